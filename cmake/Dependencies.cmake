@@ -1,0 +1,19 @@
+# Debian 12 packages only; scripts/install-dependencies names them.
+# Qt 6 before QCustomPlot: the plot library's config takes whichever Qt it finds loaded.
+find_package(Qt6 6.4 REQUIRED COMPONENTS Core Gui Widgets PrintSupport Svg Concurrent Test)
+find_package(QCustomPlotQt6 REQUIRED)
+find_package(Boost REQUIRED)
+find_package(FastFloat REQUIRED)
+find_package(nlohmann_json REQUIRED)
+find_package(CLI11 REQUIRED)
+find_package(tl-expected REQUIRED)
+find_package(Threads REQUIRED)
+
+# GeographicLib's Debian package ships a find module and no target.
+list(APPEND CMAKE_MODULE_PATH /usr/share/cmake/geographiclib)
+find_package(GeographicLib REQUIRED)
+if(NOT TARGET GeographicLib::GeographicLib)
+  add_library(GeographicLib::GeographicLib INTERFACE IMPORTED)
+  target_include_directories(GeographicLib::GeographicLib INTERFACE ${GeographicLib_INCLUDE_DIRS})
+  target_link_libraries(GeographicLib::GeographicLib INTERFACE ${GeographicLib_LIBRARIES})
+endif()

@@ -1,0 +1,55 @@
+#include "cli/command_line.hpp"
+
+#include <ostream>
+#include <sstream>
+
+#include <CLI/CLI.hpp>
+
+#include "cli/debrief_command.hpp"
+#include "cli/plan_command.hpp"
+
+namespace sobremesa::cli {
+
+int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err) {
+    CLI::App app{"Plans and debriefs flights of long-range model aircraft.", "sobremesa-cli"};
+    app.require_subcommand(1);
+    // Every program takes these; nothing is stored yet, so they change nothing here.
+    std::string book;
+    std::string settings;
+    app.add_option("--book", book, "Logbook file");
+    app.add_option("--settings", settings, "Folder of the settings");
+
+    DebriefOptions debrief_options;
+    auto* debrief_command = app.add_subcommand("debrief", "Reads a flight log and says what it shows");
+    debrief_command->add_option("log", debrief_options.log, "CSV log")->required();
+    debrief_command->add_option("--home", debrief_options.home, "Home as LAT,LON; without it the first good fix");
+    debrief_command->add_option("--cells", debrief_options.cells, "Cells in series")->check(CLI::Range(1, 100));
+    debrief_command->add_option("--recharged-mah", debrief_options.recharged_mah, "What the charger put back")
+        ->check(CLI::NonNegativeNumber);
+    debrief_command->add_option("--pack", debrief_options.pack, "Pack document: what was left by counted charge");
+    debrief_command->add_flag("--json", debrief_options.json, "One JSON object on standard output");
+
+    std::string plan_path;
+    bool plan_as_json = false;
+    std::uint64_t seed = 1;
+    auto* plan_command = app.add_subcommand("plan", "Works out a plan document");
+    plan_command->add_option("plan", plan_path, "Plan document")->required();
+    plan_command->add_option("--seed", seed, "Seed of the chance (not worked out by this version)");
+    plan_command->add_flag("--json", plan_as_json, "One JSON object on standard output");
+
+    try {
+        // CLI11 takes its arguments from the back.
+        app.parse(std::vector<std::string>(arguments.rbegin(), arguments.rend()));
+    } catch (const CLI::ParseError& trouble) {
+        std::ostringstream said;
+        std::ostringstream complained;
+        const int code = app.exit(trouble, said, complained);
+        out << said.str();
+        err << complained.str();
+        return code == 0 ? exit_done : exit_usage;
+    }
+    if (*debrief_command) return debrief(debrief_options, out, err);
+    return plan(plan_path, plan_as_json, out, err);
+}
+
+} // namespace sobremesa::cli

@@ -1,0 +1,20 @@
+#pragma once
+
+#include <iosfwd>
+#include <optional>
+#include <string>
+
+namespace sobremesa::cli {
+
+struct DebriefOptions {
+    std::string log;
+    std::string home; ///< "LAT,LON" or empty
+    std::optional<int> cells;
+    std::optional<double> recharged_mah;
+    std::string pack; ///< pack document, or empty
+    bool json = false;
+};
+
+int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err);
+
+} // namespace sobremesa::cli

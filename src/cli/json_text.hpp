@@ -1,0 +1,48 @@
+#pragma once
+
+#include <cmath>
+#include <optional>
+
+#include <nlohmann/json.hpp>
+
+#include "core/units/estimate.hpp"
+#include "core/units/notice.hpp"
+#include "wording/messages.hpp"
+
+namespace sobremesa::cli {
+
+using Json = nlohmann::ordered_json;
+
+/// Unknown is null, never 0 or NaN.
+inline Json or_null(double value) {
+    return std::isfinite(value) ? Json(value) : Json(nullptr);
+}
+inline Json or_null(const std::optional<double>& value) {
+    return value ? or_null(*value) : Json(nullptr);
+}
+inline Json or_null(const std::optional<units::Estimate>& estimate) {
+    return estimate ? or_null(estimate->value) : Json(nullptr);
+}
+inline Json sd_or_null(const std::optional<units::Estimate>& estimate) {
+    return estimate ? or_null(estimate->sd) : Json(nullptr);
+}
+
+inline Json warnings(const std::vector<units::Notice>& notices, const wording::Quantities& quantities) {
+    Json list = Json::array();
+    for (const auto& notice : notices) {
+        Json parameters = Json::object();
+        for (const auto& parameter : notice.parameters) {
+            if (const auto* number = std::get_if<double>(&parameter.value))
+                parameters[parameter.name] = or_null(*number);
+            else
+                parameters[parameter.name] = std::get<std::string>(parameter.value);
+        }
+        list.push_back({{"code", units::notice_word(notice.code)},
+                        {"severity", notice.severity == units::Severity::warning ? "warning" : "note"},
+                        {"text", wording::message(notice, quantities).toStdString()},
+                        {"values", parameters}});
+    }
+    return list;
+}
+
+} // namespace sobremesa::cli

@@ -1,0 +1,102 @@
+#include "core/airframe/point_aircraft.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/units/constants.hpp"
+#include "core/units/limits.hpp"
+
+namespace sobremesa::airframe {
+
+namespace {
+
+constexpr double sea_level_density_kgm3 = 1.225; // ISO 2533
+constexpr double assumed_electronics_w = 5.0;
+constexpr double most_electronics_share = 0.2;
+
+constexpr double rotor_induced_share = 1.0 / 3.0;
+constexpr double rotor_profile_share = 1.0 / 3.0;
+constexpr double wing_induced_share = 0.3;
+
+constexpr double climb_efficiency = 0.5;
+constexpr double descent_credit = 0.5;
+constexpr double rotor_least_descent_share = 0.6;
+
+constexpr double least_airspeed_ratio = 0.6;
+constexpr double most_airspeed_ratio = 1.6;
+
+// Relative standard deviations of the point model.
+constexpr double sd_at_the_point = 0.08;
+constexpr double sd_per_airspeed_ratio = 0.35;
+constexpr double sd_per_mass_ratio = 0.25;
+/// Of the climb's share: the efficiency is a guess between 0.4 and 0.65.
+constexpr double sd_of_climb = 0.25;
+
+double level_power_w(const PointAircraft& aircraft, double mass_ratio, double density_ratio,
+                     double airspeed_ratio) {
+    const double P_el = electronics_power_w(aircraft);
+    const double P = aircraft.cruise_power_w - P_el;
+    const double v = airspeed_ratio;
+    const double rho = density_ratio;
+    if (aircraft.craft == Craft::wing) {
+        return P_el + P * (wing_induced_share * mass_ratio * mass_ratio / (rho * v) +
+                           (1.0 - wing_induced_share) * rho * v * v * v);
+    }
+    const double induced = rotor_induced_share * std::pow(mass_ratio, 1.5) / (std::sqrt(rho) * v);
+    const double profile = rotor_profile_share * rho;
+    const double parasite = (1.0 - rotor_induced_share - rotor_profile_share) * rho * v * v * v;
+    return P_el + P * (induced + profile + parasite);
+}
+
+} // namespace
+
+units::Result<PointAircraft> checked(PointAircraft aircraft) {
+    const units::Limit limits[] = {
+        {"aircraft.mass_kg", aircraft.mass_kg, 0.02, 150},
+        {"aircraft.cruise_airspeed_mps", aircraft.cruise_airspeed_mps, 1, 120},
+        {"aircraft.cruise_power_w", aircraft.cruise_power_w, 0.5, 50000},
+        {"aircraft.cruise_all_up_mass_kg", aircraft.cruise_all_up_mass_kg.value_or(1.0), 0.02, 250},
+        {"aircraft.cruise_density_kgm3", aircraft.cruise_density_kgm3.value_or(1.0), 0.3, 1.6},
+        {"aircraft.electronics_w", aircraft.electronics_w.value_or(0.0), 0, aircraft.cruise_power_w},
+        {"aircraft.full_power_w", aircraft.full_power_w.value_or(aircraft.cruise_power_w), aircraft.cruise_power_w,
+         200000},
+    };
+    if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
+    return aircraft;
+}
+
+double electronics_power_w(const PointAircraft& aircraft) {
+    return aircraft.electronics_w.value_or(
+        std::min(assumed_electronics_w, most_electronics_share * aircraft.cruise_power_w));
+}
+
+units::Result<units::Estimate> power_w(const PointAircraft& aircraft, double reference_mass_kg,
+                                       const FlightState& state) {
+    const double airspeed_ratio = state.airspeed_mps / aircraft.cruise_airspeed_mps;
+    if (!(airspeed_ratio >= least_airspeed_ratio && airspeed_ratio <= most_airspeed_ratio)) {
+        return units::failure(units::ErrorCode::airspeed_outside_model, {},
+                              {{"value", state.airspeed_mps},
+                               {"least", least_airspeed_ratio * aircraft.cruise_airspeed_mps},
+                               {"most", most_airspeed_ratio * aircraft.cruise_airspeed_mps}});
+    }
+    const double mass_ratio = state.all_up_mass_kg / aircraft.cruise_all_up_mass_kg.value_or(reference_mass_kg);
+    const double density_ratio = state.density_kgm3 / aircraft.cruise_density_kgm3.value_or(sea_level_density_kgm3);
+
+    const double level_w = level_power_w(aircraft, mass_ratio, density_ratio, airspeed_ratio);
+    const double lift_w = state.all_up_mass_kg * units::standard_gravity_mps2 * state.climb_mps;
+    double climb_w = 0.0;
+    if (state.climb_mps > 0.0) {
+        climb_w = lift_w / climb_efficiency;
+    } else if (state.climb_mps < 0.0) {
+        const double least_w =
+            aircraft.craft == Craft::wing ? electronics_power_w(aircraft) : rotor_least_descent_share * level_w;
+        climb_w = std::max(least_w, level_w + descent_credit * lift_w) - level_w;
+    }
+
+    const double relative_sd =
+        units::combine_sd(sd_at_the_point, sd_per_airspeed_ratio * std::abs(airspeed_ratio - 1.0),
+                          sd_per_mass_ratio * std::abs(mass_ratio - 1.0));
+    return units::Estimate{level_w + climb_w, units::combine_sd(relative_sd * level_w, sd_of_climb * climb_w)};
+}
+
+} // namespace sobremesa::airframe

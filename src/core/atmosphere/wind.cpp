@@ -1,0 +1,22 @@
+#include "core/atmosphere/wind.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace sobremesa::atmosphere {
+
+Wind wind_at_height(const Wind& reference, double reference_height_m, double height_m, double exponent) {
+    const double from = std::max(reference_height_m, lowest_profile_height_m);
+    const double to = std::max(height_m, lowest_profile_height_m);
+    return {reference.speed_mps * std::pow(to / from, exponent), reference.from_deg};
+}
+
+int beaufort_number(double wind_mps) {
+    // First speed, m/s, of forces 1 … 12.
+    constexpr std::array<double, 12> first_mps = {0.3,  1.6,  3.4,  5.5,  8.0,  10.8,
+                                                  13.9, 17.2, 20.8, 24.5, 28.5, 32.7};
+    return static_cast<int>(std::upper_bound(first_mps.begin(), first_mps.end(), wind_mps) - first_mps.begin());
+}
+
+} // namespace sobremesa::atmosphere

@@ -1,0 +1,99 @@
+#include "core/battery/chemistry.hpp"
+
+#include <algorithm>
+#include <vector>
+
+// Boost 1.74: pchip.hpp does not include what it uses.
+#include <boost/math/special_functions/fpclassify.hpp>
+
+#include <boost/math/interpolators/pchip.hpp>
+#include <boost/math/tools/toms748_solve.hpp>
+
+namespace sobremesa::battery {
+
+namespace {
+
+using Curve = boost::math::interpolators::pchip<std::vector<double>>;
+
+struct Table {
+    ChemistryTraits traits;
+    Curve open_circuit;
+};
+
+// All three tables: common practice, no source; resting volts of a healthy cell near 23 °C.
+const Table& lipo() {
+    static const Table table{
+        {4.20, 3.85, 3.0, 3.5, 3.65},
+        Curve({0.0, 0.025, 0.05, 0.10, 0.15, 0.20, 0.30, 0.40, 0.50, 0.60, 0.70, 0.80, 0.90, 0.95, 1.0},
+              {3.00, 3.42, 3.58, 3.68, 3.71, 3.73, 3.77, 3.80, 3.84, 3.88, 3.95, 4.02, 4.11, 4.15, 4.20})};
+    return table;
+}
+
+const Table& lipo_hv() {
+    static const Table table{
+        {4.35, 3.85, 3.0, 3.5, 3.65},
+        Curve({0.0, 0.025, 0.05, 0.10, 0.15, 0.20, 0.30, 0.40, 0.50, 0.60, 0.70, 0.80, 0.90, 0.95, 1.0},
+              {3.00, 3.40, 3.56, 3.66, 3.70, 3.73, 3.78, 3.82, 3.87, 3.94, 4.03, 4.12, 4.23, 4.28, 4.35})};
+    return table;
+}
+
+const Table& li_ion() {
+    static const Table table{
+        {4.20, 3.65, 2.5, 2.8, 3.25},
+        Curve({0.0, 0.02, 0.05, 0.10, 0.15, 0.20, 0.30, 0.40, 0.50, 0.60, 0.70, 0.80, 0.90, 1.0},
+              {2.50, 2.78, 3.00, 3.19, 3.29, 3.37, 3.49, 3.58, 3.67, 3.76, 3.86, 3.96, 4.06, 4.19})};
+    return table;
+}
+
+const Table& table_of(Chemistry chemistry) {
+    switch (chemistry) {
+    case Chemistry::lipo: return lipo();
+    case Chemistry::lipo_hv: return lipo_hv();
+    case Chemistry::li_ion: break;
+    }
+    return li_ion();
+}
+
+/// Volts lost per unit of state of charge below empty: far steeper than any real curve, yet finite.
+constexpr double slope_below_empty_v = 30.0;
+
+} // namespace
+
+const char* chemistry_word(Chemistry chemistry) {
+    switch (chemistry) {
+    case Chemistry::lipo: return "lipo";
+    case Chemistry::lipo_hv: return "lipo-hv";
+    case Chemistry::li_ion: break;
+    }
+    return "li-ion";
+}
+
+std::optional<Chemistry> chemistry_from_word(std::string_view word) {
+    for (const Chemistry chemistry : {Chemistry::lipo, Chemistry::lipo_hv, Chemistry::li_ion}) {
+        if (word == chemistry_word(chemistry)) return chemistry;
+    }
+    return std::nullopt;
+}
+
+const ChemistryTraits& traits(Chemistry chemistry) {
+    return table_of(chemistry).traits;
+}
+
+double open_circuit_cell_v(Chemistry chemistry, double state_of_charge) {
+    const Curve& curve = table_of(chemistry).open_circuit;
+    if (state_of_charge < 0.0) return curve(0.0) + slope_below_empty_v * state_of_charge;
+    return curve(std::min(state_of_charge, 1.0));
+}
+
+double state_of_charge_at_rest(Chemistry chemistry, double resting_cell_v) {
+    const Curve& curve = table_of(chemistry).open_circuit;
+    if (resting_cell_v <= curve(0.0)) return 0.0;
+    if (resting_cell_v >= curve(1.0)) return 1.0;
+    const auto difference = [&](double s) { return curve(s) - resting_cell_v; };
+    std::uintmax_t passes = 60;
+    const auto bracket = boost::math::tools::toms748_solve(difference, 0.0, 1.0,
+                                                           boost::math::tools::eps_tolerance<double>(40), passes);
+    return 0.5 * (bracket.first + bracket.second);
+}
+
+} // namespace sobremesa::battery

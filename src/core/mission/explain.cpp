@@ -1,0 +1,227 @@
+#include "core/mission/explain.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace sobremesa::mission {
+
+namespace {
+
+using units::Estimate;
+using units::ExplainedInput;
+using units::Explanation;
+using units::Origin;
+using units::Quantity;
+using units::Relation;
+using units::Source;
+
+/// All inputs that explanations draw on, by name, with where they came from.
+ExplainedInput input(const Plan& plan, Quantity quantity) {
+    const PlanRequest& r = plan.request;
+    const FlightConditions& c = plan.conditions;
+    switch (quantity) {
+    case Quantity::airspeed: return {quantity, {r.aircraft.cruise_airspeed_mps, 0.0}, Origin::given};
+    case Quantity::all_up_mass: return {quantity, {c.all_up_mass_kg, 0.0}, Origin::given};
+    case Quantity::air_density: return {quantity, {c.air.density_kgm3, 0.0}, Origin::computed};
+    case Quantity::wind_speed: return {quantity, {c.wind_out.speed_mps, r.weather.wind_sd_mps}, Origin::given};
+    case Quantity::wind_from: return {quantity, {r.weather.wind.from_deg, 0.0}, Origin::given};
+    case Quantity::bearing: return {quantity, {r.mission.bearing_deg, 0.0}, Origin::given};
+    case Quantity::home_wind_factor: return {quantity, {r.weather.home_wind_factor, 0.0}, Origin::assumed};
+    case Quantity::landing_cell_voltage:
+        return {quantity, {landing_cell_v(r), 0.0}, r.landing_cell_v ? Origin::given : Origin::assumed};
+    case Quantity::rated_charge: return {quantity, {battery::rated_charge_ah(r.pack), 0.0}, Origin::given};
+    case Quantity::pack_resistance: return {quantity, {battery::resistance_ohm(r.pack), 0.0}, Origin::given};
+    case Quantity::cruise_power: return {quantity, c.cruise_power_w, Origin::computed};
+    case Quantity::usable_energy: return {quantity, plan.usable_energy_wh, Origin::computed};
+    case Quantity::usable_charge: return {quantity, plan.usable_charge_ah, Origin::computed};
+    case Quantity::ground_speed_out:
+        return {quantity, {c.out ? c.out->ground_speed_mps : 0.0, r.weather.wind_sd_mps}, Origin::computed};
+    case Quantity::ground_speed_home:
+        return {quantity, {c.home ? c.home->ground_speed_mps : 0.0, r.weather.wind_sd_mps}, Origin::computed};
+    default: break;
+    }
+    return {quantity, {}, Origin::computed};
+}
+
+struct Recipe {
+    Quantity quantity;
+    Relation relation;
+    Source source;
+    std::vector<Quantity> inputs;
+};
+
+const std::vector<Recipe>& recipes() {
+    static const std::vector<Recipe> all = {
+        {Quantity::cruise_power,
+         Relation::power_scaled_from_one_cruise,
+         Source::textbook_aerodynamics,
+         {Quantity::airspeed, Quantity::all_up_mass, Quantity::air_density}},
+        {Quantity::usable_energy,
+         Relation::constant_power_discharge,
+         Source::circuit_itself,
+         {Quantity::rated_charge, Quantity::pack_resistance, Quantity::landing_cell_voltage,
+          Quantity::cruise_power}},
+        {Quantity::usable_charge,
+         Relation::constant_power_discharge,
+         Source::circuit_itself,
+         {Quantity::rated_charge, Quantity::pack_resistance, Quantity::landing_cell_voltage,
+          Quantity::cruise_power}},
+        {Quantity::ground_speed_out,
+         Relation::wind_triangle,
+         Source::faa_handbook,
+         {Quantity::airspeed, Quantity::bearing, Quantity::wind_speed, Quantity::wind_from}},
+        {Quantity::ground_speed_home,
+         Relation::wind_triangle,
+         Source::faa_handbook,
+         {Quantity::airspeed, Quantity::bearing, Quantity::wind_speed, Quantity::wind_from,
+          Quantity::home_wind_factor}},
+        {Quantity::flight_time,
+         Relation::flight_by_phases,
+         Source::air_navigation,
+         {Quantity::ground_speed_out, Quantity::ground_speed_home}},
+        {Quantity::flight_ground_distance, Relation::flight_by_phases, Source::air_navigation, {}},
+        {Quantity::landing_energy_left,
+         Relation::left_after_way_home,
+         Source::air_navigation,
+         {Quantity::usable_energy, Quantity::cruise_power, Quantity::ground_speed_home}},
+        {Quantity::landing_share_left,
+         Relation::left_after_way_home,
+         Source::air_navigation,
+         {Quantity::usable_energy, Quantity::cruise_power, Quantity::ground_speed_home}},
+        {Quantity::charge_per_distance_out,
+         Relation::current_over_ground_speed,
+         Source::air_navigation,
+         {Quantity::cruise_power, Quantity::ground_speed_out}},
+        {Quantity::charge_per_distance_home,
+         Relation::current_over_ground_speed,
+         Source::air_navigation,
+         {Quantity::cruise_power, Quantity::ground_speed_home}},
+        {Quantity::reserve_energy,
+         Relation::left_after_way_home,
+         Source::common_practice,
+         {Quantity::usable_energy}},
+    };
+    return all;
+}
+
+std::optional<Estimate> value_of(const Plan& plan, Quantity quantity) {
+    const FlightConditions& c = plan.conditions;
+    switch (quantity) {
+    case Quantity::cruise_power:
+    case Quantity::usable_energy:
+    case Quantity::usable_charge: return input(plan, quantity).value;
+    case Quantity::ground_speed_out:
+        if (c.out) return input(plan, quantity).value;
+        return std::nullopt;
+    case Quantity::ground_speed_home:
+        if (c.home) return input(plan, quantity).value;
+        return std::nullopt;
+    default: break;
+    }
+    if (!plan.flight) return std::nullopt;
+    const PlannedFlight& f = *plan.flight;
+    const double usable_wh = plan.usable_energy_wh.value;
+    switch (quantity) {
+    case Quantity::flight_time: return f.duration_s;
+    case Quantity::flight_ground_distance: return Estimate{f.ground_m, 2.0 * plan.turn->distance_m.sd};
+    case Quantity::landing_energy_left: return f.landing_energy_left_wh;
+    case Quantity::landing_share_left:
+        return Estimate{f.landing_energy_left_wh.value / usable_wh, f.landing_energy_left_wh.sd / usable_wh};
+    case Quantity::charge_per_distance_out:
+    case Quantity::charge_per_distance_home: {
+        const bool out = quantity == Quantity::charge_per_distance_out;
+        const double ah_per_m = out ? f.charge_out_ah_per_m : f.charge_home_ah_per_m;
+        const auto& heading = out ? c.out : c.home;
+        const double wind_share = plan.request.weather.wind_sd_mps / heading->ground_speed_mps;
+        const double draw_share = c.cruise_power_w.sd / c.cruise_power_w.value;
+        return Estimate{ah_per_m, ah_per_m * units::combine_sd(wind_share, draw_share)};
+    }
+    case Quantity::reserve_energy: return Estimate{outward_at(plan, plan.turn->distance_m.value).reserve_wh, 0.0};
+    default: break;
+    }
+    return std::nullopt;
+}
+
+struct SchoolRecipe {
+    Relation relation;
+    Source source;
+    std::vector<Quantity> inputs;
+};
+
+SchoolRecipe recipe_of(School school) {
+    switch (school) {
+    case School::share_left: return {Relation::share_of_charge, Source::common_practice, {Quantity::usable_charge}};
+    case School::eighty_percent:
+        return {Relation::eighty_percent_rule, Source::common_practice, {Quantity::rated_charge}};
+    case School::charge_count:
+        return {Relation::half_of_charge, Source::common_practice, {Quantity::usable_charge}};
+    case School::voltage:
+        return {Relation::volts_at_half_charge,
+                Source::common_practice,
+                {Quantity::usable_charge, Quantity::landing_cell_voltage}};
+    case School::energy_home:
+    case School::chance: break;
+    }
+    return {
+        Relation::homeward_energy_meets_left,
+        Source::air_navigation,
+        {Quantity::usable_energy, Quantity::cruise_power, Quantity::ground_speed_out, Quantity::ground_speed_home}};
+}
+
+std::optional<Estimate> turn_value(const Turn& turn, Quantity quantity) {
+    switch (quantity) {
+    case Quantity::turn_distance: return turn.distance_m;
+    case Quantity::turn_charge: return turn.charge_used_ah;
+    case Quantity::turn_time: return turn.time_s;
+    case Quantity::turn_energy: return turn.energy_used_wh;
+    case Quantity::turn_cell_voltage: return turn.cell_voltage_v;
+    default: return std::nullopt;
+    }
+}
+
+} // namespace
+
+std::optional<Explanation> explain(const Plan& plan, Quantity quantity) {
+    if (plan.turn) {
+        if (const auto value = turn_value(*plan.turn, quantity)) {
+            const SchoolRecipe recipe = recipe_of(plan.turn->school);
+            Explanation explanation{quantity, *value, {}, recipe.relation, recipe.source, {}};
+            for (const Quantity q : recipe.inputs)
+                explanation.inputs.push_back(input(plan, q));
+            if (quantity == Quantity::turn_distance) explanation.sensitivities = plan.turn_sensitivities;
+            return explanation;
+        }
+    }
+    const auto value = value_of(plan, quantity);
+    const auto found =
+        std::find_if(recipes().begin(), recipes().end(), [&](const Recipe& r) { return r.quantity == quantity; });
+    if (!value || found == recipes().end()) return std::nullopt;
+    Explanation explanation{quantity, *value, {}, found->relation, found->source, {}};
+    for (const Quantity q : found->inputs)
+        explanation.inputs.push_back(input(plan, q));
+    return explanation;
+}
+
+std::optional<Explanation> explain_school(const Plan& plan, const SchoolTurn& turn, Quantity quantity) {
+    if (!turn.reached) return std::nullopt;
+    SchoolRecipe recipe = recipe_of(turn.school);
+    Estimate value;
+    switch (quantity) {
+    case Quantity::turn_distance: value.value = turn.distance_m; break;
+    case Quantity::turn_charge: value.value = turn.charge_used_ah; break;
+    case Quantity::turn_cell_voltage: value.value = turn.cell_voltage_v; break;
+    case Quantity::landing_share_left:
+        value.value = turn.landing_left_wh / plan.usable_energy_wh.value;
+        recipe = {Relation::left_after_way_home,
+                  Source::air_navigation,
+                  {Quantity::usable_energy, Quantity::cruise_power, Quantity::ground_speed_home}};
+        break;
+    default: return std::nullopt;
+    }
+    Explanation explanation{quantity, value, {}, recipe.relation, recipe.source, {}};
+    for (const Quantity q : recipe.inputs)
+        explanation.inputs.push_back(input(plan, q));
+    return explanation;
+}
+
+} // namespace sobremesa::mission

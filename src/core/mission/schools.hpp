@@ -1,0 +1,24 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "core/mission/outward.hpp"
+
+namespace sobremesa::mission {
+
+/// Charge used at which a school that counts charge turns, Ah; nothing for the schools that look homeward.
+///
+/// - share left: `(1 - share)` of the usable charge;
+/// - 80 % rule: two fifths of the rated charge, half of the 80 % that the rule calls usable;
+/// - charge count: half the charge that the pilot lands at;
+/// - voltage: half the charge to the landing voltage; the pilot sees it as the volts shown there under cruise load.
+/// Source: common practice.
+std::optional<double> charge_to_turn_ah(School school, const PlanRequest& request,
+                                        const FlightConditions& conditions);
+
+/// Every school's turn on one way out, sorted by distance; a school that turns after *energy home* is flagged.
+std::vector<SchoolTurn> school_turns(const PlanRequest& request, const FlightConditions& conditions,
+                                     const Homeward& homeward, const std::vector<OutwardPoint>& track);
+
+} // namespace sobremesa::mission

@@ -1,0 +1,244 @@
+#include "core/telemetry/clean_log.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/units/constants.hpp"
+
+namespace sobremesa::telemetry {
+
+namespace {
+
+using units::ErrorCode;
+
+/// A gap is a step of more than this many usual steps, and of more than this many seconds.
+constexpr double gap_steps = 10.0;
+constexpr double least_gap_s = 5.0;
+
+// Beyond these a reading is a fault of the sensor or of the file, not of the flight.
+constexpr double most_pack_v = 500.0;
+constexpr double most_current_a = 2000.0;
+constexpr int least_satellites = 4;
+/// After this long the aircraft may have left home before its receiver knew where it was.
+constexpr double late_first_fix_s = 5.0;
+
+/// Collects reasons row by row and lists them reason by reason.
+class SetAsideList {
+public:
+    explicit SetAsideList(const FlightLog& log) : log_(log), marked_(log.rows(), 0) {
+        for (const SetAside& unreadable : log.unreadable)
+            list_.push_back(unreadable);
+    }
+
+    void add(SetAsideReason reason, std::uint32_t row) {
+        if (!marked_[row]) {
+            marked_[row] = 1;
+            ++rows_;
+        }
+        const auto found =
+            std::find_if(list_.begin(), list_.end(), [&](const SetAside& s) { return s.reason == reason; });
+        if (found != list_.end()) {
+            ++found->rows;
+            return;
+        }
+        list_.push_back({reason, 1, log_.lines[row]});
+    }
+
+    std::vector<SetAside> list() const { return list_; }
+    std::size_t rows() const {
+        std::size_t all = rows_;
+        for (const SetAside& unreadable : log_.unreadable)
+            all += unreadable.rows;
+        return all;
+    }
+
+private:
+    const FlightLog& log_;
+    std::vector<std::uint8_t> marked_;
+    std::vector<SetAside> list_;
+    std::size_t rows_ = 0;
+};
+
+/// Rows in which time moves forward.
+std::vector<std::uint32_t> forward_rows(const FlightLog& log, SetAsideList& aside) {
+    const auto& time = log[Channel::time_s];
+    std::vector<std::uint32_t> rows;
+    rows.reserve(time.size());
+    double latest = -HUGE_VAL;
+    for (std::uint32_t row = 0; row < time.size(); ++row) {
+        if (!std::isfinite(time[row])) {
+            aside.add(SetAsideReason::no_time, row);
+        } else if (time[row] <= latest) {
+            aside.add(SetAsideReason::backward_time, row);
+        } else {
+            latest = time[row];
+            rows.push_back(row);
+        }
+    }
+    return rows;
+}
+
+double usual_step_s(const FlightLog& log, const std::vector<std::uint32_t>& rows) {
+    const auto& time = log[Channel::time_s];
+    std::vector<double> steps;
+    steps.reserve(rows.size());
+    for (std::size_t i = 1; i < rows.size(); ++i)
+        steps.push_back(time[rows[i]] - time[rows[i - 1]]);
+    if (steps.empty()) return 1.0;
+    const auto middle = steps.begin() + std::ptrdiff_t(steps.size() / 2);
+    std::nth_element(steps.begin(), middle, steps.end());
+    return *middle;
+}
+
+/// Keeps the flight with the most rows where long pauses split the file into several.
+void keep_longest_flight(const FlightLog& log, double other_flight_s, std::vector<std::uint32_t>& rows,
+                         SetAsideList& aside, std::vector<units::Notice>& notices) {
+    const auto& time = log[Channel::time_s];
+    std::size_t best_begin = 0;
+    std::size_t best_end = 0;
+    std::size_t begin = 0;
+    int flights = 0;
+    double longest_pause_s = 0.0;
+    for (std::size_t i = 1; i <= rows.size(); ++i) {
+        const double pause_s = i < rows.size() ? time[rows[i]] - time[rows[i - 1]] : HUGE_VAL;
+        if (pause_s <= other_flight_s) continue;
+        if (i < rows.size()) longest_pause_s = std::max(longest_pause_s, pause_s);
+        ++flights;
+        if (i - begin > best_end - best_begin) {
+            best_begin = begin;
+            best_end = i;
+        }
+        begin = i;
+    }
+    if (flights < 2) return;
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        if (i < best_begin || i >= best_end) aside.add(SetAsideReason::other_flight, rows[i]);
+    }
+    rows = std::vector<std::uint32_t>(rows.begin() + std::ptrdiff_t(best_begin),
+                                      rows.begin() + std::ptrdiff_t(best_end));
+    notices.push_back({units::NoticeCode::several_flights,
+                       units::Severity::warning,
+                       {{"flights", double(flights)}, {"longest_pause_s", longest_pause_s}}});
+}
+
+void drop_impossible_values(const FlightLog& log, std::vector<std::uint32_t>& rows, SetAsideList& aside) {
+    const auto impossible = [&](Channel channel, std::uint32_t row, double most) {
+        return log.has(channel) && std::abs(log[channel][row]) > most;
+    };
+    std::erase_if(rows, [&](std::uint32_t row) {
+        const bool bad =
+            impossible(Channel::voltage_v, row, most_pack_v) || impossible(Channel::current_a, row, most_current_a);
+        if (bad) aside.add(SetAsideReason::impossible_value, row);
+        return bad;
+    });
+}
+
+/// Nothing of a log at exactly 0° N 0° E was flown there: it is what a receiver writes before its first fix.
+bool is_no_fix(const CleanLog& log, std::size_t i) {
+    const geodesy::Position p = log.position(i);
+    if (std::isnan(p.latitude_deg) || std::isnan(p.longitude_deg)) return true;
+    if (p.latitude_deg == 0.0 && p.longitude_deg == 0.0) return true;
+    return log.raw->has(Channel::satellites) && log.value(Channel::satellites, i) < least_satellites;
+}
+
+/// Metres between two near places on a sphere: for judging a jump, not for the distance flown.
+double rough_distance_m(const geodesy::Position& a, const geodesy::Position& b) {
+    constexpr double metres_per_degree = 111320.0;
+    const double north = (b.latitude_deg - a.latitude_deg) * metres_per_degree;
+    const double east = (b.longitude_deg - a.longitude_deg) * metres_per_degree *
+                        std::cos(units::radians(0.5 * (a.latitude_deg + b.latitude_deg)));
+    return std::hypot(east, north);
+}
+
+/// Marks the positions that take part. A fix is a jump when it cannot be reached from the last good one at a
+/// credible speed, unless so many agree with each other that it was the earlier one that was wrong.
+void judge_positions(CleanLog& log, const CleaningRules& rules, SetAsideList& aside) {
+    constexpr std::size_t agreeing_fixes = 20;
+    const std::size_t n = log.rows.size();
+    log.position_ok.assign(n, 0);
+    if (!log.raw->has(Channel::latitude_deg) || !log.raw->has(Channel::longitude_deg)) return;
+
+    std::optional<std::size_t> last;
+    std::vector<std::size_t> doubtful;
+    const auto reachable = [&](std::size_t from, std::size_t to) {
+        const double elapsed_s = log.time_s(to) - log.time_s(from);
+        return rough_distance_m(log.position(from), log.position(to)) <=
+               rules.credible_scatter_m + rules.credible_speed_mps * elapsed_s;
+    };
+    for (std::size_t i = 0; i < n; ++i) {
+        if (is_no_fix(log, i)) {
+            aside.add(SetAsideReason::no_fix, log.rows[i]);
+            continue;
+        }
+        if (!geodesy::is_possible(log.position(i))) {
+            aside.add(SetAsideReason::impossible_position, log.rows[i]);
+            continue;
+        }
+        if (!last || reachable(*last, i)) {
+            log.position_ok[i] = 1;
+            last = i;
+            doubtful.clear();
+            continue;
+        }
+        if (!doubtful.empty() && !reachable(doubtful.back(), i)) doubtful.clear();
+        doubtful.push_back(i);
+        if (doubtful.size() >= agreeing_fixes) {
+            std::fill_n(log.position_ok.begin(), doubtful.front(), std::uint8_t{0});
+            for (const std::size_t j : doubtful)
+                log.position_ok[j] = 1;
+            last = i;
+            doubtful.clear();
+        }
+    }
+    for (std::size_t i = 0; i < n; ++i) {
+        const bool fix = !is_no_fix(log, i) && geodesy::is_possible(log.position(i));
+        if (fix && !log.position_ok[i]) aside.add(SetAsideReason::position_jump, log.rows[i]);
+    }
+}
+
+} // namespace
+
+units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const CleaningRules& rules,
+                              std::stop_token stop) {
+    const auto error = [&](ErrorCode code) {
+        units::Where where;
+        where.file = log->name;
+        return units::failure(code, where, {{"rows", double(log->rows_met)}});
+    };
+    if (!log->has(Channel::time_s)) return error(ErrorCode::no_time);
+
+    CleanLog result;
+    result.raw = log;
+    SetAsideList aside(*log);
+    result.rows = forward_rows(*log, aside);
+    if (stop.stop_requested()) return error(ErrorCode::cancelled);
+    keep_longest_flight(*log, rules.other_flight_s, result.rows, aside, result.notices);
+    drop_impossible_values(*log, result.rows, aside);
+    if (result.rows.size() < 2) return error(ErrorCode::no_usable_rows);
+
+    result.longest_step_s = std::max(least_gap_s, gap_steps * usual_step_s(*log, result.rows));
+    for (std::size_t i = 1; i < result.rows.size(); ++i) {
+        if (result.step_is_gap(i)) result.gaps.push_back({result.time_s(i - 1), result.time_s(i)});
+    }
+    if (stop.stop_requested()) return error(ErrorCode::cancelled);
+
+    judge_positions(result, rules, aside);
+    result.home = rules.home;
+    if (!result.home) {
+        const auto first = std::find(result.position_ok.begin(), result.position_ok.end(), std::uint8_t{1});
+        if (first != result.position_ok.end()) {
+            const auto at = std::size_t(first - result.position_ok.begin());
+            result.home = result.position(at);
+            const double after_s = result.time_s(at) - result.time_s(0);
+            if (after_s > late_first_fix_s) {
+                result.notices.push_back(
+                    {units::NoticeCode::home_is_first_fix, units::Severity::warning, {{"after_s", after_s}}});
+            }
+        }
+    }
+    result.set_aside = aside.list();
+    result.rows_set_aside = aside.rows();
+    return result;
+}
+
+} // namespace sobremesa::telemetry

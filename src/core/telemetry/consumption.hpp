@@ -1,0 +1,77 @@
+#pragma once
+
+#include <optional>
+#include <stop_token>
+#include <vector>
+
+#include "core/battery/pack.hpp"
+#include "core/telemetry/clean_log.hpp"
+#include "core/units/estimate.hpp"
+#include "core/units/explanation.hpp"
+
+namespace sobremesa::telemetry {
+
+/// A log as the chart and map need it: one entry per row that takes part.
+struct Track {
+    std::vector<double> time_s;
+    std::vector<double> east_m; ///< NaN where the position was set aside
+    std::vector<double> north_m;
+    std::vector<double> from_home_m;
+};
+
+struct DistanceFlown {
+    /// Sum of steps between good fixes, m. Steps across a gap count as the straight line and are noted.
+    std::optional<units::Estimate> ground_m;
+    /// The same from the ground-speed column, as a check.
+    std::optional<double> from_speed_m;
+    std::optional<units::Estimate> farthest_from_home_m;
+    std::optional<double> farthest_at_s;
+};
+
+struct EnergyUsed {
+    /// Current over time by the trapezoid rule, gaps left out, Ah.
+    std::optional<units::Estimate> charge_ah;
+    /// What the log's own counter says from first to last row, resets bridged, Ah.
+    std::optional<double> counter_ah;
+    std::optional<units::Estimate> energy_wh;
+    std::optional<double> mean_current_a;
+    std::optional<double> mean_power_w;
+    std::optional<double> lowest_voltage_v;
+    std::optional<double> lowest_voltage_at_s;
+    double gap_time_s = 0.0;
+};
+
+/// What was left at landing by counted charge, for a pack and what it gives.
+struct LeftByCharge {
+    units::Estimate charge_ah;
+    units::Estimate share;
+    double usable_charge_ah = 0.0;
+};
+
+struct LogSummary {
+    double duration_s = 0.0;
+    DistanceFlown distance;
+    EnergyUsed energy;
+    std::optional<units::Estimate> energy_wh_per_m;
+    std::optional<units::Estimate> charge_ah_per_m;
+    std::vector<units::Notice> notices;
+    Track track;
+};
+
+/// Distance, charge, energy and consumption over ground of a cleaned log.
+///
+/// Charge: ∫I dt; energy: ∫V·I dt, both by trapezoids between neighbouring rows. Error of the charge: the sensor's
+/// scale, 5 % until calibrated (common practice), and against the log's own counter where it has one.
+/// @error `cancelled`
+units::Result<LogSummary> summarise(const CleanLog& log, std::stop_token stop = {});
+
+/// Charge left: usable charge less what was counted; negative when more was counted than the pack should give.
+std::optional<LeftByCharge> left_by_charge(const LogSummary& summary, double usable_charge_ah);
+
+std::optional<units::Explanation> explain(const LogSummary& summary, units::Quantity quantity);
+units::Explanation explain(const LeftByCharge& left, const LogSummary& summary, units::Quantity quantity);
+
+/// Charge used for the summary: integrated where there is a current, else the log's counter.
+std::optional<units::Estimate> charge_used_ah(const LogSummary& summary);
+
+} // namespace sobremesa::telemetry

@@ -1,0 +1,87 @@
+#pragma once
+
+#include <array>
+#include <cstddef>
+#include <cstdint>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/units/notice.hpp"
+
+namespace sobremesa::telemetry {
+
+/// What a column of a log can be. All SI; an angle in degrees; charge in Ah, energy in Wh.
+enum class Channel {
+    time_s, ///< since the first row
+    latitude_deg,
+    longitude_deg,
+    height_m,
+    ground_speed_mps,
+    course_deg,
+    heading_deg,
+    airspeed_mps,
+    climb_mps,
+    voltage_v,
+    cell_voltage_v,
+    current_a,
+    charge_ah, ///< the log's own counter
+    energy_wh, ///< the log's own counter
+    throttle_share,
+    link_quality_share,
+    signal_dbm,
+    satellites,
+};
+inline constexpr std::size_t channel_count = static_cast<std::size_t>(Channel::satellites) + 1;
+
+/// Stable word for scripts and documents, unit included: `voltage_v`.
+const char* channel_word(Channel channel);
+
+/// Why a row, or a value of it, does not take part.
+enum class SetAsideReason {
+    bad_row,      ///< number of cells differs from the header
+    bad_number,   ///< text where a number belongs
+    cut_last_row, ///< the file ends in the middle of a row
+    repeated_header,
+    no_time,
+    backward_time, ///< time repeated or running backwards
+    no_fix,
+    position_jump,
+    impossible_position,
+    impossible_value, ///< volts or amps that no pack has
+    other_flight,     ///< beyond a long gap: another flight in the same file
+};
+
+/// Stable word for scripts.
+const char* set_aside_word(SetAsideReason reason);
+
+/// A run of one reason, as listed to the pilot.
+struct SetAside {
+    SetAsideReason reason;
+    std::size_t rows = 0;
+    /// Line of the file, from 1, of the first such row.
+    std::int64_t first_row = 0;
+};
+
+/// A log as columns. A channel that the log does not have is an empty column; a value it lacks is NaN.
+struct FlightLog {
+    std::string name;
+    std::array<std::vector<double>, channel_count> columns;
+    /// Line of the file, from 1, that each row came from.
+    std::vector<std::uint32_t> lines;
+    /// Start in seconds since 1970-01-01 of the clock that wrote the log (its offset to UTC unknown), if it has
+    /// one.
+    std::optional<double> start_clock_s;
+    /// Rows that could not become numbers at all; they are not in the columns.
+    std::vector<SetAside> unreadable;
+    /// Data rows met in the file, the unreadable ones included.
+    std::size_t rows_met = 0;
+    std::vector<units::Notice> notices;
+
+    std::size_t rows() const { return lines.size(); }
+    const std::vector<double>& operator[](Channel channel) const { return columns[std::size_t(channel)]; }
+    std::vector<double>& operator[](Channel channel) { return columns[std::size_t(channel)]; }
+    bool has(Channel channel) const { return !columns[std::size_t(channel)].empty(); }
+};
+
+} // namespace sobremesa::telemetry

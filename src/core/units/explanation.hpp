@@ -1,0 +1,127 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "core/units/estimate.hpp"
+
+namespace sobremesa::units {
+
+/// What a number is. `wording` knows its name and how it is written; the value is always SI.
+enum class Quantity {
+    // given by the pilot or taken from the aircraft and the pack
+    airspeed,
+    all_up_mass,
+    air_density,
+    temperature,
+    wind_speed,
+    wind_from,
+    bearing,
+    height,
+    reserve_share,
+    reserve_energy,
+    landing_cell_voltage,
+    rated_charge,
+    pack_resistance,
+    home_wind_factor,
+    // worked out for a plan
+    cruise_power,
+    cruise_current,
+    usable_energy,
+    usable_charge,
+    ground_speed_out,
+    ground_speed_home,
+    climb_energy,
+    homeward_energy,
+    turn_distance,
+    turn_charge,
+    turn_time,
+    turn_energy,
+    turn_cell_voltage,
+    flight_time,
+    flight_ground_distance,
+    landing_energy_left,
+    landing_share_left,
+    charge_per_distance_out,
+    charge_per_distance_home,
+    // read from a log
+    ground_distance,
+    farthest_from_home,
+    counted_charge,
+    integrated_charge,
+    used_energy,
+    duration,
+    energy_per_distance,
+    charge_per_distance,
+    mean_power,
+    mean_current,
+    lowest_voltage,
+    left_charge,
+    left_share,
+};
+
+/// How a number follows from its inputs. The relation in words is made in `wording`.
+enum class Relation {
+    constant_power_discharge,
+    power_scaled_from_one_cruise,
+    wind_triangle,
+    homeward_energy_meets_left,
+    half_of_charge,
+    share_of_charge,
+    eighty_percent_rule,
+    volts_at_half_charge,
+    flight_by_phases,
+    left_after_way_home,
+    current_over_ground_speed,
+    trapezoid_of_current,
+    trapezoid_of_power,
+    sum_of_positions,
+    geodesic_to_home,
+    energy_over_distance,
+    charge_over_distance,
+    first_to_last_row,
+    least_of_column,
+    mean_over_time,
+    usable_less_counted,
+};
+
+/// Where the relation comes from.
+enum class Source {
+    circuit_itself,
+    textbook_aerodynamics,
+    faa_handbook,
+    air_navigation,
+    common_practice,
+    geodesic_library,
+    log_itself,
+};
+
+enum class Origin { given, assumed, computed, measured };
+
+struct ExplainedInput {
+    Quantity quantity;
+    Estimate value;
+    Origin origin = Origin::given;
+};
+
+/// How far the explained number moves when one input moves by a step that a pilot would think in.
+struct Sensitivity {
+    Quantity input;
+    /// Step of the input, SI; for energies and powers a fraction of the value where `relative` is set.
+    double step = 0.0;
+    bool relative = false;
+    /// Change of the explained number for that step, SI.
+    double change = 0.0;
+};
+
+/// The answer to "why?" for one number on screen.
+struct Explanation {
+    Quantity quantity;
+    Estimate value;
+    std::vector<ExplainedInput> inputs;
+    Relation relation;
+    Source source;
+    std::vector<Sensitivity> sensitivities;
+};
+
+} // namespace sobremesa::units

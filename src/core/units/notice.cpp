@@ -1,0 +1,37 @@
+#include "core/units/notice.hpp"
+
+namespace sobremesa::units {
+
+const char* notice_word(NoticeCode code) {
+    switch (code) {
+    case NoticeCode::no_solution_out: return "no-solution-out";
+    case NoticeCode::no_solution_home: return "no-solution-home";
+    case NoticeCode::energy_short_for_climb: return "energy-short-for-climb";
+    case NoticeCode::power_not_available: return "power-not-available";
+    case NoticeCode::way_home_is_dear: return "way-home-is-dear";
+    case NoticeCode::school_turns_too_late: return "school-turns-too-late";
+    case NoticeCode::landing_voltage_wastes_energy: return "landing-voltage-wastes-energy";
+    case NoticeCode::landing_voltage_below_floor: return "landing-voltage-below-floor";
+    case NoticeCode::height_above_ceiling: return "height-above-ceiling";
+    case NoticeCode::power_demand_high: return "power-demand-high";
+    case NoticeCode::power_demand_very_high: return "power-demand-very-high";
+    case NoticeCode::school_not_reached: return "school-not-reached";
+    case NoticeCode::chance_not_computed: return "chance-not-computed";
+    case NoticeCode::unknown_key: return "unknown-key";
+    case NoticeCode::value_not_used_yet: return "value-not-used-yet";
+    case NoticeCode::unit_assumed: return "unit-assumed";
+    case NoticeCode::column_not_understood: return "column-not-understood";
+    case NoticeCode::no_current: return "no-current";
+    case NoticeCode::no_voltage: return "no-voltage";
+    case NoticeCode::no_position: return "no-position";
+    case NoticeCode::home_is_first_fix: return "home-is-first-fix";
+    case NoticeCode::counter_disagrees: return "counter-disagrees";
+    case NoticeCode::distances_disagree: return "distances-disagree";
+    case NoticeCode::integrals_skip_gaps: return "integrals-skip-gaps";
+    case NoticeCode::several_flights: return "several-flights";
+    case NoticeCode::counter_only: return "counter-only";
+    }
+    return "unknown";
+}
+
+} // namespace sobremesa::units

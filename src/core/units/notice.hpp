@@ -1,0 +1,54 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/units/error.hpp"
+
+namespace sobremesa::units {
+
+/// Something a pilot should know about an answer that is nevertheless an answer.
+enum class NoticeCode {
+    // about a plan
+    no_solution_out,
+    no_solution_home,
+    energy_short_for_climb,
+    power_not_available,
+    way_home_is_dear,
+    school_turns_too_late,
+    landing_voltage_wastes_energy,
+    landing_voltage_below_floor,
+    height_above_ceiling,
+    power_demand_high,
+    power_demand_very_high,
+    school_not_reached,
+    chance_not_computed,
+    // about a document
+    unknown_key,
+    value_not_used_yet,
+    // about a log
+    unit_assumed,
+    column_not_understood,
+    no_current,
+    no_voltage,
+    no_position,
+    home_is_first_fix,
+    counter_disagrees,
+    distances_disagree,
+    integrals_skip_gaps,
+    several_flights,
+    counter_only,
+};
+
+enum class Severity { note, warning };
+
+struct Notice {
+    NoticeCode code;
+    Severity severity = Severity::note;
+    std::vector<Parameter> parameters;
+};
+
+/// Stable word for scripts, as promised by the command-line contract.
+const char* notice_word(NoticeCode code);
+
+} // namespace sobremesa::units

@@ -1,0 +1,161 @@
+#include "io/document_reader.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace sobremesa::io {
+
+using nlohmann::json;
+using units::ErrorCode;
+
+units::Result<json> parse_json(const std::string& text, const std::string& file) {
+    constexpr std::size_t deepest = 64;
+    std::size_t depth = 0;
+    bool too_deep = false;
+    // The parser recurses nowhere, but a tree of a million levels would when it is destroyed.
+    const auto watch = [&](int, json::parse_event_t event, json&) {
+        if (event == json::parse_event_t::object_start || event == json::parse_event_t::array_start) ++depth;
+        if (event == json::parse_event_t::object_end || event == json::parse_event_t::array_end) --depth;
+        if (depth > deepest) too_deep = true;
+        return !too_deep;
+    };
+    units::Where where;
+    where.file = file;
+    try {
+        json tree = json::parse(text, watch);
+        if (!too_deep) return tree;
+        return units::failure(ErrorCode::json_syntax, where, {{"reason", std::string("nested too deeply")}});
+    } catch (const json::exception& trouble) {
+        std::size_t byte = 0;
+        if (const auto* syntax = dynamic_cast<const json::parse_error*>(&trouble)) byte = syntax->byte;
+        const auto before = std::string_view(text).substr(0, byte > 0 ? byte - 1 : 0);
+        where.line = 1 + std::count(before.begin(), before.end(), '\n');
+        const auto line_start = before.rfind('\n');
+        where.column =
+            std::int64_t(before.size() - (line_start == std::string_view::npos ? 0 : line_start + 1)) + 1;
+        return units::failure(ErrorCode::json_syntax, where);
+    }
+}
+
+std::optional<units::Error> check_format(const json& document, const std::string& file, const std::string& format,
+                                         int newest_version) {
+    units::Where where;
+    where.file = file;
+    if (!document.is_object()) {
+        return units::Error{ErrorCode::json_wrong_type, where, {{"wanted", std::string("object")}}};
+    }
+    const auto named = document.find("format");
+    if (named != document.end() && *named != format) {
+        where.field = "format";
+        return units::Error{
+            ErrorCode::format_unknown,
+            where,
+            {{"found", named->is_string() ? named->get<std::string>() : named->dump()}, {"wanted", format}}};
+    }
+    const auto version = document.find("version");
+    if (version == document.end()) return std::nullopt;
+    where.field = "version";
+    if (!version->is_number_integer()) {
+        return units::Error{ErrorCode::json_wrong_type, where, {{"wanted", std::string("number")}}};
+    }
+    if (version->get<double>() > newest_version) {
+        return units::Error{ErrorCode::version_newer,
+                            where,
+                            {{"found", version->get<double>()}, {"newest", double(newest_version)}}};
+    }
+    return std::nullopt;
+}
+
+DocumentReader::DocumentReader(const json& object, std::string file, std::string path)
+    : object_(object), file_(std::move(file)), path_(std::move(path)) {
+    if (!object_.is_object()) fail(ErrorCode::json_wrong_type, "", {{"wanted", std::string("object")}});
+}
+
+std::string DocumentReader::path_of(const std::string& key) const {
+    if (path_.empty()) return key;
+    return key.empty() ? path_ : path_ + "." + key;
+}
+
+void DocumentReader::fail(ErrorCode code, const std::string& key, std::vector<units::Parameter> parameters) {
+    if (error_) return;
+    units::Where where;
+    where.file = file_;
+    where.field = path_of(key);
+    error_ = units::Error{code, std::move(where), std::move(parameters)};
+}
+
+void DocumentReader::fail_word(const char* key, const std::string& word, const std::string& allowed) {
+    fail(ErrorCode::word_unknown, key, {{"word", word}, {"allowed", allowed}});
+}
+
+const json* DocumentReader::find(const char* key) {
+    asked_.insert(key);
+    if (!object_.is_object()) return nullptr;
+    const auto found = object_.find(key);
+    // null is the documents' word for "unknown", the same as not being there.
+    return found == object_.end() || found->is_null() ? nullptr : &*found;
+}
+
+bool DocumentReader::has(const char* key) const {
+    return object_.is_object() && object_.contains(key) && !object_.at(key).is_null();
+}
+
+std::optional<double> DocumentReader::number(const char* key) {
+    const json* value = find(key);
+    if (!value) return std::nullopt;
+    if (value->is_number() && std::isfinite(value->get<double>())) return value->get<double>();
+    fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("number")}});
+    return std::nullopt;
+}
+
+double DocumentReader::required_number(const char* key) {
+    if (!has(key)) fail(ErrorCode::value_missing, key);
+    return number(key).value_or(0.0);
+}
+
+std::optional<std::string> DocumentReader::text(const char* key) {
+    const json* value = find(key);
+    if (!value) return std::nullopt;
+    if (value->is_string()) return value->get<std::string>();
+    fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("text")}});
+    return std::nullopt;
+}
+
+std::optional<bool> DocumentReader::flag(const char* key) {
+    const json* value = find(key);
+    if (!value) return std::nullopt;
+    if (value->is_boolean()) return value->get<bool>();
+    fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("true or false")}});
+    return std::nullopt;
+}
+
+const json* DocumentReader::object(const char* key) {
+    const json* value = find(key);
+    if (!value || value->is_object()) return value;
+    fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("object")}});
+    return nullptr;
+}
+
+const json* DocumentReader::array(const char* key) {
+    const json* value = find(key);
+    if (!value || value->is_array()) return value;
+    fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("list")}});
+    return nullptr;
+}
+
+void DocumentReader::allow(std::initializer_list<const char*> keys) {
+    asked_.insert(keys.begin(), keys.end());
+}
+
+std::vector<units::Notice> DocumentReader::unknown_keys() const {
+    std::vector<units::Notice> notices;
+    if (!object_.is_object()) return notices;
+    for (const auto& member : object_.items()) {
+        if (asked_.contains(member.key())) continue;
+        notices.push_back(
+            {units::NoticeCode::unknown_key, units::Severity::warning, {{"field", path_of(member.key())}}});
+    }
+    return notices;
+}
+
+} // namespace sobremesa::io

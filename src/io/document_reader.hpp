@@ -1,0 +1,62 @@
+#pragma once
+
+#include <optional>
+#include <set>
+#include <string>
+#include <vector>
+
+#include <nlohmann/json.hpp>
+
+#include "core/units/notice.hpp"
+
+namespace sobremesa::io {
+
+/// JSON text to a tree.
+/// @error `json_syntax` with line and column
+units::Result<nlohmann::json> parse_json(const std::string& text, const std::string& file);
+
+/// The file format and version that a document says it is.
+/// @error `format_unknown`, `version_newer`
+std::optional<units::Error> check_format(const nlohmann::json& document, const std::string& file,
+                                         const std::string& format, int newest_version);
+
+/// Reads one JSON object key by key, remembering the first thing that is wrong and which keys were asked for.
+///
+/// A reader never throws on what a pilot wrote: a wrong type or a missing value becomes `error()`, and every key
+/// that nobody asked for becomes a notice.
+class DocumentReader {
+public:
+    /// @param path  of this object in the document, "" for the root
+    DocumentReader(const nlohmann::json& object, std::string file, std::string path);
+
+    double required_number(const char* key);
+    std::optional<double> number(const char* key);
+    double number_or(const char* key, double otherwise) { return number(key).value_or(otherwise); }
+    std::optional<std::string> text(const char* key);
+    std::optional<bool> flag(const char* key);
+    /// A member that must be an object; nothing when it is absent.
+    const nlohmann::json* object(const char* key);
+    const nlohmann::json* array(const char* key);
+    bool has(const char* key) const;
+    /// Keys that are allowed here and read by somebody else.
+    void allow(std::initializer_list<const char*> keys);
+
+    void fail(units::ErrorCode code, const std::string& key, std::vector<units::Parameter> parameters = {});
+    /// A word that is none of those allowed.
+    void fail_word(const char* key, const std::string& word, const std::string& allowed);
+
+    const std::optional<units::Error>& error() const { return error_; }
+    std::vector<units::Notice> unknown_keys() const;
+
+private:
+    const nlohmann::json* find(const char* key);
+    std::string path_of(const std::string& key) const;
+
+    const nlohmann::json& object_;
+    std::string file_;
+    std::string path_;
+    std::set<std::string> asked_;
+    std::optional<units::Error> error_;
+};
+
+} // namespace sobremesa::io

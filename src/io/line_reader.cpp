@@ -1,0 +1,82 @@
+#include "io/line_reader.hpp"
+
+#include <algorithm>
+#include <cstring>
+#include <unistd.h>
+
+#include "io/open_file.hpp"
+
+namespace sobremesa::io {
+
+using units::ErrorCode;
+
+LineReader::LineReader(std::string path, int descriptor, std::uint64_t size)
+    : path_(std::move(path)), descriptor_(descriptor), size_(size) {}
+
+LineReader::LineReader(LineReader&& other) noexcept
+    : path_(std::move(other.path_)), descriptor_(other.descriptor_), size_(other.size_), offset_(other.offset_),
+      buffer_(std::move(other.buffer_)), begin_(other.begin_), end_(other.end_), line_number_(other.line_number_),
+      ended_(other.ended_) {
+    other.descriptor_ = -1;
+}
+
+LineReader::~LineReader() {
+    if (descriptor_ >= 0) ::close(descriptor_);
+}
+
+units::Result<LineReader> LineReader::open(const std::string& path) {
+    std::uint64_t size = 0;
+    const auto descriptor = open_for_reading(path, size);
+    if (!descriptor) return tl::unexpected(descriptor.error());
+    LineReader reader(path, *descriptor, size);
+    if (!reader.fill()) return units::failure(ErrorCode::file_empty, in_file(path));
+    return reader;
+}
+
+bool LineReader::fill() {
+    if (begin_ > 0) {
+        std::memmove(buffer_.data(), buffer_.data() + begin_, end_ - begin_);
+        end_ -= begin_;
+        begin_ = 0;
+    }
+    if (buffer_.size() < end_ + block_bytes) buffer_.resize(end_ + block_bytes);
+    const ssize_t got = ::pread(descriptor_, buffer_.data() + end_, block_bytes, off_t(offset_));
+    if (got <= 0) return false;
+    offset_ += std::uint64_t(got);
+    end_ += std::size_t(got);
+    return true;
+}
+
+std::string_view LineReader::peek(std::size_t most_bytes) const {
+    return {buffer_.data() + begin_, std::min(most_bytes, end_ - begin_)};
+}
+
+LineReader::Next LineReader::next(std::string_view& line) {
+    std::size_t searched = 0;
+    for (;;) {
+        const char* const from = buffer_.data() + begin_;
+        const std::size_t have = end_ - begin_;
+        const void* const found = have > searched ? std::memchr(from + searched, '\n', have - searched) : nullptr;
+        if (found) {
+            const std::size_t length = std::size_t(static_cast<const char*>(found) - from);
+            if (length > longest_line_bytes) return Next::too_long;
+            line = {from, length};
+            begin_ += length + 1;
+            ended_ = true;
+            break;
+        }
+        if (have > longest_line_bytes) return Next::too_long;
+        searched = have;
+        if (fill()) continue;
+        if (begin_ == end_) return Next::end;
+        line = {buffer_.data() + begin_, end_ - begin_};
+        begin_ = end_;
+        ended_ = false;
+        break;
+    }
+    ++line_number_;
+    if (!line.empty() && line.back() == '\r') line.remove_suffix(1);
+    return Next::line;
+}
+
+} // namespace sobremesa::io

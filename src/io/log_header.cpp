@@ -1,0 +1,264 @@
+#include "io/log_header.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cctype>
+#include <optional>
+
+#include "core/units/constants.hpp"
+#include "io/text_number.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+using telemetry::Channel;
+
+enum class Dimension { time, angle, length, speed, voltage, current, charge, energy, share, decibel, count };
+
+struct Unit {
+    std::string_view word;
+    Dimension dimension;
+    double scale;
+};
+
+constexpr std::array units_known = {
+    Unit{"s", Dimension::time, 1.0},
+    Unit{"sec", Dimension::time, 1.0},
+    Unit{"seconds", Dimension::time, 1.0},
+    Unit{"ms", Dimension::time, 1e-3},
+    Unit{"us", Dimension::time, 1e-6},
+    Unit{"µs", Dimension::time, 1e-6},
+    Unit{"μs", Dimension::time, 1e-6},
+    Unit{"min", Dimension::time, units::seconds_per_minute},
+    Unit{"deg", Dimension::angle, 1.0},
+    Unit{"degrees", Dimension::angle, 1.0},
+    Unit{"°", Dimension::angle, 1.0},
+    Unit{"rad", Dimension::angle, 180.0 / units::pi},
+    Unit{"m", Dimension::length, 1.0},
+    Unit{"cm", Dimension::length, 0.01},
+    Unit{"mm", Dimension::length, 0.001},
+    Unit{"km", Dimension::length, 1000.0},
+    Unit{"ft", Dimension::length, units::metres_per_foot},
+    Unit{"m/s", Dimension::speed, 1.0},
+    Unit{"mps", Dimension::speed, 1.0},
+    Unit{"cm/s", Dimension::speed, 0.01},
+    Unit{"km/h", Dimension::speed, units::mps_per_kmh},
+    Unit{"kmh", Dimension::speed, units::mps_per_kmh},
+    Unit{"kph", Dimension::speed, units::mps_per_kmh},
+    Unit{"mph", Dimension::speed, units::mps_per_mph},
+    Unit{"kn", Dimension::speed, units::mps_per_knot},
+    Unit{"kt", Dimension::speed, units::mps_per_knot},
+    Unit{"kts", Dimension::speed, units::mps_per_knot},
+    Unit{"knots", Dimension::speed, units::mps_per_knot},
+    Unit{"v", Dimension::voltage, 1.0},
+    Unit{"volts", Dimension::voltage, 1.0},
+    Unit{"mv", Dimension::voltage, 1e-3},
+    Unit{"a", Dimension::current, 1.0},
+    Unit{"amps", Dimension::current, 1.0},
+    Unit{"ma", Dimension::current, 1e-3},
+    Unit{"ah", Dimension::charge, 1.0},
+    Unit{"mah", Dimension::charge, 1e-3},
+    Unit{"wh", Dimension::energy, 1.0},
+    Unit{"mwh", Dimension::energy, 1e-3},
+    Unit{"%", Dimension::share, 0.01},
+    Unit{"percent", Dimension::share, 0.01},
+    Unit{"db", Dimension::decibel, 1.0},
+    Unit{"dbm", Dimension::decibel, 1.0},
+};
+
+/// Unit taken where the header names none, by quantity: what most such logs are written in.
+struct Meaning {
+    Channel channel;
+    Dimension dimension;
+    double usual_scale;
+    std::string_view usual_unit;
+};
+
+constexpr std::array meanings = {
+    Meaning{Channel::time_s, Dimension::time, 1.0, "s"},
+    Meaning{Channel::latitude_deg, Dimension::angle, 1.0, "deg"},
+    Meaning{Channel::longitude_deg, Dimension::angle, 1.0, "deg"},
+    Meaning{Channel::height_m, Dimension::length, 1.0, "m"},
+    Meaning{Channel::ground_speed_mps, Dimension::speed, 1.0, "m/s"},
+    Meaning{Channel::course_deg, Dimension::angle, 1.0, "deg"},
+    Meaning{Channel::heading_deg, Dimension::angle, 1.0, "deg"},
+    Meaning{Channel::airspeed_mps, Dimension::speed, 1.0, "m/s"},
+    Meaning{Channel::climb_mps, Dimension::speed, 1.0, "m/s"},
+    Meaning{Channel::voltage_v, Dimension::voltage, 1.0, "V"},
+    Meaning{Channel::cell_voltage_v, Dimension::voltage, 1.0, "V"},
+    Meaning{Channel::current_a, Dimension::current, 1.0, "A"},
+    Meaning{Channel::charge_ah, Dimension::charge, 1e-3, "mAh"},
+    Meaning{Channel::energy_wh, Dimension::energy, 1.0, "Wh"},
+    Meaning{Channel::throttle_share, Dimension::share, 0.01, "%"},
+    Meaning{Channel::link_quality_share, Dimension::share, 0.01, "%"},
+    Meaning{Channel::signal_dbm, Dimension::decibel, 1.0, "dBm"},
+    Meaning{Channel::satellites, Dimension::count, 1.0, ""},
+};
+
+const Meaning& meaning_of(Channel channel) {
+    return *std::find_if(meanings.begin(), meanings.end(), [&](const Meaning& m) { return m.channel == channel; });
+}
+
+std::string lower(std::string_view text) {
+    std::string result(text);
+    std::transform(result.begin(), result.end(), result.begin(),
+                   [](unsigned char c) { return char(std::tolower(c)); });
+    return result;
+}
+
+std::optional<Unit> unit_from_word(std::string_view word) {
+    const auto* const found =
+        std::find_if(units_known.begin(), units_known.end(), [&](const Unit& u) { return u.word == word; });
+    if (found == units_known.end()) return std::nullopt;
+    return *found;
+}
+
+/// A header cell taken apart: its words, and the unit where one is written.
+struct HeaderCell {
+    std::vector<std::string> words;
+    std::optional<Unit> unit;
+
+    bool has(std::string_view word) const { return std::find(words.begin(), words.end(), word) != words.end(); }
+    bool has_any(std::initializer_list<std::string_view> any) const {
+        return std::any_of(any.begin(), any.end(), [&](std::string_view w) { return has(w); });
+    }
+    bool measures(Dimension dimension) const { return unit && unit->dimension == dimension; }
+};
+
+HeaderCell take_apart(std::string_view cell) {
+    HeaderCell result;
+    std::string text = lower(cell);
+    const std::size_t open = text.find_first_of("([");
+    if (open != std::string::npos) {
+        const std::size_t close = text.find_first_of(")]", open);
+        if (close != std::string::npos) {
+            result.unit = unit_from_word(std::string_view(text).substr(open + 1, close - open - 1));
+            // What is in brackets and no unit may still be words: "GPS (lat lon)".
+            text[open] = ' ';
+            text[close] = ' ';
+            if (result.unit) text.erase(open, close - open + 1);
+        }
+    }
+    if (!result.unit) {
+        // "speed km/h", "speed_km/h", "alt/cm", "time_us": the longest ending that is a unit.
+        for (std::size_t at = text.find_first_of("/_ "); at != std::string::npos;
+             at = text.find_first_of("/_ ", at + 1)) {
+            result.unit = unit_from_word(std::string_view(text).substr(at + 1));
+            if (!result.unit) continue;
+            text.resize(at);
+            break;
+        }
+    }
+    std::string word;
+    for (const char c : text + " ") {
+        if (std::isalnum(static_cast<unsigned char>(c)) || (static_cast<unsigned char>(c) & 0x80U)) {
+            word += c;
+        } else if (!word.empty()) {
+            result.words.push_back(word);
+            word.clear();
+        }
+    }
+    return result;
+}
+
+/// Quantity of a header by its words. The order matters: "vertical speed" must be met before "speed".
+std::optional<Channel> channel_from_words(const HeaderCell& cell) {
+    const auto has = [&](std::initializer_list<std::string_view> any) { return cell.has_any(any); };
+    if (has({"lat", "latitude"})) return Channel::latitude_deg;
+    if (has({"lon", "long", "lng", "longitude"})) return Channel::longitude_deg;
+    if (cell.measures(Dimension::charge) || has({"mah", "consumed", "consumption", "used", "charge"})) {
+        return Channel::charge_ah;
+    }
+    if (cell.measures(Dimension::energy) || has({"energy", "wh"})) return Channel::energy_wh;
+    if (has({"time", "timestamp", "elapsed", "clock"})) return Channel::time_s;
+    if (has({"satellites", "satellite", "sats", "sat"})) return Channel::satellites;
+    if (has({"link", "lq"}) && !cell.measures(Dimension::decibel)) return Channel::link_quality_share;
+    if (has({"signal", "rssi"})) return Channel::signal_dbm;
+    if (has({"throttle"})) return Channel::throttle_share;
+    if (has({"climb", "vario", "vspeed"}) || (has({"vertical", "v"}) && has({"speed"}))) return Channel::climb_mps;
+    if (has({"airspeed", "tas"}) || (has({"air"}) && has({"speed"}))) return Channel::airspeed_mps;
+    if (has({"wind", "motor", "rpm", "setpoint", "target", "home"})) return std::nullopt;
+    if (has({"speed", "groundspeed", "velocity"})) return Channel::ground_speed_mps;
+    if (has({"course", "cog", "track"})) return Channel::course_deg;
+    if (has({"heading", "hdg", "yaw"})) return Channel::heading_deg;
+    if (has({"height", "altitude", "alt", "baro", "elevation"}) && !cell.measures(Dimension::speed)) {
+        return Channel::height_m;
+    }
+    if (has({"current", "amps", "amperage", "curr"}) || cell.measures(Dimension::current))
+        return Channel::current_a;
+    if (has({"cell"})) return Channel::cell_voltage_v;
+    if (has({"voltage", "volts", "volt", "vbat", "battery", "pack"}) &&
+        (!cell.unit || cell.measures(Dimension::voltage))) {
+        return Channel::voltage_v;
+    }
+    return std::nullopt;
+}
+
+bool looks_like_pair(std::string_view cell) {
+    const auto split = cell.find(' ');
+    return split != std::string_view::npos && number_from_text(cell.substr(0, split)) &&
+           number_from_text(cell.substr(split + 1));
+}
+
+LogColumn understand(std::string_view header, std::string_view sample) {
+    LogColumn column;
+    column.header = std::string(header);
+    const HeaderCell cell = take_apart(header);
+    if (cell.has("date")) {
+        column.kind = LogColumn::Kind::date;
+        return column;
+    }
+    const bool names_position = cell.has_any({"gps", "position", "coordinates", "location"}) ||
+                                (cell.has_any({"lat", "latitude"}) && cell.has_any({"lon", "long", "longitude"}));
+    if (names_position && looks_like_pair(sample)) {
+        column.kind = LogColumn::Kind::position_pair;
+        return column;
+    }
+    const auto channel = channel_from_words(cell);
+    if (!channel) return column;
+    if (*channel == Channel::time_s && sample.find(':') != std::string_view::npos) {
+        column.kind = LogColumn::Kind::clock_time;
+        return column;
+    }
+    const Meaning& meaning = meaning_of(*channel);
+    // A quantity with a unit of something else ("speed (A)") is not what its word says.
+    if (cell.unit && cell.unit->dimension != meaning.dimension && meaning.dimension != Dimension::count) {
+        return column;
+    }
+    column.kind = LogColumn::Kind::number;
+    column.channel = *channel;
+    column.scale = cell.unit ? cell.unit->scale : meaning.usual_scale;
+    const bool unit_needed = meaning.dimension != Dimension::count && meaning.dimension != Dimension::angle &&
+                             meaning.dimension != Dimension::share && meaning.dimension != Dimension::decibel;
+    column.unit_assumed = !cell.unit && unit_needed;
+    // "mAh" as a bare word is the unit itself.
+    if (*channel == Channel::charge_ah && cell.has("mah")) column.unit_assumed = false;
+    return column;
+}
+
+} // namespace
+
+std::vector<LogColumn> understand_header(const std::vector<std::string_view>& header,
+                                         const std::vector<std::string_view>& first_row) {
+    std::vector<LogColumn> columns;
+    for (std::size_t i = 0; i < header.size(); ++i) {
+        LogColumn column = understand(header[i], i < first_row.size() ? first_row[i] : std::string_view());
+        const bool seen = std::any_of(columns.begin(), columns.end(), [&](const LogColumn& c) {
+            return c.kind == column.kind && c.kind != LogColumn::Kind::ignored &&
+                   (c.kind != LogColumn::Kind::number || c.channel == column.channel);
+        });
+        if (seen) column.kind = LogColumn::Kind::ignored;
+        columns.push_back(std::move(column));
+    }
+    return columns;
+}
+
+int recognised_cells(const std::vector<std::string_view>& cells) {
+    return int(std::count_if(cells.begin(), cells.end(), [](std::string_view text) {
+        const HeaderCell cell = take_apart(text);
+        return !number_from_text(text) && (cell.has_any({"date", "gps", "position"}) || channel_from_words(cell));
+    }));
+}
+
+} // namespace sobremesa::io

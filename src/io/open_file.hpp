@@ -1,0 +1,20 @@
+#pragma once
+
+#include <cstdint>
+#include <string>
+
+#include "core/units/error.hpp"
+
+namespace sobremesa::io {
+
+units::Where in_file(const std::string& path);
+
+/// The last error of the operating system, in its own words, as ours.
+tl::unexpected<units::Error> system_failure(units::ErrorCode code, const std::string& path);
+
+/// Opens a file for reading; a folder is no file.
+/// @return descriptor, to be closed by the caller; size_bytes is that of the moment
+/// @error `file_not_found`, `file_unreadable`
+units::Result<int> open_for_reading(const std::string& path, std::uint64_t& size_bytes);
+
+} // namespace sobremesa::io

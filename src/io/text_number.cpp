@@ -1,0 +1,37 @@
+#include "io/text_number.hpp"
+
+#include <array>
+#include <charconv>
+#include <cmath>
+
+#include <fast_float/fast_float.h>
+
+namespace sobremesa::io {
+
+std::optional<double> number_from_text(std::string_view text) {
+    const auto blank = [](char c) { return c == ' ' || c == '\t' || c == '\r'; };
+    while (!text.empty() && blank(text.front()))
+        text.remove_prefix(1);
+    while (!text.empty() && blank(text.back()))
+        text.remove_suffix(1);
+    if (text.size() > 1 && text.front() == '+' && text[1] != '-') text.remove_prefix(1);
+
+    double value = 0.0;
+    const char* const end = text.data() + text.size();
+    auto parsed = fast_float::from_chars(text.data(), end, value);
+    if (parsed.ec == std::errc() && parsed.ptr != end && *parsed.ptr == ',') {
+        const fast_float::parse_options comma{fast_float::chars_format::general, ','};
+        parsed = fast_float::from_chars_advanced(text.data(), end, value, comma);
+    }
+    if (parsed.ec != std::errc() || parsed.ptr != end || !std::isfinite(value)) return std::nullopt;
+    return value;
+}
+
+std::string text_from_number(double value, int decimals) {
+    std::array<char, 400> buffer{};
+    const auto written =
+        std::to_chars(buffer.data(), buffer.data() + buffer.size(), value, std::chars_format::fixed, decimals);
+    return {buffer.data(), written.ptr};
+}
+
+} // namespace sobremesa::io

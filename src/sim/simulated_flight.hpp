@@ -1,0 +1,34 @@
+#pragma once
+
+#include "core/telemetry/flight_log.hpp"
+#include "sim/scenario.hpp"
+
+namespace sobremesa::sim {
+
+/// What really happened, beside what the sensors saw.
+struct Truth {
+    double duration_s = 0.0;
+    double ground_m = 0.0;
+    double air_m = 0.0;
+    double farthest_m = 0.0;
+    double charge_ah = 0.0;
+    double energy_wh = 0.0;
+    double lowest_voltage_v = 1e9;
+    double resting_cell_v = 0.0; ///< after landing, fully relaxed
+    double mean_wind_mps = 0.0;  ///< along the track, vector mean
+    double mean_wind_from_deg = 0.0;
+    double level_power_w = 0.0; ///< still air, mission height, flown airspeed
+    double pack_temperature_c = 0.0;
+    bool came_home = false;
+    std::string ending; ///< landed, pack-collapsed, out-of-time
+};
+
+struct SimulatedFlight {
+    telemetry::FlightLog log;
+    Truth truth;
+};
+
+/// Flies a scenario from launch to landing in steps of a tenth of a second.
+SimulatedFlight simulate(const Scenario& scenario);
+
+} // namespace sobremesa::sim

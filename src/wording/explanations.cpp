@@ -1,0 +1,143 @@
+#include "wording/explanations.hpp"
+
+#include <QCoreApplication>
+#include <QStringList>
+
+#include "wording/names.hpp"
+#include "wording/sentences.hpp"
+
+namespace sobremesa::wording {
+
+namespace {
+
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::Explanations)
+};
+
+QString relation_text(units::Relation relation) {
+    using units::Relation;
+    switch (relation) {
+    case Relation::constant_power_discharge:
+        return Words::tr(
+            "The pack is discharged at cruise power: volts are the chemistry's resting curve less current "
+            "times resistance, and current is whatever gives that power. It ends when the volts, averaged "
+            "over 10 s, reach the landing voltage.");
+    case Relation::power_scaled_from_one_cruise:
+        return Words::tr(
+            "Your one known cruise, scaled by physics to this mass and this air: the part that holds the "
+            "aircraft up grows with mass, the part that pushes it through the air grows with density.");
+    case Relation::wind_triangle:
+        return Words::tr(
+            "The heading is turned into the wind until the aircraft stays on course; what is left of the "
+            "airspeed along the course, less the head wind, is the ground speed. The way home uses the "
+            "worst credible wind.");
+    case Relation::homeward_energy_meets_left:
+        return Words::tr(
+            "Flying out, what is left falls and what the way home needs rises. The turn is where what is "
+            "left equals the way home plus the reserve.");
+    case Relation::half_of_charge: return Words::tr("Half of the charge that the pilot lands at.");
+    case Relation::share_of_charge:
+        return Words::tr("The chosen share of the usable charge is left, whatever wind and distance say.");
+    case Relation::eighty_percent_rule:
+        return Words::tr("Usable is taken as 80 % of the rated charge; half of that takes the aircraft out.");
+    case Relation::volts_at_half_charge:
+        return Words::tr(
+            "The volts that this pack shows under cruise load when half the charge to the landing voltage "
+            "is used.");
+    case Relation::flight_by_phases:
+        return Words::tr("Climb, way out, way home in the worst credible wind, and descent, added up.");
+    case Relation::left_after_way_home:
+        return Words::tr("What is left at the turn, less what the way home needs in the worst credible wind.");
+    case Relation::current_over_ground_speed:
+        return Words::tr("Charge used on that leg, climb and descent counted, over its length over ground.");
+    case Relation::trapezoid_of_current:
+        return Words::tr("Current added up over time, row by row; pauses in the record are left out.");
+    case Relation::trapezoid_of_power:
+        return Words::tr("Volts times current added up over time, row by row; pauses in the record are left out.");
+    case Relation::sum_of_positions:
+        return Words::tr(
+            "Chords of 20 m or more between good positions, added up; anything shorter is taken for scatter.");
+    case Relation::geodesic_to_home:
+        return Words::tr("The longest of the straight ways over ground from home to a good position.");
+    case Relation::energy_over_distance:
+        return Words::tr("Energy used over the way over ground, wind and climbs in it.");
+    case Relation::charge_over_distance:
+        return Words::tr("Charge used over the way over ground, wind and climbs in it.");
+    case Relation::first_to_last_row: return Words::tr("From the first row of the log to the last.");
+    case Relation::least_of_column: return Words::tr("The least value of that column, readings of zero left out.");
+    case Relation::mean_over_time: return Words::tr("The sum over time, divided by the recorded time.");
+    case Relation::usable_less_counted:
+        return Words::tr(
+            "What the pack of the setting gives down to its landing voltage, less what was counted. Only as "
+            "good as the current sensor's scale.");
+    }
+    return {};
+}
+
+QString source_text(units::Source source) {
+    using units::Source;
+    switch (source) {
+    case Source::circuit_itself:
+        return Words::tr("An ideal source with a resistance in series; resting curves from common practice.");
+    case Source::textbook_aerodynamics:
+        return Words::tr(
+            "Leishman, Principles of Helicopter Aerodynamics; Anderson, Introduction to Flight. Shares from "
+            "common practice.");
+    case Source::faa_handbook:
+        return Words::tr("FAA-H-8083-25, Pilot’s Handbook of Aeronautical Knowledge, ch. 16.");
+    case Source::air_navigation: return Words::tr("Point of no return, standard texts of air navigation.");
+    case Source::common_practice: return Words::tr("Common practice among pilots; no published source.");
+    case Source::geodesic_library: return Words::tr("Karney 2013, geodesics on the WGS 84 ellipsoid.");
+    case Source::log_itself: return Words::tr("The log itself.");
+    }
+    return {};
+}
+
+QString origin_text(units::Origin origin) {
+    using units::Origin;
+    switch (origin) {
+    case Origin::given: return Words::tr("given");
+    case Origin::assumed: return Words::tr("assumed");
+    case Origin::computed: return Words::tr("worked out");
+    case Origin::measured: return Words::tr("measured");
+    }
+    return {};
+}
+
+QString value_with_error(units::Quantity quantity, const units::Estimate& estimate, const Quantities& q) {
+    const QString error = q.error_text(quantity, estimate);
+    const QString value = q.text(quantity, estimate);
+    return error.isEmpty() ? value : Words::tr("%1 (%2)", "value, error").arg(value, error);
+}
+
+} // namespace
+
+ExplanationText explanation_text(const units::Explanation& explanation, const Quantities& q) {
+    ExplanationText text;
+    text.title = name(explanation.quantity);
+    text.value = value_with_error(explanation.quantity, explanation.value, q);
+    text.relation = relation_text(explanation.relation);
+    text.source = source_text(explanation.source);
+    for (const auto& input : explanation.inputs) {
+        text.inputs.push_back(
+            {name(input.quantity), value_with_error(input.quantity, input.value, q), origin_text(input.origin)});
+    }
+    for (const auto& s : explanation.sensitivities) {
+        text.sensitivities.push_back(sensitivity(s, explanation.quantity, q));
+    }
+    return text;
+}
+
+QString plain_text(const ExplanationText& text) {
+    QStringList lines;
+    lines << Words::tr("%1: %2", "quantity: value").arg(text.title, text.value) << text.relation;
+    for (const auto& input : text.inputs) {
+        lines << Words::tr("%1: %2 (%3)", "input: value (origin)").arg(input.name, input.value, input.origin);
+    }
+    for (const auto& line : text.sensitivities)
+        lines << line;
+    lines << Words::tr("Source: %1").arg(text.source);
+    return lines.join(QLatin1Char('\n'));
+}
+
+} // namespace sobremesa::wording

@@ -1,0 +1,239 @@
+#include "wording/messages.hpp"
+
+#include <cmath>
+
+#include <QCoreApplication>
+#include <QStringList>
+
+#include "core/mission/plan_request.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::wording {
+
+namespace {
+
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::Messages)
+};
+
+double number(const std::vector<units::Parameter>& parameters, const char* name) {
+    for (const auto& parameter : parameters) {
+        if (parameter.name != name) continue;
+        if (const auto* value = std::get_if<double>(&parameter.value)) return *value;
+    }
+    return std::nan("");
+}
+
+QString text(const std::vector<units::Parameter>& parameters, const char* name) {
+    for (const auto& parameter : parameters) {
+        if (parameter.name != name) continue;
+        if (const auto* value = std::get_if<std::string>(&parameter.value)) return QString::fromStdString(*value);
+    }
+    return {};
+}
+
+/// Any number with as many digits as it needs, for repeating what the pilot wrote.
+QString plain(double value) {
+    return QString::number(value, 'g', 8);
+}
+
+QString school_text(const QString& word) {
+    using mission::School;
+    const auto school = mission::school_from_word(word.toStdString());
+    if (school == School::share_left) return Words::tr("the share-left rule");
+    if (school == School::eighty_percent) return Words::tr("the 80 % rule");
+    if (school == School::charge_count) return Words::tr("the charge-count rule");
+    if (school == School::voltage) return Words::tr("the voltage rule");
+    if (school == School::chance) return Words::tr("the chance rule");
+    return Words::tr("the energy rule");
+}
+
+QString what(const units::Error& error) {
+    using units::ErrorCode;
+    const auto& p = error.parameters;
+    switch (error.code) {
+    case ErrorCode::file_not_found: return Words::tr("There is no such file. Check the name and the folder.");
+    case ErrorCode::file_unreadable: return Words::tr("The file cannot be read: %1.").arg(text(p, "reason"));
+    case ErrorCode::file_unwritable:
+        return Words::tr("The file cannot be written: %1. Choose another folder, or free some space.")
+            .arg(text(p, "reason"));
+    case ErrorCode::file_empty: return Words::tr("The file is empty. Copy it from the card once more.");
+    case ErrorCode::file_binary:
+        return Words::tr("This is not a text file. Export the flight as CSV and open that.");
+    case ErrorCode::line_too_long:
+        return Words::tr("One line is longer than any log's. This is not a CSV log; export the flight as CSV.");
+    case ErrorCode::no_header:
+        return Words::tr(
+            "No line was found that names columns, such as “Time, Pack (V), Current (A)”. Add a header "
+            "line, or export with one.");
+    case ErrorCode::header_without_rows:
+        return Words::tr("There is a header and not one row under it: nothing was recorded.");
+    case ErrorCode::no_time:
+        return Words::tr(
+            "No column holds a time, and without one nothing can be added up. Name it “Time”, or record "
+            "with time switched on.");
+    case ErrorCode::no_usable_rows:
+        return Words::tr("Not enough rows could be read (of %1 rows fewer than two make sense). Look at the place "
+                         "named here.")
+            .arg(plain(number(p, "rows")));
+    case ErrorCode::json_syntax:
+        return Words::tr("This is not valid JSON; a comma, quote or bracket is amiss there.");
+    case ErrorCode::json_wrong_type:
+        return Words::tr("A value of another kind stands there; wanted: %1.").arg(text(p, "wanted"));
+    case ErrorCode::value_missing: return Words::tr("A value is missing that cannot be worked out. Add it.");
+    case ErrorCode::value_out_of_range:
+        return Words::tr("%1 is not possible there; it takes %2 to %3.")
+            .arg(plain(number(p, "value")), plain(number(p, "least")), plain(number(p, "most")));
+    case ErrorCode::word_unknown:
+        return Words::tr("“%1” is not known there; it takes one of: %2.").arg(text(p, "word"), text(p, "allowed"));
+    case ErrorCode::values_conflict:
+        return Words::tr("Only one of these can hold: %1. Keep one of them.").arg(text(p, "fields"));
+    case ErrorCode::format_unknown:
+        return Words::tr("The document says it is “%1”; wanted is “%2”.").arg(text(p, "found"), text(p, "wanted"));
+    case ErrorCode::version_newer:
+        return Words::tr("The document is of version %1; this program knows up to %2. Update the program.")
+            .arg(plain(number(p, "found")), plain(number(p, "newest")));
+    case ErrorCode::height_outside_atmosphere:
+        return Words::tr("Height above sea level comes to %1 m; the air is known from %2 to %3 m.")
+            .arg(plain(number(p, "value")), plain(number(p, "least")), plain(number(p, "most")));
+    case ErrorCode::position_impossible:
+        return Words::tr("Latitude %1, longitude %2 is not on earth. Write degrees as LATITUDE,LONGITUDE.")
+            .arg(plain(number(p, "latitude")), plain(number(p, "longitude")));
+    case ErrorCode::wind_too_strong:
+        return Words::tr(
+            "The wind is too strong for this airspeed: the course cannot be held, or not with 2 m/s over "
+            "ground.");
+    case ErrorCode::airspeed_outside_model:
+        return Words::tr("One known cruise says nothing about %1 m/s; it reaches from %2 to %3 m/s.")
+            .arg(plain(number(p, "value")), plain(number(p, "least")), plain(number(p, "most")));
+    case ErrorCode::cancelled: return Words::tr("Stopped, as you asked. Nothing was changed.");
+    }
+    return {};
+}
+
+QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, const Quantities& quantities) {
+    const QString wind = written(number(p, "wind_mps"), 0.0, quantities.notation(units::Quantity::wind_speed));
+    const QString airspeed = quantities.speed(number(p, "airspeed_mps"));
+    return home ? Words::tr(
+                      "No way home: against a wind of %1, the worst credible, an airspeed of %2 does not bring "
+                      "the aircraft back. Wait for less wind, or fly faster.")
+                      .arg(wind, airspeed)
+                : Words::tr(
+                      "No way out on this bearing: in a wind of %1 an airspeed of %2 cannot hold the course with "
+                      "2 m/s over ground. Choose another bearing, or wait for less wind.")
+                      .arg(wind, airspeed);
+}
+
+} // namespace
+
+QString place(const units::Where& where) {
+    QStringList parts;
+    if (!where.file.empty()) parts << file_title(where.file);
+    if (where.line) parts << Words::tr("line %1").arg(*where.line);
+    if (where.column) parts << Words::tr("column %1").arg(*where.column);
+    if (!where.field.empty()) parts << Words::tr("“%1”").arg(QString::fromStdString(where.field));
+    return parts.join(QStringLiteral(", "));
+}
+
+QString message(const units::Error& error) {
+    const QString where = place(error.where);
+    return where.isEmpty() ? what(error) : Words::tr("%1: %2", "place: message").arg(where, what(error));
+}
+
+QString message(const units::Notice& notice, const Quantities& q) {
+    using units::NoticeCode;
+    using units::Quantity;
+    const auto& p = notice.parameters;
+    const auto volts = [&](const char* key) {
+        return written(number(p, key), 0.0, q.notation(Quantity::landing_cell_voltage));
+    };
+    switch (notice.code) {
+    case NoticeCode::no_solution_out: return wind_no_solution(false, p, q);
+    case NoticeCode::no_solution_home: return wind_no_solution(true, p, q);
+    case NoticeCode::energy_short_for_climb:
+        return Words::tr(
+                   "The pack is at its landing voltage before %1 is reached. Fly lower, climb more gently, or "
+                   "take a bigger pack.")
+            .arg(q.height(number(p, "height_m")));
+    case NoticeCode::power_not_available:
+        return Words::tr(
+                   "This pack cannot give the %1 that the flight asks for. A pack with less resistance or more "
+                   "cells can.")
+            .arg(written(number(p, "power_w"), 0.0, q.notation(Quantity::cruise_power)));
+    case NoticeCode::way_home_is_dear:
+        return Words::tr(
+                   "The way home is the dear one: %1 over ground against %2 going out. Going out into the wind "
+                   "makes it the easy one.")
+            .arg(q.speed(number(p, "home_mps")), q.speed(number(p, "out_mps")));
+    case NoticeCode::school_turns_too_late:
+        if (number(p, "landing_left_wh") < 0.0) {
+            return Words::tr("Turning by %1 at %2 would not get home at all: %3 too little.")
+                .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")),
+                     q.energy(-number(p, "landing_left_wh")));
+        }
+        return Words::tr("Turning by %1 at %2 would not get home with the reserve.")
+            .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")));
+    case NoticeCode::landing_voltage_wastes_energy:
+        return Words::tr(
+                   "Landing at %1 leaves %2 unused, %3 of what the pack gives. %4 is usual for this chemistry.")
+            .arg(volts("landing_cell_v"), q.energy(number(p, "unused_wh")), q.share(number(p, "unused_share")),
+                 volts("usual_cell_v"));
+    case NoticeCode::landing_voltage_below_floor:
+        return Words::tr("Landing at %1 is below this chemistry's floor of %2 and damages the cells.")
+            .arg(volts("landing_cell_v"), volts("floor_cell_v"));
+    case NoticeCode::height_above_ceiling:
+        return Words::tr("%1 is above your height limit of %2. Local rules decide.")
+            .arg(q.height(number(p, "height_m")), q.height(number(p, "ceiling_m")));
+    case NoticeCode::power_demand_high:
+        return Words::tr("Cruise takes %1 of full power; 30–40 % leaves headroom for gusts.")
+            .arg(q.share(number(p, "share")));
+    case NoticeCode::power_demand_very_high:
+        return Words::tr("Cruise takes %1 of full power: too much for a distance attempt. Fly slower, or lighter.")
+            .arg(q.share(number(p, "share")));
+    case NoticeCode::school_not_reached:
+        return Words::tr("On this flight %1 never says turn.").arg(school_text(text(p, "school")));
+    case NoticeCode::chance_not_computed:
+        return Words::tr("The chance of coming home is not worked out by this version; the chance rule does not "
+                         "count.");
+    case NoticeCode::unknown_key:
+        return Words::tr("“%1” is not known and was not used. Is it a slip of the pen?").arg(text(p, "field"));
+    case NoticeCode::value_not_used_yet:
+        return Words::tr("“%1” is kept but not used by this version.").arg(text(p, "field"));
+    case NoticeCode::unit_assumed:
+        return Words::tr("“%1” names no unit; %2 was assumed.").arg(text(p, "column"), text(p, "channel"));
+    case NoticeCode::column_not_understood: return Words::tr("“%1” was not used.").arg(text(p, "column"));
+    case NoticeCode::no_current:
+        return Words::tr(
+            "No column holds a current or a counter of charge: way and height are shown, consumption is "
+            "not. Switch the current sensor's telemetry on.");
+    case NoticeCode::no_voltage:
+        return Words::tr("No column holds the pack's volts: charge is counted, energy is not known.");
+    case NoticeCode::no_position:
+        return Words::tr("No position in this log: what was used is counted, distances are not known.");
+    case NoticeCode::home_is_first_fix:
+        return Words::tr(
+                   "The first good fix came after %1, and home is taken to be there. If the aircraft was already "
+                   "under way, give home yourself.")
+            .arg(q.duration(number(p, "after_s")));
+    case NoticeCode::counter_disagrees:
+        return Words::tr(
+                   "Adding up the current gives %1, the log's own counter says %2. Rows may be missing, or the "
+                   "counter started late.")
+            .arg(q.charge(number(p, "integrated_ah")), q.charge(number(p, "counter_ah")));
+    case NoticeCode::distances_disagree:
+        return Words::tr("Positions add up to %1, ground speed to %2. One of the two is off.")
+            .arg(q.distance(number(p, "positions_m")), q.distance(number(p, "speed_m")));
+    case NoticeCode::integrals_skip_gaps:
+        return Words::tr(
+                   "The record pauses (gaps: %1, together %2). What was used meanwhile is not counted; the true "
+                   "figures are higher.")
+            .arg(plain(number(p, "gaps")), q.duration(number(p, "gap_s")));
+    case NoticeCode::several_flights:
+        return Words::tr("The file holds %1 flights, with a pause of up to %2 between them. The longest is shown.")
+            .arg(plain(number(p, "flights")), q.duration(number(p, "longest_pause_s")));
+    case NoticeCode::counter_only: return Words::tr("No column holds a current; charge is the log's own counter.");
+    }
+    return {};
+}
+
+} // namespace sobremesa::wording

@@ -1,0 +1,20 @@
+#pragma once
+
+#include <QString>
+
+#include "core/units/error.hpp"
+#include "core/units/notice.hpp"
+#include "wording/quantities.hpp"
+
+namespace sobremesa::wording {
+
+/// One clear line: what is wrong, where, and what to do about it.
+QString message(const units::Error& error);
+
+/// Only where: "flight.csv, line 12, “Current”"; empty when nothing is known.
+QString place(const units::Where& where);
+
+/// What an answer's notice says: what, why it matters, and the nearest change that clears it.
+QString message(const units::Notice& notice, const Quantities& quantities);
+
+} // namespace sobremesa::wording

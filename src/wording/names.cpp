@@ -1,0 +1,146 @@
+#include "wording/names.hpp"
+
+#include <QCoreApplication>
+
+namespace sobremesa::wording {
+
+namespace {
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::Names)
+};
+} // namespace
+
+QString name(units::Quantity quantity) {
+    using units::Quantity;
+    switch (quantity) {
+    case Quantity::airspeed: return Words::tr("airspeed in cruise");
+    case Quantity::all_up_mass: return Words::tr("all-up mass");
+    case Quantity::air_density: return Words::tr("density of the air at height");
+    case Quantity::temperature: return Words::tr("temperature at the field");
+    case Quantity::wind_speed: return Words::tr("wind aloft");
+    case Quantity::wind_from: return Words::tr("wind from");
+    case Quantity::bearing: return Words::tr("bearing out");
+    case Quantity::height: return Words::tr("height above home");
+    case Quantity::reserve_share: return Words::tr("reserve");
+    case Quantity::reserve_energy: return Words::tr("reserve");
+    case Quantity::landing_cell_voltage: return Words::tr("landing voltage under cruise load");
+    case Quantity::rated_charge: return Words::tr("rated charge of the pack");
+    case Quantity::pack_resistance: return Words::tr("resistance of the pack");
+    case Quantity::home_wind_factor: return Words::tr("factor on the wind for the way home");
+    case Quantity::cruise_power: return Words::tr("power in cruise");
+    case Quantity::cruise_current: return Words::tr("current in cruise");
+    case Quantity::usable_energy: return Words::tr("usable energy");
+    case Quantity::usable_charge: return Words::tr("usable charge");
+    case Quantity::ground_speed_out: return Words::tr("ground speed out");
+    case Quantity::ground_speed_home: return Words::tr("ground speed home");
+    case Quantity::climb_energy: return Words::tr("energy of the climb");
+    case Quantity::homeward_energy: return Words::tr("energy of the way home");
+    case Quantity::turn_distance: return Words::tr("distance of the turn");
+    case Quantity::turn_charge: return Words::tr("charge used at the turn");
+    case Quantity::turn_time: return Words::tr("time of the turn");
+    case Quantity::turn_energy: return Words::tr("energy used at the turn");
+    case Quantity::turn_cell_voltage: return Words::tr("volts at the turn");
+    case Quantity::flight_time: return Words::tr("time of the flight");
+    case Quantity::flight_ground_distance: return Words::tr("way over ground");
+    case Quantity::landing_energy_left: return Words::tr("energy left at landing");
+    case Quantity::landing_share_left: return Words::tr("left at landing");
+    case Quantity::charge_per_distance_out: return Words::tr("consumption on the way out");
+    case Quantity::charge_per_distance_home: return Words::tr("consumption on the way home");
+    case Quantity::ground_distance: return Words::tr("way over ground");
+    case Quantity::farthest_from_home: return Words::tr("farthest from home");
+    case Quantity::counted_charge: return Words::tr("charge by the log's counter");
+    case Quantity::integrated_charge: return Words::tr("charge used");
+    case Quantity::used_energy: return Words::tr("energy used");
+    case Quantity::duration: return Words::tr("time in the log");
+    case Quantity::energy_per_distance: return Words::tr("energy over ground");
+    case Quantity::charge_per_distance: return Words::tr("charge over ground");
+    case Quantity::mean_power: return Words::tr("mean power");
+    case Quantity::mean_current: return Words::tr("mean current");
+    case Quantity::lowest_voltage: return Words::tr("lowest pack voltage");
+    case Quantity::left_charge: return Words::tr("charge left by counting");
+    case Quantity::left_share: return Words::tr("left by counting");
+    }
+    return {};
+}
+
+QString name(battery::Chemistry chemistry) {
+    switch (chemistry) {
+    case battery::Chemistry::lipo: return Words::tr("LiPo");
+    case battery::Chemistry::lipo_hv: return Words::tr("LiPo HV");
+    case battery::Chemistry::li_ion: break;
+    }
+    return Words::tr("Li-ion");
+}
+
+QString name(airframe::Craft craft) {
+    return craft == airframe::Craft::wing ? Words::tr("wing") : Words::tr("multirotor");
+}
+
+QString name(telemetry::SetAsideReason reason) {
+    using telemetry::SetAsideReason;
+    switch (reason) {
+    case SetAsideReason::bad_row: return Words::tr("number of cells differs from the header");
+    case SetAsideReason::bad_number: return Words::tr("text where a number belongs");
+    case SetAsideReason::cut_last_row: return Words::tr("the file ends in the middle of a row");
+    case SetAsideReason::repeated_header: return Words::tr("the header once more");
+    case SetAsideReason::no_time: return Words::tr("no time in the row");
+    case SetAsideReason::backward_time: return Words::tr("time stands still or runs backwards");
+    case SetAsideReason::no_fix: return Words::tr("no satellite fix (position only)");
+    case SetAsideReason::position_jump: return Words::tr("position jumps beyond a credible speed (position only)");
+    case SetAsideReason::impossible_position: return Words::tr("a position that is not on earth (position only)");
+    case SetAsideReason::impossible_value: return Words::tr("volts or amps that no pack has");
+    case SetAsideReason::other_flight: return Words::tr("another flight in the same file");
+    }
+    return {};
+}
+
+QString name(const mission::Reserve& reserve, const Quantities& quantities) {
+    if (const auto* share = std::get_if<mission::ShareOfUsable>(&reserve)) return quantities.share(share->share);
+    if (const auto* loiter = std::get_if<mission::LoiterAtHome>(&reserve)) {
+        return Words::tr("%1 over home").arg(written(loiter->minutes, 0.0, {1.0, Words::tr("min"), 0}));
+    }
+    const double factor = std::get<mission::FactorOnWayHome>(reserve).factor;
+    return Words::tr("%1 × the way home").arg(written(factor, 0.0, {1.0, {}, 1}));
+}
+
+QString name(mission::School school, const mission::PlanRequest& request, const Quantities& quantities) {
+    using mission::School;
+    switch (school) {
+    case School::energy_home: return Words::tr("enough to come home + %1").arg(name(request.reserve, quantities));
+    case School::share_left:
+        return Words::tr("%1 left, whatever happens").arg(quantities.share(request.turn.share_left));
+    case School::eighty_percent: return Words::tr("80 % rule: half of it gone");
+    case School::charge_count:
+        if (request.turn.landing_charge_ah) {
+            return Words::tr("half of %1 counted").arg(quantities.charge(*request.turn.landing_charge_ah));
+        }
+        return Words::tr("half the usable charge");
+    case School::voltage:
+        return Words::tr("volts at half, landing at %1")
+            .arg(written(mission::landing_cell_v(request), 0.0, {1.0, Words::tr("V"), 1}));
+    case School::chance: return Words::tr("chance of home");
+    }
+    return {};
+}
+
+QString build(const battery::Pack& pack) {
+    return Words::tr("%1S%2P %3 %4")
+        .arg(pack.series)
+        .arg(pack.parallel)
+        .arg(name(pack.chemistry), written(battery::rated_charge_ah(pack), 0.0, {1.0, Words::tr("Ah"), 1}));
+}
+
+QString title(const battery::Pack& pack) {
+    return pack.name.empty() ? build(pack) : QString::fromStdString(pack.name);
+}
+
+QString title(const airframe::PointAircraft& aircraft) {
+    if (!aircraft.name.empty()) return QString::fromStdString(aircraft.name);
+    return aircraft.craft == airframe::Craft::wing ? Words::tr("A wing") : Words::tr("A multirotor");
+}
+
+QString file_title(const std::string& path) {
+    return QString::fromStdString(path.substr(path.find_last_of('/') + 1));
+}
+
+} // namespace sobremesa::wording

@@ -1,0 +1,29 @@
+#pragma once
+
+#include <QString>
+
+#include "core/battery/chemistry.hpp"
+#include "core/mission/plan_request.hpp"
+#include "core/telemetry/flight_log.hpp"
+#include "core/units/explanation.hpp"
+#include "wording/quantities.hpp"
+
+namespace sobremesa::wording {
+
+QString name(units::Quantity quantity);
+QString name(battery::Chemistry chemistry);
+QString name(airframe::Craft craft);
+QString name(telemetry::SetAsideReason reason);
+/// "20 %", "5 min over home", "1.5 × the way home".
+QString name(const mission::Reserve& reserve, const Quantities& quantities);
+/// A school as the rule that it is: "60 % left, whatever happens".
+QString name(mission::School school, const mission::PlanRequest& request, const Quantities& quantities);
+/// "4S2P Li-ion 9.0 Ah".
+QString build(const battery::Pack& pack);
+/// The pilot's own name, or what it is where it has none.
+QString title(const battery::Pack& pack);
+QString title(const airframe::PointAircraft& aircraft);
+/// A model's name in the last segment of a path.
+QString file_title(const std::string& path);
+
+} // namespace sobremesa::wording

@@ -1,0 +1,195 @@
+#include "wording/quantities.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+#include <QCoreApplication>
+#include <QLocale>
+
+#include "core/units/constants.hpp"
+
+namespace sobremesa::wording {
+
+namespace {
+
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::Quantities)
+};
+
+constexpr QChar narrow_space(0x202F);
+constexpr QChar minus_sign(0x2212);
+constexpr QChar plus_minus(0x00B1);
+
+/// Decimals that an error allows: its first figure, and a second one where the first is 1 or 2.
+int decimals_for_error(double sd) {
+    const double exponent = std::floor(std::log10(sd));
+    const double leading = sd / std::pow(10.0, exponent);
+    return int(-exponent) + (leading < 2.95 ? 1 : 0);
+}
+
+QString digits(double value, int decimals) {
+    const double step = std::pow(10.0, -decimals);
+    const double rounded = std::round(value / step) * step;
+    // The C locale: a point as decimal sign, whatever the desktop says.
+    QString text = QLocale::c().toString(std::abs(rounded), 'f', std::max(decimals, 0));
+    text.remove(QLatin1Char(','));
+    const auto point = text.indexOf(QLatin1Char('.'));
+    for (auto at = (point < 0 ? text.size() : point) - 3; at > 0; at -= 3)
+        text.insert(at, narrow_space);
+    const bool negative = rounded < 0.0 && std::abs(rounded) >= 0.5 * step;
+    return negative ? minus_sign + text : text;
+}
+
+QString with_unit(const QString& number, const Notation& notation) {
+    if (notation.unit.isEmpty()) return number;
+    return notation.space_before_unit ? number + narrow_space + notation.unit : number + notation.unit;
+}
+
+int decimals(double sd, const Notation& notation) {
+    if (!(sd > 0.0)) return notation.decimals;
+    return std::min(decimals_for_error(sd * notation.factor), notation.decimals + 1);
+}
+
+} // namespace
+
+QString written(double value, double sd, const Notation& notation) {
+    if (!std::isfinite(value)) return QStringLiteral("–");
+    return with_unit(digits(value * notation.factor, decimals(sd, notation)), notation);
+}
+
+QString written_error(double sd, const Notation& notation) {
+    if (!(sd > 0.0)) return {};
+    return QString(plus_minus) + narrow_space + digits(sd * notation.factor, decimals(sd, notation));
+}
+
+Notation Quantities::notation(units::Quantity quantity) const {
+    using units::Quantity;
+    const bool miles = choice_.distance == UnitChoice::Distance::miles;
+    const double per_distance = miles ? units::metres_per_mile : units::metres_per_kilometre;
+    const Notation speed = [&]() -> Notation {
+        switch (choice_.speed) {
+        case UnitChoice::Speed::metres_per_second: return {1.0, Words::tr("m/s"), 1};
+        case UnitChoice::Speed::miles_per_hour: return {1.0 / units::mps_per_mph, Words::tr("mph"), 0};
+        case UnitChoice::Speed::knots: return {1.0 / units::mps_per_knot, Words::tr("kn"), 0};
+        case UnitChoice::Speed::kilometres_per_hour: break;
+        }
+        return {1.0 / units::mps_per_kmh, Words::tr("km/h"), 0};
+    }();
+    const Notation charge{units::milliamp_hours_per_amp_hour, Words::tr("mAh"), 0};
+    const Notation energy{1.0, Words::tr("Wh"), 1};
+    const Notation minutes{1.0 / units::seconds_per_minute, Words::tr("min"), 0};
+
+    switch (quantity) {
+    case Quantity::airspeed:
+    case Quantity::ground_speed_out:
+    case Quantity::ground_speed_home: return speed;
+    case Quantity::wind_speed: return {1.0, Words::tr("m/s"), 1};
+    case Quantity::wind_from:
+    case Quantity::bearing: return {1.0, Words::tr("°"), 0, false};
+    case Quantity::height:
+        return choice_.height == UnitChoice::Height::feet
+                   ? Notation{1.0 / units::metres_per_foot, Words::tr("ft"), 0}
+                   : Notation{1.0, Words::tr("m"), 0};
+    case Quantity::all_up_mass: return {1000.0, Words::tr("g"), 0};
+    case Quantity::air_density: return {1.0, Words::tr("kg/m³"), 3};
+    case Quantity::temperature: return {1.0, Words::tr("°C"), 0};
+    case Quantity::reserve_share:
+    case Quantity::landing_share_left:
+    case Quantity::left_share: return {100.0, Words::tr("%"), 0};
+    case Quantity::home_wind_factor: return {1.0, {}, 2};
+    case Quantity::landing_cell_voltage:
+    case Quantity::turn_cell_voltage: return {1.0, Words::tr("V a cell"), 2};
+    case Quantity::lowest_voltage: return {1.0, Words::tr("V"), 2};
+    case Quantity::pack_resistance: return {1000.0, Words::tr("mΩ"), 0};
+    case Quantity::cruise_power:
+    case Quantity::mean_power: return {1.0, Words::tr("W"), 0};
+    case Quantity::cruise_current:
+    case Quantity::mean_current: return {1.0, Words::tr("A"), 1};
+    // A turn is a figure to set an alarm to: ten milliampere-hours are as fine as anyone can watch.
+    case Quantity::turn_charge: return {units::milliamp_hours_per_amp_hour, Words::tr("mAh"), -1};
+    case Quantity::rated_charge:
+    case Quantity::usable_charge:
+    case Quantity::counted_charge:
+    case Quantity::integrated_charge:
+    case Quantity::left_charge: return charge;
+    case Quantity::reserve_energy:
+    case Quantity::usable_energy:
+    case Quantity::climb_energy:
+    case Quantity::homeward_energy:
+    case Quantity::turn_energy:
+    case Quantity::landing_energy_left:
+    case Quantity::used_energy: return energy;
+    case Quantity::turn_distance:
+    case Quantity::flight_ground_distance:
+    case Quantity::ground_distance:
+    case Quantity::farthest_from_home: return {1.0 / per_distance, miles ? Words::tr("mi") : Words::tr("km"), 1};
+    case Quantity::turn_time:
+    case Quantity::flight_time:
+    case Quantity::duration: return minutes;
+    case Quantity::charge_per_distance_out:
+    case Quantity::charge_per_distance_home:
+    case Quantity::charge_per_distance:
+        return {units::milliamp_hours_per_amp_hour * per_distance,
+                miles ? Words::tr("mAh/mi") : Words::tr("mAh/km"), 0};
+    case Quantity::energy_per_distance: return {per_distance, miles ? Words::tr("Wh/mi") : Words::tr("Wh/km"), 2};
+    }
+    return {};
+}
+
+QString Quantities::text(units::Quantity quantity, const units::Estimate& estimate) const {
+    return written(estimate.value, estimate.sd, notation(quantity));
+}
+
+QString Quantities::error_text(units::Quantity quantity, const units::Estimate& estimate) const {
+    return written_error(estimate.sd, notation(quantity));
+}
+
+QString Quantities::distance(double metres, double sd) const {
+    return written(metres, sd, notation(units::Quantity::turn_distance));
+}
+
+QString Quantities::speed(double mps) const {
+    return written(mps, 0.0, notation(units::Quantity::airspeed));
+}
+
+QString Quantities::height(double metres) const {
+    return written(metres, 0.0, notation(units::Quantity::height));
+}
+
+QString Quantities::charge(double ah, double sd) const {
+    return written(ah, sd, notation(units::Quantity::turn_charge));
+}
+
+QString Quantities::energy(double wh, double sd) const {
+    return written(wh, sd, notation(units::Quantity::usable_energy));
+}
+
+QString Quantities::duration(double seconds) const {
+    if (!std::isfinite(seconds)) return QStringLiteral("–");
+    constexpr double longest_in_minutes_s = 100.0 * units::seconds_per_minute;
+    if (seconds < 2.0 * units::seconds_per_minute) return written(seconds, 0.0, {1.0, Words::tr("s"), 0});
+    const double minutes = std::round(seconds / units::seconds_per_minute);
+    if (seconds < longest_in_minutes_s) return written(minutes, 0.0, {1.0, Words::tr("min"), 0});
+    const double hours = std::floor(minutes / 60.0);
+    return Words::tr("%1 h %2 min")
+        .arg(digits(hours, 0), digits(minutes - 60.0 * hours, 0))
+        .replace(QLatin1Char(' '), narrow_space);
+}
+
+QString Quantities::share(double share) const {
+    return written(share, 0.0, {100.0, Words::tr("%"), 0});
+}
+
+QString Quantities::direction(double degrees) const {
+    return written(units::wrap_degrees(std::round(degrees)), 0.0, {1.0, Words::tr("°"), 0, false});
+}
+
+QString compass_word(double degrees) {
+    const std::array<QString, 8> words = {Words::tr("north"),      Words::tr("north-east"), Words::tr("east"),
+                                          Words::tr("south-east"), Words::tr("south"),      Words::tr("south-west"),
+                                          Words::tr("west"),       Words::tr("north-west")};
+    return words[std::size_t(std::lround(units::wrap_degrees(degrees) / 45.0)) % words.size()];
+}
+
+} // namespace sobremesa::wording

@@ -1,0 +1,64 @@
+#pragma once
+
+#include <QString>
+
+#include "core/units/estimate.hpp"
+#include "core/units/explanation.hpp"
+
+namespace sobremesa::wording {
+
+/// What the pilot thinks in. One choice, everywhere.
+struct UnitChoice {
+    enum class Distance { kilometres, miles };
+    enum class Speed { kilometres_per_hour, metres_per_second, miles_per_hour, knots };
+    enum class Height { metres, feet };
+    Distance distance = Distance::kilometres;
+    Speed speed = Speed::kilometres_per_hour;
+    Height height = Height::metres;
+};
+
+/// How one kind of number is written: factor from SI, unit, and the digits shown when nothing says how sure it is.
+struct Notation {
+    double factor = 1.0;
+    QString unit;
+    int decimals = 1;
+    /// "20 %" has a space, "45°" none.
+    bool space_before_unit = true;
+};
+
+/// A number as text: digits in groups of three with a narrow space, a point as decimal sign under every locale, and
+/// no more digits than the error allows (two figures of an error that begins with 1 or 2, else one).
+QString written(double value, double sd, const Notation& notation);
+/// Only the error, with the digits that `written` gives the value: "± 0.4".
+QString written_error(double sd, const Notation& notation);
+
+/// Turns SI numbers into what a pilot reads.
+class Quantities {
+public:
+    explicit Quantities(UnitChoice choice = {}) : choice_(choice) {}
+
+    Notation notation(units::Quantity quantity) const;
+    /// Value with unit.
+    QString text(units::Quantity quantity, const units::Estimate& estimate) const;
+    /// "± 3", or empty where the number is exact.
+    QString error_text(units::Quantity quantity, const units::Estimate& estimate) const;
+
+    QString distance(double metres, double sd = 0.0) const;
+    QString speed(double mps) const;
+    QString height(double metres) const;
+    QString charge(double ah, double sd = 0.0) const; ///< mAh, as on-screen counters count
+    QString energy(double wh, double sd = 0.0) const;
+    QString duration(double seconds) const; ///< "58 min", "1 h 12 min", "45 s"
+    QString share(double share) const;
+    QString direction(double degrees) const; ///< "265°"
+
+    const UnitChoice& choice() const { return choice_; }
+
+private:
+    UnitChoice choice_;
+};
+
+/// Compass word for a direction: "west", "north-east".
+QString compass_word(double degrees);
+
+} // namespace sobremesa::wording

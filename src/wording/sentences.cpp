@@ -1,0 +1,188 @@
+#include "wording/sentences.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QCoreApplication>
+#include <QStringList>
+
+#include "core/units/constants.hpp"
+#include "wording/messages.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::wording {
+
+namespace {
+
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::Sentences)
+};
+
+using units::NoticeCode;
+using units::Quantity;
+
+QString signed_text(double value, const Notation& notation) {
+    const QString text = written(value, 0.0, notation);
+    return value >= 0.0 ? QLatin1Char('+') + text : text;
+}
+
+/// Why there is no turn: the notice that says so.
+QString no_turn(const mission::Plan& plan, const Quantities& quantities) {
+    for (const auto& notice : plan.notices) {
+        switch (notice.code) {
+        case NoticeCode::no_solution_out:
+        case NoticeCode::no_solution_home:
+        case NoticeCode::energy_short_for_climb:
+        case NoticeCode::power_not_available: return message(notice, quantities);
+        default: break;
+        }
+    }
+    return Words::tr(
+        "This pack does not reach out and back with the reserve kept: there is no turn. Less reserve, less "
+        "height or a bigger pack makes one.");
+}
+
+} // namespace
+
+QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
+    if (!plan.turn || !plan.flight) return no_turn(plan, q);
+    const auto& turn = *plan.turn;
+    // The same digits as the table and the chart: a place and a count to turn at, with their error beside them.
+    const QString distance = q.distance(turn.distance_m.value);
+    const QString charge = q.charge(turn.charge_used_ah.value);
+    const QString time = q.duration(plan.flight->duration_s.value);
+    const QString left = q.energy(plan.flight->landing_energy_left_wh.value);
+    if (plan.flight->landing_energy_left_wh.value < 0.0) {
+        return Words::tr(
+                   "Turning at <b>%1</b> does not come home: the pack is short by <b>%2</b>. Let “enough to come "
+                   "home” count.")
+            .arg(distance, q.energy(-plan.flight->landing_energy_left_wh.value));
+    }
+    if (turn.school == mission::School::energy_home) {
+        return Words::tr(
+                   "Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> "
+                   "with the reserve of <b>%4</b> untouched.")
+            .arg(distance, charge, time, left);
+    }
+    return Words::tr(
+               "Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> with "
+               "<b>%4</b> left.")
+        .arg(distance, charge, time, left);
+}
+
+QString debrief_sentence(const telemetry::LogSummary& s, const std::optional<telemetry::LeftByCharge>& left,
+                         const Quantities& q) {
+    const QString time = q.duration(s.duration_s);
+    const auto charge = telemetry::charge_used_ah(s);
+    QString flown;
+    if (s.distance.ground_m && s.energy.energy_wh) {
+        flown = Words::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
+                    .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
+                         q.text(Quantity::used_energy, *s.energy.energy_wh),
+                         q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
+    } else if (s.distance.ground_m && charge) {
+        flown = Words::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
+                    .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
+                         q.text(Quantity::integrated_charge, *charge),
+                         q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
+    } else if (s.distance.ground_m) {
+        flown = Words::tr("<b>%1</b> in <b>%2</b>, and never farther from home than <b>%3</b>.")
+                    .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
+                         q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
+    } else if (charge) {
+        flown = Words::tr("<b>%1</b> on <b>%2</b>.").arg(time, q.text(Quantity::integrated_charge, *charge));
+    } else {
+        flown = Words::tr("<b>%1</b> of record, without position and without current.").arg(time);
+    }
+    if (!left) return flown;
+    if (left->charge_ah.value < 0.0) {
+        return Words::tr("%1 More was counted than this pack should give: <b>%2</b> more. Is it the right pack?",
+                         "flown sentence, then left")
+            .arg(flown, q.charge(-left->charge_ah.value, left->charge_ah.sd));
+    }
+    return Words::tr("%1 By counted charge <b>%2</b> were left, <b>%3</b> of what the pack gives.",
+                     "flown sentence, then left")
+        .arg(flown, q.text(Quantity::left_charge, left->charge_ah), q.text(Quantity::left_share, left->share));
+}
+
+QString without_markup(QString sentence) {
+    return sentence.remove(QStringLiteral("<b>")).remove(QStringLiteral("</b>"));
+}
+
+QString what_changed(const mission::Plan& before, const mission::Plan& after, const Quantities& q) {
+    if (!before.turn || !after.turn) return {};
+    const double change_m = after.turn->distance_m.value - before.turn->distance_m.value;
+    const Notation distance = q.notation(Quantity::turn_distance);
+    constexpr double noticed_m = 50.0;
+    if (std::abs(change_m) < noticed_m) return {};
+
+    QStringList causes;
+    const auto& a = before.request;
+    const auto& b = after.request;
+    const auto compare = [&](Quantity quantity, double from, double to) {
+        if (std::abs(to - from) < 1e-9) return;
+        causes << Words::tr("%1 %2", "quantity, change")
+                      .arg(name(quantity), signed_text(to - from, q.notation(quantity)));
+    };
+    compare(Quantity::wind_speed, a.weather.wind.speed_mps, b.weather.wind.speed_mps);
+    compare(Quantity::wind_from, 0.0, units::signed_turn_degrees(a.weather.wind.from_deg, b.weather.wind.from_deg));
+    compare(Quantity::bearing, 0.0, units::signed_turn_degrees(a.mission.bearing_deg, b.mission.bearing_deg));
+    compare(Quantity::height, a.mission.height_m, b.mission.height_m);
+    compare(Quantity::temperature, a.weather.temperature_c, b.weather.temperature_c);
+    compare(Quantity::landing_cell_voltage, mission::landing_cell_v(a), mission::landing_cell_v(b));
+    const auto* share_a = std::get_if<mission::ShareOfUsable>(&a.reserve);
+    const auto* share_b = std::get_if<mission::ShareOfUsable>(&b.reserve);
+    if (share_a && share_b) compare(Quantity::reserve_share, share_a->share, share_b->share);
+    const QString moved = Words::tr("turn %1").arg(signed_text(change_m, distance));
+    if (causes.isEmpty() || causes.size() > 3) return moved;
+    return Words::tr("%1: %2", "what moved, because of what").arg(moved, causes.join(QStringLiteral(", ")));
+}
+
+QString sensitivity(const units::Sensitivity& s, Quantity of, const Quantities& q) {
+    const QString change = signed_text(s.change, q.notation(of));
+    const Notation step = s.relative ? Notation{100.0, Words::tr("%"), 0} : q.notation(s.input);
+    return Words::tr("%1 %2 → %3", "input, its step, the change it makes")
+        .arg(name(s.input), signed_text(s.step, step), change);
+}
+
+QString what_moves_it(const mission::Plan& plan, const Quantities& q) {
+    constexpr std::size_t shown = 3;
+    QStringList parts;
+    for (std::size_t i = 0; i < std::min(shown, plan.turn_sensitivities.size()); ++i) {
+        parts << sensitivity(plan.turn_sensitivities[i], Quantity::turn_distance, q);
+    }
+    if (parts.isEmpty()) return {};
+    return Words::tr("What moves the turn most: %1").arg(parts.join(QStringLiteral("  ·  ")));
+}
+
+QString homeward_summary(const mission::Plan& plan, const Quantities& q) {
+    if (!plan.turn) return Words::tr("Homeward chart without a turn: %1").arg(no_turn(plan, q));
+    const auto at = mission::outward_at(plan, plan.turn->distance_m.value);
+    return Words::tr(
+               "Homeward chart. What is left falls from %1 at launch to %2 at %3; what the way home needs rises to "
+               "%4 there, the reserve of %5 counted.")
+        .arg(q.energy(plan.usable_energy_wh.value), q.energy(at.left_wh), q.distance(at.distance_m),
+             q.energy(at.needed_wh), q.energy(at.reserve_wh));
+}
+
+QString map_summary(const mission::Plan& plan, const Quantities& q) {
+    const auto& r = plan.request;
+    if (!plan.turn) {
+        return Words::tr("Map: home, wind from %1 at %2, and no turn.")
+            .arg(q.direction(r.weather.wind.from_deg),
+                 written(r.weather.wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
+    }
+    return Words::tr("Map: from home out on %1 to the turn at %2; wind from %3 at %4.")
+        .arg(q.direction(r.mission.bearing_deg), q.distance(plan.turn->distance_m.value),
+             q.direction(r.weather.wind.from_deg),
+             written(r.weather.wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
+}
+
+QString cautions() {
+    return Words::tr(
+        "An estimate; you decide. Local rules come first: line of sight, height, airspace, people, "
+        "registration. Set and test the failsafe return before a long flight, range-check the link, and be "
+        "over land near home before the pack is low.");
+}
+
+} // namespace sobremesa::wording

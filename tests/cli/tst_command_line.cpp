@@ -1,0 +1,228 @@
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <set>
+#include <sstream>
+
+#include <nlohmann/json.hpp>
+
+#include "cli/command_line.hpp"
+#include "io/text_file.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using nlohmann::json;
+
+namespace {
+
+struct Run {
+    int code = 0;
+    std::string out;
+    std::string err;
+    json object() const { return json::parse(out); }
+};
+
+Run cli_run(const std::vector<std::string>& arguments) {
+    std::ostringstream out;
+    std::ostringstream err;
+    Run run;
+    run.code = cli::run(arguments, out, err);
+    run.out = out.str();
+    run.err = err.str();
+    return run;
+}
+
+std::string demo(const char* name) {
+    return std::string(DEMO_DIR) + "/" + name;
+}
+
+json truth(const char* name) {
+    return json::parse(*io::read_text_file(demo(name)));
+}
+
+} // namespace
+
+class CommandLineTest : public QObject {
+    Q_OBJECT
+private slots:
+    void planKeepsItsContract();
+    void planWithoutSolutionIsAnAnswer();
+    void planRefusesTheImpossible();
+    void debriefKeepsItsContract();
+    void debriefMatchesTheTruth_data();
+    void debriefMatchesTheTruth();
+    void debriefTakesHomeCellsRechargeAndPack();
+    void badInputIsOneClearLine_data();
+    void badInputIsOneClearLine();
+    void usageIsTwo();
+    void textIsForPeople();
+    void theProgramItselfIgnoresTheDesktopsNumbers();
+
+private:
+    std::string file(const QString& name, const std::string& text) {
+        const std::string path = folder_.filePath(name).toStdString();
+        if (!io::write_text_file(path, text)) qFatal("cannot write");
+        return path;
+    }
+    QTemporaryDir folder_;
+};
+
+void CommandLineTest::planKeepsItsContract() {
+    const Run run = cli_run({"plan", demo("alcaravan-west.plan.json"), "--seed", "4", "--json"});
+    QCOMPARE(run.code, 0);
+    QVERIFY2(run.err.empty(), run.err.c_str());
+    const json plan = run.object();
+    for (const char* key : {"energy_wh", "charge_ah"})
+        QVERIFY(plan["usable"][key].get<double>() > 0.0);
+    for (const char* key : {"distance_m", "time_s", "charge_used_ah", "energy_used_wh", "cell_voltage_v"}) {
+        QVERIFY(plan["turn"][key].get<double>() > 0.0);
+    }
+    QCOMPARE(plan["turn"]["school"].get<std::string>(), std::string("energy-home"));
+    QCOMPARE(plan["schools"].size(), std::size_t(5));
+    for (const char* key : {"duration_s", "ground_m", "landing_charge_used_ah", "landing_energy_left_wh"}) {
+        QVERIFY(plan["flight"][key].get<double>() > 0.0);
+    }
+    QVERIFY(plan["chance"]["home"].is_null() && plan["chance"]["reserve_intact"].is_null());
+    QVERIFY(plan["warnings"].is_array());
+}
+
+void CommandLineTest::planWithoutSolutionIsAnAnswer() {
+    std::string text = *io::read_text_file(demo("alcaravan-west.plan.json"));
+    text.replace(text.find("4.2"), 3, "25");
+    const Run run = cli_run({"plan", file(QStringLiteral("windy.json"), text), "--json"});
+    QCOMPARE(run.code, 0);
+    const json plan = run.object();
+    QVERIFY(plan["turn"].is_null());
+    QVERIFY(plan["flight"]["duration_s"].is_null());
+    QCOMPARE(plan["warnings"][0]["code"].get<std::string>(), std::string("no-solution-out"));
+}
+
+void CommandLineTest::planRefusesTheImpossible() {
+    std::string text = *io::read_text_file(demo("alcaravan-west.plan.json"));
+    text.replace(text.find("0.94"), 4, "-0.9");
+    const Run run = cli_run({"plan", file(QStringLiteral("light.json"), text), "--json"});
+    QCOMPARE(run.code, 1);
+    QVERIFY(run.out.empty());
+    QVERIFY(run.err.find("aircraft.mass_kg") != std::string::npos);
+}
+
+void CommandLineTest::debriefKeepsItsContract() {
+    const Run run = cli_run({"debrief", demo("2026-05-16-alcaravan-three-hills.csv"), "--json"});
+    QCOMPARE(run.code, 0);
+    const json d = run.object();
+    QVERIFY(d["log"]["rows_read"].get<int>() > 1000);
+    QVERIFY(d["log"]["rows_set_aside"].get<int>() > 0);
+    QVERIFY(d["log"]["channels"].size() > 8);
+    QVERIFY(d["distance"]["ground_m"].get<double>() > 1000.0);
+    QVERIFY(d["distance"]["air_m"].is_null());
+    for (const char* key : {"charge_ah", "energy_wh", "mean_current_a", "mean_power_w", "lowest_voltage_v"}) {
+        QVERIFY(d["energy"][key].get<double>() > 0.0);
+    }
+    QCOMPARE(d["wind"]["observable"].get<bool>(), false);
+    QVERIFY(!d["wind"]["reason"].get<std::string>().empty());
+    QVERIFY(d["consumption"]["ground_wh_per_km"].get<double>() > 0.1);
+    QVERIFY(d["consumption"]["still_air_level_wh_per_km"].is_null());
+    std::set<std::string> reasons;
+    for (const json& entry : d["set_aside"])
+        reasons.insert(entry["reason"].get<std::string>());
+    QVERIFY(reasons.contains("no-fix") && reasons.contains("position-jump") && reasons.contains("cut-last-row"));
+}
+
+void CommandLineTest::debriefMatchesTheTruth_data() {
+    QTest::addColumn<QString>("name");
+    for (const char* name : {"2026-04-11-alcaravan-calm", "2026-04-18-alcaravan-west-wind",
+                             "2026-04-25-tarabilla-lipo-circles", "2026-05-02-tarabilla-landed-at-3v5",
+                             "2026-05-09-tarabilla-quarry-and-back", "2026-05-23-alcaravan-thermals"}) {
+        QTest::newRow(name) << QString::fromLatin1(name);
+    }
+}
+
+void CommandLineTest::debriefMatchesTheTruth() {
+    QFETCH(QString, name);
+    const json t = truth((name + QStringLiteral(".truth.json")).toLatin1().constData());
+    const json d =
+        cli_run({"debrief", demo((name + QStringLiteral(".csv")).toLatin1().constData()), "--json"}).object();
+    const double scale = t["current_scale"].get<double>();
+    // 2 %: chords on small circles; 1 %: noise of the sensors and, for charge and energy, nothing else.
+    VERIFY_NEAR(d["distance"]["ground_m"].get<double>() / t["ground_m"].get<double>(), 1.0, 0.02);
+    VERIFY_NEAR(d["energy"]["charge_ah"].get<double>() / t["charge_ah"].get<double>(), scale, 0.01);
+    VERIFY_NEAR(d["energy"]["energy_wh"].get<double>() / t["energy_wh"].get<double>(), scale, 0.01);
+    VERIFY_NEAR(d["distance"]["farthest_from_home_m"].get<double>(), t["farthest_from_home_m"].get<double>(), 8.0);
+}
+
+void CommandLineTest::debriefTakesHomeCellsRechargeAndPack() {
+    const std::string pack =
+        file(QStringLiteral("pack.json"),
+             R"({"chemistry": "li-ion", "series": 6, "cell_capacity_ah": 4.35, "mass_kg": 0.4})");
+    const json d = cli_run({"debrief", demo("2026-05-02-tarabilla-landed-at-3v5.csv"), "--home", "39.5,-31.36",
+                            "--cells", "6", "--recharged-mah", "2500", "--pack", pack, "--json"})
+                       .object();
+    VERIFY_NEAR(d["distance"]["farthest_from_home_m"].get<double>(), 9076.0, 400.0);
+    VERIFY_NEAR(d["energy"]["lowest_cell_voltage_v"].get<double>() * 6.0,
+                d["energy"]["lowest_voltage_v"].get<double>(), 1e-9);
+    QVERIFY(d["left"]["share_of_usable"].get<double>() > 0.3); // landed too early
+    VERIFY_NEAR(d["left"]["recharge"]["counted_over_recharged"].get<double>(),
+                d["energy"]["charge_ah"].get<double>() / 2.5, 1e-9);
+}
+
+void CommandLineTest::badInputIsOneClearLine_data() {
+    QTest::addColumn<QString>("command");
+    QTest::addColumn<QByteArray>("content");
+    QTest::addColumn<QString>("said");
+    QTest::newRow("empty log") << "debrief" << QByteArray() << "empty";
+    QTest::newRow("binary log") << "debrief" << QByteArray(64, '\0') << "not a text file";
+    QTest::newRow("header alone") << "debrief" << QByteArray("time (s),current (A)\n") << "nothing was recorded";
+    QTest::newRow("log without time") << "debrief" << QByteArray("voltage (V),current (A)\n1,2\n")
+                                      << "holds a time";
+    QTest::newRow("plan that is no JSON") << "plan" << QByteArray("cruise = 14") << "not valid JSON";
+    QTest::newRow("plan without a pack") << "plan"
+                                         << QByteArray("{\"aircraft\": {\"mass_kg\": 1, "
+                                                       "\"cruise_airspeed_mps\": 14, \"cruise_power_w\": 70}}")
+                                         << "“pack”";
+}
+
+void CommandLineTest::badInputIsOneClearLine() {
+    QFETCH(QString, command);
+    QFETCH(QByteArray, content);
+    QFETCH(QString, said);
+    const Run run =
+        cli_run({command.toStdString(), file(QStringLiteral("input"), content.toStdString()), "--json"});
+    QCOMPARE(run.code, 1);
+    QVERIFY(run.out.empty());
+    QCOMPARE(std::count(run.err.begin(), run.err.end(), '\n'), std::ptrdiff_t(1));
+    QVERIFY2(QString::fromStdString(run.err).contains(said), run.err.c_str());
+}
+
+void CommandLineTest::usageIsTwo() {
+    QCOMPARE(cli_run({}).code, 2);
+    QCOMPARE(cli_run({"fly"}).code, 2);
+    QCOMPARE(cli_run({"plan"}).code, 2);
+    QCOMPARE(cli_run({"debrief", "x.csv", "--cells", "0"}).code, 2);
+    QCOMPARE(cli_run({"--help"}).code, 0);
+    QCOMPARE(cli_run({"debrief", demo("2026-04-11-alcaravan-calm.csv"), "--home", "123,456"}).code, 1);
+}
+
+void CommandLineTest::textIsForPeople() {
+    const Run plan = cli_run({"plan", demo("tarabilla-quarry.plan.json")});
+    QCOMPARE(plan.code, 0);
+    QVERIFY(plan.out.starts_with("Turn for home at"));
+    QVERIFY(plan.out.find("Local rules come first") != std::string::npos);
+    const Run log = cli_run({"debrief", demo("2026-05-16-alcaravan-three-hills.csv")});
+    QVERIFY(log.out.find("set aside: 7 x position jumps") != std::string::npos);
+}
+
+void CommandLineTest::theProgramItselfIgnoresTheDesktopsNumbers() {
+    QProcess program;
+    program.start(QStringLiteral(BIN_DIR "/sobremesa-cli"),
+                  {QStringLiteral("plan"), QString::fromStdString(demo("alcaravan-west.plan.json")),
+                   QStringLiteral("--json")});
+    QVERIFY(program.waitForFinished(20000));
+    QCOMPARE(program.exitCode(), 0);
+    const json plan = json::parse(program.readAllStandardOutput().toStdString());
+    const json here = cli_run({"plan", demo("alcaravan-west.plan.json"), "--json"}).object();
+    VERIFY_NEAR(plan["turn"]["distance_m"].get<double>(), here["turn"]["distance_m"].get<double>(), 1e-6);
+}
+
+QTEST_APPLESS_MAIN(CommandLineTest)
+#include "tst_command_line.moc"

@@ -1,0 +1,286 @@
+#include <QTest>
+
+#include "core/mission/explain.hpp"
+#include "core/mission/plan.hpp"
+#include "support/compare.hpp"
+#include "support/sample_request.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::mission;
+using tests::sample_request;
+using units::NoticeCode;
+
+namespace {
+
+Plan planned(const PlanRequest& request) {
+    auto plan = make_plan(request);
+    if (!plan) qFatal("the request was refused: %s", plan.error().where.field.c_str());
+    return *plan;
+}
+
+bool notes(const Plan& plan, NoticeCode code) {
+    return std::any_of(plan.notices.begin(), plan.notices.end(), [&](const auto& n) { return n.code == code; });
+}
+
+/// Level at ground height, no reserve, no allowance on the wind: what the closed form is about.
+PlanRequest bare_request() {
+    PlanRequest request = sample_request();
+    request.mission.height_m = 0.0;
+    request.weather.wind_height_m = 0.0;
+    request.weather.home_wind_factor = 1.0;
+    request.reserve = ShareOfUsable{0.0};
+    return request;
+}
+
+} // namespace
+
+class PlanTest : public QObject {
+    Q_OBJECT
+private slots:
+    void turnIsThePointOfNoReturn_data();
+    void turnIsThePointOfNoReturn();
+    void equalTimePointOfTwoFields();
+    void turnWithClimbAndDescentClosesTheBooks();
+    void turnMovesHomewardWhenHeadWindHomeGrows();
+    void worstCredibleWindIsTheDearerOne();
+    void reserves_data();
+    void reserves();
+    void leftAndNeededMeetAtTheTurn();
+    void windAboveAirspeedIsAnAnswer();
+    void packThatCannotClimbIsAnAnswer();
+    void liIonLandedLikeALipoIsSaid();
+    void powerDemandAndHeightAreWatched();
+    void sensitivitiesAreRealChanges();
+    void everyNumberOfThePlanExplainsItself();
+    void impossibleRequestsNameTheField_data();
+    void impossibleRequestsNameTheField();
+};
+
+void PlanTest::turnIsThePointOfNoReturn_data() {
+    QTest::addColumn<double>("wind_mps");
+    QTest::addColumn<double>("wind_from_deg");
+    QTest::addColumn<double>("reserve");
+    QTest::newRow("still air") << 0.0 << 0.0 << 0.0;
+    QTest::newRow("head wind out") << 6.0 << 265.0 << 0.0;
+    QTest::newRow("tail wind out") << 6.0 << 85.0 << 0.0;
+    QTest::newRow("cross wind") << 7.0 << 355.0 << 0.0;
+    QTest::newRow("quartering, a fifth kept back") << 5.0 << 230.0 << 0.2;
+}
+
+void PlanTest::turnIsThePointOfNoReturn() {
+    QFETCH(double, wind_mps);
+    QFETCH(double, wind_from_deg);
+    QFETCH(double, reserve);
+    PlanRequest request = bare_request();
+    request.weather.wind = {wind_mps, wind_from_deg};
+    request.reserve = ShareOfUsable{reserve};
+    const Plan plan = planned(request);
+    QVERIFY(plan.turn.has_value());
+    const double E_wh = (1.0 - reserve) * plan.usable_energy_wh.value;
+    const double P_w = plan.conditions.cruise_power_w.value;
+    const double V_out = plan.conditions.out->ground_speed_mps;
+    const double V_home = plan.conditions.home->ground_speed_mps;
+    // Point of no return, standard texts of air navigation. The claim is 0.1 %.
+    const double closed_form_m = E_wh * 3600.0 / P_w * V_out * V_home / (V_out + V_home);
+    VERIFY_NEAR(plan.turn->distance_m.value, closed_form_m, 1e-3 * closed_form_m);
+    VERIFY_NEAR(plan.flight->ground_m, 2.0 * closed_form_m, 2e-3 * closed_form_m);
+    VERIFY_NEAR(plan.flight->landing_energy_left_wh.value, reserve * plan.usable_energy_wh.value, 0.01);
+}
+
+void PlanTest::equalTimePointOfTwoFields() {
+    // D·V_home/(V_out + V_home): flying on or back takes equally long there. Our ground speeds must satisfy it.
+    const Plan plan = planned(bare_request());
+    const double D = 20000.0;
+    const double V_out = plan.conditions.out->ground_speed_mps;
+    const double V_home = plan.conditions.home->ground_speed_mps;
+    const double d = D * V_home / (V_out + V_home);
+    VERIFY_NEAR(d / V_home, (D - d) / V_out, 1e-9);
+}
+
+void PlanTest::turnWithClimbAndDescentClosesTheBooks() {
+    const Plan plan = planned(sample_request());
+    const auto& flight = *plan.flight;
+    // Everything given by the pack is accounted for: used to the turn, the way home, and what is left.
+    const Homeward homeward(plan.request, plan.conditions);
+    const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
+    const double sum_wh = plan.turn->energy_used_wh.value + homeward.from(at.distance_m, at.height_m).energy_wh +
+                          flight.landing_energy_left_wh.value;
+    VERIFY_NEAR(sum_wh, plan.usable_energy_wh.value, 1e-6);
+    VERIFY_NEAR(flight.landing_energy_left_wh.value, 0.2 * plan.usable_energy_wh.value,
+                1e-3 * plan.usable_energy_wh.value);
+    QVERIFY(flight.landing_charge_used_ah > plan.turn->charge_used_ah.value);
+    QVERIFY(plan.outward.front().height_m == 0.0);
+    VERIFY_NEAR(plan.outward.back().height_m, 90.0, 1e-9);
+    // Climbing to 90 m costs distance against the same flight at ground height.
+    PlanRequest flat = sample_request();
+    flat.mission.height_m = 0.0;
+    flat.weather.wind_height_m = 0.0;
+    QVERIFY(planned(flat).turn->distance_m.value > plan.turn->distance_m.value);
+}
+
+void PlanTest::turnMovesHomewardWhenHeadWindHomeGrows() {
+    PlanRequest request = sample_request();
+    double farther_m = 1e9;
+    for (double wind_mps = 0.0; wind_mps < 9.0; wind_mps += 1.0) {
+        request.weather.wind = {wind_mps, 85.0};
+        const Plan plan = planned(request);
+        QVERIFY(plan.turn->distance_m.value < farther_m);
+        farther_m = plan.turn->distance_m.value;
+        QCOMPARE(notes(plan, NoticeCode::way_home_is_dear), wind_mps >= 1.0);
+    }
+}
+
+void PlanTest::worstCredibleWindIsTheDearerOne() {
+    PlanRequest request = sample_request();
+    request.weather.wind = {4.0, 265.0}; // on the nose going out: at home less of it is the worse case
+    VERIFY_NEAR(planned(request).conditions.wind_home.speed_mps, 4.0 / 1.3, 1e-9);
+    request.weather.wind = {4.0, 85.0};
+    VERIFY_NEAR(planned(request).conditions.wind_home.speed_mps, 4.0 * 1.3, 1e-9);
+    request.weather.home_wind_factor = 1.0;
+    VERIFY_NEAR(planned(request).conditions.wind_home.speed_mps, 4.0, 1e-9);
+}
+
+void PlanTest::reserves_data() {
+    QTest::addColumn<int>("kind");
+    QTest::newRow("share of usable") << 0;
+    QTest::newRow("minutes of loiter at home") << 1;
+    QTest::newRow("factor on the way home") << 2;
+}
+
+void PlanTest::reserves() {
+    QFETCH(int, kind);
+    PlanRequest request = sample_request();
+    if (kind == 0) request.reserve = ShareOfUsable{0.3};
+    if (kind == 1) request.reserve = LoiterAtHome{10.0};
+    if (kind == 2) request.reserve = FactorOnWayHome{1.5};
+    const Plan plan = planned(request);
+    const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
+    const double way_home_wh =
+        plan.conditions.left_wh(at.charge_used_ah) - plan.flight->landing_energy_left_wh.value;
+    const double kept_wh = kind == 0   ? 0.3 * plan.usable_energy_wh.value
+                           : kind == 1 ? plan.conditions.cruise_power_w.value / 6.0
+                                       : 0.5 * way_home_wh;
+    VERIFY_NEAR(plan.flight->landing_energy_left_wh.value, kept_wh, 0.05);
+}
+
+void PlanTest::leftAndNeededMeetAtTheTurn() {
+    const Plan plan = planned(sample_request());
+    const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
+    VERIFY_NEAR(at.spare_wh(), 0.0, 1e-6);
+    for (std::size_t i = 1; i < plan.outward.size(); ++i) {
+        QVERIFY(plan.outward[i].left_wh < plan.outward[i - 1].left_wh);
+        QVERIFY(plan.outward[i].spare_wh() < plan.outward[i - 1].spare_wh());
+        QVERIFY(plan.outward[i].spare_sd_wh > 0.0);
+    }
+    QVERIFY(plan.turn->distance_m.sd > 0.0);
+}
+
+void PlanTest::windAboveAirspeedIsAnAnswer() {
+    PlanRequest request = sample_request();
+    request.weather.wind = {16.0, 265.0};
+    const Plan out = planned(request);
+    QVERIFY(!out.turn.has_value());
+    QVERIFY(!out.flight.has_value());
+    QVERIFY(notes(out, NoticeCode::no_solution_out));
+    QVERIFY(out.usable_energy_wh.value > 0.0);
+    request.weather.wind = {12.0, 85.0};
+    QVERIFY(notes(planned(request), NoticeCode::no_solution_home));
+    QVERIFY(!planned(request).turn.has_value());
+}
+
+void PlanTest::packThatCannotClimbIsAnAnswer() {
+    PlanRequest request = sample_request();
+    request.pack.cell_capacity_ah = 0.05;
+    request.pack.cell_resistance_ohm = 0.02;
+    const Plan plan = planned(request);
+    QVERIFY(!plan.turn.has_value());
+    QVERIFY(notes(plan, NoticeCode::energy_short_for_climb));
+    request.pack.cell_resistance_ohm = 0.9;
+    QVERIFY(notes(planned(request), NoticeCode::power_not_available));
+}
+
+void PlanTest::liIonLandedLikeALipoIsSaid() {
+    PlanRequest request = sample_request();
+    QVERIFY(!notes(planned(request), NoticeCode::landing_voltage_wastes_energy));
+    request.landing_cell_v = 3.5;
+    const Plan plan = planned(request);
+    QVERIFY(notes(plan, NoticeCode::landing_voltage_wastes_energy));
+    request.landing_cell_v = 2.3;
+    QVERIFY(notes(planned(request), NoticeCode::landing_voltage_below_floor));
+    request.landing_cell_v.reset();
+    QCOMPARE(landing_cell_v(request), 2.8);
+    request.pack.chemistry = battery::Chemistry::lipo;
+    QCOMPARE(landing_cell_v(request), 3.5);
+}
+
+void PlanTest::powerDemandAndHeightAreWatched() {
+    PlanRequest request = sample_request();
+    request.aircraft.full_power_w = 400.0;
+    QVERIFY(!notes(planned(request), NoticeCode::power_demand_high));
+    request.aircraft.full_power_w = 150.0;
+    QVERIFY(notes(planned(request), NoticeCode::power_demand_high));
+    request.aircraft.full_power_w = 120.0;
+    QVERIFY(notes(planned(request), NoticeCode::power_demand_very_high));
+    request.mission.height_m = 150.0;
+    QVERIFY(notes(planned(request), NoticeCode::height_above_ceiling));
+}
+
+void PlanTest::sensitivitiesAreRealChanges() {
+    const Plan plan = planned(sample_request());
+    QVERIFY(plan.turn_sensitivities.size() >= 5);
+    for (const auto& s : plan.turn_sensitivities) {
+        if (s.input != units::Quantity::wind_speed) continue;
+        PlanRequest windier = sample_request();
+        windier.weather.wind.speed_mps += s.step;
+        VERIFY_NEAR(planned(windier).turn->distance_m.value - plan.turn->distance_m.value, s.change, 1e-6);
+    }
+    for (std::size_t i = 1; i < plan.turn_sensitivities.size(); ++i) {
+        QVERIFY(std::abs(plan.turn_sensitivities[i].change) <= std::abs(plan.turn_sensitivities[i - 1].change));
+    }
+}
+
+void PlanTest::everyNumberOfThePlanExplainsItself() {
+    using units::Quantity;
+    const Plan plan = planned(sample_request());
+    for (const Quantity q :
+         {Quantity::cruise_power, Quantity::usable_energy, Quantity::usable_charge, Quantity::ground_speed_out,
+          Quantity::ground_speed_home, Quantity::turn_distance, Quantity::turn_charge, Quantity::turn_time,
+          Quantity::turn_energy, Quantity::turn_cell_voltage, Quantity::flight_time, Quantity::landing_energy_left,
+          Quantity::landing_share_left, Quantity::charge_per_distance_out, Quantity::charge_per_distance_home,
+          Quantity::reserve_energy, Quantity::flight_ground_distance}) {
+        const auto explanation = explain(plan, q);
+        QVERIFY(explanation.has_value());
+        QCOMPARE(explanation->quantity, q);
+        QVERIFY(std::isfinite(explanation->value.value));
+    }
+    QCOMPARE(explain(plan, Quantity::turn_distance)->sensitivities.size(), plan.turn_sensitivities.size());
+    QVERIFY(!explain(plan, Quantity::ground_distance).has_value());
+}
+
+void PlanTest::impossibleRequestsNameTheField_data() {
+    QTest::addColumn<int>("which");
+    QTest::addColumn<QString>("field");
+    QTest::newRow("negative mass") << 0 << "aircraft.mass_kg";
+    QTest::newRow("negative wind") << 1 << "weather.wind_mps";
+    QTest::newRow("reserve of the whole pack") << 2 << "reserve.share_of_usable";
+    QTest::newRow("landing above full") << 3 << "landing.cell_voltage_v";
+    QTest::newRow("no climb rate") << 4 << "mission.climb_rate_mps";
+}
+
+void PlanTest::impossibleRequestsNameTheField() {
+    QFETCH(int, which);
+    QFETCH(QString, field);
+    PlanRequest request = sample_request();
+    if (which == 0) request.aircraft.mass_kg = -1.0;
+    if (which == 1) request.weather.wind.speed_mps = -1.0;
+    if (which == 2) request.reserve = ShareOfUsable{1.0};
+    if (which == 3) request.landing_cell_v = 4.4;
+    if (which == 4) request.mission.climb_rate_mps = 0.0;
+    const auto plan = make_plan(request);
+    QVERIFY(!plan.has_value());
+    QCOMPARE(plan.error().code, units::ErrorCode::value_out_of_range);
+    QCOMPARE(QString::fromStdString(plan.error().where.field), field);
+}
+
+QTEST_APPLESS_MAIN(PlanTest)
+#include "tst_plan.moc"

@@ -1,0 +1,153 @@
+#include <QTest>
+
+#include "core/telemetry/clean_log.hpp"
+#include "support/compare.hpp"
+#include "support/made_log.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::telemetry;
+using tests::made_log;
+
+namespace {
+
+const SetAside* listed(const CleanLog& log, SetAsideReason reason) {
+    for (const SetAside& entry : log.set_aside) {
+        if (entry.reason == reason) return &entry;
+    }
+    return nullptr;
+}
+
+} // namespace
+
+class CleanLogTest : public QObject {
+    Q_OBJECT
+private slots:
+    void aCleanLogLosesNothing();
+    void rowsWithoutFixKeepTheirCurrent();
+    void jumpsAreSetAsideAndListed();
+    void aWrongFirstFixDoesNotMoveHome();
+    void timeThatRunsBackwardsIsSetAside();
+    void gapsAreFound();
+    void yearsOfPauseSplitTheFile();
+    void impossibleVoltsAreSetAside();
+    void homeCanBeGiven();
+    void logsWithoutTimeAreRefused();
+    void rawValuesStayAsTheyWere();
+    void stopsWhenAsked();
+};
+
+void CleanLogTest::aCleanLogLosesNothing() {
+    const auto log = clean(tests::shared(made_log()));
+    QVERIFY(log.has_value());
+    QCOMPARE(log->rows.size(), std::size_t(601));
+    QCOMPARE(log->rows_set_aside, std::size_t(0));
+    QVERIFY(log->set_aside.empty());
+    QVERIFY(log->gaps.empty());
+    VERIFY_NEAR(log->home->latitude_deg, tests::made_home.latitude_deg, 1e-9);
+}
+
+void CleanLogTest::rowsWithoutFixKeepTheirCurrent() {
+    FlightLog raw = made_log();
+    for (int i = 0; i < 10; ++i)
+        raw[Channel::latitude_deg][i] = raw[Channel::longitude_deg][i] = 0.0;
+    const auto log = clean(tests::shared(raw));
+    QCOMPARE(log->rows.size(), std::size_t(601));
+    QCOMPARE(listed(*log, SetAsideReason::no_fix)->rows, std::size_t(10));
+    QCOMPARE(listed(*log, SetAsideReason::no_fix)->first_row, std::int64_t(2));
+    // Home is then where the receiver woke up, 100 m out, and the log says so.
+    QVERIFY(std::any_of(log->notices.begin(), log->notices.end(),
+                        [](const auto& n) { return n.code == units::NoticeCode::home_is_first_fix; }));
+}
+
+void CleanLogTest::jumpsAreSetAsideAndListed() {
+    FlightLog raw = made_log();
+    for (const std::size_t row : {100, 101, 300})
+        raw[Channel::latitude_deg][row] += 0.1;
+    raw[Channel::latitude_deg][400] = 95.0;
+    const auto log = clean(tests::shared(raw));
+    QCOMPARE(listed(*log, SetAsideReason::position_jump)->rows, std::size_t(3));
+    QCOMPARE(listed(*log, SetAsideReason::position_jump)->first_row, std::int64_t(102));
+    QCOMPARE(listed(*log, SetAsideReason::impossible_position)->rows, std::size_t(1));
+    QCOMPARE(log->rows_set_aside, std::size_t(4));
+    QCOMPARE(log->position_ok[100], std::uint8_t(0));
+    QCOMPARE(log->position_ok[102], std::uint8_t(1));
+}
+
+void CleanLogTest::aWrongFirstFixDoesNotMoveHome() {
+    FlightLog raw = made_log();
+    raw[Channel::latitude_deg][0] += 1.0;
+    const auto log = clean(tests::shared(raw));
+    QCOMPARE(listed(*log, SetAsideReason::position_jump)->rows, std::size_t(1));
+    VERIFY_NEAR(log->home->latitude_deg, tests::made_home.latitude_deg, 1e-3);
+}
+
+void CleanLogTest::timeThatRunsBackwardsIsSetAside() {
+    FlightLog raw = made_log();
+    raw[Channel::time_s][200] = 150.0;
+    raw[Channel::time_s][201] = 199.0;
+    raw[Channel::time_s][300] = std::nan("");
+    const auto log = clean(tests::shared(raw));
+    QCOMPARE(listed(*log, SetAsideReason::backward_time)->rows, std::size_t(2));
+    QCOMPARE(listed(*log, SetAsideReason::no_time)->rows, std::size_t(1));
+    for (std::size_t i = 1; i < log->rows.size(); ++i)
+        QVERIFY(log->time_s(i) > log->time_s(i - 1));
+}
+
+void CleanLogTest::gapsAreFound() {
+    FlightLog raw = made_log();
+    for (std::size_t i = 300; i < raw.rows(); ++i)
+        raw[Channel::time_s][i] += 40.0;
+    const auto log = clean(tests::shared(raw));
+    QCOMPARE(log->gaps.size(), std::size_t(1));
+    VERIFY_NEAR(log->gaps[0].end_s - log->gaps[0].start_s, 41.0, 1e-9);
+}
+
+void CleanLogTest::yearsOfPauseSplitTheFile() {
+    FlightLog raw = made_log();
+    for (std::size_t i = 400; i < raw.rows(); ++i)
+        raw[Channel::time_s][i] += 3.0 * 365.25 * 86400.0;
+    const auto log = clean(tests::shared(raw));
+    QVERIFY(log.has_value());
+    QCOMPARE(log->rows.size(), std::size_t(400));
+    QCOMPARE(listed(*log, SetAsideReason::other_flight)->rows, std::size_t(201));
+    QCOMPARE(log->notices.front().code, units::NoticeCode::several_flights);
+}
+
+void CleanLogTest::impossibleVoltsAreSetAside() {
+    FlightLog raw = made_log();
+    raw[Channel::voltage_v][7] = 6553.5;
+    raw[Channel::current_a][8] = -1e6;
+    const auto log = clean(tests::shared(raw));
+    QCOMPARE(listed(*log, SetAsideReason::impossible_value)->rows, std::size_t(2));
+    QCOMPARE(log->rows.size(), std::size_t(599));
+}
+
+void CleanLogTest::homeCanBeGiven() {
+    CleaningRules rules;
+    rules.home = geodesy::Position{39.5, -31.5};
+    QCOMPARE(clean(tests::shared(made_log()), rules)->home->latitude_deg, 39.5);
+}
+
+void CleanLogTest::logsWithoutTimeAreRefused() {
+    FlightLog raw = made_log();
+    raw[Channel::time_s].clear();
+    QCOMPARE(clean(tests::shared(raw)).error().code, units::ErrorCode::no_time);
+    QCOMPARE(clean(tests::shared(made_log(1))).error().code, units::ErrorCode::no_usable_rows);
+}
+
+void CleanLogTest::rawValuesStayAsTheyWere() {
+    FlightLog raw = made_log();
+    raw[Channel::latitude_deg][100] += 0.1;
+    const double spoiled = raw[Channel::latitude_deg][100];
+    const auto log = clean(tests::shared(raw));
+    QCOMPARE((*log->raw)[Channel::latitude_deg][100], spoiled);
+}
+
+void CleanLogTest::stopsWhenAsked() {
+    std::stop_source stop;
+    stop.request_stop();
+    QCOMPARE(clean(tests::shared(made_log()), {}, stop.get_token()).error().code, units::ErrorCode::cancelled);
+}
+
+QTEST_APPLESS_MAIN(CleanLogTest)
+#include "tst_clean_log.moc"

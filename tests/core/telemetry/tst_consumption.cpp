@@ -1,0 +1,196 @@
+#include <QTest>
+
+#include <random>
+
+#include "core/telemetry/consumption.hpp"
+#include "support/compare.hpp"
+#include "support/made_log.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::telemetry;
+using tests::made_log;
+using units::NoticeCode;
+using units::Quantity;
+
+namespace {
+
+LogSummary summary_of(FlightLog raw) {
+    return *summarise(*clean(tests::shared(std::move(raw))));
+}
+
+bool notes(const LogSummary& summary, NoticeCode code) {
+    return std::any_of(summary.notices.begin(), summary.notices.end(),
+                       [&](const auto& n) { return n.code == code; });
+}
+
+} // namespace
+
+class ConsumptionTest : public QObject {
+    Q_OBJECT
+private slots:
+    void arithmeticFlightComesOutExact();
+    void rangeFromEfficiency();
+    void scatterIsNotWay();
+    void unevenStepsDoNotMatter();
+    void gapsAreLeftOutAndSaid();
+    void counterThatDisagreesIsNamed();
+    void counterResetsAreBridged();
+    void counterAloneIsEnoughForCharge();
+    void withoutCurrentWayIsStillKnown();
+    void withoutPositionChargeIsStillKnown();
+    void wrongSpeedUnitIsNoticed();
+    void leftByCountedCharge();
+    void zeroVoltsAreNoLowPack();
+    void everyNumberExplainsItself();
+};
+
+void ConsumptionTest::arithmeticFlightComesOutExact() {
+    const LogSummary s = summary_of(made_log());
+    // 600 s at 10 m/s out and back; 5 A · 600 s; 80 W · 600 s. Tolerances: rounding, and for the way the
+    // two chords that a hairpin on the spot may lose.
+    VERIFY_NEAR(s.duration_s, 600.0, 1e-9);
+    VERIFY_NEAR(s.distance.ground_m->value, 6000.0, 40.5);
+    VERIFY_NEAR(s.distance.farthest_from_home_m->value, 3000.0, 0.01);
+    VERIFY_NEAR(s.energy.charge_ah->value, 5.0 / 6.0, 1e-9);
+    VERIFY_NEAR(*s.energy.counter_ah, 5.0 / 6.0, 1e-9);
+    VERIFY_NEAR(s.energy.energy_wh->value, 80.0 / 6.0, 1e-9);
+    VERIFY_NEAR(*s.energy.mean_power_w, 80.0, 1e-9);
+    VERIFY_NEAR(*s.energy.lowest_voltage_v, 16.0, 1e-12);
+    VERIFY_NEAR(s.energy_wh_per_m->value, 80.0 / 6.0 / 6000.0, 2e-5);
+    QVERIFY(s.energy_wh_per_m->sd > 0.0);
+    QVERIFY(!notes(s, NoticeCode::counter_disagrees));
+    QVERIFY(!notes(s, NoticeCode::distances_disagree));
+}
+
+void ConsumptionTest::rangeFromEfficiency() {
+    // Common practice: 1500 mAh at 250 mAh/km → 6 km. Read the other way round from a log of just that.
+    FlightLog raw = made_log();
+    for (double& a : raw[Channel::current_a])
+        a = 9.0; // 1.5 Ah in 600 s, over 6 km
+    const LogSummary s = summary_of(raw);
+    VERIFY_NEAR(s.charge_ah_per_m->value * 1e6, 250.0, 1.7);
+    VERIFY_NEAR(1.5 / s.charge_ah_per_m->value, 6000.0, 40.5);
+}
+
+void ConsumptionTest::scatterIsNotWay() {
+    FlightLog raw = made_log();
+    std::mt19937_64 draws(7);
+    std::normal_distribution<double> scatter(0.0, 1.5);
+    for (std::size_t i = 0; i < raw.rows(); ++i)
+        raw[Channel::latitude_deg][i] += scatter(draws) / 111000.0;
+    // σ²/L² of way at worst, and the fixes' own error at the ends: 1 %.
+    VERIFY_NEAR(summary_of(raw).distance.ground_m->value, 6000.0, 60.0);
+    FlightLog hover = made_log();
+    for (std::size_t i = 0; i < hover.rows(); ++i) {
+        hover[Channel::latitude_deg][i] = 39.4 + scatter(draws) / 111000.0;
+        hover[Channel::longitude_deg][i] = -31.4 + scatter(draws) / 86000.0;
+    }
+    const LogSummary s = summary_of(hover);
+    QVERIFY(s.distance.ground_m->value < 50.0);
+    QVERIFY(!s.energy_wh_per_m.has_value());
+}
+
+void ConsumptionTest::unevenStepsDoNotMatter() {
+    FlightLog raw = made_log();
+    for (std::size_t i = 1; i + 1 < raw.rows(); i += 2)
+        raw[Channel::time_s][i] += 0.4;
+    VERIFY_NEAR(summary_of(raw).energy.charge_ah->value, 5.0 / 6.0, 1e-9);
+}
+
+void ConsumptionTest::gapsAreLeftOutAndSaid() {
+    FlightLog raw = made_log();
+    for (std::size_t i = 300; i < raw.rows(); ++i)
+        raw[Channel::time_s][i] += 60.0;
+    const LogSummary s = summary_of(raw);
+    VERIFY_NEAR(s.energy.charge_ah->value, 5.0 * 599.0 / 3600.0, 1e-9);
+    VERIFY_NEAR(s.energy.gap_time_s, 61.0, 1e-9);
+    VERIFY_NEAR(*s.energy.mean_current_a, 5.0, 1e-9);
+    QVERIFY(notes(s, NoticeCode::integrals_skip_gaps));
+}
+
+void ConsumptionTest::counterThatDisagreesIsNamed() {
+    FlightLog raw = made_log();
+    for (double& ah : raw[Channel::charge_ah])
+        ah *= 1.2;
+    QVERIFY(notes(summary_of(raw), NoticeCode::counter_disagrees));
+}
+
+void ConsumptionTest::counterResetsAreBridged() {
+    FlightLog raw = made_log();
+    const double before = raw[Channel::charge_ah][300];
+    for (std::size_t i = 301; i < raw.rows(); ++i)
+        raw[Channel::charge_ah][i] -= before;
+    VERIFY_NEAR(*summary_of(raw).energy.counter_ah, 5.0 / 6.0, 0.002);
+}
+
+void ConsumptionTest::counterAloneIsEnoughForCharge() {
+    FlightLog raw = made_log();
+    raw[Channel::current_a].clear();
+    const LogSummary s = summary_of(raw);
+    QVERIFY(!s.energy.charge_ah.has_value());
+    VERIFY_NEAR(charge_used_ah(s)->value, 5.0 / 6.0, 1e-9);
+    QVERIFY(s.charge_ah_per_m.has_value());
+    QVERIFY(!s.energy_wh_per_m.has_value());
+    QVERIFY(notes(s, NoticeCode::counter_only));
+}
+
+void ConsumptionTest::withoutCurrentWayIsStillKnown() {
+    FlightLog raw = made_log();
+    raw[Channel::current_a].clear();
+    raw[Channel::charge_ah].clear();
+    const LogSummary s = summary_of(raw);
+    QVERIFY(s.distance.ground_m.has_value());
+    QVERIFY(!charge_used_ah(s).has_value());
+    QVERIFY(notes(s, NoticeCode::no_current));
+}
+
+void ConsumptionTest::withoutPositionChargeIsStillKnown() {
+    FlightLog raw = made_log();
+    raw[Channel::latitude_deg].clear();
+    const LogSummary s = summary_of(raw);
+    QVERIFY(!s.distance.ground_m.has_value());
+    QVERIFY(s.energy.charge_ah.has_value());
+    QVERIFY(notes(s, NoticeCode::no_position));
+}
+
+void ConsumptionTest::wrongSpeedUnitIsNoticed() {
+    FlightLog raw = made_log();
+    for (double& v : raw[Channel::ground_speed_mps])
+        v *= 3.6;
+    QVERIFY(notes(summary_of(raw), NoticeCode::distances_disagree));
+}
+
+void ConsumptionTest::leftByCountedCharge() {
+    const LogSummary s = summary_of(made_log());
+    const auto left = left_by_charge(s, 2.0);
+    QVERIFY(left.has_value());
+    VERIFY_NEAR(left->charge_ah.value, 2.0 - 5.0 / 6.0, 1e-9);
+    VERIFY_NEAR(left->share.value, 1.0 - 5.0 / 12.0, 1e-9);
+    QVERIFY(left_by_charge(s, 0.5)->charge_ah.value < 0.0);
+    QVERIFY(!left_by_charge(s, 0.0).has_value());
+}
+
+void ConsumptionTest::zeroVoltsAreNoLowPack() {
+    FlightLog raw = made_log();
+    raw[Channel::voltage_v][0] = 0.0;
+    raw[Channel::voltage_v][50] = 15.2;
+    const LogSummary s = summary_of(raw);
+    VERIFY_NEAR(*s.energy.lowest_voltage_v, 15.2, 1e-12);
+    VERIFY_NEAR(*s.energy.lowest_voltage_at_s, 50.0, 1e-12);
+}
+
+void ConsumptionTest::everyNumberExplainsItself() {
+    const LogSummary s = summary_of(made_log());
+    for (const Quantity q :
+         {Quantity::ground_distance, Quantity::farthest_from_home, Quantity::duration, Quantity::integrated_charge,
+          Quantity::used_energy, Quantity::mean_power, Quantity::mean_current, Quantity::lowest_voltage,
+          Quantity::energy_per_distance, Quantity::charge_per_distance}) {
+        const auto explanation = explain(s, q);
+        QVERIFY(explanation.has_value());
+        QVERIFY(std::isfinite(explanation->value.value));
+    }
+    QCOMPARE(explain(*left_by_charge(s, 2.0), s, Quantity::left_share).inputs.size(), std::size_t(2));
+}
+
+QTEST_APPLESS_MAIN(ConsumptionTest)
+#include "tst_consumption.moc"

@@ -1,0 +1,169 @@
+// The rules of the house, read off the sources themselves. See docs/architecture.md.
+
+#include <QDirIterator>
+#include <QFile>
+#include <QMap>
+#include <QRegularExpression>
+#include <QSet>
+#include <QTest>
+
+namespace {
+
+struct Include {
+    QString file; ///< relative to src/
+    int line;
+    QString target;
+};
+
+QString source_root() {
+    return QStringLiteral(SOURCE_DIR "/src/");
+}
+
+QStringList sources() {
+    QStringList files;
+    QDirIterator all(source_root(), {QStringLiteral("*.cpp"), QStringLiteral("*.hpp")}, QDir::Files,
+                     QDirIterator::Subdirectories);
+    while (all.hasNext())
+        files << all.next().mid(source_root().size());
+    return files;
+}
+
+QString text_of(const QString& file) {
+    QFile in(source_root() + file);
+    if (!in.open(QIODevice::ReadOnly)) qFatal("cannot read %s", qPrintable(file));
+    return QString::fromUtf8(in.readAll());
+}
+
+/// "core/battery" for a file of the core, else the first folder.
+QString room(const QString& path) {
+    const QStringList parts = path.split(QLatin1Char('/'));
+    return parts[0] == QStringLiteral("core") ? parts[0] + QLatin1Char('/') + parts[1] : parts[0];
+}
+
+QList<Include> includes(const QString& pattern) {
+    static const QRegularExpression any(QStringLiteral("^#include [<\"]([^>\"]+)[>\"]"));
+    const QRegularExpression wanted(pattern);
+    QList<Include> found;
+    for (const QString& file : sources()) {
+        int line = 0;
+        for (const QString& text : text_of(file).split(QLatin1Char('\n'))) {
+            ++line;
+            const auto match = any.match(text);
+            if (match.hasMatch() && wanted.match(match.captured(1)).hasMatch()) {
+                found << Include{file, line, match.captured(1)};
+            }
+        }
+    }
+    return found;
+}
+
+/// What each room may include, itself apart.
+const QMap<QString, QSet<QString>>& arrows() {
+    const auto core = [](const char* name) { return QStringLiteral("core/") + QLatin1String(name); };
+    static const QSet<QString> ground = {core("units")};
+    static const QSet<QString> second = ground + QSet<QString>{core("atmosphere"), core("geodesy"), core("radio")};
+    static const QSet<QString> third = second + QSet<QString>{core("battery"), core("airframe")};
+    static const QSet<QString> fourth = third + QSet<QString>{core("telemetry"), core("mission")};
+    static const QSet<QString> whole = fourth + QSet<QString>{core("matching"), core("debrief"), core("learning")};
+    static const QSet<QString> outer =
+        whole + QSet<QString>{QStringLiteral("io"), QStringLiteral("logbook"), QStringLiteral("link")};
+    static const QSet<QString> desk = outer + QSet<QString>{QStringLiteral("session"), QStringLiteral("wording")};
+    static const QMap<QString, QSet<QString>> all = {
+        {core("units"), {}},
+        {core("atmosphere"), ground},
+        {core("geodesy"), ground},
+        {core("radio"), ground},
+        {core("battery"), second},
+        {core("airframe"), second},
+        {core("telemetry"), third},
+        {core("mission"), third},
+        {core("matching"), fourth},
+        {core("debrief"), fourth},
+        {core("learning"), fourth + QSet<QString>{core("matching"), core("debrief")}},
+        {QStringLiteral("io"), whole},
+        {QStringLiteral("logbook"), whole + QSet<QString>{QStringLiteral("io")}},
+        {QStringLiteral("link"), whole + QSet<QString>{QStringLiteral("io")}},
+        {QStringLiteral("session"), outer},
+        {QStringLiteral("wording"), outer},
+        {QStringLiteral("sim"), {core("units"), core("telemetry"), QStringLiteral("io")}},
+        {QStringLiteral("cli"), desk},
+        {QStringLiteral("app"), desk},
+    };
+    return all;
+}
+
+} // namespace
+
+class HouseTest : public QObject {
+    Q_OBJECT
+private slots:
+    void arrowsPointOneWay();
+    void theCheckOfArrowsCanFail();
+    void simulatorSharesNoModelCode();
+    void coreKnowsNoQtNoFilesNoClock();
+    void numbersNeverDependOnTheLocale();
+    void nobodyIncludesTheApp();
+};
+
+void HouseTest::arrowsPointOneWay() {
+    static const QRegularExpression ours(QStringLiteral("^(core|io|logbook|link|session|wording|sim|cli|app)/"));
+    QStringList wrong;
+    for (const Include& include : includes(QStringLiteral("/"))) {
+        if (!ours.match(include.target).hasMatch()) continue;
+        const QString from = room(include.file);
+        const QString to = room(include.target);
+        QVERIFY2(arrows().contains(from), qPrintable(from + QStringLiteral(" is no room of the house")));
+        if (from != to && !arrows()[from].contains(to)) {
+            wrong << QStringLiteral("%1:%2 includes %3").arg(include.file).arg(include.line).arg(include.target);
+        }
+    }
+    QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(QLatin1Char('\n'))));
+}
+
+void HouseTest::theCheckOfArrowsCanFail() {
+    QVERIFY(!arrows()[QStringLiteral("core/battery")].contains(QStringLiteral("core/mission")));
+    QVERIFY(!arrows()[QStringLiteral("core/telemetry")].contains(QStringLiteral("core/mission")));
+    QVERIFY(!arrows()[QStringLiteral("core/units")].contains(QStringLiteral("io")));
+    QCOMPARE(room(QStringLiteral("core/battery/pack.cpp")), QStringLiteral("core/battery"));
+    QCOMPARE(room(QStringLiteral("io/x.cpp")), QStringLiteral("io"));
+    QVERIFY(includes(QStringLiteral("^core/")).size() > 50);
+}
+
+void HouseTest::simulatorSharesNoModelCode() {
+    const QSet<QString> allowed = {QStringLiteral("core/telemetry/flight_log.hpp"),
+                                   QStringLiteral("io/csv_log_writer.hpp"), QStringLiteral("io/text_file.hpp")};
+    for (const Include& include : includes(QStringLiteral("^(core|io|session|wording|app|cli)/"))) {
+        if (room(include.file) != QStringLiteral("sim")) continue;
+        QVERIFY2(include.target.startsWith(QStringLiteral("core/units/")) || allowed.contains(include.target),
+                 qPrintable(include.file + QStringLiteral(" includes ") + include.target));
+    }
+}
+
+void HouseTest::coreKnowsNoQtNoFilesNoClock() {
+    for (const Include& include :
+         includes(QStringLiteral("^(Q[A-Z]|fstream|iostream|filesystem|chrono|ctime|thread|"
+                                 "unistd|fcntl|cstdio)"))) {
+        QVERIFY2(!include.file.startsWith(QStringLiteral("core/")),
+                 qPrintable(include.file + QStringLiteral(" includes ") + include.target));
+    }
+}
+
+void HouseTest::numbersNeverDependOnTheLocale() {
+    static const QRegularExpression forbidden(QStringLiteral(
+        "\\b(strtod|atof|stod|stof|sscanf|to_string|as_double|as_float|QLocale\\(\\)|QLocale::system|"
+        "setDefault)\\b|printf\\s*\\([^;]*%[^;]*[fge]"));
+    for (const QString& file : sources()) {
+        const auto match = forbidden.match(text_of(file));
+        QVERIFY2(!match.hasMatch(), qPrintable(file + QStringLiteral(" uses ") + match.captured(0)));
+    }
+    QVERIFY(forbidden.match(QStringLiteral("x = std::strtod(text, 0);")).hasMatch());
+}
+
+void HouseTest::nobodyIncludesTheApp() {
+    for (const Include& include : includes(QStringLiteral("^app/"))) {
+        QCOMPARE(room(include.file), QStringLiteral("app"));
+    }
+}
+
+QTEST_APPLESS_MAIN(HouseTest)
+#include "tst_house.moc"

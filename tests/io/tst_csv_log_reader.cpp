@@ -1,0 +1,307 @@
+#include <QFile>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <fcntl.h>
+#include <sys/stat.h>
+#include <unistd.h>
+
+#include "core/telemetry/consumption.hpp"
+#include "io/csv_log_reader.hpp"
+#include "io/csv_log_writer.hpp"
+#include "io/text_file.hpp"
+#include "io/text_number.hpp"
+#include "support/compare.hpp"
+#include "support/made_log.hpp"
+
+using namespace sobremesa;
+using telemetry::Channel;
+using telemetry::SetAsideReason;
+using units::ErrorCode;
+
+class CsvLogReaderTest : public QObject {
+    Q_OBJECT
+private slots:
+    void radioStyle();
+    void recorderStyle();
+    void semicolonDecimalCommaAndByteOrderMark();
+    void unitsInEveryDress_data();
+    void unitsInEveryDress();
+    void bareHeadersAreAssumedAndSaid();
+    void roundTrip_data();
+    void roundTrip();
+    void badRowsAreListedNotGuessed();
+    void cutLastRowIsSetAside();
+    void lastRowWithoutEndIsKept();
+    void preambleCommentsAndRepeatedHeader();
+    void quotedCellsMayHoldTheDelimiter();
+    void clockPassesMidnight();
+    void unusableFiles_data();
+    void unusableFiles();
+    void missingFileAndFolder();
+    void twoGigabytesOfZerosEndAtOnce();
+    void hugeNumbersAndNamesDoNotCrash();
+    void progressAndCancel();
+    void aFileThatShrinksEndsTheReading();
+
+private:
+    std::string written(const std::string& text) {
+        const std::string path = folder_.filePath(QStringLiteral("log.csv")).toStdString();
+        if (!io::write_text_file(path, text)) qFatal("cannot write the test file");
+        return path;
+    }
+    std::shared_ptr<const telemetry::FlightLog> read(const std::string& text) {
+        auto log = io::read_csv_log(written(text));
+        if (!log) qFatal("refused with error %d", int(log.error().code));
+        return *log;
+    }
+    QTemporaryDir folder_;
+};
+
+void CsvLogReaderTest::radioStyle() {
+    const auto log = read("Date,Time,Position,Speed(km/h),Height(m),Course(deg),Pack(V),Current(A),Used(mAh),Note\n"
+                          "2026-05-09,09:14:00.000,39.400000 -31.400000,36.0,12.0,250,16.10,5.00,10,ok\n"
+                          "2026-05-09,09:14:00.500,39.400010 -31.400020,72.0,13.0,251,16.05,5.50,11,ok\n");
+    QCOMPARE(log->rows(), std::size_t(2));
+    VERIFY_NEAR((*log)[Channel::time_s][1], 0.5, 1e-6);
+    VERIFY_NEAR(*log->start_clock_s, 1778318040.0, 1e-6); // 2026-05-09 09:14:00
+    VERIFY_NEAR((*log)[Channel::latitude_deg][1], 39.40001, 1e-9);
+    VERIFY_NEAR((*log)[Channel::longitude_deg][1], -31.40002, 1e-9);
+    VERIFY_NEAR((*log)[Channel::ground_speed_mps][1], 20.0, 1e-9);
+    VERIFY_NEAR((*log)[Channel::voltage_v][0], 16.1, 1e-9);
+    VERIFY_NEAR((*log)[Channel::charge_ah][1], 0.011, 1e-9);
+    QCOMPARE(log->notices.size(), std::size_t(1)); // the column “Note” was not used, and that is said
+    QCOMPARE(log->notices[0].code, units::NoticeCode::column_not_understood);
+}
+
+void CsvLogReaderTest::recorderStyle() {
+    const auto log =
+        read("time (us),latitude (deg),longitude (deg),ground speed (m/s),baro height (cm),voltage (V),"
+             "current (A)\n"
+             "5000000,39.4,-31.4,10.5,1250,15.9,6.1\n"
+             "5020000,39.4,-31.4,10.6,1260,15.8,6.2\n");
+    VERIFY_NEAR((*log)[Channel::time_s][1], 0.02, 1e-12);
+    VERIFY_NEAR((*log)[Channel::height_m][1], 12.6, 1e-9);
+    VERIFY_NEAR((*log)[Channel::ground_speed_mps][0], 10.5, 1e-12);
+    QVERIFY(!log->start_clock_s.has_value());
+    QVERIFY(log->notices.empty());
+}
+
+void CsvLogReaderTest::semicolonDecimalCommaAndByteOrderMark() {
+    const auto log = read("\xEF\xBB\xBFZeit Time [s];Lat;Lon;Speed [km/h];Spannung Volt [V];Current [A]\r\n"
+                          "0,0;39,4;-31,4;36,0;16,10;5,25\r\n"
+                          "0,5;39,4;-31,4;36,0;16,05;5,50\r\n");
+    QCOMPARE(log->rows(), std::size_t(2));
+    VERIFY_NEAR((*log)[Channel::time_s][1], 0.5, 1e-12);
+    VERIFY_NEAR((*log)[Channel::latitude_deg][0], 39.4, 1e-12);
+    VERIFY_NEAR((*log)[Channel::voltage_v][1], 16.05, 1e-12);
+    VERIFY_NEAR((*log)[Channel::current_a][0], 5.25, 1e-12);
+}
+
+void CsvLogReaderTest::unitsInEveryDress_data() {
+    QTest::addColumn<QString>("header");
+    QTest::addColumn<int>("channel");
+    QTest::addColumn<double>("si_of_one_hundred");
+    QTest::newRow("brackets") << "speed (km/h)" << int(Channel::ground_speed_mps) << 100.0 / 3.6;
+    QTest::newRow("square brackets") << "ALT[ft]" << int(Channel::height_m) << 30.48;
+    QTest::newRow("underscore") << "baro_alt_cm" << int(Channel::height_m) << 1.0;
+    QTest::newRow("slash") << "voltage/mV" << int(Channel::voltage_v) << 0.1;
+    QTest::newRow("blank") << "current mA" << int(Channel::current_a) << 0.1;
+    QTest::newRow("knots") << "ground speed (kts)" << int(Channel::ground_speed_mps) << 51.4444;
+    QTest::newRow("miles an hour") << "speed [mph]" << int(Channel::ground_speed_mps) << 44.704;
+    QTest::newRow("airspeed is no ground speed") << "air speed (m/s)" << int(Channel::airspeed_mps) << 100.0;
+    QTest::newRow("vertical speed is no ground speed")
+        << "vertical speed (m/s)" << int(Channel::climb_mps) << 100.0;
+    QTest::newRow("cell volts are no pack volts") << "lowest cell (V)" << int(Channel::cell_voltage_v) << 100.0;
+    QTest::newRow("counter by its unit") << "battery (mAh)" << int(Channel::charge_ah) << 0.1;
+    QTest::newRow("energy by its unit") << "used [Wh]" << int(Channel::charge_ah) << -1.0;
+    QTest::newRow("percent") << "link quality (%)" << int(Channel::link_quality_share) << 1.0;
+}
+
+void CsvLogReaderTest::unitsInEveryDress() {
+    QFETCH(QString, header);
+    QFETCH(int, channel);
+    QFETCH(double, si_of_one_hundred);
+    const auto log = read("time (s)," + header.toStdString() + "\n0,100\n1,100\n");
+    if (si_of_one_hundred < 0.0) {
+        QVERIFY(!log->has(Channel(channel)));
+        return;
+    }
+    QVERIFY(log->has(Channel(channel)));
+    VERIFY_NEAR((*log)[Channel(channel)][0], si_of_one_hundred, 1e-4);
+}
+
+void CsvLogReaderTest::bareHeadersAreAssumedAndSaid() {
+    const auto log = read("time,speed,current\n0,10,5\n1,10,5\n");
+    QCOMPARE(std::count_if(log->notices.begin(), log->notices.end(),
+                           [](const auto& n) { return n.code == units::NoticeCode::unit_assumed; }),
+             std::ptrdiff_t(3));
+    VERIFY_NEAR((*log)[Channel::ground_speed_mps][0], 10.0, 1e-12);
+}
+
+void CsvLogReaderTest::roundTrip_data() {
+    QTest::addColumn<int>("style");
+    QTest::newRow("radio") << int(io::LogStyle::radio);
+    QTest::newRow("recorder") << int(io::LogStyle::recorder);
+}
+
+void CsvLogReaderTest::roundTrip() {
+    QFETCH(int, style);
+    telemetry::FlightLog original = tests::made_log();
+    original.start_clock_s = 1778318040.0;
+    const auto log = read(io::csv_from_log(original, io::LogStyle(style)));
+    QCOMPARE(log->rows(), original.rows());
+    // Tolerances: half of the last digit written.
+    const std::pair<Channel, double> channels[] = {
+        {Channel::time_s, 6e-4},           {Channel::latitude_deg, 6e-7}, {Channel::longitude_deg, 6e-7},
+        {Channel::ground_speed_mps, 0.03}, {Channel::voltage_v, 6e-3},    {Channel::current_a, 6e-3},
+        {Channel::charge_ah, 6e-4}};
+    for (const auto& [channel, tolerance] : channels) {
+        QVERIFY(log->has(channel));
+        for (std::size_t i = 0; i < original.rows(); i += 37) {
+            VERIFY_NEAR((*log)[channel][i], original[channel][i], tolerance);
+        }
+    }
+}
+
+void CsvLogReaderTest::badRowsAreListedNotGuessed() {
+    const auto log = read("time (s),voltage (V),current (A)\n"
+                          "0,16.0,5.0\n"
+                          "1,16.0\n"
+                          "2,abc,5.0\n"
+                          "3,,5.0\n"
+                          "4,nan,--\n"
+                          "5,16.0,5.0,7\n"
+                          "6,16.0,5.0\n");
+    QCOMPARE(log->rows_met, std::size_t(7));
+    QCOMPARE(log->rows(), std::size_t(4)); // an empty cell and a “nan” are missing values, not bad rows
+    QVERIFY(std::isnan((*log)[Channel::voltage_v][1]));
+    QCOMPARE(log->unreadable.size(), std::size_t(2));
+    QCOMPARE(log->unreadable[0].reason, SetAsideReason::bad_row);
+    QCOMPARE(log->unreadable[0].rows, std::size_t(2));
+    QCOMPARE(log->unreadable[0].first_row, std::int64_t(3));
+    QCOMPARE(log->unreadable[1].reason, SetAsideReason::bad_number);
+    QCOMPARE(log->unreadable[1].first_row, std::int64_t(4));
+}
+
+void CsvLogReaderTest::cutLastRowIsSetAside() {
+    const auto log = read("time (s),voltage (V),current (A)\n0,16.0,5.0\n1,16.0,5.0\n2,16");
+    QCOMPARE(log->rows(), std::size_t(2));
+    QCOMPARE(log->unreadable[0].reason, SetAsideReason::cut_last_row);
+    QCOMPARE(log->unreadable[0].first_row, std::int64_t(4));
+}
+
+void CsvLogReaderTest::lastRowWithoutEndIsKept() {
+    QCOMPARE(read("time (s),voltage (V)\n0,16.0\n1,15.9")->rows(), std::size_t(2));
+}
+
+void CsvLogReaderTest::preambleCommentsAndRepeatedHeader() {
+    const auto log = read("Flight recorder of the club\n# firmware 7\n\n"
+                          "time (s),voltage (V)\n0,16.0\n# marker\n1,15.9\ntime (s),voltage (V)\n2,15.8\n");
+    QCOMPARE(log->rows(), std::size_t(3));
+    QCOMPARE(log->unreadable[0].reason, SetAsideReason::repeated_header);
+    QCOMPARE(log->unreadable[0].first_row, std::int64_t(8));
+}
+
+void CsvLogReaderTest::quotedCellsMayHoldTheDelimiter() {
+    const auto log = read("\"time (s)\",\"mode, text\",\"voltage (V)\"\n0,\"a, b\",\"16,5\"\n1,\"c\",16.4\n");
+    QCOMPARE(log->rows(), std::size_t(2));
+    VERIFY_NEAR((*log)[Channel::voltage_v][0], 16.5, 1e-12);
+}
+
+void CsvLogReaderTest::clockPassesMidnight() {
+    const auto log = read("Time,Pack(V)\n23:59:58,16\n23:59:59.5,16\n00:00:01,16\n");
+    VERIFY_NEAR((*log)[Channel::time_s][2], 3.0, 1e-9);
+}
+
+void CsvLogReaderTest::unusableFiles_data() {
+    QTest::addColumn<QByteArray>("content");
+    QTest::addColumn<int>("code");
+    QTest::addColumn<int>("line");
+    QTest::newRow("empty") << QByteArray() << int(ErrorCode::file_empty) << -1;
+    QTest::newRow("binary") << QByteArray("\x7f"
+                                          "ELF\0\0\0\1\2\3\n\0\0\0,\0,\0",
+                                          20)
+                            << int(ErrorCode::file_binary) << 1;
+    QTest::newRow("no header, numbers only") << QByteArray("1,2,3\n4,5,6\n") << int(ErrorCode::no_header) << 2;
+    QTest::newRow("prose") << QByteArray("Dear diary,\ntoday we flew far.\n") << int(ErrorCode::no_header) << 2;
+    QTest::newRow("header alone") << QByteArray("time (s),voltage (V)\n") << int(ErrorCode::header_without_rows)
+                                  << 1;
+    QTest::newRow("no time") << QByteArray("voltage (V),current (A)\n16,5\n16,5\n") << int(ErrorCode::no_time) << 1;
+    QTest::newRow("text in every number")
+        << QByteArray("time (s),voltage (V)\nzero,high\none,low\n") << int(ErrorCode::no_usable_rows) << 2;
+    QTest::newRow("a line of three megabytes")
+        << QByteArray("time (s),voltage (V)\n") + QByteArray(3 << 20, '7') << int(ErrorCode::line_too_long) << 2;
+}
+
+void CsvLogReaderTest::unusableFiles() {
+    QFETCH(QByteArray, content);
+    QFETCH(int, code);
+    QFETCH(int, line);
+    const auto log = io::read_csv_log(written(content.toStdString()));
+    QVERIFY(!log.has_value());
+    QCOMPARE(int(log.error().code), code);
+    QVERIFY(!log.error().where.file.empty());
+    if (line > 0) QCOMPARE(log.error().where.line.value_or(-1), std::int64_t(line));
+}
+
+void CsvLogReaderTest::missingFileAndFolder() {
+    QCOMPARE(io::read_csv_log("/nowhere/at/all.csv").error().code, ErrorCode::file_not_found);
+    QCOMPARE(io::read_csv_log(folder_.path().toStdString()).error().code, ErrorCode::file_unreadable);
+}
+
+void CsvLogReaderTest::twoGigabytesOfZerosEndAtOnce() {
+    // A sparse file: two gigabytes to read, nothing on the disk.
+    const std::string path = folder_.filePath(QStringLiteral("zeros.csv")).toStdString();
+    const int descriptor = ::open(path.c_str(), O_CREAT | O_WRONLY, 0644);
+    QVERIFY(::ftruncate(descriptor, off_t(2) << 30) == 0);
+    ::close(descriptor);
+    const auto log = io::read_csv_log(path);
+    QVERIFY(!log.has_value());
+    QCOMPARE(log.error().code, ErrorCode::file_binary);
+}
+
+void CsvLogReaderTest::hugeNumbersAndNamesDoNotCrash() {
+    const auto log = read("time (s),voltage (V)\n0,1e308\n1,1e999\n2,-1e999\n3,16\n");
+    QCOMPARE(log->rows(), std::size_t(2));
+    std::string header = "time (s)";
+    for (int i = 0; i < 5000; ++i)
+        header += ",voltage (V)";
+    QCOMPARE(io::read_csv_log(written(header + "\n0,1,2\n")).error().code, ErrorCode::no_usable_rows);
+}
+
+void CsvLogReaderTest::progressAndCancel() {
+    std::string text = "time (s),voltage (V)\n";
+    for (int i = 0; i < 20000; ++i)
+        text += io::text_from_number(i, 0) + ",16.0\n";
+    const std::string path = written(text);
+    std::stop_source stop;
+    int reports = 0;
+    io::ReadingJob job{stop.get_token(), [&](double share) {
+                           QVERIFY(share > 0.0 && share <= 1.0);
+                           if (++reports == 2) stop.request_stop();
+                       }};
+    const auto log = io::read_csv_log(path, job);
+    QVERIFY(!log.has_value());
+    QCOMPARE(log.error().code, ErrorCode::cancelled);
+    QCOMPARE(reports, 2);
+}
+
+void CsvLogReaderTest::aFileThatShrinksEndsTheReading() {
+    std::string text = "time (s),voltage (V)\n";
+    for (int i = 0; i < 900000; ++i)
+        text += io::text_from_number(i, 0) + ",16.0\n"; // more than two blocks
+    const std::string path = written(text);
+    bool cut = false;
+    io::ReadingJob job{{}, [&](double) {
+                           if (!cut) QVERIFY(::truncate(path.c_str(), 1000) == 0);
+                           cut = true;
+                       }};
+    const auto log = io::read_csv_log(path, job);
+    QVERIFY(log.has_value());
+    QVERIFY((*log)->rows() > 1000);
+    QVERIFY((*log)->rows() < 900000);
+}
+
+QTEST_APPLESS_MAIN(CsvLogReaderTest)
+#include "tst_csv_log_reader.moc"

@@ -1,0 +1,172 @@
+#include <QTest>
+
+#include "core/mission/plan.hpp"
+#include "io/plan_document.hpp"
+#include "io/text_file.hpp"
+#include "support/compare.hpp"
+#include "support/sample_request.hpp"
+
+using namespace sobremesa;
+using units::ErrorCode;
+using units::NoticeCode;
+
+namespace {
+
+const std::string smallest = R"({ "aircraft": {"kind": "point", "mass_kg": 1.25, "cruise_airspeed_mps": 14.0,
+    "cruise_power_w": 68.0},
+  "pack": {"chemistry": "li-ion", "series": 4, "parallel": 2, "cell_capacity_ah": 4.5, "cell_resistance_ohm": 0.022,
+    "mass_kg": 0.58},
+  "weather": {"wind_mps": 4.0, "wind_from_deg": 270, "temperature_c": 18},
+  "mission": {"kind": "out-and-back", "bearing_deg": 265, "height_m": 90},
+  "reserve": {"share_of_usable": 0.2}, "landing": {"cell_voltage_v": 2.8} })";
+
+std::string with(const std::string& from, const std::string& to) {
+    std::string text = smallest;
+    const auto at = text.find(from);
+    if (at == std::string::npos) qFatal("the sample document has no such text");
+    return text.replace(at, from.size(), to);
+}
+
+} // namespace
+
+class PlanDocumentTest : public QObject {
+    Q_OBJECT
+private slots:
+    void smallestDocumentReads();
+    void writtenDocumentReadsTheSame();
+    void onlyWhatCannotBeLeftOutIsNeeded();
+    void unknownKeysWarn();
+    void badDocuments_data();
+    void badDocuments();
+    void syntaxErrorsNameThePlace();
+    void packAloneIsADocument();
+    void demoPlansRead();
+};
+
+void PlanDocumentTest::smallestDocumentReads() {
+    const auto document = io::plan_from_json(smallest, "smallest.json");
+    QVERIFY(document.has_value());
+    QVERIFY(document->notices.empty());
+    const auto plan = mission::make_plan(document->request);
+    const auto expected = mission::make_plan(tests::sample_request());
+    VERIFY_NEAR(plan->turn->distance_m.value, expected->turn->distance_m.value, 1e-9);
+}
+
+void PlanDocumentTest::writtenDocumentReadsTheSame() {
+    auto request = tests::sample_request();
+    request.name = "Ridge “west”";
+    request.reserve = mission::LoiterAtHome{7.5};
+    request.turn.counted = {mission::School::energy_home, mission::School::voltage};
+    request.pack.rate_table = {{0.2, 3.0}, {10.0, 2.75}};
+    request.pack.rate_table_cutoff_v = 2.5;
+    const std::string text = io::json_from_plan(request);
+    const auto document = io::plan_from_json(text, "again.json");
+    QVERIFY(document.has_value());
+    QCOMPARE(io::json_from_plan(document->request), text);
+    QCOMPARE(std::get<mission::LoiterAtHome>(document->request.reserve).minutes, 7.5);
+}
+
+void PlanDocumentTest::onlyWhatCannotBeLeftOutIsNeeded() {
+    const auto document = io::plan_from_json(R"({"aircraft": {"mass_kg": 1, "cruise_airspeed_mps": 14,
+        "cruise_power_w": 70}, "pack": {"chemistry": "lipo", "series": 4, "cell_capacity_ah": 5, "mass_kg": 0.5},
+        "weather": {"wind_mps": 3, "wind_from_deg": 200}})",
+                                             "bare.json");
+    QVERIFY(document.has_value());
+    const auto& request = document->request;
+    QCOMPARE(request.mission.bearing_deg, 200.0); // out into the wind
+    QCOMPARE(request.pack.parallel, 1);
+    VERIFY_NEAR(request.pack.cell_resistance_ohm, 0.009 / 5.0, 1e-12);
+    QVERIFY(!request.landing_cell_v.has_value());
+    QVERIFY(mission::make_plan(request)->turn.has_value());
+}
+
+void PlanDocumentTest::unknownKeysWarn() {
+    const auto document =
+        io::plan_from_json(with("\"mass_kg\": 1.25", "\"mass_kg\": 1.25, \"colour\": \"red\""), "x");
+    QVERIFY(document.has_value());
+    QCOMPARE(document->notices.size(), std::size_t(1));
+    QCOMPARE(document->notices[0].code, NoticeCode::unknown_key);
+    QCOMPARE(std::get<std::string>(document->notices[0].parameters[0].value), std::string("aircraft.colour"));
+}
+
+void PlanDocumentTest::badDocuments_data() {
+    QTest::addColumn<QString>("from");
+    QTest::addColumn<QString>("to");
+    QTest::addColumn<int>("code");
+    QTest::addColumn<QString>("field");
+    QTest::newRow("lacks energy") << "\"cell_capacity_ah\": 4.5, "
+                                  << "" << int(ErrorCode::value_missing) << "pack.cell_capacity_ah";
+    QTest::newRow("negative mass") << "\"mass_kg\": 1.25"
+                                   << "\"mass_kg\": -1.25" << int(ErrorCode::value_out_of_range)
+                                   << "aircraft.mass_kg";
+    QTest::newRow("text for a number") << "\"cruise_power_w\": 68.0"
+                                       << "\"cruise_power_w\": \"much\"" << int(ErrorCode::json_wrong_type)
+                                       << "aircraft.cruise_power_w";
+    QTest::newRow("half a cell") << "\"series\": 4"
+                                 << "\"series\": 4.5" << int(ErrorCode::json_wrong_type) << "pack.series";
+    QTest::newRow("as many cells as atoms")
+        << "\"series\": 4"
+        << "\"series\": 1e300" << int(ErrorCode::json_wrong_type) << "pack.series";
+    QTest::newRow("unknown chemistry") << "li-ion"
+                                       << "lead" << int(ErrorCode::word_unknown) << "pack.chemistry";
+    QTest::newRow("unknown mission") << "out-and-back"
+                                     << "loop" << int(ErrorCode::word_unknown) << "mission.kind";
+    QTest::newRow("two reserves") << "\"share_of_usable\": 0.2"
+                                  << "\"share_of_usable\": 0.2, \"loiter_min\": 5"
+                                  << int(ErrorCode::values_conflict) << "reserve";
+    QTest::newRow("unknown school") << "\"landing\""
+                                    << "\"turn\": {\"schools\": [\"gut-feeling\"]}, \"landing\""
+                                    << int(ErrorCode::word_unknown) << "turn.schools";
+    QTest::newRow("pack is a list") << "\"pack\": {"
+                                    << "\"pack\": [], \"other\": {" << int(ErrorCode::json_wrong_type) << "pack";
+    QTest::newRow("another format") << "\"aircraft\""
+                                    << "\"format\": \"recipe\", \"aircraft\"" << int(ErrorCode::format_unknown)
+                                    << "format";
+    QTest::newRow("a newer version") << "\"aircraft\""
+                                     << "\"version\": 9, \"aircraft\"" << int(ErrorCode::version_newer)
+                                     << "version";
+}
+
+void PlanDocumentTest::badDocuments() {
+    QFETCH(QString, from);
+    QFETCH(QString, to);
+    QFETCH(int, code);
+    QFETCH(QString, field);
+    const auto document = io::plan_from_json(with(from.toStdString(), to.toStdString()), "bad.json");
+    QVERIFY(!document.has_value());
+    QCOMPARE(int(document.error().code), code);
+    QCOMPARE(QString::fromStdString(document.error().where.field), field);
+    QCOMPARE(document.error().where.file, std::string("bad.json"));
+}
+
+void PlanDocumentTest::syntaxErrorsNameThePlace() {
+    const auto document = io::plan_from_json("{\n  \"aircraft\": {,}\n}", "typo.json");
+    QVERIFY(!document.has_value());
+    QCOMPARE(document.error().code, ErrorCode::json_syntax);
+    QCOMPARE(*document.error().where.line, std::int64_t(2));
+    for (const std::string& text : {std::string(), std::string("\xff\xfe\x00", 3), std::string(200000, '['),
+                                    std::string("[1, 2]"), std::string("null")}) {
+        QVERIFY(!io::plan_from_json(text, "x").has_value());
+    }
+}
+
+void PlanDocumentTest::packAloneIsADocument() {
+    const auto document = io::pack_from_json(
+        R"({"chemistry": "li-ion", "series": 6, "cell_capacity_ah": 4, "mass_kg": 0.4, "colour": 1})", "pack.json");
+    QVERIFY(document.has_value());
+    QCOMPARE(document->pack.series, 6);
+    QCOMPARE(document->notices.size(), std::size_t(1));
+    QVERIFY(!io::pack_from_json("{}", "pack.json").has_value());
+}
+
+void PlanDocumentTest::demoPlansRead() {
+    for (const char* name : {"alcaravan-west.plan.json", "tarabilla-quarry.plan.json"}) {
+        const auto document = io::read_plan_file(std::string(DEMO_DIR) + "/" + name);
+        QVERIFY(document.has_value());
+        QVERIFY(document->notices.empty());
+        QVERIFY(mission::make_plan(document->request)->turn.has_value());
+    }
+}
+
+QTEST_APPLESS_MAIN(PlanDocumentTest)
+#include "tst_plan_document.moc"
