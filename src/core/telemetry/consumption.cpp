@@ -118,6 +118,7 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
             const double v = log.value(Channel::voltage_v, i);
             // Before the pack is plugged in a sensor may read zero; that is no low pack.
             if (!is_number(v) || v <= 0.0) continue;
+            energy.highest_voltage_v = std::max(energy.highest_voltage_v.value_or(v), v);
             if (energy.lowest_voltage_v && v >= *energy.lowest_voltage_v) continue;
             energy.lowest_voltage_v = v;
             energy.lowest_voltage_at_s = log.time_s(i);
@@ -212,6 +213,16 @@ std::optional<Estimate> charge_used_ah(const LogSummary& summary) {
         return Estimate{*summary.energy.counter_ah, current_scale_sd * *summary.energy.counter_ah};
     }
     return std::nullopt;
+}
+
+bool volts_fit(const LogSummary& summary, const battery::Pack& pack) {
+    if (!summary.energy.highest_voltage_v) return true;
+    const battery::ChemistryTraits& chemistry = battery::traits(pack.chemistry);
+    constexpr double meter_error_v = 0.1; // per cell
+    // A log begins with a pack that is at least half full; one that stands lower has fewer cells.
+    const double least_v = battery::open_circuit_cell_v(pack.chemistry, 0.3) - 3.0 * meter_error_v;
+    const double cell_v = *summary.energy.highest_voltage_v / pack.series;
+    return cell_v >= least_v && cell_v <= chemistry.full_cell_v + meter_error_v;
 }
 
 std::optional<LeftByCharge> left_by_charge(const LogSummary& summary, double usable_charge_ah) {

@@ -38,6 +38,7 @@ struct EnergyUsed {
     std::optional<double> mean_power_w;
     std::optional<double> lowest_voltage_v;
     std::optional<double> lowest_voltage_at_s;
+    std::optional<double> highest_voltage_v;
     double gap_time_s = 0.0;
 };
 
@@ -64,6 +65,9 @@ struct LogSummary {
 /// scale, 5 % until calibrated (common practice), and against the log's own counter where it has one.
 /// @error `cancelled`
 units::Result<LogSummary> summarise(const CleanLog& log, std::stop_token stop = {});
+
+/// Whether the volts of a log can be those of a pack: from its floor to a little above full. A log without volts fits.
+bool volts_fit(const LogSummary& summary, const battery::Pack& pack);
 
 /// Charge left: usable charge less what was counted; negative when more was counted than the pack should give.
 std::optional<LeftByCharge> left_by_charge(const LogSummary& summary, double usable_charge_ah);

@@ -29,6 +29,7 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::distances_disagree: return "distances-disagree";
     case NoticeCode::integrals_skip_gaps: return "integrals-skip-gaps";
     case NoticeCode::several_flights: return "several-flights";
+    case NoticeCode::pack_does_not_fit: return "pack-does-not-fit";
     case NoticeCode::counter_only: return "counter-only";
     }
     return "unknown";

@@ -37,6 +37,7 @@ enum class NoticeCode {
     distances_disagree,
     integrals_skip_gaps,
     several_flights,
+    pack_does_not_fit,
     counter_only,
 };
 

@@ -1,0 +1,64 @@
+#include "app/charts/chart_style.hpp"
+
+#include "app/theme/look.hpp"
+
+namespace sobremesa::app {
+
+void style_axis(QCPAxis* axis, bool visible) {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    axis->setVisible(visible);
+    axis->setBasePen(Qt::NoPen);
+    axis->setTickPen(Qt::NoPen);
+    axis->setSubTickPen(Qt::NoPen);
+    axis->setTickLabelColor(theme.soft_ink);
+    axis->setTickLabelFont(look.font(Look::small_px));
+    axis->setLabelColor(theme.soft_ink);
+    axis->setLabelFont(look.font(Look::small_px));
+    axis->setTickLabelPadding(look.px(6));
+    axis->parentPlot()->setLocale(QLocale::c());
+    // As many figures as the steps need: a step of 2.5 must not be written 3.
+    axis->setNumberFormat(QStringLiteral("g"));
+    axis->setNumberPrecision(6);
+    axis->grid()->setPen(QPen(theme.hairline, 1));
+    axis->grid()->setZeroLinePen(QPen(theme.hairline, 1));
+    axis->grid()->setSubGridVisible(false);
+}
+
+void style_axis_rect(QCPAxisRect* rect) {
+    for (QCPAxis* axis : rect->axes())
+        style_axis(axis, axis->visible());
+    rect->axis(QCPAxis::atBottom)->grid()->setVisible(false);
+    rect->setBackground(QBrush(Qt::NoBrush));
+}
+
+QCPItemText* add_text(QCustomPlot* plot, const QColor& colour, double pixels, bool bold) {
+    auto* text = new QCPItemText(plot);
+    text->setColor(colour);
+    text->setFont(Look::instance().font(pixels, bold ? Look::Weight::semibold : Look::Weight::regular));
+    text->setClipToAxisRect(false);
+    return text;
+}
+
+QBrush hatching(const QColor& colour) {
+    // Drawn here rather than with Qt's patterns: those are one pixel wide at any size of text, and lose their
+    // colour.
+    const int side = Look::instance().px(8);
+    QPixmap tile(side, side);
+    tile.fill(Qt::transparent);
+    QPainter painter(&tile);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(colour, 1.1));
+    for (const int shift : {-side, 0, side})
+        painter.drawLine(shift, side, shift + side, 0);
+    return QBrush(tile);
+}
+
+QSharedPointer<QCPAxisTicker> plain_ticker(int wanted_ticks) {
+    auto ticker = QSharedPointer<QCPAxisTicker>(new QCPAxisTicker);
+    ticker->setTickCount(wanted_ticks);
+    ticker->setTickStepStrategy(QCPAxisTicker::tssReadability);
+    return ticker;
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,17 @@
+#pragma once
+
+#include <qcustomplot.h>
+
+namespace sobremesa::app {
+
+/// Gives axes and grid of a plot the look of the house: hairlines, soft figures, no boxes.
+void style_axis_rect(QCPAxisRect* rect);
+void style_axis(QCPAxis* axis, bool visible);
+/// A text in a chart.
+QCPItemText* add_text(QCustomPlot* plot, const QColor& colour, double pixels, bool bold);
+/// Hatching in one colour, as a brush: what is kept back, or not there.
+QBrush hatching(const QColor& colour);
+/// Axis figures that never ask the desktop's locale.
+QSharedPointer<QCPAxisTicker> plain_ticker(int wanted_ticks);
+
+} // namespace sobremesa::app

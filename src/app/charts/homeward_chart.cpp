@@ -1,0 +1,457 @@
+#include "app/charts/homeward_chart.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QKeyEvent>
+#include <QVBoxLayout>
+#include <qcustomplot.h>
+
+#include "app/charts/chart_style.hpp"
+#include "app/theme/look.hpp"
+#include "wording/names.hpp"
+#include "wording/sentences.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+
+using mission::OutwardPoint;
+using units::Quantity;
+
+const QString cursor_layer = QStringLiteral("cursor");
+
+/// A band between two curves: fill, and an edge that can be seen.
+void add_band(QCPAxis* x, QCPAxis* y, const QVector<double>& xs, const QVector<double>& low,
+              const QVector<double>& high, const QColor& colour) {
+    QCustomPlot* plot = x->parentPlot();
+    QColor edge = colour;
+    edge.setAlphaF(0.45F);
+    QCPGraph* below = plot->addGraph(x, y);
+    below->setData(xs, low, true);
+    below->setPen(QPen(edge, 1));
+    QCPGraph* above = plot->addGraph(x, y);
+    above->setData(xs, high, true);
+    above->setPen(QPen(edge, 1));
+    above->setBrush(band_fill(colour));
+    above->setChannelFillGraph(below);
+}
+
+QCPGraph* add_line(QCPAxis* x, QCPAxis* y, const QVector<double>& xs, const QVector<double>& ys, const QPen& pen) {
+    QCPGraph* graph = x->parentPlot()->addGraph(x, y);
+    graph->setData(xs, ys, true);
+    graph->setPen(pen);
+    return graph;
+}
+
+QPen dashed(const QColor& colour, double width, const QList<qreal>& pattern) {
+    QPen pen(colour, width);
+    pen.setCapStyle(Qt::FlatCap);
+    pen.setDashPattern(pattern);
+    return pen;
+}
+
+void add_vertical(QCPAxis* x, QCPAxis* y, double at, double from, double to, const QPen& pen) {
+    auto* line = new QCPItemLine(x->parentPlot());
+    for (QCPItemPosition* position : {line->start, line->end}) {
+        position->setAxes(x, y);
+        position->setType(QCPItemPosition::ptPlotCoords);
+    }
+    line->setClipAxisRect(x->axisRect());
+    line->start->setCoords(at, from);
+    line->end->setCoords(at, to);
+    line->setPen(pen);
+}
+
+} // namespace
+
+HomewardChart::HomewardChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
+    setFocusPolicy(Qt::StrongFocus);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addWidget(plot_);
+    plot_->setFocusPolicy(Qt::NoFocus);
+    plot_->setMouseTracking(true);
+    plot_->installEventFilter(this);
+    setMinimumSize(300, 180);
+    build();
+    connect(&Look::instance(), &Look::changed, this, [this] {
+        build();
+        refresh();
+    });
+}
+
+void HomewardChart::build() {
+    const Look& look = Look::instance();
+    plot_->clearItems();
+    plot_->clearGraphs();
+    plot_->plotLayout()->clear();
+    plot_->setBackground(QBrush(look.theme().panel));
+    plot_->setNoAntialiasingOnDrag(true);
+    if (!plot_->layer(cursor_layer)) {
+        plot_->addLayer(cursor_layer, plot_->layer(QStringLiteral("main")), QCustomPlot::limAbove);
+    }
+
+    energy_ = new QCPAxisRect(plot_);
+    spare_ = new QCPAxisRect(plot_);
+    plot_->plotLayout()->addElement(0, 0, energy_);
+    plot_->plotLayout()->addElement(1, 0, spare_);
+    plot_->plotLayout()->setRowStretchFactors({3.0, 1.0});
+    plot_->plotLayout()->setRowSpacing(look.px(6));
+    auto* margins = new QCPMarginGroup(plot_);
+    for (QCPAxisRect* rect : {energy_, spare_}) {
+        rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
+        rect->setMinimumMargins(QMargins(look.px(46), look.px(4), look.px(20), look.px(4)));
+        style_axis_rect(rect);
+        for (QCPAxis* axis : rect->axes())
+            axis->setLayer(QStringLiteral("axes"));
+    }
+    energy_->axis(QCPAxis::atBottom)->setTickLabels(false);
+    energy_->axis(QCPAxis::atLeft)->setTicker(plain_ticker(4));
+    spare_->axis(QCPAxis::atLeft)->setTicker(plain_ticker(2));
+    spare_->axis(QCPAxis::atBottom)->setTicker(plain_ticker(8));
+    style_axis(energy_->axis(QCPAxis::atRight), true);
+    energy_->axis(QCPAxis::atRight)->grid()->setVisible(false);
+    spare_->axis(QCPAxis::atLeft)->grid()->setZeroLinePen(QPen(look.theme().ink, look.px(2)));
+}
+
+void HomewardChart::setPlan(std::shared_ptr<const mission::Plan> plan) {
+    plan_ = std::move(plan);
+    refresh();
+}
+
+/// A little past the turn, so that the crossing is seen; never past what the pack gives.
+double HomewardChart::endOfChart() const {
+    const double pack_end_m = plan_->outward.back().distance_m;
+    if (!plan_->turn) return pack_end_m;
+    double farthest_m = plan_->turn->distance_m.value * 1.12;
+    for (const auto& school : plan_->schools) {
+        // A school that turns far too late would squeeze the crossing; it is listed in the table.
+        if (school.reached) {
+            farthest_m =
+                std::max(farthest_m, std::min(school.distance_m * 1.03, 1.45 * plan_->turn->distance_m.value));
+        }
+    }
+    return std::min(farthest_m, pack_end_m);
+}
+
+void HomewardChart::refresh() {
+    plot_->clearGraphs();
+    plot_->clearItems();
+    cursor_text_.clear();
+    const bool drawable = plan_ && !plan_->outward.empty();
+    energy_->setVisible(drawable);
+    spare_->setVisible(drawable);
+    for (QCPAxisRect* rect : {energy_, spare_}) {
+        for (QCPAxis* axis : rect->axes()) {
+            const bool wanted = axis->axisType() == QCPAxis::atLeft || axis->axisType() == QCPAxis::atBottom ||
+                                (rect == energy_ && axis->axisType() == QCPAxis::atRight);
+            axis->setVisible(drawable && wanted);
+        }
+    }
+    if (!drawable) {
+        setAccessibleName(plan_ ? wording::homeward_summary(*plan_, Look::instance().quantities()) : QString());
+        plot_->replot();
+        return;
+    }
+    const Look& look = Look::instance();
+    setAccessibleName(wording::homeward_summary(*plan_, look.quantities()));
+    per_distance_ = look.quantities().notation(Quantity::turn_distance).factor;
+    const double end_m = endOfChart();
+    energy_->axis(QCPAxis::atBottom)->setRange(0.0, end_m * per_distance_);
+    spare_->axis(QCPAxis::atBottom)->setRange(0.0, end_m * per_distance_);
+    energy_->axis(QCPAxis::atLeft)->setRange(0.0, 1.08 * plan_->usable_energy_wh.value);
+    energy_->axis(QCPAxis::atRight)->setRange(energy_->axis(QCPAxis::atLeft)->range());
+    addReserve(end_m);
+    addCurves(end_m);
+    setChargeAxis();
+    addTurnAndSchools(end_m);
+    addLabels(end_m);
+    plot_->replot();
+    if (cursor_m_ >= 0.0) moveCursor(cursor_m_);
+}
+
+void HomewardChart::addCurves(double end_m) {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    QVector<double> x, left, left_low, left_high, needed, needed_low, needed_high, spare, spare_low, spare_high;
+    std::vector<OutwardPoint> points;
+    for (const OutwardPoint& p : plan_->outward) {
+        if (p.distance_m < end_m) points.push_back(p);
+    }
+    points.push_back(mission::outward_at(*plan_, end_m));
+    for (const OutwardPoint& p : points) {
+        x << p.distance_m * per_distance_;
+        left << p.left_wh;
+        left_low << p.left_wh - p.left_sd_wh;
+        left_high << p.left_wh + p.left_sd_wh;
+        needed << p.needed_wh;
+        needed_low << p.needed_wh - p.needed_sd_wh;
+        needed_high << p.needed_wh + p.needed_sd_wh;
+        spare << p.spare_wh();
+        spare_low << p.spare_wh() - p.spare_sd_wh;
+        spare_high << p.spare_wh() + p.spare_sd_wh;
+    }
+    QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
+    QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
+    add_band(ex, ey, x, left_low, left_high, theme.outward);
+    add_band(ex, ey, x, needed_low, needed_high, theme.homeward);
+    add_line(ex, ey, x, left, dashed(theme.outward, look.px(2.4), {7, 2}));
+    add_line(ex, ey, x, needed, dashed(theme.homeward, look.px(2.4), {3, 2}));
+
+    QCPAxis* sx = spare_->axis(QCPAxis::atBottom);
+    QCPAxis* sy = spare_->axis(QCPAxis::atLeft);
+    const double most = spare.front();
+    const double least = std::min(spare_low.back(), -0.15 * most);
+    sy->setRange(least, 1.05 * most);
+    add_band(sx, sy, x, spare_low, spare_high, theme.ink);
+    add_line(sx, sy, x, spare, dashed(theme.ink, look.px(1.8), {5, 2}));
+}
+
+void HomewardChart::addReserve(double end_m) {
+    const Theme& theme = Look::instance().theme();
+    QVector<double> x, reserve;
+    for (const OutwardPoint& p : plan_->outward) {
+        if (p.distance_m > end_m) break;
+        x << p.distance_m * per_distance_;
+        reserve << p.reserve_wh;
+    }
+    x << end_m * per_distance_;
+    reserve << mission::outward_at(*plan_, end_m).reserve_wh;
+    QCPGraph* floor = add_line(energy_->axis(QCPAxis::atBottom), energy_->axis(QCPAxis::atLeft), x, reserve,
+                               QPen(theme.warning, 1));
+    floor->setBrush(hatching(theme.warning));
+}
+
+/// Charge used, counted from the top as on-screen counters do, at the energies where the pack will show it.
+void HomewardChart::setChargeAxis() {
+    const auto& cruise = plan_->conditions.cruise;
+    const double usable_ah = plan_->usable_charge_ah.value;
+    const double steps[] = {0.1, 0.2, 0.5, 1.0, 2.0, 5.0, 10.0, 20.0, 50.0};
+    const auto* step =
+        std::find_if(std::begin(steps), std::end(steps), [&](double s) { return usable_ah / s <= 6.0; });
+    const double step_ah = step == std::end(steps) ? usable_ah : *step;
+    auto ticker = QSharedPointer<QCPAxisTickerText>(new QCPAxisTickerText);
+    for (double ah = 0.0; ah < usable_ah; ah += step_ah) {
+        const double left_wh = plan_->usable_energy_wh.value - battery::point_at_charge(cruise, ah).energy_wh;
+        ticker->addTick(left_wh, wording::written(ah, 0.0, {1000.0, {}, 0}));
+    }
+    energy_->axis(QCPAxis::atRight)->setTicker(ticker);
+}
+
+void HomewardChart::addTurnAndSchools(double end_m) {
+    if (!plan_->turn) return;
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
+    QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
+    QCPAxis* sx = spare_->axis(QCPAxis::atBottom);
+    QCPAxis* sy = spare_->axis(QCPAxis::atLeft);
+    const double top = ey->range().upper;
+
+    QVector<double> x, y;
+    std::vector<const mission::SchoolTurn*> shown;
+    for (const auto& school : plan_->schools) {
+        if (!school.reached || school.school == plan_->turn->school || school.distance_m > end_m) continue;
+        shown.push_back(&school);
+        x << school.distance_m * per_distance_;
+        y << mission::outward_at(*plan_, school.distance_m).left_wh;
+    }
+    // Above the falling line the upper right of the chart is empty: there the rules stand one under the other, each
+    // to the left of a thread down to its place, the farthest on top, so that no thread crosses a name. Rules that
+    // turn at one place share a row.
+    const auto same_place = [&](std::size_t i) {
+        return i + 1 < shown.size() && shown[i + 1]->distance_m - shown[i]->distance_m < 0.01 * end_m;
+    };
+    int rows = int(shown.size());
+    for (std::size_t i = 0; i < shown.size(); ++i)
+        rows -= same_place(i) ? 1 : 0;
+    int row = 0;
+    for (std::size_t i = 0; i < shown.size(); ++i) {
+        QString label = wording::name(shown[i]->school, plan_->request, look.quantities());
+        const double at = shown[i]->distance_m * per_distance_;
+        while (same_place(i)) {
+            ++i;
+            label += QStringLiteral("  ·  ") + wording::name(shown[i]->school, plan_->request, look.quantities());
+        }
+        const double pixel_wh = top / std::max(1, energy_->height());
+        const double label_wh = top - pixel_wh * look.px(9 + 17 * (rows - 1 - row));
+        add_vertical(ex, ey, at, 0.0, label_wh + pixel_wh * look.px(6), QPen(theme.soft_ink, 1, Qt::DotLine));
+        auto* text = add_text(plot_, theme.soft_ink, Look::small_px, false);
+        text->position->setAxes(ex, ey);
+        text->position->setType(QCPItemPosition::ptPlotCoords);
+        text->position->setCoords(at, label_wh);
+        text->setText(label);
+        text->setPadding(QMargins(look.px(5), 0, look.px(5), 0));
+        const int width = QFontMetrics(text->font()).horizontalAdvance(label) + look.px(10);
+        const bool room_left = ex->coordToPixel(at) - width > energy_->left();
+        text->setPositionAlignment((room_left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+        ++row;
+    }
+    QCPGraph* dots = plot_->addGraph(ex, ey);
+    dots->setData(x, y, true);
+    dots->setLineStyle(QCPGraph::lsNone);
+    dots->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, theme.soft_ink, theme.soft_ink, look.px(6)));
+
+    const double turn = plan_->turn->distance_m.value;
+    const double at = turn * per_distance_;
+    const double left_wh = mission::outward_at(*plan_, turn).left_wh;
+    add_vertical(ex, ey, at, 0.0, left_wh, QPen(theme.ink, look.px(1.6)));
+    add_vertical(sx, sy, at, sy->range().lower, sy->range().upper, QPen(theme.ink, look.px(1.6)));
+    QCPGraph* mark = plot_->addGraph(ex, ey);
+    mark->setData({at}, {left_wh}, true);
+    mark->setLineStyle(QCPGraph::lsNone);
+    mark->setScatterStyle(
+        QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(theme.ink, look.px(2)), QBrush(theme.panel), look.px(12)));
+    auto* text = add_text(plot_, theme.ink, Look::text_px, true);
+    text->setText(tr("turn %1").arg(look.quantities().distance(turn)));
+    const int width = QFontMetrics(text->font()).horizontalAdvance(text->text());
+    const bool room_right = ex->coordToPixel(at) + width + look.px(24) < energy_->right();
+    // In pixels, so that its ground covers a rule's thread and not the ring.
+    text->position->setType(QCPItemPosition::ptAbsolute);
+    text->position->setCoords(ex->coordToPixel(at) + (room_right ? look.px(10) : -look.px(10)),
+                              ey->coordToPixel(left_wh) - look.px(13));
+    text->setPositionAlignment((room_right ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignBottom);
+    text->setPadding(QMargins(look.px(3), 0, look.px(3), 0));
+    text->setBrush(theme.panel);
+}
+
+void HomewardChart::addLabels(double end_m) {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
+    QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
+    const auto beside = [&](double distance_m, double wh, const QString& words, const QColor& colour,
+                            Qt::Alignment alignment, QCPAxis* x, QCPAxis* y) {
+        auto* text = add_text(plot_, colour, Look::small_px, true);
+        text->position->setAxes(x, y);
+        text->position->setType(QCPItemPosition::ptPlotCoords);
+        text->position->setCoords(distance_m * per_distance_, wh);
+        text->setPositionAlignment(alignment);
+        text->setPadding(QMargins(look.px(4), look.px(10), look.px(4), look.px(10)));
+        text->setText(words);
+        return text;
+    };
+    const auto at_left = mission::outward_at(*plan_, 0.16 * end_m);
+    beside(at_left.distance_m, at_left.left_wh - at_left.left_sd_wh, tr("left in the pack, flying out"),
+           theme.outward, Qt::AlignLeft | Qt::AlignTop, ex, ey);
+    const auto at_need = mission::outward_at(*plan_, 0.16 * end_m);
+    beside(at_need.distance_m, at_need.needed_wh + at_need.needed_sd_wh, tr("needed to come home"), theme.homeward,
+           Qt::AlignLeft | Qt::AlignBottom, ex, ey);
+    const auto at_reserve = mission::outward_at(*plan_, 0.5 * end_m);
+    auto* reserve = beside(at_reserve.distance_m, 0.5 * at_reserve.reserve_wh,
+                           tr("reserve %1").arg(wording::name(plan_->request.reserve, look.quantities())),
+                           theme.warning, Qt::AlignHCenter | Qt::AlignVCenter, ex, ey);
+    reserve->setPadding(QMargins(look.px(5), look.px(1), look.px(5), look.px(1)));
+    reserve->setBrush(theme.panel);
+    auto* spare = add_text(plot_, theme.soft_ink, Look::small_px, false);
+    spare->position->setType(QCPItemPosition::ptAxisRectRatio);
+    spare->position->setAxisRect(spare_);
+    spare->position->setCoords(0.01, 0.6);
+    spare->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    spare->setText(tr("spare over the way home and the reserve, Wh"));
+    auto* left_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
+    left_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
+    left_unit->position->setAxisRect(energy_);
+    left_unit->position->setCoords(0.0, 0.0);
+    left_unit->setPositionAlignment(Qt::AlignRight | Qt::AlignTop);
+    left_unit->setPadding(QMargins(0, 0, look.px(7), 0));
+    left_unit->setText(tr("Wh"));
+    auto* right_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
+    right_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
+    right_unit->position->setAxisRect(spare_);
+    right_unit->position->setCoords(1.0, 0.0);
+    right_unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
+    right_unit->setPadding(QMargins(look.px(7), 0, 0, 0));
+    right_unit->setTextAlignment(Qt::AlignLeft);
+    right_unit->setText(tr("mAh\nused"));
+    auto* distance_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
+    distance_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
+    distance_unit->position->setAxisRect(spare_);
+    distance_unit->position->setCoords(1.0, 1.0);
+    distance_unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
+    distance_unit->setPadding(QMargins(look.px(7), look.px(5), 0, 0));
+    distance_unit->setText(look.quantities().notation(Quantity::turn_distance).unit);
+}
+
+QPoint HomewardChart::toScreen(double distance_m, double energy_wh) const {
+    return {int(energy_->axis(QCPAxis::atBottom)->coordToPixel(distance_m * per_distance_)),
+            int(energy_->axis(QCPAxis::atLeft)->coordToPixel(energy_wh))};
+}
+
+bool HomewardChart::overReserve(const QPoint& at) const {
+    if (!plan_ || plan_->outward.empty()) return false;
+    if (!std::holds_alternative<mission::ShareOfUsable>(plan_->request.reserve)) return false;
+    if (at.x() < energy_->left() || at.x() > energy_->right()) return false;
+    const double floor_wh = plan_->outward.front().reserve_wh;
+    return std::abs(at.y() - energy_->axis(QCPAxis::atLeft)->coordToPixel(floor_wh)) <= Look::instance().px(7);
+}
+
+void HomewardChart::moveCursor(double distance_m) {
+    if (!plan_ || plan_->outward.empty()) return;
+    const Look& look = Look::instance();
+    for (int i = plot_->itemCount() - 1; i >= 0; --i) {
+        if (plot_->item(i)->layer()->name() == cursor_layer) plot_->removeItem(i);
+    }
+    cursor_m_ = std::clamp(distance_m, 0.0, endOfChart());
+    const auto p = mission::outward_at(*plan_, cursor_m_);
+    const auto& q = look.quantities();
+    cursor_text_ = tr("at %1: %2 left, %3 needed, %4 to spare, %5 used")
+                       .arg(q.distance(p.distance_m), q.energy(p.left_wh), q.energy(p.needed_wh),
+                            q.energy(p.spare_wh()), q.charge(p.charge_used_ah));
+    plot_->setCurrentLayer(cursor_layer);
+    for (QCPAxisRect* rect : {energy_, spare_}) {
+        const auto range = rect->axis(QCPAxis::atLeft)->range();
+        add_vertical(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft), cursor_m_ * per_distance_,
+                     range.lower, range.upper, QPen(look.theme().field_border, 1));
+    }
+    plot_->setCurrentLayer(QStringLiteral("main"));
+    setAccessibleDescription(cursor_text_);
+    plot_->replot(QCustomPlot::rpQueuedReplot);
+    emit cursorMoved(cursor_text_);
+}
+
+bool HomewardChart::eventFilter(QObject* watched, QEvent* event) {
+    if (watched != plot_ || !plan_) return QWidget::eventFilter(watched, event);
+    if (event->type() == QEvent::MouseButtonPress) {
+        setFocus();
+        dragging_reserve_ = overReserve(static_cast<QMouseEvent*>(event)->pos());
+        return dragging_reserve_;
+    }
+    if (event->type() == QEvent::MouseMove) {
+        const QPoint at = static_cast<QMouseEvent*>(event)->pos();
+        if (dragging_reserve_) {
+            const double wh = energy_->axis(QCPAxis::atLeft)->pixelToCoord(at.y());
+            const double share = std::round(100.0 * wh / plan_->usable_energy_wh.value) / 100.0;
+            emit reserveDragged(std::clamp(share, 0.0, 0.9));
+            return true;
+        }
+        plot_->setCursor(overReserve(at) ? Qt::SizeVerCursor : Qt::ArrowCursor);
+        const bool inside = at.x() >= energy_->left() && at.x() <= energy_->right();
+        if (inside) moveCursor(energy_->axis(QCPAxis::atBottom)->pixelToCoord(at.x()) / per_distance_);
+    }
+    if (event->type() == QEvent::MouseButtonRelease && dragging_reserve_) {
+        dragging_reserve_ = false;
+        emit dragFinished();
+        return true;
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+void HomewardChart::keyPressEvent(QKeyEvent* event) {
+    const bool sideways = event->key() == Qt::Key_Left || event->key() == Qt::Key_Right;
+    if (!sideways || !plan_ || plan_->outward.empty()) {
+        QWidget::keyPressEvent(event);
+        return;
+    }
+    const double step_m = endOfChart() / ((event->modifiers() & Qt::ControlModifier) ? 10.0 : 100.0);
+    moveCursor(std::max(cursor_m_, 0.0) + (event->key() == Qt::Key_Right ? step_m : -step_m));
+}
+
+void HomewardChart::resizeEvent(QResizeEvent*) {
+    // The rules' labels are placed in pixels.
+    plot_->replot();
+    refresh();
+}
+
+} // namespace sobremesa::app

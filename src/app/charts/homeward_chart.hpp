@@ -1,0 +1,64 @@
+#pragma once
+
+#include <memory>
+
+#include <QWidget>
+
+#include "core/mission/plan.hpp"
+
+class QCustomPlot;
+class QCPAxisRect;
+class QCPGraph;
+
+namespace sobremesa::app {
+
+/// The homeward chart: what is left falls, what the way home needs rises, the reserve is a hatched floor; where the
+/// two meet, turn. Below it the spare, with its band and a bold zero line.
+///
+/// The hatched floor can be dragged up and down where the reserve is a share. The cursor follows the mouse, or the
+/// arrow keys.
+class HomewardChart : public QWidget {
+    Q_OBJECT
+public:
+    explicit HomewardChart(QWidget* parent = nullptr);
+    void setPlan(std::shared_ptr<const mission::Plan> plan);
+
+    QSize sizeHint() const override { return {700, 280}; }
+    /// Screen place of a point of the upper chart, for whoever drags it.
+    QPoint toScreen(double distance_m, double energy_wh) const;
+    /// What stands at the cursor, in words; empty without a cursor.
+    QString cursorText() const { return cursor_text_; }
+
+signals:
+    void reserveDragged(double share);
+    void dragFinished();
+    void cursorMoved(const QString& text);
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void build();
+    void refresh();
+    void addCurves(double end_m);
+    void addReserve(double end_m);
+    void addTurnAndSchools(double end_m);
+    void addLabels(double end_m);
+    void setChargeAxis();
+    void moveCursor(double distance_m);
+    double endOfChart() const;
+    bool overReserve(const QPoint& at) const;
+
+    std::shared_ptr<const mission::Plan> plan_;
+    QCustomPlot* plot_;
+    QCPAxisRect* energy_ = nullptr;
+    QCPAxisRect* spare_ = nullptr;
+    double per_distance_ = 0.001; ///< written distance per metre
+    double cursor_m_ = -1.0;
+    QString cursor_text_;
+    bool dragging_reserve_ = false;
+};
+
+} // namespace sobremesa::app

@@ -1,0 +1,283 @@
+#include "app/charts/strip_charts.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QKeyEvent>
+#include <QVBoxLayout>
+#include <qcustomplot.h>
+
+#include "app/charts/chart_style.hpp"
+#include "app/theme/look.hpp"
+#include "core/units/constants.hpp"
+
+namespace sobremesa::app {
+
+using telemetry::Channel;
+
+StripCharts::StripCharts(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
+    setFocusPolicy(Qt::StrongFocus);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addWidget(plot_);
+    plot_->setFocusPolicy(Qt::NoFocus);
+    plot_->setMouseTracking(true);
+    plot_->installEventFilter(this);
+    plot_->setPlottingHint(QCP::phFastPolylines);
+    setMinimumSize(260, 200);
+    connect(&Look::instance(), &Look::changed, this, &StripCharts::rebuild);
+    rebuild();
+}
+
+void StripCharts::setDebrief(std::shared_ptr<const session::Debrief> debrief) {
+    debrief_ = std::move(debrief);
+    cursor_row_.reset();
+    rebuild();
+}
+
+void StripCharts::rebuild() {
+    const Look& look = Look::instance();
+    plot_->clearItems();
+    plot_->clearGraphs();
+    plot_->plotLayout()->clear();
+    plot_->setBackground(QBrush(look.theme().panel));
+    strips_.clear();
+    if (!debrief_) {
+        plot_->replot();
+        return;
+    }
+    const auto& q = look.quantities();
+    const auto speed = q.notation(units::Quantity::airspeed);
+    const auto height = q.notation(units::Quantity::height);
+    const std::vector<Strip> wanted = {
+        {Channel::height_m, tr("Height"), height.factor, tr("%1 above home").arg(height.unit), 0, {}, {}, {}},
+        {Channel::ground_speed_mps, tr("Ground speed"), speed.factor, speed.unit, 0, {}, {}, {}},
+        {Channel::voltage_v, tr("Pack"), 1.0, tr("V under load"), 2, {}, {}, {}},
+        {Channel::current_a, tr("Current"), 1.0, tr("A"), 1, {}, {}, {}},
+    };
+    plot_->plotLayout()->setRowSpacing(look.px(2));
+    int row = 0;
+    for (const Strip& strip : wanted) {
+        if (debrief_->log->has(strip.channel)) addStrip(strip, row++);
+    }
+    all_from_min_ = debrief_->summary.track.time_s.front() / units::seconds_per_minute;
+    all_to_min_ = debrief_->summary.track.time_s.back() / units::seconds_per_minute;
+    showRange(all_from_min_, all_to_min_);
+}
+
+void StripCharts::addStrip(Strip strip, int row) {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    strip.rect = new QCPAxisRect(plot_);
+    plot_->plotLayout()->addElement(row, 0, strip.rect);
+    static const char* const margin_group = "stripMargins";
+    auto* margins = plot_->findChild<QCPMarginGroup*>(QLatin1String(margin_group), Qt::FindDirectChildrenOnly);
+    if (!margins) {
+        margins = new QCPMarginGroup(plot_);
+        margins->setObjectName(QLatin1String(margin_group));
+    }
+    strip.rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
+    strip.rect->setMinimumMargins(QMargins(look.px(40), look.px(22), look.px(14), look.px(2)));
+    style_axis_rect(strip.rect);
+    for (QCPAxis* axis : strip.rect->axes())
+        axis->setLayer(QStringLiteral("axes"));
+    QCPAxis* x = strip.rect->axis(QCPAxis::atBottom);
+    QCPAxis* y = strip.rect->axis(QCPAxis::atLeft);
+    y->setTicker(plain_ticker(3));
+    x->setTicker(plain_ticker(7));
+
+    const auto& rows = debrief_->clean.rows;
+    const auto& values = (*debrief_->log)[strip.channel];
+    QVector<double> times, shown;
+    times.reserve(qsizetype(rows.size()));
+    shown.reserve(qsizetype(rows.size()));
+    const double nothing = std::nan("");
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        const double minutes = debrief_->summary.track.time_s[i] / units::seconds_per_minute;
+        if (i > 0 && debrief_->clean.step_is_gap(i)) {
+            // Nothing is drawn across a pause in the record.
+            times << minutes;
+            shown << nothing;
+        }
+        times << minutes;
+        shown << values[rows[i]] * strip.factor;
+    }
+    QCPGraph* graph = plot_->addGraph(x, y);
+    graph->setData(times, shown, true);
+    graph->setPen(QPen(theme.ink, look.px(1.4)));
+    graph->setAntialiased(false);
+    y->rescale();
+    const double room = std::max(0.08 * y->range().size(), 0.1);
+    y->setRange(y->range().lower - room, y->range().upper + room);
+    markGaps(strip.rect);
+
+    auto* heading = add_text(plot_, theme.ink, Look::text_px, true);
+    heading->position->setType(QCPItemPosition::ptAxisRectRatio);
+    heading->position->setAxisRect(strip.rect);
+    heading->position->setCoords(0.0, 0.0);
+    heading->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
+    heading->setPadding(QMargins(0, 0, 0, look.px(2)));
+    heading->setText(strip.name);
+    auto* unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
+    unit->position->setType(QCPItemPosition::ptAbsolute);
+    unit->position->setParentAnchor(heading->right);
+    unit->position->setCoords(look.px(8), 0);
+    unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    unit->setText(strip.unit);
+
+    strip.line = new QCPItemStraightLine(plot_);
+    for (QCPItemPosition* position : {strip.line->point1, strip.line->point2}) {
+        position->setAxes(x, y);
+        position->setType(QCPItemPosition::ptPlotCoords);
+    }
+    strip.line->setClipAxisRect(strip.rect);
+    strip.line->setPen(QPen(theme.field_border, 1));
+    strip.line->setVisible(false);
+    strip.value = add_text(plot_, theme.ink, Look::text_px, true);
+    strip.value->position->setType(QCPItemPosition::ptPlotCoords);
+    strip.value->position->setAxes(x, y);
+    strip.value->setBrush(theme.panel);
+    strip.value->setPadding(QMargins(look.px(3), 0, look.px(3), 0));
+    strip.value->setVisible(false);
+    strips_.push_back(strip);
+}
+
+void StripCharts::markGaps(QCPAxisRect* rect) {
+    const Theme& theme = Look::instance().theme();
+    for (const auto& gap : debrief_->clean.gaps) {
+        auto* box = new QCPItemRect(plot_);
+        for (QCPItemPosition* position : {box->topLeft, box->bottomRight}) {
+            position->setTypeX(QCPItemPosition::ptPlotCoords);
+            position->setTypeY(QCPItemPosition::ptAxisRectRatio);
+            position->setAxes(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
+            position->setAxisRect(rect);
+        }
+        box->topLeft->setCoords(gap.start_s / units::seconds_per_minute, 0.0);
+        box->bottomRight->setCoords(gap.end_s / units::seconds_per_minute, 1.0);
+        box->setClipAxisRect(rect);
+        box->setPen(Qt::NoPen);
+        box->setBrush(hatching(theme.field_border));
+    }
+}
+
+std::pair<double, double> StripCharts::shownRange() const {
+    if (strips_.empty()) return {0.0, 0.0};
+    const auto range = strips_.front().rect->axis(QCPAxis::atBottom)->range();
+    return {range.lower * units::seconds_per_minute, range.upper * units::seconds_per_minute};
+}
+
+QPoint StripCharts::toScreen(double time_s) const {
+    const auto* rect = strips_.front().rect;
+    return {int(rect->axis(QCPAxis::atBottom)->coordToPixel(time_s / units::seconds_per_minute)),
+            rect->center().y()};
+}
+
+void StripCharts::showRange(double from_min, double to_min) {
+    const double least_min = 0.05;
+    const double size = std::clamp(to_min - from_min, least_min, std::max(least_min, all_to_min_ - all_from_min_));
+    from_min = std::clamp(from_min, all_from_min_, std::max(all_from_min_, all_to_min_ - size));
+    for (std::size_t i = 0; i < strips_.size(); ++i) {
+        QCPAxis* x = strips_[i].rect->axis(QCPAxis::atBottom);
+        x->setRange(from_min, from_min + size);
+        // One time axis, under the last strip.
+        x->setTickLabels(i + 1 == strips_.size());
+    }
+    placeCursor();
+    plot_->replot(QCustomPlot::rpQueuedReplot);
+}
+
+void StripCharts::zoom(double factor, double around_min) {
+    if (strips_.empty()) return;
+    const auto range = strips_.front().rect->axis(QCPAxis::atBottom)->range();
+    showRange(around_min - (around_min - range.lower) * factor, around_min + (range.upper - around_min) * factor);
+}
+
+void StripCharts::setCursor(double time_s) {
+    if (!debrief_) return;
+    const auto& times = debrief_->summary.track.time_s;
+    auto at = std::lower_bound(times.begin(), times.end(), time_s);
+    if (at == times.end()) --at;
+    if (at != times.begin() && time_s - *(at - 1) < *at - time_s) --at;
+    cursor_row_ = std::size_t(at - times.begin());
+    placeCursor();
+    plot_->replot(QCustomPlot::rpQueuedReplot);
+    emit cursorMoved(*cursor_row_);
+}
+
+void StripCharts::placeCursor() {
+    if (!cursor_row_ || !debrief_) return;
+    const double minutes = debrief_->summary.track.time_s[*cursor_row_] / units::seconds_per_minute;
+    QStringList spoken;
+    for (const Strip& strip : strips_) {
+        QCPAxis* x = strip.rect->axis(QCPAxis::atBottom);
+        const double value = debrief_->clean.value(strip.channel, *cursor_row_) * strip.factor;
+        strip.line->point1->setCoords(minutes, 0.0);
+        strip.line->point2->setCoords(minutes, 1.0);
+        strip.line->setVisible(true);
+        const double shown = std::isfinite(value) ? value : strip.rect->axis(QCPAxis::atLeft)->range().center();
+        strip.value->setText(wording::written(value, 0.0, {1.0, {}, strip.decimals}));
+        strip.value->position->setCoords(minutes, shown);
+        const bool right_half = minutes > x->range().center();
+        strip.value->setPositionAlignment((right_half ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignBottom);
+        strip.value->setVisible(true);
+        spoken << tr("%1 %2 %3", "channel, value, unit").arg(strip.name, strip.value->text(), strip.unit);
+    }
+    setAccessibleDescription(
+        tr("at %1 min: %2").arg(wording::written(minutes, 0.0, {1.0, {}, 1}), spoken.join(QStringLiteral(", "))));
+}
+
+bool StripCharts::eventFilter(QObject* watched, QEvent* event) {
+    // Other events reach here too, down to those of the plot's own end, when there are no axes any more.
+    const bool ours = event->type() == QEvent::MouseButtonPress || event->type() == QEvent::MouseButtonRelease ||
+                      event->type() == QEvent::MouseButtonDblClick || event->type() == QEvent::MouseMove ||
+                      event->type() == QEvent::Wheel;
+    if (watched != plot_ || strips_.empty() || !ours) return QWidget::eventFilter(watched, event);
+    QCPAxis* x = strips_.front().rect->axis(QCPAxis::atBottom);
+    switch (event->type()) {
+    case QEvent::MouseButtonPress:
+        setFocus();
+        pan_from_ = static_cast<QMouseEvent*>(event)->pos();
+        return true;
+    case QEvent::MouseButtonRelease: pan_from_.reset(); return true;
+    case QEvent::MouseButtonDblClick: showRange(all_from_min_, all_to_min_); return true;
+    case QEvent::MouseMove: {
+        const QPoint at = static_cast<QMouseEvent*>(event)->pos();
+        if (pan_from_) {
+            const double moved = x->pixelToCoord(pan_from_->x()) - x->pixelToCoord(at.x());
+            pan_from_ = at;
+            showRange(x->range().lower + moved, x->range().upper + moved);
+        } else if (at.x() >= strips_.front().rect->left() && at.x() <= strips_.front().rect->right()) {
+            setCursor(x->pixelToCoord(at.x()) * units::seconds_per_minute);
+        }
+        return true;
+    }
+    case QEvent::Wheel: {
+        const auto* wheel = static_cast<QWheelEvent*>(event);
+        zoom(std::pow(1.0015, -wheel->angleDelta().y()), x->pixelToCoord(wheel->position().x()));
+        return true;
+    }
+    default: return QWidget::eventFilter(watched, event);
+    }
+}
+
+void StripCharts::keyPressEvent(QKeyEvent* event) {
+    if (!debrief_ || strips_.empty()) {
+        QWidget::keyPressEvent(event);
+        return;
+    }
+    const auto range = strips_.front().rect->axis(QCPAxis::atBottom)->range();
+    const auto& times = debrief_->summary.track.time_s;
+    const double now_s = cursor_row_ ? times[*cursor_row_] : range.center() * units::seconds_per_minute;
+    const double step_s = range.size() * units::seconds_per_minute / 200.0;
+    switch (event->key()) {
+    case Qt::Key_Left: setCursor(now_s - step_s); return;
+    case Qt::Key_Right: setCursor(now_s + step_s); return;
+    case Qt::Key_Plus:
+    case Qt::Key_Equal: zoom(0.7, now_s / units::seconds_per_minute); return;
+    case Qt::Key_Minus: zoom(1.0 / 0.7, now_s / units::seconds_per_minute); return;
+    case Qt::Key_Home: showRange(all_from_min_, all_to_min_); return;
+    default: QWidget::keyPressEvent(event);
+    }
+}
+
+} // namespace sobremesa::app

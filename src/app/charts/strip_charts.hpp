@@ -1,0 +1,67 @@
+#pragma once
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+#include <QWidget>
+
+#include "session/debrief_session.hpp"
+
+class QCustomPlot;
+class QCPAxisRect;
+class QCPItemStraightLine;
+class QCPItemText;
+
+namespace sobremesa::app {
+
+/// Height, speed, volts and current of a log over time, one under the other, with one cursor and one range of time.
+/// Wheel zooms, drag pans, a double click shows all; the arrow keys move the cursor, + − and Home zoom.
+class StripCharts : public QWidget {
+    Q_OBJECT
+public:
+    explicit StripCharts(QWidget* parent = nullptr);
+    void setDebrief(std::shared_ptr<const session::Debrief> debrief);
+    /// Puts the cursor at a moment; the nearest row answers.
+    void setCursor(double time_s);
+    std::optional<std::size_t> cursorRow() const { return cursor_row_; }
+    std::pair<double, double> shownRange() const;
+    int stripCount() const { return int(strips_.size()); }
+    QPoint toScreen(double time_s) const;
+
+signals:
+    /// Index into the clean rows.
+    void cursorMoved(std::size_t row);
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    struct Strip {
+        telemetry::Channel channel;
+        QString name;
+        double factor = 1.0;
+        QString unit;
+        int decimals = 1;
+        QCPAxisRect* rect = nullptr;
+        QCPItemStraightLine* line = nullptr;
+        QCPItemText* value = nullptr;
+    };
+    void rebuild();
+    void addStrip(Strip strip, int row);
+    void markGaps(QCPAxisRect* rect);
+    void zoom(double factor, double around_min);
+    void showRange(double from_min, double to_min);
+    void placeCursor();
+
+    std::shared_ptr<const session::Debrief> debrief_;
+    QCustomPlot* plot_;
+    std::vector<Strip> strips_;
+    std::optional<std::size_t> cursor_row_;
+    double all_from_min_ = 0.0;
+    double all_to_min_ = 1.0;
+    std::optional<QPoint> pan_from_;
+};
+
+} // namespace sobremesa::app

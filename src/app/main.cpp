@@ -1,0 +1,59 @@
+#include <clocale>
+
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QDir>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <QTextStream>
+
+#include "app/shell/main_window.hpp"
+#include "app/theme/look.hpp"
+#include "session/flight_folder.hpp"
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    // Qt adopts the desktop's number format; numbers never do.
+    std::setlocale(LC_NUMERIC, "C");
+    QApplication::setApplicationName(QStringLiteral("sobremesa"));
+    QApplication::setApplicationDisplayName(QStringLiteral("Sobremesa"));
+
+    QCommandLineParser parser;
+    parser.setApplicationDescription(
+        QApplication::translate("main", "Plans and debriefs flights of long-range model aircraft."));
+    parser.addHelpOption();
+    const QCommandLineOption demo(QStringLiteral("demo"),
+                                  QApplication::translate("main", "Start with a throw-away copy of this folder's flights."),
+                                  QStringLiteral("folder"));
+    const QCommandLineOption settings(QStringLiteral("settings"),
+                                      QApplication::translate("main", "Folder of the settings."), QStringLiteral("folder"));
+    // Understood by every program of the family; this version keeps no logbook yet.
+    const QCommandLineOption book(QStringLiteral("book"), QApplication::translate("main", "Logbook file."),
+                                  QStringLiteral("file"));
+    parser.addOptions({demo, settings, book});
+    parser.addPositionalArgument(QStringLiteral("files"), QApplication::translate("main", "Plans or logs to open."),
+                                 QStringLiteral("[files…]"));
+    parser.process(application);
+
+    QTemporaryDir throw_away;
+    QString settings_folder = parser.value(settings);
+    if (settings_folder.isEmpty()) {
+        settings_folder = parser.isSet(demo) ? throw_away.path()
+                                             : QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation);
+    }
+    QDir().mkpath(settings_folder);
+
+    sobremesa::app::Look::instance().apply();
+    sobremesa::app::MainWindow window(settings_folder);
+    if (parser.isSet(demo)) {
+        const QString copy = sobremesa::session::throw_away_copy(parser.value(demo), throw_away.path());
+        if (copy.isEmpty()) {
+            QTextStream(stderr) << "sobremesa: there is no demo folder " << parser.value(demo) << "\n";
+            return 1;
+        }
+        window.openFolder(copy);
+    }
+    for (const QString& file : parser.positionalArguments()) window.openFile(file);
+    window.show();
+    return QApplication::exec();
+}

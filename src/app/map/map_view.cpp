@@ -1,0 +1,437 @@
+#include "app/map/map_view.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QMouseEvent>
+#include <QPainter>
+
+#include "app/map/wind_barb.hpp"
+#include "app/theme/look.hpp"
+#include "core/units/constants.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+
+constexpr double strongest_wind_mps = 15.0;
+constexpr double wind_radius_px = 58.0;
+constexpr double grab_px = 16.0;
+
+double length_of(const geodesy::EastNorth& p) {
+    return std::hypot(p.east_m, p.north_m);
+}
+
+/// 1, 2 or 5 times a power of ten, at least as large as asked.
+double round_step(double least) {
+    const double power = std::pow(10.0, std::floor(std::log10(least)));
+    for (const double factor : {1.0, 2.0, 5.0}) {
+        if (factor * power >= least) return factor * power;
+    }
+    return 10.0 * power;
+}
+
+} // namespace
+
+MapView::MapView(QWidget* parent) : QWidget(parent) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setMinimumSize(220, 180);
+    home_label_ = tr("home");
+    connect(&Look::instance(), &Look::changed, this, qOverload<>(&QWidget::update));
+}
+
+void MapView::setWays(std::vector<Way> ways) {
+    ways_ = std::move(ways);
+    // While something is dragged the ground stays still under the hand.
+    if (follows_contents_ && drag_ == Drag::none) fitContents();
+    update();
+}
+
+void MapView::setWind(const std::optional<atmosphere::Wind>& wind, bool editable) {
+    wind_ = wind;
+    wind_editable_ = editable;
+    update();
+}
+
+void MapView::setTurn(const std::optional<TurnMark>& turn, bool editable) {
+    turn_ = turn;
+    turn_editable_ = editable;
+    update();
+}
+
+void MapView::setMarker(const std::optional<geodesy::EastNorth>& marker) {
+    marker_ = marker;
+    update();
+}
+
+void MapView::showAll() {
+    follows_contents_ = true;
+    fitContents();
+    update();
+}
+
+void MapView::fitContents() {
+    double west = -300.0;
+    double east = 300.0;
+    double south = -300.0;
+    double north = 300.0;
+    for (const Way& way : ways_) {
+        for (const auto& p : way.points) {
+            if (std::isnan(p.east_m)) continue;
+            west = std::min(west, p.east_m);
+            east = std::max(east, p.east_m);
+            south = std::min(south, p.north_m);
+            north = std::max(north, p.north_m);
+        }
+    }
+    const Look& look = Look::instance();
+    // Room for labels beside the ends, and for the wind in its corner.
+    const double w = std::max(width() - 2.0 * look.px(110), 80.0);
+    const double h = std::max(height() - 2.0 * look.px(64), 80.0);
+    metres_per_pixel_ = std::max((east - west) / w, (north - south) / h);
+    centre_ = {0.5 * (west + east), 0.5 * (south + north)};
+}
+
+QPointF MapView::toScreen(const geodesy::EastNorth& p) const {
+    return {0.5 * width() + (p.east_m - centre_.east_m) / metres_per_pixel_,
+            0.5 * height() - (p.north_m - centre_.north_m) / metres_per_pixel_};
+}
+
+geodesy::EastNorth MapView::toGround(const QPointF& point) const {
+    return {centre_.east_m + (point.x() - 0.5 * width()) * metres_per_pixel_,
+            centre_.north_m - (point.y() - 0.5 * height()) * metres_per_pixel_};
+}
+
+QPointF MapView::windCentre() const {
+    const Look& look = Look::instance();
+    return {double(width() - look.px(wind_radius_px + 22)), double(look.px(wind_radius_px + 18))};
+}
+
+double MapView::windPixelsPerMps() const {
+    return Look::instance().px(wind_radius_px) / strongest_wind_mps;
+}
+
+QPointF MapView::windHandle() const {
+    if (!wind_) return windCentre();
+    const double a = units::radians(wind_->from_deg);
+    const double r = std::min(wind_->speed_mps, strongest_wind_mps) * windPixelsPerMps();
+    return windCentre() + r * QPointF(std::sin(a), -std::cos(a));
+}
+
+double MapView::gridStep() const {
+    return round_step(Look::instance().px(70) * metres_per_pixel_);
+}
+
+void MapView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Theme& theme = Look::instance().theme();
+    painter.fillRect(rect(), theme.panel);
+    paintGrid(painter);
+    paintWays(painter);
+    paintTurn(painter);
+    paintHome(painter);
+    paintScaleBar(painter);
+    paintWind(painter);
+    if (hasFocus()) {
+        painter.setPen(QPen(theme.field_border, 1));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(rect().adjusted(0, 0, -1, -1));
+    }
+}
+
+void MapView::paintGrid(QPainter& painter) const {
+    const double step = gridStep();
+    const auto low = toGround(QPointF(0, height()));
+    const auto high = toGround(QPointF(width(), 0));
+    painter.setPen(QPen(Look::instance().theme().hairline, 1));
+    for (double e = std::ceil(low.east_m / step) * step; e < high.east_m; e += step) {
+        const double x = std::round(toScreen({e, 0.0}).x()) + 0.5;
+        painter.drawLine(QPointF(x, 0), QPointF(x, height()));
+    }
+    for (double n = std::ceil(low.north_m / step) * step; n < high.north_m; n += step) {
+        const double y = std::round(toScreen({0.0, n}).y()) + 0.5;
+        painter.drawLine(QPointF(0, y), QPointF(width(), y));
+    }
+}
+
+void MapView::paintScaleBar(QPainter& painter) const {
+    const Look& look = Look::instance();
+    const double length = gridStep() / metres_per_pixel_;
+    const double y = height() - look.px(20);
+    const double x = look.px(20);
+    painter.setPen(QPen(look.theme().ink, 1.5));
+    painter.drawLine(QPointF(x, y), QPointF(x + length, y));
+    painter.drawLine(QPointF(x, y - look.px(5)), QPointF(x, y + look.px(5)));
+    painter.drawLine(QPointF(x + length, y - look.px(5)), QPointF(x + length, y + look.px(5)));
+    const double step = gridStep();
+    const auto& q = look.quantities();
+    const QString text = step < units::metres_per_kilometre ? q.height(step) : q.distance(step);
+    paintLabel(painter, {x + length + look.px(8), y}, text, Qt::AlignLeft);
+    // North is up; a chart without it said is half a chart.
+    const QPointF n(x + look.px(4), look.px(20));
+    painter.setPen(QPen(look.theme().ink, 1.5));
+    painter.drawLine(n + QPointF(0, look.px(18)), n);
+    painter.drawLine(n, n + QPointF(-look.px(4), look.px(7)));
+    painter.drawLine(n, n + QPointF(look.px(4), look.px(7)));
+    paintLabel(painter, n + QPointF(look.px(10), look.px(6)), tr("N", "north"), Qt::AlignLeft);
+}
+
+void MapView::paintWays(QPainter& painter) const {
+    const Look& look = Look::instance();
+    painter.setBrush(Qt::NoBrush);
+    for (const Way& way : ways_) {
+        const QColor colour = way.homeward ? look.theme().homeward : look.theme().outward;
+        QPen pen(colour, look.px(2.2), Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin);
+        if (way.forecast) pen.setDashPattern(way.homeward ? QList<qreal>{3, 2} : QList<qreal>{7, 2});
+        QPainterPath path;
+        bool pen_down = false;
+        QPointF last;
+        for (const auto& p : way.points) {
+            if (std::isnan(p.east_m)) {
+                pen_down = false;
+                continue;
+            }
+            const QPointF at = toScreen(p);
+            // Points closer than half a pixel draw nothing new.
+            if (pen_down && (at - last).manhattanLength() < 0.5) continue;
+            if (pen_down)
+                path.lineTo(at);
+            else
+                path.moveTo(at);
+            last = at;
+            pen_down = true;
+        }
+        painter.setPen(pen);
+        painter.drawPath(path);
+        if (way.label.isEmpty() || way.points.size() < 2) continue;
+
+        // The label stands off the middle of the way, out on its own side.
+        const QPointF a = toScreen(way.points.front());
+        const QPointF b = toScreen(way.points.back());
+        const QPointF middle = 0.5 * (a + b);
+        QPointF along = b - a;
+        const double length = std::hypot(along.x(), along.y());
+        if (length < look.px(60)) continue;
+        QPointF side(along.y() / length, -along.x() / length);
+        const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::medium));
+        const double off = look.px(9) + 0.5 * std::abs(side.x()) * metrics.horizontalAdvance(way.label) +
+                           0.5 * std::abs(side.y()) * metrics.height();
+        painter.setPen(colour);
+        painter.setFont(look.font(Look::small_px, Look::Weight::medium));
+        const QPointF at = middle + off * side;
+        const QRectF box(at.x() - 0.5 * metrics.horizontalAdvance(way.label), at.y() - 0.5 * metrics.height(),
+                         metrics.horizontalAdvance(way.label) + 1, metrics.height());
+        painter.fillRect(box, look.theme().panel);
+        painter.drawText(box, Qt::AlignCenter, way.label);
+    }
+}
+
+void MapView::paintTurn(QPainter& painter) const {
+    const Look& look = Look::instance();
+    if (turn_) {
+        const QPointF at = toScreen(turn_->at);
+        const double d = length_of(turn_->at);
+        if (d > 0.0 && turn_->distance_sd_m > 0.0) {
+            const auto offset = [&](double metres) {
+                const double f = metres / d;
+                return toScreen({turn_->at.east_m * f, turn_->at.north_m * f});
+            };
+            const QPointF from = offset(std::max(d - turn_->distance_sd_m, 0.0));
+            const QPointF to = offset(d + turn_->distance_sd_m);
+            const QPointF side(
+                look.px(5) * (to - from).y() / std::max(1.0, std::hypot((to - from).x(), (to - from).y())),
+                -look.px(5) * (to - from).x() / std::max(1.0, std::hypot((to - from).x(), (to - from).y())));
+            painter.setPen(QPen(look.theme().ink, 1.5));
+            painter.drawLine(from, to);
+            painter.drawLine(from - side, from + side);
+            painter.drawLine(to - side, to + side);
+        }
+        painter.setPen(QPen(look.theme().ink, 2));
+        painter.setBrush(look.theme().panel);
+        painter.drawEllipse(at, look.px(7), look.px(7));
+        painter.setFont(look.font(Look::text_px, Look::Weight::semibold));
+        // Off the line of the error bar: below a way that runs across, beside one that runs up.
+        const bool runs_across = std::abs(turn_->at.east_m) > std::abs(turn_->at.north_m);
+        const bool to_the_right = turn_->at.east_m > centre_.east_m;
+        if (runs_across && turn_->distance_sd_m > 0.0) {
+            paintLabel(painter, at + QPointF(0.0, look.px(22)), turn_->label, Qt::AlignHCenter);
+        } else {
+            paintLabel(painter, at + QPointF(to_the_right ? look.px(16) : -look.px(16), 0.0), turn_->label,
+                       to_the_right ? Qt::AlignLeft : Qt::AlignRight);
+        }
+    }
+    if (marker_ && !std::isnan(marker_->east_m)) {
+        painter.setPen(QPen(look.theme().panel, 2));
+        painter.setBrush(look.theme().ink);
+        painter.drawEllipse(toScreen(*marker_), look.px(5), look.px(5));
+    }
+}
+
+void MapView::paintHome(QPainter& painter) const {
+    const Look& look = Look::instance();
+    const QPointF at = toScreen({});
+    const double s = look.px(8);
+    const QPointF triangle[] = {at + QPointF(0, -s), at + QPointF(s, 0.75 * s), at + QPointF(-s, 0.75 * s)};
+    painter.setPen(QPen(look.theme().panel, 1.5));
+    painter.setBrush(look.theme().ink);
+    painter.drawPolygon(triangle, 3);
+    // On the side away from where the flight goes.
+    double mean_east = 0.0;
+    for (const Way& way : ways_) {
+        for (const auto& p : way.points)
+            mean_east += std::isnan(p.east_m) ? 0.0 : p.east_m;
+    }
+    painter.setFont(look.font(Look::text_px, Look::Weight::medium));
+    const bool to_the_right = mean_east <= 0.0;
+    paintLabel(painter, at + QPointF(to_the_right ? look.px(14) : -look.px(14), 0), home_label_,
+               to_the_right ? Qt::AlignLeft : Qt::AlignRight);
+}
+
+void MapView::paintWind(QPainter& painter) const {
+    if (!wind_) return;
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    const QPointF centre = windCentre();
+    const double radius = look.px(wind_radius_px);
+    painter.setBrush(Qt::NoBrush);
+    if (drag_ == Drag::wind) {
+        // A measure for the hand that drags, and only then.
+        painter.setPen(QPen(theme.hairline, 1));
+        painter.setFont(look.font(Look::small_px));
+        for (const double mps : {5.0, 10.0, 15.0}) {
+            painter.drawEllipse(centre, mps * windPixelsPerMps(), mps * windPixelsPerMps());
+        }
+    }
+    painter.setPen(QPen(theme.ink, look.px(1.6), Qt::SolidLine, Qt::RoundCap));
+    paint_wind_barb(painter, centre, 0.86 * radius, wind_->speed_mps, wind_->from_deg);
+    if (wind_editable_) {
+        painter.setBrush(theme.panel);
+        painter.setPen(QPen(theme.ink, 2));
+        painter.drawEllipse(windHandle(), look.px(6), look.px(6));
+    }
+    painter.setFont(look.font(Look::small_px));
+    const auto& q = look.quantities();
+    const QString text = tr("%1 from %2", "wind speed, direction")
+                             .arg(wording::written(wind_->speed_mps, 0.0, q.notation(units::Quantity::wind_speed)),
+                                  q.direction(wind_->from_deg));
+    paintLabel(painter, centre + QPointF(0, radius + look.px(18)), text, Qt::AlignHCenter);
+}
+
+void MapView::paintLabel(QPainter& painter, const QPointF& at, const QString& text, Qt::Alignment side) const {
+    const QFontMetrics metrics(painter.font());
+    const double w = metrics.horizontalAdvance(text) + 2;
+    double x = at.x();
+    if (side & Qt::AlignRight) x -= w;
+    if (side & Qt::AlignHCenter) x -= 0.5 * w;
+    x = std::clamp(x, 2.0, std::max(2.0, width() - w - 2.0));
+    painter.setPen(Look::instance().theme().ink);
+    painter.drawText(QRectF(x, at.y() - 0.5 * metrics.height(), w, metrics.height()), Qt::AlignCenter, text);
+}
+
+void MapView::resizeEvent(QResizeEvent*) {
+    if (follows_contents_) fitContents();
+}
+
+void MapView::mousePressEvent(QMouseEvent* event) {
+    const auto near = [&](const QPointF& what) {
+        return std::hypot(what.x() - event->position().x(), what.y() - event->position().y()) <=
+               Look::instance().px(grab_px);
+    };
+    drag_from_ = event->position();
+    if (wind_ && wind_editable_ && near(windHandle()))
+        drag_ = Drag::wind;
+    else if (turn_ && turn_editable_ && near(toScreen(turn_->at)))
+        drag_ = Drag::bearing;
+    else
+        drag_ = Drag::pan;
+}
+
+void MapView::mouseMoveEvent(QMouseEvent* event) {
+    const QPointF at = event->position();
+    switch (drag_) {
+    case Drag::none: {
+        const auto near = [&](const QPointF& what) {
+            return std::hypot(what.x() - at.x(), what.y() - at.y()) <= Look::instance().px(grab_px);
+        };
+        const bool wind = wind_ && wind_editable_ && near(windHandle());
+        const bool turn = !wind && turn_ && turn_editable_ && near(toScreen(turn_->at));
+        setCursor(wind || turn ? Qt::PointingHandCursor : Qt::ArrowCursor);
+        setToolTip(wind   ? tr("Drag: where the wind comes from, and how strong it is")
+                   : turn ? tr("Drag around home: the bearing out")
+                          : QString());
+        break;
+    }
+    case Drag::pan: {
+        const QPointF moved = at - drag_from_;
+        if (moved.manhattanLength() < 2.0) break;
+        centre_.east_m -= moved.x() * metres_per_pixel_;
+        centre_.north_m += moved.y() * metres_per_pixel_;
+        drag_from_ = at;
+        follows_contents_ = false;
+        update();
+        break;
+    }
+    case Drag::bearing: {
+        const auto ground = toGround(at);
+        emit bearingDragged(
+            std::round(units::wrap_degrees(units::degrees(std::atan2(ground.east_m, ground.north_m)))));
+        break;
+    }
+    case Drag::wind: {
+        const QPointF from = at - windCentre();
+        const double mps = std::min(std::hypot(from.x(), from.y()) / windPixelsPerMps(), strongest_wind_mps);
+        emit windDragged({std::round(mps * 10.0) / 10.0,
+                          std::round(units::wrap_degrees(units::degrees(std::atan2(from.x(), -from.y()))))});
+        break;
+    }
+    }
+}
+
+void MapView::mouseReleaseEvent(QMouseEvent*) {
+    const bool edited = drag_ == Drag::bearing || drag_ == Drag::wind;
+    drag_ = Drag::none;
+    if (!edited) return;
+    if (follows_contents_) fitContents();
+    update();
+    emit dragFinished();
+}
+
+void MapView::mouseDoubleClickEvent(QMouseEvent*) {
+    showAll();
+}
+
+void MapView::zoom(double factor, const QPointF& around) {
+    const auto fixed = toGround(around);
+    metres_per_pixel_ = std::clamp(metres_per_pixel_ * factor, 0.05, 2000.0);
+    const auto moved = toGround(around);
+    centre_.east_m += fixed.east_m - moved.east_m;
+    centre_.north_m += fixed.north_m - moved.north_m;
+    follows_contents_ = false;
+    update();
+}
+
+void MapView::wheelEvent(QWheelEvent* event) {
+    zoom(std::pow(1.0015, -event->angleDelta().y()), event->position());
+}
+
+void MapView::keyPressEvent(QKeyEvent* event) {
+    const QPointF middle(0.5 * width(), 0.5 * height());
+    const double pan = 40.0 * metres_per_pixel_;
+    switch (event->key()) {
+    case Qt::Key_Plus:
+    case Qt::Key_Equal: zoom(0.8, middle); return;
+    case Qt::Key_Minus: zoom(1.25, middle); return;
+    case Qt::Key_Home: showAll(); return;
+    case Qt::Key_Left: centre_.east_m -= pan; break;
+    case Qt::Key_Right: centre_.east_m += pan; break;
+    case Qt::Key_Up: centre_.north_m += pan; break;
+    case Qt::Key_Down: centre_.north_m -= pan; break;
+    default: QWidget::keyPressEvent(event); return;
+    }
+    follows_contents_ = false;
+    update();
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,96 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include <QPainterPath>
+#include <QPixmap>
+#include <QWidget>
+
+#include "core/atmosphere/wind.hpp"
+#include "core/geodesy/geodesic.hpp"
+
+class QPainter;
+
+namespace sobremesa::app {
+
+/// A plain metric chart around home: grid, scale bar, ways, wind as the WMO wind barb. Wheel zooms, drag pans, a
+/// double click shows everything again; + and − and Home do the same.
+class MapView : public QWidget {
+    Q_OBJECT
+public:
+    explicit MapView(QWidget* parent = nullptr);
+
+    struct Way {
+        std::vector<geodesy::EastNorth> points; ///< a point that is no number interrupts the line
+        bool homeward = false;
+        bool forecast = false; ///< dashed
+        QString label;
+    };
+    void setWays(std::vector<Way> ways);
+    void setWind(const std::optional<atmosphere::Wind>& wind, bool editable);
+    /// The turn, and how sure its distance is; may be dragged around home where `editable`.
+    struct TurnMark {
+        geodesy::EastNorth at;
+        double distance_sd_m = 0.0;
+        QString label;
+    };
+    void setTurn(const std::optional<TurnMark>& turn, bool editable);
+    /// A moving point, such as the place at the charts' cursor.
+    void setMarker(const std::optional<geodesy::EastNorth>& marker);
+    void setHomeLabel(const QString& label) { home_label_ = label; }
+    void showAll();
+
+    QSize sizeHint() const override { return {560, 380}; }
+
+    // Where things are drawn, for whoever drags them.
+    QPointF toScreen(const geodesy::EastNorth& point) const;
+    QPointF windHandle() const;
+
+signals:
+    void bearingDragged(double bearing_deg);
+    void windDragged(const atmosphere::Wind& wind);
+    void dragFinished();
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    enum class Drag { none, pan, bearing, wind };
+    void zoom(double factor, const QPointF& around);
+    geodesy::EastNorth toGround(const QPointF& point) const;
+    void fitContents();
+    void paintGrid(QPainter& painter) const;
+    void paintScaleBar(QPainter& painter) const;
+    void paintWays(QPainter& painter) const;
+    void paintTurn(QPainter& painter) const;
+    void paintHome(QPainter& painter) const;
+    void paintWind(QPainter& painter) const;
+    void paintLabel(QPainter& painter, const QPointF& at, const QString& text, Qt::Alignment side) const;
+    double gridStep() const;
+    QPointF windCentre() const;
+    double windPixelsPerMps() const;
+
+    std::vector<Way> ways_;
+    std::optional<atmosphere::Wind> wind_;
+    bool wind_editable_ = false;
+    std::optional<TurnMark> turn_;
+    bool turn_editable_ = false;
+    std::optional<geodesy::EastNorth> marker_;
+    QString home_label_;
+
+    double metres_per_pixel_ = 10.0;
+    geodesy::EastNorth centre_;
+    bool follows_contents_ = true;
+    Drag drag_ = Drag::none;
+    QPointF drag_from_;
+};
+
+} // namespace sobremesa::app

@@ -1,0 +1,289 @@
+#include "app/places/debrief/debrief_place.hpp"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QStackedLayout>
+#include <QTableView>
+
+#include "app/charts/strip_charts.hpp"
+#include "app/map/map_view.hpp"
+#include "app/places/debrief/set_aside_model.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/explained_number.hpp"
+#include "app/widgets/fold.hpp"
+#include "app/widgets/hairline.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "wording/messages.hpp"
+#include "wording/names.hpp"
+#include "wording/sentences.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using units::Quantity;
+
+DebriefPlace::DebriefPlace(session::DebriefSession& session, session::PlanSession& setting, QWidget* parent)
+    : QWidget(parent), session_(session), setting_(setting), pages_(new QStackedLayout(this)) {
+    setObjectName(QStringLiteral("debriefPlace"));
+    pages_->addWidget(makeEmpty());
+    pages_->addWidget(makeOpened());
+    connect(&session_, &session::DebriefSession::debriefChanged, this, &DebriefPlace::showDebrief);
+    // What was left depends on the pack of the setting.
+    connect(&setting_, &session::PlanSession::requestChanged, this, [this] {
+        if (session_.debrief()) showFigures();
+    });
+    connect(&Look::instance(), &Look::changed, this, [this] {
+        if (session_.debrief()) showDebrief();
+    });
+}
+
+QWidget* DebriefPlace::makeEmpty() {
+    const Look& look = Look::instance();
+    auto* page = new Panel;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(look.px(60), look.px(60), look.px(60), look.px(40));
+    column->setSpacing(look.px(12));
+    auto* sentence =
+        new TextLabel(Role::sentence,
+                      tr("Lay a flight on the table: drop its log here, and see what it used, how far it went and "
+                         "what was left."));
+    sentence->setMaximumWidth(look.px(620));
+    column->addWidget(sentence);
+    auto* what = new TextLabel(
+        Role::quiet,
+        tr("A CSV with a header line: from the radio's card, or from a recorder on board. Time is needed; "
+           "position, volts, amps and the counter of mAh say the more."));
+    what->setMaximumWidth(look.px(620));
+    column->addWidget(what);
+    auto* open = new QPushButton(tr("Open a log…"));
+    open->setObjectName(QStringLiteral("openLogButton"));
+    connect(open, &QPushButton::clicked, this, &DebriefPlace::openWanted);
+    column->addWidget(open, 0, Qt::AlignLeft);
+    offered_ = new QVBoxLayout;
+    offered_->setSpacing(look.px(2));
+    column->addSpacing(look.px(16));
+    column->addLayout(offered_);
+    column->addStretch(1);
+    return page;
+}
+
+void DebriefPlace::setOffered(const QStringList& logs) {
+    while (QLayoutItem* item = offered_->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    if (logs.isEmpty()) return;
+    offered_->addWidget(new TextLabel(Role::heading, tr("Flights of the demo")));
+    for (const QString& path : logs) {
+        auto* button = new QPushButton(wording::file_title(path.toStdString()));
+        button->setFlat(true);
+        button->setStyleSheet(QStringLiteral("text-align: left; border: none; text-decoration: underline;"));
+        button->setCursor(Qt::PointingHandCursor);
+        connect(button, &QPushButton::clicked, this, [this, path] { emit logWanted(path); });
+        offered_->addWidget(button, 0, Qt::AlignLeft);
+    }
+}
+
+QWidget* DebriefPlace::makeOpened() {
+    map_ = new MapView;
+    map_->setObjectName(QStringLiteral("debriefMap"));
+    QWidget* reading = makeReading();
+    QWidget* strips = makeStrips();
+    auto* fold = new Fold;
+    fold->addPane(tr("Reading"), reading);
+    fold->addPane(tr("Strips"), strips, true);
+    fold->addPane(tr("Track"), map_);
+    fold->setWideArrangement([this, reading, strips](QWidget* page) {
+        auto* row = new QHBoxLayout(page);
+        row->setContentsMargins(0, 0, 0, 0);
+        row->setSpacing(0);
+        auto* left = new QVBoxLayout;
+        left->setSpacing(0);
+        left->addWidget(map_, 9);
+        left->addWidget(new Hairline(Qt::Horizontal));
+        left->addWidget(reading, 11);
+        row->addLayout(left, 5);
+        row->addWidget(new Hairline(Qt::Vertical));
+        row->addWidget(strips, 6);
+    });
+    return fold;
+}
+
+QWidget* DebriefPlace::makeStrips() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    auto* right = new QVBoxLayout(panel);
+    right->setContentsMargins(look.px(16), look.px(10), look.px(16), look.px(8));
+    auto* heading = new QHBoxLayout;
+    file_ = new TextLabel(Role::quiet);
+    file_->setObjectName(QStringLiteral("debriefFile"));
+    heading->addWidget(file_, 1);
+    auto* another = new QPushButton(tr("Open another…"));
+    another->setObjectName(QStringLiteral("openAnotherButton"));
+    connect(another, &QPushButton::clicked, this, &DebriefPlace::openWanted);
+    heading->addWidget(another);
+    right->addLayout(heading);
+    strips_ = new StripCharts;
+    strips_->setObjectName(QStringLiteral("stripCharts"));
+    right->addWidget(strips_, 1);
+    auto* minutes = new TextLabel(Role::quiet, tr("minutes"));
+    minutes->setAlignment(Qt::AlignRight);
+    right->addWidget(minutes);
+    connect(strips_, &StripCharts::cursorMoved, this, &DebriefPlace::markCursor);
+    return panel;
+}
+
+QWidget* DebriefPlace::makeReading() {
+    const Look& look = Look::instance();
+    auto* inside = new Panel;
+    auto* column = new QVBoxLayout(inside);
+    column->setContentsMargins(look.px(24), look.px(14), look.px(24), look.px(12));
+    column->setSpacing(look.px(8));
+    sentence_ = new TextLabel(Role::sentence);
+    sentence_->setObjectName(QStringLiteral("debriefSentence"));
+    column->addWidget(sentence_);
+    auto* figures = new QHBoxLayout;
+    figures->setSpacing(look.px(20));
+    for (int i = 0; i < 4; ++i) {
+        figures_.push_back(new ExplainedNumber);
+        figures->addWidget(figures_.back());
+    }
+    figures->addStretch(1);
+    column->addLayout(figures);
+    left_ = new TextLabel(Role::quiet);
+    left_->setObjectName(QStringLiteral("debriefLeft"));
+    column->addWidget(left_);
+    notices_ = new QVBoxLayout;
+    column->addLayout(notices_);
+
+    set_aside_model_ = new SetAsideModel(this);
+    set_aside_ = new QTableView;
+    set_aside_->setObjectName(QStringLiteral("setAsideTable"));
+    set_aside_->setAccessibleName(tr("What was set aside, and why"));
+    set_aside_->setModel(set_aside_model_);
+    set_aside_->setShowGrid(false);
+    set_aside_->setFrameShape(QFrame::NoFrame);
+    set_aside_->verticalHeader()->hide();
+    set_aside_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    set_aside_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    set_aside_->horizontalHeader()->setSectionResizeMode(SetAsideModel::reason, QHeaderView::Stretch);
+    set_aside_->horizontalHeader()->setSectionResizeMode(SetAsideModel::rows, QHeaderView::ResizeToContents);
+    set_aside_->horizontalHeader()->setSectionResizeMode(SetAsideModel::first_row, QHeaderView::ResizeToContents);
+    set_aside_->setTabKeyNavigation(false);
+    column->addWidget(set_aside_);
+    nothing_aside_ = new TextLabel(Role::quiet, tr("Every row of the log takes part; nothing was set aside."));
+    column->addWidget(nothing_aside_);
+    column->addStretch(1);
+
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setWidget(inside);
+    scroll->setMinimumWidth(look.px(380));
+    scroll->setFocusPolicy(Qt::NoFocus);
+    return scroll;
+}
+
+void DebriefPlace::showDebrief() {
+    const auto debrief = session_.debrief();
+    if (!debrief) return;
+    pages_->setCurrentIndex(1);
+    const Look& look = Look::instance();
+    const wording::Notation count{1.0, {}, 0};
+    file_->setWords(tr("%1 — %2 rows, %3 set aside", "file name, rows, rows set aside")
+                        .arg(wording::file_title(debrief->path.toStdString()),
+                             wording::written(double(debrief->log->rows_met), 0.0, count),
+                             wording::written(double(debrief->clean.rows_set_aside), 0.0, count)));
+    showFigures();
+    showTrack();
+    set_aside_model_->setList(debrief->clean.set_aside);
+    const int rows = set_aside_model_->rowCount();
+    set_aside_->setVisible(rows > 0);
+    nothing_aside_->setVisible(rows == 0);
+    set_aside_->verticalHeader()->setDefaultSectionSize(look.px(26));
+    set_aside_->setFixedHeight(look.px(28) + rows * look.px(26) + 4);
+    strips_->setDebrief(debrief);
+    strips_->setAccessibleName(tr("Strips over time: height, ground speed, volts and current"));
+}
+
+void DebriefPlace::showFigures() {
+    const auto& summary = session_.debrief()->summary;
+    const auto& request = setting_.request();
+    const auto& q = Look::instance().quantities();
+    const auto landing = session_.left(request.pack, mission::landing_cell_v(request));
+    sentence_->setWords(wording::debrief_sentence(summary, landing.left, q));
+    const std::pair<Quantity, QString> figures[] = {
+        {Quantity::charge_per_distance, tr("over ground")},
+        {Quantity::energy_per_distance, tr("over ground")},
+        {Quantity::mean_power, tr("mean power")},
+        {Quantity::lowest_voltage, tr("lowest, pack")},
+    };
+    for (std::size_t i = 0; i < figures_.size(); ++i) {
+        figures_[i]->setExplanation(telemetry::explain(summary, figures[i].first), figures[i].second);
+    }
+    left_->setVisible(landing.left.has_value());
+    if (landing.left) {
+        left_->setWords(tr("Left is for %1, which gives %2 down to %3.")
+                            .arg(wording::title(request.pack), q.charge(landing.left->usable_charge_ah),
+                                 wording::written(mission::landing_cell_v(request), 0.0,
+                                                  q.notation(Quantity::landing_cell_voltage))));
+    }
+    showNotices();
+}
+
+void DebriefPlace::showNotices() {
+    const auto& request = setting_.request();
+    const auto landing = session_.left(request.pack, mission::landing_cell_v(request));
+    std::vector<units::Notice> notices = session_.debrief()->summary.notices;
+    if (landing.notice) notices.push_back(*landing.notice);
+    while (QLayoutItem* item = notices_->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    for (const auto& notice : notices) {
+        const bool warns = notice.severity == units::Severity::warning;
+        notices_->addWidget(new TextLabel(warns ? Role::warning : Role::quiet,
+                                          wording::message(notice, Look::instance().quantities())));
+    }
+}
+
+void DebriefPlace::showTrack() {
+    const auto debrief = session_.debrief();
+    const auto& track = debrief->summary.track;
+    const auto& distance = debrief->summary.distance;
+    std::vector<MapView::Way> ways;
+    std::optional<MapView::TurnMark> farthest;
+    if (!track.east_m.empty() && distance.farthest_at_s) {
+        // Out until the farthest point, home from there.
+        MapView::Way out{{}, false, false, {}};
+        MapView::Way home{{}, true, false, {}};
+        for (std::size_t i = 0; i < track.time_s.size(); ++i) {
+            const geodesy::EastNorth here{track.east_m[i], track.north_m[i]};
+            if (track.time_s[i] <= *distance.farthest_at_s) out.points.push_back(here);
+            if (track.time_s[i] >= *distance.farthest_at_s) home.points.push_back(here);
+            if (track.time_s[i] == *distance.farthest_at_s) {
+                farthest = MapView::TurnMark{
+                    here, 0.0,
+                    tr("farthest %1")
+                        .arg(Look::instance().quantities().distance(distance.farthest_from_home_m->value))};
+            }
+        }
+        ways = {std::move(out), std::move(home)};
+    }
+    map_->setMarker(std::nullopt);
+    map_->setTurn(farthest, false);
+    map_->setWays(std::move(ways));
+    map_->showAll();
+    map_->setAccessibleName(farthest ? tr("Track of the flight, %1 from home").arg(farthest->label)
+                                     : tr("No track: this log has no position"));
+}
+
+void DebriefPlace::markCursor(std::size_t row) {
+    const auto& track = session_.debrief()->summary.track;
+    if (track.east_m.empty()) return;
+    map_->setMarker(geodesy::EastNorth{track.east_m[row], track.north_m[row]});
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,244 @@
+#include "app/places/plan/plan_place.hpp"
+
+#include <cmath>
+
+#include <QHBoxLayout>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include "app/charts/homeward_chart.hpp"
+#include "app/map/map_view.hpp"
+#include "app/places/plan/schools_table.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/explained_number.hpp"
+#include "app/widgets/fold.hpp"
+#include "app/widgets/hairline.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "core/mission/explain.hpp"
+#include "core/units/constants.hpp"
+#include "wording/messages.hpp"
+#include "wording/sentences.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using units::Quantity;
+
+namespace {
+
+/// After this pause the next edit is a new one: "what changed" then counts from here.
+constexpr int edits_over_ms = 4000;
+
+geodesy::EastNorth polar(double bearing_deg, double distance_m) {
+    const double a = units::radians(bearing_deg);
+    return {distance_m * std::sin(a), distance_m * std::cos(a)};
+}
+
+} // namespace
+
+PlanPlace::PlanPlace(session::PlanSession& session, QWidget* parent)
+    : QWidget(parent), session_(session), map_(new MapView), chart_(new HomewardChart) {
+    setObjectName(QStringLiteral("planPlace"));
+    map_->setObjectName(QStringLiteral("planMap"));
+    chart_->setObjectName(QStringLiteral("homewardChart"));
+
+    auto* fold = new Fold;
+    QWidget* answer = makeAnswer();
+    QWidget* chart = makeChart();
+    fold->addPane(tr("Answer"), answer);
+    fold->addPane(tr("Homeward chart"), chart, true);
+    fold->addPane(tr("Map"), map_);
+    fold->setWideArrangement([this, answer, chart](QWidget* page) {
+        auto* upper = new QHBoxLayout;
+        upper->setSpacing(0);
+        upper->addWidget(map_, 5);
+        upper->addWidget(new Hairline(Qt::Vertical));
+        upper->addWidget(answer, 4);
+        auto* rows = new QVBoxLayout(page);
+        rows->setContentsMargins(0, 0, 0, 0);
+        rows->setSpacing(0);
+        rows->addLayout(upper, 11);
+        rows->addWidget(new Hairline(Qt::Horizontal));
+        rows->addWidget(chart, 8);
+    });
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(fold);
+
+    edits_over_.setSingleShot(true);
+    edits_over_.setInterval(edits_over_ms);
+    connect(&edits_over_, &QTimer::timeout, this, [this] { before_ = shown_; });
+
+    connect(&session_, &session::PlanSession::planChanged, this, &PlanPlace::showPlan);
+    connect(map_, &MapView::bearingDragged, this,
+            [this](double deg) { edit([&](mission::PlanRequest& r) { r.mission.bearing_deg = deg; }); });
+    connect(map_, &MapView::windDragged, this, [this](const atmosphere::Wind& wind) {
+        edit([&](mission::PlanRequest& r) { r.weather.wind = wind; });
+    });
+    connect(chart_, &HomewardChart::reserveDragged, this, [this](double share) {
+        edit([&](mission::PlanRequest& r) { r.reserve = mission::ShareOfUsable{share}; });
+    });
+    connect(&schools_->schools(), &SchoolsModel::countedChanged, this,
+            [this](const auto& counted) { edit([&](mission::PlanRequest& r) { r.turn.counted = counted; }); });
+    connect(&Look::instance(), &Look::changed, this, &PlanPlace::showPlan);
+    showPlan();
+}
+
+QWidget* PlanPlace::makeAnswer() {
+    const Look& look = Look::instance();
+    auto* inside = new Panel;
+    auto* column = new QVBoxLayout(inside);
+    column->setContentsMargins(look.px(26), look.px(14), look.px(26), look.px(8));
+    column->setSpacing(look.px(7));
+    sentence_ = new TextLabel(Role::sentence);
+    sentence_->setObjectName(QStringLiteral("planSentence"));
+    column->addWidget(sentence_);
+    changed_ = new TextLabel(Role::quiet);
+    changed_->setObjectName(QStringLiteral("planChanged"));
+    column->addWidget(changed_);
+
+    auto* figures = new QHBoxLayout;
+    figures->setSpacing(look.px(22));
+    for (int i = 0; i < 4; ++i) {
+        figures_.push_back(new ExplainedNumber);
+        figures->addWidget(figures_.back());
+    }
+    figures->addStretch(1);
+    column->addLayout(figures);
+
+    schools_ = new SchoolsTable;
+    column->addWidget(schools_);
+    notices_ = new QVBoxLayout;
+    notices_->setSpacing(look.px(6));
+    column->addLayout(notices_);
+    column->addStretch(1);
+    cautions_ = new TextLabel(Role::quiet, wording::cautions());
+    cautions_->setObjectName(QStringLiteral("cautions"));
+    column->addWidget(cautions_);
+
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setWidget(inside);
+    scroll->setMinimumWidth(look.px(400));
+    scroll->setAccessibleName(tr("Answer"));
+    scroll->setFocusPolicy(Qt::NoFocus);
+    return scroll;
+}
+
+QWidget* PlanPlace::makeChart() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(look.px(24), look.px(10), look.px(24), look.px(8));
+    column->setSpacing(look.px(4));
+    auto* heading = new QHBoxLayout;
+    heading->addWidget(new TextLabel(Role::heading, tr("Homeward chart")));
+    auto* axes = new TextLabel(
+        Role::quiet,
+        tr("Wh left and Wh needed, by %1 from home").arg(look.quantities().notation(Quantity::turn_distance).unit));
+    axes->setWordWrap(false);
+    heading->addSpacing(look.px(6));
+    heading->addWidget(axes);
+    moves_ = new TextLabel(Role::quiet);
+    moves_->setObjectName(QStringLiteral("movesMost"));
+    moves_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    moves_->setWordWrap(false);
+    moves_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    heading->addWidget(moves_, 1);
+    column->addLayout(heading);
+    column->addWidget(chart_, 1);
+    connect(chart_, &HomewardChart::cursorMoved, moves_, &TextLabel::setWords);
+    return panel;
+}
+
+void PlanPlace::edit(const std::function<void(mission::PlanRequest&)>& change) {
+    mission::PlanRequest request = session_.request();
+    change(request);
+    session_.setRequest(request);
+}
+
+void PlanPlace::showPlan() {
+    const auto plan = session_.plan();
+    if (!plan) return;
+    const auto& q = Look::instance().quantities();
+    if (session_.planDocument() != shown_document_) before_ = plan;
+    shown_document_ = session_.planDocument();
+    shown_ = plan;
+    edits_over_.start();
+
+    sentence_->setWords(wording::plan_sentence(*plan, q));
+    const QString changed = wording::what_changed(*before_, *plan, q);
+    changed_->setWords(changed);
+    changed_->setVisible(!changed.isEmpty());
+    const std::pair<Quantity, QString> figures[] = {
+        {Quantity::turn_distance, tr("turn")},
+        {Quantity::usable_energy, tr("usable")},
+        {Quantity::charge_per_distance_out, tr("out")},
+        {Quantity::charge_per_distance_home, tr("home")},
+    };
+    for (std::size_t i = 0; i < figures_.size(); ++i) {
+        figures_[i]->setExplanation(mission::explain(*plan, figures[i].first), figures[i].second);
+    }
+    schools_->schools().setPlan(plan);
+    schools_->setVisible(!plan->schools.empty());
+    showNotices(*plan);
+    moves_->setWords(wording::what_moves_it(*plan, q));
+    chart_->setPlan(plan);
+    showMap(*plan);
+}
+
+void PlanPlace::showNotices(const mission::Plan& plan) {
+    const QString said = wording::plan_sentence(plan, Look::instance().quantities());
+    std::vector<QString> texts;
+    for (const auto& notice : plan.notices) {
+        const QString text = wording::message(notice, Look::instance().quantities());
+        // Where there is no turn the sentence itself is the notice.
+        if (text != said) texts.push_back(text);
+    }
+    while (notices_->count() > int(texts.size())) {
+        const QLayoutItem* item = notices_->takeAt(notices_->count() - 1);
+        delete item->widget();
+        delete item;
+    }
+    while (notices_->count() < int(texts.size()))
+        notices_->addWidget(new TextLabel(Role::warning));
+    for (std::size_t i = 0; i < texts.size(); ++i) {
+        static_cast<TextLabel*>(notices_->itemAt(int(i))->widget())->setWords(texts[i]);
+    }
+}
+
+void PlanPlace::showMap(const mission::Plan& plan) {
+    const auto& q = Look::instance().quantities();
+    std::vector<MapView::Way> ways;
+    std::optional<MapView::TurnMark> mark;
+    if (plan.turn) {
+        const double d = plan.turn->distance_m.value;
+        const double bearing = plan.request.mission.bearing_deg;
+        const auto turn = polar(bearing, d);
+        // The two ways are one line on the ground; drawn a little apart, out on its left, home on its right.
+        const auto aside = [&](const geodesy::EastNorth& p, double side_m) {
+            const auto side = polar(bearing + 90.0, side_m);
+            return geodesy::EastNorth{p.east_m + side.east_m, p.north_m + side.north_m};
+        };
+        const double gap_m = 0.008 * d;
+        const double out_s = plan.turn->time_s.value;
+        const double home_s = plan.flight->duration_s.value - out_s;
+        ways.push_back({{aside({}, -gap_m), aside(turn, -gap_m)},
+                        false,
+                        true,
+                        tr("out %1 at %2").arg(q.duration(out_s), q.speed(plan.conditions.out->ground_speed_mps))});
+        ways.push_back(
+            {{aside(turn, gap_m), aside({}, gap_m)},
+             true,
+             true,
+             tr("home %1 at %2").arg(q.duration(home_s), q.speed(plan.conditions.home->ground_speed_mps))});
+        mark = MapView::TurnMark{turn, plan.turn->distance_m.sd, tr("turn %1").arg(q.distance(d))};
+    }
+    map_->setTurn(mark, true);
+    map_->setWind(plan.request.weather.wind, true);
+    map_->setWays(std::move(ways));
+    map_->setAccessibleName(wording::map_summary(plan, q));
+}
+
+} // namespace sobremesa::app

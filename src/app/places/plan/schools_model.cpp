@@ -1,0 +1,133 @@
+#include "app/places/plan/schools_model.hpp"
+
+#include <algorithm>
+
+#include <QFont>
+
+#include "app/theme/look.hpp"
+#include "core/mission/explain.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+
+bool binds(const mission::Plan& plan, const mission::SchoolTurn& turn) {
+    return plan.turn && plan.turn->school == turn.school;
+}
+
+QString cell_text(const mission::Plan& plan, const mission::SchoolTurn& turn, int column) {
+    const auto& q = Look::instance().quantities();
+    if (column == SchoolsModel::rule) return wording::name(turn.school, plan.request, q);
+    if (!turn.reached) return column == SchoolsModel::distance ? SchoolsModel::tr("never") : QString();
+    switch (column) {
+    case SchoolsModel::distance: return q.distance(turn.distance_m);
+    case SchoolsModel::used: return q.charge(turn.charge_used_ah);
+    case SchoolsModel::left: {
+        const QString share = q.share(turn.landing_left_wh / plan.usable_energy_wh.value);
+        return turn.too_late ? SchoolsModel::tr("▲ %1").arg(share) : share;
+    }
+    default: return {};
+    }
+}
+
+QString spoken(const mission::Plan& plan, const mission::SchoolTurn& turn) {
+    const auto& q = Look::instance().quantities();
+    const QString rule = wording::name(turn.school, plan.request, q);
+    if (!turn.reached) return SchoolsModel::tr("%1: never on this flight").arg(rule);
+    const QString where = SchoolsModel::tr("%1: turn at %2, %3 used")
+                              .arg(rule, q.distance(turn.distance_m), q.charge(turn.charge_used_ah));
+    return turn.too_late ? SchoolsModel::tr("%1; would not get home with the reserve").arg(where) : where;
+}
+
+} // namespace
+
+SchoolsModel::SchoolsModel(QObject* parent) : QAbstractTableModel(parent) {}
+
+void SchoolsModel::setPlan(std::shared_ptr<const mission::Plan> plan) {
+    const bool same_shape = plan_ && plan && plan_->schools.size() == plan->schools.size();
+    if (!same_shape) beginResetModel();
+    plan_ = std::move(plan);
+    if (!same_shape) {
+        endResetModel();
+        return;
+    }
+    // Keeping the shape keeps focus and selection while something is dragged.
+    emit dataChanged(index(0, 0), index(rowCount() - 1, column_count - 1));
+}
+
+std::optional<units::Explanation> SchoolsModel::explanation(const QModelIndex& index) const {
+    if (!plan_ || !index.isValid()) return std::nullopt;
+    const auto& turn = plan_->schools[std::size_t(index.row())];
+    switch (index.column()) {
+    case distance: return mission::explain_school(*plan_, turn, units::Quantity::turn_distance);
+    case used: return mission::explain_school(*plan_, turn, units::Quantity::turn_charge);
+    case left: return mission::explain_school(*plan_, turn, units::Quantity::landing_share_left);
+    default: return std::nullopt;
+    }
+}
+
+int SchoolsModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() || !plan_ ? 0 : int(plan_->schools.size());
+}
+
+int SchoolsModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : column_count;
+}
+
+QVariant SchoolsModel::data(const QModelIndex& index, int role) const {
+    if (!plan_ || !index.isValid()) return {};
+    const auto& turn = plan_->schools[std::size_t(index.row())];
+    const Look& look = Look::instance();
+    switch (role) {
+    case Qt::DisplayRole: return cell_text(*plan_, turn, index.column());
+    case Qt::TextAlignmentRole:
+        return int((index.column() == rule ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
+    case Qt::FontRole:
+        return look.font(Look::text_px, binds(*plan_, turn) ? Look::Weight::semibold : Look::Weight::regular);
+    case Qt::ForegroundRole:
+        if (index.column() == left && turn.too_late) return look.theme().warning;
+        return turn.counted ? look.theme().ink : look.theme().soft_ink;
+    case Qt::CheckStateRole:
+        if (index.column() == rule) return turn.counted ? Qt::Checked : Qt::Unchecked;
+        return {};
+    case Qt::ToolTipRole:
+    case Qt::AccessibleTextRole: return spoken(*plan_, turn);
+    default: return {};
+    }
+}
+
+QVariant SchoolsModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Horizontal) return {};
+    if (role == Qt::TextAlignmentRole)
+        return int((section == rule ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
+    if (role == Qt::FontRole) return Look::instance().font(Look::small_px);
+    if (role != Qt::DisplayRole) return {};
+    switch (section) {
+    case rule: return tr("rule, and whether it counts");
+    case distance: return tr("turn at");
+    case used: return tr("used");
+    case left: return tr("home with");
+    default: return {};
+    }
+}
+
+Qt::ItemFlags SchoolsModel::flags(const QModelIndex& index) const {
+    Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+    if (index.column() == rule) flags |= Qt::ItemIsUserCheckable;
+    return flags;
+}
+
+bool SchoolsModel::setData(const QModelIndex& index, const QVariant& value, int role) {
+    if (!plan_ || role != Qt::CheckStateRole || index.column() != rule) return false;
+    const mission::School school = plan_->schools[std::size_t(index.row())].school;
+    std::vector<mission::School> counted = plan_->request.turn.counted;
+    std::erase(counted, school);
+    if (value.toInt() == Qt::Checked) counted.push_back(school);
+    // One rule must count, or there is no turn to speak of.
+    if (counted.empty()) return false;
+    emit countedChanged(counted);
+    return true;
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,84 @@
+#include "app/places/plan/schools_table.hpp"
+
+#include <QHeaderView>
+#include <QKeyEvent>
+#include <QPainter>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/check_delegate.hpp"
+#include "app/widgets/explanation_sheet.hpp"
+
+namespace sobremesa::app {
+
+SchoolsTable::SchoolsTable(QWidget* parent) : QTableView(parent), model_(new SchoolsModel(this)) {
+    setObjectName(QStringLiteral("schoolsTable"));
+    setAccessibleName(tr("Where each rule turns"));
+    setModel(model_);
+    setItemDelegateForColumn(SchoolsModel::rule, new CheckDelegate(this));
+    setShowGrid(false);
+    setFrameShape(QFrame::NoFrame);
+    setSelectionBehavior(QAbstractItemView::SelectItems);
+    setSelectionMode(QAbstractItemView::SingleSelection);
+    setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    verticalHeader()->hide();
+    horizontalHeader()->setHighlightSections(false);
+    horizontalHeader()->setSectionsClickable(false);
+    setTabKeyNavigation(false);
+    connect(this, &QTableView::clicked, this, [this](const QModelIndex& index) {
+        if (index.column() != SchoolsModel::rule) explainCell(index);
+    });
+    connect(model_, &QAbstractItemModel::modelReset, this, &SchoolsTable::updateGeometry);
+    connect(&Look::instance(), &Look::changed, this, &SchoolsTable::dress);
+    dress();
+}
+
+void SchoolsTable::dress() {
+    const Look& look = Look::instance();
+    verticalHeader()->setDefaultSectionSize(look.px(28));
+    verticalHeader()->setMinimumSectionSize(look.px(24));
+    horizontalHeader()->setFixedHeight(look.px(26));
+    resizeEvent(nullptr);
+    updateGeometry();
+}
+
+QSize SchoolsTable::sizeHint() const {
+    return {Look::instance().px(400),
+            horizontalHeader()->height() + model_->rowCount() * verticalHeader()->defaultSectionSize() + 2};
+}
+
+void SchoolsTable::resizeEvent(QResizeEvent* event) {
+    if (event) QTableView::resizeEvent(event);
+    const Look& look = Look::instance();
+    const int figures[] = {look.px(64), look.px(80), look.px(68)};
+    for (int i = 0; i < 3; ++i)
+        setColumnWidth(1 + i, figures[i]);
+    setColumnWidth(0, std::max(look.px(120), viewport()->width() - figures[0] - figures[1] - figures[2]));
+}
+
+void SchoolsTable::explainCell(const QModelIndex& index) {
+    if (const auto explanation = model_->explanation(index)) {
+        ExplanationSheet::showFor(*explanation, viewport(), visualRect(index));
+    }
+}
+
+void SchoolsTable::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_F1 || event->key() == Qt::Key_Return) {
+        explainCell(currentIndex());
+        return;
+    }
+    QTableView::keyPressEvent(event);
+}
+
+void SchoolsTable::paintEvent(QPaintEvent* event) {
+    QTableView::paintEvent(event);
+    QPainter painter(viewport());
+    painter.setPen(QPen(Look::instance().theme().hairline, 1));
+    for (int row = 0; row < model_->rowCount(); ++row) {
+        const int y = rowViewportPosition(row) + rowHeight(row) - 1;
+        painter.drawLine(0, y, viewport()->width(), y);
+    }
+}
+
+} // namespace sobremesa::app

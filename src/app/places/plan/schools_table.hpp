@@ -1,0 +1,29 @@
+#pragma once
+
+#include <QTableView>
+
+#include "app/places/plan/schools_model.hpp"
+
+namespace sobremesa::app {
+
+/// The table of rules: hairlines only, as tall as its rows; F1 or a click on a figure says why.
+class SchoolsTable : public QTableView {
+    Q_OBJECT
+public:
+    explicit SchoolsTable(QWidget* parent = nullptr);
+    SchoolsModel& schools() { return *model_; }
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return {260, sizeHint().height()}; }
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void dress();
+    void explainCell(const QModelIndex& index);
+    SchoolsModel* model_;
+};
+
+} // namespace sobremesa::app

@@ -1,0 +1,121 @@
+#include "app/shell/place_rail.hpp"
+
+#include <QFocusEvent>
+#include <QPainter>
+#include <QVBoxLayout>
+
+#include "app/theme/look.hpp"
+
+namespace sobremesa::app {
+
+RailButton::RailButton(const QString& name, Sign sign, QWidget* parent)
+    : QAbstractButton(parent), sign_(std::move(sign)) {
+    setText(name);
+    setAccessibleName(name);
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::PointingHandCursor);
+}
+
+QSize RailButton::sizeHint() const {
+    const Look& look = Look::instance();
+    return sign_only_ ? QSize(look.px(44), look.px(44)) : QSize(look.px(72), look.px(60));
+}
+
+void RailButton::paintEvent(QPaintEvent*) {
+    const Look& look = Look::instance();
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const bool here = isChecked();
+    const QColor colour = here || underMouse() ? look.theme().ink : look.theme().soft_ink;
+    if (here) painter.fillRect(QRect(0, look.px(10), look.px(3), height() - look.px(20)), look.theme().ink);
+    painter.setPen(QPen(colour, look.px(1.6), Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    const double size = look.px(18);
+    const double top = sign_only_ ? 0.5 * (height() - size) : look.px(11);
+    sign_(painter, QRectF(0.5 * (width() - size), top, size, size));
+    if (!sign_only_) {
+        painter.setFont(look.font(Look::small_px, here ? Look::Weight::semibold : Look::Weight::regular));
+        painter.setPen(colour);
+        painter.drawText(QRect(0, look.px(32), width(), look.px(20)), Qt::AlignCenter, text());
+    }
+    if (hasFocus() && focus_ring_) {
+        painter.setPen(QPen(look.theme().ink, 1));
+        painter.drawRect(rect().adjusted(3, 3, -4, -4));
+    }
+}
+
+void RailButton::setSignOnly(bool sign_only) {
+    sign_only_ = sign_only;
+    updateGeometry();
+    update();
+}
+
+void RailButton::focusInEvent(QFocusEvent* event) {
+    focus_ring_ = event->reason() == Qt::TabFocusReason || event->reason() == Qt::BacktabFocusReason;
+    QAbstractButton::focusInEvent(event);
+}
+
+PlaceRail::PlaceRail(QWidget* parent) : QWidget(parent), column_(new QVBoxLayout(this)) {
+    column_->setContentsMargins(0, Look::instance().px(8), 0, Look::instance().px(8));
+    column_->setSpacing(0);
+    column_->addStretch(1);
+    setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Expanding);
+}
+
+RailButton* PlaceRail::addPlace(const QString& name, RailButton::Sign sign) {
+    auto* button = new RailButton(name, std::move(sign));
+    button->setCheckable(true);
+    button->setAutoExclusive(true);
+    // Places stand above the stretch, the foot below it.
+    int at = 0;
+    while (column_->itemAt(at)->widget())
+        ++at;
+    column_->insertWidget(at, button);
+    buttons_.push_back(button);
+    return button;
+}
+
+RailButton* PlaceRail::addFoot(const QString& name, RailButton::Sign sign) {
+    auto* button = new RailButton(name, std::move(sign));
+    column_->addWidget(button);
+    buttons_.push_back(button);
+    return button;
+}
+
+void PlaceRail::setSignsOnly(bool signs_only) {
+    for (RailButton* button : buttons_)
+        button->setSignOnly(signs_only);
+}
+
+void PlaceRail::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    const Theme& theme = Look::instance().theme();
+    painter.fillRect(rect(), theme.paper);
+    painter.fillRect(QRect(width() - 1, 0, 1, height()), theme.hairline);
+}
+
+void paint_plan_sign(QPainter& painter, const QRectF& b) {
+    // Out, and back: two lines to a ring.
+    const QPointF ring(b.right() - 4, b.top() + 4);
+    painter.drawEllipse(ring, 3.2, 3.2);
+    painter.drawLine(b.bottomLeft(), ring + QPointF(-3.6, 0.4));
+    painter.drawLine(ring + QPointF(-0.4, 3.6), b.bottomLeft() + QPointF(5, 0));
+}
+
+void paint_debrief_sign(QPainter& painter, const QRectF& b) {
+    // A strip of a chart with its cursor.
+    const QPointF line[] = {{b.left(), b.bottom() - 3},
+                            {b.left() + 0.3 * b.width(), b.top() + 6},
+                            {b.left() + 0.6 * b.width(), b.top() + 10},
+                            {b.right(), b.top() + 2}};
+    painter.drawPolyline(line, 4);
+    painter.drawLine(QPointF(b.left() + 0.6 * b.width(), b.top()), QPointF(b.left() + 0.6 * b.width(), b.bottom()));
+}
+
+void paint_menu_sign(QPainter& painter, const QRectF& b) {
+    for (const double f : {0.2, 0.5, 0.8}) {
+        painter.drawLine(QPointF(b.left() + 1, b.top() + f * b.height()),
+                         QPointF(b.right() - 1, b.top() + f * b.height()));
+    }
+}
+
+} // namespace sobremesa::app

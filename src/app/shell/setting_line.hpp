@@ -1,0 +1,50 @@
+#pragma once
+
+#include <vector>
+
+#include <QWidget>
+
+#include "app/shell/setting_fields.hpp"
+#include "session/plan_session.hpp"
+
+namespace sobremesa::app {
+
+class EditableWord;
+class Popover;
+
+/// The setting as one readable sentence, editable in place; wraps to two lines where one is not enough.
+class SettingLine : public QWidget {
+    Q_OBJECT
+public:
+    explicit SettingLine(session::PlanSession& session, QWidget* parent = nullptr);
+
+    /// Another place, another sentence: of the same words, those it needs.
+    void setSentence(const QString& sentence);
+
+    bool hasHeightForWidth() const override { return true; }
+    int heightForWidth(int width) const override;
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override;
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    struct Piece {
+        EditableWord* word = nullptr; ///< or plain text
+        QString text;
+        QRect place;
+    };
+    void refresh();
+    int layOut(int width, bool move);
+    void openSheet(std::size_t index);
+    void step(std::size_t index, int steps);
+
+    session::PlanSession& session_;
+    std::vector<SettingWord> words_;
+    std::vector<EditableWord*> buttons_;
+    std::vector<Piece> pieces_;
+};
+
+} // namespace sobremesa::app

@@ -1,0 +1,126 @@
+#include "app/theme/look.hpp"
+
+#include <cmath>
+
+#include <QApplication>
+#include <QFontDatabase>
+#include <QPalette>
+#include <QStyleFactory>
+
+namespace sobremesa::app {
+
+Look& Look::instance() {
+    static Look look;
+    return look;
+}
+
+Look::Look() : theme_(&day_theme()) {
+    for (const char* style : {"Regular", "Medium", "SemiBold"}) {
+        const int id = QFontDatabase::addApplicationFont(
+            QStringLiteral(":/typeface/SobremesaSans-%1.otf").arg(QLatin1String(style)));
+        if (id >= 0) family_ = QFontDatabase::applicationFontFamilies(id).value(0);
+    }
+}
+
+void Look::setTheme(const Theme& theme) {
+    if (theme_ == &theme) return;
+    theme_ = &theme;
+    apply();
+    emit changed();
+}
+
+void Look::setTextScale(double scale) {
+    scale = std::clamp(scale, 1.0, 1.5);
+    if (std::abs(scale - text_scale_) < 1e-6) return;
+    text_scale_ = scale;
+    apply();
+    emit changed();
+}
+
+int Look::px(double length) const {
+    return int(std::lround(length * text_scale_));
+}
+
+QFont Look::font(double pixels, Weight weight) const {
+    QFont font(family_.isEmpty() ? QApplication::font().family() : family_);
+    font.setPixelSize(px(pixels));
+    // Whole-pixel advances tear words apart at these sizes.
+    font.setHintingPreference(QFont::PreferNoHinting);
+    font.setWeight(weight == Weight::semibold ? QFont::DemiBold
+                   : weight == Weight::medium ? QFont::Medium
+                                              : QFont::Normal);
+    return font;
+}
+
+void Look::apply() {
+    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    QApplication::setFont(font(text_px));
+    const Theme& t = *theme_;
+    QPalette palette;
+    palette.setColor(QPalette::Window, t.paper);
+    palette.setColor(QPalette::Base, t.panel);
+    palette.setColor(QPalette::AlternateBase, t.paper);
+    palette.setColor(QPalette::WindowText, t.ink);
+    palette.setColor(QPalette::Text, t.ink);
+    palette.setColor(QPalette::ButtonText, t.ink);
+    palette.setColor(QPalette::Button, t.panel);
+    palette.setColor(QPalette::Highlight, t.selection);
+    palette.setColor(QPalette::HighlightedText, t.ink);
+    palette.setColor(QPalette::PlaceholderText, t.soft_ink);
+    palette.setColor(QPalette::ToolTipBase, t.panel);
+    palette.setColor(QPalette::ToolTipText, t.ink);
+    palette.setColor(QPalette::Mid, t.hairline);
+    palette.setColor(QPalette::Link, t.ink);
+    QApplication::setPalette(palette);
+    qApp->setStyleSheet(styleSheet());
+}
+
+QString Look::styleSheet() const {
+    const Theme& t = *theme_;
+    QString sheet = QStringLiteral(R"(
+        QToolTip { background: @panel; color: @ink; border: 1px solid @border; padding: 4px; }
+        QLineEdit, QComboBox { background: @panel; color: @ink; border: 1px solid @border; border-radius: 3px;
+            padding: @2px @6px; min-height: @20px; selection-background-color: @selection; selection-color: @ink; }
+        QLineEdit:focus, QComboBox:focus { border: 2px solid @ink; }
+        QLineEdit[wrong="true"] { border: 2px solid @warning; }
+        QComboBox QAbstractItemView { background: @panel; color: @ink; border: 1px solid @border;
+            selection-background-color: @selection; selection-color: @ink; }
+        QPushButton { background: @panel; color: @ink; border: 1px solid @border; border-radius: 3px;
+            padding: @4px @12px; min-height: @20px; }
+        QPushButton:hover { background: @selection; }
+        QPushButton:focus { border: 2px solid @ink; }
+        QMenu { background: @panel; color: @ink; border: 1px solid @border; padding: @4px; }
+        QMenu::item { padding: @6px @24px; }
+        QMenu::item:selected { background: @selection; }
+        QMenu::separator { height: 1px; background: @hairline; margin: @4px; }
+        QTableView { background: transparent; border: none; gridline-color: transparent; outline: none;
+            selection-background-color: @selection; selection-color: @ink; }
+        QHeaderView::section { background: transparent; color: @soft; border: none;
+            border-bottom: 1px solid @hairline; padding: @4px 0px; }
+        QTabWidget::pane { border: none; }
+        QTabBar { qproperty-drawBase: 0; }
+        QTabBar::tab { background: transparent; color: @soft; border: none; padding: @6px @12px; }
+        QTabBar::tab:selected { color: @ink; border-bottom: 2px solid @ink; }
+        QTabBar::tab:focus { background: @selection; }
+        QScrollArea { border: none; background: transparent; }
+        QScrollBar:vertical { background: transparent; width: @10px; margin: 0; }
+        QScrollBar::handle:vertical { background: @border; border-radius: @4px; min-height: @24px; }
+        QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
+        QScrollBar:horizontal { background: transparent; height: @10px; margin: 0; }
+        QScrollBar::handle:horizontal { background: @border; border-radius: @4px; min-width: @24px; }
+        QProgressBar { background: @paper; color: @ink; border: 1px solid @border; border-radius: 3px;
+            text-align: center; min-height: @18px; }
+        QProgressBar::chunk { background: @selection; }
+    )");
+    const std::pair<const char*, QColor> colours[] = {
+        {"@panel", t.panel},         {"@paper", t.paper},   {"@hairline", t.hairline}, {"@border", t.field_border},
+        {"@selection", t.selection}, {"@soft", t.soft_ink}, {"@warning", t.warning},   {"@ink", t.ink}};
+    for (const auto& [word, colour] : colours)
+        sheet.replace(QLatin1String(word), colour.name());
+    for (const int length : {24, 20, 18, 12, 10, 6, 4, 2}) {
+        sheet.replace(QStringLiteral("@%1px").arg(length), QStringLiteral("%1px").arg(px(length)));
+    }
+    return sheet;
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,51 @@
+#pragma once
+
+#include <QFont>
+#include <QObject>
+
+#include "app/theme/theme.hpp"
+#include "wording/quantities.hpp"
+
+namespace sobremesa::app {
+
+/// How the whole program looks: theme, size of text, units. One for the program; every widget follows `changed`.
+class Look : public QObject {
+    Q_OBJECT
+public:
+    static Look& instance();
+
+    const Theme& theme() const { return *theme_; }
+    void setTheme(const Theme& theme);
+    /// 1.0 … 1.5; lengths and text grow together.
+    double textScale() const { return text_scale_; }
+    void setTextScale(double scale);
+    const wording::Quantities& quantities() const { return quantities_; }
+
+    /// A length of the design, scaled.
+    int px(double length) const;
+    enum class Weight { regular, medium, semibold };
+    QFont font(double pixels, Weight weight = Weight::regular) const;
+
+    /// Size of ordinary text, in pixels of the design.
+    static constexpr double text_px = 13.0;
+    static constexpr double small_px = 12.0;
+    static constexpr double sentence_px = 21.0;
+    static constexpr double figure_px = 20.0;
+
+    /// Palette and style sheet of the application; called on every change and once at the start.
+    void apply();
+
+signals:
+    void changed();
+
+private:
+    Look();
+    QString styleSheet() const;
+
+    const Theme* theme_;
+    double text_scale_ = 1.0;
+    wording::Quantities quantities_;
+    QString family_;
+};
+
+} // namespace sobremesa::app

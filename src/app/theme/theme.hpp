@@ -1,0 +1,33 @@
+#pragma once
+
+#include <QColor>
+#include <QString>
+
+namespace sobremesa::app {
+
+/// Colours by what they mean. A test holds every theme to contrast and to colour-vision deficiencies.
+struct Theme {
+    QString name;
+    QColor paper;    ///< ground of the window
+    QColor panel;    ///< ground of what is read
+    QColor hairline; ///< separates, carries no meaning
+    QColor ink;
+    QColor soft_ink;
+    QColor field_border; ///< edges of what can be edited, and of bands: 3 : 1 on panel
+    QColor outward;      ///< the way out, and nothing else
+    QColor homeward;     ///< the way home, and nothing else
+    QColor warning;      ///< reserve and warnings
+    QColor selection;
+    bool dark = false;
+};
+
+const Theme& day_theme();
+const Theme& evening_theme();
+
+/// Contrast of two colours as WCAG 2.1 defines it, 1 … 21.
+double contrast(const QColor& a, const QColor& b);
+
+/// A band's fill: the colour of its line, thinned.
+QColor band_fill(const QColor& line);
+
+} // namespace sobremesa::app

@@ -1,0 +1,111 @@
+#include "app/widgets/explained_number.hpp"
+
+#include <algorithm>
+
+#include <QKeyEvent>
+#include <QPainter>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/explanation_sheet.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+ExplainedNumber::ExplainedNumber(QWidget* parent) : QWidget(parent) {
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::WhatsThisCursor);
+    setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+    connect(&Look::instance(), &Look::changed, this, [this] {
+        updateGeometry();
+        update();
+    });
+}
+
+void ExplainedNumber::setExplanation(const std::optional<units::Explanation>& explanation, const QString& caption) {
+    explanation_ = explanation;
+    setVisible(explanation.has_value());
+    if (!explanation) return;
+    caption_ = caption.isEmpty() ? wording::name(explanation->quantity) : caption;
+    const Parts p = parts();
+    setAccessibleName(tr("%1: %2 %3", "caption, figure, error and unit").arg(caption_, p.figure, p.rest));
+    setToolTip(tr("Why? (F1)"));
+    updateGeometry();
+    update();
+}
+
+ExplainedNumber::Parts ExplainedNumber::parts() const {
+    const auto& q = Look::instance().quantities();
+    wording::Notation notation = q.notation(explanation_->quantity);
+    const QString unit = notation.unit;
+    notation.unit.clear();
+    const auto& value = explanation_->value;
+    const QString error = wording::written_error(value.sd, notation);
+    return {wording::written(value.value, value.sd, notation),
+            error.isEmpty() ? unit : error + QChar(0x202F) + unit};
+}
+
+QSize ExplainedNumber::sizeHint() const {
+    const Look& look = Look::instance();
+    const QFontMetrics figure(look.font(Look::figure_px, Look::Weight::semibold));
+    const QFontMetrics small(look.font(Look::small_px));
+    if (!explanation_) return {0, figure.height() + small.height()};
+    const Parts p = parts();
+    const int top = figure.horizontalAdvance(p.figure) + look.px(6) + small.horizontalAdvance(p.rest);
+    return {std::max(top, small.horizontalAdvance(caption_)) + look.px(4),
+            figure.height() + small.height() + look.px(2)};
+}
+
+void ExplainedNumber::paintEvent(QPaintEvent*) {
+    if (!explanation_) return;
+    const Look& look = Look::instance();
+    QPainter painter(this);
+    const QFont figure_font = look.font(Look::figure_px, Look::Weight::semibold);
+    const QFont small_font = look.font(Look::small_px);
+    const QFontMetrics figure(figure_font);
+    const QFontMetrics small(small_font);
+    const Parts p = parts();
+    painter.setPen(look.theme().ink);
+    painter.setFont(figure_font);
+    painter.drawText(0, figure.ascent(), p.figure);
+    const int after = figure.horizontalAdvance(p.figure);
+    painter.setPen(look.theme().soft_ink);
+    painter.setFont(small_font);
+    painter.drawText(after + look.px(6), figure.ascent(), p.rest);
+    painter.drawText(0, figure.height() + small.ascent(), caption_);
+    if (hovered_ || hasFocus()) {
+        painter.setPen(QPen(look.theme().soft_ink, 1, Qt::DotLine));
+        painter.drawLine(0, figure.height() - look.px(2), after, figure.height() - look.px(2));
+    }
+    if (hasFocus()) {
+        painter.setPen(QPen(look.theme().ink, 1));
+        painter.drawRect(rect().adjusted(0, 0, -1, -1));
+    }
+}
+
+void ExplainedNumber::showWhy() {
+    if (explanation_) ExplanationSheet::showFor(*explanation_, this, rect());
+}
+
+void ExplainedNumber::mouseReleaseEvent(QMouseEvent*) {
+    showWhy();
+}
+
+void ExplainedNumber::keyPressEvent(QKeyEvent* event) {
+    const bool asks = event->key() == Qt::Key_F1 || event->key() == Qt::Key_Return || event->key() == Qt::Key_Space;
+    if (asks)
+        showWhy();
+    else
+        QWidget::keyPressEvent(event);
+}
+
+void ExplainedNumber::enterEvent(QEnterEvent*) {
+    hovered_ = true;
+    update();
+}
+
+void ExplainedNumber::leaveEvent(QEvent*) {
+    hovered_ = false;
+    update();
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,43 @@
+#pragma once
+
+#include <optional>
+
+#include <QWidget>
+
+#include "core/units/explanation.hpp"
+
+namespace sobremesa::app {
+
+/// A figure with its error, unit and name. Click it, or press F1 with it focused, and it says why.
+class ExplainedNumber : public QWidget {
+    Q_OBJECT
+public:
+    explicit ExplainedNumber(QWidget* parent = nullptr);
+    /// @param caption  what stands below; empty: the quantity's own name
+    void setExplanation(const std::optional<units::Explanation>& explanation, const QString& caption = {});
+    const std::optional<units::Explanation>& explanation() const { return explanation_; }
+    void showWhy();
+
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void enterEvent(QEnterEvent* event) override;
+    void leaveEvent(QEvent* event) override;
+
+private:
+    struct Parts {
+        QString figure;
+        QString rest; ///< "± 3 Wh"
+    };
+    Parts parts() const;
+
+    std::optional<units::Explanation> explanation_;
+    QString caption_;
+    bool hovered_ = false;
+};
+
+} // namespace sobremesa::app

@@ -1,0 +1,76 @@
+#include "app/widgets/fold.hpp"
+
+#include <QTabWidget>
+#include <QVBoxLayout>
+
+#include "app/theme/look.hpp"
+
+namespace sobremesa::app {
+
+Fold::Fold(QWidget* parent) : QWidget(parent), column_(new QVBoxLayout(this)) {
+    column_->setContentsMargins(0, 0, 0, 0);
+    // A folded place must be allowed to be small.
+    setMinimumSize(1, 1);
+    connect(&Look::instance(), &Look::changed, this, [this] { resizeEvent(nullptr); });
+}
+
+void Fold::addPane(const QString& name, QWidget* pane, bool kept) {
+    panes_.push_back({name, pane, kept});
+}
+
+void Fold::setWideArrangement(std::function<void(QWidget*)> arrange_wide) {
+    arrange_wide_ = std::move(arrange_wide);
+    arrange(Shape::wide);
+}
+
+QWidget* Fold::makeTabs(bool with_kept) {
+    auto* tabs = new QTabWidget;
+    tabs->setObjectName(QStringLiteral("foldTabs"));
+    tabs->setDocumentMode(true);
+    for (const Pane& pane : panes_) {
+        if (with_kept || !pane.kept) tabs->addTab(pane.widget, pane.name);
+    }
+    return tabs;
+}
+
+void Fold::arrange(Shape shape) {
+    // Panes outlive the page they stand on.
+    for (const Pane& pane : panes_) pane.widget->setParent(nullptr);
+    if (page_) {
+        column_->removeWidget(page_);
+        page_->deleteLater();
+    }
+    shape_ = shape;
+    if (shape == Shape::tabs) {
+        page_ = makeTabs(true);
+    } else {
+        page_ = new QWidget;
+        if (shape == Shape::wide) {
+            arrange_wide_(page_);
+        } else {
+            auto* rows = new QVBoxLayout(page_);
+            rows->setContentsMargins(0, 0, 0, 0);
+            rows->setSpacing(0);
+            rows->addWidget(makeTabs(false), 11);
+            for (const Pane& pane : panes_) {
+                if (pane.kept) rows->addWidget(pane.widget, 8);
+            }
+        }
+    }
+    // A tab shows and hides its own page; the others must be told.
+    for (const Pane& pane : panes_) {
+        if (shape == Shape::wide || (shape == Shape::tabs_above && pane.kept)) pane.widget->show();
+    }
+    column_->addWidget(page_);
+    page_->show();
+}
+
+void Fold::resizeEvent(QResizeEvent*) {
+    if (!arrange_wide_) return;
+    const double scale = Look::instance().textScale();
+    const bool tall = height() >= fold_height * scale;
+    const Shape shape = !tall ? Shape::tabs : width() >= fold_width * scale ? Shape::wide : Shape::tabs_above;
+    if (shape != shape_) arrange(shape);
+}
+
+} // namespace sobremesa::app

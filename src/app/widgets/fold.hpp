@@ -1,0 +1,47 @@
+#pragma once
+
+#include <functional>
+#include <vector>
+
+#include <QWidget>
+
+class QTabWidget;
+class QVBoxLayout;
+
+namespace sobremesa::app {
+
+/// Several panes side by side where there is room; where there is less, one of them keeps its place below the others as
+/// tabs; and all of them as tabs where there is none.
+class Fold : public QWidget {
+    Q_OBJECT
+public:
+    explicit Fold(QWidget* parent = nullptr);
+    /// @param kept  stays in sight below the tabs of the others as long as the height allows
+    void addPane(const QString& name, QWidget* pane, bool kept = false);
+    /// Lays all panes out on one page; called again whenever the window becomes wide.
+    void setWideArrangement(std::function<void(QWidget* page)> arrange);
+    enum class Shape { wide, tabs_above, tabs };
+    Shape shape() const { return shape_; }
+    /// Room below which panes fold, in pixels of the design: narrower windows, or larger text.
+    static constexpr int fold_width = 1000;
+    static constexpr int fold_height = 560;
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void arrange(Shape shape);
+    QWidget* makeTabs(bool with_kept);
+    struct Pane {
+        QString name;
+        QWidget* widget;
+        bool kept;
+    };
+    std::vector<Pane> panes_;
+    std::function<void(QWidget*)> arrange_wide_;
+    QVBoxLayout* column_;
+    QWidget* page_ = nullptr;
+    Shape shape_ = Shape::wide;
+};
+
+} // namespace sobremesa::app

@@ -1,0 +1,55 @@
+#include "app/widgets/number_field.hpp"
+
+#include <QKeyEvent>
+#include <QStyle>
+
+#include "io/text_number.hpp"
+
+namespace sobremesa::app {
+
+NumberField::NumberField(QWidget* parent) : QLineEdit(parent) {
+    setAlignment(Qt::AlignRight);
+    connect(this, &QLineEdit::textEdited, this, &NumberField::readAgain);
+}
+
+void NumberField::setValue(double value, int decimals) {
+    decimals_ = decimals;
+    setText(QString::fromStdString(io::text_from_number(value, decimals)));
+    setWrong(false);
+}
+
+std::optional<double> NumberField::value() const {
+    QString typed = text();
+    typed.remove(QLatin1Char(' ')).remove(QChar(0x202F)).remove(QChar(0x00A0));
+    return io::number_from_text(typed.toStdString());
+}
+
+void NumberField::setWrong(bool wrong) {
+    if (property("wrong").toBool() == wrong) return;
+    setProperty("wrong", wrong);
+    style()->unpolish(this);
+    style()->polish(this);
+}
+
+void NumberField::readAgain() {
+    const auto number = value();
+    setWrong(!number);
+    if (number)
+        emit valueEdited(*number);
+    else
+        emit unreadable();
+}
+
+void NumberField::keyPressEvent(QKeyEvent* event) {
+    const bool up = event->key() == Qt::Key_Up;
+    if (up || event->key() == Qt::Key_Down) {
+        if (const auto number = value()) {
+            setValue(*number + (up ? step_ : -step_), decimals_);
+            readAgain();
+        }
+        return;
+    }
+    QLineEdit::keyPressEvent(event);
+}
+
+} // namespace sobremesa::app

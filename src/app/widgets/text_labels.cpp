@@ -1,0 +1,51 @@
+#include "app/widgets/text_labels.hpp"
+
+#include "app/theme/look.hpp"
+#include "wording/sentences.hpp"
+
+namespace sobremesa::app {
+
+TextLabel::TextLabel(Role role, const QString& text, QWidget* parent) : QLabel(parent), role_(role) {
+    setWordWrap(role != Role::heading);
+    setTextInteractionFlags(Qt::TextSelectableByMouse);
+    setWords(text);
+    connect(&Look::instance(), &Look::changed, this, &TextLabel::dress);
+}
+
+void TextLabel::setWords(const QString& words) {
+    words_ = words;
+    setAccessibleName(wording::without_markup(words));
+    dress();
+}
+
+void TextLabel::dress() {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    QColor colour = theme.ink;
+    QFont font = look.font(Look::text_px);
+    QString text = words_;
+    switch (role_) {
+    case Role::plain: break;
+    case Role::quiet: colour = theme.soft_ink; break;
+    case Role::heading: font = look.font(Look::text_px, Look::Weight::semibold); break;
+    case Role::sentence:
+        font = look.font(Look::sentence_px);
+        text.replace(QStringLiteral("<b>"), QStringLiteral("<span style=\"font-weight:600\">"));
+        text.replace(QStringLiteral("</b>"), QStringLiteral("</span>"));
+        text = QStringLiteral("<p style=\"line-height:118%\">%1</p>").arg(text);
+        setTextFormat(Qt::RichText);
+        break;
+    case Role::warning:
+        colour = theme.warning;
+        font = look.font(Look::text_px, Look::Weight::medium);
+        text = QStringLiteral("▲ ") + words_;
+        break;
+    }
+    QPalette palette = this->palette();
+    palette.setColor(QPalette::WindowText, colour);
+    setPalette(palette);
+    setFont(font);
+    setText(text);
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,20 @@
+#pragma once
+
+#include <QString>
+#include <QStringList>
+
+namespace sobremesa::session {
+
+/// Logs and plans of one folder, by name: what the demo lays on the table.
+struct FlightFolder {
+    QStringList logs;
+    QStringList plans;
+};
+
+FlightFolder read_flight_folder(const QString& folder);
+
+/// Copies a demo folder to a place of its own, so that nothing done to it lasts.
+/// @return the copy's path; empty when it could not be made
+QString throw_away_copy(const QString& folder, const QString& into);
+
+} // namespace sobremesa::session

@@ -1,0 +1,50 @@
+#pragma once
+
+#include <QLabel>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "app/shell/main_window.hpp"
+#include "wording/sentences.hpp"
+
+namespace sobremesa::tests {
+
+/// A real window on the demo data, with settings of its own.
+class OpenedWindow {
+public:
+    OpenedWindow() : window_(settings_.path()) {
+        window_.openFolder(QStringLiteral(DEMO_DIR));
+        window_.resize(1280, 800);
+        window_.show();
+        if (!QTest::qWaitForWindowExposed(&window_)) qFatal("the window does not show");
+        settle();
+    }
+    /// Until the newest request is a plan and the screen shows it.
+    void settle() {
+        if (!QTest::qWaitFor([&] { return window_.planSession().plan() && window_.planSession().is_settled(); }, 10000)) {
+            qFatal("no plan");
+        }
+        QCoreApplication::processEvents();
+    }
+    void openLog(const char* name) {
+        window_.openFile(QStringLiteral(DEMO_DIR "/") + QLatin1String(name));
+        if (!QTest::qWaitFor([&] { return !window_.debriefSession().is_opening(); }, 20000)) qFatal("no log");
+        QCoreApplication::processEvents();
+    }
+    app::MainWindow& operator*() { return window_; }
+    app::MainWindow* operator->() { return &window_; }
+    template <class Widget>
+    Widget* find(const char* name) {
+        auto* found = window_.findChild<Widget*>(QLatin1String(name));
+        if (!found) qFatal("there is no %s", name);
+        return found;
+    }
+    /// What a label says to a reader.
+    QString said(const char* name) { return find<QLabel>(name)->accessibleName(); }
+
+private:
+    QTemporaryDir settings_;
+    app::MainWindow window_;
+};
+
+} // namespace sobremesa::tests

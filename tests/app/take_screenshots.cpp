@@ -1,0 +1,67 @@
+// Makes the pictures of docs/screenshots/ from the demo data. Not a test: scripts/screenshots runs it.
+
+#include <clocale>
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QTemporaryDir>
+
+#include "app/charts/homeward_chart.hpp"
+#include "app/charts/strip_charts.hpp"
+#include "app/places/debrief/debrief_place.hpp"
+#include "app/places/plan/plan_place.hpp"
+#include "app/shell/main_window.hpp"
+#include "app/theme/look.hpp"
+
+using namespace sobremesa;
+
+namespace {
+
+void settle(const std::function<bool()>& done) {
+    QElapsedTimer clock;
+    clock.start();
+    while (!done() && clock.elapsed() < 20000)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+    for (int i = 0; i < 20; ++i)
+        QApplication::processEvents(QEventLoop::AllEvents, 10);
+}
+
+void take(QWidget& window, const QString& folder, const QString& name) {
+    settle([] { return true; });
+    if (!window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png"))))
+        qFatal("cannot write the picture");
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    std::setlocale(LC_NUMERIC, "C");
+    if (argc < 3) qFatal("usage: take_screenshots DEMO-FOLDER PICTURE-FOLDER [WIDTH HEIGHT SCALE-PERCENT]");
+    const QString demo = QString::fromLocal8Bit(argv[1]);
+    const QString pictures = QString::fromLocal8Bit(argv[2]);
+    app::Look& look = app::Look::instance();
+    if (argc > 5) look.setTextScale(QString::fromLocal8Bit(argv[5]).toInt() / 100.0);
+    look.apply();
+    const QTemporaryDir settings;
+    app::MainWindow window(settings.path());
+    window.openFolder(demo);
+    window.resize(argc > 4 ? QString::fromLocal8Bit(argv[3]).toInt() : 1280,
+                  argc > 4 ? QString::fromLocal8Bit(argv[4]).toInt() : 800);
+    window.show();
+    settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
+
+    for (const app::Theme* theme : {&app::day_theme(), &app::evening_theme()}) {
+        look.setTheme(*theme);
+        window.openFolder(demo);
+        settle([&] { return window.planSession().is_settled(); });
+        window.showPlace(0);
+        take(window, pictures, QStringLiteral("plan-%1").arg(theme->name));
+        window.openFile(QDir(demo).filePath(QStringLiteral("2026-05-16-alcaravan-three-hills.csv")));
+        settle([&] { return window.debriefSession().debrief() && !window.debriefSession().is_opening(); });
+        window.debriefPlace().strips().setCursor(840.0);
+        take(window, pictures, QStringLiteral("debrief-%1").arg(theme->name));
+    }
+    return 0;
+}

@@ -1,0 +1,359 @@
+// Drives the Plan place in a real window: by dragging, by typing, by keyboard.
+
+#include <QAbstractButton>
+#include <QComboBox>
+#include <QTest>
+#include <qcustomplot.h>
+
+#include "app/app_main.hpp"
+#include "app/charts/homeward_chart.hpp"
+#include "app/map/map_view.hpp"
+#include "app/opened_window.hpp"
+#include "app/places/plan/plan_place.hpp"
+#include "app/places/plan/schools_table.hpp"
+#include "app/shell/setting_sheet.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/explained_number.hpp"
+#include "app/widgets/explanation_sheet.hpp"
+#include "app/widgets/number_field.hpp"
+#include "core/units/constants.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+using tests::OpenedWindow;
+
+namespace {
+
+void drag(QWidget* widget, const QPoint& from, const QPoint& to) {
+    QTest::mousePress(widget, Qt::LeftButton, {}, from);
+    for (int i = 1; i <= 8; ++i) QTest::mouseMove(widget, from + (to - from) * i / 8);
+    QTest::mouseRelease(widget, Qt::LeftButton, {}, to);
+}
+
+/// The sheet that is open, if any.
+template <class Sheet>
+Sheet* open_sheet() {
+    return qobject_cast<Sheet*>(QApplication::activePopupWidget());
+}
+
+} // namespace
+
+class PlanPlaceTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void sentenceTableAndChartAgree();
+    void draggingTheTurnMovesTheBearing();
+    void draggingTheWindMovesEverything();
+    void draggingTheReserveMovesTheTurn();
+    void draggingAWordStepsIt();
+    void wordsStepByKeyboard();
+    void typingInASheetTakesEffectAtOnce_data();
+    void typingInASheetTakesEffectAtOnce();
+    void badValuesAreMarkedWhereTyped();
+    void chemistryTakesItsLandingVoltageAlong();
+    void rulesThatCountAreChosenInTheTable();
+    void rulesAreChosenByKeyboard();
+    void everyNumberSaysWhy_data();
+    void everyNumberSaysWhy();
+    void aPlanWithoutTurnIsAnAnswerOnScreen();
+    void whatChangedIsSaid();
+    void anotherDocumentIsNoChange();
+    void chartCursorByKeyboard();
+    void mapByKeyboardAndWheel();
+    void liIonAtLipoVoltsIsImpossibleToMiss();
+
+private:
+    std::unique_ptr<OpenedWindow> window_;
+};
+
+void PlanPlaceTest::init() {
+    window_.reset();
+    Look::instance().setTheme(day_theme());
+    window_ = std::make_unique<OpenedWindow>();
+}
+
+void PlanPlaceTest::sentenceTableAndChartAgree() {
+    const auto plan = (*window_)->planSession().plan();
+    const QString distance = Look::instance().quantities().distance(plan->turn->distance_m.value);
+    const QString charge = Look::instance().quantities().charge(plan->turn->charge_used_ah.value);
+    QVERIFY(window_->said("planSentence").contains(distance));
+    QVERIFY(window_->said("planSentence").contains(charge));
+
+    auto* table = window_->find<SchoolsTable>("schoolsTable");
+    QString in_table;
+    for (int row = 0; row < table->schools().rowCount(); ++row) {
+        if (table->schools().index(row, 0).data(Qt::CheckStateRole).toInt() != Qt::Checked) continue;
+        in_table = table->schools().index(row, SchoolsModel::distance).data().toString();
+        QCOMPARE(table->schools().index(row, SchoolsModel::used).data().toString(), charge);
+    }
+    QCOMPARE(in_table, distance);
+
+    auto* plot = window_->find<HomewardChart>("homewardChart")->findChild<QCustomPlot*>();
+    bool in_chart = false;
+    for (int i = 0; i < plot->itemCount(); ++i) {
+        const auto* text = qobject_cast<QCPItemText*>(plot->item(i));
+        in_chart = in_chart || (text && text->text().contains(distance));
+    }
+    QVERIFY(in_chart);
+    QVERIFY(window_->find<MapView>("planMap")->accessibleName().contains(distance));
+}
+
+void PlanPlaceTest::draggingTheTurnMovesTheBearing() {
+    auto* map = window_->find<MapView>("planMap");
+    const auto& turn = *(*window_)->planSession().plan()->turn;
+    const double bearing = units::radians((*window_)->planSession().request().mission.bearing_deg);
+    const QPoint from = map->toScreen({turn.distance_m.value * std::sin(bearing),
+                                       turn.distance_m.value * std::cos(bearing)})
+                            .toPoint();
+    const QPoint home = map->toScreen({}).toPoint();
+    drag(map, from, home + QPoint(60, -60));
+    window_->settle();
+    VERIFY_NEAR((*window_)->planSession().request().mission.bearing_deg, 45.0, 1.5);
+    QVERIFY(map->accessibleName().contains(QStringLiteral("45°")) || map->accessibleName().contains(QStringLiteral("4")));
+}
+
+void PlanPlaceTest::draggingTheWindMovesEverything() {
+    auto* map = window_->find<MapView>("planMap");
+    const QString before = window_->said("planSentence");
+    const QPoint handle = map->windHandle().toPoint();
+    drag(map, handle, handle + QPoint(-18, 0));
+    window_->settle();
+    const auto& wind = (*window_)->planSession().request().weather.wind;
+    QVERIFY(wind.speed_mps > 6.0);
+    VERIFY_NEAR(wind.from_deg, 265.0, 12.0);
+    QVERIFY(window_->said("planSentence") != before);
+    auto* word = window_->find<QAbstractButton>("settingWind");
+    QVERIFY(word->text().contains(wording::written(wind.speed_mps, 0.0, {1.0, {}, 1})));
+}
+
+void PlanPlaceTest::draggingTheReserveMovesTheTurn() {
+    auto* chart = window_->find<HomewardChart>("homewardChart");
+    auto* plot = chart->findChild<QCustomPlot*>();
+    const auto plan = (*window_)->planSession().plan();
+    const double usable = plan->usable_energy_wh.value;
+    const double before_m = plan->turn->distance_m.value;
+    drag(plot, chart->toScreen(8000.0, 0.2 * usable), chart->toScreen(8000.0, 0.4 * usable));
+    window_->settle();
+    const auto& reserve = std::get<mission::ShareOfUsable>((*window_)->planSession().request().reserve);
+    VERIFY_NEAR(reserve.share, 0.4, 0.02);
+    QVERIFY((*window_)->planSession().plan()->turn->distance_m.value < before_m);
+}
+
+void PlanPlaceTest::draggingAWordStepsIt() {
+    auto* word = window_->find<QAbstractButton>("settingHeight");
+    const QPoint middle = word->rect().center();
+    drag(word, middle, middle + QPoint(28, 0)); // three steps of five metres
+    window_->settle();
+    VERIFY_NEAR((*window_)->planSession().request().mission.height_m, 105.0, 1e-6);
+    QVERIFY(!QApplication::activePopupWidget()); // a drag is no click
+}
+
+void PlanPlaceTest::wordsStepByKeyboard() {
+    auto* word = window_->find<QAbstractButton>("settingReserve");
+    word->setFocus();
+    QTest::keyClick(word, Qt::Key_Up);
+    QTest::keyClick(word, Qt::Key_Up);
+    QTest::keyClick(word, Qt::Key_Down);
+    window_->settle();
+    VERIFY_NEAR(std::get<mission::ShareOfUsable>((*window_)->planSession().request().reserve).share, 0.21, 1e-9);
+}
+
+void PlanPlaceTest::typingInASheetTakesEffectAtOnce_data() {
+    QTest::addColumn<QString>("typed");
+    QTest::newRow("decimal point") << "7.5";
+    QTest::newRow("decimal comma") << "7,5";
+}
+
+void PlanPlaceTest::typingInASheetTakesEffectAtOnce() {
+    QFETCH(QString, typed);
+    auto* word = window_->find<QAbstractButton>("settingWind");
+    word->setFocus();
+    QTest::keyClick(word, Qt::Key_Return);
+    auto* sheet = open_sheet<SettingSheet>();
+    QVERIFY(sheet);
+    auto* field = sheet->findChild<NumberField*>(QStringLiteral("Wind at mission height"));
+    field->setFocus();
+    field->selectAll();
+    QTest::keyClicks(field, typed);
+    VERIFY_NEAR((*window_)->planSession().request().weather.wind.speed_mps, 7.5, 1e-9);
+    QTest::keyClick(field, Qt::Key_Escape);
+    QTRY_VERIFY(!QApplication::activePopupWidget());
+    window_->settle();
+}
+
+void PlanPlaceTest::badValuesAreMarkedWhereTyped() {
+    auto* word = window_->find<QAbstractButton>("settingAircraft");
+    QTest::mouseClick(word, Qt::LeftButton);
+    auto* sheet = open_sheet<SettingSheet>();
+    QVERIFY(sheet);
+    auto* field = sheet->findChild<NumberField*>(QStringLiteral("Mass without pack"));
+    auto* trouble = sheet->findChild<QLabel*>(QStringLiteral("settingTrouble"));
+    field->selectAll();
+    QTest::keyClicks(field, QStringLiteral("heavy"));
+    QVERIFY(field->property("wrong").toBool());
+    QVERIFY(trouble->isVisible());
+    field->selectAll();
+    QTest::keyClicks(field, QStringLiteral("-40"));
+    QVERIFY(field->property("wrong").toBool());
+    QVERIFY(trouble->accessibleName().contains(QStringLiteral("not possible")));
+    VERIFY_NEAR((*window_)->planSession().request().aircraft.mass_kg, 0.94, 1e-9);
+    field->selectAll();
+    QTest::keyClicks(field, QStringLiteral("1020"));
+    QVERIFY(!field->property("wrong").toBool());
+    QVERIFY(!trouble->isVisible());
+    VERIFY_NEAR((*window_)->planSession().request().aircraft.mass_kg, 1.02, 1e-9);
+    sheet->close();
+    window_->settle();
+}
+
+void PlanPlaceTest::chemistryTakesItsLandingVoltageAlong() {
+    QTest::mouseClick(window_->find<QAbstractButton>("settingPack"), Qt::LeftButton);
+    auto* sheet = open_sheet<SettingSheet>();
+    auto* box = sheet->findChild<QComboBox*>(QStringLiteral("Chemistry"));
+    box->setFocus();
+    QTest::keyClick(box, Qt::Key_Home);
+    sheet->close();
+    window_->settle();
+    const auto& request = (*window_)->planSession().request();
+    QCOMPARE(request.pack.chemistry, battery::Chemistry::lipo);
+    QCOMPARE(mission::landing_cell_v(request), 3.5);
+}
+
+void PlanPlaceTest::rulesThatCountAreChosenInTheTable() {
+    auto* table = window_->find<SchoolsTable>("schoolsTable");
+    const QModelIndex first = table->schools().index(0, SchoolsModel::rule);
+    QCOMPARE(first.data(Qt::CheckStateRole).toInt(), int(Qt::Unchecked));
+    QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(first).center());
+    window_->settle();
+    const auto plan = (*window_)->planSession().plan();
+    QCOMPARE(plan->turn->school, plan->schools.front().school);
+    QVERIFY(window_->said("planSentence").contains(QStringLiteral("left.")));
+    // The last rule that counts cannot be taken away.
+    for (const int row : {2, 0}) {
+        const QModelIndex index = table->schools().index(row, SchoolsModel::rule);
+        if (index.data(Qt::CheckStateRole).toInt() == Qt::Checked) {
+            table->schools().setData(index, Qt::Unchecked, Qt::CheckStateRole);
+        }
+        window_->settle();
+    }
+    QCOMPARE((*window_)->planSession().request().turn.counted.size(), std::size_t(1));
+}
+
+void PlanPlaceTest::rulesAreChosenByKeyboard() {
+    auto* table = window_->find<SchoolsTable>("schoolsTable");
+    table->setFocus();
+    table->setCurrentIndex(table->schools().index(1, SchoolsModel::rule));
+    QTest::keyClick(table, Qt::Key_Space);
+    window_->settle();
+    QCOMPARE((*window_)->planSession().request().turn.counted.size(), std::size_t(2));
+    table->setCurrentIndex(table->schools().index(1, SchoolsModel::distance));
+    QTest::keyClick(table, Qt::Key_F1);
+    QVERIFY(open_sheet<ExplanationSheet>());
+    open_sheet<ExplanationSheet>()->close();
+}
+
+void PlanPlaceTest::everyNumberSaysWhy_data() {
+    QTest::addColumn<bool>("by_key");
+    QTest::newRow("by mouse") << false;
+    QTest::newRow("by key") << true;
+}
+
+void PlanPlaceTest::everyNumberSaysWhy() {
+    QFETCH(bool, by_key);
+    int asked = 0;
+    for (auto* number : (*window_)->planPlace().findChildren<ExplainedNumber*>()) {
+        QVERIFY2(number->explanation().has_value(), "a number on screen without an explanation");
+        if (by_key) {
+            number->setFocus();
+            QTest::keyClick(number, Qt::Key_F1);
+        } else {
+            QTest::mouseClick(number, Qt::LeftButton);
+        }
+        auto* sheet = open_sheet<ExplanationSheet>();
+        QVERIFY(sheet);
+        QVERIFY(sheet->accessibleDescription().contains(QStringLiteral("Source:")));
+        sheet->close();
+        QTRY_VERIFY(!QApplication::activePopupWidget());
+        ++asked;
+    }
+    QCOMPARE(asked, 4);
+    auto* table = window_->find<SchoolsTable>("schoolsTable");
+    for (int row = 0; row < table->schools().rowCount(); ++row) {
+        for (int column = SchoolsModel::distance; column < SchoolsModel::column_count; ++column) {
+            QVERIFY(table->schools().explanation(table->schools().index(row, column)).has_value());
+        }
+    }
+}
+
+void PlanPlaceTest::aPlanWithoutTurnIsAnAnswerOnScreen() {
+    auto request = (*window_)->planSession().request();
+    request.weather.wind = {20.0, 265.0};
+    (*window_)->planSession().setRequest(request);
+    window_->settle();
+    QVERIFY(window_->said("planSentence").startsWith(QStringLiteral("No way out on this bearing")));
+    QVERIFY(!window_->find<SchoolsTable>("schoolsTable")->isVisible());
+    (*window_)->grab(); // paints without a turn
+    request.weather.wind = {4.0, 265.0};
+    (*window_)->planSession().setRequest(request);
+    window_->settle();
+    QVERIFY(window_->said("planSentence").startsWith(QStringLiteral("Turn for home")));
+    QVERIFY(window_->find<SchoolsTable>("schoolsTable")->isVisible());
+}
+
+void PlanPlaceTest::whatChangedIsSaid() {
+    auto request = (*window_)->planSession().request();
+    request.weather.wind.speed_mps += 2.0;
+    (*window_)->planSession().setRequest(request);
+    window_->settle();
+    QVERIFY(window_->said("planChanged").startsWith(QStringLiteral("turn ")));
+    QVERIFY(window_->said("planChanged").contains(QStringLiteral("wind aloft")));
+}
+
+void PlanPlaceTest::anotherDocumentIsNoChange() {
+    (*window_)->openFile(QStringLiteral(DEMO_DIR "/tarabilla-quarry.plan.json"));
+    window_->settle();
+    QVERIFY(!window_->find<QLabel>("planChanged")->isVisible());
+    QCOMPARE((*window_)->planSession().request().aircraft.name, std::string("Tarabilla"));
+}
+
+void PlanPlaceTest::chartCursorByKeyboard() {
+    auto* chart = window_->find<HomewardChart>("homewardChart");
+    chart->setFocus();
+    for (int i = 0; i < 10; ++i) QTest::keyClick(chart, Qt::Key_Right);
+    QVERIFY(chart->cursorText().contains(QStringLiteral("to spare")));
+    const QString there = chart->cursorText();
+    QTest::keyClick(chart, Qt::Key_Left);
+    QVERIFY(chart->cursorText() != there);
+}
+
+void PlanPlaceTest::mapByKeyboardAndWheel() {
+    auto* map = window_->find<MapView>("planMap");
+    map->setFocus();
+    const geodesy::EastNorth far{-20000.0, 0.0};
+    const QPointF before = map->toScreen(far);
+    QTest::keyClick(map, Qt::Key_Plus);
+    QVERIFY(map->toScreen(far) != before);
+    QTest::keyClick(map, Qt::Key_Home);
+    QCOMPARE(map->toScreen(far), before);
+    QTest::keyClick(map, Qt::Key_Left);
+    QVERIFY(map->toScreen(far) != before);
+    QTest::mouseDClick(map, Qt::LeftButton, {}, QPoint(30, 200));
+    QCOMPARE(map->toScreen(far), before);
+}
+
+void PlanPlaceTest::liIonAtLipoVoltsIsImpossibleToMiss() {
+    auto request = (*window_)->planSession().request();
+    request.landing_cell_v = 3.5;
+    (*window_)->planSession().setRequest(request);
+    window_->settle();
+    bool warned = false;
+    for (const auto* label : (*window_)->planPlace().findChildren<QLabel*>()) {
+        warned = warned || (label->isVisible() && label->text().contains(QStringLiteral("unused")));
+    }
+    QVERIFY(warned);
+}
+
+SOBREMESA_WINDOW_TEST(PlanPlaceTest)
+#include "tst_plan_place.moc"

@@ -1,0 +1,210 @@
+// The window around the places: rail, setting, themes, what it remembers, how it folds.
+
+#include <QAbstractButton>
+#include <QAction>
+#include <QScrollArea>
+#include <QTabWidget>
+#include <QTest>
+
+#include "app/app_main.hpp"
+#include "app/opened_window.hpp"
+#include "app/shell/message_bar.hpp"
+#include "app/shell/place_rail.hpp"
+#include "app/shell/setting_line.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/number_field.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+using tests::OpenedWindow;
+
+class ShellTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void placesByRailAndKey();
+    void themeByKey();
+    void windowRemembersItself();
+    void settingSpeaksTheRequest();
+    void longNamesWrapAndNothingIsLost();
+    void nothingIsClipped_data();
+    void nothingIsClipped();
+    void everyControlHasANameAndASize();
+    void wholePlanByKeyboardAlone();
+    void aPlanThatCannotBeReadIsSaid();
+    void firstStartWithoutDemoHasAPlan();
+    void fieldsReadBothDecimals();
+
+private:
+    std::unique_ptr<OpenedWindow> window_;
+};
+
+void ShellTest::init() {
+    window_.reset();
+    Look::instance().setTextScale(1.0);
+    Look::instance().setTheme(day_theme());
+    window_ = std::make_unique<OpenedWindow>();
+}
+
+void ShellTest::placesByRailAndKey() {
+    QCOMPARE((*window_)->place(), 0);
+    QTest::mouseClick(window_->find<QAbstractButton>("railDebrief"), Qt::LeftButton);
+    QCOMPARE((*window_)->place(), 1);
+    QTest::keyClick(&**window_, Qt::Key_4, Qt::ControlModifier);
+    QCOMPARE((*window_)->place(), 0);
+    QVERIFY(window_->find<QAbstractButton>("railPlan")->isChecked());
+}
+
+void ShellTest::themeByKey() {
+    QTest::keyClick(&**window_, Qt::Key_E, Qt::ControlModifier);
+    QVERIFY(Look::instance().theme().dark);
+    QTest::keyClick(&**window_, Qt::Key_E, Qt::ControlModifier);
+    QVERIFY(!Look::instance().theme().dark);
+}
+
+void ShellTest::windowRemembersItself() {
+    const QTemporaryDir settings;
+    {
+        MainWindow first(settings.path());
+        first.resize(1111, 777);
+        Look::instance().setTheme(evening_theme());
+        first.show();
+        first.close();
+    }
+    Look::instance().setTheme(day_theme());
+    const MainWindow second(settings.path());
+    QCOMPARE(second.size(), QSize(1111, 777));
+    QVERIFY(Look::instance().theme().dark);
+}
+
+void ShellTest::settingSpeaksTheRequest() {
+    QCOMPARE(window_->find<QAbstractButton>("settingAircraft")->text(), QStringLiteral("Alcaraván"));
+    QVERIFY(window_->find<QAbstractButton>("settingPack")->text().contains(QStringLiteral("4S2P Li-ion")));
+    QVERIFY(window_->find<QAbstractButton>("settingBearing")->text().contains(QStringLiteral("265°")));
+    (*window_)->showPlace(1);
+    QVERIFY(!window_->find<QAbstractButton>("settingBearing")->isVisible());
+    QVERIFY(window_->find<QAbstractButton>("settingPack")->isVisible());
+}
+
+void ShellTest::longNamesWrapAndNothingIsLost() {
+    auto request = (*window_)->planSession().request();
+    request.aircraft.name = "The long-winged survey aircraft of the upper valley";
+    request.pack.name = "Winter pack number seventeen, the one with the green wrap";
+    (*window_)->planSession().setRequest(request);
+    window_->settle();
+    QTest::qWait(20);
+    auto* line = window_->find<SettingLine>("settingLine");
+    for (auto* word : line->findChildren<QAbstractButton*>()) {
+        if (!word->isVisible()) continue;
+        QVERIFY2(line->rect().contains(word->geometry()), qPrintable(word->text()));
+    }
+}
+
+void ShellTest::nothingIsClipped_data() {
+    QTest::addColumn<QSize>("size");
+    QTest::addColumn<double>("scale");
+    for (const double scale : {1.0, 1.25, 1.5}) {
+        QTest::newRow(qPrintable(QStringLiteral("1024x700 at %1").arg(scale))) << QSize(1024, 700) << scale;
+        QTest::newRow(qPrintable(QStringLiteral("1280x800 at %1").arg(scale))) << QSize(1280, 800) << scale;
+    }
+}
+
+void ShellTest::nothingIsClipped() {
+    QFETCH(QSize, size);
+    QFETCH(double, scale);
+    window_.reset();
+    Look::instance().setTextScale(scale);
+    window_ = std::make_unique<OpenedWindow>();
+    window_->openLog("2026-05-16-alcaravan-three-hills.csv");
+    (*window_)->resize(size);
+    for (const int place : {0, 1}) {
+        (*window_)->showPlace(place);
+        QTest::qWait(40);
+        QCOMPARE((*window_)->size(), size);
+        for (const auto* label : (*window_)->findChildren<QLabel*>()) {
+            if (!label->isVisible() || label->text().isEmpty() || label->objectName() == QStringLiteral("movesMost")) continue;
+            QVERIFY2(label->width() >= (label->wordWrap() ? 40 : label->sizeHint().width()),
+                     qPrintable(QStringLiteral("clipped: %1").arg(label->text())));
+            if (label->wordWrap()) {
+                QVERIFY2(label->height() >= label->heightForWidth(label->width()) - 1,
+                         qPrintable(QStringLiteral("too low: %1").arg(label->text())));
+            }
+        }
+        // What scrolls up and down must never have to scroll sideways.
+        for (const auto* area : (*window_)->findChildren<QScrollArea*>()) {
+            if (area->isVisible()) QVERIFY(area->widget()->width() <= area->viewport()->width());
+        }
+    }
+    Look::instance().setTextScale(1.0);
+}
+
+void ShellTest::everyControlHasANameAndASize() {
+    window_->openLog("2026-04-11-alcaravan-calm.csv");
+    for (const int place : {0, 1}) {
+        (*window_)->showPlace(place);
+        QTest::qWait(20);
+        for (const auto* widget : (*window_)->findChildren<QWidget*>()) {
+            if (!widget->isVisible() || !(widget->focusPolicy() & Qt::TabFocus)) continue;
+            const auto* button = qobject_cast<const QAbstractButton*>(widget);
+            QVERIFY2(!widget->accessibleName().isEmpty() || (button && !button->text().isEmpty()),
+                     qPrintable(QLatin1String(widget->metaObject()->className()) + widget->objectName()));
+            QVERIFY2(widget->height() >= 24, qPrintable(widget->objectName()));
+        }
+    }
+}
+
+void ShellTest::wholePlanByKeyboardAlone() {
+    // From the first focus on, Tab alone comes to every word of the setting, the map, the answer and the chart.
+    QSet<QString> met;
+    QTest::qWait(20);
+    for (int i = 0; i < 60; ++i) {
+        QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : &**window_, Qt::Key_Tab);
+        if (const QWidget* focus = QApplication::focusWidget()) met.insert(focus->objectName());
+    }
+    for (const char* name : {"settingAircraft", "settingPack", "settingWind", "settingReserve", "settingLanding",
+                             "planMap", "schoolsTable", "homewardChart", "menuButton"}) {
+        QVERIFY2(met.contains(QLatin1String(name)), name);
+    }
+}
+
+void ShellTest::aPlanThatCannotBeReadIsSaid() {
+    const auto before = (*window_)->planSession().request().aircraft.name;
+    const QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("typo.json"));
+    QFile out(path);
+    QVERIFY(out.open(QIODevice::WriteOnly));
+    out.write("{ \"aircraft\": {,} }");
+    out.close();
+    (*window_)->openFile(path);
+    QVERIFY((*window_)->messages().isVisible());
+    QVERIFY((*window_)->messages().text().contains(QStringLiteral("typo.json, line 1")));
+    QCOMPARE((*window_)->planSession().request().aircraft.name, before);
+}
+
+void ShellTest::firstStartWithoutDemoHasAPlan() {
+    const QTemporaryDir settings;
+    MainWindow fresh(settings.path());
+    fresh.show();
+    QTRY_VERIFY(fresh.planSession().plan() != nullptr);
+    QVERIFY(fresh.planSession().plan()->turn.has_value());
+}
+
+void ShellTest::fieldsReadBothDecimals() {
+    NumberField field;
+    field.setValue(1.5, 1);
+    QCOMPARE(field.text(), QStringLiteral("1.5"));
+    field.setText(QStringLiteral("1,5"));
+    VERIFY_NEAR(*field.value(), 1.5, 1e-12);
+    field.setText(QStringLiteral("2 740"));
+    VERIFY_NEAR(*field.value(), 2740.0, 1e-12);
+    field.setText(QStringLiteral("1.234,5"));
+    QVERIFY(!field.value().has_value());
+    field.setValue(3.0, 0);
+    field.setStep(2.0);
+    QTest::keyClick(&field, Qt::Key_Up);
+    QCOMPARE(field.text(), QStringLiteral("5"));
+}
+
+SOBREMESA_WINDOW_TEST(ShellTest)
+#include "tst_shell.moc"

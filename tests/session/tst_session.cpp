@@ -1,0 +1,203 @@
+#include <QSignalSpy>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QThread>
+
+#include "session/debrief_session.hpp"
+#include "session/flight_folder.hpp"
+#include "session/latest_job.hpp"
+#include "session/plan_session.hpp"
+#include "support/compare.hpp"
+#include "support/sample_request.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::session;
+
+namespace {
+
+QString demo(const char* name) {
+    return QStringLiteral(DEMO_DIR "/") + QLatin1String(name);
+}
+
+} // namespace
+
+class SessionTest : public QObject {
+    Q_OBJECT
+private slots:
+    void newestJobWins();
+    void workRunsElsewhereAndAnswersHere();
+    void cancelReachesTheWork();
+    void aJobThatOutlivesItsOwnerIsDropped();
+    void requestBecomesAPlan();
+    void impossibleRequestChangesNothing();
+    void plansAreSavedAndOpened();
+    void logsOpenWithProgress();
+    void aLogThatFailsLeavesTheOneBefore();
+    void openingAnotherLogDropsTheFirst();
+    void leftNeedsAPackThatFits();
+    void demoFoldersAreCopied();
+};
+
+void SessionTest::newestJobWins() {
+    LatestJob job;
+    std::vector<int> answers;
+    for (int i = 0; i < 50; ++i) {
+        job.start(
+            [i](std::stop_token) {
+                QThread::msleep(5);
+                return i;
+            },
+            [&](int answer) { answers.push_back(answer); });
+    }
+    QTRY_VERIFY(!job.is_running());
+    QCOMPARE(answers.back(), 49);
+    QVERIFY(answers.size() < 10); // those that waited were replaced, not queued
+}
+
+void SessionTest::workRunsElsewhereAndAnswersHere() {
+    LatestJob job;
+    QThread* worked = nullptr;
+    QThread* answered = nullptr;
+    QSignalSpy running(&job, &LatestJob::runningChanged);
+    job.start(
+        [&](std::stop_token) {
+            worked = QThread::currentThread();
+            return 0;
+        },
+        [&](int) { answered = QThread::currentThread(); });
+    QTRY_VERIFY(answered != nullptr);
+    QVERIFY(worked != QThread::currentThread());
+    QCOMPARE(answered, QThread::currentThread());
+    QTRY_COMPARE(running.count(), 2);
+}
+
+void SessionTest::cancelReachesTheWork() {
+    LatestJob job;
+    bool stopped = false;
+    job.start(
+        [](std::stop_token stop) {
+            while (!stop.stop_requested()) QThread::msleep(1);
+            return true;
+        },
+        [&](bool answer) { stopped = answer; });
+    job.cancel();
+    QTRY_VERIFY(stopped);
+}
+
+void SessionTest::aJobThatOutlivesItsOwnerIsDropped() {
+    bool answered = false;
+    {
+        LatestJob job;
+        job.start(
+            [](std::stop_token) {
+                QThread::msleep(30);
+                return 0;
+            },
+            [&](int) { answered = true; });
+    }
+    QTest::qWait(60);
+    QVERIFY(!answered);
+}
+
+void SessionTest::requestBecomesAPlan() {
+    PlanSession session;
+    QSignalSpy changed(&session, &PlanSession::planChanged);
+    QVERIFY(!session.setRequest(tests::sample_request()).has_value());
+    QTRY_COMPARE(changed.count(), 1);
+    QVERIFY(session.plan()->turn.has_value());
+    QTRY_VERIFY(session.is_settled());
+    QVERIFY(mission::make_plan(first_request())->turn.has_value());
+}
+
+void SessionTest::impossibleRequestChangesNothing() {
+    PlanSession session;
+    session.setRequest(tests::sample_request());
+    auto heavy = tests::sample_request();
+    heavy.aircraft.mass_kg = -3.0;
+    const auto error = session.setRequest(heavy);
+    QVERIFY(error.has_value());
+    QCOMPARE(error->where.field, std::string("aircraft.mass_kg"));
+    QCOMPARE(session.request().aircraft.mass_kg, 1.25);
+    QTRY_VERIFY(session.is_settled());
+}
+
+void SessionTest::plansAreSavedAndOpened() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("a.plan.json"));
+    PlanSession first;
+    first.setRequest(tests::sample_request());
+    QVERIFY(first.save(path).has_value());
+    PlanSession second;
+    QSignalSpy planned(&second, &PlanSession::planChanged);
+    QVERIFY(second.open(path).has_value());
+    QTRY_COMPARE(planned.count(), 1);
+    QCOMPARE(second.planDocument(), 1);
+    QCOMPARE(second.request().pack.cell_capacity_ah, 4.5);
+    QVERIFY(!second.open(folder.filePath(QStringLiteral("none.json"))).has_value());
+    QVERIFY(!first.save(QStringLiteral("/nowhere/at/all.json")).has_value());
+    QTRY_VERIFY(first.is_settled() && second.is_settled());
+}
+
+void SessionTest::logsOpenWithProgress() {
+    DebriefSession session;
+    QSignalSpy changed(&session, &DebriefSession::debriefChanged);
+    QSignalSpy progressed(&session, &DebriefSession::progressed);
+    session.open(demo("2026-05-16-alcaravan-three-hills.csv"));
+    QTRY_COMPARE_WITH_TIMEOUT(changed.count(), 1, 20000);
+    QVERIFY(progressed.count() >= 1);
+    QVERIFY(session.debrief()->summary.distance.ground_m.has_value());
+}
+
+void SessionTest::aLogThatFailsLeavesTheOneBefore() {
+    DebriefSession session;
+    QSignalSpy changed(&session, &DebriefSession::debriefChanged);
+    QSignalSpy refused(&session, &DebriefSession::refused);
+    session.open(demo("2026-04-11-alcaravan-calm.csv"));
+    QTRY_COMPARE_WITH_TIMEOUT(changed.count(), 1, 20000);
+    session.open(demo("alcaravan-west.plan.json"));
+    QTRY_COMPARE_WITH_TIMEOUT(refused.count(), 1, 20000);
+    QVERIFY(session.debrief()->path.endsWith(QStringLiteral("calm.csv")));
+}
+
+void SessionTest::openingAnotherLogDropsTheFirst() {
+    DebriefSession session;
+    QSignalSpy changed(&session, &DebriefSession::debriefChanged);
+    QSignalSpy refused(&session, &DebriefSession::refused);
+    session.open(demo("2026-05-02-tarabilla-landed-at-3v5.csv"));
+    session.open(demo("2026-04-11-alcaravan-calm.csv"));
+    QTRY_COMPARE_WITH_TIMEOUT(changed.count(), 1, 20000);
+    QTRY_VERIFY(!session.is_opening());
+    QCOMPARE(changed.count(), 1);
+    QCOMPARE(refused.count(), 0);
+    QVERIFY(session.debrief()->path.endsWith(QStringLiteral("calm.csv")));
+}
+
+void SessionTest::leftNeedsAPackThatFits() {
+    DebriefSession session;
+    QSignalSpy changed(&session, &DebriefSession::debriefChanged);
+    session.open(demo("2026-05-02-tarabilla-landed-at-3v5.csv"));
+    QTRY_COMPARE_WITH_TIMEOUT(changed.count(), 1, 20000);
+    battery::Pack pack = tests::sample_request().pack;
+    const auto wrong = session.left(pack, 2.8);
+    QVERIFY(!wrong.left.has_value());
+    QCOMPARE(wrong.notice->code, units::NoticeCode::pack_does_not_fit);
+    pack.series = 6;
+    pack.parallel = 1;
+    pack.cell_capacity_ah = 4.35;
+    const auto right = session.left(pack, 2.8);
+    QVERIFY(right.left.has_value());
+    // Landed at 3.5 V a cell with a Li-ion pack: a third or more is still in it.
+    QVERIFY(right.left->share.value > 0.3);
+}
+
+void SessionTest::demoFoldersAreCopied() {
+    const QTemporaryDir folder;
+    QCOMPARE(throw_away_copy(QStringLiteral(DEMO_DIR), folder.path()), folder.path());
+    const FlightFolder files = read_flight_folder(folder.path());
+    QVERIFY(files.logs.size() >= 6);
+    QVERIFY(files.plans.size() >= 2);
+    QVERIFY(throw_away_copy(QStringLiteral("/nowhere"), folder.path()).isEmpty());
+}
+
+QTEST_GUILESS_MAIN(SessionTest)
+#include "tst_session.moc"
