@@ -3,13 +3,28 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
+#include <QEvent>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTextStream>
+#include <QTimer>
 
 #include "app/shell/main_window.hpp"
 #include "app/theme/look.hpp"
 #include "session/flight_folder.hpp"
+
+namespace {
+
+/// Ends the program when the window has painted itself whole: its children paint within the same round of events.
+class QuitAfterFirstPaint : public QObject {
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        if (event->type() == QEvent::Paint) QTimer::singleShot(0, qApp, &QApplication::quit);
+        return QObject::eventFilter(watched, event);
+    }
+};
+
+} // namespace
 
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
@@ -22,15 +37,21 @@ int main(int argc, char** argv) {
     parser.setApplicationDescription(
         QApplication::translate("main", "Plans and debriefs flights of long-range model aircraft."));
     parser.addHelpOption();
-    const QCommandLineOption demo(QStringLiteral("demo"),
-                                  QApplication::translate("main", "Start with a throw-away copy of this folder's flights."),
-                                  QStringLiteral("folder"));
+    const QCommandLineOption demo(
+        QStringLiteral("demo"),
+        QApplication::translate("main", "Start with a throw-away copy of this folder's flights."),
+        QStringLiteral("folder"));
     const QCommandLineOption settings(QStringLiteral("settings"),
-                                      QApplication::translate("main", "Folder of the settings."), QStringLiteral("folder"));
+                                      QApplication::translate("main", "Folder of the settings."),
+                                      QStringLiteral("folder"));
     // Understood by every program of the family; this version keeps no logbook yet.
     const QCommandLineOption book(QStringLiteral("book"), QApplication::translate("main", "Logbook file."),
                                   QStringLiteral("file"));
-    parser.addOptions({demo, settings, book});
+    QCommandLineOption first_paint(
+        QStringLiteral("quit-after-first-paint"),
+        QApplication::translate("main", "Quit once the window is painted, for the benchmarks."));
+    first_paint.setFlags(QCommandLineOption::HiddenFromHelp);
+    parser.addOptions({demo, settings, book, first_paint});
     parser.addPositionalArgument(QStringLiteral("files"), QApplication::translate("main", "Plans or logs to open."),
                                  QStringLiteral("[files…]"));
     parser.process(application);
@@ -53,7 +74,10 @@ int main(int argc, char** argv) {
         }
         window.openFolder(copy);
     }
-    for (const QString& file : parser.positionalArguments()) window.openFile(file);
+    for (const QString& file : parser.positionalArguments())
+        window.openFile(file);
+    QuitAfterFirstPaint quitter;
+    if (parser.isSet(first_paint)) window.installEventFilter(&quitter);
     window.show();
     return QApplication::exec();
 }

@@ -21,7 +21,8 @@ public:
     }
     /// Until the newest request is a plan and the screen shows it.
     void settle() {
-        if (!QTest::qWaitFor([&] { return window_.planSession().plan() && window_.planSession().is_settled(); }, 10000)) {
+        if (!QTest::qWaitFor([&] { return window_.planSession().plan() && window_.planSession().is_settled(); },
+                             10000)) {
             qFatal("no plan");
         }
         QCoreApplication::processEvents();

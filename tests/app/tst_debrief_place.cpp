@@ -90,7 +90,8 @@ void DebriefPlaceTest::aDroppedLogIsLaidOpen() {
     QCOMPARE((*window_)->place(), 1);
     const auto& summary = (*window_)->debriefSession().debrief()->summary;
     const auto& q = Look::instance().quantities();
-    QVERIFY(window_->said("debriefSentence").contains(q.text(units::Quantity::used_energy, *summary.energy.energy_wh)));
+    QVERIFY(
+        window_->said("debriefSentence").contains(q.text(units::Quantity::used_energy, *summary.energy.energy_wh)));
     QVERIFY(window_->said("debriefSentence").contains(QStringLiteral("were left")));
     QCOMPARE(window_->find<StripCharts>("stripCharts")->stripCount(), 4);
     QVERIFY(window_->find<MapView>("debriefMap")->accessibleName().contains(QStringLiteral("8.2")));
@@ -107,7 +108,8 @@ void DebriefPlaceTest::setAsideIsListed() {
     const auto& list = (*window_)->debriefSession().debrief()->clean.set_aside;
     QCOMPARE(table->model()->rowCount(), int(list.size()));
     std::size_t listed = 0;
-    for (const auto& entry : list) listed += entry.rows;
+    for (const auto& entry : list)
+        listed += entry.rows;
     QCOMPARE((*window_)->debriefSession().debrief()->clean.rows_set_aside, listed);
     QVERIFY(window_->said("debriefFile").contains(QStringLiteral("set aside")));
     window_->openLog("2026-04-11-alcaravan-calm.csv");
@@ -205,8 +207,8 @@ void DebriefPlaceTest::badLogsSayWhatIsWrong() {
 }
 
 void DebriefPlaceTest::logsWithoutPositionOrCurrentShowTheRest() {
-    (*window_)->openFile(QString::fromStdString(
-        file(QStringLiteral("thin.csv"), "time (s),voltage (V)\n0,16.1\n1,16.0\n2,15.9\n")));
+    (*window_)->openFile(
+        QString::fromStdString(file(QStringLiteral("thin.csv"), "time (s),voltage (V)\n0,16.1\n1,16.0\n2,15.9\n")));
     QTRY_VERIFY_WITH_TIMEOUT((*window_)->debriefSession().debrief() != nullptr, 10000);
     QCOMPARE(window_->find<StripCharts>("stripCharts")->stripCount(), 1);
     QVERIFY(window_->said("debriefSentence").contains(QStringLiteral("without position and without current")));
@@ -215,7 +217,8 @@ void DebriefPlaceTest::logsWithoutPositionOrCurrentShowTheRest() {
 
 void DebriefPlaceTest::aMillionRowsCanBeStopped() {
     std::string text = "time (s),voltage (V),current (A)\n";
-    for (int i = 0; i < 1'000'000; ++i) text += std::string("0") + "." + QByteArray::number(i).toStdString() + ",16.0,5.0\n";
+    for (int i = 0; i < 1'000'000; ++i)
+        text += std::string("0") + "." + QByteArray::number(i).toStdString() + ",16.0,5.0\n";
     const std::string path = file(QStringLiteral("long.csv"), text);
     QSignalSpy refused(&(*window_)->debriefSession(), &session::DebriefSession::refused);
     (*window_)->openFile(QString::fromStdString(path));

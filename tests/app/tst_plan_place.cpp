@@ -27,7 +27,8 @@ namespace {
 
 void drag(QWidget* widget, const QPoint& from, const QPoint& to) {
     QTest::mousePress(widget, Qt::LeftButton, {}, from);
-    for (int i = 1; i <= 8; ++i) QTest::mouseMove(widget, from + (to - from) * i / 8);
+    for (int i = 1; i <= 8; ++i)
+        QTest::mouseMove(widget, from + (to - from) * i / 8);
     QTest::mouseRelease(widget, Qt::LeftButton, {}, to);
 }
 
@@ -104,14 +105,15 @@ void PlanPlaceTest::draggingTheTurnMovesTheBearing() {
     auto* map = window_->find<MapView>("planMap");
     const auto& turn = *(*window_)->planSession().plan()->turn;
     const double bearing = units::radians((*window_)->planSession().request().mission.bearing_deg);
-    const QPoint from = map->toScreen({turn.distance_m.value * std::sin(bearing),
-                                       turn.distance_m.value * std::cos(bearing)})
-                            .toPoint();
+    const QPoint from =
+        map->toScreen({turn.distance_m.value * std::sin(bearing), turn.distance_m.value * std::cos(bearing)})
+            .toPoint();
     const QPoint home = map->toScreen({}).toPoint();
     drag(map, from, home + QPoint(60, -60));
     window_->settle();
     VERIFY_NEAR((*window_)->planSession().request().mission.bearing_deg, 45.0, 1.5);
-    QVERIFY(map->accessibleName().contains(QStringLiteral("45°")) || map->accessibleName().contains(QStringLiteral("4")));
+    QVERIFY(map->accessibleName().contains(QStringLiteral("45°")) ||
+            map->accessibleName().contains(QStringLiteral("4")));
 }
 
 void PlanPlaceTest::draggingTheWindMovesEverything() {
@@ -321,7 +323,8 @@ void PlanPlaceTest::anotherDocumentIsNoChange() {
 void PlanPlaceTest::chartCursorByKeyboard() {
     auto* chart = window_->find<HomewardChart>("homewardChart");
     chart->setFocus();
-    for (int i = 0; i < 10; ++i) QTest::keyClick(chart, Qt::Key_Right);
+    for (int i = 0; i < 10; ++i)
+        QTest::keyClick(chart, Qt::Key_Right);
     QVERIFY(chart->cursorText().contains(QStringLiteral("to spare")));
     const QString there = chart->cursorText();
     QTest::keyClick(chart, Qt::Key_Left);

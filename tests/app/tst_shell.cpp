@@ -123,7 +123,9 @@ void ShellTest::nothingIsClipped() {
         QTest::qWait(40);
         QCOMPARE((*window_)->size(), size);
         for (const auto* label : (*window_)->findChildren<QLabel*>()) {
-            if (!label->isVisible() || label->text().isEmpty() || label->objectName() == QStringLiteral("movesMost")) continue;
+            if (!label->isVisible() || label->text().isEmpty() ||
+                label->objectName() == QStringLiteral("movesMost"))
+                continue;
             QVERIFY2(label->width() >= (label->wordWrap() ? 40 : label->sizeHint().width()),
                      qPrintable(QStringLiteral("clipped: %1").arg(label->text())));
             if (label->wordWrap()) {

@@ -19,7 +19,8 @@ double linear(double c) {
     return c <= 0.04045 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4);
 }
 
-/// A colour as seen with a deficiency of full strength: Machado, Oliveira & Fernandes, IEEE TVCG 15 (2009), severity 1.0.
+/// A colour as seen with a deficiency of full strength: Machado, Oliveira & Fernandes, IEEE TVCG 15 (2009),
+/// severity 1.0.
 Rgb seen(const QColor& colour, int deficiency) {
     static constexpr double matrices[3][9] = {
         {0.152286, 1.052583, -0.204868, 0.114503, 0.786281, 0.099216, -0.003882, -0.048116, 1.051998}, // protan
@@ -76,8 +77,10 @@ void ThemeTest::textAndEdgesCanBeRead() {
     const Theme& t = dark ? evening_theme() : day_theme();
     for (const QColor& ground : {t.paper, t.panel, t.selection}) {
         for (const QColor& text : {t.ink, t.soft_ink, t.outward, t.homeward, t.warning}) {
-            QVERIFY2(contrast(text, ground) >= 4.5,
-                     qPrintable(QStringLiteral("%1 on %2: %3").arg(text.name(), ground.name()).arg(contrast(text, ground))));
+            QVERIFY2(
+                contrast(text, ground) >= 4.5,
+                qPrintable(
+                    QStringLiteral("%1 on %2: %3").arg(text.name(), ground.name()).arg(contrast(text, ground))));
         }
     }
     QVERIFY(contrast(t.field_border, t.panel) >= 3.0);
@@ -95,8 +98,8 @@ void ThemeTest::meaningsAreToldApart() {
     for (int deficiency = 0; deficiency < 3; ++deficiency) {
         for (int i = 0; i < 3; ++i) {
             for (int k = i + 1; k < 3; ++k) {
-                // 10 is four to five just noticeable differences of side-by-side colours; dashes, hatching and labels
-                // tell the rest, for colour never stands alone here.
+                // 10 is four to five just noticeable differences of side-by-side colours; dashes, hatching and
+                // labels tell the rest, for colour never stands alone here.
                 const double distance = lab_distance(seen(meanings[i], deficiency), seen(meanings[k], deficiency));
                 QVERIFY2(distance >= 10.0, qPrintable(QStringLiteral("%1 and %2 under deficiency %3: %4")
                                                           .arg(meanings[i].name(), meanings[k].name())

@@ -266,6 +266,13 @@ void HomewardChart::addTurnAndSchools(double end_m) {
     int rows = int(shown.size());
     for (std::size_t i = 0; i < shown.size(); ++i)
         rows -= same_place(i) ? 1 : 0;
+    // In a low chart only so many rows fit above the line; rules without a name keep their dot, and the table.
+    int rows_that_fit = rows;
+    if (!shown.empty()) {
+        const auto first = mission::outward_at(*plan_, std::max(shown.front()->distance_m - 0.25 * end_m, 0.0));
+        const double room = ey->coordToPixel(first.left_wh + first.left_sd_wh) - ey->coordToPixel(top);
+        rows_that_fit = std::clamp(int(room / look.px(17)), 0, rows);
+    }
     int row = 0;
     for (std::size_t i = 0; i < shown.size(); ++i) {
         QString label = wording::name(shown[i]->school, plan_->request, look.quantities());
@@ -274,8 +281,9 @@ void HomewardChart::addTurnAndSchools(double end_m) {
             ++i;
             label += QStringLiteral("  ·  ") + wording::name(shown[i]->school, plan_->request, look.quantities());
         }
+        if (row++ < rows - rows_that_fit) continue;
         const double pixel_wh = top / std::max(1, energy_->height());
-        const double label_wh = top - pixel_wh * look.px(9 + 17 * (rows - 1 - row));
+        const double label_wh = top - pixel_wh * look.px(9 + 17 * (rows - row));
         add_vertical(ex, ey, at, 0.0, label_wh + pixel_wh * look.px(6), QPen(theme.soft_ink, 1, Qt::DotLine));
         auto* text = add_text(plot_, theme.soft_ink, Look::small_px, false);
         text->position->setAxes(ex, ey);
@@ -286,7 +294,6 @@ void HomewardChart::addTurnAndSchools(double end_m) {
         const int width = QFontMetrics(text->font()).horizontalAdvance(label) + look.px(10);
         const bool room_left = ex->coordToPixel(at) - width > energy_->left();
         text->setPositionAlignment((room_left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
-        ++row;
     }
     QCPGraph* dots = plot_->addGraph(ex, ey);
     dots->setData(x, y, true);

@@ -35,7 +35,8 @@ QWidget* Fold::makeTabs(bool with_kept) {
 
 void Fold::arrange(Shape shape) {
     // Panes outlive the page they stand on.
-    for (const Pane& pane : panes_) pane.widget->setParent(nullptr);
+    for (const Pane& pane : panes_)
+        pane.widget->setParent(nullptr);
     if (page_) {
         column_->removeWidget(page_);
         page_->deleteLater();

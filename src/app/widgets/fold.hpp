@@ -10,8 +10,8 @@ class QVBoxLayout;
 
 namespace sobremesa::app {
 
-/// Several panes side by side where there is room; where there is less, one of them keeps its place below the others as
-/// tabs; and all of them as tabs where there is none.
+/// Several panes side by side where there is room; where there is less, one of them keeps its place below the
+/// others as tabs; and all of them as tabs where there is none.
 class Fold : public QWidget {
     Q_OBJECT
 public:

@@ -45,7 +45,23 @@ void TextLabel::dress() {
     palette.setColor(QPalette::WindowText, colour);
     setPalette(palette);
     setFont(font);
+    if (elided_) {
+        setToolTip(text);
+        text = QFontMetrics(font).elidedText(text, Qt::ElideRight, width());
+    }
     setText(text);
+}
+
+void TextLabel::setElided() {
+    elided_ = true;
+    setWordWrap(false);
+    setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    dress();
+}
+
+void TextLabel::resizeEvent(QResizeEvent* event) {
+    QLabel::resizeEvent(event);
+    if (elided_) dress();
 }
 
 } // namespace sobremesa::app

@@ -13,10 +13,16 @@ public:
     explicit TextLabel(Role role, const QString& text = {}, QWidget* parent = nullptr);
     /// A sentence with its figures in <b>…</b>; other roles take it as it is.
     void setWords(const QString& words);
+    /// One line, cut with an ellipsis where there is no room; the whole stays in the tool tip.
+    void setElided();
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     void dress();
     Role role_;
+    bool elided_ = false;
     QString words_;
 };
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <optional>
 
 #include <boost/numeric/odeint/integrate/max_step_checker.hpp>
 #include <boost/numeric/odeint/stepper/controlled_runge_kutta.hpp>
@@ -18,45 +19,147 @@ namespace {
 
 namespace odeint = boost::numeric::odeint;
 
-/// [0] charge used, Ah; [1] filtered terminal voltage, V.
-using State = std::array<double, 2>;
+/// Charge used, Ah.
+using State = std::array<double, 1>;
 
 /// Beyond this a discharge is not a flight any more; it bounds the work for a load of nearly nothing.
 constexpr double longest_discharge_s = 1000.0 * units::seconds_per_hour;
 constexpr double least_power_w = 1e-3;
-constexpr int sample_count = 240;
 constexpr double end_tolerance_s = 1e-3;
 
 /// Terminal behaviour at a charge, going on smoothly past the point where the power fails, so that an integrator
-/// that steps over it gets a number; the event below then brings it back.
+/// that steps over it gets a number; the bisection then brings it back.
 LoadPoint load_or_limit(const Pack& pack, double charge_used_ah, double power_w) {
     if (const auto load = at_power(pack, {charge_used_ah}, power_w)) return *load;
     const double half = std::max(0.5 * open_circuit_v(pack, {charge_used_ah}), 1e-3);
     return {power_w / half, half};
 }
 
-struct EndTest {
+/// Charge over time between the integrator's steps: value and slope are exact at the knots, cubic Hermite between.
+class ChargeCurve {
+public:
+    struct Knot {
+        double time_s;
+        double charge_ah;
+        double rate_ah_per_s;
+    };
+    void add(const Knot& knot) { knots_.push_back(knot); }
+    double end_s() const { return knots_.back().time_s; }
+
+    double at(double time_s) const {
+        const auto above = std::upper_bound(knots_.begin() + 1, knots_.end() - 1, time_s,
+                                            [](double t, const Knot& k) { return t < k.time_s; });
+        const Knot& b = *above;
+        const Knot& a = *(above - 1);
+        const double h = b.time_s - a.time_s;
+        const double u = h > 0.0 ? std::clamp((time_s - a.time_s) / h, 0.0, 1.0) : 1.0;
+        const double h00 = (1 + 2 * u) * (1 - u) * (1 - u);
+        const double h10 = u * (1 - u) * (1 - u);
+        const double h01 = u * u * (3 - 2 * u);
+        const double h11 = u * u * (u - 1);
+        return h00 * a.charge_ah + h10 * h * a.rate_ah_per_s + h01 * b.charge_ah + h11 * h * b.rate_ah_per_s;
+    }
+
+private:
+    std::vector<Knot> knots_;
+};
+
+/// A moment between two others at which a condition turns true, to the tolerance.
+template <class Condition>
+double bisected(double before_s, double after_s, Condition holds) {
+    while (after_s - before_s > end_tolerance_s) {
+        const double middle_s = 0.5 * (before_s + after_s);
+        (holds(middle_s) ? after_s : before_s) = middle_s;
+    }
+    return after_s;
+}
+
+struct Load {
     const Pack& pack;
     double power_w;
-    double landing_pack_v;
     double full_ah;
 
-    bool reached(const State& state, DischargeEnd& end) const {
-        if (state[0] >= full_ah) {
+    LoadPoint at(double charge_ah) const { return load_or_limit(pack, charge_ah, power_w); }
+    double rate_ah_per_s(double charge_ah) const { return at(charge_ah).current_a / units::seconds_per_hour; }
+    /// Whether the pack itself is at its end there, whatever the landing voltage.
+    bool is_over(double charge_ah, DischargeEnd& end) const {
+        if (charge_ah >= full_ah) {
             end = DischargeEnd::empty;
             return true;
         }
-        if (!at_power(pack, {state[0]}, power_w)) {
-            end = DischargeEnd::power_not_available;
-            return true;
-        }
-        if (landing_pack_v > 0.0 && state[1] <= landing_pack_v) {
-            end = DischargeEnd::landing_voltage;
-            return true;
-        }
-        return false;
+        if (at_power(pack, {charge_ah}, power_w)) return false;
+        end = DischargeEnd::power_not_available;
+        return true;
     }
 };
+
+/// Integrates until the pack's own end or the wanted time.
+ChargeCurve integrate_charge(const Load& load, double start_ah, double longest_s, DischargeEnd& end) {
+    ChargeCurve curve;
+    curve.add({0.0, start_ah, load.rate_ah_per_s(start_ah)});
+    const auto rates = [&](const State& x, State& dxdt, double) { dxdt[0] = load.rate_ah_per_s(x[0]); };
+    auto stepper = odeint::make_dense_output(1e-8, 1e-8, odeint::runge_kutta_dopri5<State>());
+    stepper.initialize(State{start_ah}, 0.0, std::min(longest_s, 10.0));
+    for (;;) {
+        const auto [from_s, to_s] = stepper.do_step(rates);
+        const auto charge_at = [&stepper = stepper](double time_s) {
+            State state{};
+            stepper.calc_state(time_s, state);
+            return state[0];
+        };
+        double step_end_s = std::min(to_s, longest_s);
+        bool over = load.is_over(charge_at(step_end_s), end);
+        if (over) {
+            step_end_s =
+                bisected(from_s, step_end_s, [&](double time_s) { return load.is_over(charge_at(time_s), end); });
+            load.is_over(charge_at(step_end_s), end);
+        } else if (to_s >= longest_s) {
+            end = DischargeEnd::time_over;
+            over = true;
+        }
+        const double charge_ah = charge_at(step_end_s);
+        curve.add({step_end_s, charge_ah, load.rate_ah_per_s(charge_ah)});
+        if (over) return curve;
+    }
+}
+
+/// When the filtered voltage falls to the landing voltage; nothing when it never does on this curve.
+///
+/// The filter is exact for a voltage that runs straight between steps. It runs only where the voltage is near the
+/// landing voltage, and starts with the lag it has by then: ten seconds' worth of slope.
+std::optional<double> landing_time_s(const Load& load, const ChargeCurve& curve, double landing_v) {
+    constexpr double step_s = 2.0;
+    constexpr double near_share = 0.05;
+    const auto voltage_at = [&](double time_s) { return load.at(curve.at(time_s)).voltage_v; };
+    const double end_s = curve.end_s();
+    if (voltage_at(end_s) > landing_v) return std::nullopt;
+    const double near_v = landing_v * (1.0 + near_share);
+    double time_s = 0.0;
+    if (voltage_at(0.0) > near_v) {
+        time_s = bisected(0.0, end_s, [&](double t) { return voltage_at(t) <= near_v; });
+    }
+    double raw_v = voltage_at(time_s);
+    const double before_s = std::max(time_s - step_s, 0.0);
+    const double lag_v =
+        time_s > before_s ? (voltage_at(before_s) - raw_v) / (time_s - before_s) * voltage_filter_s : 0.0;
+    double filtered_v = raw_v + lag_v;
+    while (time_s < end_s) {
+        const double h = std::min(step_s, end_s - time_s);
+        const double next_v = voltage_at(time_s + h);
+        const double slope = (next_v - raw_v) / h;
+        const auto filtered_after = [&](double t) {
+            const double settled = raw_v + slope * (t - voltage_filter_s);
+            return settled + (filtered_v - raw_v + slope * voltage_filter_s) * std::exp(-t / voltage_filter_s);
+        };
+        if (filtered_after(h) <= landing_v) {
+            return time_s + bisected(0.0, h, [&](double t) { return filtered_after(t) <= landing_v; });
+        }
+        filtered_v = filtered_after(h);
+        raw_v = next_v;
+        time_s += h;
+    }
+    return std::nullopt;
+}
 
 template <class Compare>
 DischargePoint interpolated(const Discharge& discharge, double at, Compare key) {
@@ -77,92 +180,41 @@ DischargePoint interpolated(const Discharge& discharge, double at, Compare key) 
 
 Discharge discharge_at_power(const Pack& pack, const PackState& start, double power_w, const DischargeStop& stop) {
     power_w = std::max(power_w, least_power_w);
+    const Load load{pack, power_w, full_charge_ah(pack)};
     Discharge result;
     result.power_w = power_w;
-
     const auto sample = [&](double time_s, double charge_used_ah) {
-        const LoadPoint load = load_or_limit(pack, charge_used_ah, power_w);
+        const LoadPoint point = load.at(charge_used_ah);
         // At constant power the energy is known exactly; integrating it would only add an error.
         result.points.push_back(
-            {time_s, charge_used_ah, power_w * time_s / units::seconds_per_hour, load.voltage_v, load.current_a});
+            {time_s, charge_used_ah, power_w * time_s / units::seconds_per_hour, point.voltage_v, point.current_a});
     };
-
-    const double start_v = load_or_limit(pack, start.charge_used_ah, power_w).voltage_v;
-    State state{start.charge_used_ah, start_v};
-    sample(0.0, state[0]);
-
-    const EndTest test{pack, power_w, stop.landing_cell_v * pack.series, full_charge_ah(pack)};
-    if (test.reached(state, result.end)) return result;
+    sample(0.0, start.charge_used_ah);
+    if (load.is_over(start.charge_used_ah, result.end)) return result;
+    const double landing_v = stop.landing_cell_v * pack.series;
+    if (landing_v > 0.0 && load.at(start.charge_used_ah).voltage_v <= landing_v) {
+        result.end = DischargeEnd::landing_voltage;
+        return result;
+    }
     const double longest_s = std::min(stop.longest_s, longest_discharge_s);
     if (longest_s <= 0.0) {
         result.end = DischargeEnd::time_over;
         return result;
     }
 
-    const auto rates = [&](const State& x, State& dxdt, double) {
-        const LoadPoint load = load_or_limit(pack, x[0], power_w);
-        dxdt[0] = load.current_a / units::seconds_per_hour;
-        dxdt[1] = (load.voltage_v - x[1]) / voltage_filter_s;
-    };
-    auto stepper = odeint::make_dense_output(1e-9, 1e-9, odeint::runge_kutta_dopri5<State>());
-    stepper.initialize(state, 0.0, 1.0);
-
-    // First pass: step until an end lies inside the step, then bisect it on the dense output. The steps' ends are
-    // kept: they are what the samples are later drawn from.
-    struct Knot {
-        double time_s;
-        double charge_ah;
-        double rate_ah_per_s;
-    };
-    std::vector<Knot> knots{{0.0, state[0], 0.0}};
-    State slope{};
-    rates(state, slope, 0.0);
-    knots.back().rate_ah_per_s = slope[0];
-    double end_s = longest_s;
-    result.end = DischargeEnd::time_over;
-    for (;;) {
-        const auto [from_s, to_s] = stepper.do_step(rates);
-        const double step_end_s = std::min(to_s, longest_s);
-        State at_end{};
-        stepper.calc_state(step_end_s, at_end);
-        DischargeEnd why = result.end;
-        bool over = test.reached(at_end, why);
-        if (over) {
-            double before = from_s;
-            double after = step_end_s;
-            while (after - before > end_tolerance_s) {
-                const double middle = 0.5 * (before + after);
-                State at_middle{};
-                stepper.calc_state(middle, at_middle);
-                (test.reached(at_middle, why) ? after : before) = middle;
-            }
-            end_s = after;
-            stepper.calc_state(end_s, at_end);
-            test.reached(at_end, result.end);
-        } else if (to_s >= longest_s) {
-            end_s = longest_s;
-            over = true;
+    const ChargeCurve curve = integrate_charge(load, start.charge_used_ah, longest_s, result.end);
+    double end_s = curve.end_s();
+    if (landing_v > 0.0) {
+        if (const auto landing_s = landing_time_s(load, curve, landing_v)) {
+            end_s = *landing_s;
+            result.end = DischargeEnd::landing_voltage;
         }
-        rates(at_end, slope, step_end_s);
-        knots.push_back({over ? end_s : to_s, at_end[0], slope[0]});
-        if (over) break;
     }
-
-    // Second pass: even samples, by cubic Hermite between the knots (value and slope are exact there).
-    std::size_t k = 0;
-    for (int i = 1; i <= sample_count; ++i) {
-        const double t = end_s * i / sample_count;
-        while (k + 2 < knots.size() && knots[k + 1].time_s < t)
-            ++k;
-        const Knot& a = knots[k];
-        const Knot& b = knots[k + 1];
-        const double h = b.time_s - a.time_s;
-        const double u = h > 0.0 ? std::clamp((t - a.time_s) / h, 0.0, 1.0) : 1.0;
-        const double h00 = (1 + 2 * u) * (1 - u) * (1 - u);
-        const double h10 = u * (1 - u) * (1 - u);
-        const double h01 = u * u * (3 - 2 * u);
-        const double h11 = u * u * (u - 1);
-        sample(t, h00 * a.charge_ah + h10 * h * a.rate_ah_per_s + h01 * b.charge_ah + h11 * h * b.rate_ah_per_s);
+    const int samples = std::max(stop.samples, 1);
+    result.points.reserve(std::size_t(samples) + 1);
+    for (int i = 1; i <= samples; ++i) {
+        const double time_s = end_s * i / samples;
+        sample(time_s, curve.at(time_s));
     }
     return result;
 }

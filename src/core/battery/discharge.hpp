@@ -42,12 +42,15 @@ struct DischargeStop {
     double landing_cell_v = 0.0;
     /// At most this long; infinite by default.
     double longest_s = 1e9;
+    /// Samples between start and end; 1 where only the end matters.
+    int samples = 240;
 };
 
 /// Draws a constant power from a pack until one of the ends is met.
 ///
-/// State: charge used and the filtered voltage. Integrated by Boost.odeint's dense-output Dormand–Prince (5th
-/// order, 1e-9 relative); the end is then found by bisection on the dense output, to 1 ms.
+/// Charge is integrated by Boost.odeint's dense-output Dormand–Prince (5th order, 1e-8 relative). The filter runs
+/// over that curve afterwards: inside the integrator its ten seconds would dictate the step for the whole flight.
+/// Ends are found by bisection, to 1 ms.
 /// @param power_w  terminal power, W, > 0
 /// @return at least one point (the start); only that one when the pack cannot give the power at all or stands below
 ///         the landing voltage already

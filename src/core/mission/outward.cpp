@@ -86,7 +86,7 @@ std::vector<OutwardPoint> outward_track(const PlanRequest& request, const Flight
     for (const VerticalBand& band : climb.bands) {
         // The landing voltage is judged under cruise load, so a climb may dip below it; only the pack's own end
         // counts.
-        const auto run = battery::discharge_at_power(request.pack, state, band.power_w, {0.0, band.duration_s});
+        const auto run = battery::discharge_at_power(request.pack, state, band.power_w, {0.0, band.duration_s, 1});
         if (run.end == battery::DischargeEnd::power_not_available) {
             notices.push_back({units::NoticeCode::power_not_available,
                                units::Severity::warning,

@@ -66,7 +66,8 @@ struct LogSummary {
 /// @error `cancelled`
 units::Result<LogSummary> summarise(const CleanLog& log, std::stop_token stop = {});
 
-/// Whether the volts of a log can be those of a pack: from its floor to a little above full. A log without volts fits.
+/// Whether the volts of a log can be those of a pack: from its floor to a little above full. A log without volts
+/// fits.
 bool volts_fit(const LogSummary& summary, const battery::Pack& pack);
 
 /// Charge left: usable charge less what was counted; negative when more was counted than the pack should give.

@@ -140,11 +140,11 @@ QWidget* PlanPlace::makeChart() {
     axes->setWordWrap(false);
     heading->addSpacing(look.px(6));
     heading->addWidget(axes);
+    heading->addSpacing(look.px(18));
     moves_ = new TextLabel(Role::quiet);
     moves_->setObjectName(QStringLiteral("movesMost"));
     moves_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
-    moves_->setWordWrap(false);
-    moves_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    moves_->setElided();
     heading->addWidget(moves_, 1);
     column->addLayout(heading);
     column->addWidget(chart_, 1);

@@ -1,0 +1,115 @@
+// Reading a log, debriefing it, planning a flight. Machines differ and are noisy: compare the ratios, not the
+// times.
+
+#include <cstring>
+#include <filesystem>
+#include <fstream>
+
+#include <benchmark/benchmark.h>
+#include <fast_float/fast_float.h>
+
+#include "core/mission/plan.hpp"
+#include "core/telemetry/consumption.hpp"
+#include "io/csv_log_reader.hpp"
+#include "io/csv_log_writer.hpp"
+#include "io/plan_document.hpp"
+#include "io/text_file.hpp"
+#include "sim/simulated_flight.hpp"
+
+using namespace sobremesa;
+
+namespace {
+
+/// An hour at 50 rows a second, as a recorder writes it; made once.
+const std::string& long_log() {
+    static const std::string path = [] {
+        sim::Scenario scenario;
+        scenario.pack.parallel = 4;
+        scenario.mission.kind = sim::SimulatedMission::Kind::loiter;
+        scenario.mission.loiter_s = 3500.0;
+        scenario.sensors.rate_hz = 10.0;
+        const auto flight = sim::simulate(scenario);
+        // Ten rows a second is the simulator's step; each is written five times, a fiftieth of a second apart.
+        telemetry::FlightLog dense;
+        for (std::size_t row = 0; row < flight.log.rows(); ++row) {
+            for (int k = 0; k < 5; ++k) {
+                for (std::size_t c = 0; c < telemetry::channel_count; ++c) {
+                    const auto& column = flight.log.columns[c];
+                    if (!column.empty()) dense.columns[c].push_back(column[row] + (c == 0 ? 0.02 * k : 0.0));
+                }
+                dense.lines.push_back(std::uint32_t(dense.lines.size() + 2));
+            }
+        }
+        const std::string file = (std::filesystem::temp_directory_path() / "sobremesa-bench.csv").string();
+        if (!io::write_text_file(file, io::csv_from_log(dense, io::LogStyle::recorder))) std::abort();
+        return file;
+    }();
+    return path;
+}
+
+void read_csv(benchmark::State& state) {
+    const auto bytes = std::filesystem::file_size(long_log());
+    for (auto _ : state) {
+        auto log = io::read_csv_log(long_log());
+        benchmark::DoNotOptimize(log);
+    }
+    state.SetBytesProcessed(std::int64_t(bytes) * state.iterations());
+}
+BENCHMARK(read_csv)->Unit(benchmark::kMillisecond)->UseRealTime();
+
+/// The yardstick: the number parser alone, over the same bytes already in memory, one value after the other.
+void naive_number_loop(benchmark::State& state) {
+    std::ifstream in(long_log(), std::ios::binary);
+    const std::string text((std::istreambuf_iterator<char>(in)), {});
+    const char* const begin = static_cast<const char*>(std::memchr(text.data(), '\n', text.size())) + 1;
+    const char* const end = text.data() + text.size();
+    for (auto _ : state) {
+        double sum = 0.0;
+        for (const char* p = begin; p < end;) {
+            double value = 0.0;
+            const auto parsed = fast_float::from_chars(p, end, value);
+            sum += value;
+            p = parsed.ptr + 1;
+        }
+        benchmark::DoNotOptimize(sum);
+    }
+    state.SetBytesProcessed(std::int64_t(text.size()) * state.iterations());
+}
+BENCHMARK(naive_number_loop)->Unit(benchmark::kMillisecond)->UseRealTime();
+
+void debrief_one_hour_at_50_hz(benchmark::State& state) {
+    for (auto _ : state) {
+        auto log = io::read_csv_log(long_log());
+        auto clean = telemetry::clean(*log);
+        auto summary = telemetry::summarise(*clean);
+        benchmark::DoNotOptimize(summary);
+    }
+}
+BENCHMARK(debrief_one_hour_at_50_hz)->Unit(benchmark::kMillisecond)->UseRealTime();
+
+mission::PlanRequest demo_request() {
+    return io::read_plan_file(std::string(DEMO_DIR) + "/alcaravan-west.plan.json")->request;
+}
+
+void one_plan(benchmark::State& state) {
+    const auto request = demo_request();
+    for (auto _ : state) {
+        auto plan = mission::make_plan(request);
+        benchmark::DoNotOptimize(plan);
+    }
+}
+BENCHMARK(one_plan)->Unit(benchmark::kMicrosecond);
+
+/// What the plan mostly is made of, as its yardstick.
+void one_discharge(benchmark::State& state) {
+    const auto request = demo_request();
+    for (auto _ : state) {
+        auto run = battery::discharge_at_power(request.pack, {}, 64.0, {2.8, 1e9});
+        benchmark::DoNotOptimize(run);
+    }
+}
+BENCHMARK(one_discharge)->Unit(benchmark::kMicrosecond);
+
+} // namespace
+
+BENCHMARK_MAIN();
