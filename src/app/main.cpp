@@ -74,8 +74,7 @@ int main(int argc, char** argv) {
         }
         window.openFolder(copy);
     }
-    for (const QString& file : parser.positionalArguments())
-        window.openFile(file);
+    for (const QString& file : parser.positionalArguments()) window.openFile(file);
     QuitAfterFirstPaint quitter;
     if (parser.isSet(first_paint)) window.installEventFilter(&quitter);
     window.show();

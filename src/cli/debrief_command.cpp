@@ -82,8 +82,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
                              {"first_row", entry.first_row}});
     }
     Json gaps = Json::array();
-    for (const auto& gap : log.gaps)
-        gaps.push_back({{"start_s", gap.start_s}, {"end_s", gap.end_s}});
+    for (const auto& gap : log.gaps) gaps.push_back({{"start_s", gap.start_s}, {"end_s", gap.end_s}});
     const auto& e = s.energy;
     const auto lowest_cell =
         e.lowest_voltage_v && options.cells ? std::optional(*e.lowest_voltage_v / *options.cells) : std::nullopt;

@@ -37,8 +37,7 @@ Json school_json(const mission::SchoolTurn& t) {
 
 Json plan_json(const mission::Plan& plan, const std::vector<units::Notice>& document_notices) {
     Json schools = Json::array();
-    for (const auto& turn : plan.schools)
-        schools.push_back(school_json(turn));
+    for (const auto& turn : plan.schools) schools.push_back(school_json(turn));
     const auto& c = plan.conditions;
     const auto speed = [](const std::optional<geodesy::Heading>& heading) {
         return heading ? Json(heading->ground_speed_mps) : Json(nullptr);
@@ -84,8 +83,7 @@ void print_text(const mission::Plan& plan, std::ostream& out) {
         out << q.distance(turn.distance_m).toStdString() << ", " << q.charge(turn.charge_used_ah).toStdString()
             << (turn.too_late ? ", would not get home with the reserve" : "") << "\n";
     }
-    for (const auto& notice : plan.notices)
-        out << "  ! " << wording::message(notice, q).toStdString() << "\n";
+    for (const auto& notice : plan.notices) out << "  ! " << wording::message(notice, q).toStdString() << "\n";
     out << "\n" << wording::cautions().toStdString() << "\n";
 }
 

@@ -53,10 +53,8 @@ std::string_view without_byte_order_mark(std::string_view line) {
 }
 
 std::string_view trimmed(std::string_view cell) {
-    while (!cell.empty() && (cell.front() == ' ' || cell.front() == '\t'))
-        cell.remove_prefix(1);
-    while (!cell.empty() && (cell.back() == ' ' || cell.back() == '\t'))
-        cell.remove_suffix(1);
+    while (!cell.empty() && (cell.front() == ' ' || cell.front() == '\t')) cell.remove_prefix(1);
+    while (!cell.empty() && (cell.back() == ' ' || cell.back() == '\t')) cell.remove_suffix(1);
     return cell;
 }
 
@@ -66,19 +64,15 @@ void split(std::string_view line, char delimiter, std::vector<std::string_view>&
     const char* p = line.data();
     const char* const end = p + line.size();
     for (;;) {
-        while (p != end && *p == ' ')
-            ++p;
+        while (p != end && *p == ' ') ++p;
         if (p != end && *p == '"') {
             const char* const from = ++p;
-            while (p != end && *p != '"')
-                ++p;
+            while (p != end && *p != '"') ++p;
             cells.emplace_back(from, std::size_t(p - from));
-            while (p != end && *p != delimiter)
-                ++p;
+            while (p != end && *p != delimiter) ++p;
         } else {
             const char* const from = p;
-            while (p != end && *p != delimiter)
-                ++p;
+            while (p != end && *p != delimiter) ++p;
             cells.push_back(trimmed({from, std::size_t(p - from)}));
         }
         if (p == end) return;
@@ -215,8 +209,7 @@ private:
         const auto header_number = reader_.line_number();
         std::string_view line;
         LineReader::Next next = LineReader::Next::end;
-        do
-            next = reader_.next(line);
+        do next = reader_.next(line);
         while (next == LineReader::Next::line && trimmed(line).empty());
         if (next == LineReader::Next::too_long) return endless_line();
         if (next == LineReader::Next::end) return trouble(ErrorCode::header_without_rows);
@@ -386,8 +379,7 @@ private:
         if (first != time.end()) {
             const double start_s = *first;
             if (has_date_ || start_s >= least_epoch_s) log_.start_clock_s = start_s;
-            for (double& t : time)
-                t -= start_s;
+            for (double& t : time) t -= start_s;
         }
         // A column without a single value is a channel the log does not have.
         for (auto& column : log_.columns) {

@@ -113,8 +113,7 @@ std::vector<WrittenColumn> recorder_columns(const FlightLog& log) {
 std::string csv_from_log(const FlightLog& log, LogStyle style) {
     const auto columns = style == LogStyle::radio ? radio_columns(log) : recorder_columns(log);
     std::string text;
-    for (std::size_t i = 0; i < columns.size(); ++i)
-        text += (i ? "," : "") + columns[i].header;
+    for (std::size_t i = 0; i < columns.size(); ++i) text += (i ? "," : "") + columns[i].header;
     text += '\n';
     for (std::size_t row = 0; row < log.rows(); ++row) {
         for (std::size_t i = 0; i < columns.size(); ++i) {

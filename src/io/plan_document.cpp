@@ -266,8 +266,7 @@ std::string json_from_plan(const PlanRequest& request) {
     const auto& aircraft = request.aircraft;
     const auto& weather = request.weather;
     json schools = json::array();
-    for (const auto school : request.turn.counted)
-        schools.push_back(mission::school_word(school));
+    for (const auto school : request.turn.counted) schools.push_back(mission::school_word(school));
     const json document = {{"format", "sobremesa-plan"},
                            {"version", plan_version},
                            {"name", request.name},

@@ -10,10 +10,8 @@ namespace sobremesa::io {
 
 std::optional<double> number_from_text(std::string_view text) {
     const auto blank = [](char c) { return c == ' ' || c == '\t' || c == '\r'; };
-    while (!text.empty() && blank(text.front()))
-        text.remove_prefix(1);
-    while (!text.empty() && blank(text.back()))
-        text.remove_suffix(1);
+    while (!text.empty() && blank(text.front())) text.remove_prefix(1);
+    while (!text.empty() && blank(text.back())) text.remove_suffix(1);
     if (text.size() > 1 && text.front() == '+' && text[1] != '-') text.remove_prefix(1);
 
     double value = 0.0;

@@ -9,8 +9,7 @@ namespace {
 
 QStringList paths(const QDir& dir, const QString& pattern) {
     QStringList found;
-    for (const QString& name : dir.entryList({pattern}, QDir::Files, QDir::Name))
-        found << dir.filePath(name);
+    for (const QString& name : dir.entryList({pattern}, QDir::Files, QDir::Name)) found << dir.filePath(name);
     return found;
 }
 

@@ -25,7 +25,8 @@ public:
     std::optional<units::Error> setRequest(const mission::PlanRequest& request);
 
     std::shared_ptr<const mission::Plan> plan() const { return plan_; }
-    /// Counts the documents opened; that of the present plan. Plans of different documents are no edits of each other.
+    /// Counts the documents opened; that of the present plan. Plans of different documents are no edits of each
+    /// other.
     int planDocument() const { return plan_document_; }
     bool is_settled() const { return !job_.is_running(); }
 

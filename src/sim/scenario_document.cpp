@@ -123,11 +123,9 @@ T named(const std::map<std::string, T>& shelf, const json& flight, const char* k
 std::vector<Scenario> scenarios_from_json(const std::string& text) {
     const json document = json::parse(text);
     std::map<std::string, SimulatedAircraft> aircraft;
-    for (const json& entry : document.at("aircraft"))
-        aircraft[entry.at("name")] = aircraft_from(entry);
+    for (const json& entry : document.at("aircraft")) aircraft[entry.at("name")] = aircraft_from(entry);
     std::map<std::string, SimulatedPackSpec> packs;
-    for (const json& entry : document.at("packs"))
-        packs[entry.at("name")] = pack_from(entry);
+    for (const json& entry : document.at("packs")) packs[entry.at("name")] = pack_from(entry);
 
     std::vector<Scenario> scenarios;
     for (const json& flight : document.at("flights")) {

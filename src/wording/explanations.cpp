@@ -134,8 +134,7 @@ QString plain_text(const ExplanationText& text) {
     for (const auto& input : text.inputs) {
         lines << Words::tr("%1: %2 (%3)", "input: value (origin)").arg(input.name, input.value, input.origin);
     }
-    for (const auto& line : text.sensitivities)
-        lines << line;
+    for (const auto& line : text.sensitivities) lines << line;
     lines << Words::tr("Source: %1").arg(text.source);
     return lines.join(QLatin1Char('\n'));
 }

@@ -232,9 +232,11 @@ QString message(const units::Notice& notice, const Quantities& q) {
         return Words::tr("The file holds %1 flights, with a pause of up to %2 between them. The longest is shown.")
             .arg(plain(number(p, "flights")), q.duration(number(p, "longest_pause_s")));
     case NoticeCode::pack_does_not_fit:
-        return Words::tr("The log's %1 at most do not fit a pack of %2 in series; what was left is not worked out. Choose "
-                         "the pack that was flown.")
-            .arg(written(number(p, "highest_v"), 0.0, q.notation(Quantity::lowest_voltage)), plain(number(p, "series")));
+        return Words::
+            tr("The log's %1 at most do not fit a pack of %2 in series; what was left is not worked out. Choose "
+               "the pack that was flown.")
+                .arg(written(number(p, "highest_v"), 0.0, q.notation(Quantity::lowest_voltage)),
+                     plain(number(p, "series")));
     case NoticeCode::counter_only: return Words::tr("No column holds a current; charge is the log's own counter.");
     }
     return {};

@@ -35,8 +35,7 @@ QString digits(double value, int decimals) {
     QString text = QLocale::c().toString(std::abs(rounded), 'f', std::max(decimals, 0));
     text.remove(QLatin1Char(','));
     const auto point = text.indexOf(QLatin1Char('.'));
-    for (auto at = (point < 0 ? text.size() : point) - 3; at > 0; at -= 3)
-        text.insert(at, narrow_space);
+    for (auto at = (point < 0 ? text.size() : point) - 3; at > 0; at -= 3) text.insert(at, narrow_space);
     const bool negative = rounded < 0.0 && std::abs(rounded) >= 0.5 * step;
     return negative ? minus_sign + text : text;
 }

@@ -2,9 +2,11 @@
 
 #include <clocale>
 
+#include <QAbstractButton>
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QPainter>
 #include <QTemporaryDir>
 
 #include "app/charts/homeward_chart.hpp"
@@ -13,6 +15,7 @@
 #include "app/places/plan/plan_place.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/theme/look.hpp"
+#include "app/widgets/explained_number.hpp"
 
 using namespace sobremesa;
 
@@ -21,16 +24,27 @@ namespace {
 void settle(const std::function<bool()>& done) {
     QElapsedTimer clock;
     clock.start();
-    while (!done() && clock.elapsed() < 20000)
-        QApplication::processEvents(QEventLoop::AllEvents, 20);
-    for (int i = 0; i < 20; ++i)
-        QApplication::processEvents(QEventLoop::AllEvents, 10);
+    while (!done() && clock.elapsed() < 20000) QApplication::processEvents(QEventLoop::AllEvents, 20);
+    for (int i = 0; i < 20; ++i) QApplication::processEvents(QEventLoop::AllEvents, 10);
 }
 
 void take(QWidget& window, const QString& folder, const QString& name) {
     settle([] { return true; });
     if (!window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png"))))
         qFatal("cannot write the picture");
+}
+
+/// The window with the sheet that hangs open over it.
+void take_with_sheet(QWidget& window, const QString& folder, const QString& name) {
+    settle([] { return QApplication::activePopupWidget() != nullptr; });
+    QWidget* sheet = QApplication::activePopupWidget();
+    if (!sheet) qFatal("no sheet is open");
+    QPixmap picture = window.grab();
+    QPainter painter(&picture);
+    painter.drawPixmap(window.mapFromGlobal(sheet->pos()), sheet->grab());
+    painter.end();
+    sheet->close();
+    if (!picture.save(QDir(folder).filePath(name + QStringLiteral(".png")))) qFatal("cannot write the picture");
 }
 
 } // namespace
@@ -58,6 +72,13 @@ int main(int argc, char** argv) {
         settle([&] { return window.planSession().is_settled(); });
         window.showPlace(0);
         take(window, pictures, QStringLiteral("plan-%1").arg(theme->name));
+        if (theme->dark) {
+            window.planPlace().findChildren<app::ExplainedNumber*>().first()->showWhy();
+            take_with_sheet(window, pictures, QStringLiteral("why-%1").arg(theme->name));
+        } else {
+            window.findChild<QAbstractButton*>(QStringLiteral("settingPack"))->click();
+            take_with_sheet(window, pictures, QStringLiteral("setting-%1").arg(theme->name));
+        }
         window.openFile(QDir(demo).filePath(QStringLiteral("2026-05-16-alcaravan-three-hills.csv")));
         settle([&] { return window.debriefSession().debrief() && !window.debriefSession().is_opening(); });
         window.debriefPlace().strips().setCursor(840.0);

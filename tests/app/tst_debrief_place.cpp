@@ -108,8 +108,7 @@ void DebriefPlaceTest::setAsideIsListed() {
     const auto& list = (*window_)->debriefSession().debrief()->clean.set_aside;
     QCOMPARE(table->model()->rowCount(), int(list.size()));
     std::size_t listed = 0;
-    for (const auto& entry : list)
-        listed += entry.rows;
+    for (const auto& entry : list) listed += entry.rows;
     QCOMPARE((*window_)->debriefSession().debrief()->clean.rows_set_aside, listed);
     QVERIFY(window_->said("debriefFile").contains(QStringLiteral("set aside")));
     window_->openLog("2026-04-11-alcaravan-calm.csv");

@@ -27,8 +27,7 @@ namespace {
 
 void drag(QWidget* widget, const QPoint& from, const QPoint& to) {
     QTest::mousePress(widget, Qt::LeftButton, {}, from);
-    for (int i = 1; i <= 8; ++i)
-        QTest::mouseMove(widget, from + (to - from) * i / 8);
+    for (int i = 1; i <= 8; ++i) QTest::mouseMove(widget, from + (to - from) * i / 8);
     QTest::mouseRelease(widget, Qt::LeftButton, {}, to);
 }
 
@@ -323,8 +322,7 @@ void PlanPlaceTest::anotherDocumentIsNoChange() {
 void PlanPlaceTest::chartCursorByKeyboard() {
     auto* chart = window_->find<HomewardChart>("homewardChart");
     chart->setFocus();
-    for (int i = 0; i < 10; ++i)
-        QTest::keyClick(chart, Qt::Key_Right);
+    for (int i = 0; i < 10; ++i) QTest::keyClick(chart, Qt::Key_Right);
     QVERIFY(chart->cursorText().contains(QStringLiteral("to spare")));
     const QString there = chart->cursorText();
     QTest::keyClick(chart, Qt::Key_Left);

@@ -73,8 +73,7 @@ void CommandLineTest::planKeepsItsContract() {
     QCOMPARE(run.code, 0);
     QVERIFY2(run.err.empty(), run.err.c_str());
     const json plan = run.object();
-    for (const char* key : {"energy_wh", "charge_ah"})
-        QVERIFY(plan["usable"][key].get<double>() > 0.0);
+    for (const char* key : {"energy_wh", "charge_ah"}) QVERIFY(plan["usable"][key].get<double>() > 0.0);
     for (const char* key : {"distance_m", "time_s", "charge_used_ah", "energy_used_wh", "cell_voltage_v"}) {
         QVERIFY(plan["turn"][key].get<double>() > 0.0);
     }
@@ -124,8 +123,7 @@ void CommandLineTest::debriefKeepsItsContract() {
     QVERIFY(d["consumption"]["ground_wh_per_km"].get<double>() > 0.1);
     QVERIFY(d["consumption"]["still_air_level_wh_per_km"].is_null());
     std::set<std::string> reasons;
-    for (const json& entry : d["set_aside"])
-        reasons.insert(entry["reason"].get<std::string>());
+    for (const json& entry : d["set_aside"]) reasons.insert(entry["reason"].get<std::string>());
     QVERIFY(reasons.contains("no-fix") && reasons.contains("position-jump") && reasons.contains("cut-last-row"));
 }
 

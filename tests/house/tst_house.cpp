@@ -23,8 +23,7 @@ QStringList sources() {
     QStringList files;
     QDirIterator all(source_root(), {QStringLiteral("*.cpp"), QStringLiteral("*.hpp")}, QDir::Files,
                      QDirIterator::Subdirectories);
-    while (all.hasNext())
-        files << all.next().mid(source_root().size());
+    while (all.hasNext()) files << all.next().mid(source_root().size());
     return files;
 }
 

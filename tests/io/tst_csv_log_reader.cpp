@@ -265,15 +265,13 @@ void CsvLogReaderTest::hugeNumbersAndNamesDoNotCrash() {
     const auto log = read("time (s),voltage (V)\n0,1e308\n1,1e999\n2,-1e999\n3,16\n");
     QCOMPARE(log->rows(), std::size_t(2));
     std::string header = "time (s)";
-    for (int i = 0; i < 5000; ++i)
-        header += ",voltage (V)";
+    for (int i = 0; i < 5000; ++i) header += ",voltage (V)";
     QCOMPARE(io::read_csv_log(written(header + "\n0,1,2\n")).error().code, ErrorCode::no_usable_rows);
 }
 
 void CsvLogReaderTest::progressAndCancel() {
     std::string text = "time (s),voltage (V)\n";
-    for (int i = 0; i < 20000; ++i)
-        text += io::text_from_number(i, 0) + ",16.0\n";
+    for (int i = 0; i < 20000; ++i) text += io::text_from_number(i, 0) + ",16.0\n";
     const std::string path = written(text);
     std::stop_source stop;
     int reports = 0;
@@ -289,8 +287,7 @@ void CsvLogReaderTest::progressAndCancel() {
 
 void CsvLogReaderTest::aFileThatShrinksEndsTheReading() {
     std::string text = "time (s),voltage (V)\n";
-    for (int i = 0; i < 900000; ++i)
-        text += io::text_from_number(i, 0) + ",16.0\n"; // more than two blocks
+    for (int i = 0; i < 900000; ++i) text += io::text_from_number(i, 0) + ",16.0\n"; // more than two blocks
     const std::string path = written(text);
     bool cut = false;
     io::ReadingJob job{{}, [&](double) {

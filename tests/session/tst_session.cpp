@@ -76,8 +76,7 @@ void SessionTest::cancelReachesTheWork() {
     bool stopped = false;
     job.start(
         [](std::stop_token stop) {
-            while (!stop.stop_requested())
-                QThread::msleep(1);
+            while (!stop.stop_requested()) QThread::msleep(1);
             return true;
         },
         [&](bool answer) { stopped = answer; });

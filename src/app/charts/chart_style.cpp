@@ -26,8 +26,7 @@ void style_axis(QCPAxis* axis, bool visible) {
 }
 
 void style_axis_rect(QCPAxisRect* rect) {
-    for (QCPAxis* axis : rect->axes())
-        style_axis(axis, axis->visible());
+    for (QCPAxis* axis : rect->axes()) style_axis(axis, axis->visible());
     rect->axis(QCPAxis::atBottom)->grid()->setVisible(false);
     rect->setBackground(QBrush(Qt::NoBrush));
 }
@@ -49,8 +48,7 @@ QBrush hatching(const QColor& colour) {
     QPainter painter(&tile);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(QPen(colour, 1.1));
-    for (const int shift : {-side, 0, side})
-        painter.drawLine(shift, side, shift + side, 0);
+    for (const int shift : {-side, 0, side}) painter.drawLine(shift, side, shift + side, 0);
     return QBrush(tile);
 }
 

@@ -103,8 +103,7 @@ void HomewardChart::build() {
         rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
         rect->setMinimumMargins(QMargins(look.px(46), look.px(4), look.px(20), look.px(4)));
         style_axis_rect(rect);
-        for (QCPAxis* axis : rect->axes())
-            axis->setLayer(QStringLiteral("axes"));
+        for (QCPAxis* axis : rect->axes()) axis->setLayer(QStringLiteral("axes"));
     }
     energy_->axis(QCPAxis::atBottom)->setTickLabels(false);
     energy_->axis(QCPAxis::atLeft)->setTicker(plain_ticker(4));
@@ -264,8 +263,7 @@ void HomewardChart::addTurnAndSchools(double end_m) {
         return i + 1 < shown.size() && shown[i + 1]->distance_m - shown[i]->distance_m < 0.01 * end_m;
     };
     int rows = int(shown.size());
-    for (std::size_t i = 0; i < shown.size(); ++i)
-        rows -= same_place(i) ? 1 : 0;
+    for (std::size_t i = 0; i < shown.size(); ++i) rows -= same_place(i) ? 1 : 0;
     // In a low chart only so many rows fit above the line; rules without a name keep their dot, and the table.
     int rows_that_fit = rows;
     if (!shown.empty()) {

@@ -62,6 +62,7 @@ void StripCharts::rebuild() {
     }
     all_from_min_ = debrief_->summary.track.time_s.front() / units::seconds_per_minute;
     all_to_min_ = debrief_->summary.track.time_s.back() / units::seconds_per_minute;
+    fitTicks();
     showRange(all_from_min_, all_to_min_);
 }
 
@@ -79,8 +80,7 @@ void StripCharts::addStrip(Strip strip, int row) {
     strip.rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
     strip.rect->setMinimumMargins(QMargins(look.px(40), look.px(22), look.px(14), look.px(2)));
     style_axis_rect(strip.rect);
-    for (QCPAxis* axis : strip.rect->axes())
-        axis->setLayer(QStringLiteral("axes"));
+    for (QCPAxis* axis : strip.rect->axes()) axis->setLayer(QStringLiteral("axes"));
     QCPAxis* x = strip.rect->axis(QCPAxis::atBottom);
     QCPAxis* y = strip.rect->axis(QCPAxis::atLeft);
     y->setTicker(plain_ticker(3));
@@ -158,6 +158,19 @@ void StripCharts::markGaps(QCPAxisRect* rect) {
         box->setPen(Qt::NoPen);
         box->setBrush(hatching(theme.field_border));
     }
+}
+
+void StripCharts::fitTicks() {
+    if (strips_.empty()) return;
+    // As many figures at the side as fit above each other.
+    const int strip_px = height() / int(strips_.size()) - Look::instance().px(26);
+    const int ticks = std::clamp(strip_px / Look::instance().px(28), 1, 4);
+    for (const Strip& strip : strips_) strip.rect->axis(QCPAxis::atLeft)->ticker()->setTickCount(ticks);
+    plot_->replot(QCustomPlot::rpQueuedReplot);
+}
+
+void StripCharts::resizeEvent(QResizeEvent*) {
+    fitTicks();
 }
 
 std::pair<double, double> StripCharts::shownRange() const {

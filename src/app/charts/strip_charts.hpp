@@ -36,6 +36,7 @@ signals:
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     struct Strip {
@@ -50,6 +51,7 @@ private:
     };
     void rebuild();
     void addStrip(Strip strip, int row);
+    void fitTicks();
     void markGaps(QCPAxisRect* rect);
     void zoom(double factor, double around_min);
     void showRange(double from_min, double to_min);

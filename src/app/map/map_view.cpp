@@ -280,8 +280,7 @@ void MapView::paintHome(QPainter& painter) const {
     // On the side away from where the flight goes.
     double mean_east = 0.0;
     for (const Way& way : ways_) {
-        for (const auto& p : way.points)
-            mean_east += std::isnan(p.east_m) ? 0.0 : p.east_m;
+        for (const auto& p : way.points) mean_east += std::isnan(p.east_m) ? 0.0 : p.east_m;
     }
     painter.setFont(look.font(Look::text_px, Look::Weight::medium));
     const bool to_the_right = mean_east <= 0.0;

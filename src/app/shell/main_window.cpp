@@ -172,8 +172,7 @@ void MainWindow::openPlan(const QString& path) {
     messages_->clear();
     showPlace(plan_index);
     QStringList said;
-    for (const auto& notice : *notices)
-        said << wording::message(notice, Look::instance().quantities());
+    for (const auto& notice : *notices) said << wording::message(notice, Look::instance().quantities());
     if (!said.isEmpty()) messages_->showNote(said.join(QLatin1Char(' ')));
 }
 

@@ -67,8 +67,7 @@ RailButton* PlaceRail::addPlace(const QString& name, RailButton::Sign sign) {
     button->setAutoExclusive(true);
     // Places stand above the stretch, the foot below it.
     int at = 0;
-    while (column_->itemAt(at)->widget())
-        ++at;
+    while (column_->itemAt(at)->widget()) ++at;
     column_->insertWidget(at, button);
     buttons_.push_back(button);
     return button;
@@ -82,8 +81,7 @@ RailButton* PlaceRail::addFoot(const QString& name, RailButton::Sign sign) {
 }
 
 void PlaceRail::setSignsOnly(bool signs_only) {
-    for (RailButton* button : buttons_)
-        button->setSignOnly(signs_only);
+    for (RailButton* button : buttons_) button->setSignOnly(signs_only);
 }
 
 void PlaceRail::paintEvent(QPaintEvent*) {

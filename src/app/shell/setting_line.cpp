@@ -35,8 +35,7 @@ SettingLine::SettingLine(session::PlanSession& session, QWidget* parent)
 
 void SettingLine::setSentence(const QString& sentence) {
     pieces_.clear();
-    for (EditableWord* word : buttons_)
-        word->hide();
+    for (EditableWord* word : buttons_) word->hide();
     // The template is one whole sentence for the translators; here it is cut at its placeholders.
     static const QRegularExpression placeholder(QStringLiteral("%(\\d)"));
     const auto add_plain = [this](const QString& text) {

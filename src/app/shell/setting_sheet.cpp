@@ -35,7 +35,7 @@ SettingSheet::SettingSheet(const SettingWord& word, session::PlanSession& sessio
     trouble_->setObjectName(QStringLiteral("settingTrouble"));
     trouble_->hide();
     column()->addWidget(trouble_);
-    setFixedWidth(look.px(390));
+    setFixedWidth(look.px(430));
 }
 
 void SettingSheet::addNumber(QGridLayout* grid, int row, const SettingField& field) {

@@ -79,9 +79,9 @@ QString Look::styleSheet() const {
     const Theme& t = *theme_;
     QString sheet = QStringLiteral(R"(
         QToolTip { background: @panel; color: @ink; border: 1px solid @border; padding: 4px; }
-        QLineEdit, QComboBox { background: @panel; color: @ink; border: 1px solid @border; border-radius: 3px;
+        QLineEdit { background: @panel; color: @ink; border: 1px solid @border; border-radius: 3px;
             padding: @2px @6px; min-height: @20px; selection-background-color: @selection; selection-color: @ink; }
-        QLineEdit:focus, QComboBox:focus { border: 2px solid @ink; }
+        QLineEdit:focus { border: 2px solid @ink; }
         QLineEdit[wrong="true"] { border: 2px solid @warning; }
         QComboBox QAbstractItemView { background: @panel; color: @ink; border: 1px solid @border;
             selection-background-color: @selection; selection-color: @ink; }
@@ -115,8 +115,7 @@ QString Look::styleSheet() const {
     const std::pair<const char*, QColor> colours[] = {
         {"@panel", t.panel},         {"@paper", t.paper},   {"@hairline", t.hairline}, {"@border", t.field_border},
         {"@selection", t.selection}, {"@soft", t.soft_ink}, {"@warning", t.warning},   {"@ink", t.ink}};
-    for (const auto& [word, colour] : colours)
-        sheet.replace(QLatin1String(word), colour.name());
+    for (const auto& [word, colour] : colours) sheet.replace(QLatin1String(word), colour.name());
     for (const int length : {24, 20, 18, 12, 10, 6, 4, 2}) {
         sheet.replace(QStringLiteral("@%1px").arg(length), QStringLiteral("%1px").arg(px(length)));
     }

@@ -58,8 +58,8 @@ ExplanationSheet::ExplanationSheet(const units::Explanation& explanation, QWidge
     }
     if (!text.sensitivities.empty()) {
         column()->addWidget(line(tr("What moves it:"), true));
-        for (const QString& sensitivity : text.sensitivities)
-            column()->addWidget(line(sensitivity, false));
+        const QStringList all(text.sensitivities.begin(), text.sensitivities.end());
+        column()->addWidget(line(all.join(QLatin1Char('\n')), false));
     }
     column()->addWidget(line(tr("Source: %1").arg(text.source), true));
 }

@@ -35,8 +35,7 @@ QWidget* Fold::makeTabs(bool with_kept) {
 
 void Fold::arrange(Shape shape) {
     // Panes outlive the page they stand on.
-    for (const Pane& pane : panes_)
-        pane.widget->setParent(nullptr);
+    for (const Pane& pane : panes_) pane.widget->setParent(nullptr);
     if (page_) {
         column_->removeWidget(page_);
         page_->deleteLater();
@@ -49,18 +48,18 @@ void Fold::arrange(Shape shape) {
         if (shape == Shape::wide) {
             arrange_wide_(page_);
         } else {
-            auto* rows = new QVBoxLayout(page_);
+            auto* rows = new QBoxLayout(kept_beside_ ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom, page_);
             rows->setContentsMargins(0, 0, 0, 0);
             rows->setSpacing(0);
-            rows->addWidget(makeTabs(false), 11);
+            rows->addWidget(makeTabs(false), kept_beside_ ? 8 : 11);
             for (const Pane& pane : panes_) {
-                if (pane.kept) rows->addWidget(pane.widget, 8);
+                if (pane.kept) rows->addWidget(pane.widget, kept_beside_ ? 11 : 8);
             }
         }
     }
     // A tab shows and hides its own page; the others must be told.
     for (const Pane& pane : panes_) {
-        if (shape == Shape::wide || (shape == Shape::tabs_above && pane.kept)) pane.widget->show();
+        if (shape == Shape::wide || (shape == Shape::tabs_and_kept && pane.kept)) pane.widget->show();
     }
     column_->addWidget(page_);
     page_->show();
@@ -70,7 +69,7 @@ void Fold::resizeEvent(QResizeEvent*) {
     if (!arrange_wide_) return;
     const double scale = Look::instance().textScale();
     const bool tall = height() >= fold_height * scale;
-    const Shape shape = !tall ? Shape::tabs : width() >= fold_width * scale ? Shape::wide : Shape::tabs_above;
+    const Shape shape = !tall ? Shape::tabs : width() >= fold_width * scale ? Shape::wide : Shape::tabs_and_kept;
     if (shape != shape_) arrange(shape);
 }
 

@@ -18,9 +18,11 @@ public:
     explicit Fold(QWidget* parent = nullptr);
     /// @param kept  stays in sight below the tabs of the others as long as the height allows
     void addPane(const QString& name, QWidget* pane, bool kept = false);
+    /// The kept pane stands beside the tabs instead of below them: for what needs height more than width.
+    void setKeptBeside() { kept_beside_ = true; }
     /// Lays all panes out on one page; called again whenever the window becomes wide.
     void setWideArrangement(std::function<void(QWidget* page)> arrange);
-    enum class Shape { wide, tabs_above, tabs };
+    enum class Shape { wide, tabs_and_kept, tabs };
     Shape shape() const { return shape_; }
     /// Room below which panes fold, in pixels of the design: narrower windows, or larger text.
     static constexpr int fold_width = 1000;
@@ -42,6 +44,7 @@ private:
     QVBoxLayout* column_;
     QWidget* page_ = nullptr;
     Shape shape_ = Shape::wide;
+    bool kept_beside_ = false;
 };
 
 } // namespace sobremesa::app

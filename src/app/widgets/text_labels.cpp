@@ -30,6 +30,8 @@ void TextLabel::dress() {
     case Role::heading: font = look.font(Look::text_px, Look::Weight::semibold); break;
     case Role::sentence:
         font = look.font(Look::sentence_px);
+        // Qt's rich text breaks lines at a narrow no-break space; not at the ordinary one.
+        text.replace(QChar(0x202F), QChar(0x00A0));
         text.replace(QStringLiteral("<b>"), QStringLiteral("<span style=\"font-weight:600\">"));
         text.replace(QStringLiteral("</b>"), QStringLiteral("</span>"));
         text = QStringLiteral("<p style=\"line-height:118%\">%1</p>").arg(text);

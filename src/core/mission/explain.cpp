@@ -186,8 +186,7 @@ std::optional<Explanation> explain(const Plan& plan, Quantity quantity) {
         if (const auto value = turn_value(*plan.turn, quantity)) {
             const SchoolRecipe recipe = recipe_of(plan.turn->school);
             Explanation explanation{quantity, *value, {}, recipe.relation, recipe.source, {}};
-            for (const Quantity q : recipe.inputs)
-                explanation.inputs.push_back(input(plan, q));
+            for (const Quantity q : recipe.inputs) explanation.inputs.push_back(input(plan, q));
             if (quantity == Quantity::turn_distance) explanation.sensitivities = plan.turn_sensitivities;
             return explanation;
         }
@@ -197,8 +196,7 @@ std::optional<Explanation> explain(const Plan& plan, Quantity quantity) {
         std::find_if(recipes().begin(), recipes().end(), [&](const Recipe& r) { return r.quantity == quantity; });
     if (!value || found == recipes().end()) return std::nullopt;
     Explanation explanation{quantity, *value, {}, found->relation, found->source, {}};
-    for (const Quantity q : found->inputs)
-        explanation.inputs.push_back(input(plan, q));
+    for (const Quantity q : found->inputs) explanation.inputs.push_back(input(plan, q));
     return explanation;
 }
 
@@ -219,8 +217,7 @@ std::optional<Explanation> explain_school(const Plan& plan, const SchoolTurn& tu
     default: return std::nullopt;
     }
     Explanation explanation{quantity, value, {}, recipe.relation, recipe.source, {}};
-    for (const Quantity q : recipe.inputs)
-        explanation.inputs.push_back(input(plan, q));
+    for (const Quantity q : recipe.inputs) explanation.inputs.push_back(input(plan, q));
     return explanation;
 }
 

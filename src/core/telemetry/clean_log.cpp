@@ -26,8 +26,7 @@ constexpr double late_first_fix_s = 5.0;
 class SetAsideList {
 public:
     explicit SetAsideList(const FlightLog& log) : log_(log), marked_(log.rows(), 0) {
-        for (const SetAside& unreadable : log.unreadable)
-            list_.push_back(unreadable);
+        for (const SetAside& unreadable : log.unreadable) list_.push_back(unreadable);
     }
 
     void add(SetAsideReason reason, std::uint32_t row) {
@@ -47,8 +46,7 @@ public:
     std::vector<SetAside> list() const { return list_; }
     std::size_t rows() const {
         std::size_t all = rows_;
-        for (const SetAside& unreadable : log_.unreadable)
-            all += unreadable.rows;
+        for (const SetAside& unreadable : log_.unreadable) all += unreadable.rows;
         return all;
     }
 
@@ -82,8 +80,7 @@ double usual_step_s(const FlightLog& log, const std::vector<std::uint32_t>& rows
     const auto& time = log[Channel::time_s];
     std::vector<double> steps;
     steps.reserve(rows.size());
-    for (std::size_t i = 1; i < rows.size(); ++i)
-        steps.push_back(time[rows[i]] - time[rows[i - 1]]);
+    for (std::size_t i = 1; i < rows.size(); ++i) steps.push_back(time[rows[i]] - time[rows[i - 1]]);
     if (steps.empty()) return 1.0;
     const auto middle = steps.begin() + std::ptrdiff_t(steps.size() / 2);
     std::nth_element(steps.begin(), middle, steps.end());
@@ -184,8 +181,7 @@ void judge_positions(CleanLog& log, const CleaningRules& rules, SetAsideList& as
         doubtful.push_back(i);
         if (doubtful.size() >= agreeing_fixes) {
             std::fill_n(log.position_ok.begin(), doubtful.front(), std::uint8_t{0});
-            for (const std::size_t j : doubtful)
-                log.position_ok[j] = 1;
+            for (const std::size_t j : doubtful) log.position_ok[j] = 1;
             last = i;
             doubtful.clear();
         }

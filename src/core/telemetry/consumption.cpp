@@ -34,8 +34,7 @@ void measure_track(const CleanLog& log, LogSummary& summary) {
     const std::size_t n = log.rows.size();
     Track& track = summary.track;
     track.time_s.resize(n);
-    for (std::size_t i = 0; i < n; ++i)
-        track.time_s[i] = log.time_s(i);
+    for (std::size_t i = 0; i < n; ++i) track.time_s[i] = log.time_s(i);
     if (!log.home) return;
     const auto frame = geodesy::LocalFrame::around(*log.home);
     if (!frame) return;
@@ -109,8 +108,7 @@ std::optional<double> counted(const CleanLog& log, Channel channel) {
 
 void measure_energy(const CleanLog& log, LogSummary& summary) {
     EnergyUsed& energy = summary.energy;
-    for (const Gap& gap : log.gaps)
-        energy.gap_time_s += gap.end_s - gap.start_s;
+    for (const Gap& gap : log.gaps) energy.gap_time_s += gap.end_s - gap.start_s;
     energy.counter_ah = counted(log, Channel::charge_ah);
 
     if (log.raw->has(Channel::voltage_v)) {

@@ -93,8 +93,7 @@ void SchoolsTest::chargeCountTakesThePilotsFigure() {
 }
 
 void SchoolsTest::wordsGoBothWays() {
-    for (const School school : deterministic_schools())
-        QCOMPARE(school_from_word(school_word(school)), school);
+    for (const School school : deterministic_schools()) QCOMPARE(school_from_word(school_word(school)), school);
     QVERIFY(!school_from_word("gut-feeling").has_value());
 }
 

@@ -48,8 +48,7 @@ void CleanLogTest::aCleanLogLosesNothing() {
 
 void CleanLogTest::rowsWithoutFixKeepTheirCurrent() {
     FlightLog raw = made_log();
-    for (int i = 0; i < 10; ++i)
-        raw[Channel::latitude_deg][i] = raw[Channel::longitude_deg][i] = 0.0;
+    for (int i = 0; i < 10; ++i) raw[Channel::latitude_deg][i] = raw[Channel::longitude_deg][i] = 0.0;
     const auto log = clean(tests::shared(raw));
     QCOMPARE(log->rows.size(), std::size_t(601));
     QCOMPARE(listed(*log, SetAsideReason::no_fix)->rows, std::size_t(10));
@@ -61,8 +60,7 @@ void CleanLogTest::rowsWithoutFixKeepTheirCurrent() {
 
 void CleanLogTest::jumpsAreSetAsideAndListed() {
     FlightLog raw = made_log();
-    for (const std::size_t row : {100, 101, 300})
-        raw[Channel::latitude_deg][row] += 0.1;
+    for (const std::size_t row : {100, 101, 300}) raw[Channel::latitude_deg][row] += 0.1;
     raw[Channel::latitude_deg][400] = 95.0;
     const auto log = clean(tests::shared(raw));
     QCOMPARE(listed(*log, SetAsideReason::position_jump)->rows, std::size_t(3));
@@ -89,14 +87,12 @@ void CleanLogTest::timeThatRunsBackwardsIsSetAside() {
     const auto log = clean(tests::shared(raw));
     QCOMPARE(listed(*log, SetAsideReason::backward_time)->rows, std::size_t(2));
     QCOMPARE(listed(*log, SetAsideReason::no_time)->rows, std::size_t(1));
-    for (std::size_t i = 1; i < log->rows.size(); ++i)
-        QVERIFY(log->time_s(i) > log->time_s(i - 1));
+    for (std::size_t i = 1; i < log->rows.size(); ++i) QVERIFY(log->time_s(i) > log->time_s(i - 1));
 }
 
 void CleanLogTest::gapsAreFound() {
     FlightLog raw = made_log();
-    for (std::size_t i = 300; i < raw.rows(); ++i)
-        raw[Channel::time_s][i] += 40.0;
+    for (std::size_t i = 300; i < raw.rows(); ++i) raw[Channel::time_s][i] += 40.0;
     const auto log = clean(tests::shared(raw));
     QCOMPARE(log->gaps.size(), std::size_t(1));
     VERIFY_NEAR(log->gaps[0].end_s - log->gaps[0].start_s, 41.0, 1e-9);
@@ -104,8 +100,7 @@ void CleanLogTest::gapsAreFound() {
 
 void CleanLogTest::yearsOfPauseSplitTheFile() {
     FlightLog raw = made_log();
-    for (std::size_t i = 400; i < raw.rows(); ++i)
-        raw[Channel::time_s][i] += 3.0 * 365.25 * 86400.0;
+    for (std::size_t i = 400; i < raw.rows(); ++i) raw[Channel::time_s][i] += 3.0 * 365.25 * 86400.0;
     const auto log = clean(tests::shared(raw));
     QVERIFY(log.has_value());
     QCOMPARE(log->rows.size(), std::size_t(400));

@@ -65,8 +65,7 @@ void ConsumptionTest::arithmeticFlightComesOutExact() {
 void ConsumptionTest::rangeFromEfficiency() {
     // Common practice: 1500 mAh at 250 mAh/km → 6 km. Read the other way round from a log of just that.
     FlightLog raw = made_log();
-    for (double& a : raw[Channel::current_a])
-        a = 9.0; // 1.5 Ah in 600 s, over 6 km
+    for (double& a : raw[Channel::current_a]) a = 9.0; // 1.5 Ah in 600 s, over 6 km
     const LogSummary s = summary_of(raw);
     VERIFY_NEAR(s.charge_ah_per_m->value * 1e6, 250.0, 1.7);
     VERIFY_NEAR(1.5 / s.charge_ah_per_m->value, 6000.0, 40.5);
@@ -76,8 +75,7 @@ void ConsumptionTest::scatterIsNotWay() {
     FlightLog raw = made_log();
     std::mt19937_64 draws(7);
     std::normal_distribution<double> scatter(0.0, 1.5);
-    for (std::size_t i = 0; i < raw.rows(); ++i)
-        raw[Channel::latitude_deg][i] += scatter(draws) / 111000.0;
+    for (std::size_t i = 0; i < raw.rows(); ++i) raw[Channel::latitude_deg][i] += scatter(draws) / 111000.0;
     // σ²/L² of way at worst, and the fixes' own error at the ends: 1 %.
     VERIFY_NEAR(summary_of(raw).distance.ground_m->value, 6000.0, 60.0);
     FlightLog hover = made_log();
@@ -92,15 +90,13 @@ void ConsumptionTest::scatterIsNotWay() {
 
 void ConsumptionTest::unevenStepsDoNotMatter() {
     FlightLog raw = made_log();
-    for (std::size_t i = 1; i + 1 < raw.rows(); i += 2)
-        raw[Channel::time_s][i] += 0.4;
+    for (std::size_t i = 1; i + 1 < raw.rows(); i += 2) raw[Channel::time_s][i] += 0.4;
     VERIFY_NEAR(summary_of(raw).energy.charge_ah->value, 5.0 / 6.0, 1e-9);
 }
 
 void ConsumptionTest::gapsAreLeftOutAndSaid() {
     FlightLog raw = made_log();
-    for (std::size_t i = 300; i < raw.rows(); ++i)
-        raw[Channel::time_s][i] += 60.0;
+    for (std::size_t i = 300; i < raw.rows(); ++i) raw[Channel::time_s][i] += 60.0;
     const LogSummary s = summary_of(raw);
     VERIFY_NEAR(s.energy.charge_ah->value, 5.0 * 599.0 / 3600.0, 1e-9);
     VERIFY_NEAR(s.energy.gap_time_s, 61.0, 1e-9);
@@ -110,16 +106,14 @@ void ConsumptionTest::gapsAreLeftOutAndSaid() {
 
 void ConsumptionTest::counterThatDisagreesIsNamed() {
     FlightLog raw = made_log();
-    for (double& ah : raw[Channel::charge_ah])
-        ah *= 1.2;
+    for (double& ah : raw[Channel::charge_ah]) ah *= 1.2;
     QVERIFY(notes(summary_of(raw), NoticeCode::counter_disagrees));
 }
 
 void ConsumptionTest::counterResetsAreBridged() {
     FlightLog raw = made_log();
     const double before = raw[Channel::charge_ah][300];
-    for (std::size_t i = 301; i < raw.rows(); ++i)
-        raw[Channel::charge_ah][i] -= before;
+    for (std::size_t i = 301; i < raw.rows(); ++i) raw[Channel::charge_ah][i] -= before;
     VERIFY_NEAR(*summary_of(raw).energy.counter_ah, 5.0 / 6.0, 0.002);
 }
 
@@ -155,8 +149,7 @@ void ConsumptionTest::withoutPositionChargeIsStillKnown() {
 
 void ConsumptionTest::wrongSpeedUnitIsNoticed() {
     FlightLog raw = made_log();
-    for (double& v : raw[Channel::ground_speed_mps])
-        v *= 3.6;
+    for (double& v : raw[Channel::ground_speed_mps]) v *= 3.6;
     QVERIFY(notes(summary_of(raw), NoticeCode::distances_disagree));
 }
 

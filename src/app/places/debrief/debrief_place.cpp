@@ -12,6 +12,7 @@
 #include "app/places/debrief/set_aside_model.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/explained_number.hpp"
+#include "app/widgets/figure_row.hpp"
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/text_labels.hpp"
@@ -95,6 +96,7 @@ QWidget* DebriefPlace::makeOpened() {
     fold->addPane(tr("Reading"), reading);
     fold->addPane(tr("Strips"), strips, true);
     fold->addPane(tr("Track"), map_);
+    fold->setKeptBeside();
     fold->setWideArrangement([this, reading, strips](QWidget* page) {
         auto* row = new QHBoxLayout(page);
         row->setContentsMargins(0, 0, 0, 0);
@@ -144,14 +146,8 @@ QWidget* DebriefPlace::makeReading() {
     sentence_ = new TextLabel(Role::sentence);
     sentence_->setObjectName(QStringLiteral("debriefSentence"));
     column->addWidget(sentence_);
-    auto* figures = new QHBoxLayout;
-    figures->setSpacing(look.px(20));
-    for (int i = 0; i < 4; ++i) {
-        figures_.push_back(new ExplainedNumber);
-        figures->addWidget(figures_.back());
-    }
-    figures->addStretch(1);
-    column->addLayout(figures);
+    figures_ = new FigureRow(4);
+    column->addWidget(figures_);
     left_ = new TextLabel(Role::quiet);
     left_->setObjectName(QStringLiteral("debriefLeft"));
     column->addWidget(left_);
@@ -181,7 +177,7 @@ QWidget* DebriefPlace::makeReading() {
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setWidget(inside);
-    scroll->setMinimumWidth(look.px(380));
+    scroll->setMinimumWidth(look.px(300));
     scroll->setFocusPolicy(Qt::NoFocus);
     return scroll;
 }
@@ -220,9 +216,10 @@ void DebriefPlace::showFigures() {
         {Quantity::mean_power, tr("mean power")},
         {Quantity::lowest_voltage, tr("lowest, pack")},
     };
-    for (std::size_t i = 0; i < figures_.size(); ++i) {
-        figures_[i]->setExplanation(telemetry::explain(summary, figures[i].first), figures[i].second);
+    for (std::size_t i = 0; i < figures_->figures().size(); ++i) {
+        figures_->figures()[i]->setExplanation(telemetry::explain(summary, figures[i].first), figures[i].second);
     }
+    figures_->layOutAgain();
     left_->setVisible(landing.left.has_value());
     if (landing.left) {
         left_->setWords(tr("Left is for %1, which gives %2 down to %3.")

@@ -14,7 +14,7 @@ class QVBoxLayout;
 
 namespace sobremesa::app {
 
-class ExplainedNumber;
+class FigureRow;
 class MapView;
 class SetAsideModel;
 class StripCharts;
@@ -53,7 +53,7 @@ private:
     QVBoxLayout* offered_;
     TextLabel* file_;
     TextLabel* sentence_;
-    std::vector<ExplainedNumber*> figures_;
+    FigureRow* figures_;
     TextLabel* left_;
     QVBoxLayout* notices_;
     QTableView* set_aside_;

@@ -11,6 +11,7 @@
 #include "app/places/plan/schools_table.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/explained_number.hpp"
+#include "app/widgets/figure_row.hpp"
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/text_labels.hpp"
@@ -97,14 +98,8 @@ QWidget* PlanPlace::makeAnswer() {
     changed_->setObjectName(QStringLiteral("planChanged"));
     column->addWidget(changed_);
 
-    auto* figures = new QHBoxLayout;
-    figures->setSpacing(look.px(22));
-    for (int i = 0; i < 4; ++i) {
-        figures_.push_back(new ExplainedNumber);
-        figures->addWidget(figures_.back());
-    }
-    figures->addStretch(1);
-    column->addLayout(figures);
+    figures_ = new FigureRow(4);
+    column->addWidget(figures_);
 
     schools_ = new SchoolsTable;
     column->addWidget(schools_);
@@ -120,7 +115,7 @@ QWidget* PlanPlace::makeAnswer() {
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setWidget(inside);
-    scroll->setMinimumWidth(look.px(400));
+    scroll->setMinimumWidth(look.px(380));
     scroll->setAccessibleName(tr("Answer"));
     scroll->setFocusPolicy(Qt::NoFocus);
     return scroll;
@@ -177,9 +172,10 @@ void PlanPlace::showPlan() {
         {Quantity::charge_per_distance_out, tr("out")},
         {Quantity::charge_per_distance_home, tr("home")},
     };
-    for (std::size_t i = 0; i < figures_.size(); ++i) {
-        figures_[i]->setExplanation(mission::explain(*plan, figures[i].first), figures[i].second);
+    for (std::size_t i = 0; i < figures_->figures().size(); ++i) {
+        figures_->figures()[i]->setExplanation(mission::explain(*plan, figures[i].first), figures[i].second);
     }
+    figures_->layOutAgain();
     schools_->schools().setPlan(plan);
     schools_->setVisible(!plan->schools.empty());
     showNotices(*plan);
@@ -201,8 +197,7 @@ void PlanPlace::showNotices(const mission::Plan& plan) {
         delete item->widget();
         delete item;
     }
-    while (notices_->count() < int(texts.size()))
-        notices_->addWidget(new TextLabel(Role::warning));
+    while (notices_->count() < int(texts.size())) notices_->addWidget(new TextLabel(Role::warning));
     for (std::size_t i = 0; i < texts.size(); ++i) {
         static_cast<TextLabel*>(notices_->itemAt(int(i))->widget())->setWords(texts[i]);
     }

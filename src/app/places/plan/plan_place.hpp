@@ -12,7 +12,7 @@ class QVBoxLayout;
 
 namespace sobremesa::app {
 
-class ExplainedNumber;
+class FigureRow;
 class HomewardChart;
 class MapView;
 class SchoolsTable;
@@ -40,7 +40,7 @@ private:
     HomewardChart* chart_;
     TextLabel* sentence_;
     TextLabel* changed_;
-    std::vector<ExplainedNumber*> figures_;
+    FigureRow* figures_;
     SchoolsTable* schools_;
     QVBoxLayout* notices_;
     TextLabel* moves_;

@@ -52,8 +52,7 @@ void SchoolsTable::resizeEvent(QResizeEvent* event) {
     if (event) QTableView::resizeEvent(event);
     const Look& look = Look::instance();
     const int figures[] = {look.px(64), look.px(80), look.px(68)};
-    for (int i = 0; i < 3; ++i)
-        setColumnWidth(1 + i, figures[i]);
+    for (int i = 0; i < 3; ++i) setColumnWidth(1 + i, figures[i]);
     setColumnWidth(0, std::max(look.px(120), viewport()->width() - figures[0] - figures[1] - figures[2]));
 }
 

@@ -1,0 +1,57 @@
+#include "app/widgets/figure_row.hpp"
+
+#include <algorithm>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/explained_number.hpp"
+
+namespace sobremesa::app {
+
+FigureRow::FigureRow(int count, QWidget* parent) : QWidget(parent) {
+    for (int i = 0; i < count; ++i) figures_.push_back(new ExplainedNumber(this));
+    QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Preferred);
+    policy.setHeightForWidth(true);
+    setSizePolicy(policy);
+}
+
+void FigureRow::layOutAgain() {
+    layOut(width(), true);
+    updateGeometry();
+}
+
+int FigureRow::layOut(int width, bool move) const {
+    const Look& look = Look::instance();
+    int x = 0;
+    int y = 0;
+    int line = 0;
+    for (ExplainedNumber* figure : figures_) {
+        if (!figure->explanation()) continue;
+        const QSize size = figure->sizeHint();
+        if (x > 0 && x + size.width() > width) {
+            x = 0;
+            y += line + look.px(6);
+        }
+        if (move) figure->setGeometry(QRect(QPoint(x, y), size));
+        x += size.width() + look.px(20);
+        line = std::max(line, size.height());
+    }
+    return y + line;
+}
+
+int FigureRow::heightForWidth(int width) const {
+    return layOut(width, false);
+}
+
+QSize FigureRow::sizeHint() const {
+    return {Look::instance().px(200), heightForWidth(std::max(width(), Look::instance().px(200)))};
+}
+
+QSize FigureRow::minimumSizeHint() const {
+    return {Look::instance().px(120), heightForWidth(std::max(width(), Look::instance().px(120)))};
+}
+
+void FigureRow::resizeEvent(QResizeEvent*) {
+    layOut(width(), true);
+}
+
+} // namespace sobremesa::app
