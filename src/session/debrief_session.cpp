@@ -16,7 +16,7 @@ void DebriefSession::open(const QString& path) {
         QMetaObject::invokeMethod(
             this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
     };
-    job_.start([path, progress](std::stop_token stop) { return debrief_file(path, stop, progress); },
+    job_.start([path, progress](const std::stop_token& stop) { return debrief_file(path, stop, progress); },
                [this, mine](units::Result<Debrief> result) {
                    if (mine != latest_) return;
                    if (!result) {
@@ -42,7 +42,7 @@ LeftAtLanding DebriefSession::left(const battery::Pack& pack, double landing_cel
     return {telemetry::left_by_charge(summary, usable.last().charge_used_ah), std::nullopt};
 }
 
-units::Result<Debrief> debrief_file(const QString& path, std::stop_token stop,
+units::Result<Debrief> debrief_file(const QString& path, const std::stop_token& stop,
                                     std::function<void(double)> progress) {
     Debrief debrief;
     debrief.path = path;

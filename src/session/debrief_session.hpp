@@ -53,7 +53,7 @@ private:
 };
 
 /// The steps from file to figures, as one function.
-units::Result<Debrief> debrief_file(const QString& path, std::stop_token stop,
+units::Result<Debrief> debrief_file(const QString& path, const std::stop_token& stop,
                                     std::function<void(double)> progress);
 
 } // namespace sobremesa::session

@@ -195,7 +195,7 @@ void judge_positions(CleanLog& log, const CleaningRules& rules, SetAsideList& as
 } // namespace
 
 units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const CleaningRules& rules,
-                              std::stop_token stop) {
+                              const std::stop_token& stop) {
     const auto error = [&](ErrorCode code) {
         units::Where where;
         where.file = log->name;

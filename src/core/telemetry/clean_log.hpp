@@ -57,6 +57,6 @@ struct CleaningRules {
 /// @error `no_time` when the log has no time column; `no_usable_rows` when fewer than two rows are left;
 /// `cancelled`
 units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const CleaningRules& rules = {},
-                              std::stop_token stop = {});
+                              const std::stop_token& stop = {});
 
 } // namespace sobremesa::telemetry

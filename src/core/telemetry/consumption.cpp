@@ -182,7 +182,7 @@ Estimate ratio(const Estimate& a, const Estimate& b) {
 
 } // namespace
 
-units::Result<LogSummary> summarise(const CleanLog& log, std::stop_token stop) {
+units::Result<LogSummary> summarise(const CleanLog& log, const std::stop_token& stop) {
     LogSummary summary;
     summary.notices = log.raw->notices;
     summary.notices.insert(summary.notices.end(), log.notices.begin(), log.notices.end());

@@ -64,7 +64,7 @@ struct LogSummary {
 /// Charge: ∫I dt; energy: ∫V·I dt, both by trapezoids between neighbouring rows. Error of the charge: the sensor's
 /// scale, 5 % until calibrated (common practice), and against the log's own counter where it has one.
 /// @error `cancelled`
-units::Result<LogSummary> summarise(const CleanLog& log, std::stop_token stop = {});
+units::Result<LogSummary> summarise(const CleanLog& log, const std::stop_token& stop = {});
 
 /// Whether the volts of a log can be those of a pack: from its floor to a little above full. A log without volts
 /// fits.
