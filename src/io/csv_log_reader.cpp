@@ -243,8 +243,9 @@ private:
                 log_.notices.push_back(
                     {units::NoticeCode::column_not_understood, units::Severity::note, {{"column", column.header}}});
             }
-            if (column.kind == Kind::number && column.unit_assumed) {
-                log_.notices.push_back({units::NoticeCode::unit_assumed,
+            if (column.kind == Kind::number && (column.unit_assumed || column.quantity_assumed)) {
+                log_.notices.push_back({column.quantity_assumed ? units::NoticeCode::quantity_assumed
+                                                                : units::NoticeCode::unit_assumed,
                                         units::Severity::note,
                                         {{"column", column.header},
                                          {"channel", std::string(telemetry::channel_word(column.channel))}}});

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cctype>
+#include <cmath>
 #include <optional>
 
 #include "core/units/constants.hpp"
@@ -13,6 +14,8 @@ namespace sobremesa::io {
 namespace {
 
 using telemetry::Channel;
+
+constexpr double largest_degrees = 360.0;
 
 enum class Dimension { time, angle, length, speed, voltage, current, charge, energy, share, decibel, count };
 
@@ -126,9 +129,24 @@ struct HeaderCell {
     bool measures(Dimension dimension) const { return unit && unit->dimension == dimension; }
 };
 
+/// "BaroAlt" is two words, like "baro_alt".
+std::string words_of_camel_case(std::string_view cell) {
+    std::string text;
+    for (std::size_t i = 0; i < cell.size(); ++i) {
+        const auto here = static_cast<unsigned char>(cell[i]);
+        // Two small letters before: "mV" and "mAh" are one word.
+        const bool after_word = i > 1 && std::islower(static_cast<unsigned char>(cell[i - 1])) &&
+                                std::islower(static_cast<unsigned char>(cell[i - 2]));
+        const bool in_brackets = cell.substr(0, i).find_first_of("([") != std::string_view::npos;
+        if (!in_brackets && std::isupper(here) && after_word) text += ' ';
+        text += cell[i];
+    }
+    return text;
+}
+
 HeaderCell take_apart(std::string_view cell) {
     HeaderCell result;
-    std::string text = lower(cell);
+    std::string text = lower(words_of_camel_case(cell));
     const std::size_t open = text.find_first_of("([");
     if (open != std::string::npos) {
         const std::size_t close = text.find_first_of(")]", open);
@@ -167,6 +185,9 @@ std::optional<Channel> channel_from_words(const HeaderCell& cell) {
     const auto has = [&](std::initializer_list<std::string_view> any) { return cell.has_any(any); };
     if (has({"lat", "latitude"})) return Channel::latitude_deg;
     if (has({"lon", "long", "lng", "longitude"})) return Channel::longitude_deg;
+    // A list of coordinates written out column by column: first latitude, then longitude.
+    if (has({"coord", "coords", "coordinate", "coordinates"}) && has({"0"})) return Channel::latitude_deg;
+    if (has({"coord", "coords", "coordinate", "coordinates"}) && has({"1"})) return Channel::longitude_deg;
     if (cell.measures(Dimension::charge) || has({"mah", "consumed", "consumption", "used", "charge"})) {
         return Channel::charge_ah;
     }
@@ -176,10 +197,11 @@ std::optional<Channel> channel_from_words(const HeaderCell& cell) {
     if (has({"link", "lq"}) && !cell.measures(Dimension::decibel)) return Channel::link_quality_share;
     if (has({"signal", "rssi"})) return Channel::signal_dbm;
     if (has({"throttle"})) return Channel::throttle_share;
-    if (has({"climb", "vario", "vspeed"}) || (has({"vertical", "v"}) && has({"speed"}))) return Channel::climb_mps;
+    if (has({"climb", "vario", "vspeed", "vspd"}) || (has({"vertical", "v"}) && has({"speed"})))
+        return Channel::climb_mps;
     if (has({"airspeed", "tas"}) || (has({"air"}) && has({"speed"}))) return Channel::airspeed_mps;
     if (has({"wind", "motor", "rpm", "setpoint", "target", "home"})) return std::nullopt;
-    if (has({"speed", "groundspeed", "velocity"})) return Channel::ground_speed_mps;
+    if (has({"speed", "groundspeed", "velocity", "spd", "gspd"})) return Channel::ground_speed_mps;
     if (has({"course", "cog", "track"})) return Channel::course_deg;
     if (has({"heading", "hdg", "yaw"})) return Channel::heading_deg;
     if (has({"height", "altitude", "alt", "baro", "elevation"}) && !cell.measures(Dimension::speed)) {
@@ -188,7 +210,7 @@ std::optional<Channel> channel_from_words(const HeaderCell& cell) {
     if (has({"current", "amps", "amperage", "curr"}) || cell.measures(Dimension::current))
         return Channel::current_a;
     if (has({"cell"})) return Channel::cell_voltage_v;
-    if (has({"voltage", "volts", "volt", "vbat", "battery", "pack"}) &&
+    if (has({"voltage", "volts", "volt", "vbat", "batt", "battery", "pack"}) &&
         (!cell.unit || cell.measures(Dimension::voltage))) {
         return Channel::voltage_v;
     }
@@ -232,9 +254,39 @@ LogColumn understand(std::string_view header, std::string_view sample) {
     const bool unit_needed = meaning.dimension != Dimension::count && meaning.dimension != Dimension::angle &&
                              meaning.dimension != Dimension::share && meaning.dimension != Dimension::decibel;
     column.unit_assumed = !cell.unit && unit_needed;
+    const bool is_position = *channel == Channel::latitude_deg || *channel == Channel::longitude_deg;
+    const auto first_value = number_from_text(sample);
+    if (is_position && !cell.unit && first_value && std::abs(*first_value) > largest_degrees) {
+        // Whole numbers far beyond a circle: ten-millionths of a degree, as receivers count them. Said as an
+        // assumption.
+        column.scale = 1e-7;
+        column.unit_assumed = true;
+    }
     // "mAh" as a bare word is the unit itself.
     if (*channel == Channel::charge_ah && cell.has("mah")) column.unit_assumed = false;
     return column;
+}
+
+} // namespace
+
+namespace {
+
+/// A column whose words say nothing may still be told by its unit, where no other column is that quantity.
+void take_by_unit_alone(std::vector<LogColumn>& columns, Channel channel, Dimension dimension) {
+    LogColumn* candidate = nullptr;
+    for (LogColumn& column : columns) {
+        if (column.kind == LogColumn::Kind::number && column.channel == channel) return;
+        const HeaderCell cell = take_apart(column.header);
+        const bool other = cell.has_any({"cell", "air", "wind", "vertical", "motor", "target", "setpoint"});
+        if (column.kind != LogColumn::Kind::ignored || !cell.measures(dimension) || other) continue;
+        if (candidate) return; // two of them: which one is not for us to say
+        candidate = &column;
+    }
+    if (!candidate) return;
+    candidate->kind = LogColumn::Kind::number;
+    candidate->channel = channel;
+    candidate->scale = take_apart(candidate->header).unit->scale;
+    candidate->quantity_assumed = true;
 }
 
 } // namespace
@@ -251,6 +303,8 @@ std::vector<LogColumn> understand_header(const std::vector<std::string_view>& he
         if (seen) column.kind = LogColumn::Kind::ignored;
         columns.push_back(std::move(column));
     }
+    take_by_unit_alone(columns, Channel::voltage_v, Dimension::voltage);
+    take_by_unit_alone(columns, Channel::ground_speed_mps, Dimension::speed);
     return columns;
 }
 

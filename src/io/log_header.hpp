@@ -16,6 +16,8 @@ struct LogColumn {
     /// Factor that brings the number to SI.
     double scale = 1.0;
     bool unit_assumed = false;
+    /// Only the unit says what it is; the words do not.
+    bool quantity_assumed = false;
     /// As it stands in the file.
     std::string header;
 };

@@ -200,7 +200,12 @@ QString message(const units::Notice& notice, const Quantities& q) {
     case NoticeCode::value_not_used_yet:
         return Words::tr("“%1” is kept but not used by this version.").arg(text(p, "field"));
     case NoticeCode::unit_assumed:
-        return Words::tr("“%1” names no unit; %2 was assumed.").arg(text(p, "column"), text(p, "channel"));
+        return Words::tr("“%1” names no unit; it was read as %2.").arg(text(p, "column"), text(p, "channel"));
+    case NoticeCode::quantity_assumed:
+        return Words::tr("“%1” was taken for %2 by its unit alone.").arg(text(p, "column"), text(p, "channel"));
+    case NoticeCode::home_far_from_track:
+        return Words::tr("Home as given is %1 from the first good fix. Latitude comes first, then longitude.")
+            .arg(q.distance(number(p, "distance_m")));
     case NoticeCode::column_not_understood: return Words::tr("“%1” was not used.").arg(text(p, "column"));
     case NoticeCode::no_current:
         return Words::tr(

@@ -152,7 +152,7 @@ QString what_moves_it(const mission::Plan& plan, const Quantities& q) {
         parts << sensitivity(plan.turn_sensitivities[i], Quantity::turn_distance, q);
     }
     if (parts.isEmpty()) return {};
-    return Words::tr("What moves the turn most: %1").arg(parts.join(QStringLiteral("  ·  ")));
+    return Words::tr("What moves it most: %1").arg(parts.join(QStringLiteral("  ·  ")));
 }
 
 QString homeward_summary(const mission::Plan& plan, const Quantities& q) {

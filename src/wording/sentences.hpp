@@ -21,7 +21,7 @@ QString without_markup(QString sentence);
 /// "turn −0.8 km: wind +1 m/s"; empty when the turn moved by less than anyone would notice, or is not there.
 QString what_changed(const mission::Plan& before, const mission::Plan& after, const Quantities& quantities);
 
-/// "What moves the turn most: …", the three largest.
+/// "What moves it most: …", the three largest.
 QString what_moves_it(const mission::Plan& plan, const Quantities& quantities);
 
 /// One step of an input and what it does: "wind +1 m/s → −0.8 km".

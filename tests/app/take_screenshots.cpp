@@ -66,6 +66,8 @@ int main(int argc, char** argv) {
     window.show();
     settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
 
+    window.showPlace(1);
+    take(window, pictures, QStringLiteral("debrief-empty-day"));
     for (const app::Theme* theme : {&app::day_theme(), &app::evening_theme()}) {
         look.setTheme(*theme);
         window.openFolder(demo);

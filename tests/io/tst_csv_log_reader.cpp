@@ -28,6 +28,8 @@ private slots:
     void unitsInEveryDress_data();
     void unitsInEveryDress();
     void bareHeadersAreAssumedAndSaid();
+    void coordinatesAsReceiversCountThem();
+    void aLoneUnitIsTakenAndSaid();
     void roundTrip_data();
     void roundTrip();
     void badRowsAreListedNotGuessed();
@@ -115,6 +117,9 @@ void CsvLogReaderTest::unitsInEveryDress_data() {
     QTest::newRow("cell volts are no pack volts") << "lowest cell (V)" << int(Channel::cell_voltage_v) << 100.0;
     QTest::newRow("counter by its unit") << "battery (mAh)" << int(Channel::charge_ah) << 0.1;
     QTest::newRow("energy by its unit") << "used [Wh]" << int(Channel::charge_ah) << -1.0;
+    QTest::newRow("camel case") << "BaroAlt (cm)" << int(Channel::height_m) << 1.0;
+    QTest::newRow("short for ground speed") << "GSpd(kmh)" << int(Channel::ground_speed_mps) << 100.0 / 3.6;
+    QTest::newRow("short for vertical speed") << "VSpd(m/s)" << int(Channel::climb_mps) << 100.0;
     QTest::newRow("percent") << "link quality (%)" << int(Channel::link_quality_share) << 1.0;
 }
 
@@ -137,6 +142,22 @@ void CsvLogReaderTest::bareHeadersAreAssumedAndSaid() {
                            [](const auto& n) { return n.code == units::NoticeCode::unit_assumed; }),
              std::ptrdiff_t(3));
     VERIFY_NEAR((*log)[Channel::ground_speed_mps][0], 10.0, 1e-12);
+}
+
+void CsvLogReaderTest::coordinatesAsReceiversCountThem() {
+    const auto log =
+        read("time (us),coord[0],coord[1],voltage (V)\n0,394000000,-314000000,16\n1000,394000010,-314000020,16\n");
+    VERIFY_NEAR((*log)[Channel::latitude_deg][1], 39.400001, 1e-9);
+    VERIFY_NEAR((*log)[Channel::longitude_deg][1], -31.400002, 1e-9);
+    QCOMPARE(log->notices.size(), std::size_t(2)); // both assumed, and said so
+}
+
+void CsvLogReaderTest::aLoneUnitIsTakenAndSaid() {
+    const auto log = read("time (s),Main (V),current (A)\n0,16.0,5\n1,16.0,5\n");
+    VERIFY_NEAR((*log)[Channel::voltage_v][0], 16.0, 1e-12);
+    QCOMPARE(log->notices[0].code, units::NoticeCode::quantity_assumed);
+    // Two columns in volts that no word tells apart: neither is guessed.
+    QVERIFY(!read("time (s),A (V),B (V),current (A)\n0,16.0,5,6\n1,16.0,5,6\n")->has(Channel::voltage_v));
 }
 
 void CsvLogReaderTest::roundTrip_data() {

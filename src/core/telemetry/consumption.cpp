@@ -23,8 +23,12 @@ constexpr double least_chord_m = 20.0;
 /// Way from positions, one standard deviation: what the chords cut off and the scatter adds.
 constexpr double ground_distance_sd = 0.005;
 constexpr double fix_sd_m = 3.0;
-/// Two methods that differ by more than this disagree.
+/// Two methods that differ by more than this disagree; not so over a few metres, or a few milliampere-hours.
 constexpr double disagreement = 0.05;
+constexpr double least_difference_ah = 0.02;
+constexpr double least_difference_m = 100.0;
+/// Home farther than this from the whole flight is a slip of the pen.
+constexpr double far_from_track_m = 100e3;
 
 bool is_number(double value) {
     return std::isfinite(value);
@@ -46,6 +50,8 @@ void measure_track(const CleanLog& log, LogSummary& summary) {
     double chord_m = 0.0;
     double farthest_m = -1.0;
     std::size_t farthest_i = 0;
+    // Steps are measured in a frame of their own, around the first fix: home may be given anywhere.
+    std::optional<geodesy::LocalFrame> step_frame;
     std::optional<geodesy::EastNorth> last;
     for (std::size_t i = 0; i < n; ++i) {
         if (!log.position_ok[i]) continue;
@@ -57,12 +63,14 @@ void measure_track(const CleanLog& log, LogSummary& summary) {
             farthest_m = track.from_home_m[i];
             farthest_i = i;
         }
-        if (!last) last = here;
-        chord_m = std::hypot(here.east_m - last->east_m, here.north_m - last->north_m);
+        if (!step_frame) step_frame = *geodesy::LocalFrame::around(log.position(i));
+        const geodesy::EastNorth stepped = step_frame->forward(log.position(i));
+        if (!last) last = stepped;
+        chord_m = std::hypot(stepped.east_m - last->east_m, stepped.north_m - last->north_m);
         if (chord_m < least_chord_m) continue;
         ground_m += chord_m;
         chord_m = 0.0;
-        last = here;
+        last = stepped;
     }
     if (farthest_m < 0.0) return;
     ground_m += chord_m; // what is left of the last chord
@@ -71,6 +79,11 @@ void measure_track(const CleanLog& log, LogSummary& summary) {
     const auto line = geodesy::geodesic(*log.home, log.position(farthest_i));
     summary.distance.farthest_from_home_m = Estimate{line ? line->distance_m : farthest_m, fix_sd_m};
     summary.distance.farthest_at_s = log.time_s(farthest_i);
+    const auto to_start = geodesy::geodesic(*log.home, step_frame->origin());
+    if (to_start && to_start->distance_m > far_from_track_m) {
+        summary.notices.push_back(
+            {NoticeCode::home_far_from_track, Severity::warning, {{"distance_m", to_start->distance_m}}});
+    }
 }
 
 /// Trapezoids over neighbouring rows, gaps and missing values left out.
@@ -149,9 +162,12 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
 }
 
 void compare_methods(const CleanLog& log, LogSummary& summary) {
-    const auto differ = [](double a, double b) { return std::abs(a - b) > disagreement * std::max(a, b); };
+    const auto differ = [](double a, double b, double least) {
+        return std::abs(a - b) > std::max(disagreement * std::max(a, b), least);
+    };
     const EnergyUsed& energy = summary.energy;
-    if (energy.charge_ah && energy.counter_ah && differ(energy.charge_ah->value, *energy.counter_ah)) {
+    if (energy.charge_ah && energy.counter_ah &&
+        differ(energy.charge_ah->value, *energy.counter_ah, least_difference_ah)) {
         summary.notices.push_back(
             {NoticeCode::counter_disagrees,
              Severity::warning,
@@ -162,7 +178,7 @@ void compare_methods(const CleanLog& log, LogSummary& summary) {
             integral(log, [&](std::size_t i) { return log.value(Channel::ground_speed_mps, i); });
     }
     if (summary.distance.ground_m && summary.distance.from_speed_m && log.gaps.empty() &&
-        differ(summary.distance.ground_m->value, *summary.distance.from_speed_m)) {
+        differ(summary.distance.ground_m->value, *summary.distance.from_speed_m, least_difference_m)) {
         summary.notices.push_back(
             {NoticeCode::distances_disagree,
              Severity::warning,

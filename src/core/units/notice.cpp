@@ -19,6 +19,8 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::chance_not_computed: return "chance-not-computed";
     case NoticeCode::unknown_key: return "unknown-key";
     case NoticeCode::value_not_used_yet: return "value-not-used-yet";
+    case NoticeCode::quantity_assumed: return "quantity-assumed";
+    case NoticeCode::home_far_from_track: return "home-far-from-track";
     case NoticeCode::unit_assumed: return "unit-assumed";
     case NoticeCode::column_not_understood: return "column-not-understood";
     case NoticeCode::no_current: return "no-current";

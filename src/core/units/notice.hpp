@@ -28,11 +28,13 @@ enum class NoticeCode {
     value_not_used_yet,
     // about a log
     unit_assumed,
+    quantity_assumed,
     column_not_understood,
     no_current,
     no_voltage,
     no_position,
     home_is_first_fix,
+    home_far_from_track,
     counter_disagrees,
     distances_disagree,
     integrals_skip_gaps,

@@ -29,6 +29,7 @@ class ConsumptionTest : public QObject {
     Q_OBJECT
 private slots:
     void arithmeticFlightComesOutExact();
+    void homeGivenFarAwayDoesNotBendTheWay();
     void rangeFromEfficiency();
     void scatterIsNotWay();
     void unevenStepsDoNotMatter();
@@ -60,6 +61,15 @@ void ConsumptionTest::arithmeticFlightComesOutExact() {
     QVERIFY(s.energy_wh_per_m->sd > 0.0);
     QVERIFY(!notes(s, NoticeCode::counter_disagrees));
     QVERIFY(!notes(s, NoticeCode::distances_disagree));
+}
+
+void ConsumptionTest::homeGivenFarAwayDoesNotBendTheWay() {
+    CleaningRules rules;
+    rules.home = geodesy::Position{-33.1, 18.2};
+    const LogSummary s = *summarise(*clean(tests::shared(made_log()), rules));
+    VERIFY_NEAR(s.distance.ground_m->value, 6000.0, 40.5);
+    QVERIFY(s.distance.farthest_from_home_m->value > 5e6);
+    QVERIFY(notes(s, NoticeCode::home_far_from_track));
 }
 
 void ConsumptionTest::rangeFromEfficiency() {
