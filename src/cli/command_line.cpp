@@ -13,6 +13,7 @@ namespace sobremesa::cli {
 int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err) {
     CLI::App app{"Plans and debriefs flights of long-range model aircraft.", "sobremesa-cli"};
     app.require_subcommand(1);
+    app.fallthrough();
     // Every program takes these; nothing is stored yet, so they change nothing here.
     std::string book;
     std::string settings;

@@ -27,6 +27,8 @@ using Kind = LogColumn::Kind;
 constexpr double missing = std::numeric_limits<double>::quiet_NaN();
 constexpr int longest_preamble_lines = 100;
 constexpr double seconds_per_day = 86400.0;
+/// So many rows without a later time are no pause of a recorder: gigabytes of them must not fill the memory.
+constexpr std::size_t most_rows_at_one_time = 100'000;
 /// A time in seconds this large counts from 1970: it is a clock, not a duration.
 constexpr double least_epoch_s = 1e9;
 
@@ -280,6 +282,9 @@ private:
             if (++since_look < lines_between_looks) continue;
             since_look = 0;
             if (job_.stop.stop_requested()) return trouble(ErrorCode::cancelled);
+            if (rows_at_one_time_ > most_rows_at_one_time) {
+                return trouble(ErrorCode::time_stands_still, {}, {{"rows", double(rows_at_one_time_)}});
+            }
             if (job_.progress) job_.progress(double(reader_.bytes_read()) / double(reader_.size_bytes()));
         }
     }
@@ -359,6 +364,13 @@ private:
         if (uses_clock_) log_[Channel::time_s].push_back(has_date_ ? date_s + clock_s : past_midnight(clock_s));
         log_.lines.push_back(std::uint32_t(reader_.line_number()));
         ++log_.rows_met;
+        const double time = log_[Channel::time_s].back();
+        if (time > latest_time_) {
+            latest_time_ = time;
+            rows_at_one_time_ = 0;
+        } else {
+            ++rows_at_one_time_;
+        }
     }
 
     /// A clock without a date starts again at midnight.
@@ -402,6 +414,8 @@ private:
     bool has_date_ = false;
     double days_s_ = 0.0;
     double latest_clock_s_ = 0.0;
+    double latest_time_ = -HUGE_VAL;
+    std::size_t rows_at_one_time_ = 0;
     units::Where first_bad_;
 };
 

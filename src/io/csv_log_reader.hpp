@@ -21,7 +21,7 @@ struct ReadingJob {
 /// mark, quoting, comment and preamble lines are understood. Rows that cannot be read are counted and listed, never
 /// guessed.
 /// @error `file_not_found`, `file_unreadable`, `file_empty`, `file_binary`, `line_too_long`, `no_header`,
-///        `header_without_rows`, `no_time`, `no_usable_rows`, `cancelled`
+///        `header_without_rows`, `no_time`, `no_usable_rows`, `time_stands_still`, `cancelled`
 units::Result<std::shared_ptr<const telemetry::FlightLog>> read_csv_log(const std::string& path,
                                                                         const ReadingJob& job = {});
 

@@ -13,8 +13,9 @@ void DebriefSession::open(const QString& path) {
     const int mine = ++latest_;
     emit opening(path);
     const auto progress = [this](double share) {
+        progress_ = share;
         QMetaObject::invokeMethod(
-            this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
+            this, [this] { emit progressed(progress_); }, Qt::QueuedConnection);
     };
     job_.start([path, progress](const std::stop_token& stop) { return debrief_file(path, stop, progress); },
                [this, mine](units::Result<Debrief> result) {

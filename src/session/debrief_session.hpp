@@ -1,5 +1,6 @@
 #pragma once
 
+#include <atomic>
 #include <memory>
 #include <optional>
 
@@ -49,6 +50,7 @@ signals:
 private:
     std::shared_ptr<const Debrief> debrief_;
     int latest_ = 0;
+    std::atomic<double> progress_ = 0.0;
     LatestJob job_;
 };
 

@@ -7,8 +7,10 @@ LatestJob::LatestJob(QObject* parent) : QObject(parent) {
 }
 
 LatestJob::~LatestJob() {
-    stop_.request_stop();
+    cancel();
     pool_.waitForDone();
+    const std::lock_guard lock(handover_);
+    deliver_ = nullptr;
 }
 
 void LatestJob::enqueue(Step step) {
@@ -17,31 +19,54 @@ void LatestJob::enqueue(Step step) {
 }
 
 void LatestJob::begin() {
-    Step step = std::exchange(waiting_, nullptr);
-    stop_ = std::stop_source();
+    {
+        const std::lock_guard lock(handover_);
+        step_ = std::exchange(waiting_, nullptr);
+        stop_ = std::stop_source();
+    }
     if (!running_) {
         running_ = true;
         emit runningChanged(true);
     }
-    pool_.start([this, step = std::move(step), token = stop_.get_token()] {
-        auto deliver = step(token);
-        // Queued to the owner's thread; dropped with the owner.
-        QMetaObject::invokeMethod(
-            this,
-            [this, deliver = std::move(deliver)]() mutable {
-                deliver();
-                if (waiting_) {
-                    begin();
-                    return;
-                }
-                running_ = false;
-                emit runningChanged(false);
-            },
-            Qt::QueuedConnection);
-    });
+    pool_.start([this] { work(); });
+}
+
+void LatestJob::work() {
+    Step step;
+    std::stop_token stop;
+    {
+        const std::lock_guard lock(handover_);
+        step = std::exchange(step_, nullptr);
+        stop = stop_.get_token();
+    }
+    auto deliver = step(stop);
+    step = nullptr;
+    {
+        const std::lock_guard lock(handover_);
+        deliver_ = std::move(deliver);
+    }
+    // Queued to the owner's thread; dropped with the owner.
+    QMetaObject::invokeMethod(
+        this, [this] { finish(); }, Qt::QueuedConnection);
+}
+
+void LatestJob::finish() {
+    std::function<void()> deliver;
+    {
+        const std::lock_guard lock(handover_);
+        deliver = std::exchange(deliver_, nullptr);
+    }
+    deliver();
+    if (waiting_) {
+        begin();
+        return;
+    }
+    running_ = false;
+    emit runningChanged(false);
 }
 
 void LatestJob::cancel() {
+    const std::lock_guard lock(handover_);
     stop_.request_stop();
 }
 

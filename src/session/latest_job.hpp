@@ -1,6 +1,7 @@
 #pragma once
 
 #include <functional>
+#include <mutex>
 #include <stop_token>
 #include <utility>
 
@@ -40,11 +41,17 @@ private:
     using Step = std::function<std::function<void()>(std::stop_token)>;
     void enqueue(Step step);
     void begin();
+    void work();
+    void finish();
 
     QThreadPool pool_;
     Step waiting_;
-    std::stop_source stop_;
     bool running_ = false;
+    /// All that crosses from thread to thread crosses under this lock, where a thread sanitizer can see it too.
+    std::mutex handover_;
+    Step step_;
+    std::stop_source stop_;
+    std::function<void()> deliver_;
 };
 
 } // namespace sobremesa::session

@@ -85,6 +85,11 @@ int main(int argc, char** argv) {
     app.add_option("--loiter", base.mission.loiter_s, "Time of the loiter, s");
     app.add_option("--rate", base.sensors.rate_hz, "Rows a second");
     app.add_option("--current-scale", base.sensors.current_scale, "What the current sensor makes of one ampere");
+    // Every program of the family takes these; the simulator keeps nothing, so they change nothing here.
+    std::string book;
+    std::string settings;
+    app.add_option("--book", book, "Logbook file");
+    app.add_option("--settings", settings, "Folder of the settings");
     app.add_option("--seed", base.seed, "Seed of gusts and noise");
     try {
         app.parse(argc, argv);

@@ -76,6 +76,9 @@ QString what(const units::Error& error) {
         return Words::tr("Not enough rows could be read (of %1 rows fewer than two make sense). Look at the place "
                          "named here.")
             .arg(plain(number(p, "rows")));
+    case ErrorCode::time_stands_still:
+        return Words::tr("Time has not moved for %1 rows up to there: this is no flight, or the file is damaged.")
+            .arg(plain(number(p, "rows")));
     case ErrorCode::json_syntax:
         return Words::tr("This is not valid JSON; a comma, quote or bracket is amiss there.");
     case ErrorCode::json_wrong_type:

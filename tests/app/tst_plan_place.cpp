@@ -52,6 +52,7 @@ private slots:
     void typingInASheetTakesEffectAtOnce_data();
     void typingInASheetTakesEffectAtOnce();
     void badValuesAreMarkedWhereTyped();
+    void cellsComeWhole();
     void chemistryTakesItsLandingVoltageAlong();
     void rulesThatCountAreChosenInTheTable();
     void rulesAreChosenByKeyboard();
@@ -205,6 +206,19 @@ void PlanPlaceTest::badValuesAreMarkedWhereTyped() {
     QVERIFY(!field->property("wrong").toBool());
     QVERIFY(!trouble->isVisible());
     VERIFY_NEAR((*window_)->planSession().request().aircraft.mass_kg, 1.02, 1e-9);
+    sheet->close();
+    window_->settle();
+}
+
+void PlanPlaceTest::cellsComeWhole() {
+    QTest::mouseClick(window_->find<QAbstractButton>("settingPack"), Qt::LeftButton);
+    auto* sheet = open_sheet<SettingSheet>();
+    auto* field = sheet->findChild<NumberField*>(QStringLiteral("Cells in series"));
+    field->selectAll();
+    QTest::keyClicks(field, QStringLiteral("4.7"));
+    QVERIFY(field->property("wrong").toBool());
+    QVERIFY(sheet->findChild<QLabel*>(QStringLiteral("settingTrouble"))->isVisible());
+    QCOMPARE((*window_)->planSession().request().pack.series, 4);
     sheet->close();
     window_->settle();
 }

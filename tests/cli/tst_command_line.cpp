@@ -198,6 +198,7 @@ void CommandLineTest::usageIsTwo() {
     QCOMPARE(cli_run({"plan"}).code, 2);
     QCOMPARE(cli_run({"debrief", "x.csv", "--cells", "0"}).code, 2);
     QCOMPARE(cli_run({"--help"}).code, 0);
+    QCOMPARE(cli_run({"plan", demo("alcaravan-west.plan.json"), "--book", "x.book", "--settings", "/tmp"}).code, 0);
     QCOMPARE(cli_run({"debrief", demo("2026-04-11-alcaravan-calm.csv"), "--home", "123,456"}).code, 1);
 }
 

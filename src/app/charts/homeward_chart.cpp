@@ -392,12 +392,18 @@ bool HomewardChart::overReserve(const QPoint& at) const {
     return std::abs(at.y() - energy_->axis(QCPAxis::atLeft)->coordToPixel(floor_wh)) <= Look::instance().px(7);
 }
 
-void HomewardChart::moveCursor(double distance_m) {
-    if (!plan_ || plan_->outward.empty()) return;
-    const Look& look = Look::instance();
+void HomewardChart::removeCursor() {
     for (int i = plot_->itemCount() - 1; i >= 0; --i) {
         if (plot_->item(i)->layer()->name() == cursor_layer) plot_->removeItem(i);
     }
+    cursor_m_ = -1.0;
+    cursor_text_.clear();
+}
+
+void HomewardChart::moveCursor(double distance_m) {
+    if (!plan_ || plan_->outward.empty()) return;
+    const Look& look = Look::instance();
+    removeCursor();
     cursor_m_ = std::clamp(distance_m, 0.0, endOfChart());
     const auto p = mission::outward_at(*plan_, cursor_m_);
     const auto& q = look.quantities();
@@ -434,6 +440,11 @@ bool HomewardChart::eventFilter(QObject* watched, QEvent* event) {
         plot_->setCursor(overReserve(at) ? Qt::SizeVerCursor : Qt::ArrowCursor);
         const bool inside = at.x() >= energy_->left() && at.x() <= energy_->right();
         if (inside) moveCursor(energy_->axis(QCPAxis::atBottom)->pixelToCoord(at.x()) / per_distance_);
+    }
+    if (event->type() == QEvent::Leave) {
+        removeCursor();
+        plot_->replot(QCustomPlot::rpQueuedReplot);
+        emit cursorMoved({});
     }
     if (event->type() == QEvent::MouseButtonRelease && dragging_reserve_) {
         dragging_reserve_ = false;

@@ -48,6 +48,7 @@ private:
     void addLabels(double end_m);
     void setChargeAxis();
     void moveCursor(double distance_m);
+    void removeCursor();
     double endOfChart() const;
     bool overReserve(const QPoint& at) const;
 

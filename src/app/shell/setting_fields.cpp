@@ -103,6 +103,10 @@ SettingWord pack_word() {
     const Notation milliamp_hours{1000.0, QStringLiteral("mAh"), 0};
     const Notation milliohms{1000.0, QStringLiteral("mΩ"), 1};
     const Notation count{1.0, {}, 0};
+    const auto whole = [](SettingField field) {
+        field.whole = true;
+        return field;
+    };
     word.fields = {
         text(
             Words::tr("Name"), [](const PlanRequest& r) { return QString::fromStdString(r.pack.name); },
@@ -117,12 +121,12 @@ SettingWord pack_word() {
                 // The landing voltage goes with the chemistry: keeping the old one is the classic mistake.
                 r.landing_cell_v.reset();
             }),
-        number(
+        whole(number(
             Words::tr("Cells in series"), count, 1, [](const PlanRequest& r) { return r.pack.series; },
-            [](PlanRequest& r, double v) { r.pack.series = int(v); }),
-        number(
+            [](PlanRequest& r, double v) { r.pack.series = int(v); })),
+        whole(number(
             Words::tr("Cells in parallel"), count, 1, [](const PlanRequest& r) { return r.pack.parallel; },
-            [](PlanRequest& r, double v) { r.pack.parallel = int(v); }),
+            [](PlanRequest& r, double v) { r.pack.parallel = int(v); })),
         number(
             Words::tr("Rated charge of a cell"), milliamp_hours, 50,
             [](const PlanRequest& r) { return r.pack.cell_capacity_ah; },

@@ -18,6 +18,7 @@ struct SettingField {
     QString label;
     wording::Notation notation; ///< numbers only
     double step = 1.0;          ///< numbers only, in the written unit
+    bool whole = false;         ///< numbers only: counts, of which there is no half
     QStringList choices;        ///< choices only
     std::function<double(const mission::PlanRequest&)> number;
     std::function<void(mission::PlanRequest&, double)> setNumber;

@@ -1,5 +1,7 @@
 #include "app/shell/setting_sheet.hpp"
 
+#include <cmath>
+
 #include <QComboBox>
 #include <QGridLayout>
 
@@ -49,18 +51,22 @@ void SettingSheet::addNumber(QGridLayout* grid, int row, const SettingField& fie
     };
     show();
     connect(edit, &NumberField::valueEdited, this, [this, edit, field](double value) {
+        if (field.whole && value != std::floor(value)) {
+            edit->setWrong(true);
+            complain(tr("Cells come whole: write a number without a fraction."));
+            return;
+        }
         mission::PlanRequest request = session_.request();
         field.setNumber(request, value / field.notation.factor);
+        edit->setProperty("typing", true);
         edit->setWrong(!apply(request));
+        edit->setProperty("typing", false);
     });
-    connect(edit, &NumberField::unreadable, this, [this] {
-        trouble_->setWords(tr("This is not one number. Write 12.5 or 12,5."));
-        trouble_->show();
-        adjustSize();
-    });
+    connect(edit, &NumberField::unreadable, this,
+            [this] { complain(tr("This is not one number. Write 12.5 or 12,5.")); });
     // A choice in the same sheet may change this value; what the pilot is typing is never touched.
     connect(&session_, &session::PlanSession::requestChanged, edit, [edit, show] {
-        if (!edit->hasFocus()) show();
+        if (!edit->hasFocus() && !edit->property("typing").toBool()) show();
     });
     grid->addWidget(edit, row, 1);
     grid->addWidget(new TextLabel(Role::quiet, field.notation.unit), row, 2);
@@ -90,6 +96,12 @@ void SettingSheet::addChoice(QGridLayout* grid, int row, const SettingField& fie
         apply(request);
     });
     grid->addWidget(box, row, 1, 1, 2);
+}
+
+void SettingSheet::complain(const QString& words) {
+    trouble_->setWords(words);
+    trouble_->show();
+    adjustSize();
 }
 
 bool SettingSheet::apply(const mission::PlanRequest& request) {

@@ -21,6 +21,7 @@ private:
     void addNumber(QGridLayout* grid, int row, const SettingField& field);
     void addText(QGridLayout* grid, int row, const SettingField& field);
     void addChoice(QGridLayout* grid, int row, const SettingField& field);
+    void complain(const QString& words);
     /// @return whether the session took it
     bool apply(const mission::PlanRequest& request);
 

@@ -23,6 +23,7 @@ enum class ErrorCode {
     header_without_rows,
     no_time,
     no_usable_rows,
+    time_stands_still,
     json_syntax,
     json_wrong_type,
     value_missing,

@@ -143,7 +143,10 @@ QWidget* PlanPlace::makeChart() {
     heading->addWidget(moves_, 1);
     column->addLayout(heading);
     column->addWidget(chart_, 1);
-    connect(chart_, &HomewardChart::cursorMoved, moves_, &TextLabel::setWords);
+    connect(chart_, &HomewardChart::cursorMoved, this, [this](const QString& at_cursor) {
+        const bool gone = at_cursor.isEmpty() && shown_;
+        moves_->setWords(gone ? wording::what_moves_it(*shown_, Look::instance().quantities()) : at_cursor);
+    });
     return panel;
 }
 
