@@ -122,12 +122,12 @@ void ThemeTest::figuresAreTabular() {
 void ThemeTest::lengthsFollowTheTextSize() {
     Look& look = Look::instance();
     look.setTextScale(1.5);
-    QCOMPARE(look.px(24), 36);
+    QCOMPARE(look.scaled(24), 36);
     QCOMPARE(look.font(Look::text_px).pixelSize(), 20);
     look.setTextScale(9.0);
     QCOMPARE(look.textScale(), 1.5);
     look.setTextScale(1.0);
-    QCOMPARE(look.px(24), 24);
+    QCOMPARE(look.scaled(24), 24);
 }
 
 void ThemeTest::smallestTextIsTwelvePixels() {

@@ -15,7 +15,7 @@ void style_axis(QCPAxis* axis, bool visible) {
     axis->setTickLabelFont(look.font(Look::small_px));
     axis->setLabelColor(theme.soft_ink);
     axis->setLabelFont(look.font(Look::small_px));
-    axis->setTickLabelPadding(look.px(6));
+    axis->setTickLabelPadding(look.scaled(6));
     axis->parentPlot()->setLocale(QLocale::c());
     // As many figures as the steps need: a step of 2.5 must not be written 3.
     axis->setNumberFormat(QStringLiteral("g"));
@@ -42,7 +42,7 @@ QCPItemText* add_text(QCustomPlot* plot, const QColor& colour, double pixels, bo
 QBrush hatching(const QColor& colour) {
     // Drawn here rather than with Qt's patterns: those are one pixel wide at any size of text, and lose their
     // colour.
-    const int side = Look::instance().px(8);
+    const int side = Look::instance().scaled(8);
     QPixmap tile(side, side);
     tile.fill(Qt::transparent);
     QPainter painter(&tile);

@@ -97,11 +97,11 @@ void HomewardChart::build() {
     plot_->plotLayout()->addElement(0, 0, energy_);
     plot_->plotLayout()->addElement(1, 0, spare_);
     plot_->plotLayout()->setRowStretchFactors({3.0, 1.0});
-    plot_->plotLayout()->setRowSpacing(look.px(6));
+    plot_->plotLayout()->setRowSpacing(look.scaled(6));
     auto* margins = new QCPMarginGroup(plot_);
     for (QCPAxisRect* rect : {energy_, spare_}) {
         rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
-        rect->setMinimumMargins(QMargins(look.px(46), look.px(4), look.px(20), look.px(4)));
+        rect->setMinimumMargins(QMargins(look.scaled(46), look.scaled(4), look.scaled(20), look.scaled(4)));
         style_axis_rect(rect);
         for (QCPAxis* axis : rect->axes()) axis->setLayer(QStringLiteral("axes"));
     }
@@ -111,7 +111,7 @@ void HomewardChart::build() {
     spare_->axis(QCPAxis::atBottom)->setTicker(plain_ticker(8));
     style_axis(energy_->axis(QCPAxis::atRight), true);
     energy_->axis(QCPAxis::atRight)->grid()->setVisible(false);
-    spare_->axis(QCPAxis::atLeft)->grid()->setZeroLinePen(QPen(look.theme().ink, look.px(2)));
+    spare_->axis(QCPAxis::atLeft)->grid()->setZeroLinePen(QPen(look.theme().ink, look.scaled(2)));
 }
 
 void HomewardChart::setPlan(std::shared_ptr<const mission::Plan> plan) {
@@ -195,8 +195,8 @@ void HomewardChart::addCurves(double end_m) {
     QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
     add_band(ex, ey, x, left_low, left_high, theme.outward);
     add_band(ex, ey, x, needed_low, needed_high, theme.homeward);
-    add_line(ex, ey, x, left, dashed(theme.outward, look.px(2.4), {7, 2}));
-    add_line(ex, ey, x, needed, dashed(theme.homeward, look.px(2.4), {3, 2}));
+    add_line(ex, ey, x, left, dashed(theme.outward, look.scaled(2.4), {7, 2}));
+    add_line(ex, ey, x, needed, dashed(theme.homeward, look.scaled(2.4), {3, 2}));
 
     QCPAxis* sx = spare_->axis(QCPAxis::atBottom);
     QCPAxis* sy = spare_->axis(QCPAxis::atLeft);
@@ -204,7 +204,7 @@ void HomewardChart::addCurves(double end_m) {
     const double least = std::min(spare_low.back(), -0.15 * most);
     sy->setRange(least, 1.05 * most);
     add_band(sx, sy, x, spare_low, spare_high, theme.ink);
-    add_line(sx, sy, x, spare, dashed(theme.ink, look.px(1.8), {5, 2}));
+    add_line(sx, sy, x, spare, dashed(theme.ink, look.scaled(1.8), {5, 2}));
 }
 
 void HomewardChart::addReserve(double end_m) {
@@ -269,7 +269,7 @@ void HomewardChart::addTurnAndSchools(double end_m) {
     if (!shown.empty()) {
         const auto first = mission::outward_at(*plan_, std::max(shown.front()->distance_m - 0.25 * end_m, 0.0));
         const double room = ey->coordToPixel(first.left_wh + first.left_sd_wh) - ey->coordToPixel(top);
-        rows_that_fit = std::clamp(int(room / look.px(17)), 0, rows);
+        rows_that_fit = std::clamp(int(room / look.scaled(17)), 0, rows);
     }
     int row = 0;
     for (std::size_t i = 0; i < shown.size(); ++i) {
@@ -281,43 +281,43 @@ void HomewardChart::addTurnAndSchools(double end_m) {
         }
         if (row++ < rows - rows_that_fit) continue;
         const double pixel_wh = top / std::max(1, energy_->height());
-        const double label_wh = top - pixel_wh * look.px(9 + 17 * (rows - row));
-        add_vertical(ex, ey, at, 0.0, label_wh + pixel_wh * look.px(6), QPen(theme.soft_ink, 1, Qt::DotLine));
+        const double label_wh = top - pixel_wh * look.scaled(9 + 17 * (rows - row));
+        add_vertical(ex, ey, at, 0.0, label_wh + pixel_wh * look.scaled(6), QPen(theme.soft_ink, 1, Qt::DotLine));
         auto* text = add_text(plot_, theme.soft_ink, Look::small_px, false);
         text->position->setAxes(ex, ey);
         text->position->setType(QCPItemPosition::ptPlotCoords);
         text->position->setCoords(at, label_wh);
         text->setText(label);
-        text->setPadding(QMargins(look.px(5), 0, look.px(5), 0));
-        const int width = QFontMetrics(text->font()).horizontalAdvance(label) + look.px(10);
+        text->setPadding(QMargins(look.scaled(5), 0, look.scaled(5), 0));
+        const int width = QFontMetrics(text->font()).horizontalAdvance(label) + look.scaled(10);
         const bool room_left = ex->coordToPixel(at) - width > energy_->left();
         text->setPositionAlignment((room_left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     }
     QCPGraph* dots = plot_->addGraph(ex, ey);
     dots->setData(x, y, true);
     dots->setLineStyle(QCPGraph::lsNone);
-    dots->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, theme.soft_ink, theme.soft_ink, look.px(6)));
+    dots->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, theme.soft_ink, theme.soft_ink, look.scaled(6)));
 
     const double turn = plan_->turn->distance_m.value;
     const double at = turn * per_distance_;
     const double left_wh = mission::outward_at(*plan_, turn).left_wh;
-    add_vertical(ex, ey, at, 0.0, left_wh, QPen(theme.ink, look.px(1.6)));
-    add_vertical(sx, sy, at, sy->range().lower, sy->range().upper, QPen(theme.ink, look.px(1.6)));
+    add_vertical(ex, ey, at, 0.0, left_wh, QPen(theme.ink, look.scaled(1.6)));
+    add_vertical(sx, sy, at, sy->range().lower, sy->range().upper, QPen(theme.ink, look.scaled(1.6)));
     QCPGraph* mark = plot_->addGraph(ex, ey);
     mark->setData({at}, {left_wh}, true);
     mark->setLineStyle(QCPGraph::lsNone);
-    mark->setScatterStyle(
-        QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(theme.ink, look.px(2)), QBrush(theme.panel), look.px(12)));
+    mark->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(theme.ink, look.scaled(2)),
+                                          QBrush(theme.panel), look.scaled(12)));
     auto* text = add_text(plot_, theme.ink, Look::text_px, true);
     text->setText(tr("turn %1").arg(look.quantities().distance(turn)));
     const int width = QFontMetrics(text->font()).horizontalAdvance(text->text());
-    const bool room_right = ex->coordToPixel(at) + width + look.px(24) < energy_->right();
+    const bool room_right = ex->coordToPixel(at) + width + look.scaled(24) < energy_->right();
     // In pixels, so that its ground covers a rule's thread and not the ring.
     text->position->setType(QCPItemPosition::ptAbsolute);
-    text->position->setCoords(ex->coordToPixel(at) + (room_right ? look.px(10) : -look.px(10)),
-                              ey->coordToPixel(left_wh) - look.px(13));
+    text->position->setCoords(ex->coordToPixel(at) + (room_right ? look.scaled(10) : -look.scaled(10)),
+                              ey->coordToPixel(left_wh) - look.scaled(13));
     text->setPositionAlignment((room_right ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignBottom);
-    text->setPadding(QMargins(look.px(3), 0, look.px(3), 0));
+    text->setPadding(QMargins(look.scaled(3), 0, look.scaled(3), 0));
     text->setBrush(theme.panel);
 }
 
@@ -333,7 +333,7 @@ void HomewardChart::addLabels(double end_m) {
         text->position->setType(QCPItemPosition::ptPlotCoords);
         text->position->setCoords(distance_m * per_distance_, wh);
         text->setPositionAlignment(alignment);
-        text->setPadding(QMargins(look.px(4), look.px(10), look.px(4), look.px(10)));
+        text->setPadding(QMargins(look.scaled(4), look.scaled(10), look.scaled(4), look.scaled(10)));
         text->setText(words);
         return text;
     };
@@ -347,7 +347,7 @@ void HomewardChart::addLabels(double end_m) {
     auto* reserve = beside(at_reserve.distance_m, 0.5 * at_reserve.reserve_wh,
                            tr("reserve %1").arg(wording::name(plan_->request.reserve, look.quantities())),
                            theme.warning, Qt::AlignHCenter | Qt::AlignVCenter, ex, ey);
-    reserve->setPadding(QMargins(look.px(5), look.px(1), look.px(5), look.px(1)));
+    reserve->setPadding(QMargins(look.scaled(5), look.scaled(1), look.scaled(5), look.scaled(1)));
     reserve->setBrush(theme.panel);
     auto* spare = add_text(plot_, theme.soft_ink, Look::small_px, false);
     spare->position->setType(QCPItemPosition::ptAxisRectRatio);
@@ -360,14 +360,14 @@ void HomewardChart::addLabels(double end_m) {
     left_unit->position->setAxisRect(energy_);
     left_unit->position->setCoords(0.0, 0.0);
     left_unit->setPositionAlignment(Qt::AlignRight | Qt::AlignTop);
-    left_unit->setPadding(QMargins(0, 0, look.px(7), 0));
+    left_unit->setPadding(QMargins(0, 0, look.scaled(7), 0));
     left_unit->setText(tr("Wh"));
     auto* right_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
     right_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
     right_unit->position->setAxisRect(spare_);
     right_unit->position->setCoords(1.0, 0.0);
     right_unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
-    right_unit->setPadding(QMargins(look.px(7), 0, 0, 0));
+    right_unit->setPadding(QMargins(look.scaled(7), 0, 0, 0));
     right_unit->setTextAlignment(Qt::AlignLeft);
     right_unit->setText(tr("mAh\nused"));
     auto* distance_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
@@ -375,7 +375,7 @@ void HomewardChart::addLabels(double end_m) {
     distance_unit->position->setAxisRect(spare_);
     distance_unit->position->setCoords(1.0, 1.0);
     distance_unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
-    distance_unit->setPadding(QMargins(look.px(7), look.px(5), 0, 0));
+    distance_unit->setPadding(QMargins(look.scaled(7), look.scaled(5), 0, 0));
     distance_unit->setText(look.quantities().notation(Quantity::turn_distance).unit);
 }
 
@@ -389,7 +389,7 @@ bool HomewardChart::overReserve(const QPoint& at) const {
     if (!std::holds_alternative<mission::ShareOfUsable>(plan_->request.reserve)) return false;
     if (at.x() < energy_->left() || at.x() > energy_->right()) return false;
     const double floor_wh = plan_->outward.front().reserve_wh;
-    return std::abs(at.y() - energy_->axis(QCPAxis::atLeft)->coordToPixel(floor_wh)) <= Look::instance().px(7);
+    return std::abs(at.y() - energy_->axis(QCPAxis::atLeft)->coordToPixel(floor_wh)) <= Look::instance().scaled(7);
 }
 
 void HomewardChart::removeCursor() {

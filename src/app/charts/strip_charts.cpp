@@ -55,7 +55,7 @@ void StripCharts::rebuild() {
         {Channel::voltage_v, tr("Pack"), 1.0, tr("V under load"), 2, {}, {}, {}},
         {Channel::current_a, tr("Current"), 1.0, tr("A"), 1, {}, {}, {}},
     };
-    plot_->plotLayout()->setRowSpacing(look.px(2));
+    plot_->plotLayout()->setRowSpacing(look.scaled(2));
     int row = 0;
     for (const Strip& strip : wanted) {
         if (debrief_->log->has(strip.channel)) addStrip(strip, row++);
@@ -78,7 +78,7 @@ void StripCharts::addStrip(Strip strip, int row) {
         margins->setObjectName(QLatin1String(margin_group));
     }
     strip.rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
-    strip.rect->setMinimumMargins(QMargins(look.px(40), look.px(22), look.px(14), look.px(2)));
+    strip.rect->setMinimumMargins(QMargins(look.scaled(40), look.scaled(22), look.scaled(14), look.scaled(2)));
     style_axis_rect(strip.rect);
     for (QCPAxis* axis : strip.rect->axes()) axis->setLayer(QStringLiteral("axes"));
     QCPAxis* x = strip.rect->axis(QCPAxis::atBottom);
@@ -104,7 +104,7 @@ void StripCharts::addStrip(Strip strip, int row) {
     }
     QCPGraph* graph = plot_->addGraph(x, y);
     graph->setData(times, shown, true);
-    graph->setPen(QPen(theme.ink, look.px(1.4)));
+    graph->setPen(QPen(theme.ink, look.scaled(1.4)));
     graph->setAntialiased(false);
     y->rescale();
     const double room = std::max(0.08 * y->range().size(), 0.1);
@@ -116,12 +116,12 @@ void StripCharts::addStrip(Strip strip, int row) {
     heading->position->setAxisRect(strip.rect);
     heading->position->setCoords(0.0, 0.0);
     heading->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
-    heading->setPadding(QMargins(0, 0, 0, look.px(2)));
+    heading->setPadding(QMargins(0, 0, 0, look.scaled(2)));
     heading->setText(strip.name);
     auto* unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
     unit->position->setType(QCPItemPosition::ptAbsolute);
     unit->position->setParentAnchor(heading->right);
-    unit->position->setCoords(look.px(8), 0);
+    unit->position->setCoords(look.scaled(8), 0);
     unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     unit->setText(strip.unit);
 
@@ -137,7 +137,7 @@ void StripCharts::addStrip(Strip strip, int row) {
     strip.value->position->setType(QCPItemPosition::ptPlotCoords);
     strip.value->position->setAxes(x, y);
     strip.value->setBrush(theme.panel);
-    strip.value->setPadding(QMargins(look.px(3), 0, look.px(3), 0));
+    strip.value->setPadding(QMargins(look.scaled(3), 0, look.scaled(3), 0));
     strip.value->setVisible(false);
     strips_.push_back(strip);
 }
@@ -163,8 +163,8 @@ void StripCharts::markGaps(QCPAxisRect* rect) {
 void StripCharts::fitTicks() {
     if (strips_.empty()) return;
     // As many figures at the side as fit above each other.
-    const int strip_px = height() / int(strips_.size()) - Look::instance().px(26);
-    const int ticks = std::clamp(strip_px / Look::instance().px(28), 1, 4);
+    const int strip_px = height() / int(strips_.size()) - Look::instance().scaled(26);
+    const int ticks = std::clamp(strip_px / Look::instance().scaled(28), 1, 4);
     for (const Strip& strip : strips_) strip.rect->axis(QCPAxis::atLeft)->ticker()->setTickCount(ticks);
     plot_->replot(QCustomPlot::rpQueuedReplot);
 }

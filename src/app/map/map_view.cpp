@@ -87,8 +87,8 @@ void MapView::fitContents() {
     }
     const Look& look = Look::instance();
     // Room for labels beside the ends, and for the wind in its corner.
-    const double w = std::max(width() - 2.0 * look.px(110), 80.0);
-    const double h = std::max(height() - 2.0 * look.px(64), 80.0);
+    const double w = std::max(width() - 2.0 * look.scaled(110), 80.0);
+    const double h = std::max(height() - 2.0 * look.scaled(64), 80.0);
     metres_per_pixel_ = std::max((east - west) / w, (north - south) / h);
     centre_ = {0.5 * (west + east), 0.5 * (south + north)};
 }
@@ -105,11 +105,11 @@ geodesy::EastNorth MapView::toGround(const QPointF& point) const {
 
 QPointF MapView::windCentre() const {
     const Look& look = Look::instance();
-    return {double(width() - look.px(wind_radius_px + 22)), double(look.px(wind_radius_px + 18))};
+    return {double(width() - look.scaled(wind_radius_px + 22)), double(look.scaled(wind_radius_px + 18))};
 }
 
 double MapView::windPixelsPerMps() const {
-    return Look::instance().px(wind_radius_px) / strongest_wind_mps;
+    return Look::instance().scaled(wind_radius_px) / strongest_wind_mps;
 }
 
 QPointF MapView::windHandle() const {
@@ -120,7 +120,7 @@ QPointF MapView::windHandle() const {
 }
 
 double MapView::gridStep() const {
-    return round_step(Look::instance().px(70) * metres_per_pixel_);
+    return round_step(Look::instance().scaled(70) * metres_per_pixel_);
 }
 
 void MapView::paintEvent(QPaintEvent*) {
@@ -159,23 +159,23 @@ void MapView::paintGrid(QPainter& painter) const {
 void MapView::paintScaleBar(QPainter& painter) const {
     const Look& look = Look::instance();
     const double length = gridStep() / metres_per_pixel_;
-    const double y = height() - look.px(20);
-    const double x = look.px(20);
+    const double y = height() - look.scaled(20);
+    const double x = look.scaled(20);
     painter.setPen(QPen(look.theme().ink, 1.5));
     painter.drawLine(QPointF(x, y), QPointF(x + length, y));
-    painter.drawLine(QPointF(x, y - look.px(5)), QPointF(x, y + look.px(5)));
-    painter.drawLine(QPointF(x + length, y - look.px(5)), QPointF(x + length, y + look.px(5)));
+    painter.drawLine(QPointF(x, y - look.scaled(5)), QPointF(x, y + look.scaled(5)));
+    painter.drawLine(QPointF(x + length, y - look.scaled(5)), QPointF(x + length, y + look.scaled(5)));
     const double step = gridStep();
     const auto& q = look.quantities();
     const QString text = step < units::metres_per_kilometre ? q.height(step) : q.distance(step);
-    paintLabel(painter, {x + length + look.px(8), y}, text, Qt::AlignLeft);
+    paintLabel(painter, {x + length + look.scaled(8), y}, text, Qt::AlignLeft);
     // North is up; a chart without it said is half a chart.
-    const QPointF n(x + look.px(4), look.px(20));
+    const QPointF n(x + look.scaled(4), look.scaled(20));
     painter.setPen(QPen(look.theme().ink, 1.5));
-    painter.drawLine(n + QPointF(0, look.px(18)), n);
-    painter.drawLine(n, n + QPointF(-look.px(4), look.px(7)));
-    painter.drawLine(n, n + QPointF(look.px(4), look.px(7)));
-    paintLabel(painter, n + QPointF(look.px(10), look.px(6)), tr("N", "north"), Qt::AlignLeft);
+    painter.drawLine(n + QPointF(0, look.scaled(18)), n);
+    painter.drawLine(n, n + QPointF(-look.scaled(4), look.scaled(7)));
+    painter.drawLine(n, n + QPointF(look.scaled(4), look.scaled(7)));
+    paintLabel(painter, n + QPointF(look.scaled(10), look.scaled(6)), tr("N", "north"), Qt::AlignLeft);
 }
 
 void MapView::paintWays(QPainter& painter) const {
@@ -183,7 +183,7 @@ void MapView::paintWays(QPainter& painter) const {
     painter.setBrush(Qt::NoBrush);
     for (const Way& way : ways_) {
         const QColor colour = way.homeward ? look.theme().homeward : look.theme().outward;
-        QPen pen(colour, look.px(2.2), Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin);
+        QPen pen(colour, look.scaled(2.2), Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin);
         if (way.forecast) pen.setDashPattern(way.homeward ? QList<qreal>{3, 2} : QList<qreal>{7, 2});
         QPainterPath path;
         bool pen_down = false;
@@ -213,10 +213,10 @@ void MapView::paintWays(QPainter& painter) const {
         const QPointF middle = 0.5 * (a + b);
         QPointF along = b - a;
         const double length = std::hypot(along.x(), along.y());
-        if (length < look.px(60)) continue;
+        if (length < look.scaled(60)) continue;
         QPointF side(along.y() / length, -along.x() / length);
         const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::medium));
-        const double off = look.px(9) + 0.5 * std::abs(side.x()) * metrics.horizontalAdvance(way.label) +
+        const double off = look.scaled(9) + 0.5 * std::abs(side.x()) * metrics.horizontalAdvance(way.label) +
                            0.5 * std::abs(side.y()) * metrics.height();
         painter.setPen(colour);
         painter.setFont(look.font(Look::small_px, Look::Weight::medium));
@@ -241,8 +241,8 @@ void MapView::paintTurn(QPainter& painter) const {
             const QPointF from = offset(std::max(d - turn_->distance_sd_m, 0.0));
             const QPointF to = offset(d + turn_->distance_sd_m);
             const QPointF side(
-                look.px(5) * (to - from).y() / std::max(1.0, std::hypot((to - from).x(), (to - from).y())),
-                -look.px(5) * (to - from).x() / std::max(1.0, std::hypot((to - from).x(), (to - from).y())));
+                look.scaled(5) * (to - from).y() / std::max(1.0, std::hypot((to - from).x(), (to - from).y())),
+                -look.scaled(5) * (to - from).x() / std::max(1.0, std::hypot((to - from).x(), (to - from).y())));
             painter.setPen(QPen(look.theme().ink, 1.5));
             painter.drawLine(from, to);
             painter.drawLine(from - side, from + side);
@@ -250,29 +250,29 @@ void MapView::paintTurn(QPainter& painter) const {
         }
         painter.setPen(QPen(look.theme().ink, 2));
         painter.setBrush(look.theme().panel);
-        painter.drawEllipse(at, look.px(7), look.px(7));
+        painter.drawEllipse(at, look.scaled(7), look.scaled(7));
         painter.setFont(look.font(Look::text_px, Look::Weight::semibold));
         // Off the line of the error bar: below a way that runs across, beside one that runs up.
         const bool runs_across = std::abs(turn_->at.east_m) > std::abs(turn_->at.north_m);
         const bool to_the_right = turn_->at.east_m > centre_.east_m;
         if (runs_across && turn_->distance_sd_m > 0.0) {
-            paintLabel(painter, at + QPointF(0.0, look.px(22)), turn_->label, Qt::AlignHCenter);
+            paintLabel(painter, at + QPointF(0.0, look.scaled(22)), turn_->label, Qt::AlignHCenter);
         } else {
-            paintLabel(painter, at + QPointF(to_the_right ? look.px(16) : -look.px(16), 0.0), turn_->label,
+            paintLabel(painter, at + QPointF(to_the_right ? look.scaled(16) : -look.scaled(16), 0.0), turn_->label,
                        to_the_right ? Qt::AlignLeft : Qt::AlignRight);
         }
     }
     if (marker_ && !std::isnan(marker_->east_m)) {
         painter.setPen(QPen(look.theme().panel, 2));
         painter.setBrush(look.theme().ink);
-        painter.drawEllipse(toScreen(*marker_), look.px(5), look.px(5));
+        painter.drawEllipse(toScreen(*marker_), look.scaled(5), look.scaled(5));
     }
 }
 
 void MapView::paintHome(QPainter& painter) const {
     const Look& look = Look::instance();
     const QPointF at = toScreen({});
-    const double s = look.px(8);
+    const double s = look.scaled(8);
     const QPointF triangle[] = {at + QPointF(0, -s), at + QPointF(s, 0.75 * s), at + QPointF(-s, 0.75 * s)};
     painter.setPen(QPen(look.theme().panel, 1.5));
     painter.setBrush(look.theme().ink);
@@ -284,7 +284,7 @@ void MapView::paintHome(QPainter& painter) const {
     }
     painter.setFont(look.font(Look::text_px, Look::Weight::medium));
     const bool to_the_right = mean_east <= 0.0;
-    paintLabel(painter, at + QPointF(to_the_right ? look.px(14) : -look.px(14), 0), home_label_,
+    paintLabel(painter, at + QPointF(to_the_right ? look.scaled(14) : -look.scaled(14), 0), home_label_,
                to_the_right ? Qt::AlignLeft : Qt::AlignRight);
 }
 
@@ -293,7 +293,7 @@ void MapView::paintWind(QPainter& painter) const {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
     const QPointF centre = windCentre();
-    const double radius = look.px(wind_radius_px);
+    const double radius = look.scaled(wind_radius_px);
     painter.setBrush(Qt::NoBrush);
     if (drag_ == Drag::wind) {
         // A measure for the hand that drags, and only then.
@@ -303,19 +303,19 @@ void MapView::paintWind(QPainter& painter) const {
             painter.drawEllipse(centre, mps * windPixelsPerMps(), mps * windPixelsPerMps());
         }
     }
-    painter.setPen(QPen(theme.ink, look.px(1.6), Qt::SolidLine, Qt::RoundCap));
+    painter.setPen(QPen(theme.ink, look.scaled(1.6), Qt::SolidLine, Qt::RoundCap));
     paint_wind_barb(painter, centre, 0.86 * radius, wind_->speed_mps, wind_->from_deg);
     if (wind_editable_) {
         painter.setBrush(theme.panel);
         painter.setPen(QPen(theme.ink, 2));
-        painter.drawEllipse(windHandle(), look.px(6), look.px(6));
+        painter.drawEllipse(windHandle(), look.scaled(6), look.scaled(6));
     }
     painter.setFont(look.font(Look::small_px));
     const auto& q = look.quantities();
     const QString text = tr("%1 from %2", "wind speed, direction")
                              .arg(wording::written(wind_->speed_mps, 0.0, q.notation(units::Quantity::wind_speed)),
                                   q.direction(wind_->from_deg));
-    paintLabel(painter, centre + QPointF(0, radius + look.px(18)), text, Qt::AlignHCenter);
+    paintLabel(painter, centre + QPointF(0, radius + look.scaled(18)), text, Qt::AlignHCenter);
 }
 
 void MapView::paintLabel(QPainter& painter, const QPointF& at, const QString& text, Qt::Alignment side) const {
@@ -336,7 +336,7 @@ void MapView::resizeEvent(QResizeEvent*) {
 void MapView::mousePressEvent(QMouseEvent* event) {
     const auto near = [&](const QPointF& what) {
         return std::hypot(what.x() - event->position().x(), what.y() - event->position().y()) <=
-               Look::instance().px(grab_px);
+               Look::instance().scaled(grab_px);
     };
     drag_from_ = event->position();
     if (wind_ && wind_editable_ && near(windHandle()))
@@ -352,7 +352,7 @@ void MapView::mouseMoveEvent(QMouseEvent* event) {
     switch (drag_) {
     case Drag::none: {
         const auto near = [&](const QPointF& what) {
-            return std::hypot(what.x() - at.x(), what.y() - at.y()) <= Look::instance().px(grab_px);
+            return std::hypot(what.x() - at.x(), what.y() - at.y()) <= Look::instance().scaled(grab_px);
         };
         const bool wind = wind_ && wind_editable_ && near(windHandle());
         const bool turn = !wind && turn_ && turn_editable_ && near(toScreen(turn_->at));
@@ -375,14 +375,14 @@ void MapView::mouseMoveEvent(QMouseEvent* event) {
     case Drag::bearing: {
         const auto ground = toGround(at);
         emit bearingDragged(
-            std::round(units::wrap_degrees(units::degrees(std::atan2(ground.east_m, ground.north_m)))));
+            units::wrap_degrees(std::round(units::degrees(std::atan2(ground.east_m, ground.north_m)))));
         break;
     }
     case Drag::wind: {
         const QPointF from = at - windCentre();
         const double mps = std::min(std::hypot(from.x(), from.y()) / windPixelsPerMps(), strongest_wind_mps);
         emit windDragged({std::round(mps * 10.0) / 10.0,
-                          std::round(units::wrap_degrees(units::degrees(std::atan2(from.x(), -from.y()))))});
+                          units::wrap_degrees(std::round(units::degrees(std::atan2(from.x(), -from.y()))))});
         break;
     }
     }

@@ -27,7 +27,8 @@ EditableWord::EditableWord(QWidget* parent) : QAbstractButton(parent) {
 QSize EditableWord::sizeHint() const {
     const Look& look = Look::instance();
     const QFontMetrics metrics(word_font());
-    return {metrics.horizontalAdvance(text()) + look.px(2), std::max(metrics.height() + look.px(6), look.px(24))};
+    return {metrics.horizontalAdvance(text()) + look.scaled(2),
+            std::max(metrics.height() + look.scaled(6), look.scaled(24))};
 }
 
 int EditableWord::baseline() const {
@@ -40,10 +41,10 @@ void EditableWord::paintEvent(QPaintEvent*) {
     painter.setFont(word_font());
     painter.setPen(look.theme().ink);
     const int base = baseline();
-    painter.drawText(look.px(1), base, text());
+    painter.drawText(look.scaled(1), base, text());
     const bool lit = underMouse() || hasFocus();
     painter.setPen(QPen(look.theme().ink, lit ? 2 : 1, lit ? Qt::SolidLine : Qt::DotLine));
-    painter.drawLine(0, base + look.px(4), width(), base + look.px(4));
+    painter.drawLine(0, base + look.scaled(4), width(), base + look.scaled(4));
 }
 
 void EditableWord::mousePressEvent(QMouseEvent* event) {
@@ -55,7 +56,7 @@ void EditableWord::mousePressEvent(QMouseEvent* event) {
 
 void EditableWord::mouseMoveEvent(QMouseEvent* event) {
     if (!steppable_ || !(event->buttons() & Qt::LeftButton)) return;
-    const int steps = int((event->pos().x() - press_x_) / Look::instance().px(pixels_per_step));
+    const int steps = int((event->pos().x() - press_x_) / Look::instance().scaled(pixels_per_step));
     if (steps == steps_sent_) return;
     dragging_ = true;
     setCursor(Qt::SizeHorCursor);

@@ -42,7 +42,7 @@ MainWindow::MainWindow(const QString& settings_folder, QWidget* parent)
 
     auto* setting_row = new QWidget;
     auto* setting_layout = new QHBoxLayout(setting_row);
-    setting_layout->setContentsMargins(look.px(24), look.px(12), look.px(24), look.px(10));
+    setting_layout->setContentsMargins(look.scaled(24), look.scaled(12), look.scaled(24), look.scaled(10));
     setting_layout->addWidget(setting_);
 
     auto* column = new QVBoxLayout;
@@ -229,7 +229,7 @@ void MainWindow::remember() {
 }
 
 void MainWindow::restore() {
-    resize(Look::instance().px(1280), Look::instance().px(800));
+    resize(Look::instance().scaled(1280), Look::instance().scaled(800));
     // Small enough for any screen we promise; what does not fit folds or scrolls.
     setMinimumSize(640, 480);
     restoreGeometry(settings_.value(QStringLiteral("geometry")).toByteArray());

@@ -15,10 +15,10 @@ MessageBar::MessageBar(QWidget* parent)
     const Look& look = Look::instance();
     setObjectName(QStringLiteral("messageBar"));
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(look.px(24), look.px(6), look.px(24), look.px(6));
+    row->setContentsMargins(look.scaled(24), look.scaled(6), look.scaled(24), look.scaled(6));
     row->addWidget(trouble_, 1);
     row->addWidget(note_, 1);
-    progress_->setFixedWidth(look.px(220));
+    progress_->setFixedWidth(look.scaled(220));
     progress_->setRange(0, 1000);
     row->addWidget(progress_);
     button_->setObjectName(QStringLiteral("messageButton"));

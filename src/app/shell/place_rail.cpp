@@ -18,7 +18,7 @@ RailButton::RailButton(const QString& name, Sign sign, QWidget* parent)
 
 QSize RailButton::sizeHint() const {
     const Look& look = Look::instance();
-    return sign_only_ ? QSize(look.px(44), look.px(44)) : QSize(look.px(72), look.px(60));
+    return sign_only_ ? QSize(look.scaled(44), look.scaled(44)) : QSize(look.scaled(72), look.scaled(60));
 }
 
 void RailButton::paintEvent(QPaintEvent*) {
@@ -27,15 +27,16 @@ void RailButton::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     const bool here = isChecked();
     const QColor colour = here || underMouse() ? look.theme().ink : look.theme().soft_ink;
-    if (here) painter.fillRect(QRect(0, look.px(10), look.px(3), height() - look.px(20)), look.theme().ink);
-    painter.setPen(QPen(colour, look.px(1.6), Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-    const double size = look.px(18);
-    const double top = sign_only_ ? 0.5 * (height() - size) : look.px(11);
+    if (here)
+        painter.fillRect(QRect(0, look.scaled(10), look.scaled(3), height() - look.scaled(20)), look.theme().ink);
+    painter.setPen(QPen(colour, look.scaled(1.6), Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    const double size = look.scaled(18);
+    const double top = sign_only_ ? 0.5 * (height() - size) : look.scaled(11);
     sign_(painter, QRectF(0.5 * (width() - size), top, size, size));
     if (!sign_only_) {
         painter.setFont(look.font(Look::small_px, here ? Look::Weight::semibold : Look::Weight::regular));
         painter.setPen(colour);
-        painter.drawText(QRect(0, look.px(32), width(), look.px(20)), Qt::AlignCenter, text());
+        painter.drawText(QRect(0, look.scaled(32), width(), look.scaled(20)), Qt::AlignCenter, text());
     }
     if (hasFocus() && focus_ring_) {
         painter.setPen(QPen(look.theme().ink, 1));
@@ -55,7 +56,7 @@ void RailButton::focusInEvent(QFocusEvent* event) {
 }
 
 PlaceRail::PlaceRail(QWidget* parent) : QWidget(parent), column_(new QVBoxLayout(this)) {
-    column_->setContentsMargins(0, Look::instance().px(8), 0, Look::instance().px(8));
+    column_->setContentsMargins(0, Look::instance().scaled(8), 0, Look::instance().scaled(8));
     column_->setSpacing(0);
     column_->addStretch(1);
     setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Expanding);

@@ -74,8 +74,8 @@ void SettingLine::refresh() {
 int SettingLine::layOut(int width, bool move) {
     const Look& look = Look::instance();
     const QFontMetrics plain(look.font(plain_px));
-    const int gap = plain.horizontalAdvance(QLatin1Char(' ')) + look.px(1);
-    const int line = std::max(look.px(24), plain.height() + look.px(6));
+    const int gap = plain.horizontalAdvance(QLatin1Char(' ')) + look.scaled(1);
+    const int line = std::max(look.scaled(24), plain.height() + look.scaled(6));
     int x = 0;
     int y = 0;
     for (std::size_t i = 0; i < pieces_.size(); ++i) {
@@ -83,7 +83,7 @@ int SettingLine::layOut(int width, bool move) {
         const int w = piece.word ? piece.word->sizeHint().width() : plain.horizontalAdvance(piece.text);
         // Punctuation stays with what it follows.
         const bool hangs = !piece.word && piece.text == QStringLiteral(",");
-        if (hangs) x -= gap - look.px(1);
+        if (hangs) x -= gap - look.scaled(1);
         if (x > 0 && x + w > width && !hangs) {
             x = 0;
             y += line;
@@ -103,11 +103,11 @@ int SettingLine::heightForWidth(int width) const {
 }
 
 QSize SettingLine::sizeHint() const {
-    return {Look::instance().px(900), heightForWidth(std::max(width(), Look::instance().px(600)))};
+    return {Look::instance().scaled(900), heightForWidth(std::max(width(), Look::instance().scaled(600)))};
 }
 
 QSize SettingLine::minimumSizeHint() const {
-    return {Look::instance().px(300), Look::instance().px(24)};
+    return {Look::instance().scaled(300), Look::instance().scaled(24)};
 }
 
 void SettingLine::resizeEvent(QResizeEvent*) {

@@ -20,8 +20,8 @@ SettingSheet::SettingSheet(const SettingWord& word, session::PlanSession& sessio
     setAccessibleName(word.spoken);
     column()->addWidget(new TextLabel(Role::heading, word.spoken));
     auto* grid = new QGridLayout;
-    grid->setHorizontalSpacing(look.px(12));
-    grid->setVerticalSpacing(look.px(4));
+    grid->setHorizontalSpacing(look.scaled(12));
+    grid->setVerticalSpacing(look.scaled(4));
     column()->addLayout(grid);
     int row = 0;
     for (const SettingField& field : word.fields) {
@@ -37,7 +37,7 @@ SettingSheet::SettingSheet(const SettingWord& word, session::PlanSession& sessio
     trouble_->setObjectName(QStringLiteral("settingTrouble"));
     trouble_->hide();
     column()->addWidget(trouble_);
-    setFixedWidth(look.px(430));
+    setFixedWidth(look.scaled(430));
 }
 
 void SettingSheet::addNumber(QGridLayout* grid, int row, const SettingField& field) {
@@ -45,7 +45,7 @@ void SettingSheet::addNumber(QGridLayout* grid, int row, const SettingField& fie
     edit->setObjectName(field.label);
     edit->setAccessibleName(field.label);
     edit->setStep(field.step);
-    edit->setFixedWidth(Look::instance().px(96));
+    edit->setFixedWidth(Look::instance().scaled(96));
     const auto show = [this, edit, field] {
         edit->setValue(field.number(session_.request()) * field.notation.factor, field.notation.decimals);
     };

@@ -37,13 +37,13 @@ void Look::setTextScale(double scale) {
     emit changed();
 }
 
-int Look::px(double length) const {
+int Look::scaled(double length) const {
     return int(std::lround(length * text_scale_));
 }
 
 QFont Look::font(double pixels, Weight weight) const {
     QFont font(family_.isEmpty() ? QApplication::font().family() : family_);
-    font.setPixelSize(px(pixels));
+    font.setPixelSize(scaled(pixels));
     // Whole-pixel advances tear words apart at these sizes.
     font.setHintingPreference(QFont::PreferNoHinting);
     font.setWeight(weight == Weight::semibold ? QFont::DemiBold
@@ -117,7 +117,7 @@ QString Look::styleSheet() const {
         {"@selection", t.selection}, {"@soft", t.soft_ink}, {"@warning", t.warning},   {"@ink", t.ink}};
     for (const auto& [word, colour] : colours) sheet.replace(QLatin1String(word), colour.name());
     for (const int length : {24, 20, 18, 12, 10, 6, 4, 2}) {
-        sheet.replace(QStringLiteral("@%1px").arg(length), QStringLiteral("%1px").arg(px(length)));
+        sheet.replace(QStringLiteral("@%1px").arg(length), QStringLiteral("%1px").arg(scaled(length)));
     }
     return sheet;
 }

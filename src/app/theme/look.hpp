@@ -22,7 +22,7 @@ public:
     const wording::Quantities& quantities() const { return quantities_; }
 
     /// A length of the design, scaled.
-    int px(double length) const;
+    int scaled(double length) const;
     enum class Weight { regular, medium, semibold };
     QFont font(double pixels, Weight weight = Weight::regular) const;
 

@@ -8,7 +8,7 @@
 namespace sobremesa::app {
 
 QRect CheckDelegate::box(const QRect& cell) {
-    const int side = Look::instance().px(14);
+    const int side = Look::instance().scaled(14);
     return {cell.left() + 2, cell.center().y() - side / 2, side, side};
 }
 
@@ -26,13 +26,13 @@ void CheckDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
     painter->setBrush(look.theme().panel);
     painter->drawRoundedRect(square, 2, 2);
     if (index.data(Qt::CheckStateRole).toInt() == Qt::Checked) {
-        painter->setPen(QPen(look.theme().ink, look.px(2), Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+        painter->setPen(QPen(look.theme().ink, look.scaled(2), Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
         const QPointF tick[] = {{square.left() + 0.22 * square.width(), square.top() + 0.52 * square.height()},
                                 {square.left() + 0.42 * square.width(), square.top() + 0.72 * square.height()},
                                 {square.left() + 0.78 * square.width(), square.top() + 0.28 * square.height()}};
         painter->drawPolyline(tick, 3);
     }
-    const QRect text = option.rect.adjusted(look.px(24), 0, 0, 0);
+    const QRect text = option.rect.adjusted(look.scaled(24), 0, 0, 0);
     painter->setFont(cell.font);
     painter->setPen(index.data(Qt::ForegroundRole).value<QColor>());
     painter->drawText(text, Qt::AlignLeft | Qt::AlignVCenter,

@@ -50,9 +50,9 @@ QSize ExplainedNumber::sizeHint() const {
     const QFontMetrics small(look.font(Look::small_px));
     if (!explanation_) return {0, figure.height() + small.height()};
     const Parts p = parts();
-    const int top = figure.horizontalAdvance(p.figure) + look.px(6) + small.horizontalAdvance(p.rest);
-    return {std::max(top, small.horizontalAdvance(caption_)) + look.px(4),
-            figure.height() + small.height() + look.px(2)};
+    const int top = figure.horizontalAdvance(p.figure) + look.scaled(6) + small.horizontalAdvance(p.rest);
+    return {std::max(top, small.horizontalAdvance(caption_)) + look.scaled(4),
+            figure.height() + small.height() + look.scaled(2)};
 }
 
 void ExplainedNumber::paintEvent(QPaintEvent*) {
@@ -70,11 +70,11 @@ void ExplainedNumber::paintEvent(QPaintEvent*) {
     const int after = figure.horizontalAdvance(p.figure);
     painter.setPen(look.theme().soft_ink);
     painter.setFont(small_font);
-    painter.drawText(after + look.px(6), figure.ascent(), p.rest);
+    painter.drawText(after + look.scaled(6), figure.ascent(), p.rest);
     painter.drawText(0, figure.height() + small.ascent(), caption_);
     if (hovered_ || hasFocus()) {
         painter.setPen(QPen(look.theme().soft_ink, 1, Qt::DotLine));
-        painter.drawLine(0, figure.height() - look.px(2), after, figure.height() - look.px(2));
+        painter.drawLine(0, figure.height() - look.scaled(2), after, figure.height() - look.scaled(2));
     }
     if (hasFocus()) {
         painter.setPen(QPen(look.theme().ink, 1));

@@ -29,7 +29,7 @@ QLabel* line(const QString& text, bool soft, bool bold = false) {
 ExplanationSheet::ExplanationSheet(const units::Explanation& explanation, QWidget* parent) : Popover(parent) {
     const Look& look = Look::instance();
     const auto text = wording::explanation_text(explanation, look.quantities());
-    setFixedWidth(look.px(sheet_width));
+    setFixedWidth(look.scaled(sheet_width));
     setAccessibleName(text.title);
     setAccessibleDescription(wording::plain_text(text));
 
@@ -41,8 +41,8 @@ ExplanationSheet::ExplanationSheet(const units::Explanation& explanation, QWidge
 
     if (!text.inputs.empty()) {
         auto* grid = new QGridLayout;
-        grid->setHorizontalSpacing(look.px(12));
-        grid->setVerticalSpacing(look.px(2));
+        grid->setHorizontalSpacing(look.scaled(12));
+        grid->setVerticalSpacing(look.scaled(2));
         grid->setColumnStretch(0, 1);
         int row = 0;
         for (const auto& input : text.inputs) {

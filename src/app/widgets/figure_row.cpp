@@ -29,10 +29,10 @@ int FigureRow::layOut(int width, bool move) const {
         const QSize size = figure->sizeHint();
         if (x > 0 && x + size.width() > width) {
             x = 0;
-            y += line + look.px(6);
+            y += line + look.scaled(6);
         }
         if (move) figure->setGeometry(QRect(QPoint(x, y), size));
-        x += size.width() + look.px(20);
+        x += size.width() + look.scaled(20);
         line = std::max(line, size.height());
     }
     return y + line;
@@ -43,11 +43,11 @@ int FigureRow::heightForWidth(int width) const {
 }
 
 QSize FigureRow::sizeHint() const {
-    return {Look::instance().px(200), heightForWidth(std::max(width(), Look::instance().px(200)))};
+    return {Look::instance().scaled(200), heightForWidth(std::max(width(), Look::instance().scaled(200)))};
 }
 
 QSize FigureRow::minimumSizeHint() const {
-    return {Look::instance().px(120), heightForWidth(std::max(width(), Look::instance().px(120)))};
+    return {Look::instance().scaled(120), heightForWidth(std::max(width(), Look::instance().scaled(120)))};
 }
 
 void FigureRow::resizeEvent(QResizeEvent*) {

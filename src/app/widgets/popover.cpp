@@ -14,14 +14,14 @@ Popover::Popover(QWidget* parent) : QFrame(parent, Qt::Popup), column_(new QVBox
     setObjectName(QStringLiteral("popover"));
     setStyleSheet(QStringLiteral("#popover { background: %1; border: 1px solid %2; }")
                       .arg(look.theme().panel.name(), look.theme().field_border.name()));
-    const int margin = look.px(16);
-    column_->setContentsMargins(margin, look.px(12), margin, margin);
-    column_->setSpacing(look.px(8));
+    const int margin = look.scaled(16);
+    column_->setContentsMargins(margin, look.scaled(12), margin, margin);
+    column_->setSpacing(look.scaled(8));
 }
 
 void Popover::popUpBy(const QWidget* anchor, const QRect& place) {
     adjustSize();
-    QPoint at = anchor->mapToGlobal(place.bottomLeft() + QPoint(0, Look::instance().px(4)));
+    QPoint at = anchor->mapToGlobal(place.bottomLeft() + QPoint(0, Look::instance().scaled(4)));
     if (const QScreen* screen = anchor->screen()) {
         const QRect room = screen->availableGeometry();
         if (at.y() + height() > room.bottom()) at.setY(anchor->mapToGlobal(place.topLeft()).y() - height());

@@ -44,27 +44,27 @@ QWidget* DebriefPlace::makeEmpty() {
     const Look& look = Look::instance();
     auto* page = new Panel;
     auto* column = new QVBoxLayout(page);
-    column->setContentsMargins(look.px(60), look.px(60), look.px(60), look.px(40));
-    column->setSpacing(look.px(12));
+    column->setContentsMargins(look.scaled(60), look.scaled(60), look.scaled(60), look.scaled(40));
+    column->setSpacing(look.scaled(12));
     auto* sentence =
         new TextLabel(Role::sentence,
                       tr("Lay a flight on the table: drop its log here, and see what it used, how far it went and "
                          "what was left."));
-    sentence->setMaximumWidth(look.px(620));
+    sentence->setMaximumWidth(look.scaled(620));
     column->addWidget(sentence);
     auto* what = new TextLabel(
         Role::quiet,
         tr("A CSV with a header line: from the radio's card, or from a recorder on board. Time is needed; "
            "position, volts, amps and the counter of mAh say the more."));
-    what->setMaximumWidth(look.px(620));
+    what->setMaximumWidth(look.scaled(620));
     column->addWidget(what);
     auto* open = new QPushButton(tr("Open a log…"));
     open->setObjectName(QStringLiteral("openLogButton"));
     connect(open, &QPushButton::clicked, this, &DebriefPlace::openWanted);
     column->addWidget(open, 0, Qt::AlignLeft);
     offered_ = new QVBoxLayout;
-    offered_->setSpacing(look.px(2));
-    column->addSpacing(look.px(16));
+    offered_->setSpacing(look.scaled(2));
+    column->addSpacing(look.scaled(16));
     column->addLayout(offered_);
     column->addStretch(1);
     return page;
@@ -118,7 +118,7 @@ QWidget* DebriefPlace::makeStrips() {
     const Look& look = Look::instance();
     auto* panel = new Panel;
     auto* right = new QVBoxLayout(panel);
-    right->setContentsMargins(look.px(16), look.px(10), look.px(16), look.px(8));
+    right->setContentsMargins(look.scaled(16), look.scaled(10), look.scaled(16), look.scaled(8));
     auto* heading = new QHBoxLayout;
     file_ = new TextLabel(Role::quiet);
     file_->setObjectName(QStringLiteral("debriefFile"));
@@ -142,8 +142,8 @@ QWidget* DebriefPlace::makeReading() {
     const Look& look = Look::instance();
     auto* inside = new Panel;
     auto* column = new QVBoxLayout(inside);
-    column->setContentsMargins(look.px(24), look.px(14), look.px(24), look.px(12));
-    column->setSpacing(look.px(8));
+    column->setContentsMargins(look.scaled(24), look.scaled(14), look.scaled(24), look.scaled(12));
+    column->setSpacing(look.scaled(8));
     sentence_ = new TextLabel(Role::sentence);
     sentence_->setObjectName(QStringLiteral("debriefSentence"));
     column->addWidget(sentence_);
@@ -178,7 +178,7 @@ QWidget* DebriefPlace::makeReading() {
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setWidget(inside);
-    scroll->setMinimumWidth(look.px(300));
+    scroll->setMinimumWidth(look.scaled(300));
     scroll->setFocusPolicy(Qt::NoFocus);
     return scroll;
 }
@@ -199,8 +199,8 @@ void DebriefPlace::showDebrief() {
     const int rows = set_aside_model_->rowCount();
     set_aside_->setVisible(rows > 0);
     nothing_aside_->setVisible(rows == 0);
-    set_aside_->verticalHeader()->setDefaultSectionSize(look.px(26));
-    set_aside_->setFixedHeight(look.px(28) + rows * look.px(26) + 4);
+    set_aside_->verticalHeader()->setDefaultSectionSize(look.scaled(26));
+    set_aside_->setFixedHeight(look.scaled(28) + rows * look.scaled(26) + 4);
     strips_->setDebrief(debrief);
     strips_->setAccessibleName(tr("Strips over time: height, ground speed, volts and current"));
 }

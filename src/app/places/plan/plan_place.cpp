@@ -89,8 +89,8 @@ QWidget* PlanPlace::makeAnswer() {
     const Look& look = Look::instance();
     auto* inside = new Panel;
     auto* column = new QVBoxLayout(inside);
-    column->setContentsMargins(look.px(26), look.px(14), look.px(26), look.px(8));
-    column->setSpacing(look.px(7));
+    column->setContentsMargins(look.scaled(26), look.scaled(14), look.scaled(26), look.scaled(8));
+    column->setSpacing(look.scaled(7));
     sentence_ = new TextLabel(Role::sentence);
     sentence_->setObjectName(QStringLiteral("planSentence"));
     column->addWidget(sentence_);
@@ -104,7 +104,7 @@ QWidget* PlanPlace::makeAnswer() {
     schools_ = new SchoolsTable;
     column->addWidget(schools_);
     notices_ = new QVBoxLayout;
-    notices_->setSpacing(look.px(6));
+    notices_->setSpacing(look.scaled(6));
     column->addLayout(notices_);
     column->addStretch(1);
     cautions_ = new TextLabel(Role::quiet, wording::cautions());
@@ -115,7 +115,7 @@ QWidget* PlanPlace::makeAnswer() {
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setWidget(inside);
-    scroll->setMinimumWidth(look.px(380));
+    scroll->setMinimumWidth(look.scaled(380));
     scroll->setAccessibleName(tr("Answer"));
     scroll->setFocusPolicy(Qt::NoFocus);
     return scroll;
@@ -125,17 +125,17 @@ QWidget* PlanPlace::makeChart() {
     const Look& look = Look::instance();
     auto* panel = new Panel;
     auto* column = new QVBoxLayout(panel);
-    column->setContentsMargins(look.px(24), look.px(10), look.px(24), look.px(8));
-    column->setSpacing(look.px(4));
+    column->setContentsMargins(look.scaled(24), look.scaled(10), look.scaled(24), look.scaled(8));
+    column->setSpacing(look.scaled(4));
     auto* heading = new QHBoxLayout;
     heading->addWidget(new TextLabel(Role::heading, tr("Homeward chart")));
     auto* axes = new TextLabel(
         Role::quiet,
         tr("Wh left and Wh needed, by %1 from home").arg(look.quantities().notation(Quantity::turn_distance).unit));
     axes->setWordWrap(false);
-    heading->addSpacing(look.px(6));
+    heading->addSpacing(look.scaled(6));
     heading->addWidget(axes);
-    heading->addSpacing(look.px(18));
+    heading->addSpacing(look.scaled(18));
     moves_ = new TextLabel(Role::quiet);
     moves_->setObjectName(QStringLiteral("movesMost"));
     moves_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);

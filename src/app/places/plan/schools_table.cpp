@@ -36,24 +36,24 @@ SchoolsTable::SchoolsTable(QWidget* parent) : QTableView(parent), model_(new Sch
 
 void SchoolsTable::dress() {
     const Look& look = Look::instance();
-    verticalHeader()->setDefaultSectionSize(look.px(28));
-    verticalHeader()->setMinimumSectionSize(look.px(24));
-    horizontalHeader()->setFixedHeight(look.px(26));
+    verticalHeader()->setDefaultSectionSize(look.scaled(28));
+    verticalHeader()->setMinimumSectionSize(look.scaled(24));
+    horizontalHeader()->setFixedHeight(look.scaled(26));
     resizeEvent(nullptr);
     updateGeometry();
 }
 
 QSize SchoolsTable::sizeHint() const {
-    return {Look::instance().px(400),
+    return {Look::instance().scaled(400),
             horizontalHeader()->height() + model_->rowCount() * verticalHeader()->defaultSectionSize() + 2};
 }
 
 void SchoolsTable::resizeEvent(QResizeEvent* event) {
     if (event) QTableView::resizeEvent(event);
     const Look& look = Look::instance();
-    const int figures[] = {look.px(64), look.px(80), look.px(68)};
+    const int figures[] = {look.scaled(64), look.scaled(80), look.scaled(68)};
     for (int i = 0; i < 3; ++i) setColumnWidth(1 + i, figures[i]);
-    setColumnWidth(0, std::max(look.px(120), viewport()->width() - figures[0] - figures[1] - figures[2]));
+    setColumnWidth(0, std::max(look.scaled(120), viewport()->width() - figures[0] - figures[1] - figures[2]));
 }
 
 void SchoolsTable::explainCell(const QModelIndex& index) {
