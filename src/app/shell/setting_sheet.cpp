@@ -2,10 +2,10 @@
 
 #include <cmath>
 
-#include <QComboBox>
 #include <QGridLayout>
 
 #include "app/theme/look.hpp"
+#include "app/widgets/choice_box.hpp"
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "wording/messages.hpp"
@@ -85,7 +85,8 @@ void SettingSheet::addText(QGridLayout* grid, int row, const SettingField& field
 }
 
 void SettingSheet::addChoice(QGridLayout* grid, int row, const SettingField& field) {
-    auto* box = new QComboBox;
+    auto* box = new ChoiceBox;
+    box->setMinimumHeight(Look::instance().scaled(26));
     box->setObjectName(field.label);
     box->setAccessibleName(field.label);
     box->addItems(field.choices);
