@@ -39,7 +39,7 @@ void SchoolsTable::dress() {
     verticalHeader()->setDefaultSectionSize(look.scaled(28));
     verticalHeader()->setMinimumSectionSize(look.scaled(24));
     horizontalHeader()->setFixedHeight(look.scaled(26));
-    resizeEvent(nullptr);
+    fitColumns();
     updateGeometry();
 }
 
@@ -49,7 +49,11 @@ QSize SchoolsTable::sizeHint() const {
 }
 
 void SchoolsTable::resizeEvent(QResizeEvent* event) {
-    if (event) QTableView::resizeEvent(event);
+    QTableView::resizeEvent(event);
+    fitColumns();
+}
+
+void SchoolsTable::fitColumns() {
     const Look& look = Look::instance();
     const int figures[] = {look.scaled(64), look.scaled(80), look.scaled(68)};
     for (int i = 0; i < 3; ++i) setColumnWidth(1 + i, figures[i]);

@@ -22,6 +22,7 @@ protected:
 
 private:
     void dress();
+    void fitColumns();
     void explainCell(const QModelIndex& index);
     SchoolsModel* model_;
 };
