@@ -12,7 +12,7 @@ std::optional<units::Error> PlanSession::setRequest(const mission::PlanRequest& 
     if (!checked) return checked.error();
     request_ = *checked;
     emit requestChanged();
-    job_.start([request = request_](std::stop_token) { return mission::make_plan(request); },
+    job_.start([request = request_](const std::stop_token&) { return mission::make_plan(request); },
                [this, document = document_](units::Result<mission::Plan> plan) {
                    if (!plan) {
                        emit refused(plan.error());

@@ -133,7 +133,7 @@ QString what_changed(const mission::Plan& before, const mission::Plan& after, co
     const auto* share_a = std::get_if<mission::ShareOfUsable>(&a.reserve);
     const auto* share_b = std::get_if<mission::ShareOfUsable>(&b.reserve);
     if (share_a && share_b) compare(Quantity::reserve_share, share_a->share, share_b->share);
-    const QString moved = Words::tr("turn %1").arg(signed_text(change_m, distance));
+    QString moved = Words::tr("turn %1").arg(signed_text(change_m, distance));
     if (causes.isEmpty() || causes.size() > 3) return moved;
     return Words::tr("%1: %2", "what moved, because of what").arg(moved, causes.join(QStringLiteral(", ")));
 }
