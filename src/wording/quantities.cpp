@@ -66,7 +66,7 @@ Notation Quantities::notation(units::Quantity quantity) const {
     using units::Quantity;
     const bool miles = choice_.distance == UnitChoice::Distance::miles;
     const double per_distance = miles ? units::metres_per_mile : units::metres_per_kilometre;
-    const Notation speed = [&]() -> Notation {
+    Notation speed = [&]() -> Notation {
         switch (choice_.speed) {
         case UnitChoice::Speed::metres_per_second: return {1.0, Words::tr("m/s"), 1};
         case UnitChoice::Speed::miles_per_hour: return {1.0 / units::mps_per_mph, Words::tr("mph"), 0};
@@ -75,9 +75,9 @@ Notation Quantities::notation(units::Quantity quantity) const {
         }
         return {1.0 / units::mps_per_kmh, Words::tr("km/h"), 0};
     }();
-    const Notation charge{units::milliamp_hours_per_amp_hour, Words::tr("mAh"), 0};
-    const Notation energy{1.0, Words::tr("Wh"), 1};
-    const Notation minutes{1.0 / units::seconds_per_minute, Words::tr("min"), 0};
+    Notation charge{units::milliamp_hours_per_amp_hour, Words::tr("mAh"), 0};
+    Notation energy{1.0, Words::tr("Wh"), 1};
+    Notation minutes{1.0 / units::seconds_per_minute, Words::tr("min"), 0};
 
     switch (quantity) {
     case Quantity::airspeed:
