@@ -24,7 +24,8 @@ QString cell_text(const mission::Plan& plan, const mission::SchoolTurn& turn, in
     case SchoolsModel::distance: return q.distance(turn.distance_m);
     case SchoolsModel::used: return q.charge(turn.charge_used_ah);
     case SchoolsModel::left: {
-        const QString share = q.share(turn.landing_left_wh / plan.usable_energy_wh.value);
+        const QString share =
+            q.share(mission::explain_school(plan, turn, units::Quantity::landing_share_left)->value.value);
         return turn.too_late ? SchoolsModel::tr("▲ %1").arg(share) : share;
     }
     default: return {};
