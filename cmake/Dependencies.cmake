@@ -8,6 +8,8 @@ find_package(nlohmann_json REQUIRED)
 find_package(CLI11 REQUIRED)
 find_package(tl-expected REQUIRED)
 find_package(Threads REQUIRED)
+find_package(SQLite3 REQUIRED)
+find_package(ZLIB REQUIRED)
 
 # GeographicLib's Debian package ships a find module and no target.
 list(APPEND CMAKE_MODULE_PATH /usr/share/cmake/geographiclib)

@@ -109,6 +109,27 @@ QString what(const units::Error& error) {
     case ErrorCode::airspeed_outside_model:
         return Words::tr("One known cruise says nothing about %1 m/s; it reaches from %2 to %3 m/s.")
             .arg(plain(number(p, "value")), plain(number(p, "least")), plain(number(p, "most")));
+    case ErrorCode::book_damaged:
+        return Words::tr(
+            "The logbook is damaged and was left as it is. Restore a backup, or begin a new one beside it.");
+    case ErrorCode::book_not_ours:
+        return Words::tr("This file is not a logbook and was left as it is. Choose another one.");
+    case ErrorCode::book_full:
+        return Words::tr("There is no space left to write to the logbook. Free some; what you do meanwhile is kept "
+                         "in memory and "
+                         "written then.");
+    case ErrorCode::book_read_only:
+        return Words::tr("The logbook can only be read here, so this was not kept. Give it write permission, or "
+                         "choose another one.");
+    case ErrorCode::book_in_use:
+        return Words::tr(
+            "The logbook is being written elsewhere. Close the other window or command, then try again.");
+    case ErrorCode::book_failed:
+        return Words::tr("The logbook could not be written: %1. Look at the disk it is on.").arg(text(p, "reason"));
+    case ErrorCode::log_damaged:
+        return Words::tr("Part %1 of this log is missing or damaged in the logbook. Restore a backup, or file the "
+                         "log once more from its file.")
+            .arg(plain(number(p, "chunk")));
     case ErrorCode::cancelled: return Words::tr("Stopped, as you asked. Nothing was changed.");
     }
     return {};
@@ -245,6 +266,22 @@ QString message(const units::Notice& notice, const Quantities& q) {
                "the pack that was flown.")
                 .arg(written(number(p, "highest_v"), 0.0, q.notation(Quantity::lowest_voltage)),
                      plain(number(p, "series")));
+    case NoticeCode::book_read_only:
+        return Words::tr("The logbook can only be read here: nothing that you change is kept. Give its file write "
+                         "permission, or choose another one.");
+    case NoticeCode::book_in_use:
+        return Words::tr("The logbook is open in another window; here it is only read, and nothing that you change "
+                         "is kept. Close the other window and start again.");
+    case NoticeCode::book_newer:
+        return Words::tr("The logbook was written by a newer version (%1; this program knows up to %2). It is only "
+                         "read, and nothing that you change is kept. Update the program.")
+            .arg(plain(number(p, "found")), plain(number(p, "newest")));
+    case NoticeCode::book_without_wal:
+        return Words::tr("The folder of the logbook does not allow the safer way of writing, as network folders do "
+                         "not. It works, more slowly; a folder on this machine is better.");
+    case NoticeCode::book_migrated:
+        return Words::tr("The logbook was brought to this version. A copy of it as it was is in %1.")
+            .arg(text(p, "copy"));
     case NoticeCode::counter_only: return Words::tr("No column holds a current; charge is the log's own counter.");
     }
     return {};

@@ -36,6 +36,14 @@ enum class ErrorCode {
     position_impossible,
     wind_too_strong,
     airspeed_outside_model,
+    // about the logbook
+    book_damaged,
+    book_not_ours,
+    book_full,
+    book_read_only,
+    book_in_use,
+    book_failed,
+    log_damaged,
     cancelled,
 };
 

@@ -32,6 +32,11 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::integrals_skip_gaps: return "integrals-skip-gaps";
     case NoticeCode::several_flights: return "several-flights";
     case NoticeCode::pack_does_not_fit: return "pack-does-not-fit";
+    case NoticeCode::book_read_only: return "book-read-only";
+    case NoticeCode::book_in_use: return "book-in-use";
+    case NoticeCode::book_newer: return "book-newer";
+    case NoticeCode::book_without_wal: return "book-without-wal";
+    case NoticeCode::book_migrated: return "book-migrated";
     case NoticeCode::counter_only: return "counter-only";
     }
     return "unknown";

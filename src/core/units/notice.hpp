@@ -40,6 +40,12 @@ enum class NoticeCode {
     integrals_skip_gaps,
     several_flights,
     pack_does_not_fit,
+    // about the logbook
+    book_read_only,
+    book_in_use,
+    book_newer,
+    book_without_wal,
+    book_migrated,
     counter_only,
 };
 

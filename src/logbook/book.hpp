@@ -1,0 +1,107 @@
+#pragma once
+
+#include <functional>
+#include <stop_token>
+#include <string>
+#include <vector>
+
+#include "core/units/notice.hpp"
+#include "logbook/book_lock.hpp"
+#include "logbook/connection.hpp"
+#include "logbook/record.hpp"
+#include "logbook/schema.hpp"
+
+namespace sobremesa::logbook {
+
+/// What a test needs to bring about what a pilot meets only on a bad day.
+struct BookOptions {
+    bool read_only = false;
+    /// Name of an SQLite file system layer; one without shared memory behaves as a network folder does.
+    std::string vfs;
+    /// The file may grow to this many pages of 4 KiB; 0: as the disk allows.
+    std::int64_t max_pages = 0;
+    const std::vector<SchemaStep>* steps = &schema_steps();
+};
+
+/// Figures worked out of a flight's log, kept so that they need not be worked out again.
+struct Figures {
+    std::int64_t flight_id = 0;
+    /// What they were made from: log, home, version of the model. Another one means: work them out anew.
+    std::string made_from;
+    std::string document;
+};
+
+struct StoredLog {
+    std::int64_t id = 0;
+    std::string name;
+    std::int64_t bytes = 0;
+    std::uint32_t crc32 = 0;
+};
+
+/// Everything but the raw logs.
+struct BookContents {
+    std::vector<Record> records;
+    std::vector<Edit> edits; ///< oldest first; those undone stand at the end
+    std::vector<Figures> figures;
+    std::vector<StoredLog> logs;
+    std::int64_t last_id = 0;
+};
+
+/// The logbook: one SQLite file.
+///
+/// What it promises, each promise with its test in tests/logbook: a commit that has returned survives the process
+/// being killed; a commit is whole or not there; a full disk, a read-only file, a damaged file and a newer version
+/// are told apart and said, and change nothing; before the schema changes a dated copy is made beside the file; a
+/// second instance is told and reads only; where the write-ahead log does not work the book does, with a notice.
+///
+/// Used by one thread at a time.
+class Book {
+public:
+    /// Opens a book, or makes one where there is none.
+    /// @error `book_damaged`, `book_not_ours`, `book_full`, `book_failed`, `file_unreadable`
+    static units::Result<Book> open(const std::string& path, const BookOptions& options = {});
+
+    const std::string& path() const { return connection_.path(); }
+    bool is_writable() const { return writable_; }
+    const std::vector<units::Notice>& notices() const { return notices_; }
+
+    units::Result<BookContents> read();
+
+    /// Keeps an edit: its changes and its place in the history, and with it goes what had been undone.
+    units::Result<void> make(const Edit& edit, std::int64_t last_id);
+    units::Result<void> undo(const Edit& edit);
+    units::Result<void> redo(const Edit& edit);
+    /// A record that is no edit: what lies on the table.
+    units::Result<void> put(const Record& record);
+    units::Result<void> put(const Figures& figures);
+
+    /// Keeps a file whole, in compressed chunks of 2 MiB.
+    /// @error `cancelled`, `file_unreadable`, and all of a book's
+    units::Result<StoredLog> storeLog(const std::string& file, const std::stop_token& stop = {},
+                                      const std::function<void(double)>& progress = {});
+    /// Writes a kept log back as the file it was, byte by byte.
+    /// @error `log_damaged` naming the chunk
+    units::Result<void> writeLog(std::int64_t log_id, const std::string& file);
+
+    /// A copy of the whole book, compact, at a path where no file is.
+    units::Result<void> backUp(const std::string& path);
+    /// Reads every page. @error `book_damaged`
+    units::Result<void> checkWhole();
+
+private:
+    units::Result<void> prepare(const BookOptions& options);
+    units::Result<void> apply(const std::vector<RecordChange>& changes, bool forward);
+
+    Connection connection_;
+    BookLock lock_;
+    bool writable_ = false;
+    std::vector<units::Notice> notices_;
+};
+
+/// Edits that can be undone; older ones are done for good.
+inline constexpr std::int64_t edits_kept = 500;
+
+/// Now, as `2026-11-25T03:19:33Z`.
+std::string utc_now();
+
+} // namespace sobremesa::logbook
