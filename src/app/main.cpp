@@ -44,8 +44,8 @@ int main(int argc, char** argv) {
     const QCommandLineOption settings(QStringLiteral("settings"),
                                       QApplication::translate("main", "Folder of the settings."),
                                       QStringLiteral("folder"));
-    // Understood by every program of the family; this version keeps no logbook yet.
-    const QCommandLineOption book(QStringLiteral("book"), QApplication::translate("main", "Logbook file."),
+    const QCommandLineOption book(QStringLiteral("book"),
+                                  QApplication::translate("main", "Logbook file; begun where there is none."),
                                   QStringLiteral("file"));
     QCommandLineOption first_paint(
         QStringLiteral("quit-after-first-paint"),
@@ -65,7 +65,10 @@ int main(int argc, char** argv) {
     QDir().mkpath(settings_folder);
 
     sobremesa::app::Look::instance().apply();
-    sobremesa::app::MainWindow window(settings_folder);
+    QString book_path = parser.value(book);
+    if (book_path.isEmpty() && parser.isSet(demo))
+        book_path = throw_away.filePath(QStringLiteral("logbook.sqlite"));
+    sobremesa::app::MainWindow window(settings_folder, book_path);
     if (parser.isSet(demo)) {
         const QString copy = sobremesa::session::throw_away_copy(parser.value(demo), throw_away.path());
         if (copy.isEmpty()) {

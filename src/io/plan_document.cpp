@@ -1,206 +1,16 @@
 #include "io/plan_document.hpp"
 
-#include <cmath>
-#include <functional>
-
-#include "io/document_reader.hpp"
+#include "io/document_parts.hpp"
 #include "io/text_file.hpp"
 
 namespace sobremesa::io {
 
 namespace {
 
-using mission::PlanRequest;
 using nlohmann::json;
-using units::ErrorCode;
-using units::NoticeCode;
-using units::Severity;
 
 constexpr int plan_version = 1;
 constexpr int pack_version = 1;
-constexpr double default_height_m = 80.0;
-
-void read_aircraft(DocumentReader& in, airframe::PointAircraft& aircraft) {
-    aircraft.name = in.text("name").value_or("");
-    const std::string kind = in.text("kind").value_or("point");
-    if (kind != "point") in.fail_word("kind", kind, "point");
-    const std::string craft = in.text("craft").value_or("rotor");
-    if (craft != "rotor" && craft != "wing") in.fail_word("craft", craft, "rotor, wing");
-    aircraft.craft = craft == "wing" ? airframe::Craft::wing : airframe::Craft::rotor;
-    aircraft.mass_kg = in.required_number("mass_kg");
-    aircraft.cruise_airspeed_mps = in.required_number("cruise_airspeed_mps");
-    aircraft.cruise_power_w = in.required_number("cruise_power_w");
-    aircraft.cruise_all_up_mass_kg = in.number("cruise_all_up_mass_kg");
-    aircraft.cruise_density_kgm3 = in.number("cruise_density_kgm3");
-    aircraft.electronics_w = in.number("electronics_w");
-    aircraft.full_power_w = in.number("full_power_w");
-}
-
-int whole_number(DocumentReader& in, const char* key) {
-    const double value = in.required_number(key);
-    if (!(std::abs(value) < 1e6) || value != std::floor(value)) {
-        in.fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("whole number")}});
-        return 1;
-    }
-    return int(value);
-}
-
-void read_rate_table(DocumentReader& in, battery::Pack& pack, std::vector<units::Notice>& notices,
-                     const std::string& file) {
-    const json* table = in.array("rate_table");
-    pack.rate_table_cutoff_v = in.number("rate_table_cutoff_v");
-    if (!table) return;
-    for (const json& entry : *table) {
-        DocumentReader point(entry, file, "pack.rate_table");
-        pack.rate_table.push_back({point.required_number("current_a"), point.required_number("charge_ah")});
-        if (point.error()) in.fail(point.error()->code, "rate_table", point.error()->parameters);
-    }
-    notices.push_back(
-        {NoticeCode::value_not_used_yet, Severity::note, {{"field", std::string("pack.rate_table")}}});
-}
-
-void read_pack(DocumentReader& in, battery::Pack& pack, std::vector<units::Notice>& notices,
-               const std::string& file) {
-    pack.name = in.text("name").value_or("");
-    if (const auto word = in.text("chemistry")) {
-        if (const auto chemistry = battery::chemistry_from_word(*word))
-            pack.chemistry = *chemistry;
-        else
-            in.fail_word("chemistry", *word, "lipo, lipo-hv, li-ion");
-    } else if (!in.has("chemistry")) {
-        in.fail(ErrorCode::value_missing, "chemistry");
-    }
-    pack.series = whole_number(in, "series");
-    pack.parallel = in.has("parallel") ? whole_number(in, "parallel") : 1;
-    pack.cell_capacity_ah = in.required_number("cell_capacity_ah");
-    pack.mass_kg = in.required_number("mass_kg");
-    pack.cell_resistance_ohm = in.number_or(
-        "cell_resistance_ohm", battery::assumed_cell_resistance_ohm(pack.chemistry, pack.cell_capacity_ah));
-    pack.lead_resistance_ohm = in.number_or("lead_resistance_ohm", pack.lead_resistance_ohm);
-    pack.capacity_factor = in.number_or("capacity_factor", pack.capacity_factor);
-    pack.resistance_factor = in.number_or("resistance_factor", pack.resistance_factor);
-    pack.start_temperature_c = in.number("start_temperature_c");
-    if (pack.start_temperature_c) {
-        notices.push_back(
-            {NoticeCode::value_not_used_yet, Severity::note, {{"field", std::string("pack.start_temperature_c")}}});
-    }
-    read_rate_table(in, pack, notices, file);
-}
-
-void read_weather(DocumentReader& in, mission::Weather& weather, std::vector<units::Notice>& notices) {
-    weather.wind.speed_mps = in.number_or("wind_mps", weather.wind.speed_mps);
-    weather.wind.from_deg = in.number_or("wind_from_deg", weather.wind.from_deg);
-    weather.wind_height_m = in.number("wind_height_m");
-    weather.wind_sd_mps = in.number_or("wind_sd_mps", weather.wind_sd_mps);
-    weather.home_wind_factor = in.number_or("home_wind_factor", weather.home_wind_factor);
-    weather.gust_mps = in.number_or("gust_mps", weather.gust_mps);
-    weather.temperature_c = in.number_or("temperature_c", weather.temperature_c);
-    weather.field_elevation_m = in.number_or("field_elevation_m", weather.field_elevation_m);
-    if (weather.gust_mps > 0.0) {
-        notices.push_back(
-            {NoticeCode::value_not_used_yet, Severity::note, {{"field", std::string("weather.gust_mps")}}});
-    }
-}
-
-void read_mission(DocumentReader& in, PlanRequest& request) {
-    const std::string kind = in.text("kind").value_or("out-and-back");
-    if (kind != "out-and-back") in.fail_word("kind", kind, "out-and-back");
-    mission::OutAndBack& mission = request.mission;
-    mission.bearing_deg = in.number_or("bearing_deg", mission.bearing_deg);
-    mission.height_m = in.number_or("height_m", mission.height_m);
-    mission.climb_rate_mps = in.number_or("climb_rate_mps", mission.climb_rate_mps);
-    mission.descent_rate_mps = in.number_or("descent_rate_mps", mission.descent_rate_mps);
-    request.height_ceiling_m = in.number_or("height_ceiling_m", request.height_ceiling_m);
-}
-
-void read_reserve(DocumentReader& in, mission::Reserve& reserve) {
-    const auto share = in.number("share_of_usable");
-    const auto minutes = in.number("loiter_min");
-    const auto factor = in.number("home_factor");
-    if (int(share.has_value()) + int(minutes.has_value()) + int(factor.has_value()) > 1) {
-        in.fail(ErrorCode::values_conflict, "",
-                {{"fields", std::string("share_of_usable, loiter_min, home_factor")}});
-    }
-    if (share) reserve = mission::ShareOfUsable{*share};
-    if (minutes) reserve = mission::LoiterAtHome{*minutes};
-    if (factor) reserve = mission::FactorOnWayHome{*factor};
-}
-
-void read_turn(DocumentReader& in, mission::TurnRules& turn) {
-    turn.share_left = in.number_or("share_left", turn.share_left);
-    turn.landing_charge_ah = in.number("landing_charge_ah");
-    const json* schools = in.array("schools");
-    if (!schools) return;
-    turn.counted.clear();
-    for (const json& entry : *schools) {
-        const std::string word = entry.is_string() ? entry.get<std::string>() : entry.dump();
-        if (const auto school = mission::school_from_word(word))
-            turn.counted.push_back(*school);
-        else
-            in.fail_word("schools", word, "energy-home, share-left, eighty-percent, charge-count, voltage, chance");
-    }
-    if (turn.counted.empty()) in.fail(ErrorCode::value_missing, "schools");
-}
-
-/// Reads one part of the document with its own reader, and keeps the first error and all unknown keys.
-class Parts {
-public:
-    Parts(const json& document, const std::string& file) : root_(document, file, ""), file_(file) {}
-
-    DocumentReader& root() { return root_; }
-
-    void part(const char* key, bool required, const std::function<void(DocumentReader&)>& read) {
-        static const json nothing = json::object();
-        const json* object = root_.object(key);
-        if (!object && required && !root_.has(key)) root_.fail(ErrorCode::value_missing, key);
-        DocumentReader reader(object ? *object : nothing, file_, key);
-        if (object || !required) read(reader);
-        if (!error && root_.error()) error = root_.error();
-        if (!error && reader.error()) error = reader.error();
-        const auto unknown = reader.unknown_keys();
-        notices.insert(notices.end(), unknown.begin(), unknown.end());
-    }
-
-    std::optional<units::Error> error;
-    std::vector<units::Notice> notices;
-
-private:
-    DocumentReader root_;
-    std::string file_;
-};
-
-json optional_value(const std::optional<double>& value) {
-    return value ? json(*value) : json(nullptr);
-}
-
-json pack_to_json(const battery::Pack& pack) {
-    json out = {{"name", pack.name},
-                {"chemistry", battery::chemistry_word(pack.chemistry)},
-                {"series", pack.series},
-                {"parallel", pack.parallel},
-                {"cell_capacity_ah", pack.cell_capacity_ah},
-                {"cell_resistance_ohm", pack.cell_resistance_ohm},
-                {"lead_resistance_ohm", pack.lead_resistance_ohm},
-                {"mass_kg", pack.mass_kg},
-                {"capacity_factor", pack.capacity_factor},
-                {"resistance_factor", pack.resistance_factor},
-                {"start_temperature_c", optional_value(pack.start_temperature_c)}};
-    if (!pack.rate_table.empty()) {
-        for (const auto& point : pack.rate_table) {
-            out["rate_table"].push_back({{"current_a", point.current_a}, {"charge_ah", point.charge_ah}});
-        }
-        out["rate_table_cutoff_v"] = optional_value(pack.rate_table_cutoff_v);
-    }
-    return out;
-}
-
-json reserve_to_json(const mission::Reserve& reserve) {
-    if (const auto* share = std::get_if<mission::ShareOfUsable>(&reserve)) {
-        return {{"share_of_usable", share->share}};
-    }
-    if (const auto* loiter = std::get_if<mission::LoiterAtHome>(&reserve)) return {{"loiter_min", loiter->minutes}};
-    return {{"home_factor", std::get<mission::FactorOnWayHome>(reserve).factor}};
-}
 
 } // namespace
 
@@ -210,27 +20,11 @@ units::Result<PlanDocument> plan_from_json(const std::string& text, const std::s
     if (auto error = check_format(*tree, file, "sobremesa-plan", plan_version)) return tl::unexpected(*error);
 
     PlanDocument document;
-    PlanRequest& request = document.request;
-    request.mission.height_m = default_height_m;
     Parts parts(*tree, file);
     parts.root().allow({"format", "version"});
-    request.name = parts.root().text("name").value_or("");
-    parts.part("aircraft", true, [&](DocumentReader& in) { read_aircraft(in, request.aircraft); });
-    parts.part("pack", true, [&](DocumentReader& in) { read_pack(in, request.pack, document.notices, file); });
-    parts.part("weather", false, [&](DocumentReader& in) { read_weather(in, request.weather, document.notices); });
-    // Where no bearing is given the flight goes out into the wind: the way home is then the easy one.
-    request.mission.bearing_deg = request.weather.wind.from_deg;
-    parts.part("mission", false, [&](DocumentReader& in) { read_mission(in, request); });
-    parts.part("reserve", false, [&](DocumentReader& in) { read_reserve(in, request.reserve); });
-    parts.part("landing", false, [&](DocumentReader& in) { request.landing_cell_v = in.number("cell_voltage_v"); });
-    parts.part("turn", false, [&](DocumentReader& in) { read_turn(in, request.turn); });
-    if (parts.error) return tl::unexpected(*parts.error);
-
-    if (auto checked = mission::checked(request); !checked) {
-        units::Error error = checked.error();
-        error.where.file = file;
-        return tl::unexpected(error);
-    }
+    auto request = read_request(parts, file, document.notices);
+    if (!request) return tl::unexpected(request.error());
+    document.request = std::move(*request);
     document.notices.insert(document.notices.end(), parts.notices.begin(), parts.notices.end());
     const auto unknown = parts.root().unknown_keys();
     document.notices.insert(document.notices.end(), unknown.begin(), unknown.end());
@@ -262,48 +56,10 @@ units::Result<PackDocument> pack_from_json(const std::string& text, const std::s
     return document;
 }
 
-std::string json_from_plan(const PlanRequest& request) {
-    const auto& aircraft = request.aircraft;
-    const auto& weather = request.weather;
-    json schools = json::array();
-    for (const auto school : request.turn.counted) schools.push_back(mission::school_word(school));
-    const json document = {{"format", "sobremesa-plan"},
-                           {"version", plan_version},
-                           {"name", request.name},
-                           {"aircraft",
-                            {{"name", aircraft.name},
-                             {"kind", "point"},
-                             {"craft", aircraft.craft == airframe::Craft::wing ? "wing" : "rotor"},
-                             {"mass_kg", aircraft.mass_kg},
-                             {"cruise_airspeed_mps", aircraft.cruise_airspeed_mps},
-                             {"cruise_power_w", aircraft.cruise_power_w},
-                             {"cruise_all_up_mass_kg", optional_value(aircraft.cruise_all_up_mass_kg)},
-                             {"cruise_density_kgm3", optional_value(aircraft.cruise_density_kgm3)},
-                             {"electronics_w", optional_value(aircraft.electronics_w)},
-                             {"full_power_w", optional_value(aircraft.full_power_w)}}},
-                           {"pack", pack_to_json(request.pack)},
-                           {"weather",
-                            {{"wind_mps", weather.wind.speed_mps},
-                             {"wind_from_deg", weather.wind.from_deg},
-                             {"wind_height_m", optional_value(weather.wind_height_m)},
-                             {"wind_sd_mps", weather.wind_sd_mps},
-                             {"home_wind_factor", weather.home_wind_factor},
-                             {"gust_mps", weather.gust_mps},
-                             {"temperature_c", weather.temperature_c},
-                             {"field_elevation_m", weather.field_elevation_m}}},
-                           {"mission",
-                            {{"kind", "out-and-back"},
-                             {"bearing_deg", request.mission.bearing_deg},
-                             {"height_m", request.mission.height_m},
-                             {"climb_rate_mps", request.mission.climb_rate_mps},
-                             {"descent_rate_mps", request.mission.descent_rate_mps},
-                             {"height_ceiling_m", request.height_ceiling_m}}},
-                           {"reserve", reserve_to_json(request.reserve)},
-                           {"landing", {{"cell_voltage_v", optional_value(request.landing_cell_v)}}},
-                           {"turn",
-                            {{"schools", schools},
-                             {"share_left", request.turn.share_left},
-                             {"landing_charge_ah", optional_value(request.turn.landing_charge_ah)}}}};
+std::string json_from_plan(const mission::PlanRequest& request) {
+    json document = request_to_json(request);
+    document["format"] = "sobremesa-plan";
+    document["version"] = plan_version;
     return document.dump(2) + "\n";
 }
 

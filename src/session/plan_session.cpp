@@ -1,5 +1,7 @@
 #include "session/plan_session.hpp"
 
+#include <utility>
+
 #include "io/plan_document.hpp"
 #include "io/text_file.hpp"
 
@@ -10,8 +12,30 @@ PlanSession::PlanSession(QObject* parent) : QObject(parent), request_(first_requ
 std::optional<units::Error> PlanSession::setRequest(const mission::PlanRequest& request) {
     const auto checked = mission::checked(request);
     if (!checked) return checked.error();
-    request_ = *checked;
+    const mission::PlanRequest before = std::exchange(request_, *checked);
+    emit requestEdited(before);
     emit requestChanged();
+    workOut();
+    return std::nullopt;
+}
+
+void PlanSession::show(const mission::PlanRequest& request, std::int64_t document) {
+    request_ = request;
+    document_ = document;
+    emit requestChanged();
+    workOut();
+}
+
+void PlanSession::clear() {
+    plan_.reset();
+    plan_document_ = -1;
+    document_ = 0;
+    request_ = first_request();
+    emit requestChanged();
+    emit planChanged();
+}
+
+void PlanSession::workOut() {
     job_.start([request = request_](const std::stop_token&) { return mission::make_plan(request); },
                [this, document = document_](units::Result<mission::Plan> plan) {
                    if (!plan) {
@@ -22,22 +46,10 @@ std::optional<units::Error> PlanSession::setRequest(const mission::PlanRequest& 
                    plan_ = std::make_shared<const mission::Plan>(std::move(*plan));
                    emit planChanged();
                });
-    return std::nullopt;
-}
-
-units::Result<std::vector<units::Notice>> PlanSession::open(const QString& path) {
-    const auto document = io::read_plan_file(path.toStdString());
-    if (!document) return tl::unexpected(document.error());
-    path_ = path;
-    ++document_;
-    if (auto error = setRequest(document->request)) return tl::unexpected(*error);
-    return document->notices;
 }
 
 units::Result<bool> PlanSession::save(const QString& path) {
-    auto written = io::write_text_file(path.toStdString(), io::json_from_plan(request_));
-    if (written) path_ = path;
-    return written;
+    return io::write_text_file(path.toStdString(), io::json_from_plan(request_));
 }
 
 mission::PlanRequest first_request() {
@@ -50,7 +62,6 @@ mission::PlanRequest first_request() {
     request.pack.series = 4;
     request.pack.parallel = 2;
     request.pack.cell_capacity_ah = 3.0;
-    request.pack.cell_resistance_ohm = battery::assumed_cell_resistance_ohm(request.pack.chemistry, 3.0);
     request.pack.mass_kg = 0.4;
     request.weather.wind = {3.0, 270.0};
     request.mission.bearing_deg = 270.0;

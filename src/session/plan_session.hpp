@@ -25,27 +25,30 @@ public:
     std::optional<units::Error> setRequest(const mission::PlanRequest& request);
 
     std::shared_ptr<const mission::Plan> plan() const { return plan_; }
-    /// Counts the documents opened; that of the present plan. Plans of different documents are no edits of each
-    /// other.
-    int planDocument() const { return plan_document_; }
+    /// The document that the present plan belongs to. Plans of different documents are no edits of each other.
+    std::int64_t planDocument() const { return plan_document_; }
     bool is_settled() const { return !job_.is_running(); }
 
-    /// @return notices of the document
-    units::Result<std::vector<units::Notice>> open(const QString& path);
+    /// Shows another state of a document, as opening, undoing and a change on the shelves bring it about: no edit.
+    void show(const mission::PlanRequest& request, std::int64_t document);
+    /// No plan lies on the table.
+    void clear();
+    /// Writes the request as a plan document.
     units::Result<bool> save(const QString& path);
-    const QString& path() const { return path_; }
 
 signals:
     void requestChanged();
+    /// By the pilot, through `setRequest`.
+    void requestEdited(const mission::PlanRequest& before);
     void planChanged();
     void refused(const units::Error& error);
 
 private:
     mission::PlanRequest request_;
     std::shared_ptr<const mission::Plan> plan_;
-    QString path_;
-    int document_ = 0;
-    int plan_document_ = 0;
+    void workOut();
+    std::int64_t document_ = 0;
+    std::int64_t plan_document_ = -1;
     LatestJob job_;
 };
 

@@ -50,6 +50,8 @@ QString relation_text(units::Relation relation) {
         return Words::tr("What is left at the turn, less what the way home needs in the worst credible wind.");
     case Relation::current_over_ground_speed:
         return Words::tr("Charge used on that leg, climb and descent counted, over its length over ground.");
+    case Relation::power_over_ground_speed:
+        return Words::tr("Energy used on that leg, climb and descent counted, over its length over ground.");
     case Relation::trapezoid_of_current:
         return Words::tr("Current added up over time, row by row; pauses in the record are left out.");
     case Relation::trapezoid_of_power:
@@ -66,6 +68,15 @@ QString relation_text(units::Relation relation) {
     case Relation::first_to_last_row: return Words::tr("From the first row of the log to the last.");
     case Relation::least_of_column: return Words::tr("The least value of that column, readings of zero left out.");
     case Relation::mean_over_time: return Words::tr("The sum over time, divided by the recorded time.");
+    case Relation::charge_over_rated:
+        return Words::tr(
+            "All the charge of its flights, recharged where you wrote it down and else counted, over what "
+            "the label says.");
+    case Relation::rated_by_cells:
+        return Words::tr(
+            "Rated charge of one cell, times the cells in parallel: what the label says. What a flight "
+            "can use of it is less.");
+    case Relation::counted_in_logbook: return Words::tr("Counted in the logbook; flights removed are not counted.");
     case Relation::usable_less_counted:
         return Words::tr(
             "What the pack of the setting gives down to its landing voltage, less what was counted. Only as "

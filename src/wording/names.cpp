@@ -46,6 +46,16 @@ QString name(units::Quantity quantity) {
     case Quantity::landing_share_left: return Words::tr("left at landing");
     case Quantity::charge_per_distance_out: return Words::tr("consumption on the way out");
     case Quantity::charge_per_distance_home: return Words::tr("consumption on the way home");
+    case Quantity::energy_per_distance_out: return Words::tr("energy per distance on the way out");
+    case Quantity::energy_per_distance_home: return Words::tr("energy per distance on the way home");
+    case Quantity::aircraft_mass: return Words::tr("mass of the aircraft without its pack");
+    case Quantity::pack_mass: return Words::tr("mass of the pack");
+    case Quantity::electronics_power: return Words::tr("power of the electronics");
+    case Quantity::cell_capacity: return Words::tr("rated charge of a cell");
+    case Quantity::cell_resistance: return Words::tr("resistance of a cell");
+    case Quantity::climb_rate: return Words::tr("rate of climb");
+    case Quantity::recharged_charge: return Words::tr("recharged");
+    case Quantity::energy_per_mass: return Words::tr("usable energy per mass");
     case Quantity::ground_distance: return Words::tr("way over ground");
     case Quantity::farthest_from_home: return Words::tr("farthest from home");
     case Quantity::counted_charge: return Words::tr("charge by the log's counter");
@@ -58,6 +68,10 @@ QString name(units::Quantity quantity) {
     case Quantity::mean_current: return Words::tr("mean current");
     case Quantity::lowest_voltage: return Words::tr("lowest pack voltage");
     case Quantity::left_charge: return Words::tr("charge left by counting");
+    case Quantity::cells_in_parallel: return Words::tr("cells in parallel");
+    case Quantity::flight_count: return Words::tr("flights in the logbook");
+    case Quantity::pack_cycles: return Words::tr("full cycles of the pack");
+    case Quantity::charge_through: return Words::tr("charge put through");
     case Quantity::left_share: return Words::tr("left by counting");
     }
     return {};

@@ -50,6 +50,16 @@ int decimals(double sd, const Notation& notation) {
     return std::min(decimals_for_error(sd * notation.factor), notation.decimals + 1);
 }
 
+Notation speed_notation(UnitChoice::Speed speed) {
+    switch (speed) {
+    case UnitChoice::Speed::metres_per_second: return {1.0, Words::tr("m/s"), 1};
+    case UnitChoice::Speed::miles_per_hour: return {1.0 / units::mps_per_mph, Words::tr("mph"), 0};
+    case UnitChoice::Speed::knots: return {1.0 / units::mps_per_knot, Words::tr("kn"), 0};
+    case UnitChoice::Speed::kilometres_per_hour: break;
+    }
+    return {1.0 / units::mps_per_kmh, Words::tr("km/h"), 0};
+}
+
 } // namespace
 
 QString written(double value, double sd, const Notation& notation) {
@@ -59,22 +69,19 @@ QString written(double value, double sd, const Notation& notation) {
 
 QString written_error(double sd, const Notation& notation) {
     if (!(sd > 0.0)) return {};
-    return QString(plus_minus) + narrow_space + digits(sd * notation.factor, decimals(sd, notation));
+    const QString error = digits(sd * notation.factor, decimals(sd, notation));
+    // An error too small for the digits shown is none that anyone could use.
+    if (std::none_of(error.begin(), error.end(),
+                     [](QChar c) { return c >= QLatin1Char('1') && c <= QLatin1Char('9'); }))
+        return {};
+    return QString(plus_minus) + narrow_space + error;
 }
 
 Notation Quantities::notation(units::Quantity quantity) const {
     using units::Quantity;
     const bool miles = choice_.distance == UnitChoice::Distance::miles;
     const double per_distance = miles ? units::metres_per_mile : units::metres_per_kilometre;
-    Notation speed = [&]() -> Notation {
-        switch (choice_.speed) {
-        case UnitChoice::Speed::metres_per_second: return {1.0, Words::tr("m/s"), 1};
-        case UnitChoice::Speed::miles_per_hour: return {1.0 / units::mps_per_mph, Words::tr("mph"), 0};
-        case UnitChoice::Speed::knots: return {1.0 / units::mps_per_knot, Words::tr("kn"), 0};
-        case UnitChoice::Speed::kilometres_per_hour: break;
-        }
-        return {1.0 / units::mps_per_kmh, Words::tr("km/h"), 0};
-    }();
+    const Notation speed = speed_notation(choice_.speed);
     Notation charge{units::milliamp_hours_per_amp_hour, Words::tr("mAh"), 0};
     Notation energy{1.0, Words::tr("Wh"), 1};
     Notation minutes{1.0 / units::seconds_per_minute, Words::tr("min"), 0};
@@ -83,35 +90,50 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::airspeed:
     case Quantity::ground_speed_out:
     case Quantity::ground_speed_home: return speed;
-    case Quantity::wind_speed: return {1.0, Words::tr("m/s"), 1};
+    case Quantity::wind_speed: return speed_notation(choice_.wind);
     case Quantity::wind_from:
     case Quantity::bearing: return {1.0, Words::tr("°"), 0, false};
     case Quantity::height:
         return choice_.height == UnitChoice::Height::feet
                    ? Notation{1.0 / units::metres_per_foot, Words::tr("ft"), 0}
                    : Notation{1.0, Words::tr("m"), 0};
+    case Quantity::climb_rate:
+        return choice_.height == UnitChoice::Height::feet
+                   ? Notation{units::seconds_per_minute / units::metres_per_foot, Words::tr("ft/min"), 0}
+                   : Notation{1.0, Words::tr("m/s"), 1};
+    case Quantity::aircraft_mass:
+    case Quantity::pack_mass:
     case Quantity::all_up_mass: return {1000.0, Words::tr("g"), 0};
     case Quantity::air_density: return {1.0, Words::tr("kg/m³"), 3};
     case Quantity::temperature: return {1.0, Words::tr("°C"), 0};
     case Quantity::reserve_share:
     case Quantity::landing_share_left:
     case Quantity::left_share: return {100.0, Words::tr("%"), 0};
+    case Quantity::cells_in_parallel:
+    case Quantity::flight_count: return {1.0, {}, 0};
+    case Quantity::pack_cycles: return {1.0, {}, 1};
     case Quantity::home_wind_factor: return {1.0, {}, 2};
     case Quantity::landing_cell_voltage:
     case Quantity::turn_cell_voltage: return {1.0, Words::tr("V a cell"), 2};
     case Quantity::lowest_voltage: return {1.0, Words::tr("V"), 2};
+    case Quantity::cell_resistance: return {1000.0, Words::tr("mΩ"), 1};
+    case Quantity::energy_per_mass: return {1.0, Words::tr("Wh/kg"), 0};
     case Quantity::pack_resistance: return {1000.0, Words::tr("mΩ"), 0};
+    case Quantity::electronics_power:
     case Quantity::cruise_power:
     case Quantity::mean_power: return {1.0, Words::tr("W"), 0};
     case Quantity::cruise_current:
     case Quantity::mean_current: return {1.0, Words::tr("A"), 1};
     // A turn is a figure to set an alarm to: ten milliampere-hours are as fine as anyone can watch.
     case Quantity::turn_charge: return {units::milliamp_hours_per_amp_hour, Words::tr("mAh"), -1};
+    case Quantity::cell_capacity:
+    case Quantity::recharged_charge:
     case Quantity::rated_charge:
     case Quantity::usable_charge:
     case Quantity::counted_charge:
     case Quantity::integrated_charge:
     case Quantity::left_charge: return charge;
+    case Quantity::charge_through: return charge;
     case Quantity::reserve_energy:
     case Quantity::usable_energy:
     case Quantity::climb_energy:
@@ -131,6 +153,8 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::charge_per_distance:
         return {units::milliamp_hours_per_amp_hour * per_distance,
                 miles ? Words::tr("mAh/mi") : Words::tr("mAh/km"), 0};
+    case Quantity::energy_per_distance_out:
+    case Quantity::energy_per_distance_home:
     case Quantity::energy_per_distance: return {per_distance, miles ? Words::tr("Wh/mi") : Words::tr("Wh/km"), 2};
     }
     return {};

@@ -12,9 +12,14 @@ struct UnitChoice {
     enum class Distance { kilometres, miles };
     enum class Speed { kilometres_per_hour, metres_per_second, miles_per_hour, knots };
     enum class Height { metres, feet };
+    /// Which of the two leads where there is room for one: the counter's, or the one that compares across packs.
+    enum class Lead { charge, energy };
     Distance distance = Distance::kilometres;
     Speed speed = Speed::kilometres_per_hour;
+    Speed wind = Speed::metres_per_second;
     Height height = Height::metres;
+    Lead lead = Lead::charge;
+    friend bool operator==(const UnitChoice&, const UnitChoice&) = default;
 };
 
 /// How one kind of number is written: factor from SI, unit, and the digits shown when nothing says how sure it is.
@@ -51,6 +56,11 @@ public:
     QString duration(double seconds) const; ///< "58 min", "1 h 12 min", "45 s"
     QString share(double share) const;
     QString direction(double degrees) const; ///< "265°"
+
+    /// Of two quantities that say the same, the one the pilot thinks in.
+    units::Quantity leading(units::Quantity charge, units::Quantity energy) const {
+        return choice_.lead == UnitChoice::Lead::energy ? energy : charge;
+    }
 
     const UnitChoice& choice() const { return choice_; }
 

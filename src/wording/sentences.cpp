@@ -155,6 +155,17 @@ QString what_moves_it(const mission::Plan& plan, const Quantities& q) {
     return Words::tr("What moves it most: %1").arg(parts.join(QStringLiteral("  ·  ")));
 }
 
+QString flown_sentence(const debrief::FlownHomeward& flown, const Quantities& q) {
+    const double spare = flown.least_spare_wh();
+    const QString when = q.duration(flown.least.time_s);
+    const QString where = q.distance(flown.least.from_home_m);
+    if (spare < 0.0)
+        return Words::tr("flown over the forecast: %1 short of the way home and its reserve after %2, at %3")
+            .arg(q.energy(-spare), when, where);
+    return Words::tr("flown over the forecast: never less than %1 to spare, after %2 at %3")
+        .arg(q.energy(spare), when, where);
+}
+
 QString homeward_summary(const mission::Plan& plan, const Quantities& q) {
     if (!plan.turn) return Words::tr("Homeward chart without a turn: %1").arg(no_turn(plan, q));
     const auto at = mission::outward_at(plan, plan.turn->distance_m.value);

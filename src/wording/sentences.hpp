@@ -2,6 +2,7 @@
 
 #include <QString>
 
+#include "core/debrief/flown_homeward.hpp"
 #include "core/mission/plan.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "wording/quantities.hpp"
@@ -26,6 +27,9 @@ QString what_moves_it(const mission::Plan& plan, const Quantities& quantities);
 
 /// One step of an input and what it does: "wind +1 m/s → −0.8 km".
 QString sensitivity(const units::Sensitivity& sensitivity, units::Quantity of, const Quantities& quantities);
+
+/// What a flight over its forecast says: the least spare, when, and where.
+QString flown_sentence(const debrief::FlownHomeward& flown, const Quantities& quantities);
 
 /// A chart or the map said aloud.
 QString homeward_summary(const mission::Plan& plan, const Quantities& quantities);

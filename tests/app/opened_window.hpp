@@ -5,6 +5,7 @@
 #include <QTest>
 
 #include "app/shell/main_window.hpp"
+#include "app/shell/message_bar.hpp"
 #include "wording/sentences.hpp"
 
 namespace sobremesa::tests {
@@ -12,8 +13,11 @@ namespace sobremesa::tests {
 /// A real window on the demo data, with settings of its own.
 class OpenedWindow {
 public:
-    OpenedWindow() : window_(settings_.path()) {
-        window_.openFolder(QStringLiteral(DEMO_DIR));
+    OpenedWindow() : window_(settings_.path(), settings_.filePath(QStringLiteral("logbook.sqlite"))) {
+        // The demo's plans without its flights: those that need them bring them in.
+        window_.openFile(QStringLiteral(DEMO_DIR "/tarabilla-quarry.plan.json"));
+        window_.openFile(QStringLiteral(DEMO_DIR "/alcaravan-west.plan.json"));
+        window_.messages().clear();
         window_.resize(1280, 800);
         window_.show();
         if (!QTest::qWaitForWindowExposed(&window_)) qFatal("the window does not show");
@@ -30,6 +34,12 @@ public:
     void openLog(const char* name) {
         window_.openFile(QStringLiteral(DEMO_DIR "/") + QLatin1String(name));
         if (!QTest::qWaitFor([&] { return !window_.debriefSession().is_opening(); }, 20000)) qFatal("no log");
+        QCoreApplication::processEvents();
+    }
+    /// The flights of the demo, filed, with their logs.
+    void bringInFlights() {
+        window_.bringIn(QStringLiteral(DEMO_DIR));
+        if (!QTest::qWaitFor([&] { return window_.desk().summaries().size() == 7; }, 30000)) qFatal("no flights");
         QCoreApplication::processEvents();
     }
     app::MainWindow& operator*() { return window_; }

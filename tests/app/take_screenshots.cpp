@@ -14,6 +14,7 @@
 #include "app/places/debrief/debrief_place.hpp"
 #include "app/places/plan/plan_place.hpp"
 #include "app/shell/main_window.hpp"
+#include "app/shell/message_bar.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/explained_number.hpp"
 
@@ -47,6 +48,13 @@ void take_with_sheet(QWidget& window, const QString& folder, const QString& name
     if (!picture.save(QDir(folder).filePath(name + QStringLiteral(".png")))) qFatal("cannot write the picture");
 }
 
+session::Id flight_called(app::MainWindow& window, const std::string& name) {
+    for (const auto& [id, flight] : window.desk().shelves().flights) {
+        if (flight.name == name) return id;
+    }
+    qFatal("the demo has no such flight");
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -59,20 +67,22 @@ int main(int argc, char** argv) {
     if (argc > 5) look.setTextScale(QString::fromLocal8Bit(argv[5]).toInt() / 100.0);
     look.apply();
     const QTemporaryDir settings;
-    app::MainWindow window(settings.path());
+    app::MainWindow window(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
     window.openFolder(demo);
     window.resize(argc > 4 ? QString::fromLocal8Bit(argv[3]).toInt() : 1280,
                   argc > 4 ? QString::fromLocal8Bit(argv[4]).toInt() : 800);
     window.show();
     settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
 
-    window.showPlace(1);
+    settle([&] { return window.desk().summaries().size() == 7; });
+    window.messages().clear();
+    window.showPlace(app::Place::debrief);
     take(window, pictures, QStringLiteral("debrief-empty-day"));
-    for (const app::Theme* theme : {&app::day_theme(), &app::evening_theme()}) {
+    for (const app::Theme* theme : app::all_themes()) {
         look.setTheme(*theme);
-        window.openFolder(demo);
+        window.openFile(QDir(demo).filePath(QStringLiteral("alcaravan-west.plan.json")));
         settle([&] { return window.planSession().is_settled(); });
-        window.showPlace(0);
+        window.showPlace(app::Place::plan);
         take(window, pictures, QStringLiteral("plan-%1").arg(theme->name));
         if (theme->dark) {
             window.planPlace().findChildren<app::ExplainedNumber*>().first()->showWhy();
@@ -81,8 +91,17 @@ int main(int argc, char** argv) {
             window.findChild<QAbstractButton*>(QStringLiteral("settingPack"))->click();
             take_with_sheet(window, pictures, QStringLiteral("setting-%1").arg(theme->name));
         }
-        window.openFile(QDir(demo).filePath(QStringLiteral("2026-05-16-alcaravan-three-hills.csv")));
-        settle([&] { return window.debriefSession().debrief() && !window.debriefSession().is_opening(); });
+        window.showPlace(app::Place::fleet);
+        take(window, pictures, QStringLiteral("fleet-%1").arg(theme->name));
+        window.showPlace(app::Place::packs);
+        take(window, pictures, QStringLiteral("packs-%1").arg(theme->name));
+        window.showPlace(app::Place::logbook);
+        take(window, pictures, QStringLiteral("logbook-%1").arg(theme->name));
+        window.flightSession().openFlight(flight_called(window, "three hills"));
+        settle([&] {
+            return window.debriefSession().debrief() && !window.debriefSession().is_opening() &&
+                   window.flightSession().overForecast();
+        });
         window.debriefPlace().strips().setCursor(840.0);
         take(window, pictures, QStringLiteral("debrief-%1").arg(theme->name));
     }

@@ -72,8 +72,9 @@ void DebriefPlaceTest::init() {
 
 void DebriefPlaceTest::emptyPlaceOffersTheFirstStep() {
     QTest::keyClick(&**window_, Qt::Key_6, Qt::ControlModifier);
-    QCOMPARE((*window_)->place(), 1);
+    QCOMPARE(int((*window_)->place()), int(Place::debrief));
     QVERIFY(window_->find<QPushButton>("openLogButton")->isVisible());
+    (*window_)->debriefPlace().setOffered({QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv")});
     const auto offered = (*window_)->debriefPlace().findChildren<QPushButton*>();
     QPushButton* calm = nullptr;
     for (auto* button : offered) {
@@ -87,7 +88,7 @@ void DebriefPlaceTest::emptyPlaceOffersTheFirstStep() {
 void DebriefPlaceTest::aDroppedLogIsLaidOpen() {
     drop(&**window_, QStringLiteral(DEMO_DIR "/2026-04-18-alcaravan-west-wind.csv"));
     QTRY_VERIFY_WITH_TIMEOUT((*window_)->debriefSession().debrief() != nullptr, 20000);
-    QCOMPARE((*window_)->place(), 1);
+    QCOMPARE(int((*window_)->place()), int(Place::debrief));
     const auto& summary = (*window_)->debriefSession().debrief()->summary;
     const auto& q = Look::instance().quantities();
     QVERIFY(
@@ -97,7 +98,7 @@ void DebriefPlaceTest::aDroppedLogIsLaidOpen() {
     QVERIFY(window_->find<MapView>("debriefMap")->accessibleName().contains(QStringLiteral("8.2")));
     // A plan dropped goes to its own place.
     drop(&**window_, QStringLiteral(DEMO_DIR "/tarabilla-quarry.plan.json"));
-    QTRY_COMPARE((*window_)->place(), 0);
+    QTRY_COMPARE(int((*window_)->place()), int(Place::plan));
     window_->settle();
 }
 
@@ -176,7 +177,10 @@ void DebriefPlaceTest::aPackThatDoesNotFitIsSaid() {
         said = said || label->text().contains(QStringLiteral("do not fit a pack of 4"));
     }
     QVERIFY(said);
-    (*window_)->planSession().open(QStringLiteral(DEMO_DIR "/tarabilla-quarry.plan.json"));
+    // The pack that was flown is chosen in the setting's own sentence.
+    for (const auto& [id, kept] : (*window_)->desk().shelves().packs) {
+        if (kept.pack.name == "C-01") (*window_)->flightSession().choosePack(id);
+    }
     window_->settle();
     QVERIFY(window_->said("debriefSentence").contains(QStringLiteral("were left")));
 }

@@ -191,7 +191,7 @@ void PlanPlaceTest::badValuesAreMarkedWhereTyped() {
     auto* sheet = open_sheet<SettingSheet>();
     QVERIFY(sheet);
     auto* field = sheet->findChild<NumberField*>(QStringLiteral("Mass without pack"));
-    auto* trouble = sheet->findChild<QLabel*>(QStringLiteral("settingTrouble"));
+    auto* trouble = sheet->findChild<QLabel*>(QStringLiteral("Mass without pack trouble"));
     field->selectAll();
     QTest::keyClicks(field, QStringLiteral("heavy"));
     QVERIFY(field->property("wrong").toBool());
@@ -217,7 +217,7 @@ void PlanPlaceTest::cellsComeWhole() {
     field->selectAll();
     QTest::keyClicks(field, QStringLiteral("4.7"));
     QVERIFY(field->property("wrong").toBool());
-    QVERIFY(sheet->findChild<QLabel*>(QStringLiteral("settingTrouble"))->isVisible());
+    QVERIFY(sheet->findChild<QLabel*>(QStringLiteral("Cells in series trouble"))->isVisible());
     QCOMPARE((*window_)->planSession().request().pack.series, 4);
     sheet->close();
     window_->settle();

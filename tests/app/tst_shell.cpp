@@ -33,7 +33,7 @@ private slots:
     void everyControlHasANameAndASize();
     void wholePlanByKeyboardAlone();
     void aPlanThatCannotBeReadIsSaid();
-    void firstStartWithoutDemoHasAPlan();
+    void firstStartLeadsToAPlanByKeyboard();
     void fieldsReadBothDecimals();
 
 private:
@@ -48,11 +48,11 @@ void ShellTest::init() {
 }
 
 void ShellTest::placesByRailAndKey() {
-    QCOMPARE((*window_)->place(), 0);
+    QCOMPARE(int((*window_)->place()), int(Place::plan));
     QTest::mouseClick(window_->find<QAbstractButton>("railDebrief"), Qt::LeftButton);
-    QCOMPARE((*window_)->place(), 1);
+    QCOMPARE(int((*window_)->place()), int(Place::debrief));
     QTest::keyClick(&**window_, Qt::Key_4, Qt::ControlModifier);
-    QCOMPARE((*window_)->place(), 0);
+    QCOMPARE(int((*window_)->place()), int(Place::plan));
     QVERIFY(window_->find<QAbstractButton>("railPlan")->isChecked());
 }
 
@@ -60,20 +60,22 @@ void ShellTest::themeByKey() {
     QTest::keyClick(&**window_, Qt::Key_E, Qt::ControlModifier);
     QVERIFY(Look::instance().theme().dark);
     QTest::keyClick(&**window_, Qt::Key_E, Qt::ControlModifier);
-    QVERIFY(!Look::instance().theme().dark);
+    QCOMPARE(Look::instance().theme().name, QStringLiteral("field"));
+    QTest::keyClick(&**window_, Qt::Key_E, Qt::ControlModifier);
+    QCOMPARE(Look::instance().theme().name, QStringLiteral("day"));
 }
 
 void ShellTest::windowRemembersItself() {
     const QTemporaryDir settings;
     {
-        MainWindow first(settings.path());
+        MainWindow first(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
         first.resize(1111, 777);
         Look::instance().setTheme(evening_theme());
         first.show();
         first.close();
     }
     Look::instance().setTheme(day_theme());
-    const MainWindow second(settings.path());
+    const MainWindow second(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
     QCOMPARE(second.size(), QSize(1111, 777));
     QVERIFY(Look::instance().theme().dark);
 }
@@ -82,9 +84,14 @@ void ShellTest::settingSpeaksTheRequest() {
     QCOMPARE(window_->find<QAbstractButton>("settingAircraft")->text(), QStringLiteral("Alcaraván"));
     QVERIFY(window_->find<QAbstractButton>("settingPack")->text().contains(QStringLiteral("4S2P Li-ion")));
     QVERIFY(window_->find<QAbstractButton>("settingBearing")->text().contains(QStringLiteral("265°")));
-    (*window_)->showPlace(1);
-    QVERIFY(!window_->find<QAbstractButton>("settingBearing")->isVisible());
-    QVERIFY(window_->find<QAbstractButton>("settingPack")->isVisible());
+    // Nothing lies on the debrief table yet: there is nothing that a setting could speak of.
+    (*window_)->showPlace(Place::debrief);
+    QVERIFY(!window_->find<SettingLine>("settingLine")->isVisible());
+    window_->openLog("2026-04-11-alcaravan-calm.csv");
+    auto* flown = window_->find<SettingLine>("flownSettingLine");
+    QVERIFY(flown->isVisible());
+    QVERIFY(!flown->findChild<QAbstractButton*>(QStringLiteral("flownBearing"))->isVisible());
+    QVERIFY(flown->findChild<QAbstractButton*>(QStringLiteral("flownPack"))->isVisible());
 }
 
 void ShellTest::longNamesWrapAndNothingIsLost() {
@@ -118,7 +125,7 @@ void ShellTest::nothingIsClipped() {
     window_ = std::make_unique<OpenedWindow>();
     window_->openLog("2026-05-16-alcaravan-three-hills.csv");
     (*window_)->resize(size);
-    for (const int place : {0, 1}) {
+    for (const Place place : {Place::fleet, Place::packs, Place::plan, Place::debrief, Place::logbook}) {
         (*window_)->showPlace(place);
         QTest::qWait(40);
         QCOMPARE((*window_)->size(), size);
@@ -145,7 +152,7 @@ void ShellTest::nothingIsClipped() {
 
 void ShellTest::everyControlHasANameAndASize() {
     window_->openLog("2026-04-11-alcaravan-calm.csv");
-    for (const int place : {0, 1}) {
+    for (const Place place : {Place::fleet, Place::packs, Place::plan, Place::debrief, Place::logbook}) {
         (*window_)->showPlace(place);
         QTest::qWait(20);
         for (const auto* widget : (*window_)->findChildren<QWidget*>()) {
@@ -186,12 +193,34 @@ void ShellTest::aPlanThatCannotBeReadIsSaid() {
     QCOMPARE((*window_)->planSession().request().aircraft.name, before);
 }
 
-void ShellTest::firstStartWithoutDemoHasAPlan() {
+void ShellTest::firstStartLeadsToAPlanByKeyboard() {
     const QTemporaryDir settings;
-    MainWindow fresh(settings.path());
+    MainWindow fresh(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
+    fresh.resize(1280, 800);
     fresh.show();
+    QVERIFY(QTest::qWaitForWindowExposed(&fresh));
+    QCOMPARE(int(fresh.place()), int(Place::plan));
+    auto* page = fresh.findChild<QWidget*>(QStringLiteral("firstPlanPage"));
+    QVERIFY(page->isVisible());
+    QVERIFY(!fresh.desk().openPlanId());
+    // Two figures typed, the rest left as it stands: Tab, type, Enter on "Plan it".
+    auto* mass = page->findChild<NumberField*>(QStringLiteral("Mass without pack"));
+    mass->setFocus();
+    mass->selectAll();
+    QTest::keyClicks(mass, QStringLiteral("1180"));
+    for (int i = 0; i < 40 && QApplication::focusWidget()->objectName() != QStringLiteral("firstPlanButton"); ++i)
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
+    QCOMPARE(QApplication::focusWidget()->objectName(), QStringLiteral("firstPlanButton"));
+    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Space);
     QTRY_VERIFY(fresh.planSession().plan() != nullptr);
     QVERIFY(fresh.planSession().plan()->turn.has_value());
+    QCOMPARE(fresh.planSession().request().aircraft.mass_kg, 1.18);
+    QVERIFY(!page->isVisible());
+    // The aircraft and the pack stand on their shelves now, and one undo takes all of it back.
+    QCOMPARE(fresh.desk().shelves().aircraft.size(), std::size_t(1));
+    QTest::keyClick(&fresh, Qt::Key_Z, Qt::ControlModifier);
+    QVERIFY(fresh.desk().shelves().aircraft.empty());
+    QTRY_VERIFY(page->isVisible());
 }
 
 void ShellTest::fieldsReadBothDecimals() {

@@ -63,7 +63,8 @@ const QMap<QString, QSet<QString>>& arrows() {
     static const QSet<QString> second = ground + QSet<QString>{core("atmosphere"), core("geodesy"), core("radio")};
     static const QSet<QString> third = second + QSet<QString>{core("battery"), core("airframe")};
     static const QSet<QString> fourth = third + QSet<QString>{core("telemetry"), core("mission")};
-    static const QSet<QString> whole = fourth + QSet<QString>{core("matching"), core("debrief"), core("learning")};
+    static const QSet<QString> whole =
+        fourth + QSet<QString>{core("matching"), core("debrief"), core("learning"), core("book")};
     static const QSet<QString> outer =
         whole + QSet<QString>{QStringLiteral("io"), QStringLiteral("logbook"), QStringLiteral("link")};
     static const QSet<QString> desk = outer + QSet<QString>{QStringLiteral("session"), QStringLiteral("wording")};
@@ -79,6 +80,7 @@ const QMap<QString, QSet<QString>>& arrows() {
         {core("matching"), fourth},
         {core("debrief"), fourth},
         {core("learning"), fourth + QSet<QString>{core("matching"), core("debrief")}},
+        {core("book"), fourth},
         {QStringLiteral("io"), whole},
         {QStringLiteral("logbook"), whole + QSet<QString>{QStringLiteral("io")}},
         {QStringLiteral("link"), whole + QSet<QString>{QStringLiteral("io")}},

@@ -75,7 +75,7 @@ void PlanDocumentTest::onlyWhatCannotBeLeftOutIsNeeded() {
     const auto& request = document->request;
     QCOMPARE(request.mission.bearing_deg, 200.0); // out into the wind
     QCOMPARE(request.pack.parallel, 1);
-    VERIFY_NEAR(request.pack.cell_resistance_ohm, 0.009 / 5.0, 1e-12);
+    VERIFY_NEAR(battery::cell_resistance_ohm(request.pack), 0.009 / 5.0, 1e-12);
     QVERIFY(!request.landing_cell_v.has_value());
     QVERIFY(mission::make_plan(request)->turn.has_value());
 }

@@ -55,7 +55,7 @@ void WordingTest::digitsFollowTheError_data() {
     QTest::newRow("sure to tens") << 2743.0 << 60.0 << "2 740 Wh"
                                   << "± 60";
     QTest::newRow("never more than one digit beyond the usual") << 12.3456 << 0.0004 << "12.35 Wh"
-                                                                << "± 0.00";
+                                                                << "";
     QTest::newRow("negative") << -1234.5 << 0.0 << QStringLiteral("\u22121 234.5 Wh") << "";
     QTest::newRow("no minus zero") << -0.01 << 0.0 << "0.0 Wh"
                                    << "";

@@ -59,4 +59,13 @@ QSharedPointer<QCPAxisTicker> plain_ticker(int wanted_ticks) {
     return ticker;
 }
 
+void paint_plot(QCustomPlot& plot, QPaintDevice& device, const QSize& size) {
+    QCPPainter painter(&device);
+    painter.setMode(QCPPainter::pmVectorized);
+    painter.setMode(QCPPainter::pmNoCaching);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.fillRect(QRect(QPoint(), size), plot.palette().window());
+    plot.toPainter(&painter, size.width(), size.height());
+}
+
 } // namespace sobremesa::app

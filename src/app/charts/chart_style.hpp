@@ -14,4 +14,7 @@ QBrush hatching(const QColor& colour);
 /// Axis figures that never ask the desktop's locale.
 QSharedPointer<QCPAxisTicker> plain_ticker(int wanted_ticks);
 
+/// Draws a plot into a picture, an SVG or a PDF: as lines, not as a copy of the screen.
+void paint_plot(QCustomPlot& plot, QPaintDevice& device, const QSize& size);
+
 } // namespace sobremesa::app

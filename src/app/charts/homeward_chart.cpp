@@ -84,7 +84,7 @@ HomewardChart::HomewardChart(QWidget* parent) : QWidget(parent), plot_(new QCust
 void HomewardChart::build() {
     const Look& look = Look::instance();
     plot_->clearItems();
-    plot_->clearGraphs();
+    plot_->clearPlottables();
     plot_->plotLayout()->clear();
     plot_->setBackground(QBrush(look.theme().panel));
     plot_->setNoAntialiasingOnDrag(true);
@@ -119,9 +119,25 @@ void HomewardChart::setPlan(std::shared_ptr<const mission::Plan> plan) {
     refresh();
 }
 
+void HomewardChart::setBeside(std::shared_ptr<const mission::Plan> plan) {
+    beside_ = std::move(plan);
+    refresh();
+}
+
+void HomewardChart::setFlown(std::shared_ptr<const debrief::FlownHomeward> flown) {
+    flown_ = std::move(flown);
+    refresh();
+}
+
 /// A little past the turn, so that the crossing is seen; never past what the pack gives.
 double HomewardChart::endOfChart() const {
     const double pack_end_m = plan_->outward.back().distance_m;
+    if (flown_) {
+        // The flight fills the chart; the turn is shown where it is not far beyond.
+        const double farthest_m = flown_->farthest.from_home_m;
+        const double turn_m = plan_->turn ? plan_->turn->distance_m.value : 0.0;
+        return std::min(pack_end_m, std::max(1.3 * farthest_m, turn_m < 2.0 * farthest_m ? 1.1 * turn_m : 0.0));
+    }
     if (!plan_->turn) return pack_end_m;
     double farthest_m = plan_->turn->distance_m.value * 1.12;
     for (const auto& school : plan_->schools) {
@@ -135,7 +151,7 @@ double HomewardChart::endOfChart() const {
 }
 
 void HomewardChart::refresh() {
-    plot_->clearGraphs();
+    plot_->clearPlottables();
     plot_->clearItems();
     cursor_text_.clear();
     const bool drawable = plan_ && !plan_->outward.empty();
@@ -163,8 +179,10 @@ void HomewardChart::refresh() {
     energy_->axis(QCPAxis::atRight)->setRange(energy_->axis(QCPAxis::atLeft)->range());
     addReserve(end_m);
     addCurves(end_m);
+    if (beside_) addBeside(end_m);
     setChargeAxis();
     addTurnAndSchools(end_m);
+    if (flown_) addFlown();
     addLabels(end_m);
     plot_->replot();
     if (cursor_m_ >= 0.0) moveCursor(cursor_m_);
@@ -222,6 +240,67 @@ void HomewardChart::addReserve(double end_m) {
     floor->setBrush(hatching(theme.warning));
 }
 
+void HomewardChart::addBeside(double end_m) {
+    const Look& look = Look::instance();
+    QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
+    QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
+    QVector<double> x, left, needed;
+    for (const OutwardPoint& p : beside_->outward) {
+        if (p.distance_m > end_m) break;
+        x << p.distance_m * per_distance_;
+        left << p.left_wh;
+        needed << p.needed_wh;
+    }
+    if (x.isEmpty()) return;
+    const QPen pen = dashed(look.theme().soft_ink, look.scaled(1.2), {2, 3});
+    add_line(ex, ey, x, left, pen);
+    add_line(ex, ey, x, needed, pen);
+    if (!beside_->turn || beside_->turn->distance_m.value > end_m) return;
+    const double at = beside_->turn->distance_m.value;
+    QCPGraph* mark = plot_->addGraph(ex, ey);
+    mark->setData({at * per_distance_}, {mission::outward_at(*beside_, at).left_wh}, true);
+    mark->setLineStyle(QCPGraph::lsNone);
+    mark->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(look.theme().soft_ink, look.scaled(1.4)),
+                                          QBrush(look.theme().panel), look.scaled(9)));
+    auto* text = add_text(plot_, look.theme().soft_ink, Look::small_px, false);
+    text->setText(tr("beside: %1").arg(look.quantities().distance(at)));
+    text->position->setType(QCPItemPosition::ptAbsolute);
+    text->position->setCoords(ex->coordToPixel(at * per_distance_),
+                              ey->coordToPixel(mission::outward_at(*beside_, at).left_wh) + look.scaled(8));
+    text->setPositionAlignment(Qt::AlignHCenter | Qt::AlignTop);
+    text->setBrush(look.theme().panel);
+}
+
+/// Measured is solid: out along the falling line, and home along the rising one.
+void HomewardChart::addFlown() {
+    const Look& look = Look::instance();
+    QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
+    QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
+    // A curve, not a graph: the flight comes back over the same distances.
+    auto* curve = new QCPCurve(ex, ey);
+    QVector<double> x, y;
+    for (const auto& p : flown_->points) {
+        x << p.from_home_m * per_distance_;
+        y << p.left_wh;
+    }
+    curve->setData(x, y);
+    curve->setPen(QPen(look.theme().ink, look.scaled(1.8)));
+    const auto& end = flown_->points.back();
+    QCPGraph* mark = plot_->addGraph(ex, ey);
+    mark->setData({end.from_home_m * per_distance_}, {end.left_wh}, true);
+    mark->setLineStyle(QCPGraph::lsNone);
+    mark->setScatterStyle(
+        QCPScatterStyle(QCPScatterStyle::ssDisc, look.theme().ink, look.theme().ink, look.scaled(8)));
+    auto* text = add_text(plot_, look.theme().ink, Look::small_px, true);
+    text->setText(tr("ended with %1").arg(look.quantities().energy(end.left_wh)));
+    text->position->setType(QCPItemPosition::ptAbsolute);
+    text->position->setCoords(ex->coordToPixel(end.from_home_m * per_distance_) + look.scaled(8),
+                              ey->coordToPixel(end.left_wh) - look.scaled(4));
+    text->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
+    text->setPadding(QMargins(look.scaled(3), 0, look.scaled(3), 0));
+    text->setBrush(look.theme().panel);
+}
+
 /// Charge used, counted from the top as on-screen counters do, at the energies where the pack will show it.
 void HomewardChart::setChargeAxis() {
     const auto& cruise = plan_->conditions.cruise;
@@ -239,7 +318,7 @@ void HomewardChart::setChargeAxis() {
 }
 
 void HomewardChart::addTurnAndSchools(double end_m) {
-    if (!plan_->turn) return;
+    if (!plan_->turn || plan_->turn->distance_m.value > end_m) return;
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
     QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
@@ -252,6 +331,7 @@ void HomewardChart::addTurnAndSchools(double end_m) {
     std::vector<const mission::SchoolTurn*> shown;
     for (const auto& school : plan_->schools) {
         if (!school.reached || school.school == plan_->turn->school || school.distance_m > end_m) continue;
+        if (flown_) continue;
         shown.push_back(&school);
         x << school.distance_m * per_distance_;
         y << mission::outward_at(*plan_, school.distance_m).left_wh;
@@ -337,10 +417,12 @@ void HomewardChart::addLabels(double end_m) {
         text->setText(words);
         return text;
     };
-    const auto at_left = mission::outward_at(*plan_, 0.16 * end_m);
-    beside(at_left.distance_m, at_left.left_wh - at_left.left_sd_wh, tr("left in the pack, flying out"),
-           theme.outward, Qt::AlignLeft | Qt::AlignTop, ex, ey);
-    const auto at_need = mission::outward_at(*plan_, 0.16 * end_m);
+    // What was flown comes back under the falling line: there the names stand above it, and to the right.
+    const auto at_left = mission::outward_at(*plan_, (flown_ ? 0.62 : 0.16) * end_m);
+    beside(at_left.distance_m, at_left.left_wh + (flown_ ? 1.0 : -1.0) * at_left.left_sd_wh,
+           flown_ ? tr("left, forecast") : tr("left in the pack, flying out"), theme.outward,
+           Qt::AlignLeft | (flown_ ? Qt::AlignBottom : Qt::AlignTop), ex, ey);
+    const auto at_need = mission::outward_at(*plan_, (flown_ ? 0.62 : 0.16) * end_m);
     beside(at_need.distance_m, at_need.needed_wh + at_need.needed_sd_wh, tr("needed to come home"), theme.homeward,
            Qt::AlignLeft | Qt::AlignBottom, ex, ey);
     const auto at_reserve = mission::outward_at(*plan_, 0.5 * end_m);
@@ -377,6 +459,48 @@ void HomewardChart::addLabels(double end_m) {
     distance_unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
     distance_unit->setPadding(QMargins(look.scaled(7), look.scaled(5), 0, 0));
     distance_unit->setText(look.quantities().notation(Quantity::turn_distance).unit);
+}
+
+ShownTable HomewardChart::shownTable() const {
+    const auto& q = Look::instance().quantities();
+    const auto cell = [](const QString& text) {
+        Cell made;
+        made.text = text;
+        made.figure = true;
+        return made;
+    };
+    ShownTable table{tr("Homeward chart"), {}, {}};
+    if (!plan_ || plan_->outward.empty()) return table;
+    if (flown_) {
+        table.headers =
+            QStringList{tr("after"), tr("from home"), tr("left, flown"), tr("needed, forecast"), tr("to spare")};
+        const std::size_t stride = std::max<std::size_t>(1, flown_->points.size() / 80);
+        for (std::size_t i = 0; i < flown_->points.size(); i += stride) {
+            const auto& p = flown_->points[i];
+            table.rows.push_back({cell(q.duration(p.time_s)), cell(q.distance(p.from_home_m)),
+                                  cell(q.energy(p.left_wh)), cell(q.energy(p.needed_wh)),
+                                  cell(q.energy(p.left_wh - p.needed_wh))});
+        }
+        return table;
+    }
+    table.headers = QStringList{tr("from home"), tr("after"), tr("left"),        tr("needed to come home"),
+                                tr("to spare"),  tr("used"),  tr("volts a cell")};
+    constexpr int rows = 40;
+    const double end_m = endOfChart();
+    for (int i = 0; i <= rows; ++i) {
+        const auto p = mission::outward_at(*plan_, end_m * i / rows);
+        table.rows.push_back(
+            {cell(q.distance(p.distance_m)), cell(q.duration(p.time_s)),
+             cell(wording::written(p.left_wh, p.left_sd_wh, q.notation(Quantity::usable_energy))),
+             cell(wording::written(p.needed_wh, p.needed_sd_wh, q.notation(Quantity::usable_energy))),
+             cell(q.energy(p.spare_wh())), cell(q.charge(p.charge_used_ah)),
+             cell(wording::written(p.cell_voltage_v, 0.0, q.notation(Quantity::turn_cell_voltage)))});
+    }
+    return table;
+}
+
+void HomewardChart::paintInto(QPaintDevice& device, const QSize& size) {
+    paint_plot(*plot_, device, size);
 }
 
 QPoint HomewardChart::toScreen(double distance_m, double energy_wh) const {

@@ -4,6 +4,8 @@
 
 #include <QWidget>
 
+#include "app/export/shown_chart.hpp"
+#include "core/debrief/flown_homeward.hpp"
 #include "core/mission/plan.hpp"
 
 class QCustomPlot;
@@ -17,17 +19,25 @@ namespace sobremesa::app {
 ///
 /// The hatched floor can be dragged up and down where the reserve is a share. The cursor follows the mouse, or the
 /// arrow keys.
-class HomewardChart : public QWidget {
+class HomewardChart : public QWidget, public ShownChart {
     Q_OBJECT
 public:
     explicit HomewardChart(QWidget* parent = nullptr);
     void setPlan(std::shared_ptr<const mission::Plan> plan);
+    /// Another plan, as thin lines; nothing takes it away.
+    void setBeside(std::shared_ptr<const mission::Plan> plan);
+    /// What was flown, over the forecast; the rules' turns then stand back.
+    void setFlown(std::shared_ptr<const debrief::FlownHomeward> flown);
 
     QSize sizeHint() const override { return {700, 280}; }
     /// Screen place of a point of the upper chart, for whoever drags it.
     QPoint toScreen(double distance_m, double energy_wh) const;
     /// What stands at the cursor, in words; empty without a cursor.
     QString cursorText() const { return cursor_text_; }
+
+    ShownTable shownTable() const override;
+    void paintInto(QPaintDevice& device, const QSize& size) override;
+    QSize shownSize() const override { return size(); }
 
 signals:
     void reserveDragged(double share);
@@ -44,6 +54,8 @@ private:
     void refresh();
     void addCurves(double end_m);
     void addReserve(double end_m);
+    void addBeside(double end_m);
+    void addFlown();
     void addTurnAndSchools(double end_m);
     void addLabels(double end_m);
     void setChargeAxis();
@@ -53,6 +65,8 @@ private:
     bool overReserve(const QPoint& at) const;
 
     std::shared_ptr<const mission::Plan> plan_;
+    std::shared_ptr<const mission::Plan> beside_;
+    std::shared_ptr<const debrief::FlownHomeward> flown_;
     QCustomPlot* plot_;
     QCPAxisRect* energy_ = nullptr;
     QCPAxisRect* spare_ = nullptr;

@@ -29,6 +29,43 @@ StripCharts::StripCharts(QWidget* parent) : QWidget(parent), plot_(new QCustomPl
     rebuild();
 }
 
+ShownTable StripCharts::shownTable() const {
+    ShownTable table{tr("Strips over time"), {tr("minutes")}, {}};
+    if (!debrief_) return table;
+    for (const Strip& strip : strips_)
+        table.headers << tr("%1, %2", "name of a strip, its unit").arg(strip.name, strip.unit);
+    // What is shown, thinned to what one reads; the log itself has every row.
+    constexpr std::size_t rows_read = 1000;
+    const auto& time_s = debrief_->summary.track.time_s;
+    const auto [from_min, to_min] = shownRange();
+    std::vector<std::size_t> rows;
+    for (std::size_t i = 0; i < time_s.size(); ++i) {
+        const double minutes = time_s[i] / units::seconds_per_minute;
+        if (minutes >= from_min && minutes <= to_min) rows.push_back(i);
+    }
+    const std::size_t stride = std::max<std::size_t>(1, rows.size() / rows_read);
+    const auto cell = [](double value, int decimals) {
+        Cell made;
+        made.figure = true;
+        made.sort = value;
+        made.text = wording::written(value, 0.0, {1.0, {}, decimals});
+        return made;
+    };
+    for (std::size_t n = 0; n < rows.size(); n += stride) {
+        std::vector<Cell> row = {cell(time_s[rows[n]] / units::seconds_per_minute, 2)};
+        for (const Strip& strip : strips_) {
+            const double value = (*debrief_->log)[strip.channel][debrief_->clean.rows[rows[n]]];
+            row.push_back(cell(value * strip.factor, strip.decimals));
+        }
+        table.rows.push_back(std::move(row));
+    }
+    return table;
+}
+
+void StripCharts::paintInto(QPaintDevice& device, const QSize& size) {
+    paint_plot(*plot_, device, size);
+}
+
 void StripCharts::setDebrief(std::shared_ptr<const session::Debrief> debrief) {
     debrief_ = std::move(debrief);
     cursor_row_.reset();

@@ -6,6 +6,7 @@
 
 #include <QWidget>
 
+#include "app/export/shown_chart.hpp"
 #include "session/debrief_session.hpp"
 
 class QCustomPlot;
@@ -17,7 +18,7 @@ namespace sobremesa::app {
 
 /// Height, speed, volts and current of a log over time, one under the other, with one cursor and one range of time.
 /// Wheel zooms, drag pans, a double click shows all; the arrow keys move the cursor, + − and Home zoom.
-class StripCharts : public QWidget {
+class StripCharts : public QWidget, public ShownChart {
     Q_OBJECT
 public:
     explicit StripCharts(QWidget* parent = nullptr);
@@ -26,6 +27,9 @@ public:
     void setCursor(double time_s);
     std::optional<std::size_t> cursorRow() const { return cursor_row_; }
     std::pair<double, double> shownRange() const;
+    ShownTable shownTable() const override;
+    void paintInto(QPaintDevice& device, const QSize& size) override;
+    QSize shownSize() const override { return size(); }
     int stripCount() const { return int(strips_.size()); }
     QPoint toScreen(double time_s) const;
 

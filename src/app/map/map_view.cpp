@@ -60,6 +60,78 @@ void MapView::setTurn(const std::optional<TurnMark>& turn, bool editable) {
     update();
 }
 
+namespace {
+
+double from_home_m(const geodesy::EastNorth& p) {
+    return std::hypot(p.east_m, p.north_m);
+}
+
+double bearing_deg(const geodesy::EastNorth& p) {
+    return units::wrap_degrees(units::degrees(std::atan2(p.east_m, p.north_m)));
+}
+
+} // namespace
+
+ShownTable MapView::shownTable() const {
+    const auto& q = Look::instance().quantities();
+    ShownTable table{tr("Map"), {tr("what"), tr("from home"), tr("bearing"), tr("east"), tr("north")}, {}};
+    const auto row = [&](const QString& what, const geodesy::EastNorth& p) {
+        const auto figure = [](const QString& text, double sort) {
+            Cell cell;
+            cell.text = text;
+            cell.sort = sort;
+            cell.figure = true;
+            return cell;
+        };
+        Cell name;
+        name.text = what;
+        table.rows.push_back({name, figure(q.distance(from_home_m(p)), from_home_m(p)),
+                              figure(q.direction(bearing_deg(p)), bearing_deg(p)),
+                              figure(q.distance(p.east_m), p.east_m), figure(q.distance(p.north_m), p.north_m)});
+    };
+    row(tr("home"), {});
+    if (turn_) row(turn_->label, turn_->at);
+    constexpr std::size_t points_read = 200;
+    for (const Way& way : ways_) {
+        const QString what = way.label.isEmpty() ? (way.homeward ? tr("way home") : tr("way out")) : way.label;
+        const std::size_t stride = std::max<std::size_t>(1, way.points.size() / points_read);
+        for (std::size_t i = 0; i < way.points.size(); i += stride) {
+            if (std::isfinite(way.points[i].east_m)) row(what, way.points[i]);
+        }
+    }
+    return table;
+}
+
+void MapView::paintInto(QPaintDevice& device, const QSize&) {
+    render(&device, {}, {}, QWidget::DrawWindowBackground | QWidget::DrawChildren);
+}
+
+void MapView::moveCursor(int steps) {
+    std::size_t all = 0;
+    for (const Way& way : ways_) all += way.points.size();
+    if (all == 0) return;
+    // A hundred steps from end to end, and never less than a point.
+    const auto stride = std::ptrdiff_t(std::max<std::size_t>(1, all / 100));
+    cursor_point_ = std::size_t(
+        std::clamp(std::ptrdiff_t(cursor_point_) + steps * stride, std::ptrdiff_t(0), std::ptrdiff_t(all) - 1));
+    std::size_t at = cursor_point_;
+    for (const Way& way : ways_) {
+        if (at >= way.points.size()) {
+            at -= way.points.size();
+            continue;
+        }
+        const auto& p = way.points[at];
+        const auto& q = Look::instance().quantities();
+        cursor_text_ = tr("%1: %2 from home on %3", "way out or home, distance, bearing")
+                           .arg(way.homeward ? tr("way home") : tr("way out"), q.distance(from_home_m(p)),
+                                q.direction(bearing_deg(p)));
+        setAccessibleDescription(cursor_text_);
+        setToolTip(cursor_text_);
+        setMarker(p);
+        return;
+    }
+}
+
 void MapView::setMarker(const std::optional<geodesy::EastNorth>& marker) {
     marker_ = marker;
     update();
@@ -315,7 +387,9 @@ void MapView::paintWind(QPainter& painter) const {
     const QString text = tr("%1 from %2", "wind speed, direction")
                              .arg(wording::written(wind_->speed_mps, 0.0, q.notation(units::Quantity::wind_speed)),
                                   q.direction(wind_->from_deg));
-    paintLabel(painter, centre + QPointF(0, radius + look.scaled(18)), text, Qt::AlignHCenter);
+    // The shaft points to where the wind comes from; the words stand on the other side.
+    const bool shaft_up = std::cos(units::radians(wind_->from_deg)) > 0.0;
+    paintLabel(painter, centre + QPointF(0, (shaft_up ? 1 : -1) * look.scaled(26)), text, Qt::AlignHCenter);
 }
 
 void MapView::paintLabel(QPainter& painter, const QPointF& at, const QString& text, Qt::Alignment side) const {
@@ -418,6 +492,11 @@ void MapView::wheelEvent(QWheelEvent* event) {
 void MapView::keyPressEvent(QKeyEvent* event) {
     const QPointF middle(0.5 * width(), 0.5 * height());
     const double pan = 40.0 * metres_per_pixel_;
+    const bool along = event->modifiers() & Qt::ShiftModifier;
+    if (along && (event->key() == Qt::Key_Left || event->key() == Qt::Key_Right)) {
+        moveCursor(event->key() == Qt::Key_Right ? 1 : -1);
+        return;
+    }
     switch (event->key()) {
     case Qt::Key_Plus:
     case Qt::Key_Equal: zoom(0.8, middle); return;

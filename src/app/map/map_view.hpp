@@ -7,6 +7,7 @@
 #include <QPixmap>
 #include <QWidget>
 
+#include "app/export/shown_chart.hpp"
 #include "core/atmosphere/wind.hpp"
 #include "core/geodesy/geodesic.hpp"
 
@@ -16,7 +17,7 @@ namespace sobremesa::app {
 
 /// A plain metric chart around home: grid, scale bar, ways, wind as the WMO wind barb. Wheel zooms, drag pans, a
 /// double click shows everything again; + and − and Home do the same.
-class MapView : public QWidget {
+class MapView : public QWidget, public ShownChart {
     Q_OBJECT
 public:
     explicit MapView(QWidget* parent = nullptr);
@@ -43,6 +44,12 @@ public:
 
     QSize sizeHint() const override { return {560, 380}; }
 
+    ShownTable shownTable() const override;
+    void paintInto(QPaintDevice& device, const QSize& size) override;
+    QSize shownSize() const override { return size(); }
+    /// What stands at the cursor that Shift and the arrow keys move along the ways.
+    QString cursorText() const { return cursor_text_; }
+
     // Where things are drawn, for whoever drags them.
     QPointF toScreen(const geodesy::EastNorth& point) const;
     QPointF windHandle() const;
@@ -64,6 +71,7 @@ protected:
 
 private:
     enum class Drag { none, pan, bearing, wind };
+    void moveCursor(int steps);
     void zoom(double factor, const QPointF& around);
     geodesy::EastNorth toGround(const QPointF& point) const;
     void fitContents();
@@ -85,6 +93,8 @@ private:
     bool turn_editable_ = false;
     std::optional<geodesy::EastNorth> marker_;
     QString home_label_;
+    std::size_t cursor_point_ = 0;
+    QString cursor_text_;
 
     double metres_per_pixel_ = 10.0;
     geodesy::EastNorth centre_;

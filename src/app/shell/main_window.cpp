@@ -1,53 +1,105 @@
 #include "app/shell/main_window.hpp"
 
-#include <QActionGroup>
+#include <QApplication>
 #include <QDir>
 #include <QDropEvent>
-#include <QFileDialog>
-#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QMimeData>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
+#include "app/export/shown_chart.hpp"
 #include "app/places/debrief/debrief_place.hpp"
+#include "app/places/logbook/logbook_place.hpp"
 #include "app/places/plan/plan_place.hpp"
+#include "app/places/shelf/shelf_place.hpp"
+#include "app/shell/commands.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/shell/place_rail.hpp"
+#include "app/shell/remembered_look.hpp"
 #include "app/shell/setting_line.hpp"
 #include "app/theme/look.hpp"
+#include "app/widgets/data_table.hpp"
 #include "app/widgets/hairline.hpp"
-#include "session/flight_folder.hpp"
+#include "wording/edits.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {
 
 namespace {
-constexpr int plan_index = 0;
-constexpr int debrief_index = 1;
+
 constexpr int progress_after_ms = 250;
+
+/// What the shelves offer for the first two words of a setting.
+template <class Chosen, class Choose>
+ShelfChoice shelf_choice(const session::Desk& desk, std::size_t word, Chosen chosen, Choose choose) {
+    ShelfChoice choice;
+    if (word > 1) return choice;
+    std::vector<session::Id> ids;
+    const auto offer = [&](session::Id id, const QString& name, bool retired) {
+        const bool now = chosen(word) == id;
+        // What is retired is not offered, except where it is what stands there.
+        if (retired && !now) return;
+        if (now) choice.chosen = int(ids.size());
+        ids.push_back(id);
+        choice.names << name;
+    };
+    if (word == 0) {
+        for (const auto& [id, kept] : desk.shelves().aircraft)
+            offer(id, wording::title(kept.aircraft), kept.retired);
+    } else {
+        for (const auto& [id, kept] : desk.shelves().packs) offer(id, wording::title(kept.pack), kept.retired);
+    }
+    if (ids.empty()) return choice;
+    choice.choose = [ids, word, choose](int index) { choose(word, ids[std::size_t(index)]); };
+    return choice;
+}
+
 } // namespace
 
-MainWindow::MainWindow(const QString& settings_folder, QWidget* parent)
+MainWindow::MainWindow(const QString& settings_folder, const QString& book_path, QWidget* parent)
     : QMainWindow(parent),
       settings_(QDir(settings_folder).filePath(QStringLiteral("sobremesa.ini")), QSettings::IniFormat),
-      rail_(new PlaceRail), setting_(new SettingLine(plan_session_)), places_(new QStackedWidget),
-      plan_place_(new PlanPlace(plan_session_)), debrief_place_(new DebriefPlace(debrief_session_, plan_session_)),
-      messages_(new MessageBar), menu_(new QMenu(this)) {
-    const Look& look = Look::instance();
+      desk_(plan_session_), flight_session_(desk_, debrief_session_, plan_session_), bringer_(desk_),
+      reader_(desk_), rail_(new PlaceRail), plan_setting_(new SettingLine(plan_session_)),
+      flown_setting_(new SettingLine(flight_session_.flown(), QStringLiteral("flown"))),
+      setting_(new QStackedWidget), setting_row_(new QWidget), places_(new QStackedWidget),
+      fleet_place_(new ShelfPlace(fleet_shelf(desk_))), packs_place_(new ShelfPlace(pack_shelf(desk_))),
+      plan_place_(new PlanPlace(plan_session_, desk_)),
+      debrief_place_(new DebriefPlace(debrief_session_, flight_session_)), logbook_place_(new LogbookPlace(desk_)),
+      messages_(new MessageBar), commands_(new Commands(*this)) {
+    restore_look(settings_);
     setWindowTitle(tr("Sobremesa"));
     setAcceptDrops(true);
+    layOut();
+    makeCommands();
+    connectSessions();
+    showPlace(Place::plan);
+    entries_[2].button->setFocus();
 
-    auto* setting_row = new QWidget;
-    auto* setting_layout = new QHBoxLayout(setting_row);
+    const QString remembered = settings_.value(QStringLiteral("book")).toString();
+    openBook(!book_path.isEmpty() ? book_path : !remembered.isEmpty() ? remembered : session::default_book_path());
+    restore();
+}
+
+MainWindow::~MainWindow() = default;
+
+void MainWindow::layOut() {
+    const Look& look = Look::instance();
+    flown_setting_->setObjectName(QStringLiteral("flownSettingLine"));
+    flown_setting_->setSentence(debrief_setting_sentence());
+    setting_->addWidget(plan_setting_);
+    setting_->addWidget(flown_setting_);
+    setting_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred);
+    auto* setting_layout = new QHBoxLayout(setting_row_);
     setting_layout->setContentsMargins(look.scaled(24), look.scaled(12), look.scaled(24), look.scaled(10));
     setting_layout->addWidget(setting_);
 
     auto* column = new QVBoxLayout;
     column->setSpacing(0);
-    column->addWidget(setting_row);
+    column->addWidget(setting_row_);
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(messages_);
     column->addWidget(places_, 1);
@@ -58,10 +110,22 @@ MainWindow::MainWindow(const QString& settings_folder, QWidget* parent)
     row->addWidget(rail_);
     row->addLayout(column, 1);
     setCentralWidget(whole);
-    places_->addWidget(plan_place_);
-    places_->addWidget(debrief_place_);
+}
 
-    makeActions();
+void MainWindow::addPlace(Place place, const char* button_name, const QString& name,
+                          std::function<void(QPainter&, const QRectF&)> sign, QWidget* widget) {
+    const int number = int(place);
+    auto* button = rail_->addPlace(name, std::move(sign));
+    button->setObjectName(QLatin1String(button_name));
+    button->setToolTip(tr("%1 (Ctrl+%2)", "place, its key").arg(name).arg(number));
+    connect(button, &RailButton::clicked, this, [this, place] { showPlace(place); });
+    commands_->add(qPrintable(QLatin1String(button_name) + QStringLiteral("Action")), name,
+                   QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number)), [this, place] { showPlace(place); });
+    places_->addWidget(widget);
+    entries_.push_back({place, widget, button});
+}
+
+void MainWindow::connectSessions() {
     progress_due_.setSingleShot(true);
     progress_due_.setInterval(progress_after_ms);
     const auto show_progress = [this] {
@@ -80,135 +144,169 @@ MainWindow::MainWindow(const QString& settings_folder, QWidget* parent)
     connect(&debrief_session_, &session::DebriefSession::debriefChanged, this, [this] {
         progress_due_.stop();
         messages_->clear();
-        showPlace(debrief_index);
+        showPlace(Place::debrief);
     });
-    connect(&debrief_session_, &session::DebriefSession::refused, this, [this](const units::Error& error) {
+    const auto refused = [this](const units::Error& error) {
         progress_due_.stop();
-        if (error.code == units::ErrorCode::cancelled)
-            messages_->showNote(wording::message(error));
+        say(error);
+    };
+    connect(&debrief_session_, &session::DebriefSession::refused, this, refused);
+    connect(&plan_session_, &session::PlanSession::refused, this, refused);
+    connect(&flight_session_, &session::FlightSession::refused, this, refused);
+    connect(&flight_session_, &session::FlightSession::alreadyFiled, this,
+            [this] { messages_->showNote(tr("This log is in the logbook already; it was not filed twice.")); });
+    connect(&flight_session_, &session::FlightSession::filingProgressed, this, [this](double share) {
+        if (share < 1.0)
+            messages_->showProgress(tr("Filing the log"), share);
         else
-            messages_->showTrouble(wording::message(error));
+            messages_->clear();
     });
-    connect(&plan_session_, &session::PlanSession::refused, this,
-            [this](const units::Error& error) { messages_->showTrouble(wording::message(error)); });
-    connect(messages_, &MessageBar::cancelled, &debrief_session_, &session::DebriefSession::cancel);
-    connect(debrief_place_, &DebriefPlace::openWanted, this, &MainWindow::askForLog);
+    connect(messages_, &MessageBar::cancelled, this, [this] {
+        debrief_session_.cancel();
+        bringer_.cancel();
+        reader_.cancel();
+        if (flight_session_.is_filing() || !exporting_.isEmpty()) desk_.keeper().cancelWork();
+    });
+
+    connect(&desk_, &session::Desk::historyChanged, this, &MainWindow::showHistory);
+    connect(&desk_, &session::Desk::aircraftChanged, fleet_place_, &ShelfPlace::refresh);
+    connect(&desk_, &session::Desk::packsChanged, packs_place_, &ShelfPlace::refresh);
+    connect(&desk_, &session::Desk::flightsChanged, this, [this] {
+        fleet_place_->refresh();
+        packs_place_->refresh();
+    });
+    connect(&desk_, &session::Desk::openPlanChanged, this, [this] { showPlace(place()); });
+    connect(&desk_, &session::Desk::unreadable, this, refused);
+    connect(&desk_.keeper(), &session::BookKeeper::failed, this, refused);
+    connect(&desk_.keeper(), &session::BookKeeper::recovered, this,
+            [this] { messages_->showNote(tr("The logbook can be written again; nothing was lost.")); });
+
+    const auto progress = [this](const QString& what) {
+        return [this, what](double share) { messages_->showProgress(what, share); };
+    };
+    connect(&bringer_, &session::BookBringer::progressed, this, progress(tr("Bringing in the logs")));
+    connect(&bringer_, &session::BookBringer::refused, this, refused);
+    connect(&bringer_, &session::BookBringer::finished, this, [this](int added, int known) {
+        messages_->showNote(known == 0
+                                ? tr("%1 entries were brought in.").arg(added)
+                                : tr("%1 entries were brought in; %2 were here already.").arg(added).arg(known));
+        // Flights that came without figures are read from their logs.
+        std::vector<session::Id> unread;
+        for (const auto& [id, flight] : desk_.shelves().flights) {
+            if (flight.log_id && !desk_.summaries().contains(id)) unread.push_back(id);
+        }
+        if (!unread.empty()) reader_.read(unread);
+    });
+    connect(&reader_, &session::FlightReader::progressed, this, progress(tr("Reading flights again")));
+    connect(&reader_, &session::FlightReader::refused, this, refused);
+    connect(&reader_, &session::FlightReader::finished, this, [this] { messages_->clear(); });
+
     connect(debrief_place_, &DebriefPlace::logWanted, this, &MainWindow::openFile);
+    connect(debrief_place_, &DebriefPlace::neighbourWanted, this, &MainWindow::stepFlight);
+    connect(logbook_place_, &LogbookPlace::openWanted, &flight_session_, &session::FlightSession::openFlight);
+    connect(logbook_place_, &LogbookPlace::rereadWanted, &reader_, &session::FlightReader::read);
+    connect(logbook_place_, &LogbookPlace::debriefWanted, this, [this] { showPlace(Place::debrief); });
+    for (ShelfPlace* shelf : {fleet_place_, packs_place_})
+        connect(shelf, &ShelfPlace::said, messages_, &MessageBar::showNote);
+    connect(logbook_place_, &LogbookPlace::said, messages_, &MessageBar::showNote);
 
-    showPlace(plan_index);
-    buttons_.front()->setFocus();
-    plan_session_.setRequest(plan_session_.request());
-    restore();
-}
-
-MainWindow::~MainWindow() = default;
-
-void MainWindow::makeActions() {
-    // Ctrl+number belongs to the place, whichever places are built.
-    const auto add_place = [this](const QString& name, RailButton::Sign sign, int index, int number) {
-        auto* button = rail_->addPlace(name, std::move(sign));
-        button->setObjectName(index == plan_index ? QStringLiteral("railPlan") : QStringLiteral("railDebrief"));
-        button->setToolTip(tr("%1 (Ctrl+%2)", "place, its key").arg(name).arg(number));
-        connect(button, &RailButton::clicked, this, [this, index] { showPlace(index); });
-        auto* action = new QAction(name, this);
-        action->setShortcut(QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number)));
-        connect(action, &QAction::triggered, this, [this, index] { showPlace(index); });
-        addAction(action);
-        buttons_.push_back(button);
-        return action;
-    };
-    const auto add_action = [this](const QString& name, const QKeySequence& keys, auto call) {
-        QAction* action = menu_->addAction(name);
-        action->setShortcut(keys);
-        connect(action, &QAction::triggered, this, call);
-        addAction(action);
-        return action;
-    };
-    menu_->addAction(add_place(tr("Plan"), paint_plan_sign, plan_index, 4));
-    menu_->addAction(add_place(tr("Debrief"), paint_debrief_sign, debrief_index, 6));
-    menu_->addSeparator();
-    add_action(tr("Open plan…"), QKeySequence::Open, [this] { askForPlan(); });
-    add_action(tr("Save plan as…"), QKeySequence::Save, [this] { savePlan(); });
-    add_action(tr("Open log…"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] { askForLog(); });
-    menu_->addSeparator();
-    add_action(tr("Day or evening"), QKeySequence(Qt::CTRL | Qt::Key_E), [] {
-        Look& look = Look::instance();
-        look.setTheme(look.theme().dark ? day_theme() : evening_theme());
-    })->setObjectName(QStringLiteral("themeAction"));
-    menu_->addSeparator();
-    add_action(tr("Quit"), QKeySequence::Quit, [this] { close(); });
-
-    auto* foot = rail_->addFoot(tr("Menu"), paint_menu_sign);
-    foot->setObjectName(QStringLiteral("menuButton"));
-    connect(foot, &RailButton::clicked, this, [this, foot] {
-        menu_->popup(foot->mapToGlobal(QPoint(foot->width(), foot->height() - menu_->sizeHint().height())));
+    plan_setting_->setShelves([this](std::size_t word) {
+        return shelf_choice(
+            desk_, word,
+            [this](std::size_t w) -> std::optional<session::Id> {
+                const auto open = desk_.openPlanId();
+                if (!open) return std::nullopt;
+                const auto& plan = desk_.shelves().plans.at(*open);
+                return w == 0 ? plan.aircraft_id : plan.pack_id;
+            },
+            [this](std::size_t w, session::Id id) {
+                if (w == 0)
+                    desk_.choosePlanAircraft(id);
+                else
+                    desk_.choosePlanPack(id);
+            });
+    });
+    flown_setting_->setShelves([this](std::size_t word) {
+        return shelf_choice(
+            desk_, word,
+            [this](std::size_t w) {
+                return w == 0 ? flight_session_.flight().aircraft_id : flight_session_.flight().pack_id;
+            },
+            [this](std::size_t w, session::Id id) {
+                if (w == 0)
+                    flight_session_.chooseAircraft(id);
+                else
+                    flight_session_.choosePack(id);
+            });
+    });
+    connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
+        if (!now || !isAncestorOf(now)) return;
+        if (auto* chart = chart_of(now))
+            shown_ = dynamic_cast<QWidget*>(chart);
+        else if (qobject_cast<QTableView*>(now))
+            shown_ = now;
     });
 }
 
-void MainWindow::showPlace(int index) {
-    places_->setCurrentIndex(index);
-    buttons_[std::size_t(index)]->setChecked(true);
-    setting_->setSentence(index == plan_index ? plan_setting_sentence() : debrief_setting_sentence());
+void MainWindow::showPlace(Place place) {
+    for (std::size_t i = 0; i < entries_.size(); ++i) {
+        if (entries_[i].place != place) continue;
+        places_->setCurrentIndex(int(i));
+        entries_[i].button->setChecked(true);
+    }
+    // The setting is what the numbers on screen are computed from; the shelves and the logbook hold what was given.
+    const bool plan = place == Place::plan && desk_.openPlanId();
+    const bool debrief = place == Place::debrief && debrief_session_.debrief();
+    setting_row_->setVisible(plan || debrief);
+    setting_->setCurrentWidget(debrief ? flown_setting_ : plan_setting_);
+    for (SettingLine* line : {plan_setting_, flown_setting_}) {
+        const bool here = line == setting_->currentWidget();
+        line->setSizePolicy(QSizePolicy::Expanding, here ? QSizePolicy::Preferred : QSizePolicy::Ignored);
+    }
 }
 
-int MainWindow::place() const {
-    return places_->currentIndex();
+Place MainWindow::place() const {
+    return entries_[std::size_t(places_->currentIndex())].place;
 }
 
-void MainWindow::openFile(const QString& path) {
-    settings_.setValue(QStringLiteral("lastFolder"), QFileInfo(path).absolutePath());
-    if (path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive))
-        openPlan(path);
+void MainWindow::showHistory() {
+    const auto* undo = desk_.nextUndo();
+    const auto* redo = desk_.nextRedo();
+    undo_->setEnabled(undo != nullptr);
+    redo_->setEnabled(redo != nullptr);
+    undo_->setText(undo ? tr("Undo: %1").arg(wording::edit_text(*undo)) : tr("Undo"));
+    redo_->setText(redo ? tr("Redo: %1").arg(wording::edit_text(*redo)) : tr("Redo"));
+}
+
+void MainWindow::say(const units::Error& error) {
+    if (error.code == units::ErrorCode::cancelled)
+        messages_->showNote(wording::message(error));
     else
-        debrief_session_.open(path);
+        messages_->showTrouble(wording::message(error));
 }
 
-void MainWindow::openPlan(const QString& path) {
-    const auto notices = plan_session_.open(path);
-    if (!notices) {
-        messages_->showTrouble(wording::message(notices.error()));
+/// Earlier or later in the order of their beginning.
+void MainWindow::stepFlight(int step) {
+    std::vector<std::pair<double, session::Id>> order;
+    for (const auto& [id, flight] : desk_.shelves().flights) {
+        if (flight.log_id) order.emplace_back(flight.start_clock_s.value_or(0.0), id);
+    }
+    if (order.empty()) {
+        messages_->showNote(tr("There is no flight in the logbook yet."));
         return;
     }
-    messages_->clear();
-    showPlace(plan_index);
-    QStringList said;
-    for (const auto& notice : *notices) said << wording::message(notice, Look::instance().quantities());
-    if (!said.isEmpty()) messages_->showNote(said.join(QLatin1Char(' ')));
-}
-
-void MainWindow::openFolder(const QString& folder) {
-    const auto files = session::read_flight_folder(folder);
-    if (!files.plans.isEmpty()) openPlan(files.plans.first());
-    debrief_place_->setOffered(files.logs);
-    settings_.setValue(QStringLiteral("lastFolder"), folder);
-}
-
-QString MainWindow::lastFolder() const {
-    return settings_.value(QStringLiteral("lastFolder"), QDir::homePath()).toString();
-}
-
-void MainWindow::askForPlan() {
-    const QString path =
-        QFileDialog::getOpenFileName(this, tr("Open plan"), lastFolder(), tr("Plans (*.json);;All files (*)"));
-    if (!path.isEmpty()) openPlan(path);
-}
-
-void MainWindow::askForLog() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open log"), lastFolder(),
-                                                      tr("Logs (*.csv *.txt *.log);;All files (*)"));
-    if (!path.isEmpty()) openFile(path);
-}
-
-void MainWindow::savePlan() {
-    const QString suggested =
-        plan_session_.path().isEmpty() ? QDir(lastFolder()).filePath(tr("flight.plan.json")) : plan_session_.path();
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save plan"), suggested, tr("Plans (*.json)"));
-    if (path.isEmpty()) return;
-    const auto saved = plan_session_.save(path);
-    if (!saved)
-        messages_->showTrouble(wording::message(saved.error()));
-    else
-        messages_->showNote(tr("Saved as %1.").arg(wording::file_title(path.toStdString())));
+    std::sort(order.begin(), order.end());
+    const auto filed = flight_session_.filed();
+    const auto here =
+        std::find_if(order.begin(), order.end(), [&](const auto& entry) { return entry.second == filed; });
+    const bool last = here != order.end() && (step > 0 ? here + 1 == order.end() : here == order.begin());
+    if (last) {
+        messages_->showNote(step > 0 ? tr("This is the latest flight in the logbook.")
+                                     : tr("This is the earliest flight in the logbook."));
+        return;
+    }
+    const auto wanted = here == order.end() ? (step > 0 ? order.front() : order.back()) : *(here + step);
+    flight_session_.openFlight(wanted.second);
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
@@ -224,7 +322,9 @@ void MainWindow::dropEvent(QDropEvent* event) {
 
 void MainWindow::remember() {
     settings_.setValue(QStringLiteral("geometry"), saveGeometry());
-    settings_.setValue(QStringLiteral("theme"), Look::instance().theme().name);
+    settings_.setValue(QStringLiteral("place"), int(place()));
+    for (const auto* table : findChildren<DataTable*>()) table->rememberColumns(settings_);
+    remember_look(settings_);
     settings_.sync();
 }
 
@@ -233,9 +333,10 @@ void MainWindow::restore() {
     // Small enough for any screen we promise; what does not fit folds or scrolls.
     setMinimumSize(640, 480);
     restoreGeometry(settings_.value(QStringLiteral("geometry")).toByteArray());
-    if (settings_.value(QStringLiteral("theme")).toString() == evening_theme().name) {
-        Look::instance().setTheme(evening_theme());
-    }
+    for (auto* table : findChildren<DataTable*>()) table->restoreColumns(settings_);
+    const int place = settings_.value(QStringLiteral("place"), int(Place::plan)).toInt();
+    showPlace(Place(place));
+    showRecent();
 }
 
 void MainWindow::resizeEvent(QResizeEvent* event) {
@@ -246,6 +347,7 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
+    desk_.settle();
     remember();
     QMainWindow::closeEvent(event);
 }

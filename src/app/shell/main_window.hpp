@@ -1,44 +1,73 @@
 #pragma once
 
+#include <vector>
+
 #include <QMainWindow>
+#include <QPointer>
 #include <QSettings>
 #include <QTimer>
 
+#include "session/book_transfer.hpp"
 #include "session/debrief_session.hpp"
+#include "session/desk.hpp"
+#include "session/flight_session.hpp"
 #include "session/plan_session.hpp"
 
-class QMenu;
 class QStackedWidget;
 
 namespace sobremesa::app {
 
+class Commands;
 class DebriefPlace;
+class LogbookPlace;
 class MessageBar;
 class PlaceRail;
 class PlanPlace;
 class RailButton;
 class SettingLine;
+class ShelfPlace;
+
+/// The places by their numbers: Ctrl+number belongs to the place, whichever places are built.
+enum class Place { fleet = 1, packs = 2, plan = 4, debrief = 6, logbook = 7 };
 
 /// The window: rail, setting, message, place. Anything may be dropped on it anywhere.
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    /// @param settings_folder  where window, theme and last folder are remembered
-    explicit MainWindow(const QString& settings_folder, QWidget* parent = nullptr);
+    /// @param settings_folder  where window, theme, units, columns and recent files are remembered
+    /// @param book_path        the logbook; empty: the one remembered, else the user's own
+    MainWindow(const QString& settings_folder, const QString& book_path, QWidget* parent = nullptr);
     ~MainWindow() override;
 
-    /// A plan or a log, told apart by what it is called.
+    /// A plan, a log or a logbook document, told apart by what it is called and what is in it.
     void openFile(const QString& path);
-    /// Opens the first plan of a folder and offers its logs.
+    /// A folder of the demo: brings its logbook and plans in, and offers its logs.
     void openFolder(const QString& folder);
-    void showPlace(int index);
-    int place() const;
+    void showPlace(Place place);
+    Place place() const;
 
     session::PlanSession& planSession() { return plan_session_; }
     session::DebriefSession& debriefSession() { return debrief_session_; }
+    session::FlightSession& flightSession() { return flight_session_; }
+    session::Desk& desk() { return desk_; }
+    session::BookBringer& bringer() { return bringer_; }
+    session::FlightReader& flightReader() { return reader_; }
     PlanPlace& planPlace() { return *plan_place_; }
     DebriefPlace& debriefPlace() { return *debrief_place_; }
+    ShelfPlace& fleetPlace() { return *fleet_place_; }
+    ShelfPlace& packsPlace() { return *packs_place_; }
+    LogbookPlace& logbookPlace() { return *logbook_place_; }
     MessageBar& messages() { return *messages_; }
+    Commands& commands() { return *commands_; }
+
+    // What the file dialogs end in.
+    void openBook(const QString& path);
+    void backUpBook(const QString& path);
+    void restoreBook(const QString& backup);
+    void exportBook(const QString& folder);
+    void bringIn(const QString& path);
+    void exportShown(const QString& path);
+    void savePlanAs(const QString& path);
 
 protected:
     void dragEnterEvent(QDragEnterEvent* event) override;
@@ -47,30 +76,67 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    void makeActions();
-    void openPlan(const QString& path);
-    void askForPlan();
-    void askForLog();
-    void savePlan();
+    struct PlaceEntry {
+        Place place;
+        QWidget* widget;
+        RailButton* button;
+    };
+    void layOut();
+    void addPlace(Place place, const char* button_name, const QString& name,
+                  std::function<void(QPainter&, const QRectF&)> sign, QWidget* widget);
+    void makeCommands();
+    void makeFileCommands();
+    void makeEditCommands();
+    void makeViewCommands();
+    void makeBookCommands();
+    void makeUnitCommands();
+    void connectSessions();
+    void showHistory();
+    void showRecent();
+    void openPlanFile(const QString& path);
+    void newPlan();
+    void stepFlight(int step);
+    void copyShown();
+    void showAsTable();
+    void sayBook();
+    void say(const units::Error& error);
+    void rememberRecent(const QString& path);
     void remember();
     void restore();
     QString lastFolder() const;
 
+    QSettings settings_;
     session::PlanSession plan_session_;
     session::DebriefSession debrief_session_;
-    QSettings settings_;
+    session::Desk desk_;
+    session::FlightSession flight_session_;
+    session::BookBringer bringer_;
+    session::FlightReader reader_;
+
     PlaceRail* rail_;
-    SettingLine* setting_;
+    SettingLine* plan_setting_;
+    SettingLine* flown_setting_;
+    QStackedWidget* setting_;
+    QWidget* setting_row_;
     QStackedWidget* places_;
+    ShelfPlace* fleet_place_;
+    ShelfPlace* packs_place_;
     PlanPlace* plan_place_;
     DebriefPlace* debrief_place_;
+    LogbookPlace* logbook_place_;
     MessageBar* messages_;
-    QMenu* menu_;
-    std::vector<RailButton*> buttons_;
+    Commands* commands_;
+    QAction* undo_ = nullptr;
+    QAction* redo_ = nullptr;
+    QMenu* recent_ = nullptr;
+    std::vector<PlaceEntry> entries_;
+    /// The chart or table that copying and exporting are about.
+    QPointer<QWidget> shown_;
     /// Work shorter than this shows no progress: it would only flicker.
     QTimer progress_due_;
     double progress_share_ = 0.0;
     QString opening_;
+    QString exporting_;
 };
 
 } // namespace sobremesa::app

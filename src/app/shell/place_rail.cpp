@@ -92,6 +92,37 @@ void PlaceRail::paintEvent(QPaintEvent*) {
     painter.fillRect(QRect(width() - 1, 0, 1, height()), theme.hairline);
 }
 
+void paint_fleet_sign(QPainter& painter, const QRectF& b) {
+    // A wing from above, and its body.
+    const QPointF middle(b.center().x(), b.top() + 0.42 * b.height());
+    painter.drawLine(QPointF(b.left(), middle.y() + 2), middle);
+    painter.drawLine(middle, QPointF(b.right(), middle.y() + 2));
+    painter.drawLine(QPointF(middle.x(), b.top() + 2), QPointF(middle.x(), b.bottom() - 1));
+    painter.drawLine(QPointF(middle.x() - 3.5, b.bottom() - 2), QPointF(middle.x() + 3.5, b.bottom() - 2));
+}
+
+void paint_packs_sign(QPainter& painter, const QRectF& b) {
+    // Two cells side by side, their strip and the two leads.
+    const double w = 0.42 * b.width();
+    const double top = b.top() + 0.34 * b.height();
+    painter.drawRect(QRectF(b.left() + 1, top, w, b.bottom() - top - 1));
+    painter.drawRect(QRectF(b.right() - 1 - w, top, w, b.bottom() - top - 1));
+    painter.drawLine(QPointF(b.left() + 1 + 0.5 * w, top), QPointF(b.left() + 1 + 0.5 * w, b.top() + 1));
+    painter.drawLine(QPointF(b.right() - 1 - 0.5 * w, top), QPointF(b.right() - 1 - 0.5 * w, b.top() + 1));
+}
+
+void paint_logbook_sign(QPainter& painter, const QRectF& b) {
+    // An open book.
+    const double middle = b.center().x();
+    const QPointF left[] = {
+        {middle, b.top() + 4}, {b.left(), b.top() + 2}, {b.left(), b.bottom() - 4}, {middle, b.bottom() - 2}};
+    const QPointF right[] = {
+        {middle, b.top() + 4}, {b.right(), b.top() + 2}, {b.right(), b.bottom() - 4}, {middle, b.bottom() - 2}};
+    painter.drawPolyline(left, 4);
+    painter.drawPolyline(right, 4);
+    painter.drawLine(QPointF(middle, b.top() + 4), QPointF(middle, b.bottom() - 2));
+}
+
 void paint_plan_sign(QPainter& painter, const QRectF& b) {
     // Out, and back: two lines to a ring.
     const QPointF ring(b.right() - 4, b.top() + 4);

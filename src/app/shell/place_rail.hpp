@@ -48,6 +48,9 @@ private:
     std::vector<RailButton*> buttons_;
 };
 
+void paint_fleet_sign(QPainter& painter, const QRectF& box);
+void paint_packs_sign(QPainter& painter, const QRectF& box);
+void paint_logbook_sign(QPainter& painter, const QRectF& box);
 void paint_plan_sign(QPainter& painter, const QRectF& box);
 void paint_debrief_sign(QPainter& painter, const QRectF& box);
 void paint_menu_sign(QPainter& painter, const QRectF& box);

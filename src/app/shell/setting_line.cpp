@@ -3,9 +3,8 @@
 #include <QPainter>
 #include <QRegularExpression>
 
-#include "app/shell/editable_word.hpp"
-#include "app/shell/setting_sheet.hpp"
 #include "app/theme/look.hpp"
+#include "app/widgets/editable_word.hpp"
 
 namespace sobremesa::app {
 
@@ -13,7 +12,7 @@ namespace {
 constexpr double plain_px = 15.0;
 }
 
-SettingLine::SettingLine(session::PlanSession& session, QWidget* parent)
+SettingLine::SettingLine(session::PlanSession& session, const QString& names, QWidget* parent)
     : QWidget(parent), session_(session), words_(setting_words(Look::instance().quantities())) {
     setObjectName(QStringLiteral("settingLine"));
     QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Preferred);
@@ -22,14 +21,17 @@ SettingLine::SettingLine(session::PlanSession& session, QWidget* parent)
 
     for (std::size_t index = 0; index < words_.size(); ++index) {
         auto* word = new EditableWord(this);
-        word->setObjectName(words_[index].id);
+        word->setObjectName(names + words_[index].id);
         word->setSteppable(words_[index].dragged >= 0);
         connect(word, &EditableWord::clicked, this, [this, index] { openSheet(index); });
         connect(word, &EditableWord::stepped, this, [this, index](int steps) { step(index, steps); });
         buttons_.push_back(word);
     }
     connect(&session_, &session::PlanSession::requestChanged, this, &SettingLine::refresh);
-    connect(&Look::instance(), &Look::changed, this, &SettingLine::refresh);
+    connect(&Look::instance(), &Look::changed, this, [this] {
+        words_ = setting_words(Look::instance().quantities());
+        refresh();
+    });
     setSentence(plan_setting_sentence());
 }
 
@@ -128,13 +130,18 @@ void SettingLine::paintEvent(QPaintEvent*) {
 void SettingLine::openSheet(std::size_t index) {
     for (const Piece& piece : pieces_) {
         if (!piece.word || std::size_t(piece.text.toInt()) != index) continue;
-        auto* sheet = new SettingSheet(words_[index], session_, window());
+        const FormSubject subject{
+            [this] { return session_.request(); },
+            [this](const mission::PlanRequest& request) { return session_.setRequest(request); }};
+        auto* sheet =
+            new SettingSheet(words_[index], subject, shelves_ ? shelves_(index) : ShelfChoice{}, window());
+        connect(&session_, &session::PlanSession::requestChanged, sheet, [sheet] { sheet->form().refresh(); });
         sheet->popUpBy(piece.word, piece.word->rect());
     }
 }
 
 void SettingLine::step(std::size_t index, int steps) {
-    const SettingField& field = words_[index].fields[std::size_t(words_[index].dragged)];
+    const RequestField& field = words_[index].fields[std::size_t(words_[index].dragged)];
     mission::PlanRequest request = session_.request();
     field.setNumber(request, field.number(request) + steps * field.step / field.notation.factor);
     // A step past what is possible changes nothing: the word stays where it can go no further.

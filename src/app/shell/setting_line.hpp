@@ -5,18 +5,23 @@
 #include <QWidget>
 
 #include "app/shell/setting_fields.hpp"
+#include "app/shell/setting_sheet.hpp"
 #include "session/plan_session.hpp"
 
 namespace sobremesa::app {
 
 class EditableWord;
-class Popover;
 
 /// The setting as one readable sentence, editable in place; wraps to two lines where one is not enough.
 class SettingLine : public QWidget {
     Q_OBJECT
 public:
-    explicit SettingLine(session::PlanSession& session, QWidget* parent = nullptr);
+    /// @param names  what the names of the words begin with, for tests and the keyboard
+    explicit SettingLine(session::PlanSession& session, const QString& names = QStringLiteral("setting"),
+                         QWidget* parent = nullptr);
+
+    /// What the shelves offer for a word (by its place among the words), asked when its sheet opens.
+    void setShelves(std::function<ShelfChoice(std::size_t)> shelves) { shelves_ = std::move(shelves); }
 
     /// Another place, another sentence: of the same words, those it needs.
     void setSentence(const QString& sentence);
@@ -45,6 +50,7 @@ private:
     std::vector<SettingWord> words_;
     std::vector<EditableWord*> buttons_;
     std::vector<Piece> pieces_;
+    std::function<ShelfChoice(std::size_t)> shelves_;
 };
 
 } // namespace sobremesa::app

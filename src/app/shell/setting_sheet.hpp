@@ -1,32 +1,29 @@
 #pragma once
 
+#include <functional>
+
+#include "app/fields/field_form.hpp"
 #include "app/shell/setting_fields.hpp"
 #include "app/widgets/popover.hpp"
-#include "session/plan_session.hpp"
-
-class QGridLayout;
 
 namespace sobremesa::app {
 
-class TextLabel;
+/// What the shelves offer for one word of the setting.
+struct ShelfChoice {
+    QStringList names;
+    int chosen = -1;
+    std::function<void(int)> choose;
+};
 
-/// The fields behind one word of the setting. Every keystroke that can be read takes effect at once; one that
-/// cannot is marked where it was typed, with the reason below.
+/// The fields behind one word of the setting, under the choice from the shelf where there is one.
 class SettingSheet : public Popover {
     Q_OBJECT
 public:
-    SettingSheet(const SettingWord& word, session::PlanSession& session, QWidget* parent);
+    SettingSheet(const SettingWord& word, FormSubject subject, const ShelfChoice& shelf, QWidget* parent = nullptr);
+    FieldForm& form() { return *form_; }
 
 private:
-    void addNumber(QGridLayout* grid, int row, const SettingField& field);
-    void addText(QGridLayout* grid, int row, const SettingField& field);
-    void addChoice(QGridLayout* grid, int row, const SettingField& field);
-    void complain(const QString& words);
-    /// @return whether the session took it
-    bool apply(const mission::PlanRequest& request);
-
-    session::PlanSession& session_;
-    TextLabel* trouble_;
+    FieldForm* form_;
 };
 
 } // namespace sobremesa::app

@@ -37,8 +37,14 @@ void Look::setTextScale(double scale) {
     emit changed();
 }
 
+void Look::setUnits(const wording::UnitChoice& units) {
+    if (units == quantities_.choice()) return;
+    quantities_ = wording::Quantities(units);
+    emit changed();
+}
+
 int Look::scaled(double length) const {
-    return int(std::lround(length * text_scale_));
+    return int(std::lround(length * textScale()));
 }
 
 QFont Look::font(double pixels, Weight weight) const {
@@ -81,6 +87,13 @@ QString Look::styleSheet() const {
         QToolTip { background: @panel; color: @ink; border: 1px solid @border; padding: 4px; }
         QLineEdit { background: @panel; color: @ink; border: 1px solid @border; border-radius: 3px;
             padding: @2px @6px; min-height: @20px; selection-background-color: @selection; selection-color: @ink; }
+        QPlainTextEdit, QListView { background: @panel; color: @ink; border: 1px solid @border; border-radius: 3px;
+            selection-background-color: @selection; selection-color: @ink; }
+        QPlainTextEdit:focus { border: 2px solid @ink; }
+        QListView::item { min-height: @24px; }
+        QPushButton:disabled { color: @border; border-color: @hairline; }
+        QCheckBox { color: @ink; spacing: @6px; }
+        QCheckBox:focus { text-decoration: underline; }
         QLineEdit:focus { border: 2px solid @ink; }
         QLineEdit[wrong="true"] { border: 2px solid @warning; }
         QComboBox QAbstractItemView { background: @panel; color: @ink; border: 1px solid @border;
@@ -96,17 +109,17 @@ QString Look::styleSheet() const {
         QTableView { background: transparent; border: none; gridline-color: transparent; outline: none;
             selection-background-color: @selection; selection-color: @ink; }
         QHeaderView::section { background: transparent; color: @soft; border: none;
-            border-bottom: 1px solid @hairline; padding: @4px 0px; }
+            border-bottom: 1px solid @hairline; padding: @4px 3px; }
         QTabWidget::pane { border: none; }
         QTabBar { qproperty-drawBase: 0; }
         QTabBar::tab { background: transparent; color: @soft; border: none; padding: @6px @12px; }
         QTabBar::tab:selected { color: @ink; border-bottom: 2px solid @ink; }
         QTabBar::tab:focus { background: @selection; }
         QScrollArea { border: none; background: transparent; }
-        QScrollBar:vertical { background: transparent; width: @10px; margin: 0; }
+        QScrollBar:vertical { background: transparent; width: @10px; margin: 2px; }
         QScrollBar::handle:vertical { background: @border; border-radius: @4px; min-height: @24px; }
         QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
-        QScrollBar:horizontal { background: transparent; height: @10px; margin: 0; }
+        QScrollBar:horizontal { background: transparent; height: @10px; margin: 2px; }
         QScrollBar::handle:horizontal { background: @border; border-radius: @4px; min-width: @24px; }
         QProgressBar { background: @paper; color: @ink; border: 1px solid @border; border-radius: 3px;
             text-align: center; min-height: @18px; }

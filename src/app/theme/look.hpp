@@ -1,5 +1,7 @@
 #pragma once
 
+#include <algorithm>
+
 #include <QFont>
 #include <QObject>
 
@@ -17,9 +19,14 @@ public:
     const Theme& theme() const { return *theme_; }
     void setTheme(const Theme& theme);
     /// 1.0 … 1.5; lengths and text grow together.
-    double textScale() const { return text_scale_; }
+    /// In the field theme a little larger than was set, and never above 1.5.
+    double textScale() const { return std::min(1.5, text_scale_ * theme_->enlargement); }
+    /// As set, whatever the theme.
+    double chosenTextScale() const { return text_scale_; }
     void setTextScale(double scale);
     const wording::Quantities& quantities() const { return quantities_; }
+    /// Everywhere at once.
+    void setUnits(const wording::UnitChoice& units);
 
     /// A length of the design, scaled.
     int scaled(double length) const;

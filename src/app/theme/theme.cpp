@@ -17,7 +17,8 @@ const Theme& day_theme() {
                              0xA34A0F,
                              0x8A2C3A,
                              0xECE3D2,
-                             false};
+                             false,
+                             1.0};
     return theme;
 }
 
@@ -33,8 +34,31 @@ const Theme& evening_theme() {
                              0xDE9346,
                              0xFF8FC0,
                              0x343A40,
-                             true};
+                             true,
+                             1.0};
     return theme;
+}
+
+const Theme& field_theme() {
+    static const Theme theme{QStringLiteral("field"),
+                             0xFFFFFF,
+                             0xFFFFFF,
+                             0xB8B2A6,
+                             0x000001,
+                             0x3A3630,
+                             0x5C564B,
+                             0x00414E,
+                             0x7E3300,
+                             0x6E0F22,
+                             0xE9E2D2,
+                             false,
+                             1.15};
+    return theme;
+}
+
+const std::vector<const Theme*>& all_themes() {
+    static const std::vector<const Theme*> themes = {&day_theme(), &evening_theme(), &field_theme()};
+    return themes;
 }
 
 namespace {

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <vector>
+
 #include <QColor>
 #include <QString>
 
@@ -19,10 +21,15 @@ struct Theme {
     QColor warning;      ///< reserve and warnings
     QColor selection;
     bool dark = false;
+    /// Of the text, on top of the pilot's own size.
+    double enlargement = 1.0;
 };
 
 const Theme& day_theme();
 const Theme& evening_theme();
+/// For bright sun: the strongest contrast the colours can have, and larger type.
+const Theme& field_theme();
+const std::vector<const Theme*>& all_themes();
 
 /// Contrast of two colours as WCAG 2.1 defines it, 1 … 21.
 double contrast(const QColor& a, const QColor& b);

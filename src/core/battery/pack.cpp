@@ -13,12 +13,16 @@ double assumed_cell_resistance_ohm(Chemistry chemistry, double cell_capacity_ah)
     return (chemistry == Chemistry::li_ion ? li_ion_ohm_ah : lipo_ohm_ah) / cell_capacity_ah;
 }
 
+double cell_resistance_ohm(const Pack& pack) {
+    return pack.cell_resistance_ohm.value_or(assumed_cell_resistance_ohm(pack.chemistry, pack.cell_capacity_ah));
+}
+
 units::Result<Pack> checked(Pack pack) {
     const units::Limit limits[] = {
         {"pack.series", double(pack.series), 1, 100},
         {"pack.parallel", double(pack.parallel), 1, 100},
         {"pack.cell_capacity_ah", pack.cell_capacity_ah, 0.01, 100},
-        {"pack.cell_resistance_ohm", pack.cell_resistance_ohm, 0, 1},
+        {"pack.cell_resistance_ohm", pack.cell_resistance_ohm.value_or(0.0), 0, 1},
         {"pack.lead_resistance_ohm", pack.lead_resistance_ohm, 0, 1},
         {"pack.mass_kg", pack.mass_kg, 0, 100},
         {"pack.capacity_factor", pack.capacity_factor, 0.05, 1.2},
@@ -39,7 +43,7 @@ double full_charge_ah(const Pack& pack) {
 }
 
 double resistance_ohm(const Pack& pack) {
-    return pack.cell_resistance_ohm * pack.resistance_factor * pack.series / pack.parallel +
+    return cell_resistance_ohm(pack) * pack.resistance_factor * pack.series / pack.parallel +
            pack.lead_resistance_ohm;
 }
 

@@ -23,8 +23,8 @@ struct Pack {
     int parallel = 1;
     /// Rated charge of one cell at a gentle load to the chemistry's floor, Ah.
     double cell_capacity_ah = 3.0;
-    /// Ohmic resistance of one cell near 23 °C, Ω.
-    double cell_resistance_ohm = 0.02;
+    /// Ohmic resistance of one cell near 23 °C, Ω. Empty: assumed, see `cell_resistance_ohm`.
+    std::optional<double> cell_resistance_ohm;
     /// Leads, connector and strips of the whole pack, Ω.
     double lead_resistance_ohm = 0.0;
     double mass_kg = 0.0;
@@ -49,6 +49,9 @@ struct PackState {
 /// Resistance of one cell where the pilot gives none: a typical cell of that chemistry and size, from common
 /// practice (LiPo 9 mΩ·Ah, Li-ion 60 mΩ·Ah; no source). An assumption to be shown as one.
 double assumed_cell_resistance_ohm(Chemistry chemistry, double cell_capacity_ah);
+
+/// That of the pack's cells when new: given, or assumed.
+double cell_resistance_ohm(const Pack& pack);
 
 /// @error `value_out_of_range` naming the field, for anything that no pack can have
 units::Result<Pack> checked(Pack pack);

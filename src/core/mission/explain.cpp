@@ -96,6 +96,14 @@ const std::vector<Recipe>& recipes() {
          Relation::current_over_ground_speed,
          Source::air_navigation,
          {Quantity::cruise_power, Quantity::ground_speed_home}},
+        {Quantity::energy_per_distance_out,
+         Relation::power_over_ground_speed,
+         Source::air_navigation,
+         {Quantity::cruise_power, Quantity::ground_speed_out}},
+        {Quantity::energy_per_distance_home,
+         Relation::power_over_ground_speed,
+         Source::air_navigation,
+         {Quantity::cruise_power, Quantity::ground_speed_home}},
         {Quantity::reserve_energy,
          Relation::left_after_way_home,
          Source::common_practice,
@@ -128,13 +136,19 @@ std::optional<Estimate> value_of(const Plan& plan, Quantity quantity) {
     case Quantity::landing_share_left:
         return Estimate{f.landing_energy_left_wh.value / usable_wh, f.landing_energy_left_wh.sd / usable_wh};
     case Quantity::charge_per_distance_out:
-    case Quantity::charge_per_distance_home: {
-        const bool out = quantity == Quantity::charge_per_distance_out;
-        const double ah_per_m = out ? f.charge_out_ah_per_m : f.charge_home_ah_per_m;
+    case Quantity::charge_per_distance_home:
+    case Quantity::energy_per_distance_out:
+    case Quantity::energy_per_distance_home: {
+        const bool out =
+            quantity == Quantity::charge_per_distance_out || quantity == Quantity::energy_per_distance_out;
+        const bool charge =
+            quantity == Quantity::charge_per_distance_out || quantity == Quantity::charge_per_distance_home;
+        const double per_m = charge ? (out ? f.charge_out_ah_per_m : f.charge_home_ah_per_m)
+                                    : (out ? f.energy_out_wh_per_m : f.energy_home_wh_per_m);
         const auto& heading = out ? c.out : c.home;
         const double wind_share = plan.request.weather.wind_sd_mps / heading->ground_speed_mps;
         const double draw_share = c.cruise_power_w.sd / c.cruise_power_w.value;
-        return Estimate{ah_per_m, ah_per_m * units::combine_sd(wind_share, draw_share)};
+        return Estimate{per_m, per_m * units::combine_sd(wind_share, draw_share)};
     }
     case Quantity::reserve_energy: return Estimate{outward_at(plan, plan.turn->distance_m.value).reserve_wh, 0.0};
     default: break;

@@ -143,6 +143,8 @@ PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const Outward
         battery::point_at_energy(c.cruise, c.usable_energy_wh() - left_wh).charge_used_ah;
     if (turn.distance_m > 0.0) {
         flight.charge_out_ah_per_m = turn.charge_used_ah / turn.distance_m;
+        flight.energy_out_wh_per_m = (c.usable_energy_wh() - turn.left_wh) / turn.distance_m;
+        flight.energy_home_wh_per_m = way.energy_wh / turn.distance_m;
         flight.charge_home_ah_per_m = (flight.landing_charge_used_ah - turn.charge_used_ah) / turn.distance_m;
     }
     return flight;

@@ -63,6 +63,8 @@ struct PlannedFlight {
     units::Estimate landing_energy_left_wh;
     double charge_out_ah_per_m = 0.0;
     double charge_home_ah_per_m = 0.0;
+    double energy_out_wh_per_m = 0.0;
+    double energy_home_wh_per_m = 0.0;
 };
 
 struct Plan {

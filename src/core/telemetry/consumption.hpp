@@ -59,6 +59,9 @@ struct LogSummary {
     Track track;
 };
 
+/// Which version of the relations made figures that are kept; changed whenever they are.
+inline constexpr const char* figures_model = "1";
+
 /// Distance, charge, energy and consumption over ground of a cleaned log.
 ///
 /// Charge: ∫I dt; energy: ∫V·I dt, both by trapezoids between neighbouring rows. Error of the charge: the sensor's

@@ -12,6 +12,15 @@ enum class Quantity {
     // given by the pilot or taken from the aircraft and the pack
     airspeed,
     all_up_mass,
+    aircraft_mass,
+    pack_mass,
+    electronics_power,
+    cell_capacity,
+    cell_resistance,
+    cells_in_parallel,
+    climb_rate,
+    recharged_charge,
+    energy_per_mass,
     air_density,
     temperature,
     wind_speed,
@@ -44,6 +53,8 @@ enum class Quantity {
     landing_share_left,
     charge_per_distance_out,
     charge_per_distance_home,
+    energy_per_distance_out,
+    energy_per_distance_home,
     // read from a log
     ground_distance,
     farthest_from_home,
@@ -57,6 +68,9 @@ enum class Quantity {
     mean_current,
     lowest_voltage,
     left_charge,
+    pack_cycles,
+    flight_count,
+    charge_through,
     left_share,
 };
 
@@ -73,6 +87,7 @@ enum class Relation {
     flight_by_phases,
     left_after_way_home,
     current_over_ground_speed,
+    power_over_ground_speed,
     trapezoid_of_current,
     trapezoid_of_power,
     sum_of_positions,
@@ -82,6 +97,9 @@ enum class Relation {
     first_to_last_row,
     least_of_column,
     mean_over_time,
+    charge_over_rated,
+    rated_by_cells,
+    counted_in_logbook,
     usable_less_counted,
 };
 

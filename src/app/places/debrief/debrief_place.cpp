@@ -3,18 +3,20 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QStackedLayout>
 #include <QTableView>
 
+#include "app/charts/homeward_chart.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/map/map_view.hpp"
+#include "app/places/debrief/filing_form.hpp"
 #include "app/places/debrief/set_aside_model.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/figure_row.hpp"
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
+#include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
@@ -25,15 +27,17 @@ namespace sobremesa::app {
 using Role = TextLabel::Role;
 using units::Quantity;
 
-DebriefPlace::DebriefPlace(session::DebriefSession& session, session::PlanSession& setting, QWidget* parent)
-    : QWidget(parent), session_(session), setting_(setting), pages_(new QStackedLayout(this)) {
+DebriefPlace::DebriefPlace(session::DebriefSession& session, session::FlightSession& flight, QWidget* parent)
+    : QWidget(parent), session_(session), flight_(flight), pages_(new QStackedLayout(this)) {
     setObjectName(QStringLiteral("debriefPlace"));
     pages_->addWidget(makeEmpty());
     pages_->addWidget(makeOpened());
     connect(&session_, &session::DebriefSession::debriefChanged, this, &DebriefPlace::showDebrief);
-    // What was left depends on the pack of the setting.
-    connect(&setting_, &session::PlanSession::requestChanged, this, [this] {
-        if (session_.debrief()) showFigures();
+    // What was left, and the forecast, depend on what it was flown with.
+    connect(&flight_, &session::FlightSession::flightChanged, this, [this] {
+        if (!session_.debrief()) return;
+        showFigures();
+        showChart();
     });
     connect(&Look::instance(), &Look::changed, this, [this] {
         if (session_.debrief()) showDebrief();
@@ -93,23 +97,30 @@ QWidget* DebriefPlace::makeOpened() {
     map_->setObjectName(QStringLiteral("debriefMap"));
     QWidget* reading = makeReading();
     QWidget* strips = makeStrips();
+    QWidget* chart = makeChart();
     auto* fold = new Fold;
     fold->addPane(tr("Reading"), reading);
+    fold->addPane(tr("Homeward chart"), chart);
     fold->addPane(tr("Strips"), strips, true);
     fold->addPane(tr("Track"), map_);
     fold->setKeptBeside();
-    fold->setWideArrangement([this, reading, strips](QWidget* page) {
+    fold->setWideArrangement([this, reading, strips, chart](QWidget* page) {
         auto* row = new QHBoxLayout(page);
         row->setContentsMargins(0, 0, 0, 0);
         row->setSpacing(0);
         auto* left = new QVBoxLayout;
         left->setSpacing(0);
-        left->addWidget(map_, 9);
+        left->addWidget(map_, 8);
         left->addWidget(new Hairline(Qt::Horizontal));
-        left->addWidget(reading, 11);
+        left->addWidget(reading, 13);
         row->addLayout(left, 5);
         row->addWidget(new Hairline(Qt::Vertical));
-        row->addWidget(strips, 6);
+        auto* right = new QVBoxLayout;
+        right->setSpacing(0);
+        right->addWidget(strips, 11);
+        right->addWidget(new Hairline(Qt::Horizontal));
+        right->addWidget(chart, 9);
+        row->addLayout(right, 6);
     });
     return fold;
 }
@@ -122,8 +133,17 @@ QWidget* DebriefPlace::makeStrips() {
     auto* heading = new QHBoxLayout;
     file_ = new TextLabel(Role::quiet);
     file_->setObjectName(QStringLiteral("debriefFile"));
+    file_->setElided();
     heading->addWidget(file_, 1);
-    auto* another = new QPushButton(tr("Open another…"));
+    for (const int step : {-1, 1}) {
+        auto* neighbour = new QPushButton(step < 0 ? tr("Earlier") : tr("Later"));
+        neighbour->setObjectName(step < 0 ? QStringLiteral("earlierFlight") : QStringLiteral("laterFlight"));
+        neighbour->setToolTip(step < 0 ? tr("The flight before this one in the logbook")
+                                       : tr("The flight after this one in the logbook"));
+        connect(neighbour, &QPushButton::clicked, this, [this, step] { emit neighbourWanted(step); });
+        heading->addWidget(neighbour);
+    }
+    auto* another = new QPushButton(tr("Open a log…"));
     another->setObjectName(QStringLiteral("openAnotherButton"));
     connect(another, &QPushButton::clicked, this, &DebriefPlace::openWanted);
     heading->addWidget(another);
@@ -138,6 +158,39 @@ QWidget* DebriefPlace::makeStrips() {
     return panel;
 }
 
+QWidget* DebriefPlace::makeChart() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(look.scaled(16), look.scaled(8), look.scaled(16), look.scaled(6));
+    column->setSpacing(look.scaled(2));
+    auto* heading = new QHBoxLayout;
+    heading->addWidget(new TextLabel(Role::heading, tr("Homeward chart")));
+    chart_words_ = new TextLabel(Role::quiet);
+    chart_words_->setObjectName(QStringLiteral("flownWords"));
+    chart_words_->setElided();
+    heading->addWidget(chart_words_, 1);
+    column->addLayout(heading);
+    chart_ = new HomewardChart;
+    chart_->setObjectName(QStringLiteral("flownChart"));
+    column->addWidget(chart_, 1);
+    connect(chart_, &HomewardChart::reserveDragged, this, [this](double share) {
+        auto request = flight_.flown().request();
+        request.reserve = mission::ShareOfUsable{share};
+        flight_.flown().setRequest(request);
+    });
+    return panel;
+}
+
+void DebriefPlace::showChart() {
+    const auto forecast = flight_.flown().plan();
+    const auto flown = flight_.overForecast();
+    chart_->setPlan(flown ? forecast : nullptr);
+    chart_->setFlown(flown);
+    chart_words_->setWords(flown ? wording::flown_sentence(*flown, Look::instance().quantities())
+                                 : tr("needs position, volts and current in the log"));
+}
+
 QWidget* DebriefPlace::makeReading() {
     const Look& look = Look::instance();
     auto* inside = new Panel;
@@ -149,6 +202,10 @@ QWidget* DebriefPlace::makeReading() {
     column->addWidget(sentence_);
     figures_ = new FigureRow(4);
     column->addWidget(figures_);
+    filing_ = new FilingForm(flight_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(filing_);
+    column->addWidget(new Hairline(Qt::Horizontal));
     left_ = new TextLabel(Role::quiet);
     left_->setObjectName(QStringLiteral("debriefLeft"));
     column->addWidget(left_);
@@ -174,12 +231,8 @@ QWidget* DebriefPlace::makeReading() {
     column->addWidget(nothing_aside_);
     column->addStretch(1);
 
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setWidget(inside);
+    auto* scroll = new ScrollColumn(inside);
     scroll->setMinimumWidth(look.scaled(300));
-    scroll->setFocusPolicy(Qt::NoFocus);
     return scroll;
 }
 
@@ -194,6 +247,8 @@ void DebriefPlace::showDebrief() {
                              wording::written(double(debrief->log->rows_met), 0.0, count),
                              wording::written(double(debrief->clean.rows_set_aside), 0.0, count)));
     showFigures();
+    showChart();
+    filing_->refresh();
     showTrack();
     set_aside_model_->setList(debrief->clean.set_aside);
     const int rows = set_aside_model_->rowCount();
@@ -207,13 +262,13 @@ void DebriefPlace::showDebrief() {
 
 void DebriefPlace::showFigures() {
     const auto& summary = session_.debrief()->summary;
-    const auto& request = setting_.request();
+    const auto& request = flight_.flight().flown;
     const auto& q = Look::instance().quantities();
-    const auto landing = session_.left(request.pack, mission::landing_cell_v(request));
+    const auto landing = flight_.left();
     sentence_->setWords(wording::debrief_sentence(summary, landing.left, q));
     const std::pair<Quantity, QString> figures[] = {
-        {Quantity::charge_per_distance, tr("over ground")},
-        {Quantity::energy_per_distance, tr("over ground")},
+        {q.leading(Quantity::charge_per_distance, Quantity::energy_per_distance), tr("over ground")},
+        {q.leading(Quantity::energy_per_distance, Quantity::charge_per_distance), tr("over ground")},
         {Quantity::mean_power, tr("mean power")},
         {Quantity::lowest_voltage, tr("lowest, pack")},
     };
@@ -232,8 +287,7 @@ void DebriefPlace::showFigures() {
 }
 
 void DebriefPlace::showNotices() {
-    const auto& request = setting_.request();
-    const auto landing = session_.left(request.pack, mission::landing_cell_v(request));
+    const auto landing = flight_.left();
     std::vector<units::Notice> notices = session_.debrief()->summary.notices;
     if (landing.notice) notices.push_back(*landing.notice);
     while (QLayoutItem* item = notices_->takeAt(0)) {
@@ -242,8 +296,11 @@ void DebriefPlace::showNotices() {
     }
     for (const auto& notice : notices) {
         const bool warns = notice.severity == units::Severity::warning;
-        notices_->addWidget(new TextLabel(warns ? Role::warning : Role::quiet,
-                                          wording::message(notice, Look::instance().quantities())));
+        auto* label = new TextLabel(warns ? Role::warning : Role::quiet,
+                                    wording::message(notice, Look::instance().quantities()));
+        notices_->addWidget(label);
+        // Shown at once, so that the column counts its height at once.
+        label->show();
     }
 }
 

@@ -5,8 +5,7 @@
 #include <QStringList>
 #include <QWidget>
 
-#include "session/debrief_session.hpp"
-#include "session/plan_session.hpp"
+#include "session/flight_session.hpp"
 
 class QStackedLayout;
 class QTableView;
@@ -15,6 +14,8 @@ class QVBoxLayout;
 namespace sobremesa::app {
 
 class FigureRow;
+class FilingForm;
+class HomewardChart;
 class MapView;
 class SetAsideModel;
 class StripCharts;
@@ -25,15 +26,18 @@ class TextLabel;
 class DebriefPlace : public QWidget {
     Q_OBJECT
 public:
-    DebriefPlace(session::DebriefSession& session, session::PlanSession& setting, QWidget* parent = nullptr);
+    DebriefPlace(session::DebriefSession& session, session::FlightSession& flight, QWidget* parent = nullptr);
 
     /// Logs that the empty place offers.
     void setOffered(const QStringList& logs);
     StripCharts& strips() { return *strips_; }
     MapView& map() { return *map_; }
+    HomewardChart& chart() { return *chart_; }
 
 signals:
     void openWanted();
+    /// The flight before (−1) or after (1) this one in the logbook.
+    void neighbourWanted(int step);
     void logWanted(const QString& path);
 
 private:
@@ -41,6 +45,8 @@ private:
     QWidget* makeOpened();
     QWidget* makeReading();
     QWidget* makeStrips();
+    QWidget* makeChart();
+    void showChart();
     void showDebrief();
     void showFigures();
     void showTrack();
@@ -48,7 +54,7 @@ private:
     void markCursor(std::size_t row);
 
     session::DebriefSession& session_;
-    session::PlanSession& setting_;
+    session::FlightSession& flight_;
     QStackedLayout* pages_;
     QVBoxLayout* offered_;
     TextLabel* file_;
@@ -61,6 +67,9 @@ private:
     TextLabel* nothing_aside_;
     MapView* map_;
     StripCharts* strips_;
+    HomewardChart* chart_;
+    TextLabel* chart_words_;
+    FilingForm* filing_;
 };
 
 } // namespace sobremesa::app

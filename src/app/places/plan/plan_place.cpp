@@ -3,17 +3,23 @@
 #include <cmath>
 
 #include <QHBoxLayout>
-#include <QScrollArea>
+#include <QStackedLayout>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include "app/charts/homeward_chart.hpp"
 #include "app/map/map_view.hpp"
+#include "app/places/plan/beside_panel.hpp"
+#include "app/places/plan/first_plan_page.hpp"
+#include "app/places/plan/plan_sheet.hpp"
 #include "app/places/plan/schools_table.hpp"
 #include "app/theme/look.hpp"
+#include "app/widgets/editable_word.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/figure_row.hpp"
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
+#include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/explain.hpp"
 #include "core/units/constants.hpp"
@@ -37,8 +43,10 @@ geodesy::EastNorth polar(double bearing_deg, double distance_m) {
 
 } // namespace
 
-PlanPlace::PlanPlace(session::PlanSession& session, QWidget* parent)
-    : QWidget(parent), session_(session), map_(new MapView), chart_(new HomewardChart) {
+PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget* parent)
+    : QWidget(parent), session_(session), desk_(desk), pages_(new QStackedLayout(this)),
+      first_page_(new FirstPlanPage(desk)), map_or_beside_(new QStackedWidget), beside_panel_(new BesidePanel),
+      map_(new MapView), chart_(new HomewardChart) {
     setObjectName(QStringLiteral("planPlace"));
     map_->setObjectName(QStringLiteral("planMap"));
     chart_->setObjectName(QStringLiteral("homewardChart"));
@@ -48,11 +56,13 @@ PlanPlace::PlanPlace(session::PlanSession& session, QWidget* parent)
     QWidget* chart = makeChart();
     fold->addPane(tr("Answer"), answer);
     fold->addPane(tr("Homeward chart"), chart, true);
-    fold->addPane(tr("Map"), map_);
+    map_or_beside_->addWidget(map_);
+    map_or_beside_->addWidget(beside_panel_);
+    fold->addPane(tr("Map"), map_or_beside_);
     fold->setWideArrangement([this, answer, chart](QWidget* page) {
         auto* upper = new QHBoxLayout;
         upper->setSpacing(0);
-        upper->addWidget(map_, 5);
+        upper->addWidget(map_or_beside_, 5);
         upper->addWidget(new Hairline(Qt::Vertical));
         upper->addWidget(answer, 4);
         auto* rows = new QVBoxLayout(page);
@@ -62,9 +72,21 @@ PlanPlace::PlanPlace(session::PlanSession& session, QWidget* parent)
         rows->addWidget(new Hairline(Qt::Horizontal));
         rows->addWidget(chart, 8);
     });
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->addWidget(fold);
+    pages_->addWidget(first_page_);
+    pages_->addWidget(fold);
+    connect(first_page_, &FirstPlanPage::openWanted, this, &PlanPlace::openWanted);
+    connect(beside_panel_, &BesidePanel::closeWanted, this, [this] { layBeside(std::nullopt); });
+    connect(&beside_session_, &session::PlanSession::planChanged, this, &PlanPlace::showBeside);
+    connect(&desk_, &session::Desk::openPlanChanged, this, [this] {
+        takeBefore();
+        showPage();
+    });
+    connect(&desk_, &session::Desk::plansChanged, this, [this] {
+        showPage();
+        if (beside_ && !desk_.shelves().plans.contains(*beside_)) layBeside(std::nullopt);
+    });
+    connect(&desk_, &session::Desk::aircraftChanged, first_page_, &FirstPlanPage::refresh);
+    connect(&desk_, &session::Desk::packsChanged, first_page_, &FirstPlanPage::refresh);
 
     edits_over_.setSingleShot(true);
     edits_over_.setInterval(edits_over_ms);
@@ -81,7 +103,11 @@ PlanPlace::PlanPlace(session::PlanSession& session, QWidget* parent)
     });
     connect(&schools_->schools(), &SchoolsModel::countedChanged, this,
             [this](const auto& counted) { edit([&](mission::PlanRequest& r) { r.turn.counted = counted; }); });
-    connect(&Look::instance(), &Look::changed, this, &PlanPlace::showPlan);
+    connect(&Look::instance(), &Look::changed, this, [this] {
+        showPlan();
+        showPage();
+    });
+    showPage();
     showPlan();
 }
 
@@ -91,6 +117,11 @@ QWidget* PlanPlace::makeAnswer() {
     auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(look.scaled(26), look.scaled(14), look.scaled(26), look.scaled(8));
     column->setSpacing(look.scaled(7));
+    name_ = new EditableWord;
+    name_->setObjectName(QStringLiteral("planNameWord"));
+    name_->setToolTip(tr("Plans: open, name, duplicate, lay beside"));
+    connect(name_, &EditableWord::clicked, this, &PlanPlace::showPlans);
+    column->addWidget(name_, 0, Qt::AlignLeft);
     sentence_ = new TextLabel(Role::sentence);
     sentence_->setObjectName(QStringLiteral("planSentence"));
     column->addWidget(sentence_);
@@ -111,13 +142,9 @@ QWidget* PlanPlace::makeAnswer() {
     cautions_->setObjectName(QStringLiteral("cautions"));
     column->addWidget(cautions_);
 
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setWidget(inside);
+    auto* scroll = new ScrollColumn(inside);
     scroll->setMinimumWidth(look.scaled(380));
     scroll->setAccessibleName(tr("Answer"));
-    scroll->setFocusPolicy(Qt::NoFocus);
     return scroll;
 }
 
@@ -156,11 +183,59 @@ void PlanPlace::edit(const std::function<void(mission::PlanRequest&)>& change) {
     session_.setRequest(request);
 }
 
+void PlanPlace::showPage() {
+    const auto open = desk_.openPlanId();
+    const bool empty = !open || !desk_.shelves().plans.contains(*open);
+    pages_->setCurrentIndex(empty ? 0 : 1);
+    if (empty) return;
+    const QString title = plan_title(desk_.shelves().plans.at(*open).request);
+    name_->setText(
+        QFontMetrics(Look::instance().font(15)).elidedText(title, Qt::ElideRight, Look::instance().scaled(320)));
+    name_->setAccessibleName(tr("Plan: %1", "its name").arg(title));
+    name_->updateGeometry();
+}
+
+void PlanPlace::showPlans() {
+    auto* sheet = new PlanSheet(desk_, window());
+    connect(sheet, &PlanSheet::besideWanted, this, [this](session::Id id) { layBeside(id); });
+    sheet->popUpBy(name_, name_->rect());
+}
+
+/// Where the aircraft or the pack of a kept plan have changed since, the answer begins with what that moved.
+void PlanPlace::takeBefore() {
+    kept_.reset();
+    const auto open = desk_.openPlanId();
+    if (!open || !desk_.shelves().plans.contains(*open)) return;
+    if (auto plan = mission::make_plan(desk_.shelves().plans.at(*open).request))
+        kept_ = std::make_shared<const mission::Plan>(std::move(*plan));
+}
+
+void PlanPlace::layBeside(std::optional<session::Id> id) {
+    beside_ = id && *id != desk_.openPlanId() && desk_.shelves().plans.contains(*id) ? id : std::nullopt;
+    if (beside_) {
+        beside_session_.show(desk_.current(desk_.shelves().plans.at(*beside_)), *beside_);
+        return;
+    }
+    map_or_beside_->setCurrentWidget(map_);
+    chart_->setBeside(nullptr);
+}
+
+void PlanPlace::showBeside() {
+    const auto other = beside_session_.plan();
+    if (!beside_ || !other || !shown_ || !desk_.openPlanId()) return;
+    beside_panel_->setPlans(plan_title(shown_->request), *shown_, plan_title(other->request), *other);
+    map_or_beside_->setCurrentWidget(beside_panel_);
+    chart_->setBeside(other);
+}
+
 void PlanPlace::showPlan() {
     const auto plan = session_.plan();
     if (!plan) return;
     const auto& q = Look::instance().quantities();
-    if (session_.planDocument() != shown_document_) before_ = plan;
+    if (session_.planDocument() != shown_document_) {
+        before_ = kept_ && session_.planDocument() == desk_.openPlanId() ? kept_ : plan;
+        if (beside_ == desk_.openPlanId()) layBeside(std::nullopt);
+    }
     shown_document_ = session_.planDocument();
     shown_ = plan;
     edits_over_.start();
@@ -172,8 +247,8 @@ void PlanPlace::showPlan() {
     const std::pair<Quantity, QString> figures[] = {
         {Quantity::turn_distance, tr("turn")},
         {Quantity::usable_energy, tr("usable")},
-        {Quantity::charge_per_distance_out, tr("out")},
-        {Quantity::charge_per_distance_home, tr("home")},
+        {q.leading(Quantity::charge_per_distance_out, Quantity::energy_per_distance_out), tr("out")},
+        {q.leading(Quantity::charge_per_distance_home, Quantity::energy_per_distance_home), tr("home")},
     };
     for (std::size_t i = 0; i < figures_->figures().size(); ++i) {
         figures_->figures()[i]->setExplanation(mission::explain(*plan, figures[i].first), figures[i].second);
@@ -185,6 +260,7 @@ void PlanPlace::showPlan() {
     moves_->setWords(wording::what_moves_it(*plan, q));
     chart_->setPlan(plan);
     showMap(*plan);
+    showBeside();
 }
 
 void PlanPlace::showNotices(const mission::Plan& plan) {
@@ -200,7 +276,11 @@ void PlanPlace::showNotices(const mission::Plan& plan) {
         delete item->widget();
         delete item;
     }
-    while (notices_->count() < int(texts.size())) notices_->addWidget(new TextLabel(Role::warning));
+    while (notices_->count() < int(texts.size())) {
+        auto* label = new TextLabel(Role::warning);
+        notices_->addWidget(label);
+        label->show();
+    }
     for (std::size_t i = 0; i < texts.size(); ++i) {
         static_cast<TextLabel*>(notices_->itemAt(int(i))->widget())->setWords(texts[i]);
     }

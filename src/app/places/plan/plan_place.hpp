@@ -5,14 +5,20 @@
 #include <QTimer>
 #include <QWidget>
 
+#include "session/desk.hpp"
 #include "session/plan_session.hpp"
 
 class QHBoxLayout;
+class QStackedLayout;
+class QStackedWidget;
 class QVBoxLayout;
 
 namespace sobremesa::app {
 
+class BesidePanel;
+class EditableWord;
 class FigureRow;
+class FirstPlanPage;
 class HomewardChart;
 class MapView;
 class SchoolsTable;
@@ -22,10 +28,17 @@ class TextLabel;
 class PlanPlace : public QWidget {
     Q_OBJECT
 public:
-    explicit PlanPlace(session::PlanSession& session, QWidget* parent = nullptr);
+    PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget* parent = nullptr);
 
     MapView& map() { return *map_; }
     HomewardChart& chart() { return *chart_; }
+    /// Lays another plan beside the open one; nothing: the map again.
+    void layBeside(std::optional<session::Id> id);
+    std::optional<session::Id> beside() const { return beside_; }
+    void showPlans();
+
+signals:
+    void openWanted();
 
 private:
     QWidget* makeAnswer();
@@ -33,9 +46,20 @@ private:
     void showPlan();
     void showMap(const mission::Plan& plan);
     void showNotices(const mission::Plan& plan);
+    void showPage();
+    void showBeside();
+    void takeBefore();
     void edit(const std::function<void(mission::PlanRequest&)>& change);
 
     session::PlanSession& session_;
+    session::Desk& desk_;
+    QStackedLayout* pages_;
+    FirstPlanPage* first_page_;
+    QStackedWidget* map_or_beside_;
+    BesidePanel* beside_panel_;
+    std::optional<session::Id> beside_;
+    session::PlanSession beside_session_;
+    EditableWord* name_ = nullptr;
     MapView* map_;
     HomewardChart* chart_;
     TextLabel* sentence_;
@@ -48,7 +72,9 @@ private:
     /// The plan as it stood before the present run of edits, for "what changed".
     std::shared_ptr<const mission::Plan> before_;
     std::shared_ptr<const mission::Plan> shown_;
-    int shown_document_ = -1;
+    std::int64_t shown_document_ = -1;
+    /// The plan as it was kept, where its aircraft or pack have changed since.
+    std::shared_ptr<const mission::Plan> kept_;
     QTimer edits_over_;
 };
 

@@ -1,4 +1,4 @@
-#include "app/shell/editable_word.hpp"
+#include "app/widgets/editable_word.hpp"
 
 #include <cstdlib>
 

@@ -1,0 +1,137 @@
+#include "app/fields/field_form.hpp"
+
+#include <QGridLayout>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/choice_box.hpp"
+#include "app/widgets/number_field.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "io/text_number.hpp"
+#include "wording/messages.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using Kind = RequestField::Kind;
+
+FieldForm::FieldForm(const std::vector<RequestField>& fields, FormSubject subject, QWidget* parent)
+    : QWidget(parent), subject_(std::move(subject)) {
+    const Look& look = Look::instance();
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(look.scaled(12));
+    grid->setVerticalSpacing(look.scaled(4));
+    grid->setColumnStretch(0, 1);
+    rows_.resize(fields.size());
+    for (std::size_t i = 0; i < fields.size(); ++i) {
+        Row& row = rows_[i];
+        row.field = fields[i];
+        const int line = int(3 * i);
+        grid->addWidget(new TextLabel(Role::plain, row.field.label), line, 0);
+        row.editor = makeEditor(i);
+        row.editor->setObjectName(row.field.label);
+        row.editor->setAccessibleName(row.field.label);
+        const bool number = row.field.kind == Kind::number;
+        grid->addWidget(row.editor, line, 1, 1, number ? 1 : 2);
+        if (number) {
+            auto* unit = new TextLabel(Role::quiet, row.field.notation.unit);
+            unit->setWordWrap(false);
+            grid->addWidget(unit, line, 2);
+        }
+        if (!row.field.hint.isEmpty()) {
+            row.hint = new TextLabel(Role::quiet, row.field.hint);
+            grid->addWidget(row.hint, line + 1, 0, 1, 3);
+        }
+        row.trouble = new TextLabel(Role::warning);
+        row.trouble->setObjectName(row.field.label + QStringLiteral(" trouble"));
+        row.trouble->hide();
+        grid->addWidget(row.trouble, line + 2, 0, 1, 3);
+        show(row);
+    }
+}
+
+QWidget* FieldForm::makeEditor(std::size_t index) {
+    const Look& look = Look::instance();
+    const RequestField& field = rows_[index].field;
+    if (field.kind == Kind::choice) {
+        auto* box = new ChoiceBox;
+        box->setMinimumHeight(look.scaled(26));
+        box->addItems(field.choices);
+        connect(box, &QComboBox::activated, this, [this, index, box] { typed(index, box->currentText()); });
+        return box;
+    }
+    if (field.kind == Kind::text) {
+        auto* edit = new QLineEdit;
+        connect(edit, &QLineEdit::textEdited, this, [this, index](const QString& text) { typed(index, text); });
+        return edit;
+    }
+    auto* edit = new NumberField;
+    edit->setStep(field.step);
+    edit->setFixedWidth(look.scaled(96));
+    connect(edit, &NumberField::valueEdited, this, [this, index, edit] { typed(index, edit->text()); });
+    connect(edit, &NumberField::unreadable, this, [this, index, edit] { typed(index, edit->text()); });
+    return edit;
+}
+
+void FieldForm::show(Row& row) {
+    const auto request = subject_.request();
+    if (auto* box = qobject_cast<QComboBox*>(row.editor)) {
+        box->setCurrentIndex(row.field.choice(request));
+    } else if (auto* number = qobject_cast<NumberField*>(row.editor)) {
+        const double value = row.field.number(request) * row.field.notation.factor;
+        if (row.field.isOpen && row.field.isOpen(request)) {
+            // What is assumed stands there softly, and gives way to the first keystroke.
+            number->clear();
+            number->setWrong(false);
+            number->setPlaceholderText(
+                value > 0.0
+                    ? tr("assumed %1")
+                          .arg(QString::fromStdString(io::text_from_number(value, row.field.notation.decimals)))
+                    : tr("not known"));
+        } else {
+            number->setValue(value, row.field.notation.decimals);
+        }
+    } else {
+        auto* text = static_cast<QLineEdit*>(row.editor);
+        if (text->text() != row.field.text(request)) text->setText(row.field.text(request));
+    }
+    say(row, {});
+}
+
+void FieldForm::refresh() {
+    for (Row& row : rows_) {
+        if (!row.typing && !row.editor->hasFocus()) show(row);
+    }
+}
+
+void FieldForm::typed(std::size_t index, const QString& text) {
+    Row& row = rows_[index];
+    mission::PlanRequest request = subject_.request();
+    QString trouble = row.field.read(request, text);
+    if (trouble.isEmpty()) {
+        row.typing = true;
+        if (const auto error = subject_.set(request)) {
+            // The field is under the pilot's eyes; its name in the document would only distract.
+            units::Error here = *error;
+            here.where = {};
+            trouble = wording::message(here);
+        }
+        row.typing = false;
+    }
+    say(row, trouble);
+    if (trouble.isEmpty()) emit edited();
+}
+
+void FieldForm::say(Row& row, const QString& trouble) {
+    if (auto* number = qobject_cast<NumberField*>(row.editor)) number->setWrong(!trouble.isEmpty());
+    const bool was = !row.trouble->isHidden();
+    row.trouble->setWords(trouble);
+    row.trouble->setVisible(!trouble.isEmpty());
+    if (was != !trouble.isEmpty() || was) emit troubleChanged();
+}
+
+bool FieldForm::hasTrouble() const {
+    return std::any_of(rows_.begin(), rows_.end(), [](const Row& row) { return !row.trouble->isHidden(); });
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,312 @@
+#include "app/fields/request_field.hpp"
+
+#include <cmath>
+
+#include <QCoreApplication>
+
+#include "core/units/constants.hpp"
+#include "io/text_number.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+
+using mission::PlanRequest;
+using units::Quantity;
+using wording::Notation;
+using wording::Quantities;
+
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::Fields)
+};
+
+using Get = std::function<double(const PlanRequest&)>;
+using Set = std::function<void(PlanRequest&, double)>;
+
+RequestField number(const char* path, const QString& label, const Notation& notation, double step, Get get, Set set,
+                    const QString& hint = {}) {
+    RequestField field;
+    field.path = path;
+    field.label = label;
+    field.notation = notation;
+    field.step = step;
+    field.number = std::move(get);
+    field.setNumber = std::move(set);
+    field.hint = hint;
+    return field;
+}
+
+/// A number that may be left open; `get` answers with what is then assumed.
+RequestField open_number(const char* path, const QString& label, const Notation& notation, double step, Get get,
+                         std::function<std::optional<double>&(PlanRequest&)> place, const QString& hint) {
+    RequestField field = number(
+        path, label, notation, step, std::move(get), [place](PlanRequest& r, double v) { place(r) = v; }, hint);
+    field.isOpen = [place](const PlanRequest& r) { return !place(const_cast<PlanRequest&>(r)).has_value(); };
+    field.leaveOpen = [place](PlanRequest& r) { place(r).reset(); };
+    return field;
+}
+
+RequestField text(const char* path, const QString& label, std::function<QString(const PlanRequest&)> get,
+                  std::function<void(PlanRequest&, const QString&)> set) {
+    RequestField field;
+    field.kind = RequestField::Kind::text;
+    field.path = path;
+    field.label = label;
+    field.text = std::move(get);
+    field.setText = std::move(set);
+    return field;
+}
+
+RequestField choice(const char* path, const QString& label, const QStringList& choices,
+                    std::function<int(const PlanRequest&)> get, std::function<void(PlanRequest&, int)> set) {
+    RequestField field;
+    field.kind = RequestField::Kind::choice;
+    field.path = path;
+    field.label = label;
+    field.choices = choices;
+    field.choice = std::move(get);
+    field.setChoice = std::move(set);
+    return field;
+}
+
+std::vector<RequestField> with_headers(const QStringList& headers, std::vector<RequestField> fields) {
+    for (std::size_t i = 0; i < fields.size(); ++i) fields[i].header = headers.value(int(i));
+    return fields;
+}
+
+/// The notation of a field: as many digits as one would type.
+Notation typed(Notation notation, int decimals) {
+    notation.decimals = decimals;
+    return notation;
+}
+
+/// The figure of whichever reserve holds, in the unit of its kind.
+double reserve_figure(const mission::Reserve& reserve) {
+    if (const auto* share = std::get_if<mission::ShareOfUsable>(&reserve)) return share->share * 100.0;
+    if (const auto* loiter = std::get_if<mission::LoiterAtHome>(&reserve)) return loiter->minutes;
+    return std::get<mission::FactorOnWayHome>(reserve).factor;
+}
+
+void set_reserve_figure(mission::Reserve& reserve, double figure) {
+    if (auto* share = std::get_if<mission::ShareOfUsable>(&reserve))
+        share->share = figure / 100.0;
+    else if (auto* loiter = std::get_if<mission::LoiterAtHome>(&reserve))
+        loiter->minutes = figure;
+    else
+        std::get<mission::FactorOnWayHome>(reserve).factor = figure;
+}
+
+} // namespace
+
+QString RequestField::written(const PlanRequest& request) const {
+    switch (kind) {
+    case Kind::text: return text(request);
+    case Kind::choice: return choices.value(choice(request));
+    case Kind::number: break;
+    }
+    return wording::written(number(request), 0.0, notation);
+}
+
+QString RequestField::read(PlanRequest& request, const QString& typed_text) const {
+    if (kind == Kind::text) {
+        setText(request, typed_text.trimmed());
+        return {};
+    }
+    if (kind == Kind::choice) {
+        const auto index = choices.indexOf(typed_text);
+        if (index < 0) return Words::tr("It takes one of: %1.").arg(choices.join(QStringLiteral(", ")));
+        setChoice(request, int(index));
+        return {};
+    }
+    QString digits = typed_text.trimmed();
+    if (digits.endsWith(notation.unit)) digits.chop(notation.unit.size());
+    digits.remove(QLatin1Char(' ')).remove(QChar(0x202F)).remove(QChar(0x00A0));
+    if (digits.isEmpty() && leaveOpen) {
+        leaveOpen(request);
+        return {};
+    }
+    const auto value = io::number_from_text(digits.toStdString());
+    if (!value) return Words::tr("This is not one number. Write 12.5 or 12,5.");
+    if (whole && *value != std::floor(*value))
+        return Words::tr("Cells come whole: write a number without a fraction.");
+    setNumber(request, *value / notation.factor);
+    return {};
+}
+
+std::vector<RequestField> aircraft_fields(const Quantities& q) {
+    return with_headers(
+        {Words::tr("name"), Words::tr("kind"), Words::tr("mass"), Words::tr("cruise"), Words::tr("power"),
+         Words::tr("electronics"), Words::tr("full power")},
+        {
+            text(
+                "aircraft.name", Words::tr("Name"),
+                [](const PlanRequest& r) { return QString::fromStdString(r.aircraft.name); },
+                [](PlanRequest& r, const QString& s) { r.aircraft.name = s.toStdString(); }),
+            choice(
+                "aircraft.craft", Words::tr("Kind"),
+                {wording::name(airframe::Craft::rotor), wording::name(airframe::Craft::wing)},
+                [](const PlanRequest& r) { return int(r.aircraft.craft); },
+                [](PlanRequest& r, int i) { r.aircraft.craft = airframe::Craft(i); }),
+            number(
+                "aircraft.mass_kg", Words::tr("Mass without pack"), q.notation(Quantity::aircraft_mass), 10,
+                [](const PlanRequest& r) { return r.aircraft.mass_kg; },
+                [](PlanRequest& r, double v) { r.aircraft.mass_kg = v; }),
+            number(
+                "aircraft.cruise_airspeed_mps", Words::tr("Airspeed in cruise"), q.notation(Quantity::airspeed), 1,
+                [](const PlanRequest& r) { return r.aircraft.cruise_airspeed_mps; },
+                [](PlanRequest& r, double v) { r.aircraft.cruise_airspeed_mps = v; }),
+            number(
+                "aircraft.cruise_power_w", Words::tr("Power in that cruise"), q.notation(Quantity::cruise_power), 1,
+                [](const PlanRequest& r) { return r.aircraft.cruise_power_w; },
+                [](PlanRequest& r, double v) { r.aircraft.cruise_power_w = v; },
+                Words::tr("all of it, from the pack, in still air: volts times amps")),
+            open_number(
+                "aircraft.electronics_w", Words::tr("Electronics"),
+                typed(q.notation(Quantity::electronics_power), 1), 1,
+                [](const PlanRequest& r) { return airframe::electronics_power_w(r.aircraft); },
+                [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.electronics_w; },
+                Words::tr("video, camera, control; left open, the program assumes 5 W (common practice)")),
+            open_number(
+                "aircraft.full_power_w", Words::tr("Full power"), q.notation(Quantity::cruise_power), 10,
+                [](const PlanRequest& r) { return r.aircraft.full_power_w.value_or(0.0); },
+                [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.full_power_w; },
+                Words::tr("full stick, level, full pack; left open, headroom is not judged")),
+        });
+}
+
+std::vector<RequestField> pack_fields(const Quantities& q) {
+    const Notation count{1.0, {}, 0};
+    const auto whole = [](RequestField field) {
+        field.whole = true;
+        return field;
+    };
+    return with_headers(
+        {Words::tr("name"), Words::tr("chemistry"), Words::tr("series"), Words::tr("parallel"), Words::tr("a cell"),
+         Words::tr("resistance"), Words::tr("mass")},
+        {
+            text(
+                "pack.name", Words::tr("Name"),
+                [](const PlanRequest& r) { return QString::fromStdString(r.pack.name); },
+                [](PlanRequest& r, const QString& s) { r.pack.name = s.toStdString(); }),
+            choice(
+                "pack.chemistry", Words::tr("Chemistry"),
+                {wording::name(battery::Chemistry::lipo), wording::name(battery::Chemistry::lipo_hv),
+                 wording::name(battery::Chemistry::li_ion)},
+                [](const PlanRequest& r) { return int(r.pack.chemistry); },
+                [](PlanRequest& r, int i) {
+                    r.pack.chemistry = battery::Chemistry(i);
+                    // The landing voltage goes with the chemistry: keeping the old one is the classic mistake.
+                    r.landing_cell_v.reset();
+                }),
+            whole(number(
+                "pack.series", Words::tr("Cells in series"), count, 1,
+                [](const PlanRequest& r) { return r.pack.series; },
+                [](PlanRequest& r, double v) { r.pack.series = int(v); })),
+            whole(number(
+                "pack.parallel", Words::tr("Cells in parallel"), count, 1,
+                [](const PlanRequest& r) { return r.pack.parallel; },
+                [](PlanRequest& r, double v) { r.pack.parallel = int(v); })),
+            number(
+                "pack.cell_capacity_ah", Words::tr("Rated charge of a cell"), q.notation(Quantity::cell_capacity),
+                50, [](const PlanRequest& r) { return r.pack.cell_capacity_ah; },
+                [](PlanRequest& r, double v) { r.pack.cell_capacity_ah = v; }),
+            open_number(
+                "pack.cell_resistance_ohm", Words::tr("Resistance of a cell"),
+                q.notation(Quantity::cell_resistance), 1,
+                [](const PlanRequest& r) { return battery::cell_resistance_ohm(r.pack); },
+                [](PlanRequest& r) -> std::optional<double>& { return r.pack.cell_resistance_ohm; },
+                Words::tr("as a charger shows it; left open, the program assumes one by chemistry and size (common "
+                          "practice)")),
+            number(
+                "pack.mass_kg", Words::tr("Mass of the pack"), q.notation(Quantity::pack_mass), 5,
+                [](const PlanRequest& r) { return r.pack.mass_kg; },
+                [](PlanRequest& r, double v) { r.pack.mass_kg = v; }),
+        });
+}
+
+std::vector<RequestField> wind_fields(const Quantities& q) {
+    return {
+        number(
+            "weather.wind_mps", Words::tr("Wind at mission height"), typed(q.notation(Quantity::wind_speed), 1),
+            0.5, [](const PlanRequest& r) { return r.weather.wind.speed_mps; },
+            [](PlanRequest& r, double v) { r.weather.wind.speed_mps = v; }),
+        number(
+            "weather.wind_from_deg", Words::tr("Coming from"), q.notation(Quantity::wind_from), 5,
+            [](const PlanRequest& r) { return r.weather.wind.from_deg; },
+            [](PlanRequest& r, double v) { r.weather.wind.from_deg = units::wrap_degrees(v); }),
+        number(
+            "weather.home_wind_factor", Words::tr("Worst credible on the way home"), {1.0, QStringLiteral("×"), 2},
+            0.05, [](const PlanRequest& r) { return r.weather.home_wind_factor; },
+            [](PlanRequest& r, double v) { r.weather.home_wind_factor = v; },
+            Words::tr("times or over the forecast, whichever is dearer; 1 trusts it")),
+    };
+}
+
+std::vector<RequestField> temperature_fields(const Quantities& q) {
+    return {
+        number(
+            "weather.temperature_c", Words::tr("Air at the field"), q.notation(Quantity::temperature), 1,
+            [](const PlanRequest& r) { return r.weather.temperature_c; },
+            [](PlanRequest& r, double v) { r.weather.temperature_c = v; }),
+        number(
+            "weather.field_elevation_m", Words::tr("Field above sea level"), q.notation(Quantity::height), 50,
+            [](const PlanRequest& r) { return r.weather.field_elevation_m; },
+            [](PlanRequest& r, double v) { r.weather.field_elevation_m = v; }),
+    };
+}
+
+std::vector<RequestField> bearing_fields() {
+    return {number(
+        "mission.bearing_deg", Words::tr("Bearing out"), {1.0, QStringLiteral("°"), 0, false}, 5,
+        [](const PlanRequest& r) { return r.mission.bearing_deg; },
+        [](PlanRequest& r, double v) { r.mission.bearing_deg = units::wrap_degrees(v); })};
+}
+
+std::vector<RequestField> height_fields(const Quantities& q) {
+    const Notation rate = q.notation(Quantity::climb_rate);
+    const double rate_step = rate.decimals > 0 ? 0.5 : 50.0;
+    return {
+        number(
+            "mission.height_m", Words::tr("Height above home"), q.notation(Quantity::height), 5,
+            [](const PlanRequest& r) { return r.mission.height_m; },
+            [](PlanRequest& r, double v) { r.mission.height_m = v; },
+            Words::tr("120 m (400 ft) above ground is a common limit; local rules decide")),
+        number(
+            "mission.climb_rate_mps", Words::tr("Climb"), rate, rate_step,
+            [](const PlanRequest& r) { return r.mission.climb_rate_mps; },
+            [](PlanRequest& r, double v) { r.mission.climb_rate_mps = v; }),
+        number(
+            "mission.descent_rate_mps", Words::tr("Descent"), rate, rate_step,
+            [](const PlanRequest& r) { return r.mission.descent_rate_mps; },
+            [](PlanRequest& r, double v) { r.mission.descent_rate_mps = v; }),
+    };
+}
+
+std::vector<RequestField> reserve_fields() {
+    return {
+        number(
+            "reserve", Words::tr("Kept back"), {1.0, {}, 1}, 1,
+            [](const PlanRequest& r) { return reserve_figure(r.reserve); },
+            [](PlanRequest& r, double v) { set_reserve_figure(r.reserve, v); }),
+        choice(
+            "reserve", Words::tr("counted as"),
+            {Words::tr("% of the usable energy"), Words::tr("minutes over home"), Words::tr("times the way home")},
+            [](const PlanRequest& r) { return int(r.reserve.index()); },
+            [](PlanRequest& r, int i) {
+                if (i == 0) r.reserve = mission::ShareOfUsable{};
+                if (i == 1) r.reserve = mission::LoiterAtHome{};
+                if (i == 2) r.reserve = mission::FactorOnWayHome{};
+            }),
+    };
+}
+
+std::vector<RequestField> landing_fields() {
+    return {open_number(
+        "landing.cell_voltage_v", Words::tr("Landing voltage a cell"), {1.0, QStringLiteral("V"), 2}, 0.05,
+        [](const PlanRequest& r) { return mission::landing_cell_v(r); },
+        [](PlanRequest& r) -> std::optional<double>& { return r.landing_cell_v; },
+        Words::tr("under cruise load; left open, the usual one: LiPo 3.5, Li-ion 2.8"))};
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,56 @@
+#pragma once
+
+#include <functional>
+#include <string>
+#include <vector>
+
+#include <QString>
+#include <QStringList>
+
+#include "core/mission/plan_request.hpp"
+#include "wording/quantities.hpp"
+
+namespace sobremesa::app {
+
+/// One editable value of a request: what it is called, how it is written, where it lives. The same fields serve the
+/// setting, the shelves and the first plan.
+struct RequestField {
+    enum class Kind { number, text, choice };
+    Kind kind = Kind::number;
+    /// Where it stands in the documents: how an error finds its field.
+    std::string path;
+    QString label;
+    QString header;             ///< short, for the head of a column
+    wording::Notation notation; ///< numbers only
+    double step = 1.0;          ///< numbers only, in the written unit
+    bool whole = false;         ///< numbers only: counts, of which there is no half
+    QStringList choices;        ///< choices only
+    std::function<double(const mission::PlanRequest&)> number;
+    std::function<void(mission::PlanRequest&, double)> setNumber;
+    std::function<QString(const mission::PlanRequest&)> text;
+    std::function<void(mission::PlanRequest&, const QString&)> setText;
+    std::function<int(const mission::PlanRequest&)> choice;
+    std::function<void(mission::PlanRequest&, int)> setChoice;
+    /// Values that may be left open: whether it is, and how to leave it open again. The number is then the one
+    /// assumed.
+    std::function<bool(const mission::PlanRequest&)> isOpen;
+    std::function<void(mission::PlanRequest&)> leaveOpen;
+    /// Shown under the label: what is meant, or what is assumed where nothing is said, and by whom.
+    QString hint;
+
+    /// As it stands in a table.
+    QString written(const mission::PlanRequest& request) const;
+    /// Reads what was typed. @return what is wrong, in words; empty when it was taken
+    QString read(mission::PlanRequest& request, const QString& typed) const;
+};
+
+std::vector<RequestField> aircraft_fields(const wording::Quantities& quantities);
+std::vector<RequestField> pack_fields(const wording::Quantities& quantities);
+std::vector<RequestField> wind_fields(const wording::Quantities& quantities);
+std::vector<RequestField> temperature_fields(const wording::Quantities& quantities);
+std::vector<RequestField> bearing_fields();
+std::vector<RequestField> height_fields(const wording::Quantities& quantities);
+std::vector<RequestField> reserve_fields();
+std::vector<RequestField> landing_fields();
+
+} // namespace sobremesa::app

@@ -1,0 +1,357 @@
+#include "app/places/logbook/logbook_place.hpp"
+
+#include <algorithm>
+
+#include <QDateTime>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QStackedLayout>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/cell_model.hpp"
+#include "app/widgets/choice_box.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/explained_number.hpp"
+#include "app/widgets/figure_row.hpp"
+#include "app/widgets/hairline.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using session::Id;
+using units::Quantity;
+
+namespace {
+
+/// The log's own clock; which zone it was set to is not known, and not guessed.
+QString clock_text(const std::optional<double>& start_s) {
+    if (!start_s) return QStringLiteral("–");
+    return QDateTime::fromSecsSinceEpoch(qint64(*start_s), Qt::UTC).toString(QStringLiteral("yyyy-MM-dd HH:mm"));
+}
+
+Cell text_cell(const QString& text) {
+    Cell cell;
+    cell.text = text;
+    return cell;
+}
+
+} // namespace
+
+FlightFilter::FlightFilter(const session::Desk& desk, const std::vector<Id>& ids, QObject* parent)
+    : QSortFilterProxyModel(parent), desk_(desk), ids_(ids) {}
+
+void FlightFilter::setWanted(const QString& text, std::optional<Id> aircraft, std::optional<Id> pack) {
+    wanted_ = text.trimmed();
+    aircraft_ = aircraft;
+    pack_ = pack;
+    invalidateFilter();
+}
+
+bool FlightFilter::filterAcceptsRow(int row, const QModelIndex&) const {
+    const auto found = desk_.shelves().flights.find(ids_[std::size_t(row)]);
+    if (found == desk_.shelves().flights.end()) return false;
+    if (aircraft_ && found->second.aircraft_id != aircraft_) return false;
+    if (pack_ && found->second.pack_id != pack_) return false;
+    if (wanted_.isEmpty()) return true;
+    for (int column = 0; column < sourceModel()->columnCount(); ++column) {
+        if (sourceModel()->index(row, column).data().toString().contains(wanted_, Qt::CaseInsensitive)) return true;
+    }
+    return false;
+}
+
+bool FlightFilter::lessThan(const QModelIndex& left, const QModelIndex& right) const {
+    const QVariant a = left.data(sort_role);
+    const QVariant b = right.data(sort_role);
+    if (a.userType() == QMetaType::Double) return a.toDouble() < b.toDouble();
+    return QString::localeAwareCompare(a.toString(), b.toString()) < 0;
+}
+
+LogbookPlace::LogbookPlace(session::Desk& desk, QWidget* parent)
+    : QWidget(parent), desk_(desk), model_(new CellModel(this)), filter_(new FlightFilter(desk, ids_, this)),
+      pages_(new QStackedLayout(this)) {
+    setObjectName(QStringLiteral("logbookPlace"));
+    filter_->setSourceModel(model_);
+    pages_->addWidget(makeEmpty());
+    pages_->addWidget(makeBook());
+    const auto follow = [this] { refresh(); };
+    connect(&desk_, &session::Desk::flightsChanged, this, follow);
+    connect(&desk_, &session::Desk::aircraftChanged, this, follow);
+    connect(&desk_, &session::Desk::packsChanged, this, follow);
+    connect(&Look::instance(), &Look::changed, this, follow);
+    refresh();
+}
+
+QWidget* LogbookPlace::makeEmpty() {
+    const Look& look = Look::instance();
+    auto* page = new Panel;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(look.scaled(60), look.scaled(60), look.scaled(60), look.scaled(40));
+    column->setSpacing(look.scaled(12));
+    auto* sentence =
+        new TextLabel(Role::sentence,
+                      tr("Here stands everything you have flown: how far, how long, on how much, and with what."));
+    sentence->setMaximumWidth(look.scaled(620));
+    column->addWidget(sentence);
+    auto* hint =
+        new TextLabel(Role::quiet, tr("A flight comes here from Debrief: lay its log open, say what it was "
+                                      "flown with, and file it. The log is kept whole."));
+    hint->setMaximumWidth(look.scaled(620));
+    column->addWidget(hint);
+    auto* buttons = new QHBoxLayout;
+    auto* debrief = new QPushButton(tr("Lay a log open…"));
+    debrief->setObjectName(QStringLiteral("logbookDebriefButton"));
+    connect(debrief, &QPushButton::clicked, this, &LogbookPlace::debriefWanted);
+    buttons->addWidget(debrief);
+    auto* bring = new QPushButton(tr("Bring in a logbook…"));
+    bring->setObjectName(QStringLiteral("logbookBringInButton"));
+    connect(bring, &QPushButton::clicked, this, &LogbookPlace::bringInWanted);
+    buttons->addWidget(bring);
+    buttons->addStretch(1);
+    column->addLayout(buttons);
+    column->addStretch(1);
+    return page;
+}
+
+QWidget* LogbookPlace::makeBook() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(look.scaled(24), look.scaled(12), look.scaled(24), look.scaled(8));
+    column->setSpacing(look.scaled(8));
+    auto* top = new QHBoxLayout;
+    top->addWidget(new TextLabel(Role::heading, tr("Logbook")));
+    count_ = new TextLabel(Role::quiet);
+    count_->setObjectName(QStringLiteral("logbookCount"));
+    count_->setWordWrap(false);
+    top->addWidget(count_);
+    top->addStretch(1);
+    const auto choice = [&](const char* object, const QString& spoken) {
+        auto* box = new ChoiceBox;
+        box->setObjectName(QLatin1String(object));
+        box->setAccessibleName(spoken);
+        box->setMinimumHeight(look.scaled(28));
+        box->setMinimumWidth(look.scaled(120));
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(14);
+        connect(box, &QComboBox::activated, this, [this] { filter(); });
+        top->addWidget(box);
+        return box;
+    };
+    aircraft_ = choice("logbookAircraft", tr("Flights of an aircraft"));
+    pack_ = choice("logbookPack", tr("Flights on a pack"));
+    find_ = new QLineEdit;
+    find_->setObjectName(QStringLiteral("logbookFind"));
+    find_->setPlaceholderText(tr("Find a flight"));
+    find_->setAccessibleName(tr("Find a flight"));
+    find_->setClearButtonEnabled(true);
+    find_->setMinimumWidth(look.scaled(100));
+    find_->setMaximumWidth(look.scaled(200));
+    connect(find_, &QLineEdit::textChanged, this, [this] { filter(); });
+    top->addWidget(find_, 1);
+    column->addLayout(top);
+
+    bests_ = new FigureRow(5);
+    column->addWidget(bests_);
+    bests_note_ = new TextLabel(Role::quiet);
+    bests_note_->setObjectName(QStringLiteral("bestsNote"));
+    column->addWidget(bests_note_);
+
+    table_ = new DataTable(QStringLiteral("logbookTable"), tr("Flights"));
+    table_->setModel(filter_);
+    table_->setSortingEnabled(true);
+    table_->sortByColumn(0, Qt::DescendingOrder);
+    table_->horizontalHeader()->setStretchLastSection(true);
+    connect(table_, &QTableView::doubleClicked, this, [this] {
+        if (!chosen().empty()) emit openWanted(chosen().front());
+    });
+    column->addWidget(table_, 1);
+
+    auto* buttons = new QHBoxLayout;
+    const auto button = [&](const QString& text, const char* object, auto call) {
+        auto* made = new QPushButton(text);
+        made->setObjectName(QLatin1String(object));
+        connect(made, &QPushButton::clicked, this, call);
+        buttons->addWidget(made);
+        for_chosen_.push_back(made);
+    };
+    button(tr("Open"), "logbookOpen", [this] {
+        if (!chosen().empty()) emit openWanted(chosen().front());
+    });
+    button(tr("Read again"), "logbookReread", [this] { emit rereadWanted(chosen()); });
+    button(tr("Remove"), "logbookRemove", [this] { remove(); });
+    connect(table_->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {
+        for (QPushButton* made : for_chosen_) made->setEnabled(!chosen().empty());
+    });
+    buttons->addStretch(1);
+    path_ = new TextLabel(Role::quiet);
+    path_->setObjectName(QStringLiteral("logbookPath"));
+    path_->setElided();
+    path_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    buttons->addWidget(path_, 1);
+    column->addLayout(buttons);
+    return panel;
+}
+
+void LogbookPlace::refresh() {
+    const auto before = chosen();
+    const auto& q = Look::instance().quantities();
+    ids_.clear();
+    std::vector<std::vector<Cell>> rows;
+    for (const auto& flight : desk_.figures()) {
+        const auto& kept = desk_.shelves().flights.at(flight.flight_id);
+        const bool read = desk_.summaries().contains(flight.flight_id);
+        const auto figure = [&](Quantity quantity) {
+            return read ? explained_cell(telemetry::explain(flight.summary, quantity))
+                        : explained_cell(std::nullopt);
+        };
+        Cell date = text_cell(clock_text(kept.start_clock_s));
+        date.sort = kept.start_clock_s.value_or(0.0);
+        Cell recharged = explained_cell(std::nullopt);
+        if (kept.recharged_ah) {
+            recharged.text = q.text(Quantity::recharged_charge, {*kept.recharged_ah, 0.0});
+            recharged.sort = *kept.recharged_ah;
+        }
+        Cell wind = text_cell(
+            tr("%1 from %2", "wind, direction")
+                .arg(wording::written(kept.flown.weather.wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)),
+                     q.direction(kept.flown.weather.wind.from_deg)));
+        wind.sort = kept.flown.weather.wind.speed_mps;
+        wind.figure = true;
+        ids_.push_back(flight.flight_id);
+        Cell name = text_cell(QString::fromStdString(kept.name));
+        name.strong = true;
+        rows.push_back({date, name, text_cell(wording::title(kept.flown.aircraft)),
+                        text_cell(wording::title(kept.flown.pack)), figure(Quantity::duration),
+                        figure(Quantity::ground_distance), figure(Quantity::farthest_from_home),
+                        figure(q.leading(Quantity::integrated_charge, Quantity::used_energy)),
+                        figure(q.leading(Quantity::charge_per_distance, Quantity::energy_per_distance)),
+                        figure(Quantity::lowest_voltage), recharged, wind,
+                        text_cell(QString::fromStdString(kept.note).simplified())});
+    }
+    const bool first = model_->rowCount() == 0;
+    model_->setCells({tr("begun (log's clock)"), tr("flight"), tr("aircraft"), tr("pack"), tr("time"), tr("way"),
+                      tr("farthest"), tr("used"), tr("over ground"), tr("lowest"), tr("recharged"), tr("wind"),
+                      tr("note")},
+                     std::move(rows));
+    if (first && model_->rowCount() > 0) {
+        const int widths[] = {142, 142, 88, 56, 62, 74, 72, 80, 92, 68, 82, 112, 90};
+        for (int column = 0; column < model_->columnCount(); ++column)
+            table_->setColumnWidth(column, Look::instance().scaled(widths[column]));
+    }
+    pages_->setCurrentIndex(ids_.empty() ? 0 : 1);
+    path_->setWords(desk_.keeper().is_open() ? tr("Kept in %1").arg(desk_.keeper().path())
+                                             : tr("Not kept anywhere: no logbook is open."));
+    fillChoices();
+    filter();
+    if (!before.empty()) choose(before.front());
+    for (QPushButton* button : for_chosen_) button->setEnabled(!chosen().empty());
+}
+
+void LogbookPlace::fillChoices() {
+    const auto fill = [this](QComboBox* box, const QString& all, const auto& shelf, auto title) {
+        const QVariant before = box->currentData();
+        box->clear();
+        box->addItem(all);
+        for (const auto& [id, kept] : shelf) box->addItem(title(kept), QVariant::fromValue(qint64(id)));
+        box->setCurrentIndex(std::max(0, before.isValid() ? box->findData(before) : 0));
+    };
+    fill(aircraft_, tr("every aircraft"), desk_.shelves().aircraft,
+         [](const book::KeptAircraft& kept) { return wording::title(kept.aircraft); });
+    fill(pack_, tr("every pack"), desk_.shelves().packs,
+         [](const book::KeptPack& kept) { return wording::title(kept.pack); });
+}
+
+std::optional<Id> LogbookPlace::wanted(const QComboBox& box) const {
+    return box.currentData().isValid() ? std::optional(Id(box.currentData().toLongLong())) : std::nullopt;
+}
+
+void LogbookPlace::filter() {
+    filter_->setWanted(find_->text(), wanted(*aircraft_), wanted(*pack_));
+    const int all = model_->rowCount();
+    const int shown = filter_->rowCount();
+    count_->setWords(shown == all ? (all == 1 ? tr("1 flight") : tr("%1 flights").arg(all))
+                                  : tr("%1 of %2 flights", "shown, all").arg(shown).arg(all));
+    showBests();
+}
+
+void LogbookPlace::showBests() {
+    std::vector<book::FlightFigures> shown_flights;
+    const auto ids = shown();
+    for (auto& flight : desk_.figures()) {
+        if (desk_.summaries().contains(flight.flight_id) &&
+            std::find(ids.begin(), ids.end(), flight.flight_id) != ids.end())
+            shown_flights.push_back(std::move(flight));
+    }
+    const auto bests = book::personal_bests(shown_flights);
+    const auto& q = Look::instance().quantities();
+    const auto show = [&](std::size_t place, const std::optional<Id>& id, Quantity quantity, const QString& what) {
+        std::optional<units::Explanation> explanation;
+        QString caption;
+        if (id) {
+            explanation = telemetry::explain(desk_.summaries().at(*id), quantity);
+            caption = tr("%1: %2", "what is best, which flight")
+                          .arg(what, QFontMetrics(Look::instance().font(Look::small_px))
+                                         .elidedText(QString::fromStdString(desk_.shelves().flights.at(*id).name),
+                                                     Qt::ElideRight, Look::instance().scaled(190)));
+        }
+        bests_->figures()[place]->setExplanation(explanation, caption);
+    };
+    show(0, bests.longest, Quantity::duration, tr("longest"));
+    show(1, bests.farthest, Quantity::farthest_from_home, tr("farthest"));
+    show(2, bests.thriftiest, q.leading(Quantity::charge_per_distance, Quantity::energy_per_distance),
+         tr("thriftiest"));
+    std::optional<units::Explanation> cycles;
+    std::optional<units::Explanation> flights;
+    if (const auto pack_id = wanted(*pack_)) {
+        const auto& pack = desk_.shelves().packs.at(*pack_id).pack;
+        const auto& use = desk_.packUse(*pack_id);
+        cycles = book::explain_cycles(use, pack);
+        flights = book::explain_flights(use.flights);
+    }
+    bests_->figures()[3]->setExplanation(cycles, tr("of this pack"));
+    bests_->figures()[4]->setExplanation(flights, tr("flights on it"));
+    bests_->layOutAgain();
+    bests_note_->setWords(
+        tr("Personal bests among the flights shown. Thriftiest counts flights of at least %1 over ground.")
+            .arg(q.distance(book::least_way_for_thrift_m)));
+    bests_note_->setVisible(bests.longest.has_value());
+    bests_->setVisible(bests.longest.has_value() || cycles.has_value());
+}
+
+std::vector<Id> LogbookPlace::chosen() const {
+    std::vector<Id> chosen;
+    for (const QModelIndex& index : table_->selectionModel()->selectedRows())
+        chosen.push_back(ids_[std::size_t(filter_->mapToSource(index).row())]);
+    return chosen;
+}
+
+void LogbookPlace::choose(Id id) {
+    const auto found = std::find(ids_.begin(), ids_.end(), id);
+    if (found == ids_.end()) return;
+    const QModelIndex at = filter_->mapFromSource(model_->index(int(found - ids_.begin()), 0));
+    if (at.isValid()) table_->selectRow(at.row());
+}
+
+std::vector<Id> LogbookPlace::shown() const {
+    std::vector<Id> ids;
+    for (int row = 0; row < filter_->rowCount(); ++row)
+        ids.push_back(ids_[std::size_t(filter_->mapToSource(filter_->index(row, 0)).row())]);
+    return ids;
+}
+
+void LogbookPlace::remove() {
+    const auto ids = chosen();
+    if (ids.empty()) return;
+    const QString name = QString::fromStdString(desk_.shelves().flights.at(ids.front()).name);
+    desk_.removeFlights(ids);
+    emit said(
+        ids.size() == 1
+            ? tr("%1 is removed; its log stays in the book. Ctrl+Z brings it back.").arg(name)
+            : tr("%1 flights are removed; their logs stay in the book. Ctrl+Z brings them back.").arg(ids.size()));
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,86 @@
+#pragma once
+
+#include <QSortFilterProxyModel>
+#include <QWidget>
+
+#include "session/desk.hpp"
+
+class QComboBox;
+class QLineEdit;
+class QPushButton;
+class QStackedLayout;
+
+namespace sobremesa::app {
+
+class CellModel;
+class DataTable;
+class FigureRow;
+class TextLabel;
+
+/// Finds flights by text, aircraft and pack; sorts by value.
+class FlightFilter : public QSortFilterProxyModel {
+    Q_OBJECT
+public:
+    FlightFilter(const session::Desk& desk, const std::vector<session::Id>& ids, QObject* parent = nullptr);
+    void setWanted(const QString& text, std::optional<session::Id> aircraft, std::optional<session::Id> pack);
+
+protected:
+    bool filterAcceptsRow(int row, const QModelIndex& parent) const override;
+    bool lessThan(const QModelIndex& left, const QModelIndex& right) const override;
+
+private:
+    const session::Desk& desk_;
+    const std::vector<session::Id>& ids_;
+    QString wanted_;
+    std::optional<session::Id> aircraft_;
+    std::optional<session::Id> pack_;
+};
+
+/// Everything flown: the flights with their figures, the personal bests among those shown, what a pack has behind
+/// it.
+class LogbookPlace : public QWidget {
+    Q_OBJECT
+public:
+    explicit LogbookPlace(session::Desk& desk, QWidget* parent = nullptr);
+
+    DataTable& table() { return *table_; }
+    void refresh();
+    std::vector<session::Id> chosen() const;
+    void choose(session::Id id);
+    /// In the order shown.
+    std::vector<session::Id> shown() const;
+
+signals:
+    void openWanted(session::Id id);
+    void rereadWanted(const std::vector<session::Id>& ids);
+    void bringInWanted();
+    void debriefWanted();
+    void said(const QString& words);
+
+private:
+    QWidget* makeEmpty();
+    QWidget* makeBook();
+    void fillChoices();
+    void filter();
+    void showBests();
+    void remove();
+    /// Set on flight, remembered between refreshes.
+    std::optional<session::Id> wanted(const QComboBox& box) const;
+
+    session::Desk& desk_;
+    std::vector<session::Id> ids_;
+    CellModel* model_;
+    FlightFilter* filter_;
+    QStackedLayout* pages_;
+    DataTable* table_;
+    QLineEdit* find_;
+    QComboBox* aircraft_;
+    QComboBox* pack_;
+    TextLabel* count_;
+    TextLabel* path_;
+    FigureRow* bests_;
+    TextLabel* bests_note_;
+    std::vector<QPushButton*> for_chosen_;
+};
+
+} // namespace sobremesa::app

@@ -1,0 +1,185 @@
+#include "app/places/shelf/shelf.hpp"
+
+#include <QCoreApplication>
+
+namespace sobremesa::app {
+
+namespace {
+
+using logbook::EditKind;
+using logbook::Kind;
+using session::Desk;
+
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::Shelf)
+};
+
+template <class Shelved>
+std::vector<Id> ids_of(const std::map<Id, Shelved>& shelf) {
+    std::vector<Id> ids;
+    for (const auto& [id, kept] : shelf) ids.push_back(id);
+    return ids;
+}
+
+/// "B-07", "B-07 (2)": a copy is told from what it was made of.
+template <class Shelved, class Name>
+std::string free_name(const std::map<Id, Shelved>& shelf, const std::string& wanted, Name name) {
+    const auto taken = [&](const std::string& text) {
+        return std::any_of(shelf.begin(), shelf.end(),
+                           [&](const auto& entry) { return name(entry.second) == text; });
+    };
+    if (!wanted.empty() && !taken(wanted)) return wanted;
+    for (int n = 2;; ++n) {
+        const std::string text = wanted + " (" + logbook::digits(n) + ")";
+        if (!taken(text)) return text;
+    }
+}
+
+int flights_of(const Desk& desk, std::optional<Id> book::KeptFlight::*link, Id id) {
+    int flights = 0;
+    for (const auto& [number, flight] : desk.shelves().flights) flights += flight.*link == id ? 1 : 0;
+    return flights;
+}
+
+template <class Link>
+bool linked(const Desk& desk, std::optional<Id> book::KeptFlight::*of_flight, Link of_plan, Id id) {
+    for (const auto& [number, plan] : desk.shelves().plans) {
+        if (plan.*of_plan == id) return true;
+    }
+    return flights_of(desk, of_flight, id) > 0;
+}
+
+} // namespace
+
+Shelf fleet_shelf(Desk& desk) {
+    const auto at = [&desk](Id id) { return desk.shelves().aircraft.at(id); };
+    const auto name = [](const book::KeptAircraft& k) { return k.aircraft.name; };
+    Shelf shelf;
+    shelf.key = QStringLiteral("fleet");
+    shelf.title = Words::tr("Fleet");
+    shelf.empty_sentence = Words::tr("Here stand your aircraft: what they weigh and what they draw in cruise.");
+    shelf.empty_hint =
+        Words::tr("Five things are enough to begin with: a name, wing or multirotor, the mass without its pack, "
+                  "and one cruise: "
+                  "how fast, at how many watts. Volts times amps in level flight on a calm day gives the watts.");
+    shelf.add_text = Words::tr("Add an aircraft");
+    shelf.filter_hint = Words::tr("Find an aircraft");
+    shelf.count_text = [](int flown, int retired) {
+        return retired > 0 ? Words::tr("%1 flown, %2 retired").arg(flown).arg(retired)
+                           : Words::tr("%1 flown").arg(flown);
+    };
+    shelf.fields = aircraft_fields;
+    shelf.figures = {{units::Quantity::flight_count, Words::tr("flights"), [&desk](Id id) {
+                          return std::optional(
+                              book::explain_flights(flights_of(desk, &book::KeptFlight::aircraft_id, id)));
+                      }}};
+    shelf.ids = [&desk] { return ids_of(desk.shelves().aircraft); };
+    shelf.request = [at](Id id) {
+        mission::PlanRequest request;
+        request.aircraft = at(id).aircraft;
+        return request;
+    };
+    shelf.set = [&desk, at](Id id, const mission::PlanRequest& request) -> std::optional<units::Error> {
+        auto kept = at(id);
+        kept.aircraft = request.aircraft;
+        const auto put = desk.put(EditKind::change_aircraft, id, kept);
+        return put ? std::nullopt : std::optional(put.error());
+    };
+    shelf.retired = [at](Id id) { return at(id).retired; };
+    shelf.retire = [&desk, at](Id id, bool retired) {
+        auto kept = at(id);
+        kept.retired = retired;
+        (void)desk.put(retired ? EditKind::retire_aircraft : EditKind::return_aircraft, id, kept);
+    };
+    shelf.note = [at](Id id) { return QString::fromStdString(at(id).note); };
+    shelf.setNote = [&desk, at](Id id, const QString& note) {
+        auto kept = at(id);
+        kept.note = note.toStdString();
+        (void)desk.put(EditKind::change_aircraft, id, kept);
+    };
+    shelf.add = [&desk, name] {
+        book::KeptAircraft kept{session::first_request().aircraft, {}, false};
+        kept.aircraft.name = free_name(desk.shelves().aircraft, Words::tr("New aircraft").toStdString(), name);
+        return *desk.put(EditKind::add_aircraft, std::nullopt, kept);
+    };
+    shelf.duplicate = [&desk, at, name](Id id) {
+        auto kept = at(id);
+        kept.aircraft.name = free_name(desk.shelves().aircraft, kept.aircraft.name, name);
+        return *desk.put(EditKind::duplicate_aircraft, std::nullopt, kept);
+    };
+    shelf.remove = [&desk](Id id) { desk.remove(EditKind::remove_aircraft, Kind::aircraft, id); };
+    shelf.isUsed = [&desk](Id id) {
+        return linked(desk, &book::KeptFlight::aircraft_id, &book::KeptPlan::aircraft_id, id);
+    };
+    return shelf;
+}
+
+Shelf pack_shelf(Desk& desk) {
+    const auto at = [&desk](Id id) { return desk.shelves().packs.at(id); };
+    const auto name = [](const book::KeptPack& k) { return k.pack.name; };
+    Shelf shelf;
+    shelf.key = QStringLiteral("packs");
+    shelf.title = Words::tr("Packs");
+    shelf.empty_sentence = Words::tr("Here stand your packs: what is in them, and what they have behind them.");
+    shelf.empty_hint = Words::tr(
+        "Chemistry, cells in series and parallel, the rated charge of a cell and the mass on the scales are "
+        "enough to begin with. What you leave open is assumed, and shown as assumed.");
+    shelf.add_text = Words::tr("Add a pack");
+    shelf.filter_hint = Words::tr("Find a pack");
+    shelf.count_text = [](int flown, int retired) {
+        return retired > 0 ? Words::tr("%1 in use, %2 retired").arg(flown).arg(retired)
+                           : Words::tr("%1 in use").arg(flown);
+    };
+    shelf.fields = pack_fields;
+    shelf.figures = {
+        {units::Quantity::rated_charge, Words::tr("rated"),
+         [at](Id id) { return std::optional(book::explain_rated_charge(at(id).pack)); }},
+        {units::Quantity::flight_count, Words::tr("flights"),
+         [&desk](Id id) {
+             return std::optional(book::explain_flights(flights_of(desk, &book::KeptFlight::pack_id, id)));
+         }},
+        {units::Quantity::pack_cycles, Words::tr("cycles"),
+         [&desk, at](Id id) { return std::optional(book::explain_cycles(desk.packUse(id), at(id).pack)); }},
+    };
+    shelf.ids = [&desk] { return ids_of(desk.shelves().packs); };
+    shelf.request = [at](Id id) {
+        mission::PlanRequest request;
+        request.pack = at(id).pack;
+        return request;
+    };
+    shelf.set = [&desk, at](Id id, const mission::PlanRequest& request) -> std::optional<units::Error> {
+        auto kept = at(id);
+        kept.pack = request.pack;
+        const auto put = desk.put(EditKind::change_pack, id, kept);
+        return put ? std::nullopt : std::optional(put.error());
+    };
+    shelf.retired = [at](Id id) { return at(id).retired; };
+    shelf.retire = [&desk, at](Id id, bool retired) {
+        auto kept = at(id);
+        kept.retired = retired;
+        (void)desk.put(retired ? EditKind::retire_pack : EditKind::return_pack, id, kept);
+    };
+    shelf.note = [at](Id id) { return QString::fromStdString(at(id).note); };
+    shelf.setNote = [&desk, at](Id id, const QString& note) {
+        auto kept = at(id);
+        kept.note = note.toStdString();
+        (void)desk.put(EditKind::change_pack, id, kept);
+    };
+    shelf.add = [&desk, name] {
+        book::KeptPack kept{session::first_request().pack, {}, false};
+        kept.pack.name = free_name(desk.shelves().packs, Words::tr("New pack").toStdString(), name);
+        return *desk.put(EditKind::add_pack, std::nullopt, kept);
+    };
+    shelf.duplicate = [&desk, at, name](Id id) {
+        auto kept = at(id);
+        kept.pack.name = free_name(desk.shelves().packs, kept.pack.name, name);
+        return *desk.put(EditKind::duplicate_pack, std::nullopt, kept);
+    };
+    shelf.remove = [&desk](Id id) { desk.remove(EditKind::remove_pack, Kind::pack, id); };
+    shelf.isUsed = [&desk](Id id) {
+        return linked(desk, &book::KeptFlight::pack_id, &book::KeptPlan::pack_id, id);
+    };
+    return shelf;
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,55 @@
+#pragma once
+
+#include <functional>
+#include <vector>
+
+#include <QString>
+
+#include "app/fields/request_field.hpp"
+#include "core/units/explanation.hpp"
+#include "session/desk.hpp"
+
+namespace sobremesa::app {
+
+using session::Id;
+
+/// A figure that a shelf works out for each of its things.
+struct ShelfFigure {
+    units::Quantity quantity;
+    QString header;
+    std::function<std::optional<units::Explanation>(Id)> explanation;
+};
+
+/// What the table and the form need to know of a shelf of the desk, aircraft or packs alike.
+struct Shelf {
+    QString key; ///< "fleet", "packs"
+    QString title;
+    QString empty_sentence;
+    QString empty_hint;
+    QString add_text;
+    QString filter_hint;
+    /// "3 aircraft", "3 aircraft and 1 retired".
+    std::function<QString(int flown, int retired)> count_text;
+
+    std::function<std::vector<RequestField>(const wording::Quantities&)> fields;
+    std::vector<ShelfFigure> figures;
+
+    std::function<std::vector<Id>()> ids;
+    /// A request that holds the thing; the fields read and write it there.
+    std::function<mission::PlanRequest(Id)> request;
+    std::function<std::optional<units::Error>(Id, const mission::PlanRequest&)> set;
+    std::function<bool(Id)> retired;
+    std::function<void(Id, bool)> retire;
+    std::function<QString(Id)> note;
+    std::function<void(Id, const QString&)> setNote;
+    std::function<Id()> add;
+    std::function<Id(Id)> duplicate;
+    std::function<void(Id)> remove;
+    /// Whether flights or plans refer to it: then it is retired rather than removed.
+    std::function<bool(Id)> isUsed;
+};
+
+Shelf fleet_shelf(session::Desk& desk);
+Shelf pack_shelf(session::Desk& desk);
+
+} // namespace sobremesa::app

@@ -1,0 +1,172 @@
+#include "app/places/shelf/shelf_model.hpp"
+
+#include <algorithm>
+
+#include <QCoreApplication>
+#include <QFont>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/data_table.hpp"
+#include "wording/messages.hpp"
+
+namespace sobremesa::app {
+
+ShelfModel::ShelfModel(Shelf shelf, QObject* parent) : QAbstractTableModel(parent), shelf_(std::move(shelf)) {
+    fields_ = shelf_.fields(Look::instance().quantities());
+    connect(&Look::instance(), &Look::changed, this, [this] {
+        beginResetModel();
+        fields_ = shelf_.fields(Look::instance().quantities());
+        endResetModel();
+    });
+}
+
+int ShelfModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : int(ids_.size());
+}
+
+int ShelfModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : int(fields_.size() + shelf_.figures.size()) + 1;
+}
+
+const RequestField* ShelfModel::field(int column) const {
+    return std::size_t(column) < fields_.size() ? &fields_[std::size_t(column)] : nullptr;
+}
+
+int ShelfModel::rowOf(Id id) const {
+    const auto found = std::find(ids_.begin(), ids_.end(), id);
+    return found == ids_.end() ? -1 : int(found - ids_.begin());
+}
+
+void ShelfModel::refresh() {
+    const std::vector<Id> now = shelf_.ids();
+    if (now == ids_) {
+        if (!ids_.empty()) emit dataChanged(index(0, 0), index(rowCount() - 1, columnCount() - 1));
+        return;
+    }
+    beginResetModel();
+    ids_ = now;
+    endResetModel();
+}
+
+QVariant ShelfModel::data(const QModelIndex& index, int role) const {
+    const Id id = ids_[std::size_t(index.row())];
+    const bool retired = shelf_.retired(id);
+    if (role == Qt::ForegroundRole && retired) return Look::instance().theme().soft_ink;
+    if (const RequestField* f = field(index.column())) {
+        const auto request = shelf_.request(id);
+        const bool open = f->isOpen && f->isOpen(request);
+        const bool unknown = open && !(f->number(request) > 0.0);
+        switch (role) {
+        case Qt::DisplayRole: return unknown ? QStringLiteral("–") : f->written(request);
+        case Qt::EditRole: return open ? QString() : f->written(request);
+        case Qt::TextAlignmentRole:
+            return int(Qt::AlignVCenter | (f->kind == RequestField::Kind::number ? Qt::AlignRight : Qt::AlignLeft));
+        case Qt::FontRole: {
+            QFont font = Look::instance().font(Look::text_px, index.column() == 0 ? Look::Weight::semibold
+                                                                                  : Look::Weight::regular);
+            font.setItalic(open);
+            return font;
+        }
+        case Qt::ForegroundRole: return open ? QVariant(Look::instance().theme().soft_ink) : QVariant();
+        case Qt::ToolTipRole: return open ? tr("Assumed by the program; type a value of your own.") : QVariant();
+        case assumed_role: return open;
+        case sort_role:
+            return f->kind == RequestField::Kind::number ? QVariant(f->number(request)) : f->written(request);
+        default: return {};
+        }
+    }
+    const auto figure = std::size_t(index.column()) - fields_.size();
+    if (figure < shelf_.figures.size()) {
+        const auto explanation = shelf_.figures[figure].explanation(id);
+        if (!explanation) return {};
+        switch (role) {
+        case Qt::DisplayRole: return Look::instance().quantities().text(explanation->quantity, explanation->value);
+        case Qt::TextAlignmentRole: return int(Qt::AlignVCenter | Qt::AlignRight);
+        case Qt::ToolTipRole: return tr("Why? (F1)");
+        case explanation_role: return QVariant::fromValue(*explanation);
+        case sort_role: return explanation->value.value;
+        default: return {};
+        }
+    }
+    if (role == Qt::DisplayRole) {
+        const QString note = shelf_.note(id).simplified();
+        return retired ? (note.isEmpty() ? tr("retired") : tr("retired; %1", "note").arg(note)) : note;
+    }
+    if (role == Qt::EditRole) return shelf_.note(id);
+    if (role == sort_role) return shelf_.note(id);
+    return {};
+}
+
+bool ShelfModel::setData(const QModelIndex& index, const QVariant& value, int role) {
+    if (role != Qt::EditRole) return false;
+    const Id id = ids_[std::size_t(index.row())];
+    const RequestField* f = field(index.column());
+    if (!f) {
+        shelf_.setNote(id, value.toString());
+        return true;
+    }
+    auto request = shelf_.request(id);
+    QString trouble = f->read(request, value.toString());
+    if (trouble.isEmpty()) {
+        if (auto error = shelf_.set(id, request)) {
+            error->where = {};
+            trouble = wording::message(*error);
+        }
+    }
+    if (trouble.isEmpty()) return true;
+    emit refused(
+        index, tr("%1, “%2”: %3", "field, what was typed, what is wrong").arg(f->label, value.toString(), trouble));
+    return false;
+}
+
+QVariant ShelfModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Horizontal) return {};
+    if (role == Qt::TextAlignmentRole) {
+        const RequestField* f = field(section);
+        const bool figure = !f && section < columnCount() - 1;
+        return int(Qt::AlignVCenter |
+                   (figure || (f && f->kind == RequestField::Kind::number) ? Qt::AlignRight : Qt::AlignLeft));
+    }
+    if (role != Qt::DisplayRole) return {};
+    if (const RequestField* f = field(section)) return f->header;
+    const auto figure = std::size_t(section) - fields_.size();
+    return figure < shelf_.figures.size() ? shelf_.figures[figure].header : tr("note");
+}
+
+Qt::ItemFlags ShelfModel::flags(const QModelIndex& index) const {
+    const bool figure = !field(index.column()) && index.column() < columnCount() - 1;
+    return QAbstractTableModel::flags(index) | (figure ? Qt::NoItemFlags : Qt::ItemIsEditable);
+}
+
+ShelfFilter::ShelfFilter(ShelfModel& model, QObject* parent) : QSortFilterProxyModel(parent), model_(model) {
+    setSourceModel(&model);
+    setDynamicSortFilter(true);
+}
+
+void ShelfFilter::setWanted(const QString& text) {
+    wanted_ = text.trimmed();
+    invalidateFilter();
+}
+
+void ShelfFilter::setShowsRetired(bool shows) {
+    shows_retired_ = shows;
+    invalidateFilter();
+}
+
+bool ShelfFilter::filterAcceptsRow(int row, const QModelIndex&) const {
+    if (!shows_retired_ && model_.shelf().retired(model_.idAt(row))) return false;
+    if (wanted_.isEmpty()) return true;
+    for (int column = 0; column < model_.columnCount(); ++column) {
+        if (model_.index(row, column).data().toString().contains(wanted_, Qt::CaseInsensitive)) return true;
+    }
+    return false;
+}
+
+bool ShelfFilter::lessThan(const QModelIndex& left, const QModelIndex& right) const {
+    const QVariant a = left.data(sort_role);
+    const QVariant b = right.data(sort_role);
+    if (a.userType() == QMetaType::Double && b.userType() == QMetaType::Double) return a.toDouble() < b.toDouble();
+    return QString::localeAwareCompare(a.toString(), b.toString()) < 0;
+}
+
+} // namespace sobremesa::app

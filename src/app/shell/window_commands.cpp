@@ -1,0 +1,272 @@
+// The commands of the window: what stands in the menu, and what each of them does.
+
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QMenu>
+
+#include "app/export/export_files.hpp"
+#include "app/export/table_sheet.hpp"
+#include "app/places/debrief/debrief_place.hpp"
+#include "app/places/logbook/logbook_place.hpp"
+#include "app/places/plan/plan_place.hpp"
+#include "app/places/plan/plan_sheet.hpp"
+#include "app/places/shelf/shelf_place.hpp"
+#include "app/shell/commands.hpp"
+#include "app/shell/main_window.hpp"
+#include "app/shell/message_bar.hpp"
+#include "app/shell/place_rail.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/data_table.hpp"
+
+namespace sobremesa::app {
+
+void MainWindow::makeCommands() {
+    addPlace(Place::fleet, "railFleet", tr("Fleet"), paint_fleet_sign, fleet_place_);
+    addPlace(Place::packs, "railPacks", tr("Packs"), paint_packs_sign, packs_place_);
+    addPlace(Place::plan, "railPlan", tr("Plan"), paint_plan_sign, plan_place_);
+    addPlace(Place::debrief, "railDebrief", tr("Debrief"), paint_debrief_sign, debrief_place_);
+    addPlace(Place::logbook, "railLogbook", tr("Logbook"), paint_logbook_sign, logbook_place_);
+    commands_->separate();
+    undo_ = commands_->add("undoAction", tr("Undo"), QKeySequence::Undo, [this] { desk_.undo(); });
+    redo_ = commands_->add("redoAction", tr("Redo"), QKeySequence::Redo, [this] { desk_.redo(); });
+    showHistory();
+    commands_->add("searchAction", tr("Find a command…"), QKeySequence(Qt::CTRL | Qt::Key_K),
+                   [this] { commands_->search(); });
+    commands_->separate();
+    makeFileCommands();
+    makeEditCommands();
+    makeBookCommands();
+    makeViewCommands();
+    makeUnitCommands();
+    commands_->begin({});
+    commands_->separate();
+    commands_->add("quitAction", tr("Quit"), QKeySequence::Quit, [this] { close(); });
+
+    auto* foot = rail_->addFoot(tr("Menu"), paint_menu_sign);
+    foot->setObjectName(QStringLiteral("menuButton"));
+    connect(foot, &RailButton::clicked, this, [this, foot] {
+        QMenu& menu = commands_->menu();
+        menu.popup(foot->mapToGlobal(QPoint(foot->width(), foot->height() - menu.sizeHint().height())));
+    });
+}
+
+void MainWindow::makeFileCommands() {
+    commands_->begin(tr("Plans and logs"));
+    const auto ask_plan = [this] {
+        const QString path =
+            QFileDialog::getOpenFileName(this, tr("Open plan"), lastFolder(), tr("Plans (*.json);;All files (*)"));
+        if (!path.isEmpty()) openFile(path);
+    };
+    const auto ask_log = [this] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Open log"), lastFolder(),
+                                                          tr("Logs (*.csv *.txt *.log);;All files (*)"));
+        if (!path.isEmpty()) openFile(path);
+    };
+    connect(plan_place_, &PlanPlace::openWanted, this, ask_plan);
+    connect(debrief_place_, &DebriefPlace::openWanted, this, ask_log);
+    commands_->add("newPlanAction", tr("New plan"), QKeySequence::New, [this] { newPlan(); });
+    commands_->add("plansAction", tr("Plans…"), QKeySequence(Qt::CTRL | Qt::Key_P), [this] {
+        showPlace(Place::plan);
+        if (desk_.openPlanId()) plan_place_->showPlans();
+    });
+    commands_->add("openPlanAction", tr("Open plan from a file…"), QKeySequence::Open, ask_plan);
+    commands_->add("savePlanAction", tr("Save plan as a file…"), QKeySequence::Save, [this] {
+        const QString title =
+            plan_title(plan_session_.request()).simplified().replace(QLatin1Char('/'), QLatin1Char('-'));
+        const QString path = QFileDialog::getSaveFileName(
+            this, tr("Save plan"), lastFolder() + QLatin1Char('/') + title + QStringLiteral(".plan.json"),
+            tr("Plans (*.json)"));
+        if (!path.isEmpty()) savePlanAs(path);
+    });
+    commands_->separate();
+    commands_->add("openLogAction", tr("Open log…"), QKeySequence(Qt::CTRL | Qt::Key_L), ask_log);
+    commands_->add("fileFlightAction", tr("File the flight in the logbook"), QKeySequence(Qt::CTRL | Qt::Key_F),
+                   [this] { flight_session_.file(); });
+    commands_->add("earlierFlightAction", tr("Earlier flight"), QKeySequence(Qt::CTRL | Qt::Key_PageUp),
+                   [this] { stepFlight(-1); });
+    commands_->add("laterFlightAction", tr("Later flight"), QKeySequence(Qt::CTRL | Qt::Key_PageDown),
+                   [this] { stepFlight(1); });
+    commands_->separate();
+    recent_ = commands_->heading()->addMenu(tr("Recent"));
+    recent_->setObjectName(QStringLiteral("recentMenu"));
+    commands_->begin({});
+}
+
+void MainWindow::makeEditCommands() {
+    commands_->begin(tr("Shelves"));
+    const auto on_shelf = [this](Place place, ShelfPlace* shelf, auto call) {
+        return [this, place, shelf, call] {
+            showPlace(place);
+            (shelf->*call)();
+        };
+    };
+    commands_->add("addAircraftAction", tr("Add an aircraft"), {},
+                   on_shelf(Place::fleet, fleet_place_, &ShelfPlace::add));
+    commands_->add("duplicateAircraftAction", tr("Duplicate the chosen aircraft"), {},
+                   on_shelf(Place::fleet, fleet_place_, &ShelfPlace::duplicate));
+    commands_->add("retireAircraftAction", tr("Retire the chosen aircraft, or return it"), {},
+                   on_shelf(Place::fleet, fleet_place_, &ShelfPlace::retire));
+    commands_->add("addPackAction", tr("Add a pack"), {}, on_shelf(Place::packs, packs_place_, &ShelfPlace::add));
+    commands_->add("duplicatePackAction", tr("Duplicate the chosen pack"), {},
+                   on_shelf(Place::packs, packs_place_, &ShelfPlace::duplicate));
+    commands_->add("retirePackAction", tr("Retire the chosen pack, or return it"), {},
+                   on_shelf(Place::packs, packs_place_, &ShelfPlace::retire));
+    commands_->begin(tr("Table or chart"));
+    commands_->add("copyAction", tr("Copy table or chart"), {}, [this] { copyShown(); });
+    commands_->add("asTableAction", tr("Chart as a table"), QKeySequence(Qt::CTRL | Qt::Key_T),
+                   [this] { showAsTable(); });
+    commands_->add(
+        "exportAction", tr("Export table or chart…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E), [this] {
+            if (!shown_) {
+                messages_->showNote(tr("Click the chart or table first that is to be exported."));
+                return;
+            }
+            const bool chart = chart_of(shown_) != nullptr;
+            const QString path = QFileDialog::getSaveFileName(
+                this, tr("Export"), lastFolder() + (chart ? tr("/chart.png") : tr("/table.csv")),
+                chart ? tr("Picture (*.png);;Lines (*.svg);;Page (*.pdf);;Table (*.csv)") : tr("Table (*.csv)"));
+            if (!path.isEmpty()) exportShown(path);
+        });
+    commands_->begin({});
+}
+
+void MainWindow::makeBookCommands() {
+    commands_->begin(tr("The logbook's file"));
+    commands_->add("chooseBookAction", tr("Choose another logbook, or begin one…"), {}, [this] {
+        const QString path =
+            QFileDialog::getSaveFileName(this, tr("Choose or begin a logbook"), desk_.keeper().path(),
+                                         tr("Logbooks (*.sqlite)"), nullptr, QFileDialog::DontConfirmOverwrite);
+        if (!path.isEmpty()) openBook(path);
+    });
+    commands_->add("backUpAction", tr("Back up…"), {}, [this] {
+        const QString day = QDate::currentDate().toString(Qt::ISODate);
+        const QString path = QFileDialog::getSaveFileName(this, tr("Back up the logbook"),
+                                                          lastFolder() + tr("/logbook-%1.sqlite", "date").arg(day),
+                                                          tr("Logbooks (*.sqlite)"));
+        if (!path.isEmpty()) backUpBook(path);
+    });
+    commands_->add("restoreAction", tr("Restore a backup…"), {}, [this] {
+        const QString path =
+            QFileDialog::getOpenFileName(this, tr("Restore a backup"), lastFolder(), tr("Logbooks (*.sqlite)"));
+        if (!path.isEmpty()) restoreBook(path);
+    });
+    commands_->separate();
+    commands_->add("exportBookAction", tr("Export all as JSON and CSV…"), {}, [this] {
+        const QString folder = QFileDialog::getExistingDirectory(this, tr("Export into a folder"), lastFolder());
+        if (!folder.isEmpty()) exportBook(folder);
+    });
+    const auto ask_bring_in = [this] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Bring in a logbook"), lastFolder(),
+                                                          tr("Exported logbooks (book.json *.csv);;All files (*)"));
+        if (!path.isEmpty()) bringIn(path);
+    };
+    commands_->add("bringInAction", tr("Bring in from JSON or CSV…"), {}, ask_bring_in);
+    connect(logbook_place_, &LogbookPlace::bringInWanted, this, ask_bring_in);
+    commands_->begin({});
+}
+
+void MainWindow::makeViewCommands() {
+    commands_->begin(tr("Look"));
+    const QString now = Look::instance().theme().name;
+    commands_->addChoice("dayAction", tr("Daylight"), now == day_theme().name,
+                         [] { Look::instance().setTheme(day_theme()); });
+    commands_->addChoice("eveningAction", tr("Evening"), now == evening_theme().name,
+                         [] { Look::instance().setTheme(evening_theme()); });
+    commands_->addChoice("fieldAction", tr("Field, for bright sun"), now == field_theme().name,
+                         [] { Look::instance().setTheme(field_theme()); });
+    commands_->separate();
+    commands_->add("themeAction", tr("Next look"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] {
+        const auto themes = all_themes();
+        const auto at = std::find(themes.begin(), themes.end(), &Look::instance().theme());
+        const auto next = std::size_t(at - themes.begin() + 1) % themes.size();
+        Look::instance().setTheme(*themes[next]);
+        const char* names[] = {"dayAction", "eveningAction", "fieldAction"};
+        findChild<QAction*>(QLatin1String(names[next]))->setChecked(true);
+    });
+    commands_->separate();
+    for (const int percent : {100, 110, 125, 140, 150}) {
+        const bool chosen = qRound(Look::instance().chosenTextScale() * 100.0) == percent;
+        commands_->addChoice(qPrintable(QStringLiteral("text%1Action").arg(percent)),
+                             tr("Text at %1 %").arg(percent), chosen,
+                             [percent] { Look::instance().setTextScale(percent / 100.0); });
+    }
+    commands_->begin({});
+}
+
+void MainWindow::makeUnitCommands() {
+    using wording::UnitChoice;
+    commands_->begin(tr("Units"));
+    const auto choice = [this](const char* name, const QString& text, bool chosen, auto set) {
+        commands_->addChoice(name, text, chosen, [set] {
+            UnitChoice units = Look::instance().quantities().choice();
+            set(units);
+            Look::instance().setUnits(units);
+        });
+    };
+    const UnitChoice now = Look::instance().quantities().choice();
+    choice("leadChargeAction", tr("mAh leads"), now.lead == UnitChoice::Lead::charge,
+           [](UnitChoice& u) { u.lead = UnitChoice::Lead::charge; });
+    choice("leadEnergyAction", tr("Wh leads"), now.lead == UnitChoice::Lead::energy,
+           [](UnitChoice& u) { u.lead = UnitChoice::Lead::energy; });
+    commands_->separate();
+    choice("kilometresAction", tr("Distances in km"), now.distance == UnitChoice::Distance::kilometres,
+           [](UnitChoice& u) { u.distance = UnitChoice::Distance::kilometres; });
+    choice("milesAction", tr("Distances in miles"), now.distance == UnitChoice::Distance::miles,
+           [](UnitChoice& u) { u.distance = UnitChoice::Distance::miles; });
+    using Speed = UnitChoice::Speed;
+    const std::pair<Speed, QString> speeds[] = {{Speed::kilometres_per_hour, tr("km/h")},
+                                                {Speed::metres_per_second, tr("m/s")},
+                                                {Speed::miles_per_hour, tr("mph")},
+                                                {Speed::knots, tr("knots")}};
+    commands_->separate();
+    for (const auto& [speed, name] : speeds) {
+        choice(qPrintable(QStringLiteral("speed%1Action").arg(int(speed))), tr("Speeds in %1").arg(name),
+               now.speed == speed, [speed = speed](UnitChoice& u) { u.speed = speed; });
+    }
+    commands_->separate();
+    for (const auto& [speed, name] : speeds) {
+        choice(qPrintable(QStringLiteral("wind%1Action").arg(int(speed))), tr("Wind in %1").arg(name),
+               now.wind == speed, [speed = speed](UnitChoice& u) { u.wind = speed; });
+    }
+    commands_->separate();
+    choice("metresAction", tr("Heights in m"), now.height == UnitChoice::Height::metres,
+           [](UnitChoice& u) { u.height = UnitChoice::Height::metres; });
+    choice("feetAction", tr("Heights in ft"), now.height == UnitChoice::Height::feet,
+           [](UnitChoice& u) { u.height = UnitChoice::Height::feet; });
+    commands_->begin({});
+}
+
+void MainWindow::copyShown() {
+    if (auto* table = qobject_cast<DataTable*>(shown_)) {
+        table->copy();
+    } else if (auto* chart = chart_of(shown_)) {
+        copy_chart(*chart);
+    } else {
+        messages_->showNote(tr("Click the chart or table first that is to be copied."));
+        return;
+    }
+    messages_->showNote(tr("Copied."));
+}
+
+void MainWindow::showAsTable() {
+    auto* chart = chart_of(shown_);
+    if (!chart) {
+        messages_->showNote(tr("Click the chart or map first that is to be read as a table."));
+        return;
+    }
+    auto* sheet = new TableSheet(chart->shownTable(), this);
+    sheet->popUpBy(this, QRect(width() / 4, 0, 0, Look::instance().scaled(60)));
+}
+
+void MainWindow::exportShown(const QString& path) {
+    auto* chart = chart_of(shown_);
+    const auto* table = qobject_cast<QTableView*>(shown_);
+    if (!chart && !table) return;
+    const auto done = chart ? export_chart(*chart, path) : export_table(*table->model(), path);
+    if (!done)
+        say(done.error());
+    else
+        messages_->showNote(tr("Written to %1.").arg(path));
+}
+
+} // namespace sobremesa::app

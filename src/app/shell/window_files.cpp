@@ -1,0 +1,244 @@
+// Files of the window: opening what is dropped or chosen, the logbook's file, and what was open lately.
+
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QMenu>
+
+#include "app/places/debrief/debrief_place.hpp"
+#include "app/shell/main_window.hpp"
+#include "app/shell/message_bar.hpp"
+#include "app/theme/look.hpp"
+#include "io/plan_document.hpp"
+#include "session/flight_folder.hpp"
+#include "wording/messages.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+constexpr qsizetype recent_kept = 12;
+}
+
+void MainWindow::openFile(const QString& path) {
+    const QFileInfo file(path);
+    if (file.isDir()) {
+        openFolder(path);
+        return;
+    }
+    settings_.setValue(QStringLiteral("lastFolder"), file.absolutePath());
+    static const QStringList book_files = {QStringLiteral("book.json"), QStringLiteral("aircraft.csv"),
+                                           QStringLiteral("packs.csv"), QStringLiteral("plans.csv"),
+                                           QStringLiteral("flights.csv")};
+    if (path.endsWith(QStringLiteral(".sqlite"), Qt::CaseInsensitive)) {
+        openBook(path);
+        return;
+    }
+    if (book_files.contains(file.fileName())) {
+        bringIn(path);
+        return;
+    }
+    rememberRecent(file.absoluteFilePath());
+    if (path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive))
+        openPlanFile(path);
+    else
+        flight_session_.openLog(path);
+}
+
+void MainWindow::openPlanFile(const QString& path) {
+    auto document = io::read_plan_file(path.toStdString());
+    if (!document) {
+        say(document.error());
+        return;
+    }
+    // A plan without a name is called by its file.
+    if (document->request.name.empty()) {
+        QString name = QFileInfo(path).fileName();
+        for (const char* ending : {".json", ".plan"}) {
+            if (name.endsWith(QLatin1String(ending))) name.chop(qsizetype(qstrlen(ending)));
+        }
+        document->request.name = name.toStdString();
+    }
+    messages_->clear();
+    const session::Id id = desk_.bringInPlan(document->request);
+    showPlace(Place::plan);
+    QStringList said;
+    for (const auto& notice : document->notices) said << wording::message(notice, Look::instance().quantities());
+    const auto& plan = desk_.shelves().plans.at(id);
+    if (!plan.aircraft_id)
+        said << tr("Another %1 stands in the fleet; this plan keeps its own.")
+                    .arg(wording::title(plan.request.aircraft));
+    if (!plan.pack_id)
+        said << tr("Another %1 stands among the packs; this plan keeps its own.")
+                    .arg(wording::title(plan.request.pack));
+    if (!said.isEmpty()) messages_->showNote(said.join(QLatin1Char(' ')));
+}
+
+void MainWindow::newPlan() {
+    showPlace(Place::plan);
+    if (!desk_.openPlanId()) return; // the empty place is the new plan
+    auto plan = desk_.shelves().plans.at(*desk_.openPlanId());
+    plan.request = desk_.current(plan);
+    plan.request.name = tr("New plan").toStdString();
+    if (const auto id = desk_.put(logbook::EditKind::add_plan, std::nullopt, plan)) desk_.openPlan(*id);
+}
+
+void MainWindow::savePlanAs(const QString& path) {
+    const auto saved = plan_session_.save(path);
+    if (!saved) {
+        say(saved.error());
+        return;
+    }
+    rememberRecent(QFileInfo(path).absoluteFilePath());
+    messages_->showNote(tr("Saved as %1.").arg(wording::file_title(path.toStdString())));
+}
+
+void MainWindow::openFolder(const QString& folder) {
+    settings_.setValue(QStringLiteral("lastFolder"), folder);
+    const QDir dir(folder);
+    const auto files = session::read_flight_folder(folder);
+    debrief_place_->setOffered(files.logs);
+    for (auto plan = files.plans.rbegin(); plan != files.plans.rend(); ++plan) openPlanFile(*plan);
+    if (QFile::exists(dir.filePath(QStringLiteral("book.json")))) bringIn(folder);
+}
+
+// ---- the logbook
+
+void MainWindow::openBook(const QString& path) {
+    if (auto opened = desk_.openBook(path); !opened) {
+        // The window opens all the same: a plan can be made, and a backup restored.
+        desk_.withoutBook();
+        say(opened.error());
+        return;
+    }
+    if (settings_.value(QStringLiteral("book")).toString() != path && path != session::default_book_path())
+        settings_.setValue(QStringLiteral("book"), path);
+    else if (path == session::default_book_path())
+        settings_.remove(QStringLiteral("book"));
+    sayBook();
+}
+
+void MainWindow::sayBook() {
+    QStringList said;
+    for (const auto& notice : desk_.keeper().notices())
+        said << wording::message(notice, Look::instance().quantities());
+    if (!said.isEmpty()) messages_->showTrouble(said.join(QLatin1Char(' ')));
+}
+
+void MainWindow::backUpBook(const QString& path) {
+    desk_.settle();
+    exporting_ = path;
+    messages_->showProgress(tr("Backing up"), 0.0);
+    // A backup never replaces another file by itself; the dialog asked.
+    QFile::remove(path);
+    desk_.keeper().run<units::Result<void>>(
+        [path](logbook::Book& book, const std::stop_token&) { return book.backUp(path.toStdString()); },
+        [this, path](const units::Result<void>& done) {
+            exporting_.clear();
+            if (!done)
+                say(done.error());
+            else
+                messages_->showNote(tr("Backed up to %1, with every log.").arg(path));
+        });
+}
+
+void MainWindow::restoreBook(const QString& backup) {
+    // Looked at before anything is moved.
+    {
+        logbook::BookOptions look_only;
+        look_only.read_only = true;
+        auto book = logbook::Book::open(backup.toStdString(), look_only);
+        if (!book) {
+            say(book.error());
+            return;
+        }
+        if (auto whole = book->checkWhole(); !whole) {
+            say(whole.error());
+            return;
+        }
+    }
+    const QString path = desk_.keeper().is_open()
+                             ? desk_.keeper().path()
+                             : settings_.value(QStringLiteral("book"), session::default_book_path()).toString();
+    desk_.settle();
+    desk_.withoutBook();
+    const QString aside = path + QStringLiteral(".before-restore-") +
+                          QString::fromStdString(logbook::utc_now()).replace(QLatin1Char(':'), QLatin1Char('-'));
+    if (QFile::exists(path) && !QFile::rename(path, aside)) {
+        openBook(path);
+        messages_->showTrouble(tr("The logbook could not be moved aside, so nothing was restored."));
+        return;
+    }
+    for (const char* part : {"-wal", "-shm"}) {
+        if (QFile::exists(path + QLatin1String(part)))
+            QFile::rename(path + QLatin1String(part), aside + QLatin1String(part));
+    }
+    if (!QFile::copy(backup, path)) {
+        QFile::rename(aside, path);
+        openBook(path);
+        messages_->showTrouble(tr("The backup could not be copied, so nothing was restored."));
+        return;
+    }
+    openBook(path);
+    if (desk_.keeper().is_open())
+        messages_->showNote(QFile::exists(aside) ? tr("Restored. The logbook as it was is in %1.").arg(aside)
+                                                 : tr("Restored."));
+}
+
+void MainWindow::exportBook(const QString& folder) {
+    desk_.settle();
+    exporting_ = folder;
+    desk_.keeper().run<units::Result<void>>(
+        [this, folder](logbook::Book& book, const std::stop_token& stop) {
+            return session::export_book(book, folder, stop, [this](double share) {
+                QMetaObject::invokeMethod(
+                    this, [this, share] { messages_->showProgress(tr("Exporting"), share); }, Qt::QueuedConnection);
+            });
+        },
+        [this, folder](const units::Result<void>& done) {
+            exporting_.clear();
+            if (!done)
+                say(done.error());
+            else
+                messages_->showNote(
+                    tr("Exported to %1: book.json, a CSV for each shelf, and the logs.").arg(folder));
+        });
+}
+
+void MainWindow::bringIn(const QString& path) {
+    auto entries = session::read_book_document(path);
+    if (!entries) {
+        say(entries.error());
+        return;
+    }
+    const QFileInfo file(path);
+    const QString folder = file.isDir() ? path : file.absolutePath();
+    bringer_.bringIn(std::move(*entries), folder, file.fileName());
+}
+
+// ---- recent files
+
+void MainWindow::rememberRecent(const QString& path) {
+    QStringList recent = settings_.value(QStringLiteral("recent")).toStringList();
+    recent.removeAll(path);
+    recent.prepend(path);
+    settings_.setValue(QStringLiteral("recent"), recent.mid(0, recent_kept));
+    showRecent();
+}
+
+void MainWindow::showRecent() {
+    recent_->clear();
+    const QStringList recent = settings_.value(QStringLiteral("recent")).toStringList();
+    recent_->setEnabled(!recent.isEmpty());
+    for (const QString& path : recent) {
+        QAction* action = recent_->addAction(wording::file_title(path.toStdString()));
+        action->setToolTip(path);
+        connect(action, &QAction::triggered, this, [this, path] { openFile(path); });
+    }
+}
+
+QString MainWindow::lastFolder() const {
+    return settings_.value(QStringLiteral("lastFolder"), QDir::homePath()).toString();
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,65 @@
+#include "app/widgets/cell_model.hpp"
+
+#include "app/theme/look.hpp"
+#include "app/widgets/data_table.hpp"
+
+namespace sobremesa::app {
+
+void CellModel::setCells(const QStringList& headers, std::vector<std::vector<Cell>> rows) {
+    // The same shape keeps its selection and its scroll place.
+    if (headers == headers_ && rows.size() == rows_.size() && !rows.empty()) {
+        rows_ = std::move(rows);
+        emit dataChanged(index(0, 0), index(rowCount() - 1, columnCount() - 1));
+        return;
+    }
+    beginResetModel();
+    headers_ = headers;
+    rows_ = std::move(rows);
+    endResetModel();
+}
+
+int CellModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : int(rows_.size());
+}
+
+int CellModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : int(headers_.size());
+}
+
+QVariant CellModel::data(const QModelIndex& index, int role) const {
+    const Cell& cell = rows_[std::size_t(index.row())][std::size_t(index.column())];
+    switch (role) {
+    case Qt::DisplayRole: return cell.text;
+    case Qt::TextAlignmentRole: return int(Qt::AlignVCenter | (cell.figure ? Qt::AlignRight : Qt::AlignLeft));
+    case Qt::FontRole:
+        return Look::instance().font(Look::text_px, cell.strong ? Look::Weight::semibold : Look::Weight::regular);
+    case Qt::ToolTipRole: return cell.explanation ? tr("Why? (F1)") : QVariant();
+    case explanation_role: return cell.explanation ? QVariant::fromValue(*cell.explanation) : QVariant();
+    case sort_role: return cell.sort.isValid() ? cell.sort : QVariant(cell.text);
+    default: return {};
+    }
+}
+
+QVariant CellModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Horizontal) return {};
+    if (role == Qt::DisplayRole) return headers_.value(section);
+    if (role == Qt::TextAlignmentRole) {
+        const bool figure = !rows_.empty() && rows_.front()[std::size_t(section)].figure;
+        return int(Qt::AlignVCenter | (figure ? Qt::AlignRight : Qt::AlignLeft));
+    }
+    return {};
+}
+
+Cell explained_cell(const std::optional<units::Explanation>& explanation) {
+    Cell cell;
+    cell.figure = true;
+    cell.text = QStringLiteral("–");
+    cell.sort = -1.0;
+    if (!explanation) return cell;
+    cell.text = Look::instance().quantities().text(explanation->quantity, explanation->value);
+    cell.sort = explanation->value.value;
+    cell.explanation = explanation;
+    return cell;
+}
+
+} // namespace sobremesa::app

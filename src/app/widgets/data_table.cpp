@@ -1,0 +1,151 @@
+#include "app/widgets/data_table.hpp"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QHeaderView>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QSettings>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/explanation_sheet.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+
+/// A cell for other programs: grouping blanks and the typographic minus would only be in their way.
+QString plain_cell(const QVariant& value) {
+    QString text = value.toString();
+    text.replace(QChar(0x2212), QLatin1Char('-'));
+    text.replace(QLatin1Char('\n'), QLatin1Char(' '));
+    // Between two digits the narrow blank groups; before a unit it separates.
+    for (auto at = text.indexOf(QChar(0x202F)); at >= 0; at = text.indexOf(QChar(0x202F), at)) {
+        const bool groups = at > 0 && at + 1 < text.size() && text[at - 1].isDigit() && text[at + 1].isDigit();
+        text.replace(at, 1, groups ? QString() : QStringLiteral(" "));
+    }
+    return text;
+}
+
+QString quoted(const QString& cell) {
+    if (!cell.contains(QLatin1Char(',')) && !cell.contains(QLatin1Char('"'))) return cell;
+    QString inside = cell;
+    return QLatin1Char('"') + inside.replace(QLatin1Char('"'), QStringLiteral("\"\"")) + QLatin1Char('"');
+}
+
+} // namespace
+
+DataTable::DataTable(const QString& key, const QString& spoken, QWidget* parent) : QTableView(parent) {
+    setObjectName(key);
+    setAccessibleName(spoken);
+    setShowGrid(false);
+    setFrameShape(QFrame::NoFrame);
+    setSelectionBehavior(QAbstractItemView::SelectRows);
+    setSelectionMode(QAbstractItemView::ExtendedSelection);
+    setTabKeyNavigation(false);
+    setWordWrap(false);
+    setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
+    verticalHeader()->hide();
+    horizontalHeader()->setHighlightSections(false);
+    horizontalHeader()->setSectionsMovable(true);
+    connect(&Look::instance(), &Look::changed, this, &DataTable::dress);
+    dress();
+}
+
+void DataTable::setModel(QAbstractItemModel* model) {
+    QTableView::setModel(model);
+    dress();
+}
+
+void DataTable::dress() {
+    const Look& look = Look::instance();
+    verticalHeader()->setDefaultSectionSize(look.scaled(30));
+    verticalHeader()->setMinimumSectionSize(look.scaled(24));
+    horizontalHeader()->setFixedHeight(look.scaled(28));
+    horizontalHeader()->setMinimumSectionSize(look.scaled(40));
+    viewport()->update();
+}
+
+QString DataTable::copyText() const {
+    QStringList lines;
+    const auto* header = horizontalHeader();
+    const auto line = [&](auto cell) {
+        QStringList cells;
+        for (int visual = 0; visual < header->count(); ++visual) {
+            const int column = header->logicalIndex(visual);
+            if (!isColumnHidden(column)) cells << cell(column);
+        }
+        lines << cells.join(QLatin1Char('\t'));
+    };
+    line([&](int column) { return plain_cell(model()->headerData(column, Qt::Horizontal)); });
+    const auto selected = selectionModel()->selectedRows();
+    for (int row = 0; row < model()->rowCount(); ++row) {
+        if (!selected.isEmpty() && !selectionModel()->isRowSelected(row)) continue;
+        line([&](int column) { return plain_cell(model()->index(row, column).data()); });
+    }
+    return lines.join(QLatin1Char('\n')) + QLatin1Char('\n');
+}
+
+void DataTable::copy() const {
+    QApplication::clipboard()->setText(copyText());
+}
+
+void DataTable::restoreColumns(QSettings& settings) {
+    horizontalHeader()->restoreState(settings.value(QStringLiteral("columns/") + objectName()).toByteArray());
+}
+
+void DataTable::rememberColumns(QSettings& settings) const {
+    settings.setValue(QStringLiteral("columns/") + objectName(), horizontalHeader()->saveState());
+}
+
+bool DataTable::explain(const QModelIndex& index) {
+    const QVariant found = index.data(explanation_role);
+    if (!found.canConvert<units::Explanation>()) return false;
+    ExplanationSheet::showFor(found.value<units::Explanation>(), viewport(), visualRect(index));
+    return true;
+}
+
+void DataTable::keyPressEvent(QKeyEvent* event) {
+    if (event->matches(QKeySequence::Copy)) {
+        copy();
+        return;
+    }
+    if (event->key() == Qt::Key_F1 && explain(currentIndex())) return;
+    QTableView::keyPressEvent(event);
+}
+
+void DataTable::mousePressEvent(QMouseEvent* event) {
+    // The first click on a row chooses it; a click on a figure of the chosen row asks why.
+    const QModelIndex at = indexAt(event->pos());
+    const bool chosen = at.isValid() && currentIndex().isValid() && at.row() == currentIndex().row();
+    QTableView::mousePressEvent(event);
+    if (chosen && event->button() == Qt::LeftButton && event->modifiers() == Qt::NoModifier) explain(at);
+}
+
+void DataTable::paintEvent(QPaintEvent* event) {
+    QTableView::paintEvent(event);
+    if (!model()) return;
+    QPainter painter(viewport());
+    painter.setPen(QPen(Look::instance().theme().hairline, 1));
+    const int rows = model()->rowCount(rootIndex());
+    for (int row = std::max(0, rowAt(0)); row < rows; ++row) {
+        const int y = rowViewportPosition(row) + rowHeight(row) - 1;
+        if (y > viewport()->height()) break;
+        painter.drawLine(0, y, viewport()->width(), y);
+    }
+}
+
+QString csv_of(const QAbstractItemModel& model) {
+    QString text;
+    const auto line = [&](auto cell) {
+        QStringList cells;
+        for (int column = 0; column < model.columnCount(); ++column) cells << quoted(plain_cell(cell(column)));
+        text += cells.join(QLatin1Char(',')) + QStringLiteral("\r\n");
+    };
+    line([&](int column) { return model.headerData(column, Qt::Horizontal); });
+    for (int row = 0; row < model.rowCount(); ++row)
+        line([&](int column) { return model.index(row, column).data(); });
+    return text;
+}
+
+} // namespace sobremesa::app

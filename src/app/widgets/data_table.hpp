@@ -1,0 +1,46 @@
+#pragma once
+
+#include <QTableView>
+
+class QSettings;
+
+namespace sobremesa::app {
+
+/// Roles that every model of ours may answer to, beside Qt's own.
+enum TableRole {
+    /// `units::Explanation` of a computed cell.
+    explanation_role = Qt::UserRole + 50,
+    /// What the column is sorted by, where that is not the text.
+    sort_role,
+    /// The cell holds what the program assumes, not what the pilot said.
+    assumed_role,
+};
+
+/// A table in the house's style: hairlines, copy with Ctrl+C, "why?" on computed cells, columns remembered.
+class DataTable : public QTableView {
+    Q_OBJECT
+public:
+    /// @param key  names the table for tests, the keyboard, and the memory of its columns
+    explicit DataTable(const QString& key, const QString& spoken, QWidget* parent = nullptr);
+
+    void setModel(QAbstractItemModel* model) override;
+    /// The selected rows, or all where none is selected, as tab-separated text with a header line.
+    QString copyText() const;
+    void copy() const;
+    void restoreColumns(QSettings& settings);
+    void rememberColumns(QSettings& settings) const;
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    void dress();
+    bool explain(const QModelIndex& index);
+};
+
+/// A whole model as CSV (RFC 4180): the header as on screen, cells as on screen without their grouping blanks.
+QString csv_of(const QAbstractItemModel& model);
+
+} // namespace sobremesa::app

@@ -1,0 +1,58 @@
+#pragma once
+
+#include <cstdint>
+#include <optional>
+#include <string>
+
+#include "core/mission/plan_request.hpp"
+#include "core/telemetry/consumption.hpp"
+
+namespace sobremesa::book {
+
+/// Number of a record in the logbook; never used twice.
+using Id = std::int64_t;
+
+/// An aircraft on the shelf.
+struct KeptAircraft {
+    airframe::PointAircraft aircraft;
+    std::string note;
+    /// No longer flown: kept for its flights, not offered for new ones.
+    bool retired = false;
+};
+
+/// A pack on the shelf.
+struct KeptPack {
+    battery::Pack pack;
+    std::string note;
+    bool retired = false;
+};
+
+/// A plan in the logbook. Its request holds the aircraft and the pack as they were when the plan was last on the
+/// table; the links say where they stand now.
+struct KeptPlan {
+    mission::PlanRequest request;
+    std::optional<Id> aircraft_id;
+    std::optional<Id> pack_id;
+};
+
+/// A flight in the logbook.
+struct KeptFlight {
+    std::string name;
+    /// What the aircraft, pack and air were: `request.weather` as it was, `request.mission` as it was flown.
+    mission::PlanRequest flown;
+    std::optional<Id> aircraft_id;
+    std::optional<Id> pack_id;
+    std::optional<Id> plan_id;
+    /// What the charger put back, Ah.
+    std::optional<double> recharged_ah;
+    std::string note;
+    /// The raw log; empty for a flight that was entered without one.
+    std::optional<Id> log_id;
+    /// Beginning, in seconds since 1970-01-01 of the clock that wrote the log.
+    std::optional<double> start_clock_s;
+    /// How far that clock was ahead of UTC, s. Empty: not known.
+    std::optional<double> clock_offset_s;
+    std::string filed_utc;
+};
+
+} // namespace sobremesa::book

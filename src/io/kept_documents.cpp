@@ -1,0 +1,218 @@
+#include "io/kept_documents.hpp"
+
+#include "io/document_parts.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+using book::Id;
+using nlohmann::json;
+
+constexpr int version = 1;
+
+json head(json document, const char* format) {
+    document["format"] = format;
+    document["version"] = version;
+    return document;
+}
+
+json optional_id(const std::optional<Id>& id) {
+    return id ? json(*id) : json(nullptr);
+}
+
+std::optional<Id> read_id(DocumentReader& in, const char* key) {
+    const auto number = in.number(key);
+    return number ? std::optional(Id(*number)) : std::nullopt;
+}
+
+json estimate(const std::optional<units::Estimate>& value) {
+    return value ? json{{"value", value->value}, {"sd", value->sd}} : json(nullptr);
+}
+
+/// Reads one document: parse, check the format, let `read` take what it knows, check.
+template <class Kept, class Read>
+units::Result<Kept> kept(const std::string& text, const std::string& from, const char* format, Read read) {
+    const auto tree = parse_json(text, from);
+    if (!tree) return tl::unexpected(tree.error());
+    if (auto error = check_format(*tree, from, format, version)) return tl::unexpected(*error);
+    DocumentReader in(*tree, from, "");
+    in.allow({"format", "version"});
+    Kept result;
+    const std::optional<units::Error> trouble = read(in, result);
+    if (in.error()) return tl::unexpected(*in.error());
+    if (trouble) {
+        units::Error error = *trouble;
+        error.where.file = from;
+        return tl::unexpected(error);
+    }
+    return result;
+}
+
+template <class Value>
+std::optional<units::Error> error_of(const units::Result<Value>& result) {
+    return result ? std::nullopt : std::optional(result.error());
+}
+
+/// Links and request of a plan or a flight.
+units::Result<mission::PlanRequest> request_of(const std::string& text, const std::string& from, const char* key) {
+    const auto tree = parse_json(text, from);
+    if (!tree) return tl::unexpected(tree.error());
+    static const json nothing = json::object();
+    const json* at = &*tree;
+    if (*key != '\0') at = tree->is_object() && tree->contains(key) ? &(*tree)[key] : &nothing;
+    Parts parts(*at, from);
+    std::vector<units::Notice> notices;
+    return read_request(parts, from, notices);
+}
+
+} // namespace
+
+std::string json_from(const book::KeptAircraft& kept) {
+    json document = aircraft_to_json(kept.aircraft);
+    document["note"] = kept.note;
+    document["retired"] = kept.retired;
+    return head(std::move(document), "sobremesa-aircraft").dump();
+}
+
+std::string json_from(const book::KeptPack& kept) {
+    json document = pack_to_json(kept.pack);
+    document["note"] = kept.note;
+    document["retired"] = kept.retired;
+    return head(std::move(document), "sobremesa-pack").dump();
+}
+
+std::string json_from(const book::KeptPlan& kept) {
+    json document = request_to_json(kept.request);
+    document["links"] = {{"aircraft", optional_id(kept.aircraft_id)}, {"pack", optional_id(kept.pack_id)}};
+    return head(std::move(document), "sobremesa-plan").dump();
+}
+
+std::string json_from(const book::KeptFlight& kept) {
+    return head({{"name", kept.name},
+                 {"flown", request_to_json(kept.flown)},
+                 {"links",
+                  {{"aircraft", optional_id(kept.aircraft_id)},
+                   {"pack", optional_id(kept.pack_id)},
+                   {"plan", optional_id(kept.plan_id)},
+                   {"log", optional_id(kept.log_id)}}},
+                 {"recharged_ah", optional_value(kept.recharged_ah)},
+                 {"note", kept.note},
+                 {"start_clock_s", optional_value(kept.start_clock_s)},
+                 {"clock_offset_s", optional_value(kept.clock_offset_s)},
+                 {"filed_utc", kept.filed_utc}},
+                "sobremesa-flight")
+        .dump();
+}
+
+units::Result<book::KeptAircraft> kept_aircraft_from_json(const std::string& text, const std::string& from) {
+    return kept<book::KeptAircraft>(text, from, "sobremesa-aircraft", [](DocumentReader& in, auto& kept) {
+        read_aircraft(in, kept.aircraft);
+        kept.note = in.text("note").value_or("");
+        kept.retired = in.flag("retired").value_or(false);
+        return error_of(airframe::checked(kept.aircraft));
+    });
+}
+
+units::Result<book::KeptPack> kept_pack_from_json(const std::string& text, const std::string& from) {
+    return kept<book::KeptPack>(text, from, "sobremesa-pack", [&from](DocumentReader& in, auto& kept) {
+        std::vector<units::Notice> notices;
+        read_pack(in, kept.pack, notices, from);
+        kept.note = in.text("note").value_or("");
+        kept.retired = in.flag("retired").value_or(false);
+        return error_of(battery::checked(kept.pack));
+    });
+}
+
+units::Result<book::KeptPlan> kept_plan_from_json(const std::string& text, const std::string& from) {
+    const auto request = request_of(text, from, "");
+    return kept<book::KeptPlan>(text, from, "sobremesa-plan", [&](DocumentReader& in, auto& kept) {
+        if (!request) return std::optional(request.error());
+        kept.request = *request;
+        if (const json* links = in.object("links")) {
+            DocumentReader link(*links, from, "links");
+            kept.aircraft_id = read_id(link, "aircraft");
+            kept.pack_id = read_id(link, "pack");
+            return link.error();
+        }
+        return std::optional<units::Error>();
+    });
+}
+
+units::Result<book::KeptFlight> kept_flight_from_json(const std::string& text, const std::string& from) {
+    const auto flown = request_of(text, from, "flown");
+    return kept<book::KeptFlight>(text, from, "sobremesa-flight", [&](DocumentReader& in, auto& kept) {
+        if (!flown) return std::optional(flown.error());
+        kept.flown = *flown;
+        kept.name = in.text("name").value_or("");
+        kept.note = in.text("note").value_or("");
+        kept.recharged_ah = in.number("recharged_ah");
+        kept.start_clock_s = in.number("start_clock_s");
+        kept.clock_offset_s = in.number("clock_offset_s");
+        kept.filed_utc = in.text("filed_utc").value_or("");
+        if (const json* links = in.object("links")) {
+            DocumentReader link(*links, from, "links");
+            kept.aircraft_id = read_id(link, "aircraft");
+            kept.pack_id = read_id(link, "pack");
+            kept.plan_id = read_id(link, "plan");
+            kept.log_id = read_id(link, "log");
+            return link.error();
+        }
+        return std::optional<units::Error>();
+    });
+}
+
+namespace {
+
+constexpr const char* figures_format = "sobremesa-figures";
+
+/// Every figure of a summary by name, so that reading and writing cannot drift apart.
+template <class Summary, class Visit>
+void each_figure(Summary& s, Visit visit) {
+    visit("ground_m", s.distance.ground_m);
+    visit("farthest_from_home_m", s.distance.farthest_from_home_m);
+    visit("charge_ah", s.energy.charge_ah);
+    visit("energy_wh", s.energy.energy_wh);
+    visit("energy_wh_per_m", s.energy_wh_per_m);
+    visit("charge_ah_per_m", s.charge_ah_per_m);
+}
+
+template <class Summary, class Visit>
+void each_plain_figure(Summary& s, Visit visit) {
+    visit("from_speed_m", s.distance.from_speed_m);
+    visit("farthest_at_s", s.distance.farthest_at_s);
+    visit("counter_ah", s.energy.counter_ah);
+    visit("mean_current_a", s.energy.mean_current_a);
+    visit("mean_power_w", s.energy.mean_power_w);
+    visit("lowest_voltage_v", s.energy.lowest_voltage_v);
+    visit("lowest_voltage_at_s", s.energy.lowest_voltage_at_s);
+    visit("highest_voltage_v", s.energy.highest_voltage_v);
+}
+
+} // namespace
+
+std::string json_from(const telemetry::LogSummary& summary) {
+    json document = {{"duration_s", summary.duration_s}, {"gap_time_s", summary.energy.gap_time_s}};
+    each_figure(summary, [&](const char* key, const auto& value) { document[key] = estimate(value); });
+    each_plain_figure(summary, [&](const char* key, const auto& value) { document[key] = optional_value(value); });
+    return head(std::move(document), figures_format).dump();
+}
+
+units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, const std::string& from) {
+    return kept<telemetry::LogSummary>(text, from, figures_format, [&from](DocumentReader& in, auto& summary) {
+        summary.duration_s = in.required_number("duration_s");
+        summary.energy.gap_time_s = in.number_or("gap_time_s", 0.0);
+        std::optional<units::Error> trouble;
+        each_figure(summary, [&](const char* key, auto& value) {
+            const json* object = in.object(key);
+            if (!object) return;
+            DocumentReader estimate(*object, from, key);
+            value = units::Estimate{estimate.required_number("value"), estimate.number_or("sd", 0.0)};
+            if (estimate.error()) trouble = estimate.error();
+        });
+        each_plain_figure(summary, [&](const char* key, auto& value) { value = in.number(key); });
+        return trouble;
+    });
+}
+
+} // namespace sobremesa::io

@@ -1,0 +1,291 @@
+#include "session/book_transfer.hpp"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+
+#include "io/kept_documents.hpp"
+#include "io/text_file.hpp"
+#include "session/debrief_session.hpp"
+
+namespace sobremesa::session {
+
+using logbook::EditKind;
+using logbook::Kind;
+using logbook::RecordChange;
+
+namespace {
+
+constexpr std::pair<const char*, const char*> tables[] = {
+    {"aircraft", "aircraft.csv"}, {"pack", "packs.csv"}, {"plan", "plans.csv"}, {"flight", "flights.csv"}};
+
+QString log_file_name(const logbook::StoredLog& log) {
+    return QStringLiteral("logs/%1-%2").arg(QString::number(log.id), QString::fromStdString(log.name));
+}
+
+units::Error unwritable(const QString& path) {
+    units::Error error;
+    error.code = units::ErrorCode::file_unwritable;
+    error.where.file = path.toStdString();
+    error.parameters = {{"reason", std::string("the folder cannot be made")}};
+    return error;
+}
+
+} // namespace
+
+QString default_book_path() {
+    return QDir(QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation))
+        .filePath(QStringLiteral("sobremesa/logbook.sqlite"));
+}
+
+std::vector<io::BookEntry> entries_of(const logbook::BookContents& contents) {
+    std::vector<io::BookEntry> entries;
+    for (const auto& record : contents.records) {
+        if (record.kind == Kind::desk) continue;
+        io::BookEntry entry{logbook::kind_word(record.kind), record.id, record.document, std::nullopt,
+                            std::nullopt};
+        if (record.kind == Kind::flight) {
+            const auto flight = io::kept_flight_from_json(record.document, "logbook");
+            for (const auto& log : contents.logs) {
+                if (flight && flight->log_id == log.id) entry.log_file = log_file_name(log).toStdString();
+            }
+            for (const auto& figures : contents.figures) {
+                if (figures.flight_id == record.id) entry.figures = figures.document;
+            }
+        }
+        entries.push_back(std::move(entry));
+    }
+    return entries;
+}
+
+units::Result<void> export_book(logbook::Book& book, const QString& folder, const std::stop_token& stop,
+                                const std::function<void(double)>& progress) {
+    const auto contents = book.read();
+    if (!contents) return tl::unexpected(contents.error());
+    const QDir dir(folder);
+    if (!dir.mkpath(QStringLiteral("logs"))) return tl::unexpected(unwritable(folder));
+    const auto entries = entries_of(*contents);
+    std::size_t done = 0;
+    for (const auto& log : contents->logs) {
+        if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
+        if (auto written = book.writeLog(log.id, dir.filePath(log_file_name(log)).toStdString()); !written)
+            return written;
+        if (progress) progress(double(++done) / double(contents->logs.size()));
+    }
+    for (const auto& [kind, name] : tables) {
+        auto written =
+            io::write_text_file(dir.filePath(QLatin1String(name)).toStdString(), io::csv_from_book(entries, kind));
+        if (!written) return tl::unexpected(written.error());
+    }
+    // Last: a folder with a book.json is whole.
+    auto written =
+        io::write_text_file(dir.filePath(QStringLiteral("book.json")).toStdString(), io::json_from_book(entries));
+    if (!written) return tl::unexpected(written.error());
+    return {};
+}
+
+units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path) {
+    const QFileInfo file(path);
+    const QString document = file.isDir() ? QDir(path).filePath(QStringLiteral("book.json")) : path;
+    const auto text = io::read_text_file(document.toStdString());
+    if (!text) return tl::unexpected(text.error());
+    for (const auto& [kind, name] : tables) {
+        if (file.fileName() == QLatin1String(name)) return io::book_from_csv(*text, kind, document.toStdString());
+    }
+    return io::book_from_json(*text, document.toStdString());
+}
+
+BookBringer::BookBringer(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {}
+
+void BookBringer::bringIn(std::vector<io::BookEntry> entries, const QString& folder, const QString& name) {
+    if (running_) return;
+    // Everything is checked before anything is changed.
+    for (const auto& entry : entries) {
+        std::optional<units::Error> trouble;
+        const auto check = [&](const auto& read) {
+            if (!read) trouble = read.error();
+        };
+        const std::string from = name.toStdString();
+        if (entry.kind == "aircraft") check(io::kept_aircraft_from_json(entry.document, from));
+        if (entry.kind == "pack") check(io::kept_pack_from_json(entry.document, from));
+        if (entry.kind == "plan") check(io::kept_plan_from_json(entry.document, from));
+        if (entry.kind == "flight") check(io::kept_flight_from_json(entry.document, from));
+        if (trouble) {
+            emit refused(*trouble);
+            return;
+        }
+    }
+    entries_ = std::move(entries);
+    folder_ = folder;
+    name_ = name;
+    logs_.clear();
+    next_ = 0;
+    running_ = true;
+    cancelled_ = false;
+    nextLog();
+}
+
+void BookBringer::cancel() {
+    cancelled_ = true;
+}
+
+void BookBringer::nextLog() {
+    while (next_ < entries_.size() && !entries_[next_].log_file) ++next_;
+    if (cancelled_) {
+        running_ = false;
+        units::Error error;
+        error.code = units::ErrorCode::cancelled;
+        emit refused(error);
+        return;
+    }
+    if (next_ == entries_.size()) {
+        finish();
+        return;
+    }
+    const std::size_t at = next_++;
+    const QString path = QDir(folder_).filePath(QString::fromStdString(*entries_[at].log_file));
+    const QFileInfo file(path);
+    for (const auto& log : desk_.logs()) {
+        // Exported logs carry their number before their name.
+        const bool same_name = file.fileName().endsWith(QString::fromStdString(log.name));
+        if (log.bytes == file.size() && same_name) {
+            logs_[at] = log;
+            nextLog();
+            return;
+        }
+    }
+    desk_.keeper().run<units::Result<logbook::StoredLog>>(
+        [path](logbook::Book& book, const std::stop_token& stop) {
+            return book.storeLog(path.toStdString(), stop);
+        },
+        [this, at](const units::Result<logbook::StoredLog>& stored) {
+            if (!stored) {
+                running_ = false;
+                emit refused(stored.error());
+                return;
+            }
+            desk_.addLog(*stored);
+            logs_[at] = *stored;
+            emit progressed(double(at + 1) / double(entries_.size()));
+            nextLog();
+        });
+}
+
+void BookBringer::finish() {
+    std::vector<RecordChange> changes;
+    std::map<Id, Id> renumbered;
+    std::vector<std::pair<Id, std::string>> figures;
+    int known = 0;
+    const auto move_link = [&](std::optional<Id>& link) {
+        if (!link) return;
+        const auto found = renumbered.find(*link);
+        link = found == renumbered.end() ? std::nullopt : std::optional(found->second);
+    };
+    const auto add = [&](Kind kind, const auto& shelf, const auto& kept, Id was) -> Id {
+        const std::string document = io::json_from(kept);
+        for (const auto& [id, there] : shelf) {
+            if (io::json_from(there) == document) {
+                ++known;
+                renumbered[was] = id;
+                return 0;
+            }
+        }
+        const Id id = desk_.newId();
+        renumbered[was] = id;
+        changes.push_back({kind, id, std::nullopt, document});
+        return id;
+    };
+    // In the order of their links: what is pointed to comes first.
+    for (const char* kind : {"aircraft", "pack", "plan", "flight", "learned"}) {
+        for (std::size_t i = 0; i < entries_.size(); ++i) {
+            const auto& entry = entries_[i];
+            if (entry.kind != kind) continue;
+            const auto& shelves = desk_.shelves();
+            if (entry.kind == "aircraft")
+                add(Kind::aircraft, shelves.aircraft, *io::kept_aircraft_from_json(entry.document, ""), entry.id);
+            if (entry.kind == "pack")
+                add(Kind::pack, shelves.packs, *io::kept_pack_from_json(entry.document, ""), entry.id);
+            if (entry.kind == "plan") {
+                auto plan = *io::kept_plan_from_json(entry.document, "");
+                move_link(plan.aircraft_id);
+                move_link(plan.pack_id);
+                add(Kind::plan, shelves.plans, plan, entry.id);
+            }
+            if (entry.kind == "flight") {
+                auto flight = *io::kept_flight_from_json(entry.document, "");
+                move_link(flight.aircraft_id);
+                move_link(flight.pack_id);
+                move_link(flight.plan_id);
+                flight.log_id = logs_.contains(i) ? std::optional(logs_.at(i).id) : std::nullopt;
+                if (const Id id = add(Kind::flight, shelves.flights, flight, entry.id); id && entry.figures)
+                    figures.emplace_back(id, *entry.figures);
+            }
+            if (entry.kind == "learned")
+                changes.push_back({Kind::learned, desk_.newId(), std::nullopt, entry.document});
+        }
+    }
+    const int added = int(changes.size());
+    desk_.make(EditKind::bring_in, name_.toStdString(), std::move(changes));
+    std::vector<std::pair<Id, telemetry::LogSummary>> summaries;
+    for (const auto& [id, document] : figures) {
+        if (const auto summary = io::summary_from_json(document, "logbook")) summaries.emplace_back(id, *summary);
+    }
+    desk_.setSummaries(summaries);
+    running_ = false;
+    emit finished(added, known);
+}
+
+FlightReader::FlightReader(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {}
+
+FlightReader::~FlightReader() {
+    desk_.keeper().cancelWork();
+}
+
+void FlightReader::read(std::vector<Id> flights) {
+    if (running_) return;
+    flights_ = std::move(flights);
+    std::reverse(flights_.begin(), flights_.end());
+    whole_ = flights_.size();
+    read_ = 0;
+    running_ = true;
+    next();
+}
+
+void FlightReader::next() {
+    if (flights_.empty()) {
+        running_ = false;
+        emit finished(read_);
+        return;
+    }
+    const Id id = flights_.back();
+    flights_.pop_back();
+    const auto found = desk_.shelves().flights.find(id);
+    if (found == desk_.shelves().flights.end() || !found->second.log_id) {
+        next();
+        return;
+    }
+    using Outcome = units::Result<telemetry::LogSummary>;
+    desk_.keeper().run<Outcome>(
+        [log_id = *found->second.log_id](logbook::Book& book, const std::stop_token& stop) -> Outcome {
+            const QTemporaryDir folder;
+            const QString path = folder.filePath(QStringLiteral("flight.csv"));
+            if (auto written = book.writeLog(log_id, path.toStdString()); !written)
+                return tl::unexpected(written.error());
+            auto debrief = debrief_file(path, stop, {});
+            if (!debrief) return tl::unexpected(debrief.error());
+            return debrief->summary;
+        },
+        [this, id](const Outcome& summary) {
+            if (summary) {
+                desk_.setSummary(id, *summary);
+                ++read_;
+            } else {
+                emit refused(summary.error());
+            }
+            emit progressed(1.0 - double(flights_.size()) / double(whole_));
+            next();
+        });
+}
+
+} // namespace sobremesa::session

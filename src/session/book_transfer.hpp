@@ -1,0 +1,84 @@
+#pragma once
+
+#include <functional>
+#include <string>
+#include <vector>
+
+#include <QObject>
+#include <QString>
+
+#include "io/book_document.hpp"
+#include "session/desk.hpp"
+
+namespace sobremesa::session {
+
+/// The user's own logbook, where nothing else is said.
+QString default_book_path();
+
+/// The records of a book as entries of a document.
+std::vector<io::BookEntry> entries_of(const logbook::BookContents& contents);
+
+/// Writes a whole book into a folder: `book.json`, one CSV for each kind, and the raw logs in `logs/`. Runs
+/// anywhere.
+/// @error `cancelled`, `file_unwritable`, `log_damaged`
+units::Result<void> export_book(logbook::Book& book, const QString& folder, const std::stop_token& stop = {},
+                                const std::function<void(double)>& progress = {});
+
+/// Reads a `book.json`, or one CSV of `export_book` told by its name, or a folder with a `book.json`.
+units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path);
+
+/// Brings entries into a desk: logs first, then all records as one edit. What is there already, word for word, is
+/// not brought in twice.
+class BookBringer : public QObject {
+    Q_OBJECT
+public:
+    explicit BookBringer(Desk& desk, QObject* parent = nullptr);
+    /// @param folder  the log files' paths are relative to it
+    void bringIn(std::vector<io::BookEntry> entries, const QString& folder, const QString& name);
+    void cancel();
+    bool is_running() const { return running_; }
+
+signals:
+    void progressed(double share);
+    void finished(int added, int known);
+    void refused(const units::Error& error);
+
+private:
+    void nextLog();
+    void finish();
+
+    Desk& desk_;
+    std::vector<io::BookEntry> entries_;
+    std::map<std::size_t, logbook::StoredLog> logs_;
+    QString folder_;
+    QString name_;
+    std::size_t next_ = 0;
+    bool running_ = false;
+    bool cancelled_ = false;
+};
+
+/// Works the figures of flights out anew from their kept logs, one after the other.
+class FlightReader : public QObject {
+    Q_OBJECT
+public:
+    explicit FlightReader(Desk& desk, QObject* parent = nullptr);
+    ~FlightReader() override;
+    void read(std::vector<Id> flights);
+    void cancel() { flights_.clear(); }
+    bool is_running() const { return running_; }
+
+signals:
+    void progressed(double share);
+    void finished(int read);
+    void refused(const units::Error& error);
+
+private:
+    void next();
+    Desk& desk_;
+    std::vector<Id> flights_;
+    std::size_t whole_ = 0;
+    int read_ = 0;
+    bool running_ = false;
+};
+
+} // namespace sobremesa::session

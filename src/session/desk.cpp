@@ -1,0 +1,544 @@
+#include "session/desk.hpp"
+
+#include <algorithm>
+
+#include "io/kept_documents.hpp"
+#include "io/plan_document.hpp"
+
+namespace sobremesa::session {
+
+using logbook::Edit;
+using logbook::EditKind;
+using logbook::Kind;
+using logbook::RecordChange;
+
+namespace {
+
+/// Edits of the same thing within this pause are one edit.
+constexpr qint64 join_ms = 1500;
+/// After the first edit, at most this long until it is in the book.
+constexpr int flush_ms = 300;
+constexpr Id desk_record = 1;
+
+template <class Kept>
+std::optional<std::string> document_of(const std::map<Id, Kept>& shelf, Id id) {
+    const auto found = shelf.find(id);
+    return found == shelf.end() ? std::nullopt : std::optional(io::json_from(found->second));
+}
+
+/// Puts one record on its shelf, or takes it off.
+template <class Kept>
+std::optional<units::Error> place(std::map<Id, Kept>& shelf, Id id, const std::optional<std::string>& document,
+                                  units::Result<Kept> (*read)(const std::string&, const std::string&)) {
+    if (!document) {
+        shelf.erase(id);
+        return std::nullopt;
+    }
+    auto kept = read(*document, "logbook");
+    if (!kept) return kept.error();
+    shelf.insert_or_assign(id, std::move(*kept));
+    return std::nullopt;
+}
+
+bool same(const airframe::PointAircraft& a, const airframe::PointAircraft& b) {
+    return io::json_from(book::KeptAircraft{a, {}, false}) == io::json_from(book::KeptAircraft{b, {}, false});
+}
+
+bool same(const battery::Pack& a, const battery::Pack& b) {
+    return io::json_from(book::KeptPack{a, {}, false}) == io::json_from(book::KeptPack{b, {}, false});
+}
+
+} // namespace
+
+EditKind kind_of_change(const mission::PlanRequest& before, const mission::PlanRequest& after) {
+    // Each part is put back in turn; the one that makes the two alike again is what was changed.
+    const std::string was = io::json_from_plan(before);
+    const auto only = [&](auto put_back) {
+        mission::PlanRequest request = after;
+        put_back(request);
+        return io::json_from_plan(request) == was;
+    };
+    using R = mission::PlanRequest;
+    if (only([&](R& r) { r.aircraft = before.aircraft; })) return EditKind::change_aircraft;
+    if (only([&](R& r) {
+            r.pack = before.pack;
+            r.landing_cell_v = before.landing_cell_v;
+        }))
+        return same(before.pack, after.pack) ? EditKind::change_landing : EditKind::change_pack;
+    if (only([&](R& r) {
+            r.weather.temperature_c = before.weather.temperature_c;
+            r.weather.field_elevation_m = before.weather.field_elevation_m;
+        }))
+        return EditKind::change_temperature;
+    if (only([&](R& r) { r.weather = before.weather; })) return EditKind::change_wind;
+    if (only([&](R& r) { r.mission.bearing_deg = before.mission.bearing_deg; })) return EditKind::change_bearing;
+    if (only([&](R& r) { r.mission = before.mission; })) return EditKind::change_height;
+    if (only([&](R& r) { r.reserve = before.reserve; })) return EditKind::change_reserve;
+    if (only([&](R& r) { r.turn = before.turn; })) return EditKind::change_rules;
+    if (only([&](R& r) { r.name = before.name; })) return EditKind::rename_plan;
+    return EditKind::change_plan;
+}
+
+Desk::Desk(PlanSession& plan_session, QObject* parent) : QObject(parent), plan_session_(plan_session) {
+    flush_due_.setSingleShot(true);
+    flush_due_.setInterval(flush_ms);
+    connect(&flush_due_, &QTimer::timeout, this, &Desk::flush);
+    connect(&plan_session_, &PlanSession::requestEdited, this, &Desk::requestEdited);
+}
+
+Desk::~Desk() {
+    flush();
+}
+
+units::Result<void> Desk::openBook(const QString& path, const logbook::BookOptions& options) {
+    flush();
+    auto contents = keeper_.open(path.toStdString(), options);
+    if (!contents) return tl::unexpected(contents.error());
+    takeIn(*contents);
+    return {};
+}
+
+void Desk::withoutBook() {
+    keeper_.close();
+    takeIn({});
+}
+
+void Desk::clear() {
+    shelves_ = {};
+    summaries_.clear();
+    pack_use_.clear();
+    logs_.clear();
+    edits_.clear();
+    done_ = 0;
+    unwritten_ = false;
+    flush_due_.stop();
+}
+
+void Desk::takeIn(const logbook::BookContents& contents) {
+    clear();
+    std::optional<Id> open;
+    for (const logbook::Record& record : contents.records) {
+        last_id_ = std::max(last_id_, record.id);
+        if (record.kind == Kind::desk) {
+            // What lies on the table is no more than a number; anything else there is ignored.
+            const Id id = std::atoll(record.document.c_str());
+            if (id > 0) open = id;
+            continue;
+        }
+        apply({record.kind, record.id, std::nullopt, record.document}, true);
+    }
+    last_id_ = std::max(last_id_, contents.last_id);
+    for (const auto& figures : contents.figures) {
+        if (auto summary = io::summary_from_json(figures.document, "logbook"))
+            summaries_.insert_or_assign(figures.flight_id, std::move(*summary));
+    }
+    logs_ = contents.logs;
+    edits_ = contents.edits;
+    done_ = std::size_t(std::count_if(edits_.begin(), edits_.end(), [](const Edit& e) { return !e.undone; }));
+    last_edit_ = edits_.empty() ? 0 : edits_.back().id;
+    open_plan_ = open && shelves_.plans.contains(*open) ? open
+                 : shelves_.plans.empty()               ? std::nullopt
+                                                        : std::optional(shelves_.plans.rbegin()->first);
+    emit bookOpened();
+    emit aircraftChanged();
+    emit packsChanged();
+    emit plansChanged();
+    emit flightsChanged();
+    emit historyChanged();
+    emit openPlanChanged();
+    showOpenPlan();
+}
+
+bool Desk::apply(const RecordChange& change, bool forward) {
+    const auto& document = forward ? change.after : change.before;
+    std::optional<units::Error> trouble;
+    switch (change.kind) {
+    case Kind::aircraft:
+        trouble = place(shelves_.aircraft, change.id, document, &io::kept_aircraft_from_json);
+        break;
+    case Kind::pack: trouble = place(shelves_.packs, change.id, document, &io::kept_pack_from_json); break;
+    case Kind::plan: trouble = place(shelves_.plans, change.id, document, &io::kept_plan_from_json); break;
+    case Kind::flight: trouble = place(shelves_.flights, change.id, document, &io::kept_flight_from_json); break;
+    case Kind::learned:
+    case Kind::desk: break;
+    }
+    if (trouble) emit unreadable(*trouble);
+    return !trouble;
+}
+
+void Desk::tell(const std::vector<RecordChange>& changes) {
+    pack_use_.clear();
+    const auto touches = [&](Kind kind) {
+        return std::any_of(changes.begin(), changes.end(), [kind](const auto& c) { return c.kind == kind; });
+    };
+    if (touches(Kind::aircraft)) emit aircraftChanged();
+    if (touches(Kind::pack)) emit packsChanged();
+    if (touches(Kind::plan)) emit plansChanged();
+    if (touches(Kind::flight)) emit flightsChanged();
+    emit historyChanged();
+}
+
+// ---- edits
+
+void Desk::make(EditKind kind, const std::string& subject, std::vector<RecordChange> changes, bool may_join) {
+    std::erase_if(changes, [](const RecordChange& c) { return c.before == c.after; });
+    if (changes.empty()) return;
+    const std::string word = logbook::edit_word(kind);
+    edits_.resize(done_);
+    const auto joins = [&](const Edit& last) {
+        return last.what == word && last.changes.size() == changes.size() &&
+               std::equal(changes.begin(), changes.end(), last.changes.begin(),
+                          [](const auto& a, const auto& b) { return a.kind == b.kind && a.id == b.id; });
+    };
+    const bool joined = may_join && !edits_.empty() && since_edit_.isValid() && since_edit_.elapsed() < join_ms &&
+                        joins(edits_.back());
+    if (joined) {
+        for (std::size_t i = 0; i < changes.size(); ++i) edits_.back().changes[i].after = changes[i].after;
+        edits_.back().subject = subject;
+    } else {
+        flush();
+        edits_.push_back({++last_edit_, word, subject, changes, false});
+        if (std::int64_t(edits_.size()) > logbook::edits_kept) edits_.erase(edits_.begin());
+        done_ = edits_.size();
+    }
+    since_edit_.start();
+    for (const RecordChange& change : changes) apply(change, true);
+    unwritten_ = true;
+    if (!flush_due_.isActive()) flush_due_.start();
+    tell(changes);
+}
+
+void Desk::flush() {
+    flush_due_.stop();
+    if (!unwritten_) return;
+    unwritten_ = false;
+    keeper_.write(
+        [edit = edits_[done_ - 1], last = last_id_](logbook::Book& book) { return book.make(edit, last); });
+}
+
+namespace {
+
+template <class Kept, class Check>
+units::Result<RecordChange> change_to(const std::map<Id, Kept>& shelf, Kind kind, Id id, const Kept& kept,
+                                      Check check) {
+    if (auto checked = check(kept); !checked) return tl::unexpected(checked.error());
+    return RecordChange{kind, id, document_of(shelf, id), io::json_from(kept)};
+}
+
+} // namespace
+
+units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::KeptAircraft& kept) {
+    const Id number = id ? *id : newId();
+    auto change = change_to(shelves_.aircraft, Kind::aircraft, number, kept,
+                            [](const auto& k) { return airframe::checked(k.aircraft); });
+    if (!change) return tl::unexpected(change.error());
+    make(kind, kept.aircraft.name, {*change}, true);
+    showOpenPlan();
+    return number;
+}
+
+units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::KeptPack& kept) {
+    const Id number = id ? *id : newId();
+    auto change =
+        change_to(shelves_.packs, Kind::pack, number, kept, [](const auto& k) { return battery::checked(k.pack); });
+    if (!change) return tl::unexpected(change.error());
+    make(kind, kept.pack.name, {*change}, true);
+    showOpenPlan();
+    return number;
+}
+
+units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::KeptPlan& kept) {
+    const Id number = id ? *id : newId();
+    auto change = change_to(shelves_.plans, Kind::plan, number, kept,
+                            [](const auto& k) { return mission::checked(k.request); });
+    if (!change) return tl::unexpected(change.error());
+    make(kind, kept.request.name, {*change}, true);
+    if (number == open_plan_) showOpenPlan();
+    return number;
+}
+
+units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::KeptFlight& kept) {
+    const Id number = id ? *id : newId();
+    auto change = change_to(shelves_.flights, Kind::flight, number, kept,
+                            [](const auto& k) { return mission::checked(k.flown); });
+    if (!change) return tl::unexpected(change.error());
+    make(kind, kept.name, {*change}, true);
+    return number;
+}
+
+void Desk::remove(EditKind kind, Kind what, Id id) {
+    RecordChange change{what, id, std::nullopt, std::nullopt};
+    std::string subject;
+    const auto take = [&](const auto& shelf, auto name) {
+        change.before = document_of(shelf, id);
+        if (change.before) subject = name(shelf.at(id));
+    };
+    switch (what) {
+    case Kind::aircraft: take(shelves_.aircraft, [](const auto& k) { return k.aircraft.name; }); break;
+    case Kind::pack: take(shelves_.packs, [](const auto& k) { return k.pack.name; }); break;
+    case Kind::plan: take(shelves_.plans, [](const auto& k) { return k.request.name; }); break;
+    case Kind::flight: take(shelves_.flights, [](const auto& k) { return k.name; }); break;
+    case Kind::learned:
+    case Kind::desk: return;
+    }
+    make(kind, subject, {change});
+    if (what == Kind::plan && id == open_plan_) {
+        setOpenPlan(shelves_.plans.empty() ? std::nullopt : std::optional(shelves_.plans.rbegin()->first));
+    }
+}
+
+void Desk::removeFlights(const std::vector<Id>& ids) {
+    std::vector<RecordChange> changes;
+    for (const Id id : ids) changes.push_back({Kind::flight, id, document_of(shelves_.flights, id), std::nullopt});
+    const auto first = ids.empty() ? shelves_.flights.end() : shelves_.flights.find(ids.front());
+    make(EditKind::remove_flight, first == shelves_.flights.end() ? std::string() : first->second.name, changes);
+}
+
+Id Desk::beginWith(const mission::PlanRequest& request) {
+    const Id aircraft = newId();
+    const Id pack = newId();
+    const Id plan = newId();
+    make(EditKind::add_plan, request.name,
+         {{Kind::aircraft, aircraft, std::nullopt, io::json_from(book::KeptAircraft{request.aircraft, {}, false})},
+          {Kind::pack, pack, std::nullopt, io::json_from(book::KeptPack{request.pack, {}, false})},
+          {Kind::plan, plan, std::nullopt, io::json_from(book::KeptPlan{request, aircraft, pack})}});
+    openPlan(plan);
+    return plan;
+}
+
+namespace {
+
+/// The shelf's number for a thing from outside: an equal one, or a new one where its name is free, or none.
+template <class Kept, class Value>
+std::optional<Id> found_on(const std::map<Id, Kept>& shelf, const Value& value, Value Kept::*member,
+                           bool& name_taken) {
+    for (const auto& [id, kept] : shelf) {
+        if (same(kept.*member, value)) return id;
+        if ((kept.*member).name == value.name) name_taken = true;
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
+Id Desk::bringInPlan(const mission::PlanRequest& request) {
+    for (const auto& [id, kept] : shelves_.plans) {
+        if (io::json_from_plan(kept.request) == io::json_from_plan(request)) {
+            openPlan(id);
+            return id;
+        }
+    }
+    std::vector<RecordChange> changes;
+    book::KeptPlan plan{request, std::nullopt, std::nullopt};
+    bool name_taken = false;
+    plan.aircraft_id = found_on(shelves_.aircraft, request.aircraft, &book::KeptAircraft::aircraft, name_taken);
+    if (!plan.aircraft_id && !name_taken) {
+        plan.aircraft_id = newId();
+        changes.push_back({Kind::aircraft, *plan.aircraft_id, std::nullopt,
+                           io::json_from(book::KeptAircraft{request.aircraft, {}, false})});
+    }
+    name_taken = false;
+    plan.pack_id = found_on(shelves_.packs, request.pack, &book::KeptPack::pack, name_taken);
+    if (!plan.pack_id && !name_taken) {
+        plan.pack_id = newId();
+        changes.push_back(
+            {Kind::pack, *plan.pack_id, std::nullopt, io::json_from(book::KeptPack{request.pack, {}, false})});
+    }
+    const Id id = newId();
+    changes.push_back({Kind::plan, id, std::nullopt, io::json_from(plan)});
+    make(EditKind::add_plan, request.name, changes);
+    openPlan(id);
+    return id;
+}
+
+// ---- history
+
+const Edit* Desk::nextUndo() const {
+    return done_ > 0 ? &edits_[done_ - 1] : nullptr;
+}
+
+const Edit* Desk::nextRedo() const {
+    return done_ < edits_.size() ? &edits_[done_] : nullptr;
+}
+
+void Desk::undo() {
+    if (done_ == 0) return;
+    flush();
+    Edit& edit = edits_[--done_];
+    edit.undone = true;
+    for (auto change = edit.changes.rbegin(); change != edit.changes.rend(); ++change) apply(*change, false);
+    keeper_.write([edit](logbook::Book& book) { return book.undo(edit); });
+    since_edit_.invalidate();
+    tell(edit.changes);
+    showOpenPlan();
+}
+
+void Desk::redo() {
+    if (done_ == edits_.size()) return;
+    Edit& edit = edits_[done_++];
+    edit.undone = false;
+    for (const RecordChange& change : edit.changes) apply(change, true);
+    keeper_.write([edit](logbook::Book& book) { return book.redo(edit); });
+    since_edit_.invalidate();
+    tell(edit.changes);
+    showOpenPlan();
+}
+
+// ---- the plan on the table
+
+mission::PlanRequest Desk::current(const book::KeptPlan& plan) const {
+    mission::PlanRequest request = plan.request;
+    if (plan.aircraft_id) {
+        const auto found = shelves_.aircraft.find(*plan.aircraft_id);
+        if (found != shelves_.aircraft.end()) request.aircraft = found->second.aircraft;
+    }
+    if (plan.pack_id) {
+        const auto found = shelves_.packs.find(*plan.pack_id);
+        if (found != shelves_.packs.end()) request.pack = found->second.pack;
+    }
+    return request;
+}
+
+void Desk::setOpenPlan(std::optional<Id> id) {
+    if (id != open_plan_) {
+        open_plan_ = id;
+        since_edit_.invalidate();
+        const std::string text = logbook::digits(id.value_or(0));
+        keeper_.write([text](logbook::Book& book) {
+            return book.put(logbook::Record{Kind::desk, desk_record, text});
+        });
+        emit openPlanChanged();
+    }
+    showOpenPlan();
+}
+
+void Desk::openPlan(Id id) {
+    if (shelves_.plans.contains(id)) setOpenPlan(id);
+}
+
+void Desk::showOpenPlan() {
+    if (open_plan_ && !shelves_.plans.contains(*open_plan_)) {
+        setOpenPlan(shelves_.plans.empty() ? std::nullopt : std::optional(shelves_.plans.rbegin()->first));
+        return;
+    }
+    if (!open_plan_) {
+        if (shelves_.plans.empty())
+            plan_session_.clear();
+        else
+            setOpenPlan(shelves_.plans.rbegin()->first);
+        return;
+    }
+    const auto& kept = shelves_.plans.at(*open_plan_);
+    showing_ = true;
+    plan_session_.show(current(kept), *open_plan_);
+    showing_ = false;
+}
+
+void Desk::requestEdited(const mission::PlanRequest& before) {
+    if (showing_ || !open_plan_) return;
+    const mission::PlanRequest& after = plan_session_.request();
+    book::KeptPlan plan = shelves_.plans.at(*open_plan_);
+    plan.request = after;
+    std::vector<RecordChange> changes = {
+        {Kind::plan, *open_plan_, document_of(shelves_.plans, *open_plan_), io::json_from(plan)}};
+    // The aircraft and the pack of the setting are those of the shelves.
+    if (plan.aircraft_id && !same(before.aircraft, after.aircraft)) {
+        const auto found = shelves_.aircraft.find(*plan.aircraft_id);
+        if (found != shelves_.aircraft.end()) {
+            book::KeptAircraft kept = found->second;
+            kept.aircraft = after.aircraft;
+            changes.push_back({Kind::aircraft, found->first, io::json_from(found->second), io::json_from(kept)});
+        }
+    }
+    if (plan.pack_id && !same(before.pack, after.pack)) {
+        const auto found = shelves_.packs.find(*plan.pack_id);
+        if (found != shelves_.packs.end()) {
+            book::KeptPack kept = found->second;
+            kept.pack = after.pack;
+            changes.push_back({Kind::pack, found->first, io::json_from(found->second), io::json_from(kept)});
+        }
+    }
+    const EditKind kind = kind_of_change(before, after);
+    const std::string& subject = kind == EditKind::change_aircraft ? after.aircraft.name
+                                 : kind == EditKind::change_pack   ? after.pack.name
+                                                                   : after.name;
+    make(kind, subject, changes, true);
+}
+
+void Desk::choosePlanAircraft(Id aircraft_id) {
+    const auto found = shelves_.aircraft.find(aircraft_id);
+    if (!open_plan_ || found == shelves_.aircraft.end()) return;
+    book::KeptPlan plan = shelves_.plans.at(*open_plan_);
+    plan.aircraft_id = aircraft_id;
+    plan.request.aircraft = found->second.aircraft;
+    make(EditKind::choose_aircraft, found->second.aircraft.name,
+         {{Kind::plan, *open_plan_, document_of(shelves_.plans, *open_plan_), io::json_from(plan)}});
+    showOpenPlan();
+}
+
+void Desk::choosePlanPack(Id pack_id) {
+    const auto found = shelves_.packs.find(pack_id);
+    if (!open_plan_ || found == shelves_.packs.end()) return;
+    book::KeptPlan plan = shelves_.plans.at(*open_plan_);
+    // The landing voltage goes with the chemistry: keeping the old one is the classic mistake.
+    if (plan.request.pack.chemistry != found->second.pack.chemistry) plan.request.landing_cell_v.reset();
+    plan.pack_id = pack_id;
+    plan.request.pack = found->second.pack;
+    make(EditKind::choose_pack, found->second.pack.name,
+         {{Kind::plan, *open_plan_, document_of(shelves_.plans, *open_plan_), io::json_from(plan)}});
+    showOpenPlan();
+}
+
+// ---- figures
+
+std::vector<book::FlightFigures> Desk::figures() const {
+    std::vector<book::FlightFigures> figures;
+    for (const auto& [id, flight] : shelves_.flights) {
+        const auto found = summaries_.find(id);
+        figures.push_back({id, flight.aircraft_id, flight.pack_id, flight.recharged_ah,
+                           found == summaries_.end() ? telemetry::LogSummary{} : found->second});
+    }
+    return figures;
+}
+
+void Desk::setSummary(Id flight_id, const telemetry::LogSummary& summary) {
+    setSummaries({{flight_id, summary}});
+}
+
+void Desk::setSummaries(const std::vector<std::pair<Id, telemetry::LogSummary>>& summaries) {
+    if (summaries.empty()) return;
+    for (const auto& [id, summary] : summaries) keepSummary(id, summary);
+    pack_use_.clear();
+    emit flightsChanged();
+}
+
+const book::PackUse& Desk::packUse(Id pack_id) const {
+    const auto found = pack_use_.find(pack_id);
+    if (found != pack_use_.end()) return found->second;
+    const auto pack = shelves_.packs.find(pack_id);
+    const auto use =
+        pack == shelves_.packs.end() ? book::PackUse{} : book::pack_use(figures(), pack_id, pack->second.pack);
+    return pack_use_.emplace(pack_id, use).first->second;
+}
+
+void Desk::keepSummary(Id flight_id, const telemetry::LogSummary& summary) {
+    telemetry::LogSummary kept = summary;
+    kept.track = {};
+    kept.notices.clear();
+    summaries_.insert_or_assign(flight_id, kept);
+    // Which log and which version of the model made them; another version works them out anew.
+    const auto found = shelves_.flights.find(flight_id);
+    const std::string made_from =
+        "log " + logbook::digits(found == shelves_.flights.end() ? 0 : found->second.log_id.value_or(0)) +
+        ", model " + std::string(telemetry::figures_model);
+    keeper_.write([flight_id, made_from, document = io::json_from(kept)](logbook::Book& book) {
+        return book.put(logbook::Figures{flight_id, made_from, document});
+    });
+}
+
+void Desk::settle() {
+    flush();
+    keeper_.settle();
+}
+
+} // namespace sobremesa::session

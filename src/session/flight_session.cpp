@@ -1,0 +1,236 @@
+#include "session/flight_session.hpp"
+
+#include <QDir>
+#include <QFileInfo>
+
+#include "io/kept_documents.hpp"
+
+namespace sobremesa::session {
+
+using logbook::EditKind;
+
+FlightSession::FlightSession(Desk& desk, DebriefSession& debrief, const PlanSession& plan, QObject* parent)
+    : QObject(parent), desk_(desk), debrief_(debrief), plan_(plan) {
+    connect(&debrief_, &DebriefSession::debriefChanged, this, &FlightSession::debriefed);
+    connect(&debrief_, &DebriefSession::refused, this, [this] { opening_flight_.reset(); });
+    connect(&flown_, &PlanSession::requestEdited, this, &FlightSession::flownEdited);
+    connect(&flown_, &PlanSession::planChanged, this, &FlightSession::layOver);
+    connect(&desk_, &Desk::flightsChanged, this, &FlightSession::followDesk);
+    connect(&desk_, &Desk::bookOpened, this, [this] {
+        filed_.reset();
+        emit filedChanged();
+    });
+}
+
+FlightSession::~FlightSession() {
+    // Work on the book speaks to this object.
+    desk_.keeper().cancelWork();
+}
+
+void FlightSession::openLog(const QString& path) {
+    opening_flight_.reset();
+    debrief_.open(path);
+}
+
+void FlightSession::openFlight(Id id) {
+    const auto found = desk_.shelves().flights.find(id);
+    if (found == desk_.shelves().flights.end() || !found->second.log_id) return;
+    const Id log_id = *found->second.log_id;
+    QString name = QStringLiteral("flight.csv");
+    for (const auto& log : desk_.logs()) {
+        if (log.id == log_id) name = QString::fromStdString(log.name);
+    }
+    // A folder for each, so that two logs of one name do not meet.
+    const QString folder = from_book_.filePath(QString::number(log_id));
+    QDir().mkpath(folder);
+    const QString path = QDir(folder).filePath(name);
+    opening_flight_ = id;
+    desk_.keeper().run<units::Result<void>>(
+        [log_id, path](logbook::Book& book, const std::stop_token&) {
+            return book.writeLog(log_id, path.toStdString());
+        },
+        [this, path](const units::Result<void>& written) {
+            if (!written) {
+                opening_flight_.reset();
+                emit refused(written.error());
+                return;
+            }
+            debrief_.open(path);
+        });
+}
+
+void FlightSession::debriefed() {
+    const auto debrief = debrief_.debrief();
+    filed_.reset();
+    if (opening_flight_ && desk_.shelves().flights.contains(*opening_flight_)) {
+        filed_ = *std::exchange(opening_flight_, std::nullopt);
+        flight_ = desk_.shelves().flights.at(*filed_);
+        // Whatever this version reads out of the log is what the logbook shows from now on.
+        desk_.setSummary(*filed_, debrief->summary);
+    } else {
+        flight_ = {};
+        const QFileInfo file(debrief->path);
+        flight_.name = file.completeBaseName().toStdString();
+        flight_.flown = plan_.request();
+        flight_.flown.name = flight_.name;
+        if (const auto open = desk_.openPlanId()) {
+            const auto& plan = desk_.shelves().plans.at(*open);
+            flight_.plan_id = *open;
+            flight_.aircraft_id = plan.aircraft_id;
+            flight_.pack_id = plan.pack_id;
+        }
+        flight_.flown.mission = debrief::flown_mission(debrief->clean, debrief->summary, flight_.flown.mission);
+        flight_.start_clock_s = debrief->log->start_clock_s;
+        // The same file again is no second flight.
+        for (const auto& log : desk_.logs()) {
+            if (log.bytes != file.size() || log.name != file.fileName().toStdString()) continue;
+            for (const auto& [id, kept] : desk_.shelves().flights) {
+                if (kept.log_id != log.id) continue;
+                filed_ = id;
+                flight_ = kept;
+                emit alreadyFiled(id);
+            }
+        }
+    }
+    showFlown();
+    emit flightChanged();
+    emit filedChanged();
+}
+
+void FlightSession::showFlown() {
+    showing_ = true;
+    flown_.show(flight_.flown, ++document_);
+    showing_ = false;
+}
+
+void FlightSession::flownEdited() {
+    if (showing_) return;
+    flight_.flown = flown_.request();
+    keep();
+    emit flightChanged();
+}
+
+void FlightSession::followDesk() {
+    if (!filed_ || showing_) return;
+    const auto found = desk_.shelves().flights.find(*filed_);
+    if (found == desk_.shelves().flights.end()) {
+        // Undone, or removed: the log stays on the table, to be filed again.
+        filed_.reset();
+        emit filedChanged();
+        return;
+    }
+    if (io::json_from(found->second) == io::json_from(flight_)) return;
+    flight_ = found->second;
+    showFlown();
+    emit flightChanged();
+}
+
+void FlightSession::keep() {
+    if (!filed_) return;
+    showing_ = true;
+    if (const auto kept = desk_.put(EditKind::change_flight, filed_, flight_); !kept) emit refused(kept.error());
+    showing_ = false;
+}
+
+void FlightSession::layOver() {
+    over_forecast_.reset();
+    const auto debrief = debrief_.debrief();
+    if (debrief && flown_.plan()) {
+        if (auto laid = debrief::flown_homeward(debrief->clean, debrief->summary, *flown_.plan()))
+            over_forecast_ = std::make_shared<const debrief::FlownHomeward>(std::move(*laid));
+    }
+    emit flightChanged();
+}
+
+LeftAtLanding FlightSession::left() const {
+    return debrief_.left(flight_.flown.pack, mission::landing_cell_v(flight_.flown));
+}
+
+void FlightSession::file() {
+    const auto debrief = debrief_.debrief();
+    if (!debrief || filed_ || filing_) return;
+    if (!desk_.keeper().is_writable()) {
+        units::Error error;
+        error.code = units::ErrorCode::book_read_only;
+        emit refused(error);
+        return;
+    }
+    filing_ = true;
+    emit filedChanged();
+    desk_.keeper().run<units::Result<logbook::StoredLog>>(
+        [this, path = debrief->path.toStdString()](logbook::Book& book, const std::stop_token& stop) {
+            return book.storeLog(path, stop, [this](double share) {
+                QMetaObject::invokeMethod(
+                    this, [this, share] { emit filingProgressed(share); }, Qt::QueuedConnection);
+            });
+        },
+        [this, debrief](const units::Result<logbook::StoredLog>& stored) {
+            filing_ = false;
+            if (!stored) {
+                emit filedChanged();
+                emit refused(stored.error());
+                return;
+            }
+            desk_.addLog(*stored);
+            book::KeptFlight kept = flight_;
+            kept.log_id = stored->id;
+            kept.filed_utc = logbook::utc_now();
+            showing_ = true;
+            const auto id = desk_.put(EditKind::file_flight, std::nullopt, kept);
+            showing_ = false;
+            if (!id) {
+                emit refused(id.error());
+                return;
+            }
+            desk_.setSummary(*id, debrief->summary);
+            if (debrief == debrief_.debrief()) {
+                filed_ = *id;
+                flight_ = kept;
+            }
+            emit filedChanged();
+            emit flightChanged();
+        });
+}
+
+void FlightSession::chooseAircraft(Id id) {
+    const auto found = desk_.shelves().aircraft.find(id);
+    if (found == desk_.shelves().aircraft.end()) return;
+    flight_.aircraft_id = id;
+    flight_.flown.aircraft = found->second.aircraft;
+    keep();
+    showFlown();
+    emit flightChanged();
+}
+
+void FlightSession::choosePack(Id id) {
+    const auto found = desk_.shelves().packs.find(id);
+    if (found == desk_.shelves().packs.end()) return;
+    if (flight_.flown.pack.chemistry != found->second.pack.chemistry) flight_.flown.landing_cell_v.reset();
+    flight_.pack_id = id;
+    flight_.flown.pack = found->second.pack;
+    keep();
+    showFlown();
+    emit flightChanged();
+}
+
+void FlightSession::setRecharged(std::optional<double> ah) {
+    if (flight_.recharged_ah == ah) return;
+    flight_.recharged_ah = ah;
+    keep();
+    emit flightChanged();
+}
+
+void FlightSession::setNote(const QString& note) {
+    if (flight_.note == note.toStdString()) return;
+    flight_.note = note.toStdString();
+    keep();
+}
+
+void FlightSession::setName(const QString& name) {
+    if (flight_.name == name.toStdString()) return;
+    flight_.name = name.toStdString();
+    keep();
+    emit flightChanged();
+}
+
+} // namespace sobremesa::session

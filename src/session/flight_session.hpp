@@ -1,0 +1,76 @@
+#pragma once
+
+#include <memory>
+#include <optional>
+
+#include <QTemporaryDir>
+
+#include "core/debrief/flown_homeward.hpp"
+#include "session/debrief_session.hpp"
+#include "session/desk.hpp"
+
+namespace sobremesa::session {
+
+/// The flight on the debrief table: its log, what it was flown with, and whether it is filed in the logbook.
+///
+/// Until it is filed its setting is a draft; afterwards every change of it is an edit of the flight.
+class FlightSession : public QObject {
+    Q_OBJECT
+public:
+    FlightSession(Desk& desk, DebriefSession& debrief, const PlanSession& plan, QObject* parent = nullptr);
+    ~FlightSession() override;
+
+    /// Aircraft, pack and air as flown, and the forecast made from them.
+    PlanSession& flown() { return flown_; }
+    const book::KeptFlight& flight() const { return flight_; }
+    std::optional<Id> filed() const { return filed_; }
+    /// The flown flight over its forecast; empty while either is missing.
+    std::shared_ptr<const debrief::FlownHomeward> overForecast() const { return over_forecast_; }
+    /// A flight of the book whose log is the one on the table, byte by byte, though opened from a file.
+    LeftAtLanding left() const;
+
+    void openLog(const QString& path);
+    void openFlight(Id id);
+    /// Files the log on the table. It is stored whole; `filedChanged` says when it is done.
+    void file();
+    bool is_filing() const { return filing_; }
+
+    void chooseAircraft(Id id);
+    void choosePack(Id id);
+    void setRecharged(std::optional<double> ah);
+    void setNote(const QString& note);
+    void setName(const QString& name);
+
+signals:
+    /// Another flight, or another state of it.
+    void flightChanged();
+    void filedChanged();
+    void filingProgressed(double share);
+    void refused(const units::Error& error);
+    /// The log on the table was in the book already.
+    void alreadyFiled(Id id);
+
+private:
+    void debriefed();
+    void flownEdited();
+    void followDesk();
+    void keep();
+    void layOver();
+    void showFlown();
+
+    Desk& desk_;
+    DebriefSession& debrief_;
+    const PlanSession& plan_;
+    PlanSession flown_;
+    book::KeptFlight flight_;
+    std::optional<Id> filed_;
+    std::optional<Id> opening_flight_;
+    std::shared_ptr<const debrief::FlownHomeward> over_forecast_;
+    std::int64_t document_ = 0;
+    bool filing_ = false;
+    bool showing_ = false;
+    /// Logs from the book are laid out here to be read.
+    QTemporaryDir from_book_;
+};
+
+} // namespace sobremesa::session

@@ -1,0 +1,487 @@
+// The desk: edits, their undoing, and the next start after a crash.
+
+#include <QFile>
+#include <QProcess>
+#include <QSignalSpy>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <csignal>
+
+#include <sys/resource.h>
+
+#include "io/kept_documents.hpp"
+#include "session/desk.hpp"
+#include "support/sample_request.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::session;
+using logbook::EditKind;
+using logbook::Kind;
+
+namespace {
+
+mission::PlanRequest named_request(const char* plan) {
+    auto request = tests::sample_request();
+    request.name = plan;
+    request.aircraft.name = "Alondra";
+    request.pack.name = "B-07";
+    return request;
+}
+
+/// A desk on a book in a folder of its own.
+struct Laid {
+    explicit Laid(const QString& path) : desk(session) {
+        if (!desk.openBook(path)) qFatal("the book does not open");
+    }
+    PlanSession session;
+    Desk desk;
+    const mission::PlanRequest& open() { return session.request(); }
+    void editWind(double mps) {
+        auto request = session.request();
+        request.weather.wind.speed_mps = mps;
+        if (session.setRequest(request)) qFatal("a wind that is possible was refused");
+    }
+    std::string nextUndo() { return desk.nextUndo() ? desk.nextUndo()->what : ""; }
+};
+
+} // namespace
+
+class DeskTest : public QObject {
+    Q_OBJECT
+public:
+    /// The other half of `returnsAfterBeingKilled`: edits, says so, and waits for its end.
+    static int editAndWait(const QString& path);
+
+private slots:
+    void init();
+    void keptDocumentsReadAsTheyWereWritten();
+    void aDamagedDocumentIsNamed();
+    void anEmptyBookHasNoPlan();
+    void everyEditCanBeUndoneAndRedone();
+    void draggingIsOneEdit();
+    void anotherThingIsAnotherEdit();
+    void theSettingsAircraftIsTheShelfs();
+    void aShelfEditReachesTheOpenPlan();
+    void choosingAPackTakesItsLandingVoltage();
+    void plansFromOutsideJoinTheShelvesOnce();
+    void aNameThatIsTakenIsNotOverwritten();
+    void removingTheOpenPlanOpensAnother();
+    void impossibleValuesChangeNothing();
+    void theNextStartFindsTheDeskAsItWas();
+    void returnsAfterBeingKilled();
+    void aFullDiskDelaysAndLosesNothing();
+    void aReadOnlyBookIsShownAndSaidSo();
+    void aRecordThatCannotBeReadStaysInTheBook();
+    void namesEveryKindOfEditOnce();
+
+private:
+    std::unique_ptr<QTemporaryDir> folder_;
+    QString path_;
+};
+
+void DeskTest::init() {
+    folder_ = std::make_unique<QTemporaryDir>();
+    path_ = folder_->filePath(QStringLiteral("logbook.sqlite"));
+}
+
+void DeskTest::keptDocumentsReadAsTheyWereWritten() {
+    book::KeptFlight flight;
+    flight.name = "over the ridge, \"quoted\"";
+    flight.flown = named_request("ridge");
+    flight.flown.pack.cell_resistance_ohm.reset();
+    flight.aircraft_id = 3;
+    flight.log_id = 9;
+    flight.recharged_ah = 3.21;
+    flight.start_clock_s = 1775898120.0;
+    flight.note = "two lines\nof note";
+    const std::string text = io::json_from(flight);
+    const auto again = io::kept_flight_from_json(text, "test");
+    QVERIFY(again);
+    QCOMPARE(io::json_from(*again), text);
+    QVERIFY(!again->pack_id && again->aircraft_id == 3);
+    QVERIFY(!again->flown.pack.cell_resistance_ohm);
+
+    telemetry::LogSummary summary;
+    summary.duration_s = 600.0;
+    summary.distance.ground_m = units::Estimate{9000.0, 30.0};
+    summary.energy.lowest_voltage_v = 12.9;
+    const std::string figures = io::json_from(summary);
+    const auto read = io::summary_from_json(figures, "test");
+    QVERIFY(read);
+    QCOMPARE(io::json_from(*read), figures);
+    QVERIFY(!read->energy.energy_wh);
+
+    const book::KeptPlan plan{named_request("west"), 4, std::nullopt};
+    QCOMPARE(io::json_from(*io::kept_plan_from_json(io::json_from(plan), "test")), io::json_from(plan));
+}
+
+void DeskTest::aDamagedDocumentIsNamed() {
+    const auto wrong = io::kept_pack_from_json("{\"format\":\"sobremesa-pack\",\"version\":1}", "logbook");
+    QVERIFY(!wrong);
+    QCOMPARE(int(wrong.error().code), int(units::ErrorCode::value_missing));
+    QCOMPARE(int(io::kept_flight_from_json("{", "logbook").error().code), int(units::ErrorCode::json_syntax));
+    QCOMPARE(int(io::kept_plan_from_json("{\"format\":\"sobremesa-pack\"}", "x").error().code),
+             int(units::ErrorCode::format_unknown));
+}
+
+void DeskTest::anEmptyBookHasNoPlan() {
+    Laid laid(path_);
+    QVERIFY(!laid.desk.openPlanId());
+    QVERIFY(!laid.desk.nextUndo() && !laid.desk.nextRedo());
+    QVERIFY(!laid.session.plan());
+    laid.editWind(7.0); // nothing lies open: nothing to edit
+    QVERIFY(!laid.desk.nextUndo());
+}
+
+void DeskTest::everyEditCanBeUndoneAndRedone() {
+    Laid laid(path_);
+    Desk& desk = laid.desk;
+    const auto snapshot = [&] {
+        std::string all;
+        for (const auto& [id, k] : desk.shelves().aircraft) all += io::json_from(k);
+        for (const auto& [id, k] : desk.shelves().packs) all += io::json_from(k);
+        for (const auto& [id, k] : desk.shelves().plans) all += io::json_from(k);
+        for (const auto& [id, k] : desk.shelves().flights) all += io::json_from(k);
+        return all;
+    };
+    std::vector<std::string> states = {snapshot()};
+    const auto done = [&] { states.push_back(snapshot()); };
+
+    desk.beginWith(named_request("west"));
+    done();
+    laid.editWind(6.0);
+    done();
+    const Id pack = desk.shelves().packs.begin()->first;
+    auto kept = desk.shelves().packs.at(pack);
+    kept.pack.mass_kg = 0.6;
+    QVERIFY(desk.put(EditKind::change_pack, pack, kept));
+    done();
+    const Id second = *desk.put(EditKind::duplicate_pack, std::nullopt, kept);
+    done();
+    kept.retired = true;
+    QVERIFY(desk.put(EditKind::retire_pack, pack, kept));
+    done();
+    desk.choosePlanPack(second);
+    done();
+    book::KeptFlight flight;
+    flight.name = "first";
+    flight.flown = laid.open();
+    flight.pack_id = second;
+    const Id filed = *desk.put(EditKind::file_flight, std::nullopt, flight);
+    done();
+    desk.remove(EditKind::remove_flight, Kind::flight, filed);
+    done();
+    desk.remove(EditKind::remove_plan, Kind::plan, *desk.openPlanId());
+    done();
+
+    for (std::size_t i = states.size() - 1; i > 0; --i) {
+        QCOMPARE(snapshot(), states[i]);
+        QVERIFY(desk.nextUndo());
+        desk.undo();
+    }
+    QCOMPARE(snapshot(), states[0]);
+    QVERIFY(!desk.nextUndo());
+    for (std::size_t i = 1; i < states.size(); ++i) {
+        desk.redo();
+        QCOMPARE(snapshot(), states[i]);
+    }
+    QVERIFY(!desk.nextRedo());
+}
+
+void DeskTest::draggingIsOneEdit() {
+    Laid laid(path_);
+    laid.desk.beginWith(named_request("west"));
+    for (int step = 1; step <= 40; ++step) laid.editWind(4.0 + 0.1 * step);
+    QCOMPARE(laid.open().weather.wind.speed_mps, 8.0);
+    laid.desk.undo();
+    QCOMPARE(laid.open().weather.wind.speed_mps, 4.0);
+    QCOMPARE(laid.nextUndo(), std::string("add-plan"));
+    laid.desk.redo();
+    QCOMPARE(laid.open().weather.wind.speed_mps, 8.0);
+    // After undo and redo a new drag is a new edit.
+    laid.editWind(9.0);
+    laid.desk.undo();
+    QCOMPARE(laid.open().weather.wind.speed_mps, 8.0);
+}
+
+void DeskTest::anotherThingIsAnotherEdit() {
+    Laid laid(path_);
+    laid.desk.beginWith(named_request("west"));
+    const auto edit = [&](auto change) {
+        auto request = laid.open();
+        change(request);
+        QVERIFY(!laid.session.setRequest(request));
+    };
+    edit([](auto& r) { r.weather.wind.from_deg = 200.0; });
+    QCOMPARE(laid.nextUndo(), std::string("change-wind"));
+    edit([](auto& r) { r.weather.temperature_c = 3.0; });
+    QCOMPARE(laid.nextUndo(), std::string("change-temperature"));
+    edit([](auto& r) { r.mission.bearing_deg = 90.0; });
+    QCOMPARE(laid.nextUndo(), std::string("change-bearing"));
+    edit([](auto& r) { r.mission.height_m = 60.0; });
+    QCOMPARE(laid.nextUndo(), std::string("change-height"));
+    edit([](auto& r) { r.reserve = mission::LoiterAtHome{4.0}; });
+    QCOMPARE(laid.nextUndo(), std::string("change-reserve"));
+    edit([](auto& r) { r.landing_cell_v = 3.0; });
+    QCOMPARE(laid.nextUndo(), std::string("change-landing"));
+    edit([](auto& r) { r.turn.counted = {mission::School::voltage}; });
+    QCOMPARE(laid.nextUndo(), std::string("change-rules"));
+    edit([](auto& r) { r.name = "west again"; });
+    QCOMPARE(laid.nextUndo(), std::string("rename-plan"));
+    edit([](auto& r) { r.aircraft.mass_kg = 1.3; });
+    QCOMPARE(laid.nextUndo(), std::string("change-aircraft"));
+    edit([](auto& r) {
+        r.pack.chemistry = battery::Chemistry::lipo;
+        r.landing_cell_v.reset();
+    });
+    QCOMPARE(laid.nextUndo(), std::string("change-pack"));
+    edit([](auto& r) {
+        r.pack.series = 5;
+        r.aircraft.mass_kg = 1.0;
+    });
+    QCOMPARE(laid.nextUndo(), std::string("change-plan"));
+}
+
+void DeskTest::theSettingsAircraftIsTheShelfs() {
+    Laid laid(path_);
+    laid.desk.beginWith(named_request("west"));
+    auto request = laid.open();
+    request.aircraft.mass_kg = 1.4;
+    QVERIFY(!laid.session.setRequest(request));
+    QCOMPARE(laid.desk.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.4);
+    laid.desk.undo();
+    QCOMPARE(laid.desk.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.25);
+    QCOMPARE(laid.open().aircraft.mass_kg, 1.25);
+}
+
+void DeskTest::aShelfEditReachesTheOpenPlan() {
+    Laid laid(path_);
+    laid.desk.beginWith(named_request("west"));
+    const auto& [id, on_shelf] = *laid.desk.shelves().packs.begin();
+    auto kept = on_shelf;
+    kept.pack.cell_capacity_ah = 5.0;
+    QVERIFY(laid.desk.put(EditKind::change_pack, id, kept));
+    QCOMPARE(laid.open().pack.cell_capacity_ah, 5.0);
+    QTRY_VERIFY(laid.session.plan() && laid.session.plan()->request.pack.cell_capacity_ah == 5.0);
+}
+
+void DeskTest::choosingAPackTakesItsLandingVoltage() {
+    Laid laid(path_);
+    laid.desk.beginWith(named_request("west"));
+    QVERIFY(laid.open().landing_cell_v.has_value());
+    book::KeptPack lipo;
+    lipo.pack = laid.open().pack;
+    lipo.pack.name = "A-02";
+    lipo.pack.chemistry = battery::Chemistry::lipo;
+    const Id id = *laid.desk.put(EditKind::add_pack, std::nullopt, lipo);
+    laid.desk.choosePlanPack(id);
+    QCOMPARE(laid.open().pack.name, std::string("A-02"));
+    QVERIFY(!laid.open().landing_cell_v);
+    laid.desk.undo();
+    QCOMPARE(laid.open().pack.name, std::string("B-07"));
+}
+
+void DeskTest::plansFromOutsideJoinTheShelvesOnce() {
+    Laid laid(path_);
+    const Id first = laid.desk.bringInPlan(named_request("west"));
+    QCOMPARE(laid.desk.shelves().aircraft.size(), std::size_t(1));
+    auto other = named_request("east");
+    other.mission.bearing_deg = 90.0;
+    const Id second = laid.desk.bringInPlan(other);
+    QVERIFY(first != second);
+    QCOMPARE(laid.desk.shelves().aircraft.size(), std::size_t(1));
+    QCOMPARE(laid.desk.shelves().plans.size(), std::size_t(2));
+    QCOMPARE(laid.desk.bringInPlan(named_request("west")), first);
+    QCOMPARE(laid.desk.openPlanId(), std::optional<Id>(first));
+    QCOMPARE(laid.desk.shelves().plans.size(), std::size_t(2));
+}
+
+void DeskTest::aNameThatIsTakenIsNotOverwritten() {
+    Laid laid(path_);
+    laid.desk.bringInPlan(named_request("west"));
+    auto other = named_request("east");
+    other.pack.mass_kg = 0.7; // another B-07
+    const Id id = laid.desk.bringInPlan(other);
+    QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(1));
+    QCOMPARE(laid.desk.shelves().packs.begin()->second.pack.mass_kg, 0.58);
+    QVERIFY(!laid.desk.shelves().plans.at(id).pack_id);
+    QCOMPARE(laid.open().pack.mass_kg, 0.7);
+}
+
+void DeskTest::removingTheOpenPlanOpensAnother() {
+    Laid laid(path_);
+    const Id first = laid.desk.bringInPlan(named_request("west"));
+    const Id second = laid.desk.bringInPlan(named_request("east"));
+    laid.desk.remove(EditKind::remove_plan, Kind::plan, second);
+    QCOMPARE(laid.desk.openPlanId(), std::optional<Id>(first));
+    laid.desk.remove(EditKind::remove_plan, Kind::plan, first);
+    QVERIFY(!laid.desk.openPlanId());
+    QVERIFY(!laid.session.plan());
+    laid.desk.undo();
+    QCOMPARE(laid.desk.openPlanId(), std::optional<Id>(first));
+}
+
+void DeskTest::impossibleValuesChangeNothing() {
+    Laid laid(path_);
+    laid.desk.beginWith(named_request("west"));
+    const auto& [id, on_shelf] = *laid.desk.shelves().aircraft.begin();
+    auto kept = on_shelf;
+    kept.aircraft.mass_kg = -1.0;
+    const auto refused = laid.desk.put(EditKind::change_aircraft, id, kept);
+    QVERIFY(!refused);
+    QCOMPARE(refused.error().where.field, std::string("aircraft.mass_kg"));
+    QCOMPARE(laid.desk.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.25);
+    QCOMPARE(laid.nextUndo(), std::string("add-plan"));
+}
+
+void DeskTest::theNextStartFindsTheDeskAsItWas() {
+    Id open = 0;
+    {
+        Laid laid(path_);
+        open = laid.desk.bringInPlan(named_request("west"));
+        laid.desk.bringInPlan(named_request("east"));
+        laid.desk.openPlan(open);
+        laid.editWind(5.5);
+        laid.desk.undo();
+    }
+    Laid again(path_);
+    QCOMPARE(again.desk.openPlanId(), std::optional<Id>(open));
+    QCOMPARE(again.open().weather.wind.speed_mps, 4.0);
+    QVERIFY(again.desk.nextRedo());
+    again.desk.redo();
+    QCOMPARE(again.open().weather.wind.speed_mps, 5.5);
+    // A number is never used twice, whatever was removed.
+    const Id before = again.desk.newId();
+    QVERIFY(before > open + 1);
+}
+
+int DeskTest::editAndWait(const QString& path) {
+    Laid laid(path);
+    laid.desk.beginWith(named_request("west"));
+    laid.editWind(6.5);
+    // Not flushed by hand: the desk itself has a second for it.
+    QTest::qWait(1000);
+    puts("edited");
+    fflush(stdout);
+    QTest::qWait(60000);
+    return 0;
+}
+
+void DeskTest::returnsAfterBeingKilled() {
+    QProcess other;
+    other.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--edit-and-wait"), path_});
+    QVERIFY(other.waitForReadyRead(20000));
+    QCOMPARE(other.readAllStandardOutput().trimmed(), QByteArray("edited"));
+    ::kill(pid_t(other.processId()), SIGKILL);
+    QVERIFY(other.waitForFinished());
+    QCOMPARE(other.exitStatus(), QProcess::CrashExit);
+    Laid laid(path_);
+    QVERIFY(laid.desk.keeper().is_writable());
+    QCOMPARE(laid.open().weather.wind.speed_mps, 6.5);
+    QCOMPARE(laid.nextUndo(), std::string("change-wind"));
+    laid.desk.undo();
+    QCOMPARE(laid.open().weather.wind.speed_mps, 4.0);
+    laid.desk.undo();
+    QVERIFY(laid.desk.shelves().plans.empty());
+    laid.desk.redo();
+    laid.desk.redo();
+    QCOMPARE(laid.open().weather.wind.speed_mps, 6.5);
+}
+
+void DeskTest::aFullDiskDelaysAndLosesNothing() {
+    {
+        Laid laid(path_);
+        QSignalSpy failed(&laid.desk.keeper(), &BookKeeper::failed);
+        QSignalSpy recovered(&laid.desk.keeper(), &BookKeeper::recovered);
+        laid.desk.bringInPlan(named_request("west"));
+        laid.desk.settle();
+        // The system itself refuses to let any file grow.
+        signal(SIGXFSZ, SIG_IGN);
+        rlimit before{};
+        QCOMPARE(getrlimit(RLIMIT_FSIZE, &before), 0);
+        rlimit tight = before;
+        tight.rlim_cur = 150'000;
+        QCOMPARE(setrlimit(RLIMIT_FSIZE, &tight), 0);
+        const auto& [id, on_shelf] = *laid.desk.shelves().packs.begin();
+        auto kept = on_shelf;
+        kept.note = std::string(300'000, 'x');
+        QVERIFY(laid.desk.put(EditKind::change_pack, id, kept));
+        QTRY_VERIFY(failed.count() > 0);
+        // On the desk it is there, and what comes after waits behind it.
+        laid.editWind(9.0);
+        laid.desk.settle();
+        QVERIFY(laid.desk.keeper().waiting() >= 2);
+        QCOMPARE(recovered.count(), 0);
+        QCOMPARE(setrlimit(RLIMIT_FSIZE, &before), 0);
+        QTRY_COMPARE_WITH_TIMEOUT(recovered.count(), 1, 10000);
+        QCOMPARE(laid.desk.keeper().waiting(), std::size_t(0));
+    }
+    Laid again(path_);
+    QCOMPARE(again.desk.shelves().packs.begin()->second.note.size(), std::size_t(300'000));
+    QCOMPARE(again.open().weather.wind.speed_mps, 9.0);
+}
+
+void DeskTest::aReadOnlyBookIsShownAndSaidSo() {
+    {
+        Laid laid(path_);
+        laid.desk.bringInPlan(named_request("west"));
+    }
+    PlanSession session;
+    Desk desk(session);
+    logbook::BookOptions only;
+    only.read_only = true;
+    QVERIFY(desk.openBook(path_, only));
+    QVERIFY(!desk.keeper().is_writable());
+    QCOMPARE(desk.shelves().plans.size(), std::size_t(1));
+    // One may try things out; nothing of it stays.
+    auto request = session.request();
+    request.weather.wind.speed_mps = 11.0;
+    QVERIFY(!session.setRequest(request));
+    desk.settle();
+    Laid again(path_);
+    QCOMPARE(again.open().weather.wind.speed_mps, 4.0);
+}
+
+void DeskTest::aRecordThatCannotBeReadStaysInTheBook() {
+    {
+        Laid laid(path_);
+        laid.desk.bringInPlan(named_request("west"));
+    }
+    const logbook::Record odd{Kind::pack, 77, "{\"format\":\"sobremesa-pack\",\"version\":99}"};
+    { QVERIFY(logbook::Book::open(path_.toStdString())->put(odd)); }
+    {
+        PlanSession session;
+        Desk desk(session);
+        QSignalSpy unreadable(&desk, &Desk::unreadable);
+        QVERIFY(desk.openBook(path_));
+        QCOMPARE(unreadable.count(), 1);
+        QCOMPARE(int(unreadable[0][0].value<units::Error>().code), int(units::ErrorCode::version_newer));
+        QCOMPARE(desk.shelves().packs.size(), std::size_t(1));
+        desk.beginWith(named_request("another"));
+    }
+    auto book = logbook::Book::open(path_.toStdString());
+    const auto contents = book->read();
+    const bool there = std::any_of(contents->records.begin(), contents->records.end(), [&](const auto& record) {
+        return record.id == 77 && record.document == odd.document;
+    });
+    QVERIFY(there);
+}
+
+void DeskTest::namesEveryKindOfEditOnce() {
+    for (int i = 0; i <= int(EditKind::bring_in); ++i) {
+        const std::string word = logbook::edit_word(EditKind(i));
+        QVERIFY(!word.empty());
+        QCOMPARE(int(*logbook::edit_from_word(word)), i);
+    }
+    QVERIFY(!logbook::edit_from_word("paint-it"));
+}
+
+int main(int argc, char** argv) {
+    QCoreApplication application(argc, argv);
+    if (argc == 3 && qstrcmp(argv[1], "--edit-and-wait") == 0)
+        return DeskTest::editAndWait(QString::fromLocal8Bit(argv[2]));
+    DeskTest test;
+    return QTest::qExec(&test, argc, argv);
+}
+#include "tst_desk.moc"
