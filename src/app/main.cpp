@@ -4,6 +4,7 @@
 #include <QCommandLineParser>
 #include <QDir>
 #include <QEvent>
+#include <QIcon>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTextStream>
@@ -32,6 +33,8 @@ int main(int argc, char** argv) {
     std::setlocale(LC_NUMERIC, "C");
     QApplication::setApplicationName(QStringLiteral("sobremesa"));
     QApplication::setApplicationDisplayName(QStringLiteral("Sobremesa"));
+    QApplication::setDesktopFileName(QStringLiteral("io.sobremesa.Sobremesa"));
+    QApplication::setWindowIcon(QIcon(QStringLiteral(":/icon/sobremesa.svg")));
 
     QCommandLineParser parser;
     parser.setApplicationDescription(

@@ -5,6 +5,7 @@
 
 #include <CLI/CLI.hpp>
 
+#include "cli/book_command.hpp"
 #include "cli/debrief_command.hpp"
 #include "cli/plan_command.hpp"
 
@@ -14,10 +15,10 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     CLI::App app{"Plans and debriefs flights of long-range model aircraft.", "sobremesa-cli"};
     app.require_subcommand(1);
     app.fallthrough();
-    // Every program takes these; nothing is stored yet, so they change nothing here.
+    // Every program takes these. Settings are the window's; here they are taken and change nothing.
     std::string book;
     std::string settings;
-    app.add_option("--book", book, "Logbook file");
+    app.add_option("--book", book, "Logbook file; without it the user's own");
     app.add_option("--settings", settings, "Folder of the settings");
 
     DebriefOptions debrief_options;
@@ -38,6 +39,19 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     plan_command->add_option("--seed", seed, "Seed of the chance (not worked out by this version)");
     plan_command->add_flag("--json", plan_as_json, "One JSON object on standard output");
 
+    BookOptions book_options;
+    auto* book_command = app.add_subcommand("book", "Looks into a logbook, copies it, brings records in");
+    book_command->require_subcommand(1);
+    auto* list = book_command->add_subcommand("list", "The flights and their main figures");
+    list->add_flag("--json", book_options.json, "One JSON object on standard output");
+    auto* check = book_command->add_subcommand("check", "Reads every page of the book");
+    auto* back_up = book_command->add_subcommand("backup", "Copies the whole book to a new file");
+    back_up->add_option("file", book_options.target, "The copy")->required();
+    auto* export_all = book_command->add_subcommand("export", "Writes JSON, CSV and the raw logs into a folder");
+    export_all->add_option("folder", book_options.target, "Folder, made where there is none")->required();
+    auto* bring_in = book_command->add_subcommand("import", "Brings in what was exported: a folder, book.json or a CSV");
+    bring_in->add_option("path", book_options.target, "Folder, book.json, or one of the CSV files")->required();
+
     try {
         // CLI11 takes its arguments from the back.
         app.parse(std::vector<std::string>(arguments.rbegin(), arguments.rend()));
@@ -48,6 +62,16 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         out << said.str();
         err << complained.str();
         return code == 0 ? exit_done : exit_usage;
+    }
+    if (*book_command) {
+        book_options.book = book;
+        book_options.action = *list       ? BookAction::list
+                              : *check    ? BookAction::check
+                              : *back_up  ? BookAction::back_up
+                              : *export_all ? BookAction::export_all
+                                            : BookAction::bring_in;
+        (void)bring_in;
+        return run_book(book_options, out, err);
     }
     if (*debrief_command) return debrief(debrief_options, out, err);
     return plan(plan_path, plan_as_json, out, err);

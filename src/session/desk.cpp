@@ -129,6 +129,8 @@ void Desk::takeIn(const logbook::BookContents& contents) {
     }
     last_id_ = std::max(last_id_, contents.last_id);
     for (const auto& figures : contents.figures) {
+        // Figures of another log, or by another version of the model, are worked out anew.
+        if (figures.made_from != madeFrom(figures.flight_id)) continue;
         if (auto summary = io::summary_from_json(figures.document, "logbook"))
             summaries_.insert_or_assign(figures.flight_id, std::move(*summary));
     }
@@ -521,19 +523,27 @@ const book::PackUse& Desk::packUse(Id pack_id) const {
     return pack_use_.emplace(pack_id, use).first->second;
 }
 
+std::string Desk::madeFrom(Id flight_id) const {
+    const auto found = shelves_.flights.find(flight_id);
+    const Id log = found == shelves_.flights.end() ? 0 : found->second.log_id.value_or(0);
+    return "log " + logbook::digits(log) + ", model " + telemetry::figures_model;
+}
+
 void Desk::keepSummary(Id flight_id, const telemetry::LogSummary& summary) {
     telemetry::LogSummary kept = summary;
     kept.track = {};
     kept.notices.clear();
     summaries_.insert_or_assign(flight_id, kept);
-    // Which log and which version of the model made them; another version works them out anew.
-    const auto found = shelves_.flights.find(flight_id);
-    const std::string made_from =
-        "log " + logbook::digits(found == shelves_.flights.end() ? 0 : found->second.log_id.value_or(0)) +
-        ", model " + std::string(telemetry::figures_model);
-    keeper_.write([flight_id, made_from, document = io::json_from(kept)](logbook::Book& book) {
-        return book.put(logbook::Figures{flight_id, made_from, document});
-    });
+    keeper_.write([figures = logbook::Figures{flight_id, madeFrom(flight_id), io::json_from(kept)}](
+                      logbook::Book& book) { return book.put(figures); });
+}
+
+std::vector<Id> Desk::unread() const {
+    std::vector<Id> ids;
+    for (const auto& [id, flight] : shelves_.flights) {
+        if (flight.log_id && !summaries_.contains(id)) ids.push_back(id);
+    }
+    return ids;
 }
 
 void Desk::settle() {

@@ -86,6 +86,8 @@ public:
 
     void setSummary(Id flight_id, const telemetry::LogSummary& summary);
     void setSummaries(const std::vector<std::pair<Id, telemetry::LogSummary>>& summaries);
+    /// Flights whose log has no figures, or none by this version.
+    std::vector<Id> unread() const;
     /// What a pack of the shelf has behind it.
     const book::PackUse& packUse(Id pack_id) const;
     void addLog(const logbook::StoredLog& log) { logs_.push_back(log); }
@@ -108,6 +110,7 @@ private:
     bool apply(const logbook::RecordChange& change, bool forward);
     void tell(const std::vector<logbook::RecordChange>& changes);
     void requestEdited(const mission::PlanRequest& before);
+    std::string madeFrom(Id flight_id) const;
     void keepSummary(Id flight_id, const telemetry::LogSummary& summary);
     void showOpenPlan();
     void setOpenPlan(std::optional<Id> id);

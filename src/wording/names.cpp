@@ -70,6 +70,7 @@ QString name(units::Quantity quantity) {
     case Quantity::left_charge: return Words::tr("charge left by counting");
     case Quantity::cells_in_parallel: return Words::tr("cells in parallel");
     case Quantity::flight_count: return Words::tr("flights in the logbook");
+    case Quantity::least_spare: return Words::tr("least energy to spare on the flight");
     case Quantity::pack_cycles: return Words::tr("full cycles of the pack");
     case Quantity::charge_through: return Words::tr("charge put through");
     case Quantity::left_share: return Words::tr("left by counting");

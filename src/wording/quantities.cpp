@@ -140,6 +140,7 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::homeward_energy:
     case Quantity::turn_energy:
     case Quantity::landing_energy_left:
+    case Quantity::least_spare:
     case Quantity::used_energy: return energy;
     case Quantity::turn_distance:
     case Quantity::flight_ground_distance:

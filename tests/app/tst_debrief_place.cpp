@@ -166,7 +166,7 @@ void DebriefPlaceTest::everyNumberSaysWhy() {
         QVERIFY(number->explanation().has_value());
         ++shown;
     }
-    QCOMPARE(shown, 4);
+    QCOMPARE(shown, 6);
 }
 
 void DebriefPlaceTest::aPackThatDoesNotFitIsSaid() {

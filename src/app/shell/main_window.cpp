@@ -191,11 +191,7 @@ void MainWindow::connectSessions() {
                                 ? tr("%1 entries were brought in.").arg(added)
                                 : tr("%1 entries were brought in; %2 were here already.").arg(added).arg(known));
         // Flights that came without figures are read from their logs.
-        std::vector<session::Id> unread;
-        for (const auto& [id, flight] : desk_.shelves().flights) {
-            if (flight.log_id && !desk_.summaries().contains(id)) unread.push_back(id);
-        }
-        if (!unread.empty()) reader_.read(unread);
+        readUnread();
     });
     connect(&reader_, &session::FlightReader::progressed, this, progress(tr("Reading flights again")));
     connect(&reader_, &session::FlightReader::refused, this, refused);

@@ -99,6 +99,7 @@ private:
     void copyShown();
     void showAsTable();
     void sayBook();
+    void readUnread();
     void say(const units::Error& error);
     void rememberRecent(const QString& path);
     void remember();

@@ -116,6 +116,12 @@ void MainWindow::openBook(const QString& path) {
     else if (path == session::default_book_path())
         settings_.remove(QStringLiteral("book"));
     sayBook();
+    readUnread();
+}
+
+void MainWindow::readUnread() {
+    const auto unread = desk_.unread();
+    if (!unread.empty() && !reader_.is_running()) reader_.read(unread);
 }
 
 void MainWindow::sayBook() {

@@ -63,6 +63,22 @@ std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, cons
     return flown;
 }
 
+units::Explanation explain_least_spare(const FlownHomeward& flown, const mission::Plan& forecast) {
+    using units::Origin;
+    using units::Quantity;
+    const double left_wh = flown.least.left_wh;
+    // The band of what was usable is the band of what was left of it.
+    return {Quantity::least_spare,
+            {flown.least_spare_wh(), forecast.usable_energy_wh.sd},
+            {{Quantity::usable_energy, forecast.usable_energy_wh, Origin::computed},
+             {Quantity::used_energy, {forecast.usable_energy_wh.value - left_wh, 0.0}, Origin::measured},
+             {Quantity::homeward_energy, {flown.least.needed_wh, 0.0}, Origin::computed},
+             {Quantity::duration, {flown.least.time_s, 0.0}, Origin::measured}},
+            units::Relation::least_of_left_less_needed,
+            units::Source::air_navigation,
+            {}};
+}
+
 mission::OutAndBack flown_mission(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                                   const mission::OutAndBack& otherwise) {
     mission::OutAndBack mission = otherwise;

@@ -36,6 +36,9 @@ struct FlownHomeward {
 std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                                             const mission::Plan& forecast);
 
+/// The answer to "why?" for the least that was to spare.
+units::Explanation explain_least_spare(const FlownHomeward& flown, const mission::Plan& forecast);
+
 /// The mission that a log looks like: out on the bearing of the farthest point, at the height that was flown half
 /// of the time. Where the log cannot tell, the values of `otherwise` stay.
 mission::OutAndBack flown_mission(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,

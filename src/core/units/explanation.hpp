@@ -68,6 +68,7 @@ enum class Quantity {
     mean_current,
     lowest_voltage,
     left_charge,
+    least_spare,
     pack_cycles,
     flight_count,
     charge_through,
@@ -100,6 +101,7 @@ enum class Relation {
     charge_over_rated,
     rated_by_cells,
     counted_in_logbook,
+    least_of_left_less_needed,
     usable_less_counted,
 };
 

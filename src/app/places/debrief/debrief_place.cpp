@@ -166,6 +166,7 @@ QWidget* DebriefPlace::makeChart() {
     column->setSpacing(look.scaled(2));
     auto* heading = new QHBoxLayout;
     heading->addWidget(new TextLabel(Role::heading, tr("Homeward chart")));
+    heading->addSpacing(look.scaled(8));
     chart_words_ = new TextLabel(Role::quiet);
     chart_words_->setObjectName(QStringLiteral("flownWords"));
     chart_words_->setElided();
@@ -200,7 +201,7 @@ QWidget* DebriefPlace::makeReading() {
     sentence_ = new TextLabel(Role::sentence);
     sentence_->setObjectName(QStringLiteral("debriefSentence"));
     column->addWidget(sentence_);
-    figures_ = new FigureRow(4);
+    figures_ = new FigureRow(6);
     column->addWidget(figures_);
     filing_ = new FilingForm(flight_);
     column->addWidget(new Hairline(Qt::Horizontal));
@@ -272,9 +273,16 @@ void DebriefPlace::showFigures() {
         {Quantity::mean_power, tr("mean power")},
         {Quantity::lowest_voltage, tr("lowest, pack")},
     };
-    for (std::size_t i = 0; i < figures_->figures().size(); ++i) {
-        figures_->figures()[i]->setExplanation(telemetry::explain(summary, figures[i].first), figures[i].second);
-    }
+    const auto& shown = figures_->figures();
+    for (std::size_t i = 0; i < std::size(figures); ++i)
+        shown[i]->setExplanation(telemetry::explain(summary, figures[i].first), figures[i].second);
+    std::optional<units::Explanation> left;
+    if (landing.left) left = telemetry::explain(*landing.left, summary, Quantity::left_share);
+    shown[4]->setExplanation(left, tr("left, counted"));
+    std::optional<units::Explanation> spare;
+    if (const auto flown = flight_.overForecast())
+        spare = debrief::explain_least_spare(*flown, *flight_.flown().plan());
+    shown[5]->setExplanation(spare, tr("least to spare"));
     figures_->layOutAgain();
     left_->setVisible(landing.left.has_value());
     if (landing.left) {

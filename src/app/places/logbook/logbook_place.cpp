@@ -216,7 +216,7 @@ void LogbookPlace::refresh() {
             recharged.sort = *kept.recharged_ah;
         }
         Cell wind = text_cell(
-            tr("%1 from %2", "wind, direction")
+            tr("%1, %2", "wind, where from")
                 .arg(wording::written(kept.flown.weather.wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)),
                      q.direction(kept.flown.weather.wind.from_deg)));
         wind.sort = kept.flown.weather.wind.speed_mps;

@@ -195,6 +195,7 @@ void ShelfPlace::refresh() {
     if (!fitted_ && model_->rowCount() > 0) {
         // Once; afterwards the widths are the pilot's.
         table_->resizeColumnsToContents();
+        table_->setColumnWidth(0, std::max(table_->columnWidth(0), Look::instance().scaled(150)));
         fitted_ = true;
     }
     if (before) choose(*before);

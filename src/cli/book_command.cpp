@@ -1,0 +1,145 @@
+#include "cli/book_command.hpp"
+
+#include <filesystem>
+#include <ostream>
+
+#include <QEventLoop>
+
+#include "cli/command_line.hpp"
+#include "cli/json_text.hpp"
+#include "core/units/constants.hpp"
+#include "session/book_transfer.hpp"
+#include "wording/messages.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::cli {
+
+namespace {
+
+int unusable(const units::Error& error, std::ostream& err) {
+    err << "sobremesa-cli: " << wording::message(error).toStdString() << "\n";
+    return exit_unusable_input;
+}
+
+Json flight_json(const session::Desk& desk, session::Id id, const book::KeptFlight& flight) {
+    const auto found = desk.summaries().find(id);
+    const telemetry::LogSummary s = found == desk.summaries().end() ? telemetry::LogSummary{} : found->second;
+    return {{"id", id},
+            {"name", flight.name},
+            {"start_clock_s", or_null(flight.start_clock_s)},
+            {"aircraft", wording::title(flight.flown.aircraft).toStdString()},
+            {"pack", wording::title(flight.flown.pack).toStdString()},
+            {"read", found != desk.summaries().end()},
+            {"duration_s", s.duration_s},
+            {"ground_m", or_null(s.distance.ground_m)},
+            {"farthest_from_home_m", or_null(s.distance.farthest_from_home_m)},
+            {"charge_ah", or_null(telemetry::charge_used_ah(s))},
+            {"energy_wh", or_null(s.energy.energy_wh)},
+            {"ground_wh_per_km",
+             s.energy_wh_per_m ? Json(s.energy_wh_per_m->value * units::metres_per_kilometre) : Json(nullptr)},
+            {"lowest_voltage_v", or_null(s.energy.lowest_voltage_v)},
+            {"recharged_ah", or_null(flight.recharged_ah)},
+            {"note", flight.note}};
+}
+
+int list(session::Desk& desk, bool json, std::ostream& out) {
+    if (json) {
+        Json flights = Json::array();
+        for (const auto& [id, flight] : desk.shelves().flights) flights.push_back(flight_json(desk, id, flight));
+        const Json answer = {{"book", desk.keeper().path().toStdString()},
+                             {"aircraft", desk.shelves().aircraft.size()},
+                             {"packs", desk.shelves().packs.size()},
+                             {"plans", desk.shelves().plans.size()},
+                             {"flights", flights}};
+        out << answer.dump(2) << "\n";
+        return exit_done;
+    }
+    const wording::Quantities q;
+    for (const auto& [id, flight] : desk.shelves().flights) {
+        out << flight.name << ": " << wording::title(flight.flown.aircraft).toStdString() << ", "
+            << wording::title(flight.flown.pack).toStdString();
+        const auto found = desk.summaries().find(id);
+        if (found != desk.summaries().end()) {
+            out << ", " << q.duration(found->second.duration_s).toStdString();
+            if (found->second.distance.ground_m)
+                out << ", " << q.distance(found->second.distance.ground_m->value).toStdString();
+            if (const auto charge = telemetry::charge_used_ah(found->second))
+                out << ", " << q.charge(charge->value).toStdString();
+        }
+        out << "\n";
+    }
+    return exit_done;
+}
+
+/// Waits, with an event loop, until what was begun has said how it ended.
+int bring_in(session::Desk& desk, const std::string& path, std::ostream& out, std::ostream& err) {
+    auto entries = session::read_book_document(QString::fromStdString(path));
+    if (!entries) return unusable(entries.error(), err);
+    const std::filesystem::path where(path);
+    const auto folder = std::filesystem::is_directory(where) ? where : where.parent_path();
+    session::BookBringer bringer(desk);
+    session::FlightReader reader(desk);
+    QEventLoop loop;
+    int code = exit_done;
+    QObject::connect(&bringer, &session::BookBringer::refused, [&](const units::Error& error) {
+        code = unusable(error, err);
+        loop.quit();
+    });
+    QObject::connect(&bringer, &session::BookBringer::finished, [&](int added, int known) {
+        out << "brought in " << added << ", known already " << known << "\n";
+        const auto unread = desk.unread();
+        if (unread.empty())
+            loop.quit();
+        else
+            reader.read(unread);
+    });
+    QObject::connect(&reader, &session::FlightReader::refused,
+                     [&](const units::Error& error) { code = unusable(error, err); });
+    QObject::connect(&reader, &session::FlightReader::finished, &loop, &QEventLoop::quit);
+    // Begun from inside the loop, so that an end at once still ends it.
+    QMetaObject::invokeMethod(
+        &loop,
+        [&] {
+            bringer.bringIn(std::move(*entries), QString::fromStdString(folder.string()),
+                            QString::fromStdString(where.filename().string()));
+        },
+        Qt::QueuedConnection);
+    loop.exec();
+    desk.settle();
+    return code;
+}
+
+} // namespace
+
+int run_book(const BookOptions& options, std::ostream& out, std::ostream& err) {
+    const std::string path = options.book.empty() ? session::default_book_path().toStdString() : options.book;
+    const bool writes = options.action == BookAction::bring_in;
+    if (!writes && !std::filesystem::exists(path))
+        return unusable({units::ErrorCode::file_not_found, {path, {}, {}, {}}, {}}, err);
+    logbook::BookOptions how;
+    how.read_only = !writes;
+    if (options.action == BookAction::list || writes) {
+        session::PlanSession plans;
+        session::Desk desk(plans);
+        if (auto opened = desk.openBook(QString::fromStdString(path), how); !opened)
+            return unusable(opened.error(), err);
+        for (const auto& notice : desk.keeper().notices())
+            err << "sobremesa-cli: " << wording::message(notice, wording::Quantities()).toStdString() << "\n";
+        if (!writes) return list(desk, options.json, out);
+        if (!desk.keeper().is_writable())
+            return unusable({units::ErrorCode::book_read_only, {path, {}, {}, {}}, {}}, err);
+        return bring_in(desk, options.target, out, err);
+    }
+    auto book = logbook::Book::open(path, how);
+    if (!book) return unusable(book.error(), err);
+    units::Result<void> done;
+    if (options.action == BookAction::check) done = book->checkWhole();
+    if (options.action == BookAction::back_up) done = book->backUp(options.target);
+    if (options.action == BookAction::export_all)
+        done = session::export_book(*book, QString::fromStdString(options.target));
+    if (!done) return unusable(done.error(), err);
+    out << (options.action == BookAction::check ? "whole" : "written") << "\n";
+    return exit_done;
+}
+
+} // namespace sobremesa::cli
