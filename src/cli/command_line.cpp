@@ -49,7 +49,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     back_up->add_option("file", book_options.target, "The copy")->required();
     auto* export_all = book_command->add_subcommand("export", "Writes JSON, CSV and the raw logs into a folder");
     export_all->add_option("folder", book_options.target, "Folder, made where there is none")->required();
-    auto* bring_in = book_command->add_subcommand("import", "Brings in what was exported: a folder, book.json or a CSV");
+    auto* bring_in =
+        book_command->add_subcommand("import", "Brings in what was exported: a folder, book.json or a CSV");
     bring_in->add_option("path", book_options.target, "Folder, book.json, or one of the CSV files")->required();
 
     try {
@@ -65,9 +66,9 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     }
     if (*book_command) {
         book_options.book = book;
-        book_options.action = *list       ? BookAction::list
-                              : *check    ? BookAction::check
-                              : *back_up  ? BookAction::back_up
+        book_options.action = *list         ? BookAction::list
+                              : *check      ? BookAction::check
+                              : *back_up    ? BookAction::back_up
                               : *export_all ? BookAction::export_all
                                             : BookAction::bring_in;
         (void)bring_in;

@@ -78,8 +78,9 @@ QString relation_text(units::Relation relation) {
             "can use of it is less.");
     case Relation::counted_in_logbook: return Words::tr("Counted in the logbook; flights removed are not counted.");
     case Relation::least_of_left_less_needed:
-        return Words::tr("At every row: what the forecast says is usable, less the energy counted so far, less what the "
-                         "way home with its reserve would have needed from there. The least of all rows.");
+        return Words::tr(
+            "At every row: what the forecast says is usable, less the energy counted so far, less what the "
+            "way home with its reserve would have needed from there. The least of all rows.");
     case Relation::usable_less_counted:
         return Words::tr(
             "What the pack of the setting gives down to its landing voltage, less what was counted. Only as "

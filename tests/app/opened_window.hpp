@@ -1,6 +1,9 @@
 #pragma once
 
+#include <QApplication>
+#include <QDragEnterEvent>
 #include <QLabel>
+#include <QMimeData>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -9,6 +12,17 @@
 #include "wording/sentences.hpp"
 
 namespace sobremesa::tests {
+
+/// Drops a file on a window, as a desktop does.
+inline void drop(QWidget* target, const QString& path) {
+    QMimeData files;
+    files.setUrls({QUrl::fromLocalFile(path)});
+    QDragEnterEvent enter(QPoint(400, 300), Qt::CopyAction, &files, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(target, &enter);
+    QVERIFY(enter.isAccepted());
+    QDropEvent event(QPointF(400, 300), Qt::CopyAction, &files, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(target, &event);
+}
 
 /// A real window on the demo data, with settings of its own.
 class OpenedWindow {

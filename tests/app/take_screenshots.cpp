@@ -99,7 +99,8 @@ int main(int argc, char** argv) {
         take(window, pictures, QStringLiteral("logbook-%1").arg(theme->name));
         const auto before = window.debriefSession().debrief();
         window.flightSession().openFlight(flight_called(window, "three hills"));
-        settle([&] { return window.debriefSession().debrief() != before && window.flightSession().overForecast(); });
+        settle(
+            [&] { return window.debriefSession().debrief() != before && window.flightSession().overForecast(); });
         window.debriefPlace().strips().setCursor(840.0);
         take(window, pictures, QStringLiteral("debrief-%1").arg(theme->name));
     }

@@ -21,21 +21,8 @@
 
 using namespace sobremesa;
 using namespace sobremesa::app;
+using sobremesa::tests::drop;
 using tests::OpenedWindow;
-
-namespace {
-
-void drop(QWidget* target, const QString& path) {
-    QMimeData files;
-    files.setUrls({QUrl::fromLocalFile(path)});
-    QDragEnterEvent enter(QPoint(400, 300), Qt::CopyAction, &files, Qt::LeftButton, {});
-    QApplication::sendEvent(target, &enter);
-    QVERIFY(enter.isAccepted());
-    QDropEvent event(QPointF(400, 300), Qt::CopyAction, &files, Qt::LeftButton, {});
-    QApplication::sendEvent(target, &event);
-}
-
-} // namespace
 
 class DebriefPlaceTest : public QObject {
     Q_OBJECT

@@ -53,6 +53,7 @@ private slots:
     void contrastOfBlackAndWhite();
     void textAndEdgesCanBeRead_data();
     void textAndEdgesCanBeRead();
+    void theFieldThemeIsTheStrongest();
     void meaningsAreToldApart_data();
     void meaningsAreToldApart();
     void figuresAreTabular();
@@ -67,14 +68,14 @@ void ThemeTest::contrastOfBlackAndWhite() {
 }
 
 void ThemeTest::textAndEdgesCanBeRead_data() {
-    QTest::addColumn<bool>("dark");
-    QTest::newRow("day") << false;
-    QTest::newRow("evening") << true;
+    QTest::addColumn<int>("which");
+    for (std::size_t i = 0; i < all_themes().size(); ++i)
+        QTest::newRow(qPrintable(all_themes()[i]->name)) << int(i);
 }
 
 void ThemeTest::textAndEdgesCanBeRead() {
-    QFETCH(bool, dark);
-    const Theme& t = dark ? evening_theme() : day_theme();
+    QFETCH(int, which);
+    const Theme& t = *all_themes()[std::size_t(which)];
     for (const QColor& ground : {t.paper, t.panel, t.selection}) {
         for (const QColor& text : {t.ink, t.soft_ink, t.outward, t.homeward, t.warning}) {
             QVERIFY2(
@@ -87,13 +88,30 @@ void ThemeTest::textAndEdgesCanBeRead() {
     QVERIFY(contrast(t.field_border, t.paper) >= 3.0);
 }
 
+void ThemeTest::theFieldThemeIsTheStrongest() {
+    // Sun on a screen takes contrast away: the field theme has the most of it, and larger type.
+    for (const auto* other : {&day_theme(), &evening_theme()}) {
+        QVERIFY(contrast(field_theme().ink, field_theme().panel) > contrast(other->ink, other->panel));
+        QVERIFY(contrast(field_theme().soft_ink, field_theme().panel) > contrast(other->soft_ink, other->panel));
+    }
+    Look& look = Look::instance();
+    const int before = look.scaled(100);
+    look.setTheme(field_theme());
+    QVERIFY(look.scaled(100) > before);
+    look.setTextScale(1.5);
+    QCOMPARE(look.scaled(100), 150); // and never larger than the layout is tested for
+    look.setTextScale(1.0);
+    look.setTheme(day_theme());
+    QCOMPARE(look.scaled(100), before);
+}
+
 void ThemeTest::meaningsAreToldApart_data() {
     textAndEdgesCanBeRead_data();
 }
 
 void ThemeTest::meaningsAreToldApart() {
-    QFETCH(bool, dark);
-    const Theme& t = dark ? evening_theme() : day_theme();
+    QFETCH(int, which);
+    const Theme& t = *all_themes()[std::size_t(which)];
     const QColor meanings[] = {t.outward, t.homeward, t.warning};
     for (int deficiency = 0; deficiency < 3; ++deficiency) {
         for (int i = 0; i < 3; ++i) {

@@ -84,7 +84,10 @@ MainWindow::MainWindow(const QString& settings_folder, const QString& book_path,
     restore();
 }
 
-MainWindow::~MainWindow() = default;
+MainWindow::~MainWindow() {
+    // The places go before what they show: an editor that is still open hands its text in as it closes.
+    delete takeCentralWidget();
+}
 
 void MainWindow::layOut() {
     const Look& look = Look::instance();
@@ -134,6 +137,7 @@ void MainWindow::connectSessions() {
     connect(&progress_due_, &QTimer::timeout, this, show_progress);
     connect(&debrief_session_, &session::DebriefSession::opening, this, [this](const QString& path) {
         opening_ = wording::file_title(path.toStdString());
+        messages_->clear();
         progress_share_ = 0.0;
         progress_due_.start();
     });
@@ -143,7 +147,7 @@ void MainWindow::connectSessions() {
     });
     connect(&debrief_session_, &session::DebriefSession::debriefChanged, this, [this] {
         progress_due_.stop();
-        messages_->clear();
+        if (messages_->isWorking()) messages_->clear();
         showPlace(Place::debrief);
     });
     const auto refused = [this](const units::Error& error) {

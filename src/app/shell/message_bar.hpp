@@ -19,6 +19,8 @@ public:
     void showProgress(const QString& text, double share);
     void clear();
     QString text() const;
+    /// Progress is shown, rather than words.
+    bool isWorking() const { return working_; }
 
 signals:
     void cancelled();

@@ -1,7 +1,10 @@
 // The commands of the window: what stands in the menu, and what each of them does.
 
+#include <QApplication>
+#include <QClipboard>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QLabel>
 #include <QMenu>
 
 #include "app/export/export_files.hpp"
@@ -29,6 +32,8 @@ void MainWindow::makeCommands() {
     commands_->separate();
     undo_ = commands_->add("undoAction", tr("Undo"), QKeySequence::Undo, [this] { desk_.undo(); });
     redo_ = commands_->add("redoAction", tr("Redo"), QKeySequence::Redo, [this] { desk_.redo(); });
+    // Both habits are wide-spread.
+    redo_->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
     showHistory();
     commands_->add("searchAction", tr("Find a command…"), QKeySequence(Qt::CTRL | Qt::Key_K),
                    [this] { commands_->search(); });
@@ -112,7 +117,7 @@ void MainWindow::makeEditCommands() {
     commands_->add("retirePackAction", tr("Retire the chosen pack, or return it"), {},
                    on_shelf(Place::packs, packs_place_, &ShelfPlace::retire));
     commands_->begin(tr("Table or chart"));
-    commands_->add("copyAction", tr("Copy table or chart"), {}, [this] { copyShown(); });
+    commands_->add("copyAction", tr("Copy table or chart"), QKeySequence::Copy, [this] { copyShown(); });
     commands_->add("asTableAction", tr("Chart as a table"), QKeySequence(Qt::CTRL | Qt::Key_T),
                    [this] { showAsTable(); });
     commands_->add(
@@ -237,6 +242,11 @@ void MainWindow::makeUnitCommands() {
 }
 
 void MainWindow::copyShown() {
+    // Text that is marked goes before the chart.
+    if (const auto* label = qobject_cast<QLabel*>(QApplication::focusWidget()); label && label->hasSelectedText()) {
+        QApplication::clipboard()->setText(label->selectedText());
+        return;
+    }
     if (auto* table = qobject_cast<DataTable*>(shown_)) {
         table->copy();
     } else if (auto* chart = chart_of(shown_)) {

@@ -156,12 +156,10 @@ QWidget* PlanPlace::makeChart() {
     column->setSpacing(look.scaled(4));
     auto* heading = new QHBoxLayout;
     heading->addWidget(new TextLabel(Role::heading, tr("Homeward chart")));
-    auto* axes = new TextLabel(
-        Role::quiet,
-        tr("Wh left and Wh needed, by %1 from home").arg(look.quantities().notation(Quantity::turn_distance).unit));
-    axes->setWordWrap(false);
+    axes_ = new TextLabel(Role::quiet);
+    axes_->setWordWrap(false);
     heading->addSpacing(look.scaled(6));
-    heading->addWidget(axes);
+    heading->addWidget(axes_);
     heading->addSpacing(look.scaled(18));
     moves_ = new TextLabel(Role::quiet);
     moves_->setObjectName(QStringLiteral("movesMost"));
@@ -257,6 +255,7 @@ void PlanPlace::showPlan() {
     schools_->schools().setPlan(plan);
     schools_->setVisible(!plan->schools.empty());
     showNotices(*plan);
+    axes_->setWords(tr("Wh left and Wh needed, by %1 from home").arg(q.notation(Quantity::turn_distance).unit));
     moves_->setWords(wording::what_moves_it(*plan, q));
     chart_->setPlan(plan);
     showMap(*plan);

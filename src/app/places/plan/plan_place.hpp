@@ -67,6 +67,7 @@ private:
     FigureRow* figures_;
     SchoolsTable* schools_;
     QVBoxLayout* notices_;
+    TextLabel* axes_;
     TextLabel* moves_;
     TextLabel* cautions_;
     /// The plan as it stood before the present run of edits, for "what changed".

@@ -198,7 +198,9 @@ void ShelfPlace::refresh() {
         table_->setColumnWidth(0, std::max(table_->columnWidth(0), Look::instance().scaled(150)));
         fitted_ = true;
     }
-    if (before) choose(*before);
+    // Only where it has moved: setting the current cell closes an editor, and one may be handing in its text just
+    // now.
+    if (before && chosen() != before) choose(*before);
     if (!table_->currentIndex().isValid() && filter_->rowCount() > 0) table_->setCurrentIndex(filter_->index(0, 0));
     showChosen();
     showCount();

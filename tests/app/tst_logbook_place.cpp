@@ -1,0 +1,296 @@
+// The Logbook: flights, bests, filters, removal, re-reading, and the book's own file.
+
+#include <QAction>
+#include <QLineEdit>
+#include <QPushButton>
+
+#include "app/app_main.hpp"
+#include "app/opened_window.hpp"
+#include "app/places/logbook/logbook_place.hpp"
+#include "app/widgets/choice_box.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/explained_number.hpp"
+#include "io/kept_documents.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+using sobremesa::tests::OpenedWindow;
+using units::Quantity;
+
+class LogbookPlaceTest : public QObject {
+    Q_OBJECT
+private slots:
+    void initTestCase();
+    void init();
+    void cleanupTestCase() { window_.reset(); }
+    void emptyLogbookSaysWhatBelongsHere();
+    void flightsStandWithTheirFigures();
+    void personalBestsAreAmongThoseShown();
+    void aPackShowsItsCycles();
+    void sortsByValue();
+    void findsByText();
+    void aFlightOpensInDebrief();
+    void removalIsUndone();
+    void lostFiguresAreReadAgainFromTheLog();
+    void exportsAndBringsInTheWholeBook();
+    void backsUpAndRestores();
+    void aDamagedBackupRestoresNothing();
+    void aThousandFlightsAreShown();
+
+private:
+    LogbookPlace& place() { return (*window_)->logbookPlace(); }
+    DataTable& table() { return place().table(); }
+    QString text(int row, int column) { return table().model()->index(row, column).data().toString(); }
+    std::optional<units::Explanation> best(const char* what) {
+        for (const auto* number : place().findChildren<ExplainedNumber*>()) {
+            if (number->isVisible() && number->accessibleName().startsWith(QLatin1String(what)))
+                return number->explanation();
+        }
+        return std::nullopt;
+    }
+    session::Id flight(const char* name) {
+        for (const auto& [id, kept] : (*window_)->desk().shelves().flights) {
+            if (kept.name == name) return id;
+        }
+        qFatal("no such flight");
+    }
+    std::unique_ptr<OpenedWindow> window_;
+};
+
+void LogbookPlaceTest::initTestCase() {
+    Look::instance().setTheme(day_theme());
+    window_ = std::make_unique<OpenedWindow>();
+    window_->bringInFlights();
+}
+
+void LogbookPlaceTest::init() {
+    (*window_)->showPlace(Place::logbook);
+    window_->find<QLineEdit>("logbookFind")->clear();
+    for (const char* box : {"logbookAircraft", "logbookPack"}) {
+        auto* choice = window_->find<ChoiceBox>(box);
+        choice->setCurrentIndex(0);
+        emit choice->activated(0);
+    }
+    table().sortByColumn(0, Qt::DescendingOrder);
+    QTest::qWait(10);
+}
+
+void LogbookPlaceTest::emptyLogbookSaysWhatBelongsHere() {
+    const QTemporaryDir folder;
+    MainWindow fresh(folder.path(), folder.filePath(QStringLiteral("logbook.sqlite")));
+    fresh.show();
+    QVERIFY(QTest::qWaitForWindowExposed(&fresh));
+    QTest::keyClick(&fresh, Qt::Key_7, Qt::ControlModifier);
+    QCOMPARE(int(fresh.place()), int(Place::logbook));
+    auto* lay_open = fresh.findChild<QPushButton*>(QStringLiteral("logbookDebriefButton"));
+    QVERIFY(lay_open->isVisible());
+    QTest::mouseClick(lay_open, Qt::LeftButton);
+    QCOMPARE(int(fresh.place()), int(Place::debrief));
+}
+
+void LogbookPlaceTest::flightsStandWithTheirFigures() {
+    QCOMPARE(table().model()->rowCount(), 7);
+    QCOMPARE(text(0, 0), QStringLiteral("2026-05-23 10:50"));
+    QCOMPARE(text(6, 1), QStringLiteral("calm"));
+    QCOMPARE(text(6, 2), QString::fromUtf8("Alcaraván"));
+    const auto& q = Look::instance().quantities();
+    const auto& summary = (*window_)->desk().summaries().at(flight("calm"));
+    QCOMPARE(text(6, 5), q.text(Quantity::ground_distance, *summary.distance.ground_m));
+    // Every figure read from a log says why; what the pilot wrote does not.
+    for (int row = 0; row < 7; ++row) {
+        for (const int column : {4, 5, 6, 7, 8, 9})
+            QVERIFY(table().model()->index(row, column).data(explanation_role).isValid());
+        for (const int column : {0, 1, 2, 3, 10, 11, 12})
+            QVERIFY(!table().model()->index(row, column).data(explanation_role).isValid());
+    }
+    QVERIFY(window_->said("logbookPath").contains((*window_)->desk().keeper().path()));
+}
+
+void LogbookPlaceTest::personalBestsAreAmongThoseShown() {
+    QVERIFY(best("farthest: calm"));
+    QCOMPARE(int(best("farthest: calm")->quantity), int(Quantity::farthest_from_home));
+    QVERIFY(best("longest"));
+    QVERIFY(best("thriftiest: thermals"));
+    auto* aircraft = window_->find<ChoiceBox>("logbookAircraft");
+    aircraft->setFocus();
+    QTest::keyClick(aircraft, Qt::Key_End); // Tarabilla
+    emit aircraft->activated(aircraft->currentIndex());
+    const int shown = table().model()->rowCount();
+    QVERIFY(shown == 3 || shown == 4);
+    QVERIFY(window_->said("logbookCount").contains(QStringLiteral("of 7")));
+    const QString name = aircraft->currentText();
+    for (int row = 0; row < shown; ++row) QCOMPARE(text(row, 2), name);
+    if (shown == 3) QVERIFY(best("farthest: quarry and back"));
+}
+
+void LogbookPlaceTest::aPackShowsItsCycles() {
+    auto* pack = window_->find<ChoiceBox>("logbookPack");
+    pack->setCurrentIndex(pack->findText(QStringLiteral("C-01")));
+    emit pack->activated(pack->currentIndex());
+    QCOMPARE(table().model()->rowCount(), 2);
+    const auto cycles = best("of this pack");
+    QVERIFY(cycles);
+    // Two flights, recharged with 2.58 and 1.74 Ah, on 4.35 Ah.
+    VERIFY_NEAR(cycles->value.value, (2.58 + 1.74) / 4.35, 0.02);
+    QCOMPARE(cycles->inputs.size(), std::size_t(2));
+}
+
+void LogbookPlaceTest::sortsByValue() {
+    table().sortByColumn(5, Qt::AscendingOrder);
+    double last = -2.0;
+    for (int row = 0; row < 7; ++row) {
+        const double value = table().model()->index(row, 5).data(sort_role).toDouble();
+        QVERIFY(value >= last);
+        last = value;
+    }
+    // Dashes stand together, below everything known.
+    table().sortByColumn(10, Qt::AscendingOrder);
+    QCOMPARE(text(0, 10), QString::fromUtf8("–"));
+    QCOMPARE(text(1, 10), QString::fromUtf8("–"));
+    QVERIFY(text(2, 10) != QString::fromUtf8("–"));
+}
+
+void LogbookPlaceTest::findsByText() {
+    auto* find = window_->find<QLineEdit>("logbookFind");
+    find->setFocus();
+    QTest::keyClicks(find, QStringLiteral("LIPO"));
+    QCOMPARE(table().model()->rowCount(), 2); // in a name, and in a note
+    QTest::keyClicks(find, QStringLiteral("-nothing"));
+    QCOMPARE(table().model()->rowCount(), 0);
+    (*window_)->grab();
+}
+
+void LogbookPlaceTest::aFlightOpensInDebrief() {
+    place().choose(flight("three hills"));
+    QTest::mouseClick(window_->find<QPushButton>("logbookOpen"), Qt::LeftButton);
+    QTRY_COMPARE_WITH_TIMEOUT(int((*window_)->place()), int(Place::debrief), 10000);
+    QCOMPARE((*window_)->flightSession().flight().note, std::string("video dropped out behind the second hill"));
+    QVERIFY((*window_)->debriefSession().debrief()->clean.rows_set_aside > 0);
+    QVERIFY(window_->said("debriefFile").startsWith(QStringLiteral("2026-05-16-alcaravan-three-hills.csv")));
+}
+
+void LogbookPlaceTest::removalIsUndone() {
+    place().choose(flight("calm"));
+    QTest::mouseClick(window_->find<QPushButton>("logbookRemove"), Qt::LeftButton);
+    QCOMPARE(table().model()->rowCount(), 6);
+    QVERIFY((*window_)->messages().text().contains(QStringLiteral("Ctrl+Z")));
+    auto* undo = (*window_)->findChild<QAction*>(QStringLiteral("undoAction"));
+    QVERIFY(undo->text().contains(QStringLiteral("remove flight “calm”")));
+    undo->trigger();
+    QCOMPARE(table().model()->rowCount(), 7);
+    // With its figures: nothing need be read again.
+    QVERIFY(table().model()->index(6, 5).data(explanation_role).isValid());
+    // Several at once are one edit.
+    (*window_)->desk().removeFlights({flight("calm"), flight("thermals")});
+    QCOMPARE(table().model()->rowCount(), 5);
+    undo->trigger();
+    QCOMPARE(table().model()->rowCount(), 7);
+}
+
+void LogbookPlaceTest::lostFiguresAreReadAgainFromTheLog() {
+    const auto id = flight("calm");
+    const auto before = (*window_)->desk().summaries().at(id);
+    telemetry::LogSummary wrong;
+    wrong.duration_s = 1.0;
+    (*window_)->desk().setSummary(id, wrong);
+    place().choose(id);
+    QTest::mouseClick(window_->find<QPushButton>("logbookReread"), Qt::LeftButton);
+    QTRY_VERIFY_WITH_TIMEOUT(!(*window_)->flightReader().is_running(), 10000);
+    QCOMPARE(io::json_from((*window_)->desk().summaries().at(id)), io::json_from([&] {
+                 auto kept = before;
+                 kept.track = {};
+                 return kept;
+             }()));
+}
+
+void LogbookPlaceTest::exportsAndBringsInTheWholeBook() {
+    const QTemporaryDir folder;
+    const QString out = folder.filePath(QStringLiteral("out"));
+    (*window_)->exportBook(out);
+    QTRY_VERIFY_WITH_TIMEOUT((*window_)->messages().text().contains(QStringLiteral("Exported")), 20000);
+    MainWindow other(folder.path(), folder.filePath(QStringLiteral("other.sqlite")));
+    other.show();
+    other.openFile(QDir(out).filePath(QStringLiteral("book.json"))); // as if it had been dropped
+    QTRY_VERIFY_WITH_TIMEOUT(!other.bringer().is_running() && other.desk().shelves().flights.size() == 7, 20000);
+    QCOMPARE(other.desk().summaries().size(), std::size_t(7));
+    QCOMPARE(other.desk().shelves().packs.size(), (*window_)->desk().shelves().packs.size());
+    for (const auto& [id, flight] : other.desk().shelves().flights) {
+        QVERIFY(flight.log_id);
+        QVERIFY(flight.pack_id && other.desk().shelves().packs.contains(*flight.pack_id));
+        QCOMPARE(other.desk().shelves().packs.at(*flight.pack_id).pack.name, flight.flown.pack.name);
+    }
+    // Once more brings in nothing; one undo takes all of it out.
+    other.bringIn(out);
+    QTRY_VERIFY_WITH_TIMEOUT(other.messages().text().contains(QStringLiteral("0 entries")), 20000);
+    other.desk().undo();
+    QVERIFY(other.desk().shelves().flights.empty());
+}
+
+void LogbookPlaceTest::backsUpAndRestores() {
+    const QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("logbook.sqlite"));
+    const QString backup = folder.filePath(QStringLiteral("backup.sqlite"));
+    MainWindow window(folder.path(), book);
+    window.show();
+    window.packsPlace();
+    const auto pack = *window.desk().put(logbook::EditKind::add_pack, std::nullopt,
+                                         book::KeptPack{session::first_request().pack, "before", false});
+    window.backUpBook(backup);
+    QTRY_VERIFY_WITH_TIMEOUT(window.messages().text().contains(QStringLiteral("Backed up")), 10000);
+    window.desk().remove(logbook::EditKind::remove_pack, logbook::Kind::pack, pack);
+    QVERIFY(window.desk().shelves().packs.empty());
+    window.restoreBook(backup);
+    QCOMPARE(window.desk().shelves().packs.size(), std::size_t(1));
+    QCOMPARE(window.desk().shelves().packs.begin()->second.note, std::string("before"));
+    QVERIFY(window.desk().keeper().is_writable());
+    QCOMPARE(window.desk().keeper().path(), book);
+    // The book as it was is not lost either.
+    QCOMPARE(QDir(folder.path())
+                 .entryList({QStringLiteral("*.before-restore-*")})
+                 .filter(QRegularExpression(QStringLiteral("Z$")))
+                 .size(),
+             1);
+}
+
+void LogbookPlaceTest::aDamagedBackupRestoresNothing() {
+    const QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("logbook.sqlite"));
+    MainWindow window(folder.path(), book);
+    window.show();
+    QVERIFY(window.desk().put(logbook::EditKind::add_pack, std::nullopt,
+                              book::KeptPack{session::first_request().pack, {}, false}));
+    QFile bad(folder.filePath(QStringLiteral("bad.sqlite")));
+    QVERIFY(bad.open(QIODevice::WriteOnly));
+    bad.write(QByteArray(9000, 'x'));
+    bad.close();
+    window.restoreBook(bad.fileName());
+    QVERIFY(window.messages().text().contains(QStringLiteral("damaged")));
+    QCOMPARE(window.desk().shelves().packs.size(), std::size_t(1));
+    QVERIFY(window.desk().keeper().is_writable());
+}
+
+void LogbookPlaceTest::aThousandFlightsAreShown() {
+    auto& desk = (*window_)->desk();
+    const auto model = desk.shelves().flights.begin()->second;
+    const auto summary = desk.summaries().begin()->second;
+    std::vector<logbook::RecordChange> changes;
+    std::vector<std::pair<session::Id, telemetry::LogSummary>> summaries;
+    for (int i = 0; i < 1000; ++i) {
+        auto kept = model;
+        kept.name = "flight " + std::to_string(i);
+        kept.log_id.reset();
+        const auto id = desk.newId();
+        changes.push_back({logbook::Kind::flight, id, std::nullopt, io::json_from(kept)});
+        summaries.emplace_back(id, summary);
+    }
+    desk.make(logbook::EditKind::bring_in, "a thousand", std::move(changes));
+    desk.setSummaries(summaries);
+    QCOMPARE(table().model()->rowCount(), 1007);
+    (*window_)->grab();
+    desk.undo();
+    QCOMPARE(table().model()->rowCount(), 7);
+}
+
+SOBREMESA_WINDOW_TEST(LogbookPlaceTest)
+#include "tst_logbook_place.moc"

@@ -1,0 +1,124 @@
+// The window after a crash: the real program is started, killed, and its book opened again.
+
+#include <QProcess>
+
+#include <csignal>
+
+#include "app/app_main.hpp"
+#include "app/opened_window.hpp"
+#include "app/shell/commands.hpp"
+#include "logbook/book.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+
+class RecoveryTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void aKilledWindowIsFoundAsItWas();
+    void aSecondWindowIsToldAndOnlyReads();
+    void aDamagedBookIsSaidAndTheWindowWorks();
+    void aFileThatIsNoBookIsLeftAlone();
+    void theBookChosenIsRemembered();
+
+private:
+    std::unique_ptr<QTemporaryDir> folder_;
+    QString book_;
+};
+
+void RecoveryTest::init() {
+    folder_ = std::make_unique<QTemporaryDir>();
+    book_ = folder_->filePath(QStringLiteral("logbook.sqlite"));
+    Look::instance().setTheme(day_theme());
+}
+
+void RecoveryTest::aKilledWindowIsFoundAsItWas() {
+    QProcess program;
+    program.start(QStringLiteral(BIN_DIR "/sobremesa"),
+                  {QStringLiteral("--book"), book_, QStringLiteral("--settings"), folder_->path(),
+                   QStringLiteral(DEMO_DIR "/alcaravan-west.plan.json")});
+    QVERIFY(program.waitForStarted(10000));
+    // Until the plan it opened is in the book, as another reader sees it.
+    const auto kept = [&] {
+        logbook::BookOptions look_only;
+        look_only.read_only = true;
+        auto book = logbook::Book::open(book_.toStdString(), look_only);
+        if (!book) return false;
+        const auto contents = book->read();
+        return contents && !contents->edits.empty();
+    };
+    QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(book_) && kept(), 30000);
+    ::kill(pid_t(program.processId()), SIGKILL);
+    QVERIFY(program.waitForFinished(10000));
+    MainWindow window(folder_->path(), book_);
+    window.show();
+    QVERIFY(window.desk().keeper().is_writable());
+    QTRY_VERIFY(window.planSession().plan() != nullptr);
+    QCOMPARE(window.planSession().request().name, std::string("West along the ridge"));
+    auto* undo = window.findChild<QAction*>(QStringLiteral("undoAction"));
+    QVERIFY(undo->isEnabled());
+    QVERIFY(undo->text().contains(QStringLiteral("add plan")));
+    undo->trigger();
+    QVERIFY(window.desk().shelves().plans.empty());
+    QVERIFY(window.findChild<QAction*>(QStringLiteral("redoAction"))->isEnabled());
+}
+
+void RecoveryTest::aSecondWindowIsToldAndOnlyReads() {
+    MainWindow first(folder_->path(), book_);
+    first.openFile(QStringLiteral(DEMO_DIR "/alcaravan-west.plan.json"));
+    first.desk().settle();
+    MainWindow second(folder_->path(), book_);
+    second.show();
+    QVERIFY(second.messages().text().contains(QStringLiteral("open in another window")));
+    QVERIFY(!second.desk().keeper().is_writable());
+    QCOMPARE(second.desk().shelves().plans.size(), std::size_t(1));
+}
+
+void RecoveryTest::aDamagedBookIsSaidAndTheWindowWorks() {
+    QFile damaged(book_);
+    QVERIFY(damaged.open(QIODevice::WriteOnly));
+    damaged.write(QByteArray(12000, 'z'));
+    damaged.close();
+    MainWindow window(folder_->path(), book_);
+    window.show();
+    QVERIFY(window.messages().text().contains(QStringLiteral("damaged")));
+    QVERIFY(window.messages().text().contains(QStringLiteral("backup")));
+    // A plan can be made meanwhile, in memory.
+    window.openFile(QStringLiteral(DEMO_DIR "/alcaravan-west.plan.json"));
+    QTRY_VERIFY(window.planSession().plan() != nullptr);
+    QVERIFY(damaged.open(QIODevice::ReadOnly));
+    QCOMPARE(damaged.readAll(), QByteArray(12000, 'z'));
+}
+
+void RecoveryTest::aFileThatIsNoBookIsLeftAlone() {
+    MainWindow window(folder_->path(), book_);
+    window.show();
+    const QString text = folder_->filePath(QStringLiteral("letter.sqlite"));
+    QFile letter(text);
+    QVERIFY(letter.open(QIODevice::WriteOnly));
+    letter.write(QByteArray("Dear aunt, ") + QByteArray(4000, '.'));
+    letter.close();
+    window.openFile(text);
+    QVERIFY(!window.desk().keeper().is_open());
+    QVERIFY(window.messages().isVisible());
+    QVERIFY(letter.open(QIODevice::ReadOnly));
+    QVERIFY(letter.readAll().startsWith("Dear aunt"));
+    window.openFile(book_);
+    QVERIFY(window.desk().keeper().is_writable());
+}
+
+void RecoveryTest::theBookChosenIsRemembered() {
+    const QString other = folder_->filePath(QStringLiteral("elsewhere/winter.sqlite"));
+    {
+        MainWindow window(folder_->path(), book_);
+        window.openBook(other);
+        QCOMPARE(window.desk().keeper().path(), other);
+        window.close();
+    }
+    const MainWindow again(folder_->path(), {});
+    QCOMPARE(const_cast<MainWindow&>(again).desk().keeper().path(), other);
+}
+
+SOBREMESA_WINDOW_TEST(RecoveryTest)
+#include "tst_recovery.moc"

@@ -1,0 +1,359 @@
+// Fleet and Packs in a real window: by mouse, and by keyboard alone.
+
+#include <QCheckBox>
+#include <QHeaderView>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QPushButton>
+
+#include "app/app_main.hpp"
+#include "app/opened_window.hpp"
+#include "app/places/shelf/shelf_place.hpp"
+#include "app/shell/commands.hpp"
+#include "app/widgets/choice_box.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/explanation_sheet.hpp"
+#include "app/widgets/number_field.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+using sobremesa::tests::OpenedWindow;
+
+class ShelvesTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void emptyShelvesOfferTheFirstStep();
+    void whatThePilotKnowsIsAskedAndTheRestAssumed();
+    void aCellIsEditedInPlaceByKeyboard();
+    void badValuesAreMarkedWhereTypedInWords_data();
+    void badValuesAreMarkedWhereTypedInWords();
+    void aChoiceIsEditedAsAChoice();
+    void duplicatesGetANameOfTheirOwn();
+    void retiredThingsStandBack();
+    void whatIsUsedIsRetiredNotRemoved();
+    void sortsByValueNotByText();
+    void findsByAnyTextOfARow();
+    void notesAreKept();
+    void everyComputedCellSaysWhy();
+    void copiesAsTextThatOtherProgramsRead();
+    void columnsAreRemembered();
+    void aHundredPacksAreNoTrouble();
+    void everythingIsUndoneByKey();
+
+private:
+    ShelfPlace& packs() { return (*window_)->packsPlace(); }
+    DataTable& table() { return packs().table(); }
+    /// Cell of the pack of a name, in the column with a header.
+    QModelIndex cell(const QString& name, const QString& header) {
+        const auto* model = table().model();
+        int column = -1;
+        for (int c = 0; c < model->columnCount(); ++c) {
+            if (model->headerData(c, Qt::Horizontal).toString() == header) column = c;
+        }
+        for (int r = 0; r < model->rowCount(); ++r) {
+            if (model->index(r, 0).data().toString() == name) return model->index(r, column);
+        }
+        return {};
+    }
+    void type(const QModelIndex& at, const QString& text) {
+        table().setFocus();
+        table().setCurrentIndex(at);
+        QTest::keyClick(&table(), Qt::Key_F2);
+        // One that was closed may still wait for its end.
+        const auto editors = table().findChildren<QLineEdit*>(QStringLiteral("cellEditor"));
+        QVERIFY(!editors.isEmpty());
+        auto* editor = editors.last();
+        editor->selectAll();
+        QTest::keyClicks(editor, text.isEmpty() ? QStringLiteral(" ") : text);
+        QTest::keyClick(editor, Qt::Key_Return);
+        // Qt commits a round of events later, so that the editor may still mend its text.
+        QCoreApplication::processEvents();
+    }
+    const battery::Pack& pack(const char* name) {
+        for (const auto& [id, kept] : (*window_)->desk().shelves().packs) {
+            if (kept.pack.name == name) return kept.pack;
+        }
+        qFatal("no such pack");
+    }
+    std::unique_ptr<OpenedWindow> window_;
+};
+
+void ShelvesTest::init() {
+    window_.reset();
+    Look::instance().setTheme(day_theme());
+    window_ = std::make_unique<OpenedWindow>();
+    (*window_)->showPlace(Place::packs);
+    QTest::qWait(10);
+}
+
+void ShelvesTest::emptyShelvesOfferTheFirstStep() {
+    const QTemporaryDir folder;
+    MainWindow fresh(folder.path(), folder.filePath(QStringLiteral("logbook.sqlite")));
+    fresh.show();
+    QVERIFY(QTest::qWaitForWindowExposed(&fresh));
+    QTest::keyClick(&fresh, Qt::Key_1, Qt::ControlModifier);
+    QCOMPARE(int(fresh.place()), int(Place::fleet));
+    auto* first = fresh.findChild<QPushButton*>(QStringLiteral("fleetFirstButton"));
+    QVERIFY(first->isVisible());
+    first->setFocus();
+    QTest::keyClick(first, Qt::Key_Space);
+    QCOMPARE(fresh.desk().shelves().aircraft.size(), std::size_t(1));
+    QVERIFY(!first->isVisible());
+    // The name stands ready to be typed over.
+    auto* name = fresh.fleetPlace().findChild<QLineEdit*>(QStringLiteral("Name"));
+    QVERIFY(name);
+    QCOMPARE(name->selectedText(), name->text());
+    fresh.packsPlace().add();
+    QCOMPARE(fresh.desk().shelves().packs.size(), std::size_t(1));
+}
+
+void ShelvesTest::whatThePilotKnowsIsAskedAndTheRestAssumed() {
+    const Id id = *(*window_)->desk().put(logbook::EditKind::add_pack, std::nullopt,
+                                          book::KeptPack{session::first_request().pack, {}, false});
+    packs().choose(id);
+    const QModelIndex resistance = table().model()->index(table().currentIndex().row(), 5);
+    QVERIFY(resistance.data(assumed_role).toBool());
+    QVERIFY(resistance.data(Qt::FontRole).value<QFont>().italic());
+    QCOMPARE(resistance.data().toString(), QString::fromUtf8("20.0\u202FmΩ")); // 60 mΩ·Ah over 3 Ah
+    QVERIFY(resistance.data(Qt::ToolTipRole).toString().contains(QStringLiteral("Assumed")));
+    auto* field = packs().findChild<NumberField*>(QStringLiteral("Resistance of a cell"));
+    QVERIFY(field->text().isEmpty());
+    QVERIFY(field->placeholderText().contains(QStringLiteral("assumed 20.0")));
+    // A value of one's own takes its place, and gives way again when it is taken out.
+    field->setFocus();
+    QTest::keyClicks(field, QStringLiteral("17,5"));
+    VERIFY_NEAR(*(*window_)->desk().shelves().packs.at(id).pack.cell_resistance_ohm, 0.0175, 1e-12);
+    field->selectAll();
+    QTest::keyClick(field, Qt::Key_Backspace);
+    QVERIFY(!(*window_)->desk().shelves().packs.at(id).pack.cell_resistance_ohm);
+}
+
+void ShelvesTest::aCellIsEditedInPlaceByKeyboard() {
+    type(cell(QStringLiteral("B-07"), QStringLiteral("mass")), QStringLiteral("412,5"));
+    VERIFY_NEAR(pack("B-07").mass_kg, 0.4125, 1e-9);
+    // With its unit, as it stands there.
+    type(cell(QStringLiteral("B-07"), QStringLiteral("a cell")), QStringLiteral("3 400 mAh"));
+    VERIFY_NEAR(pack("B-07").cell_capacity_ah, 3.4, 1e-9);
+    // The plan that flies on this pack follows.
+    VERIFY_NEAR((*window_)->planSession().request().pack.cell_capacity_ah, 3.4, 1e-9);
+    window_->settle();
+}
+
+void ShelvesTest::badValuesAreMarkedWhereTypedInWords_data() {
+    QTest::addColumn<QString>("column");
+    QTest::addColumn<QString>("typed");
+    QTest::addColumn<QString>("said");
+    QTest::newRow("no number") << "mass"
+                               << "heavy"
+                               << "not one number";
+    QTest::newRow("below zero") << "mass"
+                                << "-4"
+                                << "not possible";
+    QTest::newRow("half a cell") << "series"
+                                 << "4.5"
+                                 << "come whole";
+    QTest::newRow("too many cells") << "series"
+                                    << "400"
+                                    << "takes 1 to 100";
+    QTest::newRow("ambiguous") << "a cell"
+                               << "1.234,5"
+                               << "not one number";
+}
+
+void ShelvesTest::badValuesAreMarkedWhereTypedInWords() {
+    QFETCH(QString, column);
+    QFETCH(QString, typed);
+    QFETCH(QString, said);
+    const auto before = pack("B-07");
+    type(cell(QStringLiteral("B-07"), column), typed);
+    QCOMPARE(pack("B-07").mass_kg, before.mass_kg);
+    QCOMPARE(pack("B-07").series, before.series);
+    auto* trouble = window_->find<QLabel>("packsTrouble");
+    QVERIFY(trouble->isVisible());
+    QVERIFY2(trouble->accessibleName().contains(said), qPrintable(trouble->accessibleName()));
+    QVERIFY(trouble->accessibleName().contains(typed));
+    // The same in the form, under the field.
+    auto* field = packs().findChild<NumberField*>(
+        column == QStringLiteral("series") ? QStringLiteral("Cells in series")
+        : column == QStringLiteral("mass") ? QStringLiteral("Mass of the pack")
+                                           : QStringLiteral("Rated charge of a cell"));
+    field->setFocus();
+    field->selectAll();
+    QTest::keyClicks(field, typed);
+    QVERIFY(field->property("wrong").toBool());
+    auto* under = packs().findChild<QLabel*>(field->objectName() + QStringLiteral(" trouble"));
+    QVERIFY(under->isVisible());
+    QVERIFY(under->accessibleName().contains(said));
+    QCOMPARE(pack("B-07").mass_kg, before.mass_kg);
+}
+
+void ShelvesTest::aChoiceIsEditedAsAChoice() {
+    table().setFocus();
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("chemistry")));
+    QTest::keyClick(&table(), Qt::Key_F2);
+    auto* box = table().findChild<ChoiceBox*>(QStringLiteral("cellEditor"));
+    QVERIFY(box);
+    QCOMPARE(box->currentText(), QStringLiteral("Li-ion"));
+    QTest::keyClick(box, Qt::Key_Home);
+    QTest::keyClick(box, Qt::Key_Return);
+    QTRY_COMPARE(pack("B-07").chemistry, battery::Chemistry::lipo);
+}
+
+void ShelvesTest::duplicatesGetANameOfTheirOwn() {
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
+    QTest::mouseClick(window_->find<QPushButton>("packsDuplicate"), Qt::LeftButton);
+    QCOMPARE(pack("B-07 (2)").mass_kg, pack("B-07").mass_kg);
+    QCOMPARE(table().currentIndex().siblingAtColumn(0).data().toString(), QStringLiteral("B-07 (2)"));
+    packs().duplicate();
+    QCOMPARE(pack("B-07 (2) (2)").series, 4);
+}
+
+void ShelvesTest::retiredThingsStandBack() {
+    const int before = table().model()->rowCount();
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
+    QTest::mouseClick(window_->find<QPushButton>("packsRetire"), Qt::LeftButton);
+    QCOMPARE(table().model()->rowCount(), before - 1);
+    QVERIFY(window_->said("packsCount").contains(QStringLiteral("1 retired")));
+    QVERIFY((*window_)->messages().text().contains(QStringLiteral("Ctrl+Z")));
+    window_->find<QCheckBox>("packsShowRetired")->setChecked(true);
+    QCOMPARE(table().model()->rowCount(), before);
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
+    QCOMPARE(window_->find<QPushButton>("packsRetire")->text(), QStringLiteral("Return to use"));
+    QTest::mouseClick(window_->find<QPushButton>("packsRetire"), Qt::LeftButton);
+    QVERIFY(!window_->said("packsCount").contains(QStringLiteral("retired")));
+}
+
+void ShelvesTest::whatIsUsedIsRetiredNotRemoved() {
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
+    QVERIFY(!window_->find<QPushButton>("packsRemove")->isEnabled());
+    packs().duplicate();
+    QVERIFY(window_->find<QPushButton>("packsRemove")->isEnabled());
+    const auto before = (*window_)->desk().shelves().packs.size();
+    packs().remove();
+    QCOMPARE((*window_)->desk().shelves().packs.size(), before - 1);
+}
+
+void ShelvesTest::sortsByValueNotByText() {
+    for (const double mass : {1.2, 0.09, 0.5}) {
+        auto kept = book::KeptPack{session::first_request().pack, {}, false};
+        kept.pack.name = "P" + std::to_string(int(mass * 1000));
+        kept.pack.mass_kg = mass;
+        QVERIFY((*window_)->desk().put(logbook::EditKind::add_pack, std::nullopt, kept));
+    }
+    table().sortByColumn(6, Qt::AscendingOrder);
+    double last = 0.0;
+    for (int row = 0; row < table().model()->rowCount(); ++row) {
+        const double mass = table().model()->index(row, 6).data(sort_role).toDouble();
+        QVERIFY(mass >= last);
+        last = mass;
+    }
+    QCOMPARE(table().model()->index(0, 0).data().toString(), QStringLiteral("P90"));
+}
+
+void ShelvesTest::findsByAnyTextOfARow() {
+    auto* find = window_->find<QLineEdit>("packsFind");
+    find->setFocus();
+    QTest::keyClicks(find, QStringLiteral("c-01"));
+    QCOMPARE(table().model()->rowCount(), 1);
+    QVERIFY(window_->said("packsCount").contains(QStringLiteral("1 shown")));
+    find->selectAll();
+    QTest::keyClicks(find, QStringLiteral("nothing like it"));
+    QCOMPARE(table().model()->rowCount(), 0);
+    (*window_)->grab(); // paints with nothing found
+    find->clear();
+    QVERIFY(table().model()->rowCount() >= 2);
+}
+
+void ShelvesTest::notesAreKept() {
+    table().setCurrentIndex(cell(QStringLiteral("C-01"), QStringLiteral("name")));
+    auto* note = window_->find<QPlainTextEdit>("packsNote");
+    note->setFocus();
+    QTest::keyClicks(note, QStringLiteral("swollen at one end"));
+    QCOMPARE(cell(QStringLiteral("C-01"), QStringLiteral("note")).data().toString(),
+             QStringLiteral("swollen at one end"));
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
+    QVERIFY(note->toPlainText().isEmpty());
+}
+
+void ShelvesTest::everyComputedCellSaysWhy() {
+    for (const char* header : {"rated", "flights", "cycles"}) {
+        const QModelIndex at = cell(QStringLiteral("B-07"), QLatin1String(header));
+        QVERIFY2(at.data(explanation_role).canConvert<units::Explanation>(), header);
+        table().setFocus();
+        table().setCurrentIndex(at);
+        QTest::keyClick(&table(), Qt::Key_F1);
+        auto* sheet = qobject_cast<ExplanationSheet*>(QApplication::activePopupWidget());
+        QVERIFY2(sheet, header);
+        QVERIFY(sheet->accessibleDescription().contains(QStringLiteral("Source:")));
+        sheet->close();
+        QTRY_VERIFY(!QApplication::activePopupWidget());
+    }
+}
+
+void ShelvesTest::copiesAsTextThatOtherProgramsRead() {
+    table().setFocus();
+    table().clearSelection();
+    const QString all = table().copyText();
+    const QStringList lines = all.split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+    QCOMPARE(lines.size(), 1 + table().model()->rowCount());
+    QVERIFY(lines[0].startsWith(QStringLiteral("name\tchemistry")));
+    // Digits are not torn apart by the blanks that group them on screen.
+    QVERIFY(all.contains(QStringLiteral("3250 mAh")));
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
+    QTest::keyClick(&table(), Qt::Key_C, Qt::ControlModifier);
+    QCOMPARE(table().copyText().split(QLatin1Char('\n'), Qt::SkipEmptyParts).size(), 2);
+    const QString csv = csv_of(*table().model());
+    QVERIFY(csv.startsWith(QStringLiteral("name,chemistry")));
+    QVERIFY(csv.contains(QStringLiteral("\r\n")));
+}
+
+void ShelvesTest::columnsAreRemembered() {
+    const QTemporaryDir settings;
+    const QString book = settings.filePath(QStringLiteral("logbook.sqlite"));
+    {
+        MainWindow first(settings.path(), book);
+        first.packsPlace().add();
+        first.show();
+        first.packsPlace().table().setColumnWidth(0, 233);
+        first.packsPlace().table().horizontalHeader()->moveSection(6, 1);
+        first.close();
+    }
+    MainWindow second(settings.path(), book);
+    QCOMPARE(second.packsPlace().table().columnWidth(0), 233);
+    QCOMPARE(second.packsPlace().table().horizontalHeader()->visualIndex(6), 1);
+}
+
+void ShelvesTest::aHundredPacksAreNoTrouble() {
+    for (int i = 0; i < 100; ++i) {
+        auto kept = book::KeptPack{session::first_request().pack, {}, i % 9 == 0};
+        kept.pack.name = "Pack number " + std::to_string(i) + " of the long shelf in the hall";
+        QVERIFY((*window_)->desk().put(logbook::EditKind::add_pack, std::nullopt, kept));
+    }
+    QVERIFY(table().model()->rowCount() >= 88);
+    (*window_)->grab();
+    table().scrollToBottom();
+    (*window_)->grab();
+    QVERIFY(window_->said("packsCount").contains(QStringLiteral("12 retired")));
+}
+
+void ShelvesTest::everythingIsUndoneByKey() {
+    const auto before = (*window_)->desk().shelves().packs.size();
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
+    packs().duplicate();
+    type(cell(QStringLiteral("B-07"), QStringLiteral("mass")), QStringLiteral("500"));
+    auto* undo = (*window_)->findChild<QAction*>(QStringLiteral("undoAction"));
+    QVERIFY(undo->text().contains(QStringLiteral("change pack “B-07”")));
+    table().setFocus();
+    QTest::keyClick(&**window_, Qt::Key_Z, Qt::ControlModifier);
+    VERIFY_NEAR(pack("B-07").mass_kg, 0.405, 1e-9);
+    QVERIFY(undo->text().contains(QStringLiteral("duplicate pack")));
+    QTest::keyClick(&**window_, Qt::Key_Z, Qt::ControlModifier);
+    QCOMPARE((*window_)->desk().shelves().packs.size(), before);
+    QTest::keyClick(&**window_, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    QCOMPARE((*window_)->desk().shelves().packs.size(), before + 1);
+}
+
+SOBREMESA_WINDOW_TEST(ShelvesTest)
+#include "tst_shelves.moc"

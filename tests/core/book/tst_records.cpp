@@ -1,0 +1,104 @@
+#include <QTest>
+
+#include "core/book/records.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using book::FlightFigures;
+
+namespace {
+
+FlightFigures flight(book::Id id, double minutes, double ground_m, double farthest_m, double wh) {
+    FlightFigures figures;
+    figures.flight_id = id;
+    figures.summary.duration_s = 60.0 * minutes;
+    figures.summary.distance.ground_m = units::Estimate{ground_m, 1.0};
+    figures.summary.distance.farthest_from_home_m = units::Estimate{farthest_m, 1.0};
+    figures.summary.energy.energy_wh = units::Estimate{wh, 0.1};
+    figures.summary.energy.charge_ah = units::Estimate{wh / 15.0, 0.01};
+    figures.summary.energy_wh_per_m = units::Estimate{wh / ground_m, 1e-5};
+    return figures;
+}
+
+} // namespace
+
+class RecordsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void noFlightsHaveNoBests();
+    void eachBestIsItsOwnFlight();
+    void aShortHopIsNeverThrifty();
+    void flightsWithoutPositionCanStillBeTheLongest();
+    void rechargeGoesBeforeCounting();
+    void anotherPacksFlightsDoNotCount();
+    void cyclesExplainThemselves();
+};
+
+void RecordsTest::noFlightsHaveNoBests() {
+    const auto bests = book::personal_bests({});
+    QVERIFY(!bests.longest && !bests.farthest && !bests.thriftiest);
+}
+
+void RecordsTest::eachBestIsItsOwnFlight() {
+    const auto bests = book::personal_bests(
+        {flight(1, 60, 20'000, 4'000, 40), flight(2, 30, 25'000, 12'000, 45), flight(3, 20, 12'000, 5'000, 14)});
+    QCOMPARE(*bests.longest, 1);
+    QCOMPARE(*bests.farthest, 2);
+    QCOMPARE(*bests.thriftiest, 3);
+}
+
+void RecordsTest::aShortHopIsNeverThrifty() {
+    // Gliding down from a hand launch: next to nothing used, and no record.
+    const auto bests = book::personal_bests({flight(1, 2, 900, 300, 0.1), flight(2, 20, 12'000, 5'000, 14)});
+    QCOMPARE(*bests.thriftiest, 2);
+    const auto hop = book::personal_bests({flight(1, 2, 900, 300, 0.1)});
+    QVERIFY(!hop.thriftiest);
+}
+
+void RecordsTest::flightsWithoutPositionCanStillBeTheLongest() {
+    FlightFigures blind;
+    blind.flight_id = 9;
+    blind.summary.duration_s = 5000.0;
+    const auto bests = book::personal_bests({flight(1, 30, 20'000, 4'000, 40), blind});
+    QCOMPARE(*bests.longest, 9);
+    QCOMPARE(*bests.farthest, 1);
+}
+
+void RecordsTest::rechargeGoesBeforeCounting() {
+    battery::Pack pack;
+    pack.parallel = 2;
+    pack.cell_capacity_ah = 3.0;
+    auto counted = flight(1, 30, 20'000, 4'000, 45); // 3 Ah by counting
+    auto recharged = flight(2, 30, 20'000, 4'000, 45);
+    counted.pack_id = 7;
+    recharged.pack_id = 7;
+    recharged.recharged_ah = 2.7;
+    const auto use = book::pack_use({counted, recharged}, 7, pack);
+    QCOMPARE(use.flights, 2);
+    VERIFY_NEAR(use.charge_ah, 5.7, 1e-12);
+    VERIFY_NEAR(use.full_cycles, 5.7 / 6.0, 1e-12);
+}
+
+void RecordsTest::anotherPacksFlightsDoNotCount() {
+    battery::Pack pack;
+    auto other = flight(1, 30, 20'000, 4'000, 45);
+    other.pack_id = 8;
+    const auto use = book::pack_use({other, flight(2, 30, 20'000, 4'000, 45)}, 7, pack);
+    QCOMPARE(use.flights, 0);
+    QCOMPARE(use.full_cycles, 0.0);
+}
+
+void RecordsTest::cyclesExplainThemselves() {
+    battery::Pack pack;
+    pack.parallel = 2;
+    pack.cell_capacity_ah = 3.0;
+    const auto cycles = book::explain_cycles({4, 12.0, 2.0}, pack);
+    QCOMPARE(cycles.value.value, 2.0);
+    QCOMPARE(cycles.inputs[0].value.value / cycles.inputs[1].value.value, cycles.value.value);
+    const auto rated = book::explain_rated_charge(pack);
+    QCOMPARE(rated.inputs[0].value.value * rated.inputs[1].value.value, rated.value.value);
+    QCOMPARE(book::explain_flights(4).value.value, 4.0);
+}
+
+QTEST_GUILESS_MAIN(RecordsTest)
+#include "tst_records.moc"

@@ -1,0 +1,178 @@
+#include <QFile>
+#include <QSignalSpy>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "io/kept_documents.hpp"
+#include "session/book_transfer.hpp"
+#include "support/sample_request.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::session;
+
+namespace {
+
+struct Laid {
+    explicit Laid(const QString& path) : desk(plans), bringer(desk) {
+        if (!desk.openBook(path)) qFatal("the book does not open");
+    }
+    /// Brings in what stands at a path, and waits.
+    bool bringIn(const QString& path) {
+        auto entries = read_book_document(path);
+        if (!entries) return false;
+        QSignalSpy finished(&bringer, &BookBringer::finished);
+        QSignalSpy refused(&bringer, &BookBringer::refused);
+        const QFileInfo file(path);
+        bringer.bringIn(std::move(*entries), file.isDir() ? path : file.absolutePath(), file.fileName());
+        return QTest::qWaitFor([&] { return finished.count() + refused.count() > 0; }, 20000) &&
+               finished.count() == 1;
+    }
+    PlanSession plans;
+    Desk desk;
+    BookBringer bringer;
+};
+
+} // namespace
+
+class BookTransferTest : public QObject {
+    Q_OBJECT
+private slots:
+    void aWholeBookGoesOutAndComesBack();
+    void onlyPacksComeFromTheirCsv();
+    void linksAreMovedToTheirNewNumbers();
+    void aMissingLogIsSaidAndNothingComesIn();
+    void oneBadRecordKeepsAllOut();
+    void anExportCanBeStopped();
+    void flightsAreReadAgainOneAfterTheOther();
+    void figuresOfAnotherModelAreNotTrusted();
+
+private:
+    QString file(const char* name) const { return folder_.filePath(QLatin1String(name)); }
+    QTemporaryDir folder_;
+};
+
+void BookTransferTest::aWholeBookGoesOutAndComesBack() {
+    Laid first(file("a.sqlite"));
+    QVERIFY(first.bringIn(QStringLiteral(DEMO_DIR)));
+    QCOMPARE(first.desk.shelves().flights.size(), std::size_t(7));
+    first.desk.settle();
+    {
+        logbook::BookOptions look_only;
+        look_only.read_only = true;
+        auto book = logbook::Book::open(file("a.sqlite").toStdString(), look_only);
+        double last = 0.0;
+        QVERIFY(export_book(*book, file("out"), {}, [&](double share) { last = share; }));
+        QCOMPARE(last, 1.0);
+    }
+    Laid second(file("b.sqlite"));
+    QVERIFY(second.bringIn(file("out")));
+    // Log by log, the same bytes.
+    second.desk.settle();
+    logbook::BookOptions look_only;
+    look_only.read_only = true;
+    auto book = logbook::Book::open(file("b.sqlite").toStdString(), look_only);
+    const auto contents = book->read();
+    QCOMPARE(contents->logs.size(), std::size_t(7));
+    for (const auto& log : contents->logs) {
+        const QString name = QString::fromStdString(log.name).mid(2); // "1-…"
+        QVERIFY(book->writeLog(log.id, file("copy.csv").toStdString()));
+        QFile copy(file("copy.csv"));
+        QFile raw(QStringLiteral(DEMO_DIR "/") + name);
+        QVERIFY2(raw.open(QIODevice::ReadOnly) && copy.open(QIODevice::ReadOnly), qPrintable(name));
+        QVERIFY(copy.readAll() == raw.readAll());
+    }
+}
+
+void BookTransferTest::onlyPacksComeFromTheirCsv() {
+    Laid laid(file("c.sqlite"));
+    QVERIFY(laid.bringIn(file("out/packs.csv")));
+    QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(3));
+    QVERIFY(laid.desk.shelves().aircraft.empty() && laid.desk.shelves().flights.empty());
+    QVERIFY(laid.bringIn(file("out/flights.csv")));
+    // Without their logs, and without what they pointed to elsewhere.
+    QCOMPARE(laid.desk.shelves().flights.size(), std::size_t(7));
+    for (const auto& [id, flight] : laid.desk.shelves().flights) QVERIFY(!flight.log_id && !flight.pack_id);
+}
+
+void BookTransferTest::linksAreMovedToTheirNewNumbers() {
+    Laid laid(file("d.sqlite"));
+    for (int i = 0; i < 5; ++i) laid.desk.newId(); // other numbers than in the document
+    QVERIFY(laid.bringIn(QStringLiteral(DEMO_DIR)));
+    for (const auto& [id, flight] : laid.desk.shelves().flights) {
+        QVERIFY(id > 5);
+        QCOMPARE(laid.desk.shelves().packs.at(*flight.pack_id).pack.name, flight.flown.pack.name);
+        QCOMPARE(laid.desk.shelves().aircraft.at(*flight.aircraft_id).aircraft.name, flight.flown.aircraft.name);
+    }
+}
+
+void BookTransferTest::aMissingLogIsSaidAndNothingComesIn() {
+    QDir().mkpath(file("thin"));
+    QVERIFY(QFile::copy(QStringLiteral(DEMO_DIR "/book.json"), file("thin/book.json")));
+    Laid laid(file("e.sqlite"));
+    QSignalSpy refused(&laid.bringer, &BookBringer::refused);
+    QVERIFY(!laid.bringIn(file("thin")));
+    QCOMPARE(refused.count(), 1);
+    QCOMPARE(int(refused[0][0].value<units::Error>().code), int(units::ErrorCode::file_not_found));
+    QVERIFY(laid.desk.shelves().packs.empty());
+    QVERIFY(!laid.desk.nextUndo());
+}
+
+void BookTransferTest::oneBadRecordKeepsAllOut() {
+    QFile bad(file("book.json"));
+    QVERIFY(bad.open(QIODevice::WriteOnly));
+    bad.write("{\"format\":\"sobremesa-book\",\"version\":1,\"records\":["
+              "{\"kind\":\"pack\",\"id\":1,\"document\":{\"format\":\"sobremesa-pack\",\"version\":1,\"chemistry\":"
+              "\"lipo\","
+              "\"series\":4,\"cell_capacity_ah\":2.2,\"mass_kg\":0.2}},"
+              "{\"kind\":\"pack\",\"id\":2,\"document\":{\"format\":\"sobremesa-pack\",\"version\":1,\"chemistry\":"
+              "\"lipo\","
+              "\"series\":4,\"cell_capacity_ah\":2.2,\"mass_kg\":-3}}]}");
+    bad.close();
+    Laid laid(file("f.sqlite"));
+    QVERIFY(!laid.bringIn(file("book.json")));
+    QVERIFY(laid.desk.shelves().packs.empty());
+}
+
+void BookTransferTest::anExportCanBeStopped() {
+    logbook::BookOptions look_only;
+    look_only.read_only = true;
+    auto book = logbook::Book::open(file("a.sqlite").toStdString(), look_only);
+    std::stop_source stop;
+    const auto done = export_book(*book, file("half"), stop.get_token(), [&](double) { stop.request_stop(); });
+    QVERIFY(!done);
+    QCOMPARE(int(done.error().code), int(units::ErrorCode::cancelled));
+    // A folder with a book.json is whole; this one has none.
+    QVERIFY(!QFile::exists(file("half/book.json")));
+}
+
+void BookTransferTest::flightsAreReadAgainOneAfterTheOther() {
+    Laid laid(file("a.sqlite"));
+    QCOMPARE(laid.desk.unread().size(), std::size_t(7)); // the demo's document has no figures
+    FlightReader reader(laid.desk);
+    QSignalSpy finished(&reader, &FlightReader::finished);
+    QSignalSpy progressed(&reader, &FlightReader::progressed);
+    reader.read(laid.desk.unread());
+    QTRY_COMPARE_WITH_TIMEOUT(finished.count(), 1, 30000);
+    QCOMPARE(finished[0][0].toInt(), 7);
+    QCOMPARE(progressed.count(), 7);
+    QVERIFY(laid.desk.unread().empty());
+    for (const auto& [id, summary] : laid.desk.summaries()) QVERIFY(summary.duration_s > 600.0);
+}
+
+void BookTransferTest::figuresOfAnotherModelAreNotTrusted() {
+    Id id = 0;
+    {
+        Laid laid(file("a.sqlite"));
+        QVERIFY(laid.desk.unread().empty()); // kept from the reading before
+        id = laid.desk.shelves().flights.begin()->first;
+    }
+    {
+        auto book = logbook::Book::open(file("a.sqlite").toStdString());
+        QVERIFY(book->put(logbook::Figures{id, "log 1, model 0", io::json_from(telemetry::LogSummary{})}));
+    }
+    Laid laid(file("a.sqlite"));
+    QCOMPARE(laid.desk.unread(), std::vector<Id>{id});
+}
+
+QTEST_GUILESS_MAIN(BookTransferTest)
+#include "tst_book_transfer.moc"
