@@ -1,9 +1,16 @@
 // From starting the program to its first painted window, as a whole process, beside a process that does nothing.
 
 #include <QCoreApplication>
+#include <QFile>
 #include <QProcess>
+#include <QTemporaryDir>
 
 #include <benchmark/benchmark.h>
+
+#include "io/kept_documents.hpp"
+#include "session/desk.hpp"
+
+using namespace sobremesa;
 
 namespace {
 
@@ -34,6 +41,55 @@ void first_painted_window(benchmark::State& state) {
         {QStringLiteral("--demo"), QStringLiteral(DEMO_DIR), QStringLiteral("--quit-after-first-paint")});
 }
 BENCHMARK(first_painted_window)->Unit(benchmark::kMillisecond)->UseRealTime()->MinTime(3.0);
+
+/// A book of a pilot's years: flights of the demo's aircraft, with their figures.
+QString book_of(int flights) {
+    static QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("%1.sqlite").arg(flights));
+    if (QFile::exists(path)) return path;
+    session::PlanSession plans;
+    session::Desk desk(plans);
+    if (!desk.openBook(path)) qFatal("no book");
+    auto request = session::first_request();
+    desk.beginWith(request);
+    std::vector<logbook::RecordChange> changes;
+    std::vector<std::pair<session::Id, telemetry::LogSummary>> summaries;
+    for (int i = 0; i < flights; ++i) {
+        book::KeptFlight kept;
+        kept.name = "flight " + std::to_string(i);
+        kept.flown = request;
+        kept.aircraft_id = desk.shelves().aircraft.begin()->first;
+        kept.pack_id = desk.shelves().packs.begin()->first;
+        kept.start_clock_s = 1.6e9 + 86400.0 * i;
+        telemetry::LogSummary summary;
+        summary.duration_s = 600.0 + i;
+        summary.distance.ground_m = units::Estimate{9000.0 + i, 20.0};
+        summary.distance.farthest_from_home_m = units::Estimate{4000.0 + i, 3.0};
+        summary.energy.charge_ah = units::Estimate{1.5, 0.05};
+        summary.energy.energy_wh = units::Estimate{22.0, 1.0};
+        summary.energy_wh_per_m = units::Estimate{0.0024, 0.0001};
+        summary.charge_ah_per_m = units::Estimate{0.00016, 0.00001};
+        changes.push_back({logbook::Kind::flight, desk.newId(), std::nullopt, io::json_from(kept)});
+        summaries.emplace_back(changes.back().id, summary);
+    }
+    desk.make(logbook::EditKind::bring_in, "years", std::move(changes));
+    desk.setSummaries(summaries);
+    desk.settle();
+    return path;
+}
+
+void first_painted_window_with_a_book(benchmark::State& state) {
+    static const QTemporaryDir settings;
+    run(state, QStringLiteral(BIN_DIR "/sobremesa"),
+        {QStringLiteral("--book"), book_of(int(state.range(0))), QStringLiteral("--settings"), settings.path(),
+         QStringLiteral("--quit-after-first-paint")});
+}
+BENCHMARK(first_painted_window_with_a_book)
+    ->Arg(1)
+    ->Arg(1000)
+    ->Unit(benchmark::kMillisecond)
+    ->UseRealTime()
+    ->MinTime(3.0);
 
 } // namespace
 

@@ -13,10 +13,12 @@
 #include "app/charts/strip_charts.hpp"
 #include "app/places/debrief/debrief_place.hpp"
 #include "app/places/plan/plan_place.hpp"
+#include "app/shell/commands.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/explained_number.hpp"
+#include "io/kept_documents.hpp"
 
 using namespace sobremesa;
 
@@ -55,35 +57,124 @@ session::Id flight_called(app::MainWindow& window, const std::string& name) {
     qFatal("the demo has no such flight");
 }
 
+/// A hundred of everything, with names that are too long.
+void crowd(app::MainWindow& window) {
+    auto& desk = window.desk();
+    const auto& shelves = desk.shelves();
+    const auto aircraft = shelves.aircraft.begin()->second;
+    const auto pack = shelves.packs.begin()->second;
+    const auto plan = shelves.plans.begin()->second;
+    const auto flight = shelves.flights.begin()->second;
+    const auto summary = desk.summaries().begin()->second;
+    std::vector<logbook::RecordChange> changes;
+    std::vector<std::pair<session::Id, telemetry::LogSummary>> summaries;
+    for (int i = 0; i < 100; ++i) {
+        const std::string tail = " " + std::to_string(i) + ", the long-winged one of the upper valley";
+        auto a = aircraft;
+        auto p = pack;
+        auto l = plan;
+        auto f = flight;
+        a.aircraft.name += tail;
+        a.aircraft.mass_kg += 0.01 * i;
+        p.pack.name += tail;
+        p.pack.cell_resistance_ohm.reset();
+        p.retired = i % 10 == 0;
+        p.note = "bought with the others, balanced by hand";
+        l.request.name += tail;
+        f.name += tail;
+        const auto add = [&](logbook::Kind kind, const std::string& document) {
+            changes.push_back({kind, desk.newId(), std::nullopt, document});
+        };
+        add(logbook::Kind::aircraft, io::json_from(a));
+        add(logbook::Kind::pack, io::json_from(p));
+        add(logbook::Kind::plan, io::json_from(l));
+        add(logbook::Kind::flight, io::json_from(f));
+        summaries.emplace_back(changes.back().id, summary);
+    }
+    desk.make(logbook::EditKind::bring_in, "a hundred", std::move(changes));
+    desk.setSummaries(summaries);
+}
+
+/// Every place with nothing in it, then with a hundred of everything, in every theme.
+void take_empty_and_crowded(const QString& demo, const QString& pictures, const QSize& size) {
+    const std::pair<app::Place, const char*> places[] = {{app::Place::fleet, "fleet"},
+                                                         {app::Place::packs, "packs"},
+                                                         {app::Place::plan, "plan"},
+                                                         {app::Place::logbook, "logbook"}};
+    const QTemporaryDir folder;
+    app::MainWindow window(folder.path(), folder.filePath(QStringLiteral("logbook.sqlite")));
+    window.resize(size);
+    window.show();
+    for (const bool crowded : {false, true}) {
+        if (crowded) {
+            window.openFolder(demo);
+            settle([&] { return window.desk().summaries().size() == 7; });
+            crowd(window);
+            window.messages().clear();
+        }
+        for (const app::Theme* theme : app::all_themes()) {
+            app::Look::instance().setTheme(*theme);
+            for (const auto& [place, name] : places) {
+                window.showPlace(place);
+                take(window, pictures,
+                     QStringLiteral("%1-%2-%3")
+                         .arg(QLatin1String(name), crowded ? QStringLiteral("crowded") : QStringLiteral("empty"),
+                              theme->name));
+            }
+        }
+    }
+    window.showPlace(app::Place::plan);
+    window.planPlace().showPlans();
+    take_with_sheet(window, pictures, QStringLiteral("plans-crowded"));
+    window.commands().search();
+    take_with_sheet(window, pictures, QStringLiteral("search"));
+    window.planPlace().layBeside(window.desk().shelves().plans.begin()->first);
+    settle([&] { return window.planPlace().beside().has_value(); });
+    take(window, pictures, QStringLiteral("beside"));
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
     std::setlocale(LC_NUMERIC, "C");
-    if (argc < 3) qFatal("usage: take_screenshots DEMO-FOLDER PICTURE-FOLDER [WIDTH HEIGHT SCALE-PERCENT]");
+    if (argc < 3) qFatal("usage: take_screenshots DEMO-FOLDER PICTURE-FOLDER [WIDTH HEIGHT SCALE-PERCENT [all]]");
     const QString demo = QString::fromLocal8Bit(argv[1]);
     const QString pictures = QString::fromLocal8Bit(argv[2]);
     app::Look& look = app::Look::instance();
     if (argc > 5) look.setTextScale(QString::fromLocal8Bit(argv[5]).toInt() / 100.0);
     look.apply();
+    if (argc > 6) {
+        // For looking, not for the documents.
+        take_empty_and_crowded(
+            demo, pictures,
+            QSize(QString::fromLocal8Bit(argv[3]).toInt(), QString::fromLocal8Bit(argv[4]).toInt()));
+        return 0;
+    }
     const QTemporaryDir settings;
     app::MainWindow window(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
-    window.openFolder(demo);
     window.resize(argc > 4 ? QString::fromLocal8Bit(argv[3]).toInt() : 1280,
                   argc > 4 ? QString::fromLocal8Bit(argv[4]).toInt() : 800);
     window.show();
+    window.showPlace(app::Place::plan);
+    take(window, pictures, QStringLiteral("first-plan-day"));
+    window.openFolder(demo);
     settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
-
     settle([&] { return window.desk().summaries().size() == 7; });
     window.messages().clear();
     window.showPlace(app::Place::debrief);
     take(window, pictures, QStringLiteral("debrief-empty-day"));
     for (const app::Theme* theme : app::all_themes()) {
+        const auto take_place = [&](app::Place place, const char* name) {
+            window.showPlace(place);
+            take(window, pictures, QStringLiteral("%1-%2").arg(QLatin1String(name), theme->name));
+        };
         look.setTheme(*theme);
         window.openFile(QDir(demo).filePath(QStringLiteral("alcaravan-west.plan.json")));
         settle([&] { return window.planSession().is_settled(); });
-        window.showPlace(app::Place::plan);
-        take(window, pictures, QStringLiteral("plan-%1").arg(theme->name));
+        take_place(app::Place::plan, "plan");
+        // One picture shows what the field look is.
+        if (theme == &app::field_theme()) continue;
         if (theme->dark) {
             window.planPlace().findChildren<app::ExplainedNumber*>().first()->showWhy();
             take_with_sheet(window, pictures, QStringLiteral("why-%1").arg(theme->name));
@@ -91,12 +182,9 @@ int main(int argc, char** argv) {
             window.findChild<QAbstractButton*>(QStringLiteral("settingPack"))->click();
             take_with_sheet(window, pictures, QStringLiteral("setting-%1").arg(theme->name));
         }
-        window.showPlace(app::Place::fleet);
-        take(window, pictures, QStringLiteral("fleet-%1").arg(theme->name));
-        window.showPlace(app::Place::packs);
-        take(window, pictures, QStringLiteral("packs-%1").arg(theme->name));
-        window.showPlace(app::Place::logbook);
-        take(window, pictures, QStringLiteral("logbook-%1").arg(theme->name));
+        take_place(app::Place::fleet, "fleet");
+        take_place(app::Place::packs, "packs");
+        take_place(app::Place::logbook, "logbook");
         const auto before = window.debriefSession().debrief();
         window.flightSession().openFlight(flight_called(window, "three hills"));
         settle(

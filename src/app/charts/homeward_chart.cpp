@@ -417,12 +417,14 @@ void HomewardChart::addLabels(double end_m) {
         text->setText(words);
         return text;
     };
+    // Out of the way of a plan beside this one, and of what was flown.
+    const double labels_at = flown_ ? 0.62 : beside_ ? 0.55 : 0.16;
     // What was flown comes back under the falling line: there the names stand above it, and to the right.
-    const auto at_left = mission::outward_at(*plan_, (flown_ ? 0.62 : 0.16) * end_m);
+    const auto at_left = mission::outward_at(*plan_, labels_at * end_m);
     beside(at_left.distance_m, at_left.left_wh + (flown_ ? 1.0 : -1.0) * at_left.left_sd_wh,
            flown_ ? tr("left, forecast") : tr("left in the pack, flying out"), theme.outward,
            Qt::AlignLeft | (flown_ ? Qt::AlignBottom : Qt::AlignTop), ex, ey);
-    const auto at_need = mission::outward_at(*plan_, (flown_ ? 0.62 : 0.16) * end_m);
+    const auto at_need = mission::outward_at(*plan_, labels_at * end_m);
     beside(at_need.distance_m, at_need.needed_wh + at_need.needed_sd_wh, tr("needed to come home"), theme.homeward,
            Qt::AlignLeft | Qt::AlignBottom, ex, ey);
     const auto at_reserve = mission::outward_at(*plan_, 0.5 * end_m);

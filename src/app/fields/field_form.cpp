@@ -67,7 +67,7 @@ QWidget* FieldForm::makeEditor(std::size_t index) {
     }
     auto* edit = new NumberField;
     edit->setStep(field.step);
-    edit->setFixedWidth(look.scaled(96));
+    edit->setFixedWidth(look.scaled(116));
     connect(edit, &NumberField::valueEdited, this, [this, index, edit] { typed(index, edit->text()); });
     connect(edit, &NumberField::unreadable, this, [this, index, edit] { typed(index, edit->text()); });
     return edit;

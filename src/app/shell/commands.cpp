@@ -41,6 +41,7 @@ public:
             auto* item = new QStandardItem(text);
             item->setData(QVariant::fromValue(action));
             item->setEditable(false);
+            item->setSizeHint(QSize(0, look.scaled(26)));
             model->appendRow(item);
         }
         found_ = new QSortFilterProxyModel(this);

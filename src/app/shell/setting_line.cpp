@@ -84,9 +84,12 @@ int SettingLine::layOut(int width, bool move) {
         Piece& piece = pieces_[i];
         const int w = piece.word ? piece.word->sizeHint().width() : plain.horizontalAdvance(piece.text);
         // Punctuation stays with what it follows.
-        const bool hangs = !piece.word && piece.text == QStringLiteral(",");
+        const QString comma = QStringLiteral(",");
+        const bool hangs = !piece.word && piece.text == comma;
+        const bool comma_follows = i + 1 < pieces_.size() && !pieces_[i + 1].word && pieces_[i + 1].text == comma;
+        const int wanted = w + (comma_follows ? plain.horizontalAdvance(comma) + look.scaled(1) : 0);
         if (hangs) x -= gap - look.scaled(1);
-        if (x > 0 && x + w > width && !hangs) {
+        if (x > 0 && x + wanted > width && !hangs) {
             x = 0;
             y += line;
         }

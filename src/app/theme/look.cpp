@@ -93,6 +93,9 @@ QString Look::styleSheet() const {
         QListView::item { min-height: @24px; }
         QPushButton:disabled { color: @border; border-color: @hairline; }
         QCheckBox { color: @ink; spacing: @6px; }
+        QCheckBox::indicator { width: @12px; height: @12px; border: 1px solid @border; border-radius: 3px;
+            background: @panel; }
+        QCheckBox::indicator:checked { background: @ink; border: 1px solid @ink; }
         QCheckBox:focus { text-decoration: underline; }
         QLineEdit:focus { border: 2px solid @ink; }
         QLineEdit[wrong="true"] { border: 2px solid @warning; }
@@ -121,6 +124,7 @@ QString Look::styleSheet() const {
         QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
         QScrollBar:horizontal { background: transparent; height: @10px; margin: 2px; }
         QScrollBar::handle:horizontal { background: @border; border-radius: @4px; min-width: @24px; }
+        QAbstractScrollArea::corner { background: transparent; border: none; }
         QProgressBar { background: @paper; color: @ink; border: 1px solid @border; border-radius: 3px;
             text-align: center; min-height: @18px; }
         QProgressBar::chunk { background: @selection; }

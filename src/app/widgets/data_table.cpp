@@ -2,6 +2,7 @@
 
 #include <QApplication>
 #include <QClipboard>
+#include <QCollator>
 #include <QHeaderView>
 #include <QKeyEvent>
 #include <QPainter>
@@ -90,6 +91,17 @@ void DataTable::copy() const {
     QApplication::clipboard()->setText(copyText());
 }
 
+void DataTable::fitColumns() {
+    const Look& look = Look::instance();
+    // Qt's own fitting keeps room for a sort arrow in every head.
+    for (int column = 0; column < model()->columnCount(); ++column) {
+        const QString head = model()->headerData(column, Qt::Horizontal).toString();
+        const int wanted = std::max(sizeHintForColumn(column), fontMetrics().horizontalAdvance(head));
+        setColumnWidth(column, wanted + look.scaled(16));
+    }
+    setColumnWidth(0, std::max(columnWidth(0), look.scaled(116)));
+}
+
 void DataTable::restoreColumns(QSettings& settings) {
     horizontalHeader()->restoreState(settings.value(QStringLiteral("columns/") + objectName()).toByteArray());
 }
@@ -133,6 +145,16 @@ void DataTable::paintEvent(QPaintEvent* event) {
         if (y > viewport()->height()) break;
         painter.drawLine(0, y, viewport()->width(), y);
     }
+}
+
+int compare_as_read(const QString& a, const QString& b) {
+    static const QCollator collator = [] {
+        QCollator made(QLocale(QLocale::English));
+        made.setNumericMode(true);
+        made.setCaseSensitivity(Qt::CaseInsensitive);
+        return made;
+    }();
+    return collator.compare(a, b);
 }
 
 QString csv_of(const QAbstractItemModel& model) {

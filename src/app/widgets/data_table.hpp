@@ -27,6 +27,8 @@ public:
     /// The selected rows, or all where none is selected, as tab-separated text with a header line.
     QString copyText() const;
     void copy() const;
+    /// Every column as wide as its head and its cells, the first with room for a name.
+    void fitColumns();
     void restoreColumns(QSettings& settings);
     void rememberColumns(QSettings& settings) const;
 
@@ -39,6 +41,9 @@ private:
     void dress();
     bool explain(const QModelIndex& index);
 };
+
+/// Order of two texts as people read them: "B-7" before "B-12", case aside.
+int compare_as_read(const QString& a, const QString& b);
 
 /// A whole model as CSV (RFC 4180): the header as on screen, cells as on screen without their grouping blanks.
 QString csv_of(const QAbstractItemModel& model);

@@ -67,7 +67,7 @@ bool FlightFilter::lessThan(const QModelIndex& left, const QModelIndex& right) c
     const QVariant a = left.data(sort_role);
     const QVariant b = right.data(sort_role);
     if (a.userType() == QMetaType::Double) return a.toDouble() < b.toDouble();
-    return QString::localeAwareCompare(a.toString(), b.toString()) < 0;
+    return compare_as_read(a.toString(), b.toString()) < 0;
 }
 
 LogbookPlace::LogbookPlace(session::Desk& desk, QWidget* parent)

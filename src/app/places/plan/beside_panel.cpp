@@ -1,5 +1,7 @@
 #include "app/places/plan/beside_panel.hpp"
 
+#include <algorithm>
+
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QPushButton>
@@ -67,7 +69,9 @@ void BesidePanel::setPlans(const QString& one_name, const mission::Plan& one, co
             for (Cell& c : rows.back()) c.strong = true;
         }
     }
-    model_->setCells({tr("what differs, and what comes of it"), one_name, other_name}, std::move(rows));
+    // What comes of it first: it is what one looks for.
+    std::stable_partition(rows.begin(), rows.end(), [](const auto& row) { return row.front().strong; });
+    model_->setCells({tr("what comes of it, and what differs"), one_name, other_name}, std::move(rows));
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     table_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(2, QHeaderView::ResizeToContents);

@@ -56,6 +56,7 @@ PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
     list_->setModel(names_);
     list_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     list_->setFrameShape(QFrame::NoFrame);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->setMinimumHeight(look.scaled(120));
     list_->setMaximumHeight(look.scaled(300));
     connect(list_, &QListView::activated, this, [this] {

@@ -65,8 +65,8 @@ Shelf fleet_shelf(Desk& desk) {
     shelf.add_text = Words::tr("Add an aircraft");
     shelf.filter_hint = Words::tr("Find an aircraft");
     shelf.count_text = [](int flown, int retired) {
-        return retired > 0 ? Words::tr("%1 flown, %2 retired").arg(flown).arg(retired)
-                           : Words::tr("%1 flown").arg(flown);
+        return retired > 0 ? Words::tr("%1 in use, %2 retired").arg(flown).arg(retired)
+                           : Words::tr("%1 in use").arg(flown);
     };
     shelf.fields = aircraft_fields;
     shelf.figures = {{units::Quantity::flight_count, Words::tr("flights"), [&desk](Id id) {

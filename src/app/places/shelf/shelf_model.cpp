@@ -14,9 +14,10 @@ namespace sobremesa::app {
 ShelfModel::ShelfModel(Shelf shelf, QObject* parent) : QAbstractTableModel(parent), shelf_(std::move(shelf)) {
     fields_ = shelf_.fields(Look::instance().quantities());
     connect(&Look::instance(), &Look::changed, this, [this] {
-        beginResetModel();
+        // The same columns in other units: whatever is chosen stays chosen.
         fields_ = shelf_.fields(Look::instance().quantities());
-        endResetModel();
+        emit headerDataChanged(Qt::Horizontal, 0, columnCount() - 1);
+        if (!ids_.empty()) emit dataChanged(index(0, 0), index(rowCount() - 1, columnCount() - 1));
     });
 }
 
@@ -166,7 +167,7 @@ bool ShelfFilter::lessThan(const QModelIndex& left, const QModelIndex& right) co
     const QVariant a = left.data(sort_role);
     const QVariant b = right.data(sort_role);
     if (a.userType() == QMetaType::Double && b.userType() == QMetaType::Double) return a.toDouble() < b.toDouble();
-    return QString::localeAwareCompare(a.toString(), b.toString()) < 0;
+    return compare_as_read(a.toString(), b.toString()) < 0;
 }
 
 } // namespace sobremesa::app

@@ -194,8 +194,7 @@ void ShelfPlace::refresh() {
     pages_->setCurrentIndex(model_->rowCount() == 0 ? 0 : 1);
     if (!fitted_ && model_->rowCount() > 0) {
         // Once; afterwards the widths are the pilot's.
-        table_->resizeColumnsToContents();
-        table_->setColumnWidth(0, std::max(table_->columnWidth(0), Look::instance().scaled(150)));
+        table_->fitColumns();
         fitted_ = true;
     }
     // Only where it has moved: setting the current cell closes an editor, and one may be handing in its text just
