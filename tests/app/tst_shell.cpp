@@ -30,6 +30,8 @@ private slots:
     void longNamesWrapAndNothingIsLost();
     void nothingIsClipped_data();
     void nothingIsClipped();
+    void emptyPlacesAreNotClippedEither_data() { nothingIsClipped_data(); }
+    void emptyPlacesAreNotClippedEither();
     void everyControlHasANameAndASize();
     void wholePlanByKeyboardAlone();
     void aPlanThatCannotBeReadIsSaid();
@@ -191,6 +193,31 @@ void ShellTest::aPlanThatCannotBeReadIsSaid() {
     QVERIFY((*window_)->messages().isVisible());
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("typo.json, line 1")));
     QCOMPARE((*window_)->planSession().request().aircraft.name, before);
+}
+
+void ShellTest::emptyPlacesAreNotClippedEither() {
+    QFETCH(QSize, size);
+    QFETCH(double, scale);
+    window_.reset();
+    Look::instance().setTextScale(scale);
+    const QTemporaryDir settings;
+    MainWindow fresh(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
+    fresh.resize(size);
+    fresh.show();
+    for (const Place place : {Place::fleet, Place::packs, Place::plan, Place::debrief, Place::logbook}) {
+        fresh.showPlace(place);
+        QTest::qWait(40);
+        QCOMPARE(fresh.size(), size);
+        for (const auto* area : fresh.findChildren<QScrollArea*>()) {
+            if (!area->isVisible()) continue;
+            QTRY_VERIFY2(area->widget()->width() <= area->viewport()->width(), qPrintable(area->objectName()));
+        }
+        for (const auto* button : fresh.findChildren<QAbstractButton*>()) {
+            if (button->isVisible())
+                QVERIFY2(button->width() >= button->sizeHint().width(), qPrintable(button->text()));
+        }
+    }
+    Look::instance().setTextScale(1.0);
 }
 
 void ShellTest::firstStartLeadsToAPlanByKeyboard() {

@@ -1,5 +1,7 @@
 #include "app/places/plan/first_plan_page.hpp"
 
+#include <algorithm>
+
 #include <QGridLayout>
 #include <QPushButton>
 
@@ -62,9 +64,7 @@ void FirstPlanPage::rebuild() {
     delete forms_->layout();
     qDeleteAll(forms_->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
     made_.clear();
-    auto* grid = new QGridLayout(forms_);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setHorizontalSpacing(look.scaled(40));
+    groups_.clear();
     const FormSubject subject{[this] { return request_; },
                               [this](const mission::PlanRequest& request) -> std::optional<units::Error> {
                                   const auto checked = mission::checked(request);
@@ -77,15 +77,37 @@ void FirstPlanPage::rebuild() {
     for (auto& field : bearing_fields()) weather.push_back(field);
     const std::pair<QString, std::vector<RequestField>> parts[] = {
         {tr("The aircraft"), aircraft_fields(q)}, {tr("The pack"), pack_fields(q)}, {tr("The day"), weather}};
-    int column = 0;
     for (const auto& [heading, fields] : parts) {
+        auto* group = new QWidget(forms_);
+        auto* column = new QVBoxLayout(group);
+        column->setContentsMargins(0, 0, 0, 0);
+        column->addWidget(new TextLabel(Role::heading, heading));
         auto* form = new FieldForm(fields, subject);
-        grid->addWidget(new TextLabel(Role::heading, heading), 0, column);
-        grid->addWidget(form, 1, column, Qt::AlignTop);
-        grid->setColumnStretch(column, 1);
+        column->addWidget(form);
         made_.push_back(form);
-        ++column;
+        groups_.push_back(group);
     }
+    arrange();
+}
+
+void FirstPlanPage::arrange() {
+    const Look& look = Look::instance();
+    const int room = (width() - look.scaled(120)) / look.scaled(320);
+    const int columns = std::clamp(room, 1, int(groups_.size()));
+    delete forms_->layout();
+    auto* grid = new QGridLayout(forms_);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(look.scaled(40));
+    grid->setVerticalSpacing(look.scaled(16));
+    for (int i = 0; i < int(groups_.size()); ++i) {
+        grid->addWidget(groups_[std::size_t(i)], i / columns, i % columns, Qt::AlignTop);
+        grid->setColumnStretch(i % columns, 1);
+    }
+}
+
+void FirstPlanPage::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    arrange();
 }
 
 void FirstPlanPage::make() {

@@ -20,14 +20,20 @@ public:
 signals:
     void openWanted();
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     void make();
     void rebuild();
+    /// As many columns as there is room for.
+    void arrange();
 
     session::Desk& desk_;
     mission::PlanRequest request_;
     QWidget* forms_;
     std::vector<FieldForm*> made_;
+    std::vector<QWidget*> groups_;
 };
 
 } // namespace sobremesa::app
