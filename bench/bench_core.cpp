@@ -8,6 +8,7 @@
 #include <benchmark/benchmark.h>
 #include <fast_float/fast_float.h>
 
+#include "core/matching/plan_bench.hpp"
 #include "core/mission/plan.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "io/csv_log_reader.hpp"
@@ -102,13 +103,45 @@ BENCHMARK(one_plan)->Unit(benchmark::kMicrosecond);
 
 /// What the plan mostly is made of, as its yardstick.
 void one_discharge(benchmark::State& state) {
-    const auto request = demo_request();
+    const battery::PackModel pack(demo_request().pack);
     for (auto _ : state) {
-        auto run = battery::discharge_at_power(request.pack, {}, 64.0, {2.8, 1e9});
+        auto run = battery::discharge_at_power(pack, pack.atStart(18.0), 64.0, {2.8, 1e9});
         benchmark::DoNotOptimize(run);
     }
 }
 BENCHMARK(one_discharge)->Unit(benchmark::kMicrosecond);
+
+/// Two hundred packs tried on the demo's aircraft, circuits made beforehand: what dragging the wind on the bench costs.
+void two_hundred_candidates(benchmark::State& state) {
+    std::vector<battery::Pack> packs;
+    for (int i = 0; i < 200; ++i) {
+        battery::Pack pack = demo_request().pack;
+        pack.parallel = 1 + i % 4;
+        pack.mass_kg = 0.2 * pack.parallel + 0.001 * i;
+        pack.chemistry = battery::Chemistry(i % 3);
+        packs.push_back(pack);
+    }
+    const auto candidates = matching::candidates_of(packs);
+    const auto bench = matching::bench_of(demo_request());
+    for (auto _ : state) {
+        auto matches = matching::match(*bench, candidates);
+        benchmark::DoNotOptimize(matches);
+    }
+}
+BENCHMARK(two_hundred_candidates)->Unit(benchmark::kMillisecond);
+
+/// Fitting a maker's table of four rows, once for each pack that has one.
+void one_rate_table(benchmark::State& state) {
+    battery::Pack cell = demo_request().pack;
+    cell.cell_capacity_ah = 3.0;
+    cell.cell_resistance_ohm = 0.018;
+    cell.rate_table = {{0.2, 3.0}, {3.0, 2.85}, {10.0, 2.75}, {15.0, 2.4}};
+    for (auto _ : state) {
+        battery::PackModel model(cell);
+        benchmark::DoNotOptimize(model);
+    }
+}
+BENCHMARK(one_rate_table)->Unit(benchmark::kMicrosecond);
 
 } // namespace
 

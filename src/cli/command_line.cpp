@@ -7,6 +7,7 @@
 
 #include "cli/book_command.hpp"
 #include "cli/debrief_command.hpp"
+#include "cli/pack_command.hpp"
 #include "cli/plan_command.hpp"
 
 namespace sobremesa::cli {
@@ -38,6 +39,29 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     plan_command->add_option("plan", plan_path, "Plan document")->required();
     plan_command->add_option("--seed", seed, "Seed of the chance (not worked out by this version)");
     plan_command->add_flag("--json", plan_as_json, "One JSON object on standard output");
+
+    PackOptions pack_options;
+    auto* pack_command = app.add_subcommand("pack", "What a pack gives under a load, or which pack to fly");
+    auto* pack_file = pack_command->add_option("pack", pack_options.pack, "Pack document");
+    auto* current = pack_command->add_option("--current-a", pack_options.current_a, "Constant current, A")
+                        ->check(CLI::PositiveNumber);
+    pack_command->add_option("--power-w", pack_options.power_w, "Constant power, W")
+        ->check(CLI::PositiveNumber)
+        ->excludes(current);
+    pack_command->add_option("--temperature-c", pack_options.temperature_c, "Air, and the pack at the start, °C")
+        ->check(CLI::Range(-40.0, 60.0));
+    pack_command
+        ->add_option("--landing-cell-v", pack_options.landing_cell_v, "Landing voltage a cell under the load, V")
+        ->check(CLI::Range(1.0, 4.4));
+    pack_command->add_flag("--fixed-temperature", pack_options.fixed_temperature,
+                           "Hold the cells at that temperature, as makers' tables are meant");
+    auto* table = pack_command->add_option("--candidates", pack_options.candidates, "CSV of packs to try")
+                      ->excludes(pack_file)
+                      ->excludes(current);
+    pack_command
+        ->add_option("--on", pack_options.plan, "Plan document: the aircraft, cruise and wind to try them in")
+        ->needs(table);
+    pack_command->add_flag("--json", pack_options.json, "One JSON object on standard output");
 
     BookOptions book_options;
     auto* book_command = app.add_subcommand("book", "Looks into a logbook, copies it, brings records in");
@@ -73,6 +97,17 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
                                             : BookAction::bring_in;
         (void)bring_in;
         return run_book(book_options, out, err);
+    }
+    if (*pack_command) {
+        const bool whole = pack_options.candidates.empty()
+                               ? !pack_options.pack.empty() && (pack_options.current_a || pack_options.power_w)
+                               : !pack_options.plan.empty();
+        if (!whole) {
+            err << "pack wants a pack document with --current-a or --power-w, or --candidates PACKS.csv --on "
+                   "PLAN.json\n";
+            return exit_usage;
+        }
+        return run_pack(pack_options, out, err);
     }
     if (*debrief_command) return debrief(debrief_options, out, err);
     return plan(plan_path, plan_as_json, out, err);

@@ -44,7 +44,11 @@ units::Result<double> usable_charge_ah(const std::string& path, const telemetry:
     if (!document) return tl::unexpected(document.error());
     const double landing_v = battery::traits(document->pack.chemistry).default_landing_cell_v;
     const double power_w = summary.energy.mean_power_w.value_or(0.0);
-    return battery::discharge_at_power(document->pack, {}, power_w, {landing_v, 1e9}).last().charge_used_ah;
+    const battery::PackModel pack(document->pack);
+    return battery::discharge_at_power(pack, pack.atStart(battery::reference_temperature_c), power_w,
+                                       {landing_v, 1e9})
+        .last()
+        .charge_used_ah;
 }
 
 Json left_json(const telemetry::LogSummary& s, const std::optional<telemetry::LeftByCharge>& left,

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "io/csv_table.hpp"
 #include "io/document_reader.hpp"
 
 namespace sobremesa::io {
@@ -27,16 +28,6 @@ std::string pointer_of(const std::string& column) {
     return pointer;
 }
 
-std::string quoted(const std::string& cell) {
-    if (cell.find_first_of(",\"\r\n") == std::string::npos) return cell;
-    std::string out = "\"";
-    for (const char c : cell) {
-        if (c == '"') out += '"';
-        out += c;
-    }
-    return out + "\"";
-}
-
 /// A value as a cell: text bare, unless it would read as something else.
 std::string cell_of(const json& value) {
     if (value.is_null()) return "";
@@ -50,50 +41,6 @@ json value_of(const std::string& cell) {
     if (cell.empty()) return nullptr;
     json value = json::parse(cell, nullptr, false);
     return value.is_discarded() ? json(cell) : value;
-}
-
-struct CsvRow {
-    std::vector<std::string> cells;
-    std::int64_t line = 1;
-};
-
-/// RFC 4180: quoted cells may hold commas, quotes and line ends.
-std::vector<CsvRow> rows_of(const std::string& text) {
-    std::vector<CsvRow> rows;
-    CsvRow row;
-    std::string cell;
-    bool inside = false;
-    std::int64_t line = 1;
-    const auto end_cell = [&] { row.cells.push_back(std::exchange(cell, {})); };
-    const auto end_row = [&] {
-        end_cell();
-        if (row.cells.size() > 1 || !row.cells[0].empty()) rows.push_back(row);
-        row = {{}, line};
-    };
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        if (c == '\n') ++line;
-        if (inside) {
-            if (c == '"' && i + 1 < text.size() && text[i + 1] == '"') {
-                cell += '"';
-                ++i;
-            } else if (c == '"') {
-                inside = false;
-            } else {
-                cell += c;
-            }
-        } else if (c == '"') {
-            inside = true;
-        } else if (c == ',') {
-            end_cell();
-        } else if (c == '\n') {
-            end_row();
-        } else if (c != '\r') {
-            cell += c;
-        }
-    }
-    if (!cell.empty() || !row.cells.empty()) end_row();
-    return rows;
 }
 
 bool is_kind(const std::string& word) {
@@ -152,12 +99,12 @@ std::string csv_from_book(const std::vector<BookEntry>& entries, const std::stri
         rows.emplace_back(entry.id, std::move(flat));
     }
     std::string text = "id";
-    for (const std::string& pointer : columns) text += "," + quoted(column_name(pointer));
+    for (const std::string& pointer : columns) text += "," + csv_cell(column_name(pointer));
     text += "\r\n";
     for (const auto& [id, flat] : rows) {
         text += json(id).dump();
         for (const std::string& pointer : columns)
-            text += "," + (flat.contains(pointer) ? quoted(cell_of(flat[pointer])) : std::string());
+            text += "," + (flat.contains(pointer) ? csv_cell(cell_of(flat[pointer])) : std::string());
         text += "\r\n";
     }
     return text;
@@ -165,7 +112,7 @@ std::string csv_from_book(const std::vector<BookEntry>& entries, const std::stri
 
 units::Result<std::vector<BookEntry>> book_from_csv(const std::string& text, const std::string& kind,
                                                     const std::string& file) {
-    const auto rows = rows_of(text);
+    const auto rows = csv_rows(text);
     if (rows.empty()) return units::failure(ErrorCode::no_header, {file, 1, {}, {}});
     const auto& header = rows.front().cells;
     if (std::find(header.begin(), header.end(), "format") == header.end()) {

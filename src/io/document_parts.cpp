@@ -23,8 +23,7 @@ int whole_number(DocumentReader& in, const char* key) {
     return int(value);
 }
 
-void read_rate_table(DocumentReader& in, battery::Pack& pack, std::vector<units::Notice>& notices,
-                     const std::string& file) {
+void read_rate_table(DocumentReader& in, battery::Pack& pack, const std::string& file) {
     const json* table = in.array("rate_table");
     pack.rate_table_cutoff_v = in.number("rate_table_cutoff_v");
     if (!table) return;
@@ -33,8 +32,6 @@ void read_rate_table(DocumentReader& in, battery::Pack& pack, std::vector<units:
         pack.rate_table.push_back({point.required_number("current_a"), point.required_number("charge_ah")});
         if (point.error()) in.fail(point.error()->code, "rate_table", point.error()->parameters);
     }
-    notices.push_back(
-        {NoticeCode::value_not_used_yet, Severity::note, {{"field", std::string("pack.rate_table")}}});
 }
 
 void read_weather(DocumentReader& in, mission::Weather& weather, std::vector<units::Notice>& notices) {
@@ -120,10 +117,13 @@ void read_aircraft(DocumentReader& in, airframe::PointAircraft& aircraft) {
     aircraft.cruise_density_kgm3 = in.number("cruise_density_kgm3");
     aircraft.electronics_w = in.number("electronics_w");
     aircraft.full_power_w = in.number("full_power_w");
+    aircraft.most_pack_mass_kg = in.number("most_pack_mass_kg");
+    aircraft.bay_length_m = in.number("bay_length_m");
+    aircraft.bay_width_m = in.number("bay_width_m");
+    aircraft.bay_height_m = in.number("bay_height_m");
 }
 
-void read_pack(DocumentReader& in, battery::Pack& pack, std::vector<units::Notice>& notices,
-               const std::string& file) {
+void read_pack(DocumentReader& in, battery::Pack& pack, const std::string& file) {
     pack.name = in.text("name").value_or("");
     if (const auto word = in.text("chemistry")) {
         if (const auto chemistry = battery::chemistry_from_word(*word))
@@ -142,11 +142,27 @@ void read_pack(DocumentReader& in, battery::Pack& pack, std::vector<units::Notic
     pack.capacity_factor = in.number_or("capacity_factor", pack.capacity_factor);
     pack.resistance_factor = in.number_or("resistance_factor", pack.resistance_factor);
     pack.start_temperature_c = in.number("start_temperature_c");
-    if (pack.start_temperature_c) {
-        notices.push_back(
-            {NoticeCode::value_not_used_yet, Severity::note, {{"field", std::string("pack.start_temperature_c")}}});
+    pack.start_cell_v = in.number("start_cell_v");
+    pack.weakest_cell_below_v = in.number("weakest_cell_below_v");
+    pack.rated_current_a = in.number("rated_current_a");
+    pack.price = in.number("price");
+    if (const auto word = in.text("construction")) {
+        pack.construction = battery::construction_from_word(*word);
+        if (!pack.construction) in.fail_word("construction", *word, "high-capacity, high-drain");
     }
-    read_rate_table(in, pack, notices, file);
+    if (const auto word = in.text("current_label")) {
+        if (const auto label = battery::current_label_from_word(*word))
+            pack.current_label = *label;
+        else
+            in.fail_word("current_label", *word, "none, cell-maker, pack-c, burst-c");
+    }
+    if (const json* size = in.object("size")) {
+        DocumentReader sides(*size, file, "pack.size");
+        pack.size = battery::Size{sides.required_number("length_m"), sides.required_number("width_m"),
+                                  sides.required_number("height_m")};
+        if (sides.error()) in.fail(sides.error()->code, "size", sides.error()->parameters);
+    }
+    read_rate_table(in, pack, file);
 }
 
 Parts::Parts(const json& document, const std::string& file) : root_(document, file, ""), file_(file) {}
@@ -164,17 +180,28 @@ void Parts::part(const char* key, bool required, const std::function<void(Docume
 }
 
 json pack_to_json(const battery::Pack& pack) {
-    json out = {{"name", pack.name},
-                {"chemistry", battery::chemistry_word(pack.chemistry)},
-                {"series", pack.series},
-                {"parallel", pack.parallel},
-                {"cell_capacity_ah", pack.cell_capacity_ah},
-                {"cell_resistance_ohm", optional_value(pack.cell_resistance_ohm)},
-                {"lead_resistance_ohm", pack.lead_resistance_ohm},
-                {"mass_kg", pack.mass_kg},
-                {"capacity_factor", pack.capacity_factor},
-                {"resistance_factor", pack.resistance_factor},
-                {"start_temperature_c", optional_value(pack.start_temperature_c)}};
+    json out = {
+        {"name", pack.name},
+        {"chemistry", battery::chemistry_word(pack.chemistry)},
+        {"series", pack.series},
+        {"parallel", pack.parallel},
+        {"cell_capacity_ah", pack.cell_capacity_ah},
+        {"cell_resistance_ohm", optional_value(pack.cell_resistance_ohm)},
+        {"lead_resistance_ohm", pack.lead_resistance_ohm},
+        {"mass_kg", pack.mass_kg},
+        {"capacity_factor", pack.capacity_factor},
+        {"resistance_factor", pack.resistance_factor},
+        {"start_temperature_c", optional_value(pack.start_temperature_c)},
+        {"start_cell_v", optional_value(pack.start_cell_v)},
+        {"weakest_cell_below_v", optional_value(pack.weakest_cell_below_v)},
+        {"rated_current_a", optional_value(pack.rated_current_a)},
+        {"current_label", battery::current_label_word(pack.current_label)},
+        {"construction", pack.construction ? json(battery::construction_word(*pack.construction)) : json(nullptr)},
+        {"price", optional_value(pack.price)}};
+    if (pack.size) {
+        out["size"] = {
+            {"length_m", pack.size->length_m}, {"width_m", pack.size->width_m}, {"height_m", pack.size->height_m}};
+    }
     if (!pack.rate_table.empty()) {
         for (const auto& point : pack.rate_table) {
             out["rate_table"].push_back({{"current_a", point.current_a}, {"charge_ah", point.charge_ah}});
@@ -194,7 +221,11 @@ json aircraft_to_json(const airframe::PointAircraft& aircraft) {
             {"cruise_all_up_mass_kg", optional_value(aircraft.cruise_all_up_mass_kg)},
             {"cruise_density_kgm3", optional_value(aircraft.cruise_density_kgm3)},
             {"electronics_w", optional_value(aircraft.electronics_w)},
-            {"full_power_w", optional_value(aircraft.full_power_w)}};
+            {"full_power_w", optional_value(aircraft.full_power_w)},
+            {"most_pack_mass_kg", optional_value(aircraft.most_pack_mass_kg)},
+            {"bay_length_m", optional_value(aircraft.bay_length_m)},
+            {"bay_width_m", optional_value(aircraft.bay_width_m)},
+            {"bay_height_m", optional_value(aircraft.bay_height_m)}};
 }
 
 json request_to_json(const PlanRequest& request) {
@@ -234,7 +265,7 @@ units::Result<PlanRequest> read_request(Parts& parts, const std::string& file,
     request.mission.height_m = default_height_m;
     request.name = parts.root().text("name").value_or("");
     parts.part("aircraft", true, [&](DocumentReader& in) { read_aircraft(in, request.aircraft); });
-    parts.part("pack", true, [&](DocumentReader& in) { read_pack(in, request.pack, notices, file); });
+    parts.part("pack", true, [&](DocumentReader& in) { read_pack(in, request.pack, file); });
     parts.part("weather", false, [&](DocumentReader& in) { read_weather(in, request.weather, notices); });
     // Where no bearing is given the flight goes out into the wind: the way home is then the easy one.
     request.mission.bearing_deg = request.weather.wind.from_deg;

@@ -44,7 +44,7 @@ units::Result<PackDocument> pack_from_json(const std::string& text, const std::s
     PackDocument document;
     DocumentReader reader(*tree, file, "pack");
     reader.allow({"format", "version"});
-    read_pack(reader, document.pack, document.notices, file);
+    read_pack(reader, document.pack, file);
     if (reader.error()) return tl::unexpected(*reader.error());
     if (auto checked = battery::checked(document.pack); !checked) {
         units::Error error = checked.error();

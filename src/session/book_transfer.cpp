@@ -1,11 +1,13 @@
 #include "session/book_transfer.hpp"
 
 #include <QDir>
+#include <QFile>
 #include <QFileInfo>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 
 #include "io/kept_documents.hpp"
+#include "io/pack_table.hpp"
 #include "io/text_file.hpp"
 #include "session/debrief_session.hpp"
 
@@ -85,11 +87,38 @@ units::Result<void> export_book(logbook::Book& book, const QString& folder, cons
     return {};
 }
 
+bool is_pack_table(const QString& path) {
+    constexpr qint64 head_bytes = 4096;
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) return false;
+    const QByteArray head = file.read(head_bytes);
+    return head.left(head.indexOf('\n')).contains("cell_capacity_mah");
+}
+
+namespace {
+
+units::Result<std::vector<io::BookEntry>> entries_of_packs(const std::string& text, const std::string& file) {
+    const auto table = io::packs_from_csv(text, file);
+    if (!table) return tl::unexpected(table.error());
+    std::vector<io::BookEntry> entries;
+    for (const battery::Pack& pack : table->packs) {
+        io::BookEntry entry;
+        entry.kind = "pack";
+        entry.id = std::int64_t(entries.size()) + 1;
+        entry.document = io::json_from(book::KeptPack{pack, {}, false});
+        entries.push_back(std::move(entry));
+    }
+    return entries;
+}
+
+} // namespace
+
 units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path) {
     const QFileInfo file(path);
     const QString document = file.isDir() ? QDir(path).filePath(QStringLiteral("book.json")) : path;
     const auto text = io::read_text_file(document.toStdString());
     if (!text) return tl::unexpected(text.error());
+    if (is_pack_table(document)) return entries_of_packs(*text, document.toStdString());
     for (const auto& [kind, name] : tables) {
         if (file.fileName() == QLatin1String(name)) return io::book_from_csv(*text, kind, document.toStdString());
     }

@@ -19,9 +19,45 @@ QString relation_text(units::Relation relation) {
     switch (relation) {
     case Relation::constant_power_discharge:
         return Words::tr(
-            "The pack is discharged at cruise power: volts are the chemistry's resting curve less current "
-            "times resistance, and current is whatever gives that power. It ends when the volts, averaged "
-            "over 10 s, reach the landing voltage.");
+            "The pack is discharged at cruise power: volts are the resting curve at the charge within reach, less "
+            "current times resistance, and current is whatever gives that power. What the load draws faster than "
+            "the cells can follow is out of reach until they rest; cold slows them and raises the resistance, the "
+            "cells' own heat helps. It ends when the volts, averaged over 10 s, reach the landing voltage.");
+    case Relation::discharge_of_circuit:
+        return Words::tr(
+            "The pack is discharged at this load: volts are the resting curve at the charge within reach, less "
+            "current times resistance. What the load draws faster than the cells can follow is out of reach until "
+            "they rest; a rate table says how much, or the kind of cell. Cold slows the cells and raises their "
+            "resistance, their own heat helps. It ends at the landing voltage.");
+    case Relation::masses_added: return Words::tr("The aircraft without its pack, and the pack.");
+    case Relation::rated_over_mass:
+        return Words::tr(
+            "What the label says over what the scales say; energy takes the mean resting volts of the chemistry. "
+            "mAh compare only packs of as many cells in series; Wh compare all.");
+    case Relation::parts_added: return Words::tr("Cells, strips, leads, connector and wrap, added up.");
+    case Relation::cells_strips_leads_in_series:
+        return Words::tr(
+            "Cells in series over cells in parallel, the strips between them (length over section times "
+            "resistivity), and the leads.");
+    case Relation::weaker_of_cells_and_strips:
+        return Words::tr(
+            "The lesser of what the cells may give without end and what the strips carry without settling "
+            "more than 30 K above the air under the wrap.");
+    case Relation::extrapolated_by_charge:
+        return Words::tr(
+            "Time flown, times the charge of a whole flight over the charge put back: as if the current "
+            "stayed the same.");
+    case Relation::extrapolated_at_power:
+        return Words::tr(
+            "The power that draws the charge put back in the time flown, held until the charge of a whole "
+            "flight is out: the current grows while the volts fall, so it is a little less.");
+    case Relation::price_over_energy: return Words::tr("Price over the rated energy.");
+    case Relation::pack_on_aircraft:
+        return Words::tr(
+            "The aircraft's known cruise, scaled to its mass with this pack, discharges the pack to its landing "
+            "voltage, less the reserve; time in the air times the mean speed over ground, out and back in the "
+            "wind, "
+            "is the way.");
     case Relation::power_scaled_from_one_cruise:
         return Words::tr(
             "Your one known cruise, scaled by physics to this mass and this air: the part that holds the "
@@ -103,6 +139,10 @@ QString source_text(units::Source source) {
     case Source::air_navigation: return Words::tr("Point of no return, standard texts of air navigation.");
     case Source::common_practice: return Words::tr("Common practice among pilots; no published source.");
     case Source::geodesic_library: return Words::tr("Karney 2013, geodesics on the WGS 84 ellipsoid.");
+    case Source::two_well_circuit:
+        return Words::tr("A source with a resistance in series, its charge in two wells joined by a slow passage "
+                         "(after Manwell & "
+                         "McGowan, Solar Energy 50(5), 1993). Resting curves and defaults from common practice.");
     case Source::log_itself: return Words::tr("The log itself.");
     }
     return {};

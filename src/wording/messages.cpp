@@ -219,6 +219,34 @@ QString message(const units::Notice& notice, const Quantities& q) {
     case NoticeCode::chance_not_computed:
         return Words::tr("The chance of coming home is not worked out by this version; the chance rule does not "
                          "count.");
+    case NoticeCode::cold_start_dip:
+        return Words::tr(
+                   "The cold pack dips to %1 a cell at the start and recovers after %2 as it warms. Keep it warm "
+                   "until launch, and do not take the dip for empty.")
+            .arg(volts("lowest_cell_v"), q.duration(number(p, "until_s")));
+    case NoticeCode::rate_table_misfit:
+        return Words::tr(
+                   "At %1 the rate table promises %2 a cell, but with the stated resistance only %3 come out. "
+                   "One of the two is wrong.")
+            .arg(plain(number(p, "current_a")) + QStringLiteral(" A"), q.charge(number(p, "table_ah")),
+                 q.charge(number(p, "model_ah")));
+    case NoticeCode::current_above_rating:
+        return Words::tr(
+                   "%1 is more than the %2 this pack can give without end. Fly slower, or take a pack of more "
+                   "cells in parallel.")
+            .arg(wording::written(number(p, "current_a"), 0.0, {1.0, Words::tr("A"), 1}),
+                 wording::written(number(p, "limit_a"), 0.0, {1.0, Words::tr("A"), 1}));
+    case NoticeCode::charge_misleads:
+        return Words::
+            tr("mAh mislead here, because the packs differ in cells in series: %1 has %2 but only %3; %4 has %5 "
+               "and %6. Compare by Wh.")
+                .arg(text(p, "more_charge"), q.charge(number(p, "charge_ah")), q.energy(number(p, "energy_wh")),
+                     text(p, "more_energy"), q.charge(number(p, "charge_of_energy_ah")),
+                     q.energy(number(p, "energy_of_energy_wh")));
+    case NoticeCode::start_below_landing:
+        return Words::tr("Under this load the pack stands below %1 a cell from the start: it gives nothing to that "
+                         "landing voltage.")
+            .arg(volts("landing_cell_v"));
     case NoticeCode::unknown_key:
         return Words::tr("“%1” is not known and was not used. Is it a slip of the pen?").arg(text(p, "field"));
     case NoticeCode::value_not_used_yet:

@@ -74,6 +74,12 @@ QString name(units::Quantity quantity) {
     case Quantity::pack_cycles: return Words::tr("full cycles of the pack");
     case Quantity::charge_through: return Words::tr("charge put through");
     case Quantity::left_share: return Words::tr("left by counting");
+    case Quantity::endurance: return Words::tr("time in the air with this pack");
+    case Quantity::flight_range: return Words::tr("way over ground with this pack, out and back");
+    case Quantity::cell_current: return Words::tr("current of a cell in cruise");
+    case Quantity::price_per_energy: return Words::tr("price of the energy");
+    case Quantity::charge_per_mass: return Words::tr("rated charge per mass");
+    case Quantity::energy_density: return Words::tr("rated energy per mass");
     }
     return {};
 }
@@ -85,6 +91,30 @@ QString name(battery::Chemistry chemistry) {
     case battery::Chemistry::li_ion: break;
     }
     return Words::tr("Li-ion");
+}
+
+QString name(battery::Construction construction) {
+    return construction == battery::Construction::high_capacity ? Words::tr("high-capacity")
+                                                                : Words::tr("high-drain");
+}
+
+QString cell_volts(double volts) {
+    return written(volts, 0.0, {1.0, Words::tr("V a cell"), 2});
+}
+
+QString name(const battery::LandingRule& rule) {
+    using battery::LandingSchool;
+    const QString volts = cell_volts(rule.cell_v);
+    switch (rule.school) {
+    case LandingSchool::long_life: return Words::tr("for a long life, %1 at rest").arg(volts);
+    case LandingSchool::careful: return Words::tr("careful, %1 under load").arg(volts);
+    case LandingSchool::usual: return Words::tr("usual, %1 in cruise").arg(volts);
+    case LandingSchool::edge: return Words::tr("to the edge, %1 under load").arg(volts);
+    case LandingSchool::floor: return Words::tr("the floor, %1").arg(volts);
+    case LandingSchool::alarm_left: return Words::tr("as alarms are often left, %1").arg(volts);
+    case LandingSchool::emergency: break;
+    }
+    return Words::tr("emergency only, %1").arg(volts);
 }
 
 QString name(airframe::Craft craft) {

@@ -2,7 +2,7 @@
 
 #include <QString>
 
-#include "core/battery/chemistry.hpp"
+#include "core/battery/landing_schools.hpp"
 #include "core/mission/plan_request.hpp"
 #include "core/telemetry/flight_log.hpp"
 #include "core/units/explanation.hpp"
@@ -12,7 +12,12 @@ namespace sobremesa::wording {
 
 QString name(units::Quantity quantity);
 QString name(battery::Chemistry chemistry);
+QString name(battery::Construction construction);
 QString name(airframe::Craft craft);
+/// A landing rule with its volts: "careful, 3.00 V a cell under load".
+QString name(const battery::LandingRule& rule);
+/// "2.80 V a cell".
+QString cell_volts(double volts);
 QString name(telemetry::SetAsideReason reason);
 /// "20 %", "5 min over home", "1.5 × the way home".
 QString name(const mission::Reserve& reserve, const Quantities& quantities);

@@ -146,6 +146,12 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::flight_ground_distance:
     case Quantity::ground_distance:
     case Quantity::farthest_from_home: return {1.0 / per_distance, miles ? Words::tr("mi") : Words::tr("km"), 1};
+    case Quantity::flight_range: return {1.0 / per_distance, miles ? Words::tr("mi") : Words::tr("km"), 1};
+    case Quantity::cell_current: return {1.0, Words::tr("A"), 1};
+    case Quantity::price_per_energy: return {1.0, Words::tr("/Wh"), 2};
+    case Quantity::charge_per_mass: return {1.0, Words::tr("mAh/g"), 1};
+    case Quantity::energy_density: return {1.0, Words::tr("Wh/kg"), 0};
+    case Quantity::endurance:
     case Quantity::turn_time:
     case Quantity::flight_time:
     case Quantity::duration: return minutes;

@@ -189,6 +189,20 @@ QString map_summary(const mission::Plan& plan, const Quantities& q) {
              written(r.weather.wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
 }
 
+QString bench_sentence(const battery::Pack& pack, const battery::BenchLoad& load,
+                       const battery::BenchResult& result, const Quantities& quantities) {
+    const bool power = load.load.kind == battery::LoadPhase::Kind::power;
+    const QString at = power ? written(load.load.value, 0.0, quantities.notation(units::Quantity::cruise_power))
+                             : written(load.load.value, 0.0, quantities.notation(units::Quantity::cruise_current));
+    if (result.run.gives_nothing())
+        return Words::tr("%1 gives nothing at %2 down to %3.")
+            .arg(title(pack), at, cell_volts(result.landing_cell_v));
+    const auto& end = result.run.last();
+    return Words::tr("%1 gives <b>%2</b> or <b>%3</b> at %4, down to %5: <b>%6</b>.")
+        .arg(title(pack).toHtmlEscaped(), quantities.charge(end.charge_used_ah), quantities.energy(end.energy_wh),
+             at, cell_volts(result.landing_cell_v), quantities.duration(end.time_s));
+}
+
 QString cautions() {
     return Words::tr(
         "An estimate; you decide. Local rules come first: line of sight, height, airspace, people, "

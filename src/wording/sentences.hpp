@@ -2,6 +2,7 @@
 
 #include <QString>
 
+#include "core/battery/bench.hpp"
 #include "core/debrief/flown_homeward.hpp"
 #include "core/mission/plan.hpp"
 #include "core/telemetry/consumption.hpp"
@@ -34,6 +35,10 @@ QString flown_sentence(const debrief::FlownHomeward& flown, const Quantities& qu
 /// A chart or the map said aloud.
 QString homeward_summary(const mission::Plan& plan, const Quantities& quantities);
 QString map_summary(const mission::Plan& plan, const Quantities& quantities);
+
+/// What a pack gives on the bench, in a sentence, the figures in <b>…</b>.
+QString bench_sentence(const battery::Pack& pack, const battery::BenchLoad& load,
+                       const battery::BenchResult& result, const Quantities& quantities);
 
 /// The cautions that stand beside every plan, one short paragraph.
 QString cautions();

@@ -12,11 +12,13 @@
 #include "app/charts/homeward_chart.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/places/debrief/debrief_place.hpp"
+#include "app/places/packs/packs_place.hpp"
 #include "app/places/plan/plan_place.hpp"
 #include "app/shell/commands.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/theme/look.hpp"
+#include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "io/kept_documents.hpp"
 
@@ -48,6 +50,17 @@ void take_with_sheet(QWidget& window, const QString& folder, const QString& name
     painter.end();
     sheet->close();
     if (!picture.save(QDir(folder).filePath(name + QStringLiteral(".png")))) qFatal("cannot write the picture");
+}
+
+/// The bench with all packs laid over each other.
+void take_bench(app::MainWindow& window, const QString& folder, const QString& name) {
+    auto& bench = window.packs().bench();
+    window.showPlace(app::Place::packs);
+    window.packs().showBench();
+    settle([&] { return bench.session().shown() && bench.session().is_settled(); });
+    bench.table().selectAll();
+    settle([&] { return bench.session().is_settled() && bench.session().shown()->curves.size() > 1; });
+    take(window, folder, name);
 }
 
 session::Id flight_called(app::MainWindow& window, const std::string& name) {
@@ -123,6 +136,12 @@ void take_empty_and_crowded(const QString& demo, const QString& pictures, const 
             }
         }
     }
+    for (const app::Theme* theme : app::all_themes()) {
+        app::Look::instance().setTheme(*theme);
+        take_bench(window, pictures, QStringLiteral("bench-crowded-%1").arg(theme->name));
+        window.packs().showWorkshop();
+        take(window, pictures, QStringLiteral("workshop-crowded-%1").arg(theme->name));
+    }
     window.showPlace(app::Place::plan);
     window.planPlace().showPlans();
     take_with_sheet(window, pictures, QStringLiteral("plans-crowded"));
@@ -184,6 +203,12 @@ int main(int argc, char** argv) {
         }
         take_place(app::Place::fleet, "fleet");
         take_place(app::Place::packs, "packs");
+        take_bench(window, pictures, QStringLiteral("bench-%1").arg(theme->name));
+        if (!theme->dark) {
+            window.packs().showWorkshop();
+            take(window, pictures, QStringLiteral("workshop-%1").arg(theme->name));
+        }
+        window.packs().showShelf();
         take_place(app::Place::logbook, "logbook");
         const auto before = window.debriefSession().debrief();
         window.flightSession().openFlight(flight_called(window, "three hills"));

@@ -116,11 +116,11 @@ void ShelvesTest::whatThePilotKnowsIsAskedAndTheRestAssumed() {
     const QModelIndex resistance = table().model()->index(table().currentIndex().row(), 5);
     QVERIFY(resistance.data(assumed_role).toBool());
     QVERIFY(resistance.data(Qt::FontRole).value<QFont>().italic());
-    QCOMPARE(resistance.data().toString(), QString::fromUtf8("20.0\u202FmΩ")); // 60 mΩ·Ah over 3 Ah
+    QCOMPARE(resistance.data().toString(), QString::fromUtf8("30.0\u202FmΩ")); // 90 mΩ·Ah over 3 Ah
     QVERIFY(resistance.data(Qt::ToolTipRole).toString().contains(QStringLiteral("Assumed")));
     auto* field = packs().findChild<NumberField*>(QStringLiteral("Resistance of a cell"));
     QVERIFY(field->text().isEmpty());
-    QVERIFY(field->placeholderText().contains(QStringLiteral("assumed 20.0")));
+    QVERIFY(field->placeholderText().contains(QStringLiteral("assumed 30.0")));
     // A value of one's own takes its place, and gives way again when it is taken out.
     field->setFocus();
     QTest::keyClicks(field, QStringLiteral("17,5"));

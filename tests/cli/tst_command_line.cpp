@@ -49,6 +49,9 @@ private slots:
     void planKeepsItsContract();
     void planWithoutSolutionIsAnAnswer();
     void planRefusesTheImpossible();
+    void packKeepsItsContract();
+    void packMeetsItsRateTable();
+    void candidatesComeFromATable();
     void debriefKeepsItsContract();
     void debriefMatchesTheTruth_data();
     void debriefMatchesTheTruth();
@@ -104,6 +107,99 @@ void CommandLineTest::planRefusesTheImpossible() {
     QCOMPARE(run.code, 1);
     QVERIFY(run.out.empty());
     QVERIFY(run.err.find("aircraft.mass_kg") != std::string::npos);
+}
+
+namespace {
+
+std::string written(const QTemporaryDir& folder, const char* name, const std::string& text) {
+    const std::string path = folder.filePath(QString::fromLatin1(name)).toStdString();
+    if (!io::write_text_file(path, text)) qFatal("cannot write");
+    return path;
+}
+
+} // namespace
+
+void CommandLineTest::packKeepsItsContract() {
+    const QTemporaryDir folder;
+    const std::string pack = written(
+        folder, "pack.json",
+        R"({"chemistry":"li-ion","series":4,"parallel":2,"cell_capacity_ah":4.5,"cell_resistance_ohm":0.022,"mass_kg":0.58})");
+    const auto run = cli_run({"pack", pack, "--power-w", "75", "--temperature-c", "18", "--json"});
+    QCOMPARE(run.code, 0);
+    const json answer = run.object();
+    const double charge_ah = answer["usable"]["charge_ah"].get<double>();
+    const double energy_wh = answer["usable"]["energy_wh"].get<double>();
+    const double time_s = answer["usable"]["time_s"].get<double>();
+    VERIFY_NEAR(energy_wh, 75.0 * time_s / 3600.0, 1e-3 * energy_wh);
+    QVERIFY(charge_ah > 7.5 && charge_ah < 9.0);
+    QVERIFY(answer["peak_temperature_c"].get<double>() > 18.0);
+    VERIFY_NEAR(answer["lowest_voltage_v"].get<double>(), 4 * 2.8, 0.1);
+    QVERIFY(answer["left"]["energy_wh"].get<double>() > 0.0);
+    QCOMPARE(answer["end"].get<std::string>(), std::string("landing-voltage"));
+    QCOMPARE(answer["enter"]["capacity_ah"].get<double>(), charge_ah);
+    QVERIFY(answer["enter"]["warning_cell_v"].get<double>() > 2.8);
+    const auto& l = answer["ledger"];
+    VERIFY_NEAR(l["source_wh"].get<double>(),
+                l["delivered_wh"].get<double>() + l["ohmic_wh"].get<double>() + l["mixing_wh"].get<double>() +
+                    l["held_wh"].get<double>(),
+                1e-3 * l["source_wh"].get<double>());
+    QVERIFY(answer["warnings"].empty());
+
+    // The classic mistake is said.
+    const json early = cli_run({"pack", pack, "--power-w", "75", "--landing-cell-v", "3.5", "--json"}).object();
+    QCOMPARE(early["warnings"].front()["code"].get<std::string>(), std::string("landing-voltage-wastes-energy"));
+    QVERIFY(early["left"]["energy_wh"].get<double>() > 0.25 * energy_wh);
+    // What the pack cannot give is an answer.
+    const auto much = cli_run({"pack", pack, "--power-w", "90000", "--json"});
+    QCOMPARE(much.code, 0);
+    QCOMPARE(much.object()["usable"]["charge_ah"].get<double>(), 0.0);
+    QCOMPARE(much.object()["end"].get<std::string>(), std::string("power-not-available"));
+    // What no pack can be is not, and what was not asked is usage.
+    QCOMPARE(cli_run({"pack",
+                      written(folder, "bad.json",
+                              R"({"chemistry":"li-ion","series":4,"cell_capacity_ah":-1,"mass_kg":0.5})"),
+                      "--power-w", "75"})
+                 .code,
+             1);
+    QCOMPARE(cli_run({"pack", pack}).code, 2);
+    QCOMPARE(cli_run({"pack", pack, "--power-w", "75", "--current-a", "3"}).code, 2);
+    QVERIFY(cli_run({"pack", pack, "--current-a", "8"}).out.find("capacity to enter") != std::string::npos);
+}
+
+void CommandLineTest::packMeetsItsRateTable() {
+    const QTemporaryDir folder;
+    const std::string cell = written(
+        folder, "cell.json",
+        R"({"chemistry":"li-ion","series":1,"cell_capacity_ah":3.0,"cell_resistance_ohm":0.018,"mass_kg":0.048,
+            "construction":"high-drain","rate_table_cutoff_v":2.5,"rate_table":[{"current_a":0.2,"charge_ah":3.0},
+            {"current_a":3,"charge_ah":2.85},{"current_a":10,"charge_ah":2.75},{"current_a":15,"charge_ah":2.4}]})");
+    for (const auto& [current, charge_ah] : {std::pair("0.2", 3.0), std::pair("10", 2.75), std::pair("15", 2.4)}) {
+        const auto run = cli_run(
+            {"pack", cell, "--current-a", current, "--landing-cell-v", "2.5", "--fixed-temperature", "--json"});
+        QCOMPARE(run.code, 0);
+        QVERIFY2(run.err.empty(), run.err.c_str()); // nothing is "not used yet"
+        VERIFY_NEAR(run.object()["usable"]["charge_ah"].get<double>(), charge_ah, 0.02 * charge_ah);
+    }
+}
+
+void CommandLineTest::candidatesComeFromATable() {
+    const QTemporaryDir folder;
+    const std::string packs = written(folder, "packs.csv",
+                                      "name,chemistry,series,parallel,cell_capacity_mah,mass_g\n"
+                                      "one,li-ion,4,1,3000,201\ntwo,li-ion,4,2,3000,405\nlip,lipo,4,1,3300,330\n");
+    const auto run = cli_run({"pack", "--candidates", packs, "--on", demo("alcaravan-west.plan.json"), "--json"});
+    QCOMPARE(run.code, 0);
+    const json list = run.object()["candidates"];
+    QCOMPARE(list.size(), std::size_t(3));
+    QCOMPARE(list[1]["name"].get<std::string>(), std::string("two"));
+    QVERIFY(list[1]["endurance_s"].get<double>() > list[0]["endurance_s"].get<double>());
+    QVERIFY(list[0]["on_frontier"].get<bool>() && list[1]["on_frontier"].get<bool>());
+    QVERIFY(list[0]["price_per_wh"].is_null());
+    QCOMPARE(cli_run({"pack", "--candidates", packs}).code, 2);
+    const auto bad = cli_run({"pack", "--candidates", written(folder, "bad.csv", "name,chemistry\n"), "--on",
+                              demo("alcaravan-west.plan.json")});
+    QCOMPARE(bad.code, 1);
+    QVERIFY(bad.err.find("bad.csv") != std::string::npos);
 }
 
 void CommandLineTest::debriefKeepsItsContract() {

@@ -225,6 +225,74 @@ std::vector<RequestField> pack_fields(const Quantities& q) {
         });
 }
 
+std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
+    const Notation millimetres{1000.0, Words::tr("mm"), 0};
+    const auto side = [&](const char* path, const QString& label,
+                          std::optional<double> airframe::PointAircraft::*member, const QString& hint) {
+        return open_number(
+            path, label, millimetres, 1,
+            [member](const PlanRequest& r) { return (r.aircraft.*member).value_or(0.0); },
+            [member](PlanRequest& r) -> std::optional<double>& { return r.aircraft.*member; }, hint);
+    };
+    return {
+        open_number(
+            "aircraft.most_pack_mass_kg", Words::tr("Heaviest pack"), q.notation(Quantity::pack_mass), 10,
+            [](const PlanRequest& r) { return r.aircraft.most_pack_mass_kg.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.most_pack_mass_kg; },
+            Words::tr("that it flies well with; the bench then says what is too heavy")),
+        side("aircraft.bay_length_m", Words::tr("Bay, length"), &airframe::PointAircraft::bay_length_m, {}),
+        side("aircraft.bay_width_m", Words::tr("Bay, width"), &airframe::PointAircraft::bay_width_m, {}),
+        side("aircraft.bay_height_m", Words::tr("Bay, height"), &airframe::PointAircraft::bay_height_m,
+             Words::tr("with all three, the bench says what does not fit")),
+    };
+}
+
+std::vector<RequestField> more_pack_fields(const Quantities& q) {
+    const Notation volts{1.0, Words::tr("V"), 2};
+    const Notation amps{1.0, Words::tr("A"), 0};
+    return {
+        choice(
+            "pack.construction", Words::tr("Cells built for"),
+            {Words::tr("not known"), Words::tr("capacity"), Words::tr("high drain")},
+            [](const PlanRequest& r) { return r.pack.construction ? 1 + int(*r.pack.construction) : 0; },
+            [](PlanRequest& r, int i) {
+                r.pack.construction.reset();
+                if (i > 0) r.pack.construction = battery::Construction(i - 1);
+            }),
+        open_number(
+            "pack.start_temperature_c", Words::tr("Kept at until launch"), q.notation(Quantity::temperature), 1,
+            [](const PlanRequest& r) { return r.pack.start_temperature_c.value_or(r.weather.temperature_c); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.pack.start_temperature_c; },
+            Words::tr("left open, as cold as the air: a pack kept warm gives more")),
+        open_number(
+            "pack.start_cell_v", Words::tr("Charged to, a cell"), volts, 0.05,
+            [](const PlanRequest& r) { return battery::traits(r.pack.chemistry).full_cell_v; },
+            [](PlanRequest& r) -> std::optional<double>& { return r.pack.start_cell_v; },
+            Words::tr("at rest before launch; left open, full")),
+        number(
+            "pack.capacity_factor", Words::tr("Holds of the label"), {100.0, Words::tr("%"), 0}, 1,
+            [](const PlanRequest& r) { return r.pack.capacity_factor; },
+            [](PlanRequest& r, double v) { r.pack.capacity_factor = v; },
+            Words::tr("less with age: a full recharge over the rated charge")),
+        open_number(
+            "pack.rated_current_a", Words::tr("Rated current"), amps, 1,
+            [](const PlanRequest& r) { return battery::continuous_current_a(r.pack); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.pack.rated_current_a; },
+            Words::tr("of the whole pack; left open, what such cells usually stand")),
+        choice(
+            "pack.current_label", Words::tr("as printed by"),
+            {Words::tr("not known"), Words::tr("the cell's maker"), Words::tr("a pack's C figure"),
+             Words::tr("a burst figure")},
+            [](const PlanRequest& r) { return int(r.pack.current_label); },
+            [](PlanRequest& r, int i) { r.pack.current_label = battery::CurrentLabel(i); }),
+        open_number(
+            "pack.price", Words::tr("Price"), {1.0, {}, 2}, 1,
+            [](const PlanRequest& r) { return r.pack.price.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.pack.price; },
+            Words::tr("in your own money; only for comparing")),
+    };
+}
+
 std::vector<RequestField> wind_fields(const Quantities& q) {
     return {
         number(

@@ -46,6 +46,10 @@ struct RequestField {
 
 std::vector<RequestField> aircraft_fields(const wording::Quantities& quantities);
 std::vector<RequestField> pack_fields(const wording::Quantities& quantities);
+/// What the bay takes.
+std::vector<RequestField> more_aircraft_fields(const wording::Quantities& quantities);
+/// What is rarely known of a pack, and worth saying where it is.
+std::vector<RequestField> more_pack_fields(const wording::Quantities& quantities);
 std::vector<RequestField> wind_fields(const wording::Quantities& quantities);
 std::vector<RequestField> temperature_fields(const wording::Quantities& quantities);
 std::vector<RequestField> bearing_fields();

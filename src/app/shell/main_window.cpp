@@ -12,6 +12,7 @@
 #include "app/export/shown_chart.hpp"
 #include "app/places/debrief/debrief_place.hpp"
 #include "app/places/logbook/logbook_place.hpp"
+#include "app/places/packs/packs_place.hpp"
 #include "app/places/plan/plan_place.hpp"
 #include "app/places/shelf/shelf_place.hpp"
 #include "app/shell/commands.hpp"
@@ -66,8 +67,8 @@ MainWindow::MainWindow(const QString& settings_folder, const QString& book_path,
       reader_(desk_), rail_(new PlaceRail), plan_setting_(new SettingLine(plan_session_)),
       flown_setting_(new SettingLine(flight_session_.flown(), QStringLiteral("flown"))),
       setting_(new QStackedWidget), setting_row_(new QWidget), places_(new QStackedWidget),
-      fleet_place_(new ShelfPlace(fleet_shelf(desk_))), packs_place_(new ShelfPlace(pack_shelf(desk_))),
-      plan_place_(new PlanPlace(plan_session_, desk_)),
+      fleet_place_(new ShelfPlace(fleet_shelf(desk_))), packs_place_(new PacksPlace(desk_, plan_session_)),
+      packs_shelf_(&packs_place_->shelf()), plan_place_(new PlanPlace(plan_session_, desk_)),
       debrief_place_(new DebriefPlace(debrief_session_, flight_session_)), logbook_place_(new LogbookPlace(desk_)),
       messages_(new MessageBar), commands_(new Commands(*this)) {
     restore_look(settings_);
@@ -174,10 +175,10 @@ void MainWindow::connectSessions() {
 
     connect(&desk_, &session::Desk::historyChanged, this, &MainWindow::showHistory);
     connect(&desk_, &session::Desk::aircraftChanged, fleet_place_, &ShelfPlace::refresh);
-    connect(&desk_, &session::Desk::packsChanged, packs_place_, &ShelfPlace::refresh);
+    connect(&desk_, &session::Desk::packsChanged, packs_shelf_, &ShelfPlace::refresh);
     connect(&desk_, &session::Desk::flightsChanged, this, [this] {
         fleet_place_->refresh();
-        packs_place_->refresh();
+        packs_shelf_->refresh();
     });
     connect(&desk_, &session::Desk::openPlanChanged, this, [this] { showPlace(place()); });
     connect(&desk_, &session::Desk::unreadable, this, refused);
@@ -206,8 +207,11 @@ void MainWindow::connectSessions() {
     connect(logbook_place_, &LogbookPlace::openWanted, &flight_session_, &session::FlightSession::openFlight);
     connect(logbook_place_, &LogbookPlace::rereadWanted, &reader_, &session::FlightReader::read);
     connect(logbook_place_, &LogbookPlace::debriefWanted, this, [this] { showPlace(Place::debrief); });
-    for (ShelfPlace* shelf : {fleet_place_, packs_place_})
+    for (ShelfPlace* shelf : {fleet_place_, packs_shelf_})
         connect(shelf, &ShelfPlace::said, messages_, &MessageBar::showNote);
+    connect(packs_place_, &QTabWidget::currentChanged, this, [this] { showPlace(place()); });
+    connect(&packs_place_->bench(), &BenchPage::planWanted, this, [this] { showPlace(Place::plan); });
+    connect(&packs_place_->bench().session(), &session::BenchSession::refused, this, refused);
     connect(logbook_place_, &LogbookPlace::said, messages_, &MessageBar::showNote);
 
     plan_setting_->setShelves([this](std::size_t word) {
@@ -255,7 +259,8 @@ void MainWindow::showPlace(Place place) {
         entries_[i].button->setChecked(true);
     }
     // The setting is what the numbers on screen are computed from; the shelves and the logbook hold what was given.
-    const bool plan = place == Place::plan && desk_.openPlanId();
+    const bool plan =
+        (place == Place::plan || (place == Place::packs && packs_place_->onBench())) && desk_.openPlanId();
     const bool debrief = place == Place::debrief && debrief_session_.debrief();
     setting_row_->setVisible(plan || debrief);
     setting_->setCurrentWidget(debrief ? flown_setting_ : plan_setting_);

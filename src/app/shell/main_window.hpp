@@ -21,6 +21,7 @@ class Commands;
 class DebriefPlace;
 class LogbookPlace;
 class MessageBar;
+class PacksPlace;
 class PlaceRail;
 class PlanPlace;
 class RailButton;
@@ -55,7 +56,8 @@ public:
     PlanPlace& planPlace() { return *plan_place_; }
     DebriefPlace& debriefPlace() { return *debrief_place_; }
     ShelfPlace& fleetPlace() { return *fleet_place_; }
-    ShelfPlace& packsPlace() { return *packs_place_; }
+    ShelfPlace& packsPlace() { return *packs_shelf_; }
+    PacksPlace& packs() { return *packs_place_; }
     LogbookPlace& logbookPlace() { return *logbook_place_; }
     MessageBar& messages() { return *messages_; }
     Commands& commands() { return *commands_; }
@@ -67,6 +69,7 @@ public:
     void exportBook(const QString& folder);
     void bringIn(const QString& path);
     void exportShown(const QString& path);
+    void exportPacks(const QString& path);
     void savePlanAs(const QString& path);
 
 protected:
@@ -121,7 +124,8 @@ private:
     QWidget* setting_row_;
     QStackedWidget* places_;
     ShelfPlace* fleet_place_;
-    ShelfPlace* packs_place_;
+    PacksPlace* packs_place_;
+    ShelfPlace* packs_shelf_;
     PlanPlace* plan_place_;
     DebriefPlace* debrief_place_;
     LogbookPlace* logbook_place_;

@@ -13,7 +13,7 @@
 #include "app/places/logbook/logbook_place.hpp"
 #include "app/places/plan/plan_place.hpp"
 #include "app/places/plan/plan_sheet.hpp"
-#include "app/places/shelf/shelf_place.hpp"
+#include "app/places/packs/packs_place.hpp"
 #include "app/shell/commands.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
@@ -105,17 +105,27 @@ void MainWindow::makeEditCommands() {
             (shelf->*call)();
         };
     };
+    const auto on_packs = [this](auto call) {
+        return [this, call] {
+            packs_place_->showShelf();
+            showPlace(Place::packs);
+            (packs_shelf_->*call)();
+        };
+    };
+    commands_->add("benchAction", tr("Packs on the bench"), QKeySequence(Qt::CTRL | Qt::Key_B), [this] {
+        packs_place_->showBench();
+        showPlace(Place::packs);
+    });
     commands_->add("addAircraftAction", tr("Add an aircraft"), {},
                    on_shelf(Place::fleet, fleet_place_, &ShelfPlace::add));
     commands_->add("duplicateAircraftAction", tr("Duplicate the chosen aircraft"), {},
                    on_shelf(Place::fleet, fleet_place_, &ShelfPlace::duplicate));
     commands_->add("retireAircraftAction", tr("Retire the chosen aircraft, or return it"), {},
                    on_shelf(Place::fleet, fleet_place_, &ShelfPlace::retire));
-    commands_->add("addPackAction", tr("Add a pack"), {}, on_shelf(Place::packs, packs_place_, &ShelfPlace::add));
-    commands_->add("duplicatePackAction", tr("Duplicate the chosen pack"), {},
-                   on_shelf(Place::packs, packs_place_, &ShelfPlace::duplicate));
+    commands_->add("addPackAction", tr("Add a pack"), {}, on_packs(&ShelfPlace::add));
+    commands_->add("duplicatePackAction", tr("Duplicate the chosen pack"), {}, on_packs(&ShelfPlace::duplicate));
     commands_->add("retirePackAction", tr("Retire the chosen pack, or return it"), {},
-                   on_shelf(Place::packs, packs_place_, &ShelfPlace::retire));
+                   on_packs(&ShelfPlace::retire));
     commands_->begin(tr("Table or chart"));
     commands_->add("copyAction", tr("Copy table or chart"), QKeySequence::Copy, [this] { copyShown(); });
     commands_->add("asTableAction", tr("Chart as a table"), QKeySequence(Qt::CTRL | Qt::Key_T),
@@ -156,6 +166,12 @@ void MainWindow::makeBookCommands() {
         if (!path.isEmpty()) restoreBook(path);
     });
     commands_->separate();
+    commands_->add("exportPacksAction", tr("Packs as a table (CSV)…"), {}, [this] {
+        const QString path =
+            QFileDialog::getSaveFileName(this, tr("Packs as a table"), lastFolder() + tr("/packs-to-compare.csv"),
+                                         tr("Table (*.csv)"));
+        if (!path.isEmpty()) exportPacks(path);
+    });
     commands_->add("exportBookAction", tr("Export all as JSON and CSV…"), {}, [this] {
         const QString folder = QFileDialog::getExistingDirectory(this, tr("Export into a folder"), lastFolder());
         if (!folder.isEmpty()) exportBook(folder);

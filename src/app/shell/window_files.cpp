@@ -9,7 +9,9 @@
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/theme/look.hpp"
+#include "io/pack_table.hpp"
 #include "io/plan_document.hpp"
+#include "io/text_file.hpp"
 #include "session/flight_folder.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
@@ -34,7 +36,7 @@ void MainWindow::openFile(const QString& path) {
         openBook(path);
         return;
     }
-    if (book_files.contains(file.fileName())) {
+    if (book_files.contains(file.fileName()) || session::is_pack_table(path)) {
         bringIn(path);
         return;
     }
@@ -220,6 +222,17 @@ void MainWindow::bringIn(const QString& path) {
     const QFileInfo file(path);
     const QString folder = file.isDir() ? path : file.absolutePath();
     bringer_.bringIn(std::move(*entries), folder, file.fileName());
+}
+
+void MainWindow::exportPacks(const QString& path) {
+    std::vector<battery::Pack> packs;
+    for (const auto& [id, kept] : desk_.shelves().packs) {
+        if (!kept.retired) packs.push_back(kept.pack);
+    }
+    if (auto written = io::write_text_file(path.toStdString(), io::csv_from_packs(packs)); !written)
+        say(written.error());
+    else
+        messages_->showNote(tr("Written to %1.").arg(path));
 }
 
 // ---- recent files

@@ -78,7 +78,12 @@ void Look::apply() {
     palette.setColor(QPalette::Mid, t.hairline);
     palette.setColor(QPalette::Link, t.ink);
     QApplication::setPalette(palette);
-    qApp->setStyleSheet(styleSheet());
+    qApp->setStyleSheet(bare_ ? QString() : styleSheet());
+}
+
+void Look::setBare(bool bare) {
+    bare_ = bare;
+    apply();
 }
 
 QString Look::styleSheet() const {

@@ -41,6 +41,8 @@ public:
 
     /// Palette and style sheet of the application; called on every change and once at the start.
     void apply();
+    /// Leaves the style sheet away, until it is put back: widgets made meanwhile are not styled one by one.
+    void setBare(bool bare);
 
 signals:
     void changed();
@@ -51,6 +53,7 @@ private:
 
     const Theme* theme_;
     double text_scale_ = 1.0;
+    bool bare_ = false;
     wording::Quantities quantities_;
     QString family_;
 };

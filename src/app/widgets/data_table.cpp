@@ -97,7 +97,10 @@ void DataTable::fitColumns() {
     for (int column = 0; column < model()->columnCount(); ++column) {
         const QString head = model()->headerData(column, Qt::Horizontal).toString();
         const int wanted = std::max(sizeHintForColumn(column), fontMetrics().horizontalAdvance(head));
-        setColumnWidth(column, wanted + look.scaled(16));
+        // A figure's head ends where the sort arrow stands.
+        const bool sorted = isSortingEnabled() && column == horizontalHeader()->sortIndicatorSection();
+        // A long name elides before it pushes the figures out of sight.
+        setColumnWidth(column, std::min(wanted + look.scaled(sorted ? 30 : 16), look.scaled(200)));
     }
     setColumnWidth(0, std::max(columnWidth(0), look.scaled(116)));
 }

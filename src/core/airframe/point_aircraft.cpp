@@ -58,6 +58,10 @@ units::Result<PointAircraft> checked(PointAircraft aircraft) {
         {"aircraft.cruise_all_up_mass_kg", aircraft.cruise_all_up_mass_kg.value_or(1.0), 0.02, 250},
         {"aircraft.cruise_density_kgm3", aircraft.cruise_density_kgm3.value_or(1.0), 0.3, 1.6},
         {"aircraft.electronics_w", aircraft.electronics_w.value_or(0.0), 0, aircraft.cruise_power_w},
+        {"aircraft.most_pack_mass_kg", aircraft.most_pack_mass_kg.value_or(1.0), 0.001, 100},
+        {"aircraft.bay_length_m", aircraft.bay_length_m.value_or(0.1), 0.001, 3},
+        {"aircraft.bay_width_m", aircraft.bay_width_m.value_or(0.1), 0.001, 3},
+        {"aircraft.bay_height_m", aircraft.bay_height_m.value_or(0.1), 0.001, 3},
         {"aircraft.full_power_w", aircraft.full_power_w.value_or(aircraft.cruise_power_w), aircraft.cruise_power_w,
          200000},
     };

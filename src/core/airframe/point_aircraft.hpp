@@ -27,6 +27,11 @@ struct PointAircraft {
     std::optional<double> electronics_w;
     /// Full stick, level, full pack, W; for the power-demand share.
     std::optional<double> full_power_w;
+    /// What the bay takes: the heaviest pack that flies well, kg, and its three sides, m.
+    std::optional<double> most_pack_mass_kg;
+    std::optional<double> bay_length_m;
+    std::optional<double> bay_width_m;
+    std::optional<double> bay_height_m;
 };
 
 /// Steady flight that a power is asked for.

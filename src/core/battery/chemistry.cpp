@@ -6,6 +6,7 @@
 // Boost 1.74: pchip.hpp does not include what it uses.
 #include <boost/math/special_functions/fpclassify.hpp>
 
+#include <boost/math/interpolators/cubic_hermite.hpp>
 #include <boost/math/interpolators/pchip.hpp>
 #include <boost/math/tools/toms748_solve.hpp>
 
@@ -13,7 +14,30 @@ namespace sobremesa::battery {
 
 namespace {
 
-using Curve = boost::math::interpolators::pchip<std::vector<double>>;
+using EvenCurve = boost::math::interpolators::cardinal_cubic_hermite<std::vector<double>>;
+
+/// A monotone curve through a table, resampled evenly: every step of every discharge looks it up several times, and
+/// this way without a search. The table's points stay on it, because they are multiples of the step.
+class Curve {
+public:
+    Curve(std::vector<double> x, std::vector<double> y) : even_(resampled(std::move(x), std::move(y))) {}
+    double operator()(double x) const { return even_(x); }
+
+private:
+    static EvenCurve resampled(std::vector<double> x, std::vector<double> y) {
+        constexpr int steps = 1000;
+        const boost::math::interpolators::pchip<std::vector<double>> curve(std::move(x), std::move(y));
+        std::vector<double> values;
+        std::vector<double> slopes;
+        for (int i = 0; i <= steps; ++i) {
+            values.push_back(curve(double(i) / steps));
+            slopes.push_back(curve.prime(double(i) / steps));
+        }
+        return EvenCurve(std::move(values), std::move(slopes), 0.0, 1.0 / steps);
+    }
+
+    EvenCurve even_;
+};
 
 struct Table {
     ChemistryTraits traits;
@@ -71,6 +95,28 @@ const char* chemistry_word(Chemistry chemistry) {
 std::optional<Chemistry> chemistry_from_word(std::string_view word) {
     for (const Chemistry chemistry : {Chemistry::lipo, Chemistry::lipo_hv, Chemistry::li_ion}) {
         if (word == chemistry_word(chemistry)) return chemistry;
+    }
+    return std::nullopt;
+}
+
+const CellDefaults& defaults(Chemistry chemistry, Construction construction) {
+    // The slow part is set so that a Li-ion pack at half a C gives about 5 % less at -10 °C than at 20 °C.
+    static const CellDefaults li_ion_capacity{0.090, 0.060, 2.0, 0.5, 0.08, 1800.0, 2300.0};
+    static const CellDefaults li_ion_drain{0.055, 0.022, 6.0, 0.5, 0.08, 1800.0, 2300.0};
+    static const CellDefaults lipo_capacity{0.018, 0.010, 8.0, 0.6, 0.05, 1800.0, 2300.0};
+    static const CellDefaults lipo_drain{0.009, 0.005, 25.0, 0.6, 0.05, 1800.0, 2300.0};
+    const bool capacity = construction == Construction::high_capacity;
+    if (chemistry == Chemistry::li_ion) return capacity ? li_ion_capacity : li_ion_drain;
+    return capacity ? lipo_capacity : lipo_drain;
+}
+
+const char* construction_word(Construction construction) {
+    return construction == Construction::high_capacity ? "high-capacity" : "high-drain";
+}
+
+std::optional<Construction> construction_from_word(std::string_view word) {
+    for (const Construction construction : {Construction::high_capacity, Construction::high_drain}) {
+        if (word == construction_word(construction)) return construction;
     }
     return std::nullopt;
 }

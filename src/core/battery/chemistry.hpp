@@ -22,6 +22,34 @@ struct ChemistryTraits {
     double wasteful_landing_cell_v;
 };
 
+/// What a cell is built for. Decides what is assumed of a cell of which only the label is known.
+enum class Construction {
+    high_capacity, ///< thick electrodes: most energy for its mass, gives it slowly
+    high_drain,    ///< thin electrodes: less energy, gives it fast
+};
+
+/// What is assumed of a cell without measured resistance or rate table. Common practice, no source, all of it.
+struct CellDefaults {
+    /// Ohmic resistance near 23 °C times capacity, Ω·Ah.
+    double resistance_ohm_ah;
+    /// Share of the charge that a steady load of 1 C leaves out of reach, near 23 °C; grows with the load.
+    double slow_gap_per_c;
+    /// Current that may be drawn without end, in C.
+    double continuous_c;
+    /// Near empty the resistance is up to this much larger, falling off over this share of charge.
+    double resistance_rise_empty;
+    double resistance_rise_share;
+    /// Arrhenius temperatures (activation energy over the gas constant), K.
+    double resistance_activation_k;
+    double slow_activation_k;
+};
+
+const CellDefaults& defaults(Chemistry chemistry, Construction construction);
+
+/// Stable word for documents: `high-capacity`, `high-drain`.
+const char* construction_word(Construction construction);
+std::optional<Construction> construction_from_word(std::string_view word);
+
 /// Stable word for documents: `lipo`, `lipo-hv`, `li-ion`.
 const char* chemistry_word(Chemistry chemistry);
 std::optional<Chemistry> chemistry_from_word(std::string_view word);

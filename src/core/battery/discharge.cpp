@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <optional>
 
 #include <boost/numeric/odeint/integrate/max_step_checker.hpp>
 #include <boost/numeric/odeint/stepper/controlled_runge_kutta.hpp>
@@ -19,34 +18,71 @@ namespace {
 
 namespace odeint = boost::numeric::odeint;
 
-/// Charge used, Ah.
-using State = std::array<double, 1>;
-
 /// Beyond this a discharge is not a flight any more; it bounds the work for a load of nearly nothing.
 constexpr double longest_discharge_s = 1000.0 * units::seconds_per_hour;
-constexpr double least_power_w = 1e-3;
+constexpr double least_load = 1e-3;
 constexpr double end_tolerance_s = 1e-3;
+constexpr double tolerance = 1e-6;
 
-/// Terminal behaviour at a charge, going on smoothly past the point where the power fails, so that an integrator
-/// that steps over it gets a number; the bisection then brings it back.
-LoadPoint load_or_limit(const Pack& pack, double charge_used_ah, double power_w) {
-    if (const auto load = at_power(pack, {charge_used_ah}, power_w)) return *load;
-    const double half = std::max(0.5 * open_circuit_v(pack, {charge_used_ah}), 1e-3);
-    return {power_w / half, half};
+/// Charge used (Ah), gap, temperature (°C), then energies (Wh): delivered, ohmic, mixing, source.
+using State = std::array<double, 7>;
+
+PackState pack_state(const State& x) {
+    return {x[0], x[1], x[2]};
 }
 
-/// Charge over time between the integrator's steps: value and slope are exact at the knots, cubic Hermite between.
-class ChargeCurve {
+struct Course {
+    const PackModel& pack;
+    const std::vector<LoadPhase>& phases;
+    const Surroundings& around;
+
+    LoadPoint load(std::size_t phase, const PackModel::Circuit& circuit) const {
+        const double value = std::max(phases[phase].value, least_load);
+        return phases[phase].kind == LoadPhase::Kind::current ? circuit.atCurrent(value)
+                                                              : circuit.atPowerOrLimit(value);
+    }
+    LoadPoint load(std::size_t phase, const PackState& state) const { return load(phase, pack.circuit(state)); }
+    State slope(std::size_t phase, const State& x) const {
+        const PackState state = pack_state(x);
+        const PackModel::Circuit circuit = pack.circuit(state);
+        const LoadPoint at = load(phase, circuit);
+        const PackRates r = pack.rates(state, circuit, at.current_a, around.air_temperature_c, around.warms);
+        const double h = units::seconds_per_hour;
+        return {at.current_a / h, r.slow_gap_per_s, r.kelvin_per_s, at.current_a * at.voltage_v / h,
+                r.ohmic_w / h,    r.mixing_w / h,   r.source_w / h};
+    }
+    /// Whether the pack itself is at its end there, whatever the landing voltage.
+    bool isOver(std::size_t phase, const State& x, DischargeEnd& end) const {
+        const PackState state = pack_state(x);
+        if (pack.surfaceCharge(state) <= 0.0) {
+            end = DischargeEnd::empty;
+            return true;
+        }
+        const double value = std::max(phases[phase].value, least_load);
+        const bool can = phases[phase].kind == LoadPhase::Kind::current
+                             ? pack.atCurrent(state, value).voltage_v > 0.0
+                             : pack.atPower(state, value).has_value();
+        if (can) return false;
+        end = DischargeEnd::power_not_available;
+        return true;
+    }
+};
+
+/// States between the integrator's steps: values and slopes are exact at the knots, cubic Hermite between.
+class StateCurve {
 public:
     struct Knot {
         double time_s;
-        double charge_ah;
-        double rate_ah_per_s;
+        std::size_t phase;
+        State value;
+        State slope;
     };
     void add(const Knot& knot) { knots_.push_back(knot); }
+    const std::vector<Knot>& knots() const { return knots_; }
     double end_s() const { return knots_.back().time_s; }
 
-    double at(double time_s) const {
+    std::pair<std::size_t, State> at(double time_s) const {
+        if (knots_.size() < 2) return {knots_.front().phase, knots_.front().value};
         const auto above = std::upper_bound(knots_.begin() + 1, knots_.end() - 1, time_s,
                                             [](double t, const Knot& k) { return t < k.time_s; });
         const Knot& b = *above;
@@ -57,7 +93,11 @@ public:
         const double h10 = u * (1 - u) * (1 - u);
         const double h01 = u * u * (3 - 2 * u);
         const double h11 = u * u * (u - 1);
-        return h00 * a.charge_ah + h10 * h * a.rate_ah_per_s + h01 * b.charge_ah + h11 * h * b.rate_ah_per_s;
+        State x{};
+        for (std::size_t i = 0; i < x.size(); ++i) {
+            x[i] = h00 * a.value[i] + h10 * h * a.slope[i] + h01 * b.value[i] + h11 * h * b.slope[i];
+        }
+        return {b.phase, x};
     }
 
 private:
@@ -74,92 +114,112 @@ double bisected(double before_s, double after_s, Condition holds) {
     return after_s;
 }
 
-struct Load {
-    const Pack& pack;
-    double power_w;
-    double full_ah;
-
-    LoadPoint at(double charge_ah) const { return load_or_limit(pack, charge_ah, power_w); }
-    double rate_ah_per_s(double charge_ah) const { return at(charge_ah).current_a / units::seconds_per_hour; }
-    /// Whether the pack itself is at its end there, whatever the landing voltage.
-    bool is_over(double charge_ah, DischargeEnd& end) const {
-        if (charge_ah >= full_ah) {
-            end = DischargeEnd::empty;
-            return true;
-        }
-        if (at_power(pack, {charge_ah}, power_w)) return false;
-        end = DischargeEnd::power_not_available;
-        return true;
-    }
-};
-
-/// Integrates until the pack's own end or the wanted time.
-ChargeCurve integrate_charge(const Load& load, double start_ah, double longest_s, DischargeEnd& end) {
-    ChargeCurve curve;
-    curve.add({0.0, start_ah, load.rate_ah_per_s(start_ah)});
-    const auto rates = [&](const State& x, State& dxdt, double) { dxdt[0] = load.rate_ah_per_s(x[0]); };
-    auto stepper = odeint::make_dense_output(1e-8, 1e-8, odeint::runge_kutta_dopri5<State>());
-    stepper.initialize(State{start_ah}, 0.0, std::min(longest_s, 10.0));
-    for (;;) {
-        const auto [from_s, to_s] = stepper.do_step(rates);
-        const auto charge_at = [&stepper = stepper](double time_s) {
+/// Integrates one phase onto the curve. @return true when the discharge is over
+bool integrate_phase(const Course& course, std::size_t phase, double until_s, StateCurve& curve,
+                     DischargeEnd& end) {
+    const State from = curve.knots().back().value;
+    const double start_s = curve.end_s();
+    curve.add({start_s, phase, from, course.slope(phase, from)});
+    if (course.isOver(phase, from, end)) return true;
+    const auto slopes = [&](const State& x, State& dxdt, double) { dxdt = course.slope(phase, x); };
+    auto stepper = odeint::make_dense_output(tolerance, tolerance, odeint::runge_kutta_dopri5<State>());
+    stepper.initialize(from, start_s, std::min(until_s - start_s, 5.0));
+    while (curve.end_s() < until_s) {
+        const auto [from_s, to_s] = stepper.do_step(slopes);
+        const auto state_at = [&stepper = stepper](double time_s) {
             State state{};
             stepper.calc_state(time_s, state);
-            return state[0];
+            return state;
         };
-        double step_end_s = std::min(to_s, longest_s);
-        bool over = load.is_over(charge_at(step_end_s), end);
+        double step_end_s = std::min(to_s, until_s);
+        const bool over = course.isOver(phase, state_at(step_end_s), end);
         if (over) {
-            step_end_s =
-                bisected(from_s, step_end_s, [&](double time_s) { return load.is_over(charge_at(time_s), end); });
-            load.is_over(charge_at(step_end_s), end);
-        } else if (to_s >= longest_s) {
-            end = DischargeEnd::time_over;
-            over = true;
+            step_end_s = bisected(from_s, step_end_s,
+                                  [&](double time_s) { return course.isOver(phase, state_at(time_s), end); });
+            course.isOver(phase, state_at(step_end_s), end);
         }
-        const double charge_ah = charge_at(step_end_s);
-        curve.add({step_end_s, charge_ah, load.rate_ah_per_s(charge_ah)});
-        if (over) return curve;
+        const State x = state_at(step_end_s);
+        curve.add({step_end_s, phase, x, course.slope(phase, x)});
+        if (over) return true;
     }
+    return false;
 }
 
-/// When the filtered voltage falls to the landing voltage; nothing when it never does on this curve.
-///
-/// The filter is exact for a voltage that runs straight between steps. It runs only where the voltage is near the
-/// landing voltage, and starts with the lag it has by then: ten seconds' worth of slope.
-std::optional<double> landing_time_s(const Load& load, const ChargeCurve& curve, double landing_v) {
-    constexpr double step_s = 2.0;
-    constexpr double near_share = 0.05;
-    const auto voltage_at = [&](double time_s) { return load.at(curve.at(time_s)).voltage_v; };
-    const double end_s = curve.end_s();
-    if (voltage_at(end_s) > landing_v) return std::nullopt;
-    const double near_v = landing_v * (1.0 + near_share);
-    double time_s = 0.0;
-    if (voltage_at(0.0) > near_v) {
-        time_s = bisected(0.0, end_s, [&](double t) { return voltage_at(t) <= near_v; });
-    }
-    double raw_v = voltage_at(time_s);
-    const double before_s = std::max(time_s - step_s, 0.0);
-    const double lag_v =
-        time_s > before_s ? (voltage_at(before_s) - raw_v) / (time_s - before_s) * voltage_filter_s : 0.0;
-    double filtered_v = raw_v + lag_v;
-    while (time_s < end_s) {
-        const double h = std::min(step_s, end_s - time_s);
-        const double next_v = voltage_at(time_s + h);
-        const double slope = (next_v - raw_v) / h;
-        const auto filtered_after = [&](double t) {
-            const double settled = raw_v + slope * (t - voltage_filter_s);
-            return settled + (filtered_v - raw_v + slope * voltage_filter_s) * std::exp(-t / voltage_filter_s);
-        };
-        if (filtered_after(h) <= landing_v) {
-            return time_s + bisected(0.0, h, [&](double t) { return filtered_after(t) <= landing_v; });
+/// Finds the landing on a finished curve, and what came back from below the landing voltage.
+class LandingSearch {
+public:
+    LandingSearch(const Course& course, const StateCurve& curve, double landing_v, double filter_s)
+        : course_(course), curve_(curve), landing_v_(landing_v), filter_s_(filter_s) {}
+
+    std::vector<Dip> dips;
+
+    /// The filter is exact for a voltage that runs straight between steps. It runs only from where the voltage
+    /// first is near the landing voltage, and starts with the lag it has by then: the slope times its ten seconds.
+    std::optional<double> run() {
+        constexpr double step_s = 2.0;
+        constexpr double most_steps = 4000.0;
+        constexpr double near_share = 0.05;
+        const auto& knots = curve_.knots();
+        const auto near = std::find_if(knots.begin(), knots.end(), [&](const StateCurve::Knot& knot) {
+            return course_.load(knot.phase, pack_state(knot.value)).voltage_v <= landing_v_ * (1.0 + near_share);
+        });
+        if (near == knots.end()) return std::nullopt;
+        double time_s = near == knots.begin() ? 0.0 : (near - 1)->time_s;
+        const double end_s = curve_.end_s();
+        const double step = std::max(step_s, (end_s - time_s) / most_steps);
+        double raw_v = voltageAt(time_s);
+        const double before_s = std::max(time_s - step, 0.0);
+        const double lag_v =
+            time_s > before_s ? (voltageAt(before_s) - raw_v) / (time_s - before_s) * filter_s_ : 0.0;
+        double filtered_v = raw_v + lag_v;
+        note(time_s, filtered_v, raw_v, time_s);
+        while (time_s < end_s) {
+            const double h = std::min(step, end_s - time_s);
+            const double next_v = voltageAt(time_s + h);
+            const auto filtered_after = [&, slope = (next_v - raw_v) / h](double t) {
+                if (filter_s_ <= 0.0) return voltageAt(time_s + t);
+                const double settled = raw_v + slope * (t - filter_s_);
+                return settled + (filtered_v - raw_v + slope * filter_s_) * std::exp(-t / filter_s_);
+            };
+            const double after_v = filtered_after(h);
+            double crossed_s = time_s + h;
+            if (after_v <= landing_v_ && !below_since_s_)
+                crossed_s = time_s + bisected(0.0, h, [&](double t) { return filtered_after(t) <= landing_v_; });
+            note(crossed_s, after_v, next_v, time_s + h);
+            filtered_v = after_v;
+            raw_v = next_v;
+            time_s += h;
         }
-        filtered_v = filtered_after(h);
-        raw_v = next_v;
-        time_s += h;
+        return below_since_s_;
     }
-    return std::nullopt;
-}
+
+private:
+    double voltageAt(double time_s) const {
+        const auto [phase, x] = curve_.at(time_s);
+        return course_.load(phase, pack_state(x)).voltage_v;
+    }
+    void note(double crossed_s, double filtered_v, double raw_v, double time_s) {
+        if (filtered_v <= landing_v_) {
+            if (!below_since_s_) lowest_v_ = raw_v;
+            lowest_v_ = std::min(lowest_v_, raw_v);
+            if (!below_since_s_) below_since_s_ = crossed_s;
+            return;
+        }
+        if (!below_since_s_) return;
+        const auto [phase_before, before] = curve_.at(*below_since_s_);
+        const auto [phase_after, after] = curve_.at(time_s);
+        dips.push_back({*below_since_s_, time_s, lowest_v_ / course_.pack.pack().series,
+                        phase_before == phase_after && after[2] > before[2]});
+        below_since_s_.reset();
+    }
+
+    const Course& course_;
+    const StateCurve& curve_;
+    double landing_v_;
+    double filter_s_;
+    std::optional<double> below_since_s_;
+    double lowest_v_ = 0.0;
+};
 
 template <class Compare>
 DischargePoint interpolated(const Discharge& discharge, double at, Compare key) {
@@ -171,52 +231,93 @@ DischargePoint interpolated(const Discharge& discharge, double at, Compare key) 
     const DischargePoint& b = *above;
     const DischargePoint& a = *(above - 1);
     const double f = (at - key(a)) / (key(b) - key(a));
-    return {std::lerp(a.time_s, b.time_s, f), std::lerp(a.charge_used_ah, b.charge_used_ah, f),
-            std::lerp(a.energy_wh, b.energy_wh, f), std::lerp(a.voltage_v, b.voltage_v, f),
-            std::lerp(a.current_a, b.current_a, f)};
+    DischargePoint point;
+    for (double DischargePoint::*member :
+         {&DischargePoint::time_s, &DischargePoint::charge_used_ah, &DischargePoint::energy_wh,
+          &DischargePoint::voltage_v, &DischargePoint::current_a, &DischargePoint::temperature_c,
+          &DischargePoint::slow_gap}) {
+        point.*member = std::lerp(a.*member, b.*member, f);
+    }
+    return point;
 }
 
 } // namespace
 
-Discharge discharge_at_power(const Pack& pack, const PackState& start, double power_w, const DischargeStop& stop) {
-    power_w = std::max(power_w, least_power_w);
-    const Load load{pack, power_w, full_charge_ah(pack)};
-    Discharge result;
-    result.power_w = power_w;
-    const auto sample = [&](double time_s, double charge_used_ah) {
-        const LoadPoint point = load.at(charge_used_ah);
-        // At constant power the energy is known exactly; integrating it would only add an error.
-        result.points.push_back(
-            {time_s, charge_used_ah, power_w * time_s / units::seconds_per_hour, point.voltage_v, point.current_a});
-    };
-    sample(0.0, start.charge_used_ah);
-    if (load.is_over(start.charge_used_ah, result.end)) return result;
-    const double landing_v = stop.landing_cell_v * pack.series;
-    if (landing_v > 0.0 && load.at(start.charge_used_ah).voltage_v <= landing_v) {
-        result.end = DischargeEnd::landing_voltage;
-        return result;
+const char* discharge_end_word(DischargeEnd end) {
+    switch (end) {
+    case DischargeEnd::landing_voltage: return "landing-voltage";
+    case DischargeEnd::weakest_cell: return "weakest-cell";
+    case DischargeEnd::power_not_available: return "power-not-available";
+    case DischargeEnd::empty: return "empty";
+    case DischargeEnd::time_over: break;
     }
+    return "time-over";
+}
+
+Discharge discharge(const PackModel& pack, const PackState& start, const std::vector<LoadPhase>& phases,
+                    const DischargeStop& stop, const Surroundings& around) {
+    const Course course{pack, phases, around};
+    Discharge result;
+    result.power_w = phases.front().value;
+    result.start = start;
+    const State first{start.charge_used_ah, start.slow_gap, start.temperature_c, 0, 0, 0, 0};
+    result.peak_temperature_c = start.temperature_c;
+    result.lowest_voltage_v = course.load(0, start).voltage_v;
+    const auto sample = [&](double time_s, std::size_t phase, const State& x) {
+        const LoadPoint at = course.load(phase, pack_state(x));
+        result.points.push_back(
+            {time_s, x[0] - start.charge_used_ah, x[3], at.voltage_v, at.current_a, x[2], x[1]});
+        result.lowest_voltage_v = std::min(result.lowest_voltage_v, at.voltage_v);
+        result.peak_temperature_c = std::max(result.peak_temperature_c, x[2]);
+    };
+    sample(0.0, 0, first);
+    StateCurve curve;
+    curve.add({0.0, 0, first, course.slope(0, first)});
+    if (course.isOver(0, first, result.end)) return result;
+
     const double longest_s = std::min(stop.longest_s, longest_discharge_s);
-    if (longest_s <= 0.0) {
-        result.end = DischargeEnd::time_over;
-        return result;
+    result.end = DischargeEnd::time_over;
+    if (longest_s <= 0.0) return result;
+    for (std::size_t phase = 0; phase < phases.size() && curve.end_s() < longest_s; ++phase) {
+        const double until_s = std::min(curve.end_s() + phases[phase].duration_s, longest_s);
+        if (integrate_phase(course, phase, until_s, curve, result.end)) break;
     }
 
-    const ChargeCurve curve = integrate_charge(load, start.charge_used_ah, longest_s, result.end);
     double end_s = curve.end_s();
-    if (landing_v > 0.0) {
-        if (const auto landing_s = landing_time_s(load, curve, landing_v)) {
+    if (stop.landing_cell_v > 0.0) {
+        const Pack& described = pack.pack();
+        const double floor_v = traits(described.chemistry).floor_cell_v;
+        // Who lands below the floor has given the cells up.
+        const bool minds_cells = described.series > 1 && stop.landing_cell_v >= floor_v;
+        const double weakest_v = minds_cells ? floor_v + weakest_cell_below_v(described) : 0.0;
+        const bool weakest_binds = weakest_v > stop.landing_cell_v;
+        LandingSearch landing(course, curve, described.series * std::max(stop.landing_cell_v, weakest_v),
+                              stop.filter_s);
+        if (const auto landing_s = landing.run()) {
             end_s = *landing_s;
-            result.end = DischargeEnd::landing_voltage;
+            result.end = weakest_binds ? DischargeEnd::weakest_cell : DischargeEnd::landing_voltage;
         }
+        result.dips = std::move(landing.dips);
     }
+    if (end_s <= 0.0) return result;
     const int samples = std::max(stop.samples, 1);
     result.points.reserve(std::size_t(samples) + 1);
+    State x = first;
     for (int i = 1; i <= samples; ++i) {
         const double time_s = end_s * i / samples;
-        sample(time_s, curve.at(time_s));
+        const auto [phase, at] = curve.at(time_s);
+        x = at;
+        sample(time_s, phase, x);
     }
+    for (const Dip& dip : result.dips)
+        result.lowest_voltage_v = std::min(result.lowest_voltage_v, dip.lowest_cell_v * pack.pack().series);
+    result.ledger = {x[6], x[3], x[4], x[5], pack.heldWh(pack_state(x)) - pack.heldWh(start)};
     return result;
+}
+
+Discharge discharge_at_power(const PackModel& pack, const PackState& start, double power_w,
+                             const DischargeStop& stop, const Surroundings& around) {
+    return discharge(pack, start, {{LoadPhase::Kind::power, power_w, 1e9}}, stop, around);
 }
 
 DischargePoint point_at_time(const Discharge& discharge, double time_s) {

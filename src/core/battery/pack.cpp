@@ -7,14 +7,57 @@
 
 namespace sobremesa::battery {
 
-double assumed_cell_resistance_ohm(Chemistry chemistry, double cell_capacity_ah) {
-    constexpr double lipo_ohm_ah = 0.009;
-    constexpr double li_ion_ohm_ah = 0.060;
-    return (chemistry == Chemistry::li_ion ? li_ion_ohm_ah : lipo_ohm_ah) / cell_capacity_ah;
+double assumed_cell_resistance_ohm(const Pack& pack) {
+    return defaults(pack.chemistry, construction(pack)).resistance_ohm_ah / pack.cell_capacity_ah;
 }
 
 double cell_resistance_ohm(const Pack& pack) {
-    return pack.cell_resistance_ohm.value_or(assumed_cell_resistance_ohm(pack.chemistry, pack.cell_capacity_ah));
+    return pack.cell_resistance_ohm.value_or(assumed_cell_resistance_ohm(pack));
+}
+
+Construction construction(const Pack& pack) {
+    return pack.construction.value_or(pack.chemistry == Chemistry::li_ion ? Construction::high_capacity
+                                                                          : Construction::high_drain);
+}
+
+double weakest_cell_below_v(const Pack& pack) {
+    constexpr double assumed_v = 0.05;
+    return pack.weakest_cell_below_v.value_or(assumed_v);
+}
+
+double trust_in_label(CurrentLabel label) {
+    switch (label) {
+    case CurrentLabel::pack_c: return 0.5;
+    case CurrentLabel::burst_c: return 0.25;
+    case CurrentLabel::none:
+    case CurrentLabel::cell_maker: break;
+    }
+    return 1.0;
+}
+
+namespace {
+
+constexpr std::pair<CurrentLabel, const char*> label_words[] = {{CurrentLabel::none, "none"},
+                                                                {CurrentLabel::cell_maker, "cell-maker"},
+                                                                {CurrentLabel::pack_c, "pack-c"},
+                                                                {CurrentLabel::burst_c, "burst-c"}};
+
+} // namespace
+
+const char* current_label_word(CurrentLabel label) {
+    return label_words[std::size_t(label)].second;
+}
+
+std::optional<CurrentLabel> current_label_from_word(std::string_view word) {
+    for (const auto& [label, its_word] : label_words) {
+        if (word == its_word) return label;
+    }
+    return std::nullopt;
+}
+
+double continuous_current_a(const Pack& pack) {
+    if (pack.rated_current_a) return *pack.rated_current_a * trust_in_label(pack.current_label);
+    return defaults(pack.chemistry, construction(pack)).continuous_c * rated_charge_ah(pack);
 }
 
 units::Result<Pack> checked(Pack pack) {
@@ -29,8 +72,21 @@ units::Result<Pack> checked(Pack pack) {
         {"pack.resistance_factor", pack.resistance_factor, 0.2, 20},
         {"pack.start_temperature_c", pack.start_temperature_c.value_or(20.0), -40, 80},
         {"pack.rate_table_cutoff_v", pack.rate_table_cutoff_v.value_or(2.5), 2, 4},
+        {"pack.start_cell_v", pack.start_cell_v.value_or(4.0), traits(pack.chemistry).floor_cell_v,
+         traits(pack.chemistry).full_cell_v + 0.05},
+        {"pack.weakest_cell_below_v", pack.weakest_cell_below_v.value_or(0.0), 0, 1},
+        {"pack.rated_current_a", pack.rated_current_a.value_or(1.0), 0.01, 10000},
+        {"pack.price", pack.price.value_or(0.0), 0, 1e6},
+        {"pack.size.length_m", pack.size ? pack.size->length_m : 0.0, 0, 3},
+        {"pack.size.width_m", pack.size ? pack.size->width_m : 0.0, 0, 3},
+        {"pack.size.height_m", pack.size ? pack.size->height_m : 0.0, 0, 3},
     };
     if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
+    for (const RatePoint& row : pack.rate_table) {
+        const units::Limit rows[] = {{"pack.rate_table.current_a", row.current_a, 1e-3, 1000},
+                                     {"pack.rate_table.charge_ah", row.charge_ah, 1e-3, 100}};
+        if (auto error = units::first_outside(rows)) return tl::unexpected(*error);
+    }
     return pack;
 }
 
@@ -38,39 +94,17 @@ double rated_charge_ah(const Pack& pack) {
     return pack.cell_capacity_ah * pack.parallel;
 }
 
-double full_charge_ah(const Pack& pack) {
-    return rated_charge_ah(pack) * pack.capacity_factor;
+double rated_energy_wh(const Pack& pack) {
+    // The mean of the resting curve; a thousand steps hold it to a millivolt.
+    constexpr int steps = 1000;
+    double sum_v = 0.0;
+    for (int i = 0; i < steps; ++i) sum_v += open_circuit_cell_v(pack.chemistry, (i + 0.5) / steps);
+    return rated_charge_ah(pack) * pack.series * sum_v / steps;
 }
 
 double resistance_ohm(const Pack& pack) {
     return cell_resistance_ohm(pack) * pack.resistance_factor * pack.series / pack.parallel +
            pack.lead_resistance_ohm;
-}
-
-double open_circuit_v(const Pack& pack, const PackState& state) {
-    const double state_of_charge = 1.0 - state.charge_used_ah / full_charge_ah(pack);
-    return pack.series * open_circuit_cell_v(pack.chemistry, state_of_charge);
-}
-
-std::optional<LoadPoint> at_power(const Pack& pack, const PackState& state, double power_w) {
-    const double U = open_circuit_v(pack, state);
-    const double R = resistance_ohm(pack);
-    const double P = power_w;
-    if (U <= 0.0) return std::nullopt;
-    const double root_of = U * U - 4.0 * P * R;
-    if (root_of < 0.0) return std::nullopt;
-    // The book's form loses all its digits when R is small; this one is the same number and does not divide by R.
-    const double I = 2.0 * P / (U + std::sqrt(root_of));
-    return LoadPoint{I, U - I * R};
-}
-
-double peak_power_w(const Pack& pack, const PackState& state, double landing_cell_v) {
-    const double U = open_circuit_v(pack, state);
-    const double R = resistance_ohm(pack);
-    const double U_land = landing_cell_v * pack.series;
-    if (U <= U_land) return 0.0;
-    // At U_land above U/2 the landing voltage binds before the circuit's own maximum does.
-    return U_land > 0.5 * U ? U_land * (U - U_land) / R : U * U / (4.0 * R);
 }
 
 } // namespace sobremesa::battery

@@ -2,6 +2,7 @@
 
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/battery/chemistry.hpp"
@@ -13,6 +14,23 @@ namespace sobremesa::battery {
 struct RatePoint {
     double current_a = 0.0;
     double charge_ah = 0.0;
+    friend bool operator==(const RatePoint&, const RatePoint&) = default;
+};
+
+/// What a rated current on a label is worth.
+enum class CurrentLabel {
+    none,       ///< no current is printed
+    cell_maker, ///< a data sheet's continuous current
+    pack_c,     ///< a C figure on a pack
+    burst_c,    ///< a burst figure
+};
+
+/// Size of a box, m.
+struct Size {
+    double length_m = 0.0;
+    double width_m = 0.0;
+    double height_m = 0.0;
+    friend bool operator==(const Size&, const Size&) = default;
 };
 
 /// A pack as the pilot describes it.
@@ -34,24 +52,48 @@ struct Pack {
     double resistance_factor = 1.0;
     /// Temperature of the pack at launch, °C; empty means that of the air.
     std::optional<double> start_temperature_c;
-    /// Rate table of the cell and the voltage it was measured to; kept with the pack, not yet used by the
-    /// discharge.
+    /// Rate table of the cell and the voltage it was measured to; empty: the chemistry's floor.
     std::vector<RatePoint> rate_table;
     std::optional<double> rate_table_cutoff_v;
+
+    /// Empty: Li-ion high-capacity, LiPo high-drain.
+    std::optional<Construction> construction;
+    /// Resting volts of a cell at launch, V; empty: full. Charged yesterday, or put to storage.
+    std::optional<double> start_cell_v;
+    /// How far the weakest cell is below the mean under load, V; empty: 0.05.
+    std::optional<double> weakest_cell_below_v;
+    /// Rated current of the whole pack, A, and what kind of figure it is.
+    std::optional<double> rated_current_a;
+    CurrentLabel current_label = CurrentLabel::none;
+    /// In whatever money the pilot pays with; only packs are compared by it.
+    std::optional<double> price;
+    std::optional<Size> size;
+
+    friend bool operator==(const Pack&, const Pack&) = default;
 };
 
-/// How a pack stands at one moment. Later effects (temperature, the slow part of the sag) have their place here, so
-/// that a discharge is always "from a state to a state".
-struct PackState {
-    double charge_used_ah = 0.0;
-};
-
-/// Resistance of one cell where the pilot gives none: a typical cell of that chemistry and size, from common
-/// practice (LiPo 9 mΩ·Ah, Li-ion 60 mΩ·Ah; no source). An assumption to be shown as one.
-double assumed_cell_resistance_ohm(Chemistry chemistry, double cell_capacity_ah);
+/// Resistance of one cell where the pilot gives none: a typical cell of that chemistry, construction and size, see
+/// `CellDefaults`. An assumption to be shown as one.
+double assumed_cell_resistance_ohm(const Pack& pack);
 
 /// That of the pack's cells when new: given, or assumed.
 double cell_resistance_ohm(const Pack& pack);
+
+/// Given, or assumed by chemistry.
+Construction construction(const Pack& pack);
+
+/// Given, or 0.05 V (common practice).
+double weakest_cell_below_v(const Pack& pack);
+
+/// Share of a rated current that may be relied on: 1 for a cell maker's continuous figure, a half for a pack's C
+/// figure, a quarter for a burst figure (common practice, no source: labels promise twice what packs give).
+double trust_in_label(CurrentLabel label);
+const char* current_label_word(CurrentLabel label);
+std::optional<CurrentLabel> current_label_from_word(std::string_view word);
+
+/// Current of the whole pack that may be drawn without end, A: the rated current times the trust in its label, or
+/// what is assumed of such cells.
+double continuous_current_a(const Pack& pack);
 
 /// @error `value_out_of_range` naming the field, for anything that no pack can have
 units::Result<Pack> checked(Pack pack);
@@ -59,29 +101,10 @@ units::Result<Pack> checked(Pack pack);
 /// Charge of the whole pack when new and full, Ah: what the label says.
 double rated_charge_ah(const Pack& pack);
 
-/// Charge of the whole pack at its present age, Ah.
-double full_charge_ah(const Pack& pack);
+/// Energy of the whole pack when new and full, Wh: rated charge times the mean resting voltage of its chemistry.
+double rated_energy_wh(const Pack& pack);
 
-/// Ohmic resistance of the whole pack with leads, Ω.
+/// Ohmic resistance of the whole pack with leads near 23 °C, Ω.
 double resistance_ohm(const Pack& pack);
-
-/// Resting volts of the whole pack.
-double open_circuit_v(const Pack& pack, const PackState& state);
-
-struct LoadPoint {
-    double current_a = 0.0;
-    double voltage_v = 0.0;
-};
-
-/// Current and terminal volts when the pack gives a power.
-///
-/// `I = (U - √(U² - 4·P·R)) / 2R`: of the two currents that give the same power, the smaller one. Source: the
-/// circuit itself (ideal source with series resistance).
-/// @return nothing when the pack cannot give this power (U² < 4·P·R): an answer, not an error
-std::optional<LoadPoint> at_power(const Pack& pack, const PackState& state, double power_w);
-
-/// The largest power the pack can give at this state without its volts falling under a landing voltage, W.
-/// The lesser of `U²/4R` and `U_land·(U - U_land)/R`; zero when it rests below the landing voltage.
-double peak_power_w(const Pack& pack, const PackState& state, double landing_cell_v);
 
 } // namespace sobremesa::battery

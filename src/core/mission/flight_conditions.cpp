@@ -80,7 +80,7 @@ double FlightConditions::left_wh(double charge_used_ah) const {
     return usable_energy_wh() - battery::point_at_charge(cruise, charge_used_ah).energy_wh;
 }
 
-units::Result<FlightConditions> flight_conditions(const PlanRequest& request) {
+units::Result<FlightConditions> flight_conditions(const PlanRequest& request, const FlightConditions* like) {
     FlightConditions conditions;
     conditions.all_up_mass_kg = all_up_mass_kg(request);
 
@@ -100,7 +100,11 @@ units::Result<FlightConditions> flight_conditions(const PlanRequest& request) {
     conditions.wind_home = worst_credible(request, conditions.wind_out);
     conditions.out = heading(request.mission.bearing_deg, V, conditions.wind_out);
     conditions.home = heading(home_course_deg(request), V, conditions.wind_home);
-    conditions.cruise = battery::discharge_at_power(request.pack, {}, power->value, {landing_cell_v(request), 1e9});
+    conditions.pack = std::make_shared<const battery::PackModel>(request.pack, like ? like->pack.get() : nullptr);
+    conditions.around = {units::celsius(air->temperature_k), true};
+    conditions.start = conditions.pack->atStart(request.weather.temperature_c);
+    conditions.cruise = battery::discharge_at_power(*conditions.pack, conditions.start, power->value,
+                                                    {landing_cell_v(request), 1e9}, conditions.around);
     return conditions;
 }
 

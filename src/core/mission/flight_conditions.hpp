@@ -1,5 +1,6 @@
 #pragma once
 
+#include <memory>
 #include <optional>
 #include <vector>
 
@@ -27,6 +28,11 @@ struct FlightConditions {
     /// Empty where the wind allows no solution.
     std::optional<geodesy::Heading> out;
     std::optional<geodesy::Heading> home;
+    /// The pack as a circuit, shared because a rate table takes a while to fit.
+    std::shared_ptr<const battery::PackModel> pack;
+    battery::Surroundings around;
+    /// As it is plugged in at the field.
+    battery::PackState start;
     /// The pack discharged at cruise power from full to the landing voltage: what "left" is measured on.
     battery::Discharge cruise;
 
@@ -37,8 +43,10 @@ struct FlightConditions {
 };
 
 /// @param request  already checked
+/// @param like     conditions of nearly the same request, to take over what is slow to make
 /// @error `height_outside_atmosphere`, `airspeed_outside_model`
-units::Result<FlightConditions> flight_conditions(const PlanRequest& request);
+units::Result<FlightConditions> flight_conditions(const PlanRequest& request,
+                                                  const FlightConditions* like = nullptr);
 
 /// One climb or descent between home's height and mission height, in bands of height, because the wind, the air and
 /// so the ground speed change on the way.

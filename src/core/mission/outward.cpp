@@ -70,9 +70,10 @@ private:
 std::vector<OutwardPoint> outward_track(const PlanRequest& request, const FlightConditions& conditions,
                                         const Homeward& homeward, std::vector<units::Notice>& notices) {
     TrackBuilder builder(request, conditions, homeward);
-    battery::PackState state;
+    battery::PackState state = conditions.start;
     double distance_m = 0.0;
     double time_s = 0.0;
+    double used_ah = 0.0;
     builder.add(0.0, 0.0, 0.0, 0.0, conditions.usable_energy_wh());
 
     const Vertical climb = climb_out(request, conditions);
@@ -86,15 +87,17 @@ std::vector<OutwardPoint> outward_track(const PlanRequest& request, const Flight
     for (const VerticalBand& band : climb.bands) {
         // The landing voltage is judged under cruise load, so a climb may dip below it; only the pack's own end
         // counts.
-        const auto run = battery::discharge_at_power(request.pack, state, band.power_w, {0.0, band.duration_s, 1});
+        const auto run = battery::discharge_at_power(*conditions.pack, state, band.power_w,
+                                                     {0.0, band.duration_s, 1}, conditions.around);
         if (run.end == battery::DischargeEnd::power_not_available) {
             notices.push_back({units::NoticeCode::power_not_available,
                                units::Severity::warning,
                                {{"power_w", band.power_w}, {"height_m", band.bottom_height_m}}});
             return {};
         }
-        state.charge_used_ah = run.last().charge_used_ah;
-        const double left_wh = conditions.left_wh(state.charge_used_ah);
+        state = run.end_state();
+        used_ah = state.charge_used_ah - conditions.start.charge_used_ah;
+        const double left_wh = conditions.left_wh(used_ah);
         if (run.end != battery::DischargeEnd::time_over || left_wh <= 0.0) {
             notices.push_back({units::NoticeCode::energy_short_for_climb,
                                units::Severity::warning,
@@ -103,11 +106,11 @@ std::vector<OutwardPoint> outward_track(const PlanRequest& request, const Flight
         }
         distance_m += band.ground_m;
         time_s += band.duration_s;
-        builder.add(distance_m, time_s, band.top_height_m, state.charge_used_ah, left_wh);
+        builder.add(distance_m, time_s, band.top_height_m, used_ah, left_wh);
     }
 
     // Level cruise moves along the cruise discharge itself: constant power, so energy falls evenly with time.
-    const double start_s = battery::point_at_charge(conditions.cruise, state.charge_used_ah).time_s;
+    const double start_s = battery::point_at_charge(conditions.cruise, used_ah).time_s;
     const double cruise_s = conditions.cruise.last().time_s - start_s;
     for (int i = 1; i <= cruise_samples; ++i) {
         const double flown_s = cruise_s * i / cruise_samples;

@@ -50,8 +50,9 @@ void judge_landing_voltage(Plan& plan) {
                    {{"landing_cell_v", landing_v}, {"floor_cell_v", chemistry.floor_cell_v}});
     }
     if (landing_v < chemistry.wasteful_landing_cell_v) return;
-    const auto usual = battery::discharge_at_power(pack, {}, plan.conditions.cruise_power_w.value,
-                                                   {chemistry.default_landing_cell_v, 1e9});
+    const auto usual = battery::discharge_at_power(*plan.conditions.pack, plan.conditions.start,
+                                                   plan.conditions.cruise_power_w.value,
+                                                   {chemistry.default_landing_cell_v, 1e9}, plan.conditions.around);
     const double unused_wh = usual.last().energy_wh - plan.conditions.usable_energy_wh();
     if (unused_wh <= 0.0) return;
     add_notice(plan, NoticeCode::landing_voltage_wastes_energy, Severity::warning,
@@ -59,6 +60,25 @@ void judge_landing_voltage(Plan& plan) {
                 {"usual_cell_v", chemistry.default_landing_cell_v},
                 {"unused_wh", unused_wh},
                 {"unused_share", unused_wh / usual.last().energy_wh}});
+}
+
+void judge_pack(Plan& plan) {
+    const FlightConditions& c = plan.conditions;
+    for (const battery::Dip& dip : c.cruise.dips) {
+        if (!dip.cold) continue;
+        add_notice(plan, NoticeCode::cold_start_dip, Severity::warning,
+                   {{"lowest_cell_v", dip.lowest_cell_v}, {"until_s", dip.until_s}});
+    }
+    for (const battery::RateMisfit& misfit : c.pack->misfits()) {
+        add_notice(plan, NoticeCode::rate_table_misfit, Severity::warning,
+                   {{"current_a", misfit.current_a}, {"table_ah", misfit.table_ah}, {"model_ah", misfit.model_ah}});
+    }
+    const double most_a = battery::continuous_current_a(plan.request.pack);
+    const double cruise_a = c.cruise.last().current_a;
+    if (cruise_a > most_a) {
+        add_notice(plan, NoticeCode::current_above_rating, Severity::warning,
+                   {{"current_a", cruise_a}, {"limit_a", most_a}});
+    }
 }
 
 void judge_limits(Plan& plan) {
@@ -151,8 +171,8 @@ PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const Outward
 }
 
 /// Only as far as the turn: what the sensitivities run again and again.
-std::optional<double> turn_distance_m(const PlanRequest& request) {
-    const auto conditions = flight_conditions(request);
+std::optional<double> turn_distance_m(const PlanRequest& request, const FlightConditions& like) {
+    const auto conditions = flight_conditions(request, &like);
     if (!conditions || conditions->cruise.gives_nothing() || !conditions->out || !conditions->home) return {};
     const Homeward homeward(request, *conditions);
     std::vector<units::Notice> unheard;
@@ -188,13 +208,13 @@ constexpr Nudge nudges[] = {
      [](PlanRequest& r, double s) { r.landing_cell_v = landing_cell_v(r) + s; }},
 };
 
-std::vector<units::Sensitivity> turn_sensitivities(const PlanRequest& request, double distance_m) {
+std::vector<units::Sensitivity> turn_sensitivities(const Plan& plan, double distance_m) {
     std::vector<units::Sensitivity> sensitivities;
     for (const Nudge& nudge : nudges) {
-        PlanRequest nudged = request;
+        PlanRequest nudged = plan.request;
         nudge.apply(nudged, nudge.step);
         // A nudge after which nobody comes home moves the turn all the way in.
-        const double moved_m = turn_distance_m(nudged).value_or(0.0);
+        const double moved_m = turn_distance_m(nudged, plan.conditions).value_or(0.0);
         sensitivities.push_back({nudge.quantity, nudge.step, nudge.relative, moved_m - distance_m});
     }
     std::stable_sort(sensitivities.begin(), sensitivities.end(),
@@ -218,6 +238,7 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
 
     judge_wind(plan);
     judge_landing_voltage(plan);
+    judge_pack(plan);
     judge_limits(plan);
     if (conditions->cruise.gives_nothing()) {
         add_notice(plan, NoticeCode::power_not_available, Severity::warning,
@@ -243,7 +264,7 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
         plan.turn = turn_with_band(*school, plan.outward, at,
                                    conditions->cruise_power_w.sd / conditions->cruise_power_w.value);
         plan.flight = fly_home(plan, homeward, at);
-        plan.turn_sensitivities = turn_sensitivities(plan.request, school->distance_m);
+        plan.turn_sensitivities = turn_sensitivities(plan, school->distance_m);
     }
     return plan;
 }

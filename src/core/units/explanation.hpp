@@ -73,6 +73,13 @@ enum class Quantity {
     flight_count,
     charge_through,
     left_share,
+    // of packs on the bench and on an aircraft
+    endurance,
+    flight_range,
+    cell_current,
+    price_per_energy,
+    charge_per_mass,
+    energy_density,
 };
 
 /// How a number follows from its inputs. The relation in words is made in `wording`.
@@ -103,6 +110,16 @@ enum class Relation {
     counted_in_logbook,
     least_of_left_less_needed,
     usable_less_counted,
+    discharge_of_circuit,
+    pack_on_aircraft,
+    masses_added,
+    rated_over_mass,
+    price_over_energy,
+    parts_added,
+    cells_strips_leads_in_series,
+    weaker_of_cells_and_strips,
+    extrapolated_by_charge,
+    extrapolated_at_power,
 };
 
 /// Where the relation comes from.
@@ -113,6 +130,7 @@ enum class Source {
     air_navigation,
     common_practice,
     geodesic_library,
+    two_well_circuit,
     log_itself,
 };
 

@@ -17,6 +17,11 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::power_demand_very_high: return "power-demand-very-high";
     case NoticeCode::school_not_reached: return "school-not-reached";
     case NoticeCode::chance_not_computed: return "chance-not-computed";
+    case NoticeCode::cold_start_dip: return "cold-start-dip";
+    case NoticeCode::rate_table_misfit: return "rate-table-misfit";
+    case NoticeCode::current_above_rating: return "current-above-rating";
+    case NoticeCode::start_below_landing: return "start-below-landing";
+    case NoticeCode::charge_misleads: return "charge-misleads";
     case NoticeCode::unknown_key: return "unknown-key";
     case NoticeCode::value_not_used_yet: return "value-not-used-yet";
     case NoticeCode::quantity_assumed: return "quantity-assumed";

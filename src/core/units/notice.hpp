@@ -23,6 +23,12 @@ enum class NoticeCode {
     power_demand_very_high,
     school_not_reached,
     chance_not_computed,
+    // about a pack
+    cold_start_dip,
+    rate_table_misfit,
+    current_above_rating,
+    start_below_landing,
+    charge_misleads,
     // about a document
     unknown_key,
     value_not_used_yet,

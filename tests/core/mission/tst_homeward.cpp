@@ -141,7 +141,7 @@ void HomewardTest::everyPlanKeepsItsBooks() {
         const double left_wh = plan->flight->landing_energy_left_wh.value;
         VERIFY_NEAR(used_wh + home_wh + left_wh, plan->usable_energy_wh.value, 1e-6);
         VERIFY_NEAR(left_wh, at.reserve_wh, 0.002 * plan->usable_energy_wh.value);
-        QVERIFY(plan->flight->landing_charge_used_ah <= battery::full_charge_ah(plan->request.pack) * 1.000001);
+        QVERIFY(plan->flight->landing_charge_used_ah <= plan->conditions.pack->fullChargeAh() * 1.000001);
         QVERIFY(plan->turn->distance_m.sd > 0.0);
         for (const auto& school : plan->schools) {
             // Turning later than the energy turn always means less than the reserve at home.

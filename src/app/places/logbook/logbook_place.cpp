@@ -77,11 +77,15 @@ LogbookPlace::LogbookPlace(session::Desk& desk, QWidget* parent)
     filter_->setSourceModel(model_);
     pages_->addWidget(makeEmpty());
     pages_->addWidget(makeBook());
-    const auto follow = [this] { refresh(); };
+    // A thousand flights are not made into cells for nobody.
+    const auto follow = [this] {
+        stale_ = true;
+        if (isVisible()) refresh();
+    };
     connect(&desk_, &session::Desk::flightsChanged, this, follow);
     connect(&desk_, &session::Desk::aircraftChanged, this, follow);
     connect(&desk_, &session::Desk::packsChanged, this, follow);
-    connect(&Look::instance(), &Look::changed, this, follow);
+    connect(&Look::instance(), &Look::changed, this, &LogbookPlace::refresh);
     refresh();
 }
 
@@ -196,7 +200,13 @@ QWidget* LogbookPlace::makeBook() {
     return panel;
 }
 
+void LogbookPlace::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    if (stale_) refresh();
+}
+
 void LogbookPlace::refresh() {
+    stale_ = false;
     const auto before = chosen();
     const auto& q = Look::instance().quantities();
     ids_.clear();

@@ -57,6 +57,9 @@ signals:
     void debriefWanted();
     void said(const QString& words);
 
+protected:
+    void showEvent(QShowEvent* event) override;
+
 private:
     QWidget* makeEmpty();
     QWidget* makeBook();
@@ -69,6 +72,7 @@ private:
 
     session::Desk& desk_;
     std::vector<session::Id> ids_;
+    bool stale_ = false;
     CellModel* model_;
     FlightFilter* filter_;
     QStackedLayout* pages_;

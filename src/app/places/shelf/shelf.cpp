@@ -69,6 +69,7 @@ Shelf fleet_shelf(Desk& desk) {
                            : Words::tr("%1 in use").arg(flown);
     };
     shelf.fields = aircraft_fields;
+    shelf.more_fields = more_aircraft_fields;
     shelf.figures = {{units::Quantity::flight_count, Words::tr("flights"), [&desk](Id id) {
                           return std::optional(
                               book::explain_flights(flights_of(desk, &book::KeptFlight::aircraft_id, id)));
@@ -131,6 +132,7 @@ Shelf pack_shelf(Desk& desk) {
                            : Words::tr("%1 in use").arg(flown);
     };
     shelf.fields = pack_fields;
+    shelf.more_fields = more_pack_fields;
     shelf.figures = {
         {units::Quantity::rated_charge, Words::tr("rated"),
          [at](Id id) { return std::optional(book::explain_rated_charge(at(id).pack)); }},

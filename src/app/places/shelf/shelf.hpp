@@ -32,6 +32,8 @@ struct Shelf {
     std::function<QString(int flown, int retired)> count_text;
 
     std::function<std::vector<RequestField>(const wording::Quantities&)> fields;
+    /// Shown in the form only, below the others.
+    std::function<std::vector<RequestField>(const wording::Quantities&)> more_fields;
     std::vector<ShelfFigure> figures;
 
     std::function<std::vector<Id>()> ids;

@@ -246,7 +246,11 @@ void ShelfPlace::showChosen() {
         const FormSubject subject{
             [this, id] { return shelf_.request(*id); },
             [this, id](const mission::PlanRequest& request) { return shelf_.set(*id, request); }};
-        form_ = new FieldForm(fields, subject);
+        auto all = fields;
+        if (shelf_.more_fields) {
+            for (auto& field : shelf_.more_fields(Look::instance().quantities())) all.push_back(std::move(field));
+        }
+        form_ = new FieldForm(all, subject);
         form_place_->addWidget(form_);
     } else {
         form_->refresh();

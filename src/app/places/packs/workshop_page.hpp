@@ -1,0 +1,60 @@
+#pragma once
+
+#include <memory>
+
+#include <QWidget>
+
+#include "core/battery/pack_builder.hpp"
+#include "core/battery/partial_test.hpp"
+#include "session/desk.hpp"
+
+namespace sobremesa::app {
+
+class CellModel;
+class FieldForm;
+class FigureRow;
+class TextLabel;
+class DataTable;
+
+/// The workshop of the Packs place: a pack built from cells on paper, and a whole flight told from a part of it.
+class WorkshopPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit WorkshopPage(session::Desk& desk, QWidget* parent = nullptr);
+
+    const battery::Build& build() const { return *build_; }
+    const battery::Built& made() const { return made_; }
+    const battery::PartialTest& test() const { return *test_; }
+    /// The pack that a part of a flight was flown on.
+    void setTested(std::optional<session::Id> id);
+
+signals:
+    /// A built pack stands on the shelf.
+    void shelved(session::Id id);
+
+private:
+    QWidget* makeBuild();
+    QWidget* makeTest();
+    void makeForms();
+    void showBuilt();
+    void showTest();
+    void shelve();
+
+    session::Desk& desk_;
+    std::shared_ptr<battery::Build> build_;
+    battery::Build taken_;
+    battery::Built made_;
+    std::shared_ptr<battery::PartialTest> test_;
+    battery::PartialTest taken_test_;
+    std::optional<session::Id> tested_;
+    QWidget* build_forms_;
+    QWidget* test_form_;
+    TextLabel* built_sentence_;
+    FigureRow* built_figures_;
+    CellModel* parts_;
+    DataTable* parts_table_;
+    TextLabel* test_sentence_;
+    FigureRow* test_figures_;
+};
+
+} // namespace sobremesa::app

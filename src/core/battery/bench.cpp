@@ -1,0 +1,143 @@
+#include "core/battery/bench.hpp"
+
+#include <algorithm>
+
+#include "core/units/constants.hpp"
+
+namespace sobremesa::battery {
+
+namespace {
+
+/// Usable energy of a pack that was never measured, relative sd: common practice.
+constexpr double usable_relative_sd = 0.04;
+
+void judge(const PackModel& pack, const BenchLoad& load, BenchResult& result) {
+    using units::NoticeCode;
+    using units::Severity;
+    const ChemistryTraits& chemistry = traits(pack.pack().chemistry);
+    const auto add = [&](NoticeCode code, std::vector<units::Parameter> parameters) {
+        result.notices.push_back({code, Severity::warning, std::move(parameters)});
+    };
+    if (result.run.gives_nothing() && result.run.end == DischargeEnd::power_not_available) {
+        add(NoticeCode::power_not_available, {{"power_w", load.load.value}, {"height_m", 0.0}});
+    } else if (result.run.gives_nothing()) {
+        add(NoticeCode::start_below_landing, {{"landing_cell_v", result.landing_cell_v}});
+    }
+    if (result.landing_cell_v < chemistry.floor_cell_v) {
+        add(NoticeCode::landing_voltage_below_floor,
+            {{"landing_cell_v", result.landing_cell_v}, {"floor_cell_v", chemistry.floor_cell_v}});
+    }
+    if (result.landing_cell_v >= chemistry.wasteful_landing_cell_v) {
+        const auto usual = std::find_if(result.landings.begin(), result.landings.end(),
+                                        [](const Landing& l) { return l.rule.school == LandingSchool::usual; });
+        const double usual_wh = usual != result.landings.end() && usual->at ? usual->at->energy_wh : 0.0;
+        const double unused_wh = usual_wh - result.run.last().energy_wh;
+        if (unused_wh > 0.0) {
+            add(NoticeCode::landing_voltage_wastes_energy, {{"landing_cell_v", result.landing_cell_v},
+                                                            {"usual_cell_v", usual->rule.cell_v},
+                                                            {"unused_wh", unused_wh},
+                                                            {"unused_share", unused_wh / usual_wh}});
+        }
+    }
+    for (const Dip& dip : result.run.dips) {
+        if (dip.cold)
+            add(NoticeCode::cold_start_dip, {{"lowest_cell_v", dip.lowest_cell_v}, {"until_s", dip.until_s}});
+    }
+    for (const RateMisfit& misfit : pack.misfits()) {
+        add(NoticeCode::rate_table_misfit,
+            {{"current_a", misfit.current_a}, {"table_ah", misfit.table_ah}, {"model_ah", misfit.model_ah}});
+    }
+    const double most_a = continuous_current_a(pack.pack());
+    if (result.run.last().current_a > most_a)
+        add(NoticeCode::current_above_rating, {{"current_a", result.run.last().current_a}, {"limit_a", most_a}});
+}
+
+} // namespace
+
+BenchResult on_the_bench(const PackModel& pack, const BenchLoad& load) {
+    const ChemistryTraits& chemistry = traits(pack.pack().chemistry);
+    const PackState start = pack.atStart(load.temperature_c);
+    const Surroundings around{load.temperature_c, load.warms};
+    BenchResult result;
+    result.landing_cell_v = load.landing_cell_v.value_or(chemistry.default_landing_cell_v);
+    DischargeStop stop{result.landing_cell_v};
+    if (load.load.kind == LoadPhase::Kind::current) stop.filter_s = 0.0;
+    result.run = discharge(pack, start, {load.load}, stop, around);
+    DischargeStop floor = stop;
+    floor.landing_cell_v = chemistry.floor_cell_v;
+    result.to_floor = discharge(pack, start, {load.load}, floor, around);
+    const Discharge& whole = result.to_floor;
+    result.left_charge_ah = std::max(whole.last().charge_used_ah - result.run.last().charge_used_ah, 0.0);
+    result.left_energy_wh = std::max(whole.last().energy_wh - result.run.last().energy_wh, 0.0);
+    result.landings = land_by_all_rules(pack, start, load.load, around);
+
+    result.alarms.capacity_ah = result.run.last().charge_used_ah;
+    result.alarms.landing_cell_v = result.landing_cell_v;
+    result.alarms.warning_cell_v =
+        point_at_charge(result.run, (1.0 - warning_share_left) * result.alarms.capacity_ah).voltage_v /
+        pack.pack().series;
+    judge(pack, load, result);
+    return result;
+}
+
+std::optional<units::Explanation> explain(const PackModel& pack, const BenchLoad& load, const BenchResult& result,
+                                          units::Quantity quantity) {
+    using units::Origin;
+    using units::Quantity;
+    const Pack& p = pack.pack();
+    const DischargePoint& end = result.run.last();
+    const auto about = [](double value) { return units::Estimate{value, usable_relative_sd * value}; };
+    units::Explanation why;
+    why.quantity = quantity;
+    why.relation = units::Relation::discharge_of_circuit;
+    why.source = units::Source::two_well_circuit;
+    switch (quantity) {
+    case Quantity::usable_charge: why.value = about(end.charge_used_ah); break;
+    case Quantity::usable_energy: why.value = about(end.energy_wh); break;
+    case Quantity::flight_time: why.value = about(end.time_s); break;
+    case Quantity::lowest_voltage:
+        why.value = {result.run.lowest_voltage_v, 0.01 * result.run.lowest_voltage_v};
+        break;
+    case Quantity::landing_energy_left: why.value = about(result.left_energy_wh); break;
+    case Quantity::temperature: why.value = {result.run.peak_temperature_c, 3.0}; break;
+    default: return std::nullopt;
+    }
+    const bool power = load.load.kind == LoadPhase::Kind::power;
+    why.inputs = {
+        {power ? Quantity::cruise_power : Quantity::cruise_current, {load.load.value, 0.0}, Origin::given},
+        {Quantity::rated_charge, {rated_charge_ah(p), 0.0}, Origin::given},
+        {Quantity::cell_resistance,
+         {cell_resistance_ohm(p), 0.0},
+         p.cell_resistance_ohm ? Origin::given : Origin::assumed},
+        {Quantity::landing_cell_voltage,
+         {result.landing_cell_v, 0.0},
+         load.landing_cell_v ? Origin::given : Origin::assumed},
+        {Quantity::temperature, {load.temperature_c, 0.0}, Origin::given},
+    };
+    // What a pilot can change: a little less load, a lower landing, a warmer pack.
+    const auto moved = [&](const BenchLoad& changed) {
+        const BenchResult other = on_the_bench(pack, changed);
+        switch (quantity) {
+        case Quantity::usable_charge: return other.run.last().charge_used_ah - end.charge_used_ah;
+        case Quantity::usable_energy: return other.run.last().energy_wh - end.energy_wh;
+        case Quantity::flight_time: return other.run.last().time_s - end.time_s;
+        case Quantity::lowest_voltage: return other.run.lowest_voltage_v - result.run.lowest_voltage_v;
+        case Quantity::landing_energy_left: return other.left_energy_wh - result.left_energy_wh;
+        default: return other.run.peak_temperature_c - result.run.peak_temperature_c;
+        }
+    };
+    BenchLoad harder = load;
+    harder.load.value *= 1.1;
+    BenchLoad lower = load;
+    lower.landing_cell_v = result.landing_cell_v - 0.1;
+    BenchLoad colder = load;
+    colder.temperature_c -= 10.0;
+    why.sensitivities = {
+        {power ? Quantity::cruise_power : Quantity::cruise_current, 0.1, true, moved(harder)},
+        {Quantity::landing_cell_voltage, -0.1, false, moved(lower)},
+        {Quantity::temperature, -10.0, false, moved(colder)},
+    };
+    return why;
+}
+
+} // namespace sobremesa::battery

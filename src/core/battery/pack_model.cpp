@@ -1,0 +1,365 @@
+#include "core/battery/pack_model.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+// Boost 1.74: pchip.hpp does not include what it uses.
+#include <boost/math/special_functions/fpclassify.hpp>
+
+#include <boost/math/interpolators/pchip.hpp>
+#include <boost/math/quadrature/gauss.hpp>
+#include <boost/math/tools/toms748_solve.hpp>
+#include <boost/numeric/odeint/integrate/max_step_checker.hpp>
+#include <boost/numeric/odeint/stepper/controlled_runge_kutta.hpp>
+#include <boost/numeric/odeint/stepper/dense_output_runge_kutta.hpp>
+#include <boost/numeric/odeint/stepper/generation.hpp>
+#include <boost/numeric/odeint/stepper/runge_kutta_dopri5.hpp>
+
+#include "core/units/constants.hpp"
+
+namespace sobremesa::battery {
+
+namespace {
+
+using Curve = boost::math::interpolators::pchip<std::vector<double>>;
+namespace odeint = boost::numeric::odeint;
+
+constexpr double reference_k = units::zero_celsius_k + reference_temperature_c;
+/// A cell beyond these is no subject for these laws; they bound the exponentials.
+constexpr double coldest_c = -60.0;
+constexpr double hottest_c = 150.0;
+
+// Common practice, no source, all three: what cells and their wrap take up, the share of a pack's mass that is
+// cells, and what a pack in a tray gives off to the air stream around it.
+constexpr double heat_capacity_j_per_kg_k = 950.0;
+constexpr double density_kgm3 = 2000.0;
+constexpr double cooling_w_per_m2_k = 15.0;
+
+/// What stands between 1 C of load and a gap that never closes, share per C: keeps the passage's curve a curve.
+constexpr double least_gap_per_c = 0.001;
+constexpr double fit_tolerance = 0.0005;
+constexpr double misfit_tolerance = 0.02;
+
+double arrhenius(double activation_k, double temperature_c) {
+    const double T = std::clamp(temperature_c, coldest_c, hottest_c) + units::zero_celsius_k;
+    return std::exp(activation_k * (1.0 / T - 1.0 / reference_k));
+}
+
+/// Surface of a box of that mass with edges as 1 : 2 : 3, m²: packs are neither cubes nor sheets.
+double surface_m2(double mass_kg) {
+    const double edge_m = std::cbrt(mass_kg / density_kgm3 / 6.0);
+    return 22.0 * edge_m * edge_m;
+}
+
+/// Whether a rate table fitted for one is right for the other: age and arrangement do not come into it.
+bool same_cell(const Pack& a, const Pack& b) {
+    const auto same_row = [](const RatePoint& one, const RatePoint& other) {
+        return one.current_a == other.current_a && one.charge_ah == other.charge_ah;
+    };
+    return a.chemistry == b.chemistry && construction(a) == construction(b) &&
+           a.cell_capacity_ah == b.cell_capacity_ah && cell_resistance_ohm(a) == cell_resistance_ohm(b) &&
+           a.rate_table_cutoff_v == b.rate_table_cutoff_v &&
+           std::equal(a.rate_table.begin(), a.rate_table.end(), b.rate_table.begin(), b.rate_table.end(), same_row);
+}
+
+} // namespace
+
+/// Current that the passage between the wells carries at the reference temperature, for one cell, by the gap.
+struct PackModel::Passage {
+    double amps_per_gap = 0.0; ///< where nothing but the kind of cell is known
+    std::optional<Curve> curve;
+    double last_gap = 0.0;
+    double last_a = 0.0;
+    double last_slope = 0.0;
+
+    double amps(double gap) const {
+        if (gap < 0.0) return -amps(-gap);
+        if (!curve) return amps_per_gap * gap;
+        return gap < last_gap ? (*curve)(gap) : last_a + last_slope * (gap - last_gap);
+    }
+
+    void setTable(const std::vector<double>& gaps, const std::vector<double>& currents) {
+        std::vector<double> x{0.0};
+        std::vector<double> y{0.0};
+        for (std::size_t i = 0; i < gaps.size(); ++i) {
+            x.push_back(gaps[i]);
+            y.push_back(currents[i]);
+        }
+        last_gap = x.back();
+        last_a = y.back();
+        last_slope = (y.back() - y[y.size() - 2]) / (x.back() - x[x.size() - 2]);
+        while (x.size() < 4) {
+            x.insert(x.begin() + 1, 0.5 * x[1]);
+            y.insert(y.begin() + 1, 0.5 * y[1]);
+        }
+        curve.emplace(std::move(x), std::move(y));
+    }
+};
+
+PackModel::PackModel(const Pack& pack, const PackModel* like)
+    : pack_(pack), new_cell_full_ah_(pack.cell_capacity_ah),
+      cell_full_ah_(pack.cell_capacity_ah * pack.capacity_factor),
+      cell_resistance_ohm_(battery::cell_resistance_ohm(pack) * pack.resistance_factor),
+      cooling_w_per_k_(cooling_w_per_m2_k * surface_m2(pack.mass_kg)),
+      usual_(defaults(pack.chemistry, battery::construction(pack))) {
+    auto passage = std::make_shared<Passage>();
+    passage->amps_per_gap = pack.cell_capacity_ah / usual_.slow_gap_per_c;
+    passage_ = passage;
+    if (pack.rate_table.empty()) return;
+    if (like && same_cell(like->pack_, pack)) {
+        passage_ = like->passage_;
+        misfits_ = like->misfits_;
+        new_cell_full_ah_ = like->new_cell_full_ah_;
+    } else {
+        fitRateTable();
+    }
+    cell_full_ah_ = new_cell_full_ah_ * pack.capacity_factor;
+}
+
+void PackModel::fitRateTable() {
+    std::vector<RatePoint> rows = pack_.rate_table;
+    std::sort(rows.begin(), rows.end(), [](auto& a, auto& b) { return a.current_a < b.current_a; });
+    const double cutoff_v = pack_.rate_table_cutoff_v.value_or(traits(pack_.chemistry).floor_cell_v);
+
+    // The table is that of a new cell, alone, at the reference temperature.
+    Pack alone = pack_;
+    alone.series = alone.parallel = 1;
+    alone.lead_resistance_ohm = 0.0;
+    alone.capacity_factor = alone.resistance_factor = 1.0;
+    alone.rate_table.clear();
+    PackModel cell(alone);
+    const auto end_level = [&](double current_a) {
+        PackState empty;
+        empty.charge_used_ah = alone.cell_capacity_ah;
+        return state_of_charge_at_rest(alone.chemistry, cutoff_v + current_a * cell.resistanceOhm(empty));
+    };
+
+    // A gentle first row says what the cell holds; from a harder one the label has to.
+    const double gentle_c = 0.5;
+    const bool first_is_gentle = rows.front().current_a <= gentle_c * alone.cell_capacity_ah;
+    const double first_gap = usual_.slow_gap_per_c * rows.front().current_a / alone.cell_capacity_ah;
+    const double from_first_ah =
+        rows.front().charge_ah / std::max(1.0 - end_level(rows.front().current_a) - first_gap, 0.1);
+    cell.cell_full_ah_ = first_is_gentle ? from_first_ah : std::max(alone.cell_capacity_ah, from_first_ah);
+
+    std::vector<double> gaps;
+    std::vector<double> currents;
+    for (const RatePoint& row : rows) {
+        gaps.push_back(1.0 - row.charge_ah / cell.cell_full_ah_ - end_level(row.current_a));
+        currents.push_back(row.current_a);
+    }
+    auto passage = std::make_shared<Passage>();
+    cell.passage_ = passage;
+    std::vector<double> given_ah(rows.size());
+    std::vector<double> risen_before(rows.size());
+    std::vector<double> off_before(rows.size());
+    for (int pass = 0; pass < 24; ++pass) {
+        double below = 0.0;
+        double below_a = 0.0;
+        std::vector<double> risen = gaps;
+        for (std::size_t i = 0; i < risen.size(); ++i) {
+            const double least = below + least_gap_per_c * (currents[i] - below_a) / alone.cell_capacity_ah;
+            risen[i] = std::max(risen[i], least);
+            below = risen[i];
+            below_a = currents[i];
+        }
+        passage->setTable(risen, currents);
+        double worst = 0.0;
+        for (std::size_t i = 0; i < rows.size(); ++i) {
+            given_ah[i] = charge_at_current_ah(cell, rows[i].current_a, cutoff_v, reference_temperature_c);
+            const double off = (given_ah[i] - rows[i].charge_ah) / cell.cell_full_ah_;
+            worst = std::max(worst, std::abs(off));
+            // A short discharge ends before its gap has settled and answers less than one to one: the last two
+            // passes say how much.
+            const double moved = risen[i] - risen_before[i];
+            const double answer =
+                pass > 0 && std::abs(moved) > 1e-9 ? std::clamp((off_before[i] - off) / moved, 0.2, 1.0) : 1.0;
+            risen_before[i] = risen[i];
+            off_before[i] = off;
+            // What is already as small as it may be is not drawn further down, pass after pass.
+            gaps[i] = std::max(risen[i] + off / answer, 0.0);
+        }
+        if (worst < fit_tolerance) break;
+    }
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        if (std::abs(given_ah[i] - rows[i].charge_ah) > misfit_tolerance * rows[i].charge_ah)
+            misfits_.push_back({rows[i].current_a, rows[i].charge_ah, given_ah[i]});
+    }
+    passage_ = passage;
+    new_cell_full_ah_ = cell.cell_full_ah_;
+}
+
+PackState PackModel::atStart(double air_temperature_c) const {
+    PackState state;
+    if (pack_.start_cell_v)
+        state.charge_used_ah =
+            fullChargeAh() * (1.0 - state_of_charge_at_rest(pack_.chemistry, *pack_.start_cell_v));
+    state.temperature_c = pack_.start_temperature_c.value_or(air_temperature_c);
+    return state;
+}
+
+double PackModel::meanCharge(const PackState& state) const {
+    return 1.0 - state.charge_used_ah / fullChargeAh();
+}
+
+double PackModel::openCircuitV(const PackState& state) const {
+    return pack_.series * open_circuit_cell_v(pack_.chemistry, surfaceCharge(state));
+}
+
+double PackModel::restingV(const PackState& state) const {
+    return pack_.series * open_circuit_cell_v(pack_.chemistry, meanCharge(state));
+}
+
+double PackModel::resistanceOhm(const PackState& state) const {
+    const double h = std::max(surfaceCharge(state), 0.0);
+    const double low_charge = 1.0 + usual_.resistance_rise_empty * std::exp(-h / usual_.resistance_rise_share);
+    const double cell =
+        cell_resistance_ohm_ * low_charge * arrhenius(usual_.resistance_activation_k, state.temperature_c);
+    return cell * pack_.series / pack_.parallel + pack_.lead_resistance_ohm;
+}
+
+std::optional<LoadPoint> PackModel::Circuit::atPower(double power_w) const {
+    const double U = open_circuit_v;
+    const double R = resistance_ohm;
+    const double P = power_w;
+    if (U <= 0.0) return std::nullopt;
+    const double root_of = U * U - 4.0 * P * R;
+    if (root_of < 0.0) return std::nullopt;
+    // The book's form loses all its digits when R is small; this one is the same number and does not divide by R.
+    const double I = 2.0 * P / (U + std::sqrt(root_of));
+    return LoadPoint{I, U - I * R};
+}
+
+LoadPoint PackModel::Circuit::atPowerOrLimit(double power_w) const {
+    if (const auto load = atPower(power_w)) return *load;
+    const double half = std::max(0.5 * open_circuit_v, 1e-3);
+    return {power_w / half, half};
+}
+
+double PackModel::peakPowerW(const PackState& state, double landing_cell_v) const {
+    const double U = openCircuitV(state);
+    const double R = resistanceOhm(state);
+    const double U_land = landing_cell_v * pack_.series;
+    if (U <= U_land) return 0.0;
+    // At U_land above U/2 the landing voltage binds before the circuit's own maximum does.
+    return U_land > 0.5 * U ? U_land * (U - U_land) / R : U * U / (4.0 * R);
+}
+
+double PackModel::peakCurrentA(const PackState& state, double landing_cell_v) const {
+    return std::max(openCircuitV(state) - landing_cell_v * pack_.series, 0.0) / resistanceOhm(state);
+}
+
+double PackModel::passageA(double gap, double temperature_c) const {
+    return passage_->amps(gap) / arrhenius(usual_.slow_activation_k, temperature_c);
+}
+
+PackRates PackModel::rates(const PackState& state, const Circuit& circuit, double current_a,
+                           double air_temperature_c, bool warms) const {
+    const double c = within_reach_share;
+    const double Q = cell_full_ah_ * units::seconds_per_hour;
+    const double I = current_a / pack_.parallel;
+    const double s = meanCharge(state);
+    const double behind = s + c / (1.0 - c) * state.slow_gap;
+    const double F = passageA(state.slow_gap, state.temperature_c);
+    const double cells = pack_.series * pack_.parallel;
+
+    PackRates rates;
+    rates.charge_a = current_a;
+    rates.slow_gap_per_s = (1.0 - c) / (c * Q) * (I - F);
+    rates.source_w = current_a * restingV(state);
+    const double R = circuit.resistance_ohm;
+    rates.ohmic_w = current_a * current_a * R;
+    rates.mixing_w = cells * (1.0 - c) * F *
+                     (open_circuit_cell_v(pack_.chemistry, behind) - circuit.open_circuit_v / pack_.series);
+    if (warms && pack_.mass_kg > 0.0) {
+        // What the leads turn into heat does not warm the cells.
+        const double in_cells_w = current_a * current_a * (R - pack_.lead_resistance_ohm) + rates.mixing_w;
+        const double off_w = cooling_w_per_k_ * (state.temperature_c - air_temperature_c);
+        rates.kelvin_per_s = (in_cells_w - off_w) / (heat_capacity_j_per_kg_k * pack_.mass_kg);
+    }
+    return rates;
+}
+
+double PackModel::heldWh(const PackState& state) const {
+    const double c = within_reach_share;
+    const double s = meanCharge(state);
+    const double h = s - state.slow_gap;
+    const double behind = s + c / (1.0 - c) * state.slow_gap;
+    // ∫U from one level to another, in pieces small enough for the curve's knots.
+    const auto between = [&](double low, double high) {
+        constexpr int pieces = 8;
+        const auto U = [&](double level) { return open_circuit_cell_v(pack_.chemistry, level); };
+        double sum = 0.0;
+        for (int i = 0; i < pieces; ++i) {
+            sum += boost::math::quadrature::gauss<double, 10>::integrate(
+                U, std::lerp(low, high, double(i) / pieces), std::lerp(low, high, (i + 1.0) / pieces));
+        }
+        return sum;
+    };
+    if (std::abs(state.slow_gap) < 1e-12) return 0.0;
+    return ((1.0 - c) * between(s, behind) - c * between(h, s)) * fullChargeAh() * pack_.series;
+}
+
+double PackModel::settledGap(double current_a, double temperature_c) const {
+    const double wanted = current_a / pack_.parallel;
+    if (wanted <= 0.0) return 0.0;
+    double most = 0.05;
+    while (passageA(most, temperature_c) < wanted && most < 1e3) most *= 2.0;
+    std::uintmax_t passes = 60;
+    const auto found =
+        boost::math::tools::toms748_solve([&](double gap) { return passageA(gap, temperature_c) - wanted; }, 0.0,
+                                          most, boost::math::tools::eps_tolerance<double>(40), passes);
+    return 0.5 * (found.first + found.second);
+}
+
+PackState PackModel::rested(PackState state, double rest_s, double air_temperature_c) const {
+    using State = std::array<double, 2>;
+    State x{state.slow_gap, state.temperature_c};
+    const auto slopes = [&](const State& at, State& dxdt, double) {
+        PackState now = state;
+        now.slow_gap = at[0];
+        now.temperature_c = at[1];
+        const PackRates r = rates(now, 0.0, air_temperature_c);
+        dxdt = {r.slow_gap_per_s, r.kelvin_per_s};
+    };
+    auto stepper = odeint::make_dense_output(1e-9, 1e-9, odeint::runge_kutta_dopri5<State>());
+    stepper.initialize(x, 0.0, std::min(rest_s, 1.0));
+    while (stepper.current_time() < rest_s) stepper.do_step(slopes);
+    if (rest_s > 0.0) stepper.calc_state(rest_s, x);
+    state.slow_gap = x[0];
+    state.temperature_c = x[1];
+    return state;
+}
+
+double charge_at_current_ah(const PackModel& cell, double current_a, double cutoff_cell_v, double temperature_c) {
+    using State = std::array<double, 1>;
+    const double full_ah = cell.fullChargeAh();
+    const auto state_at = [&](double used_ah, double gap) { return PackState{used_ah, gap, temperature_c}; };
+    const auto slope = [&](const State& gap, State& dgap, double used_ah) {
+        const PackRates r = cell.rates(state_at(used_ah, gap[0]), current_a, temperature_c, false);
+        dgap[0] = r.slow_gap_per_s * units::seconds_per_hour / current_a;
+    };
+    const auto over = [&](double used_ah, double gap) {
+        return cell.atCurrent(state_at(used_ah, gap), current_a).voltage_v <= cutoff_cell_v * cell.pack().series;
+    };
+    if (over(0.0, 0.0)) return 0.0;
+    auto stepper = odeint::make_dense_output(1e-6, 1e-6, odeint::runge_kutta_dopri5<State>());
+    stepper.initialize(State{0.0}, 0.0, 0.01 * full_ah);
+    for (;;) {
+        auto [from, to] = stepper.do_step(slope);
+        const auto gap_at = [&stepper = stepper](double used_ah) {
+            State gap{};
+            stepper.calc_state(used_ah, gap);
+            return gap[0];
+        };
+        if (to < 1.2 * full_ah && !over(to, gap_at(to))) continue;
+        while (to - from > 1e-7 * full_ah) {
+            const double middle = 0.5 * (from + to);
+            (over(middle, gap_at(middle)) ? to : from) = middle;
+        }
+        return to;
+    }
+}
+
+} // namespace sobremesa::battery

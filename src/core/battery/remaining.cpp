@@ -1,0 +1,106 @@
+#include "core/battery/remaining.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace sobremesa::battery {
+
+namespace {
+
+constexpr double full_charge_relative_sd = 0.03;
+constexpr double meter_sd_v = 0.010;
+constexpr double curve_sd_v = 0.020;
+constexpr double short_rest_s = 300.0;
+constexpr double cold_c = 5.0;
+constexpr double contradiction_sd = 2.0;
+
+RemainingEstimate after(RemainingMethod method, double taken_ah, double taken_relative_sd, double full_ah) {
+    const double used = taken_ah / full_ah;
+    return {method, {1.0 - used, used * units::combine_sd(taken_relative_sd, full_charge_relative_sd)}};
+}
+
+RemainingEstimate by_rest(const PackModel& pack, const LandedEvidence& e) {
+    const Chemistry chemistry = pack.pack().chemistry;
+    PackState state;
+    state.temperature_c = e.temperature_c;
+    state.slow_gap = pack.settledGap(e.current_before_a, e.temperature_c);
+    const double correction = pack.rested(state, e.rest_s, e.temperature_c).slow_gap;
+    const double surface = state_of_charge_at_rest(chemistry, *e.rested_cell_v);
+    const double step = 0.01;
+    const double slope_v = (open_circuit_cell_v(chemistry, std::min(surface + step, 1.0)) -
+                            open_circuit_cell_v(chemistry, std::max(surface - step, 0.0))) /
+                           (std::min(surface + step, 1.0) - std::max(surface - step, 0.0));
+    const double volts_sd = units::combine_sd(meter_sd_v, curve_sd_v) / std::max(slope_v, 1e-3);
+    return {RemainingMethod::rested,
+            {std::min(surface + correction, 1.0), units::combine_sd(volts_sd, 0.5 * correction)}};
+}
+
+const RemainingEstimate* find(const std::vector<RemainingEstimate>& methods, RemainingMethod method) {
+    const auto found =
+        std::find_if(methods.begin(), methods.end(), [&](const auto& m) { return m.method == method; });
+    return found == methods.end() ? nullptr : &*found;
+}
+
+bool contradict(const RemainingEstimate* a, const RemainingEstimate* b) {
+    if (!a || !b) return false;
+    return std::abs(a->share.value - b->share.value) >
+           contradiction_sd * units::combine_sd(a->share.sd, b->share.sd);
+}
+
+std::optional<Disagreement> cause(const std::vector<RemainingEstimate>& methods, const LandedEvidence& e) {
+    const auto* counted = find(methods, RemainingMethod::counted);
+    const auto* rested = find(methods, RemainingMethod::rested);
+    const auto* recharged = find(methods, RemainingMethod::recharged);
+    // Both take what was out of the same full pack: what they differ in is the sensor.
+    if (counted && recharged) {
+        const double sd = units::combine_sd(e.counted_relative_sd, charger_relative_sd);
+        if (std::abs(*e.counted_ah / *e.recharged_ah - 1.0) > contradiction_sd * sd)
+            return Disagreement::sensor_scale;
+    }
+    if (contradict(rested, counted)) {
+        if (rested->share.value > counted->share.value) return Disagreement::sensor_reads_high;
+        if (recharged && !contradict(rested, recharged)) return Disagreement::not_full_at_start;
+        if (e.rest_s < short_rest_s || e.temperature_c < cold_c) return Disagreement::not_rested_or_cold;
+        return Disagreement::pack_holds_less;
+    }
+    if (contradict(rested, recharged)) {
+        if (e.rest_s < short_rest_s || e.temperature_c < cold_c) return Disagreement::not_rested_or_cold;
+        return Disagreement::pack_holds_less;
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
+Remaining remaining(const PackModel& pack, const LandedEvidence& evidence) {
+    Remaining result;
+    const double full_ah = pack.fullChargeAh();
+    if (evidence.counted_ah)
+        result.methods.push_back(
+            after(RemainingMethod::counted, *evidence.counted_ah, evidence.counted_relative_sd, full_ah));
+    if (evidence.rested_cell_v) result.methods.push_back(by_rest(pack, evidence));
+    if (evidence.recharged_ah)
+        result.methods.push_back(
+            after(RemainingMethod::recharged, *evidence.recharged_ah, charger_relative_sd, full_ah));
+    if (result.methods.empty()) return result;
+
+    double weights = 0.0;
+    double sum = 0.0;
+    double least = 1e9;
+    double most = -1e9;
+    for (const auto& method : result.methods) {
+        const double weight = 1.0 / std::pow(std::max(method.share.sd, 1e-4), 2);
+        weights += weight;
+        sum += weight * method.share.value;
+        least = std::min(least, method.share.value);
+        most = std::max(most, method.share.value);
+    }
+    result.disagreement = cause(result.methods, evidence);
+    double sd = 1.0 / std::sqrt(weights);
+    if (result.disagreement) sd = std::max(sd, 0.5 * (most - least));
+    result.share = units::Estimate{sum / weights, sd};
+    result.charge_ah = units::Estimate{full_ah * sum / weights, full_ah * sd};
+    return result;
+}
+
+} // namespace sobremesa::battery

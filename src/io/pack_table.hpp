@@ -1,0 +1,28 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/battery/pack.hpp"
+#include "core/units/notice.hpp"
+
+namespace sobremesa::io {
+
+struct PackTable {
+    std::vector<battery::Pack> packs;
+    /// Columns that were not understood.
+    std::vector<units::Notice> notices;
+};
+
+/// A shelf of packs as CSV, in the units that shops and scales use:
+///
+/// `name,chemistry,construction,series,parallel,cell_capacity_mah,cell_resistance_mohm,mass_g,price,rated_current_a,
+/// current_label,length_mm,width_mm,height_mm`
+///
+/// `name`, `chemistry`, `series`, `cell_capacity_mah` and `mass_g` are needed, in any order; empty cells are
+/// unknown. Comma, semicolon or tab; decimal comma or point.
+/// @error `no_header`, `value_missing` (column or cell), `value_out_of_range`, `word_unknown`, each with its line
+units::Result<PackTable> packs_from_csv(const std::string& text, const std::string& file);
+std::string csv_from_packs(const std::vector<battery::Pack>& packs);
+
+} // namespace sobremesa::io

@@ -1,0 +1,213 @@
+#include <QTest>
+
+#include <cmath>
+
+#include "core/battery/health.hpp"
+#include "core/battery/landing_schools.hpp"
+#include "core/battery/pack_builder.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::battery;
+
+namespace {
+
+std::vector<HealthReading> wearing(double per_cycle, int readings) {
+    std::vector<HealthReading> list;
+    for (int i = 0; i < readings; ++i) {
+        HealthReading reading;
+        reading.time_s = 1.7e9 + 86400.0 * 7 * i;
+        reading.cycles = 10.0 * i;
+        // A charger's scatter, the same every time the test runs.
+        reading.full_recharge_ah = 3.0 * (1.0 - per_cycle * reading.cycles) + 0.01 * std::sin(2.0 * i);
+        reading.cell_resistance_ohm = {0.020, 0.021, 0.0205, 0.020};
+        list.push_back(reading);
+    }
+    return list;
+}
+
+Pack three_amp_hours() {
+    Pack pack;
+    pack.cell_capacity_ah = 3.0;
+    return pack;
+}
+
+bool advises(const Health& health, HealthAdvice advice) {
+    return std::find(health.advice.begin(), health.advice.end(), advice) != health.advice.end();
+}
+
+} // namespace
+
+class BuilderAndHealthTest : public QObject {
+    Q_OBJECT
+private slots:
+    void massesAndResistancesAddUp();
+    void widerThickerBetterStripsStayCooler();
+    void theWeakerOfCellsAndStripsLimitsThePack();
+    void impossibleBuildsAreRefused();
+    void aTrendIsFoundWithItsError();
+    void aPackIsRetiredInTime();
+    void theOddCellIsNamed();
+    void aFullPackWantsStorage();
+    void landingHigherLeavesMore();
+    void aWantedPowerEndsBeforeThePack();
+};
+
+void BuilderAndHealthTest::massesAndResistancesAddUp() {
+    Build build;
+    build.cell.resistance_ohm = 0.020;
+    const auto made = built(build);
+    QVERIFY(made.has_value());
+    VERIFY_NEAR(made->pack.mass_kg, made->cells_kg + made->strips_kg + made->leads_kg + made->extras_kg, 1e-12);
+    VERIFY_NEAR(made->cells_kg, 8 * 0.047, 1e-12);
+    // A strip from cell to cell by hand: ρ·l/(w·t), five rows of them, two side by side in each.
+    const double one_ohm = 6.93e-8 * 1.3 * 0.0185 / (0.008 * 0.00015);
+    VERIFY_NEAR(made->strip_resistance_ohm, one_ohm * 5.0 / 2.0, 1e-9);
+    VERIFY_NEAR(made->leads_resistance_ohm, 1.68e-8 * 0.24 / 3.3e-6, 1e-9);
+    VERIFY_NEAR(resistance_ohm(made->pack), 0.020 * 4 / 2 + made->strip_resistance_ohm + made->leads_resistance_ohm,
+                1e-9);
+    // As flat as it goes: eight cells side by side.
+    VERIFY_NEAR(made->pack.size->length_m, 8 * 0.0185 + 0.002, 1e-9);
+    build.columns = 4;
+    VERIFY_NEAR(built(build)->pack.size->width_m, 2 * 0.0185 + 0.002, 1e-9);
+}
+
+void BuilderAndHealthTest::widerThickerBetterStripsStayCooler() {
+    Build build;
+    const double before_k = strip_rise_k(build, 10.0);
+    build.strip_width_m *= 2.0;
+    VERIFY_NEAR(strip_rise_k(build, 10.0), before_k / 4.0, 1e-9); // half the heat, twice the surface
+    build.strip_width_m /= 2.0;
+    build.strip_layers = 2;
+    VERIFY_NEAR(strip_rise_k(build, 10.0), before_k / 2.0, 1e-9);
+    build.strip_layers = 1;
+    build.strip = StripMaterial::copper;
+    QVERIFY(strip_rise_k(build, 10.0) < 0.3 * before_k);
+    build.strip = StripMaterial::plated_steel;
+    QVERIFY(strip_rise_k(build, 10.0) > 2.0 * before_k);
+}
+
+void BuilderAndHealthTest::theWeakerOfCellsAndStripsLimitsThePack() {
+    Build build;
+    build.cell.rated_current_a = 20.0;
+    const auto thin = built(build);
+    QVERIFY(thin->strips_current_a < thin->cells_current_a);
+    QCOMPARE(continuous_current_a(thin->pack), thin->strips_current_a);
+    // At its limit the strip is as warm as it may be.
+    VERIFY_NEAR(strip_rise_k(build, thin->strips_current_a / build.parallel), most_strip_rise_k, 1e-9);
+    build.strip = StripMaterial::copper;
+    build.strip_thickness_m = 0.0003;
+    const auto thick = built(build);
+    QCOMPARE(continuous_current_a(thick->pack), 40.0);
+}
+
+void BuilderAndHealthTest::impossibleBuildsAreRefused() {
+    Build build;
+    build.strip_width_m = 0.0;
+    const auto refused = built(build);
+    QVERIFY(!refused.has_value());
+    QCOMPARE(refused.error().where.field, std::string("build.strip_width_m"));
+    build = {};
+    build.cell.mass_kg = -1.0;
+    QVERIFY(!built(build).has_value());
+}
+
+void BuilderAndHealthTest::aTrendIsFoundWithItsError() {
+    const Health fresh = health(three_amp_hours(), wearing(0.001, 3), 1.8e9, std::nullopt, 1.8e9);
+    const Health known = health(three_amp_hours(), wearing(0.001, 15), 1.8e9, std::nullopt, 1.8e9);
+    QVERIFY(known.capacity.has_value());
+    VERIFY_NEAR(known.capacity->per_cycle.value, -0.001, 2.0 * known.capacity->per_cycle.sd);
+    QVERIFY(known.capacity->per_cycle.sd < 0.2 * fresh.capacity->per_cycle.sd);
+    // At 140 cycles 86 % are left, and 80 % in 60 more.
+    VERIFY_NEAR(known.capacity->now.value, 0.86, 0.01);
+    VERIFY_NEAR(known.cycles_left->value, 60.0, 2.0 * known.cycles_left->sd);
+    QVERIFY(!health(three_amp_hours(), wearing(0.001, 1), 1.8e9, std::nullopt, 1.8e9).capacity);
+    QVERIFY(!trend({5.0, 5.0}, {1.0, 0.9}, 0.01));
+}
+
+void BuilderAndHealthTest::aPackIsRetiredInTime() {
+    QVERIFY(!advises(health(three_amp_hours(), wearing(0.001, 15), 1.8e9, std::nullopt, 1.8e9),
+                     HealthAdvice::capacity_low));
+    QVERIFY(advises(health(three_amp_hours(), wearing(0.003, 15), 1.8e9, std::nullopt, 1.8e9),
+                    HealthAdvice::capacity_low));
+    auto stiff = wearing(0.001, 10);
+    for (int i = 0; i < 10; ++i) {
+        for (double& ohm : stiff[std::size_t(i)].cell_resistance_ohm) ohm *= 1.0 + 0.15 * i;
+    }
+    QVERIFY(advises(health(three_amp_hours(), stiff, 1.8e9, std::nullopt, 1.8e9), HealthAdvice::resistance_high));
+}
+
+void BuilderAndHealthTest::theOddCellIsNamed() {
+    auto readings = wearing(0.001, 4);
+    QVERIFY(!health(three_amp_hours(), readings, 1.8e9, std::nullopt, 1.8e9).odd_cell);
+    readings.back().cell_resistance_ohm[2] = 0.034;
+    const Health sick = health(three_amp_hours(), readings, 1.8e9, std::nullopt, 1.8e9);
+    QCOMPARE(sick.odd_cell.value(), 2);
+    QVERIFY(advises(sick, HealthAdvice::cell_unbalanced));
+    readings.back().cell_resistance_ohm.clear();
+    readings.back().cell_v = {3.85, 3.86, 3.85, 3.78};
+    QCOMPARE(health(three_amp_hours(), readings, 1.8e9, std::nullopt, 1.8e9).odd_cell.value(), 3);
+}
+
+void BuilderAndHealthTest::aFullPackWantsStorage() {
+    const double now_s = 1.8e9;
+    const double day_s = 86400.0;
+    QVERIFY(advises(health(three_amp_hours(), {}, now_s, 4.18, now_s - 5 * day_s), HealthAdvice::store_it));
+    QVERIFY(advises(health(three_amp_hours(), {}, now_s, 3.0, now_s - 5 * day_s), HealthAdvice::store_it));
+    QVERIFY(!advises(health(three_amp_hours(), {}, now_s, 4.18, now_s - day_s), HealthAdvice::store_it));
+    QVERIFY(!advises(health(three_amp_hours(), {}, now_s, 3.65, now_s - 50 * day_s), HealthAdvice::store_it));
+}
+
+void BuilderAndHealthTest::landingHigherLeavesMore() {
+    for (const Chemistry chemistry : {Chemistry::lipo, Chemistry::lipo_hv, Chemistry::li_ion}) {
+        Pack described = three_amp_hours();
+        described.chemistry = chemistry;
+        described.mass_kg = 0.22;
+        const PackModel pack(described);
+        const auto landings =
+            land_by_all_rules(pack, pack.atStart(20.0), {LoadPhase::Kind::power, 45.0, 1e9}, {20.0, true});
+        QVERIFY(landings.size() >= 5);
+        for (std::size_t i = 1; i < landings.size(); ++i) {
+            QVERIFY(landings[i].left_energy_wh <= landings[i - 1].left_energy_wh + 1e-9);
+            QVERIFY(landings[i].rested_cell_v <= landings[i - 1].rested_cell_v + 1e-6);
+        }
+        for (const Landing& landing : landings) {
+            if (!landing.rule.at_rest && landing.at && landing.rule.school != LandingSchool::emergency)
+                VERIFY_NEAR(landing.at->voltage_v / 4.0,
+                            std::max(landing.rule.cell_v, traits(chemistry).floor_cell_v + 0.05),
+                            0.08); // the filter's ten seconds
+            QVERIFY(landing.rested_cell_v >= traits(chemistry).floor_cell_v);
+        }
+    }
+    // The rule at rest: after a long rest the volts are those of the rule.
+    Pack described = three_amp_hours();
+    described.chemistry = Chemistry::lipo;
+    const PackModel pack(described);
+    const auto rested =
+        land_by_all_rules(pack, pack.atStart(20.0), {LoadPhase::Kind::power, 45.0, 1e9}, {20.0, false}).front();
+    QVERIFY(rested.rule.at_rest);
+    VERIFY_NEAR(rested.rested_cell_v, 3.7, 0.01);
+    QVERIFY(rested.at->voltage_v / 4.0 < 3.7);
+}
+
+void BuilderAndHealthTest::aWantedPowerEndsBeforeThePack() {
+    Pack described = three_amp_hours();
+    described.mass_kg = 0.22;
+    const PackModel pack(described);
+    const auto run = discharge_at_power(pack, pack.atStart(20.0), 40.0, {2.8, 1e9}, {20.0, true});
+    const auto peaks = peaks_along(pack, run, 2.8);
+    QVERIFY(peaks.front().power_w > 2.0 * peaks.back().power_w);
+    const double wanted_w = 0.5 * (peaks.front().power_w + peaks.back().power_w);
+    const auto last = last_moment_for(pack, run, wanted_w, 2.8);
+    QVERIFY(last.has_value());
+    VERIFY_NEAR(pack.peakPowerW(run.state_at(*last), 2.8), wanted_w, 0.01 * wanted_w);
+    QVERIFY(!last_moment_for(pack, run, 10.0 * peaks.front().power_w, 2.8));
+    QCOMPARE(last_moment_for(pack, run, 1.0, 0.5)->time_s, run.last().time_s);
+    // Resting volts after landing rise to the resting curve.
+    const auto volts = recovery_cell_v(pack, run.end_state(), {0.0, 60.0, 600.0, 3600.0}, 20.0);
+    QVERIFY(std::is_sorted(volts.begin(), volts.end()));
+    VERIFY_NEAR(volts.back(), pack.restingV(run.end_state()) / 4.0, 0.01);
+}
+
+QTEST_APPLESS_MAIN(BuilderAndHealthTest)
+#include "tst_builder_and_health.moc"
