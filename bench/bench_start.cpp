@@ -1,6 +1,7 @@
 // From starting the program to its first painted window, as a whole process, beside a process that does nothing.
 
 #include <QCoreApplication>
+#include <QElapsedTimer>
 #include <QFile>
 #include <QProcess>
 #include <QTemporaryDir>
@@ -25,6 +26,22 @@ void run(benchmark::State& state, const QString& program, const QStringList& arg
     }
 }
 
+/// Until the window says it is painted; how long the program takes to put its things away is not waited for.
+void run_until_painted(benchmark::State& state, const QStringList& arguments) {
+    for (auto _ : state) {
+        QProcess process;
+        QElapsedTimer clock;
+        clock.start();
+        process.start(QStringLiteral(BIN_DIR "/sobremesa"), arguments);
+        if (!process.waitForReadyRead(60000)) {
+            state.SkipWithError("the window did not show");
+            return;
+        }
+        state.SetIterationTime(double(clock.nsecsElapsed()) * 1e-9);
+        process.waitForFinished(60000);
+    }
+}
+
 void empty_process(benchmark::State& state) {
     run(state, QStringLiteral("/bin/true"), {});
 }
@@ -37,10 +54,10 @@ void command_line_plan(benchmark::State& state) {
 BENCHMARK(command_line_plan)->Unit(benchmark::kMillisecond)->UseRealTime();
 
 void first_painted_window(benchmark::State& state) {
-    run(state, QStringLiteral(BIN_DIR "/sobremesa"),
-        {QStringLiteral("--demo"), QStringLiteral(DEMO_DIR), QStringLiteral("--quit-after-first-paint")});
+    run_until_painted(
+        state, {QStringLiteral("--demo"), QStringLiteral(DEMO_DIR), QStringLiteral("--quit-after-first-paint")});
 }
-BENCHMARK(first_painted_window)->Unit(benchmark::kMillisecond)->UseRealTime()->MinTime(3.0);
+BENCHMARK(first_painted_window)->Unit(benchmark::kMillisecond)->UseManualTime()->MinTime(3.0);
 
 /// A book of a pilot's years: flights of the demo's aircraft, with their figures.
 QString book_of(int flights) {
@@ -80,15 +97,14 @@ QString book_of(int flights) {
 
 void first_painted_window_with_a_book(benchmark::State& state) {
     static const QTemporaryDir settings;
-    run(state, QStringLiteral(BIN_DIR "/sobremesa"),
-        {QStringLiteral("--book"), book_of(int(state.range(0))), QStringLiteral("--settings"), settings.path(),
-         QStringLiteral("--quit-after-first-paint")});
+    run_until_painted(state, {QStringLiteral("--book"), book_of(int(state.range(0))), QStringLiteral("--settings"),
+                              settings.path(), QStringLiteral("--quit-after-first-paint")});
 }
 BENCHMARK(first_painted_window_with_a_book)
     ->Arg(1)
     ->Arg(1000)
     ->Unit(benchmark::kMillisecond)
-    ->UseRealTime()
+    ->UseManualTime()
     ->MinTime(3.0);
 
 } // namespace

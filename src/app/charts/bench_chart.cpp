@@ -165,7 +165,7 @@ void BenchChart::addPack(const session::BenchCurve& curve, std::size_t number) {
     line(curve.result.to_floor, landed, pen_of(number, look.theme().field_border, look.scaled(1.2)));
     line(curve.result.run, 0.0, pen_of(number, look.theme().ink, look.scaled(number == 0 ? 2.2 : 1.6)));
     // Its name, each at another part of its line, so that they keep apart.
-    constexpr double shares[] = {0.40, 0.62, 0.75, 0.30};
+    constexpr double shares[] = {0.44, 0.62, 0.70, 0.30};
     const auto at = battery::point_at_time(curve.result.run, shares[number] * curve.result.run.last().time_s);
     const bool above = number % 2 == 0;
     auto* text = add_text(plot_, look.theme().ink, Look::small_px, number == 0);

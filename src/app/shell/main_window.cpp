@@ -210,8 +210,10 @@ void MainWindow::connectSessions() {
     for (ShelfPlace* shelf : {fleet_place_, packs_shelf_})
         connect(shelf, &ShelfPlace::said, messages_, &MessageBar::showNote);
     connect(packs_place_, &QTabWidget::currentChanged, this, [this] { showPlace(place()); });
-    connect(&packs_place_->bench(), &BenchPage::planWanted, this, [this] { showPlace(Place::plan); });
-    connect(&packs_place_->bench().session(), &session::BenchSession::refused, this, refused);
+    connect(packs_place_, &PacksPlace::planWanted, this, [this] { showPlace(Place::plan); });
+    connect(packs_place_, &PacksPlace::refused, this, refused);
+    connect(packs_place_, &PacksPlace::tableMade, this,
+            [this](DataTable* table) { table->restoreColumns(settings_); });
     connect(logbook_place_, &LogbookPlace::said, messages_, &MessageBar::showNote);
 
     plan_setting_->setShelves([this](std::size_t word) {

@@ -42,6 +42,15 @@ private:
 struct Table {
     ChemistryTraits traits;
     Curve open_circuit;
+    double mean_v = mean_of(open_circuit);
+
+    /// A thousand steps hold it to a millivolt.
+    static double mean_of(const Curve& curve) {
+        constexpr int steps = 1000;
+        double sum = 0.0;
+        for (int i = 0; i < steps; ++i) sum += curve((i + 0.5) / steps);
+        return sum / steps;
+    }
 };
 
 // All three tables: common practice, no source; resting volts of a healthy cell near 23 °C.
@@ -129,6 +138,10 @@ double open_circuit_cell_v(Chemistry chemistry, double state_of_charge) {
     const Curve& curve = table_of(chemistry).open_circuit;
     if (state_of_charge < 0.0) return curve(0.0) + slope_below_empty_v * state_of_charge;
     return curve(std::min(state_of_charge, 1.0));
+}
+
+double mean_open_circuit_cell_v(Chemistry chemistry) {
+    return table_of(chemistry).mean_v;
 }
 
 double state_of_charge_at_rest(Chemistry chemistry, double resting_cell_v) {

@@ -63,6 +63,9 @@ const ChemistryTraits& traits(Chemistry chemistry);
 /// @param state_of_charge  1 full, 0 empty
 double open_circuit_cell_v(Chemistry chemistry, double state_of_charge);
 
+/// Mean of the resting curve over the charge, V: energy over charge of a cell drawn without hurry.
+double mean_open_circuit_cell_v(Chemistry chemistry);
+
 /// The inverse: charge left for a resting voltage, clamped to 0 … 1.
 double state_of_charge_at_rest(Chemistry chemistry, double resting_cell_v);
 

@@ -158,7 +158,7 @@ public:
     std::optional<double> run() {
         constexpr double step_s = 2.0;
         constexpr double most_steps = 4000.0;
-        constexpr double near_share = 0.05;
+        constexpr double near_share = 0.02;
         const auto& knots = curve_.knots();
         const auto near = std::find_if(knots.begin(), knots.end(), [&](const StateCurve::Knot& knot) {
             return course_.load(knot.phase, pack_state(knot.value)).voltage_v <= landing_v_ * (1.0 + near_share);
@@ -311,7 +311,8 @@ Discharge discharge(const PackModel& pack, const PackState& start, const std::ve
     }
     for (const Dip& dip : result.dips)
         result.lowest_voltage_v = std::min(result.lowest_voltage_v, dip.lowest_cell_v * pack.pack().series);
-    result.ledger = {x[6], x[3], x[4], x[5], pack.heldWh(pack_state(x)) - pack.heldWh(start)};
+    result.ledger = {x[6], x[3], x[4], x[5], 0.0};
+    if (samples > 1) result.ledger.held_wh = pack.heldWh(pack_state(x)) - pack.heldWh(start);
     return result;
 }
 

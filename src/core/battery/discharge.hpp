@@ -56,6 +56,7 @@ struct Discharge {
     PackState start;
     std::vector<DischargePoint> points;
     DischargeEnd end = DischargeEnd::empty;
+    /// What is held is worked out only where more than the end is wanted.
     EnergyLedger ledger;
     std::vector<Dip> dips;
     double peak_temperature_c = 0.0;

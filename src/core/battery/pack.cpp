@@ -95,11 +95,7 @@ double rated_charge_ah(const Pack& pack) {
 }
 
 double rated_energy_wh(const Pack& pack) {
-    // The mean of the resting curve; a thousand steps hold it to a millivolt.
-    constexpr int steps = 1000;
-    double sum_v = 0.0;
-    for (int i = 0; i < steps; ++i) sum_v += open_circuit_cell_v(pack.chemistry, (i + 0.5) / steps);
-    return rated_charge_ah(pack) * pack.series * sum_v / steps;
+    return rated_charge_ah(pack) * pack.series * mean_open_circuit_cell_v(pack.chemistry);
 }
 
 double resistance_ohm(const Pack& pack) {

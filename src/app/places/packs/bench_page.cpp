@@ -40,6 +40,15 @@ class BySortRole : public QSortFilterProxyModel {
 public:
     using QSortFilterProxyModel::QSortFilterProxyModel;
 
+    /// A head that stands at the right makes room for the sort arrow, which stands there too.
+    QVariant headerData(int section, Qt::Orientation orientation, int role) const override {
+        const QVariant data = QSortFilterProxyModel::headerData(section, orientation, role);
+        if (role != Qt::DisplayRole || orientation != Qt::Horizontal || section != sortColumn()) return data;
+        const int alignment =
+            QSortFilterProxyModel::headerData(section, orientation, Qt::TextAlignmentRole).toInt();
+        return alignment & Qt::AlignRight ? QVariant(data.toString() + QString(2, QChar(0x2002))) : data;
+    }
+
 protected:
     bool lessThan(const QModelIndex& left, const QModelIndex& right) const override {
         const QVariant a = left.data(sort_role);

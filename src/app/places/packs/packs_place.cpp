@@ -1,27 +1,57 @@
 #include "app/places/packs/packs_place.hpp"
 
 #include <QTabBar>
+#include <QVBoxLayout>
+
+#include "app/widgets/data_table.hpp"
 
 namespace sobremesa::app {
 
 PacksPlace::PacksPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent)
-    : QTabWidget(parent), shelf_(new ShelfPlace(pack_shelf(desk))), bench_(new BenchPage(desk, plan_session)),
-      workshop_(new WorkshopPage(desk)) {
+    : QTabWidget(parent), desk_(desk), plan_session_(plan_session), shelf_(new ShelfPlace(pack_shelf(desk))) {
     setObjectName(QStringLiteral("packsTabs"));
     setAccessibleName(tr("Packs: shelf, bench, workshop"));
     tabBar()->setAccessibleName(accessibleName());
     setDocumentMode(true);
     addTab(shelf_, tr("Shelf"));
-    addTab(bench_, tr("Bench"));
-    addTab(workshop_, tr("Workshop"));
-    // The workshop's test is about whatever is chosen on the shelf.
-    connect(this, &QTabWidget::currentChanged, this, [this] {
-        if (currentWidget() == workshop_) workshop_->setTested(shelf_->chosen());
+    bench_room_ = addLaterTab(tr("Bench"));
+    workshop_room_ = addLaterTab(tr("Workshop"));
+    connect(this, &QTabWidget::currentChanged, this, [this](int tab) {
+        if (tab == bench_tab) bench();
+        // The workshop's test is about whatever is chosen on the shelf.
+        if (tab == workshop_tab) workshop().setTested(shelf_->chosen());
     });
+}
+
+QWidget* PacksPlace::addLaterTab(const QString& name) {
+    auto* room = new QWidget;
+    auto* column = new QVBoxLayout(room);
+    column->setContentsMargins(0, 0, 0, 0);
+    addTab(room, name);
+    return room;
+}
+
+BenchPage& PacksPlace::bench() {
+    if (bench_) return *bench_;
+    bench_ = new BenchPage(desk_, plan_session_);
+    connect(bench_, &BenchPage::planWanted, this, &PacksPlace::planWanted);
+    connect(&bench_->session(), &session::BenchSession::refused, this, &PacksPlace::refused);
+    bench_room_->layout()->addWidget(bench_);
+    bench_->show();
+    emit tableMade(&bench_->table());
+    return *bench_;
+}
+
+WorkshopPage& PacksPlace::workshop() {
+    if (workshop_) return *workshop_;
+    workshop_ = new WorkshopPage(desk_);
     connect(workshop_, &WorkshopPage::shelved, this, [this](session::Id id) {
         showShelf();
         shelf_->choose(id);
     });
+    workshop_room_->layout()->addWidget(workshop_);
+    workshop_->show();
+    return *workshop_;
 }
 
 } // namespace sobremesa::app

@@ -8,23 +8,37 @@
 
 namespace sobremesa::app {
 
-/// Packs: the shelf, the bench on which they are tried, and the workshop in which they are made on paper.
+/// Packs: the shelf, the bench on which they are tried, and the workshop in which they are made on paper. Bench and
+/// workshop are made when they are first wanted, so that the first window does not wait for them.
 class PacksPlace : public QTabWidget {
     Q_OBJECT
 public:
     PacksPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent = nullptr);
     ShelfPlace& shelf() { return *shelf_; }
-    BenchPage& bench() { return *bench_; }
-    WorkshopPage& workshop() { return *workshop_; }
-    bool onBench() const { return currentWidget() == bench_; }
-    void showBench() { setCurrentWidget(bench_); }
-    void showShelf() { setCurrentWidget(shelf_); }
-    void showWorkshop() { setCurrentWidget(workshop_); }
+    BenchPage& bench();
+    WorkshopPage& workshop();
+    bool onBench() const { return currentIndex() == bench_tab; }
+    void showShelf() { setCurrentIndex(shelf_tab); }
+    void showBench() { setCurrentIndex(bench_tab); }
+    void showWorkshop() { setCurrentIndex(workshop_tab); }
+
+signals:
+    void planWanted();
+    void refused(const units::Error& error);
+    /// A table that was not there when the columns were restored.
+    void tableMade(DataTable* table);
 
 private:
+    enum Tab { shelf_tab, bench_tab, workshop_tab };
+    QWidget* addLaterTab(const QString& name);
+
+    session::Desk& desk_;
+    session::PlanSession& plan_session_;
     ShelfPlace* shelf_;
-    BenchPage* bench_;
-    WorkshopPage* workshop_;
+    QWidget* bench_room_ = nullptr;
+    QWidget* workshop_room_ = nullptr;
+    BenchPage* bench_ = nullptr;
+    WorkshopPage* workshop_ = nullptr;
 };
 
 } // namespace sobremesa::app
