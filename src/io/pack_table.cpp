@@ -43,7 +43,7 @@ Column number(const char* name, bool needed, double scale, std::function<void(Pa
     return {name, needed,
             [scale, set](Pack& pack, const std::string& cell) -> std::optional<units::Error> {
                 const auto value = number_from_text(cell);
-                if (!value) return unreadable(cell, "a number");
+                if (!value) return unreadable(cell, "12.5, 12,5 and the like");
                 set(pack, *value * scale);
                 return std::nullopt;
             },
@@ -58,7 +58,7 @@ Column count(const char* name, bool needed, int Pack::*member) {
             [member](Pack& pack, const std::string& cell) -> std::optional<units::Error> {
                 const auto value = number_from_text(cell);
                 if (!value || *value != std::floor(*value) || std::abs(*value) > 1000.0)
-                    return unreadable(cell, "a whole number");
+                    return unreadable(cell, "1, 2, 3 and the like");
                 pack.*member = int(*value);
                 return std::nullopt;
             },

@@ -220,9 +220,8 @@ QString message(const units::Notice& notice, const Quantities& q) {
         return Words::tr("The chance of coming home is not worked out by this version; the chance rule does not "
                          "count.");
     case NoticeCode::cold_start_dip:
-        return Words::tr(
-                   "The cold pack dips to %1 a cell at the start and recovers after %2 as it warms. Keep it warm "
-                   "until launch, and do not take the dip for empty.")
+        return Words::tr("The cold pack dips to %1 at the start and recovers after %2 as it warms. Keep it warm "
+                         "until launch, and do not take the dip for empty.")
             .arg(volts("lowest_cell_v"), q.duration(number(p, "until_s")));
     case NoticeCode::rate_table_misfit:
         return Words::tr(
@@ -244,7 +243,7 @@ QString message(const units::Notice& notice, const Quantities& q) {
                      text(p, "more_energy"), q.charge(number(p, "charge_of_energy_ah")),
                      q.energy(number(p, "energy_of_energy_wh")));
     case NoticeCode::start_below_landing:
-        return Words::tr("Under this load the pack stands below %1 a cell from the start: it gives nothing to that "
+        return Words::tr("Under this load the pack stands below %1 from the start: it gives nothing to that "
                          "landing voltage.")
             .arg(volts("landing_cell_v"));
     case NoticeCode::unknown_key:
