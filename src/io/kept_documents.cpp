@@ -54,14 +54,11 @@ std::optional<units::Error> error_of(const units::Result<Value>& result) {
     return result ? std::nullopt : std::optional(result.error());
 }
 
-/// Links and request of a plan or a flight.
-units::Result<mission::PlanRequest> request_of(const std::string& text, const std::string& from, const char* key) {
+/// The request that a plan is.
+units::Result<mission::PlanRequest> request_of(const std::string& text, const std::string& from) {
     const auto tree = parse_json(text, from);
     if (!tree) return tl::unexpected(tree.error());
-    static const json nothing = json::object();
-    const json* at = &*tree;
-    if (*key != '\0') at = tree->is_object() && tree->contains(key) ? &(*tree)[key] : &nothing;
-    Parts parts(*at, from);
+    Parts parts(*tree, from);
     std::vector<units::Notice> notices;
     return read_request(parts, from, notices);
 }
@@ -125,7 +122,7 @@ units::Result<book::KeptPack> kept_pack_from_json(const std::string& text, const
 }
 
 units::Result<book::KeptPlan> kept_plan_from_json(const std::string& text, const std::string& from) {
-    const auto request = request_of(text, from, "");
+    const auto request = request_of(text, from);
     return kept<book::KeptPlan>(text, from, "sobremesa-plan", [&](DocumentReader& in, auto& kept) {
         if (!request) return std::optional(request.error());
         kept.request = *request;
@@ -140,8 +137,13 @@ units::Result<book::KeptPlan> kept_plan_from_json(const std::string& text, const
 }
 
 units::Result<book::KeptFlight> kept_flight_from_json(const std::string& text, const std::string& from) {
-    const auto flown = request_of(text, from, "flown");
     return kept<book::KeptFlight>(text, from, "sobremesa-flight", [&](DocumentReader& in, auto& kept) {
+        // Read in place: a book of a thousand flights is opened with every start.
+        static const json nothing = json::object();
+        const json* at = in.object("flown");
+        Parts parts(at ? *at : nothing, from);
+        std::vector<units::Notice> unheard;
+        const auto flown = read_request(parts, from, unheard);
         if (!flown) return std::optional(flown.error());
         kept.flown = *flown;
         kept.name = in.text("name").value_or("");
