@@ -113,7 +113,6 @@ units::Result<book::KeptAircraft> kept_aircraft_from_json(const std::string& tex
 
 units::Result<book::KeptPack> kept_pack_from_json(const std::string& text, const std::string& from) {
     return kept<book::KeptPack>(text, from, "sobremesa-pack", [&from](DocumentReader& in, auto& kept) {
-        std::vector<units::Notice> notices;
         read_pack(in, kept.pack, from);
         kept.note = in.text("note").value_or("");
         kept.retired = in.flag("retired").value_or(false);

@@ -39,9 +39,9 @@ LeftAtLanding DebriefSession::left(const battery::Pack& pack, double landing_cel
                               {{"highest_v", *summary.energy.highest_voltage_v}, {"series", double(pack.series)}}}};
     }
     const double power_w = summary.energy.mean_power_w.value_or(0.0);
-    const auto usable = battery::discharge_at_power(
-        battery::PackModel(pack), battery::PackModel(pack).atStart(battery::reference_temperature_c), power_w,
-        {landing_cell_v, 1e9});
+    const battery::PackModel model(pack);
+    const auto usable = battery::discharge_at_power(model, model.atStart(battery::reference_temperature_c), power_w,
+                                                    {landing_cell_v, 1e9});
     return {telemetry::left_by_charge(summary, usable.last().charge_used_ah), std::nullopt};
 }
 

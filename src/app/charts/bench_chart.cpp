@@ -4,12 +4,11 @@
 #include <cmath>
 
 #include <QKeyEvent>
-#include <QVBoxLayout>
 #include <qcustomplot.h>
 
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
-#include "core/battery/landing_schools.hpp"
+#include "core/units/constants.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
 
@@ -17,7 +16,6 @@ namespace sobremesa::app {
 
 namespace {
 
-using battery::LandingSchool;
 using units::Quantity;
 
 const QString cursor_layer = QStringLiteral("cursor");
@@ -50,13 +48,7 @@ wording::Notation notation_of(BenchChart::Shows shows) {
 } // namespace
 
 BenchChart::BenchChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    setFocusPolicy(Qt::StrongFocus);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->addWidget(plot_);
-    plot_->setFocusPolicy(Qt::NoFocus);
-    plot_->setMouseTracking(true);
-    plot_->installEventFilter(this);
+    embed_plot(*this, *plot_);
     plot_->addLayer(cursor_layer, plot_->layer(QStringLiteral("main")), QCustomPlot::limAbove);
     setMinimumSize(260, 160);
     connect(&Look::instance(), &Look::changed, this, &BenchChart::refresh);
@@ -74,18 +66,19 @@ void BenchChart::setShows(Shows shows) {
 }
 
 double BenchChart::given(const battery::DischargePoint& point) const {
-    return leads_with_energy() ? point.energy_wh : point.charge_used_ah * 1000.0;
+    return leads_with_energy() ? point.energy_wh : point.charge_used_ah * units::milliamp_hours_per_amp_hour;
 }
 
 double BenchChart::valueAt(const session::BenchCurve& curve, const battery::DischargePoint& point) const {
-    const auto& candidate = shown_->candidates[curve.candidate];
+    const auto reading = battery::cell_reading(*shown_->candidates[curve.candidate].model, curve.result.run, point,
+                                               curve.result.landing_cell_v);
     switch (shows_) {
-    case Shows::volts: return point.voltage_v / candidate.pack.series;
-    case Shows::current: return point.current_a / candidate.pack.parallel;
-    case Shows::temperature: return point.temperature_c;
+    case Shows::volts: return reading.cell_v;
+    case Shows::current: return reading.cell_a;
+    case Shows::temperature: return reading.temperature_c;
     case Shows::peak_power: break;
     }
-    return candidate.model->peakPowerW(curve.result.run.state_at(point), curve.result.landing_cell_v);
+    return reading.pack_peak_w;
 }
 
 void BenchChart::refresh() {
@@ -198,33 +191,25 @@ void BenchChart::addLanding(const session::BenchCurve& curve, std::size_t number
 void BenchChart::addUnused() {
     const Look& look = Look::instance();
     for (const auto& curve : shown_->curves) {
-        const auto& landings = curve.result.landings;
-        const auto by = [&](LandingSchool school) {
-            return std::find_if(landings.begin(), landings.end(),
-                                [&](const battery::Landing& l) { return l.rule.school == school; });
-        };
-        const auto left = by(LandingSchool::alarm_left);
-        const auto usual = by(LandingSchool::usual);
-        if (left == landings.end() || usual == landings.end() || !usual->at) continue;
-        const double from = left->at ? given(*left->at) : 0.0;
-        const double unused_wh = usual->at->energy_wh - (left->at ? left->at->energy_wh : 0.0);
+        const auto unused = battery::unused_by_alarm(curve.result);
+        if (!unused) continue;
         auto* area = new QCPItemRect(plot_);
-        area->topLeft->setCoords(from, left->rule.cell_v);
-        area->bottomRight->setCoords(given(*usual->at), plot_->yAxis->range().lower);
+        area->topLeft->setCoords(given(unused->from), unused->alarm.cell_v);
+        area->bottomRight->setCoords(given(unused->to), plot_->yAxis->range().lower);
         area->setPen(QPen(look.theme().warning, 1));
         area->setBrush(hatching(look.theme().warning));
         auto* text = add_text(plot_, look.theme().warning, Look::small_px, true);
-        unused_text_ =
-            tr("%1 unused if %2 is landed at %3, like a LiPo")
-                .arg(look.quantities().energy(unused_wh), wording::title(shown_->candidates[curve.candidate].pack),
-                     wording::cell_volts(left->rule.cell_v));
+        unused_text_ = tr("%1 unused if %2 is landed at %3, like a LiPo")
+                           .arg(look.quantities().energy(unused->energy_wh),
+                                wording::title(shown_->candidates[curve.candidate].pack),
+                                wording::cell_volts(unused->alarm.cell_v));
         // In two lines above the field, where the line has left it.
         text->setText(tr("%1 unused if %2 is landed\nat %3, like a LiPo")
-                          .arg(look.quantities().energy(unused_wh),
+                          .arg(look.quantities().energy(unused->energy_wh),
                                wording::title(shown_->candidates[curve.candidate].pack),
-                               wording::cell_volts(left->rule.cell_v)));
+                               wording::cell_volts(unused->alarm.cell_v)));
         text->setTextAlignment(Qt::AlignRight);
-        text->position->setCoords(given(*usual->at), left->rule.cell_v);
+        text->position->setCoords(given(unused->to), unused->alarm.cell_v);
         text->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
         text->setPadding(QMargins(look.scaled(4), look.scaled(3), look.scaled(4), look.scaled(3)));
         return; // once is enough
@@ -248,8 +233,9 @@ void BenchChart::moveCursor(double at) {
         look.quantities().notation(leads_with_energy() ? Quantity::usable_energy : Quantity::usable_charge);
     for (const auto& curve : shown_->curves) {
         const auto& run = curve.result.run;
-        const auto point = leads_with_energy() ? battery::point_at_energy(run, cursor_)
-                                               : battery::point_at_charge(run, cursor_ / 1000.0);
+        const auto point = leads_with_energy()
+                               ? battery::point_at_energy(run, cursor_)
+                               : battery::point_at_charge(run, cursor_ / units::milliamp_hours_per_amp_hour);
         const bool landed = cursor_ > given(run.last());
         const QString name = wording::title(shown_->candidates[curve.candidate].pack);
         parts << (landed ? tr("%1 has landed").arg(name)
@@ -302,11 +288,13 @@ ShownTable BenchChart::shownTable() const {
     constexpr int rows = 40;
     for (int i = 0; i <= rows; ++i) {
         const double at = end_ * i / rows;
-        std::vector<Cell> row{cell(leads_with_energy() ? q.energy(at) : q.charge(at / 1000.0))};
+        std::vector<Cell> row{
+            cell(leads_with_energy() ? q.energy(at) : q.charge(at / units::milliamp_hours_per_amp_hour))};
         for (const auto& curve : shown_->curves) {
             const auto& run = curve.result.to_floor;
-            const auto point = leads_with_energy() ? battery::point_at_energy(run, at)
-                                                   : battery::point_at_charge(run, at / 1000.0);
+            const auto point = leads_with_energy()
+                                   ? battery::point_at_energy(run, at)
+                                   : battery::point_at_charge(run, at / units::milliamp_hours_per_amp_hour);
             row.push_back(cell(at > given(run.last())
                                    ? QStringLiteral("–")
                                    : wording::written(valueAt(curve, point), 0.0, notation_of(shows_))));

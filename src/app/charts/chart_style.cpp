@@ -1,8 +1,20 @@
 #include "app/charts/chart_style.hpp"
 
+#include <QVBoxLayout>
+
 #include "app/theme/look.hpp"
 
 namespace sobremesa::app {
+
+void embed_plot(QWidget& chart, QCustomPlot& plot) {
+    chart.setFocusPolicy(Qt::StrongFocus);
+    auto* layout = new QVBoxLayout(&chart);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addWidget(&plot);
+    plot.setFocusPolicy(Qt::NoFocus);
+    plot.setMouseTracking(true);
+    plot.installEventFilter(&chart);
+}
 
 void style_axis(QCPAxis* axis, bool visible) {
     const Look& look = Look::instance();

@@ -4,6 +4,8 @@
 
 namespace sobremesa::app {
 
+/// Fills a chart widget with its plot: the widget has the focus and sees the mouse first.
+void embed_plot(QWidget& chart, QCustomPlot& plot);
 /// Gives axes and grid of a plot the look of the house: hairlines, soft figures, no boxes.
 void style_axis_rect(QCPAxisRect* rect);
 void style_axis(QCPAxis* axis, bool visible);

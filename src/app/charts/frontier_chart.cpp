@@ -4,7 +4,6 @@
 #include <cmath>
 
 #include <QKeyEvent>
-#include <QVBoxLayout>
 #include <qcustomplot.h>
 
 #include "app/charts/chart_style.hpp"
@@ -25,12 +24,7 @@ double minutes(const matching::Match& match) {
 } // namespace
 
 FrontierChart::FrontierChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    setFocusPolicy(Qt::StrongFocus);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->addWidget(plot_);
-    plot_->setFocusPolicy(Qt::NoFocus);
-    plot_->installEventFilter(this);
+    embed_plot(*this, *plot_);
     setMinimumSize(220, 160);
     connect(&Look::instance(), &Look::changed, this, &FrontierChart::refresh);
     refresh();

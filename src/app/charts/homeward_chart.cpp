@@ -4,7 +4,6 @@
 #include <cmath>
 
 #include <QKeyEvent>
-#include <QVBoxLayout>
 #include <qcustomplot.h>
 
 #include "app/charts/chart_style.hpp"
@@ -66,13 +65,7 @@ void add_vertical(QCPAxis* x, QCPAxis* y, double at, double from, double to, con
 } // namespace
 
 HomewardChart::HomewardChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    setFocusPolicy(Qt::StrongFocus);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->addWidget(plot_);
-    plot_->setFocusPolicy(Qt::NoFocus);
-    plot_->setMouseTracking(true);
-    plot_->installEventFilter(this);
+    embed_plot(*this, *plot_);
     setMinimumSize(300, 180);
     build();
     connect(&Look::instance(), &Look::changed, this, [this] {

@@ -4,7 +4,6 @@
 #include <cmath>
 
 #include <QKeyEvent>
-#include <QVBoxLayout>
 #include <qcustomplot.h>
 
 #include "app/charts/chart_style.hpp"
@@ -16,13 +15,7 @@ namespace sobremesa::app {
 using telemetry::Channel;
 
 StripCharts::StripCharts(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    setFocusPolicy(Qt::StrongFocus);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->addWidget(plot_);
-    plot_->setFocusPolicy(Qt::NoFocus);
-    plot_->setMouseTracking(true);
-    plot_->installEventFilter(this);
+    embed_plot(*this, *plot_);
     plot_->setPlottingHint(QCP::phFastPolylines);
     setMinimumSize(260, 200);
     connect(&Look::instance(), &Look::changed, this, &StripCharts::rebuild);

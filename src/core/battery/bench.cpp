@@ -8,8 +8,31 @@ namespace sobremesa::battery {
 
 namespace {
 
-/// Usable energy of a pack that was never measured, relative sd: common practice.
-constexpr double usable_relative_sd = 0.04;
+// How far the bench's other figures may be off; common practice, no source.
+constexpr double voltage_relative_sd = 0.01;
+constexpr double temperature_sd_k = 3.0; ///< cooling depends on the tray and the air in it
+
+/// The run to the landing and on to the floor: what the figures need, without every landing rule.
+struct Runs {
+    double landing_cell_v;
+    Discharge run;
+    Discharge to_floor;
+    double left_wh() const { return std::max(to_floor.last().energy_wh - run.last().energy_wh, 0.0); }
+};
+
+Runs run_both(const PackModel& pack, const BenchLoad& load, int samples) {
+    const ChemistryTraits& chemistry = traits(pack.pack().chemistry);
+    const PackState start = pack.atStart(load.temperature_c);
+    const Surroundings around{load.temperature_c, load.warms};
+    Runs runs;
+    runs.landing_cell_v = load.landing_cell_v.value_or(chemistry.default_landing_cell_v);
+    DischargeStop stop{runs.landing_cell_v, 1e9, samples};
+    if (load.load.kind == LoadPhase::Kind::current) stop.filter_s = 0.0;
+    runs.run = discharge(pack, start, {load.load}, stop, around);
+    stop.landing_cell_v = chemistry.floor_cell_v;
+    runs.to_floor = discharge(pack, start, {load.load}, stop, around);
+    return runs;
+}
 
 void judge(const PackModel& pack, const BenchLoad& load, BenchResult& result) {
     using units::NoticeCode;
@@ -55,21 +78,16 @@ void judge(const PackModel& pack, const BenchLoad& load, BenchResult& result) {
 } // namespace
 
 BenchResult on_the_bench(const PackModel& pack, const BenchLoad& load) {
-    const ChemistryTraits& chemistry = traits(pack.pack().chemistry);
-    const PackState start = pack.atStart(load.temperature_c);
-    const Surroundings around{load.temperature_c, load.warms};
+    constexpr int samples = 240;
+    Runs runs = run_both(pack, load, samples);
     BenchResult result;
-    result.landing_cell_v = load.landing_cell_v.value_or(chemistry.default_landing_cell_v);
-    DischargeStop stop{result.landing_cell_v};
-    if (load.load.kind == LoadPhase::Kind::current) stop.filter_s = 0.0;
-    result.run = discharge(pack, start, {load.load}, stop, around);
-    DischargeStop floor = stop;
-    floor.landing_cell_v = chemistry.floor_cell_v;
-    result.to_floor = discharge(pack, start, {load.load}, floor, around);
-    const Discharge& whole = result.to_floor;
-    result.left_charge_ah = std::max(whole.last().charge_used_ah - result.run.last().charge_used_ah, 0.0);
-    result.left_energy_wh = std::max(whole.last().energy_wh - result.run.last().energy_wh, 0.0);
-    result.landings = land_by_all_rules(pack, start, load.load, around);
+    result.landing_cell_v = runs.landing_cell_v;
+    result.left_energy_wh = runs.left_wh();
+    result.left_charge_ah = std::max(runs.to_floor.last().charge_used_ah - runs.run.last().charge_used_ah, 0.0);
+    result.run = std::move(runs.run);
+    result.to_floor = std::move(runs.to_floor);
+    result.landings =
+        land_by_all_rules(pack, pack.atStart(load.temperature_c), load.load, {load.temperature_c, load.warms});
 
     result.alarms.capacity_ah = result.run.last().charge_used_ah;
     result.alarms.landing_cell_v = result.landing_cell_v;
@@ -86,7 +104,7 @@ std::optional<units::Explanation> explain(const PackModel& pack, const BenchLoad
     using units::Quantity;
     const Pack& p = pack.pack();
     const DischargePoint& end = result.run.last();
-    const auto about = [](double value) { return units::Estimate{value, usable_relative_sd * value}; };
+    const auto about = [](double value) { return units::Estimate{value, assumed_usable_sd * value}; };
     units::Explanation why;
     why.quantity = quantity;
     why.relation = units::Relation::discharge_of_circuit;
@@ -96,10 +114,10 @@ std::optional<units::Explanation> explain(const PackModel& pack, const BenchLoad
     case Quantity::usable_energy: why.value = about(end.energy_wh); break;
     case Quantity::flight_time: why.value = about(end.time_s); break;
     case Quantity::lowest_voltage:
-        why.value = {result.run.lowest_voltage_v, 0.01 * result.run.lowest_voltage_v};
+        why.value = {result.run.lowest_voltage_v, voltage_relative_sd * result.run.lowest_voltage_v};
         break;
     case Quantity::landing_energy_left: why.value = about(result.left_energy_wh); break;
-    case Quantity::temperature: why.value = {result.run.peak_temperature_c, 3.0}; break;
+    case Quantity::temperature: why.value = {result.run.peak_temperature_c, temperature_sd_k}; break;
     default: return std::nullopt;
     }
     const bool power = load.load.kind == LoadPhase::Kind::power;
@@ -116,13 +134,14 @@ std::optional<units::Explanation> explain(const PackModel& pack, const BenchLoad
     };
     // What a pilot can change: a little less load, a lower landing, a warmer pack.
     const auto moved = [&](const BenchLoad& changed) {
-        const BenchResult other = on_the_bench(pack, changed);
+        const Runs other = run_both(pack, changed, 1);
+        const DischargePoint& other_end = other.run.last();
         switch (quantity) {
-        case Quantity::usable_charge: return other.run.last().charge_used_ah - end.charge_used_ah;
-        case Quantity::usable_energy: return other.run.last().energy_wh - end.energy_wh;
-        case Quantity::flight_time: return other.run.last().time_s - end.time_s;
+        case Quantity::usable_charge: return other_end.charge_used_ah - end.charge_used_ah;
+        case Quantity::usable_energy: return other_end.energy_wh - end.energy_wh;
+        case Quantity::flight_time: return other_end.time_s - end.time_s;
         case Quantity::lowest_voltage: return other.run.lowest_voltage_v - result.run.lowest_voltage_v;
-        case Quantity::landing_energy_left: return other.left_energy_wh - result.left_energy_wh;
+        case Quantity::landing_energy_left: return other.left_wh() - result.left_energy_wh;
         default: return other.run.peak_temperature_c - result.run.peak_temperature_c;
         }
     };
@@ -138,6 +157,25 @@ std::optional<units::Explanation> explain(const PackModel& pack, const BenchLoad
         {Quantity::temperature, -10.0, false, moved(colder)},
     };
     return why;
+}
+
+CellReading cell_reading(const PackModel& pack, const Discharge& run, const DischargePoint& at,
+                         double landing_cell_v) {
+    return {at.voltage_v / pack.pack().series, at.current_a / pack.pack().parallel, at.temperature_c,
+            pack.peakPowerW(run.state_at(at), landing_cell_v)};
+}
+
+std::optional<UnusedByAlarm> unused_by_alarm(const BenchResult& result) {
+    const auto by = [&](LandingSchool school) {
+        return std::find_if(result.landings.begin(), result.landings.end(),
+                            [&](const Landing& l) { return l.rule.school == school; });
+    };
+    const auto early = by(LandingSchool::alarm_left);
+    const auto usual = by(LandingSchool::usual);
+    if (early == result.landings.end() || usual == result.landings.end() || !usual->at) return std::nullopt;
+    // A pack that stands below the alarm from the start gives nothing before it.
+    const DischargePoint from = early->at.value_or(result.run.points.front());
+    return UnusedByAlarm{early->rule, from, *usual->at, usual->at->energy_wh - from.energy_wh};
 }
 
 } // namespace sobremesa::battery

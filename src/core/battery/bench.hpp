@@ -48,6 +48,29 @@ struct BenchResult {
 /// lands by the filtered voltage, as in flight.
 BenchResult on_the_bench(const PackModel& pack, const BenchLoad& load);
 
+/// One cell at one moment of a discharge.
+struct CellReading {
+    double cell_v = 0.0;
+    double cell_a = 0.0;
+    double temperature_c = 0.0;
+    double pack_peak_w = 0.0; ///< of the whole pack, without falling under the landing voltage
+};
+
+CellReading cell_reading(const PackModel& pack, const Discharge& run, const DischargePoint& at,
+                         double landing_cell_v);
+
+/// What landing a Li-ion pack at the volts that alarms are often left at would leave unused, against its usual
+/// landing.
+struct UnusedByAlarm {
+    LandingRule alarm;
+    DischargePoint from;
+    DischargePoint to;
+    double energy_wh = 0.0;
+};
+
+/// Nothing for chemistries that have no such habit.
+std::optional<UnusedByAlarm> unused_by_alarm(const BenchResult& result);
+
 /// @param quantity  one of usable charge and energy, flight time, landing share left, lowest voltage, temperature
 std::optional<units::Explanation> explain(const PackModel& pack, const BenchLoad& load, const BenchResult& result,
                                           units::Quantity quantity);

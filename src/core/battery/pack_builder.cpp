@@ -10,6 +10,10 @@ namespace sobremesa::battery {
 namespace {
 
 constexpr double given_off_w_per_m2_k = 8.0;
+// How far a pack built by this may be off, relative sd; common practice, no source.
+constexpr double mass_sd = 0.02;
+constexpr double resistance_sd = 0.10; ///< welds count, and are not counted
+constexpr double current_sd = 0.15;
 constexpr double copper_ohm_m = 1.68e-8;
 constexpr double copper_kgm3 = 8960.0;
 /// Insulation of silicone wire weighs about as much again as half of its copper.
@@ -90,6 +94,7 @@ units::Result<Built> built(const Build& build) {
     pack.cell_capacity_ah = cell.capacity_ah;
     pack.cell_resistance_ohm = cell.resistance_ohm;
     pack.lead_resistance_ohm = result.strip_resistance_ohm + result.leads_resistance_ohm;
+    result.cells_resistance_ohm = cell_resistance_ohm(pack) * build.series / build.parallel;
     pack.mass_kg = result.cells_kg + result.strips_kg + result.leads_kg + result.extras_kg;
     if (cell.price) pack.price = *cell.price * cells;
 
@@ -121,17 +126,17 @@ std::optional<units::Explanation> explain(const Build& build, const Built& made,
                                      build.cell.resistance_ohm ? Origin::given : Origin::assumed};
     switch (quantity) {
     case Quantity::pack_mass:
-        why.value = {made.pack.mass_kg, 0.02 * made.pack.mass_kg};
+        why.value = {made.pack.mass_kg, mass_sd * made.pack.mass_kg};
         why.inputs = {{Quantity::cells_in_parallel, {double(build.parallel), 0.0}, Origin::given}};
         break;
     case Quantity::pack_resistance:
-        why.value = {resistance_ohm(made.pack), 0.1 * resistance_ohm(made.pack)};
+        why.value = {resistance_ohm(made.pack), resistance_sd * resistance_ohm(made.pack)};
         why.relation = units::Relation::cells_strips_leads_in_series;
         why.source = units::Source::circuit_itself;
         why.inputs = {cell};
         break;
     case Quantity::cruise_current:
-        why.value = {continuous_current_a(made.pack), 0.15 * continuous_current_a(made.pack)};
+        why.value = {continuous_current_a(made.pack), current_sd * continuous_current_a(made.pack)};
         why.relation = units::Relation::weaker_of_cells_and_strips;
         why.inputs = {{Quantity::cells_in_parallel, {double(build.parallel), 0.0}, Origin::given}};
         break;

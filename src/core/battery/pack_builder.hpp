@@ -46,6 +46,7 @@ struct Built {
     double strips_kg = 0.0;
     double leads_kg = 0.0;
     double extras_kg = 0.0;
+    double cells_resistance_ohm = 0.0;
     double strip_resistance_ohm = 0.0;
     double leads_resistance_ohm = 0.0;
     /// Of the whole pack, A: cells, and strips at `most_strip_rise_k`.

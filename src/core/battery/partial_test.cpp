@@ -17,6 +17,14 @@ constexpr double unflown_relative_sd = 0.06;
 
 } // namespace
 
+PartialTest ordinary_test(const Pack& pack) {
+    PartialTest test;
+    test.flown_s = 20.0 * units::seconds_per_minute;
+    // Ten milliampere-hours are as fine as a charger's read-out is copied.
+    test.recharged_ah = std::round(0.5 * rated_charge_ah(pack) * 100.0) / 100.0;
+    return test;
+}
+
 units::Result<PartialTestResult> partial_test(const PackModel& pack, const PartialTest& test,
                                               double air_temperature_c) {
     const double rated_ah = rated_charge_ah(pack.pack());

@@ -13,6 +13,9 @@ struct PartialTest {
     double share_of_rated = 0.8;
 };
 
+/// A test that this pack can have flown, to begin with: twenty minutes on half of its rated charge.
+PartialTest ordinary_test(const Pack& pack);
+
 struct PartialTestResult {
     /// As if the current stayed the same.
     units::Estimate by_charge_s;

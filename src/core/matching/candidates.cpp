@@ -12,8 +12,9 @@ namespace sobremesa::matching {
 
 namespace {
 
-/// Usable energy of a pack that was never measured, relative sd: common practice.
-constexpr double usable_relative_sd = 0.04;
+/// Current in cruise, relative sd: that of the draw from one known cruise, less what its volts are surer (common
+/// practice, no source).
+constexpr double current_relative_sd = 0.05;
 constexpr double most_scale = 8.0;
 constexpr double least_scale = 0.125;
 
@@ -123,7 +124,8 @@ std::vector<Match> match(const Bench& bench, const std::vector<Candidate>& candi
             m.cruise_cell_a = end.current_a / pack.parallel;
             m.lowest_cell_v = flown->run.lowest_voltage_v / pack.series;
             m.peak_temperature_c = flown->run.peak_temperature_c;
-            const double sd = units::combine_sd(usable_relative_sd, flown->power_w.sd / flown->power_w.value);
+            const double sd =
+                units::combine_sd(battery::assumed_usable_sd, flown->power_w.sd / flown->power_w.value);
             m.endurance_s = {flown->endurance_s, sd * flown->endurance_s};
             if (ground_mps && m.flies())
                 m.range_m =
@@ -157,9 +159,13 @@ std::optional<units::Explanation> explain(const Bench& bench, const Candidate& c
         if (!m.range_m) return std::nullopt;
         why.value = *m.range_m;
         break;
-    case Quantity::usable_energy: why.value = {m.usable_energy_wh, usable_relative_sd * m.usable_energy_wh}; break;
-    case Quantity::usable_charge: why.value = {m.usable_charge_ah, usable_relative_sd * m.usable_charge_ah}; break;
-    case Quantity::cell_current: why.value = {m.cruise_cell_a, 0.05 * m.cruise_cell_a}; break;
+    case Quantity::usable_energy:
+        why.value = {m.usable_energy_wh, battery::assumed_usable_sd * m.usable_energy_wh};
+        break;
+    case Quantity::usable_charge:
+        why.value = {m.usable_charge_ah, battery::assumed_usable_sd * m.usable_charge_ah};
+        break;
+    case Quantity::cell_current: why.value = {m.cruise_cell_a, current_relative_sd * m.cruise_cell_a}; break;
     case Quantity::all_up_mass:
         why.value = {m.all_up_mass_kg, 0.0};
         why.relation = units::Relation::masses_added;

@@ -11,9 +11,6 @@
 
 namespace sobremesa::mission {
 
-/// Usable energy of a pack that was never measured, relative standard deviation: common practice.
-inline constexpr double assumed_usable_sd = 0.04;
-
 /// Everything about the air, the aircraft and the pack that stays the same during one plan.
 ///
 /// Built once from a request; the turn rules and the homeward energy then only look things up.

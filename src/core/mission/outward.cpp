@@ -48,10 +48,10 @@ public:
         const double usable_wh = conditions_.usable_energy_wh();
         const double used_wh = usable_wh - left_wh;
         const double wind_sd_wh = wind_sd_wh_per_m_ * distance_m;
-        point.left_sd_wh = units::combine_sd(assumed_usable_sd * usable_wh, draw_sd_ * used_wh);
+        point.left_sd_wh = units::combine_sd(battery::assumed_usable_sd * usable_wh, draw_sd_ * used_wh);
         point.needed_sd_wh = units::combine_sd(draw_sd_ * way_home_wh, wind_sd_wh);
-        point.spare_sd_wh =
-            units::combine_sd(assumed_usable_sd * usable_wh, draw_sd_ * (used_wh + way_home_wh), wind_sd_wh);
+        point.spare_sd_wh = units::combine_sd(battery::assumed_usable_sd * usable_wh,
+                                              draw_sd_ * (used_wh + way_home_wh), wind_sd_wh);
         track.push_back(point);
     }
 

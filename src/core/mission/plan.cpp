@@ -157,7 +157,7 @@ PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const Outward
                          plan.turn->time_s.sd * (1.0 + c.out->ground_speed_mps / c.home->ground_speed_mps)};
     flight.ground_m = 2.0 * turn.distance_m;
     const double left_wh = turn.left_wh - way.energy_wh;
-    flight.landing_energy_left_wh = {left_wh, units::combine_sd(assumed_usable_sd * c.usable_energy_wh(),
+    flight.landing_energy_left_wh = {left_wh, units::combine_sd(battery::assumed_usable_sd * c.usable_energy_wh(),
                                                                 draw_sd * (c.usable_energy_wh() - left_wh))};
     flight.landing_charge_used_ah =
         battery::point_at_energy(c.cruise, c.usable_energy_wh() - left_wh).charge_used_ah;
@@ -233,8 +233,10 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     Plan plan;
     plan.request = *request;
     plan.conditions = *conditions;
-    plan.usable_energy_wh = {conditions->usable_energy_wh(), assumed_usable_sd * conditions->usable_energy_wh()};
-    plan.usable_charge_ah = {conditions->usable_charge_ah(), assumed_usable_sd * conditions->usable_charge_ah()};
+    plan.usable_energy_wh = {conditions->usable_energy_wh(),
+                             battery::assumed_usable_sd * conditions->usable_energy_wh()};
+    plan.usable_charge_ah = {conditions->usable_charge_ah(),
+                             battery::assumed_usable_sd * conditions->usable_charge_ah()};
 
     judge_wind(plan);
     judge_landing_voltage(plan);

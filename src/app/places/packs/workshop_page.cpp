@@ -1,7 +1,5 @@
 #include "app/places/packs/workshop_page.hpp"
 
-#include <cmath>
-
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QPushButton>
@@ -73,7 +71,7 @@ Cell plain_cell(const QString& text, bool figure) {
 
 WorkshopPage::WorkshopPage(session::Desk& desk, QWidget* parent)
     : QWidget(parent), desk_(desk), build_(std::make_shared<Build>()),
-      test_(std::make_shared<battery::PartialTest>(battery::PartialTest{1200.0, 1.0, 0.8})), taken_test_(*test_) {
+      test_(std::make_shared<battery::PartialTest>(battery::ordinary_test({}))), taken_test_(*test_) {
     setObjectName(QStringLiteral("workshopPage"));
     auto* fold = new Fold;
     QWidget* left = makeBuild();
@@ -314,10 +312,10 @@ void WorkshopPage::showBuilt() {
         return plain_cell(wording::written(value, 0.0, {1.0, tr("A"), 0}), true);
     };
     const auto none = [] { return plain_cell(QStringLiteral("–"), true); };
-    const double cells_ohm = battery::cell_resistance_ohm(made_.pack) * build_->series / build_->parallel;
     parts_->setCells(
         {tr("part"), tr("mass"), tr("resistance"), tr("carries")},
-        {{plain_cell(tr("cells"), false), mass(made_.cells_kg), ohm(cells_ohm), current(made_.cells_current_a)},
+        {{plain_cell(tr("cells"), false), mass(made_.cells_kg), ohm(made_.cells_resistance_ohm),
+          current(made_.cells_current_a)},
          {plain_cell(tr("strips"), false), mass(made_.strips_kg), ohm(made_.strip_resistance_ohm),
           current(made_.strips_current_a)},
          {plain_cell(tr("leads"), false), mass(made_.leads_kg), ohm(made_.leads_resistance_ohm), none()},
@@ -356,7 +354,7 @@ void WorkshopPage::setTested(std::optional<session::Id> id) {
     const auto known = id ? desk_.shelves().packs.find(*id) : desk_.shelves().packs.end();
     if (known != desk_.shelves().packs.end()) {
         // Something that this pack can have done, to be replaced.
-        test_->recharged_ah = std::round(50.0 * battery::rated_charge_ah(known->second.pack)) / 100.0;
+        *test_ = battery::ordinary_test(known->second.pack);
         taken_test_ = *test_;
         for (FieldForm* form : test_form_->findChildren<FieldForm*>()) form->refresh();
     }
