@@ -7,6 +7,7 @@
 
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
+#include "cli/said.hpp"
 #include "core/units/constants.hpp"
 #include "session/book_transfer.hpp"
 #include "wording/messages.hpp"
@@ -15,11 +16,6 @@
 namespace sobremesa::cli {
 
 namespace {
-
-int unusable(const units::Error& error, std::ostream& err) {
-    err << "sobremesa-cli: " << wording::message(error).toStdString() << "\n";
-    return exit_unusable_input;
-}
 
 Json flight_json(const session::Desk& desk, session::Id id, const book::KeptFlight& flight) {
     const auto found = desk.summaries().find(id);

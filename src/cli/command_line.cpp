@@ -6,9 +6,13 @@
 #include <CLI/CLI.hpp>
 
 #include "cli/book_command.hpp"
+#include "cli/calibrate_command.hpp"
+#include "cli/convert_command.hpp"
 #include "cli/debrief_command.hpp"
 #include "cli/pack_command.hpp"
 #include "cli/plan_command.hpp"
+#include "cli/workshop_command.hpp"
+#include "io/log_file.hpp"
 
 namespace sobremesa::cli {
 
@@ -31,6 +35,39 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         ->check(CLI::NonNegativeNumber);
     debrief_command->add_option("--pack", debrief_options.pack, "Pack document: what was left by counted charge");
     debrief_command->add_flag("--json", debrief_options.json, "One JSON object on standard output");
+
+    debrief_command
+        ->add_option("--rested-cell-v", debrief_options.rested_cell_v,
+                     "Mean resting volts of a cell after landing, V")
+        ->check(CLI::Range(1.0, 4.5));
+    debrief_command->add_option("--rest-min", debrief_options.rest_min, "How long it had rested, minutes (else 5)")
+        ->check(CLI::Range(0.0, 100000.0));
+    debrief_command->add_option("--temperature-c", debrief_options.temperature_c, "Air at the field, °C")
+        ->check(CLI::Range(-40.0, 60.0));
+    debrief_command
+        ->add_option("--cruise-mps", debrief_options.cruise_mps,
+                     "Airspeed that the pilot flew, m/s: tells the wind where the flight did not turn")
+        ->check(CLI::Range(1.0, 120.0));
+
+    CalibrateOptions calibrate_options;
+    auto* calibrate_command = app.add_subcommand("calibrate", "Scale of a current sensor from recharged flights");
+    calibrate_command->add_option("--scale", calibrate_options.scale, "The scale as set now")
+        ->required()
+        ->check(CLI::PositiveNumber);
+    calibrate_command
+        ->add_option("--convention", calibrate_options.convention,
+                     "divides: a higher scale reads lower; multiplies: a higher scale reads higher")
+        ->required()
+        ->check(CLI::IsMember({"divides", "multiplies"}));
+    calibrate_command
+        ->add_option("--pair", calibrate_options.pairs,
+                     "COUNTED,RECHARGED of one flight, mAh; once for each flight")
+        ->required();
+    calibrate_command
+        ->add_option("--charger-percent", calibrate_options.charger_percent,
+                     "Accuracy of the charger, % (else 1.5)")
+        ->check(CLI::Range(0.1, 20.0));
+    calibrate_command->add_flag("--json", calibrate_options.json, "One JSON object on standard output");
 
     std::string plan_path;
     bool plan_as_json = false;
@@ -62,6 +99,45 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         ->add_option("--on", pack_options.plan, "Plan document: the aircraft, cruise and wind to try them in")
         ->needs(table);
     pack_command->add_flag("--json", pack_options.json, "One JSON object on standard output");
+
+    ConvertOptions convert_options;
+    auto* convert_command = app.add_subcommand("convert", "Writes a log in another format");
+    convert_command->add_option("log", convert_options.log, "Log: CSV, GPX or MAVLink telemetry log")->required();
+    convert_command
+        ->add_option("target", convert_options.target,
+                     "File to write; its ending says how: " + io::endings_written())
+        ->required();
+    convert_command
+        ->add_option("--hide-home", convert_options.hide_home_m,
+                     "Leave positions out that are nearer to home than this, m")
+        ->check(CLI::PositiveNumber);
+
+    BuildOptions build_options;
+    auto* build_command = app.add_subcommand("build", "A pack made from cells on paper");
+    build_command->add_option("build", build_options.build, "Build document")->required();
+    build_command->add_flag("--json", build_options.json, "One JSON object on standard output");
+
+    PartialOptions partial_options;
+    auto* partial_command = app.add_subcommand("partial", "A whole flight told from a part of it and its recharge");
+    partial_command->add_option("pack", partial_options.pack, "Pack document")->required();
+    partial_command->add_option("--flown-min", partial_options.flown_min, "Minutes flown")
+        ->required()
+        ->check(CLI::PositiveNumber);
+    partial_command->add_option("--recharged-mah", partial_options.recharged_mah, "What the charger put back")
+        ->required()
+        ->check(CLI::PositiveNumber);
+    partial_command
+        ->add_option("--share-percent", partial_options.share_percent,
+                     "Of the rated charge, what a whole flight uses (else 80)")
+        ->check(CLI::Range(1.0, 100.0));
+    partial_command->add_option("--temperature-c", partial_options.temperature_c, "Air, °C")
+        ->check(CLI::Range(-40.0, 60.0));
+    partial_command->add_flag("--json", partial_options.json, "One JSON object on standard output");
+
+    HealthOptions health_options;
+    auto* health_command = app.add_subcommand("health", "How a pack ages, by the readings in its document");
+    health_command->add_option("pack", health_options.pack, "Pack document with readings")->required();
+    health_command->add_flag("--json", health_options.json, "One JSON object on standard output");
 
     BookOptions book_options;
     auto* book_command = app.add_subcommand("book", "Looks into a logbook, copies it, brings records in");
@@ -109,6 +185,11 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         }
         return run_pack(pack_options, out, err);
     }
+    if (*convert_command) return convert(convert_options, out, err);
+    if (*build_command) return build_pack(build_options, out, err);
+    if (*partial_command) return partial(partial_options, out, err);
+    if (*health_command) return pack_health(health_options, out, err);
+    if (*calibrate_command) return calibrate(calibrate_options, out, err);
     if (*debrief_command) return debrief(debrief_options, out, err);
     return plan(plan_path, plan_as_json, out, err);
 }

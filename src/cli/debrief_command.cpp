@@ -4,10 +4,14 @@
 
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
+#include "cli/said.hpp"
 #include "core/battery/discharge.hpp"
+#include "core/battery/remaining.hpp"
 #include "core/telemetry/consumption.hpp"
+#include "core/telemetry/findings.hpp"
+#include "core/telemetry/landed.hpp"
 #include "core/units/constants.hpp"
-#include "io/csv_log_reader.hpp"
+#include "io/log_file.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_file.hpp"
 #include "io/text_number.hpp"
@@ -17,11 +21,6 @@
 namespace sobremesa::cli {
 
 namespace {
-
-int unusable(const units::Error& error, std::ostream& err) {
-    err << "sobremesa-cli: " << wording::message(error).toStdString() << "\n";
-    return exit_unusable_input;
-}
 
 /// "LAT,LON" in degrees.
 units::Result<geodesy::Position> position_from(const std::string& text) {
@@ -36,22 +35,41 @@ units::Result<geodesy::Position> position_from(const std::string& text) {
                           {{"latitude", position.latitude_deg}, {"longitude", position.longitude_deg}});
 }
 
-/// Usable charge of a pack at the mean power of the flight, Ah.
-units::Result<double> usable_charge_ah(const std::string& path, const telemetry::LogSummary& summary) {
-    const auto text = io::read_text_file(path);
+/// What is known of the pack after the flight.
+struct OfPack {
+    battery::Pack pack;
+    telemetry::LeftByCharge left;
+    battery::Remaining remaining;
+    std::vector<units::Notice> notices;
+};
+
+units::Result<OfPack> of_pack(const DebriefOptions& options, const telemetry::LogSummary& summary,
+                              const telemetry::Findings& found) {
+    const auto text = io::read_text_file(options.pack);
     if (!text) return tl::unexpected(text.error());
-    const auto document = io::pack_from_json(*text, path);
+    const auto document = io::pack_from_json(*text, options.pack);
     if (!document) return tl::unexpected(document.error());
     const double landing_v = battery::traits(document->pack.chemistry).default_landing_cell_v;
     const double power_w = summary.energy.mean_power_w.value_or(0.0);
     const battery::PackModel pack(document->pack);
-    return battery::discharge_at_power(pack, pack.atStart(battery::reference_temperature_c), power_w,
-                                       {landing_v, 1e9})
-        .last()
-        .charge_used_ah;
+    const double temperature_c = options.temperature_c.value_or(battery::reference_temperature_c);
+    const auto usable = battery::discharge_at_power(pack, pack.atStart(temperature_c), power_w, {landing_v, 1e9});
+    OfPack result{document->pack, {}, {}, {}};
+    if (const auto left = telemetry::left_by_charge(summary, usable.last().charge_used_ah)) result.left = *left;
+    telemetry::AfterLanding after;
+    if (options.recharged_mah) after.recharged_ah = *options.recharged_mah / units::milliamp_hours_per_amp_hour;
+    after.rested_cell_v = options.rested_cell_v;
+    if (options.rest_min) after.rest_s = *options.rest_min * units::seconds_per_minute;
+    after.temperature_c = temperature_c;
+    result.remaining = battery::remaining(pack, telemetry::landed_evidence(summary, after));
+    if (auto notice = battery::disagreement_notice(result.remaining)) result.notices.push_back(*notice);
+    if (found.sag) {
+        if (auto notice = telemetry::sag_notice(*found.sag, document->pack)) result.notices.push_back(*notice);
+    }
+    return result;
 }
 
-Json left_json(const telemetry::LogSummary& s, const std::optional<telemetry::LeftByCharge>& left,
+Json left_json(const telemetry::LogSummary& s, const std::optional<OfPack>& pack,
                const std::optional<double>& recharged_mah) {
     Json recharge = nullptr;
     if (recharged_mah) {
@@ -62,10 +80,70 @@ Json left_json(const telemetry::LogSummary& s, const std::optional<telemetry::Le
                     {"counted_over_recharged",
                      counted && recharged_ah > 0.0 ? or_null(counted->value / recharged_ah) : Json(nullptr)}};
     }
-    return {{"by_counted_charge_ah", left ? or_null(left->charge_ah.value) : Json(nullptr)},
-            {"by_counted_charge_sd_ah", left ? or_null(left->charge_ah.sd) : Json(nullptr)},
-            {"share_of_usable", left ? or_null(left->share.value) : Json(nullptr)},
+    Json methods = Json::array();
+    Json together = nullptr;
+    if (pack) {
+        for (const auto& method : pack->remaining.methods)
+            methods.push_back({{"method", battery::remaining_method_word(method.method)},
+                               {"share_of_full", or_null(method.share.value)},
+                               {"share_sd", or_null(method.share.sd)}});
+        together = {{"share_of_full", or_null(pack->remaining.share)},
+                    {"share_sd", sd_or_null(pack->remaining.share)},
+                    {"charge_ah", or_null(pack->remaining.charge_ah)},
+                    {"charge_sd_ah", sd_or_null(pack->remaining.charge_ah)},
+                    {"disagreement", pack->remaining.disagreement
+                                         ? Json(battery::disagreement_word(*pack->remaining.disagreement))
+                                         : Json(nullptr)}};
+    }
+    return {{"by_counted_charge_ah", pack ? or_null(pack->left.charge_ah.value) : Json(nullptr)},
+            {"by_counted_charge_sd_ah", pack ? or_null(pack->left.charge_ah.sd) : Json(nullptr)},
+            {"share_of_usable", pack ? or_null(pack->left.share.value) : Json(nullptr)},
+            {"methods", methods},
+            {"together", together},
             {"recharge", recharge}};
+}
+
+Json wind_json(const telemetry::WindEstimate& wind) {
+    const auto known = [&](double value) { return wind.known() ? or_null(value) : Json(nullptr); };
+    Json windows = Json::array();
+    for (const auto& window : wind.windows)
+        windows.push_back({{"start_s", window.start_s},
+                           {"end_s", window.end_s},
+                           {"height_m", or_null(window.height_m)},
+                           {"speed_mps", window.speed_mps.value},
+                           {"speed_sd_mps", window.speed_mps.sd},
+                           {"from_deg", window.from_deg.value},
+                           {"from_sd_deg", window.from_deg.sd}});
+    const bool along = wind.knowledge == telemetry::WindKnowledge::along_only;
+    return {{"observable", wind.known()},
+            {"reason", wind.known() ? Json(nullptr) : Json(telemetry::wind_knowledge_word(wind.knowledge))},
+            {"speed_mps", known(wind.speed_mps.value)},
+            {"speed_sd_mps", known(wind.speed_mps.sd)},
+            {"from_deg", known(wind.from_deg.value)},
+            {"from_sd_deg", known(wind.from_deg.sd)},
+            {"airspeed_mps", known(wind.airspeed_mps.value)},
+            {"airspeed_sd_mps", known(wind.airspeed_mps.sd)},
+            {"growth_mps_per_h", known(wind.growth_mps_per_h.value)},
+            {"growth_sd_mps_per_h", known(wind.growth_mps_per_h.sd)},
+            {"covariance_m2ps2", wind.known() ? Json(wind.covariance_m2ps2) : Json(nullptr)},
+            {"known_along_deg", along ? or_null(wind.known_along_deg) : Json(nullptr)},
+            {"used_heading", wind.used_heading},
+            {"used_airspeed", wind.used_airspeed},
+            {"windows", windows}};
+}
+
+Json stretches_json(const std::vector<telemetry::Stretch>& stretches) {
+    Json list = Json::array();
+    for (const auto& s : stretches)
+        list.push_back({{"kind", telemetry::stretch_word(s.kind)},
+                        {"start_s", s.start_s},
+                        {"end_s", s.end_s},
+                        {"ground_m", or_null(s.ground_m)},
+                        {"air_m", or_null(s.air_m)},
+                        {"climb_m", or_null(s.climb_m)},
+                        {"energy_wh", or_null(s.energy_wh)},
+                        {"charge_ah", or_null(s.charge_ah)}});
+    return list;
 }
 
 Json channels_json(const telemetry::FlightLog& log) {
@@ -77,8 +155,8 @@ Json channels_json(const telemetry::FlightLog& log) {
     return channels;
 }
 
-Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s,
-                  const std::optional<telemetry::LeftByCharge>& left, const DebriefOptions& options) {
+Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s, const telemetry::Findings& found,
+                  const std::optional<OfPack>& pack, const DebriefOptions& options) {
     Json set_aside = Json::array();
     for (const auto& entry : log.set_aside) {
         set_aside.push_back({{"reason", telemetry::set_aside_word(entry.reason)},
@@ -92,6 +170,16 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
         e.lowest_voltage_v && options.cells ? std::optional(*e.lowest_voltage_v / *options.cells) : std::nullopt;
     const auto& per_m = s.energy_wh_per_m;
     const auto& charge_per_m = s.charge_ah_per_m;
+    using E = units::Estimate;
+    const auto& still = found.still;
+    const auto still_wh = still ? std::optional(still->energy_wh_per_m) : std::nullopt;
+    const auto pair = still && still->pair ? std::optional(still->pair->energy_wh_per_m) : std::nullopt;
+    const auto km = [](const std::optional<E>& per_metre, double E::*part) {
+        return per_metre ? or_null((*per_metre).*part * units::metres_per_kilometre) : Json(nullptr);
+    };
+    std::vector<units::Notice> notices = s.notices;
+    notices.insert(notices.end(), found.notices.begin(), found.notices.end());
+    if (pack) notices.insert(notices.end(), pack->notices.begin(), pack->notices.end());
     const double mah_per_km = units::milliamp_hours_per_amp_hour * units::metres_per_kilometre;
     return {
         {"log",
@@ -104,7 +192,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
          {{"ground_m", or_null(s.distance.ground_m)},
           {"ground_sd_m", sd_or_null(s.distance.ground_m)},
           {"ground_from_speed_m", or_null(s.distance.from_speed_m)},
-          {"air_m", nullptr},
+          {"air_m", found.still ? or_null(found.still->air_m.value) : Json(nullptr)},
           {"farthest_from_home_m", or_null(s.distance.farthest_from_home_m)}}},
         {"energy",
          {{"charge_ah", or_null(telemetry::charge_used_ah(s))},
@@ -116,27 +204,35 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
           {"mean_power_w", or_null(e.mean_power_w)},
           {"lowest_voltage_v", or_null(e.lowest_voltage_v)},
           {"lowest_cell_voltage_v", or_null(lowest_cell)}}},
-        {"wind",
-         {{"observable", false},
-          {"reason", "not-estimated-by-this-version"},
-          {"speed_mps", nullptr},
-          {"speed_sd_mps", nullptr},
-          {"from_deg", nullptr},
-          {"from_sd_deg", nullptr},
-          {"airspeed_mps", nullptr}}},
+        {"wind", wind_json(found.wind)},
         {"consumption",
          {{"ground_wh_per_km", per_m ? or_null(per_m->value * units::metres_per_kilometre) : Json(nullptr)},
           {"ground_mah_per_km", charge_per_m ? or_null(charge_per_m->value * mah_per_km) : Json(nullptr)},
-          {"still_air_level_wh_per_km", nullptr},
-          {"still_air_level_sd_wh_per_km", nullptr}}},
-        {"left", left_json(s, left, options.recharged_mah)},
-        {"stretches", nullptr},
+          {"through_air_wh_per_km",
+           km(still ? std::optional(still->through_air_wh_per_m) : std::nullopt, &E::value)},
+          {"still_air_level_wh_per_km", km(still_wh, &E::value)},
+          {"still_air_level_sd_wh_per_km", km(still_wh, &E::sd)},
+          {"still_air_level_mah_per_km",
+           still && still->charge_ah_per_m ? or_null(still->charge_ah_per_m->value * mah_per_km) : Json(nullptr)},
+          {"level_power_w", still ? or_null(still->level_power_w.value) : Json(nullptr)},
+          {"level_power_sd_w", still ? or_null(still->level_power_w.sd) : Json(nullptr)},
+          {"level_s", still ? or_null(still->level_s) : Json(nullptr)},
+          {"gust_power_sd_w", still ? or_null(still->gust_power_sd_w) : Json(nullptr)},
+          {"climb_cost_w_per_mps", still ? or_null(still->climb_cost_w_per_mps) : Json(nullptr)},
+          {"out_and_back_wh_per_km", km(pair, &E::value)},
+          {"out_and_back_sd_wh_per_km", km(pair, &E::sd)}}},
+        {"left", left_json(s, pack, options.recharged_mah)},
+        {"measured_sag",
+         {{"pack_ohm", found.sag ? or_null(found.sag->pack_ohm.value) : Json(nullptr)},
+          {"pack_sd_ohm", found.sag ? or_null(found.sag->pack_ohm.sd) : Json(nullptr)},
+          {"steps", found.sag ? found.sag->steps : 0}}},
+        {"stretches", stretches_json(found.stretches)},
         {"set_aside", set_aside},
-        {"warnings", warnings(s.notices, wording::Quantities())},
+        {"warnings", warnings(notices, wording::Quantities())},
     };
 }
 
-void print_text(const telemetry::CleanLog& log, const telemetry::LogSummary& s,
+void print_text(const telemetry::CleanLog& log, const telemetry::LogSummary& s, const telemetry::Findings& found,
                 const std::optional<telemetry::LeftByCharge>& left, std::ostream& out) {
     const wording::Quantities q;
     out << wording::without_markup(wording::debrief_sentence(s, left, q)).toStdString() << "\n\n";
@@ -149,6 +245,25 @@ void print_text(const telemetry::CleanLog& log, const telemetry::LogSummary& s,
                 << q.text(quantity, explanation->value).toStdString() << (error.isEmpty() ? "" : " ")
                 << error.toStdString() << "\n";
         }
+    }
+    const auto line = [&](const std::optional<units::Explanation>& why) {
+        if (!why) return;
+        const QString error = q.error_text(why->quantity, why->value);
+        out << "  " << wording::name(why->quantity).toStdString() << ": "
+            << q.text(why->quantity, why->value).toStdString() << (error.isEmpty() ? "" : " ")
+            << error.toStdString() << "\n";
+    };
+    for (const auto quantity : {units::Quantity::wind_speed, units::Quantity::wind_from, units::Quantity::airspeed})
+        line(telemetry::explain(found.wind, quantity));
+    if (found.still) {
+        for (const auto quantity : {units::Quantity::air_distance, units::Quantity::still_air_energy_per_distance,
+                                    units::Quantity::still_air_charge_per_distance})
+            line(telemetry::explain(*found.still, quantity));
+    }
+    for (const auto& notice : found.notices) out << "  " << wording::message(notice, q).toStdString() << "\n";
+    for (const auto& stretch : found.stretches) {
+        out << "  " << q.duration(stretch.start_s).toStdString() << " to "
+            << q.duration(stretch.end_s).toStdString() << ": " << wording::name(stretch.kind).toStdString() << "\n";
     }
     for (const auto& entry : log.set_aside) {
         out << "  set aside: " << entry.rows << " x " << wording::name(entry.reason).toStdString()
@@ -165,28 +280,36 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
         if (!home) return unusable(home.error(), err);
         rules.home = *home;
     }
-    const auto read = io::read_csv_log(options.log);
+    const auto read = io::read_log(options.log);
     if (!read) return unusable(read.error(), err);
     const auto log = telemetry::clean(*read, rules);
     if (!log) return unusable(log.error(), err);
     const auto summary = telemetry::summarise(*log);
     if (!summary) return unusable(summary.error(), err);
 
-    std::optional<telemetry::LeftByCharge> left;
+    std::optional<units::Estimate> cruise;
+    constexpr double cruise_share_sd = 0.15;
+    if (options.cruise_mps) cruise = units::Estimate{*options.cruise_mps, cruise_share_sd * *options.cruise_mps};
+    const auto found = telemetry::find_out(*log, {}, cruise);
+    if (!found) return unusable(found.error(), err);
+
+    std::optional<OfPack> pack;
     if (!options.pack.empty()) {
-        const auto usable = usable_charge_ah(options.pack, *summary);
-        if (!usable) return unusable(usable.error(), err);
-        left = telemetry::left_by_charge(*summary, *usable);
+        auto known = of_pack(options, *summary, *found);
+        if (!known) return unusable(known.error(), err);
+        pack = std::move(*known);
     }
-    for (const auto& notice : summary->notices) {
+    std::vector<units::Notice> notices = summary->notices;
+    if (pack) notices.insert(notices.end(), pack->notices.begin(), pack->notices.end());
+    for (const auto& notice : notices) {
         if (notice.severity == units::Severity::warning) {
             err << "sobremesa-cli: " << wording::message(notice, wording::Quantities()).toStdString() << "\n";
         }
     }
     if (options.json)
-        out << debrief_json(*log, *summary, left, options).dump(2) << "\n";
+        out << debrief_json(*log, *summary, *found, pack, options).dump(2) << "\n";
     else
-        print_text(*log, *summary, left, out);
+        print_text(*log, *summary, *found, pack ? std::optional(pack->left) : std::nullopt, out);
     return exit_done;
 }
 

@@ -12,6 +12,10 @@ struct DebriefOptions {
     std::optional<int> cells;
     std::optional<double> recharged_mah;
     std::string pack; ///< pack document, or empty
+    std::optional<double> rested_cell_v;
+    std::optional<double> rest_min;
+    std::optional<double> temperature_c;
+    std::optional<double> cruise_mps;
     bool json = false;
 };
 

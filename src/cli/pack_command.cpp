@@ -5,6 +5,7 @@
 
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
+#include "cli/said.hpp"
 #include "core/battery/bench.hpp"
 #include "core/matching/plan_bench.hpp"
 #include "io/pack_table.hpp"
@@ -15,16 +16,6 @@
 namespace sobremesa::cli {
 
 namespace {
-
-int unusable(const units::Error& error, std::ostream& err) {
-    err << "sobremesa-cli: " << wording::message(error).toStdString() << "\n";
-    return exit_unusable_input;
-}
-
-void say(const std::vector<units::Notice>& notices, std::ostream& err) {
-    for (const auto& notice : notices)
-        err << "sobremesa-cli: " << wording::message(notice, wording::Quantities()).toStdString() << "\n";
-}
 
 Json landing_json(const battery::Landing& landing) {
     const auto at = [&](double value) { return landing.at ? or_null(value) : Json(nullptr); };

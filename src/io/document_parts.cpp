@@ -145,6 +145,7 @@ void read_pack(DocumentReader& in, battery::Pack& pack, const std::string& file)
     pack.start_cell_v = in.number("start_cell_v");
     pack.weakest_cell_below_v = in.number("weakest_cell_below_v");
     pack.rated_current_a = in.number("rated_current_a");
+    pack.measured_cell_ohm = in.number("measured_cell_ohm");
     pack.price = in.number("price");
     if (const auto word = in.text("construction")) {
         pack.construction = battery::construction_from_word(*word);
@@ -196,6 +197,7 @@ json pack_to_json(const battery::Pack& pack) {
         {"weakest_cell_below_v", optional_value(pack.weakest_cell_below_v)},
         {"rated_current_a", optional_value(pack.rated_current_a)},
         {"current_label", battery::current_label_word(pack.current_label)},
+        {"measured_cell_ohm", optional_value(pack.measured_cell_ohm)},
         {"construction", pack.construction ? json(battery::construction_word(*pack.construction)) : json(nullptr)},
         {"price", optional_value(pack.price)}};
     if (pack.size) {

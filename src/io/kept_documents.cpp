@@ -54,6 +54,36 @@ std::optional<units::Error> error_of(const units::Result<Value>& result) {
     return result ? std::nullopt : std::optional(result.error());
 }
 
+void read_numbers(DocumentReader& in, const char* key, std::vector<double>& values) {
+    const json* array = in.array(key);
+    if (!array) return;
+    for (const json& entry : *array) {
+        if (entry.is_number())
+            values.push_back(entry.get<double>());
+        else
+            in.fail(units::ErrorCode::json_wrong_type, key, {{"wanted", std::string("number")}});
+    }
+}
+
+void read_readings(DocumentReader& in, std::vector<battery::HealthReading>& readings, const std::string& from) {
+    const json* array = in.array("readings");
+    if (!array) return;
+    for (const json& entry : *array) {
+        DocumentReader one(entry, from, "readings");
+        battery::HealthReading reading;
+        reading.time_s = one.number_or("time_s", 0.0);
+        reading.cycles = one.required_number("cycles");
+        reading.full_recharge_ah = one.number("full_recharge_ah");
+        read_numbers(one, "cell_resistance_ohm", reading.cell_resistance_ohm);
+        read_numbers(one, "cell_v", reading.cell_v);
+        if (one.error()) {
+            in.fail(one.error()->code, "readings", one.error()->parameters);
+            return;
+        }
+        readings.push_back(std::move(reading));
+    }
+}
+
 /// The request that a plan is.
 units::Result<mission::PlanRequest> request_of(const std::string& text, const std::string& from) {
     const auto tree = parse_json(text, from);
@@ -69,6 +99,8 @@ std::string json_from(const book::KeptAircraft& kept) {
     json document = aircraft_to_json(kept.aircraft);
     document["note"] = kept.note;
     document["retired"] = kept.retired;
+    document["current_scale"] = optional_value(kept.current_scale);
+    document["scale_convention"] = telemetry::scale_convention_word(kept.scale_convention);
     return head(std::move(document), "sobremesa-aircraft").dump();
 }
 
@@ -76,6 +108,12 @@ std::string json_from(const book::KeptPack& kept) {
     json document = pack_to_json(kept.pack);
     document["note"] = kept.note;
     document["retired"] = kept.retired;
+    for (const auto& reading : kept.readings)
+        document["readings"].push_back({{"time_s", reading.time_s},
+                                        {"cycles", reading.cycles},
+                                        {"full_recharge_ah", optional_value(reading.full_recharge_ah)},
+                                        {"cell_resistance_ohm", reading.cell_resistance_ohm},
+                                        {"cell_v", reading.cell_v}});
     return head(std::move(document), "sobremesa-pack").dump();
 }
 
@@ -94,6 +132,9 @@ std::string json_from(const book::KeptFlight& kept) {
                    {"plan", optional_id(kept.plan_id)},
                    {"log", optional_id(kept.log_id)}}},
                  {"recharged_ah", optional_value(kept.recharged_ah)},
+                 {"current_factor", kept.current_factor},
+                 {"rested_cell_v", optional_value(kept.rested_cell_v)},
+                 {"rest_s", optional_value(kept.rest_s)},
                  {"note", kept.note},
                  {"start_clock_s", optional_value(kept.start_clock_s)},
                  {"clock_offset_s", optional_value(kept.clock_offset_s)},
@@ -107,6 +148,13 @@ units::Result<book::KeptAircraft> kept_aircraft_from_json(const std::string& tex
         read_aircraft(in, kept.aircraft);
         kept.note = in.text("note").value_or("");
         kept.retired = in.flag("retired").value_or(false);
+        kept.current_scale = in.number("current_scale");
+        if (const auto word = in.text("scale_convention")) {
+            if (const auto convention = telemetry::scale_convention_from_word(*word))
+                kept.scale_convention = *convention;
+            else
+                in.fail_word("scale_convention", *word, "divides, multiplies");
+        }
         return error_of(airframe::checked(kept.aircraft));
     });
 }
@@ -114,6 +162,7 @@ units::Result<book::KeptAircraft> kept_aircraft_from_json(const std::string& tex
 units::Result<book::KeptPack> kept_pack_from_json(const std::string& text, const std::string& from) {
     return kept<book::KeptPack>(text, from, "sobremesa-pack", [&from](DocumentReader& in, auto& kept) {
         read_pack(in, kept.pack, from);
+        read_readings(in, kept.readings, from);
         kept.note = in.text("note").value_or("");
         kept.retired = in.flag("retired").value_or(false);
         return error_of(battery::checked(kept.pack));
@@ -148,6 +197,13 @@ units::Result<book::KeptFlight> kept_flight_from_json(const std::string& text, c
         kept.name = in.text("name").value_or("");
         kept.note = in.text("note").value_or("");
         kept.recharged_ah = in.number("recharged_ah");
+        kept.rested_cell_v = in.number("rested_cell_v");
+        kept.rest_s = in.number("rest_s");
+        kept.current_factor = in.number_or("current_factor", 1.0);
+        constexpr double most_factor = 10.0;
+        if (!(kept.current_factor >= 1.0 / most_factor && kept.current_factor <= most_factor))
+            in.fail(units::ErrorCode::value_out_of_range, "current_factor",
+                    {{"value", kept.current_factor}, {"least", 1.0 / most_factor}, {"most", most_factor}});
         kept.start_clock_s = in.number("start_clock_s");
         kept.clock_offset_s = in.number("clock_offset_s");
         kept.filed_utc = in.text("filed_utc").value_or("");

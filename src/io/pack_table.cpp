@@ -119,6 +119,9 @@ const std::vector<Column>& columns() {
         number(
             "price", false, 1.0, [](Pack& p, double v) { p.price = v; }, [](const Pack& p) { return p.price; }),
         number(
+            "measured_cell_mohm", false, milli, [](Pack& p, double v) { p.measured_cell_ohm = v; },
+            [](const Pack& p) { return p.measured_cell_ohm; }),
+        number(
             "rated_current_a", false, 1.0, [](Pack& p, double v) { p.rated_current_a = v; },
             [](const Pack& p) { return p.rated_current_a; }),
         {"current_label", false,

@@ -43,7 +43,7 @@ units::Result<PackDocument> pack_from_json(const std::string& text, const std::s
     if (auto error = check_format(*tree, file, "sobremesa-pack", pack_version)) return tl::unexpected(*error);
     PackDocument document;
     DocumentReader reader(*tree, file, "pack");
-    reader.allow({"format", "version"});
+    reader.allow({"format", "version", "note", "retired", "readings"});
     read_pack(reader, document.pack, file);
     if (reader.error()) return tl::unexpected(*reader.error());
     if (auto checked = battery::checked(document.pack); !checked) {

@@ -33,6 +33,7 @@ const char* edit_word(EditKind kind) {
     case EditKind::file_flight: return "file-flight";
     case EditKind::change_flight: return "change-flight";
     case EditKind::remove_flight: return "remove-flight";
+    case EditKind::calibrate_flights: return "calibrate-flights";
     case EditKind::bring_in: return "bring-in";
     }
     return "";

@@ -36,6 +36,7 @@ enum class EditKind {
     file_flight,
     change_flight,
     remove_flight,
+    calibrate_flights,
     bring_in,
 };
 

@@ -225,16 +225,33 @@ void BookBringer::finish() {
         changes.push_back({kind, id, std::nullopt, document});
         return id;
     };
+    // What stands here as a plan brought it, with nothing written beside it, takes on what the book knows of it.
+    const auto enrich = [&](Kind kind, const auto& shelf, const auto& kept, const auto& bare, Id was) {
+        const std::string document = io::json_from(kept);
+        const std::string without = io::json_from(bare);
+        for (const auto& [id, there] : shelf) {
+            if (document == without || io::json_from(there) != without) continue;
+            renumbered[was] = id;
+            changes.push_back({kind, id, without, document});
+            return;
+        }
+        add(kind, shelf, kept, was);
+    };
     // In the order of their links: what is pointed to comes first.
     for (const char* kind : {"aircraft", "pack", "plan", "flight", "learned"}) {
         for (std::size_t i = 0; i < entries_.size(); ++i) {
             const auto& entry = entries_[i];
             if (entry.kind != kind) continue;
             const auto& shelves = desk_.shelves();
-            if (entry.kind == "aircraft")
-                add(Kind::aircraft, shelves.aircraft, *io::kept_aircraft_from_json(entry.document, ""), entry.id);
-            if (entry.kind == "pack")
-                add(Kind::pack, shelves.packs, *io::kept_pack_from_json(entry.document, ""), entry.id);
+            if (entry.kind == "aircraft") {
+                const auto kept = *io::kept_aircraft_from_json(entry.document, "");
+                enrich(Kind::aircraft, shelves.aircraft, kept, book::KeptAircraft{kept.aircraft, {}, false},
+                       entry.id);
+            }
+            if (entry.kind == "pack") {
+                const auto kept = *io::kept_pack_from_json(entry.document, "");
+                enrich(Kind::pack, shelves.packs, kept, book::KeptPack{kept.pack, {}, false}, entry.id);
+            }
             if (entry.kind == "plan") {
                 auto plan = *io::kept_plan_from_json(entry.document, "");
                 move_link(plan.aircraft_id);
@@ -296,12 +313,13 @@ void FlightReader::next() {
     }
     using Outcome = units::Result<telemetry::LogSummary>;
     desk_.keeper().run<Outcome>(
-        [log_id = *found->second.log_id](logbook::Book& book, const std::stop_token& stop) -> Outcome {
+        [log_id = *found->second.log_id,
+         factor = found->second.current_factor](logbook::Book& book, const std::stop_token& stop) -> Outcome {
             const QTemporaryDir folder;
             const QString path = folder.filePath(QStringLiteral("flight.csv"));
             if (auto written = book.writeLog(log_id, path.toStdString()); !written)
                 return tl::unexpected(written.error());
-            auto debrief = debrief_file(path, stop, {});
+            auto debrief = debrief_file(path, stop, {}, factor);
             if (!debrief) return tl::unexpected(debrief.error());
             return debrief->summary;
         },

@@ -1,13 +1,14 @@
 #include "session/debrief_session.hpp"
 
 #include "core/battery/discharge.hpp"
-#include "io/csv_log_reader.hpp"
+#include "core/telemetry/rescale.hpp"
+#include "io/log_file.hpp"
 
 namespace sobremesa::session {
 
 DebriefSession::DebriefSession(QObject* parent) : QObject(parent) {}
 
-void DebriefSession::open(const QString& path) {
+void DebriefSession::open(const QString& path, double current_factor) {
     // Opening another log while one is being read: the one being read is not wanted any more.
     job_.cancel();
     const int mine = ++latest_;
@@ -17,7 +18,8 @@ void DebriefSession::open(const QString& path) {
         QMetaObject::invokeMethod(
             this, [this] { emit progressed(progress_); }, Qt::QueuedConnection);
     };
-    job_.start([path, progress](const std::stop_token& stop) { return debrief_file(path, stop, progress); },
+    job_.start([path, progress, current_factor](
+                   const std::stop_token& stop) { return debrief_file(path, stop, progress, current_factor); },
                [this, mine](units::Result<Debrief> result) {
                    if (mine != latest_) return;
                    if (!result) {
@@ -46,18 +48,21 @@ LeftAtLanding DebriefSession::left(const battery::Pack& pack, double landing_cel
 }
 
 units::Result<Debrief> debrief_file(const QString& path, const std::stop_token& stop,
-                                    std::function<void(double)> progress) {
+                                    std::function<void(double)> progress, double current_factor) {
     Debrief debrief;
     debrief.path = path;
-    auto log = io::read_csv_log(path.toStdString(), {stop, std::move(progress)});
+    auto log = io::read_log(path.toStdString(), {stop, std::move(progress)});
     if (!log) return tl::unexpected(log.error());
-    debrief.log = *log;
+    debrief.log = telemetry::rescaled(*log, current_factor);
     auto clean = telemetry::clean(debrief.log, {}, stop);
     if (!clean) return tl::unexpected(clean.error());
     debrief.clean = std::move(*clean);
     auto summary = telemetry::summarise(debrief.clean, stop);
     if (!summary) return tl::unexpected(summary.error());
     debrief.summary = std::move(*summary);
+    auto findings = telemetry::find_out(debrief.clean, stop);
+    if (!findings) return tl::unexpected(findings.error());
+    debrief.findings = std::move(*findings);
     return debrief;
 }
 

@@ -9,6 +9,7 @@
 
 #include "core/battery/pack.hpp"
 #include "core/telemetry/consumption.hpp"
+#include "core/telemetry/findings.hpp"
 #include "session/latest_job.hpp"
 
 namespace sobremesa::session {
@@ -19,6 +20,7 @@ struct Debrief {
     std::shared_ptr<const telemetry::FlightLog> log;
     telemetry::CleanLog clean;
     telemetry::LogSummary summary;
+    telemetry::Findings findings;
 };
 
 /// What was left, for the pack of the setting; or why it cannot be said.
@@ -33,7 +35,8 @@ class DebriefSession : public QObject {
 public:
     explicit DebriefSession(QObject* parent = nullptr);
 
-    void open(const QString& path);
+    /// @param current_factor  what the current sensor's readings are multiplied by
+    void open(const QString& path, double current_factor = 1.0);
     void cancel() { job_.cancel(); }
     bool is_opening() const { return job_.is_running(); }
 
@@ -56,6 +59,6 @@ private:
 
 /// The steps from file to figures, as one function.
 units::Result<Debrief> debrief_file(const QString& path, const std::stop_token& stop,
-                                    std::function<void(double)> progress);
+                                    std::function<void(double)> progress, double current_factor = 1.0);
 
 } // namespace sobremesa::session

@@ -2,8 +2,10 @@
 
 #include <algorithm>
 
+#include "core/telemetry/rescale.hpp"
 #include "io/kept_documents.hpp"
 #include "io/plan_document.hpp"
+#include "io/text_number.hpp"
 
 namespace sobremesa::session {
 
@@ -160,12 +162,30 @@ bool Desk::apply(const RecordChange& change, bool forward) {
         break;
     case Kind::pack: trouble = place(shelves_.packs, change.id, document, &io::kept_pack_from_json); break;
     case Kind::plan: trouble = place(shelves_.plans, change.id, document, &io::kept_plan_from_json); break;
-    case Kind::flight: trouble = place(shelves_.flights, change.id, document, &io::kept_flight_from_json); break;
+    case Kind::flight: {
+        const double before = current_factor(change.id);
+        trouble = place(shelves_.flights, change.id, document, &io::kept_flight_from_json);
+        rescale(change.id, before);
+        break;
+    }
     case Kind::learned:
     case Kind::desk: break;
     }
     if (trouble) emit unreadable(*trouble);
     return !trouble;
+}
+
+double Desk::current_factor(Id flight_id) const {
+    const auto found = shelves_.flights.find(flight_id);
+    return found == shelves_.flights.end() ? 1.0 : found->second.current_factor;
+}
+
+/// Figures follow a calibration, and its undoing, without reading the log again.
+void Desk::rescale(Id flight_id, double before) {
+    const auto summary = summaries_.find(flight_id);
+    if (summary == summaries_.end() || !shelves_.flights.contains(flight_id)) return;
+    const double now = current_factor(flight_id);
+    if (now != before) keepSummary(flight_id, telemetry::rescaled(summary->second, now / before));
 }
 
 void Desk::tell(const std::vector<RecordChange>& changes) {
@@ -287,6 +307,20 @@ void Desk::remove(EditKind kind, Kind what, Id id) {
     if (what == Kind::plan && id == open_plan_) {
         setOpenPlan(shelves_.plans.empty() ? std::nullopt : std::optional(shelves_.plans.rbegin()->first));
     }
+}
+
+void Desk::calibrateFlights(const std::vector<Id>& ids, double current_factor) {
+    std::vector<RecordChange> changes;
+    std::string first;
+    for (const Id id : ids) {
+        const auto found = shelves_.flights.find(id);
+        if (found == shelves_.flights.end() || found->second.current_factor == current_factor) continue;
+        book::KeptFlight kept = found->second;
+        kept.current_factor = current_factor;
+        if (first.empty()) first = kept.name;
+        changes.push_back({Kind::flight, id, document_of(shelves_.flights, id), io::json_from(kept)});
+    }
+    if (!changes.empty()) make(EditKind::calibrate_flights, first, changes);
 }
 
 void Desk::removeFlights(const std::vector<Id>& ids) {
@@ -526,7 +560,10 @@ const book::PackUse& Desk::packUse(Id pack_id) const {
 std::string Desk::madeFrom(Id flight_id) const {
     const auto found = shelves_.flights.find(flight_id);
     const Id log = found == shelves_.flights.end() ? 0 : found->second.log_id.value_or(0);
-    return "log " + logbook::digits(log) + ", model " + telemetry::figures_model;
+    std::string made_from = "log " + logbook::digits(log) + ", model " + telemetry::figures_model;
+    if (const double factor = current_factor(flight_id); factor != 1.0)
+        made_from += ", current × " + io::text_from_number(factor, 9);
+    return made_from;
 }
 
 void Desk::keepSummary(Id flight_id, const telemetry::LogSummary& summary) {

@@ -56,6 +56,9 @@ public:
     units::Result<Id> put(logbook::EditKind kind, std::optional<Id> id, const book::KeptPlan& kept);
     units::Result<Id> put(logbook::EditKind kind, std::optional<Id> id, const book::KeptFlight& kept);
     void remove(logbook::EditKind kind, logbook::Kind what, Id id);
+    /// From now on the current readings of these flights are multiplied by that, whatever they were by before. One
+    /// edit.
+    void calibrateFlights(const std::vector<Id>& ids, double current_factor);
     /// Several flights as one edit.
     void removeFlights(const std::vector<Id>& ids);
     /// Aircraft, pack and plan of a first start, as one edit; the plan is opened.
@@ -108,6 +111,8 @@ signals:
 private:
     void takeIn(const logbook::BookContents& contents);
     bool apply(const logbook::RecordChange& change, bool forward);
+    double current_factor(Id flight_id) const;
+    void rescale(Id flight_id, double before);
     void tell(const std::vector<logbook::RecordChange>& changes);
     void requestEdited(const mission::PlanRequest& before);
     std::string madeFrom(Id flight_id) const;

@@ -7,9 +7,9 @@ namespace sobremesa::session {
 
 namespace {
 
-QStringList paths(const QDir& dir, const QString& pattern) {
+QStringList paths(const QDir& dir, const QStringList& patterns) {
     QStringList found;
-    for (const QString& name : dir.entryList({pattern}, QDir::Files, QDir::Name)) found << dir.filePath(name);
+    for (const QString& name : dir.entryList(patterns, QDir::Files, QDir::Name)) found << dir.filePath(name);
     return found;
 }
 
@@ -17,7 +17,8 @@ QStringList paths(const QDir& dir, const QString& pattern) {
 
 FlightFolder read_flight_folder(const QString& folder) {
     const QDir dir(folder);
-    return {paths(dir, QStringLiteral("*.csv")), paths(dir, QStringLiteral("*.plan.json"))};
+    return {paths(dir, {QStringLiteral("*.csv"), QStringLiteral("*.gpx"), QStringLiteral("*.tlog")}),
+            paths(dir, {QStringLiteral("*.plan.json")})};
 }
 
 QString throw_away_copy(const QString& folder, const QString& into) {

@@ -49,13 +49,13 @@ void FlightSession::openFlight(Id id) {
         [log_id, path](logbook::Book& book, const std::stop_token&) {
             return book.writeLog(log_id, path.toStdString());
         },
-        [this, path](const units::Result<void>& written) {
+        [this, path, factor = found->second.current_factor](const units::Result<void>& written) {
             if (!written) {
                 opening_flight_.reset();
                 emit refused(written.error());
                 return;
             }
-            debrief_.open(path);
+            debrief_.open(path, factor);
         });
 }
 
@@ -120,7 +120,10 @@ void FlightSession::followDesk() {
         return;
     }
     if (io::json_from(found->second) == io::json_from(flight_)) return;
+    const bool rescaled = flight_.current_factor != found->second.current_factor;
     flight_ = found->second;
+    // Every figure on the table follows a calibration.
+    if (rescaled) openFlight(*filed_);
     showFlown();
     emit flightChanged();
 }
@@ -217,6 +220,44 @@ void FlightSession::setRecharged(std::optional<double> ah) {
     if (flight_.recharged_ah == ah) return;
     flight_.recharged_ah = ah;
     keep();
+    emit flightChanged();
+}
+
+void FlightSession::setRested(std::optional<double> cell_v, std::optional<double> rest_s) {
+    if (flight_.rested_cell_v == cell_v && flight_.rest_s == rest_s) return;
+    flight_.rested_cell_v = cell_v;
+    flight_.rest_s = rest_s;
+    keep();
+    emit flightChanged();
+}
+
+battery::LandedEvidence FlightSession::evidence() const {
+    const auto debrief = debrief_.debrief();
+    if (!debrief) return {};
+    return telemetry::landed_evidence(debrief->summary, {flight_.recharged_ah, flight_.rested_cell_v,
+                                                         flight_.rest_s, flight_.flown.weather.temperature_c});
+}
+
+std::optional<battery::Remaining> FlightSession::remaining() const {
+    const auto debrief = debrief_.debrief();
+    if (!debrief || !telemetry::volts_fit(debrief->summary, flight_.flown.pack)) return std::nullopt;
+    return battery::remaining(battery::PackModel(flight_.flown.pack), evidence());
+}
+
+void FlightSession::takeSag() {
+    const auto debrief = debrief_.debrief();
+    if (!debrief || !debrief->findings.sag || !flight_.pack_id) return;
+    const auto found = desk_.shelves().packs.find(*flight_.pack_id);
+    if (found == desk_.shelves().packs.end()) return;
+    book::KeptPack kept = found->second;
+    kept.pack.measured_cell_ohm = telemetry::cell_ohm(*debrief->findings.sag, kept.pack).value;
+    if (const auto put = desk_.put(EditKind::change_pack, flight_.pack_id, kept); !put) {
+        emit refused(put.error());
+        return;
+    }
+    flight_.flown.pack.measured_cell_ohm = kept.pack.measured_cell_ohm;
+    keep();
+    showFlown();
     emit flightChanged();
 }
 

@@ -5,7 +5,9 @@
 
 #include <QTemporaryDir>
 
+#include "core/battery/remaining.hpp"
 #include "core/debrief/flown_homeward.hpp"
+#include "core/telemetry/landed.hpp"
 #include "session/debrief_session.hpp"
 #include "session/desk.hpp"
 
@@ -38,6 +40,13 @@ public:
     void chooseAircraft(Id id);
     void choosePack(Id id);
     void setRecharged(std::optional<double> ah);
+    /// Mean resting volts of a cell after the landing, and the rest, s.
+    void setRested(std::optional<double> cell_v, std::optional<double> rest_s);
+    /// What is left, by all that is known; nothing while no log is open, or its volts do not fit the pack.
+    std::optional<battery::Remaining> remaining() const;
+    battery::LandedEvidence evidence() const;
+    /// The resistance that this flight showed becomes that of the pack flown, on the shelf. Undoable.
+    void takeSag();
     void setNote(const QString& note);
     void setName(const QString& name);
 

@@ -45,6 +45,8 @@ std::pair<QString, QString> texts(logbook::EditKind kind) {
     case EditKind::change_rules: return {Words::tr("change rules in %1"), Words::tr("change rules")};
     case EditKind::change_plan: return {Words::tr("change plan %1"), Words::tr("change plan")};
     case EditKind::file_flight: return {Words::tr("file flight %1"), Words::tr("file flight")};
+    case EditKind::calibrate_flights:
+        return {Words::tr("calibrate flight %1 and its like"), Words::tr("calibrate flights")};
     case EditKind::change_flight: return {Words::tr("change flight %1"), Words::tr("change flight")};
     case EditKind::remove_flight: return {Words::tr("remove flight %1"), Words::tr("remove flight")};
     case EditKind::bring_in: return {Words::tr("bring in %1"), Words::tr("bring in a logbook")};

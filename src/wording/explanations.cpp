@@ -101,7 +101,7 @@ QString relation_text(units::Relation relation) {
         return Words::tr("Energy used over the way over ground, wind and climbs in it.");
     case Relation::charge_over_distance:
         return Words::tr("Charge used over the way over ground, wind and climbs in it.");
-    case Relation::first_to_last_row: return Words::tr("From the first row of the log to the last.");
+    case Relation::first_to_last_row: return Words::tr("From the first row to the last.");
     case Relation::least_of_column: return Words::tr("The least value of that column, readings of zero left out.");
     case Relation::mean_over_time: return Words::tr("The sum over time, divided by the recorded time.");
     case Relation::charge_over_rated:
@@ -121,6 +121,33 @@ QString relation_text(units::Relation relation) {
         return Words::tr(
             "What the pack of the setting gives down to its landing voltage, less what was counted. Only as "
             "good as the current sensor's scale.");
+    case Relation::line_through_readings:
+        return Words::tr(
+            "The straight line of least squares through the readings over full cycles, at the last of them; its "
+            "error from their scatter, and never less than the instrument's.");
+    case Relation::line_to_four_fifths:
+        return Words::tr("Where that line meets four fifths of the label, the usual end of a pack's flying life.");
+    case Relation::volts_over_amps_in_short_steps:
+        return Words::tr(
+            "Whenever the current changes within seconds, volts change with it: the slope of all these steps, over "
+            "the cells in series and times those in parallel. Leads and strips are in it.");
+    case Relation::combined_by_variances:
+        return Words::tr(
+            "Counted charge, resting volts and recharge, each weighted by its own error; where they disagree the "
+            "error is at least half of their distance.");
+    case Relation::circle_of_ground_velocities:
+        return Words::tr(
+            "At a steady airspeed the ground velocities of a turning aircraft lie on a circle: its centre is the "
+            "wind, its radius the airspeed.");
+    case Relation::airspeed_over_time: return Words::tr("Speed added up over time, second by second; through the air with the wind taken out.");
+    case Relation::level_power_over_airspeed:
+        return Words::tr("Power while the aircraft neither climbed nor sank, corrected for what height gained or "
+                         "gave back, over "
+                         "the airspeed at which it was flown.");
+    case Relation::scale_by_recharge:
+        return Words::tr(
+            "All the charge that the charger put back over all that was counted: the sensor's scale is off by that "
+            "factor. Large flights weigh more.");
     }
     return {};
 }
@@ -144,6 +171,7 @@ QString source_text(units::Source source) {
                          "(after Manwell & "
                          "McGowan, Solar Energy 50(5), 1993). Resting curves and defaults from common practice.");
     case Source::log_itself: return Words::tr("The log itself.");
+    case Source::least_squares: return Words::tr("Least squares, standard texts of statistics.");
     }
     return {};
 }

@@ -130,6 +130,18 @@ QString what(const units::Error& error) {
         return Words::tr("Part %1 of this log is missing or damaged in the logbook. Restore a backup, or file the "
                          "log once more from its file.")
             .arg(plain(number(p, "chunk")));
+    case ErrorCode::file_too_large:
+        return Words::tr("The file is larger than %1 MB, too large for a track. Check that it is the right one.")
+            .arg(plain(number(p, "most_mb")));
+    case ErrorCode::xml_syntax:
+        return Words::tr("The XML is broken here: %1. Copy the file once more, or export it again.")
+            .arg(text(p, "reason"));
+    case ErrorCode::no_track:
+        return Words::tr(
+            "The file holds no flight: no points with a time. A route without times cannot be debriefed.");
+    case ErrorCode::format_not_written:
+        return Words::tr("“%1” is no format that logs are written in. Choose a name that ends in %2.")
+            .arg(text(p, "ending"), text(p, "allowed"));
     case ErrorCode::cancelled: return Words::tr("Stopped, as you asked. Nothing was changed.");
     }
     return {};
@@ -146,6 +158,42 @@ QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, cons
                       "No way out on this bearing: in a wind of %1 an airspeed of %2 cannot hold the course with "
                       "2 m/s over ground. Choose another bearing, or wait for less wind.")
                       .arg(wind, airspeed);
+}
+
+/// Why two methods tell different things of what was left. A method that was not used is written as a dash.
+QString disagreement_text(const QString& cause, const QString& counted, const QString& rested,
+                          const QString& recharged) {
+    if (cause == QLatin1String("sensor-scale"))
+        return Words::tr("Counting says %1 are left, the recharge says %2: the current sensor's scale is off. "
+                         "Calibrate it; until then believe the recharge.")
+            .arg(counted, recharged);
+    if (cause == QLatin1String("not-full-at-start"))
+        return Words::tr(
+                   "The resting volts say only %1 are left, what was taken out says %2: the pack was not full "
+                   "at the start, or holds less than its label.")
+            .arg(rested, recharged);
+    if (cause == QLatin1String("not-rested-or-cold"))
+        return Words::tr("The resting volts say %1 are left, counting says %2: after a short rest, or in the cold, "
+                         "volts have not come back yet. Let it rest for half an hour and measure again.")
+            .arg(rested, counted);
+    if (cause == QLatin1String("sensor-reads-high"))
+        return Words::tr("The resting volts say %1 are left, counting only %2: the current sensor reads too high. "
+                         "Recharge, and calibrate it.")
+            .arg(rested, counted);
+    return Words::tr(
+               "The resting volts say only %1 are left, counting says %2: the pack holds less than its label, "
+               "or the current sensor reads too low. The recharge decides; until then believe the volts.")
+        .arg(rested, counted);
+}
+
+QString wind_reason_text(const QString& reason) {
+    if (reason == QLatin1String("no-position"))
+        return Words::tr("The wind is not known: the log has no position and no course.");
+    if (reason == QLatin1String("too-short"))
+        return Words::tr("The wind is not known: less than half a minute was flown.");
+    return Words::tr(
+        "The wind is not known: too little turning, so that it cannot be told from the airspeed. Fly one "
+        "full circle on every flight.");
 }
 
 } // namespace
@@ -242,6 +290,14 @@ QString message(const units::Notice& notice, const Quantities& q) {
                 .arg(text(p, "more_charge"), q.charge(number(p, "charge_ah")), q.energy(number(p, "energy_wh")),
                      text(p, "more_energy"), q.charge(number(p, "charge_of_energy_ah")),
                      q.energy(number(p, "energy_of_energy_wh")));
+    case NoticeCode::sag_above_stated:
+        return Words::tr("Flights showed %1 a cell, the pack is described with %2. Cold, age or a bad joint: the "
+                         "measured one decides how much current is believed.")
+            .arg(written(number(p, "measured_ohm"), 0.0, q.notation(Quantity::cell_resistance)),
+                 written(number(p, "stated_ohm"), 0.0, q.notation(Quantity::cell_resistance)));
+    case NoticeCode::left_methods_disagree:
+        return disagreement_text(text(p, "cause"), q.share(number(p, "counted_share")),
+                                 q.share(number(p, "rested_share")), q.share(number(p, "recharged_share")));
     case NoticeCode::start_below_landing:
         return Words::tr("Under this load the pack stands below %1 from the start: it gives nothing to that "
                          "landing voltage.")
@@ -293,6 +349,15 @@ QString message(const units::Notice& notice, const Quantities& q) {
                "the pack that was flown.")
                 .arg(written(number(p, "highest_v"), 0.0, q.notation(Quantity::lowest_voltage)),
                      plain(number(p, "series")));
+    case NoticeCode::wind_not_observable: return wind_reason_text(text(p, "reason"));
+    case NoticeCode::wind_partly_observable:
+        return Words::tr(
+                   "The headings flown show the wind along %1 only; across it, the log cannot tell it from the "
+                   "airspeed. A full turn would.")
+            .arg(q.direction(number(p, "along_deg")));
+    case NoticeCode::still_air_from_ground:
+        return Words::tr("The wind is not known, so consumption in still air is not either: over ground it holds "
+                         "for this flight only.");
     case NoticeCode::book_read_only:
         return Words::tr("The logbook can only be read here: nothing that you change is kept. Give its file write "
                          "permission, or choose another one.");

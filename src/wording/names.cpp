@@ -80,6 +80,15 @@ QString name(units::Quantity quantity) {
     case Quantity::price_per_energy: return Words::tr("price of the energy");
     case Quantity::charge_per_mass: return Words::tr("rated charge per mass");
     case Quantity::energy_density: return Words::tr("rated energy per mass");
+    case Quantity::full_charge_share: return Words::tr("full recharge over the rated charge");
+    case Quantity::cycles_left: return Words::tr("full cycles until four fifths of the label");
+    case Quantity::measured_cell_resistance: return Words::tr("resistance of a cell as flights showed it");
+    case Quantity::rested_cell_voltage: return Words::tr("resting volts of a cell");
+    case Quantity::air_distance: return Words::tr("way through the air");
+    case Quantity::still_air_energy_per_distance: return Words::tr("energy per way, level in still air");
+    case Quantity::still_air_charge_per_distance: return Words::tr("charge per way, level in still air");
+    case Quantity::level_power: return Words::tr("power in level flight");
+    case Quantity::sensor_scale: return Words::tr("scale of the current sensor");
     }
     return {};
 }
@@ -137,6 +146,30 @@ QString name(telemetry::SetAsideReason reason) {
     case SetAsideReason::other_flight: return Words::tr("another flight in the same file");
     }
     return {};
+}
+
+QString name(telemetry::StretchKind kind) {
+    using telemetry::StretchKind;
+    switch (kind) {
+    case StretchKind::ground: return Words::tr("on the ground");
+    case StretchKind::launch: return Words::tr("launch");
+    case StretchKind::climb: return Words::tr("climb");
+    case StretchKind::level: return Words::tr("level");
+    case StretchKind::glide: return Words::tr("glide");
+    case StretchKind::descent: return Words::tr("descent");
+    case StretchKind::loiter: return Words::tr("loiter");
+    case StretchKind::landing: break;
+    }
+    return Words::tr("landing");
+}
+
+QString name(battery::RemainingMethod method) {
+    switch (method) {
+    case battery::RemainingMethod::counted: return Words::tr("by counting");
+    case battery::RemainingMethod::rested: return Words::tr("by volts at rest");
+    case battery::RemainingMethod::recharged: break;
+    }
+    return Words::tr("by the recharge");
 }
 
 QString name(const mission::Reserve& reserve, const Quantities& quantities) {

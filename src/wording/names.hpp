@@ -2,9 +2,12 @@
 
 #include <QString>
 
+#include "core/battery/health.hpp"
 #include "core/battery/landing_schools.hpp"
+#include "core/battery/remaining.hpp"
 #include "core/mission/plan_request.hpp"
 #include "core/telemetry/flight_log.hpp"
+#include "core/telemetry/stretches.hpp"
 #include "core/units/explanation.hpp"
 #include "wording/quantities.hpp"
 
@@ -19,6 +22,8 @@ QString name(const battery::LandingRule& rule);
 /// "2.80 V a cell".
 QString cell_volts(double volts);
 QString name(telemetry::SetAsideReason reason);
+QString name(telemetry::StretchKind kind);
+QString name(battery::RemainingMethod method);
 /// "20 %", "5 min over home", "1.5 × the way home".
 QString name(const mission::Reserve& reserve, const Quantities& quantities);
 /// A school as the rule that it is: "60 % left, whatever happens".

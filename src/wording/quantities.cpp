@@ -108,7 +108,11 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::temperature: return {1.0, Words::tr("°C"), 0};
     case Quantity::reserve_share:
     case Quantity::landing_share_left:
+    case Quantity::full_charge_share:
     case Quantity::left_share: return {100.0, Words::tr("%"), 0};
+    case Quantity::cycles_left: return {1.0, {}, 0};
+    case Quantity::sensor_scale: return {1.0, {}, 0};
+    case Quantity::rested_cell_voltage: return {1.0, Words::tr("V a cell"), 2};
     case Quantity::cells_in_parallel:
     case Quantity::flight_count: return {1.0, {}, 0};
     case Quantity::pack_cycles: return {1.0, {}, 1};
@@ -116,11 +120,13 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::landing_cell_voltage:
     case Quantity::turn_cell_voltage: return {1.0, Words::tr("V a cell"), 2};
     case Quantity::lowest_voltage: return {1.0, Words::tr("V"), 2};
+    case Quantity::measured_cell_resistance:
     case Quantity::cell_resistance: return {1000.0, Words::tr("mΩ"), 1};
     case Quantity::energy_per_mass: return {1.0, Words::tr("Wh/kg"), 0};
     case Quantity::pack_resistance: return {1000.0, Words::tr("mΩ"), 0};
     case Quantity::electronics_power:
     case Quantity::cruise_power:
+    case Quantity::level_power:
     case Quantity::mean_power: return {1.0, Words::tr("W"), 0};
     case Quantity::cruise_current:
     case Quantity::mean_current: return {1.0, Words::tr("A"), 1};
@@ -145,6 +151,7 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::turn_distance:
     case Quantity::flight_ground_distance:
     case Quantity::ground_distance:
+    case Quantity::air_distance:
     case Quantity::farthest_from_home: return {1.0 / per_distance, miles ? Words::tr("mi") : Words::tr("km"), 1};
     case Quantity::flight_range: return {1.0 / per_distance, miles ? Words::tr("mi") : Words::tr("km"), 1};
     case Quantity::cell_current: return {1.0, Words::tr("A"), 1};
@@ -157,11 +164,13 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::duration: return minutes;
     case Quantity::charge_per_distance_out:
     case Quantity::charge_per_distance_home:
+    case Quantity::still_air_charge_per_distance:
     case Quantity::charge_per_distance:
         return {units::milliamp_hours_per_amp_hour * per_distance,
                 miles ? Words::tr("mAh/mi") : Words::tr("mAh/km"), 0};
     case Quantity::energy_per_distance_out:
     case Quantity::energy_per_distance_home:
+    case Quantity::still_air_energy_per_distance:
     case Quantity::energy_per_distance: return {per_distance, miles ? Words::tr("Wh/mi") : Words::tr("Wh/km"), 2};
     }
     return {};

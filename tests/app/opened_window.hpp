@@ -9,6 +9,7 @@
 
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
+#include "app/theme/look.hpp"
 #include "wording/sentences.hpp"
 
 namespace sobremesa::tests {
@@ -55,6 +56,21 @@ public:
         window_.bringIn(QStringLiteral(DEMO_DIR));
         if (!QTest::qWaitFor([&] { return window_.desk().summaries().size() == 7; }, 30000)) qFatal("no flights");
         QCoreApplication::processEvents();
+    }
+    /// In every theme, at the design's size and at the smallest with the largest text: nothing may ask for more
+    /// room.
+    void showInEveryLook() {
+        app::Look& look = app::Look::instance();
+        for (const app::Theme* theme : app::all_themes()) {
+            for (const auto& [scale, size] : {std::pair(1.0, QSize(1280, 800)), std::pair(1.5, QSize(1024, 700))}) {
+                look.setTheme(*theme);
+                look.setTextScale(scale);
+                window_.resize(size);
+                QTest::qWait(30);
+                QCOMPARE(window_.size(), size);
+            }
+        }
+        look.setTextScale(1.0);
     }
     app::MainWindow& operator*() { return window_; }
     app::MainWindow* operator->() { return &window_; }

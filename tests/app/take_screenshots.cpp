@@ -201,12 +201,19 @@ int main(int argc, char** argv) {
             window.findChild<QAbstractButton*>(QStringLiteral("settingPack"))->click();
             take_with_sheet(window, pictures, QStringLiteral("setting-%1").arg(theme->name));
         }
-        take_place(app::Place::fleet, "fleet");
+        if (!theme->dark) take_place(app::Place::fleet, "fleet");
         take_place(app::Place::packs, "packs");
         take_bench(window, pictures, QStringLiteral("bench-%1").arg(theme->name));
         if (!theme->dark) {
             window.packs().showWorkshop();
             take(window, pictures, QStringLiteral("workshop-%1").arg(theme->name));
+            window.packs().showShelf();
+            for (const auto& [id, kept] : window.desk().shelves().packs) {
+                if (!kept.readings.empty()) window.packs().shelf().choose(id);
+            }
+            window.packs().showHealth();
+            take(window, pictures, QStringLiteral("health-%1").arg(theme->name));
+            take_place(app::Place::sensors, "sensors");
         }
         window.packs().showShelf();
         take_place(app::Place::logbook, "logbook");

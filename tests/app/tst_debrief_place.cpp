@@ -153,7 +153,7 @@ void DebriefPlaceTest::everyNumberSaysWhy() {
         QVERIFY(number->explanation().has_value());
         ++shown;
     }
-    QCOMPARE(shown, 6);
+    QVERIFY2(shown >= 6, qPrintable(QString::number(shown)));
 }
 
 void DebriefPlaceTest::aPackThatDoesNotFitIsSaid() {

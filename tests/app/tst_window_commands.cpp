@@ -31,7 +31,8 @@ using sobremesa::tests::OpenedWindow;
 
 namespace {
 
-constexpr Place all_places[] = {Place::fleet, Place::packs, Place::plan, Place::debrief, Place::logbook};
+constexpr Place all_places[] = {Place::fleet, Place::packs,   Place::sensors,
+                                Place::plan,  Place::debrief, Place::logbook};
 
 /// Every text a third longer, as German or Finnish would be; placeholders stay.
 class LongerTexts : public QTranslator {
@@ -452,7 +453,13 @@ void WindowCommandsTest::nothingClipped(const QSize& size) {
                      qPrintable(button->text()));
         }
         for (const auto* area : (*window_)->findChildren<QScrollArea*>()) {
-            if (area->isVisible()) QTRY_VERIFY(area->widget()->width() <= area->viewport()->width());
+            if (!area->isVisible()) continue;
+            QTRY_VERIFY2(area->widget()->width() <= area->viewport()->width(),
+                         qPrintable(QStringLiteral("place %1: %2 wants %3 of %4")
+                                        .arg(int(place))
+                                        .arg(area->widget()->findChild<QLabel*>()->text())
+                                        .arg(area->widget()->width())
+                                        .arg(area->viewport()->width())));
         }
         QCOMPARE((*window_)->size(), size); // nothing pushed the window wider
     }

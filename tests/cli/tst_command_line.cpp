@@ -56,6 +56,11 @@ private slots:
     void debriefMatchesTheTruth_data();
     void debriefMatchesTheTruth();
     void debriefTakesHomeCellsRechargeAndPack();
+    void whatIsLeftIsToldThreeWays();
+    void calibrateKeepsItsContract();
+    void aPackIsBuiltAndTested();
+    void healthOfAPack();
+    void logsAreConverted();
     void badInputIsOneClearLine_data();
     void badInputIsOneClearLine();
     void usageIsTwo();
@@ -210,14 +215,31 @@ void CommandLineTest::debriefKeepsItsContract() {
     QVERIFY(d["log"]["rows_set_aside"].get<int>() > 0);
     QVERIFY(d["log"]["channels"].size() > 8);
     QVERIFY(d["distance"]["ground_m"].get<double>() > 1000.0);
-    QVERIFY(d["distance"]["air_m"].is_null());
+    QVERIFY(d["distance"]["air_m"].get<double>() > 1000.0);
     for (const char* key : {"charge_ah", "energy_wh", "mean_current_a", "mean_power_w", "lowest_voltage_v"}) {
         QVERIFY(d["energy"][key].get<double>() > 0.0);
     }
-    QCOMPARE(d["wind"]["observable"].get<bool>(), false);
-    QVERIFY(!d["wind"]["reason"].get<std::string>().empty());
+    // A route over three hills turns enough; the simulator says what wind it was flown in.
+    const json t = truth("2026-05-16-alcaravan-three-hills.truth.json");
+    QCOMPARE(d["wind"]["observable"].get<bool>(), true);
+    QVERIFY(d["wind"]["reason"].is_null());
+    VERIFY_NEAR(d["wind"]["speed_mps"].get<double>(), t["mean_wind_mps"].get<double>(), 0.5);
+    VERIFY_NEAR(d["wind"]["from_deg"].get<double>(), t["mean_wind_from_deg"].get<double>(), 8.0);
+    for (const char* key : {"speed_sd_mps", "from_sd_deg", "airspeed_mps"})
+        QVERIFY(d["wind"][key].get<double>() > 0.0);
     QVERIFY(d["consumption"]["ground_wh_per_km"].get<double>() > 0.1);
-    QVERIFY(d["consumption"]["still_air_level_wh_per_km"].is_null());
+    const double still = d["consumption"]["still_air_level_wh_per_km"].get<double>();
+    const double sd = d["consumption"]["still_air_level_sd_wh_per_km"].get<double>();
+    const double true_still = t["level_power_w"].get<double>() * t["current_scale"].get<double>() / 15.5 / 3.6;
+    VERIFY_NEAR(still, true_still, std::max(2.0 * sd, 0.03 * true_still));
+    QVERIFY(d["stretches"].size() >= 4);
+    std::set<std::string> kinds;
+    for (const json& stretch : d["stretches"]) {
+        kinds.insert(stretch["kind"].get<std::string>());
+        QVERIFY(stretch["end_s"].get<double>() > stretch["start_s"].get<double>());
+        QVERIFY(stretch["energy_wh"].get<double>() >= 0.0);
+    }
+    QVERIFY(kinds.contains("climb") && kinds.contains("level"));
     std::set<std::string> reasons;
     for (const json& entry : d["set_aside"]) reasons.insert(entry["reason"].get<std::string>());
     QVERIFY(reasons.contains("no-fix") && reasons.contains("position-jump") && reasons.contains("cut-last-row"));
@@ -243,6 +265,130 @@ void CommandLineTest::debriefMatchesTheTruth() {
     VERIFY_NEAR(d["energy"]["charge_ah"].get<double>() / t["charge_ah"].get<double>(), scale, 0.01);
     VERIFY_NEAR(d["energy"]["energy_wh"].get<double>() / t["energy_wh"].get<double>(), scale, 0.01);
     VERIFY_NEAR(d["distance"]["farthest_from_home_m"].get<double>(), t["farthest_from_home_m"].get<double>(), 8.0);
+}
+
+void CommandLineTest::whatIsLeftIsToldThreeWays() {
+    const std::string pack =
+        file(QStringLiteral("pack.json"),
+             R"({"chemistry": "li-ion", "series": 6, "cell_capacity_ah": 4.35, "mass_kg": 0.447})");
+    const std::string log = demo("2026-05-02-tarabilla-landed-at-3v5.csv");
+    const json t = truth("2026-05-02-tarabilla-landed-at-3v5.truth.json");
+    const auto volts = QString::number(t["resting_cell_v"].get<double>()).toStdString();
+    const auto mah = QString::number(1000.0 * t["charge_ah"].get<double>()).toStdString();
+    const json all = cli_run({"debrief", log, "--pack", pack, "--rested-cell-v", volts, "--rest-min", "120",
+                              "--recharged-mah", mah, "--json"})
+                         .object()["left"];
+    // Its resting curve is the simulator's own, up to a tenth of the charge from ours.
+    QCOMPARE(all["methods"].size(), std::size_t(3));
+    VERIFY_NEAR(all["together"]["share_of_full"].get<double>(), 1.0 - t["charge_ah"].get<double>() / 4.35, 0.08);
+    const json agree = cli_run({"debrief", log, "--pack", pack, "--recharged-mah", mah, "--json"}).object()["left"];
+    QCOMPARE(agree["methods"].size(), std::size_t(2));
+    QVERIFY(agree["together"]["disagreement"].is_null());
+    const double share = 1.0 - t["charge_ah"].get<double>() / 4.35;
+    VERIFY_NEAR(agree["together"]["share_of_full"].get<double>(), share, 0.05);
+    QVERIFY(agree["together"]["share_sd"].get<double>() < 0.05);
+    // A charger that put back a third more: the sensor's scale, said in words.
+    const Run off = cli_run({"debrief", log, "--pack", pack, "--recharged-mah",
+                             std::to_string(1330 * t["charge_ah"].get<double>()), "--json"});
+    QCOMPARE(off.object()["left"]["together"]["disagreement"].get<std::string>(), std::string("sensor-scale"));
+    QVERIFY(off.err.find("scale") != std::string::npos);
+}
+
+void CommandLineTest::calibrateKeepsItsContract() {
+    // Counted 510, recharged 275, scale 65 → 120: common practice, no source.
+    const json d =
+        cli_run({"calibrate", "--scale", "65", "--convention", "divides", "--pair", "510,275", "--json"}).object();
+    VERIFY_NEAR(d["scale"].get<double>(), 120.0, 1.0);
+    QVERIFY(d["scale_sd"].get<double>() >= 0.015 * 120.0);
+    QCOMPARE(d["flights"].get<int>(), 1);
+    const json m = cli_run({"calibrate", "--scale", "65", "--convention", "multiplies", "--pair", "510,275",
+                            "--pair", "1020,550", "--json"})
+                       .object();
+    VERIFY_NEAR(m["scale"].get<double>(), 65.0 * 275.0 / 510.0, 1e-6);
+    QCOMPARE(m["flights"].get<int>(), 2);
+    // In words, for people.
+    const Run said = cli_run({"calibrate", "--scale", "65", "--convention", "divides", "--pair", "510,275"});
+    QVERIFY(said.out.find("too high") != std::string::npos);
+    QCOMPARE(cli_run({"calibrate", "--scale", "65", "--convention", "adds", "--pair", "510,275"}).code, 2);
+    QCOMPARE(cli_run({"calibrate", "--scale", "65", "--convention", "divides"}).code, 2);
+    QCOMPARE(cli_run({"calibrate", "--scale", "65", "--convention", "divides", "--pair", "510"}).code, 2);
+    const Run impossible = cli_run({"calibrate", "--scale", "65", "--convention", "divides", "--pair", "510,0"});
+    QCOMPARE(impossible.code, 1);
+    QVERIFY(impossible.err.find("pair 1") != std::string::npos);
+}
+
+void CommandLineTest::aPackIsBuiltAndTested() {
+    const std::string build =
+        file(QStringLiteral("build.json"),
+             R"({"cell": {"capacity_ah": 3.0, "mass_kg": 0.047}, "series": 4, "parallel": 2})");
+    const json made = cli_run({"build", build, "--json"}).object();
+    QCOMPARE(made["pack"]["series"].get<int>(), 4);
+    VERIFY_NEAR(made["mass"]["cells_kg"].get<double>(), 8 * 0.047, 1e-12);
+    QVERIFY(made["pack"]["mass_kg"].get<double>() > 8 * 0.047);
+    // What it makes is a pack document: fly it on the bench.
+    const std::string pack = file(QStringLiteral("built.json"), made["pack"].dump());
+    QVERIFY(cli_run({"pack", pack, "--current-a", "6", "--json"}).object()["usable"]["charge_ah"].get<double>() >
+            5.0);
+    QCOMPARE(cli_run({"build", file(QStringLiteral("bad.json"), R"({"cell": {"capacity_ah": 3.0}})")}).code, 1);
+    QCOMPARE(cli_run({"build", file(QStringLiteral("strip.json"),
+                                    R"({"cell": {"capacity_ah": 3.0, "mass_kg": 0.05}, "strip": "gold"})")})
+                 .code,
+             1);
+
+    // 1.8 Ah LiPo, 41.5 min flown, 1.251 Ah recharged: 80 % would last 48 min. Common practice, no source.
+    const std::string lipo =
+        file(QStringLiteral("lipo.json"),
+             R"({"chemistry": "lipo", "series": 3, "cell_capacity_ah": 1.8, "mass_kg": 0.15})");
+    const json test =
+        cli_run({"partial", lipo, "--flown-min", "41.5", "--recharged-mah", "1251", "--json"}).object();
+    VERIFY_NEAR(test["by_charge_s"].get<double>() / 60.0, 48.0, 0.5);
+    QVERIFY(test["at_constant_power_s"].get<double>() < test["by_charge_s"].get<double>());
+    QVERIFY(test["by_charge_sd_s"].get<double>() > 0.0);
+    QCOMPARE(cli_run({"partial", lipo, "--flown-min", "41.5", "--recharged-mah", "9000"}).code, 1);
+}
+
+void CommandLineTest::healthOfAPack() {
+    const std::string pack =
+        file(QStringLiteral("old.json"),
+             R"({"chemistry": "li-ion", "series": 2, "cell_capacity_ah": 3.0, "mass_kg": 0.1, "readings": [
+             {"time_s": 1700000000, "cycles": 0, "full_recharge_ah": 3.0, "cell_resistance_ohm": [0.020, 0.021]},
+             {"time_s": 1710000000, "cycles": 50, "full_recharge_ah": 2.85, "cell_resistance_ohm": [0.024, 0.025]},
+             {"time_s": 1720000000, "cycles": 100, "full_recharge_ah": 2.70, "cell_resistance_ohm": [0.028, 0.050],
+              "cell_v": [4.19, 4.19]}]})");
+    const json d = cli_run({"health", pack, "--json"}).object();
+    VERIFY_NEAR(d["capacity_share"]["now"].get<double>(), 0.9, 1e-6);
+    VERIFY_NEAR(d["capacity_share"]["per_cycle"].get<double>(), -0.001, 1e-9);
+    VERIFY_NEAR(d["cycles_left"].get<double>(), 100.0, 1e-3);
+    QCOMPARE(d["odd_cell"].get<int>(), 2);
+    std::set<std::string> advice;
+    for (const json& word : d["advice"]) advice.insert(word.get<std::string>());
+    QVERIFY(advice.contains("cell-unbalanced"));
+    QVERIFY(advice.contains("store-it")); // full for years
+    const Run bad = cli_run({"health", file(QStringLiteral("bad.json"),
+                                            R"({"chemistry": "li-ion", "series": 2, "cell_capacity_ah": 3.0,
+                                                "mass_kg": 0.1, "readings": [{"cycles": 5, "cell_v": [4.1]}]})")});
+    QCOMPARE(bad.code, 1);
+    QVERIFY(bad.err.find("cell_v") != std::string::npos);
+}
+
+void CommandLineTest::logsAreConverted() {
+    const std::string log = demo("2026-05-09-tarabilla-quarry-and-back.csv");
+    const json before = cli_run({"debrief", log, "--json"}).object();
+    for (const char* ending : {"gpx", "tlog", "csv"}) {
+        const std::string target = file(QStringLiteral("flight.") + QLatin1String(ending), {});
+        const Run converted = cli_run({"convert", log, target});
+        QCOMPARE(converted.code, 0);
+        const json after = cli_run({"debrief", target, "--json"}).object();
+        for (const char* key : {"charge_ah", "energy_wh"})
+            VERIFY_NEAR(after["energy"][key].get<double>() / before["energy"][key].get<double>(), 1.0, 0.005);
+        VERIFY_NEAR(after["distance"]["ground_m"].get<double>(), before["distance"]["ground_m"].get<double>(),
+                    30.0);
+    }
+    for (const char* ending : {"kml", "geojson"})
+        QCOMPARE(cli_run({"convert", log, file(QStringLiteral("flight.") + QLatin1String(ending), {})}).code, 0);
+    const Run unknown = cli_run({"convert", log, file(QStringLiteral("flight.doc"), {})});
+    QCOMPARE(unknown.code, 1);
+    QVERIFY(unknown.err.find(".gpx") != std::string::npos);
 }
 
 void CommandLineTest::debriefTakesHomeCellsRechargeAndPack() {

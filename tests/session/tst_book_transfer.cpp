@@ -4,6 +4,7 @@
 #include <QTest>
 
 #include "io/kept_documents.hpp"
+#include "io/plan_document.hpp"
 #include "session/book_transfer.hpp"
 #include "support/sample_request.hpp"
 
@@ -39,6 +40,7 @@ class BookTransferTest : public QObject {
 private slots:
     void aWholeBookGoesOutAndComesBack();
     void onlyPacksComeFromTheirCsv();
+    void whatAPlanBroughtTakesOnWhatTheBookKnows();
     void linksAreMovedToTheirNewNumbers();
     void aMissingLogIsSaidAndNothingComesIn();
     void oneBadRecordKeepsAllOut();
@@ -92,6 +94,26 @@ void BookTransferTest::onlyPacksComeFromTheirCsv() {
     // Without their logs, and without what they pointed to elsewhere.
     QCOMPARE(laid.desk.shelves().flights.size(), std::size_t(7));
     for (const auto& [id, flight] : laid.desk.shelves().flights) QVERIFY(!flight.log_id && !flight.pack_id);
+}
+
+void BookTransferTest::whatAPlanBroughtTakesOnWhatTheBookKnows() {
+    // A plan file puts the bare aircraft and pack on the shelves; the book then knows their readings and sensor.
+    Laid laid(file("enriched.sqlite"));
+    laid.desk.bringInPlan(io::read_plan_file(DEMO_DIR "/alcaravan-west.plan.json")->request);
+    QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(1));
+    QVERIFY(laid.bringIn(QStringLiteral(DEMO_DIR)));
+    int named = 0;
+    for (const auto& [id, kept] : laid.desk.shelves().packs) {
+        if (kept.pack.name != "B-07") continue;
+        ++named;
+        QVERIFY(!kept.readings.empty());
+    }
+    QCOMPARE(named, 1);
+    QCOMPARE(laid.desk.shelves().aircraft.size(), std::size_t(2));
+    // One edit: undone, the shelf is as the plan left it.
+    laid.desk.undo();
+    QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(1));
+    QVERIFY(laid.desk.shelves().packs.begin()->second.readings.empty());
 }
 
 void BookTransferTest::linksAreMovedToTheirNewNumbers() {

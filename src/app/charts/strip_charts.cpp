@@ -9,6 +9,7 @@
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
 #include "core/units/constants.hpp"
+#include "wording/names.hpp"
 
 namespace sobremesa::app {
 
@@ -18,6 +19,7 @@ StripCharts::StripCharts(QWidget* parent) : QWidget(parent), plot_(new QCustomPl
     embed_plot(*this, *plot_);
     plot_->setPlottingHint(QCP::phFastPolylines);
     setMinimumSize(260, 200);
+    connect(plot_, &QCustomPlot::afterLayout, this, &StripCharts::fitRibbon);
     connect(&Look::instance(), &Look::changed, this, &StripCharts::rebuild);
     rebuild();
 }
@@ -30,11 +32,10 @@ ShownTable StripCharts::shownTable() const {
     // What is shown, thinned to what one reads; the log itself has every row.
     constexpr std::size_t rows_read = 1000;
     const auto& time_s = debrief_->summary.track.time_s;
-    const auto [from_min, to_min] = shownRange();
+    const auto [from_s, to_s] = shownRange();
     std::vector<std::size_t> rows;
     for (std::size_t i = 0; i < time_s.size(); ++i) {
-        const double minutes = time_s[i] / units::seconds_per_minute;
-        if (minutes >= from_min && minutes <= to_min) rows.push_back(i);
+        if (time_s[i] >= from_s && time_s[i] <= to_s) rows.push_back(i);
     }
     const std::size_t stride = std::max<std::size_t>(1, rows.size() / rows_read);
     const auto cell = [](double value, int decimals) {
@@ -87,6 +88,12 @@ void StripCharts::rebuild() {
     };
     plot_->plotLayout()->setRowSpacing(look.scaled(2));
     int row = 0;
+    ribbon_ = nullptr;
+    ribbon_words_.clear();
+    if (!debrief_->findings.stretches.empty()) {
+        addRibbon();
+        ++row;
+    }
     for (const Strip& strip : wanted) {
         if (debrief_->log->has(strip.channel)) addStrip(strip, row++);
     }
@@ -101,13 +108,7 @@ void StripCharts::addStrip(Strip strip, int row) {
     const Theme& theme = look.theme();
     strip.rect = new QCPAxisRect(plot_);
     plot_->plotLayout()->addElement(row, 0, strip.rect);
-    static const char* const margin_group = "stripMargins";
-    auto* margins = plot_->findChild<QCPMarginGroup*>(QLatin1String(margin_group), Qt::FindDirectChildrenOnly);
-    if (!margins) {
-        margins = new QCPMarginGroup(plot_);
-        margins->setObjectName(QLatin1String(margin_group));
-    }
-    strip.rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
+    strip.rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins());
     strip.rect->setMinimumMargins(QMargins(look.scaled(40), look.scaled(22), look.scaled(14), look.scaled(2)));
     style_axis_rect(strip.rect);
     for (QCPAxis* axis : strip.rect->axes()) axis->setLayer(QStringLiteral("axes"));
@@ -172,6 +173,74 @@ void StripCharts::addStrip(Strip strip, int row) {
     strips_.push_back(strip);
 }
 
+void StripCharts::addRibbon() {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    ribbon_ = new QCPAxisRect(plot_);
+    plot_->plotLayout()->addElement(0, 0, ribbon_);
+    ribbon_->setMarginGroup(QCP::msLeft | QCP::msRight, margins());
+    ribbon_->setMinimumMargins(QMargins(look.scaled(40), look.scaled(2), look.scaled(14), look.scaled(2)));
+    ribbon_->setMinimumSize(10, look.scaled(22));
+    ribbon_->setMaximumSize(QWIDGETSIZE_MAX, look.scaled(22));
+    for (QCPAxis* axis : ribbon_->axes()) axis->setVisible(false);
+    QCPAxis* x = ribbon_->axis(QCPAxis::atBottom);
+    QCPAxis* y = ribbon_->axis(QCPAxis::atLeft);
+    y->setRange(0.0, 1.0);
+    const auto& stretches = debrief_->findings.stretches;
+    for (std::size_t i = 0; i < stretches.size(); ++i) {
+        const auto& stretch = stretches[i];
+        auto* box = new QCPItemRect(plot_);
+        for (QCPItemPosition* position : {box->topLeft, box->bottomRight}) position->setAxes(x, y);
+        box->topLeft->setCoords(stretch.start_s / units::seconds_per_minute, 1.0);
+        box->bottomRight->setCoords(stretch.end_s / units::seconds_per_minute, 0.0);
+        box->setClipAxisRect(ribbon_);
+        box->setPen(QPen(theme.hairline, 1));
+        // Told apart by their words; the ground is hatched, because nothing is flown there.
+        box->setBrush(stretch.kind == telemetry::StretchKind::ground ? hatching(theme.soft_ink)
+                                                                     : QBrush(theme.paper));
+        auto* words = add_text(plot_, theme.ink, Look::small_px, false);
+        words->position->setType(QCPItemPosition::ptPlotCoords);
+        words->position->setAxes(x, y);
+        words->position->setCoords(0.5 * (stretch.start_s + stretch.end_s) / units::seconds_per_minute, 0.5);
+        words->setPositionAlignment(Qt::AlignCenter);
+        words->setClipAxisRect(ribbon_);
+        words->setClipToAxisRect(true);
+        words->setText(wording::name(stretch.kind));
+        ribbon_words_.emplace_back(words, i);
+    }
+}
+
+/// Words only where their stretch has room for them.
+void StripCharts::fitRibbon() {
+    if (!ribbon_) return;
+    QCPAxis* x = ribbon_->axis(QCPAxis::atBottom);
+    for (const auto& [words, i] : ribbon_words_) {
+        const auto& stretch = debrief_->findings.stretches[i];
+        const double from = std::max(stretch.start_s / units::seconds_per_minute, x->range().lower);
+        const double to = std::min(stretch.end_s / units::seconds_per_minute, x->range().upper);
+        const double room = x->coordToPixel(to) - x->coordToPixel(from);
+        words->position->setCoords(0.5 * (from + to), 0.5);
+        words->setVisible(to > from && QFontMetricsF(words->font()).horizontalAdvance(words->text()) + 6.0 < room);
+    }
+}
+
+void StripCharts::showPart(double from_s, double to_s) {
+    const double room_s = std::max(0.15 * (to_s - from_s), 10.0);
+    showRange((from_s - room_s) / units::seconds_per_minute, (to_s + room_s) / units::seconds_per_minute);
+    setCursor(from_s);
+}
+
+/// All strips begin and end at the same place.
+QCPMarginGroup* StripCharts::margins() {
+    static const char* const margin_group = "stripMargins";
+    auto* group = plot_->findChild<QCPMarginGroup*>(QLatin1String(margin_group), Qt::FindDirectChildrenOnly);
+    if (!group) {
+        group = new QCPMarginGroup(plot_);
+        group->setObjectName(QLatin1String(margin_group));
+    }
+    return group;
+}
+
 void StripCharts::markGaps(QCPAxisRect* rect) {
     const Theme& theme = Look::instance().theme();
     for (const auto& gap : debrief_->clean.gaps) {
@@ -225,6 +294,7 @@ void StripCharts::showRange(double from_min, double to_min) {
         // One time axis, under the last strip.
         x->setTickLabels(i + 1 == strips_.size());
     }
+    if (ribbon_) ribbon_->axis(QCPAxis::atBottom)->setRange(from_min, from_min + size);
     placeCursor();
     plot_->replot(QCustomPlot::rpQueuedReplot);
 }

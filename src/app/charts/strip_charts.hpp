@@ -11,6 +11,7 @@
 
 class QCustomPlot;
 class QCPAxisRect;
+class QCPMarginGroup;
 class QCPItemStraightLine;
 class QCPItemText;
 
@@ -23,6 +24,8 @@ class StripCharts : public QWidget, public ShownChart {
 public:
     explicit StripCharts(QWidget* parent = nullptr);
     void setDebrief(std::shared_ptr<const session::Debrief> debrief);
+    /// Shows a part of the flight with some room around it, the cursor at its beginning.
+    void showPart(double from_s, double to_s);
     /// Puts the cursor at a moment; the nearest row answers.
     void setCursor(double time_s);
     std::optional<std::size_t> cursorRow() const { return cursor_row_; }
@@ -55,6 +58,9 @@ private:
     };
     void rebuild();
     void addStrip(Strip strip, int row);
+    void addRibbon();
+    void fitRibbon();
+    QCPMarginGroup* margins();
     void fitTicks();
     void markGaps(QCPAxisRect* rect);
     void zoom(double factor, double around_min);
@@ -64,6 +70,9 @@ private:
     std::shared_ptr<const session::Debrief> debrief_;
     QCustomPlot* plot_;
     std::vector<Strip> strips_;
+    /// The stretches of the flight, above the strips.
+    QCPAxisRect* ribbon_ = nullptr;
+    std::vector<std::pair<QCPItemText*, std::size_t>> ribbon_words_;
     std::optional<std::size_t> cursor_row_;
     double all_from_min_ = 0.0;
     double all_to_min_ = 1.0;

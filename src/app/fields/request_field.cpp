@@ -286,6 +286,11 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             [](const PlanRequest& r) { return int(r.pack.current_label); },
             [](PlanRequest& r, int i) { r.pack.current_label = battery::CurrentLabel(i); }),
         open_number(
+            "pack.measured_cell_ohm", Words::tr("Sag measured in flight"), q.notation(Quantity::cell_resistance), 1,
+            [](const PlanRequest& r) { return r.pack.measured_cell_ohm.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.pack.measured_cell_ohm; },
+            Words::tr("a cell, leads in it; once known, it decides the current in place of the label")),
+        open_number(
             "pack.price", Words::tr("Price"), {1.0, {}, 2}, 1,
             [](const PlanRequest& r) { return r.pack.price.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.price; },

@@ -14,6 +14,7 @@
 #include "app/places/logbook/logbook_place.hpp"
 #include "app/places/packs/packs_place.hpp"
 #include "app/places/plan/plan_place.hpp"
+#include "app/places/sensors/sensors_place.hpp"
 #include "app/places/shelf/shelf_place.hpp"
 #include "app/shell/commands.hpp"
 #include "app/shell/message_bar.hpp"
@@ -68,7 +69,8 @@ MainWindow::MainWindow(const QString& settings_folder, const QString& book_path,
       flown_setting_(new SettingLine(flight_session_.flown(), QStringLiteral("flown"))),
       setting_(new QStackedWidget), setting_row_(new QWidget), places_(new QStackedWidget),
       fleet_place_(new ShelfPlace(fleet_shelf(desk_))), packs_place_(new PacksPlace(desk_, plan_session_)),
-      packs_shelf_(&packs_place_->shelf()), plan_place_(new PlanPlace(plan_session_, desk_)),
+      packs_shelf_(&packs_place_->shelf()), sensors_room_(new QWidget),
+      plan_place_(new PlanPlace(plan_session_, desk_)),
       debrief_place_(new DebriefPlace(debrief_session_, flight_session_)), logbook_place_(new LogbookPlace(desk_)),
       messages_(new MessageBar), commands_(new Commands(*this)) {
     restore_look(settings_);
@@ -78,7 +80,9 @@ MainWindow::MainWindow(const QString& settings_folder, const QString& book_path,
     makeCommands();
     connectSessions();
     showPlace(Place::plan);
-    entries_[2].button->setFocus();
+    for (const PlaceEntry& entry : entries_) {
+        if (entry.place == Place::plan) entry.button->setFocus();
+    }
 
     const QString remembered = settings_.value(QStringLiteral("book")).toString();
     openBook(!book_path.isEmpty() ? book_path : !remembered.isEmpty() ? remembered : session::default_book_path());
@@ -255,6 +259,8 @@ void MainWindow::connectSessions() {
 }
 
 void MainWindow::showPlace(Place place) {
+    // Made when it is first wanted: the first window does not wait for it.
+    if (place == Place::sensors) sensors();
     for (std::size_t i = 0; i < entries_.size(); ++i) {
         if (entries_[i].place != place) continue;
         places_->setCurrentIndex(int(i));
@@ -270,6 +276,17 @@ void MainWindow::showPlace(Place place) {
         const bool here = line == setting_->currentWidget();
         line->setSizePolicy(QSizePolicy::Expanding, here ? QSizePolicy::Preferred : QSizePolicy::Ignored);
     }
+}
+
+SensorsPlace& MainWindow::sensors() {
+    if (sensors_place_) return *sensors_place_;
+    sensors_place_ = new SensorsPlace(desk_);
+    connect(sensors_place_, &SensorsPlace::said, messages_, &MessageBar::showNote);
+    auto* column = new QVBoxLayout(sensors_room_);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(sensors_place_);
+    sensors_place_->table().restoreColumns(settings_);
+    return *sensors_place_;
 }
 
 Place MainWindow::place() const {

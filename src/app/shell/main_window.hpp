@@ -26,10 +26,11 @@ class PlaceRail;
 class PlanPlace;
 class RailButton;
 class SettingLine;
+class SensorsPlace;
 class ShelfPlace;
 
 /// The places by their numbers: Ctrl+number belongs to the place, whichever places are built.
-enum class Place { fleet = 1, packs = 2, plan = 4, debrief = 6, logbook = 7 };
+enum class Place { fleet = 1, packs = 2, sensors = 3, plan = 4, debrief = 6, logbook = 7 };
 
 /// The window: rail, setting, message, place. Anything may be dropped on it anywhere.
 class MainWindow : public QMainWindow {
@@ -58,6 +59,7 @@ public:
     ShelfPlace& fleetPlace() { return *fleet_place_; }
     ShelfPlace& packsPlace() { return *packs_shelf_; }
     PacksPlace& packs() { return *packs_place_; }
+    SensorsPlace& sensors();
     LogbookPlace& logbookPlace() { return *logbook_place_; }
     MessageBar& messages() { return *messages_; }
     Commands& commands() { return *commands_; }
@@ -126,6 +128,8 @@ private:
     ShelfPlace* fleet_place_;
     PacksPlace* packs_place_;
     ShelfPlace* packs_shelf_;
+    QWidget* sensors_room_;
+    SensorsPlace* sensors_place_ = nullptr;
     PlanPlace* plan_place_;
     DebriefPlace* debrief_place_;
     LogbookPlace* logbook_place_;

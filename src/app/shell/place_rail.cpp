@@ -123,6 +123,19 @@ void paint_logbook_sign(QPainter& painter, const QRectF& b) {
     painter.drawLine(QPointF(middle, b.top() + 4), QPointF(middle, b.bottom() - 2));
 }
 
+void paint_sensors_sign(QPainter& painter, const QRectF& b) {
+    // A balance: what was counted on one side, what was put back on the other.
+    const double middle = b.center().x();
+    const double beam = b.top() + 0.30 * b.height();
+    painter.drawLine(QPointF(middle, b.top() + 1), QPointF(middle, b.bottom() - 1));
+    painter.drawLine(QPointF(b.left() + 1, beam), QPointF(b.right() - 1, beam));
+    painter.drawLine(QPointF(middle - 4, b.bottom() - 1), QPointF(middle + 4, b.bottom() - 1));
+    for (const double x : {b.left() + 3.5, b.right() - 3.5}) {
+        painter.drawLine(QPointF(x, beam), QPointF(x, beam + 5));
+        painter.drawChord(QRectF(x - 3.5, beam + 2, 7, 7), 180 * 16, 180 * 16);
+    }
+}
+
 void paint_plan_sign(QPainter& painter, const QRectF& b) {
     // Out, and back: two lines to a ring.
     const QPointF ring(b.right() - 4, b.top() + 4);

@@ -50,6 +50,7 @@ private:
 
 void paint_fleet_sign(QPainter& painter, const QRectF& box);
 void paint_packs_sign(QPainter& painter, const QRectF& box);
+void paint_sensors_sign(QPainter& painter, const QRectF& box);
 void paint_logbook_sign(QPainter& painter, const QRectF& box);
 void paint_plan_sign(QPainter& painter, const QRectF& box);
 void paint_debrief_sign(QPainter& painter, const QRectF& box);

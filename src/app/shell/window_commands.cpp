@@ -11,9 +11,9 @@
 #include "app/export/table_sheet.hpp"
 #include "app/places/debrief/debrief_place.hpp"
 #include "app/places/logbook/logbook_place.hpp"
+#include "app/places/packs/packs_place.hpp"
 #include "app/places/plan/plan_place.hpp"
 #include "app/places/plan/plan_sheet.hpp"
-#include "app/places/packs/packs_place.hpp"
 #include "app/shell/commands.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
@@ -26,6 +26,7 @@ namespace sobremesa::app {
 void MainWindow::makeCommands() {
     addPlace(Place::fleet, "railFleet", tr("Fleet"), paint_fleet_sign, fleet_place_);
     addPlace(Place::packs, "railPacks", tr("Packs"), paint_packs_sign, packs_place_);
+    addPlace(Place::sensors, "railSensors", tr("Sensors"), paint_sensors_sign, sensors_room_);
     addPlace(Place::plan, "railPlan", tr("Plan"), paint_plan_sign, plan_place_);
     addPlace(Place::debrief, "railDebrief", tr("Debrief"), paint_debrief_sign, debrief_place_);
     addPlace(Place::logbook, "railLogbook", tr("Logbook"), paint_logbook_sign, logbook_place_);
@@ -63,8 +64,8 @@ void MainWindow::makeFileCommands() {
         if (!path.isEmpty()) openFile(path);
     };
     const auto ask_log = [this] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("Open log"), lastFolder(),
-                                                          tr("Logs (*.csv *.txt *.log);;All files (*)"));
+        const QString path = QFileDialog::getOpenFileName(
+            this, tr("Open log"), lastFolder(), tr("Logs (*.csv *.txt *.log *.gpx *.tlog);;All files (*)"));
         if (!path.isEmpty()) openFile(path);
     };
     connect(plan_place_, &PlanPlace::openWanted, this, ask_plan);
@@ -114,6 +115,10 @@ void MainWindow::makeEditCommands() {
     };
     commands_->add("benchAction", tr("Packs on the bench"), QKeySequence(Qt::CTRL | Qt::Key_B), [this] {
         packs_place_->showBench();
+        showPlace(Place::packs);
+    });
+    commands_->add("healthAction", tr("Health of the chosen pack"), {}, [this] {
+        packs_place_->showHealth();
         showPlace(Place::packs);
     });
     commands_->add("addAircraftAction", tr("Add an aircraft"), {},
@@ -167,9 +172,8 @@ void MainWindow::makeBookCommands() {
     });
     commands_->separate();
     commands_->add("exportPacksAction", tr("Packs as a table (CSV)…"), {}, [this] {
-        const QString path =
-            QFileDialog::getSaveFileName(this, tr("Packs as a table"), lastFolder() + tr("/packs-to-compare.csv"),
-                                         tr("Table (*.csv)"));
+        const QString path = QFileDialog::getSaveFileName(
+            this, tr("Packs as a table"), lastFolder() + tr("/packs-to-compare.csv"), tr("Table (*.csv)"));
         if (!path.isEmpty()) exportPacks(path);
     });
     commands_->add("exportBookAction", tr("Export all as JSON and CSV…"), {}, [this] {

@@ -134,4 +134,69 @@ Health health(const Pack& pack, const std::vector<HealthReading>& readings, doub
     return result;
 }
 
+Health health(const Pack& pack, const std::vector<HealthReading>& readings, double now_s) {
+    std::optional<double> resting_v;
+    double since_s = now_s;
+    for (const HealthReading& reading : readings) {
+        if (reading.cell_v.empty()) continue;
+        resting_v = mean(reading.cell_v);
+        since_s = reading.time_s;
+    }
+    return health(pack, readings, now_s, resting_v, since_s);
+}
+
+units::Result<HealthReading> checked(const Pack& pack, HealthReading reading) {
+    constexpr double most_cycles = 1e5;
+    constexpr double most_over_label = 2.0;
+    constexpr double most_ohm = 1.0;
+    const ChemistryTraits& chemistry = traits(pack.chemistry);
+    if (!(reading.cycles >= 0.0 && reading.cycles <= most_cycles))
+        return units::out_of_range("cycles", reading.cycles, 0.0, most_cycles);
+    if (const auto charge = reading.full_recharge_ah) {
+        const double most = most_over_label * rated_charge_ah(pack);
+        if (!(*charge > 0.0 && *charge <= most)) return units::out_of_range("full_recharge_ah", *charge, 0.0, most);
+    }
+    for (const auto* values : {&reading.cell_resistance_ohm, &reading.cell_v}) {
+        if (!values->empty() && int(values->size()) != pack.series)
+            return units::out_of_range(values == &reading.cell_v ? "cell_v" : "cell_resistance_ohm",
+                                       double(values->size()), pack.series, pack.series);
+    }
+    for (const double ohm : reading.cell_resistance_ohm) {
+        if (!(ohm > 0.0 && ohm <= most_ohm)) return units::out_of_range("cell_resistance_ohm", ohm, 1e-5, most_ohm);
+    }
+    constexpr double beyond_v = 0.3;
+    for (const double volts : reading.cell_v) {
+        if (!(volts >= 1.0 && volts <= chemistry.full_cell_v + beyond_v))
+            return units::out_of_range("cell_v", volts, 1.0, chemistry.full_cell_v + beyond_v);
+    }
+    return reading;
+}
+
+std::optional<units::Explanation> explain(const Pack& pack, const Health& health, units::Quantity quantity) {
+    using units::Origin;
+    using units::Quantity;
+    units::Explanation why;
+    why.quantity = quantity;
+    why.relation = units::Relation::line_through_readings;
+    why.source = units::Source::least_squares;
+    switch (quantity) {
+    case Quantity::full_charge_share:
+        if (!health.capacity) return std::nullopt;
+        why.value = health.capacity->now;
+        why.inputs = {{Quantity::rated_charge, {rated_charge_ah(pack), 0.0}, Origin::given}};
+        return why;
+    case Quantity::measured_cell_resistance:
+        if (!health.resistance) return std::nullopt;
+        why.value = health.resistance->now;
+        return why;
+    case Quantity::cycles_left:
+        if (!health.cycles_left) return std::nullopt;
+        why.value = *health.cycles_left;
+        why.relation = units::Relation::line_to_four_fifths;
+        why.inputs = {{Quantity::full_charge_share, health.capacity->now, Origin::computed}};
+        return why;
+    default: return std::nullopt;
+    }
+}
+
 } // namespace sobremesa::battery

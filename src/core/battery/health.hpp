@@ -5,6 +5,7 @@
 
 #include "core/battery/pack.hpp"
 #include "core/units/estimate.hpp"
+#include "core/units/explanation.hpp"
 
 namespace sobremesa::battery {
 
@@ -64,6 +65,16 @@ inline constexpr double longest_full_s = 3.0 * 86400.0;
 /// @param since_s      since when it rests there
 Health health(const Pack& pack, const std::vector<HealthReading>& readings, double now_s,
               std::optional<double> resting_cell_v_now, double since_s);
+
+/// With what the last reading of volts says of how it rests.
+Health health(const Pack& pack, const std::vector<HealthReading>& readings, double now_s);
+
+/// @error `value_out_of_range` naming what no charger or meter shows: a recharge of more than twice the label, a
+/// resistance beyond 1 Ω, volts outside of the chemistry, or another number of cells than the pack has in series
+units::Result<HealthReading> checked(const Pack& pack, HealthReading reading);
+
+/// The answers to "why?" for full charge, resistance and cycles left; nothing where the readings do not tell.
+std::optional<units::Explanation> explain(const Pack& pack, const Health& health, units::Quantity quantity);
 
 /// Least squares through two or more readings; the sd of the line from the scatter around it, and from `reading_sd`
 /// where there are too few to see a scatter.

@@ -55,7 +55,35 @@ std::optional<CurrentLabel> current_label_from_word(std::string_view word) {
     return std::nullopt;
 }
 
+namespace {
+
+// Common practice, no source: mass of a pack over its volume, and how a pack in a tray is cooled.
+constexpr double density_kgm3 = 2000.0;
+constexpr double cooling_w_per_m2_k = 15.0;
+
+/// Surface of a box of that mass with edges as 1 : 2 : 3, m²: packs are neither cubes nor sheets.
+double surface_m2(double mass_kg) {
+    const double edge_m = std::cbrt(mass_kg / density_kgm3 / 6.0);
+    return 22.0 * edge_m * edge_m;
+}
+
+} // namespace
+
+double cooling_w_per_k(const Pack& pack) {
+    return cooling_w_per_m2_k * surface_m2(pack.mass_kg);
+}
+
+CurrentTrust current_trust(const Pack& pack) {
+    // A pack without mass has no surface to cool.
+    if (pack.measured_cell_ohm && pack.mass_kg > 0.0) return CurrentTrust::measured_sag;
+    return pack.rated_current_a ? CurrentTrust::label : CurrentTrust::assumed;
+}
+
 double continuous_current_a(const Pack& pack) {
+    if (current_trust(pack) == CurrentTrust::measured_sag) {
+        const double whole_ohm = *pack.measured_cell_ohm * pack.series / pack.parallel;
+        return std::sqrt(cooling_w_per_k(pack) * most_rise_k / whole_ohm);
+    }
     if (pack.rated_current_a) return *pack.rated_current_a * trust_in_label(pack.current_label);
     return defaults(pack.chemistry, construction(pack)).continuous_c * rated_charge_ah(pack);
 }
@@ -76,6 +104,7 @@ units::Result<Pack> checked(Pack pack) {
          traits(pack.chemistry).full_cell_v + 0.05},
         {"pack.weakest_cell_below_v", pack.weakest_cell_below_v.value_or(0.0), 0, 1},
         {"pack.rated_current_a", pack.rated_current_a.value_or(1.0), 0.01, 10000},
+        {"pack.measured_cell_ohm", pack.measured_cell_ohm.value_or(0.001), 1e-5, 1},
         {"pack.price", pack.price.value_or(0.0), 0, 1e6},
         {"pack.size.length_m", pack.size ? pack.size->length_m : 0.0, 0, 3},
         {"pack.size.width_m", pack.size ? pack.size->width_m : 0.0, 0, 3},

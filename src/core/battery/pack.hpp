@@ -68,6 +68,9 @@ struct Pack {
     /// Rated current of the whole pack, A, and what kind of figure it is.
     std::optional<double> rated_current_a;
     CurrentLabel current_label = CurrentLabel::none;
+    /// Ohmic resistance of one cell with its share of leads and strips, as flights showed it, Ω. Empty: never
+    /// measured.
+    std::optional<double> measured_cell_ohm;
     /// In whatever money the pilot pays with; only packs are compared by it.
     std::optional<double> price;
     std::optional<Size> size;
@@ -94,8 +97,21 @@ double trust_in_label(CurrentLabel label);
 const char* current_label_word(CurrentLabel label);
 std::optional<CurrentLabel> current_label_from_word(std::string_view word);
 
-/// Current of the whole pack that may be drawn without end, A: the rated current times the trust in its label, or
-/// what is assumed of such cells.
+/// What a pack in a tray gives off to the air stream around it, W/K: 15 W/m²K (common practice, no source) over a
+/// box of its mass with edges as 1 : 2 : 3.
+double cooling_w_per_k(const Pack& pack);
+
+/// What a pack may warm by above the air when it is worked without end, K: from 25 °C to the 60 °C that no lithium
+/// pack should pass (common practice).
+inline constexpr double most_rise_k = 35.0;
+
+/// Where a continuous current comes from.
+enum class CurrentTrust { assumed, label, measured_sag };
+CurrentTrust current_trust(const Pack& pack);
+
+/// Current of the whole pack that may be drawn without end, A. With measured sag, the current whose heat settles
+/// `most_rise_k` above the air; else the rated current times the trust in its label; else what is assumed of such
+/// cells.
 double continuous_current_a(const Pack& pack);
 
 /// @error `value_out_of_range` naming the field, for anything that no pack can have

@@ -30,11 +30,8 @@ constexpr double reference_k = units::zero_celsius_k + reference_temperature_c;
 constexpr double coldest_c = -60.0;
 constexpr double hottest_c = 150.0;
 
-// Common practice, no source, all three: what cells and their wrap take up, the share of a pack's mass that is
-// cells, and what a pack in a tray gives off to the air stream around it.
+/// Common practice, no source: what cells and their wrap take up.
 constexpr double heat_capacity_j_per_kg_k = 950.0;
-constexpr double density_kgm3 = 2000.0;
-constexpr double cooling_w_per_m2_k = 15.0;
 
 /// What stands between 1 C of load and a gap that never closes, share per C: keeps the passage's curve a curve.
 constexpr double least_gap_per_c = 0.001;
@@ -44,12 +41,6 @@ constexpr double misfit_tolerance = 0.02;
 double arrhenius(double activation_k, double temperature_c) {
     const double T = std::clamp(temperature_c, coldest_c, hottest_c) + units::zero_celsius_k;
     return std::exp(activation_k * (1.0 / T - 1.0 / reference_k));
-}
-
-/// Surface of a box of that mass with edges as 1 : 2 : 3, m²: packs are neither cubes nor sheets.
-double surface_m2(double mass_kg) {
-    const double edge_m = std::cbrt(mass_kg / density_kgm3 / 6.0);
-    return 22.0 * edge_m * edge_m;
 }
 
 /// Whether a rate table fitted for one is right for the other: age and arrangement do not come into it.
@@ -101,7 +92,7 @@ PackModel::PackModel(const Pack& pack, const PackModel* like)
     : pack_(pack), new_cell_full_ah_(pack.cell_capacity_ah),
       cell_full_ah_(pack.cell_capacity_ah * pack.capacity_factor),
       cell_resistance_ohm_(battery::cell_resistance_ohm(pack) * pack.resistance_factor),
-      cooling_w_per_k_(cooling_w_per_m2_k * surface_m2(pack.mass_kg)),
+      cooling_w_per_k_(battery::cooling_w_per_k(pack)),
       usual_(defaults(pack.chemistry, battery::construction(pack))) {
     auto passage = std::make_shared<Passage>();
     passage->amps_per_gap = pack.cell_capacity_ah / usual_.slow_gap_per_c;

@@ -72,6 +72,61 @@ std::optional<Disagreement> cause(const std::vector<RemainingEstimate>& methods,
 
 } // namespace
 
+const char* remaining_method_word(RemainingMethod method) {
+    switch (method) {
+    case RemainingMethod::counted: return "counted";
+    case RemainingMethod::rested: return "rested";
+    case RemainingMethod::recharged: break;
+    }
+    return "recharged";
+}
+
+const char* disagreement_word(Disagreement disagreement) {
+    switch (disagreement) {
+    case Disagreement::sensor_scale: return "sensor-scale";
+    case Disagreement::pack_holds_less: return "pack-holds-less";
+    case Disagreement::not_rested_or_cold: return "not-rested-or-cold";
+    case Disagreement::not_full_at_start: return "not-full-at-start";
+    case Disagreement::sensor_reads_high: break;
+    }
+    return "sensor-reads-high";
+}
+
+std::optional<units::Notice> disagreement_notice(const Remaining& remaining) {
+    if (!remaining.disagreement) return std::nullopt;
+    units::Notice notice{units::NoticeCode::left_methods_disagree,
+                         units::Severity::warning,
+                         {{"cause", std::string(disagreement_word(*remaining.disagreement))}}};
+    for (const auto method : {RemainingMethod::counted, RemainingMethod::rested, RemainingMethod::recharged}) {
+        const auto* found = find(remaining.methods, method);
+        notice.parameters.push_back(
+            {std::string(remaining_method_word(method)) + "_share", found ? found->share.value : std::nan("")});
+    }
+    return notice;
+}
+
+std::optional<units::Explanation> explain(const Remaining& remaining, const LandedEvidence& evidence) {
+    using units::Origin;
+    using units::Quantity;
+    if (!remaining.share) return std::nullopt;
+    units::Explanation why;
+    why.quantity = Quantity::left_share;
+    why.value = *remaining.share;
+    why.relation = units::Relation::combined_by_variances;
+    why.source = units::Source::common_practice;
+    if (evidence.counted_ah)
+        why.inputs.push_back({Quantity::counted_charge,
+                              {*evidence.counted_ah, *evidence.counted_ah * evidence.counted_relative_sd},
+                              Origin::measured});
+    if (evidence.rested_cell_v)
+        why.inputs.push_back({Quantity::rested_cell_voltage, {*evidence.rested_cell_v, meter_sd_v}, Origin::given});
+    if (evidence.recharged_ah)
+        why.inputs.push_back({Quantity::recharged_charge,
+                              {*evidence.recharged_ah, *evidence.recharged_ah * charger_relative_sd},
+                              Origin::given});
+    return why;
+}
+
 Remaining remaining(const PackModel& pack, const LandedEvidence& evidence) {
     Remaining result;
     const double full_ah = pack.fullChargeAh();

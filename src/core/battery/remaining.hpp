@@ -5,6 +5,8 @@
 
 #include "core/battery/pack_model.hpp"
 #include "core/units/estimate.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/notice.hpp"
 
 namespace sobremesa::battery {
 
@@ -23,6 +25,8 @@ struct LandedEvidence {
 };
 
 enum class RemainingMethod { counted, rested, recharged };
+/// Stable word for scripts.
+const char* remaining_method_word(RemainingMethod method);
 
 struct RemainingEstimate {
     RemainingMethod method;
@@ -38,6 +42,9 @@ enum class Disagreement {
     not_full_at_start,  ///< volts say emptier and the recharge agrees with them
     sensor_reads_high,  ///< volts say fuller than what was counted
 };
+
+/// Stable word for scripts.
+const char* disagreement_word(Disagreement disagreement);
 
 /// What is left, by every method that the evidence allows.
 struct Remaining {
@@ -60,5 +67,11 @@ inline constexpr double charger_relative_sd = 0.015;
 /// Two methods disagree when they differ by more than twice the sd of their difference. The combination then keeps
 /// at least half of the distance as its sd: weights of methods that contradict each other promise too much.
 Remaining remaining(const PackModel& pack, const LandedEvidence& evidence);
+
+/// That two methods disagree, and why; nothing where they do not.
+std::optional<units::Notice> disagreement_notice(const Remaining& remaining);
+
+/// Why that much is left; nothing without a method.
+std::optional<units::Explanation> explain(const Remaining& remaining, const LandedEvidence& evidence);
 
 } // namespace sobremesa::battery

@@ -3,8 +3,11 @@
 #include <cstdint>
 #include <optional>
 #include <string>
+#include <vector>
 
+#include "core/battery/health.hpp"
 #include "core/mission/plan_request.hpp"
+#include "core/telemetry/calibration.hpp"
 #include "core/telemetry/consumption.hpp"
 
 namespace sobremesa::book {
@@ -18,6 +21,9 @@ struct KeptAircraft {
     std::string note;
     /// No longer flown: kept for its flights, not offered for new ones.
     bool retired = false;
+    /// Scale of its current sensor as set in the flight controller, and how that scale acts.
+    std::optional<double> current_scale = {};
+    telemetry::ScaleConvention scale_convention = telemetry::ScaleConvention::divides;
 };
 
 /// A pack on the shelf.
@@ -25,6 +31,8 @@ struct KeptPack {
     battery::Pack pack;
     std::string note;
     bool retired = false;
+    /// What chargers and meters said of it, in the order of time.
+    std::vector<battery::HealthReading> readings = {};
 };
 
 /// A plan in the logbook. Its request holds the aircraft and the pack as they were when the plan was last on the
@@ -45,6 +53,12 @@ struct KeptFlight {
     std::optional<Id> plan_id;
     /// What the charger put back, Ah.
     std::optional<double> recharged_ah;
+    /// Mean resting volts of a cell after the landing, and how long it had rested, s.
+    std::optional<double> rested_cell_v;
+    std::optional<double> rest_s;
+    /// What the current sensor's readings of this flight are multiplied by: a calibration that came after it. The
+    /// raw log stays as it is.
+    double current_factor = 1.0;
     std::string note;
     /// The raw log; empty for a flight that was entered without one.
     std::optional<Id> log_id;

@@ -80,6 +80,17 @@ enum class Quantity {
     price_per_energy,
     charge_per_mass,
     energy_density,
+    // of a pack's health and what a flight left in it
+    full_charge_share,
+    cycles_left,
+    measured_cell_resistance,
+    rested_cell_voltage,
+    // of the air and the aircraft in a log
+    air_distance,
+    still_air_energy_per_distance,
+    still_air_charge_per_distance,
+    level_power,
+    sensor_scale,
 };
 
 /// How a number follows from its inputs. The relation in words is made in `wording`.
@@ -120,6 +131,14 @@ enum class Relation {
     weaker_of_cells_and_strips,
     extrapolated_by_charge,
     extrapolated_at_power,
+    line_through_readings,
+    line_to_four_fifths,
+    volts_over_amps_in_short_steps,
+    combined_by_variances,
+    circle_of_ground_velocities,
+    airspeed_over_time,
+    level_power_over_airspeed,
+    scale_by_recharge,
 };
 
 /// Where the relation comes from.
@@ -132,6 +151,7 @@ enum class Source {
     geodesic_library,
     two_well_circuit,
     log_itself,
+    least_squares,
 };
 
 enum class Origin { given, assumed, computed, measured };

@@ -22,6 +22,8 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::current_above_rating: return "current-above-rating";
     case NoticeCode::start_below_landing: return "start-below-landing";
     case NoticeCode::charge_misleads: return "charge-misleads";
+    case NoticeCode::sag_above_stated: return "sag-above-stated";
+    case NoticeCode::left_methods_disagree: return "left-methods-disagree";
     case NoticeCode::unknown_key: return "unknown-key";
     case NoticeCode::value_not_used_yet: return "value-not-used-yet";
     case NoticeCode::quantity_assumed: return "quantity-assumed";
@@ -37,6 +39,9 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::integrals_skip_gaps: return "integrals-skip-gaps";
     case NoticeCode::several_flights: return "several-flights";
     case NoticeCode::pack_does_not_fit: return "pack-does-not-fit";
+    case NoticeCode::wind_not_observable: return "wind-not-observable";
+    case NoticeCode::wind_partly_observable: return "wind-partly-observable";
+    case NoticeCode::still_air_from_ground: return "still-air-from-ground";
     case NoticeCode::book_read_only: return "book-read-only";
     case NoticeCode::book_in_use: return "book-in-use";
     case NoticeCode::book_newer: return "book-newer";

@@ -29,6 +29,8 @@ enum class NoticeCode {
     current_above_rating,
     start_below_landing,
     charge_misleads,
+    sag_above_stated,
+    left_methods_disagree,
     // about a document
     unknown_key,
     value_not_used_yet,
@@ -46,6 +48,9 @@ enum class NoticeCode {
     integrals_skip_gaps,
     several_flights,
     pack_does_not_fit,
+    wind_not_observable,
+    wind_partly_observable,
+    still_air_from_ground,
     // about the logbook
     book_read_only,
     book_in_use,

@@ -12,12 +12,16 @@
 #include "app/places/debrief/filing_form.hpp"
 #include "app/places/debrief/set_aside_model.hpp"
 #include "app/theme/look.hpp"
+#include "app/widgets/cell_model.hpp"
+#include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/figure_row.hpp"
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/units/constants.hpp"
+#include "wording/findings.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
@@ -58,8 +62,8 @@ QWidget* DebriefPlace::makeEmpty() {
     column->addWidget(sentence);
     auto* what = new TextLabel(
         Role::quiet,
-        tr("A CSV with a header line: from the radio's card, or from a recorder on board. Time is needed; "
-           "position, volts, amps and the counter of mAh say the more."));
+        tr("A CSV with a header line, a GPX track or a MAVLink telemetry log: from the radio's card, or from a "
+           "recorder on board. Time is needed; position, volts, amps and the counter of mAh say the more."));
     what->setMaximumWidth(look.scaled(620));
     column->addWidget(what);
     auto* open = new QPushButton(tr("Open a log…"));
@@ -201,17 +205,57 @@ QWidget* DebriefPlace::makeReading() {
     sentence_ = new TextLabel(Role::sentence);
     sentence_->setObjectName(QStringLiteral("debriefSentence"));
     column->addWidget(sentence_);
-    figures_ = new FigureRow(6);
+    findings_ = new TextLabel(Role::quiet);
+    findings_->setObjectName(QStringLiteral("debriefFindings"));
+    column->addWidget(findings_);
+    figures_ = new FigureRow(9);
     column->addWidget(figures_);
     filing_ = new FilingForm(flight_);
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(filing_);
     column->addWidget(new Hairline(Qt::Horizontal));
+    remaining_ = new TextLabel(Role::plain);
+    remaining_->setObjectName(QStringLiteral("debriefRemaining"));
+    column->addWidget(remaining_);
     left_ = new TextLabel(Role::quiet);
     left_->setObjectName(QStringLiteral("debriefLeft"));
     column->addWidget(left_);
     notices_ = new QVBoxLayout;
     column->addLayout(notices_);
+    sag_row_ = new QWidget;
+    auto* sag = new QHBoxLayout(sag_row_);
+    sag->setContentsMargins(0, 0, 0, 0);
+    sag_words_ = new TextLabel(Role::quiet);
+    sag_words_->setObjectName(QStringLiteral("debriefSag"));
+    sag->addWidget(sag_words_, 1);
+    take_sag_ = new QPushButton(tr("Take it for the pack"));
+    take_sag_->setObjectName(QStringLiteral("takeSagButton"));
+    take_sag_->setToolTip(
+        tr("Measured sag then decides how much current this pack is believed to give, in place of "
+           "its label"));
+    connect(take_sag_, &QPushButton::clicked, &flight_, &session::FlightSession::takeSag);
+    sag->addWidget(take_sag_, 0, Qt::AlignTop);
+    column->addWidget(sag_row_);
+
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(new TextLabel(Role::heading, tr("Stretches")));
+    stretch_cells_ = new CellModel(this);
+    stretches_ = new DataTable(QStringLiteral("stretchTable"), tr("Stretches of the flight"));
+    stretches_->setModel(stretch_cells_);
+    stretches_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    stretches_->setSelectionMode(QAbstractItemView::SingleSelection);
+    stretches_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    stretches_->horizontalHeader()->setStretchLastSection(true);
+    connect(stretches_->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
+            [this](const QModelIndex& now) {
+                const auto debrief = session_.debrief();
+                if (!debrief || !now.isValid() || std::size_t(now.row()) >= debrief->findings.stretches.size())
+                    return;
+                const auto& stretch = debrief->findings.stretches[std::size_t(now.row())];
+                strips_->showPart(stretch.start_s, stretch.end_s);
+            });
+    column->addWidget(stretches_);
+    column->addWidget(new Hairline(Qt::Horizontal));
 
     set_aside_model_ = new SetAsideModel(this);
     set_aside_ = new QTableView;
@@ -251,6 +295,7 @@ void DebriefPlace::showDebrief() {
     showChart();
     filing_->refresh();
     showTrack();
+    showStretches();
     set_aside_model_->setList(debrief->clean.set_aside);
     const int rows = set_aside_model_->rowCount();
     set_aside_->setVisible(rows > 0);
@@ -270,19 +315,38 @@ void DebriefPlace::showFigures() {
     const std::pair<Quantity, QString> figures[] = {
         {q.leading(Quantity::charge_per_distance, Quantity::energy_per_distance), tr("over ground")},
         {q.leading(Quantity::energy_per_distance, Quantity::charge_per_distance), tr("over ground")},
+        {q.leading(Quantity::still_air_charge_per_distance, Quantity::still_air_energy_per_distance),
+         tr("level, still air")},
+        {Quantity::wind_speed, tr("wind")},
+        {Quantity::airspeed, tr("airspeed")},
         {Quantity::mean_power, tr("mean power")},
         {Quantity::lowest_voltage, tr("lowest, pack")},
     };
     const auto& shown = figures_->figures();
+    const auto& found = session_.debrief()->findings;
+    const auto why = [&](Quantity quantity) -> std::optional<units::Explanation> {
+        switch (quantity) {
+        case Quantity::wind_speed:
+        case Quantity::airspeed: return telemetry::explain(found.wind, quantity);
+        case Quantity::still_air_charge_per_distance:
+        case Quantity::still_air_energy_per_distance:
+            return found.still ? telemetry::explain(*found.still, quantity) : std::nullopt;
+        default: return telemetry::explain(summary, quantity);
+        }
+    };
     for (std::size_t i = 0; i < std::size(figures); ++i)
-        shown[i]->setExplanation(telemetry::explain(summary, figures[i].first), figures[i].second);
+        shown[i]->setExplanation(why(figures[i].first), figures[i].second);
+    // Quietly: the figures below are the loud ones.
+    const QString words = wording::without_markup(wording::findings_sentence(found, q));
+    findings_->setWords(words);
+    findings_->setVisible(!words.isEmpty());
     std::optional<units::Explanation> left;
     if (landing.left) left = telemetry::explain(*landing.left, summary, Quantity::left_share);
-    shown[4]->setExplanation(left, tr("left, counted"));
+    shown[7]->setExplanation(left, tr("left, counted"));
     std::optional<units::Explanation> spare;
     if (const auto flown = flight_.overForecast())
         spare = debrief::explain_least_spare(*flown, *flight_.flown().plan());
-    shown[5]->setExplanation(spare, tr("least to spare"));
+    shown[8]->setExplanation(spare, tr("least to spare"));
     figures_->layOutAgain();
     left_->setVisible(landing.left.has_value());
     if (landing.left) {
@@ -291,12 +355,69 @@ void DebriefPlace::showFigures() {
                                  wording::written(mission::landing_cell_v(request), 0.0,
                                                   q.notation(Quantity::landing_cell_voltage))));
     }
+    showRemaining();
     showNotices();
+}
+
+void DebriefPlace::showRemaining() {
+    const auto& q = Look::instance().quantities();
+    const auto& flight = flight_.flight();
+    const auto remaining = flight_.remaining();
+    const QString words = remaining ? wording::remaining_sentence(*remaining, q) : QString();
+    remaining_->setWords(words);
+    remaining_->setVisible(!words.isEmpty());
+    const auto& sag = session_.debrief()->findings.sag;
+    sag_row_->setVisible(sag.has_value() && remaining.has_value());
+    if (!sag) return;
+    const units::Explanation why = telemetry::explain(*sag, flight.flown.pack);
+    sag_words_->setWords(tr("Volts fell by %1 %2 a cell as the current rose; the pack is described with %3.",
+                            "resistance, its error, resistance")
+                             .arg(q.text(Quantity::measured_cell_resistance, why.value),
+                                  q.error_text(Quantity::measured_cell_resistance, why.value),
+                                  q.text(Quantity::cell_resistance, why.inputs.front().value)));
+    take_sag_->setVisible(flight.pack_id.has_value());
+    take_sag_->setEnabled(flight.flown.pack.measured_cell_ohm != why.value.value);
+}
+
+void DebriefPlace::showStretches() {
+    const auto& q = Look::instance().quantities();
+    const auto& stretches = session_.debrief()->findings.stretches;
+    std::vector<std::vector<Cell>> rows;
+    for (const auto& s : stretches) {
+        const auto cell = [&](Quantity quantity) { return explained_cell(telemetry::explain(s, quantity)); };
+        Cell kind;
+        kind.text = wording::name(s.kind);
+        // Where it begins, explained by what it lasted.
+        Cell from = cell(Quantity::duration);
+        from.text = wording::written(s.start_s / units::seconds_per_minute, 0.0, {1.0, {}, 1});
+        from.sort = s.start_s;
+        Cell lasted = cell(Quantity::duration);
+        lasted.text = q.duration(s.end_s - s.start_s);
+        rows.push_back({kind, from, lasted, cell(Quantity::ground_distance), cell(Quantity::height),
+                        cell(Quantity::mean_power), cell(Quantity::used_energy)});
+    }
+    stretch_cells_->setCells({tr("what"), tr("from min"), tr("lasted"), tr("over ground"), tr("climbed"),
+                              tr("mean power"), tr("energy")},
+                             std::move(rows));
+    stretches_->fitColumns();
+    const Look& look = Look::instance();
+    stretches_->setFixedHeight(stretches_->horizontalHeader()->sizeHint().height() +
+                               int(stretches.size()) * stretches_->verticalHeader()->defaultSectionSize() +
+                               look.scaled(6));
 }
 
 void DebriefPlace::showNotices() {
     const auto landing = flight_.left();
     std::vector<units::Notice> notices = session_.debrief()->summary.notices;
+    const auto& found = session_.debrief()->findings;
+    notices.insert(notices.end(), found.notices.begin(), found.notices.end());
+    if (const auto remaining = flight_.remaining()) {
+        if (auto notice = battery::disagreement_notice(*remaining)) notices.push_back(*notice);
+        if (found.sag) {
+            if (auto notice = telemetry::sag_notice(*found.sag, flight_.flight().flown.pack))
+                notices.push_back(*notice);
+        }
+    }
     if (landing.notice) notices.push_back(*landing.notice);
     while (QLayoutItem* item = notices_->takeAt(0)) {
         delete item->widget();

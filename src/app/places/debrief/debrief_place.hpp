@@ -7,12 +7,15 @@
 
 #include "session/flight_session.hpp"
 
+class QPushButton;
 class QStackedLayout;
 class QTableView;
 class QVBoxLayout;
 
 namespace sobremesa::app {
 
+class CellModel;
+class DataTable;
 class FigureRow;
 class FilingForm;
 class HomewardChart;
@@ -51,6 +54,8 @@ private:
     void showFigures();
     void showTrack();
     void showNotices();
+    void showRemaining();
+    void showStretches();
     void markCursor(std::size_t row);
 
     session::DebriefSession& session_;
@@ -59,6 +64,13 @@ private:
     QVBoxLayout* offered_;
     TextLabel* file_;
     TextLabel* sentence_;
+    TextLabel* findings_;
+    TextLabel* remaining_;
+    QWidget* sag_row_;
+    TextLabel* sag_words_;
+    QPushButton* take_sag_;
+    CellModel* stretch_cells_;
+    DataTable* stretches_;
     FigureRow* figures_;
     TextLabel* left_;
     QVBoxLayout* notices_;

@@ -24,6 +24,8 @@ private:
     QLineEdit* name_;
     NumberField* recharged_;
     TextLabel* unit_;
+    NumberField* rested_v_;
+    NumberField* rest_min_;
     QLineEdit* note_;
     TextLabel* trouble_;
     TextLabel* state_;

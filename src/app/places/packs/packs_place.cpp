@@ -10,16 +10,18 @@ namespace sobremesa::app {
 PacksPlace::PacksPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent)
     : QTabWidget(parent), desk_(desk), plan_session_(plan_session), shelf_(new ShelfPlace(pack_shelf(desk))) {
     setObjectName(QStringLiteral("packsTabs"));
-    setAccessibleName(tr("Packs: shelf, bench, workshop"));
+    setAccessibleName(tr("Packs: shelf, bench, workshop, health"));
     tabBar()->setAccessibleName(accessibleName());
     setDocumentMode(true);
     addTab(shelf_, tr("Shelf"));
     bench_room_ = addLaterTab(tr("Bench"));
     workshop_room_ = addLaterTab(tr("Workshop"));
+    health_room_ = addLaterTab(tr("Health"));
     connect(this, &QTabWidget::currentChanged, this, [this](int tab) {
         if (tab == bench_tab) bench();
         // The workshop's test is about whatever is chosen on the shelf.
         if (tab == workshop_tab) workshop().setTested(shelf_->chosen());
+        if (tab == health_tab) health().setPack(shelf_->chosen());
     });
 }
 
@@ -52,6 +54,14 @@ WorkshopPage& PacksPlace::workshop() {
     workshop_room_->layout()->addWidget(workshop_);
     workshop_->show();
     return *workshop_;
+}
+
+HealthPage& PacksPlace::health() {
+    if (health_) return *health_;
+    health_ = new HealthPage(desk_);
+    health_room_->layout()->addWidget(health_);
+    health_->show();
+    return *health_;
 }
 
 } // namespace sobremesa::app

@@ -3,13 +3,15 @@
 #include <QTabWidget>
 
 #include "app/places/packs/bench_page.hpp"
+#include "app/places/packs/health_page.hpp"
 #include "app/places/packs/workshop_page.hpp"
 #include "app/places/shelf/shelf_place.hpp"
 
 namespace sobremesa::app {
 
-/// Packs: the shelf, the bench on which they are tried, and the workshop in which they are made on paper. Bench and
-/// workshop are made when they are first wanted, so that the first window does not wait for them.
+/// Packs: the shelf, the bench on which they are tried, the workshop in which they are made on paper, and their
+/// health over the cycles. All but the shelf are made when they are first wanted, so that the first window does not
+/// wait.
 class PacksPlace : public QTabWidget {
     Q_OBJECT
 public:
@@ -17,10 +19,12 @@ public:
     ShelfPlace& shelf() { return *shelf_; }
     BenchPage& bench();
     WorkshopPage& workshop();
+    HealthPage& health();
     bool onBench() const { return currentIndex() == bench_tab; }
     void showShelf() { setCurrentIndex(shelf_tab); }
     void showBench() { setCurrentIndex(bench_tab); }
     void showWorkshop() { setCurrentIndex(workshop_tab); }
+    void showHealth() { setCurrentIndex(health_tab); }
 
 signals:
     void planWanted();
@@ -29,7 +33,7 @@ signals:
     void tableMade(DataTable* table);
 
 private:
-    enum Tab { shelf_tab, bench_tab, workshop_tab };
+    enum Tab { shelf_tab, bench_tab, workshop_tab, health_tab };
     QWidget* addLaterTab(const QString& name);
 
     session::Desk& desk_;
@@ -39,6 +43,8 @@ private:
     QWidget* workshop_room_ = nullptr;
     BenchPage* bench_ = nullptr;
     WorkshopPage* workshop_ = nullptr;
+    QWidget* health_room_ = nullptr;
+    HealthPage* health_ = nullptr;
 };
 
 } // namespace sobremesa::app

@@ -1,0 +1,200 @@
+#include "app/charts/health_chart.hpp"
+
+#include <algorithm>
+#include <numeric>
+
+#include <qcustomplot.h>
+
+#include "app/charts/chart_style.hpp"
+#include "app/theme/look.hpp"
+#include "wording/quantities.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+
+constexpr double percent = 100.0;
+constexpr double milliohms = 1000.0;
+
+double mean(const std::vector<double>& values) {
+    return std::accumulate(values.begin(), values.end(), 0.0) / double(values.size());
+}
+
+} // namespace
+
+HealthChart::HealthChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
+    embed_plot(*this, *plot_);
+    setMinimumSize(260, 220);
+    setAccessibleName(tr("Health of the pack over its cycles"));
+    connect(&Look::instance(), &Look::changed, this, &HealthChart::refresh);
+    refresh();
+}
+
+void HealthChart::setPack(const book::KeptPack& kept, const battery::Health& health) {
+    kept_ = kept;
+    health_ = health;
+    refresh();
+}
+
+ShownTable HealthChart::shownTable() const {
+    ShownTable table{tr("Health of the pack"), {tr("full cycles"), tr("of the label, %"), tr("cells, mΩ")}, {}};
+    const auto cell = [](double value, int decimals) {
+        Cell made;
+        made.figure = true;
+        made.sort = value;
+        made.text = wording::written(value, 0.0, {1.0, {}, decimals});
+        return made;
+    };
+    for (const auto& reading : kept_.readings) {
+        const double nothing = std::nan("");
+        table.rows.push_back(
+            {cell(reading.cycles, 0),
+             cell(reading.full_recharge_ah
+                      ? percent * *reading.full_recharge_ah / battery::rated_charge_ah(kept_.pack)
+                      : nothing,
+                  0),
+             cell(reading.cell_resistance_ohm.empty() ? nothing : milliohms * mean(reading.cell_resistance_ohm),
+                  1)});
+    }
+    return table;
+}
+
+void HealthChart::paintInto(QPaintDevice& device, const QSize& size) {
+    paint_plot(*plot_, device, size);
+}
+
+void HealthChart::refresh() {
+    const Look& look = Look::instance();
+    plot_->clearItems();
+    plot_->clearPlottables();
+    plot_->plotLayout()->clear();
+    plot_->setBackground(QBrush(look.theme().panel));
+    QVector<double> charge_x, charge_y, ohm_x, ohm_y, ohm_spread;
+    for (const auto& reading : kept_.readings) {
+        if (reading.full_recharge_ah) {
+            charge_x << reading.cycles;
+            charge_y << percent * *reading.full_recharge_ah / battery::rated_charge_ah(kept_.pack);
+        }
+        if (!reading.cell_resistance_ohm.empty()) {
+            const auto [least, most] =
+                std::minmax_element(reading.cell_resistance_ohm.begin(), reading.cell_resistance_ohm.end());
+            ohm_x << reading.cycles;
+            ohm_y << milliohms * mean(reading.cell_resistance_ohm);
+            ohm_spread << 0.5 * milliohms * (*most - *least);
+        }
+    }
+    auto* above = new QCPAxisRect(plot_);
+    auto* below = new QCPAxisRect(plot_);
+    auto* margins = new QCPMarginGroup(plot_);
+    int row = 0;
+    for (QCPAxisRect* rect : {above, below}) {
+        plot_->plotLayout()->addElement(row++, 0, rect);
+        rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
+        rect->setMinimumMargins(QMargins(look.scaled(44), look.scaled(22), look.scaled(16), look.scaled(22)));
+        style_axis_rect(rect);
+        for (QCPAxis* axis : rect->axes()) axis->setLayer(QStringLiteral("axes"));
+    }
+    drawPart(above, tr("Full recharge, % of the label"), charge_x, charge_y, {}, {&health_.capacity, percent},
+             percent * battery::retire_capacity);
+    const std::optional<double> doubled =
+        ohm_y.isEmpty() ? std::nullopt : std::optional(battery::retire_resistance_factor * ohm_y.front());
+    drawPart(below, tr("Resistance of a cell, mΩ, by full cycles"), ohm_x, ohm_y, ohm_spread,
+             {&health_.resistance, milliohms}, doubled);
+    plot_->replot(QCustomPlot::rpQueuedReplot);
+}
+
+void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const QVector<double>& x,
+                           const QVector<double>& y, const QVector<double>& spread, const Band& band,
+                           std::optional<double> end) {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    QCPAxis* across = rect->axis(QCPAxis::atBottom);
+    QCPAxis* up = rect->axis(QCPAxis::atLeft);
+    across->setTicker(plain_ticker(5));
+    up->setTicker(plain_ticker(4));
+    auto* heading = add_text(plot_, theme.ink, Look::small_px, true);
+    heading->position->setType(QCPItemPosition::ptAxisRectRatio);
+    heading->position->setAxisRect(rect);
+    heading->position->setCoords(0.0, 0.0);
+    heading->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
+    heading->setPadding(QMargins(0, 0, 0, look.scaled(3)));
+    heading->setText(title);
+    if (x.isEmpty()) {
+        up->setVisible(false);
+        across->setVisible(false);
+        auto* none = add_text(plot_, theme.soft_ink, Look::small_px, false);
+        none->position->setType(QCPItemPosition::ptAxisRectRatio);
+        none->position->setAxisRect(rect);
+        none->position->setCoords(0.5, 0.5);
+        none->setPositionAlignment(Qt::AlignCenter);
+        none->setText(tr("no reading yet"));
+        return;
+    }
+    const double last = std::max(*std::max_element(x.begin(), x.end()), 1.0);
+    double least = *std::min_element(y.begin(), y.end());
+    double most = *std::max_element(y.begin(), y.end());
+    for (qsizetype i = 0; i < spread.size(); ++i) {
+        least = std::min(least, y[i] - spread[i]);
+        most = std::max(most, y[i] + spread[i]);
+    }
+    if (end) {
+        least = std::min(least, *end);
+        most = std::max(most, *end);
+        auto* line = new QCPItemLine(plot_);
+        for (QCPItemPosition* position : {line->start, line->end}) {
+            position->setAxes(across, up);
+            position->setTypeX(QCPItemPosition::ptAxisRectRatio);
+            position->setAxisRect(rect);
+        }
+        line->start->setCoords(0.0, *end);
+        line->end->setCoords(1.0, *end);
+        line->setClipAxisRect(rect);
+        line->setPen(QPen(theme.warning, look.scaled(1.2), Qt::DotLine));
+        auto* words = add_text(plot_, theme.warning, Look::small_px, false);
+        words->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
+        words->position->setAxes(across, up);
+        words->position->setAxisRect(rect);
+        words->position->setCoords(1.0, *end);
+        words->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
+        words->setText(tr("retire"));
+    }
+    const double room = std::max(0.12 * (most - least), 0.5);
+    up->setRange(least - room, most + room);
+    across->setRange(-0.03 * last, 1.08 * last);
+
+    if (*band.trend) {
+        const battery::Trend& trend = **band.trend;
+        QVector<double> line_x, line_y, low, high;
+        constexpr int steps = 24;
+        for (int i = 0; i <= steps; ++i) {
+            const double at = last * i / steps;
+            const double value = trend.now.value + (at - x.back()) * trend.per_cycle.value;
+            const double sd = units::combine_sd(trend.now.sd, (at - x.back()) * trend.per_cycle.sd);
+            line_x << at;
+            line_y << band.factor * value;
+            low << band.factor * (value - sd);
+            high << band.factor * (value + sd);
+        }
+        for (const auto* edge : {&low, &high}) {
+            QCPGraph* graph = plot_->addGraph(across, up);
+            graph->setData(line_x, *edge, true);
+            graph->setPen(QPen(theme.field_border, look.scaled(1)));
+        }
+        QCPGraph* line = plot_->addGraph(across, up);
+        line->setData(line_x, line_y, true);
+        line->setPen(QPen(theme.ink, look.scaled(1.4), Qt::DashLine));
+    }
+    QCPGraph* marks = plot_->addGraph(across, up);
+    marks->setData(x, y);
+    marks->setLineStyle(QCPGraph::lsNone);
+    marks->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(theme.ink, look.scaled(1.2)),
+                                           QBrush(theme.ink), look.scaled(6)));
+    if (!spread.isEmpty()) {
+        auto* bars = new QCPErrorBars(across, up);
+        bars->setDataPlottable(marks);
+        bars->setData(spread);
+        bars->setPen(QPen(theme.ink, look.scaled(1)));
+    }
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,322 @@
+#include "app/places/packs/health_page.hpp"
+
+#include <algorithm>
+
+#include <QDateTime>
+#include <QGridLayout>
+#include <QHeaderView>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QRegularExpression>
+
+#include "app/charts/health_chart.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/cell_model.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/explained_number.hpp"
+#include "app/widgets/figure_row.hpp"
+#include "app/widgets/fold.hpp"
+#include "app/widgets/hairline.hpp"
+#include "app/widgets/number_field.hpp"
+#include "app/widgets/scroll_column.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "io/text_number.hpp"
+#include "wording/findings.hpp"
+#include "wording/messages.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using units::Quantity;
+
+namespace {
+
+constexpr double milliohms = 1000.0;
+
+/// "4.1 4,3 4.0": numbers with blanks or semicolons between; nothing where one is none.
+std::optional<std::vector<double>> numbers_in(const QString& text, double factor) {
+    std::vector<double> values;
+    static const QRegularExpression between(QStringLiteral("[\\s;/]+"));
+    for (QString part : text.split(between, Qt::SkipEmptyParts)) {
+        const auto value = io::number_from_text(part.replace(QLatin1Char(','), QLatin1Char('.')).toStdString());
+        if (!value) return std::nullopt;
+        values.push_back(*value / factor);
+    }
+    return values;
+}
+
+QString numbers_text(const std::vector<double>& values, double factor, int decimals) {
+    QStringList parts;
+    for (const double value : values) parts << wording::written(value, 0.0, {factor, {}, decimals});
+    return parts.join(QStringLiteral("  "));
+}
+
+} // namespace
+
+HealthPage::HealthPage(session::Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    setObjectName(QStringLiteral("healthPage"));
+    auto* fold = new Fold;
+    QWidget* left = makeReading();
+    QWidget* right = makeEntry();
+    fold->addPane(tr("Health"), left);
+    fold->addPane(tr("Readings"), right);
+    fold->setWideArrangement([left, right](QWidget* page) {
+        auto* row = new QHBoxLayout(page);
+        row->setContentsMargins(0, 0, 0, 0);
+        row->setSpacing(0);
+        row->addWidget(left, 8);
+        row->addWidget(new Hairline(Qt::Vertical));
+        row->addWidget(right, 6);
+    });
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->addWidget(fold);
+    connect(&desk_, &session::Desk::packsChanged, this, &HealthPage::refresh);
+    connect(&Look::instance(), &Look::changed, this, &HealthPage::refresh);
+    refresh();
+}
+
+QWidget* HealthPage::makeReading() {
+    const Look& look = Look::instance();
+    auto* inside = new Panel;
+    auto* column = new QVBoxLayout(inside);
+    column->setContentsMargins(look.scaled(24), look.scaled(12), look.scaled(20), look.scaled(12));
+    column->setSpacing(look.scaled(10));
+    name_ = new TextLabel(Role::heading);
+    name_->setObjectName(QStringLiteral("healthName"));
+    column->addWidget(name_);
+    sentence_ = new TextLabel(Role::sentence);
+    sentence_->setObjectName(QStringLiteral("healthSentence"));
+    column->addWidget(sentence_);
+    advice_ = new TextLabel(Role::warning);
+    advice_->setObjectName(QStringLiteral("healthAdvice"));
+    column->addWidget(advice_);
+    figures_ = new FigureRow(3);
+    column->addWidget(figures_);
+    chart_ = new HealthChart;
+    chart_->setObjectName(QStringLiteral("healthChart"));
+    column->addWidget(chart_, 100);
+    column->addStretch(1);
+    column->addWidget(new TextLabel(
+        Role::quiet,
+        tr("Compare readings at the same temperature, and after the same rest. Retire a puffed or hot pack "
+           "whatever its figures say.")));
+    return inside;
+}
+
+QWidget* HealthPage::makeEntry() {
+    const Look& look = Look::instance();
+    auto* inside = new Panel;
+    auto* column = new QVBoxLayout(inside);
+    column->setContentsMargins(look.scaled(20), look.scaled(12), look.scaled(20), look.scaled(12));
+    column->setSpacing(look.scaled(8));
+    column->addWidget(new TextLabel(Role::heading, tr("A new reading")));
+    entry_ = new QWidget;
+    auto* grid = new QGridLayout(entry_);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(look.scaled(10));
+    grid->setVerticalSpacing(look.scaled(6));
+    int line = 0;
+    const auto row = [&](const QString& label, QLineEdit* field, const char* object, const QString& unit,
+                         const QString& placeholder) {
+        auto* text = new TextLabel(Role::plain, label);
+        text->setWordWrap(false);
+        grid->addWidget(text, line, 0);
+        field->setObjectName(QLatin1String(object));
+        field->setAccessibleName(label);
+        field->setPlaceholderText(placeholder);
+        grid->addWidget(field, line, 1);
+        grid->addWidget(new TextLabel(Role::quiet, unit), line, 2);
+        ++line;
+    };
+    cycles_ = new NumberField;
+    recharge_ = new NumberField;
+    resistances_ = new QLineEdit;
+    volts_ = new QLineEdit;
+    row(tr("Full cycles so far"), cycles_, "healthCycles", {}, {});
+    row(tr("Full recharge"), recharge_, "healthRecharge", tr("mAh"), tr("not measured"));
+    row(tr("Resistance, cell by cell"), resistances_, "healthResistances", tr("mΩ"), tr("not measured"));
+    row(tr("Resting volts, cell by cell"), volts_, "healthVolts", tr("V"), tr("not measured"));
+    grid->setColumnStretch(1, 1);
+    column->addWidget(entry_);
+    trouble_ = new TextLabel(Role::warning);
+    trouble_->setObjectName(QStringLiteral("healthTrouble"));
+    trouble_->hide();
+    column->addWidget(trouble_);
+    auto* buttons = new QHBoxLayout;
+    const auto button = [&](const QString& text, const char* object, auto call) {
+        auto* made = new QPushButton(text);
+        made->setObjectName(QLatin1String(object));
+        connect(made, &QPushButton::clicked, this, call);
+        buttons->addWidget(made);
+        return made;
+    };
+    button(tr("Keep this reading"), "healthKeep", [this] { keepReading(); });
+    button(tr("Charged full now"), "healthFull", [this] {
+        if (pack_) keepRest(battery::traits(desk_.shelves().packs.at(*pack_).pack.chemistry).full_cell_v);
+    });
+    button(tr("At storage now"), "healthStored", [this] {
+        if (pack_) keepRest(battery::traits(desk_.shelves().packs.at(*pack_).pack.chemistry).storage_cell_v);
+    });
+    buttons->addStretch(1);
+    column->addLayout(buttons);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    cells_ = new CellModel(this);
+    table_ = new DataTable(QStringLiteral("healthTable"), tr("Readings of this pack"));
+    table_->setModel(cells_);
+    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    table_->setSelectionMode(QAbstractItemView::SingleSelection);
+    table_->horizontalHeader()->setStretchLastSection(true);
+    column->addWidget(table_, 1);
+    remove_ = new QPushButton(tr("Remove the chosen reading"));
+    remove_->setObjectName(QStringLiteral("healthRemove"));
+    connect(remove_, &QPushButton::clicked, this, &HealthPage::removeReading);
+    column->addWidget(remove_, 0, Qt::AlignLeft);
+    inside->setMinimumWidth(look.scaled(360));
+    return inside;
+}
+
+void HealthPage::setPack(std::optional<session::Id> id) {
+    pack_ = id;
+    for (QLineEdit* field : {static_cast<QLineEdit*>(recharge_), resistances_, volts_}) field->clear();
+    trouble_->hide();
+    refresh();
+    if (pack_) cycles_->setValue(cyclesNow(), 0);
+}
+
+double HealthPage::cyclesNow() const {
+    const auto found = desk_.shelves().packs.find(*pack_);
+    if (found == desk_.shelves().packs.end()) return 0.0;
+    double cycles = desk_.packUse(*pack_).full_cycles;
+    // A pack had a life before this logbook: what was written down once is not forgotten.
+    for (const auto& reading : found->second.readings) cycles = std::max(cycles, reading.cycles);
+    return cycles;
+}
+
+void HealthPage::refresh() {
+    const auto found = pack_ ? desk_.shelves().packs.find(*pack_) : desk_.shelves().packs.end();
+    const bool known = found != desk_.shelves().packs.end();
+    entry_->setEnabled(known);
+    for (const char* object : {"healthKeep", "healthFull", "healthStored"})
+        findChild<QPushButton*>(QLatin1String(object))->setEnabled(known);
+    chart_->setVisible(known);
+    figures_->setVisible(known);
+    if (!known) {
+        pack_.reset();
+        name_->setWords(tr("Health"));
+        sentence_->setWords(
+            tr("Choose a pack on the shelf: its readings, their trend and when to retire it stand here."));
+        advice_->hide();
+        cells_->setCells({}, {});
+        remove_->hide();
+        return;
+    }
+    const book::KeptPack& kept = found->second;
+    health_ = battery::health(kept.pack, kept.readings, double(QDateTime::currentSecsSinceEpoch()));
+    name_->setWords(tr("%1, %2", "pack, build").arg(wording::title(kept.pack), wording::build(kept.pack)));
+    sentence_->setWords(wording::health_sentence(health_));
+    const QStringList advice = wording::health_advice(health_);
+    advice_->setWords(advice.join(QStringLiteral("<br>")));
+    advice_->setVisible(!advice.isEmpty());
+    const std::pair<Quantity, QString> figures[] = {{Quantity::full_charge_share, tr("of the label")},
+                                                    {Quantity::measured_cell_resistance, tr("a cell")},
+                                                    {Quantity::cycles_left, tr("cycles until four fifths")}};
+    for (std::size_t i = 0; i < std::size(figures); ++i)
+        figures_->figures()[i]->setExplanation(battery::explain(kept.pack, health_, figures[i].first),
+                                               figures[i].second);
+    figures_->layOutAgain();
+    chart_->setPack(kept, health_);
+    chart_->setVisible(!kept.readings.empty());
+    const auto figure = [](const QString& text) {
+        Cell cell;
+        cell.text = text;
+        cell.figure = true;
+        return cell;
+    };
+    std::vector<std::vector<Cell>> rows;
+    for (const auto& reading : kept.readings) {
+        Cell when;
+        when.text = QDateTime::fromSecsSinceEpoch(qint64(reading.time_s)).date().toString(Qt::ISODate);
+        rows.push_back(
+            {when, figure(wording::written(reading.cycles, 0.0, {1.0, {}, 0})),
+             figure(reading.full_recharge_ah ? Look::instance().quantities().charge(*reading.full_recharge_ah)
+                                             : QStringLiteral("–")),
+             figure(reading.cell_resistance_ohm.empty() ? QStringLiteral("–")
+                                                        : numbers_text(reading.cell_resistance_ohm, milliohms, 1)),
+             figure(reading.cell_v.empty() ? QStringLiteral("–") : numbers_text(reading.cell_v, 1.0, 2))});
+    }
+    cells_->setCells({tr("when"), tr("cycles"), tr("recharge"), tr("cells, mΩ"), tr("cells, V")}, std::move(rows));
+    table_->fitColumns();
+    remove_->setVisible(!kept.readings.empty());
+}
+
+bool HealthPage::put(std::vector<battery::HealthReading> readings) {
+    book::KeptPack kept = desk_.shelves().packs.at(*pack_);
+    kept.readings = std::move(readings);
+    const auto done = desk_.put(logbook::EditKind::change_pack, pack_, kept);
+    if (done) return true;
+    trouble_->setWords(wording::message(done.error()));
+    trouble_->show();
+    return false;
+}
+
+void HealthPage::keepReading() {
+    if (!pack_) return;
+    const auto say = [this](const QString& words) {
+        trouble_->setWords(words);
+        trouble_->setVisible(!words.isEmpty());
+    };
+    const auto& pack = desk_.shelves().packs.at(*pack_).pack;
+    battery::HealthReading reading;
+    reading.time_s = double(QDateTime::currentSecsSinceEpoch());
+    const auto cycles = cycles_->value();
+    const auto ohms = numbers_in(resistances_->text(), milliohms);
+    const auto volts = numbers_in(volts_->text(), 1.0);
+    const bool has_recharge = !recharge_->text().trimmed().isEmpty();
+    const auto recharge = recharge_->value();
+    if (!cycles) return say(tr("Write how many full cycles it has behind it; an estimate will do."));
+    if (has_recharge && !recharge) return say(tr("The recharge is not one number. Write 2740 or 2 740."));
+    if (!ohms || !volts) return say(tr("Write one number for each cell, with blanks between: 4.1 4.3 4.0 4.2."));
+    if (!has_recharge && ohms->empty() && volts->empty())
+        return say(tr("Write at least one of the three: a full recharge, the cells' resistance, or their volts."));
+    reading.cycles = *cycles;
+    if (has_recharge) reading.full_recharge_ah = *recharge / 1000.0;
+    reading.cell_resistance_ohm = *ohms;
+    reading.cell_v = *volts;
+    for (const auto* values : {&reading.cell_resistance_ohm, &reading.cell_v}) {
+        if (!values->empty() && int(values->size()) != pack.series)
+            return say(tr("This pack has %1 cells in series; write as many numbers.").arg(pack.series));
+    }
+    const auto checked = battery::checked(pack, reading);
+    if (!checked) return say(wording::message(checked.error()));
+    say({});
+    auto readings = desk_.shelves().packs.at(*pack_).readings;
+    readings.push_back(*checked);
+    std::stable_sort(readings.begin(), readings.end(),
+                     [](const auto& a, const auto& b) { return a.time_s < b.time_s; });
+    if (!put(std::move(readings))) return;
+    for (QLineEdit* field : {static_cast<QLineEdit*>(recharge_), resistances_, volts_}) field->clear();
+}
+
+void HealthPage::keepRest(double cell_v) {
+    const auto& kept = desk_.shelves().packs.at(*pack_);
+    battery::HealthReading reading;
+    reading.time_s = double(QDateTime::currentSecsSinceEpoch());
+    reading.cycles = cyclesNow();
+    reading.cell_v.assign(std::size_t(kept.pack.series), cell_v);
+    auto readings = kept.readings;
+    readings.push_back(reading);
+    put(std::move(readings));
+}
+
+void HealthPage::removeReading() {
+    const auto row = table_->currentIndex().row();
+    if (!pack_ || row < 0) return;
+    auto readings = desk_.shelves().packs.at(*pack_).readings;
+    if (std::size_t(row) >= readings.size()) return;
+    readings.erase(readings.begin() + row);
+    put(std::move(readings));
+}
+
+} // namespace sobremesa::app

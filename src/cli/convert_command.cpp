@@ -1,0 +1,23 @@
+#include "cli/convert_command.hpp"
+
+#include <ostream>
+
+#include "cli/command_line.hpp"
+#include "cli/said.hpp"
+#include "io/log_file.hpp"
+#include "io/text_file.hpp"
+
+namespace sobremesa::cli {
+
+int convert(const ConvertOptions& options, std::ostream& out, std::ostream& err) {
+    const auto log = io::read_log(options.log);
+    if (!log) return unusable(log.error(), err);
+    const auto text = io::log_as(**log, options.target, {options.hide_home_m});
+    if (!text) return unusable(text.error(), err);
+    if (const auto written = io::write_text_file(options.target, *text); !written)
+        return unusable(written.error(), err);
+    out << (*log)->rows() << " rows written to " << options.target << "\n";
+    return exit_done;
+}
+
+} // namespace sobremesa::cli

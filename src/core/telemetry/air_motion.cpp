@@ -1,0 +1,193 @@
+#include "core/telemetry/air_motion.hpp"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+#include "core/units/constants.hpp"
+#include "core/units/median.hpp"
+
+namespace sobremesa::telemetry {
+
+namespace {
+
+constexpr double missing = std::numeric_limits<double>::quiet_NaN();
+/// Longest flight that is laid out second by second, s: four days. A clock that jumps ends there.
+constexpr double longest_s = 4.0 * 86400.0;
+constexpr double velocity_half_window_s = 2.0;
+constexpr double climb_half_window_s = 3.0;
+
+/// Sums of what fell into one second.
+struct Sum {
+    double total = 0.0;
+    int count = 0;
+    void add(double value) {
+        if (!std::isfinite(value)) return;
+        total += value;
+        ++count;
+    }
+    double mean() const { return count > 0 ? total / count : missing; }
+};
+
+struct Second {
+    Sum east, north, x, y, t, height, climb, power, current, heading_east, heading_north, airspeed, throttle;
+    int rows = 0;
+};
+
+/// Slope of a line through (t, y) of the seconds around one, per s; NaN with fewer than two that count.
+template <class Value>
+double slope(const std::vector<Second>& seconds, std::size_t at, double half_window_s, Value value) {
+    const auto reach = std::size_t(half_window_s);
+    const std::size_t from = at > reach ? at - reach : 0;
+    const std::size_t to = std::min(at + reach + 1, seconds.size());
+    double n = 0.0;
+    double st = 0.0;
+    double sy = 0.0;
+    double stt = 0.0;
+    double sty = 0.0;
+    for (std::size_t i = from; i < to; ++i) {
+        const double y = value(seconds[i]);
+        // Times as measured, relative: positions do not fall into the middle of their second.
+        const double t = seconds[i].t.mean() - double(at);
+        if (!std::isfinite(y) || !std::isfinite(t)) continue;
+        n += 1.0;
+        st += t;
+        sy += y;
+        stt += t * t;
+        sty += t * y;
+    }
+    const double spread = n * stt - st * st;
+    return n < 2.0 || spread < 1e-9 ? missing : (n * sty - st * sy) / spread;
+}
+
+/// Launch and landing: outside of them the aircraft neither moves over ground nor stands above the launch, and
+/// draws no more than its electronics.
+void find_airborne(Motion& motion) {
+    constexpr double moving_mps = 3.0;
+    constexpr double above_m = 5.0;
+    constexpr double dead_band_s = 3.0;
+    double ground_m = missing;
+    for (const Moment& m : motion.moments) {
+        if (std::isfinite(m.height_m)) {
+            ground_m = m.height_m;
+            break;
+        }
+    }
+    double last_m = ground_m;
+    for (const Moment& m : motion.moments) {
+        if (std::isfinite(m.height_m)) last_m = m.height_m;
+    }
+    const auto flies = [&](const Moment& m, double base_m) {
+        const bool moves = std::hypot(m.east_mps, m.north_mps) > moving_mps;
+        const bool high = std::isfinite(base_m) && m.height_m - base_m > above_m;
+        return moves || high;
+    };
+    const auto held = [&](std::size_t i, double base_m) {
+        // One second of scatter is no launch.
+        for (std::size_t k = i; k < std::min(i + std::size_t(dead_band_s), motion.moments.size()); ++k) {
+            if (!motion.moments[k].empty && !flies(motion.moments[k], base_m)) return false;
+        }
+        return flies(motion.moments[i], base_m);
+    };
+    std::size_t first = 0;
+    while (first < motion.moments.size() && !held(first, ground_m)) ++first;
+    std::size_t last = motion.moments.size();
+    while (last > first && !flies(motion.moments[last - 1], last_m)) --last;
+    motion.first_airborne = first;
+    motion.last_airborne = last;
+}
+
+} // namespace
+
+units::Result<Motion> motion(const CleanLog& log, const std::stop_token& stop) {
+    Motion result;
+    if (log.rows.empty()) return result;
+    const FlightLog& raw = *log.raw;
+    const double start_s = log.time_s(0);
+    const double length_s = std::min(log.time_s(log.rows.size() - 1) - start_s, longest_s);
+    std::vector<Second> seconds(std::size_t(length_s) + 1);
+    const bool by_speed = raw.has(Channel::ground_speed_mps) && raw.has(Channel::course_deg);
+    const bool by_position = raw.has(Channel::latitude_deg) && log.home;
+    std::optional<geodesy::LocalFrame> frame;
+    if (by_position) {
+        if (auto made = geodesy::LocalFrame::around(*log.home)) frame = *made;
+    }
+    const auto read = [&](Channel channel, std::size_t i) {
+        return raw.has(channel) ? log.value(channel, i) : missing;
+    };
+    const bool amps = raw.has(Channel::current_a);
+    const bool volts = raw.has(Channel::voltage_v);
+    constexpr std::size_t rows_between_questions = 1 << 16;
+    for (std::size_t i = 0; i < log.rows.size(); ++i) {
+        if (i % rows_between_questions == 0 && stop.stop_requested())
+            return units::failure(units::ErrorCode::cancelled);
+        const double t = log.time_s(i) - start_s;
+        if (!(t >= 0.0) || t > length_s) continue;
+        Second& s = seconds[std::size_t(t)];
+        ++s.rows;
+        s.t.add(t);
+        // Speed and course without positions are taken as they are.
+        const bool fix = !raw.has(Channel::latitude_deg) || log.position_ok.empty() || log.position_ok[i] != 0;
+        if (by_speed && fix) {
+            const double speed = read(Channel::ground_speed_mps, i);
+            const double course = units::radians(read(Channel::course_deg, i));
+            s.east.add(speed * std::sin(course));
+            s.north.add(speed * std::cos(course));
+        }
+        if (frame && fix && !by_speed) {
+            const auto here = frame->forward(log.position(i));
+            s.x.add(here.east_m);
+            s.y.add(here.north_m);
+        }
+        s.height.add(read(Channel::height_m, i));
+        s.climb.add(read(Channel::climb_mps, i));
+        if (amps) s.current.add(log.value(Channel::current_a, i));
+        if (amps && volts) s.power.add(log.value(Channel::current_a, i) * log.value(Channel::voltage_v, i));
+        const double heading = units::radians(read(Channel::heading_deg, i));
+        s.heading_east.add(std::sin(heading));
+        s.heading_north.add(std::cos(heading));
+        s.airspeed.add(read(Channel::airspeed_mps, i));
+        s.throttle.add(read(Channel::throttle_share, i));
+    }
+    result.moments.resize(seconds.size());
+    for (std::size_t i = 0; i < seconds.size(); ++i) {
+        const Second& s = seconds[i];
+        Moment& m = result.moments[i];
+        m.time_s = start_s + double(i) + 0.5;
+        m.empty = s.rows == 0;
+        m.east_mps = s.east.mean();
+        m.north_mps = s.north.mean();
+        if (!by_speed && frame && !m.empty) {
+            m.east_mps = slope(seconds, i, velocity_half_window_s, [](const Second& x) { return x.x.mean(); });
+            m.north_mps = slope(seconds, i, velocity_half_window_s, [](const Second& x) { return x.y.mean(); });
+        }
+        m.height_m = s.height.mean();
+        m.climb_mps = s.climb.mean();
+        if (raw.has(Channel::height_m) && !m.empty)
+            m.climb_mps = slope(seconds, i, climb_half_window_s, [](const Second& x) { return x.height.mean(); });
+        m.power_w = s.power.mean();
+        m.current_a = s.current.mean();
+        m.heading_deg =
+            units::wrap_degrees(units::degrees(std::atan2(s.heading_east.mean(), s.heading_north.mean())));
+        m.airspeed_mps = s.airspeed.mean();
+        m.throttle_share = s.throttle.mean();
+    }
+    const auto any = [&](double Moment::*value) {
+        return std::any_of(result.moments.begin(), result.moments.end(),
+                           [&](const Moment& m) { return std::isfinite(m.*value); });
+    };
+    result.has_velocity = any(&Moment::east_mps);
+    result.has_height = any(&Moment::climb_mps);
+    result.has_power = any(&Moment::power_w);
+    result.has_heading = any(&Moment::heading_deg);
+    // A column of zeros is a sensor that is not fitted.
+    std::vector<double> airspeeds;
+    for (const Moment& m : result.moments) {
+        if (std::isfinite(m.airspeed_mps)) airspeeds.push_back(m.airspeed_mps);
+    }
+    result.has_airspeed = units::median(airspeeds) > 1.0;
+    find_airborne(result);
+    return result;
+}
+
+} // namespace sobremesa::telemetry

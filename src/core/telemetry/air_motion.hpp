@@ -1,0 +1,52 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "core/telemetry/clean_log.hpp"
+
+namespace sobremesa::telemetry {
+
+/// One second of a flight, averaged from the rows in it. What the log lacks is NaN.
+struct Moment {
+    double time_s = 0.0;
+    /// Over ground, m/s.
+    double east_mps = 0.0;
+    double north_mps = 0.0;
+    double height_m = 0.0;
+    double climb_mps = 0.0;
+    double power_w = 0.0;
+    double current_a = 0.0;
+    double heading_deg = 0.0;
+    double airspeed_mps = 0.0;
+    double throttle_share = 0.0;
+    /// No row of the log falls into this second: nothing above is measured.
+    bool empty = true;
+};
+
+/// A flight second by second, evenly spaced, gaps as empty moments.
+struct Motion {
+    double step_s = 1.0;
+    std::vector<Moment> moments;
+    /// From launch to landing, as indices [first, last); nothing flown: equal.
+    std::size_t first_airborne = 0;
+    std::size_t last_airborne = 0;
+    /// What the moments hold at all.
+    bool has_velocity = false;
+    bool has_height = false;
+    bool has_power = false;
+    bool has_heading = false;
+    bool has_airspeed = false;
+};
+
+/// Averages a cleaned log second by second.
+///
+/// Velocity: ground speed and course where the log has both, else from good positions, by the slope of a line
+/// through those within 2 s. Climb: the slope of height within 3 s; the log's own climb where it has no height.
+/// Airborne: between the first and the last moment that moves over ground or stands above the launch by more than
+/// its noise.
+///
+/// @error `cancelled`
+units::Result<Motion> motion(const CleanLog& log, const std::stop_token& stop = {});
+
+} // namespace sobremesa::telemetry

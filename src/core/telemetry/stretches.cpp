@@ -1,0 +1,279 @@
+#include "core/telemetry/stretches.hpp"
+
+#include <algorithm>
+#include <cmath>
+#include <optional>
+
+#include "core/units/constants.hpp"
+#include "core/units/median.hpp"
+
+namespace sobremesa::telemetry {
+
+namespace {
+
+constexpr double least_band_mps = 0.4;
+constexpr double least_stretch_s = 8.0;
+constexpr double glide_share = 0.33;
+constexpr double glide_end_share = 0.5;
+/// A full circle within this makes a loiter, s.
+constexpr double loiter_window_s = 150.0;
+/// What comes first after the ground, and last before it.
+constexpr double launch_s = 10.0;
+constexpr double landing_height_m = 15.0;
+
+/// Running mean over `half` moments to both sides; NaN only where nothing is known.
+std::vector<double> smooth(const Motion& motion, double Moment::*value, std::size_t half) {
+    const auto& moments = motion.moments;
+    std::vector<double> result(moments.size(), std::nan(""));
+    for (std::size_t i = 0; i < moments.size(); ++i) {
+        double sum = 0.0;
+        int count = 0;
+        for (std::size_t k = i > half ? i - half : 0; k < std::min(i + half + 1, moments.size()); ++k) {
+            if (!std::isfinite(moments[k].*value)) continue;
+            sum += moments[k].*value;
+            ++count;
+        }
+        if (count > 0) result[i] = sum / count;
+    }
+    return result;
+}
+
+/// Twice the sd of the climb rate around level flight, by the quartiles: climbs and descents do not widen it.
+double level_band_mps(const Motion& motion, const std::vector<double>& climb) {
+    std::vector<double> off;
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
+        if (std::isfinite(climb[i])) off.push_back(std::abs(climb[i]));
+    }
+    if (off.empty()) return least_band_mps;
+    return std::clamp(2.0 * 1.4826 * units::median(off), least_band_mps, 1.0);
+}
+
+/// Moments that belong to a circling: a window around them turns through 360° one way and stays put.
+std::vector<char> circling(const Motion& motion, const WindEstimate& wind) {
+    const auto& moments = motion.moments;
+    std::vector<char> result(moments.size(), 0);
+    std::vector<double> turned(moments.size() + 1, 0.0);
+    std::vector<double> east(moments.size() + 1, 0.0);
+    std::vector<double> north(moments.size() + 1, 0.0);
+    std::optional<double> before;
+    const double we = wind.known() ? wind.east_mps : 0.0;
+    const double wn = wind.known() ? wind.north_mps : 0.0;
+    for (std::size_t i = 0; i < moments.size(); ++i) {
+        const double ae = moments[i].east_mps - we;
+        const double an = moments[i].north_mps - wn;
+        double turn = 0.0;
+        if (std::isfinite(ae) && std::hypot(ae, an) > 1.0) {
+            const double now = units::degrees(std::atan2(ae, an));
+            if (before) turn = units::signed_turn_degrees(*before, now);
+            before = now;
+        }
+        turned[i + 1] = turned[i] + turn;
+        east[i + 1] = east[i] + (std::isfinite(ae) ? ae : 0.0) * motion.step_s;
+        north[i + 1] = north[i] + (std::isfinite(an) ? an : 0.0) * motion.step_s;
+    }
+    const auto window = std::size_t(loiter_window_s / motion.step_s);
+    std::size_t to = 0;
+    for (std::size_t from = motion.first_airborne; from < motion.last_airborne; ++from) {
+        to = std::max(to, from + 1);
+        while (to < std::min(from + window, motion.last_airborne) && std::abs(turned[to] - turned[from]) < 360.0)
+            ++to;
+        if (std::abs(turned[to] - turned[from]) < 360.0) continue;
+        // Through the air it came back to where it began: a circle, not an S in a route.
+        double way_m = 0.0;
+        for (std::size_t i = from; i < to; ++i) way_m += std::hypot(east[i + 1] - east[i], north[i + 1] - north[i]);
+        constexpr double back_share = 0.35;
+        if (std::hypot(east[to] - east[from], north[to] - north[from]) > back_share * way_m) continue;
+        std::fill(result.begin() + std::ptrdiff_t(from), result.begin() + std::ptrdiff_t(to), char(1));
+    }
+    return result;
+}
+
+struct Run {
+    StretchKind kind;
+    std::size_t first;
+    std::size_t last;
+    std::size_t length() const { return last - first; }
+};
+
+std::vector<Run> runs_of(const std::vector<StretchKind>& kinds) {
+    std::vector<Run> runs;
+    for (std::size_t i = 0; i < kinds.size(); ++i) {
+        if (runs.empty() || runs.back().kind != kinds[i])
+            runs.push_back({kinds[i], i, i + 1});
+        else
+            runs.back().last = i + 1;
+    }
+    return runs;
+}
+
+bool stays(StretchKind kind) {
+    return kind == StretchKind::ground || kind == StretchKind::launch || kind == StretchKind::landing;
+}
+
+/// Joins what is too short to the longer of its neighbours, the shortest first.
+void join_short(std::vector<StretchKind>& kinds, double step_s) {
+    const auto least = std::size_t(least_stretch_s / step_s);
+    for (;;) {
+        const auto runs = runs_of(kinds);
+        std::optional<std::size_t> shortest;
+        for (std::size_t i = 0; i < runs.size(); ++i) {
+            if (stays(runs[i].kind) || runs[i].length() >= least) continue;
+            if (!shortest || runs[i].length() < runs[*shortest].length()) shortest = i;
+        }
+        if (!shortest) return;
+        std::optional<StretchKind> into;
+        std::size_t longest = 0;
+        for (const std::size_t other : {*shortest - 1, *shortest + 1}) {
+            if (other >= runs.size() || stays(runs[other].kind) || runs[other].length() <= longest) continue;
+            longest = runs[other].length();
+            into = runs[other].kind;
+        }
+        if (!into) {
+            // Alone between launch and landing.
+            into = StretchKind::level;
+            if (runs[*shortest].kind == StretchKind::level) into = StretchKind::landing;
+        }
+        std::fill(kinds.begin() + std::ptrdiff_t(runs[*shortest].first),
+                  kinds.begin() + std::ptrdiff_t(runs[*shortest].last), *into);
+    }
+}
+
+std::vector<StretchKind> kinds_of(const Motion& motion, const WindEstimate& wind) {
+    const auto& moments = motion.moments;
+    std::vector<StretchKind> kinds(moments.size(), StretchKind::ground);
+    const auto climb = smooth(motion, &Moment::climb_mps, 3);
+    const auto power = smooth(motion, &Moment::power_w, 3);
+    const auto height = smooth(motion, &Moment::height_m, 1);
+    const double band = level_band_mps(motion, climb);
+    std::vector<double> powers;
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
+        if (std::isfinite(power[i])) powers.push_back(power[i]);
+    }
+    const double usual_w = units::median(powers);
+    const auto loiters = circling(motion, wind);
+    StretchKind slope = StretchKind::level;
+    bool gliding = false;
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
+        const double c = climb[i];
+        if (slope == StretchKind::climb && c < 0.5 * band) slope = StretchKind::level;
+        if (slope == StretchKind::descent && c > -0.5 * band) slope = StretchKind::level;
+        if (c > band) slope = StretchKind::climb;
+        if (c < -band) slope = StretchKind::descent;
+        gliding = power[i] < (gliding ? glide_end_share : glide_share) * usual_w && slope != StretchKind::climb;
+        kinds[i] = gliding                                          ? StretchKind::glide
+                   : slope == StretchKind::level && loiters[i] != 0 ? StretchKind::loiter
+                                                                    : slope;
+    }
+    // From the ground into the air, and back.
+    const auto first = motion.first_airborne;
+    const auto last = motion.last_airborne;
+    if (first > 0) {
+        const auto end = std::min(first + std::size_t(launch_s / motion.step_s), last);
+        std::fill(kinds.begin() + std::ptrdiff_t(first), kinds.begin() + std::ptrdiff_t(end), StretchKind::launch);
+    }
+    if (last < moments.size() && last > first) {
+        const double ground_m = height[last - 1];
+        std::size_t from = last;
+        while (from > first && kinds[from - 1] != StretchKind::launch && kinds[from - 1] != StretchKind::climb &&
+               (!std::isfinite(height[from - 1]) || height[from - 1] - ground_m < landing_height_m) &&
+               last - from < std::size_t(60.0 / motion.step_s))
+            --from;
+        std::fill(kinds.begin() + std::ptrdiff_t(from), kinds.begin() + std::ptrdiff_t(last), StretchKind::landing);
+    }
+    join_short(kinds, motion.step_s);
+    return kinds;
+}
+
+Stretch measured(const Motion& motion, const WindEstimate& wind, const Run& run) {
+    Stretch s;
+    s.kind = run.kind;
+    s.first = run.first;
+    s.last = run.last;
+    s.start_s = motion.moments[run.first].time_s - 0.5 * motion.step_s;
+    s.end_s = motion.moments[run.last - 1].time_s + 0.5 * motion.step_s;
+    double power_s = 0.0;
+    std::optional<double> first_m;
+    double last_m = 0.0;
+    for (std::size_t i = run.first; i < run.last; ++i) {
+        const Moment& m = motion.moments[i];
+        if (std::isfinite(m.east_mps)) s.ground_m += std::hypot(m.east_mps, m.north_mps) * motion.step_s;
+        if (wind.known() && std::isfinite(m.east_mps) && run.kind != StretchKind::ground)
+            s.air_m += airspeed_at(motion, wind, i) * motion.step_s;
+        if (std::isfinite(m.height_m)) {
+            if (!first_m) first_m = m.height_m;
+            last_m = m.height_m;
+        }
+        if (std::isfinite(m.power_w)) {
+            s.energy_wh += m.power_w * motion.step_s / units::seconds_per_hour;
+            power_s += motion.step_s;
+        }
+        if (std::isfinite(m.current_a)) s.charge_ah += m.current_a * motion.step_s / units::seconds_per_hour;
+    }
+    s.climb_m = first_m ? last_m - *first_m : std::nan("");
+    if (!motion.has_velocity) s.ground_m = std::nan("");
+    if (!wind.known()) s.air_m = std::nan("");
+    if (!motion.has_power) s.energy_wh = std::nan("");
+    s.mean_power_w = power_s > 0.0 ? s.energy_wh * units::seconds_per_hour / power_s : std::nan("");
+    return s;
+}
+
+} // namespace
+
+const char* stretch_word(StretchKind kind) {
+    switch (kind) {
+    case StretchKind::ground: return "ground";
+    case StretchKind::launch: return "launch";
+    case StretchKind::climb: return "climb";
+    case StretchKind::level: return "level";
+    case StretchKind::glide: return "glide";
+    case StretchKind::descent: return "descent";
+    case StretchKind::loiter: return "loiter";
+    case StretchKind::landing: break;
+    }
+    return "landing";
+}
+
+std::vector<Stretch> stretches(const Motion& motion, const WindEstimate& wind) {
+    std::vector<Stretch> result;
+    for (const Run& run : runs_of(kinds_of(motion, wind))) result.push_back(measured(motion, wind, run));
+    return result;
+}
+
+std::optional<units::Explanation> explain(const Stretch& stretch, units::Quantity quantity) {
+    using units::Quantity;
+    using units::Relation;
+    units::Explanation why;
+    why.quantity = quantity;
+    why.source = units::Source::log_itself;
+    const units::ExplainedInput lasted{
+        Quantity::duration, {stretch.end_s - stretch.start_s, 0.0}, units::Origin::measured};
+    switch (quantity) {
+    case Quantity::duration:
+        why.value = lasted.value;
+        why.relation = Relation::first_to_last_row;
+        break;
+    case Quantity::ground_distance:
+        why.value = {stretch.ground_m, 0.0};
+        why.relation = Relation::airspeed_over_time;
+        why.inputs = {lasted};
+        break;
+    case Quantity::height:
+        why.value = {stretch.climb_m, 0.0};
+        why.relation = Relation::first_to_last_row;
+        break;
+    case Quantity::mean_power:
+        why.value = {stretch.mean_power_w, 0.0};
+        why.relation = Relation::mean_over_time;
+        why.inputs = {lasted};
+        break;
+    case Quantity::used_energy:
+        why.value = {stretch.energy_wh, 0.0};
+        why.relation = Relation::trapezoid_of_power;
+        why.inputs = {lasted};
+        break;
+    default: return std::nullopt;
+    }
+    return std::isfinite(why.value.value) ? std::optional(why) : std::nullopt;
+}
+
+} // namespace sobremesa::telemetry

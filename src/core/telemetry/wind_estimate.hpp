@@ -1,0 +1,81 @@
+#pragma once
+
+#include <array>
+#include <optional>
+#include <vector>
+
+#include "core/telemetry/air_motion.hpp"
+#include "core/units/estimate.hpp"
+#include "core/units/explanation.hpp"
+
+namespace sobremesa::telemetry {
+
+/// What the log says of the wind.
+enum class WindKnowledge {
+    known,
+    /// One component is known, the other cannot be told from the airspeed.
+    along_only,
+    no_position, ///< neither position nor ground speed with course
+    too_short,
+    no_turn, ///< neither component is known to 1.5 m/s
+};
+
+/// Stable word for scripts.
+const char* wind_knowledge_word(WindKnowledge knowledge);
+
+/// The wind of a part of the flight.
+struct WindWindow {
+    double start_s = 0.0;
+    double end_s = 0.0;
+    double height_m = 0.0;
+    units::Estimate speed_mps;
+    units::Estimate from_deg;
+};
+
+struct WindEstimate {
+    WindKnowledge knowledge = WindKnowledge::no_position;
+    /// Mean over the flight; where the air goes to.
+    double east_mps = 0.0;
+    double north_mps = 0.0;
+    /// Of (east, north): east², east·north, north².
+    std::array<double, 3> covariance_m2ps2{};
+    units::Estimate speed_mps;
+    units::Estimate from_deg;
+    units::Estimate airspeed_mps;
+    /// How the wind grew during the flight, m/s per hour, along its own direction.
+    units::Estimate growth_mps_per_h;
+    /// Direction of the component that is known best, degrees from north, [0, 180), and the sd of both, m/s.
+    double known_along_deg = 0.0;
+    double best_sd_mps = 0.0;
+    double worst_sd_mps = 0.0;
+    /// All turning added up, full circles of 360°.
+    double turned_deg = 0.0;
+    bool used_heading = false;
+    bool used_airspeed = false;
+    std::vector<WindWindow> windows;
+
+    bool known() const { return knowledge == WindKnowledge::known; }
+};
+
+/// A component is known when its sd is not above this, m/s.
+inline constexpr double known_sd_mps = 1.5;
+
+/// Wind and airspeed from the ground velocities of a flight.
+///
+/// At a steady airspeed they lie on a circle around the wind: |v − w| = V, fitted by least squares (Levenberg-
+/// Marquardt) with Huber's weights; headings and airspeeds join where the log has them and they fit. The wind
+/// follows the height by the 1/7 power law and may grow linearly; both components of growth have a prior of ± 3 m/s
+/// an hour. Gusts last: the covariance is that of residuals which hang together over half a minute (Newey & West,
+/// Econometrica 55(3), 1987), and never less than what independent ones would give.
+///
+/// @param airspeed_hint  cruise airspeed by the pilot, with its sd; helps where the flight did not turn
+WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> airspeed_hint = std::nullopt);
+
+/// Air velocity at a moment, m/s: ground velocity less the estimated wind at that height and time. NaN where the
+/// velocity is not known.
+double airspeed_at(const Motion& motion, const WindEstimate& wind, std::size_t moment);
+
+/// The answers to "why?" for wind speed, direction and airspeed; nothing while the wind is not known.
+std::optional<units::Explanation> explain(const WindEstimate& wind, units::Quantity quantity);
+
+} // namespace sobremesa::telemetry

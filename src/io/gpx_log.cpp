@@ -1,0 +1,319 @@
+#include "io/gpx_log.hpp"
+
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+#include <fstream>
+#include <limits>
+#include <map>
+#include <sstream>
+#include <vector>
+
+#include <pugixml.hpp>
+#include <unistd.h>
+
+#include "io/log_header.hpp"
+#include "io/open_file.hpp"
+#include "io/text_number.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+using telemetry::Channel;
+using telemetry::FlightLog;
+using units::ErrorCode;
+
+constexpr double missing = std::numeric_limits<double>::quiet_NaN();
+
+/// Element names that say less than a header would.
+constexpr std::pair<std::string_view, std::string_view> short_names[] = {{"sat", "satellites"},
+                                                                         {"speed", "ground speed (m/s)"},
+                                                                         {"course", "course (deg)"},
+                                                                         {"hr", ""},
+                                                                         {"cad", ""},
+                                                                         {"atemp", ""},
+                                                                         {"hdop", ""},
+                                                                         {"vdop", ""},
+                                                                         {"pdop", ""}};
+
+std::string_view local_name(const char* name) {
+    const std::string_view whole(name);
+    const auto colon = whole.find(':');
+    return colon == std::string_view::npos ? whole : whole.substr(colon + 1);
+}
+
+class GpxReading {
+public:
+    GpxReading(const std::string& path, const ReadingJob& job) : path_(path), job_(job) { log_.name = path; }
+
+    units::Result<std::shared_ptr<const FlightLog>> run() {
+        std::uint64_t size = 0;
+        const auto opened = open_for_reading(path_, size);
+        if (!opened) return tl::unexpected(opened.error());
+        ::close(*opened);
+        if (size > most_gpx_bytes)
+            return units::failure(ErrorCode::file_too_large, in_file(path_),
+                                  {{"most_mb", double(most_gpx_bytes >> 20)}});
+        const pugi::xml_parse_result parsed =
+            document_.load_file(path_.c_str(), pugi::parse_default, pugi::encoding_auto);
+        if (!parsed) return broken(parsed);
+        if (job_.progress) job_.progress(0.5);
+        if (auto stopped = points(); !stopped) return tl::unexpected(stopped.error());
+        return finish();
+    }
+
+private:
+    tl::unexpected<units::Error> broken(const pugi::xml_parse_result& parsed) const {
+        units::Where where = in_file(path_);
+        std::ifstream file(path_, std::ios::binary);
+        std::int64_t line = 1;
+        std::int64_t left = parsed.offset;
+        for (std::string buffer(1 << 16, '\0'); left > 0 && file;) {
+            file.read(buffer.data(), std::streamsize(std::min<std::int64_t>(left, std::int64_t(buffer.size()))));
+            line += std::count(buffer.begin(), buffer.begin() + file.gcount(), '\n');
+            left -= file.gcount();
+            if (file.gcount() == 0) break;
+        }
+        where.line = line;
+        return units::failure(ErrorCode::xml_syntax, where, {{"reason", std::string(parsed.description())}});
+    }
+
+    units::Result<void> points() {
+        const pugi::xml_node gpx = document_.child("gpx");
+        std::size_t met = 0;
+        constexpr std::size_t points_between_questions = 4096;
+        for (const pugi::xml_node track : gpx.children("trk")) {
+            for (const pugi::xml_node segment : track.children("trkseg")) {
+                for (const pugi::xml_node point : segment.children("trkpt")) {
+                    if (++met % points_between_questions == 0 && job_.stop.stop_requested())
+                        return units::failure(ErrorCode::cancelled);
+                    take(point, met);
+                }
+            }
+        }
+        return {};
+    }
+
+    void put(Channel channel, double value) {
+        auto& column = log_[channel];
+        column.resize(rows_, missing);
+        column[rows_ - 1] = value;
+    }
+
+    void take(const pugi::xml_node& point, std::size_t number) {
+        ++log_.rows_met;
+        const auto time = utc_from_text(point.child_value("time"));
+        if (!time) {
+            ++without_time_;
+            if (first_without_time_ == 0) first_without_time_ = std::int64_t(number);
+            return;
+        }
+        ++rows_;
+        log_.lines.push_back(std::uint32_t(number));
+        put(Channel::time_s, *time);
+        put(Channel::latitude_deg, number_from_text(point.attribute("lat").value()).value_or(missing));
+        put(Channel::longitude_deg, number_from_text(point.attribute("lon").value()).value_or(missing));
+        if (const auto height = number_from_text(point.child_value("ele"))) put(Channel::height_m, *height);
+        for (const pugi::xml_node child : point.children()) {
+            const auto name = local_name(child.name());
+            if (name == "extensions")
+                extensions(child);
+            else if (name == "sat" || name == "speed" || name == "course")
+                understand(child);
+        }
+    }
+
+    /// All elements below, without recursion: a file may nest them as deep as it likes.
+    void extensions(const pugi::xml_node& top) {
+        std::vector<pugi::xml_node> open{top};
+        while (!open.empty()) {
+            const pugi::xml_node node = open.back();
+            open.pop_back();
+            for (const pugi::xml_node child : node.children()) {
+                if (child.type() != pugi::node_element) continue;
+                if (child.first_child().type() == pugi::node_element)
+                    open.push_back(child);
+                else
+                    understand(child);
+            }
+        }
+    }
+
+    void understand(const pugi::xml_node& element) {
+        const std::string name(local_name(element.name()));
+        auto found = columns_.find(name);
+        if (found == columns_.end()) {
+            std::string header = name;
+            for (const auto& [word, meaning] : short_names) {
+                if (name == word) header = meaning;
+            }
+            const std::string value = element.child_value();
+            const auto columns = understand_header({header}, {value});
+            LogColumn column = columns.empty() ? LogColumn() : columns.front();
+            const bool number = column.kind == LogColumn::Kind::number && column.channel != Channel::time_s;
+            // The first element of a meaning counts, as the first column does.
+            const bool taken = std::any_of(columns_.begin(), columns_.end(), [&](const auto& other) {
+                return other.second.kind == LogColumn::Kind::number && other.second.channel == column.channel;
+            });
+            if (!number || taken) column.kind = LogColumn::Kind::ignored;
+            if (column.kind == LogColumn::Kind::number && column.unit_assumed)
+                log_.notices.push_back(
+                    {units::NoticeCode::unit_assumed,
+                     units::Severity::note,
+                     {{"column", name}, {"channel", std::string(channel_word(column.channel))}}});
+            if (column.kind == LogColumn::Kind::ignored)
+                log_.notices.push_back(
+                    {units::NoticeCode::column_not_understood, units::Severity::note, {{"column", name}}});
+            found = columns_.emplace(name, column).first;
+        }
+        if (found->second.kind != LogColumn::Kind::number) return;
+        if (const auto value = number_from_text(element.child_value()))
+            put(found->second.channel, *value * found->second.scale);
+    }
+
+    units::Result<std::shared_ptr<const FlightLog>> finish() {
+        if (rows_ < 2) return units::failure(ErrorCode::no_track, in_file(path_));
+        for (auto& column : log_.columns) {
+            if (!column.empty()) column.resize(rows_, missing);
+        }
+        if (without_time_ > 0)
+            log_.unreadable.push_back({telemetry::SetAsideReason::no_time, without_time_, first_without_time_});
+        auto& time = log_[Channel::time_s];
+        log_.start_clock_s = time.front();
+        for (double& t : time) t -= *log_.start_clock_s;
+        if (job_.progress) job_.progress(1.0);
+        return std::make_shared<const FlightLog>(std::move(log_));
+    }
+
+    std::string path_;
+    const ReadingJob& job_;
+    pugi::xml_document document_;
+    FlightLog log_;
+    std::size_t rows_ = 0;
+    std::size_t without_time_ = 0;
+    std::int64_t first_without_time_ = 0;
+    std::map<std::string, LogColumn> columns_;
+};
+
+/// What stands in the extensions, and with how many decimals; each name as a header that any reader of ours takes.
+struct Extension {
+    Channel channel;
+    const char* name;
+    int decimals;
+};
+constexpr Extension extensions_written[] = {
+    {Channel::ground_speed_mps, "ground_speed_mps", 3},
+    {Channel::course_deg, "course_deg", 2},
+    {Channel::heading_deg, "heading_deg", 2},
+    {Channel::airspeed_mps, "airspeed_mps", 3},
+    {Channel::climb_mps, "climb_mps", 3},
+    {Channel::voltage_v, "voltage_v", 3},
+    {Channel::cell_voltage_v, "cell_voltage_v", 3},
+    {Channel::current_a, "current_a", 3},
+    {Channel::charge_ah, "used_ah", 6},
+    {Channel::energy_wh, "energy_wh", 5},
+    {Channel::satellites, "satellites", 0},
+};
+
+} // namespace
+
+units::Result<std::shared_ptr<const FlightLog>> read_gpx_log(const std::string& path, const ReadingJob& job) {
+    return GpxReading(path, job).run();
+}
+
+std::string utc_text(double seconds) {
+    const auto milliseconds = std::llround(seconds * 1000.0);
+    const std::chrono::sys_time<std::chrono::milliseconds> moment{std::chrono::milliseconds(milliseconds)};
+    const auto day = std::chrono::floor<std::chrono::days>(moment);
+    const std::chrono::year_month_day date{day};
+    const auto of_day = (moment - day).count();
+    const auto padded = [](std::int64_t value, std::size_t width) {
+        std::string text = text_from_number(double(value), 0);
+        return std::string(width > text.size() ? width - text.size() : 0, '0') + text;
+    };
+    return padded(int(date.year()), 4) + "-" + padded(unsigned(date.month()), 2) + "-" +
+           padded(unsigned(date.day()), 2) + "T" + padded(of_day / 3600000, 2) + ":" +
+           padded(of_day / 60000 % 60, 2) + ":" + padded(of_day / 1000 % 60, 2) + "." + padded(of_day % 1000, 3) +
+           "Z";
+}
+
+std::optional<double> utc_from_text(std::string_view text) {
+    while (!text.empty() && std::isspace(static_cast<unsigned char>(text.front()))) text.remove_prefix(1);
+    while (!text.empty() && std::isspace(static_cast<unsigned char>(text.back()))) text.remove_suffix(1);
+    // 2026-04-11T09:02:00 at least, then a fraction, then Z or an offset.
+    constexpr std::string_view shape = "dddd-dd-ddTdd:dd:dd";
+    if (text.size() < shape.size()) return std::nullopt;
+    for (std::size_t i = 0; i < shape.size(); ++i) {
+        const bool digit = text[i] >= '0' && text[i] <= '9';
+        if (shape[i] == 'd' ? !digit : text[i] != shape[i] && !(shape[i] == 'T' && text[i] == ' '))
+            return std::nullopt;
+    }
+    const auto field = [&](std::size_t from, std::size_t length) {
+        return int(*number_from_text(text.substr(from, length)));
+    };
+    const std::chrono::year_month_day date{std::chrono::year(field(0, 4)),
+                                           std::chrono::month(unsigned(field(5, 2))),
+                                           std::chrono::day(unsigned(field(8, 2)))};
+    if (!date.ok() || field(11, 2) > 24 || field(14, 2) > 59 || field(17, 2) > 60) return std::nullopt;
+    double seconds = double(std::chrono::sys_days(date).time_since_epoch().count()) * 86400.0 +
+                     field(11, 2) * 3600.0 + field(14, 2) * 60.0 + field(17, 2);
+    std::string_view rest = text.substr(shape.size());
+    if (!rest.empty() && rest.front() == '.') {
+        std::size_t end = 1;
+        while (end < rest.size() && rest[end] >= '0' && rest[end] <= '9') ++end;
+        if (end > 1) seconds += *number_from_text("0" + std::string(rest.substr(0, end)));
+        rest.remove_prefix(end);
+    }
+    if (rest.empty() || rest == "Z" || rest == "z") return seconds;
+    // +02:00
+    if (rest.size() != 6 || (rest[0] != '+' && rest[0] != '-') || rest[3] != ':') return std::nullopt;
+    const auto hours = number_from_text(rest.substr(1, 2));
+    const auto minutes = number_from_text(rest.substr(4, 2));
+    if (!hours || !minutes) return std::nullopt;
+    return seconds - (rest[0] == '-' ? -1.0 : 1.0) * (*hours * 3600.0 + *minutes * 60.0);
+}
+
+std::string gpx_from_log(const FlightLog& log) {
+    pugi::xml_document document;
+    auto declaration = document.append_child(pugi::node_declaration);
+    declaration.append_attribute("version") = "1.0";
+    declaration.append_attribute("encoding") = "UTF-8";
+    auto gpx = document.append_child("gpx");
+    gpx.append_attribute("version") = "1.1";
+    gpx.append_attribute("creator") = "Sobremesa";
+    gpx.append_attribute("xmlns") = "http://www.topografix.com/GPX/1/1";
+    gpx.append_attribute("xmlns:flight") = "urn:sobremesa:flight:1";
+    auto track = gpx.append_child("trk");
+    track.append_child("name").text() = log.name.substr(log.name.find_last_of('/') + 1).c_str();
+    auto segment = track.append_child("trkseg");
+    const auto& time = log[Channel::time_s];
+    const auto& latitude = log[Channel::latitude_deg];
+    const auto& longitude = log[Channel::longitude_deg];
+    const double start_s = log.start_clock_s.value_or(0.0);
+    for (std::size_t row = 0; row < log.rows(); ++row) {
+        if (latitude.empty() || !std::isfinite(latitude[row]) || !std::isfinite(longitude[row]) ||
+            (latitude[row] == 0.0 && longitude[row] == 0.0) || !std::isfinite(time[row]))
+            continue;
+        auto point = segment.append_child("trkpt");
+        point.append_attribute("lat") = text_from_number(latitude[row], 8).c_str();
+        point.append_attribute("lon") = text_from_number(longitude[row], 8).c_str();
+        if (log.has(Channel::height_m) && std::isfinite(log[Channel::height_m][row]))
+            point.append_child("ele").text() = text_from_number(log[Channel::height_m][row], 3).c_str();
+        point.append_child("time").text() = utc_text(start_s + time[row]).c_str();
+        pugi::xml_node more;
+        for (const Extension& extension : extensions_written) {
+            if (!log.has(extension.channel)) continue;
+            const double value = log[extension.channel][row];
+            if (!std::isfinite(value)) continue;
+            if (!more) more = point.append_child("extensions");
+            more.append_child((std::string("flight:") + extension.name).c_str()).text() =
+                text_from_number(value, extension.decimals).c_str();
+        }
+    }
+    std::ostringstream out;
+    document.save(out, " ");
+    return out.str();
+}
+
+} // namespace sobremesa::io

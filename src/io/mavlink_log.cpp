@@ -1,0 +1,397 @@
+#include "io/mavlink_log.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <cstring>
+#include <limits>
+#include <optional>
+#include <vector>
+
+#include <unistd.h>
+
+#include "core/units/constants.hpp"
+#include "io/open_file.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+using telemetry::Channel;
+using telemetry::FlightLog;
+using units::ErrorCode;
+
+constexpr double missing = std::numeric_limits<double>::quiet_NaN();
+constexpr unsigned char start_v1 = 0xFE;
+constexpr unsigned char start_v2 = 0xFD;
+constexpr std::size_t stamp_bytes = 8;
+constexpr std::size_t signature_bytes = 13;
+constexpr std::size_t longest_record = stamp_bytes + 10 + 255 + 2 + signature_bytes;
+constexpr double freshness_s = 3.0;
+
+struct Message {
+    std::uint32_t id;
+    std::uint8_t crc_extra;
+    std::size_t length; ///< without extensions
+};
+constexpr Message sys_status{1, 124, 31};
+constexpr Message gps_raw_int{24, 24, 30};
+constexpr Message global_position_int{33, 104, 28};
+constexpr Message vfr_hud{74, 20, 20};
+constexpr Message battery_status{147, 154, 36};
+constexpr std::array known{sys_status, gps_raw_int, global_position_int, vfr_hud, battery_status};
+
+/// CRC-16/MCRF4XX, the X.25 checksum that MAVLink uses.
+std::uint16_t checksum(const unsigned char* bytes, std::size_t count, std::uint8_t extra) {
+    std::uint16_t crc = 0xFFFF;
+    const auto add = [&crc](std::uint8_t byte) {
+        std::uint8_t t = std::uint8_t(byte ^ (crc & 0xFF));
+        t = std::uint8_t(t ^ (t << 4));
+        crc = std::uint16_t((crc >> 8) ^ (t << 8) ^ (t << 3) ^ (t >> 4));
+    };
+    for (std::size_t i = 0; i < count; ++i) add(bytes[i]);
+    add(extra);
+    return crc;
+}
+
+/// Little-endian fields of a payload; what a version 2 packet cut off at its end is zero.
+class Payload {
+public:
+    Payload(const unsigned char* bytes, std::size_t count) {
+        std::memcpy(bytes_.data(), bytes, std::min(count, bytes_.size()));
+    }
+    template <class T>
+    T at(std::size_t offset) const {
+        T value;
+        std::memcpy(&value, bytes_.data() + offset, sizeof(T));
+        return value;
+    }
+
+private:
+    std::array<unsigned char, 264> bytes_{};
+};
+
+struct Latest {
+    double value = missing;
+    double time_s = -1e18;
+};
+
+class MavlinkReading {
+public:
+    MavlinkReading(const std::string& path, const ReadingJob& job) : path_(path), job_(job) { log_.name = path; }
+
+    units::Result<std::shared_ptr<const FlightLog>> run() {
+        std::uint64_t size = 0;
+        const auto opened = open_for_reading(path_, size);
+        if (!opened) return tl::unexpected(opened.error());
+        const auto result = read_all(*opened, size);
+        ::close(*opened);
+        if (!result) return tl::unexpected(result.error());
+        return finish();
+    }
+
+private:
+    units::Result<void> read_all(int file, std::uint64_t size) {
+        constexpr std::size_t block = 4u << 20;
+        std::vector<unsigned char> buffer(block + longest_record);
+        std::size_t held = 0;
+        std::uint64_t done = 0;
+        for (;;) {
+            if (job_.stop.stop_requested()) return units::failure(ErrorCode::cancelled);
+            const auto got = ::read(file, buffer.data() + held, block);
+            if (got < 0) return system_failure(ErrorCode::file_unreadable, path_);
+            held += std::size_t(got);
+            done += std::uint64_t(got);
+            const std::size_t used = packets(buffer.data(), held, got == 0);
+            std::memmove(buffer.data(), buffer.data() + used, held - used);
+            held -= used;
+            if (job_.progress && size > 0) job_.progress(std::min(1.0, double(done) / double(size)));
+            if (got == 0) return {};
+        }
+    }
+
+    /// @return bytes that were dealt with
+    std::size_t packets(const unsigned char* bytes, std::size_t count, bool last) {
+        std::size_t at = 0;
+        while (at + stamp_bytes < count) {
+            if (!last && count - at < longest_record) break;
+            const std::size_t length = packet(bytes + at, count - at);
+            if (length > 0) {
+                at += length;
+                lost_ = false;
+                continue;
+            }
+            // Not a packet: one unreadable piece, however many bytes until the next one.
+            if (!lost_) {
+                lost_ = true;
+                ++broken_;
+                ++log_.rows_met;
+                if (first_broken_ == 0) first_broken_ = std::int64_t(log_.rows_met);
+            }
+            ++at;
+        }
+        return last ? count : at;
+    }
+
+    /// @return length of the record, 0 where there is none
+    std::size_t packet(const unsigned char* record, std::size_t count) {
+        const unsigned char* p = record + stamp_bytes;
+        const std::size_t left = count - stamp_bytes;
+        const bool v2 = p[0] == start_v2;
+        if (!v2 && p[0] != start_v1) return 0;
+        const std::size_t header = v2 ? 10 : 6;
+        if (left < header + 2) return 0;
+        const std::size_t length = p[1];
+        const bool is_signed = v2 && (p[2] & 1) != 0;
+        const std::size_t whole = header + length + 2 + (is_signed ? signature_bytes : 0);
+        if (left < whole) return 0;
+        const std::uint32_t id =
+            v2 ? std::uint32_t(p[7]) | std::uint32_t(p[8]) << 8 | std::uint32_t(p[9]) << 16 : std::uint32_t(p[5]);
+        std::uint64_t stamp = 0;
+        for (std::size_t i = 0; i < stamp_bytes; ++i) stamp = stamp << 8 | record[i];
+        // Microseconds since 1970, until the year 2262: anything else is no stamp.
+        constexpr std::uint64_t latest_us = 9'223'372'036'000'000ULL;
+        if (stamp > latest_us) return 0;
+        const auto* const found =
+            std::find_if(known.begin(), known.end(), [id](const Message& m) { return m.id == id; });
+        if (found == known.end()) return stamp_bytes + whole;
+        const std::uint16_t sent = std::uint16_t(p[header + length] | p[header + length + 1] << 8);
+        if (checksum(p + 1, header - 1 + length, found->crc_extra) != sent) return 0;
+        take(*found, Payload(p + header, length), double(stamp) * 1e-6);
+        return stamp_bytes + whole;
+    }
+
+    void keep(Channel channel, double value, double time_s) { latest_[std::size_t(channel)] = {value, time_s}; }
+
+    void take(const Message& message, const Payload& p, double time_s) {
+        constexpr double per_1e7 = 1e-7;
+        constexpr std::uint16_t no_u16 = 0xFFFF;
+        switch (message.id) {
+        case sys_status.id: {
+            const auto volts = p.at<std::uint16_t>(14);
+            const auto amps = p.at<std::int16_t>(16);
+            if (volts != no_u16 && volts != 0) keep(Channel::voltage_v, volts * 1e-3, time_s);
+            if (amps >= 0) keep(Channel::current_a, amps * 0.01, time_s);
+            break;
+        }
+        case battery_status.id: {
+            const auto charge = p.at<std::int32_t>(0);
+            const auto energy = p.at<std::int32_t>(4);
+            const auto amps = p.at<std::int16_t>(30);
+            if (charge >= 0) keep(Channel::charge_ah, charge * 1e-3, time_s);
+            constexpr double hectojoules_per_wh = 36.0;
+            if (energy > 0) keep(Channel::energy_wh, energy / hectojoules_per_wh, time_s);
+            if (amps >= 0) keep(Channel::current_a, amps * 0.01, time_s);
+            break;
+        }
+        case vfr_hud.id: {
+            keep(Channel::airspeed_mps, double(p.at<float>(0)), time_s);
+            keep(Channel::climb_mps, double(p.at<float>(12)), time_s);
+            keep(Channel::heading_deg, p.at<std::int16_t>(16), time_s);
+            keep(Channel::throttle_share, p.at<std::uint16_t>(18) * 0.01, time_s);
+            if (!has_global_) keep(Channel::ground_speed_mps, double(p.at<float>(4)), time_s);
+            break;
+        }
+        case gps_raw_int.id: {
+            const auto fix = p.at<std::uint8_t>(28);
+            const auto satellites = p.at<std::uint8_t>(29);
+            const auto course = p.at<std::uint16_t>(26);
+            if (satellites != 255) keep(Channel::satellites, satellites, time_s);
+            if (has_global_ || fix < 2) break;
+            keep(Channel::latitude_deg, p.at<std::int32_t>(8) * per_1e7, time_s);
+            keep(Channel::longitude_deg, p.at<std::int32_t>(12) * per_1e7, time_s);
+            keep(Channel::height_m, p.at<std::int32_t>(16) * 1e-3, time_s);
+            if (const auto speed = p.at<std::uint16_t>(24); speed != no_u16)
+                keep(Channel::ground_speed_mps, speed * 0.01, time_s);
+            if (course != no_u16) keep(Channel::course_deg, course * 0.01, time_s);
+            row(time_s);
+            break;
+        }
+        case global_position_int.id: {
+            if (!has_global_) begin_global();
+            const double north = p.at<std::int16_t>(20) * 0.01;
+            const double east = p.at<std::int16_t>(22) * 0.01;
+            keep(Channel::latitude_deg, p.at<std::int32_t>(4) * per_1e7, time_s);
+            keep(Channel::longitude_deg, p.at<std::int32_t>(8) * per_1e7, time_s);
+            keep(Channel::height_m, p.at<std::int32_t>(16) * 1e-3, time_s);
+            keep(Channel::ground_speed_mps, std::hypot(east, north), time_s);
+            if (std::hypot(east, north) > 0.0)
+                keep(Channel::course_deg, units::wrap_degrees(units::degrees(std::atan2(east, north))), time_s);
+            row(time_s);
+            break;
+        }
+        default: break;
+        }
+    }
+
+    /// The filter's position from now on; rows made of raw fixes before it would double them.
+    void begin_global() {
+        has_global_ = true;
+        for (auto& column : log_.columns) column.clear();
+        log_.lines.clear();
+    }
+
+    void row(double time_s) {
+        ++log_.rows_met;
+        log_.lines.push_back(std::uint32_t(std::min<std::size_t>(log_.rows_met, UINT32_MAX)));
+        latest_[std::size_t(Channel::time_s)] = {time_s, time_s};
+        for (std::size_t i = 0; i < telemetry::channel_count; ++i) {
+            const bool fresh = std::abs(time_s - latest_[i].time_s) <= freshness_s;
+            log_.columns[i].push_back(fresh ? latest_[i].value : missing);
+        }
+    }
+
+    units::Result<std::shared_ptr<const FlightLog>> finish() {
+        if (log_.rows() < 2) return units::failure(ErrorCode::no_track, in_file(path_));
+        auto& time = log_[Channel::time_s];
+        log_.start_clock_s = time.front();
+        for (double& t : time) t -= *log_.start_clock_s;
+        for (auto& column : log_.columns) {
+            if (std::none_of(column.begin(), column.end(), [](double v) { return std::isfinite(v); }))
+                column.clear();
+        }
+        if (broken_ > 0) log_.unreadable.push_back({telemetry::SetAsideReason::bad_row, broken_, first_broken_});
+        return std::make_shared<const FlightLog>(std::move(log_));
+    }
+
+    std::string path_;
+    const ReadingJob& job_;
+    FlightLog log_;
+    std::array<Latest, telemetry::channel_count> latest_;
+    bool has_global_ = false;
+    bool lost_ = false;
+    std::size_t broken_ = 0;
+    std::int64_t first_broken_ = 0;
+};
+
+/// A packet in the making.
+class Packet {
+public:
+    explicit Packet(const Message& message) : message_(message), payload_(message.length, 0) {}
+    template <class T>
+    void put(std::size_t offset, T value) {
+        std::memcpy(payload_.data() + offset, &value, sizeof(T));
+    }
+
+    void append_to(std::string& out, double time_s, std::uint8_t& sequence) const {
+        const auto stamp = std::uint64_t(std::llround(time_s * 1e6));
+        for (int shift = 56; shift >= 0; shift -= 8) out.push_back(char(stamp >> shift & 0xFF));
+        std::size_t length = payload_.size();
+        while (length > 1 && payload_[length - 1] == 0) --length;
+        std::vector<unsigned char> packet{start_v2,
+                                          std::uint8_t(length),
+                                          0,
+                                          0,
+                                          sequence++,
+                                          1,
+                                          1,
+                                          std::uint8_t(message_.id & 0xFF),
+                                          std::uint8_t(message_.id >> 8 & 0xFF),
+                                          std::uint8_t(message_.id >> 16 & 0xFF)};
+        packet.insert(packet.end(), payload_.begin(), payload_.begin() + std::ptrdiff_t(length));
+        const std::uint16_t crc = checksum(packet.data() + 1, packet.size() - 1, message_.crc_extra);
+        packet.push_back(std::uint8_t(crc & 0xFF));
+        packet.push_back(std::uint8_t(crc >> 8));
+        out.append(packet.begin(), packet.end());
+    }
+
+private:
+    const Message& message_;
+    std::vector<unsigned char> payload_;
+};
+
+/// Rounded and held within the type; nothing where it is no number.
+template <class T>
+T fitted(double value, T otherwise = 0) {
+    if (!std::isfinite(value)) return otherwise;
+    const double least = double(std::numeric_limits<T>::lowest());
+    const double most = double(std::numeric_limits<T>::max());
+    return T(std::clamp(std::round(value), least, most));
+}
+
+} // namespace
+
+bool looks_like_mavlink(const unsigned char* bytes, std::size_t count) {
+    // Stamps of this century begin with two bytes of zero to five.
+    return count > stamp_bytes + 6 && bytes[0] == 0 && bytes[1] <= 16 &&
+           (bytes[stamp_bytes] == start_v1 || bytes[stamp_bytes] == start_v2);
+}
+
+units::Result<std::shared_ptr<const FlightLog>> read_mavlink_log(const std::string& path, const ReadingJob& job) {
+    return MavlinkReading(path, job).run();
+}
+
+std::string mavlink_from_log(const FlightLog& log) {
+    std::string out;
+    std::uint8_t sequence = 0;
+    const double start_s = log.start_clock_s.value_or(0.0);
+    const auto value = [&](Channel channel, std::size_t row) {
+        return log.has(channel) ? log[channel][row] : missing;
+    };
+    for (std::size_t row = 0; row < log.rows(); ++row) {
+        const double t = log[Channel::time_s][row];
+        if (!std::isfinite(t)) continue;
+        const double time_s = start_s + t;
+        // Readings first: a position makes the row that takes them.
+        if (log.has(Channel::voltage_v) || log.has(Channel::current_a)) {
+            Packet status(sys_status);
+            status.put(14, fitted<std::uint16_t>(value(Channel::voltage_v, row) * 1e3, 0xFFFF));
+            status.put(16, fitted<std::int16_t>(value(Channel::current_a, row) * 100.0, -1));
+            status.put(30, std::int8_t(-1));
+            status.append_to(out, time_s, sequence);
+        }
+        if (log.has(Channel::charge_ah)) {
+            Packet battery(battery_status);
+            battery.put(0, fitted<std::int32_t>(value(Channel::charge_ah, row) * 1e3, -1));
+            battery.put(4, fitted<std::int32_t>(value(Channel::energy_wh, row) * 36.0, -1));
+            battery.put(8, std::int16_t(0x7FFF));
+            for (std::size_t cell = 0; cell < 10; ++cell) battery.put(10 + 2 * cell, std::uint16_t(0xFFFF));
+            battery.put(30, fitted<std::int16_t>(value(Channel::current_a, row) * 100.0, -1));
+            battery.put(35, std::int8_t(-1));
+            battery.append_to(out, time_s, sequence);
+        }
+        if (log.has(Channel::airspeed_mps) || log.has(Channel::heading_deg) || log.has(Channel::throttle_share)) {
+            Packet hud(vfr_hud);
+            const auto number = [](double v) { return float(std::isfinite(v) ? v : 0.0); };
+            hud.put(0, number(value(Channel::airspeed_mps, row)));
+            hud.put(4, number(value(Channel::ground_speed_mps, row)));
+            hud.put(8, number(value(Channel::height_m, row)));
+            hud.put(12, number(value(Channel::climb_mps, row)));
+            hud.put(16, fitted<std::int16_t>(value(Channel::heading_deg, row)));
+            hud.put(18, fitted<std::uint16_t>(value(Channel::throttle_share, row) * 100.0));
+            hud.append_to(out, time_s, sequence);
+        }
+        Packet raw(gps_raw_int);
+        const double latitude = value(Channel::latitude_deg, row);
+        const double longitude = value(Channel::longitude_deg, row);
+        const bool fix =
+            std::isfinite(latitude) && std::isfinite(longitude) && (latitude != 0.0 || longitude != 0.0);
+        raw.put(0, std::uint64_t(std::llround(time_s * 1e6)));
+        raw.put(8, fitted<std::int32_t>(latitude * 1e7));
+        raw.put(12, fitted<std::int32_t>(longitude * 1e7));
+        raw.put(16, fitted<std::int32_t>(value(Channel::height_m, row) * 1e3));
+        raw.put(20, std::uint16_t(0xFFFF));
+        raw.put(22, std::uint16_t(0xFFFF));
+        raw.put(24, fitted<std::uint16_t>(value(Channel::ground_speed_mps, row) * 100.0, 0xFFFF));
+        raw.put(26, fitted<std::uint16_t>(value(Channel::course_deg, row) * 100.0, 0xFFFF));
+        raw.put(28, std::uint8_t(fix ? 3 : 0));
+        raw.put(29, fitted<std::uint8_t>(value(Channel::satellites, row), 255));
+        raw.append_to(out, time_s, sequence);
+        if (!fix) continue;
+        Packet position(global_position_int);
+        const double speed = value(Channel::ground_speed_mps, row);
+        const double course = units::radians(value(Channel::course_deg, row));
+        position.put(0, fitted<std::uint32_t>(t * 1e3));
+        position.put(4, fitted<std::int32_t>(latitude * 1e7));
+        position.put(8, fitted<std::int32_t>(longitude * 1e7));
+        position.put(12, fitted<std::int32_t>(value(Channel::height_m, row) * 1e3));
+        position.put(16, fitted<std::int32_t>(value(Channel::height_m, row) * 1e3));
+        position.put(20, fitted<std::int16_t>(speed * std::cos(course) * 100.0));
+        position.put(22, fitted<std::int16_t>(speed * std::sin(course) * 100.0));
+        position.put(26, fitted<std::uint16_t>(value(Channel::heading_deg, row) * 100.0, 0xFFFF));
+        position.append_to(out, time_s, sequence);
+    }
+    return out;
+}
+
+} // namespace sobremesa::io

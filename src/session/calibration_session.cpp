@@ -1,0 +1,173 @@
+#include "session/calibration_session.hpp"
+
+#include <algorithm>
+
+namespace sobremesa::session {
+
+using logbook::EditKind;
+
+namespace {
+
+/// Where no scale is set the factor is what counts.
+constexpr double any_scale = 100.0;
+
+} // namespace
+
+CalibrationSession::CalibrationSession(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
+    for (auto signal : {&Desk::flightsChanged, &Desk::aircraftChanged})
+        connect(&desk_, signal, this, [this] {
+            gather();
+            emit changed();
+        });
+    connect(&desk_, &Desk::bookOpened, this, [this] {
+        aircraft_.reset();
+        picked_ = false;
+        by_hand_.clear();
+        left_out_.clear();
+        gather();
+        emit changed();
+    });
+    gather();
+}
+
+std::vector<Id> CalibrationSession::aircraft() const {
+    std::vector<Id> ids;
+    for (const bool retired : {false, true}) {
+        for (const auto& [id, kept] : desk_.shelves().aircraft) {
+            if (kept.retired == retired) ids.push_back(id);
+        }
+    }
+    return ids;
+}
+
+void CalibrationSession::choose(std::optional<Id> aircraft) {
+    picked_ = true;
+    if (aircraft == aircraft_) return;
+    aircraft_ = aircraft;
+    by_hand_.clear();
+    left_out_.clear();
+    gather();
+    emit changed();
+}
+
+/// The one that there is most to say about.
+std::optional<Id> CalibrationSession::most_recharged(const std::vector<Id>& aircraft) const {
+    std::optional<Id> best;
+    std::ptrdiff_t most = -1;
+    for (const Id id : aircraft) {
+        const auto recharged =
+            std::count_if(desk_.shelves().flights.begin(), desk_.shelves().flights.end(), [id](const auto& flight) {
+                return flight.second.aircraft_id == id && flight.second.recharged_ah;
+            });
+        if (recharged > most) {
+            most = recharged;
+            best = id;
+        }
+    }
+    return best;
+}
+
+void CalibrationSession::gather() {
+    const auto all = aircraft();
+    // Until the pilot picks one, whichever has most recharged flights now.
+    if (!picked_ || !aircraft_ || std::find(all.begin(), all.end(), *aircraft_) == all.end())
+        aircraft_ = most_recharged(all);
+    flights_.clear();
+    for (const auto& [id, kept] : desk_.shelves().flights) {
+        if (!aircraft_ || kept.aircraft_id != aircraft_ || !kept.recharged_ah) continue;
+        const auto summary = desk_.summaries().find(id);
+        if (summary == desk_.summaries().end()) continue;
+        const auto counted = telemetry::charge_used_ah(summary->second);
+        if (!counted || counted->value <= 0.0 || *kept.recharged_ah <= 0.0) continue;
+        flights_.push_back({id, QString::fromStdString(kept.name), counted->value / kept.current_factor,
+                            counted->value, *kept.recharged_ah, !left_out_.contains(id)});
+    }
+    flights_.insert(flights_.end(), by_hand_.begin(), by_hand_.end());
+}
+
+void CalibrationSession::take(std::size_t row, bool taken) {
+    if (row >= flights_.size() || flights_[row].taken == taken) return;
+    if (const auto id = flights_[row].flight_id) {
+        if (taken)
+            left_out_.erase(*id);
+        else
+            left_out_.insert(*id);
+    } else {
+        by_hand_[row - (flights_.size() - by_hand_.size())].taken = taken;
+    }
+    gather();
+    emit changed();
+}
+
+void CalibrationSession::addPair(double counted_ah, double recharged_ah) {
+    by_hand_.push_back({std::nullopt, tr("written down"), counted_ah, counted_ah, recharged_ah, true});
+    gather();
+    emit changed();
+}
+
+void CalibrationSession::removePair(std::size_t row) {
+    if (row >= flights_.size() || flights_[row].flight_id) return;
+    by_hand_.erase(by_hand_.begin() + std::ptrdiff_t(row - (flights_.size() - by_hand_.size())));
+    gather();
+    emit changed();
+}
+
+std::optional<double> CalibrationSession::scale() const {
+    return aircraft_ ? desk_.shelves().aircraft.at(*aircraft_).current_scale : std::nullopt;
+}
+
+telemetry::ScaleConvention CalibrationSession::convention() const {
+    return aircraft_ ? desk_.shelves().aircraft.at(*aircraft_).scale_convention
+                     : telemetry::ScaleConvention::divides;
+}
+
+void CalibrationSession::setScale(std::optional<double> scale) {
+    if (!aircraft_ || scale == this->scale()) return;
+    auto kept = desk_.shelves().aircraft.at(*aircraft_);
+    kept.current_scale = scale;
+    (void)desk_.put(EditKind::change_aircraft, aircraft_, kept);
+}
+
+void CalibrationSession::setConvention(telemetry::ScaleConvention convention) {
+    if (!aircraft_ || convention == this->convention()) return;
+    auto kept = desk_.shelves().aircraft.at(*aircraft_);
+    kept.scale_convention = convention;
+    (void)desk_.put(EditKind::change_aircraft, aircraft_, kept);
+}
+
+void CalibrationSession::setCharger(double relative) {
+    if (charger_ == relative) return;
+    charger_ = relative;
+    emit changed();
+}
+
+std::vector<telemetry::CalibrationPair> CalibrationSession::pairs() const {
+    std::vector<telemetry::CalibrationPair> pairs;
+    for (const auto& flight : flights_) {
+        if (flight.taken) pairs.push_back({flight.counted_ah, flight.recharged_ah});
+    }
+    return pairs;
+}
+
+std::optional<units::Result<telemetry::Calibration>> CalibrationSession::result() const {
+    const auto taken = pairs();
+    if (taken.empty()) return std::nullopt;
+    return telemetry::calibrate(scale().value_or(any_scale), convention(), taken, charger_);
+}
+
+void CalibrationSession::applyToFlights() {
+    const auto found = result();
+    if (!found || !*found) return;
+    std::vector<Id> ids;
+    for (const auto& flight : flights_) {
+        if (flight.taken && flight.flight_id) ids.push_back(*flight.flight_id);
+    }
+    desk_.calibrateFlights(ids, 1.0 / (*found)->reads.value);
+}
+
+void CalibrationSession::applyToScale() {
+    const auto found = result();
+    if (found && *found && scale()) setScale((*found)->scale.value);
+}
+
+} // namespace sobremesa::session

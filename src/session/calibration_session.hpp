@@ -1,0 +1,71 @@
+#pragma once
+
+#include <optional>
+#include <set>
+#include <vector>
+
+#include "core/telemetry/calibration.hpp"
+#include "session/desk.hpp"
+
+namespace sobremesa::session {
+
+/// A flight, or a pair written down by hand, as evidence for a sensor's scale.
+struct CalibrationFlight {
+    std::optional<Id> flight_id;
+    QString name;
+    /// As the sensor read it; and as it stands in the logbook now.
+    double counted_ah = 0.0;
+    double counted_now_ah = 0.0;
+    double recharged_ah = 0.0;
+    bool taken = true;
+};
+
+/// Calibration of one aircraft's current sensor from the flights of the logbook that were recharged.
+class CalibrationSession : public QObject {
+    Q_OBJECT
+public:
+    explicit CalibrationSession(Desk& desk, QObject* parent = nullptr);
+
+    const Desk& desk() const { return desk_; }
+    /// Aircraft with flights, those that fly first.
+    std::vector<Id> aircraft() const;
+    std::optional<Id> chosen() const { return aircraft_; }
+    void choose(std::optional<Id> aircraft);
+    const std::vector<CalibrationFlight>& flights() const { return flights_; }
+    void take(std::size_t row, bool taken);
+    /// A pair that no log belongs to.
+    void addPair(double counted_ah, double recharged_ah);
+    void removePair(std::size_t row);
+
+    std::optional<double> scale() const;
+    telemetry::ScaleConvention convention() const;
+    void setScale(std::optional<double> scale);
+    void setConvention(telemetry::ScaleConvention convention);
+    void setCharger(double relative);
+    double charger() const { return charger_; }
+
+    std::vector<telemetry::CalibrationPair> pairs() const;
+    /// Nothing without a pair. Without a scale, of a scale of 100: only what the sensor reads is then of use.
+    std::optional<units::Result<telemetry::Calibration>> result() const;
+    /// The flights taken are read anew with what their sensor should have read; undoable, the raw logs stay.
+    void applyToFlights();
+    /// The aircraft's scale becomes the one found.
+    void applyToScale();
+
+signals:
+    void changed();
+
+private:
+    void gather();
+    std::optional<Id> most_recharged(const std::vector<Id>& aircraft) const;
+
+    Desk& desk_;
+    std::optional<Id> aircraft_;
+    bool picked_ = false;
+    std::vector<CalibrationFlight> flights_;
+    std::vector<CalibrationFlight> by_hand_;
+    std::set<Id> left_out_;
+    double charger_ = telemetry::charger_accuracy;
+};
+
+} // namespace sobremesa::session

@@ -1,0 +1,144 @@
+#include "wording/findings.hpp"
+
+#include <cmath>
+
+#include <QCoreApplication>
+
+#include "wording/names.hpp"
+
+namespace sobremesa::wording {
+
+namespace {
+
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::Findings)
+};
+
+const Notation percent{100.0, QStringLiteral("%"), 0};
+
+/// "9.8 ± 0.3 Wh/km".
+QString with_error(units::Quantity quantity, const units::Estimate& estimate, const Quantities& q) {
+    const QString error = q.error_text(quantity, estimate);
+    const QString value = q.text(quantity, estimate);
+    return error.isEmpty() ? value : Words::tr("%1 (%2)", "value, error").arg(value, error);
+}
+
+QString share(const units::Estimate& estimate) {
+    const QString error = written_error(estimate.sd, percent);
+    const QString value = written(estimate.value, estimate.sd, percent);
+    return error.isEmpty() ? value : Words::tr("%1 (%2)", "value, error").arg(value, error);
+}
+
+} // namespace
+
+QString findings_sentence(const telemetry::Findings& found, const Quantities& q) {
+    using units::Quantity;
+    QString words;
+    if (found.wind.known()) {
+        words =
+            Words::tr("The wind was <b>%1</b> from <b>%2</b>, the airspeed <b>%3</b>.", "wind, direction, airspeed")
+                .arg(with_error(Quantity::wind_speed, found.wind.speed_mps, q),
+                     with_error(Quantity::wind_from, found.wind.from_deg, q),
+                     with_error(Quantity::airspeed, found.wind.airspeed_mps, q));
+    }
+    if (found.still && found.still->charge_ah_per_m) {
+        const QString still =
+            Words::tr("Level in still air it takes <b>%1</b>, <b>%2</b>.", "charge and energy per way")
+                .arg(with_error(Quantity::still_air_charge_per_distance, *found.still->charge_ah_per_m, q),
+                     with_error(Quantity::still_air_energy_per_distance, found.still->energy_wh_per_m, q));
+        words = words.isEmpty() ? still : Words::tr("%1 %2", "two sentences").arg(words, still);
+    }
+    return words;
+}
+
+QString remaining_sentence(const battery::Remaining& remaining, const Quantities& q) {
+    if (!remaining.share) return {};
+    QStringList methods;
+    for (const auto& method : remaining.methods)
+        methods << Words::tr("%1 %2", "method, share").arg(name(method.method), share(method.share));
+    const QString list = methods.join(Words::tr("; ", "between methods"));
+    if (remaining.methods.size() < 2) return Words::tr("Left of a full pack: %1.", "method and share").arg(list);
+    return Words::tr("Left of a full pack: %1; together <b>%2</b>, <b>%3</b>.", "methods, share, charge")
+        .arg(list, share(*remaining.share), q.charge(remaining.charge_ah->value, remaining.charge_ah->sd));
+}
+
+QString calibration_sentence(const telemetry::Calibration& c, telemetry::ScaleConvention convention,
+                             bool scale_known) {
+    const Notation plain{1.0, {}, 1};
+    const double off = c.reads.value - 1.0;
+    const QString set = Words::tr("Set the scale to <b>%1</b> (%2).", "scale, error")
+                            .arg(written(c.scale.value, c.scale.sd, plain), written_error(c.scale.sd, plain));
+    QString reads = Words::tr("The sensor reads right within its error of %1.")
+                        .arg(written(c.reads.sd, 0.0, {100.0, Words::tr("%"), 1}));
+    if (std::abs(off) > c.reads.sd) {
+        const bool divides = convention == telemetry::ScaleConvention::divides;
+        const QString amount = written(std::abs(off), c.reads.sd, percent);
+        if (off > 0.0)
+            reads =
+                divides
+                    ? Words::tr("The sensor reads %1 too high: a scale that divides has to grow.").arg(amount)
+                    : Words::tr("The sensor reads %1 too high: a scale that multiplies has to shrink.").arg(amount);
+        else
+            reads =
+                divides
+                    ? Words::tr("The sensor reads %1 too low: a scale that divides has to shrink.").arg(amount)
+                    : Words::tr("The sensor reads %1 too low: a scale that multiplies has to grow.").arg(amount);
+    }
+    const QString more =
+        c.more_flights == 0
+            ? Words::tr("More flights would not tell it better; the charger's own accuracy is what is left.")
+            : Words::tr("%n more flight(s) would bring it near the charger's own accuracy.", nullptr,
+                        c.more_flights);
+    if (!scale_known) return Words::tr("%1 %2", "two sentences").arg(reads, more);
+    return Words::tr("%1 %2 %3", "three sentences").arg(set, reads, more);
+}
+
+QString health_sentence(const battery::Health& health) {
+    const Notation milliohm{1000.0, Words::tr("mΩ"), 1};
+    QString words;
+    if (health.capacity) {
+        words = Words::tr("A full recharge is <b>%1</b> of the label.").arg(share(health.capacity->now));
+        if (health.cycles_left)
+            words = Words::tr("%1 At this pace it is at four fifths after some <b>%2</b> full cycles more.",
+                              "sentence, cycles")
+                        .arg(words, written(health.cycles_left->value, health.cycles_left->sd, {1.0, {}, 0}));
+    }
+    if (health.resistance) {
+        const QString ohm = Words::tr("A cell has <b>%1</b> (%2).", "resistance, error")
+                                .arg(written(health.resistance->now.value, health.resistance->now.sd, milliohm),
+                                     written_error(health.resistance->now.sd, milliohm));
+        words = words.isEmpty() ? ohm : Words::tr("%1 %2", "two sentences").arg(words, ohm);
+    }
+    if (words.isEmpty())
+        return Words::tr("Two full recharges, or two readings of the cells' resistance, show how this pack ages.");
+    return words;
+}
+
+QStringList health_advice(const battery::Health& health) {
+    QStringList lines;
+    for (const auto advice : health.advice) {
+        switch (advice) {
+        case battery::HealthAdvice::capacity_low:
+            lines << Words::tr(
+                "It holds less than four fifths of its label: for short flights only, then for the bench.");
+            break;
+        case battery::HealthAdvice::resistance_high:
+            lines << Words::tr(
+                "Its resistance has doubled: it sags early and warms more. Retire it from long flights.");
+            break;
+        case battery::HealthAdvice::cell_unbalanced:
+            lines << Words::tr(
+                         "Cell %1 stands apart from the others. Balance it and read again; if it stays so, retire "
+                         "the pack.")
+                         .arg(*health.odd_cell + 1);
+            break;
+        case battery::HealthAdvice::store_it:
+            lines << Words::tr(
+                "As last read it has been resting full, or empty, for days. Bring it to storage volts.");
+            break;
+        }
+    }
+    return lines;
+}
+
+} // namespace sobremesa::wording

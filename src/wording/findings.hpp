@@ -1,0 +1,31 @@
+#pragma once
+
+#include <QString>
+#include <QStringList>
+
+#include "core/battery/health.hpp"
+#include "core/battery/remaining.hpp"
+#include "core/telemetry/calibration.hpp"
+#include "core/telemetry/findings.hpp"
+#include "wording/quantities.hpp"
+
+namespace sobremesa::wording {
+
+/// What a log says of the wind and of level flight in still air, in a sentence or two, the figures in <b>…</b>;
+/// what it does not say is left to the notices.
+QString findings_sentence(const telemetry::Findings& found, const Quantities& quantities);
+
+/// What was left, method by method and together, the figures in <b>…</b>; empty without a method.
+QString remaining_sentence(const battery::Remaining& remaining, const Quantities& quantities);
+
+/// What to set the scale to, how sure, and how many flights more, the figures in <b>…</b>.
+/// @param scale_known  else only what the sensor reads is said
+QString calibration_sentence(const telemetry::Calibration& calibration, telemetry::ScaleConvention convention,
+                             bool scale_known = true);
+
+/// How a pack is, in a sentence, the figures in <b>…</b>.
+QString health_sentence(const battery::Health& health);
+/// What to do about it, one line for each piece of advice.
+QStringList health_advice(const battery::Health& health);
+
+} // namespace sobremesa::wording

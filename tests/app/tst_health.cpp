@@ -1,0 +1,200 @@
+// The health of a pack: readings kept, their trend, advice, and what a filed flight says of it.
+
+#include <QLineEdit>
+#include <QPushButton>
+
+#include "app/app_main.hpp"
+#include "app/charts/health_chart.hpp"
+#include "app/charts/strip_charts.hpp"
+#include "app/opened_window.hpp"
+#include "app/places/debrief/debrief_place.hpp"
+#include "app/places/packs/packs_place.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/number_field.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+using sobremesa::tests::OpenedWindow;
+
+class HealthTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void cleanupTestCase() { window_.reset(); }
+    void withoutAReadingItSaysWhatToDo();
+    void readingsMakeATrend();
+    void anOddCellIsNamed();
+    void fullAndStoredAreOneClick();
+    void whatCannotBeIsMarked();
+    void readingsAreRemovedAndUndone();
+    void theChartIsATable();
+    void debriefTellsWhatIsLeft();
+    void measuredSagIsTakenForThePack();
+    void inEveryLook();
+
+private:
+    HealthPage& page() { return (*window_)->packs().health(); }
+    const book::KeptPack& pack() { return (*window_)->desk().shelves().packs.at(id_); }
+    void type(const char* field, const QString& text) {
+        auto* edit = window_->find<QLineEdit>(field);
+        edit->setFocus();
+        edit->clear();
+        QTest::keyClicks(edit, text);
+    }
+    void press(const char* button) { QTest::mouseClick(window_->find<QPushButton>(button), Qt::LeftButton); }
+    void keep(const QString& cycles, const QString& recharge, const QString& ohms) {
+        type("healthCycles", cycles);
+        type("healthRecharge", recharge);
+        type("healthResistances", ohms);
+        press("healthKeep");
+    }
+    session::Id id_ = 0;
+    std::unique_ptr<OpenedWindow> window_;
+};
+
+void HealthTest::init() {
+    window_.reset();
+    Look::instance().setTheme(day_theme());
+    Look::instance().setTextScale(1.0);
+    window_ = std::make_unique<OpenedWindow>();
+    for (const auto& [id, kept] : (*window_)->desk().shelves().packs) {
+        if (kept.pack.name == "B-07") id_ = id;
+    }
+    (*window_)->showPlace(Place::packs);
+    (*window_)->packs().showShelf();
+    (*window_)->packs().shelf().choose(id_);
+    (*window_)->packs().showHealth();
+}
+
+void HealthTest::withoutAReadingItSaysWhatToDo() {
+    QVERIFY(window_->said("healthSentence").contains(QStringLiteral("Two full recharges")));
+    QVERIFY(window_->said("healthName").contains(QStringLiteral("B-07")));
+    QVERIFY(!window_->find<QLabel>("healthAdvice")->isVisible());
+}
+
+void HealthTest::readingsMakeATrend() {
+    keep(QStringLiteral("0"), QStringLiteral("6500"), QStringLiteral("24 24 25 24"));
+    keep(QStringLiteral("60"), QStringLiteral("6110"), QStringLiteral("27;27;28;27"));
+    keep(QStringLiteral("120"), QStringLiteral("5720"), QStringLiteral("30,5 30 31 30"));
+    QCOMPARE(pack().readings.size(), std::size_t(3));
+    VERIFY_NEAR(pack().readings.back().cell_resistance_ohm.front(), 0.0305, 1e-12);
+    // 6.5 Ah on the label: 88 % now, 6 % in 60 cycles; eighty more to four fifths.
+    VERIFY_NEAR(page().health().capacity->now.value, 0.88, 1e-6);
+    VERIFY_NEAR(page().health().cycles_left->value, 80.0, 0.1);
+    QVERIFY2(window_->said("healthSentence").contains(QStringLiteral("88")),
+             qPrintable(window_->said("healthSentence")));
+    // Down to 78 %: said with a triangle and in words.
+    keep(QStringLiteral("240"), QStringLiteral("4700"), QStringLiteral("62 62 61 63"));
+    const QString advice = window_->said("healthAdvice");
+    QVERIFY2(advice.contains(QStringLiteral("four fifths")), qPrintable(advice));
+    QVERIFY2(advice.contains(QStringLiteral("doubled")), qPrintable(advice));
+}
+
+void HealthTest::anOddCellIsNamed() {
+    keep(QStringLiteral("10"), {}, QStringLiteral("24 24 41 24"));
+    QVERIFY2(window_->said("healthAdvice").contains(QStringLiteral("Cell 3")),
+             qPrintable(window_->said("healthAdvice")));
+}
+
+void HealthTest::fullAndStoredAreOneClick() {
+    press("healthFull");
+    QCOMPARE(pack().readings.back().cell_v, std::vector<double>(4, 4.2));
+    // Full now is no reason to worry; full for a week is.
+    QVERIFY(!window_->find<QLabel>("healthAdvice")->isVisible());
+    auto old = pack();
+    old.readings.back().time_s -= 7.0 * 86400.0;
+    QVERIFY((*window_)->desk().put(logbook::EditKind::change_pack, id_, old));
+    QVERIFY(window_->said("healthAdvice").contains(QStringLiteral("storage")));
+    press("healthStored");
+    QVERIFY(!window_->find<QLabel>("healthAdvice")->isVisible());
+}
+
+void HealthTest::whatCannotBeIsMarked() {
+    keep(QStringLiteral("10"), {}, QStringLiteral("24 24 41"));
+    QVERIFY(window_->said("healthTrouble").contains(QStringLiteral("4 cells")));
+    keep(QStringLiteral("10"), {}, QStringLiteral("24 24 x 4"));
+    QVERIFY(window_->find<QLabel>("healthTrouble")->isVisible());
+    keep(QStringLiteral("10"), QStringLiteral("99000"), {});
+    QVERIFY(window_->find<QLabel>("healthTrouble")->isVisible());
+    keep(QStringLiteral("10"), {}, {});
+    QVERIFY(window_->said("healthTrouble").contains(QStringLiteral("at least one")));
+    QVERIFY(pack().readings.empty());
+}
+
+void HealthTest::readingsAreRemovedAndUndone() {
+    keep(QStringLiteral("0"), QStringLiteral("6500"), {});
+    keep(QStringLiteral("60"), QStringLiteral("6110"), {});
+    // Edits in quick succession are one; this is to be another.
+    QTest::qWait(1600);
+    window_->find<DataTable>("healthTable")->selectRow(0);
+    press("healthRemove");
+    QCOMPARE(pack().readings.size(), std::size_t(1));
+    (*window_)->desk().undo();
+    QCOMPARE(pack().readings.size(), std::size_t(2));
+}
+
+void HealthTest::theChartIsATable() {
+    keep(QStringLiteral("0"), QStringLiteral("6500"), {});
+    keep(QStringLiteral("60"), QStringLiteral("6110"), QStringLiteral("24 24 25 24"));
+    const auto table = page().chart().shownTable();
+    QCOMPARE(table.rows.size(), std::size_t(2));
+    QCOMPARE(table.rows[1][1].text, QStringLiteral("94"));
+    QCOMPARE(table.rows[0][2].text, QStringLiteral("–"));
+}
+
+void HealthTest::debriefTellsWhatIsLeft() {
+    window_->openLog("2026-04-11-alcaravan-calm.csv");
+    QVERIFY(window_->said("debriefRemaining").contains(QStringLiteral("by counting")));
+    auto* volts = window_->find<NumberField>("flightRestedVolts");
+    volts->setFocus();
+    QTest::keyClicks(volts, QStringLiteral("3,62"));
+    auto* minutes = window_->find<NumberField>("flightRestMinutes");
+    minutes->setFocus();
+    QTest::keyClicks(minutes, QStringLiteral("30"));
+    const auto& flight = (*window_)->flightSession().flight();
+    VERIFY_NEAR(*flight.rested_cell_v, 3.62, 1e-12);
+    VERIFY_NEAR(*flight.rest_s, 1800.0, 1e-9);
+    const QString said = window_->said("debriefRemaining");
+    QVERIFY2(said.contains(QStringLiteral("volts at rest")) && said.contains(QStringLiteral("together")),
+             qPrintable(said));
+    // Volts that no cell has change nothing and are marked.
+    volts->setFocus();
+    volts->selectAll();
+    QTest::keyClicks(volts, QStringLiteral("14.5"));
+    VERIFY_NEAR((*window_)->flightSession().flight().rested_cell_v.value_or(0.0), 1.0, 5.0);
+    QVERIFY((*window_)->flightSession().flight().rested_cell_v != 14.5);
+    // What the wind was, and level flight in still air.
+    QVERIFY(window_->said("debriefFindings").contains(QStringLiteral("still air")));
+    auto* stretches = window_->find<DataTable>("stretchTable");
+    QVERIFY(stretches->model()->rowCount() >= 4);
+    const auto before = (*window_)->debriefPlace().strips().shownRange();
+    stretches->setCurrentIndex(stretches->model()->index(0, 0)); // the climb
+    const auto after = (*window_)->debriefPlace().strips().shownRange();
+    QVERIFY(after.second - after.first < before.second - before.first);
+}
+
+void HealthTest::measuredSagIsTakenForThePack() {
+    window_->openLog("2026-05-16-alcaravan-three-hills.csv");
+    const auto debrief = (*window_)->debriefSession().debrief();
+    QVERIFY(debrief->findings.sag);
+    // 24 mΩ a cell in the simulator, by data/demo/scenario.json, and its own quick part.
+    const double seen = telemetry::cell_ohm(*debrief->findings.sag, pack().pack).value;
+    QVERIFY2(seen > 0.015 && seen < 0.045, qPrintable(QString::number(seen)));
+    QVERIFY(!pack().pack.measured_cell_ohm);
+    press("takeSagButton");
+    VERIFY_NEAR(*pack().pack.measured_cell_ohm, seen, 1e-12);
+    QVERIFY(!window_->find<QPushButton>("takeSagButton")->isEnabled());
+    (*window_)->desk().undo();
+    QVERIFY(!pack().pack.measured_cell_ohm);
+}
+
+void HealthTest::inEveryLook() {
+    keep(QStringLiteral("0"), QStringLiteral("6500"), QStringLiteral("24 24 25 24"));
+    keep(QStringLiteral("60"), QStringLiteral("6110"), QStringLiteral("27 27 28 27"));
+    window_->showInEveryLook();
+}
+
+SOBREMESA_WINDOW_TEST(HealthTest)
+#include "tst_health.moc"

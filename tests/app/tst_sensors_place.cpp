@@ -1,0 +1,200 @@
+// Sensors: the scale from recharged flights, what correcting them does, and its undoing.
+
+#include <QComboBox>
+#include <QPushButton>
+
+#include "app/app_main.hpp"
+#include "app/opened_window.hpp"
+#include "app/places/sensors/sensors_place.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/explained_number.hpp"
+#include "app/widgets/number_field.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+using sobremesa::tests::OpenedWindow;
+
+class SensorsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void cleanupTestCase() { window_.reset(); }
+    void withoutAircraftItSaysWhatItTakes();
+    void withoutARechargeItSaysWhatToDo();
+    void theDemosSensorIsFound();
+    void correctingFlightsChangesTheBookAndIsUndone();
+    void pairsAreWrittenDown();
+    void theScaleIsNoted();
+    void badInputIsMarked();
+    void voltsAgainstAMeter();
+    void inEveryLook();
+
+private:
+    SensorsPlace& place() { return (*window_)->sensors(); }
+    void type(const char* field, const QString& text) {
+        auto* edit = window_->find<NumberField>(field);
+        edit->setFocus();
+        edit->selectAll();
+        QTest::keyClicks(edit, text);
+    }
+    void press(const char* button) { QTest::mouseClick(window_->find<QPushButton>(button), Qt::LeftButton); }
+    session::Id aircraft(const std::string& name) {
+        for (const auto& [id, kept] : (*window_)->desk().shelves().aircraft) {
+            if (kept.aircraft.name == name) return id;
+        }
+        qFatal("no such aircraft");
+    }
+    /// The wing's flights recharged: its sensor reads 3 % too high, by data/demo/scenario.json.
+    void rechargeTheWing() {
+        auto& desk = (*window_)->desk();
+        for (const auto& [id, kept] : std::map(desk.shelves().flights)) {
+            if (kept.aircraft_id != aircraft("Alcaraván")) continue;
+            auto changed = kept;
+            changed.recharged_ah = telemetry::charge_used_ah(desk.summaries().at(id))->value / 1.03;
+            QVERIFY(desk.put(logbook::EditKind::change_flight, id, changed));
+        }
+    }
+    std::unique_ptr<OpenedWindow> window_;
+};
+
+void SensorsTest::init() {
+    window_.reset();
+    Look::instance().setTheme(day_theme());
+    Look::instance().setTextScale(1.0);
+    window_ = std::make_unique<OpenedWindow>();
+    QTest::keyClick(&**window_, Qt::Key_3, Qt::ControlModifier);
+    QCOMPARE(int((*window_)->place()), int(Place::sensors));
+    QVERIFY(!window_->find<QWidget>("settingLine")->isVisible());
+}
+
+void SensorsTest::withoutAircraftItSaysWhatItTakes() {
+    QTemporaryDir folder;
+    MainWindow fresh(folder.path(), folder.filePath(QStringLiteral("logbook.sqlite")));
+    fresh.showPlace(Place::sensors);
+    fresh.show();
+    bool said = false;
+    for (const auto* label : fresh.sensors().findChildren<QLabel*>())
+        said = said || (label->isVisible() && label->text().contains(QStringLiteral("aircraft in the Fleet")));
+    QVERIFY(said);
+}
+
+void SensorsTest::withoutARechargeItSaysWhatToDo() {
+    QVERIFY(window_->said("calibrationSentence").contains(QStringLiteral("recharge")));
+    QVERIFY(!window_->find<QPushButton>("calibrateFlightsButton")->isEnabled());
+}
+
+void SensorsTest::theDemosSensorIsFound() {
+    window_->bringInFlights();
+    rechargeTheWing();
+    place().session().choose(aircraft("Alcaraván"));
+    const auto found = place().session().result();
+    QVERIFY(found && *found);
+    VERIFY_NEAR((*found)->reads.value, 1.03, 1e-6);
+    QVERIFY((*found)->flights >= 3);
+    QVERIFY2(window_->said("calibrationSentence").contains(QStringLiteral("too high")),
+             qPrintable(window_->said("calibrationSentence")));
+    QCOMPARE(place().table().model()->rowCount(), (*found)->flights);
+    // One left out by hand is not counted.
+    place().table().selectRow(0);
+    press("calibrationTake");
+    QCOMPARE((*place().session().result())->flights, (*found)->flights - 1);
+    QVERIFY(place().table().model()->index(0, 5).data().toString().contains(QStringLiteral("left out")));
+}
+
+void SensorsTest::correctingFlightsChangesTheBookAndIsUndone() {
+    window_->bringInFlights();
+    rechargeTheWing();
+    place().session().choose(aircraft("Alcaraván"));
+    auto& desk = (*window_)->desk();
+    const session::Id flight = *place().session().flights().front().flight_id;
+    const auto before = desk.summaries().at(flight);
+    press("calibrateFlightsButton");
+    VERIFY_NEAR(desk.shelves().flights.at(flight).current_factor, 1.0 / 1.03, 1e-6);
+    const auto after = desk.summaries().at(flight);
+    VERIFY_NEAR(after.energy.charge_ah->value, before.energy.charge_ah->value / 1.03, 1e-9);
+    VERIFY_NEAR(after.charge_ah_per_m->value, before.charge_ah_per_m->value / 1.03, 1e-12);
+    QCOMPARE(after.energy.lowest_voltage_v, before.energy.lowest_voltage_v);
+    // What the sensor read is not changed by it: the same again finds the same scale.
+    VERIFY_NEAR((*place().session().result())->reads.value, 1.03, 1e-6);
+    // Debriefed anew from its raw log it says the same.
+    (*window_)->flightSession().openFlight(flight);
+    QTRY_VERIFY_WITH_TIMEOUT(
+        (*window_)->debriefSession().debrief() && (*window_)->flightSession().filed() == flight, 20000);
+    VERIFY_NEAR((*window_)->debriefSession().debrief()->summary.energy.charge_ah->value,
+                after.energy.charge_ah->value, 1e-6);
+    // One undo takes it back, in the book and on the table.
+    desk.undo();
+    QCOMPARE(desk.shelves().flights.at(flight).current_factor, 1.0);
+    VERIFY_NEAR(desk.summaries().at(flight).energy.charge_ah->value, before.energy.charge_ah->value, 1e-9);
+    QTRY_VERIFY_WITH_TIMEOUT(std::abs((*window_)->debriefSession().debrief()->summary.energy.charge_ah->value -
+                                      before.energy.charge_ah->value) < 1e-6,
+                             20000);
+    desk.redo();
+    VERIFY_NEAR(desk.summaries().at(flight).energy.charge_ah->value, before.energy.charge_ah->value / 1.03, 1e-9);
+}
+
+void SensorsTest::pairsAreWrittenDown() {
+    type("pairCounted", QStringLiteral("510"));
+    type("pairRecharged", QStringLiteral("275"));
+    press("pairAdd");
+    type("sensorScale", QStringLiteral("65"));
+    const auto found = place().session().result();
+    QVERIFY(found && *found);
+    VERIFY_NEAR((*found)->scale.value, 120.0, 1.0); // common practice, no source
+    QVERIFY(window_->said("calibrationSentence").contains(QStringLiteral("Set the scale")));
+    window_->find<QComboBox>("sensorConvention")->setCurrentIndex(1);
+    emit window_->find<QComboBox>("sensorConvention")->activated(1);
+    VERIFY_NEAR((*place().session().result())->scale.value, 65.0 * 275.0 / 510.0, 1e-6);
+    // The figure says why.
+    int explained = 0;
+    for (auto* figure : place().findChildren<ExplainedNumber*>())
+        explained +=
+            figure->isVisible() && figure->explanation()->quantity == units::Quantity::sensor_scale ? 1 : 0;
+    QCOMPARE(explained, 1);
+}
+
+void SensorsTest::theScaleIsNoted() {
+    type("sensorScale", QStringLiteral("50"));
+    place().session().addPair(2.2, 2.0);
+    window_->find<NumberField>("pairCounted")->setFocus();
+    // Edits in quick succession are one; this is to be another.
+    QTest::qWait(1600);
+    press("takeScaleButton");
+    const auto chosen = *place().session().chosen();
+    VERIFY_NEAR(*(*window_)->desk().shelves().aircraft.at(chosen).current_scale, 55.0, 1e-9);
+    (*window_)->desk().undo();
+    VERIFY_NEAR(*(*window_)->desk().shelves().aircraft.at(chosen).current_scale, 50.0, 1e-9);
+}
+
+void SensorsTest::badInputIsMarked() {
+    type("sensorScale", QStringLiteral("-3"));
+    QVERIFY(window_->find<QLabel>("sensorTrouble")->isVisible());
+    QVERIFY(!place().session().scale());
+    type("sensorScale", QStringLiteral("3,5"));
+    QVERIFY(!window_->find<QLabel>("sensorTrouble")->isVisible());
+    VERIFY_NEAR(*place().session().scale(), 3.5, 1e-12);
+    type("pairCounted", QStringLiteral("510"));
+    press("pairAdd");
+    QVERIFY(window_->find<QLabel>("pairTrouble")->isVisible());
+    QVERIFY(place().session().flights().empty());
+}
+
+void SensorsTest::voltsAgainstAMeter() {
+    type("voltsShown", QStringLiteral("16.4"));
+    type("voltsMeter", QStringLiteral("16.8"));
+    QVERIFY2(window_->said("voltsSentence").contains(QStringLiteral("1.024")),
+             qPrintable(window_->said("voltsSentence")));
+    type("voltsMeter", QStringLiteral("4.2"));
+    QVERIFY(window_->said("voltsSentence").contains(QStringLiteral("fifth")));
+}
+
+void SensorsTest::inEveryLook() {
+    window_->bringInFlights();
+    rechargeTheWing();
+    window_->showInEveryLook();
+}
+
+SOBREMESA_WINDOW_TEST(SensorsTest)
+#include "tst_sensors_place.moc"

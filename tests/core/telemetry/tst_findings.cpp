@@ -1,0 +1,468 @@
+#include <QTest>
+
+#include <algorithm>
+#include <cmath>
+#include <functional>
+#include <random>
+
+#include "core/telemetry/findings.hpp"
+#include "core/units/constants.hpp"
+#include "sim/fleet.hpp"
+#include "sim/simulated_flight.hpp"
+#include "support/compare.hpp"
+#include "support/made_log.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::telemetry;
+using units::Quantity;
+
+namespace {
+
+/// What the simulator knows and what the debrief found, of one flight.
+struct Judged {
+    sim::FleetFlight flown;
+    sim::Truth truth;
+    Findings found;
+    double wind_error_mps = 0.0;
+    double chi_squared = 0.0;
+    double still_error = 0.0; ///< relative
+    double still_sd = 0.0;    ///< relative
+};
+
+Judged judged(const sim::FleetFlight& flight) {
+    const auto flown = sim::simulate(flight.scenario);
+    Judged j{flight, flown.truth, *find_out(*clean(std::make_shared<FlightLog>(flown.log))), 0, 0, 0, 0};
+    const double from = units::radians(j.truth.mean_wind_from_deg);
+    const double east = j.found.wind.east_mps + j.truth.mean_wind_mps * std::sin(from);
+    const double north = j.found.wind.north_mps + j.truth.mean_wind_mps * std::cos(from);
+    j.wind_error_mps = std::hypot(east, north);
+    const auto& c = j.found.wind.covariance_m2ps2;
+    j.chi_squared =
+        (c[2] * east * east - 2.0 * c[1] * east * north + c[0] * north * north) / (c[0] * c[2] - c[1] * c[1]);
+    if (j.found.still) {
+        const double true_wh_per_m = j.truth.level_power_w * flight.scenario.sensors.current_scale /
+                                     flight.scenario.aircraft.airspeed_mps / units::seconds_per_hour;
+        j.still_error = j.found.still->energy_wh_per_m.value / true_wh_per_m - 1.0;
+        j.still_sd = j.found.still->energy_wh_per_m.sd / true_wh_per_m;
+    }
+    return j;
+}
+
+/// Sixty seeded flights, flown once for all tests.
+const std::vector<Judged>& fleet() {
+    static const std::vector<Judged> all = [] {
+        std::vector<Judged> result;
+        for (const auto& flight : sim::fleet(60)) result.push_back(judged(flight));
+        return result;
+    }();
+    return all;
+}
+
+double share(int part, std::size_t whole) {
+    return double(part) / double(whole);
+}
+
+/// A log at one row a second with that ground velocity, 4S volts, and amps.
+FlightLog flown_log(int seconds, const std::function<std::pair<double, double>(int)>& velocity,
+                    const std::function<double(int)>& height, const std::function<double(int)>& amps) {
+    FlightLog log;
+    for (int t = 0; t < seconds; ++t) {
+        const auto [east, north] = velocity(t);
+        log[Channel::time_s].push_back(t);
+        log[Channel::ground_speed_mps].push_back(std::hypot(east, north));
+        log[Channel::course_deg].push_back(units::wrap_degrees(units::degrees(std::atan2(east, north))));
+        log[Channel::height_m].push_back(height(t));
+        log[Channel::voltage_v].push_back(16.0);
+        log[Channel::current_a].push_back(amps(t));
+        log.lines.push_back(std::uint32_t(t + 2));
+    }
+    log.rows_met = log.rows();
+    return log;
+}
+
+Findings findings_of(FlightLog log) {
+    return *find_out(*clean(std::make_shared<FlightLog>(std::move(log))));
+}
+
+/// In a wind of 3 m/s to the east and 4 to the south at 14 m/s of airspeed, a heading for each second.
+std::function<std::pair<double, double>(int)> steered(const std::function<double(int)>& heading_deg) {
+    return [heading_deg](int t) {
+        const double h = units::radians(heading_deg(t));
+        return std::pair{3.0 + 14.0 * std::sin(h), -4.0 + 14.0 * std::cos(h)};
+    };
+}
+
+std::vector<StretchKind> kinds(const Findings& found) {
+    std::vector<StretchKind> result;
+    for (const auto& s : found.stretches) result.push_back(s.kind);
+    return result;
+}
+
+} // namespace
+
+class FindingsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void circlesGiveTheWindExactly();
+    void headingsGiveItWithoutTurning();
+    void aShortTurnKnowsOneComponent();
+    void aStraightWayKnowsNothing();
+    void withoutPositionItSaysSo();
+    void windOfTheFleet();
+    void ellipsesOfTheFleetHoldTheTruth();
+    void directionsOfTheFleet();
+    void windGrowsInWindows();
+    void stretchesOfAMadeFlight();
+    void aGlideIsNoDescent();
+    void stretchesOfTheFleet();
+    void climbsAreTakenOutOfLevelPower();
+    void stillAirOfTheFleet();
+    void outAndBackPairsAgree();
+    void sagIsTheResistance();
+    void steadyCurrentShowsNoSag();
+    void measuredSagReplacesTheLabel();
+    void everyFindingSaysWhy();
+    void brokenLogsGiveNothing();
+};
+
+void FindingsTest::circlesGiveTheWindExactly() {
+    // Two full circles on level ground, no scatter at all: what is left is rounding and the averages of a second.
+    const auto found = findings_of(flown_log(
+        200, steered([](int t) { return 4.0 * t; }), [](int) { return 60.0; }, [](int) { return 5.0; }));
+    QVERIFY(found.wind.known());
+    VERIFY_NEAR(found.wind.east_mps, 3.0, 0.02);
+    VERIFY_NEAR(found.wind.north_mps, -4.0, 0.02);
+    VERIFY_NEAR(found.wind.speed_mps.value, 5.0, 0.02);
+    VERIFY_NEAR(found.wind.from_deg.value, 323.13, 0.5); // to 3 east, 4 south: from north-west
+    VERIFY_NEAR(found.wind.airspeed_mps.value, 14.0, 0.05);
+    VERIFY_NEAR(found.wind.turned_deg, 760.0, 80.0);
+}
+
+void FindingsTest::headingsGiveItWithoutTurning() {
+    auto log = flown_log(
+        240, steered([](int t) { return t < 120 ? 250.0 : 70.0; }), [](int) { return 60.0; },
+        [](int) { return 5.0; });
+    for (int t = 0; t < 240; ++t) log[Channel::heading_deg].push_back(t < 120 ? 250.0 : 70.0);
+    const auto found = findings_of(std::move(log));
+    QVERIFY(found.wind.used_heading);
+    QVERIFY(found.wind.known());
+    VERIFY_NEAR(found.wind.east_mps, 3.0, 0.1);
+    VERIFY_NEAR(found.wind.north_mps, -4.0, 0.1);
+}
+
+void FindingsTest::aShortTurnKnowsOneComponent() {
+    // Out and back on two courses, reversed at once: along them the wind is half the difference, across them
+    // nothing tells it from the airspeed.
+    const auto found = findings_of(flown_log(
+        400,
+        [](int t) {
+            return t < 200 ? std::pair{-10.0, 0.5} : std::pair{16.0, -0.5};
+        },
+        [](int) { return 80.0; }, [](int) { return 5.0; }));
+    QCOMPARE(int(found.wind.knowledge), int(WindKnowledge::along_only));
+    VERIFY_NEAR(std::abs(units::signed_turn_degrees(2.0 * found.wind.known_along_deg, 180.0)), 0.0, 20.0);
+    QVERIFY(found.wind.worst_sd_mps > 1.5);
+    QVERIFY(found.wind.best_sd_mps < 0.5);
+    QVERIFY(!explain(found.wind, Quantity::wind_speed));
+    const auto said = std::find_if(found.notices.begin(), found.notices.end(), [](const auto& n) {
+        return n.code == units::NoticeCode::wind_partly_observable;
+    });
+    QVERIFY(said != found.notices.end());
+}
+
+void FindingsTest::aStraightWayKnowsNothing() {
+    const auto found = findings_of(flown_log(
+        300,
+        [](int) {
+            return std::pair{12.0, 3.0};
+        },
+        [](int) { return 80.0; }, [](int) { return 5.0; }));
+    QVERIFY(!found.wind.known());
+    QVERIFY(!found.still || found.still->energy_wh_per_m.sd > 0.05 * found.still->energy_wh_per_m.value);
+    QVERIFY(!found.notices.empty());
+}
+
+void FindingsTest::withoutPositionItSaysSo() {
+    auto log = flown_log(
+        300,
+        [](int) {
+            return std::pair{12.0, 3.0};
+        },
+        [](int) { return 80.0; }, [](int) { return 5.0; });
+    log[Channel::ground_speed_mps].clear();
+    const auto found = findings_of(std::move(log));
+    QCOMPARE(int(found.wind.knowledge), int(WindKnowledge::no_position));
+    QVERIFY(!found.still);
+}
+
+// The goals of the model notes on the simulated fleet. The simulator shares no equation with what is judged here.
+
+void FindingsTest::windOfTheFleet() {
+    std::vector<double> turning;
+    std::vector<double> circling;
+    for (const Judged& j : fleet()) {
+        if (j.flown.scenario.weather.gust_sd_mps > 0.6 || j.found.wind.turned_deg < 360.0) continue;
+        if (j.flown.scenario.mission.kind == sim::SimulatedMission::Kind::loiter)
+            circling.push_back(j.wind_error_mps);
+        else
+            turning.push_back(j.wind_error_mps);
+    }
+    QVERIFY(turning.size() >= 12);
+    QVERIFY(circling.size() >= 12);
+    const auto within = [](const std::vector<double>& errors, double most) {
+        return share(int(std::count_if(errors.begin(), errors.end(), [&](double e) { return e <= most; })),
+                     errors.size());
+    };
+    QVERIFY2(within(turning, 0.5) >= 0.9, qPrintable(QString::number(within(turning, 0.5))));
+    QVERIFY2(within(circling, 0.3) >= 0.9, qPrintable(QString::number(within(circling, 0.3))));
+}
+
+void FindingsTest::ellipsesOfTheFleetHoldTheTruth() {
+    constexpr double chi_squared_95 = 5.991; // two degrees of freedom, tables of statistics
+    int inside = 0;
+    double squares = 0.0;
+    std::vector<double> stated;
+    for (const Judged& j : fleet()) {
+        inside += j.chi_squared <= chi_squared_95 ? 1 : 0;
+        if (!j.found.wind.known()) continue;
+        squares += j.wind_error_mps * j.wind_error_mps;
+        const auto& c = j.found.wind.covariance_m2ps2;
+        stated.push_back(std::sqrt(c[0] + c[2]));
+    }
+    QVERIFY2(inside >= 52, qPrintable(QString::number(inside)));
+    std::sort(stated.begin(), stated.end());
+    const double rms = std::sqrt(squares / double(stated.size()));
+    QVERIFY2(stated[stated.size() / 2] <= 1.5 * rms,
+             qPrintable(QStringLiteral("%1 stated, %2 true").arg(stated[stated.size() / 2]).arg(rms)));
+}
+
+void FindingsTest::directionsOfTheFleet() {
+    int judged_flights = 0;
+    int good = 0;
+    for (const Judged& j : fleet()) {
+        // Light winds come from nowhere in particular.
+        if (j.truth.mean_wind_mps < 4.0 || !j.found.wind.known()) continue;
+        ++judged_flights;
+        const double off =
+            std::abs(units::signed_turn_degrees(j.found.wind.from_deg.value, j.truth.mean_wind_from_deg));
+        good += off <= 8.0 ? 1 : 0;
+    }
+    QVERIFY(judged_flights >= 12);
+    QVERIFY2(share(good, std::size_t(judged_flights)) >= 0.9,
+             qPrintable(QStringLiteral("%1 of %2").arg(good).arg(judged_flights)));
+}
+
+void FindingsTest::windGrowsInWindows() {
+    auto scenario = sim::fleet(1).front().scenario;
+    scenario.mission.loiter_s = 1800.0;
+    scenario.pack.cell_capacity_ah = 9.0;
+    scenario.weather.wind_mps = 3.0;
+    scenario.weather.wind_growth_mps_per_h = 4.0;
+    const auto found = findings_of(sim::simulate(scenario).log);
+    QVERIFY(found.wind.windows.size() >= 5);
+    VERIFY_NEAR(found.wind.windows.back().speed_mps.value - found.wind.windows.front().speed_mps.value, 1.7, 0.8);
+    QVERIFY(found.wind.growth_mps_per_h.value > 1.5);
+}
+
+void FindingsTest::stretchesOfAMadeFlight() {
+    // 20 s on the ground, 40 s of climb at 2 m/s, 200 s level, 40 s down at 2 m/s, 20 s on the ground.
+    const auto height = [](int t) {
+        return t < 20 ? 0.0 : t < 60 ? 2.0 * (t - 20) : t < 260 ? 80.0 : std::max(80.0 - 2.0 * (t - 260), 0.0);
+    };
+    const auto found = findings_of(flown_log(
+        320,
+        [](int t) {
+            return t < 20 || t >= 300 ? std::pair{0.0, 0.0}
+                   : t < 160          ? std::pair{12.0, 0.0}
+                                      : std::pair{-12.0, 0.0};
+        },
+        height, [](int t) { return t < 20 || t >= 300 ? 0.5
+                                   : t < 60           ? 8.0
+                                   : t < 260          ? 5.0
+                                                      : 4.0; }));
+    const std::vector<StretchKind> wanted{StretchKind::ground, StretchKind::launch,  StretchKind::climb,
+                                          StretchKind::level,  StretchKind::descent, StretchKind::landing,
+                                          StretchKind::ground};
+    QCOMPARE(kinds(found), wanted);
+    // One second after the other, from the first to the last; what they hold is the whole log's.
+    double energy = 0.0;
+    for (std::size_t i = 0; i < found.stretches.size(); ++i) {
+        if (i > 0) QCOMPARE(found.stretches[i].start_s, found.stretches[i - 1].end_s);
+        energy += found.stretches[i].energy_wh;
+    }
+    VERIFY_NEAR(energy, 16.0 * (20 * 0.5 + 40 * 8.0 + 200 * 5.0 + 40 * 4.0 + 20 * 0.5) / 3600.0, 0.01);
+    VERIFY_NEAR(found.stretches[1].climb_m + found.stretches[2].climb_m, 80.0, 10.0);
+    VERIFY_NEAR(found.stretches[3].ground_m, 200.0 * 12.0, 150.0);
+}
+
+void FindingsTest::aGlideIsNoDescent() {
+    const auto found = findings_of(flown_log(
+        300,
+        [](int t) {
+            return t < 150 ? std::pair{12.0, 1.0} : std::pair{-12.0, 1.0};
+        },
+        [](int t) { return t < 200 ? 100.0 : 100.0 - 0.8 * (t - 200); },
+        [](int t) { return t < 200 ? 5.0 : 0.4; }));
+    QCOMPARE(kinds(found).back(), StretchKind::glide);
+}
+
+void FindingsTest::stretchesOfTheFleet() {
+    for (const Judged& j : fleet()) {
+        const auto found = kinds(j.found);
+        const auto has = [&](StretchKind kind) {
+            return std::find(found.begin(), found.end(), kind) != found.end();
+        };
+        const QByteArray name = QByteArray::fromStdString(j.flown.scenario.name);
+        QVERIFY2(has(StretchKind::climb), name.constData());
+        QVERIFY2(has(StretchKind::descent) || has(StretchKind::glide), name.constData());
+        QCOMPARE(found.back(), StretchKind::ground);
+        if (j.flown.scenario.mission.kind == sim::SimulatedMission::Kind::loiter &&
+            j.flown.day != sim::Day::glitches)
+            QVERIFY2(has(StretchKind::loiter) || has(StretchKind::level), name.constData());
+        QVERIFY2(found.size() <= 40, name.constData());
+        // As high as it was flown.
+        double climbed = 0.0;
+        for (const auto& s : j.found.stretches) {
+            if (s.kind == StretchKind::climb || s.kind == StretchKind::launch) climbed += s.climb_m;
+        }
+        VERIFY_NEAR(climbed, j.flown.scenario.mission.height_m, 0.25 * j.flown.scenario.mission.height_m);
+    }
+}
+
+void FindingsTest::climbsAreTakenOutOfLevelPower() {
+    // Level at 80 W, and waves of ± 1 m/s at 20 W for each m/s: slow enough to be seen as climb and sink.
+    const auto climb = [](int t) { return std::sin(t / 12.0); };
+    const auto found = findings_of(flown_log(
+        900, steered([](int t) { return 3.0 * t; }), [](int t) { return 80.0 - 12.0 * std::cos(t / 12.0); },
+        [&](int t) { return (80.0 + 20.0 * climb(t)) / 16.0; }));
+    QVERIFY(found.still && found.still->climb_cost_w_per_mps);
+    VERIFY_NEAR(found.still->climb_cost_w_per_mps->value, 20.0, 2.0);
+    VERIFY_NEAR(found.still->level_power_w.value, 80.0, 1.0);
+    VERIFY_NEAR(found.still->energy_wh_per_m.value * 1000.0, 80.0 / 14.0 / 3.6, 0.03);
+}
+
+void FindingsTest::stillAirOfTheFleet() {
+    int within = 0;
+    int without_thermals = 0;
+    int close = 0;
+    int given = 0;
+    double sum = 0.0;
+    for (const Judged& j : fleet()) {
+        if (!j.found.still) continue;
+        ++given;
+        sum += j.still_error;
+        within += std::abs(j.still_error) <= 2.0 * j.still_sd ? 1 : 0;
+        // What turning showed well enough to be held to three percent, in air that is steady enough for it.
+        const bool steady =
+            j.flown.day == sim::Day::calm || j.flown.day == sim::Day::windy || j.flown.day == sim::Day::glitches;
+        if (!steady || j.found.wind.turned_deg < 360.0) continue;
+        ++without_thermals;
+        close += std::abs(j.still_error) <= 0.03 ? 1 : 0;
+    }
+    QVERIFY2(given >= 54, qPrintable(QString::number(given)));
+    QVERIFY2(share(within, std::size_t(given)) >= 0.9, qPrintable(QString::number(within)));
+    QVERIFY2(std::abs(sum / given) <= 0.015, qPrintable(QString::number(sum / given)));
+    QVERIFY(without_thermals >= 20);
+    QVERIFY2(close == without_thermals, qPrintable(QStringLiteral("%1 of %2").arg(close).arg(without_thermals)));
+}
+
+void FindingsTest::outAndBackPairsAgree() {
+    int pairs = 0;
+    for (const Judged& j : fleet()) {
+        const bool out_and_back = j.flown.scenario.mission.kind == sim::SimulatedMission::Kind::out_and_back;
+        if (!out_and_back || j.flown.day == sim::Day::gusty || !j.found.wind.known() || !j.found.still->pair)
+            continue;
+        ++pairs;
+        const auto& still = *j.found.still;
+        VERIFY_NEAR(still.pair->energy_wh_per_m.value / still.energy_wh_per_m.value, 1.0, 0.05);
+    }
+    QVERIFY(pairs >= 8);
+}
+
+void FindingsTest::sagIsTheResistance() {
+    // 16.5 V less 0.06 Ω times a current that steps between 4 and 14 A, and scatter of a sensor.
+    std::mt19937 draws(3);
+    std::normal_distribution<double> scatter(0.0, 1.0);
+    FlightLog log;
+    for (int i = 0; i < 1200; ++i) {
+        const double amps = (i / 70) % 2 == 0 ? 4.0 : 14.0;
+        log[Channel::time_s].push_back(0.5 * i);
+        log[Channel::current_a].push_back(amps + 0.1 * scatter(draws));
+        log[Channel::voltage_v].push_back(16.5 - 0.06 * amps + 0.02 * scatter(draws));
+        log.lines.push_back(std::uint32_t(i + 2));
+    }
+    log.rows_met = log.rows();
+    const auto sag = measured_sag(*clean(std::make_shared<FlightLog>(std::move(log))));
+    QVERIFY(sag);
+    VERIFY_NEAR(sag->pack_ohm.value, 0.06, 0.004);
+    battery::Pack pack;
+    pack.series = 4;
+    pack.parallel = 2;
+    VERIFY_NEAR(cell_ohm(*sag, pack).value, 0.03, 0.002);
+    // Described with half of that: said. With as much: not.
+    pack.cell_resistance_ohm = 0.015;
+    QVERIFY(sag_notice(*sag, pack));
+    pack.cell_resistance_ohm = 0.03;
+    QVERIFY(!sag_notice(*sag, pack));
+}
+
+void FindingsTest::steadyCurrentShowsNoSag() {
+    const auto found = findings_of(flown_log(
+        300, steered([](int t) { return 3.0 * t; }), [](int) { return 80.0; }, [](int) { return 5.0; }));
+    QVERIFY(!found.sag);
+}
+
+void FindingsTest::measuredSagReplacesTheLabel() {
+    battery::Pack pack;
+    pack.series = 6;
+    pack.mass_kg = 0.2;
+    pack.rated_current_a = 130.0;
+    pack.current_label = battery::CurrentLabel::pack_c;
+    QCOMPARE(int(battery::current_trust(pack)), int(battery::CurrentTrust::label));
+    QCOMPARE(battery::continuous_current_a(pack), 65.0);
+    pack.measured_cell_ohm = 0.005;
+    QCOMPARE(int(battery::current_trust(pack)), int(battery::CurrentTrust::measured_sag));
+    // The current whose heat, I²·6·5 mΩ, the pack gives off at 35 K above the air.
+    const double current = battery::continuous_current_a(pack);
+    VERIFY_NEAR(current * current * 0.03, battery::cooling_w_per_k(pack) * battery::most_rise_k, 1e-9);
+    // Half the resistance stands more, by the root of two.
+    pack.measured_cell_ohm = 0.0025;
+    VERIFY_NEAR(battery::continuous_current_a(pack) / current, std::sqrt(2.0), 1e-12);
+}
+
+void FindingsTest::everyFindingSaysWhy() {
+    const Judged& j = fleet().front();
+    for (const auto quantity : {Quantity::wind_speed, Quantity::wind_from, Quantity::airspeed}) {
+        const auto why = explain(j.found.wind, quantity);
+        QVERIFY(why);
+        QVERIFY(why->value.sd > 0.0);
+    }
+    for (const auto quantity :
+         {Quantity::still_air_energy_per_distance, Quantity::still_air_charge_per_distance, Quantity::air_distance})
+        QVERIFY(explain(*j.found.still, quantity));
+    VERIFY_NEAR(j.found.still->air_m.value, j.truth.air_m, 0.03 * j.truth.air_m);
+}
+
+void FindingsTest::brokenLogsGiveNothing() {
+    // Two rows; columns of nothing but gaps; a clock that leaps over a year.
+    const auto level = [](int) { return 80.0; };
+    const auto amps = [](int) { return 5.0; };
+    const auto still = [](int) { return std::pair{0.0, 0.0}; };
+    QVERIFY(!findings_of(flown_log(2, still, level, amps)).wind.known());
+    auto nothing = flown_log(100, still, level, amps);
+    for (auto& column : nothing.columns) {
+        if (&column != &nothing[Channel::time_s]) std::fill(column.begin(), column.end(), std::nan(""));
+    }
+    QVERIFY(!findings_of(std::move(nothing)).still);
+    auto leap = flown_log(100, steered([](int t) { return 4.0 * t; }), level, amps);
+    leap[Channel::time_s].back() = 3.2e7;
+    (void)findings_of(std::move(leap));
+    std::stop_source stop;
+    stop.request_stop();
+    const auto stopped =
+        find_out(*clean(std::make_shared<FlightLog>(flown_log(100, still, level, amps))), stop.get_token());
+    QVERIFY(!stopped);
+}
+
+QTEST_APPLESS_MAIN(FindingsTest)
+#include "tst_findings.moc"
