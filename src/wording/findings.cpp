@@ -86,9 +86,11 @@ QString calibration_sentence(const telemetry::Calibration& c, telemetry::ScaleCo
     }
     const QString more =
         c.more_flights == 0
-            ? Words::tr("More flights would not tell it better; the charger's own accuracy is what is left.")
-            : Words::tr("%n more flight(s) would bring it near the charger's own accuracy.", nullptr,
-                        c.more_flights);
+            ? Words::tr(
+                  "More flights would tell it little better: the charger's own accuracy is most of what is left.")
+        : c.more_flights == 1
+            ? Words::tr("One more flight would bring it near the charger's own accuracy.")
+            : Words::tr("%1 more flights would bring it near the charger's own accuracy.").arg(c.more_flights);
     if (!scale_known) return Words::tr("%1 %2", "two sentences").arg(reads, more);
     return Words::tr("%1 %2 %3", "three sentences").arg(set, reads, more);
 }

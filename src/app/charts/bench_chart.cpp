@@ -137,6 +137,7 @@ void BenchChart::refresh() {
     below->position->setType(QCPItemPosition::ptAxisRectRatio);
     below->position->setCoords(1.0, 1.0);
     below->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
+    below->setBrush(look.theme().panel);
     plot_->replot();
     if (cursor_ >= 0.0) moveCursor(cursor_);
 }
@@ -208,6 +209,9 @@ void BenchChart::addUnused() {
                           .arg(look.quantities().energy(unused->energy_wh),
                                wording::title(shown_->candidates[curve.candidate].pack),
                                wording::cell_volts(unused->alarm.cell_v)));
+        // Over the names of other packs: this is the one thing not to be missed.
+        text->setLayer(QStringLiteral("overlay"));
+        text->setBrush(look.theme().panel);
         text->setTextAlignment(Qt::AlignRight);
         text->position->setCoords(given(unused->to), unused->alarm.cell_v);
         text->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);

@@ -99,7 +99,7 @@ units::Result<Calibration> calibrate(double scale, ScaleConvention convention,
                 result.outliers.push_back(int(i));
         }
     }
-    const double wanted = std::pow(result.scatter / (0.5 * charger), 2);
+    const double wanted = std::pow(result.scatter / charger, 2);
     result.more_flights = std::max(0, int(std::ceil(wanted - n - 1e-9)));
     return result;
 }

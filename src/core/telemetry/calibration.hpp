@@ -37,7 +37,7 @@ struct Calibration {
     double scatter = 0.0;
     /// Flights that stand apart from the others by more than three times the scatter, from 0.
     std::vector<int> outliers;
-    /// Flights still wanted until scatter adds less than half of the charger's own accuracy; 0: enough.
+    /// Flights still wanted until scatter adds less than the charger's own accuracy; 0: enough.
     int more_flights = 0;
 };
 

@@ -524,6 +524,21 @@ double reference_height(const Motion& motion) {
     return heights.empty() ? 0.0 : units::median(heights);
 }
 
+/// Receivers call their course a heading, and so do many logs. One that never differs from the way over ground says
+/// nothing of where the nose was.
+bool heading_is_course(const Motion& motion, std::size_t first, std::size_t last) {
+    constexpr double slow_mps = 3.0;
+    constexpr double same_deg = 1.5;
+    std::vector<double> off;
+    for (std::size_t i = first; i < last; ++i) {
+        const Moment& m = motion.moments[i];
+        if (!std::isfinite(m.heading_deg) || !(std::hypot(m.east_mps, m.north_mps) > slow_mps)) continue;
+        const double course = units::degrees(std::atan2(m.east_mps, m.north_mps));
+        off.push_back(std::abs(units::signed_turn_degrees(course, m.heading_deg)));
+    }
+    return units::median(off) < same_deg;
+}
+
 double turned_deg(const Motion& motion, std::size_t first, std::size_t last, const Vector2d& wind) {
     double sum = 0.0;
     std::optional<double> before;
@@ -642,13 +657,25 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
         const double V = airspeeds ? setup.prior[va] : with.x[va];
         constexpr double most_share_of_airspeed = 0.15;
         if (with.scale > most_share_of_airspeed * std::max(V, 1.0)) return;
+        // What turning tells well is not overruled by an instrument that contradicts it.
+        const auto [alone, alone_cov] = mean_wind(setup, fit);
+        const auto [together, together_cov] = mean_wind(joined, with);
+        const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> alone_axes(alone_cov);
+        constexpr double well_known_mps = 0.3;
+        constexpr double chi_squared_999 = 13.8;
+        const Vector2d apart = together - alone;
+        const Eigen::Matrix2d both =
+            alone_cov + together_cov + 0.02 * Eigen::Matrix2d::Identity(); // a tenth of a metre a second in each
+        if (alone_axes.eigenvalues()[1] < well_known_mps * well_known_mps &&
+            apart.dot(both.inverse() * apart) > chi_squared_999)
+            return;
         setup = std::move(joined);
         fit = with;
         result.used_heading = heading;
         result.used_airspeed = airspeeds;
     };
     if (motion.has_airspeed) join(false, true);
-    if (motion.has_heading) join(true, result.used_airspeed);
+    if (motion.has_heading && !heading_is_course(motion, first, last)) join(true, result.used_airspeed);
 
     constexpr double uncertain_mps = 0.3;
     const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> first_axes(fit.covariance.topLeftCorner(2, 2));

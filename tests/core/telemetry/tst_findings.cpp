@@ -105,6 +105,8 @@ class FindingsTest : public QObject {
 private slots:
     void circlesGiveTheWindExactly();
     void headingsGiveItWithoutTurning();
+    void aCourseCalledHeadingIsNone();
+    void aTubeThatIsBlockedIsNotBelieved();
     void aShortTurnKnowsOneComponent();
     void aStraightWayKnowsNothing();
     void withoutPositionItSaysSo();
@@ -148,6 +150,34 @@ void FindingsTest::headingsGiveItWithoutTurning() {
     QVERIFY(found.wind.known());
     VERIFY_NEAR(found.wind.east_mps, 3.0, 0.1);
     VERIFY_NEAR(found.wind.north_mps, -4.0, 0.1);
+}
+
+void FindingsTest::aCourseCalledHeadingIsNone() {
+    // Receivers' "heading" is the course over ground: on circles, and out and back.
+    const std::function<double(int)> ways[] = {[](int t) { return 1.2 * t; },
+                                               [](int t) { return t < 300 ? 250.0 : 70.0; }};
+    for (const auto& heading : ways) {
+        auto log = flown_log(
+            600, steered(heading), [](int) { return 60.0; }, [](int) { return 5.0; });
+        for (const double course : log[Channel::course_deg])
+            log[Channel::heading_deg].push_back(std::round(course));
+        const auto found = findings_of(std::move(log));
+        QVERIFY(!found.wind.used_heading);
+        if (found.wind.known()) {
+            VERIFY_NEAR(found.wind.east_mps, 3.0, 0.3);
+            VERIFY_NEAR(found.wind.north_mps, -4.0, 0.3);
+        }
+    }
+}
+
+void FindingsTest::aTubeThatIsBlockedIsNotBelieved() {
+    auto log = flown_log(
+        600, steered([](int t) { return 1.2 * t; }), [](int) { return 60.0; }, [](int) { return 5.0; });
+    // Reads whatever it likes between 6 and 22 m/s.
+    for (int t = 0; t < 600; ++t) log[Channel::airspeed_mps].push_back(14.0 + 8.0 * std::sin(t / 19.0));
+    const auto found = findings_of(std::move(log));
+    QVERIFY(!found.wind.used_airspeed);
+    VERIFY_NEAR(found.wind.east_mps, 3.0, 0.2);
 }
 
 void FindingsTest::aShortTurnKnowsOneComponent() {
