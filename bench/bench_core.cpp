@@ -11,6 +11,7 @@
 #include "core/matching/plan_bench.hpp"
 #include "core/mission/plan.hpp"
 #include "core/telemetry/consumption.hpp"
+#include "core/telemetry/findings.hpp"
 #include "io/csv_log_reader.hpp"
 #include "io/csv_log_writer.hpp"
 #include "io/plan_document.hpp"
@@ -83,7 +84,9 @@ void debrief_one_hour_at_50_hz(benchmark::State& state) {
         auto log = io::read_csv_log(long_log());
         auto clean = telemetry::clean(*log);
         auto summary = telemetry::summarise(*clean);
+        auto found = telemetry::find_out(*clean);
         benchmark::DoNotOptimize(summary);
+        benchmark::DoNotOptimize(found);
     }
 }
 BENCHMARK(debrief_one_hour_at_50_hz)->Unit(benchmark::kMillisecond)->UseRealTime();

@@ -211,7 +211,6 @@ void BenchChart::addUnused() {
                                wording::cell_volts(unused->alarm.cell_v)));
         // Over the names of other packs: this is the one thing not to be missed.
         text->setLayer(QStringLiteral("overlay"));
-        text->setBrush(look.theme().panel);
         text->setTextAlignment(Qt::AlignRight);
         text->position->setCoords(given(unused->to), unused->alarm.cell_v);
         text->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
