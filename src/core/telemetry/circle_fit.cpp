@@ -1,0 +1,400 @@
+#include "core/telemetry/circle_fit.hpp"
+
+#include <algorithm>
+#include <cmath>
+#include <optional>
+
+#include <unsupported/Eigen/NonLinearOptimization>
+
+#include "core/units/constants.hpp"
+#include "core/units/median.hpp"
+
+namespace sobremesa::telemetry::circle {
+
+namespace {
+
+constexpr double huber = 1.345;
+/// How long residuals hang together, s: some gusts, some breaths of the pilot.
+constexpr double memory_s = 40.0;
+/// A receiver's and a pilot's own unsteadiness: residuals are not believed to be smaller, m/s.
+constexpr double least_residual_mps = 0.15;
+
+/// Residuals of one point, m/s.
+Vector2d residual(const Setup& setup, const VectorXd& x, const Point& p) {
+    const Vector2d air = p.velocity - wind_of(x, p);
+    const double V = setup.airspeed ? x[va] * p.airspeed_mps : x[va];
+    if (!setup.heading) return {air.norm() - V, 0.0};
+    const double h = p.heading_rad + x[dh];
+    return air - V * Vector2d(std::sin(h), std::cos(h));
+}
+
+/// Weighted residuals and priors as Eigen's solver wants them.
+struct Functor {
+    using Scalar = double;
+    using InputType = VectorXd;
+    using ValueType = VectorXd;
+    using JacobianType = MatrixXd;
+    enum { InputsAtCompileTime = Eigen::Dynamic, ValuesAtCompileTime = Eigen::Dynamic };
+
+    const Setup* setup = nullptr;
+    const std::vector<double>* weights = nullptr;
+    double scale = 1.0;
+
+    int inputs() const { return unknown_count; }
+    int values() const { return int(setup->points.size()) * setup->rows_per_point() + unknown_count; }
+
+    int operator()(const VectorXd& x, VectorXd& out) const {
+        const int rows = setup->rows_per_point();
+        for (std::size_t i = 0; i < setup->points.size(); ++i) {
+            const Vector2d r = std::sqrt((*weights)[i]) * residual(*setup, x, setup->points[i]) / scale;
+            for (int k = 0; k < rows; ++k) out[Eigen::Index(i) * rows + k] = r[k];
+        }
+        out.tail(unknown_count) = (x - setup->prior).cwiseQuotient(setup->prior_sd);
+        return 0;
+    }
+};
+
+std::vector<double> sizes(const Setup& setup, const VectorXd& x) {
+    std::vector<double> result;
+    result.reserve(setup.points.size());
+    for (const Point& p : setup.points) result.push_back(residual(setup, x, p).norm());
+    return result;
+}
+
+/// Median of absolute values as the sd of what is normal: 1.4826 in one dimension, 0.8493 for the length of two.
+double robust_scale(const Setup& setup, const std::vector<double>& r) {
+    return std::max(units::median(r) * (setup.heading ? 0.8493 : 1.4826), least_residual_mps);
+}
+
+int lags_of(const Setup& setup) {
+    const auto n = setup.points.size();
+    if (n < 2) return 0;
+    const double length_s = (setup.points.back().t_h - setup.points.front().t_h) * units::seconds_per_hour;
+    const double step_s = std::max(length_s / double(n - 1), 0.1);
+    return std::min(int(memory_s / step_s), int(n) - 1);
+}
+
+/// How many neighbouring residuals count as one: gusts last.
+double alikeness(const Setup& setup, const VectorXd& r) {
+    const int rows = setup.rows_per_point();
+    const auto n = Eigen::Index(setup.points.size());
+    const int lags = lags_of(setup);
+    const double own = r.head(n * rows).squaredNorm();
+    double alike = 1.0;
+    for (int lag = 1; lag <= lags; ++lag) {
+        const Eigen::Index shared = (n - lag) * rows;
+        const double together = r.head(shared).dot(r.segment(Eigen::Index(lag) * rows, shared));
+        alike += 2.0 * (1.0 - double(lag) / (lags + 1.0)) * together / std::max(own, 1e-12);
+    }
+    return std::max(alike, 1.0);
+}
+
+/// Where a fit begins: the algebraic circle through the velocities (Kåsa 1976), and points around it, because two
+/// bunches of velocities allow two circles.
+std::vector<VectorXd> beginnings(const Setup& setup) {
+    const auto n = Eigen::Index(setup.points.size());
+    MatrixXd A(n, 3);
+    VectorXd b(n);
+    Vector2d mean = Vector2d::Zero();
+    double speed = 0.0;
+    for (Eigen::Index i = 0; i < n; ++i) {
+        const Vector2d& v = setup.points[std::size_t(i)].velocity;
+        A.row(i) << v[0], v[1], 1.0;
+        b[i] = v.squaredNorm();
+        mean += v / double(n);
+        speed += v.norm() / double(n);
+    }
+    const Eigen::Vector3d c = A.colPivHouseholderQr().solve(b);
+    const Vector2d centre(0.5 * c[0], 0.5 * c[1]);
+    const double radius = std::sqrt(std::max(c[2] + centre.squaredNorm(), 0.01));
+    const auto begin = [&](const Vector2d& wind, double V) {
+        VectorXd x = setup.prior;
+        x[we] = wind[0];
+        x[wn] = wind[1];
+        x[va] = setup.airspeed ? 1.0 : V;
+        return x;
+    };
+    std::vector<VectorXd> all{begin(Vector2d::Zero(), speed)};
+    if (centre.allFinite() && centre.norm() < 2.0 * speed && radius < 3.0 * speed)
+        all.push_back(begin(centre, radius));
+    // Across the main direction of the velocities, both ways.
+    Eigen::Matrix2d spread = Eigen::Matrix2d::Zero();
+    for (const Point& p : setup.points) spread += (p.velocity - mean) * (p.velocity - mean).transpose();
+    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(spread);
+    const Vector2d across = axes.eigenvectors().col(0);
+    for (const double side : {-1.0, 1.0}) all.push_back(begin(mean + side * 0.3 * speed * across, speed));
+    return all;
+}
+
+double huber_loss(double r) {
+    const double size = std::abs(r);
+    return size <= huber ? r * r : huber * (2.0 * size - huber);
+}
+
+/// Seconds of straight flight are alike, and many count as one. Half a turn counts as one however short it is.
+double weight_of(const Point& p, double counts) {
+    return p.trust * std::min(counts + p.turned, 1.0);
+}
+
+/// Airspeed, or its scale, that leaves least for a given wind, and what it leaves: twice the negative logarithm of
+/// the probability.
+struct Spoke {
+    double V = 0.0;
+    double cost = 0.0;
+};
+
+Spoke best_airspeed(const Setup& setup, const std::vector<Point>& points, const VectorXd& x, double scale,
+                    double counts) {
+    Spoke spoke{x[va], 0.0};
+    std::vector<double> air(points.size());
+    for (std::size_t i = 0; i < points.size(); ++i) air[i] = (points[i].velocity - wind_of(x, points[i])).norm();
+    const auto measured = [&](const Point& p) { return setup.airspeed ? p.airspeed_mps : 1.0; };
+    for (int round = 0; round < 4; ++round) {
+        const double believed = 1.0 / std::pow(setup.prior_sd[va], 2);
+        double weights = believed;
+        double sum = believed * setup.prior[va];
+        for (std::size_t i = 0; i < points.size(); ++i) {
+            const double a = measured(points[i]);
+            const double r = std::abs(air[i] - spoke.V * a) / scale;
+            const double w = weight_of(points[i], counts) / (scale * scale) * (r <= huber ? 1.0 : huber / r);
+            weights += w * a * a;
+            sum += w * a * air[i];
+        }
+        spoke.V = sum / weights;
+    }
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        spoke.cost += weight_of(points[i], counts) * huber_loss((air[i] - spoke.V * measured(points[i])) / scale);
+        // Who holds a course lets gusts act on the ground speed only. Seen from a wind far across, the same scatter
+        // lies along the circle and looks small; without this a far wind always fits best.
+        const Vector2d to_air = points[i].velocity - wind_of(x, points[i]);
+        const double sizes = std::max(to_air.norm() * points[i].velocity.norm(), 1e-6);
+        constexpr double least_cosine = 0.05;
+        spoke.cost -= 2.0 * weight_of(points[i], counts) *
+                      std::log(std::max(std::abs(to_air.dot(points[i].velocity)) / sizes, least_cosine));
+    }
+    spoke.cost += std::pow((spoke.V - setup.prior[va]) / setup.prior_sd[va], 2);
+    for (const int i : {we, wn}) spoke.cost += std::pow((x[i] - setup.prior[i]) / setup.prior_sd[i], 2);
+    // Winds come from anywhere and their strengths from no scale of their own: the component that is seen says of
+    // what order the other one is.
+    constexpr double light_air_mps = 2.0;
+    spoke.cost += 2.0 * std::log(x.head(2).squaredNorm() + light_air_mps * light_air_mps);
+    return spoke;
+}
+
+/// The middle between the extremes of the velocities along their main direction, and that direction. All circles
+/// through two bunches have their centres on the line through that middle, across that direction.
+std::pair<Vector2d, Vector2d> middle_of(const std::vector<Point>& points) {
+    Vector2d mean = Vector2d::Zero();
+    for (const Point& p : points) mean += p.velocity / double(points.size());
+    Eigen::Matrix2d spread = Eigen::Matrix2d::Zero();
+    for (const Point& p : points) spread += (p.velocity - mean) * (p.velocity - mean).transpose();
+    const Vector2d along = Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d>(spread).eigenvectors().col(1);
+    std::vector<double> off;
+    off.reserve(points.size());
+    for (const Point& p : points) off.push_back(along.dot(p.velocity - mean));
+    std::sort(off.begin(), off.end());
+    const double least = off[off.size() / 20];
+    const double most = off[off.size() - 1 - off.size() / 20];
+    return {mean + 0.5 * (least + most) * along, along};
+}
+
+} // namespace
+
+Vector2d wind_of(const VectorXd& x, const Point& p) {
+    return p.profile * Vector2d(x[we] + x[ge] * p.t_h, x[wn] + x[gn] * p.t_h);
+}
+
+Fit fit_from(const Setup& setup, VectorXd x) {
+    Fit fit;
+    std::vector<double> weights(setup.points.size(), 1.0);
+    Eigen::NumericalDiff<Functor> functor;
+    functor.setup = &setup;
+    functor.weights = &weights;
+    constexpr int rounds = 6;
+    for (int round = 0; round < rounds; ++round) {
+        const auto r = sizes(setup, x);
+        fit.scale = robust_scale(setup, r);
+        for (std::size_t i = 0; i < r.size(); ++i)
+            weights[i] = setup.points[i].trust * (r[i] <= huber * fit.scale ? 1.0 : huber * fit.scale / r[i]);
+        // Seconds that are alike count as one, or priors would drown in them.
+        functor.scale = fit.scale * std::sqrt(fit.alike);
+        Eigen::LevenbergMarquardt<Eigen::NumericalDiff<Functor>> solver(functor);
+        solver.parameters.maxfev = 400;
+        const VectorXd before = x;
+        solver.minimize(x);
+        VectorXd left(functor.values());
+        functor(x, left);
+        fit.alike = alikeness(setup, left);
+        if (round > 1 && (x - before).norm() < 1e-4) break;
+    }
+    fit.x = x;
+
+    VectorXd r(functor.values());
+    functor(x, r);
+    MatrixXd J(functor.values(), unknown_count);
+    functor.df(x, J);
+    const MatrixXd H = J.transpose() * J;
+    const MatrixXd inverse = H.ldlt().solve(MatrixXd::Identity(unknown_count, unknown_count));
+    fit.cost = r.squaredNorm();
+
+    // Residuals of neighbours are alike. Their sums over some seconds count, not each of them.
+    const int rows = setup.rows_per_point();
+    const auto n = setup.points.size();
+    MatrixXd scores(unknown_count, Eigen::Index(n));
+    for (std::size_t i = 0; i < n; ++i) {
+        scores.col(Eigen::Index(i)).setZero();
+        for (int k = 0; k < rows; ++k) {
+            const Eigen::Index at = Eigen::Index(i) * rows + k;
+            scores.col(Eigen::Index(i)) += J.row(at).transpose() * r[at];
+        }
+    }
+    const int lags = lags_of(setup);
+    MatrixXd meat = scores * scores.transpose();
+    for (int lag = 1; lag <= lags; ++lag) {
+        const MatrixXd cross =
+            scores.leftCols(Eigen::Index(n) - lag) * scores.rightCols(Eigen::Index(n) - lag).transpose();
+        meat += (1.0 - double(lag) / (lags + 1.0)) * (cross + cross.transpose());
+    }
+    const double variance = r.head(Eigen::Index(n) * rows).squaredNorm() / std::max(double(n) * rows, 1.0);
+    const MatrixXd prior = setup.prior_sd.cwiseInverse().cwiseAbs2().asDiagonal();
+    const MatrixXd sandwich = inverse * (meat + prior) * inverse;
+    const MatrixXd plain = inverse * ((H - prior) * variance * fit.alike + prior) * inverse;
+    // Few turns: the sandwich sees too little of them. Many: the plain one does not see what hangs together.
+    fit.covariance = 0.5 * (sandwich + plain);
+    for (int i = 0; i < unknown_count; ++i) {
+        const double most = std::max(sandwich(i, i), plain(i, i));
+        const double factor = std::sqrt(most / std::max(fit.covariance(i, i), 1e-18));
+        fit.covariance.row(i) *= factor;
+        fit.covariance.col(i) *= factor;
+    }
+    return fit;
+}
+
+Fit best_fit(const Setup& setup) {
+    std::optional<Fit> best;
+    for (const VectorXd& x : beginnings(setup)) {
+        Fit fit = fit_from(setup, x);
+        if (fit.x[va] < 0.0) continue;
+        // By what it leaves unexplained at the same measure: each fit has a scale of its own.
+        const double cost = fit.cost * fit.scale * fit.scale;
+        if (!best || cost < best->cost * best->scale * best->scale) best = std::move(fit);
+    }
+    return best ? *best : fit_from(setup, setup.prior);
+}
+
+void walk_least_known(const Setup& setup, Fit& fit) {
+    constexpr std::size_t enough_points = 300;
+    std::vector<Point> points;
+    const std::size_t stride = std::max<std::size_t>(1, setup.points.size() / enough_points);
+    std::size_t straight = 0;
+    std::size_t kept = 0;
+    for (const Point& p : setup.points) {
+        const bool turns = p.turned > 0.0;
+        if (!turns && straight++ % stride != 0) continue;
+        kept += turns ? 0 : 1;
+        points.push_back(p);
+    }
+    const double counts = double(straight) / (double(std::max<std::size_t>(kept, 1)) * fit.alike);
+
+    // By the velocities themselves: the fit may sit on a wrong circle.
+    const auto [centre, along] = middle_of(points);
+    const Vector2d across(-along[1], along[0]);
+    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(fit.covariance.topLeftCorner(2, 2));
+    // A fit on a wrong circle makes up for it by growth.
+    fit.x[ge] = fit.x[gn] = 0.0;
+    struct Place {
+        Vector2d wind;
+        Spoke spoke;
+    };
+    std::vector<Place> places;
+    constexpr double farthest_mps = 20.0;
+    constexpr double step_mps = 0.4;
+    constexpr double golden = 0.6180339887;
+    double least = 1e300;
+    // From the origin, not from the fit: with no wind as likely as any the prior is symmetric there.
+    const double origin = -centre.dot(across);
+    for (double t = origin - farthest_mps; t <= origin + farthest_mps; t += step_mps) {
+        VectorXd x = fit.x;
+        const auto at = [&](double s) {
+            x.head(2) = centre + t * across + s * along;
+            return best_airspeed(setup, points, x, fit.scale, counts);
+        };
+        double a = -10.0;
+        double b = 10.0;
+        double c = b - golden * (b - a);
+        double d = a + golden * (b - a);
+        double fc = at(c).cost;
+        double fd = at(d).cost;
+        while (b - a > 0.05) {
+            if (fc < fd) {
+                b = d;
+                d = c;
+                fd = fc;
+                c = b - golden * (b - a);
+                fc = at(c).cost;
+            } else {
+                a = c;
+                c = d;
+                fc = fd;
+                d = a + golden * (b - a);
+                fd = at(d).cost;
+            }
+        }
+        const double s = 0.5 * (a + b);
+        const Spoke spoke = at(s);
+        places.push_back({centre + t * across + s * along, spoke});
+        least = std::min(least, spoke.cost);
+    }
+    double total = 0.0;
+    Vector2d mean = Vector2d::Zero();
+    double V = 0.0;
+    for (const Place& place : places) {
+        const double p = std::exp(-0.5 * (place.spoke.cost - least));
+        total += p;
+        mean += p * place.wind;
+        V += p * place.spoke.V;
+    }
+    mean /= total;
+    V /= total;
+    Eigen::Matrix3d spread = Eigen::Matrix3d::Zero();
+    for (const Place& place : places) {
+        Eigen::Vector3d off;
+        off << place.wind - mean, place.spoke.V - V;
+        spread += std::exp(-0.5 * (place.spoke.cost - least)) / total * off * off.transpose();
+    }
+    // What each place leaves open by itself is what the fit knows across the walk.
+    Eigen::Matrix3d own = Eigen::Matrix3d::Zero();
+    own.topLeftCorner(2, 2) = axes.eigenvalues()[0] * along * along.transpose();
+    double per_unit = 1.0;
+    if (setup.airspeed) {
+        per_unit = 0.0;
+        for (const Point& p : points) per_unit += p.airspeed_mps / double(points.size());
+    }
+    own(2, 2) = axes.eigenvalues()[0] / (per_unit * per_unit);
+    const Eigen::Matrix3d wide = spread + own;
+    const Eigen::Matrix2d narrow = fit.covariance.topLeftCorner(2, 2);
+    fit.x[we] = mean[0];
+    fit.x[wn] = mean[1];
+    fit.x[va] = V;
+    // Never surer than the fit itself.
+    const double floor = across.dot(narrow * across);
+    const double found = across.dot(wide.topLeftCorner(2, 2) * across);
+    fit.covariance.topLeftCorner(2, 2) =
+        wide.topLeftCorner(2, 2) + std::max(floor - found, 0.0) * across * across.transpose();
+    fit.covariance(va, va) = std::max(wide(2, 2), found > floor ? 0.0 : fit.covariance(va, va));
+}
+
+std::pair<Vector2d, Eigen::Matrix2d> mean_wind(const Setup& setup, const Fit& fit) {
+    double p = 0.0;
+    double pt = 0.0;
+    for (const Point& point : setup.points) {
+        p += point.profile / double(setup.points.size());
+        pt += point.profile * point.t_h / double(setup.points.size());
+    }
+    MatrixXd to_mean = MatrixXd::Zero(2, unknown_count);
+    to_mean(0, we) = to_mean(1, wn) = p;
+    to_mean(0, ge) = to_mean(1, gn) = pt;
+    return {to_mean * fit.x, to_mean * fit.covariance * to_mean.transpose()};
+}
+
+} // namespace sobremesa::telemetry::circle

@@ -1,0 +1,69 @@
+#pragma once
+
+#include <utility>
+#include <vector>
+
+#include <Eigen/Dense>
+
+namespace sobremesa::telemetry::circle {
+
+// Ground velocities on a circle around the wind: |v − w| = V. The numerics behind `wind_estimate`; Eigen stays in
+// here.
+
+using Eigen::MatrixXd;
+using Eigen::Vector2d;
+using Eigen::VectorXd;
+
+/// One moment as the fit sees it.
+struct Point {
+    double t_h = 0.0; ///< from the middle of the flight
+    double profile = 1.0;
+    /// Down to 0 where the velocity changed so fast that a second's average lies inside of the circle.
+    double trust = 1.0;
+    /// Of half a circle, turned over ground since the point before.
+    double turned = 0.0;
+    Vector2d velocity;
+    double heading_rad = 0.0;
+    double airspeed_mps = 0.0;
+};
+
+/// east, north, growth east, growth north, airspeed or its scale, heading offset
+enum Unknown { we, wn, ge, gn, va, dh, unknown_count };
+
+struct Setup {
+    std::vector<Point> points;
+    bool heading = false;
+    bool airspeed = false;
+    VectorXd prior = VectorXd::Zero(unknown_count);
+    VectorXd prior_sd = VectorXd::Ones(unknown_count);
+
+    int rows_per_point() const { return heading ? 2 : 1; }
+};
+
+struct Fit {
+    VectorXd x;
+    MatrixXd covariance;
+    double scale = 1.0; ///< robust sd of a residual, m/s
+    double cost = 0.0;
+    double alike = 1.0; ///< how many neighbouring residuals count as one
+};
+
+/// Wind at a point, m/s, by the unknowns `x`.
+Vector2d wind_of(const VectorXd& x, const Point& p);
+
+/// Fits from a beginning: Levenberg-Marquardt (Eigen) with Huber's weights, neighbours that are alike counted as
+/// one.
+Fit fit_from(const Setup& setup, VectorXd x);
+
+/// The best fit from several beginnings: two bunches of velocities allow two circles.
+Fit best_fit(const Setup& setup);
+
+/// Two bunches of velocities lie on many circles, and a fit's own covariance describes one of them only. Walks
+/// along the direction that is known least, with the best of everything else at each step, and takes mean and
+/// spread of all that the log allows.
+void walk_least_known(const Setup& setup, Fit& fit);
+
+/// Mean of the fitted wind over the points, and its covariance.
+std::pair<Vector2d, Eigen::Matrix2d> mean_wind(const Setup& setup, const Fit& fit);
+
+} // namespace sobremesa::telemetry::circle
