@@ -396,9 +396,9 @@ void DebriefPlace::showStretches() {
         rows.push_back({kind, from, lasted, cell(Quantity::ground_distance), cell(Quantity::height),
                         cell(Quantity::mean_power), cell(Quantity::used_energy)});
     }
-    stretch_cells_->setCells({tr("what"), tr("from min"), tr("lasted"), tr("over ground"), tr("climbed"),
-                              tr("mean power"), tr("energy")},
-                             std::move(rows));
+    // Short heads: the whole table has to fit beside the strips.
+    stretch_cells_->setCells(
+        {tr("what"), tr("from"), tr("lasted"), tr("way"), tr("climb"), tr("power"), tr("energy")}, std::move(rows));
     stretches_->fitColumns();
     const Look& look = Look::instance();
     stretches_->setFixedHeight(stretches_->horizontalHeader()->sizeHint().height() +

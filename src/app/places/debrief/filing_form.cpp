@@ -67,6 +67,7 @@ FilingForm::FilingForm(session::FlightSession& flight, QWidget* parent)
     state_->setObjectName(QStringLiteral("flightState"));
     file_->setObjectName(QStringLiteral("fileFlightButton"));
     auto* filing = new QHBoxLayout;
+    filing->setSpacing(look.scaled(10));
     filing->addWidget(file_);
     filing->addWidget(state_, 1);
     grid->addLayout(filing, 5, 0, 1, 3);
