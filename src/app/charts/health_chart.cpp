@@ -1,12 +1,12 @@
 #include "app/charts/health_chart.hpp"
 
 #include <algorithm>
-#include <numeric>
 
 #include <qcustomplot.h>
 
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
+#include "core/battery/trend_line.hpp"
 #include "wording/quantities.hpp"
 
 namespace sobremesa::app {
@@ -15,10 +15,6 @@ namespace {
 
 constexpr double percent = 100.0;
 constexpr double milliohms = 1000.0;
-
-double mean(const std::vector<double>& values) {
-    return std::accumulate(values.begin(), values.end(), 0.0) / double(values.size());
-}
 
 } // namespace
 
@@ -45,16 +41,13 @@ ShownTable HealthChart::shownTable() const {
         made.text = wording::written(value, 0.0, {1.0, {}, decimals});
         return made;
     };
+    const double nothing = std::nan("");
     for (const auto& reading : kept_.readings) {
-        const double nothing = std::nan("");
-        table.rows.push_back(
-            {cell(reading.cycles, 0),
-             cell(reading.full_recharge_ah
-                      ? percent * *reading.full_recharge_ah / battery::rated_charge_ah(kept_.pack)
-                      : nothing,
-                  0),
-             cell(reading.cell_resistance_ohm.empty() ? nothing : milliohms * mean(reading.cell_resistance_ohm),
-                  1)});
+        const auto charge = battery::charge_points(kept_.pack, {reading});
+        const auto cells = battery::resistance_points({reading});
+        table.rows.push_back({cell(reading.cycles, 0),
+                              cell(charge.empty() ? nothing : percent * charge[0].value, 0),
+                              cell(cells.empty() ? nothing : milliohms * cells[0].value, 1)});
     }
     return table;
 }
@@ -69,20 +62,6 @@ void HealthChart::refresh() {
     plot_->clearPlottables();
     plot_->plotLayout()->clear();
     plot_->setBackground(QBrush(look.theme().panel));
-    QVector<double> charge_x, charge_y, ohm_x, ohm_y, ohm_spread;
-    for (const auto& reading : kept_.readings) {
-        if (reading.full_recharge_ah) {
-            charge_x << reading.cycles;
-            charge_y << percent * *reading.full_recharge_ah / battery::rated_charge_ah(kept_.pack);
-        }
-        if (!reading.cell_resistance_ohm.empty()) {
-            const auto [least, most] =
-                std::minmax_element(reading.cell_resistance_ohm.begin(), reading.cell_resistance_ohm.end());
-            ohm_x << reading.cycles;
-            ohm_y << milliohms * mean(reading.cell_resistance_ohm);
-            ohm_spread << 0.5 * milliohms * (*most - *least);
-        }
-    }
     auto* above = new QCPAxisRect(plot_);
     auto* below = new QCPAxisRect(plot_);
     auto* margins = new QCPMarginGroup(plot_);
@@ -94,18 +73,18 @@ void HealthChart::refresh() {
         style_axis_rect(rect);
         for (QCPAxis* axis : rect->axes()) axis->setLayer(QStringLiteral("axes"));
     }
-    drawPart(above, tr("Full recharge, % of the label"), charge_x, charge_y, {}, {&health_.capacity, percent},
-             percent * battery::retire_capacity);
+    drawPart(
+        above, tr("Full recharge, % of the label"),
+        {battery::charge_points(kept_.pack, kept_.readings), health_.capacity, percent, battery::retire_capacity});
+    const auto cells = battery::resistance_points(kept_.readings);
     const std::optional<double> doubled =
-        ohm_y.isEmpty() ? std::nullopt : std::optional(battery::retire_resistance_factor * ohm_y.front());
-    drawPart(below, tr("Resistance of a cell, mΩ, by full cycles"), ohm_x, ohm_y, ohm_spread,
-             {&health_.resistance, milliohms}, doubled);
+        cells.empty() ? std::nullopt : std::optional(battery::retire_resistance_factor * cells.front().value);
+    drawPart(below, tr("Resistance of a cell, mΩ, by full cycles"),
+             {cells, health_.resistance, milliohms, doubled});
     plot_->replot(QCustomPlot::rpQueuedReplot);
 }
 
-void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const QVector<double>& x,
-                           const QVector<double>& y, const QVector<double>& spread, const Band& band,
-                           std::optional<double> end) {
+void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const Part& part) {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
     QCPAxis* across = rect->axis(QCPAxis::atBottom);
@@ -119,7 +98,7 @@ void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const QVecto
     heading->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
     heading->setPadding(QMargins(0, 0, 0, look.scaled(3)));
     heading->setText(title);
-    if (x.isEmpty()) {
+    if (part.points.empty()) {
         up->setVisible(false);
         across->setVisible(false);
         auto* none = add_text(plot_, theme.soft_ink, Look::small_px, false);
@@ -130,6 +109,12 @@ void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const QVecto
         none->setText(tr("no reading yet"));
         return;
     }
+    QVector<double> x, y, spread;
+    for (const auto& point : part.points) {
+        x << point.cycles;
+        y << part.factor * point.value;
+        spread << part.factor * point.half_spread;
+    }
     const double last = std::max(*std::max_element(x.begin(), x.end()), 1.0);
     double least = *std::min_element(y.begin(), y.end());
     double most = *std::max_element(y.begin(), y.end());
@@ -137,6 +122,7 @@ void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const QVecto
         least = std::min(least, y[i] - spread[i]);
         most = std::max(most, y[i] + spread[i]);
     }
+    const std::optional<double> end = part.end ? std::optional(part.factor * *part.end) : std::nullopt;
     if (end) {
         least = std::min(least, *end);
         most = std::max(most, *end);
@@ -162,18 +148,16 @@ void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const QVecto
     up->setRange(least - room, most + room);
     across->setRange(-0.03 * last, 1.08 * last);
 
-    if (*band.trend) {
-        const battery::Trend& trend = **band.trend;
+    if (part.trend) {
         QVector<double> line_x, line_y, low, high;
         constexpr int steps = 24;
         for (int i = 0; i <= steps; ++i) {
             const double at = last * i / steps;
-            const double value = trend.now.value + (at - x.back()) * trend.per_cycle.value;
-            const double sd = units::combine_sd(trend.now.sd, (at - x.back()) * trend.per_cycle.sd);
+            const units::Estimate there = battery::trend_at(*part.trend, part.points, at);
             line_x << at;
-            line_y << band.factor * value;
-            low << band.factor * (value - sd);
-            high << band.factor * (value + sd);
+            line_y << part.factor * there.value;
+            low << part.factor * (there.value - there.sd);
+            high << part.factor * (there.value + there.sd);
         }
         for (const auto* edge : {&low, &high}) {
             QCPGraph* graph = plot_->addGraph(across, up);
@@ -189,7 +173,7 @@ void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const QVecto
     marks->setLineStyle(QCPGraph::lsNone);
     marks->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(theme.ink, look.scaled(1.2)),
                                            QBrush(theme.ink), look.scaled(6)));
-    if (!spread.isEmpty()) {
+    if (*std::max_element(spread.begin(), spread.end()) > 0.0) {
         auto* bars = new QCPErrorBars(across, up);
         bars->setDataPlottable(marks);
         bars->setData(spread);

@@ -3,6 +3,7 @@
 #include <QWidget>
 
 #include "app/export/shown_chart.hpp"
+#include "core/battery/trend_line.hpp"
 #include "core/book/kept.hpp"
 
 class QCustomPlot;
@@ -24,13 +25,15 @@ public:
     QSize shownSize() const override { return size(); }
 
 private:
-    struct Band {
-        const std::optional<battery::Trend>* trend;
-        double factor;
+    /// One of the two halves; `factor` brings its values to the unit shown.
+    struct Part {
+        std::vector<battery::HealthPoint> points;
+        std::optional<battery::Trend> trend;
+        double factor = 1.0;
+        std::optional<double> end; ///< where the pack retires
     };
     void refresh();
-    void drawPart(QCPAxisRect* rect, const QString& title, const QVector<double>& x, const QVector<double>& y,
-                  const QVector<double>& spread, const Band& band, std::optional<double> end);
+    void drawPart(QCPAxisRect* rect, const QString& title, const Part& part);
 
     book::KeptPack kept_;
     battery::Health health_;

@@ -5,6 +5,7 @@
 #include "core/battery/health.hpp"
 #include "core/battery/landing_schools.hpp"
 #include "core/battery/pack_builder.hpp"
+#include "core/battery/trend_line.hpp"
 #include "support/compare.hpp"
 
 using namespace sobremesa;
@@ -51,6 +52,7 @@ private slots:
     void aFullPackWantsStorage();
     void landingHigherLeavesMore();
     void aWantedPowerEndsBeforeThePack();
+    void theBandIsNarrowestInTheMiddle();
 };
 
 void BuilderAndHealthTest::massesAndResistancesAddUp() {
@@ -207,6 +209,28 @@ void BuilderAndHealthTest::aWantedPowerEndsBeforeThePack() {
     const auto volts = recovery_cell_v(pack, run.end_state(), {0.0, 60.0, 600.0, 3600.0}, 20.0);
     QVERIFY(std::is_sorted(volts.begin(), volts.end()));
     VERIFY_NEAR(volts.back(), pack.restingV(run.end_state()) / 4.0, 0.01);
+}
+
+void BuilderAndHealthTest::theBandIsNarrowestInTheMiddle() {
+    Pack pack;
+    pack.cell_capacity_ah = 2.0;
+    const std::vector<HealthReading> readings{
+        {0.0, 0.0, 2.00, {0.020, 0.024}, {}}, {1.0, 50.0, 1.91, {0.025, 0.025}, {}}, {2.0, 100.0, 1.80, {}, {}}};
+    const auto points = charge_points(pack, readings);
+    QCOMPARE(points.size(), std::size_t(3));
+    VERIFY_NEAR(points[1].value, 0.955, 1e-12);
+    const auto line = *health(pack, readings, 3.0).capacity;
+    // At the last reading it is the trend's own "now", value and error.
+    VERIFY_NEAR(trend_at(line, points, 100.0).value, line.now.value, 1e-12);
+    VERIFY_NEAR(trend_at(line, points, 100.0).sd, line.now.sd, 1e-12);
+    // As sure at the first as at the last, surest between, unsure beyond.
+    VERIFY_NEAR(trend_at(line, points, 0.0).sd, line.now.sd, 1e-12);
+    QVERIFY(trend_at(line, points, 50.0).sd < line.now.sd);
+    QVERIFY(trend_at(line, points, 300.0).sd > 2.0 * line.now.sd);
+    const auto cells = resistance_points(readings);
+    QCOMPARE(cells.size(), std::size_t(2));
+    VERIFY_NEAR(cells[0].value, 0.022, 1e-12);
+    VERIFY_NEAR(cells[0].half_spread, 0.002, 1e-12);
 }
 
 QTEST_APPLESS_MAIN(BuilderAndHealthTest)

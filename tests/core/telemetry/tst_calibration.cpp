@@ -3,6 +3,7 @@
 #include <random>
 
 #include "core/telemetry/calibration.hpp"
+#include "core/telemetry/calibration_check.hpp"
 #include "support/compare.hpp"
 
 using namespace sobremesa;
@@ -19,6 +20,7 @@ private slots:
     void outliersAreNamed();
     void theImpossibleIsRefused();
     void offsetAndVolts();
+    void beforeAndAfter();
 };
 
 void CalibrationTest::bothConventions() {
@@ -110,6 +112,17 @@ void CalibrationTest::offsetAndVolts() {
     VERIFY_NEAR(voltage_scale(16.4, 16.8)->value, 16.8 / 16.4, 1e-12);
     QVERIFY(!voltage_scale(16.4, 4.2)); // a cell against a pack
     QVERIFY(!voltage_scale(0.0, 4.2));
+}
+
+void CalibrationTest::beforeAndAfter() {
+    const std::vector<CalibrationPair> pairs{{2.2, 2.0}, {3.2, 3.0}};
+    const auto found = calibrate(50.0, ScaleConvention::divides, pairs);
+    VERIFY_NEAR(off_by(pairs[0]), 0.10, 1e-12);
+    VERIFY_NEAR(off_after(pairs[0], *found), 1.1 / 1.08 - 1.0, 1e-12);
+    VERIFY_NEAR(off_after(pairs[1], *found), 3.2 / 3.0 / 1.08 - 1.0, 1e-12);
+    const auto both = check(pairs, *found);
+    VERIFY_NEAR(both.worst_before, 0.10, 1e-12);
+    VERIFY_NEAR(both.worst_after, 1.1 / 1.08 - 1.0, 1e-12);
 }
 
 QTEST_APPLESS_MAIN(CalibrationTest)

@@ -20,6 +20,7 @@
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/units/constants.hpp"
 #include "io/text_number.hpp"
 #include "wording/findings.hpp"
 #include "wording/messages.hpp"
@@ -281,7 +282,7 @@ void HealthPage::keepReading() {
     if (!has_recharge && ohms->empty() && volts->empty())
         return say(tr("Write at least one of the three: a full recharge, the cells' resistance, or their volts."));
     reading.cycles = *cycles;
-    if (has_recharge) reading.full_recharge_ah = *recharge / 1000.0;
+    if (has_recharge) reading.full_recharge_ah = *recharge / units::milliamp_hours_per_amp_hour;
     reading.cell_resistance_ohm = *ohms;
     reading.cell_v = *volts;
     for (const auto* values : {&reading.cell_resistance_ohm, &reading.cell_v}) {

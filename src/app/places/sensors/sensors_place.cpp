@@ -18,6 +18,7 @@
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/telemetry/calibration_check.hpp"
 #include "core/units/constants.hpp"
 #include "wording/findings.hpp"
 #include "wording/messages.hpp"
@@ -319,25 +320,18 @@ void SensorsPlace::refresh() {
 void SensorsPlace::showEvidence() {
     const auto& q = Look::instance().quantities();
     const auto found = session_.result();
-    const double reads = found && *found ? (*found)->reads.value : 1.0;
     std::vector<std::vector<Cell>> rows;
-    double worst_before = 0.0;
-    double worst_after = 0.0;
     int number = 0;
     for (const auto& flight : session_.flights()) {
-        const double off = flight.counted_ah / flight.recharged_ah - 1.0;
-        const double after = flight.counted_ah / reads / flight.recharged_ah - 1.0;
+        const telemetry::CalibrationPair pair{flight.counted_ah, flight.recharged_ah};
+        const double off = telemetry::off_by(pair);
+        const double after = found && *found ? telemetry::off_after(pair, **found) : off;
         const bool outlier =
             flight.taken && found && *found &&
             std::find((*found)->outliers.begin(), (*found)->outliers.end(), number) != (*found)->outliers.end();
-        if (flight.taken) {
-            worst_before = std::max(worst_before, std::abs(off));
-            worst_after = std::max(worst_after, std::abs(after));
-            ++number;
-        }
+        if (flight.taken) ++number;
         // Off by so much, because that flight alone would set the scale so.
         std::optional<units::Explanation> why;
-        const telemetry::CalibrationPair pair{flight.counted_ah, flight.recharged_ah};
         if (const auto alone =
                 telemetry::calibrate(session_.scale().value_or(100.0), session_.convention(), {pair}))
             why = telemetry::explain(*alone, {pair});
@@ -358,11 +352,13 @@ void SensorsPlace::showEvidence() {
                      std::move(rows));
     table_->fitColumns();
     take_->setEnabled(!session_.flights().empty());
-    after_->setVisible(number > 0 && found && *found);
+    after_->setVisible(found && *found);
+    if (!found || !*found) return;
+    const auto check = telemetry::check(session_.pairs(), **found);
     after_->setWords(
         tr("Before, these flights were off by up to %1; with this correction by up to %2.", "share before, after")
-            .arg(wording::written(worst_before, 0.0, percent_off),
-                 wording::written(worst_after, 0.0, percent_off)));
+            .arg(wording::written(check.worst_before, 0.0, percent_off),
+                 wording::written(check.worst_after, 0.0, percent_off)));
 }
 
 void SensorsPlace::takeChosen() {
