@@ -1,6 +1,7 @@
 // Reading a log, debriefing it, planning a flight. Machines differ and are noisy: compare the ratios, not the
 // times.
 
+#include <cmath>
 #include <cstring>
 #include <filesystem>
 #include <fstream>
@@ -8,10 +9,12 @@
 #include <benchmark/benchmark.h>
 #include <fast_float/fast_float.h>
 
+#include "core/learning/backtest.hpp"
 #include "core/matching/plan_bench.hpp"
 #include "core/mission/plan.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
+#include "core/telemetry/min_max_pyramid.hpp"
 #include "io/csv_log_reader.hpp"
 #include "io/csv_log_writer.hpp"
 #include "io/plan_document.hpp"
@@ -91,6 +94,45 @@ void debrief_one_hour_at_50_hz(benchmark::State& state) {
 }
 BENCHMARK(debrief_one_hour_at_50_hz)->Unit(benchmark::kMillisecond)->UseRealTime();
 
+/// What a strip chart draws of a million samples at one step of panning, four strips of 1300 pixels.
+void pan_over_a_million_samples(benchmark::State& state) {
+    std::vector<double> x(1'000'000);
+    std::vector<double> y(x.size());
+    for (std::size_t i = 0; i < x.size(); ++i) {
+        x[i] = 0.02 * double(i);
+        y[i] = std::sin(0.001 * double(i)) + 0.1 * double(i * 7919 % 1000);
+    }
+    const telemetry::MinMaxPyramid column(y);
+    double from = 0.0;
+    for (auto _ : state) {
+        from = from > 9000.0 ? 0.0 : from + 1.0;
+        for (int strip = 0; strip < 4; ++strip) {
+            auto line = telemetry::drawn_line(x, column, from, from + 10'000.0, 1300, 5.0);
+            benchmark::DoNotOptimize(line);
+        }
+    }
+}
+BENCHMARK(pan_over_a_million_samples)->Unit(benchmark::kMicrosecond);
+
+/// Forty flights: the curve fitted, and each flight forecast from those before it.
+void forty_flights_learned(benchmark::State& state) {
+    airframe::Aircraft aircraft =
+        io::read_plan_file(std::string(DEMO_DIR) + "/alcaravan-west.plan.json")->request.aircraft;
+    std::vector<learning::Lesson> lessons(40);
+    for (std::size_t k = 0; k < lessons.size(); ++k) {
+        lessons[k].all_up_mass_kg = 1.5;
+        for (const double v : {13.0, 15.5, 18.0}) {
+            const double w = 0.004 * v * v * v + 700.0 / v;
+            lessons[k].level.push_back({{v, 0.2}, {w * (1.0 + 0.02 * double(k % 5)), 1.0}, 0.0, 100.0});
+        }
+    }
+    for (auto _ : state) {
+        auto test = learning::backtest(aircraft, 1.5, lessons);
+        benchmark::DoNotOptimize(test);
+    }
+}
+BENCHMARK(forty_flights_learned)->Unit(benchmark::kMillisecond);
+
 mission::PlanRequest demo_request() {
     return io::read_plan_file(std::string(DEMO_DIR) + "/alcaravan-west.plan.json")->request;
 }
@@ -114,7 +156,8 @@ void one_discharge(benchmark::State& state) {
 }
 BENCHMARK(one_discharge)->Unit(benchmark::kMicrosecond);
 
-/// Two hundred packs tried on the demo's aircraft, circuits made beforehand: what dragging the wind on the bench costs.
+/// Two hundred packs tried on the demo's aircraft, circuits made beforehand: what dragging the wind on the bench
+/// costs.
 void two_hundred_candidates(benchmark::State& state) {
     std::vector<battery::Pack> packs;
     for (int i = 0; i < 200; ++i) {

@@ -5,8 +5,10 @@
 
 #include <CLI/CLI.hpp>
 
+#include "cli/aircraft_command.hpp"
 #include "cli/book_command.hpp"
 #include "cli/calibrate_command.hpp"
+#include "cli/compare_command.hpp"
 #include "cli/convert_command.hpp"
 #include "cli/debrief_command.hpp"
 #include "cli/pack_command.hpp"
@@ -48,6 +50,66 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         ->add_option("--cruise-mps", debrief_options.cruise_mps,
                      "Airspeed that the pilot flew, m/s: tells the wind where the flight did not turn")
         ->check(CLI::Range(1.0, 120.0));
+
+    debrief_command->add_option("--plan", debrief_options.plan,
+                                "Plan document that it was flown with: what it could still have done, where each "
+                                "school would have turned, limits, shares");
+    debrief_command->add_option("--flight", debrief_options.flight, "Which flight of the file, from 1")
+        ->check(CLI::PositiveNumber);
+    debrief_command->add_option(
+        "--column", debrief_options.columns,
+        "HEADER=MEANING or HEADER=MEANING:UNIT, for a column that its header tells wrongly; "
+        "once for each");
+
+    CompareOptions compare_options;
+    auto* compare_command =
+        app.add_subcommand("compare", "Lays flights side by side at equal distance, speed and mass");
+    compare_command->add_option("flights", compare_options.flights, "LOG PLAN.json, in turn, for each flight")
+        ->required();
+    compare_command->add_option("--airspeed-mps", compare_options.airspeed_mps, "Common airspeed (else the mean)")
+        ->check(CLI::PositiveNumber);
+    compare_command
+        ->add_option("--all-up-mass-kg", compare_options.all_up_mass_kg, "Common all-up mass (else the mean)")
+        ->check(CLI::PositiveNumber);
+    compare_command
+        ->add_option("--distance-m", compare_options.distance_m, "Common way over ground (else the mean)")
+        ->check(CLI::PositiveNumber);
+    compare_command->add_flag("--json", compare_options.json, "One JSON object on standard output");
+
+    AircraftOptions aircraft_options;
+    auto* aircraft_command = app.add_subcommand(
+        "aircraft", "Power curve, speeds to fly, headroom, what a change does, and how good forecasts were");
+    auto* aircraft_plan =
+        aircraft_command->add_option("plan", aircraft_options.plan, "Plan document: aircraft, pack and air");
+    aircraft_command
+        ->add_option("--from-book", aircraft_options.from_book,
+                     "Name of an aircraft in the logbook, with its flights")
+        ->excludes(aircraft_plan);
+    aircraft_command->add_option("--flights", aircraft_options.flights,
+                                 "LOG PLAN.json, in turn: flights to draw the curve through");
+    aircraft_command->add_option("--pair-mps-w", aircraft_options.pairs,
+                                 "AIRSPEED,POWER known without a log, m/s and W; once for each");
+    aircraft_command->add_option("--head-wind-mps", aircraft_options.head_wind_mps,
+                                 "Wind from ahead, m/s (else the plan's, on its bearing)");
+    aircraft_command->add_option("--cross-wind-mps", aircraft_options.cross_wind_mps, "Wind across, m/s");
+    aircraft_command->add_option("--ground-mps", aircraft_options.wanted_ground_mps,
+                                 "A ground speed that is wanted: go or no-go");
+    aircraft_command->add_option("--pack-mass-kg", aircraft_options.pack_mass_kg, "What if: mass of the pack")
+        ->check(CLI::PositiveNumber);
+    aircraft_command->add_option("--extra-mass-kg", aircraft_options.extra_mass_kg, "What if: more mass, or less");
+    aircraft_command->add_option("--extra-electronics-w", aircraft_options.extra_electronics_w,
+                                 "What if: more electronics, or fewer");
+    aircraft_command->add_option("--propeller-mm", aircraft_options.propeller_mm, "What if: propellers")
+        ->check(CLI::PositiveNumber);
+    aircraft_command->add_option("--rotors", aircraft_options.rotors, "What if: so many rotors")
+        ->check(CLI::PositiveNumber);
+    aircraft_command->add_option("--wing-area-m2", aircraft_options.wing_area_m2, "What if: wing area")
+        ->check(CLI::PositiveNumber);
+    aircraft_command->add_option("--height-m", aircraft_options.height_m, "What if: height above the field")
+        ->check(CLI::Range(0.0, 8000.0));
+    aircraft_command->add_option("--temperature-c", aircraft_options.temperature_c, "What if: air at the field")
+        ->check(CLI::Range(-40.0, 60.0));
+    aircraft_command->add_flag("--json", aircraft_options.json, "One JSON object on standard output");
 
     CalibrateOptions calibrate_options;
     auto* calibrate_command = app.add_subcommand("calibrate", "Scale of a current sensor from recharged flights");
@@ -184,6 +246,23 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             return exit_usage;
         }
         return run_pack(pack_options, out, err);
+    }
+    if (*aircraft_command) {
+        if (aircraft_options.plan.empty() == aircraft_options.from_book.empty() ||
+            aircraft_options.flights.size() % 2 != 0) {
+            err << "aircraft wants a plan document, or --from-book NAME; and LOG PLAN.json for each of its "
+                   "--flights\n";
+            return exit_usage;
+        }
+        aircraft_options.book = book;
+        return aircraft(aircraft_options, out, err);
+    }
+    if (*compare_command) {
+        if (compare_options.flights.size() < 4 || compare_options.flights.size() % 2 != 0) {
+            err << "compare wants LOG PLAN.json for each of two flights or more\n";
+            return exit_usage;
+        }
+        return compare(compare_options, out, err);
     }
     if (*convert_command) return convert(convert_options, out, err);
     if (*build_command) return build_pack(build_options, out, err);

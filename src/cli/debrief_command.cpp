@@ -3,10 +3,12 @@
 #include <ostream>
 
 #include "cli/command_line.hpp"
+#include "cli/debrief_account.hpp"
 #include "cli/json_text.hpp"
 #include "cli/said.hpp"
 #include "core/battery/discharge.hpp"
 #include "core/battery/remaining.hpp"
+#include "core/debrief/flown_homeward.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
 #include "core/telemetry/landed.hpp"
@@ -35,6 +37,25 @@ units::Result<geodesy::Position> position_from(const std::string& text) {
                           {{"latitude", position.latitude_deg}, {"longitude", position.longitude_deg}});
 }
 
+/// "HEADER=MEANING:UNIT".
+units::Result<std::vector<telemetry::ColumnChoice>> columns_from(const std::vector<std::string>& texts) {
+    std::vector<telemetry::ColumnChoice> choices;
+    for (const std::string& text : texts) {
+        const auto equals = text.find_last_of('=');
+        if (equals == std::string::npos) {
+            units::Where where;
+            where.field = "--column";
+            return units::failure(units::ErrorCode::word_unknown, where,
+                                  {{"word", text}, {"allowed", std::string("HEADER=MEANING:UNIT")}});
+        }
+        const std::string meaning = text.substr(equals + 1);
+        const auto colon = meaning.find(':');
+        choices.push_back({text.substr(0, equals), meaning.substr(0, colon),
+                           colon == std::string::npos ? std::string() : meaning.substr(colon + 1)});
+    }
+    return choices;
+}
+
 /// What is known of the pack after the flight.
 struct OfPack {
     battery::Pack pack;
@@ -43,18 +64,34 @@ struct OfPack {
     std::vector<units::Notice> notices;
 };
 
-units::Result<OfPack> of_pack(const DebriefOptions& options, const telemetry::LogSummary& summary,
-                              const telemetry::Findings& found) {
-    const auto text = io::read_text_file(options.pack);
-    if (!text) return tl::unexpected(text.error());
-    const auto document = io::pack_from_json(*text, options.pack);
-    if (!document) return tl::unexpected(document.error());
-    const double landing_v = battery::traits(document->pack.chemistry).default_landing_cell_v;
+/// Aircraft, pack and air that the flight was flown with: of the plan document, or the pack document alone.
+units::Result<std::optional<mission::PlanRequest>> flown_with(const DebriefOptions& options) {
+    mission::PlanRequest request;
+    if (!options.plan.empty()) {
+        const auto plan = io::read_plan_file(options.plan);
+        if (!plan) return tl::unexpected(plan.error());
+        request = plan->request;
+    }
+    if (!options.pack.empty()) {
+        const auto text = io::read_text_file(options.pack);
+        if (!text) return tl::unexpected(text.error());
+        const auto document = io::pack_from_json(*text, options.pack);
+        if (!document) return tl::unexpected(document.error());
+        request.pack = document->pack;
+    }
+    if (options.plan.empty() && options.pack.empty()) return std::optional<mission::PlanRequest>();
+    if (options.temperature_c) request.weather.temperature_c = *options.temperature_c;
+    return std::optional(request);
+}
+
+OfPack of_pack(const DebriefOptions& options, const mission::PlanRequest& flown,
+               const telemetry::LogSummary& summary, const telemetry::Findings& found) {
+    const double landing_v = mission::landing_cell_v(flown);
     const double power_w = summary.energy.mean_power_w.value_or(0.0);
-    const battery::PackModel pack(document->pack);
+    const battery::PackModel pack(flown.pack);
     const double temperature_c = options.temperature_c.value_or(battery::reference_temperature_c);
     const auto usable = battery::discharge_at_power(pack, pack.atStart(temperature_c), power_w, {landing_v, 1e9});
-    OfPack result{document->pack, {}, {}, {}};
+    OfPack result{flown.pack, {}, {}, {}};
     if (const auto left = telemetry::left_by_charge(summary, usable.last().charge_used_ah)) result.left = *left;
     telemetry::AfterLanding after;
     if (options.recharged_mah) after.recharged_ah = *options.recharged_mah / units::milliamp_hours_per_amp_hour;
@@ -64,7 +101,7 @@ units::Result<OfPack> of_pack(const DebriefOptions& options, const telemetry::Lo
     result.remaining = battery::remaining(pack, telemetry::landed_evidence(summary, after));
     if (auto notice = battery::disagreement_notice(result.remaining)) result.notices.push_back(*notice);
     if (found.sag) {
-        if (auto notice = telemetry::sag_notice(*found.sag, document->pack)) result.notices.push_back(*notice);
+        if (auto notice = telemetry::sag_notice(*found.sag, flown.pack)) result.notices.push_back(*notice);
     }
     return result;
 }
@@ -155,19 +192,39 @@ Json channels_json(const telemetry::FlightLog& log) {
     return channels;
 }
 
+Json flights_json(const telemetry::CleanLog& log) {
+    Json flights = Json::array();
+    for (std::size_t i = 0; i < log.parts.size(); ++i) {
+        const auto& part = log.parts[i];
+        flights.push_back({{"flight", i + 1},
+                           {"start_s", part.start_s},
+                           {"end_s", part.end_s},
+                           {"rows", part.last_row - part.first_row},
+                           {"shown", i == log.part}});
+    }
+    return flights;
+}
+
 Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s, const telemetry::Findings& found,
-                  const std::optional<OfPack>& pack, const DebriefOptions& options) {
+                  const std::optional<OfPack>& pack, const std::optional<debrief::FlightAccount>& account,
+                  const DebriefOptions& options) {
     Json set_aside = Json::array();
     for (const auto& entry : log.set_aside) {
+        Json places = Json::array();
+        for (const auto& place : entry.places)
+            places.push_back({{"first_row", place.first_row}, {"rows", place.rows}});
         set_aside.push_back({{"reason", telemetry::set_aside_word(entry.reason)},
                              {"rows", entry.rows},
-                             {"first_row", entry.first_row}});
+                             {"first_row", entry.first_row},
+                             {"takes_part", telemetry::takes_part(entry.reason)},
+                             {"places", places}});
     }
     Json gaps = Json::array();
     for (const auto& gap : log.gaps) gaps.push_back({{"start_s", gap.start_s}, {"end_s", gap.end_s}});
     const auto& e = s.energy;
-    const auto lowest_cell =
+    auto lowest_cell =
         e.lowest_voltage_v && options.cells ? std::optional(*e.lowest_voltage_v / *options.cells) : std::nullopt;
+    if (!lowest_cell && account && account->lowest_cell) lowest_cell = account->lowest_cell->cell_v;
     const auto& per_m = s.energy_wh_per_m;
     const auto& charge_per_m = s.charge_ah_per_m;
     using E = units::Estimate;
@@ -180,6 +237,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
     std::vector<units::Notice> notices = s.notices;
     notices.insert(notices.end(), found.notices.begin(), found.notices.end());
     if (pack) notices.insert(notices.end(), pack->notices.begin(), pack->notices.end());
+    if (account) notices.insert(notices.end(), account->notices.begin(), account->notices.end());
     const double mah_per_km = units::milliamp_hours_per_amp_hour * units::metres_per_kilometre;
     return {
         {"log",
@@ -187,6 +245,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
           {"rows_set_aside", log.rows_set_aside},
           {"duration_s", s.duration_s},
           {"channels", channels_json(*log.raw)},
+          {"flights", flights_json(log)},
           {"gaps", gaps}}},
         {"distance",
          {{"ground_m", or_null(s.distance.ground_m)},
@@ -203,6 +262,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
           {"mean_current_a", or_null(e.mean_current_a)},
           {"mean_power_w", or_null(e.mean_power_w)},
           {"lowest_voltage_v", or_null(e.lowest_voltage_v)},
+          {"lowest_voltage_at_s", or_null(e.lowest_voltage_at_s)},
           {"lowest_cell_voltage_v", or_null(lowest_cell)}}},
         {"wind", wind_json(found.wind)},
         {"consumption",
@@ -226,6 +286,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
          {{"pack_ohm", found.sag ? or_null(found.sag->pack_ohm.value) : Json(nullptr)},
           {"pack_sd_ohm", found.sag ? or_null(found.sag->pack_ohm.sd) : Json(nullptr)},
           {"steps", found.sag ? found.sag->steps : 0}}},
+        {"account", account ? account_json(*account) : Json(nullptr)},
         {"stretches", stretches_json(found.stretches)},
         {"set_aside", set_aside},
         {"warnings", warnings(notices, wording::Quantities())},
@@ -280,13 +341,18 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
         if (!home) return unusable(home.error(), err);
         rules.home = *home;
     }
-    const auto read = io::read_log(options.log);
+    if (options.flight) rules.flight = std::size_t(*options.flight - 1);
+    const auto columns = columns_from(options.columns);
+    if (!columns) return unusable(columns.error(), err);
+    const auto read = io::read_log(options.log, {{}, {}, *columns});
     if (!read) return unusable(read.error(), err);
     const auto log = telemetry::clean(*read, rules);
     if (!log) return unusable(log.error(), err);
     const auto summary = telemetry::summarise(*log);
     if (!summary) return unusable(summary.error(), err);
 
+    const auto flown = flown_with(options);
+    if (!flown) return unusable(flown.error(), err);
     std::optional<units::Estimate> cruise;
     constexpr double cruise_share_sd = 0.15;
     if (options.cruise_mps) cruise = units::Estimate{*options.cruise_mps, cruise_share_sd * *options.cruise_mps};
@@ -294,20 +360,26 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
     if (!found) return unusable(found.error(), err);
 
     std::optional<OfPack> pack;
-    if (!options.pack.empty()) {
-        auto known = of_pack(options, *summary, *found);
-        if (!known) return unusable(known.error(), err);
-        pack = std::move(*known);
+    std::optional<debrief::FlightAccount> account;
+    if (*flown) {
+        pack = of_pack(options, **flown, *summary, *found);
+        std::optional<mission::Plan> forecast;
+        if (!options.plan.empty()) {
+            mission::PlanRequest as_flown = **flown;
+            as_flown.mission = debrief::flown_mission(*log, *summary, as_flown.mission);
+            if (auto plan = mission::make_plan(as_flown)) forecast = std::move(*plan);
+        }
+        account =
+            debrief::account_of(*log, *summary, *found, **flown, forecast ? &*forecast : nullptr, pack->remaining);
     }
     std::vector<units::Notice> notices = summary->notices;
+    notices.insert(notices.end(), found->notices.begin(), found->notices.end());
     if (pack) notices.insert(notices.end(), pack->notices.begin(), pack->notices.end());
-    for (const auto& notice : notices) {
-        if (notice.severity == units::Severity::warning) {
-            err << "sobremesa-cli: " << wording::message(notice, wording::Quantities()).toStdString() << "\n";
-        }
-    }
+    if (account) notices.insert(notices.end(), account->notices.begin(), account->notices.end());
+    std::erase_if(notices, [](const auto& notice) { return notice.severity != units::Severity::warning; });
+    say(notices, err);
     if (options.json)
-        out << debrief_json(*log, *summary, *found, pack, options).dump(2) << "\n";
+        out << debrief_json(*log, *summary, *found, pack, account, options).dump(2) << "\n";
     else
         print_text(*log, *summary, *found, pack ? std::optional(pack->left) : std::nullopt, out);
     return exit_done;

@@ -3,6 +3,7 @@
 #include <iosfwd>
 #include <optional>
 #include <string>
+#include <vector>
 
 namespace sobremesa::cli {
 
@@ -16,6 +17,12 @@ struct DebriefOptions {
     std::optional<double> rest_min;
     std::optional<double> temperature_c;
     std::optional<double> cruise_mps;
+    /// Plan document: aircraft, pack, air, reserve and schools that it was flown with; or empty.
+    std::string plan;
+    /// Which flight of the file, from 1.
+    std::optional<int> flight;
+    /// "HEADER=MEANING" or "HEADER=MEANING:UNIT", for each column that its header tells wrongly.
+    std::vector<std::string> columns;
     bool json = false;
 };
 

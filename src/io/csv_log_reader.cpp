@@ -1,18 +1,20 @@
+// A long log is read in waves of a few megabytes. Each wave is cut into pieces at line ends, the pieces are parsed
+// on all cores straight into the columns, and rows that could not be stored leave a hole that the next piece
+// closes. A plain reader, line by line, is kept in the tests and must find the same.
+
 #include "io/csv_log_reader.hpp"
 
 #include <algorithm>
-#include <array>
-#include <cctype>
-#include <chrono>
 #include <cmath>
-#include <limits>
+#include <cstring>
+#include <thread>
 
 #include <fast_float/fast_float.h>
+#include <unistd.h>
 
-#include "core/units/constants.hpp"
+#include "io/csv_rows.hpp"
 #include "io/line_reader.hpp"
-#include "io/log_header.hpp"
-#include "io/text_number.hpp"
+#include "io/open_file.hpp"
 
 namespace sobremesa::io {
 
@@ -20,411 +22,396 @@ namespace {
 
 using telemetry::Channel;
 using telemetry::FlightLog;
-using telemetry::SetAsideReason;
 using units::ErrorCode;
 using Kind = LogColumn::Kind;
 
-constexpr double missing = std::numeric_limits<double>::quiet_NaN();
-constexpr int longest_preamble_lines = 100;
-constexpr double seconds_per_day = 86400.0;
-/// So many rows without a later time are no pause of a recorder: gigabytes of them must not fill the memory.
-constexpr std::size_t most_rows_at_one_time = 100'000;
-/// A time in seconds this large counts from 1970: it is a clock, not a duration.
-constexpr double least_epoch_s = 1e9;
+constexpr std::size_t piece_bytes = std::size_t(1) << 20;
+constexpr std::size_t most_cores = 8;
 
-units::Where at(const LineReader& reader, std::string field = {}) {
-    units::Where where;
-    where.file = reader.path();
-    where.line = reader.line_number();
-    where.field = std::move(field);
-    return where;
+/// Runs `work(i)` for every i below `count`, on as many threads as there are cores.
+template <class Work>
+void on_all_cores(std::size_t count, std::size_t cores, const Work& work) {
+    const std::size_t threads = std::min(count, cores);
+    const auto share = [&](std::size_t thread) {
+        for (std::size_t i = thread; i < count; i += threads) work(i);
+    };
+    std::vector<std::jthread> others;
+    for (std::size_t thread = 1; thread < threads; ++thread) others.emplace_back(share, thread);
+    if (threads > 0) share(0);
 }
 
-bool looks_binary(std::string_view text) {
-    const auto odd = std::count_if(text.begin(), text.end(), [](char c) {
-        const auto u = static_cast<unsigned char>(c);
-        return u < 0x20 && u != '\t' && u != '\r' && u != '\n';
-    });
-    return text.find('\0') != std::string_view::npos || std::size_t(odd) * 20 > text.size() + 20;
-}
+/// A row that could not be stored, by its place in the piece.
+struct Rejected {
+    telemetry::SetAsideReason reason;
+    std::uint32_t line;
+    std::uint32_t bad_column;
+};
 
-std::string_view without_byte_order_mark(std::string_view line) {
-    constexpr std::string_view mark = "\xEF\xBB\xBF";
-    if (line.starts_with(mark)) line.remove_prefix(mark.size());
-    return line;
-}
+/// Whole lines of a wave, parsed by one core.
+struct Piece {
+    const char* begin = nullptr;
+    const char* end = nullptr;
+    /// Lines in it, the last one counted even where it has no end.
+    std::size_t lines = 0;
+    /// First row of the log that it may write; it has room for `lines`.
+    std::size_t first_row = 0;
+    std::size_t rows = 0;
+    std::vector<Rejected> rejected;
+};
 
-std::string_view trimmed(std::string_view cell) {
-    while (!cell.empty() && (cell.front() == ' ' || cell.front() == '\t')) cell.remove_prefix(1);
-    while (!cell.empty() && (cell.back() == ' ' || cell.back() == '\t')) cell.remove_suffix(1);
-    return cell;
-}
+/// Where the values of one column go.
+struct Target {
+    Kind kind = Kind::ignored;
+    double scale = 1.0;
+    double* first = nullptr;
+    double* second = nullptr;
+};
 
-/// Cuts a line into cells; a quoted cell may hold the delimiter. Cells are views into the line, quotes taken off.
-void split(std::string_view line, char delimiter, std::vector<std::string_view>& cells) {
-    cells.clear();
-    const char* p = line.data();
-    const char* const end = p + line.size();
-    for (;;) {
-        while (p != end && *p == ' ') ++p;
-        if (p != end && *p == '"') {
-            const char* const from = ++p;
-            while (p != end && *p != '"') ++p;
-            cells.emplace_back(from, std::size_t(p - from));
-            while (p != end && *p != delimiter) ++p;
-        } else {
-            const char* const from = p;
-            while (p != end && *p != delimiter) ++p;
-            cells.push_back(trimmed({from, std::size_t(p - from)}));
+/// One line, the quick way: numbers are parsed where they stand, without a look ahead.
+/// @return false for anything unusual; the careful parser then decides
+class QuickLine {
+public:
+    QuickLine(const CsvHead& head, const std::vector<Target>& targets)
+        : head_(head), targets_(targets),
+          options_(fast_float::chars_format::general, head.decimal_comma ? ',' : '.') {}
+
+    bool parse(const char* p, const char* end, std::size_t row, double& date_s, double& clock_s) const {
+        const char delimiter = head_.delimiter;
+        const std::size_t n = targets_.size();
+        for (std::size_t i = 0; i < n; ++i) {
+            const Target& target = targets_[i];
+            while (p != end && *p == ' ') ++p;
+            if (p != end && *p == '"') return false;
+            if (target.kind == Kind::number) {
+                double value = 0.0;
+                const auto parsed = fast_float::from_chars_advanced(p, end, value, options_);
+                if (parsed.ec == std::errc() && (parsed.ptr == end || *parsed.ptr == delimiter) &&
+                    std::isfinite(value)) {
+                    p = parsed.ptr;
+                } else if (p == end || *p == delimiter) {
+                    value = missing_value;
+                } else {
+                    const char* const to = cell_end(p, end);
+                    if (!parse_number_cell(trimmed({p, std::size_t(to - p)}), value)) return false;
+                    p = to;
+                }
+                if (target.first) target.first[row] = value * target.scale;
+            } else {
+                const char* const to = cell_end(p, end);
+                if (target.kind != Kind::ignored &&
+                    !take(target, trimmed({p, std::size_t(to - p)}), row, date_s, clock_s))
+                    return false;
+                p = to;
+            }
+            if (i + 1 == n) break;
+            if (p == end) return false;
+            ++p;
         }
-        if (p == end) return;
-        ++p;
+        // A delimiter at the end of the line is allowed.
+        return p == end || (*p == delimiter && p + 1 == end);
     }
-}
 
-char delimiter_of(std::string_view header) {
-    char best = ',';
-    std::ptrdiff_t most = 0;
-    for (const char candidate : {',', ';', '\t'}) {
-        const auto count = std::count(header.begin(), header.end(), candidate);
-        if (count > most) {
-            most = count;
-            best = candidate;
+private:
+    const char* cell_end(const char* p, const char* end) const {
+        while (p != end && *p != head_.delimiter) ++p;
+        return p;
+    }
+
+    static bool take(const Target& target, std::string_view cell, std::size_t row, double& date_s,
+                     double& clock_s) {
+        CellValues values{missing_value, missing_value};
+        if (!parse_cell(target.kind, cell, values)) return false;
+        switch (target.kind) {
+        case Kind::date: date_s = values[0]; break;
+        case Kind::clock_time: clock_s = values[0]; break;
+        case Kind::position_pair:
+            target.first[row] = values[0];
+            target.second[row] = values[1];
+            break;
+        case Kind::number:
+        case Kind::ignored: break;
         }
-    }
-    return best;
-}
-
-/// Words that writers put where they have no value.
-bool means_missing(std::string_view cell) {
-    if (cell.empty() || cell == "-" || cell == "--" || cell == "---") return true;
-    std::string lower(cell.substr(0, 8));
-    std::transform(lower.begin(), lower.end(), lower.begin(),
-                   [](unsigned char c) { return char(std::tolower(c)); });
-    return lower == "nan" || lower == "n/a" || lower == "na" || lower == "null" || lower == "none" ||
-           lower == "inf" || lower == "-inf" || lower == "+inf" || lower == "infinity";
-}
-
-/// Value of a numeric cell: NaN where it is missing, false where it is text.
-bool parse_cell(std::string_view cell, double& value) {
-    const char* const end = cell.data() + cell.size();
-    const auto parsed = fast_float::from_chars(cell.data(), end, value);
-    if (parsed.ec == std::errc() && parsed.ptr == end && std::isfinite(value)) return true;
-    value = missing;
-    if (means_missing(cell)) return true;
-    const auto slow = number_from_text(cell);
-    if (slow) value = *slow;
-    return slow.has_value();
-}
-
-bool parse_pair(std::string_view cell, double& first, double& second) {
-    if (means_missing(cell)) {
-        first = second = missing;
         return true;
     }
-    const auto gap = cell.find(' ');
-    return gap != std::string_view::npos && parse_cell(trimmed(cell.substr(0, gap)), first) &&
-           parse_cell(trimmed(cell.substr(gap + 1)), second);
-}
 
-/// Digits of a date or time, cut at anything that is no digit or point.
-bool parse_fields(std::string_view cell, std::array<double, 3>& fields, std::string_view separators) {
-    std::size_t n = 0;
-    while (n < 3) {
-        const auto cut = cell.find_first_of(separators);
-        const auto value = number_from_text(cell.substr(0, cut));
-        if (!value || *value < 0.0) return false;
-        fields[n++] = *value;
-        if (cut == std::string_view::npos) return n == 3;
-        cell.remove_prefix(cut + 1);
-    }
-    return false;
-}
+    const CsvHead& head_;
+    const std::vector<Target>& targets_;
+    fast_float::parse_options options_;
+};
 
-/// "14:03:21.250" to seconds of the day.
-bool parse_clock(std::string_view cell, double& seconds) {
-    std::array<double, 3> f{};
-    if (!parse_fields(cell, f, ":") || f[0] > 24.0 || f[1] >= 60.0 || f[2] >= 61.0) return false;
-    seconds = f[0] * units::seconds_per_hour + f[1] * units::seconds_per_minute + f[2];
-    return true;
-}
-
-/// "2026-05-09", "2026/05/09" or "09.05.2026" to seconds since 1970.
-bool parse_date(std::string_view cell, double& seconds) {
-    std::array<double, 3> f{};
-    const bool day_first = cell.find('.') != std::string_view::npos;
-    if (!parse_fields(cell, f, day_first ? "." : "-/")) return false;
-    if (day_first) std::swap(f[0], f[2]);
-    const std::chrono::year_month_day date{std::chrono::year(int(f[0])), std::chrono::month(unsigned(f[1])),
-                                           std::chrono::day(unsigned(f[2]))};
-    if (!date.ok() || f[0] < 1970.0) return false;
-    seconds = double(std::chrono::sys_days(date).time_since_epoch().count()) * seconds_per_day;
-    return true;
-}
-
-class CsvLogReading {
+class CsvRows {
 public:
-    CsvLogReading(LineReader& reader, const ReadingJob& job) : reader_(reader), job_(job) {}
+    CsvRows(const std::string& path, const CsvHead& head, const ReadingJob& job)
+        : head_(head), job_(job),
+          cores_(std::clamp<std::size_t>(std::thread::hardware_concurrency(), 1, most_cores)) {
+        log_.name = path;
+        log_.notices = head.notices;
+        for (const LogColumn& column : head_.columns) {
+            if (column.kind == Kind::number && (column.channel != Channel::time_s || !head_.uses_clock))
+                use(column.channel);
+            if (column.kind == Kind::position_pair) {
+                use(Channel::latitude_deg);
+                use(Channel::longitude_deg);
+            }
+        }
+        use(Channel::time_s);
+    }
 
     units::Result<std::shared_ptr<const FlightLog>> run() {
-        log_.name = reader_.path();
-        if (auto error = find_header()) return tl::unexpected(*error);
-        if (auto error = read_rows()) return tl::unexpected(*error);
-        return finish();
+        std::uint64_t size = 0;
+        const auto descriptor = open_text_for_reading(log_.name, size);
+        if (!descriptor) return tl::unexpected(descriptor.error());
+        const auto trouble = read_waves(*descriptor);
+        ::close(*descriptor);
+        if (trouble) return tl::unexpected(*trouble);
+        return finished_log(std::move(log_), head_, first_bad_);
     }
 
 private:
     using Trouble = std::optional<units::Error>;
 
-    Trouble trouble(ErrorCode code, std::string field = {}, std::vector<units::Parameter> parameters = {}) const {
-        return units::Error{code, at(reader_, std::move(field)), std::move(parameters)};
+    void use(Channel channel) {
+        if (std::find(used_.begin(), used_.end(), channel) == used_.end()) used_.push_back(channel);
     }
 
-    /// A line without end: of a file that is no text at all, or of one that is no log.
-    Trouble endless_line() const {
-        constexpr std::size_t enough_to_tell = 4096;
-        const bool binary = looks_binary(reader_.peek(enough_to_tell));
-        units::Where where = at(reader_);
-        where.line = reader_.line_number() + 1;
+    Trouble trouble(ErrorCode code, std::vector<units::Parameter> parameters = {}) const {
+        units::Where where;
+        where.file = log_.name;
+        where.line = lines_before_;
+        return units::Error{code, where, std::move(parameters)};
+    }
+
+    Trouble read_waves(int descriptor) {
+        lines_before_ = head_.header_number;
+        std::uint64_t offset = head_.data_begin;
+        std::size_t kept = 0;
+        for (;;) {
+            if (job_.stop.stop_requested()) return trouble(ErrorCode::cancelled);
+            buffer_.resize(std::max(buffer_.size(), kept + cores_ * pieces_per_core * piece_bytes));
+            const std::size_t got = read_in_pieces(descriptor, offset, kept);
+            offset += got;
+            const std::size_t filled = kept + got;
+            if (filled == 0) return {};
+            const bool at_end = got == 0;
+            const std::size_t whole = at_end ? filled : end_of_last_line(kept, filled);
+            if (filled - whole > LineReader::longest_line_bytes) return endless(whole, filled);
+            if (whole > 0) {
+                if (auto error = take_wave(whole)) return error;
+            }
+            std::memmove(buffer_.data(), buffer_.data() + whole, filled - whole);
+            kept = filled - whole;
+            if (at_end) return {};
+            if (job_.progress && head_.file_bytes > 0)
+                job_.progress(std::min(1.0, double(offset) / double(head_.file_bytes)));
+        }
+    }
+
+    /// A file that shrinks while it is read gives fewer bytes than asked for: that is its end.
+    std::size_t read_in_pieces(int descriptor, std::uint64_t offset, std::size_t kept) {
+        const std::size_t count = cores_ * pieces_per_core;
+        std::vector<std::size_t> got(count, 0);
+        on_all_cores(count, cores_, [&](std::size_t i) {
+            while (got[i] < piece_bytes) {
+                const std::size_t at = i * piece_bytes + got[i];
+                const ssize_t n =
+                    ::pread(descriptor, buffer_.data() + kept + at, piece_bytes - got[i], off_t(offset + at));
+                if (n <= 0) break;
+                got[i] += std::size_t(n);
+            }
+        });
+        std::size_t all = 0;
+        for (const std::size_t n : got) {
+            all += n;
+            if (n < piece_bytes) break;
+        }
+        return all;
+    }
+
+    std::size_t end_of_last_line(std::size_t kept, std::size_t filled) const {
+        const void* const found = ::memrchr(buffer_.data() + kept, '\n', filled - kept);
+        return found ? std::size_t(static_cast<const char*>(found) - buffer_.data()) + 1 : 0;
+    }
+
+    Trouble endless(std::size_t from, std::size_t to) const {
+        const bool binary = looks_binary({buffer_.data() + from, std::min<std::size_t>(to - from, 4096)});
+        units::Where where;
+        where.file = log_.name;
+        where.line = lines_before_ + 1;
         return units::Error{binary ? ErrorCode::file_binary : ErrorCode::line_too_long, where, {}};
     }
 
-    /// Header and first data row together: some columns show what they are only in their cells.
-    Trouble find_header() {
-        std::string_view line;
-        for (int i = 0; i < longest_preamble_lines; ++i) {
-            const auto next = reader_.next(line);
-            if (next == LineReader::Next::too_long) return endless_line();
-            if (next == LineReader::Next::end) break;
-            if (looks_binary(line)) return trouble(ErrorCode::file_binary);
-            line = without_byte_order_mark(line);
-            delimiter_ = delimiter_of(line);
-            split(line, delimiter_, cells_);
-            if (cells_.size() < 2 || recognised_cells(cells_) < 2) continue;
-            header_line_ = std::string(line);
-            return read_first_row();
+    /// Cuts [0, whole) of the buffer at line ends and counts the lines of each piece.
+    std::vector<Piece> cut(std::size_t whole) const {
+        const char* const begin = buffer_.data();
+        const char* const end = begin + whole;
+        std::vector<Piece> pieces;
+        for (const char* p = begin; p != end;) {
+            const char* to = p + std::min<std::size_t>(piece_bytes, std::size_t(end - p));
+            if (to != end) {
+                const void* const found = std::memchr(to, '\n', std::size_t(end - to));
+                to = found ? static_cast<const char*>(found) + 1 : end;
+            }
+            pieces.push_back({p, to, 0, 0, 0, {}});
+            p = to;
         }
-        return trouble(ErrorCode::no_header);
-    }
-
-    Trouble read_first_row() {
-        const auto header_number = reader_.line_number();
-        std::string_view line;
-        LineReader::Next next = LineReader::Next::end;
-        do next = reader_.next(line);
-        while (next == LineReader::Next::line && trimmed(line).empty());
-        if (next == LineReader::Next::too_long) return endless_line();
-        if (next == LineReader::Next::end) return trouble(ErrorCode::header_without_rows);
-
-        std::vector<std::string_view> header;
-        split(header_line_, delimiter_, header);
-        if (header.back().empty()) header.pop_back(); // a delimiter at the end of the line
-        split(line, delimiter_, cells_);
-        columns_ = understand_header(header, cells_);
-        const auto shown = [&](Kind kind) {
-            return std::any_of(columns_.begin(), columns_.end(), [&](const auto& c) { return c.kind == kind; });
-        };
-        const bool has_duration = std::any_of(columns_.begin(), columns_.end(), [](const LogColumn& c) {
-            return c.kind == Kind::number && c.channel == Channel::time_s;
+        on_all_cores(pieces.size(), cores_, [&](std::size_t i) {
+            Piece& piece = pieces[i];
+            piece.lines = std::size_t(std::count(piece.begin, piece.end, '\n'));
+            if (piece.end[-1] != '\n') ++piece.lines;
         });
-        uses_clock_ = shown(Kind::clock_time);
-        if (!uses_clock_ && !has_duration) {
-            units::Where where = at(reader_);
-            where.line = header_number;
-            return units::Error{ErrorCode::no_time, where, {{"header", header_line_.substr(0, 200)}}};
-        }
-        note_columns();
-        reserve(line.size());
-        take_row(line);
-        return {};
+        return pieces;
     }
 
-    void note_columns() {
-        for (const LogColumn& column : columns_) {
-            if (column.kind == Kind::ignored && !column.header.empty()) {
-                log_.notices.push_back(
-                    {units::NoticeCode::column_not_understood, units::Severity::note, {{"column", column.header}}});
-            }
-            if (column.kind == Kind::number && (column.unit_assumed || column.quantity_assumed)) {
-                log_.notices.push_back({column.quantity_assumed ? units::NoticeCode::quantity_assumed
-                                                                : units::NoticeCode::unit_assumed,
-                                        units::Severity::note,
-                                        {{"column", column.header},
-                                         {"channel", std::string(telemetry::channel_word(column.channel))}}});
-            }
+    /// Room for so many more rows; the first wave says how many the whole file will have.
+    void make_room(std::size_t rows, std::size_t lines, std::size_t bytes) {
+        if (log_.lines.capacity() < rows + lines) {
+            const double ahead = double(head_.file_bytes) / double(std::max<std::size_t>(bytes, 1));
+            const auto expected = std::size_t(double(lines) * std::max(1.0, 1.02 * ahead)) + 64;
+            for (const Channel channel : used_) log_[channel].reserve(rows + expected);
+            log_.lines.reserve(rows + expected);
         }
+        on_all_cores(used_.size() + 1, cores_, [&](std::size_t i) {
+            if (i < used_.size())
+                log_[used_[i]].resize(rows + lines);
+            else
+                log_.lines.resize(rows + lines);
+        });
     }
 
-    void reserve(std::size_t row_bytes) {
-        constexpr std::uint64_t most_reserved = 4'000'000;
-        const auto rows = std::size_t(std::min(reader_.size_bytes() / (row_bytes + 1) + 16, most_reserved));
-        for (const LogColumn& column : columns_) {
-            if (column.kind == Kind::number) log_[column.channel].reserve(rows);
+    std::vector<Target> targets() {
+        std::vector<Target> result;
+        for (const LogColumn& column : head_.columns) {
+            Target target{column.kind, column.scale, nullptr, nullptr};
+            if (column.kind == Kind::number && (column.channel != Channel::time_s || !head_.uses_clock))
+                target.first = log_[column.channel].data();
             if (column.kind == Kind::position_pair) {
-                log_[Channel::latitude_deg].reserve(rows);
-                log_[Channel::longitude_deg].reserve(rows);
+                target.first = log_[Channel::latitude_deg].data();
+                target.second = log_[Channel::longitude_deg].data();
             }
+            result.push_back(target);
         }
-        log_[Channel::time_s].reserve(rows);
-        log_.lines.reserve(rows);
-        row_.assign(columns_.size(), {missing, missing});
+        return result;
     }
 
-    Trouble read_rows() {
-        constexpr int lines_between_looks = 4096;
-        std::string_view line;
-        int since_look = 0;
-        for (;;) {
-            const auto next = reader_.next(line);
-            if (next == LineReader::Next::end) return {};
-            if (next == LineReader::Next::too_long) return endless_line();
-            take_row(line);
-            if (++since_look < lines_between_looks) continue;
-            since_look = 0;
-            if (job_.stop.stop_requested()) return trouble(ErrorCode::cancelled);
-            if (rows_at_one_time_ > most_rows_at_one_time) {
-                return trouble(ErrorCode::time_stands_still, {}, {{"rows", double(rows_at_one_time_)}});
-            }
-            if (job_.progress) job_.progress(double(reader_.bytes_read()) / double(reader_.size_bytes()));
+    Trouble take_wave(std::size_t whole) {
+        std::vector<Piece> pieces = cut(whole);
+        const std::size_t rows = log_.rows();
+        std::size_t lines = 0;
+        for (Piece& piece : pieces) {
+            piece.first_row = rows + lines;
+            lines += piece.lines;
         }
+        make_room(rows, lines, whole);
+        const std::vector<Target> into = targets();
+        on_all_cores(pieces.size(), cores_, [&](std::size_t i) { parse_piece(pieces[i], into); });
+        close_holes(rows, pieces);
+        return judge_times(rows);
     }
 
-    void set_aside(SetAsideReason reason) {
-        ++log_.rows_met;
-        const auto found = std::find_if(log_.unreadable.begin(), log_.unreadable.end(),
-                                        [&](const auto& s) { return s.reason == reason; });
-        if (found != log_.unreadable.end()) {
-            ++found->rows;
-        } else {
-            log_.unreadable.push_back({reason, 1, reader_.line_number()});
-        }
-    }
-
-    void take_row(std::string_view line) {
-        if (line.empty() || line.front() == '#') return;
-        split(line, delimiter_, cells_);
-        if (cells_.size() == 1 && cells_.front().empty()) return;
-        if (cells_.size() == columns_.size() + 1 && cells_.back().empty()) cells_.pop_back();
-        if (cells_.size() != columns_.size()) {
-            const bool cut = !reader_.line_was_ended() && cells_.size() < columns_.size();
-            set_aside(cut ? SetAsideReason::cut_last_row : SetAsideReason::bad_row);
-            return;
-        }
-        for (std::size_t i = 0; i < columns_.size(); ++i) {
-            if (parse(columns_[i].kind, cells_[i], row_[i])) continue;
-            if (line == header_line_) return set_aside(SetAsideReason::repeated_header);
-            if (!reader_.line_was_ended()) return set_aside(SetAsideReason::cut_last_row);
-            if (first_bad_.field.empty()) first_bad_ = at(reader_, columns_[i].header);
-            return set_aside(SetAsideReason::bad_number);
-        }
-        store_row();
-    }
-
-    using Cell = std::array<double, 2>;
-
-    static bool parse(Kind kind, std::string_view text, Cell& cell) {
-        switch (kind) {
-        case Kind::ignored: return true;
-        case Kind::number: return parse_cell(text, cell[0]);
-        case Kind::position_pair: return parse_pair(text, cell[0], cell[1]);
-        case Kind::date:
-            if (!means_missing(text)) return parse_date(text, cell[0]);
-            break;
-        case Kind::clock_time:
-            if (!means_missing(text)) return parse_clock(text, cell[0]);
-            break;
-        }
-        cell[0] = missing;
-        return true;
-    }
-
-    void store_row() {
-        double date_s = 0.0;
-        double clock_s = missing;
-        for (std::size_t i = 0; i < columns_.size(); ++i) {
-            const LogColumn& column = columns_[i];
-            switch (column.kind) {
-            case Kind::ignored: break;
-            case Kind::number:
-                if (column.channel != Channel::time_s || !uses_clock_) {
-                    log_[column.channel].push_back(row_[i][0] * column.scale);
+    void parse_piece(Piece& piece, const std::vector<Target>& into) {
+        const QuickLine quick(head_, into);
+        RowParser careful(head_);
+        double* const time = log_[Channel::time_s].data();
+        std::uint32_t* const lines = log_.lines.data();
+        std::uint32_t line = 0;
+        std::size_t row = piece.first_row;
+        for (const char* p = piece.begin; p != piece.end; ++line) {
+            const void* const found = std::memchr(p, '\n', std::size_t(piece.end - p));
+            const char* const next = found ? static_cast<const char*>(found) + 1 : piece.end;
+            const char* end = found ? next - 1 : next;
+            if (end != p && end[-1] == '\r') --end;
+            double date_s = 0.0;
+            double clock_s = missing_value;
+            const bool plain = p != end && *p != '#';
+            if (plain && quick.parse(p, end, row, date_s, clock_s)) {
+                if (head_.uses_clock) time[row] = time_of(head_, date_s, clock_s);
+                lines[row++] = line;
+            } else {
+                const RowVerdict verdict = careful.parse({p, std::size_t(end - p)}, found != nullptr);
+                if (verdict.kind == RowVerdict::Kind::stored) {
+                    store(careful.values(), into, row);
+                    lines[row++] = line;
+                } else if (verdict.kind == RowVerdict::Kind::set_aside) {
+                    piece.rejected.push_back({verdict.reason, line, std::uint32_t(verdict.bad_column)});
                 }
-                break;
-            case Kind::position_pair:
-                log_[Channel::latitude_deg].push_back(row_[i][0]);
-                log_[Channel::longitude_deg].push_back(row_[i][1]);
-                break;
-            case Kind::date:
-                date_s = row_[i][0];
-                has_date_ = true;
-                break;
-            case Kind::clock_time: clock_s = row_[i][0]; break;
             }
+            p = next;
         }
-        if (uses_clock_) log_[Channel::time_s].push_back(has_date_ ? date_s + clock_s : past_midnight(clock_s));
-        log_.lines.push_back(std::uint32_t(reader_.line_number()));
-        ++log_.rows_met;
-        const double time = log_[Channel::time_s].back();
-        if (time > latest_time_) {
-            latest_time_ = time;
-            rows_at_one_time_ = 0;
-        } else {
-            ++rows_at_one_time_;
-        }
+        piece.rows = row - piece.first_row;
     }
 
-    /// A clock without a date starts again at midnight.
-    double past_midnight(double clock_s) {
-        if (std::isfinite(clock_s)) {
-            if (clock_s + days_s_ < latest_clock_s_ - 0.5 * seconds_per_day) days_s_ += seconds_per_day;
-            latest_clock_s_ = clock_s + days_s_;
+    void store(const std::vector<CellValues>& values, const std::vector<Target>& into, std::size_t row) {
+        double date_s = 0.0;
+        double clock_s = missing_value;
+        for (std::size_t i = 0; i < into.size(); ++i) {
+            if (into[i].kind == Kind::date) date_s = values[i][0];
+            if (into[i].kind == Kind::clock_time) clock_s = values[i][0];
+            if (into[i].first) into[i].first[row] = values[i][0] * into[i].scale;
+            if (into[i].second) into[i].second[row] = values[i][1];
         }
-        return clock_s + days_s_;
+        if (head_.uses_clock) log_[Channel::time_s][row] = time_of(head_, date_s, clock_s);
     }
 
-    units::Result<std::shared_ptr<const FlightLog>> finish() {
-        if (log_.rows() == 0) {
-            units::Where where = first_bad_.field.empty() ? at(reader_) : first_bad_;
-            return units::failure(ErrorCode::no_usable_rows, where, {{"rows", double(log_.rows_met)}});
+    /// Moves the rows of each piece behind those of the one before, and gives lines their number in the file.
+    void close_holes(std::size_t rows, const std::vector<Piece>& pieces) {
+        std::size_t to = rows;
+        for (const Piece& piece : pieces) {
+            if (to != piece.first_row) {
+                for (const Channel channel : used_) {
+                    double* const column = log_[channel].data();
+                    std::memmove(column + to, column + piece.first_row, piece.rows * sizeof(double));
+                }
+            }
+            for (std::size_t i = 0; i < piece.rows; ++i)
+                log_.lines[to + i] = log_.lines[piece.first_row + i] + std::uint32_t(lines_before_ + 1);
+            for (const Rejected& row : piece.rejected) reject(row);
+            log_.rows_met += piece.rows + piece.rejected.size();
+            to += piece.rows;
+            lines_before_ += std::int64_t(piece.lines);
         }
+        for (const Channel channel : used_) log_[channel].resize(to);
+        log_.lines.resize(to);
+    }
+
+    void reject(const Rejected& row) {
+        const std::int64_t line = lines_before_ + 1 + row.line;
+        telemetry::add_to(log_.unreadable, row.reason, line);
+        if (row.reason != telemetry::SetAsideReason::bad_number || !first_bad_.field.empty()) return;
+        first_bad_.line = line;
+        first_bad_.field = head_.columns[row.bad_column].header;
+    }
+
+    Trouble judge_times(std::size_t from) {
         auto& time = log_[Channel::time_s];
-        const auto first = std::find_if(time.begin(), time.end(), [](double t) { return std::isfinite(t); });
-        if (first != time.end()) {
-            const double start_s = *first;
-            if (has_date_ || start_s >= least_epoch_s) log_.start_clock_s = start_s;
-            for (double& t : time) t -= start_s;
+        for (std::size_t row = from; row < time.size(); ++row) {
+            if (head_.uses_clock && !head_.has_date) time[row] = midnight_.since_first_midnight(time[row]);
+            standstill_.see(time[row]);
         }
-        // A column without a single value is a channel the log does not have.
-        for (auto& column : log_.columns) {
-            if (std::none_of(column.begin(), column.end(), [](double v) { return std::isfinite(v); }))
-                column.clear();
-        }
-        return std::make_shared<const FlightLog>(std::move(log_));
+        if (standstill_.rows() <= most_rows_at_one_time) return {};
+        return trouble(ErrorCode::time_stands_still, {{"rows", double(standstill_.rows())}});
     }
 
-    LineReader& reader_;
+    static constexpr std::size_t pieces_per_core = 3;
+
+    const CsvHead& head_;
     const ReadingJob& job_;
+    std::size_t cores_;
     FlightLog log_;
-    char delimiter_ = ',';
-    std::string header_line_;
-    std::vector<LogColumn> columns_;
-    std::vector<std::string_view> cells_;
-    std::vector<Cell> row_;
-    bool uses_clock_ = false;
-    bool has_date_ = false;
-    double days_s_ = 0.0;
-    double latest_clock_s_ = 0.0;
-    double latest_time_ = -HUGE_VAL;
-    std::size_t rows_at_one_time_ = 0;
+    /// Channels that the file has columns for.
+    std::vector<Channel> used_;
+    std::vector<char> buffer_;
+    std::int64_t lines_before_ = 0;
+    MidnightClock midnight_;
+    Standstill standstill_;
     units::Where first_bad_;
 };
 
 } // namespace
 
 units::Result<std::shared_ptr<const FlightLog>> read_csv_log(const std::string& path, const ReadingJob& job) {
-    auto reader = LineReader::open(path);
-    if (!reader) return tl::unexpected(reader.error());
-    return CsvLogReading(*reader, job).run();
+    const auto head = read_csv_head(path, job.columns);
+    if (!head) return tl::unexpected(head.error());
+    return CsvRows(path, *head, job).run();
 }
 
 } // namespace sobremesa::io

@@ -1,5 +1,8 @@
 #include "io/document_parts.hpp"
 
+#include <algorithm>
+#include <array>
+
 #include <cmath>
 
 namespace sobremesa::io {
@@ -103,7 +106,71 @@ json optional_value(const std::optional<double>& value) {
     return value ? json(*value) : json(nullptr);
 }
 
-void read_aircraft(DocumentReader& in, airframe::PointAircraft& aircraft) {
+namespace {
+
+/// Numbers of an array of exactly that length.
+template <std::size_t N>
+bool read_numbers(DocumentReader& in, const char* key, std::array<double, N>& numbers) {
+    const json* list = in.array(key);
+    if (!list || list->size() != N) {
+        in.fail(ErrorCode::value_missing, key);
+        return false;
+    }
+    for (std::size_t i = 0; i < N; ++i) {
+        if (!(*list)[i].is_number()) {
+            in.fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("numbers")}});
+            return false;
+        }
+        numbers[i] = (*list)[i].get<double>();
+    }
+    return true;
+}
+
+void read_curve(DocumentReader& in, const json& object, airframe::Aircraft& aircraft) {
+    DocumentReader from(object, "", "aircraft.curve");
+    airframe::PowerCurve curve;
+    curve.craft = aircraft.craft;
+    curve.reference_mass_kg = from.required_number("reference_mass_kg");
+    curve.reference_airspeed_mps = from.required_number("reference_airspeed_mps");
+    curve.disc_area_m2 = from.number_or("disc_area_m2", 0.0);
+    read_numbers(from, "part_w", curve.part_w);
+    read_numbers(from, "covariance", curve.covariance);
+    curve.electronics_w = from.number_or("electronics_w", 0.0);
+    curve.scatter = from.number_or("scatter", curve.scatter);
+    curve.least_flown_mps = from.required_number("least_flown_mps");
+    curve.most_flown_mps = from.required_number("most_flown_mps");
+    curve.flights = int(from.number_or("flights", 0.0));
+    curve.level_s = from.number_or("level_s", 0.0);
+    curve.learned_utc = from.text("learned_utc").value_or("");
+    const bool whole = curve.reference_mass_kg > 0.0 && curve.reference_airspeed_mps > 0.0 &&
+                       std::all_of(curve.part_w.begin(), curve.part_w.end(), [](double w) { return w >= 0.0; }) &&
+                       (curve.craft == airframe::Craft::wing || curve.disc_area_m2 > 0.0);
+    if (from.error())
+        in.fail(from.error()->code, "curve", from.error()->parameters);
+    else if (!whole)
+        in.fail(ErrorCode::value_missing, "curve");
+    else
+        aircraft.curve = curve;
+}
+
+json curve_to_json(const airframe::PowerCurve& curve) {
+    return {{"reference_mass_kg", curve.reference_mass_kg},
+            {"reference_airspeed_mps", curve.reference_airspeed_mps},
+            {"disc_area_m2", curve.disc_area_m2},
+            {"part_w", curve.part_w},
+            {"covariance", curve.covariance},
+            {"electronics_w", curve.electronics_w},
+            {"scatter", curve.scatter},
+            {"least_flown_mps", curve.least_flown_mps},
+            {"most_flown_mps", curve.most_flown_mps},
+            {"flights", curve.flights},
+            {"level_s", curve.level_s},
+            {"learned_utc", curve.learned_utc}};
+}
+
+} // namespace
+
+void read_aircraft(DocumentReader& in, airframe::Aircraft& aircraft) {
     aircraft.name = in.text("name").value_or("");
     const std::string kind = in.text("kind").value_or("point");
     if (kind != "point") in.fail_word("kind", kind, "point");
@@ -116,11 +183,32 @@ void read_aircraft(DocumentReader& in, airframe::PointAircraft& aircraft) {
     aircraft.cruise_all_up_mass_kg = in.number("cruise_all_up_mass_kg");
     aircraft.cruise_density_kgm3 = in.number("cruise_density_kgm3");
     aircraft.electronics_w = in.number("electronics_w");
+    if (const json* parts = in.array("electronics")) {
+        for (const json& entry : *parts) {
+            DocumentReader part(entry, "", "aircraft.electronics");
+            aircraft.electronics.push_back({part.text("name").value_or(""), part.required_number("power_w")});
+            if (part.error()) in.fail(part.error()->code, "electronics", part.error()->parameters);
+        }
+    }
+    aircraft.controller_current_a = in.number("controller_current_a");
+    aircraft.failsafe_signal_dbm = in.number("failsafe_signal_dbm");
+    aircraft.failsafe_link_share = in.number("failsafe_link_share");
     aircraft.full_power_w = in.number("full_power_w");
     aircraft.most_pack_mass_kg = in.number("most_pack_mass_kg");
     aircraft.bay_length_m = in.number("bay_length_m");
     aircraft.bay_width_m = in.number("bay_width_m");
     aircraft.bay_height_m = in.number("bay_height_m");
+    if (const json* wing = in.object("wing")) {
+        DocumentReader form(*wing, "", "aircraft.wing");
+        aircraft.wing = {form.number("area_m2"), form.number("span_m"), form.number("cl_max")};
+        if (form.error()) in.fail(form.error()->code, "wing", form.error()->parameters);
+    }
+    if (const json* rotor = in.object("rotor")) {
+        DocumentReader form(*rotor, "", "aircraft.rotor");
+        aircraft.rotor = {form.number("rotors"), form.number("propeller_diameter_m")};
+        if (form.error()) in.fail(form.error()->code, "rotor", form.error()->parameters);
+    }
+    if (const json* curve = in.object("curve")) read_curve(in, *curve, aircraft);
 }
 
 void read_pack(DocumentReader& in, battery::Pack& pack, const std::string& file) {
@@ -213,7 +301,9 @@ json pack_to_json(const battery::Pack& pack) {
     return out;
 }
 
-json aircraft_to_json(const airframe::PointAircraft& aircraft) {
+json aircraft_to_json(const airframe::Aircraft& aircraft) {
+    json parts = json::array();
+    for (const auto& part : aircraft.electronics) parts.push_back({{"name", part.name}, {"power_w", part.power_w}});
     return {{"name", aircraft.name},
             {"kind", "point"},
             {"craft", aircraft.craft == airframe::Craft::wing ? "wing" : "rotor"},
@@ -223,11 +313,23 @@ json aircraft_to_json(const airframe::PointAircraft& aircraft) {
             {"cruise_all_up_mass_kg", optional_value(aircraft.cruise_all_up_mass_kg)},
             {"cruise_density_kgm3", optional_value(aircraft.cruise_density_kgm3)},
             {"electronics_w", optional_value(aircraft.electronics_w)},
+            {"electronics", parts},
             {"full_power_w", optional_value(aircraft.full_power_w)},
+            {"controller_current_a", optional_value(aircraft.controller_current_a)},
+            {"failsafe_signal_dbm", optional_value(aircraft.failsafe_signal_dbm)},
+            {"failsafe_link_share", optional_value(aircraft.failsafe_link_share)},
             {"most_pack_mass_kg", optional_value(aircraft.most_pack_mass_kg)},
             {"bay_length_m", optional_value(aircraft.bay_length_m)},
             {"bay_width_m", optional_value(aircraft.bay_width_m)},
-            {"bay_height_m", optional_value(aircraft.bay_height_m)}};
+            {"bay_height_m", optional_value(aircraft.bay_height_m)},
+            {"wing",
+             {{"area_m2", optional_value(aircraft.wing.area_m2)},
+              {"span_m", optional_value(aircraft.wing.span_m)},
+              {"cl_max", optional_value(aircraft.wing.cl_max)}}},
+            {"rotor",
+             {{"rotors", optional_value(aircraft.rotor.rotors)},
+              {"propeller_diameter_m", optional_value(aircraft.rotor.propeller_diameter_m)}}},
+            {"curve", aircraft.curve ? curve_to_json(*aircraft.curve) : json(nullptr)}};
 }
 
 json request_to_json(const PlanRequest& request) {

@@ -12,10 +12,10 @@ namespace sobremesa::io {
 
 // The parts that plans, packs, aircraft and flights are written in; each document is made of them.
 
-void read_aircraft(DocumentReader& in, airframe::PointAircraft& aircraft);
+void read_aircraft(DocumentReader& in, airframe::Aircraft& aircraft);
 void read_pack(DocumentReader& in, battery::Pack& pack, const std::string& file);
 
-nlohmann::json aircraft_to_json(const airframe::PointAircraft& aircraft);
+nlohmann::json aircraft_to_json(const airframe::Aircraft& aircraft);
 nlohmann::json pack_to_json(const battery::Pack& pack);
 /// All of a request, without format and version.
 nlohmann::json request_to_json(const mission::PlanRequest& request);

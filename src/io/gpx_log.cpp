@@ -150,7 +150,7 @@ private:
             }
             const std::string value = element.child_value();
             const auto columns = understand_header({header}, {value});
-            LogColumn column = columns.empty() ? LogColumn() : columns.front();
+            LogColumn column = columns && !columns->empty() ? columns->front() : LogColumn();
             const bool number = column.kind == LogColumn::Kind::number && column.channel != Channel::time_s;
             // The first element of a meaning counts, as the first column does.
             const bool taken = std::any_of(columns_.begin(), columns_.end(), [&](const auto& other) {

@@ -124,6 +124,9 @@ std::string json_from(const book::KeptPlan& kept) {
 }
 
 std::string json_from(const book::KeptFlight& kept) {
+    json columns = json::array();
+    for (const auto& column : kept.columns)
+        columns.push_back({{"header", column.header}, {"meaning", column.meaning}, {"unit", column.unit}});
     return head({{"name", kept.name},
                  {"flown", request_to_json(kept.flown)},
                  {"links",
@@ -135,7 +138,10 @@ std::string json_from(const book::KeptFlight& kept) {
                  {"current_factor", kept.current_factor},
                  {"rested_cell_v", optional_value(kept.rested_cell_v)},
                  {"rest_s", optional_value(kept.rest_s)},
+                 {"part", kept.part ? json(*kept.part) : json(nullptr)},
+                 {"columns", columns},
                  {"note", kept.note},
+                 {"set_apart", kept.set_apart},
                  {"start_clock_s", optional_value(kept.start_clock_s)},
                  {"clock_offset_s", optional_value(kept.clock_offset_s)},
                  {"filed_utc", kept.filed_utc}},
@@ -204,6 +210,15 @@ units::Result<book::KeptFlight> kept_flight_from_json(const std::string& text, c
         if (!(kept.current_factor >= 1.0 / most_factor && kept.current_factor <= most_factor))
             in.fail(units::ErrorCode::value_out_of_range, "current_factor",
                     {{"value", kept.current_factor}, {"least", 1.0 / most_factor}, {"most", most_factor}});
+        kept.set_apart = in.flag("set_apart").value_or(false);
+        if (const auto part = in.number("part")) kept.part = int(*part);
+        if (const json* columns = in.array("columns")) {
+            for (const json& entry : *columns) {
+                DocumentReader column(entry, from, "columns");
+                kept.columns.push_back({column.text("header").value_or(""), column.text("meaning").value_or(""),
+                                        column.text("unit").value_or("")});
+            }
+        }
         kept.start_clock_s = in.number("start_clock_s");
         kept.clock_offset_s = in.number("clock_offset_s");
         kept.filed_utc = in.text("filed_utc").value_or("");
@@ -232,6 +247,7 @@ void each_figure(Summary& s, Visit visit) {
     visit("energy_wh", s.energy.energy_wh);
     visit("energy_wh_per_m", s.energy_wh_per_m);
     visit("charge_ah_per_m", s.charge_ah_per_m);
+    visit("wind_mps", s.wind_mps);
 }
 
 template <class Summary, class Visit>
@@ -252,6 +268,14 @@ std::string json_from(const telemetry::LogSummary& summary) {
     json document = {{"duration_s", summary.duration_s}, {"gap_time_s", summary.energy.gap_time_s}};
     each_figure(summary, [&](const char* key, const auto& value) { document[key] = estimate(value); });
     each_plain_figure(summary, [&](const char* key, const auto& value) { document[key] = optional_value(value); });
+    document["level"] = json::array();
+    for (const auto& point : summary.level)
+        document["level"].push_back({{"airspeed_mps", point.airspeed_mps.value},
+                                     {"airspeed_sd_mps", point.airspeed_mps.sd},
+                                     {"power_w", point.power_w.value},
+                                     {"power_sd_w", point.power_w.sd},
+                                     {"height_m", point.height_m},
+                                     {"seconds", point.seconds}});
     return head(std::move(document), figures_format).dump();
 }
 
@@ -268,6 +292,17 @@ units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, 
             if (estimate.error()) trouble = estimate.error();
         });
         each_plain_figure(summary, [&](const char* key, auto& value) { value = in.number(key); });
+        if (const json* points = in.array("level")) {
+            for (const json& entry : *points) {
+                DocumentReader point(entry, from, "level");
+                summary.level.push_back(
+                    {{point.required_number("airspeed_mps"), point.number_or("airspeed_sd_mps", 0.0)},
+                     {point.required_number("power_w"), point.number_or("power_sd_w", 0.0)},
+                     point.number_or("height_m", 0.0),
+                     point.number_or("seconds", 0.0)});
+                if (point.error()) trouble = point.error();
+            }
+        }
         return trouble;
     });
 }

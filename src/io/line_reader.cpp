@@ -10,6 +10,23 @@ namespace sobremesa::io {
 
 using units::ErrorCode;
 
+bool looks_binary(std::string_view text) {
+    const auto odd = std::count_if(text.begin(), text.end(), [](char c) {
+        const auto u = static_cast<unsigned char>(c);
+        return u < 0x20 && u != '\t' && u != '\r' && u != '\n';
+    });
+    return text.find('\0') != std::string_view::npos || std::size_t(odd) * 20 > text.size() + 20;
+}
+
+units::Error endless_line(const LineReader& reader) {
+    constexpr std::size_t enough_to_tell = 4096;
+    const bool binary = looks_binary(reader.peek(enough_to_tell));
+    units::Where where;
+    where.file = reader.path();
+    where.line = reader.line_number() + 1;
+    return units::Error{binary ? ErrorCode::file_binary : ErrorCode::line_too_long, where, {}};
+}
+
 LineReader::LineReader(std::string path, int descriptor, std::uint64_t size)
     : path_(std::move(path)), descriptor_(descriptor), size_(size) {}
 
@@ -26,7 +43,7 @@ LineReader::~LineReader() {
 
 units::Result<LineReader> LineReader::open(const std::string& path) {
     std::uint64_t size = 0;
-    const auto descriptor = open_for_reading(path, size);
+    const auto descriptor = open_text_for_reading(path, size);
     if (!descriptor) return tl::unexpected(descriptor.error());
     LineReader reader(path, *descriptor, size);
     if (!reader.fill()) return units::failure(ErrorCode::file_empty, in_file(path));

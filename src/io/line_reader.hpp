@@ -38,6 +38,8 @@ public:
     bool line_was_ended() const { return ended_; }
     std::uint64_t size_bytes() const { return size_; }
     std::uint64_t bytes_read() const { return offset_; }
+    /// Offset in the file of what comes next.
+    std::uint64_t position() const { return offset_ - (end_ - begin_); }
     const std::string& path() const { return path_; }
 
 private:
@@ -54,5 +56,12 @@ private:
     std::int64_t line_number_ = 0;
     bool ended_ = true;
 };
+
+/// Whether text is none: zeros, or many control characters.
+bool looks_binary(std::string_view text);
+
+/// A line without end: of a file that is no text at all (`file_binary`), or of one that is no log
+/// (`line_too_long`).
+units::Error endless_line(const LineReader& reader);
 
 } // namespace sobremesa::io

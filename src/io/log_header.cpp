@@ -38,6 +38,8 @@ constexpr std::array units_known = {
     Unit{"degrees", Dimension::angle, 1.0},
     Unit{"°", Dimension::angle, 1.0},
     Unit{"rad", Dimension::angle, 180.0 / units::pi},
+    // As receivers count positions.
+    Unit{"1e-7 deg", Dimension::angle, 1e-7},
     Unit{"m", Dimension::length, 1.0},
     Unit{"cm", Dimension::length, 0.01},
     Unit{"mm", Dimension::length, 0.001},
@@ -97,6 +99,11 @@ constexpr std::array meanings = {
     Meaning{Channel::link_quality_share, Dimension::share, 0.01, "%"},
     Meaning{Channel::signal_dbm, Dimension::decibel, 1.0, "dBm"},
     Meaning{Channel::satellites, Dimension::count, 1.0, ""},
+    Meaning{Channel::gps_height_m, Dimension::length, 1.0, "m"},
+    Meaning{Channel::wind_speed_mps, Dimension::speed, 1.0, "m/s"},
+    Meaning{Channel::wind_from_deg, Dimension::angle, 1.0, "deg"},
+    Meaning{Channel::array_current_a, Dimension::current, 1.0, "A"},
+    Meaning{Channel::motor_current_a, Dimension::current, 1.0, "A"},
 };
 
 const Meaning& meaning_of(Channel channel) {
@@ -200,12 +207,21 @@ std::optional<Channel> channel_from_words(const HeaderCell& cell) {
     if (has({"climb", "vario", "vspeed", "vspd"}) || (has({"vertical", "v"}) && has({"speed"})))
         return Channel::climb_mps;
     if (has({"airspeed", "tas"}) || (has({"air"}) && has({"speed"}))) return Channel::airspeed_mps;
-    if (has({"wind", "motor", "rpm", "setpoint", "target", "home"})) return std::nullopt;
+    if (has({"wind"})) {
+        if (has({"direction", "dir", "from"}) || cell.measures(Dimension::angle)) return Channel::wind_from_deg;
+        if (has({"speed", "velocity"}) || cell.measures(Dimension::speed)) return Channel::wind_speed_mps;
+        return std::nullopt;
+    }
+    const bool is_current =
+        cell.measures(Dimension::current) || (!cell.unit && has({"current", "amps", "amperage", "curr"}));
+    if (is_current && has({"array", "solar", "panel", "panels"})) return Channel::array_current_a;
+    if (is_current && has({"motor", "motors", "esc"})) return Channel::motor_current_a;
+    if (has({"motor", "rpm", "setpoint", "target", "home"})) return std::nullopt;
     if (has({"speed", "groundspeed", "velocity", "spd", "gspd"})) return Channel::ground_speed_mps;
     if (has({"course", "cog", "track"})) return Channel::course_deg;
     if (has({"heading", "hdg", "yaw"})) return Channel::heading_deg;
     if (has({"height", "altitude", "alt", "baro", "elevation"}) && !cell.measures(Dimension::speed)) {
-        return Channel::height_m;
+        return has({"gps", "gnss", "msl", "amsl"}) ? Channel::gps_height_m : Channel::height_m;
     }
     if (has({"current", "amps", "amperage", "curr"}) || cell.measures(Dimension::current))
         return Channel::current_a;
@@ -291,21 +307,141 @@ void take_by_unit_alone(std::vector<LogColumn>& columns, Channel channel, Dimens
 
 } // namespace
 
-std::vector<LogColumn> understand_header(const std::vector<std::string_view>& header,
-                                         const std::vector<std::string_view>& first_row) {
+namespace {
+
+constexpr std::array<std::string_view, 4> plain_meanings = {"ignored", "date", "clock", "position"};
+
+units::Result<LogColumn> column_by_choice(const telemetry::ColumnChoice& choice) {
+    const auto unknown = [&](const std::string& word, const std::vector<std::string>& allowed) {
+        units::Where where;
+        where.field = choice.header;
+        std::string list;
+        for (const std::string& each : allowed) list += (list.empty() ? "" : ", ") + each;
+        return units::failure(units::ErrorCode::word_unknown, where, {{"word", word}, {"allowed", list}});
+    };
+    LogColumn column;
+    column.header = choice.header;
+    column.chosen = true;
+    if (choice.meaning == "ignored") return column;
+    if (choice.meaning == "date") column.kind = LogColumn::Kind::date;
+    if (choice.meaning == "clock") column.kind = LogColumn::Kind::clock_time;
+    if (choice.meaning == "position") column.kind = LogColumn::Kind::position_pair;
+    if (column.kind != LogColumn::Kind::ignored) return column;
+    const auto channel = telemetry::channel_from_word(choice.meaning);
+    if (!channel) return unknown(choice.meaning, column_meanings());
+    column.kind = LogColumn::Kind::number;
+    column.channel = *channel;
+    const Meaning& meaning = meaning_of(*channel);
+    column.scale = meaning.usual_scale;
+    if (choice.unit.empty()) {
+        // The unit of the header holds where there is one.
+        const HeaderCell cell = take_apart(choice.header);
+        if (cell.unit && cell.unit->dimension == meaning.dimension) column.scale = cell.unit->scale;
+        return column;
+    }
+    const auto unit = unit_from_word(lower(choice.unit));
+    if (!unit || unit->dimension != meaning.dimension) return unknown(choice.unit, column_units(choice.meaning));
+    column.scale = unit->scale;
+    return column;
+}
+
+} // namespace
+
+units::Result<std::vector<LogColumn>> understand_header(const std::vector<std::string_view>& header,
+                                                        const std::vector<std::string_view>& first_row,
+                                                        const std::vector<telemetry::ColumnChoice>& choices) {
     std::vector<LogColumn> columns;
+    std::array<bool, telemetry::channel_count> channel_seen{};
+    std::array<bool, 5> kind_seen{};
+    const auto seen = [&](const LogColumn& column) -> bool& {
+        return column.kind == LogColumn::Kind::number ? channel_seen[std::size_t(column.channel)]
+                                                      : kind_seen[std::size_t(column.kind)];
+    };
+    // What the pilot chose is met first: a column that only its words make the same must give way.
+    std::vector<std::optional<LogColumn>> chosen(header.size());
+    for (std::size_t i = 0; i < header.size() && !choices.empty(); ++i) {
+        const auto choice =
+            std::find_if(choices.begin(), choices.end(), [&](const auto& c) { return c.header == header[i]; });
+        if (choice == choices.end()) continue;
+        auto column = column_by_choice(*choice);
+        if (!column) return tl::unexpected(column.error());
+        if (column->kind != LogColumn::Kind::ignored) {
+            if (seen(*column)) column->kind = LogColumn::Kind::ignored;
+            seen(*column) = true;
+        }
+        chosen[i] = std::move(*column);
+    }
     for (std::size_t i = 0; i < header.size(); ++i) {
+        if (chosen[i]) {
+            columns.push_back(std::move(*chosen[i]));
+            continue;
+        }
         LogColumn column = understand(header[i], i < first_row.size() ? first_row[i] : std::string_view());
-        const bool seen = std::any_of(columns.begin(), columns.end(), [&](const LogColumn& c) {
-            return c.kind == column.kind && c.kind != LogColumn::Kind::ignored &&
-                   (c.kind != LogColumn::Kind::number || c.channel == column.channel);
-        });
-        if (seen) column.kind = LogColumn::Kind::ignored;
+        if (column.kind != LogColumn::Kind::ignored) {
+            if (seen(column))
+                column.kind = LogColumn::Kind::ignored;
+            else
+                seen(column) = true;
+        }
         columns.push_back(std::move(column));
     }
     take_by_unit_alone(columns, Channel::voltage_v, Dimension::voltage);
     take_by_unit_alone(columns, Channel::ground_speed_mps, Dimension::speed);
+    // A height that only the GPS has is the height.
+    const auto gps = std::find_if(columns.begin(), columns.end(), [](const LogColumn& c) {
+        return c.kind == LogColumn::Kind::number && c.channel == Channel::gps_height_m && !c.chosen;
+    });
+    if (gps != columns.end() && !channel_seen[std::size_t(Channel::height_m)]) gps->channel = Channel::height_m;
     return columns;
+}
+
+std::vector<std::string> column_meanings() {
+    std::vector<std::string> words(plain_meanings.begin(), plain_meanings.end());
+    for (std::size_t i = 0; i < telemetry::channel_count; ++i)
+        words.emplace_back(telemetry::channel_word(static_cast<Channel>(i)));
+    return words;
+}
+
+std::vector<std::string> column_units(const std::string& meaning_word) {
+    const auto channel = telemetry::channel_from_word(meaning_word);
+    if (!channel) return {};
+    const Meaning& meaning = meaning_of(*channel);
+    std::vector<std::string> words;
+    if (!meaning.usual_unit.empty()) words.emplace_back(meaning.usual_unit);
+    std::vector<double> scales = {meaning.usual_scale};
+    for (const Unit& unit : units_known) {
+        // One word for each scale: "km/h", not "kmh" and "kph" as well.
+        if (unit.dimension != meaning.dimension ||
+            std::find(scales.begin(), scales.end(), unit.scale) != scales.end())
+            continue;
+        words.emplace_back(unit.word);
+        scales.push_back(unit.scale);
+    }
+    return words;
+}
+
+telemetry::ColumnChoice choice_of(const LogColumn& column) {
+    telemetry::ColumnChoice choice;
+    choice.header = column.header;
+    switch (column.kind) {
+    case LogColumn::Kind::ignored: choice.meaning = "ignored"; break;
+    case LogColumn::Kind::date: choice.meaning = "date"; break;
+    case LogColumn::Kind::clock_time: choice.meaning = "clock"; break;
+    case LogColumn::Kind::position_pair: choice.meaning = "position"; break;
+    case LogColumn::Kind::number: {
+        choice.meaning = telemetry::channel_word(column.channel);
+        const Meaning& meaning = meaning_of(column.channel);
+        choice.unit = meaning.usual_unit;
+        if (column.scale == meaning.usual_scale) break;
+        for (const Unit& unit : units_known) {
+            if (unit.dimension != meaning.dimension || unit.scale != column.scale) continue;
+            choice.unit = unit.word;
+            break;
+        }
+        break;
+    }
+    }
+    return choice;
 }
 
 int recognised_cells(const std::vector<std::string_view>& cells) {

@@ -4,7 +4,9 @@
 #include <string_view>
 #include <vector>
 
+#include "core/telemetry/column_choice.hpp"
 #include "core/telemetry/flight_log.hpp"
+#include "core/units/error.hpp"
 
 namespace sobremesa::io {
 
@@ -18,6 +20,8 @@ struct LogColumn {
     bool unit_assumed = false;
     /// Only the unit says what it is; the words do not.
     bool quantity_assumed = false;
+    /// The pilot said what it is.
+    bool chosen = false;
     /// As it stands in the file.
     std::string header;
 };
@@ -29,8 +33,18 @@ struct LogColumn {
 /// A column whose quantity appeared before is ignored: the first one counts. "Time" is a clock where the first data
 /// row shows colons, and a duration otherwise; a position column holding two numbers is a pair.
 /// @param first_row  cells of the first data row, for what words alone cannot tell
-std::vector<LogColumn> understand_header(const std::vector<std::string_view>& header,
-                                         const std::vector<std::string_view>& first_row);
+/// @param choices  what the pilot says; columns of those headers are that, whatever their words say
+/// @error `word_unknown` for a meaning or a unit that there is not, naming the header
+units::Result<std::vector<LogColumn>> understand_header(const std::vector<std::string_view>& header,
+                                                        const std::vector<std::string_view>& first_row,
+                                                        const std::vector<telemetry::ColumnChoice>& choices = {});
+
+/// Words that a `ColumnChoice` takes, for menus and messages.
+std::vector<std::string> column_meanings();
+/// Units that numbers of that meaning may be in; the usual one first.
+std::vector<std::string> column_units(const std::string& meaning);
+/// What a column was understood to be, as a choice: for showing it, and for keeping it.
+telemetry::ColumnChoice choice_of(const LogColumn& column);
 
 /// How many of the cells are words of a log's header; two or more make a line a header.
 int recognised_cells(const std::vector<std::string_view>& cells);

@@ -39,7 +39,8 @@ constexpr Message gps_raw_int{24, 24, 30};
 constexpr Message global_position_int{33, 104, 28};
 constexpr Message vfr_hud{74, 20, 20};
 constexpr Message battery_status{147, 154, 36};
-constexpr std::array known{sys_status, gps_raw_int, global_position_int, vfr_hud, battery_status};
+constexpr Message wind_cov{231, 105, 40};
+constexpr std::array known{sys_status, gps_raw_int, global_position_int, vfr_hud, battery_status, wind_cov};
 
 /// CRC-16/MCRF4XX, the X.25 checksum that MAVLink uses.
 std::uint16_t checksum(const unsigned char* bytes, std::size_t count, std::uint8_t extra) {
@@ -197,6 +198,8 @@ private:
             const auto satellites = p.at<std::uint8_t>(29);
             const auto course = p.at<std::uint16_t>(26);
             if (satellites != 255) keep(Channel::satellites, satellites, time_s);
+            // Beside the filter's height the receiver's own is a check.
+            if (fix > 2) keep(Channel::gps_height_m, p.at<std::int32_t>(16) * 1e-3, time_s);
             if (has_global_ || fix < 2) break;
             keep(Channel::latitude_deg, p.at<std::int32_t>(8) * per_1e7, time_s);
             keep(Channel::longitude_deg, p.at<std::int32_t>(12) * per_1e7, time_s);
@@ -205,6 +208,15 @@ private:
                 keep(Channel::ground_speed_mps, speed * 0.01, time_s);
             if (course != no_u16) keep(Channel::course_deg, course * 0.01, time_s);
             row(time_s);
+            break;
+        }
+        case wind_cov.id: {
+            // Where the air goes to, north and east.
+            const double north = double(p.at<float>(8));
+            const double east = double(p.at<float>(12));
+            if (!std::isfinite(north) || !std::isfinite(east)) break;
+            keep(Channel::wind_speed_mps, std::hypot(east, north), time_s);
+            keep(Channel::wind_from_deg, units::wrap_degrees(units::degrees(std::atan2(-east, -north))), time_s);
             break;
         }
         case global_position_int.id: {
@@ -243,6 +255,8 @@ private:
 
     units::Result<std::shared_ptr<const FlightLog>> finish() {
         if (log_.rows() < 2) return units::failure(ErrorCode::no_track, in_file(path_));
+        // Without the filter's height the receiver's is the height, and no second one.
+        if (!has_global_) log_[Channel::gps_height_m].clear();
         auto& time = log_[Channel::time_s];
         log_.start_clock_s = time.front();
         for (double& t : time) t -= *log_.start_clock_s;
@@ -361,6 +375,17 @@ std::string mavlink_from_log(const FlightLog& log) {
             hud.put(18, fitted<std::uint16_t>(value(Channel::throttle_share, row) * 100.0));
             hud.append_to(out, time_s, sequence);
         }
+        if (std::isfinite(value(Channel::wind_speed_mps, row)) &&
+            std::isfinite(value(Channel::wind_from_deg, row))) {
+            Packet wind(wind_cov);
+            const double from = units::radians(value(Channel::wind_from_deg, row));
+            const double speed = value(Channel::wind_speed_mps, row);
+            wind.put(0, std::uint64_t(std::llround(time_s * 1e6)));
+            wind.put(8, float(-speed * std::cos(from)));
+            wind.put(12, float(-speed * std::sin(from)));
+            for (const std::size_t unknown : {20, 24, 28, 32, 36}) wind.put(unknown, std::nanf(""));
+            wind.append_to(out, time_s, sequence);
+        }
         Packet raw(gps_raw_int);
         const double latitude = value(Channel::latitude_deg, row);
         const double longitude = value(Channel::longitude_deg, row);
@@ -369,7 +394,9 @@ std::string mavlink_from_log(const FlightLog& log) {
         raw.put(0, std::uint64_t(std::llround(time_s * 1e6)));
         raw.put(8, fitted<std::int32_t>(latitude * 1e7));
         raw.put(12, fitted<std::int32_t>(longitude * 1e7));
-        raw.put(16, fitted<std::int32_t>(value(Channel::height_m, row) * 1e3));
+        const double gps_height_m = value(Channel::gps_height_m, row);
+        raw.put(16, fitted<std::int32_t>(
+                        (std::isfinite(gps_height_m) ? gps_height_m : value(Channel::height_m, row)) * 1e3));
         raw.put(20, std::uint16_t(0xFFFF));
         raw.put(22, std::uint16_t(0xFFFF));
         raw.put(24, fitted<std::uint16_t>(value(Channel::ground_speed_mps, row) * 100.0, 0xFFFF));

@@ -35,12 +35,15 @@ const char* edit_word(EditKind kind) {
     case EditKind::remove_flight: return "remove-flight";
     case EditKind::calibrate_flights: return "calibrate-flights";
     case EditKind::bring_in: return "bring-in";
+    case EditKind::learn_aircraft: return "learn-aircraft";
+    case EditKind::forget_curve: return "forget-curve";
+    case EditKind::set_flight_apart: return "set-flight-apart";
     }
     return "";
 }
 
 std::optional<EditKind> edit_from_word(const std::string& word) {
-    for (int i = 0; i <= int(EditKind::bring_in); ++i) {
+    for (int i = 0; i <= int(EditKind::set_flight_apart); ++i) {
         if (word == edit_word(EditKind(i))) return EditKind(i);
     }
     return std::nullopt;

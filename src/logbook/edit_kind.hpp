@@ -38,6 +38,9 @@ enum class EditKind {
     remove_flight,
     calibrate_flights,
     bring_in,
+    learn_aircraft,
+    forget_curve,
+    set_flight_apart,
 };
 
 /// Stable word for the book.

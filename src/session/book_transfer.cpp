@@ -9,7 +9,7 @@
 #include "io/kept_documents.hpp"
 #include "io/pack_table.hpp"
 #include "io/text_file.hpp"
-#include "session/debrief_session.hpp"
+#include "session/flight_session.hpp"
 
 namespace sobremesa::session {
 
@@ -314,12 +314,12 @@ void FlightReader::next() {
     using Outcome = units::Result<telemetry::LogSummary>;
     desk_.keeper().run<Outcome>(
         [log_id = *found->second.log_id,
-         factor = found->second.current_factor](logbook::Book& book, const std::stop_token& stop) -> Outcome {
+         choices = reading_choices(found->second)](logbook::Book& book, const std::stop_token& stop) -> Outcome {
             const QTemporaryDir folder;
             const QString path = folder.filePath(QStringLiteral("flight.csv"));
             if (auto written = book.writeLog(log_id, path.toStdString()); !written)
                 return tl::unexpected(written.error());
-            auto debrief = debrief_file(path, stop, {}, factor);
+            auto debrief = debrief_file(path, stop, {}, choices);
             if (!debrief) return tl::unexpected(debrief.error());
             return debrief->summary;
         },

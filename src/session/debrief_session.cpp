@@ -1,6 +1,7 @@
 #include "session/debrief_session.hpp"
 
 #include "core/battery/discharge.hpp"
+#include "core/telemetry/level_points.hpp"
 #include "core/telemetry/rescale.hpp"
 #include "io/log_file.hpp"
 
@@ -8,18 +9,23 @@ namespace sobremesa::session {
 
 DebriefSession::DebriefSession(QObject* parent) : QObject(parent) {}
 
-void DebriefSession::open(const QString& path, double current_factor) {
+void DebriefSession::open(const QString& path, const ReadingChoices& wanted) {
     // Opening another log while one is being read: the one being read is not wanted any more.
     job_.cancel();
     const int mine = ++latest_;
+    ReadingChoices choices = wanted;
+    if (choices.columns.empty()) {
+        if (const auto head = io::read_csv_head(path.toStdString(), {}, false))
+            choices.columns = memory_.recall(head->header_line);
+    }
     emit opening(path);
     const auto progress = [this](double share) {
         progress_ = share;
         QMetaObject::invokeMethod(
             this, [this] { emit progressed(progress_); }, Qt::QueuedConnection);
     };
-    job_.start([path, progress, current_factor](
-                   const std::stop_token& stop) { return debrief_file(path, stop, progress, current_factor); },
+    job_.start([path, progress,
+                choices](const std::stop_token& stop) { return debrief_file(path, stop, progress, choices); },
                [this, mine](units::Result<Debrief> result) {
                    if (mine != latest_) return;
                    if (!result) {
@@ -29,6 +35,19 @@ void DebriefSession::open(const QString& path, double current_factor) {
                    debrief_ = std::make_shared<const Debrief>(std::move(*result));
                    emit debriefChanged();
                });
+}
+
+void DebriefSession::openAgain(const ReadingChoices& choices) {
+    if (debrief_) open(debrief_->path, choices);
+}
+
+void DebriefSession::openWithColumns(const QString& path, const io::CsvHead& head,
+                                     const std::vector<telemetry::ColumnChoice>& columns) {
+    memory_.remember(head.header_line, columns);
+    ReadingChoices choices;
+    if (debrief_ && debrief_->path == path) choices = debrief_->choices;
+    choices.columns = columns;
+    open(path, choices);
 }
 
 LeftAtLanding DebriefSession::left(const battery::Pack& pack, double landing_cell_v) const {
@@ -48,13 +67,16 @@ LeftAtLanding DebriefSession::left(const battery::Pack& pack, double landing_cel
 }
 
 units::Result<Debrief> debrief_file(const QString& path, const std::stop_token& stop,
-                                    std::function<void(double)> progress, double current_factor) {
+                                    std::function<void(double)> progress, const ReadingChoices& choices) {
     Debrief debrief;
     debrief.path = path;
-    auto log = io::read_log(path.toStdString(), {stop, std::move(progress)});
+    debrief.choices = choices;
+    auto log = io::read_log(path.toStdString(), {stop, std::move(progress), choices.columns});
     if (!log) return tl::unexpected(log.error());
-    debrief.log = telemetry::rescaled(*log, current_factor);
-    auto clean = telemetry::clean(debrief.log, {}, stop);
+    debrief.log = telemetry::rescaled(*log, choices.current_factor);
+    telemetry::CleaningRules rules;
+    rules.flight = choices.part;
+    auto clean = telemetry::clean(debrief.log, rules, stop);
     if (!clean) return tl::unexpected(clean.error());
     debrief.clean = std::move(*clean);
     auto summary = telemetry::summarise(debrief.clean, stop);
@@ -63,6 +85,7 @@ units::Result<Debrief> debrief_file(const QString& path, const std::stop_token& 
     auto findings = telemetry::find_out(debrief.clean, stop);
     if (!findings) return tl::unexpected(findings.error());
     debrief.findings = std::move(*findings);
+    telemetry::complete(debrief.summary, debrief.findings);
     return debrief;
 }
 

@@ -10,13 +10,26 @@
 #include "core/battery/pack.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
+#include "io/csv_head.hpp"
+#include "session/column_memory.hpp"
 #include "session/latest_job.hpp"
 
 namespace sobremesa::session {
 
+/// How a log is to be read, where it is not as it comes.
+struct ReadingChoices {
+    /// What the current sensor's readings are multiplied by.
+    double current_factor = 1.0;
+    /// Which flight of the file, from 0; empty: the one with the most rows.
+    std::optional<std::size_t> part = {};
+    /// What the pilot says of its columns.
+    std::vector<telemetry::ColumnChoice> columns = {};
+};
+
 /// A log laid open: one immutable snapshot of every step from the file to the figures.
 struct Debrief {
     QString path;
+    ReadingChoices choices;
     std::shared_ptr<const telemetry::FlightLog> log;
     telemetry::CleanLog clean;
     telemetry::LogSummary summary;
@@ -35,8 +48,15 @@ class DebriefSession : public QObject {
 public:
     explicit DebriefSession(QObject* parent = nullptr);
 
-    /// @param current_factor  what the current sensor's readings are multiplied by
-    void open(const QString& path, double current_factor = 1.0);
+    /// Where answers about columns are kept from now on.
+    void rememberColumnsIn(const QString& file) { memory_ = ColumnMemory(file); }
+    /// Where nothing is said of the columns, what was said of that header before holds.
+    void open(const QString& path, const ReadingChoices& choices = {});
+    /// The open log once more, with other choices.
+    void openAgain(const ReadingChoices& choices);
+    /// Reads a log with these columns, and remembers them for its header.
+    void openWithColumns(const QString& path, const io::CsvHead& head,
+                         const std::vector<telemetry::ColumnChoice>& columns);
     void cancel() { job_.cancel(); }
     bool is_opening() const { return job_.is_running(); }
 
@@ -52,6 +72,7 @@ signals:
 
 private:
     std::shared_ptr<const Debrief> debrief_;
+    ColumnMemory memory_;
     int latest_ = 0;
     std::atomic<double> progress_ = 0.0;
     LatestJob job_;
@@ -59,6 +80,6 @@ private:
 
 /// The steps from file to figures, as one function.
 units::Result<Debrief> debrief_file(const QString& path, const std::stop_token& stop,
-                                    std::function<void(double)> progress, double current_factor = 1.0);
+                                    std::function<void(double)> progress, const ReadingChoices& choices = {});
 
 } // namespace sobremesa::session

@@ -42,7 +42,7 @@ std::optional<units::Error> place(std::map<Id, Kept>& shelf, Id id, const std::o
     return std::nullopt;
 }
 
-bool same(const airframe::PointAircraft& a, const airframe::PointAircraft& b) {
+bool same(const airframe::Aircraft& a, const airframe::Aircraft& b) {
     return io::json_from(book::KeptAircraft{a, {}, false}) == io::json_from(book::KeptAircraft{b, {}, false});
 }
 

@@ -1,13 +1,24 @@
 #include "session/flight_session.hpp"
 
+#include <cmath>
+
 #include <QDir>
 #include <QFileInfo>
 
+#include "core/units/constants.hpp"
 #include "io/kept_documents.hpp"
 
 namespace sobremesa::session {
 
 using logbook::EditKind;
+
+ReadingChoices reading_choices(const book::KeptFlight& flight) {
+    ReadingChoices choices;
+    choices.current_factor = flight.current_factor;
+    if (flight.part && *flight.part >= 0) choices.part = std::size_t(*flight.part);
+    choices.columns = flight.columns;
+    return choices;
+}
 
 FlightSession::FlightSession(Desk& desk, DebriefSession& debrief, const PlanSession& plan, QObject* parent)
     : QObject(parent), desk_(desk), debrief_(debrief), plan_(plan) {
@@ -49,13 +60,13 @@ void FlightSession::openFlight(Id id) {
         [log_id, path](logbook::Book& book, const std::stop_token&) {
             return book.writeLog(log_id, path.toStdString());
         },
-        [this, path, factor = found->second.current_factor](const units::Result<void>& written) {
+        [this, path, choices = reading_choices(found->second)](const units::Result<void>& written) {
             if (!written) {
                 opening_flight_.reset();
                 emit refused(written.error());
                 return;
             }
-            debrief_.open(path, factor);
+            debrief_.open(path, choices);
         });
 }
 
@@ -66,6 +77,11 @@ void FlightSession::debriefed() {
         filed_ = *std::exchange(opening_flight_, std::nullopt);
         flight_ = desk_.shelves().flights.at(*filed_);
         // Whatever this version reads out of the log is what the logbook shows from now on.
+        desk_.setSummary(*filed_, debrief->summary);
+    } else if (filed_again(debrief->path)) {
+        // The same log, read in another way: it stays the flight that it was.
+        filed_ = reopened_;
+        flight_ = desk_.shelves().flights.at(*filed_);
         desk_.setSummary(*filed_, debrief->summary);
     } else {
         flight_ = {};
@@ -81,11 +97,17 @@ void FlightSession::debriefed() {
         }
         flight_.flown.mission = debrief::flown_mission(debrief->clean, debrief->summary, flight_.flown.mission);
         flight_.start_clock_s = debrief->log->start_clock_s;
+        flight_.columns = debrief->choices.columns;
+        if (debrief->clean.parts.size() > 1) {
+            flight_.part = int(debrief->clean.part);
+            // Each flight of the day begins at its own time.
+            if (flight_.start_clock_s) *flight_.start_clock_s += debrief->clean.time_s(0);
+        }
         // The same file again is no second flight.
         for (const auto& log : desk_.logs()) {
             if (log.bytes != file.size() || log.name != file.fileName().toStdString()) continue;
             for (const auto& [id, kept] : desk_.shelves().flights) {
-                if (kept.log_id != log.id) continue;
+                if (kept.log_id != log.id || kept.part != flight_.part) continue;
                 filed_ = id;
                 flight_ = kept;
                 emit alreadyFiled(id);
@@ -93,8 +115,60 @@ void FlightSession::debriefed() {
         }
     }
     showFlown();
+    reopened_.reset();
+    takeAccount();
     emit flightChanged();
     emit filedChanged();
+}
+
+bool FlightSession::filed_again(const QString& path) const {
+    return reopened_ && path == reopened_path_ && desk_.shelves().flights.contains(*reopened_);
+}
+
+void FlightSession::choosePart(std::size_t part) {
+    const auto debrief = debrief_.debrief();
+    if (!debrief || part >= debrief->clean.parts.size() || part == debrief->clean.part) return;
+    ReadingChoices choices = debrief->choices;
+    choices.part = part;
+    debrief_.openAgain(choices);
+}
+
+void FlightSession::chooseColumns(const QString& path, const io::CsvHead& head,
+                                  const std::vector<telemetry::ColumnChoice>& columns) {
+    if (filed_) {
+        flight_.columns = columns;
+        keep();
+        reopened_ = filed_;
+        reopened_path_ = path;
+    }
+    debrief_.openWithColumns(path, head, columns);
+}
+
+std::optional<atmosphere::Wind> FlightSession::foundWind() const {
+    const auto debrief = debrief_.debrief();
+    if (!debrief || !debrief->findings.wind.known()) return std::nullopt;
+    const auto& wind = debrief->findings.wind;
+    // To the tenth and the degree that the setting shows.
+    return atmosphere::Wind{std::round(wind.speed_mps.value * 10.0) / 10.0,
+                            units::wrap_degrees(std::round(wind.from_deg.value))};
+}
+
+void FlightSession::takeWind() {
+    const auto found = foundWind();
+    if (!found) return;
+    auto request = flown_.request();
+    request.weather.wind = *found;
+    // Found where it was flown, whatever height the forecast was for.
+    request.weather.wind_height_m.reset();
+    flown_.setRequest(request);
+}
+
+void FlightSession::takeAccount() {
+    account_.reset();
+    const auto debrief = debrief_.debrief();
+    if (!debrief) return;
+    account_ = debrief::account_of(debrief->clean, debrief->summary, debrief->findings, flight_.flown,
+                                   flown_.plan().get(), remaining());
 }
 
 void FlightSession::showFlown() {
@@ -120,10 +194,11 @@ void FlightSession::followDesk() {
         return;
     }
     if (io::json_from(found->second) == io::json_from(flight_)) return;
-    const bool rescaled = flight_.current_factor != found->second.current_factor;
+    const bool read_otherwise = flight_.current_factor != found->second.current_factor ||
+                                flight_.part != found->second.part || flight_.columns != found->second.columns;
     flight_ = found->second;
-    // Every figure on the table follows a calibration.
-    if (rescaled) openFlight(*filed_);
+    // Every figure on the table follows a calibration, and what the columns are.
+    if (read_otherwise) openFlight(*filed_);
     showFlown();
     emit flightChanged();
 }
@@ -142,6 +217,7 @@ void FlightSession::layOver() {
         if (auto laid = debrief::flown_homeward(debrief->clean, debrief->summary, *flown_.plan()))
             over_forecast_ = std::make_shared<const debrief::FlownHomeward>(std::move(*laid));
     }
+    takeAccount();
     emit flightChanged();
 }
 
@@ -192,6 +268,7 @@ void FlightSession::file() {
             }
             emit filedChanged();
             emit flightChanged();
+            emit flightFiled(*id);
         });
 }
 
@@ -220,6 +297,7 @@ void FlightSession::setRecharged(std::optional<double> ah) {
     if (flight_.recharged_ah == ah) return;
     flight_.recharged_ah = ah;
     keep();
+    takeAccount();
     emit flightChanged();
 }
 
@@ -228,6 +306,7 @@ void FlightSession::setRested(std::optional<double> cell_v, std::optional<double
     flight_.rested_cell_v = cell_v;
     flight_.rest_s = rest_s;
     keep();
+    takeAccount();
     emit flightChanged();
 }
 

@@ -6,12 +6,16 @@
 #include <QTemporaryDir>
 
 #include "core/battery/remaining.hpp"
+#include "core/debrief/flight_account.hpp"
 #include "core/debrief/flown_homeward.hpp"
 #include "core/telemetry/landed.hpp"
 #include "session/debrief_session.hpp"
 #include "session/desk.hpp"
 
 namespace sobremesa::session {
+
+/// How the log of a filed flight is read.
+ReadingChoices reading_choices(const book::KeptFlight& flight);
 
 /// The flight on the debrief table: its log, what it was flown with, and whether it is filed in the logbook.
 ///
@@ -28,6 +32,8 @@ public:
     std::optional<Id> filed() const { return filed_; }
     /// The flown flight over its forecast; empty while either is missing.
     std::shared_ptr<const debrief::FlownHomeward> overForecast() const { return over_forecast_; }
+    /// What the flight says together with what it was flown with; nothing while no log is open.
+    const std::optional<debrief::FlightAccount>& account() const { return account_; }
     /// A flight of the book whose log is the one on the table, byte by byte, though opened from a file.
     LeftAtLanding left() const;
 
@@ -47,6 +53,15 @@ public:
     battery::LandedEvidence evidence() const;
     /// The resistance that this flight showed becomes that of the pack flown, on the shelf. Undoable.
     void takeSag();
+    /// Another flight of the same file.
+    void choosePart(std::size_t part);
+    /// The columns of the open log are these; remembered for its header, and kept with the flight where it is
+    /// filed.
+    void chooseColumns(const QString& path, const io::CsvHead& head,
+                       const std::vector<telemetry::ColumnChoice>& columns);
+    /// The wind that was found becomes the weather that the flight is kept with.
+    void takeWind();
+    std::optional<atmosphere::Wind> foundWind() const;
     void setNote(const QString& note);
     void setName(const QString& name);
 
@@ -54,6 +69,8 @@ signals:
     /// Another flight, or another state of it.
     void flightChanged();
     void filedChanged();
+    /// A flight was filed just now.
+    void flightFiled(Id id);
     void filingProgressed(double share);
     void refused(const units::Error& error);
     /// The log on the table was in the book already.
@@ -65,7 +82,9 @@ private:
     void followDesk();
     void keep();
     void layOver();
+    void takeAccount();
     void showFlown();
+    bool filed_again(const QString& path) const;
 
     Desk& desk_;
     DebriefSession& debrief_;
@@ -74,7 +93,11 @@ private:
     book::KeptFlight flight_;
     std::optional<Id> filed_;
     std::optional<Id> opening_flight_;
+    /// A filed flight whose log is being read in another way.
+    std::optional<Id> reopened_;
+    QString reopened_path_;
     std::shared_ptr<const debrief::FlownHomeward> over_forecast_;
+    std::optional<debrief::FlightAccount> account_;
     std::int64_t document_ = 0;
     bool filing_ = false;
     bool showing_ = false;

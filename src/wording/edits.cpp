@@ -49,6 +49,11 @@ std::pair<QString, QString> texts(logbook::EditKind kind) {
         return {Words::tr("calibrate flight %1 and its like"), Words::tr("calibrate flights")};
     case EditKind::change_flight: return {Words::tr("change flight %1"), Words::tr("change flight")};
     case EditKind::remove_flight: return {Words::tr("remove flight %1"), Words::tr("remove flight")};
+    case EditKind::learn_aircraft:
+        return {Words::tr("learn the curve of %1"), Words::tr("learn an aircraft's curve")};
+    case EditKind::forget_curve:
+        return {Words::tr("forget the curve of %1"), Words::tr("forget an aircraft's curve")};
+    case EditKind::set_flight_apart: return {Words::tr("set flight %1 apart"), Words::tr("set a flight apart")};
     case EditKind::bring_in: return {Words::tr("bring in %1"), Words::tr("bring in a logbook")};
     }
     return {};

@@ -139,7 +139,8 @@ QString relation_text(units::Relation relation) {
         return Words::tr(
             "At a steady airspeed the ground velocities of a turning aircraft lie on a circle: its centre is the "
             "wind, its radius the airspeed.");
-    case Relation::airspeed_over_time: return Words::tr("Speed added up over time, second by second; through the air with the wind taken out.");
+    case Relation::airspeed_over_time:
+        return Words::tr("Speed added up over time, second by second; through the air with the wind taken out.");
     case Relation::level_power_over_airspeed:
         return Words::tr("Power while the aircraft neither climbed nor sank, corrected for what height gained or "
                          "gave back, over "
@@ -148,6 +149,62 @@ QString relation_text(units::Relation relation) {
         return Words::tr(
             "All the charge that the charger put back over all that was counted: the sensor's scale is off by that "
             "factor. Large flights weigh more.");
+    case Relation::spread_of_level_power:
+        return Words::tr(
+            "How far the power of single seconds lies from the mean while the aircraft flew level: gusts, lift and "
+            "the pilot's thumbs. Half of it comes back when the gust is over; the rest is their price.");
+    case Relation::parts_over_mean_power:
+        return Words::tr(
+            "What the electronics draw whatever the aircraft does, over the mean power of the flight.");
+    case Relation::climbs_at_their_cost:
+        return Words::tr("Every metre gained in climbs, at what this flight shows a metre a second of climb to "
+                         "cost, over all the "
+                         "energy used. Some of it came back in the descents.");
+    case Relation::rows_above_limit:
+        return Words::tr("The steps between rows in which the current was above what that part bears, added up.");
+    case Relation::link_over_distance:
+        return Words::tr(
+            "A line through the readings (signal over the logarithm of the distance, link quality over the "
+            "distance), lowered to their worst tenth and carried on to the failsafe level: never farther than "
+            "three "
+            "times what was flown.");
+    case Relation::left_at_cruise_to_landing:
+        return Words::tr(
+            "The pack of the setting, with what was counted taken out, discharged on at the level power of this "
+            "flight down to that landing voltage, less the reserve; times the airspeed, or the mean speed over "
+            "ground where no wind is known.");
+    case Relation::volts_times_that_current:
+        return Words::tr(
+            "Volts times that sensor's current added up over time; pauses in the record are left out.");
+    case Relation::scaled_to_equal_flight:
+        return Words::tr(
+            "What the flight took level in still air, carried over to the common speed and the common mass by the "
+            "physics of its aircraft; climbs and wind are not in it.");
+    case Relation::curve_through_level_flight:
+        return Words::tr(
+            "A curve of physics (what holds the aircraft up falls with speed, what pushes it through the air grows "
+            "with its cube) through the level flight of all its logs; outliers weigh less, and where nothing was "
+            "flown the form of the aircraft decides.");
+    case Relation::least_power_of_curve:
+        return Words::tr("Where the curve is lowest, never under 1.2 times the stall.");
+    case Relation::least_energy_over_ground:
+        return Words::tr(
+            "Where power over ground speed is least in this wind: head wind asks for more speed, tail wind for "
+            "less. Never under 1.2 times the stall.");
+    case Relation::share_of_full_power_met:
+        return Words::tr(
+            "Where the curve takes half of full power: beyond it nothing is left for gusts and climbs.");
+    case Relation::lift_meets_weight:
+        return Words::tr(
+            "Where the wing's largest lift coefficient just carries the mass: √(2·m·g/(ρ·S·C_L,max)).");
+    case Relation::duty_times_volts:
+        return Words::tr(
+            "With a fixed propeller the motor's current goes as (duty × volts)²: the share of full throttle that "
+            "stays within the limit on a full pack.");
+    case Relation::forecast_against_flown:
+        return Words::tr(
+            "Each flight forecast from those before it alone, over what it really took: the mean, and its spread "
+            "from flight to flight.");
     }
     return {};
 }

@@ -1,5 +1,6 @@
 #include "wording/findings.hpp"
 
+#include <algorithm>
 #include <cmath>
 
 #include <QCoreApplication>
@@ -49,6 +50,48 @@ QString findings_sentence(const telemetry::Findings& found, const Quantities& q)
         words = words.isEmpty() ? still : Words::tr("%1 %2", "two sentences").arg(words, still);
     }
     return words;
+}
+
+QString comparison_sentence(const debrief::Comparison& c, const Quantities& q) {
+    using units::Quantity;
+    const auto [least, most] = std::minmax_element(c.rows.begin(), c.rows.end(), [](const auto& a, const auto& b) {
+        return a.energy_wh_per_m.value < b.energy_wh_per_m.value;
+    });
+    const QString terms = Words::tr("%1, %2, %3", "airspeed, mass, distance")
+                              .arg(q.speed(c.airspeed_mps), q.text(Quantity::all_up_mass, {c.all_up_mass_kg, 0.0}),
+                                   q.distance(c.distance_m));
+    if (!c.differ)
+        return Words::tr("At %1 these flights take the same, as far as their errors allow to tell.").arg(terms);
+    const double more = most->energy_wh_per_m.value / least->energy_wh_per_m.value - 1.0;
+    return Words::tr("At %1 “%2” takes <b>%3</b> more than “%4”.", "terms, flight, share, flight")
+        .arg(terms, QString::fromStdString(most->name), q.share(more), QString::fromStdString(least->name));
+}
+
+QString account_sentence(const debrief::FlightAccount& account, const Quantities& q) {
+    QStringList sentences;
+    QStringList parts;
+    for (const auto& part : account.shares.electronics) {
+        parts << Words::tr("%1 %2", "part of the electronics, its share of the power")
+                     .arg(part.name.empty() ? Words::tr("unnamed") : QString::fromStdString(part.name),
+                          share(part.share));
+    }
+    if (!parts.isEmpty())
+        sentences << Words::tr("Of all power: %1.").arg(parts.join(Words::tr("; ", "between parts")));
+    if (const auto& ledger = account.ledger) {
+        sentences
+            << (ledger->charged_wh > 0.0
+                    ? Words::tr("The array gave %1; the pack gave %2 net, and was charged with %3 on the way.")
+                          .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh), q.energy(ledger->charged_wh))
+                    : Words::tr("The array gave %1, the pack %2.")
+                          .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh)));
+        sentences << (ledger->has_motor
+                          ? Words::tr("The motors took %1, the electronics %2; %3 are explained by no sensor.")
+                                .arg(q.energy(ledger->motor_wh), q.energy(ledger->electronics_wh),
+                                     q.energy(ledger->missing_wh))
+                          : Words::tr("That leaves %1 for the motors and %2 for the electronics.")
+                                .arg(q.energy(ledger->motor_wh), q.energy(ledger->electronics_wh)));
+    }
+    return sentences.join(QLatin1Char(' '));
 }
 
 QString remaining_sentence(const battery::Remaining& remaining, const Quantities& q) {

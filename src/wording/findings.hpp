@@ -5,6 +5,8 @@
 
 #include "core/battery/health.hpp"
 #include "core/battery/remaining.hpp"
+#include "core/debrief/compare.hpp"
+#include "core/debrief/flight_account.hpp"
 #include "core/telemetry/calibration.hpp"
 #include "core/telemetry/findings.hpp"
 #include "wording/quantities.hpp"
@@ -16,6 +18,12 @@ namespace sobremesa::wording {
 QString findings_sentence(const telemetry::Findings& found, const Quantities& quantities);
 
 /// What was left, method by method and together, the figures in <b>…</b>; empty without a method.
+/// What comes out of laying flights side by side.
+QString comparison_sentence(const debrief::Comparison& comparison, const Quantities& q);
+
+/// Where the energy went, part by part, and the ledger of three current sensors; empty where nothing is known.
+QString account_sentence(const debrief::FlightAccount& account, const Quantities& q);
+
 QString remaining_sentence(const battery::Remaining& remaining, const Quantities& quantities);
 
 /// What to set the scale to, how sure, and how many flights more, the figures in <b>…</b>.

@@ -186,6 +186,15 @@ QString disagreement_text(const QString& cause, const QString& counted, const QS
         .arg(rested, counted);
 }
 
+QString ordinal(int n) {
+    switch (n) {
+    case 1: return Words::tr("first");
+    case 2: return Words::tr("second");
+    case 3: return Words::tr("third");
+    default: return Words::tr("%1th", "ordinal number").arg(n);
+    }
+}
+
 QString wind_reason_text(const QString& reason) {
     if (reason == QLatin1String("no-position"))
         return Words::tr("The wind is not known: the log has no position and no course.");
@@ -313,7 +322,10 @@ QString message(const units::Notice& notice, const Quantities& q) {
     case NoticeCode::home_far_from_track:
         return Words::tr("Home as given is %1 from the first good fix. Latitude comes first, then longitude.")
             .arg(q.distance(number(p, "distance_m")));
-    case NoticeCode::column_not_understood: return Words::tr("“%1” was not used.").arg(text(p, "column"));
+    case NoticeCode::column_not_understood:
+        return text(p, "column").isEmpty()
+                   ? Words::tr("%1 more columns were not used.").arg(plain(number(p, "more")))
+                   : Words::tr("“%1” was not used.").arg(text(p, "column"));
     case NoticeCode::no_current:
         return Words::tr(
             "No column holds a current or a counter of charge: way and height are shown, consumption is "
@@ -341,8 +353,9 @@ QString message(const units::Notice& notice, const Quantities& q) {
                    "figures are higher.")
             .arg(plain(number(p, "gaps")), q.duration(number(p, "gap_s")));
     case NoticeCode::several_flights:
-        return Words::tr("The file holds %1 flights, with a pause of up to %2 between them. The longest is shown.")
-            .arg(plain(number(p, "flights")), q.duration(number(p, "longest_pause_s")));
+        return Words::tr("The file holds %1 flights; this is the %2. Choose another one above the strips, or with "
+                         "--flight.")
+            .arg(plain(number(p, "flights")), ordinal(int(number(p, "shown"))));
     case NoticeCode::pack_does_not_fit:
         return Words::
             tr("The log's %1 at most do not fit a pack of %2 in series; what was left is not worked out. Choose "
@@ -374,6 +387,60 @@ QString message(const units::Notice& notice, const Quantities& q) {
     case NoticeCode::book_migrated:
         return Words::tr("The logbook was brought to this version. A copy of it as it was is in %1.")
             .arg(text(p, "copy"));
+    case NoticeCode::positions_swapped:
+        return Words::tr("Latitude and longitude stand in each other's column; they were changed round. Say so in "
+                         "“Columns…” if that is wrong.");
+    case NoticeCode::sensor_stuck:
+        return Words::tr(
+                   "“%1” stood at the very same value for %2 in flight, together; those readings are left out. "
+                   "Check its wire.")
+            .arg(text(p, "channel"), q.duration(number(p, "stuck_s")));
+    case NoticeCode::sensor_saturated:
+        return Words::tr(
+                   "The current sensor reads %1 and never more, for %2 together: it is at the end of its range, "
+                   "and more was used than is counted.")
+            .arg(written(number(p, "current_a"), 0.0, {1.0, Words::tr("A"), 0}),
+                 q.duration(number(p, "saturated_s")));
+    case NoticeCode::heights_disagree:
+        return Words::tr("Barometer and GPS drift apart by up to %1: weather, or cabin pressure from the airflow. "
+                         "Heights are the barometer's.")
+            .arg(q.height(number(p, "apart_m")));
+    case NoticeCode::wind_disagrees_with_log:
+        return Words::tr(
+                   "The aircraft's own estimate says %1 from %2, turning says %3 from %4. Turning counts here.")
+            .arg(written(number(p, "log_mps"), 0.0, q.notation(Quantity::wind_speed)),
+                 q.direction(number(p, "log_from_deg")),
+                 written(number(p, "found_mps"), 0.0, q.notation(Quantity::wind_speed)),
+                 q.direction(number(p, "found_from_deg")));
+    case NoticeCode::current_above_limit:
+        return text(p, "part") == QLatin1String("controller")
+                   ? Words::tr("%1 above the %2 that controllers and motors bear, up to %3. Fly slower, or take a "
+                               "propeller of less pitch.")
+                         .arg(q.duration(number(p, "above_s")),
+                              written(number(p, "limit_a"), 0.0, {1.0, Words::tr("A"), 0}),
+                              written(number(p, "highest_a"), 0.0, {1.0, Words::tr("A"), 0}))
+                   : Words::tr(
+                         "%1 above the %2 that this pack gives without end, up to %3. Short bursts warm it; a "
+                         "minute of it ages it.")
+                         .arg(q.duration(number(p, "above_s")),
+                              written(number(p, "limit_a"), 0.0, {1.0, Words::tr("A"), 0}),
+                              written(number(p, "highest_a"), 0.0, {1.0, Words::tr("A"), 0}));
+    case NoticeCode::link_near_failsafe:
+        return Words::tr("The link would give up at about %1; this flight went to %2. Range-check it before going "
+                         "farther.")
+            .arg(q.distance(number(p, "failsafe_m")), q.distance(number(p, "farthest_m")));
+    case NoticeCode::ledger_does_not_close:
+        return Words::tr("The current sensors do not agree: the array gave %1, the motors and electronics took %2, "
+                         "the pack %3. %4 are missing.")
+            .arg(q.energy(number(p, "array_wh")), q.energy(number(p, "used_wh")), q.energy(number(p, "pack_wh")),
+                 q.energy(number(p, "missing_wh")));
+    case NoticeCode::idle_current:
+        return Words::tr(
+                   "On the ground the sensor reads %1 where the electronics draw %2: its offset is %3. Set it "
+                   "in the flight controller.")
+            .arg(written(number(p, "read_a"), 0.0, {1.0, Words::tr("A"), 2}),
+                 written(number(p, "really_a"), 0.0, {1.0, Words::tr("A"), 2}),
+                 written(number(p, "offset_a"), 0.0, {1.0, Words::tr("A"), 2}));
     case NoticeCode::counter_only: return Words::tr("No column holds a current; charge is the log's own counter.");
     }
     return {};

@@ -89,6 +89,25 @@ QString name(units::Quantity quantity) {
     case Quantity::still_air_charge_per_distance: return Words::tr("charge per way, level in still air");
     case Quantity::level_power: return Words::tr("power in level flight");
     case Quantity::sensor_scale: return Words::tr("scale of the current sensor");
+    case Quantity::lowest_cell_voltage: return Words::tr("lowest volts of a cell");
+    case Quantity::gust_power: return Words::tr("spread of the power in level flight");
+    case Quantity::electronics_share: return Words::tr("share of the electronics in the power");
+    case Quantity::climb_share: return Words::tr("share of the climbs in the energy");
+    case Quantity::time_above_limit: return Words::tr("time above that current");
+    case Quantity::failsafe_distance: return Words::tr("distance at which the link would give up");
+    case Quantity::further_time: return Words::tr("time it could still have flown");
+    case Quantity::further_distance: return Words::tr("way it could still have flown");
+    case Quantity::array_energy: return Words::tr("energy from the array");
+    case Quantity::motor_energy: return Words::tr("energy of the motors");
+    case Quantity::compared_energy_per_distance: return Words::tr("energy per way, made equal");
+    case Quantity::compared_endurance: return Words::tr("time in the air, made equal");
+    case Quantity::level_power_at_speed: return Words::tr("power level at that airspeed");
+    case Quantity::best_endurance_speed: return Words::tr("airspeed for the longest time");
+    case Quantity::best_range_speed: return Words::tr("airspeed for the longest way");
+    case Quantity::fastest_speed: return Words::tr("fastest sensible airspeed");
+    case Quantity::stall_speed: return Words::tr("stalling speed");
+    case Quantity::throttle_cap: return Words::tr("throttle cap on a full pack");
+    case Quantity::forecast_error: return Words::tr("forecast over flown");
     }
     return {};
 }
@@ -144,6 +163,11 @@ QString name(telemetry::SetAsideReason reason) {
     case SetAsideReason::impossible_position: return Words::tr("a position that is not on earth (position only)");
     case SetAsideReason::impossible_value: return Words::tr("volts or amps that no pack has");
     case SetAsideReason::other_flight: return Words::tr("another flight in the same file");
+    case SetAsideReason::few_satellites: return Words::tr("too few satellites for a fix (position only)");
+    case SetAsideReason::stuck_sensor: return Words::tr("the very same value for long (that reading only)");
+    case SetAsideReason::saturated_sensor: return Words::tr("current at the end of its range (used all the same)");
+    case SetAsideReason::counter_reset: return Words::tr("the counter of charge starts again (bridged)");
+    case SetAsideReason::heights_disagree: return Words::tr("barometer and GPS height apart (used all the same)");
     }
     return {};
 }
@@ -212,7 +236,7 @@ QString title(const battery::Pack& pack) {
     return pack.name.empty() ? build(pack) : QString::fromStdString(pack.name);
 }
 
-QString title(const airframe::PointAircraft& aircraft) {
+QString title(const airframe::Aircraft& aircraft) {
     if (!aircraft.name.empty()) return QString::fromStdString(aircraft.name);
     return aircraft.craft == airframe::Craft::wing ? Words::tr("A wing") : Words::tr("A multirotor");
 }

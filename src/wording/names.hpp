@@ -32,7 +32,7 @@ QString name(mission::School school, const mission::PlanRequest& request, const 
 QString build(const battery::Pack& pack);
 /// The pilot's own name, or what it is where it has none.
 QString title(const battery::Pack& pack);
-QString title(const airframe::PointAircraft& aircraft);
+QString title(const airframe::Aircraft& aircraft);
 /// A model's name in the last segment of a path.
 QString file_title(const std::string& path);
 

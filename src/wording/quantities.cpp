@@ -88,6 +88,10 @@ Notation Quantities::notation(units::Quantity quantity) const {
 
     switch (quantity) {
     case Quantity::airspeed:
+    case Quantity::best_endurance_speed:
+    case Quantity::best_range_speed:
+    case Quantity::fastest_speed:
+    case Quantity::stall_speed:
     case Quantity::ground_speed_out:
     case Quantity::ground_speed_home: return speed;
     case Quantity::wind_speed: return speed_notation(choice_.wind);
@@ -109,6 +113,10 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::reserve_share:
     case Quantity::landing_share_left:
     case Quantity::full_charge_share:
+    case Quantity::electronics_share:
+    case Quantity::throttle_cap:
+    case Quantity::forecast_error:
+    case Quantity::climb_share:
     case Quantity::left_share: return {100.0, Words::tr("%"), 0};
     case Quantity::cycles_left: return {1.0, {}, 0};
     case Quantity::sensor_scale: return {1.0, {}, 0};
@@ -120,6 +128,7 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::landing_cell_voltage:
     case Quantity::turn_cell_voltage: return {1.0, Words::tr("V a cell"), 2};
     case Quantity::lowest_voltage: return {1.0, Words::tr("V"), 2};
+    case Quantity::lowest_cell_voltage: return {1.0, Words::tr("V a cell"), 2};
     case Quantity::measured_cell_resistance:
     case Quantity::cell_resistance: return {1000.0, Words::tr("mΩ"), 1};
     case Quantity::energy_per_mass: return {1.0, Words::tr("Wh/kg"), 0};
@@ -127,6 +136,8 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::electronics_power:
     case Quantity::cruise_power:
     case Quantity::level_power:
+    case Quantity::gust_power:
+    case Quantity::level_power_at_speed:
     case Quantity::mean_power: return {1.0, Words::tr("W"), 0};
     case Quantity::cruise_current:
     case Quantity::mean_current: return {1.0, Words::tr("A"), 1};
@@ -147,18 +158,25 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::turn_energy:
     case Quantity::landing_energy_left:
     case Quantity::least_spare:
+    case Quantity::array_energy:
+    case Quantity::motor_energy:
     case Quantity::used_energy: return energy;
     case Quantity::turn_distance:
     case Quantity::flight_ground_distance:
     case Quantity::ground_distance:
     case Quantity::air_distance:
+    case Quantity::failsafe_distance:
+    case Quantity::further_distance:
     case Quantity::farthest_from_home: return {1.0 / per_distance, miles ? Words::tr("mi") : Words::tr("km"), 1};
     case Quantity::flight_range: return {1.0 / per_distance, miles ? Words::tr("mi") : Words::tr("km"), 1};
     case Quantity::cell_current: return {1.0, Words::tr("A"), 1};
     case Quantity::price_per_energy: return {1.0, Words::tr("/Wh"), 2};
     case Quantity::charge_per_mass: return {1.0, Words::tr("mAh/g"), 1};
     case Quantity::energy_density: return {1.0, Words::tr("Wh/kg"), 0};
+    case Quantity::time_above_limit: return {1.0, Words::tr("s"), 0};
     case Quantity::endurance:
+    case Quantity::further_time:
+    case Quantity::compared_endurance:
     case Quantity::turn_time:
     case Quantity::flight_time:
     case Quantity::duration: return minutes;
@@ -171,6 +189,7 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::energy_per_distance_out:
     case Quantity::energy_per_distance_home:
     case Quantity::still_air_energy_per_distance:
+    case Quantity::compared_energy_per_distance:
     case Quantity::energy_per_distance: return {per_distance, miles ? Words::tr("Wh/mi") : Words::tr("Wh/km"), 2};
     }
     return {};

@@ -7,11 +7,13 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QPainter>
+#include <QSlider>
 #include <QTemporaryDir>
 
 #include "app/charts/homeward_chart.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/places/debrief/debrief_place.hpp"
+#include "app/places/fleet/fleet_place.hpp"
 #include "app/places/packs/packs_place.hpp"
 #include "app/places/plan/plan_place.hpp"
 #include "app/shell/commands.hpp"
@@ -61,6 +63,26 @@ void take_bench(app::MainWindow& window, const QString& folder, const QString& n
     bench.table().selectAll();
     settle([&] { return bench.session().is_settled() && bench.session().shown()->curves.size() > 1; });
     take(window, folder, name);
+}
+
+/// The pages of Fleet, for the aircraft with the most lessons in the demo.
+void take_curve(app::MainWindow& window, const QString& folder, const QString& theme, bool all) {
+    auto& fleet = window.fleet();
+    for (const auto& [id, kept] : window.desk().shelves().aircraft) {
+        if (kept.aircraft.craft == airframe::Craft::wing) fleet.shelf().choose(id);
+    }
+    window.showPlace(app::Place::fleet);
+    fleet.showCurve();
+    settle([&] { return fleet.learning().lessons() && fleet.learning().is_settled(); });
+    take(window, folder, QStringLiteral("curve-%1").arg(theme));
+    if (all) {
+        fleet.showWhatIf();
+        window.findChild<QSlider*>(QStringLiteral("dialPack"))->setValue(150);
+        take(window, folder, QStringLiteral("what-if-%1").arg(theme));
+        fleet.showForecasts();
+        take(window, folder, QStringLiteral("forecasts-%1").arg(theme));
+    }
+    fleet.showShelf();
 }
 
 session::Id flight_called(app::MainWindow& window, const std::string& name) {
@@ -181,8 +203,6 @@ int main(int argc, char** argv) {
     settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
     settle([&] { return window.desk().summaries().size() == 7; });
     window.messages().clear();
-    window.showPlace(app::Place::debrief);
-    take(window, pictures, QStringLiteral("debrief-empty-day"));
     for (const app::Theme* theme : app::all_themes()) {
         const auto take_place = [&](app::Place place, const char* name) {
             window.showPlace(place);
@@ -202,8 +222,11 @@ int main(int argc, char** argv) {
             take_with_sheet(window, pictures, QStringLiteral("setting-%1").arg(theme->name));
         }
         if (!theme->dark) take_place(app::Place::fleet, "fleet");
-        take_place(app::Place::packs, "packs");
-        take_bench(window, pictures, QStringLiteral("bench-%1").arg(theme->name));
+        take_curve(window, pictures, theme->name, !theme->dark);
+        if (!theme->dark) {
+            take_place(app::Place::packs, "packs");
+            take_bench(window, pictures, QStringLiteral("bench-%1").arg(theme->name));
+        }
         if (!theme->dark) {
             window.packs().showWorkshop();
             take(window, pictures, QStringLiteral("workshop-%1").arg(theme->name));
@@ -216,7 +239,7 @@ int main(int argc, char** argv) {
             take_place(app::Place::sensors, "sensors");
         }
         window.packs().showShelf();
-        take_place(app::Place::logbook, "logbook");
+        if (!theme->dark) take_place(app::Place::logbook, "logbook");
         const auto before = window.debriefSession().debrief();
         window.flightSession().openFlight(flight_called(window, "three hills"));
         settle(

@@ -56,6 +56,14 @@ private slots:
     void debriefMatchesTheTruth_data();
     void debriefMatchesTheTruth();
     void debriefTakesHomeCellsRechargeAndPack();
+    void debriefWithItsPlanGivesAnAccount();
+    void debriefChoosesAmongFlights();
+    void debriefIsToldWhatColumnsAre();
+    void compareKeepsItsContract();
+    void aircraftKeepsItsContract();
+    void aircraftLearnsFromLogs();
+    void aircraftAnswersWhatIf();
+    void aircraftOutOfABook();
     void whatIsLeftIsToldThreeWays();
     void calibrateKeepsItsContract();
     void aPackIsBuiltAndTested();
@@ -243,6 +251,157 @@ void CommandLineTest::debriefKeepsItsContract() {
     std::set<std::string> reasons;
     for (const json& entry : d["set_aside"]) reasons.insert(entry["reason"].get<std::string>());
     QVERIFY(reasons.contains("no-fix") && reasons.contains("position-jump") && reasons.contains("cut-last-row"));
+}
+
+void CommandLineTest::debriefWithItsPlanGivesAnAccount() {
+    const json d = cli_run({"debrief", demo("2026-05-16-alcaravan-three-hills.csv"), "--plan",
+                            demo("alcaravan-west.plan.json"), "--json"})
+                       .object();
+    const json& account = d["account"];
+    QVERIFY(account["further"].size() >= 4);
+    for (const auto& further : account["further"]) {
+        QVERIFY(further["time_sd_s"].get<double>() > 0.0);
+        QVERIFY(further["time_s"].get<double>() < further["time_without_reserve_s"].get<double>());
+    }
+    QVERIFY(account["turns"].size() == 5);
+    VERIFY_NEAR(account["shares"]["electronics"].get<double>(), 7.5 / d["energy"]["mean_power_w"].get<double>(),
+                1e-6);
+    QVERIFY(account["limits"][0]["part"] == "pack");
+    QVERIFY(account["ledger"].is_null());
+    QVERIFY(d["energy"]["lowest_cell_voltage_v"].get<double>() > 3.0);
+    for (const auto& entry : d["set_aside"]) QVERIFY(!entry["places"].empty());
+    // Without one there is none.
+    QVERIFY(
+        cli_run({"debrief", demo("2026-05-16-alcaravan-three-hills.csv"), "--json"}).object()["account"].is_null());
+}
+
+void CommandLineTest::debriefChoosesAmongFlights() {
+    QTemporaryDir folder;
+    const std::string path = folder.filePath(QStringLiteral("day.csv")).toStdString();
+    std::string text = "time(s),volts(V),amps(A)\n";
+    for (int i = 0; i < 100; ++i) text += std::to_string(i) + ",16,5\n";
+    for (int i = 0; i < 60; ++i) text += std::to_string(5000 + i) + ",16,3\n";
+    QVERIFY(io::write_text_file(path, text));
+    const json first = cli_run({"debrief", path, "--json"}).object();
+    QCOMPARE(first["log"]["flights"].size(), std::size_t(2));
+    VERIFY_NEAR(first["energy"]["mean_current_a"].get<double>(), 5.0, 1e-9);
+    const json second = cli_run({"debrief", path, "--flight", "2", "--json"}).object();
+    VERIFY_NEAR(second["energy"]["mean_current_a"].get<double>(), 3.0, 1e-9);
+    QVERIFY(second["log"]["flights"][1]["shown"].get<bool>());
+    const Run none = cli_run({"debrief", path, "--flight", "3", "--json"});
+    QCOMPARE(none.code, 1);
+    QVERIFY(none.err.find("flight") != std::string::npos);
+}
+
+void CommandLineTest::debriefIsToldWhatColumnsAre() {
+    QTemporaryDir folder;
+    const std::string path = folder.filePath(QStringLiteral("riddle.csv")).toStdString();
+    QVERIFY(io::write_text_file(path, "tick,pack (V),draw\n0,16,5000\n500,16,5000\n1000,16,5000\n"));
+    QCOMPARE(cli_run({"debrief", path, "--json"}).code, 1);
+    const Run told =
+        cli_run({"debrief", path, "--column", "tick=time_s:ms", "--column", "draw=current_a:mA", "--json"});
+    QCOMPARE(told.code, 0);
+    VERIFY_NEAR(told.object()["log"]["duration_s"].get<double>(), 1.0, 1e-9);
+    VERIFY_NEAR(told.object()["energy"]["mean_current_a"].get<double>(), 5.0, 1e-9);
+    for (const char* wrong : {"tick=time_s:km", "tick=moment", "tick"}) {
+        const Run refused = cli_run({"debrief", path, "--column", wrong, "--json"});
+        QCOMPARE(refused.code, 1);
+        QVERIFY(!refused.err.empty());
+    }
+}
+
+void CommandLineTest::compareKeepsItsContract() {
+    const std::string plan = demo("alcaravan-west.plan.json");
+    const Run run = cli_run({"compare", demo("2026-05-16-alcaravan-three-hills.csv"), plan,
+                             demo("2026-05-23-alcaravan-thermals.csv"), plan, "--distance-m", "10000", "--json"});
+    QCOMPARE(run.code, 0);
+    const json d = run.object();
+    QCOMPARE(d["flights"].size(), std::size_t(2));
+    VERIFY_NEAR(d["distance_m"].get<double>(), 10000.0, 1e-9);
+    for (const auto& flight : d["flights"]) {
+        VERIFY_NEAR(flight["equal_energy_wh"].get<double>(), 10.0 * flight["equal_wh_per_km"].get<double>(), 1e-6);
+        QVERIFY(flight["equal_sd_wh_per_km"].get<double>() > 0.0);
+    }
+    QVERIFY(d["differ"].is_boolean());
+    QCOMPARE(cli_run({"compare", demo("2026-05-16-alcaravan-three-hills.csv"), plan}).code, 2);
+    // A flight without a turn in it cannot be compared, and that is said.
+    const Run straight = cli_run({"compare", demo("2026-04-11-alcaravan-calm.csv"), plan,
+                                  demo("2026-05-23-alcaravan-thermals.csv"), plan, "--json"});
+    QCOMPARE(straight.code, 1);
+    QVERIFY(straight.err.find("level flight") != std::string::npos);
+}
+
+void CommandLineTest::aircraftKeepsItsContract() {
+    const Run run = cli_run(
+        {"aircraft", demo("alcaravan-west.plan.json"), "--head-wind-mps", "4", "--ground-mps", "10", "--json"});
+    QCOMPARE(run.code, 0);
+    const json d = run.object();
+    QVERIFY(d["curve"]["points"].size() > 20);
+    for (const auto& point : d["curve"]["points"]) QVERIFY(point["power_sd_w"].get<double>() > 0.0);
+    QVERIFY(d["speeds"]["range"]["airspeed_mps"].get<double>() >
+            d["speeds"]["endurance"]["airspeed_mps"].get<double>());
+    QVERIFY(d["speeds"]["stall_mps"].is_null()); // nobody said how large the wing is
+    QVERIFY(d["speeds"]["fastest"]["power_w"].get<double>() <= 0.5 * 310.0 + 0.1);
+    QVERIFY(d["go"]["go"].is_boolean());
+    QVERIFY(d["headroom"]["full_power_at_landing_w"].get<double>() <
+            d["headroom"]["full_power_full_pack_w"].get<double>());
+    QCOMPARE(d["step_test"].size(), std::size_t(10));
+    QCOMPARE(d["fit"]["flights"].get<int>(), 0);
+    QVERIFY(d["backtest"]["spread"].is_null());
+    // More wind, more speed.
+    const json windy =
+        cli_run({"aircraft", demo("alcaravan-west.plan.json"), "--head-wind-mps", "9", "--json"}).object();
+    QVERIFY(windy["speeds"]["range"]["airspeed_mps"].get<double>() >
+            d["speeds"]["range"]["airspeed_mps"].get<double>() + 0.3);
+    QCOMPARE(cli_run({"aircraft"}).code, 2);
+    QCOMPARE(cli_run({"aircraft", demo("alcaravan-west.plan.json"), "--pair-mps-w", "fast"}).code, 1);
+    const json paired =
+        cli_run({"aircraft", demo("alcaravan-west.plan.json"), "--pair-mps-w", "20,150", "--json"}).object();
+    QVERIFY(paired["curve"]["parts_w"]["parasite"].get<double>() > d["curve"]["parts_w"]["parasite"].get<double>());
+}
+
+void CommandLineTest::aircraftLearnsFromLogs() {
+    const std::string plan = demo("alcaravan-west.plan.json");
+    const json d = cli_run({"aircraft", plan, "--flights", demo("2026-05-16-alcaravan-three-hills.csv"), plan,
+                            demo("2026-05-23-alcaravan-thermals.csv"), plan, "--json"})
+                       .object();
+    QCOMPARE(d["fit"]["flights"].get<int>(), 2);
+    QVERIFY(d["fit"]["level_s"].get<double>() > 300.0);
+    QCOMPARE(d["backtest"]["rows"].size(), std::size_t(2));
+    QCOMPARE(d["backtest"]["rows"][1]["from_flights"].get<int>(), 1);
+    QVERIFY(d["backtest"]["spread"].get<double>() > 0.0);
+    QCOMPARE(cli_run({"aircraft", plan, "--flights", demo("2026-05-23-alcaravan-thermals.csv")}).code, 2);
+}
+
+void CommandLineTest::aircraftAnswersWhatIf() {
+    const json d =
+        cli_run({"aircraft", demo("tarabilla-quarry.plan.json"), "--extra-mass-kg", "0.2", "--json"}).object();
+    const json& before = d["what_if"]["before"];
+    const json& after = d["what_if"]["after"];
+    VERIFY_NEAR(after["all_up_mass_kg"].get<double>() - before["all_up_mass_kg"].get<double>(), 0.2, 1e-9);
+    QVERIFY(after["cruise_power_w"].get<double>() > before["cruise_power_w"].get<double>());
+    QVERIFY(after["endurance_s"].get<double>() < before["endurance_s"].get<double>());
+    QVERIFY(after["endurance_sd_s"].get<double>() > 0.0);
+}
+
+void CommandLineTest::aircraftOutOfABook() {
+    QTemporaryDir folder;
+    const std::string book = folder.filePath(QStringLiteral("book.sqlite")).toStdString();
+    // Bringing in waits in an event loop: the program itself does it.
+    QCOMPARE(QProcess::execute(QStringLiteral(BIN_DIR "/sobremesa-cli"),
+                               {QStringLiteral("--book"), QString::fromStdString(book), QStringLiteral("book"),
+                                QStringLiteral("import"), QStringLiteral(DEMO_DIR)}),
+             0);
+    const Run run = cli_run({"--book", book, "aircraft", "--from-book", "Alcaraván", "--json"});
+    QCOMPARE(run.code, 0);
+    // The flights with a turn in them teach; each is named by its number in the book.
+    const json d = run.object();
+    QVERIFY(d["fit"]["flights"].get<int>() >= 2);
+    QVERIFY(d["backtest"]["rows"].size() >= 2);
+    QVERIFY(d["backtest"]["rows"][0]["flight"].get<int>() > 0);
+    const Run nobody = cli_run({"--book", book, "aircraft", "--from-book", "Nobody"});
+    QCOMPARE(nobody.code, 1);
+    QVERIFY(nobody.err.find("Alcarav") != std::string::npos);
 }
 
 void CommandLineTest::debriefMatchesTheTruth_data() {

@@ -292,7 +292,8 @@ void CsvLogReaderTest::hugeNumbersAndNamesDoNotCrash() {
 
 void CsvLogReaderTest::progressAndCancel() {
     std::string text = "time (s),voltage (V)\n";
-    for (int i = 0; i < 20000; ++i) text += io::text_from_number(i, 0) + ",16.0\n";
+    // Three waves of reading, so that there is something left to stop after the second report.
+    for (int i = 0; text.size() < 30'000'000; ++i) text += io::text_from_number(i, 0) + ",16.0\n";
     const std::string path = written(text);
     std::stop_source stop;
     int reports = 0;

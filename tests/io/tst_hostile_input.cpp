@@ -160,12 +160,12 @@ void HostileInputTest::tenThousandColumns() {
 
 void HostileInputTest::endlessZeroesUnderAHeader() {
     std::string text = "time (s),voltage (V),current (A)\n";
-    for (int i = 0; i < 400'000; ++i) text += "0,0,0\n";
+    for (int i = 0; i < 6'000'000; ++i) text += "0,0,0\n";
     if (!io::write_text_file(path(), text)) qFatal("cannot write");
     const auto log = io::read_csv_log(path());
     QVERIFY(!log.has_value());
     QCOMPARE(log.error().code, units::ErrorCode::time_stands_still);
-    QVERIFY(*log.error().where.line < 110'000); // it did not read on to the end
+    QVERIFY(*log.error().where.line < 3'000'000); // it stopped with the first wave, not at the end
 }
 
 void HostileInputTest::aMillionEmptyLines() {

@@ -97,6 +97,11 @@ void LogFormatsTest::mavlinkOfAnotherEncoder() {
         VERIFY_NEAR((*log)[Channel::heading_deg][i], 57.0, 1e-9);
         VERIFY_NEAR((*log)[Channel::throttle_share][i], 0.42, 1e-9);
         VERIFY_NEAR((*log)[Channel::satellites][i], 13.0, 1e-9);
+        // The receiver's own height, beside the filter's.
+        VERIFY_NEAR((*log)[Channel::gps_height_m][i], 50.0 + k, 1e-9);
+        // 1.5 m/s to the north and 3 to the east: from the south-west.
+        VERIFY_NEAR((*log)[Channel::wind_speed_mps][i], std::hypot(1.5, 3.0), 1e-6);
+        VERIFY_NEAR((*log)[Channel::wind_from_deg][i], 180.0 + 63.435, 0.001);
     }
 }
 

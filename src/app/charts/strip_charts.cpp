@@ -73,10 +73,13 @@ void StripCharts::rebuild() {
     plot_->plotLayout()->clear();
     plot_->setBackground(QBrush(look.theme().panel));
     strips_.clear();
+    minutes_.clear();
     if (!debrief_) {
         plot_->replot();
         return;
     }
+    minutes_.reserve(debrief_->summary.track.time_s.size());
+    for (const double t : debrief_->summary.track.time_s) minutes_.push_back(t / units::seconds_per_minute);
     const auto& q = look.quantities();
     const auto speed = q.notation(units::Quantity::airspeed);
     const auto height = q.notation(units::Quantity::height);
@@ -117,29 +120,20 @@ void StripCharts::addStrip(Strip strip, int row) {
     y->setTicker(plain_ticker(3));
     x->setTicker(plain_ticker(7));
 
-    const auto& rows = debrief_->clean.rows;
-    const auto& values = (*debrief_->log)[strip.channel];
-    QVector<double> times, shown;
-    times.reserve(qsizetype(rows.size()));
-    shown.reserve(qsizetype(rows.size()));
-    const double nothing = std::nan("");
-    for (std::size_t i = 0; i < rows.size(); ++i) {
-        const double minutes = debrief_->summary.track.time_s[i] / units::seconds_per_minute;
-        if (i > 0 && debrief_->clean.step_is_gap(i)) {
-            // Nothing is drawn across a pause in the record.
-            times << minutes;
-            shown << nothing;
-        }
-        times << minutes;
-        shown << values[rows[i]] * strip.factor;
-    }
+    // Made once; the chart then draws two points a pixel, whatever the length of the log.
+    std::vector<double> values(debrief_->clean.rows.size());
+    for (std::size_t i = 0; i < values.size(); ++i)
+        values[i] = debrief_->clean.value(strip.channel, i) * strip.factor;
+    strip.column = std::make_shared<const telemetry::MinMaxPyramid>(std::move(values));
     QCPGraph* graph = plot_->addGraph(x, y);
-    graph->setData(times, shown, true);
+    strip.graph = graph;
     graph->setPen(QPen(theme.ink, look.scaled(1.4)));
     graph->setAntialiased(false);
-    y->rescale();
-    const double room = std::max(0.08 * y->range().size(), 0.1);
-    y->setRange(y->range().lower - room, y->range().upper + room);
+    graph->setAdaptiveSampling(false);
+    const auto [least, most] = strip.column->range(0, strip.column->values().size());
+    const bool any = std::isfinite(least);
+    const double room = any ? std::max(0.08 * (most - least), 0.1) : 1.0;
+    y->setRange(any ? least - room : 0.0, any ? most + room : 1.0);
     markGaps(strip.rect);
 
     auto* heading = add_text(plot_, theme.ink, Look::text_px, true);
@@ -268,7 +262,21 @@ void StripCharts::fitTicks() {
     plot_->replot(QCustomPlot::rpQueuedReplot);
 }
 
+void StripCharts::drawLines() {
+    if (strips_.empty()) return;
+    const auto range = strips_.front().rect->axis(QCPAxis::atBottom)->range();
+    const int pixels = std::max(plot_->width(), 100);
+    for (const Strip& strip : strips_) {
+        // Nothing is drawn across a pause in the record.
+        const auto line = telemetry::drawn_line(minutes_, *strip.column, range.lower, range.upper, pixels,
+                                                debrief_->clean.longest_step_s / units::seconds_per_minute);
+        strip.graph->setData(QVector<double>(line.x.begin(), line.x.end()),
+                             QVector<double>(line.y.begin(), line.y.end()), true);
+    }
+}
+
 void StripCharts::resizeEvent(QResizeEvent*) {
+    drawLines();
     fitTicks();
 }
 
@@ -295,6 +303,7 @@ void StripCharts::showRange(double from_min, double to_min) {
         x->setTickLabels(i + 1 == strips_.size());
     }
     if (ribbon_) ribbon_->axis(QCPAxis::atBottom)->setRange(from_min, from_min + size);
+    drawLines();
     placeCursor();
     plot_->replot(QCustomPlot::rpQueuedReplot);
 }

@@ -7,10 +7,12 @@
 #include <QWidget>
 
 #include "app/export/shown_chart.hpp"
+#include "core/telemetry/min_max_pyramid.hpp"
 #include "session/debrief_session.hpp"
 
 class QCustomPlot;
 class QCPAxisRect;
+class QCPGraph;
 class QCPMarginGroup;
 class QCPItemStraightLine;
 class QCPItemText;
@@ -52,6 +54,8 @@ private:
         double factor = 1.0;
         QString unit;
         int decimals = 1;
+        std::shared_ptr<const telemetry::MinMaxPyramid> column = {};
+        QCPGraph* graph = nullptr;
         QCPAxisRect* rect = nullptr;
         QCPItemStraightLine* line = nullptr;
         QCPItemText* value = nullptr;
@@ -62,12 +66,15 @@ private:
     void fitRibbon();
     QCPMarginGroup* margins();
     void fitTicks();
+    void drawLines();
     void markGaps(QCPAxisRect* rect);
     void zoom(double factor, double around_min);
     void showRange(double from_min, double to_min);
     void placeCursor();
 
     std::shared_ptr<const session::Debrief> debrief_;
+    /// Time of every clean row, minutes.
+    std::vector<double> minutes_;
     QCustomPlot* plot_;
     std::vector<Strip> strips_;
     /// The stretches of the flight, above the strips.

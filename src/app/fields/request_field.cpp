@@ -5,6 +5,7 @@
 #include <QCoreApplication>
 
 #include "core/units/constants.hpp"
+#include "io/electronics_text.hpp"
 #include "io/text_number.hpp"
 #include "wording/names.hpp"
 
@@ -55,6 +56,21 @@ RequestField text(const char* path, const QString& label, std::function<QString(
     field.label = label;
     field.text = std::move(get);
     field.setText = std::move(set);
+    return field;
+}
+
+/// "video 6, camera 3": consumers and their watts.
+RequestField electronics_parts() {
+    RequestField field = text(
+        "aircraft.electronics", Words::tr("Electronics by parts"),
+        [](const PlanRequest& r) { return QString::fromStdString(io::text_of_parts(r.aircraft.electronics)); }, {});
+    field.readText = [](PlanRequest& r, const QString& typed) -> QString {
+        auto parts = io::parts_from_text(typed.toStdString());
+        if (!parts) return Words::tr("Write names and watts with commas between, such as “video 6, camera 3.5”.");
+        r.aircraft.electronics = std::move(*parts);
+        return {};
+    };
+    field.hint = Words::tr("such as “video 6, camera 3”, in watts; their sum then counts");
     return field;
 }
 
@@ -109,6 +125,7 @@ QString RequestField::written(const PlanRequest& request) const {
 }
 
 QString RequestField::read(PlanRequest& request, const QString& typed_text) const {
+    if (kind == Kind::text && readText) return readText(request, typed_text.trimmed());
     if (kind == Kind::text) {
         setText(request, typed_text.trimmed());
         return {};
@@ -227,8 +244,8 @@ std::vector<RequestField> pack_fields(const Quantities& q) {
 
 std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
     const Notation millimetres{1000.0, Words::tr("mm"), 0};
-    const auto side = [&](const char* path, const QString& label,
-                          std::optional<double> airframe::PointAircraft::*member, const QString& hint) {
+    const auto side = [&](const char* path, const QString& label, std::optional<double> airframe::Aircraft::*member,
+                          const QString& hint) {
         return open_number(
             path, label, millimetres, 1,
             [member](const PlanRequest& r) { return (r.aircraft.*member).value_or(0.0); },
@@ -240,10 +257,39 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
             [](const PlanRequest& r) { return r.aircraft.most_pack_mass_kg.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.most_pack_mass_kg; },
             Words::tr("that it flies well with; the bench then says what is too heavy")),
-        side("aircraft.bay_length_m", Words::tr("Bay, length"), &airframe::PointAircraft::bay_length_m, {}),
-        side("aircraft.bay_width_m", Words::tr("Bay, width"), &airframe::PointAircraft::bay_width_m, {}),
-        side("aircraft.bay_height_m", Words::tr("Bay, height"), &airframe::PointAircraft::bay_height_m,
+        side("aircraft.bay_length_m", Words::tr("Bay, length"), &airframe::Aircraft::bay_length_m, {}),
+        side("aircraft.bay_width_m", Words::tr("Bay, width"), &airframe::Aircraft::bay_width_m, {}),
+        side("aircraft.bay_height_m", Words::tr("Bay, height"), &airframe::Aircraft::bay_height_m,
              Words::tr("with all three, the bench says what does not fit")),
+        electronics_parts(),
+        open_number(
+            "aircraft.controller_current_a", Words::tr("Controllers bear"), {1.0, Words::tr("A"), 0}, 1,
+            [](const PlanRequest& r) { return r.aircraft.controller_current_a.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.controller_current_a; },
+            Words::tr("controllers and motors together, without end")),
+        open_number(
+            "aircraft.failsafe_signal_dbm", Words::tr("Link fails at"), {1.0, Words::tr("dBm"), 0}, 1,
+            [](const PlanRequest& r) { return r.aircraft.failsafe_signal_dbm.value_or(-105.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.failsafe_signal_dbm; },
+            Words::tr("the receiver's sensitivity; left open, −105 (common practice)")),
+        open_number(
+            "aircraft.wing.area_m2", Words::tr("Wing area"), {100.0, Words::tr("dm²"), 0}, 1,
+            [](const PlanRequest& r) { return r.aircraft.wing.area_m2.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.wing.area_m2; },
+            Words::tr("gives the stall, and so the slowest speed to fly")),
+        open_number(
+            "aircraft.wing.span_m", Words::tr("Wing span"), millimetres, 10,
+            [](const PlanRequest& r) { return r.aircraft.wing.span_m.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.wing.span_m; },
+            Words::tr("says what holding it up takes")),
+        open_number(
+            "aircraft.rotor.rotors", Words::tr("Rotors"), {1.0, {}, 0}, 1, [](const PlanRequest&) { return 4.0; },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.rotor.rotors; }, {}),
+        open_number(
+            "aircraft.rotor.propeller_diameter_m", Words::tr("Propellers"), millimetres, 1,
+            [](const PlanRequest& r) { return r.aircraft.rotor.propeller_diameter_m.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.rotor.propeller_diameter_m; },
+            Words::tr("diameter: with the rotors it says what holding it up takes")),
     };
 }
 

@@ -29,6 +29,8 @@ struct RequestField {
     std::function<void(mission::PlanRequest&, double)> setNumber;
     std::function<QString(const mission::PlanRequest&)> text;
     std::function<void(mission::PlanRequest&, const QString&)> setText;
+    /// In place of `setText` where not every text will do: says what is wrong, and then changes nothing.
+    std::function<QString(mission::PlanRequest&, const QString&)> readText;
     std::function<int(const mission::PlanRequest&)> choice;
     std::function<void(mission::PlanRequest&, int)> setChoice;
     /// Values that may be left open: whether it is, and how to leave it open again. The number is then the one

@@ -41,6 +41,11 @@ MapView::MapView(QWidget* parent) : QWidget(parent) {
     connect(&Look::instance(), &Look::changed, this, qOverload<>(&QWidget::update));
 }
 
+void MapView::setMeasured(Measured measured) {
+    measured_ = std::move(measured);
+    update();
+}
+
 void MapView::setWays(std::vector<Way> ways) {
     ways_ = std::move(ways);
     // While something is dragged the ground stays still under the hand.
@@ -201,10 +206,14 @@ void MapView::paintEvent(QPaintEvent*) {
     const Theme& theme = Look::instance().theme();
     painter.fillRect(rect(), theme.panel);
     paintGrid(painter);
-    paintWays(painter);
+    if (measured_.points.empty())
+        paintWays(painter);
+    else
+        paintMeasured(painter);
     paintTurn(painter);
     paintHome(painter);
     paintScaleBar(painter);
+    paintLegend(painter);
     paintWind(painter);
     if (hasFocus()) {
         painter.setPen(QPen(theme.field_border, 1));
@@ -297,6 +306,70 @@ void MapView::paintWays(QPainter& painter) const {
                          metrics.horizontalAdvance(way.label) + 1, metrics.height());
         painter.fillRect(box, look.theme().panel);
         painter.drawText(box, Qt::AlignCenter, way.label);
+    }
+}
+
+double MapView::classWidth(std::size_t thickness) const {
+    constexpr double thinnest = 1.0;
+    constexpr double thicker = 1.6;
+    return Look::instance().scaled(thinnest + thicker * double(thickness));
+}
+
+void MapView::paintMeasured(QPainter& painter) const {
+    const Theme& theme = Look::instance().theme();
+    painter.setBrush(Qt::NoBrush);
+    // Thin first: where a flight crosses itself the thick line is the one to see.
+    for (int thickness = -1; thickness < measured_.legend.size(); ++thickness) {
+        QPainterPath path;
+        bool pen_down = false;
+        QPointF last;
+        const auto& points = measured_.points;
+        for (std::size_t i = 0; i + 1 < points.size(); ++i) {
+            const bool ours = points[i].thickness == thickness && !std::isnan(points[i].at.east_m) &&
+                              !std::isnan(points[i + 1].at.east_m);
+            if (!ours) {
+                pen_down = false;
+                continue;
+            }
+            const QPointF from = toScreen(points[i].at);
+            const QPointF to = toScreen(points[i + 1].at);
+            if (!pen_down) {
+                path.moveTo(from);
+                last = from;
+            }
+            pen_down = true;
+            // Short steps are drawn together, but where a class ends its line ends too.
+            const bool ends = i + 2 >= points.size() || points[i + 1].thickness != thickness;
+            if (!ends && (to - last).manhattanLength() < 0.5) continue;
+            path.lineTo(to);
+            last = to;
+        }
+        QPen pen(thickness < 0 ? theme.field_border : theme.ink, classWidth(std::size_t(std::max(thickness, 0))),
+                 thickness < 0 ? Qt::DotLine : Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin);
+        painter.setPen(pen);
+        painter.drawPath(path);
+    }
+}
+
+void MapView::paintLegend(QPainter& painter) const {
+    if (measured_.points.empty()) return;
+    const Look& look = Look::instance();
+    painter.setFont(look.font(Look::small_px));
+    const QFontMetrics metrics(painter.font());
+    const double line = look.scaled(17);
+    double y = height() - look.scaled(20) - line * double(measured_.legend.size() - 1);
+    double widest = 0.0;
+    for (const QString& words : measured_.legend)
+        widest = std::max(widest, double(metrics.horizontalAdvance(words)));
+    const double stroke = look.scaled(26);
+    const double x = width() - look.scaled(16) - widest - stroke - look.scaled(8);
+    const QRectF ground(x - look.scaled(8), y - line, widest + stroke + look.scaled(24),
+                        line * double(measured_.legend.size()) + look.scaled(12));
+    painter.fillRect(ground, look.theme().panel);
+    for (qsizetype k = 0; k < measured_.legend.size(); ++k, y += line) {
+        painter.setPen(QPen(look.theme().ink, classWidth(std::size_t(k)), Qt::SolidLine, Qt::FlatCap));
+        painter.drawLine(QPointF(x, y), QPointF(x + stroke, y));
+        paintLabel(painter, {x + stroke + look.scaled(8), y}, measured_.legend[k], Qt::AlignLeft);
     }
 }
 

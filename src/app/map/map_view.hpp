@@ -29,6 +29,17 @@ public:
         QString label;
     };
     void setWays(std::vector<Way> ways);
+    /// A way that shows a quantity by its thickness, thin to thick, in place of the ways' own lines.
+    struct Measured {
+        struct Point {
+            geodesy::EastNorth at;
+            int thickness = -1; ///< class from 0; −1: no value
+        };
+        std::vector<Point> points;
+        QStringList legend; ///< one for each class, thinnest first
+        QString name;
+    };
+    void setMeasured(Measured measured);
     void setWind(const std::optional<atmosphere::Wind>& wind, bool editable);
     /// The turn, and how sure its distance is; may be dragged around home where `editable`.
     struct TurnMark {
@@ -78,6 +89,9 @@ private:
     void paintGrid(QPainter& painter) const;
     void paintScaleBar(QPainter& painter) const;
     void paintWays(QPainter& painter) const;
+    void paintMeasured(QPainter& painter) const;
+    void paintLegend(QPainter& painter) const;
+    double classWidth(std::size_t thickness) const;
     void paintTurn(QPainter& painter) const;
     void paintHome(QPainter& painter) const;
     void paintWind(QPainter& painter) const;
@@ -87,6 +101,7 @@ private:
     double windPixelsPerMps() const;
 
     std::vector<Way> ways_;
+    Measured measured_;
     std::optional<atmosphere::Wind> wind_;
     bool wind_editable_ = false;
     std::optional<TurnMark> turn_;

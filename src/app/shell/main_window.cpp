@@ -11,6 +11,7 @@
 
 #include "app/export/shown_chart.hpp"
 #include "app/places/debrief/debrief_place.hpp"
+#include "app/places/fleet/fleet_place.hpp"
 #include "app/places/logbook/logbook_place.hpp"
 #include "app/places/packs/packs_place.hpp"
 #include "app/places/plan/plan_place.hpp"
@@ -24,6 +25,7 @@
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/hairline.hpp"
+#include "wording/aircraft.hpp"
 #include "wording/edits.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
@@ -68,12 +70,13 @@ MainWindow::MainWindow(const QString& settings_folder, const QString& book_path,
       reader_(desk_), rail_(new PlaceRail), plan_setting_(new SettingLine(plan_session_)),
       flown_setting_(new SettingLine(flight_session_.flown(), QStringLiteral("flown"))),
       setting_(new QStackedWidget), setting_row_(new QWidget), places_(new QStackedWidget),
-      fleet_place_(new ShelfPlace(fleet_shelf(desk_))), packs_place_(new PacksPlace(desk_, plan_session_)),
-      packs_shelf_(&packs_place_->shelf()), sensors_room_(new QWidget),
-      plan_place_(new PlanPlace(plan_session_, desk_)),
+      fleet_place_(new FleetPlace(desk_, plan_session_)), fleet_shelf_(&fleet_place_->shelf()),
+      packs_place_(new PacksPlace(desk_, plan_session_)), packs_shelf_(&packs_place_->shelf()),
+      sensors_room_(new QWidget), plan_place_(new PlanPlace(plan_session_, desk_)),
       debrief_place_(new DebriefPlace(debrief_session_, flight_session_)), logbook_place_(new LogbookPlace(desk_)),
       messages_(new MessageBar), commands_(new Commands(*this)) {
     restore_look(settings_);
+    debrief_session_.rememberColumnsIn(QDir(settings_folder).filePath(QStringLiteral("columns.json")));
     setWindowTitle(tr("Sobremesa"));
     setAcceptDrops(true);
     layOut();
@@ -133,6 +136,24 @@ void MainWindow::addPlace(Place place, const char* button_name, const QString& n
     entries_.push_back({place, widget, button});
 }
 
+void MainWindow::connectLearning() {
+    session::LearningSession& learning = fleet_place_->learning();
+    connect(fleet_place_, &QTabWidget::currentChanged, this, [this] { showPlace(place()); });
+    connect(fleet_place_, &FleetPlace::flightWanted, &flight_session_, &session::FlightSession::openFlight);
+    // Filing is the pilot's word for aircraft and pack: from then on the flight teaches.
+    connect(&flight_session_, &session::FlightSession::flightFiled, &learning,
+            &session::LearningSession::learnFrom);
+    connect(&learning, &session::LearningSession::learned, this,
+            [this](const QString& aircraft, int flights, double change) {
+                const auto& q = Look::instance().quantities();
+                messages_->showNote(wording::learned_text(aircraft, flights, change, q));
+            });
+    connect(&learning, &session::LearningSession::standsApart, this,
+            [this](session::Id, const QString& name, double off) {
+                messages_->showTrouble(wording::stands_apart_text(name, off, Look::instance().quantities()));
+            });
+}
+
 void MainWindow::connectSessions() {
     progress_due_.setSingleShot(true);
     progress_due_.setInterval(progress_after_ms);
@@ -159,7 +180,17 @@ void MainWindow::connectSessions() {
         progress_due_.stop();
         say(error);
     };
-    connect(&debrief_session_, &session::DebriefSession::refused, this, refused);
+    connect(&debrief_session_, &session::DebriefSession::refused, this, [this, refused](const units::Error& error) {
+        refused(error);
+        // A table without a time may only call it something else: the pilot can say which column it is.
+        if (error.code == units::ErrorCode::no_time) openColumns(QString::fromStdString(error.where.file));
+    });
+    connect(debrief_place_, &DebriefPlace::columnsWanted, this, &MainWindow::openColumns);
+    connect(debrief_place_, &DebriefPlace::compareWanted, this, [this] {
+        const auto filed = flight_session_.filed();
+        openCompare(filed ? std::vector{*filed} : std::vector<session::Id>());
+    });
+    connect(logbook_place_, &LogbookPlace::compareWanted, this, &MainWindow::openCompare);
     connect(&plan_session_, &session::PlanSession::refused, this, refused);
     connect(&flight_session_, &session::FlightSession::refused, this, refused);
     connect(&flight_session_, &session::FlightSession::alreadyFiled, this,
@@ -178,10 +209,10 @@ void MainWindow::connectSessions() {
     });
 
     connect(&desk_, &session::Desk::historyChanged, this, &MainWindow::showHistory);
-    connect(&desk_, &session::Desk::aircraftChanged, fleet_place_, &ShelfPlace::refresh);
+    connect(&desk_, &session::Desk::aircraftChanged, fleet_shelf_, &ShelfPlace::refresh);
     connect(&desk_, &session::Desk::packsChanged, packs_shelf_, &ShelfPlace::refresh);
     connect(&desk_, &session::Desk::flightsChanged, this, [this] {
-        fleet_place_->refresh();
+        fleet_shelf_->refresh();
         packs_shelf_->refresh();
     });
     connect(&desk_, &session::Desk::openPlanChanged, this, [this] { showPlace(place()); });
@@ -211,8 +242,9 @@ void MainWindow::connectSessions() {
     connect(logbook_place_, &LogbookPlace::openWanted, &flight_session_, &session::FlightSession::openFlight);
     connect(logbook_place_, &LogbookPlace::rereadWanted, &reader_, &session::FlightReader::read);
     connect(logbook_place_, &LogbookPlace::debriefWanted, this, [this] { showPlace(Place::debrief); });
-    for (ShelfPlace* shelf : {fleet_place_, packs_shelf_})
+    for (ShelfPlace* shelf : {fleet_shelf_, packs_shelf_})
         connect(shelf, &ShelfPlace::said, messages_, &MessageBar::showNote);
+    connectLearning();
     connect(packs_place_, &QTabWidget::currentChanged, this, [this] { showPlace(place()); });
     connect(packs_place_, &PacksPlace::planWanted, this, [this] { showPlace(Place::plan); });
     connect(packs_place_, &PacksPlace::refused, this, refused);
@@ -267,8 +299,9 @@ void MainWindow::showPlace(Place place) {
         entries_[i].button->setChecked(true);
     }
     // The setting is what the numbers on screen are computed from; the shelves and the logbook hold what was given.
-    const bool plan =
-        (place == Place::plan || (place == Place::packs && packs_place_->onBench())) && desk_.openPlanId();
+    const bool plan = (place == Place::plan || (place == Place::packs && packs_place_->onBench()) ||
+                       (place == Place::fleet && !fleet_place_->onShelf())) &&
+                      desk_.openPlanId();
     const bool debrief = place == Place::debrief && debrief_session_.debrief();
     setting_row_->setVisible(plan || debrief);
     setting_->setCurrentWidget(debrief ? flown_setting_ : plan_setting_);

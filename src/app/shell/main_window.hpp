@@ -19,6 +19,7 @@ namespace sobremesa::app {
 
 class Commands;
 class DebriefPlace;
+class FleetPlace;
 class LogbookPlace;
 class MessageBar;
 class PacksPlace;
@@ -56,7 +57,8 @@ public:
     session::FlightReader& flightReader() { return reader_; }
     PlanPlace& planPlace() { return *plan_place_; }
     DebriefPlace& debriefPlace() { return *debrief_place_; }
-    ShelfPlace& fleetPlace() { return *fleet_place_; }
+    ShelfPlace& fleetPlace() { return *fleet_shelf_; }
+    FleetPlace& fleet() { return *fleet_place_; }
     ShelfPlace& packsPlace() { return *packs_shelf_; }
     PacksPlace& packs() { return *packs_place_; }
     SensorsPlace& sensors();
@@ -96,6 +98,7 @@ private:
     void makeBookCommands();
     void makeUnitCommands();
     void connectSessions();
+    void connectLearning();
     void showHistory();
     void showRecent();
     void openPlanFile(const QString& path);
@@ -105,6 +108,8 @@ private:
     void showAsTable();
     void sayBook();
     void readUnread();
+    void openColumns(const QString& path);
+    void openCompare(const std::vector<session::Id>& first);
     void say(const units::Error& error);
     void rememberRecent(const QString& path);
     void remember();
@@ -125,7 +130,8 @@ private:
     QStackedWidget* setting_;
     QWidget* setting_row_;
     QStackedWidget* places_;
-    ShelfPlace* fleet_place_;
+    FleetPlace* fleet_place_;
+    ShelfPlace* fleet_shelf_;
     PacksPlace* packs_place_;
     ShelfPlace* packs_shelf_;
     QWidget* sensors_room_;

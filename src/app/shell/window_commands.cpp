@@ -10,6 +10,7 @@
 #include "app/export/export_files.hpp"
 #include "app/export/table_sheet.hpp"
 #include "app/places/debrief/debrief_place.hpp"
+#include "app/places/fleet/fleet_place.hpp"
 #include "app/places/logbook/logbook_place.hpp"
 #include "app/places/packs/packs_place.hpp"
 #include "app/places/plan/plan_place.hpp"
@@ -100,10 +101,11 @@ void MainWindow::makeFileCommands() {
 
 void MainWindow::makeEditCommands() {
     commands_->begin(tr("Shelves"));
-    const auto on_shelf = [this](Place place, ShelfPlace* shelf, auto call) {
-        return [this, place, shelf, call] {
-            showPlace(place);
-            (shelf->*call)();
+    const auto on_fleet = [this](auto call) {
+        return [this, call] {
+            fleet_place_->showShelf();
+            showPlace(Place::fleet);
+            (fleet_shelf_->*call)();
         };
     };
     const auto on_packs = [this](auto call) {
@@ -121,12 +123,21 @@ void MainWindow::makeEditCommands() {
         packs_place_->showHealth();
         showPlace(Place::packs);
     });
-    commands_->add("addAircraftAction", tr("Add an aircraft"), {},
-                   on_shelf(Place::fleet, fleet_place_, &ShelfPlace::add));
+    const auto on_tab = [this](auto tab) {
+        return [this, tab] {
+            (fleet_place_->*tab)();
+            showPlace(Place::fleet);
+        };
+    };
+    commands_->add("curveAction", tr("Power curve of the chosen aircraft"), QKeySequence(Qt::CTRL | Qt::Key_G),
+                   on_tab(&FleetPlace::showCurve));
+    commands_->add("whatIfAction", tr("What if? for the chosen aircraft"), {}, on_tab(&FleetPlace::showWhatIf));
+    commands_->add("forecastsAction", tr("How good the forecasts were"), {}, on_tab(&FleetPlace::showForecasts));
+    commands_->add("addAircraftAction", tr("Add an aircraft"), {}, on_fleet(&ShelfPlace::add));
     commands_->add("duplicateAircraftAction", tr("Duplicate the chosen aircraft"), {},
-                   on_shelf(Place::fleet, fleet_place_, &ShelfPlace::duplicate));
+                   on_fleet(&ShelfPlace::duplicate));
     commands_->add("retireAircraftAction", tr("Retire the chosen aircraft, or return it"), {},
-                   on_shelf(Place::fleet, fleet_place_, &ShelfPlace::retire));
+                   on_fleet(&ShelfPlace::retire));
     commands_->add("addPackAction", tr("Add a pack"), {}, on_packs(&ShelfPlace::add));
     commands_->add("duplicatePackAction", tr("Duplicate the chosen pack"), {}, on_packs(&ShelfPlace::duplicate));
     commands_->add("retirePackAction", tr("Retire the chosen pack, or return it"), {},

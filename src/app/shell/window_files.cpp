@@ -5,6 +5,8 @@
 #include <QFileInfo>
 #include <QMenu>
 
+#include "app/places/debrief/columns_sheet.hpp"
+#include "app/places/debrief/compare_sheet.hpp"
 #include "app/places/debrief/debrief_place.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
@@ -45,6 +47,26 @@ void MainWindow::openFile(const QString& path) {
         openPlanFile(path);
     else
         flight_session_.openLog(path);
+}
+
+void MainWindow::openColumns(const QString& path) {
+    auto head = io::read_csv_head(path.toStdString(), {}, false);
+    if (!head) {
+        say(head.error());
+        return;
+    }
+    // As it is read now, what was said before counted.
+    const auto debrief = debrief_session_.debrief();
+    if (debrief && debrief->path == path) {
+        if (auto chosen = io::read_csv_head(path.toStdString(), debrief->choices.columns, false)) head = chosen;
+    }
+    auto* sheet = new ColumnsSheet(path, std::move(*head), this);
+    connect(sheet, &ColumnsSheet::chosen, &flight_session_, &session::FlightSession::chooseColumns);
+    sheet->show();
+}
+
+void MainWindow::openCompare(const std::vector<session::Id>& first) {
+    (new CompareSheet(desk_, first, this))->show();
 }
 
 void MainWindow::openPlanFile(const QString& path) {

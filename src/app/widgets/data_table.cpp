@@ -91,7 +91,7 @@ void DataTable::copy() const {
     QApplication::clipboard()->setText(copyText());
 }
 
-void DataTable::fitColumns() {
+void DataTable::fitColumns(int least_first) {
     const Look& look = Look::instance();
     // Qt's own fitting keeps room for a sort arrow in every head.
     for (int column = 0; column < model()->columnCount(); ++column) {
@@ -102,7 +102,7 @@ void DataTable::fitColumns() {
         // A long name elides before it pushes the figures out of sight.
         setColumnWidth(column, std::min(wanted + look.scaled(sorted ? 30 : 16), look.scaled(200)));
     }
-    setColumnWidth(0, std::max(columnWidth(0), look.scaled(116)));
+    setColumnWidth(0, std::max(columnWidth(0), look.scaled(least_first)));
 }
 
 void DataTable::restoreColumns(QSettings& settings) {

@@ -28,7 +28,8 @@ public:
     QString copyText() const;
     void copy() const;
     /// Every column as wide as its head and its cells, the first with room for a name.
-    void fitColumns();
+    /// @param least_first  width of the first column at the least, px of the design
+    void fitColumns(int least_first = 116);
     void restoreColumns(QSettings& settings);
     void rememberColumns(QSettings& settings) const;
 

@@ -8,6 +8,7 @@
 #include "core/battery/health.hpp"
 #include "core/mission/plan_request.hpp"
 #include "core/telemetry/calibration.hpp"
+#include "core/telemetry/column_choice.hpp"
 #include "core/telemetry/consumption.hpp"
 
 namespace sobremesa::book {
@@ -17,7 +18,7 @@ using Id = std::int64_t;
 
 /// An aircraft on the shelf.
 struct KeptAircraft {
-    airframe::PointAircraft aircraft;
+    airframe::Aircraft aircraft;
     std::string note;
     /// No longer flown: kept for its flights, not offered for new ones.
     bool retired = false;
@@ -62,6 +63,12 @@ struct KeptFlight {
     std::string note;
     /// The raw log; empty for a flight that was entered without one.
     std::optional<Id> log_id;
+    /// Does not teach: the aircraft, the pack or the day was out of the ordinary.
+    bool set_apart = false;
+    /// Which of the log's flights this is, from 0; empty: the one with the most rows.
+    std::optional<int> part = {};
+    /// What the pilot said of the log's columns.
+    std::vector<telemetry::ColumnChoice> columns = {};
     /// Beginning, in seconds since 1970-01-01 of the clock that wrote the log.
     std::optional<double> start_clock_s;
     /// How far that clock was ahead of UTC, s. Empty: not known.

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/debrief/flown_rows.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::debrief {
@@ -14,26 +15,6 @@ namespace {
 /// Points that a chart can show one by one.
 constexpr std::size_t points_shown = 800;
 
-/// Energy used up to each clean row, Wh; NaN where volts or current are missing.
-std::vector<double> energy_used_wh(const telemetry::CleanLog& log) {
-    std::vector<double> used(log.rows.size(), std::nan(""));
-    double sum_ws = 0.0;
-    std::optional<std::size_t> previous;
-    double previous_w = 0.0;
-    for (std::size_t i = 0; i < log.rows.size(); ++i) {
-        const double power_w = log.value(Channel::voltage_v, i) * log.value(Channel::current_a, i);
-        if (!std::isfinite(power_w)) continue;
-        if (previous) {
-            const double step_s = log.time_s(i) - log.time_s(*previous);
-            if (!(step_s > log.longest_step_s)) sum_ws += 0.5 * (previous_w + power_w) * step_s;
-        }
-        used[i] = sum_ws / units::seconds_per_hour;
-        previous = i;
-        previous_w = power_w;
-    }
-    return used;
-}
-
 } // namespace
 
 std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
@@ -42,7 +23,7 @@ std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, cons
     if (track.from_home_m.empty() || !log.raw->has(Channel::voltage_v) || !log.raw->has(Channel::current_a) ||
         forecast.outward.empty())
         return std::nullopt;
-    const std::vector<double> used = energy_used_wh(log);
+    const std::vector<double> used = flown_rows(log).energy_wh;
     const double known_to_m = forecast.outward.back().distance_m;
     FlownHomeward flown;
     bool any = false;

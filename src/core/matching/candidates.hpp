@@ -4,7 +4,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/airframe/point_aircraft.hpp"
+#include "core/airframe/aircraft.hpp"
 #include "core/battery/discharge.hpp"
 #include "core/geodesy/wind_triangle.hpp"
 #include "core/units/explanation.hpp"
@@ -22,7 +22,7 @@ std::vector<Candidate> candidates_of(const std::vector<battery::Pack>& packs);
 
 /// What the packs are tried in.
 struct Bench {
-    airframe::PointAircraft aircraft;
+    airframe::Aircraft aircraft;
     /// All-up mass of the aircraft's known cruise where the aircraft does not state it, kg.
     double reference_mass_kg = 0.0;
     double airspeed_mps = 0.0;

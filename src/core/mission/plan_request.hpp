@@ -5,7 +5,7 @@
 #include <variant>
 #include <vector>
 
-#include "core/airframe/point_aircraft.hpp"
+#include "core/airframe/aircraft.hpp"
 #include "core/atmosphere/wind.hpp"
 #include "core/battery/pack.hpp"
 
@@ -70,7 +70,7 @@ struct TurnRules {
 
 struct PlanRequest {
     std::string name;
-    airframe::PointAircraft aircraft;
+    airframe::Aircraft aircraft;
     battery::Pack pack;
     Weather weather;
     OutAndBack mission;

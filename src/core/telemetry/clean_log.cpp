@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/telemetry/sensor_faults.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::telemetry {
@@ -25,22 +26,14 @@ constexpr double late_first_fix_s = 5.0;
 /// Collects reasons row by row and lists them reason by reason.
 class SetAsideList {
 public:
-    explicit SetAsideList(const FlightLog& log) : log_(log), marked_(log.rows(), 0) {
-        for (const SetAside& unreadable : log.unreadable) list_.push_back(unreadable);
-    }
+    explicit SetAsideList(const FlightLog& log) : log_(log), marked_(log.rows(), 0), list_(log.unreadable) {}
 
     void add(SetAsideReason reason, std::uint32_t row) {
-        if (!marked_[row]) {
+        if (!marked_[row] && !takes_part(reason)) {
             marked_[row] = 1;
             ++rows_;
         }
-        const auto found =
-            std::find_if(list_.begin(), list_.end(), [&](const SetAside& s) { return s.reason == reason; });
-        if (found != list_.end()) {
-            ++found->rows;
-            return;
-        }
-        list_.push_back({reason, 1, log_.lines[row]});
+        add_to(list_, reason, log_.lines[row]);
     }
 
     std::vector<SetAside> list() const { return list_; }
@@ -57,14 +50,16 @@ private:
     std::size_t rows_ = 0;
 };
 
-/// Rows in which time moves forward.
-std::vector<std::uint32_t> forward_rows(const FlightLog& log, SetAsideList& aside) {
+/// Rows of one flight in which time moves forward.
+std::vector<std::uint32_t> forward_rows(const FlightLog& log, const FlightPart& part, SetAsideList& aside) {
     const auto& time = log[Channel::time_s];
     std::vector<std::uint32_t> rows;
-    rows.reserve(time.size());
+    rows.reserve(part.last_row - part.first_row);
     double latest = -HUGE_VAL;
     for (std::uint32_t row = 0; row < time.size(); ++row) {
-        if (!std::isfinite(time[row])) {
+        if (row < part.first_row || row >= part.last_row) {
+            aside.add(std::isfinite(time[row]) ? SetAsideReason::other_flight : SetAsideReason::no_time, row);
+        } else if (!std::isfinite(time[row])) {
             aside.add(SetAsideReason::no_time, row);
         } else if (time[row] <= latest) {
             aside.add(SetAsideReason::backward_time, row);
@@ -87,37 +82,6 @@ double usual_step_s(const FlightLog& log, const std::vector<std::uint32_t>& rows
     return *middle;
 }
 
-/// Keeps the flight with the most rows where long pauses split the file into several.
-void keep_longest_flight(const FlightLog& log, double other_flight_s, std::vector<std::uint32_t>& rows,
-                         SetAsideList& aside, std::vector<units::Notice>& notices) {
-    const auto& time = log[Channel::time_s];
-    std::size_t best_begin = 0;
-    std::size_t best_end = 0;
-    std::size_t begin = 0;
-    int flights = 0;
-    double longest_pause_s = 0.0;
-    for (std::size_t i = 1; i <= rows.size(); ++i) {
-        const double pause_s = i < rows.size() ? time[rows[i]] - time[rows[i - 1]] : HUGE_VAL;
-        if (pause_s <= other_flight_s) continue;
-        if (i < rows.size()) longest_pause_s = std::max(longest_pause_s, pause_s);
-        ++flights;
-        if (i - begin > best_end - best_begin) {
-            best_begin = begin;
-            best_end = i;
-        }
-        begin = i;
-    }
-    if (flights < 2) return;
-    for (std::size_t i = 0; i < rows.size(); ++i) {
-        if (i < best_begin || i >= best_end) aside.add(SetAsideReason::other_flight, rows[i]);
-    }
-    rows = std::vector<std::uint32_t>(rows.begin() + std::ptrdiff_t(best_begin),
-                                      rows.begin() + std::ptrdiff_t(best_end));
-    notices.push_back({units::NoticeCode::several_flights,
-                       units::Severity::warning,
-                       {{"flights", double(flights)}, {"longest_pause_s", longest_pause_s}}});
-}
-
 void drop_impossible_values(const FlightLog& log, std::vector<std::uint32_t>& rows, SetAsideList& aside) {
     const auto impossible = [&](Channel channel, std::uint32_t row, double most) {
         return log.has(channel) && std::abs(log[channel][row]) > most;
@@ -130,14 +94,6 @@ void drop_impossible_values(const FlightLog& log, std::vector<std::uint32_t>& ro
     });
 }
 
-/// Nothing of a log at exactly 0° N 0° E was flown there: it is what a receiver writes before its first fix.
-bool is_no_fix(const CleanLog& log, std::size_t i) {
-    const geodesy::Position p = log.position(i);
-    if (std::isnan(p.latitude_deg) || std::isnan(p.longitude_deg)) return true;
-    if (p.latitude_deg == 0.0 && p.longitude_deg == 0.0) return true;
-    return log.raw->has(Channel::satellites) && log.value(Channel::satellites, i) < least_satellites;
-}
-
 /// Metres between two near places on a sphere: for judging a jump, not for the distance flown.
 double rough_distance_m(const geodesy::Position& a, const geodesy::Position& b) {
     constexpr double metres_per_degree = 111320.0;
@@ -145,6 +101,43 @@ double rough_distance_m(const geodesy::Position& a, const geodesy::Position& b) 
     const double east = (b.longitude_deg - a.longitude_deg) * metres_per_degree *
                         std::cos(units::radians(0.5 * (a.latitude_deg + b.latitude_deg)));
     return std::hypot(east, north);
+}
+
+/// Nothing of a log at exactly 0° N 0° E was flown there: it is what a receiver writes before its first fix.
+bool is_no_fix(const CleanLog& log, std::size_t i) {
+    const geodesy::Position p = log.position(i);
+    if (std::isnan(p.latitude_deg) || std::isnan(p.longitude_deg)) return true;
+    return p.latitude_deg == 0.0 && p.longitude_deg == 0.0;
+}
+
+bool has_few_satellites(const CleanLog& log, std::size_t i) {
+    return log.raw->has(Channel::satellites) && log.value(Channel::satellites, i) < least_satellites;
+}
+
+/// Whether latitude and longitude stand in each other's column: as they are, positions are not on earth, or home is
+/// on the other side of it; changed round they are where they should be.
+bool is_swapped(const CleanLog& log, const std::optional<geodesy::Position>& home) {
+    constexpr std::size_t looked_at = 200;
+    std::size_t impossible = 0;
+    std::size_t possible_swapped = 0;
+    std::size_t near_swapped = 0;
+    std::size_t fixes = 0;
+    for (std::size_t i = 0; i < log.rows.size() && fixes < looked_at; ++i) {
+        if (is_no_fix(log, i)) continue;
+        const geodesy::Position here = log.position(i);
+        const geodesy::Position swapped{here.longitude_deg, here.latitude_deg};
+        ++fixes;
+        impossible += geodesy::is_possible(here) ? 0 : 1;
+        possible_swapped += geodesy::is_possible(swapped) ? 1 : 0;
+        if (!home || !geodesy::is_possible(swapped) || !geodesy::is_possible(here)) continue;
+        constexpr double near_home_m = 100e3;
+        near_swapped +=
+            rough_distance_m(*home, swapped) < near_home_m && rough_distance_m(*home, here) > 10.0 * near_home_m
+                ? 1
+                : 0;
+    }
+    const auto most = [&](std::size_t n) { return fixes > 0 && 10 * n > 9 * fixes; };
+    return (most(impossible) && most(possible_swapped)) || most(near_swapped);
 }
 
 /// Marks the positions that take part. A fix is a jump when it cannot be reached from the last good one at a
@@ -167,6 +160,10 @@ void judge_positions(CleanLog& log, const CleaningRules& rules, SetAsideList& as
             aside.add(SetAsideReason::no_fix, log.rows[i]);
             continue;
         }
+        if (has_few_satellites(log, i)) {
+            aside.add(SetAsideReason::few_satellites, log.rows[i]);
+            continue;
+        }
         if (!geodesy::is_possible(log.position(i))) {
             aside.add(SetAsideReason::impossible_position, log.rows[i]);
             continue;
@@ -187,12 +184,33 @@ void judge_positions(CleanLog& log, const CleaningRules& rules, SetAsideList& as
         }
     }
     for (std::size_t i = 0; i < n; ++i) {
-        const bool fix = !is_no_fix(log, i) && geodesy::is_possible(log.position(i));
+        const bool fix = !is_no_fix(log, i) && !has_few_satellites(log, i) && geodesy::is_possible(log.position(i));
         if (fix && !log.position_ok[i]) aside.add(SetAsideReason::position_jump, log.rows[i]);
     }
 }
 
 } // namespace
+
+std::optional<std::pair<double, double>> time_of_lines(const CleanLog& log, std::int64_t first_line,
+                                                       std::int64_t lines) {
+    const auto& numbers = log.raw->lines;
+    // The clean rows in sight of those lines: the last before, and the first behind.
+    const auto at = [&](std::int64_t line) {
+        return std::size_t(std::lower_bound(log.rows.begin(), log.rows.end(), line,
+                                            [&](std::uint32_t row, std::int64_t wanted) {
+                                                return std::int64_t(numbers[row]) < wanted;
+                                            }) -
+                           log.rows.begin());
+    };
+    if (log.rows.empty()) return std::nullopt;
+    const std::size_t first = at(first_line);
+    const std::size_t last = at(first_line + lines);
+    if (first == log.rows.size() && std::int64_t(numbers[log.rows.back()]) < first_line - 1) return std::nullopt;
+    if (last == 0) return std::nullopt;
+    const std::size_t from = std::min(first, log.rows.size() - 1);
+    const std::size_t to = std::min(std::max(last, from), log.rows.size() - 1);
+    return std::pair{log.time_s(from), log.time_s(to)};
+}
 
 units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const CleaningRules& rules,
                               const std::stop_token& stop) {
@@ -206,9 +224,21 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
     CleanLog result;
     result.raw = log;
     SetAsideList aside(*log);
-    result.rows = forward_rows(*log, aside);
+    result.parts = flights_in(*log, rules);
+    if (result.parts.empty()) return error(ErrorCode::no_usable_rows);
+    if (rules.flight && *rules.flight >= result.parts.size())
+        return units::out_of_range("flight", double(*rules.flight + 1), 1.0, double(result.parts.size()));
+    const auto longest =
+        std::max_element(result.parts.begin(), result.parts.end(), [](const FlightPart& a, const FlightPart& b) {
+            return a.last_row - a.first_row < b.last_row - b.first_row;
+        });
+    result.part = rules.flight.value_or(std::size_t(longest - result.parts.begin()));
+    result.rows = forward_rows(*log, result.parts[result.part], aside);
     if (stop.stop_requested()) return error(ErrorCode::cancelled);
-    keep_longest_flight(*log, rules.other_flight_s, result.rows, aside, result.notices);
+    if (result.parts.size() > 1)
+        result.notices.push_back({units::NoticeCode::several_flights,
+                                  units::Severity::warning,
+                                  {{"flights", double(result.parts.size())}, {"shown", double(result.part + 1)}}});
     drop_impossible_values(*log, result.rows, aside);
     if (result.rows.size() < 2) return error(ErrorCode::no_usable_rows);
 
@@ -218,7 +248,13 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
     }
     if (stop.stop_requested()) return error(ErrorCode::cancelled);
 
+    if (log->has(Channel::latitude_deg) && log->has(Channel::longitude_deg) && is_swapped(result, rules.home)) {
+        result.positions_swapped = true;
+        result.notices.push_back({units::NoticeCode::positions_swapped, units::Severity::warning, {}});
+    }
     judge_positions(result, rules, aside);
+    mark_sensor_faults(result, [&](SetAsideReason reason, std::size_t i) { aside.add(reason, result.rows[i]); });
+    if (stop.stop_requested()) return error(ErrorCode::cancelled);
     result.home = rules.home;
     if (!result.home) {
         const auto first = std::find(result.position_ok.begin(), result.position_ok.end(), std::uint8_t{1});

@@ -49,18 +49,31 @@ struct LeftByCharge {
     double usable_charge_ah = 0.0;
 };
 
+/// Level flight at one airspeed, as a flight showed it: what a power curve is drawn through.
+struct LevelPoint {
+    units::Estimate airspeed_mps;
+    units::Estimate power_w;
+    /// Above the launch, m.
+    double height_m = 0.0;
+    /// Seconds that it rests on.
+    double seconds = 0.0;
+};
+
 struct LogSummary {
     double duration_s = 0.0;
     DistanceFlown distance;
     EnergyUsed energy;
     std::optional<units::Estimate> energy_wh_per_m;
     std::optional<units::Estimate> charge_ah_per_m;
+    /// Level flight by airspeed, slowest first, and the wind it was found in; filled by `find_out`'s findings.
+    std::vector<LevelPoint> level;
+    std::optional<units::Estimate> wind_mps;
     std::vector<units::Notice> notices;
     Track track;
 };
 
 /// Which version of the relations made figures that are kept; changed whenever they are.
-inline constexpr const char* figures_model = "1";
+inline constexpr const char* figures_model = "2";
 
 /// Distance, charge, energy and consumption over ground of a cleaned log.
 ///

@@ -1,6 +1,45 @@
 #include "core/telemetry/findings.hpp"
 
+#include <cmath>
+
+#include "core/units/constants.hpp"
+
 namespace sobremesa::telemetry {
+
+namespace {
+
+/// Two winds that differ by more than this, and by more than three times our error, disagree, m/s.
+constexpr double winds_apart_mps = 2.0;
+
+/// The wind that the aircraft wrote down itself, against what turning tells.
+std::optional<units::Notice> against_own_estimate(const CleanLog& log, const Findings& found) {
+    if (!found.wind.known() || !log.raw->has(Channel::wind_speed_mps) || !log.raw->has(Channel::wind_from_deg))
+        return std::nullopt;
+    double east = 0.0;
+    double north = 0.0;
+    double n = 0.0;
+    for (std::size_t i = 0; i < log.rows.size(); ++i) {
+        const double speed = log.value(Channel::wind_speed_mps, i);
+        const double from = units::radians(log.value(Channel::wind_from_deg, i));
+        if (!std::isfinite(speed) || !std::isfinite(from)) continue;
+        east -= speed * std::sin(from);
+        north -= speed * std::cos(from);
+        n += 1.0;
+    }
+    if (n < 1.0) return std::nullopt;
+    east /= n;
+    north /= n;
+    const double apart = std::hypot(east - found.wind.east_mps, north - found.wind.north_mps);
+    if (apart < winds_apart_mps || apart < 3.0 * found.wind.worst_sd_mps) return std::nullopt;
+    return units::Notice{units::NoticeCode::wind_disagrees_with_log,
+                         units::Severity::warning,
+                         {{"log_mps", std::hypot(east, north)},
+                          {"log_from_deg", units::wrap_degrees(units::degrees(std::atan2(-east, -north)))},
+                          {"found_mps", found.wind.speed_mps.value},
+                          {"found_from_deg", found.wind.from_deg.value}}};
+}
+
+} // namespace
 
 units::Result<Findings> find_out(const CleanLog& log, const std::stop_token& stop,
                                  std::optional<units::Estimate> airspeed_hint) {
@@ -15,6 +54,7 @@ units::Result<Findings> find_out(const CleanLog& log, const std::stop_token& sto
     found.stretches = stretches(found.motion, found.wind);
     found.still = still_air(found.motion, found.wind, found.stretches);
     found.sag = measured_sag(log);
+    if (const auto notice = against_own_estimate(log, found)) found.notices.push_back(*notice);
     switch (found.wind.knowledge) {
     case WindKnowledge::known: break;
     case WindKnowledge::along_only:

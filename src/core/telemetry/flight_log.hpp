@@ -5,6 +5,7 @@
 #include <cstdint>
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/units/notice.hpp"
@@ -31,11 +32,19 @@ enum class Channel {
     link_quality_share,
     signal_dbm,
     satellites,
+    gps_height_m, ///< where `height_m` is a barometer's
+    // what an aircraft with an estimate of its own wrote down of the wind
+    wind_speed_mps,
+    wind_from_deg,
+    // on aircraft with more than one current sensor; `current_a` is the pack's, negative while it is charged
+    array_current_a,
+    motor_current_a,
 };
-inline constexpr std::size_t channel_count = static_cast<std::size_t>(Channel::satellites) + 1;
+inline constexpr std::size_t channel_count = static_cast<std::size_t>(Channel::motor_current_a) + 1;
 
 /// Stable word for scripts and documents, unit included: `voltage_v`.
 const char* channel_word(Channel channel);
+std::optional<Channel> channel_from_word(std::string_view word);
 
 /// Why a row, or a value of it, does not take part.
 enum class SetAsideReason {
@@ -49,19 +58,41 @@ enum class SetAsideReason {
     position_jump,
     impossible_position,
     impossible_value, ///< volts or amps that no pack has
-    other_flight,     ///< beyond a long gap: another flight in the same file
+    other_flight,     ///< before or after the flight that was chosen, in the same file
+    few_satellites,
+    stuck_sensor, ///< the very same value for long, in the middle of a flight
+    // listed, though their values take part
+    saturated_sensor, ///< at the end of its range: the truth is as much or more
+    counter_reset,
+    heights_disagree, ///< barometer and GPS
 };
 
 /// Stable word for scripts.
 const char* set_aside_word(SetAsideReason reason);
 
-/// A run of one reason, as listed to the pilot.
+/// Whether rows with that against them take part all the same.
+bool takes_part(SetAsideReason reason);
+
+/// Rows one after the other, set aside for one reason.
+struct SetAsidePlace {
+    /// Line of the file, from 1, of the first of them.
+    std::int64_t first_row = 0;
+    std::size_t rows = 0;
+};
+
+/// One reason, as listed to the pilot.
 struct SetAside {
     SetAsideReason reason;
     std::size_t rows = 0;
     /// Line of the file, from 1, of the first such row.
     std::int64_t first_row = 0;
+    /// The first `places_listed` places, in the order of the file.
+    std::vector<SetAsidePlace> places = {};
 };
+inline constexpr std::size_t places_listed = 200;
+
+/// Counts a row for a reason; rows come in the order of the file, `line` is that of the row.
+void add_to(std::vector<SetAside>& list, SetAsideReason reason, std::int64_t line);
 
 /// A log as columns. A channel that the log does not have is an empty column; a value it lacks is NaN.
 struct FlightLog {

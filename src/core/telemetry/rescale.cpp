@@ -22,6 +22,8 @@ LogSummary rescaled(LogSummary summary, double current_factor) {
     scale_estimate(summary.energy.energy_wh);
     scale_estimate(summary.energy_wh_per_m);
     scale_estimate(summary.charge_ah_per_m);
+    for (LevelPoint& point : summary.level)
+        point.power_w = {point.power_w.value * current_factor, point.power_w.sd * current_factor};
     scale(summary.energy.counter_ah);
     scale(summary.energy.mean_current_a);
     scale(summary.energy.mean_power_w);

@@ -91,6 +91,28 @@ enum class Quantity {
     still_air_charge_per_distance,
     level_power,
     sensor_scale,
+    // of a flight that was flown
+    lowest_cell_voltage,
+    gust_power,
+    electronics_share,
+    climb_share,
+    time_above_limit,
+    failsafe_distance,
+    further_time,
+    further_distance,
+    array_energy,
+    motor_energy,
+    // of flights laid side by side
+    compared_energy_per_distance,
+    compared_endurance,
+    // of an aircraft's power curve
+    level_power_at_speed,
+    best_endurance_speed,
+    best_range_speed,
+    fastest_speed,
+    stall_speed,
+    throttle_cap,
+    forecast_error,
 };
 
 /// How a number follows from its inputs. The relation in words is made in `wording`.
@@ -139,6 +161,21 @@ enum class Relation {
     airspeed_over_time,
     level_power_over_airspeed,
     scale_by_recharge,
+    spread_of_level_power,
+    parts_over_mean_power,
+    climbs_at_their_cost,
+    rows_above_limit,
+    link_over_distance,
+    left_at_cruise_to_landing,
+    volts_times_that_current,
+    scaled_to_equal_flight,
+    curve_through_level_flight,
+    least_power_of_curve,
+    least_energy_over_ground,
+    share_of_full_power_met,
+    lift_meets_weight,
+    duty_times_volts,
+    forecast_against_flown,
 };
 
 /// Where the relation comes from.

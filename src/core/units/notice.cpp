@@ -42,6 +42,15 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::wind_not_observable: return "wind-not-observable";
     case NoticeCode::wind_partly_observable: return "wind-partly-observable";
     case NoticeCode::still_air_from_ground: return "still-air-from-ground";
+    case NoticeCode::positions_swapped: return "positions-swapped";
+    case NoticeCode::sensor_stuck: return "sensor-stuck";
+    case NoticeCode::sensor_saturated: return "sensor-saturated";
+    case NoticeCode::heights_disagree: return "heights-disagree";
+    case NoticeCode::wind_disagrees_with_log: return "wind-disagrees-with-log";
+    case NoticeCode::current_above_limit: return "current-above-limit";
+    case NoticeCode::link_near_failsafe: return "link-near-failsafe";
+    case NoticeCode::ledger_does_not_close: return "ledger-does-not-close";
+    case NoticeCode::idle_current: return "idle-current";
     case NoticeCode::book_read_only: return "book-read-only";
     case NoticeCode::book_in_use: return "book-in-use";
     case NoticeCode::book_newer: return "book-newer";

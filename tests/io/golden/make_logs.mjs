@@ -39,6 +39,11 @@ function records(protocol, sequence = { n: 0 }) {
     hud.airspeed = r.airspeed; hud.groundspeed = 4.09; hud.alt = r.height; hud.climb = r.climb
     hud.heading = r.heading; hud.throttle = r.throttle
     add(r.ms, hud)
+    const wind = new common.WindCov()
+    wind.timeUsec = BigInt(r.ms) * 1000n
+    wind.windX = 1.5; wind.windY = 3.0; wind.windZ = 0
+    wind.varHoriz = wind.varVert = wind.windAlt = wind.horizAccuracy = wind.vertAccuracy = 0
+    add(r.ms, wind)
     const raw = new common.GpsRawInt()
     raw.timeUsec = BigInt(r.ms) * 1000n
     raw.fixType = 3; raw.lat = Math.round(r.lat * 1e7); raw.lon = Math.round(r.lon * 1e7); raw.alt = r.height * 1000

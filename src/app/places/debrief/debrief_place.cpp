@@ -9,10 +9,12 @@
 #include "app/charts/homeward_chart.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/map/map_view.hpp"
+#include "app/places/debrief/account_view.hpp"
 #include "app/places/debrief/filing_form.hpp"
 #include "app/places/debrief/set_aside_model.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
+#include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/figure_row.hpp"
@@ -20,7 +22,9 @@
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/telemetry/min_max_pyramid.hpp"
 #include "core/units/constants.hpp"
+#include "io/log_file.hpp"
 #include "wording/findings.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
@@ -96,9 +100,32 @@ void DebriefPlace::setOffered(const QStringList& logs) {
     }
 }
 
-QWidget* DebriefPlace::makeOpened() {
+QWidget* DebriefPlace::makeTrack() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    auto* heading = new QHBoxLayout;
+    heading->setContentsMargins(look.scaled(24), look.scaled(6), look.scaled(16), 0);
+    heading->addWidget(new TextLabel(Role::quiet, tr("Track by")));
+    heading->addSpacing(look.scaled(8));
+    coloured_by_ = new ChoiceBox;
+    coloured_by_->setObjectName(QStringLiteral("trackBy"));
+    coloured_by_->setAccessibleName(tr("What the track shows by its thickness"));
+    coloured_by_->setMinimumWidth(look.scaled(180));
+    connect(coloured_by_, &QComboBox::activated, this, &DebriefPlace::showMeasure);
+    heading->addWidget(coloured_by_);
+    heading->addStretch(1);
+    column->addLayout(heading);
     map_ = new MapView;
     map_->setObjectName(QStringLiteral("debriefMap"));
+    column->addWidget(map_, 1);
+    return panel;
+}
+
+QWidget* DebriefPlace::makeOpened() {
+    QWidget* track = makeTrack();
     QWidget* reading = makeReading();
     QWidget* strips = makeStrips();
     QWidget* chart = makeChart();
@@ -106,15 +133,15 @@ QWidget* DebriefPlace::makeOpened() {
     fold->addPane(tr("Reading"), reading);
     fold->addPane(tr("Homeward chart"), chart);
     fold->addPane(tr("Strips"), strips, true);
-    fold->addPane(tr("Track"), map_);
+    fold->addPane(tr("Track"), track);
     fold->setKeptBeside();
-    fold->setWideArrangement([this, reading, strips, chart](QWidget* page) {
+    fold->setWideArrangement([track, reading, strips, chart](QWidget* page) {
         auto* row = new QHBoxLayout(page);
         row->setContentsMargins(0, 0, 0, 0);
         row->setSpacing(0);
         auto* left = new QVBoxLayout;
         left->setSpacing(0);
-        left->addWidget(map_, 8);
+        left->addWidget(track, 8);
         left->addWidget(new Hairline(Qt::Horizontal));
         left->addWidget(reading, 13);
         row->addLayout(left, 5);
@@ -139,6 +166,23 @@ QWidget* DebriefPlace::makeStrips() {
     file_->setObjectName(QStringLiteral("debriefFile"));
     file_->setElided();
     heading->addWidget(file_, 1);
+    parts_ = new ChoiceBox;
+    parts_->setObjectName(QStringLiteral("flightOfFile"));
+    parts_->setAccessibleName(tr("Which flight of this file"));
+    connect(parts_, &QComboBox::activated, this,
+            [this](int index) { flight_.choosePart(std::size_t(std::max(index, 0))); });
+    heading->addWidget(parts_);
+    columns_ = new QPushButton(tr("Columns…"));
+    columns_->setObjectName(QStringLiteral("columnsButton"));
+    columns_->setToolTip(tr("What each column of this log was understood to be, and to say it better"));
+    connect(columns_, &QPushButton::clicked, this,
+            [this] { emit columnsWanted(session_.debrief() ? session_.debrief()->path : QString()); });
+    heading->addWidget(columns_);
+    auto* beside = new QPushButton(tr("Compare…"));
+    beside->setObjectName(QStringLiteral("compareButton"));
+    beside->setToolTip(tr("This flight beside others, at equal distance, speed and mass"));
+    connect(beside, &QPushButton::clicked, this, &DebriefPlace::compareWanted);
+    heading->addWidget(beside);
     for (const int step : {-1, 1}) {
         auto* neighbour = new QPushButton(step < 0 ? tr("Earlier") : tr("Later"));
         neighbour->setObjectName(step < 0 ? QStringLiteral("earlierFlight") : QStringLiteral("laterFlight"));
@@ -236,6 +280,8 @@ QWidget* DebriefPlace::makeReading() {
     connect(take_sag_, &QPushButton::clicked, &flight_, &session::FlightSession::takeSag);
     sag->addWidget(take_sag_, 0, Qt::AlignTop);
     column->addWidget(sag_row_);
+    account_ = new AccountView(flight_);
+    column->addWidget(account_);
 
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(new TextLabel(Role::heading, tr("Stretches")));
@@ -271,6 +317,9 @@ QWidget* DebriefPlace::makeReading() {
     set_aside_->horizontalHeader()->setSectionResizeMode(SetAsideModel::rows, QHeaderView::ResizeToContents);
     set_aside_->horizontalHeader()->setSectionResizeMode(SetAsideModel::first_row, QHeaderView::ResizeToContents);
     set_aside_->setTabKeyNavigation(false);
+    set_aside_->setToolTip(tr("A click, or Enter, shows the place in the strips; once more, the next place"));
+    connect(set_aside_, &QTableView::clicked, this, [this](const QModelIndex& i) { jumpToSetAside(i.row()); });
+    connect(set_aside_, &QTableView::activated, this, [this](const QModelIndex& i) { jumpToSetAside(i.row()); });
     column->addWidget(set_aside_);
     nothing_aside_ = new TextLabel(Role::quiet, tr("Every row of the log takes part; nothing was set aside."));
     column->addWidget(nothing_aside_);
@@ -291,6 +340,8 @@ void DebriefPlace::showDebrief() {
                         .arg(wording::file_title(debrief->path.toStdString()),
                              wording::written(double(debrief->log->rows_met), 0.0, count),
                              wording::written(double(debrief->clean.rows_set_aside), 0.0, count)));
+    showParts();
+    shown_place_.clear();
     showFigures();
     showChart();
     filing_->refresh();
@@ -348,6 +399,7 @@ void DebriefPlace::showFigures() {
         spare = debrief::explain_least_spare(*flown, *flight_.flown().plan());
     shown[8]->setExplanation(spare, tr("least to spare"));
     figures_->layOutAgain();
+    account_->refresh();
     left_->setVisible(landing.left.has_value());
     if (landing.left) {
         left_->setWords(tr("Left is for %1, which gives %2 down to %3.")
@@ -399,7 +451,7 @@ void DebriefPlace::showStretches() {
     // Short heads: the whole table has to fit beside the strips.
     stretch_cells_->setCells(
         {tr("what"), tr("from"), tr("lasted"), tr("way"), tr("climb"), tr("power"), tr("energy")}, std::move(rows));
-    stretches_->fitColumns();
+    stretches_->fitColumns(80);
     const Look& look = Look::instance();
     stretches_->setFixedHeight(stretches_->horizontalHeader()->sizeHint().height() +
                                int(stretches.size()) * stretches_->verticalHeader()->defaultSectionSize() +
@@ -419,6 +471,8 @@ void DebriefPlace::showNotices() {
         }
     }
     if (landing.notice) notices.push_back(*landing.notice);
+    if (const auto& account = flight_.account())
+        notices.insert(notices.end(), account->notices.begin(), account->notices.end());
     while (QLayoutItem* item = notices_->takeAt(0)) {
         delete item->widget();
         delete item;
@@ -459,9 +513,105 @@ void DebriefPlace::showTrack() {
     map_->setMarker(std::nullopt);
     map_->setTurn(farthest, false);
     map_->setWays(std::move(ways));
+    showMeasure();
     map_->showAll();
     map_->setAccessibleName(farthest ? tr("Track of the flight, %1 from home").arg(farthest->label)
                                      : tr("No track: this log has no position"));
+}
+
+namespace {
+
+/// What a track can be shown by, besides the way out and home.
+struct Measure {
+    telemetry::Channel channel;
+    QString name;
+    units::Quantity quantity;
+};
+
+std::vector<Measure> measures() {
+    using telemetry::Channel;
+    return {{Channel::height_m, DebriefPlace::tr("height"), Quantity::height},
+            {Channel::ground_speed_mps, DebriefPlace::tr("ground speed"), Quantity::ground_speed_out},
+            {Channel::current_a, DebriefPlace::tr("current"), Quantity::mean_current},
+            {Channel::voltage_v, DebriefPlace::tr("volts"), Quantity::lowest_voltage},
+            {Channel::climb_mps, DebriefPlace::tr("climb"), Quantity::climb_rate},
+            {Channel::airspeed_mps, DebriefPlace::tr("airspeed"), Quantity::airspeed},
+            {Channel::link_quality_share, DebriefPlace::tr("link quality"), Quantity::left_share}};
+}
+
+} // namespace
+
+void DebriefPlace::showParts() {
+    const auto debrief = session_.debrief();
+    const auto& flights = debrief->clean.parts;
+    parts_->clear();
+    parts_->setVisible(flights.size() > 1);
+    const auto& q = Look::instance().quantities();
+    for (std::size_t i = 0; i < flights.size(); ++i)
+        parts_->addItem(tr("flight %1 of %2, %3", "number, of how many, how long")
+                            .arg(i + 1)
+                            .arg(flights.size())
+                            .arg(q.duration(flights[i].end_s - flights[i].start_s)));
+    parts_->setCurrentIndex(int(debrief->clean.part));
+    // Only a CSV has columns that can be something else.
+    const auto format = io::log_format(debrief->path.toStdString());
+    columns_->setVisible(format && *format == io::LogFormat::csv);
+    const int chosen = std::max(coloured_by_->currentIndex(), 0);
+    const QString word = coloured_by_->currentText();
+    coloured_by_->clear();
+    coloured_by_->addItem(tr("way out and home"), -1);
+    for (const Measure& measure : measures()) {
+        if (debrief->log->has(measure.channel)) coloured_by_->addItem(measure.name, int(measure.channel));
+    }
+    const int again = chosen > 0 ? coloured_by_->findText(word) : 0;
+    coloured_by_->setCurrentIndex(std::max(again, 0));
+}
+
+void DebriefPlace::showMeasure() {
+    const auto debrief = session_.debrief();
+    const int channel = coloured_by_->currentData().toInt();
+    const auto& track = debrief->summary.track;
+    const auto all = measures();
+    const auto measure =
+        std::find_if(all.begin(), all.end(), [&](const auto& m) { return int(m.channel) == channel; });
+    if (measure == all.end() || track.east_m.empty()) {
+        map_->setMeasured({});
+        return;
+    }
+    std::vector<double> values(track.time_s.size());
+    for (std::size_t i = 0; i < values.size(); ++i) values[i] = debrief->clean.value(measure->channel, i);
+    constexpr int classes_shown = 5;
+    constexpr double window_s = 10.0;
+    const auto notation = Look::instance().quantities().notation(measure->quantity);
+    values = telemetry::smoothed(track.time_s, values, window_s);
+    const auto classes = telemetry::classes_of(values, classes_shown, notation.factor);
+    MapView::Measured measured;
+    for (std::size_t i = 0; i < values.size(); ++i)
+        measured.points.push_back({{track.east_m[i], track.north_m[i]}, classes.of_value[i]});
+    for (std::size_t k = 0; k <= classes.bounds.size(); ++k) {
+        measured.legend << (k == 0 ? tr("below %1")
+                                         .arg(classes.bounds.empty()
+                                                  ? QString()
+                                                  : wording::written(classes.bounds[0], 0.0, notation))
+                                   : tr("from %1").arg(wording::written(classes.bounds[k - 1], 0.0, notation)));
+    }
+    // A quantity that never changes has one class and nothing to tell apart.
+    if (classes.bounds.empty()) measured.legend = {tr("the same everywhere")};
+    measured.name = measure->name;
+    map_->setMeasured(std::move(measured));
+}
+
+void DebriefPlace::jumpToSetAside(int reason) {
+    const auto debrief = session_.debrief();
+    if (!debrief || reason < 0 || std::size_t(reason) >= debrief->clean.set_aside.size()) return;
+    const auto& entry = debrief->clean.set_aside[std::size_t(reason)];
+    if (entry.places.empty()) return;
+    // Once more on the same reason: its next place.
+    auto& next = shown_place_[reason];
+    const auto& place = entry.places[next % entry.places.size()];
+    next = (next + 1) % entry.places.size();
+    const auto span = telemetry::time_of_lines(debrief->clean, place.first_row, std::int64_t(place.rows));
+    if (span) strips_->showPart(span->first, span->second);
 }
 
 void DebriefPlace::markCursor(std::size_t row) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <map>
 #include <memory>
 
 #include <QStringList>
@@ -14,7 +15,9 @@ class QVBoxLayout;
 
 namespace sobremesa::app {
 
+class AccountView;
 class CellModel;
+class ChoiceBox;
 class DataTable;
 class FigureRow;
 class FilingForm;
@@ -37,7 +40,12 @@ public:
     MapView& map() { return *map_; }
     HomewardChart& chart() { return *chart_; }
 
+    AccountView& account() { return *account_; }
+
 signals:
+    /// The log could be read in another way, and the pilot wants to say how.
+    void columnsWanted(const QString& path);
+    void compareWanted();
     void openWanted();
     /// The flight before (−1) or after (1) this one in the logbook.
     void neighbourWanted(int step);
@@ -45,6 +53,7 @@ signals:
 
 private:
     QWidget* makeEmpty();
+    QWidget* makeTrack();
     QWidget* makeOpened();
     QWidget* makeReading();
     QWidget* makeStrips();
@@ -57,6 +66,9 @@ private:
     void showRemaining();
     void showStretches();
     void markCursor(std::size_t row);
+    void jumpToSetAside(int reason);
+    void showParts();
+    void showMeasure();
 
     session::DebriefSession& session_;
     session::FlightSession& flight_;
@@ -75,6 +87,12 @@ private:
     TextLabel* left_;
     QVBoxLayout* notices_;
     QTableView* set_aside_;
+    /// The place of each reason that was shown last.
+    std::map<int, std::size_t> shown_place_;
+    ChoiceBox* parts_;
+    ChoiceBox* coloured_by_;
+    QPushButton* columns_;
+    AccountView* account_;
     SetAsideModel* set_aside_model_;
     TextLabel* nothing_aside_;
     MapView* map_;

@@ -185,6 +185,7 @@ QWidget* LogbookPlace::makeBook() {
     button(tr("Open"), "logbookOpen", [this] {
         if (!chosen().empty()) emit openWanted(chosen().front());
     });
+    button(tr("Compare…"), "logbookCompare", [this] { emit compareWanted(chosen()); });
     button(tr("Read again"), "logbookReread", [this] { emit rereadWanted(chosen()); });
     button(tr("Remove"), "logbookRemove", [this] { remove(); });
     connect(table_->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {

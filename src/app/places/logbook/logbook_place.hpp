@@ -52,6 +52,7 @@ public:
 
 signals:
     void openWanted(session::Id id);
+    void compareWanted(const std::vector<session::Id>& ids);
     void rereadWanted(const std::vector<session::Id>& ids);
     void bringInWanted();
     void debriefWanted();

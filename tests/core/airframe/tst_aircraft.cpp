@@ -1,6 +1,6 @@
 #include <QTest>
 
-#include "core/airframe/point_aircraft.hpp"
+#include "core/airframe/aircraft.hpp"
 #include "support/compare.hpp"
 
 using namespace sobremesa;
@@ -8,8 +8,8 @@ using namespace sobremesa::airframe;
 
 namespace {
 
-PointAircraft known(Craft craft) {
-    PointAircraft aircraft;
+Aircraft known(Craft craft) {
+    Aircraft aircraft;
     aircraft.craft = craft;
     aircraft.mass_kg = 1.2;
     aircraft.cruise_airspeed_mps = 14.0;
@@ -17,13 +17,13 @@ PointAircraft known(Craft craft) {
     return aircraft;
 }
 
-double power(const PointAircraft& aircraft, FlightState state) {
+double power(const Aircraft& aircraft, FlightState state) {
     return power_w(aircraft, 1.6, state)->value;
 }
 
 } // namespace
 
-class PointAircraftTest : public QObject {
+class AircraftTest : public QObject {
     Q_OBJECT
 private slots:
     void knownCruiseComesBack();
@@ -36,13 +36,13 @@ private slots:
     void impossibleAircraftAreRefused();
 };
 
-void PointAircraftTest::knownCruiseComesBack() {
+void AircraftTest::knownCruiseComesBack() {
     for (const Craft craft : {Craft::rotor, Craft::wing}) {
         VERIFY_NEAR(power(known(craft), {14.0, 1.6, 1.225, 0.0}), 100.0, 1e-9);
     }
 }
 
-void PointAircraftTest::onlyTheInducedShareGrowsWithMass() {
+void AircraftTest::onlyTheInducedShareGrowsWithMass() {
     // Rotor: a third of the 95 W of propulsion grows with m^1.5. Wing: three tenths with m².
     const double ratio = 1.25;
     VERIFY_NEAR(power(known(Craft::rotor), {14.0, 1.6 * ratio, 1.225, 0.0}),
@@ -55,12 +55,12 @@ void PointAircraftTest::onlyTheInducedShareGrowsWithMass() {
     QVERIFY(more > 1.05 && more < 1.20);
 }
 
-void PointAircraftTest::thinnerAirHelpsAFastWing() {
+void AircraftTest::thinnerAirHelpsAFastWing() {
     QVERIFY(power(known(Craft::wing), {14.0, 1.6, 1.05, 0.0}) < 100.0);
     QVERIFY(power(known(Craft::rotor), {14.0, 1.6, 1.05, 0.0}) < 100.0);
 }
 
-void PointAircraftTest::climbCostsAndDescentGivesBackLess() {
+void AircraftTest::climbCostsAndDescentGivesBackLess() {
     const double climb_w = 1.6 * 9.80665 * 2.0;
     for (const Craft craft : {Craft::rotor, Craft::wing}) {
         VERIFY_NEAR(power(known(craft), {14.0, 1.6, 1.225, 2.0}) - 100.0, climb_w / 0.5, 1e-9);
@@ -70,12 +70,12 @@ void PointAircraftTest::climbCostsAndDescentGivesBackLess() {
     }
 }
 
-void PointAircraftTest::aWingNeverDrawsLessThanItsElectronics() {
+void AircraftTest::aWingNeverDrawsLessThanItsElectronics() {
     VERIFY_NEAR(power(known(Craft::wing), {14.0, 1.6, 1.225, -40.0}), 5.0, 1e-9);
     VERIFY_NEAR(power(known(Craft::rotor), {14.0, 1.6, 1.225, -40.0}), 60.0, 1e-9);
 }
 
-void PointAircraftTest::theBandWidensAwayFromThePoint() {
+void AircraftTest::theBandWidensAwayFromThePoint() {
     const auto at = [](FlightState state) { return *power_w(known(Craft::rotor), 1.6, state); };
     const auto relative = [](const units::Estimate& e) { return e.sd / e.value; };
     const double at_point = relative(at({14.0, 1.6, 1.225, 0.0}));
@@ -84,14 +84,14 @@ void PointAircraftTest::theBandWidensAwayFromThePoint() {
     QVERIFY(relative(at({14.0, 2.4, 1.225, 0.0})) > at_point);
 }
 
-void PointAircraftTest::oneCruiseDoesNotReachEverywhere() {
+void AircraftTest::oneCruiseDoesNotReachEverywhere() {
     const auto slow = power_w(known(Craft::rotor), 1.6, {5.0, 1.6, 1.225, 0.0});
     QVERIFY(!slow.has_value());
     QCOMPARE(slow.error().code, units::ErrorCode::airspeed_outside_model);
 }
 
-void PointAircraftTest::impossibleAircraftAreRefused() {
-    PointAircraft aircraft = known(Craft::wing);
+void AircraftTest::impossibleAircraftAreRefused() {
+    Aircraft aircraft = known(Craft::wing);
     aircraft.mass_kg = -1.0;
     QCOMPARE(checked(aircraft).error().where.field, std::string("aircraft.mass_kg"));
     aircraft = known(Craft::wing);
@@ -100,5 +100,5 @@ void PointAircraftTest::impossibleAircraftAreRefused() {
     QVERIFY(checked(known(Craft::rotor)).has_value());
 }
 
-QTEST_APPLESS_MAIN(PointAircraftTest)
-#include "tst_point_aircraft.moc"
+QTEST_APPLESS_MAIN(AircraftTest)
+#include "tst_aircraft.moc"

@@ -1,4 +1,4 @@
-#include "core/airframe/point_aircraft.hpp"
+#include "core/airframe/aircraft.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -25,6 +25,10 @@ constexpr double rotor_least_descent_share = 0.6;
 constexpr double least_airspeed_ratio = 0.6;
 constexpr double most_airspeed_ratio = 1.6;
 
+// A curve is physics beyond what was flown, as far as that goes.
+constexpr double least_of_curve = 0.5;
+constexpr double most_of_curve = 1.7;
+
 // Relative standard deviations of the point model.
 constexpr double sd_at_the_point = 0.08;
 constexpr double sd_per_airspeed_ratio = 0.35;
@@ -32,8 +36,7 @@ constexpr double sd_per_mass_ratio = 0.25;
 /// Of the climb's share: the efficiency is a guess between 0.4 and 0.65.
 constexpr double sd_of_climb = 0.25;
 
-double level_power_w(const PointAircraft& aircraft, double mass_ratio, double density_ratio,
-                     double airspeed_ratio) {
+double point_power_w(const Aircraft& aircraft, double mass_ratio, double density_ratio, double airspeed_ratio) {
     const double P_el = electronics_power_w(aircraft);
     const double P = aircraft.cruise_power_w - P_el;
     const double v = airspeed_ratio;
@@ -50,7 +53,7 @@ double level_power_w(const PointAircraft& aircraft, double mass_ratio, double de
 
 } // namespace
 
-units::Result<PointAircraft> checked(PointAircraft aircraft) {
+units::Result<Aircraft> checked(Aircraft aircraft) {
     const units::Limit limits[] = {
         {"aircraft.mass_kg", aircraft.mass_kg, 0.02, 150},
         {"aircraft.cruise_airspeed_mps", aircraft.cruise_airspeed_mps, 1, 120},
@@ -58,24 +61,48 @@ units::Result<PointAircraft> checked(PointAircraft aircraft) {
         {"aircraft.cruise_all_up_mass_kg", aircraft.cruise_all_up_mass_kg.value_or(1.0), 0.02, 250},
         {"aircraft.cruise_density_kgm3", aircraft.cruise_density_kgm3.value_or(1.0), 0.3, 1.6},
         {"aircraft.electronics_w", aircraft.electronics_w.value_or(0.0), 0, aircraft.cruise_power_w},
+        {"aircraft.controller_current_a", aircraft.controller_current_a.value_or(1.0), 0.1, 2000},
+        {"aircraft.failsafe_signal_dbm", aircraft.failsafe_signal_dbm.value_or(-100.0), -150, 0},
+        {"aircraft.failsafe_link_share", aircraft.failsafe_link_share.value_or(0.5), 0, 1},
         {"aircraft.most_pack_mass_kg", aircraft.most_pack_mass_kg.value_or(1.0), 0.001, 100},
         {"aircraft.bay_length_m", aircraft.bay_length_m.value_or(0.1), 0.001, 3},
         {"aircraft.bay_width_m", aircraft.bay_width_m.value_or(0.1), 0.001, 3},
         {"aircraft.bay_height_m", aircraft.bay_height_m.value_or(0.1), 0.001, 3},
+        {"aircraft.wing.area_m2", aircraft.wing.area_m2.value_or(0.1), 0.005, 30},
+        {"aircraft.wing.span_m", aircraft.wing.span_m.value_or(1.0), 0.1, 20},
+        {"aircraft.wing.cl_max", aircraft.wing.cl_max.value_or(1.1), 0.3, 3},
+        {"aircraft.rotor.rotors", aircraft.rotor.rotors.value_or(4.0), 1, 16},
+        {"aircraft.rotor.propeller_diameter_m", aircraft.rotor.propeller_diameter_m.value_or(0.1), 0.02, 3},
         {"aircraft.full_power_w", aircraft.full_power_w.value_or(aircraft.cruise_power_w), aircraft.cruise_power_w,
          200000},
     };
     if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
+    double parts_w = 0.0;
+    for (const ElectronicsPart& part : aircraft.electronics) {
+        if (!(part.power_w >= 0.0))
+            return units::out_of_range("aircraft.electronics.power_w", part.power_w, 0.0, aircraft.cruise_power_w);
+        parts_w += part.power_w;
+    }
+    if (parts_w > aircraft.cruise_power_w)
+        return units::out_of_range("aircraft.electronics", parts_w, 0.0, aircraft.cruise_power_w);
     return aircraft;
 }
 
-double electronics_power_w(const PointAircraft& aircraft) {
+double electronics_power_w(const Aircraft& aircraft) {
+    if (!aircraft.electronics.empty()) {
+        double sum_w = 0.0;
+        for (const ElectronicsPart& part : aircraft.electronics) sum_w += part.power_w;
+        return sum_w;
+    }
     return aircraft.electronics_w.value_or(
         std::min(assumed_electronics_w, most_electronics_share * aircraft.cruise_power_w));
 }
 
-units::Result<units::Estimate> power_w(const PointAircraft& aircraft, double reference_mass_kg,
-                                       const FlightState& state) {
+namespace {
+
+/// Level power scaled from the one known cruise.
+units::Result<units::Estimate> scaled_power_w(const Aircraft& aircraft, double reference_mass_kg,
+                                              const FlightState& state) {
     const double airspeed_ratio = state.airspeed_mps / aircraft.cruise_airspeed_mps;
     if (!(airspeed_ratio >= least_airspeed_ratio && airspeed_ratio <= most_airspeed_ratio)) {
         return units::failure(units::ErrorCode::airspeed_outside_model, {},
@@ -85,22 +112,41 @@ units::Result<units::Estimate> power_w(const PointAircraft& aircraft, double ref
     }
     const double mass_ratio = state.all_up_mass_kg / aircraft.cruise_all_up_mass_kg.value_or(reference_mass_kg);
     const double density_ratio = state.density_kgm3 / aircraft.cruise_density_kgm3.value_or(sea_level_density_kgm3);
+    const double level_w = point_power_w(aircraft, mass_ratio, density_ratio, airspeed_ratio);
+    const double relative_sd =
+        units::combine_sd(sd_at_the_point, sd_per_airspeed_ratio * std::abs(airspeed_ratio - 1.0),
+                          sd_per_mass_ratio * std::abs(mass_ratio - 1.0));
+    return units::Estimate{level_w, relative_sd * level_w};
+}
 
-    const double level_w = level_power_w(aircraft, mass_ratio, density_ratio, airspeed_ratio);
+/// Level power by the curve that flights drew.
+units::Result<units::Estimate> curve_power_w(const PowerCurve& curve, const FlightState& state) {
+    const double least_mps = least_of_curve * std::min(curve.reference_airspeed_mps, curve.least_flown_mps);
+    const double most_mps = most_of_curve * std::max(curve.reference_airspeed_mps, curve.most_flown_mps);
+    if (!(state.airspeed_mps >= least_mps && state.airspeed_mps <= most_mps)) {
+        return units::failure(units::ErrorCode::airspeed_outside_model, {},
+                              {{"value", state.airspeed_mps}, {"least", least_mps}, {"most", most_mps}});
+    }
+    return level_power_w(curve, state.airspeed_mps, state.all_up_mass_kg, state.density_kgm3);
+}
+
+} // namespace
+
+units::Result<units::Estimate> power_w(const Aircraft& aircraft, double reference_mass_kg,
+                                       const FlightState& state) {
+    const auto level =
+        aircraft.curve ? curve_power_w(*aircraft.curve, state) : scaled_power_w(aircraft, reference_mass_kg, state);
+    if (!level) return level;
     const double lift_w = state.all_up_mass_kg * units::standard_gravity_mps2 * state.climb_mps;
     double climb_w = 0.0;
     if (state.climb_mps > 0.0) {
         climb_w = lift_w / climb_efficiency;
     } else if (state.climb_mps < 0.0) {
-        const double least_w =
-            aircraft.craft == Craft::wing ? electronics_power_w(aircraft) : rotor_least_descent_share * level_w;
-        climb_w = std::max(least_w, level_w + descent_credit * lift_w) - level_w;
+        const double least_w = aircraft.craft == Craft::wing ? electronics_power_w(aircraft)
+                                                             : rotor_least_descent_share * level->value;
+        climb_w = std::max(least_w, level->value + descent_credit * lift_w) - level->value;
     }
-
-    const double relative_sd =
-        units::combine_sd(sd_at_the_point, sd_per_airspeed_ratio * std::abs(airspeed_ratio - 1.0),
-                          sd_per_mass_ratio * std::abs(mass_ratio - 1.0));
-    return units::Estimate{level_w + climb_w, units::combine_sd(relative_sd * level_w, sd_of_climb * climb_w)};
+    return units::Estimate{level->value + climb_w, units::combine_sd(level->sd, sd_of_climb * climb_w)};
 }
 
 } // namespace sobremesa::airframe

@@ -1,0 +1,119 @@
+#include "app/charts/forecast_chart.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include <qcustomplot.h>
+
+#include "app/charts/chart_style.hpp"
+#include "app/theme/look.hpp"
+#include "wording/quantities.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+
+constexpr double percent = 100.0;
+/// Half of the 90 % band, in standard deviations.
+constexpr double two_sided_90 = 1.6449;
+
+} // namespace
+
+ForecastChart::ForecastChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
+    embed_plot(*this, *plot_);
+    setMinimumSize(260, 180);
+    setAccessibleName(tr("Forecast over flown, flight by flight"));
+    connect(&Look::instance(), &Look::changed, this, &ForecastChart::refresh);
+    refresh();
+}
+
+void ForecastChart::setBacktest(const learning::Backtest& test, const QStringList& names) {
+    test_ = test;
+    names_ = names;
+    refresh();
+}
+
+ShownTable ForecastChart::shownTable() const {
+    ShownTable table{
+        tr("Forecast over flown"), {tr("flight"), tr("from flights"), tr("off, %"), tr("band, %")}, {}};
+    const auto cell = [](double value, int decimals) {
+        Cell made;
+        made.figure = true;
+        made.sort = value;
+        made.text = wording::written(value, 0.0, {1.0, {}, decimals});
+        return made;
+    };
+    for (std::size_t i = 0; i < test_.rows.size(); ++i) {
+        const auto& row = test_.rows[i];
+        Cell name;
+        name.text = names_.value(qsizetype(i));
+        table.rows.push_back({name, cell(row.from_flights, 0), cell(percent * row.off, 1),
+                              cell(percent * two_sided_90 * row.forecast_wh.sd / row.flown_wh, 1)});
+    }
+    return table;
+}
+
+void ForecastChart::paintInto(QPaintDevice& device, const QSize& size) {
+    paint_plot(*plot_, device, size);
+}
+
+void ForecastChart::refresh() {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    plot_->clearItems();
+    plot_->clearPlottables();
+    plot_->setBackground(QBrush(theme.panel));
+    style_axis_rect(plot_->axisRect());
+    const bool any = !test_.rows.empty();
+    plot_->xAxis->setVisible(any);
+    plot_->yAxis->setVisible(any);
+    if (any) {
+        plot_->xAxis->setTicker(plain_ticker(6));
+        plot_->yAxis->setTicker(plain_ticker(5));
+        plot_->xAxis->setLabel(tr("flight, in the order of time"));
+        plot_->yAxis->setLabel(tr("forecast over flown, %"));
+        QVector<double> x, y, band, bare_x, bare_y, bare_band;
+        double widest = 5.0;
+        for (std::size_t i = 0; i < test_.rows.size(); ++i) {
+            const auto& row = test_.rows[i];
+            const double half = percent * two_sided_90 * row.forecast_wh.sd / row.flown_wh;
+            auto& to_x = row.from_flights > 0 ? x : bare_x;
+            auto& to_y = row.from_flights > 0 ? y : bare_y;
+            auto& to_band = row.from_flights > 0 ? band : bare_band;
+            to_x << double(i + 1);
+            to_y << percent * row.off;
+            to_band << half;
+            widest = std::max(widest, std::abs(percent * row.off) + half);
+        }
+        plot_->xAxis->setRange(0.5, double(test_.rows.size()) + 0.5);
+        plot_->yAxis->setRange(-1.08 * widest, 1.08 * widest);
+        QCPGraph* right = plot_->addGraph();
+        right->setData({0.5, double(test_.rows.size()) + 0.5}, {0.0, 0.0}, true);
+        right->setPen(QPen(theme.ink, look.scaled(1.6)));
+        const auto draw = [&](const QVector<double>& at, const QVector<double>& off, const QVector<double>& error,
+                              bool filled) {
+            if (at.isEmpty()) return;
+            QCPGraph* marks = plot_->addGraph();
+            marks->setData(at, off, true);
+            marks->setLineStyle(QCPGraph::lsNone);
+            marks->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(theme.ink, look.scaled(1.2)),
+                                                   QBrush(filled ? theme.ink : theme.panel), look.scaled(7)));
+            auto* bars = new QCPErrorBars(plot_->xAxis, plot_->yAxis);
+            bars->setDataPlottable(marks);
+            bars->setData(error);
+            bars->setPen(QPen(theme.field_border, look.scaled(1.2)));
+        };
+        draw(bare_x, bare_y, bare_band, false);
+        draw(x, y, band, true);
+        for (const auto& [up, text] : {std::pair(true, tr("too careful")), std::pair(false, tr("too hopeful"))}) {
+            auto* words = add_text(plot_, theme.soft_ink, Look::small_px, false);
+            words->position->setType(QCPItemPosition::ptAxisRectRatio);
+            words->position->setCoords(0.01, up ? 0.02 : 0.98);
+            words->setPositionAlignment(Qt::AlignLeft | (up ? Qt::AlignTop : Qt::AlignBottom));
+            words->setText(text);
+        }
+    }
+    plot_->replot(QCustomPlot::rpQueuedReplot);
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,177 @@
+#include "app/places/debrief/account_view.hpp"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/cell_model.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/explained_number.hpp"
+#include "app/widgets/figure_row.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "core/units/constants.hpp"
+#include "wording/findings.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using units::Quantity;
+
+namespace {
+
+DataTable* whole_table(const QString& name, const QString& spoken, CellModel* cells) {
+    auto* table = new DataTable(name, spoken);
+    table->setModel(cells);
+    table->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    table->horizontalHeader()->setStretchLastSection(true);
+    return table;
+}
+
+/// As tall as its rows: the column around it scrolls.
+void fit_height(DataTable& table) {
+    table.fitColumns();
+    table.setFixedHeight(table.horizontalHeader()->sizeHint().height() +
+                         table.model()->rowCount() * table.verticalHeader()->defaultSectionSize() +
+                         Look::instance().scaled(6));
+}
+
+Cell word_cell(const QString& text) {
+    Cell cell;
+    cell.text = text;
+    return cell;
+}
+
+} // namespace
+
+AccountView::AccountView(session::FlightSession& flight, QWidget* parent)
+    : QWidget(parent), flight_(flight), wind_row_(new QWidget), figures_(new FigureRow(6)),
+      parts_(new TextLabel(Role::quiet)),
+      further_heading_(new TextLabel(Role::heading, tr("What it could still have done"))),
+      further_cells_(new CellModel(this)),
+      further_(
+          whole_table(QStringLiteral("furtherTable"), tr("What the flight could still have done"), further_cells_)),
+      turns_heading_(new TextLabel(Role::heading, tr("Where each school would have turned"))),
+      turns_cells_(new CellModel(this)),
+      turns_(
+          whole_table(QStringLiteral("flownTurnsTable"), tr("Where each school would have turned"), turns_cells_)) {
+    const Look& look = Look::instance();
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(look.scaled(8));
+    auto* wind = new QHBoxLayout(wind_row_);
+    wind->setContentsMargins(0, 0, 0, 0);
+    wind->addWidget(new TextLabel(Role::quiet, tr("The wind that was found can stand in the setting above.")), 1);
+    take_wind_ = new QPushButton(tr("Take the wind"));
+    take_wind_->setObjectName(QStringLiteral("takeWindButton"));
+    take_wind_->setToolTip(tr("Files this flight with the wind that its turning shows, in place of the forecast"));
+    connect(take_wind_, &QPushButton::clicked, &flight_, &session::FlightSession::takeWind);
+    wind->addWidget(take_wind_, 0, Qt::AlignTop);
+    column->addWidget(wind_row_);
+    column->addWidget(figures_);
+    parts_->setObjectName(QStringLiteral("energyShares"));
+    column->addWidget(parts_);
+    column->addWidget(further_heading_);
+    column->addWidget(further_);
+    column->addWidget(turns_heading_);
+    column->addWidget(turns_);
+}
+
+void AccountView::refresh() {
+    const auto& account = flight_.account();
+    setVisible(account.has_value());
+    if (!account) return;
+    showFigures();
+    showParts();
+    showFurther();
+    showTurns();
+}
+
+void AccountView::showFigures() {
+    const auto& account = *flight_.account();
+    QString limit = tr("above the pack's limit");
+    QString lowest = tr("lowest, a cell");
+    if (account.lowest_cell)
+        lowest = tr("lowest, a cell, at %1")
+                     .arg(wording::written(account.lowest_cell->at_s / units::seconds_per_minute, 0.0,
+                                           {1.0, tr("min"), 1}));
+    const std::pair<Quantity, QString> shown[] = {
+        {Quantity::lowest_cell_voltage, lowest},
+        {Quantity::electronics_share, tr("electronics, of all power")},
+        {Quantity::climb_share, tr("climbs, of all energy")},
+        {Quantity::gust_power, tr("spread in level flight")},
+        {Quantity::time_above_limit, limit},
+        {Quantity::failsafe_distance, tr("link would give up")},
+    };
+    const auto& figures = figures_->figures();
+    bool any = false;
+    for (std::size_t i = 0; i < std::size(shown); ++i) {
+        auto why = debrief::explain(account, shown[i].first);
+        // Nothing to say where no limit was passed.
+        if (why && shown[i].first == Quantity::time_above_limit && !(why->value.value > 0.0)) why.reset();
+        any = any || why.has_value();
+        figures[i]->setExplanation(why, shown[i].second);
+    }
+    figures_->setVisible(any);
+    figures_->layOutAgain();
+    const auto& wind = flight_.flight().flown.weather.wind;
+    const auto found = flight_.foundWind();
+    wind_row_->setVisible(found.has_value());
+    take_wind_->setEnabled(found && (found->speed_mps != wind.speed_mps || found->from_deg != wind.from_deg));
+}
+
+void AccountView::showParts() {
+    const QString words = wording::account_sentence(*flight_.account(), Look::instance().quantities());
+    parts_->setWords(words);
+    parts_->setVisible(!words.isEmpty());
+}
+
+void AccountView::showFurther() {
+    const auto& account = *flight_.account();
+    std::vector<std::vector<Cell>> rows;
+    for (const auto& further : account.further) {
+        const auto time = debrief::explain_further(account, further, Quantity::further_time);
+        const auto way = debrief::explain_further(account, further, Quantity::further_distance);
+        Cell rule = word_cell(wording::name(further.rule));
+        rule.explanation = time;
+        rows.push_back({rule, explained_cell(time), explained_cell(way)});
+    }
+    const bool any = !rows.empty();
+    further_heading_->setVisible(any);
+    further_->setVisible(any);
+    further_cells_->setCells({tr("down to, with the reserve kept"), tr("further"), tr("way")}, std::move(rows));
+    fit_height(*further_);
+}
+
+void AccountView::showTurns() {
+    const auto& account = *flight_.account();
+    const auto& q = Look::instance().quantities();
+    std::vector<std::vector<Cell>> rows;
+    for (const auto& turn : account.turns) {
+        const auto figure = [&](Quantity quantity, const QString& text) {
+            Cell cell;
+            cell.explanation = debrief::explain_turn(turn, quantity);
+            cell.text = turn.reached ? text : QStringLiteral("–");
+            cell.sort = cell.explanation->value.value;
+            cell.figure = true;
+            return cell;
+        };
+        Cell school = word_cell(wording::name(turn.school, flight_.flight().flown, q));
+        school.explanation = debrief::explain_turn(turn, Quantity::turn_time);
+        const QString when = q.duration(turn.time_s);
+        rows.push_back({school,
+                        figure(Quantity::turn_time, turn.after_farthest ? tr("%1, turned before").arg(when) : when),
+                        figure(Quantity::turn_distance, q.distance(turn.from_home_m)),
+                        figure(Quantity::turn_charge, q.charge(turn.charge_used_ah)),
+                        figure(Quantity::least_spare, q.energy(turn.spare_wh))});
+    }
+    const bool any = !rows.empty();
+    turns_heading_->setVisible(any);
+    turns_->setVisible(any);
+    turns_cells_->setCells({tr("school"), tr("at"), tr("from home"), tr("used"), tr("to spare")}, std::move(rows));
+    fit_height(*turns_);
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,43 @@
+#pragma once
+
+#include <QWidget>
+
+#include "session/flight_session.hpp"
+
+class QPushButton;
+
+namespace sobremesa::app {
+
+class CellModel;
+class DataTable;
+class FigureRow;
+class TextLabel;
+
+/// What a flight says together with its aircraft and pack: what it could still have done, where each school would
+/// have turned it, shares, limits, link. Hidden as far as nothing of it is known.
+class AccountView : public QWidget {
+    Q_OBJECT
+public:
+    explicit AccountView(session::FlightSession& flight, QWidget* parent = nullptr);
+    void refresh();
+
+private:
+    void showFigures();
+    void showFurther();
+    void showTurns();
+    void showParts();
+
+    session::FlightSession& flight_;
+    QWidget* wind_row_;
+    QPushButton* take_wind_;
+    FigureRow* figures_;
+    TextLabel* parts_;
+    TextLabel* further_heading_;
+    CellModel* further_cells_;
+    DataTable* further_;
+    TextLabel* turns_heading_;
+    CellModel* turns_cells_;
+    DataTable* turns_;
+};
+
+} // namespace sobremesa::app

@@ -1,0 +1,171 @@
+#include "app/places/debrief/compare_sheet.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QHBoxLayout>
+#include <QListWidget>
+#include <QVBoxLayout>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/cell_model.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/number_field.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "wording/findings.hpp"
+#include "wording/messages.hpp"
+#include "wording/names.hpp"
+#include "wording/sentences.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using session::Id;
+using units::Quantity;
+
+CompareSheet::CompareSheet(const session::Desk& desk, const std::vector<Id>& first, QWidget* parent)
+    : QDialog(parent), desk_(desk), list_(new QListWidget), speed_(new NumberField), mass_(new NumberField),
+      distance_(new NumberField), words_(new TextLabel(Role::sentence)), cells_(new CellModel(this)),
+      table_(new DataTable(QStringLiteral("compareTable"), tr("Flights at equal distance, speed and mass"))) {
+    const Look& look = Look::instance();
+    setAttribute(Qt::WA_DeleteOnClose);
+    setObjectName(QStringLiteral("compareSheet"));
+    setWindowTitle(tr("Flights side by side"));
+    resize(look.scaled(980), look.scaled(520));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(look.scaled(20), look.scaled(16), look.scaled(20), look.scaled(16));
+    row->setSpacing(look.scaled(20));
+    auto* left = new QVBoxLayout;
+    left->addWidget(new TextLabel(Role::heading, tr("Which flights")));
+    list_->setObjectName(QStringLiteral("compareList"));
+    list_->setAccessibleName(tr("Flights to lay side by side"));
+    list_->setFrameShape(QFrame::NoFrame);
+    left->addWidget(list_, 1);
+    auto* hint = new TextLabel(Role::quiet, tr("Only flights whose log shows level flight in a known wind: a full "
+                                               "turn on the way is enough for that."));
+    left->addWidget(hint);
+    row->addLayout(left, 4);
+
+    auto* right = new QVBoxLayout;
+    right->setSpacing(look.scaled(10));
+    right->addWidget(words_);
+    auto* common = new QHBoxLayout;
+    common->setSpacing(look.scaled(8));
+    const auto& q = look.quantities();
+    const auto field = [&](NumberField* edit, const QString& label, Quantity quantity, const char* name) {
+        auto* text = new TextLabel(Role::quiet, label);
+        text->setWordWrap(false);
+        common->addWidget(text);
+        edit->setObjectName(QLatin1String(name));
+        edit->setAccessibleName(label);
+        edit->setPlaceholderText(tr("mean"));
+        edit->setMaximumWidth(look.scaled(80));
+        common->addWidget(edit);
+        auto* unit = new TextLabel(Role::quiet, q.notation(quantity).unit);
+        unit->setWordWrap(false);
+        common->addWidget(unit);
+        common->addSpacing(look.scaled(8));
+        connect(edit, &NumberField::unreadable, this, &CompareSheet::showComparison);
+        connect(edit, &NumberField::valueEdited, this, [this] { showComparison(); });
+    };
+    field(speed_, tr("At"), Quantity::airspeed, "compareSpeed");
+    field(mass_, tr("and"), Quantity::all_up_mass, "compareMass");
+    field(distance_, tr("over"), Quantity::ground_distance, "compareDistance");
+    common->addStretch(1);
+    right->addLayout(common);
+    table_->setModel(cells_);
+    right->addWidget(table_, 1);
+    row->addLayout(right, 9);
+    fill(first);
+    connect(list_, &QListWidget::itemChanged, this, &CompareSheet::showComparison);
+    showComparison();
+}
+
+void CompareSheet::fill(const std::vector<Id>& first) {
+    std::set<Id> taken(first.begin(), first.end());
+    std::vector<Id> ids;
+    for (const auto& [id, summary] : desk_.summaries()) {
+        if (!summary.level.empty() && desk_.shelves().flights.contains(id)) ids.push_back(id);
+    }
+    const auto& flights = desk_.shelves().flights;
+    std::sort(ids.begin(), ids.end(), [&](Id a, Id b) {
+        return flights.at(a).start_clock_s.value_or(0.0) > flights.at(b).start_clock_s.value_or(0.0);
+    });
+    if (taken.size() < 2 && !ids.empty()) {
+        const Id one = taken.empty() ? ids.front() : *taken.begin();
+        taken.insert(one);
+        const auto aircraft = flights.contains(one) ? flights.at(one).aircraft_id : std::nullopt;
+        const auto other = std::find_if(ids.begin(), ids.end(),
+                                        [&](Id id) { return id != one && flights.at(id).aircraft_id == aircraft; });
+        if (other != ids.end()) taken.insert(*other);
+    }
+    for (const Id id : ids) {
+        auto* item = new QListWidgetItem(QString::fromStdString(flights.at(id).name), list_);
+        item->setData(Qt::UserRole, qlonglong(id));
+        item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
+        item->setCheckState(taken.contains(id) ? Qt::Checked : Qt::Unchecked);
+    }
+}
+
+std::vector<Id> CompareSheet::taken() const {
+    std::vector<Id> ids;
+    for (int i = 0; i < list_->count(); ++i) {
+        if (list_->item(i)->checkState() == Qt::Checked)
+            ids.push_back(list_->item(i)->data(Qt::UserRole).toLongLong());
+    }
+    return ids;
+}
+
+debrief::EqualTerms CompareSheet::terms() const {
+    const auto& q = Look::instance().quantities();
+    const auto typed = [&](const NumberField* edit, Quantity quantity) -> std::optional<double> {
+        const auto value = edit->value();
+        if (!value || !(*value > 0.0)) return std::nullopt;
+        return *value / q.notation(quantity).factor;
+    };
+    return {typed(speed_, Quantity::airspeed), typed(mass_, Quantity::all_up_mass),
+            typed(distance_, Quantity::ground_distance)};
+}
+
+void CompareSheet::showComparison() {
+    std::vector<debrief::ComparedFlight> flights;
+    for (const Id id : taken()) {
+        const auto& kept = desk_.shelves().flights.at(id);
+        if (auto flight = debrief::compared_flight(kept.name, kept.flown, desk_.summaries().at(id)))
+            flights.push_back(std::move(*flight));
+    }
+    const auto compared = debrief::compare(flights, terms());
+    const auto& q = Look::instance().quantities();
+    if (!compared) {
+        words_->setWords(flights.size() < 2 ? tr("Choose two flights or more.")
+                                            : wording::message(compared.error()));
+        cells_->setCells({}, {});
+        return;
+    }
+    words_->setWords(wording::comparison_sentence(*compared, q));
+    std::vector<std::vector<Cell>> rows;
+    for (const auto& row : compared->rows) {
+        const auto plain = [&](const QString& text, double sort) {
+            Cell cell;
+            cell.text = text;
+            cell.sort = sort;
+            cell.figure = true;
+            cell.explanation = debrief::explain(row, Quantity::compared_energy_per_distance);
+            return cell;
+        };
+        Cell name;
+        name.text = QString::fromStdString(row.name);
+        const double flown = row.flown_wh_per_m.value_or(std::nan(""));
+        rows.push_back({name, plain(wording::written(flown, 0.0, q.notation(Quantity::energy_per_distance)), flown),
+                        explained_cell(debrief::explain(row, Quantity::compared_energy_per_distance)),
+                        plain(q.energy(row.energy_wh.value, row.energy_wh.sd), row.energy_wh.value),
+                        plain(q.share(row.share_of_pack.value), row.share_of_pack.value),
+                        explained_cell(debrief::explain(row, Quantity::compared_endurance))});
+    }
+    cells_->setCells(
+        {tr("flight"), tr("as flown"), tr("made equal"), tr("for that way"), tr("of its pack"), tr("could last")},
+        std::move(rows));
+    table_->fitColumns();
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,44 @@
+#pragma once
+
+#include <set>
+
+#include <QDialog>
+
+#include "core/debrief/compare.hpp"
+#include "session/flight_session.hpp"
+
+class QListWidget;
+
+namespace sobremesa::app {
+
+class CellModel;
+class DataTable;
+class NumberField;
+class TextLabel;
+
+/// Flights of the logbook side by side at equal distance, speed and mass: which to take at the left, what comes out
+/// at the right, the common terms above it.
+class CompareSheet : public QDialog {
+    Q_OBJECT
+public:
+    /// @param first  taken from the start, with the latest other flight of the same aircraft
+    CompareSheet(const session::Desk& desk, const std::vector<session::Id>& first, QWidget* parent = nullptr);
+
+    std::vector<session::Id> taken() const;
+
+private:
+    void fill(const std::vector<session::Id>& first);
+    void showComparison();
+    debrief::EqualTerms terms() const;
+
+    const session::Desk& desk_;
+    QListWidget* list_;
+    NumberField* speed_;
+    NumberField* mass_;
+    NumberField* distance_;
+    TextLabel* words_;
+    CellModel* cells_;
+    DataTable* table_;
+};
+
+} // namespace sobremesa::app

@@ -1,0 +1,198 @@
+#include "app/places/fleet/curve_page.hpp"
+
+#include <QHBoxLayout>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/charts/curve_chart.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/explained_number.hpp"
+#include "app/widgets/figure_row.hpp"
+#include "app/widgets/fold.hpp"
+#include "app/widgets/hairline.hpp"
+#include "app/widgets/number_field.hpp"
+#include "app/widgets/scroll_column.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "wording/aircraft.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using units::Quantity;
+
+CurvePage::CurvePage(session::LearningSession& learning, session::PlanSession& plan, QWidget* parent)
+    : QWidget(parent), learning_(learning), plan_(plan) {
+    setObjectName(QStringLiteral("curvePage"));
+    auto* fold = new Fold;
+    QWidget* left = makeChart();
+    QWidget* right = makeReading();
+    fold->addPane(tr("Curve"), left);
+    fold->addPane(tr("Speeds to fly"), right);
+    fold->setWideArrangement([left, right](QWidget* page) {
+        auto* row = new QHBoxLayout(page);
+        row->setContentsMargins(0, 0, 0, 0);
+        row->setSpacing(0);
+        row->addWidget(left, 9);
+        row->addWidget(new Hairline(Qt::Vertical));
+        row->addWidget(right, 6);
+    });
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->addWidget(fold);
+    connect(&learning_, &session::LearningSession::changed, this, &CurvePage::refresh);
+    connect(&plan_, &session::PlanSession::requestChanged, this, &CurvePage::refresh);
+    connect(&Look::instance(), &Look::changed, this, &CurvePage::refresh);
+    refresh();
+}
+
+QWidget* CurvePage::makeChart() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(look.scaled(24), look.scaled(12), look.scaled(20), look.scaled(12));
+    column->setSpacing(look.scaled(8));
+    name_ = new TextLabel(Role::heading);
+    name_->setObjectName(QStringLiteral("curveName"));
+    column->addWidget(name_);
+    sentence_ = new TextLabel(Role::sentence);
+    sentence_->setObjectName(QStringLiteral("curveSentence"));
+    column->addWidget(sentence_);
+    chart_ = new CurveChart;
+    chart_->setObjectName(QStringLiteral("curveChart"));
+    column->addWidget(chart_, 1);
+    price_ = new TextLabel(Role::quiet);
+    price_->setObjectName(QStringLiteral("speedPrice"));
+    column->addWidget(price_);
+    connect(chart_, &CurveChart::speedChosen, this, &CurvePage::showPrice);
+    return panel;
+}
+
+QWidget* CurvePage::makeReading() {
+    const Look& look = Look::instance();
+    auto* inside = new Panel;
+    auto* column = new QVBoxLayout(inside);
+    column->setContentsMargins(look.scaled(20), look.scaled(12), look.scaled(20), look.scaled(12));
+    column->setSpacing(look.scaled(8));
+    column->addWidget(new TextLabel(Role::heading, tr("Speeds to fly")));
+    figures_ = new FigureRow(4);
+    column->addWidget(figures_);
+    auto* wind = new QHBoxLayout;
+    wind->setSpacing(look.scaled(8));
+    auto* label = new TextLabel(Role::plain, tr("Against a wind of"));
+    label->setWordWrap(false);
+    wind->addWidget(label);
+    head_wind_ = new NumberField;
+    head_wind_->setObjectName(QStringLiteral("curveHeadWind"));
+    head_wind_->setAccessibleName(tr("Head wind; below zero it comes from behind"));
+    head_wind_->setMaximumWidth(look.scaled(70));
+    wind->addWidget(head_wind_);
+    wind_unit_ = new TextLabel(Role::quiet);
+    wind->addWidget(wind_unit_, 1);
+    column->addLayout(wind);
+    connect(head_wind_, &NumberField::valueEdited, this, [this] { refresh(); });
+    connect(head_wind_, &NumberField::unreadable, this, [this] { refresh(); });
+    mass_ = new TextLabel(Role::quiet);
+    mass_->setObjectName(QStringLiteral("curveMass"));
+    column->addWidget(mass_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(new TextLabel(Role::heading, tr("What its flights teach")));
+    taught_ = new TextLabel(Role::plain);
+    taught_->setObjectName(QStringLiteral("curveTaught"));
+    column->addWidget(taught_);
+    auto* buttons = new QHBoxLayout;
+    learn_ = new QPushButton(tr("Take this curve for the aircraft"));
+    learn_->setObjectName(QStringLiteral("learnCurveButton"));
+    connect(learn_, &QPushButton::clicked, &learning_, &session::LearningSession::learn);
+    buttons->addWidget(learn_);
+    forget_ = new QPushButton(tr("Forget it"));
+    forget_->setObjectName(QStringLiteral("forgetCurveButton"));
+    forget_->setToolTip(tr("Plans go back to the known cruise alone"));
+    connect(forget_, &QPushButton::clicked, &learning_, &session::LearningSession::forget);
+    buttons->addWidget(forget_);
+    buttons->addStretch(1);
+    column->addLayout(buttons);
+    unknown_ = new TextLabel(Role::quiet);
+    unknown_->setObjectName(QStringLiteral("curveUnknown"));
+    column->addWidget(unknown_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(new TextLabel(Role::heading, tr("To know it better in ten minutes")));
+    step_test_ = new TextLabel(Role::plain);
+    step_test_->setObjectName(QStringLiteral("stepTest"));
+    column->addWidget(step_test_);
+    column->addStretch(1);
+    return new ScrollColumn(inside);
+}
+
+void CurvePage::refresh() {
+    with_ = flown_with(learning_, plan_);
+    const bool any = with_.has_value();
+    const auto& q = Look::instance().quantities();
+    const auto notation = q.notation(Quantity::wind_speed);
+    wind_unit_->setWords(notation.unit);
+    if (!any) {
+        name_->setWords(tr("No aircraft is chosen"));
+        sentence_->setWords(
+            tr("Choose an aircraft on the shelf; its curve is drawn from one cruise, and better with every "
+               "flight that is filed."));
+        chart_->setShown(std::nullopt);
+        return;
+    }
+    if (const auto typed = head_wind_->value()) {
+        with_->question.head_wind_mps = *typed / notation.factor;
+        with_->question.cross_wind_mps = 0.0;
+    } else if (!head_wind_->hasFocus()) {
+        head_wind_->setValue(with_->question.head_wind_mps * notation.factor, 1);
+    }
+    name_->setWords(wording::title(with_->aircraft));
+    showSpeeds(*with_);
+    showLearned(*with_);
+    showPrice(chart_->chosenSpeed());
+}
+
+void CurvePage::showSpeeds(const FlownWith& with) {
+    const auto& q = Look::instance().quantities();
+    const auto speeds = airframe::speeds_to_fly(with.aircraft, with.curve, with.question);
+    sentence_->setWords(wording::speeds_sentence(speeds, with.question, q));
+    CurveChart::Shown shown{with.curve, with.question, speeds, {}, {}};
+    const auto lessons = learning_.lessons();
+    for (std::size_t i = 0; i < lessons->lessons.size(); ++i) {
+        const auto& outliers = lessons->fit.outliers;
+        const bool apart = std::find(outliers.begin(), outliers.end(), i) != outliers.end();
+        auto& into = apart ? shown.apart : shown.points;
+        const auto& level = lessons->lessons[i].level;
+        into.insert(into.end(), level.begin(), level.end());
+    }
+    chart_->setShown(std::move(shown));
+    const auto explained = [&](const std::optional<airframe::SpeedToFly>& speed, Quantity quantity) {
+        return speed ? std::optional(airframe::explain(*speed, quantity, with.question)) : std::nullopt;
+    };
+    const auto& figures = figures_->figures();
+    figures[0]->setExplanation(explained(speeds.endurance, Quantity::best_endurance_speed),
+                               tr("for the longest time"));
+    figures[1]->setExplanation(explained(speeds.range, Quantity::best_range_speed), tr("for the longest way"));
+    figures[2]->setExplanation(explained(speeds.fastest, Quantity::fastest_speed), tr("half of full power"));
+    figures[3]->setExplanation(airframe::explain_stall(with.aircraft, with.question), tr("stalls at"));
+    figures_->layOutAgain();
+    mass_->setWords(wording::mass_sentence(with.aircraft, with.as.pack, q));
+}
+
+void CurvePage::showLearned(const FlownWith& with) {
+    const auto& q = Look::instance().quantities();
+    const auto lessons = learning_.lessons();
+    taught_->setWords(wording::taught_sentence(lessons->fit, with.learned ? lessons->aircraft.curve : std::nullopt,
+                                               int(lessons->lessons.size()), q));
+    unknown_->setWords(wording::unknown_sentence(lessons->fit, q));
+    learn_->setEnabled(!lessons->lessons.empty());
+    forget_->setEnabled(with.learned);
+    const auto speeds = airframe::speeds_to_fly(with.aircraft, with.curve, with.question);
+    step_test_->setWords(wording::step_test_text(learning::step_test(with.aircraft, speeds.slowest_mps), q));
+}
+
+void CurvePage::showPrice(double airspeed_mps) {
+    if (!with_) return;
+    price_->setWords(
+        wording::price_sentence(with_->curve, with_->question, airspeed_mps, Look::instance().quantities()));
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,65 @@
+#include "app/places/fleet/fleet_place.hpp"
+
+#include <QTabBar>
+#include <QVBoxLayout>
+
+namespace sobremesa::app {
+
+FleetPlace::FleetPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent)
+    : QTabWidget(parent), desk_(desk), plan_session_(plan_session), learning_(desk),
+      shelf_(new ShelfPlace(fleet_shelf(desk))) {
+    setObjectName(QStringLiteral("fleetTabs"));
+    setAccessibleName(tr("Fleet: shelf, power curve, what if, forecasts"));
+    tabBar()->setAccessibleName(accessibleName());
+    setDocumentMode(true);
+    addTab(shelf_, tr("Shelf"));
+    curve_room_ = addLaterTab(tr("Power curve"));
+    what_if_room_ = addLaterTab(tr("What if"));
+    forecasts_room_ = addLaterTab(tr("Forecasts"));
+    connect(this, &QTabWidget::currentChanged, this, &FleetPlace::follow);
+    connect(shelf_, &ShelfPlace::said, this, &FleetPlace::said);
+}
+
+QWidget* FleetPlace::addLaterTab(const QString& name) {
+    auto* room = new QWidget;
+    auto* column = new QVBoxLayout(room);
+    column->setContentsMargins(0, 0, 0, 0);
+    addTab(room, name);
+    return room;
+}
+
+/// Every page is about whatever is chosen on the shelf.
+void FleetPlace::follow(int tab) {
+    if (tab == shelf_tab) return;
+    learning_.choose(shelf_->chosen());
+    if (tab == curve_tab) curve();
+    if (tab == what_if_tab) whatIf();
+    if (tab == forecasts_tab) forecasts();
+}
+
+CurvePage& FleetPlace::curve() {
+    if (curve_) return *curve_;
+    curve_ = new CurvePage(learning_, plan_session_);
+    curve_room_->layout()->addWidget(curve_);
+    curve_->show();
+    return *curve_;
+}
+
+WhatIfPage& FleetPlace::whatIf() {
+    if (what_if_) return *what_if_;
+    what_if_ = new WhatIfPage(learning_, plan_session_);
+    what_if_room_->layout()->addWidget(what_if_);
+    what_if_->show();
+    return *what_if_;
+}
+
+ForecastsPage& FleetPlace::forecasts() {
+    if (forecasts_) return *forecasts_;
+    forecasts_ = new ForecastsPage(learning_, desk_);
+    connect(forecasts_, &ForecastsPage::flightWanted, this, &FleetPlace::flightWanted);
+    forecasts_room_->layout()->addWidget(forecasts_);
+    forecasts_->show();
+    return *forecasts_;
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,50 @@
+#pragma once
+
+#include <QTabWidget>
+
+#include "app/places/fleet/curve_page.hpp"
+#include "app/places/fleet/forecasts_page.hpp"
+#include "app/places/fleet/what_if_page.hpp"
+#include "app/places/shelf/shelf_place.hpp"
+
+namespace sobremesa::app {
+
+/// Fleet: the shelf, the power curve that flights draw with the speeds to fly, what a change would do, and how good
+/// the forecasts were. All but the shelf are made when they are first wanted.
+class FleetPlace : public QTabWidget {
+    Q_OBJECT
+public:
+    FleetPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent = nullptr);
+    ShelfPlace& shelf() { return *shelf_; }
+    session::LearningSession& learning() { return learning_; }
+    CurvePage& curve();
+    WhatIfPage& whatIf();
+    ForecastsPage& forecasts();
+    bool onShelf() const { return currentIndex() == shelf_tab; }
+    void showShelf() { setCurrentIndex(shelf_tab); }
+    void showCurve() { setCurrentIndex(curve_tab); }
+    void showWhatIf() { setCurrentIndex(what_if_tab); }
+    void showForecasts() { setCurrentIndex(forecasts_tab); }
+
+signals:
+    void said(const QString& words);
+    void flightWanted(session::Id id);
+
+private:
+    enum Tab { shelf_tab, curve_tab, what_if_tab, forecasts_tab };
+    QWidget* addLaterTab(const QString& name);
+    void follow(int tab);
+
+    session::Desk& desk_;
+    session::PlanSession& plan_session_;
+    session::LearningSession learning_;
+    ShelfPlace* shelf_;
+    QWidget* curve_room_ = nullptr;
+    QWidget* what_if_room_ = nullptr;
+    QWidget* forecasts_room_ = nullptr;
+    CurvePage* curve_ = nullptr;
+    WhatIfPage* what_if_ = nullptr;
+    ForecastsPage* forecasts_ = nullptr;
+};
+
+} // namespace sobremesa::app

@@ -1,0 +1,175 @@
+#include "app/places/fleet/forecasts_page.hpp"
+
+#include <algorithm>
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/charts/forecast_chart.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/cell_model.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/fold.hpp"
+#include "app/widgets/hairline.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "wording/aircraft.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using session::Id;
+using units::Quantity;
+
+ForecastsPage::ForecastsPage(session::LearningSession& learning, session::Desk& desk, QWidget* parent)
+    : QWidget(parent), learning_(learning), desk_(desk) {
+    setObjectName(QStringLiteral("forecastsPage"));
+    auto* fold = new Fold;
+    QWidget* left = makeChart();
+    QWidget* right = makeTable();
+    fold->addPane(tr("Forecasts"), left);
+    fold->addPane(tr("Flights"), right);
+    fold->setWideArrangement([left, right](QWidget* page) {
+        auto* column = new QVBoxLayout(page);
+        column->setContentsMargins(0, 0, 0, 0);
+        column->setSpacing(0);
+        column->addWidget(left, 8);
+        column->addWidget(new Hairline(Qt::Horizontal));
+        column->addWidget(right, 7);
+    });
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->addWidget(fold);
+    connect(&learning_, &session::LearningSession::changed, this, &ForecastsPage::refresh);
+    connect(&desk_, &session::Desk::flightsChanged, this, &ForecastsPage::refresh);
+    connect(&Look::instance(), &Look::changed, this, &ForecastsPage::refresh);
+    refresh();
+}
+
+QWidget* ForecastsPage::makeChart() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(look.scaled(24), look.scaled(12), look.scaled(24), look.scaled(8));
+    column->setSpacing(look.scaled(8));
+    name_ = new TextLabel(Role::heading);
+    name_->setObjectName(QStringLiteral("forecastsName"));
+    column->addWidget(name_);
+    sentence_ = new TextLabel(Role::sentence);
+    sentence_->setObjectName(QStringLiteral("forecastsSentence"));
+    column->addWidget(sentence_);
+    chart_ = new ForecastChart;
+    chart_->setObjectName(QStringLiteral("forecastChart"));
+    column->addWidget(chart_, 1);
+    return panel;
+}
+
+QWidget* ForecastsPage::makeTable() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(look.scaled(24), look.scaled(8), look.scaled(24), look.scaled(12));
+    column->setSpacing(look.scaled(8));
+    cells_ = new CellModel(this);
+    table_ = new DataTable(QStringLiteral("forecastsTable"), tr("Flights and their forecasts"));
+    table_->setModel(cells_);
+    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    table_->setSelectionMode(QAbstractItemView::SingleSelection);
+    table_->horizontalHeader()->setStretchLastSection(true);
+    column->addWidget(table_, 1);
+    auto* buttons = new QHBoxLayout;
+    open_ = new QPushButton(tr("Open"));
+    open_->setObjectName(QStringLiteral("forecastOpen"));
+    connect(open_, &QPushButton::clicked, this, [this] {
+        if (const auto id = chosen()) emit flightWanted(*id);
+    });
+    buttons->addWidget(open_);
+    apart_ = new QPushButton(tr("Set apart"));
+    apart_->setObjectName(QStringLiteral("setApartButton"));
+    connect(apart_, &QPushButton::clicked, this, [this] {
+        const auto id = chosen();
+        if (id) learning_.setApart(*id, !desk_.shelves().flights.at(*id).set_apart);
+    });
+    buttons->addWidget(apart_);
+    buttons->addWidget(
+        new TextLabel(Role::quiet,
+                      tr("A flight set apart teaches no more: a sensor was wrong, or it was no ordinary day.")),
+        1);
+    column->addLayout(buttons);
+    const auto choose = [this] {
+        const auto id = chosen();
+        open_->setEnabled(id.has_value());
+        apart_->setEnabled(id.has_value());
+        const bool is_apart = id && desk_.shelves().flights.at(*id).set_apart;
+        apart_->setText(is_apart ? tr("Let it teach again") : tr("Set apart"));
+    };
+    connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, choose);
+    connect(cells_, &QAbstractItemModel::modelReset, this, choose);
+    choose();
+    return panel;
+}
+
+std::optional<Id> ForecastsPage::chosen() const {
+    const QModelIndex at = table_->currentIndex();
+    if (!at.isValid() || std::size_t(at.row()) >= rows_.size()) return std::nullopt;
+    const Id id = rows_[std::size_t(at.row())];
+    return desk_.shelves().flights.contains(id) ? std::optional(id) : std::nullopt;
+}
+
+void ForecastsPage::refresh() {
+    const auto lessons = learning_.lessons();
+    rows_.clear();
+    if (!lessons || !lessons->aircraft_id) {
+        name_->setWords(tr("No aircraft is chosen"));
+        sentence_->setWords(tr("Choose an aircraft on the shelf."));
+        chart_->setBacktest({}, {});
+        cells_->setCells({}, {});
+        return;
+    }
+    name_->setWords(wording::title(lessons->aircraft));
+    sentence_->setWords(wording::backtest_sentence(lessons->test));
+    const auto& flights = desk_.shelves().flights;
+    const auto name_of = [&](Id id) {
+        const auto found = flights.find(id);
+        return found == flights.end() ? QString() : QString::fromStdString(found->second.name);
+    };
+    QStringList names;
+    std::vector<std::vector<Cell>> cells;
+    const auto word = [](const QString& text) {
+        Cell cell;
+        cell.text = text;
+        return cell;
+    };
+    for (const auto& row : lessons->test.rows) {
+        names << name_of(row.flight_id);
+        rows_.push_back(row.flight_id);
+        const auto index = std::size_t(std::find(lessons->flights.begin(), lessons->flights.end(), row.flight_id) -
+                                       lessons->flights.begin());
+        const auto& outliers = lessons->fit.outliers;
+        const bool outlier = std::find(outliers.begin(), outliers.end(), index) != outliers.end();
+        cells.push_back({word(names.back()), explained_cell(learning::explain(row, Quantity::flight_count)),
+                         explained_cell(learning::explain(row, Quantity::used_energy)),
+                         explained_cell(learning::explain(row, Quantity::compared_energy_per_distance)),
+                         explained_cell(learning::explain(row, Quantity::energy_per_distance)),
+                         explained_cell(learning::explain(row, Quantity::forecast_error)),
+                         word(outlier      ? tr("stands apart")
+                              : row.inside ? tr("within its band")
+                                           : tr("outside its band"))});
+    }
+    // Those set apart stand below: they can be let in again.
+    for (const auto& [id, flight] : flights) {
+        if (flight.aircraft_id != lessons->aircraft_id || !flight.set_apart) continue;
+        rows_.push_back(id);
+        cells.push_back(
+            {word(name_of(id)), word({}), word({}), word({}), word({}), word({}), word(tr("set apart"))});
+    }
+    chart_->setBacktest(lessons->test, names);
+    cells_->setCells(
+        {tr("flight"), tr("from"), tr("energy, level"), tr("forecast"), tr("flown"), tr("off"), tr("which is")},
+        std::move(cells));
+    table_->fitColumns();
+}
+
+} // namespace sobremesa::app

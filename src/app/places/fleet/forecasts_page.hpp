@@ -1,0 +1,44 @@
+#pragma once
+
+#include <QWidget>
+
+#include "session/learning_session.hpp"
+
+class QPushButton;
+
+namespace sobremesa::app {
+
+class CellModel;
+class DataTable;
+class ForecastChart;
+class TextLabel;
+
+/// How good the forecasts were: every flight of the aircraft foretold from those before it, the error of each, and
+/// which of them stand apart. A flight can be set apart: it then teaches no more.
+class ForecastsPage : public QWidget {
+    Q_OBJECT
+public:
+    ForecastsPage(session::LearningSession& learning, session::Desk& desk, QWidget* parent = nullptr);
+
+signals:
+    void flightWanted(session::Id id);
+
+private:
+    QWidget* makeChart();
+    QWidget* makeTable();
+    void refresh();
+    std::optional<session::Id> chosen() const;
+
+    session::LearningSession& learning_;
+    session::Desk& desk_;
+    TextLabel* name_;
+    TextLabel* sentence_;
+    ForecastChart* chart_;
+    CellModel* cells_;
+    DataTable* table_;
+    std::vector<session::Id> rows_;
+    QPushButton* open_;
+    QPushButton* apart_;
+};
+
+} // namespace sobremesa::app

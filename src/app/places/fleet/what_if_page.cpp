@@ -1,0 +1,277 @@
+#include "app/places/fleet/what_if_page.hpp"
+
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QPushButton>
+#include <QSlider>
+
+#include "app/charts/headroom_chart.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/cell_model.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/fold.hpp"
+#include "app/widgets/hairline.hpp"
+#include "app/widgets/scroll_column.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "wording/aircraft.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using units::Quantity;
+
+WhatIfPage::WhatIfPage(session::LearningSession& learning, session::PlanSession& plan, QWidget* parent)
+    : QWidget(parent), learning_(learning), plan_(plan) {
+    setObjectName(QStringLiteral("whatIfPage"));
+    auto* fold = new Fold;
+    QWidget* left = makeDials();
+    QWidget* right = makeOutcome();
+    fold->addPane(tr("Change"), left);
+    fold->addPane(tr("What comes of it"), right);
+    fold->setWideArrangement([left, right](QWidget* page) {
+        auto* row = new QHBoxLayout(page);
+        row->setContentsMargins(0, 0, 0, 0);
+        row->setSpacing(0);
+        row->addWidget(left, 6);
+        row->addWidget(new Hairline(Qt::Vertical));
+        row->addWidget(right, 9);
+    });
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->addWidget(fold);
+    connect(&learning_, &session::LearningSession::changed, this, &WhatIfPage::refresh);
+    connect(&plan_, &session::PlanSession::requestChanged, this, &WhatIfPage::refresh);
+    connect(&Look::instance(), &Look::changed, this, &WhatIfPage::refresh);
+    refresh();
+}
+
+void WhatIfPage::addDial(QGridLayout* grid, const QString& label, const char* object, int from, int to, Dial dial) {
+    const Look& look = Look::instance();
+    const int line = grid->rowCount();
+    dial.label = new TextLabel(Role::plain, label);
+    dial.label->setWordWrap(false);
+    grid->addWidget(dial.label, line, 0);
+    dial.slider = new QSlider(Qt::Horizontal);
+    dial.slider->setObjectName(QLatin1String(object));
+    dial.slider->setAccessibleName(label);
+    dial.slider->setRange(from, to);
+    dial.slider->setValue(dial.still);
+    dial.slider->setMinimumHeight(look.scaled(26));
+    grid->addWidget(dial.slider, line, 1);
+    dial.value = new TextLabel(Role::plain);
+    dial.value->setWordWrap(false);
+    dial.value->setMinimumWidth(look.scaled(84));
+    dial.value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    grid->addWidget(dial.value, line, 2);
+    connect(dial.slider, &QSlider::valueChanged, this, &WhatIfPage::showOutcome);
+    dials_.push_back(std::move(dial));
+}
+
+QWidget* WhatIfPage::makeDials() {
+    const Look& look = Look::instance();
+    auto* inside = new Panel;
+    auto* column = new QVBoxLayout(inside);
+    column->setContentsMargins(look.scaled(24), look.scaled(12), look.scaled(20), look.scaled(12));
+    column->setSpacing(look.scaled(10));
+    name_ = new TextLabel(Role::heading);
+    name_->setObjectName(QStringLiteral("whatIfName"));
+    column->addWidget(name_);
+    column->addWidget(
+        new TextLabel(Role::quiet, tr("What would change with another pack, without the camera, higher up? "
+                                      "Nothing here changes the aircraft.")));
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(look.scaled(12));
+    grid->setVerticalSpacing(look.scaled(8));
+    grid->setColumnStretch(1, 1);
+    const auto mass = [](double kg) { return Look::instance().quantities().text(Quantity::pack_mass, {kg, 0.0}); };
+    const auto always = [](const FlownWith&) { return true; };
+    const auto is_wing = [](const FlownWith& w) {
+        return w.aircraft.craft == airframe::Craft::wing && w.aircraft.wing.area_m2.has_value();
+    };
+    const auto is_rotor = [](const FlownWith& w) {
+        return w.aircraft.craft == airframe::Craft::rotor && w.aircraft.rotor.propeller_diameter_m.has_value();
+    };
+    constexpr int percent_still = 100;
+    const auto share_of = [this](auto base) {
+        return [this, base](int position) { return with_ ? base(*with_) * position / 100.0 : 0.0; };
+    };
+    addDial(grid, tr("Pack"), "dialPack", 40, 220,
+            {{},
+             {},
+             {},
+             share_of([](const FlownWith& w) { return w.as.pack.mass_kg; }),
+             percent_still,
+             mass,
+             [](matching::Change& c, double v) { c.pack_mass_kg = v; },
+             always});
+    addDial(grid, tr("Camera, payload"), "dialPayload", -60, 60,
+            {{},
+             {},
+             {},
+             [](int p) { return 0.01 * p; },
+             0,
+             mass,
+             [](matching::Change& c, double v) { c.extra_mass_kg = v; },
+             always});
+    addDial(grid, tr("Electronics"), "dialElectronics", -20, 40,
+            {{},
+             {},
+             {},
+             [](int p) { return 0.5 * p; },
+             0,
+             [](double w) {
+                 return Look::instance().quantities().text(Quantity::electronics_power, {w, 0.0});
+             },
+             [](matching::Change& c, double v) { c.extra_electronics_w = v; },
+             always});
+    const auto millimetres = [](double m) { return wording::written(m, 0.0, {1000.0, tr("mm"), 0}); };
+    addDial(grid, tr("Propellers"), "dialPropellers", 50, 180,
+            {{},
+             {},
+             {},
+             share_of([](const FlownWith& w) { return w.aircraft.rotor.propeller_diameter_m.value_or(0.0); }),
+             percent_still,
+             millimetres,
+             [](matching::Change& c, double v) { c.propeller_diameter_m = v; },
+             is_rotor});
+    addDial(grid, tr("Rotors"), "dialRotors", 3, 8,
+            {{},
+             {},
+             {},
+             [](int p) { return double(p); },
+             4,
+             [](double n) {
+                 return wording::written(n, 0.0, {1.0, {}, 0});
+             },
+             [](matching::Change& c, double v) { c.rotors = v; },
+             is_rotor});
+    addDial(grid, tr("Wing area"), "dialWing", 60, 180,
+            {{},
+             {},
+             {},
+             share_of([](const FlownWith& w) { return w.aircraft.wing.area_m2.value_or(0.0); }),
+             percent_still,
+             [](double a) {
+                 return wording::written(a, 0.0, {100.0, tr("dm²"), 1});
+             },
+             [](matching::Change& c, double v) { c.wing_area_m2 = v; },
+             is_wing});
+    addDial(grid, tr("Higher by"), "dialHeight", 0, 60,
+            {{},
+             {},
+             {},
+             [](int p) { return 50.0 * p; },
+             0,
+             [](double m) { return Look::instance().quantities().height(m); },
+             [this](matching::Change& c, double v) {
+                 if (with_) c.height_m = with_->as.height_m + v;
+             },
+             always});
+    addDial(grid, tr("Warmer by"), "dialTemperature", -40, 30,
+            {{},
+             {},
+             {},
+             [](int p) { return double(p); },
+             0,
+             [](double k) {
+                 return wording::written(k, 0.0, {1.0, tr("K"), 0});
+             },
+             [this](matching::Change& c, double v) {
+                 if (with_) c.temperature_c = with_->as.temperature_c + v;
+             },
+             always});
+    column->addLayout(grid);
+    auto* back = new QPushButton(tr("As it is"));
+    back->setObjectName(QStringLiteral("whatIfReset"));
+    back->setToolTip(tr("Puts every slider back"));
+    connect(back, &QPushButton::clicked, this, &WhatIfPage::rest);
+    column->addWidget(back, 0, Qt::AlignLeft);
+    column->addStretch(1);
+    return new ScrollColumn(inside);
+}
+
+QWidget* WhatIfPage::makeOutcome() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(look.scaled(20), look.scaled(12), look.scaled(20), look.scaled(12));
+    column->setSpacing(look.scaled(8));
+    sentence_ = new TextLabel(Role::sentence);
+    sentence_->setObjectName(QStringLiteral("whatIfSentence"));
+    column->addWidget(sentence_);
+    cells_ = new CellModel(this);
+    table_ = new DataTable(QStringLiteral("whatIfTable"), tr("Before and after"));
+    table_->setModel(cells_);
+    table_->horizontalHeader()->setStretchLastSection(true);
+    table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    column->addWidget(table_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(new TextLabel(Role::heading, tr("Headroom with the plan's pack, as it is")));
+    headroom_words_ = new TextLabel(Role::plain);
+    headroom_words_->setObjectName(QStringLiteral("headroomWords"));
+    column->addWidget(headroom_words_);
+    headroom_ = new HeadroomChart;
+    headroom_->setObjectName(QStringLiteral("headroomChart"));
+    column->addWidget(headroom_, 1);
+    return panel;
+}
+
+void WhatIfPage::rest() {
+    for (const Dial& dial : dials_) dial.slider->setValue(dial.still);
+}
+
+void WhatIfPage::refresh() {
+    with_ = flown_with(learning_, plan_);
+    name_->setWords(with_ ? wording::title(with_->aircraft) : tr("No aircraft is chosen"));
+    for (Dial& dial : dials_) {
+        const bool fits = with_ && dial.fits(*with_);
+        for (QWidget* part : {static_cast<QWidget*>(dial.label), static_cast<QWidget*>(dial.slider),
+                              static_cast<QWidget*>(dial.value)})
+            part->setVisible(fits);
+    }
+    const auto room = with_ ? matching::headroom(with_->aircraft, with_->curve, with_->as) : std::nullopt;
+    headroom_words_->setWords(with_ ? wording::headroom_sentence(room, Look::instance().quantities()) : QString());
+    headroom_->setHeadroom(room);
+    headroom_->setVisible(room.has_value());
+    showOutcome();
+}
+
+matching::Change WhatIfPage::change() const {
+    matching::Change change;
+    for (const Dial& dial : dials_) {
+        if (with_ && dial.fits(*with_) && dial.slider->value() != dial.still)
+            dial.apply(change, dial.value_at(dial.slider->value()));
+    }
+    return change;
+}
+
+void WhatIfPage::showOutcome() {
+    if (!with_) {
+        sentence_->setWords(tr("Choose an aircraft on the shelf."));
+        cells_->setCells({}, {});
+        return;
+    }
+    for (const Dial& dial : dials_) dial.value->setWords(dial.written(dial.value_at(dial.slider->value())));
+    const auto before = matching::outcome_of(with_->aircraft, with_->curve, with_->as);
+    const auto after = matching::outcome_of(with_->aircraft, with_->curve, with_->as, change());
+    if (!before || !after) return;
+    const auto& q = Look::instance().quantities();
+    sentence_->setWords(wording::what_if_sentence(*before, *after, q));
+    std::vector<std::vector<Cell>> rows;
+    for (const auto& line : matching::compare_outcomes(*before, *after)) {
+        Cell name;
+        name.text = wording::name(line.quantity);
+        Cell change_cell = explained_cell(line.ratio_explanation);
+        change_cell.text = wording::change_text(line.ratio, q);
+        rows.push_back({name, explained_cell(line.before), explained_cell(line.after), change_cell});
+    }
+    cells_->setCells({tr("what"), tr("as it is"), tr("changed"), tr("by")}, std::move(rows));
+    table_->fitColumns(200);
+    table_->setFixedHeight(table_->horizontalHeader()->sizeHint().height() +
+                           cells_->rowCount() * table_->verticalHeader()->defaultSectionSize() +
+                           Look::instance().scaled(6));
+}
+
+} // namespace sobremesa::app

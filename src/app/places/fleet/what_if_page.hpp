@@ -1,0 +1,60 @@
+#pragma once
+
+#include <functional>
+
+#include <QWidget>
+
+#include "app/places/fleet/flown_with.hpp"
+
+class QGridLayout;
+class QSlider;
+
+namespace sobremesa::app {
+
+class CellModel;
+class DataTable;
+class HeadroomChart;
+class TextLabel;
+
+/// What a change would do: sliders for pack, camera, propellers, wing, height and temperature; before and after
+/// beside them, with their errors; and the headroom that the plan's pack leaves.
+class WhatIfPage : public QWidget {
+    Q_OBJECT
+public:
+    WhatIfPage(session::LearningSession& learning, session::PlanSession& plan, QWidget* parent = nullptr);
+
+    matching::Change change() const;
+
+private:
+    /// One slider and what it changes.
+    struct Dial {
+        QSlider* slider = nullptr;
+        TextLabel* label = nullptr;
+        TextLabel* value = nullptr;
+        /// Value of the slider's position; and where nothing is changed.
+        std::function<double(int)> value_at;
+        int still = 0;
+        std::function<QString(double)> written;
+        std::function<void(matching::Change&, double)> apply;
+        std::function<bool(const FlownWith&)> fits;
+    };
+    QWidget* makeDials();
+    QWidget* makeOutcome();
+    void addDial(QGridLayout* grid, const QString& label, const char* object, int from, int to, Dial dial);
+    void rest();
+    void refresh();
+    void showOutcome();
+
+    session::LearningSession& learning_;
+    session::PlanSession& plan_;
+    std::optional<FlownWith> with_;
+    std::vector<Dial> dials_;
+    TextLabel* name_;
+    TextLabel* sentence_;
+    CellModel* cells_;
+    DataTable* table_;
+    TextLabel* headroom_words_;
+    HeadroomChart* headroom_;
+};
+
+} // namespace sobremesa::app

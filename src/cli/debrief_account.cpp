@@ -1,0 +1,82 @@
+#include "cli/debrief_account.hpp"
+
+namespace sobremesa::cli {
+
+namespace {
+
+Json shares_json(const debrief::EnergyShares& shares) {
+    Json parts = Json::array();
+    for (const auto& part : shares.electronics)
+        parts.push_back({{"name", part.name}, {"share", part.share.value}, {"share_sd", part.share.sd}});
+    return {{"electronics", or_null(shares.electronics_together)},
+            {"electronics_sd", sd_or_null(shares.electronics_together)},
+            {"parts", parts},
+            {"climb", or_null(shares.climb)},
+            {"climb_sd", sd_or_null(shares.climb)},
+            {"gust_power_sd_w", or_null(shares.gust_w)}};
+}
+
+Json link_json(const std::optional<radio::LinkReach>& link) {
+    if (!link) return nullptr;
+    const bool signal = link->kind == radio::LinkKind::signal_dbm;
+    return {{"kind", signal ? "signal_dbm" : "link_quality_share"},
+            {"worst", link->worst.reading},
+            {"worst_at_m", link->worst.distance_m},
+            {"failsafe_level", link->failsafe_level},
+            {"failsafe_m", or_null(link->failsafe_m)},
+            {"failsafe_sd_m", sd_or_null(link->failsafe_m)},
+            {signal ? "fall_db_per_decade" : "fall_per_km", link->fall}};
+}
+
+Json ledger_json(const std::optional<debrief::CurrentLedger>& ledger) {
+    if (!ledger) return nullptr;
+    return {{"array_wh", ledger->array_wh},
+            {"motor_wh", ledger->motor_wh},
+            {"pack_wh", ledger->pack_wh},
+            {"charged_wh", ledger->charged_wh},
+            {"electronics_wh", ledger->electronics_wh},
+            {"missing_wh", ledger->missing_wh},
+            {"motor_measured", ledger->has_motor}};
+}
+
+} // namespace
+
+Json account_json(const debrief::FlightAccount& account) {
+    Json further = Json::array();
+    for (const auto& f : account.further)
+        further.push_back({{"landing", battery::landing_school_word(f.rule.school)},
+                           {"cell_voltage_v", f.rule.cell_v},
+                           {"at_rest", f.rule.at_rest},
+                           {"time_s", or_null(f.time_s.value)},
+                           {"time_sd_s", or_null(f.time_s.sd)},
+                           {"distance_m", or_null(f.distance_m.value)},
+                           {"distance_sd_m", or_null(f.distance_m.sd)},
+                           {"time_without_reserve_s", or_null(f.without_reserve_s)}});
+    Json limits = Json::array();
+    for (const auto& limit : account.limits)
+        limits.push_back({{"part", debrief::limit_word(limit.part)},
+                          {"limit_a", limit.limit_a},
+                          {"above_s", limit.above_s},
+                          {"highest_a", limit.above_s > 0.0 ? Json(limit.highest_a) : Json(nullptr)}});
+    Json turns = Json::array();
+    for (const auto& turn : account.turns) {
+        const auto known = [&](double value) { return turn.reached ? or_null(value) : Json(nullptr); };
+        turns.push_back({{"school", mission::school_word(turn.school)},
+                         {"reached", turn.reached},
+                         {"after_farthest", turn.reached && turn.after_farthest},
+                         {"time_s", known(turn.time_s)},
+                         {"from_home_m", known(turn.from_home_m)},
+                         {"charge_used_ah", known(turn.charge_used_ah)},
+                         {"spare_wh", known(turn.spare_wh)}});
+    }
+    return {{"further", further},
+            {"shares", shares_json(account.shares)},
+            {"limits", limits},
+            {"turns", turns},
+            {"link", link_json(account.link)},
+            {"ledger", ledger_json(account.ledger)},
+            {"idle_offset_a", or_null(account.idle_offset_a)},
+            {"idle_offset_sd_a", sd_or_null(account.idle_offset_a)}};
+}
+
+} // namespace sobremesa::cli

@@ -1,0 +1,96 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/airframe/power_curve.hpp"
+#include "core/airframe/steady_flight.hpp"
+#include "core/units/error.hpp"
+#include "core/units/estimate.hpp"
+
+namespace sobremesa::airframe {
+
+/// One consumer besides the propulsion: video, camera, control, a servo.
+struct ElectronicsPart {
+    std::string name;
+    double power_w = 0.0;
+    friend bool operator==(const ElectronicsPart&, const ElectronicsPart&) = default;
+};
+
+/// What is known of a wing; each may be missing, and is then assumed from the mass and the known cruise.
+struct WingForm {
+    std::optional<double> area_m2;
+    std::optional<double> span_m;
+    /// Largest lift coefficient; empty: 1.1 (common practice).
+    std::optional<double> cl_max;
+    friend bool operator==(const WingForm&, const WingForm&) = default;
+};
+
+/// What is known of the rotors.
+struct RotorForm {
+    std::optional<double> rotors;
+    std::optional<double> propeller_diameter_m;
+    friend bool operator==(const RotorForm&, const RotorForm&) = default;
+};
+
+/// An aircraft: one known cruise at the least, and whatever else the pilot, or its flights, know of it.
+struct Aircraft {
+    std::string name;
+    Craft craft = Craft::rotor;
+    /// Without the pack, kg.
+    double mass_kg = 0.0;
+    double cruise_airspeed_mps = 0.0;
+    /// Total pack power in that cruise, still air, W.
+    double cruise_power_w = 0.0;
+    /// What that cruise was flown at. Empty: this aircraft with the pack of the plan; sea-level standard density.
+    std::optional<double> cruise_all_up_mass_kg;
+    std::optional<double> cruise_density_kgm3;
+    /// Video, camera, control, servos: drawn whatever the aircraft does, W. Empty: assumed, see
+    /// `electronics_power_w`.
+    std::optional<double> electronics_w;
+    /// The same, part by part; where there are any, their sum is the electronics' draw.
+    std::vector<ElectronicsPart> electronics;
+    /// Full stick, level, full pack, W; for the power-demand share.
+    std::optional<double> full_power_w;
+    /// What controllers and motors together may draw without end, A.
+    std::optional<double> controller_current_a;
+    /// Where the link gives up: signal, dBm, and link quality, 0 … 1.
+    std::optional<double> failsafe_signal_dbm;
+    std::optional<double> failsafe_link_share;
+    /// What the bay takes: the heaviest pack that flies well, kg, and its three sides, m.
+    std::optional<double> most_pack_mass_kg;
+    std::optional<double> bay_length_m;
+    std::optional<double> bay_width_m;
+    std::optional<double> bay_height_m;
+    WingForm wing;
+    RotorForm rotor;
+    /// Drawn by its flights. Empty: the known cruise is all there is.
+    std::optional<PowerCurve> curve;
+};
+
+/// @error `value_out_of_range` naming the field
+units::Result<Aircraft> checked(Aircraft aircraft);
+
+/// The electronics' draw: given, or assumed 5 W but never more than a fifth of the cruise power (common practice).
+double electronics_power_w(const Aircraft& aircraft);
+
+/// Electrical power for steady flight: by the curve that flights drew, where there is one (see `PowerCurve`), else
+/// scaled from the one known cruise by physics.
+///
+/// Scaled: the cruise power less electronics is split into parts that scale differently:
+/// - rotor: induced (a third) ∝ m^1.5·ρ^-0.5·V^-1, profile (a third) ∝ ρ, parasite (a third) ∝ ρ·V³;
+/// - wing: induced (three tenths) ∝ m²/(ρ·V), parasite (the rest) ∝ ρ·V³.
+/// Climbing adds `m·g·ḣ/η` with η = 0.5. Descent credits half of `m·g·|ḣ|`, a wing never below its electronics, a
+/// rotor never below 0.6 of level power. Shares, η and credit are assumptions (common practice, no source); the
+/// scalings are Leishman, *Principles of Helicopter Aerodynamics*, ch. 5, and Anderson, *Introduction to Flight*,
+/// ch. 6.
+///
+/// @param reference_mass_kg  all-up mass of the known cruise where the aircraft does not state it
+/// @return power with its band; a wide one where it is scaled: 8 % at the known cruise, more with every step away
+/// @error `airspeed_outside_model` below 0.6 or above 1.6 of the known airspeed; below half of the slowest or above
+///        1.7 of the fastest that a curve was flown at
+units::Result<units::Estimate> power_w(const Aircraft& aircraft, double reference_mass_kg,
+                                       const FlightState& state);
+
+} // namespace sobremesa::airframe

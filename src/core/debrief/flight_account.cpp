@@ -1,0 +1,380 @@
+#include "core/debrief/flight_account.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/debrief/flown_rows.hpp"
+#include "core/mission/schools.hpp"
+#include "core/telemetry/calibration.hpp"
+#include "core/units/constants.hpp"
+
+namespace sobremesa::debrief {
+
+namespace {
+
+using telemetry::Channel;
+using units::Estimate;
+using units::NoticeCode;
+using units::Severity;
+
+/// Climbs cost this share of their lift over all, where the flight does not show it (common practice).
+constexpr double assumed_climb_efficiency = 0.5;
+constexpr double assumed_climb_sd = 0.25;
+/// Electronics that were assumed, not given, relative sd.
+constexpr double assumed_electronics_sd = 0.5;
+constexpr double given_electronics_sd = 0.1;
+/// Failsafe levels where the pilot gives none: common practice, no source.
+constexpr double usual_failsafe_dbm = -105.0;
+constexpr double usual_failsafe_share = 0.5;
+/// A ledger that misses more than this share of what flowed does not close.
+constexpr double ledger_closes = 0.1;
+/// An offset smaller than this is within what such sensors do, A.
+constexpr double least_offset_a = 0.15;
+constexpr double least_ground_s = 5.0;
+/// A current that is this far above its limit for less than a second is a spike of the sensor.
+constexpr double least_above_s = 1.0;
+
+void add_further(FlightAccount& account, const telemetry::LogSummary& summary, const telemetry::Findings& found,
+                 const mission::PlanRequest& flown, const std::optional<battery::Remaining>& remaining) {
+    const auto counted = telemetry::charge_used_ah(summary);
+    if (!counted || !telemetry::volts_fit(summary, flown.pack)) return;
+    account.further_power_w =
+        found.still ? found.still->level_power_w.value : summary.energy.mean_power_w.value_or(0.0);
+    if (!(account.further_power_w > 0.0)) return;
+    if (found.still)
+        account.further_speed_mps = found.still->airspeed_mps.value;
+    else if (summary.distance.ground_m && summary.duration_s > 0.0)
+        account.further_speed_mps = summary.distance.ground_m->value / summary.duration_s;
+
+    const battery::PackModel pack(flown.pack);
+    const battery::Surroundings around{flown.weather.temperature_c, true};
+    const auto start = pack.atStart(flown.weather.temperature_c);
+    const battery::LoadPhase load{battery::LoadPhase::Kind::power, account.further_power_w};
+    const double lowest_v = battery::landing_rules(flown.pack.chemistry).back().cell_v;
+    const battery::Discharge whole = battery::discharge(pack, start, {load}, {lowest_v, 1e9}, around);
+    // What is known of the charge left, turned into what was used of this pack.
+    Estimate used = *counted;
+    if (remaining && remaining->charge_ah) {
+        const double full_ah = battery::rated_charge_ah(flown.pack) * flown.pack.capacity_factor;
+        used = {full_ah - remaining->charge_ah->value, remaining->charge_ah->sd};
+    }
+    const double used_s = battery::point_at_charge(whole, used.value).time_s;
+    for (const battery::Landing& landing : battery::land_by_all_rules(pack, start, load, around)) {
+        if (!landing.at || landing.rule.school == battery::LandingSchool::emergency) continue;
+        Further further;
+        further.rule = landing.rule;
+        further.without_reserve_s = landing.at->time_s - used_s;
+        double reserve_s = 0.0;
+        if (const auto* share = std::get_if<mission::ShareOfUsable>(&flown.reserve))
+            reserve_s = share->share * landing.at->time_s;
+        if (const auto* loiter = std::get_if<mission::LoiterAtHome>(&flown.reserve))
+            reserve_s = loiter->minutes * units::seconds_per_minute;
+        further.time_s.value = further.without_reserve_s - reserve_s;
+        const double per_ah_s = landing.at->time_s / std::max(landing.at->charge_used_ah, 1e-9);
+        further.time_s.sd = units::combine_sd(used.sd * per_ah_s, battery::assumed_usable_sd * landing.at->time_s);
+        further.distance_m = {further.time_s.value * account.further_speed_mps,
+                              further.time_s.sd * account.further_speed_mps};
+        account.further.push_back(further);
+    }
+}
+
+void add_shares(FlightAccount& account, const telemetry::LogSummary& summary, const telemetry::Findings& found,
+                const mission::PlanRequest& flown) {
+    const auto& aircraft = flown.aircraft;
+    if (const auto mean_w = summary.energy.mean_power_w; mean_w && *mean_w > 0.0) {
+        const bool given = aircraft.electronics_w || !aircraft.electronics.empty();
+        const auto share = [&](double power_w) {
+            const double value = power_w / *mean_w;
+            return Estimate{value, value * (given ? given_electronics_sd : assumed_electronics_sd)};
+        };
+        for (const auto& part : aircraft.electronics)
+            account.shares.electronics.push_back({part.name, share(part.power_w)});
+        account.shares.electronics_together = share(airframe::electronics_power_w(aircraft));
+    }
+    if (found.still) account.shares.gust_w = Estimate{found.still->gust_power_sd_w, 0.0};
+    const auto& energy = summary.energy.energy_wh;
+    if (!energy || !(energy->value > 0.0)) return;
+    Estimate cost{mission::all_up_mass_kg(flown) * units::standard_gravity_mps2 / assumed_climb_efficiency, 0.0};
+    cost.sd = assumed_climb_sd * cost.value;
+    if (found.still && found.still->climb_cost_w_per_mps) cost = *found.still->climb_cost_w_per_mps;
+    double climbed_m = 0.0;
+    for (const telemetry::Stretch& s : found.stretches) {
+        if (s.climb_m > 0.0 &&
+            (s.kind == telemetry::StretchKind::climb || s.kind == telemetry::StretchKind::launch))
+            climbed_m += s.climb_m;
+    }
+    if (!found.motion.has_height) return;
+    const double share = climbed_m * cost.value / units::seconds_per_hour / energy->value;
+    account.shares.climb = Estimate{share, share * cost.sd / std::max(cost.value, 1e-9)};
+}
+
+void add_limits(FlightAccount& account, const telemetry::CleanLog& log, const mission::PlanRequest& flown) {
+    if (!log.raw->has(Channel::current_a)) return;
+    std::vector<LimitKept> limits = {{LimitKept::Part::pack, battery::continuous_current_a(flown.pack), 0.0, 0.0}};
+    if (flown.aircraft.controller_current_a)
+        limits.push_back({LimitKept::Part::controller, *flown.aircraft.controller_current_a, 0.0, 0.0});
+    for (LimitKept& limit : limits) {
+        // Controllers carry what the motors take, where a sensor of their own says so.
+        const Channel channel = limit.part == LimitKept::Part::controller && log.raw->has(Channel::motor_current_a)
+                                    ? Channel::motor_current_a
+                                    : Channel::current_a;
+        for (std::size_t i = 1; i < log.rows.size(); ++i) {
+            const double amps = log.value(channel, i);
+            if (!(amps > limit.limit_a) || log.step_is_gap(i)) continue;
+            limit.above_s += log.time_s(i) - log.time_s(i - 1);
+            limit.highest_a = std::max(limit.highest_a, amps);
+        }
+        if (limit.above_s >= least_above_s)
+            account.notices.push_back({NoticeCode::current_above_limit,
+                                       Severity::warning,
+                                       {{"part", std::string(limit_word(limit.part))},
+                                        {"above_s", limit.above_s},
+                                        {"limit_a", limit.limit_a},
+                                        {"highest_a", limit.highest_a}}});
+    }
+    account.limits = std::move(limits);
+}
+
+void add_turns(FlightAccount& account, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+               const mission::PlanRequest& flown, const mission::Plan& forecast) {
+    const auto& track = summary.track;
+    if (track.from_home_m.empty() || forecast.outward.empty()) return;
+    const FlownRows rows = flown_rows(log);
+    if (rows.energy_wh.empty() || rows.charge_ah.empty()) return;
+    const double known_to_m = forecast.outward.back().distance_m;
+    const double farthest_s = summary.distance.farthest_at_s.value_or(0.0);
+    const auto spare = [&](std::size_t i) {
+        const double from_m = std::min(track.from_home_m[i], known_to_m);
+        return forecast.usable_energy_wh.value - rows.energy_wh[i] -
+               mission::outward_at(forecast, from_m).needed_wh;
+    };
+    for (const mission::SchoolTurn& planned : forecast.schools) {
+        FlownTurn turn;
+        turn.school = planned.school;
+        const auto charge_ah = mission::charge_to_turn_ah(planned.school, flown, forecast.conditions);
+        const bool by_volts = planned.school == mission::School::voltage && planned.reached;
+        for (std::size_t i = 0; i < log.rows.size() && !turn.reached; ++i) {
+            if (!std::isfinite(track.from_home_m[i]) || !std::isfinite(rows.energy_wh[i])) continue;
+            const double spare_wh = spare(i);
+            const bool says_turn =
+                by_volts ? rows.smooth_v[i] > 0.0 && rows.smooth_v[i] / flown.pack.series <= planned.cell_voltage_v
+                : charge_ah ? rows.charge_ah[i] >= *charge_ah
+                            : planned.school == mission::School::energy_home && spare_wh <= 0.0;
+            if (!says_turn) continue;
+            turn.reached = true;
+            turn.time_s = track.time_s[i];
+            turn.from_home_m = track.from_home_m[i];
+            turn.charge_used_ah = rows.charge_ah[i];
+            turn.spare_wh = spare_wh;
+            turn.after_farthest = track.time_s[i] > farthest_s;
+        }
+        account.turns.push_back(turn);
+    }
+    std::stable_sort(account.turns.begin(), account.turns.end(), [](const FlownTurn& a, const FlownTurn& b) {
+        return a.reached != b.reached ? a.reached : a.reached && a.time_s < b.time_s;
+    });
+}
+
+void add_link(FlightAccount& account, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+              const airframe::Aircraft& aircraft) {
+    const bool signal = log.raw->has(Channel::signal_dbm);
+    if (summary.track.from_home_m.empty() || (!signal && !log.raw->has(Channel::link_quality_share))) return;
+    const Channel channel = signal ? Channel::signal_dbm : Channel::link_quality_share;
+    std::vector<radio::LinkReading> readings;
+    for (std::size_t i = 0; i < log.rows.size(); ++i) {
+        const double reading = log.value(channel, i);
+        if (std::isfinite(reading) && std::isfinite(summary.track.from_home_m[i]))
+            readings.push_back({summary.track.from_home_m[i], reading});
+    }
+    account.link =
+        radio::link_reach(signal ? radio::LinkKind::signal_dbm : radio::LinkKind::quality_share, readings,
+                          signal ? aircraft.failsafe_signal_dbm.value_or(usual_failsafe_dbm)
+                                 : aircraft.failsafe_link_share.value_or(usual_failsafe_share));
+    constexpr double near = 1.5;
+    if (account.link && account.link->failsafe_m &&
+        account.link->failsafe_m->value < near * account.link->farthest_m)
+        account.notices.push_back(
+            {NoticeCode::link_near_failsafe,
+             Severity::warning,
+             {{"failsafe_m", account.link->failsafe_m->value}, {"farthest_m", account.link->farthest_m}}});
+}
+
+void add_ledger(FlightAccount& account, const telemetry::CleanLog& log, const mission::PlanRequest& flown) {
+    const bool array = log.raw->has(Channel::array_current_a);
+    const bool motor = log.raw->has(Channel::motor_current_a);
+    if ((!array && !motor) || !log.raw->has(Channel::voltage_v) || !log.raw->has(Channel::current_a)) return;
+    CurrentLedger ledger;
+    ledger.has_motor = motor;
+    double recorded_s = 0.0;
+    const auto or_zero = [](double value) { return std::isfinite(value) ? value : 0.0; };
+    for (std::size_t i = 1; i < log.rows.size(); ++i) {
+        const double volts = log.value(Channel::voltage_v, i);
+        if (log.step_is_gap(i) || !(volts > 0.0)) continue;
+        const double step_h = (log.time_s(i) - log.time_s(i - 1)) / units::seconds_per_hour;
+        const double pack_wh = volts * or_zero(log.value(Channel::current_a, i)) * step_h;
+        recorded_s += step_h * units::seconds_per_hour;
+        ledger.pack_wh += pack_wh;
+        ledger.charged_wh += std::max(-pack_wh, 0.0);
+        if (array) ledger.array_wh += volts * or_zero(log.value(Channel::array_current_a, i)) * step_h;
+        if (motor) ledger.motor_wh += volts * or_zero(log.value(Channel::motor_current_a, i)) * step_h;
+    }
+    ledger.electronics_wh = airframe::electronics_power_w(flown.aircraft) * recorded_s / units::seconds_per_hour;
+    // Without a sensor for the motors, they are what is left over.
+    if (!motor) ledger.motor_wh = ledger.array_wh + ledger.pack_wh - ledger.electronics_wh;
+    ledger.missing_wh = ledger.array_wh + ledger.pack_wh - ledger.motor_wh - ledger.electronics_wh;
+    const double flowed_wh = ledger.array_wh + std::abs(ledger.pack_wh);
+    if (motor && std::abs(ledger.missing_wh) > ledger_closes * flowed_wh)
+        account.notices.push_back({NoticeCode::ledger_does_not_close,
+                                   Severity::warning,
+                                   {{"array_wh", ledger.array_wh},
+                                    {"used_wh", ledger.motor_wh + ledger.electronics_wh},
+                                    {"pack_wh", ledger.pack_wh},
+                                    {"missing_wh", ledger.missing_wh}}});
+    account.ledger = ledger;
+}
+
+void add_lowest_cell(FlightAccount& account, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+                     const battery::Pack& pack) {
+    if (log.raw->has(Channel::cell_voltage_v)) {
+        for (std::size_t i = 0; i < log.rows.size(); ++i) {
+            const double v = log.value(Channel::cell_voltage_v, i);
+            if (!(v > 0.5) || (account.lowest_cell && v >= account.lowest_cell->cell_v)) continue;
+            account.lowest_cell = LowestCell{v, log.time_s(i), true};
+        }
+    }
+    if (account.lowest_cell || !summary.energy.lowest_voltage_v || !telemetry::volts_fit(summary, pack)) return;
+    account.lowest_cell = LowestCell{*summary.energy.lowest_voltage_v / pack.series,
+                                     summary.energy.lowest_voltage_at_s.value_or(0.0), false};
+}
+
+/// The sensor on the ground before launch and after landing, against what the electronics draw.
+void add_idle_offset(FlightAccount& account, const telemetry::Findings& found, const airframe::Aircraft& aircraft,
+                     const telemetry::LogSummary& summary) {
+    const auto& motion = found.motion;
+    const bool given = aircraft.electronics_w || !aircraft.electronics.empty();
+    if (!given || !summary.energy.highest_voltage_v || motion.first_airborne >= motion.last_airborne) return;
+    double sum_a = 0.0;
+    double squares = 0.0;
+    double n = 0.0;
+    for (std::size_t i = 0; i < motion.moments.size(); ++i) {
+        const bool on_ground = i + 2 < motion.first_airborne || i > motion.last_airborne + 2;
+        const auto& m = motion.moments[i];
+        if (!on_ground || !std::isfinite(m.current_a)) continue;
+        sum_a += m.current_a;
+        squares += m.current_a * m.current_a;
+        n += 1.0;
+    }
+    if (n * motion.step_s < least_ground_s) return;
+    const double mean_a = sum_a / n;
+    const double sd_a = std::sqrt(std::max(squares / n - mean_a * mean_a, 0.0) / n);
+    const double really_a = airframe::electronics_power_w(aircraft) / *summary.energy.highest_voltage_v;
+    const auto offset = telemetry::current_offset({mean_a, sd_a}, {really_a, given_electronics_sd * really_a});
+    account.idle_offset_a = offset;
+    if (std::abs(offset.value) < least_offset_a || std::abs(offset.value) < 3.0 * offset.sd) return;
+    account.notices.push_back({NoticeCode::idle_current,
+                               Severity::warning,
+                               {{"read_a", mean_a}, {"really_a", really_a}, {"offset_a", offset.value}}});
+}
+
+} // namespace
+
+const char* limit_word(LimitKept::Part part) {
+    return part == LimitKept::Part::pack ? "pack" : "controller";
+}
+
+FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+                         const telemetry::Findings& found, const mission::PlanRequest& flown,
+                         const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining) {
+    FlightAccount account;
+    add_further(account, summary, found, flown, remaining);
+    // With a pack alone nothing is known of the aircraft.
+    const bool aircraft_known = flown.aircraft.cruise_power_w > 0.0;
+    if (aircraft_known) add_shares(account, summary, found, flown);
+    if (telemetry::volts_fit(summary, flown.pack)) add_limits(account, log, flown);
+    if (forecast) add_turns(account, log, summary, flown, *forecast);
+    add_link(account, log, summary, flown.aircraft);
+    add_ledger(account, log, flown);
+    add_lowest_cell(account, log, summary, flown.pack);
+    if (aircraft_known) add_idle_offset(account, found, flown.aircraft, summary);
+    return account;
+}
+
+units::Explanation explain_further(const FlightAccount& account, const Further& further, units::Quantity quantity) {
+    using units::Quantity;
+    return {quantity,
+            quantity == Quantity::further_distance ? further.distance_m : further.time_s,
+            {{Quantity::level_power, {account.further_power_w, 0.0}, units::Origin::measured},
+             {Quantity::airspeed, {account.further_speed_mps, 0.0}, units::Origin::measured},
+             {Quantity::landing_cell_voltage, {further.rule.cell_v, 0.0}, units::Origin::given}},
+            units::Relation::left_at_cruise_to_landing,
+            units::Source::two_well_circuit,
+            {}};
+}
+
+units::Explanation explain_turn(const FlownTurn& turn, units::Quantity quantity) {
+    using units::Quantity;
+    using units::Relation;
+    const auto relation = [&] {
+        switch (turn.school) {
+        case mission::School::share_left: return Relation::share_of_charge;
+        case mission::School::eighty_percent: return Relation::eighty_percent_rule;
+        case mission::School::charge_count: return Relation::half_of_charge;
+        case mission::School::voltage: return Relation::volts_at_half_charge;
+        case mission::School::energy_home:
+        case mission::School::chance: break;
+        }
+        return Relation::homeward_energy_meets_left;
+    };
+    const double value = quantity == Quantity::turn_distance ? turn.from_home_m
+                         : quantity == Quantity::turn_charge ? turn.charge_used_ah
+                         : quantity == Quantity::least_spare ? turn.spare_wh
+                                                             : turn.time_s;
+    return {quantity,
+            {turn.reached ? value : std::nan(""), 0.0},
+            {{Quantity::turn_time, {turn.time_s, 0.0}, units::Origin::measured},
+             {Quantity::turn_charge, {turn.charge_used_ah, 0.0}, units::Origin::measured},
+             {Quantity::least_spare, {turn.spare_wh, 0.0}, units::Origin::computed}},
+            relation(),
+            units::Source::common_practice,
+            {}};
+}
+
+std::optional<units::Explanation> explain(const FlightAccount& account, units::Quantity quantity) {
+    using units::Origin;
+    using units::Quantity;
+    using units::Relation;
+    using units::Source;
+    const auto answer = [&](const std::optional<Estimate>& value, Relation relation,
+                            Source source = Source::log_itself) -> std::optional<units::Explanation> {
+        if (!value) return std::nullopt;
+        return units::Explanation{quantity, *value, {}, relation, source, {}};
+    };
+    switch (quantity) {
+    case Quantity::lowest_cell_voltage:
+        return answer(account.lowest_cell ? std::optional(Estimate{account.lowest_cell->cell_v, 0.0})
+                                          : std::nullopt,
+                      Relation::least_of_column);
+    case Quantity::gust_power: return answer(account.shares.gust_w, Relation::spread_of_level_power);
+    case Quantity::electronics_share:
+        return answer(account.shares.electronics_together, Relation::parts_over_mean_power);
+    case Quantity::climb_share: return answer(account.shares.climb, Relation::climbs_at_their_cost);
+    case Quantity::time_above_limit:
+        if (account.limits.empty()) return std::nullopt;
+        return answer(Estimate{account.limits.front().above_s, 0.0}, Relation::rows_above_limit);
+    case Quantity::failsafe_distance: {
+        auto why = answer(account.link ? account.link->failsafe_m : std::nullopt, Relation::link_over_distance,
+                          Source::least_squares);
+        if (why) why->inputs = {{Quantity::farthest_from_home, {account.link->farthest_m, 0.0}, Origin::measured}};
+        return why;
+    }
+    case Quantity::array_energy:
+        return answer(account.ledger ? std::optional(Estimate{account.ledger->array_wh, 0.0}) : std::nullopt,
+                      Relation::volts_times_that_current);
+    case Quantity::motor_energy:
+        return answer(account.ledger ? std::optional(Estimate{account.ledger->motor_wh, 0.0}) : std::nullopt,
+                      Relation::volts_times_that_current);
+    default: return std::nullopt;
+    }
+}
+
+} // namespace sobremesa::debrief

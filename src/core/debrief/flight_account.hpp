@@ -1,0 +1,114 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/battery/landing_schools.hpp"
+#include "core/battery/remaining.hpp"
+#include "core/mission/plan.hpp"
+#include "core/radio/link_reach.hpp"
+#include "core/telemetry/consumption.hpp"
+#include "core/telemetry/findings.hpp"
+#include "core/units/explanation.hpp"
+
+namespace sobremesa::debrief {
+
+/// What a flight could still have done down to one landing rule, its reserve kept.
+struct Further {
+    battery::LandingRule rule;
+    /// Negative: the flight was past it when it landed.
+    units::Estimate time_s;
+    units::Estimate distance_m;
+    /// The same with the reserve of the setting used up as well.
+    double without_reserve_s = 0.0;
+};
+
+/// Where the energy went.
+struct EnergyShares {
+    struct Part {
+        std::string name; ///< as the pilot calls it; empty: all electronics together
+        units::Estimate share;
+    };
+    std::vector<Part> electronics;
+    std::optional<units::Estimate> electronics_together;
+    std::optional<units::Estimate> climb;
+    /// Spread of the power of single seconds in level flight, W.
+    std::optional<units::Estimate> gust_w;
+};
+
+/// One part's current limit, and how the flight kept to it.
+struct LimitKept {
+    enum class Part { pack, controller };
+    Part part = Part::pack;
+    double limit_a = 0.0;
+    double above_s = 0.0;
+    double highest_a = 0.0;
+};
+const char* limit_word(LimitKept::Part part);
+
+/// Where one school would have turned the flight that was flown.
+struct FlownTurn {
+    mission::School school = mission::School::energy_home;
+    bool reached = false;
+    double time_s = 0.0;
+    double from_home_m = 0.0;
+    double charge_used_ah = 0.0;
+    /// Left less needed at that moment, Wh.
+    double spare_wh = 0.0;
+    /// It says turn when the aircraft had turned already.
+    bool after_farthest = false;
+};
+
+/// Charge and energy through three current sensors.
+struct CurrentLedger {
+    double array_wh = 0.0;
+    double motor_wh = 0.0;
+    /// Out of the pack less what went in.
+    double pack_wh = 0.0;
+    double charged_wh = 0.0; ///< into the pack
+    double electronics_wh = 0.0;
+    /// Array and pack, less motors and electronics: what no sensor explains.
+    double missing_wh = 0.0;
+    bool has_motor = false;
+};
+
+/// The lowest that a cell stood under load.
+struct LowestCell {
+    double cell_v = 0.0;
+    double at_s = 0.0;
+    /// By a column of its own, else the pack's volts over its cells.
+    bool measured = false;
+};
+
+/// What a flight says together with the aircraft and the pack it was flown with.
+struct FlightAccount {
+    std::vector<Further> further;
+    /// What `further` flies on at.
+    double further_power_w = 0.0;
+    double further_speed_mps = 0.0;
+    EnergyShares shares;
+    std::vector<LimitKept> limits;
+    std::vector<FlownTurn> turns;
+    std::optional<radio::LinkReach> link;
+    std::optional<CurrentLedger> ledger;
+    std::optional<LowestCell> lowest_cell;
+    /// What the sensor reads on the ground less what the electronics draw there, A.
+    std::optional<units::Estimate> idle_offset_a;
+    std::vector<units::Notice> notices;
+};
+
+/// @param flown      aircraft, pack, air, reserve and schools of the flight
+/// @param forecast   made from `flown`; empty: no turns
+/// @param remaining  what was left by all that is known; else the count of the log decides
+FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+                         const telemetry::Findings& found, const mission::PlanRequest& flown,
+                         const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining);
+
+/// The answers to "why?".
+units::Explanation explain_further(const FlightAccount& account, const Further& further, units::Quantity quantity);
+/// @param quantity  `turn_time`, `turn_distance`, `turn_charge` or `least_spare`
+units::Explanation explain_turn(const FlownTurn& turn, units::Quantity quantity);
+std::optional<units::Explanation> explain(const FlightAccount& account, units::Quantity quantity);
+
+} // namespace sobremesa::debrief

@@ -1,0 +1,181 @@
+#include "session/learning_session.hpp"
+
+#include <algorithm>
+
+#include "core/units/median.hpp"
+
+namespace sobremesa::session {
+
+using logbook::EditKind;
+
+namespace {
+
+constexpr int settle_ms = 60;
+
+double power_in_cruise_w(const airframe::Aircraft& aircraft, double reference_mass_kg) {
+    constexpr double sea_level_density_kgm3 = 1.225; // ISO 2533
+    const auto power =
+        airframe::power_w(aircraft, reference_mass_kg,
+                          {aircraft.cruise_airspeed_mps, aircraft.cruise_all_up_mass_kg.value_or(reference_mass_kg),
+                           aircraft.cruise_density_kgm3.value_or(sea_level_density_kgm3), 0.0});
+    return power ? power->value : aircraft.cruise_power_w;
+}
+
+} // namespace
+
+Lessons lessons_of(const Desk& desk, Id aircraft) {
+    Lessons result;
+    const auto& shelves = desk.shelves();
+    const auto kept = shelves.aircraft.find(aircraft);
+    if (kept == shelves.aircraft.end()) return result;
+    result.aircraft_id = aircraft;
+    result.aircraft = kept->second.aircraft;
+    std::vector<double> masses;
+    for (const auto& [id, flight] : shelves.flights) {
+        const auto summary = desk.summaries().find(id);
+        // Without its pack the mass is not known, and without that nothing is learned.
+        if (flight.aircraft_id != aircraft || !flight.pack_id || flight.set_apart ||
+            summary == desk.summaries().end() || summary->second.level.empty())
+            continue;
+        result.flights.push_back(id);
+    }
+    std::sort(result.flights.begin(), result.flights.end(), [&](Id a, Id b) {
+        const double at = shelves.flights.at(a).start_clock_s.value_or(0.0);
+        const double bt = shelves.flights.at(b).start_clock_s.value_or(0.0);
+        return at != bt ? at < bt : a < b;
+    });
+    for (const Id id : result.flights) {
+        const auto& flight = shelves.flights.at(id);
+        learning::Lesson lesson;
+        lesson.flight_id = id;
+        // The aircraft as it was flown, not as it stands on the shelf now.
+        lesson.all_up_mass_kg = mission::all_up_mass_kg(flight.flown);
+        lesson.field_elevation_m = flight.flown.weather.field_elevation_m;
+        lesson.field_temperature_c = flight.flown.weather.temperature_c;
+        lesson.level = desk.summaries().at(id).level;
+        masses.push_back(lesson.all_up_mass_kg);
+        result.lessons.push_back(std::move(lesson));
+    }
+    // A pack is part of what the known cruise was flown with; without a flight the usual share of it is taken.
+    constexpr double usual_pack_share = 0.4;
+    result.reference_mass_kg =
+        !masses.empty() ? units::median(masses) : result.aircraft.mass_kg * (1.0 + usual_pack_share);
+    return result;
+}
+
+units::Result<void> work_out(Lessons& lessons, const std::stop_token& stop) {
+    airframe::Aircraft bare = lessons.aircraft;
+    bare.curve.reset();
+    auto fit = learning::fit_curve(bare, lessons.reference_mass_kg, lessons.lessons);
+    if (!fit) return tl::unexpected(fit.error());
+    lessons.fit = std::move(*fit);
+    auto test = learning::backtest(bare, lessons.reference_mass_kg, lessons.lessons, stop);
+    if (!test) return tl::unexpected(test.error());
+    lessons.test = std::move(*test);
+    return {};
+}
+
+LearningSession::LearningSession(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
+    due_.setSingleShot(true);
+    due_.setInterval(settle_ms);
+    connect(&due_, &QTimer::timeout, this, &LearningSession::workOut);
+    connect(&desk_, &Desk::flightsChanged, this, &LearningSession::followDesk);
+    connect(&desk_, &Desk::aircraftChanged, this, &LearningSession::followDesk);
+    connect(&desk_, &Desk::bookOpened, this, [this] {
+        chosen_.reset();
+        lessons_.reset();
+        emit changed();
+    });
+}
+
+void LearningSession::choose(std::optional<Id> aircraft) {
+    if (chosen_ == aircraft && lessons_) return;
+    chosen_ = aircraft;
+    lessons_.reset();
+    if (chosen_) workOut();
+    emit changed();
+}
+
+void LearningSession::followDesk() {
+    if (chosen_ && !desk_.shelves().aircraft.contains(*chosen_)) chosen_.reset();
+    if (chosen_) due_.start();
+}
+
+void LearningSession::workOut() {
+    if (!chosen_) return;
+    job_.start(
+        [gathered = lessons_of(desk_, *chosen_)](const std::stop_token& stop) -> units::Result<Lessons> {
+            Lessons lessons = gathered;
+            if (auto done = work_out(lessons, stop); !done) return tl::unexpected(done.error());
+            return lessons;
+        },
+        [this](units::Result<Lessons> made) {
+            if (!made || made->aircraft_id != chosen_) return;
+            lessons_ = std::make_shared<const Lessons>(std::move(*made));
+            emit changed();
+        });
+}
+
+namespace {
+
+/// The aircraft with what was learned.
+book::KeptAircraft taught(const book::KeptAircraft& kept, const Lessons& lessons) {
+    book::KeptAircraft result = kept;
+    result.aircraft.curve = lessons.fit.curve;
+    result.aircraft.curve->scatter = learning::justified_scatter(lessons.fit, lessons.test);
+    result.aircraft.curve->learned_utc = logbook::utc_now();
+    return result;
+}
+
+} // namespace
+
+void LearningSession::learn() {
+    if (!lessons_ || !lessons_->aircraft_id || lessons_->lessons.empty()) return;
+    const Id id = *lessons_->aircraft_id;
+    const auto& kept = desk_.shelves().aircraft.at(id);
+    const double before = power_in_cruise_w(kept.aircraft, lessons_->reference_mass_kg);
+    const auto changed_one = taught(kept, *lessons_);
+    if (!desk_.put(EditKind::learn_aircraft, id, changed_one)) return;
+    emit learned(QString::fromStdString(kept.aircraft.name), int(lessons_->lessons.size()),
+                 power_in_cruise_w(changed_one.aircraft, lessons_->reference_mass_kg) / before - 1.0);
+}
+
+void LearningSession::forget() {
+    if (!chosen_) return;
+    auto kept = desk_.shelves().aircraft.at(*chosen_);
+    if (!kept.aircraft.curve) return;
+    kept.aircraft.curve.reset();
+    (void)desk_.put(EditKind::forget_curve, *chosen_, kept);
+}
+
+void LearningSession::setApart(Id flight, bool apart) {
+    const auto found = desk_.shelves().flights.find(flight);
+    if (found == desk_.shelves().flights.end() || found->second.set_apart == apart) return;
+    auto kept = found->second;
+    kept.set_apart = apart;
+    (void)desk_.put(EditKind::set_flight_apart, flight, kept);
+}
+
+void LearningSession::learnFrom(Id flight) {
+    const auto found = desk_.shelves().flights.find(flight);
+    if (found == desk_.shelves().flights.end() || !found->second.aircraft_id || !found->second.pack_id) return;
+    const Id aircraft = *found->second.aircraft_id;
+    if (!desk_.shelves().aircraft.contains(aircraft)) return;
+    Lessons lessons = lessons_of(desk_, aircraft);
+    const auto at = std::find(lessons.flights.begin(), lessons.flights.end(), flight);
+    if (at == lessons.flights.end() || !work_out(lessons)) return;
+    const auto index = std::size_t(at - lessons.flights.begin());
+    const auto& outliers = lessons.fit.outliers;
+    if (std::find(outliers.begin(), outliers.end(), index) != outliers.end()) {
+        emit standsApart(flight, QString::fromStdString(found->second.name), lessons.fit.off[index]);
+        return;
+    }
+    const auto& kept = desk_.shelves().aircraft.at(aircraft);
+    const double before = power_in_cruise_w(kept.aircraft, lessons.reference_mass_kg);
+    const auto changed_one = taught(kept, lessons);
+    if (!desk_.put(EditKind::learn_aircraft, aircraft, changed_one)) return;
+    emit learned(QString::fromStdString(kept.aircraft.name), int(lessons.lessons.size()),
+                 power_in_cruise_w(changed_one.aircraft, lessons.reference_mass_kg) / before - 1.0);
+}
+
+} // namespace sobremesa::session

@@ -1,0 +1,350 @@
+// Fleet beyond the shelf: the power curve and its speeds, what a change would do, how good forecasts were, and the
+// loop from a filed flight to the plan.
+
+#include <QComboBox>
+#include <QPushButton>
+#include <QSlider>
+#include <QTableView>
+
+#include "app/app_main.hpp"
+#include "app/charts/curve_chart.hpp"
+#include "app/charts/forecast_chart.hpp"
+#include "app/charts/headroom_chart.hpp"
+#include "app/opened_window.hpp"
+#include "app/places/fleet/fleet_place.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/explained_number.hpp"
+#include "app/widgets/number_field.hpp"
+#include "support/compare.hpp"
+#include <qcustomplot.h>
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+using session::Id;
+using sobremesa::tests::OpenedWindow;
+
+class FleetTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void cleanupTestCase() { window_.reset(); }
+    void withoutAnAircraftItSaysWhatToDo();
+    void oneCruiseIsEnoughForACurve();
+    void flightsDrawTheCurve();
+    void takingTheCurveChangesThePlanAndIsUndone();
+    void aHeadWindMovesTheSpeedForRange();
+    void theSpeedIsDraggedForItsPrice();
+    void chartsAreReadAsTables();
+    void slidersShowBeforeAndAfter();
+    void onlyWhatTheAircraftHasCanBeChanged();
+    void headroomWantsFullPower();
+    void forecastsAreListed();
+    void aFlightIsSetApartAndLetInAgain();
+    void aFiledFlightTeaches();
+    void anOutlierTeachesNothingAndIsSaid();
+    void withFortyFlights();
+    void inEveryLook();
+
+private:
+    FleetPlace& fleet() { return (*window_)->fleet(); }
+    session::LearningSession& learning() { return fleet().learning(); }
+    void settle() {
+        QTRY_VERIFY_WITH_TIMEOUT(learning().lessons() && learning().is_settled(), 10000);
+        QTest::qWait(120);
+        QTRY_VERIFY_WITH_TIMEOUT(learning().is_settled(), 10000);
+    }
+    Id aircraft(const std::string& name) {
+        for (const auto& [id, kept] : (*window_)->desk().shelves().aircraft) {
+            if (kept.aircraft.name == name) return id;
+        }
+        qFatal("no such aircraft");
+    }
+    void chooseAircraft(const char* name) {
+        (*window_)->showPlace(Place::fleet);
+        fleet().showShelf();
+        fleet().shelf().choose(aircraft(name));
+    }
+    void press(const char* button) { QTest::mouseClick(window_->find<QPushButton>(button), Qt::LeftButton); }
+    /// A flight of the wing as the book keeps it, its level power so many times that of its known cruise.
+    Id addFlight(const char* name, double times, double start_s, bool through_session = false) {
+        auto& desk = (*window_)->desk();
+        book::KeptFlight flight;
+        flight.name = name;
+        flight.aircraft_id = aircraft("Alcaraván");
+        flight.flown = (*window_)->planSession().request();
+        flight.flown.aircraft = desk.shelves().aircraft.at(*flight.aircraft_id).aircraft;
+        flight.flown.aircraft.curve.reset();
+        flight.pack_id = desk.shelves().packs.begin()->first;
+        flight.start_clock_s = start_s;
+        const Id id = *desk.put(logbook::EditKind::file_flight, std::nullopt, flight);
+        telemetry::LogSummary summary;
+        summary.duration_s = 1200.0;
+        const double v = flight.flown.aircraft.cruise_airspeed_mps;
+        for (const double ratio : {0.9, 1.0, 1.2}) {
+            const double level_w = airframe::power_w(flight.flown.aircraft, mission::all_up_mass_kg(flight.flown),
+                                                     {ratio * v, mission::all_up_mass_kg(flight.flown), 1.225, 0.0})
+                                       ->value;
+            summary.level.push_back({{ratio * v, 0.2}, {times * level_w, 0.02 * level_w}, 0.0, 200.0});
+        }
+        desk.setSummary(id, summary);
+        if (through_session) learning().learnFrom(id);
+        return id;
+    }
+    std::unique_ptr<OpenedWindow> window_;
+};
+
+void FleetTest::init() {
+    window_.reset();
+    window_ = std::make_unique<OpenedWindow>();
+}
+
+void FleetTest::withoutAnAircraftItSaysWhatToDo() {
+    for (const auto& [id, kept] : std::map((*window_)->desk().shelves().aircraft))
+        (*window_)->desk().remove(logbook::EditKind::remove_aircraft, logbook::Kind::aircraft, id);
+    (*window_)->showPlace(Place::fleet);
+    fleet().showCurve();
+    QVERIFY(window_->said("curveName").contains(QStringLiteral("No aircraft")));
+    fleet().showWhatIf();
+    QVERIFY(window_->said("whatIfName").contains(QStringLiteral("No aircraft")));
+    fleet().showForecasts();
+    QVERIFY(window_->said("forecastsName").contains(QStringLiteral("No aircraft")));
+}
+
+void FleetTest::oneCruiseIsEnoughForACurve() {
+    chooseAircraft("Alcaraván");
+    fleet().showCurve();
+    settle();
+    QVERIFY(window_->said("curveName").contains(QStringLiteral("Alcaraván")));
+    QVERIFY(window_->said("curveSentence").contains(QStringLiteral("longest way")));
+    // And it says how to get to know the aircraft better.
+    QVERIFY(window_->said("curveTaught").contains(QStringLiteral("known cruise")));
+    QVERIFY(window_->said("stepTest").contains(QStringLiteral("each way")));
+    QVERIFY(!window_->find<QPushButton>("learnCurveButton")->isEnabled());
+    QVERIFY(window_->find<CurveChart>("curveChart")->shownTable().rows.size() > 10);
+}
+
+void FleetTest::flightsDrawTheCurve() {
+    chooseAircraft("Alcaraván");
+    for (int i = 0; i < 3; ++i) addFlight("Made", 1.15, 1e9 + i);
+    fleet().showCurve();
+    settle();
+    QCOMPARE(learning().lessons()->lessons.size(), std::size_t(3));
+    QVERIFY(window_->said("curveTaught").contains(QStringLiteral("3 flights")));
+    QVERIFY(window_->said("curveUnknown").contains(QStringLiteral("No flight was slower")));
+    const auto& lessons = *learning().lessons();
+    const auto power = airframe::level_power_w(lessons.fit.curve, lessons.aircraft.cruise_airspeed_mps,
+                                               lessons.reference_mass_kg, 1.225);
+    QVERIFY(power.value > 1.07 * lessons.aircraft.cruise_power_w);
+}
+
+void FleetTest::takingTheCurveChangesThePlanAndIsUndone() {
+    chooseAircraft("Alcaraván");
+    for (int i = 0; i < 4; ++i) addFlight("Made", 1.25, 1e9 + i);
+    fleet().showCurve();
+    settle();
+    window_->settle();
+    const double before = (*window_)->planSession().plan()->turn->distance_m.value;
+    press("learnCurveButton");
+    QVERIFY((*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+    QTRY_VERIFY_WITH_TIMEOUT((*window_)->planSession().plan()->turn->distance_m.value < 0.93 * before, 10000);
+    QVERIFY((*window_)->messages().text().contains(QStringLiteral("more than thought")));
+    // The aircraft of the book carries it through a restart: it is in its document.
+    (*window_)->desk().undo();
+    QTRY_VERIFY_WITH_TIMEOUT(
+        std::abs((*window_)->planSession().plan()->turn->distance_m.value - before) < 1e-6 * before, 10000);
+    (*window_)->desk().redo();
+    settle();
+    press("forgetCurveButton");
+    QVERIFY(!(*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+}
+
+void FleetTest::aHeadWindMovesTheSpeedForRange() {
+    chooseAircraft("Alcaraván");
+    fleet().showCurve();
+    settle();
+    auto* wind = window_->find<NumberField>("curveHeadWind");
+    const auto range_speed = [&] {
+        for (auto* number : window_->find<QWidget>("curvePage")->findChildren<ExplainedNumber*>()) {
+            if (number->explanation() && number->explanation()->quantity == units::Quantity::best_range_speed)
+                return number->explanation()->value.value;
+        }
+        return 0.0;
+    };
+    const auto type = [&](const char* text) {
+        wind->setFocus();
+        wind->selectAll();
+        QTest::keyClicks(wind, QLatin1String(text));
+    };
+    type("0");
+    const double calm = range_speed();
+    QVERIFY(calm > 0.0);
+    type("8");
+    QVERIFY(range_speed() > calm + 0.5);
+    type("-8");
+    QVERIFY(range_speed() < calm - 0.2);
+    // A wind that nothing flies against is an answer.
+    type("90");
+    QVERIFY(window_->said("curveSentence").contains(QStringLiteral("no speed")));
+}
+
+void FleetTest::theSpeedIsDraggedForItsPrice() {
+    chooseAircraft("Alcaraván");
+    fleet().showCurve();
+    settle();
+    auto* chart = window_->find<CurveChart>("curveChart");
+    const QString before = window_->said("speedPrice");
+    chart->setFocus();
+    for (int i = 0; i < 12; ++i) QTest::keyClick(chart, Qt::Key_Right);
+    const QString faster = window_->said("speedPrice");
+    QVERIFY(faster != before);
+    QVERIFY(faster.contains(QStringLiteral("costs")));
+    // With the mouse, anywhere on the chart.
+    auto* plot = chart->findChild<QCustomPlot*>();
+    QTest::mouseClick(plot, Qt::LeftButton, {}, chart->toScreen(14.0, 50.0));
+    VERIFY_NEAR(chart->chosenSpeed(), 14.0, 0.3);
+    QTest::keyClick(chart, Qt::Key_Home);
+    QCOMPARE(window_->said("speedPrice"), before);
+}
+
+void FleetTest::chartsAreReadAsTables() {
+    chooseAircraft("Alcaraván");
+    for (int i = 0; i < 3; ++i) addFlight("Made", 1.0 + 0.05 * i, 1e9 + i);
+    fleet().showCurve();
+    fleet().showWhatIf();
+    fleet().showForecasts();
+    settle();
+    QCOMPARE(window_->find<CurveChart>("curveChart")->shownTable().headers.size(), 3);
+    QVERIFY(!window_->find<HeadroomChart>("headroomChart")->shownTable().rows.empty());
+    QCOMPARE(window_->find<ForecastChart>("forecastChart")->shownTable().rows.size(), std::size_t(3));
+}
+
+void FleetTest::slidersShowBeforeAndAfter() {
+    chooseAircraft("Tarabilla");
+    fleet().showWhatIf();
+    settle();
+    auto* table = window_->find<QTableView>("whatIfTable");
+    QVERIFY(table->model()->rowCount() >= 5);
+    for (int row = 0; row < table->model()->rowCount(); ++row)
+        QCOMPARE(table->model()->index(row, 3).data().toString(), QStringLiteral("unchanged"));
+    window_->find<QSlider>("dialPayload")->setValue(-30);
+    VERIFY_NEAR(fleet().whatIf().change().extra_mass_kg, -0.3, 1e-9);
+    QVERIFY(window_->said("whatIfSentence").contains(QStringLiteral("longer")));
+    QVERIFY(table->model()->index(1, 3).data().toString().startsWith(QChar(0x2212))); // less power
+    for (int row = 0; row < table->model()->rowCount(); ++row) {
+        for (int column = 1; column < 3; ++column)
+            QVERIFY(table->model()->index(row, column).data(explanation_role).isValid());
+    }
+    press("whatIfReset");
+    VERIFY_NEAR(fleet().whatIf().change().extra_mass_kg, 0.0, 1e-12);
+}
+
+void FleetTest::onlyWhatTheAircraftHasCanBeChanged() {
+    chooseAircraft("Alcaraván"); // a wing whose area nobody said
+    fleet().showWhatIf();
+    settle();
+    QVERIFY(!window_->find<QSlider>("dialPropellers")->isVisible());
+    QVERIFY(!window_->find<QSlider>("dialWing")->isVisible());
+    QVERIFY(window_->find<QSlider>("dialPack")->isVisible());
+    auto kept = (*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván"));
+    kept.aircraft.wing.area_m2 = 0.3;
+    QVERIFY((*window_)->desk().put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), kept));
+    settle();
+    QTRY_VERIFY(window_->find<QSlider>("dialWing")->isVisible());
+}
+
+void FleetTest::headroomWantsFullPower() {
+    chooseAircraft("Alcaraván");
+    fleet().showWhatIf();
+    settle();
+    QVERIFY(window_->said("headroomWords").contains(QStringLiteral("Full throttle")));
+    auto kept = (*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván"));
+    kept.aircraft.full_power_w.reset();
+    QVERIFY((*window_)->desk().put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), kept));
+    settle();
+    QTRY_VERIFY(window_->said("headroomWords").contains(QStringLiteral("wants")));
+}
+
+void FleetTest::forecastsAreListed() {
+    chooseAircraft("Alcaraván");
+    for (int i = 0; i < 5; ++i) addFlight("Made", 1.1, 1e9 + i);
+    fleet().showForecasts();
+    settle();
+    auto* table = window_->find<QTableView>("forecastsTable");
+    QCOMPARE(table->model()->rowCount(), 5);
+    QVERIFY(window_->said("forecastsSentence").contains(QStringLiteral("last 4 forecasts")));
+    // From the second flight on the error shrinks: that is what learning is for.
+    const auto& test = learning().lessons()->test;
+    QVERIFY(std::abs(test.rows.back().off) < 0.5 * std::abs(test.rows.front().off));
+    QVERIFY(test.spread < test.spread_unlearned);
+}
+
+void FleetTest::aFlightIsSetApartAndLetInAgain() {
+    chooseAircraft("Alcaraván");
+    for (int i = 0; i < 4; ++i) addFlight("Made", 1.1, 1e9 + i);
+    fleet().showForecasts();
+    settle();
+    auto* table = window_->find<QTableView>("forecastsTable");
+    table->setCurrentIndex(table->model()->index(1, 0));
+    press("setApartButton");
+    QTRY_COMPARE_WITH_TIMEOUT(learning().lessons()->lessons.size(), std::size_t(3), 10000);
+    QTRY_COMPARE(table->model()->rowCount(), 4); // below the others, to be let in again
+    table->setCurrentIndex(table->model()->index(3, 0));
+    QVERIFY(window_->find<QPushButton>("setApartButton")->text().contains(QStringLiteral("again")));
+    press("setApartButton");
+    QTRY_COMPARE_WITH_TIMEOUT(learning().lessons()->lessons.size(), std::size_t(4), 10000);
+    (*window_)->desk().undo();
+    QTRY_COMPARE_WITH_TIMEOUT(learning().lessons()->lessons.size(), std::size_t(3), 10000);
+}
+
+void FleetTest::aFiledFlightTeaches() {
+    // The whole loop: a log opened, filed with aircraft and pack, and the aircraft has learned.
+    (*window_)->openFile(QStringLiteral(DEMO_DIR "/2026-05-16-alcaravan-three-hills.csv"));
+    QTRY_VERIFY_WITH_TIMEOUT((*window_)->debriefSession().debrief() != nullptr, 20000);
+    QVERIFY((*window_)->flightSession().flight().aircraft_id.has_value());
+    QVERIFY(!(*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
+    press("fileFlightButton");
+    QTRY_VERIFY_WITH_TIMEOUT(
+        (*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value(), 20000);
+    QCOMPARE((*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve->flights, 1);
+    QVERIFY((*window_)->messages().text().contains(QStringLiteral("learned from 1 flight")));
+    // One undo takes the lesson back, the next the filing.
+    (*window_)->desk().undo();
+    QVERIFY(!(*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
+    QCOMPARE((*window_)->desk().shelves().flights.size(), std::size_t(1));
+}
+
+void FleetTest::anOutlierTeachesNothingAndIsSaid() {
+    for (int i = 0; i < 6; ++i) addFlight("Made", 1.0, 1e9 + i);
+    const auto before = (*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve;
+    addFlight("Half a scale", 0.45, 2e9, true);
+    QVERIFY(!before && !(*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
+    QVERIFY((*window_)->messages().text().contains(QStringLiteral("learned nothing")));
+    addFlight("An ordinary one", 1.02, 2.1e9, true);
+    QVERIFY((*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+}
+
+void FleetTest::withFortyFlights() {
+    chooseAircraft("Alcaraván");
+    for (int i = 0; i < 40; ++i) addFlight("Made", 1.05 + 0.04 * std::sin(1.7 * i), 1e9 + i);
+    fleet().showForecasts();
+    settle();
+    QCOMPARE(learning().lessons()->test.rows.size(), std::size_t(40));
+    QVERIFY(learning().lessons()->fit.curve.scatter < 0.05);
+    fleet().showCurve();
+    QVERIFY(window_->said("curveTaught").contains(QStringLiteral("40 flights")));
+}
+
+void FleetTest::inEveryLook() {
+    chooseAircraft("Alcaraván");
+    for (int i = 0; i < 4; ++i) addFlight("A flight with quite a long name, as pilots write them", 1.1, 1e9 + i);
+    fleet().showCurve();
+    settle();
+    window_->showInEveryLook();
+    fleet().showWhatIf();
+    window_->showInEveryLook();
+    fleet().showForecasts();
+    window_->showInEveryLook();
+}
+
+SOBREMESA_WINDOW_TEST(FleetTest)
+#include "tst_fleet.moc"

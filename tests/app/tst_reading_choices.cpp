@@ -1,0 +1,308 @@
+// Debrief where a log could be read in more than one way: several flights in a file, columns that say nothing or
+// the wrong thing, and what becomes of the answers; and flights laid side by side.
+
+#include <QComboBox>
+#include <QDir>
+#include <QListWidget>
+#include <QPushButton>
+#include <QTableView>
+
+#include "app/app_main.hpp"
+#include "app/charts/strip_charts.hpp"
+#include "app/map/map_view.hpp"
+#include "app/opened_window.hpp"
+#include "app/places/debrief/account_view.hpp"
+#include "app/places/debrief/columns_sheet.hpp"
+#include "app/places/debrief/compare_sheet.hpp"
+#include "app/places/debrief/debrief_place.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/number_field.hpp"
+#include "io/csv_log_reader.hpp"
+#include "io/csv_log_writer.hpp"
+#include "io/text_file.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+using sobremesa::tests::OpenedWindow;
+using telemetry::Channel;
+
+class ReadingChoicesTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void cleanupTestCase() { window_.reset(); }
+    void severalFlightsCanBeChosen();
+    void theChosenFlightIsTheOneFiled();
+    void aLogWithoutATimeAsksForIt();
+    void theAnswerIsRememberedForThatHeader();
+    void aColumnSaidOtherwiseChangesTheFigures();
+    void columnsOfAFiledFlightAreUndoable();
+    void setAsideLeadsToItsPlace();
+    void theTrackShowsAQuantity();
+    void theAccountIsShown();
+    void theFoundWindIsTaken();
+    void flightsSideBySide();
+    void compareWithoutFlightsSaysSo();
+    void inEveryLook();
+
+private:
+    QString file(const QString& name, const std::string& text) {
+        const QString path = folder_.filePath(name);
+        if (!io::write_text_file(path.toStdString(), text)) qFatal("cannot write");
+        return path;
+    }
+    void open(const QString& path) {
+        (*window_)->openFile(path);
+        QTRY_VERIFY_WITH_TIMEOUT(!(*window_)->debriefSession().is_opening(), 20000);
+        QCoreApplication::processEvents();
+    }
+    const session::Debrief& debrief() { return *(*window_)->debriefSession().debrief(); }
+    /// The demo's calm flight twice in one file, an hour between them; the second one is cut short.
+    QString two_flights() {
+        const auto once = io::read_csv_log(DEMO_DIR "/2026-04-11-alcaravan-calm.csv");
+        telemetry::FlightLog twice = **once;
+        const std::size_t rows = twice.rows();
+        const double gap_s = twice[Channel::time_s].back() + 3600.0;
+        for (std::size_t c = 0; c < telemetry::channel_count; ++c) {
+            auto& column = twice.columns[c];
+            if (column.empty()) continue;
+            for (std::size_t i = 0; i < rows * 2 / 3; ++i)
+                column.push_back(column[i] + (Channel(c) == Channel::time_s ? gap_s : 0.0));
+        }
+        for (std::size_t i = twice.lines.size(); i < twice[Channel::time_s].size(); ++i)
+            twice.lines.push_back(std::uint32_t(i + 2));
+        return file(QStringLiteral("day.csv"), io::csv_from_log(twice, io::LogStyle::radio));
+    }
+    /// A log whose headers say nothing of time and current.
+    std::string riddle() {
+        std::string text = "Tick,Lat,Lon,Spd(km/h),Pack(V),Draw\n";
+        for (int i = 0; i < 400; ++i) {
+            text += std::to_string(i * 500) + ",39." + std::to_string(40000 + i) + ",-31.4,36,16." +
+                    std::to_string(i % 10) + ",5200\n";
+        }
+        return text;
+    }
+    ColumnsSheet* sheet() {
+        ColumnsSheet* found = nullptr;
+        if (!QTest::qWaitFor([&] { return (found = (*window_)->findChild<ColumnsSheet*>()) != nullptr; }, 5000))
+            qFatal("no sheet");
+        return found;
+    }
+    static void choose(QWidget* sheet, const QString& box, const QString& word) {
+        auto* combo = sheet->findChild<QComboBox*>(box);
+        if (!combo) qFatal("no such choice");
+        const int index = std::max(combo->findData(word), combo->findText(word));
+        QVERIFY(index >= 0);
+        combo->setCurrentIndex(index);
+        emit combo->activated(index);
+    }
+    QTemporaryDir folder_;
+    std::unique_ptr<OpenedWindow> window_;
+};
+
+void ReadingChoicesTest::init() {
+    window_.reset();
+    window_ = std::make_unique<OpenedWindow>();
+}
+
+void ReadingChoicesTest::severalFlightsCanBeChosen() {
+    auto* parts = window_->find<QComboBox>("flightOfFile");
+    open(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
+    QVERIFY(!parts->isVisible());
+    open(two_flights());
+    QVERIFY(parts->isVisible());
+    QCOMPARE(parts->count(), 2);
+    QCOMPARE(parts->currentIndex(), 0); // the longer one
+    const double longer = debrief().summary.duration_s;
+    parts->setCurrentIndex(1);
+    emit parts->activated(1);
+    QTRY_COMPARE_WITH_TIMEOUT(debrief().clean.part, std::size_t(1), 20000);
+    VERIFY_NEAR(debrief().summary.duration_s, longer * 2.0 / 3.0, 5.0);
+    QVERIFY(debrief().summary.track.time_s.front() > 3600.0);
+    QCOMPARE(parts->currentIndex(), 1);
+}
+
+void ReadingChoicesTest::theChosenFlightIsTheOneFiled() {
+    open(two_flights());
+    (*window_)->flightSession().choosePart(1);
+    QTRY_COMPARE_WITH_TIMEOUT(debrief().clean.part, std::size_t(1), 20000);
+    const double duration = debrief().summary.duration_s;
+    QTest::mouseClick(window_->find<QPushButton>("fileFlightButton"), Qt::LeftButton);
+    QTRY_VERIFY_WITH_TIMEOUT((*window_)->flightSession().filed().has_value(), 20000);
+    const auto id = *(*window_)->flightSession().filed();
+    QCOMPARE((*window_)->desk().shelves().flights.at(id).part, std::optional<int>(1));
+    // Another log meanwhile; then the flight out of the book: the same part of its file.
+    open(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
+    (*window_)->flightSession().openFlight(id);
+    QTRY_COMPARE_WITH_TIMEOUT((*window_)->flightSession().filed(), std::optional(id), 20000);
+    VERIFY_NEAR(debrief().summary.duration_s, duration, 1e-9);
+    // The first flight of the same file is another flight.
+    open(two_flights());
+    QVERIFY(!(*window_)->flightSession().filed().has_value());
+}
+
+void ReadingChoicesTest::aLogWithoutATimeAsksForIt() {
+    open(file(QStringLiteral("riddle.csv"), riddle()));
+    QVERIFY(!(*window_)->debriefSession().debrief());
+    ColumnsSheet* asked = sheet();
+    QVERIFY(asked->isVisible());
+    auto* take = asked->findChild<QPushButton*>(QStringLiteral("takeColumnsButton"));
+    QVERIFY(!take->isEnabled());
+    choose(asked, QStringLiteral("meaning0"), QStringLiteral("time_s"));
+    choose(asked, QStringLiteral("unit0"), QStringLiteral("ms"));
+    QVERIFY(take->isEnabled());
+    choose(asked, QStringLiteral("meaning5"), QStringLiteral("current_a"));
+    choose(asked, QStringLiteral("unit5"), QStringLiteral("ma"));
+    // The preview reads as the log will be read.
+    QStringList read;
+    for (auto* label : asked->findChildren<QLabel*>()) read << label->text();
+    QVERIFY(read.join(QLatin1Char('|')).contains(QStringLiteral("5.20")));
+    QTest::mouseClick(take, Qt::LeftButton);
+    QTRY_VERIFY_WITH_TIMEOUT((*window_)->debriefSession().debrief() != nullptr, 20000);
+    VERIFY_NEAR(debrief().summary.duration_s, 199.5, 1e-6);
+    VERIFY_NEAR(*debrief().summary.energy.mean_current_a, 5.2, 1e-6);
+}
+
+void ReadingChoicesTest::theAnswerIsRememberedForThatHeader() {
+    const QString first = file(QStringLiteral("riddle.csv"), riddle());
+    const auto head = io::read_csv_head(first.toStdString(), {}, false);
+    (*window_)->flightSession().chooseColumns(first, *head,
+                                              {{"Tick", "time_s", "ms"}, {"Draw", "current_a", "mA"}});
+    QTRY_VERIFY_WITH_TIMEOUT((*window_)->debriefSession().debrief() != nullptr, 20000);
+    // Another file with the same header is read alike, unasked.
+    const QString second = file(QStringLiteral("riddle-2.csv"), riddle());
+    open(second);
+    QTRY_COMPARE_WITH_TIMEOUT(debrief().path, second, 20000);
+    VERIFY_NEAR(*debrief().summary.energy.mean_current_a, 5.2, 1e-6);
+    // And by a program started later.
+    session::ColumnMemory later(folder_.filePath(QStringLiteral("columns.json")));
+    later.remember("a,b", {{"a", "time_s", "us"}});
+    session::ColumnMemory still_later(folder_.filePath(QStringLiteral("columns.json")));
+    QCOMPARE(still_later.recall("a,b").size(), std::size_t(1));
+    QCOMPARE(QString::fromStdString(still_later.recall("a,b").front().unit), QStringLiteral("us"));
+    QVERIFY(still_later.recall("a,c").empty());
+    still_later.remember("a,b", {});
+    QVERIFY(session::ColumnMemory(folder_.filePath(QStringLiteral("columns.json"))).recall("a,b").empty());
+}
+
+void ReadingChoicesTest::aColumnSaidOtherwiseChangesTheFigures() {
+    open(file(QStringLiteral("bare.csv"), "time,volts,amps\n0,16,5000\n1,16,5000\n2,16,5000\n"));
+    // Five thousand ampere are no pack's: every row was set aside.
+    QVERIFY(!(*window_)->debriefSession().debrief());
+    open(file(QStringLiteral("bare.csv"), "time,volts,amps\n0,16,500\n1,16,500\n2,16,500\n3,16,500\n"));
+    VERIFY_NEAR(*debrief().summary.energy.mean_current_a, 500.0, 1e-6);
+    QTest::mouseClick(window_->find<QPushButton>("columnsButton"), Qt::LeftButton);
+    ColumnsSheet* asked = sheet();
+    choose(asked, QStringLiteral("unit2"), QStringLiteral("ma"));
+    QTest::mouseClick(asked->findChild<QPushButton*>(QStringLiteral("takeColumnsButton")), Qt::LeftButton);
+    QTRY_VERIFY_WITH_TIMEOUT(debrief().choices.columns.size() == 1, 20000);
+    VERIFY_NEAR(*debrief().summary.energy.mean_current_a, 0.5, 1e-9);
+}
+
+void ReadingChoicesTest::columnsOfAFiledFlightAreUndoable() {
+    open(file(QStringLiteral("bare.csv"), "time,volts,amps\n0,16,50\n1,16,50\n2,16,50\n3,16,50\n"));
+    (*window_)->flightSession().file();
+    QTRY_VERIFY_WITH_TIMEOUT((*window_)->flightSession().filed().has_value(), 20000);
+    const auto id = *(*window_)->flightSession().filed();
+    const auto head = io::read_csv_head(debrief().path.toStdString(), {}, false);
+    (*window_)->flightSession().chooseColumns(debrief().path, *head, {{"amps", "current_a", "mA"}});
+    QTRY_VERIFY_WITH_TIMEOUT(std::abs(*debrief().summary.energy.mean_current_a - 0.05) < 1e-9, 20000);
+    QCOMPARE((*window_)->flightSession().filed(), std::optional(id));
+    VERIFY_NEAR(*(*window_)->desk().summaries().at(id).energy.mean_current_a, 0.05, 1e-9);
+    (*window_)->desk().undo();
+    QVERIFY((*window_)->desk().shelves().flights.at(id).columns.empty());
+}
+
+void ReadingChoicesTest::setAsideLeadsToItsPlace() {
+    open(QStringLiteral(DEMO_DIR "/2026-05-16-alcaravan-three-hills.csv"));
+    auto* table = window_->find<QTableView>("setAsideTable");
+    auto* strips = window_->find<StripCharts>("stripCharts");
+    const auto whole = strips->shownRange();
+    const auto& aside = debrief().clean.set_aside.front();
+    QVERIFY(!aside.places.empty());
+    emit table->clicked(table->model()->index(0, 0));
+    const auto near = strips->shownRange();
+    QVERIFY(near.second - near.first < whole.second - whole.first);
+    const auto span = telemetry::time_of_lines(debrief().clean, aside.places.front().first_row,
+                                               std::int64_t(aside.places.front().rows));
+    QVERIFY(span && near.first <= span->first && near.second >= span->first);
+}
+
+void ReadingChoicesTest::theTrackShowsAQuantity() {
+    open(QStringLiteral(DEMO_DIR "/2026-04-18-alcaravan-west-wind.csv"));
+    auto* by = window_->find<QComboBox>("trackBy");
+    QVERIFY(by->count() > 3);
+    auto* map = window_->find<MapView>("debriefMap");
+    const QImage plain = map->grab().toImage();
+    by->setCurrentIndex(by->findText(QStringLiteral("height")));
+    emit by->activated(by->currentIndex());
+    QVERIFY(map->grab().toImage() != plain);
+    by->setCurrentIndex(0);
+    emit by->activated(0);
+    QCOMPARE(map->grab().toImage(), plain);
+}
+
+void ReadingChoicesTest::theAccountIsShown() {
+    open(QStringLiteral(DEMO_DIR "/2026-04-18-alcaravan-west-wind.csv"));
+    QTRY_VERIFY_WITH_TIMEOUT(
+        (*window_)->flightSession().account() && !(*window_)->flightSession().account()->turns.empty(), 20000);
+    const auto& account = *(*window_)->flightSession().account();
+    auto* further = window_->find<QTableView>("furtherTable");
+    QVERIFY(further->isVisible());
+    QCOMPARE(further->model()->rowCount(), int(account.further.size()));
+    auto* turns = window_->find<QTableView>("flownTurnsTable");
+    QCOMPARE(turns->model()->rowCount(), int(account.turns.size()));
+    // Every computed cell of the first answers "why?".
+    for (int row = 0; row < further->model()->rowCount(); ++row) {
+        for (int column = 1; column < 3; ++column)
+            QVERIFY(further->model()->index(row, column).data(explanation_role).isValid());
+    }
+}
+
+void ReadingChoicesTest::theFoundWindIsTaken() {
+    open(QStringLiteral(DEMO_DIR "/2026-05-16-alcaravan-three-hills.csv"));
+    QVERIFY(debrief().findings.wind.known());
+    auto* take = window_->find<QPushButton>("takeWindButton");
+    QVERIFY(take->isVisible() && take->isEnabled());
+    QTest::mouseClick(take, Qt::LeftButton);
+    VERIFY_NEAR((*window_)->flightSession().flight().flown.weather.wind.speed_mps,
+                debrief().findings.wind.speed_mps.value, 0.051);
+    QTRY_VERIFY(!take->isEnabled());
+}
+
+void ReadingChoicesTest::flightsSideBySide() {
+    window_->bringInFlights();
+    (*window_)->showPlace(Place::logbook);
+    CompareSheet sheet((*window_)->desk(), {});
+    QVERIFY(sheet.taken().size() == 2);
+    auto* table = sheet.findChild<QTableView*>(QStringLiteral("compareTable"));
+    QCOMPARE(table->model()->rowCount(), 2);
+    auto* list = sheet.findChild<QListWidget*>(QStringLiteral("compareList"));
+    for (int i = 0; i < list->count(); ++i) list->item(i)->setCheckState(Qt::Checked);
+    QCOMPARE(table->model()->rowCount(), list->count());
+    // At another speed another figure.
+    for (int i = 2; i < list->count(); ++i) list->item(i)->setCheckState(Qt::Unchecked);
+    const QString before = table->model()->index(0, 2).data().toString();
+    auto* mass = sheet.findChild<NumberField*>(QStringLiteral("compareMass"));
+    mass->setText(QStringLiteral("2000"));
+    emit mass->valueEdited(2000.0);
+    QVERIFY(table->model()->index(0, 2).data().toString() != before);
+}
+
+void ReadingChoicesTest::compareWithoutFlightsSaysSo() {
+    CompareSheet sheet((*window_)->desk(), {});
+    QVERIFY(sheet.taken().empty());
+    QCOMPARE(sheet.findChild<QTableView*>(QStringLiteral("compareTable"))->model()->rowCount(), 0);
+    QStringList words;
+    for (auto* label : sheet.findChildren<QLabel*>()) words << label->accessibleName() << label->text();
+    QVERIFY(words.join(QLatin1Char('|')).contains(QStringLiteral("two flights")));
+}
+
+void ReadingChoicesTest::inEveryLook() {
+    open(two_flights());
+    window_->showInEveryLook();
+}
+
+SOBREMESA_WINDOW_TEST(ReadingChoicesTest)
+#include "tst_reading_choices.moc"

@@ -1,0 +1,94 @@
+// Whatever bytes a reader is given, it must answer or refuse: no crash, no hang, no memory without a bound. One
+// program for each reader, told apart when it is compiled.
+
+#include <cstddef>
+#include <cstdint>
+#include <cstdlib>
+#include <string>
+
+#include <sys/mman.h>
+#include <unistd.h>
+
+#include "core/telemetry/clean_log.hpp"
+#include "core/telemetry/consumption.hpp"
+#include "core/telemetry/findings.hpp"
+#include "io/book_document.hpp"
+#include "io/build_document.hpp"
+#include "io/csv_log_reader.hpp"
+#include "io/gpx_log.hpp"
+#include "io/kept_documents.hpp"
+#include "io/mavlink_log.hpp"
+#include "io/pack_table.hpp"
+#include "io/plan_document.hpp"
+
+using namespace sobremesa;
+
+namespace {
+
+/// The bytes as a file that readers can open.
+class FileOfBytes {
+public:
+    FileOfBytes(const std::uint8_t* bytes, std::size_t count) : descriptor_(memfd_create("fuzz", 0)) {
+        while (count > 0) {
+            const ssize_t put = ::write(descriptor_, bytes, count);
+            if (put <= 0) std::abort();
+            bytes += put;
+            count -= std::size_t(put);
+        }
+    }
+    ~FileOfBytes() { ::close(descriptor_); }
+    FileOfBytes(const FileOfBytes&) = delete;
+    FileOfBytes& operator=(const FileOfBytes&) = delete;
+    std::string path() const { return "/proc/self/fd/" + std::to_string(descriptor_); }
+
+private:
+    int descriptor_;
+};
+
+/// What was read is worked on as the program would, as far as it costs little.
+[[maybe_unused]] void work_on(const units::Result<std::shared_ptr<const telemetry::FlightLog>>& log) {
+    constexpr std::size_t few_rows = 20'000;
+    if (!log || (*log)->rows() > few_rows) return;
+    const auto clean = telemetry::clean(*log);
+    if (!clean) return;
+    (void)telemetry::summarise(*clean);
+    // A clock that jumps by years makes a flight of years; a debrief of it takes its time, and is bounded
+    // elsewhere.
+    constexpr double a_day_s = 86400.0;
+    if (clean->time_s(clean->rows.size() - 1) - clean->time_s(0) < a_day_s) (void)telemetry::find_out(*clean);
+}
+
+} // namespace
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* bytes, std::size_t count) {
+#if defined(FUZZ_csv)
+    const FileOfBytes file(bytes, count);
+    work_on(io::read_csv_log(file.path()));
+#elif defined(FUZZ_gpx)
+    const FileOfBytes file(bytes, count);
+    work_on(io::read_gpx_log(file.path()));
+#elif defined(FUZZ_mavlink)
+    const FileOfBytes file(bytes, count);
+    work_on(io::read_mavlink_log(file.path()));
+#else
+    const std::string text(reinterpret_cast<const char*>(bytes), count);
+#if defined(FUZZ_plan)
+    (void)io::plan_from_json(text, "fuzz");
+    (void)io::pack_from_json(text, "fuzz");
+#elif defined(FUZZ_book)
+    (void)io::kept_flight_from_json(text, "fuzz");
+    (void)io::kept_aircraft_from_json(text, "fuzz");
+    (void)io::kept_pack_from_json(text, "fuzz");
+    (void)io::summary_from_json(text, "fuzz");
+    (void)io::book_from_json(text, "fuzz");
+    (void)io::book_from_csv(text, "flight", "fuzz");
+#elif defined(FUZZ_build)
+    (void)io::build_from_json(text, "fuzz");
+#elif defined(FUZZ_pack_table)
+    (void)io::packs_from_csv(text, "fuzz");
+#else
+#error "say which reader"
+#endif
+#endif
+    return 0;
+}
