@@ -6,12 +6,11 @@
 
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
+#include "cli/read_flight.hpp"
 #include "cli/said.hpp"
 #include "core/matching/headroom.hpp"
 #include "core/matching/what_if.hpp"
-#include "core/telemetry/level_points.hpp"
 #include "core/units/constants.hpp"
-#include "io/log_file.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_number.hpp"
 #include "session/book_transfer.hpp"
@@ -30,21 +29,13 @@ struct Subject {
 };
 
 units::Result<learning::Lesson> lesson_from(const std::string& log_file, const std::string& plan_file) {
-    const auto plan = io::read_plan_file(plan_file);
-    if (!plan) return tl::unexpected(plan.error());
-    const auto log = io::read_log(log_file);
-    if (!log) return tl::unexpected(log.error());
-    const auto clean = telemetry::clean(*log);
-    if (!clean) return tl::unexpected(clean.error());
-    const auto found = telemetry::find_out(*clean);
-    if (!found) return tl::unexpected(found.error());
-    telemetry::LogSummary summary;
-    telemetry::complete(summary, *found);
+    const auto read = read_flight(log_file, plan_file);
+    if (!read) return tl::unexpected(read.error());
     learning::Lesson lesson;
-    lesson.all_up_mass_kg = mission::all_up_mass_kg(plan->request);
-    lesson.field_elevation_m = plan->request.weather.field_elevation_m;
-    lesson.field_temperature_c = plan->request.weather.temperature_c;
-    lesson.level = summary.level;
+    lesson.all_up_mass_kg = mission::all_up_mass_kg(read->flown);
+    lesson.field_elevation_m = read->flown.weather.field_elevation_m;
+    lesson.field_temperature_c = read->flown.weather.temperature_c;
+    lesson.level = read->summary.level;
     return lesson;
 }
 
@@ -216,7 +207,10 @@ Json headroom_json(const std::optional<matching::Headroom>& room) {
             {"full_power_at_landing_w", room->points.back().full_power_w},
             {"level_ends", end(room->level_ends)},
             {"climb_ends", end(room->climb_ends)},
-            {"throttle_cap", or_null(room->throttle_cap)}};
+            {"throttle_cap", or_null(room->throttle_cap)},
+            {"launch_duty", matching::launch_duty},
+            {"launch_climb_mps", room->launch_climb_mps},
+            {"launch_angle_deg", room->launch_angle_deg}};
 }
 
 Json step_test_json(const airframe::Aircraft& aircraft, double slowest_mps) {

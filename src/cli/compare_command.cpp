@@ -4,12 +4,10 @@
 
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
+#include "cli/read_flight.hpp"
 #include "cli/said.hpp"
 #include "core/debrief/compare.hpp"
-#include "core/telemetry/level_points.hpp"
 #include "core/units/constants.hpp"
-#include "io/log_file.hpp"
-#include "io/plan_document.hpp"
 #include "wording/names.hpp"
 #include "wording/quantities.hpp"
 
@@ -18,19 +16,10 @@ namespace sobremesa::cli {
 namespace {
 
 units::Result<debrief::ComparedFlight> flight_from(const std::string& log_file, const std::string& plan_file) {
-    const auto plan = io::read_plan_file(plan_file);
-    if (!plan) return tl::unexpected(plan.error());
-    const auto log = io::read_log(log_file);
-    if (!log) return tl::unexpected(log.error());
-    const auto clean = telemetry::clean(*log);
-    if (!clean) return tl::unexpected(clean.error());
-    auto summary = telemetry::summarise(*clean);
-    if (!summary) return tl::unexpected(summary.error());
-    const auto found = telemetry::find_out(*clean);
-    if (!found) return tl::unexpected(found.error());
-    telemetry::complete(*summary, *found);
+    const auto read = read_flight(log_file, plan_file);
+    if (!read) return tl::unexpected(read.error());
     const std::string name = wording::file_title(log_file).toStdString();
-    auto flight = debrief::compared_flight(name, plan->request, *summary);
+    auto flight = debrief::compared_flight(name, read->flown, read->summary);
     if (flight) return *flight;
     units::Where where;
     where.file = log_file;

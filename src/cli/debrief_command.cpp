@@ -178,6 +178,7 @@ Json stretches_json(const std::vector<telemetry::Stretch>& stretches) {
                         {"ground_m", or_null(s.ground_m)},
                         {"air_m", or_null(s.air_m)},
                         {"climb_m", or_null(s.climb_m)},
+                        {"lift_mps", or_null(s.lift_mps)},
                         {"energy_wh", or_null(s.energy_wh)},
                         {"charge_ah", or_null(s.charge_ah)}});
     return list;

@@ -49,12 +49,46 @@ QString price_sentence(const airframe::PowerCurve& curve, const airframe::SpeedQ
     const auto energy = q.notation(Quantity::energy_per_distance);
     const QString takes = q.text(Quantity::energy_per_distance, {speed.energy_wh_per_m.value, 0.0});
     const QString more = written(std::abs(per_unit), 0.0, {energy.factor, energy.unit, 3});
+    constexpr double nothing = 0.0005;
+    if (std::abs(per_unit) * energy.factor < nothing)
+        return Words::tr(
+                   "At %1: %2 over ground, %3 for the way. This is where the way is longest; drag the ring, or "
+                   "use ← →, to see what hurry costs.")
+            .arg(q.speed(airspeed_mps), q.speed(speed.ground_speed_mps), takes);
     return (per_unit >= 0.0
                 ? Words::tr(
                       "At %1: %2 over ground, %3 for the way. One %4 more costs %5. Drag the ring, or use ← →.")
                 : Words::tr(
                       "At %1: %2 over ground, %3 for the way. One %4 more saves %5. Drag the ring, or use ← →."))
         .arg(q.speed(airspeed_mps), q.speed(speed.ground_speed_mps), takes, notation.unit, more);
+}
+
+QString legs_sentence(const airframe::SpeedsToFly& home, const Quantities& q) {
+    if (!home.range) return Words::tr("On the way home, in the worst credible wind, no speed makes any way.");
+    return Words::tr("On the way home, in the worst credible wind: %1, %2.")
+        .arg(q.speed(home.range->airspeed_mps.value),
+             q.text(Quantity::energy_per_distance, {home.range->energy_wh_per_m.value, 0.0}));
+}
+
+QString go_sentence(const std::optional<airframe::GoOrNoGo>& answer, const Quantities& q) {
+    if (!answer) return Words::tr("Whether that is sensible today wants the aircraft's full power.");
+    const QString share = q.share(answer->power_share.value);
+    const QString wind = written(std::max(answer->most_head_wind_mps, 0.0), 0.0, q.notation(Quantity::wind_speed));
+    if (answer->go)
+        return Words::tr("Go: it takes %1 of full power; up to a head wind of %2 it still is.").arg(share, wind);
+    return answer->most_head_wind_mps > 0.0
+               ? Words::tr("No go: it takes %1 of full power. It is sensible up to a head wind of %2.")
+                     .arg(share, wind)
+               : Words::tr("No go: it takes %1 of full power, more than half even in still air.").arg(share);
+}
+
+QString circling_sentence(const airframe::PowerCurve& curve, const airframe::SpeedQuestion& question,
+                          double airspeed_mps, const Quantities& q) {
+    constexpr double bank_deg = 30.0;
+    const double cost =
+        airframe::circling_cost(curve, airspeed_mps, question.all_up_mass_kg, question.density_kgm3, bank_deg);
+    return Words::tr("A circle at %1 of bank takes %2 more than straight flight.")
+        .arg(written(bank_deg, 0.0, {1.0, Words::tr("°"), 0, false}), q.share(cost - 1.0));
 }
 
 QString mass_sentence(const airframe::Aircraft& aircraft, const battery::Pack& pack, const Quantities& q) {
@@ -91,7 +125,7 @@ QString taught_sentence(const learning::CurveFit& fit, const std::optional<airfr
                      .arg(scatter, apart);
 }
 
-QString unknown_sentence(const learning::CurveFit& fit, const Quantities& q) {
+QString unknown_sentence(const learning::CurveFit& fit, bool stall_known, const Quantities& q) {
     QStringList lines;
     if (fit.curve.flights > 0)
         lines << Words::tr("No flight was slower than %1 or faster than %2: beyond, the line is physics.")
@@ -100,6 +134,9 @@ QString unknown_sentence(const learning::CurveFit& fit, const Quantities& q) {
         return std::find(fit.assumed_parts.begin(), fit.assumed_parts.end(), part) != fit.assumed_parts.end();
     };
     if (assumed(0)) lines << Words::tr("What holding it up takes is assumed; slow flight would tell.");
+    if (fit.curve.craft == airframe::Craft::wing && !stall_known)
+        lines << Words::tr(
+            "Where it stalls is not known: give the wing's area on the shelf before you fly slower than ever.");
     if (assumed(2)) lines << Words::tr("What pushing it through the air takes is assumed; fast flight would tell.");
     return lines.join(QLatin1Char(' '));
 }
@@ -131,6 +168,10 @@ QString headroom_sentence(const std::optional<matching::Headroom>& headroom, con
         lines << Words::tr("Full throttle holds level flight until landing.");
     if (headroom->climb_ends)
         lines << Words::tr("The climb of the plan is possible until %1.").arg(at(*headroom->climb_ends));
+    lines << Words::tr("Launched at %1 throttle it climbs %2, at %3.")
+                 .arg(q.share(matching::launch_duty),
+                      q.text(Quantity::climb_rate, {headroom->launch_climb_mps, 0.0}),
+                      written(headroom->launch_angle_deg, 0.0, {1.0, Words::tr("°"), 0, false}));
     if (headroom->throttle_cap)
         lines << Words::tr(
                      "On a full pack hold the throttle at <b>%1</b>: more is above what the controllers bear.")
@@ -194,10 +235,13 @@ QString backtest_sentence(const learning::Backtest& test) {
     const QString bias = std::abs(test.bias.value) < 0.005 ? Words::tr("neither too hopeful nor too careful")
                          : test.bias.value < 0.0 ? Words::tr("%1 too hopeful").arg(q.share(-test.bias.value))
                                                  : Words::tr("%1 too careful").arg(q.share(test.bias.value));
-    return Words::tr(
-               "The last %1 forecasts were <b>%2</b>, give or take <b>%3</b>; without learning it would have been "
-               "%4.")
-        .arg(forecasts)
+    const QString several =
+        Words::tr("The last %1 forecasts were <b>%2</b>, give or take <b>%3</b>; without learning it "
+                  "would have been %4.");
+    const QString one =
+        Words::tr("The one forecast so far was <b>%1</b>, give or take <b>%2</b>; without learning it would "
+                  "have been %3.");
+    return (forecasts == 1 ? one : several.arg(forecasts))
         .arg(bias, q.share(test.spread), q.share(test.spread_unlearned));
 }
 

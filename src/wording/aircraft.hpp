@@ -15,12 +15,18 @@ QString speeds_sentence(const airframe::SpeedsToFly& speeds, const airframe::Spe
 /// What a speed costs over the ground, and one more of the unit with it.
 QString price_sentence(const airframe::PowerCurve& curve, const airframe::SpeedQuestion& question,
                        double airspeed_mps, const Quantities& q);
+/// The speed for the way home, in its own wind.
+QString legs_sentence(const airframe::SpeedsToFly& home, const Quantities& q);
+/// Whether a wanted ground speed is sensible today.
+QString go_sentence(const std::optional<airframe::GoOrNoGo>& answer, const Quantities& q);
+QString circling_sentence(const airframe::PowerCurve& curve, const airframe::SpeedQuestion& question,
+                          double airspeed_mps, const Quantities& q);
 QString mass_sentence(const airframe::Aircraft& aircraft, const battery::Pack& pack, const Quantities& q);
 /// What the flights say, and what the aircraft carries of it.
 QString taught_sentence(const learning::CurveFit& fit, const std::optional<airframe::PowerCurve>& carried,
                         int flights, const Quantities& q);
 /// What the data cannot tell.
-QString unknown_sentence(const learning::CurveFit& fit, const Quantities& q);
+QString unknown_sentence(const learning::CurveFit& fit, bool stall_known, const Quantities& q);
 QString step_test_text(const std::vector<learning::StepTestLeg>& legs, const Quantities& q);
 QString headroom_sentence(const std::optional<matching::Headroom>& headroom, const Quantities& q);
 /// "−3.2 %", with its error where there is one.

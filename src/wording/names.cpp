@@ -89,6 +89,7 @@ QString name(units::Quantity quantity) {
     case Quantity::still_air_charge_per_distance: return Words::tr("charge per way, level in still air");
     case Quantity::level_power: return Words::tr("power in level flight");
     case Quantity::sensor_scale: return Words::tr("scale of the current sensor");
+    case Quantity::lift_of_air: return Words::tr("lift of the air, sink below zero");
     case Quantity::lowest_cell_voltage: return Words::tr("lowest volts of a cell");
     case Quantity::gust_power: return Words::tr("spread of the power in level flight");
     case Quantity::electronics_share: return Words::tr("share of the electronics in the power");

@@ -101,6 +101,7 @@ Notation Quantities::notation(units::Quantity quantity) const {
         return choice_.height == UnitChoice::Height::feet
                    ? Notation{1.0 / units::metres_per_foot, Words::tr("ft"), 0}
                    : Notation{1.0, Words::tr("m"), 0};
+    case Quantity::lift_of_air:
     case Quantity::climb_rate:
         return choice_.height == UnitChoice::Height::feet
                    ? Notation{units::seconds_per_minute / units::metres_per_foot, Words::tr("ft/min"), 0}

@@ -33,6 +33,7 @@ private slots:
     void flightsDrawTheCurve();
     void takingTheCurveChangesThePlanAndIsUndone();
     void aHeadWindMovesTheSpeedForRange();
+    void aWantedGroundSpeedIsJudged();
     void theSpeedIsDraggedForItsPrice();
     void chartsAreReadAsTables();
     void slidersShowBeforeAndAfter();
@@ -187,6 +188,23 @@ void FleetTest::aHeadWindMovesTheSpeedForRange() {
     QVERIFY(window_->said("curveSentence").contains(QStringLiteral("no speed")));
 }
 
+void FleetTest::aWantedGroundSpeedIsJudged() {
+    chooseAircraft("Alcaraván");
+    fleet().showCurve();
+    settle();
+    auto* ground = window_->find<NumberField>("wantedGroundSpeed");
+    const auto type = [&](const char* text) {
+        ground->setFocus();
+        ground->selectAll();
+        QTest::keyClicks(ground, QLatin1String(text));
+    };
+    type("40");
+    QVERIFY(window_->said("goOrNoGo").startsWith(QStringLiteral("Go")));
+    type("130");
+    QVERIFY(window_->said("goOrNoGo").contains(QStringLiteral("No go")));
+    QVERIFY(window_->said("curveLegs").contains(QStringLiteral("way home")));
+}
+
 void FleetTest::theSpeedIsDraggedForItsPrice() {
     chooseAircraft("Alcaraván");
     fleet().showCurve();
@@ -290,10 +308,14 @@ void FleetTest::aFlightIsSetApartAndLetInAgain() {
     QTRY_COMPARE(table->model()->rowCount(), 4); // below the others, to be let in again
     table->setCurrentIndex(table->model()->index(3, 0));
     QVERIFY(window_->find<QPushButton>("setApartButton")->text().contains(QStringLiteral("again")));
+    (*window_)->desk().undo();
+    QTRY_COMPARE_WITH_TIMEOUT(learning().lessons()->lessons.size(), std::size_t(4), 10000);
+    (*window_)->desk().redo();
+    QTRY_COMPARE_WITH_TIMEOUT(learning().lessons()->lessons.size(), std::size_t(3), 10000);
+    QTRY_COMPARE(table->model()->rowCount(), 4);
+    table->setCurrentIndex(table->model()->index(3, 0));
     press("setApartButton");
     QTRY_COMPARE_WITH_TIMEOUT(learning().lessons()->lessons.size(), std::size_t(4), 10000);
-    (*window_)->desk().undo();
-    QTRY_COMPARE_WITH_TIMEOUT(learning().lessons()->lessons.size(), std::size_t(3), 10000);
 }
 
 void FleetTest::aFiledFlightTeaches() {
@@ -337,12 +359,11 @@ void FleetTest::withFortyFlights() {
 void FleetTest::inEveryLook() {
     chooseAircraft("Alcaraván");
     for (int i = 0; i < 4; ++i) addFlight("A flight with quite a long name, as pilots write them", 1.1, 1e9 + i);
+    // Every page is made, and asks for its room, whichever of them is in front.
+    fleet().showWhatIf();
+    fleet().showForecasts();
     fleet().showCurve();
     settle();
-    window_->showInEveryLook();
-    fleet().showWhatIf();
-    window_->showInEveryLook();
-    fleet().showForecasts();
     window_->showInEveryLook();
 }
 

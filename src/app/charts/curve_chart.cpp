@@ -57,16 +57,9 @@ ShownTable CurveChart::shownTable() const {
     const auto speed = q.notation(Quantity::airspeed);
     ShownTable table{
         tr("Power against airspeed"), {tr("airspeed, %1").arg(speed.unit), tr("power, W"), tr("error, W")}, {}};
-    const auto cell = [](double value, int decimals) {
-        Cell made;
-        made.figure = true;
-        made.sort = value;
-        made.text = wording::written(value, 0.0, {1.0, {}, decimals});
-        return made;
-    };
     for (std::size_t i = 0; i < samples_.size(); i += 5)
-        table.rows.push_back({cell(samples_[i].airspeed_mps.value * speed.factor, 1),
-                              cell(samples_[i].power_w.value, 1), cell(samples_[i].power_w.sd, 1)});
+        table.rows.push_back({figure_cell(samples_[i].airspeed_mps.value * speed.factor, 1),
+                              figure_cell(samples_[i].power_w.value, 1), figure_cell(samples_[i].power_w.sd, 1)});
     return table;
 }
 

@@ -36,19 +36,12 @@ void ForecastChart::setBacktest(const learning::Backtest& test, const QStringLis
 ShownTable ForecastChart::shownTable() const {
     ShownTable table{
         tr("Forecast over flown"), {tr("flight"), tr("from flights"), tr("off, %"), tr("band, %")}, {}};
-    const auto cell = [](double value, int decimals) {
-        Cell made;
-        made.figure = true;
-        made.sort = value;
-        made.text = wording::written(value, 0.0, {1.0, {}, decimals});
-        return made;
-    };
     for (std::size_t i = 0; i < test_.rows.size(); ++i) {
         const auto& row = test_.rows[i];
         Cell name;
         name.text = names_.value(qsizetype(i));
-        table.rows.push_back({name, cell(row.from_flights, 0), cell(percent * row.off, 1),
-                              cell(percent * two_sided_90 * row.forecast_wh.sd / row.flown_wh, 1)});
+        table.rows.push_back({name, figure_cell(row.from_flights, 0), figure_cell(percent * row.off, 1),
+                              figure_cell(percent * two_sided_90 * row.forecast_wh.sd / row.flown_wh, 1)});
     }
     return table;
 }
@@ -68,7 +61,10 @@ void ForecastChart::refresh() {
     plot_->xAxis->setVisible(any);
     plot_->yAxis->setVisible(any);
     if (any) {
-        plot_->xAxis->setTicker(plain_ticker(6));
+        // Flights are whole: a step of at least one.
+        auto whole = QSharedPointer<QCPAxisTickerFixed>(new QCPAxisTickerFixed);
+        whole->setTickStep(std::max(1.0, std::ceil(double(test_.rows.size()) / 10.0)));
+        plot_->xAxis->setTicker(whole);
         plot_->yAxis->setTicker(plain_ticker(5));
         plot_->xAxis->setLabel(tr("flight, in the order of time"));
         plot_->yAxis->setLabel(tr("forecast over flown, %"));

@@ -27,18 +27,11 @@ void HeadroomChart::setHeadroom(std::optional<matching::Headroom> headroom) {
 ShownTable HeadroomChart::shownTable() const {
     ShownTable table{tr("Headroom"), {tr("mAh used"), tr("minutes"), tr("V a cell"), tr("full throttle, W")}, {}};
     if (!headroom_) return table;
-    const auto cell = [](double value, int decimals) {
-        Cell made;
-        made.figure = true;
-        made.sort = value;
-        made.text = wording::written(value, 0.0, {1.0, {}, decimals});
-        return made;
-    };
     for (std::size_t i = 0; i < headroom_->points.size(); i += 5) {
         const auto& p = headroom_->points[i];
-        table.rows.push_back({cell(p.charge_used_ah * units::milliamp_hours_per_amp_hour, 0),
-                              cell(p.time_s / units::seconds_per_minute, 0), cell(p.cell_v, 2),
-                              cell(p.full_power_w, 0)});
+        table.rows.push_back({figure_cell(p.charge_used_ah * units::milliamp_hours_per_amp_hour, 0),
+                              figure_cell(p.time_s / units::seconds_per_minute, 0), figure_cell(p.cell_v, 2),
+                              figure_cell(p.full_power_w, 0)});
     }
     return table;
 }

@@ -34,20 +34,13 @@ void HealthChart::setPack(const book::KeptPack& kept, const battery::Health& hea
 
 ShownTable HealthChart::shownTable() const {
     ShownTable table{tr("Health of the pack"), {tr("full cycles"), tr("of the label, %"), tr("cells, mΩ")}, {}};
-    const auto cell = [](double value, int decimals) {
-        Cell made;
-        made.figure = true;
-        made.sort = value;
-        made.text = wording::written(value, 0.0, {1.0, {}, decimals});
-        return made;
-    };
     const double nothing = std::nan("");
     for (const auto& reading : kept_.readings) {
         const auto charge = battery::charge_points(kept_.pack, {reading});
         const auto cells = battery::resistance_points({reading});
-        table.rows.push_back({cell(reading.cycles, 0),
-                              cell(charge.empty() ? nothing : percent * charge[0].value, 0),
-                              cell(cells.empty() ? nothing : milliohms * cells[0].value, 1)});
+        table.rows.push_back({figure_cell(reading.cycles, 0),
+                              figure_cell(charge.empty() ? nothing : percent * charge[0].value, 0),
+                              figure_cell(cells.empty() ? nothing : milliohms * cells[0].value, 1)});
     }
     return table;
 }

@@ -38,18 +38,11 @@ ShownTable StripCharts::shownTable() const {
         if (time_s[i] >= from_s && time_s[i] <= to_s) rows.push_back(i);
     }
     const std::size_t stride = std::max<std::size_t>(1, rows.size() / rows_read);
-    const auto cell = [](double value, int decimals) {
-        Cell made;
-        made.figure = true;
-        made.sort = value;
-        made.text = wording::written(value, 0.0, {1.0, {}, decimals});
-        return made;
-    };
     for (std::size_t n = 0; n < rows.size(); n += stride) {
-        std::vector<Cell> row = {cell(time_s[rows[n]] / units::seconds_per_minute, 2)};
+        std::vector<Cell> row = {figure_cell(time_s[rows[n]] / units::seconds_per_minute, 2)};
         for (const Strip& strip : strips_) {
             const double value = (*debrief_->log)[strip.channel][debrief_->clean.rows[rows[n]]];
-            row.push_back(cell(value * strip.factor, strip.decimals));
+            row.push_back(figure_cell(value * strip.factor, strip.decimals));
         }
         table.rows.push_back(std::move(row));
     }

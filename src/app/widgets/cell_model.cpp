@@ -1,5 +1,7 @@
 #include "app/widgets/cell_model.hpp"
 
+#include "wording/quantities.hpp"
+
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
 
@@ -48,6 +50,14 @@ QVariant CellModel::headerData(int section, Qt::Orientation orientation, int rol
         return int(Qt::AlignVCenter | (figure ? Qt::AlignRight : Qt::AlignLeft));
     }
     return {};
+}
+
+Cell figure_cell(double value, int decimals) {
+    Cell cell;
+    cell.figure = true;
+    cell.sort = value;
+    cell.text = wording::written(value, 0.0, {1.0, {}, decimals});
+    return cell;
 }
 
 Cell explained_cell(const std::optional<units::Explanation>& explanation) {

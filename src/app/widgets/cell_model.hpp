@@ -35,6 +35,9 @@ private:
     std::vector<std::vector<Cell>> rows_;
 };
 
+/// A number of a chart as a cell of its table.
+Cell figure_cell(double value, int decimals);
+
 /// A computed figure as a cell, with its "why?"; a dash where there is none.
 Cell explained_cell(const std::optional<units::Explanation>& explanation);
 

@@ -1,9 +1,11 @@
 #include "app/widgets/fold.hpp"
 
+#include <QHBoxLayout>
 #include <QTabWidget>
 #include <QVBoxLayout>
 
 #include "app/theme/look.hpp"
+#include "app/widgets/hairline.hpp"
 
 namespace sobremesa::app {
 
@@ -63,6 +65,17 @@ void Fold::arrange(Shape shape) {
     }
     column_->addWidget(page_);
     page_->show();
+}
+
+void Fold::setSideBySide(QWidget* left, int left_parts, QWidget* right, int right_parts) {
+    setWideArrangement([=](QWidget* page) {
+        auto* row = new QHBoxLayout(page);
+        row->setContentsMargins(0, 0, 0, 0);
+        row->setSpacing(0);
+        row->addWidget(left, left_parts);
+        row->addWidget(new Hairline(Qt::Vertical));
+        row->addWidget(right, right_parts);
+    });
 }
 
 void Fold::resizeEvent(QResizeEvent*) {

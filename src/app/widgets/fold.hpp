@@ -22,6 +22,8 @@ public:
     void setKeptBeside() { kept_beside_ = true; }
     /// Lays all panes out on one page; called again whenever the window becomes wide.
     void setWideArrangement(std::function<void(QWidget* page)> arrange);
+    /// The usual two panes: one beside the other, with a hairline between, so wide in parts.
+    void setSideBySide(QWidget* left, int left_parts, QWidget* right, int right_parts);
     enum class Shape { wide, tabs_and_kept, tabs };
     Shape shape() const { return shape_; }
     /// Room below which panes fold, in pixels of the design: narrower windows, or larger text.

@@ -18,6 +18,7 @@ constexpr double least_ground_mps = 2.0;
 /// How far a curve is followed beyond what was flown.
 constexpr double slower_than_flown = 0.5;
 constexpr double faster_than_flown = 1.7;
+constexpr double slowest_unknown_wing = 0.8;
 constexpr int precision_bits = 24;
 
 double power_at(const PowerCurve& curve, const SpeedQuestion& q, double v) {
@@ -40,8 +41,11 @@ struct Span {
 Span span_of(const Aircraft& aircraft, const PowerCurve& curve, const SpeedQuestion& q) {
     Span span{slower_than_flown * std::min(curve.least_flown_mps, curve.reference_airspeed_mps),
               faster_than_flown * std::max(curve.most_flown_mps, curve.reference_airspeed_mps)};
+    // A wing that may stall anywhere is not sent far below what it has flown.
+    if (curve.craft == Craft::wing)
+        span.from = slowest_unknown_wing * std::min(curve.least_flown_mps, curve.reference_airspeed_mps);
     if (const auto stall = stall_speed_mps(aircraft, q.all_up_mass_kg, q.density_kgm3))
-        span.from = std::max(span.from, above_stall * *stall);
+        span.from = above_stall * *stall;
     span.from = std::min(span.from, span.to);
     return span;
 }
@@ -178,6 +182,11 @@ double price_of_speed_wh_per_m_per_mps(const PowerCurve& curve, const SpeedQuest
     const SpeedToFly faster = at_speed(curve, question, airspeed_mps + step_mps);
     return (faster.energy_wh_per_m.value - slower.energy_wh_per_m.value) /
            (faster.ground_speed_mps - slower.ground_speed_mps);
+}
+
+double home_wind_mps(double head_wind_out_mps, double home_wind_factor) {
+    const double home = -head_wind_out_mps;
+    return home > 0.0 ? home * home_wind_factor : home / home_wind_factor;
 }
 
 std::optional<GoOrNoGo> go_or_no_go(const Aircraft& aircraft, const PowerCurve& curve,

@@ -54,8 +54,8 @@ double circling_cost(const PowerCurve& curve, double airspeed_mps, double all_up
                      double bank_deg);
 
 /// Best endurance: least power. Best range: least energy over ground. Fastest: the share of full power. None is
-/// slower than 1.2 times the stall, or, where no stall is known, than what the curve reaches down to. Errors come
-/// from those of the curve's parts: how far each speed moves when a part does.
+/// slower than 1.2 times the stall; a wing whose stall is not known, than 0.8 times its slowest flight; a rotor,
+/// than half of it. Errors come from those of the curve's parts: how far each speed moves when a part does.
 SpeedsToFly speeds_to_fly(const Aircraft& aircraft, const PowerCurve& curve, const SpeedQuestion& question);
 
 /// One speed and what it takes, in that wind; for dragging.
@@ -66,6 +66,9 @@ std::vector<SpeedToFly> sampled(const PowerCurve& curve, const SpeedQuestion& qu
 
 /// What one more metre a second over the ground costs at a speed, Wh/m for each m/s: the price of hurry.
 double price_of_speed_wh_per_m_per_mps(const PowerCurve& curve, const SpeedQuestion& question, double airspeed_mps);
+
+/// Head wind of the way home: that of the way out turned round, times or over the factor, whichever is dearer.
+double home_wind_mps(double head_wind_out_mps, double home_wind_factor);
 
 /// Whether a ground speed that is wanted is sensible today: the share of full power that it takes against this
 /// wind.

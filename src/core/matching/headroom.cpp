@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/battery/landing_schools.hpp"
+#include "core/units/constants.hpp"
 
 namespace sobremesa::matching {
 
@@ -42,7 +43,8 @@ std::optional<Headroom> headroom(const airframe::Aircraft& aircraft, const batte
     const auto full = model.atPower(start, std::min(*aircraft.full_power_w, model.peakPowerW(start, 0.0)));
     if (!full) return std::nullopt;
     const double full_v = full->voltage_v;
-    const auto peaks = battery::peaks_along(model, flight, landing_cell_v, points_along);
+    const double floor_v = std::min(battery::traits(pack.chemistry).floor_cell_v, landing_cell_v);
+    const auto peaks = battery::peaks_along(model, flight, floor_v, points_along);
     for (const auto& peak : peaks) {
         const auto at = battery::point_at_charge(flight, peak.charge_used_ah);
         const auto state = flight.state_at(at);
@@ -50,7 +52,7 @@ std::optional<Headroom> headroom(const airframe::Aircraft& aircraft, const batte
         double power_w = *aircraft.full_power_w;
         for (int round = 0; round < 20; ++round) {
             const auto load = model.atPower(state, std::min(power_w, peak.power_w));
-            const double volts = load ? load->voltage_v : landing_cell_v * pack.series;
+            const double volts = load ? load->voltage_v : floor_v * pack.series;
             power_w = 0.5 * (power_w + *aircraft.full_power_w * std::pow(volts / full_v, 3));
         }
         room.points.push_back(
@@ -77,8 +79,16 @@ std::optional<Headroom> headroom(const airframe::Aircraft& aircraft, const airfr
         carries, now->all_up_mass_kg,
         {aircraft.cruise_airspeed_mps, now->all_up_mass_kg, now->density_kgm3, flown.climb_rate_mps});
     if (!climb) return std::nullopt;
-    return headroom(aircraft, flown.pack, now->cruise_power_w.value, climb->value, flown.landing_cell_v,
-                    flown.temperature_c);
+    auto room = headroom(aircraft, flown.pack, now->cruise_power_w.value, climb->value, flown.landing_cell_v,
+                         flown.temperature_c);
+    if (!room) return room;
+    // What is beyond level flight lifts, at what a metre a second of the plan's climb costs.
+    const double per_mps = (climb->value - now->cruise_power_w.value) / std::max(flown.climb_rate_mps, 1e-6);
+    const double at_launch_w = room->points.front().full_power_w * std::pow(launch_duty, 3);
+    room->launch_climb_mps = std::max(0.0, (at_launch_w - now->cruise_power_w.value) / per_mps);
+    room->launch_angle_deg =
+        units::degrees(std::asin(std::min(1.0, room->launch_climb_mps / aircraft.cruise_airspeed_mps)));
+    return room;
 }
 
 } // namespace sobremesa::matching

@@ -28,13 +28,21 @@ struct Headroom {
     /// Duty on a full pack, 0 … 1, within the limit of controllers and motors; empty: none is known, or full
     /// throttle keeps it.
     std::optional<double> throttle_cap;
+    /// Launch of a full pack at `launch_duty`: rate of climb, m/s, and its angle at the known cruise airspeed,
+    /// degrees.
+    double launch_climb_mps = 0.0;
+    double launch_angle_deg = 0.0;
 };
+
+/// Throttle at which wings are launched: common practice, no source.
+inline constexpr double launch_duty = 0.85;
 
 /// Headroom along a flight at cruise power.
 ///
 /// With a fixed propeller the motors' current goes as (duty·V)², the pack's as duty³·V² (model notes): full
 /// throttle, known at the volts of a full pack, falls with the cube of the volts, and never takes more than the
-/// pack can give at its landing voltage. Throttle cap: √(limit over current at full throttle).
+/// pack can give above its chemistry's floor: a burst of throttle may dip below the landing voltage. Throttle cap:
+/// √(limit over current at full throttle).
 /// @param level_w   power of level flight
 /// @param climb_w   of the climb that must still be possible
 /// @return nothing where full power is not known, or the pack gives nothing

@@ -53,6 +53,7 @@ units::Result<Findings> find_out(const CleanLog& log, const std::stop_token& sto
     if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
     found.stretches = stretches(found.motion, found.wind);
     found.still = still_air(found.motion, found.wind, found.stretches);
+    if (found.still) find_lift(found.stretches, found.motion, *found.still);
     found.sag = measured_sag(log);
     if (const auto notice = against_own_estimate(log, found)) found.notices.push_back(*notice);
     switch (found.wind.knowledge) {

@@ -242,6 +242,24 @@ std::optional<StillAir> still_air(const Motion& motion, const WindEstimate& wind
     return result;
 }
 
+void find_lift(std::vector<Stretch>& stretches, const Motion& motion, const StillAir& still) {
+    if (!still.climb_cost_w_per_mps || !(still.climb_cost_w_per_mps->value > 0.0)) return;
+    for (Stretch& s : stretches) {
+        // At the ends of a flight the ground takes part in the balance.
+        if (s.kind == StretchKind::ground || s.kind == StretchKind::launch || s.kind == StretchKind::landing)
+            continue;
+        double sum = 0.0;
+        double n = 0.0;
+        for (std::size_t i = s.first; i < s.last; ++i) {
+            const Moment& m = motion.moments[i];
+            if (!std::isfinite(m.climb_mps) || !std::isfinite(m.power_w)) continue;
+            sum += m.climb_mps - (m.power_w - still.level_power_w.value) / still.climb_cost_w_per_mps->value;
+            n += 1.0;
+        }
+        if (n > 0.0) s.lift_mps = sum / n;
+    }
+}
+
 std::optional<units::Explanation> explain(const StillAir& still, units::Quantity quantity) {
     using units::Quantity;
     units::Explanation why;

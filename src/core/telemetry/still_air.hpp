@@ -45,6 +45,10 @@ struct StillAir {
 std::optional<StillAir> still_air(const Motion& motion, const WindEstimate& wind,
                                   const std::vector<Stretch>& stretches);
 
+/// Fills in the lift of each stretch by its energy balance: climb rate less the power beyond level over what a
+/// metre a second of climb costs. Only where the flight itself shows that cost.
+void find_lift(std::vector<Stretch>& stretches, const Motion& motion, const StillAir& still);
+
 /// The answers to "why?".
 std::optional<units::Explanation> explain(const StillAir& still, units::Quantity quantity);
 

@@ -260,6 +260,10 @@ std::optional<units::Explanation> explain(const Stretch& stretch, units::Quantit
     case Quantity::height:
         why.value = {stretch.climb_m, 0.0};
         why.relation = Relation::first_to_last_row;
+        why.inputs = {lasted};
+        // What of it the air gave.
+        if (std::isfinite(stretch.lift_mps))
+            why.inputs.push_back({Quantity::lift_of_air, {stretch.lift_mps, 0.0}, units::Origin::computed});
         break;
     case Quantity::mean_power:
         why.value = {stretch.mean_power_w, 0.0};

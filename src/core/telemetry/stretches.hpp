@@ -1,5 +1,6 @@
 #pragma once
 
+#include <limits>
 #include <string>
 #include <vector>
 
@@ -28,6 +29,9 @@ struct Stretch {
     double energy_wh = 0.0;
     double charge_ah = 0.0;
     double mean_power_w = 0.0;
+    /// Vertical air, m/s: what the aircraft climbed beyond what its power bought (above 0: lift). NaN where level
+    /// power or the cost of climbing are not known.
+    double lift_mps = std::numeric_limits<double>::quiet_NaN();
 };
 
 /// Cuts a flight into stretches.

@@ -93,6 +93,7 @@ enum class Quantity {
     sensor_scale,
     // of a flight that was flown
     lowest_cell_voltage,
+    lift_of_air,
     gust_power,
     electronics_share,
     climb_share,

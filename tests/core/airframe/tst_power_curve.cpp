@@ -74,6 +74,8 @@ private slots:
     void thePriceOfSpeedGrows();
     void fastestIsHalfOfFullPower();
     void goOrNoGo();
+    void theWindHomeIsTheDearOne();
+    void aWingOfUnknownStallIsNotSentFarBelow();
     void bandsHoldTheScatter();
     void theCurveTakesThePlaceOfTheKnownCruise();
 };
@@ -249,6 +251,20 @@ void PowerCurveTest::goOrNoGo() {
     QVERIFY(!airframe::go_or_no_go(wing(), curve, question, 12.0)->go);
     question.head_wind_mps = calm->most_head_wind_mps - 0.1;
     QVERIFY(airframe::go_or_no_go(wing(), curve, question, 12.0)->go);
+}
+
+void PowerCurveTest::theWindHomeIsTheDearOne() {
+    VERIFY_NEAR(home_wind_mps(-5.0, 1.3), 6.5, 1e-12);       // out with it, home against it: stronger
+    VERIFY_NEAR(home_wind_mps(5.0, 1.3), -5.0 / 1.3, 1e-12); // out against it, home with it: weaker
+    QCOMPARE(home_wind_mps(3.0, 1.0), -3.0);
+}
+
+void PowerCurveTest::aWingOfUnknownStallIsNotSentFarBelow() {
+    auto curve = wing_curve();
+    curve.least_flown_mps = 16.0; // least power would be slower
+    const auto speeds = speeds_to_fly(wing(), curve, still(1.5));
+    QVERIFY(!speeds.stall_mps.has_value());
+    QVERIFY(speeds.endurance->airspeed_mps.value >= 0.8 * 16.0 - 0.01);
 }
 
 void PowerCurveTest::bandsHoldTheScatter() {

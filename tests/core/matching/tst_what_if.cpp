@@ -56,6 +56,7 @@ private slots:
     void headroomFallsWithTheVolts();
     void aWeakPackRunsOutOfClimbFirst();
     void theThrottleCapKeepsTheLimit();
+    void aLaunchClimbsOnWhatIsBeyondLevelFlight();
     void withoutFullPowerThereIsNoHeadroom();
 };
 
@@ -129,6 +130,7 @@ void WhatIfTest::highAndHotTakesAWingFaster() {
     wing.mass_kg = 1.0;
     wing.cruise_airspeed_mps = 15.0;
     wing.cruise_power_w = 60.0;
+    wing.wing.area_m2 = 0.6; // so that the stall is out of the way
     const auto fit = learning::fit_curve(wing, 1.5, {});
     const battery::Pack pack = li_ion(4, 2, 3.0, 0.4);
     matching::Change up;
@@ -203,6 +205,20 @@ void WhatIfTest::theThrottleCapKeepsTheLimit() {
     const battery::PackModel model(pack);
     const auto full = model.atPower(model.atStart(20.0), 900.0);
     VERIFY_NEAR(std::pow(*room->throttle_cap, 2) * 900.0 / full->voltage_v, 20.0, 1e-6);
+}
+
+void WhatIfTest::aLaunchClimbsOnWhatIsBeyondLevelFlight() {
+    auto aircraft = quad(0.7, 0.178);
+    aircraft.full_power_w = 900.0;
+    const auto fit = learning::fit_curve(aircraft, 1.285, {});
+    const auto as = flown(li_ion(6, 4, 3.0, 0.585), 2.8);
+    const auto room = matching::headroom(aircraft, fit->curve, as);
+    QVERIFY(room.has_value());
+    // 85 % of the throttle is 0.85³ of the power; a metre a second costs m·g over a half.
+    const double beyond_w = std::pow(0.85, 3) * room->points.front().full_power_w - room->level_w;
+    VERIFY_NEAR(room->launch_climb_mps, beyond_w / ((0.7 + 0.585) * 9.80665 / 0.5), 0.05);
+    VERIFY_NEAR(std::sin(units::radians(room->launch_angle_deg)) * aircraft.cruise_airspeed_mps,
+                room->launch_climb_mps, 1e-6);
 }
 
 void WhatIfTest::withoutFullPowerThereIsNoHeadroom() {

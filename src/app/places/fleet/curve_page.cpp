@@ -10,6 +10,7 @@
 #include "app/widgets/figure_row.hpp"
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
+#include "app/widgets/mass_bar.hpp"
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
@@ -29,14 +30,7 @@ CurvePage::CurvePage(session::LearningSession& learning, session::PlanSession& p
     QWidget* right = makeReading();
     fold->addPane(tr("Curve"), left);
     fold->addPane(tr("Speeds to fly"), right);
-    fold->setWideArrangement([left, right](QWidget* page) {
-        auto* row = new QHBoxLayout(page);
-        row->setContentsMargins(0, 0, 0, 0);
-        row->setSpacing(0);
-        row->addWidget(left, 9);
-        row->addWidget(new Hairline(Qt::Vertical));
-        row->addWidget(right, 6);
-    });
+    fold->setSideBySide(left, 9, right, 6);
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
     whole->addWidget(fold);
@@ -94,6 +88,32 @@ QWidget* CurvePage::makeReading() {
     connect(head_wind_, &NumberField::unreadable, this, [this] { refresh(); });
     mass_ = new TextLabel(Role::quiet);
     mass_->setObjectName(QStringLiteral("curveMass"));
+    legs_ = new TextLabel(Role::plain);
+    legs_->setObjectName(QStringLiteral("curveLegs"));
+    column->addWidget(legs_);
+    auto* wish = new QHBoxLayout;
+    wish->setSpacing(look.scaled(8));
+    auto* wanted = new TextLabel(Role::plain, tr("Over ground I want"));
+    wanted->setWordWrap(false);
+    wish->addWidget(wanted);
+    ground_ = new NumberField;
+    ground_->setObjectName(QStringLiteral("wantedGroundSpeed"));
+    ground_->setAccessibleName(tr("Ground speed that is wanted"));
+    ground_->setMaximumWidth(look.scaled(70));
+    wish->addWidget(ground_);
+    ground_unit_ = new TextLabel(Role::quiet);
+    wish->addWidget(ground_unit_, 1);
+    column->addLayout(wish);
+    connect(ground_, &NumberField::valueEdited, this, [this] { refresh(); });
+    connect(ground_, &NumberField::unreadable, this, [this] { refresh(); });
+    go_ = new TextLabel(Role::plain);
+    go_->setObjectName(QStringLiteral("goOrNoGo"));
+    column->addWidget(go_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(new TextLabel(Role::heading, tr("All-up mass")));
+    mass_bar_ = new MassBar;
+    mass_bar_->setObjectName(QStringLiteral("massBar"));
+    column->addWidget(mass_bar_);
     column->addWidget(mass_);
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(new TextLabel(Role::heading, tr("What its flights teach")));
@@ -175,6 +195,25 @@ void CurvePage::showSpeeds(const FlownWith& with) {
     figures[3]->setExplanation(airframe::explain_stall(with.aircraft, with.question), tr("stalls at"));
     figures_->layOutAgain();
     mass_->setWords(wording::mass_sentence(with.aircraft, with.as.pack, q));
+    mass_bar_->setParts({{tr("aircraft"), with.aircraft.mass_kg}, {tr("pack"), with.as.pack.mass_kg}});
+    auto home = with.question;
+    home.head_wind_mps =
+        airframe::home_wind_mps(with.question.head_wind_mps, plan_.request().weather.home_wind_factor);
+    home.cross_wind_mps = -with.question.cross_wind_mps;
+    const double at = speeds.range ? speeds.range->airspeed_mps.value : with.aircraft.cruise_airspeed_mps;
+    legs_->setWords(tr("%1 %2", "two sentences")
+                        .arg(wording::legs_sentence(airframe::speeds_to_fly(with.aircraft, with.curve, home), q),
+                             wording::circling_sentence(with.curve, with.question, at, q)));
+    const auto speed = q.notation(Quantity::airspeed);
+    ground_unit_->setWords(speed.unit);
+    if (!ground_->value() && !ground_->hasFocus())
+        ground_->setValue(with.aircraft.cruise_airspeed_mps * speed.factor, speed.decimals);
+    const auto wanted = ground_->value();
+    go_->setWords(
+        wanted && *wanted > 0.0
+            ? wording::go_sentence(
+                  airframe::go_or_no_go(with.aircraft, with.curve, with.question, *wanted / speed.factor), q)
+            : QString());
 }
 
 void CurvePage::showLearned(const FlownWith& with) {
@@ -182,7 +221,8 @@ void CurvePage::showLearned(const FlownWith& with) {
     const auto lessons = learning_.lessons();
     taught_->setWords(wording::taught_sentence(lessons->fit, with.learned ? lessons->aircraft.curve : std::nullopt,
                                                int(lessons->lessons.size()), q));
-    unknown_->setWords(wording::unknown_sentence(lessons->fit, q));
+    const bool stall_known = airframe::explain_stall(with.aircraft, with.question).has_value();
+    unknown_->setWords(wording::unknown_sentence(lessons->fit, stall_known, q));
     learn_->setEnabled(!lessons->lessons.empty());
     forget_->setEnabled(with.learned);
     const auto speeds = airframe::speeds_to_fly(with.aircraft, with.curve, with.question);

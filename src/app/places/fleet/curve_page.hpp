@@ -10,6 +10,7 @@ namespace sobremesa::app {
 
 class CurveChart;
 class FigureRow;
+class MassBar;
 class NumberField;
 class TextLabel;
 
@@ -39,6 +40,11 @@ private:
     TextLabel* price_;
     NumberField* head_wind_;
     TextLabel* wind_unit_;
+    TextLabel* legs_;
+    NumberField* ground_;
+    TextLabel* ground_unit_;
+    TextLabel* go_;
+    MassBar* mass_bar_;
     TextLabel* mass_;
     TextLabel* taught_;
     TextLabel* unknown_;

@@ -30,14 +30,7 @@ WhatIfPage::WhatIfPage(session::LearningSession& learning, session::PlanSession&
     QWidget* right = makeOutcome();
     fold->addPane(tr("Change"), left);
     fold->addPane(tr("What comes of it"), right);
-    fold->setWideArrangement([left, right](QWidget* page) {
-        auto* row = new QHBoxLayout(page);
-        row->setContentsMargins(0, 0, 0, 0);
-        row->setSpacing(0);
-        row->addWidget(left, 6);
-        row->addWidget(new Hairline(Qt::Vertical));
-        row->addWidget(right, 9);
-    });
+    fold->setSideBySide(left, 6, right, 9);
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
     whole->addWidget(fold);

@@ -62,14 +62,7 @@ HealthPage::HealthPage(session::Desk& desk, QWidget* parent) : QWidget(parent), 
     QWidget* right = makeEntry();
     fold->addPane(tr("Health"), left);
     fold->addPane(tr("Readings"), right);
-    fold->setWideArrangement([left, right](QWidget* page) {
-        auto* row = new QHBoxLayout(page);
-        row->setContentsMargins(0, 0, 0, 0);
-        row->setSpacing(0);
-        row->addWidget(left, 8);
-        row->addWidget(new Hairline(Qt::Vertical));
-        row->addWidget(right, 6);
-    });
+    fold->setSideBySide(left, 8, right, 6);
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
     whole->addWidget(fold);

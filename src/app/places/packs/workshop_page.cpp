@@ -78,14 +78,7 @@ WorkshopPage::WorkshopPage(session::Desk& desk, QWidget* parent)
     QWidget* right = makeTest();
     fold->addPane(tr("Build from cells"), left);
     fold->addPane(tr("Part of a flight"), right);
-    fold->setWideArrangement([left, right](QWidget* page) {
-        auto* row = new QHBoxLayout(page);
-        row->setContentsMargins(0, 0, 0, 0);
-        row->setSpacing(0);
-        row->addWidget(left, 9);
-        row->addWidget(new Hairline(Qt::Vertical));
-        row->addWidget(right, 5);
-    });
+    fold->setSideBySide(left, 9, right, 5);
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
     whole->addWidget(fold);

@@ -57,14 +57,7 @@ SensorsPlace::SensorsPlace(session::Desk& desk, QWidget* parent)
     QWidget* right = makeEvidence();
     fold->addPane(tr("Scale"), left);
     fold->addPane(tr("Recharged flights"), right);
-    fold->setWideArrangement([left, right](QWidget* page) {
-        auto* row = new QHBoxLayout(page);
-        row->setContentsMargins(0, 0, 0, 0);
-        row->setSpacing(0);
-        row->addWidget(left, 7);
-        row->addWidget(new Hairline(Qt::Vertical));
-        row->addWidget(right, 8);
-    });
+    fold->setSideBySide(left, 7, right, 8);
     pages_->addWidget(fold);
     connect(&session_, &session::CalibrationSession::changed, this, &SensorsPlace::refresh);
     connect(&Look::instance(), &Look::changed, this, &SensorsPlace::refresh);
