@@ -3,4 +3,4 @@ add_library(sobremesa_warnings INTERFACE)
 # No -Wnull-dereference and no maybe-uninitialized: g++ 12 sees ghosts inside the standard library when it inlines; the sanitizer preset looks for the real ones.
 target_compile_options(sobremesa_warnings INTERFACE
   -Wall -Wextra -Wpedantic -Wshadow -Wnon-virtual-dtor -Woverloaded-virtual -Wold-style-cast -Wcast-align -Wunused
-  -Wimplicit-fallthrough -Wno-maybe-uninitialized -Werror)
+  -Wimplicit-fallthrough $<$<CXX_COMPILER_ID:GNU>:-Wno-maybe-uninitialized> -Werror)

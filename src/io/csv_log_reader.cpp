@@ -5,6 +5,7 @@
 #include "io/csv_log_reader.hpp"
 
 #include <algorithm>
+#include <atomic>
 #include <cmath>
 #include <cstring>
 #include <thread>
@@ -25,19 +26,31 @@ using telemetry::FlightLog;
 using units::ErrorCode;
 using Kind = LogColumn::Kind;
 
-constexpr std::size_t piece_bytes = std::size_t(1) << 20;
+constexpr std::size_t piece_bytes = std::size_t(512) << 10;
+/// A file smaller than this is one piece: cores would cost more than they bring.
+constexpr std::size_t small_file_bytes = std::size_t(256) << 10;
 constexpr std::size_t most_cores = 8;
 
-/// Runs `work(i)` for every i below `count`, on as many threads as there are cores.
+/// Runs `work(i)` for every i below `count`, on as many threads as there are cores; whoever is free takes the next.
 template <class Work>
 void on_all_cores(std::size_t count, std::size_t cores, const Work& work) {
-    const std::size_t threads = std::min(count, cores);
-    const auto share = [&](std::size_t thread) {
-        for (std::size_t i = thread; i < count; i += threads) work(i);
+    std::atomic<std::size_t> next = 0;
+    const auto take = [&] {
+        for (std::size_t i = next++; i < count; i = next++) work(i);
     };
     std::vector<std::jthread> others;
-    for (std::size_t thread = 1; thread < threads; ++thread) others.emplace_back(share, thread);
-    if (threads > 0) share(0);
+    for (std::size_t thread = 1; thread < std::min(count, cores); ++thread) others.emplace_back(take);
+    take();
+}
+
+/// Lines that end in a stretch of text; a last one without an end counts too.
+std::size_t count_lines(const char* begin, const char* end) {
+    std::size_t lines = 0;
+    for (const char* p = begin; p != end; ++lines) {
+        const void* const found = std::memchr(p, '\n', std::size_t(end - p));
+        p = found ? static_cast<const char*>(found) + 1 : end;
+    }
+    return lines;
 }
 
 /// A row that could not be stored, by its place in the piece.
@@ -80,23 +93,20 @@ public:
         const std::size_t n = targets_.size();
         for (std::size_t i = 0; i < n; ++i) {
             const Target& target = targets_[i];
-            while (p != end && *p == ' ') ++p;
-            if (p != end && *p == '"') return false;
             if (target.kind == Kind::number) {
+                // Most cells are a number and nothing else: tried first, all else afterwards.
                 double value = 0.0;
                 const auto parsed = fast_float::from_chars_advanced(p, end, value, options_);
                 if (parsed.ec == std::errc() && (parsed.ptr == end || *parsed.ptr == delimiter) &&
                     std::isfinite(value)) {
                     p = parsed.ptr;
-                } else if (p == end || *p == delimiter) {
-                    value = missing_value;
-                } else {
-                    const char* const to = cell_end(p, end);
-                    if (!parse_number_cell(trimmed({p, std::size_t(to - p)}), value)) return false;
-                    p = to;
+                } else if (!unusual_number(p, end, value)) {
+                    return false;
                 }
                 if (target.first) target.first[row] = value * target.scale;
             } else {
+                while (p != end && *p == ' ') ++p;
+                if (p != end && *p == '"') return false;
                 const char* const to = cell_end(p, end);
                 if (target.kind != Kind::ignored &&
                     !take(target, trimmed({p, std::size_t(to - p)}), row, date_s, clock_s))
@@ -112,6 +122,16 @@ public:
     }
 
 private:
+    /// Blanks around it, no value, another decimal sign. @return false for text, and for quotes
+    bool unusual_number(const char*& p, const char* end, double& value) const {
+        while (p != end && *p == ' ') ++p;
+        if (p != end && *p == '"') return false;
+        const char* const to = cell_end(p, end);
+        if (!parse_number_cell(trimmed({p, std::size_t(to - p)}), value)) return false;
+        p = to;
+        return true;
+    }
+
     const char* cell_end(const char* p, const char* end) const {
         while (p != end && *p != head_.delimiter) ++p;
         return p;
@@ -183,11 +203,14 @@ private:
 
     Trouble read_waves(int descriptor) {
         lines_before_ = head_.header_number;
+        const bool small = head_.file_bytes < small_file_bytes;
+        pieces_in_wave_ = small ? 1 : cores_ * pieces_per_core;
+        piece_bytes_ = small ? small_file_bytes : piece_bytes;
         std::uint64_t offset = head_.data_begin;
         std::size_t kept = 0;
         for (;;) {
             if (job_.stop.stop_requested()) return trouble(ErrorCode::cancelled);
-            buffer_.resize(std::max(buffer_.size(), kept + cores_ * pieces_per_core * piece_bytes));
+            buffer_.resize(std::max(buffer_.size(), kept + pieces_in_wave_ * piece_bytes_));
             const std::size_t got = read_in_pieces(descriptor, offset, kept);
             offset += got;
             const std::size_t filled = kept + got;
@@ -208,13 +231,13 @@ private:
 
     /// A file that shrinks while it is read gives fewer bytes than asked for: that is its end.
     std::size_t read_in_pieces(int descriptor, std::uint64_t offset, std::size_t kept) {
-        const std::size_t count = cores_ * pieces_per_core;
+        const std::size_t count = pieces_in_wave_;
         std::vector<std::size_t> got(count, 0);
         on_all_cores(count, cores_, [&](std::size_t i) {
-            while (got[i] < piece_bytes) {
-                const std::size_t at = i * piece_bytes + got[i];
+            while (got[i] < piece_bytes_) {
+                const std::size_t at = i * piece_bytes_ + got[i];
                 const ssize_t n =
-                    ::pread(descriptor, buffer_.data() + kept + at, piece_bytes - got[i], off_t(offset + at));
+                    ::pread(descriptor, buffer_.data() + kept + at, piece_bytes_ - got[i], off_t(offset + at));
                 if (n <= 0) break;
                 got[i] += std::size_t(n);
             }
@@ -222,7 +245,7 @@ private:
         std::size_t all = 0;
         for (const std::size_t n : got) {
             all += n;
-            if (n < piece_bytes) break;
+            if (n < piece_bytes_) break;
         }
         return all;
     }
@@ -256,8 +279,7 @@ private:
         }
         on_all_cores(pieces.size(), cores_, [&](std::size_t i) {
             Piece& piece = pieces[i];
-            piece.lines = std::size_t(std::count(piece.begin, piece.end, '\n'));
-            if (piece.end[-1] != '\n') ++piece.lines;
+            piece.lines = count_lines(piece.begin, piece.end);
         });
         return pieces;
     }
@@ -391,7 +413,7 @@ private:
         return trouble(ErrorCode::time_stands_still, {{"rows", double(standstill_.rows())}});
     }
 
-    static constexpr std::size_t pieces_per_core = 3;
+    static constexpr std::size_t pieces_per_core = 8;
 
     const CsvHead& head_;
     const ReadingJob& job_;
@@ -400,6 +422,8 @@ private:
     /// Channels that the file has columns for.
     std::vector<Channel> used_;
     std::vector<char> buffer_;
+    std::size_t pieces_in_wave_ = 1;
+    std::size_t piece_bytes_ = piece_bytes;
     std::int64_t lines_before_ = 0;
     MidnightClock midnight_;
     Standstill standstill_;

@@ -93,7 +93,8 @@ public:
 
 private:
     units::Result<void> read_all(int file, std::uint64_t size) {
-        constexpr std::size_t block = 4u << 20;
+        constexpr std::size_t largest_block = 4u << 20;
+        const std::size_t block = std::size_t(std::clamp<std::uint64_t>(size + 1, longest_record, largest_block));
         std::vector<unsigned char> buffer(block + longest_record);
         std::size_t held = 0;
         std::uint64_t done = 0;

@@ -61,11 +61,12 @@ public:
     /// room.
     void showInEveryLook() {
         app::Look& look = app::Look::instance();
-        for (const app::Theme* theme : app::all_themes()) {
-            for (const auto& [scale, size] : {std::pair(1.0, QSize(1280, 800)), std::pair(1.5, QSize(1024, 700))}) {
+        // Scale outside, theme inside: each change restyles everything that there is.
+        for (const auto& [scale, size] : {std::pair(1.0, QSize(1280, 800)), std::pair(1.5, QSize(1024, 700))}) {
+            look.setTextScale(scale);
+            window_.resize(size);
+            for (const app::Theme* theme : app::all_themes()) {
                 look.setTheme(*theme);
-                look.setTextScale(scale);
-                window_.resize(size);
                 QTest::qWait(30);
                 QCOMPARE(window_.size(), size);
             }

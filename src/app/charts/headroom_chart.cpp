@@ -80,8 +80,9 @@ void HeadroomChart::level(double power_w, const QString& name, Qt::PenStyle styl
     line->setData({0.0, plot_->xAxis->range().upper}, {power_w, power_w}, true);
     line->setPen(QPen(look.theme().ink, look.scaled(1.2), style));
     auto* words = add_text(plot_, look.theme().ink, Look::small_px, false);
-    words->position->setCoords(plot_->xAxis->range().upper, power_w);
-    words->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
+    // At the left, where full throttle is still far above.
+    words->position->setCoords(0.02 * plot_->xAxis->range().upper, power_w);
+    words->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
     words->setText(name);
 }
 
