@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include <QHBoxLayout>
+#include <QHeaderView>
 #include <QListWidget>
 #include <QVBoxLayout>
 
@@ -74,6 +75,7 @@ CompareSheet::CompareSheet(const session::Desk& desk, const std::vector<Id>& fir
     common->addStretch(1);
     right->addLayout(common);
     table_->setModel(cells_);
+    table_->horizontalHeader()->setStretchLastSection(true);
     right->addWidget(table_, 1);
     row->addLayout(right, 9);
     fill(first);
@@ -144,6 +146,13 @@ void CompareSheet::showComparison() {
     }
     words_->setWords(wording::comparison_sentence(*compared, q));
     std::vector<std::vector<Cell>> rows;
+    // Whether two figures differ is a question of their errors: here they stand in the cell.
+    const auto with_error = [&](const units::Explanation& why) {
+        Cell cell = explained_cell(why);
+        cell.text =
+            tr("%1 %2", "figure, its error").arg(cell.text, q.error_text(why.quantity, why.value)).trimmed();
+        return cell;
+    };
     for (const auto& row : compared->rows) {
         const auto plain = [&](const QString& text, double sort) {
             Cell cell;
@@ -157,10 +166,10 @@ void CompareSheet::showComparison() {
         name.text = QString::fromStdString(row.name);
         const double flown = row.flown_wh_per_m.value_or(std::nan(""));
         rows.push_back({name, plain(wording::written(flown, 0.0, q.notation(Quantity::energy_per_distance)), flown),
-                        explained_cell(debrief::explain(row, Quantity::compared_energy_per_distance)),
+                        with_error(debrief::explain(row, Quantity::compared_energy_per_distance)),
                         plain(q.energy(row.energy_wh.value, row.energy_wh.sd), row.energy_wh.value),
                         plain(q.share(row.share_of_pack.value), row.share_of_pack.value),
-                        explained_cell(debrief::explain(row, Quantity::compared_endurance))});
+                        with_error(debrief::explain(row, Quantity::compared_endurance))});
     }
     cells_->setCells(
         {tr("flight"), tr("as flown"), tr("made equal"), tr("for that way"), tr("of its pack"), tr("could last")},
