@@ -357,7 +357,8 @@ void MapView::paintLegend(QPainter& painter) const {
     painter.setFont(look.font(Look::small_px));
     const QFontMetrics metrics(painter.font());
     const double line = look.scaled(17);
-    double y = height() - look.scaled(20) - line * double(measured_.legend.size() - 1);
+    // At the top right: home, its name and the scale stand below on most flights.
+    double y = look.scaled(22);
     double widest = 0.0;
     for (const QString& words : measured_.legend)
         widest = std::max(widest, double(metrics.horizontalAdvance(words)));

@@ -72,15 +72,18 @@ DrawnLine drawn_line(const std::vector<double>& x, const MinMaxPyramid& column, 
     if (first > 0) --first;
     if (last < x.size()) ++last;
     const auto add = [&](double at, double value) {
-        if (!line.x.empty() && at - line.x.back() > longest_step) {
-            line.x.push_back(0.5 * (line.x.back() + at));
-            line.y.push_back(std::nan(""));
-        }
         line.x.push_back(at);
         line.y.push_back(value);
     };
+    // A pause is one between two rows that follow each other; thinned points are far apart by nature.
+    const auto break_before = [&](std::size_t row) {
+        if (row > first && x[row] - x[row - 1] > longest_step) add(0.5 * (x[row - 1] + x[row]), std::nan(""));
+    };
     if (last - first <= 2 * std::size_t(pixels)) {
-        for (std::size_t i = first; i < last; ++i) add(x[i], values[i]);
+        for (std::size_t i = first; i < last; ++i) {
+            break_before(i);
+            add(x[i], values[i]);
+        }
         return line;
     }
     line.x.reserve(2 * std::size_t(pixels) + 2);
@@ -98,6 +101,7 @@ DrawnLine drawn_line(const std::vector<double>& x, const MinMaxPyramid& column, 
         const auto [least, most] = column.range(begin, end);
         // In the order in which the line runs through the pixel.
         const bool rises = values[begin] <= values[end - 1];
+        break_before(begin);
         add(x[begin], rises ? least : most);
         if (end - begin > 1) add(x[end - 1], rises ? most : least);
         begin = end;

@@ -328,6 +328,10 @@ void SensorFaultsTest::aDrawnLineKeepsPeaksAndGaps() {
     QCOMPARE(*std::max_element(all.y.begin(), all.y.end(), [](double a, double b) { return a < b; }), 99.0);
     QCOMPARE(std::count_if(all.y.begin(), all.y.end(), [](double v) { return std::isnan(v); }), std::ptrdiff_t(1));
     QVERIFY(std::is_sorted(all.x.begin(), all.x.end()));
+    // Thinned so far that points stand farther apart than any pause, it is still one line.
+    const auto coarse = telemetry::drawn_line(x, column, x.front(), x.back(), 40, 5.0);
+    QCOMPARE(std::count_if(coarse.y.begin(), coarse.y.end(), [](double v) { return std::isnan(v); }),
+             std::ptrdiff_t(1));
     // Near enough, every value is drawn.
     const auto near = telemetry::drawn_line(x, column, 10.0, 12.0, 800, 5.0);
     QCOMPARE(near.x.size(), std::size_t(203));

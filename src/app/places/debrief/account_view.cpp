@@ -1,5 +1,7 @@
 #include "app/places/debrief/account_view.hpp"
 
+#include <algorithm>
+
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QPushButton>
@@ -77,6 +79,8 @@ AccountView::AccountView(session::FlightSession& flight, QWidget* parent)
     column->addWidget(further_);
     column->addWidget(turns_heading_);
     column->addWidget(turns_);
+    late_ = new TextLabel(Role::quiet, tr("* on the way home already: the flight had turned before that rule."));
+    column->addWidget(late_);
 }
 
 void AccountView::refresh() {
@@ -161,12 +165,16 @@ void AccountView::showTurns() {
         Cell school = word_cell(wording::name(turn.school, flight_.flight().flown, q));
         school.explanation = debrief::explain_turn(turn, Quantity::turn_time);
         const QString when = q.duration(turn.time_s);
-        rows.push_back({school,
-                        figure(Quantity::turn_time, turn.after_farthest ? tr("%1, turned before").arg(when) : when),
-                        figure(Quantity::turn_distance, q.distance(turn.from_home_m)),
-                        figure(Quantity::turn_charge, q.charge(turn.charge_used_ah)),
-                        figure(Quantity::least_spare, q.energy(turn.spare_wh))});
+        rows.push_back(
+            {school,
+             figure(Quantity::turn_time, turn.after_farthest ? tr("%1 *", "time, after the turn").arg(when) : when),
+             figure(Quantity::turn_distance, q.distance(turn.from_home_m)),
+             figure(Quantity::turn_charge, q.charge(turn.charge_used_ah)),
+             figure(Quantity::least_spare, q.energy(turn.spare_wh))});
     }
+    const bool late = std::any_of(account.turns.begin(), account.turns.end(),
+                                  [](const auto& turn) { return turn.reached && turn.after_farthest; });
+    late_->setVisible(late);
     const bool any = !rows.empty();
     turns_heading_->setVisible(any);
     turns_->setVisible(any);

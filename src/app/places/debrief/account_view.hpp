@@ -38,6 +38,7 @@ private:
     TextLabel* turns_heading_;
     CellModel* turns_cells_;
     DataTable* turns_;
+    TextLabel* late_;
 };
 
 } // namespace sobremesa::app
