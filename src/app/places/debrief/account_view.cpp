@@ -32,9 +32,10 @@ DataTable* whole_table(const QString& name, const QString& spoken, CellModel* ce
     return table;
 }
 
-/// As tall as its rows: the column around it scrolls.
-void fit_height(DataTable& table) {
+/// As tall as its rows, the column around it scrolls; the first column so wide, that the figures stay in sight.
+void fit(DataTable& table, int first_px) {
     table.fitColumns();
+    table.setColumnWidth(0, Look::instance().scaled(first_px));
     table.setFixedHeight(table.horizontalHeader()->sizeHint().height() +
                          table.model()->rowCount() * table.verticalHeader()->defaultSectionSize() +
                          Look::instance().scaled(6));
@@ -146,7 +147,7 @@ void AccountView::showFurther() {
     further_heading_->setVisible(any);
     further_->setVisible(any);
     further_cells_->setCells({tr("down to, with the reserve kept"), tr("further"), tr("way")}, std::move(rows));
-    fit_height(*further_);
+    fit(*further_, 250);
 }
 
 void AccountView::showTurns() {
@@ -179,7 +180,7 @@ void AccountView::showTurns() {
     turns_heading_->setVisible(any);
     turns_->setVisible(any);
     turns_cells_->setCells({tr("school"), tr("at"), tr("from home"), tr("used"), tr("to spare")}, std::move(rows));
-    fit_height(*turns_);
+    fit(*turns_, 156);
 }
 
 } // namespace sobremesa::app
