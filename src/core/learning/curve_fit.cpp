@@ -7,6 +7,7 @@
 
 #include "core/atmosphere/standard_atmosphere.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/huber.hpp"
 
 namespace sobremesa::learning {
 
@@ -17,7 +18,6 @@ using airframe::PowerCurve;
 using Eigen::Index;
 
 constexpr double sea_level_density_kgm3 = 1.225; // ISO 2533
-constexpr double huber = 1.345;
 
 // Priors: common practice, no source.
 constexpr double known_cruise_sd = 0.08;
@@ -244,29 +244,20 @@ private:
         return r;
     }
 
-    static double weight(double residual) {
-        const double size = std::abs(residual);
-        return size <= huber ? 1.0 : huber / size;
-    }
-    static double loss(double residual) {
-        const double size = std::abs(residual);
-        return size <= huber ? 0.5 * size * size : huber * (size - 0.5 * huber);
-    }
-
     double cost_of(const Eigen::VectorXd& x) const {
         const PowerCurve curve = with(x);
         double cost = 0.0;
-        for (const Datum& d : data_) cost += loss(row(curve, d, x[Index(parts_ + d.lesson)]).residual);
-        for (const Datum& d : known_) cost += loss(row(curve, d, 0.0).residual);
+        for (const Datum& d : data_) cost += units::huber_loss(row(curve, d, x[Index(parts_ + d.lesson)]).residual);
+        for (const Datum& d : known_) cost += units::huber_loss(row(curve, d, 0.0).residual);
         for (std::size_t i = 0; i < parts_; ++i)
             cost += 0.5 * std::pow((x[Index(i)] - prior_.log_mean[i]) / prior_.sd[i], 2);
         // A day that is quite out of the ordinary must not bend the curve.
-        for (std::size_t k = 0; k < lessons_; ++k) cost += loss(x[Index(parts_ + k)] / scatter_);
+        for (std::size_t k = 0; k < lessons_; ++k) cost += units::huber_loss(x[Index(parts_ + k)] / scatter_);
         return std::isfinite(cost) ? cost : HUGE_VAL;
     }
 
     void take(const Row& r, std::optional<Index> lesson) {
-        const double w = weight(r.residual) * r.one_over_sd;
+        const double w = units::huber_weight(r.residual) * r.one_over_sd;
         const auto slope = [&](Index a) { return a < Index(parts_) ? r.slope[std::size_t(a)] : 1.0; };
         std::array<Index, airframe::curve_coefficients + 1> at{0, 1, 2, lesson.value_or(0)};
         const std::size_t count = lesson ? parts_ + 1 : parts_;
@@ -290,7 +281,7 @@ private:
         }
         for (std::size_t k = 0; k < lessons_; ++k) {
             const Index at = Index(parts_ + k);
-            const double one = weight(x_[at] / scatter_) / (scatter_ * scatter_);
+            const double one = units::huber_weight(x_[at] / scatter_) / (scatter_ * scatter_);
             normal_(at, at) += one;
             gradient_[at] -= one * x_[at];
         }

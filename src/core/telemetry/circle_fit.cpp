@@ -7,13 +7,13 @@
 #include <unsupported/Eigen/NonLinearOptimization>
 
 #include "core/units/constants.hpp"
+#include "core/units/huber.hpp"
 #include "core/units/median.hpp"
 
 namespace sobremesa::telemetry::circle {
 
 namespace {
 
-constexpr double huber = 1.345;
 /// How long residuals hang together, s: some gusts, some breaths of the pilot.
 constexpr double memory_s = 40.0;
 /// A receiver's and a pilot's own unsteadiness: residuals are not believed to be smaller, m/s.
@@ -126,11 +126,6 @@ std::vector<VectorXd> beginnings(const Setup& setup) {
     return all;
 }
 
-double huber_loss(double r) {
-    const double size = std::abs(r);
-    return size <= huber ? r * r : huber * (2.0 * size - huber);
-}
-
 /// Seconds of straight flight are alike, and many count as one. Half a turn counts as one however short it is.
 double weight_of(const Point& p, double counts) {
     return p.trust * std::min(counts + p.turned, 1.0);
@@ -156,14 +151,15 @@ Spoke best_airspeed(const Setup& setup, const std::vector<Point>& points, const 
         for (std::size_t i = 0; i < points.size(); ++i) {
             const double a = measured(points[i]);
             const double r = std::abs(air[i] - spoke.V * a) / scale;
-            const double w = weight_of(points[i], counts) / (scale * scale) * (r <= huber ? 1.0 : huber / r);
+            const double w = weight_of(points[i], counts) / (scale * scale) * units::huber_weight(r);
             weights += w * a * a;
             sum += w * a * air[i];
         }
         spoke.V = sum / weights;
     }
     for (std::size_t i = 0; i < points.size(); ++i) {
-        spoke.cost += weight_of(points[i], counts) * huber_loss((air[i] - spoke.V * measured(points[i])) / scale);
+        spoke.cost += weight_of(points[i], counts) * 2.0 *
+                      units::huber_loss((air[i] - spoke.V * measured(points[i])) / scale);
         // Who holds a course lets gusts act on the ground speed only. Seen from a wind far across, the same scatter
         // lies along the circle and looks small; without this a far wind always fits best.
         const Vector2d to_air = points[i].velocity - wind_of(x, points[i]);
@@ -215,7 +211,7 @@ Fit fit_from(const Setup& setup, VectorXd x) {
         const auto r = sizes(setup, x);
         fit.scale = robust_scale(setup, r);
         for (std::size_t i = 0; i < r.size(); ++i)
-            weights[i] = setup.points[i].trust * (r[i] <= huber * fit.scale ? 1.0 : huber * fit.scale / r[i]);
+            weights[i] = setup.points[i].trust * units::huber_weight(r[i] / fit.scale);
         // Seconds that are alike count as one, or priors would drown in them.
         functor.scale = fit.scale * std::sqrt(fit.alike);
         Eigen::LevenbergMarquardt<Eigen::NumericalDiff<Functor>> solver(functor);

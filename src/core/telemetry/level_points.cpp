@@ -7,9 +7,10 @@ namespace sobremesa::telemetry {
 
 namespace {
 
-constexpr std::size_t block_moments = 10;
-constexpr double width_mps = 1.0;
-constexpr double least_seconds = 20.0;
+// Common practice, no source.
+constexpr std::size_t block_moments = 10; ///< that make one mean, a second each
+constexpr double width_mps = 1.0;         ///< of airspeed that makes one point
+constexpr double least_seconds = 20.0;    ///< that a point must rest on
 /// Blocks next to each other share their gusts: an error of the mean is that of so many fewer.
 constexpr double blocks_alike = 2.0;
 /// Of a point's power whatever its blocks say: gusts that all of them share.

@@ -10,10 +10,11 @@ namespace sobremesa::telemetry {
 
 namespace {
 
+// Chosen on made logs, no source.
 constexpr int least_steps = 8;
-constexpr double least_share = 0.1;
-constexpr double above_scatter = 5.0;
-constexpr double surely = 3.0;
+constexpr double least_share = 0.1;   ///< of the mean current that a step must change by
+constexpr double above_scatter = 5.0; ///< times the median step
+constexpr double surely = 3.0;        ///< standard deviations that the slope must be from none
 
 struct Second {
     double time_s = 0.0;

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/units/constants.hpp"
+#include "core/units/huber.hpp"
 #include "core/units/median.hpp"
 
 namespace sobremesa::telemetry {
@@ -12,7 +13,6 @@ namespace {
 
 constexpr double least_level_s = 30.0;
 constexpr double memory_s = 120.0;
-constexpr double huber = 1.345;
 /// An airspeed that is not known better than this share gives no consumption.
 constexpr double most_airspeed_share_sd = 0.15;
 /// A line through power over climb wants this much climb rate, sd in m/s.
@@ -95,10 +95,10 @@ Location huber_mean(const std::vector<double>& values) {
         double inside = 0.0;
         for (std::size_t i = 0; i < values.size(); ++i) {
             const double r = (values[i] - centre) / scale;
-            const double w = std::abs(r) <= huber ? 1.0 : huber / std::abs(r);
+            const double w = units::huber_weight(r);
             weights += w;
             sum += w * values[i];
-            inside += std::abs(r) <= huber ? 1.0 : 0.0;
+            inside += std::abs(r) <= units::huber_turn ? 1.0 : 0.0;
             score[i] = w * r * scale;
         }
         slope = inside / double(values.size());
