@@ -2,6 +2,7 @@
 // times.
 
 #include <cmath>
+#include <cstdlib>
 #include <cstring>
 #include <filesystem>
 #include <fstream>
@@ -11,14 +12,19 @@
 
 #include "core/learning/backtest.hpp"
 #include "core/matching/plan_bench.hpp"
+#include "core/mission/chance.hpp"
+#include "core/mission/limits.hpp"
 #include "core/mission/plan.hpp"
+#include "core/mission/reach.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
 #include "core/telemetry/min_max_pyramid.hpp"
 #include "io/csv_log_reader.hpp"
 #include "io/csv_log_writer.hpp"
 #include "io/plan_document.hpp"
+#include "io/terrain.hpp"
 #include "io/text_file.hpp"
+#include "session/all_cores.hpp"
 #include "sim/simulated_flight.hpp"
 
 using namespace sobremesa;
@@ -145,6 +151,39 @@ void one_plan(benchmark::State& state) {
     }
 }
 BENCHMARK(one_plan)->Unit(benchmark::kMicrosecond);
+
+/// A route over eight places and the demo's hills, with its limits: what follows a dragged place.
+void route_over_terrain(benchmark::State& state) {
+    auto document = io::read_plan_file(DEMO_DIR "/three-hills.plan.json");
+    auto request = document->request;
+    if (io::add_terrain(request)) std::abort();
+    for (auto _ : state) {
+        const auto plan = mission::make_plan(request);
+        auto limits = mission::check_limits(*plan);
+        benchmark::DoNotOptimize(limits);
+    }
+}
+BENCHMARK(route_over_terrain)->Unit(benchmark::kMicrosecond);
+
+/// @param range 1: over the demo's hills
+void reach_of_180_bearings(benchmark::State& state) {
+    auto request = demo_request();
+    if (state.range(0) == 1 && io::add_terrain(request)) std::abort();
+    for (auto _ : state) {
+        auto line = mission::reach(request, 180);
+        benchmark::DoNotOptimize(line);
+    }
+}
+BENCHMARK(reach_of_180_bearings)->Arg(0)->Arg(1)->Unit(benchmark::kMillisecond);
+
+void chance_of_ten_thousand_days(benchmark::State& state) {
+    const auto plan = mission::make_plan(demo_request());
+    for (auto _ : state) {
+        auto drawn = mission::chance(*plan, 10000, 1, {}, session::on_all_cores);
+        benchmark::DoNotOptimize(drawn);
+    }
+}
+BENCHMARK(chance_of_ten_thousand_days)->Unit(benchmark::kMillisecond);
 
 /// What the plan mostly is made of, as its yardstick.
 void one_discharge(benchmark::State& state) {

@@ -1,6 +1,7 @@
 # Where everything goes on a system, and the Debian package.
 include(GNUInstallDirs)
 install(TARGETS sobremesa sobremesa-cli sobremesa-sim RUNTIME DESTINATION ${CMAKE_INSTALL_BINDIR})
+install(TARGETS sobremesa_elevation LIBRARY DESTINATION lib/sobremesa)
 set(packaging ${CMAKE_SOURCE_DIR}/packaging)
 install(FILES ${packaging}/io.sobremesa.Sobremesa.desktop DESTINATION ${CMAKE_INSTALL_DATADIR}/applications)
 install(FILES ${packaging}/io.sobremesa.Sobremesa.metainfo.xml DESTINATION ${CMAKE_INSTALL_DATADIR}/metainfo)

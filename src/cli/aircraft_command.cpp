@@ -36,6 +36,7 @@ units::Result<learning::Lesson> lesson_from(const std::string& log_file, const s
     lesson.field_elevation_m = read->flown.weather.field_elevation_m;
     lesson.field_temperature_c = read->flown.weather.temperature_c;
     lesson.level = read->summary.level;
+    lesson.climbs = read->summary.climbs;
     return lesson;
 }
 
@@ -137,6 +138,24 @@ const char* part_word(std::size_t part) {
     return words[part];
 }
 
+Json efficiency_json(const airframe::ClimbEfficiency& climbing) {
+    const auto at = airframe::efficiency_at(climbing, climbing.reference_airspeed_mps);
+    return {{"climbs", climbing.climbs},
+            {"airspeed_mps", climbing.climbs > 0 ? Json(climbing.reference_airspeed_mps) : Json(nullptr)},
+            {"efficiency", at.value},
+            {"efficiency_sd", at.sd},
+            {"per_mps", climbing.slope_known ? Json(climbing.per_mps) : Json(nullptr)},
+            {"per_mps_sd", climbing.slope_known ? Json(std::sqrt(climbing.variance_per_mps)) : Json(nullptr)}};
+}
+
+Json masses_json(const airframe::Aircraft& aircraft, const battery::Pack& pack) {
+    Json parts = Json::array();
+    for (const auto& share : airframe::mass_build_up(aircraft))
+        parts.push_back({{"name", share.name.empty() ? "frame" : share.name}, {"mass_kg", share.mass_kg}});
+    parts.push_back({{"name", "pack"}, {"mass_kg", pack.mass_kg}});
+    return parts;
+}
+
 Json curve_json(const airframe::PowerCurve& curve, const airframe::SpeedQuestion& question) {
     Json points = Json::array();
     const double from = 0.7 * std::min(curve.least_flown_mps, curve.reference_airspeed_mps);
@@ -153,6 +172,7 @@ Json curve_json(const airframe::PowerCurve& curve, const airframe::SpeedQuestion
             {"reference_airspeed_mps", curve.reference_airspeed_mps},
             {"parts_w", parts},
             {"electronics_w", curve.electronics_w},
+            {"climb_efficiency", efficiency_json(curve.climbing)},
             {"scatter", curve.scatter},
             {"least_flown_mps", curve.least_flown_mps},
             {"most_flown_mps", curve.most_flown_mps},
@@ -277,6 +297,7 @@ int aircraft(const AircraftOptions& options, std::ostream& out, std::ostream& er
     if (options.json) {
         out << Json{{"aircraft", bare.name},
                     {"curve", curve_json(curve, question)},
+                    {"masses", masses_json(bare, as.pack)},
                     {"wind", {{"head_mps", question.head_wind_mps}, {"cross_mps", question.cross_wind_mps}}},
                     {"speeds", speeds_json(speeds)},
                     {"go", go},

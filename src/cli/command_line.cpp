@@ -131,13 +131,30 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         ->check(CLI::Range(0.1, 20.0));
     calibrate_command->add_flag("--json", calibrate_options.json, "One JSON object on standard output");
 
-    std::string plan_path;
-    bool plan_as_json = false;
-    std::uint64_t seed = 1;
+    PlanOptions plan_options;
+    const auto add_plan_options = [&](CLI::App* command) {
+        command->add_option("plan", plan_options.plan, "Plan document")->required();
+        command->add_option("--terrain", plan_options.terrain,
+                            "Elevation raster (GeoTIFF, HGT, ASCII grid) in place of the document's");
+        command->add_option("--route", plan_options.route, "GPX, GeoJSON or KML: its points become the waypoints");
+        command->add_option("--home", plan_options.home, "Home as LAT,LON, in place of the document's");
+        command->add_flag("--json", plan_options.json, "One JSON object on standard output");
+    };
     auto* plan_command = app.add_subcommand("plan", "Works out a plan document");
-    plan_command->add_option("plan", plan_path, "Plan document")->required();
-    plan_command->add_option("--seed", seed, "Seed of the chance (not worked out by this version)");
-    plan_command->add_flag("--json", plan_as_json, "One JSON object on standard output");
+    add_plan_options(plan_command);
+    plan_command->add_option("--seed", plan_options.seed, "Seed of the chance of coming home (else 1)");
+    plan_command->add_option("--days", plan_options.days, "Days that are drawn for it (else 10000)")
+        ->check(CLI::Range(100, 1000000));
+    plan_command->add_option("--card", plan_options.card, "Writes the flight card as PDF");
+    plan_command->add_option("--route-out", plan_options.route_out, "Writes the way as .gpx, .geojson or .kml");
+    plan_command->add_flag("--hide-home", plan_options.hide_home,
+                           "Leaves home and what is near it out of the route");
+    auto* reach_command = app.add_subcommand("reach", "How far out and back on every bearing");
+    add_plan_options(reach_command);
+    reach_command->add_option("--bearings", plan_options.bearings, "So many, evenly (else 36)")
+        ->check(CLI::Range(3, 3600));
+    auto* alarms_command = app.add_subcommand("alarms", "What to enter for this pack and this plan");
+    add_plan_options(alarms_command);
 
     PackOptions pack_options;
     auto* pack_command = app.add_subcommand("pack", "What a pack gives under a load, or which pack to fly");
@@ -270,7 +287,9 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     if (*health_command) return pack_health(health_options, out, err);
     if (*calibrate_command) return calibrate(calibrate_options, out, err);
     if (*debrief_command) return debrief(debrief_options, out, err);
-    return plan(plan_path, plan_as_json, out, err);
+    if (*reach_command) return reach(plan_options, out, err);
+    if (*alarms_command) return alarms(plan_options, out, err);
+    return plan(plan_options, out, err);
 }
 
 } // namespace sobremesa::cli

@@ -4,9 +4,22 @@
 
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
-#include "core/mission/plan.hpp"
+#include "cli/said.hpp"
+#include "core/mission/alarms.hpp"
+#include "core/mission/bail_out.hpp"
+#include "core/mission/chance.hpp"
+#include "core/mission/failsafe.hpp"
+#include "core/mission/limits.hpp"
+#include "core/mission/reach.hpp"
 #include "io/plan_document.hpp"
+#include "io/route_files.hpp"
+#include "io/terrain.hpp"
+#include "io/text_file.hpp"
+#include "io/text_number.hpp"
+#include "paper/flight_card.hpp"
+#include "session/all_cores.hpp"
 #include "wording/names.hpp"
+#include "wording/plans.hpp"
 #include "wording/sentences.hpp"
 
 namespace sobremesa::cli {
@@ -16,10 +29,17 @@ namespace {
 Json turn_json(const mission::Plan& plan) {
     if (!plan.turn) return nullptr;
     const mission::Turn& t = *plan.turn;
-    return {{"school", mission::school_word(t.school)}, {"distance_m", t.distance_m.value},
-            {"distance_sd_m", t.distance_m.sd},         {"time_s", t.time_s.value},
-            {"charge_used_ah", t.charge_used_ah.value}, {"charge_used_sd_ah", t.charge_used_ah.sd},
-            {"energy_used_wh", t.energy_used_wh.value}, {"cell_voltage_v", t.cell_voltage_v.value}};
+    return {{"school", mission::school_word(t.school)},
+            {"distance_m", t.distance_m.value},
+            {"distance_sd_m", t.distance_m.sd},
+            {"time_s", t.time_s.value},
+            {"charge_used_ah", t.charge_used_ah.value},
+            {"charge_used_sd_ah", t.charge_used_ah.sd},
+            {"energy_used_wh", t.energy_used_wh.value},
+            {"cell_voltage_v", t.cell_voltage_v.value},
+            {"east_m", t.at.east_m},
+            {"north_m", t.at.north_m},
+            {"at_end_of_mission", t.at_end_of_mission}};
 }
 
 Json school_json(const mission::SchoolTurn& t) {
@@ -35,7 +55,94 @@ Json school_json(const mission::SchoolTurn& t) {
             {"too_late", t.too_late}};
 }
 
+Json legs_json(const mission::Plan& plan) {
+    Json legs = Json::array();
+    if (!plan.flight) return legs;
+    for (const auto& leg : plan.flight->legs)
+        legs.push_back({{"kind", mission::phase_word(leg.kind)},
+                        {"homeward", leg.homeward},
+                        {"course_deg", leg.airspeed_mps > 0.0 ? Json(leg.course_deg) : Json(nullptr)},
+                        {"airspeed_mps", leg.airspeed_mps > 0.0 ? Json(leg.airspeed_mps) : Json(nullptr)},
+                        {"height_m", leg.height_m},
+                        {"power_w", leg.power_w},
+                        {"duration_s", leg.duration_s},
+                        {"ground_m", leg.ground_m},
+                        {"energy_wh", leg.energy_wh}});
+    return legs;
+}
+
+Json limits_json(const mission::LimitsReport& report) {
+    Json checks = Json::array();
+    for (const auto& check : report.checks) {
+        const bool known = check.verdict != mission::Verdict::unknown;
+        checks.push_back({{"limit", mission::limit_word(check.kind)},
+                          {"verdict", mission::verdict_word(check.verdict)},
+                          {"worst", known ? or_null(check.worst) : Json(nullptr)},
+                          {"allowed", known ? or_null(check.limit) : Json(nullptr)},
+                          {"at_s", known ? or_null(check.time_s) : Json(nullptr)},
+                          {"clears_it", check.cure ? or_null(check.cure->value) : Json(nullptr)}});
+    }
+    return checks;
+}
+
+Json chance_json(const mission::Plan& plan) {
+    if (!plan.chance || !plan.turn) return {{"home", nullptr}, {"reserve_intact", nullptr}};
+    const auto& c = *plan.chance;
+    return {{"home", c.home.value},
+            {"home_sd", c.home.sd},
+            {"reserve_intact", c.reserve_intact.value},
+            {"reserve_intact_sd", c.reserve_intact.sd},
+            {"landing_left_wh", {{"5", c.landing_low_wh}, {"50", c.landing_median_wh}, {"95", c.landing_high_wh}}},
+            {"days", c.days},
+            {"seed", c.seed}};
+}
+
+Json station_json(const mission::Plan& plan) {
+    if (!plan.station) return nullptr;
+    return {{"arrival_s", plan.station->arrival_s},
+            {"last_moment_s", plan.station->last_moment_s.value},
+            {"time_s", plan.station->time_s.value},
+            {"time_sd_s", plan.station->time_s.sd}};
+}
+
+Json failsafe_json(const mission::Plan& plan) {
+    const auto outcome = mission::failsafe_return(plan);
+    if (!outcome) return nullptr;
+    return {{"gets_home", outcome->gets_home},
+            {"airspeed_mps", outcome->airspeed_mps},
+            {"height_m", outcome->height_m},
+            {"time_s", outcome->time_s},
+            {"energy_wh", outcome->energy_wh},
+            {"left_wh", outcome->left_wh},
+            {"nearest_turn_m", outcome->nearest ? Json(outcome->nearest->distance_m) : Json(nullptr)}};
+}
+
+Json landing_places_json(const mission::Plan& plan) {
+    Json places = Json::array();
+    if (!plan.turn) return places;
+    for (const auto& way : mission::bail_outs(plan, mission::outward_at(plan, plan.turn->distance_m.value)))
+        places.push_back({{"name", way.name.empty() ? "home" : way.name},
+                          {"distance_m", way.distance_m},
+                          {"bearing_deg", way.bearing_deg},
+                          {"needed_wh", way.needed_wh},
+                          {"spare_wh", way.spare_wh},
+                          {"reachable", way.reachable}});
+    return places;
+}
+
+Json sensitivity_json(const mission::Plan& plan) {
+    Json list = Json::array();
+    const bool time = mission::stays(plan.request);
+    for (const auto& s : plan.turn_sensitivities)
+        list.push_back({{"input", wording::name(s.input).toStdString()},
+                        {"step", s.step},
+                        {"relative", s.relative},
+                        {time ? "turn_time_s" : "turn_distance_m", s.change}});
+    return list;
+}
+
 Json plan_json(const mission::Plan& plan, const std::vector<units::Notice>& document_notices) {
+    const auto report = mission::check_limits(plan);
     Json schools = Json::array();
     for (const auto& turn : plan.schools) schools.push_back(school_json(turn));
     const auto& c = plan.conditions;
@@ -67,7 +174,16 @@ Json plan_json(const mission::Plan& plan, const std::vector<units::Notice>& docu
             {"turn", turn_json(plan)},
             {"schools", schools},
             {"flight", flight},
-            {"chance", {{"home", nullptr}, {"reserve_intact", nullptr}}},
+            {"whole", plan.whole},
+            {"station", station_json(plan)},
+            {"legs", legs_json(plan)},
+            {"chance", chance_json(plan)},
+            {"failsafe_return", failsafe_json(plan)},
+            {"landing_places", landing_places_json(plan)},
+            {"least_clearance_m", plan.least_clearance ? Json(plan.least_clearance->height_m) : Json(nullptr)},
+            {"go", report.go},
+            {"limits", limits_json(report)},
+            {"sensitivity", sensitivity_json(plan)},
             {"warnings", warnings(notices, wording::Quantities())}};
 }
 
@@ -84,31 +200,180 @@ void print_text(const mission::Plan& plan, std::ostream& out) {
             << (turn.too_late ? ", would not get home with the reserve" : "") << "\n";
     }
     for (const auto& notice : plan.notices) out << "  ! " << wording::message(notice, q).toStdString() << "\n";
+    if (plan.flight) out << "\n";
+    for (const auto& leg : wording::leg_rows(plan, q))
+        out << "  " << leg.what.toStdString() << ": " << leg.ground.toStdString() << ", " << leg.time.toStdString()
+            << ", " << leg.energy.toStdString() << ", counter " << leg.charge_so_far.toStdString() << "\n";
+    const auto report = mission::check_limits(plan);
+    out << "\n" << wording::without_markup(wording::go_sentence(report, plan, q)).toStdString() << "\n";
+    for (const auto& check : report.checks) {
+        if (check.verdict == mission::Verdict::unknown) continue;
+        out << "  " << mission::verdict_word(check.verdict) << ": " << wording::name(check.kind).toStdString()
+            << ", " << wording::limit_sentence(check, q).toStdString() << "\n";
+    }
     out << "\n" << wording::cautions().toStdString() << "\n";
+}
+
+struct Read {
+    io::PlanDocument document;
+    mission::Plan plan;
+};
+
+std::optional<geodesy::Position> position_from(const std::string& text) {
+    const auto comma = text.find(',');
+    if (comma == std::string::npos) return std::nullopt;
+    const auto latitude = io::number_from_text(text.substr(0, comma));
+    const auto longitude = io::number_from_text(text.substr(comma + 1));
+    if (!latitude || !longitude) return std::nullopt;
+    return geodesy::Position{*latitude, *longitude};
+}
+
+/// The plan with what the command line says besides.
+units::Result<Read> planned(const PlanOptions& options, std::ostream& err) {
+    auto document = io::read_plan_file(options.plan);
+    if (!document) return tl::unexpected(document.error());
+    auto& request = document->request;
+    if (!options.home.empty()) {
+        request.mission.home = position_from(options.home);
+        if (!request.mission.home) return units::failure(units::ErrorCode::position_impossible);
+    }
+    if (!options.route.empty()) {
+        const auto route = io::read_route(options.route);
+        if (!route) return tl::unexpected(route.error());
+        if (auto taken = io::take_route(request, *route); !taken) return tl::unexpected(taken.error());
+    }
+    if (!options.terrain.empty()) request.mission.terrain_file = options.terrain;
+    // A plan without its hills is still a plan: what is wrong is said, and stands among its warnings.
+    if (const auto trouble = io::add_terrain(request))
+        err << "sobremesa-cli: " << wording::message(*trouble).toStdString() << "\n";
+    say(document->notices, err);
+    auto plan = mission::make_plan(request);
+    if (!plan) {
+        units::Error error = plan.error();
+        error.where.file = options.plan;
+        return tl::unexpected(error);
+    }
+    return Read{std::move(*document), std::move(*plan)};
 }
 
 } // namespace
 
-int plan(const std::string& path, bool json, std::ostream& out, std::ostream& err) {
-    const auto document = io::read_plan_file(path);
-    if (!document) {
-        err << "sobremesa-cli: " << wording::message(document.error()).toStdString() << "\n";
-        return exit_unusable_input;
+int plan(const PlanOptions& options, std::ostream& out, std::ostream& err) {
+    auto read = planned(options, err);
+    if (!read) return unusable(read.error(), err);
+    mission::Plan& plan = read->plan;
+    if (plan.turn) {
+        const auto drawn = mission::chance(plan, options.days, options.seed, {}, session::on_all_cores);
+        if (!drawn) return unusable(drawn.error(), err);
+        // By its turn first: where the chance binds, it is that turn's chance that is stated.
+        const double before_m = plan.turn->distance_m.value;
+        if (drawn->turn) mission::add_turn(plan, *drawn->turn);
+        auto stated = *drawn;
+        if (plan.turn->distance_m.value != before_m) {
+            if (auto again = mission::chance(plan, options.days, options.seed, {}, session::on_all_cores))
+                stated = *again;
+        }
+        plan.chance = std::make_shared<const mission::Chance>(stated);
     }
-    for (const auto& notice : document->notices) {
-        err << "sobremesa-cli: " << wording::message(notice, wording::Quantities()).toStdString() << "\n";
+    if (!options.card.empty()) {
+        const auto card = paper::flight_card(plan, wording::Quantities());
+        const auto written = paper::write_pdf(card, QString::fromStdString(options.card), paper::own_typeface());
+        if (!written) return unusable(written.error(), err);
     }
-    const auto result = mission::make_plan(document->request);
-    if (!result) {
-        units::Error error = result.error();
-        error.where.file = path;
-        err << "sobremesa-cli: " << wording::message(error).toStdString() << "\n";
-        return exit_unusable_input;
+    if (!options.route_out.empty()) {
+        const auto format = io::route_format(options.route_out);
+        if (!format) {
+            err << "sobremesa-cli: a route is written as .gpx, .geojson or .kml\n";
+            return exit_usage;
+        }
+        const auto turn = plan.turn ? std::optional(plan.turn->at) : std::nullopt;
+        const auto text = io::route_text(plan.request, turn, *format, options.hide_home);
+        if (!text) return unusable(text.error(), err);
+        if (const auto done = io::write_text_file(options.route_out, *text); !done)
+            return unusable(done.error(), err);
     }
-    if (json)
-        out << plan_json(*result, document->notices).dump(2) << "\n";
+    if (options.json)
+        out << plan_json(plan, read->document.notices).dump(2) << "\n";
     else
-        print_text(*result, out);
+        print_text(plan, out);
+    return exit_done;
+}
+
+int reach(const PlanOptions& options, std::ostream& out, std::ostream& err) {
+    const auto read = planned(options, err);
+    if (!read) return unusable(read.error(), err);
+    const auto line = mission::reach(read->plan.request, options.bearings);
+    if (!line) return unusable(line.error(), err);
+    const wording::Quantities q;
+    if (!options.json) {
+        out << wording::reach_sentence(*line, q).toStdString() << "\n";
+        for (const auto& point : line->points)
+            out << "  " << q.direction(point.bearing_deg).toStdString() << ": "
+                << q.distance(point.distance_m.value, point.distance_m.sd).toStdString()
+                << (point.ended_by_terrain ? ", ended by the ground" : "") << "\n";
+        return exit_done;
+    }
+    Json points = Json::array();
+    for (const auto& point : line->points)
+        points.push_back({{"bearing_deg", point.bearing_deg},
+                          {"distance_m", point.distance_m.value},
+                          {"distance_sd_m", point.distance_m.sd},
+                          {"ended_by_terrain", point.ended_by_terrain}});
+    out << Json{{"farthest_bearing_deg", line->points[line->farthest].bearing_deg},
+                {"nearest_bearing_deg", line->points[line->nearest].bearing_deg},
+                {"points", points}}
+               .dump(2)
+        << "\n";
+    return exit_done;
+}
+
+int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
+    const auto read = planned(options, err);
+    if (!read) return unusable(read.error(), err);
+    const auto sheet = mission::alarm_sheet(read->plan);
+    const wording::Quantities q;
+    if (!options.json) {
+        if (!sheet) {
+            out << wording::without_markup(wording::plan_sentence(read->plan, q)).toStdString() << "\n";
+            return exit_done;
+        }
+        for (const auto& line : wording::alarm_lines(*sheet, q))
+            out << line.what.toStdString() << ": " << line.figure.toStdString() << "\n";
+        for (const auto& line : wording::callout_lines(*sheet, q))
+            out << "  " << line.used.toStdString() << " used: " << line.charge.toStdString() << ", "
+                << line.volts.toStdString() << "\n";
+        return exit_done;
+    }
+    if (!sheet) {
+        out << Json{{"alarms", nullptr}}.dump(2) << "\n";
+        return exit_done;
+    }
+    Json callouts = Json::array();
+    for (const auto& callout : sheet->callouts)
+        callouts.push_back({{"share_used", callout.share_used},
+                            {"charge_used_ah", callout.charge_used_ah},
+                            {"cell_voltage_v", callout.cell_v}});
+    Json turns = Json::array();
+    for (const auto& row : mission::turn_table(read->plan))
+        turns.push_back({{"distance_m", row.distance_m},
+                         {"from_home_m", row.from_home_m},
+                         {"needed_wh", row.needed_wh},
+                         {"most_used_ah", row.most_used_ah},
+                         {"planned_used_ah", row.planned_ah}});
+    out << Json{{"alarms",
+                 {{"capacity_to_enter_ah", sheet->capacity_to_enter_ah},
+                  {"rated_ah", sheet->rated_ah},
+                  {"turn_ah", or_null(sheet->turn_ah)},
+                  {"turn_time_s", or_null(sheet->turn_time_s)},
+                  {"reserve_ah", sheet->reserve_ah},
+                  {"warning_cell_voltage_v", sheet->warning_cell_v},
+                  {"landing_cell_voltage_v", sheet->landing_cell_v},
+                  {"current_a", sheet->current_a},
+                  {"cutoff_cell_voltage_v", sheet->cutoff_cell_v},
+                  {"callouts", callouts}}},
+                {"turn_unless", turns}}
+               .dump(2)
+        << "\n";
     return exit_done;
 }
 

@@ -10,8 +10,6 @@ namespace sobremesa::io {
 using mission::PlanRequest;
 using nlohmann::json;
 using units::ErrorCode;
-using units::NoticeCode;
-using units::Severity;
 
 namespace {
 
@@ -37,7 +35,19 @@ void read_rate_table(DocumentReader& in, battery::Pack& pack, const std::string&
     }
 }
 
-void read_weather(DocumentReader& in, mission::Weather& weather, std::vector<units::Notice>& notices) {
+/// Reads each object of an array, if there is one.
+template <class Read>
+void each_entry(DocumentReader& in, const char* key, const char* path, const Read& read) {
+    const json* list = in.array(key);
+    if (!list) return;
+    for (const json& entry : *list) {
+        DocumentReader reader(entry, "", path);
+        read(reader);
+        if (reader.error()) in.fail(reader.error()->code, key, reader.error()->parameters);
+    }
+}
+
+void read_weather(DocumentReader& in, mission::Weather& weather) {
     weather.wind.speed_mps = in.number_or("wind_mps", weather.wind.speed_mps);
     weather.wind.from_deg = in.number_or("wind_from_deg", weather.wind.from_deg);
     weather.wind_height_m = in.number("wind_height_m");
@@ -46,21 +56,150 @@ void read_weather(DocumentReader& in, mission::Weather& weather, std::vector<uni
     weather.gust_mps = in.number_or("gust_mps", weather.gust_mps);
     weather.temperature_c = in.number_or("temperature_c", weather.temperature_c);
     weather.field_elevation_m = in.number_or("field_elevation_m", weather.field_elevation_m);
-    if (weather.gust_mps > 0.0) {
-        notices.push_back(
-            {NoticeCode::value_not_used_yet, Severity::note, {{"field", std::string("weather.gust_mps")}}});
+    weather.wind_exponent = in.number_or("wind_exponent", weather.wind_exponent);
+    weather.wind_growth_mps_per_h = in.number_or("wind_growth_mps_per_h", weather.wind_growth_mps_per_h);
+    weather.wind_from_sd_deg = in.number_or("wind_from_sd_deg", weather.wind_from_sd_deg);
+    weather.pressure_pa = in.number("pressure_pa");
+    weather.relative_humidity = in.number("relative_humidity");
+    each_entry(in, "wind_table", "weather.wind_table", [&](DocumentReader& row) {
+        weather.wind_table.push_back({row.required_number("height_m"),
+                                      {row.required_number("wind_mps"), row.required_number("wind_from_deg")}});
+    });
+}
+
+/// A place: metres from home, or degrees where home is given.
+geodesy::EastNorth read_place(DocumentReader& in, const std::optional<geodesy::Position>& home) {
+    if (in.has("east_m") || in.has("north_m")) return {in.required_number("east_m"), in.required_number("north_m")};
+    const geodesy::Position at{in.required_number("latitude_deg"), in.required_number("longitude_deg")};
+    if (in.error()) return {};
+    if (!home) {
+        in.fail(ErrorCode::value_missing, "east_m");
+        return {};
     }
+    const auto frame = geodesy::LocalFrame::around(*home);
+    if (!frame || !geodesy::is_possible(at)) {
+        in.fail(ErrorCode::position_impossible, "latitude_deg",
+                {{"latitude", at.latitude_deg}, {"longitude", at.longitude_deg}});
+        return {};
+    }
+    return frame->forward(at);
+}
+
+json place_to_json(const geodesy::EastNorth& at) {
+    return {{"east_m", at.east_m}, {"north_m", at.north_m}};
+}
+
+mission::SpeedRule read_speed_rule(DocumentReader& in, const char* key) {
+    const std::string word = in.text(key).value_or("known-cruise");
+    const auto rule = mission::speed_rule_from_word(word);
+    if (!rule) in.fail_word(key, word, "known-cruise, best-range, fixed, power-share");
+    return rule.value_or(mission::SpeedRule::known_cruise);
 }
 
 void read_mission(DocumentReader& in, PlanRequest& request) {
-    const std::string kind = in.text("kind").value_or("out-and-back");
-    if (kind != "out-and-back") in.fail_word("kind", kind, "out-and-back");
-    mission::OutAndBack& mission = request.mission;
+    mission::Mission& mission = request.mission;
+    const std::string word = in.text("kind").value_or("out-and-back");
+    if (const auto kind = mission::mission_from_word(word))
+        mission.kind = *kind;
+    else
+        in.fail_word("kind", word, "out-and-back, farthest-point, endurance, route, visit, one-way");
     mission.bearing_deg = in.number_or("bearing_deg", mission.bearing_deg);
     mission.height_m = in.number_or("height_m", mission.height_m);
     mission.climb_rate_mps = in.number_or("climb_rate_mps", mission.climb_rate_mps);
     mission.descent_rate_mps = in.number_or("descent_rate_mps", mission.descent_rate_mps);
     request.height_ceiling_m = in.number_or("height_ceiling_m", request.height_ceiling_m);
+    mission.climb_angle_deg = in.number("climb_angle_deg");
+    mission.climb_throttle = in.number("climb_throttle");
+    mission.speed_out = read_speed_rule(in, "speed_out");
+    mission.speed_home = read_speed_rule(in, "speed_home");
+    mission.airspeed_mps = in.number("airspeed_mps");
+    mission.most_power_share = in.number_or("most_power_share", mission.most_power_share);
+    mission.loiter_radius_m = in.number("loiter_radius_m");
+    mission.clearance_m = in.number_or("clearance_m", mission.clearance_m);
+    mission.terrain_file = in.text("terrain_file").value_or("");
+    if (const json* home = in.object("home")) {
+        DocumentReader at(*home, "", "mission.home");
+        mission.home = geodesy::Position{at.required_number("latitude_deg"), at.required_number("longitude_deg")};
+        if (at.error()) in.fail(at.error()->code, "home", at.error()->parameters);
+        if (!at.error() && !geodesy::is_possible(*mission.home))
+            in.fail(ErrorCode::position_impossible, "home",
+                    {{"latitude", mission.home->latitude_deg}, {"longitude", mission.home->longitude_deg}});
+    }
+    each_entry(in, "waypoints", "mission.waypoints", [&](DocumentReader& entry) {
+        mission::Waypoint point;
+        point.name = entry.text("name").value_or("");
+        point.at = read_place(entry, mission.home);
+        point.height_m = entry.number("height_m");
+        point.loiter_s = entry.number_or("loiter_s", 0.0);
+        point.loiter_to_the_last = entry.flag("loiter_to_the_last").value_or(false);
+        mission.waypoints.push_back(std::move(point));
+    });
+    each_entry(in, "alternates", "mission.alternates", [&](DocumentReader& entry) {
+        mission::Alternate place;
+        place.name = entry.text("name").value_or("");
+        place.at = read_place(entry, mission.home);
+        place.height_m = entry.number_or("height_m", 0.0);
+        mission.alternates.push_back(std::move(place));
+    });
+}
+
+void read_failsafe(DocumentReader& in, PlanRequest& request) {
+    mission::FailsafeReturn failsafe;
+    failsafe.height_m = in.number_or("height_m", failsafe.height_m);
+    failsafe.airspeed_mps = in.number_or("airspeed_mps", request.aircraft.cruise_airspeed_mps);
+    failsafe.throttle = in.number("throttle");
+    request.failsafe = failsafe;
+}
+
+void read_link(DocumentReader& in, PlanRequest& request) {
+    mission::Link link;
+    link.frequency_mhz = in.required_number("frequency_mhz");
+    link.radiated_dbm = in.number("radiated_dbm");
+    link.least_signal_dbm = in.number("least_signal_dbm");
+    link.measured_reach_m = in.number("measured_reach_m");
+    link.antenna_height_m = in.number_or("antenna_height_m", link.antenna_height_m);
+    request.link = link;
+}
+
+json mission_to_json(const PlanRequest& request) {
+    const auto& mission = request.mission;
+    json waypoints = json::array();
+    for (const auto& point : mission.waypoints) {
+        json entry = place_to_json(point.at);
+        entry["name"] = point.name;
+        entry["height_m"] = optional_value(point.height_m);
+        entry["loiter_s"] = point.loiter_s;
+        entry["loiter_to_the_last"] = point.loiter_to_the_last;
+        waypoints.push_back(std::move(entry));
+    }
+    json alternates = json::array();
+    for (const auto& place : mission.alternates) {
+        json entry = place_to_json(place.at);
+        entry["name"] = place.name;
+        entry["height_m"] = place.height_m;
+        alternates.push_back(std::move(entry));
+    }
+    json home = nullptr;
+    if (mission.home)
+        home = {{"latitude_deg", mission.home->latitude_deg}, {"longitude_deg", mission.home->longitude_deg}};
+    return {{"kind", mission::mission_word(mission.kind)},
+            {"bearing_deg", mission.bearing_deg},
+            {"height_m", mission.height_m},
+            {"climb_rate_mps", mission.climb_rate_mps},
+            {"descent_rate_mps", mission.descent_rate_mps},
+            {"height_ceiling_m", request.height_ceiling_m},
+            {"climb_angle_deg", optional_value(mission.climb_angle_deg)},
+            {"climb_throttle", optional_value(mission.climb_throttle)},
+            {"waypoints", waypoints},
+            {"alternates", alternates},
+            {"speed_out", mission::speed_rule_word(mission.speed_out)},
+            {"speed_home", mission::speed_rule_word(mission.speed_home)},
+            {"airspeed_mps", optional_value(mission.airspeed_mps)},
+            {"most_power_share", mission.most_power_share},
+            {"loiter_radius_m", optional_value(mission.loiter_radius_m)},
+            {"clearance_m", mission.clearance_m},
+            {"home", home},
+            {"terrain_file", mission.terrain_file}};
 }
 
 void read_reserve(DocumentReader& in, mission::Reserve& reserve) {
@@ -79,6 +218,7 @@ void read_reserve(DocumentReader& in, mission::Reserve& reserve) {
 void read_turn(DocumentReader& in, mission::TurnRules& turn) {
     turn.share_left = in.number_or("share_left", turn.share_left);
     turn.landing_charge_ah = in.number("landing_charge_ah");
+    turn.least_chance = in.number_or("least_chance", turn.least_chance);
     const json* schools = in.array("schools");
     if (!schools) return;
     turn.counted.clear();
@@ -139,6 +279,21 @@ void read_curve(DocumentReader& in, const json& object, airframe::Aircraft& airc
     curve.scatter = from.number_or("scatter", curve.scatter);
     curve.least_flown_mps = from.required_number("least_flown_mps");
     curve.most_flown_mps = from.required_number("most_flown_mps");
+    if (const json* climbing = from.object("climb_efficiency")) {
+        DocumentReader part(*climbing, "", "aircraft.curve.climb_efficiency");
+        auto& c = curve.climbing;
+        c.reference_airspeed_mps = part.required_number("airspeed_mps");
+        c.at_reference = part.required_number("efficiency");
+        c.per_mps = part.number_or("per_mps", 0.0);
+        c.variance_at_reference = part.number_or("variance", c.variance_at_reference);
+        c.variance_per_mps = part.number_or("variance_per_mps", 0.0);
+        c.covariance = part.number_or("covariance", 0.0);
+        c.least_flown_mps = part.number_or("least_flown_mps", c.reference_airspeed_mps);
+        c.most_flown_mps = part.number_or("most_flown_mps", c.reference_airspeed_mps);
+        c.climbs = int(part.number_or("climbs", 0.0));
+        c.slope_known = part.flag("slope_known").value_or(false);
+        if (part.error()) from.fail(part.error()->code, "climb_efficiency", part.error()->parameters);
+    }
     curve.flights = int(from.number_or("flights", 0.0));
     curve.level_s = from.number_or("level_s", 0.0);
     curve.learned_utc = from.text("learned_utc").value_or("");
@@ -160,6 +315,17 @@ json curve_to_json(const airframe::PowerCurve& curve) {
             {"part_w", curve.part_w},
             {"covariance", curve.covariance},
             {"electronics_w", curve.electronics_w},
+            {"climb_efficiency",
+             {{"airspeed_mps", curve.climbing.reference_airspeed_mps},
+              {"efficiency", curve.climbing.at_reference},
+              {"per_mps", curve.climbing.per_mps},
+              {"variance", curve.climbing.variance_at_reference},
+              {"variance_per_mps", curve.climbing.variance_per_mps},
+              {"covariance", curve.climbing.covariance},
+              {"least_flown_mps", curve.climbing.least_flown_mps},
+              {"most_flown_mps", curve.climbing.most_flown_mps},
+              {"climbs", curve.climbing.climbs},
+              {"slope_known", curve.climbing.slope_known}}},
             {"scatter", curve.scatter},
             {"least_flown_mps", curve.least_flown_mps},
             {"most_flown_mps", curve.most_flown_mps},
@@ -186,7 +352,8 @@ void read_aircraft(DocumentReader& in, airframe::Aircraft& aircraft) {
     if (const json* parts = in.array("electronics")) {
         for (const json& entry : *parts) {
             DocumentReader part(entry, "", "aircraft.electronics");
-            aircraft.electronics.push_back({part.text("name").value_or(""), part.required_number("power_w")});
+            aircraft.electronics.push_back(
+                {part.text("name").value_or(""), part.required_number("power_w"), part.number("mass_kg")});
             if (part.error()) in.fail(part.error()->code, "electronics", part.error()->parameters);
         }
     }
@@ -303,7 +470,9 @@ json pack_to_json(const battery::Pack& pack) {
 
 json aircraft_to_json(const airframe::Aircraft& aircraft) {
     json parts = json::array();
-    for (const auto& part : aircraft.electronics) parts.push_back({{"name", part.name}, {"power_w", part.power_w}});
+    for (const auto& part : aircraft.electronics)
+        parts.push_back(
+            {{"name", part.name}, {"power_w", part.power_w}, {"mass_kg", optional_value(part.mass_kg)}});
     return {{"name", aircraft.name},
             {"kind", "point"},
             {"craft", aircraft.craft == airframe::Craft::wing ? "wing" : "rotor"},
@@ -336,6 +505,22 @@ json request_to_json(const PlanRequest& request) {
     const auto& weather = request.weather;
     json schools = json::array();
     for (const auto school : request.turn.counted) schools.push_back(mission::school_word(school));
+    json winds = json::array();
+    for (const auto& row : weather.wind_table)
+        winds.push_back(
+            {{"height_m", row.height_m}, {"wind_mps", row.wind.speed_mps}, {"wind_from_deg", row.wind.from_deg}});
+    json failsafe = nullptr;
+    if (const auto& f = request.failsafe)
+        failsafe = {{"height_m", f->height_m},
+                    {"airspeed_mps", f->airspeed_mps},
+                    {"throttle", optional_value(f->throttle)}};
+    json link = nullptr;
+    if (const auto& l = request.link)
+        link = {{"frequency_mhz", l->frequency_mhz},
+                {"radiated_dbm", optional_value(l->radiated_dbm)},
+                {"least_signal_dbm", optional_value(l->least_signal_dbm)},
+                {"measured_reach_m", optional_value(l->measured_reach_m)},
+                {"antenna_height_m", l->antenna_height_m}};
     return {{"name", request.name},
             {"aircraft", aircraft_to_json(request.aircraft)},
             {"pack", pack_to_json(request.pack)},
@@ -347,36 +532,62 @@ json request_to_json(const PlanRequest& request) {
               {"home_wind_factor", weather.home_wind_factor},
               {"gust_mps", weather.gust_mps},
               {"temperature_c", weather.temperature_c},
-              {"field_elevation_m", weather.field_elevation_m}}},
-            {"mission",
-             {{"kind", "out-and-back"},
-              {"bearing_deg", request.mission.bearing_deg},
-              {"height_m", request.mission.height_m},
-              {"climb_rate_mps", request.mission.climb_rate_mps},
-              {"descent_rate_mps", request.mission.descent_rate_mps},
-              {"height_ceiling_m", request.height_ceiling_m}}},
+              {"field_elevation_m", weather.field_elevation_m},
+              {"wind_exponent", weather.wind_exponent},
+              {"wind_table", winds},
+              {"wind_growth_mps_per_h", weather.wind_growth_mps_per_h},
+              {"wind_from_sd_deg", weather.wind_from_sd_deg},
+              {"pressure_pa", optional_value(weather.pressure_pa)},
+              {"relative_humidity", optional_value(weather.relative_humidity)}}},
+            {"mission", mission_to_json(request)},
             {"reserve", reserve_to_json(request.reserve)},
             {"landing", {{"cell_voltage_v", optional_value(request.landing_cell_v)}}},
             {"turn",
              {{"schools", schools},
               {"share_left", request.turn.share_left},
-              {"landing_charge_ah", optional_value(request.turn.landing_charge_ah)}}}};
+              {"least_chance", request.turn.least_chance},
+              {"landing_charge_ah", optional_value(request.turn.landing_charge_ah)}}},
+            {"failsafe", failsafe},
+            {"link", link},
+            {"ground",
+             {{"recorder_min", optional_value(request.ground.recorder_min)},
+              {"goggles_min", optional_value(request.ground.goggles_min)},
+              {"radio_min", optional_value(request.ground.radio_min)},
+              {"station_min", optional_value(request.ground.station_min)}}},
+            {"supply",
+             {{"least_pack_v", optional_value(request.supply.least_pack_v)},
+              {"controller_cutoff_cell_v", optional_value(request.supply.controller_cutoff_cell_v)}}}};
 }
 
-units::Result<PlanRequest> read_request(Parts& parts, const std::string& file,
-                                        std::vector<units::Notice>& notices) {
+units::Result<PlanRequest> read_request(Parts& parts, const std::string& file) {
     PlanRequest request;
     request.mission.height_m = default_height_m;
     request.name = parts.root().text("name").value_or("");
     parts.part("aircraft", true, [&](DocumentReader& in) { read_aircraft(in, request.aircraft); });
     parts.part("pack", true, [&](DocumentReader& in) { read_pack(in, request.pack, file); });
-    parts.part("weather", false, [&](DocumentReader& in) { read_weather(in, request.weather, notices); });
+    parts.part("weather", false, [&](DocumentReader& in) { read_weather(in, request.weather); });
     // Where no bearing is given the flight goes out into the wind: the way home is then the easy one.
     request.mission.bearing_deg = request.weather.wind.from_deg;
     parts.part("mission", false, [&](DocumentReader& in) { read_mission(in, request); });
     parts.part("reserve", false, [&](DocumentReader& in) { read_reserve(in, request.reserve); });
     parts.part("landing", false, [&](DocumentReader& in) { request.landing_cell_v = in.number("cell_voltage_v"); });
     parts.part("turn", false, [&](DocumentReader& in) { read_turn(in, request.turn); });
+    parts.part("ground", false, [&](DocumentReader& in) {
+        request.ground = {in.number("recorder_min"), in.number("goggles_min"), in.number("radio_min"),
+                          in.number("station_min")};
+    });
+    parts.part("supply", false, [&](DocumentReader& in) {
+        request.supply = {in.number("least_pack_v"), in.number("controller_cutoff_cell_v")};
+    });
+    // Not there is not known: these have no defaults.
+    const auto where_given = [&](const char* key, const auto& read) {
+        if (parts.root().has(key))
+            parts.part(key, true, read);
+        else
+            parts.root().allow({key});
+    };
+    where_given("failsafe", [&](DocumentReader& in) { read_failsafe(in, request); });
+    where_given("link", [&](DocumentReader& in) { read_link(in, request); });
     if (parts.error) return tl::unexpected(*parts.error);
     auto checked = mission::checked(request);
     if (!checked) {

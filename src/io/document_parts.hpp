@@ -39,7 +39,6 @@ private:
 
 /// Reads a request out of its parts.
 /// @return the request, checked; what is wrong is in `parts.error` as well
-units::Result<mission::PlanRequest> read_request(Parts& parts, const std::string& file,
-                                                 std::vector<units::Notice>& notices);
+units::Result<mission::PlanRequest> read_request(Parts& parts, const std::string& file);
 
 } // namespace sobremesa::io

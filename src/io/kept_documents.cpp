@@ -89,8 +89,7 @@ units::Result<mission::PlanRequest> request_of(const std::string& text, const st
     const auto tree = parse_json(text, from);
     if (!tree) return tl::unexpected(tree.error());
     Parts parts(*tree, from);
-    std::vector<units::Notice> notices;
-    return read_request(parts, from, notices);
+    return read_request(parts, from);
 }
 
 } // namespace
@@ -196,8 +195,7 @@ units::Result<book::KeptFlight> kept_flight_from_json(const std::string& text, c
         static const json nothing = json::object();
         const json* at = in.object("flown");
         Parts parts(at ? *at : nothing, from);
-        std::vector<units::Notice> unheard;
-        const auto flown = read_request(parts, from, unheard);
+        const auto flown = read_request(parts, from);
         if (!flown) return std::optional(flown.error());
         kept.flown = *flown;
         kept.name = in.text("name").value_or("");
@@ -262,6 +260,22 @@ void each_plain_figure(Summary& s, Visit visit) {
     visit("highest_voltage_v", s.energy.highest_voltage_v);
 }
 
+json point_to_json(const telemetry::LevelPoint& point) {
+    return {{"airspeed_mps", point.airspeed_mps.value},
+            {"airspeed_sd_mps", point.airspeed_mps.sd},
+            {"power_w", point.power_w.value},
+            {"power_sd_w", point.power_w.sd},
+            {"height_m", point.height_m},
+            {"seconds", point.seconds}};
+}
+
+telemetry::LevelPoint read_point(DocumentReader& in) {
+    return {{in.required_number("airspeed_mps"), in.number_or("airspeed_sd_mps", 0.0)},
+            {in.required_number("power_w"), in.number_or("power_sd_w", 0.0)},
+            in.number_or("height_m", 0.0),
+            in.number_or("seconds", 0.0)};
+}
+
 } // namespace
 
 std::string json_from(const telemetry::LogSummary& summary) {
@@ -269,13 +283,14 @@ std::string json_from(const telemetry::LogSummary& summary) {
     each_figure(summary, [&](const char* key, const auto& value) { document[key] = estimate(value); });
     each_plain_figure(summary, [&](const char* key, const auto& value) { document[key] = optional_value(value); });
     document["level"] = json::array();
-    for (const auto& point : summary.level)
-        document["level"].push_back({{"airspeed_mps", point.airspeed_mps.value},
-                                     {"airspeed_sd_mps", point.airspeed_mps.sd},
-                                     {"power_w", point.power_w.value},
-                                     {"power_sd_w", point.power_w.sd},
-                                     {"height_m", point.height_m},
-                                     {"seconds", point.seconds}});
+    for (const auto& point : summary.level) document["level"].push_back(point_to_json(point));
+    document["climbs"] = json::array();
+    for (const auto& point : summary.climbs) {
+        json climb = point_to_json(point.flown);
+        climb["climb_mps"] = point.climb_mps.value;
+        climb["climb_sd_mps"] = point.climb_mps.sd;
+        document["climbs"].push_back(std::move(climb));
+    }
     return head(std::move(document), figures_format).dump();
 }
 
@@ -292,17 +307,20 @@ units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, 
             if (estimate.error()) trouble = estimate.error();
         });
         each_plain_figure(summary, [&](const char* key, auto& value) { value = in.number(key); });
-        if (const json* points = in.array("level")) {
+        const auto each = [&](const char* key, const auto& take) {
+            const json* points = in.array(key);
+            if (!points) return;
             for (const json& entry : *points) {
-                DocumentReader point(entry, from, "level");
-                summary.level.push_back(
-                    {{point.required_number("airspeed_mps"), point.number_or("airspeed_sd_mps", 0.0)},
-                     {point.required_number("power_w"), point.number_or("power_sd_w", 0.0)},
-                     point.number_or("height_m", 0.0),
-                     point.number_or("seconds", 0.0)});
+                DocumentReader point(entry, from, key);
+                take(point);
                 if (point.error()) trouble = point.error();
             }
-        }
+        };
+        each("level", [&](DocumentReader& point) { summary.level.push_back(read_point(point)); });
+        each("climbs", [&](DocumentReader& point) {
+            summary.climbs.push_back(
+                {read_point(point), {point.required_number("climb_mps"), point.number_or("climb_sd_mps", 0.0)}});
+        });
         return trouble;
     });
 }

@@ -1,5 +1,7 @@
 #include "io/plan_document.hpp"
 
+#include <filesystem>
+
 #include "io/document_parts.hpp"
 #include "io/text_file.hpp"
 
@@ -22,7 +24,7 @@ units::Result<PlanDocument> plan_from_json(const std::string& text, const std::s
     PlanDocument document;
     Parts parts(*tree, file);
     parts.root().allow({"format", "version"});
-    auto request = read_request(parts, file, document.notices);
+    auto request = read_request(parts, file);
     if (!request) return tl::unexpected(request.error());
     document.request = std::move(*request);
     document.notices.insert(document.notices.end(), parts.notices.begin(), parts.notices.end());
@@ -34,7 +36,12 @@ units::Result<PlanDocument> plan_from_json(const std::string& text, const std::s
 units::Result<PlanDocument> read_plan_file(const std::string& path) {
     const auto text = read_text_file(path);
     if (!text) return tl::unexpected(text.error());
-    return plan_from_json(*text, path);
+    auto document = plan_from_json(*text, path);
+    if (!document) return document;
+    // A raster is named as seen from the document.
+    std::string& raster = document->request.mission.terrain_file;
+    if (!raster.empty()) raster = (std::filesystem::path(path).parent_path() / raster).lexically_normal().string();
+    return document;
 }
 
 units::Result<PackDocument> pack_from_json(const std::string& text, const std::string& file) {

@@ -26,6 +26,7 @@ const char* edit_word(EditKind kind) {
     case EditKind::change_temperature: return "change-temperature";
     case EditKind::change_bearing: return "change-bearing";
     case EditKind::change_height: return "change-height";
+    case EditKind::change_mission: return "change-mission";
     case EditKind::change_reserve: return "change-reserve";
     case EditKind::change_landing: return "change-landing";
     case EditKind::change_rules: return "change-rules";

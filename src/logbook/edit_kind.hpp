@@ -29,6 +29,7 @@ enum class EditKind {
     change_temperature,
     change_bearing,
     change_height,
+    change_mission,
     change_reserve,
     change_landing,
     change_rules,

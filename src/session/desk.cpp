@@ -74,7 +74,21 @@ EditKind kind_of_change(const mission::PlanRequest& before, const mission::PlanR
         return EditKind::change_temperature;
     if (only([&](R& r) { r.weather = before.weather; })) return EditKind::change_wind;
     if (only([&](R& r) { r.mission.bearing_deg = before.mission.bearing_deg; })) return EditKind::change_bearing;
-    if (only([&](R& r) { r.mission = before.mission; })) return EditKind::change_height;
+    if (only([&](R& r) {
+            r.mission.height_m = before.mission.height_m;
+            r.mission.climb_rate_mps = before.mission.climb_rate_mps;
+            r.mission.descent_rate_mps = before.mission.descent_rate_mps;
+        }))
+        return EditKind::change_height;
+    if (only([&](R& r) {
+            r.mission = before.mission;
+            r.failsafe = before.failsafe;
+            r.link = before.link;
+            r.ground = before.ground;
+            r.supply = before.supply;
+            r.height_ceiling_m = before.height_ceiling_m;
+        }))
+        return EditKind::change_mission;
     if (only([&](R& r) { r.reserve = before.reserve; })) return EditKind::change_reserve;
     if (only([&](R& r) { r.turn = before.turn; })) return EditKind::change_rules;
     if (only([&](R& r) { r.name = before.name; })) return EditKind::rename_plan;

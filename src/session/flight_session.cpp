@@ -22,6 +22,7 @@ ReadingChoices reading_choices(const book::KeptFlight& flight) {
 
 FlightSession::FlightSession(Desk& desk, DebriefSession& debrief, const PlanSession& plan, QObject* parent)
     : QObject(parent), desk_(desk), debrief_(debrief), plan_(plan) {
+    flown_.withoutOutlook();
     connect(&debrief_, &DebriefSession::debriefChanged, this, &FlightSession::debriefed);
     connect(&debrief_, &DebriefSession::refused, this, [this] { opening_flight_.reset(); });
     connect(&flown_, &PlanSession::requestEdited, this, &FlightSession::flownEdited);

@@ -53,6 +53,7 @@ Lessons lessons_of(const Desk& desk, Id aircraft) {
         lesson.field_elevation_m = flight.flown.weather.field_elevation_m;
         lesson.field_temperature_c = flight.flown.weather.temperature_c;
         lesson.level = desk.summaries().at(id).level;
+        lesson.climbs = desk.summaries().at(id).climbs;
         masses.push_back(lesson.all_up_mass_kg);
         result.lessons.push_back(std::move(lesson));
     }

@@ -3,7 +3,9 @@
 #include <utility>
 
 #include "io/plan_document.hpp"
+#include "io/terrain.hpp"
 #include "io/text_file.hpp"
+#include "session/all_cores.hpp"
 
 namespace sobremesa::session {
 
@@ -28,6 +30,7 @@ void PlanSession::show(const mission::PlanRequest& request, std::int64_t documen
 
 void PlanSession::clear() {
     plan_.reset();
+    outlook_.reset();
     plan_document_ = -1;
     document_ = 0;
     request_ = first_request();
@@ -35,17 +38,95 @@ void PlanSession::clear() {
     emit planChanged();
 }
 
+namespace {
+
+struct Worked {
+    units::Result<mission::Plan> plan;
+    std::optional<units::Error> terrain;
+};
+
+constexpr int bearings = 120;
+
+} // namespace
+
 void PlanSession::workOut() {
-    job_.start([request = request_](const std::stop_token&) { return mission::make_plan(request); },
-               [this, document = document_](units::Result<mission::Plan> plan) {
-                   if (!plan) {
-                       emit refused(plan.error());
-                       return;
-                   }
-                   plan_document_ = document;
-                   plan_ = std::make_shared<const mission::Plan>(std::move(*plan));
-                   emit planChanged();
-               });
+    outlook_job_.cancel();
+    chance_job_.cancel();
+    job_.start(
+        [request = request_](const std::stop_token&) {
+            mission::PlanRequest with = request;
+            // The first time a raster takes a moment; after that it is shared.
+            auto terrain = io::add_terrain(with);
+            return Worked{mission::make_plan(with), std::move(terrain)};
+        },
+        [this, document = document_](Worked worked) {
+            if (!worked.plan) {
+                emit refused(worked.plan.error());
+                return;
+            }
+            plan_document_ = document;
+            plan_ = std::make_shared<const mission::Plan>(std::move(*worked.plan));
+            const std::string& raster = plan_->request.mission.terrain_file;
+            if (worked.terrain && raster != told_terrain_) {
+                told_terrain_ = raster;
+                emit terrainRefused(*worked.terrain);
+            }
+            emit planChanged();
+            if (looks_out_) lookOut();
+        });
+}
+
+void PlanSession::lookOut() {
+    outlook_job_.start(
+        [plan = plan_, before = outlook_](const std::stop_token& stop) {
+            auto outlook = std::make_shared<PlanOutlook>();
+            outlook->plan = plan;
+            const auto& terrain = plan->request.mission.terrain;
+            const bool same_ground = before && before->relief && before->plan->request.mission.terrain == terrain;
+            if (same_ground)
+                outlook->relief = before->relief;
+            else if (terrain)
+                outlook->relief = std::make_shared<const geodesy::Relief>(geodesy::relief(*terrain, 500, stop));
+            outlook->reach = mission::reach(plan->request, plan->conditions, bearings, stop);
+            outlook->limits = mission::check_limits(*plan);
+            return stop.stop_requested() ? nullptr : outlook;
+        },
+        [this](std::shared_ptr<PlanOutlook> outlook) {
+            if (!outlook || outlook->plan != plan_) return;
+            outlook_ = std::move(outlook);
+            emit outlookChanged();
+            drawChance();
+        });
+}
+
+void PlanSession::drawChance() {
+    if (!plan_ || !plan_->turn) return;
+    chance_job_.start(
+        [outlook = outlook_](const std::stop_token& stop) -> std::shared_ptr<PlanOutlook> {
+            auto drawn = mission::chance(*outlook->plan, mission::usual_days, 1, stop, on_all_cores);
+            if (!drawn) return nullptr;
+            auto with = std::make_shared<PlanOutlook>(*outlook);
+            auto plan = std::make_shared<mission::Plan>(*outlook->plan);
+            const double before_m = plan->turn->distance_m.value;
+            if (drawn->turn) mission::add_turn(*plan, *drawn->turn);
+            if (plan->turn->distance_m.value != before_m) {
+                // The chance itself binds: stated is that of the turn it made.
+                if (auto again = mission::chance(*plan, mission::usual_days, 1, stop, on_all_cores))
+                    drawn = std::move(again);
+                with->limits = mission::check_limits(*plan);
+            }
+            plan->chance = std::make_shared<const mission::Chance>(std::move(*drawn));
+            with->plan = std::move(plan);
+            return with;
+        },
+        [this, of = plan_](std::shared_ptr<PlanOutlook> outlook) {
+            if (!outlook || of != plan_) return;
+            const bool moved = outlook->plan->turn->distance_m.value != plan_->turn->distance_m.value;
+            plan_ = outlook->plan;
+            outlook_ = std::move(outlook);
+            if (moved) emit planChanged();
+            emit outlookChanged();
+        });
 }
 
 units::Result<bool> PlanSession::save(const QString& path) {

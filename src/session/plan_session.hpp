@@ -6,10 +6,21 @@
 #include <QObject>
 #include <QString>
 
-#include "core/mission/plan.hpp"
+#include "core/geodesy/relief.hpp"
+#include "core/mission/chance.hpp"
+#include "core/mission/limits.hpp"
+#include "core/mission/reach.hpp"
 #include "session/latest_job.hpp"
 
 namespace sobremesa::session {
+
+/// What takes a little longer than the plan itself, worked out after it.
+struct PlanOutlook {
+    std::shared_ptr<const mission::Plan> plan;
+    std::shared_ptr<const geodesy::Relief> relief; ///< without terrain: none
+    mission::Reach reach;
+    mission::LimitsReport limits;
+};
 
 /// The plan on the table: a request, and the immutable plan worked out from it off the UI thread.
 ///
@@ -19,6 +30,8 @@ class PlanSession : public QObject {
     Q_OBJECT
 public:
     explicit PlanSession(QObject* parent = nullptr);
+    /// Only the plan is wanted: no reach, no limits, no chance.
+    void withoutOutlook() { looks_out_ = false; }
 
     const mission::PlanRequest& request() const { return request_; }
     /// Checks and takes a request; an impossible one changes nothing and is returned as what is wrong.
@@ -28,6 +41,11 @@ public:
     /// The document that the present plan belongs to. Plans of different documents are no edits of each other.
     std::int64_t planDocument() const { return plan_document_; }
     bool is_settled() const { return !job_.is_running(); }
+    /// Reach, limits and, in its plan, the chance; may lag behind `plan()`, never belongs to another document.
+    std::shared_ptr<const PlanOutlook> outlook() const { return outlook_; }
+    bool outlook_is_settled() const {
+        return is_settled() && !outlook_job_.is_running() && !chance_job_.is_running();
+    }
 
     /// Shows another state of a document, as opening, undoing and a change on the shelves bring it about: no edit.
     void show(const mission::PlanRequest& request, std::int64_t document);
@@ -41,15 +59,27 @@ signals:
     /// By the pilot, through `setRequest`.
     void requestEdited(const mission::PlanRequest& before);
     void planChanged();
+    /// Reach and limits came; then, a little later, the chance.
+    void outlookChanged();
+    /// The plan's elevation raster cannot be read; the plan goes on without it.
+    void terrainRefused(const units::Error& error);
     void refused(const units::Error& error);
 
 private:
     mission::PlanRequest request_;
     std::shared_ptr<const mission::Plan> plan_;
     void workOut();
+    void lookOut();
+    void drawChance();
+    std::shared_ptr<const PlanOutlook> outlook_;
     std::int64_t document_ = 0;
     std::int64_t plan_document_ = -1;
     LatestJob job_;
+    LatestJob outlook_job_;
+    LatestJob chance_job_;
+    /// The raster that trouble was told of, so that dragging does not tell it again and again.
+    std::string told_terrain_;
+    bool looks_out_ = true;
 };
 
 /// A plan to begin with where there is none: an ordinary small wing, every value to be replaced by one's own.

@@ -130,6 +130,25 @@ QString unknown_sentence(const learning::CurveFit& fit, bool stall_known, const 
     if (fit.curve.flights > 0)
         lines << Words::tr("No flight was slower than %1 or faster than %2: beyond, the line is physics.")
                      .arg(q.speed(fit.curve.least_flown_mps), q.speed(fit.curve.most_flown_mps));
+    const auto& climbing = fit.curve.climbing;
+    const auto efficiency = airframe::efficiency_at(climbing, climbing.reference_airspeed_mps);
+    const Notation bare{1.0, {}, 2, false};
+    const QString figure =
+        Words::tr("%1 %2", "a figure and its error")
+            .arg(written(efficiency.value, efficiency.sd, bare), written_error(efficiency.sd, bare));
+    if (climbing.climbs == 0)
+        lines << Words::tr("What a climb costs is assumed (efficiency %1); a climb of half a minute would tell.")
+                     .arg(figure);
+    else if (climbing.slope_known)
+        lines << (climbing.per_mps < 0.0
+                      ? Words::tr("Climbs show an efficiency of %1 at %2, and %3 less for each %4 faster.")
+                      : Words::tr("Climbs show an efficiency of %1 at %2, and %3 more for each %4 faster."))
+                     .arg(figure, q.speed(climbing.reference_airspeed_mps),
+                          written(std::abs(climbing.per_mps), 0.0, {1.0, {}, 3, false}), q.speed(1.0));
+    else
+        lines << Words::tr(
+                     "Climbs show an efficiency of %1 at %2; climbs at other speeds would tell how it changes.")
+                     .arg(figure, q.speed(climbing.reference_airspeed_mps));
     const auto assumed = [&](std::size_t part) {
         return std::find(fit.assumed_parts.begin(), fit.assumed_parts.end(), part) != fit.assumed_parts.end();
     };

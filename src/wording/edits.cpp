@@ -38,6 +38,7 @@ std::pair<QString, QString> texts(logbook::EditKind kind) {
     case EditKind::change_temperature:
         return {Words::tr("change temperature in %1"), Words::tr("change temperature")};
     case EditKind::change_bearing: return {Words::tr("change bearing in %1"), Words::tr("change bearing")};
+    case EditKind::change_mission: return {Words::tr("change mission in %1"), Words::tr("change mission")};
     case EditKind::change_height: return {Words::tr("change height in %1"), Words::tr("change height")};
     case EditKind::change_reserve: return {Words::tr("change reserve in %1"), Words::tr("change reserve")};
     case EditKind::change_landing:

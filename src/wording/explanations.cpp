@@ -201,6 +201,22 @@ QString relation_text(units::Relation relation) {
         return Words::tr(
             "With a fixed propeller the motor's current goes as (duty × volts)²: the share of full throttle that "
             "stays within the limit on a full pack.");
+    case Relation::drawn_flights:
+        return Words::tr(
+            "The plan's legs flown again in many drawn days: wind, its direction and growth, the aircraft's draw, "
+            "what the pack gives, and the temperature are each off by what the forecast says they may be.");
+    case Relation::left_meets_needed_on_each_bearing:
+        return Words::tr(
+            "On each bearing the place where what is left equals what the way home needs with the reserve.");
+    case Relation::left_meets_needed_at_station:
+        return Words::tr("Circling goes on until what is left equals what the way home needs with the reserve.");
+    case Relation::height_less_ground:
+        return Words::tr("Height above home less the ground below, the least of all samples of the way.");
+    case Relation::worst_along_the_way:
+        return Words::tr("The worst that the flight meets from launch to landing, against what is allowed.");
+    case Relation::shares_of_usable:
+        return Words::tr(
+            "Tenths of what this pack gives at this cruise, in this air, down to the landing voltage.");
     case Relation::forecast_against_flown:
         return Words::tr(
             "Each flight forecast from those before it alone, over what it really took: the mean, and its spread "
@@ -228,6 +244,9 @@ QString source_text(units::Source source) {
                          "(after Manwell & "
                          "McGowan, Solar Energy 50(5), 1993). Resting curves and defaults from common practice.");
     case Source::log_itself: return Words::tr("The log itself.");
+    case Source::radio_recommendations:
+        return Words::tr("ITU-R P.525 for free space, 4/3 earth radius for the horizon, ITU-R P.530 for the zone.");
+    case Source::elevation_raster: return Words::tr("The elevation raster that was given with the plan.");
     case Source::least_squares: return Words::tr("Least squares, standard texts of statistics.");
     }
     return {};

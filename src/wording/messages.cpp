@@ -109,6 +109,15 @@ QString what(const units::Error& error) {
     case ErrorCode::airspeed_outside_model:
         return Words::tr("One known cruise says nothing about %1 m/s; it reaches from %2 to %3 m/s.")
             .arg(plain(number(p, "value")), plain(number(p, "least")), plain(number(p, "most")));
+    case ErrorCode::raster_unreadable:
+        return Words::tr(
+            "This elevation raster cannot be read. It takes GeoTIFF, HGT or an ASCII grid with its projection.");
+    case ErrorCode::raster_elsewhere:
+        return Words::tr("This elevation raster does not cover home. Choose the one of the field.");
+    case ErrorCode::raster_module_missing:
+        return Words::tr("The part of the program that reads elevation rasters is not installed beside it.");
+    case ErrorCode::no_route:
+        return Words::tr("There is no route in this file: no way points, no route and no line.");
     case ErrorCode::book_damaged:
         return Words::tr(
             "The logbook is damaged and was left as it is. Restore a backup, or begin a new one beside it.");
@@ -273,6 +282,34 @@ QString message(const units::Notice& notice, const Quantities& q) {
             .arg(q.share(number(p, "share")));
     case NoticeCode::school_not_reached:
         return Words::tr("On this flight %1 never says turn.").arg(school_text(text(p, "school")));
+    case NoticeCode::route_not_whole:
+        return Words::tr("The pack does not carry this route whole: come home from %1 on it. A shorter route, less "
+                         "reserve or a bigger pack clears it.")
+            .arg(q.distance(number(p, "distance_m")));
+    case NoticeCode::failsafe_return_short:
+        return Words::tr("The aircraft's own return does not get home from the turn.");
+    case NoticeCode::clearance_too_low:
+        return Words::tr("The ground comes to within %1 of the way, at %2 on it; %3 are wanted. Fly higher, or "
+                         "around it.")
+            .arg(q.height(number(p, "height_m")), q.distance(number(p, "distance_m")),
+                 q.height(number(p, "wanted_m")));
+    case NoticeCode::terrain_not_read:
+        return Words::tr("The terrain of “%1” is not read: this plan knows no hills.").arg(text(p, "file"));
+    case NoticeCode::terrain_partly_known:
+        return Words::tr("The elevation raster does not cover all of the way: beyond it the ground is not known.");
+    case NoticeCode::speed_rule_not_met:
+        return Words::tr(
+            "A speed by share of full power wants the aircraft's full power; the known cruise is flown.");
+    case NoticeCode::climb_not_possible:
+        return Words::tr(
+            "That throttle does not climb: level flight takes all of it. More throttle, or less mass.");
+    case NoticeCode::alternate_out_of_reach:
+        return Words::tr("%1 is never within reach on this flight.").arg(text(p, "name"));
+    case NoticeCode::sink_too_fast:
+        return Words::tr("Sinking at %1 with so little way over ground falls into its own wake; %2 is the most. "
+                         "Come down flying forward.")
+            .arg(written(number(p, "sink_mps"), 0.0, q.notation(Quantity::climb_rate)),
+                 written(number(p, "most_mps"), 0.0, q.notation(Quantity::climb_rate)));
     case NoticeCode::chance_not_computed:
         return Words::tr("The chance of coming home is not worked out by this version; the chance rule does not "
                          "count.");

@@ -109,6 +109,30 @@ QString name(units::Quantity quantity) {
     case Quantity::stall_speed: return Words::tr("stalling speed");
     case Quantity::throttle_cap: return Words::tr("throttle cap on a full pack");
     case Quantity::forecast_error: return Words::tr("forecast over flown");
+    case Quantity::chance_of_home: return Words::tr("chance of coming home");
+    case Quantity::chance_of_reserve: return Words::tr("chance of home with the reserve whole");
+    case Quantity::time_on_station: return Words::tr("time on station");
+    case Quantity::last_moment: return Words::tr("last moment to leave");
+    case Quantity::least_clearance: return Words::tr("least height above ground");
+    case Quantity::farthest_reach: return Words::tr("farthest turn on that bearing");
+    case Quantity::leg_time: return Words::tr("time of the leg");
+    case Quantity::leg_energy: return Words::tr("energy of the leg");
+    case Quantity::peak_cell_current: return Words::tr("highest current of a cell");
+    case Quantity::peak_motor_current: return Words::tr("highest current of the motors");
+    case Quantity::peak_pack_current: return Words::tr("highest current of the pack");
+    case Quantity::lowest_pack_voltage: return Words::tr("lowest volts of the pack");
+    case Quantity::weakest_cell_voltage: return Words::tr("lowest volts of the weakest cell");
+    case Quantity::pack_temperature: return Words::tr("temperature of the pack");
+    case Quantity::power_share: return Words::tr("share of full power");
+    case Quantity::greatest_height: return Words::tr("greatest height above ground");
+    case Quantity::link_margin: return Words::tr("line of sight, clear of the ground");
+    case Quantity::link_distance: return Words::tr("distance of the link");
+    case Quantity::ground_minutes: return Words::tr("flight time");
+    case Quantity::capacity_to_enter: return Words::tr("capacity to enter");
+    case Quantity::alarm_charge: return Words::tr("charge used");
+    case Quantity::alarm_voltage: return Words::tr("volts under load");
+    case Quantity::alarm_time: return Words::tr("timer");
+    case Quantity::alarm_current: return Words::tr("current alarm");
     }
     return {};
 }

@@ -97,6 +97,8 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::wind_speed: return speed_notation(choice_.wind);
     case Quantity::wind_from:
     case Quantity::bearing: return {1.0, Words::tr("°"), 0, false};
+    case Quantity::least_clearance:
+    case Quantity::greatest_height:
     case Quantity::height:
         return choice_.height == UnitChoice::Height::feet
                    ? Notation{1.0 / units::metres_per_foot, Words::tr("ft"), 0}
@@ -110,12 +112,16 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::pack_mass:
     case Quantity::all_up_mass: return {1000.0, Words::tr("g"), 0};
     case Quantity::air_density: return {1.0, Words::tr("kg/m³"), 3};
+    case Quantity::pack_temperature:
     case Quantity::temperature: return {1.0, Words::tr("°C"), 0};
     case Quantity::reserve_share:
     case Quantity::landing_share_left:
     case Quantity::full_charge_share:
     case Quantity::electronics_share:
     case Quantity::throttle_cap:
+    case Quantity::chance_of_home:
+    case Quantity::chance_of_reserve:
+    case Quantity::power_share:
     case Quantity::forecast_error:
     case Quantity::climb_share:
     case Quantity::left_share: return {100.0, Words::tr("%"), 0};
@@ -128,7 +134,10 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::home_wind_factor: return {1.0, {}, 2};
     case Quantity::landing_cell_voltage:
     case Quantity::turn_cell_voltage: return {1.0, Words::tr("V a cell"), 2};
+    case Quantity::lowest_pack_voltage:
     case Quantity::lowest_voltage: return {1.0, Words::tr("V"), 2};
+    case Quantity::weakest_cell_voltage:
+    case Quantity::alarm_voltage:
     case Quantity::lowest_cell_voltage: return {1.0, Words::tr("V a cell"), 2};
     case Quantity::measured_cell_resistance:
     case Quantity::cell_resistance: return {1000.0, Words::tr("mΩ"), 1};
@@ -143,6 +152,8 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::cruise_current:
     case Quantity::mean_current: return {1.0, Words::tr("A"), 1};
     // A turn is a figure to set an alarm to: ten milliampere-hours are as fine as anyone can watch.
+    case Quantity::alarm_charge:
+    case Quantity::capacity_to_enter:
     case Quantity::turn_charge: return {units::milliamp_hours_per_amp_hour, Words::tr("mAh"), -1};
     case Quantity::cell_capacity:
     case Quantity::recharged_charge:
@@ -161,6 +172,7 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::least_spare:
     case Quantity::array_energy:
     case Quantity::motor_energy:
+    case Quantity::leg_energy:
     case Quantity::used_energy: return energy;
     case Quantity::turn_distance:
     case Quantity::flight_ground_distance:
@@ -168,15 +180,28 @@ Notation Quantities::notation(units::Quantity quantity) const {
     case Quantity::air_distance:
     case Quantity::failsafe_distance:
     case Quantity::further_distance:
+    case Quantity::farthest_reach:
+    case Quantity::link_distance:
     case Quantity::farthest_from_home: return {1.0 / per_distance, miles ? Words::tr("mi") : Words::tr("km"), 1};
     case Quantity::flight_range: return {1.0 / per_distance, miles ? Words::tr("mi") : Words::tr("km"), 1};
+    case Quantity::peak_cell_current:
+    case Quantity::peak_motor_current:
+    case Quantity::peak_pack_current:
+    case Quantity::alarm_current:
     case Quantity::cell_current: return {1.0, Words::tr("A"), 1};
     case Quantity::price_per_energy: return {1.0, Words::tr("/Wh"), 2};
     case Quantity::charge_per_mass: return {1.0, Words::tr("mAh/g"), 1};
     case Quantity::energy_density: return {1.0, Words::tr("Wh/kg"), 0};
+    // In minutes already, as pilots say it; and in zones.
+    case Quantity::ground_minutes: return {1.0, Words::tr("min"), 0};
+    case Quantity::link_margin: return {100.0, Words::tr("% of the zone"), 0};
     case Quantity::time_above_limit: return {1.0, Words::tr("s"), 0};
     case Quantity::endurance:
     case Quantity::further_time:
+    case Quantity::time_on_station:
+    case Quantity::last_moment:
+    case Quantity::leg_time:
+    case Quantity::alarm_time:
     case Quantity::compared_endurance:
     case Quantity::turn_time:
     case Quantity::flight_time:

@@ -6,6 +6,7 @@
 #include <QCoreApplication>
 #include <QStringList>
 
+#include "core/mission/chance.hpp"
 #include "core/units/constants.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
@@ -33,6 +34,7 @@ QString no_turn(const mission::Plan& plan, const Quantities& quantities) {
         case NoticeCode::no_solution_out:
         case NoticeCode::no_solution_home:
         case NoticeCode::energy_short_for_climb:
+        case NoticeCode::climb_not_possible:
         case NoticeCode::power_not_available: return message(notice, quantities);
         default: break;
         }
@@ -42,7 +44,54 @@ QString no_turn(const mission::Plan& plan, const Quantities& quantities) {
         "height or a bigger pack makes one.");
 }
 
+/// A mission that ends by itself, or stays over a place.
+QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
+    const QString charge = q.charge(plan.turn->charge_used_ah.value);
+    const QString time = q.duration(plan.flight->duration_s.value);
+    const QString left = q.energy(plan.flight->landing_energy_left_wh.value);
+    const double above_wh = plan.flight->landing_energy_left_wh.value -
+                            mission::outward_at(plan, plan.turn->distance_m.value).reserve_wh;
+    if (plan.whole && plan.request.mission.kind == mission::MissionKind::one_way)
+        return Words::tr("The way is flown whole: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> left.")
+            .arg(q.distance(plan.flight->ground_m), time, left);
+    if (plan.whole)
+        return Words::tr(
+                   "The route is flown whole: <b>%1</b> in <b>%2</b>, home with <b>%3</b> left, <b>%4</b> more "
+                   "than the reserve.")
+            .arg(q.distance(plan.flight->ground_m), time, left, q.energy(above_wh));
+    const QString until = q.duration(plan.turn->time_s.value);
+    if (plan.station && geodesy::distance_m(plan.station->at, {}) > 1.0)
+        return Words::tr("There after <b>%1</b>, and <b>%2</b> over the place: leave at <b>%3</b> of flight or "
+                         "<b>%4</b> used, whichever comes first. Home after <b>%5</b> with <b>%6</b> left.")
+            .arg(q.duration(plan.station->arrival_s), q.duration(plan.station->time_s.value), until, charge, time,
+                 left);
+    if (mission::stays(plan.request) && plan.station)
+        return Words::tr("In the air for <b>%1</b>: begin to come down at <b>%2</b> of flight or <b>%3</b> used, "
+                         "whichever comes first, and land with <b>%4</b> left.")
+            .arg(time, until, charge, left);
+    return Words::tr(
+               "Turn for home at <b>%1</b> of the way or <b>%2</b> used: the place is out of reach. Home after "
+               "<b>%3</b> with <b>%4</b> left.")
+        .arg(q.distance(plan.turn->distance_m.value), charge, time, left);
+}
+
+/// "97 times in 100", as soon as it is known.
+QString with_chance(const QString& sentence, const mission::Plan& plan) {
+    if (!plan.chance) return sentence;
+    return Words::tr("%1 It comes home <b>%2</b>, and keeps all of the reserve <b>%3</b>.",
+                     "the sentence, then how often")
+        .arg(sentence, times_in_hundred(plan.chance->home.value),
+             times_in_hundred(plan.chance->reserve_intact.value));
+}
+
 } // namespace
+
+QString times_in_hundred(double chance) {
+    constexpr double surely = 0.995;
+    if (chance > surely) return Words::tr("more than 99 times in 100");
+    if (chance < 1.0 - surely) return Words::tr("less than once in 100");
+    return Words::tr("%1 times in 100").arg(std::lround(100.0 * chance));
+}
 
 QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
     if (!plan.turn || !plan.flight) return no_turn(plan, q);
@@ -58,16 +107,20 @@ QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
                    "home” count.")
             .arg(distance, q.energy(-plan.flight->landing_energy_left_wh.value));
     }
+    if (plan.whole || plan.station || mission::stays(plan.request))
+        return with_chance(mission_sentence(plan, q), plan);
     if (turn.school == mission::School::energy_home) {
-        return Words::tr(
-                   "Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> "
-                   "with the reserve of <b>%4</b> untouched.")
-            .arg(distance, charge, time, left);
+        return with_chance(
+            Words::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> "
+                      "with the reserve of <b>%4</b> untouched.")
+                .arg(distance, charge, time, left),
+            plan);
     }
-    return Words::tr(
-               "Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> with "
-               "<b>%4</b> left.")
-        .arg(distance, charge, time, left);
+    return with_chance(
+        Words::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> with "
+                  "<b>%4</b> left.")
+            .arg(distance, charge, time, left),
+        plan);
 }
 
 QString debrief_sentence(const telemetry::LogSummary& s, const std::optional<telemetry::LeftByCharge>& left,

@@ -23,6 +23,7 @@
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "io/kept_documents.hpp"
+#include "paper/flight_card.hpp"
 
 using namespace sobremesa;
 
@@ -83,6 +84,21 @@ void take_curve(app::MainWindow& window, const QString& folder, const QString& t
         take(window, folder, QStringLiteral("forecasts-%1").arg(theme));
     }
     fleet.showShelf();
+}
+
+/// The flight card as a picture of its page.
+void take_card(const mission::Plan& plan, const QString& folder) {
+    constexpr double inch_m = 0.0254;
+    constexpr int dots_per_inch = 96;
+    QImage page(int(8.27 * dots_per_inch), int(11.69 * dots_per_inch), QImage::Format_RGB32);
+    page.setDotsPerMeterX(int(dots_per_inch / inch_m));
+    page.setDotsPerMeterY(int(dots_per_inch / inch_m));
+    page.fill(Qt::white);
+    QPainter painter(&page);
+    paper::paint(painter, QRectF(page.rect()).adjusted(48, 44, -48, -40),
+                 paper::flight_card(plan, app::Look::instance().quantities()), app::Look::instance().family());
+    painter.end();
+    if (!page.save(QDir(folder).filePath(QStringLiteral("flight-card.png")))) qFatal("cannot write the picture");
 }
 
 session::Id flight_called(app::MainWindow& window, const std::string& name) {
@@ -210,19 +226,29 @@ int main(int argc, char** argv) {
         };
         look.setTheme(*theme);
         window.openFile(QDir(demo).filePath(QStringLiteral("alcaravan-west.plan.json")));
-        settle([&] { return window.planSession().is_settled(); });
+        const auto plan_is_there = [&] {
+            return window.planSession().outlook_is_settled() && window.planSession().plan()->chance;
+        };
+        settle(plan_is_there);
         take_place(app::Place::plan, "plan");
+        if (theme->dark) {
+            window.openFile(QDir(demo).filePath(QStringLiteral("three-hills.plan.json")));
+            settle(plan_is_there);
+            window.planPlace().showHeights(true);
+            take_place(app::Place::plan, "route");
+            window.planPlace().showHeights(false);
+            window.openFile(QDir(demo).filePath(QStringLiteral("alcaravan-west.plan.json")));
+            settle(plan_is_there);
+        }
+        if (theme == &app::day_theme()) take_card(*window.planSession().plan(), pictures);
         // One picture shows what the field look is.
         if (theme == &app::field_theme()) continue;
         if (theme->dark) {
             window.planPlace().findChildren<app::ExplainedNumber*>().first()->showWhy();
             take_with_sheet(window, pictures, QStringLiteral("why-%1").arg(theme->name));
-        } else {
-            window.findChild<QAbstractButton*>(QStringLiteral("settingPack"))->click();
-            take_with_sheet(window, pictures, QStringLiteral("setting-%1").arg(theme->name));
         }
         if (!theme->dark) take_place(app::Place::fleet, "fleet");
-        take_curve(window, pictures, theme->name, !theme->dark);
+        if (!theme->dark) take_curve(window, pictures, theme->name, true);
         if (!theme->dark) {
             take_place(app::Place::packs, "packs");
             take_bench(window, pictures, QStringLiteral("bench-%1").arg(theme->name));

@@ -48,6 +48,9 @@ class CommandLineTest : public QObject {
 private slots:
     void planKeepsItsContract();
     void planWithoutSolutionIsAnAnswer();
+    void planOverTerrainAndRoutes();
+    void planWritesItsFlightCard();
+    void reachAndAlarms();
     void planRefusesTheImpossible();
     void packKeepsItsContract();
     void packMeetsItsRateTable();
@@ -94,11 +97,23 @@ void CommandLineTest::planKeepsItsContract() {
         QVERIFY(plan["turn"][key].get<double>() > 0.0);
     }
     QCOMPARE(plan["turn"]["school"].get<std::string>(), std::string("energy-home"));
-    QCOMPARE(plan["schools"].size(), std::size_t(5));
+    QCOMPARE(plan["schools"].size(), std::size_t(6));
     for (const char* key : {"duration_s", "ground_m", "landing_charge_used_ah", "landing_energy_left_wh"}) {
         QVERIFY(plan["flight"][key].get<double>() > 0.0);
     }
-    QVERIFY(plan["chance"]["home"].is_null() && plan["chance"]["reserve_intact"].is_null());
+    const double home = plan["chance"]["home"];
+    const double whole = plan["chance"]["reserve_intact"];
+    QVERIFY(home > whole && home <= 1.0 && whole > 0.0);
+    QCOMPARE(plan["chance"]["seed"].get<int>(), 4);
+    // The same seed, the same chance; another one is near it.
+    const json again =
+        cli_run({"plan", demo("alcaravan-west.plan.json"), "--seed", "4", "--json"}).object()["chance"];
+    QCOMPARE(again["reserve_intact"].get<double>(), whole);
+    const json other =
+        cli_run({"plan", demo("alcaravan-west.plan.json"), "--seed", "5", "--json"}).object()["chance"];
+    QVERIFY(std::abs(other["reserve_intact"].get<double>() - whole) < 0.03);
+    QVERIFY(plan["limits"].size() > 15 && plan["legs"].size() > 3 && plan["landing_places"].size() == 3);
+    QVERIFY(plan["go"].get<bool>());
     QVERIFY(plan["warnings"].is_array());
 }
 
@@ -111,6 +126,76 @@ void CommandLineTest::planWithoutSolutionIsAnAnswer() {
     QVERIFY(plan["turn"].is_null());
     QVERIFY(plan["flight"]["duration_s"].is_null());
     QCOMPARE(plan["warnings"][0]["code"].get<std::string>(), std::string("no-solution-out"));
+}
+
+void CommandLineTest::planOverTerrainAndRoutes() {
+    const json hills = cli_run({"plan", demo("three-hills.plan.json"), "--json"}).object();
+    QVERIFY(hills["whole"].get<bool>());
+    QVERIFY(hills["turn"]["at_end_of_mission"].get<bool>());
+    QVERIFY(hills["least_clearance_m"].get<double>() > 30.0);
+    QVERIFY(hills["go"].get<bool>());
+    // Written as a route and read again it is the same way.
+    const QString way = folder_.filePath(QStringLiteral("way.gpx"));
+    QCOMPARE(cli_run({"plan", demo("three-hills.plan.json"), "--route-out", way.toStdString(), "--json"}).code, 0);
+    const json again =
+        cli_run({"plan", demo("alcaravan-west.plan.json"), "--route", way.toStdString(), "--json"}).object();
+    QVERIFY(again["whole"].get<bool>());
+    QVERIFY(std::abs(again["flight"]["ground_m"].get<double>() - hills["flight"]["ground_m"].get<double>()) <
+            3000.0);
+    QCOMPARE(cli_run({"plan", demo("three-hills.plan.json"), "--route-out", "way.doc"}).code, 2);
+    // A raster that is not there is said, and the plan goes on without its hills.
+    const Run blind = cli_run({"plan", demo("three-hills.plan.json"), "--terrain", "/nowhere.tif", "--json"});
+    QCOMPARE(blind.code, 0);
+    QVERIFY(!blind.err.empty());
+    QVERIFY(blind.object()["least_clearance_m"].is_null());
+    QCOMPARE(cli_run({"plan", demo("three-hills.plan.json"), "--route", "/nowhere.gpx"}).code, 1);
+    QCOMPARE(cli_run({"plan", demo("three-hills.plan.json"), "--home", "north"}).code, 1);
+}
+
+void CommandLineTest::planWritesItsFlightCard() {
+    const QString card = folder_.filePath(QStringLiteral("card.pdf"));
+    // The program itself: a card is drawn, which this test's application cannot do.
+    QProcess program;
+    program.start(QStringLiteral(BIN_DIR "/sobremesa-cli"),
+                  {QStringLiteral("plan"), QString::fromStdString(demo("three-hills.plan.json")),
+                   QStringLiteral("--card"), card});
+    QVERIFY(program.waitForFinished(60000));
+    QCOMPARE(program.exitCode(), 0);
+    QFile written(card);
+    QVERIFY(written.open(QIODevice::ReadOnly));
+    const QByteArray pdf = written.readAll();
+    QVERIFY(pdf.startsWith("%PDF-"));
+    // One page: the tree of pages counts them.
+    QVERIFY(pdf.contains("/Count 1"));
+    program.start(QStringLiteral(BIN_DIR "/sobremesa-cli"),
+                  {QStringLiteral("plan"), QString::fromStdString(demo("three-hills.plan.json")),
+                   QStringLiteral("--card"), QStringLiteral("/nowhere/card.pdf")});
+    QVERIFY(program.waitForFinished(60000));
+    QCOMPARE(program.exitCode(), 1);
+}
+
+void CommandLineTest::reachAndAlarms() {
+    const json reach =
+        cli_run({"reach", demo("tarabilla-quarry.plan.json"), "--bearings", "12", "--json"}).object();
+    QCOMPARE(reach["points"].size(), std::size_t(12));
+    double most = 0.0;
+    for (const auto& point : reach["points"]) most = std::max(most, point["distance_m"].get<double>());
+    const double far = reach["farthest_bearing_deg"];
+    QCOMPARE(reach["points"][std::size_t(far / 30.0 + 0.5)]["distance_m"].get<double>(), most);
+    QVERIFY(cli_run({"reach", demo("tarabilla-quarry.plan.json")}).out.find("Reaches") == 0);
+    const json alarms = cli_run({"alarms", demo("tarabilla-quarry.plan.json"), "--json"}).object();
+    QVERIFY(alarms["alarms"]["capacity_to_enter_ah"].get<double>() < alarms["alarms"]["rated_ah"].get<double>());
+    QCOMPARE(alarms["alarms"]["callouts"].size(), std::size_t(10));
+    const auto& rows = alarms["turn_unless"];
+    QVERIFY(rows.size() > 3);
+    // Farther out more is needed, and the counter may show less.
+    for (std::size_t i = 1; i < rows.size(); ++i) {
+        QVERIFY(rows[i]["needed_wh"].get<double>() > rows[i - 1]["needed_wh"].get<double>());
+        QVERIFY(rows[i]["most_used_ah"].get<double>() < rows[i - 1]["most_used_ah"].get<double>());
+    }
+    const auto& turn = rows[rows.size() - 1];
+    QVERIFY(std::abs(turn["most_used_ah"].get<double>() - turn["planned_used_ah"].get<double>()) < 0.02);
+    QVERIFY(cli_run({"alarms", demo("tarabilla-quarry.plan.json")}).out.find("capacity to enter") == 0);
 }
 
 void CommandLineTest::planRefusesTheImpossible() {

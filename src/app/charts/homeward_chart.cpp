@@ -8,6 +8,7 @@
 
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
+#include "core/mission/chance.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
 
@@ -214,7 +215,20 @@ void HomewardChart::addCurves(double end_m) {
     const double most = spare.front();
     const double least = std::min(spare_low.back(), -0.15 * most);
     sy->setRange(least, 1.05 * most);
-    add_band(sx, sy, x, spare_low, spare_high, theme.ink);
+    if (plan_->chance && plan_->chance->bands.size() > 1) {
+        // Drawn days say it better than the errors' sum: 5 to 95 % of them.
+        QVector<double> at, low, high;
+        for (const auto& band : plan_->chance->bands) {
+            at << band.distance_m * per_distance_;
+            low << band.spare_low_wh;
+            high << band.spare_high_wh;
+            // One beyond the end, so that the band goes all the way.
+            if (band.distance_m > end_m) break;
+        }
+        add_band(sx, sy, at, low, high, theme.ink);
+    } else {
+        add_band(sx, sy, x, spare_low, spare_high, theme.ink);
+    }
     add_line(sx, sy, x, spare, dashed(theme.ink, look.scaled(1.8), {5, 2}));
 }
 
@@ -382,7 +396,8 @@ void HomewardChart::addTurnAndSchools(double end_m) {
     mark->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(theme.ink, look.scaled(2)),
                                           QBrush(theme.panel), look.scaled(12)));
     auto* text = add_text(plot_, theme.ink, Look::text_px, true);
-    text->setText(tr("turn %1").arg(look.quantities().distance(turn)));
+    text->setText((plan_->turn->at_end_of_mission ? tr("end of the way, %1") : tr("turn %1"))
+                      .arg(look.quantities().distance(turn)));
     const int width = QFontMetrics(text->font()).horizontalAdvance(text->text());
     const bool room_right = ex->coordToPixel(at) + width + look.scaled(24) < energy_->right();
     // In pixels, so that its ground covers a rule's thread and not the ring.
@@ -431,7 +446,8 @@ void HomewardChart::addLabels(double end_m) {
     spare->position->setAxisRect(spare_);
     spare->position->setCoords(0.01, 0.6);
     spare->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    spare->setText(tr("spare over the way home and the reserve, Wh"));
+    spare->setText(plan_->chance ? tr("spare over the way home and the reserve, Wh; band: nine days in ten")
+                                 : tr("spare over the way home and the reserve, Wh"));
     auto* left_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
     left_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
     left_unit->position->setAxisRect(energy_);

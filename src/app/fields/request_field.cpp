@@ -4,6 +4,7 @@
 
 #include <QCoreApplication>
 
+#include "app/fields/field_makers.hpp"
 #include "core/units/constants.hpp"
 #include "io/electronics_text.hpp"
 #include "io/text_number.hpp"
@@ -22,79 +23,26 @@ struct Words {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Fields)
 };
 
-using Get = std::function<double(const PlanRequest&)>;
-using Set = std::function<void(PlanRequest&, double)>;
-
-RequestField number(const char* path, const QString& label, const Notation& notation, double step, Get get, Set set,
-                    const QString& hint = {}) {
-    RequestField field;
-    field.path = path;
-    field.label = label;
-    field.notation = notation;
-    field.step = step;
-    field.number = std::move(get);
-    field.setNumber = std::move(set);
-    field.hint = hint;
-    return field;
-}
-
-/// A number that may be left open; `get` answers with what is then assumed.
-RequestField open_number(const char* path, const QString& label, const Notation& notation, double step, Get get,
-                         std::function<std::optional<double>&(PlanRequest&)> place, const QString& hint) {
-    RequestField field = number(
-        path, label, notation, step, std::move(get), [place](PlanRequest& r, double v) { place(r) = v; }, hint);
-    field.isOpen = [place](const PlanRequest& r) { return !place(const_cast<PlanRequest&>(r)).has_value(); };
-    field.leaveOpen = [place](PlanRequest& r) { place(r).reset(); };
-    return field;
-}
-
-RequestField text(const char* path, const QString& label, std::function<QString(const PlanRequest&)> get,
-                  std::function<void(PlanRequest&, const QString&)> set) {
-    RequestField field;
-    field.kind = RequestField::Kind::text;
-    field.path = path;
-    field.label = label;
-    field.text = std::move(get);
-    field.setText = std::move(set);
-    return field;
-}
-
-/// "video 6, camera 3": consumers and their watts.
+/// "video 6, camera 3 85g": parts, their watts and their grams.
 RequestField electronics_parts() {
     RequestField field = text(
         "aircraft.electronics", Words::tr("Electronics by parts"),
         [](const PlanRequest& r) { return QString::fromStdString(io::text_of_parts(r.aircraft.electronics)); }, {});
     field.readText = [](PlanRequest& r, const QString& typed) -> QString {
         auto parts = io::parts_from_text(typed.toStdString());
-        if (!parts) return Words::tr("Write names and watts with commas between, such as “video 6, camera 3.5”.");
+        if (!parts)
+            return Words::tr(
+                "Write names, watts and grams with commas between, such as “video 6, camera 3.5 85g”.");
         r.aircraft.electronics = std::move(*parts);
         return {};
     };
-    field.hint = Words::tr("such as “video 6, camera 3”, in watts; their sum then counts");
-    return field;
-}
-
-RequestField choice(const char* path, const QString& label, const QStringList& choices,
-                    std::function<int(const PlanRequest&)> get, std::function<void(PlanRequest&, int)> set) {
-    RequestField field;
-    field.kind = RequestField::Kind::choice;
-    field.path = path;
-    field.label = label;
-    field.choices = choices;
-    field.choice = std::move(get);
-    field.setChoice = std::move(set);
+    field.hint = Words::tr("such as “video 6, camera 3 85g”: watts, whose sum then counts, and grams where known");
     return field;
 }
 
 std::vector<RequestField> with_headers(const QStringList& headers, std::vector<RequestField> fields) {
     for (std::size_t i = 0; i < fields.size(); ++i) fields[i].header = headers.value(int(i));
     return fields;
-}
-
-/// The notation of a field: as many digits as one would type.
-Notation typed(Notation notation, int decimals) {
-    notation.decimals = decimals;
-    return notation;
 }
 
 /// The figure of whichever reserve holds, in the unit of its kind.
@@ -376,10 +324,11 @@ std::vector<RequestField> temperature_fields(const Quantities& q) {
 }
 
 std::vector<RequestField> bearing_fields() {
-    return {number(
-        "mission.bearing_deg", Words::tr("Bearing out"), {1.0, QStringLiteral("°"), 0, false}, 5,
-        [](const PlanRequest& r) { return r.mission.bearing_deg; },
-        [](PlanRequest& r, double v) { r.mission.bearing_deg = units::wrap_degrees(v); })};
+    return {mission_kind_field(),
+            number(
+                "mission.bearing_deg", Words::tr("Bearing out"), {1.0, QStringLiteral("°"), 0, false}, 5,
+                [](const PlanRequest& r) { return r.mission.bearing_deg; },
+                [](PlanRequest& r, double v) { r.mission.bearing_deg = units::wrap_degrees(v); })};
 }
 
 std::vector<RequestField> height_fields(const Quantities& q) {

@@ -54,7 +54,17 @@ std::vector<RequestField> more_aircraft_fields(const wording::Quantities& quanti
 std::vector<RequestField> more_pack_fields(const wording::Quantities& quantities);
 std::vector<RequestField> wind_fields(const wording::Quantities& quantities);
 std::vector<RequestField> temperature_fields(const wording::Quantities& quantities);
+/// What is flown, and on which bearing.
 std::vector<RequestField> bearing_fields();
+RequestField mission_kind_field();
+/// The rest of a mission: speeds, climb, clearance, circles, home and its terrain.
+std::vector<RequestField> mission_fields(const wording::Quantities& quantities);
+/// What is known of the weather besides wind and temperature.
+std::vector<RequestField> weather_fields(const wording::Quantities& quantities);
+/// The aircraft's own return, the link, and what it is supplied by.
+std::vector<RequestField> safety_fields(const wording::Quantities& quantities);
+/// How long things on the ground last.
+std::vector<RequestField> ground_fields();
 std::vector<RequestField> height_fields(const wording::Quantities& quantities);
 std::vector<RequestField> reserve_fields();
 std::vector<RequestField> landing_fields();

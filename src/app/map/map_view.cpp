@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include <QImage>
 #include <QMouseEvent>
 #include <QPainter>
 
@@ -59,6 +60,25 @@ void MapView::setWind(const std::optional<atmosphere::Wind>& wind, bool editable
     update();
 }
 
+void MapView::setMarks(std::vector<Mark> marks) {
+    marks_ = std::move(marks);
+    if (handle_ >= 2 + int(marks_.size())) handle_ = -1;
+    if (follows_contents_ && drag_ == Drag::none) fitContents();
+    update();
+}
+
+void MapView::setReach(ReachLine reach) {
+    reach_ = std::move(reach);
+    update();
+}
+
+void MapView::setRelief(std::shared_ptr<const geodesy::Relief> relief) {
+    if (relief == relief_) return;
+    relief_ = std::move(relief);
+    relief_picture_ = {};
+    update();
+}
+
 void MapView::setTurn(const std::optional<TurnMark>& turn, bool editable) {
     turn_ = turn;
     turn_editable_ = editable;
@@ -96,6 +116,8 @@ ShownTable MapView::shownTable() const {
     };
     row(tr("home"), {});
     if (turn_) row(turn_->label, turn_->at);
+    for (const Mark& mark : marks_) row(mark.label, mark.at);
+    for (const auto& p : reach_.line) row(tr("reach"), p);
     constexpr std::size_t points_read = 200;
     for (const Way& way : ways_) {
         const QString what = way.label.isEmpty() ? (way.homeward ? tr("way home") : tr("way out")) : way.label;
@@ -162,6 +184,12 @@ void MapView::fitContents() {
             north = std::max(north, p.north_m);
         }
     }
+    for (const Mark& mark : marks_) {
+        west = std::min(west, mark.at.east_m);
+        east = std::max(east, mark.at.east_m);
+        south = std::min(south, mark.at.north_m);
+        north = std::max(north, mark.at.north_m);
+    }
     const Look& look = Look::instance();
     // Room for labels beside the ends, and for the wind in its corner.
     const double w = std::max(width() - 2.0 * look.scaled(110), 80.0);
@@ -205,11 +233,14 @@ void MapView::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     const Theme& theme = Look::instance().theme();
     painter.fillRect(rect(), theme.panel);
+    paintRelief(painter);
     paintGrid(painter);
+    paintReach(painter);
     if (measured_.points.empty())
         paintWays(painter);
     else
         paintMeasured(painter);
+    paintMarks(painter);
     paintTurn(painter);
     paintHome(painter);
     paintScaleBar(painter);
@@ -220,6 +251,132 @@ void MapView::paintEvent(QPaintEvent*) {
         painter.setBrush(Qt::NoBrush);
         painter.drawRect(rect().adjusted(0, 0, -1, -1));
     }
+}
+
+void MapView::paintRelief(QPainter& painter) const {
+    if (!relief_ || relief_->columns < 2) return;
+    const Theme& theme = Look::instance().theme();
+    if (relief_picture_.isNull() || relief_is_dark_ != theme.dark) {
+        // A breath of light and shade on the panel's own ground, so that lines and words stay what is read.
+        relief_is_dark_ = theme.dark;
+        relief_picture_ = QImage(relief_->columns, relief_->rows, QImage::Format_ARGB32_Premultiplied);
+        constexpr int level_shade = 180; // of flat ground, cos 45° of 255
+        constexpr double strength = 0.5;
+        for (int j = 0; j < relief_->rows; ++j) {
+            auto* line = reinterpret_cast<QRgb*>(relief_picture_.scanLine(j));
+            for (int i = 0; i < relief_->columns; ++i) {
+                const auto at = std::size_t(j) * std::size_t(relief_->columns) + std::size_t(i);
+                const int off = relief_->known[at] ? int(relief_->shade[at]) - level_shade : 0;
+                const int alpha = std::min(int(strength * std::abs(off)), 70);
+                line[i] = off < 0 ? qRgba(0, 0, 0, alpha) : qPremultiply(qRgba(255, 255, 255, alpha));
+            }
+        }
+    }
+    const QPointF corner = toScreen({relief_->west_m, relief_->north_m});
+    const double scale = relief_->step_m / metres_per_pixel_;
+    painter.save();
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter.drawImage(QRectF(corner.x(), corner.y(), scale * relief_->columns, scale * relief_->rows),
+                      relief_picture_);
+    painter.setRenderHint(QPainter::Antialiasing, false);
+    painter.setPen(QPen(theme.hairline, 1));
+    std::vector<QLineF> lines;
+    const QRectF seen = QRectF(rect()).adjusted(-8, -8, 8, 8);
+    for (const auto& piece : relief_->contours) {
+        const QPointF from = toScreen(piece.from);
+        if (seen.contains(from)) lines.emplace_back(from, toScreen(piece.to));
+    }
+    painter.drawLines(lines.data(), int(lines.size()));
+    painter.restore();
+}
+
+void MapView::paintReach(QPainter& painter) const {
+    if (reach_.line.size() < 3) return;
+    const Look& look = Look::instance();
+    const auto outline = [&](const std::vector<geodesy::EastNorth>& points) {
+        QPolygonF polygon;
+        for (const auto& p : points) polygon << toScreen(p);
+        return polygon;
+    };
+    painter.setBrush(Qt::NoBrush);
+    // The band has edges, dotted; the line itself is longer strokes. Neither is a colour of the ways.
+    painter.setPen(QPen(look.theme().field_border, look.scaled(1.0), Qt::DotLine));
+    painter.drawPolygon(outline(reach_.inner));
+    painter.drawPolygon(outline(reach_.outer));
+    QPen pen(look.theme().ink, look.scaled(1.4));
+    pen.setDashPattern({9, 3, 2, 3});
+    painter.setPen(pen);
+    painter.drawPolygon(outline(reach_.line));
+}
+
+void MapView::paintMarks(QPainter& painter) const {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    for (std::size_t i = 0; i < marks_.size(); ++i) {
+        const Mark& mark = marks_[i];
+        const QPointF at = toScreen(mark.at);
+        const double s = look.scaled(5);
+        painter.setPen(QPen(theme.ink, 1.5));
+        painter.setBrush(theme.panel);
+        if (mark.landing_place) {
+            painter.drawRect(QRectF(at.x() - s, at.y() - s, 2 * s, 2 * s));
+            painter.drawLine(at + QPointF(-s, s), at + QPointF(s, s));
+            painter.drawLine(at + QPointF(-s, 0), at + QPointF(s, 0));
+        } else {
+            painter.drawEllipse(at, s, s);
+        }
+        if (handle_ == 2 + int(i)) {
+            painter.setBrush(Qt::NoBrush);
+            painter.drawEllipse(at, 2 * s, 2 * s);
+        }
+        painter.setFont(look.font(Look::small_px, Look::Weight::medium));
+        paintLabel(painter, at + QPointF(look.scaled(10), -look.scaled(9)), mark.label, Qt::AlignLeft);
+    }
+}
+
+int MapView::markAt(const QPointF& point) const {
+    for (std::size_t i = 0; i < marks_.size(); ++i) {
+        const QPointF at = toScreen(marks_[i].at) - point;
+        if (marks_[i].movable && std::hypot(at.x(), at.y()) <= Look::instance().scaled(grab_px)) return int(i);
+    }
+    return -1;
+}
+
+void MapView::nextHandle() {
+    const int all = 2 + int(marks_.size());
+    for (int step = 0; step < all; ++step) {
+        handle_ = (handle_ + 1) % all;
+        const bool usable = handle_ == 0   ? wind_ && wind_editable_
+                            : handle_ == 1 ? turn_ && turn_editable_
+                                           : marks_[std::size_t(handle_ - 2)].movable;
+        if (usable) break;
+    }
+    const QString name = handle_ == 0   ? tr("the wind")
+                         : handle_ == 1 ? tr("the bearing out")
+                                        : marks_[std::size_t(handle_ - 2)].label;
+    setAccessibleDescription(tr("Ctrl and arrows move %1").arg(name));
+    setToolTip(accessibleDescription());
+    update();
+}
+
+bool MapView::moveHandle(int key) {
+    const int right = key == Qt::Key_Right ? 1 : key == Qt::Key_Left ? -1 : 0;
+    const int up = key == Qt::Key_Up ? 1 : key == Qt::Key_Down ? -1 : 0;
+    if (handle_ < 0 || (right == 0 && up == 0)) return false;
+    constexpr double step_deg = 5.0;
+    constexpr double step_mps = 0.5;
+    if (handle_ == 0 && wind_) {
+        emit windDragged({std::clamp(wind_->speed_mps + up * step_mps, 0.0, strongest_wind_mps),
+                          units::wrap_degrees(wind_->from_deg + right * step_deg)});
+    } else if (handle_ == 1 && turn_) {
+        emit bearingDragged(units::wrap_degrees(std::round(bearing_deg(turn_->at)) + right + up * step_deg));
+    } else if (handle_ >= 2) {
+        // A twentieth of the grid: as fine as one can see.
+        const double step_m = gridStep() / 20.0;
+        const auto& at = marks_[std::size_t(handle_ - 2)].at;
+        emit markDragged(handle_ - 2, {at.east_m + right * step_m, at.north_m + up * step_m});
+    }
+    return true;
 }
 
 void MapView::paintGrid(QPainter& painter) const {
@@ -262,6 +419,14 @@ void MapView::paintScaleBar(QPainter& painter) const {
 void MapView::paintWays(QPainter& painter) const {
     const Look& look = Look::instance();
     painter.setBrush(Qt::NoBrush);
+    // Names of places come before what is said of the legs between them.
+    std::vector<QRectF> taken;
+    const QFontMetrics names(look.font(Look::small_px, Look::Weight::medium));
+    for (const Mark& mark : marks_) {
+        const QPointF at = toScreen(mark.at);
+        taken.emplace_back(at.x() - look.scaled(8), at.y() - look.scaled(9) - 0.5 * names.height(),
+                           names.horizontalAdvance(mark.label) + look.scaled(22), names.height() + look.scaled(12));
+    }
     for (const Way& way : ways_) {
         const QColor colour = way.homeward ? look.theme().homeward : look.theme().outward;
         QPen pen(colour, look.scaled(2.2), Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin);
@@ -288,24 +453,30 @@ void MapView::paintWays(QPainter& painter) const {
         painter.drawPath(path);
         if (way.label.isEmpty() || way.points.size() < 2) continue;
 
-        // The label stands off the middle of the way, out on its own side.
+        // The label stands off the middle of the way, out on its own side; on the other where that is taken.
         const QPointF a = toScreen(way.points.front());
         const QPointF b = toScreen(way.points.back());
         const QPointF middle = 0.5 * (a + b);
-        QPointF along = b - a;
+        const QPointF along = b - a;
         const double length = std::hypot(along.x(), along.y());
         if (length < look.scaled(60)) continue;
-        QPointF side(along.y() / length, -along.x() / length);
-        const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::medium));
-        const double off = look.scaled(9) + 0.5 * std::abs(side.x()) * metrics.horizontalAdvance(way.label) +
-                           0.5 * std::abs(side.y()) * metrics.height();
-        painter.setPen(colour);
+        const QPointF side(along.y() / length, -along.x() / length);
         painter.setFont(look.font(Look::small_px, Look::Weight::medium));
-        const QPointF at = middle + off * side;
-        const QRectF box(at.x() - 0.5 * metrics.horizontalAdvance(way.label), at.y() - 0.5 * metrics.height(),
-                         metrics.horizontalAdvance(way.label) + 1, metrics.height());
-        painter.fillRect(box, look.theme().panel);
-        painter.drawText(box, Qt::AlignCenter, way.label);
+        const QFontMetrics metrics(painter.font());
+        const double wide = metrics.horizontalAdvance(way.label) + 1.0;
+        const double off =
+            look.scaled(9) + 0.5 * std::abs(side.x()) * wide + 0.5 * std::abs(side.y()) * metrics.height();
+        for (const double sign : {1.0, -1.0}) {
+            const QPointF at = middle + sign * off * side;
+            const QRectF box(at.x() - 0.5 * wide, at.y() - 0.5 * metrics.height(), wide, metrics.height());
+            if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& other) { return other.intersects(box); }))
+                continue;
+            taken.push_back(box);
+            painter.setPen(colour);
+            painter.fillRect(box, look.theme().panel);
+            painter.drawText(box, Qt::AlignCenter, way.label);
+            break;
+        }
     }
 }
 
@@ -491,6 +662,8 @@ void MapView::mousePressEvent(QMouseEvent* event) {
         drag_ = Drag::wind;
     else if (turn_ && turn_editable_ && near(toScreen(turn_->at)))
         drag_ = Drag::bearing;
+    else if (dragged_mark_ = markAt(event->position()); dragged_mark_ >= 0)
+        drag_ = Drag::mark;
     else
         drag_ = Drag::pan;
 }
@@ -504,7 +677,12 @@ void MapView::mouseMoveEvent(QMouseEvent* event) {
         };
         const bool wind = wind_ && wind_editable_ && near(windHandle());
         const bool turn = !wind && turn_ && turn_editable_ && near(toScreen(turn_->at));
-        setCursor(wind || turn ? Qt::PointingHandCursor : Qt::ArrowCursor);
+        const int mark = wind || turn ? -1 : markAt(at);
+        setCursor(wind || turn || mark >= 0 ? Qt::PointingHandCursor : Qt::ArrowCursor);
+        if (mark >= 0) {
+            setToolTip(tr("Drag: %1").arg(marks_[std::size_t(mark)].label));
+            break;
+        }
         setToolTip(wind   ? tr("Drag: where the wind comes from, and how strong it is")
                    : turn ? tr("Drag around home: the bearing out")
                           : QString());
@@ -526,6 +704,11 @@ void MapView::mouseMoveEvent(QMouseEvent* event) {
             units::wrap_degrees(std::round(units::degrees(std::atan2(ground.east_m, ground.north_m)))));
         break;
     }
+    case Drag::mark: {
+        const auto ground = toGround(at);
+        emit markDragged(dragged_mark_, {std::round(ground.east_m), std::round(ground.north_m)});
+        break;
+    }
     case Drag::wind: {
         const QPointF from = at - windCentre();
         const double mps = std::min(std::hypot(from.x(), from.y()) / windPixelsPerMps(), strongest_wind_mps);
@@ -537,7 +720,7 @@ void MapView::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void MapView::mouseReleaseEvent(QMouseEvent*) {
-    const bool edited = drag_ == Drag::bearing || drag_ == Drag::wind;
+    const bool edited = drag_ == Drag::bearing || drag_ == Drag::wind || drag_ == Drag::mark;
     drag_ = Drag::none;
     if (!edited) return;
     if (follows_contents_) fitContents();
@@ -571,7 +754,9 @@ void MapView::keyPressEvent(QKeyEvent* event) {
         moveCursor(event->key() == Qt::Key_Right ? 1 : -1);
         return;
     }
+    if (event->modifiers() & Qt::ControlModifier && moveHandle(event->key())) return;
     switch (event->key()) {
+    case Qt::Key_N: nextHandle(); return;
     case Qt::Key_Plus:
     case Qt::Key_Equal: zoom(0.8, middle); return;
     case Qt::Key_Minus: zoom(1.25, middle); return;

@@ -1,8 +1,10 @@
 #pragma once
 
+#include <memory>
 #include <optional>
 #include <vector>
 
+#include <QImage>
 #include <QPainterPath>
 #include <QPixmap>
 #include <QWidget>
@@ -10,13 +12,15 @@
 #include "app/export/shown_chart.hpp"
 #include "core/atmosphere/wind.hpp"
 #include "core/geodesy/geodesic.hpp"
+#include "core/geodesy/relief.hpp"
 
 class QPainter;
 
 namespace sobremesa::app {
 
 /// A plain metric chart around home: grid, scale bar, ways, wind as the WMO wind barb. Wheel zooms, drag pans, a
-/// double click shows everything again; + and − and Home do the same.
+/// double click shows everything again; + and − and Home do the same. What can be dragged is moved by keys as well:
+/// N goes from one to the next, Ctrl and the arrows move it.
 class MapView : public QWidget, public ShownChart {
     Q_OBJECT
 public:
@@ -50,6 +54,23 @@ public:
     void setTurn(const std::optional<TurnMark>& turn, bool editable);
     /// A moving point, such as the place at the charts' cursor.
     void setMarker(const std::optional<geodesy::EastNorth>& marker);
+    /// A place on the ground beside home and the turn; may be dragged where `movable`.
+    struct Mark {
+        geodesy::EastNorth at;
+        QString label;
+        bool landing_place = false; ///< else a place that the way leads over
+        bool movable = false;
+    };
+    void setMarks(std::vector<Mark> marks);
+    /// How far one may go on each bearing: a closed line, and the edges of its band.
+    struct ReachLine {
+        std::vector<geodesy::EastNorth> line;
+        std::vector<geodesy::EastNorth> inner;
+        std::vector<geodesy::EastNorth> outer;
+    };
+    void setReach(ReachLine reach);
+    /// Lies under everything: shaded by slope, with contours.
+    void setRelief(std::shared_ptr<const geodesy::Relief> relief);
     void setHomeLabel(const QString& label) { home_label_ = label; }
     void showAll();
 
@@ -68,6 +89,8 @@ public:
 signals:
     void bearingDragged(double bearing_deg);
     void windDragged(const atmosphere::Wind& wind);
+    /// A movable mark, by its number.
+    void markDragged(int index, const geodesy::EastNorth& at);
     void dragFinished();
 
 protected:
@@ -81,12 +104,19 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    enum class Drag { none, pan, bearing, wind };
+    enum class Drag { none, pan, bearing, wind, mark };
     void moveCursor(int steps);
     void zoom(double factor, const QPointF& around);
     geodesy::EastNorth toGround(const QPointF& point) const;
     void fitContents();
     void paintGrid(QPainter& painter) const;
+    void paintRelief(QPainter& painter) const;
+    void paintReach(QPainter& painter) const;
+    void paintMarks(QPainter& painter) const;
+    /// The movable mark under a place of the screen; −1: none.
+    int markAt(const QPointF& point) const;
+    void nextHandle();
+    bool moveHandle(int key);
     void paintScaleBar(QPainter& painter) const;
     void paintWays(QPainter& painter) const;
     void paintMeasured(QPainter& painter) const;
@@ -107,6 +137,14 @@ private:
     std::optional<TurnMark> turn_;
     bool turn_editable_ = false;
     std::optional<geodesy::EastNorth> marker_;
+    std::vector<Mark> marks_;
+    ReachLine reach_;
+    std::shared_ptr<const geodesy::Relief> relief_;
+    mutable QImage relief_picture_;
+    mutable bool relief_is_dark_ = false;
+    int dragged_mark_ = -1;
+    /// What the keys move: the wind, the turn, then the marks; −1: nothing yet.
+    int handle_ = -1;
     QString home_label_;
     std::size_t cursor_point_ = 0;
     QString cursor_text_;

@@ -192,6 +192,7 @@ void MainWindow::connectSessions() {
     });
     connect(logbook_place_, &LogbookPlace::compareWanted, this, &MainWindow::openCompare);
     connect(&plan_session_, &session::PlanSession::refused, this, refused);
+    connect(&plan_session_, &session::PlanSession::terrainRefused, this, refused);
     connect(&flight_session_, &session::FlightSession::refused, this, refused);
     connect(&flight_session_, &session::FlightSession::alreadyFiled, this,
             [this] { messages_->showNote(tr("This log is in the logbook already; it was not filed twice.")); });

@@ -75,6 +75,11 @@ public:
     void exportShown(const QString& path);
     void exportPacks(const QString& path);
     void savePlanAs(const QString& path);
+    /// The open plan's flight card as a PDF.
+    void saveCard(const QString& path);
+    /// The points of a route file become the open plan's places.
+    void takeRoute(const QString& path);
+    void saveRoute(const QString& path, bool hide_home);
 
 protected:
     void dragEnterEvent(QDragEnterEvent* event) override;
@@ -83,6 +88,8 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    QString planFileTitle() const;
+    void printCard();
     struct PlaceEntry {
         Place place;
         QWidget* widget;

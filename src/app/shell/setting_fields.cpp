@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 
 #include "wording/names.hpp"
+#include "wording/plans.hpp"
 
 namespace sobremesa::app {
 
@@ -22,6 +23,18 @@ QString pack_text(const PlanRequest& r, const Quantities&) {
                                      .arg(wording::title(r.pack), wording::build(r.pack));
 }
 
+QString mission_text(const PlanRequest& r, const Quantities& q) {
+    const auto& mission = r.mission;
+    switch (mission.kind) {
+    case mission::MissionKind::out_and_back:
+        return Words::tr("out and back on %1").arg(q.direction(mission.bearing_deg));
+    case mission::MissionKind::route:
+    case mission::MissionKind::one_way:
+        return Words::tr("%1 over %2 places").arg(wording::name(mission.kind)).arg(mission.waypoints.size());
+    default: return wording::name(mission.kind);
+    }
+}
+
 QString wind_text(const PlanRequest& r, const Quantities& q) {
     return Words::tr("%1 from %2", "wind speed, direction")
         .arg(wording::written(r.weather.wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)),
@@ -31,7 +44,7 @@ QString wind_text(const PlanRequest& r, const Quantities& q) {
 } // namespace
 
 QString plan_setting_sentence() {
-    return Words::tr("%1 with %2 in %3 , %4 , out and back on %5 at %6 , home with %7 in hand, landing at %8",
+    return Words::tr("%1 with %2 in %3 , %4 , %5 at %6 , home with %7 in hand, landing at %8",
                      "aircraft, pack, wind, temperature, bearing, height, reserve, landing voltage");
 }
 
@@ -52,9 +65,7 @@ std::vector<SettingWord> setting_words(const Quantities& units) {
              return wording::written(r.weather.temperature_c, 0.0, q.notation(Quantity::temperature));
          },
          temperature_fields(units), 0},
-        {QStringLiteral("Bearing"), Words::tr("Bearing out"),
-         [](const PlanRequest& r, const Quantities& q) { return q.direction(r.mission.bearing_deg); },
-         bearing_fields(), 0},
+        {QStringLiteral("Bearing"), Words::tr("Mission"), mission_text, bearing_fields(), 1},
         {QStringLiteral("Height"), Words::tr("Height"),
          [](const PlanRequest& r, const Quantities& q) { return q.height(r.mission.height_m); },
          height_fields(units), 0},

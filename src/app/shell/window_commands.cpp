@@ -78,13 +78,47 @@ void MainWindow::makeFileCommands() {
     });
     commands_->add("openPlanAction", tr("Open plan from a file…"), QKeySequence::Open, ask_plan);
     commands_->add("savePlanAction", tr("Save plan as a file…"), QKeySequence::Save, [this] {
-        const QString title =
-            plan_title(plan_session_.request()).simplified().replace(QLatin1Char('/'), QLatin1Char('-'));
         const QString path = QFileDialog::getSaveFileName(
-            this, tr("Save plan"), lastFolder() + QLatin1Char('/') + title + QStringLiteral(".plan.json"),
+            this, tr("Save plan"), lastFolder() + QLatin1Char('/') + planFileTitle() + QStringLiteral(".plan.json"),
             tr("Plans (*.json)"));
         if (!path.isEmpty()) savePlanAs(path);
     });
+    const auto ask_card = [this] {
+        const auto plan = plan_session_.plan();
+        if (!plan || !desk_.openPlanId()) return;
+        const QString path = QFileDialog::getSaveFileName(
+            this, tr("Save the flight card"),
+            lastFolder() + QLatin1Char('/') + planFileTitle() + QStringLiteral(".pdf"), tr("PDF (*.pdf)"));
+        if (!path.isEmpty()) saveCard(path);
+    };
+    const auto ask_route_in = [this] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Bring in a route"), lastFolder(),
+                                                          tr("Routes (*.gpx *.geojson *.json *.kml)"));
+        if (!path.isEmpty()) takeRoute(path);
+    };
+    const auto ask_route_out = [this] {
+        const QString path =
+            QFileDialog::getSaveFileName(this, tr("Save the way as a route"),
+                                         lastFolder() + QLatin1Char('/') + planFileTitle() + QStringLiteral(".gpx"),
+                                         tr("GPX (*.gpx);;GeoJSON (*.geojson);;KML (*.kml)"));
+        if (!path.isEmpty()) saveRoute(path, false);
+    };
+    connect(plan_place_, &PlanPlace::cardWanted, this, ask_card);
+    connect(plan_place_, &PlanPlace::routeImportWanted, this, ask_route_in);
+    connect(plan_place_, &PlanPlace::routeExportWanted, this, ask_route_out);
+    const auto on_plan = [this](void (PlanPlace::*what)()) {
+        return [this, what] {
+            showPlace(Place::plan);
+            if (desk_.openPlanId()) (plan_place_->*what)();
+        };
+    };
+    commands_->add("missionAction", tr("Mission of the plan…"), QKeySequence(Qt::CTRL | Qt::Key_M),
+                   on_plan(&PlanPlace::showMission));
+    commands_->add("alarmsAction", tr("Alarms of the plan…"), {}, on_plan(&PlanPlace::showAlarms));
+    commands_->add("cardAction", tr("Flight card as PDF…"), {}, ask_card);
+    commands_->add("printCardAction", tr("Print the flight card…"), {}, [this] { printCard(); });
+    commands_->add("takeRouteAction", tr("Bring in a route…"), {}, ask_route_in);
+    commands_->add("saveRouteAction", tr("Save the way as a route…"), {}, ask_route_out);
     commands_->separate();
     commands_->add("openLogAction", tr("Open log…"), QKeySequence(Qt::CTRL | Qt::Key_L), ask_log);
     commands_->add("fileFlightAction", tr("File the flight in the logbook"), QKeySequence(Qt::CTRL | Qt::Key_F),

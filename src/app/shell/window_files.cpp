@@ -4,16 +4,23 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QMenu>
+#include <QPainter>
+#include <QPrintDialog>
+#include <QPrinter>
 
 #include "app/places/debrief/columns_sheet.hpp"
 #include "app/places/debrief/compare_sheet.hpp"
 #include "app/places/debrief/debrief_place.hpp"
+#include "app/places/plan/plan_place.hpp"
+#include "app/places/plan/plan_sheet.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/theme/look.hpp"
 #include "io/pack_table.hpp"
 #include "io/plan_document.hpp"
+#include "io/route_files.hpp"
 #include "io/text_file.hpp"
+#include "paper/flight_card.hpp"
 #include "session/flight_folder.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
@@ -45,6 +52,9 @@ void MainWindow::openFile(const QString& path) {
     rememberRecent(file.absoluteFilePath());
     if (path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive))
         openPlanFile(path);
+    else if (path.endsWith(QStringLiteral(".kml"), Qt::CaseInsensitive) ||
+             path.endsWith(QStringLiteral(".geojson"), Qt::CaseInsensitive))
+        takeRoute(path);
     else
         flight_session_.openLog(path);
 }
@@ -114,6 +124,75 @@ void MainWindow::savePlanAs(const QString& path) {
         return;
     }
     rememberRecent(QFileInfo(path).absoluteFilePath());
+    messages_->showNote(tr("Saved as %1.").arg(wording::file_title(path.toStdString())));
+}
+
+QString MainWindow::planFileTitle() const {
+    return plan_title(plan_session_.request()).simplified().replace(QLatin1Char('/'), QLatin1Char('-'));
+}
+
+void MainWindow::saveCard(const QString& path) {
+    const auto plan = plan_session_.plan();
+    if (!plan) return;
+    const auto card = paper::flight_card(*plan, Look::instance().quantities());
+    if (const auto saved = paper::write_pdf(card, path, Look::instance().family()); !saved) {
+        say(saved.error());
+        return;
+    }
+    messages_->showNote(tr("Saved as %1.").arg(wording::file_title(path.toStdString())));
+}
+
+void MainWindow::printCard() {
+    const auto plan = plan_session_.plan();
+    if (!plan || !desk_.openPlanId()) return;
+    QPrinter printer(QPrinter::HighResolution);
+    QPrintDialog dialog(&printer, this);
+    dialog.setWindowTitle(tr("Print the flight card"));
+    if (dialog.exec() != QDialog::Accepted) return;
+    QPainter painter(&printer);
+    const QRect page = printer.pageLayout().paintRectPixels(printer.resolution());
+    paper::paint(painter, QRectF(QPointF(), page.size()), paper::flight_card(*plan, Look::instance().quantities()),
+                 Look::instance().family());
+}
+
+void MainWindow::takeRoute(const QString& path) {
+    const auto route = io::read_route(path.toStdString());
+    if (!route) {
+        say(route.error());
+        return;
+    }
+    showPlace(Place::plan);
+    auto request = plan_session_.request();
+    if (const auto taken = io::take_route(request, *route); !taken) {
+        say(taken.error());
+        return;
+    }
+    if (const auto error = plan_session_.setRequest(request)) {
+        say(*error);
+        return;
+    }
+    messages_->showNote(tr("%1 places out of %2.")
+                            .arg(request.mission.waypoints.size())
+                            .arg(wording::file_title(path.toStdString())));
+}
+
+void MainWindow::saveRoute(const QString& path, bool hide_home) {
+    const auto format = io::route_format(path.toStdString());
+    const auto plan = plan_session_.plan();
+    const auto turn = plan && plan->turn ? std::optional(plan->turn->at) : std::nullopt;
+    const auto text =
+        io::route_text(plan_session_.request(), turn, format.value_or(io::RouteFormat::gpx), hide_home);
+    if (!text) {
+        if (text.error().code == units::ErrorCode::value_missing)
+            messages_->showTrouble(tr("A route wants to know where home is: Mission, Way, “Where home is”."));
+        else
+            say(text.error());
+        return;
+    }
+    if (const auto saved = io::write_text_file(path.toStdString(), *text); !saved) {
+        say(saved.error());
+        return;
+    }
     messages_->showNote(tr("Saved as %1.").arg(wording::file_title(path.toStdString())));
 }
 

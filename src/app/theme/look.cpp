@@ -3,9 +3,10 @@
 #include <cmath>
 
 #include <QApplication>
-#include <QFontDatabase>
 #include <QPalette>
 #include <QStyleFactory>
+
+#include "paper/flight_card.hpp"
 
 namespace sobremesa::app {
 
@@ -14,13 +15,7 @@ Look& Look::instance() {
     return look;
 }
 
-Look::Look() : theme_(&day_theme()) {
-    for (const char* style : {"Regular", "Medium", "SemiBold"}) {
-        const int id = QFontDatabase::addApplicationFont(
-            QStringLiteral(":/typeface/SobremesaSans-%1.otf").arg(QLatin1String(style)));
-        if (id >= 0) family_ = QFontDatabase::applicationFontFamilies(id).value(0);
-    }
-}
+Look::Look() : theme_(&day_theme()), family_(paper::own_typeface()) {}
 
 void Look::setTheme(const Theme& theme) {
     if (theme_ == &theme) return;

@@ -31,6 +31,8 @@ public:
     /// A length of the design, scaled.
     int scaled(double length) const;
     enum class Weight { regular, medium, semibold };
+    /// Of the typeface; empty: the desktop's.
+    const QString& family() const { return family_; }
     QFont font(double pixels, Weight weight = Weight::regular) const;
 
     /// Size of ordinary text, in pixels of the design.

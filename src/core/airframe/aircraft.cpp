@@ -18,8 +18,7 @@ constexpr double rotor_induced_share = 1.0 / 3.0;
 constexpr double rotor_profile_share = 1.0 / 3.0;
 constexpr double wing_induced_share = 0.3;
 
-constexpr double climb_efficiency = 0.5;
-constexpr double descent_credit = 0.5;
+constexpr double descent_credit = 0.5; ///< rotors
 constexpr double rotor_least_descent_share = 0.6;
 
 constexpr double least_airspeed_ratio = 0.6;
@@ -33,8 +32,6 @@ constexpr double most_of_curve = 1.7;
 constexpr double sd_at_the_point = 0.08;
 constexpr double sd_per_airspeed_ratio = 0.35;
 constexpr double sd_per_mass_ratio = 0.25;
-/// Of the climb's share: the efficiency is a guess between 0.4 and 0.65.
-constexpr double sd_of_climb = 0.25;
 
 double point_power_w(const Aircraft& aircraft, double mass_ratio, double density_ratio, double airspeed_ratio) {
     const double P_el = electronics_power_w(aircraft);
@@ -78,11 +75,17 @@ units::Result<Aircraft> checked(Aircraft aircraft) {
     };
     if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
     double parts_w = 0.0;
+    double parts_kg = 0.0;
     for (const ElectronicsPart& part : aircraft.electronics) {
         if (!(part.power_w >= 0.0))
             return units::out_of_range("aircraft.electronics.power_w", part.power_w, 0.0, aircraft.cruise_power_w);
+        if (part.mass_kg && !(*part.mass_kg >= 0.0 && *part.mass_kg <= aircraft.mass_kg))
+            return units::out_of_range("aircraft.electronics.mass_kg", *part.mass_kg, 0.0, aircraft.mass_kg);
         parts_w += part.power_w;
+        parts_kg += part.mass_kg.value_or(0.0);
     }
+    if (parts_kg > aircraft.mass_kg)
+        return units::out_of_range("aircraft.electronics.mass_kg", parts_kg, 0.0, aircraft.mass_kg);
     if (parts_w > aircraft.cruise_power_w)
         return units::out_of_range("aircraft.electronics", parts_w, 0.0, aircraft.cruise_power_w);
     return aircraft;
@@ -96,6 +99,16 @@ double electronics_power_w(const Aircraft& aircraft) {
     }
     return aircraft.electronics_w.value_or(
         std::min(assumed_electronics_w, most_electronics_share * aircraft.cruise_power_w));
+}
+
+std::vector<MassShare> mass_build_up(const Aircraft& aircraft) {
+    std::vector<MassShare> shares = {{"", aircraft.mass_kg}};
+    for (const ElectronicsPart& part : aircraft.electronics) {
+        if (!part.mass_kg) continue;
+        shares.front().mass_kg -= *part.mass_kg;
+        shares.push_back({part.name, *part.mass_kg});
+    }
+    return shares;
 }
 
 namespace {
@@ -138,15 +151,20 @@ units::Result<units::Estimate> power_w(const Aircraft& aircraft, double referenc
         aircraft.curve ? curve_power_w(*aircraft.curve, state) : scaled_power_w(aircraft, reference_mass_kg, state);
     if (!level) return level;
     const double lift_w = state.all_up_mass_kg * units::standard_gravity_mps2 * state.climb_mps;
+    const units::Estimate efficiency =
+        efficiency_at(aircraft.curve ? aircraft.curve->climbing : ClimbEfficiency{}, state.airspeed_mps);
     double climb_w = 0.0;
     if (state.climb_mps > 0.0) {
-        climb_w = lift_w / climb_efficiency;
+        climb_w = lift_w / efficiency.value;
     } else if (state.climb_mps < 0.0) {
-        const double least_w = aircraft.craft == Craft::wing ? electronics_power_w(aircraft)
-                                                             : rotor_least_descent_share * level->value;
-        climb_w = std::max(least_w, level->value + descent_credit * lift_w) - level->value;
+        // A wing glides: its own weight pulls it, and what that gives the motor need not. A rotor gets half of it.
+        const bool wing = aircraft.craft == Craft::wing;
+        const double least_w = wing ? electronics_power_w(aircraft) : rotor_least_descent_share * level->value;
+        const double given_w = wing ? lift_w / efficiency.value : descent_credit * lift_w;
+        climb_w = std::max(least_w, level->value + given_w) - level->value;
     }
-    return units::Estimate{level->value + climb_w, units::combine_sd(level->sd, sd_of_climb * climb_w)};
+    return units::Estimate{level->value + climb_w,
+                           units::combine_sd(level->sd, efficiency.sd / efficiency.value * climb_w)};
 }
 
 } // namespace sobremesa::airframe

@@ -11,10 +11,12 @@
 
 namespace sobremesa::airframe {
 
-/// One consumer besides the propulsion: video, camera, control, a servo.
+/// One part besides frame and propulsion: video, camera, control, a servo. What it draws, and what it weighs where
+/// that is known.
 struct ElectronicsPart {
     std::string name;
     double power_w = 0.0;
+    std::optional<double> mass_kg = {};
     friend bool operator==(const ElectronicsPart&, const ElectronicsPart&) = default;
 };
 
@@ -49,7 +51,8 @@ struct Aircraft {
     /// Video, camera, control, servos: drawn whatever the aircraft does, W. Empty: assumed, see
     /// `electronics_power_w`.
     std::optional<double> electronics_w;
-    /// The same, part by part; where there are any, their sum is the electronics' draw.
+    /// The same, part by part; where there are any, their sum is the electronics' draw. Their masses are part of
+    /// `mass_kg`.
     std::vector<ElectronicsPart> electronics;
     /// Full stick, level, full pack, W; for the power-demand share.
     std::optional<double> full_power_w;
@@ -75,16 +78,25 @@ units::Result<Aircraft> checked(Aircraft aircraft);
 /// The electronics' draw: given, or assumed 5 W but never more than a fifth of the cruise power (common practice).
 double electronics_power_w(const Aircraft& aircraft);
 
+/// What the aircraft weighs without its pack, part by part: first what is no listed part (frame, motors, wiring; no
+/// name), then the parts whose masses are known, in their order.
+struct MassShare {
+    std::string name;
+    double mass_kg = 0.0;
+};
+std::vector<MassShare> mass_build_up(const Aircraft& aircraft);
+
 /// Electrical power for steady flight: by the curve that flights drew, where there is one (see `PowerCurve`), else
 /// scaled from the one known cruise by physics.
 ///
 /// Scaled: the cruise power less electronics is split into parts that scale differently:
 /// - rotor: induced (a third) ∝ m^1.5·ρ^-0.5·V^-1, profile (a third) ∝ ρ, parasite (a third) ∝ ρ·V³;
 /// - wing: induced (three tenths) ∝ m²/(ρ·V), parasite (the rest) ∝ ρ·V³.
-/// Climbing adds `m·g·ḣ/η` with η = 0.5. Descent credits half of `m·g·|ḣ|`, a wing never below its electronics, a
-/// rotor never below 0.6 of level power. Shares, η and credit are assumptions (common practice, no source); the
-/// scalings are Leishman, *Principles of Helicopter Aerodynamics*, ch. 5, and Anderson, *Introduction to Flight*,
-/// ch. 6.
+/// Climbing adds `m·g·ḣ/η`, η as the flights' climbs showed it (see `ClimbEfficiency`), else 0.5 ± 0.125. A descent
+/// gives a wing the same back, never below its electronics (`P = (D·V + m·g·ḣ)/η + P_el`), a rotor half of
+/// `m·g·|ḣ|`, a rotor never below 0.6 of level power. Shares, η and credit are assumptions (common practice, no
+/// source); the scalings are Leishman, *Principles of Helicopter Aerodynamics*, ch. 5, and Anderson, *Introduction
+/// to Flight*, ch. 6.
 ///
 /// @param reference_mass_kg  all-up mass of the known cruise where the aircraft does not state it
 /// @return power with its band; a wide one where it is scaled: 8 % at the known cruise, more with every step away

@@ -3,6 +3,7 @@
 #include <array>
 #include <string>
 
+#include "core/airframe/climb_efficiency.hpp"
 #include "core/airframe/steady_flight.hpp"
 #include "core/units/estimate.hpp"
 
@@ -36,6 +37,8 @@ struct PowerCurve {
     std::array<double, curve_coefficients * curve_coefficients> covariance{};
     /// Electronics, W: never less is drawn.
     double electronics_w = 0.0;
+    /// What a watt buys in a climb.
+    ClimbEfficiency climbing;
     /// Scatter of a flight around the curve, relative: what another day adds.
     double scatter = 0.05;
     /// Airspeeds that were flown, m/s; beyond them the curve is physics alone.

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <vector>
+
 namespace sobremesa::atmosphere {
 
 /// Wind as a pilot says it: speed, and where it comes from.
@@ -13,6 +15,15 @@ struct Wind {
 inline constexpr double open_ground_wind_exponent = 1.0 / 7.0;
 /// Below this height the power law says nothing.
 inline constexpr double lowest_profile_height_m = 2.0;
+
+struct WindAtHeight {
+    double height_m = 0.0;
+    Wind wind;
+};
+
+/// Wind at a height out of a table, lowest first: between its rows the vector goes straight from one to the other,
+/// beyond them it stays. @param table  not empty
+Wind wind_from_table(const std::vector<WindAtHeight>& table, double height_m);
 
 /// Wind at one height from the wind at another: `w(h) = w_ref·(h/h_ref)^exponent`.
 ///

@@ -60,9 +60,15 @@ units::Explanation explain_least_spare(const FlownHomeward& flown, const mission
             {}};
 }
 
-mission::OutAndBack flown_mission(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
-                                  const mission::OutAndBack& otherwise) {
-    mission::OutAndBack mission = otherwise;
+mission::Mission flown_mission(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+                               const mission::Mission& otherwise) {
+    mission::Mission mission = otherwise;
+    // Left against needed is laid out by distance from home: as of an out-and-back, whatever was planned.
+    mission.kind = mission::MissionKind::out_and_back;
+    mission.waypoints.clear();
+    // By distance alone there is no telling which hills stood in the way.
+    mission.terrain_file.clear();
+    mission.terrain.reset();
     const auto& track = summary.track;
     if (summary.distance.farthest_at_s && !track.east_m.empty()) {
         const auto at = std::lower_bound(track.time_s.begin(), track.time_s.end(), *summary.distance.farthest_at_s);

@@ -41,7 +41,7 @@ units::Explanation explain_least_spare(const FlownHomeward& flown, const mission
 
 /// The mission that a log looks like: out on the bearing of the farthest point, at the height that was flown half
 /// of the time. Where the log cannot tell, the values of `otherwise` stay.
-mission::OutAndBack flown_mission(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
-                                  const mission::OutAndBack& otherwise);
+mission::Mission flown_mission(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+                               const mission::Mission& otherwise);
 
 } // namespace sobremesa::debrief

@@ -34,6 +34,7 @@ units::Result<Position> destination(const Position& from, double azimuth_deg, do
 struct EastNorth {
     double east_m = 0.0;
     double north_m = 0.0;
+    friend bool operator==(const EastNorth&, const EastNorth&) = default;
 };
 
 /// A flat frame around a place, for tracks of some tens of kilometres.

@@ -34,6 +34,8 @@ constexpr double least_disturbing_w = 0.02; ///< of the known power: no part is 
 /// Strength of the belief in the usual scatter, in flights.
 constexpr double scatter_belief = 4.0;
 constexpr double outlier_at = 3.0;
+/// An error still so much of what was believed before: the flights tell hardly more.
+constexpr double hardly_more = 0.7;
 /// Errors of points beyond the gusts in them: climbs and turns that were not quite taken off.
 constexpr double least_point_sd = 0.015;
 
@@ -328,6 +330,77 @@ PowerCurve empty_curve(const airframe::Aircraft& aircraft, double reference_mass
     return curve;
 }
 
+/// @param off  what each lesson differs from the curve by, log
+airframe::ClimbEfficiency climb_efficiency(const PowerCurve& curve, const std::vector<Lesson>& lessons,
+                                           const std::vector<double>& off) {
+    struct Climb {
+        double airspeed_mps;
+        double efficiency;
+        double sd;
+    };
+    std::vector<Climb> climbs;
+    PowerCurve sure = curve; // the day is taken off by `off`
+    sure.scatter = 0.0;
+    for (std::size_t k = 0; k < lessons.size(); ++k) {
+        for (const auto& point : lessons[k].climbs) {
+            const auto level =
+                airframe::level_power_w(sure, point.flown.airspeed_mps.value, lessons[k].all_up_mass_kg,
+                                        density_at(lessons[k], point.flown.height_m));
+            const double day = std::exp(off[k]);
+            const double excess_w = point.flown.power_w.value / day - level.value;
+            // A climb that took less than level flight was lift.
+            if (!(excess_w > 0.1 * level.value)) continue;
+            const double work_w = lessons[k].all_up_mass_kg * units::standard_gravity_mps2 * point.climb_mps.value;
+            const double efficiency = work_w / excess_w;
+            const double excess_sd_w = units::combine_sd(point.flown.power_w.sd / day, level.sd);
+            const double relative =
+                units::combine_sd(excess_sd_w / excess_w, point.climb_mps.sd / point.climb_mps.value);
+            climbs.push_back({point.flown.airspeed_mps.value, efficiency, relative * efficiency});
+        }
+    }
+    airframe::ClimbEfficiency found;
+    if (climbs.empty()) return found;
+    double weight = 0.0;
+    double weighted_mps = 0.0;
+    found.least_flown_mps = found.most_flown_mps = climbs.front().airspeed_mps;
+    for (const Climb& climb : climbs) {
+        const double w = 1.0 / (climb.sd * climb.sd);
+        weight += w;
+        weighted_mps += w * climb.airspeed_mps;
+        found.least_flown_mps = std::min(found.least_flown_mps, climb.airspeed_mps);
+        found.most_flown_mps = std::max(found.most_flown_mps, climb.airspeed_mps);
+    }
+    found.reference_airspeed_mps = weighted_mps / weight;
+    found.climbs = int(climbs.size());
+    // Weights by Huber settle in a few rounds: the model is a straight line.
+    constexpr int rounds = 8;
+    Eigen::Vector2d line(airframe::usual_climb_efficiency, 0.0);
+    const Eigen::Vector2d prior = line;
+    const Eigen::Vector2d belief(std::pow(airframe::usual_climb_efficiency_sd, -2),
+                                 std::pow(airframe::usual_efficiency_slope_sd_per_mps, -2));
+    Eigen::Matrix2d normal;
+    for (int round = 0; round < rounds; ++round) {
+        normal = belief.asDiagonal();
+        Eigen::Vector2d right = belief.cwiseProduct(prior);
+        for (const Climb& climb : climbs) {
+            const Eigen::Vector2d at(1.0, climb.airspeed_mps - found.reference_airspeed_mps);
+            const double w =
+                units::huber_weight((climb.efficiency - at.dot(line)) / climb.sd) / (climb.sd * climb.sd);
+            normal += w * at * at.transpose();
+            right += w * climb.efficiency * at;
+        }
+        line = normal.ldlt().solve(right);
+    }
+    const Eigen::Matrix2d covariance = normal.inverse();
+    found.at_reference = line[0];
+    found.per_mps = line[1];
+    found.variance_at_reference = covariance(0, 0);
+    found.variance_per_mps = covariance(1, 1);
+    found.covariance = covariance(0, 1);
+    found.slope_known = std::sqrt(covariance(1, 1)) < hardly_more * airframe::usual_efficiency_slope_sd_per_mps;
+    return found;
+}
+
 } // namespace
 
 units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double reference_mass_kg,
@@ -369,7 +442,9 @@ units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double ref
         if (std::abs(apart.value) > outlier_at * units::combine_sd(fit.scatter(), apart.sd))
             result.outliers.push_back(k);
     }
-    constexpr double hardly_more = 0.7;
+    std::vector<double> off;
+    for (std::size_t k = 0; k < lessons.size(); ++k) off.push_back(fit.off(k));
+    result.curve.climbing = climb_efficiency(result.curve, lessons, off);
     for (std::size_t i = 0; i < airframe::curve_coefficients; ++i) {
         if (aircraft.craft == Craft::wing && i == 1) continue;
         const double sd = std::sqrt(result.curve.covariance[airframe::curve_coefficients * i + i]);

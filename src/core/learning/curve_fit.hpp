@@ -21,6 +21,7 @@ struct Lesson {
     double field_elevation_m = 0.0;
     double field_temperature_c = 15.0;
     std::vector<telemetry::LevelPoint> level;
+    std::vector<telemetry::ClimbPoint> climbs = {};
 };
 
 /// Airspeed and power as the pilot knows them, level, without a log.
@@ -51,6 +52,9 @@ inline constexpr double usual_scatter = 0.05;
 /// data are given (span; rotors and propellers), else from the shares of the known cruise, and are wide: half or
 /// twice. Point errors in airspeed count by the slope of the curve. The scatter is estimated along with it, from 5
 /// % on.
+///
+/// Climbs, less what level flight at their airspeed takes, give the efficiency that later climbs are forecast with:
+/// a weighted straight line over airspeed with the usual efficiency as prior (see `airframe::ClimbEfficiency`).
 ///
 /// Without a lesson the curve is the known cruise and physics.
 /// @param pairs  given at the known cruise's mass and density

@@ -11,67 +11,25 @@ namespace {
 
 /// Bands of height in a climb or descent; with the 1/7 law, six hold time and distance to better than 0.3 %.
 constexpr int vertical_bands = 6;
+/// More of them where the climb is higher than this, m.
+constexpr double usual_band_m = 40.0;
+constexpr int most_bands = 24;
 
-atmosphere::Wind wind_aloft(const PlanRequest& request, double height_m) {
-    const double reference_m = request.weather.wind_height_m.value_or(request.mission.height_m);
-    return atmosphere::wind_at_height(request.weather.wind, reference_m, height_m);
-}
-
-double home_course_deg(const PlanRequest& request) {
-    return units::wrap_degrees(request.mission.bearing_deg + 180.0);
-}
-
-/// Forecast times or over the factor: whichever makes the way home slower over ground, or impossible.
-atmosphere::Wind worst_credible(const PlanRequest& request, const atmosphere::Wind& forecast) {
-    const auto ground_speed = [&](const atmosphere::Wind& wind) {
-        const auto heading = geodesy::wind_triangle(home_course_deg(request), request.aircraft.cruise_airspeed_mps,
-                                                    wind.from_deg, wind.speed_mps);
-        return heading ? heading->ground_speed_mps : 0.0;
-    };
-    const double factor = request.weather.home_wind_factor;
-    const atmosphere::Wind stronger{forecast.speed_mps * factor, forecast.from_deg};
-    const atmosphere::Wind weaker{forecast.speed_mps / factor, forecast.from_deg};
-    return ground_speed(weaker) < ground_speed(stronger) ? weaker : stronger;
-}
-
-std::optional<geodesy::Heading> heading(double course_deg, double airspeed_mps, const atmosphere::Wind& wind) {
-    const auto solved = geodesy::wind_triangle(course_deg, airspeed_mps, wind.from_deg, wind.speed_mps);
-    return solved ? std::optional(*solved) : std::nullopt;
-}
-
-struct VerticalSense {
-    double course_deg;
-    double rate_mps; ///< positive up
-    bool way_home;
-};
-
-Vertical fly_vertical(const PlanRequest& request, const FlightConditions& conditions, const VerticalSense& sense) {
-    Vertical vertical;
-    const double height_m = request.mission.height_m;
-    if (height_m <= 0.0) return vertical;
-    const bool up = sense.rate_mps > 0.0;
-    const double V = request.aircraft.cruise_airspeed_mps;
-    // The airspeed is flown along the path; over ground only its horizontal part counts.
-    const double horizontal_mps = std::sqrt(std::max(V * V - sense.rate_mps * sense.rate_mps, 0.0));
-    const double band_m = height_m / vertical_bands;
-    for (int i = 0; i < vertical_bands; ++i) {
-        const double bottom_m = band_m * (up ? i : vertical_bands - 1 - i);
-        const double middle_m = bottom_m + 0.5 * band_m;
-        atmosphere::Wind wind = wind_aloft(request, middle_m);
-        if (sense.way_home) wind = worst_credible(request, wind);
-        const auto solved = heading(sense.course_deg, horizontal_mps, wind);
-        const auto air =
-            atmosphere::air_above_field(request.weather.field_elevation_m, middle_m, request.weather.temperature_c);
-        const auto power = airframe::power_w(
-            request.aircraft, conditions.all_up_mass_kg,
-            {V, conditions.all_up_mass_kg, air ? air->density_kgm3 : conditions.air.density_kgm3, sense.rate_mps});
-        vertical.wind_allows = vertical.wind_allows && solved.has_value();
-        const double duration_s = band_m / std::abs(sense.rate_mps);
-        vertical.bands.push_back({bottom_m + band_m, bottom_m,
-                                  power ? power->value : conditions.cruise_power_w.value, duration_s,
-                                  solved ? solved->ground_speed_mps * duration_s : 0.0});
+/// Rate of climb by the plan's angle, throttle or rate, m/s.
+double climb_rate_mps(const PlanRequest& request, double airspeed_mps, double level_w) {
+    const Mission& mission = request.mission;
+    if (mission.climb_throttle && request.aircraft.full_power_w) {
+        // A fixed propeller: the pack's power goes as the cube of the duty (model notes, headroom).
+        const double given_w = *request.aircraft.full_power_w * std::pow(*mission.climb_throttle, 3.0);
+        const auto one = power_at(request, airspeed_mps, 0.5 * mission.height_m, 1.0);
+        const double cost_w = one ? one->value - level_w : 0.0;
+        if (!(cost_w > 0.0) || given_w <= level_w) return 0.0;
+        const double rate = (given_w - level_w) / cost_w;
+        if (!mission.climb_angle_deg) return std::min(rate, 0.7 * airspeed_mps);
+        return std::min(rate, airspeed_mps * std::sin(units::radians(*mission.climb_angle_deg)));
     }
-    return vertical;
+    if (mission.climb_angle_deg) return airspeed_mps * std::sin(units::radians(*mission.climb_angle_deg));
+    return mission.climb_rate_mps;
 }
 
 } // namespace
@@ -80,26 +38,64 @@ double FlightConditions::left_wh(double charge_used_ah) const {
     return usable_energy_wh() - battery::point_at_charge(cruise, charge_used_ah).energy_wh;
 }
 
+units::Result<units::Estimate> power_at(const PlanRequest& request, double airspeed_mps, double height_m,
+                                        double climb_mps) {
+    const auto air = air_at(request, height_m);
+    if (!air) return tl::unexpected(air.error());
+    const double mass_kg = all_up_mass_kg(request);
+    return airframe::power_w(request.aircraft, mass_kg, {airspeed_mps, mass_kg, air->density_kgm3, climb_mps});
+}
+
+double first_bearing_deg(const PlanRequest& request) {
+    for (const Waypoint& point : request.mission.waypoints) {
+        const bool flies_there = request.mission.kind == MissionKind::route ||
+                                 request.mission.kind == MissionKind::visit ||
+                                 request.mission.kind == MissionKind::one_way;
+        if (flies_there && geodesy::distance_m({}, point.at) > 1.0) return geodesy::bearing_deg({}, point.at);
+    }
+    return request.mission.bearing_deg;
+}
+
+double top_height_m(const PlanRequest& request) {
+    double top_m = request.mission.height_m;
+    for (const Waypoint& point : request.mission.waypoints) top_m = std::max(top_m, point.height_m.value_or(0.0));
+    if (request.failsafe) top_m = std::max(top_m, request.failsafe->height_m);
+    return top_m;
+}
+
 units::Result<FlightConditions> flight_conditions(const PlanRequest& request, const FlightConditions* like) {
     FlightConditions conditions;
     conditions.all_up_mass_kg = all_up_mass_kg(request);
 
     const double height_m = request.mission.height_m;
-    const auto air =
-        atmosphere::air_above_field(request.weather.field_elevation_m, height_m, request.weather.temperature_c);
+    const auto air = air_at(request, height_m);
     if (!air) return tl::unexpected(air.error());
     conditions.air = *air;
+    if (const auto top = air_at(request, top_height_m(request)); !top) return tl::unexpected(top.error());
 
-    const double V = request.aircraft.cruise_airspeed_mps;
-    const auto power = airframe::power_w(request.aircraft, conditions.all_up_mass_kg,
-                                         {V, conditions.all_up_mass_kg, air->density_kgm3, 0.0});
+    const Winds winds(request);
+    const double out_deg = first_bearing_deg(request);
+    const double home_deg = units::wrap_degrees(out_deg + 180.0);
+    conditions.wind_out = winds.at(height_m);
+    const double rho = air->density_kgm3;
+    conditions.airspeed_out_mps =
+        leg_airspeed(request, request.mission.speed_out, out_deg, conditions.wind_out, rho)
+            .value_or(request.aircraft.cruise_airspeed_mps);
+    const auto power = power_at(request, conditions.airspeed_out_mps, height_m, 0.0);
     if (!power) return tl::unexpected(power.error());
     conditions.cruise_power_w = *power;
 
-    conditions.wind_out = wind_aloft(request, height_m);
-    conditions.wind_home = worst_credible(request, conditions.wind_out);
-    conditions.out = heading(request.mission.bearing_deg, V, conditions.wind_out);
-    conditions.home = heading(home_course_deg(request), V, conditions.wind_home);
+    conditions.wind_home = winds.worst_home(home_deg, request.aircraft.cruise_airspeed_mps, height_m);
+    conditions.airspeed_home_mps =
+        leg_airspeed(request, request.mission.speed_home, home_deg, conditions.wind_home, rho)
+            .value_or(request.aircraft.cruise_airspeed_mps);
+    const auto home_power = power_at(request, conditions.airspeed_home_mps, height_m, 0.0);
+    if (!home_power) return tl::unexpected(home_power.error());
+    conditions.home_power_w = *home_power;
+
+    conditions.climb_rate_mps = climb_rate_mps(request, conditions.airspeed_out_mps, power->value);
+    conditions.out = heading(out_deg, conditions.airspeed_out_mps, conditions.wind_out);
+    conditions.home = heading(home_deg, conditions.airspeed_home_mps, conditions.wind_home);
     conditions.pack = std::make_shared<const battery::PackModel>(request.pack, like ? like->pack.get() : nullptr);
     conditions.around = {units::celsius(air->temperature_k), true};
     conditions.start = conditions.pack->atStart(request.weather.temperature_c);
@@ -108,43 +104,215 @@ units::Result<FlightConditions> flight_conditions(const PlanRequest& request, co
     return conditions;
 }
 
+Vertical fly_vertical(const PlanRequest& request, const FlightConditions& conditions, const VerticalSense& sense) {
+    Vertical vertical;
+    const double way_m = std::abs(sense.to_m - sense.from_m);
+    if (way_m <= 0.0 || sense.rate_mps <= 0.0) return vertical;
+    const bool up = sense.to_m > sense.from_m;
+    const double bottom = std::min(sense.from_m, sense.to_m);
+    const double V = sense.airspeed_mps;
+    // The airspeed is flown along the path; over ground only its horizontal part counts.
+    const double horizontal_mps = std::sqrt(std::max(V * V - sense.rate_mps * sense.rate_mps, 0.0));
+    const int bands = std::clamp(int(std::ceil(way_m / usual_band_m)), vertical_bands, most_bands);
+    const double band_m = way_m / bands;
+    const Winds winds(request);
+    vertical.bands.reserve(std::size_t(bands));
+    double time_s = sense.time_s;
+    for (int i = 0; i < bands; ++i) {
+        const double bottom_m = bottom + band_m * (up ? i : bands - 1 - i);
+        const double middle_m = bottom_m + 0.5 * band_m;
+        const atmosphere::Wind wind = sense.way_home
+                                          ? winds.worst_home(sense.course_deg, horizontal_mps, middle_m, time_s)
+                                          : winds.at(middle_m, time_s);
+        const auto solved = heading(sense.course_deg, horizontal_mps, wind);
+        const auto power = power_at(request, V, middle_m, up ? sense.rate_mps : -sense.rate_mps);
+        vertical.wind_allows = vertical.wind_allows && solved.has_value();
+        const double duration_s = band_m / sense.rate_mps;
+        vertical.bands.push_back({bottom_m + band_m, bottom_m,
+                                  power ? power->value : conditions.cruise_power_w.value, duration_s,
+                                  solved ? solved->ground_speed_mps * duration_s : 0.0, horizontal_mps});
+        time_s += duration_s;
+    }
+    return vertical;
+}
+
 Vertical climb_out(const PlanRequest& request, const FlightConditions& conditions) {
-    return fly_vertical(request, conditions, {request.mission.bearing_deg, request.mission.climb_rate_mps, false});
+    return fly_vertical(request, conditions,
+                        {first_bearing_deg(request), 0.0, request.mission.height_m, conditions.airspeed_out_mps,
+                         conditions.climb_rate_mps, false, 0.0});
 }
 
 Vertical descent_home(const PlanRequest& request, const FlightConditions& conditions) {
-    return fly_vertical(request, conditions, {home_course_deg(request), -request.mission.descent_rate_mps, true});
+    return fly_vertical(request, conditions,
+                        {units::wrap_degrees(first_bearing_deg(request) + 180.0), request.mission.height_m, 0.0,
+                         conditions.airspeed_home_mps, request.mission.descent_rate_mps, true, 0.0});
 }
 
 Homeward::Homeward(const PlanRequest& request, const FlightConditions& conditions)
-    : request_(request), conditions_(conditions), descent_(descent_home(request, conditions)) {}
+    : request_(request), conditions_(conditions), winds_(request), top_m_(top_height_m(request)),
+      main_(course(units::wrap_degrees(first_bearing_deg(request) + 180.0), 0.0, top_m_)) {}
 
-WayHome Homeward::from(double distance_m, double height_m) const {
+HomeCourse Homeward::course(double course_deg, double time_s, double top_m) const {
+    HomeCourse home;
+    home.course_deg = course_deg;
+    const double height_m = request_.mission.height_m;
+    const double known_mps = request_.aircraft.cruise_airspeed_mps;
+    const auto wind = winds_.worst_home(course_deg, known_mps, height_m, time_s);
+    home.airspeed_mps =
+        leg_airspeed(request_, request_.mission.speed_home, course_deg, wind, conditions_.air.density_kgm3)
+            .value_or(known_mps);
+    const auto level = heading(course_deg, home.airspeed_mps, wind);
+    const auto power = home.airspeed_mps == conditions_.airspeed_home_mps
+                           ? units::Result<units::Estimate>(conditions_.home_power_w)
+                           : power_at(request_, home.airspeed_mps, height_m, 0.0);
+    home.power_w = power ? power->value : conditions_.home_power_w.value;
+    const auto climbing = power_at(request_, home.airspeed_mps, height_m, conditions_.climb_rate_mps);
+    home.climb_power_w = climbing ? climbing->value : home.power_w;
+    home.descent =
+        fly_vertical(request_, conditions_,
+                     {course_deg, top_m, 0.0, home.airspeed_mps, request_.mission.descent_rate_mps, true, time_s});
+    home.ground_mps = level ? level->ground_speed_mps : 0.0;
+    home.wind_allows = level.has_value() && home.descent.wind_allows;
+    return home;
+}
+
+HomeCourse Homeward::course_from(const geodesy::EastNorth& at, double time_s) const {
+    constexpr double overhead_m = 1.0;
+    const double distance_m = geodesy::distance_m(at, {});
+    const double course_deg = distance_m > overhead_m ? geodesy::bearing_deg(at, {}) : main_.course_deg;
+    constexpr double same_course_deg = 1e-6;
+    const bool same = std::abs(units::signed_turn_degrees(course_deg, main_.course_deg)) < same_course_deg;
+    if (same && !winds_.changes()) return main_;
+    if (!winds_.changes()) return course(course_deg, time_s, top_m_);
+    // The wind in the middle of the way home stands for all of it.
+    const double half_s = 0.5 * distance_m / std::max(main_.ground_mps, geodesy::least_ground_speed_mps);
+    return course(course_deg, time_s + half_s, top_m_);
+}
+
+double Homeward::ridge_from(const Station& station, const geodesy::EastNorth& to) const {
+    if (station.ridge_m) return *station.ridge_m;
+    const auto& terrain = request_.mission.terrain;
+    if (!terrain) return -HUGE_VAL;
+    return terrain->highest_m(station.at, to).value_or(-HUGE_VAL);
+}
+
+WayHome Homeward::fly(const HomeCourse& course, const Way& asked, std::vector<FlightLeg>* record) const {
     WayHome way;
-    double descent_ground_m = 0.0;
-    for (const VerticalBand& band : descent_.bands) {
-        // From inside the climb only the part of the descent below the aircraft is flown.
-        const double share =
-            std::clamp((height_m - band.bottom_height_m) / (band.top_height_m - band.bottom_height_m), 0.0, 1.0);
-        way.energy_wh += share * band.power_w * band.duration_s / units::seconds_per_hour;
-        way.time_s += share * band.duration_s;
-        descent_ground_m += share * band.ground_m;
+    way.wind_allows = course.wind_allows;
+    way.height_m = asked.height_m;
+    const auto note = [&](PhaseKind kind, double power_w, double seconds, double ground_m, double height_m,
+                          double airspeed_mps) {
+        const double energy_wh = power_w * seconds / units::seconds_per_hour;
+        way.energy_wh += energy_wh;
+        way.time_s += seconds;
+        if (!record || !(seconds > 0.0)) return;
+        FlightLeg leg;
+        leg.kind = kind;
+        leg.homeward = true;
+        leg.course_deg = course.course_deg;
+        leg.airspeed_mps = airspeed_mps;
+        leg.power_w = power_w;
+        leg.height_m = height_m;
+        leg.duration_s = seconds;
+        leg.ground_m = ground_m;
+        leg.energy_wh = energy_wh;
+        leg.by_time = kind != PhaseKind::leg;
+        record->push_back(leg);
+    };
+    double climb_ground_m = 0.0;
+    const double over_m = asked.ridge_m + request_.mission.clearance_m;
+    // What ends the way, its own field, is no ridge.
+    const bool something_stands = asked.ridge_m > asked.end_height_m + request_.mission.clearance_m;
+    if (something_stands && over_m > asked.height_m && conditions_.climb_rate_mps > 0.0) {
+        const double climb_s = (over_m - asked.height_m) / conditions_.climb_rate_mps;
+        climb_ground_m = course.ground_mps * climb_s;
+        way.height_m = over_m;
+        note(PhaseKind::climb, course.climb_power_w, climb_s, climb_ground_m, 0.5 * (over_m + asked.height_m),
+             course.airspeed_mps);
     }
-    const double cruise_s = std::max(distance_m - descent_ground_m, 0.0) / conditions_.home->ground_speed_mps;
-    way.energy_wh += conditions_.cruise_power_w.value * cruise_s / units::seconds_per_hour;
-    way.time_s += cruise_s;
+    struct Part {
+        const VerticalBand* band;
+        double times;
+        double height_m;
+    };
+    std::vector<Part> parts;
+    const auto& bands = course.descent.bands;
+    double covered_m = 0.0;
+    for (const VerticalBand& band : bands) covered_m = std::max(covered_m, band.top_height_m);
+    // Above the bands: as the highest of them.
+    if (way.height_m > covered_m && !bands.empty()) {
+        const VerticalBand& top = bands.front();
+        parts.push_back({&top, (way.height_m - covered_m) / (top.top_height_m - top.bottom_height_m),
+                         0.5 * (way.height_m + covered_m)});
+    }
+    for (const VerticalBand& band : bands) {
+        // From inside the climb only the part of the descent below the aircraft is flown.
+        const double top_m = std::min(way.height_m, band.top_height_m);
+        const double bottom_m = std::max(asked.end_height_m, band.bottom_height_m);
+        const double share = std::max(top_m - bottom_m, 0.0) / (band.top_height_m - band.bottom_height_m);
+        if (share > 0.0) parts.push_back({&band, share, 0.5 * (top_m + bottom_m)});
+    }
+    double descent_ground_m = 0.0;
+    for (const Part& part : parts) descent_ground_m += part.times * part.band->ground_m;
+    const double level_m = std::max(asked.distance_m - climb_ground_m - descent_ground_m, 0.0);
+    if (level_m > 0.0 && course.ground_mps <= 0.0) {
+        way.wind_allows = false;
+        return way;
+    }
+    if (level_m > 0.0)
+        note(PhaseKind::leg, course.power_w, level_m / course.ground_mps, level_m, way.height_m,
+             course.airspeed_mps);
+    for (const Part& part : parts)
+        note(PhaseKind::descent, part.band->power_w, part.times * part.band->duration_s,
+             part.times * part.band->ground_m, part.height_m, part.band->horizontal_mps);
     return way;
 }
 
-double Homeward::reserve_wh(double distance_m, double height_m) const {
+WayHome Homeward::from(const Station& station) const {
+    const double distance_m = geodesy::distance_m(station.at, {});
+    return fly(course_from(station.at, station.time_s),
+               {distance_m, station.height_m, 0.0, ridge_from(station, {})});
+}
+
+std::vector<FlightLeg> Homeward::legs_from(const Station& station) const {
+    std::vector<FlightLeg> legs;
+    (void)fly(course_from(station.at, station.time_s),
+              {geodesy::distance_m(station.at, {}), station.height_m, 0.0, ridge_from(station, {})}, &legs);
+    geodesy::EastNorth at = station.at;
+    for (FlightLeg& leg : legs) {
+        leg.from = at;
+        at = geodesy::offset(at, leg.course_deg, std::min(leg.ground_m, geodesy::distance_m(at, {})));
+        leg.to = at;
+    }
+    return legs;
+}
+
+WayHome Homeward::from(double distance_m, double height_m) const {
+    return from({geodesy::offset({}, first_bearing_deg(request_), distance_m), height_m, 0.0, {}});
+}
+
+WayHome Homeward::to(const geodesy::EastNorth& place, double place_height_m, const Station& station) const {
+    const double distance_m = geodesy::distance_m(station.at, place);
+    constexpr double overhead_m = 1.0;
+    const HomeCourse way = distance_m > overhead_m ? course(geodesy::bearing_deg(station.at, place), station.time_s,
+                                                            std::max(top_m_, place_height_m))
+                                                   : main_;
+    return fly(way, {distance_m, station.height_m, place_height_m, ridge_from({station.at, 0, 0, {}}, place)});
+}
+
+double Homeward::reserve_wh(const Station& station) const {
     if (const auto* share = std::get_if<ShareOfUsable>(&request_.reserve)) {
         return share->share * conditions_.usable_energy_wh();
     }
     if (const auto* loiter = std::get_if<LoiterAtHome>(&request_.reserve)) {
-        return conditions_.cruise_power_w.value * loiter->minutes * units::seconds_per_minute /
+        return conditions_.home_power_w.value * loiter->minutes * units::seconds_per_minute /
                units::seconds_per_hour;
     }
-    return (std::get<FactorOnWayHome>(request_.reserve).factor - 1.0) * from(distance_m, height_m).energy_wh;
+    return (std::get<FactorOnWayHome>(request_.reserve).factor - 1.0) * from(station).energy_wh;
+}
+
+double Homeward::reserve_wh(double distance_m, double height_m) const {
+    return reserve_wh({geodesy::offset({}, first_bearing_deg(request_), distance_m), height_m, 0.0, {}});
 }
 
 } // namespace sobremesa::mission

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/mission/outward.hpp"
+#include "core/mission/reach.hpp"
 #include "core/mission/schools.hpp"
 #include "core/units/constants.hpp"
 
@@ -24,9 +25,15 @@ void add_notice(Plan& plan, NoticeCode code, Severity severity, std::vector<unit
     plan.notices.push_back({code, severity, std::move(parameters)});
 }
 
+/// Over home there is no course, and no wind that forbids one.
+bool goes_somewhere(const PlanRequest& request) {
+    return request.mission.kind != MissionKind::endurance;
+}
+
 void judge_wind(Plan& plan) {
     const FlightConditions& c = plan.conditions;
     const double V = plan.request.aircraft.cruise_airspeed_mps;
+    if (!goes_somewhere(plan.request)) return;
     if (!c.out) {
         add_notice(plan, NoticeCode::no_solution_out, Severity::warning,
                    {{"wind_mps", c.wind_out.speed_mps}, {"airspeed_mps", V}});
@@ -34,6 +41,11 @@ void judge_wind(Plan& plan) {
     if (!c.home) {
         add_notice(plan, NoticeCode::no_solution_home, Severity::warning,
                    {{"wind_mps", c.wind_home.speed_mps}, {"airspeed_mps", V}});
+    }
+    for (const SpeedRule rule : {plan.request.mission.speed_out, plan.request.mission.speed_home}) {
+        if (rule != SpeedRule::power_share || plan.request.aircraft.full_power_w) continue;
+        add_notice(plan, NoticeCode::speed_rule_not_met, Severity::warning);
+        break;
     }
     if (c.out && c.home && c.home->ground_speed_mps < dear_way_home_ratio * c.out->ground_speed_mps) {
         add_notice(plan, NoticeCode::way_home_is_dear, Severity::warning,
@@ -98,7 +110,7 @@ void judge_limits(Plan& plan) {
 
 void judge_schools(Plan& plan) {
     for (const SchoolTurn& turn : plan.schools) {
-        if (turn.counted && !turn.reached) {
+        if (turn.counted && !turn.reached && !plan.whole) {
             add_notice(plan, NoticeCode::school_not_reached, Severity::warning,
                        {{"school", std::string(school_word(turn.school))}});
         }
@@ -145,17 +157,21 @@ Turn turn_with_band(const SchoolTurn& school, const std::vector<OutwardPoint>& t
             {school.time_s, per_metre(a.time_s, b.time_s) * distance_sd_m},
             {school.charge_used_ah, charge_sd_ah},
             {school.energy_used_wh, std::abs(per_metre(a.left_wh, b.left_wh)) * distance_sd_m},
-            {school.cell_voltage_v, std::abs(per_metre(a.cell_voltage_v, b.cell_voltage_v)) * distance_sd_m}};
+            {school.cell_voltage_v, std::abs(per_metre(a.cell_voltage_v, b.cell_voltage_v)) * distance_sd_m},
+            school.at,
+            false};
 }
 
 PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const OutwardPoint& turn) {
     const FlightConditions& c = plan.conditions;
-    const WayHome way = homeward.from(turn.distance_m, turn.height_m);
+    const bool lands_there = plan.request.mission.kind == MissionKind::one_way && plan.turn->at_end_of_mission;
+    const WayHome way = lands_there ? homeward.to(turn.at, 0.0, station_of(turn)) : homeward.from(station_of(turn));
+    const double home_m = lands_there ? 0.0 : geodesy::distance_m(turn.at, {});
     PlannedFlight flight;
     const double draw_sd = c.cruise_power_w.sd / c.cruise_power_w.value;
-    flight.duration_s = {turn.time_s + way.time_s,
-                         plan.turn->time_s.sd * (1.0 + c.out->ground_speed_mps / c.home->ground_speed_mps)};
-    flight.ground_m = 2.0 * turn.distance_m;
+    const double slower = c.out && c.home ? c.out->ground_speed_mps / c.home->ground_speed_mps : 0.0;
+    flight.duration_s = {turn.time_s + way.time_s, plan.turn->time_s.sd * (1.0 + slower)};
+    flight.ground_m = turn.distance_m + home_m;
     const double left_wh = turn.left_wh - way.energy_wh;
     flight.landing_energy_left_wh = {left_wh, units::combine_sd(battery::assumed_usable_sd * c.usable_energy_wh(),
                                                                 draw_sd * (c.usable_energy_wh() - left_wh))};
@@ -164,23 +180,104 @@ PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const Outward
     if (turn.distance_m > 0.0) {
         flight.charge_out_ah_per_m = turn.charge_used_ah / turn.distance_m;
         flight.energy_out_wh_per_m = (c.usable_energy_wh() - turn.left_wh) / turn.distance_m;
-        flight.energy_home_wh_per_m = way.energy_wh / turn.distance_m;
-        flight.charge_home_ah_per_m = (flight.landing_charge_used_ah - turn.charge_used_ah) / turn.distance_m;
     }
+    if (home_m > 0.0) {
+        flight.energy_home_wh_per_m = way.energy_wh / home_m;
+        flight.charge_home_ah_per_m = (flight.landing_charge_used_ah - turn.charge_used_ah) / home_m;
+    }
+    flight.legs = flight_legs(plan, turn.distance_m);
     return flight;
 }
 
-/// Only as far as the turn: what the sensitivities run again and again.
-std::optional<double> turn_distance_m(const PlanRequest& request, const FlightConditions& like) {
+/// Where the mission goes home by itself, as a turn.
+SchoolTurn end_of_mission(const Plan& plan) {
+    const OutwardPoint& end = plan.outward.back();
+    SchoolTurn turn;
+    turn.distance_m = end.distance_m;
+    turn.time_s = end.time_s;
+    turn.charge_used_ah = end.charge_used_ah;
+    turn.energy_used_wh = plan.conditions.usable_energy_wh() - end.left_wh;
+    turn.cell_voltage_v = end.cell_voltage_v;
+    turn.reached = true;
+    turn.at = end.at;
+    return turn;
+}
+
+/// Arrival, last moment and time at a place that the mission stays over.
+std::optional<OnStation> on_station(const Plan& plan) {
+    const auto list = phases(plan.request);
+    const auto open = std::find_if(list.begin(), list.end(),
+                                   [](const Phase& p) { return p.kind == PhaseKind::loiter && p.open; });
+    if (open == list.end() || !plan.turn) return std::nullopt;
+    const int index = int(open - list.begin());
+    const auto first = std::find_if(plan.outward.begin(), plan.outward.end(),
+                                    [&](const OutwardPoint& p) { return p.phase == index; });
+    if (first == plan.outward.end() || first == plan.outward.begin()) return std::nullopt;
+    OnStation station;
+    station.at = open->to;
+    station.arrival_s = (first - 1)->time_s;
+    if (plan.turn->time_s.value < station.arrival_s) return std::nullopt;
+    station.last_moment_s = plan.turn->time_s;
+    station.time_s = {plan.turn->time_s.value - station.arrival_s, plan.turn->time_s.sd};
+    return station;
+}
+
+/// The ground under the way as far as it is flown.
+void judge_ground(Plan& plan) {
+    const double end_m = plan.turn ? plan.turn->distance_m.value : plan.outward.back().distance_m;
+    bool gaps = false;
+    plan.least_clearance.reset();
+    for (const OutwardPoint& point : plan.outward) {
+        if (point.distance_m > end_m) break;
+        gaps = gaps || point.ground_unknown;
+        if (!std::isfinite(point.least_clear_m)) continue;
+        if (!plan.least_clearance || point.least_clear_m < plan.least_clearance->height_m)
+            plan.least_clearance = Clearance{point.least_clear_m, point.distance_m, point.at};
+    }
+    if (gaps) add_notice(plan, NoticeCode::terrain_partly_known, Severity::warning);
+}
+
+void judge_route(Plan& plan) {
+    const PlanRequest& request = plan.request;
+    judge_ground(plan);
+    const bool ends = !plan.legs_out.empty() && !phases(request).back().open;
+    if (ends && !plan.whole && plan.turn) {
+        add_notice(plan, NoticeCode::route_not_whole, Severity::warning,
+                   {{"distance_m", plan.turn->distance_m.value},
+                    {"leg", double(outward_at(plan, plan.turn->distance_m.value).phase)}});
+    }
+    if (plan.least_clearance && plan.least_clearance->height_m < request.mission.clearance_m) {
+        add_notice(plan, NoticeCode::clearance_too_low, Severity::warning,
+                   {{"height_m", plan.least_clearance->height_m},
+                    {"wanted_m", request.mission.clearance_m},
+                    {"distance_m", plan.least_clearance->distance_m}});
+    }
+    if (!request.mission.terrain_file.empty() && !request.mission.terrain) {
+        add_notice(plan, NoticeCode::terrain_not_read, Severity::warning, {{"file", request.mission.terrain_file}});
+    }
+    // Vortex ring: sinking into its own wake (Leishman, ch. 2); forward flight leaves it behind.
+    constexpr double most_sink_mps = 2.0;
+    constexpr double leaves_its_wake = 2.0;
+    const bool slow = plan.conditions.airspeed_home_mps < leaves_its_wake * request.mission.descent_rate_mps;
+    if (request.aircraft.craft == airframe::Craft::rotor && request.mission.descent_rate_mps > most_sink_mps &&
+        slow)
+        add_notice(plan, NoticeCode::sink_too_fast, Severity::warning,
+                   {{"sink_mps", request.mission.descent_rate_mps}, {"most_mps", most_sink_mps}});
+}
+
+/// Only as far as the turn: what the sensitivities run again and again. Distance, or time where it stays.
+std::optional<double> turn_of(const PlanRequest& request, const FlightConditions& like) {
     const auto conditions = flight_conditions(request, &like);
-    if (!conditions || conditions->cruise.gives_nothing() || !conditions->out || !conditions->home) return {};
+    if (!conditions || conditions->cruise.gives_nothing()) return {};
+    if (goes_somewhere(request) && (!conditions->out || !conditions->home)) return {};
     const Homeward homeward(request, *conditions);
     std::vector<units::Notice> unheard;
-    const auto track = outward_track(request, *conditions, homeward, unheard);
-    if (track.empty() || !homeward.wind_allows()) return {};
-    const auto schools = school_turns(request, *conditions, homeward, track);
+    const auto out = way_out(request, *conditions, homeward, unheard);
+    if (out.track.empty() || (goes_somewhere(request) && !homeward.wind_allows())) return {};
+    const auto schools = school_turns(request, *conditions, homeward, out.track);
     const SchoolTurn* turn = binding(schools);
-    return turn ? std::optional(turn->distance_m) : std::nullopt;
+    if (!turn) return std::nullopt;
+    return stays(request) ? turn->time_s : turn->distance_m;
 }
 
 struct Nudge {
@@ -206,29 +303,79 @@ constexpr Nudge nudges[] = {
      }},
     {units::Quantity::landing_cell_voltage, 0.1, false,
      [](PlanRequest& r, double s) { r.landing_cell_v = landing_cell_v(r) + s; }},
+    {units::Quantity::temperature, -10.0, false, [](PlanRequest& r, double s) { r.weather.temperature_c += s; }},
+    {units::Quantity::height, 20.0, false,
+     [](PlanRequest& r, double s) {
+         // The wind stays the one that was forecast, at its own height.
+         r.weather.wind_height_m = r.weather.wind_height_m.value_or(r.mission.height_m);
+         r.mission.height_m += s;
+     }},
 };
 
-std::vector<units::Sensitivity> turn_sensitivities(const Plan& plan, double distance_m) {
+std::vector<units::Sensitivity> turn_sensitivities(const Plan& plan, const SchoolTurn& turn) {
+    const double at = stays(plan.request) ? turn.time_s : turn.distance_m;
     std::vector<units::Sensitivity> sensitivities;
     for (const Nudge& nudge : nudges) {
         PlanRequest nudged = plan.request;
         nudge.apply(nudged, nudge.step);
         // A nudge after which nobody comes home moves the turn all the way in.
-        const double moved_m = turn_distance_m(nudged, plan.conditions).value_or(0.0);
-        sensitivities.push_back({nudge.quantity, nudge.step, nudge.relative, moved_m - distance_m});
+        const double moved = turn_of(nudged, plan.conditions).value_or(0.0);
+        sensitivities.push_back({nudge.quantity, nudge.step, nudge.relative, moved - at});
     }
     std::stable_sort(sensitivities.begin(), sensitivities.end(),
                      [](const auto& a, const auto& b) { return std::abs(a.change) > std::abs(b.change); });
     return sensitivities;
 }
 
+/// Turns a plan at a place: the turn with its band, the flight home, what moves it.
+void turn_at(Plan& plan, const Homeward& homeward, const SchoolTurn& school) {
+    const OutwardPoint at = outward_at(plan, school.distance_m);
+    plan.turn = turn_with_band(school, plan.outward, at,
+                               plan.conditions.cruise_power_w.sd / plan.conditions.cruise_power_w.value);
+    plan.turn->at_end_of_mission = plan.whole;
+    // Where the mission itself ends is given, not forecast.
+    if (plan.whole) plan.turn->distance_m.sd = 0.0;
+    plan.flight = fly_home(plan, homeward, at);
+    plan.turn_sensitivities.clear();
+    if (!plan.whole) plan.turn_sensitivities = turn_sensitivities(plan, school);
+    plan.station = on_station(plan);
+}
+
 } // namespace
+
+void add_turn(Plan& plan, const SchoolTurn& added) {
+    const auto& counted = plan.request.turn.counted;
+    SchoolTurn turn = added;
+    turn.counted = std::find(counted.begin(), counted.end(), turn.school) != counted.end();
+    const auto energy = std::find_if(plan.schools.begin(), plan.schools.end(),
+                                     [](const SchoolTurn& t) { return t.school == School::energy_home; });
+    turn.too_late = energy != plan.schools.end() && energy->reached && turn.distance_m > energy->distance_m;
+    std::erase_if(plan.schools, [&](const SchoolTurn& t) { return t.school == turn.school; });
+    std::erase_if(plan.notices, [](const units::Notice& n) { return n.code == NoticeCode::chance_not_computed; });
+    const auto later = std::find_if(plan.schools.begin(), plan.schools.end(), [&](const SchoolTurn& t) {
+        return !t.reached || t.distance_m > turn.distance_m;
+    });
+    plan.schools.insert(later, turn);
+    const SchoolTurn* bound = binding(plan.schools);
+    if (!bound || bound->school != turn.school || (plan.turn && plan.turn->distance_m.value <= turn.distance_m))
+        return;
+    plan.whole = false;
+    turn_at(plan, Homeward(plan.request, plan.conditions), *bound);
+}
 
 units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     auto request = checked(unchecked);
     if (!request) return tl::unexpected(request.error());
     auto conditions = flight_conditions(*request);
     if (!conditions) return tl::unexpected(conditions.error());
+
+    if (request->mission.kind == MissionKind::farthest_point) {
+        constexpr int bearings = 72;
+        const Reach line = reach(*request, *conditions, bearings);
+        if (!line.points.empty()) request->mission.bearing_deg = line.points[line.farthest].bearing_deg;
+        conditions = flight_conditions(*request, &*conditions);
+        if (!conditions) return tl::unexpected(conditions.error());
+    }
 
     Plan plan;
     plan.request = *request;
@@ -247,28 +394,76 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
                    {{"power_w", conditions->cruise_power_w.value}, {"height_m", request->mission.height_m}});
         return plan;
     }
-    if (!conditions->out || !conditions->home) return plan;
+    const bool somewhere = goes_somewhere(plan.request);
+    if (somewhere && (!conditions->out || !conditions->home)) return plan;
 
     const Homeward homeward(plan.request, plan.conditions);
-    if (!homeward.wind_allows()) {
-        add_notice(plan, NoticeCode::no_solution_home, Severity::warning,
-                   {{"wind_mps", conditions->wind_home.speed_mps},
-                    {"airspeed_mps", request->aircraft.cruise_airspeed_mps}});
+    if (somewhere && !homeward.wind_allows()) {
+        add_notice(
+            plan, NoticeCode::no_solution_home, Severity::warning,
+            {{"wind_mps", conditions->wind_home.speed_mps}, {"airspeed_mps", conditions->airspeed_home_mps}});
         return plan;
     }
-    plan.outward = outward_track(plan.request, plan.conditions, homeward, plan.notices);
-    if (plan.outward.empty()) return plan;
-    plan.schools = school_turns(plan.request, plan.conditions, homeward, plan.outward);
-    judge_schools(plan);
-
-    if (const SchoolTurn* school = binding(plan.schools)) {
-        const OutwardPoint at = outward_at(plan, school->distance_m);
-        plan.turn = turn_with_band(*school, plan.outward, at,
-                                   conditions->cruise_power_w.sd / conditions->cruise_power_w.value);
-        plan.flight = fly_home(plan, homeward, at);
-        plan.turn_sensitivities = turn_sensitivities(plan, school->distance_m);
+    WayOut out = way_out(plan.request, plan.conditions, homeward, plan.notices);
+    plan.outward = std::move(out.track);
+    plan.legs_out = std::move(out.legs);
+    if (plan.outward.size() < 2) {
+        plan.outward.clear();
+        return plan;
     }
+    plan.schools = school_turns(plan.request, plan.conditions, homeward, plan.outward);
+    const SchoolTurn* bound = binding(plan.schools);
+    std::optional<SchoolTurn> school;
+    if (bound) school = *bound;
+    // A mission that ends before any rule asks for the way home goes there by itself.
+    const OutwardPoint& end = plan.outward.back();
+    const bool lands_out = plan.request.mission.kind == MissionKind::one_way;
+    if (out.whole && lands_out) {
+        const double left_wh = end.left_wh - homeward.to(end.at, 0.0, station_of(end)).energy_wh;
+        plan.whole = left_wh >= std::min(end.reserve_wh, end.left_wh);
+    } else {
+        plan.whole = out.whole && !school && end.spare_wh() >= 0.0;
+    }
+    if (plan.whole) school = end_of_mission(plan);
+    judge_schools(plan);
+    if (school) turn_at(plan, homeward, *school);
+    judge_route(plan);
     return plan;
+}
+
+bool stays(const PlanRequest& request) {
+    const auto list = phases(request);
+    return list.back().kind == PhaseKind::loiter && list.back().open;
+}
+
+std::vector<FlightLeg> flight_legs(const Plan& plan, double turn_distance_m) {
+    const OutwardPoint turn = outward_at(plan, turn_distance_m);
+    std::vector<FlightLeg> legs;
+    double time_s = 0.0;
+    for (const FlightLeg& whole : plan.legs_out) {
+        FlightLeg leg = whole;
+        const double left_s = turn.time_s - time_s;
+        if (left_s <= 0.0) break;
+        time_s += leg.duration_s;
+        if (left_s < leg.duration_s) {
+            const double share = left_s / leg.duration_s;
+            leg.duration_s = left_s;
+            leg.ground_m *= share;
+            leg.energy_wh *= share;
+            leg.to = turn.at;
+        }
+        legs.push_back(leg);
+    }
+    const bool lands_there =
+        plan.request.mission.kind == MissionKind::one_way && plan.turn && plan.turn->at_end_of_mission;
+    if (lands_there) return legs;
+    const Homeward homeward(plan.request, plan.conditions);
+    const int group = legs.empty() ? 0 : legs.back().group + 1;
+    for (FlightLeg& leg : homeward.legs_from(station_of(turn))) {
+        leg.group = group;
+        legs.push_back(leg);
+    }
+    return legs;
 }
 
 OutwardPoint outward_at(const Plan& plan, double distance_m) {

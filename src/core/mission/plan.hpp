@@ -1,5 +1,7 @@
 #pragma once
 
+#include <cmath>
+#include <limits>
 #include <optional>
 #include <vector>
 
@@ -11,6 +13,7 @@ namespace sobremesa::mission {
 
 /// One moment of the way out, with what the homeward chart shows there.
 struct OutwardPoint {
+    /// Flown since launch, over ground (circles: through the air); from home, on an out-and-back.
     double distance_m = 0.0;
     double time_s = 0.0;
     double height_m = 0.0;
@@ -25,6 +28,15 @@ struct OutwardPoint {
     double needed_sd_wh = 0.0;
     /// Of left less needed: not the sum in quadrature, because one draw error acts on both.
     double spare_sd_wh = 0.0;
+    geodesy::EastNorth at = {};
+    /// Which of the mission's phases, from 0.
+    int phase = 0;
+    /// Of the ground above home, m; NaN where no terrain is known.
+    double ground_height_m = std::numeric_limits<double>::quiet_NaN();
+    /// Least height above the ground since the point before, m; infinite where it is not looked at.
+    double least_clear_m = std::numeric_limits<double>::infinity();
+    /// Some of the way since the point before lies outside the raster.
+    bool ground_unknown = false;
 
     double spare_wh() const { return left_wh - needed_wh; }
 };
@@ -44,6 +56,7 @@ struct SchoolTurn {
     bool too_late = false;
     /// False where this flight never meets the rule (then all of the above is unknown).
     bool reached = false;
+    geodesy::EastNorth at = {};
 };
 
 struct Turn {
@@ -53,6 +66,25 @@ struct Turn {
     units::Estimate charge_used_ah;
     units::Estimate energy_used_wh;
     units::Estimate cell_voltage_v;
+    geodesy::EastNorth at = {};
+    /// No rule asks for it: the mission itself goes home from here.
+    bool at_end_of_mission = false;
+};
+
+/// The least height above ground on the way out after the launch.
+struct Clearance {
+    double height_m = 0.0;
+    double distance_m = 0.0;
+    geodesy::EastNorth at = {};
+};
+
+/// Staying at a place.
+struct OnStation {
+    geodesy::EastNorth at = {};
+    double arrival_s = 0.0;
+    /// When it must leave, and how long that leaves there, s.
+    units::Estimate last_moment_s;
+    units::Estimate time_s;
 };
 
 /// The whole flight, turned at `Turn`, home in the worst credible wind.
@@ -65,7 +97,11 @@ struct PlannedFlight {
     double charge_home_ah_per_m = 0.0;
     double energy_out_wh_per_m = 0.0;
     double energy_home_wh_per_m = 0.0;
+    /// Out as far as the turn, then home (one way: to the last waypoint).
+    std::vector<FlightLeg> legs = {};
 };
+
+struct Chance;
 
 struct Plan {
     PlanRequest request;
@@ -74,14 +110,22 @@ struct Plan {
     units::Estimate usable_charge_ah;
     /// From launch until the pack is at its landing voltage; empty when the wind or the pack allows no flight.
     std::vector<OutwardPoint> outward;
+    std::vector<FlightLeg> legs_out;
+    /// All of a mission that ends by itself can be flown, and home with the reserve.
+    bool whole = false;
+    std::optional<OnStation> station;
+    std::optional<Clearance> least_clearance;
     std::optional<Turn> turn;
     std::vector<SchoolTurn> schools; ///< sorted by distance, those never reached last
     std::optional<PlannedFlight> flight;
-    std::vector<units::Sensitivity> turn_sensitivities; ///< largest first
+    /// Of the turn's distance, largest first; of its time for a mission that stays over a place.
+    std::vector<units::Sensitivity> turn_sensitivities;
     std::vector<units::Notice> notices;
+    /// Drawn afterwards, because it takes longer; empty until then.
+    std::shared_ptr<const Chance> chance;
 };
 
-/// Works out one out-and-back flight: climb, way out, turn, way home, descent.
+/// Works out one flight: climb, way out over its phases, turn, way home, descent.
 ///
 /// The turn of school *energy home* is where what is left meets what the way home needs plus the reserve. Without
 /// climb, reserve and change of wind it is the point of no return of air navigation,
@@ -89,6 +133,16 @@ struct Plan {
 /// A wind or a pack that allows no flight is an answer: `turn` is empty and a notice says why.
 /// @error `value_out_of_range`, `height_outside_atmosphere`
 units::Result<Plan> make_plan(const PlanRequest& request);
+
+/// Puts another school's turn (that of chance, which takes longer to know) among a plan's, and turns by it where it
+/// counts and is the earliest.
+void add_turn(Plan& plan, const SchoolTurn& turn);
+
+/// The mission stays over a place as long as it goes: its answer is a time, not a distance.
+bool stays(const PlanRequest& request);
+
+/// The flight as it is flown with a turn at a distance: out so far, then straight home.
+std::vector<FlightLeg> flight_legs(const Plan& plan, double turn_distance_m);
 
 /// Point on the way out at a distance, linear between the samples.
 OutwardPoint outward_at(const Plan& plan, double distance_m);

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <array>
+#include <utility>
 
 #include "core/units/limits.hpp"
 
@@ -9,17 +10,37 @@ namespace sobremesa::mission {
 
 namespace {
 
-struct SchoolName {
-    School school;
-    const char* word;
-};
+constexpr std::array<std::pair<School, const char*>, 6> school_names = {{{School::energy_home, "energy-home"},
+                                                                         {School::share_left, "share-left"},
+                                                                         {School::eighty_percent, "eighty-percent"},
+                                                                         {School::charge_count, "charge-count"},
+                                                                         {School::voltage, "voltage"},
+                                                                         {School::chance, "chance"}}};
 
-constexpr std::array<SchoolName, 6> school_names = {{{School::energy_home, "energy-home"},
-                                                     {School::share_left, "share-left"},
-                                                     {School::eighty_percent, "eighty-percent"},
-                                                     {School::charge_count, "charge-count"},
-                                                     {School::voltage, "voltage"},
-                                                     {School::chance, "chance"}}};
+constexpr std::array<std::pair<MissionKind, const char*>, 6> mission_names = {
+    {{MissionKind::out_and_back, "out-and-back"},
+     {MissionKind::farthest_point, "farthest-point"},
+     {MissionKind::endurance, "endurance"},
+     {MissionKind::route, "route"},
+     {MissionKind::visit, "visit"},
+     {MissionKind::one_way, "one-way"}}};
+
+constexpr std::array<std::pair<SpeedRule, const char*>, 4> speed_names = {
+    {{SpeedRule::known_cruise, "known-cruise"},
+     {SpeedRule::best_range, "best-range"},
+     {SpeedRule::fixed, "fixed"},
+     {SpeedRule::power_share, "power-share"}}};
+
+template <class Names, class Value>
+const char* word_of(const Names& names, Value value) {
+    return std::find_if(names.begin(), names.end(), [&](const auto& n) { return n.first == value; })->second;
+}
+
+template <class Value, class Names>
+std::optional<Value> value_of(const Names& names, const std::string& word) {
+    const auto found = std::find_if(names.begin(), names.end(), [&](const auto& n) { return word == n.second; });
+    return found == names.end() ? std::nullopt : std::optional(found->first);
+}
 
 units::Limit limit_of(const Reserve& reserve) {
     if (const auto* share = std::get_if<ShareOfUsable>(&reserve)) {
@@ -33,17 +54,28 @@ units::Limit limit_of(const Reserve& reserve) {
 
 } // namespace
 
+const char* mission_word(MissionKind kind) {
+    return word_of(mission_names, kind);
+}
+
+std::optional<MissionKind> mission_from_word(const std::string& word) {
+    return value_of<MissionKind>(mission_names, word);
+}
+
+const char* speed_rule_word(SpeedRule rule) {
+    return word_of(speed_names, rule);
+}
+
+std::optional<SpeedRule> speed_rule_from_word(const std::string& word) {
+    return value_of<SpeedRule>(speed_names, word);
+}
+
 const char* school_word(School school) {
-    const auto* found =
-        std::find_if(school_names.begin(), school_names.end(), [&](const auto& n) { return n.school == school; });
-    return found->word;
+    return word_of(school_names, school);
 }
 
 std::optional<School> school_from_word(const std::string& word) {
-    const auto* found =
-        std::find_if(school_names.begin(), school_names.end(), [&](const auto& n) { return word == n.word; });
-    if (found == school_names.end()) return std::nullopt;
-    return found->school;
+    return value_of<School>(school_names, word);
 }
 
 const std::vector<School>& deterministic_schools() {
@@ -60,6 +92,59 @@ double all_up_mass_kg(const PlanRequest& request) {
     return request.aircraft.mass_kg + request.pack.mass_kg;
 }
 
+namespace {
+
+constexpr double farthest_place_m = 300000.0;
+
+std::optional<units::Error> first_wrong_place(const PlanRequest& request) {
+    const auto place = [](const char* field, const geodesy::EastNorth& at, double height_m) {
+        const units::Limit limits[] = {{field, at.east_m, -farthest_place_m, farthest_place_m},
+                                       {field, at.north_m, -farthest_place_m, farthest_place_m},
+                                       {field, height_m, -4500, 4500}};
+        return units::first_outside(limits);
+    };
+    for (const Waypoint& point : request.mission.waypoints) {
+        if (auto error = place("mission.waypoints", point.at, point.height_m.value_or(0.0))) return error;
+        const units::Limit limits[] = {{"mission.waypoints.loiter_min", point.loiter_s / 60.0, 0, 1440},
+                                       {"mission.waypoints.height_m", point.height_m.value_or(0.0), 0, 4500}};
+        if (auto error = units::first_outside(limits)) return error;
+    }
+    for (const Alternate& alternate : request.mission.alternates) {
+        if (auto error = place("mission.alternates", alternate.at, alternate.height_m)) return error;
+    }
+    if (request.mission.home && !geodesy::is_possible(*request.mission.home))
+        return units::Error{units::ErrorCode::position_impossible, {{}, {}, {}, "mission.home"}, {}};
+    const auto& table = request.weather.wind_table;
+    for (std::size_t i = 0; i < table.size(); ++i) {
+        const units::Limit limits[] = {
+            {"weather.wind_table.height_m", table[i].height_m, i == 0 ? 0.0 : table[i - 1].height_m + 1.0, 10000},
+            {"weather.wind_table.wind_mps", table[i].wind.speed_mps, 0, 60},
+            {"weather.wind_table.wind_from_deg", table[i].wind.from_deg, -360, 360}};
+        if (auto error = units::first_outside(limits)) return error;
+    }
+    if (const auto& failsafe = request.failsafe) {
+        const units::Limit limits[] = {{"failsafe.height_m", failsafe->height_m, 0, 4500},
+                                       {"failsafe.airspeed_mps", failsafe->airspeed_mps, 1, 120},
+                                       {"failsafe.throttle", failsafe->throttle.value_or(0.5), 0.05, 1}};
+        if (auto error = units::first_outside(limits)) return error;
+    }
+    if (const auto& link = request.link) {
+        const units::Limit limits[] = {{"link.frequency_mhz", link->frequency_mhz, 1, 100000},
+                                       {"link.measured_reach_m", link->measured_reach_m.value_or(1000.0), 1, 1e6},
+                                       {"link.antenna_height_m", link->antenna_height_m, 0, 500}};
+        if (auto error = units::first_outside(limits)) return error;
+    }
+    // A kind that flies over places needs one.
+    const MissionKind kind = request.mission.kind;
+    const bool needs_places =
+        kind == MissionKind::route || kind == MissionKind::visit || kind == MissionKind::one_way;
+    if (needs_places && request.mission.waypoints.empty())
+        return units::Error{units::ErrorCode::value_missing, {{}, {}, {}, "mission.waypoints"}, {}};
+    return std::nullopt;
+}
+
+} // namespace
+
 units::Result<PlanRequest> checked(PlanRequest request) {
     if (auto aircraft = airframe::checked(request.aircraft); !aircraft) return tl::unexpected(aircraft.error());
     if (auto pack = battery::checked(request.pack); !pack) return tl::unexpected(pack.error());
@@ -71,12 +156,24 @@ units::Result<PlanRequest> checked(PlanRequest request) {
         {"weather.wind_sd_mps", weather.wind_sd_mps, 0, 20},
         {"weather.home_wind_factor", weather.home_wind_factor, 1, 5},
         {"weather.gust_mps", weather.gust_mps, 0, 60},
+        {"weather.wind_exponent", weather.wind_exponent, 0, 1},
+        {"weather.wind_growth_mps_per_h", weather.wind_growth_mps_per_h, -30, 30},
+        {"weather.wind_from_sd_deg", weather.wind_from_sd_deg, 0, 90},
+        {"weather.pressure_pa", weather.pressure_pa.value_or(101325.0), 40000, 110000},
+        {"weather.relative_humidity", weather.relative_humidity.value_or(0.0), 0, 1},
         {"weather.temperature_c", weather.temperature_c, -60, 60},
         {"weather.field_elevation_m", weather.field_elevation_m, -500, 6000},
         {"mission.bearing_deg", request.mission.bearing_deg, -360, 360},
         {"mission.height_m", request.mission.height_m, 0, 4500},
         {"mission.climb_rate_mps", request.mission.climb_rate_mps, 0.1, 30},
         {"mission.descent_rate_mps", request.mission.descent_rate_mps, 0.1, 30},
+        {"mission.climb_angle_deg", request.mission.climb_angle_deg.value_or(10.0), 0.5, 60},
+        {"mission.climb_throttle", request.mission.climb_throttle.value_or(0.8), 0.05, 1},
+        {"mission.airspeed_mps", request.mission.airspeed_mps.value_or(10.0), 1, 120},
+        {"mission.most_power_share", request.mission.most_power_share, 0.05, 1},
+        {"mission.loiter_radius_m", request.mission.loiter_radius_m.value_or(100.0), 2, 20000},
+        {"mission.clearance_m", request.mission.clearance_m, 0, 2000},
+        {"turn.least_chance", request.turn.least_chance, 0.01, 0.999},
         {"mission.height_ceiling_m", request.height_ceiling_m, 0, 10000},
         {"landing.cell_voltage_v", landing_cell_v(request), 1.5,
          battery::traits(request.pack.chemistry).full_cell_v},
@@ -85,6 +182,7 @@ units::Result<PlanRequest> checked(PlanRequest request) {
         limit_of(request.reserve),
     };
     if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
+    if (auto error = first_wrong_place(request)) return tl::unexpected(*error);
     return request;
 }
 

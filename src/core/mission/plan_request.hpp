@@ -1,5 +1,6 @@
 #pragma once
 
+#include <memory>
 #include <optional>
 #include <string>
 #include <variant>
@@ -8,6 +9,8 @@
 #include "core/airframe/aircraft.hpp"
 #include "core/atmosphere/wind.hpp"
 #include "core/battery/pack.hpp"
+#include "core/geodesy/geodesic.hpp"
+#include "core/geodesy/terrain.hpp"
 
 namespace sobremesa::mission {
 
@@ -16,26 +19,144 @@ struct Weather {
     atmosphere::Wind wind;
     /// Empty: the mission's own height.
     std::optional<double> wind_height_m;
+    /// Of the power law that carries the wind to other heights.
+    double wind_exponent = atmosphere::open_ground_wind_exponent;
+    /// Winds at several heights above home, lowest first. Where there are two or more they take the place of `wind`
+    /// and its law.
+    std::vector<atmosphere::WindAtHeight> wind_table;
+    /// How much the wind grows for every hour flown, m/s; below 0 it eases.
+    double wind_growth_mps_per_h = 0.0;
+    /// How far the direction may be off, one standard deviation.
+    double wind_from_sd_deg = 10.0;
     /// How far the forecast may be off, one standard deviation, m/s.
     double wind_sd_mps = 1.0;
     /// The way home is planned in the worst credible wind: forecast times or over this, whichever is dearer. 1:
     /// off.
     double home_wind_factor = 1.3;
-    /// Gusts above the mean wind, m/s. Kept with the plan; the chance of coming home will use it.
+    /// Gusts above the mean wind, m/s: what the motors must hold for a moment.
     double gust_mps = 0.0;
     /// At the field, °C.
     double temperature_c = 15.0;
+    /// At the field, Pa, and 0 … 1. Empty: the standard atmosphere's, and dry.
+    std::optional<double> pressure_pa;
+    std::optional<double> relative_humidity;
     /// Field above sea level, m.
     double field_elevation_m = 0.0;
 };
 
-/// Out on a bearing, and back to where it began.
-struct OutAndBack {
+enum class MissionKind {
+    out_and_back,   ///< on a bearing as far as it goes, and back
+    farthest_point, ///< the same on the bearing that reaches farthest
+    endurance,      ///< over home as long as it goes
+    route,          ///< over waypoints, then home
+    visit,          ///< to a place, as long there as it goes or as wanted, and back
+    one_way,        ///< over waypoints, landing at the last
+};
+
+/// Stable word for scripts: `out-and-back`, `farthest-point`, `endurance`, `route`, `visit`, `one-way`.
+const char* mission_word(MissionKind kind);
+std::optional<MissionKind> mission_from_word(const std::string& word);
+
+/// A place to fly over. East and north are metres from home.
+struct Waypoint {
+    std::string name;
+    geodesy::EastNorth at;
+    /// Above home, m. Empty: the mission's. Reached from the waypoint before by climbing or gliding on the leg.
+    std::optional<double> height_m;
+    /// Circles there so long.
+    double loiter_s = 0.0;
+    /// Circles there until it is time to go home; nothing comes after it.
+    bool loiter_to_the_last = false;
+    friend bool operator==(const Waypoint&, const Waypoint&) = default;
+};
+
+/// Another place where one may land.
+struct Alternate {
+    std::string name;
+    geodesy::EastNorth at;
+    /// Above home, m.
+    double height_m = 0.0;
+    friend bool operator==(const Alternate&, const Alternate&) = default;
+};
+
+/// How the airspeed of a leg is chosen.
+enum class SpeedRule {
+    known_cruise, ///< the aircraft's known cruise
+    best_range,   ///< least energy over ground, in that leg's wind
+    fixed,        ///< `Mission::airspeed_mps`
+    power_share,  ///< the fastest under `Mission::most_power_share` of full power
+};
+const char* speed_rule_word(SpeedRule rule);
+std::optional<SpeedRule> speed_rule_from_word(const std::string& word);
+
+/// What is flown.
+struct Mission {
     double bearing_deg = 0.0;
     /// Above home, m.
     double height_m = 0.0;
     double climb_rate_mps = 2.5;
     double descent_rate_mps = 1.5;
+    MissionKind kind = MissionKind::out_and_back;
+    /// Where given, the climb is flown at this angle of path in place of the rate, degrees.
+    std::optional<double> climb_angle_deg;
+    /// Where given, it rises by what this share of throttle leaves above level flight; wants the full power.
+    std::optional<double> climb_throttle;
+    std::vector<Waypoint> waypoints;
+    std::vector<Alternate> alternates;
+    SpeedRule speed_out = SpeedRule::known_cruise;
+    SpeedRule speed_home = SpeedRule::known_cruise;
+    std::optional<double> airspeed_mps;
+    double most_power_share = 0.5;
+    /// Radius of circles while loitering: its bank costs. Empty: wide ones.
+    std::optional<double> loiter_radius_m;
+    /// Where home is. Empty: nowhere in particular, and without terrain.
+    std::optional<geodesy::Position> home;
+    /// Elevation raster: its file, and what was read of it around home.
+    std::string terrain_file;
+    std::shared_ptr<const geodesy::Terrain> terrain;
+    /// Kept above the ground on every leg and on the way home, m.
+    double clearance_m = 30.0;
+};
+
+/// The return that the aircraft flies by itself when the link is lost.
+struct FailsafeReturn {
+    /// Above home, m; it climbs there first where it is lower.
+    double height_m = 60.0;
+    double airspeed_mps = 0.0;
+    /// Where the return is flown on a fixed throttle, 0 … 1, in place of a speed; wants the full power.
+    std::optional<double> throttle;
+    friend bool operator==(const FailsafeReturn&, const FailsafeReturn&) = default;
+};
+
+/// The link, where something is known of it.
+struct Link {
+    double frequency_mhz = 0.0;
+    /// Transmitter power and both antennas' gains, less cables, dBm, and the least signal that still flies, dBm.
+    std::optional<double> radiated_dbm;
+    std::optional<double> least_signal_dbm;
+    /// Where earlier flights would have met the failsafe level, m.
+    std::optional<double> measured_reach_m;
+    /// Of the ground antenna above home, m.
+    double antenna_height_m = 2.0;
+    friend bool operator==(const Link&, const Link&) = default;
+};
+
+/// How long things on the ground last, minutes; empty: not known.
+struct GroundSide {
+    std::optional<double> recorder_min;
+    std::optional<double> goggles_min;
+    std::optional<double> radio_min;
+    std::optional<double> station_min;
+    friend bool operator==(const GroundSide&, const GroundSide&) = default;
+};
+
+/// Volts that the aircraft's own parts want; empty: not known.
+struct SupplyNeeds {
+    /// Regulators, video and servos: least volts of the pack.
+    std::optional<double> least_pack_v;
+    /// Where the speed controller cuts the motor, per cell; 0: off.
+    std::optional<double> controller_cutoff_cell_v;
+    friend bool operator==(const SupplyNeeds&, const SupplyNeeds&) = default;
 };
 
 /// The three ways of keeping something back.
@@ -66,6 +187,8 @@ struct TurnRules {
     double share_left = 0.6;
     /// `charge-count` lands at this charge, Ah, and turns at half of it. Empty: the usable charge.
     std::optional<double> landing_charge_ah;
+    /// `chance` turns where the chance of home with the reserve intact falls below this.
+    double least_chance = 0.9;
 };
 
 struct PlanRequest {
@@ -73,13 +196,17 @@ struct PlanRequest {
     airframe::Aircraft aircraft;
     battery::Pack pack;
     Weather weather;
-    OutAndBack mission;
+    Mission mission;
     Reserve reserve = ShareOfUsable{};
     /// Per cell under cruise load, V. Empty: the chemistry's usual one.
     std::optional<double> landing_cell_v;
     TurnRules turn;
     /// The pilot's own height limit above ground, m. Local rules decide.
     double height_ceiling_m = 120.0;
+    std::optional<FailsafeReturn> failsafe;
+    std::optional<Link> link;
+    GroundSide ground;
+    SupplyNeeds supply;
 };
 
 /// Landing voltage that the plan works with.

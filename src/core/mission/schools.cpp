@@ -56,7 +56,8 @@ std::vector<SchoolTurn> school_turns(const PlanRequest& request, const FlightCon
             turn.charge_used_ah = point->charge_used_ah;
             turn.energy_used_wh = conditions.usable_energy_wh() - point->left_wh;
             turn.cell_voltage_v = point->cell_voltage_v;
-            turn.landing_left_wh = point->left_wh - homeward.from(point->distance_m, point->height_m).energy_wh;
+            turn.landing_left_wh = point->left_wh - homeward.from(station_of(*point)).energy_wh;
+            turn.at = point->at;
         }
         turns.push_back(turn);
     }

@@ -59,6 +59,12 @@ struct LevelPoint {
     double seconds = 0.0;
 };
 
+/// A climb at one airspeed.
+struct ClimbPoint {
+    LevelPoint flown;
+    units::Estimate climb_mps;
+};
+
 struct LogSummary {
     double duration_s = 0.0;
     DistanceFlown distance;
@@ -67,13 +73,14 @@ struct LogSummary {
     std::optional<units::Estimate> charge_ah_per_m;
     /// Level flight by airspeed, slowest first, and the wind it was found in; filled by `find_out`'s findings.
     std::vector<LevelPoint> level;
+    std::vector<ClimbPoint> climbs;
     std::optional<units::Estimate> wind_mps;
     std::vector<units::Notice> notices;
     Track track;
 };
 
 /// Which version of the relations made figures that are kept; changed whenever they are.
-inline constexpr const char* figures_model = "2";
+inline constexpr const char* figures_model = "3";
 
 /// Distance, charge, energy and consumption over ground of a cleaned log.
 ///

@@ -16,6 +16,11 @@ constexpr double blocks_alike = 2.0;
 /// Of a point's power whatever its blocks say: gusts that all of them share.
 constexpr double least_power_sd = 0.01;
 
+constexpr double least_climb_s = 15.0;
+constexpr double least_climb_mps = 0.5;
+constexpr double air_rises_mps = 0.25; ///< sd over `alike_s`
+constexpr double alike_s = 30.0;
+
 struct Block {
     double airspeed_mps = 0.0;
     double power_w = 0.0;
@@ -91,9 +96,48 @@ std::vector<LevelPoint> level_points(const Motion& motion, const WindEstimate& w
     return points;
 }
 
+std::vector<ClimbPoint> climb_points(const Motion& motion, const WindEstimate& wind,
+                                     const std::vector<Stretch>& stretches) {
+    std::vector<ClimbPoint> points;
+    if (!wind.known() || !motion.has_power || !motion.has_height) return points;
+    const double ground_m =
+        motion.first_airborne < motion.moments.size() ? motion.moments[motion.first_airborne].height_m : 0.0;
+    for (const Stretch& s : stretches) {
+        if (s.kind != StretchKind::climb || s.end_s - s.start_s < least_climb_s) continue;
+        ClimbPoint point;
+        double n = 0.0;
+        double squares = 0.0;
+        for (std::size_t i = s.first; i < s.last; ++i) {
+            const Moment& m = motion.moments[i];
+            const double airspeed = airspeed_at(motion, wind, i);
+            if (!std::isfinite(airspeed) || !std::isfinite(m.power_w) || !std::isfinite(m.climb_mps)) continue;
+            n += 1.0;
+            point.flown.airspeed_mps.value += airspeed;
+            point.flown.power_w.value += m.power_w;
+            squares += m.power_w * m.power_w;
+            point.flown.height_m += m.height_m - ground_m;
+            point.climb_mps.value += m.climb_mps;
+        }
+        point.flown.seconds = n * motion.step_s;
+        if (point.flown.seconds < least_climb_s) continue;
+        point.flown.airspeed_mps = {point.flown.airspeed_mps.value / n, wind.airspeed_mps.sd};
+        point.flown.height_m /= n;
+        point.climb_mps.value /= n;
+        if (point.climb_mps.value < least_climb_mps) continue;
+        const double mean_w = point.flown.power_w.value / n;
+        const double spread_w = std::sqrt(std::max(squares / n - mean_w * mean_w, 0.0));
+        const double alike = std::max(point.flown.seconds / double(block_moments), 1.0);
+        point.flown.power_w = {mean_w, units::combine_sd(spread_w / std::sqrt(alike), least_power_sd * mean_w)};
+        point.climb_mps.sd = air_rises_mps / std::sqrt(std::max(point.flown.seconds / alike_s, 1.0));
+        points.push_back(point);
+    }
+    return points;
+}
+
 void complete(LogSummary& summary, const Findings& findings) {
     summary.level = level_points(findings.motion, findings.wind, findings.stretches,
                                  findings.still ? findings.still->climb_cost_w_per_mps : std::nullopt);
+    summary.climbs = climb_points(findings.motion, findings.wind, findings.stretches);
     if (findings.wind.known()) summary.wind_mps = findings.wind.speed_mps;
 }
 

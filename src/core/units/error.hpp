@@ -39,6 +39,11 @@ enum class ErrorCode {
     height_outside_atmosphere,
     position_impossible,
     wind_too_strong,
+    // about rasters and routes
+    raster_unreadable,
+    raster_elsewhere,
+    raster_module_missing,
+    no_route,
     airspeed_outside_model,
     // about the logbook
     book_damaged,

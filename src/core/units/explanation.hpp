@@ -114,6 +114,31 @@ enum class Quantity {
     stall_speed,
     throttle_cap,
     forecast_error,
+    // of a whole plan
+    chance_of_home,
+    chance_of_reserve,
+    time_on_station,
+    last_moment,
+    least_clearance,
+    farthest_reach,
+    leg_time,
+    leg_energy,
+    peak_cell_current,
+    peak_motor_current,
+    peak_pack_current,
+    lowest_pack_voltage,
+    weakest_cell_voltage,
+    pack_temperature,
+    power_share,
+    greatest_height,
+    link_margin,
+    link_distance,
+    ground_minutes,
+    capacity_to_enter,
+    alarm_charge,
+    alarm_voltage,
+    alarm_time,
+    alarm_current,
 };
 
 /// How a number follows from its inputs. The relation in words is made in `wording`.
@@ -177,6 +202,12 @@ enum class Relation {
     lift_meets_weight,
     duty_times_volts,
     forecast_against_flown,
+    drawn_flights,
+    left_meets_needed_on_each_bearing,
+    left_meets_needed_at_station,
+    height_less_ground,
+    worst_along_the_way,
+    shares_of_usable,
 };
 
 /// Where the relation comes from.
@@ -190,6 +221,8 @@ enum class Source {
     two_well_circuit,
     log_itself,
     least_squares,
+    radio_recommendations,
+    elevation_raster,
 };
 
 enum class Origin { given, assumed, computed, measured };

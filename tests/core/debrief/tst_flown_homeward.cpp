@@ -135,7 +135,11 @@ void FlownHomewardTest::theMissionIsReadOffTheTrack() {
     blind[Channel::latitude_deg].clear();
     blind[Channel::longitude_deg].clear();
     const auto opened_blind = opened(std::move(blind));
-    const mission::OutAndBack otherwise{123.0, 70.0, 2.0, 1.0};
+    mission::Mission otherwise;
+    otherwise.bearing_deg = 123.0;
+    otherwise.height_m = 70.0;
+    otherwise.climb_rate_mps = 2.0;
+    otherwise.descent_rate_mps = 1.0;
     const auto kept = debrief::flown_mission(opened_blind.clean, opened_blind.summary, otherwise);
     QCOMPARE(kept.bearing_deg, 123.0);
     QCOMPARE(kept.height_m, 70.0);

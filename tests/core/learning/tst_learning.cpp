@@ -111,6 +111,9 @@ private slots:
     void backtestShowsThatLearningHelped();
     void theBandFollowsTheBacktest();
     void backtestCanBeStopped();
+    void climbsTeachTheEfficiency_data();
+    void climbsTeachTheEfficiency();
+    void climbsAtManySpeedsTeachHowItChanges();
     void theStepTestCoversTheCurve();
     void impossibleAircraftAreRefused();
 };
@@ -378,6 +381,80 @@ void LearningTest::backtestCanBeStopped() {
     lesson.all_up_mass_kg = 1.3;
     lesson.level = {{{15.0, 0.2}, {75.0, 1.0}, 0.0, 300.0}};
     QCOMPARE(learning::backtest(wing(), 1.3, {lesson}, stop.get_token()).error().code, units::ErrorCode::cancelled);
+}
+
+namespace {
+
+telemetry::ClimbPoint climb_at(double airspeed_mps, double climb_mps, double power_w) {
+    telemetry::ClimbPoint point;
+    point.flown.airspeed_mps = {airspeed_mps, 0.2};
+    point.flown.power_w = {power_w, 0.01 * power_w};
+    point.flown.seconds = 45.0;
+    point.climb_mps = {climb_mps, 0.1};
+    return point;
+}
+
+} // namespace
+
+void LearningTest::climbsTeachTheEfficiency_data() {
+    QTest::addColumn<double>("truth");
+    QTest::newRow("a poor propeller") << 0.38;
+    QTest::newRow("as the simulator's wing") << 0.53;
+    QTest::newRow("a good one") << 0.68;
+}
+
+void LearningTest::climbsTeachTheEfficiency() {
+    QFETCH(double, truth);
+    sim::SimulatedAircraft a;
+    a.propulsive_efficiency = truth;
+    const auto aircraft = as_its_pilot_knows(a, 0.4, 1.0);
+    std::mt19937_64 random(77);
+    std::normal_distribution<double> normal;
+    std::vector<Lesson> lessons;
+    for (int i = 0; i < 4; ++i) {
+        Lesson lesson = drawn_lesson(random, a, 0.4, 0.03);
+        const double c = 2.0 + 0.3 * i;
+        const double day =
+            lesson.level.front().power_w.value /
+            sim::flight_power_w(a, lesson.all_up_mass_kg, rho0, lesson.level.front().airspeed_mps.value, 0.0);
+        const double power_w = day * sim::flight_power_w(a, lesson.all_up_mass_kg, rho0, a.airspeed_mps, c);
+        lesson.climbs.push_back(climb_at(a.airspeed_mps, c + 0.1 * normal(random), power_w));
+        lessons.push_back(lesson);
+    }
+    const auto fit = learning::fit_curve(aircraft, lessons.front().all_up_mass_kg, lessons);
+    QVERIFY(fit.has_value());
+    const auto& climbing = fit->curve.climbing;
+    QCOMPARE(climbing.climbs, 4);
+    const auto found = airframe::efficiency_at(climbing, a.airspeed_mps);
+    QVERIFY(found.sd < 0.5 * airframe::usual_climb_efficiency_sd);
+    VERIFY_NEAR(found.value, truth, 2.5 * found.sd);
+    // One speed only: how it changes with speed is not claimed.
+    QVERIFY(!climbing.slope_known);
+    QVERIFY(learning::fit_curve(aircraft, 1.3, {})->curve.climbing.climbs == 0);
+}
+
+void LearningTest::climbsAtManySpeedsTeachHowItChanges() {
+    sim::SimulatedAircraft a;
+    const auto aircraft = as_its_pilot_knows(a, 0.4, 1.0);
+    std::mt19937_64 random(78);
+    std::vector<Lesson> lessons;
+    for (int i = 0; i < 6; ++i) {
+        Lesson lesson = drawn_lesson(random, a, 0.4, 0.0);
+        for (const double v : {13.0, 15.0, 18.0}) {
+            const double level_w = sim::flight_power_w(a, lesson.all_up_mass_kg, rho0, v, 0.0);
+            const double efficiency = 0.55 - 0.02 * (v - 15.0);
+            lesson.climbs.push_back(climb_at(v, 2.5, level_w + lesson.all_up_mass_kg * 9.80665 * 2.5 / efficiency));
+        }
+        lessons.push_back(lesson);
+    }
+    const auto fit = learning::fit_curve(aircraft, lessons.front().all_up_mass_kg, lessons);
+    const auto& climbing = fit->curve.climbing;
+    QVERIFY(climbing.slope_known);
+    VERIFY_NEAR(climbing.per_mps, -0.02, 2.5 * std::sqrt(climbing.variance_per_mps));
+    // A lift of the air that looks like a climb for nothing does not count.
+    lessons.front().climbs.push_back(climb_at(15.0, 3.0, 20.0));
+    QCOMPARE(learning::fit_curve(aircraft, lessons.front().all_up_mass_kg, lessons)->curve.climbing.climbs,
+             climbing.climbs);
 }
 
 void LearningTest::theStepTestCoversTheCurve() {

@@ -8,9 +8,13 @@
 #include <QVBoxLayout>
 
 #include "app/charts/homeward_chart.hpp"
+#include "app/charts/profile_chart.hpp"
 #include "app/map/map_view.hpp"
+#include "app/places/plan/alarms_sheet.hpp"
 #include "app/places/plan/beside_panel.hpp"
 #include "app/places/plan/first_plan_page.hpp"
+#include "app/places/plan/limits_panel.hpp"
+#include "app/places/plan/mission_sheet.hpp"
 #include "app/places/plan/plan_sheet.hpp"
 #include "app/places/plan/schools_table.hpp"
 #include "app/theme/look.hpp"
@@ -23,6 +27,7 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/explain.hpp"
 #include "core/units/constants.hpp"
+#include "io/terrain.hpp"
 #include "wording/messages.hpp"
 #include "wording/sentences.hpp"
 
@@ -36,20 +41,18 @@ namespace {
 /// After this pause the next edit is a new one: "what changed" then counts from here.
 constexpr int edits_over_ms = 4000;
 
-geodesy::EastNorth polar(double bearing_deg, double distance_m) {
-    const double a = units::radians(bearing_deg);
-    return {distance_m * std::sin(a), distance_m * std::cos(a)};
-}
-
 } // namespace
 
 PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget* parent)
     : QWidget(parent), session_(session), desk_(desk), pages_(new QStackedLayout(this)),
       first_page_(new FirstPlanPage(desk)), map_or_beside_(new QStackedWidget), beside_panel_(new BesidePanel),
-      map_(new MapView), chart_(new HomewardChart) {
+      map_(new MapView), chart_(new HomewardChart), profile_(new ProfileChart), limits_(new LimitsPanel) {
     setObjectName(QStringLiteral("planPlace"));
     map_->setObjectName(QStringLiteral("planMap"));
     chart_->setObjectName(QStringLiteral("homewardChart"));
+    profile_->setObjectName(QStringLiteral("profileChart"));
+    limits_->setObjectName(QStringLiteral("limitsPanel"));
+    beside_session_.withoutOutlook();
 
     auto* fold = new Fold;
     QWidget* answer = makeAnswer();
@@ -93,6 +96,8 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget
     connect(&edits_over_, &QTimer::timeout, this, [this] { before_ = shown_; });
 
     connect(&session_, &session::PlanSession::planChanged, this, &PlanPlace::showPlan);
+    connect(&session_, &session::PlanSession::outlookChanged, this, &PlanPlace::showOutlook);
+    connect(map_, &MapView::markDragged, this, &PlanPlace::moveMark);
     connect(map_, &MapView::bearingDragged, this,
             [this](double deg) { edit([&](mission::PlanRequest& r) { r.mission.bearing_deg = deg; }); });
     connect(map_, &MapView::windDragged, this, [this](const atmosphere::Wind& wind) {
@@ -105,6 +110,7 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget
             [this](const auto& counted) { edit([&](mission::PlanRequest& r) { r.turn.counted = counted; }); });
     connect(&Look::instance(), &Look::changed, this, [this] {
         showPlan();
+        showOutlook();
         showPage();
     });
     showPage();
@@ -128,6 +134,23 @@ QWidget* PlanPlace::makeAnswer() {
     changed_ = new TextLabel(Role::quiet);
     changed_->setObjectName(QStringLiteral("planChanged"));
     column->addWidget(changed_);
+    column->addWidget(limits_->goLabel());
+    auto* sheets = new QHBoxLayout;
+    sheets->setSpacing(look.scaled(18));
+    const auto word = [&](const QString& text, const char* object, auto call) {
+        auto* made = new EditableWord;
+        made->setObjectName(QLatin1String(object));
+        made->setText(text);
+        made->setAccessibleName(text);
+        connect(made, &EditableWord::clicked, this, call);
+        sheets->addWidget(made);
+        return made;
+    };
+    mission_button_ = word(tr("mission"), "missionButton", [this] { showMission(); });
+    alarms_button_ = word(tr("alarms"), "alarmsButton", [this] { showAlarms(); });
+    word(tr("flight card"), "cardButton", [this] { emit cardWanted(); });
+    sheets->addStretch(1);
+    column->addLayout(sheets);
 
     figures_ = new FigureRow(4);
     column->addWidget(figures_);
@@ -137,6 +160,8 @@ QWidget* PlanPlace::makeAnswer() {
     notices_ = new QVBoxLayout;
     notices_->setSpacing(look.scaled(6));
     column->addLayout(notices_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(limits_);
     column->addStretch(1);
     cautions_ = new TextLabel(Role::quiet, wording::cautions());
     cautions_->setObjectName(QStringLiteral("cautions"));
@@ -155,7 +180,8 @@ QWidget* PlanPlace::makeChart() {
     column->setContentsMargins(look.scaled(24), look.scaled(10), look.scaled(24), look.scaled(8));
     column->setSpacing(look.scaled(4));
     auto* heading = new QHBoxLayout;
-    heading->addWidget(new TextLabel(Role::heading, tr("Homeward chart")));
+    chart_heading_ = new TextLabel(Role::heading, tr("Homeward chart"));
+    heading->addWidget(chart_heading_);
     axes_ = new TextLabel(Role::quiet);
     axes_->setWordWrap(false);
     heading->addSpacing(look.scaled(6));
@@ -167,12 +193,81 @@ QWidget* PlanPlace::makeChart() {
     moves_->setElided();
     heading->addWidget(moves_, 1);
     column->addLayout(heading);
-    column->addWidget(chart_, 1);
+    heights_word_ = new EditableWord;
+    heights_word_->setObjectName(QStringLiteral("heightsWord"));
+    connect(heights_word_, &EditableWord::clicked, this,
+            [this] { showHeights(charts_->currentWidget() == chart_); });
+    heading->insertSpacing(1, look.scaled(12));
+    heading->insertWidget(2, heights_word_);
+    charts_ = new QStackedWidget;
+    charts_->addWidget(chart_);
+    charts_->addWidget(profile_);
+    column->addWidget(charts_, 1);
+    showHeights(false);
     connect(chart_, &HomewardChart::cursorMoved, this, [this](const QString& at_cursor) {
         const bool gone = at_cursor.isEmpty() && shown_;
         moves_->setWords(gone ? wording::what_moves_it(*shown_, Look::instance().quantities()) : at_cursor);
     });
     return panel;
+}
+
+void PlanPlace::showHeights(bool heights) {
+    charts_->setCurrentWidget(heights ? static_cast<QWidget*>(profile_) : chart_);
+    chart_heading_->setWords(heights ? tr("Height along the flight") : tr("Homeward chart"));
+    heights_word_->setText(heights ? tr("show energy") : tr("show heights"));
+    heights_word_->setAccessibleName(heights ? tr("Show the homeward chart")
+                                             : tr("Show the heights along the flight"));
+    heights_word_->setToolTip(heights_word_->accessibleName());
+    heights_word_->updateGeometry();
+    axes_->setVisible(!heights);
+}
+
+void PlanPlace::showMission() {
+    auto* sheet = new MissionSheet(session_, window());
+    connect(sheet, &MissionSheet::importWanted, this, &PlanPlace::routeImportWanted);
+    connect(sheet, &MissionSheet::exportWanted, this, &PlanPlace::routeExportWanted);
+    sheet->popUpBy(mission_button_, mission_button_->rect());
+}
+
+void PlanPlace::showAlarms() {
+    if (!shown_) return;
+    (new AlarmsSheet(*shown_, window()))->popUpBy(alarms_button_, alarms_button_->rect());
+}
+
+void PlanPlace::moveMark(int index, const geodesy::EastNorth& at) {
+    edit([&](mission::PlanRequest& r) {
+        const auto i = std::size_t(index);
+        auto& mission = r.mission;
+        if (i < mission.waypoints.size())
+            mission.waypoints[i].at = at;
+        else if (i - mission.waypoints.size() < mission.alternates.size())
+            mission.alternates[i - mission.waypoints.size()].at = at;
+    });
+}
+
+void PlanPlace::showOutlook() {
+    const auto outlook = session_.outlook();
+    limits_->setOutlook(outlook);
+    if (!outlook || !shown_) return;
+    const auto& q = Look::instance().quantities();
+    // The same plan, now with its chance.
+    if (outlook->plan->chance && session_.plan() == outlook->plan) {
+        if (before_ == shown_) before_ = outlook->plan;
+        shown_ = outlook->plan;
+        sentence_->setWords(wording::plan_sentence(*shown_, q));
+        schools_->schools().setPlan(shown_);
+        showNotices(*shown_);
+        chart_->setPlan(shown_);
+    }
+    MapView::ReachLine reach;
+    for (const auto& point : outlook->reach.points) {
+        reach.line.push_back(point.at);
+        const double sd_m = point.distance_m.sd;
+        reach.inner.push_back(geodesy::offset({}, point.bearing_deg, std::max(point.distance_m.value - sd_m, 0.0)));
+        reach.outer.push_back(geodesy::offset({}, point.bearing_deg, point.distance_m.value + sd_m));
+    }
+    map_->setReach(std::move(reach));
+    map_->setRelief(outlook->relief);
 }
 
 void PlanPlace::edit(const std::function<void(mission::PlanRequest&)>& change) {
@@ -204,8 +299,26 @@ void PlanPlace::takeBefore() {
     kept_.reset();
     const auto open = desk_.openPlanId();
     if (!open || !desk_.shelves().plans.contains(*open)) return;
-    if (auto plan = mission::make_plan(desk_.shelves().plans.at(*open).request))
-        kept_ = std::make_shared<const mission::Plan>(std::move(*plan));
+    kept_job_.start(
+        [request = desk_.shelves().plans.at(*open).request](const std::stop_token&) {
+            mission::PlanRequest with = request;
+            (void)io::add_terrain(with); // what is wrong with it is said by the open plan itself
+            return mission::make_plan(with);
+        },
+        [this, of = *open](units::Result<mission::Plan> plan) {
+            if (!plan || desk_.openPlanId() != of) return;
+            kept_ = std::make_shared<const mission::Plan>(std::move(*plan));
+            if (shown_ && shown_document_ == of && before_ == shown_) {
+                before_ = kept_;
+                showChanged();
+            }
+        });
+}
+
+void PlanPlace::showChanged() {
+    const QString changed = wording::what_changed(*before_, *shown_, Look::instance().quantities());
+    changed_->setWords(changed);
+    changed_->setVisible(!changed.isEmpty());
 }
 
 void PlanPlace::layBeside(std::optional<session::Id> id) {
@@ -239,11 +352,9 @@ void PlanPlace::showPlan() {
     edits_over_.start();
 
     sentence_->setWords(wording::plan_sentence(*plan, q));
-    const QString changed = wording::what_changed(*before_, *plan, q);
-    changed_->setWords(changed);
-    changed_->setVisible(!changed.isEmpty());
+    showChanged();
     const std::pair<Quantity, QString> figures[] = {
-        {Quantity::turn_distance, tr("turn")},
+        {Quantity::turn_distance, plan->whole ? tr("end of the way") : tr("turn")},
         {Quantity::usable_energy, tr("usable")},
         {q.leading(Quantity::charge_per_distance_out, Quantity::energy_per_distance_out), tr("out")},
         {q.leading(Quantity::charge_per_distance_home, Quantity::energy_per_distance_home), tr("home")},
@@ -255,7 +366,12 @@ void PlanPlace::showPlan() {
     schools_->schools().setPlan(plan);
     schools_->setVisible(!plan->schools.empty());
     showNotices(*plan);
-    axes_->setWords(tr("Wh left and Wh needed, by %1 from home").arg(q.notation(Quantity::turn_distance).unit));
+    const auto kind = plan->request.mission.kind;
+    const bool straight =
+        kind == mission::MissionKind::out_and_back || kind == mission::MissionKind::farthest_point;
+    axes_->setWords(
+        (straight ? tr("Wh left and Wh needed, by %1 from home") : tr("Wh left and Wh needed, by %1 flown"))
+            .arg(q.notation(Quantity::turn_distance).unit));
     moves_->setWords(wording::what_moves_it(*plan, q));
     chart_->setPlan(plan);
     showMap(*plan);
@@ -285,37 +401,85 @@ void PlanPlace::showNotices(const mission::Plan& plan) {
     }
 }
 
+/// Out and home on one line: drawn a little apart, out on its left, home on its right.
+std::vector<MapView::Way> PlanPlace::straightWays(const mission::Plan& plan) const {
+    const auto& q = Look::instance().quantities();
+    const double d = plan.turn->distance_m.value;
+    const double bearing = plan.request.mission.bearing_deg;
+    const auto aside = [&](const geodesy::EastNorth& p, double side_m) {
+        return geodesy::offset(p, bearing + 90.0, side_m);
+    };
+    const double gap_m = 0.008 * d;
+    const double out_s = plan.turn->time_s.value;
+    const double home_s = plan.flight->duration_s.value - out_s;
+    return {{{aside({}, -gap_m), aside(plan.turn->at, -gap_m)},
+             false,
+             true,
+             tr("out %1 at %2").arg(q.duration(out_s), q.speed(plan.conditions.out->ground_speed_mps))},
+            {{aside(plan.turn->at, gap_m), aside({}, gap_m)},
+             true,
+             true,
+             tr("home %1 at %2").arg(q.duration(home_s), q.speed(plan.conditions.home->ground_speed_mps))}};
+}
+
+/// Leg by leg, each with its time, energy and speed over ground.
+std::vector<MapView::Way> PlanPlace::routeWays(const mission::Plan& plan) const {
+    const auto& q = Look::instance().quantities();
+    std::vector<MapView::Way> ways;
+    const auto& legs = plan.flight->legs;
+    for (std::size_t i = 0; i < legs.size();) {
+        MapView::Way way{{legs[i].from}, legs[i].homeward, true, {}};
+        double seconds = 0.0;
+        double ground_m = 0.0;
+        double energy_wh = 0.0;
+        std::size_t j = i;
+        for (; j < legs.size() && legs[j].group == legs[i].group && legs[j].homeward == legs[i].homeward; ++j) {
+            way.points.push_back(legs[j].to);
+            seconds += legs[j].duration_s;
+            ground_m += legs[j].ground_m;
+            energy_wh += legs[j].energy_wh;
+        }
+        if (ground_m > 1.0)
+            way.label = tr("%1, %2, %3", "time, energy, speed over ground")
+                            .arg(q.duration(seconds), q.energy(energy_wh), q.speed(ground_m / seconds));
+        ways.push_back(std::move(way));
+        i = j;
+    }
+    return ways;
+}
+
 void PlanPlace::showMap(const mission::Plan& plan) {
     const auto& q = Look::instance().quantities();
+    const auto& mission = plan.request.mission;
+    const bool straight =
+        mission.kind == mission::MissionKind::out_and_back || mission.kind == mission::MissionKind::farthest_point;
     std::vector<MapView::Way> ways;
     std::optional<MapView::TurnMark> mark;
     if (plan.turn) {
-        const double d = plan.turn->distance_m.value;
-        const double bearing = plan.request.mission.bearing_deg;
-        const auto turn = polar(bearing, d);
-        // The two ways are one line on the ground; drawn a little apart, out on its left, home on its right.
-        const auto aside = [&](const geodesy::EastNorth& p, double side_m) {
-            const auto side = polar(bearing + 90.0, side_m);
-            return geodesy::EastNorth{p.east_m + side.east_m, p.north_m + side.north_m};
-        };
-        const double gap_m = 0.008 * d;
-        const double out_s = plan.turn->time_s.value;
-        const double home_s = plan.flight->duration_s.value - out_s;
-        ways.push_back({{aside({}, -gap_m), aside(turn, -gap_m)},
-                        false,
-                        true,
-                        tr("out %1 at %2").arg(q.duration(out_s), q.speed(plan.conditions.out->ground_speed_mps))});
-        ways.push_back(
-            {{aside(turn, gap_m), aside({}, gap_m)},
-             true,
-             true,
-             tr("home %1 at %2").arg(q.duration(home_s), q.speed(plan.conditions.home->ground_speed_mps))});
-        mark = MapView::TurnMark{turn, plan.turn->distance_m.sd, tr("turn %1").arg(q.distance(d))};
+        if (straight)
+            ways = straightWays(plan);
+        else if (plan.flight)
+            ways = routeWays(plan);
+        if (!plan.turn->at_end_of_mission && geodesy::distance_m(plan.turn->at, {}) > 1.0)
+            mark = MapView::TurnMark{plan.turn->at, straight ? plan.turn->distance_m.sd : 0.0,
+                                     plan.station ? tr("leave at %1").arg(q.duration(plan.turn->time_s.value))
+                                                  : tr("turn %1").arg(q.distance(plan.turn->distance_m.value))};
     }
-    map_->setTurn(mark, true);
+    std::vector<MapView::Mark> marks;
+    for (std::size_t i = 0; i < mission.waypoints.size(); ++i) {
+        const auto& point = mission.waypoints[i];
+        marks.push_back({point.at, point.name.empty() ? QString::number(i + 1) : QString::fromStdString(point.name),
+                         false, true});
+    }
+    for (const auto& place : mission.alternates)
+        marks.push_back(
+            {place.at, place.name.empty() ? tr("landing place") : QString::fromStdString(place.name), true, true});
+    map_->setMarks(std::move(marks));
+    map_->setTurn(mark, mission.kind == mission::MissionKind::out_and_back);
     map_->setWind(plan.request.weather.wind, true);
     map_->setWays(std::move(ways));
     map_->setAccessibleName(wording::map_summary(plan, q));
+    profile_->setProfile(mission::height_profile(plan), mission.clearance_m);
 }
 
 } // namespace sobremesa::app

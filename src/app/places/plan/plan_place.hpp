@@ -5,6 +5,7 @@
 #include <QTimer>
 #include <QWidget>
 
+#include "app/map/map_view.hpp"
 #include "session/desk.hpp"
 #include "session/plan_session.hpp"
 
@@ -20,7 +21,8 @@ class EditableWord;
 class FigureRow;
 class FirstPlanPage;
 class HomewardChart;
-class MapView;
+class LimitsPanel;
+class ProfileChart;
 class SchoolsTable;
 class TextLabel;
 
@@ -36,19 +38,31 @@ public:
     void layBeside(std::optional<session::Id> id);
     std::optional<session::Id> beside() const { return beside_; }
     void showPlans();
+    void showMission();
+    void showAlarms();
+    /// The homeward chart, or the heights along the flight in its place.
+    void showHeights(bool heights);
 
 signals:
     void openWanted();
+    void cardWanted();
+    void routeImportWanted();
+    void routeExportWanted();
 
 private:
     QWidget* makeAnswer();
     QWidget* makeChart();
     void showPlan();
     void showMap(const mission::Plan& plan);
+    std::vector<MapView::Way> straightWays(const mission::Plan& plan) const;
+    std::vector<MapView::Way> routeWays(const mission::Plan& plan) const;
+    void showOutlook();
+    void moveMark(int index, const geodesy::EastNorth& at);
     void showNotices(const mission::Plan& plan);
     void showPage();
     void showBeside();
     void takeBefore();
+    void showChanged();
     void edit(const std::function<void(mission::PlanRequest&)>& change);
 
     session::PlanSession& session_;
@@ -62,6 +76,13 @@ private:
     EditableWord* name_ = nullptr;
     MapView* map_;
     HomewardChart* chart_;
+    ProfileChart* profile_;
+    QStackedWidget* charts_ = nullptr;
+    EditableWord* heights_word_ = nullptr;
+    TextLabel* chart_heading_ = nullptr;
+    LimitsPanel* limits_;
+    QWidget* mission_button_ = nullptr;
+    QWidget* alarms_button_ = nullptr;
     TextLabel* sentence_;
     TextLabel* changed_;
     FigureRow* figures_;
@@ -76,6 +97,7 @@ private:
     std::int64_t shown_document_ = -1;
     /// The plan as it was kept, where its aircraft or pack have changed since.
     std::shared_ptr<const mission::Plan> kept_;
+    session::LatestJob kept_job_;
     QTimer edits_over_;
 };
 

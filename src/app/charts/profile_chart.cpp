@@ -1,0 +1,123 @@
+#include "app/charts/profile_chart.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include <qcustomplot.h>
+
+#include "app/charts/chart_style.hpp"
+#include "app/theme/look.hpp"
+#include "wording/quantities.hpp"
+
+namespace sobremesa::app {
+
+using units::Quantity;
+
+ProfileChart::ProfileChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
+    embed_plot(*this, *plot_);
+    setMinimumSize(240, 140);
+    setAccessibleName(tr("Height along the flight"));
+    connect(&Look::instance(), &Look::changed, this, &ProfileChart::refresh);
+    refresh();
+}
+
+void ProfileChart::setProfile(std::vector<mission::ProfilePoint> profile, double clearance_m) {
+    profile_ = std::move(profile);
+    clearance_m_ = clearance_m;
+    refresh();
+}
+
+ShownTable ProfileChart::shownTable() const {
+    const auto& q = Look::instance().quantities();
+    const auto way = q.notation(Quantity::turn_distance);
+    const auto height = q.notation(Quantity::height);
+    ShownTable table{tr("Height along the flight"),
+                     {tr("flown, %1").arg(way.unit), tr("height, %1").arg(height.unit),
+                      tr("ground, %1").arg(height.unit), tr("above ground, %1").arg(height.unit)},
+                     {}};
+    constexpr std::size_t rows_read = 150;
+    const std::size_t stride = std::max<std::size_t>(1, profile_.size() / rows_read);
+    for (std::size_t i = 0; i < profile_.size(); i += stride) {
+        const auto& p = profile_[i];
+        table.rows.push_back({figure_cell(p.distance_m * way.factor, way.decimals),
+                              figure_cell(p.height_m * height.factor, 0),
+                              figure_cell(p.ground_m * height.factor, 0),
+                              figure_cell((p.height_m - p.ground_m) * height.factor, 0)});
+    }
+    return table;
+}
+
+void ProfileChart::paintInto(QPaintDevice& device, const QSize& size) {
+    paint_plot(*plot_, device, size);
+}
+
+void ProfileChart::refresh() {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    const auto way = look.quantities().notation(Quantity::turn_distance);
+    const auto height = look.quantities().notation(Quantity::height);
+    plot_->clearItems();
+    plot_->clearPlottables();
+    plot_->setBackground(QBrush(theme.panel));
+    style_axis_rect(plot_->axisRect());
+    for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
+        axis->setTicker(plain_ticker(axis == plot_->xAxis ? 8 : 4));
+        axis->setVisible(!profile_.empty());
+    }
+    if (profile_.empty()) {
+        plot_->replot(QCustomPlot::rpQueuedReplot);
+        return;
+    }
+    plot_->xAxis->setLabel(tr("%1 flown").arg(way.unit));
+    plot_->yAxis->setLabel(tr("%1 above home").arg(height.unit));
+    QVector<double> ground_x, ground_y, low_y;
+    QVector<double> x[2], y[2];
+    double least = 0.0;
+    double most = 0.0;
+    for (const auto& p : profile_) {
+        const double at = p.distance_m * way.factor;
+        x[p.homeward] << at;
+        y[p.homeward] << p.height_m * height.factor;
+        most = std::max(most, p.height_m * height.factor);
+        if (!std::isfinite(p.ground_m)) continue;
+        ground_x << at;
+        ground_y << p.ground_m * height.factor;
+        least = std::min(least, ground_y.back());
+        most = std::max(most, ground_y.back());
+    }
+    const double room = 0.15 * (most - least) + 1.0;
+    if (!ground_x.isEmpty()) {
+        QCPGraph* ground = plot_->addGraph();
+        ground->setData(ground_x, ground_y, true);
+        ground->setPen(QPen(theme.ink, look.scaled(1.4)));
+        // Everything under it, down to the foot of the chart.
+        QCPGraph* foot = plot_->addGraph();
+        foot->setData({ground_x.front(), ground_x.back()}, {least - room, least - room}, true);
+        foot->setPen(Qt::NoPen);
+        ground->setBrush(hatching(theme.field_border));
+        ground->setChannelFillGraph(foot);
+        QVector<double> clear_y;
+        for (const double h : ground_y) clear_y << h + clearance_m_ * height.factor;
+        QCPGraph* clear = plot_->addGraph();
+        clear->setData(ground_x, clear_y, true);
+        clear->setPen(QPen(theme.field_border, look.scaled(1.0), Qt::DotLine));
+    }
+    for (const bool homeward : {false, true}) {
+        if (x[homeward].isEmpty()) continue;
+        QCPGraph* line = plot_->addGraph();
+        line->setData(x[homeward], y[homeward], true);
+        QPen pen(homeward ? theme.homeward : theme.outward, look.scaled(2.2));
+        pen.setDashPattern(homeward ? QList<qreal>{3, 2} : QList<qreal>{7, 2});
+        line->setPen(pen);
+        auto* words = add_text(plot_, homeward ? theme.homeward : theme.outward, Look::small_px, true);
+        const auto middle = x[homeward].size() / 2;
+        words->position->setCoords(x[homeward][middle], y[homeward][middle]);
+        words->setPositionAlignment(Qt::AlignHCenter | Qt::AlignBottom);
+        words->setText(homeward ? tr("home") : tr("out"));
+    }
+    plot_->xAxis->setRange(0.0, profile_.back().distance_m * way.factor);
+    plot_->yAxis->setRange(least - room, most + 1.5 * room);
+    plot_->replot(QCustomPlot::rpQueuedReplot);
+}
+
+} // namespace sobremesa::app

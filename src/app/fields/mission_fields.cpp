@@ -1,0 +1,292 @@
+#include <cmath>
+
+#include <QCoreApplication>
+
+#include "app/fields/field_makers.hpp"
+#include "core/units/constants.hpp"
+#include "io/text_number.hpp"
+#include "wording/plans.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+
+using mission::MissionKind;
+using mission::PlanRequest;
+using mission::SpeedRule;
+using units::Quantity;
+using wording::Notation;
+using wording::Quantities;
+
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::MissionFields)
+};
+
+/// A way that needs places gets one to begin with, on the bearing, that can then be dragged.
+void take_kind(PlanRequest& request, int index) {
+    auto& mission = request.mission;
+    mission.kind = MissionKind(index);
+    const bool needs_places = mission.kind == MissionKind::route || mission.kind == MissionKind::visit ||
+                              mission.kind == MissionKind::one_way;
+    constexpr double first_place_m = 3000.0;
+    if (needs_places && mission.waypoints.empty())
+        mission.waypoints.push_back({"", geodesy::offset({}, mission.bearing_deg, first_place_m), {}, 0.0, false});
+}
+
+RequestField speed_field(const char* path, const QString& label, SpeedRule mission::Mission::*rule) {
+    QStringList names;
+    for (const SpeedRule one :
+         {SpeedRule::known_cruise, SpeedRule::best_range, SpeedRule::fixed, SpeedRule::power_share})
+        names << wording::name(one);
+    return choice(
+        path, label, names, [rule](const PlanRequest& r) { return int(r.mission.*rule); },
+        [rule](PlanRequest& r, int i) { r.mission.*rule = SpeedRule(i); });
+}
+
+/// "39.418250, -31.361480", or nothing.
+RequestField home_field() {
+    RequestField field =
+        text("mission.home", Words::tr("Where home is"),
+             [](const PlanRequest& r) {
+                 if (!r.mission.home) return QString();
+                 constexpr int decimals = 6;
+                 return QString::fromStdString(io::text_from_number(r.mission.home->latitude_deg, decimals) + "; " +
+                                               io::text_from_number(r.mission.home->longitude_deg, decimals));
+             },
+             {});
+    field.readText = [](PlanRequest& r, const QString& typed) -> QString {
+        if (typed.isEmpty()) {
+            r.mission.home.reset();
+            return {};
+        }
+        QStringList parts = typed.split(QLatin1Char(';'));
+        if (parts.size() != 2) parts = typed.split(QStringLiteral(", "));
+        if (parts.size() != 2) parts = typed.split(QLatin1Char(','));
+        const auto latitude = parts.size() == 2 ? io::number_from_text(parts[0].toStdString()) : std::nullopt;
+        const auto longitude = parts.size() == 2 ? io::number_from_text(parts[1].toStdString()) : std::nullopt;
+        if (!latitude || !longitude || !geodesy::is_possible({*latitude, *longitude}))
+            return Words::tr("Write latitude and longitude in degrees, such as “39.41825; -31.36148”.");
+        r.mission.home = geodesy::Position{*latitude, *longitude};
+        return {};
+    };
+    field.hint = Words::tr("latitude; longitude in degrees: for terrain and for routes as files");
+    return field;
+}
+
+RequestField open_metres(const char* path, const QString& label, const Notation& notation, double step,
+                         std::function<std::optional<double>&(PlanRequest&)> place, const QString& hint = {}) {
+    return open_number(
+        path, label, notation, step,
+        [place](const PlanRequest& r) { return place(const_cast<PlanRequest&>(r)).value_or(0.0); }, place, hint);
+}
+
+/// A field of a part that may not be there yet: typing into it makes the part.
+template <class Part>
+RequestField part_number(const char* path, const QString& label, const Notation& notation, double step,
+                         std::optional<Part> PlanRequest::*part, double Part::*member, Part fresh,
+                         const QString& hint = {}) {
+    RequestField field = number(
+        path, label, notation, step,
+        [part, member](const PlanRequest& r) { return r.*part ? (*(r.*part)).*member : 0.0; },
+        [part, member, fresh](PlanRequest& r, double v) {
+            if (!(r.*part)) {
+                r.*part = fresh;
+                if constexpr (std::is_same_v<Part, mission::FailsafeReturn>)
+                    (r.*part)->airspeed_mps = r.aircraft.cruise_airspeed_mps;
+            }
+            (*(r.*part)).*member = v;
+        },
+        hint);
+    field.isOpen = [part](const PlanRequest& r) { return !(r.*part).has_value(); };
+    field.leaveOpen = [part](PlanRequest& r) { (r.*part).reset(); };
+    return field;
+}
+
+template <class Part>
+RequestField part_open_number(const char* path, const QString& label, const Notation& notation, double step,
+                              std::optional<Part> PlanRequest::*part, std::optional<double> Part::*member,
+                              Part fresh, const QString& hint = {}) {
+    RequestField field = number(
+        path, label, notation, step,
+        [part, member](const PlanRequest& r) { return r.*part ? ((*(r.*part)).*member).value_or(0.0) : 0.0; },
+        [part, member, fresh](PlanRequest& r, double v) {
+            if (!(r.*part)) r.*part = fresh;
+            (*(r.*part)).*member = v;
+        },
+        hint);
+    field.isOpen = [part, member](const PlanRequest& r) {
+        return !(r.*part).has_value() || !((*(r.*part)).*member).has_value();
+    };
+    field.leaveOpen = [part, member](PlanRequest& r) {
+        if (r.*part) ((*(r.*part)).*member).reset();
+    };
+    return field;
+}
+
+RequestField minutes_field(const char* path, const QString& label,
+                           std::optional<double> mission::GroundSide::*which) {
+    return open_number(
+        path, label, {1.0, Words::tr("min"), 0}, 5,
+        [which](const PlanRequest& r) { return (r.ground.*which).value_or(0.0); },
+        [which](PlanRequest& r) -> std::optional<double>& { return r.ground.*which; }, {});
+}
+
+} // namespace
+
+RequestField mission_kind_field() {
+    QStringList names;
+    for (const MissionKind kind : {MissionKind::out_and_back, MissionKind::farthest_point, MissionKind::endurance,
+                                   MissionKind::route, MissionKind::visit, MissionKind::one_way})
+        names << wording::name(kind);
+    return choice(
+        "mission.kind", Words::tr("What is flown"), names, [](const PlanRequest& r) { return int(r.mission.kind); },
+        take_kind);
+}
+
+std::vector<RequestField> mission_fields(const Quantities& q) {
+    const Notation speed = typed(q.notation(Quantity::airspeed), 0);
+    const Notation height = q.notation(Quantity::height);
+    return {
+        mission_kind_field(),
+        speed_field("mission.speed_out", Words::tr("Airspeed out"), &mission::Mission::speed_out),
+        speed_field("mission.speed_home", Words::tr("Airspeed home"), &mission::Mission::speed_home),
+        open_metres(
+            "mission.airspeed_mps", Words::tr("Fixed airspeed"), speed, 1,
+            [](PlanRequest& r) -> std::optional<double>& { return r.mission.airspeed_mps; },
+            Words::tr("where a fixed one is chosen")),
+        number(
+            "mission.most_power_share", Words::tr("Share of full power"), {100.0, Words::tr("%"), 0}, 5,
+            [](const PlanRequest& r) { return r.mission.most_power_share; },
+            [](PlanRequest& r, double v) { r.mission.most_power_share = v; },
+            Words::tr("where that is chosen; half leaves what gusts and climbs ask for")),
+        open_metres(
+            "mission.climb_angle_deg", Words::tr("Climb at an angle of"), {1.0, Words::tr("°"), 0, false}, 1,
+            [](PlanRequest& r) -> std::optional<double>& { return r.mission.climb_angle_deg; },
+            Words::tr("in place of the rate")),
+        open_number(
+            "mission.climb_throttle", Words::tr("Climb on a throttle of"), {100.0, Words::tr("%"), 0}, 5,
+            [](const PlanRequest& r) { return r.mission.climb_throttle.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.mission.climb_throttle; },
+            Words::tr("wings are launched near 85 %; wants the full power")),
+        number(
+            "mission.clearance_m", Words::tr("Clear of the ground by"), height, 5,
+            [](const PlanRequest& r) { return r.mission.clearance_m; },
+            [](PlanRequest& r, double v) { r.mission.clearance_m = v; }),
+        number(
+            "mission.height_ceiling_m", Words::tr("Not higher above ground than"), height, 5,
+            [](const PlanRequest& r) { return r.height_ceiling_m; },
+            [](PlanRequest& r, double v) { r.height_ceiling_m = v; }, Words::tr("local rules decide")),
+        open_metres(
+            "mission.loiter_radius_m", Words::tr("Circles of a radius of"), height, 10,
+            [](PlanRequest& r) -> std::optional<double>& { return r.mission.loiter_radius_m; },
+            Words::tr("their bank costs; left open, wide ones")),
+        home_field(),
+        [] {
+            RequestField field = text(
+                "mission.terrain_file", Words::tr("Elevation raster"),
+                [](const PlanRequest& r) { return QString::fromStdString(r.mission.terrain_file); },
+                [](PlanRequest& r, const QString& path) { r.mission.terrain_file = path.toStdString(); });
+            field.hint = Words::tr("a file: GeoTIFF, HGT or ASCII grid; empty: flat ground");
+            return field;
+        }(),
+    };
+}
+
+std::vector<RequestField> weather_fields(const Quantities& q) {
+    const Notation wind = typed(q.notation(Quantity::wind_speed), 1);
+    return {
+        open_metres(
+            "weather.wind_height_m", Words::tr("Forecast for a height of"), q.notation(Quantity::height), 5,
+            [](PlanRequest& r) -> std::optional<double>& { return r.weather.wind_height_m; },
+            Words::tr("left open: the mission's")),
+        number(
+            "weather.wind_exponent", Words::tr("Grows with height by the power of"), {1.0, {}, 2, false}, 0.02,
+            [](const PlanRequest& r) { return r.weather.wind_exponent; },
+            [](PlanRequest& r, double v) { r.weather.wind_exponent = v; },
+            Words::tr("0.14 over open ground, 0.25 over woods and hedges")),
+        number(
+            "weather.wind_growth_mps_per_h", Words::tr("Grows every hour by"), wind, 0.5,
+            [](const PlanRequest& r) { return r.weather.wind_growth_mps_per_h; },
+            [](PlanRequest& r, double v) { r.weather.wind_growth_mps_per_h = v; }),
+        number(
+            "weather.gust_mps", Words::tr("Gusts above it by"), wind, 0.5,
+            [](const PlanRequest& r) { return r.weather.gust_mps; },
+            [](PlanRequest& r, double v) { r.weather.gust_mps = v; }),
+        number(
+            "weather.wind_sd_mps", Words::tr("May be off by"), wind, 0.5,
+            [](const PlanRequest& r) { return r.weather.wind_sd_mps; },
+            [](PlanRequest& r, double v) { r.weather.wind_sd_mps = v; }, Words::tr("two times in three, no more")),
+        number(
+            "weather.wind_from_sd_deg", Words::tr("and in direction by"), {1.0, Words::tr("°"), 0, false}, 5,
+            [](const PlanRequest& r) { return r.weather.wind_from_sd_deg; },
+            [](PlanRequest& r, double v) { r.weather.wind_from_sd_deg = v; }),
+        number(
+            "turn.least_chance", Words::tr("“Chance of home” turns below"), {100.0, Words::tr("%"), 0}, 1,
+            [](const PlanRequest& r) { return r.turn.least_chance; },
+            [](PlanRequest& r, double v) { r.turn.least_chance = v; }),
+        open_number(
+            "weather.pressure_pa", Words::tr("Pressure at the field"), {0.01, Words::tr("hPa"), 0}, 1,
+            [](const PlanRequest& r) { return r.weather.pressure_pa.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.weather.pressure_pa; },
+            Words::tr("not reduced to sea level; left open, by the elevation")),
+        open_number(
+            "weather.relative_humidity", Words::tr("Humidity"), {100.0, Words::tr("%"), 0}, 5,
+            [](const PlanRequest& r) { return r.weather.relative_humidity.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.weather.relative_humidity; }, {}),
+    };
+}
+
+std::vector<RequestField> safety_fields(const Quantities& q) {
+    const Notation distance = typed(q.notation(Quantity::turn_distance), 1);
+    const Notation height = q.notation(Quantity::height);
+    const mission::FailsafeReturn failsafe;
+    mission::Link link;
+    link.frequency_mhz = 900.0;
+    using mission::FailsafeReturn;
+    using mission::Link;
+    return {
+        part_number<FailsafeReturn>("failsafe.height_m", Words::tr("Its own return is flown at"), height, 5,
+                                    &PlanRequest::failsafe, &FailsafeReturn::height_m, failsafe,
+                                    Words::tr("what the aircraft does by itself when the link is lost")),
+        part_number<FailsafeReturn>("failsafe.airspeed_mps", Words::tr("at an airspeed of"),
+                                    typed(q.notation(Quantity::airspeed), 0), 1, &PlanRequest::failsafe,
+                                    &FailsafeReturn::airspeed_mps, failsafe),
+        part_open_number<FailsafeReturn>("failsafe.throttle", Words::tr("or on a throttle of"),
+                                         {100.0, Words::tr("%"), 0}, 5, &PlanRequest::failsafe,
+                                         &FailsafeReturn::throttle, failsafe),
+        part_number<Link>("link.frequency_mhz", Words::tr("Link on"), {1.0, Words::tr("MHz"), 0}, 100,
+                          &PlanRequest::link, &Link::frequency_mhz, link),
+        part_open_number<Link>("link.radiated_dbm", Words::tr("radiating, antennas counted"),
+                               {1.0, Words::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::radiated_dbm, link),
+        part_open_number<Link>("link.least_signal_dbm", Words::tr("Least signal that flies"),
+                               {1.0, Words::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::least_signal_dbm, link),
+        part_open_number<Link>("link.measured_reach_m", Words::tr("Reach that logs showed"), distance, 1,
+                               &PlanRequest::link, &Link::measured_reach_m, link,
+                               Words::tr("Debrief says it: where the link would fall to its failsafe level")),
+        part_number<Link>("link.antenna_height_m", Words::tr("Antenna on the ground at"), height, 1,
+                          &PlanRequest::link, &Link::antenna_height_m, link),
+        open_number(
+            "supply.least_pack_v", Words::tr("Video and servos want"), {1.0, Words::tr("V"), 1}, 0.5,
+            [](const PlanRequest& r) { return r.supply.least_pack_v.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.supply.least_pack_v; },
+            Words::tr("of the pack, through their regulators")),
+        open_number(
+            "supply.controller_cutoff_cell_v", Words::tr("Speed controller cuts at"),
+            {1.0, Words::tr("V a cell"), 2}, 0.1,
+            [](const PlanRequest& r) { return r.supply.controller_cutoff_cell_v.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.supply.controller_cutoff_cell_v; },
+            Words::tr("0: switched off")),
+    };
+}
+
+std::vector<RequestField> ground_fields() {
+    return {
+        minutes_field("ground.recorder_min", Words::tr("Recorder's card holds"),
+                      &mission::GroundSide::recorder_min),
+        minutes_field("ground.goggles_min", Words::tr("Goggles last"), &mission::GroundSide::goggles_min),
+        minutes_field("ground.radio_min", Words::tr("Radio lasts"), &mission::GroundSide::radio_min),
+        minutes_field("ground.station_min", Words::tr("Ground station lasts"), &mission::GroundSide::station_min),
+    };
+}
+
+} // namespace sobremesa::app

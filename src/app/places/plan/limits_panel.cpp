@@ -1,0 +1,134 @@
+#include "app/places/plan/limits_panel.hpp"
+
+#include <QVBoxLayout>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/cell_model.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/editable_word.hpp"
+#include "app/widgets/popover.hpp"
+#include "app/widgets/sensitivity_bars.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "wording/plans.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using mission::Verdict;
+
+LimitsPanel::LimitsPanel(QWidget* parent) : QWidget(parent) {
+    const Look& look = Look::instance();
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(look.scaled(5));
+    go_ = new TextLabel(Role::plain);
+    go_->setObjectName(QStringLiteral("planGo"));
+    go_->setTextFormat(Qt::RichText);
+    lines_ = new QVBoxLayout;
+    lines_->setSpacing(look.scaled(4));
+    column->addLayout(lines_);
+    rest_ = new EditableWord;
+    rest_->setObjectName(QStringLiteral("allLimits"));
+    connect(rest_, &EditableWord::clicked, this, &LimitsPanel::showAll);
+    column->addWidget(rest_, 0, Qt::AlignLeft);
+    reach_ = new TextLabel(Role::quiet);
+    reach_->setObjectName(QStringLiteral("planReach"));
+    column->addWidget(reach_);
+    places_ = new TextLabel(Role::quiet);
+    places_->setObjectName(QStringLiteral("landingPlaces"));
+    column->addWidget(places_);
+    moves_heading_ = new TextLabel(Role::heading, tr("What moves it most"));
+    column->addWidget(moves_heading_);
+    moves_ = new SensitivityBars;
+    moves_->setObjectName(QStringLiteral("sensitivityBars"));
+    column->addWidget(moves_);
+    setOutlook(nullptr);
+}
+
+void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook) {
+    outlook_ = std::move(outlook);
+    const auto& q = Look::instance().quantities();
+    while (QLayoutItem* item = lines_->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    const bool any = outlook_ != nullptr;
+    for (QWidget* one : {static_cast<QWidget*>(go_), static_cast<QWidget*>(rest_), static_cast<QWidget*>(reach_)})
+        one->setVisible(any);
+    const bool moves = any && !outlook_->plan->turn_sensitivities.empty();
+    moves_heading_->setVisible(moves);
+    moves_->setVisible(moves);
+    places_->setVisible(any && outlook_->plan->turn && !outlook_->plan->request.mission.alternates.empty());
+    if (!any) return;
+    const mission::Plan& plan = *outlook_->plan;
+    go_->setText(wording::go_sentence(outlook_->limits, plan, q));
+    int kept = 0;
+    int unknown = 0;
+    for (const auto& check : outlook_->limits.checks) {
+        kept += check.verdict == Verdict::kept ? 1 : 0;
+        unknown += check.verdict == Verdict::unknown ? 1 : 0;
+        if (check.verdict != Verdict::broken && check.verdict != Verdict::near_it) continue;
+        auto* line = new TextLabel(check.verdict == Verdict::broken ? Role::warning : Role::plain);
+        line->setWords(tr("%1: %2", "limit: what it is about")
+                           .arg(wording::name(check.kind), wording::limit_sentence(check, q)));
+        lines_->addWidget(line);
+        line->show();
+    }
+    rest_->setText(tr("%1 limits kept, %2 not known").arg(kept).arg(unknown));
+    rest_->setAccessibleName(tr("All limits: %1").arg(rest_->text()));
+    rest_->updateGeometry();
+    reach_->setWords(wording::reach_sentence(outlook_->reach, q));
+    if (plan.turn) {
+        QStringList places;
+        for (const auto& way : mission::bail_outs(plan, mission::outward_at(plan, plan.turn->distance_m.value)))
+            places << wording::bail_out_sentence(way, q);
+        places_->setWords(tr("From the turn, reserve used: %1.").arg(places.join(QStringLiteral("; "))));
+    }
+    const bool time = mission::stays(plan.request);
+    moves_->setSensitivities(plan.turn_sensitivities,
+                             time ? units::Quantity::turn_time : units::Quantity::turn_distance);
+}
+
+void LimitsPanel::showAll() {
+    if (!outlook_) return;
+    const Look& look = Look::instance();
+    const auto& q = look.quantities();
+    auto* sheet = new Popover(window());
+    sheet->setAccessibleName(tr("All limits"));
+    sheet->setFixedWidth(look.scaled(620));
+    sheet->column()->addWidget(new TextLabel(Role::heading, tr("Limits along the way")));
+    auto* table = new DataTable(QStringLiteral("limitsTable"), tr("Limits along the way"));
+    auto* model = new CellModel(table);
+    std::vector<std::vector<Cell>> rows;
+    const auto words = [](const QString& text) {
+        Cell cell;
+        cell.text = text;
+        return cell;
+    };
+    const auto verdict = [](Verdict v) {
+        switch (v) {
+        case Verdict::kept: return LimitsPanel::tr("kept");
+        case Verdict::near_it: return LimitsPanel::tr("near");
+        case Verdict::broken: return LimitsPanel::tr("broken");
+        case Verdict::unknown: break;
+        }
+        return LimitsPanel::tr("not known");
+    };
+    for (const auto& check : outlook_->limits.checks) {
+        const bool known = check.verdict != Verdict::unknown;
+        Cell met = words(known ? q.text(check.quantity, {check.worst, 0.0}) : QStringLiteral("–"));
+        if (known) met.explanation = mission::explain(check);
+        met.figure = true;
+        Cell allowed = words(known ? q.text(check.quantity, {check.limit, 0.0}) : QStringLiteral("–"));
+        allowed.figure = true;
+        rows.push_back({words(wording::name(check.kind)), words(verdict(check.verdict)), met, allowed});
+    }
+    model->setCells({tr("limit"), tr("verdict"), tr("met"), tr("allowed")}, std::move(rows));
+    table->setModel(model);
+    table->fitColumns(230);
+    table->setMinimumHeight(look.scaled(420));
+    sheet->column()->addWidget(table);
+    sheet->popUpBy(rest_, rest_->rect());
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,235 @@
+#include "app/places/plan/places_table.hpp"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QTableWidget>
+#include <QVBoxLayout>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "core/units/constants.hpp"
+#include "io/text_number.hpp"
+#include "wording/messages.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using units::Quantity;
+
+namespace {
+
+enum Column { kind_at, name_at, distance_at, bearing_at, height_at, minutes_at, columns };
+
+QString figure(double value, int decimals) {
+    return QString::fromStdString(io::text_from_number(value, decimals));
+}
+
+} // namespace
+
+PlacesTable::PlacesTable(FormSubject subject, QWidget* parent)
+    : QWidget(parent), subject_(std::move(subject)), table_(new QTableWidget(0, columns)),
+      trouble_(new TextLabel(Role::warning)) {
+    const Look& look = Look::instance();
+    const auto& q = look.quantities();
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    table_->setObjectName(QStringLiteral("placesTable"));
+    table_->setAccessibleName(tr("Places of the mission"));
+    table_->setHorizontalHeaderLabels(
+        {QString(), tr("name"), tr("from home, %1").arg(q.notation(Quantity::turn_distance).unit), tr("bearing, °"),
+         tr("height, %1").arg(q.notation(Quantity::height).unit), tr("circles, min")});
+    table_->verticalHeader()->hide();
+    table_->verticalHeader()->setDefaultSectionSize(look.scaled(26));
+    table_->setFrameShape(QFrame::NoFrame);
+    table_->setShowGrid(false);
+    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    table_->setSelectionMode(QAbstractItemView::SingleSelection);
+    table_->setMinimumHeight(look.scaled(230));
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    table_->horizontalHeader()->setSectionResizeMode(kind_at, QHeaderView::ResizeToContents);
+    column->addWidget(table_, 1);
+    trouble_->setObjectName(QStringLiteral("placesTrouble"));
+    trouble_->hide();
+    column->addWidget(trouble_);
+    column->addWidget(new TextLabel(
+        Role::quiet, tr("On the map places can be dragged; N and Ctrl with the arrow keys move them there.")));
+    auto* buttons = new QHBoxLayout;
+    const auto button = [&](const QString& text, const char* object, auto call) {
+        auto* made = new QPushButton(text);
+        made->setObjectName(QLatin1String(object));
+        connect(made, &QPushButton::clicked, this, call);
+        buttons->addWidget(made);
+    };
+    button(tr("Add a place"), "addPlace", [this] { addPlace(false); });
+    button(tr("Add a landing place"), "addLandingPlace", [this] { addPlace(true); });
+    button(tr("Earlier"), "placeEarlier", [this] { movePlace(-1); });
+    button(tr("Later"), "placeLater", [this] { movePlace(1); });
+    button(tr("Remove"), "removePlace", [this] { removePlace(); });
+    column->addLayout(buttons);
+    auto* files = new QHBoxLayout;
+    const auto file_button = [&](const QString& text, const char* object, auto signal) {
+        auto* made = new QPushButton(text);
+        made->setObjectName(QLatin1String(object));
+        connect(made, &QPushButton::clicked, this, signal);
+        files->addWidget(made);
+    };
+    file_button(tr("Bring in a route…"), "importRoute", &PlacesTable::importWanted);
+    file_button(tr("Save as a route…"), "exportRoute", &PlacesTable::exportWanted);
+    files->addStretch(1);
+    column->addLayout(files);
+    connect(table_, &QTableWidget::cellChanged, this, &PlacesTable::edited);
+    refresh();
+}
+
+void PlacesTable::refresh() {
+    // A cell that is being typed in is not pulled away.
+    if (filling_ || table_->findChild<QLineEdit*>()) return;
+    filling_ = true;
+    const auto request = subject_.request();
+    const auto& mission = request.mission;
+    const auto& q = Look::instance().quantities();
+    const auto way = q.notation(Quantity::turn_distance);
+    const auto up = q.notation(Quantity::height);
+    const int chosen = table_->currentRow();
+    table_->setRowCount(int(mission.waypoints.size() + mission.alternates.size()));
+    const auto set = [&](int row, int column, const QString& text, bool editable) {
+        auto* item = new QTableWidgetItem(text);
+        item->setTextAlignment(column > name_at ? Qt::AlignRight | Qt::AlignVCenter
+                                                : Qt::AlignLeft | Qt::AlignVCenter);
+        if (!editable) item->setFlags(item->flags() & ~Qt::ItemIsEditable);
+        table_->setItem(row, column, item);
+    };
+    int row = 0;
+    const auto place = [&](const geodesy::EastNorth& at) {
+        constexpr int decimals = 2;
+        set(row, distance_at, figure(geodesy::distance_m(at, {}) * way.factor, decimals), true);
+        set(row, bearing_at, figure(geodesy::bearing_deg({}, at), 0), true);
+    };
+    for (const auto& point : mission.waypoints) {
+        set(row, kind_at, tr("over"), false);
+        set(row, name_at, QString::fromStdString(point.name), true);
+        place(point.at);
+        set(row, height_at, point.height_m ? figure(*point.height_m * up.factor, 0) : QString(), true);
+        set(row, minutes_at,
+            point.loiter_to_the_last ? tr("to the last") : figure(point.loiter_s / units::seconds_per_minute, 0),
+            true);
+        ++row;
+    }
+    for (const auto& alternate : mission.alternates) {
+        set(row, kind_at, tr("landing"), false);
+        set(row, name_at, QString::fromStdString(alternate.name), true);
+        place(alternate.at);
+        set(row, height_at, figure(alternate.height_m * up.factor, 0), true);
+        set(row, minutes_at, QString(), false);
+        ++row;
+    }
+    if (chosen >= 0 && chosen < row) table_->setCurrentCell(chosen, name_at);
+    filling_ = false;
+}
+
+void PlacesTable::change(const std::function<void(mission::Mission&)>& make) {
+    auto request = subject_.request();
+    make(request.mission);
+    const auto error = subject_.set(request);
+    trouble_->setVisible(error.has_value());
+    if (error) {
+        units::Error here = *error;
+        here.where = {};
+        trouble_->setWords(wording::message(here));
+    }
+    refresh();
+}
+
+void PlacesTable::edited(int row, int column) {
+    if (filling_) return;
+    const auto& q = Look::instance().quantities();
+    const QString typed = table_->item(row, column)->text().trimmed();
+    const auto number = io::number_from_text(typed.toStdString());
+    const bool may_be_empty = column == name_at || column == height_at || column == minutes_at;
+    const bool to_the_last = column == minutes_at && !typed.isEmpty() && !number;
+    if (!number && column != name_at && !(may_be_empty && typed.isEmpty()) && !to_the_last) {
+        trouble_->setWords(tr("“%1” is no number. Write digits, with a comma or a point.").arg(typed));
+        trouble_->show();
+        return;
+    }
+    trouble_->hide();
+    change([&](mission::Mission& mission) {
+        const bool over = std::size_t(row) < mission.waypoints.size();
+        auto* point = over ? &mission.waypoints[std::size_t(row)] : nullptr;
+        auto* landing = over ? nullptr : &mission.alternates[std::size_t(row) - mission.waypoints.size()];
+        geodesy::EastNorth& at = over ? point->at : landing->at;
+        const double from_home_m = geodesy::distance_m(at, {});
+        const double on_deg = geodesy::bearing_deg({}, at);
+        const double up = q.notation(Quantity::height).factor;
+        switch (Column(column)) {
+        case name_at: (over ? point->name : landing->name) = typed.toStdString(); break;
+        case distance_at:
+            at = geodesy::offset({}, on_deg, *number / q.notation(Quantity::turn_distance).factor);
+            break;
+        case bearing_at: at = geodesy::offset({}, *number, from_home_m); break;
+        case height_at:
+            if (over)
+                point->height_m = number ? std::optional(*number / up) : std::nullopt;
+            else
+                landing->height_m = number.value_or(0.0) / up;
+            break;
+        case minutes_at:
+            if (!over) break;
+            point->loiter_s = number.value_or(0.0) * units::seconds_per_minute;
+            point->loiter_to_the_last = to_the_last;
+            break;
+        case kind_at:
+        case columns: break;
+        }
+    });
+}
+
+void PlacesTable::addPlace(bool landing_place) {
+    change([landing_place](mission::Mission& mission) {
+        constexpr double farther_m = 2000.0;
+        const auto from = mission.waypoints.empty() ? geodesy::EastNorth{} : mission.waypoints.back().at;
+        const double on_deg = mission.waypoints.empty() ? mission.bearing_deg : geodesy::bearing_deg({}, from);
+        const auto at = geodesy::offset(from, on_deg, farther_m);
+        if (landing_place) {
+            mission.alternates.push_back({"", at, 0.0});
+            return;
+        }
+        mission.waypoints.push_back({"", at, {}, 0.0, false});
+        // A place that is added is meant to be flown over.
+        if (mission.kind == mission::MissionKind::out_and_back ||
+            mission.kind == mission::MissionKind::farthest_point)
+            mission.kind = mission::MissionKind::route;
+    });
+    table_->setCurrentCell(table_->rowCount() - 1, name_at);
+}
+
+void PlacesTable::removePlace() {
+    const int row = table_->currentRow();
+    if (row < 0) return;
+    change([row](mission::Mission& mission) {
+        const auto at = std::size_t(row);
+        if (at < mission.waypoints.size())
+            mission.waypoints.erase(mission.waypoints.begin() + row);
+        else
+            mission.alternates.erase(mission.alternates.begin() + std::ptrdiff_t(at - mission.waypoints.size()));
+        // Without a place left there is no route.
+        const bool over_places = mission.kind == mission::MissionKind::route ||
+                                 mission.kind == mission::MissionKind::visit ||
+                                 mission.kind == mission::MissionKind::one_way;
+        if (mission.waypoints.empty() && over_places) mission.kind = mission::MissionKind::out_and_back;
+    });
+}
+
+void PlacesTable::movePlace(int by) {
+    const int row = table_->currentRow();
+    const auto count = int(subject_.request().mission.waypoints.size());
+    if (row < 0 || row >= count || row + by < 0 || row + by >= count) return;
+    change([row, by](mission::Mission& mission) {
+        std::swap(mission.waypoints[std::size_t(row)], mission.waypoints[std::size_t(row + by)]);
+    });
+    table_->setCurrentCell(row + by, name_at);
+}
+
+} // namespace sobremesa::app

@@ -1,0 +1,84 @@
+#include "core/mission/alarms.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace sobremesa::mission {
+
+namespace {
+
+/// Above the highest current that the plan itself draws (common practice, no source).
+constexpr double current_margin = 1.15;
+/// Below the landing voltage, so that a climb near the end does not stop the motor (common practice, no source).
+constexpr double cutoff_below_v = 0.1;
+
+/// A step that reads well: 1, 2 or 5 with zeros.
+double round_step_m(double wanted_m) {
+    const double decade = std::pow(10.0, std::floor(std::log10(wanted_m)));
+    for (const double step : {1.0, 2.0, 5.0}) {
+        if (step * decade >= wanted_m) return step * decade;
+    }
+    return 10.0 * decade;
+}
+
+} // namespace
+
+std::vector<TurnRow> turn_table(const Plan& plan, double step_m) {
+    std::vector<TurnRow> rows;
+    if (!plan.turn || !(plan.turn->distance_m.value > 0.0)) return rows;
+    const double turn_m = plan.turn->distance_m.value;
+    constexpr double usual_rows = 8.0;
+    if (!(step_m > 0.0)) step_m = round_step_m(turn_m / usual_rows);
+    const auto add = [&](double distance_m) {
+        const OutwardPoint at = outward_at(plan, distance_m);
+        const double usable_wh = plan.conditions.usable_energy_wh();
+        const double used_wh = std::clamp(usable_wh - at.needed_wh, 0.0, usable_wh);
+        rows.push_back({distance_m, geodesy::distance_m(at.at, {}), at.time_s, at.needed_wh,
+                        battery::point_at_energy(plan.conditions.cruise, used_wh).charge_used_ah,
+                        at.charge_used_ah});
+    };
+    // The last round distance stands only where it is not the turn over again.
+    constexpr double apart = 0.3;
+    for (double d = step_m; d < turn_m - apart * step_m; d += step_m) add(d);
+    add(turn_m);
+    return rows;
+}
+
+std::optional<AlarmSheet> alarm_sheet(const Plan& plan) {
+    const FlightConditions& c = plan.conditions;
+    if (c.cruise.gives_nothing()) return std::nullopt;
+    AlarmSheet sheet;
+    sheet.series = plan.request.pack.series;
+    sheet.capacity_to_enter_ah = c.usable_charge_ah();
+    sheet.rated_ah = battery::rated_charge_ah(plan.request.pack);
+    sheet.landing_cell_v = landing_cell_v(plan.request);
+    const auto cell_v = [&](double charge_ah) {
+        return battery::point_at_charge(c.cruise, charge_ah).voltage_v / sheet.series;
+    };
+    for (int tenth = 1; tenth <= 10; ++tenth) {
+        const double share = 0.1 * tenth;
+        const double charge_ah = share * sheet.capacity_to_enter_ah;
+        sheet.callouts.push_back({share, charge_ah, cell_v(charge_ah)});
+    }
+    double reserve_wh = 0.0;
+    if (plan.turn) {
+        reserve_wh = outward_at(plan, plan.turn->distance_m.value).reserve_wh;
+        sheet.turn_ah = plan.turn->charge_used_ah.value;
+        sheet.turn_time_s = plan.turn->time_s.value;
+    }
+    if (plan.flight) sheet.flight_time_s = plan.flight->duration_s.value;
+    const auto at_reserve = battery::point_at_energy(c.cruise, c.usable_energy_wh() - reserve_wh);
+    sheet.reserve_ah = at_reserve.charge_used_ah;
+    sheet.warning_cell_v = at_reserve.voltage_v / sheet.series;
+    double highest_w = c.cruise_power_w.value;
+    if (plan.flight) {
+        for (const FlightLeg& leg : plan.flight->legs) highest_w = std::max(highest_w, leg.power_w);
+    }
+    // At the landing voltage the same power draws most.
+    sheet.current_a = current_margin * highest_w / (sheet.landing_cell_v * sheet.series);
+    sheet.cutoff_cell_v =
+        std::max(battery::traits(plan.request.pack.chemistry).floor_cell_v, sheet.landing_cell_v - cutoff_below_v);
+    return sheet;
+}
+
+} // namespace sobremesa::mission

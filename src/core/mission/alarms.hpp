@@ -1,0 +1,62 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "core/mission/plan.hpp"
+
+namespace sobremesa::mission {
+
+/// One call of the counter on screen: so much is used, so much is left of what this plan may use.
+struct Callout {
+    /// Of the capacity to enter, 0.1 … 1.
+    double share_used = 0.0;
+    double charge_used_ah = 0.0;
+    /// Of a cell under cruise load at that charge, V.
+    double cell_v = 0.0;
+};
+
+/// What to set in the flight controller and the radio for this pack and this plan.
+struct AlarmSheet {
+    /// What the pack gives at this cruise, in this air, down to the landing voltage: enter this, not the label, Ah.
+    double capacity_to_enter_ah = 0.0;
+    double rated_ah = 0.0;
+    /// Turn for home at the latest, Ah; empty where the plan has no turn.
+    std::optional<double> turn_ah;
+    /// Home with the reserve whole, and the landing voltage, Ah.
+    double reserve_ah = 0.0;
+    std::vector<Callout> callouts;
+    /// Warning where the reserve begins, and landing, whole pack and per cell, V.
+    double warning_cell_v = 0.0;
+    double landing_cell_v = 0.0;
+    int series = 1;
+    /// The turn's and the whole flight's time, s.
+    std::optional<double> turn_time_s;
+    std::optional<double> flight_time_s;
+    /// Above this something is wrong, or the climb is too steep, A.
+    double current_a = 0.0;
+    /// For the speed controller: off, or not above this, V a cell.
+    double cutoff_cell_v = 0.0;
+};
+
+/// @param plan  whose pack gives something
+/// @return nothing where it does not
+std::optional<AlarmSheet> alarm_sheet(const Plan& plan);
+
+/// "At this distance turn unless at least this is left."
+struct TurnRow {
+    /// Flown, m.
+    double distance_m = 0.0;
+    double from_home_m = 0.0;
+    double time_s = 0.0;
+    /// The way home and the reserve, Wh; the counter may show so much there at most, Ah.
+    double needed_wh = 0.0;
+    double most_used_ah = 0.0;
+    /// As planned, Ah.
+    double planned_ah = 0.0;
+};
+/// Rows at round distances up to the turn, and the turn itself.
+/// @param step_m  between rows; 0: some eight rows
+std::vector<TurnRow> turn_table(const Plan& plan, double step_m = 0.0);
+
+} // namespace sobremesa::mission

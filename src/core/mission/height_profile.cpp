@@ -1,0 +1,59 @@
+#include "core/mission/height_profile.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/mission/outward.hpp"
+
+namespace sobremesa::mission {
+
+namespace {
+
+double ground_at(const Plan& plan, const geodesy::EastNorth& at) {
+    const auto& terrain = plan.request.mission.terrain;
+    return terrain ? terrain->above_home_m(at).value_or(std::nan("")) : std::nan("");
+}
+
+} // namespace
+
+std::vector<ProfilePoint> height_profile(const Plan& plan) {
+    std::vector<ProfilePoint> points;
+    if (!plan.turn) return points;
+    const double turn_m = plan.turn->distance_m.value;
+    const auto& terrain = plan.request.mission.terrain;
+    constexpr double without_ground_m = 250.0;
+    const double step_m = terrain ? terrain->step_m : without_ground_m;
+    for (double d = 0.0; d < turn_m; d += step_m) {
+        const OutwardPoint at = outward_at(plan, d);
+        points.push_back({d, at.height_m, ground_at(plan, at.at), false});
+    }
+    const OutwardPoint turn = outward_at(plan, turn_m);
+    points.push_back({turn_m, turn.height_m, ground_at(plan, turn.at), false});
+    const bool lands_there = plan.request.mission.kind == MissionKind::one_way && plan.turn->at_end_of_mission;
+    if (lands_there) return points;
+
+    const Homeward homeward(plan.request, plan.conditions);
+    const double home_m = geodesy::distance_m(turn.at, {});
+    double gone_m = 0.0;
+    double height_m = turn.height_m;
+    for (const FlightLeg& leg : homeward.legs_from(station_of(turn))) {
+        // Each leg ends where its rate has brought it in its time.
+        const double rate = leg.kind == PhaseKind::climb     ? plan.conditions.climb_rate_mps
+                            : leg.kind == PhaseKind::descent ? -plan.request.mission.descent_rate_mps
+                                                             : 0.0;
+        const double end_height_m = std::max(height_m + rate * leg.duration_s, 0.0);
+        const int steps = std::max(int(std::ceil(leg.ground_m / step_m)), 1);
+        for (int i = 1; i <= steps; ++i) {
+            const double share = double(i) / steps;
+            const double d = std::min(gone_m + share * leg.ground_m, home_m);
+            const double left = home_m > 0.0 ? 1.0 - d / home_m : 0.0;
+            const geodesy::EastNorth at{left * turn.at.east_m, left * turn.at.north_m};
+            points.push_back({turn_m + d, std::lerp(height_m, end_height_m, share), ground_at(plan, at), true});
+        }
+        gone_m = std::min(gone_m + leg.ground_m, home_m);
+        height_m = end_height_m;
+    }
+    return points;
+}
+
+} // namespace sobremesa::mission

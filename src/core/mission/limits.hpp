@@ -1,0 +1,79 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/mission/plan.hpp"
+#include "core/units/explanation.hpp"
+
+namespace sobremesa::mission {
+
+/// What may stop a flight besides its energy.
+enum class LimitKind {
+    pack_current,
+    controller_current,
+    lowest_voltage,
+    weakest_cell,
+    controller_cutoff,
+    supply_voltage,
+    pack_warm,
+    pack_cold,
+    height_above_ground,
+    clearance,
+    power_demand,
+    link_distance,
+    link_horizon,
+    link_fresnel,
+    failsafe_return,
+    recorder,
+    goggles,
+    radio_battery,
+    ground_station,
+    landing_place,
+};
+const char* limit_word(LimitKind kind);
+
+enum class Verdict { kept, near_it, broken, unknown };
+const char* verdict_word(Verdict verdict);
+
+/// One limit along the way: the worst that the flight meets, and what it may.
+struct LimitCheck {
+    LimitKind kind = LimitKind::pack_current;
+    units::Quantity quantity = units::Quantity::peak_pack_current;
+    Verdict verdict = Verdict::unknown;
+    /// SI; meaningless where unknown.
+    double worst = 0.0;
+    double limit = 0.0;
+    /// Where the limit comes from: given by the pilot, or assumed.
+    units::Origin origin = units::Origin::given;
+    /// Where it is met: m flown, s; and in which phase of the flight.
+    double distance_m = 0.0;
+    double time_s = 0.0;
+    std::optional<PhaseKind> phase;
+    /// The nearest change that clears it, as a new value of one input; empty where there is none, or none is
+    /// needed.
+    struct Cure {
+        units::Quantity input;
+        double value = 0.0;
+    };
+    std::optional<Cure> cure;
+};
+
+/// Go, or no go: no-go where a limit is broken or there is no turn.
+struct LimitsReport {
+    std::vector<LimitCheck> checks; ///< broken first, then near, kept, unknown
+    bool go = false;
+};
+
+/// Currents, volts and temperature along the whole flight: the pack discharged through the flight's own legs.
+LimitsReport check_limits(const Plan& plan);
+
+/// The answer to "why?".
+units::Explanation explain(const LimitCheck& check);
+
+/// Energy of the whole flight phase by phase from the circuit: what left the cells, what the terminals gave, what
+/// became heat. It closes to 0.1 %.
+battery::EnergyLedger flight_ledger(const Plan& plan);
+
+} // namespace sobremesa::mission

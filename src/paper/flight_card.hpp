@@ -1,0 +1,54 @@
+#pragma once
+
+#include <QRectF>
+#include <QString>
+#include <QStringList>
+
+#include "core/mission/plan.hpp"
+#include "core/units/error.hpp"
+#include "wording/plans.hpp"
+
+class QPainter;
+
+namespace sobremesa::paper {
+
+/// What stands on the flight card: words and figures only, so that a test can read them.
+struct FlightCard {
+    QString title;
+    QString setting;
+    QString sentence; ///< figures in <b>…</b>
+    QString go;
+    /// At this distance, turn unless at least this is left.
+    struct TurnLine {
+        QString distance;
+        QString counter;
+        QString planned;
+        QString needed;
+        bool is_turn = false;
+    };
+    QString turn_heading;
+    std::vector<TurnLine> turns;
+    std::vector<wording::LegRow> legs;
+    std::vector<wording::AlarmLine> alarms;
+    std::vector<wording::CalloutLine> callouts;
+    std::vector<wording::AlarmLine> speeds;
+    QStringList limits;
+    QStringList landing_places;
+    QStringList checklist;
+    QString caution;
+};
+
+FlightCard flight_card(const mission::Plan& plan, const wording::Quantities& quantities);
+
+/// Paints the card into a page: as large as it fits, down to three quarters; then the legs are cut.
+/// @param family  of the typeface; empty: the system's
+void paint(QPainter& painter, const QRectF& page, const FlightCard& card, const QString& family);
+
+/// The card as a PDF of one A4 page.
+/// @error `file_unwritable`
+units::Result<void> write_pdf(const FlightCard& card, const QString& path, const QString& family);
+
+/// The program's own typeface, from its resources. @return its family; empty where it is not built in
+QString own_typeface();
+
+} // namespace sobremesa::paper

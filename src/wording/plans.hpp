@@ -1,0 +1,59 @@
+#pragma once
+
+#include <QString>
+#include <QStringList>
+
+#include "core/mission/alarms.hpp"
+#include "core/mission/bail_out.hpp"
+#include "core/mission/limits.hpp"
+#include "core/mission/reach.hpp"
+#include "wording/quantities.hpp"
+
+namespace sobremesa::wording {
+
+QString name(mission::MissionKind kind);
+QString name(mission::PhaseKind kind);
+QString name(mission::SpeedRule rule);
+QString name(mission::LimitKind kind);
+
+/// One limit in a sentence: what is met where, what is allowed, and the nearest change that clears it.
+QString limit_sentence(const mission::LimitCheck& check, const Quantities& quantities);
+/// "Go: …" or "No go: …" with its first reasons.
+QString go_sentence(const mission::LimitsReport& report, const mission::Plan& plan, const Quantities& quantities);
+
+/// The alarm sheet, one setting a line: what, and its figure.
+struct AlarmLine {
+    QString what;
+    QString figure;
+};
+std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quantities& quantities);
+struct CalloutLine {
+    QString used;
+    QString charge;
+    QString volts;
+};
+std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Quantities& quantities);
+
+/// The way to a landing place: "Peña Rubia: 4.2 km, 230°, with 31 Wh to spare".
+QString bail_out_sentence(const mission::BailOut& way, const Quantities& quantities);
+
+/// "Reaches 31 km to the west, 22 km to the east."
+QString reach_sentence(const mission::Reach& reach, const Quantities& quantities);
+
+/// One leg as a line: "leg to Quarry, 12.1 km, 14 min, 18.2 Wh, 52 km/h over ground".
+struct LegRow {
+    QString what;
+    QString ground;
+    QString time;
+    QString energy;
+    QString ground_speed;
+    QString airspeed;
+    QString charge_so_far;
+};
+/// The flight's pieces put together as a pilot names them.
+std::vector<LegRow> leg_rows(const mission::Plan& plan, const Quantities& quantities);
+
+/// What is looked at before the flight; the cautions among it.
+QStringList checklist(const mission::Plan& plan, const Quantities& quantities);
+
+} // namespace sobremesa::wording

@@ -1,0 +1,328 @@
+// Missions, limits, terrain and paper in the Plan place, in a real window.
+
+#include <QPushButton>
+#include <QSignalSpy>
+#include <QTabWidget>
+#include <QTableWidget>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "app/app_main.hpp"
+#include "app/charts/profile_chart.hpp"
+#include "app/map/map_view.hpp"
+#include "app/opened_window.hpp"
+#include "app/places/plan/alarms_sheet.hpp"
+#include "app/places/plan/limits_panel.hpp"
+#include "app/places/plan/mission_sheet.hpp"
+#include "app/places/plan/plan_place.hpp"
+#include "app/places/plan/schools_table.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/number_field.hpp"
+#include "app/widgets/sensitivity_bars.hpp"
+#include "core/mission/height_profile.hpp"
+#include "paper/flight_card.hpp"
+#include "support/compare.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+using tests::OpenedWindow;
+
+class MissionsInPlanTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void theChanceComesAfterThePlan();
+    void limitsAreSaidWithTheirVerdict();
+    void aRouteIsDraggedOnTheMap();
+    void aRouteIsMovedByKeys();
+    void placesAreTypedInTheTable();
+    void aMissionIsTypedInItsSheet();
+    void heightsTakeTheChartsPlace();
+    void terrainLiesUnderTheMap();
+    void aRasterThatIsNotThereIsSaidOnce();
+    void alarmsAreThoseOfThePlan();
+    void theCardIsSaved();
+    void routesGoOutAndComeBack();
+    void whatMovesItMostIsDrawn();
+
+private:
+    session::PlanSession& session() { return (*window_)->planSession(); }
+    void settle() {
+        QVERIFY(QTest::qWaitFor([&] { return session().plan() && session().outlook_is_settled(); }, 30000));
+    }
+    void change(const std::function<void(mission::PlanRequest&)>& make) {
+        auto request = session().request();
+        make(request);
+        QVERIFY(!session().setRequest(request));
+        settle();
+    }
+    void makeRoute() {
+        change([](mission::PlanRequest& r) {
+            r.mission.kind = mission::MissionKind::route;
+            r.mission.waypoints = {{"Mill", {-3000.0, 2000.0}, {}, 0.0, false},
+                                   {"Quarry", {2500.0, 3000.0}, {}, 0.0, false}};
+        });
+    }
+    template <class Sheet>
+    Sheet* sheet() {
+        return qobject_cast<Sheet*>(QApplication::activePopupWidget());
+    }
+    std::unique_ptr<OpenedWindow> window_;
+};
+
+void MissionsInPlanTest::init() {
+    window_.reset();
+    Look::instance().setTheme(day_theme());
+    window_ = std::make_unique<OpenedWindow>();
+    settle();
+}
+
+void MissionsInPlanTest::theChanceComesAfterThePlan() {
+    QVERIFY(session().plan()->chance);
+    QVERIFY(window_->said("planSentence").contains(QStringLiteral("times in 100")));
+    auto* schools = window_->find<SchoolsTable>("schoolsTable");
+    QCOMPARE(schools->schools().rowCount(), 6);
+    // While a newer plan is on its way, no chance of the older one is shown for it.
+    auto request = session().request();
+    request.weather.wind.speed_mps += 2.0;
+    QVERIFY(!session().setRequest(request));
+    QVERIFY(QTest::qWaitFor([&] { return session().is_settled(); }, 10000));
+    settle();
+    QCOMPARE(session().outlook()->plan, session().plan());
+    // Where it counts it can bind.
+    change([](mission::PlanRequest& r) {
+        r.turn.counted = {mission::School::energy_home, mission::School::chance};
+        r.turn.least_chance = 0.99;
+    });
+    QVERIFY(session().plan()->turn->school == mission::School::chance);
+    QVERIFY(!window_->said("planSentence").contains(QStringLiteral("untouched")));
+}
+
+void MissionsInPlanTest::limitsAreSaidWithTheirVerdict() {
+    QVERIFY(window_->find<LimitsPanel>("limitsPanel")->isVisible());
+    change([](mission::PlanRequest& r) { r.mission.height_m = 160.0; });
+    auto* go = window_->find<QLabel>("planGo");
+    QVERIFY(go->text().contains(QStringLiteral("No go")));
+    QVERIFY(go->text().contains(QStringLiteral("height above ground")));
+    change([](mission::PlanRequest& r) {
+        r.mission.height_m = 80.0;
+        r.mission.terrain_file.clear();
+    });
+    QVERIFY2(!go->text().contains(QStringLiteral("No go")), qPrintable(go->text()));
+    // All of them as a table, each met figure with its "why?".
+    QTest::mouseClick(window_->find<QWidget>("allLimits"), Qt::LeftButton);
+    QVERIFY(QApplication::activePopupWidget());
+    auto* table = QApplication::activePopupWidget()->findChild<QTableView*>(QStringLiteral("limitsTable"));
+    QVERIFY(table && table->model()->rowCount() >= 17);
+    QApplication::activePopupWidget()->close();
+    QVERIFY(window_->said("planReach").contains(QStringLiteral("there and back")));
+}
+
+void MissionsInPlanTest::aRouteIsDraggedOnTheMap() {
+    makeRoute();
+    auto* map = window_->find<MapView>("planMap");
+    QVERIFY(window_->said("planSentence").contains(QStringLiteral("flown whole")));
+    QTest::qWait(1600); // what follows is an edit of its own
+    const QPoint from = map->toScreen({-3000.0, 2000.0}).toPoint();
+    QTest::mousePress(map, Qt::LeftButton, {}, from);
+    for (int i = 1; i <= 6; ++i) QTest::mouseMove(map, from + QPoint(0, -4 * i));
+    QTest::mouseRelease(map, Qt::LeftButton, {}, from + QPoint(0, -24));
+    settle();
+    const auto moved = session().request().mission.waypoints[0].at;
+    QVERIFY(moved.north_m > 2100.0);
+    VERIFY_NEAR(moved.east_m, -3000.0, 120.0);
+    // Undone it is where it was.
+    (*window_)->desk().undo();
+    settle();
+    QCOMPARE(session().request().mission.waypoints.size(), 2u);
+    VERIFY_NEAR(session().request().mission.waypoints[0].at.north_m, 2000.0, 1.0);
+    // As a table the map names the places.
+    const auto table = map->shownTable();
+    const auto has = [&](const QString& name) {
+        return std::any_of(table.rows.begin(), table.rows.end(),
+                           [&](const auto& row) { return row[0].text == name; });
+    };
+    QVERIFY(has(QStringLiteral("Mill")) && has(QStringLiteral("Quarry")) && has(QStringLiteral("reach")));
+}
+
+void MissionsInPlanTest::aRouteIsMovedByKeys() {
+    makeRoute();
+    auto* map = window_->find<MapView>("planMap");
+    map->setFocus();
+    // From one thing that can be moved to the next: the wind, then the places (the route has no bearing to drag).
+    QTest::keyClick(map, Qt::Key_N);
+    const double wind = session().request().weather.wind.speed_mps;
+    QTest::keyClick(map, Qt::Key_Up, Qt::ControlModifier);
+    QVERIFY(session().request().weather.wind.speed_mps > wind);
+    QTest::keyClick(map, Qt::Key_N);
+    QTest::keyClick(map, Qt::Key_Right, Qt::ControlModifier);
+    QVERIFY(session().request().mission.waypoints[0].at.east_m > -3000.0);
+    QTest::keyClick(map, Qt::Key_N);
+    QTest::keyClick(map, Qt::Key_Down, Qt::ControlModifier);
+    QVERIFY(session().request().mission.waypoints[1].at.north_m < 3000.0);
+}
+
+void MissionsInPlanTest::placesAreTypedInTheTable() {
+    window_->find<PlanPlace>("planPlace")->showMission();
+    auto* mission = sheet<MissionSheet>();
+    QVERIFY(mission);
+    mission->findChild<QTabWidget*>(QStringLiteral("missionTabs"))->setCurrentIndex(1);
+    auto* table = mission->findChild<QTableWidget*>(QStringLiteral("placesTable"));
+    const int landing = table->rowCount();
+    mission->findChild<QPushButton*>(QStringLiteral("addPlace"))->click();
+    QCOMPARE(table->rowCount(), landing + 1);
+    QVERIFY(session().request().mission.kind == mission::MissionKind::route);
+    table->item(0, 1)->setText(QStringLiteral("Tower"));
+    table->item(0, 2)->setText(QStringLiteral("4,5"));
+    table->item(0, 3)->setText(QStringLiteral("90"));
+    table->item(0, 4)->setText(QStringLiteral("100"));
+    table->item(0, 5)->setText(QStringLiteral("3"));
+    const auto& point = session().request().mission.waypoints[0];
+    QCOMPARE(point.name, std::string("Tower"));
+    VERIFY_NEAR(point.at.east_m, 4500.0, 1.0);
+    VERIFY_NEAR(point.at.north_m, 0.0, 1.0);
+    VERIFY_NEAR(*point.height_m, 100.0, 1e-9);
+    VERIFY_NEAR(point.loiter_s, 180.0, 1e-9);
+    // What is no number is said and changes nothing.
+    table->item(0, 2)->setText(QStringLiteral("far"));
+    auto* trouble = mission->findChild<QLabel*>(QStringLiteral("placesTrouble"));
+    QVERIFY(trouble->isVisible() && trouble->text().contains(QStringLiteral("far")));
+    VERIFY_NEAR(session().request().mission.waypoints[0].at.east_m, 4500.0, 1.0);
+    mission->findChild<QPushButton*>(QStringLiteral("addLandingPlace"))->click();
+    QVERIFY(!session().request().mission.alternates.empty());
+    table->setCurrentCell(0, 1);
+    mission->findChild<QPushButton*>(QStringLiteral("removePlace"))->click();
+    QVERIFY(session().request().mission.waypoints.empty());
+    QVERIFY(session().request().mission.kind == mission::MissionKind::out_and_back);
+    mission->close();
+}
+
+void MissionsInPlanTest::aMissionIsTypedInItsSheet() {
+    window_->find<PlanPlace>("planPlace")->showMission();
+    auto* mission = sheet<MissionSheet>();
+    auto* tabs = mission->findChild<QTabWidget*>(QStringLiteral("missionTabs"));
+    QCOMPARE(tabs->count(), 5);
+    tabs->setCurrentIndex(3);
+    auto* height = mission->findChild<NumberField*>(QStringLiteral("Its own return is flown at"));
+    QVERIFY(height);
+    height->setFocus();
+    height->selectAll();
+    QTest::keyClicks(height, QStringLiteral("95"));
+    QVERIFY(session().request().failsafe.has_value());
+    VERIFY_NEAR(session().request().failsafe->height_m, 95.0, 1e-9);
+    tabs->setCurrentIndex(4);
+    auto* goggles = mission->findChild<NumberField*>(QStringLiteral("Goggles last"));
+    goggles->setFocus();
+    goggles->selectAll();
+    QTest::keyClicks(goggles, QStringLiteral("20"));
+    mission->close();
+    settle();
+    QVERIFY(window_->find<QLabel>("planGo")->text().contains(QStringLiteral("goggles")));
+}
+
+void MissionsInPlanTest::heightsTakeTheChartsPlace() {
+    auto* profile = window_->find<ProfileChart>("profileChart");
+    QVERIFY(!profile->isVisible());
+    auto* word = window_->find<QAbstractButton>("heightsWord");
+    word->click();
+    QVERIFY(profile->isVisible());
+    const auto table = profile->shownTable();
+    QVERIFY(table.rows.size() > 20);
+    word->click();
+    QVERIFY(!profile->isVisible());
+    // Out and home again, never below the ground, landing at home's height.
+    const auto points = mission::height_profile(*session().plan());
+    QVERIFY(!points.front().homeward && points.back().homeward);
+    VERIFY_NEAR(points.back().height_m, 0.0, 2.0);
+    VERIFY_NEAR(points.back().distance_m, session().plan()->flight->ground_m, 100.0);
+}
+
+void MissionsInPlanTest::terrainLiesUnderTheMap() {
+    change([](mission::PlanRequest& r) {
+        r.mission.home = geodesy::Position{39.418250, -31.361480};
+        r.mission.terrain_file = DEMO_DIR "/valdesorna.tif";
+    });
+    QVERIFY(session().outlook()->relief);
+    QVERIFY(session().plan()->least_clearance.has_value());
+    auto* map = window_->find<MapView>("planMap");
+    const QImage with = map->grab().toImage();
+    change([](mission::PlanRequest& r) { r.mission.terrain_file.clear(); });
+    QVERIFY(!session().outlook()->relief);
+    QVERIFY(map->grab().toImage() != with);
+}
+
+void MissionsInPlanTest::aRasterThatIsNotThereIsSaidOnce() {
+    QSignalSpy said(&session(), &session::PlanSession::terrainRefused);
+    change([](mission::PlanRequest& r) {
+        r.mission.home = geodesy::Position{39.418250, -31.361480};
+        r.mission.terrain_file = "/nowhere/land.tif";
+    });
+    QCOMPARE(said.size(), 1);
+    QVERIFY(session().plan()->turn.has_value()); // the plan goes on without
+    change([](mission::PlanRequest& r) { r.weather.wind.speed_mps += 1.0; });
+    QCOMPARE(said.size(), 1);
+}
+
+void MissionsInPlanTest::alarmsAreThoseOfThePlan() {
+    window_->find<PlanPlace>("planPlace")->showAlarms();
+    auto* alarms = sheet<AlarmsSheet>();
+    QVERIFY(alarms);
+    QString all;
+    for (const QLabel* label : alarms->findChildren<QLabel*>()) all += label->text() + QLatin1Char('\n');
+    const auto& q = Look::instance().quantities();
+    QVERIFY(all.contains(q.charge(session().plan()->turn->charge_used_ah.value)));
+    QVERIFY(all.contains(QStringLiteral("capacity to enter")));
+    alarms->close();
+}
+
+void MissionsInPlanTest::theCardIsSaved() {
+    QTemporaryDir dir;
+    const QString path = dir.filePath(QStringLiteral("card.pdf"));
+    (*window_)->saveCard(path);
+    QFile file(path);
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const QByteArray pdf = file.readAll();
+    QVERIFY(pdf.startsWith("%PDF") && pdf.contains("/Count 1"));
+    // Sentence, table and card say the same.
+    const auto card = paper::flight_card(*session().plan(), Look::instance().quantities());
+    const QString turn = Look::instance().quantities().distance(session().plan()->turn->distance_m.value);
+    QVERIFY(card.sentence.contains(turn));
+    QCOMPARE(card.turns.back().distance, turn);
+    QVERIFY(card.turns.back().is_turn);
+    QVERIFY(card.checklist.size() >= 6 && card.alarms.size() >= 7);
+    (*window_)->saveCard(QStringLiteral("/nowhere/card.pdf"));
+    QVERIFY(!(*window_)->messages().text().isEmpty());
+    QVERIFY(!QFile::exists(QStringLiteral("/nowhere/card.pdf")));
+}
+
+void MissionsInPlanTest::routesGoOutAndComeBack() {
+    QTemporaryDir dir;
+    makeRoute();
+    change([](mission::PlanRequest& r) { r.mission.home = geodesy::Position{39.418250, -31.361480}; });
+    for (const char* ending : {"gpx", "geojson", "kml"}) {
+        const QString path = dir.filePath(QStringLiteral("way.") + QLatin1String(ending));
+        (*window_)->saveRoute(path, false);
+        QVERIFY2(QFile::exists(path), ending);
+        change([](mission::PlanRequest& r) {
+            r.mission.kind = mission::MissionKind::out_and_back;
+            r.mission.waypoints.clear();
+        });
+        (*window_)->takeRoute(path);
+        settle();
+        QCOMPARE(session().request().mission.waypoints.size(), 2u);
+        VERIFY_NEAR(session().request().mission.waypoints[1].at.east_m, 2500.0, 0.1);
+    }
+}
+
+void MissionsInPlanTest::whatMovesItMostIsDrawn() {
+    auto* bars = window_->find<SensitivityBars>("sensitivityBars");
+    QVERIFY(bars->isVisible());
+    QVERIFY(bars->accessibleDescription().count(QLatin1Char(';')) >= 5);
+    QVERIFY(bars->height() >= 6 * 16);
+    // A route that is flown whole is not moved.
+    makeRoute();
+    QVERIFY(!bars->isVisible());
+}
+
+SOBREMESA_WINDOW_TEST(MissionsInPlanTest)
+#include "tst_missions_in_plan.moc"

@@ -1,0 +1,217 @@
+#include <QTest>
+
+#include "core/mission/chance.hpp"
+#include "support/compare.hpp"
+#include "support/sample_request.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::mission;
+using tests::sample_request;
+
+namespace {
+
+Plan planned(const PlanRequest& request) {
+    auto plan = make_plan(request);
+    if (!plan) qFatal("the request was refused: %s", plan.error().where.field.c_str());
+    return *plan;
+}
+
+/// Normal distribution function, by the error function of the standard library.
+double phi(double z) {
+    return 0.5 * std::erfc(-z / std::sqrt(2.0));
+}
+
+} // namespace
+
+class ChanceTest : public QObject {
+    Q_OBJECT
+private slots:
+    void againstAnAnalyticCase_data();
+    void againstAnAnalyticCase();
+    void aDayAsForecastFliesThePlan_data();
+    void aDayAsForecastFliesThePlan();
+    void turningEarlierNeverLowersIt_data();
+    void turningEarlierNeverLowersIt();
+    void theSameSeedIsTheSameChance();
+    void theSchoolOfChanceTurnsWhereItSays();
+    void itBindsWhereItCounts();
+    void withoutATurnThereIsNone();
+    void aStopStopsIt();
+};
+
+void ChanceTest::againstAnAnalyticCase_data() {
+    QTest::addColumn<double>("share_flown");
+    for (const double share : {0.9, 0.96, 1.0, 1.03}) QTest::addRow("%.2f of the turn", share) << share;
+}
+
+void ChanceTest::againstAnAnalyticCase() {
+    QFETCH(double, share_flown);
+    // Only the pack is unsure. Still air, level: energy used is known, what the pack gives is normal with 4 %, so
+    // the reserve is whole with probability Φ((U·1 − used − reserve)/(0.04·U)).
+    PlanRequest request = sample_request();
+    request.mission.height_m = 0.0;
+    request.weather.wind_height_m = 0.0;
+    request.weather.wind.speed_mps = 0.0;
+    request.weather.home_wind_factor = 1.0;
+    const Plan plan = planned(request);
+    const DaySpread only_pack{0.0, 0.0, 0.0, 0.0, 0.04, 0.0};
+    const DrawnFlights drawn(plan);
+    const auto days = draw_days(only_pack, 20000, 5);
+    const double turn_m = share_flown * plan.turn->distance_m.value;
+    const auto flights = drawn.fly(days, turn_m);
+    const double whole =
+        double(std::count_if(flights.begin(), flights.end(), [](const auto& f) { return f.reserve_intact; })) /
+        double(flights.size());
+    const double usable_wh = plan.usable_energy_wh.value;
+    const double used_wh = 2.0 * turn_m / 14.0 * plan.conditions.cruise_power_w.value / 3600.0;
+    const double reserve_wh = 0.2 * usable_wh;
+    const double expected = phi((usable_wh - used_wh - reserve_wh) / (0.04 * usable_wh));
+    // Three standard errors of 20 000 draws, and 0.2 % for the pack's curve between its samples.
+    VERIFY_NEAR(whole, expected, 3.0 * std::sqrt(expected * (1.0 - expected) / 20000.0) + 0.004);
+}
+
+void ChanceTest::aDayAsForecastFliesThePlan_data() {
+    QTest::addColumn<int>("kind");
+    QTest::newRow("out and back") << int(MissionKind::out_and_back);
+    QTest::newRow("route") << int(MissionKind::route);
+    QTest::newRow("visit") << int(MissionKind::visit);
+}
+
+void ChanceTest::aDayAsForecastFliesThePlan() {
+    QFETCH(int, kind);
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind(kind);
+    request.mission.waypoints = {{"A", {5000.0, 2000.0}, {}, 0.0, false},
+                                 {"B", {1000.0, 7000.0}, 60.0, 90.0, false}};
+    if (request.mission.kind == MissionKind::visit) request.mission.waypoints.resize(1);
+    request.weather.home_wind_factor = 1.0; // the plan's way home is then the forecast's
+    const Plan plan = planned(request);
+    const DrawnFlights drawn(plan);
+    const DrawnFlight flown = drawn.fly(DayDraw{}, plan.turn->distance_m.value);
+    // The plan takes the wind of mission height for the way home, the drawn flight that of its own height.
+    VERIFY_NEAR(flown.duration_s, plan.flight->duration_s.value, 4e-3 * plan.flight->duration_s.value);
+    VERIFY_NEAR(flown.left_wh, plan.flight->landing_energy_left_wh.value, 0.01 * plan.usable_energy_wh.value);
+    QVERIFY(flown.home);
+}
+
+void ChanceTest::turningEarlierNeverLowersIt_data() {
+    QTest::addColumn<double>("wind_from_deg");
+    QTest::addColumn<double>("wind_mps");
+    QTest::newRow("head wind home") << 85.0 << 5.0;
+    QTest::newRow("tail wind home") << 265.0 << 5.0;
+    QTest::newRow("cross wind") << 355.0 << 6.0;
+    QTest::newRow("calm") << 0.0 << 0.0;
+}
+
+void ChanceTest::turningEarlierNeverLowersIt() {
+    QFETCH(double, wind_from_deg);
+    QFETCH(double, wind_mps);
+    // Straight out and back, flat ground, wind not easing, same draws: flight by flight, not only in the mean.
+    PlanRequest request = sample_request();
+    request.weather.wind = {wind_mps, wind_from_deg};
+    const Plan plan = planned(request);
+    const DrawnFlights drawn(plan);
+    DaySpread spread = spread_of(plan);
+    spread.growth_mps_per_h = 0.0;
+    const auto days = draw_days(spread, 600, 9);
+    std::vector<DrawnFlight> before = drawn.fly(days, 0.15 * plan.outward.back().distance_m);
+    for (double share = 0.2; share <= 0.8; share += 0.05) {
+        const auto now = drawn.fly(days, share * plan.outward.back().distance_m);
+        for (std::size_t i = 0; i < days.size(); ++i) {
+            if (now[i].home) QVERIFY(before[i].home);
+            if (now[i].reserve_intact) QVERIFY(before[i].reserve_intact);
+        }
+        before = now;
+    }
+}
+
+void ChanceTest::theSameSeedIsTheSameChance() {
+    const Plan plan = planned(sample_request());
+    const auto one = chance(plan, 4000, 77);
+    const auto same = chance(plan, 4000, 77);
+    const auto other = chance(plan, 4000, 78);
+    QCOMPARE(one->reserve_intact.value, same->reserve_intact.value);
+    QCOMPARE(one->landing_low_wh, same->landing_low_wh);
+    QVERIFY(one->landing_low_wh != other->landing_low_wh);
+    VERIFY_NEAR(one->reserve_intact.value, other->reserve_intact.value,
+                4.0 * std::hypot(one->reserve_intact.sd, other->reserve_intact.sd));
+    QVERIFY(one->home.value >= one->reserve_intact.value);
+    QVERIFY(one->landing_low_wh < one->landing_median_wh && one->landing_median_wh < one->landing_high_wh);
+    // Whoever runs them, in whatever order, they are the same.
+    const auto backwards = [](std::size_t parts, const std::function<void(std::size_t)>& job) {
+        for (std::size_t k = parts; k-- > 0;) job(k);
+    };
+    QCOMPARE(chance(plan, 4000, 77, {}, backwards)->landing_low_wh, one->landing_low_wh);
+    // More days or fewer: the first days are the same.
+    const auto few = draw_days(spread_of(plan), 300, 77);
+    const auto many = draw_days(spread_of(plan), 5000, 77);
+    for (std::size_t i = 0; i < few.size(); ++i) QCOMPARE(few[i].draw, many[i].draw);
+}
+
+void ChanceTest::theSchoolOfChanceTurnsWhereItSays() {
+    PlanRequest request = sample_request();
+    request.turn.least_chance = 0.9;
+    const Plan plan = planned(request);
+    const auto result = chance(plan, 10000, 3);
+    QVERIFY(result->turn.has_value());
+    // Turned there, nine in ten keep their reserve.
+    const DrawnFlights drawn(plan);
+    const auto flights = drawn.fly(draw_days(spread_of(plan), 10000, 4), result->turn->distance_m);
+    const double whole =
+        double(std::count_if(flights.begin(), flights.end(), [](const auto& f) { return f.reserve_intact; })) /
+        10000.0;
+    VERIFY_NEAR(whole, 0.9, 0.03);
+    // Surer of it: earlier.
+    request.turn.least_chance = 0.98;
+    QVERIFY(chance(planned(request), 10000, 3)->turn->distance_m < result->turn->distance_m);
+    // The spare's band falls along the way, and is one.
+    for (std::size_t i = 1; i < result->bands.size(); ++i) {
+        QVERIFY(result->bands[i].spare_low_wh < result->bands[i].spare_high_wh);
+        QVERIFY(result->bands[i].spare_high_wh < result->bands[i - 1].spare_high_wh + 1e-9);
+    }
+}
+
+void ChanceTest::itBindsWhereItCounts() {
+    PlanRequest request = sample_request();
+    request.turn.counted = {School::energy_home, School::chance};
+    request.turn.least_chance = 0.99;
+    Plan plan = planned(request);
+    const double by_energy_m = plan.turn->distance_m.value;
+    const auto result = chance(plan, 4000, 1);
+    QVERIFY(result->turn && result->turn->distance_m < by_energy_m);
+    add_turn(plan, *result->turn);
+    QVERIFY(plan.turn->school == School::chance);
+    VERIFY_NEAR(plan.turn->distance_m.value, result->turn->distance_m, 1e-9);
+    VERIFY_NEAR(plan.flight->ground_m, 2.0 * result->turn->distance_m, 1.0);
+    QVERIFY(std::none_of(plan.notices.begin(), plan.notices.end(),
+                         [](const auto& n) { return n.code == units::NoticeCode::chance_not_computed; }));
+    // Beside the others, sorted; not counted, it changes nothing.
+    request.turn.counted = {School::energy_home};
+    Plan beside = planned(request);
+    add_turn(beside, *result->turn);
+    VERIFY_NEAR(beside.turn->distance_m.value, by_energy_m, 1e-9);
+    QCOMPARE(beside.schools.size(), deterministic_schools().size() + 1);
+    for (std::size_t i = 1; i < beside.schools.size(); ++i) {
+        if (beside.schools[i].reached) QVERIFY(beside.schools[i].distance_m >= beside.schools[i - 1].distance_m);
+    }
+}
+
+void ChanceTest::withoutATurnThereIsNone() {
+    PlanRequest request = sample_request();
+    request.weather.wind.speed_mps = 25.0;
+    const auto result = chance(planned(request), 1000, 1);
+    QVERIFY(result);
+    QCOMPARE(result->home.value, 0.0);
+    QVERIFY(!result->turn);
+}
+
+void ChanceTest::aStopStopsIt() {
+    std::stop_source source;
+    source.request_stop();
+    const auto result = chance(planned(sample_request()), 10000, 1, source.get_token());
+    QVERIFY(!result);
+    QCOMPARE(result.error().code, units::ErrorCode::cancelled);
+}
+
+QTEST_APPLESS_MAIN(ChanceTest)
+#include "tst_chance.moc"

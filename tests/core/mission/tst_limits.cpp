@@ -1,0 +1,321 @@
+#include <QTest>
+
+#include "core/mission/alarms.hpp"
+#include "core/mission/bail_out.hpp"
+#include "core/mission/failsafe.hpp"
+#include "core/mission/limits.hpp"
+#include "core/radio/link_reach.hpp"
+#include "support/compare.hpp"
+#include "support/sample_request.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::mission;
+using tests::sample_request;
+
+namespace {
+
+Plan planned(const PlanRequest& request) {
+    auto plan = make_plan(request);
+    if (!plan) qFatal("the request was refused: %s", plan.error().where.field.c_str());
+    return *plan;
+}
+
+LimitCheck check(const Plan& plan, LimitKind kind) {
+    for (const auto& one : check_limits(plan).checks) {
+        if (one.kind == kind) return one;
+    }
+    qFatal("no such limit: %s", limit_word(kind));
+}
+
+PlanRequest well_known() {
+    PlanRequest request = sample_request();
+    request.aircraft.full_power_w = 420.0;
+    request.aircraft.controller_current_a = 30.0;
+    request.pack.rated_current_a = 30.0;
+    request.pack.current_label = battery::CurrentLabel::cell_maker;
+    request.failsafe = FailsafeReturn{90.0, 14.0, {}};
+    request.link = Link{900.0, 30.0, -105.0, {}, 2.0};
+    request.ground = {90.0, 120.0, 300.0, 240.0};
+    request.supply = {10.0, 0.0};
+    return request;
+}
+
+} // namespace
+
+class LimitsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void everyLimitIsOnTheList();
+    void currentOfASteepClimb();
+    void voltsForTheVideo();
+    void theControllersCutoff();
+    void aColdPackIsNotLaunched();
+    void heightAboveTheGroundBelow();
+    void theLinkGivesOut_data();
+    void theLinkGivesOut();
+    void aHillInTheLineOfSight();
+    void thingsOnTheGroundRunOut();
+    void goAndNoGo();
+    void aGustCountsForTheCurrent();
+    void itsOwnReturnGetsHome();
+    void itsOwnReturnIsTooSlow();
+    void itsOwnReturnOnAThrottle();
+    void alarmsAreThoseOfThePlan();
+    void alternatesWithinReach();
+    void everyCheckExplainsItself();
+};
+
+void LimitsTest::everyLimitIsOnTheList() {
+    const auto report = check_limits(planned(well_known()));
+    QCOMPARE(report.checks.size(), 18u);
+    // What is not known is said to be, and comes last.
+    const auto blind = check_limits(planned(sample_request()));
+    QVERIFY(blind.checks.back().verdict == Verdict::unknown);
+    for (std::size_t i = 1; i < blind.checks.size(); ++i) {
+        if (blind.checks[i - 1].verdict == Verdict::unknown) QVERIFY(blind.checks[i].verdict == Verdict::unknown);
+    }
+}
+
+void LimitsTest::currentOfASteepClimb() {
+    PlanRequest request = well_known();
+    request.pack.rated_current_a = 9.0;
+    request.mission.climb_rate_mps = 4.0;
+    const Plan plan = planned(request);
+    const auto pack = check(plan, LimitKind::pack_current);
+    QVERIFY(pack.verdict == Verdict::broken);
+    QVERIFY(pack.phase == PhaseKind::climb);
+    QVERIFY(pack.cure && pack.cure->input == units::Quantity::climb_rate);
+    // The change that is said to clear it does.
+    request.mission.climb_rate_mps = pack.cure->value;
+    QVERIFY(check(planned(request), LimitKind::pack_current).verdict != Verdict::broken);
+    request.aircraft.controller_current_a = 6.0;
+    QVERIFY(check(planned(request), LimitKind::controller_current).verdict == Verdict::broken);
+}
+
+void LimitsTest::voltsForTheVideo() {
+    PlanRequest request = well_known();
+    // A Li-ion pack of four landed at 2.8 V a cell starves what wants 12 V: common practice, no source.
+    request.reserve = ShareOfUsable{0.0};
+    request.supply.least_pack_v = 12.0;
+    const auto supply = check(planned(request), LimitKind::supply_voltage);
+    QVERIFY(supply.verdict == Verdict::broken);
+    QVERIFY(supply.cure.has_value());
+    VERIFY_NEAR(supply.cure->value, 3.0, 1e-9);
+    request.landing_cell_v = supply.cure->value + 0.02;
+    QVERIFY(check(planned(request), LimitKind::supply_voltage).verdict != Verdict::broken);
+}
+
+void LimitsTest::theControllersCutoff() {
+    PlanRequest request = well_known();
+    request.reserve = ShareOfUsable{0.0};
+    request.supply.controller_cutoff_cell_v = 3.3; // left at what LiPo packs want
+    const auto cutoff = check(planned(request), LimitKind::controller_cutoff);
+    QVERIFY(cutoff.verdict == Verdict::broken);
+    VERIFY_NEAR(cutoff.cure->value, battery::traits(battery::Chemistry::li_ion).floor_cell_v, 1e-9);
+    request.supply.controller_cutoff_cell_v = 0.0;
+    QVERIFY(check(planned(request), LimitKind::controller_cutoff).verdict == Verdict::kept);
+}
+
+void LimitsTest::aColdPackIsNotLaunched() {
+    PlanRequest request = well_known();
+    request.weather.temperature_c = -5.0;
+    QVERIFY(check(planned(request), LimitKind::pack_cold).verdict == Verdict::broken);
+    request.pack.start_temperature_c = 25.0;
+    QVERIFY(check(planned(request), LimitKind::pack_cold).verdict == Verdict::kept);
+    QVERIFY(check(planned(request), LimitKind::pack_warm).verdict == Verdict::kept);
+}
+
+void LimitsTest::heightAboveTheGroundBelow() {
+    PlanRequest request = well_known();
+    request.mission.height_m = 150.0;
+    const auto high = check(planned(request), LimitKind::height_above_ground);
+    QVERIFY(high.verdict == Verdict::broken);
+    VERIFY_NEAR(high.worst, 150.0, 1e-9);
+    VERIFY_NEAR(high.cure->value, 120.0, 1e-9);
+    // A valley below makes the same height more; ground that rises makes it less.
+    auto terrain = std::make_shared<geodesy::Terrain>();
+    terrain->step_m = 1000.0;
+    terrain->columns = terrain->rows = 121;
+    terrain->west_m = terrain->south_m = -60000.0;
+    terrain->home_m = 100.0;
+    terrain->height_m.assign(121 * 121, 60.0F);
+    request.mission.height_m = 90.0;
+    request.mission.terrain = terrain;
+    VERIFY_NEAR(check(planned(request), LimitKind::height_above_ground).worst, 130.0, 1e-6);
+}
+
+void LimitsTest::theLinkGivesOut_data() {
+    QTest::addColumn<double>("radiated_dbm");
+    QTest::addColumn<int>("verdict");
+    QTest::newRow("strong") << 30.0 << int(Verdict::kept);
+    QTest::newRow("weak") << -2.0 << int(Verdict::broken);
+}
+
+void LimitsTest::theLinkGivesOut() {
+    QFETCH(double, radiated_dbm);
+    QFETCH(int, verdict);
+    PlanRequest request = well_known();
+    request.link->radiated_dbm = radiated_dbm;
+    const Plan plan = planned(request);
+    const auto link = check(plan, LimitKind::link_distance);
+    QCOMPARE(int(link.verdict), verdict);
+    // Free space (ITU-R P.525), with 10 dB kept: at its limit the signal is just ten above the least.
+    const double at_limit = radiated_dbm - radio::free_space_loss_db(900.0, link.limit);
+    VERIFY_NEAR(at_limit, -105.0 + 10.0, 1e-6);
+    // 90 m and an antenna at 2 m: √(2·4/3·R)·(√90 + √2) = 4.12·(9.49 + 1.41) = 44.9 km (published formula of
+    // the radio horizon, from memory).
+    VERIFY_NEAR(check(plan, LimitKind::link_horizon).limit, 44900.0, 300.0);
+    // What earlier flights showed goes before what a formula says.
+    request.link->measured_reach_m = 5000.0;
+    VERIFY_NEAR(check(planned(request), LimitKind::link_distance).limit, 5000.0, 1e-9);
+}
+
+void LimitsTest::aHillInTheLineOfSight() {
+    PlanRequest request = well_known();
+    request.mission.bearing_deg = 90.0;
+    auto terrain = std::make_shared<geodesy::Terrain>();
+    terrain->step_m = 100.0;
+    terrain->columns = terrain->rows = 1201;
+    terrain->west_m = terrain->south_m = -60000.0;
+    for (int j = 0; j < 1201; ++j) {
+        for (int i = 0; i < 1201; ++i) {
+            const double x = -60000.0 + i * 100.0;
+            terrain->height_m.push_back(std::abs(x - 3000.0) < 400.0 ? 50.0F : 0.0F);
+        }
+    }
+    QVERIFY(check(planned(request), LimitKind::link_fresnel).verdict == Verdict::unknown);
+    request.mission.terrain = terrain;
+    const auto sight = check(planned(request), LimitKind::link_fresnel);
+    QVERIFY(sight.verdict == Verdict::broken);
+    VERIFY_NEAR(sight.distance_m, 3000.0, 600.0);
+    request.link->antenna_height_m = 80.0;
+    QVERIFY(check(planned(request), LimitKind::link_fresnel).worst > sight.worst);
+}
+
+void LimitsTest::thingsOnTheGroundRunOut() {
+    PlanRequest request = well_known();
+    request.ground.goggles_min = 30.0;
+    const auto goggles = check(planned(request), LimitKind::goggles);
+    QVERIFY(goggles.verdict == Verdict::broken);
+    QVERIFY(goggles.worst > 30.0);
+    QVERIFY(check(planned(request), LimitKind::ground_station).verdict == Verdict::kept);
+}
+
+void LimitsTest::goAndNoGo() {
+    QVERIFY(check_limits(planned(well_known())).go);
+    PlanRequest request = well_known();
+    request.ground.recorder_min = 10.0;
+    QVERIFY(!check_limits(planned(request)).go);
+    request = well_known();
+    request.weather.wind.speed_mps = 30.0;
+    QVERIFY(!check_limits(planned(request)).go); // no turn
+}
+
+void LimitsTest::aGustCountsForTheCurrent() {
+    PlanRequest request = well_known();
+    request.mission.climb_rate_mps = 0.5; // so that it is not the climb that draws most
+    const double calm_a = check(planned(request), LimitKind::pack_current).worst;
+    request.weather.gust_mps = 6.0;
+    QVERIFY(check(planned(request), LimitKind::pack_current).worst > calm_a);
+}
+
+void LimitsTest::itsOwnReturnGetsHome() {
+    const Plan plan = planned(well_known());
+    const auto home = failsafe_return(plan);
+    QVERIFY(home && home->gets_home);
+    QVERIFY(!home->nearest);
+    // At the plan's height and speed it needs what the plan's own way home needs.
+    const Homeward homeward(plan.request, plan.conditions);
+    const auto at = outward_at(plan, plan.turn->distance_m.value);
+    VERIFY_NEAR(home->energy_wh, homeward.from(at.distance_m, at.height_m).energy_wh, 0.02);
+    QVERIFY(!failsafe_return(planned(sample_request())));
+}
+
+void LimitsTest::itsOwnReturnIsTooSlow() {
+    PlanRequest request = well_known();
+    request.weather.wind = {6.0, 85.0}; // from ahead on the way home
+    request.failsafe = FailsafeReturn{90.0, 9.2, {}};
+    const Plan plan = planned(request);
+    const auto home = failsafe_return(plan);
+    QVERIFY(home && !home->gets_home);
+    const auto limit = check(plan, LimitKind::failsafe_return);
+    QVERIFY(limit.verdict == Verdict::broken);
+    if (home->nearest) {
+        // Turned where it says, it does get home.
+        QVERIFY(home->nearest->distance_m < plan.turn->distance_m.value);
+        QVERIFY(limit.cure && limit.cure->input == units::Quantity::turn_distance);
+    }
+    // Higher up it must climb there first.
+    request = well_known();
+    const double level_wh = failsafe_return(planned(request))->energy_wh;
+    request.failsafe->height_m = 200.0;
+    request.weather.wind_exponent = 0.0;
+    QVERIFY(failsafe_return(planned(request))->energy_wh > level_wh);
+}
+
+void LimitsTest::itsOwnReturnOnAThrottle() {
+    PlanRequest request = well_known();
+    request.failsafe->throttle = 0.6;
+    const auto home = failsafe_return(planned(request));
+    // 60 % of the duty is 0.216 of full power: 420 W give 90.7 W.
+    VERIFY_NEAR(home->power_w, 420.0 * 0.6 * 0.6 * 0.6, 0.5);
+    QVERIFY(home->airspeed_mps > 14.0);
+}
+
+void LimitsTest::alarmsAreThoseOfThePlan() {
+    const Plan plan = planned(well_known());
+    const auto sheet = alarm_sheet(plan);
+    QVERIFY(sheet.has_value());
+    VERIFY_NEAR(sheet->capacity_to_enter_ah, plan.usable_charge_ah.value, 1e-12);
+    QVERIFY(sheet->capacity_to_enter_ah < sheet->rated_ah);
+    VERIFY_NEAR(*sheet->turn_ah, plan.turn->charge_used_ah.value, 1e-12);
+    QCOMPARE(sheet->callouts.size(), 10u);
+    VERIFY_NEAR(sheet->callouts[4].charge_used_ah, 0.5 * sheet->capacity_to_enter_ah, 1e-12);
+    for (std::size_t i = 1; i < sheet->callouts.size(); ++i)
+        QVERIFY(sheet->callouts[i].cell_v < sheet->callouts[i - 1].cell_v);
+    // The reserve begins where home is reached: the plan's landing charge.
+    VERIFY_NEAR(sheet->reserve_ah, plan.flight->landing_charge_used_ah, 0.02);
+    QVERIFY(sheet->warning_cell_v > sheet->landing_cell_v);
+    QVERIFY(sheet->cutoff_cell_v < sheet->landing_cell_v);
+    double highest_a = check(plan, LimitKind::pack_current).worst;
+    QVERIFY(sheet->current_a > highest_a);
+    PlanRequest empty = well_known();
+    empty.pack.cell_resistance_ohm = 0.5;
+    empty.aircraft.cruise_power_w = 300.0;
+    QVERIFY(!alarm_sheet(planned(empty)));
+}
+
+void LimitsTest::alternatesWithinReach() {
+    PlanRequest request = well_known();
+    const auto far = geodesy::offset({}, 265.0, 40000.0);
+    request.mission.alternates = {{"near the turn", geodesy::offset({}, 265.0, 30000.0), 0.0}, {"never", far, 0.0}};
+    request.mission.alternates[1].at.north_m += 90000.0;
+    const Plan plan = planned(request);
+    const auto here = bail_outs(plan, outward_at(plan, plan.turn->distance_m.value));
+    QCOMPARE(here.size(), 3u);
+    QCOMPARE(here.front().name, std::string("near the turn"));
+    QVERIFY(here.front().reachable);
+    QVERIFY(!here.back().reachable);
+    for (std::size_t i = 1; i < here.size(); ++i) QVERIFY(here[i].needed_wh >= here[i - 1].needed_wh);
+    const auto map = bail_out_map(plan);
+    QCOMPARE(map.size(), 3u);
+    // Home is within reach from launch until beyond the turn: the reserve carries it farther.
+    QCOMPARE(map[0].parts.size(), 1u);
+    VERIFY_NEAR(map[0].parts[0].from_m, 0.0, 1e-9);
+    QVERIFY(map[0].parts[0].to_m > plan.turn->distance_m.value);
+    QVERIFY(map[1].parts[0].to_m > map[0].parts[0].to_m);
+    QVERIFY(map[2].parts.empty());
+}
+
+void LimitsTest::everyCheckExplainsItself() {
+    for (const auto& one : check_limits(planned(well_known())).checks) {
+        const auto why = explain(one);
+        QCOMPARE(why.value.value, one.worst);
+        QCOMPARE(why.inputs.size(), 1u);
+        QVERIFY(QByteArray(limit_word(one.kind)).size() > 3);
+        QVERIFY(QByteArray(verdict_word(one.verdict)).size() > 3);
+    }
+}
+
+QTEST_APPLESS_MAIN(LimitsTest)
+#include "tst_limits.moc"

@@ -1,0 +1,419 @@
+#include <QTest>
+
+#include "core/airframe/speeds_to_fly.hpp"
+#include "core/mission/limits.hpp"
+#include "core/mission/outward.hpp"
+#include "core/mission/plan.hpp"
+#include "core/units/constants.hpp"
+#include "support/compare.hpp"
+#include "support/sample_request.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::mission;
+using tests::sample_request;
+using units::NoticeCode;
+
+namespace {
+
+Plan planned(const PlanRequest& request) {
+    auto plan = make_plan(request);
+    if (!plan) qFatal("the request was refused: %s", plan.error().where.field.c_str());
+    return *plan;
+}
+
+bool notes(const Plan& plan, NoticeCode code) {
+    return std::any_of(plan.notices.begin(), plan.notices.end(), [&](const auto& n) { return n.code == code; });
+}
+
+PlanRequest bare(MissionKind kind) {
+    PlanRequest request = sample_request();
+    request.mission.kind = kind;
+    request.mission.height_m = 0.0;
+    request.weather.wind_height_m = 0.0;
+    request.weather.home_wind_factor = 1.0;
+    request.reserve = ShareOfUsable{0.0};
+    return request;
+}
+
+/// A ridge across the way: a wall of a hill, as high as it is wide.
+std::shared_ptr<const geodesy::Terrain> ridge(double east_m, double height_m, double half_m = 12000.0) {
+    auto terrain = std::make_shared<geodesy::Terrain>();
+    terrain->step_m = 100.0;
+    terrain->columns = terrain->rows = int(2.0 * half_m / terrain->step_m) + 1;
+    terrain->west_m = terrain->south_m = -half_m;
+    terrain->home_m = 500.0;
+    for (int j = 0; j < terrain->rows; ++j) {
+        for (int i = 0; i < terrain->columns; ++i) {
+            const double x = terrain->west_m + i * terrain->step_m;
+            const double above = std::max(height_m * (1.0 - std::abs(x - east_m) / 600.0), 0.0);
+            terrain->height_m.push_back(float(500.0 + above));
+        }
+    }
+    return terrain;
+}
+
+} // namespace
+
+class MissionsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void enduranceIsEnergyOverPower();
+    void loiterAndLeaveClosesTheBooks_data();
+    void loiterAndLeaveClosesTheBooks();
+    void aShortRouteIsFlownWhole();
+    void aLongRouteSaysWhereToComeHome();
+    void oneWayLandsThere();
+    void equalTimePointOfAOneWayFlight();
+    void ledgerClosesOverThePhases_data();
+    void ledgerClosesOverThePhases();
+    void bestRangeNeverTurnsEarlierThanTheKnownCruise();
+    void fastestUnderAShareOfFullPower();
+    void windTableAndLawAgreeWhereTheyShould();
+    void windThatGrowsTurnsEarlier();
+    void pressureAndMoistureActOnDensity();
+    void climbByAngleAndByThrottle();
+    void aRidgeOnTheWayHomeCosts();
+    void groundBelowTheWayIsSaid();
+    void aTightCircleCostsMore();
+    void sinkingStraightDownIsSaid();
+    void wordsComeBack();
+    void impossibleMissionsNameTheField_data();
+    void impossibleMissionsNameTheField();
+};
+
+void MissionsTest::enduranceIsEnergyOverPower() {
+    PlanRequest request = bare(MissionKind::endurance);
+    const Plan plan = planned(request);
+    QVERIFY(plan.turn && plan.station);
+    // At ground height over home nothing is kept for the way: all of it is loiter. Closed form to 0.1 %.
+    const double closed_s = plan.usable_energy_wh.value * 3600.0 / plan.conditions.cruise_power_w.value;
+    VERIFY_NEAR(plan.turn->time_s.value, closed_s, 1e-3 * closed_s);
+    VERIFY_NEAR(plan.flight->duration_s.value, closed_s, 1e-3 * closed_s);
+    // A share kept back shortens it by that share, and no wind over home changes it.
+    request.reserve = ShareOfUsable{0.25};
+    VERIFY_NEAR(planned(request).turn->time_s.value, 0.75 * closed_s, 1e-3 * closed_s);
+    request.weather.wind.speed_mps = 20.0;
+    VERIFY_NEAR(planned(request).turn->time_s.value, 0.75 * closed_s, 1e-3 * closed_s);
+}
+
+void MissionsTest::loiterAndLeaveClosesTheBooks_data() {
+    QTest::addColumn<double>("distance_m");
+    QTest::addColumn<double>("wind_mps");
+    QTest::newRow("near, calm") << 2000.0 << 0.0;
+    QTest::newRow("far, calm") << 9000.0 << 0.0;
+    QTest::newRow("far, head wind home") << 9000.0 << 5.0;
+    QTest::newRow("far, tail wind home") << 9000.0 << -5.0;
+}
+
+void MissionsTest::loiterAndLeaveClosesTheBooks() {
+    QFETCH(double, distance_m);
+    QFETCH(double, wind_mps);
+    PlanRequest request = bare(MissionKind::visit);
+    request.mission.waypoints = {{"tower", geodesy::offset({}, 90.0, distance_m), {}, 0.0, false}};
+    // Out eastward; a wind from the west is behind going out and ahead coming home.
+    request.weather.wind = {std::abs(wind_mps), wind_mps > 0.0 ? 270.0 : 90.0};
+    const Plan plan = planned(request);
+    QVERIFY(plan.station.has_value());
+    const double P = plan.conditions.cruise_power_w.value;
+    const double t_out = distance_m / plan.conditions.out->ground_speed_mps;
+    const double t_home = distance_m / plan.conditions.home->ground_speed_mps;
+    // Time on station = (E/P) − out − home, closed form, to 0.1 % of the flight.
+    const double whole_s = plan.usable_energy_wh.value * 3600.0 / P;
+    VERIFY_NEAR(plan.station->arrival_s, t_out, 1e-3 * whole_s);
+    VERIFY_NEAR(plan.station->time_s.value, whole_s - t_out - t_home, 1e-3 * whole_s);
+    VERIFY_NEAR(plan.station->last_moment_s.value, whole_s - t_home, 1e-3 * whole_s);
+    VERIFY_NEAR(plan.flight->landing_energy_left_wh.value, 0.0, 1e-3 * plan.usable_energy_wh.value);
+}
+
+void MissionsTest::aShortRouteIsFlownWhole() {
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind::route;
+    request.mission.waypoints = {{"A", {3000.0, 0.0}, {}, 0.0, false},
+                                 {"B", {3000.0, 4000.0}, 120.0, 60.0, false},
+                                 {"C", {0.0, 4000.0}, 80.0, 0.0, false}};
+    const Plan plan = planned(request);
+    QVERIFY(plan.whole);
+    QVERIFY(plan.turn->at_end_of_mission);
+    QVERIFY(!notes(plan, NoticeCode::route_not_whole));
+    VERIFY_NEAR(plan.turn->at.east_m, 0.0, 1.0);
+    VERIFY_NEAR(plan.turn->at.north_m, 4000.0, 1.0);
+    // 3 + 4 + 3 km out, a minute of circles, 4 km home.
+    VERIFY_NEAR(plan.turn->distance_m.value, 10000.0 + 60.0 * plan.conditions.airspeed_out_mps, 2.0);
+    VERIFY_NEAR(plan.flight->ground_m, plan.turn->distance_m.value + 4000.0, 2.0);
+    QVERIFY(plan.flight->landing_energy_left_wh.value > 0.2 * plan.usable_energy_wh.value);
+    // The legs add up to the flight, and end at home.
+    double seconds = 0.0;
+    double energy_wh = 0.0;
+    for (const FlightLeg& leg : plan.flight->legs) {
+        seconds += leg.duration_s;
+        energy_wh += leg.energy_wh;
+    }
+    VERIFY_NEAR(seconds, plan.flight->duration_s.value, 0.5);
+    VERIFY_NEAR(energy_wh, plan.usable_energy_wh.value - plan.flight->landing_energy_left_wh.value,
+                0.01 * plan.usable_energy_wh.value);
+    QVERIFY(geodesy::distance_m(plan.flight->legs.back().to, {}) < 5.0);
+    // Heights are kept: up to 120 m before B, down to 80 m at C.
+    double highest_m = 0.0;
+    for (const auto& point : plan.outward) highest_m = std::max(highest_m, point.height_m);
+    VERIFY_NEAR(highest_m, 120.0, 1e-6);
+    VERIFY_NEAR(plan.outward.back().height_m, 80.0, 1e-6);
+}
+
+void MissionsTest::aLongRouteSaysWhereToComeHome() {
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind::route;
+    request.mission.waypoints = {{"A", {15000.0, 0.0}, {}, 0.0, false}, {"B", {15000.0, 60000.0}, {}, 0.0, false}};
+    const Plan plan = planned(request);
+    QVERIFY(!plan.whole);
+    QVERIFY(plan.turn.has_value());
+    QVERIFY(notes(plan, NoticeCode::route_not_whole));
+    const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
+    VERIFY_NEAR(at.left_wh, at.needed_wh, 1e-3 * plan.usable_energy_wh.value);
+    // On the second leg, and the way home is straight from there.
+    VERIFY_NEAR(plan.turn->at.east_m, 15000.0, 1.0);
+    QVERIFY(plan.turn->at.north_m > 1000.0 && plan.turn->at.north_m < 60000.0);
+    VERIFY_NEAR(plan.flight->ground_m, plan.turn->distance_m.value + geodesy::distance_m(plan.turn->at, {}), 1.0);
+    // A wind that no way home is flown against: the turn lies before it.
+    request.weather.wind = {13.5, 200.0};
+    const Plan blown = planned(request);
+    if (blown.turn) QVERIFY(blown.turn->distance_m.value < plan.turn->distance_m.value);
+}
+
+void MissionsTest::oneWayLandsThere() {
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind::one_way;
+    request.mission.waypoints = {{"far field", {30000.0, 0.0}, {}, 0.0, false}};
+    const Plan plan = planned(request);
+    // 30 km there is more than half of what out and back allows, and still less than all of it.
+    QVERIFY(plan.whole);
+    VERIFY_NEAR(plan.flight->ground_m, 30000.0, 300.0);
+    QVERIFY(plan.flight->legs.back().homeward == false);
+    request.mission.waypoints.front().at.east_m = 120000.0;
+    QVERIFY(!planned(request).whole);
+}
+
+void MissionsTest::equalTimePointOfAOneWayFlight() {
+    // Standard texts of air navigation: the equal-time point of a leg D between two fields is D·V_home/(V_out +
+    // V_home). From there the planner's own ways home and on must take equally long, to 0.1 %.
+    PlanRequest request = bare(MissionKind::one_way);
+    const double D = 20000.0;
+    request.mission.waypoints = {{"far field", {D, 0.0}, {}, 0.0, false}};
+    request.weather.wind = {5.0, 250.0};
+    const Plan plan = planned(request);
+    const double V_out = plan.conditions.out->ground_speed_mps;
+    const double V_home = plan.conditions.home->ground_speed_mps;
+    const double d = D * V_home / (V_out + V_home);
+    const OutwardPoint at = outward_at(plan, d);
+    const Homeward homeward(plan.request, plan.conditions);
+    const double home_s = homeward.from(station_of(at)).time_s;
+    const double on_s = homeward.to({D, 0.0}, 0.0, station_of(at)).time_s;
+    VERIFY_NEAR(home_s, on_s, 1e-3 * on_s);
+}
+
+void MissionsTest::ledgerClosesOverThePhases_data() {
+    QTest::addColumn<int>("kind");
+    QTest::newRow("out and back") << int(MissionKind::out_and_back);
+    QTest::newRow("endurance") << int(MissionKind::endurance);
+    QTest::newRow("route") << int(MissionKind::route);
+    QTest::newRow("visit") << int(MissionKind::visit);
+}
+
+void MissionsTest::ledgerClosesOverThePhases() {
+    QFETCH(int, kind);
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind(kind);
+    request.mission.waypoints = {{"A", {4000.0, 1000.0}, {}, 0.0, false},
+                                 {"B", {2000.0, 5000.0}, 60.0, 90.0, false}};
+    const Plan plan = planned(request);
+    QVERIFY(plan.flight.has_value());
+    const auto ledger = flight_ledger(plan);
+    const double accounted = ledger.delivered_wh + ledger.ohmic_wh + ledger.mixing_wh + ledger.held_wh;
+    VERIFY_NEAR(ledger.source_wh, accounted, 1e-3 * ledger.source_wh);
+    double flown_wh = 0.0;
+    for (const FlightLeg& leg : plan.flight->legs) flown_wh += leg.energy_wh;
+    VERIFY_NEAR(ledger.delivered_wh, flown_wh, 1e-3 * flown_wh);
+}
+
+void MissionsTest::bestRangeNeverTurnsEarlierThanTheKnownCruise() {
+    for (const double wind_mps : {0.0, 4.0, 7.0}) {
+        for (const double from_deg : {85.0, 175.0, 265.0}) {
+            PlanRequest request = sample_request();
+            request.weather.wind = {wind_mps, from_deg};
+            const Plan known = planned(request);
+            request.mission.speed_out = request.mission.speed_home = SpeedRule::best_range;
+            const Plan best = planned(request);
+            QVERIFY(known.turn && best.turn);
+            QVERIFY(best.turn->distance_m.value > 0.999 * known.turn->distance_m.value);
+            // Against the wind faster than with it.
+            if (wind_mps > 0.0 && from_deg == 265.0)
+                QVERIFY(best.conditions.airspeed_out_mps > best.conditions.airspeed_home_mps);
+        }
+    }
+}
+
+void MissionsTest::fastestUnderAShareOfFullPower() {
+    PlanRequest request = sample_request();
+    request.mission.speed_out = SpeedRule::power_share;
+    QVERIFY(notes(planned(request), NoticeCode::speed_rule_not_met)); // full power is not known
+    request.aircraft.full_power_w = 300.0;
+    request.mission.most_power_share = 0.4;
+    const Plan plan = planned(request);
+    VERIFY_NEAR(plan.conditions.cruise_power_w.value, 120.0, 0.1);
+    QVERIFY(plan.conditions.airspeed_out_mps > request.aircraft.cruise_airspeed_mps);
+    QVERIFY(!notes(plan, NoticeCode::speed_rule_not_met));
+}
+
+void MissionsTest::windTableAndLawAgreeWhereTheyShould() {
+    PlanRequest request = sample_request();
+    const double by_law_m = planned(request).turn->distance_m.value;
+    // The same wind at all heights as a table is the law with exponent 0.
+    request.weather.wind_exponent = 0.0;
+    const double constant_m = planned(request).turn->distance_m.value;
+    request.weather.wind_table = {{0.0, {4.0, 270.0}}, {200.0, {4.0, 270.0}}};
+    VERIFY_NEAR(planned(request).turn->distance_m.value, constant_m, 1e-6 * constant_m);
+    QVERIFY(std::abs(by_law_m - constant_m) > 1.0);
+    // Between two rows the vector goes straight: half way between west and north lies north-west, and weaker.
+    const auto middle = atmosphere::wind_from_table({{0.0, {4.0, 270.0}}, {100.0, {4.0, 360.0}}}, 50.0);
+    VERIFY_NEAR(middle.from_deg, 315.0, 1e-9);
+    VERIFY_NEAR(middle.speed_mps, 4.0 * std::sqrt(0.5), 1e-9);
+    VERIFY_NEAR(atmosphere::wind_from_table({{10.0, {3.0, 90.0}}, {100.0, {6.0, 90.0}}}, 500.0).speed_mps, 6.0,
+                1e-12);
+}
+
+void MissionsTest::windThatGrowsTurnsEarlier() {
+    PlanRequest request = sample_request();
+    request.weather.wind = {4.0, 85.0}; // behind going out
+    double before_m = planned(request).turn->distance_m.value;
+    for (const double growth : {1.0, 2.0, 4.0}) {
+        request.weather.wind_growth_mps_per_h = growth;
+        const double now_m = planned(request).turn->distance_m.value;
+        QVERIFY(now_m < before_m);
+        before_m = now_m;
+    }
+    // A wind that eases below nothing is calm, not a wind from the other side.
+    request.weather.wind_growth_mps_per_h = -30.0;
+    const Plan eased = planned(request);
+    const Winds winds(eased.request);
+    QCOMPARE(winds.at(90.0, 3600.0).speed_mps, 0.0);
+}
+
+void MissionsTest::pressureAndMoistureActOnDensity() {
+    PlanRequest request = sample_request();
+    const double standard = planned(request).conditions.air.density_kgm3;
+    request.weather.pressure_pa = 0.95 * 101325.0;
+    VERIFY_NEAR(planned(request).conditions.air.density_kgm3, 0.95 * standard, 1e-4 * standard);
+    request.weather.pressure_pa.reset();
+    request.weather.relative_humidity = 1.0;
+    const double moist = planned(request).conditions.air.density_kgm3;
+    // Saturated air of 18 °C is some 0.8 % lighter (its vapour pressure over the pressure, times 0.378).
+    QVERIFY(moist < 0.996 * standard && moist > 0.985 * standard);
+}
+
+void MissionsTest::climbByAngleAndByThrottle() {
+    PlanRequest request = sample_request();
+    request.mission.climb_angle_deg = 10.0;
+    VERIFY_NEAR(planned(request).conditions.climb_rate_mps, 14.0 * std::sin(units::radians(10.0)), 1e-9);
+    request.mission.climb_angle_deg.reset();
+    request.aircraft.full_power_w = 300.0;
+    request.mission.climb_throttle = 0.85;
+    const Plan plan = planned(request);
+    // What 85 % leaves above level flight goes into height at the climb's efficiency.
+    const double power_w = 300.0 * std::pow(0.85, 3);
+    const double rate = (power_w - plan.conditions.cruise_power_w.value) * 0.5 / (1.83 * 9.80665);
+    VERIFY_NEAR(plan.conditions.climb_rate_mps, rate, 0.02 * rate);
+    request.mission.climb_throttle = 0.3;
+    const Plan none = planned(request);
+    QVERIFY(!none.turn);
+    QVERIFY(notes(none, NoticeCode::climb_not_possible));
+}
+
+void MissionsTest::aRidgeOnTheWayHomeCosts() {
+    PlanRequest request = sample_request();
+    request.weather.wind.speed_mps = 0.0;
+    request.mission.kind = MissionKind::route;
+    // Around the ridge, and home straight over it.
+    request.mission.waypoints = {{"round", {0.0, 9000.0}, {}, 0.0, false},
+                                 {"behind", {8000.0, 9000.0}, {}, 0.0, false}};
+    const Plan flat = planned(request);
+    request.mission.terrain = ridge(4000.0, 260.0);
+    const Plan hilly = planned(request);
+    QVERIFY(hilly.flight->landing_energy_left_wh.value < flat.flight->landing_energy_left_wh.value);
+    const Homeward homeward(hilly.request, hilly.conditions);
+    const WayHome way = homeward.from({{8000.0, 0.0}, 90.0, 0.0, {}});
+    VERIFY_NEAR(way.height_m, 260.0 + request.mission.clearance_m, 5.0);
+    // Never less than the level way, never more than the climb's whole energy on top of it.
+    const Homeward level(flat.request, flat.conditions);
+    const double extra_wh = way.energy_wh - level.from({{8000.0, 0.0}, 90.0, 0.0, {}}).energy_wh;
+    const double lifted_wh = 1.83 * 9.80665 * 200.0 / 0.5 / 3600.0;
+    QVERIFY(extra_wh > 0.0 && extra_wh < lifted_wh);
+    // From this side of it nothing stands in the way.
+    VERIFY_NEAR(homeward.from({{2000.0, 0.0}, 90.0, 0.0, {}}).energy_wh,
+                level.from({{2000.0, 0.0}, 90.0, 0.0, {}}).energy_wh, 1e-9);
+}
+
+void MissionsTest::groundBelowTheWayIsSaid() {
+    PlanRequest request = sample_request();
+    request.mission.bearing_deg = 90.0;
+    request.mission.terrain = ridge(4000.0, 70.0, 30000.0);
+    const Plan plan = planned(request);
+    QVERIFY(plan.least_clearance.has_value());
+    VERIFY_NEAR(plan.least_clearance->height_m, 20.0, 8.0);
+    VERIFY_NEAR(plan.least_clearance->distance_m, 4000.0, 300.0);
+    QVERIFY(notes(plan, NoticeCode::clearance_too_low));
+    request.mission.height_m = 110.0;
+    QVERIFY(!notes(planned(request), NoticeCode::clearance_too_low));
+    // A raster that ends before the way does is said.
+    request.mission.terrain = ridge(4000.0, 20.0, 6000.0);
+    QVERIFY(notes(planned(request), NoticeCode::terrain_partly_known));
+    request.mission.terrain.reset();
+    request.mission.terrain_file = "not-there.tif";
+    QVERIFY(notes(planned(request), NoticeCode::terrain_not_read));
+}
+
+void MissionsTest::aTightCircleCostsMore() {
+    PlanRequest request = bare(MissionKind::endurance);
+    const double wide_s = planned(request).turn->time_s.value;
+    request.mission.loiter_radius_m = 25.0;
+    const double tight_s = planned(request).turn->time_s.value;
+    QVERIFY(tight_s < 0.97 * wide_s);
+    request.mission.loiter_radius_m = 5000.0;
+    VERIFY_NEAR(planned(request).turn->time_s.value, wide_s, 1e-3 * wide_s);
+}
+
+void MissionsTest::sinkingStraightDownIsSaid() {
+    PlanRequest request = sample_request();
+    request.mission.descent_rate_mps = 8.0;
+    QVERIFY(notes(planned(request), NoticeCode::sink_too_fast));
+    request.mission.descent_rate_mps = 1.8;
+    QVERIFY(!notes(planned(request), NoticeCode::sink_too_fast));
+}
+
+void MissionsTest::wordsComeBack() {
+    for (int i = 0; i < 6; ++i) QVERIFY(mission_from_word(mission_word(MissionKind(i))) == MissionKind(i));
+    for (int i = 0; i < 4; ++i) QVERIFY(speed_rule_from_word(speed_rule_word(SpeedRule(i))) == SpeedRule(i));
+    QVERIFY(!mission_from_word("somewhere"));
+}
+
+void MissionsTest::impossibleMissionsNameTheField_data() {
+    QTest::addColumn<QString>("field");
+    for (const char* field : {"mission.waypoints", "weather.wind_table.height_m", "failsafe.airspeed_mps",
+                              "mission.climb_throttle", "mission.home"})
+        QTest::newRow(field) << QString::fromLatin1(field);
+}
+
+void MissionsTest::impossibleMissionsNameTheField() {
+    QFETCH(QString, field);
+    PlanRequest request = sample_request();
+    if (field == QLatin1String("mission.waypoints")) request.mission.kind = MissionKind::route;
+    if (field == QLatin1String("weather.wind_table.height_m"))
+        request.weather.wind_table = {{100.0, {4.0, 270.0}}, {50.0, {3.0, 270.0}}};
+    if (field == QLatin1String("failsafe.airspeed_mps")) request.failsafe = FailsafeReturn{};
+    if (field == QLatin1String("mission.climb_throttle")) request.mission.climb_throttle = 1.5;
+    if (field == QLatin1String("mission.home")) request.mission.home = geodesy::Position{95.0, 0.0};
+    const auto plan = make_plan(request);
+    QVERIFY(!plan);
+    QCOMPARE(QString::fromStdString(plan.error().where.field), field);
+}
+
+QTEST_APPLESS_MAIN(MissionsTest)
+#include "tst_missions.moc"
