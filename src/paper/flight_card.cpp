@@ -81,7 +81,10 @@ public:
         document.setDocumentMargin(0.0);
         document.setDefaultFont(font(pt));
         document.setDefaultStyleSheet(QStringLiteral("b { font-weight: 600; }"));
-        document.setHtml(html);
+        // "km/h" stays on one line.
+        QString text = html;
+        text.replace(QStringLiteral("km/h"), QString::fromUtf8("km/\u2060h"));
+        document.setHtml(text);
         document.setTextWidth(room_.width() - px(indent_pt));
         painter_.save();
         painter_.translate(room_.left() + px(indent_pt), y_);

@@ -94,6 +94,16 @@ QString circling_sentence(const airframe::PowerCurve& curve, const airframe::Spe
 QString mass_sentence(const airframe::Aircraft& aircraft, const battery::Pack& pack, const Quantities& q) {
     const auto mass = [&](double kg) { return q.text(Quantity::all_up_mass, {kg, 0.0}); };
     const double all = aircraft.mass_kg + pack.mass_kg;
+    const auto shares = airframe::mass_build_up(aircraft);
+    if (shares.size() > 1) {
+        QStringList parts;
+        for (const auto& share : shares)
+            parts << Words::tr("%1 %2", "part, its mass")
+                         .arg(share.name.empty() ? Words::tr("frame") : QString::fromStdString(share.name),
+                              mass(share.mass_kg));
+        return Words::tr("With the pack of the plan on the table: %1 all up. %2, pack %3 or %4 of it.")
+            .arg(mass(all), parts.join(Words::tr(", ")), mass(pack.mass_kg), q.share(pack.mass_kg / all));
+    }
     return Words::tr("With the pack of the plan on the table: %1 all up, of which the pack is %2, %3.")
         .arg(mass(all), mass(pack.mass_kg), q.share(pack.mass_kg / all));
 }

@@ -456,7 +456,6 @@ void MapView::paintWays(QPainter& painter) const {
         // The label stands off the middle of the way, out on its own side; on the other where that is taken.
         const QPointF a = toScreen(way.points.front());
         const QPointF b = toScreen(way.points.back());
-        const QPointF middle = 0.5 * (a + b);
         const QPointF along = b - a;
         const double length = std::hypot(along.x(), along.y());
         if (length < look.scaled(60)) continue;
@@ -466,8 +465,15 @@ void MapView::paintWays(QPainter& painter) const {
         const double wide = metrics.horizontalAdvance(way.label) + 1.0;
         const double off =
             look.scaled(9) + 0.5 * std::abs(side.x()) * wide + 0.5 * std::abs(side.y()) * metrics.height();
+        // First along its own side; a way out and home on one line keeps to it, or they would be taken for each
+        // other.
+        std::vector<std::pair<double, double>> places;
         for (const double sign : {1.0, -1.0}) {
-            const QPointF at = middle + sign * off * side;
+            if (sign < 0.0 && ways_.size() <= 2) break;
+            for (const double share : {0.5, 0.35, 0.65, 0.22, 0.78}) places.emplace_back(sign, share);
+        }
+        for (const auto& [sign, share] : places) {
+            const QPointF at = a + share * along + sign * off * side;
             const QRectF box(at.x() - 0.5 * wide, at.y() - 0.5 * metrics.height(), wide, metrics.height());
             if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& other) { return other.intersects(box); }))
                 continue;
