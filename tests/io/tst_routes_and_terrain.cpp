@@ -434,7 +434,7 @@ void RoutesAndTerrainTest::partsAreTypedWithTheirMasses_data() {
     QTest::newRow("watts alone") << "camera 3.5" << true << 3.5 << -1.0;
     QTest::newRow("with its unit") << "camera 3,5 W" << true << 3.5 << -1.0;
     QTest::newRow("and grams") << "camera 3.5 85g" << true << 3.5 << 85.0;
-    QTest::newRow("and grams apart") << "run cam 2 W 40 g" << true << 2.0 << 40.0;
+    QTest::newRow("and grams apart") << "rear video 2 W 40 g" << true << 2.0 << 40.0;
     QTest::newRow("grams alone say nothing of watts") << "camera 85g" << false << 0.0 << 0.0;
     QTest::newRow("no name") << "3.5 85g" << false << 0.0 << 0.0;
     QTest::newRow("below nothing") << "camera -2 85g" << false << 0.0 << 0.0;
