@@ -5,6 +5,7 @@
 #include <random>
 
 #include "core/mission/outward.hpp"
+#include "core/mission/schools.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::mission {
@@ -248,18 +249,8 @@ units::Result<Chance> chance(const Plan& plan, int days, std::uint64_t seed, con
             (holds ? low : high) = middle;
         }
         const OutwardPoint at = outward_at(plan, 0.5 * (low + high));
-        SchoolTurn turn;
-        turn.school = School::chance;
-        turn.distance_m = at.distance_m;
-        turn.time_s = at.time_s;
-        turn.charge_used_ah = at.charge_used_ah;
-        turn.energy_used_wh = plan.conditions.usable_energy_wh() - at.left_wh;
-        turn.cell_voltage_v = at.cell_voltage_v;
-        turn.reached = true;
-        turn.at = at.at;
         const Homeward homeward(plan.request, plan.conditions);
-        turn.landing_left_wh = at.left_wh - homeward.from(station_of(at)).energy_wh;
-        result.turn = turn;
+        result.turn = turn_at_point(School::chance, at, plan.conditions, homeward);
     }
     if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
     return result;

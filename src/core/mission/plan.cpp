@@ -189,20 +189,6 @@ PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const Outward
     return flight;
 }
 
-/// Where the mission goes home by itself, as a turn.
-SchoolTurn end_of_mission(const Plan& plan) {
-    const OutwardPoint& end = plan.outward.back();
-    SchoolTurn turn;
-    turn.distance_m = end.distance_m;
-    turn.time_s = end.time_s;
-    turn.charge_used_ah = end.charge_used_ah;
-    turn.energy_used_wh = plan.conditions.usable_energy_wh() - end.left_wh;
-    turn.cell_voltage_v = end.cell_voltage_v;
-    turn.reached = true;
-    turn.at = end.at;
-    return turn;
-}
-
 /// Arrival, last moment and time at a place that the mission stays over.
 std::optional<OnStation> on_station(const Plan& plan) {
     const auto list = phases(plan.request);
@@ -424,7 +410,8 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     } else {
         plan.whole = out.whole && !school && end.spare_wh() >= 0.0;
     }
-    if (plan.whole) school = end_of_mission(plan);
+    // Where the mission goes home by itself, as a turn.
+    if (plan.whole) school = turn_at_point(School::energy_home, end, plan.conditions, homeward);
     judge_schools(plan);
     if (school) turn_at(plan, homeward, *school);
     judge_route(plan);

@@ -41,6 +41,21 @@ std::optional<double> charge_to_turn_ah(School school, const PlanRequest& reques
     return std::nullopt;
 }
 
+SchoolTurn turn_at_point(School school, const OutwardPoint& point, const FlightConditions& conditions,
+                         const Homeward& homeward) {
+    SchoolTurn turn;
+    turn.school = school;
+    turn.reached = true;
+    turn.distance_m = point.distance_m;
+    turn.time_s = point.time_s;
+    turn.charge_used_ah = point.charge_used_ah;
+    turn.energy_used_wh = conditions.usable_energy_wh() - point.left_wh;
+    turn.cell_voltage_v = point.cell_voltage_v;
+    turn.landing_left_wh = point.left_wh - homeward.from(station_of(point)).energy_wh;
+    turn.at = point.at;
+    return turn;
+}
+
 std::vector<SchoolTurn> school_turns(const PlanRequest& request, const FlightConditions& conditions,
                                      const Homeward& homeward, const std::vector<OutwardPoint>& track) {
     std::vector<SchoolTurn> turns;
@@ -48,17 +63,9 @@ std::vector<SchoolTurn> school_turns(const PlanRequest& request, const FlightCon
     for (const School school : deterministic_schools()) {
         SchoolTurn turn;
         turn.school = school;
+        if (const auto point = turn_point(school, request, conditions, track))
+            turn = turn_at_point(school, *point, conditions, homeward);
         turn.counted = std::find(counted.begin(), counted.end(), school) != counted.end();
-        if (const auto point = turn_point(school, request, conditions, track)) {
-            turn.reached = true;
-            turn.distance_m = point->distance_m;
-            turn.time_s = point->time_s;
-            turn.charge_used_ah = point->charge_used_ah;
-            turn.energy_used_wh = conditions.usable_energy_wh() - point->left_wh;
-            turn.cell_voltage_v = point->cell_voltage_v;
-            turn.landing_left_wh = point->left_wh - homeward.from(station_of(*point)).energy_wh;
-            turn.at = point->at;
-        }
         turns.push_back(turn);
     }
     const SchoolTurn energy = turns.front();

@@ -17,6 +17,10 @@ namespace sobremesa::mission {
 std::optional<double> charge_to_turn_ah(School school, const PlanRequest& request,
                                         const FlightConditions& conditions);
 
+/// A place of the way out as a school's turn; whether it counts and is too late is for others to say.
+SchoolTurn turn_at_point(School school, const OutwardPoint& point, const FlightConditions& conditions,
+                         const Homeward& homeward);
+
 /// Every school's turn on one way out, sorted by distance; a school that turns after *energy home* is flagged.
 std::vector<SchoolTurn> school_turns(const PlanRequest& request, const FlightConditions& conditions,
                                      const Homeward& homeward, const std::vector<OutwardPoint>& track);

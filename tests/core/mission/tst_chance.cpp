@@ -2,19 +2,15 @@
 
 #include "core/mission/chance.hpp"
 #include "support/compare.hpp"
+#include "support/planned.hpp"
 #include "support/sample_request.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
+using tests::planned;
 using tests::sample_request;
 
 namespace {
-
-Plan planned(const PlanRequest& request) {
-    auto plan = make_plan(request);
-    if (!plan) qFatal("the request was refused: %s", plan.error().where.field.c_str());
-    return *plan;
-}
 
 /// Normal distribution function, by the error function of the standard library.
 double phi(double z) {

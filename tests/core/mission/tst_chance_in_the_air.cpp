@@ -11,9 +11,11 @@
 #include "sim/simulated_pack.hpp"
 #include "sim/simulated_power.hpp"
 #include "support/compare.hpp"
+#include "support/planned.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
+using tests::planned;
 
 namespace {
 
@@ -31,12 +33,6 @@ double simulated_usable_wh(const sim::SimulatedPackSpec& spec, double temperatur
         mean_v += (out.voltage_v - mean_v) * step_s / 10.0;
     }
     return pack.energy_given_wh();
-}
-
-Plan planned(const PlanRequest& request) {
-    auto plan = make_plan(request);
-    if (!plan) qFatal("the request was refused: %s", plan.error().where.field.c_str());
-    return *plan;
 }
 
 struct Case {

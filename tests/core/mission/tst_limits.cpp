@@ -6,19 +6,15 @@
 #include "core/mission/limits.hpp"
 #include "core/radio/link_reach.hpp"
 #include "support/compare.hpp"
+#include "support/planned.hpp"
 #include "support/sample_request.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
+using tests::planned;
 using tests::sample_request;
 
 namespace {
-
-Plan planned(const PlanRequest& request) {
-    auto plan = make_plan(request);
-    if (!plan) qFatal("the request was refused: %s", plan.error().where.field.c_str());
-    return *plan;
-}
 
 LimitCheck check(const Plan& plan, LimitKind kind) {
     for (const auto& one : check_limits(plan).checks) {

@@ -3,24 +3,17 @@
 #include "core/mission/explain.hpp"
 #include "core/mission/plan.hpp"
 #include "support/compare.hpp"
+#include "support/planned.hpp"
 #include "support/sample_request.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
+using tests::notes;
+using tests::planned;
 using tests::sample_request;
 using units::NoticeCode;
 
 namespace {
-
-Plan planned(const PlanRequest& request) {
-    auto plan = make_plan(request);
-    if (!plan) qFatal("the request was refused: %s", plan.error().where.field.c_str());
-    return *plan;
-}
-
-bool notes(const Plan& plan, NoticeCode code) {
-    return std::any_of(plan.notices.begin(), plan.notices.end(), [&](const auto& n) { return n.code == code; });
-}
 
 /// Level at ground height, no reserve, no allowance on the wind: what the closed form is about.
 PlanRequest bare_request() {
