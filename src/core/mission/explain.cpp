@@ -20,7 +20,10 @@ ExplainedInput input(const Plan& plan, Quantity quantity) {
     const PlanRequest& r = plan.request;
     const FlightConditions& c = plan.conditions;
     switch (quantity) {
-    case Quantity::airspeed: return {quantity, {r.aircraft.cruise_airspeed_mps, 0.0}, Origin::given};
+    case Quantity::airspeed:
+        return {quantity,
+                {c.airspeed_out_mps, 0.0},
+                r.mission.speed_out == SpeedRule::known_cruise ? Origin::given : Origin::computed};
     case Quantity::all_up_mass: return {quantity, {c.all_up_mass_kg, 0.0}, Origin::given};
     case Quantity::air_density: return {quantity, {c.air.density_kgm3, 0.0}, Origin::computed};
     case Quantity::wind_speed: return {quantity, {c.wind_out.speed_mps, r.weather.wind_sd_mps}, Origin::given};
@@ -146,7 +149,8 @@ std::optional<Estimate> value_of(const Plan& plan, Quantity quantity) {
         const double per_m = charge ? (out ? f.charge_out_ah_per_m : f.charge_home_ah_per_m)
                                     : (out ? f.energy_out_wh_per_m : f.energy_home_wh_per_m);
         const auto& heading = out ? c.out : c.home;
-        const double wind_share = plan.request.weather.wind_sd_mps / heading->ground_speed_mps;
+        // Over home there may be no course that holds, and there is none to hold.
+        const double wind_share = heading ? plan.request.weather.wind_sd_mps / heading->ground_speed_mps : 0.0;
         const double draw_share = c.cruise_power_w.sd / c.cruise_power_w.value;
         return Estimate{per_m, per_m * units::combine_sd(wind_share, draw_share)};
     }

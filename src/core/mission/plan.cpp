@@ -406,7 +406,7 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     const bool lands_out = plan.request.mission.kind == MissionKind::one_way;
     if (out.whole && lands_out) {
         const double left_wh = end.left_wh - homeward.to(end.at, 0.0, station_of(end)).energy_wh;
-        plan.whole = left_wh >= std::min(end.reserve_wh, end.left_wh);
+        plan.whole = left_wh >= end.reserve_wh;
     } else {
         plan.whole = out.whole && !school && end.spare_wh() >= 0.0;
     }
@@ -441,8 +441,11 @@ std::vector<FlightLeg> flight_legs(const Plan& plan, double turn_distance_m) {
         }
         legs.push_back(leg);
     }
-    const bool lands_there =
-        plan.request.mission.kind == MissionKind::one_way && plan.turn && plan.turn->at_end_of_mission;
+    // Turned before its end, a one-way flight too goes home.
+    constexpr double same_place_m = 1.0;
+    const bool lands_there = plan.request.mission.kind == MissionKind::one_way && plan.turn &&
+                             plan.turn->at_end_of_mission &&
+                             turn_distance_m > plan.turn->distance_m.value - same_place_m;
     if (lands_there) return legs;
     const Homeward homeward(plan.request, plan.conditions);
     const int group = legs.empty() ? 0 : legs.back().group + 1;

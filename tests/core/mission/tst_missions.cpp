@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "core/airframe/speeds_to_fly.hpp"
+#include "core/mission/explain.hpp"
 #include "core/mission/limits.hpp"
 #include "core/mission/outward.hpp"
 #include "core/mission/plan.hpp"
@@ -86,7 +87,11 @@ void MissionsTest::enduranceIsEnergyOverPower() {
     request.reserve = ShareOfUsable{0.25};
     VERIFY_NEAR(planned(request).turn->time_s.value, 0.75 * closed_s, 1e-3 * closed_s);
     request.weather.wind.speed_mps = 20.0;
-    VERIFY_NEAR(planned(request).turn->time_s.value, 0.75 * closed_s, 1e-3 * closed_s);
+    const Plan stormy = planned(request);
+    VERIFY_NEAR(stormy.turn->time_s.value, 0.75 * closed_s, 1e-3 * closed_s);
+    // No course could be held in that wind; what is said of the flight must not ask for one.
+    QVERIFY(explain(stormy, units::Quantity::flight_time).has_value());
+    (void)explain(stormy, units::Quantity::charge_per_distance_home);
 }
 
 void MissionsTest::loiterAndLeaveClosesTheBooks_data() {
@@ -181,7 +186,15 @@ void MissionsTest::oneWayLandsThere() {
     QVERIFY(plan.whole);
     VERIFY_NEAR(plan.flight->ground_m, 30000.0, 300.0);
     QVERIFY(plan.flight->legs.back().homeward == false);
+    // Turned before its end it goes home like any other.
+    const auto early = flight_legs(plan, 10000.0);
+    QVERIFY(early.back().homeward);
+    QVERIFY(geodesy::distance_m(early.back().to, {}) < 5.0);
     request.mission.waypoints.front().at.east_m = 120000.0;
+    QVERIFY(!planned(request).whole);
+    // Landing there with less than the reserve is not the whole of it.
+    request.mission.waypoints.front().at.east_m = 30000.0;
+    request.reserve = ShareOfUsable{0.9};
     QVERIFY(!planned(request).whole);
 }
 
