@@ -6,8 +6,10 @@
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTest>
+#include <qcustomplot.h>
 
 #include "app/app_main.hpp"
+#include "app/charts/homeward_chart.hpp"
 #include "app/charts/profile_chart.hpp"
 #include "app/map/map_view.hpp"
 #include "app/opened_window.hpp"
@@ -44,6 +46,8 @@ private slots:
     void theCardIsSaved();
     void routesGoOutAndComeBack();
     void whatMovesItMostIsDrawn();
+    void landingPlacesFollowTheCursor();
+    void windsByHeightAreTyped();
 
 private:
     session::PlanSession& session() { return (*window_)->planSession(); }
@@ -322,6 +326,42 @@ void MissionsInPlanTest::whatMovesItMostIsDrawn() {
     // A route that is flown whole is not moved.
     makeRoute();
     QVERIFY(!bars->isVisible());
+}
+
+void MissionsInPlanTest::landingPlacesFollowTheCursor() {
+    auto* chart = window_->find<HomewardChart>("homewardChart");
+    auto* map = window_->find<MapView>("planMap");
+    chart->setFocus();
+    for (int i = 0; i < 4; ++i) QTest::keyClick(chart, Qt::Key_Right);
+    QVERIFY(!chart->cursorText().isEmpty());
+    // From near home everything is said of home and of both landing places.
+    QVERIFY2(map->accessibleDescription().contains(QStringLiteral("home")) &&
+                 map->accessibleDescription().contains(QStringLiteral("Era Vieja")),
+             qPrintable(map->accessibleDescription()));
+    const QImage with = map->grab().toImage();
+    QEvent leave(QEvent::Leave);
+    QApplication::sendEvent(chart->findChild<QCustomPlot*>(), &leave);
+    QVERIFY(map->grab().toImage() != with);
+}
+
+void MissionsInPlanTest::windsByHeightAreTyped() {
+    window_->find<PlanPlace>("planPlace")->showMission();
+    auto* mission = sheet<MissionSheet>();
+    mission->findChild<QTabWidget*>(QStringLiteral("missionTabs"))->setCurrentIndex(2);
+    auto* winds = mission->findChild<QLineEdit*>(QStringLiteral("Winds by height"));
+    QVERIFY(winds);
+    winds->setFocus();
+    QTest::keyClicks(winds, QStringLiteral("10 2,5 250; 120 6 270"));
+    const auto& table = session().request().weather.wind_table;
+    QCOMPARE(table.size(), 2u);
+    VERIFY_NEAR(table[1].wind.speed_mps, 6.0, 1e-9);
+    VERIFY_NEAR(table[0].wind.speed_mps, 2.5, 1e-9);
+    // What is no row is said, and the rows stay.
+    QTest::keyClicks(winds, QStringLiteral("; high"));
+    auto* trouble = mission->findChild<QLabel*>(QStringLiteral("Winds by height trouble"));
+    QVERIFY(trouble->isVisible());
+    QCOMPARE(session().request().weather.wind_table.size(), 2u);
+    mission->close();
 }
 
 SOBREMESA_WINDOW_TEST(MissionsInPlanTest)

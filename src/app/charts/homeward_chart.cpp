@@ -555,6 +555,7 @@ void HomewardChart::moveCursor(double distance_m) {
     setAccessibleDescription(cursor_text_);
     plot_->replot(QCustomPlot::rpQueuedReplot);
     emit cursorMoved(cursor_text_);
+    emit cursorAt(cursor_m_);
 }
 
 bool HomewardChart::eventFilter(QObject* watched, QEvent* event) {
@@ -580,6 +581,7 @@ bool HomewardChart::eventFilter(QObject* watched, QEvent* event) {
         removeCursor();
         plot_->replot(QCustomPlot::rpQueuedReplot);
         emit cursorMoved({});
+        emit cursorAt(-1.0);
     }
     if (event->type() == QEvent::MouseButtonRelease && dragging_reserve_) {
         dragging_reserve_ = false;

@@ -43,6 +43,8 @@ signals:
     void reserveDragged(double share);
     void dragFinished();
     void cursorMoved(const QString& text);
+    /// Where it stands, m of the chart's axis; below 0: gone.
+    void cursorAt(double distance_m);
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;

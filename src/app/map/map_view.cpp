@@ -67,6 +67,11 @@ void MapView::setMarks(std::vector<Mark> marks) {
     update();
 }
 
+void MapView::setBailOuts(std::vector<BailOut> places) {
+    bail_outs_ = std::move(places);
+    update();
+}
+
 void MapView::setReach(ReachLine reach) {
     reach_ = std::move(reach);
     update();
@@ -586,6 +591,18 @@ void MapView::paintTurn(QPainter& painter) const {
         }
     }
     if (marker_ && !std::isnan(marker_->east_m)) {
+        for (const BailOut& place : bail_outs_) {
+            const QPointF to = toScreen(place.at);
+            if (place.reachable) {
+                painter.setPen(QPen(look.theme().ink, look.scaled(1.2), Qt::DotLine));
+                painter.drawLine(toScreen(*marker_), to);
+                continue;
+            }
+            const double s = look.scaled(9);
+            painter.setPen(QPen(look.theme().warning, look.scaled(2.0)));
+            painter.drawLine(to + QPointF(-s, -s), to + QPointF(s, s));
+            painter.drawLine(to + QPointF(-s, s), to + QPointF(s, -s));
+        }
         painter.setPen(QPen(look.theme().panel, 2));
         painter.setBrush(look.theme().ink);
         painter.drawEllipse(toScreen(*marker_), look.scaled(5), look.scaled(5));

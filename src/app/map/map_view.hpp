@@ -71,6 +71,12 @@ public:
     void setReach(ReachLine reach);
     /// Lies under everything: shaded by slope, with contours.
     void setRelief(std::shared_ptr<const geodesy::Relief> relief);
+    /// From the marker, the places where it could land: a line to those within reach, a cross over the others.
+    struct BailOut {
+        geodesy::EastNorth at;
+        bool reachable = false;
+    };
+    void setBailOuts(std::vector<BailOut> places);
     void setHomeLabel(const QString& label) { home_label_ = label; }
     void showAll();
 
@@ -138,6 +144,7 @@ private:
     bool turn_editable_ = false;
     std::optional<geodesy::EastNorth> marker_;
     std::vector<Mark> marks_;
+    std::vector<BailOut> bail_outs_;
     ReachLine reach_;
     std::shared_ptr<const geodesy::Relief> relief_;
     mutable QImage relief_picture_;

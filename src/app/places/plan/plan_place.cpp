@@ -29,6 +29,7 @@
 #include "core/units/constants.hpp"
 #include "io/terrain.hpp"
 #include "wording/messages.hpp"
+#include "wording/plans.hpp"
 #include "wording/sentences.hpp"
 
 namespace sobremesa::app {
@@ -204,6 +205,7 @@ QWidget* PlanPlace::makeChart() {
     charts_->addWidget(profile_);
     column->addWidget(charts_, 1);
     showHeights(false);
+    connect(chart_, &HomewardChart::cursorAt, this, &PlanPlace::showBailOuts);
     connect(chart_, &HomewardChart::cursorMoved, this, [this](const QString& at_cursor) {
         const bool gone = at_cursor.isEmpty() && shown_;
         moves_->setWords(gone ? wording::what_moves_it(*shown_, Look::instance().quantities()) : at_cursor);
@@ -243,6 +245,24 @@ void PlanPlace::moveMark(int index, const geodesy::EastNorth& at) {
         else if (i - mission.waypoints.size() < mission.alternates.size())
             mission.alternates[i - mission.waypoints.size()].at = at;
     });
+}
+
+void PlanPlace::showBailOuts(double distance_m) {
+    if (distance_m < 0.0 || !shown_ || shown_->outward.empty()) {
+        map_->setMarker(std::nullopt);
+        map_->setBailOuts({});
+        return;
+    }
+    const auto here = mission::outward_at(*shown_, distance_m);
+    std::vector<MapView::BailOut> places;
+    QStringList said;
+    for (const auto& way : mission::bail_outs(*shown_, here)) {
+        places.push_back({way.at, way.reachable});
+        said << wording::bail_out_sentence(way, Look::instance().quantities());
+    }
+    map_->setMarker(here.at);
+    map_->setBailOuts(std::move(places));
+    map_->setAccessibleDescription(said.join(QStringLiteral("; ")));
 }
 
 void PlanPlace::showOutlook() {

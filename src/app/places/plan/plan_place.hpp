@@ -57,6 +57,8 @@ private:
     std::vector<MapView::Way> straightWays(const mission::Plan& plan) const;
     std::vector<MapView::Way> routeWays(const mission::Plan& plan) const;
     void showOutlook();
+    /// From a place of the way out, which landing places are within reach.
+    void showBailOuts(double distance_m);
     void moveMark(int index, const geodesy::EastNorth& at);
     void showNotices(const mission::Plan& plan);
     void showPage();
