@@ -196,7 +196,8 @@ void print_text(const mission::Plan& plan, std::ostream& out) {
             out << "never on this flight\n";
             continue;
         }
-        out << q.distance(turn.distance_m).toStdString() << ", " << q.charge(turn.charge_used_ah).toStdString()
+        const QString where = mission::stays(plan.request) ? q.duration(turn.time_s) : q.distance(turn.distance_m);
+        out << where.toStdString() << ", " << q.charge(turn.charge_used_ah).toStdString()
             << (turn.too_late ? ", would not get home with the reserve" : "") << "\n";
     }
     for (const auto& notice : plan.notices) out << "  ! " << wording::message(notice, q).toStdString() << "\n";

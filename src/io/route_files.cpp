@@ -70,7 +70,7 @@ private:
                 1 + std::count(text.begin(),
                                text.begin() + std::min<std::ptrdiff_t>(parsed.offset, std::ptrdiff_t(text.size())),
                                '\n');
-            return units::failure(ErrorCode::xml_syntax, where, {{"what", std::string(parsed.description())}});
+            return units::failure(ErrorCode::xml_syntax, where, {{"reason", std::string(parsed.description())}});
         }
         if (const auto gpx = document.child("gpx"))
             read_gpx(gpx);

@@ -21,7 +21,9 @@ QString cell_text(const mission::Plan& plan, const mission::SchoolTurn& turn, in
     if (column == SchoolsModel::rule) return wording::name(turn.school, plan.request, q);
     if (!turn.reached) return column == SchoolsModel::distance ? SchoolsModel::tr("never") : QString();
     switch (column) {
-    case SchoolsModel::distance: return q.distance(turn.distance_m);
+    // Over a place it is the clock that says when.
+    case SchoolsModel::distance:
+        return mission::stays(plan.request) ? q.duration(turn.time_s) : q.distance(turn.distance_m);
     case SchoolsModel::used: return q.charge(turn.charge_used_ah);
     case SchoolsModel::left: {
         const QString share =
