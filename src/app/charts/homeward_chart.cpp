@@ -446,6 +446,7 @@ void HomewardChart::addLabels(double end_m) {
     spare->position->setAxisRect(spare_);
     spare->position->setCoords(0.01, 0.6);
     spare->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    spare->setBrush(theme.panel); // the zero line may run behind it
     spare->setText(plan_->chance ? tr("spare over the way home and the reserve, Wh; band: nine days in ten")
                                  : tr("spare over the way home and the reserve, Wh"));
     auto* left_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
