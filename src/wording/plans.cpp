@@ -4,6 +4,7 @@
 
 #include <QCoreApplication>
 
+#include "core/mission/leg_sums.hpp"
 #include "core/mission/phases.hpp"
 #include "core/units/constants.hpp"
 #include "wording/names.hpp"
@@ -41,7 +42,7 @@ QString cure_text(const mission::LimitCheck& check, const Quantities& q) {
     }
 }
 
-QString to_text(const mission::Plan& plan, const mission::FlightLeg& leg, int waypoint) {
+QString to_text(const mission::Plan& plan, const mission::LegSum& leg, int waypoint) {
     if (leg.homeward) return leg.kind == PhaseKind::descent ? Words::tr("down to home") : Words::tr("home");
     const auto& waypoints = plan.request.mission.waypoints;
     if (waypoint < 0 || waypoint >= int(waypoints.size())) return name(leg.kind);
@@ -93,7 +94,6 @@ QString name(LimitKind kind) {
     switch (kind) {
     case LimitKind::pack_current: return Words::tr("current of the pack");
     case LimitKind::controller_current: return Words::tr("current of controllers and motors");
-    case LimitKind::lowest_voltage: return Words::tr("lowest volts");
     case LimitKind::weakest_cell: return Words::tr("weakest cell");
     case LimitKind::controller_cutoff: return Words::tr("the controller's cutoff");
     case LimitKind::supply_voltage: return Words::tr("volts for video and servos");
@@ -208,39 +208,17 @@ QString reach_sentence(const mission::Reach& reach, const Quantities& q) {
 
 std::vector<LegRow> leg_rows(const mission::Plan& plan, const Quantities& q) {
     std::vector<LegRow> rows;
-    if (!plan.flight) return rows;
     const auto list = mission::phases(plan.request);
-    struct Sum {
-        double ground_m = 0.0;
-        double time_s = 0.0;
-        double energy_wh = 0.0;
-        double airspeed_mps = 0.0;
-    };
-    double used_wh = 0.0;
-    const auto& legs = plan.flight->legs;
-    const auto same_row = [](const mission::FlightLeg& a, const mission::FlightLeg& b) {
-        return a.group == b.group && a.kind == b.kind && a.homeward == b.homeward;
-    };
-    for (std::size_t i = 0; i < legs.size();) {
-        Sum sum;
-        std::size_t j = i;
-        for (; j < legs.size() && same_row(legs[i], legs[j]); ++j) {
-            sum.ground_m += legs[j].ground_m;
-            sum.time_s += legs[j].duration_s;
-            sum.energy_wh += legs[j].energy_wh;
-            sum.airspeed_mps = std::max(sum.airspeed_mps, legs[j].airspeed_mps);
-        }
-        used_wh += sum.energy_wh;
-        const int group = legs[i].group;
-        const int waypoint = !legs[i].homeward && group < int(list.size()) ? list[std::size_t(group)].waypoint : -1;
-        const auto at = battery::point_at_energy(plan.conditions.cruise, used_wh);
-        const bool moves = sum.ground_m > 1.0;
-        rows.push_back({to_text(plan, legs[i], waypoint), moves ? q.distance(sum.ground_m) : QStringLiteral("–"),
-                        q.duration(sum.time_s), q.energy(sum.energy_wh),
-                        moves ? q.speed(sum.ground_m / sum.time_s) : QStringLiteral("–"),
-                        sum.airspeed_mps > 0.0 ? q.speed(sum.airspeed_mps) : QStringLiteral("–"),
-                        figure(Quantity::alarm_charge, at.charge_used_ah, q)});
-        i = j;
+    const QString nothing = QStringLiteral("–");
+    for (const auto& sum : mission::leg_sums(plan, true)) {
+        const int waypoint =
+            !sum.homeward && sum.group < int(list.size()) ? list[std::size_t(sum.group)].waypoint : -1;
+        const bool moves = sum.ground_mps() > 0.0;
+        rows.push_back({to_text(plan, sum, waypoint), moves ? q.distance(sum.ground_m) : nothing,
+                        q.duration(sum.duration_s), q.energy(sum.energy_wh),
+                        moves ? q.speed(sum.ground_mps()) : nothing,
+                        sum.airspeed_mps > 0.0 ? q.speed(sum.airspeed_mps) : nothing,
+                        figure(Quantity::alarm_charge, sum.used_ah, q)});
     }
     return rows;
 }

@@ -123,10 +123,12 @@ DrawnFlight DrawnFlights::fly_legs(const DayDraw& day, const std::vector<FlightL
     bool possible = true;
     const auto ground_mps = [&](const FlightLeg& leg) {
         atmosphere::Wind wind = winds_.at(leg.height_m, time_s);
-        // An error aloft is smaller near the ground, as the wind is.
-        const double share = wind.speed_mps / std::max(plan_.conditions.wind_out.speed_mps, 0.1);
-        wind.speed_mps +=
-            std::min(share, 1.0) * (day.wind_mps + day.growth_mps_per_h * time_s / units::seconds_per_hour);
+        // An error aloft is smaller near the ground, as a wind would be: by the same law, on a calm day too.
+        const auto& weather = plan_.request.weather;
+        const double share = atmosphere::wind_at_height({1.0, 0.0}, plan_.request.mission.height_m, leg.height_m,
+                                                        weather.wind_exponent)
+                                 .speed_mps;
+        wind.speed_mps += share * (day.wind_mps + day.growth_mps_per_h * time_s / units::seconds_per_hour);
         // Weaker than nothing is a wind from the other side.
         const double angle = units::radians(wind.from_deg + day.wind_from_deg - leg.course_deg);
         const double cross = wind.speed_mps * std::sin(angle);

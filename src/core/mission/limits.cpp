@@ -78,7 +78,13 @@ private:
         if (!plan_.flight) return;
         const auto& legs = plan_.flight->legs;
         const auto& c = plan_.conditions;
-        constexpr int samples = 400;
+        // So fine that no piece of the flight, however short, falls between two of them.
+        double shortest_s = seconds_of(legs);
+        for (const FlightLeg& leg : legs) shortest_s = std::min(shortest_s, leg.duration_s);
+        constexpr double least = 400.0;
+        constexpr double most_samples = 4000.0;
+        const int samples =
+            int(std::clamp(2.0 * seconds_of(legs) / std::max(shortest_s, 0.1), least, most_samples));
         const auto run =
             battery::discharge(*c.pack, c.start, load_of(legs), {0.0, seconds_of(legs), samples}, c.around);
         std::size_t leg = 0;
@@ -381,26 +387,11 @@ private:
 } // namespace
 
 const char* limit_word(LimitKind kind) {
-    static constexpr std::array<const char*, 20> words = {"pack-current",
-                                                          "controller-current",
-                                                          "lowest-voltage",
-                                                          "weakest-cell",
-                                                          "controller-cutoff",
-                                                          "supply-voltage",
-                                                          "pack-warm",
-                                                          "pack-cold",
-                                                          "height-above-ground",
-                                                          "clearance",
-                                                          "power-demand",
-                                                          "link-distance",
-                                                          "link-horizon",
-                                                          "link-fresnel",
-                                                          "failsafe-return",
-                                                          "recorder",
-                                                          "goggles",
-                                                          "radio-battery",
-                                                          "ground-station",
-                                                          "landing-place"};
+    static constexpr std::array<const char*, 19> words = {
+        "pack-current",  "controller-current", "weakest-cell",        "controller-cutoff", "supply-voltage",
+        "pack-warm",     "pack-cold",          "height-above-ground", "clearance",         "power-demand",
+        "link-distance", "link-horizon",       "link-fresnel",        "failsafe-return",   "recorder",
+        "goggles",       "radio-battery",      "ground-station",      "landing-place"};
     return words[std::size_t(kind)];
 }
 

@@ -13,7 +13,6 @@ namespace sobremesa::mission {
 enum class LimitKind {
     pack_current,
     controller_current,
-    lowest_voltage,
     weakest_cell,
     controller_cutoff,
     supply_voltage,

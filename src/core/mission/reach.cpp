@@ -74,7 +74,8 @@ AfterClimb after_climb(const PlanRequest& request, const FlightConditions& condi
 
 ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& known, const AfterClimb& start) {
     const double bearing_deg = request.mission.bearing_deg;
-    ReachPoint point{bearing_deg, {0.0, 0.0}, {}, false};
+    ReachPoint point;
+    point.bearing_deg = bearing_deg;
     // Only what depends on the course is worked out anew.
     FlightConditions conditions = known;
     const Winds winds(request);
@@ -147,6 +148,8 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
     const double sd_wh = units::combine_sd(battery::assumed_usable_sd * usable_wh, draw_sd * spent_wh,
                                            wind_sd_wh_per_m(request, conditions) * turn_m);
     point.distance_m = {turn_m, slope > 0.0 && !point.ended_by_terrain ? sd_wh / slope : 0.0};
+    point.inner = geodesy::offset({}, bearing_deg, std::max(turn_m - point.distance_m.sd, 0.0));
+    point.outer = geodesy::offset({}, bearing_deg, turn_m + point.distance_m.sd);
     return point;
 }
 
@@ -160,8 +163,9 @@ Reach reach(const PlanRequest& request, const FlightConditions& conditions, int 
     PlanRequest one = on_bearing(request, 0.0);
     for (int i = 0; i < bearings && !stop.stop_requested(); ++i) {
         one.mission.bearing_deg = 360.0 * i / bearings;
-        line.points.push_back(start.possible ? on_one_bearing(one, conditions, start)
-                                             : ReachPoint{one.mission.bearing_deg, {0.0, 0.0}, {}, false});
+        ReachPoint none;
+        none.bearing_deg = one.mission.bearing_deg;
+        line.points.push_back(start.possible ? on_one_bearing(one, conditions, start) : none);
         const double here_m = line.points.back().distance_m.value;
         const auto at = line.points.size() - 1;
         if (here_m > line.points[line.farthest].distance_m.value) line.farthest = at;

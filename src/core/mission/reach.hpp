@@ -13,6 +13,9 @@ struct ReachPoint {
     /// 0 where the wind or the pack allow nothing on this bearing.
     units::Estimate distance_m;
     geodesy::EastNorth at = {};
+    /// One standard deviation nearer and farther: the edges of the line's band.
+    geodesy::EastNorth inner = {};
+    geodesy::EastNorth outer = {};
     /// It is the ground that ends it, not the energy.
     bool ended_by_terrain = false;
 };

@@ -31,6 +31,7 @@ private slots:
     void theSameSeedIsTheSameChance();
     void theSchoolOfChanceTurnsWhereItSays();
     void itBindsWhereItCounts();
+    void aCalmForecastCanBeWrongToo();
     void withoutATurnThereIsNone();
     void aStopStopsIt();
 };
@@ -190,6 +191,23 @@ void ChanceTest::itBindsWhereItCounts() {
     for (std::size_t i = 1; i < beside.schools.size(); ++i) {
         if (beside.schools[i].reached) QVERIFY(beside.schools[i].distance_m >= beside.schools[i - 1].distance_m);
     }
+}
+
+void ChanceTest::aCalmForecastCanBeWrongToo() {
+    // A wind of 3 m/s that nobody forecast costs the same whether 0 or 0.2 m/s were, and it costs: along the way it
+    // takes longer out or home by 1/(1 − (w/V)²), to the first order of this plan.
+    PlanRequest request = sample_request();
+    DayDraw windy;
+    windy.wind_mps = 3.0;
+    request.weather.wind = {0.0, 265.0};
+    const Plan calm = planned(request);
+    const double turn_m = calm.turn->distance_m.value;
+    const double still_s = DrawnFlights(calm).fly(DayDraw{}, turn_m).duration_s;
+    const double blown_s = DrawnFlights(calm).fly(windy, turn_m).duration_s;
+    VERIFY_NEAR(blown_s / still_s, 1.0 / (1.0 - 9.0 / 196.0), 0.005);
+    request.weather.wind.speed_mps = 0.2;
+    const Plan nearly = planned(request);
+    VERIFY_NEAR(DrawnFlights(nearly).fly(windy, turn_m).duration_s, blown_s, 0.01 * blown_s);
 }
 
 void ChanceTest::withoutATurnThereIsNone() {

@@ -43,6 +43,7 @@ class LimitsTest : public QObject {
 private slots:
     void everyLimitIsOnTheList();
     void currentOfASteepClimb();
+    void aShortClimbIsNotMissed();
     void voltsForTheVideo();
     void theControllersCutoff();
     void aColdPackIsNotLaunched();
@@ -86,6 +87,18 @@ void LimitsTest::currentOfASteepClimb() {
     QVERIFY(check(planned(request), LimitKind::pack_current).verdict != Verdict::broken);
     request.aircraft.controller_current_a = 6.0;
     QVERIFY(check(planned(request), LimitKind::controller_current).verdict == Verdict::broken);
+}
+
+void LimitsTest::aShortClimbIsNotMissed() {
+    // Eight seconds of a flight of more than an hour: as much current as in a climb of half a minute.
+    PlanRequest request = well_known();
+    request.mission.climb_rate_mps = 4.0;
+    const double high_a = check(planned(request), LimitKind::pack_current).worst;
+    request.mission.height_m = 32.0;
+    request.weather.wind_height_m = 90.0;
+    const auto low = check(planned(request), LimitKind::pack_current);
+    QVERIFY(low.phase == PhaseKind::climb);
+    VERIFY_NEAR(low.worst, high_a, 0.03 * high_a);
 }
 
 void LimitsTest::voltsForTheVideo() {

@@ -2,6 +2,7 @@
 
 #include "core/airframe/speeds_to_fly.hpp"
 #include "core/mission/explain.hpp"
+#include "core/mission/leg_sums.hpp"
 #include "core/mission/limits.hpp"
 #include "core/mission/outward.hpp"
 #include "core/mission/plan.hpp"
@@ -150,6 +151,14 @@ void MissionsTest::aShortRouteIsFlownWhole() {
     VERIFY_NEAR(energy_wh, plan.usable_energy_wh.value - plan.flight->landing_energy_left_wh.value,
                 0.01 * plan.usable_energy_wh.value);
     QVERIFY(geodesy::distance_m(plan.flight->legs.back().to, {}) < 5.0);
+    // Put together they are the pilot's legs: launch, three places, circles, home; nothing lost on the way.
+    const auto sums = leg_sums(plan, false);
+    double summed_s = 0.0;
+    for (const LegSum& sum : sums) summed_s += sum.duration_s;
+    VERIFY_NEAR(summed_s, seconds, 1e-6);
+    VERIFY_NEAR(sums.back().used_wh, energy_wh, 1e-6);
+    QVERIFY(sums.back().homeward && sums.size() == 6u);
+    QVERIFY(leg_sums(plan, true).size() > sums.size());
     // Heights are kept: up to 120 m before B, down to 80 m at C.
     double highest_m = 0.0;
     for (const auto& point : plan.outward) highest_m = std::max(highest_m, point.height_m);

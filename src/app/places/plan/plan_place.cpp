@@ -26,6 +26,7 @@
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/explain.hpp"
+#include "core/mission/leg_sums.hpp"
 #include "core/units/constants.hpp"
 #include "io/terrain.hpp"
 #include "wording/messages.hpp"
@@ -282,9 +283,8 @@ void PlanPlace::showOutlook() {
     MapView::ReachLine reach;
     for (const auto& point : outlook->reach.points) {
         reach.line.push_back(point.at);
-        const double sd_m = point.distance_m.sd;
-        reach.inner.push_back(geodesy::offset({}, point.bearing_deg, std::max(point.distance_m.value - sd_m, 0.0)));
-        reach.outer.push_back(geodesy::offset({}, point.bearing_deg, point.distance_m.value + sd_m));
+        reach.inner.push_back(point.inner);
+        reach.outer.push_back(point.outer);
     }
     map_->setReach(std::move(reach));
     map_->setRelief(outlook->relief);
@@ -446,24 +446,12 @@ std::vector<MapView::Way> PlanPlace::straightWays(const mission::Plan& plan) con
 std::vector<MapView::Way> PlanPlace::routeWays(const mission::Plan& plan) const {
     const auto& q = Look::instance().quantities();
     std::vector<MapView::Way> ways;
-    const auto& legs = plan.flight->legs;
-    for (std::size_t i = 0; i < legs.size();) {
-        MapView::Way way{{legs[i].from}, legs[i].homeward, true, {}};
-        double seconds = 0.0;
-        double ground_m = 0.0;
-        double energy_wh = 0.0;
-        std::size_t j = i;
-        for (; j < legs.size() && legs[j].group == legs[i].group && legs[j].homeward == legs[i].homeward; ++j) {
-            way.points.push_back(legs[j].to);
-            seconds += legs[j].duration_s;
-            ground_m += legs[j].ground_m;
-            energy_wh += legs[j].energy_wh;
-        }
-        if (ground_m > 1.0)
+    for (const auto& sum : mission::leg_sums(plan, false)) {
+        MapView::Way way{sum.points, sum.homeward, true, {}};
+        if (sum.ground_mps() > 0.0)
             way.label = tr("%1, %2, %3", "time, energy, speed over ground")
-                            .arg(q.duration(seconds), q.energy(energy_wh), q.speed(ground_m / seconds));
+                            .arg(q.duration(sum.duration_s), q.energy(sum.energy_wh), q.speed(sum.ground_mps()));
         ways.push_back(std::move(way));
-        i = j;
     }
     return ways;
 }
