@@ -18,11 +18,13 @@ namespace {
 constexpr double memory_s = 40.0;
 /// A receiver's and a pilot's own unsteadiness: residuals are not believed to be smaller, m/s.
 constexpr double least_residual_mps = 0.15;
+/// Air that stands still has no direction: its derivative is taken as of this speed, m/s.
+constexpr double least_air_mps = 1e-6;
 
 /// Residuals of one point, m/s.
 Vector2d residual(const Setup& setup, const VectorXd& x, const Point& p) {
     const Vector2d air = p.velocity - wind_of(x, p);
-    const double V = setup.airspeed ? x[va] * p.airspeed_mps : x[va];
+    const double V = x[va] * (setup.airspeed ? p.airspeed_mps : p.pace);
     if (!setup.heading) return {air.norm() - V, 0.0};
     const double h = p.heading_rad + x[dh];
     return air - V * Vector2d(std::sin(h), std::cos(h));
@@ -50,6 +52,32 @@ struct Functor {
             for (int k = 0; k < rows; ++k) out[Eigen::Index(i) * rows + k] = r[k];
         }
         out.tail(unknown_count) = (x - setup->prior).cwiseQuotient(setup->prior_sd);
+        return 0;
+    }
+
+    /// Derivatives of the above by the unknowns.
+    int df(const VectorXd& x, MatrixXd& jacobian) const {
+        const int rows = setup->rows_per_point();
+        for (std::size_t i = 0; i < setup->points.size(); ++i) {
+            const Point& p = setup->points[i];
+            const double weight = std::sqrt((*weights)[i]) / scale;
+            const double pace = setup->airspeed ? p.airspeed_mps : p.pace;
+            const auto at = Eigen::Index(i) * rows;
+            if (rows == 1) {
+                const Vector2d air = p.velocity - wind_of(x, p);
+                const Vector2d by_wind = -weight * p.profile * air / std::max(air.norm(), least_air_mps);
+                jacobian.row(at) << by_wind[0], by_wind[1], by_wind[0] * p.t_h, by_wind[1] * p.t_h, -weight * pace,
+                    0.0;
+                continue;
+            }
+            const double h = p.heading_rad + x[dh];
+            const double by_wind = -weight * p.profile;
+            const double V = weight * x[va] * pace;
+            jacobian.row(at) << by_wind, 0.0, by_wind * p.t_h, 0.0, -weight * pace * std::sin(h), -V * std::cos(h);
+            jacobian.row(at + 1) << 0.0, by_wind, 0.0, by_wind * p.t_h, -weight * pace * std::cos(h),
+                V * std::sin(h);
+        }
+        jacobian.bottomRows(unknown_count) = setup->prior_sd.cwiseInverse().asDiagonal();
         return 0;
     }
 };
@@ -143,7 +171,7 @@ Spoke best_airspeed(const Setup& setup, const std::vector<Point>& points, const 
     Spoke spoke{x[va], 0.0};
     std::vector<double> air(points.size());
     for (std::size_t i = 0; i < points.size(); ++i) air[i] = (points[i].velocity - wind_of(x, points[i])).norm();
-    const auto measured = [&](const Point& p) { return setup.airspeed ? p.airspeed_mps : 1.0; };
+    const auto measured = [&](const Point& p) { return setup.airspeed ? p.airspeed_mps : p.pace; };
     for (int round = 0; round < 4; ++round) {
         const double believed = 1.0 / std::pow(setup.prior_sd[va], 2);
         double weights = believed;
@@ -203,7 +231,7 @@ Vector2d wind_of(const VectorXd& x, const Point& p) {
 Fit fit_from(const Setup& setup, VectorXd x) {
     Fit fit;
     std::vector<double> weights(setup.points.size(), 1.0);
-    Eigen::NumericalDiff<Functor> functor;
+    Functor functor;
     functor.setup = &setup;
     functor.weights = &weights;
     constexpr int rounds = 6;
@@ -214,7 +242,7 @@ Fit fit_from(const Setup& setup, VectorXd x) {
             weights[i] = setup.points[i].trust * units::huber_weight(r[i] / fit.scale);
         // Seconds that are alike count as one, or priors would drown in them.
         functor.scale = fit.scale * std::sqrt(fit.alike);
-        Eigen::LevenbergMarquardt<Eigen::NumericalDiff<Functor>> solver(functor);
+        Eigen::LevenbergMarquardt<Functor> solver(functor);
         solver.parameters.maxfev = 400;
         const VectorXd before = x;
         solver.minimize(x);

@@ -25,6 +25,8 @@ struct Point {
     Vector2d velocity;
     double heading_rad = 0.0;
     double airspeed_mps = 0.0;
+    /// Airspeed over the flight's mean, where its power tells that it was not the same throughout.
+    double pace = 1.0;
 };
 
 /// east, north, growth east, growth north, airspeed or its scale, heading offset

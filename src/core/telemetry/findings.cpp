@@ -42,14 +42,14 @@ std::optional<units::Notice> against_own_estimate(const CleanLog& log, const Fin
 } // namespace
 
 units::Result<Findings> find_out(const CleanLog& log, const std::stop_token& stop,
-                                 std::optional<units::Estimate> airspeed_hint) {
+                                 std::optional<units::Estimate> airspeed_hint, units::Estimate airspeed_per_power) {
     using units::NoticeCode;
     using units::Severity;
     auto moved = motion(log, stop);
     if (!moved) return tl::unexpected(moved.error());
     Findings found;
     found.motion = std::move(*moved);
-    found.wind = wind_estimate(found.motion, airspeed_hint);
+    found.wind = wind_estimate(found.motion, airspeed_hint, airspeed_per_power);
     if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
     found.stretches = stretches(found.motion, found.wind);
     found.still = still_air(found.motion, found.wind, found.stretches);

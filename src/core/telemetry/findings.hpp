@@ -20,8 +20,10 @@ struct Findings {
 };
 
 /// @param airspeed_hint  cruise airspeed by the pilot, as for `wind_estimate`
+/// @param airspeed_per_power  of the aircraft, where it is known
 /// @error `cancelled`
 units::Result<Findings> find_out(const CleanLog& log, const std::stop_token& stop = {},
-                                 std::optional<units::Estimate> airspeed_hint = std::nullopt);
+                                 std::optional<units::Estimate> airspeed_hint = std::nullopt,
+                                 units::Estimate airspeed_per_power = usual_airspeed_per_power);
 
 } // namespace sobremesa::telemetry

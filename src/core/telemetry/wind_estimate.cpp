@@ -40,7 +40,8 @@ double acceleration_mps2(const Motion& motion, std::size_t i) {
 }
 
 Setup setup_from(const Motion& motion, std::size_t first, std::size_t last, double reference_height_m,
-                 std::optional<units::Estimate> airspeed, bool heading, bool airspeeds) {
+                 std::optional<units::Estimate> airspeed, bool heading, bool airspeeds,
+                 const std::vector<double>& pace = {}) {
     Setup setup;
     setup.heading = heading;
     setup.airspeed = airspeeds;
@@ -78,6 +79,7 @@ Setup setup_from(const Motion& motion, std::size_t first, std::size_t last, doub
         }
         p.heading_rad = units::radians(m.heading_deg);
         p.airspeed_mps = m.airspeed_mps;
+        if (!pace.empty()) p.pace = pace[i - first];
         speed += p.velocity.norm();
         setup.points.push_back(p);
     }
@@ -210,7 +212,8 @@ const char* wind_knowledge_word(WindKnowledge knowledge) {
     return "no-turn";
 }
 
-WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> airspeed_hint) {
+WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> airspeed_hint,
+                           units::Estimate airspeed_per_power) {
     WindEstimate result;
     if (!motion.has_velocity) return result;
     // Seconds of launching and touching down are not flown at any steady airspeed.
@@ -218,7 +221,13 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
     const std::size_t first = std::min(motion.first_airborne + ends, motion.last_airborne);
     const std::size_t last = std::max(motion.last_airborne - std::min(ends, motion.last_airborne), first);
     const double reference_m = reference_height(motion);
-    Setup setup = setup_from(motion, first, last, reference_m, airspeed_hint, false, false);
+    const auto legs = motion.has_airspeed ? std::vector<LegPower>() : leg_powers(motion, first, last);
+    result.used_power = powers_differ(legs);
+    const auto paced = [&](double g) {
+        return result.used_power ? paces(legs, first, last, g) : std::vector<double>();
+    };
+    const auto pace = paced(airspeed_per_power.value);
+    Setup setup = setup_from(motion, first, last, reference_m, airspeed_hint, false, false, pace);
     if (double(setup.points.size()) < least_flight_s) {
         result.knowledge = WindKnowledge::too_short;
         return result;
@@ -227,7 +236,7 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
     // Headings and airspeeds join where they fit: a multirotor may look elsewhere than it flies, and a tube may be
     // blocked.
     const auto join = [&](bool heading, bool airspeeds) {
-        Setup joined = setup_from(motion, first, last, reference_m, airspeed_hint, heading, airspeeds);
+        Setup joined = setup_from(motion, first, last, reference_m, airspeed_hint, heading, airspeeds, pace);
         if (joined.points.size() < setup.points.size() / 2) return;
         const Fit with = best_fit(joined);
         const double V = airspeeds ? setup.prior[va] : with.x[va];
@@ -253,13 +262,22 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
     if (motion.has_airspeed) join(false, true);
     if (motion.has_heading && !heading_is_course(motion, first, last)) join(true, result.used_airspeed);
 
-    constexpr double uncertain_mps = 0.3;
-    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> first_axes(fit.covariance.topLeftCorner(2, 2));
-    if (!setup.heading && first_axes.eigenvalues()[1] > uncertain_mps * uncertain_mps) {
-        walk_least_known(setup, fit);
-    }
-
+    const auto settle = [](const Setup& of, Fit& fitted) {
+        constexpr double uncertain_mps = 0.3;
+        const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(fitted.covariance.topLeftCorner(2, 2));
+        if (!of.heading && axes.eigenvalues()[1] > uncertain_mps * uncertain_mps) walk_least_known(of, fitted);
+    };
+    settle(setup, fit);
     auto [w, cov] = mean_wind(setup, fit);
+    if (result.used_power) {
+        // How far the wind moves when the tie is off by its error.
+        Setup moved = setup_from(motion, first, last, reference_m, airspeed_hint, result.used_heading, false,
+                                 paced(airspeed_per_power.value + airspeed_per_power.sd));
+        Fit moved_fit = best_fit(moved);
+        settle(moved, moved_fit);
+        const Vector2d off = mean_wind(moved, moved_fit).first - w;
+        cov += off * off.transpose();
+    }
     // The model's own: gusts across the track are not seen, and the profile over height is a guess.
     constexpr double model_sd_mps = 0.1;
     cov += model_sd_mps * model_sd_mps * Eigen::Matrix2d::Identity();

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/telemetry/air_motion.hpp"
+#include "core/telemetry/leg_power.hpp"
 #include "core/units/estimate.hpp"
 #include "core/units/explanation.hpp"
 
@@ -52,6 +53,8 @@ struct WindEstimate {
     double turned_deg = 0.0;
     bool used_heading = false;
     bool used_airspeed = false;
+    /// Legs were flown on different power, so their airspeeds differ: tied to each other by it.
+    bool used_power = false;
     std::vector<WindWindow> windows;
 
     bool known() const { return knowledge == WindKnowledge::known; }
@@ -68,8 +71,13 @@ inline constexpr double known_sd_mps = 1.5;
 /// an hour. Gusts last: the covariance is that of residuals which hang together over half a minute (Newey & West,
 /// Econometrica 55(3), 1987), and never less than what independent ones would give.
 ///
+/// Where straight legs were flown on clearly different power (`powers_differ`) and no airspeed was measured, each
+/// has its own airspeed, V ∝ P^g; what g may be off by goes into the covariance.
+///
 /// @param airspeed_hint  cruise airspeed by the pilot, with its sd; helps where the flight did not turn
-WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> airspeed_hint = std::nullopt);
+/// @param airspeed_per_power  g = d ln V / d ln P of level flight
+WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> airspeed_hint = std::nullopt,
+                           units::Estimate airspeed_per_power = usual_airspeed_per_power);
 
 /// Air velocity at a moment, m/s: ground velocity less the estimated wind at that height and time. NaN where the
 /// velocity is not known.

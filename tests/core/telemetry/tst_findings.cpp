@@ -107,6 +107,8 @@ private slots:
     void headingsGiveItWithoutTurning();
     void aCourseCalledHeadingIsNone();
     void aTubeThatIsBlockedIsNotBelieved();
+    void legsOnDifferentPowerHaveTheirOwnAirspeed();
+    void steadyPowerTiesNothing();
     void aShortTurnKnowsOneComponent();
     void aStraightWayKnowsNothing();
     void withoutPositionItSaysSo();
@@ -168,6 +170,47 @@ void FindingsTest::aCourseCalledHeadingIsNone() {
             VERIFY_NEAR(found.wind.north_mps, -4.0, 0.3);
         }
     }
+}
+
+void FindingsTest::legsOnDifferentPowerHaveTheirOwnAirspeed() {
+    // West at 14 m/s and back east at 17.5 in 4 m/s from the west: taken for one airspeed, the difference of ground
+    // speeds says 5.75 m/s of wind.
+    for (const double g : {0.65, 0.45}) {
+        const double more = std::pow(17.5 / 14.0, 1.0 / g);
+        auto log = flown_log(
+            600,
+            [](int t) {
+                return t < 300 ? std::pair{4.0 - 14.0, 0.0} : std::pair{4.0 + 17.5, 0.0};
+            },
+            [](int) { return 60.0; },
+            // A little unsteady, as motors are.
+            [&](int t) { return (t < 300 ? 5.0 : 5.0 * more) * (1.0 + 0.03 * std::sin(t / 3.0)); });
+        const auto found = findings_of(std::move(log));
+        QVERIFY(found.wind.used_power);
+        const double sd = std::sqrt(found.wind.covariance_m2ps2[0]);
+        QVERIFY2(std::abs(found.wind.east_mps - 4.0) < std::max(2.0 * sd, 0.3),
+                 qPrintable(QStringLiteral("%1 ± %2").arg(found.wind.east_mps).arg(sd)));
+        // What the tie may be off by is in the error: a quarter in g is some 0.7 m/s here.
+        QVERIFY(sd > 0.4 && sd < 1.5);
+    }
+}
+
+void FindingsTest::steadyPowerTiesNothing() {
+    // The same draw on both legs, gusts and lift in it: one airspeed, and an error as before.
+    auto log = flown_log(
+        600,
+        [](int t) {
+            return t < 300 ? std::pair{4.0 - 14.0, 0.0} : std::pair{4.0 + 14.0, 0.0};
+        },
+        [](int) { return 60.0; }, [](int t) { return 5.0 * (1.0 + 0.15 * std::sin(t / 37.0)); });
+    const auto found = findings_of(std::move(log));
+    QVERIFY(!found.wind.used_power);
+    VERIFY_NEAR(found.wind.east_mps, 4.0, 0.2);
+    // Two legs flown with the motor off say nothing of power at all.
+    auto gliding = flown_log(
+        600, steered([](int t) { return t < 300 ? 250.0 : 70.0; }), [](int t) { return 900.0 - t; },
+        [](int) { return 0.0; });
+    QVERIFY(!findings_of(std::move(gliding)).wind.used_power);
 }
 
 void FindingsTest::aTubeThatIsBlockedIsNotBelieved() {
