@@ -15,15 +15,14 @@ namespace sobremesa::cli {
 
 namespace {
 
-/// "COUNTED,RECHARGED" in mAh.
-std::optional<telemetry::CalibrationPair> pair_from(const std::string& text) {
+/// "A,B" in thousandths.
+std::optional<std::pair<double, double>> two_milli(const std::string& text) {
     const auto comma = text.find(',');
     if (comma == std::string::npos) return std::nullopt;
-    const auto counted = io::number_from_text(text.substr(0, comma));
-    const auto recharged = io::number_from_text(text.substr(comma + 1));
-    if (!counted || !recharged) return std::nullopt;
-    return telemetry::CalibrationPair{*counted / units::milliamp_hours_per_amp_hour,
-                                      *recharged / units::milliamp_hours_per_amp_hour};
+    const auto a = io::number_from_text(text.substr(0, comma));
+    const auto b = io::number_from_text(text.substr(comma + 1));
+    if (!a || !b) return std::nullopt;
+    return std::pair{*a / units::milliamp_hours_per_amp_hour, *b / units::milliamp_hours_per_amp_hour};
 }
 
 } // namespace
@@ -33,12 +32,21 @@ int calibrate(const CalibrateOptions& options, std::ostream& out, std::ostream& 
     if (!convention) return exit_usage;
     std::vector<telemetry::CalibrationPair> pairs;
     for (const std::string& text : options.pairs) {
-        const auto pair = pair_from(text);
+        const auto pair = two_milli(text);
         if (!pair) {
             err << "--pair wants COUNTED,RECHARGED in mAh, as 510,275; this is not: " << text << "\n";
             return exit_usage;
         }
-        pairs.push_back(*pair);
+        pairs.push_back({pair->first, pair->second});
+    }
+    std::optional<units::Estimate> offset_a;
+    if (!options.idle.empty()) {
+        const auto idle = two_milli(options.idle);
+        if (!idle) {
+            err << "--idle wants READ,REALLY in mA, as 420,310; this is not: " << options.idle << "\n";
+            return exit_usage;
+        }
+        offset_a = telemetry::current_offset({idle->first, 0.0}, {idle->second, 0.0});
     }
     const auto found = telemetry::calibrate(options.scale, *convention, pairs, options.charger_percent / 100.0);
     if (!found) return unusable(found.error(), err);
@@ -52,11 +60,13 @@ int calibrate(const CalibrateOptions& options, std::ostream& out, std::ostream& 
                     {"counted_over_recharged_sd", found->reads.sd},
                     {"scatter", found->scatter},
                     {"outlier_pairs", outliers},
-                    {"more_flights", found->more_flights}}
+                    {"more_flights", found->more_flights},
+                    {"offset_a", or_null(offset_a)}}
                    .dump(2)
             << "\n";
     } else {
         out << wording::without_markup(wording::calibration_sentence(*found, *convention)).toStdString() << "\n";
+        if (offset_a) out << wording::offset_set_to(*offset_a).toStdString() << "\n";
     }
     return exit_done;
 }

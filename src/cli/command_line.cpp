@@ -125,6 +125,9 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         ->add_option("--pair", calibrate_options.pairs,
                      "COUNTED,RECHARGED of one flight, mAh; once for each flight")
         ->required();
+    calibrate_command->add_option(
+        "--idle", calibrate_options.idle,
+        "READ,REALLY: what the sensor shows with nothing flying, and what a meter does, mA");
     calibrate_command
         ->add_option("--charger-percent", calibrate_options.charger_percent,
                      "Accuracy of the charger, % (else 1.5)")

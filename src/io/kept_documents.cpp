@@ -282,6 +282,11 @@ std::string json_from(const telemetry::LogSummary& summary) {
     json document = {{"duration_s", summary.duration_s}, {"gap_time_s", summary.energy.gap_time_s}};
     each_figure(summary, [&](const char* key, const auto& value) { document[key] = estimate(value); });
     each_plain_figure(summary, [&](const char* key, const auto& value) { document[key] = optional_value(value); });
+    if (summary.idle)
+        document["idle"] = {{"current_a", summary.idle->current_a.value},
+                            {"current_sd_a", summary.idle->current_a.sd},
+                            {"voltage_v", summary.idle->voltage_v},
+                            {"seconds", summary.idle->seconds}};
     document["level"] = json::array();
     for (const auto& point : summary.level) document["level"].push_back(point_to_json(point));
     document["climbs"] = json::array();
@@ -307,6 +312,14 @@ units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, 
             if (estimate.error()) trouble = estimate.error();
         });
         each_plain_figure(summary, [&](const char* key, auto& value) { value = in.number(key); });
+        if (const json* object = in.object("idle")) {
+            DocumentReader idle(*object, from, "idle");
+            summary.idle =
+                telemetry::IdleReading{{idle.required_number("current_a"), idle.number_or("current_sd_a", 0.0)},
+                                       idle.required_number("voltage_v"),
+                                       idle.number_or("seconds", 0.0)};
+            if (idle.error()) trouble = idle.error();
+        }
         const auto each = [&](const char* key, const auto& take) {
             const json* points = in.array(key);
             if (!points) return;

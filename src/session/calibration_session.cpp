@@ -85,6 +85,30 @@ void CalibrationSession::gather() {
     flights_.insert(flights_.end(), by_hand_.begin(), by_hand_.end());
 }
 
+bool CalibrationSession::electronics_known() const {
+    if (!aircraft_) return false;
+    const auto& aircraft = desk_.shelves().aircraft.at(*aircraft_).aircraft;
+    return aircraft.electronics_w || !aircraft.electronics.empty();
+}
+
+std::optional<telemetry::SensorOffset> CalibrationSession::offset() const {
+    if (!aircraft_) return std::nullopt;
+    std::vector<telemetry::IdleReading> readings;
+    for (const auto& [id, kept] : desk_.shelves().flights) {
+        const auto summary = desk_.summaries().find(id);
+        if (kept.aircraft_id != aircraft_ || summary == desk_.summaries().end() || !summary->second.idle) continue;
+        telemetry::IdleReading as_read = *summary->second.idle;
+        as_read.current_a.value /= kept.current_factor;
+        as_read.current_a.sd /= kept.current_factor;
+        readings.push_back(as_read);
+    }
+    // Parts that are listed are known to a tenth, an assumed draw to half (common practice).
+    constexpr double known_sd = 0.1;
+    constexpr double assumed_sd = 0.5;
+    const double draw_w = airframe::electronics_power_w(desk_.shelves().aircraft.at(*aircraft_).aircraft);
+    return telemetry::sensor_offset(readings, {draw_w, (electronics_known() ? known_sd : assumed_sd) * draw_w});
+}
+
 void CalibrationSession::take(std::size_t row, bool taken) {
     if (row >= flights_.size() || flights_[row].taken == taken) return;
     if (const auto id = flights_[row].flight_id) {

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/telemetry/calibration.hpp"
+#include "core/telemetry/idle_reading.hpp"
 #include "session/desk.hpp"
 
 namespace sobremesa::session {
@@ -47,6 +48,11 @@ public:
     std::vector<telemetry::CalibrationPair> pairs() const;
     /// Nothing without a pair. Without a scale, of a scale of 100: only what the sensor reads is then of use.
     std::optional<units::Result<telemetry::Calibration>> result() const;
+    /// What the sensor reads on the ground beyond what the aircraft's electronics draw, over all its flights that
+    /// stood there; as it reads, whatever was corrected since. Nothing without such a flight.
+    std::optional<telemetry::SensorOffset> offset() const;
+    /// The electronics' draw is given, not assumed.
+    bool electronics_known() const;
     /// The flights taken are read anew with what their sensor should have read; undoable, the raw logs stay.
     void applyToFlights();
     /// The aircraft's scale becomes the one found.

@@ -5,6 +5,7 @@
 
 #include <QCoreApplication>
 
+#include "core/units/constants.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::wording {
@@ -136,6 +137,40 @@ QString calibration_sentence(const telemetry::Calibration& c, telemetry::ScaleCo
             : Words::tr("%1 more flights would bring it near the charger's own accuracy.").arg(c.more_flights);
     if (!scale_known) return Words::tr("%1 %2", "two sentences").arg(reads, more);
     return Words::tr("%1 %2 %3", "three sentences").arg(set, reads, more);
+}
+
+QString offset_sentence(const telemetry::SensorOffset& offset, bool electronics_known) {
+    const Notation amps{1.0, Words::tr("A"), 2};
+    const auto both = [&](const units::Estimate& value) {
+        return QStringLiteral("<b>%1</b> (%2)")
+            .arg(written(value.value, value.sd, amps), written_error(value.sd, amps));
+    };
+    const QString read =
+        Words::tr("Standing on the ground it reads %1 in %2 flights, where the electronics draw %3.")
+            .arg(both(offset.read_a))
+            .arg(offset.flights)
+            .arg(both(offset.really_a));
+    if (!electronics_known)
+        return Words::tr("%1 That draw is assumed: list the electronics in Fleet, and its offset can be told.")
+            .arg(read);
+    if (!offset.matters()) return Words::tr("%1 No offset that it could be told by.").arg(read);
+    const double hour_mah = std::abs(offset.offset_a.value) * units::milliamp_hours_per_amp_hour;
+    const Notation mah{1.0, Words::tr("mAh"), 0};
+    return offset.offset_a.value > 0.0
+               ? Words::tr(
+                     "%1 It reads %2 too much, %3 in every hour: set it as the offset in the flight controller.")
+                     .arg(read, both(offset.offset_a), written(hour_mah, 0.0, mah))
+               : Words::tr(
+                     "%1 It reads %2 too little, %3 in every hour: set it as the offset in the flight controller.")
+                     .arg(read, both({-offset.offset_a.value, offset.offset_a.sd}), written(hour_mah, 0.0, mah));
+}
+
+QString offset_set_to(const units::Estimate& offset_a) {
+    const Notation milliamps{units::milliamp_hours_per_amp_hour, Words::tr("mA"), 0};
+    const QString size = written(std::abs(offset_a.value), 0.0, milliamps);
+    return offset_a.value > 0.0   ? Words::tr("With nothing flying it reads %1 too much: its offset.").arg(size)
+           : offset_a.value < 0.0 ? Words::tr("With nothing flying it reads %1 too little: its offset.").arg(size)
+                                  : Words::tr("With nothing flying it reads right.");
 }
 
 QString health_sentence(const battery::Health& health) {

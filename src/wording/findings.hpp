@@ -9,6 +9,7 @@
 #include "core/debrief/flight_account.hpp"
 #include "core/telemetry/calibration.hpp"
 #include "core/telemetry/findings.hpp"
+#include "core/telemetry/idle_reading.hpp"
 #include "wording/quantities.hpp"
 
 namespace sobremesa::wording {
@@ -30,6 +31,12 @@ QString remaining_sentence(const battery::Remaining& remaining, const Quantities
 /// @param scale_known  else only what the sensor reads is said
 QString calibration_sentence(const telemetry::Calibration& calibration, telemetry::ScaleConvention convention,
                              bool scale_known = true);
+
+/// What a current sensor reads on the ground, and what to do about it, the figures in <b>…</b>.
+QString offset_sentence(const telemetry::SensorOffset& offset, bool electronics_known);
+
+/// The same from a reading and a meter.
+QString offset_set_to(const units::Estimate& offset_a);
 
 /// How a pack is, in a sentence, the figures in <b>…</b>.
 QString health_sentence(const battery::Health& health);

@@ -29,6 +29,7 @@ private slots:
     void theScaleIsNoted();
     void badInputIsMarked();
     void voltsAgainstAMeter();
+    void theOffsetOnTheGround();
     void inEveryLook();
 
 private:
@@ -78,6 +79,33 @@ void SensorsTest::withoutAircraftItSaysWhatItTakes() {
     for (const auto* label : fresh.sensors().findChildren<QLabel*>())
         said = said || (label->isVisible() && label->text().contains(QStringLiteral("aircraft in the Fleet")));
     QVERIFY(said);
+}
+
+void SensorsTest::theOffsetOnTheGround() {
+    // Without a flight it says what it takes.
+    QVERIFY2(window_->said("offsetSentence").contains(QStringLiteral("before launch")),
+             qPrintable(window_->said("offsetSentence")));
+    window_->bringInFlights();
+    place().session().choose(aircraft("Alcaraván"));
+    QVERIFY2(window_->said("offsetSentence").contains(QStringLiteral("electronics draw")),
+             qPrintable(window_->said("offsetSentence")));
+    const auto read = place().session().offset();
+    QVERIFY(read && read->flights >= 2);
+    // The same sensor with half an ampere on top, as a calibrated flight is stored: what counts is what it read.
+    auto& desk = (*window_)->desk();
+    for (const auto& [id, kept] : std::map(desk.shelves().flights)) {
+        if (kept.aircraft_id != aircraft("Alcaraván")) continue;
+        auto summary = desk.summaries().at(id);
+        QVERIFY(summary.idle.has_value());
+        summary.idle->current_a.value += 0.5;
+        desk.setSummary(id, summary);
+    }
+    auto listed = desk.shelves().aircraft.at(aircraft("Alcaraván"));
+    listed.aircraft.electronics_w = airframe::electronics_power_w(listed.aircraft);
+    QVERIFY(desk.put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), listed));
+    VERIFY_NEAR(place().session().offset()->read_a.value - read->read_a.value, 0.5, 0.01);
+    QVERIFY2(window_->said("offsetSentence").contains(QStringLiteral("too much")),
+             qPrintable(window_->said("offsetSentence")));
 }
 
 void SensorsTest::withoutARechargeItSaysWhatToDo() {

@@ -551,6 +551,15 @@ void CommandLineTest::calibrateKeepsItsContract() {
     VERIFY_NEAR(m["scale"].get<double>(), 65.0 * 275.0 / 510.0, 1e-6);
     QCOMPARE(m["flights"].get<int>(), 2);
     // In words, for people.
+    const json idle = cli_run({"calibrate", "--scale", "65", "--convention", "divides", "--pair", "510,275",
+                               "--idle", "420,310", "--json"})
+                          .object();
+    VERIFY_NEAR(idle["offset_a"].get<double>(), 0.11, 1e-12);
+    QVERIFY(m["offset_a"].is_null());
+    QCOMPARE(
+        cli_run({"calibrate", "--scale", "65", "--convention", "divides", "--pair", "510,275", "--idle", "420"})
+            .code,
+        2);
     const Run said = cli_run({"calibrate", "--scale", "65", "--convention", "divides", "--pair", "510,275"});
     QVERIFY(said.out.find("too high") != std::string::npos);
     QCOMPARE(cli_run({"calibrate", "--scale", "65", "--convention", "adds", "--pair", "510,275"}).code, 2);

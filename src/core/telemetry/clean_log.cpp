@@ -100,7 +100,7 @@ double rough_distance_m(const geodesy::Position& a, const geodesy::Position& b) 
     const double north = (b.latitude_deg - a.latitude_deg) * metres_per_degree;
     const double east = (b.longitude_deg - a.longitude_deg) * metres_per_degree *
                         std::cos(units::radians(0.5 * (a.latitude_deg + b.latitude_deg)));
-    return std::hypot(east, north);
+    return std::sqrt(east * east + north * north);
 }
 
 /// Nothing of a log at exactly 0° N 0° E was flown there: it is what a receiver writes before its first fix.

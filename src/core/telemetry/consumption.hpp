@@ -6,6 +6,7 @@
 
 #include "core/battery/pack.hpp"
 #include "core/telemetry/clean_log.hpp"
+#include "core/telemetry/idle_reading.hpp"
 #include "core/units/estimate.hpp"
 #include "core/units/explanation.hpp"
 
@@ -75,12 +76,14 @@ struct LogSummary {
     std::vector<LevelPoint> level;
     std::vector<ClimbPoint> climbs;
     std::optional<units::Estimate> wind_mps;
+    /// On the ground, by the same findings.
+    std::optional<IdleReading> idle;
     std::vector<units::Notice> notices;
     Track track;
 };
 
 /// Which version of the relations made figures that are kept; changed whenever they are.
-inline constexpr const char* figures_model = "3";
+inline constexpr const char* figures_model = "4";
 
 /// Distance, charge, energy and consumption over ground of a cleaned log.
 ///

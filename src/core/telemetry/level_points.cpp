@@ -138,6 +138,7 @@ void complete(LogSummary& summary, const Findings& findings) {
     summary.level = level_points(findings.motion, findings.wind, findings.stretches,
                                  findings.still ? findings.still->climb_cost_w_per_mps : std::nullopt);
     summary.climbs = climb_points(findings.motion, findings.wind, findings.stretches);
+    summary.idle = idle_reading(findings.motion);
     if (findings.wind.known()) summary.wind_mps = findings.wind.speed_mps;
 }
 

@@ -4,6 +4,7 @@
 
 #include "core/telemetry/calibration.hpp"
 #include "core/telemetry/calibration_check.hpp"
+#include "core/telemetry/idle_reading.hpp"
 #include "support/compare.hpp"
 
 using namespace sobremesa;
@@ -20,6 +21,8 @@ private slots:
     void outliersAreNamed();
     void theImpossibleIsRefused();
     void offsetAndVolts();
+    void offsetOverFlights();
+    void whatStoodOnTheGround();
     void beforeAndAfter();
 };
 
@@ -112,6 +115,54 @@ void CalibrationTest::offsetAndVolts() {
     VERIFY_NEAR(voltage_scale(16.4, 16.8)->value, 16.8 / 16.4, 1e-12);
     QVERIFY(!voltage_scale(16.4, 4.2)); // a cell against a pack
     QVERIFY(!voltage_scale(0.0, 4.2));
+}
+
+void CalibrationTest::offsetOverFlights() {
+    // 5 W at 16 V are 0.3125 A.
+    const units::Estimate draw_w{5.0, 0.5};
+    const auto one = sensor_offset({{{0.80, 0.01}, 16.0, 60.0}}, draw_w);
+    QVERIFY(one && one->flights == 1);
+    VERIFY_NEAR(one->really_a.value, 0.3125, 1e-12);
+    VERIFY_NEAR(one->offset_a.value, 0.4875, 1e-12);
+    VERIFY_NEAR(one->offset_a.sd, std::hypot(0.01, 0.5 / 16.0), 1e-12);
+    QVERIFY(one->matters());
+    // Two that agree are surer than one, weighted by their errors; two that do not are as unsure as they scatter.
+    const auto agreed = sensor_offset({{{0.80, 0.01}, 16.0, 60.0}, {{0.80, 0.02}, 16.0, 20.0}}, draw_w);
+    VERIFY_NEAR(agreed->read_a.sd, 1.0 / std::sqrt(1e4 + 2500.0), 1e-9);
+    const auto apart = sensor_offset({{{0.60, 0.01}, 16.0, 60.0}, {{1.00, 0.01}, 16.0, 60.0}}, draw_w);
+    VERIFY_NEAR(apart->read_a.value, 0.80, 1e-9);
+    VERIFY_NEAR(apart->read_a.sd, 0.2, 1e-9); // half of what they are apart
+    // What is within such a sensor's scatter is no offset.
+    QVERIFY(!sensor_offset({{{0.40, 0.01}, 16.0, 60.0}}, draw_w)->matters());
+    QVERIFY(!sensor_offset({{{0.80, 0.01}, 16.0, 60.0}}, {5.0, 3.5})->matters());
+    QVERIFY(!sensor_offset({}, draw_w));
+}
+
+void CalibrationTest::whatStoodOnTheGround() {
+    Motion motion;
+    motion.has_power = true;
+    for (int i = 0; i < 120; ++i) {
+        Moment m;
+        m.time_s = i;
+        const bool flies = i >= 30 && i < 100;
+        m.current_a = flies ? 9.0 : 0.5;
+        m.power_w = m.current_a * 16.0;
+        m.empty = false;
+        motion.moments.push_back(m);
+    }
+    motion.first_airborne = 30;
+    motion.last_airborne = 100;
+    const auto idle = idle_reading(motion);
+    QVERIFY(idle.has_value());
+    VERIFY_NEAR(idle->current_a.value, 0.5, 1e-12);
+    VERIFY_NEAR(idle->voltage_v, 16.0, 1e-12);
+    // Two seconds on either side are neither ground nor flight.
+    VERIFY_NEAR(idle->seconds, 28.0 + 17.0, 1e-12);
+    motion.first_airborne = 3;
+    motion.last_airborne = 118;
+    QVERIFY(!idle_reading(motion));
+    motion.last_airborne = motion.first_airborne;
+    QVERIFY(!idle_reading(motion)); // it never flew
 }
 
 void CalibrationTest::beforeAndAfter() {

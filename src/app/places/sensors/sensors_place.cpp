@@ -153,6 +153,12 @@ QWidget* SensorsPlace::makeAnswer() {
     column->addLayout(buttons);
     column->addWidget(new Hairline(Qt::Horizontal));
 
+    column->addWidget(new TextLabel(Role::heading, tr("With nothing flying")));
+    offset_ = new TextLabel(Role::plain);
+    offset_->setObjectName(QStringLiteral("offsetSentence"));
+    column->addWidget(offset_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+
     column->addWidget(new TextLabel(Role::heading, tr("Volts against a meter")));
     auto* volts = new QGridLayout;
     volts->setHorizontalSpacing(look.scaled(10));
@@ -306,6 +312,7 @@ void SensorsPlace::refresh() {
     apply_->setEnabled(good);
     take_scale_->setEnabled(good && session_.scale().has_value());
     showEvidence();
+    showOffset();
     showVolts();
     filling_ = false;
 }
@@ -383,6 +390,14 @@ void SensorsPlace::addPair() {
 void SensorsPlace::apply() {
     session_.applyToFlights();
     emit said(tr("The flights taken are corrected; their raw logs are as they were. Ctrl+Z takes it back."));
+}
+
+void SensorsPlace::showOffset() {
+    const auto offset = session_.offset();
+    offset_->setWords(offset ? wording::offset_sentence(*offset, session_.electronics_known())
+                             : tr("No filed flight of this aircraft stood on the ground for five seconds with its "
+                                  "log running. Let the log run a minute before launch, and the sensor's offset "
+                                  "shows."));
 }
 
 void SensorsPlace::showVolts() {

@@ -34,6 +34,7 @@ private:
     void refresh();
     void showEvidence();
     void showVolts();
+    void showOffset();
     void takeChosen();
     void addPair();
     void apply();
@@ -48,6 +49,7 @@ private:
     TextLabel* sentence_;
     FigureRow* figures_;
     TextLabel* after_;
+    TextLabel* offset_;
     QPushButton* apply_;
     QPushButton* take_scale_;
     CellModel* cells_;
