@@ -61,13 +61,19 @@ Json account_json(const debrief::FlightAccount& account) {
     Json turns = Json::array();
     for (const auto& turn : account.turns) {
         const auto known = [&](double value) { return turn.reached ? or_null(value) : Json(nullptr); };
-        turns.push_back({{"school", mission::school_word(turn.school)},
-                         {"reached", turn.reached},
-                         {"after_farthest", turn.reached && turn.after_farthest},
-                         {"time_s", known(turn.time_s)},
-                         {"from_home_m", known(turn.from_home_m)},
-                         {"charge_used_ah", known(turn.charge_used_ah)},
-                         {"spare_wh", known(turn.spare_wh)}});
+        const auto both = [&](Json& row, const std::string& name, const units::Estimate& value) {
+            const auto unit = name.rfind('_');
+            row[name] = known(value.value);
+            row[name.substr(0, unit) + "_sd" + name.substr(unit)] = known(value.sd);
+        };
+        Json row = {{"school", mission::school_word(turn.school)},
+                    {"reached", turn.reached},
+                    {"after_farthest", turn.reached && turn.after_farthest}};
+        both(row, "time_s", turn.time_s);
+        both(row, "from_home_m", turn.from_home_m);
+        both(row, "charge_used_ah", turn.charge_used_ah);
+        both(row, "spare_wh", turn.spare_wh);
+        turns.push_back(row);
     }
     return {{"further", further},
             {"shares", shares_json(account.shares)},

@@ -166,6 +166,7 @@ Json wind_json(const telemetry::WindEstimate& wind) {
             {"known_along_deg", along ? or_null(wind.known_along_deg) : Json(nullptr)},
             {"used_heading", wind.used_heading},
             {"used_airspeed", wind.used_airspeed},
+            {"used_power", wind.used_power},
             {"windows", windows}};
 }
 

@@ -9,6 +9,7 @@
 #include "core/mission/bail_out.hpp"
 #include "core/mission/chance.hpp"
 #include "core/mission/failsafe.hpp"
+#include "core/mission/input_paths.hpp"
 #include "core/mission/limits.hpp"
 #include "core/mission/reach.hpp"
 #include "io/plan_document.hpp"
@@ -80,6 +81,7 @@ Json limits_json(const mission::LimitsReport& report) {
                           {"worst", known ? or_null(check.worst) : Json(nullptr)},
                           {"allowed", known ? or_null(check.limit) : Json(nullptr)},
                           {"at_s", known ? or_null(check.time_s) : Json(nullptr)},
+                          {"clears", check.cure ? Json(mission::input_path(check.cure->input)) : Json(nullptr)},
                           {"clears_it", check.cure ? or_null(check.cure->value) : Json(nullptr)}});
     }
     return checks;
@@ -134,7 +136,7 @@ Json sensitivity_json(const mission::Plan& plan) {
     Json list = Json::array();
     const bool time = mission::stays(plan.request);
     for (const auto& s : plan.turn_sensitivities)
-        list.push_back({{"input", wording::name(s.input).toStdString()},
+        list.push_back({{"input", mission::input_path(s.input)},
                         {"step", s.step},
                         {"relative", s.relative},
                         {time ? "turn_time_s" : "turn_distance_m", s.change}});

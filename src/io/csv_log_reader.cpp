@@ -80,6 +80,34 @@ struct Target {
     double* second = nullptr;
 };
 
+/// A cell of few digits, as most are: a whole number and a power of ten that are both exact in a double, so that
+/// one division rounds rightly (Clinger, *How to read floating point numbers accurately*, 1990).
+/// @return the cell's end; nothing for any other cell, which the number parser then reads
+const char* short_decimal(const char* p, const char* end, char delimiter, char point, double& value) {
+    static constexpr double powers[] = {1e0, 1e1, 1e2,  1e3,  1e4,  1e5,  1e6,  1e7,
+                                        1e8, 1e9, 1e10, 1e11, 1e12, 1e13, 1e14, 1e15};
+    constexpr std::ptrdiff_t exact_digits = 15;
+    const bool negative = p != end && *p == '-';
+    if (negative) ++p;
+    std::uint64_t digits = 0;
+    const char* const whole = p;
+    for (; p != end && unsigned(*p - '0') < 10; ++p) digits = 10 * digits + std::uint64_t(*p - '0');
+    std::ptrdiff_t count = p - whole;
+    std::ptrdiff_t decimals = 0;
+    if (count == 0) return nullptr;
+    if (p != end && *p == point && point != delimiter) {
+        const char* const part = ++p;
+        for (; p != end && unsigned(*p - '0') < 10; ++p) digits = 10 * digits + std::uint64_t(*p - '0');
+        decimals = p - part;
+        if (decimals == 0) return nullptr;
+        count += decimals;
+    }
+    if (count > exact_digits || (p != end && *p != delimiter)) return nullptr;
+    const double magnitude = double(std::int64_t(digits)) / powers[decimals];
+    value = negative ? -magnitude : magnitude;
+    return p;
+}
+
 /// One line, the quick way: numbers are parsed where they stand, without a look ahead.
 /// @return false for anything unusual; the careful parser then decides
 class QuickLine {
@@ -96,13 +124,10 @@ public:
             if (target.kind == Kind::number) {
                 // Most cells are a number and nothing else: tried first, all else afterwards.
                 double value = 0.0;
-                const auto parsed = fast_float::from_chars_advanced(p, end, value, options_);
-                if (parsed.ec == std::errc() && (parsed.ptr == end || *parsed.ptr == delimiter) &&
-                    std::isfinite(value)) {
-                    p = parsed.ptr;
-                } else if (!unusual_number(p, end, value)) {
+                if (const char* const to = plain_number(p, end, value))
+                    p = to;
+                else if (!unusual_number(p, end, value))
                     return false;
-                }
                 if (target.first) target.first[row] = value * target.scale;
             } else {
                 while (p != end && *p == ' ') ++p;
@@ -122,6 +147,14 @@ public:
     }
 
 private:
+    /// @return the cell's end; nothing where the cell is no number alone
+    const char* plain_number(const char* p, const char* end, double& value) const {
+        if (const char* const to = short_decimal(p, end, head_.delimiter, options_.decimal_point, value)) return to;
+        const auto parsed = fast_float::from_chars_advanced(p, end, value, options_);
+        const bool whole = parsed.ec == std::errc() && (parsed.ptr == end || *parsed.ptr == head_.delimiter);
+        return whole && std::isfinite(value) ? parsed.ptr : nullptr;
+    }
+
     /// Blanks around it, no value, another decimal sign. @return false for text, and for quotes
     bool unusual_number(const char*& p, const char* end, double& value) const {
         while (p != end && *p == ' ') ++p;

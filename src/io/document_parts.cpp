@@ -115,6 +115,11 @@ void read_mission(DocumentReader& in, PlanRequest& request) {
     mission.airspeed_mps = in.number("airspeed_mps");
     mission.most_power_share = in.number_or("most_power_share", mission.most_power_share);
     mission.loiter_radius_m = in.number("loiter_radius_m");
+    // Left out, turns cost what usual ones do; null, nothing.
+    const auto bank = in.number("turn_bank_deg");
+    if (bank || in.is_null("turn_bank_deg")) mission.turn_bank_deg = bank;
+    mission.landing_height_m = in.number("landing_height_m");
+    mission.landing_sink_mps = in.number_or("landing_sink_mps", mission.landing_sink_mps);
     mission.clearance_m = in.number_or("clearance_m", mission.clearance_m);
     mission.terrain_file = in.text("terrain_file").value_or("");
     if (const json* home = in.object("home")) {
@@ -197,6 +202,9 @@ json mission_to_json(const PlanRequest& request) {
             {"airspeed_mps", optional_value(mission.airspeed_mps)},
             {"most_power_share", mission.most_power_share},
             {"loiter_radius_m", optional_value(mission.loiter_radius_m)},
+            {"turn_bank_deg", optional_value(mission.turn_bank_deg)},
+            {"landing_height_m", optional_value(mission.landing_height_m)},
+            {"landing_sink_mps", mission.landing_sink_mps},
             {"clearance_m", mission.clearance_m},
             {"home", home},
             {"terrain_file", mission.terrain_file}};
@@ -400,6 +408,8 @@ void read_pack(DocumentReader& in, battery::Pack& pack, const std::string& file)
     pack.start_cell_v = in.number("start_cell_v");
     pack.weakest_cell_below_v = in.number("weakest_cell_below_v");
     pack.rated_current_a = in.number("rated_current_a");
+    pack.strips_current_a = in.number("strips_current_a");
+    pack.connector_current_a = in.number("connector_current_a");
     pack.measured_cell_ohm = in.number("measured_cell_ohm");
     pack.price = in.number("price");
     if (const auto word = in.text("construction")) {
@@ -452,6 +462,8 @@ json pack_to_json(const battery::Pack& pack) {
         {"weakest_cell_below_v", optional_value(pack.weakest_cell_below_v)},
         {"rated_current_a", optional_value(pack.rated_current_a)},
         {"current_label", battery::current_label_word(pack.current_label)},
+        {"strips_current_a", optional_value(pack.strips_current_a)},
+        {"connector_current_a", optional_value(pack.connector_current_a)},
         {"measured_cell_ohm", optional_value(pack.measured_cell_ohm)},
         {"construction", pack.construction ? json(battery::construction_word(*pack.construction)) : json(nullptr)},
         {"price", optional_value(pack.price)}};

@@ -100,6 +100,10 @@ bool DocumentReader::has(const char* key) const {
     return object_.is_object() && object_.contains(key) && !object_.at(key).is_null();
 }
 
+bool DocumentReader::is_null(const char* key) const {
+    return object_.is_object() && object_.contains(key) && object_.at(key).is_null();
+}
+
 std::optional<double> DocumentReader::number(const char* key) {
     const json* value = find(key);
     if (!value) return std::nullopt;

@@ -38,6 +38,8 @@ public:
     const nlohmann::json* object(const char* key);
     const nlohmann::json* array(const char* key);
     bool has(const char* key) const;
+    /// Said to be nothing, which is more than not being there.
+    bool is_null(const char* key) const;
     /// Keys that are allowed here and read by somebody else.
     void allow(std::initializer_list<const char*> keys);
 

@@ -129,6 +129,12 @@ const std::vector<Column>& columns() {
              battery::current_label_from_word, [](Pack& p, battery::CurrentLabel l) { p.current_label = l; },
              "none, cell-maker, pack-c, burst-c"),
          [](const Pack& pack) { return std::string(battery::current_label_word(pack.current_label)); }},
+        number(
+            "strips_current_a", false, 1.0, [](Pack& p, double v) { p.strips_current_a = v; },
+            [](const Pack& p) { return p.strips_current_a; }),
+        number(
+            "connector_current_a", false, 1.0, [](Pack& p, double v) { p.connector_current_a = v; },
+            [](const Pack& p) { return p.connector_current_a; }),
         side("length_mm", &battery::Size::length_m),
         side("width_mm", &battery::Size::width_m),
         side("height_mm", &battery::Size::height_m),

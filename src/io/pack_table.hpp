@@ -17,7 +17,7 @@ struct PackTable {
 /// A shelf of packs as CSV, in the units that shops and scales use:
 ///
 /// `name,chemistry,construction,series,parallel,cell_capacity_mah,cell_resistance_mohm,mass_g,price,rated_current_a,
-/// current_label,length_mm,width_mm,height_mm`
+/// current_label,strips_current_a,connector_current_a,length_mm,width_mm,height_mm`
 ///
 /// `name`, `chemistry`, `series`, `cell_capacity_mah` and `mass_g` are needed, in any order; empty cells are
 /// unknown. Comma, semicolon or tab; decimal comma or point.

@@ -75,6 +75,8 @@ std::optional<units::Error> add_terrain(mission::PlanRequest& request) {
     static std::mutex guard;
     static std::map<Key, std::weak_ptr<const geodesy::Terrain>> kept;
     const std::lock_guard lock(guard);
+    // Homes that were only dragged over are forgotten.
+    std::erase_if(kept, [](const auto& entry) { return entry.second.expired(); });
     auto& shared = kept[Key{mission.terrain_file, mission.home->latitude_deg, mission.home->longitude_deg}];
     mission.terrain = shared.lock();
     if (mission.terrain) return std::nullopt;

@@ -1,5 +1,7 @@
 #include "session/debrief_session.hpp"
 
+#include <future>
+
 #include "core/battery/discharge.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "core/telemetry/rescale.hpp"
@@ -79,10 +81,12 @@ units::Result<Debrief> debrief_file(const QString& path, const std::stop_token& 
     auto clean = telemetry::clean(debrief.log, rules, stop);
     if (!clean) return tl::unexpected(clean.error());
     debrief.clean = std::move(*clean);
-    auto summary = telemetry::summarise(debrief.clean, stop);
+    // Neither needs the other: two cores.
+    auto summing = std::async(std::launch::async, [&] { return telemetry::summarise(debrief.clean, stop); });
+    auto findings = telemetry::find_out(debrief.clean, stop);
+    auto summary = summing.get();
     if (!summary) return tl::unexpected(summary.error());
     debrief.summary = std::move(*summary);
-    auto findings = telemetry::find_out(debrief.clean, stop);
     if (!findings) return tl::unexpected(findings.error());
     debrief.findings = std::move(*findings);
     telemetry::complete(debrief.summary, debrief.findings);

@@ -7,6 +7,7 @@
 #include <QString>
 
 #include "core/geodesy/relief.hpp"
+#include "core/mission/bail_out.hpp"
 #include "core/mission/chance.hpp"
 #include "core/mission/limits.hpp"
 #include "core/mission/reach.hpp"
@@ -20,6 +21,8 @@ struct PlanOutlook {
     std::shared_ptr<const geodesy::Relief> relief; ///< without terrain: none
     mission::Reach reach;
     mission::LimitsReport limits;
+    /// Parts of the way out from which each landing place can be reached, home first.
+    std::vector<mission::BailOutReach> landing_places;
 };
 
 /// The plan on the table: a request, and the immutable plan worked out from it off the UI thread.

@@ -194,6 +194,9 @@ QString relation_text(units::Relation relation) {
     case Relation::share_of_full_power_met:
         return Words::tr(
             "Where the curve takes half of full power: beyond it nothing is left for gusts and climbs.");
+    case Relation::climb_less_bought_climb:
+        return Words::tr(
+            "How fast it climbed, less what its power beyond level flight buys in climb: what the air itself did.");
     case Relation::lift_meets_weight:
         return Words::tr(
             "Where the wing's largest lift coefficient just carries the mass: √(2·m·g/(ρ·S·C_L,max)).");

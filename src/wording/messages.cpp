@@ -449,19 +449,25 @@ QString message(const units::Notice& notice, const Quantities& q) {
                  q.direction(number(p, "log_from_deg")),
                  written(number(p, "found_mps"), 0.0, q.notation(Quantity::wind_speed)),
                  q.direction(number(p, "found_from_deg")));
-    case NoticeCode::current_above_limit:
-        return text(p, "part") == QLatin1String("controller")
-                   ? Words::tr("%1 above the %2 that controllers and motors bear, up to %3. Fly slower, or take a "
-                               "propeller of less pitch.")
-                         .arg(q.duration(number(p, "above_s")),
-                              written(number(p, "limit_a"), 0.0, {1.0, Words::tr("A"), 0}),
-                              written(number(p, "highest_a"), 0.0, {1.0, Words::tr("A"), 0}))
-                   : Words::tr(
-                         "%1 above the %2 that this pack gives without end, up to %3. Short bursts warm it; a "
-                         "minute of it ages it.")
-                         .arg(q.duration(number(p, "above_s")),
-                              written(number(p, "limit_a"), 0.0, {1.0, Words::tr("A"), 0}),
-                              written(number(p, "highest_a"), 0.0, {1.0, Words::tr("A"), 0}));
+    case NoticeCode::current_above_limit: {
+        const QString part = text(p, "part");
+        const QString said =
+            part == QLatin1String("controller")
+                ? Words::tr("%1 above the %2 that controllers and motors bear, up to %3. Fly slower, or take a "
+                            "propeller of less pitch.")
+            : part == QLatin1String("strips")
+                ? Words::tr(
+                      "%1 above the %2 that the strips between the cells carry, up to %3. Feel the pack after "
+                      "landing; wider or doubled strips carry more.")
+            : part == QLatin1String("connector")
+                ? Words::tr("%1 above the %2 that the connector carries, up to %3. Feel it after landing; a larger "
+                            "one carries more.")
+                : Words::tr("%1 above the %2 that this pack gives without end, up to %3. Short bursts warm it; a "
+                            "minute of it ages it.");
+        const Notation amps{1.0, Words::tr("A"), 0};
+        return said.arg(q.duration(number(p, "above_s")), written(number(p, "limit_a"), 0.0, amps),
+                        written(number(p, "highest_a"), 0.0, amps));
+    }
     case NoticeCode::link_near_failsafe:
         return Words::tr("The link would give up at about %1; this flight went to %2. Range-check it before going "
                          "farther.")

@@ -43,7 +43,9 @@ QString cure_text(const mission::LimitCheck& check, const Quantities& q) {
 }
 
 QString to_text(const mission::Plan& plan, const mission::LegSum& leg, int waypoint) {
-    if (leg.homeward) return leg.kind == PhaseKind::descent ? Words::tr("down to home") : Words::tr("home");
+    if (leg.homeward)
+        return leg.kind == PhaseKind::descent || leg.kind == PhaseKind::landing ? Words::tr("down to home")
+                                                                                : Words::tr("home");
     const auto& waypoints = plan.request.mission.waypoints;
     if (waypoint < 0 || waypoint >= int(waypoints.size())) return name(leg.kind);
     const auto& point = waypoints[std::size_t(waypoint)];
@@ -75,6 +77,7 @@ QString name(PhaseKind kind) {
     case PhaseKind::glide: return Words::tr("glide");
     case PhaseKind::loiter: return Words::tr("circling");
     case PhaseKind::descent: return Words::tr("descent");
+    case PhaseKind::turn: return Words::tr("turn");
     case PhaseKind::landing: break;
     }
     return Words::tr("landing");
@@ -92,7 +95,9 @@ QString name(mission::SpeedRule rule) {
 
 QString name(LimitKind kind) {
     switch (kind) {
-    case LimitKind::pack_current: return Words::tr("current of the pack");
+    case LimitKind::pack_current: return Words::tr("current of the cells");
+    case LimitKind::strip_current: return Words::tr("current of the strips");
+    case LimitKind::connector_current: return Words::tr("current of the connector");
     case LimitKind::controller_current: return Words::tr("current of controllers and motors");
     case LimitKind::weakest_cell: return Words::tr("weakest cell");
     case LimitKind::controller_cutoff: return Words::tr("the controller's cutoff");
@@ -194,6 +199,21 @@ QString bail_out_sentence(const mission::BailOut& way, const Quantities& q) {
         return Words::tr("%1: out of reach, %2 too little").arg(place, q.energy(std::max(-way.spare_wh, 0.0)));
     return Words::tr("%1: %2 on %3, with %4 to spare")
         .arg(place, q.distance(way.distance_m), q.direction(way.bearing_deg), q.energy(way.spare_wh));
+}
+
+QString within_reach(const mission::BailOutReach& place, double turn_m, const Quantities& q) {
+    const QString name = QString::fromStdString(place.name);
+    QStringList parts;
+    for (const auto& part : place.parts) {
+        const double to_m = std::min(part.to_m, turn_m);
+        if (to_m <= part.from_m) continue;
+        const bool all = part.from_m <= 0.0 && to_m >= turn_m;
+        parts << (all ? Words::tr("all the way out", "a place is within reach")
+                      : Words::tr("from %1 to %2 out", "a place is within reach")
+                            .arg(q.distance(part.from_m), q.distance(to_m)));
+    }
+    if (parts.isEmpty()) return Words::tr("%1 is never within reach.").arg(name);
+    return Words::tr("%1 is within reach %2.").arg(name, parts.join(Words::tr(" and ", "parts of the way")));
 }
 
 QString reach_sentence(const mission::Reach& reach, const Quantities& q) {

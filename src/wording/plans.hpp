@@ -36,6 +36,8 @@ std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Q
 
 /// The way to a landing place: "Peña Rubia: 4.2 km, 230°, with 31 Wh to spare".
 QString bail_out_sentence(const mission::BailOut& way, const Quantities& quantities);
+/// From which parts of the way out, as far as the turn.
+QString within_reach(const mission::BailOutReach& place, double turn_m, const Quantities& quantities);
 
 /// "Reaches 31 km to the west, 22 km to the east."
 QString reach_sentence(const mission::Reach& reach, const Quantities& quantities);

@@ -22,6 +22,7 @@
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/sensitivity_bars.hpp"
 #include "core/mission/height_profile.hpp"
+#include "core/mission/move_home.hpp"
 #include "paper/flight_card.hpp"
 #include "support/compare.hpp"
 
@@ -47,6 +48,9 @@ private slots:
     void routesGoOutAndComeBack();
     void whatMovesItMostIsDrawn();
     void landingPlacesFollowTheCursor();
+    void homeIsDragged();
+    void homeIsMovedByKeys();
+    void whereLandingPlacesAreWithinReach();
     void windsByHeightAreTyped();
 
 private:
@@ -342,6 +346,69 @@ void MissionsInPlanTest::landingPlacesFollowTheCursor() {
     QEvent leave(QEvent::Leave);
     QApplication::sendEvent(chart->findChild<QCustomPlot*>(), &leave);
     QVERIFY(map->grab().toImage() != with);
+}
+
+void MissionsInPlanTest::homeIsDragged() {
+    makeRoute();
+    auto* map = window_->find<MapView>("planMap");
+    QTest::qWait(1600); // what follows is an edit of its own
+    const auto before = session().request();
+    const QPoint home = map->toScreen({}).toPoint();
+    const QPointF mill = map->toScreen({-3000.0, 2000.0});
+    QTest::mousePress(map, Qt::LeftButton, {}, home);
+    for (int i = 1; i <= 5; ++i) {
+        QTest::mouseMove(map, home + QPoint(6 * i, 4 * i));
+        // While home is held the plan follows, and the ground stays still: the mill is where it was on the screen.
+        QVERIFY(QTest::qWaitFor([&] { return session().is_settled(); }, 10000));
+        const QPointF now = map->toScreen(session().plan()->request.mission.waypoints[0].at);
+        QVERIFY(std::abs(now.x() - mill.x()) < 1.5 && std::abs(now.y() - mill.y()) < 1.5);
+    }
+    QVERIFY(session().request().mission.waypoints[0].at.east_m < -3000.0);
+    QTest::mouseRelease(map, Qt::LeftButton, {}, home + QPoint(30, 20));
+    settle();
+    const auto after = session().request();
+    const auto by = *mission::home_moved_by(before, after);
+    QVERIFY(by.east_m > 50.0 && by.north_m < -30.0);
+    VERIFY_NEAR(after.mission.waypoints[1].at.east_m, 2500.0 - by.east_m, 1.0);
+    VERIFY_NEAR(after.mission.alternates[0].at.north_m, before.mission.alternates[0].at.north_m - by.north_m, 1.0);
+    QVERIFY(after.mission.home->longitude_deg > before.mission.home->longitude_deg);
+    // One drag is one step back.
+    (*window_)->desk().undo();
+    settle();
+    VERIFY_NEAR(session().request().mission.waypoints[0].at.east_m, -3000.0, 1e-6);
+    VERIFY_NEAR(session().request().mission.home->longitude_deg, before.mission.home->longitude_deg, 1e-12);
+}
+
+void MissionsInPlanTest::homeIsMovedByKeys() {
+    makeRoute();
+    auto* map = window_->find<MapView>("planMap");
+    map->setFocus();
+    const auto before = session().request();
+    // The wind, two places, the landing places, then home.
+    const auto all = 1 + before.mission.waypoints.size() + before.mission.alternates.size() + 1;
+    for (std::size_t i = 0; i < all; ++i) QTest::keyClick(map, Qt::Key_N);
+    QVERIFY2(map->accessibleDescription().contains(QStringLiteral("home")),
+             qPrintable(map->accessibleDescription()));
+    QTest::keyClick(map, Qt::Key_Up, Qt::ControlModifier);
+    settle();
+    QVERIFY(session().request().mission.waypoints[0].at.north_m < 2000.0);
+    QCOMPARE(session().request().mission.waypoints[0].at.east_m, -3000.0);
+    QVERIFY(session().request().mission.home->latitude_deg > before.mission.home->latitude_deg);
+}
+
+void MissionsInPlanTest::whereLandingPlacesAreWithinReach() {
+    auto* map = window_->find<MapView>("planMap");
+    const auto& places = session().outlook()->landing_places;
+    QCOMPARE(places.size(), 1 + session().request().mission.alternates.size());
+    QVERIFY(places[0].name.empty()); // home
+    QVERIFY2(window_->said("landingPlaces").contains(QStringLiteral("within reach")),
+             qPrintable(window_->said("landingPlaces")));
+    const QImage with = map->grab().toImage();
+    map->setWithinReach({});
+    QVERIFY(map->grab().toImage() != with);
+    // Without landing places there is nothing to say.
+    change([](mission::PlanRequest& r) { r.mission.alternates.clear(); });
+    QVERIFY(session().outlook()->landing_places.empty());
 }
 
 void MissionsInPlanTest::windsByHeightAreTyped() {

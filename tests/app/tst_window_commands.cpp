@@ -325,6 +325,7 @@ void WindowCommandsTest::chartsAreCopiedAsPictureAndText() {
 
 void WindowCommandsTest::chartsAndMapAreReadAsTables() {
     window_->openLog("2026-04-11-alcaravan-calm.csv");
+    QTRY_VERIFY((*window_)->flightSession().overForecast() != nullptr);
     for (const char* name : {"stripCharts", "debriefMap", "flownChart"}) {
         auto* widget = window_->find<QWidget>(name);
         widget->setFocus();

@@ -43,6 +43,8 @@ void PackTableTest::goesOutAndComesBack() {
     pack.mass_kg = 0.2041;
     pack.price = 51.25;
     pack.rated_current_a = 45.0;
+    pack.strips_current_a = 40.5;
+    pack.connector_current_a = 60.0;
     pack.current_label = battery::CurrentLabel::pack_c;
     pack.size = battery::Size{0.0702, 0.0405, 0.0375};
     battery::Pack bare;
@@ -57,6 +59,9 @@ void PackTableTest::goesOutAndComesBack() {
     VERIFY_NEAR(*p.cell_resistance_ohm, *pack.cell_resistance_ohm, 1e-9);
     VERIFY_NEAR(p.mass_kg, pack.mass_kg, 1e-9);
     QCOMPARE(*p.rated_current_a, 45.0);
+    QCOMPARE(*p.strips_current_a, 40.5);
+    QCOMPARE(*p.connector_current_a, 60.0);
+    QVERIFY(!back->packs.back().strips_current_a);
     QCOMPARE(p.current_label, battery::CurrentLabel::pack_c);
     VERIFY_NEAR(p.size->width_m, 0.0405, 1e-9);
     QVERIFY(!back->packs.back().cell_resistance_ohm);

@@ -258,6 +258,11 @@ void RoutesAndTerrainTest::wholePlansRoundTrip() {
     request.mission.airspeed_mps = 17.0;
     request.mission.most_power_share = 0.45;
     request.mission.loiter_radius_m = 80.0;
+    request.mission.turn_bank_deg = 42.0;
+    request.mission.landing_height_m = 15.0;
+    request.mission.landing_sink_mps = 0.7;
+    request.pack.strips_current_a = 38.0;
+    request.pack.connector_current_a = 55.0;
     request.mission.clearance_m = 45.0;
     request.mission.terrain_file = "land.tif";
     request.turn.least_chance = 0.95;
@@ -275,6 +280,17 @@ void RoutesAndTerrainTest::wholePlansRoundTrip() {
     QVERIFY(read->request.mission.alternates == request.mission.alternates);
     QVERIFY(read->request.failsafe == request.failsafe && read->request.link == request.link);
     QVERIFY(read->request.aircraft.electronics == request.aircraft.electronics);
+    QVERIFY(read->request.pack == request.pack);
+    QCOMPARE(*read->request.mission.turn_bank_deg, 42.0);
+    // Turns that cost nothing are said so; a document from before there were any takes the usual ones.
+    request.mission.turn_bank_deg.reset();
+    QVERIFY(!plan_from_json(json_from_plan(request), "test")->request.mission.turn_bank_deg);
+    std::string older = json_from_plan(request);
+    const std::string line = "\"turn_bank_deg\": null,";
+    const auto at = older.find(line);
+    QVERIFY(at != std::string::npos);
+    older.erase(at, line.size());
+    QCOMPARE(*plan_from_json(older, "test")->request.mission.turn_bank_deg, 30.0);
 }
 
 void RoutesAndTerrainTest::placesInDegreesNeedAHome() {

@@ -15,6 +15,13 @@ inline mission::Plan planned(const mission::PlanRequest& request) {
     return *plan;
 }
 
+/// As textbooks and brute force fly: turned on the spot, and down where the descent ends.
+inline mission::PlanRequest by_the_book(mission::PlanRequest request) {
+    request.mission.turn_bank_deg.reset();
+    request.mission.landing_height_m = 0.0;
+    return request;
+}
+
 inline bool notes(const mission::Plan& plan, units::NoticeCode code) {
     return std::any_of(plan.notices.begin(), plan.notices.end(), [&](const auto& n) { return n.code == code; });
 }

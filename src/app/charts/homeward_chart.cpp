@@ -127,6 +127,8 @@ void HomewardChart::setFlown(std::shared_ptr<const debrief::FlownHomeward> flown
 double HomewardChart::endOfChart() const {
     const double pack_end_m = plan_->outward.back().distance_m;
     if (flown_) {
+        // Over places the axis is the way flown, home counted.
+        if (flown_->along_the_way) return 1.05 * std::max(flown_->points.back().flown_m, 1.0);
         // The flight fills the chart; the turn is shown where it is not far beyond.
         const double farthest_m = flown_->farthest.from_home_m;
         const double turn_m = plan_->turn ? plan_->turn->distance_m.value : 0.0;
@@ -287,21 +289,30 @@ void HomewardChart::addFlown() {
     auto* curve = new QCPCurve(ex, ey);
     QVector<double> x, y;
     for (const auto& p : flown_->points) {
-        x << p.from_home_m * per_distance_;
+        x << flown_->on_axis_m(p) * per_distance_;
         y << p.left_wh;
     }
     curve->setData(x, y);
     curve->setPen(QPen(look.theme().ink, look.scaled(1.8)));
+    if (flown_->along_the_way) {
+        // Over places the need is the flight's own all the way home; the forecast's line ends where it turns.
+        auto* needed = new QCPCurve(ex, ey);
+        QVector<double> wh;
+        for (const auto& p : flown_->points) wh << p.needed_wh;
+        needed->setData(x, wh);
+        needed->setPen(QPen(look.theme().homeward, look.scaled(1.4)));
+    }
     const auto& end = flown_->points.back();
     QCPGraph* mark = plot_->addGraph(ex, ey);
-    mark->setData({end.from_home_m * per_distance_}, {end.left_wh}, true);
+    const double end_x = flown_->on_axis_m(end) * per_distance_;
+    mark->setData({end_x}, {end.left_wh}, true);
     mark->setLineStyle(QCPGraph::lsNone);
     mark->setScatterStyle(
         QCPScatterStyle(QCPScatterStyle::ssDisc, look.theme().ink, look.theme().ink, look.scaled(8)));
     auto* text = add_text(plot_, look.theme().ink, Look::small_px, true);
     text->setText(tr("ended with %1").arg(look.quantities().energy(end.left_wh)));
     text->position->setType(QCPItemPosition::ptAbsolute);
-    text->position->setCoords(ex->coordToPixel(end.from_home_m * per_distance_) + look.scaled(8),
+    text->position->setCoords(ex->coordToPixel(end_x) + look.scaled(8),
                               ey->coordToPixel(end.left_wh) - look.scaled(4));
     text->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
     text->setPadding(QMargins(look.scaled(3), 0, look.scaled(3), 0));

@@ -220,6 +220,21 @@ std::vector<RequestField> mission_fields(const Quantities& q) {
             "mission.loiter_radius_m", Words::tr("Circles of a radius of"), height, 10,
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.loiter_radius_m; },
             Words::tr("their bank costs; left open, wide ones")),
+        open_number(
+            "mission.turn_bank_deg", Words::tr("Turns at a bank of"), {1.0, Words::tr("°"), 0, false}, 5,
+            [](const PlanRequest& r) { return r.mission.turn_bank_deg.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.mission.turn_bank_deg; },
+            Words::tr("at places and for home; left open, they cost nothing")),
+        open_number(
+            "mission.landing_height_m", Words::tr("Landing begins at"), height, 5,
+            [](const PlanRequest& r) { return mission::landing_height_m(r); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.mission.landing_height_m; },
+            Words::tr("a rotor comes straight down from there, a wing flies its approach")),
+        number(
+            "mission.landing_sink_mps", Words::tr("and sinks at"), q.notation(Quantity::climb_rate), 0.1,
+            [](const PlanRequest& r) { return r.mission.landing_sink_mps; },
+            [](PlanRequest& r, double v) { r.mission.landing_sink_mps = v; },
+            Words::tr("rotors: never faster than 2 m/s into their own wake")),
         home_field(),
         [] {
             RequestField field = text(

@@ -270,7 +270,7 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             Words::tr("less with age: a full recharge over the rated charge")),
         open_number(
             "pack.rated_current_a", Words::tr("Rated current"), amps, 1,
-            [](const PlanRequest& r) { return battery::continuous_current_a(r.pack); },
+            [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.rated_current_a; },
             Words::tr("of the whole pack; left open, what such cells usually stand")),
         choice(
@@ -279,6 +279,16 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
              Words::tr("a burst figure")},
             [](const PlanRequest& r) { return int(r.pack.current_label); },
             [](PlanRequest& r, int i) { r.pack.current_label = battery::CurrentLabel(i); }),
+        open_number(
+            "pack.strips_current_a", Words::tr("Strips carry"), amps, 1,
+            [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.pack.strips_current_a; },
+            Words::tr("between the cells, without end; the workshop works it out")),
+        open_number(
+            "pack.connector_current_a", Words::tr("Connector carries"), amps, 1,
+            [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.pack.connector_current_a; },
+            Words::tr("with its leads, without end")),
         open_number(
             "pack.measured_cell_ohm", Words::tr("Sag measured in flight"), q.notation(Quantity::cell_resistance), 1,
             [](const PlanRequest& r) { return r.pack.measured_cell_ohm.value_or(0.0); },

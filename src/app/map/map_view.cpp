@@ -62,13 +62,30 @@ void MapView::setWind(const std::optional<atmosphere::Wind>& wind, bool editable
 
 void MapView::setMarks(std::vector<Mark> marks) {
     marks_ = std::move(marks);
-    if (handle_ >= 2 + int(marks_.size())) handle_ = -1;
+    if (handle_ > 2 + int(marks_.size())) handle_ = -1;
     if (follows_contents_ && drag_ == Drag::none) fitContents();
     update();
 }
 
 void MapView::setBailOuts(std::vector<BailOut> places) {
     bail_outs_ = std::move(places);
+    update();
+}
+
+void MapView::setWithinReach(std::vector<WithinReach> places) {
+    within_reach_ = std::move(places);
+    update();
+}
+
+void MapView::setShift(const geodesy::EastNorth& shift) {
+    shift_ = shift;
+    update();
+}
+
+void MapView::settle() {
+    centre_ = {centre_.east_m - shift_.east_m, centre_.north_m - shift_.north_m};
+    shift_ = {};
+    if (follows_contents_) fitContents();
     update();
 }
 
@@ -200,17 +217,17 @@ void MapView::fitContents() {
     const double w = std::max(width() - 2.0 * look.scaled(110), 80.0);
     const double h = std::max(height() - 2.0 * look.scaled(64), 80.0);
     metres_per_pixel_ = std::max((east - west) / w, (north - south) / h);
-    centre_ = {0.5 * (west + east), 0.5 * (south + north)};
+    centre_ = {0.5 * (west + east) + shift_.east_m, 0.5 * (south + north) + shift_.north_m};
 }
 
 QPointF MapView::toScreen(const geodesy::EastNorth& p) const {
-    return {0.5 * width() + (p.east_m - centre_.east_m) / metres_per_pixel_,
-            0.5 * height() - (p.north_m - centre_.north_m) / metres_per_pixel_};
+    return {0.5 * width() + (p.east_m + shift_.east_m - centre_.east_m) / metres_per_pixel_,
+            0.5 * height() - (p.north_m + shift_.north_m - centre_.north_m) / metres_per_pixel_};
 }
 
 geodesy::EastNorth MapView::toGround(const QPointF& point) const {
-    return {centre_.east_m + (point.x() - 0.5 * width()) * metres_per_pixel_,
-            centre_.north_m - (point.y() - 0.5 * height()) * metres_per_pixel_};
+    return {centre_.east_m - shift_.east_m + (point.x() - 0.5 * width()) * metres_per_pixel_,
+            centre_.north_m - shift_.north_m - (point.y() - 0.5 * height()) * metres_per_pixel_};
 }
 
 QPointF MapView::windCentre() const {
@@ -241,6 +258,7 @@ void MapView::paintEvent(QPaintEvent*) {
     paintRelief(painter);
     paintGrid(painter);
     paintReach(painter);
+    paintWithinReach(painter);
     if (measured_.points.empty())
         paintWays(painter);
     else
@@ -339,6 +357,49 @@ void MapView::paintMarks(QPainter& painter) const {
     }
 }
 
+void MapView::paintWithinReach(QPainter& painter) const {
+    const Look& look = Look::instance();
+    const QColor colour = look.theme().soft_ink;
+    painter.setBrush(Qt::NoBrush);
+    painter.setFont(look.font(Look::small_px));
+    const QFontMetrics metrics(painter.font());
+    for (std::size_t k = 0; k < within_reach_.size(); ++k) {
+        // On the right-hand side of the way, one beside the other.
+        const double off = look.scaled(7.0 + 5.0 * double(k));
+        for (const auto& part : within_reach_[k].parts) {
+            QPolygonF line;
+            QPointF across;
+            for (std::size_t i = 0; i < part.size(); ++i) {
+                const QPointF here = toScreen(part[i]);
+                const QPointF along =
+                    toScreen(part[std::min(i + 1, part.size() - 1)]) - toScreen(part[i > 0 ? i - 1 : 0]);
+                const double length = std::hypot(along.x(), along.y());
+                if (length > 0.0) across = QPointF(-along.y(), along.x()) / length;
+                line << here + off * across;
+            }
+            if (line.size() < 2) continue;
+            painter.setPen(QPen(colour, look.scaled(1.2)));
+            painter.drawPolyline(line);
+            // Ends: from here on, and no longer.
+            const double cap = look.scaled(3);
+            for (const QPointF& end : {line.first(), line.last()})
+                painter.drawLine(end - cap * across, end + cap * across);
+            const QString& words = within_reach_[k].label;
+            const QPointF last = line.last() + look.scaled(6) * across;
+            const QRectF box(last.x() + look.scaled(4), last.y(), metrics.horizontalAdvance(words) + 2.0,
+                             metrics.height());
+            painter.fillRect(box, look.theme().panel);
+            painter.setPen(colour);
+            painter.drawText(box, Qt::AlignCenter, words);
+        }
+    }
+}
+
+bool MapView::homeAt(const QPointF& point) const {
+    const QPointF at = toScreen({}) - point;
+    return home_movable_ && std::hypot(at.x(), at.y()) <= Look::instance().scaled(grab_px);
+}
+
 int MapView::markAt(const QPointF& point) const {
     for (std::size_t i = 0; i < marks_.size(); ++i) {
         const QPointF at = toScreen(marks_[i].at) - point;
@@ -348,17 +409,20 @@ int MapView::markAt(const QPointF& point) const {
 }
 
 void MapView::nextHandle() {
-    const int all = 2 + int(marks_.size());
+    const int home = 2 + int(marks_.size());
+    const int all = home + 1;
     for (int step = 0; step < all; ++step) {
         handle_ = (handle_ + 1) % all;
-        const bool usable = handle_ == 0   ? wind_ && wind_editable_
-                            : handle_ == 1 ? turn_ && turn_editable_
-                                           : marks_[std::size_t(handle_ - 2)].movable;
+        const bool usable = handle_ == 0      ? wind_ && wind_editable_
+                            : handle_ == 1    ? turn_ && turn_editable_
+                            : handle_ == home ? home_movable_
+                                              : marks_[std::size_t(handle_ - 2)].movable;
         if (usable) break;
     }
-    const QString name = handle_ == 0   ? tr("the wind")
-                         : handle_ == 1 ? tr("the bearing out")
-                                        : marks_[std::size_t(handle_ - 2)].label;
+    const QString name = handle_ == 0      ? tr("the wind")
+                         : handle_ == 1    ? tr("the bearing out")
+                         : handle_ == home ? tr("home")
+                                           : marks_[std::size_t(handle_ - 2)].label;
     setAccessibleDescription(tr("Ctrl and arrows move %1").arg(name));
     setToolTip(accessibleDescription());
     update();
@@ -378,6 +442,10 @@ bool MapView::moveHandle(int key) {
     } else if (handle_ >= 2) {
         // A twentieth of the grid: as fine as one can see.
         const double step_m = gridStep() / 20.0;
+        if (handle_ == 2 + int(marks_.size())) {
+            if (home_movable_) emit homeNudged({right * step_m, up * step_m});
+            return true;
+        }
         const auto& at = marks_[std::size_t(handle_ - 2)].at;
         emit markDragged(handle_ - 2, {at.east_m + right * step_m, at.north_m + up * step_m});
     }
@@ -617,6 +685,11 @@ void MapView::paintHome(QPainter& painter) const {
     painter.setPen(QPen(look.theme().panel, 1.5));
     painter.setBrush(look.theme().ink);
     painter.drawPolygon(triangle, 3);
+    if (handle_ == 2 + int(marks_.size())) {
+        painter.setPen(QPen(look.theme().ink, 1.5));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawEllipse(at, 1.6 * s, 1.6 * s);
+    }
     // On the side away from where the flight goes.
     double mean_east = 0.0;
     for (const Way& way : ways_) {
@@ -687,6 +760,8 @@ void MapView::mousePressEvent(QMouseEvent* event) {
         drag_ = Drag::bearing;
     else if (dragged_mark_ = markAt(event->position()); dragged_mark_ >= 0)
         drag_ = Drag::mark;
+    else if (homeAt(event->position()))
+        drag_ = Drag::home;
     else
         drag_ = Drag::pan;
 }
@@ -701,13 +776,15 @@ void MapView::mouseMoveEvent(QMouseEvent* event) {
         const bool wind = wind_ && wind_editable_ && near(windHandle());
         const bool turn = !wind && turn_ && turn_editable_ && near(toScreen(turn_->at));
         const int mark = wind || turn ? -1 : markAt(at);
-        setCursor(wind || turn || mark >= 0 ? Qt::PointingHandCursor : Qt::ArrowCursor);
+        const bool home = !wind && !turn && mark < 0 && homeAt(at);
+        setCursor(wind || turn || mark >= 0 || home ? Qt::PointingHandCursor : Qt::ArrowCursor);
         if (mark >= 0) {
             setToolTip(tr("Drag: %1").arg(marks_[std::size_t(mark)].label));
             break;
         }
         setToolTip(wind   ? tr("Drag: where the wind comes from, and how strong it is")
                    : turn ? tr("Drag around home: the bearing out")
+                   : home ? tr("Drag: home; places and landing places stay where they are")
                           : QString());
         break;
     }
@@ -732,6 +809,11 @@ void MapView::mouseMoveEvent(QMouseEvent* event) {
         emit markDragged(dragged_mark_, {std::round(ground.east_m), std::round(ground.north_m)});
         break;
     }
+    case Drag::home: {
+        const auto ground = toGround(at);
+        emit homeDragged({std::round(ground.east_m + shift_.east_m), std::round(ground.north_m + shift_.north_m)});
+        break;
+    }
     case Drag::wind: {
         const QPointF from = at - windCentre();
         const double mps = std::min(std::hypot(from.x(), from.y()) / windPixelsPerMps(), strongest_wind_mps);
@@ -743,7 +825,7 @@ void MapView::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void MapView::mouseReleaseEvent(QMouseEvent*) {
-    const bool edited = drag_ == Drag::bearing || drag_ == Drag::wind || drag_ == Drag::mark;
+    const bool edited = drag_ == Drag::bearing || drag_ == Drag::wind || drag_ == Drag::mark || drag_ == Drag::home;
     drag_ = Drag::none;
     if (!edited) return;
     if (follows_contents_) fitContents();

@@ -19,8 +19,8 @@ class QPainter;
 namespace sobremesa::app {
 
 /// A plain metric chart around home: grid, scale bar, ways, wind as the WMO wind barb. Wheel zooms, drag pans, a
-/// double click shows everything again; + and − and Home do the same. What can be dragged is moved by keys as well:
-/// N goes from one to the next, Ctrl and the arrows move it.
+/// double click shows everything again; + and − and the Home key do the same. What can be dragged is moved by keys
+/// as well: N goes from one to the next, Ctrl and the arrows move it.
 class MapView : public QWidget, public ShownChart {
     Q_OBJECT
 public:
@@ -77,6 +77,19 @@ public:
         bool reachable = false;
     };
     void setBailOuts(std::vector<BailOut> places);
+    /// Beside the way, a line along every part of it from which a landing place can be reached.
+    struct WithinReach {
+        QString label;
+        std::vector<std::vector<geodesy::EastNorth>> parts;
+    };
+    void setWithinReach(std::vector<WithinReach> places);
+    /// Home may be dragged, or moved by keys.
+    void setHomeMovable(bool movable) { home_movable_ = movable; }
+    /// While home is dragged, what is shown belongs to a home that lies here on the ground that stays still under
+    /// the hand.
+    void setShift(const geodesy::EastNorth& shift);
+    /// The ground is that of the shown home again.
+    void settle();
     void setHomeLabel(const QString& label) { home_label_ = label; }
     void showAll();
 
@@ -97,6 +110,10 @@ signals:
     void windDragged(const atmosphere::Wind& wind);
     /// A movable mark, by its number.
     void markDragged(int index, const geodesy::EastNorth& at);
+    /// Home, from where it lay when the drag began.
+    void homeDragged(const geodesy::EastNorth& by);
+    /// Home, a step by keys.
+    void homeNudged(const geodesy::EastNorth& by);
     void dragFinished();
 
 protected:
@@ -110,7 +127,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    enum class Drag { none, pan, bearing, wind, mark };
+    enum class Drag { none, pan, bearing, wind, mark, home };
     void moveCursor(int steps);
     void zoom(double factor, const QPointF& around);
     geodesy::EastNorth toGround(const QPointF& point) const;
@@ -119,6 +136,8 @@ private:
     void paintRelief(QPainter& painter) const;
     void paintReach(QPainter& painter) const;
     void paintMarks(QPainter& painter) const;
+    void paintWithinReach(QPainter& painter) const;
+    bool homeAt(const QPointF& point) const;
     /// The movable mark under a place of the screen; −1: none.
     int markAt(const QPointF& point) const;
     void nextHandle();
@@ -145,12 +164,15 @@ private:
     std::optional<geodesy::EastNorth> marker_;
     std::vector<Mark> marks_;
     std::vector<BailOut> bail_outs_;
+    std::vector<WithinReach> within_reach_;
+    bool home_movable_ = false;
+    geodesy::EastNorth shift_;
     ReachLine reach_;
     std::shared_ptr<const geodesy::Relief> relief_;
     mutable QImage relief_picture_;
     mutable bool relief_is_dark_ = false;
     int dragged_mark_ = -1;
-    /// What the keys move: the wind, the turn, then the marks; −1: nothing yet.
+    /// What the keys move: the wind, the turn, the marks, then home; −1: nothing yet.
     int handle_ = -1;
     QString home_label_;
     std::size_t cursor_point_ = 0;

@@ -79,13 +79,20 @@ CurrentTrust current_trust(const Pack& pack) {
     return pack.rated_current_a ? CurrentTrust::label : CurrentTrust::assumed;
 }
 
-double continuous_current_a(const Pack& pack) {
+double cells_current_a(const Pack& pack) {
     if (current_trust(pack) == CurrentTrust::measured_sag) {
         const double whole_ohm = *pack.measured_cell_ohm * pack.series / pack.parallel;
         return std::sqrt(cooling_w_per_k(pack) * most_rise_k / whole_ohm);
     }
     if (pack.rated_current_a) return *pack.rated_current_a * trust_in_label(pack.current_label);
     return defaults(pack.chemistry, construction(pack)).continuous_c * rated_charge_ah(pack);
+}
+
+double continuous_current_a(const Pack& pack) {
+    double least_a = cells_current_a(pack);
+    for (const auto& part : {pack.strips_current_a, pack.connector_current_a})
+        if (part) least_a = std::min(least_a, *part);
+    return least_a;
 }
 
 units::Result<Pack> checked(Pack pack) {
@@ -104,6 +111,8 @@ units::Result<Pack> checked(Pack pack) {
          traits(pack.chemistry).full_cell_v + 0.05},
         {"pack.weakest_cell_below_v", pack.weakest_cell_below_v.value_or(0.0), 0, 1},
         {"pack.rated_current_a", pack.rated_current_a.value_or(1.0), 0.01, 10000},
+        {"pack.strips_current_a", pack.strips_current_a.value_or(1.0), 0.01, 10000},
+        {"pack.connector_current_a", pack.connector_current_a.value_or(1.0), 0.01, 10000},
         {"pack.measured_cell_ohm", pack.measured_cell_ohm.value_or(0.001), 1e-5, 1},
         {"pack.price", pack.price.value_or(0.0), 0, 1e6},
         {"pack.size.length_m", pack.size ? pack.size->length_m : 0.0, 0, 3},

@@ -108,8 +108,8 @@ units::Result<Built> built(const Build& build) {
                                    strip_section_m2(build) / resistivity_ohm_m(build.strip));
     pack.current_label = CurrentLabel::cell_maker;
     if (cell.rated_current_a) pack.rated_current_a = *cell.rated_current_a * build.parallel;
-    result.cells_current_a = continuous_current_a(pack);
-    pack.rated_current_a = std::min(result.cells_current_a, result.strips_current_a);
+    result.cells_current_a = cells_current_a(pack);
+    pack.strips_current_a = result.strips_current_a;
     auto checked_pack = checked(pack);
     if (!checked_pack) return tl::unexpected(checked_pack.error());
     return result;

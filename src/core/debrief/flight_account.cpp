@@ -4,8 +4,9 @@
 #include <cmath>
 
 #include "core/debrief/flown_rows.hpp"
+#include "core/debrief/needed_rows.hpp"
 #include "core/mission/schools.hpp"
-#include "core/telemetry/calibration.hpp"
+#include "core/telemetry/idle_reading.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::debrief {
@@ -28,11 +29,12 @@ constexpr double usual_failsafe_dbm = -105.0;
 constexpr double usual_failsafe_share = 0.5;
 /// A ledger that misses more than this share of what flowed does not close.
 constexpr double ledger_closes = 0.1;
-/// An offset smaller than this is within what such sensors do, A.
-constexpr double least_offset_a = 0.15;
-constexpr double least_ground_s = 5.0;
 /// A current that is this far above its limit for less than a second is a spike of the sensor.
 constexpr double least_above_s = 1.0;
+/// How fast a flight uses up its pack is read over this long before and after, s.
+constexpr double change_over_s = 30.0;
+/// Of a volt sensor, by the cell; common practice, no source.
+constexpr double volt_sensor_sd_cell_v = 0.02;
 
 void add_further(FlightAccount& account, const telemetry::LogSummary& summary, const telemetry::Findings& found,
                  const mission::PlanRequest& flown, const std::optional<battery::Remaining>& remaining) {
@@ -110,7 +112,11 @@ void add_shares(FlightAccount& account, const telemetry::LogSummary& summary, co
 
 void add_limits(FlightAccount& account, const telemetry::CleanLog& log, const mission::PlanRequest& flown) {
     if (!log.raw->has(Channel::current_a)) return;
-    std::vector<LimitKept> limits = {{LimitKept::Part::pack, battery::continuous_current_a(flown.pack), 0.0, 0.0}};
+    std::vector<LimitKept> limits = {{LimitKept::Part::pack, battery::cells_current_a(flown.pack), 0.0, 0.0}};
+    if (flown.pack.strips_current_a)
+        limits.push_back({LimitKept::Part::strips, *flown.pack.strips_current_a, 0.0, 0.0});
+    if (flown.pack.connector_current_a)
+        limits.push_back({LimitKept::Part::connector, *flown.pack.connector_current_a, 0.0, 0.0});
     if (flown.aircraft.controller_current_a)
         limits.push_back({LimitKept::Part::controller, *flown.aircraft.controller_current_a, 0.0, 0.0});
     for (LimitKept& limit : limits) {
@@ -141,12 +147,25 @@ void add_turns(FlightAccount& account, const telemetry::CleanLog& log, const tel
     if (track.from_home_m.empty() || forecast.outward.empty()) return;
     const FlownRows rows = flown_rows(log);
     if (rows.energy_wh.empty() || rows.charge_ah.empty()) return;
-    const double known_to_m = forecast.outward.back().distance_m;
+    const NeededRows needs = needed_rows(log, summary, forecast);
+    if (needs.needed_wh.empty()) return;
     const double farthest_s = summary.distance.farthest_at_s.value_or(0.0);
+    const auto& counted = summary.energy.charge_ah;
+    const double scale_sd = counted && counted->value > 0.0 ? counted->sd / counted->value : 0.0;
     const auto spare = [&](std::size_t i) {
-        const double from_m = std::min(track.from_home_m[i], known_to_m);
-        return forecast.usable_energy_wh.value - rows.energy_wh[i] -
-               mission::outward_at(forecast, from_m).needed_wh;
+        return Estimate{
+            forecast.usable_energy_wh.value - rows.energy_wh[i] - needs.needed_wh[i],
+            units::combine_sd(forecast.usable_energy_wh.sd, scale_sd * rows.energy_wh[i], needs.needed_sd_wh[i])};
+    };
+    // How fast something changes around a row, by the second.
+    const auto per_second = [&](std::size_t i, const auto& value) {
+        std::size_t from = i;
+        std::size_t to = i;
+        while (from > 0 && track.time_s[i] - track.time_s[from] < change_over_s) --from;
+        while (to + 1 < log.rows.size() && track.time_s[to] - track.time_s[i] < change_over_s) ++to;
+        const double span_s = track.time_s[to] - track.time_s[from];
+        const double change = value(to) - value(from);
+        return span_s > 0.0 && std::isfinite(change) ? std::abs(change) / span_s : 0.0;
     };
     for (const mission::SchoolTurn& planned : forecast.schools) {
         FlownTurn turn;
@@ -154,24 +173,36 @@ void add_turns(FlightAccount& account, const telemetry::CleanLog& log, const tel
         const auto charge_ah = mission::charge_to_turn_ah(planned.school, flown, forecast.conditions);
         const bool by_volts = planned.school == mission::School::voltage && planned.reached;
         for (std::size_t i = 0; i < log.rows.size() && !turn.reached; ++i) {
-            if (!std::isfinite(track.from_home_m[i]) || !std::isfinite(rows.energy_wh[i])) continue;
-            const double spare_wh = spare(i);
+            if (!std::isfinite(needs.needed_wh[i]) || !std::isfinite(rows.energy_wh[i])) continue;
+            const double spare_wh = spare(i).value;
             const bool says_turn =
                 by_volts ? rows.smooth_v[i] > 0.0 && rows.smooth_v[i] / flown.pack.series <= planned.cell_voltage_v
                 : charge_ah ? rows.charge_ah[i] >= *charge_ah
                             : planned.school == mission::School::energy_home && spare_wh <= 0.0;
             if (!says_turn) continue;
             turn.reached = true;
-            turn.time_s = track.time_s[i];
-            turn.from_home_m = track.from_home_m[i];
-            turn.charge_used_ah = rows.charge_ah[i];
-            turn.spare_wh = spare_wh;
+            const double cell_v_per_s =
+                per_second(i, [&](std::size_t k) { return rows.smooth_v[k] / flown.pack.series; });
+            const double ah_per_s = per_second(i, [&](std::size_t k) { return rows.charge_ah[k]; });
+            const double wh_per_s = per_second(i, [&](std::size_t k) { return spare(k).value; });
+            const double off = by_volts    ? volt_sensor_sd_cell_v
+                               : charge_ah ? scale_sd * rows.charge_ah[i]
+                                           : spare(i).sd;
+            const double rate = by_volts ? cell_v_per_s : charge_ah ? ah_per_s : wh_per_s;
+            const double time_sd_s = rate > 0.0 ? off / rate : 0.0;
+            turn.time_s = {track.time_s[i], time_sd_s};
+            turn.from_home_m = {track.from_home_m[i],
+                                time_sd_s * per_second(i, [&](std::size_t k) { return track.from_home_m[k]; })};
+            // A count is read off; what it is off by is the sensor's.
+            turn.charge_used_ah = {rows.charge_ah[i], units::combine_sd(scale_sd * rows.charge_ah[i],
+                                                                        charge_ah ? 0.0 : time_sd_s * ah_per_s)};
+            turn.spare_wh = spare(i);
             turn.after_farthest = track.time_s[i] > farthest_s;
         }
         account.turns.push_back(turn);
     }
     std::stable_sort(account.turns.begin(), account.turns.end(), [](const FlownTurn& a, const FlownTurn& b) {
-        return a.reached != b.reached ? a.reached : a.reached && a.time_s < b.time_s;
+        return a.reached != b.reached ? a.reached : a.reached && a.time_s.value < b.time_s.value;
     });
 }
 
@@ -248,38 +279,31 @@ void add_lowest_cell(FlightAccount& account, const telemetry::CleanLog& log, con
 }
 
 /// The sensor on the ground before launch and after landing, against what the electronics draw.
-void add_idle_offset(FlightAccount& account, const telemetry::Findings& found, const airframe::Aircraft& aircraft,
-                     const telemetry::LogSummary& summary) {
-    const auto& motion = found.motion;
+void add_idle_offset(FlightAccount& account, const telemetry::Findings& found, const airframe::Aircraft& aircraft) {
     const bool given = aircraft.electronics_w || !aircraft.electronics.empty();
-    if (!given || !summary.energy.highest_voltage_v || motion.first_airborne >= motion.last_airborne) return;
-    double sum_a = 0.0;
-    double squares = 0.0;
-    double n = 0.0;
-    for (std::size_t i = 0; i < motion.moments.size(); ++i) {
-        const bool on_ground = i + 2 < motion.first_airborne || i > motion.last_airborne + 2;
-        const auto& m = motion.moments[i];
-        if (!on_ground || !std::isfinite(m.current_a)) continue;
-        sum_a += m.current_a;
-        squares += m.current_a * m.current_a;
-        n += 1.0;
-    }
-    if (n * motion.step_s < least_ground_s) return;
-    const double mean_a = sum_a / n;
-    const double sd_a = std::sqrt(std::max(squares / n - mean_a * mean_a, 0.0) / n);
-    const double really_a = airframe::electronics_power_w(aircraft) / *summary.energy.highest_voltage_v;
-    const auto offset = telemetry::current_offset({mean_a, sd_a}, {really_a, given_electronics_sd * really_a});
-    account.idle_offset_a = offset;
-    if (std::abs(offset.value) < least_offset_a || std::abs(offset.value) < 3.0 * offset.sd) return;
+    const auto reading = telemetry::idle_reading(found.motion);
+    if (!given || !reading) return;
+    const double electronics_w = airframe::electronics_power_w(aircraft);
+    const auto offset = telemetry::sensor_offset({*reading}, {electronics_w, given_electronics_sd * electronics_w});
+    account.idle_offset_a = offset->offset_a;
+    if (!offset->matters()) return;
     account.notices.push_back({NoticeCode::idle_current,
                                Severity::warning,
-                               {{"read_a", mean_a}, {"really_a", really_a}, {"offset_a", offset.value}}});
+                               {{"read_a", offset->read_a.value},
+                                {"really_a", offset->really_a.value},
+                                {"offset_a", offset->offset_a.value}}});
 }
 
 } // namespace
 
 const char* limit_word(LimitKept::Part part) {
-    return part == LimitKept::Part::pack ? "pack" : "controller";
+    switch (part) {
+    case LimitKept::Part::pack: return "pack";
+    case LimitKept::Part::strips: return "strips";
+    case LimitKept::Part::connector: return "connector";
+    case LimitKept::Part::controller: break;
+    }
+    return "controller";
 }
 
 FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
@@ -295,7 +319,7 @@ FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSum
     add_link(account, log, summary, flown.aircraft);
     add_ledger(account, log, flown);
     add_lowest_cell(account, log, summary, flown.pack);
-    if (aircraft_known) add_idle_offset(account, found, flown.aircraft, summary);
+    if (aircraft_known) add_idle_offset(account, found, flown.aircraft);
     return account;
 }
 
@@ -325,15 +349,15 @@ units::Explanation explain_turn(const FlownTurn& turn, units::Quantity quantity)
         }
         return Relation::homeward_energy_meets_left;
     };
-    const double value = quantity == Quantity::turn_distance ? turn.from_home_m
-                         : quantity == Quantity::turn_charge ? turn.charge_used_ah
-                         : quantity == Quantity::least_spare ? turn.spare_wh
-                                                             : turn.time_s;
+    const Estimate value = quantity == Quantity::turn_distance ? turn.from_home_m
+                           : quantity == Quantity::turn_charge ? turn.charge_used_ah
+                           : quantity == Quantity::least_spare ? turn.spare_wh
+                                                               : turn.time_s;
     return {quantity,
-            {turn.reached ? value : std::nan(""), 0.0},
-            {{Quantity::turn_time, {turn.time_s, 0.0}, units::Origin::measured},
-             {Quantity::turn_charge, {turn.charge_used_ah, 0.0}, units::Origin::measured},
-             {Quantity::least_spare, {turn.spare_wh, 0.0}, units::Origin::computed}},
+            turn.reached ? value : Estimate{std::nan(""), 0.0},
+            {{Quantity::turn_time, turn.time_s, units::Origin::measured},
+             {Quantity::turn_charge, turn.charge_used_ah, units::Origin::measured},
+             {Quantity::least_spare, turn.spare_wh, units::Origin::computed}},
             relation(),
             units::Source::common_practice,
             {}};

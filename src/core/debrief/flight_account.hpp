@@ -39,7 +39,7 @@ struct EnergyShares {
 
 /// One part's current limit, and how the flight kept to it.
 struct LimitKept {
-    enum class Part { pack, controller };
+    enum class Part { pack, strips, connector, controller };
     Part part = Part::pack;
     double limit_a = 0.0;
     double above_s = 0.0;
@@ -51,11 +51,12 @@ const char* limit_word(LimitKept::Part part);
 struct FlownTurn {
     mission::School school = mission::School::energy_home;
     bool reached = false;
-    double time_s = 0.0;
-    double from_home_m = 0.0;
-    double charge_used_ah = 0.0;
+    /// The errors are those of the moment: how far what the rule looks at is off, over how fast it changes.
+    units::Estimate time_s;
+    units::Estimate from_home_m;
+    units::Estimate charge_used_ah;
     /// Left less needed at that moment, Wh.
-    double spare_wh = 0.0;
+    units::Estimate spare_wh;
     /// It says turn when the aircraft had turned already.
     bool after_farthest = false;
 };

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/debrief/flown_rows.hpp"
+#include "core/debrief/needed_rows.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::debrief {
@@ -15,6 +16,25 @@ namespace {
 /// Points that a chart can show one by one.
 constexpr std::size_t points_shown = 800;
 
+constexpr double same_field_m = 100.0;
+
+double to_segment_m(const geodesy::EastNorth& p, const geodesy::EastNorth& a, const geodesy::EastNorth& b) {
+    const double east_m = b.east_m - a.east_m;
+    const double north_m = b.north_m - a.north_m;
+    const double squared = east_m * east_m + north_m * north_m;
+    const double share =
+        squared > 0.0
+            ? std::clamp(((p.east_m - a.east_m) * east_m + (p.north_m - a.north_m) * north_m) / squared, 0.0, 1.0)
+            : 0.0;
+    return geodesy::distance_m(p, {a.east_m + share * east_m, a.north_m + share * north_m});
+}
+
+/// An out-and-back is laid out by distance from home, whatever its bearing.
+bool is_straight(const mission::Mission& mission) {
+    return mission.kind == mission::MissionKind::out_and_back ||
+           mission.kind == mission::MissionKind::farthest_point;
+}
+
 } // namespace
 
 std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
@@ -24,17 +44,20 @@ std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, cons
         forecast.outward.empty())
         return std::nullopt;
     const std::vector<double> used = flown_rows(log).energy_wh;
-    const double known_to_m = forecast.outward.back().distance_m;
+    const NeededRows needs = needed_rows(log, summary, forecast);
+    if (needs.needed_wh.empty()) return std::nullopt;
     FlownHomeward flown;
+    flown.along_the_way = !is_straight(forecast.request.mission);
     bool any = false;
     const std::size_t stride = std::max<std::size_t>(1, log.rows.size() / points_shown);
     for (std::size_t i = 0; i < log.rows.size(); ++i) {
-        if (!std::isfinite(track.from_home_m[i]) || !std::isfinite(used[i])) continue;
+        if (!std::isfinite(needs.needed_wh[i]) || !std::isfinite(used[i])) continue;
         FlownPoint point;
         point.time_s = track.time_s[i];
         point.from_home_m = track.from_home_m[i];
+        point.flown_m = needs.flown_m[i];
         point.left_wh = forecast.usable_energy_wh.value - used[i];
-        point.needed_wh = mission::outward_at(forecast, std::min(point.from_home_m, known_to_m)).needed_wh;
+        point.needed_wh = needs.needed_wh[i];
         if (!any || point.left_wh - point.needed_wh < flown.least_spare_wh()) flown.least = point;
         if (!any || point.from_home_m > flown.farthest.from_home_m) flown.farthest = point;
         any = true;
@@ -60,15 +83,56 @@ units::Explanation explain_least_spare(const FlownHomeward& flown, const mission
             {}};
 }
 
+bool follows(const telemetry::LogSummary& summary, const mission::Mission& mission) {
+    const auto& track = summary.track;
+    if (!summary.distance.farthest_from_home_m) return false;
+    const double farthest_m = summary.distance.farthest_from_home_m->value;
+    std::vector<geodesy::EastNorth> course = {{}};
+    const bool over_places = !is_straight(mission) && mission.kind != mission::MissionKind::endurance;
+    if (over_places && mission.waypoints.empty()) return false;
+    if (over_places)
+        for (const auto& point : mission.waypoints) course.push_back(point.at);
+    course.push_back({});
+    constexpr double beside_m = 250.0;
+    constexpr double beside_share = 0.1;
+    const double near_m = mission.kind == mission::MissionKind::endurance
+                              ? std::max(beside_m, 3.0 * mission.loiter_radius_m.value_or(0.0))
+                              : std::max(beside_m, beside_share * farthest_m);
+    std::size_t all = 0;
+    std::size_t beside = 0;
+    const std::size_t stride = std::max<std::size_t>(1, track.east_m.size() / points_shown);
+    for (std::size_t i = 0; i < track.east_m.size(); i += stride) {
+        if (!std::isfinite(track.east_m[i])) continue;
+        ++all;
+        const geodesy::EastNorth at{track.east_m[i], track.north_m[i]};
+        double nearest_m = HUGE_VAL;
+        for (std::size_t k = 1; k < course.size(); ++k) {
+            nearest_m = std::min(nearest_m, to_segment_m(at, course[k - 1], course[k]));
+            // Turned early, it went straight home from there.
+            if (nearest_m > near_m) nearest_m = std::min(nearest_m, to_segment_m(at, {}, course[k]));
+        }
+        if (nearest_m <= near_m) ++beside;
+    }
+    constexpr double most = 0.9;
+    return all > 0 && double(beside) >= most * double(all);
+}
+
 mission::Mission flown_mission(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                                const mission::Mission& otherwise) {
     mission::Mission mission = otherwise;
-    // Left against needed is laid out by distance from home: as of an out-and-back, whatever was planned.
-    mission.kind = mission::MissionKind::out_and_back;
-    mission.waypoints.clear();
-    // By distance alone there is no telling which hills stood in the way.
-    mission.terrain_file.clear();
-    mission.terrain.reset();
+    if (is_straight(mission) || !follows(summary, mission)) {
+        mission.kind = mission::MissionKind::out_and_back;
+        mission.waypoints.clear();
+    }
+    // Elsewhere its hills are others.
+    const auto from_plan =
+        mission.home && log.home
+            ? geodesy::geodesic(*mission.home, *log.home)
+            : units::Result<geodesy::Line>(units::failure(units::ErrorCode::position_impossible));
+    if (!from_plan || from_plan->distance_m > same_field_m) {
+        mission.terrain_file.clear();
+        mission.terrain.reset();
+    }
     const auto& track = summary.track;
     if (summary.distance.farthest_at_s && !track.east_m.empty()) {
         const auto at = std::lower_bound(track.time_s.begin(), track.time_s.end(), *summary.distance.farthest_at_s);

@@ -12,9 +12,11 @@ namespace sobremesa::debrief {
 struct FlownPoint {
     double time_s = 0.0;
     double from_home_m = 0.0;
+    /// Over ground since the launch, m.
+    double flown_m = 0.0;
     /// Usable energy of the forecast less what the log says was used, Wh.
     double left_wh = 0.0;
-    /// What the forecast says the way home needs from that distance, reserve counted, Wh.
+    /// What the forecast says the way home needed from that place, height and time, reserve counted, Wh.
     double needed_wh = 0.0;
 };
 
@@ -25,22 +27,30 @@ struct FlownHomeward {
     FlownPoint least;
     /// The farthest point: before it the way out, after it the way home.
     FlownPoint farthest;
+    /// The forecast goes over places: its axis is the way flown, not the distance from home.
+    bool along_the_way = false;
 
+    /// Where a point stands on the forecast's axis, m.
+    double on_axis_m(const FlownPoint& point) const { return along_the_way ? point.flown_m : point.from_home_m; }
     double least_spare_wh() const { return least.left_wh - least.needed_wh; }
 };
 
 /// Lays a flight over a forecast. Nothing where the log lacks position, current or volts, or the forecast a flight.
 ///
-/// Energy is ∫V·I dt by trapezoids, pauses of the record left out, as in the summary. Beyond the farthest distance
-/// of the forecast nothing is known of the way home: those points take its last value.
+/// Energy is ∫V·I dt by trapezoids, pauses of the record left out, as in the summary; the need as in `needed_rows`.
 std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                                             const mission::Plan& forecast);
 
 /// The answer to "why?" for the least that was to spare.
 units::Explanation explain_least_spare(const FlownHomeward& flown, const mission::Plan& forecast);
 
-/// The mission that a log looks like: out on the bearing of the farthest point, at the height that was flown half
-/// of the time. Where the log cannot tell, the values of `otherwise` stay.
+/// The log kept to the planned way: nine tenths of its positions lie within 250 m, or a tenth of the farthest
+/// distance, of the mission's course out or home. An endurance flight: of home.
+bool follows(const telemetry::LogSummary& summary, const mission::Mission& mission);
+
+/// The mission that a log looks like, at the height that was flown half of the time: the planned one where it was
+/// followed, else out on the bearing of the farthest point and back. Where the log cannot tell, the values of
+/// `otherwise` stay. The terrain stays where the flight began within 100 m of the plan's home.
 mission::Mission flown_mission(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                                const mission::Mission& otherwise);
 

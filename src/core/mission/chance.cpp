@@ -112,28 +112,42 @@ DrawnFlights::DrawnFlights(const Plan& plan) : plan_(plan), winds_(plan.request)
     to_floor_ = known(floor_v);
 }
 
-std::vector<FlightLeg> DrawnFlights::legs_to(double turn_distance_m) const {
-    return flight_legs(plan_, turn_distance_m);
+std::vector<DrawnFlights::LegInAir> DrawnFlights::legs_to(double turn_distance_m) const {
+    std::vector<LegInAir> legs;
+    for (const FlightLeg& leg : flight_legs(plan_, turn_distance_m)) {
+        LegInAir in_air{leg, 0.0, 1.0, 0.0, 1.0};
+        const auto wind = winds_.steady(leg.height_m);
+        in_air.wind_mps = wind.speed_mps;
+        // An error aloft is smaller near the ground, as a wind would be: by the same law, on a calm day too.
+        in_air.error_share = atmosphere::wind_at_height({1.0, 0.0}, plan_.request.mission.height_m, leg.height_m,
+                                                        plan_.request.weather.wind_exponent)
+                                 .speed_mps;
+        const double angle = units::radians(wind.from_deg - leg.course_deg);
+        in_air.sine = std::sin(angle);
+        in_air.cosine = std::cos(angle);
+        legs.push_back(std::move(in_air));
+    }
+    return legs;
 }
 
-DrawnFlight DrawnFlights::fly_legs(const DayDraw& day, const std::vector<FlightLeg>& legs,
-                                   double reserve_wh) const {
+DrawnFlight DrawnFlights::fly_legs(const DayDraw& day, const std::vector<LegInAir>& legs, double reserve_wh) const {
     double time_s = 0.0;
     double energy_wh = 0.0;
     bool possible = true;
-    const auto ground_mps = [&](const FlightLeg& leg) {
-        atmosphere::Wind wind = winds_.at(leg.height_m, time_s);
-        // An error aloft is smaller near the ground, as a wind would be: by the same law, on a calm day too.
-        const auto& weather = plan_.request.weather;
-        const double share = atmosphere::wind_at_height({1.0, 0.0}, plan_.request.mission.height_m, leg.height_m,
-                                                        weather.wind_exponent)
-                                 .speed_mps;
-        wind.speed_mps += share * (day.wind_mps + day.growth_mps_per_h * time_s / units::seconds_per_hour);
-        // Weaker than nothing is a wind from the other side.
-        const double angle = units::radians(wind.from_deg + day.wind_from_deg - leg.course_deg);
-        const double cross = wind.speed_mps * std::sin(angle);
-        const double squared = leg.airspeed_mps * leg.airspeed_mps - cross * cross;
-        return squared > 0.0 ? std::sqrt(squared) - wind.speed_mps * std::cos(angle) : 0.0;
+    const double growth_mps_per_h = plan_.request.weather.wind_growth_mps_per_h;
+    const double turned = units::radians(day.wind_from_deg);
+    const double turned_sine = std::sin(turned);
+    const double turned_cosine = std::cos(turned);
+    const auto ground_mps = [&](const LegInAir& in_air) {
+        const double hours = time_s / units::seconds_per_hour;
+        // A wind that eases never turns round, but weaker than nothing is one from the other side.
+        const double wind_mps = std::max(in_air.wind_mps + growth_mps_per_h * hours, 0.0) +
+                                in_air.error_share * (day.wind_mps + day.growth_mps_per_h * hours);
+        const double cross = wind_mps * (in_air.sine * turned_cosine + in_air.cosine * turned_sine);
+        const double along = wind_mps * (in_air.cosine * turned_cosine - in_air.sine * turned_sine);
+        const double V = in_air.leg.airspeed_mps;
+        const double squared = V * V - cross * cross;
+        return squared > 0.0 ? std::sqrt(squared) - along : 0.0;
     };
     // Legs of one group share their way: what its climbs and descents do not cover, its level part does. The launch
     // leads into the first leg, which takes over what it left or overshot.
@@ -142,25 +156,26 @@ DrawnFlight DrawnFlights::fly_legs(const DayDraw& day, const std::vector<FlightL
         std::size_t end = first;
         double level_m = owed_m;
         double planned_level_m = 0.0;
-        for (; end < legs.size() && legs[end].group == legs[first].group; ++end) {
-            const FlightLeg& leg = legs[end];
+        for (; end < legs.size() && legs[end].leg.group == legs[first].leg.group; ++end) {
+            const FlightLeg& leg = legs[end].leg;
             level_m += leg.ground_m;
             if (!leg.by_time) {
                 planned_level_m += leg.ground_m;
                 continue;
             }
-            if (leg.ground_m > 0.0) level_m -= std::max(ground_mps(leg), 0.0) * leg.duration_s;
+            if (leg.ground_m > 0.0) level_m -= std::max(ground_mps(legs[end]), 0.0) * leg.duration_s;
             energy_wh += leg.power_w * leg.duration_s / units::seconds_per_hour;
             time_s += leg.duration_s;
         }
         owed_m = planned_level_m > 0.0 ? 0.0 : level_m;
         for (std::size_t i = first; i < end && planned_level_m > 0.0; ++i) {
-            if (legs[i].by_time) continue;
+            const FlightLeg& leg = legs[i].leg;
+            if (leg.by_time) continue;
             const double mps = ground_mps(legs[i]);
             possible = possible && mps >= least_way_mps;
             if (!possible) break;
-            const double seconds = std::max(level_m, 0.0) * legs[i].ground_m / planned_level_m / mps;
-            energy_wh += legs[i].power_w * seconds / units::seconds_per_hour;
+            const double seconds = std::max(level_m, 0.0) * leg.ground_m / planned_level_m / mps;
+            energy_wh += leg.power_w * seconds / units::seconds_per_hour;
             time_s += seconds;
         }
         first = end;

@@ -99,8 +99,18 @@ public:
                                  const std::stop_token& stop = {}, const Parallel& parallel = in_turn) const;
 
 private:
-    std::vector<FlightLeg> legs_to(double turn_distance_m) const;
-    DrawnFlight fly_legs(const DayDraw& day, const std::vector<FlightLeg>& legs, double reserve_wh) const;
+    /// A leg and the forecast air that it is flown in: the same on every drawn day.
+    struct LegInAir {
+        FlightLeg leg;
+        double wind_mps = 0.0;
+        /// How much of an error of the wind aloft is felt at its height.
+        double error_share = 1.0;
+        /// Of the angle from the course to where the wind comes from.
+        double sine = 0.0;
+        double cosine = 1.0;
+    };
+    std::vector<LegInAir> legs_to(double turn_distance_m) const;
+    DrawnFlight fly_legs(const DayDraw& day, const std::vector<LegInAir>& legs, double reserve_wh) const;
 
     const Plan& plan_;
     Winds winds_;

@@ -148,8 +148,26 @@ Vertical descent_home(const PlanRequest& request, const FlightConditions& condit
                          conditions.airspeed_home_mps, request.mission.descent_rate_mps, true, 0.0});
 }
 
+namespace {
+
+/// Nearer than this there is no course to a place.
+constexpr double overhead_m = 1.0;
+
+/// A rotor comes down in its own wake: as slow as its model goes, with no credit for the height; a wing flies its
+/// approach level. Never less than the way home.
+double landing_power_w(const PlanRequest& request, const FlightConditions& conditions) {
+    const double level_w = conditions.home_power_w.value;
+    if (request.aircraft.craft != airframe::Craft::rotor) return level_w;
+    const double slowest_mps = airspeed_range(request, conditions.air.density_kgm3).least_mps;
+    const auto slow = power_at(request, slowest_mps, 0.0, 0.0);
+    return slow ? std::max(slow->value, level_w) : level_w;
+}
+
+} // namespace
+
 Homeward::Homeward(const PlanRequest& request, const FlightConditions& conditions)
     : request_(request), conditions_(conditions), winds_(request), top_m_(top_height_m(request)),
+      landing_power_w_(landing_power_w(request, conditions)),
       main_(course(units::wrap_degrees(first_bearing_deg(request) + 180.0), 0.0, top_m_)) {}
 
 HomeCourse Homeward::course(double course_deg, double time_s, double top_m) const {
@@ -171,13 +189,13 @@ HomeCourse Homeward::course(double course_deg, double time_s, double top_m) cons
     home.descent =
         fly_vertical(request_, conditions_,
                      {course_deg, top_m, 0.0, home.airspeed_mps, request_.mission.descent_rate_mps, true, time_s});
+    home.turning = turning(request_, home.airspeed_mps, conditions_.air.density_kgm3, home.power_w);
     home.ground_mps = level ? level->ground_speed_mps : 0.0;
     home.wind_allows = level.has_value() && home.descent.wind_allows;
     return home;
 }
 
 HomeCourse Homeward::course_from(const geodesy::EastNorth& at, double time_s) const {
-    constexpr double overhead_m = 1.0;
     const double distance_m = geodesy::distance_m(at, {});
     const double course_deg = distance_m > overhead_m ? geodesy::bearing_deg(at, {}) : main_.course_deg;
     constexpr double same_course_deg = 1e-6;
@@ -201,7 +219,7 @@ WayHome Homeward::fly(const HomeCourse& course, const Way& asked, std::vector<Fl
     way.wind_allows = course.wind_allows;
     way.height_m = asked.height_m;
     const auto note = [&](PhaseKind kind, double power_w, double seconds, double ground_m, double height_m,
-                          double airspeed_mps) {
+                          double end_height_m, double airspeed_mps) {
         const double energy_wh = power_w * seconds / units::seconds_per_hour;
         way.energy_wh += energy_wh;
         way.time_s += seconds;
@@ -216,9 +234,12 @@ WayHome Homeward::fly(const HomeCourse& course, const Way& asked, std::vector<Fl
         leg.duration_s = seconds;
         leg.ground_m = ground_m;
         leg.energy_wh = energy_wh;
+        leg.end_height_m = end_height_m;
         leg.by_time = kind != PhaseKind::leg;
         record->push_back(leg);
     };
+    if (const double turning_s = course.turning.seconds(asked.turn_deg); turning_s > 0.0)
+        note(PhaseKind::turn, course.turning.banked_w, turning_s, 0.0, way.height_m, way.height_m, 0.0);
     double climb_ground_m = 0.0;
     const double over_m = asked.ridge_m + request_.mission.clearance_m;
     // What ends the way, its own field, is no ridge.
@@ -228,12 +249,13 @@ WayHome Homeward::fly(const HomeCourse& course, const Way& asked, std::vector<Fl
         climb_ground_m = course.ground_mps * climb_s;
         way.height_m = over_m;
         note(PhaseKind::climb, course.climb_power_w, climb_s, climb_ground_m, 0.5 * (over_m + asked.height_m),
-             course.airspeed_mps);
+             over_m, course.airspeed_mps);
     }
     struct Part {
         const VerticalBand* band;
         double times;
         double height_m;
+        double end_height_m;
     };
     std::vector<Part> parts;
     const auto& bands = course.descent.bands;
@@ -243,14 +265,15 @@ WayHome Homeward::fly(const HomeCourse& course, const Way& asked, std::vector<Fl
     if (way.height_m > covered_m && !bands.empty()) {
         const VerticalBand& top = bands.front();
         parts.push_back({&top, (way.height_m - covered_m) / (top.top_height_m - top.bottom_height_m),
-                         0.5 * (way.height_m + covered_m)});
+                         0.5 * (way.height_m + covered_m), covered_m});
     }
+    const double landing_m = std::clamp(way.height_m - asked.end_height_m, 0.0, landing_height_m(request_));
     for (const VerticalBand& band : bands) {
         // From inside the climb only the part of the descent below the aircraft is flown.
         const double top_m = std::min(way.height_m, band.top_height_m);
-        const double bottom_m = std::max(asked.end_height_m, band.bottom_height_m);
+        const double bottom_m = std::max(asked.end_height_m + landing_m, band.bottom_height_m);
         const double share = std::max(top_m - bottom_m, 0.0) / (band.top_height_m - band.bottom_height_m);
-        if (share > 0.0) parts.push_back({&band, share, 0.5 * (top_m + bottom_m)});
+        if (share > 0.0) parts.push_back({&band, share, 0.5 * (top_m + bottom_m), bottom_m});
     }
     double descent_ground_m = 0.0;
     for (const Part& part : parts) descent_ground_m += part.times * part.band->ground_m;
@@ -260,30 +283,57 @@ WayHome Homeward::fly(const HomeCourse& course, const Way& asked, std::vector<Fl
         return way;
     }
     if (level_m > 0.0)
-        note(PhaseKind::leg, course.power_w, level_m / course.ground_mps, level_m, way.height_m,
+        note(PhaseKind::leg, course.power_w, level_m / course.ground_mps, level_m, way.height_m, way.height_m,
              course.airspeed_mps);
     for (const Part& part : parts)
         note(PhaseKind::descent, part.band->power_w, part.times * part.band->duration_s,
-             part.times * part.band->ground_m, part.height_m, part.band->horizontal_mps);
+             part.times * part.band->ground_m, part.height_m, part.end_height_m, part.band->horizontal_mps);
+    note(PhaseKind::landing, landing_power_w_, landing_m / request_.mission.landing_sink_mps, 0.0,
+         asked.end_height_m + 0.5 * landing_m, asked.end_height_m, 0.0);
     return way;
 }
 
+namespace {
+
+/// Where the pieces lead, each to its end, none beyond the place.
+void place_legs(std::vector<FlightLeg>& legs, geodesy::EastNorth at, const geodesy::EastNorth& place) {
+    for (FlightLeg& leg : legs) {
+        leg.from = at;
+        at = geodesy::offset(at, leg.course_deg, std::min(leg.ground_m, geodesy::distance_m(at, place)));
+        leg.to = at;
+    }
+}
+
+} // namespace
+
+Homeward::Way Homeward::way_to(const geodesy::EastNorth& place, double place_height_m, const Station& station,
+                               const HomeCourse& course) const {
+    Way way;
+    way.distance_m = geodesy::distance_m(station.at, place);
+    way.height_m = station.height_m;
+    way.end_height_m = place_height_m;
+    way.ridge_m = ridge_from(station, place);
+    if (station.course_deg && way.distance_m > overhead_m)
+        way.turn_deg = units::signed_turn_degrees(*station.course_deg, course.course_deg);
+    return way;
+}
+
+HomeCourse Homeward::course_to(const geodesy::EastNorth& place, double place_height_m,
+                               const Station& station) const {
+    if (geodesy::distance_m(station.at, place) <= overhead_m) return main_;
+    return course(geodesy::bearing_deg(station.at, place), station.time_s, std::max(top_m_, place_height_m));
+}
+
 WayHome Homeward::from(const Station& station) const {
-    const double distance_m = geodesy::distance_m(station.at, {});
-    return fly(course_from(station.at, station.time_s),
-               {distance_m, station.height_m, 0.0, ridge_from(station, {})});
+    const HomeCourse course = course_from(station.at, station.time_s);
+    return fly(course, way_to({}, 0.0, station, course));
 }
 
 std::vector<FlightLeg> Homeward::legs_from(const Station& station) const {
     std::vector<FlightLeg> legs;
-    (void)fly(course_from(station.at, station.time_s),
-              {geodesy::distance_m(station.at, {}), station.height_m, 0.0, ridge_from(station, {})}, &legs);
-    geodesy::EastNorth at = station.at;
-    for (FlightLeg& leg : legs) {
-        leg.from = at;
-        at = geodesy::offset(at, leg.course_deg, std::min(leg.ground_m, geodesy::distance_m(at, {})));
-        leg.to = at;
-    }
+    const HomeCourse course = course_from(station.at, station.time_s);
+    (void)fly(course, way_to({}, 0.0, station, course), &legs);
+    place_legs(legs, station.at, {});
     return legs;
 }
 
@@ -292,12 +342,19 @@ WayHome Homeward::from(double distance_m, double height_m) const {
 }
 
 WayHome Homeward::to(const geodesy::EastNorth& place, double place_height_m, const Station& station) const {
-    const double distance_m = geodesy::distance_m(station.at, place);
-    constexpr double overhead_m = 1.0;
-    const HomeCourse way = distance_m > overhead_m ? course(geodesy::bearing_deg(station.at, place), station.time_s,
-                                                            std::max(top_m_, place_height_m))
-                                                   : main_;
-    return fly(way, {distance_m, station.height_m, place_height_m, ridge_from({station.at, 0, 0, {}}, place)});
+    const HomeCourse course = course_to(place, place_height_m, station);
+    // A ridge that is known is the one on the way home.
+    const Station from{station.at, station.height_m, station.time_s, {}, station.course_deg};
+    return fly(course, way_to(place, place_height_m, from, course));
+}
+
+std::vector<FlightLeg> Homeward::legs_to(const geodesy::EastNorth& place, double place_height_m,
+                                         const Station& station) const {
+    std::vector<FlightLeg> legs;
+    const HomeCourse course = course_to(place, place_height_m, station);
+    (void)fly(course, way_to(place, place_height_m, station, course), &legs);
+    place_legs(legs, station.at, place);
+    return legs;
 }
 
 double Homeward::reserve_wh(const Station& station) const {

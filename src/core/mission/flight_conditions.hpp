@@ -9,6 +9,7 @@
 #include "core/geodesy/wind_triangle.hpp"
 #include "core/mission/flight_leg.hpp"
 #include "core/mission/plan_request.hpp"
+#include "core/mission/turning.hpp"
 #include "core/mission/winds.hpp"
 
 namespace sobremesa::mission {
@@ -110,6 +111,8 @@ struct Station {
     double time_s = 0.0;
     /// Highest ground above home on the straight way back, m, where it is known already.
     std::optional<double> ridge_m = {};
+    /// Flown there, so that turning for home costs its turn; empty where any course can be left on.
+    std::optional<double> course_deg = {};
 };
 
 /// A way home on one course: speeds, powers and the descent at its end.
@@ -120,13 +123,14 @@ struct HomeCourse {
     double power_w = 0.0;
     /// Climbing over what stands in the way.
     double climb_power_w = 0.0;
+    Turning turning;
     Vertical descent;
     bool wind_allows = false;
 };
 
-/// Energy of the way home: straight back at the planned airspeed in the worst credible wind, over what stands in
-/// the way, then the descent (which starts early enough to end at home; nearer than that, the aircraft circles
-/// down).
+/// Energy of the way home: the turn onto it, straight back at the planned airspeed in the worst credible wind, over
+/// what stands in the way, then the descent (which starts early enough to end at home; nearer than that, the
+/// aircraft circles down), and the landing.
 class Homeward {
 public:
     /// @param request, conditions  must outlive this
@@ -135,6 +139,9 @@ public:
     WayHome from(const Station& station) const;
     /// The same, piece by piece.
     std::vector<FlightLeg> legs_from(const Station& station) const;
+    /// To another landing place, piece by piece.
+    std::vector<FlightLeg> legs_to(const geodesy::EastNorth& place, double place_height_m,
+                                   const Station& station) const;
     /// From a distance on the mission's bearing, at the start of the flight.
     WayHome from(double distance_m, double height_m) const;
     /// Energy kept back when turning there, Wh.
@@ -153,7 +160,11 @@ private:
         double height_m = 0.0;
         double end_height_m = 0.0;
         double ridge_m = 0.0;
+        double turn_deg = 0.0;
     };
+    Way way_to(const geodesy::EastNorth& place, double place_height_m, const Station& station,
+               const HomeCourse& course) const;
+    HomeCourse course_to(const geodesy::EastNorth& place, double place_height_m, const Station& station) const;
     /// @param record  gains what is flown, piece by piece; may be null
     WayHome fly(const HomeCourse& course, const Way& asked, std::vector<FlightLeg>* record = nullptr) const;
     double ridge_from(const Station& station, const geodesy::EastNorth& to) const;
@@ -162,6 +173,7 @@ private:
     const FlightConditions& conditions_;
     Winds winds_;
     double top_m_;
+    double landing_power_w_;
     HomeCourse main_;
 };
 

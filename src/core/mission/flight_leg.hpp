@@ -4,7 +4,7 @@
 
 namespace sobremesa::mission {
 
-enum class PhaseKind { launch, climb, leg, glide, loiter, descent, landing };
+enum class PhaseKind { launch, climb, leg, glide, loiter, descent, landing, turn };
 /// Stable word for scripts.
 const char* phase_word(PhaseKind kind);
 
@@ -20,7 +20,9 @@ struct FlightLeg {
     double duration_s = 0.0;
     double ground_m = 0.0;
     double energy_wh = 0.0;
-    /// Flown for its time (a climb, a loiter); else to the end of its way.
+    /// Above home, where it ends.
+    double end_height_m = 0.0;
+    /// Flown for its time (a climb, a turn, a loiter); else to the end of its way.
     bool by_time = false;
     /// Which leg between waypoints it belongs to, from 0.
     int group = 0;

@@ -30,28 +30,23 @@ std::vector<ProfilePoint> height_profile(const Plan& plan) {
     const OutwardPoint turn = outward_at(plan, turn_m);
     points.push_back({turn_m, turn.height_m, ground_at(plan, turn.at), false});
     const bool lands_there = plan.request.mission.kind == MissionKind::one_way && plan.turn->at_end_of_mission;
-    if (lands_there) return points;
-
     const Homeward homeward(plan.request, plan.conditions);
-    const double home_m = geodesy::distance_m(turn.at, {});
+    const double home_m = lands_there ? 0.0 : geodesy::distance_m(turn.at, {});
     double gone_m = 0.0;
     double height_m = turn.height_m;
-    for (const FlightLeg& leg : homeward.legs_from(station_of(turn))) {
-        // Each leg ends where its rate has brought it in its time.
-        const double rate = leg.kind == PhaseKind::climb     ? plan.conditions.climb_rate_mps
-                            : leg.kind == PhaseKind::descent ? -plan.request.mission.descent_rate_mps
-                                                             : 0.0;
-        const double end_height_m = std::max(height_m + rate * leg.duration_s, 0.0);
+    const auto legs =
+        lands_there ? homeward.legs_to(turn.at, 0.0, station_of(turn)) : homeward.legs_from(station_of(turn));
+    for (const FlightLeg& leg : legs) {
         const int steps = std::max(int(std::ceil(leg.ground_m / step_m)), 1);
         for (int i = 1; i <= steps; ++i) {
             const double share = double(i) / steps;
             const double d = std::min(gone_m + share * leg.ground_m, home_m);
-            const double left = home_m > 0.0 ? 1.0 - d / home_m : 0.0;
+            const double left = home_m > 0.0 ? 1.0 - d / home_m : 1.0;
             const geodesy::EastNorth at{left * turn.at.east_m, left * turn.at.north_m};
-            points.push_back({turn_m + d, std::lerp(height_m, end_height_m, share), ground_at(plan, at), true});
+            points.push_back({turn_m + d, std::lerp(height_m, leg.end_height_m, share), ground_at(plan, at), true});
         }
         gone_m = std::min(gone_m + leg.ground_m, home_m);
-        height_m = end_height_m;
+        height_m = leg.end_height_m;
     }
     return points;
 }

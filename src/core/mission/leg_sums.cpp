@@ -9,6 +9,9 @@ std::vector<LegSum> leg_sums(const Plan& plan, bool by_kind) {
     if (!plan.flight) return sums;
     double used_wh = 0.0;
     for (const FlightLeg& leg : plan.flight->legs) {
+        // A turn is part of the leg that it leads into.
+        if (!sums.empty() && sums.back().group == leg.group && sums.back().kind == PhaseKind::turn)
+            sums.back().kind = leg.kind;
         const bool goes_on = !sums.empty() && sums.back().group == leg.group &&
                              sums.back().homeward == leg.homeward && (!by_kind || sums.back().kind == leg.kind);
         if (!goes_on) {

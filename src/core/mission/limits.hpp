@@ -11,7 +11,9 @@ namespace sobremesa::mission {
 
 /// What may stop a flight besides its energy.
 enum class LimitKind {
-    pack_current,
+    pack_current, ///< of its cells
+    strip_current,
+    connector_current,
     controller_current,
     weakest_cell,
     controller_cutoff,

@@ -53,12 +53,13 @@ private:
         point.time_s = time_s_;
         point.height_m = height_m_;
         point.at = at_;
+        point.course_deg = course_deg_;
         point.phase = group_;
         point.charge_used_ah = used_ah_;
         point.cell_voltage_v =
             battery::point_at_charge(conditions_.cruise, used_ah_).voltage_v / request_.pack.series;
         point.left_wh = conditions_.left_wh(used_ah_);
-        const Station station{at_, height_m_, time_s_, {}};
+        const Station station{at_, height_m_, time_s_, {}, course_deg_};
         const WayHome way = homeward_.from(station);
         const double usable_wh = conditions_.usable_energy_wh();
         point.reserve_wh = homeward_.reserve_wh(station);
@@ -140,6 +141,7 @@ private:
         leg.ground_m += ground_m;
         leg.duration_s += duration_s;
         leg.energy_wh = leg.power_w * leg.duration_s / units::seconds_per_hour;
+        leg.end_height_m = height_m_;
         leg.to = at_;
     }
 
@@ -147,6 +149,7 @@ private:
     /// @param way_m  the gradient may use so much of the way; 0: as steep as the plan's rates
     bool vertical(const Phase& phase, std::optional<double> course_deg, double airspeed_mps, double to_height_m,
                   double way_m = 0.0) {
+        course_deg_ = course_deg;
         const bool up = to_height_m > height_m_;
         double rate = up ? conditions_.climb_rate_mps : request_.mission.descent_rate_mps;
         if (way_m > 0.0 && course_deg) {
@@ -226,6 +229,7 @@ private:
                  {{"wind_mps", wind.speed_mps}, {"airspeed_mps", conditions_.airspeed_out_mps}});
             return false;
         }
+        if (!turn_onto(course_deg, *airspeed, density)) return false;
         // Other heights are reached evenly over the leg, as the ground under it would be followed.
         constexpr double same_height_m = 0.01;
         const double way_m = geodesy::distance_m(at_, phase.to);
@@ -240,6 +244,30 @@ private:
             return true;
         }
         return level(phase, course_deg, *airspeed, rest_m);
+    }
+
+    /// From the course flown so far, where there is one, over the place where it is.
+    bool turn_onto(double course_deg, double airspeed_mps, double density_kgm3) {
+        const double turn_deg = course_deg_ ? units::signed_turn_degrees(*course_deg_, course_deg) : 0.0;
+        const bool from_circles = !course_deg_ && distance_m_ > 0.0;
+        course_deg_ = course_deg;
+        // From here on the way home begins with a turn: the need steps up where it is.
+        if (from_circles) add_point();
+        if (std::abs(turn_deg) < least_turn_deg) return true;
+        const auto level = power_at(request_, airspeed_mps, height_m_, 0.0);
+        const Turning way =
+            turning(request_, airspeed_mps, density_kgm3, level ? level->value : conditions_.cruise_power_w.value);
+        const double turn_s = way.seconds(turn_deg);
+        if (turn_s <= 0.0) return true;
+        FlightLeg& leg = note_leg(PhaseKind::turn, course_deg, 0.0, way.banked_w);
+        leg.by_time = true;
+        const double given_s = draw(way.banked_w, turn_s);
+        time_s_ += std::max(given_s, 0.0);
+        distance_m_ += airspeed_mps * std::max(given_s, 0.0);
+        close_leg(leg, 0.0, std::max(given_s, 0.0));
+        add_point();
+        constexpr double whole = 1.0 - 1e-9;
+        return given_s >= whole * turn_s;
     }
 
     bool level(const Phase& phase, double course_deg, double airspeed_mps, double leg_m) {
@@ -274,6 +302,8 @@ private:
     bool circle(const Phase& phase) {
         if (std::abs(phase.to_height_m - height_m_) > 0.01)
             return vertical(phase, std::nullopt, conditions_.airspeed_out_mps, phase.to_height_m);
+        // Out of a circle any course is left without a turn of its own.
+        course_deg_.reset();
         const double airspeed_mps = conditions_.airspeed_out_mps;
         const double power_w = loiter_power_w(airspeed_mps);
         const int samples = phase.open ? open_samples : 2 * least_samples;
@@ -327,6 +357,7 @@ private:
     WayOut out_;
     battery::PackState state_;
     geodesy::EastNorth at_;
+    std::optional<double> course_deg_;
     double distance_m_ = 0.0;
     double time_s_ = 0.0;
     double height_m_ = 0.0;
@@ -365,6 +396,7 @@ OutwardPoint between(const OutwardPoint& a, const OutwardPoint& b, double share)
     }
     point.at = {std::lerp(a.at.east_m, b.at.east_m, share), std::lerp(a.at.north_m, b.at.north_m, share)};
     point.phase = b.phase;
+    point.course_deg = b.course_deg;
     return point;
 }
 
@@ -383,7 +415,7 @@ std::optional<OutwardPoint> first_crossing(const std::vector<OutwardPoint>& trac
 }
 
 Station station_of(const OutwardPoint& point) {
-    return {point.at, point.height_m, point.time_s, {}};
+    return {point.at, point.height_m, point.time_s, {}, point.course_deg};
 }
 
 } // namespace sobremesa::mission

@@ -55,8 +55,8 @@ private:
 } // namespace
 
 const char* phase_word(PhaseKind kind) {
-    static constexpr std::array<const char*, 7> words = {"launch", "climb",   "leg",    "glide",
-                                                         "loiter", "descent", "landing"};
+    static constexpr std::array<const char*, 8> words = {"launch", "climb",   "leg",     "glide",
+                                                         "loiter", "descent", "landing", "turn"};
     return words[std::size_t(kind)];
 }
 

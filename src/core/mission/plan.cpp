@@ -245,10 +245,12 @@ void judge_route(Plan& plan) {
     constexpr double most_sink_mps = 2.0;
     constexpr double leaves_its_wake = 2.0;
     const bool slow = plan.conditions.airspeed_home_mps < leaves_its_wake * request.mission.descent_rate_mps;
-    if (request.aircraft.craft == airframe::Craft::rotor && request.mission.descent_rate_mps > most_sink_mps &&
-        slow)
+    // A rotor's landing is straight down.
+    const double sink_mps = std::max(slow ? request.mission.descent_rate_mps : 0.0,
+                                     landing_height_m(request) > 0.0 ? request.mission.landing_sink_mps : 0.0);
+    if (request.aircraft.craft == airframe::Craft::rotor && sink_mps > most_sink_mps)
         add_notice(plan, NoticeCode::sink_too_fast, Severity::warning,
-                   {{"sink_mps", request.mission.descent_rate_mps}, {"most_mps", most_sink_mps}});
+                   {{"sink_mps", sink_mps}, {"most_mps", most_sink_mps}});
 }
 
 /// Only as far as the turn: what the sensitivities run again and again. Distance, or time where it stays.
@@ -446,11 +448,13 @@ std::vector<FlightLeg> flight_legs(const Plan& plan, double turn_distance_m) {
     const bool lands_there = plan.request.mission.kind == MissionKind::one_way && plan.turn &&
                              plan.turn->at_end_of_mission &&
                              turn_distance_m > plan.turn->distance_m.value - same_place_m;
-    if (lands_there) return legs;
     const Homeward homeward(plan.request, plan.conditions);
     const int group = legs.empty() ? 0 : legs.back().group + 1;
-    for (FlightLeg& leg : homeward.legs_from(station_of(turn))) {
+    auto way =
+        lands_there ? homeward.legs_to(turn.at, 0.0, station_of(turn)) : homeward.legs_from(station_of(turn));
+    for (FlightLeg& leg : way) {
         leg.group = group;
+        leg.homeward = !lands_there;
         legs.push_back(leg);
     }
     return legs;

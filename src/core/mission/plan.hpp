@@ -29,6 +29,8 @@ struct OutwardPoint {
     /// Of left less needed: not the sum in quadrature, because one draw error acts on both.
     double spare_sd_wh = 0.0;
     geodesy::EastNorth at = {};
+    /// Flown there; empty in circles, from which any course is left.
+    std::optional<double> course_deg = {};
     /// Which of the mission's phases, from 0.
     int phase = 0;
     /// Of the ground above home, m; NaN where no terrain is known.

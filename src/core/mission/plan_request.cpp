@@ -92,6 +92,13 @@ double all_up_mass_kg(const PlanRequest& request) {
     return request.aircraft.mass_kg + request.pack.mass_kg;
 }
 
+double landing_height_m(const PlanRequest& request) {
+    constexpr double rotor_m = 10.0;
+    constexpr double wing_m = 30.0;
+    return request.mission.landing_height_m.value_or(request.aircraft.craft == airframe::Craft::rotor ? rotor_m
+                                                                                                      : wing_m);
+}
+
 namespace {
 
 constexpr double farthest_place_m = 300000.0;
@@ -172,6 +179,9 @@ units::Result<PlanRequest> checked(PlanRequest request) {
         {"mission.airspeed_mps", request.mission.airspeed_mps.value_or(10.0), 1, 120},
         {"mission.most_power_share", request.mission.most_power_share, 0.05, 1},
         {"mission.loiter_radius_m", request.mission.loiter_radius_m.value_or(100.0), 2, 20000},
+        {"mission.turn_bank_deg", request.mission.turn_bank_deg.value_or(30.0), 1, 75},
+        {"mission.landing_height_m", request.mission.landing_height_m.value_or(0.0), 0, 500},
+        {"mission.landing_sink_mps", request.mission.landing_sink_mps, 0.1, 10},
         {"mission.clearance_m", request.mission.clearance_m, 0, 2000},
         {"turn.least_chance", request.turn.least_chance, 0.01, 0.999},
         {"mission.height_ceiling_m", request.height_ceiling_m, 0, 10000},

@@ -109,6 +109,12 @@ struct Mission {
     double most_power_share = 0.5;
     /// Radius of circles while loitering: its bank costs. Empty: wide ones.
     std::optional<double> loiter_radius_m;
+    /// Bank of the turns from leg to leg and for home, degrees (common practice). Empty: turns cost nothing.
+    std::optional<double> turn_bank_deg = 30.0;
+    /// Above the field, where the descent ends and the landing begins, m. A rotor comes straight down from there; a
+    /// wing flies its approach, level power all the while. Empty: see `landing_height_m`.
+    std::optional<double> landing_height_m;
+    double landing_sink_mps = 1.0;
     /// Where home is. Empty: nowhere in particular, and without terrain.
     std::optional<geodesy::Position> home;
     /// Elevation raster: its file, and what was read of it around home.
@@ -212,6 +218,8 @@ struct PlanRequest {
 /// Landing voltage that the plan works with.
 double landing_cell_v(const PlanRequest& request);
 double all_up_mass_kg(const PlanRequest& request);
+/// Given, or 10 m for a rotor, 30 m for a wing (common practice, no source), m.
+double landing_height_m(const PlanRequest& request);
 
 /// @error `value_out_of_range` naming the field
 units::Result<PlanRequest> checked(PlanRequest request);

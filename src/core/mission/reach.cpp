@@ -117,7 +117,8 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
     const Profile ground(request.mission, bearing_deg, flown_m(most_s));
     const auto spare_wh = [&](double seconds) {
         const double d = flown_m(seconds);
-        const Station station{geodesy::offset({}, bearing_deg, d), height_m, climb_s + seconds, ground.ridge_m(d)};
+        const Station station{geodesy::offset({}, bearing_deg, d), height_m, climb_s + seconds, ground.ridge_m(d),
+                              bearing_deg};
         const WayHome way = homeward.from(station);
         if (!way.wind_allows) return -start.energy_wh;
         return start.energy_wh - power_w * seconds / units::seconds_per_hour - way.energy_wh -
@@ -144,7 +145,8 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
                          std::max(flown_m(std::min(turn_s + step_s, most_s)) - flown_m(turn_s), 1e-9);
     const double usable_wh = conditions.usable_energy_wh();
     const double draw_sd = conditions.cruise_power_w.sd / power_w;
-    const double spent_wh = usable_wh - homeward.reserve_wh({point.at, height_m, climb_s + turn_s, {}});
+    const double spent_wh =
+        usable_wh - homeward.reserve_wh({point.at, height_m, climb_s + turn_s, {}, bearing_deg});
     const double sd_wh = units::combine_sd(battery::assumed_usable_sd * usable_wh, draw_sd * spent_wh,
                                            wind_sd_wh_per_m(request, conditions) * turn_m);
     point.distance_m = {turn_m, slope > 0.0 && !point.ended_by_terrain ? sd_wh / slope : 0.0};

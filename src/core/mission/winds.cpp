@@ -20,15 +20,16 @@ constexpr int minimum_bits = 16;
 
 } // namespace
 
+atmosphere::Wind Winds::steady(double height_m) const {
+    const Weather& weather = request_.weather;
+    if (weather.wind_table.size() > 1) return atmosphere::wind_from_table(weather.wind_table, height_m);
+    const double reference_m = weather.wind_height_m.value_or(request_.mission.height_m);
+    return atmosphere::wind_at_height(weather.wind, reference_m, height_m, weather.wind_exponent);
+}
+
 atmosphere::Wind Winds::at(double height_m, double time_s) const {
     const Weather& weather = request_.weather;
-    atmosphere::Wind wind;
-    if (weather.wind_table.size() > 1) {
-        wind = atmosphere::wind_from_table(weather.wind_table, height_m);
-    } else {
-        const double reference_m = weather.wind_height_m.value_or(request_.mission.height_m);
-        wind = atmosphere::wind_at_height(weather.wind, reference_m, height_m, weather.wind_exponent);
-    }
+    atmosphere::Wind wind = steady(height_m);
     const double grown_mps = weather.wind_growth_mps_per_h * time_s / units::seconds_per_hour;
     wind.speed_mps = std::max(wind.speed_mps + grown_mps, 0.0);
     return wind;

@@ -14,6 +14,8 @@ public:
     /// @param request  must outlive this
     explicit Winds(const PlanRequest& request) : request_(request) {}
 
+    /// At the start of the flight, before it grows or eases.
+    atmosphere::Wind steady(double height_m) const;
     /// As forecast. A wind that eases never turns round.
     atmosphere::Wind at(double height_m, double time_s = 0.0) const;
     /// The worst credible one for a way home: forecast times or over `home_wind_factor`, whichever makes that

@@ -261,9 +261,13 @@ std::optional<units::Explanation> explain(const Stretch& stretch, units::Quantit
         why.value = {stretch.climb_m, 0.0};
         why.relation = Relation::first_to_last_row;
         why.inputs = {lasted};
-        // What of it the air gave.
-        if (std::isfinite(stretch.lift_mps))
-            why.inputs.push_back({Quantity::lift_of_air, {stretch.lift_mps, 0.0}, units::Origin::computed});
+        break;
+    case Quantity::lift_of_air:
+        why.value = {stretch.lift_mps, 0.0};
+        why.relation = Relation::climb_less_bought_climb;
+        why.inputs = {lasted,
+                      {Quantity::height, {stretch.climb_m, 0.0}, units::Origin::measured},
+                      {Quantity::mean_power, {stretch.mean_power_w, 0.0}, units::Origin::measured}};
         break;
     case Quantity::mean_power:
         why.value = {stretch.mean_power_w, 0.0};

@@ -199,6 +199,7 @@ enum class Relation {
     least_power_of_curve,
     least_energy_over_ground,
     share_of_full_power_met,
+    climb_less_bought_climb,
     lift_meets_weight,
     duty_times_volts,
     forecast_against_flown,

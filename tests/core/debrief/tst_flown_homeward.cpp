@@ -34,12 +34,15 @@ private slots:
     void whatIsLeftFallsByWhatWasUsed();
     void theLeastSpareIsTheLeastOfAllRows();
     void aThirstyFlightRunsShort();
-    void farBeyondTheForecastItsLastValueHolds();
+    void theNeedIsThatOfThePlace();
+    void beyondTheForecastTheWayHomeIsStillKnown();
     void aPauseInTheRecordUsesNothing();
     void withoutVoltsCurrentOrPositionThereIsNone_data();
     void withoutVoltsCurrentOrPositionThereIsNone();
     void longLogsAreThinned();
     void theMissionIsReadOffTheTrack();
+    void aPlannedRouteIsLaidUnder();
+    void elsewhereTheHillsAreOthers();
 };
 
 void FlownHomewardTest::whatIsLeftFallsByWhatWasUsed() {
@@ -74,17 +77,38 @@ void FlownHomewardTest::aThirstyFlightRunsShort() {
     QVERIFY(flown->least_spare_wh() < 0.0);
 }
 
-void FlownHomewardTest::farBeyondTheForecastItsLastValueHolds() {
+void FlownHomewardTest::theNeedIsThatOfThePlace() {
+    // Flown out on 250°, planned on 265°: the need is that of the way back from where it was.
+    const auto log = opened(tests::made_log());
+    const auto plan = forecast();
+    const auto flown = debrief::flown_homeward(log.clean, log.summary, plan);
+    const mission::Homeward homeward(plan.request, plan.conditions);
+    const auto needs = [&](double from_m, double height_m, double time_s, std::optional<double> course_deg) {
+        const mission::Station there{geodesy::offset({}, 250.0, from_m), height_m, time_s, {}, course_deg};
+        return homeward.from(there).energy_wh + homeward.reserve_wh(there);
+    };
+    for (const auto& p : flown->points) {
+        if (p.from_home_m < 2000.0 || p.from_home_m > 2950.0) continue;
+        VERIFY_NEAR(p.needed_wh, needs(p.from_home_m, 90.0, p.time_s, p.time_s < 300.0 ? 250.0 : 70.0), 0.02);
+        VERIFY_NEAR(p.flown_m, 10.0 * p.time_s, 3.0);
+    }
+    // An hour of growing wind makes the same place dearer.
     auto request = tests::sample_request();
-    request.pack.cell_capacity_ah = 0.4; // this pack would not have gone three kilometres
+    request.weather.wind_growth_mps_per_h = 8.0;
+    const auto windy = debrief::flown_homeward(log.clean, log.summary, *mission::make_plan(request));
+    QVERIFY(windy->farthest.needed_wh != flown->farthest.needed_wh);
+}
+
+void FlownHomewardTest::beyondTheForecastTheWayHomeIsStillKnown() {
+    auto request = tests::sample_request();
+    request.pack.cell_capacity_ah = 0.25; // this pack would not have gone three kilometres
     const auto small = *mission::make_plan(request);
-    QVERIFY(!small.outward.empty());
+    QVERIFY(!small.outward.empty() && small.outward.back().distance_m < 3000.0);
     const auto log = opened(tests::made_log());
     const auto flown = debrief::flown_homeward(log.clean, log.summary, small);
     QVERIFY(flown);
     for (const auto& p : flown->points) QVERIFY(std::isfinite(p.needed_wh));
-    if (small.outward.back().distance_m < 3000.0)
-        VERIFY_NEAR(flown->farthest.needed_wh, small.outward.back().needed_wh, 1e-9);
+    QVERIFY(flown->farthest.needed_wh > small.outward.back().needed_wh);
 }
 
 void FlownHomewardTest::aPauseInTheRecordUsesNothing() {
@@ -143,6 +167,54 @@ void FlownHomewardTest::theMissionIsReadOffTheTrack() {
     const auto kept = debrief::flown_mission(opened_blind.clean, opened_blind.summary, otherwise);
     QCOMPARE(kept.bearing_deg, 123.0);
     QCOMPARE(kept.height_m, 70.0);
+}
+
+void FlownHomewardTest::aPlannedRouteIsLaidUnder() {
+    const auto log = opened(tests::made_log()); // 3 km out on 250° and back
+    mission::Mission route;
+    route.kind = mission::MissionKind::route;
+    route.height_m = 90.0;
+    route.waypoints = {{"on the way", geodesy::offset({}, 250.0, 1500.0), {}, 0.0, false},
+                       {"end", geodesy::offset({}, 250.0, 3000.0), {}, 0.0, false}};
+    QVERIFY(debrief::follows(log.summary, route));
+    const auto kept = debrief::flown_mission(log.clean, log.summary, route);
+    QCOMPARE(int(kept.kind), int(mission::MissionKind::route));
+    QCOMPARE(kept.waypoints.size(), std::size_t(2));
+    auto request = tests::sample_request();
+    request.mission = kept;
+    const auto flown = debrief::flown_homeward(log.clean, log.summary, *mission::make_plan(request));
+    QVERIFY(flown && flown->along_the_way);
+    // Along the way the axis never goes back.
+    double before_m = -1.0;
+    for (const auto& p : flown->points) {
+        QVERIFY(flown->on_axis_m(p) >= before_m);
+        before_m = flown->on_axis_m(p);
+    }
+    VERIFY_NEAR(before_m, 6000.0, 20.0);
+    // Turned early it followed the route all the same; a route elsewhere it did not follow.
+    route.waypoints.push_back({"never reached", geodesy::offset({}, 250.0, 9000.0), {}, 0.0, false});
+    QVERIFY(debrief::follows(log.summary, route));
+    route.waypoints = {{"elsewhere", geodesy::offset({}, 70.0, 3000.0), {}, 0.0, false}};
+    QVERIFY(!debrief::follows(log.summary, route));
+    QCOMPARE(int(debrief::flown_mission(log.clean, log.summary, route).kind),
+             int(mission::MissionKind::out_and_back));
+    mission::Mission circles;
+    circles.kind = mission::MissionKind::endurance;
+    QVERIFY(!debrief::follows(log.summary, circles));
+}
+
+void FlownHomewardTest::elsewhereTheHillsAreOthers() {
+    const auto log = opened(tests::made_log());
+    mission::Mission planned;
+    planned.terrain_file = "hills.tif";
+    planned.terrain = std::make_shared<geodesy::Terrain>();
+    planned.home = tests::made_home;
+    QVERIFY(debrief::flown_mission(log.clean, log.summary, planned).terrain);
+    planned.home->latitude_deg += 0.01;
+    const auto elsewhere = debrief::flown_mission(log.clean, log.summary, planned);
+    QVERIFY(!elsewhere.terrain && elsewhere.terrain_file.empty());
+    planned.home.reset();
+    QVERIFY(!debrief::flown_mission(log.clean, log.summary, planned).terrain);
 }
 
 QTEST_GUILESS_MAIN(FlownHomewardTest)

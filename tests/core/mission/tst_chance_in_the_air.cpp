@@ -65,7 +65,9 @@ Case known_case(int which) {
     s.mission.bearing_deg = 265.0;
     s.sensors.rate_hz = 0.02;
 
+    // The simulated aircraft turns at level power and lands where its descent ends: so does the pilot's plan.
     PlanRequest& r = one.request;
+    r = tests::by_the_book(r);
     const double mass_kg = s.aircraft.mass_without_pack_kg + s.pack.mass_kg;
     // The simulator's own air, so that the cruise is known where it is flown.
     const double density =

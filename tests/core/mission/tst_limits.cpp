@@ -4,6 +4,7 @@
 #include "core/mission/bail_out.hpp"
 #include "core/mission/failsafe.hpp"
 #include "core/mission/limits.hpp"
+#include "core/mission/outward.hpp"
 #include "core/radio/link_reach.hpp"
 #include "support/compare.hpp"
 #include "support/planned.hpp"
@@ -43,6 +44,7 @@ class LimitsTest : public QObject {
 private slots:
     void everyLimitIsOnTheList();
     void currentOfASteepClimb();
+    void stripsAndConnectorHaveLimitsOfTheirOwn();
     void aShortClimbIsNotMissed();
     void voltsForTheVideo();
     void theControllersCutoff();
@@ -64,7 +66,7 @@ private slots:
 
 void LimitsTest::everyLimitIsOnTheList() {
     const auto report = check_limits(planned(well_known()));
-    QCOMPARE(report.checks.size(), 18u);
+    QCOMPARE(report.checks.size(), 20u);
     // What is not known is said to be, and comes last.
     const auto blind = check_limits(planned(sample_request()));
     QVERIFY(blind.checks.back().verdict == Verdict::unknown);
@@ -87,6 +89,29 @@ void LimitsTest::currentOfASteepClimb() {
     QVERIFY(check(planned(request), LimitKind::pack_current).verdict != Verdict::broken);
     request.aircraft.controller_current_a = 6.0;
     QVERIFY(check(planned(request), LimitKind::controller_current).verdict == Verdict::broken);
+}
+
+void LimitsTest::stripsAndConnectorHaveLimitsOfTheirOwn() {
+    PlanRequest request = well_known();
+    request.mission.climb_rate_mps = 4.0;
+    QVERIFY(check(planned(request), LimitKind::strip_current).verdict == Verdict::unknown);
+    const double peak_a = check(planned(request), LimitKind::pack_current).worst;
+    for (const auto part : {LimitKind::strip_current, LimitKind::connector_current}) {
+        PlanRequest weak = request;
+        (part == LimitKind::strip_current ? weak.pack.strips_current_a : weak.pack.connector_current_a) =
+            0.8 * peak_a;
+        const Plan plan = planned(weak);
+        const auto weak_part = check(plan, part);
+        QVERIFY(weak_part.verdict == Verdict::broken);
+        QCOMPARE(weak_part.worst, check(plan, LimitKind::pack_current).worst);
+        QVERIFY(!check_limits(plan).go);
+        // The cells themselves are well; the pack as a whole gives no more than its weakest part.
+        QVERIFY(check(plan, LimitKind::pack_current).verdict == Verdict::kept);
+        QCOMPARE(battery::continuous_current_a(weak.pack), 0.8 * peak_a);
+        QVERIFY(weak_part.cure && weak_part.cure->input == units::Quantity::climb_rate);
+        weak.mission.climb_rate_mps = weak_part.cure->value;
+        QVERIFY(check(planned(weak), part).verdict != Verdict::broken);
+    }
 }
 
 void LimitsTest::aShortClimbIsNotMissed() {
@@ -236,7 +261,7 @@ void LimitsTest::itsOwnReturnGetsHome() {
     // At the plan's height and speed it needs what the plan's own way home needs.
     const Homeward homeward(plan.request, plan.conditions);
     const auto at = outward_at(plan, plan.turn->distance_m.value);
-    VERIFY_NEAR(home->energy_wh, homeward.from(at.distance_m, at.height_m).energy_wh, 0.02);
+    VERIFY_NEAR(home->energy_wh, homeward.from(station_of(at)).energy_wh, 0.02);
     QVERIFY(!failsafe_return(planned(sample_request())));
 }
 

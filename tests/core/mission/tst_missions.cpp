@@ -2,8 +2,10 @@
 
 #include "core/airframe/speeds_to_fly.hpp"
 #include "core/mission/explain.hpp"
+#include "core/mission/height_profile.hpp"
 #include "core/mission/leg_sums.hpp"
 #include "core/mission/limits.hpp"
+#include "core/mission/move_home.hpp"
 #include "core/mission/outward.hpp"
 #include "core/mission/plan.hpp"
 #include "core/units/constants.hpp"
@@ -21,7 +23,7 @@ using units::NoticeCode;
 namespace {
 
 PlanRequest bare(MissionKind kind) {
-    PlanRequest request = sample_request();
+    PlanRequest request = tests::by_the_book(sample_request());
     request.mission.kind = kind;
     request.mission.height_m = 0.0;
     request.weather.wind_height_m = 0.0;
@@ -71,6 +73,13 @@ private slots:
     void groundBelowTheWayIsSaid();
     void aTightCircleCostsMore();
     void sinkingStraightDownIsSaid();
+    void aTurnIsAsLongAsWhenSteered_data();
+    void aTurnIsAsLongAsWhenSteered();
+    void turnsAtPlacesCost();
+    void turningForHomeCosts();
+    void movingHomeLeavesThePlaces();
+    void landingIsAPhaseOfItsOwn();
+    void oneWayComesDownWhereItLands();
     void wordsComeBack();
     void impossibleMissionsNameTheField_data();
     void impossibleMissionsNameTheField();
@@ -125,7 +134,7 @@ void MissionsTest::loiterAndLeaveClosesTheBooks() {
 }
 
 void MissionsTest::aShortRouteIsFlownWhole() {
-    PlanRequest request = sample_request();
+    PlanRequest request = tests::by_the_book(sample_request());
     request.mission.kind = MissionKind::route;
     request.mission.waypoints = {{"A", {3000.0, 0.0}, {}, 0.0, false},
                                  {"B", {3000.0, 4000.0}, 120.0, 60.0, false},
@@ -205,6 +214,172 @@ void MissionsTest::oneWayLandsThere() {
     request.mission.waypoints.front().at.east_m = 30000.0;
     request.reserve = ShareOfUsable{0.9};
     QVERIFY(!planned(request).whole);
+}
+
+void MissionsTest::aTurnIsAsLongAsWhenSteered_data() {
+    QTest::addColumn<double>("turn_deg");
+    for (const double turn : {30.0, 90.0, 135.0, 180.0}) QTest::newRow(qPrintable(QString::number(turn))) << turn;
+}
+
+void MissionsTest::aTurnIsAsLongAsWhenSteered() {
+    // Brute force: over the place on the old course, then banked by 30° until the new course points at a place far
+    // away, then straight there. None of our code; what it is longer than the corner is what the turn costs.
+    QFETCH(double, turn_deg);
+    constexpr double V = 14.0;
+    constexpr double far_m = 50000.0;
+    const double rate = 9.80665 * std::tan(M_PI / 6.0) / V;
+    const double goal_x = far_m * std::sin(turn_deg * M_PI / 180.0);
+    const double goal_y = far_m * std::cos(turn_deg * M_PI / 180.0);
+    double x = 0.0;
+    double y = 0.0;
+    double course = 0.0;
+    double flown_m = 0.0;
+    constexpr double step_s = 1e-4;
+    while (std::remainder(std::atan2(goal_x - x, goal_y - y) - course, 2.0 * M_PI) > 0.0) {
+        course += rate * step_s;
+        x += V * step_s * std::sin(course);
+        y += V * step_s * std::cos(course);
+        flown_m += V * step_s;
+    }
+    flown_m += std::hypot(goal_x - x, goal_y - y);
+    // At one power throughout, so that only the way counts.
+    const Turning turn{V * V / (9.80665 * std::tan(M_PI / 6.0)), V, 70.0, 70.0};
+    VERIFY_NEAR(turn.seconds(turn_deg) * V, flown_m - far_m, 0.6);
+    QCOMPARE(turn.seconds(-turn_deg), turn.seconds(turn_deg));
+    QCOMPARE(Turning{}.seconds(turn_deg), 0.0);
+}
+
+void MissionsTest::turnsAtPlacesCost() {
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind::route;
+    request.mission.waypoints = {{"A", {3000.0, 0.0}, {}, 0.0, false},
+                                 {"B", {3000.0, 3000.0}, {}, 0.0, false},
+                                 {"C", {0.0, 3000.0}, {}, 0.0, false}};
+    const Plan plan = planned(request);
+    double turning_wh = 0.0;
+    int turns = 0;
+    for (const FlightLeg& leg : plan.flight->legs) {
+        if (leg.kind != PhaseKind::turn) continue;
+        ++turns;
+        turning_wh += leg.energy_wh;
+        // n = 1/cos 30° carries more, and costs more than level flight.
+        QVERIFY(leg.power_w > plan.conditions.cruise_power_w.value);
+        QVERIFY(leg.duration_s > 1.0 && leg.duration_s < 15.0);
+    }
+    QCOMPARE(turns, 3); // at A and B, and for home at C
+    const Plan spot = planned(tests::by_the_book(request));
+    PlanRequest landed = request;
+    landed.mission.turn_bank_deg.reset();
+    const double without_wh = planned(landed).flight->landing_energy_left_wh.value;
+    VERIFY_NEAR(without_wh - plan.flight->landing_energy_left_wh.value, turning_wh, 0.02);
+    QVERIFY(spot.flight->landing_energy_left_wh.value > plan.flight->landing_energy_left_wh.value);
+    // Steeper turns are shorter, and the pilot's legs stay three and the way home.
+    request.mission.turn_bank_deg = 50.0;
+    QVERIFY(planned(request).flight->duration_s.value < plan.flight->duration_s.value);
+    QCOMPARE(leg_sums(plan, false).size(), leg_sums(spot, false).size());
+    for (const LegSum& sum : leg_sums(plan, true)) QVERIFY(sum.kind != PhaseKind::turn);
+    // Out of circles over a place every course is left freely.
+    request.mission.waypoints[1].loiter_s = 120.0;
+    int after_circles = 0;
+    const Plan with_circles = planned(request);
+    for (const FlightLeg& leg : with_circles.flight->legs) after_circles += leg.kind == PhaseKind::turn;
+    QCOMPARE(after_circles, 2);
+}
+
+void MissionsTest::turningForHomeCosts() {
+    const Plan plan = planned(sample_request());
+    const auto& legs = plan.flight->legs;
+    const auto turn =
+        std::find_if(legs.begin(), legs.end(), [](const auto& l) { return l.kind == PhaseKind::turn; });
+    QVERIFY(turn != legs.end() && turn->homeward);
+    // Half a circle of V²/(g·tan 30°).
+    VERIFY_NEAR(turn->duration_s, M_PI * 14.0 / (9.80665 * std::tan(M_PI / 6.0)), 0.05);
+    PlanRequest on_the_spot = sample_request();
+    on_the_spot.mission.turn_bank_deg.reset();
+    QVERIFY(planned(on_the_spot).turn->distance_m.value > plan.turn->distance_m.value);
+    // Over home there is nothing to turn for.
+    PlanRequest endurance = sample_request();
+    endurance.mission.kind = MissionKind::endurance;
+    const Plan over_home = planned(endurance);
+    for (const FlightLeg& leg : over_home.flight->legs) QVERIFY(leg.kind != PhaseKind::turn);
+}
+
+void MissionsTest::movingHomeLeavesThePlaces() {
+    PlanRequest request = sample_request();
+    QVERIFY(!home_can_move(request));
+    request.mission.home = geodesy::Position{39.42, -31.38};
+    request.mission.waypoints = {{"A", {3000.0, 1000.0}, {}, 0.0, false}};
+    request.mission.alternates = {{"field", {-500.0, 200.0}, 5.0}};
+    QVERIFY(home_can_move(request));
+    const PlanRequest before = request;
+    move_home(request, {250.0, -400.0});
+    QCOMPARE(request.mission.waypoints[0].at, (geodesy::EastNorth{2750.0, 1400.0}));
+    QCOMPARE(request.mission.alternates[0].at, (geodesy::EastNorth{-750.0, 600.0}));
+    QCOMPARE(request.mission.alternates[0].height_m, 5.0);
+    // By the geodesic on the ellipsoid the new home is where it was put.
+    const auto line = geodesy::geodesic(*before.mission.home, *request.mission.home);
+    VERIFY_NEAR(line->distance_m, std::hypot(250.0, 400.0), 0.01);
+    VERIFY_NEAR(line->azimuth_deg, 180.0 - std::atan2(250.0, 400.0) * 180.0 / M_PI, 0.01);
+    const auto by = home_moved_by(before, request);
+    VERIFY_NEAR(by->east_m, 250.0, 1e-3);
+    VERIFY_NEAR(by->north_m, -400.0, 1e-3);
+    // Without a position its places tell.
+    PlanRequest nowhere = before;
+    nowhere.mission.home.reset();
+    PlanRequest moved = nowhere;
+    move_home(moved, {10.0, 20.0});
+    QCOMPARE(*home_moved_by(nowhere, moved), (geodesy::EastNorth{10.0, 20.0}));
+    QVERIFY(!home_moved_by(sample_request(), sample_request()));
+}
+
+void MissionsTest::landingIsAPhaseOfItsOwn() {
+    PlanRequest request = sample_request();
+    const Plan rotor = planned(request);
+    const FlightLeg& down = rotor.flight->legs.back();
+    QVERIFY(down.kind == PhaseKind::landing);
+    VERIFY_NEAR(down.duration_s, 10.0, 1e-9);
+    QCOMPARE(down.end_height_m, 0.0);
+    // Sinking into its own wake gives nothing back.
+    QVERIFY(down.power_w >= rotor.conditions.home_power_w.value);
+    QVERIFY(geodesy::distance_m(down.to, {}) < 5.0);
+    const FlightLeg& before = rotor.flight->legs[rotor.flight->legs.size() - 2];
+    QVERIFY(before.kind == PhaseKind::descent);
+    VERIFY_NEAR(before.end_height_m, 10.0, 1e-9);
+
+    request.aircraft.craft = airframe::Craft::wing;
+    const Plan wing = planned(request);
+    VERIFY_NEAR(wing.flight->legs.back().duration_s, 30.0, 1e-9);
+    request.mission.landing_height_m = 0.0;
+    QVERIFY(planned(request).flight->legs.back().kind == PhaseKind::descent);
+
+    request = sample_request();
+    request.mission.landing_sink_mps = 2.5;
+    QVERIFY(notes(planned(request), NoticeCode::sink_too_fast));
+    request.aircraft.craft = airframe::Craft::wing;
+    QVERIFY(!notes(planned(request), NoticeCode::sink_too_fast));
+}
+
+void MissionsTest::oneWayComesDownWhereItLands() {
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind::one_way;
+    request.mission.waypoints = {{"far field", {30000.0, 0.0}, {}, 0.0, false}};
+    const Plan plan = planned(request);
+    const auto& legs = plan.flight->legs;
+    QVERIFY(legs.back().kind == PhaseKind::landing);
+    QCOMPARE(legs.back().end_height_m, 0.0);
+    QVERIFY(geodesy::distance_m(legs.back().to, {30000.0, 0.0}) < 5.0);
+    double energy_wh = 0.0;
+    double seconds = 0.0;
+    for (const FlightLeg& leg : legs) {
+        QVERIFY(!leg.homeward);
+        energy_wh += leg.energy_wh;
+        seconds += leg.duration_s;
+    }
+    // Legs, books and clock tell the same flight.
+    VERIFY_NEAR(energy_wh, plan.usable_energy_wh.value - plan.flight->landing_energy_left_wh.value, 0.2);
+    VERIFY_NEAR(seconds, plan.flight->duration_s.value, 0.5);
+    const auto profile = height_profile(plan);
+    QCOMPARE(profile.back().height_m, 0.0);
 }
 
 void MissionsTest::equalTimePointOfAOneWayFlight() {

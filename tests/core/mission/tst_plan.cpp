@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "core/mission/explain.hpp"
+#include "core/mission/outward.hpp"
 #include "core/mission/plan.hpp"
 #include "support/compare.hpp"
 #include "support/planned.hpp"
@@ -17,7 +18,7 @@ namespace {
 
 /// Level at ground height, no reserve, no allowance on the wind: what the closed form is about.
 PlanRequest bare_request() {
-    PlanRequest request = sample_request();
+    PlanRequest request = tests::by_the_book(sample_request());
     request.mission.height_m = 0.0;
     request.weather.wind_height_m = 0.0;
     request.weather.home_wind_factor = 1.0;
@@ -96,7 +97,7 @@ void PlanTest::turnWithClimbAndDescentClosesTheBooks() {
     // Everything given by the pack is accounted for: used to the turn, the way home, and what is left.
     const Homeward homeward(plan.request, plan.conditions);
     const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
-    const double sum_wh = plan.turn->energy_used_wh.value + homeward.from(at.distance_m, at.height_m).energy_wh +
+    const double sum_wh = plan.turn->energy_used_wh.value + homeward.from(station_of(at)).energy_wh +
                           flight.landing_energy_left_wh.value;
     VERIFY_NEAR(sum_wh, plan.usable_energy_wh.value, 1e-6);
     VERIFY_NEAR(flight.landing_energy_left_wh.value, 0.2 * plan.usable_energy_wh.value,

@@ -2,6 +2,7 @@
 
 #include "core/mission/reach.hpp"
 #include "support/compare.hpp"
+#include "support/planned.hpp"
 #include "support/sample_request.hpp"
 
 using namespace sobremesa;
@@ -77,7 +78,7 @@ void ReachTest::eachBearingIsTheTurnOfItsPlan() {
 void ReachTest::againstBruteForce() {
     // An independent walk: ground velocities by vectors, metre by metre, no triangle solved and none of our code
     // but the pack's energy and the power. Level at ground height, wind factor 1.
-    PlanRequest request = sample_request();
+    PlanRequest request = tests::by_the_book(sample_request());
     request.mission.height_m = 0.0;
     request.weather.wind_height_m = 0.0;
     request.weather.home_wind_factor = 1.0;

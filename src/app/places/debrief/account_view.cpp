@@ -165,13 +165,17 @@ void AccountView::showTurns() {
         };
         Cell school = word_cell(wording::name(turn.school, flight_.flight().flown, q));
         school.explanation = debrief::explain_turn(turn, Quantity::turn_time);
-        const QString when = q.duration(turn.time_s);
+        // As the other figures with their errors, without a unit twice.
+        const auto with_error = [&](Quantity quantity, const units::Estimate& value) {
+            return q.text(quantity, value);
+        };
+        const QString when = with_error(Quantity::turn_time, turn.time_s);
         rows.push_back(
             {school,
              figure(Quantity::turn_time, turn.after_farthest ? tr("%1 *", "time, after the turn").arg(when) : when),
-             figure(Quantity::turn_distance, q.distance(turn.from_home_m)),
-             figure(Quantity::turn_charge, q.charge(turn.charge_used_ah)),
-             figure(Quantity::least_spare, q.energy(turn.spare_wh))});
+             figure(Quantity::turn_distance, with_error(Quantity::turn_distance, turn.from_home_m)),
+             figure(Quantity::turn_charge, with_error(Quantity::turn_charge, turn.charge_used_ah)),
+             figure(Quantity::least_spare, with_error(Quantity::least_spare, turn.spare_wh))});
     }
     const bool late = std::any_of(account.turns.begin(), account.turns.end(),
                                   [](const auto& turn) { return turn.reached && turn.after_farthest; });

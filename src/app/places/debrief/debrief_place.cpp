@@ -446,11 +446,12 @@ void DebriefPlace::showStretches() {
         Cell lasted = cell(Quantity::duration);
         lasted.text = q.duration(s.end_s - s.start_s);
         rows.push_back({kind, from, lasted, cell(Quantity::ground_distance), cell(Quantity::height),
-                        cell(Quantity::mean_power), cell(Quantity::used_energy)});
+                        cell(Quantity::lift_of_air), cell(Quantity::mean_power), cell(Quantity::used_energy)});
     }
     // Short heads: the whole table has to fit beside the strips.
     stretch_cells_->setCells(
-        {tr("what"), tr("from"), tr("lasted"), tr("way"), tr("climb"), tr("power"), tr("energy")}, std::move(rows));
+        {tr("what"), tr("from"), tr("lasted"), tr("way"), tr("climb"), tr("lift"), tr("power"), tr("energy")},
+        std::move(rows));
     stretches_->fitColumns(80);
     const Look& look = Look::instance();
     stretches_->setFixedHeight(stretches_->horizontalHeader()->sizeHint().height() +
@@ -487,6 +488,20 @@ void DebriefPlace::showNotices() {
     }
 }
 
+/// The course that was planned, where the flight kept to it.
+MapView::Way DebriefPlace::plannedWay() const {
+    const auto& mission = flight_.flight().flown.mission;
+    MapView::Way way{{}, false, true, {}};
+    const bool over_places = mission.kind == mission::MissionKind::route ||
+                             mission.kind == mission::MissionKind::visit ||
+                             mission.kind == mission::MissionKind::one_way;
+    if (!over_places || mission.waypoints.empty()) return way;
+    way.points.push_back({});
+    for (const auto& point : mission.waypoints) way.points.push_back(point.at);
+    if (mission.kind != mission::MissionKind::one_way) way.points.push_back({});
+    return way;
+}
+
 void DebriefPlace::showTrack() {
     const auto debrief = session_.debrief();
     const auto& track = debrief->summary.track;
@@ -510,6 +525,7 @@ void DebriefPlace::showTrack() {
         }
         ways = {std::move(out), std::move(home)};
     }
+    if (auto planned = plannedWay(); !planned.points.empty()) ways.push_back(std::move(planned));
     map_->setMarker(std::nullopt);
     map_->setTurn(farthest, false);
     map_->setWays(std::move(ways));

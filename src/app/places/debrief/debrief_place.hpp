@@ -6,6 +6,7 @@
 #include <QStringList>
 #include <QWidget>
 
+#include "app/map/map_view.hpp"
 #include "session/flight_session.hpp"
 
 class QPushButton;
@@ -22,7 +23,6 @@ class DataTable;
 class FigureRow;
 class FilingForm;
 class HomewardChart;
-class MapView;
 class SetAsideModel;
 class StripCharts;
 class TextLabel;
@@ -62,6 +62,7 @@ private:
     void showDebrief();
     void showFigures();
     void showTrack();
+    MapView::Way plannedWay() const;
     void showNotices();
     void showRemaining();
     void showStretches();

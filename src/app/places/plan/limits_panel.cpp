@@ -82,7 +82,12 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
         QStringList places;
         for (const auto& way : mission::bail_outs(plan, mission::outward_at(plan, plan.turn->distance_m.value)))
             places << wording::bail_out_sentence(way, q);
-        places_->setWords(tr("From the turn, reserve used: %1.").arg(places.join(QStringLiteral("; "))));
+        QStringList said = {tr("From the turn, reserve used: %1.").arg(places.join(QStringLiteral("; ")))};
+        for (const auto& place : outlook_->landing_places) {
+            // Home is within reach up to the turn: that is what a turn is.
+            if (!place.name.empty()) said << wording::within_reach(place, plan.turn->distance_m.value, q);
+        }
+        places_->setWords(said.join(QLatin1Char(' ')));
     }
     const bool time = mission::stays(plan.request);
     moves_->setSensitivities(plan.turn_sensitivities,

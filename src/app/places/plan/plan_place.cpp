@@ -27,6 +27,7 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/explain.hpp"
 #include "core/mission/leg_sums.hpp"
+#include "core/mission/move_home.hpp"
 #include "core/units/constants.hpp"
 #include "io/terrain.hpp"
 #include "wording/messages.hpp"
@@ -100,6 +101,20 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget
     connect(&session_, &session::PlanSession::planChanged, this, &PlanPlace::showPlan);
     connect(&session_, &session::PlanSession::outlookChanged, this, &PlanPlace::showOutlook);
     connect(map_, &MapView::markDragged, this, &PlanPlace::moveMark);
+    connect(map_, &MapView::homeDragged, this, [this](const geodesy::EastNorth& by) {
+        if (!home_before_) home_before_ = session_.request();
+        home_held_ = true;
+        mission::PlanRequest request = *home_before_;
+        mission::move_home(request, by);
+        session_.setRequest(request);
+    });
+    connect(map_, &MapView::homeNudged, this, [this](const geodesy::EastNorth& by) {
+        edit([&](mission::PlanRequest& r) { mission::move_home(r, by); });
+    });
+    connect(map_, &MapView::dragFinished, this, [this] {
+        home_held_ = false;
+        settleHome();
+    });
     connect(map_, &MapView::bearingDragged, this,
             [this](double deg) { edit([&](mission::PlanRequest& r) { r.mission.bearing_deg = deg; }); });
     connect(map_, &MapView::windDragged, this, [this](const atmosphere::Wind& wind) {
@@ -287,7 +302,42 @@ void PlanPlace::showOutlook() {
         reach.outer.push_back(point.outer);
     }
     map_->setReach(std::move(reach));
+    showWithinReach(*outlook);
     map_->setRelief(outlook->relief);
+}
+
+/// Which landing places lie within reach from where, as far as the turn: home is, up to there.
+void PlanPlace::showWithinReach(const session::PlanOutlook& outlook) {
+    std::vector<MapView::WithinReach> places;
+    const mission::Plan& plan = *outlook.plan;
+    for (std::size_t k = 1; plan.turn && k < outlook.landing_places.size(); ++k) {
+        const auto& reach = outlook.landing_places[k];
+        MapView::WithinReach place;
+        place.label = reach.name.empty() ? tr("landing place") : QString::fromStdString(reach.name);
+        for (const auto& part : reach.parts) {
+            const double to_m = std::min(part.to_m, plan.turn->distance_m.value);
+            if (to_m <= part.from_m) continue;
+            std::vector<geodesy::EastNorth> line = {mission::outward_at(plan, part.from_m).at};
+            for (const auto& point : plan.outward)
+                if (point.distance_m > part.from_m && point.distance_m < to_m) line.push_back(point.at);
+            line.push_back(mission::outward_at(plan, to_m).at);
+            place.parts.push_back(std::move(line));
+        }
+        places.push_back(std::move(place));
+    }
+    map_->setWithinReach(std::move(places));
+}
+
+/// Once the plan of the dropped home is there, the map stands on it.
+void PlanPlace::settleHome() {
+    if (!home_before_ || !shown_) return;
+    constexpr double same_m = 0.5;
+    const auto shown = mission::home_moved_by(*home_before_, shown_->request);
+    const auto wanted = mission::home_moved_by(*home_before_, session_.request());
+    map_->setShift(shown.value_or(geodesy::EastNorth{}));
+    if (home_held_ || (shown && wanted && geodesy::distance_m(*shown, *wanted) > same_m)) return;
+    map_->settle();
+    home_before_.reset();
 }
 
 void PlanPlace::edit(const std::function<void(mission::PlanRequest&)>& change) {
@@ -364,6 +414,8 @@ void PlanPlace::showPlan() {
     if (!plan) return;
     const auto& q = Look::instance().quantities();
     if (session_.planDocument() != shown_document_) {
+        map_->setShift({});
+        home_before_.reset();
         before_ = kept_ && session_.planDocument() == desk_.openPlanId() ? kept_ : plan;
         if (beside_ == desk_.openPlanId()) layBeside(std::nullopt);
     }
@@ -482,11 +534,13 @@ void PlanPlace::showMap(const mission::Plan& plan) {
     for (const auto& place : mission.alternates)
         marks.push_back(
             {place.at, place.name.empty() ? tr("landing place") : QString::fromStdString(place.name), true, true});
+    map_->setHomeMovable(mission::home_can_move(plan.request));
     map_->setMarks(std::move(marks));
     map_->setTurn(mark, mission.kind == mission::MissionKind::out_and_back);
     map_->setWind(plan.request.weather.wind, true);
     map_->setWays(std::move(ways));
     map_->setAccessibleName(wording::map_summary(plan, q));
+    settleHome();
     profile_->setProfile(mission::height_profile(plan), mission.clearance_m);
 }
 

@@ -59,6 +59,8 @@ private:
     void showOutlook();
     /// From a place of the way out, which landing places are within reach.
     void showBailOuts(double distance_m);
+    void showWithinReach(const session::PlanOutlook& outlook);
+    void settleHome();
     void moveMark(int index, const geodesy::EastNorth& at);
     void showNotices(const mission::Plan& plan);
     void showPage();
@@ -100,6 +102,9 @@ private:
     /// The plan as it was kept, where its aircraft or pack have changed since.
     std::shared_ptr<const mission::Plan> kept_;
     session::LatestJob kept_job_;
+    /// The plan as it stood before home was dragged; empty: it is not, and its plan is shown.
+    std::optional<mission::PlanRequest> home_before_;
+    bool home_held_ = false;
     QTimer edits_over_;
 };
 
