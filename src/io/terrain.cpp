@@ -63,6 +63,7 @@ units::Result<geodesy::Terrain> read_terrain(const std::string& path, const geod
     const auto at_home = terrain.above_home_m({0.0, 0.0});
     if (!at_home) return units::failure(ErrorCode::raster_elsewhere, in_file(path));
     terrain.home_m = *at_home;
+    terrain.index();
     return terrain;
 }
 

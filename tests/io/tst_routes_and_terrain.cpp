@@ -1,5 +1,7 @@
 #include <cmath>
 
+#include <random>
+
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>
@@ -63,6 +65,7 @@ private slots:
     void rastersAgree();
     void rastersThatCannotBeRead_data();
     void rastersThatCannotBeRead();
+    void indexedGroundIsAsHigh();
     void oneRasterIsReadOnce();
     void reliefShowsTheSlope();
     void partsAreTypedWithTheirMasses_data();
@@ -395,6 +398,43 @@ void RoutesAndTerrainTest::rastersThatCannotBeRead() {
     const auto terrain = read_terrain(write(name, text), home, 5000.0);
     QVERIFY(!terrain);
     QCOMPARE(int(terrain.error().code), code);
+}
+
+void RoutesAndTerrainTest::indexedGroundIsAsHigh() {
+    // Blocks that hold nothing higher are passed over: the highest is the same, from any place to any other.
+    std::mt19937 engine(7);
+    std::uniform_real_distribution<double> place(-1.2, 1.2);
+    std::uniform_real_distribution<float> height(0.0F, 300.0F);
+    for (const auto& [columns, rows] :
+         {std::pair(101, 77), std::pair(17, 16), std::pair(2, 2), std::pair(200, 33)}) {
+        geodesy::Terrain plain;
+        plain.columns = columns;
+        plain.rows = rows;
+        plain.step_m = 25.0;
+        plain.west_m = -0.5 * plain.step_m * (columns - 1);
+        plain.south_m = -0.5 * plain.step_m * (rows - 1);
+        plain.home_m = 40.0;
+        for (int i = 0; i < columns * rows; ++i) plain.height_m.push_back(height(engine));
+        // Some of it is not known.
+        for (int i = 0; i < columns * rows / 20; ++i)
+            plain.height_m[std::size_t(engine() % unsigned(columns * rows))] = std::nanf("");
+        geodesy::Terrain indexed = plain;
+        indexed.index();
+        QVERIFY(!indexed.block_highest_m.empty());
+        for (int i = 0; i < 400; ++i) {
+            const geodesy::EastNorth from{place(engine) * plain.west_m, place(engine) * plain.south_m};
+            const geodesy::EastNorth to{place(engine) * plain.west_m, place(engine) * plain.south_m};
+            const auto expected = plain.highest_m(from, to);
+            const auto found = indexed.highest_m(from, to);
+            QCOMPARE(found.has_value(), expected.has_value());
+            if (found) VERIFY_NEAR(*found, *expected, 1e-9);
+        }
+        QVERIFY(!indexed.highest_m({1e6, 0.0}, {2e6, 0.0}));
+        // Straight along the grid, and standing still.
+        QCOMPARE(indexed.highest_m({0.0, plain.south_m}, {0.0, -plain.south_m}),
+                 plain.highest_m({0.0, plain.south_m}, {0.0, -plain.south_m}));
+        QCOMPARE(indexed.highest_m({1.0, 2.0}, {1.0, 2.0}), plain.highest_m({1.0, 2.0}, {1.0, 2.0}));
+    }
 }
 
 void RoutesAndTerrainTest::oneRasterIsReadOnce() {

@@ -284,13 +284,13 @@ void MapView::paintRelief(QPainter& painter) const {
         relief_is_dark_ = theme.dark;
         relief_picture_ = QImage(relief_->columns, relief_->rows, QImage::Format_ARGB32_Premultiplied);
         constexpr int level_shade = 180; // of flat ground, cos 45° of 255
-        constexpr double strength = 0.5;
+        constexpr double strength = 0.85;
         for (int j = 0; j < relief_->rows; ++j) {
             auto* line = reinterpret_cast<QRgb*>(relief_picture_.scanLine(j));
             for (int i = 0; i < relief_->columns; ++i) {
                 const auto at = std::size_t(j) * std::size_t(relief_->columns) + std::size_t(i);
                 const int off = relief_->known[at] ? int(relief_->shade[at]) - level_shade : 0;
-                const int alpha = std::min(int(strength * std::abs(off)), 70);
+                const int alpha = std::min(int(strength * std::abs(off)), 90);
                 line[i] = off < 0 ? qRgba(0, 0, 0, alpha) : qPremultiply(qRgba(255, 255, 255, alpha));
             }
         }
@@ -332,9 +332,57 @@ void MapView::paintReach(QPainter& painter) const {
     painter.drawPolygon(outline(reach_.line));
 }
 
+std::vector<QRectF> MapView::markNames() const {
+    const Look& look = Look::instance();
+    const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::medium));
+    std::vector<QLineF> lines;
+    for (const Way& way : ways_) {
+        for (std::size_t i = 1; i < way.points.size(); ++i) {
+            const QLineF line(toScreen(way.points[i - 1]), toScreen(way.points[i]));
+            // Steps of a track are too short, and too many, to keep off.
+            if (way.points.size() < 200 && line.length() > 2.0) lines.push_back(line);
+        }
+    }
+    const auto crossed = [](const QRectF& box, const QLineF& line) {
+        if (box.contains(line.p1()) || box.contains(line.p2())) return true;
+        const QLineF sides[] = {{box.topLeft(), box.topRight()},
+                                {box.topRight(), box.bottomRight()},
+                                {box.bottomRight(), box.bottomLeft()},
+                                {box.bottomLeft(), box.topLeft()}};
+        return std::any_of(std::begin(sides), std::end(sides), [&](const QLineF& side) {
+            return side.intersects(line, nullptr) == QLineF::BoundedIntersection;
+        });
+    };
+    std::vector<QRectF> boxes;
+    for (const Mark& mark : marks_) {
+        const QPointF at = toScreen(mark.at);
+        const double w = metrics.horizontalAdvance(mark.label) + 2.0;
+        const double h = metrics.height();
+        const double dx = look.scaled(10);
+        const double dy = look.scaled(9);
+        const QPointF corners[] = {{dx, -dy - 0.5 * h},     {dx, dy - 0.5 * h},  {-dx - w, -dy - 0.5 * h},
+                                   {-dx - w, dy - 0.5 * h}, {-0.5 * w, -dy - h}, {-0.5 * w, dy}};
+        QRectF best;
+        int least = -1;
+        for (const QPointF& corner : corners) {
+            const QRectF box(at + corner, QSizeF(w, h));
+            int in_the_way = 0;
+            for (const QLineF& line : lines) in_the_way += crossed(box, line) ? 1 : 0;
+            for (const QRectF& other : boxes) in_the_way += box.intersects(other) ? 2 : 0;
+            if (!QRectF(rect()).contains(box)) in_the_way += 3;
+            if (least >= 0 && in_the_way >= least) continue;
+            best = box;
+            least = in_the_way;
+        }
+        boxes.push_back(best);
+    }
+    return boxes;
+}
+
 void MapView::paintMarks(QPainter& painter) const {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
+    const auto names = markNames();
     for (std::size_t i = 0; i < marks_.size(); ++i) {
         const Mark& mark = marks_[i];
         const QPointF at = toScreen(mark.at);
@@ -353,7 +401,8 @@ void MapView::paintMarks(QPainter& painter) const {
             painter.drawEllipse(at, 2 * s, 2 * s);
         }
         painter.setFont(look.font(Look::small_px, Look::Weight::medium));
-        paintLabel(painter, at + QPointF(look.scaled(10), -look.scaled(9)), mark.label, Qt::AlignLeft);
+        painter.setPen(theme.ink);
+        painter.drawText(names[i], Qt::AlignCenter, mark.label);
     }
 }
 
@@ -493,12 +542,11 @@ void MapView::paintWays(QPainter& painter) const {
     const Look& look = Look::instance();
     painter.setBrush(Qt::NoBrush);
     // Names of places come before what is said of the legs between them.
-    std::vector<QRectF> taken;
-    const QFontMetrics names(look.font(Look::small_px, Look::Weight::medium));
+    std::vector<QRectF> taken = markNames();
     for (const Mark& mark : marks_) {
+        const double s = look.scaled(8);
         const QPointF at = toScreen(mark.at);
-        taken.emplace_back(at.x() - look.scaled(8), at.y() - look.scaled(9) - 0.5 * names.height(),
-                           names.horizontalAdvance(mark.label) + look.scaled(22), names.height() + look.scaled(12));
+        taken.emplace_back(at.x() - s, at.y() - s, 2.0 * s, 2.0 * s);
     }
     for (const Way& way : ways_) {
         const QColor colour = way.homeward ? look.theme().homeward : look.theme().outward;

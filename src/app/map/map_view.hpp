@@ -136,6 +136,8 @@ private:
     void paintRelief(QPainter& painter) const;
     void paintReach(QPainter& painter) const;
     void paintMarks(QPainter& painter) const;
+    /// Where the names of the marks stand: beside them, off the ways and off each other.
+    std::vector<QRectF> markNames() const;
     void paintWithinReach(QPainter& painter) const;
     bool homeAt(const QPointF& point) const;
     /// The movable mark under a place of the screen; −1: none.

@@ -20,12 +20,62 @@ std::optional<double> Terrain::above_home_m(const EastNorth& at) const {
     return std::isfinite(height) ? std::optional(height) : std::nullopt;
 }
 
+namespace {
+
+int blocks_along(int points) {
+    return (std::max(points - 1, 1) + Terrain::block - 1) / Terrain::block;
+}
+
+} // namespace
+
+void Terrain::index() {
+    const int across = blocks_along(columns);
+    const int up = blocks_along(rows);
+    block_highest_m.assign(std::size_t(across) * std::size_t(up), -HUGE_VALF);
+    for (int j = 0; j < rows; ++j) {
+        for (int i = 0; i < columns; ++i) {
+            const float height = height_m[std::size_t(j) * std::size_t(columns) + std::size_t(i)];
+            if (!std::isfinite(height)) continue;
+            // A point on an edge belongs to the blocks on both sides of it.
+            for (const int bj : {j / block, (j - 1) / block}) {
+                for (const int bi : {i / block, (i - 1) / block}) {
+                    if (bi >= across || bj >= up) continue;
+                    float& highest = block_highest_m[std::size_t(bj) * std::size_t(across) + std::size_t(bi)];
+                    highest = std::max(highest, height);
+                }
+            }
+        }
+    }
+}
+
 std::optional<double> Terrain::highest_m(const EastNorth& from, const EastNorth& to) const {
     const double way_m = distance_m(from, to);
     const int steps = std::max(int(std::ceil(way_m / (0.5 * step_m))), 1);
     std::optional<double> highest;
+    const int across = blocks_along(columns);
+    // Cells of the grid from one sample to the next.
+    const double dx = (to.east_m - from.east_m) / step_m / steps;
+    const double dy = (to.north_m - from.north_m) / step_m / steps;
     for (int i = 0; i <= steps; ++i) {
         const double share = double(i) / steps;
+        const double x = (std::lerp(from.east_m, to.east_m, share) - west_m) / step_m;
+        const double y = (std::lerp(from.north_m, to.north_m, share) - south_m) / step_m;
+        if (!block_highest_m.empty() && x >= 0.0 && y >= 0.0 && x < columns - 1.0 && y < rows - 1.0) {
+            const int bi = int(x) / block;
+            const int bj = int(y) / block;
+            const double most = block_highest_m[std::size_t(bj) * std::size_t(across) + std::size_t(bi)] - home_m;
+            if (most <= highest.value_or(-HUGE_VAL)) {
+                // Nothing higher in this block: on to the first sample beyond it.
+                const auto samples = [](double at, double step, int number) {
+                    return step > 0.0   ? ((number + 1) * block - at) / step
+                           : step < 0.0 ? (number * block - at) / step
+                                        : HUGE_VAL;
+                };
+                const double left = std::min(samples(x, dx, bi), samples(y, dy, bj));
+                i += int(std::min(left, double(steps)));
+                continue;
+            }
+        }
         const auto here =
             above_home_m({std::lerp(from.east_m, to.east_m, share), std::lerp(from.north_m, to.north_m, share)});
         if (here && (!highest || *here > *highest)) highest = here;

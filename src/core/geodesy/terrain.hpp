@@ -20,7 +20,13 @@ struct Terrain {
     std::vector<float> height_m;
     /// Of home, above sea level, m.
     double home_m = 0.0;
+    /// The highest point of each block of `block` by `block` cells, its edges in it; −∞ where it says nothing.
+    /// Empty: not indexed, and `highest_m` looks at every sample.
+    static constexpr int block = 16;
+    std::vector<float> block_highest_m;
 
+    /// Once the heights are there; ways over known ground are then many times quicker to look along.
+    void index();
     /// Ground above home, m, bilinear between the points.
     /// @return nothing outside the grid or where it says nothing
     std::optional<double> above_home_m(const EastNorth& at) const;
