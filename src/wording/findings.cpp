@@ -153,7 +153,7 @@ QString offset_sentence(const telemetry::SensorOffset& offset, bool electronics_
     if (!electronics_known)
         return Words::tr("%1 That draw is assumed: list the electronics in Fleet, and its offset can be told.")
             .arg(read);
-    if (!offset.matters()) return Words::tr("%1 No offset that it could be told by.").arg(read);
+    if (!offset.matters()) return Words::tr("%1 No offset can be told from that.").arg(read);
     const double hour_mah = std::abs(offset.offset_a.value) * units::milliamp_hours_per_amp_hour;
     const Notation mah{1.0, Words::tr("mAh"), 0};
     return offset.offset_a.value > 0.0

@@ -208,9 +208,10 @@ QString within_reach(const mission::BailOutReach& place, double turn_m, const Qu
         const double to_m = std::min(part.to_m, turn_m);
         if (to_m <= part.from_m) continue;
         const bool all = part.from_m <= 0.0 && to_m >= turn_m;
-        parts << (all ? Words::tr("all the way out", "a place is within reach")
-                      : Words::tr("from %1 to %2 out", "a place is within reach")
-                            .arg(q.distance(part.from_m), q.distance(to_m)));
+        parts << (all                  ? Words::tr("all the way out", "a place is within reach")
+                  : part.from_m <= 0.0 ? Words::tr("up to %1 out", "a place is within reach").arg(q.distance(to_m))
+                                       : Words::tr("from %1 to %2 out", "a place is within reach")
+                                             .arg(q.distance(part.from_m), q.distance(to_m)));
     }
     if (parts.isEmpty()) return Words::tr("%1 is never within reach.").arg(name);
     return Words::tr("%1 is within reach %2.").arg(name, parts.join(Words::tr(" and ", "parts of the way")));

@@ -401,7 +401,13 @@ void MissionsInPlanTest::whereLandingPlacesAreWithinReach() {
     const auto& places = session().outlook()->landing_places;
     QCOMPARE(places.size(), 1 + session().request().mission.alternates.size());
     QVERIFY(places[0].name.empty()); // home
-    QVERIFY2(window_->said("landingPlaces").contains(QStringLiteral("within reach")),
+    QVERIFY2(window_->said("landingPlaces").contains(QStringLiteral("all the way out")),
+             qPrintable(window_->said("landingPlaces")));
+    // One that lies the other way is within reach at first, and then no more: that is worth a line beside the way.
+    change([](mission::PlanRequest& r) { r.mission.alternates.push_back({"Far side", {26000.0, 2000.0}, 0.0}); });
+    const auto& far = session().outlook()->landing_places.back();
+    QVERIFY(far.parts.size() == 1 && far.parts[0].to_m < session().plan()->turn->distance_m.value);
+    QVERIFY2(window_->said("landingPlaces").contains(QStringLiteral("Far side is within reach up to")),
              qPrintable(window_->said("landingPlaces")));
     const QImage with = map->grab().toImage();
     map->setWithinReach({});

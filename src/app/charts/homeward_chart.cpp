@@ -312,9 +312,11 @@ void HomewardChart::addFlown() {
     auto* text = add_text(plot_, look.theme().ink, Look::small_px, true);
     text->setText(tr("ended with %1").arg(look.quantities().energy(end.left_wh)));
     text->position->setType(QCPItemPosition::ptAbsolute);
-    text->position->setCoords(ex->coordToPixel(end_x) + look.scaled(8),
-                              ey->coordToPixel(end.left_wh) - look.scaled(4));
-    text->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
+    // On the side where there is room for it.
+    const bool at_the_right = end_x > 0.7 * ex->range().upper;
+    text->position->setCoords(ex->coordToPixel(end_x) + (at_the_right ? look.scaled(6) : look.scaled(8)),
+                              ey->coordToPixel(end.left_wh) + (at_the_right ? look.scaled(6) : -look.scaled(4)));
+    text->setPositionAlignment(at_the_right ? Qt::AlignRight | Qt::AlignTop : Qt::AlignLeft | Qt::AlignBottom);
     text->setPadding(QMargins(look.scaled(3), 0, look.scaled(3), 0));
     text->setBrush(look.theme().panel);
 }

@@ -258,11 +258,11 @@ void MapView::paintEvent(QPaintEvent*) {
     paintRelief(painter);
     paintGrid(painter);
     paintReach(painter);
-    paintWithinReach(painter);
     if (measured_.points.empty())
         paintWays(painter);
     else
         paintMeasured(painter);
+    paintWithinReach(painter);
     paintMarks(painter);
     paintTurn(painter);
     paintHome(painter);
@@ -414,7 +414,7 @@ void MapView::paintWithinReach(QPainter& painter) const {
     const QFontMetrics metrics(painter.font());
     for (std::size_t k = 0; k < within_reach_.size(); ++k) {
         // On the right-hand side of the way, one beside the other.
-        const double off = look.scaled(7.0 + 5.0 * double(k));
+        const double off = look.scaled(15.0 + 20.0 * double(k));
         for (const auto& part : within_reach_[k].parts) {
             QPolygonF line;
             QPointF across;
@@ -433,12 +433,16 @@ void MapView::paintWithinReach(QPainter& painter) const {
             const double cap = look.scaled(3);
             for (const QPointF& end : {line.first(), line.last()})
                 painter.drawLine(end - cap * across, end + cap * across);
+            // Its name stands on its outer side, off the middle where the ways have theirs.
             const QString& words = within_reach_[k].label;
-            const QPointF last = line.last() + look.scaled(6) * across;
-            const QRectF box(last.x() + look.scaled(4), last.y(), metrics.horizontalAdvance(words) + 2.0,
-                             metrics.height());
+            const double w = metrics.horizontalAdvance(words) + 2.0;
+            const double h = metrics.height();
+            const QPointF middle = line[line.size() / 4];
+            const QPointF beside =
+                middle +
+                (look.scaled(3) + 0.5 * w * std::abs(across.x()) + 0.5 * h * std::abs(across.y())) * across;
+            const QRectF box(beside.x() - 0.5 * w, beside.y() - 0.5 * h, w, h);
             painter.fillRect(box, look.theme().panel);
-            painter.setPen(colour);
             painter.drawText(box, Qt::AlignCenter, words);
         }
     }
@@ -543,6 +547,7 @@ void MapView::paintWays(QPainter& painter) const {
     painter.setBrush(Qt::NoBrush);
     // Names of places come before what is said of the legs between them.
     std::vector<QRectF> taken = markNames();
+    if (turn_) taken.push_back(turnName());
     for (const Mark& mark : marks_) {
         const double s = look.scaled(8);
         const QPointF at = toScreen(mark.at);
@@ -672,6 +677,23 @@ void MapView::paintLegend(QPainter& painter) const {
     }
 }
 
+QRectF MapView::turnName() const {
+    const Look& look = Look::instance();
+    const QFontMetrics metrics(look.font(Look::text_px, Look::Weight::semibold));
+    const double w = metrics.horizontalAdvance(turn_->label) + 2.0;
+    const double h = metrics.height();
+    const QPointF at = toScreen(turn_->at);
+    const bool runs_across = std::abs(turn_->at.east_m) > std::abs(turn_->at.north_m);
+    const bool to_the_right = turn_->at.east_m > centre_.east_m;
+    double x = to_the_right ? at.x() + look.scaled(16) : at.x() - look.scaled(16) - w;
+    double y = at.y() - 0.5 * h;
+    if (runs_across && turn_->distance_sd_m > 0.0) {
+        x = at.x() - 0.5 * w;
+        y += look.scaled(22);
+    }
+    return {std::clamp(x, 2.0, std::max(2.0, width() - w - 2.0)), y, w, h};
+}
+
 void MapView::paintTurn(QPainter& painter) const {
     const Look& look = Look::instance();
     if (turn_) {
@@ -696,15 +718,8 @@ void MapView::paintTurn(QPainter& painter) const {
         painter.setBrush(look.theme().panel);
         painter.drawEllipse(at, look.scaled(7), look.scaled(7));
         painter.setFont(look.font(Look::text_px, Look::Weight::semibold));
-        // Off the line of the error bar: below a way that runs across, beside one that runs up.
-        const bool runs_across = std::abs(turn_->at.east_m) > std::abs(turn_->at.north_m);
-        const bool to_the_right = turn_->at.east_m > centre_.east_m;
-        if (runs_across && turn_->distance_sd_m > 0.0) {
-            paintLabel(painter, at + QPointF(0.0, look.scaled(22)), turn_->label, Qt::AlignHCenter);
-        } else {
-            paintLabel(painter, at + QPointF(to_the_right ? look.scaled(16) : -look.scaled(16), 0.0), turn_->label,
-                       to_the_right ? Qt::AlignLeft : Qt::AlignRight);
-        }
+        painter.setPen(look.theme().ink);
+        painter.drawText(turnName(), Qt::AlignCenter, turn_->label);
     }
     if (marker_ && !std::isnan(marker_->east_m)) {
         for (const BailOut& place : bail_outs_) {

@@ -138,6 +138,8 @@ private:
     void paintMarks(QPainter& painter) const;
     /// Where the names of the marks stand: beside them, off the ways and off each other.
     std::vector<QRectF> markNames() const;
+    /// Where the turn's words stand: off its error bar, below a way that runs across, beside one that runs up.
+    QRectF turnName() const;
     void paintWithinReach(QPainter& painter) const;
     bool homeAt(const QPointF& point) const;
     /// The movable mark under a place of the screen; −1: none.

@@ -13,7 +13,7 @@ namespace sobremesa::app {
 namespace {
 
 constexpr int row_px = 20;
-constexpr double bars_share = 0.3;
+constexpr double bars_share = 0.22;
 
 } // namespace
 

@@ -40,6 +40,10 @@ PlacesTable::PlacesTable(FormSubject subject, QWidget* parent)
     table_->setHorizontalHeaderLabels(
         {QString(), tr("name"), tr("from home, %1").arg(q.notation(Quantity::turn_distance).unit), tr("bearing, °"),
          tr("height, %1").arg(q.notation(Quantity::height).unit), tr("circles, min")});
+    // A head stands where its column does: words on the left, figures on the right.
+    for (int column_at = 0; column_at < table_->columnCount(); ++column_at)
+        table_->horizontalHeaderItem(column_at)->setTextAlignment((column_at < 2 ? Qt::AlignLeft : Qt::AlignRight) |
+                                                                  Qt::AlignVCenter);
     table_->verticalHeader()->hide();
     table_->verticalHeader()->setDefaultSectionSize(look.scaled(26));
     table_->setFrameShape(QFrame::NoFrame);
@@ -54,7 +58,8 @@ PlacesTable::PlacesTable(FormSubject subject, QWidget* parent)
     trouble_->hide();
     column->addWidget(trouble_);
     column->addWidget(new TextLabel(
-        Role::quiet, tr("On the map places can be dragged; N and Ctrl with the arrow keys move them there.")));
+        Role::quiet,
+        tr("On the map places and home can be dragged; N and Ctrl with the arrow keys move them there.")));
     auto* buttons = new QHBoxLayout;
     const auto button = [&](const QString& text, const char* object, auto call) {
         auto* made = new QPushButton(text);

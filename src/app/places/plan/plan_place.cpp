@@ -306,16 +306,21 @@ void PlanPlace::showOutlook() {
     map_->setRelief(outlook->relief);
 }
 
-/// Which landing places lie within reach from where, as far as the turn: home is, up to there.
+/// From which parts of the way a landing place can be reached, as far as the turn. Those that always can be are
+/// only said to be; a line beside all of the way would tell nothing.
 void PlanPlace::showWithinReach(const session::PlanOutlook& outlook) {
     std::vector<MapView::WithinReach> places;
     const mission::Plan& plan = *outlook.plan;
     for (std::size_t k = 1; plan.turn && k < outlook.landing_places.size(); ++k) {
         const auto& reach = outlook.landing_places[k];
+        const double turn_m = plan.turn->distance_m.value;
+        const bool always =
+            !reach.parts.empty() && reach.parts.front().from_m <= 0.0 && reach.parts.front().to_m >= turn_m;
+        if (always) continue;
         MapView::WithinReach place;
         place.label = reach.name.empty() ? tr("landing place") : QString::fromStdString(reach.name);
         for (const auto& part : reach.parts) {
-            const double to_m = std::min(part.to_m, plan.turn->distance_m.value);
+            const double to_m = std::min(part.to_m, turn_m);
             if (to_m <= part.from_m) continue;
             std::vector<geodesy::EastNorth> line = {mission::outward_at(plan, part.from_m).at};
             for (const auto& point : plan.outward)
