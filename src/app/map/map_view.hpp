@@ -155,6 +155,7 @@ private:
     void paintHome(QPainter& painter) const;
     void paintWind(QPainter& painter) const;
     void paintLabel(QPainter& painter, const QPointF& at, const QString& text, Qt::Alignment side) const;
+    static constexpr double wind_radius_px = 58.0;
     double gridStep() const;
     QPointF windCentre() const;
     double windPixelsPerMps() const;

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/mission/outward.hpp"
+#include "core/mission/plan_notices.hpp"
 #include "core/mission/reach.hpp"
 #include "core/mission/schools.hpp"
 #include "core/units/constants.hpp"
@@ -14,118 +15,6 @@ namespace {
 
 using units::NoticeCode;
 using units::Severity;
-
-/// Way home slower over ground than the way out by this much counts as the dear one.
-constexpr double dear_way_home_ratio = 0.95;
-// Common practice: cruise at 30–40 % of full power; above half the wind is too strong for a distance attempt.
-constexpr double high_power_share = 0.4;
-constexpr double very_high_power_share = 0.5;
-
-void add_notice(Plan& plan, NoticeCode code, Severity severity, std::vector<units::Parameter> parameters = {}) {
-    plan.notices.push_back({code, severity, std::move(parameters)});
-}
-
-/// Over home there is no course, and no wind that forbids one.
-bool goes_somewhere(const PlanRequest& request) {
-    return request.mission.kind != MissionKind::endurance;
-}
-
-void judge_wind(Plan& plan) {
-    const FlightConditions& c = plan.conditions;
-    const double V = plan.request.aircraft.cruise_airspeed_mps;
-    if (!goes_somewhere(plan.request)) return;
-    if (!c.out) {
-        add_notice(plan, NoticeCode::no_solution_out, Severity::warning,
-                   {{"wind_mps", c.wind_out.speed_mps}, {"airspeed_mps", V}});
-    }
-    if (!c.home) {
-        add_notice(plan, NoticeCode::no_solution_home, Severity::warning,
-                   {{"wind_mps", c.wind_home.speed_mps}, {"airspeed_mps", V}});
-    }
-    for (const SpeedRule rule : {plan.request.mission.speed_out, plan.request.mission.speed_home}) {
-        if (rule != SpeedRule::power_share || plan.request.aircraft.full_power_w) continue;
-        add_notice(plan, NoticeCode::speed_rule_not_met, Severity::warning);
-        break;
-    }
-    if (c.out && c.home && c.home->ground_speed_mps < dear_way_home_ratio * c.out->ground_speed_mps) {
-        add_notice(plan, NoticeCode::way_home_is_dear, Severity::warning,
-                   {{"out_mps", c.out->ground_speed_mps}, {"home_mps", c.home->ground_speed_mps}});
-    }
-}
-
-void judge_landing_voltage(Plan& plan) {
-    const battery::Pack& pack = plan.request.pack;
-    const battery::ChemistryTraits& chemistry = battery::traits(pack.chemistry);
-    const double landing_v = landing_cell_v(plan.request);
-    if (landing_v < chemistry.floor_cell_v) {
-        add_notice(plan, NoticeCode::landing_voltage_below_floor, Severity::warning,
-                   {{"landing_cell_v", landing_v}, {"floor_cell_v", chemistry.floor_cell_v}});
-    }
-    if (landing_v < chemistry.wasteful_landing_cell_v) return;
-    const auto usual = battery::discharge_at_power(*plan.conditions.pack, plan.conditions.start,
-                                                   plan.conditions.cruise_power_w.value,
-                                                   {chemistry.default_landing_cell_v, 1e9}, plan.conditions.around);
-    const double unused_wh = usual.last().energy_wh - plan.conditions.usable_energy_wh();
-    if (unused_wh <= 0.0) return;
-    add_notice(plan, NoticeCode::landing_voltage_wastes_energy, Severity::warning,
-               {{"landing_cell_v", landing_v},
-                {"usual_cell_v", chemistry.default_landing_cell_v},
-                {"unused_wh", unused_wh},
-                {"unused_share", unused_wh / usual.last().energy_wh}});
-}
-
-void judge_pack(Plan& plan) {
-    const FlightConditions& c = plan.conditions;
-    for (const battery::Dip& dip : c.cruise.dips) {
-        if (!dip.cold) continue;
-        add_notice(plan, NoticeCode::cold_start_dip, Severity::warning,
-                   {{"lowest_cell_v", dip.lowest_cell_v}, {"until_s", dip.until_s}});
-    }
-    for (const battery::RateMisfit& misfit : c.pack->misfits()) {
-        add_notice(plan, NoticeCode::rate_table_misfit, Severity::warning,
-                   {{"current_a", misfit.current_a}, {"table_ah", misfit.table_ah}, {"model_ah", misfit.model_ah}});
-    }
-    const double most_a = battery::continuous_current_a(plan.request.pack);
-    const double cruise_a = c.cruise.last().current_a;
-    if (cruise_a > most_a) {
-        add_notice(plan, NoticeCode::current_above_rating, Severity::warning,
-                   {{"current_a", cruise_a}, {"limit_a", most_a}});
-    }
-}
-
-void judge_limits(Plan& plan) {
-    const PlanRequest& request = plan.request;
-    if (request.mission.height_m > request.height_ceiling_m) {
-        add_notice(plan, NoticeCode::height_above_ceiling, Severity::warning,
-                   {{"height_m", request.mission.height_m}, {"ceiling_m", request.height_ceiling_m}});
-    }
-    if (!request.aircraft.full_power_w) return;
-    const double share = plan.conditions.cruise_power_w.value / *request.aircraft.full_power_w;
-    if (share > very_high_power_share) {
-        add_notice(plan, NoticeCode::power_demand_very_high, Severity::warning, {{"share", share}});
-    } else if (share > high_power_share) {
-        add_notice(plan, NoticeCode::power_demand_high, Severity::note, {{"share", share}});
-    }
-}
-
-void judge_schools(Plan& plan) {
-    for (const SchoolTurn& turn : plan.schools) {
-        if (turn.counted && !turn.reached && !plan.whole) {
-            add_notice(plan, NoticeCode::school_not_reached, Severity::warning,
-                       {{"school", std::string(school_word(turn.school))}});
-        }
-        if (turn.counted && turn.too_late) {
-            add_notice(plan, NoticeCode::school_turns_too_late, Severity::warning,
-                       {{"school", std::string(school_word(turn.school))},
-                        {"distance_m", turn.distance_m},
-                        {"landing_left_wh", turn.landing_left_wh}});
-        }
-    }
-    const auto& counted = plan.request.turn.counted;
-    if (std::find(counted.begin(), counted.end(), School::chance) != counted.end()) {
-        add_notice(plan, NoticeCode::chance_not_computed, Severity::warning);
-    }
-}
 
 /// The earliest turn among the schools that count.
 const SchoolTurn* binding(const std::vector<SchoolTurn>& schools) {
@@ -206,51 +95,6 @@ std::optional<OnStation> on_station(const Plan& plan) {
     station.last_moment_s = plan.turn->time_s;
     station.time_s = {plan.turn->time_s.value - station.arrival_s, plan.turn->time_s.sd};
     return station;
-}
-
-/// The ground under the way as far as it is flown.
-void judge_ground(Plan& plan) {
-    const double end_m = plan.turn ? plan.turn->distance_m.value : plan.outward.back().distance_m;
-    bool gaps = false;
-    plan.least_clearance.reset();
-    for (const OutwardPoint& point : plan.outward) {
-        if (point.distance_m > end_m) break;
-        gaps = gaps || point.ground_unknown;
-        if (!std::isfinite(point.least_clear_m)) continue;
-        if (!plan.least_clearance || point.least_clear_m < plan.least_clearance->height_m)
-            plan.least_clearance = Clearance{point.least_clear_m, point.distance_m, point.at};
-    }
-    if (gaps) add_notice(plan, NoticeCode::terrain_partly_known, Severity::warning);
-}
-
-void judge_route(Plan& plan) {
-    const PlanRequest& request = plan.request;
-    judge_ground(plan);
-    const bool ends = !plan.legs_out.empty() && !phases(request).back().open;
-    if (ends && !plan.whole && plan.turn) {
-        add_notice(plan, NoticeCode::route_not_whole, Severity::warning,
-                   {{"distance_m", plan.turn->distance_m.value},
-                    {"leg", double(outward_at(plan, plan.turn->distance_m.value).phase)}});
-    }
-    if (plan.least_clearance && plan.least_clearance->height_m < request.mission.clearance_m) {
-        add_notice(plan, NoticeCode::clearance_too_low, Severity::warning,
-                   {{"height_m", plan.least_clearance->height_m},
-                    {"wanted_m", request.mission.clearance_m},
-                    {"distance_m", plan.least_clearance->distance_m}});
-    }
-    if (!request.mission.terrain_file.empty() && !request.mission.terrain) {
-        add_notice(plan, NoticeCode::terrain_not_read, Severity::warning, {{"file", request.mission.terrain_file}});
-    }
-    // Vortex ring: sinking into its own wake (Leishman, ch. 2); forward flight leaves it behind.
-    constexpr double most_sink_mps = 2.0;
-    constexpr double leaves_its_wake = 2.0;
-    const bool slow = plan.conditions.airspeed_home_mps < leaves_its_wake * request.mission.descent_rate_mps;
-    // A rotor's landing is straight down.
-    const double sink_mps = std::max(slow ? request.mission.descent_rate_mps : 0.0,
-                                     landing_height_m(request) > 0.0 ? request.mission.landing_sink_mps : 0.0);
-    if (request.aircraft.craft == airframe::Craft::rotor && sink_mps > most_sink_mps)
-        add_notice(plan, NoticeCode::sink_too_fast, Severity::warning,
-                   {{"sink_mps", sink_mps}, {"most_mps", most_sink_mps}});
 }
 
 /// Only as far as the turn: what the sensitivities run again and again. Distance, or time where it stays.
@@ -373,10 +217,7 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     plan.usable_charge_ah = {conditions->usable_charge_ah(),
                              battery::assumed_usable_sd * conditions->usable_charge_ah()};
 
-    judge_wind(plan);
-    judge_landing_voltage(plan);
-    judge_pack(plan);
-    judge_limits(plan);
+    judge_conditions(plan);
     if (conditions->cruise.gives_nothing()) {
         add_notice(plan, NoticeCode::power_not_available, Severity::warning,
                    {{"power_w", conditions->cruise_power_w.value}, {"height_m", request->mission.height_m}});
