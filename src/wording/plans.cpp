@@ -43,9 +43,8 @@ QString cure_text(const mission::LimitCheck& check, const Quantities& q) {
 }
 
 QString to_text(const mission::Plan& plan, const mission::LegSum& leg, int waypoint) {
-    if (leg.homeward)
-        return leg.kind == PhaseKind::descent || leg.kind == PhaseKind::landing ? Words::tr("down to home")
-                                                                                : Words::tr("home");
+    if (leg.kind == PhaseKind::landing) return name(leg.kind);
+    if (leg.homeward) return leg.kind == PhaseKind::descent ? Words::tr("down to home") : Words::tr("home");
     const auto& waypoints = plan.request.mission.waypoints;
     if (waypoint < 0 || waypoint >= int(waypoints.size())) return name(leg.kind);
     const auto& point = waypoints[std::size_t(waypoint)];
