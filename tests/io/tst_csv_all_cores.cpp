@@ -228,7 +228,7 @@ void CsvAllCoresTest::tenMillionRows() {
     reset_peak();
     const double before = peak_bytes();
     const auto log = io::read_csv_log(path);
-    const double grown = peak_bytes() - before;
+    [[maybe_unused]] const double grown = peak_bytes() - before;
     QFile::remove(QString::fromStdString(path));
     QVERIFY(log.has_value());
     QCOMPARE((*log)->rows(), rows);

@@ -242,7 +242,7 @@ void CsvLogReaderTest::unusableFiles_data() {
     QTest::newRow("empty") << QByteArray() << int(ErrorCode::file_empty) << -1;
     QTest::newRow("binary") << QByteArray("\x7f"
                                           "ELF\0\0\0\1\2\3\n\0\0\0,\0,\0",
-                                          20)
+                                          18)
                             << int(ErrorCode::file_binary) << 1;
     QTest::newRow("no header, numbers only") << QByteArray("1,2,3\n4,5,6\n") << int(ErrorCode::no_header) << 2;
     QTest::newRow("prose") << QByteArray("Dear diary,\ntoday we flew far.\n") << int(ErrorCode::no_header) << 2;

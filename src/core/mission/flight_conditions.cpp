@@ -278,6 +278,9 @@ WayHome Homeward::fly(const HomeCourse& course, const Way& asked, std::vector<Fl
     double descent_ground_m = 0.0;
     for (const Part& part : parts) descent_ground_m += part.times * part.band->ground_m;
     const double level_m = std::max(asked.distance_m - climb_ground_m - descent_ground_m, 0.0);
+    // Nearer than the descent is long it circles down: over ground only what is left of the way counts.
+    const double left_m = std::clamp(asked.distance_m - climb_ground_m, 0.0, descent_ground_m);
+    const double on_the_way = descent_ground_m > 0.0 ? left_m / descent_ground_m : 1.0;
     if (level_m > 0.0 && course.ground_mps <= 0.0) {
         way.wind_allows = false;
         return way;
@@ -287,7 +290,8 @@ WayHome Homeward::fly(const HomeCourse& course, const Way& asked, std::vector<Fl
              course.airspeed_mps);
     for (const Part& part : parts)
         note(PhaseKind::descent, part.band->power_w, part.times * part.band->duration_s,
-             part.times * part.band->ground_m, part.height_m, part.end_height_m, part.band->horizontal_mps);
+             on_the_way * part.times * part.band->ground_m, part.height_m, part.end_height_m,
+             part.band->horizontal_mps);
     note(PhaseKind::landing, landing_power_w_, landing_m / request_.mission.landing_sink_mps, 0.0,
          asked.end_height_m + 0.5 * landing_m, asked.end_height_m, 0.0);
     return way;

@@ -35,7 +35,9 @@ void judge_wind(Plan& plan) {
         add_notice(plan, NoticeCode::speed_rule_not_met, Severity::warning);
         break;
     }
-    if (c.out && c.home && c.home->ground_speed_mps < dear_way_home_ratio * c.out->ground_speed_mps) {
+    // Who lands elsewhere does not come home against that wind.
+    const bool comes_home = plan.request.mission.kind != MissionKind::one_way;
+    if (comes_home && c.out && c.home && c.home->ground_speed_mps < dear_way_home_ratio * c.out->ground_speed_mps) {
         add_notice(plan, NoticeCode::way_home_is_dear, Severity::warning,
                    {{"out_mps", c.out->ground_speed_mps}, {"home_mps", c.home->ground_speed_mps}});
     }
