@@ -130,13 +130,14 @@ void add_limits(FlightAccount& account, const telemetry::CleanLog& log, const mi
             limit.above_s += log.time_s(i) - log.time_s(i - 1);
             limit.highest_a = std::max(limit.highest_a, amps);
         }
-        if (limit.above_s >= least_above_s)
+        if (limit.above_s >= least_above_s) {
             account.notices.push_back({NoticeCode::current_above_limit,
                                        Severity::warning,
                                        {{"part", std::string(limit_word(limit.part))},
                                         {"above_s", limit.above_s},
                                         {"limit_a", limit.limit_a},
                                         {"highest_a", limit.highest_a}}});
+        }
     }
     account.limits = std::move(limits);
 }
@@ -223,11 +224,12 @@ void add_link(FlightAccount& account, const telemetry::CleanLog& log, const tele
                                  : aircraft.failsafe_link_share.value_or(usual_failsafe_share));
     constexpr double near = 1.5;
     if (account.link && account.link->failsafe_m &&
-        account.link->failsafe_m->value < near * account.link->farthest_m)
+        account.link->failsafe_m->value < near * account.link->farthest_m) {
         account.notices.push_back(
             {NoticeCode::link_near_failsafe,
              Severity::warning,
              {{"failsafe_m", account.link->failsafe_m->value}, {"farthest_m", account.link->farthest_m}}});
+    }
 }
 
 void add_ledger(FlightAccount& account, const telemetry::CleanLog& log, const mission::PlanRequest& flown) {
@@ -254,13 +256,14 @@ void add_ledger(FlightAccount& account, const telemetry::CleanLog& log, const mi
     if (!motor) ledger.motor_wh = ledger.array_wh + ledger.pack_wh - ledger.electronics_wh;
     ledger.missing_wh = ledger.array_wh + ledger.pack_wh - ledger.motor_wh - ledger.electronics_wh;
     const double flowed_wh = ledger.array_wh + std::abs(ledger.pack_wh);
-    if (motor && std::abs(ledger.missing_wh) > ledger_closes * flowed_wh)
+    if (motor && std::abs(ledger.missing_wh) > ledger_closes * flowed_wh) {
         account.notices.push_back({NoticeCode::ledger_does_not_close,
                                    Severity::warning,
                                    {{"array_wh", ledger.array_wh},
                                     {"used_wh", ledger.motor_wh + ledger.electronics_wh},
                                     {"pack_wh", ledger.pack_wh},
                                     {"missing_wh", ledger.missing_wh}}});
+    }
     account.ledger = ledger;
 }
 

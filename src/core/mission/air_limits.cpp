@@ -55,12 +55,13 @@ private:
         if (!plan_.least_clearance) return;
         judge(clear, plan_.least_clearance->height_m, request_.mission.clearance_m, false, 10.0);
         clear.distance_m = plan_.least_clearance->distance_m;
-        if (clear.verdict == Verdict::broken)
+        if (clear.verdict == Verdict::broken) {
             clear.cure = LimitCheck::Cure{Quantity::height,
                                           std::ceil((request_.mission.height_m + request_.mission.clearance_m -
                                                      plan_.least_clearance->height_m) /
                                                     5.0) *
                                               5.0};
+        }
     }
 
     void link() {

@@ -125,7 +125,7 @@ std::vector<DrawnFlights::LegInAir> DrawnFlights::legs_to(double turn_distance_m
         const double angle = units::radians(wind.from_deg - leg.course_deg);
         in_air.sine = std::sin(angle);
         in_air.cosine = std::cos(angle);
-        legs.push_back(std::move(in_air));
+        legs.push_back(in_air);
     }
     return legs;
 }
@@ -230,6 +230,7 @@ units::Result<Chance> chance(const Plan& plan, int days, std::uint64_t seed, con
     result.home = counted(flights, &DrawnFlight::home);
     result.reserve_intact = counted(flights, &DrawnFlight::reserve_intact);
     std::vector<double> left;
+    left.reserve(flights.size());
     for (const auto& flight : flights) left.push_back(flight.left_wh);
     result.landing_low_wh = quantile(left, 0.05);
     result.landing_median_wh = quantile(left, 0.5);
@@ -247,6 +248,7 @@ units::Result<Chance> chance(const Plan& plan, int days, std::uint64_t seed, con
         const auto there = drawn.fly(some, distance_m, stop, parallel);
         const double reserve_wh = outward_at(plan, distance_m).reserve_wh;
         std::vector<double> spare;
+        spare.reserve(there.size());
         for (const auto& flight : there) spare.push_back(flight.left_wh - reserve_wh);
         const OutwardPoint at = outward_at(plan, distance_m);
         const double spread = 1.6449 * at.left_sd_wh; // 5 and 95 % of a normal distribution

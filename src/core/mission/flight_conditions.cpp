@@ -288,10 +288,11 @@ WayHome Homeward::fly(const HomeCourse& course, const Way& asked, std::vector<Fl
     if (level_m > 0.0)
         note(PhaseKind::leg, course.power_w, level_m / course.ground_mps, level_m, way.height_m, way.height_m,
              course.airspeed_mps);
-    for (const Part& part : parts)
+    for (const Part& part : parts) {
         note(PhaseKind::descent, part.band->power_w, part.times * part.band->duration_s,
              on_the_way * part.times * part.band->ground_m, part.height_m, part.end_height_m,
              part.band->horizontal_mps);
+    }
     note(PhaseKind::landing, landing_power_w_, landing_m / request_.mission.landing_sink_mps, 0.0,
          asked.end_height_m + 0.5 * landing_m, asked.end_height_m, 0.0);
     return way;

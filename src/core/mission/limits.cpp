@@ -106,6 +106,7 @@ void judge(LimitCheck& check, double worst, double limit, bool above, double nea
 
 std::vector<battery::LoadPhase> load_of(const std::vector<FlightLeg>& legs) {
     std::vector<battery::LoadPhase> load;
+    load.reserve(legs.size());
     for (const FlightLeg& leg : legs)
         load.push_back({battery::LoadPhase::Kind::power, leg.power_w, leg.duration_s});
     return load;

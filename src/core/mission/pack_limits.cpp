@@ -153,10 +153,11 @@ private:
         if (request_.supply.least_pack_v) {
             judge(supply, lowest.voltage_v, *request_.supply.least_pack_v, false, near_v * pack.series);
             place(supply, lowest);
-            if (supply.verdict == Verdict::broken)
+            if (supply.verdict == Verdict::broken) {
                 supply.cure =
                     LimitCheck::Cure{Quantity::landing_cell_voltage,
                                      std::ceil(100.0 * *request_.supply.least_pack_v / pack.series) / 100.0};
+            }
         }
     }
 

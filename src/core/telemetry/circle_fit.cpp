@@ -321,7 +321,9 @@ void walk_least_known(const Setup& setup, Fit& fit) {
     const double counts = double(straight) / (double(std::max<std::size_t>(kept, 1)) * fit.alike);
 
     // By the velocities themselves: the fit may sit on a wrong circle.
-    const auto [centre, along] = middle_of(points);
+    const auto middle = middle_of(points);
+    const Vector2d& centre = middle.first;
+    const Vector2d& along = middle.second;
     const Vector2d across(-along[1], along[0]);
     const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(fit.covariance.topLeftCorner(2, 2));
     // A fit on a wrong circle makes up for it by growth.

@@ -235,10 +235,11 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
     result.part = rules.flight.value_or(std::size_t(longest - result.parts.begin()));
     result.rows = forward_rows(*log, result.parts[result.part], aside);
     if (stop.stop_requested()) return error(ErrorCode::cancelled);
-    if (result.parts.size() > 1)
+    if (result.parts.size() > 1) {
         result.notices.push_back({units::NoticeCode::several_flights,
                                   units::Severity::warning,
                                   {{"flights", double(result.parts.size())}, {"shown", double(result.part + 1)}}});
+    }
     drop_impossible_values(*log, result.rows, aside);
     if (result.rows.size() < 2) return error(ErrorCode::no_usable_rows);
 
