@@ -284,10 +284,11 @@ ShownTable BenchChart::shownTable() const {
         return made;
     };
     table.headers << tr("given");
-    for (const auto& curve : shown_->curves)
+    for (const auto& curve : shown_->curves) {
         table.headers << tr("%1, %2", "pack, unit")
                              .arg(wording::title(shown_->candidates[curve.candidate].pack),
                                   notation_of(shows_).unit);
+    }
     constexpr int rows = 40;
     for (int i = 0; i <= rows; ++i) {
         const double at = end_ * i / rows;
