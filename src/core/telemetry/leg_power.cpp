@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <utility>
 
 #include "core/units/constants.hpp"
 #include "core/units/median.hpp"
@@ -32,12 +33,10 @@ std::optional<units::Estimate> level_power_w(const Motion& motion, std::size_t f
     }
     if (double(power.size()) * motion.step_s < least_leg_s) return std::nullopt;
     const double middle = units::median(power);
-    std::vector<double> off;
-    off.reserve(power.size());
-    for (const double p : power) off.push_back(std::abs(p - middle));
     const double independent = std::max(double(power.size()) * motion.step_s / memory_s, 1.0);
+    for (double& p : power) p = std::abs(p - middle);
     // Median of absolute deviations as an sd, and what a median loses against a mean.
-    return units::Estimate{middle, 1.2533 * 1.4826 * units::median(off) / std::sqrt(independent)};
+    return units::Estimate{middle, 1.2533 * 1.4826 * units::median(std::move(power)) / std::sqrt(independent)};
 }
 
 } // namespace
