@@ -74,7 +74,8 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
         lines_->addWidget(line);
         line->show();
     }
-    rest_->setText(tr("%1 limits kept, %2 not known").arg(kept).arg(unknown));
+    rest_->setText(unknown > 0 ? tr("%1 limits kept, %2 not known").arg(kept).arg(unknown)
+                               : tr("%1 limits kept").arg(kept));
     rest_->setAccessibleName(tr("All limits: %1").arg(rest_->text()));
     rest_->updateGeometry();
     reach_->setWords(wording::reach_sentence(outlook_->reach, q));
