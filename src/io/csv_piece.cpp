@@ -1,0 +1,152 @@
+#include "io/csv_piece.hpp"
+
+#include <algorithm>
+#include <cmath>
+#include <cstring>
+
+#include <fast_float/fast_float.h>
+
+namespace sobremesa::io {
+
+namespace {
+
+using Kind = LogColumn::Kind;
+
+/// One line, the quick way: cells are read where they stand, without a look ahead.
+class QuickLine {
+public:
+    QuickLine(const CsvHead& head, const RowTargets& into)
+        : columns_{into.columns.data(), into.columns.size(), head.delimiter, head.decimal_comma ? ',' : '.'},
+          options_(fast_float::chars_format::general, columns_.point), read_numbers_(quickest_read_numbers()) {}
+
+    /// @param begin  of the line; a '\n' must be somewhere behind
+    /// @return the '\n' that ends the line; nothing for a line with anything unusual: the careful parser decides
+    const char* parse(const char* begin, std::size_t row, double& date_s, double& clock_s) const {
+        LinePlace place{begin, 0};
+        for (;;) {
+            place = read_numbers_(place, columns_, row);
+            if (place.column == columns_.count) break;
+            const char* const end = cell_end(place.at);
+            const std::string_view cell = trimmed({place.at, std::size_t(end - place.at)});
+            if (!take(columns_.targets[place.column], cell, row, date_s, clock_s)) return nullptr;
+            place.at = end;
+            if (++place.column == columns_.count) break;
+            if (*place.at++ != columns_.delimiter) return nullptr;
+        }
+        // A delimiter at the end of the line is allowed.
+        const char* end = place.at;
+        if (*end == columns_.delimiter) ++end;
+        if (*end == '\r') ++end;
+        return *end == '\n' ? end : nullptr;
+    }
+
+private:
+    const char* cell_end(const char* p) const {
+        while (*p != columns_.delimiter && *p != '\n' && *p != '\r') ++p;
+        return p;
+    }
+
+    bool take(const ColumnTarget& target, std::string_view cell, std::size_t row, double& date_s,
+              double& clock_s) const {
+        if (!cell.empty() && cell.front() == '"') return false;
+        CellValues values{missing_value, missing_value};
+        switch (target.kind) {
+        case Kind::ignored: return true;
+        case Kind::number:
+            if (!other_number(cell, values[0])) return false;
+            if (target.first) target.first[row] = values[0] * target.scale;
+            return true;
+        case Kind::date:
+        case Kind::clock_time:
+        case Kind::position_pair: break;
+        }
+        if (!parse_cell(target.kind, cell, values)) return false;
+        if (target.kind == Kind::date) date_s = values[0];
+        if (target.kind == Kind::clock_time) clock_s = values[0];
+        if (target.kind == Kind::position_pair) {
+            target.first[row] = values[0];
+            target.second[row] = values[1];
+        }
+        return true;
+    }
+
+    /// Many digits, an exponent, no value, another decimal sign. @return false for text
+    bool other_number(std::string_view cell, double& value) const {
+        const char* const end = cell.data() + cell.size();
+        const auto parsed = fast_float::from_chars_advanced(cell.data(), end, value, options_);
+        const bool number = parsed.ec == std::errc() && parsed.ptr == end && std::isfinite(value);
+        return number || parse_number_cell(cell, value);
+    }
+
+    NumberColumns columns_;
+    fast_float::parse_options options_;
+    ReadNumbers read_numbers_;
+};
+
+/// Sixteen and more bytes are compared at once where the sum needs no more than a byte; a search for one line end
+/// after the other takes three times as long.
+std::size_t line_ends(const char* begin, const char* end) {
+    constexpr std::ptrdiff_t block = 128;
+    std::size_t count = 0;
+    for (; end - begin >= block; begin += block) {
+        std::uint8_t in_block = 0;
+        for (std::ptrdiff_t i = 0; i < block; ++i) in_block = std::uint8_t(in_block + (begin[i] == '\n'));
+        count += in_block;
+    }
+    return count + std::size_t(std::count(begin, end, '\n'));
+}
+
+void store(const CsvHead& head, const RowTargets& into, const std::vector<CellValues>& values, std::size_t row) {
+    double date_s = 0.0;
+    double clock_s = missing_value;
+    for (std::size_t i = 0; i < values.size(); ++i) {
+        const ColumnTarget& target = into.columns[i];
+        if (target.kind == Kind::date) date_s = values[i][0];
+        if (target.kind == Kind::clock_time) clock_s = values[i][0];
+        if (target.first) target.first[row] = values[i][0] * target.scale;
+        if (target.second) target.second[row] = values[i][1];
+    }
+    if (into.clock) into.clock[row] = time_of(head, date_s, clock_s);
+}
+
+} // namespace
+
+void CsvPiece::count_lines() {
+    lines_ = line_ends(begin, end);
+    if (begin != end && end[-1] != '\n') ++lines_;
+}
+
+void CsvPiece::parse(const CsvHead& head, const RowTargets& into) {
+    QuickLine quick(head, into);
+    RowParser careful(head);
+    rejected_.clear();
+    std::uint32_t line = 0;
+    std::size_t row = first_row;
+    for (const char* p = begin; p < end; ++line) {
+        double date_s = 0.0;
+        double clock_s = missing_value;
+        const bool plain = *p != '\n' && *p != '\r' && *p != '#';
+        const char* line_end = plain ? quick.parse(p, row, date_s, clock_s) : nullptr;
+        if (line_end) {
+            if (into.clock) into.clock[row] = time_of(head, date_s, clock_s);
+            into.lines[row++] = line;
+        } else {
+            line_end = static_cast<const char*>(std::memchr(p, '\n', std::size_t(end - p)));
+            const bool ended = line_end != nullptr;
+            if (!ended) line_end = end;
+            const bool carriage_return = line_end != p && line_end[-1] == '\r';
+            const std::string_view text(p, std::size_t(line_end - p) - std::size_t(carriage_return));
+            const RowVerdict verdict = careful.parse(text, ended);
+            if (verdict.kind == RowVerdict::Kind::stored) {
+                store(head, into, careful.values(), row);
+                into.lines[row++] = line;
+            } else if (verdict.kind == RowVerdict::Kind::set_aside) {
+                rejected_.push_back({verdict.reason, line, std::uint32_t(verdict.bad_column)});
+            }
+        }
+        p = line_end + 1;
+    }
+    rows_ = row - first_row;
+}
+
+} // namespace sobremesa::io
