@@ -7,6 +7,7 @@
 #include <optional>
 
 #include "core/units/constants.hpp"
+#include "io/header_words.hpp"
 #include "io/text_number.hpp"
 
 namespace sobremesa::io {
@@ -29,6 +30,8 @@ constexpr std::array units_known = {
     Unit{"s", Dimension::time, 1.0},
     Unit{"sec", Dimension::time, 1.0},
     Unit{"seconds", Dimension::time, 1.0},
+    Unit{"sek", Dimension::time, 1.0},
+    Unit{"seg", Dimension::time, 1.0},
     Unit{"ms", Dimension::time, 1e-3},
     Unit{"us", Dimension::time, 1e-6},
     Unit{"µs", Dimension::time, 1e-6},
@@ -36,6 +39,7 @@ constexpr std::array units_known = {
     Unit{"min", Dimension::time, units::seconds_per_minute},
     Unit{"deg", Dimension::angle, 1.0},
     Unit{"degrees", Dimension::angle, 1.0},
+    Unit{"grad", Dimension::angle, 1.0},
     Unit{"°", Dimension::angle, 1.0},
     Unit{"rad", Dimension::angle, 180.0 / units::pi},
     // As receivers count positions.
@@ -114,6 +118,12 @@ std::string lower(std::string_view text) {
     std::string result(text);
     std::transform(result.begin(), result.end(), result.begin(),
                    [](unsigned char c) { return char(std::tolower(c)); });
+    // The capital letters of western Europe are 32 before the small ones, but for the sign of multiplication.
+    for (std::size_t i = 1; i < result.size(); ++i) {
+        const auto second = static_cast<unsigned char>(result[i]);
+        if (result[i - 1] == '\xC3' && second >= 0x80 && second <= 0x9E && second != 0x97)
+            result[i] = char(second + 0x20);
+    }
     return result;
 }
 
@@ -151,6 +161,14 @@ std::string words_of_camel_case(std::string_view cell) {
     return text;
 }
 
+void add_words(HeaderCell& cell, std::string_view words) {
+    for (std::size_t at = 0; at < words.size();) {
+        const std::size_t end = std::min(words.find(' ', at), words.size());
+        cell.words.emplace_back(words.substr(at, end - at));
+        at = end + 1;
+    }
+}
+
 HeaderCell take_apart(std::string_view cell) {
     HeaderCell result;
     std::string text = lower(words_of_camel_case(cell));
@@ -180,7 +198,7 @@ HeaderCell take_apart(std::string_view cell) {
         if (std::isalnum(static_cast<unsigned char>(c)) || (static_cast<unsigned char>(c) & 0x80U)) {
             word += c;
         } else if (!word.empty()) {
-            result.words.push_back(word);
+            add_words(result, header_word_in_english(word));
             word.clear();
         }
     }

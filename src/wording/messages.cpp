@@ -70,8 +70,8 @@ QString what(const units::Error& error) {
         return Words::tr("There is a header and not one row under it: nothing was recorded.");
     case ErrorCode::no_time:
         return Words::tr(
-            "No column holds a time, and without one nothing can be added up. Name it “Time”, or record "
-            "with time switched on.");
+            "No column holds a time, and without one nothing can be added up. Say which one does (Columns…, or "
+            "--column on the command line), or record with time switched on.");
     case ErrorCode::no_usable_rows:
         return Words::tr("Not enough rows could be read (of %1 rows fewer than two make sense). Look at the place "
                          "named here.")

@@ -25,6 +25,7 @@ private slots:
     void radioStyle();
     void recorderStyle();
     void semicolonDecimalCommaAndByteOrderMark();
+    void aWholeHeaderInAnotherLanguage();
     void unitsInEveryDress_data();
     void unitsInEveryDress();
     void bareHeadersAreAssumedAndSaid();
@@ -100,6 +101,22 @@ void CsvLogReaderTest::semicolonDecimalCommaAndByteOrderMark() {
     VERIFY_NEAR((*log)[Channel::current_a][0], 5.25, 1e-12);
 }
 
+void CsvLogReaderTest::aWholeHeaderInAnotherLanguage() {
+    // As a spreadsheet under a desktop with decimal commas writes it, in Latin-1.
+    const auto log =
+        read("Datum;Uhrzeit;Breitengrad;L\xE4ngengrad;H\xF6he (m);Spannung (V);Strom (A);Verbrauch (mAh)\n"
+             "09.05.2026;14:03:21,500;39,4;-31,4;12,5;16,50;5,25;10\n"
+             "09.05.2026;14:03:22,000;39,4;-31,4;13,0;16,49;5,30;11\n");
+    QCOMPARE(log->rows(), 2u);
+    VERIFY_NEAR((*log)[Channel::time_s][1], 0.5, 1e-6);
+    VERIFY_NEAR((*log)[Channel::latitude_deg][0], 39.4, 1e-12);
+    VERIFY_NEAR((*log)[Channel::longitude_deg][0], -31.4, 1e-12);
+    VERIFY_NEAR((*log)[Channel::height_m][0], 12.5, 1e-12);
+    VERIFY_NEAR((*log)[Channel::voltage_v][1], 16.49, 1e-12);
+    VERIFY_NEAR((*log)[Channel::current_a][0], 5.25, 1e-12);
+    VERIFY_NEAR((*log)[Channel::charge_ah][1], 0.011, 1e-12);
+}
+
 void CsvLogReaderTest::unitsInEveryDress_data() {
     QTest::addColumn<QString>("header");
     QTest::addColumn<int>("channel");
@@ -120,6 +137,16 @@ void CsvLogReaderTest::unitsInEveryDress_data() {
     QTest::newRow("camel case") << "BaroAlt (cm)" << int(Channel::height_m) << 1.0;
     QTest::newRow("short for ground speed") << "GSpd(kmh)" << int(Channel::ground_speed_mps) << 100.0 / 3.6;
     QTest::newRow("short for vertical speed") << "VSpd(m/s)" << int(Channel::climb_mps) << 100.0;
+    QTest::newRow("German") << "Geschwindigkeit (km/h)" << int(Channel::ground_speed_mps) << 100.0 / 3.6;
+    QTest::newRow("German, capital letters") << "HÖHE [m]" << int(Channel::height_m) << 100.0;
+    QTest::newRow("German, two words in one")
+        << "Windgeschwindigkeit (m/s)" << int(Channel::wind_speed_mps) << 100.0;
+    QTest::newRow("German, a unit's word") << "Kurs (Grad)" << int(Channel::course_deg) << 100.0;
+    QTest::newRow("Spanish") << "corriente (A)" << int(Channel::current_a) << 100.0;
+    QTest::newRow("French") << "tension (V)" << int(Channel::voltage_v) << 100.0;
+    QTest::newRow("Portuguese") << "tensão (mV)" << int(Channel::voltage_v) << 0.1;
+    QTest::newRow("Italian") << "velocità (m/s)" << int(Channel::ground_speed_mps) << 100.0;
+    QTest::newRow("Dutch") << "hoogte (ft)" << int(Channel::height_m) << 30.48;
     QTest::newRow("percent") << "link quality (%)" << int(Channel::link_quality_share) << 1.0;
 }
 
