@@ -87,8 +87,7 @@ void CalibrationSession::gather() {
 
 bool CalibrationSession::electronics_known() const {
     if (!aircraft_) return false;
-    const auto& aircraft = desk_.shelves().aircraft.at(*aircraft_).aircraft;
-    return aircraft.electronics_w || !aircraft.electronics.empty();
+    return airframe::electronics_known(desk_.shelves().aircraft.at(*aircraft_).aircraft);
 }
 
 std::optional<telemetry::SensorOffset> CalibrationSession::offset() const {
@@ -102,11 +101,8 @@ std::optional<telemetry::SensorOffset> CalibrationSession::offset() const {
         as_read.current_a.sd /= kept.current_factor;
         readings.push_back(as_read);
     }
-    // Parts that are listed are known to a tenth, an assumed draw to half (common practice).
-    constexpr double known_sd = 0.1;
-    constexpr double assumed_sd = 0.5;
-    const double draw_w = airframe::electronics_power_w(desk_.shelves().aircraft.at(*aircraft_).aircraft);
-    return telemetry::sensor_offset(readings, {draw_w, (electronics_known() ? known_sd : assumed_sd) * draw_w});
+    const auto& aircraft = desk_.shelves().aircraft.at(*aircraft_).aircraft;
+    return telemetry::sensor_offset(readings, airframe::electronics_draw_w(aircraft));
 }
 
 void CalibrationSession::take(std::size_t row, bool taken) {

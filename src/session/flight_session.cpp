@@ -115,6 +115,8 @@ void FlightSession::debriefed() {
             }
         }
     }
+    // They were another log's; the forecast of this one brings its own.
+    needs_.reset();
     showFlown();
     reopened_.reset();
     takeAccount();
@@ -169,7 +171,7 @@ void FlightSession::takeAccount() {
     const auto debrief = debrief_.debrief();
     if (!debrief) return;
     account_ = debrief::account_of(debrief->clean, debrief->summary, debrief->findings, flight_.flown,
-                                   flown_.plan().get(), remaining());
+                                   flown_.plan().get(), remaining(), needs_ ? &*needs_ : nullptr);
 }
 
 void FlightSession::showFlown() {
@@ -213,9 +215,11 @@ void FlightSession::keep() {
 
 void FlightSession::layOver() {
     over_forecast_.reset();
+    needs_.reset();
     const auto debrief = debrief_.debrief();
     if (debrief && flown_.plan()) {
-        if (auto laid = debrief::flown_homeward(debrief->clean, debrief->summary, *flown_.plan()))
+        needs_ = debrief::needed_rows(debrief->clean, debrief->summary, *flown_.plan());
+        if (auto laid = debrief::flown_homeward(debrief->clean, debrief->summary, *flown_.plan(), &*needs_))
             over_forecast_ = std::make_shared<const debrief::FlownHomeward>(std::move(*laid));
     }
     takeAccount();

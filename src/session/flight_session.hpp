@@ -97,6 +97,8 @@ private:
     std::optional<Id> reopened_;
     QString reopened_path_;
     std::shared_ptr<const debrief::FlownHomeward> over_forecast_;
+    /// Of the debrief and the forecast at hand: both the chart and the account want them.
+    std::optional<debrief::NeededRows> needs_;
     std::optional<debrief::FlightAccount> account_;
     std::int64_t document_ = 0;
     bool filing_ = false;

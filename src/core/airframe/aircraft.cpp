@@ -101,6 +101,17 @@ double electronics_power_w(const Aircraft& aircraft) {
         std::min(assumed_electronics_w, most_electronics_share * aircraft.cruise_power_w));
 }
 
+bool electronics_known(const Aircraft& aircraft) {
+    return aircraft.electronics_w || !aircraft.electronics.empty();
+}
+
+units::Estimate electronics_draw_w(const Aircraft& aircraft) {
+    constexpr double given_sd = 0.1;
+    constexpr double assumed_sd = 0.5;
+    const double draw_w = electronics_power_w(aircraft);
+    return {draw_w, draw_w * (electronics_known(aircraft) ? given_sd : assumed_sd)};
+}
+
 std::vector<MassShare> mass_build_up(const Aircraft& aircraft) {
     std::vector<MassShare> shares = {{"", aircraft.mass_kg}};
     for (const ElectronicsPart& part : aircraft.electronics) {

@@ -78,6 +78,12 @@ units::Result<Aircraft> checked(Aircraft aircraft);
 /// The electronics' draw: given, or assumed 5 W but never more than a fifth of the cruise power (common practice).
 double electronics_power_w(const Aircraft& aircraft);
 
+/// Whether the draw is given, in one figure or part by part.
+bool electronics_known(const Aircraft& aircraft);
+
+/// The same with its error: a tenth where it is given, half where it is assumed (common practice).
+units::Estimate electronics_draw_w(const Aircraft& aircraft);
+
 /// What the aircraft weighs without its pack, part by part: first what is no listed part (frame, motors, wiring; no
 /// name), then the parts whose masses are known, in their order.
 struct MassShare {

@@ -21,9 +21,6 @@ using units::Severity;
 /// Climbs cost this share of their lift over all, where the flight does not show it (common practice).
 constexpr double assumed_climb_efficiency = 0.5;
 constexpr double assumed_climb_sd = 0.25;
-/// Electronics that were assumed, not given, relative sd.
-constexpr double assumed_electronics_sd = 0.5;
-constexpr double given_electronics_sd = 0.1;
 /// Failsafe levels where the pilot gives none: common practice, no source.
 constexpr double usual_failsafe_dbm = -105.0;
 constexpr double usual_failsafe_share = 0.5;
@@ -84,14 +81,14 @@ void add_shares(FlightAccount& account, const telemetry::LogSummary& summary, co
                 const mission::PlanRequest& flown) {
     const auto& aircraft = flown.aircraft;
     if (const auto mean_w = summary.energy.mean_power_w; mean_w && *mean_w > 0.0) {
-        const bool given = aircraft.electronics_w || !aircraft.electronics.empty();
+        const Estimate together = airframe::electronics_draw_w(aircraft);
+        const double relative_sd = together.value > 0.0 ? together.sd / together.value : 0.0;
         const auto share = [&](double power_w) {
-            const double value = power_w / *mean_w;
-            return Estimate{value, value * (given ? given_electronics_sd : assumed_electronics_sd)};
+            return Estimate{power_w / *mean_w, power_w / *mean_w * relative_sd};
         };
         for (const auto& part : aircraft.electronics)
             account.shares.electronics.push_back({part.name, share(part.power_w)});
-        account.shares.electronics_together = share(airframe::electronics_power_w(aircraft));
+        account.shares.electronics_together = share(together.value);
     }
     if (found.still) account.shares.gust_w = Estimate{found.still->gust_power_sd_w, 0.0};
     const auto& energy = summary.energy.energy_wh;
@@ -143,12 +140,12 @@ void add_limits(FlightAccount& account, const telemetry::CleanLog& log, const mi
 }
 
 void add_turns(FlightAccount& account, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
-               const mission::PlanRequest& flown, const mission::Plan& forecast) {
+               const mission::PlanRequest& flown, const mission::Plan& forecast, const NeededRows* worked_out) {
     const auto& track = summary.track;
     if (track.from_home_m.empty() || forecast.outward.empty()) return;
     const FlownRows rows = flown_rows(log);
     if (rows.energy_wh.empty() || rows.charge_ah.empty()) return;
-    const NeededRows needs = needed_rows(log, summary, forecast);
+    const NeededRows needs = worked_out ? *worked_out : needed_rows(log, summary, forecast);
     if (needs.needed_wh.empty()) return;
     const double farthest_s = summary.distance.farthest_at_s.value_or(0.0);
     const auto& counted = summary.energy.charge_ah;
@@ -283,11 +280,9 @@ void add_lowest_cell(FlightAccount& account, const telemetry::CleanLog& log, con
 
 /// The sensor on the ground before launch and after landing, against what the electronics draw.
 void add_idle_offset(FlightAccount& account, const telemetry::Findings& found, const airframe::Aircraft& aircraft) {
-    const bool given = aircraft.electronics_w || !aircraft.electronics.empty();
     const auto reading = telemetry::idle_reading(found.motion);
-    if (!given || !reading) return;
-    const double electronics_w = airframe::electronics_power_w(aircraft);
-    const auto offset = telemetry::sensor_offset({*reading}, {electronics_w, given_electronics_sd * electronics_w});
+    if (!airframe::electronics_known(aircraft) || !reading) return;
+    const auto offset = telemetry::sensor_offset({*reading}, airframe::electronics_draw_w(aircraft));
     account.idle_offset_a = offset->offset_a;
     if (!offset->matters()) return;
     account.notices.push_back({NoticeCode::idle_current,
@@ -311,14 +306,15 @@ const char* limit_word(LimitKept::Part part) {
 
 FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                          const telemetry::Findings& found, const mission::PlanRequest& flown,
-                         const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining) {
+                         const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining,
+                         const NeededRows* needs) {
     FlightAccount account;
     add_further(account, summary, found, flown, remaining);
     // With a pack alone nothing is known of the aircraft.
     const bool aircraft_known = flown.aircraft.cruise_power_w > 0.0;
     if (aircraft_known) add_shares(account, summary, found, flown);
     if (telemetry::volts_fit(summary, flown.pack)) add_limits(account, log, flown);
-    if (forecast) add_turns(account, log, summary, flown, *forecast);
+    if (forecast) add_turns(account, log, summary, flown, *forecast, needs);
     add_link(account, log, summary, flown.aircraft);
     add_ledger(account, log, flown);
     add_lowest_cell(account, log, summary, flown.pack);

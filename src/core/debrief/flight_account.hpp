@@ -6,6 +6,7 @@
 
 #include "core/battery/landing_schools.hpp"
 #include "core/battery/remaining.hpp"
+#include "core/debrief/needed_rows.hpp"
 #include "core/mission/plan.hpp"
 #include "core/radio/link_reach.hpp"
 #include "core/telemetry/consumption.hpp"
@@ -102,9 +103,11 @@ struct FlightAccount {
 /// @param flown      aircraft, pack, air, reserve and schools of the flight
 /// @param forecast   made from `flown`; empty: no turns
 /// @param remaining  what was left by all that is known; else the count of the log decides
+/// @param needs      of the same log and forecast, where they have been worked out; else they are here
 FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                          const telemetry::Findings& found, const mission::PlanRequest& flown,
-                         const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining);
+                         const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining,
+                         const NeededRows* needs = nullptr);
 
 /// The answers to "why?".
 units::Explanation explain_further(const FlightAccount& account, const Further& further, units::Quantity quantity);

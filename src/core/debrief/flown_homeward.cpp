@@ -38,13 +38,13 @@ bool is_straight(const mission::Mission& mission) {
 } // namespace
 
 std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
-                                            const mission::Plan& forecast) {
+                                            const mission::Plan& forecast, const NeededRows* worked_out) {
     const auto& track = summary.track;
     if (track.from_home_m.empty() || !log.raw->has(Channel::voltage_v) || !log.raw->has(Channel::current_a) ||
         forecast.outward.empty())
         return std::nullopt;
     const std::vector<double> used = flown_rows(log).energy_wh;
-    const NeededRows needs = needed_rows(log, summary, forecast);
+    const NeededRows needs = worked_out ? *worked_out : needed_rows(log, summary, forecast);
     if (needs.needed_wh.empty()) return std::nullopt;
     FlownHomeward flown;
     flown.along_the_way = !is_straight(forecast.request.mission);

@@ -3,6 +3,7 @@
 #include <optional>
 #include <vector>
 
+#include "core/debrief/needed_rows.hpp"
 #include "core/mission/plan.hpp"
 #include "core/telemetry/consumption.hpp"
 
@@ -38,8 +39,9 @@ struct FlownHomeward {
 /// Lays a flight over a forecast. Nothing where the log lacks position, current or volts, or the forecast a flight.
 ///
 /// Energy is ∫V·I dt by trapezoids, pauses of the record left out, as in the summary; the need as in `needed_rows`.
+/// @param needs  of the same log and forecast, where they have been worked out; else they are here
 std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
-                                            const mission::Plan& forecast);
+                                            const mission::Plan& forecast, const NeededRows* needs = nullptr);
 
 /// The answer to "why?" for the least that was to spare.
 units::Explanation explain_least_spare(const FlownHomeward& flown, const mission::Plan& forecast);

@@ -35,6 +35,7 @@ private slots:
     void oneCruiseDoesNotReachEverywhere();
     void impossibleAircraftAreRefused();
     void massIsBuiltUpFromItsParts();
+    void aGivenDrawIsKnownBetterThanAnAssumedOne();
     void aClimbCostsWhatItsEfficiencySays();
 };
 
@@ -119,6 +120,27 @@ void AircraftTest::massIsBuiltUpFromItsParts() {
     VERIFY_NEAR(electronics_power_w(aircraft), 11.0, 1e-12);
     aircraft.electronics.push_back({"too much", 1.0, 1.2});
     QCOMPARE(checked(aircraft).error().where.field, std::string("aircraft.electronics.mass_kg"));
+}
+
+void AircraftTest::aGivenDrawIsKnownBetterThanAnAssumedOne() {
+    Aircraft aircraft = known(Craft::wing);
+    aircraft.electronics_w.reset();
+    aircraft.electronics.clear();
+    QVERIFY(!electronics_known(aircraft));
+    VERIFY_NEAR(electronics_draw_w(aircraft).value, electronics_power_w(aircraft), 1e-12);
+    VERIFY_NEAR(electronics_draw_w(aircraft).sd, 0.5 * electronics_power_w(aircraft), 1e-12);
+    aircraft.electronics_w = 8.0;
+    QVERIFY(electronics_known(aircraft));
+    VERIFY_NEAR(electronics_draw_w(aircraft).sd, 0.8, 1e-12);
+    // Part by part counts before the one figure.
+    aircraft.electronics = {{"video", 6.0, {}}, {"camera", 3.0, {}}};
+    VERIFY_NEAR(electronics_draw_w(aircraft).value, 9.0, 1e-12);
+    VERIFY_NEAR(electronics_draw_w(aircraft).sd, 0.9, 1e-12);
+    // None at all is a figure too.
+    aircraft.electronics.clear();
+    aircraft.electronics_w = 0.0;
+    QVERIFY(electronics_known(aircraft));
+    QCOMPARE(electronics_draw_w(aircraft).sd, 0.0);
 }
 
 void AircraftTest::aClimbCostsWhatItsEfficiencySays() {
