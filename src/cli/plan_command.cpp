@@ -123,7 +123,7 @@ Json landing_places_json(const mission::Plan& plan) {
     Json places = Json::array();
     if (!plan.turn) return places;
     for (const auto& way : mission::bail_outs(plan, mission::outward_at(plan, plan.turn->distance_m.value)))
-        places.push_back({{"name", way.name.empty() ? "home" : way.name},
+        places.push_back({{"name", way.home ? "home" : way.name},
                           {"distance_m", way.distance_m},
                           {"bearing_deg", way.bearing_deg},
                           {"needed_wh", way.needed_wh},

@@ -89,7 +89,8 @@ void PlanSession::lookOut() {
                 outlook->relief = std::make_shared<const geodesy::Relief>(geodesy::relief(*terrain, 500, stop));
             outlook->reach = mission::reach(plan->request, plan->conditions, bearings, stop);
             outlook->limits = mission::check_limits(*plan);
-            if (!plan->request.mission.alternates.empty()) outlook->landing_places = mission::bail_out_map(*plan);
+            if (plan->turn && !plan->request.mission.alternates.empty())
+                outlook->landing_places = mission::bail_out_map(*plan, plan->turn->distance_m.value);
             return stop.stop_requested() ? nullptr : outlook;
         },
         [this](std::shared_ptr<PlanOutlook> outlook) {

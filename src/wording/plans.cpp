@@ -119,10 +119,16 @@ QString name(LimitKind kind) {
     return Words::tr("landing place");
 }
 
+QString limit_figure(const mission::LimitCheck& check, const Quantities& q) {
+    if (check.verdict == mission::Verdict::unknown) return QStringLiteral("–");
+    if (check.kind == LimitKind::controller_cutoff && check.limit <= 0.0) return Words::tr("off", "a cutoff");
+    return figure(check.quantity, check.limit, q);
+}
+
 QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
     if (check.verdict == mission::Verdict::unknown) return Words::tr("not known");
     const QString worst = figure(check.quantity, check.worst, q);
-    const QString limit = figure(check.quantity, check.limit, q);
+    const QString limit = limit_figure(check, q);
     QString said;
     if (check.kind == LimitKind::failsafe_return) {
         said = check.worst < 0.0
@@ -192,25 +198,27 @@ std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Q
     return lines;
 }
 
+QString landing_place_name(const std::string& name) {
+    return name.empty() ? Words::tr("landing place") : QString::fromStdString(name);
+}
+
 QString bail_out_sentence(const mission::BailOut& way, const Quantities& q) {
-    const QString place = way.name.empty() ? Words::tr("home") : QString::fromStdString(way.name);
+    const QString place = way.home ? Words::tr("home") : landing_place_name(way.name);
     if (!way.reachable)
         return Words::tr("%1: out of reach, %2 too little").arg(place, q.energy(std::max(-way.spare_wh, 0.0)));
     return Words::tr("%1: %2 on %3, with %4 to spare")
         .arg(place, q.distance(way.distance_m), q.direction(way.bearing_deg), q.energy(way.spare_wh));
 }
 
-QString within_reach(const mission::BailOutReach& place, double turn_m, const Quantities& q) {
-    const QString name = QString::fromStdString(place.name);
+QString within_reach(const mission::BailOutReach& place, const Quantities& q) {
+    const QString name = landing_place_name(place.name);
     QStringList parts;
     for (const auto& part : place.parts) {
-        const double to_m = std::min(part.to_m, turn_m);
-        if (to_m <= part.from_m) continue;
-        const bool all = part.from_m <= 0.0 && to_m >= turn_m;
-        parts << (all                  ? Words::tr("all the way out", "a place is within reach")
-                  : part.from_m <= 0.0 ? Words::tr("up to %1 out", "a place is within reach").arg(q.distance(to_m))
-                                       : Words::tr("from %1 to %2 out", "a place is within reach")
-                                             .arg(q.distance(part.from_m), q.distance(to_m)));
+        parts << (place.from_all_of_it() ? Words::tr("all the way out", "a place is within reach")
+                  : part.from_m <= 0.0
+                      ? Words::tr("up to %1 out", "a place is within reach").arg(q.distance(part.to_m))
+                      : Words::tr("from %1 to %2 out", "a place is within reach")
+                            .arg(q.distance(part.from_m), q.distance(part.to_m)));
     }
     if (parts.isEmpty()) return Words::tr("%1 is never within reach.").arg(name);
     return Words::tr("%1 is within reach %2.").arg(name, parts.join(Words::tr(" and ", "parts of the way")));

@@ -16,6 +16,8 @@ QString name(mission::PhaseKind kind);
 QString name(mission::SpeedRule rule);
 QString name(mission::LimitKind kind);
 
+/// What is allowed, as the table shows it.
+QString limit_figure(const mission::LimitCheck& check, const Quantities& quantities);
 /// One limit in a sentence: what is met where, what is allowed, and the nearest change that clears it.
 QString limit_sentence(const mission::LimitCheck& check, const Quantities& quantities);
 /// "Go: …" or "No go: …" with its first reasons.
@@ -37,7 +39,10 @@ std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Q
 /// The way to a landing place: "Peña Rubia: 4.2 km, 230°, with 31 Wh to spare".
 QString bail_out_sentence(const mission::BailOut& way, const Quantities& quantities);
 /// From which parts of the way out, as far as the turn.
-QString within_reach(const mission::BailOutReach& place, double turn_m, const Quantities& quantities);
+/// Its own name, or "landing place".
+QString landing_place_name(const std::string& name);
+
+QString within_reach(const mission::BailOutReach& place, const Quantities& quantities);
 
 /// "Reaches 31 km to the west, 22 km to the east."
 QString reach_sentence(const mission::Reach& reach, const Quantities& quantities);

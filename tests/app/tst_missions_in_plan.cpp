@@ -51,7 +51,7 @@ private slots:
     void homeIsDragged();
     void homeIsMovedByKeys();
     void whereLandingPlacesAreWithinReach();
-    void windsByHeightAreTyped();
+    void windsByHeightAreATable();
 
 private:
     session::PlanSession& session() { return (*window_)->planSession(); }
@@ -417,23 +417,52 @@ void MissionsInPlanTest::whereLandingPlacesAreWithinReach() {
     QVERIFY(session().outlook()->landing_places.empty());
 }
 
-void MissionsInPlanTest::windsByHeightAreTyped() {
+void MissionsInPlanTest::windsByHeightAreATable() {
     window_->find<PlanPlace>("planPlace")->showMission();
     auto* mission = sheet<MissionSheet>();
     mission->findChild<QTabWidget*>(QStringLiteral("missionTabs"))->setCurrentIndex(2);
-    auto* winds = mission->findChild<QLineEdit*>(QStringLiteral("Winds by height"));
-    QVERIFY(winds);
-    winds->setFocus();
-    QTest::keyClicks(winds, QStringLiteral("10 2,5 250; 120 6 270"));
-    const auto& table = session().request().weather.wind_table;
-    QCOMPARE(table.size(), 2u);
-    VERIFY_NEAR(table[1].wind.speed_mps, 6.0, 1e-9);
-    VERIFY_NEAR(table[0].wind.speed_mps, 2.5, 1e-9);
-    // What is no row is said, and the rows stay.
-    QTest::keyClicks(winds, QStringLiteral("; high"));
-    auto* trouble = mission->findChild<QLabel*>(QStringLiteral("Winds by height trouble"));
+    auto* table = mission->findChild<QTableWidget*>(QStringLiteral("windTable"));
+    QVERIFY(table && !table->isVisible());
+    const auto press = [&](const char* button) {
+        QTest::mouseClick(mission->findChild<QPushButton*>(QLatin1String(button)), Qt::LeftButton);
+    };
+    const auto winds = [this] { return session().request().weather.wind_table; };
+    const auto one_wind = session().request().weather.wind;
+    // The first two say what the one wind and its law said: nothing changes yet.
+    press("addWindHeight");
+    QCOMPARE(winds().size(), 2u);
+    QVERIFY(table->isVisible());
+    QCOMPARE(table->rowCount(), 2);
+    VERIFY_NEAR(winds()[0].wind.from_deg, one_wind.from_deg, 1e-9);
+    QVERIFY(winds()[0].wind.speed_mps < winds()[1].wind.speed_mps);
+    press("addWindHeight");
+    QCOMPARE(winds().size(), 3u);
+    // Typed with a decimal comma, in the units of the screen; the rows stay lowest first.
+    const auto& q = Look::instance().quantities();
+    table->item(1, 1)->setText(QStringLiteral("2,5"));
+    VERIFY_NEAR(winds()[1].wind.speed_mps, 2.5 / q.notation(units::Quantity::wind_speed).factor, 1e-9);
+    table->item(1, 2)->setText(QStringLiteral("-90"));
+    VERIFY_NEAR(winds()[1].wind.from_deg, 270.0, 1e-9);
+    table->item(0, 0)->setText(QStringLiteral("900"));
+    VERIFY_NEAR(winds()[2].height_m, 900.0 / q.notation(units::Quantity::height).factor, 1e-6);
+    QVERIFY(winds()[0].height_m < winds()[1].height_m);
+    // What is no number, or no wind, is said, and the winds stay.
+    const auto before = winds();
+    const auto* trouble = mission->findChild<QLabel*>(QStringLiteral("windTrouble"));
+    table->item(0, 1)->setText(QStringLiteral("much"));
     QVERIFY(trouble->isVisible());
-    QCOMPARE(session().request().weather.wind_table.size(), 2u);
+    table->item(0, 1)->setText(QStringLiteral("9000"));
+    QVERIFY(trouble->isVisible());
+    QCOMPARE(winds().size(), before.size());
+    VERIFY_NEAR(winds()[0].wind.speed_mps, before[0].wind.speed_mps, 1e-12);
+    // One alone is the one wind again.
+    table->setCurrentCell(2, 0);
+    press("removeWindHeight");
+    table->setCurrentCell(1, 0);
+    press("removeWindHeight");
+    QVERIFY(winds().empty());
+    QVERIFY(!table->isVisible() && !trouble->isVisible());
+    VERIFY_NEAR(session().request().weather.wind.speed_mps, before[0].wind.speed_mps, 1e-12);
     mission->close();
 }
 

@@ -73,46 +73,6 @@ RequestField home_field() {
     return field;
 }
 
-/// "10 2.5 250; 120 6 270": height, speed, from; one row for each height.
-RequestField wind_table_field(const Quantities& q) {
-    const Notation height = q.notation(Quantity::height);
-    const Notation wind = q.notation(Quantity::wind_speed);
-    RequestField field = text("weather.wind_table", Words::tr("Winds by height"),
-                              [height, wind](const PlanRequest& r) {
-                                  std::string rows;
-                                  for (const auto& row : r.weather.wind_table) {
-                                      if (!rows.empty()) rows += "; ";
-                                      rows += io::text_from_number(row.height_m * height.factor, 0) + " " +
-                                              io::text_from_number(row.wind.speed_mps * wind.factor, 1) + " " +
-                                              io::text_from_number(row.wind.from_deg, 0);
-                                  }
-                                  return QString::fromStdString(rows);
-                              },
-                              {});
-    field.readText = [height, wind](PlanRequest& r, const QString& typed) -> QString {
-        std::vector<atmosphere::WindAtHeight> table;
-        for (const QString& row : typed.split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
-            const QStringList parts = row.simplified().split(QLatin1Char(' '));
-            std::vector<double> figures;
-            for (const QString& part : parts) {
-                if (const auto figure = io::number_from_text(part.toStdString())) figures.push_back(*figure);
-            }
-            if (figures.size() != 3 || parts.size() != 3)
-                return Words::tr(
-                    "Write height, wind and where it comes from for each height, such as “10 2.5 250; 120 6 270”.");
-            table.push_back(
-                {figures[0] / height.factor, {figures[1] / wind.factor, units::wrap_degrees(figures[2])}});
-        }
-        r.weather.wind_table = std::move(table);
-        return {};
-    };
-    field.hint =
-        Words::tr("height in %1, wind in %2, from in °, lowest first: “10 2.5 250; 120 6 270”; two or more "
-                  "take the place of the wind above")
-            .arg(height.unit, wind.unit);
-    return field;
-}
-
 RequestField open_metres(const char* path, const QString& label, const Notation& notation, double step,
                          std::function<std::optional<double>&(PlanRequest&)> place, const QString& hint = {}) {
     return open_number(
@@ -254,7 +214,6 @@ std::vector<RequestField> weather_fields(const Quantities& q) {
             "weather.wind_height_m", Words::tr("Forecast for a height of"), q.notation(Quantity::height), 5,
             [](PlanRequest& r) -> std::optional<double>& { return r.weather.wind_height_m; },
             Words::tr("left open: the mission's")),
-        wind_table_field(q),
         number(
             "weather.wind_exponent", Words::tr("Grows with height by the power of"), {1.0, {}, 2, false}, 0.02,
             [](const PlanRequest& r) { return r.weather.wind_exponent; },

@@ -13,8 +13,16 @@ TextLabel::TextLabel(Role role, const QString& text, QWidget* parent) : QLabel(p
 }
 
 void TextLabel::setWords(const QString& words) {
+    // Laying out a text anew lays out the window; many come again as they were.
+    if (words == words_ && !text().isEmpty()) return;
     words_ = words;
     setAccessibleName(wording::without_markup(words));
+    dress();
+}
+
+void TextLabel::setRole(Role role) {
+    if (role == role_) return;
+    role_ = role;
     dress();
 }
 

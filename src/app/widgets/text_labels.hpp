@@ -13,6 +13,7 @@ public:
     explicit TextLabel(Role role, const QString& text = {}, QWidget* parent = nullptr);
     /// A sentence with its figures in <b>…</b>; other roles take it as it is.
     void setWords(const QString& words);
+    void setRole(Role role);
     /// One line, cut with an ellipsis where there is no room; the whole stays in the tool tip.
     void setElided();
 

@@ -10,6 +10,7 @@ namespace {
 
 BailOut to_place(const Homeward& homeward, const OutwardPoint& from, const Alternate& place, bool home) {
     BailOut way;
+    way.home = home;
     way.name = place.name;
     way.at = place.at;
     way.distance_m = geodesy::distance_m(from.at, place.at);
@@ -42,14 +43,19 @@ std::vector<BailOut> bail_outs(const Plan& plan, const OutwardPoint& from) {
     return ways;
 }
 
-std::vector<BailOutReach> bail_out_map(const Plan& plan) {
+std::vector<BailOutReach> bail_out_map(const Plan& plan, double as_far_as_m) {
     const Homeward homeward(plan.request, plan.conditions);
+    std::vector<OutwardPoint> way;
+    for (const OutwardPoint& point : plan.outward) {
+        if (point.distance_m < as_far_as_m) way.push_back(point);
+    }
+    if (!plan.outward.empty()) way.push_back(outward_at(plan, as_far_as_m));
     std::vector<BailOutReach> result;
     const auto all = places(plan);
     for (std::size_t i = 0; i < all.size(); ++i) {
-        BailOutReach reach{all[i].name, all[i].at, {}};
+        BailOutReach reach{i == 0, all[i].name, all[i].at, {}, way.empty() ? 0.0 : way.back().distance_m};
         bool inside = false;
-        for (const OutwardPoint& point : plan.outward) {
+        for (const OutwardPoint& point : way) {
             const bool reachable = to_place(homeward, point, all[i], i == 0).reachable;
             if (reachable && !inside) reach.parts.push_back({point.distance_m, point.distance_m});
             if (reachable) reach.parts.back().to_m = point.distance_m;

@@ -9,7 +9,8 @@ namespace sobremesa::mission {
 
 /// One landing place as seen from a moment of the flight.
 struct BailOut {
-    std::string name; ///< empty: home
+    bool home = false;
+    std::string name; ///< of an alternate, which may have none
     geodesy::EastNorth at = {};
     double distance_m = 0.0;
     double bearing_deg = 0.0;
@@ -26,7 +27,8 @@ std::vector<BailOut> bail_outs(const Plan& plan, const OutwardPoint& from);
 
 /// How far along the way out each landing place stays reachable.
 struct BailOutReach {
-    std::string name; ///< empty: home
+    bool home = false;
+    std::string name; ///< of an alternate, which may have none
     geodesy::EastNorth at = {};
     /// Parts of the way out, m flown, from which it can be reached.
     struct Part {
@@ -34,7 +36,16 @@ struct BailOutReach {
         double to_m = 0.0;
     };
     std::vector<Part> parts;
+    /// How far along the way out was looked at, m flown.
+    double looked_at_m = 0.0;
+
+    bool from_all_of_it() const {
+        return parts.size() == 1 && parts[0].from_m <= 0.0 && parts[0].to_m >= looked_at_m;
+    }
 };
-std::vector<BailOutReach> bail_out_map(const Plan& plan);
+
+/// Home first, then the alternates in their order.
+/// @param as_far_as_m  flown on the way out; most want to know as far as the turn
+std::vector<BailOutReach> bail_out_map(const Plan& plan, double as_far_as_m);
 
 } // namespace sobremesa::mission

@@ -313,4 +313,13 @@ OutwardPoint outward_at(const Plan& plan, double distance_m) {
     return between(a, b, (distance_m - a.distance_m) / (b.distance_m - a.distance_m));
 }
 
+std::vector<geodesy::EastNorth> way_between(const Plan& plan, double from_m, double to_m) {
+    std::vector<geodesy::EastNorth> line = {outward_at(plan, from_m).at};
+    for (const OutwardPoint& point : plan.outward) {
+        if (point.distance_m > from_m && point.distance_m < to_m) line.push_back(point.at);
+    }
+    line.push_back(outward_at(plan, to_m).at);
+    return line;
+}
+
 } // namespace sobremesa::mission

@@ -149,4 +149,7 @@ std::vector<FlightLeg> flight_legs(const Plan& plan, double turn_distance_m);
 /// Point on the way out at a distance, linear between the samples.
 OutwardPoint outward_at(const Plan& plan, double distance_m);
 
+/// Over the ground, the way out from one distance flown to another, both included.
+std::vector<geodesy::EastNorth> way_between(const Plan& plan, double from_m, double to_m);
+
 } // namespace sobremesa::mission

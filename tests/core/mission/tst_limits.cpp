@@ -1,5 +1,6 @@
 #include <QTest>
 
+#include "core/mission/add_place.hpp"
 #include "core/mission/alarms.hpp"
 #include "core/mission/bail_out.hpp"
 #include "core/mission/failsafe.hpp"
@@ -61,6 +62,8 @@ private slots:
     void itsOwnReturnOnAThrottle();
     void alarmsAreThoseOfThePlan();
     void alternatesWithinReach();
+    void wayBetweenFollowsTheBends();
+    void anAddedPlaceLiesFartherOut();
     void everyCheckExplainsItself();
 };
 
@@ -331,14 +334,60 @@ void LimitsTest::alternatesWithinReach() {
     QVERIFY(here.front().reachable);
     QVERIFY(!here.back().reachable);
     for (std::size_t i = 1; i < here.size(); ++i) QVERIFY(here[i].needed_wh >= here[i - 1].needed_wh);
-    const auto map = bail_out_map(plan);
+    const auto map = bail_out_map(plan, 1e9);
     QCOMPARE(map.size(), 3u);
+    QVERIFY(map[0].home && !map[1].home && !map[2].home);
     // Home is within reach from launch until beyond the turn: the reserve carries it farther.
     QCOMPARE(map[0].parts.size(), 1u);
     VERIFY_NEAR(map[0].parts[0].from_m, 0.0, 1e-9);
     QVERIFY(map[0].parts[0].to_m > plan.turn->distance_m.value);
+    QVERIFY(!map[0].from_all_of_it());
     QVERIFY(map[1].parts[0].to_m > map[0].parts[0].to_m);
     QVERIFY(map[2].parts.empty());
+    // As far as the turn, neither more nor less is said.
+    const double turn_m = plan.turn->distance_m.value;
+    const auto to_turn = bail_out_map(plan, turn_m);
+    QVERIFY(to_turn[0].from_all_of_it());
+    VERIFY_NEAR(to_turn[0].parts[0].to_m, turn_m, 1e-6);
+    VERIFY_NEAR(to_turn[1].parts[0].from_m, map[1].parts[0].from_m, 1e-9);
+    VERIFY_NEAR(to_turn[1].parts.back().to_m, turn_m, 1e-6);
+    QVERIFY(to_turn[2].parts.empty() && !to_turn[2].from_all_of_it());
+}
+
+void LimitsTest::wayBetweenFollowsTheBends() {
+    PlanRequest request = well_known();
+    request.mission.kind = MissionKind::route;
+    request.mission.waypoints = {{"", {0.0, 3000.0}, {}, 0.0, false}, {"", {3000.0, 3000.0}, {}, 0.0, false}};
+    const Plan plan = planned(request);
+    const auto line = way_between(plan, 1000.0, 5000.0);
+    VERIFY_NEAR(geodesy::distance_m(line.front(), outward_at(plan, 1000.0).at), 0.0, 1e-9);
+    VERIFY_NEAR(geodesy::distance_m(line.back(), outward_at(plan, 5000.0).at), 0.0, 1e-9);
+    double length_m = 0.0;
+    for (std::size_t i = 1; i < line.size(); ++i) length_m += geodesy::distance_m(line[i - 1], line[i]);
+    // Around the corner; the turn flown there is not a point of the line.
+    QVERIFY(length_m > 3900.0 && length_m < 4001.0);
+    QVERIFY(geodesy::distance_m(line.front(), line.back()) < 3200.0);
+    QCOMPARE(way_between(plan, 700.0, 700.0).size(), 2u);
+}
+
+void LimitsTest::anAddedPlaceLiesFartherOut() {
+    Mission mission;
+    mission.kind = MissionKind::out_and_back;
+    mission.bearing_deg = 90.0;
+    add_alternate(mission);
+    QVERIFY(mission.kind == MissionKind::out_and_back);
+    VERIFY_NEAR(mission.alternates[0].at.east_m, added_place_m, 1e-6);
+    add_waypoint(mission);
+    QVERIFY(mission.kind == MissionKind::route);
+    VERIFY_NEAR(mission.waypoints[0].at.east_m, added_place_m, 1e-6);
+    // On from the last place, away from home, whatever the mission's bearing.
+    mission.waypoints[0].at = {0.0, -500.0};
+    add_waypoint(mission);
+    VERIFY_NEAR(mission.waypoints[1].at.north_m, -500.0 - added_place_m, 1e-6);
+    // One that flies to places already stays what it is.
+    mission.kind = MissionKind::visit;
+    add_waypoint(mission);
+    QVERIFY(mission.kind == MissionKind::visit);
 }
 
 void LimitsTest::everyCheckExplainsItself() {

@@ -8,6 +8,8 @@
 #include "core/mission/move_home.hpp"
 #include "core/mission/outward.hpp"
 #include "core/mission/plan.hpp"
+#include "core/mission/wind_rows.hpp"
+#include "core/mission/winds.hpp"
 #include "core/units/constants.hpp"
 #include "support/compare.hpp"
 #include "support/planned.hpp"
@@ -66,6 +68,7 @@ private slots:
     void bestRangeNeverTurnsEarlierThanTheKnownCruise();
     void fastestUnderAShareOfFullPower();
     void windTableAndLawAgreeWhereTheyShould();
+    void rowsOfWindsBeginWithTheLaw();
     void windThatGrowsTurnsEarlier();
     void pressureAndMoistureActOnDensity();
     void climbByAngleAndByThrottle();
@@ -468,6 +471,42 @@ void MissionsTest::windTableAndLawAgreeWhereTheyShould() {
     VERIFY_NEAR(middle.speed_mps, 4.0 * std::sqrt(0.5), 1e-9);
     VERIFY_NEAR(atmosphere::wind_from_table({{10.0, {3.0, 90.0}}, {100.0, {6.0, 90.0}}}, 500.0).speed_mps, 6.0,
                 1e-12);
+}
+
+void MissionsTest::rowsOfWindsBeginWithTheLaw() {
+    PlanRequest request = bare(MissionKind::out_and_back);
+    request.weather.wind = {6.0, 270.0};
+    request.weather.wind_height_m = 50.0;
+    request.mission.height_m = 120.0;
+    const double law_mps = Winds(request).steady(120.0).speed_mps;
+    const double turn_m = planned(request).turn->distance_m.value;
+    add_wind_height(request);
+    const auto& table = request.weather.wind_table;
+    QCOMPARE(table.size(), 2u);
+    QCOMPARE(table[0].height_m, low_wind_height_m);
+    VERIFY_NEAR(table[1].wind.speed_mps, law_mps, 1e-12);
+    // At the mission's height nothing has changed; between the rows the law is a curve and the table a line.
+    VERIFY_NEAR(planned(request).turn->distance_m.value, turn_m, 1e-2 * turn_m);
+    add_wind_height(request);
+    QCOMPARE(table.back().height_m, 120.0 + wind_height_step_m);
+    VERIFY_NEAR(table.back().wind.speed_mps, law_mps, 1e-12);
+    request.weather.wind_table[0].height_m = 500.0;
+    sort_wind_heights(request.weather);
+    QCOMPARE(table.back().height_m, 500.0);
+    QVERIFY(make_plan(request).has_value());
+    // Nothing beyond the table; the last one left is the one wind again.
+    remove_wind_height(request, 3);
+    QCOMPARE(table.size(), 3u);
+    remove_wind_height(request, 2);
+    remove_wind_height(request, 0);
+    QVERIFY(table.empty());
+    QCOMPARE(*request.weather.wind_height_m, 120.0 + wind_height_step_m);
+    VERIFY_NEAR(request.weather.wind.speed_mps, law_mps, 1e-12);
+    // A low mission: the second row still lies above the first.
+    request.mission.height_m = 5.0;
+    add_wind_height(request);
+    QVERIFY(table[1].height_m > table[0].height_m);
+    QVERIFY(make_plan(request).has_value());
 }
 
 void MissionsTest::windThatGrowsTurnsEarlier() {

@@ -48,10 +48,6 @@ LimitsPanel::LimitsPanel(QWidget* parent) : QWidget(parent) {
 void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook) {
     outlook_ = std::move(outlook);
     const auto& q = Look::instance().quantities();
-    while (QLayoutItem* item = lines_->takeAt(0)) {
-        delete item->widget();
-        delete item;
-    }
     const bool any = outlook_ != nullptr;
     for (QWidget* one : {static_cast<QWidget*>(go_), static_cast<QWidget*>(rest_), static_cast<QWidget*>(reach_)})
         one->setVisible(any);
@@ -59,21 +55,25 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
     moves_heading_->setVisible(moves);
     moves_->setVisible(moves);
     places_->setVisible(any && outlook_->plan->turn && !outlook_->plan->request.mission.alternates.empty());
-    if (!any) return;
+    if (!any) {
+        dropLinesFrom(0);
+        return;
+    }
     const mission::Plan& plan = *outlook_->plan;
     go_->setText(wording::go_sentence(outlook_->limits, plan, q));
     int kept = 0;
     int unknown = 0;
+    int lines = 0;
     for (const auto& check : outlook_->limits.checks) {
         kept += check.verdict == Verdict::kept ? 1 : 0;
         unknown += check.verdict == Verdict::unknown ? 1 : 0;
         if (check.verdict != Verdict::broken && check.verdict != Verdict::near_it) continue;
-        auto* line = new TextLabel(check.verdict == Verdict::broken ? Role::warning : Role::plain);
+        TextLabel* const line = lineAt(lines++);
+        line->setRole(check.verdict == Verdict::broken ? Role::warning : Role::plain);
         line->setWords(tr("%1: %2", "limit: what it is about")
                            .arg(wording::name(check.kind), wording::limit_sentence(check, q)));
-        lines_->addWidget(line);
-        line->show();
     }
+    dropLinesFrom(lines);
     rest_->setText(unknown > 0 ? tr("%1 limits kept, %2 not known").arg(kept).arg(unknown)
                                : tr("%1 limits kept").arg(kept));
     rest_->setAccessibleName(tr("All limits: %1").arg(rest_->text()));
@@ -86,13 +86,30 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
         QStringList said = {tr("From the turn, reserve used: %1.").arg(places.join(QStringLiteral("; ")))};
         for (const auto& place : outlook_->landing_places) {
             // Home is within reach up to the turn: that is what a turn is.
-            if (!place.name.empty()) said << wording::within_reach(place, plan.turn->distance_m.value, q);
+            if (!place.home) said << wording::within_reach(place, q);
         }
         places_->setWords(said.join(QLatin1Char(' ')));
     }
     const bool time = mission::stays(plan.request);
     moves_->setSensitivities(plan.turn_sensitivities,
                              time ? units::Quantity::turn_time : units::Quantity::turn_distance);
+}
+
+/// The lines stay from one answer to the next: while something is dragged, most of them say the same.
+TextLabel* LimitsPanel::lineAt(int at) {
+    if (at < lines_->count()) return static_cast<TextLabel*>(lines_->itemAt(at)->widget());
+    auto* line = new TextLabel(Role::plain);
+    lines_->addWidget(line);
+    line->show();
+    return line;
+}
+
+void LimitsPanel::dropLinesFrom(int at) {
+    while (lines_->count() > at) {
+        QLayoutItem* const item = lines_->takeAt(at);
+        delete item->widget();
+        delete item;
+    }
 }
 
 void LimitsPanel::showAll() {
@@ -125,7 +142,7 @@ void LimitsPanel::showAll() {
         Cell met = words(known ? q.text(check.quantity, {check.worst, 0.0}) : QStringLiteral("–"));
         if (known) met.explanation = mission::explain(check);
         met.figure = true;
-        Cell allowed = words(known ? q.text(check.quantity, {check.limit, 0.0}) : QStringLiteral("–"));
+        Cell allowed = words(wording::limit_figure(check, q));
         allowed.figure = true;
         rows.push_back({words(wording::name(check.kind)), words(verdict(check.verdict)), met, allowed});
     }

@@ -23,6 +23,10 @@ public:
 
 private:
     void showAll();
+    /// Line of a limit that is broken or near, by its place among them; made where there is none.
+    TextLabel* lineAt(int at);
+    void dropLinesFrom(int at);
+
     std::shared_ptr<const session::PlanOutlook> outlook_;
     TextLabel* go_;
     QVBoxLayout* lines_;

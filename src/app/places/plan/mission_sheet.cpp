@@ -3,6 +3,7 @@
 #include <QTabWidget>
 
 #include "app/places/plan/places_table.hpp"
+#include "app/places/plan/wind_table.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
@@ -21,12 +22,13 @@ MissionSheet::MissionSheet(session::PlanSession& session, QWidget* parent) : Pop
     tabs->setDocumentMode(true);
     const FormSubject subject{[&session] { return session.request(); },
                               [&session](const mission::PlanRequest& r) { return session.setRequest(r); }};
-    const auto add = [&](const QString& name, std::vector<RequestField> fields) {
+    const auto add = [&](const QString& name, std::vector<RequestField> fields, QWidget* below = nullptr) {
         auto* inside = new app::Panel; // QFrame has a Panel of its own
         auto* rows = new QVBoxLayout(inside);
         rows->setContentsMargins(look.scaled(8), look.scaled(10), look.scaled(12), look.scaled(8));
         auto* form = new FieldForm(fields, subject);
         rows->addWidget(form);
+        if (below) rows->addWidget(below);
         rows->addStretch(1);
         connect(&session, &session::PlanSession::requestChanged, form, &FieldForm::refresh);
         auto* scroll = new ScrollColumn(inside);
@@ -45,7 +47,9 @@ MissionSheet::MissionSheet(session::PlanSession& session, QWidget* parent) : Pop
         close();
     });
     tabs->addTab(places, tr("Places"));
-    add(tr("Weather"), weather_fields(q));
+    auto* winds = new WindTable(subject);
+    connect(&session, &session::PlanSession::requestChanged, winds, &WindTable::refresh);
+    add(tr("Weather"), weather_fields(q), winds);
     add(tr("Return and link"), safety_fields(q));
     add(tr("On the ground"), ground_fields());
     column()->addWidget(tabs, 1);

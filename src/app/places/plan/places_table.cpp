@@ -2,13 +2,13 @@
 
 #include <QHBoxLayout>
 #include <QHeaderView>
-#include <QLineEdit>
 #include <QPushButton>
-#include <QTableWidget>
 #include <QVBoxLayout>
 
 #include "app/theme/look.hpp"
+#include "app/widgets/small_table.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/mission/add_place.hpp"
 #include "core/units/constants.hpp"
 #include "io/text_number.hpp"
 #include "wording/messages.hpp"
@@ -20,38 +20,22 @@ using units::Quantity;
 
 namespace {
 
-enum Column { kind_at, name_at, distance_at, bearing_at, height_at, minutes_at, columns };
-
-QString figure(double value, int decimals) {
-    return QString::fromStdString(io::text_from_number(value, decimals));
-}
+enum Column { kind_at, name_at, distance_at, bearing_at, height_at, minutes_at };
 
 } // namespace
 
 PlacesTable::PlacesTable(FormSubject subject, QWidget* parent)
-    : QWidget(parent), subject_(std::move(subject)), table_(new QTableWidget(0, columns)),
-      trouble_(new TextLabel(Role::warning)) {
+    : QWidget(parent), subject_(std::move(subject)), trouble_(new TextLabel(Role::warning)) {
     const Look& look = Look::instance();
     const auto& q = look.quantities();
+    table_ = new SmallTable(QStringLiteral("placesTable"), tr("Places of the mission"),
+                            {QString(), tr("name"),
+                             tr("from home, %1").arg(q.notation(Quantity::turn_distance).unit), tr("bearing, °"),
+                             tr("height, %1").arg(q.notation(Quantity::height).unit), tr("circles, min")},
+                            2);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
-    table_->setObjectName(QStringLiteral("placesTable"));
-    table_->setAccessibleName(tr("Places of the mission"));
-    table_->setHorizontalHeaderLabels(
-        {QString(), tr("name"), tr("from home, %1").arg(q.notation(Quantity::turn_distance).unit), tr("bearing, °"),
-         tr("height, %1").arg(q.notation(Quantity::height).unit), tr("circles, min")});
-    // A head stands where its column does: words on the left, figures on the right.
-    for (int column_at = 0; column_at < table_->columnCount(); ++column_at)
-        table_->horizontalHeaderItem(column_at)->setTextAlignment((column_at < 2 ? Qt::AlignLeft : Qt::AlignRight) |
-                                                                  Qt::AlignVCenter);
-    table_->verticalHeader()->hide();
-    table_->verticalHeader()->setDefaultSectionSize(look.scaled(26));
-    table_->setFrameShape(QFrame::NoFrame);
-    table_->setShowGrid(false);
-    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table_->setSelectionMode(QAbstractItemView::SingleSelection);
     table_->setMinimumHeight(look.scaled(230));
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     table_->horizontalHeader()->setSectionResizeMode(kind_at, QHeaderView::ResizeToContents);
     column->addWidget(table_, 1);
     trouble_->setObjectName(QStringLiteral("placesTrouble"));
@@ -89,8 +73,7 @@ PlacesTable::PlacesTable(FormSubject subject, QWidget* parent)
 }
 
 void PlacesTable::refresh() {
-    // A cell that is being typed in is not pulled away.
-    if (filling_ || table_->findChild<QLineEdit*>()) return;
+    if (filling_ || table_->isTypedIn()) return;
     filling_ = true;
     const auto request = subject_.request();
     const auto& mission = request.mission;
@@ -99,35 +82,30 @@ void PlacesTable::refresh() {
     const auto up = q.notation(Quantity::height);
     const int chosen = table_->currentRow();
     table_->setRowCount(int(mission.waypoints.size() + mission.alternates.size()));
-    const auto set = [&](int row, int column, const QString& text, bool editable) {
-        auto* item = new QTableWidgetItem(text);
-        item->setTextAlignment(column > name_at ? Qt::AlignRight | Qt::AlignVCenter
-                                                : Qt::AlignLeft | Qt::AlignVCenter);
-        if (!editable) item->setFlags(item->flags() & ~Qt::ItemIsEditable);
-        table_->setItem(row, column, item);
-    };
     int row = 0;
     const auto place = [&](const geodesy::EastNorth& at) {
         constexpr int decimals = 2;
-        set(row, distance_at, figure(geodesy::distance_m(at, {}) * way.factor, decimals), true);
-        set(row, bearing_at, figure(geodesy::bearing_deg({}, at), 0), true);
+        table_->put(row, distance_at, SmallTable::figure(geodesy::distance_m(at, {}) * way.factor, decimals), true);
+        table_->put(row, bearing_at, SmallTable::figure(geodesy::bearing_deg({}, at), 0), true);
     };
     for (const auto& point : mission.waypoints) {
-        set(row, kind_at, tr("over"), false);
-        set(row, name_at, QString::fromStdString(point.name), true);
+        table_->put(row, kind_at, tr("over"), false);
+        table_->put(row, name_at, QString::fromStdString(point.name), true);
         place(point.at);
-        set(row, height_at, point.height_m ? figure(*point.height_m * up.factor, 0) : QString(), true);
-        set(row, minutes_at,
-            point.loiter_to_the_last ? tr("to the last") : figure(point.loiter_s / units::seconds_per_minute, 0),
-            true);
+        table_->put(row, height_at, point.height_m ? SmallTable::figure(*point.height_m * up.factor, 0) : QString(),
+                    true);
+        table_->put(row, minutes_at,
+                    point.loiter_to_the_last ? tr("to the last")
+                                             : SmallTable::figure(point.loiter_s / units::seconds_per_minute, 0),
+                    true);
         ++row;
     }
     for (const auto& alternate : mission.alternates) {
-        set(row, kind_at, tr("landing"), false);
-        set(row, name_at, QString::fromStdString(alternate.name), true);
+        table_->put(row, kind_at, tr("landing"), false);
+        table_->put(row, name_at, QString::fromStdString(alternate.name), true);
         place(alternate.at);
-        set(row, height_at, figure(alternate.height_m * up.factor, 0), true);
-        set(row, minutes_at, QString(), false);
+        table_->put(row, height_at, SmallTable::figure(alternate.height_m * up.factor, 0), true);
+        table_->put(row, minutes_at, QString(), false);
         ++row;
     }
     if (chosen >= 0 && chosen < row) table_->setCurrentCell(chosen, name_at);
@@ -185,27 +163,17 @@ void PlacesTable::edited(int row, int column) {
             point->loiter_s = number.value_or(0.0) * units::seconds_per_minute;
             point->loiter_to_the_last = to_the_last;
             break;
-        case kind_at:
-        case columns: break;
+        case kind_at: break;
         }
     });
 }
 
 void PlacesTable::addPlace(bool landing_place) {
     change([landing_place](mission::Mission& mission) {
-        constexpr double farther_m = 2000.0;
-        const auto from = mission.waypoints.empty() ? geodesy::EastNorth{} : mission.waypoints.back().at;
-        const double on_deg = mission.waypoints.empty() ? mission.bearing_deg : geodesy::bearing_deg({}, from);
-        const auto at = geodesy::offset(from, on_deg, farther_m);
-        if (landing_place) {
-            mission.alternates.push_back({"", at, 0.0});
-            return;
-        }
-        mission.waypoints.push_back({"", at, {}, 0.0, false});
-        // A place that is added is meant to be flown over.
-        if (mission.kind == mission::MissionKind::out_and_back ||
-            mission.kind == mission::MissionKind::farthest_point)
-            mission.kind = mission::MissionKind::route;
+        if (landing_place)
+            mission::add_alternate(mission);
+        else
+            mission::add_waypoint(mission);
     });
     table_->setCurrentCell(table_->rowCount() - 1, name_at);
 }

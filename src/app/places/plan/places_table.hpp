@@ -4,10 +4,9 @@
 
 #include "app/fields/field_form.hpp"
 
-class QTableWidget;
-
 namespace sobremesa::app {
 
+class SmallTable;
 class TextLabel;
 
 /// The places of a mission as a table: what the way leads over, and where else one may land. Cells are edited in
@@ -30,7 +29,7 @@ private:
     void movePlace(int by);
 
     FormSubject subject_;
-    QTableWidget* table_;
+    SmallTable* table_;
     TextLabel* trouble_;
     bool filling_ = false;
 };

@@ -306,28 +306,16 @@ void PlanPlace::showOutlook() {
     map_->setRelief(outlook->relief);
 }
 
-/// From which parts of the way a landing place can be reached, as far as the turn. Those that always can be are
-/// only said to be; a line beside all of the way would tell nothing.
+/// From which parts of the way a landing place can be reached. Those that always can be are only said to be; a line
+/// beside all of the way would tell nothing.
 void PlanPlace::showWithinReach(const session::PlanOutlook& outlook) {
     std::vector<MapView::WithinReach> places;
-    const mission::Plan& plan = *outlook.plan;
-    for (std::size_t k = 1; plan.turn && k < outlook.landing_places.size(); ++k) {
-        const auto& reach = outlook.landing_places[k];
-        const double turn_m = plan.turn->distance_m.value;
-        const bool always =
-            !reach.parts.empty() && reach.parts.front().from_m <= 0.0 && reach.parts.front().to_m >= turn_m;
-        if (always) continue;
+    for (const auto& reach : outlook.landing_places) {
+        if (reach.home || reach.from_all_of_it()) continue;
         MapView::WithinReach place;
-        place.label = reach.name.empty() ? tr("landing place") : QString::fromStdString(reach.name);
-        for (const auto& part : reach.parts) {
-            const double to_m = std::min(part.to_m, turn_m);
-            if (to_m <= part.from_m) continue;
-            std::vector<geodesy::EastNorth> line = {mission::outward_at(plan, part.from_m).at};
-            for (const auto& point : plan.outward)
-                if (point.distance_m > part.from_m && point.distance_m < to_m) line.push_back(point.at);
-            line.push_back(mission::outward_at(plan, to_m).at);
-            place.parts.push_back(std::move(line));
-        }
+        place.label = wording::landing_place_name(reach.name);
+        for (const auto& part : reach.parts)
+            place.parts.push_back(mission::way_between(*outlook.plan, part.from_m, part.to_m));
         places.push_back(std::move(place));
     }
     map_->setWithinReach(std::move(places));
@@ -537,8 +525,7 @@ void PlanPlace::showMap(const mission::Plan& plan) {
                          false, true});
     }
     for (const auto& place : mission.alternates)
-        marks.push_back(
-            {place.at, place.name.empty() ? tr("landing place") : QString::fromStdString(place.name), true, true});
+        marks.push_back({place.at, wording::landing_place_name(place.name), true, true});
     map_->setHomeMovable(mission::home_can_move(plan.request));
     map_->setMarks(std::move(marks));
     map_->setTurn(mark, mission.kind == mission::MissionKind::out_and_back);
