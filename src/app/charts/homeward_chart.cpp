@@ -114,6 +114,7 @@ void HomewardChart::setPlan(std::shared_ptr<const mission::Plan> plan) {
 }
 
 void HomewardChart::setBeside(std::shared_ptr<const mission::Plan> plan) {
+    if (plan == beside_) return;
     beside_ = std::move(plan);
     refresh();
 }
@@ -162,7 +163,7 @@ void HomewardChart::refresh() {
     }
     if (!drawable) {
         setAccessibleName(plan_ ? wording::homeward_summary(*plan_, Look::instance().quantities()) : QString());
-        plot_->replot();
+        plot_->replot(QCustomPlot::rpQueuedReplot);
         return;
     }
     const Look& look = Look::instance();
@@ -180,7 +181,8 @@ void HomewardChart::refresh() {
     addTurnAndSchools(end_m);
     if (flown_) addFlown();
     addLabels(end_m);
-    plot_->replot();
+    // Once for all that changes before the window is painted.
+    plot_->replot(QCustomPlot::rpQueuedReplot);
     if (cursor_m_ >= 0.0) moveCursor(cursor_m_);
 }
 
@@ -616,8 +618,7 @@ void HomewardChart::keyPressEvent(QKeyEvent* event) {
 }
 
 void HomewardChart::resizeEvent(QResizeEvent*) {
-    // The rules' labels are placed in pixels.
-    plot_->replot();
+    // The rules' labels are placed in pixels; the plot within has been laid out anew before this is heard.
     refresh();
 }
 

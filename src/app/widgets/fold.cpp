@@ -67,15 +67,23 @@ void Fold::arrange(Shape shape) {
     page_->show();
 }
 
-void Fold::setSideBySide(QWidget* left, int left_parts, QWidget* right, int right_parts) {
-    setWideArrangement([=](QWidget* page) {
+Fold::Fold(const Half& left, const Half& right) : Fold() {
+    addPane(left.name, left.pane);
+    addPane(right.name, right.pane);
+    setWideArrangement([left, right](QWidget* page) {
         auto* row = new QHBoxLayout(page);
         row->setContentsMargins(0, 0, 0, 0);
         row->setSpacing(0);
-        row->addWidget(left, left_parts);
+        row->addWidget(left.pane, left.parts);
         row->addWidget(new Hairline(Qt::Vertical));
-        row->addWidget(right, right_parts);
+        row->addWidget(right.pane, right.parts);
     });
+}
+
+void Fold::fill(QWidget& page, const Half& left, const Half& right) {
+    auto* whole = new QVBoxLayout(&page);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->addWidget(new Fold(left, right));
 }
 
 void Fold::resizeEvent(QResizeEvent*) {

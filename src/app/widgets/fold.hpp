@@ -15,15 +15,24 @@ namespace sobremesa::app {
 class Fold : public QWidget {
     Q_OBJECT
 public:
+    /// One of two panes that stand beside each other, with a hairline between.
+    struct Half {
+        QString name;
+        QWidget* pane;
+        /// Share of the width, in parts.
+        int parts;
+    };
+
     explicit Fold(QWidget* parent = nullptr);
+    Fold(const Half& left, const Half& right);
+    /// A page of two panes and nothing else.
+    static void fill(QWidget& page, const Half& left, const Half& right);
     /// @param kept  stays in sight below the tabs of the others as long as the height allows
     void addPane(const QString& name, QWidget* pane, bool kept = false);
     /// The kept pane stands beside the tabs instead of below them: for what needs height more than width.
     void setKeptBeside() { kept_beside_ = true; }
     /// Lays all panes out on one page; called again whenever the window becomes wide.
     void setWideArrangement(std::function<void(QWidget* page)> arrange);
-    /// The usual two panes: one beside the other, with a hairline between, so wide in parts.
-    void setSideBySide(QWidget* left, int left_parts, QWidget* right, int right_parts);
     enum class Shape { wide, tabs_and_kept, tabs };
     Shape shape() const { return shape_; }
     /// Room below which panes fold, in pixels of the design: narrower windows, or larger text.

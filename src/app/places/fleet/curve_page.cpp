@@ -25,15 +25,7 @@ using units::Quantity;
 CurvePage::CurvePage(session::LearningSession& learning, session::PlanSession& plan, QWidget* parent)
     : QWidget(parent), learning_(learning), plan_(plan) {
     setObjectName(QStringLiteral("curvePage"));
-    auto* fold = new Fold;
-    QWidget* left = makeChart();
-    QWidget* right = makeReading();
-    fold->addPane(tr("Curve"), left);
-    fold->addPane(tr("Speeds to fly"), right);
-    fold->setSideBySide(left, 9, right, 6);
-    auto* whole = new QVBoxLayout(this);
-    whole->setContentsMargins(0, 0, 0, 0);
-    whole->addWidget(fold);
+    Fold::fill(*this, {tr("Curve"), makeChart(), 9}, {tr("Speeds to fly"), makeReading(), 6});
     connect(&learning_, &session::LearningSession::changed, this, &CurvePage::refresh);
     connect(&plan_, &session::PlanSession::requestChanged, this, &CurvePage::refresh);
     connect(&Look::instance(), &Look::changed, this, &CurvePage::refresh);

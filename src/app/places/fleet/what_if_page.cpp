@@ -25,15 +25,7 @@ using units::Quantity;
 WhatIfPage::WhatIfPage(session::LearningSession& learning, session::PlanSession& plan, QWidget* parent)
     : QWidget(parent), learning_(learning), plan_(plan) {
     setObjectName(QStringLiteral("whatIfPage"));
-    auto* fold = new Fold;
-    QWidget* left = makeDials();
-    QWidget* right = makeOutcome();
-    fold->addPane(tr("Change"), left);
-    fold->addPane(tr("What comes of it"), right);
-    fold->setSideBySide(left, 6, right, 9);
-    auto* whole = new QVBoxLayout(this);
-    whole->setContentsMargins(0, 0, 0, 0);
-    whole->addWidget(fold);
+    Fold::fill(*this, {tr("Change"), makeDials(), 6}, {tr("What comes of it"), makeOutcome(), 9});
     connect(&learning_, &session::LearningSession::changed, this, &WhatIfPage::refresh);
     connect(&plan_, &session::PlanSession::requestChanged, this, &WhatIfPage::refresh);
     connect(&Look::instance(), &Look::changed, this, &WhatIfPage::refresh);

@@ -57,15 +57,7 @@ QString numbers_text(const std::vector<double>& values, double factor, int decim
 
 HealthPage::HealthPage(session::Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setObjectName(QStringLiteral("healthPage"));
-    auto* fold = new Fold;
-    QWidget* left = makeReading();
-    QWidget* right = makeEntry();
-    fold->addPane(tr("Health"), left);
-    fold->addPane(tr("Readings"), right);
-    fold->setSideBySide(left, 8, right, 6);
-    auto* whole = new QVBoxLayout(this);
-    whole->setContentsMargins(0, 0, 0, 0);
-    whole->addWidget(fold);
+    Fold::fill(*this, {tr("Health"), makeReading(), 8}, {tr("Readings"), makeEntry(), 6});
     connect(&desk_, &session::Desk::packsChanged, this, &HealthPage::refresh);
     connect(&Look::instance(), &Look::changed, this, &HealthPage::refresh);
     refresh();

@@ -73,15 +73,7 @@ WorkshopPage::WorkshopPage(session::Desk& desk, QWidget* parent)
     : QWidget(parent), desk_(desk), build_(std::make_shared<Build>()),
       test_(std::make_shared<battery::PartialTest>(battery::ordinary_test({}))), taken_test_(*test_) {
     setObjectName(QStringLiteral("workshopPage"));
-    auto* fold = new Fold;
-    QWidget* left = makeBuild();
-    QWidget* right = makeTest();
-    fold->addPane(tr("Build from cells"), left);
-    fold->addPane(tr("Part of a flight"), right);
-    fold->setSideBySide(left, 9, right, 5);
-    auto* whole = new QVBoxLayout(this);
-    whole->setContentsMargins(0, 0, 0, 0);
-    whole->addWidget(fold);
+    Fold::fill(*this, {tr("Build from cells"), makeBuild(), 9}, {tr("Part of a flight"), makeTest(), 5});
     makeForms();
     connect(&Look::instance(), &Look::changed, this, &WorkshopPage::makeForms);
 }

@@ -52,13 +52,7 @@ SensorsPlace::SensorsPlace(session::Desk& desk, QWidget* parent)
     : QWidget(parent), session_(desk), pages_(new QStackedLayout(this)) {
     setObjectName(QStringLiteral("sensorsPlace"));
     pages_->addWidget(makeEmpty());
-    auto* fold = new Fold;
-    QWidget* left = makeAnswer();
-    QWidget* right = makeEvidence();
-    fold->addPane(tr("Scale"), left);
-    fold->addPane(tr("Recharged flights"), right);
-    fold->setSideBySide(left, 7, right, 8);
-    pages_->addWidget(fold);
+    pages_->addWidget(new Fold({tr("Scale"), makeAnswer(), 7}, {tr("Recharged flights"), makeEvidence(), 8}));
     connect(&session_, &session::CalibrationSession::changed, this, &SensorsPlace::refresh);
     connect(&Look::instance(), &Look::changed, this, &SensorsPlace::refresh);
     refresh();
