@@ -1,4 +1,5 @@
 #include "io/document_parts.hpp"
+#include "core/mission/wind_rows.hpp"
 
 #include <algorithm>
 #include <array>
@@ -579,7 +580,7 @@ units::Result<PlanRequest> read_request(Parts& parts, const std::string& file) {
     parts.part("pack", true, [&](DocumentReader& in) { read_pack(in, request.pack, file); });
     parts.part("weather", false, [&](DocumentReader& in) { read_weather(in, request.weather); });
     // Where no bearing is given the flight goes out into the wind: the way home is then the easy one.
-    request.mission.bearing_deg = request.weather.wind.from_deg;
+    request.mission.bearing_deg = mission::spoken_wind(request).from_deg;
     parts.part("mission", false, [&](DocumentReader& in) { read_mission(in, request); });
     parts.part("reserve", false, [&](DocumentReader& in) { read_reserve(in, request.reserve); });
     parts.part("landing", false, [&](DocumentReader& in) { request.landing_cell_v = in.number("cell_voltage_v"); });

@@ -9,6 +9,7 @@
 #include <QTextDocument>
 #include <QTextOption>
 
+#include "core/mission/wind_rows.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
@@ -38,9 +39,10 @@ constexpr double step = 0.05;
 
 QString setting_text(const mission::Plan& plan, const wording::Quantities& q) {
     const auto& r = plan.request;
-    const auto wind = q.text(Quantity::wind_speed, {r.weather.wind.speed_mps, 0.0});
+    const auto wind = mission::spoken_wind(r);
     return Words::tr("%1 · %2 · wind %3 from %4 · %5 · %6 above home")
-        .arg(wording::title(r.aircraft), wording::title(r.pack), wind, q.direction(r.weather.wind.from_deg),
+        .arg(wording::title(r.aircraft), wording::title(r.pack),
+             q.text(Quantity::wind_speed, {wind.speed_mps, 0.0}), q.direction(wind.from_deg),
              q.text(Quantity::temperature, {r.weather.temperature_c, 0.0}), q.height(r.mission.height_m));
 }
 

@@ -163,6 +163,7 @@ void FlightSession::takeWind() {
     request.weather.wind = *found;
     // Found where it was flown, whatever height the forecast was for.
     request.weather.wind_height_m.reset();
+    request.weather.wind_table.clear();
     flown_.setRequest(request);
 }
 

@@ -7,6 +7,7 @@
 #include <QStringList>
 
 #include "core/mission/chance.hpp"
+#include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
@@ -177,8 +178,10 @@ QString what_changed(const mission::Plan& before, const mission::Plan& after, co
         causes << Words::tr("%1 %2", "quantity, change")
                       .arg(name(quantity), signed_text(to - from, q.notation(quantity)));
     };
-    compare(Quantity::wind_speed, a.weather.wind.speed_mps, b.weather.wind.speed_mps);
-    compare(Quantity::wind_from, 0.0, units::signed_turn_degrees(a.weather.wind.from_deg, b.weather.wind.from_deg));
+    const auto wind_a = mission::spoken_wind(a);
+    const auto wind_b = mission::spoken_wind(b);
+    compare(Quantity::wind_speed, wind_a.speed_mps, wind_b.speed_mps);
+    compare(Quantity::wind_from, 0.0, units::signed_turn_degrees(wind_a.from_deg, wind_b.from_deg));
     compare(Quantity::bearing, 0.0, units::signed_turn_degrees(a.mission.bearing_deg, b.mission.bearing_deg));
     compare(Quantity::height, a.mission.height_m, b.mission.height_m);
     compare(Quantity::temperature, a.weather.temperature_c, b.weather.temperature_c);
@@ -231,15 +234,14 @@ QString homeward_summary(const mission::Plan& plan, const Quantities& q) {
 
 QString map_summary(const mission::Plan& plan, const Quantities& q) {
     const auto& r = plan.request;
+    const auto wind = mission::spoken_wind(r);
     if (!plan.turn) {
         return Words::tr("Map: home, wind from %1 at %2, and no turn.")
-            .arg(q.direction(r.weather.wind.from_deg),
-                 written(r.weather.wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
+            .arg(q.direction(wind.from_deg), written(wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
     }
     return Words::tr("Map: from home out on %1 to the turn at %2; wind from %3 at %4.")
         .arg(q.direction(r.mission.bearing_deg), q.distance(plan.turn->distance_m.value),
-             q.direction(r.weather.wind.from_deg),
-             written(r.weather.wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
+             q.direction(wind.from_deg), written(wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
 }
 
 QString bench_sentence(const battery::Pack& pack, const battery::BenchLoad& load,

@@ -23,6 +23,7 @@
 #include "app/widgets/sensitivity_bars.hpp"
 #include "core/mission/height_profile.hpp"
 #include "core/mission/move_home.hpp"
+#include "core/mission/wind_rows.hpp"
 #include "paper/flight_card.hpp"
 #include "support/compare.hpp"
 
@@ -455,6 +456,11 @@ void MissionsInPlanTest::windsByHeightAreATable() {
     QVERIFY(trouble->isVisible());
     QCOMPARE(winds().size(), before.size());
     VERIFY_NEAR(winds()[0].wind.speed_mps, before[0].wind.speed_mps, 1e-12);
+    // What is said of the wind is theirs at the mission's height, not the one wind that they replace.
+    settle();
+    const auto spoken = mission::spoken_wind(session().request());
+    const QString map = window_->find<MapView>("planMap")->accessibleName();
+    QVERIFY2(map.contains(q.direction(spoken.from_deg)), qPrintable(map));
     // One alone is the one wind again.
     table->setCurrentCell(2, 0);
     press("removeWindHeight");

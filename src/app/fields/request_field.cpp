@@ -5,6 +5,7 @@
 #include <QCoreApplication>
 
 #include "app/fields/field_makers.hpp"
+#include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
 #include "io/electronics_text.hpp"
 #include "io/text_number.hpp"
@@ -306,12 +307,16 @@ std::vector<RequestField> wind_fields(const Quantities& q) {
     return {
         number(
             "weather.wind_mps", Words::tr("Wind at mission height"), typed(q.notation(Quantity::wind_speed), 1),
-            0.5, [](const PlanRequest& r) { return r.weather.wind.speed_mps; },
-            [](PlanRequest& r, double v) { r.weather.wind.speed_mps = v; }),
+            0.5, [](const PlanRequest& r) { return mission::spoken_wind(r).speed_mps; },
+            [](PlanRequest& r, double v) {
+                mission::set_spoken_wind(r, {v, mission::spoken_wind(r).from_deg});
+            }),
         number(
             "weather.wind_from_deg", Words::tr("Coming from"), q.notation(Quantity::wind_from), 5,
-            [](const PlanRequest& r) { return r.weather.wind.from_deg; },
-            [](PlanRequest& r, double v) { r.weather.wind.from_deg = units::wrap_degrees(v); }),
+            [](const PlanRequest& r) { return mission::spoken_wind(r).from_deg; },
+            [](PlanRequest& r, double v) {
+                mission::set_spoken_wind(r, {mission::spoken_wind(r).speed_mps, units::wrap_degrees(v)});
+            }),
         number(
             "weather.home_wind_factor", Words::tr("Worst credible on the way home"), {1.0, QStringLiteral("×"), 2},
             0.05, [](const PlanRequest& r) { return r.weather.home_wind_factor; },

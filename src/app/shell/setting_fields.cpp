@@ -2,6 +2,7 @@
 
 #include <QCoreApplication>
 
+#include "core/mission/wind_rows.hpp"
 #include "wording/names.hpp"
 #include "wording/plans.hpp"
 
@@ -36,9 +37,9 @@ QString mission_text(const PlanRequest& r, const Quantities& q) {
 }
 
 QString wind_text(const PlanRequest& r, const Quantities& q) {
+    const auto wind = mission::spoken_wind(r);
     return Words::tr("%1 from %2", "wind speed, direction")
-        .arg(wording::written(r.weather.wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)),
-             q.direction(r.weather.wind.from_deg));
+        .arg(wording::written(wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)), q.direction(wind.from_deg));
 }
 
 } // namespace

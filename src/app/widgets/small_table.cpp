@@ -19,6 +19,7 @@ SmallTable::SmallTable(const QString& object, const QString& spoken, const QStri
     verticalHeader()->hide();
     verticalHeader()->setDefaultSectionSize(Look::instance().scaled(26));
     horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    horizontalHeader()->setHighlightSections(false);
     setFrameShape(QFrame::NoFrame);
     setShowGrid(false);
     setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -34,6 +35,11 @@ void SmallTable::put(int row, int column, const QString& text, bool editable) {
     item->setTextAlignment(alignment(column));
     if (!editable) item->setFlags(item->flags() & ~Qt::ItemIsEditable);
     setItem(row, column, item);
+}
+
+void SmallTable::fitRows(int most) {
+    const int head = horizontalHeader()->sizeHint().height();
+    setFixedHeight(head + std::min(rowCount(), most) * verticalHeader()->defaultSectionSize() + 2 * frameWidth());
 }
 
 QString SmallTable::figure(double value, int decimals) {

@@ -13,6 +13,8 @@ public:
     SmallTable(const QString& object, const QString& spoken, const QStringList& heads, int words);
 
     void put(int row, int column, const QString& text, bool editable);
+    /// As high as its rows, up to so many.
+    void fitRows(int most);
     /// As it is typed: no grouping, no unit.
     static QString figure(double value, int decimals);
     /// A cell is being typed in: the table must not be filled anew under the hand.

@@ -5,6 +5,7 @@
 
 #include "core/atmosphere/standard_atmosphere.hpp"
 #include "core/battery/discharge.hpp"
+#include "core/mission/winds.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::matching {
@@ -78,14 +79,15 @@ units::Result<Outcome> outcome_of(const airframe::Aircraft& aircraft, const airf
 }
 
 FlownAs flown_as(const mission::PlanRequest& request) {
-    const double off = units::radians(request.weather.wind.from_deg - request.mission.bearing_deg);
+    const auto wind = mission::Winds(request).steady(request.mission.height_m);
+    const double off = units::radians(wind.from_deg - request.mission.bearing_deg);
     return {request.pack,
             mission::landing_cell_v(request),
             request.weather.field_elevation_m,
             request.mission.height_m,
             request.weather.temperature_c,
-            request.weather.wind.speed_mps * std::cos(off),
-            request.weather.wind.speed_mps * std::sin(off),
+            wind.speed_mps * std::cos(off),
+            wind.speed_mps * std::sin(off),
             request.mission.climb_rate_mps};
 }
 

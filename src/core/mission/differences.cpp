@@ -1,4 +1,5 @@
 #include "core/mission/differences.hpp"
+#include "core/mission/wind_rows.hpp"
 
 #include <cmath>
 
@@ -22,8 +23,8 @@ constexpr Given givens[] = {
     {Quantity::rated_charge, [](const PlanRequest& r) { return battery::rated_charge_ah(r.pack); }},
     {Quantity::pack_resistance, [](const PlanRequest& r) { return battery::resistance_ohm(r.pack); }},
     {Quantity::pack_mass, [](const PlanRequest& r) { return r.pack.mass_kg; }},
-    {Quantity::wind_speed, [](const PlanRequest& r) { return r.weather.wind.speed_mps; }},
-    {Quantity::wind_from, [](const PlanRequest& r) { return r.weather.wind.from_deg; }},
+    {Quantity::wind_speed, [](const PlanRequest& r) { return spoken_wind(r).speed_mps; }},
+    {Quantity::wind_from, [](const PlanRequest& r) { return spoken_wind(r).from_deg; }},
     {Quantity::home_wind_factor, [](const PlanRequest& r) { return r.weather.home_wind_factor; }},
     {Quantity::temperature, [](const PlanRequest& r) { return r.weather.temperature_c; }},
     {Quantity::bearing, [](const PlanRequest& r) { return r.mission.bearing_deg; }},

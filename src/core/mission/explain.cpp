@@ -1,4 +1,5 @@
 #include "core/mission/explain.hpp"
+#include "core/mission/wind_rows.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -27,7 +28,7 @@ ExplainedInput input(const Plan& plan, Quantity quantity) {
     case Quantity::all_up_mass: return {quantity, {c.all_up_mass_kg, 0.0}, Origin::given};
     case Quantity::air_density: return {quantity, {c.air.density_kgm3, 0.0}, Origin::computed};
     case Quantity::wind_speed: return {quantity, {c.wind_out.speed_mps, r.weather.wind_sd_mps}, Origin::given};
-    case Quantity::wind_from: return {quantity, {r.weather.wind.from_deg, 0.0}, Origin::given};
+    case Quantity::wind_from: return {quantity, {spoken_wind(r).from_deg, 0.0}, Origin::given};
     case Quantity::bearing: return {quantity, {r.mission.bearing_deg, 0.0}, Origin::given};
     case Quantity::home_wind_factor: return {quantity, {r.weather.home_wind_factor, 0.0}, Origin::assumed};
     case Quantity::landing_cell_voltage:

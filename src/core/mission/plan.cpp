@@ -7,6 +7,7 @@
 #include "core/mission/plan_notices.hpp"
 #include "core/mission/reach.hpp"
 #include "core/mission/schools.hpp"
+#include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::mission {
@@ -121,8 +122,16 @@ struct Nudge {
 
 /// Steps that a pilot thinks in.
 constexpr Nudge nudges[] = {
-    {units::Quantity::wind_speed, 1.0, false, [](PlanRequest& r, double s) { r.weather.wind.speed_mps += s; }},
-    {units::Quantity::wind_from, 15.0, false, [](PlanRequest& r, double s) { r.weather.wind.from_deg += s; }},
+    {units::Quantity::wind_speed, 1.0, false,
+     [](PlanRequest& r, double s) {
+         const auto wind = spoken_wind(r);
+         set_spoken_wind(r, {wind.speed_mps + s, wind.from_deg});
+     }},
+    {units::Quantity::wind_from, 15.0, false,
+     [](PlanRequest& r, double s) {
+         const auto wind = spoken_wind(r);
+         set_spoken_wind(r, {wind.speed_mps, wind.from_deg + s});
+     }},
     {units::Quantity::cruise_power, 0.05, true,
      [](PlanRequest& r, double s) { r.aircraft.cruise_power_w *= 1.0 + s; }},
     {units::Quantity::usable_charge, -0.05, true,

@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/mission/winds.hpp"
+#include "core/units/constants.hpp"
 
 namespace sobremesa::mission {
 
@@ -35,6 +36,26 @@ void remove_wind_height(PlanRequest& request, std::size_t row) {
 void sort_wind_heights(Weather& weather) {
     std::stable_sort(weather.wind_table.begin(), weather.wind_table.end(),
                      [](const auto& a, const auto& b) { return a.height_m < b.height_m; });
+}
+
+atmosphere::Wind spoken_wind(const PlanRequest& request) {
+    if (request.weather.wind_table.size() < 2) return request.weather.wind;
+    return atmosphere::wind_from_table(request.weather.wind_table, request.mission.height_m);
+}
+
+void set_spoken_wind(PlanRequest& request, const atmosphere::Wind& wind) {
+    auto& weather = request.weather;
+    if (weather.wind_table.size() < 2) {
+        weather.wind = wind;
+        return;
+    }
+    const auto before = spoken_wind(request);
+    const double turn_deg = wind.from_deg - before.from_deg;
+    const double more_mps = wind.speed_mps - before.speed_mps;
+    for (auto& row : weather.wind_table) {
+        row.wind.speed_mps = std::max(row.wind.speed_mps + more_mps, 0.0);
+        row.wind.from_deg = units::wrap_degrees(row.wind.from_deg + turn_deg);
+    }
 }
 
 } // namespace sobremesa::mission

@@ -16,6 +16,13 @@ void remove_wind_height(PlanRequest& request, std::size_t row);
 /// Lowest first, as the winds are kept; rows of one height in the order they came.
 void sort_wind_heights(Weather& weather);
 
+/// The wind in a word or two: the one wind as the pilot gave it, or where there are winds by height, theirs at the
+/// mission's height.
+atmosphere::Wind spoken_wind(const PlanRequest& request);
+
+/// Makes it another. Winds by height all change by as much, direction and speed, and keep their shape.
+void set_spoken_wind(PlanRequest& request, const atmosphere::Wind& wind);
+
 /// Where weather services give the wind near the ground, m (WMO-No. 8, Guide to Instruments and Methods of
 /// Observation).
 inline constexpr double low_wind_height_m = 10.0;

@@ -53,6 +53,7 @@ private slots:
     void boxesTurn();
     void everyFigureSaysWhy();
     void aPlanMakesABench();
+    void theBenchStandsInThePlansWind();
 };
 
 void CandidatesTest::aHeavierPackCostsPowerAndGivesTime() {
@@ -238,6 +239,18 @@ void CandidatesTest::aPlanMakesABench() {
     QVERIFY(!*small.light_enough);
     request.aircraft.mass_kg = -1.0;
     QVERIFY(!bench_of(request).has_value());
+}
+
+void CandidatesTest::theBenchStandsInThePlansWind() {
+    // Forecast near the ground and flown above, by the law that the pilot chose.
+    auto request = sample_request();
+    request.weather.wind_height_m = 10.0;
+    request.weather.wind_exponent = 0.25;
+    VERIFY_NEAR(bench_of(request)->wind_mps, 4.0 * std::pow(9.0, 0.25), 1e-9);
+    // Winds by height count before that.
+    request.weather.wind_table = {{0.0, {1.0, 90.0}}, {180.0, {3.0, 90.0}}};
+    VERIFY_NEAR(bench_of(request)->wind_mps, 2.0, 1e-9);
+    VERIFY_NEAR(bench_of(request)->wind_from_deg, 90.0, 1e-9);
 }
 
 QTEST_APPLESS_MAIN(CandidatesTest)

@@ -46,6 +46,7 @@ battery::Pack li_ion(int series, int parallel, double cell_ah, double mass_kg) {
 class WhatIfTest : public QObject {
     Q_OBJECT
 private slots:
+    void askedInThePlansWind();
     void aBiggerPackAsFlown();
     void smallerPropellersAsFlown();
     void nothingChangedIsTheSame();
@@ -59,6 +60,21 @@ private slots:
     void aLaunchClimbsOnWhatIsBeyondLevelFlight();
     void withoutFullPowerThereIsNoHeadroom();
 };
+
+void WhatIfTest::askedInThePlansWind() {
+    auto request = tests::sample_request();
+    request.mission.bearing_deg = 270.0;
+    auto as = matching::flown_as(request);
+    VERIFY_NEAR(as.head_wind_mps, 4.0, 1e-9);
+    VERIFY_NEAR(as.cross_wind_mps, 0.0, 1e-9);
+    // What blows at the mission's height, not what the forecast said for another.
+    request.weather.wind_height_m = 10.0;
+    as = matching::flown_as(request);
+    VERIFY_NEAR(as.head_wind_mps, 4.0 * std::pow(9.0, request.weather.wind_exponent), 1e-9);
+    request.weather.wind_table = {{0.0, {0.0, 0.0}}, {180.0, {6.0, 90.0}}};
+    as = matching::flown_as(request);
+    VERIFY_NEAR(as.head_wind_mps, -3.0, 1e-9);
+}
 
 void WhatIfTest::aBiggerPackAsFlown() {
     // Common practice, no source: a 7-inch quad of 1285 g with a 6S2P of 2.8 Ah cells flew just over 24 min at

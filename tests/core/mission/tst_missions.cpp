@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "core/airframe/speeds_to_fly.hpp"
+#include "core/mission/differences.hpp"
 #include "core/mission/explain.hpp"
 #include "core/mission/height_profile.hpp"
 #include "core/mission/leg_sums.hpp"
@@ -69,6 +70,8 @@ private slots:
     void fastestUnderAShareOfFullPower();
     void windTableAndLawAgreeWhereTheyShould();
     void rowsOfWindsBeginWithTheLaw();
+    void windsByHeightAreSpokenOfAsOne();
+    void aTableOfOneWindPlansAsThatWind();
     void windThatGrowsTurnsEarlier();
     void pressureAndMoistureActOnDensity();
     void climbByAngleAndByThrottle();
@@ -507,6 +510,49 @@ void MissionsTest::rowsOfWindsBeginWithTheLaw() {
     add_wind_height(request);
     QVERIFY(table[1].height_m > table[0].height_m);
     QVERIFY(make_plan(request).has_value());
+}
+
+void MissionsTest::windsByHeightAreSpokenOfAsOne() {
+    PlanRequest request = bare(MissionKind::out_and_back);
+    request.weather.wind = {6.0, 270.0};
+    request.mission.height_m = 100.0;
+    QCOMPARE(spoken_wind(request).speed_mps, 6.0);
+    request.weather.wind_table = {{0.0, {2.0, 260.0}}, {200.0, {8.0, 260.0}}};
+    VERIFY_NEAR(spoken_wind(request).speed_mps, 5.0, 1e-9);
+    VERIFY_NEAR(spoken_wind(request).from_deg, 260.0, 1e-9);
+    // Made another, all heights follow, none blows backwards, and the one wind beside the table is left alone.
+    set_spoken_wind(request, {2.0, 350.0});
+    VERIFY_NEAR(request.weather.wind_table[1].wind.speed_mps, 5.0, 1e-9);
+    VERIFY_NEAR(request.weather.wind_table[1].wind.from_deg, 350.0, 1e-9);
+    QCOMPARE(request.weather.wind_table[0].wind.speed_mps, 0.0);
+    QCOMPARE(request.weather.wind.speed_mps, 6.0);
+}
+
+void MissionsTest::aTableOfOneWindPlansAsThatWind() {
+    // The same wind at all heights, once as one wind without a law, once as a table: all answers must be the same,
+    // what moves the turn included.
+    PlanRequest one = bare(MissionKind::out_and_back);
+    one.weather.wind = {5.0, 200.0};
+    one.weather.wind_exponent = 0.0;
+    PlanRequest table = one;
+    table.weather.wind = {0.0, 0.0};
+    table.weather.wind_table = {{0.0, {5.0, 200.0}}, {500.0, {5.0, 200.0}}};
+    const Plan a = planned(one);
+    const Plan b = planned(table);
+    VERIFY_NEAR(b.turn->distance_m.value, a.turn->distance_m.value, 1e-6);
+    QVERIFY(!a.turn_sensitivities.empty());
+    QCOMPARE(b.turn_sensitivities.size(), a.turn_sensitivities.size());
+    for (std::size_t i = 0; i < a.turn_sensitivities.size(); ++i) {
+        QCOMPARE(int(b.turn_sensitivities[i].input), int(a.turn_sensitivities[i].input));
+        VERIFY_NEAR(b.turn_sensitivities[i].change, a.turn_sensitivities[i].change, 1e-6);
+    }
+    for (const auto quantity : {units::Quantity::wind_from, units::Quantity::turn_distance}) {
+        const auto why_a = explain(a, quantity);
+        const auto why_b = explain(b, quantity);
+        QCOMPARE(why_b.has_value(), why_a.has_value());
+        if (why_a) VERIFY_NEAR(why_b->value.value, why_a->value.value, 1e-6);
+    }
+    for (const auto& difference : differences(a, b)) QVERIFY(difference.computed);
 }
 
 void MissionsTest::windThatGrowsTurnsEarlier() {

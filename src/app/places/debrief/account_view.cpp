@@ -13,6 +13,7 @@
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/figure_row.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
 #include "wording/findings.hpp"
 #include "wording/names.hpp"
@@ -121,7 +122,7 @@ void AccountView::showFigures() {
     }
     figures_->setVisible(any);
     figures_->layOutAgain();
-    const auto& wind = flight_.flight().flown.weather.wind;
+    const auto wind = mission::spoken_wind(flight_.flight().flown);
     const auto found = flight_.foundWind();
     wind_row_->setVisible(found.has_value());
     take_wind_->setEnabled(found && (found->speed_mps != wind.speed_mps || found->from_deg != wind.from_deg));

@@ -17,6 +17,7 @@
 #include "app/widgets/figure_row.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/mission/wind_rows.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {
@@ -226,11 +227,11 @@ void LogbookPlace::refresh() {
             recharged.text = q.text(Quantity::recharged_charge, {*kept.recharged_ah, 0.0});
             recharged.sort = *kept.recharged_ah;
         }
-        Cell wind = text_cell(
-            tr("%1, %2", "wind, where from")
-                .arg(wording::written(kept.flown.weather.wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)),
-                     q.direction(kept.flown.weather.wind.from_deg)));
-        wind.sort = kept.flown.weather.wind.speed_mps;
+        const auto blew = mission::spoken_wind(kept.flown);
+        Cell wind = text_cell(tr("%1, %2", "wind, where from")
+                                  .arg(wording::written(blew.speed_mps, 0.0, q.notation(Quantity::wind_speed)),
+                                       q.direction(blew.from_deg)));
+        wind.sort = blew.speed_mps;
         wind.figure = true;
         ids_.push_back(flight.flight_id);
         Cell name = text_cell(QString::fromStdString(kept.name));

@@ -28,6 +28,7 @@
 #include "core/mission/explain.hpp"
 #include "core/mission/leg_sums.hpp"
 #include "core/mission/move_home.hpp"
+#include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
 #include "io/terrain.hpp"
 #include "wording/messages.hpp"
@@ -118,7 +119,7 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget
     connect(map_, &MapView::bearingDragged, this,
             [this](double deg) { edit([&](mission::PlanRequest& r) { r.mission.bearing_deg = deg; }); });
     connect(map_, &MapView::windDragged, this, [this](const atmosphere::Wind& wind) {
-        edit([&](mission::PlanRequest& r) { r.weather.wind = wind; });
+        edit([&](mission::PlanRequest& r) { mission::set_spoken_wind(r, wind); });
     });
     connect(chart_, &HomewardChart::reserveDragged, this, [this](double share) {
         edit([&](mission::PlanRequest& r) { r.reserve = mission::ShareOfUsable{share}; });
@@ -529,7 +530,7 @@ void PlanPlace::showMap(const mission::Plan& plan) {
     map_->setHomeMovable(mission::home_can_move(plan.request));
     map_->setMarks(std::move(marks));
     map_->setTurn(mark, mission.kind == mission::MissionKind::out_and_back);
-    map_->setWind(plan.request.weather.wind, true);
+    map_->setWind(mission::spoken_wind(plan.request), true);
     map_->setWays(std::move(ways));
     map_->setAccessibleName(wording::map_summary(plan, q));
     settleHome();

@@ -20,6 +20,7 @@ using units::Quantity;
 namespace {
 
 enum Column { height_at, speed_at, from_at };
+constexpr int most_rows_shown = 6;
 
 } // namespace
 
@@ -39,7 +40,6 @@ WindTable::WindTable(FormSubject subject, QWidget* parent)
                             {tr("height, %1").arg(q.notation(Quantity::height).unit),
                              tr("wind, %1").arg(q.notation(Quantity::wind_speed).unit), tr("from, °")},
                             0);
-    table_->setMinimumHeight(look.scaled(120));
     column->addWidget(table_);
     trouble_->setObjectName(QStringLiteral("windTrouble"));
     trouble_->hide();
@@ -50,12 +50,13 @@ WindTable::WindTable(FormSubject subject, QWidget* parent)
         made->setObjectName(QLatin1String(object));
         connect(made, &QPushButton::clicked, this, call);
         buttons->addWidget(made);
+        return made;
     };
     button(tr("Add a height"), "addWindHeight", [this] {
         change(mission::add_wind_height);
         table_->setCurrentCell(table_->rowCount() - 1, height_at);
     });
-    button(tr("Remove"), "removeWindHeight", [this] {
+    remove_ = button(tr("Remove"), "removeWindHeight", [this] {
         const int row = table_->currentRow();
         if (row >= 0) change([row](mission::PlanRequest& r) { mission::remove_wind_height(r, std::size_t(row)); });
     });
@@ -83,6 +84,8 @@ void WindTable::refresh() {
     }
     if (chosen >= 0 && chosen < table_->rowCount()) table_->setCurrentCell(chosen, height_at);
     table_->setVisible(!winds.empty());
+    remove_->setVisible(!winds.empty());
+    table_->fitRows(most_rows_shown);
     filling_ = false;
 }
 

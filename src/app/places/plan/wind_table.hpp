@@ -4,6 +4,8 @@
 
 #include "app/fields/field_form.hpp"
 
+class QPushButton;
+
 namespace sobremesa::app {
 
 class SmallTable;
@@ -23,6 +25,7 @@ private:
     FormSubject subject_;
     SmallTable* table_;
     TextLabel* trouble_;
+    QPushButton* remove_;
     bool filling_ = false;
 };
 
