@@ -111,6 +111,7 @@ QString Look::styleSheet() const {
         QMenu::separator { height: 1px; background: @hairline; margin: @4px; }
         QTableView { background: transparent; border: none; gridline-color: transparent; outline: none;
             selection-background-color: @selection; selection-color: @ink; }
+        QHeaderView { background: transparent; border: none; }
         QHeaderView::section { background: transparent; color: @soft; border: none;
             border-bottom: 1px solid @hairline; padding: @4px 3px; }
         QTabWidget::pane { border: none; }
