@@ -208,7 +208,10 @@ int main(int argc, char** argv) {
             QSize(QString::fromLocal8Bit(argv[3]).toInt(), QString::fromLocal8Bit(argv[4]).toInt()));
         return 0;
     }
-    const QTemporaryDir settings;
+    // The logbook shows where it is kept: the same place every time, or the picture would change with each run.
+    QDir settings(QDir::temp().filePath(QStringLiteral("sobremesa")));
+    settings.removeRecursively();
+    settings.mkpath(QStringLiteral("."));
     app::MainWindow window(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
     window.resize(argc > 4 ? QString::fromLocal8Bit(argv[3]).toInt() : 1280,
                   argc > 4 ? QString::fromLocal8Bit(argv[4]).toInt() : 800);

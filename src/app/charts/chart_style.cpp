@@ -3,6 +3,7 @@
 #include <QVBoxLayout>
 
 #include "app/theme/look.hpp"
+#include "wording/quantities.hpp"
 
 namespace sobremesa::app {
 
@@ -64,8 +65,23 @@ QBrush hatching(const QColor& colour) {
     return QBrush(tile);
 }
 
+namespace {
+
+/// Writes numbers as the rest of the window does: grouped, and with a minus sign.
+class WrittenTicker : public QCPAxisTicker {
+protected:
+    QString getTickLabel(double tick, const QLocale& locale, QChar format, int precision) override {
+        const QString plain = QCPAxisTicker::getTickLabel(tick, locale, format, precision);
+        if (plain.contains(QLatin1Char('e'))) return plain;
+        const auto point = plain.indexOf(locale.decimalPoint());
+        return wording::written(tick, 0.0, {1.0, {}, point < 0 ? 0 : int(plain.size() - point) - 1});
+    }
+};
+
+} // namespace
+
 QSharedPointer<QCPAxisTicker> plain_ticker(int wanted_ticks) {
-    auto ticker = QSharedPointer<QCPAxisTicker>(new QCPAxisTicker);
+    auto ticker = QSharedPointer<QCPAxisTicker>(new WrittenTicker);
     ticker->setTickCount(wanted_ticks);
     ticker->setTickStepStrategy(QCPAxisTicker::tssReadability);
     return ticker;

@@ -1,11 +1,23 @@
 #include "app/widgets/cell_model.hpp"
 
-#include "wording/quantities.hpp"
+#include <QPixmap>
 
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
+#include "wording/quantities.hpp"
 
 namespace sobremesa::app {
+
+namespace {
+
+/// An empty picture: it moves words to the right.
+QPixmap blank(int pixels) {
+    QPixmap picture(Look::instance().scaled(pixels), 1);
+    picture.fill(Qt::transparent);
+    return picture;
+}
+
+} // namespace
 
 void CellModel::setCells(const QStringList& headers, std::vector<std::vector<Cell>> rows) {
     // The same shape keeps its selection and its scroll place.
@@ -28,6 +40,12 @@ int CellModel::columnCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : int(headers_.size());
 }
 
+bool CellModel::followsFigures(int column) const {
+    if (column < 1 || rows_.empty()) return false;
+    const auto& row = rows_.front();
+    return row[std::size_t(column) - 1].figure && !row[std::size_t(column)].figure;
+}
+
 QVariant CellModel::data(const QModelIndex& index, int role) const {
     const Cell& cell = rows_[std::size_t(index.row())][std::size_t(index.column())];
     switch (role) {
@@ -35,6 +53,7 @@ QVariant CellModel::data(const QModelIndex& index, int role) const {
     case Qt::TextAlignmentRole: return int(Qt::AlignVCenter | (cell.figure ? Qt::AlignRight : Qt::AlignLeft));
     case Qt::FontRole:
         return Look::instance().font(Look::text_px, cell.strong ? Look::Weight::semibold : Look::Weight::regular);
+    case Qt::DecorationRole: return followsFigures(index.column()) ? QVariant(blank(8)) : QVariant();
     case Qt::ToolTipRole: return cell.explanation ? tr("Why? (F1)") : QVariant();
     case explanation_role: return cell.explanation ? QVariant::fromValue(*cell.explanation) : QVariant();
     case sort_role: return cell.sort.isValid() ? cell.sort : QVariant(cell.text);
@@ -45,6 +64,8 @@ QVariant CellModel::data(const QModelIndex& index, int role) const {
 QVariant CellModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
     if (role == Qt::DisplayRole) return headers_.value(section);
+    if (role == Qt::DecorationRole && followsFigures(section))
+        return blank(12); // a head leaves less room behind it
     if (role == Qt::TextAlignmentRole) {
         const bool figure = !rows_.empty() && rows_.front()[std::size_t(section)].figure;
         return int(Qt::AlignVCenter | (figure ? Qt::AlignRight : Qt::AlignLeft));

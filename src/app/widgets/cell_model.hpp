@@ -31,6 +31,8 @@ public:
     QVariant headerData(int section, Qt::Orientation orientation, int role = Qt::DisplayRole) const override;
 
 private:
+    /// Words that follow figures would stand against them.
+    bool followsFigures(int column) const;
     QStringList headers_;
     std::vector<std::vector<Cell>> rows_;
 };

@@ -91,7 +91,7 @@ void DataTable::copy() const {
     QApplication::clipboard()->setText(copyText());
 }
 
-void DataTable::fitColumns(int least_first) {
+void DataTable::fitColumns(int least_first, int most_first) {
     const Look& look = Look::instance();
     // Qt's own fitting keeps room for a sort arrow in every head.
     for (int column = 0; column < model()->columnCount(); ++column) {
@@ -100,7 +100,8 @@ void DataTable::fitColumns(int least_first) {
         // A figure's head ends where the sort arrow stands.
         const bool sorted = isSortingEnabled() && column == horizontalHeader()->sortIndicatorSection();
         // A long name elides before it pushes the figures out of sight.
-        setColumnWidth(column, std::min(wanted + look.scaled(sorted ? 30 : 16), look.scaled(200)));
+        setColumnWidth(column, std::min(wanted + look.scaled(sorted ? 30 : 16),
+                                        look.scaled(column == 0 ? most_first : usual_most)));
     }
     setColumnWidth(0, std::max(columnWidth(0), look.scaled(least_first)));
 }

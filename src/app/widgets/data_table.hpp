@@ -28,8 +28,10 @@ public:
     QString copyText() const;
     void copy() const;
     /// Every column as wide as its head and its cells, the first with room for a name.
-    /// @param least_first  width of the first column at the least, px of the design
-    void fitColumns(int least_first = 116);
+    /// @param least_first, most_first  width of the first column, px of the design; no other takes more than
+    ///                                 `usual_most`
+    void fitColumns(int least_first = 116, int most_first = usual_most);
+    static constexpr int usual_most = 200;
     void restoreColumns(QSettings& settings);
     void rememberColumns(QSettings& settings) const;
 

@@ -253,7 +253,7 @@ void WhatIfPage::showOutcome() {
         rows.push_back({name, explained_cell(line.before), explained_cell(line.after), change_cell});
     }
     cells_->setCells({tr("what"), tr("as it is"), tr("changed"), tr("by")}, std::move(rows));
-    table_->fitColumns(200);
+    table_->fitColumns(200, 340);
     table_->setFixedHeight(table_->horizontalHeader()->sizeHint().height() +
                            cells_->rowCount() * table_->verticalHeader()->defaultSectionSize() +
                            Look::instance().scaled(6));

@@ -2,7 +2,6 @@
 
 #include <cmath>
 
-#include <QComboBox>
 #include <QGridLayout>
 #include <QHeaderView>
 #include <QPushButton>
@@ -10,6 +9,7 @@
 
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
+#include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/figure_row.hpp"
@@ -104,10 +104,10 @@ QWidget* SensorsPlace::makeAnswer() {
         grid->addWidget(field, line, 1);
         grid->addWidget(new TextLabel(Role::quiet, unit), line, 2);
     };
-    aircraft_ = new QComboBox;
+    aircraft_ = new ChoiceBox;
     scale_ = new NumberField;
     scale_->setPlaceholderText(tr("as set in the flight controller"));
-    convention_ = new QComboBox;
+    convention_ = new ChoiceBox;
     convention_->addItems({tr("divides: higher reads lower"), tr("multiplies: higher reads higher")});
     // As wide as there is room, whatever their words take.
     for (QComboBox* box : {aircraft_, convention_}) {
