@@ -179,6 +179,10 @@ void HomewardChart::refresh() {
     if (beside_) addBeside(end_m);
     setChargeAxis();
     addTurnAndSchools(end_m);
+    // Some words are placed in pixels: by the layout that these axes get, not by the one before.
+    for (const auto phase :
+         {QCPLayoutElement::upPreparation, QCPLayoutElement::upMargins, QCPLayoutElement::upLayout})
+        plot_->plotLayout()->update(phase);
     if (flown_) addFlown();
     addLabels(end_m);
     // Once for all that changes before the window is painted.
@@ -618,7 +622,7 @@ void HomewardChart::keyPressEvent(QKeyEvent* event) {
 }
 
 void HomewardChart::resizeEvent(QResizeEvent*) {
-    // The rules' labels are placed in pixels; the plot within has been laid out anew before this is heard.
+    // The rules' labels are placed in pixels.
     refresh();
 }
 
