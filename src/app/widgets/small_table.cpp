@@ -37,6 +37,13 @@ void SmallTable::put(int row, int column, const QString& text, bool editable) {
     setItem(row, column, item);
 }
 
+int SmallTable::firstEditable() const {
+    int column = 0;
+    while (column + 1 < columnCount() && item(0, column) && !(item(0, column)->flags() & Qt::ItemIsEditable))
+        ++column;
+    return column;
+}
+
 void SmallTable::fitRows(int most) {
     const int head = horizontalHeader()->sizeHint().height();
     setFixedHeight(head + std::min(rowCount(), most) * verticalHeader()->defaultSectionSize() + 2 * frameWidth());

@@ -13,6 +13,8 @@ public:
     SmallTable(const QString& object, const QString& spoken, const QStringList& heads, int words);
 
     void put(int row, int column, const QString& text, bool editable);
+    /// First column of the first row that can be typed into.
+    int firstEditable() const;
     /// As high as its rows, up to so many.
     void fitRows(int most);
     /// As it is typed: no grouping, no unit.

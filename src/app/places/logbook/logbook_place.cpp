@@ -10,6 +10,7 @@
 #include <QStackedLayout>
 
 #include "app/theme/look.hpp"
+#include "app/widgets/button_row.hpp"
 #include "app/widgets/cell_model.hpp"
 #include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
@@ -175,20 +176,16 @@ QWidget* LogbookPlace::makeBook() {
     });
     column->addWidget(table_, 1);
 
-    auto* buttons = new QHBoxLayout;
-    const auto button = [&](const QString& text, const char* object, auto call) {
-        auto* made = new QPushButton(text);
-        made->setObjectName(QLatin1String(object));
-        connect(made, &QPushButton::clicked, this, call);
-        buttons->addWidget(made);
-        for_chosen_.push_back(made);
+    auto* buttons = new ButtonRow;
+    const auto add = [&](const QString& text, const QString& object, auto call) {
+        for_chosen_.push_back(buttons->add(text, object, this, call));
     };
-    button(tr("Open"), "logbookOpen", [this] {
+    add(tr("Open"), QStringLiteral("logbookOpen"), [this] {
         if (!chosen().empty()) emit openWanted(chosen().front());
     });
-    button(tr("Compare…"), "logbookCompare", [this] { emit compareWanted(chosen()); });
-    button(tr("Read again"), "logbookReread", [this] { emit rereadWanted(chosen()); });
-    button(tr("Remove"), "logbookRemove", [this] { remove(); });
+    add(tr("Compare…"), QStringLiteral("logbookCompare"), [this] { emit compareWanted(chosen()); });
+    add(tr("Read again"), QStringLiteral("logbookReread"), [this] { emit rereadWanted(chosen()); });
+    add(tr("Remove"), QStringLiteral("logbookRemove"), [this] { remove(); });
     connect(table_->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {
         for (QPushButton* made : for_chosen_) made->setEnabled(!chosen().empty());
     });

@@ -11,6 +11,7 @@
 
 #include "app/charts/health_chart.hpp"
 #include "app/theme/look.hpp"
+#include "app/widgets/button_row.hpp"
 #include "app/widgets/cell_model.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
@@ -130,19 +131,12 @@ QWidget* HealthPage::makeEntry() {
     trouble_->setObjectName(QStringLiteral("healthTrouble"));
     trouble_->hide();
     column->addWidget(trouble_);
-    auto* buttons = new QHBoxLayout;
-    const auto button = [&](const QString& text, const char* object, auto call) {
-        auto* made = new QPushButton(text);
-        made->setObjectName(QLatin1String(object));
-        connect(made, &QPushButton::clicked, this, call);
-        buttons->addWidget(made);
-        return made;
-    };
-    button(tr("Keep this reading"), "healthKeep", [this] { keepReading(); });
-    button(tr("Charged full now"), "healthFull", [this] {
+    auto* buttons = new ButtonRow;
+    buttons->add(tr("Keep this reading"), QStringLiteral("healthKeep"), this, [this] { keepReading(); });
+    buttons->add(tr("Charged full now"), QStringLiteral("healthFull"), this, [this] {
         if (pack_) keepRest(battery::traits(desk_.shelves().packs.at(*pack_).pack.chemistry).full_cell_v);
     });
-    button(tr("At storage now"), "healthStored", [this] {
+    buttons->add(tr("At storage now"), QStringLiteral("healthStored"), this, [this] {
         if (pack_) keepRest(battery::traits(desk_.shelves().packs.at(*pack_).pack.chemistry).storage_cell_v);
     });
     buttons->addStretch(1);

@@ -1,17 +1,15 @@
 #include "app/places/plan/places_table.hpp"
 
-#include <QHBoxLayout>
 #include <QHeaderView>
-#include <QPushButton>
 #include <QVBoxLayout>
 
 #include "app/theme/look.hpp"
+#include "app/widgets/button_row.hpp"
 #include "app/widgets/small_table.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/add_place.hpp"
 #include "core/units/constants.hpp"
 #include "io/text_number.hpp"
-#include "wording/messages.hpp"
 
 namespace sobremesa::app {
 
@@ -25,120 +23,84 @@ enum Column { kind_at, name_at, distance_at, bearing_at, height_at, minutes_at }
 } // namespace
 
 PlacesTable::PlacesTable(FormSubject subject, QWidget* parent)
-    : QWidget(parent), subject_(std::move(subject)), trouble_(new TextLabel(Role::warning)) {
+    : RequestTable(std::move(subject), QStringLiteral("placesTrouble"), parent) {
     const Look& look = Look::instance();
     const auto& q = look.quantities();
-    table_ = new SmallTable(QStringLiteral("placesTable"), tr("Places of the mission"),
-                            {QString(), tr("name"),
-                             tr("from home, %1").arg(q.notation(Quantity::turn_distance).unit), tr("bearing, °"),
-                             tr("height, %1").arg(q.notation(Quantity::height).unit), tr("circles, min")},
-                            2);
+    auto* places = new SmallTable(
+        QStringLiteral("placesTable"), tr("Places of the mission"),
+        {QString(), tr("name"), tr("from home, %1").arg(q.notation(Quantity::turn_distance).unit), tr("bearing, °"),
+         tr("height, %1").arg(q.notation(Quantity::height).unit), tr("circles, min")},
+        2);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
-    table_->setMinimumHeight(look.scaled(230));
-    table_->horizontalHeader()->setSectionResizeMode(kind_at, QHeaderView::ResizeToContents);
-    column->addWidget(table_, 1);
-    trouble_->setObjectName(QStringLiteral("placesTrouble"));
-    trouble_->hide();
-    column->addWidget(trouble_);
+    places->setMinimumHeight(look.scaled(230));
+    places->horizontalHeader()->setSectionResizeMode(kind_at, QHeaderView::ResizeToContents);
+    column->addWidget(places, 1);
+    column->addWidget(trouble());
     column->addWidget(new TextLabel(
         Role::quiet,
         tr("On the map places and home can be dragged; N and Ctrl with the arrow keys move them there.")));
-    auto* buttons = new QHBoxLayout;
-    const auto button = [&](const QString& text, const char* object, auto call) {
-        auto* made = new QPushButton(text);
-        made->setObjectName(QLatin1String(object));
-        connect(made, &QPushButton::clicked, this, call);
-        buttons->addWidget(made);
-    };
-    button(tr("Add a place"), "addPlace", [this] { addPlace(false); });
-    button(tr("Add a landing place"), "addLandingPlace", [this] { addPlace(true); });
-    button(tr("Earlier"), "placeEarlier", [this] { movePlace(-1); });
-    button(tr("Later"), "placeLater", [this] { movePlace(1); });
-    button(tr("Remove"), "removePlace", [this] { removePlace(); });
+    auto* buttons = new ButtonRow;
+    buttons->add(tr("Add a place"), QStringLiteral("addPlace"), this, [this] { addPlace(false); });
+    buttons->add(tr("Add a landing place"), QStringLiteral("addLandingPlace"), this, [this] { addPlace(true); });
+    buttons->add(tr("Earlier"), QStringLiteral("placeEarlier"), this, [this] { movePlace(-1); });
+    buttons->add(tr("Later"), QStringLiteral("placeLater"), this, [this] { movePlace(1); });
+    buttons->add(tr("Remove"), QStringLiteral("removePlace"), this, [this] { removePlace(); });
     column->addLayout(buttons);
-    auto* files = new QHBoxLayout;
-    const auto file_button = [&](const QString& text, const char* object, auto signal) {
-        auto* made = new QPushButton(text);
-        made->setObjectName(QLatin1String(object));
-        connect(made, &QPushButton::clicked, this, signal);
-        files->addWidget(made);
-    };
-    file_button(tr("Bring in a route…"), "importRoute", &PlacesTable::importWanted);
-    file_button(tr("Save as a route…"), "exportRoute", &PlacesTable::exportWanted);
+    auto* files = new ButtonRow;
+    files->add(tr("Bring in a route…"), QStringLiteral("importRoute"), this, &PlacesTable::importWanted);
+    files->add(tr("Save as a route…"), QStringLiteral("exportRoute"), this, &PlacesTable::exportWanted);
     files->addStretch(1);
     column->addLayout(files);
-    connect(table_, &QTableWidget::cellChanged, this, &PlacesTable::edited);
-    refresh();
+    setTable(places);
 }
 
-void PlacesTable::refresh() {
-    if (filling_ || table_->isTypedIn()) return;
-    filling_ = true;
-    const auto request = subject_.request();
+void PlacesTable::fill(const mission::PlanRequest& request) {
     const auto& mission = request.mission;
     const auto& q = Look::instance().quantities();
     const auto way = q.notation(Quantity::turn_distance);
     const auto up = q.notation(Quantity::height);
-    const int chosen = table_->currentRow();
-    table_->setRowCount(int(mission.waypoints.size() + mission.alternates.size()));
+    table()->setRowCount(int(mission.waypoints.size() + mission.alternates.size()));
     int row = 0;
     const auto place = [&](const geodesy::EastNorth& at) {
         constexpr int decimals = 2;
-        table_->put(row, distance_at, SmallTable::figure(geodesy::distance_m(at, {}) * way.factor, decimals), true);
-        table_->put(row, bearing_at, SmallTable::figure(geodesy::bearing_deg({}, at), 0), true);
+        table()->put(row, distance_at, SmallTable::figure(geodesy::distance_m(at, {}) * way.factor, decimals),
+                     true);
+        table()->put(row, bearing_at, SmallTable::figure(geodesy::bearing_deg({}, at), 0), true);
     };
     for (const auto& point : mission.waypoints) {
-        table_->put(row, kind_at, tr("over"), false);
-        table_->put(row, name_at, QString::fromStdString(point.name), true);
+        table()->put(row, kind_at, tr("over"), false);
+        table()->put(row, name_at, QString::fromStdString(point.name), true);
         place(point.at);
-        table_->put(row, height_at, point.height_m ? SmallTable::figure(*point.height_m * up.factor, 0) : QString(),
-                    true);
-        table_->put(row, minutes_at,
-                    point.loiter_to_the_last ? tr("to the last")
-                                             : SmallTable::figure(point.loiter_s / units::seconds_per_minute, 0),
-                    true);
+        table()->put(row, height_at,
+                     point.height_m ? SmallTable::figure(*point.height_m * up.factor, 0) : QString(), true);
+        table()->put(row, minutes_at,
+                     point.loiter_to_the_last ? tr("to the last")
+                                              : SmallTable::figure(point.loiter_s / units::seconds_per_minute, 0),
+                     true);
         ++row;
     }
     for (const auto& alternate : mission.alternates) {
-        table_->put(row, kind_at, tr("landing"), false);
-        table_->put(row, name_at, QString::fromStdString(alternate.name), true);
+        table()->put(row, kind_at, tr("landing"), false);
+        table()->put(row, name_at, QString::fromStdString(alternate.name), true);
         place(alternate.at);
-        table_->put(row, height_at, SmallTable::figure(alternate.height_m * up.factor, 0), true);
-        table_->put(row, minutes_at, QString(), false);
+        table()->put(row, height_at, SmallTable::figure(alternate.height_m * up.factor, 0), true);
+        table()->put(row, minutes_at, QString(), false);
         ++row;
     }
-    if (chosen >= 0 && chosen < row) table_->setCurrentCell(chosen, name_at);
-    filling_ = false;
 }
 
-void PlacesTable::change(const std::function<void(mission::Mission&)>& make) {
-    auto request = subject_.request();
-    make(request.mission);
-    const auto error = subject_.set(request);
-    trouble_->setVisible(error.has_value());
-    if (error) {
-        units::Error here = *error;
-        here.where = {};
-        trouble_->setWords(wording::message(here));
-    }
-    refresh();
-}
-
-void PlacesTable::edited(int row, int column) {
-    if (filling_) return;
+void PlacesTable::edited(int row, int column, const QString& typed) {
     const auto& q = Look::instance().quantities();
-    const QString typed = table_->item(row, column)->text().trimmed();
     const auto number = io::number_from_text(typed.toStdString());
     const bool may_be_empty = column == name_at || column == height_at || column == minutes_at;
     const bool to_the_last = column == minutes_at && !typed.isEmpty() && !number;
     if (!number && column != name_at && !(may_be_empty && typed.isEmpty()) && !to_the_last) {
-        trouble_->setWords(tr("“%1” is no number. Write digits, with a comma or a point.").arg(typed));
-        trouble_->show();
+        sayNoNumber(typed);
         return;
     }
-    trouble_->hide();
-    change([&](mission::Mission& mission) {
+    change([&](mission::PlanRequest& request) {
+        auto& mission = request.mission;
         const bool over = std::size_t(row) < mission.waypoints.size();
         auto* point = over ? &mission.waypoints[std::size_t(row)] : nullptr;
         auto* landing = over ? nullptr : &mission.alternates[std::size_t(row) - mission.waypoints.size()];
@@ -169,19 +131,21 @@ void PlacesTable::edited(int row, int column) {
 }
 
 void PlacesTable::addPlace(bool landing_place) {
-    change([landing_place](mission::Mission& mission) {
+    change([landing_place](mission::PlanRequest& request) {
+        auto& mission = request.mission;
         if (landing_place)
             mission::add_alternate(mission);
         else
             mission::add_waypoint(mission);
     });
-    table_->setCurrentCell(table_->rowCount() - 1, name_at);
+    table()->setCurrentCell(table()->rowCount() - 1, name_at);
 }
 
 void PlacesTable::removePlace() {
-    const int row = table_->currentRow();
+    const int row = table()->currentRow();
     if (row < 0) return;
-    change([row](mission::Mission& mission) {
+    change([row](mission::PlanRequest& request) {
+        auto& mission = request.mission;
         const auto at = std::size_t(row);
         if (at < mission.waypoints.size())
             mission.waypoints.erase(mission.waypoints.begin() + row);
@@ -196,13 +160,14 @@ void PlacesTable::removePlace() {
 }
 
 void PlacesTable::movePlace(int by) {
-    const int row = table_->currentRow();
-    const auto count = int(subject_.request().mission.waypoints.size());
+    const int row = table()->currentRow();
+    const auto count = int(request().mission.waypoints.size());
     if (row < 0 || row >= count || row + by < 0 || row + by >= count) return;
-    change([row, by](mission::Mission& mission) {
+    change([row, by](mission::PlanRequest& request) {
+        auto& mission = request.mission;
         std::swap(mission.waypoints[std::size_t(row)], mission.waypoints[std::size_t(row + by)]);
     });
-    table_->setCurrentCell(row + by, name_at);
+    table()->setCurrentCell(row + by, name_at);
 }
 
 } // namespace sobremesa::app

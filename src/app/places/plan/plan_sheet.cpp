@@ -9,6 +9,7 @@
 #include <QStringListModel>
 
 #include "app/theme/look.hpp"
+#include "app/widgets/button_row.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "wording/names.hpp"
 
@@ -67,23 +68,16 @@ PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
     });
     column()->addWidget(list_);
 
-    auto* buttons = new QHBoxLayout;
-    const auto button = [&](const QString& text, const char* object, auto call) {
-        auto* made = new QPushButton(text);
-        made->setObjectName(QLatin1String(object));
-        connect(made, &QPushButton::clicked, this, call);
-        buttons->addWidget(made);
-        return made;
-    };
-    for_chosen_.push_back(button(tr("Open"), "planOpen", [this] {
+    auto* buttons = new ButtonRow;
+    for_chosen_.push_back(buttons->add(tr("Open"), QStringLiteral("planOpen"), this, [this] {
         if (const auto id = chosen()) desk_.openPlan(*id);
         close();
     }));
-    for_chosen_.push_back(button(tr("Lay beside"), "planBeside", [this] {
+    for_chosen_.push_back(buttons->add(tr("Lay beside"), QStringLiteral("planBeside"), this, [this] {
         if (const auto id = chosen()) emit besideWanted(*id);
         close();
     }));
-    for_chosen_.push_back(button(tr("Duplicate"), "planDuplicate", [this] {
+    for_chosen_.push_back(buttons->add(tr("Duplicate"), QStringLiteral("planDuplicate"), this, [this] {
         const auto id = chosen();
         if (!id) return;
         auto kept = desk_.shelves().plans.at(*id);
@@ -92,7 +86,7 @@ PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
         if (copy) desk_.openPlan(*copy);
         close();
     }));
-    for_chosen_.push_back(button(tr("Remove"), "planRemove", [this] {
+    for_chosen_.push_back(buttons->add(tr("Remove"), QStringLiteral("planRemove"), this, [this] {
         if (const auto id = chosen()) desk_.remove(EditKind::remove_plan, logbook::Kind::plan, *id);
         refresh();
     }));

@@ -1,32 +1,23 @@
 #pragma once
 
-#include <QWidget>
-
-#include "app/fields/field_form.hpp"
+#include "app/places/plan/request_table.hpp"
 
 class QPushButton;
 
 namespace sobremesa::app {
 
-class SmallTable;
-class TextLabel;
-
-/// Winds at several heights, in place of the one wind and its law. Cells are edited in place.
-class WindTable : public QWidget {
+/// Winds at several heights, in place of the one wind and its law.
+class WindTable : public RequestTable {
     Q_OBJECT
 public:
     explicit WindTable(FormSubject subject, QWidget* parent = nullptr);
-    void refresh();
+
+protected:
+    void fill(const mission::PlanRequest& request) override;
+    void edited(int row, int column, const QString& typed) override;
 
 private:
-    void edited(int row, int column);
-    void change(const std::function<void(mission::PlanRequest&)>& make);
-
-    FormSubject subject_;
-    SmallTable* table_;
-    TextLabel* trouble_;
     QPushButton* remove_;
-    bool filling_ = false;
 };
 
 } // namespace sobremesa::app

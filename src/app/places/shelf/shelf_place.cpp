@@ -10,6 +10,7 @@
 
 #include "app/fields/field_form.hpp"
 #include "app/theme/look.hpp"
+#include "app/widgets/button_row.hpp"
 #include "app/widgets/cell_editor.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
@@ -100,18 +101,12 @@ QWidget* ShelfPlace::makeShelf() {
     top->addWidget(find_, 1);
     column->addLayout(top);
 
-    auto* buttons = new QHBoxLayout;
-    const auto button = [&](const QString& text, const char* name, auto call) {
-        auto* made = new QPushButton(text);
-        made->setObjectName(shelf_.key + QLatin1String(name));
-        connect(made, &QPushButton::clicked, this, call);
-        buttons->addWidget(made);
-        return made;
-    };
-    button(shelf_.add_text, "Add", [this] { add(); });
-    duplicate_ = button(tr("Duplicate"), "Duplicate", [this] { duplicate(); });
-    retire_ = button(tr("Retire"), "Retire", [this] { retire(); });
-    remove_ = button(tr("Remove"), "Remove", [this] { remove(); });
+    auto* buttons = new ButtonRow;
+    buttons->add(shelf_.add_text, shelf_.key + QLatin1String("Add"), this, [this] { add(); });
+    duplicate_ =
+        buttons->add(tr("Duplicate"), shelf_.key + QLatin1String("Duplicate"), this, [this] { duplicate(); });
+    retire_ = buttons->add(tr("Retire"), shelf_.key + QLatin1String("Retire"), this, [this] { retire(); });
+    remove_ = buttons->add(tr("Remove"), shelf_.key + QLatin1String("Remove"), this, [this] { remove(); });
     buttons->addStretch(1);
     shows_retired_ = new QCheckBox(tr("Retired too"));
     shows_retired_->setMinimumHeight(look.scaled(26));
