@@ -59,7 +59,7 @@ Json school_json(const mission::SchoolTurn& t) {
 Json legs_json(const mission::Plan& plan) {
     Json legs = Json::array();
     if (!plan.flight) return legs;
-    for (const auto& leg : plan.flight->legs)
+    for (const auto& leg : plan.flight->legs) {
         legs.push_back({{"kind", mission::phase_word(leg.kind)},
                         {"homeward", leg.homeward},
                         {"course_deg", leg.airspeed_mps > 0.0 ? Json(leg.course_deg) : Json(nullptr)},
@@ -69,6 +69,7 @@ Json legs_json(const mission::Plan& plan) {
                         {"duration_s", leg.duration_s},
                         {"ground_m", leg.ground_m},
                         {"energy_wh", leg.energy_wh}});
+    }
     return legs;
 }
 
@@ -122,24 +123,26 @@ Json failsafe_json(const mission::Plan& plan) {
 Json landing_places_json(const mission::Plan& plan) {
     Json places = Json::array();
     if (!plan.turn) return places;
-    for (const auto& way : mission::bail_outs(plan, mission::outward_at(plan, plan.turn->distance_m.value)))
+    for (const auto& way : mission::bail_outs(plan, mission::outward_at(plan, plan.turn->distance_m.value))) {
         places.push_back({{"name", way.home ? "home" : way.name},
                           {"distance_m", way.distance_m},
                           {"bearing_deg", way.bearing_deg},
                           {"needed_wh", way.needed_wh},
                           {"spare_wh", way.spare_wh},
                           {"reachable", way.reachable}});
+    }
     return places;
 }
 
 Json sensitivity_json(const mission::Plan& plan) {
     Json list = Json::array();
     const bool time = mission::stays(plan.request);
-    for (const auto& s : plan.turn_sensitivities)
+    for (const auto& s : plan.turn_sensitivities) {
         list.push_back({{"input", mission::input_path(s.input)},
                         {"step", s.step},
                         {"relative", s.relative},
                         {time ? "turn_time_s" : "turn_distance_m", s.change}});
+    }
     return list;
 }
 
@@ -310,18 +313,20 @@ int reach(const PlanOptions& options, std::ostream& out, std::ostream& err) {
     const wording::Quantities q;
     if (!options.json) {
         out << wording::reach_sentence(*line, q).toStdString() << "\n";
-        for (const auto& point : line->points)
+        for (const auto& point : line->points) {
             out << "  " << q.direction(point.bearing_deg).toStdString() << ": "
                 << q.distance(point.distance_m.value, point.distance_m.sd).toStdString()
                 << (point.ended_by_terrain ? ", ended by the ground" : "") << "\n";
+        }
         return exit_done;
     }
     Json points = Json::array();
-    for (const auto& point : line->points)
+    for (const auto& point : line->points) {
         points.push_back({{"bearing_deg", point.bearing_deg},
                           {"distance_m", point.distance_m.value},
                           {"distance_sd_m", point.distance_m.sd},
                           {"ended_by_terrain", point.ended_by_terrain}});
+    }
     out << Json{{"farthest_bearing_deg", line->points[line->farthest].bearing_deg},
                 {"nearest_bearing_deg", line->points[line->nearest].bearing_deg},
                 {"points", points}}
@@ -352,17 +357,19 @@ int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
         return exit_done;
     }
     Json callouts = Json::array();
-    for (const auto& callout : sheet->callouts)
+    for (const auto& callout : sheet->callouts) {
         callouts.push_back({{"share_used", callout.share_used},
                             {"charge_used_ah", callout.charge_used_ah},
                             {"cell_voltage_v", callout.cell_v}});
+    }
     Json turns = Json::array();
-    for (const auto& row : mission::turn_table(read->plan))
+    for (const auto& row : mission::turn_table(read->plan)) {
         turns.push_back({{"distance_m", row.distance_m},
                          {"from_home_m", row.from_home_m},
                          {"needed_wh", row.needed_wh},
                          {"most_used_ah", row.most_used_ah},
                          {"planned_used_ah", row.planned_ah}});
+    }
     out << Json{{"alarms",
                  {{"capacity_to_enter_ah", sheet->capacity_to_enter_ah},
                   {"rated_ah", sheet->rated_ah},

@@ -523,17 +523,19 @@ json request_to_json(const PlanRequest& request) {
         winds.push_back(
             {{"height_m", row.height_m}, {"wind_mps", row.wind.speed_mps}, {"wind_from_deg", row.wind.from_deg}});
     json failsafe = nullptr;
-    if (const auto& f = request.failsafe)
+    if (const auto& f = request.failsafe) {
         failsafe = {{"height_m", f->height_m},
                     {"airspeed_mps", f->airspeed_mps},
                     {"throttle", optional_value(f->throttle)}};
+    }
     json link = nullptr;
-    if (const auto& l = request.link)
+    if (const auto& l = request.link) {
         link = {{"frequency_mhz", l->frequency_mhz},
                 {"radiated_dbm", optional_value(l->radiated_dbm)},
                 {"least_signal_dbm", optional_value(l->least_signal_dbm)},
                 {"measured_reach_m", optional_value(l->measured_reach_m)},
                 {"antenna_height_m", l->antenna_height_m}};
+    }
     return {{"name", request.name},
             {"aircraft", aircraft_to_json(request.aircraft)},
             {"pack", pack_to_json(request.pack)},

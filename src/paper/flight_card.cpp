@@ -200,10 +200,11 @@ FlightCard flight_card(const mission::Plan& plan, const wording::Quantities& q) 
     const auto& c = plan.conditions;
     card.speeds.push_back({Words::tr("airspeed out"), q.speed(c.airspeed_out_mps)});
     card.speeds.push_back({Words::tr("airspeed home"), q.speed(c.airspeed_home_mps)});
-    if (c.out && c.home)
+    if (c.out && c.home) {
         card.speeds.push_back(
             {Words::tr("over ground, out and home"),
              Words::tr("%1 and %2").arg(q.speed(c.out->ground_speed_mps), q.speed(c.home->ground_speed_mps))});
+    }
     for (const auto& check : report.checks) {
         if (check.verdict != mission::Verdict::broken && check.verdict != mission::Verdict::near_it) continue;
         card.limits << Words::tr("%1: %2", "limit: what it is about")

@@ -172,23 +172,27 @@ QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, cons
 /// Why two methods tell different things of what was left. A method that was not used is written as a dash.
 QString disagreement_text(const QString& cause, const QString& counted, const QString& rested,
                           const QString& recharged) {
-    if (cause == QLatin1String("sensor-scale"))
+    if (cause == QLatin1String("sensor-scale")) {
         return Words::tr("Counting says %1 are left, the recharge says %2: the current sensor's scale is off. "
                          "Calibrate it; until then believe the recharge.")
             .arg(counted, recharged);
-    if (cause == QLatin1String("not-full-at-start"))
+    }
+    if (cause == QLatin1String("not-full-at-start")) {
         return Words::tr(
                    "The resting volts say only %1 are left, what was taken out says %2: the pack was not full "
                    "at the start, or holds less than its label.")
             .arg(rested, recharged);
-    if (cause == QLatin1String("not-rested-or-cold"))
+    }
+    if (cause == QLatin1String("not-rested-or-cold")) {
         return Words::tr("The resting volts say %1 are left, counting says %2: after a short rest, or in the cold, "
                          "volts have not come back yet. Let it rest for half an hour and measure again.")
             .arg(rested, counted);
-    if (cause == QLatin1String("sensor-reads-high"))
+    }
+    if (cause == QLatin1String("sensor-reads-high")) {
         return Words::tr("The resting volts say %1 are left, counting only %2: the current sensor reads too high. "
                          "Recharge, and calibrate it.")
             .arg(rested, counted);
+    }
     return Words::tr(
                "The resting volts say only %1 are left, counting says %2: the pack holds less than its label, "
                "or the current sensor reads too low. The recharge decides; until then believe the volts.")

@@ -69,19 +69,31 @@ namespace {
 
 /// Writes numbers as the rest of the window does: grouped, and with a minus sign.
 class WrittenTicker : public QCPAxisTicker {
+public:
+    explicit WrittenTicker(const QCPAxis* unit_on_top) : unit_on_top_(unit_on_top) {}
+
 protected:
     QString getTickLabel(double tick, const QLocale& locale, QChar format, int precision) override {
-        const QString plain = QCPAxisTicker::getTickLabel(tick, locale, format, precision);
+        if (unit_on_top_ && isUnderTheUnit(tick)) return {};
+        QString plain = QCPAxisTicker::getTickLabel(tick, locale, format, precision);
         if (plain.contains(QLatin1Char('e'))) return plain;
         const auto point = plain.indexOf(locale.decimalPoint());
         return wording::written(tick, 0.0, {1.0, {}, point < 0 ? 0 : int(plain.size() - point) - 1});
     }
+
+private:
+    bool isUnderTheUnit(double tick) const {
+        const QCPRange range = unit_on_top_->range();
+        const double below_top_px = (range.upper - tick) / range.size() * unit_on_top_->axisRect()->height();
+        return below_top_px < 1.3 * Look::instance().font(Look::small_px).pixelSize();
+    }
+    const QCPAxis* unit_on_top_;
 };
 
 } // namespace
 
-QSharedPointer<QCPAxisTicker> plain_ticker(int wanted_ticks) {
-    auto ticker = QSharedPointer<QCPAxisTicker>(new WrittenTicker);
+QSharedPointer<QCPAxisTicker> plain_ticker(int wanted_ticks, const QCPAxis* unit_on_top) {
+    auto ticker = QSharedPointer<QCPAxisTicker>(new WrittenTicker(unit_on_top));
     ticker->setTickCount(wanted_ticks);
     ticker->setTickStepStrategy(QCPAxisTicker::tssReadability);
     return ticker;

@@ -14,7 +14,8 @@ QCPItemText* add_text(QCustomPlot* plot, const QColor& colour, double pixels, bo
 /// Hatching in one colour, as a brush: what is kept back, or not there.
 QBrush hatching(const QColor& colour);
 /// Axis figures that never ask the desktop's locale.
-QSharedPointer<QCPAxisTicker> plain_ticker(int wanted_ticks);
+/// @param unit_on_top  an axis at whose upper end its unit is written, in place of a figure that would be there
+QSharedPointer<QCPAxisTicker> plain_ticker(int wanted_ticks, const QCPAxis* unit_on_top = nullptr);
 
 /// Draws a plot into a picture, an SVG or a PDF: as lines, not as a copy of the screen.
 void paint_plot(QCustomPlot& plot, QPaintDevice& device, const QSize& size);

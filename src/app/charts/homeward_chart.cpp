@@ -100,7 +100,7 @@ void HomewardChart::build() {
         for (QCPAxis* axis : rect->axes()) axis->setLayer(QStringLiteral("axes"));
     }
     energy_->axis(QCPAxis::atBottom)->setTickLabels(false);
-    energy_->axis(QCPAxis::atLeft)->setTicker(plain_ticker(4));
+    energy_->axis(QCPAxis::atLeft)->setTicker(plain_ticker(4, energy_->axis(QCPAxis::atLeft)));
     spare_->axis(QCPAxis::atLeft)->setTicker(plain_ticker(2));
     spare_->axis(QCPAxis::atBottom)->setTicker(plain_ticker(8));
     style_axis(energy_->axis(QCPAxis::atRight), true);

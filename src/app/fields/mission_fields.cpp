@@ -74,7 +74,8 @@ RequestField home_field() {
 }
 
 RequestField open_metres(const char* path, const QString& label, const Notation& notation, double step,
-                         std::function<std::optional<double>&(PlanRequest&)> place, const QString& hint = {}) {
+                         const std::function<std::optional<double>&(PlanRequest&)>& place,
+                         const QString& hint = {}) {
     return open_number(
         path, label, notation, step,
         [place](const PlanRequest& r) { return place(const_cast<PlanRequest&>(r)).value_or(0.0); }, place, hint);

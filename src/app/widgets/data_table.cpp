@@ -153,7 +153,7 @@ void DataTable::paintEvent(QPaintEvent* event) {
 
 int compare_as_read(const QString& a, const QString& b) {
     static const QCollator collator = [] {
-        QCollator made(QLocale(QLocale::English));
+        QCollator made{QLocale(QLocale::English)};
         made.setNumericMode(true);
         made.setCaseSensitivity(Qt::CaseInsensitive);
         return made;

@@ -158,7 +158,7 @@ units::Result<units::Estimate> curve_power_w(const PowerCurve& curve, const Flig
 
 units::Result<units::Estimate> power_w(const Aircraft& aircraft, double reference_mass_kg,
                                        const FlightState& state) {
-    const auto level =
+    auto level =
         aircraft.curve ? curve_power_w(*aircraft.curve, state) : scaled_power_w(aircraft, reference_mass_kg, state);
     if (!level) return level;
     const double lift_w = state.all_up_mass_kg * units::standard_gravity_mps2 * state.climb_mps;

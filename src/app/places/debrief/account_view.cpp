@@ -99,10 +99,11 @@ void AccountView::showFigures() {
     const auto& account = *flight_.account();
     QString limit = tr("above the pack's limit");
     QString lowest = tr("lowest, a cell");
-    if (account.lowest_cell)
+    if (account.lowest_cell) {
         lowest = tr("lowest, a cell, at %1")
                      .arg(wording::written(account.lowest_cell->at_s / units::seconds_per_minute, 0.0,
                                            {1.0, tr("min"), 1}));
+    }
     const std::pair<Quantity, QString> shown[] = {
         {Quantity::lowest_cell_voltage, lowest},
         {Quantity::electronics_share, tr("electronics, of all power")},

@@ -42,9 +42,9 @@ RequestField bench_number(std::shared_ptr<Subject> subject, const char* path, co
     return field;
 }
 
-RequestField bench_choice(std::shared_ptr<Build> build, const char* path, const QString& label,
-                          const QStringList& choices, std::function<int(const Build&)> get,
-                          std::function<void(Build&, int)> set) {
+RequestField bench_choice(const std::shared_ptr<Build>& build, const char* path, const QString& label,
+                          const QStringList& choices, const std::function<int(const Build&)>& get,
+                          const std::function<void(Build&, int)>& set) {
     RequestField field;
     field.kind = RequestField::Kind::choice;
     field.path = path;

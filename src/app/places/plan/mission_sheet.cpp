@@ -22,7 +22,7 @@ MissionSheet::MissionSheet(session::PlanSession& session, QWidget* parent) : Pop
     tabs->setDocumentMode(true);
     const FormSubject subject{[&session] { return session.request(); },
                               [&session](const mission::PlanRequest& r) { return session.setRequest(r); }};
-    const auto add = [&](const QString& name, std::vector<RequestField> fields, QWidget* below = nullptr) {
+    const auto add = [&](const QString& name, const std::vector<RequestField>& fields, QWidget* below = nullptr) {
         auto* inside = new app::Panel; // QFrame has a Panel of its own
         auto* rows = new QVBoxLayout(inside);
         rows->setContentsMargins(look.scaled(8), look.scaled(10), look.scaled(12), look.scaled(8));

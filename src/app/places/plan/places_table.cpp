@@ -1,5 +1,7 @@
 #include "app/places/plan/places_table.hpp"
 
+#include <algorithm>
+
 #include <QHeaderView>
 #include <QVBoxLayout>
 
@@ -165,7 +167,8 @@ void PlacesTable::movePlace(int by) {
     if (row < 0 || row >= count || row + by < 0 || row + by >= count) return;
     change([row, by](mission::PlanRequest& request) {
         auto& mission = request.mission;
-        std::swap(mission.waypoints[std::size_t(row)], mission.waypoints[std::size_t(row + by)]);
+        const auto moved = mission.waypoints.begin() + row;
+        std::iter_swap(moved, moved + by);
     });
     table()->setCurrentCell(row + by, name_at);
 }

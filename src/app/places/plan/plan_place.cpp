@@ -514,10 +514,11 @@ void PlanPlace::showMap(const mission::Plan& plan) {
             ways = straightWays(plan);
         else if (plan.flight)
             ways = routeWays(plan);
-        if (!plan.turn->at_end_of_mission && geodesy::distance_m(plan.turn->at, {}) > 1.0)
+        if (!plan.turn->at_end_of_mission && geodesy::distance_m(plan.turn->at, {}) > 1.0) {
             mark = MapView::TurnMark{plan.turn->at, straight ? plan.turn->distance_m.sd : 0.0,
                                      plan.station ? tr("leave at %1").arg(q.duration(plan.turn->time_s.value))
                                                   : tr("turn %1").arg(q.distance(plan.turn->distance_m.value))};
+        }
     }
     std::vector<MapView::Mark> marks;
     for (std::size_t i = 0; i < mission.waypoints.size(); ++i) {
