@@ -14,11 +14,12 @@ constexpr double any_scale = 100.0;
 } // namespace
 
 CalibrationSession::CalibrationSession(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
-    for (auto signal : {&Desk::flightsChanged, &Desk::aircraftChanged})
+    for (auto signal : {&Desk::flightsChanged, &Desk::aircraftChanged}) {
         connect(&desk_, signal, this, [this] {
             gather();
             emit changed();
         });
+    }
     connect(&desk_, &Desk::bookOpened, this, [this] {
         aircraft_.reset();
         picked_ = false;

@@ -55,21 +55,24 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
     if (plan.whole && plan.request.mission.kind == mission::MissionKind::one_way)
         return Words::tr("The way is flown whole: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> left.")
             .arg(q.distance(plan.flight->ground_m), time, left);
-    if (plan.whole)
+    if (plan.whole) {
         return Words::tr(
                    "The route is flown whole: <b>%1</b> in <b>%2</b>, home with <b>%3</b> left, <b>%4</b> more "
                    "than the reserve.")
             .arg(q.distance(plan.flight->ground_m), time, left, q.energy(above_wh));
+    }
     const QString until = q.duration(plan.turn->time_s.value);
-    if (plan.station && geodesy::distance_m(plan.station->at, {}) > 1.0)
+    if (plan.station && geodesy::distance_m(plan.station->at, {}) > 1.0) {
         return Words::tr("There after <b>%1</b>, and <b>%2</b> over the place: leave at <b>%3</b> of flight or "
                          "<b>%4</b> used, whichever comes first. Home after <b>%5</b> with <b>%6</b> left.")
             .arg(q.duration(plan.station->arrival_s), q.duration(plan.station->time_s.value), until, charge, time,
                  left);
-    if (mission::stays(plan.request) && plan.station)
+    }
+    if (mission::stays(plan.request) && plan.station) {
         return Words::tr("In the air for <b>%1</b>: begin to come down at <b>%2</b> of flight or <b>%3</b> used, "
                          "whichever comes first, and land with <b>%4</b> left.")
             .arg(time, until, charge, left);
+    }
     return Words::tr(
                "Turn for home at <b>%1</b> of the way or <b>%2</b> used: the place is out of reach. Home after "
                "<b>%3</b> with <b>%4</b> left.")
