@@ -269,6 +269,15 @@ void ReadingChoicesTest::theFoundWindIsTaken() {
     VERIFY_NEAR((*window_)->flightSession().flight().flown.weather.wind.speed_mps,
                 debrief().findings.wind.speed_mps.value, 0.051);
     QTRY_VERIFY(!take->isEnabled());
+    // Winds by height of the plan it was flown by would have hidden it; they go.
+    auto& flight = (*window_)->flightSession();
+    auto request = flight.flown().request();
+    request.weather.wind_table = {{10.0, {1.0, 10.0}}, {100.0, {2.0, 20.0}}};
+    flight.flown().setRequest(request);
+    QTRY_VERIFY(take->isEnabled());
+    QTest::mouseClick(take, Qt::LeftButton);
+    QVERIFY(flight.flight().flown.weather.wind_table.empty());
+    VERIFY_NEAR(flight.flight().flown.weather.wind.speed_mps, debrief().findings.wind.speed_mps.value, 0.051);
 }
 
 void ReadingChoicesTest::flightsSideBySide() {

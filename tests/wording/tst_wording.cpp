@@ -7,6 +7,7 @@
 #include "wording/explanations.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
+#include "wording/plans.hpp"
 #include "wording/sentences.hpp"
 
 using namespace sobremesa;
@@ -37,6 +38,8 @@ private slots:
     void debriefSentenceTakesWhatThereIs();
     void changesNameTheirCause();
     void explanationsAreWhole();
+    void limitsThatAreOffSaySo();
+    void landingPlacesWithoutANameAreNotHome();
 };
 
 void WordingTest::digitsFollowTheError_data() {
@@ -189,6 +192,48 @@ void WordingTest::explanationsAreWhole() {
     for (int q = 0; q <= int(Quantity::left_share); ++q) {
         QVERIFY2(!name(Quantity(q)).isEmpty(), qPrintable(QString::number(q)));
     }
+}
+
+void WordingTest::limitsThatAreOffSaySo() {
+    const Quantities q;
+    mission::LimitCheck cutoff;
+    cutoff.kind = mission::LimitKind::controller_cutoff;
+    cutoff.quantity = units::Quantity::lowest_cell_voltage;
+    cutoff.verdict = mission::Verdict::kept;
+    cutoff.worst = 3.35;
+    cutoff.limit = 0.0;
+    QCOMPARE(limit_figure(cutoff, q), QStringLiteral("off"));
+    cutoff.limit = 3.3;
+    QVERIFY(limit_figure(cutoff, q).startsWith(QStringLiteral("3.30")));
+    cutoff.verdict = mission::Verdict::unknown;
+    QCOMPARE(limit_figure(cutoff, q), QStringLiteral("–"));
+    // Nought is off for the cutoff alone.
+    mission::LimitCheck cold;
+    cold.kind = mission::LimitKind::pack_cold;
+    cold.quantity = units::Quantity::temperature;
+    cold.verdict = mission::Verdict::kept;
+    QVERIFY(limit_figure(cold, q) != QStringLiteral("off"));
+}
+
+void WordingTest::landingPlacesWithoutANameAreNotHome() {
+    const Quantities q;
+    mission::BailOut way;
+    way.reachable = true;
+    QVERIFY(bail_out_sentence(way, q).startsWith(QStringLiteral("landing place:")));
+    way.name = "Meadow";
+    QVERIFY(bail_out_sentence(way, q).startsWith(QStringLiteral("Meadow:")));
+    way = {};
+    way.home = true;
+    QVERIFY(bail_out_sentence(way, q).startsWith(QStringLiteral("home:")));
+    mission::BailOutReach reach;
+    reach.looked_at_m = 10000.0;
+    QVERIFY(within_reach(reach, q).contains(QStringLiteral("never")));
+    reach.parts = {{0.0, 10000.0}};
+    QVERIFY(within_reach(reach, q).contains(QStringLiteral("all the way out")));
+    reach.parts = {{0.0, 4000.0}, {7000.0, 10000.0}};
+    const QString parts = within_reach(reach, q);
+    QVERIFY2(parts.contains(QStringLiteral("up to")) && parts.contains(QStringLiteral("and from")),
+             qPrintable(parts));
 }
 
 QTEST_APPLESS_MAIN(WordingTest)

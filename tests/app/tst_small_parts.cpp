@@ -1,0 +1,212 @@
+// Parts that many screens are made of: axis figures, tables, buttons, texts.
+
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSignalSpy>
+#include <QTabWidget>
+#include <QTest>
+#include <qcustomplot.h>
+
+#include "app/app_main.hpp"
+#include "app/charts/chart_style.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/button_row.hpp"
+#include "app/widgets/cell_model.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/fold.hpp"
+#include "app/widgets/small_table.hpp"
+#include "app/widgets/text_labels.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::app;
+
+namespace {
+
+/// What stands along an axis.
+QStringList labels(QCPAxis* axis) {
+    QVector<double> ticks;
+    QVector<QString> said;
+    axis->ticker()->generate(axis->range(), QLocale::c(), QLatin1Char('g'), 6, ticks, nullptr, &said);
+    return said.toList();
+}
+
+Cell cell(const QString& text, bool figure) {
+    Cell made;
+    made.text = text;
+    made.figure = figure;
+    return made;
+}
+
+} // namespace
+
+class SmallPartsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void axesWriteAsTheWindowDoes();
+    void theUnitTakesTheTopFiguresPlace();
+    void wordsStandOffTheFiguresBeforeThem();
+    void columnsAreAsWideAsTheyMayBe();
+    void aSmallTableIsAsHighAsItsRows();
+    void aSmallTableKnowsWhenItIsTypedIn();
+    void buttonsCallWhatTheyAreGiven();
+    void aTextChangesItsRoleAndKeepsItsWords();
+    void twoPanesFoldIntoTabs();
+};
+
+void SmallPartsTest::axesWriteAsTheWindowDoes() {
+    QCustomPlot plot;
+    plot.xAxis->setTicker(plain_ticker(5));
+    plot.xAxis->setRange(-20.0, 20.0);
+    const QStringList small = labels(plot.xAxis);
+    QVERIFY2(small.contains(QStringLiteral("−10")), qPrintable(small.join(QLatin1Char('|'))));
+    plot.xAxis->setRange(0.0, 6000.0);
+    const QString grouped = labels(plot.xAxis).join(QLatin1Char('|'));
+    QVERIFY2(grouped.contains(QStringLiteral("2") + QChar(0x202F) + QStringLiteral("000")), qPrintable(grouped));
+    plot.xAxis->setRange(0.0, 1.0);
+    for (const QString& label : labels(plot.xAxis)) QVERIFY2(label.size() <= 4, qPrintable(label));
+    // Too large to be written out.
+    plot.xAxis->setRange(0.0, 5e12);
+    QVERIFY(labels(plot.xAxis).join(QLatin1Char('|')).contains(QLatin1Char('e')));
+}
+
+void SmallPartsTest::theUnitTakesTheTopFiguresPlace() {
+    QCustomPlot plot;
+    plot.resize(400, 300);
+    plot.yAxis->setTicker(plain_ticker(4, plot.yAxis));
+    plot.replot();
+    plot.yAxis->setRange(0.0, 80.0);
+    QVERIFY(!labels(plot.yAxis).contains(QStringLiteral("80")));
+    QVERIFY(labels(plot.yAxis).contains(QStringLiteral("60")));
+    // With room above it the figure stays.
+    plot.yAxis->setRange(0.0, 99.0);
+    QVERIFY(labels(plot.yAxis).contains(QStringLiteral("75")));
+    plot.yAxis->setTicker(plain_ticker(4));
+    plot.yAxis->setRange(0.0, 80.0);
+    QVERIFY(labels(plot.yAxis).contains(QStringLiteral("80")));
+}
+
+void SmallPartsTest::wordsStandOffTheFiguresBeforeThem() {
+    CellModel model;
+    model.setCells(
+        {QStringLiteral("flight"), QStringLiteral("pack"), QStringLiteral("time"), QStringLiteral("note")},
+        {{cell(QStringLiteral("calm"), false), cell(QStringLiteral("B-07"), false),
+          cell(QStringLiteral("21 min"), true), cell(QStringLiteral("first"), false)}});
+    for (int column = 0; column < 4; ++column) {
+        const bool off = column == 3;
+        QCOMPARE(model.index(0, column).data(Qt::DecorationRole).isValid(), off);
+        QCOMPARE(model.headerData(column, Qt::Horizontal, Qt::DecorationRole).isValid(), off);
+    }
+    // Nothing of it is copied out.
+    QVERIFY(csv_of(model).startsWith(QStringLiteral("flight,pack,time,note\r\n")));
+    CellModel empty;
+    empty.setCells({QStringLiteral("a"), QStringLiteral("b")}, {});
+    QVERIFY(!empty.headerData(1, Qt::Horizontal, Qt::DecorationRole).isValid());
+}
+
+void SmallPartsTest::columnsAreAsWideAsTheyMayBe() {
+    CellModel model;
+    const QString much = QString(90, QLatin1Char('w'));
+    model.setCells({QStringLiteral("first"), QStringLiteral("second")}, {{cell(much, false), cell(much, false)}});
+    DataTable table(QStringLiteral("t"), QStringLiteral("a table"));
+    table.setModel(&model);
+    const Look& look = Look::instance();
+    table.fitColumns();
+    QCOMPARE(table.columnWidth(0), look.scaled(DataTable::usual_most));
+    QCOMPARE(table.columnWidth(1), look.scaled(DataTable::usual_most));
+    table.fitColumns(120, 340);
+    QCOMPARE(table.columnWidth(0), look.scaled(340));
+    QCOMPARE(table.columnWidth(1), look.scaled(DataTable::usual_most));
+    model.setCells({QStringLiteral("first"), QStringLiteral("second")},
+                   {{cell(QStringLiteral("a"), false), cell(QStringLiteral("b"), false)}});
+    table.fitColumns(120, 340);
+    QCOMPARE(table.columnWidth(0), look.scaled(120));
+    QVERIFY(table.columnWidth(1) < look.scaled(120));
+}
+
+void SmallPartsTest::aSmallTableIsAsHighAsItsRows() {
+    SmallTable table(QStringLiteral("t"), QStringLiteral("a table"), {QStringLiteral("name"), QStringLiteral("m")},
+                     1);
+    const auto high = [&](int rows) {
+        table.setRowCount(rows);
+        table.fitRows(4);
+        return table.height();
+    };
+    const int row = table.verticalHeader()->defaultSectionSize();
+    QCOMPARE(high(3) - high(2), row);
+    QCOMPARE(high(9), high(4));
+    table.put(0, 0, QStringLiteral("over"), false);
+    table.put(0, 1, SmallTable::figure(1234.56, 1), true);
+    QCOMPARE(table.item(0, 1)->text(), QStringLiteral("1234.6"));
+    QCOMPARE(table.firstEditable(), 1);
+    QVERIFY(table.item(0, 0)->textAlignment() & Qt::AlignLeft);
+    QVERIFY(table.item(0, 1)->textAlignment() & Qt::AlignRight);
+    QVERIFY(table.horizontalHeaderItem(1)->textAlignment() & Qt::AlignRight);
+}
+
+void SmallPartsTest::aSmallTableKnowsWhenItIsTypedIn() {
+    SmallTable table(QStringLiteral("t"), QStringLiteral("a table"), {QStringLiteral("m")}, 0);
+    table.setRowCount(1);
+    table.put(0, 0, QStringLiteral("1"), true);
+    table.show();
+    QVERIFY(!table.isTypedIn());
+    table.setCurrentCell(0, 0);
+    table.editItem(table.item(0, 0));
+    QVERIFY(table.isTypedIn());
+    QTest::keyClick(table.findChild<QLineEdit*>(), Qt::Key_Escape);
+    QTRY_VERIFY(!table.isTypedIn());
+}
+
+void SmallPartsTest::buttonsCallWhatTheyAreGiven() {
+    QWidget page;
+    auto* row = new ButtonRow;
+    page.setLayout(row);
+    int called = 0;
+    auto* one = row->add(QStringLiteral("One"), QStringLiteral("one"), &page, [&] { ++called; });
+    row->add(QStringLiteral("Close"), QStringLiteral("close"), &page, &QWidget::close);
+    page.show();
+    QCOMPARE(page.findChild<QPushButton*>(QStringLiteral("one")), one);
+    QTest::mouseClick(one, Qt::LeftButton);
+    QCOMPARE(called, 1);
+    QTest::mouseClick(page.findChild<QPushButton*>(QStringLiteral("close")), Qt::LeftButton);
+    QVERIFY(!page.isVisible());
+}
+
+void SmallPartsTest::aTextChangesItsRoleAndKeepsItsWords() {
+    TextLabel label(TextLabel::Role::plain, QStringLiteral("near the limit"));
+    QCOMPARE(label.text(), QStringLiteral("near the limit"));
+    label.setRole(TextLabel::Role::warning);
+    QCOMPARE(label.text(), QStringLiteral("▲ near the limit"));
+    QCOMPARE(label.palette().color(QPalette::WindowText), Look::instance().theme().warning);
+    QCOMPARE(label.accessibleName(), QStringLiteral("near the limit"));
+    label.setRole(TextLabel::Role::plain);
+    QCOMPARE(label.text(), QStringLiteral("near the limit"));
+    // Emptied and filled again.
+    label.setWords({});
+    QVERIFY(label.text().isEmpty());
+    label.setWords(QStringLiteral("kept"));
+    QCOMPARE(label.text(), QStringLiteral("kept"));
+}
+
+void SmallPartsTest::twoPanesFoldIntoTabs() {
+    QWidget page;
+    auto* left = new QLabel(QStringLiteral("left"));
+    auto* right = new QLabel(QStringLiteral("right"));
+    Fold::fill(page, {QStringLiteral("One"), left, 9}, {QStringLiteral("Other"), right, 6});
+    page.resize(1400, 800);
+    page.show();
+    QTRY_VERIFY(left->isVisible() && right->isVisible());
+    QVERIFY(left->width() > right->width());
+    page.resize(600, 400);
+    QTRY_VERIFY(page.findChild<QTabWidget*>(QStringLiteral("foldTabs")));
+    auto* tabs = page.findChild<QTabWidget*>(QStringLiteral("foldTabs"));
+    QCOMPARE(tabs->count(), 2);
+    QVERIFY(left->isVisible() && !right->isVisible());
+    tabs->setCurrentIndex(1);
+    QVERIFY(right->isVisible());
+    page.resize(1400, 800);
+    QTRY_VERIFY(left->isVisible() && right->isVisible());
+}
+
+SOBREMESA_WINDOW_TEST(SmallPartsTest)
+#include "tst_small_parts.moc"
