@@ -8,16 +8,11 @@
 
 namespace sobremesa::app {
 
-namespace {
-
-/// An empty picture: it moves words to the right.
-QPixmap blank(int pixels) {
-    QPixmap picture(Look::instance().scaled(pixels), 1);
+QVariant words_off(bool head) {
+    QPixmap picture(Look::instance().scaled(head ? 12 : 8), 1);
     picture.fill(Qt::transparent);
     return picture;
 }
-
-} // namespace
 
 void CellModel::setCells(const QStringList& headers, std::vector<std::vector<Cell>> rows) {
     // The same shape keeps its selection and its scroll place.
@@ -53,7 +48,7 @@ QVariant CellModel::data(const QModelIndex& index, int role) const {
     case Qt::TextAlignmentRole: return int(Qt::AlignVCenter | (cell.figure ? Qt::AlignRight : Qt::AlignLeft));
     case Qt::FontRole:
         return Look::instance().font(Look::text_px, cell.strong ? Look::Weight::semibold : Look::Weight::regular);
-    case Qt::DecorationRole: return followsFigures(index.column()) ? QVariant(blank(8)) : QVariant();
+    case Qt::DecorationRole: return followsFigures(index.column()) ? words_off(false) : QVariant();
     case Qt::ToolTipRole: return cell.explanation ? tr("Why? (F1)") : QVariant();
     case explanation_role: return cell.explanation ? QVariant::fromValue(*cell.explanation) : QVariant();
     case sort_role: return cell.sort.isValid() ? cell.sort : QVariant(cell.text);
@@ -64,8 +59,7 @@ QVariant CellModel::data(const QModelIndex& index, int role) const {
 QVariant CellModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
     if (role == Qt::DisplayRole) return headers_.value(section);
-    if (role == Qt::DecorationRole && followsFigures(section))
-        return blank(12); // a head leaves less room behind it
+    if (role == Qt::DecorationRole && followsFigures(section)) return words_off(true);
     if (role == Qt::TextAlignmentRole) {
         const bool figure = !rows_.empty() && rows_.front()[std::size_t(section)].figure;
         return int(Qt::AlignVCenter | (figure ? Qt::AlignRight : Qt::AlignLeft));

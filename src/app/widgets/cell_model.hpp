@@ -37,6 +37,10 @@ private:
     std::vector<std::vector<Cell>> rows_;
 };
 
+/// An empty picture that moves words off the figures before them; a head wants more of it, to stand where its words
+/// do.
+QVariant words_off(bool head);
+
 /// A number of a chart as a cell of its table.
 Cell figure_cell(double value, int decimals);
 

@@ -106,6 +106,12 @@ void DataTable::fitColumns(int least_first, int most_first) {
     setColumnWidth(0, std::max(columnWidth(0), look.scaled(least_first)));
 }
 
+std::vector<int> DataTable::columnWidths() const {
+    std::vector<int> widths;
+    for (int column = 0; column + 1 < model()->columnCount(); ++column) widths.push_back(columnWidth(column));
+    return widths;
+}
+
 void DataTable::restoreColumns(QSettings& settings) {
     horizontalHeader()->restoreState(settings.value(QStringLiteral("columns/") + objectName()).toByteArray());
 }
@@ -144,10 +150,12 @@ void DataTable::paintEvent(QPaintEvent* event) {
     QPainter painter(viewport());
     painter.setPen(QPen(Look::instance().theme().hairline, 1));
     const int rows = model()->rowCount(rootIndex());
+    // As far as the head's line.
+    const int end = std::min(viewport()->width(), horizontalHeader()->length() - horizontalHeader()->offset());
     for (int row = std::max(0, rowAt(0)); row < rows; ++row) {
         const int y = rowViewportPosition(row) + rowHeight(row) - 1;
         if (y > viewport()->height()) break;
-        painter.drawLine(0, y, viewport()->width(), y);
+        painter.drawLine(0, y, end - 1, y);
     }
 }
 

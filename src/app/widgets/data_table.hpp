@@ -1,5 +1,7 @@
 #pragma once
 
+#include <vector>
+
 #include <QTableView>
 
 class QSettings;
@@ -32,6 +34,8 @@ public:
     ///                                 `usual_most`
     void fitColumns(int least_first = 116, int most_first = usual_most);
     static constexpr int usual_most = 200;
+    /// But for the last, which goes with the window.
+    std::vector<int> columnWidths() const;
     void restoreColumns(QSettings& settings);
     void rememberColumns(QSettings& settings) const;
 

@@ -96,7 +96,6 @@ QWidget* WorkshopPage::makeBuild() {
     parts_table_ = new DataTable(QStringLiteral("builtParts"), tr("What it is made of"));
     parts_table_->setModel(parts_);
     parts_table_->setSelectionMode(QAbstractItemView::NoSelection);
-    parts_table_->horizontalHeader()->setStretchLastSection(true);
     parts_table_->setFixedHeight(look.scaled(186));
     column->addWidget(parts_table_);
     auto* shelve = new QPushButton(tr("Put it on the shelf"));

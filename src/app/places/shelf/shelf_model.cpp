@@ -6,6 +6,7 @@
 #include <QFont>
 
 #include "app/theme/look.hpp"
+#include "app/widgets/cell_model.hpp"
 #include "app/widgets/data_table.hpp"
 #include "wording/messages.hpp"
 
@@ -94,6 +95,7 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
         return retired ? (note.isEmpty() ? tr("retired") : tr("retired; %1", "note").arg(note)) : note;
     }
     if (role == Qt::EditRole) return shelf_.note(id);
+    if (role == Qt::DecorationRole) return words_off(false);
     if (role == sort_role) return shelf_.note(id);
     return {};
 }
@@ -128,6 +130,7 @@ QVariant ShelfModel::headerData(int section, Qt::Orientation orientation, int ro
         return int(Qt::AlignVCenter |
                    (figure || (f && f->kind == RequestField::Kind::number) ? Qt::AlignRight : Qt::AlignLeft));
     }
+    if (role == Qt::DecorationRole && section == columnCount() - 1) return words_off(true);
     if (role != Qt::DisplayRole) return {};
     if (const RequestField* f = field(section)) return f->header;
     const auto figure = std::size_t(section) - fields_.size();

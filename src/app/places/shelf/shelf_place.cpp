@@ -187,10 +187,10 @@ void ShelfPlace::refresh() {
     const auto before = shown_;
     model_->refresh();
     pages_->setCurrentIndex(model_->rowCount() == 0 ? 0 : 1);
-    if (!fitted_ && model_->rowCount() > 0) {
-        // Once; afterwards the widths are the pilot's.
+    if (model_->rowCount() > 0 && (fitted_.empty() || fitted_ == table_->columnWidths())) {
+        // Until the pilot draws a column wider or narrower; afterwards the widths are his.
         table_->fitColumns();
-        fitted_ = true;
+        fitted_ = table_->columnWidths();
     }
     // Only where it has moved: setting the current cell closes an editor, and one may be handing in its text just
     // now.
