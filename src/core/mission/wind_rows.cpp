@@ -7,6 +7,13 @@
 
 namespace sobremesa::mission {
 
+namespace {
+
+/// No one feels it, and it shows as nought.
+constexpr double trace_mps = 1e-3;
+
+} // namespace
+
 void add_wind_height(PlanRequest& request) {
     auto& table = request.weather.wind_table;
     if (table.size() > 1) {
@@ -51,9 +58,11 @@ void set_spoken_wind(PlanRequest& request, const atmosphere::Wind& wind) {
     }
     const auto before = spoken_wind(request);
     const double turn_deg = wind.from_deg - before.from_deg;
-    const double more_mps = wind.speed_mps - before.speed_mps;
+    const bool calm = before.speed_mps < 0.5 * trace_mps;
+    const double factor = calm ? 1.0 : std::max(wind.speed_mps, trace_mps) / before.speed_mps;
+    const double more_mps = calm ? wind.speed_mps - before.speed_mps : 0.0;
     for (auto& row : weather.wind_table) {
-        row.wind.speed_mps = std::max(row.wind.speed_mps + more_mps, 0.0);
+        row.wind.speed_mps = std::max(factor * row.wind.speed_mps + more_mps, 0.0);
         row.wind.from_deg = units::wrap_degrees(row.wind.from_deg + turn_deg);
     }
 }

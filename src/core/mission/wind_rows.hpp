@@ -20,7 +20,9 @@ void sort_wind_heights(Weather& weather);
 /// mission's height.
 atmosphere::Wind spoken_wind(const PlanRequest& request);
 
-/// Makes it another. Winds by height all change by as much, direction and speed, and keep their shape.
+/// Makes it another. Winds by height turn by as much and grow in proportion, as the one wind's law does, so that
+/// they keep their shape; made calm they are left a trace of wind, or a figure typed digit by digit would lose it
+/// for good.
 void set_spoken_wind(PlanRequest& request, const atmosphere::Wind& wind);
 
 /// Where weather services give the wind near the ground, m (WMO-No. 8, Guide to Instruments and Methods of

@@ -520,12 +520,21 @@ void MissionsTest::windsByHeightAreSpokenOfAsOne() {
     request.weather.wind_table = {{0.0, {2.0, 260.0}}, {200.0, {8.0, 260.0}}};
     VERIFY_NEAR(spoken_wind(request).speed_mps, 5.0, 1e-9);
     VERIFY_NEAR(spoken_wind(request).from_deg, 260.0, 1e-9);
-    // Made another, all heights follow, none blows backwards, and the one wind beside the table is left alone.
+    // Made another, all heights follow, and the one wind beside the table is left alone.
     set_spoken_wind(request, {2.0, 350.0});
-    VERIFY_NEAR(request.weather.wind_table[1].wind.speed_mps, 5.0, 1e-9);
+    VERIFY_NEAR(request.weather.wind_table[0].wind.speed_mps, 0.8, 1e-9);
+    VERIFY_NEAR(request.weather.wind_table[1].wind.speed_mps, 3.2, 1e-9);
     VERIFY_NEAR(request.weather.wind_table[1].wind.from_deg, 350.0, 1e-9);
-    QCOMPARE(request.weather.wind_table[0].wind.speed_mps, 0.0);
     QCOMPARE(request.weather.wind.speed_mps, 6.0);
+    // Typed digit by digit, nought among them: where it ends is all that counts.
+    for (const double typed_mps : {0.0, 1.0, 12.0, 0.0, 0.5, 5.0}) set_spoken_wind(request, {typed_mps, 260.0});
+    VERIFY_NEAR(request.weather.wind_table[0].wind.speed_mps, 2.0, 1e-9);
+    VERIFY_NEAR(request.weather.wind_table[1].wind.speed_mps, 8.0, 1e-9);
+    VERIFY_NEAR(request.weather.wind_table[1].wind.from_deg, 260.0, 1e-9);
+    // Out of a calm at all heights it blows alike at all.
+    for (auto& row : request.weather.wind_table) row.wind.speed_mps = 0.0;
+    set_spoken_wind(request, {3.0, 90.0});
+    for (const auto& row : request.weather.wind_table) VERIFY_NEAR(row.wind.speed_mps, 3.0, 1e-9);
 }
 
 void MissionsTest::aTableOfOneWindPlansAsThatWind() {
