@@ -58,7 +58,7 @@ QString numbers_text(const std::vector<double>& values, double factor, int decim
 
 HealthPage::HealthPage(session::Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setObjectName(QStringLiteral("healthPage"));
-    Fold::fill(*this, {tr("Health"), makeReading(), 8}, {tr("Readings"), makeEntry(), 6});
+    Fold::fill(*this, {tr("Health"), makeReading(), 7}, {tr("Readings"), makeEntry(), 8});
     connect(&desk_, &session::Desk::packsChanged, this, &HealthPage::refresh);
     connect(&Look::instance(), &Look::changed, this, &HealthPage::refresh);
     refresh();
