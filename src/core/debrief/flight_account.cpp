@@ -145,7 +145,8 @@ void add_turns(FlightAccount& account, const telemetry::CleanLog& log, const tel
     if (track.from_home_m.empty() || forecast.outward.empty()) return;
     const FlownRows rows = flown_rows(log);
     if (rows.energy_wh.empty() || rows.charge_ah.empty()) return;
-    const NeededRows needs = worked_out ? *worked_out : needed_rows(log, summary, forecast);
+    std::optional<NeededRows> own;
+    const NeededRows& needs = worked_out ? *worked_out : own.emplace(needed_rows(log, summary, forecast));
     if (needs.needed_wh.empty()) return;
     const double farthest_s = summary.distance.farthest_at_s.value_or(0.0);
     const auto& counted = summary.energy.charge_ah;

@@ -44,7 +44,8 @@ std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, cons
         forecast.outward.empty())
         return std::nullopt;
     const std::vector<double> used = flown_rows(log).energy_wh;
-    const NeededRows needs = worked_out ? *worked_out : needed_rows(log, summary, forecast);
+    std::optional<NeededRows> own;
+    const NeededRows& needs = worked_out ? *worked_out : own.emplace(needed_rows(log, summary, forecast));
     if (needs.needed_wh.empty()) return std::nullopt;
     FlownHomeward flown;
     flown.along_the_way = !is_straight(forecast.request.mission);
