@@ -25,7 +25,7 @@
 #include "io/plan_document.hpp"
 #include "io/terrain.hpp"
 #include "io/text_file.hpp"
-#include "session/all_cores.hpp"
+#include "io/all_cores.hpp"
 #include "sim/simulated_flight.hpp"
 
 using namespace sobremesa;
@@ -182,7 +182,7 @@ BENCHMARK(reach_of_180_bearings)->Arg(0)->Arg(1)->Unit(benchmark::kMillisecond);
 void chance_of_ten_thousand_days(benchmark::State& state) {
     const auto plan = mission::make_plan(demo_request());
     for (auto _ : state) {
-        auto drawn = mission::chance(*plan, 10000, 1, {}, session::on_all_cores);
+        auto drawn = mission::chance(*plan, 10000, 1, {}, io::on_all_cores);
         benchmark::DoNotOptimize(drawn);
     }
 }

@@ -5,6 +5,7 @@
 #include "cli/command_line.hpp"
 #include "cli/debrief_account.hpp"
 #include "cli/json_text.hpp"
+#include "cli/position_argument.hpp"
 #include "cli/said.hpp"
 #include "core/battery/discharge.hpp"
 #include "core/battery/remaining.hpp"
@@ -23,19 +24,6 @@
 namespace sobremesa::cli {
 
 namespace {
-
-/// "LAT,LON" in degrees.
-units::Result<geodesy::Position> position_from(const std::string& text) {
-    const auto comma = text.find(',');
-    const auto latitude = io::number_from_text(text.substr(0, comma));
-    const auto longitude = comma == std::string::npos ? std::nullopt : io::number_from_text(text.substr(comma + 1));
-    const geodesy::Position position{latitude.value_or(std::nan("")), longitude.value_or(std::nan(""))};
-    if (geodesy::is_possible(position)) return position;
-    units::Where where;
-    where.field = "--home";
-    return units::failure(units::ErrorCode::position_impossible, where,
-                          {{"latitude", position.latitude_deg}, {"longitude", position.longitude_deg}});
-}
 
 /// "HEADER=MEANING:UNIT".
 units::Result<std::vector<telemetry::ColumnChoice>> columns_from(const std::vector<std::string>& texts) {
@@ -295,7 +283,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
     };
 }
 
-void print_text(const telemetry::CleanLog& log, const telemetry::LogSummary& s, const telemetry::Findings& found,
+void print_debrief(const telemetry::CleanLog& log, const telemetry::LogSummary& s, const telemetry::Findings& found,
                 const std::optional<telemetry::LeftByCharge>& left, std::ostream& out) {
     const wording::Quantities q;
     out << wording::without_markup(wording::debrief_sentence(s, left, q)).toStdString() << "\n\n";
@@ -339,7 +327,7 @@ void print_text(const telemetry::CleanLog& log, const telemetry::LogSummary& s, 
 int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err) {
     telemetry::CleaningRules rules;
     if (!options.home.empty()) {
-        const auto home = position_from(options.home);
+        const auto home = position_from(options.home, "--home");
         if (!home) return unusable(home.error(), err);
         rules.home = *home;
     }
@@ -383,7 +371,7 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
     if (options.json)
         out << debrief_json(*log, *summary, *found, pack, account, options).dump(2) << "\n";
     else
-        print_text(*log, *summary, *found, pack ? std::optional(pack->left) : std::nullopt, out);
+        print_debrief(*log, *summary, *found, pack ? std::optional(pack->left) : std::nullopt, out);
     return exit_done;
 }
 

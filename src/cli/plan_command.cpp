@@ -4,6 +4,7 @@
 
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
+#include "cli/position_argument.hpp"
 #include "cli/said.hpp"
 #include "core/mission/alarms.hpp"
 #include "core/mission/bail_out.hpp"
@@ -18,7 +19,7 @@
 #include "io/text_file.hpp"
 #include "io/text_number.hpp"
 #include "paper/flight_card.hpp"
-#include "session/all_cores.hpp"
+#include "io/all_cores.hpp"
 #include "wording/names.hpp"
 #include "wording/plans.hpp"
 #include "wording/sentences.hpp"
@@ -192,7 +193,7 @@ Json plan_json(const mission::Plan& plan, const std::vector<units::Notice>& docu
             {"warnings", warnings(notices, wording::Quantities())}};
 }
 
-void print_text(const mission::Plan& plan, std::ostream& out) {
+void print_plan(const mission::Plan& plan, std::ostream& out) {
     const wording::Quantities q;
     out << wording::without_markup(wording::plan_sentence(plan, q)).toStdString() << "\n\n";
     for (const auto& turn : plan.schools) {
@@ -225,23 +226,15 @@ struct Read {
     mission::Plan plan;
 };
 
-std::optional<geodesy::Position> position_from(const std::string& text) {
-    const auto comma = text.find(',');
-    if (comma == std::string::npos) return std::nullopt;
-    const auto latitude = io::number_from_text(text.substr(0, comma));
-    const auto longitude = io::number_from_text(text.substr(comma + 1));
-    if (!latitude || !longitude) return std::nullopt;
-    return geodesy::Position{*latitude, *longitude};
-}
-
 /// The plan with what the command line says besides.
 units::Result<Read> planned(const PlanOptions& options, std::ostream& err) {
     auto document = io::read_plan_file(options.plan);
     if (!document) return tl::unexpected(document.error());
     auto& request = document->request;
     if (!options.home.empty()) {
-        request.mission.home = position_from(options.home);
-        if (!request.mission.home) return units::failure(units::ErrorCode::position_impossible);
+        const auto home = position_from(options.home, "--home");
+        if (!home) return tl::unexpected(home.error());
+        request.mission.home = *home;
     }
     if (!options.route.empty()) {
         const auto route = io::read_route(options.route);
@@ -269,14 +262,14 @@ int plan(const PlanOptions& options, std::ostream& out, std::ostream& err) {
     if (!read) return unusable(read.error(), err);
     mission::Plan& plan = read->plan;
     if (plan.turn) {
-        const auto drawn = mission::chance(plan, options.days, options.seed, {}, session::on_all_cores);
+        const auto drawn = mission::chance(plan, options.days, options.seed, {}, io::on_all_cores);
         if (!drawn) return unusable(drawn.error(), err);
         // By its turn first: where the chance binds, it is that turn's chance that is stated.
         const double before_m = plan.turn->distance_m.value;
         if (drawn->turn) mission::add_turn(plan, *drawn->turn);
         auto stated = *drawn;
         if (plan.turn->distance_m.value != before_m) {
-            if (auto again = mission::chance(plan, options.days, options.seed, {}, session::on_all_cores))
+            if (auto again = mission::chance(plan, options.days, options.seed, {}, io::on_all_cores))
                 stated = *again;
         }
         plan.chance = std::make_shared<const mission::Chance>(stated);
@@ -301,7 +294,7 @@ int plan(const PlanOptions& options, std::ostream& out, std::ostream& err) {
     if (options.json)
         out << plan_json(plan, read->document.notices).dump(2) << "\n";
     else
-        print_text(plan, out);
+        print_plan(plan, out);
     return exit_done;
 }
 

@@ -9,7 +9,7 @@
 
 namespace sobremesa::io {
 
-inline constexpr double missing_value = std::numeric_limits<double>::quiet_NaN();
+using telemetry::missing_value;
 
 std::string_view trimmed(std::string_view cell);
 

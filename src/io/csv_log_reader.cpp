@@ -5,12 +5,12 @@
 #include "io/csv_log_reader.hpp"
 
 #include <algorithm>
-#include <atomic>
 #include <cstring>
 #include <thread>
 
 #include <unistd.h>
 
+#include "io/all_cores.hpp"
 #include "io/csv_piece.hpp"
 #include "io/csv_rows.hpp"
 #include "io/line_reader.hpp"
@@ -29,18 +29,6 @@ constexpr std::size_t piece_bytes = std::size_t(256) << 10;
 /// A file smaller than this is one piece: cores would cost more than they bring.
 constexpr std::size_t small_file_bytes = std::size_t(256) << 10;
 constexpr std::size_t most_cores = 8;
-
-/// Runs `work(i)` for every i below `count`, on as many threads as there are cores; whoever is free takes the next.
-template <class Work>
-void on_all_cores(std::size_t count, std::size_t cores, const Work& work) {
-    std::atomic<std::size_t> next = 0;
-    const auto take = [&] {
-        for (std::size_t i = next++; i < count; i = next++) work(i);
-    };
-    std::vector<std::jthread> others;
-    for (std::size_t thread = 1; thread < std::min(count, cores); ++thread) others.emplace_back(take);
-    take();
-}
 
 class CsvRows {
 public:
@@ -117,7 +105,7 @@ private:
     std::size_t read_in_pieces(int descriptor, std::uint64_t offset, std::size_t kept) {
         const std::size_t count = pieces_in_wave_;
         std::vector<std::size_t> got(count, 0);
-        on_all_cores(count, cores_, [&](std::size_t i) {
+        on_cores(count, cores_, [&](std::size_t i) {
             while (got[i] < piece_bytes_) {
                 const std::size_t at = i * piece_bytes_ + got[i];
                 const ssize_t n =
@@ -163,7 +151,7 @@ private:
             p = to;
         }
         pieces_.resize(count);
-        on_all_cores(count, cores_, [this](std::size_t i) { pieces_[i].count_lines(); });
+        on_cores(count, cores_, [this](std::size_t i) { pieces_[i].count_lines(); });
     }
 
     /// Room for so many more rows; the first wave says how many the whole file will have.
@@ -174,7 +162,7 @@ private:
             for (const Channel channel : used_) log_[channel].reserve(rows + expected);
             log_.lines.reserve(rows + expected);
         }
-        on_all_cores(used_.size() + 1, cores_, [&](std::size_t i) {
+        on_cores(used_.size() + 1, cores_, [&](std::size_t i) {
             if (i < used_.size())
                 log_[used_[i]].resize(rows + lines);
             else
@@ -209,7 +197,7 @@ private:
         }
         make_room(rows, lines, whole);
         const RowTargets into = targets();
-        on_all_cores(pieces_.size(), cores_, [&](std::size_t i) { pieces_[i].parse(head_, into); });
+        on_cores(pieces_.size(), cores_, [&](std::size_t i) { pieces_[i].parse(head_, into); });
         close_holes(rows);
         return judge_times(rows);
     }

@@ -24,7 +24,6 @@ using telemetry::Channel;
 using telemetry::FlightLog;
 using units::ErrorCode;
 
-constexpr double missing = std::numeric_limits<double>::quiet_NaN();
 
 /// Element names that say less than a header would.
 constexpr std::pair<std::string_view, std::string_view> short_names[] = {{"sat", "satellites"},
@@ -97,7 +96,7 @@ private:
 
     void put(Channel channel, double value) {
         auto& column = log_[channel];
-        column.resize(rows_, missing);
+        column.resize(rows_, telemetry::missing_value);
         column[rows_ - 1] = value;
     }
 
@@ -112,8 +111,8 @@ private:
         ++rows_;
         log_.lines.push_back(std::uint32_t(number));
         put(Channel::time_s, *time);
-        put(Channel::latitude_deg, number_from_text(point.attribute("lat").value()).value_or(missing));
-        put(Channel::longitude_deg, number_from_text(point.attribute("lon").value()).value_or(missing));
+        put(Channel::latitude_deg, number_from_text(point.attribute("lat").value()).value_or(telemetry::missing_value));
+        put(Channel::longitude_deg, number_from_text(point.attribute("lon").value()).value_or(telemetry::missing_value));
         if (const auto height = number_from_text(point.child_value("ele"))) put(Channel::height_m, *height);
         for (const pugi::xml_node child : point.children()) {
             const auto name = local_name(child.name());
@@ -175,7 +174,7 @@ private:
     units::Result<std::shared_ptr<const FlightLog>> finish() {
         if (rows_ < 2) return units::failure(ErrorCode::no_track, in_file(path_));
         for (auto& column : log_.columns) {
-            if (!column.empty()) column.resize(rows_, missing);
+            if (!column.empty()) column.resize(rows_, telemetry::missing_value);
         }
         if (without_time_ > 0)
             log_.unreadable.push_back({telemetry::SetAsideReason::no_time, without_time_, first_without_time_});

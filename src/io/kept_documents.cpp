@@ -54,7 +54,7 @@ std::optional<units::Error> error_of(const units::Result<Value>& result) {
     return result ? std::nullopt : std::optional(result.error());
 }
 
-void read_numbers(DocumentReader& in, const char* key, std::vector<double>& values) {
+void read_number_list(DocumentReader& in, const char* key, std::vector<double>& values) {
     const json* array = in.array(key);
     if (!array) return;
     for (const json& entry : *array) {
@@ -74,8 +74,8 @@ void read_readings(DocumentReader& in, std::vector<battery::HealthReading>& read
         reading.time_s = one.number_or("time_s", 0.0);
         reading.cycles = one.required_number("cycles");
         reading.full_recharge_ah = one.number("full_recharge_ah");
-        read_numbers(one, "cell_resistance_ohm", reading.cell_resistance_ohm);
-        read_numbers(one, "cell_v", reading.cell_v);
+        read_number_list(one, "cell_resistance_ohm", reading.cell_resistance_ohm);
+        read_number_list(one, "cell_v", reading.cell_v);
         if (one.error()) {
             in.fail(one.error()->code, "readings", one.error()->parameters);
             return;

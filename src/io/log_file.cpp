@@ -34,7 +34,7 @@ FlightLog without_home(FlightLog log, double radius_m) {
         if (!home || !fix) continue;
         const auto line = geodesy::geodesic(*home, here);
         if (line && line->distance_m < radius_m)
-            latitude[i] = longitude[i] = std::numeric_limits<double>::quiet_NaN();
+            latitude[i] = longitude[i] = telemetry::missing_value;
     }
     return log;
 }

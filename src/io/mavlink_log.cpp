@@ -21,7 +21,6 @@ using telemetry::Channel;
 using telemetry::FlightLog;
 using units::ErrorCode;
 
-constexpr double missing = std::numeric_limits<double>::quiet_NaN();
 constexpr unsigned char start_v1 = 0xFE;
 constexpr unsigned char start_v2 = 0xFD;
 constexpr std::size_t stamp_bytes = 8;
@@ -73,7 +72,7 @@ private:
 };
 
 struct Latest {
-    double value = missing;
+    double value = telemetry::missing_value;
     double time_s = -1e18;
 };
 
@@ -250,7 +249,7 @@ private:
         latest_[std::size_t(Channel::time_s)] = {time_s, time_s};
         for (std::size_t i = 0; i < telemetry::channel_count; ++i) {
             const bool fresh = std::abs(time_s - latest_[i].time_s) <= freshness_s;
-            log_.columns[i].push_back(fresh ? latest_[i].value : missing);
+            log_.columns[i].push_back(fresh ? latest_[i].value : telemetry::missing_value);
         }
     }
 
@@ -341,7 +340,7 @@ std::string mavlink_from_log(const FlightLog& log) {
     std::uint8_t sequence = 0;
     const double start_s = log.start_clock_s.value_or(0.0);
     const auto value = [&](Channel channel, std::size_t row) {
-        return log.has(channel) ? log[channel][row] : missing;
+        return log.has(channel) ? log[channel][row] : telemetry::missing_value;
     };
     for (std::size_t row = 0; row < log.rows(); ++row) {
         const double t = log[Channel::time_s][row];

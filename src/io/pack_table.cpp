@@ -148,7 +148,7 @@ const Column* column_named(const std::string& name) {
     return found == columns().end() ? nullptr : &*found;
 }
 
-char delimiter_of(const std::string& text) {
+char table_delimiter(const std::string& text) {
     const std::string head = text.substr(0, text.find('\n'));
     for (const char delimiter : {';', '\t'}) {
         if (head.find(delimiter) != std::string::npos) return delimiter;
@@ -168,7 +168,7 @@ std::string trimmed(std::string text) {
 units::Result<PackTable> packs_from_csv(const std::string& text, const std::string& file) {
     const std::string byte_order_mark = "\xEF\xBB\xBF";
     const std::string body = text.rfind(byte_order_mark, 0) == 0 ? text.substr(3) : text;
-    const auto rows = csv_rows(body, delimiter_of(body));
+    const auto rows = csv_rows(body, table_delimiter(body));
     if (rows.empty()) return units::failure(ErrorCode::no_header, {file, 1, {}, {}});
     PackTable table;
     std::vector<const Column*> header;

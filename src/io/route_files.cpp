@@ -7,6 +7,7 @@
 #include <pugixml.hpp>
 
 #include "io/document_reader.hpp"
+#include "io/open_file.hpp"
 #include "io/text_file.hpp"
 #include "io/text_number.hpp"
 
@@ -17,17 +18,11 @@ namespace {
 using nlohmann::ordered_json;
 using units::ErrorCode;
 
-constexpr int degrees_decimals = 7;
+constexpr int route_decimals = 7;
 constexpr double home_circle_m = 300.0;
 constexpr double same_place_m = 20.0;
 /// A route that a pilot drew; anything longer is a track, or hostile.
 constexpr std::size_t most_points = 5000;
-
-units::Where in_file(const std::string& path) {
-    units::Where where;
-    where.file = path;
-    return where;
-}
 
 class Reader {
 public:
@@ -226,7 +221,7 @@ RouteFile route_of(const mission::PlanRequest& request, const std::optional<geod
 }
 
 std::string degrees(double value) {
-    return text_from_number(value, degrees_decimals);
+    return text_from_number(value, route_decimals);
 }
 
 std::string saved(const pugi::xml_document& document) {

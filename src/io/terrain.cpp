@@ -11,6 +11,7 @@
 #include <tuple>
 
 #include "elevation/elevation_module.h"
+#include "io/open_file.hpp"
 
 namespace sobremesa::io {
 
@@ -33,12 +34,6 @@ sobremesa_read_elevation_function module_function() {
         return reinterpret_cast<sobremesa_read_elevation_function>(found);
     }();
     return function;
-}
-
-units::Where in_file(const std::string& path) {
-    units::Where where;
-    where.file = path;
-    return where;
 }
 
 } // namespace

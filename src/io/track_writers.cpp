@@ -16,7 +16,7 @@ namespace {
 using telemetry::Channel;
 using telemetry::FlightLog;
 
-constexpr int degrees_decimals = 8;
+constexpr int track_decimals = 8;
 constexpr int metres_decimals = 2;
 
 bool has_fix(const FlightLog& log, std::size_t row) {
@@ -44,8 +44,8 @@ std::string geojson_from_log(const FlightLog& log) {
     const auto& height = log[Channel::height_m];
     for (std::size_t row = 0; row < log.rows(); ++row) {
         if (!has_fix(log, row)) continue;
-        ordered_json point = {rounded(log[Channel::longitude_deg][row], degrees_decimals),
-                              rounded(log[Channel::latitude_deg][row], degrees_decimals)};
+        ordered_json point = {rounded(log[Channel::longitude_deg][row], track_decimals),
+                              rounded(log[Channel::latitude_deg][row], track_decimals)};
         if (!height.empty() && std::isfinite(height[row])) point.push_back(rounded(height[row], metres_decimals));
         line.push_back(std::move(point));
     }
@@ -84,8 +84,8 @@ std::string kml_from_log(const FlightLog& log) {
     std::string coordinates;
     for (std::size_t row = 0; row < log.rows(); ++row) {
         if (!has_fix(log, row)) continue;
-        coordinates += text_from_number(log[Channel::longitude_deg][row], degrees_decimals) + "," +
-                       text_from_number(log[Channel::latitude_deg][row], degrees_decimals);
+        coordinates += text_from_number(log[Channel::longitude_deg][row], track_decimals) + "," +
+                       text_from_number(log[Channel::latitude_deg][row], track_decimals);
         if (!height.empty() && std::isfinite(height[row])) coordinates += "," + text_from_number(height[row], 2);
         coordinates += "\n";
     }

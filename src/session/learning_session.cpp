@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/units/constants.hpp"
 #include "core/units/median.hpp"
 
 namespace sobremesa::session {
@@ -13,11 +14,10 @@ namespace {
 constexpr int settle_ms = 60;
 
 double power_in_cruise_w(const airframe::Aircraft& aircraft, double reference_mass_kg) {
-    constexpr double sea_level_density_kgm3 = 1.225; // ISO 2533
     const auto power =
         airframe::power_w(aircraft, reference_mass_kg,
                           {aircraft.cruise_airspeed_mps, aircraft.cruise_all_up_mass_kg.value_or(reference_mass_kg),
-                           aircraft.cruise_density_kgm3.value_or(sea_level_density_kgm3), 0.0});
+                           aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3), 0.0});
     return power ? power->value : aircraft.cruise_power_w;
 }
 

@@ -5,7 +5,7 @@
 #include "io/plan_document.hpp"
 #include "io/terrain.hpp"
 #include "io/text_file.hpp"
-#include "session/all_cores.hpp"
+#include "io/all_cores.hpp"
 
 namespace sobremesa::session {
 
@@ -105,7 +105,7 @@ void PlanSession::drawChance() {
     if (!plan_ || !plan_->turn) return;
     chance_job_.start(
         [outlook = outlook_](const std::stop_token& stop) -> std::shared_ptr<PlanOutlook> {
-            auto drawn = mission::chance(*outlook->plan, mission::usual_days, 1, stop, on_all_cores);
+            auto drawn = mission::chance(*outlook->plan, mission::usual_days, 1, stop, io::on_all_cores);
             if (!drawn) return nullptr;
             auto with = std::make_shared<PlanOutlook>(*outlook);
             auto plan = std::make_shared<mission::Plan>(*outlook->plan);
@@ -113,7 +113,7 @@ void PlanSession::drawChance() {
             if (drawn->turn) mission::add_turn(*plan, *drawn->turn);
             if (plan->turn->distance_m.value != before_m) {
                 // The chance itself binds: stated is that of the turn it made.
-                if (auto again = mission::chance(*plan, mission::usual_days, 1, stop, on_all_cores))
+                if (auto again = mission::chance(*plan, mission::usual_days, 1, stop, io::on_all_cores))
                     drawn = std::move(again);
                 with->limits = mission::check_limits(*plan);
             }

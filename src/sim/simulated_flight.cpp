@@ -36,7 +36,7 @@ Vector towards(double from_deg, double speed) {
 
 double density_kgm3(double height_m, double temperature_c) {
     // Exponential atmosphere: close enough in the first kilometre, and not the program's own formula.
-    return 1.225 * std::exp(-height_m / 9300.0) * 288.15 / (273.15 + temperature_c);
+    return units::sea_level_density_kgm3 * std::exp(-height_m / 9300.0) * 288.15 / (273.15 + temperature_c);
 }
 
 /// Where the aircraft is told to go next.

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/units/constants.hpp"
+
 namespace sobremesa::sim {
 
 namespace {
@@ -32,7 +34,7 @@ double rotor_power_w(const SimulatedAircraft& a, double mass_kg, double density,
         induced = 0.5 * (induced + next);
     }
     const double shaft_w = thrust * induced / a.figure_of_merit + body_drag * V +
-                           a.profile_power_w * (1.0 + V * V / 900.0) * density / 1.225 +
+                           a.profile_power_w * (1.0 + V * V / 900.0) * density / units::sea_level_density_kgm3 +
                            mass_kg * g * (climb_mps > 0.0 ? climb_mps : 0.5 * climb_mps);
     return a.electronics_w + std::max(shaft_w, 0.35 * thrust * induced) / a.motor_efficiency;
 }

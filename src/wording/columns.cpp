@@ -9,7 +9,7 @@ namespace sobremesa::wording {
 
 namespace {
 
-struct Words {
+struct ColumnsWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Columns)
 };
 
@@ -17,70 +17,70 @@ using telemetry::Channel;
 
 QString channel_name(Channel channel) {
     switch (channel) {
-    case Channel::time_s: return Words::tr("time since the start");
-    case Channel::latitude_deg: return Words::tr("latitude");
-    case Channel::longitude_deg: return Words::tr("longitude");
-    case Channel::height_m: return Words::tr("height");
-    case Channel::ground_speed_mps: return Words::tr("ground speed");
-    case Channel::course_deg: return Words::tr("course over ground");
-    case Channel::heading_deg: return Words::tr("heading");
-    case Channel::airspeed_mps: return Words::tr("airspeed");
-    case Channel::climb_mps: return Words::tr("climb");
-    case Channel::voltage_v: return Words::tr("volts of the pack");
-    case Channel::cell_voltage_v: return Words::tr("volts of a cell");
-    case Channel::current_a: return Words::tr("current of the pack");
-    case Channel::charge_ah: return Words::tr("charge used");
-    case Channel::energy_wh: return Words::tr("energy used");
-    case Channel::throttle_share: return Words::tr("throttle");
-    case Channel::link_quality_share: return Words::tr("link quality");
-    case Channel::signal_dbm: return Words::tr("signal");
-    case Channel::satellites: return Words::tr("satellites");
-    case Channel::gps_height_m: return Words::tr("height by the GPS");
-    case Channel::wind_speed_mps: return Words::tr("wind, the aircraft's own estimate");
-    case Channel::wind_from_deg: return Words::tr("wind from, the aircraft's own estimate");
-    case Channel::array_current_a: return Words::tr("current of the solar array");
+    case Channel::time_s: return ColumnsWords::tr("time since the start");
+    case Channel::latitude_deg: return ColumnsWords::tr("latitude");
+    case Channel::longitude_deg: return ColumnsWords::tr("longitude");
+    case Channel::height_m: return ColumnsWords::tr("height");
+    case Channel::ground_speed_mps: return ColumnsWords::tr("ground speed");
+    case Channel::course_deg: return ColumnsWords::tr("course over ground");
+    case Channel::heading_deg: return ColumnsWords::tr("heading");
+    case Channel::airspeed_mps: return ColumnsWords::tr("airspeed");
+    case Channel::climb_mps: return ColumnsWords::tr("climb");
+    case Channel::voltage_v: return ColumnsWords::tr("volts of the pack");
+    case Channel::cell_voltage_v: return ColumnsWords::tr("volts of a cell");
+    case Channel::current_a: return ColumnsWords::tr("current of the pack");
+    case Channel::charge_ah: return ColumnsWords::tr("charge used");
+    case Channel::energy_wh: return ColumnsWords::tr("energy used");
+    case Channel::throttle_share: return ColumnsWords::tr("throttle");
+    case Channel::link_quality_share: return ColumnsWords::tr("link quality");
+    case Channel::signal_dbm: return ColumnsWords::tr("signal");
+    case Channel::satellites: return ColumnsWords::tr("satellites");
+    case Channel::gps_height_m: return ColumnsWords::tr("height by the GPS");
+    case Channel::wind_speed_mps: return ColumnsWords::tr("wind, the aircraft's own estimate");
+    case Channel::wind_from_deg: return ColumnsWords::tr("wind from, the aircraft's own estimate");
+    case Channel::array_current_a: return ColumnsWords::tr("current of the solar array");
     case Channel::motor_current_a: break;
     }
-    return Words::tr("current of the motors");
+    return ColumnsWords::tr("current of the motors");
 }
 
 /// Unit and decimals of a channel in SI, as a reading is shown.
 Notation si_notation(Channel channel) {
     switch (channel) {
     case Channel::latitude_deg:
-    case Channel::longitude_deg: return {1.0, Words::tr("°"), 6, false};
+    case Channel::longitude_deg: return {1.0, ColumnsWords::tr("°"), 6, false};
     case Channel::course_deg:
     case Channel::heading_deg:
-    case Channel::wind_from_deg: return {1.0, Words::tr("°"), 0, false};
+    case Channel::wind_from_deg: return {1.0, ColumnsWords::tr("°"), 0, false};
     case Channel::height_m:
-    case Channel::gps_height_m: return {1.0, Words::tr("m"), 1};
+    case Channel::gps_height_m: return {1.0, ColumnsWords::tr("m"), 1};
     case Channel::ground_speed_mps:
     case Channel::airspeed_mps:
     case Channel::climb_mps:
-    case Channel::wind_speed_mps: return {1.0, Words::tr("m/s"), 1};
+    case Channel::wind_speed_mps: return {1.0, ColumnsWords::tr("m/s"), 1};
     case Channel::voltage_v:
-    case Channel::cell_voltage_v: return {1.0, Words::tr("V"), 2};
+    case Channel::cell_voltage_v: return {1.0, ColumnsWords::tr("V"), 2};
     case Channel::current_a:
     case Channel::array_current_a:
-    case Channel::motor_current_a: return {1.0, Words::tr("A"), 2};
-    case Channel::charge_ah: return {1000.0, Words::tr("mAh"), 0};
-    case Channel::energy_wh: return {1.0, Words::tr("Wh"), 2};
+    case Channel::motor_current_a: return {1.0, ColumnsWords::tr("A"), 2};
+    case Channel::charge_ah: return {1000.0, ColumnsWords::tr("mAh"), 0};
+    case Channel::energy_wh: return {1.0, ColumnsWords::tr("Wh"), 2};
     case Channel::throttle_share:
-    case Channel::link_quality_share: return {100.0, Words::tr("%"), 0};
-    case Channel::signal_dbm: return {1.0, Words::tr("dBm"), 0};
+    case Channel::link_quality_share: return {100.0, ColumnsWords::tr("%"), 0};
+    case Channel::signal_dbm: return {1.0, ColumnsWords::tr("dBm"), 0};
     case Channel::satellites: return {1.0, {}, 0};
     case Channel::time_s: break;
     }
-    return {1.0, Words::tr("s"), 3};
+    return {1.0, ColumnsWords::tr("s"), 3};
 }
 
 } // namespace
 
 QString column_meaning(const std::string& word) {
-    if (word == "ignored") return Words::tr("not used");
-    if (word == "date") return Words::tr("date");
-    if (word == "clock") return Words::tr("time of the day");
-    if (word == "position") return Words::tr("latitude and longitude");
+    if (word == "ignored") return ColumnsWords::tr("not used");
+    if (word == "date") return ColumnsWords::tr("date");
+    if (word == "clock") return ColumnsWords::tr("time of the day");
+    if (word == "position") return ColumnsWords::tr("latitude and longitude");
     const auto channel = telemetry::channel_from_word(word);
     return channel ? channel_name(*channel) : QString::fromStdString(word);
 }
@@ -92,11 +92,11 @@ QString column_reading(const io::LogColumn& column, const std::vector<std::vecto
     for (const auto& row : first_rows) {
         if (index >= row.size() || io::means_missing(row[index])) continue;
         io::CellValues values{};
-        if (!io::parse_cell(column.kind, row[index], values)) return Words::tr("cannot be read so");
+        if (!io::parse_cell(column.kind, row[index], values)) return ColumnsWords::tr("cannot be read so");
         switch (column.kind) {
         case Kind::number: return written(values[0] * column.scale, 0.0, si_notation(column.channel));
         case Kind::position_pair:
-            return Words::tr("%1, %2", "latitude, longitude")
+            return ColumnsWords::tr("%1, %2", "latitude, longitude")
                 .arg(written(values[0], 0.0, si_notation(Channel::latitude_deg)),
                      written(values[1], 0.0, si_notation(Channel::longitude_deg)));
         case Kind::date:
@@ -104,7 +104,7 @@ QString column_reading(const io::LogColumn& column, const std::vector<std::vecto
         case Kind::ignored: return QString::fromStdString(row[index]);
         }
     }
-    return Words::tr("no value in the first rows");
+    return ColumnsWords::tr("no value in the first rows");
 }
 
 } // namespace sobremesa::wording

@@ -8,7 +8,7 @@ namespace sobremesa::wording {
 
 namespace {
 
-struct Words {
+struct EditsWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Edits)
 };
 
@@ -16,46 +16,46 @@ struct Words {
 std::pair<QString, QString> texts(logbook::EditKind kind) {
     using logbook::EditKind;
     switch (kind) {
-    case EditKind::add_aircraft: return {Words::tr("add aircraft %1"), Words::tr("add aircraft")};
-    case EditKind::change_aircraft: return {Words::tr("change aircraft %1"), Words::tr("change aircraft")};
-    case EditKind::duplicate_aircraft: return {Words::tr("duplicate aircraft %1"), Words::tr("duplicate aircraft")};
-    case EditKind::retire_aircraft: return {Words::tr("retire %1"), Words::tr("retire aircraft")};
-    case EditKind::return_aircraft: return {Words::tr("return %1 to use"), Words::tr("return aircraft to use")};
-    case EditKind::remove_aircraft: return {Words::tr("remove aircraft %1"), Words::tr("remove aircraft")};
-    case EditKind::add_pack: return {Words::tr("add pack %1"), Words::tr("add pack")};
-    case EditKind::change_pack: return {Words::tr("change pack %1"), Words::tr("change pack")};
-    case EditKind::duplicate_pack: return {Words::tr("duplicate pack %1"), Words::tr("duplicate pack")};
-    case EditKind::retire_pack: return {Words::tr("retire %1"), Words::tr("retire pack")};
-    case EditKind::return_pack: return {Words::tr("return %1 to use"), Words::tr("return pack to use")};
-    case EditKind::remove_pack: return {Words::tr("remove pack %1"), Words::tr("remove pack")};
-    case EditKind::add_plan: return {Words::tr("add plan %1"), Words::tr("add plan")};
-    case EditKind::duplicate_plan: return {Words::tr("duplicate plan %1"), Words::tr("duplicate plan")};
-    case EditKind::remove_plan: return {Words::tr("remove plan %1"), Words::tr("remove plan")};
-    case EditKind::rename_plan: return {Words::tr("rename plan to %1"), Words::tr("rename plan")};
-    case EditKind::choose_aircraft: return {Words::tr("choose aircraft %1"), Words::tr("choose aircraft")};
-    case EditKind::choose_pack: return {Words::tr("choose pack %1"), Words::tr("choose pack")};
-    case EditKind::change_wind: return {Words::tr("change wind in %1"), Words::tr("change wind")};
+    case EditKind::add_aircraft: return {EditsWords::tr("add aircraft %1"), EditsWords::tr("add aircraft")};
+    case EditKind::change_aircraft: return {EditsWords::tr("change aircraft %1"), EditsWords::tr("change aircraft")};
+    case EditKind::duplicate_aircraft: return {EditsWords::tr("duplicate aircraft %1"), EditsWords::tr("duplicate aircraft")};
+    case EditKind::retire_aircraft: return {EditsWords::tr("retire %1"), EditsWords::tr("retire aircraft")};
+    case EditKind::return_aircraft: return {EditsWords::tr("return %1 to use"), EditsWords::tr("return aircraft to use")};
+    case EditKind::remove_aircraft: return {EditsWords::tr("remove aircraft %1"), EditsWords::tr("remove aircraft")};
+    case EditKind::add_pack: return {EditsWords::tr("add pack %1"), EditsWords::tr("add pack")};
+    case EditKind::change_pack: return {EditsWords::tr("change pack %1"), EditsWords::tr("change pack")};
+    case EditKind::duplicate_pack: return {EditsWords::tr("duplicate pack %1"), EditsWords::tr("duplicate pack")};
+    case EditKind::retire_pack: return {EditsWords::tr("retire %1"), EditsWords::tr("retire pack")};
+    case EditKind::return_pack: return {EditsWords::tr("return %1 to use"), EditsWords::tr("return pack to use")};
+    case EditKind::remove_pack: return {EditsWords::tr("remove pack %1"), EditsWords::tr("remove pack")};
+    case EditKind::add_plan: return {EditsWords::tr("add plan %1"), EditsWords::tr("add plan")};
+    case EditKind::duplicate_plan: return {EditsWords::tr("duplicate plan %1"), EditsWords::tr("duplicate plan")};
+    case EditKind::remove_plan: return {EditsWords::tr("remove plan %1"), EditsWords::tr("remove plan")};
+    case EditKind::rename_plan: return {EditsWords::tr("rename plan to %1"), EditsWords::tr("rename plan")};
+    case EditKind::choose_aircraft: return {EditsWords::tr("choose aircraft %1"), EditsWords::tr("choose aircraft")};
+    case EditKind::choose_pack: return {EditsWords::tr("choose pack %1"), EditsWords::tr("choose pack")};
+    case EditKind::change_wind: return {EditsWords::tr("change wind in %1"), EditsWords::tr("change wind")};
     case EditKind::change_temperature:
-        return {Words::tr("change temperature in %1"), Words::tr("change temperature")};
-    case EditKind::change_bearing: return {Words::tr("change bearing in %1"), Words::tr("change bearing")};
-    case EditKind::change_mission: return {Words::tr("change mission in %1"), Words::tr("change mission")};
-    case EditKind::change_height: return {Words::tr("change height in %1"), Words::tr("change height")};
-    case EditKind::change_reserve: return {Words::tr("change reserve in %1"), Words::tr("change reserve")};
+        return {EditsWords::tr("change temperature in %1"), EditsWords::tr("change temperature")};
+    case EditKind::change_bearing: return {EditsWords::tr("change bearing in %1"), EditsWords::tr("change bearing")};
+    case EditKind::change_mission: return {EditsWords::tr("change mission in %1"), EditsWords::tr("change mission")};
+    case EditKind::change_height: return {EditsWords::tr("change height in %1"), EditsWords::tr("change height")};
+    case EditKind::change_reserve: return {EditsWords::tr("change reserve in %1"), EditsWords::tr("change reserve")};
     case EditKind::change_landing:
-        return {Words::tr("change landing voltage in %1"), Words::tr("change landing voltage")};
-    case EditKind::change_rules: return {Words::tr("change rules in %1"), Words::tr("change rules")};
-    case EditKind::change_plan: return {Words::tr("change plan %1"), Words::tr("change plan")};
-    case EditKind::file_flight: return {Words::tr("file flight %1"), Words::tr("file flight")};
+        return {EditsWords::tr("change landing voltage in %1"), EditsWords::tr("change landing voltage")};
+    case EditKind::change_rules: return {EditsWords::tr("change rules in %1"), EditsWords::tr("change rules")};
+    case EditKind::change_plan: return {EditsWords::tr("change plan %1"), EditsWords::tr("change plan")};
+    case EditKind::file_flight: return {EditsWords::tr("file flight %1"), EditsWords::tr("file flight")};
     case EditKind::calibrate_flights:
-        return {Words::tr("calibrate flight %1 and its like"), Words::tr("calibrate flights")};
-    case EditKind::change_flight: return {Words::tr("change flight %1"), Words::tr("change flight")};
-    case EditKind::remove_flight: return {Words::tr("remove flight %1"), Words::tr("remove flight")};
+        return {EditsWords::tr("calibrate flight %1 and its like"), EditsWords::tr("calibrate flights")};
+    case EditKind::change_flight: return {EditsWords::tr("change flight %1"), EditsWords::tr("change flight")};
+    case EditKind::remove_flight: return {EditsWords::tr("remove flight %1"), EditsWords::tr("remove flight")};
     case EditKind::learn_aircraft:
-        return {Words::tr("learn the curve of %1"), Words::tr("learn an aircraft's curve")};
+        return {EditsWords::tr("learn the curve of %1"), EditsWords::tr("learn an aircraft's curve")};
     case EditKind::forget_curve:
-        return {Words::tr("forget the curve of %1"), Words::tr("forget an aircraft's curve")};
-    case EditKind::set_flight_apart: return {Words::tr("set flight %1 apart"), Words::tr("set a flight apart")};
-    case EditKind::bring_in: return {Words::tr("bring in %1"), Words::tr("bring in a logbook")};
+        return {EditsWords::tr("forget the curve of %1"), EditsWords::tr("forget an aircraft's curve")};
+    case EditKind::set_flight_apart: return {EditsWords::tr("set flight %1 apart"), EditsWords::tr("set a flight apart")};
+    case EditKind::bring_in: return {EditsWords::tr("bring in %1"), EditsWords::tr("bring in a logbook")};
     }
     return {};
 }

@@ -12,7 +12,7 @@ namespace sobremesa::wording {
 
 namespace {
 
-struct Words {
+struct FindingsWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Findings)
 };
 
@@ -22,13 +22,13 @@ const Notation percent{100.0, QStringLiteral("%"), 0};
 QString with_error(units::Quantity quantity, const units::Estimate& estimate, const Quantities& q) {
     const QString error = q.error_text(quantity, estimate);
     const QString value = q.text(quantity, estimate);
-    return error.isEmpty() ? value : Words::tr("%1 (%2)", "value, error").arg(value, error);
+    return error.isEmpty() ? value : FindingsWords::tr("%1 (%2)", "value, error").arg(value, error);
 }
 
 QString share(const units::Estimate& estimate) {
     const QString error = written_error(estimate.sd, percent);
     const QString value = written(estimate.value, estimate.sd, percent);
-    return error.isEmpty() ? value : Words::tr("%1 (%2)", "value, error").arg(value, error);
+    return error.isEmpty() ? value : FindingsWords::tr("%1 (%2)", "value, error").arg(value, error);
 }
 
 } // namespace
@@ -38,17 +38,17 @@ QString findings_sentence(const telemetry::Findings& found, const Quantities& q)
     QString words;
     if (found.wind.known()) {
         words =
-            Words::tr("The wind was <b>%1</b> from <b>%2</b>, the airspeed <b>%3</b>.", "wind, direction, airspeed")
+            FindingsWords::tr("The wind was <b>%1</b> from <b>%2</b>, the airspeed <b>%3</b>.", "wind, direction, airspeed")
                 .arg(with_error(Quantity::wind_speed, found.wind.speed_mps, q),
                      with_error(Quantity::wind_from, found.wind.from_deg, q),
                      with_error(Quantity::airspeed, found.wind.airspeed_mps, q));
     }
     if (found.still && found.still->charge_ah_per_m) {
         const QString still =
-            Words::tr("Level in still air it takes <b>%1</b>, <b>%2</b>.", "charge and energy per way")
+            FindingsWords::tr("Level in still air it takes <b>%1</b>, <b>%2</b>.", "charge and energy per way")
                 .arg(with_error(Quantity::still_air_charge_per_distance, *found.still->charge_ah_per_m, q),
                      with_error(Quantity::still_air_energy_per_distance, found.still->energy_wh_per_m, q));
-        words = words.isEmpty() ? still : Words::tr("%1 %2", "two sentences").arg(words, still);
+        words = words.isEmpty() ? still : FindingsWords::tr("%1 %2", "two sentences").arg(words, still);
     }
     return words;
 }
@@ -58,13 +58,13 @@ QString comparison_sentence(const debrief::Comparison& c, const Quantities& q) {
     const auto [least, most] = std::minmax_element(c.rows.begin(), c.rows.end(), [](const auto& a, const auto& b) {
         return a.energy_wh_per_m.value < b.energy_wh_per_m.value;
     });
-    const QString terms = Words::tr("%1, %2, %3", "airspeed, mass, distance")
+    const QString terms = FindingsWords::tr("%1, %2, %3", "airspeed, mass, distance")
                               .arg(q.speed(c.airspeed_mps), q.text(Quantity::all_up_mass, {c.all_up_mass_kg, 0.0}),
                                    q.distance(c.distance_m));
     if (!c.differ)
-        return Words::tr("At %1 these flights take the same, as far as their errors allow to tell.").arg(terms);
+        return FindingsWords::tr("At %1 these flights take the same, as far as their errors allow to tell.").arg(terms);
     const double more = most->energy_wh_per_m.value / least->energy_wh_per_m.value - 1.0;
-    return Words::tr("At %1 “%2” takes <b>%3</b> more than “%4”.", "terms, flight, share, flight")
+    return FindingsWords::tr("At %1 “%2” takes <b>%3</b> more than “%4”.", "terms, flight, share, flight")
         .arg(terms, QString::fromStdString(most->name), q.share(more), QString::fromStdString(least->name));
 }
 
@@ -72,24 +72,24 @@ QString account_sentence(const debrief::FlightAccount& account, const Quantities
     QStringList sentences;
     QStringList parts;
     for (const auto& part : account.shares.electronics) {
-        parts << Words::tr("%1 %2", "part of the electronics, its share of the power")
-                     .arg(part.name.empty() ? Words::tr("unnamed") : QString::fromStdString(part.name),
+        parts << FindingsWords::tr("%1 %2", "part of the electronics, its share of the power")
+                     .arg(part.name.empty() ? FindingsWords::tr("unnamed") : QString::fromStdString(part.name),
                           share(part.share));
     }
     if (!parts.isEmpty())
-        sentences << Words::tr("Of all power: %1.").arg(parts.join(Words::tr("; ", "between parts")));
+        sentences << FindingsWords::tr("Of all power: %1.").arg(parts.join(FindingsWords::tr("; ", "between parts")));
     if (const auto& ledger = account.ledger) {
         sentences
             << (ledger->charged_wh > 0.0
-                    ? Words::tr("The array gave %1; the pack gave %2 net, and was charged with %3 on the way.")
+                    ? FindingsWords::tr("The array gave %1; the pack gave %2 net, and was charged with %3 on the way.")
                           .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh), q.energy(ledger->charged_wh))
-                    : Words::tr("The array gave %1, the pack %2.")
+                    : FindingsWords::tr("The array gave %1, the pack %2.")
                           .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh)));
         sentences << (ledger->has_motor
-                          ? Words::tr("The motors took %1, the electronics %2; %3 are explained by no sensor.")
+                          ? FindingsWords::tr("The motors took %1, the electronics %2; %3 are explained by no sensor.")
                                 .arg(q.energy(ledger->motor_wh), q.energy(ledger->electronics_wh),
                                      q.energy(ledger->missing_wh))
-                          : Words::tr("That leaves %1 for the motors and %2 for the electronics.")
+                          : FindingsWords::tr("That leaves %1 for the motors and %2 for the electronics.")
                                 .arg(q.energy(ledger->motor_wh), q.energy(ledger->electronics_wh)));
     }
     return sentences.join(QLatin1Char(' '));
@@ -99,10 +99,10 @@ QString remaining_sentence(const battery::Remaining& remaining, const Quantities
     if (!remaining.share) return {};
     QStringList methods;
     for (const auto& method : remaining.methods)
-        methods << Words::tr("%1 %2", "method, share").arg(name(method.method), share(method.share));
-    const QString list = methods.join(Words::tr("; ", "between methods"));
-    if (remaining.methods.size() < 2) return Words::tr("Left of a full pack: %1.", "method and share").arg(list);
-    return Words::tr("Left of a full pack: %1; together <b>%2</b>, <b>%3</b>.", "methods, share, charge")
+        methods << FindingsWords::tr("%1 %2", "method, share").arg(name(method.method), share(method.share));
+    const QString list = methods.join(FindingsWords::tr("; ", "between methods"));
+    if (remaining.methods.size() < 2) return FindingsWords::tr("Left of a full pack: %1.", "method and share").arg(list);
+    return FindingsWords::tr("Left of a full pack: %1; together <b>%2</b>, <b>%3</b>.", "methods, share, charge")
         .arg(list, share(*remaining.share), q.charge(remaining.charge_ah->value, remaining.charge_ah->sd));
 }
 
@@ -110,87 +110,87 @@ QString calibration_sentence(const telemetry::Calibration& c, telemetry::ScaleCo
                              bool scale_known) {
     const Notation plain{1.0, {}, 1};
     const double off = c.reads.value - 1.0;
-    const QString set = Words::tr("Set the scale to <b>%1</b> (%2).", "scale, error")
+    const QString set = FindingsWords::tr("Set the scale to <b>%1</b> (%2).", "scale, error")
                             .arg(written(c.scale.value, c.scale.sd, plain), written_error(c.scale.sd, plain));
-    QString reads = Words::tr("The sensor reads right within its error of %1.")
-                        .arg(written(c.reads.sd, 0.0, {100.0, Words::tr("%"), 1}));
+    QString reads = FindingsWords::tr("The sensor reads right within its error of %1.")
+                        .arg(written(c.reads.sd, 0.0, {100.0, FindingsWords::tr("%"), 1}));
     if (std::abs(off) > c.reads.sd) {
         const bool divides = convention == telemetry::ScaleConvention::divides;
         const QString amount = written(std::abs(off), c.reads.sd, percent);
         if (off > 0.0)
             reads =
                 divides
-                    ? Words::tr("The sensor reads %1 too high: a scale that divides has to grow.").arg(amount)
-                    : Words::tr("The sensor reads %1 too high: a scale that multiplies has to shrink.").arg(amount);
+                    ? FindingsWords::tr("The sensor reads %1 too high: a scale that divides has to grow.").arg(amount)
+                    : FindingsWords::tr("The sensor reads %1 too high: a scale that multiplies has to shrink.").arg(amount);
         else
             reads =
                 divides
-                    ? Words::tr("The sensor reads %1 too low: a scale that divides has to shrink.").arg(amount)
-                    : Words::tr("The sensor reads %1 too low: a scale that multiplies has to grow.").arg(amount);
+                    ? FindingsWords::tr("The sensor reads %1 too low: a scale that divides has to shrink.").arg(amount)
+                    : FindingsWords::tr("The sensor reads %1 too low: a scale that multiplies has to grow.").arg(amount);
     }
     const QString more =
         c.more_flights == 0
-            ? Words::tr(
+            ? FindingsWords::tr(
                   "More flights would tell it little better: the charger's own accuracy is most of what is left.")
         : c.more_flights == 1
-            ? Words::tr("One more flight would bring it near the charger's own accuracy.")
-            : Words::tr("%1 more flights would bring it near the charger's own accuracy.").arg(c.more_flights);
-    if (!scale_known) return Words::tr("%1 %2", "two sentences").arg(reads, more);
-    return Words::tr("%1 %2 %3", "three sentences").arg(set, reads, more);
+            ? FindingsWords::tr("One more flight would bring it near the charger's own accuracy.")
+            : FindingsWords::tr("%1 more flights would bring it near the charger's own accuracy.").arg(c.more_flights);
+    if (!scale_known) return FindingsWords::tr("%1 %2", "two sentences").arg(reads, more);
+    return FindingsWords::tr("%1 %2 %3", "three sentences").arg(set, reads, more);
 }
 
 QString offset_sentence(const telemetry::SensorOffset& offset, bool electronics_known) {
-    const Notation amps{1.0, Words::tr("A"), 2};
+    const Notation amps{1.0, FindingsWords::tr("A"), 2};
     const auto both = [&](const units::Estimate& value) {
         return QStringLiteral("<b>%1</b> (%2)")
             .arg(written(value.value, value.sd, amps), written_error(value.sd, amps));
     };
     const QString read =
-        Words::tr("Standing on the ground it reads %1 in %2 flights, where the electronics draw %3.")
+        FindingsWords::tr("Standing on the ground it reads %1 in %2 flights, where the electronics draw %3.")
             .arg(both(offset.read_a))
             .arg(offset.flights)
             .arg(both(offset.really_a));
     if (!electronics_known)
-        return Words::tr("%1 That draw is assumed: list the electronics in Fleet, and its offset can be told.")
+        return FindingsWords::tr("%1 That draw is assumed: list the electronics in Fleet, and its offset can be told.")
             .arg(read);
-    if (!offset.matters()) return Words::tr("%1 No offset can be told from that.").arg(read);
+    if (!offset.matters()) return FindingsWords::tr("%1 No offset can be told from that.").arg(read);
     const double hour_mah = std::abs(offset.offset_a.value) * units::milliamp_hours_per_amp_hour;
-    const Notation mah{1.0, Words::tr("mAh"), 0};
+    const Notation mah{1.0, FindingsWords::tr("mAh"), 0};
     return offset.offset_a.value > 0.0
-               ? Words::tr(
+               ? FindingsWords::tr(
                      "%1 It reads %2 too much, %3 in every hour: set it as the offset in the flight controller.")
                      .arg(read, both(offset.offset_a), written(hour_mah, 0.0, mah))
-               : Words::tr(
+               : FindingsWords::tr(
                      "%1 It reads %2 too little, %3 in every hour: set it as the offset in the flight controller.")
                      .arg(read, both({-offset.offset_a.value, offset.offset_a.sd}), written(hour_mah, 0.0, mah));
 }
 
 QString offset_set_to(const units::Estimate& offset_a) {
-    const Notation milliamps{units::milliamp_hours_per_amp_hour, Words::tr("mA"), 0};
+    const Notation milliamps{units::milliamp_hours_per_amp_hour, FindingsWords::tr("mA"), 0};
     const QString size = written(std::abs(offset_a.value), 0.0, milliamps);
-    return offset_a.value > 0.0   ? Words::tr("With nothing flying it reads %1 too much: its offset.").arg(size)
-           : offset_a.value < 0.0 ? Words::tr("With nothing flying it reads %1 too little: its offset.").arg(size)
-                                  : Words::tr("With nothing flying it reads right.");
+    return offset_a.value > 0.0   ? FindingsWords::tr("With nothing flying it reads %1 too much: its offset.").arg(size)
+           : offset_a.value < 0.0 ? FindingsWords::tr("With nothing flying it reads %1 too little: its offset.").arg(size)
+                                  : FindingsWords::tr("With nothing flying it reads right.");
 }
 
 QString health_sentence(const battery::Health& health) {
-    const Notation milliohm{1000.0, Words::tr("mΩ"), 1};
+    const Notation milliohm{1000.0, FindingsWords::tr("mΩ"), 1};
     QString words;
     if (health.capacity) {
-        words = Words::tr("A full recharge is <b>%1</b> of the label.").arg(share(health.capacity->now));
+        words = FindingsWords::tr("A full recharge is <b>%1</b> of the label.").arg(share(health.capacity->now));
         if (health.cycles_left)
-            words = Words::tr("%1 At this pace it is at four fifths after some <b>%2</b> full cycles more.",
+            words = FindingsWords::tr("%1 At this pace it is at four fifths after some <b>%2</b> full cycles more.",
                               "sentence, cycles")
                         .arg(words, written(health.cycles_left->value, health.cycles_left->sd, {1.0, {}, 0}));
     }
     if (health.resistance) {
-        const QString ohm = Words::tr("A cell has <b>%1</b> (%2).", "resistance, error")
+        const QString ohm = FindingsWords::tr("A cell has <b>%1</b> (%2).", "resistance, error")
                                 .arg(written(health.resistance->now.value, health.resistance->now.sd, milliohm),
                                      written_error(health.resistance->now.sd, milliohm));
-        words = words.isEmpty() ? ohm : Words::tr("%1 %2", "two sentences").arg(words, ohm);
+        words = words.isEmpty() ? ohm : FindingsWords::tr("%1 %2", "two sentences").arg(words, ohm);
     }
     if (words.isEmpty())
-        return Words::tr("Two full recharges, or two readings of the cells' resistance, show how this pack ages.");
+        return FindingsWords::tr("Two full recharges, or two readings of the cells' resistance, show how this pack ages.");
     return words;
 }
 
@@ -199,21 +199,21 @@ QStringList health_advice(const battery::Health& health) {
     for (const auto advice : health.advice) {
         switch (advice) {
         case battery::HealthAdvice::capacity_low:
-            lines << Words::tr(
+            lines << FindingsWords::tr(
                 "It holds less than four fifths of its label: for short flights only, then for the bench.");
             break;
         case battery::HealthAdvice::resistance_high:
-            lines << Words::tr(
+            lines << FindingsWords::tr(
                 "Its resistance has doubled: it sags early and warms more. Retire it from long flights.");
             break;
         case battery::HealthAdvice::cell_unbalanced:
-            lines << Words::tr(
+            lines << FindingsWords::tr(
                          "Cell %1 stands apart from the others. Balance it and read again; if it stays so, retire "
                          "the pack.")
                          .arg(*health.odd_cell + 1);
             break;
         case battery::HealthAdvice::store_it:
-            lines << Words::tr(
+            lines << FindingsWords::tr(
                 "As last read it has been resting full, or empty, for days. Bring it to storage volts.");
             break;
         }

@@ -18,7 +18,7 @@ using units::Quantity;
 
 namespace {
 
-struct Words {
+struct PlansWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Plans)
 };
 
@@ -29,125 +29,125 @@ QString figure(Quantity quantity, double value, const Quantities& q) {
 QString cure_text(const mission::LimitCheck& check, const Quantities& q) {
     const auto& cure = *check.cure;
     switch (cure.input) {
-    case Quantity::climb_rate: return Words::tr("Climbing at %1 clears it.").arg(figure(cure.input, cure.value, q));
-    case Quantity::height: return Words::tr("A flight height of %1 clears it.").arg(q.height(cure.value));
-    case Quantity::turn_distance: return Words::tr("Turning at %1 clears it.").arg(q.distance(cure.value));
+    case Quantity::climb_rate: return PlansWords::tr("Climbing at %1 clears it.").arg(figure(cure.input, cure.value, q));
+    case Quantity::height: return PlansWords::tr("A flight height of %1 clears it.").arg(q.height(cure.value));
+    case Quantity::turn_distance: return PlansWords::tr("Turning at %1 clears it.").arg(q.distance(cure.value));
     case Quantity::alarm_voltage:
-        return Words::tr("Switch it off, or set it to %1.").arg(figure(cure.input, cure.value, q));
+        return PlansWords::tr("Switch it off, or set it to %1.").arg(figure(cure.input, cure.value, q));
     case Quantity::landing_cell_voltage:
-        return Words::tr("Landing at %1 clears it.").arg(figure(cure.input, cure.value, q));
+        return PlansWords::tr("Landing at %1 clears it.").arg(figure(cure.input, cure.value, q));
     case Quantity::temperature:
-        return Words::tr("Keep the pack at %1 until launch.").arg(figure(cure.input, cure.value, q));
-    default: return Words::tr("%1 of %2 clears it.").arg(name(cure.input), figure(cure.input, cure.value, q));
+        return PlansWords::tr("Keep the pack at %1 until launch.").arg(figure(cure.input, cure.value, q));
+    default: return PlansWords::tr("%1 of %2 clears it.").arg(name(cure.input), figure(cure.input, cure.value, q));
     }
 }
 
 QString to_text(const mission::Plan& plan, const mission::LegSum& leg, int waypoint) {
     if (leg.kind == PhaseKind::landing) return name(leg.kind);
-    if (leg.homeward) return leg.kind == PhaseKind::descent ? Words::tr("down to home") : Words::tr("home");
+    if (leg.homeward) return leg.kind == PhaseKind::descent ? PlansWords::tr("down to home") : PlansWords::tr("home");
     const auto& waypoints = plan.request.mission.waypoints;
     if (waypoint < 0 || waypoint >= int(waypoints.size())) return name(leg.kind);
     const auto& point = waypoints[std::size_t(waypoint)];
     const QString place =
-        point.name.empty() ? Words::tr("point %1").arg(waypoint + 1) : QString::fromStdString(point.name);
-    if (leg.kind == PhaseKind::loiter) return Words::tr("over %1").arg(place);
-    return Words::tr("to %1").arg(place);
+        point.name.empty() ? PlansWords::tr("point %1").arg(waypoint + 1) : QString::fromStdString(point.name);
+    if (leg.kind == PhaseKind::loiter) return PlansWords::tr("over %1").arg(place);
+    return PlansWords::tr("to %1").arg(place);
 }
 
 } // namespace
 
 QString name(MissionKind kind) {
     switch (kind) {
-    case MissionKind::out_and_back: return Words::tr("out and back");
-    case MissionKind::farthest_point: return Words::tr("farthest point");
-    case MissionKind::endurance: return Words::tr("as long as it goes");
-    case MissionKind::route: return Words::tr("route");
-    case MissionKind::visit: return Words::tr("visit a place");
+    case MissionKind::out_and_back: return PlansWords::tr("out and back");
+    case MissionKind::farthest_point: return PlansWords::tr("farthest point");
+    case MissionKind::endurance: return PlansWords::tr("as long as it goes");
+    case MissionKind::route: return PlansWords::tr("route");
+    case MissionKind::visit: return PlansWords::tr("visit a place");
     case MissionKind::one_way: break;
     }
-    return Words::tr("one way");
+    return PlansWords::tr("one way");
 }
 
 QString name(PhaseKind kind) {
     switch (kind) {
-    case PhaseKind::launch: return Words::tr("launch");
-    case PhaseKind::climb: return Words::tr("climb");
-    case PhaseKind::leg: return Words::tr("out");
-    case PhaseKind::glide: return Words::tr("glide");
-    case PhaseKind::loiter: return Words::tr("circling");
-    case PhaseKind::descent: return Words::tr("descent");
-    case PhaseKind::turn: return Words::tr("turn");
+    case PhaseKind::launch: return PlansWords::tr("launch");
+    case PhaseKind::climb: return PlansWords::tr("climb");
+    case PhaseKind::leg: return PlansWords::tr("out");
+    case PhaseKind::glide: return PlansWords::tr("glide");
+    case PhaseKind::loiter: return PlansWords::tr("circling");
+    case PhaseKind::descent: return PlansWords::tr("descent");
+    case PhaseKind::turn: return PlansWords::tr("turn");
     case PhaseKind::landing: break;
     }
-    return Words::tr("landing");
+    return PlansWords::tr("landing");
 }
 
 QString name(mission::SpeedRule rule) {
     switch (rule) {
-    case mission::SpeedRule::known_cruise: return Words::tr("known cruise");
-    case mission::SpeedRule::best_range: return Words::tr("least energy a kilometre");
-    case mission::SpeedRule::fixed: return Words::tr("a fixed airspeed");
+    case mission::SpeedRule::known_cruise: return PlansWords::tr("known cruise");
+    case mission::SpeedRule::best_range: return PlansWords::tr("least energy a kilometre");
+    case mission::SpeedRule::fixed: return PlansWords::tr("a fixed airspeed");
     case mission::SpeedRule::power_share: break;
     }
-    return Words::tr("a share of full power");
+    return PlansWords::tr("a share of full power");
 }
 
 QString name(LimitKind kind) {
     switch (kind) {
-    case LimitKind::pack_current: return Words::tr("current of the cells");
-    case LimitKind::strip_current: return Words::tr("current of the strips");
-    case LimitKind::connector_current: return Words::tr("current of the connector");
-    case LimitKind::controller_current: return Words::tr("current of controllers and motors");
-    case LimitKind::weakest_cell: return Words::tr("weakest cell");
-    case LimitKind::controller_cutoff: return Words::tr("the controller's cutoff");
-    case LimitKind::supply_voltage: return Words::tr("volts for video and servos");
-    case LimitKind::pack_warm: return Words::tr("pack not too hot");
-    case LimitKind::pack_cold: return Words::tr("pack not launched cold");
-    case LimitKind::height_above_ground: return Words::tr("height above ground");
-    case LimitKind::clearance: return Words::tr("clear of the ground");
-    case LimitKind::power_demand: return Words::tr("share of full power");
-    case LimitKind::link_distance: return Words::tr("reach of the link");
-    case LimitKind::link_horizon: return Words::tr("radio horizon");
-    case LimitKind::link_fresnel: return Words::tr("line of sight");
-    case LimitKind::failsafe_return: return Words::tr("its own return");
-    case LimitKind::recorder: return Words::tr("recorder's card");
-    case LimitKind::goggles: return Words::tr("goggles' battery");
-    case LimitKind::radio_battery: return Words::tr("radio's battery");
-    case LimitKind::ground_station: return Words::tr("ground station's battery");
+    case LimitKind::pack_current: return PlansWords::tr("current of the cells");
+    case LimitKind::strip_current: return PlansWords::tr("current of the strips");
+    case LimitKind::connector_current: return PlansWords::tr("current of the connector");
+    case LimitKind::controller_current: return PlansWords::tr("current of controllers and motors");
+    case LimitKind::weakest_cell: return PlansWords::tr("weakest cell");
+    case LimitKind::controller_cutoff: return PlansWords::tr("the controller's cutoff");
+    case LimitKind::supply_voltage: return PlansWords::tr("volts for video and servos");
+    case LimitKind::pack_warm: return PlansWords::tr("pack not too hot");
+    case LimitKind::pack_cold: return PlansWords::tr("pack not launched cold");
+    case LimitKind::height_above_ground: return PlansWords::tr("height above ground");
+    case LimitKind::clearance: return PlansWords::tr("clear of the ground");
+    case LimitKind::power_demand: return PlansWords::tr("share of full power");
+    case LimitKind::link_distance: return PlansWords::tr("reach of the link");
+    case LimitKind::link_horizon: return PlansWords::tr("radio horizon");
+    case LimitKind::link_fresnel: return PlansWords::tr("line of sight");
+    case LimitKind::failsafe_return: return PlansWords::tr("its own return");
+    case LimitKind::recorder: return PlansWords::tr("recorder's card");
+    case LimitKind::goggles: return PlansWords::tr("goggles' battery");
+    case LimitKind::radio_battery: return PlansWords::tr("radio's battery");
+    case LimitKind::ground_station: return PlansWords::tr("ground station's battery");
     case LimitKind::landing_place: break;
     }
-    return Words::tr("landing place");
+    return PlansWords::tr("landing place");
 }
 
 QString limit_figure(const mission::LimitCheck& check, const Quantities& q) {
     if (check.verdict == mission::Verdict::unknown) return QStringLiteral("–");
-    if (check.kind == LimitKind::controller_cutoff && check.limit <= 0.0) return Words::tr("off", "a cutoff");
+    if (check.kind == LimitKind::controller_cutoff && check.limit <= 0.0) return PlansWords::tr("off", "a cutoff");
     return figure(check.quantity, check.limit, q);
 }
 
 QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
-    if (check.verdict == mission::Verdict::unknown) return Words::tr("not known");
+    if (check.verdict == mission::Verdict::unknown) return PlansWords::tr("not known");
     const QString worst = figure(check.quantity, check.worst, q);
     const QString limit = limit_figure(check, q);
     QString said;
     if (check.kind == LimitKind::failsafe_return) {
         said = check.worst < 0.0
-                   ? Words::tr("does not get home from the turn: %1 too little.").arg(q.energy(-check.worst))
-                   : Words::tr("gets home from the turn with %1 left.").arg(q.energy(check.worst));
+                   ? PlansWords::tr("does not get home from the turn: %1 too little.").arg(q.energy(-check.worst))
+                   : PlansWords::tr("gets home from the turn with %1 left.").arg(q.energy(check.worst));
     } else if (check.kind == LimitKind::controller_cutoff && check.limit <= 0.0) {
-        said = Words::tr("switched off.");
+        said = PlansWords::tr("switched off.");
     } else if (check.kind == LimitKind::landing_place) {
-        said = Words::tr("landing there with %1 left.").arg(q.energy(check.worst));
+        said = PlansWords::tr("landing there with %1 left.").arg(q.energy(check.worst));
     } else {
-        said = Words::tr("%1 of %2 allowed.", "worst met, limit").arg(worst, limit);
+        said = PlansWords::tr("%1 of %2 allowed.", "worst met, limit").arg(worst, limit);
         const bool floor = check.kind == LimitKind::weakest_cell || check.kind == LimitKind::controller_cutoff ||
                            check.kind == LimitKind::supply_voltage || check.kind == LimitKind::pack_cold ||
                            check.kind == LimitKind::clearance || check.kind == LimitKind::link_fresnel;
-        if (floor) said = Words::tr("%1, %2 wanted.", "worst met, limit").arg(worst, limit);
+        if (floor) said = PlansWords::tr("%1, %2 wanted.", "worst met, limit").arg(worst, limit);
     }
     if (check.phase && check.verdict != mission::Verdict::kept)
-        said = Words::tr("%1 In the %2, at %3 of flight.").arg(said, name(*check.phase), q.duration(check.time_s));
-    if (check.cure) said = Words::tr("%1 %2", "two sentences").arg(said, cure_text(check, q));
+        said = PlansWords::tr("%1 In the %2, at %3 of flight.").arg(said, name(*check.phase), q.duration(check.time_s));
+    if (check.cure) said = PlansWords::tr("%1 %2", "two sentences").arg(said, cure_text(check, q));
     return said;
 }
 
@@ -158,35 +158,35 @@ QString go_sentence(const mission::LimitsReport& report, const mission::Plan& pl
         if (check.verdict == mission::Verdict::broken) broken << name(check.kind);
         if (check.verdict == mission::Verdict::unknown) unknown << name(check.kind);
     }
-    if (!plan.turn) return Words::tr("<b>No go.</b> There is no flight that comes home.");
-    if (!broken.isEmpty()) return Words::tr("<b>No go</b> as it stands: %1.").arg(broken.join(Words::tr(", ")));
-    if (unknown.isEmpty()) return Words::tr("<b>Go</b> by every limit that is checked here.");
+    if (!plan.turn) return PlansWords::tr("<b>No go.</b> There is no flight that comes home.");
+    if (!broken.isEmpty()) return PlansWords::tr("<b>No go</b> as it stands: %1.").arg(broken.join(PlansWords::tr(", ")));
+    if (unknown.isEmpty()) return PlansWords::tr("<b>Go</b> by every limit that is checked here.");
     constexpr qsizetype named = 3;
-    const QString first = unknown.mid(0, named).join(Words::tr(", "));
-    if (unknown.size() <= named) return Words::tr("<b>Go</b> by what is known. Not known: %1.").arg(first);
-    return Words::tr("<b>Go</b> by what is known. Not known: %1 and %2 more.")
+    const QString first = unknown.mid(0, named).join(PlansWords::tr(", "));
+    if (unknown.size() <= named) return PlansWords::tr("<b>Go</b> by what is known. Not known: %1.").arg(first);
+    return PlansWords::tr("<b>Go</b> by what is known. Not known: %1 and %2 more.")
         .arg(first)
         .arg(unknown.size() - named);
 }
 
 std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quantities& q) {
     const auto volts = [&](double cell_v) {
-        return Words::tr("%1 (%2)", "pack, cell")
+        return PlansWords::tr("%1 (%2)", "pack, cell")
             .arg(figure(Quantity::lowest_pack_voltage, cell_v * sheet.series, q),
                  figure(Quantity::alarm_voltage, cell_v, q));
     };
     const auto charge = [&](double ah) { return figure(Quantity::alarm_charge, ah, q); };
     std::vector<AlarmLine> lines = {
-        {Words::tr("capacity to enter"),
-         Words::tr("%1 (label: %2)").arg(charge(sheet.capacity_to_enter_ah), charge(sheet.rated_ah))}};
-    if (sheet.turn_ah) lines.push_back({Words::tr("turn for home at"), charge(*sheet.turn_ah)});
-    if (sheet.turn_time_s) lines.push_back({Words::tr("timer, at the turn"), q.duration(*sheet.turn_time_s)});
-    lines.push_back({Words::tr("reserve begins at"), charge(sheet.reserve_ah)});
-    lines.push_back({Words::tr("low-voltage warning"), volts(sheet.warning_cell_v)});
-    lines.push_back({Words::tr("land at"), volts(sheet.landing_cell_v)});
-    lines.push_back({Words::tr("current alarm above"), figure(Quantity::alarm_current, sheet.current_a, q)});
+        {PlansWords::tr("capacity to enter"),
+         PlansWords::tr("%1 (label: %2)").arg(charge(sheet.capacity_to_enter_ah), charge(sheet.rated_ah))}};
+    if (sheet.turn_ah) lines.push_back({PlansWords::tr("turn for home at"), charge(*sheet.turn_ah)});
+    if (sheet.turn_time_s) lines.push_back({PlansWords::tr("timer, at the turn"), q.duration(*sheet.turn_time_s)});
+    lines.push_back({PlansWords::tr("reserve begins at"), charge(sheet.reserve_ah)});
+    lines.push_back({PlansWords::tr("low-voltage warning"), volts(sheet.warning_cell_v)});
+    lines.push_back({PlansWords::tr("land at"), volts(sheet.landing_cell_v)});
+    lines.push_back({PlansWords::tr("current alarm above"), figure(Quantity::alarm_current, sheet.current_a, q)});
     lines.push_back(
-        {Words::tr("controller cutoff"), Words::tr("off, or not above %1").arg(volts(sheet.cutoff_cell_v))});
+        {PlansWords::tr("controller cutoff"), PlansWords::tr("off, or not above %1").arg(volts(sheet.cutoff_cell_v))});
     return lines;
 }
 
@@ -199,14 +199,14 @@ std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Q
 }
 
 QString landing_place_name(const std::string& name) {
-    return name.empty() ? Words::tr("landing place") : QString::fromStdString(name);
+    return name.empty() ? PlansWords::tr("landing place") : QString::fromStdString(name);
 }
 
 QString bail_out_sentence(const mission::BailOut& way, const Quantities& q) {
-    const QString place = way.home ? Words::tr("home") : landing_place_name(way.name);
+    const QString place = way.home ? PlansWords::tr("home") : landing_place_name(way.name);
     if (!way.reachable)
-        return Words::tr("%1: out of reach, %2 too little").arg(place, q.energy(std::max(-way.spare_wh, 0.0)));
-    return Words::tr("%1: %2 on %3, with %4 to spare")
+        return PlansWords::tr("%1: out of reach, %2 too little").arg(place, q.energy(std::max(-way.spare_wh, 0.0)));
+    return PlansWords::tr("%1: %2 on %3, with %4 to spare")
         .arg(place, q.distance(way.distance_m), q.direction(way.bearing_deg), q.energy(way.spare_wh));
 }
 
@@ -214,22 +214,22 @@ QString within_reach(const mission::BailOutReach& place, const Quantities& q) {
     const QString name = landing_place_name(place.name);
     QStringList parts;
     for (const auto& part : place.parts) {
-        parts << (place.from_all_of_it() ? Words::tr("all the way out", "a place is within reach")
+        parts << (place.from_all_of_it() ? PlansWords::tr("all the way out", "a place is within reach")
                   : part.from_m <= 0.0
-                      ? Words::tr("up to %1 out", "a place is within reach").arg(q.distance(part.to_m))
-                      : Words::tr("from %1 to %2 out", "a place is within reach")
+                      ? PlansWords::tr("up to %1 out", "a place is within reach").arg(q.distance(part.to_m))
+                      : PlansWords::tr("from %1 to %2 out", "a place is within reach")
                             .arg(q.distance(part.from_m), q.distance(part.to_m)));
     }
-    if (parts.isEmpty()) return Words::tr("%1 is never within reach.").arg(name);
-    return Words::tr("%1 is within reach %2.").arg(name, parts.join(Words::tr(" and ", "parts of the way")));
+    if (parts.isEmpty()) return PlansWords::tr("%1 is never within reach.").arg(name);
+    return PlansWords::tr("%1 is within reach %2.").arg(name, parts.join(PlansWords::tr(" and ", "parts of the way")));
 }
 
 QString reach_sentence(const mission::Reach& reach, const Quantities& q) {
     if (reach.points.empty() || !(reach.points[reach.farthest].distance_m.value > 0.0))
-        return Words::tr("It reaches nowhere and back with the reserve kept.");
+        return PlansWords::tr("It reaches nowhere and back with the reserve kept.");
     const auto& far = reach.points[reach.farthest];
     const auto& near = reach.points[reach.nearest];
-    return Words::tr("Reaches %1 to the %2 and %3 to the %4, there and back.")
+    return PlansWords::tr("Reaches %1 to the %2 and %3 to the %4, there and back.")
         .arg(q.distance(far.distance_m.value), compass_word(far.bearing_deg), q.distance(near.distance_m.value),
              compass_word(near.bearing_deg));
 }
@@ -254,18 +254,18 @@ std::vector<LegRow> leg_rows(const mission::Plan& plan, const Quantities& q) {
 QStringList checklist(const mission::Plan& plan, const Quantities& q) {
     const auto& r = plan.request;
     QStringList lines;
-    lines << Words::tr("Local rules read for today: line of sight, height, airspace, people, registration, remote "
+    lines << PlansWords::tr("Local rules read for today: line of sight, height, airspace, people, registration, remote "
                        "identification. Not above %1.")
                  .arg(q.height(r.height_ceiling_m));
-    lines << (r.failsafe ? Words::tr("Failsafe and return set to %1 and %2, and tested.")
+    lines << (r.failsafe ? PlansWords::tr("Failsafe and return set to %1 and %2, and tested.")
                                .arg(q.height(r.failsafe->height_m), q.speed(r.failsafe->airspeed_mps))
-                         : Words::tr("Failsafe and return set for this wind and this height, and tested."));
-    lines << Words::tr("Link range-checked; goggles, radio and ground station charged; recorder's card empty.");
-    lines << Words::tr("Pack full, warm, strapped to hold in a dive; centre of gravity right; no swollen cell.");
-    lines << Words::tr("Capacity, callouts and alarms entered from this card; speed controller's cutoff off or as "
+                         : PlansWords::tr("Failsafe and return set for this wind and this height, and tested."));
+    lines << PlansWords::tr("Link range-checked; goggles, radio and ground station charged; recorder's card empty.");
+    lines << PlansWords::tr("Pack full, warm, strapped to hold in a dive; centre of gravity right; no swollen cell.");
+    lines << PlansWords::tr("Capacity, callouts and alarms entered from this card; speed controller's cutoff off or as "
                        "on this card.");
-    lines << Words::tr("Home point set. Propellers off on the bench; nobody in front of them.");
-    lines << Words::tr("Over land and near home before the pack is low. A forecast is an estimate: you decide.");
+    lines << PlansWords::tr("Home point set. Propellers off on the bench; nobody in front of them.");
+    lines << PlansWords::tr("Over land and near home before the pack is low. A forecast is an estimate: you decide.");
     return lines;
 }
 

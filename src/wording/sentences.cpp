@@ -16,7 +16,7 @@ namespace sobremesa::wording {
 
 namespace {
 
-struct Words {
+struct SentencesWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Sentences)
 };
 
@@ -40,7 +40,7 @@ QString no_turn(const mission::Plan& plan, const Quantities& quantities) {
         default: break;
         }
     }
-    return Words::tr(
+    return SentencesWords::tr(
         "This pack does not reach out and back with the reserve kept: there is no turn. Less reserve, less "
         "height or a bigger pack makes one.");
 }
@@ -53,27 +53,27 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
     const double above_wh = plan.flight->landing_energy_left_wh.value -
                             mission::outward_at(plan, plan.turn->distance_m.value).reserve_wh;
     if (plan.whole && plan.request.mission.kind == mission::MissionKind::one_way)
-        return Words::tr("The way is flown whole: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> left.")
+        return SentencesWords::tr("The way is flown whole: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> left.")
             .arg(q.distance(plan.flight->ground_m), time, left);
     if (plan.whole) {
-        return Words::tr(
+        return SentencesWords::tr(
                    "The route is flown whole: <b>%1</b> in <b>%2</b>, home with <b>%3</b> left, <b>%4</b> more "
                    "than the reserve.")
             .arg(q.distance(plan.flight->ground_m), time, left, q.energy(above_wh));
     }
     const QString until = q.duration(plan.turn->time_s.value);
     if (plan.station && geodesy::distance_m(plan.station->at, {}) > 1.0) {
-        return Words::tr("There after <b>%1</b>, and <b>%2</b> over the place: leave at <b>%3</b> of flight or "
+        return SentencesWords::tr("There after <b>%1</b>, and <b>%2</b> over the place: leave at <b>%3</b> of flight or "
                          "<b>%4</b> used, whichever comes first. Home after <b>%5</b> with <b>%6</b> left.")
             .arg(q.duration(plan.station->arrival_s), q.duration(plan.station->time_s.value), until, charge, time,
                  left);
     }
     if (mission::stays(plan.request) && plan.station) {
-        return Words::tr("In the air for <b>%1</b>: begin to come down at <b>%2</b> of flight or <b>%3</b> used, "
+        return SentencesWords::tr("In the air for <b>%1</b>: begin to come down at <b>%2</b> of flight or <b>%3</b> used, "
                          "whichever comes first, and land with <b>%4</b> left.")
             .arg(time, until, charge, left);
     }
-    return Words::tr(
+    return SentencesWords::tr(
                "Turn for home at <b>%1</b> of the way or <b>%2</b> used: the place is out of reach. Home after "
                "<b>%3</b> with <b>%4</b> left.")
         .arg(q.distance(plan.turn->distance_m.value), charge, time, left);
@@ -82,7 +82,7 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
 /// "97 times in 100", as soon as it is known.
 QString with_chance(const QString& sentence, const mission::Plan& plan) {
     if (!plan.chance) return sentence;
-    return Words::tr("%1 It comes home <b>%2</b>, and keeps all of the reserve <b>%3</b>.",
+    return SentencesWords::tr("%1 It comes home <b>%2</b>, and keeps all of the reserve <b>%3</b>.",
                      "the sentence, then how often")
         .arg(sentence, times_in_hundred(plan.chance->home.value),
              times_in_hundred(plan.chance->reserve_intact.value));
@@ -92,9 +92,9 @@ QString with_chance(const QString& sentence, const mission::Plan& plan) {
 
 QString times_in_hundred(double chance) {
     constexpr double surely = 0.995;
-    if (chance > surely) return Words::tr("more than 99 times in 100");
-    if (chance < 1.0 - surely) return Words::tr("less than once in 100");
-    return Words::tr("%1 times in 100").arg(std::lround(100.0 * chance));
+    if (chance > surely) return SentencesWords::tr("more than 99 times in 100");
+    if (chance < 1.0 - surely) return SentencesWords::tr("less than once in 100");
+    return SentencesWords::tr("%1 times in 100").arg(std::lround(100.0 * chance));
 }
 
 QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
@@ -106,7 +106,7 @@ QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
     const QString time = q.duration(plan.flight->duration_s.value);
     const QString left = q.energy(plan.flight->landing_energy_left_wh.value);
     if (plan.flight->landing_energy_left_wh.value < 0.0) {
-        return Words::tr(
+        return SentencesWords::tr(
                    "Turning at <b>%1</b> does not come home: the pack is short by <b>%2</b>. Let “enough to come "
                    "home” count.")
             .arg(distance, q.energy(-plan.flight->landing_energy_left_wh.value));
@@ -115,13 +115,13 @@ QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
         return with_chance(mission_sentence(plan, q), plan);
     if (turn.school == mission::School::energy_home) {
         return with_chance(
-            Words::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> "
+            SentencesWords::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> "
                       "with the reserve of <b>%4</b> untouched.")
                 .arg(distance, charge, time, left),
             plan);
     }
     return with_chance(
-        Words::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> with "
+        SentencesWords::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> with "
                   "<b>%4</b> left.")
             .arg(distance, charge, time, left),
         plan);
@@ -133,31 +133,31 @@ QString debrief_sentence(const telemetry::LogSummary& s, const std::optional<tel
     const auto charge = telemetry::charge_used_ah(s);
     QString flown;
     if (s.distance.ground_m && s.energy.energy_wh) {
-        flown = Words::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
+        flown = SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
                     .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
                          q.text(Quantity::used_energy, *s.energy.energy_wh),
                          q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
     } else if (s.distance.ground_m && charge) {
-        flown = Words::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
+        flown = SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
                     .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
                          q.text(Quantity::integrated_charge, *charge),
                          q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
     } else if (s.distance.ground_m) {
-        flown = Words::tr("<b>%1</b> in <b>%2</b>, and never farther from home than <b>%3</b>.")
+        flown = SentencesWords::tr("<b>%1</b> in <b>%2</b>, and never farther from home than <b>%3</b>.")
                     .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
                          q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
     } else if (charge) {
-        flown = Words::tr("<b>%1</b> on <b>%2</b>.").arg(time, q.text(Quantity::integrated_charge, *charge));
+        flown = SentencesWords::tr("<b>%1</b> on <b>%2</b>.").arg(time, q.text(Quantity::integrated_charge, *charge));
     } else {
-        flown = Words::tr("<b>%1</b> of record, without position and without current.").arg(time);
+        flown = SentencesWords::tr("<b>%1</b> of record, without position and without current.").arg(time);
     }
     if (!left) return flown;
     if (left->charge_ah.value < 0.0) {
-        return Words::tr("%1 More was counted than this pack should give: <b>%2</b> more. Is it the right pack?",
+        return SentencesWords::tr("%1 More was counted than this pack should give: <b>%2</b> more. Is it the right pack?",
                          "flown sentence, then left")
             .arg(flown, q.charge(-left->charge_ah.value, left->charge_ah.sd));
     }
-    return Words::tr("%1 By counted charge <b>%2</b> were left, <b>%3</b> of what the pack gives.",
+    return SentencesWords::tr("%1 By counted charge <b>%2</b> were left, <b>%3</b> of what the pack gives.",
                      "flown sentence, then left")
         .arg(flown, q.text(Quantity::left_charge, left->charge_ah), q.text(Quantity::left_share, left->share));
 }
@@ -178,7 +178,7 @@ QString what_changed(const mission::Plan& before, const mission::Plan& after, co
     const auto& b = after.request;
     const auto compare = [&](Quantity quantity, double from, double to) {
         if (std::abs(to - from) < 1e-9) return;
-        causes << Words::tr("%1 %2", "quantity, change")
+        causes << SentencesWords::tr("%1 %2", "quantity, change")
                       .arg(name(quantity), signed_text(to - from, q.notation(quantity)));
     };
     const auto wind_a = mission::spoken_wind(a);
@@ -192,15 +192,15 @@ QString what_changed(const mission::Plan& before, const mission::Plan& after, co
     const auto* share_a = std::get_if<mission::ShareOfUsable>(&a.reserve);
     const auto* share_b = std::get_if<mission::ShareOfUsable>(&b.reserve);
     if (share_a && share_b) compare(Quantity::reserve_share, share_a->share, share_b->share);
-    QString moved = Words::tr("turn %1").arg(signed_text(change_m, distance));
+    QString moved = SentencesWords::tr("turn %1").arg(signed_text(change_m, distance));
     if (causes.isEmpty() || causes.size() > 3) return moved;
-    return Words::tr("%1: %2", "what moved, because of what").arg(moved, causes.join(QStringLiteral(", ")));
+    return SentencesWords::tr("%1: %2", "what moved, because of what").arg(moved, causes.join(QStringLiteral(", ")));
 }
 
 QString sensitivity(const units::Sensitivity& s, Quantity of, const Quantities& q) {
     const QString change = signed_text(s.change, q.notation(of));
-    const Notation step = s.relative ? Notation{100.0, Words::tr("%"), 0} : q.notation(s.input);
-    return Words::tr("%1 %2 → %3", "input, its step, the change it makes")
+    const Notation step = s.relative ? Notation{100.0, SentencesWords::tr("%"), 0} : q.notation(s.input);
+    return SentencesWords::tr("%1 %2 → %3", "input, its step, the change it makes")
         .arg(name(s.input), signed_text(s.step, step), change);
 }
 
@@ -211,7 +211,7 @@ QString what_moves_it(const mission::Plan& plan, const Quantities& q) {
         parts << sensitivity(plan.turn_sensitivities[i], Quantity::turn_distance, q);
     }
     if (parts.isEmpty()) return {};
-    return Words::tr("What moves it most: %1").arg(parts.join(QStringLiteral("  ·  ")));
+    return SentencesWords::tr("What moves it most: %1").arg(parts.join(QStringLiteral("  ·  ")));
 }
 
 QString flown_sentence(const debrief::FlownHomeward& flown, const Quantities& q) {
@@ -219,16 +219,16 @@ QString flown_sentence(const debrief::FlownHomeward& flown, const Quantities& q)
     const QString when = q.duration(flown.least.time_s);
     const QString where = q.distance(flown.least.from_home_m);
     if (spare < 0.0)
-        return Words::tr("flown over the forecast: %1 short of the way home and its reserve after %2, at %3")
+        return SentencesWords::tr("flown over the forecast: %1 short of the way home and its reserve after %2, at %3")
             .arg(q.energy(-spare), when, where);
-    return Words::tr("flown over the forecast: never less than %1 to spare, after %2 at %3")
+    return SentencesWords::tr("flown over the forecast: never less than %1 to spare, after %2 at %3")
         .arg(q.energy(spare), when, where);
 }
 
 QString homeward_summary(const mission::Plan& plan, const Quantities& q) {
-    if (!plan.turn) return Words::tr("Homeward chart without a turn: %1").arg(no_turn(plan, q));
+    if (!plan.turn) return SentencesWords::tr("Homeward chart without a turn: %1").arg(no_turn(plan, q));
     const auto at = mission::outward_at(plan, plan.turn->distance_m.value);
-    return Words::tr(
+    return SentencesWords::tr(
                "Homeward chart. What is left falls from %1 at launch to %2 at %3; what the way home needs rises to "
                "%4 there, the reserve of %5 counted.")
         .arg(q.energy(plan.usable_energy_wh.value), q.energy(at.left_wh), q.distance(at.distance_m),
@@ -239,10 +239,10 @@ QString map_summary(const mission::Plan& plan, const Quantities& q) {
     const auto& r = plan.request;
     const auto wind = mission::spoken_wind(r);
     if (!plan.turn) {
-        return Words::tr("Map: home, wind from %1 at %2, and no turn.")
+        return SentencesWords::tr("Map: home, wind from %1 at %2, and no turn.")
             .arg(q.direction(wind.from_deg), written(wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
     }
-    return Words::tr("Map: from home out on %1 to the turn at %2; wind from %3 at %4.")
+    return SentencesWords::tr("Map: from home out on %1 to the turn at %2; wind from %3 at %4.")
         .arg(q.direction(r.mission.bearing_deg), q.distance(plan.turn->distance_m.value),
              q.direction(wind.from_deg), written(wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
 }
@@ -253,16 +253,16 @@ QString bench_sentence(const battery::Pack& pack, const battery::BenchLoad& load
     const QString at = power ? written(load.load.value, 0.0, quantities.notation(units::Quantity::cruise_power))
                              : written(load.load.value, 0.0, quantities.notation(units::Quantity::cruise_current));
     if (result.run.gives_nothing())
-        return Words::tr("%1 gives nothing at %2 down to %3.")
+        return SentencesWords::tr("%1 gives nothing at %2 down to %3.")
             .arg(title(pack), at, cell_volts(result.landing_cell_v));
     const auto& end = result.run.last();
-    return Words::tr("%1 gives <b>%2</b> or <b>%3</b> at %4, down to %5: <b>%6</b>.")
+    return SentencesWords::tr("%1 gives <b>%2</b> or <b>%3</b> at %4, down to %5: <b>%6</b>.")
         .arg(title(pack).toHtmlEscaped(), quantities.charge(end.charge_used_ah), quantities.energy(end.energy_wh),
              at, cell_volts(result.landing_cell_v), quantities.duration(end.time_s));
 }
 
 QString cautions() {
-    return Words::tr(
+    return SentencesWords::tr(
         "An estimate; you decide. Local rules come first: line of sight, height, airspace, people, "
         "registration. Set and test the failsafe return before a long flight, range-check the link, and be "
         "over land near home before the pack is low.");

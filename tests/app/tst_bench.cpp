@@ -8,7 +8,6 @@
 
 #include <cmath>
 
-#include "app/app_main.hpp"
 #include "app/charts/bench_chart.hpp"
 #include "app/charts/frontier_chart.hpp"
 #include "app/opened_window.hpp"
@@ -19,6 +18,7 @@
 #include "io/pack_table.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -385,5 +385,5 @@ void BenchTest::sixtyPacksInEveryLook() {
     Look::instance().setTextScale(1.0);
 }
 
-SOBREMESA_WINDOW_TEST(BenchTest)
+SOBREMESA_TEST(BenchTest)
 #include "tst_bench.moc"

@@ -8,7 +8,6 @@
 #include <QTest>
 #include <qcustomplot.h>
 
-#include "app/app_main.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/map/map_view.hpp"
 #include "app/opened_window.hpp"
@@ -18,6 +17,7 @@
 #include "app/widgets/explained_number.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -230,5 +230,5 @@ void DebriefPlaceTest::bothThemesPaint() {
 }
 
 Q_DECLARE_METATYPE(sobremesa::units::Error)
-SOBREMESA_WINDOW_TEST(DebriefPlaceTest)
+SOBREMESA_TEST(DebriefPlaceTest)
 #include "tst_debrief_place.moc"

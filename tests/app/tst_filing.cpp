@@ -3,7 +3,6 @@
 #include <QLineEdit>
 #include <QPushButton>
 
-#include "app/app_main.hpp"
 #include "app/charts/homeward_chart.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/debrief/debrief_place.hpp"
@@ -11,6 +10,7 @@
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/number_field.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -242,5 +242,5 @@ void FilingTest::aBookThatCannotBeWrittenSaysSo() {
     QVERIFY(!(*window_)->flightSession().filed());
 }
 
-SOBREMESA_WINDOW_TEST(FilingTest)
+SOBREMESA_TEST(FilingTest)
 #include "tst_filing.moc"

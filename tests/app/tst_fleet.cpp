@@ -6,7 +6,6 @@
 #include <QSlider>
 #include <QTableView>
 
-#include "app/app_main.hpp"
 #include "app/charts/curve_chart.hpp"
 #include "app/charts/forecast_chart.hpp"
 #include "app/charts/headroom_chart.hpp"
@@ -16,6 +15,7 @@
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/number_field.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 #include <qcustomplot.h>
 
 using namespace sobremesa;
@@ -367,5 +367,5 @@ void FleetTest::inEveryLook() {
     window_->showInEveryLook();
 }
 
-SOBREMESA_WINDOW_TEST(FleetTest)
+SOBREMESA_TEST(FleetTest)
 #include "tst_fleet.moc"

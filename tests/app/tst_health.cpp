@@ -3,7 +3,6 @@
 #include <QLineEdit>
 #include <QPushButton>
 
-#include "app/app_main.hpp"
 #include "app/charts/health_chart.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/opened_window.hpp"
@@ -13,6 +12,7 @@
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/number_field.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -196,5 +196,5 @@ void HealthTest::inEveryLook() {
     window_->showInEveryLook();
 }
 
-SOBREMESA_WINDOW_TEST(HealthTest)
+SOBREMESA_TEST(HealthTest)
 #include "tst_health.moc"

@@ -4,7 +4,6 @@
 #include <QLineEdit>
 #include <QPushButton>
 
-#include "app/app_main.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/logbook/logbook_place.hpp"
 #include "app/widgets/choice_box.hpp"
@@ -12,6 +11,7 @@
 #include "app/widgets/explained_number.hpp"
 #include "io/kept_documents.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -292,5 +292,5 @@ void LogbookPlaceTest::aThousandFlightsAreShown() {
     QCOMPARE(table().model()->rowCount(), 7);
 }
 
-SOBREMESA_WINDOW_TEST(LogbookPlaceTest)
+SOBREMESA_TEST(LogbookPlaceTest)
 #include "tst_logbook_place.moc"

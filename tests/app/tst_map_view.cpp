@@ -5,12 +5,12 @@
 #include <QSignalSpy>
 #include <QTest>
 
-#include "app/app_main.hpp"
 #include "app/map/map_view.hpp"
 #include "app/map/wind_barb.hpp"
 #include "app/theme/look.hpp"
 #include "core/units/constants.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -160,5 +160,5 @@ void MapViewTest::mapWithoutAnythingStillShowsHome() {
     QCOMPARE(QColor(image.pixel(map.toScreen({0, 0}).toPoint())), Look::instance().theme().ink);
 }
 
-SOBREMESA_WINDOW_TEST(MapViewTest)
+SOBREMESA_TEST(MapViewTest)
 #include "tst_map_view.moc"

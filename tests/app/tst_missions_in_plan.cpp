@@ -8,7 +8,6 @@
 #include <QTest>
 #include <qcustomplot.h>
 
-#include "app/app_main.hpp"
 #include "app/charts/homeward_chart.hpp"
 #include "app/charts/profile_chart.hpp"
 #include "app/map/map_view.hpp"
@@ -26,6 +25,7 @@
 #include "core/mission/wind_rows.hpp"
 #include "paper/flight_card.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -472,5 +472,5 @@ void MissionsInPlanTest::windsByHeightAreATable() {
     mission->close();
 }
 
-SOBREMESA_WINDOW_TEST(MissionsInPlanTest)
+SOBREMESA_TEST(MissionsInPlanTest)
 #include "tst_missions_in_plan.moc"

@@ -5,7 +5,6 @@
 #include <QTest>
 #include <qcustomplot.h>
 
-#include "app/app_main.hpp"
 #include "app/charts/homeward_chart.hpp"
 #include "app/map/map_view.hpp"
 #include "app/opened_window.hpp"
@@ -18,6 +17,7 @@
 #include "app/widgets/number_field.hpp"
 #include "core/units/constants.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -370,5 +370,5 @@ void PlanPlaceTest::liIonAtLipoVoltsIsImpossibleToMiss() {
     QVERIFY(warned);
 }
 
-SOBREMESA_WINDOW_TEST(PlanPlaceTest)
+SOBREMESA_TEST(PlanPlaceTest)
 #include "tst_plan_place.moc"

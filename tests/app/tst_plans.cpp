@@ -4,7 +4,6 @@
 #include <QListView>
 #include <QPushButton>
 
-#include "app/app_main.hpp"
 #include "app/charts/homeward_chart.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/plan/beside_panel.hpp"
@@ -16,6 +15,7 @@
 #include "core/mission/differences.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -239,5 +239,5 @@ void PlansTest::openingAFileTwiceKeepsOnePlan() {
     window_->settle();
 }
 
-SOBREMESA_WINDOW_TEST(PlansTest)
+SOBREMESA_TEST(PlansTest)
 #include "tst_plans.moc"

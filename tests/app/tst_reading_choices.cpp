@@ -7,7 +7,6 @@
 #include <QPushButton>
 #include <QTableView>
 
-#include "app/app_main.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/map/map_view.hpp"
 #include "app/opened_window.hpp"
@@ -21,6 +20,7 @@
 #include "io/csv_log_writer.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -313,5 +313,5 @@ void ReadingChoicesTest::inEveryLook() {
     window_->showInEveryLook();
 }
 
-SOBREMESA_WINDOW_TEST(ReadingChoicesTest)
+SOBREMESA_TEST(ReadingChoicesTest)
 #include "tst_reading_choices.moc"

@@ -4,10 +4,10 @@
 
 #include <csignal>
 
-#include "app/app_main.hpp"
 #include "app/opened_window.hpp"
 #include "app/shell/commands.hpp"
 #include "logbook/book.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -120,5 +120,5 @@ void RecoveryTest::theBookChosenIsRemembered() {
     QCOMPARE(const_cast<MainWindow&>(again).desk().keeper().path(), other);
 }
 
-SOBREMESA_WINDOW_TEST(RecoveryTest)
+SOBREMESA_TEST(RecoveryTest)
 #include "tst_recovery.moc"

@@ -3,7 +3,6 @@
 #include <QComboBox>
 #include <QPushButton>
 
-#include "app/app_main.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/sensors/sensors_place.hpp"
 #include "app/theme/look.hpp"
@@ -11,6 +10,7 @@
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/number_field.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -224,5 +224,5 @@ void SensorsTest::inEveryLook() {
     window_->showInEveryLook();
 }
 
-SOBREMESA_WINDOW_TEST(SensorsTest)
+SOBREMESA_TEST(SensorsTest)
 #include "tst_sensors_place.moc"

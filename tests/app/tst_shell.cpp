@@ -6,7 +6,6 @@
 #include <QTabWidget>
 #include <QTest>
 
-#include "app/app_main.hpp"
 #include "app/opened_window.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/shell/place_rail.hpp"
@@ -14,6 +13,7 @@
 #include "app/theme/look.hpp"
 #include "app/widgets/number_field.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -266,5 +266,5 @@ void ShellTest::fieldsReadBothDecimals() {
     QCOMPARE(field.text(), QStringLiteral("5"));
 }
 
-SOBREMESA_WINDOW_TEST(ShellTest)
+SOBREMESA_TEST(ShellTest)
 #include "tst_shell.moc"

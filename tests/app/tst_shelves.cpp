@@ -6,7 +6,6 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 
-#include "app/app_main.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/shelf/shelf_place.hpp"
 #include "app/shell/commands.hpp"
@@ -15,6 +14,7 @@
 #include "app/widgets/explanation_sheet.hpp"
 #include "app/widgets/number_field.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -355,5 +355,5 @@ void ShelvesTest::everythingIsUndoneByKey() {
     QCOMPARE((*window_)->desk().shelves().packs.size(), before + 1);
 }
 
-SOBREMESA_WINDOW_TEST(ShelvesTest)
+SOBREMESA_TEST(ShelvesTest)
 #include "tst_shelves.moc"

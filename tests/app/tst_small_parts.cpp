@@ -8,7 +8,6 @@
 #include <QTest>
 #include <qcustomplot.h>
 
-#include "app/app_main.hpp"
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/button_row.hpp"
@@ -17,6 +16,7 @@
 #include "app/widgets/fold.hpp"
 #include "app/widgets/small_table.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -208,5 +208,5 @@ void SmallPartsTest::twoPanesFoldIntoTabs() {
     QTRY_VERIFY(left->isVisible() && right->isVisible());
 }
 
-SOBREMESA_WINDOW_TEST(SmallPartsTest)
+SOBREMESA_TEST(SmallPartsTest)
 #include "tst_small_parts.moc"

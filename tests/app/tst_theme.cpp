@@ -3,9 +3,9 @@
 #include <QFontInfo>
 #include <QFontMetrics>
 
-#include "app/app_main.hpp"
 #include "app/theme/look.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa::app;
 
@@ -152,5 +152,5 @@ void ThemeTest::smallestTextIsTwelvePixels() {
     QVERIFY(Look::small_px >= 12.0);
 }
 
-SOBREMESA_WINDOW_TEST(ThemeTest)
+SOBREMESA_TEST(ThemeTest)
 #include "tst_theme.moc"

@@ -10,7 +10,6 @@
 #include <QScrollArea>
 #include <QTranslator>
 
-#include "app/app_main.hpp"
 #include "app/charts/homeward_chart.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/export/export_files.hpp"
@@ -24,6 +23,7 @@
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -510,5 +510,5 @@ void WindowCommandsTest::fieldModeFits() {
     nothingClipped(size);
 }
 
-SOBREMESA_WINDOW_TEST(WindowCommandsTest)
+SOBREMESA_TEST(WindowCommandsTest)
 #include "tst_window_commands.moc"

@@ -10,6 +10,7 @@
 #include "cli/command_line.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using nlohmann::json;
@@ -718,5 +719,5 @@ void CommandLineTest::theProgramItselfIgnoresTheDesktopsNumbers() {
     VERIFY_NEAR(plan["turn"]["distance_m"].get<double>(), here["turn"]["distance_m"].get<double>(), 1e-6);
 }
 
-QTEST_APPLESS_MAIN(CommandLineTest)
+SOBREMESA_TEST(CommandLineTest)
 #include "tst_command_line.moc"

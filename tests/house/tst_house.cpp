@@ -7,6 +7,8 @@
 #include <QSet>
 #include <QTest>
 
+#include "support/test_program.hpp"
+
 namespace {
 
 struct Include {
@@ -169,5 +171,5 @@ void HouseTest::nobodyIncludesTheApp() {
     }
 }
 
-QTEST_APPLESS_MAIN(HouseTest)
+SOBREMESA_TEST(HouseTest)
 #include "tst_house.moc"

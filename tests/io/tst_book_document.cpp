@@ -3,6 +3,7 @@
 #include "io/book_document.hpp"
 #include "io/kept_documents.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using units::ErrorCode;
@@ -137,5 +138,5 @@ void BookDocumentTest::aCsvEditedByHandIsRead() {
     QCOMPARE(pack->pack.series, 4);
 }
 
-QTEST_GUILESS_MAIN(BookDocumentTest)
+SOBREMESA_TEST(BookDocumentTest)
 #include "tst_book_document.moc"

@@ -13,6 +13,7 @@
 #include "io/text_number.hpp"
 #include "support/compare.hpp"
 #include "support/plain_log_reader.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using telemetry::Channel;
@@ -274,5 +275,5 @@ void CsvAllCoresTest::aFileThatShrinksBetweenWavesIsCut() {
     for (const double v : (**log)[Channel::voltage_v]) QCOMPARE(v, 16.25);
 }
 
-QTEST_GUILESS_MAIN(CsvAllCoresTest)
+SOBREMESA_TEST(CsvAllCoresTest)
 #include "tst_csv_all_cores.moc"

@@ -13,6 +13,7 @@
 #include "io/text_number.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using telemetry::Channel;
@@ -349,5 +350,5 @@ void CsvLogReaderTest::aFileThatShrinksEndsTheReading() {
     QVERIFY((*log)->rows() < 900000);
 }
 
-QTEST_APPLESS_MAIN(CsvLogReaderTest)
+SOBREMESA_TEST(CsvLogReaderTest)
 #include "tst_csv_log_reader.moc"

@@ -8,6 +8,7 @@
 #include <random>
 
 #include "io/csv_numbers.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using io::LogColumn;
@@ -240,5 +241,5 @@ void CsvNumbersTest::scalesAndPassesOver() {
     QCOMPARE(row.values[3], -9.0);
 }
 
-QTEST_APPLESS_MAIN(CsvNumbersTest)
+SOBREMESA_TEST(CsvNumbersTest)
 #include "tst_csv_numbers.moc"

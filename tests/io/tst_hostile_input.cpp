@@ -13,6 +13,7 @@
 #include "io/text_file.hpp"
 #include "support/made_log.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 
@@ -172,5 +173,5 @@ void HostileInputTest::aMillionEmptyLines() {
     debrief("time (s),voltage (V)\n" + std::string(1'000'000, '\n') + "0,16\n1,16\n");
 }
 
-QTEST_APPLESS_MAIN(HostileInputTest)
+SOBREMESA_TEST(HostileInputTest)
 #include "tst_hostile_input.moc"

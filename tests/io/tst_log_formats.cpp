@@ -15,6 +15,7 @@
 #include "io/mavlink_log.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using telemetry::Channel;
@@ -321,5 +322,5 @@ void LogFormatsTest::whatCannotBeWrittenIsSaid() {
     QCOMPARE(io::read_log(golden("made_v1.tlog"), {stop.get_token(), {}}).error().code, ErrorCode::cancelled);
 }
 
-QTEST_APPLESS_MAIN(LogFormatsTest)
+SOBREMESA_TEST(LogFormatsTest)
 #include "tst_log_formats.moc"

@@ -2,6 +2,7 @@
 
 #include "io/pack_table.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::io;
@@ -106,5 +107,5 @@ void PackTableTest::wrongCellsAreNamed() {
     QCOMPARE(QByteArray::fromStdString(table.error().where.field), field);
 }
 
-QTEST_APPLESS_MAIN(PackTableTest)
+SOBREMESA_TEST(PackTableTest)
 #include "tst_pack_table.moc"

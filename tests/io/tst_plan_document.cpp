@@ -5,6 +5,7 @@
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using units::ErrorCode;
@@ -168,5 +169,5 @@ void PlanDocumentTest::demoPlansRead() {
     }
 }
 
-QTEST_APPLESS_MAIN(PlanDocumentTest)
+SOBREMESA_TEST(PlanDocumentTest)
 #include "tst_plan_document.moc"

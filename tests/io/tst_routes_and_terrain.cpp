@@ -13,6 +13,7 @@
 #include "io/terrain.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::io;
@@ -512,5 +513,5 @@ void RoutesAndTerrainTest::partsAreTypedWithTheirMasses() {
     QVERIFY(*parts_from_text(text_of_parts(*parts)) == *parts);
 }
 
-QTEST_APPLESS_MAIN(RoutesAndTerrainTest)
+SOBREMESA_TEST(RoutesAndTerrainTest)
 #include "tst_routes_and_terrain.moc"

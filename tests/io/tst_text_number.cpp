@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "io/text_number.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 
@@ -44,5 +45,5 @@ void TextNumberTest::writesWithAPoint() {
     QCOMPARE(io::text_from_number(1234567.0, 0), std::string("1234567"));
 }
 
-QTEST_APPLESS_MAIN(TextNumberTest)
+SOBREMESA_TEST(TextNumberTest)
 #include "tst_text_number.moc"

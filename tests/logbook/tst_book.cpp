@@ -15,6 +15,7 @@
 #include <unistd.h>
 
 #include "logbook/book.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using logbook::Book;
@@ -503,5 +504,5 @@ void BookTest::backsUpTheWhole() {
     QVERIFY(bytes_of(file("again.csv")) == bytes_of(file("flight.csv")));
 }
 
-QTEST_GUILESS_MAIN(BookTest)
+SOBREMESA_TEST(BookTest)
 #include "tst_book.moc"

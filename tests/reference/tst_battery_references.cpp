@@ -10,6 +10,7 @@
 #include "core/units/constants.hpp"
 #include "sim/simulated_pack.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::battery;
@@ -323,5 +324,5 @@ void BatteryReferences::eightyPercent() {
     }
 }
 
-QTEST_APPLESS_MAIN(BatteryReferences)
+SOBREMESA_TEST(BatteryReferences)
 #include "tst_battery_references.moc"

@@ -7,6 +7,7 @@
 #include "core/geodesy/geodesic.hpp"
 #include "core/geodesy/wind_triangle.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 
@@ -123,5 +124,5 @@ void PublishedValues::beaufort() {
     QCOMPARE(atmosphere::beaufort_number(wind_mps), force);
 }
 
-QTEST_APPLESS_MAIN(PublishedValues)
+SOBREMESA_TEST(PublishedValues)
 #include "tst_published_values.moc"

@@ -7,6 +7,7 @@
 #include "io/plan_document.hpp"
 #include "session/book_transfer.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::session;
@@ -196,5 +197,5 @@ void BookTransferTest::figuresOfAnotherModelAreNotTrusted() {
     QCOMPARE(laid.desk.unread(), std::vector<Id>{id});
 }
 
-QTEST_GUILESS_MAIN(BookTransferTest)
+SOBREMESA_TEST(BookTransferTest)
 #include "tst_book_transfer.moc"

@@ -13,6 +13,7 @@
 #include "io/kept_documents.hpp"
 #include "session/desk.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::session;
@@ -477,11 +478,8 @@ void DeskTest::namesEveryKindOfEditOnce() {
     QVERIFY(!logbook::edit_from_word("paint-it"));
 }
 
-int main(int argc, char** argv) {
-    QCoreApplication application(argc, argv);
-    if (argc == 3 && qstrcmp(argv[1], "--edit-and-wait") == 0)
-        return DeskTest::editAndWait(QString::fromLocal8Bit(argv[2]));
-    DeskTest test;
-    return QTest::qExec(&test, argc, argv);
-}
+SOBREMESA_TEST(DeskTest)
+static const tests::RegisteredTest edit_and_wait("--edit-and-wait", [](int argc, char** argv) {
+    return argc == 2 ? DeskTest::editAndWait(QString::fromLocal8Bit(argv[1])) : 2;
+});
 #include "tst_desk.moc"

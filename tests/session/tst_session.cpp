@@ -10,6 +10,7 @@
 #include "session/plan_session.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::session;
@@ -203,5 +204,5 @@ void SessionTest::demoFoldersAreCopied() {
     QVERIFY(throw_away_copy(QStringLiteral("/nowhere"), folder.path()).isEmpty());
 }
 
-QTEST_GUILESS_MAIN(SessionTest)
+SOBREMESA_TEST(SessionTest)
 #include "tst_session.moc"

@@ -10,6 +10,7 @@
 #include "sim/simulated_pack.hpp"
 #include "sim/simulated_power.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 
@@ -171,5 +172,5 @@ void SimulatedFlightTest::demoScenarioIsWhatItSays() {
     }
 }
 
-QTEST_APPLESS_MAIN(SimulatedFlightTest)
+SOBREMESA_TEST(SimulatedFlightTest)
 #include "tst_simulated_flight.moc"

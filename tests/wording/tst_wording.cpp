@@ -4,6 +4,7 @@
 #include "io/plan_document.hpp"
 #include "support/made_log.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 #include "wording/explanations.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
@@ -236,5 +237,5 @@ void WordingTest::landingPlacesWithoutANameAreNotHome() {
              qPrintable(parts));
 }
 
-QTEST_APPLESS_MAIN(WordingTest)
+SOBREMESA_TEST(WordingTest)
 #include "tst_wording.moc"

@@ -18,7 +18,6 @@ namespace {
 
 using units::Quantity;
 
-const QString cursor_layer = QStringLiteral("cursor");
 
 /// Packs are told apart by line, and by their names beside it; colour has other work.
 QPen pen_of(std::size_t number, const QColor& colour, double width) {

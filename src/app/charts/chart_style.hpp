@@ -4,6 +4,12 @@
 
 namespace sobremesa::app {
 
+/// From shares and ohms to what axes are written in.
+inline constexpr double percent = 100.0;
+inline constexpr double milliohms = 1000.0;
+/// The layer of what follows the cursor, above all others.
+inline const QString cursor_layer = QStringLiteral("cursor");
+
 /// Fills a chart widget with its plot: the widget has the focus and sees the mouse first.
 void embed_plot(QWidget& chart, QCustomPlot& plot);
 /// Gives axes and grid of a plot the look of the house: hairlines, soft figures, no boxes.

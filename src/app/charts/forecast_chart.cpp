@@ -13,7 +13,6 @@ namespace sobremesa::app {
 
 namespace {
 
-constexpr double percent = 100.0;
 /// Half of the 90 % band, in standard deviations.
 constexpr double two_sided_90 = 1.6449;
 

@@ -13,8 +13,6 @@ namespace sobremesa::app {
 
 namespace {
 
-constexpr double percent = 100.0;
-constexpr double milliohms = 1000.0;
 
 } // namespace
 

@@ -19,7 +19,6 @@ namespace {
 using mission::OutwardPoint;
 using units::Quantity;
 
-const QString cursor_layer = QStringLiteral("cursor");
 
 /// A band between two curves: fill, and an edge that can be seen.
 void add_band(QCPAxis* x, QCPAxis* y, const QVector<double>& xs, const QVector<double>& low,

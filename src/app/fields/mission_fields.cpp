@@ -18,7 +18,7 @@ using units::Quantity;
 using wording::Notation;
 using wording::Quantities;
 
-struct Words {
+struct MissionFieldsWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::MissionFields)
 };
 
@@ -46,7 +46,7 @@ RequestField speed_field(const char* path, const QString& label, SpeedRule missi
 /// "39.418250, -31.361480", or nothing.
 RequestField home_field() {
     RequestField field =
-        text("mission.home", Words::tr("Where home is"),
+        text("mission.home", MissionFieldsWords::tr("Where home is"),
              [](const PlanRequest& r) {
                  if (!r.mission.home) return QString();
                  constexpr int decimals = 6;
@@ -65,11 +65,11 @@ RequestField home_field() {
         const auto latitude = parts.size() == 2 ? io::number_from_text(parts[0].toStdString()) : std::nullopt;
         const auto longitude = parts.size() == 2 ? io::number_from_text(parts[1].toStdString()) : std::nullopt;
         if (!latitude || !longitude || !geodesy::is_possible({*latitude, *longitude}))
-            return Words::tr("Write latitude and longitude in degrees, such as “39.41825; -31.36148”.");
+            return MissionFieldsWords::tr("Write latitude and longitude in degrees, such as “39.41825; -31.36148”.");
         r.mission.home = geodesy::Position{*latitude, *longitude};
         return {};
     };
-    field.hint = Words::tr("latitude; longitude in degrees: for terrain and for routes as files");
+    field.hint = MissionFieldsWords::tr("latitude; longitude in degrees: for terrain and for routes as files");
     return field;
 }
 
@@ -127,7 +127,7 @@ RequestField part_open_number(const char* path, const QString& label, const Nota
 RequestField minutes_field(const char* path, const QString& label,
                            std::optional<double> mission::GroundSide::*which) {
     return open_number(
-        path, label, {1.0, Words::tr("min"), 0}, 5,
+        path, label, {1.0, MissionFieldsWords::tr("min"), 0}, 5,
         [which](const PlanRequest& r) { return (r.ground.*which).value_or(0.0); },
         [which](PlanRequest& r) -> std::optional<double>& { return r.ground.*which; }, {});
 }
@@ -140,7 +140,7 @@ RequestField mission_kind_field() {
                                    MissionKind::route, MissionKind::visit, MissionKind::one_way})
         names << wording::name(kind);
     return choice(
-        "mission.kind", Words::tr("What is flown"), names, [](const PlanRequest& r) { return int(r.mission.kind); },
+        "mission.kind", MissionFieldsWords::tr("What is flown"), names, [](const PlanRequest& r) { return int(r.mission.kind); },
         take_kind);
 }
 
@@ -149,60 +149,60 @@ std::vector<RequestField> mission_fields(const Quantities& q) {
     const Notation height = q.notation(Quantity::height);
     return {
         mission_kind_field(),
-        speed_field("mission.speed_out", Words::tr("Airspeed out"), &mission::Mission::speed_out),
-        speed_field("mission.speed_home", Words::tr("Airspeed home"), &mission::Mission::speed_home),
+        speed_field("mission.speed_out", MissionFieldsWords::tr("Airspeed out"), &mission::Mission::speed_out),
+        speed_field("mission.speed_home", MissionFieldsWords::tr("Airspeed home"), &mission::Mission::speed_home),
         open_metres(
-            "mission.airspeed_mps", Words::tr("Fixed airspeed"), speed, 1,
+            "mission.airspeed_mps", MissionFieldsWords::tr("Fixed airspeed"), speed, 1,
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.airspeed_mps; },
-            Words::tr("where a fixed one is chosen")),
+            MissionFieldsWords::tr("where a fixed one is chosen")),
         number(
-            "mission.most_power_share", Words::tr("Share of full power"), {100.0, Words::tr("%"), 0}, 5,
+            "mission.most_power_share", MissionFieldsWords::tr("Share of full power"), {100.0, MissionFieldsWords::tr("%"), 0}, 5,
             [](const PlanRequest& r) { return r.mission.most_power_share; },
             [](PlanRequest& r, double v) { r.mission.most_power_share = v; },
-            Words::tr("where that is chosen; half leaves what gusts and climbs ask for")),
+            MissionFieldsWords::tr("where that is chosen; half leaves what gusts and climbs ask for")),
         open_metres(
-            "mission.climb_angle_deg", Words::tr("Climb at an angle of"), {1.0, Words::tr("°"), 0, false}, 1,
+            "mission.climb_angle_deg", MissionFieldsWords::tr("Climb at an angle of"), {1.0, MissionFieldsWords::tr("°"), 0, false}, 1,
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.climb_angle_deg; },
-            Words::tr("in place of the rate")),
+            MissionFieldsWords::tr("in place of the rate")),
         open_number(
-            "mission.climb_throttle", Words::tr("Climb on a throttle of"), {100.0, Words::tr("%"), 0}, 5,
+            "mission.climb_throttle", MissionFieldsWords::tr("Climb on a throttle of"), {100.0, MissionFieldsWords::tr("%"), 0}, 5,
             [](const PlanRequest& r) { return r.mission.climb_throttle.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.climb_throttle; },
-            Words::tr("wings are launched near 85 %; wants the full power")),
+            MissionFieldsWords::tr("wings are launched near 85 %; wants the full power")),
         number(
-            "mission.clearance_m", Words::tr("Clear of the ground by"), height, 5,
+            "mission.clearance_m", MissionFieldsWords::tr("Clear of the ground by"), height, 5,
             [](const PlanRequest& r) { return r.mission.clearance_m; },
             [](PlanRequest& r, double v) { r.mission.clearance_m = v; }),
         number(
-            "mission.height_ceiling_m", Words::tr("Not higher above ground than"), height, 5,
+            "mission.height_ceiling_m", MissionFieldsWords::tr("Not higher above ground than"), height, 5,
             [](const PlanRequest& r) { return r.height_ceiling_m; },
-            [](PlanRequest& r, double v) { r.height_ceiling_m = v; }, Words::tr("local rules decide")),
+            [](PlanRequest& r, double v) { r.height_ceiling_m = v; }, MissionFieldsWords::tr("local rules decide")),
         open_metres(
-            "mission.loiter_radius_m", Words::tr("Circles of a radius of"), height, 10,
+            "mission.loiter_radius_m", MissionFieldsWords::tr("Circles of a radius of"), height, 10,
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.loiter_radius_m; },
-            Words::tr("their bank costs; left open, wide ones")),
+            MissionFieldsWords::tr("their bank costs; left open, wide ones")),
         open_number(
-            "mission.turn_bank_deg", Words::tr("Turns at a bank of"), {1.0, Words::tr("°"), 0, false}, 5,
+            "mission.turn_bank_deg", MissionFieldsWords::tr("Turns at a bank of"), {1.0, MissionFieldsWords::tr("°"), 0, false}, 5,
             [](const PlanRequest& r) { return r.mission.turn_bank_deg.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.turn_bank_deg; },
-            Words::tr("at places and for home; left open, they cost nothing")),
+            MissionFieldsWords::tr("at places and for home; left open, they cost nothing")),
         open_number(
-            "mission.landing_height_m", Words::tr("Landing begins at"), height, 5,
+            "mission.landing_height_m", MissionFieldsWords::tr("Landing begins at"), height, 5,
             [](const PlanRequest& r) { return mission::landing_height_m(r); },
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.landing_height_m; },
-            Words::tr("a rotor comes straight down from there, a wing flies its approach")),
+            MissionFieldsWords::tr("a rotor comes straight down from there, a wing flies its approach")),
         number(
-            "mission.landing_sink_mps", Words::tr("and sinks at"), q.notation(Quantity::climb_rate), 0.1,
+            "mission.landing_sink_mps", MissionFieldsWords::tr("and sinks at"), q.notation(Quantity::climb_rate), 0.1,
             [](const PlanRequest& r) { return r.mission.landing_sink_mps; },
             [](PlanRequest& r, double v) { r.mission.landing_sink_mps = v; },
-            Words::tr("rotors: never faster than 2 m/s into their own wake")),
+            MissionFieldsWords::tr("rotors: never faster than 2 m/s into their own wake")),
         home_field(),
         [] {
             RequestField field = text(
-                "mission.terrain_file", Words::tr("Elevation raster"),
+                "mission.terrain_file", MissionFieldsWords::tr("Elevation raster"),
                 [](const PlanRequest& r) { return QString::fromStdString(r.mission.terrain_file); },
                 [](PlanRequest& r, const QString& path) { r.mission.terrain_file = path.toStdString(); });
-            field.hint = Words::tr("a file: GeoTIFF, HGT or ASCII grid; empty: flat ground");
+            field.hint = MissionFieldsWords::tr("a file: GeoTIFF, HGT or ASCII grid; empty: flat ground");
             return field;
         }(),
     };
@@ -212,41 +212,41 @@ std::vector<RequestField> weather_fields(const Quantities& q) {
     const Notation wind = typed(q.notation(Quantity::wind_speed), 1);
     return {
         open_metres(
-            "weather.wind_height_m", Words::tr("Forecast for a height of"), q.notation(Quantity::height), 5,
+            "weather.wind_height_m", MissionFieldsWords::tr("Forecast for a height of"), q.notation(Quantity::height), 5,
             [](PlanRequest& r) -> std::optional<double>& { return r.weather.wind_height_m; },
-            Words::tr("left open: the mission's")),
+            MissionFieldsWords::tr("left open: the mission's")),
         number(
-            "weather.wind_exponent", Words::tr("Grows with height by the power of"), {1.0, {}, 2, false}, 0.02,
+            "weather.wind_exponent", MissionFieldsWords::tr("Grows with height by the power of"), {1.0, {}, 2, false}, 0.02,
             [](const PlanRequest& r) { return r.weather.wind_exponent; },
             [](PlanRequest& r, double v) { r.weather.wind_exponent = v; },
-            Words::tr("0.14 over open ground, 0.25 over woods and hedges")),
+            MissionFieldsWords::tr("0.14 over open ground, 0.25 over woods and hedges")),
         number(
-            "weather.wind_growth_mps_per_h", Words::tr("Grows every hour by"), wind, 0.5,
+            "weather.wind_growth_mps_per_h", MissionFieldsWords::tr("Grows every hour by"), wind, 0.5,
             [](const PlanRequest& r) { return r.weather.wind_growth_mps_per_h; },
             [](PlanRequest& r, double v) { r.weather.wind_growth_mps_per_h = v; }),
         number(
-            "weather.gust_mps", Words::tr("Gusts above it by"), wind, 0.5,
+            "weather.gust_mps", MissionFieldsWords::tr("Gusts above it by"), wind, 0.5,
             [](const PlanRequest& r) { return r.weather.gust_mps; },
             [](PlanRequest& r, double v) { r.weather.gust_mps = v; }),
         number(
-            "weather.wind_sd_mps", Words::tr("May be off by"), wind, 0.5,
+            "weather.wind_sd_mps", MissionFieldsWords::tr("May be off by"), wind, 0.5,
             [](const PlanRequest& r) { return r.weather.wind_sd_mps; },
-            [](PlanRequest& r, double v) { r.weather.wind_sd_mps = v; }, Words::tr("two times in three, no more")),
+            [](PlanRequest& r, double v) { r.weather.wind_sd_mps = v; }, MissionFieldsWords::tr("two times in three, no more")),
         number(
-            "weather.wind_from_sd_deg", Words::tr("and in direction by"), {1.0, Words::tr("°"), 0, false}, 5,
+            "weather.wind_from_sd_deg", MissionFieldsWords::tr("and in direction by"), {1.0, MissionFieldsWords::tr("°"), 0, false}, 5,
             [](const PlanRequest& r) { return r.weather.wind_from_sd_deg; },
             [](PlanRequest& r, double v) { r.weather.wind_from_sd_deg = v; }),
         number(
-            "turn.least_chance", Words::tr("“Chance of home” turns below"), {100.0, Words::tr("%"), 0}, 1,
+            "turn.least_chance", MissionFieldsWords::tr("“Chance of home” turns below"), {100.0, MissionFieldsWords::tr("%"), 0}, 1,
             [](const PlanRequest& r) { return r.turn.least_chance; },
             [](PlanRequest& r, double v) { r.turn.least_chance = v; }),
         open_number(
-            "weather.pressure_pa", Words::tr("Pressure at the field"), {0.01, Words::tr("hPa"), 0}, 1,
+            "weather.pressure_pa", MissionFieldsWords::tr("Pressure at the field"), {0.01, MissionFieldsWords::tr("hPa"), 0}, 1,
             [](const PlanRequest& r) { return r.weather.pressure_pa.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.weather.pressure_pa; },
-            Words::tr("not reduced to sea level; left open, by the elevation")),
+            MissionFieldsWords::tr("not reduced to sea level; left open, by the elevation")),
         open_number(
-            "weather.relative_humidity", Words::tr("Humidity"), {100.0, Words::tr("%"), 0}, 5,
+            "weather.relative_humidity", MissionFieldsWords::tr("Humidity"), {100.0, MissionFieldsWords::tr("%"), 0}, 5,
             [](const PlanRequest& r) { return r.weather.relative_humidity.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.weather.relative_humidity; }, {}),
     };
@@ -261,47 +261,47 @@ std::vector<RequestField> safety_fields(const Quantities& q) {
     using mission::FailsafeReturn;
     using mission::Link;
     return {
-        part_number<FailsafeReturn>("failsafe.height_m", Words::tr("Its own return is flown at"), height, 5,
+        part_number<FailsafeReturn>("failsafe.height_m", MissionFieldsWords::tr("Its own return is flown at"), height, 5,
                                     &PlanRequest::failsafe, &FailsafeReturn::height_m, failsafe,
-                                    Words::tr("what the aircraft does by itself when the link is lost")),
-        part_number<FailsafeReturn>("failsafe.airspeed_mps", Words::tr("at an airspeed of"),
+                                    MissionFieldsWords::tr("what the aircraft does by itself when the link is lost")),
+        part_number<FailsafeReturn>("failsafe.airspeed_mps", MissionFieldsWords::tr("at an airspeed of"),
                                     typed(q.notation(Quantity::airspeed), 0), 1, &PlanRequest::failsafe,
                                     &FailsafeReturn::airspeed_mps, failsafe),
-        part_open_number<FailsafeReturn>("failsafe.throttle", Words::tr("or on a throttle of"),
-                                         {100.0, Words::tr("%"), 0}, 5, &PlanRequest::failsafe,
+        part_open_number<FailsafeReturn>("failsafe.throttle", MissionFieldsWords::tr("or on a throttle of"),
+                                         {100.0, MissionFieldsWords::tr("%"), 0}, 5, &PlanRequest::failsafe,
                                          &FailsafeReturn::throttle, failsafe),
-        part_number<Link>("link.frequency_mhz", Words::tr("Link on"), {1.0, Words::tr("MHz"), 0}, 100,
+        part_number<Link>("link.frequency_mhz", MissionFieldsWords::tr("Link on"), {1.0, MissionFieldsWords::tr("MHz"), 0}, 100,
                           &PlanRequest::link, &Link::frequency_mhz, link),
-        part_open_number<Link>("link.radiated_dbm", Words::tr("radiating, antennas counted"),
-                               {1.0, Words::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::radiated_dbm, link),
-        part_open_number<Link>("link.least_signal_dbm", Words::tr("Least signal that flies"),
-                               {1.0, Words::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::least_signal_dbm, link),
-        part_open_number<Link>("link.measured_reach_m", Words::tr("Reach that logs showed"), distance, 1,
+        part_open_number<Link>("link.radiated_dbm", MissionFieldsWords::tr("radiating, antennas counted"),
+                               {1.0, MissionFieldsWords::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::radiated_dbm, link),
+        part_open_number<Link>("link.least_signal_dbm", MissionFieldsWords::tr("Least signal that flies"),
+                               {1.0, MissionFieldsWords::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::least_signal_dbm, link),
+        part_open_number<Link>("link.measured_reach_m", MissionFieldsWords::tr("Reach that logs showed"), distance, 1,
                                &PlanRequest::link, &Link::measured_reach_m, link,
-                               Words::tr("Debrief says it: where the link would fall to its failsafe level")),
-        part_number<Link>("link.antenna_height_m", Words::tr("Antenna on the ground at"), height, 1,
+                               MissionFieldsWords::tr("Debrief says it: where the link would fall to its failsafe level")),
+        part_number<Link>("link.antenna_height_m", MissionFieldsWords::tr("Antenna on the ground at"), height, 1,
                           &PlanRequest::link, &Link::antenna_height_m, link),
         open_number(
-            "supply.least_pack_v", Words::tr("Video and servos want"), {1.0, Words::tr("V"), 1}, 0.5,
+            "supply.least_pack_v", MissionFieldsWords::tr("Video and servos want"), {1.0, MissionFieldsWords::tr("V"), 1}, 0.5,
             [](const PlanRequest& r) { return r.supply.least_pack_v.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.supply.least_pack_v; },
-            Words::tr("of the pack, through their regulators")),
+            MissionFieldsWords::tr("of the pack, through their regulators")),
         open_number(
-            "supply.controller_cutoff_cell_v", Words::tr("Speed controller cuts at"),
-            {1.0, Words::tr("V a cell"), 2}, 0.1,
+            "supply.controller_cutoff_cell_v", MissionFieldsWords::tr("Speed controller cuts at"),
+            {1.0, MissionFieldsWords::tr("V a cell"), 2}, 0.1,
             [](const PlanRequest& r) { return r.supply.controller_cutoff_cell_v.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.supply.controller_cutoff_cell_v; },
-            Words::tr("0: switched off")),
+            MissionFieldsWords::tr("0: switched off")),
     };
 }
 
 std::vector<RequestField> ground_fields() {
     return {
-        minutes_field("ground.recorder_min", Words::tr("Recorder's card holds"),
+        minutes_field("ground.recorder_min", MissionFieldsWords::tr("Recorder's card holds"),
                       &mission::GroundSide::recorder_min),
-        minutes_field("ground.goggles_min", Words::tr("Goggles last"), &mission::GroundSide::goggles_min),
-        minutes_field("ground.radio_min", Words::tr("Radio lasts"), &mission::GroundSide::radio_min),
-        minutes_field("ground.station_min", Words::tr("Ground station lasts"), &mission::GroundSide::station_min),
+        minutes_field("ground.goggles_min", MissionFieldsWords::tr("Goggles last"), &mission::GroundSide::goggles_min),
+        minutes_field("ground.radio_min", MissionFieldsWords::tr("Radio lasts"), &mission::GroundSide::radio_min),
+        minutes_field("ground.station_min", MissionFieldsWords::tr("Ground station lasts"), &mission::GroundSide::station_min),
     };
 }
 

@@ -20,24 +20,24 @@ using units::Quantity;
 using wording::Notation;
 using wording::Quantities;
 
-struct Words {
+struct RequestFieldWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Fields)
 };
 
 /// "video 6, camera 3 85g": parts, their watts and their grams.
 RequestField electronics_parts() {
     RequestField field = text(
-        "aircraft.electronics", Words::tr("Electronics by parts"),
+        "aircraft.electronics", RequestFieldWords::tr("Electronics by parts"),
         [](const PlanRequest& r) { return QString::fromStdString(io::text_of_parts(r.aircraft.electronics)); }, {});
     field.readText = [](PlanRequest& r, const QString& typed) -> QString {
         auto parts = io::parts_from_text(typed.toStdString());
         if (!parts)
-            return Words::tr(
+            return RequestFieldWords::tr(
                 "Write names, watts and grams with commas between, such as “video 6, camera 3.5 85g”.");
         r.aircraft.electronics = std::move(*parts);
         return {};
     };
-    field.hint = Words::tr("such as “video 6, camera 3 85g”: watts, whose sum then counts, and grams where known");
+    field.hint = RequestFieldWords::tr("such as “video 6, camera 3 85g”: watts, whose sum then counts, and grams where known");
     return field;
 }
 
@@ -81,7 +81,7 @@ QString RequestField::read(PlanRequest& request, const QString& typed_text) cons
     }
     if (kind == Kind::choice) {
         const auto index = choices.indexOf(typed_text);
-        if (index < 0) return Words::tr("It takes one of: %1.").arg(choices.join(QStringLiteral(", ")));
+        if (index < 0) return RequestFieldWords::tr("It takes one of: %1.").arg(choices.join(QStringLiteral(", ")));
         setChoice(request, int(index));
         return {};
     }
@@ -93,51 +93,51 @@ QString RequestField::read(PlanRequest& request, const QString& typed_text) cons
         return {};
     }
     const auto value = io::number_from_text(digits.toStdString());
-    if (!value) return Words::tr("This is not one number. Write 12.5 or 12,5.");
+    if (!value) return RequestFieldWords::tr("This is not one number. Write 12.5 or 12,5.");
     if (whole && *value != std::floor(*value))
-        return Words::tr("Cells come whole: write a number without a fraction.");
+        return RequestFieldWords::tr("Cells come whole: write a number without a fraction.");
     setNumber(request, *value / notation.factor);
     return {};
 }
 
 std::vector<RequestField> aircraft_fields(const Quantities& q) {
     return with_headers(
-        {Words::tr("name"), Words::tr("kind"), Words::tr("mass"), Words::tr("cruise"), Words::tr("power"),
-         Words::tr("electronics"), Words::tr("full power")},
+        {RequestFieldWords::tr("name"), RequestFieldWords::tr("kind"), RequestFieldWords::tr("mass"), RequestFieldWords::tr("cruise"), RequestFieldWords::tr("power"),
+         RequestFieldWords::tr("electronics"), RequestFieldWords::tr("full power")},
         {
             text(
-                "aircraft.name", Words::tr("Name"),
+                "aircraft.name", RequestFieldWords::tr("Name"),
                 [](const PlanRequest& r) { return QString::fromStdString(r.aircraft.name); },
                 [](PlanRequest& r, const QString& s) { r.aircraft.name = s.toStdString(); }),
             choice(
-                "aircraft.craft", Words::tr("Kind"),
+                "aircraft.craft", RequestFieldWords::tr("Kind"),
                 {wording::name(airframe::Craft::rotor), wording::name(airframe::Craft::wing)},
                 [](const PlanRequest& r) { return int(r.aircraft.craft); },
                 [](PlanRequest& r, int i) { r.aircraft.craft = airframe::Craft(i); }),
             number(
-                "aircraft.mass_kg", Words::tr("Mass without pack"), q.notation(Quantity::aircraft_mass), 10,
+                "aircraft.mass_kg", RequestFieldWords::tr("Mass without pack"), q.notation(Quantity::aircraft_mass), 10,
                 [](const PlanRequest& r) { return r.aircraft.mass_kg; },
                 [](PlanRequest& r, double v) { r.aircraft.mass_kg = v; }),
             number(
-                "aircraft.cruise_airspeed_mps", Words::tr("Airspeed in cruise"), q.notation(Quantity::airspeed), 1,
+                "aircraft.cruise_airspeed_mps", RequestFieldWords::tr("Airspeed in cruise"), q.notation(Quantity::airspeed), 1,
                 [](const PlanRequest& r) { return r.aircraft.cruise_airspeed_mps; },
                 [](PlanRequest& r, double v) { r.aircraft.cruise_airspeed_mps = v; }),
             number(
-                "aircraft.cruise_power_w", Words::tr("Power in that cruise"), q.notation(Quantity::cruise_power), 1,
+                "aircraft.cruise_power_w", RequestFieldWords::tr("Power in that cruise"), q.notation(Quantity::cruise_power), 1,
                 [](const PlanRequest& r) { return r.aircraft.cruise_power_w; },
                 [](PlanRequest& r, double v) { r.aircraft.cruise_power_w = v; },
-                Words::tr("all of it, from the pack, in still air: volts times amps")),
+                RequestFieldWords::tr("all of it, from the pack, in still air: volts times amps")),
             open_number(
-                "aircraft.electronics_w", Words::tr("Electronics"),
+                "aircraft.electronics_w", RequestFieldWords::tr("Electronics"),
                 typed(q.notation(Quantity::electronics_power), 1), 1,
                 [](const PlanRequest& r) { return airframe::electronics_power_w(r.aircraft); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.electronics_w; },
-                Words::tr("video, camera, control; left open, the program assumes 5 W (common practice)")),
+                RequestFieldWords::tr("video, camera, control; left open, the program assumes 5 W (common practice)")),
             open_number(
-                "aircraft.full_power_w", Words::tr("Full power"), q.notation(Quantity::cruise_power), 10,
+                "aircraft.full_power_w", RequestFieldWords::tr("Full power"), q.notation(Quantity::cruise_power), 10,
                 [](const PlanRequest& r) { return r.aircraft.full_power_w.value_or(0.0); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.full_power_w; },
-                Words::tr("full stick, level, full pack; left open, headroom is not judged")),
+                RequestFieldWords::tr("full stick, level, full pack; left open, headroom is not judged")),
         });
 }
 
@@ -148,15 +148,15 @@ std::vector<RequestField> pack_fields(const Quantities& q) {
         return field;
     };
     return with_headers(
-        {Words::tr("name"), Words::tr("chemistry"), Words::tr("series"), Words::tr("parallel"), Words::tr("a cell"),
-         Words::tr("resistance"), Words::tr("mass")},
+        {RequestFieldWords::tr("name"), RequestFieldWords::tr("chemistry"), RequestFieldWords::tr("series"), RequestFieldWords::tr("parallel"), RequestFieldWords::tr("a cell"),
+         RequestFieldWords::tr("resistance"), RequestFieldWords::tr("mass")},
         {
             text(
-                "pack.name", Words::tr("Name"),
+                "pack.name", RequestFieldWords::tr("Name"),
                 [](const PlanRequest& r) { return QString::fromStdString(r.pack.name); },
                 [](PlanRequest& r, const QString& s) { r.pack.name = s.toStdString(); }),
             choice(
-                "pack.chemistry", Words::tr("Chemistry"),
+                "pack.chemistry", RequestFieldWords::tr("Chemistry"),
                 {wording::name(battery::Chemistry::lipo), wording::name(battery::Chemistry::lipo_hv),
                  wording::name(battery::Chemistry::li_ion)},
                 [](const PlanRequest& r) { return int(r.pack.chemistry); },
@@ -166,33 +166,33 @@ std::vector<RequestField> pack_fields(const Quantities& q) {
                     r.landing_cell_v.reset();
                 }),
             whole(number(
-                "pack.series", Words::tr("Cells in series"), count, 1,
+                "pack.series", RequestFieldWords::tr("Cells in series"), count, 1,
                 [](const PlanRequest& r) { return r.pack.series; },
                 [](PlanRequest& r, double v) { r.pack.series = int(v); })),
             whole(number(
-                "pack.parallel", Words::tr("Cells in parallel"), count, 1,
+                "pack.parallel", RequestFieldWords::tr("Cells in parallel"), count, 1,
                 [](const PlanRequest& r) { return r.pack.parallel; },
                 [](PlanRequest& r, double v) { r.pack.parallel = int(v); })),
             number(
-                "pack.cell_capacity_ah", Words::tr("Rated charge of a cell"), q.notation(Quantity::cell_capacity),
+                "pack.cell_capacity_ah", RequestFieldWords::tr("Rated charge of a cell"), q.notation(Quantity::cell_capacity),
                 50, [](const PlanRequest& r) { return r.pack.cell_capacity_ah; },
                 [](PlanRequest& r, double v) { r.pack.cell_capacity_ah = v; }),
             open_number(
-                "pack.cell_resistance_ohm", Words::tr("Resistance of a cell"),
+                "pack.cell_resistance_ohm", RequestFieldWords::tr("Resistance of a cell"),
                 q.notation(Quantity::cell_resistance), 1,
                 [](const PlanRequest& r) { return battery::cell_resistance_ohm(r.pack); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.pack.cell_resistance_ohm; },
-                Words::tr("as a charger shows it; left open, the program assumes one by chemistry and size (common "
+                RequestFieldWords::tr("as a charger shows it; left open, the program assumes one by chemistry and size (common "
                           "practice)")),
             number(
-                "pack.mass_kg", Words::tr("Mass of the pack"), q.notation(Quantity::pack_mass), 5,
+                "pack.mass_kg", RequestFieldWords::tr("Mass of the pack"), q.notation(Quantity::pack_mass), 5,
                 [](const PlanRequest& r) { return r.pack.mass_kg; },
                 [](PlanRequest& r, double v) { r.pack.mass_kg = v; }),
         });
 }
 
 std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
-    const Notation millimetres{1000.0, Words::tr("mm"), 0};
+    const Notation millimetres{1000.0, RequestFieldWords::tr("mm"), 0};
     const auto side = [&](const char* path, const QString& label, std::optional<double> airframe::Aircraft::*member,
                           const QString& hint) {
         return open_number(
@@ -202,137 +202,137 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
     };
     return {
         open_number(
-            "aircraft.most_pack_mass_kg", Words::tr("Heaviest pack"), q.notation(Quantity::pack_mass), 10,
+            "aircraft.most_pack_mass_kg", RequestFieldWords::tr("Heaviest pack"), q.notation(Quantity::pack_mass), 10,
             [](const PlanRequest& r) { return r.aircraft.most_pack_mass_kg.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.most_pack_mass_kg; },
-            Words::tr("that it flies well with; the bench then says what is too heavy")),
-        side("aircraft.bay_length_m", Words::tr("Bay, length"), &airframe::Aircraft::bay_length_m, {}),
-        side("aircraft.bay_width_m", Words::tr("Bay, width"), &airframe::Aircraft::bay_width_m, {}),
-        side("aircraft.bay_height_m", Words::tr("Bay, height"), &airframe::Aircraft::bay_height_m,
-             Words::tr("with all three, the bench says what does not fit")),
+            RequestFieldWords::tr("that it flies well with; the bench then says what is too heavy")),
+        side("aircraft.bay_length_m", RequestFieldWords::tr("Bay, length"), &airframe::Aircraft::bay_length_m, {}),
+        side("aircraft.bay_width_m", RequestFieldWords::tr("Bay, width"), &airframe::Aircraft::bay_width_m, {}),
+        side("aircraft.bay_height_m", RequestFieldWords::tr("Bay, height"), &airframe::Aircraft::bay_height_m,
+             RequestFieldWords::tr("with all three, the bench says what does not fit")),
         electronics_parts(),
         open_number(
-            "aircraft.controller_current_a", Words::tr("Controllers bear"), {1.0, Words::tr("A"), 0}, 1,
+            "aircraft.controller_current_a", RequestFieldWords::tr("Controllers bear"), {1.0, RequestFieldWords::tr("A"), 0}, 1,
             [](const PlanRequest& r) { return r.aircraft.controller_current_a.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.controller_current_a; },
-            Words::tr("controllers and motors together, without end")),
+            RequestFieldWords::tr("controllers and motors together, without end")),
         open_number(
-            "aircraft.failsafe_signal_dbm", Words::tr("Link fails at"), {1.0, Words::tr("dBm"), 0}, 1,
+            "aircraft.failsafe_signal_dbm", RequestFieldWords::tr("Link fails at"), {1.0, RequestFieldWords::tr("dBm"), 0}, 1,
             [](const PlanRequest& r) { return r.aircraft.failsafe_signal_dbm.value_or(-105.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.failsafe_signal_dbm; },
-            Words::tr("the receiver's sensitivity; left open, −105 (common practice)")),
+            RequestFieldWords::tr("the receiver's sensitivity; left open, −105 (common practice)")),
         open_number(
-            "aircraft.wing.area_m2", Words::tr("Wing area"), {100.0, Words::tr("dm²"), 0}, 1,
+            "aircraft.wing.area_m2", RequestFieldWords::tr("Wing area"), {100.0, RequestFieldWords::tr("dm²"), 0}, 1,
             [](const PlanRequest& r) { return r.aircraft.wing.area_m2.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.wing.area_m2; },
-            Words::tr("gives the stall, and so the slowest speed to fly")),
+            RequestFieldWords::tr("gives the stall, and so the slowest speed to fly")),
         open_number(
-            "aircraft.wing.span_m", Words::tr("Wing span"), millimetres, 10,
+            "aircraft.wing.span_m", RequestFieldWords::tr("Wing span"), millimetres, 10,
             [](const PlanRequest& r) { return r.aircraft.wing.span_m.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.wing.span_m; },
-            Words::tr("says what holding it up takes")),
+            RequestFieldWords::tr("says what holding it up takes")),
         open_number(
-            "aircraft.rotor.rotors", Words::tr("Rotors"), {1.0, {}, 0}, 1, [](const PlanRequest&) { return 4.0; },
+            "aircraft.rotor.rotors", RequestFieldWords::tr("Rotors"), {1.0, {}, 0}, 1, [](const PlanRequest&) { return 4.0; },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.rotor.rotors; }, {}),
         open_number(
-            "aircraft.rotor.propeller_diameter_m", Words::tr("Propellers"), millimetres, 1,
+            "aircraft.rotor.propeller_diameter_m", RequestFieldWords::tr("Propellers"), millimetres, 1,
             [](const PlanRequest& r) { return r.aircraft.rotor.propeller_diameter_m.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.rotor.propeller_diameter_m; },
-            Words::tr("diameter: with the rotors it says what holding it up takes")),
+            RequestFieldWords::tr("diameter: with the rotors it says what holding it up takes")),
     };
 }
 
 std::vector<RequestField> more_pack_fields(const Quantities& q) {
-    const Notation volts{1.0, Words::tr("V"), 2};
-    const Notation amps{1.0, Words::tr("A"), 0};
+    const Notation volts{1.0, RequestFieldWords::tr("V"), 2};
+    const Notation amps{1.0, RequestFieldWords::tr("A"), 0};
     return {
         choice(
-            "pack.construction", Words::tr("Cells built for"),
-            {Words::tr("not known"), Words::tr("capacity"), Words::tr("high drain")},
+            "pack.construction", RequestFieldWords::tr("Cells built for"),
+            {RequestFieldWords::tr("not known"), RequestFieldWords::tr("capacity"), RequestFieldWords::tr("high drain")},
             [](const PlanRequest& r) { return r.pack.construction ? 1 + int(*r.pack.construction) : 0; },
             [](PlanRequest& r, int i) {
                 r.pack.construction.reset();
                 if (i > 0) r.pack.construction = battery::Construction(i - 1);
             }),
         open_number(
-            "pack.start_temperature_c", Words::tr("Kept at until launch"), q.notation(Quantity::temperature), 1,
+            "pack.start_temperature_c", RequestFieldWords::tr("Kept at until launch"), q.notation(Quantity::temperature), 1,
             [](const PlanRequest& r) { return r.pack.start_temperature_c.value_or(r.weather.temperature_c); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.start_temperature_c; },
-            Words::tr("left open, as cold as the air: a pack kept warm gives more")),
+            RequestFieldWords::tr("left open, as cold as the air: a pack kept warm gives more")),
         open_number(
-            "pack.start_cell_v", Words::tr("Charged to, a cell"), volts, 0.05,
+            "pack.start_cell_v", RequestFieldWords::tr("Charged to, a cell"), volts, 0.05,
             [](const PlanRequest& r) { return battery::traits(r.pack.chemistry).full_cell_v; },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.start_cell_v; },
-            Words::tr("at rest before launch; left open, full")),
+            RequestFieldWords::tr("at rest before launch; left open, full")),
         number(
-            "pack.capacity_factor", Words::tr("Holds of the label"), {100.0, Words::tr("%"), 0}, 1,
+            "pack.capacity_factor", RequestFieldWords::tr("Holds of the label"), {100.0, RequestFieldWords::tr("%"), 0}, 1,
             [](const PlanRequest& r) { return r.pack.capacity_factor; },
             [](PlanRequest& r, double v) { r.pack.capacity_factor = v; },
-            Words::tr("less with age: a full recharge over the rated charge")),
+            RequestFieldWords::tr("less with age: a full recharge over the rated charge")),
         open_number(
-            "pack.rated_current_a", Words::tr("Rated current"), amps, 1,
+            "pack.rated_current_a", RequestFieldWords::tr("Rated current"), amps, 1,
             [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.rated_current_a; },
-            Words::tr("of the whole pack; left open, what such cells usually stand")),
+            RequestFieldWords::tr("of the whole pack; left open, what such cells usually stand")),
         choice(
-            "pack.current_label", Words::tr("as printed by"),
-            {Words::tr("not known"), Words::tr("the cell's maker"), Words::tr("a pack's C figure"),
-             Words::tr("a burst figure")},
+            "pack.current_label", RequestFieldWords::tr("as printed by"),
+            {RequestFieldWords::tr("not known"), RequestFieldWords::tr("the cell's maker"), RequestFieldWords::tr("a pack's C figure"),
+             RequestFieldWords::tr("a burst figure")},
             [](const PlanRequest& r) { return int(r.pack.current_label); },
             [](PlanRequest& r, int i) { r.pack.current_label = battery::CurrentLabel(i); }),
         open_number(
-            "pack.strips_current_a", Words::tr("Strips carry"), amps, 1,
+            "pack.strips_current_a", RequestFieldWords::tr("Strips carry"), amps, 1,
             [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.strips_current_a; },
-            Words::tr("between the cells, without end; the workshop works it out")),
+            RequestFieldWords::tr("between the cells, without end; the workshop works it out")),
         open_number(
-            "pack.connector_current_a", Words::tr("Connector carries"), amps, 1,
+            "pack.connector_current_a", RequestFieldWords::tr("Connector carries"), amps, 1,
             [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.connector_current_a; },
-            Words::tr("with its leads, without end")),
+            RequestFieldWords::tr("with its leads, without end")),
         open_number(
-            "pack.measured_cell_ohm", Words::tr("Sag measured in flight"), q.notation(Quantity::cell_resistance), 1,
+            "pack.measured_cell_ohm", RequestFieldWords::tr("Sag measured in flight"), q.notation(Quantity::cell_resistance), 1,
             [](const PlanRequest& r) { return r.pack.measured_cell_ohm.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.measured_cell_ohm; },
-            Words::tr("a cell, leads in it; once known, it decides the current in place of the label")),
+            RequestFieldWords::tr("a cell, leads in it; once known, it decides the current in place of the label")),
         open_number(
-            "pack.price", Words::tr("Price"), {1.0, {}, 2}, 1,
+            "pack.price", RequestFieldWords::tr("Price"), {1.0, {}, 2}, 1,
             [](const PlanRequest& r) { return r.pack.price.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.price; },
-            Words::tr("in your own money; only for comparing")),
+            RequestFieldWords::tr("in your own money; only for comparing")),
     };
 }
 
 std::vector<RequestField> wind_fields(const Quantities& q) {
     return {
         number(
-            "weather.wind_mps", Words::tr("Wind at mission height"), typed(q.notation(Quantity::wind_speed), 1),
+            "weather.wind_mps", RequestFieldWords::tr("Wind at mission height"), typed(q.notation(Quantity::wind_speed), 1),
             0.5, [](const PlanRequest& r) { return mission::spoken_wind(r).speed_mps; },
             [](PlanRequest& r, double v) {
                 mission::set_spoken_wind(r, {v, mission::spoken_wind(r).from_deg});
             }),
         number(
-            "weather.wind_from_deg", Words::tr("Coming from"), q.notation(Quantity::wind_from), 5,
+            "weather.wind_from_deg", RequestFieldWords::tr("Coming from"), q.notation(Quantity::wind_from), 5,
             [](const PlanRequest& r) { return mission::spoken_wind(r).from_deg; },
             [](PlanRequest& r, double v) {
                 mission::set_spoken_wind(r, {mission::spoken_wind(r).speed_mps, units::wrap_degrees(v)});
             }),
         number(
-            "weather.home_wind_factor", Words::tr("Worst credible on the way home"), {1.0, QStringLiteral("×"), 2},
+            "weather.home_wind_factor", RequestFieldWords::tr("Worst credible on the way home"), {1.0, QStringLiteral("×"), 2},
             0.05, [](const PlanRequest& r) { return r.weather.home_wind_factor; },
             [](PlanRequest& r, double v) { r.weather.home_wind_factor = v; },
-            Words::tr("times or over the forecast, whichever is dearer; 1 trusts it")),
+            RequestFieldWords::tr("times or over the forecast, whichever is dearer; 1 trusts it")),
     };
 }
 
 std::vector<RequestField> temperature_fields(const Quantities& q) {
     return {
         number(
-            "weather.temperature_c", Words::tr("Air at the field"), q.notation(Quantity::temperature), 1,
+            "weather.temperature_c", RequestFieldWords::tr("Air at the field"), q.notation(Quantity::temperature), 1,
             [](const PlanRequest& r) { return r.weather.temperature_c; },
             [](PlanRequest& r, double v) { r.weather.temperature_c = v; }),
         number(
-            "weather.field_elevation_m", Words::tr("Field above sea level"), q.notation(Quantity::height), 50,
+            "weather.field_elevation_m", RequestFieldWords::tr("Field above sea level"), q.notation(Quantity::height), 50,
             [](const PlanRequest& r) { return r.weather.field_elevation_m; },
             [](PlanRequest& r, double v) { r.weather.field_elevation_m = v; }),
     };
@@ -341,7 +341,7 @@ std::vector<RequestField> temperature_fields(const Quantities& q) {
 std::vector<RequestField> bearing_fields() {
     return {mission_kind_field(),
             number(
-                "mission.bearing_deg", Words::tr("Bearing out"), {1.0, QStringLiteral("°"), 0, false}, 5,
+                "mission.bearing_deg", RequestFieldWords::tr("Bearing out"), {1.0, QStringLiteral("°"), 0, false}, 5,
                 [](const PlanRequest& r) { return r.mission.bearing_deg; },
                 [](PlanRequest& r, double v) { r.mission.bearing_deg = units::wrap_degrees(v); })};
 }
@@ -351,16 +351,16 @@ std::vector<RequestField> height_fields(const Quantities& q) {
     const double rate_step = rate.decimals > 0 ? 0.5 : 50.0;
     return {
         number(
-            "mission.height_m", Words::tr("Height above home"), q.notation(Quantity::height), 5,
+            "mission.height_m", RequestFieldWords::tr("Height above home"), q.notation(Quantity::height), 5,
             [](const PlanRequest& r) { return r.mission.height_m; },
             [](PlanRequest& r, double v) { r.mission.height_m = v; },
-            Words::tr("120 m (400 ft) above ground is a common limit; local rules decide")),
+            RequestFieldWords::tr("120 m (400 ft) above ground is a common limit; local rules decide")),
         number(
-            "mission.climb_rate_mps", Words::tr("Climb"), rate, rate_step,
+            "mission.climb_rate_mps", RequestFieldWords::tr("Climb"), rate, rate_step,
             [](const PlanRequest& r) { return r.mission.climb_rate_mps; },
             [](PlanRequest& r, double v) { r.mission.climb_rate_mps = v; }),
         number(
-            "mission.descent_rate_mps", Words::tr("Descent"), rate, rate_step,
+            "mission.descent_rate_mps", RequestFieldWords::tr("Descent"), rate, rate_step,
             [](const PlanRequest& r) { return r.mission.descent_rate_mps; },
             [](PlanRequest& r, double v) { r.mission.descent_rate_mps = v; }),
     };
@@ -369,12 +369,12 @@ std::vector<RequestField> height_fields(const Quantities& q) {
 std::vector<RequestField> reserve_fields() {
     return {
         number(
-            "reserve", Words::tr("Kept back"), {1.0, {}, 1}, 1,
+            "reserve", RequestFieldWords::tr("Kept back"), {1.0, {}, 1}, 1,
             [](const PlanRequest& r) { return reserve_figure(r.reserve); },
             [](PlanRequest& r, double v) { set_reserve_figure(r.reserve, v); }),
         choice(
-            "reserve", Words::tr("counted as"),
-            {Words::tr("% of the usable energy"), Words::tr("minutes over home"), Words::tr("times the way home")},
+            "reserve", RequestFieldWords::tr("counted as"),
+            {RequestFieldWords::tr("% of the usable energy"), RequestFieldWords::tr("minutes over home"), RequestFieldWords::tr("times the way home")},
             [](const PlanRequest& r) { return int(r.reserve.index()); },
             [](PlanRequest& r, int i) {
                 if (i == 0) r.reserve = mission::ShareOfUsable{};
@@ -386,10 +386,10 @@ std::vector<RequestField> reserve_fields() {
 
 std::vector<RequestField> landing_fields() {
     return {open_number(
-        "landing.cell_voltage_v", Words::tr("Landing voltage a cell"), {1.0, QStringLiteral("V"), 2}, 0.05,
+        "landing.cell_voltage_v", RequestFieldWords::tr("Landing voltage a cell"), {1.0, QStringLiteral("V"), 2}, 0.05,
         [](const PlanRequest& r) { return mission::landing_cell_v(r); },
         [](PlanRequest& r) -> std::optional<double>& { return r.landing_cell_v; },
-        Words::tr("under cruise load; left open, the usual one: LiPo 3.5, Li-ion 2.8"))};
+        RequestFieldWords::tr("under cruise load; left open, the usual one: LiPo 3.5, Li-ion 2.8"))};
 }
 
 } // namespace sobremesa::app

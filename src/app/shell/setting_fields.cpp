@@ -14,13 +14,13 @@ using mission::PlanRequest;
 using units::Quantity;
 using wording::Quantities;
 
-struct Words {
+struct SettingFieldsWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Setting)
 };
 
 QString pack_text(const PlanRequest& r, const Quantities&) {
     return r.pack.name.empty() ? wording::build(r.pack)
-                               : Words::tr("%1, %2", "name of the pack, its build")
+                               : SettingFieldsWords::tr("%1, %2", "name of the pack, its build")
                                      .arg(wording::title(r.pack), wording::build(r.pack));
 }
 
@@ -28,52 +28,52 @@ QString mission_text(const PlanRequest& r, const Quantities& q) {
     const auto& mission = r.mission;
     switch (mission.kind) {
     case mission::MissionKind::out_and_back:
-        return Words::tr("out and back on %1").arg(q.direction(mission.bearing_deg));
+        return SettingFieldsWords::tr("out and back on %1").arg(q.direction(mission.bearing_deg));
     case mission::MissionKind::route:
     case mission::MissionKind::one_way:
-        return Words::tr("%1 over %2 places").arg(wording::name(mission.kind)).arg(mission.waypoints.size());
+        return SettingFieldsWords::tr("%1 over %2 places").arg(wording::name(mission.kind)).arg(mission.waypoints.size());
     default: return wording::name(mission.kind);
     }
 }
 
 QString wind_text(const PlanRequest& r, const Quantities& q) {
     const auto wind = mission::spoken_wind(r);
-    return Words::tr("%1 from %2", "wind speed, direction")
+    return SettingFieldsWords::tr("%1 from %2", "wind speed, direction")
         .arg(wording::written(wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)), q.direction(wind.from_deg));
 }
 
 } // namespace
 
 QString plan_setting_sentence() {
-    return Words::tr("%1 with %2 in %3 , %4 , %5 at %6 , home with %7 in hand, landing at %8",
+    return SettingFieldsWords::tr("%1 with %2 in %3 , %4 , %5 at %6 , home with %7 in hand, landing at %8",
                      "aircraft, pack, wind, temperature, bearing, height, reserve, landing voltage");
 }
 
 QString debrief_setting_sentence() {
-    return Words::tr("Flown by %1 with %2 in %3 , %4 , counted down to %8",
+    return SettingFieldsWords::tr("Flown by %1 with %2 in %3 , %4 , counted down to %8",
                      "aircraft, pack, wind, temperature, landing voltage");
 }
 
 std::vector<SettingWord> setting_words(const Quantities& units) {
     return {
-        {QStringLiteral("Aircraft"), Words::tr("Aircraft"),
+        {QStringLiteral("Aircraft"), SettingFieldsWords::tr("Aircraft"),
          [](const PlanRequest& r, const Quantities&) { return wording::title(r.aircraft); }, aircraft_fields(units),
          -1},
-        {QStringLiteral("Pack"), Words::tr("Pack"), pack_text, pack_fields(units), -1},
-        {QStringLiteral("Wind"), Words::tr("Wind"), wind_text, wind_fields(units), 0},
-        {QStringLiteral("Temperature"), Words::tr("Temperature"),
+        {QStringLiteral("Pack"), SettingFieldsWords::tr("Pack"), pack_text, pack_fields(units), -1},
+        {QStringLiteral("Wind"), SettingFieldsWords::tr("Wind"), wind_text, wind_fields(units), 0},
+        {QStringLiteral("Temperature"), SettingFieldsWords::tr("Temperature"),
          [](const PlanRequest& r, const Quantities& q) {
              return wording::written(r.weather.temperature_c, 0.0, q.notation(Quantity::temperature));
          },
          temperature_fields(units), 0},
-        {QStringLiteral("Bearing"), Words::tr("Mission"), mission_text, bearing_fields(), 1},
-        {QStringLiteral("Height"), Words::tr("Height"),
+        {QStringLiteral("Bearing"), SettingFieldsWords::tr("Mission"), mission_text, bearing_fields(), 1},
+        {QStringLiteral("Height"), SettingFieldsWords::tr("Height"),
          [](const PlanRequest& r, const Quantities& q) { return q.height(r.mission.height_m); },
          height_fields(units), 0},
-        {QStringLiteral("Reserve"), Words::tr("Reserve"),
+        {QStringLiteral("Reserve"), SettingFieldsWords::tr("Reserve"),
          [](const PlanRequest& r, const Quantities& q) { return wording::name(r.reserve, q); }, reserve_fields(),
          0},
-        {QStringLiteral("Landing"), Words::tr("Landing voltage"),
+        {QStringLiteral("Landing"), SettingFieldsWords::tr("Landing voltage"),
          [](const PlanRequest& r, const Quantities& q) {
              return wording::written(mission::landing_cell_v(r), 0.0, q.notation(Quantity::landing_cell_voltage));
          },

@@ -67,6 +67,13 @@ QVariant CellModel::headerData(int section, Qt::Orientation orientation, int rol
     return {};
 }
 
+Cell text_cell(const QString& text, bool strong) {
+    Cell cell;
+    cell.text = text;
+    cell.strong = strong;
+    return cell;
+}
+
 Cell figure_cell(double value, int decimals) {
     Cell cell;
     cell.figure = true;

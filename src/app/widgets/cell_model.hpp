@@ -41,6 +41,9 @@ private:
 /// do.
 QVariant words_off(bool head);
 
+/// Words as a cell.
+Cell text_cell(const QString& text, bool strong = false);
+
 /// A number of a chart as a cell of its table.
 Cell figure_cell(double value, int decimals);
 

@@ -8,8 +8,6 @@
 namespace sobremesa::airframe {
 
 namespace {
-
-constexpr double sea_level_density_kgm3 = 1.225; // ISO 2533
 /// Growth of profile power with the advance ratio squared: Leishman, ch. 5, `1 + K·μ²` with K = 4.65.
 constexpr double profile_growth = 4.65;
 /// Tip speed of small propellers in cruise, m/s: common practice, no source.
@@ -38,7 +36,7 @@ std::array<double, curve_coefficients> parts_of_level_power(const PowerCurve& cu
                                                             double all_up_mass_kg, double density_kgm3) {
     const double v = airspeed_mps / curve.reference_airspeed_mps;
     const double mass = all_up_mass_kg / curve.reference_mass_kg;
-    const double rho = density_kgm3 / sea_level_density_kgm3;
+    const double rho = density_kgm3 / units::sea_level_density_kgm3;
     auto parts = curve.part_w;
     parts[2] *= rho * v * v * v;
     if (curve.craft == Craft::wing) {
@@ -47,7 +45,7 @@ std::array<double, curve_coefficients> parts_of_level_power(const PowerCurve& cu
         return parts;
     }
     parts[0] *= rotor_induced(curve, airspeed_mps, all_up_mass_kg, density_kgm3) /
-                rotor_induced(curve, curve.reference_airspeed_mps, curve.reference_mass_kg, sea_level_density_kgm3);
+                rotor_induced(curve, curve.reference_airspeed_mps, curve.reference_mass_kg, units::sea_level_density_kgm3);
     parts[1] *= rho * rotor_profile(airspeed_mps) / rotor_profile(curve.reference_airspeed_mps);
     return parts;
 }

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/airframe/aircraft.hpp"
+#include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/notice.hpp"
 
@@ -13,7 +14,7 @@ namespace sobremesa::airframe {
 /// What speeds are asked for.
 struct SpeedQuestion {
     double all_up_mass_kg = 0.0;
-    double density_kgm3 = 1.225;
+    double density_kgm3 = units::sea_level_density_kgm3;
     /// Along the course, m/s: above 0 from ahead; and across it.
     double head_wind_mps = 0.0;
     double cross_wind_mps = 0.0;

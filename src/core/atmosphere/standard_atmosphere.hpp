@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/units/constants.hpp"
 #include "core/units/error.hpp"
 
 namespace sobremesa::atmosphere {
@@ -8,7 +9,7 @@ namespace sobremesa::atmosphere {
 /// 1976 in the troposphere).
 inline constexpr double sea_level_temperature_k = 288.15;
 inline constexpr double sea_level_pressure_pa = 101325.0;
-inline constexpr double sea_level_density_kgm3 = 1.225;
+using units::sea_level_density_kgm3;
 inline constexpr double temperature_lapse_k_per_m = 0.0065;
 inline constexpr double tropopause_m = 11000.0;
 /// ISO 2533 tables start at -2000 m.

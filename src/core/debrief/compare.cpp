@@ -11,19 +11,17 @@ namespace sobremesa::debrief {
 
 namespace {
 
-constexpr double sea_level_density_kgm3 = 1.225; // ISO 2533
-
 double density_flown(const mission::PlanRequest& flown) {
     const auto air = atmosphere::air_above_field(flown.weather.field_elevation_m, flown.mission.height_m,
                                                  flown.weather.temperature_c);
-    return air ? air->density_kgm3 : sea_level_density_kgm3;
+    return air ? air->density_kgm3 : units::sea_level_density_kgm3;
 }
 
 /// Power at the common terms over that at which the flight was flown, with the error that the carrying adds.
 units::Result<units::Estimate> ratio(const ComparedFlight& flight, double airspeed_mps, double mass_kg) {
     const airframe::FlightState as_flown{flight.airspeed_mps.value, mission::all_up_mass_kg(flight.flown),
                                          density_flown(flight.flown), 0.0};
-    const airframe::FlightState wanted{airspeed_mps, mass_kg, sea_level_density_kgm3, 0.0};
+    const airframe::FlightState wanted{airspeed_mps, mass_kg, units::sea_level_density_kgm3, 0.0};
     airframe::Aircraft measured = flight.flown.aircraft;
     measured.curve.reset();
     measured.cruise_airspeed_mps = as_flown.airspeed_mps;

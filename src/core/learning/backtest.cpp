@@ -12,7 +12,6 @@ namespace {
 
 constexpr double two_sided_90 = 1.6449;
 constexpr std::size_t enough_forecasts = 4;
-constexpr double sea_level_density_kgm3 = 1.225; // ISO 2533
 
 struct Sums {
     double forecast_ws = 0.0;
@@ -27,7 +26,7 @@ Sums sums_of(const airframe::PowerCurve& curve, const Lesson& lesson) {
         const auto air = atmosphere::air_above_field(lesson.field_elevation_m, std::max(point.height_m, 0.0),
                                                      lesson.field_temperature_c);
         const auto power = airframe::level_power_w(curve, point.airspeed_mps.value, lesson.all_up_mass_kg,
-                                                   air ? air->density_kgm3 : sea_level_density_kgm3);
+                                                   air ? air->density_kgm3 : units::sea_level_density_kgm3);
         sums.forecast_ws += power.value * point.seconds;
         // One curve and one day for all points: their errors add up as they are.
         sums.sd_ws += units::combine_sd(power.sd, point.power_w.sd) * point.seconds;

@@ -8,6 +8,7 @@
 #include "core/atmosphere/standard_atmosphere.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/huber.hpp"
+#include "core/units/least_squares.hpp"
 
 namespace sobremesa::learning {
 
@@ -16,8 +17,6 @@ namespace {
 using airframe::Craft;
 using airframe::PowerCurve;
 using Eigen::Index;
-
-constexpr double sea_level_density_kgm3 = 1.225; // ISO 2533
 
 // Priors: common practice, no source.
 constexpr double known_cruise_sd = 0.08;
@@ -54,7 +53,7 @@ struct Datum {
 double density_at(const Lesson& lesson, double height_m) {
     const auto air =
         atmosphere::air_above_field(lesson.field_elevation_m, std::max(height_m, 0.0), lesson.field_temperature_c);
-    return air ? air->density_kgm3 : sea_level_density_kgm3;
+    return air ? air->density_kgm3 : units::sea_level_density_kgm3;
 }
 
 std::vector<Datum> data_of(const std::vector<Lesson>& lessons) {
@@ -78,7 +77,7 @@ struct Prior {
 /// What is believed of the parts before any flight, from the known cruise and the airframe's data.
 Prior prior_of(const airframe::Aircraft& aircraft, PowerCurve& curve) {
     const double weight_n = curve.reference_mass_kg * units::standard_gravity_mps2;
-    const double density = aircraft.cruise_density_kgm3.value_or(sea_level_density_kgm3);
+    const double density = aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3);
     const double drive_w = std::max(aircraft.cruise_power_w - curve.electronics_w, 0.1 * aircraft.cruise_power_w);
     const double v = curve.reference_airspeed_mps;
     std::array<double, airframe::curve_coefficients> part_w{};
@@ -106,7 +105,7 @@ Prior prior_of(const airframe::Aircraft& aircraft, PowerCurve& curve) {
         }
     }
     // From the density of the known cruise to that of the reference.
-    const double rho = density / sea_level_density_kgm3;
+    const double rho = density / units::sea_level_density_kgm3;
     part_w[0] *= aircraft.craft == Craft::wing ? rho : std::sqrt(rho);
     part_w[1] /= rho;
     part_w[2] /= rho;
@@ -133,30 +132,9 @@ public:
         for (auto* list : {&data_, &known_}) {
             for (Datum& d : *list) d.one_over_sd = 1.0 / relative_sd(now, d);
         }
-        double damping = 1e-3;
-        double cost = cost_of(x_);
-        for (int round = 0; round < 100; ++round) {
-            build();
-            bool better = false;
-            for (int tries = 0; tries < 12 && !better; ++tries) {
-                Eigen::MatrixXd damped = normal_;
-                damped.diagonal() *= 1.0 + damping;
-                const Eigen::VectorXd step = damped.ldlt().solve(gradient_);
-                const Eigen::VectorXd there = x_ + step;
-                const double cost_there = cost_of(there);
-                if (!(cost_there < cost)) {
-                    damping *= 5.0;
-                    continue;
-                }
-                better = true;
-                const bool done = cost - cost_there < 1e-10 * (1.0 + cost);
-                x_ = there;
-                cost = cost_there;
-                damping = std::max(damping / 5.0, 1e-9);
-                if (done) return;
-            }
-            if (!better) return;
-        }
+        units::damped_least_squares(
+            x_, normal_, gradient_, [&](const Eigen::VectorXd& x) { return cost_of(x); },
+            [&](const Eigen::VectorXd&, Eigen::MatrixXd&, Eigen::VectorXd&) { build(); });
     }
 
     void set_scatter(double scatter) { scatter_ = scatter; }
@@ -411,7 +389,7 @@ units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double ref
     const Prior prior = prior_of(aircraft, start);
     const auto data = data_of(lessons);
     Fit fit(start, prior, data, lessons.size());
-    const double density = aircraft.cruise_density_kgm3.value_or(sea_level_density_kgm3);
+    const double density = aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3);
     fit.add_known({0, aircraft.cruise_airspeed_mps, 0.0, aircraft.cruise_power_w, known_cruise_sd,
                    start.reference_mass_kg, density});
     for (const KnownPair& pair : pairs)

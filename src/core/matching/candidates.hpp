@@ -7,6 +7,7 @@
 #include "core/airframe/aircraft.hpp"
 #include "core/battery/discharge.hpp"
 #include "core/geodesy/wind_triangle.hpp"
+#include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/notice.hpp"
 
@@ -26,7 +27,7 @@ struct Bench {
     /// All-up mass of the aircraft's known cruise where the aircraft does not state it, kg.
     double reference_mass_kg = 0.0;
     double airspeed_mps = 0.0;
-    double density_kgm3 = 1.225;
+    double density_kgm3 = units::sea_level_density_kgm3;
     double air_temperature_c = 15.0;
     /// Out and back on a line: along-track speeds both ways. Still air where the wind is 0.
     double wind_mps = 0.0;

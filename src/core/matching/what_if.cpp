@@ -32,9 +32,8 @@ airframe::PowerCurve changed_curve(const airframe::Aircraft& aircraft, airframe:
     // Induced power at the reference, before and after, by the disc; in hover the figure of merit carries the
     // profile power along.
     const double weight_n = curve.reference_mass_kg * units::standard_gravity_mps2;
-    constexpr double sea_level_density_kgm3 = 1.225; // ISO 2533
     const auto induced = [&](double disc_m2) {
-        const double hover_mps = std::sqrt(weight_n / (2.0 * sea_level_density_kgm3 * disc_m2));
+        const double hover_mps = std::sqrt(weight_n / (2.0 * units::sea_level_density_kgm3 * disc_m2));
         return hover_mps * airframe::induced_velocity_ratio(curve.reference_airspeed_mps / hover_mps);
     };
     curve.part_w[0] *= induced(curve.disc_area_m2 * area_ratio) / induced(curve.disc_area_m2);

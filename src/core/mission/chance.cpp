@@ -7,6 +7,7 @@
 #include "core/mission/outward.hpp"
 #include "core/mission/schools.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantile.hpp"
 
 namespace sobremesa::mission {
 
@@ -37,12 +38,6 @@ Probability counted(const std::vector<DrawnFlight>& flights, bool DrawnFlight::*
     // Laplace's rule keeps the error of 0 and 1 from being nothing.
     const double smoothed = (p * n + 1.0) / (n + 2.0);
     return {p, std::sqrt(smoothed * (1.0 - smoothed) / n)};
-}
-
-double quantile(std::vector<double>& values, double share) {
-    const auto at = values.begin() + std::ptrdiff_t(share * double(values.size() - 1));
-    std::nth_element(values.begin(), at, values.end());
-    return *at;
 }
 
 } // namespace
@@ -232,9 +227,9 @@ units::Result<Chance> chance(const Plan& plan, int days, std::uint64_t seed, con
     std::vector<double> left;
     left.reserve(flights.size());
     for (const auto& flight : flights) left.push_back(flight.left_wh);
-    result.landing_low_wh = quantile(left, 0.05);
-    result.landing_median_wh = quantile(left, 0.5);
-    result.landing_high_wh = quantile(left, 0.95);
+    result.landing_low_wh = units::quantile(left, 0.05);
+    result.landing_median_wh = units::quantile(left, 0.5);
+    result.landing_high_wh = units::quantile(left, 0.95);
 
     // The rest by fewer of the same days: places of a line need no third digit.
     constexpr std::size_t fewer = 1000;
@@ -253,7 +248,7 @@ units::Result<Chance> chance(const Plan& plan, int days, std::uint64_t seed, con
         const OutwardPoint at = outward_at(plan, distance_m);
         const double spread = 1.6449 * at.left_sd_wh; // 5 and 95 % of a normal distribution
         result.bands.push_back(
-            {distance_m, at.left_wh - spread, at.left_wh + spread, quantile(spare, 0.05), quantile(spare, 0.95)});
+            {distance_m, at.left_wh - spread, at.left_wh + spread, units::quantile(spare, 0.05), units::quantile(spare, 0.95)});
         const bool holds = share_of(there, &DrawnFlight::reserve_intact) >= plan.request.turn.least_chance;
         if (holds && !broken_m) held_m = distance_m;
         if (!holds && !broken_m) broken_m = distance_m;

@@ -1,4 +1,5 @@
 #include "core/radio/link_reach.hpp"
+#include "core/units/quantile.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -37,12 +38,6 @@ double at(const LinkReading& reading, bool logarithmic) {
     return logarithmic ? std::log10(reading.distance_m) : reading.distance_m / 1000.0;
 }
 
-double quantile(std::vector<double> values, double share) {
-    const auto place = values.begin() + std::ptrdiff_t(share * double(values.size() - 1));
-    std::nth_element(values.begin(), place, values.end());
-    return *place;
-}
-
 /// The readings by equal parts of the way; parts with few of them left out.
 std::vector<Part> parts_of(const std::vector<LinkReading>& readings, bool logarithmic) {
     LinkReading farthest;
@@ -65,7 +60,7 @@ std::vector<Part> parts_of(const std::vector<LinkReading>& readings, bool logari
             part.middle.x += p.x / double(part.readings.size());
             values.push_back(p.y);
         }
-        part.middle.y = quantile(std::move(values), 0.5);
+        part.middle.y = units::quantile(values, 0.5);
     }
     return all;
 }
@@ -87,9 +82,9 @@ double worst_below(const std::vector<Part>& all, const Line& line) {
     for (const Part& part : all) {
         std::vector<double> off;
         for (const Point& p : part.readings) off.push_back(p.y - line.at_mean - line.slope * (p.x - line.mean_x));
-        below.push_back(quantile(std::move(off), worst));
+        below.push_back(units::quantile(off, worst));
     }
-    return quantile(std::move(below), 0.5);
+    return units::quantile(below, 0.5);
 }
 
 Line line_through(const std::vector<Point>& points, double prior_slope, double prior_sd, double least_scatter) {

@@ -4,10 +4,9 @@
 #include <cmath>
 #include <optional>
 
-#include <unsupported/Eigen/NonLinearOptimization>
-
 #include "core/units/constants.hpp"
 #include "core/units/huber.hpp"
+#include "core/units/least_squares.hpp"
 #include "core/units/median.hpp"
 
 namespace sobremesa::telemetry::circle {
@@ -22,7 +21,7 @@ constexpr double least_residual_mps = 0.15;
 constexpr double least_air_mps = 1e-6;
 
 /// Residuals of one point, m/s.
-Vector2d residual(const Setup& setup, const VectorXd& x, const Point& p) {
+Vector2d residual(const Setup& setup, const Unknowns& x, const Point& p) {
     const Vector2d air = p.velocity - wind_of(x, p);
     const double V = x[va] * (setup.airspeed ? p.airspeed_mps : p.pace);
     if (!setup.heading) return {air.norm() - V, 0.0};
@@ -30,38 +29,35 @@ Vector2d residual(const Setup& setup, const VectorXd& x, const Point& p) {
     return air - V * Vector2d(std::sin(h), std::cos(h));
 }
 
-/// Weighted residuals and priors as Eigen's solver wants them.
-struct Functor {
-    using Scalar = double;
-    using InputType = VectorXd;
-    using ValueType = VectorXd;
-    using JacobianType = MatrixXd;
-    enum { InputsAtCompileTime = Eigen::Dynamic, ValuesAtCompileTime = Eigen::Dynamic };
+using Residuals = Eigen::VectorXd;
+using Jacobian = Eigen::Matrix<double, Eigen::Dynamic, unknown_count>;
 
-    const Setup* setup = nullptr;
-    const std::vector<double>* weights = nullptr;
+/// Weighted residuals and priors, and their derivatives by the unknowns.
+struct WeightedFit {
+    const Setup& setup;
+    const std::vector<double>& weights;
     double scale = 1.0;
 
-    int inputs() const { return unknown_count; }
-    int values() const { return int(setup->points.size()) * setup->rows_per_point() + unknown_count; }
+    int values() const { return int(setup.points.size()) * setup.rows_per_point() + unknown_count; }
 
-    int operator()(const VectorXd& x, VectorXd& out) const {
-        const int rows = setup->rows_per_point();
-        for (std::size_t i = 0; i < setup->points.size(); ++i) {
-            const Vector2d r = std::sqrt((*weights)[i]) * residual(*setup, x, setup->points[i]) / scale;
+    Residuals residuals(const Unknowns& x) const {
+        const int rows = setup.rows_per_point();
+        Residuals out(values());
+        for (std::size_t i = 0; i < setup.points.size(); ++i) {
+            const Vector2d r = std::sqrt(weights[i]) * residual(setup, x, setup.points[i]) / scale;
             for (int k = 0; k < rows; ++k) out[Eigen::Index(i) * rows + k] = r[k];
         }
-        out.tail(unknown_count) = (x - setup->prior).cwiseQuotient(setup->prior_sd);
-        return 0;
+        out.tail<unknown_count>() = (x - setup.prior).cwiseQuotient(setup.prior_sd);
+        return out;
     }
 
-    /// Derivatives of the above by the unknowns.
-    int df(const VectorXd& x, MatrixXd& jacobian) const {
-        const int rows = setup->rows_per_point();
-        for (std::size_t i = 0; i < setup->points.size(); ++i) {
-            const Point& p = setup->points[i];
-            const double weight = std::sqrt((*weights)[i]) / scale;
-            const double pace = setup->airspeed ? p.airspeed_mps : p.pace;
+    Jacobian jacobian(const Unknowns& x) const {
+        const int rows = setup.rows_per_point();
+        Jacobian jacobian(values(), int(unknown_count));
+        for (std::size_t i = 0; i < setup.points.size(); ++i) {
+            const Point& p = setup.points[i];
+            const double weight = std::sqrt(weights[i]) / scale;
+            const double pace = setup.airspeed ? p.airspeed_mps : p.pace;
             const auto at = Eigen::Index(i) * rows;
             if (rows == 1) {
                 const Vector2d air = p.velocity - wind_of(x, p);
@@ -77,12 +73,25 @@ struct Functor {
             jacobian.row(at + 1) << 0.0, by_wind, 0.0, by_wind * p.t_h, -weight * pace * std::cos(h),
                 V * std::sin(h);
         }
-        jacobian.bottomRows(unknown_count) = setup->prior_sd.cwiseInverse().asDiagonal();
-        return 0;
+        jacobian.bottomRows<unknown_count>() = setup.prior_sd.cwiseInverse().asDiagonal();
+        return jacobian;
+    }
+
+    void minimize(Unknowns& x) const {
+        UnknownsSquare H;
+        Unknowns b;
+        units::damped_least_squares(
+            x, H, b, [&](const Unknowns& at) { return 0.5 * residuals(at).squaredNorm(); },
+            [&](const Unknowns& at, UnknownsSquare& normal, Unknowns& right) {
+                const Jacobian J = jacobian(at);
+                normal = J.transpose().lazyProduct(J);
+                right = -(J.transpose().lazyProduct(residuals(at)));
+            },
+            {.least_decrease = 1e-12});
     }
 };
 
-std::vector<double> sizes(const Setup& setup, const VectorXd& x) {
+std::vector<double> sizes(const Setup& setup, const Unknowns& x) {
     std::vector<double> result;
     result.reserve(setup.points.size());
     for (const Point& p : setup.points) result.push_back(residual(setup, x, p).norm());
@@ -103,7 +112,7 @@ int lags_of(const Setup& setup) {
 }
 
 /// How many neighbouring residuals count as one: gusts last.
-double alikeness(const Setup& setup, const VectorXd& r) {
+double alikeness(const Setup& setup, const Residuals& r) {
     const int rows = setup.rows_per_point();
     const auto n = Eigen::Index(setup.points.size());
     const int lags = lags_of(setup);
@@ -119,37 +128,37 @@ double alikeness(const Setup& setup, const VectorXd& r) {
 
 /// Where a fit begins: the algebraic circle through the velocities (Kåsa 1976), and points around it, because two
 /// bunches of velocities allow two circles.
-std::vector<VectorXd> beginnings(const Setup& setup) {
+std::vector<Unknowns> beginnings(const Setup& setup) {
     const auto n = Eigen::Index(setup.points.size());
-    MatrixXd A(n, 3);
-    VectorXd b(n);
+    Eigen::Matrix3d A = Eigen::Matrix3d::Zero();
+    Eigen::Vector3d b = Eigen::Vector3d::Zero();
     Vector2d mean = Vector2d::Zero();
     double speed = 0.0;
     for (Eigen::Index i = 0; i < n; ++i) {
         const Vector2d& v = setup.points[std::size_t(i)].velocity;
-        A.row(i) << v[0], v[1], 1.0;
-        b[i] = v.squaredNorm();
+        const Eigen::Vector3d row(v[0], v[1], 1.0);
+        A += row * row.transpose();
+        b += row * v.squaredNorm();
         mean += v / double(n);
         speed += v.norm() / double(n);
     }
-    const Eigen::Vector3d c = A.colPivHouseholderQr().solve(b);
+    const Eigen::Vector3d c = A.ldlt().solve(b);
     const Vector2d centre(0.5 * c[0], 0.5 * c[1]);
     const double radius = std::sqrt(std::max(c[2] + centre.squaredNorm(), 0.01));
     const auto begin = [&](const Vector2d& wind, double V) {
-        VectorXd x = setup.prior;
+        Unknowns x = setup.prior;
         x[we] = wind[0];
         x[wn] = wind[1];
         x[va] = setup.airspeed ? 1.0 : V;
         return x;
     };
-    std::vector<VectorXd> all{begin(Vector2d::Zero(), speed)};
+    std::vector<Unknowns> all{begin(Vector2d::Zero(), speed)};
     if (centre.allFinite() && centre.norm() < 2.0 * speed && radius < 3.0 * speed)
         all.push_back(begin(centre, radius));
     // Across the main direction of the velocities, both ways.
     Eigen::Matrix2d spread = Eigen::Matrix2d::Zero();
     for (const Point& p : setup.points) spread += (p.velocity - mean) * (p.velocity - mean).transpose();
-    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(spread);
-    const Vector2d across = axes.eigenvectors().col(0);
+    const Vector2d across = axes_of(spread).vectors.col(0);
     for (const double side : {-1.0, 1.0}) all.push_back(begin(mean + side * 0.3 * speed * across, speed));
     return all;
 }
@@ -166,7 +175,7 @@ struct Spoke {
     double cost = 0.0;
 };
 
-Spoke best_airspeed(const Setup& setup, const std::vector<Point>& points, const VectorXd& x, double scale,
+Spoke best_airspeed(const Setup& setup, const std::vector<Point>& points, const Unknowns& x, double scale,
                     double counts) {
     Spoke spoke{x[va], 0.0};
     std::vector<double> air(points.size());
@@ -212,7 +221,7 @@ std::pair<Vector2d, Vector2d> middle_of(const std::vector<Point>& points) {
     for (const Point& p : points) mean += p.velocity / double(points.size());
     Eigen::Matrix2d spread = Eigen::Matrix2d::Zero();
     for (const Point& p : points) spread += (p.velocity - mean) * (p.velocity - mean).transpose();
-    const Vector2d along = Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d>(spread).eigenvectors().col(1);
+    const Vector2d along = axes_of(spread).vectors.col(1);
     std::vector<double> off;
     off.reserve(points.size());
     for (const Point& p : points) off.push_back(along.dot(p.velocity - mean));
@@ -224,16 +233,20 @@ std::pair<Vector2d, Vector2d> middle_of(const std::vector<Point>& points) {
 
 } // namespace
 
-Vector2d wind_of(const VectorXd& x, const Point& p) {
+Axes axes_of(const Eigen::Matrix2d& symmetric) {
+    Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> solver;
+    solver.computeDirect(symmetric);
+    return {solver.eigenvalues(), solver.eigenvectors()};
+}
+
+Vector2d wind_of(const Unknowns& x, const Point& p) {
     return p.profile * Vector2d(x[we] + x[ge] * p.t_h, x[wn] + x[gn] * p.t_h);
 }
 
-Fit fit_from(const Setup& setup, VectorXd x) {
+Fit fit_from(const Setup& setup, Unknowns x) {
     Fit fit;
     std::vector<double> weights(setup.points.size(), 1.0);
-    Functor functor;
-    functor.setup = &setup;
-    functor.weights = &weights;
+    WeightedFit weighted{setup, weights};
     constexpr int rounds = 6;
     for (int round = 0; round < rounds; ++round) {
         const auto r = sizes(setup, x);
@@ -241,48 +254,42 @@ Fit fit_from(const Setup& setup, VectorXd x) {
         for (std::size_t i = 0; i < r.size(); ++i)
             weights[i] = setup.points[i].trust * units::huber_weight(r[i] / fit.scale);
         // Seconds that are alike count as one, or priors would drown in them.
-        functor.scale = fit.scale * std::sqrt(fit.alike);
-        Eigen::LevenbergMarquardt<Functor> solver(functor);
-        solver.parameters.maxfev = 400;
-        const VectorXd before = x;
-        solver.minimize(x);
-        VectorXd left(functor.values());
-        functor(x, left);
+        weighted.scale = fit.scale * std::sqrt(fit.alike);
+        const Unknowns before = x;
+        weighted.minimize(x);
+        const Residuals left = weighted.residuals(x);
         fit.alike = alikeness(setup, left);
         if (round > 1 && (x - before).norm() < 1e-4) break;
     }
     fit.x = x;
 
-    VectorXd r(functor.values());
-    functor(x, r);
-    MatrixXd J(functor.values(), unknown_count);
-    functor.df(x, J);
-    const MatrixXd H = J.transpose() * J;
-    const MatrixXd inverse = H.ldlt().solve(MatrixXd::Identity(unknown_count, unknown_count));
+    const Residuals r = weighted.residuals(x);
+    const Jacobian J = weighted.jacobian(x);
+    const UnknownsSquare H = J.transpose().lazyProduct(J);
+    const UnknownsSquare inverse = H.ldlt().solve(UnknownsSquare::Identity());
     fit.cost = r.squaredNorm();
 
     // Residuals of neighbours are alike. Their sums over some seconds count, not each of them.
     const int rows = setup.rows_per_point();
     const auto n = setup.points.size();
-    MatrixXd scores(unknown_count, Eigen::Index(n));
+    Jacobian scores = Jacobian::Zero(Eigen::Index(n), int(unknown_count));
     for (std::size_t i = 0; i < n; ++i) {
-        scores.col(Eigen::Index(i)).setZero();
         for (int k = 0; k < rows; ++k) {
             const Eigen::Index at = Eigen::Index(i) * rows + k;
-            scores.col(Eigen::Index(i)) += J.row(at).transpose() * r[at];
+            scores.row(Eigen::Index(i)) += J.row(at) * r[at];
         }
     }
     const int lags = lags_of(setup);
-    MatrixXd meat = scores * scores.transpose();
+    UnknownsSquare meat = scores.transpose().lazyProduct(scores);
     for (int lag = 1; lag <= lags; ++lag) {
-        const MatrixXd cross =
-            scores.leftCols(Eigen::Index(n) - lag) * scores.rightCols(Eigen::Index(n) - lag).transpose();
+        const UnknownsSquare cross =
+            scores.topRows(Eigen::Index(n) - lag).transpose().lazyProduct(scores.bottomRows(Eigen::Index(n) - lag));
         meat += (1.0 - double(lag) / (lags + 1.0)) * (cross + cross.transpose());
     }
     const double variance = r.head(Eigen::Index(n) * rows).squaredNorm() / std::max(double(n) * rows, 1.0);
-    const MatrixXd prior = setup.prior_sd.cwiseInverse().cwiseAbs2().asDiagonal();
-    const MatrixXd sandwich = inverse * (meat + prior) * inverse;
-    const MatrixXd plain = inverse * ((H - prior) * variance * fit.alike + prior) * inverse;
+    const UnknownsSquare prior = setup.prior_sd.cwiseInverse().cwiseAbs2().asDiagonal();
+    const UnknownsSquare sandwich = inverse * (meat + prior) * inverse;
+    const UnknownsSquare plain = inverse * ((H - prior) * variance * fit.alike + prior) * inverse;
     // Few turns: the sandwich sees too little of them. Many: the plain one does not see what hangs together.
     fit.covariance = 0.5 * (sandwich + plain);
     for (int i = 0; i < unknown_count; ++i) {
@@ -296,7 +303,7 @@ Fit fit_from(const Setup& setup, VectorXd x) {
 
 Fit best_fit(const Setup& setup) {
     std::optional<Fit> best;
-    for (const VectorXd& x : beginnings(setup)) {
+    for (const Unknowns& x : beginnings(setup)) {
         Fit fit = fit_from(setup, x);
         if (fit.x[va] < 0.0) continue;
         // By what it leaves unexplained at the same measure: each fit has a scale of its own.
@@ -325,7 +332,7 @@ void walk_least_known(const Setup& setup, Fit& fit) {
     const Vector2d& centre = middle.first;
     const Vector2d& along = middle.second;
     const Vector2d across(-along[1], along[0]);
-    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(fit.covariance.topLeftCorner(2, 2));
+    const Axes axes = axes_of(fit.covariance.topLeftCorner<2, 2>());
     // A fit on a wrong circle makes up for it by growth.
     fit.x[ge] = fit.x[gn] = 0.0;
     struct Place {
@@ -340,7 +347,7 @@ void walk_least_known(const Setup& setup, Fit& fit) {
     // From the origin, not from the fit: with no wind as likely as any the prior is symmetric there.
     const double origin = -centre.dot(across);
     for (double t = origin - farthest_mps; t <= origin + farthest_mps; t += step_mps) {
-        VectorXd x = fit.x;
+        Unknowns x = fit.x;
         const auto at = [&](double s) {
             x.head(2) = centre + t * across + s * along;
             return best_airspeed(setup, points, x, fit.scale, counts);
@@ -390,23 +397,23 @@ void walk_least_known(const Setup& setup, Fit& fit) {
     }
     // What each place leaves open by itself is what the fit knows across the walk.
     Eigen::Matrix3d own = Eigen::Matrix3d::Zero();
-    own.topLeftCorner(2, 2) = axes.eigenvalues()[0] * along * along.transpose();
+    own.topLeftCorner<2, 2>() = axes.values[0] * along * along.transpose();
     double per_unit = 1.0;
     if (setup.airspeed) {
         per_unit = 0.0;
         for (const Point& p : points) per_unit += p.airspeed_mps / double(points.size());
     }
-    own(2, 2) = axes.eigenvalues()[0] / (per_unit * per_unit);
+    own(2, 2) = axes.values[0] / (per_unit * per_unit);
     const Eigen::Matrix3d wide = spread + own;
-    const Eigen::Matrix2d narrow = fit.covariance.topLeftCorner(2, 2);
+    const Eigen::Matrix2d narrow = fit.covariance.topLeftCorner<2, 2>();
     fit.x[we] = mean[0];
     fit.x[wn] = mean[1];
     fit.x[va] = V;
     // Never surer than the fit itself.
     const double floor = across.dot(narrow * across);
-    const double found = across.dot(wide.topLeftCorner(2, 2) * across);
-    fit.covariance.topLeftCorner(2, 2) =
-        wide.topLeftCorner(2, 2) + std::max(floor - found, 0.0) * across * across.transpose();
+    const double found = across.dot(wide.topLeftCorner<2, 2>() * across);
+    fit.covariance.topLeftCorner<2, 2>() =
+        wide.topLeftCorner<2, 2>() + std::max(floor - found, 0.0) * across * across.transpose();
     fit.covariance(va, va) = std::max(wide(2, 2), found > floor ? 0.0 : fit.covariance(va, va));
 }
 
@@ -417,7 +424,7 @@ std::pair<Vector2d, Eigen::Matrix2d> mean_wind(const Setup& setup, const Fit& fi
         p += point.profile / double(setup.points.size());
         pt += point.profile * point.t_h / double(setup.points.size());
     }
-    MatrixXd to_mean = MatrixXd::Zero(2, unknown_count);
+    Eigen::Matrix<double, 2, unknown_count> to_mean = Eigen::Matrix<double, 2, unknown_count>::Zero();
     to_mean(0, we) = to_mean(1, wn) = p;
     to_mean(0, ge) = to_mean(1, gn) = pt;
     return {to_mean * fit.x, to_mean * fit.covariance * to_mean.transpose()};

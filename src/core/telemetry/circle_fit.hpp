@@ -10,9 +10,7 @@ namespace sobremesa::telemetry::circle {
 // Ground velocities on a circle around the wind: |v − w| = V. The numerics behind `wind_estimate`; Eigen stays in
 // here.
 
-using Eigen::MatrixXd;
 using Eigen::Vector2d;
-using Eigen::VectorXd;
 
 /// One moment as the fit sees it.
 struct Point {
@@ -32,30 +30,41 @@ struct Point {
 /// east, north, growth east, growth north, airspeed or its scale, heading offset
 enum Unknown { we, wn, ge, gn, va, dh, unknown_count };
 
+// Sizes known to the compiler: the same algebra on matrices of any size takes a minute and a half to compile.
+using Unknowns = Eigen::Matrix<double, unknown_count, 1>;
+using UnknownsSquare = Eigen::Matrix<double, unknown_count, unknown_count>;
+
 struct Setup {
     std::vector<Point> points;
     bool heading = false;
     bool airspeed = false;
-    VectorXd prior = VectorXd::Zero(unknown_count);
-    VectorXd prior_sd = VectorXd::Ones(unknown_count);
+    Unknowns prior = Unknowns::Zero();
+    Unknowns prior_sd = Unknowns::Ones();
 
     int rows_per_point() const { return heading ? 2 : 1; }
 };
 
 struct Fit {
-    VectorXd x;
-    MatrixXd covariance;
+    Unknowns x = Unknowns::Zero();
+    UnknownsSquare covariance = UnknownsSquare::Zero();
     double scale = 1.0; ///< robust sd of a residual, m/s
     double cost = 0.0;
     double alike = 1.0; ///< how many neighbouring residuals count as one
 };
 
+/// Principal axes of a symmetric matrix: values ascending, vectors in columns. In closed form, and compiled once.
+struct Axes {
+    Vector2d values;
+    Eigen::Matrix2d vectors;
+};
+Axes axes_of(const Eigen::Matrix2d& symmetric);
+
 /// Wind at a point, m/s, by the unknowns `x`.
-Vector2d wind_of(const VectorXd& x, const Point& p);
+Vector2d wind_of(const Unknowns& x, const Point& p);
 
 /// Fits from a beginning: Levenberg-Marquardt (Eigen) with Huber's weights, neighbours that are alike counted as
 /// one.
-Fit fit_from(const Setup& setup, VectorXd x);
+Fit fit_from(const Setup& setup, Unknowns x);
 
 /// The best fit from several beginnings: two bunches of velocities allow two circles.
 Fit best_fit(const Setup& setup);

@@ -3,6 +3,7 @@
 #include <array>
 #include <cstddef>
 #include <cstdint>
+#include <limits>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -11,6 +12,9 @@
 #include "core/units/notice.hpp"
 
 namespace sobremesa::telemetry {
+
+/// What a column holds where the log has nothing.
+inline constexpr double missing_value = std::numeric_limits<double>::quiet_NaN();
 
 /// What a column of a log can be. All SI; an angle in degrees; charge in Ah, energy in Wh.
 enum class Channel {

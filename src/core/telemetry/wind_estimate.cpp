@@ -181,7 +181,7 @@ void add_windows(const Motion& motion, double reference_m, WindEstimate& estimat
             units::combine_sd(estimate.airspeed_mps.sd, airspeed_wander * estimate.airspeed_mps.value)};
         Setup setup = setup_from(motion, from, to, reference_m, V, estimate.used_heading, estimate.used_airspeed);
         if (setup.points.size() < std::size_t(least_flight_s)) continue;
-        VectorXd x = setup.prior;
+        Unknowns x = setup.prior;
         x[we] = mean[0];
         x[wn] = mean[1];
         const Fit fit = fit_from(setup, x);
@@ -245,13 +245,13 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
         // What turning tells well is not overruled by an instrument that contradicts it.
         const auto [alone, alone_cov] = mean_wind(setup, fit);
         const auto [together, together_cov] = mean_wind(joined, with);
-        const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> alone_axes(alone_cov);
+        const Axes alone_axes = axes_of(alone_cov);
         constexpr double well_known_mps = 0.3;
         constexpr double chi_squared_999 = 13.8;
         const Vector2d apart = together - alone;
         const Eigen::Matrix2d both =
             alone_cov + together_cov + 0.02 * Eigen::Matrix2d::Identity(); // a tenth of a metre a second in each
-        if (alone_axes.eigenvalues()[1] < well_known_mps * well_known_mps &&
+        if (alone_axes.values[1] < well_known_mps * well_known_mps &&
             apart.dot(both.inverse() * apart) > chi_squared_999)
             return;
         setup = std::move(joined);
@@ -264,8 +264,8 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
 
     const auto settle = [](const Setup& of, Fit& fitted) {
         constexpr double uncertain_mps = 0.3;
-        const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(fitted.covariance.topLeftCorner(2, 2));
-        if (!of.heading && axes.eigenvalues()[1] > uncertain_mps * uncertain_mps) walk_least_known(of, fitted);
+        const Axes axes = axes_of(fitted.covariance.topLeftCorner<2, 2>());
+        if (!of.heading && axes.values[1] > uncertain_mps * uncertain_mps) walk_least_known(of, fitted);
     };
     settle(setup, fit);
     auto [w, cov] = mean_wind(setup, fit);
@@ -297,12 +297,12 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
     }
     result.airspeed_mps = {V, V_sd};
     const Vector2d along = w.norm() > 1e-9 ? Vector2d(w.normalized()) : Vector2d(0.0, 1.0);
-    const Eigen::Matrix2d growth_cov = fit.covariance.block(ge, ge, 2, 2);
+    const Eigen::Matrix2d growth_cov = fit.covariance.block<2, 2>(ge, ge);
     result.growth_mps_per_h = {along.dot(Vector2d(fit.x[ge], fit.x[gn])), std::sqrt(along.dot(growth_cov * along))};
-    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(cov);
-    result.best_sd_mps = std::sqrt(std::max(axes.eigenvalues()[0], 0.0));
-    result.worst_sd_mps = std::sqrt(std::max(axes.eigenvalues()[1], 0.0));
-    const Vector2d best = axes.eigenvectors().col(0);
+    const Axes axes = axes_of(cov);
+    result.best_sd_mps = std::sqrt(std::max(axes.values[0], 0.0));
+    result.worst_sd_mps = std::sqrt(std::max(axes.values[1], 0.0));
+    const Vector2d best = axes.vectors.col(0);
     result.known_along_deg = std::fmod(units::wrap_degrees(units::degrees(std::atan2(best[0], best[1]))), 180.0);
     result.turned_deg = turned_deg(motion, first, last, w);
     result.knowledge = result.worst_sd_mps <= known_sd_mps  ? WindKnowledge::known

@@ -12,6 +12,9 @@ inline constexpr double standard_gravity_mps2 = 9.80665;
 /// Offset between the Celsius and Kelvin scales, K. ISO 80000-5.
 inline constexpr double zero_celsius_k = 273.15;
 
+/// Density of the standard atmosphere at sea level, kg/m³. ISO 2533:1975.
+inline constexpr double sea_level_density_kgm3 = 1.225;
+
 inline constexpr double pi = 3.14159265358979323846;
 
 constexpr double radians(double degrees) {

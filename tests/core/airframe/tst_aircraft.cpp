@@ -2,6 +2,7 @@
 
 #include "core/airframe/aircraft.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::airframe;
@@ -166,5 +167,5 @@ void AircraftTest::aClimbCostsWhatItsEfficiencySays() {
     VERIFY_NEAR(efficiency_at({}, 16.0).value, usual_climb_efficiency, 1e-12);
 }
 
-QTEST_APPLESS_MAIN(AircraftTest)
+SOBREMESA_TEST(AircraftTest)
 #include "tst_aircraft.moc"

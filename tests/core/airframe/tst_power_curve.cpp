@@ -5,6 +5,7 @@
 #include "core/airframe/speeds_to_fly.hpp"
 #include "core/units/constants.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::airframe;
@@ -290,5 +291,5 @@ void PowerCurveTest::theCurveTakesThePlaceOfTheKnownCruise() {
                 1.5 * 9.80665 * 2.0 / 0.5, 1e-6);
 }
 
-QTEST_GUILESS_MAIN(PowerCurveTest)
+SOBREMESA_TEST(PowerCurveTest)
 #include "tst_power_curve.moc"

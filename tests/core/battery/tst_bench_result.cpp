@@ -3,6 +3,7 @@
 #include "core/battery/bench.hpp"
 #include "core/battery/partial_test.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::battery;
@@ -171,5 +172,5 @@ void BenchResultTest::anOrdinaryTestIsPossible() {
     }
 }
 
-QTEST_APPLESS_MAIN(BenchResultTest)
+SOBREMESA_TEST(BenchResultTest)
 #include "tst_bench_result.moc"

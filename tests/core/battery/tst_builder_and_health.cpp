@@ -7,6 +7,7 @@
 #include "core/battery/pack_builder.hpp"
 #include "core/battery/trend_line.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::battery;
@@ -233,5 +234,5 @@ void BuilderAndHealthTest::theBandIsNarrowestInTheMiddle() {
     VERIFY_NEAR(cells[0].half_spread, 0.002, 1e-12);
 }
 
-QTEST_APPLESS_MAIN(BuilderAndHealthTest)
+SOBREMESA_TEST(BuilderAndHealthTest)
 #include "tst_builder_and_health.moc"

@@ -4,6 +4,7 @@
 
 #include "core/battery/discharge.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::battery;
@@ -183,5 +184,5 @@ void DischargeTest::nearlyNoLoadEnds() {
     QVERIFY(run.last().charge_used_ah < 0.1);
 }
 
-QTEST_APPLESS_MAIN(DischargeTest)
+SOBREMESA_TEST(DischargeTest)
 #include "tst_discharge.moc"

@@ -2,6 +2,7 @@
 
 #include "core/battery/pack_model.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::battery;
@@ -153,5 +154,5 @@ void PackTest::energyIsTheCurrency() {
     QCOMPARE(rated_charge_ah(five), rated_charge_ah(six));
 }
 
-QTEST_APPLESS_MAIN(PackTest)
+SOBREMESA_TEST(PackTest)
 #include "tst_pack.moc"

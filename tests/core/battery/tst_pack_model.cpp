@@ -4,6 +4,7 @@
 
 #include "core/battery/discharge.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::battery;
@@ -354,5 +355,5 @@ void PackModelTest::ratedCurrentIsTrustedByItsLabel() {
     QCOMPARE(continuous_current_a(pack), 15.0);
 }
 
-QTEST_APPLESS_MAIN(PackModelTest)
+SOBREMESA_TEST(PackModelTest)
 #include "tst_pack_model.moc"

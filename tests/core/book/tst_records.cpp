@@ -2,6 +2,7 @@
 
 #include "core/book/records.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using book::FlightFigures;
@@ -100,5 +101,5 @@ void RecordsTest::cyclesExplainThemselves() {
     QCOMPARE(book::explain_flights(4).value.value, 4.0);
 }
 
-QTEST_GUILESS_MAIN(RecordsTest)
+SOBREMESA_TEST(RecordsTest)
 #include "tst_records.moc"

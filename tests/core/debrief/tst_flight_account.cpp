@@ -9,6 +9,7 @@
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using telemetry::Channel;
@@ -396,5 +397,5 @@ void FlightAccountTest::everyFigureAnswersWhy() {
     QVERIFY(!why.inputs.empty());
 }
 
-QTEST_GUILESS_MAIN(FlightAccountTest)
+SOBREMESA_TEST(FlightAccountTest)
 #include "tst_flight_account.moc"

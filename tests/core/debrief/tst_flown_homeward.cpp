@@ -4,6 +4,7 @@
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using telemetry::Channel;
@@ -217,5 +218,5 @@ void FlownHomewardTest::elsewhereTheHillsAreOthers() {
     QVERIFY(!debrief::flown_mission(log.clean, log.summary, planned).terrain);
 }
 
-QTEST_GUILESS_MAIN(FlownHomewardTest)
+SOBREMESA_TEST(FlownHomewardTest)
 #include "tst_flown_homeward.moc"

@@ -11,6 +11,7 @@
 #include "sim/simulated_flight.hpp"
 #include "sim/simulated_power.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using learning::Lesson;
@@ -477,5 +478,5 @@ void LearningTest::impossibleAircraftAreRefused() {
     QCOMPARE(learning::fit_curve(aircraft, 1.3, {}).error().code, units::ErrorCode::value_out_of_range);
 }
 
-QTEST_GUILESS_MAIN(LearningTest)
+SOBREMESA_TEST(LearningTest)
 #include "tst_learning.moc"

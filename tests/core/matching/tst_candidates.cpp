@@ -8,6 +8,7 @@
 #include "core/mission/plan.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::matching;
@@ -253,5 +254,5 @@ void CandidatesTest::theBenchStandsInThePlansWind() {
     VERIFY_NEAR(bench_of(request)->wind_from_deg, 90.0, 1e-9);
 }
 
-QTEST_APPLESS_MAIN(CandidatesTest)
+SOBREMESA_TEST(CandidatesTest)
 #include "tst_candidates.moc"

@@ -9,6 +9,7 @@
 #include "core/units/constants.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 
@@ -243,5 +244,5 @@ void WhatIfTest::withoutFullPowerThereIsNoHeadroom() {
     QVERIFY(!matching::headroom(aircraft, li_ion(6, 2, 2.8, 0.585), 220.0, 400.0, 2.8, 20.0).has_value());
 }
 
-QTEST_GUILESS_MAIN(WhatIfTest)
+SOBREMESA_TEST(WhatIfTest)
 #include "tst_what_if.moc"

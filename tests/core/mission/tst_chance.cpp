@@ -4,6 +4,7 @@
 #include "support/compare.hpp"
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
@@ -227,5 +228,5 @@ void ChanceTest::aStopStopsIt() {
     QCOMPARE(result.error().code, units::ErrorCode::cancelled);
 }
 
-QTEST_APPLESS_MAIN(ChanceTest)
+SOBREMESA_TEST(ChanceTest)
 #include "tst_chance.moc"

@@ -12,6 +12,7 @@
 #include "sim/simulated_power.hpp"
 #include "support/compare.hpp"
 #include "support/planned.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
@@ -177,5 +178,5 @@ void ChanceInTheAirTest::sharesAreAsForecast() {
     QVERIFY2(gaps <= 0.03, qPrintable(QString::number(gaps)));
 }
 
-QTEST_APPLESS_MAIN(ChanceInTheAirTest)
+SOBREMESA_TEST(ChanceInTheAirTest)
 #include "tst_chance_in_the_air.moc"

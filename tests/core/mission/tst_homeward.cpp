@@ -9,6 +9,7 @@
 #include "core/mission/plan.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
@@ -209,5 +210,5 @@ void HomewardTest::bearingsMirrorInStillAir() {
     }
 }
 
-QTEST_APPLESS_MAIN(HomewardTest)
+SOBREMESA_TEST(HomewardTest)
 #include "tst_homeward.moc"

@@ -10,6 +10,7 @@
 #include "support/compare.hpp"
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
@@ -400,5 +401,5 @@ void LimitsTest::everyCheckExplainsItself() {
     }
 }
 
-QTEST_APPLESS_MAIN(LimitsTest)
+SOBREMESA_TEST(LimitsTest)
 #include "tst_limits.moc"

@@ -15,6 +15,7 @@
 #include "support/compare.hpp"
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
@@ -699,5 +700,5 @@ void MissionsTest::impossibleMissionsNameTheField() {
     QCOMPARE(QString::fromStdString(plan.error().where.field), field);
 }
 
-QTEST_APPLESS_MAIN(MissionsTest)
+SOBREMESA_TEST(MissionsTest)
 #include "tst_missions.moc"

@@ -6,6 +6,7 @@
 #include "support/compare.hpp"
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
@@ -276,5 +277,5 @@ void PlanTest::impossibleRequestsNameTheField() {
     QCOMPARE(QString::fromStdString(plan.error().where.field), field);
 }
 
-QTEST_APPLESS_MAIN(PlanTest)
+SOBREMESA_TEST(PlanTest)
 #include "tst_plan.moc"

@@ -4,6 +4,7 @@
 #include "support/compare.hpp"
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
@@ -158,5 +159,5 @@ void ReachTest::aStopStopsIt() {
     QCOMPARE(line.error().code, units::ErrorCode::cancelled);
 }
 
-QTEST_APPLESS_MAIN(ReachTest)
+SOBREMESA_TEST(ReachTest)
 #include "tst_reach.moc"

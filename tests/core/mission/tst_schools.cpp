@@ -4,6 +4,7 @@
 #include "core/mission/plan.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
@@ -118,5 +119,5 @@ void SchoolsTest::everySchoolExplainsItself() {
     }
 }
 
-QTEST_APPLESS_MAIN(SchoolsTest)
+SOBREMESA_TEST(SchoolsTest)
 #include "tst_schools.moc"

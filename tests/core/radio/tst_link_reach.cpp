@@ -4,6 +4,7 @@
 
 #include "core/radio/link_reach.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 
@@ -106,5 +107,5 @@ void LinkReachTest::fewReadingsSayNothing() {
     QVERIFY(!radio::link_reach(radio::LinkKind::signal_dbm, {}, -100.0).has_value());
 }
 
-QTEST_GUILESS_MAIN(LinkReachTest)
+SOBREMESA_TEST(LinkReachTest)
 #include "tst_link_reach.moc"

@@ -6,6 +6,7 @@
 #include "core/telemetry/calibration_check.hpp"
 #include "core/telemetry/idle_reading.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::telemetry;
@@ -176,5 +177,5 @@ void CalibrationTest::beforeAndAfter() {
     VERIFY_NEAR(both.worst_after, 1.1 / 1.08 - 1.0, 1e-12);
 }
 
-QTEST_APPLESS_MAIN(CalibrationTest)
+SOBREMESA_TEST(CalibrationTest)
 #include "tst_calibration.moc"

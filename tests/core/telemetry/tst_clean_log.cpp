@@ -3,6 +3,7 @@
 #include "core/telemetry/clean_log.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::telemetry;
@@ -144,5 +145,5 @@ void CleanLogTest::stopsWhenAsked() {
     QCOMPARE(clean(tests::shared(made_log()), {}, stop.get_token()).error().code, units::ErrorCode::cancelled);
 }
 
-QTEST_APPLESS_MAIN(CleanLogTest)
+SOBREMESA_TEST(CleanLogTest)
 #include "tst_clean_log.moc"

@@ -5,6 +5,7 @@
 #include "core/telemetry/consumption.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::telemetry;
@@ -195,5 +196,5 @@ void ConsumptionTest::everyNumberExplainsItself() {
     QCOMPARE(explain(*left_by_charge(s, 2.0), s, Quantity::left_share).inputs.size(), std::size_t(2));
 }
 
-QTEST_APPLESS_MAIN(ConsumptionTest)
+SOBREMESA_TEST(ConsumptionTest)
 #include "tst_consumption.moc"

@@ -11,6 +11,7 @@
 #include "sim/simulated_flight.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::telemetry;
@@ -537,5 +538,5 @@ void FindingsTest::brokenLogsGiveNothing() {
     QVERIFY(!stopped);
 }
 
-QTEST_APPLESS_MAIN(FindingsTest)
+SOBREMESA_TEST(FindingsTest)
 #include "tst_findings.moc"

@@ -8,6 +8,7 @@
 #include "core/telemetry/min_max_pyramid.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
+#include "support/test_program.hpp"
 
 #include <random>
 
@@ -369,5 +370,5 @@ void SensorFaultsTest::smoothingTakesJitterOff() {
     }
 }
 
-QTEST_GUILESS_MAIN(SensorFaultsTest)
+SOBREMESA_TEST(SensorFaultsTest)
 #include "tst_sensor_faults.moc"

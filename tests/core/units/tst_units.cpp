@@ -6,6 +6,7 @@
 #include "core/units/constants.hpp"
 #include "core/units/limits.hpp"
 #include "support/compare.hpp"
+#include "support/test_program.hpp"
 
 using namespace sobremesa;
 
@@ -93,5 +94,5 @@ void Units::localFrameGoesThereAndBack() {
     QVERIFY(!geodesy::LocalFrame::around({91.0, 0.0}).has_value());
 }
 
-QTEST_APPLESS_MAIN(Units)
+SOBREMESA_TEST(Units)
 #include "tst_units.moc"

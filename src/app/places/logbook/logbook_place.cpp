@@ -35,12 +35,6 @@ QString clock_text(const std::optional<double>& start_s) {
     return QDateTime::fromSecsSinceEpoch(qint64(*start_s), Qt::UTC).toString(QStringLiteral("yyyy-MM-dd HH:mm"));
 }
 
-Cell text_cell(const QString& text) {
-    Cell cell;
-    cell.text = text;
-    return cell;
-}
-
 } // namespace
 
 FlightFilter::FlightFilter(const session::Desk& desk, const std::vector<Id>& ids, QObject* parent)

@@ -59,13 +59,6 @@ protected:
     }
 };
 
-Cell text_cell(const QString& text, bool strong = false) {
-    Cell cell;
-    cell.text = text;
-    cell.strong = strong;
-    return cell;
-}
-
 } // namespace
 
 BenchPage::BenchPage(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent)

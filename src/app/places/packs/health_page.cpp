@@ -9,6 +9,7 @@
 #include <QPushButton>
 #include <QRegularExpression>
 
+#include "app/charts/chart_style.hpp"
 #include "app/charts/health_chart.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/button_row.hpp"
@@ -34,7 +35,6 @@ using units::Quantity;
 
 namespace {
 
-constexpr double milliohms = 1000.0;
 
 /// "4.1 4,3 4.0": numbers with blanks or semicolons between; nothing where one is none.
 std::optional<std::vector<double>> numbers_in(const QString& text, double factor) {

@@ -60,7 +60,7 @@ std::optional<double> open_or(double value) {
     return value > 0.0 ? std::optional(value) : std::nullopt;
 }
 
-Cell plain_cell(const QString& text, bool figure) {
+Cell workshop_cell(const QString& text, bool figure) {
     Cell cell;
     cell.text = text;
     cell.figure = figure;
@@ -288,22 +288,22 @@ void WorkshopPage::showBuilt() {
         built_figures_->figures()[i]->setExplanation(battery::explain(*build_, made_, figures[i].first),
                                                      figures[i].second);
     built_figures_->layOutAgain();
-    const auto mass = [&](double kg) { return plain_cell(wording::written(kg, 0.0, {1000.0, tr("g"), 1}), true); };
+    const auto mass = [&](double kg) { return workshop_cell(wording::written(kg, 0.0, {1000.0, tr("g"), 1}), true); };
     const auto ohm = [&](double value) {
-        return plain_cell(wording::written(value, 0.0, {1000.0, tr("mΩ"), 1}), true);
+        return workshop_cell(wording::written(value, 0.0, {1000.0, tr("mΩ"), 1}), true);
     };
     const auto current = [&](double value) {
-        return plain_cell(wording::written(value, 0.0, {1.0, tr("A"), 0}), true);
+        return workshop_cell(wording::written(value, 0.0, {1.0, tr("A"), 0}), true);
     };
-    const auto none = [] { return plain_cell(QStringLiteral("–"), true); };
+    const auto none = [] { return workshop_cell(QStringLiteral("–"), true); };
     parts_->setCells(
         {tr("part"), tr("mass"), tr("resistance"), tr("carries")},
-        {{plain_cell(tr("cells"), false), mass(made_.cells_kg), ohm(made_.cells_resistance_ohm),
+        {{workshop_cell(tr("cells"), false), mass(made_.cells_kg), ohm(made_.cells_resistance_ohm),
           current(made_.cells_current_a)},
-         {plain_cell(tr("strips"), false), mass(made_.strips_kg), ohm(made_.strip_resistance_ohm),
+         {workshop_cell(tr("strips"), false), mass(made_.strips_kg), ohm(made_.strip_resistance_ohm),
           current(made_.strips_current_a)},
-         {plain_cell(tr("leads"), false), mass(made_.leads_kg), ohm(made_.leads_resistance_ohm), none()},
-         {plain_cell(tr("the rest"), false), mass(made_.extras_kg), none(), none()}});
+         {workshop_cell(tr("leads"), false), mass(made_.leads_kg), ohm(made_.leads_resistance_ohm), none()},
+         {workshop_cell(tr("the rest"), false), mass(made_.extras_kg), none(), none()}});
     parts_table_->fitColumns();
 }
 

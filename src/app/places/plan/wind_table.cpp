@@ -17,7 +17,7 @@ using units::Quantity;
 
 namespace {
 
-enum Column { height_at, speed_at, from_at };
+enum WindColumn { wind_height_at, wind_speed_at, wind_from_at };
 constexpr int most_rows_shown = 6;
 
 } // namespace
@@ -43,7 +43,7 @@ WindTable::WindTable(FormSubject subject, QWidget* parent)
     auto* buttons = new ButtonRow;
     buttons->add(tr("Add a height"), QStringLiteral("addWindHeight"), this, [this] {
         change(mission::add_wind_height);
-        table()->setCurrentCell(table()->rowCount() - 1, height_at);
+        table()->setCurrentCell(table()->rowCount() - 1, wind_height_at);
     });
     remove_ = buttons->add(tr("Remove"), QStringLiteral("removeWindHeight"), this, [this] {
         const int row = table()->currentRow();
@@ -60,11 +60,11 @@ void WindTable::fill(const mission::PlanRequest& request) {
     table()->setRowCount(int(winds.size()));
     for (int row = 0; row < int(winds.size()); ++row) {
         const auto& one = winds[std::size_t(row)];
-        table()->put(row, height_at, SmallTable::figure(one.height_m * q.notation(Quantity::height).factor, 0),
+        table()->put(row, wind_height_at, SmallTable::figure(one.height_m * q.notation(Quantity::height).factor, 0),
                      true);
-        table()->put(row, speed_at,
+        table()->put(row, wind_speed_at,
                      SmallTable::figure(one.wind.speed_mps * q.notation(Quantity::wind_speed).factor, 1), true);
-        table()->put(row, from_at, SmallTable::figure(one.wind.from_deg, 0), true);
+        table()->put(row, wind_from_at, SmallTable::figure(one.wind.from_deg, 0), true);
     }
     table()->setVisible(!winds.empty());
     remove_->setVisible(!winds.empty());
@@ -80,10 +80,10 @@ void WindTable::edited(int row, int column, const QString& typed) {
     const auto& q = Look::instance().quantities();
     change([&](mission::PlanRequest& request) {
         auto& one = request.weather.wind_table[std::size_t(row)];
-        switch (Column(column)) {
-        case height_at: one.height_m = *number / q.notation(Quantity::height).factor; break;
-        case speed_at: one.wind.speed_mps = *number / q.notation(Quantity::wind_speed).factor; break;
-        case from_at: one.wind.from_deg = units::wrap_degrees(*number); break;
+        switch (WindColumn(column)) {
+        case wind_height_at: one.height_m = *number / q.notation(Quantity::height).factor; break;
+        case wind_speed_at: one.wind.speed_mps = *number / q.notation(Quantity::wind_speed).factor; break;
+        case wind_from_at: one.wind.from_deg = units::wrap_degrees(*number); break;
         }
         mission::sort_wind_heights(request.weather);
     });

@@ -40,12 +40,6 @@ Cell figure_cell(const QString& text, double sort) {
     return cell;
 }
 
-Cell text_cell(const QString& text) {
-    Cell cell;
-    cell.text = text;
-    return cell;
-}
-
 } // namespace
 
 SensorsPlace::SensorsPlace(session::Desk& desk, QWidget* parent)

@@ -10,7 +10,7 @@ using logbook::EditKind;
 using logbook::Kind;
 using session::Desk;
 
-struct Words {
+struct ShelfWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Shelf)
 };
 
@@ -56,21 +56,21 @@ Shelf fleet_shelf(Desk& desk) {
     const auto name = [](const book::KeptAircraft& k) { return k.aircraft.name; };
     Shelf shelf;
     shelf.key = QStringLiteral("fleet");
-    shelf.title = Words::tr("Fleet");
-    shelf.empty_sentence = Words::tr("Here stand your aircraft: what they weigh and what they draw in cruise.");
+    shelf.title = ShelfWords::tr("Fleet");
+    shelf.empty_sentence = ShelfWords::tr("Here stand your aircraft: what they weigh and what they draw in cruise.");
     shelf.empty_hint =
-        Words::tr("Five things are enough to begin with: a name, wing or multirotor, the mass without its pack, "
+        ShelfWords::tr("Five things are enough to begin with: a name, wing or multirotor, the mass without its pack, "
                   "and one cruise: "
                   "how fast, at how many watts. Volts times amps in level flight on a calm day gives the watts.");
-    shelf.add_text = Words::tr("Add an aircraft");
-    shelf.filter_hint = Words::tr("Find an aircraft");
+    shelf.add_text = ShelfWords::tr("Add an aircraft");
+    shelf.filter_hint = ShelfWords::tr("Find an aircraft");
     shelf.count_text = [](int flown, int retired) {
-        return retired > 0 ? Words::tr("%1 in use, %2 retired").arg(flown).arg(retired)
-                           : Words::tr("%1 in use").arg(flown);
+        return retired > 0 ? ShelfWords::tr("%1 in use, %2 retired").arg(flown).arg(retired)
+                           : ShelfWords::tr("%1 in use").arg(flown);
     };
     shelf.fields = aircraft_fields;
     shelf.more_fields = more_aircraft_fields;
-    shelf.figures = {{units::Quantity::flight_count, Words::tr("flights"), [&desk](Id id) {
+    shelf.figures = {{units::Quantity::flight_count, ShelfWords::tr("flights"), [&desk](Id id) {
                           return std::optional(
                               book::explain_flights(flights_of(desk, &book::KeptFlight::aircraft_id, id)));
                       }}};
@@ -100,7 +100,7 @@ Shelf fleet_shelf(Desk& desk) {
     };
     shelf.add = [&desk, name] {
         book::KeptAircraft kept{session::first_request().aircraft, {}, false};
-        kept.aircraft.name = free_name(desk.shelves().aircraft, Words::tr("New aircraft").toStdString(), name);
+        kept.aircraft.name = free_name(desk.shelves().aircraft, ShelfWords::tr("New aircraft").toStdString(), name);
         return *desk.put(EditKind::add_aircraft, std::nullopt, kept);
     };
     shelf.duplicate = [&desk, at, name](Id id) {
@@ -120,27 +120,27 @@ Shelf pack_shelf(Desk& desk) {
     const auto name = [](const book::KeptPack& k) { return k.pack.name; };
     Shelf shelf;
     shelf.key = QStringLiteral("packs");
-    shelf.title = Words::tr("Packs");
-    shelf.empty_sentence = Words::tr("Here stand your packs: what is in them, and what they have behind them.");
-    shelf.empty_hint = Words::tr(
+    shelf.title = ShelfWords::tr("Packs");
+    shelf.empty_sentence = ShelfWords::tr("Here stand your packs: what is in them, and what they have behind them.");
+    shelf.empty_hint = ShelfWords::tr(
         "Chemistry, cells in series and parallel, the rated charge of a cell and the mass on the scales are "
         "enough to begin with. What you leave open is assumed, and shown as assumed.");
-    shelf.add_text = Words::tr("Add a pack");
-    shelf.filter_hint = Words::tr("Find a pack");
+    shelf.add_text = ShelfWords::tr("Add a pack");
+    shelf.filter_hint = ShelfWords::tr("Find a pack");
     shelf.count_text = [](int flown, int retired) {
-        return retired > 0 ? Words::tr("%1 in use, %2 retired").arg(flown).arg(retired)
-                           : Words::tr("%1 in use").arg(flown);
+        return retired > 0 ? ShelfWords::tr("%1 in use, %2 retired").arg(flown).arg(retired)
+                           : ShelfWords::tr("%1 in use").arg(flown);
     };
     shelf.fields = pack_fields;
     shelf.more_fields = more_pack_fields;
     shelf.figures = {
-        {units::Quantity::rated_charge, Words::tr("rated"),
+        {units::Quantity::rated_charge, ShelfWords::tr("rated"),
          [at](Id id) { return std::optional(book::explain_rated_charge(at(id).pack)); }},
-        {units::Quantity::flight_count, Words::tr("flights"),
+        {units::Quantity::flight_count, ShelfWords::tr("flights"),
          [&desk](Id id) {
              return std::optional(book::explain_flights(flights_of(desk, &book::KeptFlight::pack_id, id)));
          }},
-        {units::Quantity::pack_cycles, Words::tr("cycles"),
+        {units::Quantity::pack_cycles, ShelfWords::tr("cycles"),
          [&desk, at](Id id) { return std::optional(book::explain_cycles(desk.packUse(id), at(id).pack)); }},
     };
     shelf.ids = [&desk] { return ids_of(desk.shelves().packs); };
@@ -169,7 +169,7 @@ Shelf pack_shelf(Desk& desk) {
     };
     shelf.add = [&desk, name] {
         book::KeptPack kept{session::first_request().pack, {}, false};
-        kept.pack.name = free_name(desk.shelves().packs, Words::tr("New pack").toStdString(), name);
+        kept.pack.name = free_name(desk.shelves().packs, ShelfWords::tr("New pack").toStdString(), name);
         return *desk.put(EditKind::add_pack, std::nullopt, kept);
     };
     shelf.duplicate = [&desk, at, name](Id id) {

@@ -1,0 +1,38 @@
+# What makes a build fast: precompiled headers, unity batches, a quick linker, a compiler cache. docs/benchmarks.md has
+# what each brings. Switched off as a whole by the preset "plain", which finds includes that they would hide.
+option(SOBREMESA_FAST_BUILD "Precompiled headers and unity batches" ON)
+
+find_program(LLD ld.lld)
+if(LLD)
+  add_link_options(-fuse-ld=lld)
+endif()
+
+# ccache must be told that precompiled headers are compared by what they contain.
+find_program(CCACHE ccache)
+if(CCACHE)
+  set(CMAKE_CXX_COMPILER_LAUNCHER
+    ${CMAKE_COMMAND} -E env CCACHE_SLOPPINESS=pch_defines,time_macros,include_file_mtime,include_file_ctime ${CCACHE})
+  add_compile_options($<$<CXX_COMPILER_ID:GNU>:-fpch-preprocess>
+    "$<$<CXX_COMPILER_ID:Clang>:SHELL:-Xclang -fno-pch-timestamp>")
+endif()
+
+# sobremesa_fast_build(target header [batch]): header of cmake/precompiled or "none", compiled once for all that take it
+# with the same flags; files in a unity batch, none without.
+function(sobremesa_fast_build target header)
+  if(NOT SOBREMESA_FAST_BUILD)
+    return()
+  endif()
+  if(ARGC GREATER 2)
+    set_target_properties(${target} PROPERTIES UNITY_BUILD ON UNITY_BUILD_BATCH_SIZE ${ARGV2})
+  endif()
+  if(header STREQUAL none)
+    return()
+  endif()
+  get_property(first GLOBAL PROPERTY sobremesa_precompiled_${header})
+  if(first)
+    target_precompile_headers(${target} REUSE_FROM ${first})
+  else()
+    target_precompile_headers(${target} PRIVATE ${CMAKE_SOURCE_DIR}/cmake/precompiled/${header}.hpp)
+    set_property(GLOBAL PROPERTY sobremesa_precompiled_${header} ${target})
+  endif()
+endfunction()
