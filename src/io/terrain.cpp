@@ -43,8 +43,8 @@ units::Result<geodesy::Terrain> read_terrain(const std::string& path, const geod
     std::error_code trouble;
     if (!std::filesystem::exists(path, trouble)) return units::failure(ErrorCode::file_not_found, in_file(path));
     if (!geodesy::is_possible(home)) return units::failure(ErrorCode::position_impossible);
-    const auto read = module_function();
-    if (!read) return units::failure(ErrorCode::raster_module_missing, in_file(path));
+    const auto read_raster = module_function();
+    if (!read_raster) return units::failure(ErrorCode::raster_module_missing, in_file(path));
     geodesy::Terrain terrain;
     constexpr int most_points = 1001;
     terrain.step_m = std::max(finest_step_m, 2.0 * half_m / (most_points - 1));
@@ -54,7 +54,7 @@ units::Result<geodesy::Terrain> read_terrain(const std::string& path, const geod
     const sobremesa_elevation_request request{path.c_str(),    home.latitude_deg, home.longitude_deg,
                                               terrain.west_m,  terrain.south_m,   terrain.step_m,
                                               terrain.columns, terrain.rows,      terrain.height_m.data()};
-    if (read(&request) != 0) return units::failure(ErrorCode::raster_unreadable, in_file(path));
+    if (read_raster(&request) != 0) return units::failure(ErrorCode::raster_unreadable, in_file(path));
     const auto at_home = terrain.above_home_m({0.0, 0.0});
     if (!at_home) return units::failure(ErrorCode::raster_elsewhere, in_file(path));
     terrain.home_m = *at_home;

@@ -22,7 +22,6 @@ constexpr double step_s = 0.1;
 constexpr double longest_flight_s = 5.0 * 3600.0;
 constexpr double on_ground_s = 15.0;
 constexpr double arrival_m = 40.0;
-constexpr double missing = std::numeric_limits<double>::quiet_NaN();
 
 struct Vector {
     double east = 0.0;

@@ -98,6 +98,7 @@ void WindowCommandsTest::init() {
 }
 
 void WindowCommandsTest::cleanup() {
+    window_.reset(); // before the look changes: restyling a window that goes anyway takes a second
     Look::instance().setTheme(day_theme());
     Look::instance().setTextScale(1.0);
     Look::instance().setUnits({});
@@ -220,6 +221,7 @@ void WindowCommandsTest::theLeadingQuantityLeads() {
 }
 
 void WindowCommandsTest::unitsAndLookAreRemembered() {
+    window_.reset();
     const QTemporaryDir settings;
     const QString book = settings.filePath(QStringLiteral("logbook.sqlite"));
     {

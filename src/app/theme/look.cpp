@@ -54,8 +54,10 @@ QFont Look::font(double pixels, Weight weight) const {
 }
 
 void Look::apply() {
-    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
-    QApplication::setFont(font(text_px));
+    // Each of these goes through every widget that there is: only what changed is set.
+    if (!has_style_) QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    has_style_ = true;
+    if (QApplication::font() != font(text_px)) QApplication::setFont(font(text_px));
     const Theme& t = *theme_;
     QPalette palette;
     palette.setColor(QPalette::Window, t.paper);
@@ -72,8 +74,8 @@ void Look::apply() {
     palette.setColor(QPalette::ToolTipText, t.ink);
     palette.setColor(QPalette::Mid, t.hairline);
     palette.setColor(QPalette::Link, t.ink);
-    QApplication::setPalette(palette);
-    qApp->setStyleSheet(bare_ ? QString() : styleSheet());
+    if (QApplication::palette() != palette) QApplication::setPalette(palette);
+    if (const QString sheet = bare_ ? QString() : styleSheet(); qApp->styleSheet() != sheet) qApp->setStyleSheet(sheet);
 }
 
 void Look::setBare(bool bare) {

@@ -56,6 +56,7 @@ private:
     const Theme* theme_;
     double text_scale_ = 1.0;
     bool bare_ = false;
+    bool has_style_ = false;
     wording::Quantities quantities_;
     QString family_;
 };

@@ -14,7 +14,7 @@ constexpr double contours_wanted = 12.0;
 
 class Maker {
 public:
-    Maker(const Terrain& terrain, int most_points) : terrain_(terrain) {
+    Maker(const Terrain& terrain, int most_points) {
         const int stride = std::max((std::max(terrain.columns, terrain.rows) + most_points - 1) / most_points, 1);
         out_.columns = (terrain.columns - 1) / stride + 1;
         out_.rows = (terrain.rows - 1) / stride + 1;
@@ -106,7 +106,6 @@ private:
         for (std::size_t k = 0; k + 1 < count; k += 2) out_.contours.push_back({crossed[k], crossed[k + 1]});
     }
 
-    const Terrain& terrain_;
     Relief out_;
     std::vector<float> heights_;
 };

@@ -255,7 +255,7 @@ void LogbookPlace::refresh() {
 }
 
 void LogbookPlace::fillChoices() {
-    const auto fill = [this](QComboBox* box, const QString& all, const auto& shelf, auto title) {
+    const auto fill = [](QComboBox* box, const QString& all, const auto& shelf, auto title) {
         const QVariant before = box->currentData();
         box->clear();
         box->addItem(all);
