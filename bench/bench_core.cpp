@@ -20,12 +20,12 @@
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
 #include "core/telemetry/min_max_pyramid.hpp"
+#include "io/all_cores.hpp"
 #include "io/csv_log_reader.hpp"
 #include "io/csv_log_writer.hpp"
 #include "io/plan_document.hpp"
 #include "io/terrain.hpp"
 #include "io/text_file.hpp"
-#include "io/all_cores.hpp"
 #include "sim/simulated_flight.hpp"
 
 using namespace sobremesa;

@@ -1,5 +1,6 @@
-// Precompiled for the rooms without Qt: what most of their files include anyway. Includes stay in the files that need
-// them; the preset "plain" builds without precompiled headers and unity batches and finds those that are missing.
+// Precompiled for the rooms without Qt: what most of their files include anyway. Includes stay in the files that
+// need them; the preset "plain" builds without precompiled headers and unity batches and finds those that are
+// missing.
 #pragma once
 
 #include <algorithm>

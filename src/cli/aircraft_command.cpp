@@ -11,6 +11,8 @@
 #include "core/matching/headroom.hpp"
 #include "core/matching/what_if.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_number.hpp"
 #include "session/book_transfer.hpp"

@@ -8,6 +8,8 @@
 #include "cli/said.hpp"
 #include "core/debrief/compare.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 #include "wording/quantities.hpp"
 

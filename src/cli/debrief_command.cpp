@@ -14,6 +14,8 @@
 #include "core/telemetry/findings.hpp"
 #include "core/telemetry/landed.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "io/log_file.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_file.hpp"
@@ -284,7 +286,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
 }
 
 void print_debrief(const telemetry::CleanLog& log, const telemetry::LogSummary& s, const telemetry::Findings& found,
-                const std::optional<telemetry::LeftByCharge>& left, std::ostream& out) {
+                   const std::optional<telemetry::LeftByCharge>& left, std::ostream& out) {
     const wording::Quantities q;
     out << wording::without_markup(wording::debrief_sentence(s, left, q)).toStdString() << "\n\n";
     for (const units::Quantity quantity :

@@ -8,6 +8,7 @@
 #include "cli/said.hpp"
 #include "core/battery/partial_test.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "io/build_document.hpp"
 #include "io/kept_documents.hpp"
 #include "io/plan_document.hpp"

@@ -125,9 +125,12 @@ bool parse_date(std::string_view cell, double& seconds) {
     const bool day_first = cell.find('.') != std::string_view::npos;
     if (!parse_fields(cell, f, day_first ? "." : "-/")) return false;
     if (day_first) std::swap(f[0], f[2]);
+    // Before they become whole numbers: a cell may hold any number, and a year of 26 digits fits into none.
+    if (!(f[0] >= 1970.0 && f[0] <= 9999.0 && f[1] >= 1.0 && f[1] <= 12.0 && f[2] >= 1.0 && f[2] <= 31.0))
+        return false;
     const std::chrono::year_month_day date{std::chrono::year(int(f[0])), std::chrono::month(unsigned(f[1])),
                                            std::chrono::day(unsigned(f[2]))};
-    if (!date.ok() || f[0] < 1970.0) return false;
+    if (!date.ok()) return false;
     seconds = double(std::chrono::sys_days(date).time_since_epoch().count()) * seconds_per_day;
     return true;
 }

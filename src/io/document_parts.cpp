@@ -1,10 +1,12 @@
 #include "io/document_parts.hpp"
-#include "core/mission/wind_rows.hpp"
 
 #include <algorithm>
 #include <array>
-
 #include <cmath>
+
+#include "core/mission/wind_rows.hpp"
+#include "io/aircraft_fields.hpp"
+#include "io/pack_fields.hpp"
 
 namespace sobremesa::io {
 
@@ -16,35 +18,15 @@ namespace {
 
 constexpr double default_height_m = 80.0;
 
-int whole_number(DocumentReader& in, const char* key) {
-    const double value = in.required_number(key);
-    if (!(std::abs(value) < 1e6) || value != std::floor(value)) {
-        in.fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("whole number")}});
-        return 1;
-    }
-    return int(value);
-}
-
-void read_rate_table(DocumentReader& in, battery::Pack& pack, const std::string& file) {
-    const json* table = in.array("rate_table");
-    pack.rate_table_cutoff_v = in.number("rate_table_cutoff_v");
-    if (!table) return;
-    for (const json& entry : *table) {
-        DocumentReader point(entry, file, "pack.rate_table");
-        pack.rate_table.push_back({point.required_number("current_a"), point.required_number("charge_ah")});
-        if (point.error()) in.fail(point.error()->code, "rate_table", point.error()->parameters);
-    }
-}
-
 /// Reads each object of an array, if there is one.
 template <class Read>
-void each_entry(DocumentReader& in, const char* key, const char* path, const Read& read) {
+void each_entry(DocumentReader& in, const char* key, const Read& read) {
     const json* list = in.array(key);
     if (!list) return;
-    for (const json& entry : *list) {
-        DocumentReader reader(entry, "", path);
+    for (std::size_t i = 0; i < list->size(); ++i) {
+        DocumentReader reader((*list)[i], in.file(), in.path_of(indexed(key, i)));
         read(reader);
-        if (reader.error()) in.fail(reader.error()->code, key, reader.error()->parameters);
+        in.adopt(reader);
     }
 }
 
@@ -62,7 +44,7 @@ void read_weather(DocumentReader& in, mission::Weather& weather) {
     weather.wind_from_sd_deg = in.number_or("wind_from_sd_deg", weather.wind_from_sd_deg);
     weather.pressure_pa = in.number("pressure_pa");
     weather.relative_humidity = in.number("relative_humidity");
-    each_entry(in, "wind_table", "weather.wind_table", [&](DocumentReader& row) {
+    each_entry(in, "wind_table", [&](DocumentReader& row) {
         weather.wind_table.push_back({row.required_number("height_m"),
                                       {row.required_number("wind_mps"), row.required_number("wind_from_deg")}});
     });
@@ -124,14 +106,14 @@ void read_mission(DocumentReader& in, PlanRequest& request) {
     mission.clearance_m = in.number_or("clearance_m", mission.clearance_m);
     mission.terrain_file = in.text("terrain_file").value_or("");
     if (const json* home = in.object("home")) {
-        DocumentReader at(*home, "", "mission.home");
+        DocumentReader at(*home, in.file(), in.path_of("home"));
         mission.home = geodesy::Position{at.required_number("latitude_deg"), at.required_number("longitude_deg")};
-        if (at.error()) in.fail(at.error()->code, "home", at.error()->parameters);
+        in.adopt(at);
         if (!at.error() && !geodesy::is_possible(*mission.home))
             in.fail(ErrorCode::position_impossible, "home",
                     {{"latitude", mission.home->latitude_deg}, {"longitude", mission.home->longitude_deg}});
     }
-    each_entry(in, "waypoints", "mission.waypoints", [&](DocumentReader& entry) {
+    each_entry(in, "waypoints", [&](DocumentReader& entry) {
         mission::Waypoint point;
         point.name = entry.text("name").value_or("");
         point.at = read_place(entry, mission.home);
@@ -140,7 +122,7 @@ void read_mission(DocumentReader& in, PlanRequest& request) {
         point.loiter_to_the_last = entry.flag("loiter_to_the_last").value_or(false);
         mission.waypoints.push_back(std::move(point));
     });
-    each_entry(in, "alternates", "mission.alternates", [&](DocumentReader& entry) {
+    each_entry(in, "alternates", [&](DocumentReader& entry) {
         mission::Alternate place;
         place.name = entry.text("name").value_or("");
         place.at = read_place(entry, mission.home);
@@ -255,181 +237,22 @@ json optional_value(const std::optional<double>& value) {
     return value ? json(*value) : json(nullptr);
 }
 
-namespace {
-
-/// Numbers of an array of exactly that length.
-template <std::size_t N>
-bool read_numbers(DocumentReader& in, const char* key, std::array<double, N>& numbers) {
-    const json* list = in.array(key);
-    if (!list || list->size() != N) {
-        in.fail(ErrorCode::value_missing, key);
-        return false;
-    }
-    for (std::size_t i = 0; i < N; ++i) {
-        if (!(*list)[i].is_number()) {
-            in.fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("numbers")}});
-            return false;
-        }
-        numbers[i] = (*list)[i].get<double>();
-    }
-    return true;
-}
-
-void read_curve(DocumentReader& in, const json& object, airframe::Aircraft& aircraft) {
-    DocumentReader from(object, "", "aircraft.curve");
-    airframe::PowerCurve curve;
-    curve.craft = aircraft.craft;
-    curve.reference_mass_kg = from.required_number("reference_mass_kg");
-    curve.reference_airspeed_mps = from.required_number("reference_airspeed_mps");
-    curve.disc_area_m2 = from.number_or("disc_area_m2", 0.0);
-    read_numbers(from, "part_w", curve.part_w);
-    read_numbers(from, "covariance", curve.covariance);
-    curve.electronics_w = from.number_or("electronics_w", 0.0);
-    curve.scatter = from.number_or("scatter", curve.scatter);
-    curve.least_flown_mps = from.required_number("least_flown_mps");
-    curve.most_flown_mps = from.required_number("most_flown_mps");
-    if (const json* climbing = from.object("climb_efficiency")) {
-        DocumentReader part(*climbing, "", "aircraft.curve.climb_efficiency");
-        auto& c = curve.climbing;
-        c.reference_airspeed_mps = part.required_number("airspeed_mps");
-        c.at_reference = part.required_number("efficiency");
-        c.per_mps = part.number_or("per_mps", 0.0);
-        c.variance_at_reference = part.number_or("variance", c.variance_at_reference);
-        c.variance_per_mps = part.number_or("variance_per_mps", 0.0);
-        c.covariance = part.number_or("covariance", 0.0);
-        c.least_flown_mps = part.number_or("least_flown_mps", c.reference_airspeed_mps);
-        c.most_flown_mps = part.number_or("most_flown_mps", c.reference_airspeed_mps);
-        c.climbs = int(part.number_or("climbs", 0.0));
-        c.slope_known = part.flag("slope_known").value_or(false);
-        if (part.error()) from.fail(part.error()->code, "climb_efficiency", part.error()->parameters);
-    }
-    curve.flights = int(from.number_or("flights", 0.0));
-    curve.level_s = from.number_or("level_s", 0.0);
-    curve.learned_utc = from.text("learned_utc").value_or("");
-    const bool whole = curve.reference_mass_kg > 0.0 && curve.reference_airspeed_mps > 0.0 &&
-                       std::all_of(curve.part_w.begin(), curve.part_w.end(), [](double w) { return w >= 0.0; }) &&
-                       (curve.craft == airframe::Craft::wing || curve.disc_area_m2 > 0.0);
-    if (from.error())
-        in.fail(from.error()->code, "curve", from.error()->parameters);
-    else if (!whole)
-        in.fail(ErrorCode::value_missing, "curve");
-    else
-        aircraft.curve = curve;
-}
-
-json curve_to_json(const airframe::PowerCurve& curve) {
-    return {{"reference_mass_kg", curve.reference_mass_kg},
-            {"reference_airspeed_mps", curve.reference_airspeed_mps},
-            {"disc_area_m2", curve.disc_area_m2},
-            {"part_w", curve.part_w},
-            {"covariance", curve.covariance},
-            {"electronics_w", curve.electronics_w},
-            {"climb_efficiency",
-             {{"airspeed_mps", curve.climbing.reference_airspeed_mps},
-              {"efficiency", curve.climbing.at_reference},
-              {"per_mps", curve.climbing.per_mps},
-              {"variance", curve.climbing.variance_at_reference},
-              {"variance_per_mps", curve.climbing.variance_per_mps},
-              {"covariance", curve.climbing.covariance},
-              {"least_flown_mps", curve.climbing.least_flown_mps},
-              {"most_flown_mps", curve.climbing.most_flown_mps},
-              {"climbs", curve.climbing.climbs},
-              {"slope_known", curve.climbing.slope_known}}},
-            {"scatter", curve.scatter},
-            {"least_flown_mps", curve.least_flown_mps},
-            {"most_flown_mps", curve.most_flown_mps},
-            {"flights", curve.flights},
-            {"level_s", curve.level_s},
-            {"learned_utc", curve.learned_utc}};
-}
-
-} // namespace
-
 void read_aircraft(DocumentReader& in, airframe::Aircraft& aircraft) {
-    aircraft.name = in.text("name").value_or("");
-    const std::string kind = in.text("kind").value_or("point");
-    if (kind != "point") in.fail_word("kind", kind, "point");
-    const std::string craft = in.text("craft").value_or("rotor");
-    if (craft != "rotor" && craft != "wing") in.fail_word("craft", craft, "rotor, wing");
-    aircraft.craft = craft == "wing" ? airframe::Craft::wing : airframe::Craft::rotor;
-    aircraft.mass_kg = in.required_number("mass_kg");
-    aircraft.cruise_airspeed_mps = in.required_number("cruise_airspeed_mps");
-    aircraft.cruise_power_w = in.required_number("cruise_power_w");
-    aircraft.cruise_all_up_mass_kg = in.number("cruise_all_up_mass_kg");
-    aircraft.cruise_density_kgm3 = in.number("cruise_density_kgm3");
-    aircraft.electronics_w = in.number("electronics_w");
-    if (const json* parts = in.array("electronics")) {
-        for (const json& entry : *parts) {
-            DocumentReader part(entry, "", "aircraft.electronics");
-            aircraft.electronics.push_back(
-                {part.text("name").value_or(""), part.required_number("power_w"), part.number("mass_kg")});
-            if (part.error()) in.fail(part.error()->code, "electronics", part.error()->parameters);
-        }
-    }
-    aircraft.controller_current_a = in.number("controller_current_a");
-    aircraft.failsafe_signal_dbm = in.number("failsafe_signal_dbm");
-    aircraft.failsafe_link_share = in.number("failsafe_link_share");
-    aircraft.full_power_w = in.number("full_power_w");
-    aircraft.most_pack_mass_kg = in.number("most_pack_mass_kg");
-    aircraft.bay_length_m = in.number("bay_length_m");
-    aircraft.bay_width_m = in.number("bay_width_m");
-    aircraft.bay_height_m = in.number("bay_height_m");
-    if (const json* wing = in.object("wing")) {
-        DocumentReader form(*wing, "", "aircraft.wing");
-        aircraft.wing = {form.number("area_m2"), form.number("span_m"), form.number("cl_max")};
-        if (form.error()) in.fail(form.error()->code, "wing", form.error()->parameters);
-    }
-    if (const json* rotor = in.object("rotor")) {
-        DocumentReader form(*rotor, "", "aircraft.rotor");
-        aircraft.rotor = {form.number("rotors"), form.number("propeller_diameter_m")};
-        if (form.error()) in.fail(form.error()->code, "rotor", form.error()->parameters);
-    }
-    if (const json* curve = in.object("curve")) read_curve(in, *curve, aircraft);
+    FieldReader reader(in);
+    describe_aircraft(reader, aircraft);
 }
 
-void read_pack(DocumentReader& in, battery::Pack& pack, const std::string& file) {
-    pack.name = in.text("name").value_or("");
-    if (const auto word = in.text("chemistry")) {
-        if (const auto chemistry = battery::chemistry_from_word(*word))
-            pack.chemistry = *chemistry;
-        else
-            in.fail_word("chemistry", *word, "lipo, lipo-hv, li-ion");
-    } else if (!in.has("chemistry")) {
-        in.fail(ErrorCode::value_missing, "chemistry");
-    }
-    pack.series = whole_number(in, "series");
-    pack.parallel = in.has("parallel") ? whole_number(in, "parallel") : 1;
-    pack.cell_capacity_ah = in.required_number("cell_capacity_ah");
-    pack.mass_kg = in.required_number("mass_kg");
-    pack.cell_resistance_ohm = in.number("cell_resistance_ohm");
-    pack.lead_resistance_ohm = in.number_or("lead_resistance_ohm", pack.lead_resistance_ohm);
-    pack.capacity_factor = in.number_or("capacity_factor", pack.capacity_factor);
-    pack.resistance_factor = in.number_or("resistance_factor", pack.resistance_factor);
-    pack.start_temperature_c = in.number("start_temperature_c");
-    pack.start_cell_v = in.number("start_cell_v");
-    pack.weakest_cell_below_v = in.number("weakest_cell_below_v");
-    pack.rated_current_a = in.number("rated_current_a");
-    pack.strips_current_a = in.number("strips_current_a");
-    pack.connector_current_a = in.number("connector_current_a");
-    pack.measured_cell_ohm = in.number("measured_cell_ohm");
-    pack.price = in.number("price");
-    if (const auto word = in.text("construction")) {
-        pack.construction = battery::construction_from_word(*word);
-        if (!pack.construction) in.fail_word("construction", *word, "high-capacity, high-drain");
-    }
-    if (const auto word = in.text("current_label")) {
-        if (const auto label = battery::current_label_from_word(*word))
-            pack.current_label = *label;
-        else
-            in.fail_word("current_label", *word, "none, cell-maker, pack-c, burst-c");
-    }
-    if (const json* size = in.object("size")) {
-        DocumentReader sides(*size, file, "pack.size");
-        pack.size = battery::Size{sides.required_number("length_m"), sides.required_number("width_m"),
-                                  sides.required_number("height_m")};
-        if (sides.error()) in.fail(sides.error()->code, "size", sides.error()->parameters);
-    }
-    read_rate_table(in, pack, file);
+void read_pack(DocumentReader& in, battery::Pack& pack) {
+    FieldReader reader(in);
+    describe_pack(reader, pack);
+}
+
+json aircraft_to_json(const airframe::Aircraft& aircraft) {
+    return FieldWriter::written(aircraft, [](auto& v, const auto& a) { describe_aircraft(v, a); });
+}
+
+json pack_to_json(const battery::Pack& pack) {
+    return FieldWriter::written(pack, [](auto& v, const auto& p) { describe_pack(v, p); });
 }
 
 Parts::Parts(const json& document, const std::string& file) : root_(document, file, ""), file_(file) {}
@@ -444,74 +267,6 @@ void Parts::part(const char* key, bool required, const std::function<void(Docume
     if (!error && reader.error()) error = reader.error();
     const auto unknown = reader.unknown_keys();
     notices.insert(notices.end(), unknown.begin(), unknown.end());
-}
-
-json pack_to_json(const battery::Pack& pack) {
-    json out = {
-        {"name", pack.name},
-        {"chemistry", battery::chemistry_word(pack.chemistry)},
-        {"series", pack.series},
-        {"parallel", pack.parallel},
-        {"cell_capacity_ah", pack.cell_capacity_ah},
-        {"cell_resistance_ohm", optional_value(pack.cell_resistance_ohm)},
-        {"lead_resistance_ohm", pack.lead_resistance_ohm},
-        {"mass_kg", pack.mass_kg},
-        {"capacity_factor", pack.capacity_factor},
-        {"resistance_factor", pack.resistance_factor},
-        {"start_temperature_c", optional_value(pack.start_temperature_c)},
-        {"start_cell_v", optional_value(pack.start_cell_v)},
-        {"weakest_cell_below_v", optional_value(pack.weakest_cell_below_v)},
-        {"rated_current_a", optional_value(pack.rated_current_a)},
-        {"current_label", battery::current_label_word(pack.current_label)},
-        {"strips_current_a", optional_value(pack.strips_current_a)},
-        {"connector_current_a", optional_value(pack.connector_current_a)},
-        {"measured_cell_ohm", optional_value(pack.measured_cell_ohm)},
-        {"construction", pack.construction ? json(battery::construction_word(*pack.construction)) : json(nullptr)},
-        {"price", optional_value(pack.price)}};
-    if (pack.size) {
-        out["size"] = {
-            {"length_m", pack.size->length_m}, {"width_m", pack.size->width_m}, {"height_m", pack.size->height_m}};
-    }
-    if (!pack.rate_table.empty()) {
-        for (const auto& point : pack.rate_table) {
-            out["rate_table"].push_back({{"current_a", point.current_a}, {"charge_ah", point.charge_ah}});
-        }
-        out["rate_table_cutoff_v"] = optional_value(pack.rate_table_cutoff_v);
-    }
-    return out;
-}
-
-json aircraft_to_json(const airframe::Aircraft& aircraft) {
-    json parts = json::array();
-    for (const auto& part : aircraft.electronics)
-        parts.push_back(
-            {{"name", part.name}, {"power_w", part.power_w}, {"mass_kg", optional_value(part.mass_kg)}});
-    return {{"name", aircraft.name},
-            {"kind", "point"},
-            {"craft", aircraft.craft == airframe::Craft::wing ? "wing" : "rotor"},
-            {"mass_kg", aircraft.mass_kg},
-            {"cruise_airspeed_mps", aircraft.cruise_airspeed_mps},
-            {"cruise_power_w", aircraft.cruise_power_w},
-            {"cruise_all_up_mass_kg", optional_value(aircraft.cruise_all_up_mass_kg)},
-            {"cruise_density_kgm3", optional_value(aircraft.cruise_density_kgm3)},
-            {"electronics_w", optional_value(aircraft.electronics_w)},
-            {"electronics", parts},
-            {"full_power_w", optional_value(aircraft.full_power_w)},
-            {"controller_current_a", optional_value(aircraft.controller_current_a)},
-            {"failsafe_signal_dbm", optional_value(aircraft.failsafe_signal_dbm)},
-            {"failsafe_link_share", optional_value(aircraft.failsafe_link_share)},
-            {"most_pack_mass_kg", optional_value(aircraft.most_pack_mass_kg)},
-            {"bay_length_m", optional_value(aircraft.bay_length_m)},
-            {"bay_width_m", optional_value(aircraft.bay_width_m)},
-            {"bay_height_m", optional_value(aircraft.bay_height_m)},
-            {"wing",
-             {{"area_m2", optional_value(aircraft.wing.area_m2)},
-              {"span_m", optional_value(aircraft.wing.span_m)},
-              {"cl_max", optional_value(aircraft.wing.cl_max)}}},
-            {"rotor",
-             {{"rotors", optional_value(aircraft.rotor.rotors)},
-              {"propeller_diameter_m", optional_value(aircraft.rotor.propeller_diameter_m)}}},
-            {"curve", aircraft.curve ? curve_to_json(*aircraft.curve) : json(nullptr)}};
 }
 
 json request_to_json(const PlanRequest& request) {
@@ -579,7 +334,7 @@ units::Result<PlanRequest> read_request(Parts& parts, const std::string& file) {
     request.mission.height_m = default_height_m;
     request.name = parts.root().text("name").value_or("");
     parts.part("aircraft", true, [&](DocumentReader& in) { read_aircraft(in, request.aircraft); });
-    parts.part("pack", true, [&](DocumentReader& in) { read_pack(in, request.pack, file); });
+    parts.part("pack", true, [&](DocumentReader& in) { read_pack(in, request.pack); });
     parts.part("weather", false, [&](DocumentReader& in) { read_weather(in, request.weather); });
     // Where no bearing is given the flight goes out into the wind: the way home is then the easy one.
     request.mission.bearing_deg = mission::spoken_wind(request).from_deg;

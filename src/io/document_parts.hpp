@@ -13,7 +13,7 @@ namespace sobremesa::io {
 // The parts that plans, packs, aircraft and flights are written in; each document is made of them.
 
 void read_aircraft(DocumentReader& in, airframe::Aircraft& aircraft);
-void read_pack(DocumentReader& in, battery::Pack& pack, const std::string& file);
+void read_pack(DocumentReader& in, battery::Pack& pack);
 
 nlohmann::json aircraft_to_json(const airframe::Aircraft& aircraft);
 nlohmann::json pack_to_json(const battery::Pack& pack);

@@ -66,6 +66,10 @@ std::optional<units::Error> check_format(const json& document, const std::string
     return std::nullopt;
 }
 
+std::string indexed(const std::string& key, std::size_t i) {
+    return key + "[" + json(i).dump() + "]";
+}
+
 DocumentReader::DocumentReader(const json& object, std::string file, std::string path)
     : object_(object), file_(std::move(file)), path_(std::move(path)) {
     if (!object_.is_object()) fail(ErrorCode::json_wrong_type, "", {{"wanted", std::string("object")}});
@@ -147,12 +151,18 @@ const json* DocumentReader::array(const char* key) {
     return nullptr;
 }
 
+void DocumentReader::adopt(const DocumentReader& inner) {
+    if (!error_) error_ = inner.error_;
+    const auto unknown = inner.unknown_keys();
+    inner_unknown_.insert(inner_unknown_.end(), unknown.begin(), unknown.end());
+}
+
 void DocumentReader::allow(std::initializer_list<const char*> keys) {
     asked_.insert(keys.begin(), keys.end());
 }
 
 std::vector<units::Notice> DocumentReader::unknown_keys() const {
-    std::vector<units::Notice> notices;
+    std::vector<units::Notice> notices = inner_unknown_;
     if (!object_.is_object()) return notices;
     for (const auto& member : object_.items()) {
         if (asked_.contains(member.key())) continue;

@@ -20,6 +20,9 @@ units::Result<nlohmann::json> parse_json(const std::string& text, const std::str
 std::optional<units::Error> check_format(const nlohmann::json& document, const std::string& file,
                                          const std::string& format, int newest_version);
 
+/// An entry of a list as part of a path: "waypoints[2]".
+std::string indexed(const std::string& key, std::size_t i);
+
 /// Reads one JSON object key by key, remembering the first thing that is wrong and which keys were asked for.
 ///
 /// A reader never throws on what a pilot wrote: a wrong type or a missing value becomes `error()`, and every key
@@ -48,17 +51,24 @@ public:
     void fail_word(const char* key, const std::string& word, const std::string& allowed);
 
     const std::optional<units::Error>& error() const { return error_; }
+    /// Keys that nobody asked for: of this object, and of those inside it that were adopted.
     std::vector<units::Notice> unknown_keys() const;
+
+    /// Takes over what the reader of an inner object found wrong or did not know.
+    void adopt(const DocumentReader& inner);
+    const std::string& file() const { return file_; }
+    /// Where a key of this object stands in the document: "mission.waypoints[2].height_m".
+    std::string path_of(const std::string& key) const;
 
 private:
     const nlohmann::json* find(const char* key);
-    std::string path_of(const std::string& key) const;
 
     const nlohmann::json& object_;
     std::string file_;
     std::string path_;
     std::set<std::string> asked_;
     std::optional<units::Error> error_;
+    std::vector<units::Notice> inner_unknown_;
 };
 
 } // namespace sobremesa::io

@@ -24,7 +24,6 @@ using telemetry::Channel;
 using telemetry::FlightLog;
 using units::ErrorCode;
 
-
 /// Element names that say less than a header would.
 constexpr std::pair<std::string_view, std::string_view> short_names[] = {{"sat", "satellites"},
                                                                          {"speed", "ground speed (m/s)"},
@@ -111,8 +110,10 @@ private:
         ++rows_;
         log_.lines.push_back(std::uint32_t(number));
         put(Channel::time_s, *time);
-        put(Channel::latitude_deg, number_from_text(point.attribute("lat").value()).value_or(telemetry::missing_value));
-        put(Channel::longitude_deg, number_from_text(point.attribute("lon").value()).value_or(telemetry::missing_value));
+        put(Channel::latitude_deg,
+            number_from_text(point.attribute("lat").value()).value_or(telemetry::missing_value));
+        put(Channel::longitude_deg,
+            number_from_text(point.attribute("lon").value()).value_or(telemetry::missing_value));
         if (const auto height = number_from_text(point.child_value("ele"))) put(Channel::height_m, *height);
         for (const pugi::xml_node child : point.children()) {
             const auto name = local_name(child.name());

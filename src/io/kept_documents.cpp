@@ -1,12 +1,12 @@
 #include "io/kept_documents.hpp"
 
+#include "io/book_fields.hpp"
 #include "io/document_parts.hpp"
 
 namespace sobremesa::io {
 
 namespace {
 
-using book::Id;
 using nlohmann::json;
 
 constexpr int version = 1;
@@ -15,15 +15,6 @@ json head(json document, const char* format) {
     document["format"] = format;
     document["version"] = version;
     return document;
-}
-
-json optional_id(const std::optional<Id>& id) {
-    return id ? json(*id) : json(nullptr);
-}
-
-std::optional<Id> read_id(DocumentReader& in, const char* key) {
-    const auto number = in.number(key);
-    return number ? std::optional(Id(*number)) : std::nullopt;
 }
 
 json estimate(const std::optional<units::Estimate>& value) {
@@ -54,36 +45,6 @@ std::optional<units::Error> error_of(const units::Result<Value>& result) {
     return result ? std::nullopt : std::optional(result.error());
 }
 
-void read_number_list(DocumentReader& in, const char* key, std::vector<double>& values) {
-    const json* array = in.array(key);
-    if (!array) return;
-    for (const json& entry : *array) {
-        if (entry.is_number())
-            values.push_back(entry.get<double>());
-        else
-            in.fail(units::ErrorCode::json_wrong_type, key, {{"wanted", std::string("number")}});
-    }
-}
-
-void read_readings(DocumentReader& in, std::vector<battery::HealthReading>& readings, const std::string& from) {
-    const json* array = in.array("readings");
-    if (!array) return;
-    for (const json& entry : *array) {
-        DocumentReader one(entry, from, "readings");
-        battery::HealthReading reading;
-        reading.time_s = one.number_or("time_s", 0.0);
-        reading.cycles = one.required_number("cycles");
-        reading.full_recharge_ah = one.number("full_recharge_ah");
-        read_number_list(one, "cell_resistance_ohm", reading.cell_resistance_ohm);
-        read_number_list(one, "cell_v", reading.cell_v);
-        if (one.error()) {
-            in.fail(one.error()->code, "readings", one.error()->parameters);
-            return;
-        }
-        readings.push_back(std::move(reading));
-    }
-}
-
 /// The request that a plan is.
 units::Result<mission::PlanRequest> request_of(const std::string& text, const std::string& from) {
     const auto tree = parse_json(text, from);
@@ -95,81 +56,41 @@ units::Result<mission::PlanRequest> request_of(const std::string& text, const st
 } // namespace
 
 std::string json_from(const book::KeptAircraft& kept) {
-    json document = aircraft_to_json(kept.aircraft);
-    document["note"] = kept.note;
-    document["retired"] = kept.retired;
-    document["current_scale"] = optional_value(kept.current_scale);
-    document["scale_convention"] = telemetry::scale_convention_word(kept.scale_convention);
-    return head(std::move(document), "sobremesa-aircraft").dump();
+    return head(FieldWriter::written(kept, [](auto& v, const auto& k) { describe_kept_aircraft(v, k); }),
+                "sobremesa-aircraft")
+        .dump();
 }
 
 std::string json_from(const book::KeptPack& kept) {
-    json document = pack_to_json(kept.pack);
-    document["note"] = kept.note;
-    document["retired"] = kept.retired;
-    for (const auto& reading : kept.readings)
-        document["readings"].push_back({{"time_s", reading.time_s},
-                                        {"cycles", reading.cycles},
-                                        {"full_recharge_ah", optional_value(reading.full_recharge_ah)},
-                                        {"cell_resistance_ohm", reading.cell_resistance_ohm},
-                                        {"cell_v", reading.cell_v}});
-    return head(std::move(document), "sobremesa-pack").dump();
+    return head(FieldWriter::written(kept, [](auto& v, const auto& k) { describe_kept_pack(v, k); }),
+                "sobremesa-pack")
+        .dump();
 }
 
 std::string json_from(const book::KeptPlan& kept) {
     json document = request_to_json(kept.request);
-    document["links"] = {{"aircraft", optional_id(kept.aircraft_id)}, {"pack", optional_id(kept.pack_id)}};
+    document["links"] = FieldWriter::written(kept, [](auto& v, const auto& k) { describe_plan_links(v, k); });
     return head(std::move(document), "sobremesa-plan").dump();
 }
 
 std::string json_from(const book::KeptFlight& kept) {
-    json columns = json::array();
-    for (const auto& column : kept.columns)
-        columns.push_back({{"header", column.header}, {"meaning", column.meaning}, {"unit", column.unit}});
-    return head({{"name", kept.name},
-                 {"flown", request_to_json(kept.flown)},
-                 {"links",
-                  {{"aircraft", optional_id(kept.aircraft_id)},
-                   {"pack", optional_id(kept.pack_id)},
-                   {"plan", optional_id(kept.plan_id)},
-                   {"log", optional_id(kept.log_id)}}},
-                 {"recharged_ah", optional_value(kept.recharged_ah)},
-                 {"current_factor", kept.current_factor},
-                 {"rested_cell_v", optional_value(kept.rested_cell_v)},
-                 {"rest_s", optional_value(kept.rest_s)},
-                 {"part", kept.part ? json(*kept.part) : json(nullptr)},
-                 {"columns", columns},
-                 {"note", kept.note},
-                 {"set_apart", kept.set_apart},
-                 {"start_clock_s", optional_value(kept.start_clock_s)},
-                 {"clock_offset_s", optional_value(kept.clock_offset_s)},
-                 {"filed_utc", kept.filed_utc}},
-                "sobremesa-flight")
-        .dump();
+    json document = FieldWriter::written(kept, [](auto& v, const auto& k) { describe_kept_flight(v, k); });
+    document["flown"] = request_to_json(kept.flown);
+    return head(std::move(document), "sobremesa-flight").dump();
 }
 
 units::Result<book::KeptAircraft> kept_aircraft_from_json(const std::string& text, const std::string& from) {
     return kept<book::KeptAircraft>(text, from, "sobremesa-aircraft", [](DocumentReader& in, auto& kept) {
-        read_aircraft(in, kept.aircraft);
-        kept.note = in.text("note").value_or("");
-        kept.retired = in.flag("retired").value_or(false);
-        kept.current_scale = in.number("current_scale");
-        if (const auto word = in.text("scale_convention")) {
-            if (const auto convention = telemetry::scale_convention_from_word(*word))
-                kept.scale_convention = *convention;
-            else
-                in.fail_word("scale_convention", *word, "divides, multiplies");
-        }
+        FieldReader reader(in);
+        describe_kept_aircraft(reader, kept);
         return error_of(airframe::checked(kept.aircraft));
     });
 }
 
 units::Result<book::KeptPack> kept_pack_from_json(const std::string& text, const std::string& from) {
-    return kept<book::KeptPack>(text, from, "sobremesa-pack", [&from](DocumentReader& in, auto& kept) {
-        read_pack(in, kept.pack, from);
-        read_readings(in, kept.readings, from);
-        kept.note = in.text("note").value_or("");
-        kept.retired = in.flag("retired").value_or(false);
+    return kept<book::KeptPack>(text, from, "sobremesa-pack", [](DocumentReader& in, auto& kept) {
+        FieldReader reader(in);
+        describe_kept_pack(reader, kept);
         return error_of(battery::checked(kept.pack));
     });
 }
@@ -179,12 +100,8 @@ units::Result<book::KeptPlan> kept_plan_from_json(const std::string& text, const
     return kept<book::KeptPlan>(text, from, "sobremesa-plan", [&](DocumentReader& in, auto& kept) {
         if (!request) return std::optional(request.error());
         kept.request = *request;
-        if (const json* links = in.object("links")) {
-            DocumentReader link(*links, from, "links");
-            kept.aircraft_id = read_id(link, "aircraft");
-            kept.pack_id = read_id(link, "pack");
-            return link.error();
-        }
+        FieldReader reader(in);
+        reader.object("links", kept, {""}, [](auto& inner, auto& k) { describe_plan_links(inner, k); });
         return std::optional<units::Error>();
     });
 }
@@ -198,36 +115,12 @@ units::Result<book::KeptFlight> kept_flight_from_json(const std::string& text, c
         const auto flown = read_request(parts, from);
         if (!flown) return std::optional(flown.error());
         kept.flown = *flown;
-        kept.name = in.text("name").value_or("");
-        kept.note = in.text("note").value_or("");
-        kept.recharged_ah = in.number("recharged_ah");
-        kept.rested_cell_v = in.number("rested_cell_v");
-        kept.rest_s = in.number("rest_s");
-        kept.current_factor = in.number_or("current_factor", 1.0);
+        FieldReader reader(in);
+        describe_kept_flight(reader, kept);
         constexpr double most_factor = 10.0;
         if (!(kept.current_factor >= 1.0 / most_factor && kept.current_factor <= most_factor))
             in.fail(units::ErrorCode::value_out_of_range, "current_factor",
                     {{"value", kept.current_factor}, {"least", 1.0 / most_factor}, {"most", most_factor}});
-        kept.set_apart = in.flag("set_apart").value_or(false);
-        if (const auto part = in.number("part")) kept.part = int(*part);
-        if (const json* columns = in.array("columns")) {
-            for (const json& entry : *columns) {
-                DocumentReader column(entry, from, "columns");
-                kept.columns.push_back({column.text("header").value_or(""), column.text("meaning").value_or(""),
-                                        column.text("unit").value_or("")});
-            }
-        }
-        kept.start_clock_s = in.number("start_clock_s");
-        kept.clock_offset_s = in.number("clock_offset_s");
-        kept.filed_utc = in.text("filed_utc").value_or("");
-        if (const json* links = in.object("links")) {
-            DocumentReader link(*links, from, "links");
-            kept.aircraft_id = read_id(link, "aircraft");
-            kept.pack_id = read_id(link, "pack");
-            kept.plan_id = read_id(link, "plan");
-            kept.log_id = read_id(link, "log");
-            return link.error();
-        }
         return std::optional<units::Error>();
     });
 }

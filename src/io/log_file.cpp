@@ -33,8 +33,7 @@ FlightLog without_home(FlightLog log, double radius_m) {
         if (!home && fix) home = here;
         if (!home || !fix) continue;
         const auto line = geodesy::geodesic(*home, here);
-        if (line && line->distance_m < radius_m)
-            latitude[i] = longitude[i] = telemetry::missing_value;
+        if (line && line->distance_m < radius_m) latitude[i] = longitude[i] = telemetry::missing_value;
     }
     return log;
 }

@@ -323,6 +323,123 @@ T fitted(double value, T otherwise = 0) {
     return T(std::clamp(std::round(value), least, most));
 }
 
+/// Writes a log row by row as packets.
+class PacketWriter {
+public:
+    explicit PacketWriter(const FlightLog& log) : log_(log) {}
+
+    std::string write() {
+        for (row_ = 0; row_ < log_.rows(); ++row_) {
+            const double t = log_[Channel::time_s][row_];
+            if (!std::isfinite(t)) continue;
+            time_s_ = log_.start_clock_s.value_or(0.0) + t;
+            // Readings first: a position makes the row that takes them.
+            write_battery();
+            write_air();
+            write_wind();
+            write_fix();
+            if (has_fix()) write_position();
+        }
+        return std::move(out_);
+    }
+
+private:
+    double value(Channel channel) const {
+        return log_.has(channel) ? log_[channel][row_] : telemetry::missing_value;
+    }
+    bool has_fix() const {
+        const double latitude = value(Channel::latitude_deg);
+        const double longitude = value(Channel::longitude_deg);
+        return std::isfinite(latitude) && std::isfinite(longitude) && (latitude != 0.0 || longitude != 0.0);
+    }
+
+    void write_battery() {
+        if (log_.has(Channel::voltage_v) || log_.has(Channel::current_a)) {
+            Packet status(sys_status);
+            status.put(14, fitted<std::uint16_t>(value(Channel::voltage_v) * 1e3, 0xFFFF));
+            status.put(16, fitted<std::int16_t>(value(Channel::current_a) * 100.0, -1));
+            status.put(30, std::int8_t(-1));
+            status.append_to(out_, time_s_, sequence_);
+        }
+        if (log_.has(Channel::charge_ah)) {
+            Packet battery(battery_status);
+            battery.put(0, fitted<std::int32_t>(value(Channel::charge_ah) * 1e3, -1));
+            battery.put(4, fitted<std::int32_t>(value(Channel::energy_wh) * 36.0, -1));
+            battery.put(8, std::int16_t(0x7FFF));
+            for (std::size_t cell = 0; cell < 10; ++cell) battery.put(10 + 2 * cell, std::uint16_t(0xFFFF));
+            battery.put(30, fitted<std::int16_t>(value(Channel::current_a) * 100.0, -1));
+            battery.put(35, std::int8_t(-1));
+            battery.append_to(out_, time_s_, sequence_);
+        }
+    }
+
+    void write_air() {
+        if (log_.has(Channel::airspeed_mps) || log_.has(Channel::heading_deg) ||
+            log_.has(Channel::throttle_share)) {
+            Packet hud(vfr_hud);
+            const auto number = [](double v) { return float(std::isfinite(v) ? v : 0.0); };
+            hud.put(0, number(value(Channel::airspeed_mps)));
+            hud.put(4, number(value(Channel::ground_speed_mps)));
+            hud.put(8, number(value(Channel::height_m)));
+            hud.put(12, number(value(Channel::climb_mps)));
+            hud.put(16, fitted<std::int16_t>(value(Channel::heading_deg)));
+            hud.put(18, fitted<std::uint16_t>(value(Channel::throttle_share) * 100.0));
+            hud.append_to(out_, time_s_, sequence_);
+        }
+    }
+
+    void write_wind() {
+        if (std::isfinite(value(Channel::wind_speed_mps)) && std::isfinite(value(Channel::wind_from_deg))) {
+            Packet wind(wind_cov);
+            const double from = units::radians(value(Channel::wind_from_deg));
+            const double speed = value(Channel::wind_speed_mps);
+            wind.put(0, std::uint64_t(std::llround(time_s_ * 1e6)));
+            wind.put(8, float(-speed * std::cos(from)));
+            wind.put(12, float(-speed * std::sin(from)));
+            for (const std::size_t unknown : {20, 24, 28, 32, 36}) wind.put(unknown, std::nanf(""));
+            wind.append_to(out_, time_s_, sequence_);
+        }
+    }
+
+    void write_fix() {
+        Packet raw(gps_raw_int);
+        raw.put(0, std::uint64_t(std::llround(time_s_ * 1e6)));
+        raw.put(8, fitted<std::int32_t>(value(Channel::latitude_deg) * 1e7));
+        raw.put(12, fitted<std::int32_t>(value(Channel::longitude_deg) * 1e7));
+        const double gps_height_m = value(Channel::gps_height_m);
+        raw.put(16, fitted<std::int32_t>((std::isfinite(gps_height_m) ? gps_height_m : value(Channel::height_m)) *
+                                         1e3));
+        raw.put(20, std::uint16_t(0xFFFF));
+        raw.put(22, std::uint16_t(0xFFFF));
+        raw.put(24, fitted<std::uint16_t>(value(Channel::ground_speed_mps) * 100.0, 0xFFFF));
+        raw.put(26, fitted<std::uint16_t>(value(Channel::course_deg) * 100.0, 0xFFFF));
+        raw.put(28, std::uint8_t(has_fix() ? 3 : 0));
+        raw.put(29, fitted<std::uint8_t>(value(Channel::satellites), 255));
+        raw.append_to(out_, time_s_, sequence_);
+    }
+
+    void write_position() {
+        Packet position(global_position_int);
+        const double speed = value(Channel::ground_speed_mps);
+        const double course = units::radians(value(Channel::course_deg));
+        position.put(0, fitted<std::uint32_t>(log_[Channel::time_s][row_] * 1e3));
+        position.put(4, fitted<std::int32_t>(value(Channel::latitude_deg) * 1e7));
+        position.put(8, fitted<std::int32_t>(value(Channel::longitude_deg) * 1e7));
+        position.put(12, fitted<std::int32_t>(value(Channel::height_m) * 1e3));
+        position.put(16, fitted<std::int32_t>(value(Channel::height_m) * 1e3));
+        position.put(20, fitted<std::int16_t>(speed * std::cos(course) * 100.0));
+        position.put(22, fitted<std::int16_t>(speed * std::sin(course) * 100.0));
+        position.put(26, fitted<std::uint16_t>(value(Channel::heading_deg) * 100.0, 0xFFFF));
+        position.append_to(out_, time_s_, sequence_);
+    }
+
+    const FlightLog& log_;
+    std::size_t row_ = 0;
+    double time_s_ = 0.0;
+    std::string out_;
+    std::uint8_t sequence_ = 0;
+};
+
 } // namespace
 
 bool looks_like_mavlink(const unsigned char* bytes, std::size_t count) {
@@ -336,89 +453,7 @@ units::Result<std::shared_ptr<const FlightLog>> read_mavlink_log(const std::stri
 }
 
 std::string mavlink_from_log(const FlightLog& log) {
-    std::string out;
-    std::uint8_t sequence = 0;
-    const double start_s = log.start_clock_s.value_or(0.0);
-    const auto value = [&](Channel channel, std::size_t row) {
-        return log.has(channel) ? log[channel][row] : telemetry::missing_value;
-    };
-    for (std::size_t row = 0; row < log.rows(); ++row) {
-        const double t = log[Channel::time_s][row];
-        if (!std::isfinite(t)) continue;
-        const double time_s = start_s + t;
-        // Readings first: a position makes the row that takes them.
-        if (log.has(Channel::voltage_v) || log.has(Channel::current_a)) {
-            Packet status(sys_status);
-            status.put(14, fitted<std::uint16_t>(value(Channel::voltage_v, row) * 1e3, 0xFFFF));
-            status.put(16, fitted<std::int16_t>(value(Channel::current_a, row) * 100.0, -1));
-            status.put(30, std::int8_t(-1));
-            status.append_to(out, time_s, sequence);
-        }
-        if (log.has(Channel::charge_ah)) {
-            Packet battery(battery_status);
-            battery.put(0, fitted<std::int32_t>(value(Channel::charge_ah, row) * 1e3, -1));
-            battery.put(4, fitted<std::int32_t>(value(Channel::energy_wh, row) * 36.0, -1));
-            battery.put(8, std::int16_t(0x7FFF));
-            for (std::size_t cell = 0; cell < 10; ++cell) battery.put(10 + 2 * cell, std::uint16_t(0xFFFF));
-            battery.put(30, fitted<std::int16_t>(value(Channel::current_a, row) * 100.0, -1));
-            battery.put(35, std::int8_t(-1));
-            battery.append_to(out, time_s, sequence);
-        }
-        if (log.has(Channel::airspeed_mps) || log.has(Channel::heading_deg) || log.has(Channel::throttle_share)) {
-            Packet hud(vfr_hud);
-            const auto number = [](double v) { return float(std::isfinite(v) ? v : 0.0); };
-            hud.put(0, number(value(Channel::airspeed_mps, row)));
-            hud.put(4, number(value(Channel::ground_speed_mps, row)));
-            hud.put(8, number(value(Channel::height_m, row)));
-            hud.put(12, number(value(Channel::climb_mps, row)));
-            hud.put(16, fitted<std::int16_t>(value(Channel::heading_deg, row)));
-            hud.put(18, fitted<std::uint16_t>(value(Channel::throttle_share, row) * 100.0));
-            hud.append_to(out, time_s, sequence);
-        }
-        if (std::isfinite(value(Channel::wind_speed_mps, row)) &&
-            std::isfinite(value(Channel::wind_from_deg, row))) {
-            Packet wind(wind_cov);
-            const double from = units::radians(value(Channel::wind_from_deg, row));
-            const double speed = value(Channel::wind_speed_mps, row);
-            wind.put(0, std::uint64_t(std::llround(time_s * 1e6)));
-            wind.put(8, float(-speed * std::cos(from)));
-            wind.put(12, float(-speed * std::sin(from)));
-            for (const std::size_t unknown : {20, 24, 28, 32, 36}) wind.put(unknown, std::nanf(""));
-            wind.append_to(out, time_s, sequence);
-        }
-        Packet raw(gps_raw_int);
-        const double latitude = value(Channel::latitude_deg, row);
-        const double longitude = value(Channel::longitude_deg, row);
-        const bool fix =
-            std::isfinite(latitude) && std::isfinite(longitude) && (latitude != 0.0 || longitude != 0.0);
-        raw.put(0, std::uint64_t(std::llround(time_s * 1e6)));
-        raw.put(8, fitted<std::int32_t>(latitude * 1e7));
-        raw.put(12, fitted<std::int32_t>(longitude * 1e7));
-        const double gps_height_m = value(Channel::gps_height_m, row);
-        raw.put(16, fitted<std::int32_t>(
-                        (std::isfinite(gps_height_m) ? gps_height_m : value(Channel::height_m, row)) * 1e3));
-        raw.put(20, std::uint16_t(0xFFFF));
-        raw.put(22, std::uint16_t(0xFFFF));
-        raw.put(24, fitted<std::uint16_t>(value(Channel::ground_speed_mps, row) * 100.0, 0xFFFF));
-        raw.put(26, fitted<std::uint16_t>(value(Channel::course_deg, row) * 100.0, 0xFFFF));
-        raw.put(28, std::uint8_t(fix ? 3 : 0));
-        raw.put(29, fitted<std::uint8_t>(value(Channel::satellites, row), 255));
-        raw.append_to(out, time_s, sequence);
-        if (!fix) continue;
-        Packet position(global_position_int);
-        const double speed = value(Channel::ground_speed_mps, row);
-        const double course = units::radians(value(Channel::course_deg, row));
-        position.put(0, fitted<std::uint32_t>(t * 1e3));
-        position.put(4, fitted<std::int32_t>(latitude * 1e7));
-        position.put(8, fitted<std::int32_t>(longitude * 1e7));
-        position.put(12, fitted<std::int32_t>(value(Channel::height_m, row) * 1e3));
-        position.put(16, fitted<std::int32_t>(value(Channel::height_m, row) * 1e3));
-        position.put(20, fitted<std::int16_t>(speed * std::cos(course) * 100.0));
-        position.put(22, fitted<std::int16_t>(speed * std::sin(course) * 100.0));
-        position.put(26, fitted<std::uint16_t>(value(Channel::heading_deg, row) * 100.0, 0xFFFF));
-        position.append_to(out, time_s, sequence);
-    }
-    return out;
+    return PacketWriter(log).write();
 }
 
 } // namespace sobremesa::io

@@ -51,7 +51,7 @@ units::Result<PackDocument> pack_from_json(const std::string& text, const std::s
     PackDocument document;
     DocumentReader reader(*tree, file, "pack");
     reader.allow({"format", "version", "note", "retired", "readings"});
-    read_pack(reader, document.pack, file);
+    read_pack(reader, document.pack);
     if (reader.error()) return tl::unexpected(*reader.error());
     if (auto checked = battery::checked(document.pack); !checked) {
         units::Error error = checked.error();

@@ -10,6 +10,7 @@
 #include <QTextOption>
 
 #include "core/mission/wind_rows.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"

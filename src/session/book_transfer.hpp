@@ -27,7 +27,8 @@ units::Result<void> export_book(logbook::Book& book, const QString& folder, cons
 /// Whether a file is a table of packs in the units of shops, told by its header.
 bool is_pack_table(const QString& path);
 
-/// Reads a `book.json`, or one CSV of `export_book` told by its name, or a folder with a `book.json`, or a table of packs.
+/// Reads a `book.json`, or one CSV of `export_book` told by its name, or a folder with a `book.json`, or a table of
+/// packs.
 units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path);
 
 /// Brings entries into a desk: logs first, then all records as one edit. What is there already, word for word, is

@@ -2,10 +2,10 @@
 
 #include <utility>
 
+#include "io/all_cores.hpp"
 #include "io/plan_document.hpp"
 #include "io/terrain.hpp"
 #include "io/text_file.hpp"
-#include "io/all_cores.hpp"
 
 namespace sobremesa::session {
 

@@ -6,6 +6,7 @@
 #include <QCoreApplication>
 
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 
 namespace sobremesa::wording {
 
@@ -24,7 +25,8 @@ QString speeds_sentence(const airframe::SpeedsToFly& speeds, const airframe::Spe
     if (!speeds.endurance) return {};
     const QString time = q.speed(speeds.endurance->airspeed_mps.value);
     if (!speeds.range)
-        return AircraftWords::tr("<b>%1</b> for the longest time. Against this wind no speed makes any way.").arg(time);
+        return AircraftWords::tr("<b>%1</b> for the longest time. Against this wind no speed makes any way.")
+            .arg(time);
     const QString way = q.speed(speeds.range->airspeed_mps.value);
     const QString consumption = q.text(Quantity::energy_per_distance, {speeds.range->energy_wh_per_m.value, 0.0});
     const double calm = 0.3;
@@ -35,14 +37,16 @@ QString speeds_sentence(const airframe::SpeedsToFly& speeds, const airframe::Spe
     return question.head_wind_mps > 0.0
                ? AircraftWords::tr("<b>%1</b> for the longest time, <b>%2</b> for the longest way against %3: %4.")
                      .arg(time, way, wind, consumption)
-               : AircraftWords::tr("<b>%1</b> for the longest time, <b>%2</b> for the longest way with %3 behind: %4.")
+               : AircraftWords::tr(
+                     "<b>%1</b> for the longest time, <b>%2</b> for the longest way with %3 behind: %4.")
                      .arg(time, way, wind, consumption);
 }
 
 QString price_sentence(const airframe::PowerCurve& curve, const airframe::SpeedQuestion& question,
                        double airspeed_mps, const Quantities& q) {
     const auto speed = airframe::at_speed(curve, question, airspeed_mps);
-    if (!(speed.ground_speed_mps > 0.0)) return AircraftWords::tr("At this airspeed the wind carries the aircraft away.");
+    if (!(speed.ground_speed_mps > 0.0))
+        return AircraftWords::tr("At this airspeed the wind carries the aircraft away.");
     const auto notation = q.notation(Quantity::airspeed);
     const double per_unit =
         airframe::price_of_speed_wh_per_m_per_mps(curve, question, airspeed_mps) / notation.factor;
@@ -64,7 +68,8 @@ QString price_sentence(const airframe::PowerCurve& curve, const airframe::SpeedQ
 }
 
 QString legs_sentence(const airframe::SpeedsToFly& home, const Quantities& q) {
-    if (!home.range) return AircraftWords::tr("On the way home, in the worst credible wind, no speed makes any way.");
+    if (!home.range)
+        return AircraftWords::tr("On the way home, in the worst credible wind, no speed makes any way.");
     return AircraftWords::tr("On the way home, in the worst credible wind: %1, %2.")
         .arg(q.speed(home.range->airspeed_mps.value),
              q.text(Quantity::energy_per_distance, {home.range->energy_wh_per_m.value, 0.0}));
@@ -75,11 +80,13 @@ QString go_sentence(const std::optional<airframe::GoOrNoGo>& answer, const Quant
     const QString share = q.share(answer->power_share.value);
     const QString wind = written(std::max(answer->most_head_wind_mps, 0.0), 0.0, q.notation(Quantity::wind_speed));
     if (answer->go)
-        return AircraftWords::tr("Go: it takes %1 of full power; up to a head wind of %2 it still is.").arg(share, wind);
+        return AircraftWords::tr("Go: it takes %1 of full power; up to a head wind of %2 it still is.")
+            .arg(share, wind);
     return answer->most_head_wind_mps > 0.0
                ? AircraftWords::tr("No go: it takes %1 of full power. It is sensible up to a head wind of %2.")
                      .arg(share, wind)
-               : AircraftWords::tr("No go: it takes %1 of full power, more than half even in still air.").arg(share);
+               : AircraftWords::tr("No go: it takes %1 of full power, more than half even in still air.")
+                     .arg(share);
 }
 
 QString circling_sentence(const airframe::PowerCurve& curve, const airframe::SpeedQuestion& question,
@@ -110,9 +117,10 @@ QString mass_sentence(const airframe::Aircraft& aircraft, const battery::Pack& p
 
 QString taught_sentence(const learning::CurveFit& fit, const std::optional<airframe::PowerCurve>& carried,
                         int flights, const Quantities& q) {
-    const QString apart = fit.outliers.empty()
-                              ? QString()
-                              : AircraftWords::tr(" %1 of them stand apart and hardly count.").arg(fit.outliers.size());
+    const QString apart =
+        fit.outliers.empty()
+            ? QString()
+            : AircraftWords::tr(" %1 of them stand apart and hardly count.").arg(fit.outliers.size());
     if (flights == 0)
         return AircraftWords::tr(
             "No filed flight of it shows level flight in a known wind yet: the curve is its known cruise "
@@ -129,7 +137,8 @@ QString taught_sentence(const learning::CurveFit& fit, const std::optional<airfr
                      "The aircraft carries the curve of its %1 flights; from day to day they scatter by %2.%3")
                      .arg(flights)
                      .arg(scatter, apart)
-               : AircraftWords::tr("The aircraft carries a curve of %1 flights; there are %2 now, scattering by %3.%4")
+               : AircraftWords::tr(
+                     "The aircraft carries a curve of %1 flights; there are %2 now, scattering by %3.%4")
                      .arg(carried->flights)
                      .arg(flights)
                      .arg(scatter, apart);
@@ -147,7 +156,8 @@ QString unknown_sentence(const learning::CurveFit& fit, bool stall_known, const 
         AircraftWords::tr("%1 %2", "a figure and its error")
             .arg(written(efficiency.value, efficiency.sd, bare), written_error(efficiency.sd, bare));
     if (climbing.climbs == 0)
-        lines << AircraftWords::tr("What a climb costs is assumed (efficiency %1); a climb of half a minute would tell.")
+        lines << AircraftWords::tr(
+                     "What a climb costs is assumed (efficiency %1); a climb of half a minute would tell.")
                      .arg(figure);
     else if (climbing.slope_known)
         lines << (climbing.per_mps < 0.0
@@ -166,7 +176,8 @@ QString unknown_sentence(const learning::CurveFit& fit, bool stall_known, const 
     if (fit.curve.craft == airframe::Craft::wing && !stall_known)
         lines << AircraftWords::tr(
             "Where it stalls is not known: give the wing's area on the shelf before you fly slower than ever.");
-    if (assumed(2)) lines << AircraftWords::tr("What pushing it through the air takes is assumed; fast flight would tell.");
+    if (assumed(2))
+        lines << AircraftWords::tr("What pushing it through the air takes is assumed; fast flight would tell.");
     return lines.join(QLatin1Char(' '));
 }
 
@@ -185,14 +196,16 @@ QString step_test_text(const std::vector<learning::StepTestLeg>& legs, const Qua
 }
 
 QString headroom_sentence(const std::optional<matching::Headroom>& headroom, const Quantities& q) {
-    if (!headroom) return AircraftWords::tr("Headroom wants the aircraft's full power: full stick, level, full pack.");
+    if (!headroom)
+        return AircraftWords::tr("Headroom wants the aircraft's full power: full stick, level, full pack.");
     QStringList lines;
     const auto at = [&](const matching::HeadroomPoint& point) {
         return AircraftWords::tr("%1 and %2", "volts a cell, minutes")
             .arg(written(point.cell_v, 0.0, q.notation(Quantity::landing_cell_voltage)), q.duration(point.time_s));
     };
     if (headroom->level_ends)
-        lines << AircraftWords::tr("Full throttle holds level flight until <b>%1</b>.").arg(at(*headroom->level_ends));
+        lines << AircraftWords::tr("Full throttle holds level flight until <b>%1</b>.")
+                     .arg(at(*headroom->level_ends));
     else
         lines << AircraftWords::tr("Full throttle holds level flight until landing.");
     if (headroom->climb_ends)
@@ -234,8 +247,9 @@ QString what_if_sentence(const matching::Outcome& before, const matching::Outcom
 QString learned_text(const QString& aircraft, int flights, double change, const Quantities& q) {
     constexpr double unchanged = 0.005;
     const QString cruise = std::abs(change) < unchanged ? AircraftWords::tr("cruise takes what it took")
-                           : change > 0.0 ? AircraftWords::tr("cruise takes %1 more than thought").arg(q.share(change))
-                                          : AircraftWords::tr("cruise takes %1 less than thought").arg(q.share(-change));
+                           : change > 0.0
+                               ? AircraftWords::tr("cruise takes %1 more than thought").arg(q.share(change))
+                               : AircraftWords::tr("cruise takes %1 less than thought").arg(q.share(-change));
     return AircraftWords::tr("%1 has learned from %2 flights: %3. Plans follow; it can be undone.")
         .arg(aircraft)
         .arg(flights)
@@ -261,15 +275,16 @@ QString backtest_sentence(const learning::Backtest& test) {
         return AircraftWords::tr(
             "A forecast wants a flight before the one that is forecast: file two, and see here how well the "
             "first foretold the second.");
-    const QString bias = std::abs(test.bias.value) < 0.005 ? AircraftWords::tr("neither too hopeful nor too careful")
-                         : test.bias.value < 0.0 ? AircraftWords::tr("%1 too hopeful").arg(q.share(-test.bias.value))
-                                                 : AircraftWords::tr("%1 too careful").arg(q.share(test.bias.value));
+    const QString bias =
+        std::abs(test.bias.value) < 0.005 ? AircraftWords::tr("neither too hopeful nor too careful")
+        : test.bias.value < 0.0           ? AircraftWords::tr("%1 too hopeful").arg(q.share(-test.bias.value))
+                                          : AircraftWords::tr("%1 too careful").arg(q.share(test.bias.value));
     const QString several =
         AircraftWords::tr("The last %1 forecasts were <b>%2</b>, give or take <b>%3</b>; without learning it "
-                  "would have been %4.");
-    const QString one =
-        AircraftWords::tr("The one forecast so far was <b>%1</b>, give or take <b>%2</b>; without learning it would "
-                  "have been %3.");
+                          "would have been %4.");
+    const QString one = AircraftWords::tr(
+        "The one forecast so far was <b>%1</b>, give or take <b>%2</b>; without learning it would "
+        "have been %3.");
     return (forecasts == 1 ? one : several.arg(forecasts))
         .arg(bias, q.share(test.spread), q.share(test.spread_unlearned));
 }

@@ -17,11 +17,15 @@ std::pair<QString, QString> texts(logbook::EditKind kind) {
     using logbook::EditKind;
     switch (kind) {
     case EditKind::add_aircraft: return {EditsWords::tr("add aircraft %1"), EditsWords::tr("add aircraft")};
-    case EditKind::change_aircraft: return {EditsWords::tr("change aircraft %1"), EditsWords::tr("change aircraft")};
-    case EditKind::duplicate_aircraft: return {EditsWords::tr("duplicate aircraft %1"), EditsWords::tr("duplicate aircraft")};
+    case EditKind::change_aircraft:
+        return {EditsWords::tr("change aircraft %1"), EditsWords::tr("change aircraft")};
+    case EditKind::duplicate_aircraft:
+        return {EditsWords::tr("duplicate aircraft %1"), EditsWords::tr("duplicate aircraft")};
     case EditKind::retire_aircraft: return {EditsWords::tr("retire %1"), EditsWords::tr("retire aircraft")};
-    case EditKind::return_aircraft: return {EditsWords::tr("return %1 to use"), EditsWords::tr("return aircraft to use")};
-    case EditKind::remove_aircraft: return {EditsWords::tr("remove aircraft %1"), EditsWords::tr("remove aircraft")};
+    case EditKind::return_aircraft:
+        return {EditsWords::tr("return %1 to use"), EditsWords::tr("return aircraft to use")};
+    case EditKind::remove_aircraft:
+        return {EditsWords::tr("remove aircraft %1"), EditsWords::tr("remove aircraft")};
     case EditKind::add_pack: return {EditsWords::tr("add pack %1"), EditsWords::tr("add pack")};
     case EditKind::change_pack: return {EditsWords::tr("change pack %1"), EditsWords::tr("change pack")};
     case EditKind::duplicate_pack: return {EditsWords::tr("duplicate pack %1"), EditsWords::tr("duplicate pack")};
@@ -32,15 +36,19 @@ std::pair<QString, QString> texts(logbook::EditKind kind) {
     case EditKind::duplicate_plan: return {EditsWords::tr("duplicate plan %1"), EditsWords::tr("duplicate plan")};
     case EditKind::remove_plan: return {EditsWords::tr("remove plan %1"), EditsWords::tr("remove plan")};
     case EditKind::rename_plan: return {EditsWords::tr("rename plan to %1"), EditsWords::tr("rename plan")};
-    case EditKind::choose_aircraft: return {EditsWords::tr("choose aircraft %1"), EditsWords::tr("choose aircraft")};
+    case EditKind::choose_aircraft:
+        return {EditsWords::tr("choose aircraft %1"), EditsWords::tr("choose aircraft")};
     case EditKind::choose_pack: return {EditsWords::tr("choose pack %1"), EditsWords::tr("choose pack")};
     case EditKind::change_wind: return {EditsWords::tr("change wind in %1"), EditsWords::tr("change wind")};
     case EditKind::change_temperature:
         return {EditsWords::tr("change temperature in %1"), EditsWords::tr("change temperature")};
-    case EditKind::change_bearing: return {EditsWords::tr("change bearing in %1"), EditsWords::tr("change bearing")};
-    case EditKind::change_mission: return {EditsWords::tr("change mission in %1"), EditsWords::tr("change mission")};
+    case EditKind::change_bearing:
+        return {EditsWords::tr("change bearing in %1"), EditsWords::tr("change bearing")};
+    case EditKind::change_mission:
+        return {EditsWords::tr("change mission in %1"), EditsWords::tr("change mission")};
     case EditKind::change_height: return {EditsWords::tr("change height in %1"), EditsWords::tr("change height")};
-    case EditKind::change_reserve: return {EditsWords::tr("change reserve in %1"), EditsWords::tr("change reserve")};
+    case EditKind::change_reserve:
+        return {EditsWords::tr("change reserve in %1"), EditsWords::tr("change reserve")};
     case EditKind::change_landing:
         return {EditsWords::tr("change landing voltage in %1"), EditsWords::tr("change landing voltage")};
     case EditKind::change_rules: return {EditsWords::tr("change rules in %1"), EditsWords::tr("change rules")};
@@ -54,7 +62,8 @@ std::pair<QString, QString> texts(logbook::EditKind kind) {
         return {EditsWords::tr("learn the curve of %1"), EditsWords::tr("learn an aircraft's curve")};
     case EditKind::forget_curve:
         return {EditsWords::tr("forget the curve of %1"), EditsWords::tr("forget an aircraft's curve")};
-    case EditKind::set_flight_apart: return {EditsWords::tr("set flight %1 apart"), EditsWords::tr("set a flight apart")};
+    case EditKind::set_flight_apart:
+        return {EditsWords::tr("set flight %1 apart"), EditsWords::tr("set a flight apart")};
     case EditKind::bring_in: return {EditsWords::tr("bring in %1"), EditsWords::tr("bring in a logbook")};
     }
     return {};

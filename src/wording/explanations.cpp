@@ -1,8 +1,13 @@
 #include "wording/explanations.hpp"
 
+#include <array>
+
 #include <QCoreApplication>
 #include <QStringList>
 
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
 
@@ -14,242 +19,273 @@ struct ExplanationsWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Explanations)
 };
 
-QString relation_text(units::Relation relation) {
-    using units::Relation;
-    switch (relation) {
-    case Relation::constant_power_discharge:
-        return ExplanationsWords::tr(
-            "The pack is discharged at cruise power: volts are the resting curve at the charge within reach, less "
-            "current times resistance, and current is whatever gives that power. What the load draws faster than "
-            "the cells can follow is out of reach until they rest; cold slows them and raises the resistance, the "
-            "cells' own heat helps. It ends when the volts, averaged over 10 s, reach the landing voltage.");
-    case Relation::discharge_of_circuit:
-        return ExplanationsWords::tr(
-            "The pack is discharged at this load: volts are the resting curve at the charge within reach, less "
-            "current times resistance. What the load draws faster than the cells can follow is out of reach until "
-            "they rest; a rate table says how much, or the kind of cell. Cold slows the cells and raises their "
-            "resistance, their own heat helps. It ends at the landing voltage.");
-    case Relation::masses_added: return ExplanationsWords::tr("The aircraft without its pack, and the pack.");
-    case Relation::rated_over_mass:
-        return ExplanationsWords::tr(
-            "What the label says over what the scales say; energy takes the mean resting volts of the chemistry. "
-            "mAh compare only packs of as many cells in series; Wh compare all.");
-    case Relation::parts_added: return ExplanationsWords::tr("Cells, strips, leads, connector and wrap, added up.");
-    case Relation::cells_strips_leads_in_series:
-        return ExplanationsWords::tr(
-            "Cells in series over cells in parallel, the strips between them (length over section times "
-            "resistivity), and the leads.");
-    case Relation::weaker_of_cells_and_strips:
-        return ExplanationsWords::tr(
-            "The lesser of what the cells may give without end and what the strips carry without settling "
-            "more than 30 K above the air under the wrap.");
-    case Relation::extrapolated_by_charge:
-        return ExplanationsWords::tr(
-            "Time flown, times the charge of a whole flight over the charge put back: as if the current "
-            "stayed the same.");
-    case Relation::extrapolated_at_power:
-        return ExplanationsWords::tr(
-            "The power that draws the charge put back in the time flown, held until the charge of a whole "
-            "flight is out: the current grows while the volts fall, so it is a little less.");
-    case Relation::price_over_energy: return ExplanationsWords::tr("Price over the rated energy.");
-    case Relation::pack_on_aircraft:
-        return ExplanationsWords::tr(
-            "The aircraft's known cruise, scaled to its mass with this pack, discharges the pack to its landing "
-            "voltage, less the reserve; time in the air times the mean speed over ground, out and back in the "
-            "wind, "
-            "is the way.");
-    case Relation::power_scaled_from_one_cruise:
-        return ExplanationsWords::tr(
-            "Your one known cruise, scaled by physics to this mass and this air: the part that holds the "
-            "aircraft up grows with mass, the part that pushes it through the air grows with density.");
-    case Relation::wind_triangle:
-        return ExplanationsWords::tr(
-            "The heading is turned into the wind until the aircraft stays on course; what is left of the "
-            "airspeed along the course, less the head wind, is the ground speed. The way home uses the "
-            "worst credible wind.");
-    case Relation::homeward_energy_meets_left:
-        return ExplanationsWords::tr(
-            "Flying out, what is left falls and what the way home needs rises. The turn is where what is "
-            "left equals the way home plus the reserve.");
-    case Relation::half_of_charge: return ExplanationsWords::tr("Half of the charge that the pilot lands at.");
-    case Relation::share_of_charge:
-        return ExplanationsWords::tr("The chosen share of the usable charge is left, whatever wind and distance say.");
-    case Relation::eighty_percent_rule:
-        return ExplanationsWords::tr("Usable is taken as 80 % of the rated charge; half of that takes the aircraft out.");
-    case Relation::volts_at_half_charge:
-        return ExplanationsWords::tr(
-            "The volts that this pack shows under cruise load when half the charge to the landing voltage "
-            "is used.");
-    case Relation::flight_by_phases:
-        return ExplanationsWords::tr("Climb, way out, way home in the worst credible wind, and descent, added up.");
-    case Relation::left_after_way_home:
-        return ExplanationsWords::tr("What is left at the turn, less what the way home needs in the worst credible wind.");
-    case Relation::current_over_ground_speed:
-        return ExplanationsWords::tr("Charge used on that leg, climb and descent counted, over its length over ground.");
-    case Relation::power_over_ground_speed:
-        return ExplanationsWords::tr("Energy used on that leg, climb and descent counted, over its length over ground.");
-    case Relation::trapezoid_of_current:
-        return ExplanationsWords::tr("Current added up over time, row by row; pauses in the record are left out.");
-    case Relation::trapezoid_of_power:
-        return ExplanationsWords::tr("Volts times current added up over time, row by row; pauses in the record are left out.");
-    case Relation::sum_of_positions:
-        return ExplanationsWords::tr(
-            "Chords of 20 m or more between good positions, added up; anything shorter is taken for scatter.");
-    case Relation::geodesic_to_home:
-        return ExplanationsWords::tr("The longest of the straight ways over ground from home to a good position.");
-    case Relation::energy_over_distance:
-        return ExplanationsWords::tr("Energy used over the way over ground, wind and climbs in it.");
-    case Relation::charge_over_distance:
-        return ExplanationsWords::tr("Charge used over the way over ground, wind and climbs in it.");
-    case Relation::first_to_last_row: return ExplanationsWords::tr("From the first row to the last.");
-    case Relation::least_of_column: return ExplanationsWords::tr("The least value of that column, readings of zero left out.");
-    case Relation::mean_over_time: return ExplanationsWords::tr("The sum over time, divided by the recorded time.");
-    case Relation::charge_over_rated:
-        return ExplanationsWords::tr(
-            "All the charge of its flights, recharged where you wrote it down and else counted, over what "
-            "the label says.");
-    case Relation::rated_by_cells:
-        return ExplanationsWords::tr(
-            "Rated charge of one cell, times the cells in parallel: what the label says. What a flight "
-            "can use of it is less.");
-    case Relation::counted_in_logbook: return ExplanationsWords::tr("Counted in the logbook; flights removed are not counted.");
-    case Relation::least_of_left_less_needed:
-        return ExplanationsWords::tr(
-            "At every row: what the forecast says is usable, less the energy counted so far, less what the "
-            "way home with its reserve would have needed from there. The least of all rows.");
-    case Relation::usable_less_counted:
-        return ExplanationsWords::tr(
-            "What the pack of the setting gives down to its landing voltage, less what was counted. Only as "
-            "good as the current sensor's scale.");
-    case Relation::line_through_readings:
-        return ExplanationsWords::tr(
-            "The straight line of least squares through the readings over full cycles, at the last of them; its "
-            "error from their scatter, and never less than the instrument's.");
-    case Relation::line_to_four_fifths:
-        return ExplanationsWords::tr("Where that line meets four fifths of the label, the usual end of a pack's flying life.");
-    case Relation::volts_over_amps_in_short_steps:
-        return ExplanationsWords::tr(
-            "Whenever the current changes within seconds, volts change with it: the slope of all these steps, over "
-            "the cells in series and times those in parallel. Leads and strips are in it.");
-    case Relation::combined_by_variances:
-        return ExplanationsWords::tr(
-            "Counted charge, resting volts and recharge, each weighted by its own error; where they disagree the "
-            "error is at least half of their distance.");
-    case Relation::circle_of_ground_velocities:
-        return ExplanationsWords::tr(
-            "At a steady airspeed the ground velocities of a turning aircraft lie on a circle: its centre is the "
-            "wind, its radius the airspeed.");
-    case Relation::airspeed_over_time:
-        return ExplanationsWords::tr("Speed added up over time, second by second; through the air with the wind taken out.");
-    case Relation::level_power_over_airspeed:
-        return ExplanationsWords::tr("Power while the aircraft neither climbed nor sank, corrected for what height gained or "
-                         "gave back, over "
-                         "the airspeed at which it was flown.");
-    case Relation::scale_by_recharge:
-        return ExplanationsWords::tr(
-            "All the charge that the charger put back over all that was counted: the sensor's scale is off by that "
-            "factor. Large flights weigh more.");
-    case Relation::spread_of_level_power:
-        return ExplanationsWords::tr(
-            "How far the power of single seconds lies from the mean while the aircraft flew level: gusts, lift and "
-            "the pilot's thumbs. Half of it comes back when the gust is over; the rest is their price.");
-    case Relation::parts_over_mean_power:
-        return ExplanationsWords::tr(
-            "What the electronics draw whatever the aircraft does, over the mean power of the flight.");
-    case Relation::climbs_at_their_cost:
-        return ExplanationsWords::tr("Every metre gained in climbs, at what this flight shows a metre a second of climb to "
-                         "cost, over all the "
-                         "energy used. Some of it came back in the descents.");
-    case Relation::rows_above_limit:
-        return ExplanationsWords::tr("The steps between rows in which the current was above what that part bears, added up.");
-    case Relation::link_over_distance:
-        return ExplanationsWords::tr(
-            "A line through the readings (signal over the logarithm of the distance, link quality over the "
-            "distance), lowered to their worst tenth and carried on to the failsafe level: never farther than "
-            "three "
-            "times what was flown.");
-    case Relation::left_at_cruise_to_landing:
-        return ExplanationsWords::tr(
-            "The pack of the setting, with what was counted taken out, discharged on at the level power of this "
-            "flight down to that landing voltage, less the reserve; times the airspeed, or the mean speed over "
-            "ground where no wind is known.");
-    case Relation::volts_times_that_current:
-        return ExplanationsWords::tr(
-            "Volts times that sensor's current added up over time; pauses in the record are left out.");
-    case Relation::scaled_to_equal_flight:
-        return ExplanationsWords::tr(
-            "What the flight took level in still air, carried over to the common speed and the common mass by the "
-            "physics of its aircraft; climbs and wind are not in it.");
-    case Relation::curve_through_level_flight:
-        return ExplanationsWords::tr(
-            "A curve of physics (what holds the aircraft up falls with speed, what pushes it through the air grows "
-            "with its cube) through the level flight of all its logs; outliers weigh less, and where nothing was "
-            "flown the form of the aircraft decides.");
-    case Relation::least_power_of_curve:
-        return ExplanationsWords::tr("Where the curve is lowest, never under 1.2 times the stall.");
-    case Relation::least_energy_over_ground:
-        return ExplanationsWords::tr(
-            "Where power over ground speed is least in this wind: head wind asks for more speed, tail wind for "
-            "less. Never under 1.2 times the stall.");
-    case Relation::share_of_full_power_met:
-        return ExplanationsWords::tr(
-            "Where the curve takes half of full power: beyond it nothing is left for gusts and climbs.");
-    case Relation::climb_less_bought_climb:
-        return ExplanationsWords::tr(
-            "How fast it climbed, less what its power beyond level flight buys in climb: what the air itself did.");
-    case Relation::lift_meets_weight:
-        return ExplanationsWords::tr(
-            "Where the wing's largest lift coefficient just carries the mass: √(2·m·g/(ρ·S·C_L,max)).");
-    case Relation::duty_times_volts:
-        return ExplanationsWords::tr(
-            "With a fixed propeller the motor's current goes as (duty × volts)²: the share of full throttle that "
-            "stays within the limit on a full pack.");
-    case Relation::drawn_flights:
-        return ExplanationsWords::tr(
-            "The plan's legs flown again in many drawn days: wind, its direction and growth, the aircraft's draw, "
-            "what the pack gives, and the temperature are each off by what the forecast says they may be.");
-    case Relation::left_meets_needed_on_each_bearing:
-        return ExplanationsWords::tr(
-            "On each bearing the place where what is left equals what the way home needs with the reserve.");
-    case Relation::left_meets_needed_at_station:
-        return ExplanationsWords::tr("Circling goes on until what is left equals what the way home needs with the reserve.");
-    case Relation::height_less_ground:
-        return ExplanationsWords::tr("Height above home less the ground below, the least of all samples of the way.");
-    case Relation::worst_along_the_way:
-        return ExplanationsWords::tr("The worst that the flight meets from launch to landing, against what is allowed.");
-    case Relation::shares_of_usable:
-        return ExplanationsWords::tr(
-            "Tenths of what this pack gives at this cruise, in this air, down to the landing voltage.");
-    case Relation::forecast_against_flown:
-        return ExplanationsWords::tr(
-            "Each flight forecast from those before it alone, over what it really took: the mean, and its spread "
-            "from flight to flight.");
+struct RelationRow {
+    units::Relation relation;
+    const char* words;
+};
+
+using units::Relation;
+// In the order of units/relation.hpp.
+constexpr std::array<RelationRow, units::relation_count> relations = {{
+    {Relation::constant_power_discharge,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "The pack is discharged at cruise power: volts are the resting curve at the charge within "
+         "reach, less current times resistance, and current is whatever gives that power. What the "
+         "load draws faster than the cells can follow is out of reach until they rest; cold slows "
+         "them and raises the resistance, the cells' own heat helps. It ends when the volts, averaged "
+         "over 10 s, reach the landing voltage.")},
+    {Relation::power_scaled_from_one_cruise,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "Your one known cruise, scaled by physics to this mass and this air: the part that holds the "
+         "aircraft up grows with mass, the part that pushes it through the air grows with density.")},
+    {Relation::wind_triangle,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "The heading is turned into the wind until the aircraft stays on course; what is left of the "
+         "airspeed along the course, less the head wind, is the ground speed. The way home uses the "
+         "worst credible wind.")},
+    {Relation::homeward_energy_meets_left,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "Flying out, what is left falls and what the way home needs rises. The turn is where what is "
+         "left equals the way home plus the reserve.")},
+    {Relation::half_of_charge,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations", "Half of the charge that the pilot lands at.")},
+    {Relation::share_of_charge,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The chosen share of the usable charge is left, whatever wind and distance say.")},
+    {Relation::eighty_percent_rule,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Usable is taken as 80 % of the rated charge; half of that takes the aircraft out.")},
+    {Relation::volts_at_half_charge,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The volts that this pack shows under cruise load when half the charge to the landing "
+                       "voltage is used.")},
+    {Relation::flight_by_phases,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Climb, way out, way home in the worst credible wind, and descent, added up.")},
+    {Relation::left_after_way_home,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "What is left at the turn, less what the way home needs in the worst credible wind.")},
+    {Relation::current_over_ground_speed,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Charge used on that leg, climb and descent counted, over its length over ground.")},
+    {Relation::power_over_ground_speed,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Energy used on that leg, climb and descent counted, over its length over ground.")},
+    {Relation::trapezoid_of_current,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Current added up over time, row by row; pauses in the record are left out.")},
+    {Relation::trapezoid_of_power,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Volts times current added up over time, row by row; pauses in the record are left out.")},
+    {Relation::sum_of_positions,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Chords of 20 m or more between good positions, added up; anything shorter is taken for "
+                       "scatter.")},
+    {Relation::geodesic_to_home,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The longest of the straight ways over ground from home to a good position.")},
+    {Relation::energy_over_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations", "Energy used over the way over ground, wind and climbs in it.")},
+    {Relation::charge_over_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations", "Charge used over the way over ground, wind and climbs in it.")},
+    {Relation::first_to_last_row, QT_TRANSLATE_NOOP("sobremesa::Explanations", "From the first row to the last.")},
+    {Relation::least_of_column,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations", "The least value of that column, readings of zero left out.")},
+    {Relation::mean_over_time,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations", "The sum over time, divided by the recorded time.")},
+    {Relation::charge_over_rated,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "All the charge of its flights, recharged where you wrote it down and else counted, over "
+                       "what the label says.")},
+    {Relation::rated_by_cells,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Rated charge of one cell, times the cells in parallel: what the label says. What a flight "
+                       "can use of it is less.")},
+    {Relation::counted_in_logbook,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations", "Counted in the logbook; flights removed are not counted.")},
+    {Relation::least_of_left_less_needed,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "At every row: what the forecast says is usable, less the energy counted so far, less what "
+                       "the way home with its reserve would have needed from there. The least of all rows.")},
+    {Relation::usable_less_counted,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "What the pack of the setting gives down to its landing voltage, less what was counted. Only "
+         "as good as the current sensor's scale.")},
+    {Relation::discharge_of_circuit,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The pack is discharged at this load: volts are the resting curve at the charge within "
+                       "reach, less current times resistance. What the load draws faster than the cells can follow "
+                       "is out of reach until they rest; a rate table says how much, or the kind of cell. Cold "
+                       "slows the cells and raises their resistance, their own heat helps. It ends at the landing "
+                       "voltage.")},
+    {Relation::pack_on_aircraft,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The aircraft's known cruise, scaled to its mass with this pack, discharges the pack to its "
+                       "landing voltage, less the reserve; time in the air times the mean speed over ground, out "
+                       "and back in the wind, is the way.")},
+    {Relation::masses_added,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations", "The aircraft without its pack, and the pack.")},
+    {Relation::rated_over_mass,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "What the label says over what the scales say; energy takes the mean resting volts of the "
+                       "chemistry. mAh compare only packs of as many cells in series; Wh compare all.")},
+    {Relation::price_over_energy, QT_TRANSLATE_NOOP("sobremesa::Explanations", "Price over the rated energy.")},
+    {Relation::parts_added,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations", "Cells, strips, leads, connector and wrap, added up.")},
+    {Relation::cells_strips_leads_in_series,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Cells in series over cells in parallel, the strips between them (length over section times "
+                       "resistivity), and the leads.")},
+    {Relation::weaker_of_cells_and_strips,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The lesser of what the cells may give without end and what the strips carry without "
+                       "settling more than 30 K above the air under the wrap.")},
+    {Relation::extrapolated_by_charge,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Time flown, times the charge of a whole flight over the charge put back: as if the current "
+                       "stayed the same.")},
+    {Relation::extrapolated_at_power,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The power that draws the charge put back in the time flown, held until the charge of a "
+                       "whole flight is out: the current grows while the volts fall, so it is a little less.")},
+    {Relation::line_through_readings,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The straight line of least squares through the readings over full cycles, at the last of "
+                       "them; its error from their scatter, and never less than the instrument's.")},
+    {Relation::line_to_four_fifths,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Where that line meets four fifths of the label, the usual end of a pack's flying life.")},
+    {Relation::volts_over_amps_in_short_steps,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Whenever the current changes within seconds, volts change with it: the slope of all these "
+                       "steps, over the cells in series and times those in parallel. Leads and strips are in it.")},
+    {Relation::combined_by_variances,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Counted charge, resting volts and recharge, each weighted by its own error; where they "
+                       "disagree the error is at least half of their distance.")},
+    {Relation::circle_of_ground_velocities,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "At a steady airspeed the ground velocities of a turning aircraft lie on a circle: its "
+                       "centre is the wind, its radius the airspeed.")},
+    {Relation::airspeed_over_time,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Speed added up over time, second by second; through the air with the wind taken out.")},
+    {Relation::level_power_over_airspeed,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "Power while the aircraft neither climbed nor sank, corrected for what height gained or gave "
+         "back, over the airspeed at which it was flown.")},
+    {Relation::scale_by_recharge,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "All the charge that the charger put back over all that was counted: the sensor's scale is "
+                       "off by that factor. Large flights weigh more.")},
+    {Relation::spread_of_level_power,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "How far the power of single seconds lies from the mean while the aircraft flew level: "
+                       "gusts, lift and the pilot's thumbs. Half of it comes back when the gust is over; the rest "
+                       "is their price.")},
+    {Relation::parts_over_mean_power,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "What the electronics draw whatever the aircraft does, over the mean power of the flight.")},
+    {Relation::climbs_at_their_cost,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Every metre gained in climbs, at what this flight shows a metre a second of climb to cost, "
+                       "over all the energy used. Some of it came back in the descents.")},
+    {Relation::rows_above_limit,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The steps between rows in which the current was above what that part bears, added up.")},
+    {Relation::link_over_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "A line through the readings (signal over the logarithm of the distance, link quality over "
+                       "the distance), lowered to their worst tenth and carried on to the failsafe level: never "
+                       "farther than three times what was flown.")},
+    {Relation::left_at_cruise_to_landing,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The pack of the setting, with what was counted taken out, discharged on at the level power "
+                       "of this flight down to that landing voltage, less the reserve; times the airspeed, or the "
+                       "mean speed over ground where no wind is known.")},
+    {Relation::volts_times_that_current,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Volts times that sensor's current added up over time; pauses in the record are left out.")},
+    {Relation::scaled_to_equal_flight,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "What the flight took level in still air, carried over to the common speed and the common "
+                       "mass by the physics of its aircraft; climbs and wind are not in it.")},
+    {Relation::curve_through_level_flight,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "A curve of physics (what holds the aircraft up falls with speed, what pushes it through the "
+         "air grows with its cube) through the level flight of all its logs; outliers weigh less, and "
+         "where nothing was flown the form of the aircraft decides.")},
+    {Relation::least_power_of_curve,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations", "Where the curve is lowest, never under 1.2 times the stall.")},
+    {Relation::least_energy_over_ground,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Where power over ground speed is least in this wind: head wind asks for more speed, tail "
+                       "wind for less. Never under 1.2 times the stall.")},
+    {Relation::share_of_full_power_met,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "Where the curve takes half of full power: beyond it nothing is left for gusts and climbs.")},
+    {Relation::climb_less_bought_climb,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "How fast it climbed, less what its power beyond level flight buys in climb: what the air "
+                       "itself did.")},
+    {Relation::lift_meets_weight,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Where the wing's largest lift coefficient just carries the mass: √(2·m·g/(ρ·S·C_L,max)).")},
+    {Relation::forecast_against_flown,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Each flight forecast from those before it alone, over what it really took: the mean, and "
+                       "its spread from flight to flight.")},
+    {Relation::worst_along_the_way,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "The worst that the flight meets from launch to landing, against what is allowed.")},
+}};
+
+constexpr bool in_order() {
+    for (std::size_t i = 0; i < relations.size(); ++i) {
+        if (std::size_t(relations[i].relation) != i || !relations[i].words) return false;
     }
-    return {};
+    return true;
+}
+static_assert(in_order(), "every relation has its words, at its place");
+
+QString relation_text(Relation relation) {
+    return ExplanationsWords::tr(relations[std::size_t(relation)].words);
 }
 
 QString source_text(units::Source source) {
     using units::Source;
     switch (source) {
     case Source::circuit_itself:
-        return ExplanationsWords::tr("An ideal source with a resistance in series; resting curves from common practice.");
+        return ExplanationsWords::tr(
+            "An ideal source with a resistance in series; resting curves from common practice.");
     case Source::textbook_aerodynamics:
         return ExplanationsWords::tr(
             "Leishman, Principles of Helicopter Aerodynamics; Anderson, Introduction to Flight. Shares from "
             "common practice.");
     case Source::faa_handbook:
         return ExplanationsWords::tr("FAA-H-8083-25, Pilot’s Handbook of Aeronautical Knowledge, ch. 16.");
-    case Source::air_navigation: return ExplanationsWords::tr("Point of no return, standard texts of air navigation.");
-    case Source::common_practice: return ExplanationsWords::tr("Common practice among pilots; no published source.");
+    case Source::air_navigation:
+        return ExplanationsWords::tr("Point of no return, standard texts of air navigation.");
+    case Source::common_practice:
+        return ExplanationsWords::tr("Common practice among pilots; no published source.");
     case Source::geodesic_library: return ExplanationsWords::tr("Karney 2013, geodesics on the WGS 84 ellipsoid.");
     case Source::two_well_circuit:
-        return ExplanationsWords::tr("A source with a resistance in series, its charge in two wells joined by a slow passage "
-                         "(after Manwell & "
-                         "McGowan, Solar Energy 50(5), 1993). Resting curves and defaults from common practice.");
+        return ExplanationsWords::tr(
+            "A source with a resistance in series, its charge in two wells joined by a slow passage "
+            "(after Manwell & "
+            "McGowan, Solar Energy 50(5), 1993). Resting curves and defaults from common practice.");
     case Source::log_itself: return ExplanationsWords::tr("The log itself.");
     case Source::radio_recommendations:
-        return ExplanationsWords::tr("ITU-R P.525 for free space, 4/3 earth radius for the horizon, ITU-R P.530 for the zone.");
-    case Source::elevation_raster: return ExplanationsWords::tr("The elevation raster that was given with the plan.");
+        return ExplanationsWords::tr(
+            "ITU-R P.525 for free space, 4/3 earth radius for the horizon, ITU-R P.530 for the zone.");
     case Source::least_squares: return ExplanationsWords::tr("Least squares, standard texts of statistics.");
     }
     return {};
@@ -294,7 +330,8 @@ QString plain_text(const ExplanationText& text) {
     QStringList lines;
     lines << ExplanationsWords::tr("%1: %2", "quantity: value").arg(text.title, text.value) << text.relation;
     for (const auto& input : text.inputs) {
-        lines << ExplanationsWords::tr("%1: %2 (%3)", "input: value (origin)").arg(input.name, input.value, input.origin);
+        lines << ExplanationsWords::tr("%1: %2 (%3)", "input: value (origin)")
+                     .arg(input.name, input.value, input.origin);
     }
     for (const auto& line : text.sensitivities) lines << line;
     lines << ExplanationsWords::tr("Source: %1").arg(text.source);

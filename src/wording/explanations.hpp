@@ -4,7 +4,7 @@
 
 #include <QString>
 
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 #include "wording/quantities.hpp"
 
 namespace sobremesa::wording {

@@ -6,6 +6,7 @@
 #include <QCoreApplication>
 
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::wording {
@@ -37,11 +38,11 @@ QString findings_sentence(const telemetry::Findings& found, const Quantities& q)
     using units::Quantity;
     QString words;
     if (found.wind.known()) {
-        words =
-            FindingsWords::tr("The wind was <b>%1</b> from <b>%2</b>, the airspeed <b>%3</b>.", "wind, direction, airspeed")
-                .arg(with_error(Quantity::wind_speed, found.wind.speed_mps, q),
-                     with_error(Quantity::wind_from, found.wind.from_deg, q),
-                     with_error(Quantity::airspeed, found.wind.airspeed_mps, q));
+        words = FindingsWords::tr("The wind was <b>%1</b> from <b>%2</b>, the airspeed <b>%3</b>.",
+                                  "wind, direction, airspeed")
+                    .arg(with_error(Quantity::wind_speed, found.wind.speed_mps, q),
+                         with_error(Quantity::wind_from, found.wind.from_deg, q),
+                         with_error(Quantity::airspeed, found.wind.airspeed_mps, q));
     }
     if (found.still && found.still->charge_ah_per_m) {
         const QString still =
@@ -62,7 +63,8 @@ QString comparison_sentence(const debrief::Comparison& c, const Quantities& q) {
                               .arg(q.speed(c.airspeed_mps), q.text(Quantity::all_up_mass, {c.all_up_mass_kg, 0.0}),
                                    q.distance(c.distance_m));
     if (!c.differ)
-        return FindingsWords::tr("At %1 these flights take the same, as far as their errors allow to tell.").arg(terms);
+        return FindingsWords::tr("At %1 these flights take the same, as far as their errors allow to tell.")
+            .arg(terms);
     const double more = most->energy_wh_per_m.value / least->energy_wh_per_m.value - 1.0;
     return FindingsWords::tr("At %1 “%2” takes <b>%3</b> more than “%4”.", "terms, flight, share, flight")
         .arg(terms, QString::fromStdString(most->name), q.share(more), QString::fromStdString(least->name));
@@ -77,16 +79,19 @@ QString account_sentence(const debrief::FlightAccount& account, const Quantities
                           share(part.share));
     }
     if (!parts.isEmpty())
-        sentences << FindingsWords::tr("Of all power: %1.").arg(parts.join(FindingsWords::tr("; ", "between parts")));
-    if (const auto& ledger = account.ledger) {
         sentences
-            << (ledger->charged_wh > 0.0
-                    ? FindingsWords::tr("The array gave %1; the pack gave %2 net, and was charged with %3 on the way.")
-                          .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh), q.energy(ledger->charged_wh))
-                    : FindingsWords::tr("The array gave %1, the pack %2.")
-                          .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh)));
+            << FindingsWords::tr("Of all power: %1.").arg(parts.join(FindingsWords::tr("; ", "between parts")));
+    if (const auto& ledger = account.ledger) {
+        sentences << (ledger->charged_wh > 0.0
+                          ? FindingsWords::tr(
+                                "The array gave %1; the pack gave %2 net, and was charged with %3 on the way.")
+                                .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh),
+                                     q.energy(ledger->charged_wh))
+                          : FindingsWords::tr("The array gave %1, the pack %2.")
+                                .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh)));
         sentences << (ledger->has_motor
-                          ? FindingsWords::tr("The motors took %1, the electronics %2; %3 are explained by no sensor.")
+                          ? FindingsWords::tr(
+                                "The motors took %1, the electronics %2; %3 are explained by no sensor.")
                                 .arg(q.energy(ledger->motor_wh), q.energy(ledger->electronics_wh),
                                      q.energy(ledger->missing_wh))
                           : FindingsWords::tr("That leaves %1 for the motors and %2 for the electronics.")
@@ -101,7 +106,8 @@ QString remaining_sentence(const battery::Remaining& remaining, const Quantities
     for (const auto& method : remaining.methods)
         methods << FindingsWords::tr("%1 %2", "method, share").arg(name(method.method), share(method.share));
     const QString list = methods.join(FindingsWords::tr("; ", "between methods"));
-    if (remaining.methods.size() < 2) return FindingsWords::tr("Left of a full pack: %1.", "method and share").arg(list);
+    if (remaining.methods.size() < 2)
+        return FindingsWords::tr("Left of a full pack: %1.", "method and share").arg(list);
     return FindingsWords::tr("Left of a full pack: %1; together <b>%2</b>, <b>%3</b>.", "methods, share, charge")
         .arg(list, share(*remaining.share), q.charge(remaining.charge_ah->value, remaining.charge_ah->sd));
 }
@@ -118,23 +124,24 @@ QString calibration_sentence(const telemetry::Calibration& c, telemetry::ScaleCo
         const bool divides = convention == telemetry::ScaleConvention::divides;
         const QString amount = written(std::abs(off), c.reads.sd, percent);
         if (off > 0.0)
-            reads =
-                divides
-                    ? FindingsWords::tr("The sensor reads %1 too high: a scale that divides has to grow.").arg(amount)
-                    : FindingsWords::tr("The sensor reads %1 too high: a scale that multiplies has to shrink.").arg(amount);
+            reads = divides
+                        ? FindingsWords::tr("The sensor reads %1 too high: a scale that divides has to grow.")
+                              .arg(amount)
+                        : FindingsWords::tr("The sensor reads %1 too high: a scale that multiplies has to shrink.")
+                              .arg(amount);
         else
-            reads =
-                divides
-                    ? FindingsWords::tr("The sensor reads %1 too low: a scale that divides has to shrink.").arg(amount)
-                    : FindingsWords::tr("The sensor reads %1 too low: a scale that multiplies has to grow.").arg(amount);
+            reads = divides ? FindingsWords::tr("The sensor reads %1 too low: a scale that divides has to shrink.")
+                                  .arg(amount)
+                            : FindingsWords::tr("The sensor reads %1 too low: a scale that multiplies has to grow.")
+                                  .arg(amount);
     }
     const QString more =
         c.more_flights == 0
             ? FindingsWords::tr(
                   "More flights would tell it little better: the charger's own accuracy is most of what is left.")
-        : c.more_flights == 1
-            ? FindingsWords::tr("One more flight would bring it near the charger's own accuracy.")
-            : FindingsWords::tr("%1 more flights would bring it near the charger's own accuracy.").arg(c.more_flights);
+        : c.more_flights == 1 ? FindingsWords::tr("One more flight would bring it near the charger's own accuracy.")
+                              : FindingsWords::tr("%1 more flights would bring it near the charger's own accuracy.")
+                                    .arg(c.more_flights);
     if (!scale_known) return FindingsWords::tr("%1 %2", "two sentences").arg(reads, more);
     return FindingsWords::tr("%1 %2 %3", "three sentences").arg(set, reads, more);
 }
@@ -151,7 +158,8 @@ QString offset_sentence(const telemetry::SensorOffset& offset, bool electronics_
             .arg(offset.flights)
             .arg(both(offset.really_a));
     if (!electronics_known)
-        return FindingsWords::tr("%1 That draw is assumed: list the electronics in Fleet, and its offset can be told.")
+        return FindingsWords::tr(
+                   "%1 That draw is assumed: list the electronics in Fleet, and its offset can be told.")
             .arg(read);
     if (!offset.matters()) return FindingsWords::tr("%1 No offset can be told from that.").arg(read);
     const double hour_mah = std::abs(offset.offset_a.value) * units::milliamp_hours_per_amp_hour;
@@ -168,9 +176,11 @@ QString offset_sentence(const telemetry::SensorOffset& offset, bool electronics_
 QString offset_set_to(const units::Estimate& offset_a) {
     const Notation milliamps{units::milliamp_hours_per_amp_hour, FindingsWords::tr("mA"), 0};
     const QString size = written(std::abs(offset_a.value), 0.0, milliamps);
-    return offset_a.value > 0.0   ? FindingsWords::tr("With nothing flying it reads %1 too much: its offset.").arg(size)
-           : offset_a.value < 0.0 ? FindingsWords::tr("With nothing flying it reads %1 too little: its offset.").arg(size)
-                                  : FindingsWords::tr("With nothing flying it reads right.");
+    return offset_a.value > 0.0
+               ? FindingsWords::tr("With nothing flying it reads %1 too much: its offset.").arg(size)
+           : offset_a.value < 0.0
+               ? FindingsWords::tr("With nothing flying it reads %1 too little: its offset.").arg(size)
+               : FindingsWords::tr("With nothing flying it reads right.");
 }
 
 QString health_sentence(const battery::Health& health) {
@@ -180,7 +190,7 @@ QString health_sentence(const battery::Health& health) {
         words = FindingsWords::tr("A full recharge is <b>%1</b> of the label.").arg(share(health.capacity->now));
         if (health.cycles_left)
             words = FindingsWords::tr("%1 At this pace it is at four fifths after some <b>%2</b> full cycles more.",
-                              "sentence, cycles")
+                                      "sentence, cycles")
                         .arg(words, written(health.cycles_left->value, health.cycles_left->sd, {1.0, {}, 0}));
     }
     if (health.resistance) {
@@ -190,7 +200,8 @@ QString health_sentence(const battery::Health& health) {
         words = words.isEmpty() ? ohm : FindingsWords::tr("%1 %2", "two sentences").arg(words, ohm);
     }
     if (words.isEmpty())
-        return FindingsWords::tr("Two full recharges, or two readings of the cells' resistance, show how this pack ages.");
+        return FindingsWords::tr(
+            "Two full recharges, or two readings of the cells' resistance, show how this pack ages.");
     return words;
 }
 

@@ -1,11 +1,13 @@
 #include "wording/messages.hpp"
 
+#include <array>
 #include <cmath>
 
 #include <QCoreApplication>
 #include <QStringList>
 
 #include "core/mission/plan_request.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::wording {
@@ -48,112 +50,236 @@ QString school_text(const QString& word) {
     return MessagesWords::tr("the energy rule");
 }
 
-QString what(const units::Error& error) {
-    using units::ErrorCode;
-    const auto& p = error.parameters;
-    switch (error.code) {
-    case ErrorCode::file_not_found: return MessagesWords::tr("There is no such file. Check the name and the folder.");
-    case ErrorCode::file_unreadable: return MessagesWords::tr("The file cannot be read: %1.").arg(text(p, "reason"));
-    case ErrorCode::file_unwritable:
-        return MessagesWords::tr("The file cannot be written: %1. Choose another folder, or free some space.")
-            .arg(text(p, "reason"));
-    case ErrorCode::file_empty: return MessagesWords::tr("The file is empty. Copy it from the card once more.");
-    case ErrorCode::file_binary:
-        return MessagesWords::tr("This is not a text file. Export the flight as CSV and open that.");
-    case ErrorCode::line_too_long:
-        return MessagesWords::tr("One line is longer than any log's. This is not a CSV log; export the flight as CSV.");
-    case ErrorCode::no_header:
-        return MessagesWords::tr(
-            "No line was found that names columns, such as “Time, Pack (V), Current (A)”. Add a header "
-            "line, or export with one.");
-    case ErrorCode::header_without_rows:
-        return MessagesWords::tr("There is a header and not one row under it: nothing was recorded.");
-    case ErrorCode::no_time:
-        return MessagesWords::tr(
-            "No column holds a time, and without one nothing can be added up. Say which one does (Columns…, or "
-            "--column on the command line), or record with time switched on.");
-    case ErrorCode::no_usable_rows:
-        return MessagesWords::tr("Not enough rows could be read (of %1 rows fewer than two make sense). Look at the place "
-                         "named here.")
-            .arg(plain(number(p, "rows")));
-    case ErrorCode::time_stands_still:
-        return MessagesWords::tr("Time has not moved for %1 rows up to there: this is no flight, or the file is damaged.")
-            .arg(plain(number(p, "rows")));
-    case ErrorCode::json_syntax:
-        return MessagesWords::tr("This is not valid JSON; a comma, quote or bracket is amiss there.");
-    case ErrorCode::json_wrong_type:
-        return MessagesWords::tr("A value of another kind stands there; wanted: %1.").arg(text(p, "wanted"));
-    case ErrorCode::value_missing: return MessagesWords::tr("A value is missing that cannot be worked out. Add it.");
-    case ErrorCode::value_out_of_range:
-        return MessagesWords::tr("%1 is not possible there; it takes %2 to %3.")
-            .arg(plain(number(p, "value")), plain(number(p, "least")), plain(number(p, "most")));
-    case ErrorCode::word_unknown:
-        return MessagesWords::tr("“%1” is not known there; it takes one of: %2.").arg(text(p, "word"), text(p, "allowed"));
-    case ErrorCode::values_conflict:
-        return MessagesWords::tr("Only one of these can hold: %1. Keep one of them.").arg(text(p, "fields"));
-    case ErrorCode::format_unknown:
-        return MessagesWords::tr("The document says it is “%1”; wanted is “%2”.").arg(text(p, "found"), text(p, "wanted"));
-    case ErrorCode::version_newer:
-        return MessagesWords::tr("The document is of version %1; this program knows up to %2. Update the program.")
-            .arg(plain(number(p, "found")), plain(number(p, "newest")));
-    case ErrorCode::height_outside_atmosphere:
-        return MessagesWords::tr("Height above sea level comes to %1 m; the air is known from %2 to %3 m.")
-            .arg(plain(number(p, "value")), plain(number(p, "least")), plain(number(p, "most")));
-    case ErrorCode::position_impossible:
-        return MessagesWords::tr("Latitude %1, longitude %2 is not on earth. Write degrees as LATITUDE,LONGITUDE.")
-            .arg(plain(number(p, "latitude")), plain(number(p, "longitude")));
-    case ErrorCode::wind_too_strong:
-        return MessagesWords::tr(
-            "The wind is too strong for this airspeed: the course cannot be held, or not with 2 m/s over "
-            "ground.");
-    case ErrorCode::airspeed_outside_model:
-        return MessagesWords::tr("One known cruise says nothing about %1 m/s; it reaches from %2 to %3 m/s.")
-            .arg(plain(number(p, "value")), plain(number(p, "least")), plain(number(p, "most")));
-    case ErrorCode::raster_unreadable:
-        return MessagesWords::tr(
-            "This elevation raster cannot be read. It takes GeoTIFF, HGT or an ASCII grid with its projection.");
-    case ErrorCode::raster_elsewhere:
-        return MessagesWords::tr("This elevation raster does not cover home. Choose the one of the field.");
-    case ErrorCode::raster_module_missing:
-        return MessagesWords::tr("The part of the program that reads elevation rasters is not installed beside it.");
-    case ErrorCode::no_route:
-        return MessagesWords::tr("There is no route in this file: no way points, no route and no line.");
-    case ErrorCode::book_damaged:
-        return MessagesWords::tr(
-            "The logbook is damaged and was left as it is. Restore a backup, or begin a new one beside it.");
-    case ErrorCode::book_not_ours:
-        return MessagesWords::tr("This file is not a logbook and was left as it is. Choose another one.");
-    case ErrorCode::book_full:
-        return MessagesWords::tr("There is no space left to write to the logbook. Free some; what you do meanwhile is kept "
-                         "in memory and "
-                         "written then.");
-    case ErrorCode::book_read_only:
-        return MessagesWords::tr("The logbook can only be read here, so this was not kept. Give it write permission, or "
-                         "choose another one.");
-    case ErrorCode::book_in_use:
-        return MessagesWords::tr(
-            "The logbook is being written elsewhere. Close the other window or command, then try again.");
-    case ErrorCode::book_failed:
-        return MessagesWords::tr("The logbook could not be written: %1. Look at the disk it is on.").arg(text(p, "reason"));
-    case ErrorCode::log_damaged:
-        return MessagesWords::tr("Part %1 of this log is missing or damaged in the logbook. Restore a backup, or file the "
-                         "log once more from its file.")
-            .arg(plain(number(p, "chunk")));
-    case ErrorCode::file_too_large:
-        return MessagesWords::tr("The file is larger than %1 MB, too large for a track. Check that it is the right one.")
-            .arg(plain(number(p, "most_mb")));
-    case ErrorCode::xml_syntax:
-        return MessagesWords::tr("The XML is broken here: %1. Copy the file once more, or export it again.")
-            .arg(text(p, "reason"));
-    case ErrorCode::no_track:
-        return MessagesWords::tr(
-            "The file holds no flight: no points with a time. A route without times cannot be debriefed.");
-    case ErrorCode::format_not_written:
-        return MessagesWords::tr("“%1” is no format that logs are written in. Choose a name that ends in %2.")
-            .arg(text(p, "ending"), text(p, "allowed"));
-    case ErrorCode::cancelled: return MessagesWords::tr("Stopped, as you asked. Nothing was changed.");
+/// How a parameter of a message is written.
+enum class Format {
+    none,
+    text,
+    plain,
+    rule,
+    height,
+    distance,
+    speed,
+    wind,
+    climb,
+    share,
+    energy,
+    charge,
+    power,
+    duration,
+    direction,
+    amps,
+    amps_1,
+    amps_2,
+    cell_volts,
+    pack_volts,
+    cell_resistance,
+};
+
+struct MessagePart {
+    Format format = Format::none;
+    const char* parameter = nullptr;
+};
+
+/// One message: its words, and what stands for %1, %2 and so on.
+template <class Code>
+struct MessageRow {
+    Code code;
+    const char* words;
+    std::array<MessagePart, 6> parts{};
+};
+
+QString written_part(const MessagePart& part, const std::vector<units::Parameter>& p, const Quantities& q) {
+    using units::Quantity;
+    const double value = number(p, part.parameter);
+    const auto as = [&](Quantity quantity) { return written(value, 0.0, q.notation(quantity)); };
+    const auto amps = [&](int decimals) { return written(value, 0.0, {1.0, MessagesWords::tr("A"), decimals}); };
+    switch (part.format) {
+    case Format::none: break;
+    case Format::text: return text(p, part.parameter);
+    case Format::plain: return plain(value);
+    case Format::rule: return school_text(text(p, part.parameter));
+    case Format::height: return q.height(value);
+    case Format::distance: return q.distance(value);
+    case Format::speed: return q.speed(value);
+    case Format::wind: return as(Quantity::wind_speed);
+    case Format::climb: return as(Quantity::climb_rate);
+    case Format::share: return q.share(value);
+    case Format::energy: return q.energy(value);
+    case Format::charge: return q.charge(value);
+    case Format::power: return as(Quantity::cruise_power);
+    case Format::duration: return q.duration(value);
+    case Format::direction: return q.direction(value);
+    case Format::amps: return amps(0);
+    case Format::amps_1: return amps(1);
+    case Format::amps_2: return amps(2);
+    case Format::cell_volts: return as(Quantity::landing_cell_voltage);
+    case Format::pack_volts: return as(Quantity::lowest_voltage);
+    case Format::cell_resistance: return as(Quantity::cell_resistance);
     }
     return {};
+}
+
+/// The message of a table; empty where it is none of a table.
+template <class Code, std::size_t N>
+QString from_table(const MessageRow<Code> (&rows)[N], Code code, const std::vector<units::Parameter>& p,
+                   const Quantities& q) {
+    for (const auto& row : rows) {
+        if (row.code != code) continue;
+        QString words = MessagesWords::tr(row.words);
+        QStringList parts;
+        for (const MessagePart& part : row.parts) {
+            if (part.format != Format::none) parts << written_part(part, p, q);
+        }
+        // All at once: what a file is called may itself hold a "%1".
+        for (qsizetype i = parts.size(); i-- > 0;) parts[i].replace(QLatin1Char('%'), QChar(0xFFFE));
+        for (const QString& part : parts) words = words.arg(part);
+        return words.replace(QChar(0xFFFE), QLatin1Char('%'));
+    }
+    return {};
+}
+
+using units::ErrorCode;
+using units::NoticeCode;
+
+constexpr MessageRow<ErrorCode> error_rows[] = {
+    {ErrorCode::file_not_found,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "There is no such file. Check the name and the folder.")},
+    {ErrorCode::file_unreadable,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The file cannot be read: %1."),
+     {{{Format::text, "reason"}}}},
+    {ErrorCode::file_unwritable,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The file cannot be written: %1. Choose another folder, or free some space."),
+     {{{Format::text, "reason"}}}},
+    {ErrorCode::file_empty,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The file is empty. Copy it from the card once more.")},
+    {ErrorCode::file_binary,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "This is not a text file. Export the flight as CSV and open that.")},
+    {ErrorCode::line_too_long,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "One line is longer than any log's. This is not a CSV log; export the flight as CSV.")},
+    {ErrorCode::no_header,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "No line was found that names columns, such as “Time, Pack (V), Current (A)”. Add a header "
+                       "line, or export with one.")},
+    {ErrorCode::header_without_rows,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "There is a header and not one row under it: nothing was recorded.")},
+    {ErrorCode::no_time,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "No column holds a time, and without one nothing can be added up. Say which one does "
+                       "(Columns…, or --column on the command line), or record with time switched on.")},
+    {ErrorCode::no_usable_rows,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Not enough rows could be read (of %1 rows fewer than two make sense). Look at the place "
+                       "named here."),
+     {{{Format::plain, "rows"}}}},
+    {ErrorCode::time_stands_still,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Time has not moved for %1 rows up to there: this is no flight, or the file is damaged."),
+     {{{Format::plain, "rows"}}}},
+    {ErrorCode::json_syntax,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "This is not valid JSON; a comma, quote or bracket is amiss there.")},
+    {ErrorCode::json_wrong_type,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "A value of another kind stands there; wanted: %1."),
+     {{{Format::text, "wanted"}}}},
+    {ErrorCode::value_missing,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "A value is missing that cannot be worked out. Add it.")},
+    {ErrorCode::value_out_of_range,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 is not possible there; it takes %2 to %3."),
+     {{{Format::plain, "value"}, {Format::plain, "least"}, {Format::plain, "most"}}}},
+    {ErrorCode::word_unknown,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not known there; it takes one of: %2."),
+     {{{Format::text, "word"}, {Format::text, "allowed"}}}},
+    {ErrorCode::values_conflict,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Only one of these can hold: %1. Keep one of them."),
+     {{{Format::text, "fields"}}}},
+    {ErrorCode::format_unknown,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The document says it is “%1”; wanted is “%2”."),
+     {{{Format::text, "found"}, {Format::text, "wanted"}}}},
+    {ErrorCode::version_newer,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The document is of version %1; this program knows up to %2. Update the program."),
+     {{{Format::plain, "found"}, {Format::plain, "newest"}}}},
+    {ErrorCode::height_outside_atmosphere,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Height above sea level comes to %1 m; the air is known from %2 to %3 m."),
+     {{{Format::plain, "value"}, {Format::plain, "least"}, {Format::plain, "most"}}}},
+    {ErrorCode::position_impossible,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Latitude %1, longitude %2 is not on earth. Write degrees as LATITUDE,LONGITUDE."),
+     {{{Format::plain, "latitude"}, {Format::plain, "longitude"}}}},
+    {ErrorCode::wind_too_strong,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The wind is too strong for this airspeed: the course cannot be held, or not with 2 m/s over "
+         "ground.")},
+    {ErrorCode::airspeed_outside_model,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "One known cruise says nothing about %1 m/s; it reaches from %2 to %3 m/s."),
+     {{{Format::plain, "value"}, {Format::plain, "least"}, {Format::plain, "most"}}}},
+    {ErrorCode::raster_unreadable,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "This elevation raster cannot be read. It takes GeoTIFF, HGT or an ASCII grid with its "
+                       "projection.")},
+    {ErrorCode::raster_elsewhere,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "This elevation raster does not cover home. Choose the one of the field.")},
+    {ErrorCode::raster_module_missing,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The part of the program that reads elevation rasters is not installed beside it.")},
+    {ErrorCode::no_route,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "There is no route in this file: no way points, no route and no line.")},
+    {ErrorCode::book_damaged,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The logbook is damaged and was left as it is. Restore a backup, or begin a new one beside "
+                       "it.")},
+    {ErrorCode::book_not_ours,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "This file is not a logbook and was left as it is. Choose another one.")},
+    {ErrorCode::book_full,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "There is no space left to write to the logbook. Free some; what you do meanwhile is kept in "
+         "memory and written then.")},
+    {ErrorCode::book_read_only,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The logbook can only be read here, so this was not kept. Give it write permission, or "
+                       "choose another one.")},
+    {ErrorCode::book_in_use,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The logbook is being written elsewhere. Close the other window or command, then try again.")},
+    {ErrorCode::book_failed,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The logbook could not be written: %1. Look at the disk it is on."),
+     {{{Format::text, "reason"}}}},
+    {ErrorCode::log_damaged,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "Part %1 of this log is missing or damaged in the logbook. Restore a backup, or file the log "
+         "once more from its file."),
+     {{{Format::plain, "chunk"}}}},
+    {ErrorCode::file_too_large,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The file is larger than %1 MB, too large for a track. Check that it is the right one."),
+     {{{Format::plain, "most_mb"}}}},
+    {ErrorCode::xml_syntax,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The XML is broken here: %1. Copy the file once more, or export it again."),
+     {{{Format::text, "reason"}}}},
+    {ErrorCode::no_track,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The file holds no flight: no points with a time. A route without times cannot be debriefed.")},
+    {ErrorCode::format_not_written,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "“%1” is no format that logs are written in. Choose a name that ends in %2."),
+     {{{Format::text, "ending"}, {Format::text, "allowed"}}}},
+    {ErrorCode::cancelled, QT_TRANSLATE_NOOP("sobremesa::Messages", "Stopped, as you asked. Nothing was changed.")},
+};
+
+QString what(const units::Error& error) {
+    return from_table(error_rows, error.code, error.parameters, Quantities());
 }
 
 QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, const Quantities& quantities) {
@@ -173,8 +299,9 @@ QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, cons
 QString disagreement_text(const QString& cause, const QString& counted, const QString& rested,
                           const QString& recharged) {
     if (cause == QLatin1String("sensor-scale")) {
-        return MessagesWords::tr("Counting says %1 are left, the recharge says %2: the current sensor's scale is off. "
-                         "Calibrate it; until then believe the recharge.")
+        return MessagesWords::tr(
+                   "Counting says %1 are left, the recharge says %2: the current sensor's scale is off. "
+                   "Calibrate it; until then believe the recharge.")
             .arg(counted, recharged);
     }
     if (cause == QLatin1String("not-full-at-start")) {
@@ -184,13 +311,15 @@ QString disagreement_text(const QString& cause, const QString& counted, const QS
             .arg(rested, recharged);
     }
     if (cause == QLatin1String("not-rested-or-cold")) {
-        return MessagesWords::tr("The resting volts say %1 are left, counting says %2: after a short rest, or in the cold, "
-                         "volts have not come back yet. Let it rest for half an hour and measure again.")
+        return MessagesWords::tr(
+                   "The resting volts say %1 are left, counting says %2: after a short rest, or in the cold, "
+                   "volts have not come back yet. Let it rest for half an hour and measure again.")
             .arg(rested, counted);
     }
     if (cause == QLatin1String("sensor-reads-high")) {
-        return MessagesWords::tr("The resting volts say %1 are left, counting only %2: the current sensor reads too high. "
-                         "Recharge, and calibrate it.")
+        return MessagesWords::tr(
+                   "The resting volts say %1 are left, counting only %2: the current sensor reads too high. "
+                   "Recharge, and calibrate it.")
             .arg(rested, counted);
     }
     return MessagesWords::tr(
@@ -199,7 +328,10 @@ QString disagreement_text(const QString& cause, const QString& counted, const QS
         .arg(rested, counted);
 }
 
-QString ordinal(int n) {
+/// "first", "second": of a count, which arrives as any number does.
+QString ordinal(double count) {
+    if (!(count >= 1.0 && count <= 1e6)) return plain(count);
+    const int n = int(count);
     switch (n) {
     case 1: return MessagesWords::tr("first");
     case 2: return MessagesWords::tr("second");
@@ -216,6 +348,299 @@ QString wind_reason_text(const QString& reason) {
     return MessagesWords::tr(
         "The wind is not known: too little turning, so that it cannot be told from the airspeed. Fly one "
         "full circle on every flight.");
+}
+
+constexpr MessageRow<NoticeCode> notice_rows[] = {
+    {NoticeCode::energy_short_for_climb,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The pack is at its landing voltage before %1 is reached. Fly lower, climb more gently, or "
+                       "take a bigger pack."),
+     {{{Format::height, "height_m"}}}},
+    {NoticeCode::power_not_available,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "This pack cannot give the %1 that the flight asks for. A pack with less resistance or more "
+                       "cells can."),
+     {{{Format::power, "power_w"}}}},
+    {NoticeCode::way_home_is_dear,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The way home is the dear one: %1 over ground against %2 going out. Going out into the wind "
+                       "makes it the easy one."),
+     {{{Format::speed, "home_mps"}, {Format::speed, "out_mps"}}}},
+    {NoticeCode::landing_voltage_wastes_energy,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "Landing at %1 leaves %2 unused, %3 of what the pack gives. %4 is usual for this chemistry."),
+     {{{Format::cell_volts, "landing_cell_v"},
+       {Format::energy, "unused_wh"},
+       {Format::share, "unused_share"},
+       {Format::cell_volts, "usual_cell_v"}}}},
+    {NoticeCode::landing_voltage_below_floor,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Landing at %1 is below this chemistry's floor of %2 and damages the cells."),
+     {{{Format::cell_volts, "landing_cell_v"}, {Format::cell_volts, "floor_cell_v"}}}},
+    {NoticeCode::height_above_ceiling,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 is above your height limit of %2. Local rules decide."),
+     {{{Format::height, "height_m"}, {Format::height, "ceiling_m"}}}},
+    {NoticeCode::power_demand_high,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Cruise takes %1 of full power; 30–40 % leaves headroom for gusts."),
+     {{{Format::share, "share"}}}},
+    {NoticeCode::power_demand_very_high,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Cruise takes %1 of full power: too much for a distance attempt. Fly slower, or lighter."),
+     {{{Format::share, "share"}}}},
+    {NoticeCode::school_not_reached,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "On this flight %1 never says turn."),
+     {{{Format::rule, "school"}}}},
+    {NoticeCode::route_not_whole,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The pack does not carry this route whole: come home from %1 on it. A shorter route, less "
+                       "reserve or a bigger pack clears it."),
+     {{{Format::distance, "distance_m"}}}},
+    {NoticeCode::clearance_too_low,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The ground comes to within %1 of the way, at %2 on it; %3 are wanted. Fly higher, or around "
+         "it."),
+     {{{Format::height, "height_m"}, {Format::distance, "distance_m"}, {Format::height, "wanted_m"}}}},
+    {NoticeCode::terrain_not_read,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The terrain of “%1” is not read: this plan knows no hills."),
+     {{{Format::text, "file"}}}},
+    {NoticeCode::terrain_partly_known,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The elevation raster does not cover all of the way: beyond it the ground is not known.")},
+    {NoticeCode::speed_rule_not_met,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "A speed by share of full power wants the aircraft's full power; the known cruise is flown.")},
+    {NoticeCode::climb_not_possible,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "That throttle does not climb: level flight takes all of it. More throttle, or less mass.")},
+    {NoticeCode::sink_too_fast,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Sinking at %1 with so little way over ground falls into its own wake; %2 is the most. Come "
+                       "down flying forward."),
+     {{{Format::climb, "sink_mps"}, {Format::climb, "most_mps"}}}},
+    {NoticeCode::chance_not_computed,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The chance of coming home is not worked out by this version; the chance rule does not "
+                       "count.")},
+    {NoticeCode::cold_start_dip,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The cold pack dips to %1 at the start and recovers after %2 as it warms. Keep it warm until "
+         "launch, and do not take the dip for empty."),
+     {{{Format::cell_volts, "lowest_cell_v"}, {Format::duration, "until_s"}}}},
+    {NoticeCode::current_above_rating,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "%1 is more than the %2 this pack can give without end. Fly slower, or take a pack of more "
+                       "cells in parallel."),
+     {{{Format::amps_1, "current_a"}, {Format::amps_1, "limit_a"}}}},
+    {NoticeCode::charge_misleads,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "mAh mislead here, because the packs differ in cells in series: %1 has %2 but only %3; %4 "
+                       "has %5 and %6. Compare by Wh."),
+     {{{Format::text, "more_charge"},
+       {Format::charge, "charge_ah"},
+       {Format::energy, "energy_wh"},
+       {Format::text, "more_energy"},
+       {Format::charge, "charge_of_energy_ah"},
+       {Format::energy, "energy_of_energy_wh"}}}},
+    {NoticeCode::sag_above_stated,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Flights showed %1 a cell, the pack is described with %2. Cold, age or a bad joint: the "
+                       "measured one decides how much current is believed."),
+     {{{Format::cell_resistance, "measured_ohm"}, {Format::cell_resistance, "stated_ohm"}}}},
+    {NoticeCode::start_below_landing,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Under this load the pack stands below %1 from the start: it gives nothing to that landing "
+                       "voltage."),
+     {{{Format::cell_volts, "landing_cell_v"}}}},
+    {NoticeCode::unknown_key,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not known and was not used. Is it a slip of the pen?"),
+     {{{Format::text, "field"}}}},
+    {NoticeCode::unit_assumed,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” names no unit; it was read as %2."),
+     {{{Format::text, "column"}, {Format::text, "channel"}}}},
+    {NoticeCode::quantity_assumed,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” was taken for %2 by its unit alone."),
+     {{{Format::text, "column"}, {Format::text, "channel"}}}},
+    {NoticeCode::home_far_from_track,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Home as given is %1 from the first good fix. Latitude comes first, then longitude."),
+     {{{Format::distance, "distance_m"}}}},
+    {NoticeCode::no_current,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "No column holds a current or a counter of charge: way and height are shown, consumption is "
+                       "not. Switch the current sensor's telemetry on.")},
+    {NoticeCode::no_voltage,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "No column holds the pack's volts: charge is counted, energy is not known.")},
+    {NoticeCode::no_position,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "No position in this log: what was used is counted, distances are not known.")},
+    {NoticeCode::home_is_first_fix,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The first good fix came after %1, and home is taken to be there. If the aircraft was "
+                       "already under way, give home yourself."),
+     {{{Format::duration, "after_s"}}}},
+    {NoticeCode::counter_disagrees,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Adding up the current gives %1, the log's own counter says %2. Rows may be missing, or the "
+                       "counter started late."),
+     {{{Format::charge, "integrated_ah"}, {Format::charge, "counter_ah"}}}},
+    {NoticeCode::distances_disagree,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Positions add up to %1, ground speed to %2. One of the two is off."),
+     {{{Format::distance, "positions_m"}, {Format::distance, "speed_m"}}}},
+    {NoticeCode::integrals_skip_gaps,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The record pauses (gaps: %1, together %2). What was used meanwhile is not counted; the true "
+         "figures are higher."),
+     {{{Format::plain, "gaps"}, {Format::duration, "gap_s"}}}},
+    {NoticeCode::pack_does_not_fit,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The log's %1 at most do not fit a pack of %2 in series; what was left is not worked out. "
+                       "Choose the pack that was flown."),
+     {{{Format::pack_volts, "highest_v"}, {Format::plain, "series"}}}},
+    {NoticeCode::wind_partly_observable,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The headings flown show the wind along %1 only; across it, the log cannot tell it from the "
+                       "airspeed. A full turn would."),
+     {{{Format::direction, "along_deg"}}}},
+    {NoticeCode::still_air_from_ground,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The wind is not known, so consumption in still air is not either: over ground it holds for "
+                       "this flight only.")},
+    {NoticeCode::book_read_only,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The logbook can only be read here: nothing that you change is kept. Give its file write "
+                       "permission, or choose another one.")},
+    {NoticeCode::book_in_use,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The logbook is open in another window; here it is only read, and nothing that you change is "
+         "kept. Close the other window and start again.")},
+    {NoticeCode::book_newer,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The logbook was written by a newer version (%1; this program knows up to %2). It is only "
+                       "read, and nothing that you change is kept. Update the program."),
+     {{{Format::plain, "found"}, {Format::plain, "newest"}}}},
+    {NoticeCode::book_without_wal,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The folder of the logbook does not allow the safer way of writing, as network folders do "
+                       "not. It works, more slowly; a folder on this machine is better.")},
+    {NoticeCode::book_migrated,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The logbook was brought to this version. A copy of it as it was is in %1."),
+     {{{Format::text, "copy"}}}},
+    {NoticeCode::positions_swapped,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Latitude and longitude stand in each other's column; they were changed round. Say so in "
+                       "“Columns…” if that is wrong.")},
+    {NoticeCode::sensor_stuck,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "“%1” stood at the very same value for %2 in flight, together; those readings are left out. "
+                       "Check its wire."),
+     {{{Format::text, "channel"}, {Format::duration, "stuck_s"}}}},
+    {NoticeCode::sensor_saturated,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The current sensor reads %1 and never more, for %2 together: it is at the end of its range, "
+         "and more was used than is counted."),
+     {{{Format::amps, "current_a"}, {Format::duration, "saturated_s"}}}},
+    {NoticeCode::heights_disagree,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Barometer and GPS drift apart by up to %1: weather, or cabin pressure from the airflow. "
+                       "Heights are the barometer's."),
+     {{{Format::height, "apart_m"}}}},
+    {NoticeCode::wind_disagrees_with_log,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The aircraft's own estimate says %1 from %2, turning says %3 from %4. Turning counts here."),
+     {{{Format::wind, "log_mps"},
+       {Format::direction, "log_from_deg"},
+       {Format::wind, "found_mps"},
+       {Format::direction, "found_from_deg"}}}},
+    {NoticeCode::link_near_failsafe,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The link would give up at about %1; this flight went to %2. Range-check it before going "
+                       "farther."),
+     {{{Format::distance, "failsafe_m"}, {Format::distance, "farthest_m"}}}},
+    {NoticeCode::ledger_does_not_close,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The current sensors do not agree: the array gave %1, the motors and electronics took %2, "
+                       "the pack %3. %4 are missing."),
+     {{{Format::energy, "array_wh"},
+       {Format::energy, "used_wh"},
+       {Format::energy, "pack_wh"},
+       {Format::energy, "missing_wh"}}}},
+    {NoticeCode::idle_current,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "On the ground the sensor reads %1 where the electronics draw %2: its offset is %3. Set it "
+                       "in the flight controller."),
+     {{{Format::amps_2, "read_a"}, {Format::amps_2, "really_a"}, {Format::amps_2, "offset_a"}}}},
+    {NoticeCode::counter_only,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "No column holds a current; charge is the log's own counter.")},
+};
+
+/// The messages whose words depend on what they tell.
+QString particular(const units::Notice& notice, const Quantities& q) {
+    using units::Quantity;
+    const auto& p = notice.parameters;
+    switch (notice.code) {
+    case NoticeCode::no_solution_out: return wind_no_solution(false, p, q);
+    case NoticeCode::no_solution_home: return wind_no_solution(true, p, q);
+    case NoticeCode::school_turns_too_late:
+        if (number(p, "landing_left_wh") < 0.0) {
+            return MessagesWords::tr("Turning by %1 at %2 would not get home at all: %3 too little.")
+                .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")),
+                     q.energy(-number(p, "landing_left_wh")));
+        }
+        return MessagesWords::tr("Turning by %1 at %2 would not get home with the reserve.")
+            .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")));
+    case NoticeCode::rate_table_misfit:
+        return MessagesWords::tr(
+                   "At %1 the rate table promises %2 a cell, but with the stated resistance only %3 come out. "
+                   "One of the two is wrong.")
+            .arg(plain(number(p, "current_a")) + QStringLiteral(" A"), q.charge(number(p, "table_ah")),
+                 q.charge(number(p, "model_ah")));
+    case NoticeCode::left_methods_disagree:
+        return disagreement_text(text(p, "cause"), q.share(number(p, "counted_share")),
+                                 q.share(number(p, "rested_share")), q.share(number(p, "recharged_share")));
+    case NoticeCode::column_not_understood:
+        return text(p, "column").isEmpty()
+                   ? MessagesWords::tr("%1 more columns were not used.").arg(plain(number(p, "more")))
+                   : MessagesWords::tr("“%1” was not used.").arg(text(p, "column"));
+    case NoticeCode::several_flights:
+        return MessagesWords::tr(
+                   "The file holds %1 flights; this is the %2. Choose another one above the strips, or with "
+                   "--flight.")
+            .arg(plain(number(p, "flights")), ordinal(number(p, "shown")));
+    case NoticeCode::wind_not_observable: return wind_reason_text(text(p, "reason"));
+    case NoticeCode::current_above_limit: {
+        const QString part = text(p, "part");
+        const QString said =
+            part == QLatin1String("controller")
+                ? MessagesWords::tr(
+                      "%1 above the %2 that controllers and motors bear, up to %3. Fly slower, or take a "
+                      "propeller of less pitch.")
+            : part == QLatin1String("strips")
+                ? MessagesWords::tr(
+                      "%1 above the %2 that the strips between the cells carry, up to %3. Feel the pack after "
+                      "landing; wider or doubled strips carry more.")
+            : part == QLatin1String("connector")
+                ? MessagesWords::tr(
+                      "%1 above the %2 that the connector carries, up to %3. Feel it after landing; a larger "
+                      "one carries more.")
+                : MessagesWords::tr(
+                      "%1 above the %2 that this pack gives without end, up to %3. Short bursts warm it; a "
+                      "minute of it ages it.");
+        const Notation amps{1.0, MessagesWords::tr("A"), 0};
+        return said.arg(q.duration(number(p, "above_s")), written(number(p, "limit_a"), 0.0, amps),
+                        written(number(p, "highest_a"), 0.0, amps));
+    }
+    default: return {};
+    }
 }
 
 } // namespace
@@ -235,262 +660,8 @@ QString message(const units::Error& error) {
 }
 
 QString message(const units::Notice& notice, const Quantities& q) {
-    using units::NoticeCode;
-    using units::Quantity;
-    const auto& p = notice.parameters;
-    const auto volts = [&](const char* key) {
-        return written(number(p, key), 0.0, q.notation(Quantity::landing_cell_voltage));
-    };
-    switch (notice.code) {
-    case NoticeCode::no_solution_out: return wind_no_solution(false, p, q);
-    case NoticeCode::no_solution_home: return wind_no_solution(true, p, q);
-    case NoticeCode::energy_short_for_climb:
-        return MessagesWords::tr(
-                   "The pack is at its landing voltage before %1 is reached. Fly lower, climb more gently, or "
-                   "take a bigger pack.")
-            .arg(q.height(number(p, "height_m")));
-    case NoticeCode::power_not_available:
-        return MessagesWords::tr(
-                   "This pack cannot give the %1 that the flight asks for. A pack with less resistance or more "
-                   "cells can.")
-            .arg(written(number(p, "power_w"), 0.0, q.notation(Quantity::cruise_power)));
-    case NoticeCode::way_home_is_dear:
-        return MessagesWords::tr(
-                   "The way home is the dear one: %1 over ground against %2 going out. Going out into the wind "
-                   "makes it the easy one.")
-            .arg(q.speed(number(p, "home_mps")), q.speed(number(p, "out_mps")));
-    case NoticeCode::school_turns_too_late:
-        if (number(p, "landing_left_wh") < 0.0) {
-            return MessagesWords::tr("Turning by %1 at %2 would not get home at all: %3 too little.")
-                .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")),
-                     q.energy(-number(p, "landing_left_wh")));
-        }
-        return MessagesWords::tr("Turning by %1 at %2 would not get home with the reserve.")
-            .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")));
-    case NoticeCode::landing_voltage_wastes_energy:
-        return MessagesWords::tr(
-                   "Landing at %1 leaves %2 unused, %3 of what the pack gives. %4 is usual for this chemistry.")
-            .arg(volts("landing_cell_v"), q.energy(number(p, "unused_wh")), q.share(number(p, "unused_share")),
-                 volts("usual_cell_v"));
-    case NoticeCode::landing_voltage_below_floor:
-        return MessagesWords::tr("Landing at %1 is below this chemistry's floor of %2 and damages the cells.")
-            .arg(volts("landing_cell_v"), volts("floor_cell_v"));
-    case NoticeCode::height_above_ceiling:
-        return MessagesWords::tr("%1 is above your height limit of %2. Local rules decide.")
-            .arg(q.height(number(p, "height_m")), q.height(number(p, "ceiling_m")));
-    case NoticeCode::power_demand_high:
-        return MessagesWords::tr("Cruise takes %1 of full power; 30–40 % leaves headroom for gusts.")
-            .arg(q.share(number(p, "share")));
-    case NoticeCode::power_demand_very_high:
-        return MessagesWords::tr("Cruise takes %1 of full power: too much for a distance attempt. Fly slower, or lighter.")
-            .arg(q.share(number(p, "share")));
-    case NoticeCode::school_not_reached:
-        return MessagesWords::tr("On this flight %1 never says turn.").arg(school_text(text(p, "school")));
-    case NoticeCode::route_not_whole:
-        return MessagesWords::tr("The pack does not carry this route whole: come home from %1 on it. A shorter route, less "
-                         "reserve or a bigger pack clears it.")
-            .arg(q.distance(number(p, "distance_m")));
-    case NoticeCode::failsafe_return_short:
-        return MessagesWords::tr("The aircraft's own return does not get home from the turn.");
-    case NoticeCode::clearance_too_low:
-        return MessagesWords::tr("The ground comes to within %1 of the way, at %2 on it; %3 are wanted. Fly higher, or "
-                         "around it.")
-            .arg(q.height(number(p, "height_m")), q.distance(number(p, "distance_m")),
-                 q.height(number(p, "wanted_m")));
-    case NoticeCode::terrain_not_read:
-        return MessagesWords::tr("The terrain of “%1” is not read: this plan knows no hills.").arg(text(p, "file"));
-    case NoticeCode::terrain_partly_known:
-        return MessagesWords::tr("The elevation raster does not cover all of the way: beyond it the ground is not known.");
-    case NoticeCode::speed_rule_not_met:
-        return MessagesWords::tr(
-            "A speed by share of full power wants the aircraft's full power; the known cruise is flown.");
-    case NoticeCode::climb_not_possible:
-        return MessagesWords::tr(
-            "That throttle does not climb: level flight takes all of it. More throttle, or less mass.");
-    case NoticeCode::alternate_out_of_reach:
-        return MessagesWords::tr("%1 is never within reach on this flight.").arg(text(p, "name"));
-    case NoticeCode::sink_too_fast:
-        return MessagesWords::tr("Sinking at %1 with so little way over ground falls into its own wake; %2 is the most. "
-                         "Come down flying forward.")
-            .arg(written(number(p, "sink_mps"), 0.0, q.notation(Quantity::climb_rate)),
-                 written(number(p, "most_mps"), 0.0, q.notation(Quantity::climb_rate)));
-    case NoticeCode::chance_not_computed:
-        return MessagesWords::tr("The chance of coming home is not worked out by this version; the chance rule does not "
-                         "count.");
-    case NoticeCode::cold_start_dip:
-        return MessagesWords::tr("The cold pack dips to %1 at the start and recovers after %2 as it warms. Keep it warm "
-                         "until launch, and do not take the dip for empty.")
-            .arg(volts("lowest_cell_v"), q.duration(number(p, "until_s")));
-    case NoticeCode::rate_table_misfit:
-        return MessagesWords::tr(
-                   "At %1 the rate table promises %2 a cell, but with the stated resistance only %3 come out. "
-                   "One of the two is wrong.")
-            .arg(plain(number(p, "current_a")) + QStringLiteral(" A"), q.charge(number(p, "table_ah")),
-                 q.charge(number(p, "model_ah")));
-    case NoticeCode::current_above_rating:
-        return MessagesWords::tr(
-                   "%1 is more than the %2 this pack can give without end. Fly slower, or take a pack of more "
-                   "cells in parallel.")
-            .arg(wording::written(number(p, "current_a"), 0.0, {1.0, MessagesWords::tr("A"), 1}),
-                 wording::written(number(p, "limit_a"), 0.0, {1.0, MessagesWords::tr("A"), 1}));
-    case NoticeCode::charge_misleads:
-        return MessagesWords::
-            tr("mAh mislead here, because the packs differ in cells in series: %1 has %2 but only %3; %4 has %5 "
-               "and %6. Compare by Wh.")
-                .arg(text(p, "more_charge"), q.charge(number(p, "charge_ah")), q.energy(number(p, "energy_wh")),
-                     text(p, "more_energy"), q.charge(number(p, "charge_of_energy_ah")),
-                     q.energy(number(p, "energy_of_energy_wh")));
-    case NoticeCode::sag_above_stated:
-        return MessagesWords::tr("Flights showed %1 a cell, the pack is described with %2. Cold, age or a bad joint: the "
-                         "measured one decides how much current is believed.")
-            .arg(written(number(p, "measured_ohm"), 0.0, q.notation(Quantity::cell_resistance)),
-                 written(number(p, "stated_ohm"), 0.0, q.notation(Quantity::cell_resistance)));
-    case NoticeCode::left_methods_disagree:
-        return disagreement_text(text(p, "cause"), q.share(number(p, "counted_share")),
-                                 q.share(number(p, "rested_share")), q.share(number(p, "recharged_share")));
-    case NoticeCode::start_below_landing:
-        return MessagesWords::tr("Under this load the pack stands below %1 from the start: it gives nothing to that "
-                         "landing voltage.")
-            .arg(volts("landing_cell_v"));
-    case NoticeCode::unknown_key:
-        return MessagesWords::tr("“%1” is not known and was not used. Is it a slip of the pen?").arg(text(p, "field"));
-    case NoticeCode::value_not_used_yet:
-        return MessagesWords::tr("“%1” is kept but not used by this version.").arg(text(p, "field"));
-    case NoticeCode::unit_assumed:
-        return MessagesWords::tr("“%1” names no unit; it was read as %2.").arg(text(p, "column"), text(p, "channel"));
-    case NoticeCode::quantity_assumed:
-        return MessagesWords::tr("“%1” was taken for %2 by its unit alone.").arg(text(p, "column"), text(p, "channel"));
-    case NoticeCode::home_far_from_track:
-        return MessagesWords::tr("Home as given is %1 from the first good fix. Latitude comes first, then longitude.")
-            .arg(q.distance(number(p, "distance_m")));
-    case NoticeCode::column_not_understood:
-        return text(p, "column").isEmpty()
-                   ? MessagesWords::tr("%1 more columns were not used.").arg(plain(number(p, "more")))
-                   : MessagesWords::tr("“%1” was not used.").arg(text(p, "column"));
-    case NoticeCode::no_current:
-        return MessagesWords::tr(
-            "No column holds a current or a counter of charge: way and height are shown, consumption is "
-            "not. Switch the current sensor's telemetry on.");
-    case NoticeCode::no_voltage:
-        return MessagesWords::tr("No column holds the pack's volts: charge is counted, energy is not known.");
-    case NoticeCode::no_position:
-        return MessagesWords::tr("No position in this log: what was used is counted, distances are not known.");
-    case NoticeCode::home_is_first_fix:
-        return MessagesWords::tr(
-                   "The first good fix came after %1, and home is taken to be there. If the aircraft was already "
-                   "under way, give home yourself.")
-            .arg(q.duration(number(p, "after_s")));
-    case NoticeCode::counter_disagrees:
-        return MessagesWords::tr(
-                   "Adding up the current gives %1, the log's own counter says %2. Rows may be missing, or the "
-                   "counter started late.")
-            .arg(q.charge(number(p, "integrated_ah")), q.charge(number(p, "counter_ah")));
-    case NoticeCode::distances_disagree:
-        return MessagesWords::tr("Positions add up to %1, ground speed to %2. One of the two is off.")
-            .arg(q.distance(number(p, "positions_m")), q.distance(number(p, "speed_m")));
-    case NoticeCode::integrals_skip_gaps:
-        return MessagesWords::tr(
-                   "The record pauses (gaps: %1, together %2). What was used meanwhile is not counted; the true "
-                   "figures are higher.")
-            .arg(plain(number(p, "gaps")), q.duration(number(p, "gap_s")));
-    case NoticeCode::several_flights:
-        return MessagesWords::tr("The file holds %1 flights; this is the %2. Choose another one above the strips, or with "
-                         "--flight.")
-            .arg(plain(number(p, "flights")), ordinal(int(number(p, "shown"))));
-    case NoticeCode::pack_does_not_fit:
-        return MessagesWords::
-            tr("The log's %1 at most do not fit a pack of %2 in series; what was left is not worked out. Choose "
-               "the pack that was flown.")
-                .arg(written(number(p, "highest_v"), 0.0, q.notation(Quantity::lowest_voltage)),
-                     plain(number(p, "series")));
-    case NoticeCode::wind_not_observable: return wind_reason_text(text(p, "reason"));
-    case NoticeCode::wind_partly_observable:
-        return MessagesWords::tr(
-                   "The headings flown show the wind along %1 only; across it, the log cannot tell it from the "
-                   "airspeed. A full turn would.")
-            .arg(q.direction(number(p, "along_deg")));
-    case NoticeCode::still_air_from_ground:
-        return MessagesWords::tr("The wind is not known, so consumption in still air is not either: over ground it holds "
-                         "for this flight only.");
-    case NoticeCode::book_read_only:
-        return MessagesWords::tr("The logbook can only be read here: nothing that you change is kept. Give its file write "
-                         "permission, or choose another one.");
-    case NoticeCode::book_in_use:
-        return MessagesWords::tr("The logbook is open in another window; here it is only read, and nothing that you change "
-                         "is kept. Close the other window and start again.");
-    case NoticeCode::book_newer:
-        return MessagesWords::tr("The logbook was written by a newer version (%1; this program knows up to %2). It is only "
-                         "read, and nothing that you change is kept. Update the program.")
-            .arg(plain(number(p, "found")), plain(number(p, "newest")));
-    case NoticeCode::book_without_wal:
-        return MessagesWords::tr("The folder of the logbook does not allow the safer way of writing, as network folders do "
-                         "not. It works, more slowly; a folder on this machine is better.");
-    case NoticeCode::book_migrated:
-        return MessagesWords::tr("The logbook was brought to this version. A copy of it as it was is in %1.")
-            .arg(text(p, "copy"));
-    case NoticeCode::positions_swapped:
-        return MessagesWords::tr("Latitude and longitude stand in each other's column; they were changed round. Say so in "
-                         "“Columns…” if that is wrong.");
-    case NoticeCode::sensor_stuck:
-        return MessagesWords::tr(
-                   "“%1” stood at the very same value for %2 in flight, together; those readings are left out. "
-                   "Check its wire.")
-            .arg(text(p, "channel"), q.duration(number(p, "stuck_s")));
-    case NoticeCode::sensor_saturated:
-        return MessagesWords::tr(
-                   "The current sensor reads %1 and never more, for %2 together: it is at the end of its range, "
-                   "and more was used than is counted.")
-            .arg(written(number(p, "current_a"), 0.0, {1.0, MessagesWords::tr("A"), 0}),
-                 q.duration(number(p, "saturated_s")));
-    case NoticeCode::heights_disagree:
-        return MessagesWords::tr("Barometer and GPS drift apart by up to %1: weather, or cabin pressure from the airflow. "
-                         "Heights are the barometer's.")
-            .arg(q.height(number(p, "apart_m")));
-    case NoticeCode::wind_disagrees_with_log:
-        return MessagesWords::tr(
-                   "The aircraft's own estimate says %1 from %2, turning says %3 from %4. Turning counts here.")
-            .arg(written(number(p, "log_mps"), 0.0, q.notation(Quantity::wind_speed)),
-                 q.direction(number(p, "log_from_deg")),
-                 written(number(p, "found_mps"), 0.0, q.notation(Quantity::wind_speed)),
-                 q.direction(number(p, "found_from_deg")));
-    case NoticeCode::current_above_limit: {
-        const QString part = text(p, "part");
-        const QString said =
-            part == QLatin1String("controller")
-                ? MessagesWords::tr("%1 above the %2 that controllers and motors bear, up to %3. Fly slower, or take a "
-                            "propeller of less pitch.")
-            : part == QLatin1String("strips")
-                ? MessagesWords::tr(
-                      "%1 above the %2 that the strips between the cells carry, up to %3. Feel the pack after "
-                      "landing; wider or doubled strips carry more.")
-            : part == QLatin1String("connector")
-                ? MessagesWords::tr("%1 above the %2 that the connector carries, up to %3. Feel it after landing; a larger "
-                            "one carries more.")
-                : MessagesWords::tr("%1 above the %2 that this pack gives without end, up to %3. Short bursts warm it; a "
-                            "minute of it ages it.");
-        const Notation amps{1.0, MessagesWords::tr("A"), 0};
-        return said.arg(q.duration(number(p, "above_s")), written(number(p, "limit_a"), 0.0, amps),
-                        written(number(p, "highest_a"), 0.0, amps));
-    }
-    case NoticeCode::link_near_failsafe:
-        return MessagesWords::tr("The link would give up at about %1; this flight went to %2. Range-check it before going "
-                         "farther.")
-            .arg(q.distance(number(p, "failsafe_m")), q.distance(number(p, "farthest_m")));
-    case NoticeCode::ledger_does_not_close:
-        return MessagesWords::tr("The current sensors do not agree: the array gave %1, the motors and electronics took %2, "
-                         "the pack %3. %4 are missing.")
-            .arg(q.energy(number(p, "array_wh")), q.energy(number(p, "used_wh")), q.energy(number(p, "pack_wh")),
-                 q.energy(number(p, "missing_wh")));
-    case NoticeCode::idle_current:
-        return MessagesWords::tr(
-                   "On the ground the sensor reads %1 where the electronics draw %2: its offset is %3. Set it "
-                   "in the flight controller.")
-            .arg(written(number(p, "read_a"), 0.0, {1.0, MessagesWords::tr("A"), 2}),
-                 written(number(p, "really_a"), 0.0, {1.0, MessagesWords::tr("A"), 2}),
-                 written(number(p, "offset_a"), 0.0, {1.0, MessagesWords::tr("A"), 2}));
-    case NoticeCode::counter_only: return MessagesWords::tr("No column holds a current; charge is the log's own counter.");
-    }
-    return {};
+    const QString words = from_table(notice_rows, notice.code, notice.parameters, q);
+    return words.isEmpty() ? particular(notice, q) : words;
 }
 
 } // namespace sobremesa::wording

@@ -8,7 +8,7 @@
 #include "core/mission/plan_request.hpp"
 #include "core/telemetry/flight_log.hpp"
 #include "core/telemetry/stretches.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 #include "wording/quantities.hpp"
 
 namespace sobremesa::wording {

@@ -7,6 +7,7 @@
 #include "core/mission/leg_sums.hpp"
 #include "core/mission/phases.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::wording {
@@ -29,7 +30,8 @@ QString figure(Quantity quantity, double value, const Quantities& q) {
 QString cure_text(const mission::LimitCheck& check, const Quantities& q) {
     const auto& cure = *check.cure;
     switch (cure.input) {
-    case Quantity::climb_rate: return PlansWords::tr("Climbing at %1 clears it.").arg(figure(cure.input, cure.value, q));
+    case Quantity::climb_rate:
+        return PlansWords::tr("Climbing at %1 clears it.").arg(figure(cure.input, cure.value, q));
     case Quantity::height: return PlansWords::tr("A flight height of %1 clears it.").arg(q.height(cure.value));
     case Quantity::turn_distance: return PlansWords::tr("Turning at %1 clears it.").arg(q.distance(cure.value));
     case Quantity::alarm_voltage:
@@ -44,7 +46,8 @@ QString cure_text(const mission::LimitCheck& check, const Quantities& q) {
 
 QString to_text(const mission::Plan& plan, const mission::LegSum& leg, int waypoint) {
     if (leg.kind == PhaseKind::landing) return name(leg.kind);
-    if (leg.homeward) return leg.kind == PhaseKind::descent ? PlansWords::tr("down to home") : PlansWords::tr("home");
+    if (leg.homeward)
+        return leg.kind == PhaseKind::descent ? PlansWords::tr("down to home") : PlansWords::tr("home");
     const auto& waypoints = plan.request.mission.waypoints;
     if (waypoint < 0 || waypoint >= int(waypoints.size())) return name(leg.kind);
     const auto& point = waypoints[std::size_t(waypoint)];
@@ -146,7 +149,8 @@ QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
         if (floor) said = PlansWords::tr("%1, %2 wanted.", "worst met, limit").arg(worst, limit);
     }
     if (check.phase && check.verdict != mission::Verdict::kept)
-        said = PlansWords::tr("%1 In the %2, at %3 of flight.").arg(said, name(*check.phase), q.duration(check.time_s));
+        said = PlansWords::tr("%1 In the %2, at %3 of flight.")
+                   .arg(said, name(*check.phase), q.duration(check.time_s));
     if (check.cure) said = PlansWords::tr("%1 %2", "two sentences").arg(said, cure_text(check, q));
     return said;
 }
@@ -159,7 +163,8 @@ QString go_sentence(const mission::LimitsReport& report, const mission::Plan& pl
         if (check.verdict == mission::Verdict::unknown) unknown << name(check.kind);
     }
     if (!plan.turn) return PlansWords::tr("<b>No go.</b> There is no flight that comes home.");
-    if (!broken.isEmpty()) return PlansWords::tr("<b>No go</b> as it stands: %1.").arg(broken.join(PlansWords::tr(", ")));
+    if (!broken.isEmpty())
+        return PlansWords::tr("<b>No go</b> as it stands: %1.").arg(broken.join(PlansWords::tr(", ")));
     if (unknown.isEmpty()) return PlansWords::tr("<b>Go</b> by every limit that is checked here.");
     constexpr qsizetype named = 3;
     const QString first = unknown.mid(0, named).join(PlansWords::tr(", "));
@@ -185,8 +190,8 @@ std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quant
     lines.push_back({PlansWords::tr("low-voltage warning"), volts(sheet.warning_cell_v)});
     lines.push_back({PlansWords::tr("land at"), volts(sheet.landing_cell_v)});
     lines.push_back({PlansWords::tr("current alarm above"), figure(Quantity::alarm_current, sheet.current_a, q)});
-    lines.push_back(
-        {PlansWords::tr("controller cutoff"), PlansWords::tr("off, or not above %1").arg(volts(sheet.cutoff_cell_v))});
+    lines.push_back({PlansWords::tr("controller cutoff"),
+                     PlansWords::tr("off, or not above %1").arg(volts(sheet.cutoff_cell_v))});
     return lines;
 }
 
@@ -221,7 +226,8 @@ QString within_reach(const mission::BailOutReach& place, const Quantities& q) {
                             .arg(q.distance(part.from_m), q.distance(part.to_m)));
     }
     if (parts.isEmpty()) return PlansWords::tr("%1 is never within reach.").arg(name);
-    return PlansWords::tr("%1 is within reach %2.").arg(name, parts.join(PlansWords::tr(" and ", "parts of the way")));
+    return PlansWords::tr("%1 is within reach %2.")
+        .arg(name, parts.join(PlansWords::tr(" and ", "parts of the way")));
 }
 
 QString reach_sentence(const mission::Reach& reach, const Quantities& q) {
@@ -254,18 +260,23 @@ std::vector<LegRow> leg_rows(const mission::Plan& plan, const Quantities& q) {
 QStringList checklist(const mission::Plan& plan, const Quantities& q) {
     const auto& r = plan.request;
     QStringList lines;
-    lines << PlansWords::tr("Local rules read for today: line of sight, height, airspace, people, registration, remote "
-                       "identification. Not above %1.")
+    lines << PlansWords::tr(
+                 "Local rules read for today: line of sight, height, airspace, people, registration, remote "
+                 "identification. Not above %1.")
                  .arg(q.height(r.height_ceiling_m));
     lines << (r.failsafe ? PlansWords::tr("Failsafe and return set to %1 and %2, and tested.")
                                .arg(q.height(r.failsafe->height_m), q.speed(r.failsafe->airspeed_mps))
                          : PlansWords::tr("Failsafe and return set for this wind and this height, and tested."));
-    lines << PlansWords::tr("Link range-checked; goggles, radio and ground station charged; recorder's card empty.");
-    lines << PlansWords::tr("Pack full, warm, strapped to hold in a dive; centre of gravity right; no swollen cell.");
-    lines << PlansWords::tr("Capacity, callouts and alarms entered from this card; speed controller's cutoff off or as "
-                       "on this card.");
+    lines << PlansWords::tr(
+        "Link range-checked; goggles, radio and ground station charged; recorder's card empty.");
+    lines << PlansWords::tr(
+        "Pack full, warm, strapped to hold in a dive; centre of gravity right; no swollen cell.");
+    lines << PlansWords::tr(
+        "Capacity, callouts and alarms entered from this card; speed controller's cutoff off or as "
+        "on this card.");
     lines << PlansWords::tr("Home point set. Propellers off on the bench; nobody in front of them.");
-    lines << PlansWords::tr("Over land and near home before the pack is low. A forecast is an estimate: you decide.");
+    lines << PlansWords::tr(
+        "Over land and near home before the pack is low. A forecast is an estimate: you decide.");
     return lines;
 }
 

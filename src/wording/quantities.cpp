@@ -8,6 +8,8 @@
 #include <QLocale>
 
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
+#include "wording/quantity_words.hpp"
 
 namespace sobremesa::wording {
 
@@ -78,145 +80,54 @@ QString written_error(double sd, const Notation& notation) {
 }
 
 Notation Quantities::notation(units::Quantity quantity) const {
-    using units::Quantity;
-    const bool miles = choice_.distance == UnitChoice::Distance::miles;
-    const double per_distance = miles ? units::metres_per_mile : units::metres_per_kilometre;
-    const Notation speed = speed_notation(choice_.speed);
-    Notation charge{units::milliamp_hours_per_amp_hour, QuantitiesWords::tr("mAh"), 0};
-    Notation energy{1.0, QuantitiesWords::tr("Wh"), 1};
-    Notation minutes{1.0 / units::seconds_per_minute, QuantitiesWords::tr("min"), 0};
+    return notation(measure_of(quantity));
+}
 
-    switch (quantity) {
-    case Quantity::airspeed:
-    case Quantity::best_endurance_speed:
-    case Quantity::best_range_speed:
-    case Quantity::fastest_speed:
-    case Quantity::stall_speed:
-    case Quantity::ground_speed_out:
-    case Quantity::ground_speed_home: return speed;
-    case Quantity::wind_speed: return speed_notation(choice_.wind);
-    case Quantity::wind_from:
-    case Quantity::bearing: return {1.0, QuantitiesWords::tr("°"), 0, false};
-    case Quantity::least_clearance:
-    case Quantity::greatest_height:
-    case Quantity::height:
-        return choice_.height == UnitChoice::Height::feet
-                   ? Notation{1.0 / units::metres_per_foot, QuantitiesWords::tr("ft"), 0}
-                   : Notation{1.0, QuantitiesWords::tr("m"), 0};
-    case Quantity::lift_of_air:
-    case Quantity::climb_rate:
-        return choice_.height == UnitChoice::Height::feet
-                   ? Notation{units::seconds_per_minute / units::metres_per_foot, QuantitiesWords::tr("ft/min"), 0}
-                   : Notation{1.0, QuantitiesWords::tr("m/s"), 1};
-    case Quantity::aircraft_mass:
-    case Quantity::pack_mass:
-    case Quantity::all_up_mass: return {1000.0, QuantitiesWords::tr("g"), 0};
-    case Quantity::air_density: return {1.0, QuantitiesWords::tr("kg/m³"), 3};
-    case Quantity::pack_temperature:
-    case Quantity::temperature: return {1.0, QuantitiesWords::tr("°C"), 0};
-    case Quantity::reserve_share:
-    case Quantity::landing_share_left:
-    case Quantity::full_charge_share:
-    case Quantity::electronics_share:
-    case Quantity::throttle_cap:
-    case Quantity::chance_of_home:
-    case Quantity::chance_of_reserve:
-    case Quantity::power_share:
-    case Quantity::forecast_error:
-    case Quantity::climb_share:
-    case Quantity::left_share: return {100.0, QuantitiesWords::tr("%"), 0};
-    case Quantity::cycles_left: return {1.0, {}, 0};
-    case Quantity::sensor_scale: return {1.0, {}, 0};
-    case Quantity::rested_cell_voltage: return {1.0, QuantitiesWords::tr("V a cell"), 2};
-    case Quantity::cells_in_parallel:
-    case Quantity::flight_count: return {1.0, {}, 0};
-    case Quantity::pack_cycles: return {1.0, {}, 1};
-    case Quantity::home_wind_factor: return {1.0, {}, 2};
-    case Quantity::landing_cell_voltage:
-    case Quantity::turn_cell_voltage: return {1.0, QuantitiesWords::tr("V a cell"), 2};
-    case Quantity::lowest_pack_voltage:
-    case Quantity::lowest_voltage: return {1.0, QuantitiesWords::tr("V"), 2};
-    case Quantity::weakest_cell_voltage:
-    case Quantity::alarm_voltage:
-    case Quantity::lowest_cell_voltage: return {1.0, QuantitiesWords::tr("V a cell"), 2};
-    case Quantity::measured_cell_resistance:
-    case Quantity::cell_resistance: return {1000.0, QuantitiesWords::tr("mΩ"), 1};
-    case Quantity::energy_per_mass: return {1.0, QuantitiesWords::tr("Wh/kg"), 0};
-    case Quantity::pack_resistance: return {1000.0, QuantitiesWords::tr("mΩ"), 0};
-    case Quantity::electronics_power:
-    case Quantity::cruise_power:
-    case Quantity::level_power:
-    case Quantity::gust_power:
-    case Quantity::level_power_at_speed:
-    case Quantity::mean_power: return {1.0, QuantitiesWords::tr("W"), 0};
-    case Quantity::cruise_current:
-    case Quantity::mean_current: return {1.0, QuantitiesWords::tr("A"), 1};
-    // A turn is a figure to set an alarm to: ten milliampere-hours are as fine as anyone can watch.
-    case Quantity::alarm_charge:
-    case Quantity::capacity_to_enter:
-    case Quantity::turn_charge: return {units::milliamp_hours_per_amp_hour, QuantitiesWords::tr("mAh"), -1};
-    case Quantity::cell_capacity:
-    case Quantity::recharged_charge:
-    case Quantity::rated_charge:
-    case Quantity::usable_charge:
-    case Quantity::counted_charge:
-    case Quantity::integrated_charge:
-    case Quantity::left_charge: return charge;
-    case Quantity::charge_through: return charge;
-    case Quantity::reserve_energy:
-    case Quantity::usable_energy:
-    case Quantity::climb_energy:
-    case Quantity::homeward_energy:
-    case Quantity::turn_energy:
-    case Quantity::landing_energy_left:
-    case Quantity::least_spare:
-    case Quantity::array_energy:
-    case Quantity::motor_energy:
-    case Quantity::leg_energy:
-    case Quantity::used_energy: return energy;
-    case Quantity::turn_distance:
-    case Quantity::flight_ground_distance:
-    case Quantity::ground_distance:
-    case Quantity::air_distance:
-    case Quantity::failsafe_distance:
-    case Quantity::further_distance:
-    case Quantity::farthest_reach:
-    case Quantity::link_distance:
-    case Quantity::farthest_from_home: return {1.0 / per_distance, miles ? QuantitiesWords::tr("mi") : QuantitiesWords::tr("km"), 1};
-    case Quantity::flight_range: return {1.0 / per_distance, miles ? QuantitiesWords::tr("mi") : QuantitiesWords::tr("km"), 1};
-    case Quantity::peak_cell_current:
-    case Quantity::peak_motor_current:
-    case Quantity::peak_pack_current:
-    case Quantity::alarm_current:
-    case Quantity::cell_current: return {1.0, QuantitiesWords::tr("A"), 1};
-    case Quantity::price_per_energy: return {1.0, QuantitiesWords::tr("/Wh"), 2};
-    case Quantity::charge_per_mass: return {1.0, QuantitiesWords::tr("mAh/g"), 1};
-    case Quantity::energy_density: return {1.0, QuantitiesWords::tr("Wh/kg"), 0};
-    // In minutes already, as pilots say it; and in zones.
-    case Quantity::ground_minutes: return {1.0, QuantitiesWords::tr("min"), 0};
-    case Quantity::link_margin: return {100.0, QuantitiesWords::tr("% of the zone"), 0};
-    case Quantity::time_above_limit: return {1.0, QuantitiesWords::tr("s"), 0};
-    case Quantity::endurance:
-    case Quantity::further_time:
-    case Quantity::time_on_station:
-    case Quantity::last_moment:
-    case Quantity::leg_time:
-    case Quantity::alarm_time:
-    case Quantity::compared_endurance:
-    case Quantity::turn_time:
-    case Quantity::flight_time:
-    case Quantity::duration: return minutes;
-    case Quantity::charge_per_distance_out:
-    case Quantity::charge_per_distance_home:
-    case Quantity::still_air_charge_per_distance:
-    case Quantity::charge_per_distance:
-        return {units::milliamp_hours_per_amp_hour * per_distance,
-                miles ? QuantitiesWords::tr("mAh/mi") : QuantitiesWords::tr("mAh/km"), 0};
-    case Quantity::energy_per_distance_out:
-    case Quantity::energy_per_distance_home:
-    case Quantity::still_air_energy_per_distance:
-    case Quantity::compared_energy_per_distance:
-    case Quantity::energy_per_distance: return {per_distance, miles ? QuantitiesWords::tr("Wh/mi") : QuantitiesWords::tr("Wh/km"), 2};
+Notation Quantities::notation(Measure measure) const {
+    using units::metres_per_foot;
+    const bool miles = choice_.distance == UnitChoice::Distance::miles;
+    const bool feet = choice_.height == UnitChoice::Height::feet;
+    const double per_distance = miles ? units::metres_per_mile : units::metres_per_kilometre;
+    constexpr double to_mah = units::milliamp_hours_per_amp_hour;
+    switch (measure) {
+    case Measure::speed: return speed_notation(choice_.speed);
+    case Measure::wind_speed: return speed_notation(choice_.wind);
+    case Measure::direction: return {1.0, QuantitiesWords::tr("°"), 0, false};
+    case Measure::height:
+        return feet ? Notation{1.0 / metres_per_foot, QuantitiesWords::tr("ft"), 0}
+                    : Notation{1.0, QuantitiesWords::tr("m"), 0};
+    case Measure::climb_rate:
+        return feet ? Notation{units::seconds_per_minute / metres_per_foot, QuantitiesWords::tr("ft/min"), 0}
+                    : Notation{1.0, QuantitiesWords::tr("m/s"), 1};
+    case Measure::distance:
+        return {1.0 / per_distance, miles ? QuantitiesWords::tr("mi") : QuantitiesWords::tr("km"), 1};
+    case Measure::time: return {1.0 / units::seconds_per_minute, QuantitiesWords::tr("min"), 0};
+    case Measure::minutes: return {1.0, QuantitiesWords::tr("min"), 0};
+    case Measure::seconds: return {1.0, QuantitiesWords::tr("s"), 0};
+    case Measure::mass: return {1000.0, QuantitiesWords::tr("g"), 0};
+    case Measure::density: return {1.0, QuantitiesWords::tr("kg/m³"), 3};
+    case Measure::temperature: return {1.0, QuantitiesWords::tr("°C"), 0};
+    case Measure::share: return {100.0, QuantitiesWords::tr("%"), 0};
+    case Measure::zone: return {100.0, QuantitiesWords::tr("% of the zone"), 0};
+    case Measure::count: return {1.0, {}, 0};
+    case Measure::cycles: return {1.0, {}, 1};
+    case Measure::factor: return {1.0, {}, 2};
+    case Measure::voltage: return {1.0, QuantitiesWords::tr("V"), 2};
+    case Measure::cell_voltage: return {1.0, QuantitiesWords::tr("V a cell"), 2};
+    case Measure::cell_resistance: return {1000.0, QuantitiesWords::tr("mΩ"), 1};
+    case Measure::pack_resistance: return {1000.0, QuantitiesWords::tr("mΩ"), 0};
+    case Measure::power: return {1.0, QuantitiesWords::tr("W"), 0};
+    case Measure::current: return {1.0, QuantitiesWords::tr("A"), 1};
+    case Measure::charge: return {to_mah, QuantitiesWords::tr("mAh"), 0};
+    case Measure::charge_to_set: return {to_mah, QuantitiesWords::tr("mAh"), -1};
+    case Measure::energy: return {1.0, QuantitiesWords::tr("Wh"), 1};
+    case Measure::energy_per_mass: return {1.0, QuantitiesWords::tr("Wh/kg"), 0};
+    case Measure::charge_per_mass: return {1.0, QuantitiesWords::tr("mAh/g"), 1};
+    case Measure::price_per_energy: return {1.0, QuantitiesWords::tr("/Wh"), 2};
+    case Measure::charge_per_distance:
+        return {to_mah * per_distance, miles ? QuantitiesWords::tr("mAh/mi") : QuantitiesWords::tr("mAh/km"), 0};
+    case Measure::energy_per_distance:
+        return {per_distance, miles ? QuantitiesWords::tr("Wh/mi") : QuantitiesWords::tr("Wh/km"), 2};
     }
     return {};
 }
@@ -270,9 +181,10 @@ QString Quantities::direction(double degrees) const {
 }
 
 QString compass_word(double degrees) {
-    const std::array<QString, 8> words = {QuantitiesWords::tr("north"),      QuantitiesWords::tr("north-east"), QuantitiesWords::tr("east"),
-                                          QuantitiesWords::tr("south-east"), QuantitiesWords::tr("south"),      QuantitiesWords::tr("south-west"),
-                                          QuantitiesWords::tr("west"),       QuantitiesWords::tr("north-west")};
+    const std::array<QString, 8> words = {QuantitiesWords::tr("north"), QuantitiesWords::tr("north-east"),
+                                          QuantitiesWords::tr("east"),  QuantitiesWords::tr("south-east"),
+                                          QuantitiesWords::tr("south"), QuantitiesWords::tr("south-west"),
+                                          QuantitiesWords::tr("west"),  QuantitiesWords::tr("north-west")};
     return words[std::size_t(std::lround(units::wrap_degrees(degrees) / 45.0)) % words.size()];
 }
 

@@ -3,9 +3,14 @@
 #include <QString>
 
 #include "core/units/estimate.hpp"
-#include "core/units/explanation.hpp"
+
+namespace sobremesa::units {
+enum class Quantity : int;
+}
 
 namespace sobremesa::wording {
+
+enum class Measure;
 
 /// What the pilot thinks in. One choice, everywhere.
 struct UnitChoice {
@@ -43,6 +48,7 @@ public:
     explicit Quantities(UnitChoice choice = {}) : choice_(choice) {}
 
     Notation notation(units::Quantity quantity) const;
+    Notation notation(Measure measure) const;
     /// Value with unit.
     QString text(units::Quantity quantity, const units::Estimate& estimate) const;
     /// "± 3", or empty where the number is exact.

@@ -9,6 +9,7 @@
 #include "core/mission/chance.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 
@@ -45,15 +46,23 @@ QString no_turn(const mission::Plan& plan, const Quantities& quantities) {
         "height or a bigger pack makes one.");
 }
 
+/// What is used at the turn, in the pilot's leading quantity. On-screen counters count mAh: it is never left out.
+QString used_at_turn(const mission::Plan& plan, const Quantities& q) {
+    const QString charge = q.charge(plan.turn->charge_used_ah.value);
+    if (q.choice().lead == UnitChoice::Lead::charge) return charge;
+    return SentencesWords::tr("%1 (%2)", "energy, charge").arg(q.energy(plan.turn->energy_used_wh.value), charge);
+}
+
 /// A mission that ends by itself, or stays over a place.
 QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
-    const QString charge = q.charge(plan.turn->charge_used_ah.value);
+    const QString charge = used_at_turn(plan, q);
     const QString time = q.duration(plan.flight->duration_s.value);
     const QString left = q.energy(plan.flight->landing_energy_left_wh.value);
     const double above_wh = plan.flight->landing_energy_left_wh.value -
                             mission::outward_at(plan, plan.turn->distance_m.value).reserve_wh;
     if (plan.whole && plan.request.mission.kind == mission::MissionKind::one_way)
-        return SentencesWords::tr("The way is flown whole: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> left.")
+        return SentencesWords::tr(
+                   "The way is flown whole: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> left.")
             .arg(q.distance(plan.flight->ground_m), time, left);
     if (plan.whole) {
         return SentencesWords::tr(
@@ -63,14 +72,16 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
     }
     const QString until = q.duration(plan.turn->time_s.value);
     if (plan.station && geodesy::distance_m(plan.station->at, {}) > 1.0) {
-        return SentencesWords::tr("There after <b>%1</b>, and <b>%2</b> over the place: leave at <b>%3</b> of flight or "
-                         "<b>%4</b> used, whichever comes first. Home after <b>%5</b> with <b>%6</b> left.")
+        return SentencesWords::tr(
+                   "There after <b>%1</b>, and <b>%2</b> over the place: leave at <b>%3</b> of flight or "
+                   "<b>%4</b> used, whichever comes first. Home after <b>%5</b> with <b>%6</b> left.")
             .arg(q.duration(plan.station->arrival_s), q.duration(plan.station->time_s.value), until, charge, time,
                  left);
     }
     if (mission::stays(plan.request) && plan.station) {
-        return SentencesWords::tr("In the air for <b>%1</b>: begin to come down at <b>%2</b> of flight or <b>%3</b> used, "
-                         "whichever comes first, and land with <b>%4</b> left.")
+        return SentencesWords::tr(
+                   "In the air for <b>%1</b>: begin to come down at <b>%2</b> of flight or <b>%3</b> used, "
+                   "whichever comes first, and land with <b>%4</b> left.")
             .arg(time, until, charge, left);
     }
     return SentencesWords::tr(
@@ -83,7 +94,7 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
 QString with_chance(const QString& sentence, const mission::Plan& plan) {
     if (!plan.chance) return sentence;
     return SentencesWords::tr("%1 It comes home <b>%2</b>, and keeps all of the reserve <b>%3</b>.",
-                     "the sentence, then how often")
+                              "the sentence, then how often")
         .arg(sentence, times_in_hundred(plan.chance->home.value),
              times_in_hundred(plan.chance->reserve_intact.value));
 }
@@ -102,7 +113,7 @@ QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
     const auto& turn = *plan.turn;
     // The same digits as the table and the chart: a place and a count to turn at, with their error beside them.
     const QString distance = q.distance(turn.distance_m.value);
-    const QString charge = q.charge(turn.charge_used_ah.value);
+    const QString charge = used_at_turn(plan, q);
     const QString time = q.duration(plan.flight->duration_s.value);
     const QString left = q.energy(plan.flight->landing_energy_left_wh.value);
     if (plan.flight->landing_energy_left_wh.value < 0.0) {
@@ -115,14 +126,16 @@ QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
         return with_chance(mission_sentence(plan, q), plan);
     if (turn.school == mission::School::energy_home) {
         return with_chance(
-            SentencesWords::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> "
-                      "with the reserve of <b>%4</b> untouched.")
+            SentencesWords::tr(
+                "Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> "
+                "with the reserve of <b>%4</b> untouched.")
                 .arg(distance, charge, time, left),
             plan);
     }
     return with_chance(
-        SentencesWords::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> with "
-                  "<b>%4</b> left.")
+        SentencesWords::tr(
+            "Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> with "
+            "<b>%4</b> left.")
             .arg(distance, charge, time, left),
         plan);
 }
@@ -133,32 +146,36 @@ QString debrief_sentence(const telemetry::LogSummary& s, const std::optional<tel
     const auto charge = telemetry::charge_used_ah(s);
     QString flown;
     if (s.distance.ground_m && s.energy.energy_wh) {
-        flown = SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
-                    .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
-                         q.text(Quantity::used_energy, *s.energy.energy_wh),
-                         q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
+        flown =
+            SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
+                .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
+                     q.text(Quantity::used_energy, *s.energy.energy_wh),
+                     q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
     } else if (s.distance.ground_m && charge) {
-        flown = SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
-                    .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
-                         q.text(Quantity::integrated_charge, *charge),
-                         q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
+        flown =
+            SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
+                .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
+                     q.text(Quantity::integrated_charge, *charge),
+                     q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
     } else if (s.distance.ground_m) {
         flown = SentencesWords::tr("<b>%1</b> in <b>%2</b>, and never farther from home than <b>%3</b>.")
                     .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
                          q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
     } else if (charge) {
-        flown = SentencesWords::tr("<b>%1</b> on <b>%2</b>.").arg(time, q.text(Quantity::integrated_charge, *charge));
+        flown =
+            SentencesWords::tr("<b>%1</b> on <b>%2</b>.").arg(time, q.text(Quantity::integrated_charge, *charge));
     } else {
         flown = SentencesWords::tr("<b>%1</b> of record, without position and without current.").arg(time);
     }
     if (!left) return flown;
     if (left->charge_ah.value < 0.0) {
-        return SentencesWords::tr("%1 More was counted than this pack should give: <b>%2</b> more. Is it the right pack?",
-                         "flown sentence, then left")
+        return SentencesWords::tr(
+                   "%1 More was counted than this pack should give: <b>%2</b> more. Is it the right pack?",
+                   "flown sentence, then left")
             .arg(flown, q.charge(-left->charge_ah.value, left->charge_ah.sd));
     }
     return SentencesWords::tr("%1 By counted charge <b>%2</b> were left, <b>%3</b> of what the pack gives.",
-                     "flown sentence, then left")
+                              "flown sentence, then left")
         .arg(flown, q.text(Quantity::left_charge, left->charge_ah), q.text(Quantity::left_share, left->share));
 }
 
@@ -194,7 +211,8 @@ QString what_changed(const mission::Plan& before, const mission::Plan& after, co
     if (share_a && share_b) compare(Quantity::reserve_share, share_a->share, share_b->share);
     QString moved = SentencesWords::tr("turn %1").arg(signed_text(change_m, distance));
     if (causes.isEmpty() || causes.size() > 3) return moved;
-    return SentencesWords::tr("%1: %2", "what moved, because of what").arg(moved, causes.join(QStringLiteral(", ")));
+    return SentencesWords::tr("%1: %2", "what moved, because of what")
+        .arg(moved, causes.join(QStringLiteral(", ")));
 }
 
 QString sensitivity(const units::Sensitivity& s, Quantity of, const Quantities& q) {
@@ -219,7 +237,8 @@ QString flown_sentence(const debrief::FlownHomeward& flown, const Quantities& q)
     const QString when = q.duration(flown.least.time_s);
     const QString where = q.distance(flown.least.from_home_m);
     if (spare < 0.0)
-        return SentencesWords::tr("flown over the forecast: %1 short of the way home and its reserve after %2, at %3")
+        return SentencesWords::tr(
+                   "flown over the forecast: %1 short of the way home and its reserve after %2, at %3")
             .arg(q.energy(-spare), when, where);
     return SentencesWords::tr("flown over the forecast: never less than %1 to spare, after %2 at %3")
         .arg(q.energy(spare), when, where);

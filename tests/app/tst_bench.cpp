@@ -15,6 +15,8 @@
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/number_field.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "io/pack_table.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"

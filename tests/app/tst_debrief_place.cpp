@@ -15,6 +15,8 @@
 #include "app/shell/message_bar.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/explained_number.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"

@@ -9,6 +9,8 @@
 #include "app/shell/commands.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/number_field.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
 

@@ -14,6 +14,8 @@
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/number_field.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
 #include <qcustomplot.h>

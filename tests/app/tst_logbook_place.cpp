@@ -9,6 +9,8 @@
 #include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "io/kept_documents.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"

@@ -23,6 +23,7 @@
 #include "core/mission/height_profile.hpp"
 #include "core/mission/move_home.hpp"
 #include "core/mission/wind_rows.hpp"
+#include "core/units/quantity.hpp"
 #include "paper/flight_card.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"

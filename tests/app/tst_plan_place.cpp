@@ -16,6 +16,7 @@
 #include "app/widgets/explanation_sheet.hpp"
 #include "app/widgets/number_field.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
 

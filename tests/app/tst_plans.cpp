@@ -13,6 +13,7 @@
 #include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
 #include "core/mission/differences.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"

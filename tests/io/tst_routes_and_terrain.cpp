@@ -328,7 +328,7 @@ void RoutesAndTerrainTest::wordsThatAreUnknownAreNamed_data() {
                            << "mission.speed_out";
     QTest::newRow("places") << "\"waypoints\": ["
                             << "\"waypoints\": [ 5, "
-                            << "mission.waypoints";
+                            << "mission.waypoints[0]";
     QTest::newRow("home") << "\"latitude_deg\": 39.41825"
                           << "\"latitude_deg\": 139.41825"
                           << "mission.home";

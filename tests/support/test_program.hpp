@@ -27,5 +27,5 @@ int run_chosen_tests(int argc, char** argv);
 
 } // namespace sobremesa::tests
 
-#define SOBREMESA_TEST(Class)                                                                                          \
+#define SOBREMESA_TEST(Class)                                                                                      \
     static const sobremesa::tests::RegisteredTest registered_##Class(__FILE__, &sobremesa::tests::run_test<Class>);

@@ -1,6 +1,9 @@
 #include <QTest>
 
 #include "core/mission/explain.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 #include "io/plan_document.hpp"
 #include "support/made_log.hpp"
 #include "support/sample_request.hpp"

@@ -9,6 +9,7 @@
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
 
@@ -17,7 +18,6 @@ namespace sobremesa::app {
 namespace {
 
 using units::Quantity;
-
 
 /// Packs are told apart by line, and by their names beside it; colour has other work.
 QPen pen_of(std::size_t number, const QColor& colour, double width) {

@@ -9,6 +9,7 @@
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/quantities.hpp"
 
 namespace sobremesa::app {

@@ -9,6 +9,7 @@
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {
@@ -49,10 +50,9 @@ QPoint FrontierChart::toScreen(std::size_t candidate) const {
 
 void FrontierChart::refresh() {
     const Look& look = Look::instance();
-    const Theme& theme = look.theme();
     plot_->clearPlottables();
     plot_->clearItems();
-    plot_->setBackground(QBrush(theme.panel));
+    plot_->setBackground(QBrush(look.theme().panel));
     QCPAxisRect* rect = plot_->axisRect();
     rect->setMinimumMargins(QMargins(look.scaled(40), look.scaled(18), look.scaled(16), look.scaled(24)));
     style_axis_rect(rect);
@@ -80,6 +80,20 @@ void FrontierChart::refresh() {
     plot_->xAxis->setRange(0.0, 1.12 * std::max(heaviest, shows_best ? grams * best->pack_mass_kg : 0.0));
     plot_->yAxis->setRange(0.0, 1.15 * longest);
 
+    const std::size_t unbeaten = addPacks();
+    addBestPack();
+    if (shows_best) addBestMass(grams * best->pack_mass_kg);
+    addAxisWords();
+    setAccessibleName(tr("Time in the air over mass of the pack: %1 packs, %2 of which no other beats")
+                          .arg(shown_->matches.size())
+                          .arg(unbeaten));
+    plot_->replot();
+}
+
+/// The packs as marks, and the line through those that no other beats; @return how many these are
+std::size_t FrontierChart::addPacks() {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
     std::vector<std::size_t> frontier;
     QVector<double> marks_x[2][2];
     QVector<double> marks_y[2][2];
@@ -111,6 +125,12 @@ void FrontierChart::refresh() {
                                                    look.scaled(chosen ? 12 : 7)));
         }
     }
+    return frontier.size();
+}
+
+void FrontierChart::addBestPack() {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
     // Only the first by its name: marks that lie close would write over each other.
     if (!shown_->curves.empty()) {
         const auto& curve = shown_->curves.front();
@@ -121,21 +141,28 @@ void FrontierChart::refresh() {
         text->setPositionAlignment(Qt::AlignHCenter | Qt::AlignBottom);
         text->setPadding(QMargins(0, 0, 0, look.scaled(9)));
     }
-    if (shows_best) {
-        auto* at = new QCPItemStraightLine(plot_);
-        QPen pen(theme.soft_ink, 1);
-        pen.setDashPattern({3, 3});
-        at->setPen(pen);
-        at->point1->setCoords(grams * best->pack_mass_kg, 0.0);
-        at->point2->setCoords(grams * best->pack_mass_kg, 1.0);
-        auto* text = add_text(plot_, theme.soft_ink, Look::small_px, false);
-        text->setText(tr("range stops growing"));
-        text->position->setTypeX(QCPItemPosition::ptPlotCoords);
-        text->position->setTypeY(QCPItemPosition::ptAxisRectRatio);
-        text->position->setCoords(grams * best->pack_mass_kg, 0.0);
-        text->setPositionAlignment(Qt::AlignRight | Qt::AlignTop);
-        text->setPadding(QMargins(0, look.scaled(2), look.scaled(6), 0));
-    }
+}
+
+void FrontierChart::addBestMass(double mass_g) {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    auto* at = new QCPItemStraightLine(plot_);
+    QPen pen(theme.soft_ink, 1);
+    pen.setDashPattern({3, 3});
+    at->setPen(pen);
+    at->point1->setCoords(mass_g, 0.0);
+    at->point2->setCoords(mass_g, 1.0);
+    auto* text = add_text(plot_, theme.soft_ink, Look::small_px, false);
+    text->setText(tr("range stops growing"));
+    text->position->setTypeX(QCPItemPosition::ptPlotCoords);
+    text->position->setTypeY(QCPItemPosition::ptAxisRectRatio);
+    text->position->setCoords(mass_g, 0.0);
+    text->setPositionAlignment(Qt::AlignRight | Qt::AlignTop);
+    text->setPadding(QMargins(0, look.scaled(2), look.scaled(6), 0));
+}
+
+void FrontierChart::addAxisWords() {
+    const Theme& theme = Look::instance().theme();
     const auto corner = [&](const QString& words, double across, double down, Qt::Alignment alignment) {
         auto* text = add_text(plot_, theme.soft_ink, Look::small_px, false);
         text->setText(words);
@@ -145,10 +172,6 @@ void FrontierChart::refresh() {
     };
     corner(tr("minutes"), 0.0, 0.0, Qt::AlignLeft | Qt::AlignBottom);
     corner(tr("g of pack"), 1.0, 1.0, Qt::AlignRight | Qt::AlignBottom);
-    setAccessibleName(tr("Time in the air over mass of the pack: %1 packs, %2 of which no other beats")
-                          .arg(shown_->matches.size())
-                          .arg(frontier.size()));
-    plot_->replot();
 }
 
 bool FrontierChart::eventFilter(QObject* watched, QEvent* event) {

@@ -36,6 +36,10 @@ protected:
 
 private:
     void refresh();
+    std::size_t addPacks();
+    void addBestPack();
+    void addBestMass(double mass_g);
+    void addAxisWords();
     void step(int by);
     bool isChosen(std::size_t candidate) const;
 

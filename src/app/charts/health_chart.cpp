@@ -11,10 +11,7 @@
 
 namespace sobremesa::app {
 
-namespace {
-
-
-} // namespace
+namespace {} // namespace
 
 HealthChart::HealthChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
     embed_plot(*this, *plot_);
@@ -75,6 +72,56 @@ void HealthChart::refresh() {
     plot_->replot(QCustomPlot::rpQueuedReplot);
 }
 
+/// The value at which a pack is retired.
+void HealthChart::drawEnd(QCPAxisRect* rect, double value) {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    QCPAxis* across = rect->axis(QCPAxis::atBottom);
+    QCPAxis* up = rect->axis(QCPAxis::atLeft);
+    auto* line = new QCPItemLine(plot_);
+    for (QCPItemPosition* position : {line->start, line->end}) {
+        position->setAxes(across, up);
+        position->setTypeX(QCPItemPosition::ptAxisRectRatio);
+        position->setAxisRect(rect);
+    }
+    line->start->setCoords(0.0, value);
+    line->end->setCoords(1.0, value);
+    line->setClipAxisRect(rect);
+    line->setPen(QPen(theme.warning, look.scaled(1.2), Qt::DotLine));
+    auto* words = add_text(plot_, theme.warning, Look::small_px, false);
+    words->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
+    words->position->setAxes(across, up);
+    words->position->setAxisRect(rect);
+    words->position->setCoords(1.0, value);
+    words->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
+    words->setText(tr("retire"));
+}
+
+void HealthChart::drawTrend(QCPAxisRect* rect, const Part& part, double last) {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    QCPAxis* across = rect->axis(QCPAxis::atBottom);
+    QCPAxis* up = rect->axis(QCPAxis::atLeft);
+    QVector<double> line_x, line_y, low, high;
+    constexpr int steps = 24;
+    for (int i = 0; i <= steps; ++i) {
+        const double at = last * i / steps;
+        const units::Estimate there = battery::trend_at(*part.trend, part.points, at);
+        line_x << at;
+        line_y << part.factor * there.value;
+        low << part.factor * (there.value - there.sd);
+        high << part.factor * (there.value + there.sd);
+    }
+    for (const auto* edge : {&low, &high}) {
+        QCPGraph* graph = plot_->addGraph(across, up);
+        graph->setData(line_x, *edge, true);
+        graph->setPen(QPen(theme.field_border, look.scaled(1)));
+    }
+    QCPGraph* line = plot_->addGraph(across, up);
+    line->setData(line_x, line_y, true);
+    line->setPen(QPen(theme.ink, look.scaled(1.4), Qt::DashLine));
+}
+
 void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const Part& part) {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
@@ -117,48 +164,13 @@ void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const Part& 
     if (end) {
         least = std::min(least, *end);
         most = std::max(most, *end);
-        auto* line = new QCPItemLine(plot_);
-        for (QCPItemPosition* position : {line->start, line->end}) {
-            position->setAxes(across, up);
-            position->setTypeX(QCPItemPosition::ptAxisRectRatio);
-            position->setAxisRect(rect);
-        }
-        line->start->setCoords(0.0, *end);
-        line->end->setCoords(1.0, *end);
-        line->setClipAxisRect(rect);
-        line->setPen(QPen(theme.warning, look.scaled(1.2), Qt::DotLine));
-        auto* words = add_text(plot_, theme.warning, Look::small_px, false);
-        words->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
-        words->position->setAxes(across, up);
-        words->position->setAxisRect(rect);
-        words->position->setCoords(1.0, *end);
-        words->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
-        words->setText(tr("retire"));
+        drawEnd(rect, *end);
     }
     const double room = std::max(0.12 * (most - least), 0.5);
     up->setRange(least - room, most + room);
     across->setRange(-0.03 * last, 1.08 * last);
 
-    if (part.trend) {
-        QVector<double> line_x, line_y, low, high;
-        constexpr int steps = 24;
-        for (int i = 0; i <= steps; ++i) {
-            const double at = last * i / steps;
-            const units::Estimate there = battery::trend_at(*part.trend, part.points, at);
-            line_x << at;
-            line_y << part.factor * there.value;
-            low << part.factor * (there.value - there.sd);
-            high << part.factor * (there.value + there.sd);
-        }
-        for (const auto* edge : {&low, &high}) {
-            QCPGraph* graph = plot_->addGraph(across, up);
-            graph->setData(line_x, *edge, true);
-            graph->setPen(QPen(theme.field_border, look.scaled(1)));
-        }
-        QCPGraph* line = plot_->addGraph(across, up);
-        line->setData(line_x, line_y, true);
-        line->setPen(QPen(theme.ink, look.scaled(1.4), Qt::DashLine));
-    }
+    if (part.trend) drawTrend(rect, part, last);
     QCPGraph* marks = plot_->addGraph(across, up);
     marks->setData(x, y);
     marks->setLineStyle(QCPGraph::lsNone);

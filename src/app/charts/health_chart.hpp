@@ -34,6 +34,8 @@ private:
     };
     void refresh();
     void drawPart(QCPAxisRect* rect, const QString& title, const Part& part);
+    void drawEnd(QCPAxisRect* rect, double value);
+    void drawTrend(QCPAxisRect* rect, const Part& part, double last);
 
     book::KeptPack kept_;
     battery::Health health_;

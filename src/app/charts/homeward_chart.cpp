@@ -9,6 +9,7 @@
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
 #include "core/mission/chance.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
 
@@ -18,7 +19,6 @@ namespace {
 
 using mission::OutwardPoint;
 using units::Quantity;
-
 
 /// A band between two curves: fill, and an edge that can be seen.
 void add_band(QCPAxis* x, QCPAxis* y, const QVector<double>& xs, const QVector<double>& low,
@@ -344,12 +344,15 @@ void HomewardChart::setChargeAxis() {
 
 void HomewardChart::addTurnAndSchools(double end_m) {
     if (!plan_->turn || plan_->turn->distance_m.value > end_m) return;
+    addSchools(end_m);
+    addTurn();
+}
+
+void HomewardChart::addSchools(double end_m) {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
     QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
     QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
-    QCPAxis* sx = spare_->axis(QCPAxis::atBottom);
-    QCPAxis* sy = spare_->axis(QCPAxis::atLeft);
     const double top = ey->range().upper;
 
     QVector<double> x, y;
@@ -402,7 +405,15 @@ void HomewardChart::addTurnAndSchools(double end_m) {
     dots->setData(x, y, true);
     dots->setLineStyle(QCPGraph::lsNone);
     dots->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, theme.soft_ink, theme.soft_ink, look.scaled(6)));
+}
 
+void HomewardChart::addTurn() {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
+    QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
+    QCPAxis* sx = spare_->axis(QCPAxis::atBottom);
+    QCPAxis* sy = spare_->axis(QCPAxis::atLeft);
     const double turn = plan_->turn->distance_m.value;
     const double at = turn * per_distance_;
     const double left_wh = mission::outward_at(*plan_, turn).left_wh;

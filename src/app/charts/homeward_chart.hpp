@@ -59,6 +59,8 @@ private:
     void addBeside(double end_m);
     void addFlown();
     void addTurnAndSchools(double end_m);
+    void addSchools(double end_m);
+    void addTurn();
     void addLabels(double end_m);
     void setChargeAxis();
     void moveCursor(double distance_m);

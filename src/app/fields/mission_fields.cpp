@@ -4,6 +4,7 @@
 
 #include "app/fields/field_makers.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "io/text_number.hpp"
 #include "wording/plans.hpp"
 
@@ -65,7 +66,8 @@ RequestField home_field() {
         const auto latitude = parts.size() == 2 ? io::number_from_text(parts[0].toStdString()) : std::nullopt;
         const auto longitude = parts.size() == 2 ? io::number_from_text(parts[1].toStdString()) : std::nullopt;
         if (!latitude || !longitude || !geodesy::is_possible({*latitude, *longitude}))
-            return MissionFieldsWords::tr("Write latitude and longitude in degrees, such as “39.41825; -31.36148”.");
+            return MissionFieldsWords::tr(
+                "Write latitude and longitude in degrees, such as “39.41825; -31.36148”.");
         r.mission.home = geodesy::Position{*latitude, *longitude};
         return {};
     };
@@ -140,8 +142,8 @@ RequestField mission_kind_field() {
                                    MissionKind::route, MissionKind::visit, MissionKind::one_way})
         names << wording::name(kind);
     return choice(
-        "mission.kind", MissionFieldsWords::tr("What is flown"), names, [](const PlanRequest& r) { return int(r.mission.kind); },
-        take_kind);
+        "mission.kind", MissionFieldsWords::tr("What is flown"), names,
+        [](const PlanRequest& r) { return int(r.mission.kind); }, take_kind);
 }
 
 std::vector<RequestField> mission_fields(const Quantities& q) {
@@ -156,16 +158,19 @@ std::vector<RequestField> mission_fields(const Quantities& q) {
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.airspeed_mps; },
             MissionFieldsWords::tr("where a fixed one is chosen")),
         number(
-            "mission.most_power_share", MissionFieldsWords::tr("Share of full power"), {100.0, MissionFieldsWords::tr("%"), 0}, 5,
+            "mission.most_power_share", MissionFieldsWords::tr("Share of full power"),
+            {100.0, MissionFieldsWords::tr("%"), 0}, 5,
             [](const PlanRequest& r) { return r.mission.most_power_share; },
             [](PlanRequest& r, double v) { r.mission.most_power_share = v; },
             MissionFieldsWords::tr("where that is chosen; half leaves what gusts and climbs ask for")),
         open_metres(
-            "mission.climb_angle_deg", MissionFieldsWords::tr("Climb at an angle of"), {1.0, MissionFieldsWords::tr("°"), 0, false}, 1,
+            "mission.climb_angle_deg", MissionFieldsWords::tr("Climb at an angle of"),
+            {1.0, MissionFieldsWords::tr("°"), 0, false}, 1,
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.climb_angle_deg; },
             MissionFieldsWords::tr("in place of the rate")),
         open_number(
-            "mission.climb_throttle", MissionFieldsWords::tr("Climb on a throttle of"), {100.0, MissionFieldsWords::tr("%"), 0}, 5,
+            "mission.climb_throttle", MissionFieldsWords::tr("Climb on a throttle of"),
+            {100.0, MissionFieldsWords::tr("%"), 0}, 5,
             [](const PlanRequest& r) { return r.mission.climb_throttle.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.climb_throttle; },
             MissionFieldsWords::tr("wings are launched near 85 %; wants the full power")),
@@ -182,7 +187,8 @@ std::vector<RequestField> mission_fields(const Quantities& q) {
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.loiter_radius_m; },
             MissionFieldsWords::tr("their bank costs; left open, wide ones")),
         open_number(
-            "mission.turn_bank_deg", MissionFieldsWords::tr("Turns at a bank of"), {1.0, MissionFieldsWords::tr("°"), 0, false}, 5,
+            "mission.turn_bank_deg", MissionFieldsWords::tr("Turns at a bank of"),
+            {1.0, MissionFieldsWords::tr("°"), 0, false}, 5,
             [](const PlanRequest& r) { return r.mission.turn_bank_deg.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.turn_bank_deg; },
             MissionFieldsWords::tr("at places and for home; left open, they cost nothing")),
@@ -192,8 +198,8 @@ std::vector<RequestField> mission_fields(const Quantities& q) {
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.landing_height_m; },
             MissionFieldsWords::tr("a rotor comes straight down from there, a wing flies its approach")),
         number(
-            "mission.landing_sink_mps", MissionFieldsWords::tr("and sinks at"), q.notation(Quantity::climb_rate), 0.1,
-            [](const PlanRequest& r) { return r.mission.landing_sink_mps; },
+            "mission.landing_sink_mps", MissionFieldsWords::tr("and sinks at"), q.notation(Quantity::climb_rate),
+            0.1, [](const PlanRequest& r) { return r.mission.landing_sink_mps; },
             [](PlanRequest& r, double v) { r.mission.landing_sink_mps = v; },
             MissionFieldsWords::tr("rotors: never faster than 2 m/s into their own wake")),
         home_field(),
@@ -212,12 +218,13 @@ std::vector<RequestField> weather_fields(const Quantities& q) {
     const Notation wind = typed(q.notation(Quantity::wind_speed), 1);
     return {
         open_metres(
-            "weather.wind_height_m", MissionFieldsWords::tr("Forecast for a height of"), q.notation(Quantity::height), 5,
+            "weather.wind_height_m", MissionFieldsWords::tr("Forecast for a height of"),
+            q.notation(Quantity::height), 5,
             [](PlanRequest& r) -> std::optional<double>& { return r.weather.wind_height_m; },
             MissionFieldsWords::tr("left open: the mission's")),
         number(
-            "weather.wind_exponent", MissionFieldsWords::tr("Grows with height by the power of"), {1.0, {}, 2, false}, 0.02,
-            [](const PlanRequest& r) { return r.weather.wind_exponent; },
+            "weather.wind_exponent", MissionFieldsWords::tr("Grows with height by the power of"),
+            {1.0, {}, 2, false}, 0.02, [](const PlanRequest& r) { return r.weather.wind_exponent; },
             [](PlanRequest& r, double v) { r.weather.wind_exponent = v; },
             MissionFieldsWords::tr("0.14 over open ground, 0.25 over woods and hedges")),
         number(
@@ -231,22 +238,26 @@ std::vector<RequestField> weather_fields(const Quantities& q) {
         number(
             "weather.wind_sd_mps", MissionFieldsWords::tr("May be off by"), wind, 0.5,
             [](const PlanRequest& r) { return r.weather.wind_sd_mps; },
-            [](PlanRequest& r, double v) { r.weather.wind_sd_mps = v; }, MissionFieldsWords::tr("two times in three, no more")),
+            [](PlanRequest& r, double v) { r.weather.wind_sd_mps = v; },
+            MissionFieldsWords::tr("two times in three, no more")),
         number(
-            "weather.wind_from_sd_deg", MissionFieldsWords::tr("and in direction by"), {1.0, MissionFieldsWords::tr("°"), 0, false}, 5,
+            "weather.wind_from_sd_deg", MissionFieldsWords::tr("and in direction by"),
+            {1.0, MissionFieldsWords::tr("°"), 0, false}, 5,
             [](const PlanRequest& r) { return r.weather.wind_from_sd_deg; },
             [](PlanRequest& r, double v) { r.weather.wind_from_sd_deg = v; }),
         number(
-            "turn.least_chance", MissionFieldsWords::tr("“Chance of home” turns below"), {100.0, MissionFieldsWords::tr("%"), 0}, 1,
-            [](const PlanRequest& r) { return r.turn.least_chance; },
+            "turn.least_chance", MissionFieldsWords::tr("“Chance of home” turns below"),
+            {100.0, MissionFieldsWords::tr("%"), 0}, 1, [](const PlanRequest& r) { return r.turn.least_chance; },
             [](PlanRequest& r, double v) { r.turn.least_chance = v; }),
         open_number(
-            "weather.pressure_pa", MissionFieldsWords::tr("Pressure at the field"), {0.01, MissionFieldsWords::tr("hPa"), 0}, 1,
+            "weather.pressure_pa", MissionFieldsWords::tr("Pressure at the field"),
+            {0.01, MissionFieldsWords::tr("hPa"), 0}, 1,
             [](const PlanRequest& r) { return r.weather.pressure_pa.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.weather.pressure_pa; },
             MissionFieldsWords::tr("not reduced to sea level; left open, by the elevation")),
         open_number(
-            "weather.relative_humidity", MissionFieldsWords::tr("Humidity"), {100.0, MissionFieldsWords::tr("%"), 0}, 5,
+            "weather.relative_humidity", MissionFieldsWords::tr("Humidity"),
+            {100.0, MissionFieldsWords::tr("%"), 0}, 5,
             [](const PlanRequest& r) { return r.weather.relative_humidity.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.weather.relative_humidity; }, {}),
     };
@@ -261,28 +272,34 @@ std::vector<RequestField> safety_fields(const Quantities& q) {
     using mission::FailsafeReturn;
     using mission::Link;
     return {
-        part_number<FailsafeReturn>("failsafe.height_m", MissionFieldsWords::tr("Its own return is flown at"), height, 5,
-                                    &PlanRequest::failsafe, &FailsafeReturn::height_m, failsafe,
-                                    MissionFieldsWords::tr("what the aircraft does by itself when the link is lost")),
+        part_number<FailsafeReturn>(
+            "failsafe.height_m", MissionFieldsWords::tr("Its own return is flown at"), height, 5,
+            &PlanRequest::failsafe, &FailsafeReturn::height_m, failsafe,
+            MissionFieldsWords::tr("what the aircraft does by itself when the link is lost")),
         part_number<FailsafeReturn>("failsafe.airspeed_mps", MissionFieldsWords::tr("at an airspeed of"),
                                     typed(q.notation(Quantity::airspeed), 0), 1, &PlanRequest::failsafe,
                                     &FailsafeReturn::airspeed_mps, failsafe),
         part_open_number<FailsafeReturn>("failsafe.throttle", MissionFieldsWords::tr("or on a throttle of"),
                                          {100.0, MissionFieldsWords::tr("%"), 0}, 5, &PlanRequest::failsafe,
                                          &FailsafeReturn::throttle, failsafe),
-        part_number<Link>("link.frequency_mhz", MissionFieldsWords::tr("Link on"), {1.0, MissionFieldsWords::tr("MHz"), 0}, 100,
-                          &PlanRequest::link, &Link::frequency_mhz, link),
+        part_number<Link>("link.frequency_mhz", MissionFieldsWords::tr("Link on"),
+                          {1.0, MissionFieldsWords::tr("MHz"), 0}, 100, &PlanRequest::link, &Link::frequency_mhz,
+                          link),
         part_open_number<Link>("link.radiated_dbm", MissionFieldsWords::tr("radiating, antennas counted"),
-                               {1.0, MissionFieldsWords::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::radiated_dbm, link),
+                               {1.0, MissionFieldsWords::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::radiated_dbm,
+                               link),
         part_open_number<Link>("link.least_signal_dbm", MissionFieldsWords::tr("Least signal that flies"),
-                               {1.0, MissionFieldsWords::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::least_signal_dbm, link),
-        part_open_number<Link>("link.measured_reach_m", MissionFieldsWords::tr("Reach that logs showed"), distance, 1,
-                               &PlanRequest::link, &Link::measured_reach_m, link,
-                               MissionFieldsWords::tr("Debrief says it: where the link would fall to its failsafe level")),
+                               {1.0, MissionFieldsWords::tr("dBm"), 0}, 1, &PlanRequest::link,
+                               &Link::least_signal_dbm, link),
+        part_open_number<Link>(
+            "link.measured_reach_m", MissionFieldsWords::tr("Reach that logs showed"), distance, 1,
+            &PlanRequest::link, &Link::measured_reach_m, link,
+            MissionFieldsWords::tr("Debrief says it: where the link would fall to its failsafe level")),
         part_number<Link>("link.antenna_height_m", MissionFieldsWords::tr("Antenna on the ground at"), height, 1,
                           &PlanRequest::link, &Link::antenna_height_m, link),
         open_number(
-            "supply.least_pack_v", MissionFieldsWords::tr("Video and servos want"), {1.0, MissionFieldsWords::tr("V"), 1}, 0.5,
+            "supply.least_pack_v", MissionFieldsWords::tr("Video and servos want"),
+            {1.0, MissionFieldsWords::tr("V"), 1}, 0.5,
             [](const PlanRequest& r) { return r.supply.least_pack_v.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.supply.least_pack_v; },
             MissionFieldsWords::tr("of the pack, through their regulators")),
@@ -299,9 +316,11 @@ std::vector<RequestField> ground_fields() {
     return {
         minutes_field("ground.recorder_min", MissionFieldsWords::tr("Recorder's card holds"),
                       &mission::GroundSide::recorder_min),
-        minutes_field("ground.goggles_min", MissionFieldsWords::tr("Goggles last"), &mission::GroundSide::goggles_min),
+        minutes_field("ground.goggles_min", MissionFieldsWords::tr("Goggles last"),
+                      &mission::GroundSide::goggles_min),
         minutes_field("ground.radio_min", MissionFieldsWords::tr("Radio lasts"), &mission::GroundSide::radio_min),
-        minutes_field("ground.station_min", MissionFieldsWords::tr("Ground station lasts"), &mission::GroundSide::station_min),
+        minutes_field("ground.station_min", MissionFieldsWords::tr("Ground station lasts"),
+                      &mission::GroundSide::station_min),
     };
 }
 

@@ -7,6 +7,7 @@
 #include "app/fields/field_makers.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "io/electronics_text.hpp"
 #include "io/text_number.hpp"
 #include "wording/names.hpp"
@@ -37,7 +38,8 @@ RequestField electronics_parts() {
         r.aircraft.electronics = std::move(*parts);
         return {};
     };
-    field.hint = RequestFieldWords::tr("such as “video 6, camera 3 85g”: watts, whose sum then counts, and grams where known");
+    field.hint = RequestFieldWords::tr(
+        "such as “video 6, camera 3 85g”: watts, whose sum then counts, and grams where known");
     return field;
 }
 
@@ -102,8 +104,9 @@ QString RequestField::read(PlanRequest& request, const QString& typed_text) cons
 
 std::vector<RequestField> aircraft_fields(const Quantities& q) {
     return with_headers(
-        {RequestFieldWords::tr("name"), RequestFieldWords::tr("kind"), RequestFieldWords::tr("mass"), RequestFieldWords::tr("cruise"), RequestFieldWords::tr("power"),
-         RequestFieldWords::tr("electronics"), RequestFieldWords::tr("full power")},
+        {RequestFieldWords::tr("name"), RequestFieldWords::tr("kind"), RequestFieldWords::tr("mass"),
+         RequestFieldWords::tr("cruise"), RequestFieldWords::tr("power"), RequestFieldWords::tr("electronics"),
+         RequestFieldWords::tr("full power")},
         {
             text(
                 "aircraft.name", RequestFieldWords::tr("Name"),
@@ -115,15 +118,17 @@ std::vector<RequestField> aircraft_fields(const Quantities& q) {
                 [](const PlanRequest& r) { return int(r.aircraft.craft); },
                 [](PlanRequest& r, int i) { r.aircraft.craft = airframe::Craft(i); }),
             number(
-                "aircraft.mass_kg", RequestFieldWords::tr("Mass without pack"), q.notation(Quantity::aircraft_mass), 10,
-                [](const PlanRequest& r) { return r.aircraft.mass_kg; },
+                "aircraft.mass_kg", RequestFieldWords::tr("Mass without pack"), q.notation(Quantity::aircraft_mass),
+                10, [](const PlanRequest& r) { return r.aircraft.mass_kg; },
                 [](PlanRequest& r, double v) { r.aircraft.mass_kg = v; }),
             number(
-                "aircraft.cruise_airspeed_mps", RequestFieldWords::tr("Airspeed in cruise"), q.notation(Quantity::airspeed), 1,
+                "aircraft.cruise_airspeed_mps", RequestFieldWords::tr("Airspeed in cruise"),
+                q.notation(Quantity::airspeed), 1,
                 [](const PlanRequest& r) { return r.aircraft.cruise_airspeed_mps; },
                 [](PlanRequest& r, double v) { r.aircraft.cruise_airspeed_mps = v; }),
             number(
-                "aircraft.cruise_power_w", RequestFieldWords::tr("Power in that cruise"), q.notation(Quantity::cruise_power), 1,
+                "aircraft.cruise_power_w", RequestFieldWords::tr("Power in that cruise"),
+                q.notation(Quantity::cruise_power), 1,
                 [](const PlanRequest& r) { return r.aircraft.cruise_power_w; },
                 [](PlanRequest& r, double v) { r.aircraft.cruise_power_w = v; },
                 RequestFieldWords::tr("all of it, from the pack, in still air: volts times amps")),
@@ -132,10 +137,11 @@ std::vector<RequestField> aircraft_fields(const Quantities& q) {
                 typed(q.notation(Quantity::electronics_power), 1), 1,
                 [](const PlanRequest& r) { return airframe::electronics_power_w(r.aircraft); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.electronics_w; },
-                RequestFieldWords::tr("video, camera, control; left open, the program assumes 5 W (common practice)")),
+                RequestFieldWords::tr(
+                    "video, camera, control; left open, the program assumes 5 W (common practice)")),
             open_number(
-                "aircraft.full_power_w", RequestFieldWords::tr("Full power"), q.notation(Quantity::cruise_power), 10,
-                [](const PlanRequest& r) { return r.aircraft.full_power_w.value_or(0.0); },
+                "aircraft.full_power_w", RequestFieldWords::tr("Full power"), q.notation(Quantity::cruise_power),
+                10, [](const PlanRequest& r) { return r.aircraft.full_power_w.value_or(0.0); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.full_power_w; },
                 RequestFieldWords::tr("full stick, level, full pack; left open, headroom is not judged")),
         });
@@ -148,8 +154,9 @@ std::vector<RequestField> pack_fields(const Quantities& q) {
         return field;
     };
     return with_headers(
-        {RequestFieldWords::tr("name"), RequestFieldWords::tr("chemistry"), RequestFieldWords::tr("series"), RequestFieldWords::tr("parallel"), RequestFieldWords::tr("a cell"),
-         RequestFieldWords::tr("resistance"), RequestFieldWords::tr("mass")},
+        {RequestFieldWords::tr("name"), RequestFieldWords::tr("chemistry"), RequestFieldWords::tr("series"),
+         RequestFieldWords::tr("parallel"), RequestFieldWords::tr("a cell"), RequestFieldWords::tr("resistance"),
+         RequestFieldWords::tr("mass")},
         {
             text(
                 "pack.name", RequestFieldWords::tr("Name"),
@@ -174,16 +181,18 @@ std::vector<RequestField> pack_fields(const Quantities& q) {
                 [](const PlanRequest& r) { return r.pack.parallel; },
                 [](PlanRequest& r, double v) { r.pack.parallel = int(v); })),
             number(
-                "pack.cell_capacity_ah", RequestFieldWords::tr("Rated charge of a cell"), q.notation(Quantity::cell_capacity),
-                50, [](const PlanRequest& r) { return r.pack.cell_capacity_ah; },
+                "pack.cell_capacity_ah", RequestFieldWords::tr("Rated charge of a cell"),
+                q.notation(Quantity::cell_capacity), 50,
+                [](const PlanRequest& r) { return r.pack.cell_capacity_ah; },
                 [](PlanRequest& r, double v) { r.pack.cell_capacity_ah = v; }),
             open_number(
                 "pack.cell_resistance_ohm", RequestFieldWords::tr("Resistance of a cell"),
                 q.notation(Quantity::cell_resistance), 1,
                 [](const PlanRequest& r) { return battery::cell_resistance_ohm(r.pack); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.pack.cell_resistance_ohm; },
-                RequestFieldWords::tr("as a charger shows it; left open, the program assumes one by chemistry and size (common "
-                          "practice)")),
+                RequestFieldWords::tr(
+                    "as a charger shows it; left open, the program assumes one by chemistry and size (common "
+                    "practice)")),
             number(
                 "pack.mass_kg", RequestFieldWords::tr("Mass of the pack"), q.notation(Quantity::pack_mass), 5,
                 [](const PlanRequest& r) { return r.pack.mass_kg; },
@@ -202,8 +211,8 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
     };
     return {
         open_number(
-            "aircraft.most_pack_mass_kg", RequestFieldWords::tr("Heaviest pack"), q.notation(Quantity::pack_mass), 10,
-            [](const PlanRequest& r) { return r.aircraft.most_pack_mass_kg.value_or(0.0); },
+            "aircraft.most_pack_mass_kg", RequestFieldWords::tr("Heaviest pack"), q.notation(Quantity::pack_mass),
+            10, [](const PlanRequest& r) { return r.aircraft.most_pack_mass_kg.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.most_pack_mass_kg; },
             RequestFieldWords::tr("that it flies well with; the bench then says what is too heavy")),
         side("aircraft.bay_length_m", RequestFieldWords::tr("Bay, length"), &airframe::Aircraft::bay_length_m, {}),
@@ -212,18 +221,20 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
              RequestFieldWords::tr("with all three, the bench says what does not fit")),
         electronics_parts(),
         open_number(
-            "aircraft.controller_current_a", RequestFieldWords::tr("Controllers bear"), {1.0, RequestFieldWords::tr("A"), 0}, 1,
+            "aircraft.controller_current_a", RequestFieldWords::tr("Controllers bear"),
+            {1.0, RequestFieldWords::tr("A"), 0}, 1,
             [](const PlanRequest& r) { return r.aircraft.controller_current_a.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.controller_current_a; },
             RequestFieldWords::tr("controllers and motors together, without end")),
         open_number(
-            "aircraft.failsafe_signal_dbm", RequestFieldWords::tr("Link fails at"), {1.0, RequestFieldWords::tr("dBm"), 0}, 1,
+            "aircraft.failsafe_signal_dbm", RequestFieldWords::tr("Link fails at"),
+            {1.0, RequestFieldWords::tr("dBm"), 0}, 1,
             [](const PlanRequest& r) { return r.aircraft.failsafe_signal_dbm.value_or(-105.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.failsafe_signal_dbm; },
             RequestFieldWords::tr("the receiver's sensitivity; left open, −105 (common practice)")),
         open_number(
-            "aircraft.wing.area_m2", RequestFieldWords::tr("Wing area"), {100.0, RequestFieldWords::tr("dm²"), 0}, 1,
-            [](const PlanRequest& r) { return r.aircraft.wing.area_m2.value_or(0.0); },
+            "aircraft.wing.area_m2", RequestFieldWords::tr("Wing area"), {100.0, RequestFieldWords::tr("dm²"), 0},
+            1, [](const PlanRequest& r) { return r.aircraft.wing.area_m2.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.wing.area_m2; },
             RequestFieldWords::tr("gives the stall, and so the slowest speed to fly")),
         open_number(
@@ -232,7 +243,8 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.wing.span_m; },
             RequestFieldWords::tr("says what holding it up takes")),
         open_number(
-            "aircraft.rotor.rotors", RequestFieldWords::tr("Rotors"), {1.0, {}, 0}, 1, [](const PlanRequest&) { return 4.0; },
+            "aircraft.rotor.rotors", RequestFieldWords::tr("Rotors"), {1.0, {}, 0}, 1,
+            [](const PlanRequest&) { return 4.0; },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.rotor.rotors; }, {}),
         open_number(
             "aircraft.rotor.propeller_diameter_m", RequestFieldWords::tr("Propellers"), millimetres, 1,
@@ -248,14 +260,16 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
     return {
         choice(
             "pack.construction", RequestFieldWords::tr("Cells built for"),
-            {RequestFieldWords::tr("not known"), RequestFieldWords::tr("capacity"), RequestFieldWords::tr("high drain")},
+            {RequestFieldWords::tr("not known"), RequestFieldWords::tr("capacity"),
+             RequestFieldWords::tr("high drain")},
             [](const PlanRequest& r) { return r.pack.construction ? 1 + int(*r.pack.construction) : 0; },
             [](PlanRequest& r, int i) {
                 r.pack.construction.reset();
                 if (i > 0) r.pack.construction = battery::Construction(i - 1);
             }),
         open_number(
-            "pack.start_temperature_c", RequestFieldWords::tr("Kept at until launch"), q.notation(Quantity::temperature), 1,
+            "pack.start_temperature_c", RequestFieldWords::tr("Kept at until launch"),
+            q.notation(Quantity::temperature), 1,
             [](const PlanRequest& r) { return r.pack.start_temperature_c.value_or(r.weather.temperature_c); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.start_temperature_c; },
             RequestFieldWords::tr("left open, as cold as the air: a pack kept warm gives more")),
@@ -265,8 +279,8 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.start_cell_v; },
             RequestFieldWords::tr("at rest before launch; left open, full")),
         number(
-            "pack.capacity_factor", RequestFieldWords::tr("Holds of the label"), {100.0, RequestFieldWords::tr("%"), 0}, 1,
-            [](const PlanRequest& r) { return r.pack.capacity_factor; },
+            "pack.capacity_factor", RequestFieldWords::tr("Holds of the label"),
+            {100.0, RequestFieldWords::tr("%"), 0}, 1, [](const PlanRequest& r) { return r.pack.capacity_factor; },
             [](PlanRequest& r, double v) { r.pack.capacity_factor = v; },
             RequestFieldWords::tr("less with age: a full recharge over the rated charge")),
         open_number(
@@ -276,8 +290,8 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             RequestFieldWords::tr("of the whole pack; left open, what such cells usually stand")),
         choice(
             "pack.current_label", RequestFieldWords::tr("as printed by"),
-            {RequestFieldWords::tr("not known"), RequestFieldWords::tr("the cell's maker"), RequestFieldWords::tr("a pack's C figure"),
-             RequestFieldWords::tr("a burst figure")},
+            {RequestFieldWords::tr("not known"), RequestFieldWords::tr("the cell's maker"),
+             RequestFieldWords::tr("a pack's C figure"), RequestFieldWords::tr("a burst figure")},
             [](const PlanRequest& r) { return int(r.pack.current_label); },
             [](PlanRequest& r, int i) { r.pack.current_label = battery::CurrentLabel(i); }),
         open_number(
@@ -291,7 +305,8 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.connector_current_a; },
             RequestFieldWords::tr("with its leads, without end")),
         open_number(
-            "pack.measured_cell_ohm", RequestFieldWords::tr("Sag measured in flight"), q.notation(Quantity::cell_resistance), 1,
+            "pack.measured_cell_ohm", RequestFieldWords::tr("Sag measured in flight"),
+            q.notation(Quantity::cell_resistance), 1,
             [](const PlanRequest& r) { return r.pack.measured_cell_ohm.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.measured_cell_ohm; },
             RequestFieldWords::tr("a cell, leads in it; once known, it decides the current in place of the label")),
@@ -306,8 +321,9 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
 std::vector<RequestField> wind_fields(const Quantities& q) {
     return {
         number(
-            "weather.wind_mps", RequestFieldWords::tr("Wind at mission height"), typed(q.notation(Quantity::wind_speed), 1),
-            0.5, [](const PlanRequest& r) { return mission::spoken_wind(r).speed_mps; },
+            "weather.wind_mps", RequestFieldWords::tr("Wind at mission height"),
+            typed(q.notation(Quantity::wind_speed), 1), 0.5,
+            [](const PlanRequest& r) { return mission::spoken_wind(r).speed_mps; },
             [](PlanRequest& r, double v) {
                 mission::set_spoken_wind(r, {v, mission::spoken_wind(r).from_deg});
             }),
@@ -318,8 +334,8 @@ std::vector<RequestField> wind_fields(const Quantities& q) {
                 mission::set_spoken_wind(r, {mission::spoken_wind(r).speed_mps, units::wrap_degrees(v)});
             }),
         number(
-            "weather.home_wind_factor", RequestFieldWords::tr("Worst credible on the way home"), {1.0, QStringLiteral("×"), 2},
-            0.05, [](const PlanRequest& r) { return r.weather.home_wind_factor; },
+            "weather.home_wind_factor", RequestFieldWords::tr("Worst credible on the way home"),
+            {1.0, QStringLiteral("×"), 2}, 0.05, [](const PlanRequest& r) { return r.weather.home_wind_factor; },
             [](PlanRequest& r, double v) { r.weather.home_wind_factor = v; },
             RequestFieldWords::tr("times or over the forecast, whichever is dearer; 1 trusts it")),
     };
@@ -328,12 +344,12 @@ std::vector<RequestField> wind_fields(const Quantities& q) {
 std::vector<RequestField> temperature_fields(const Quantities& q) {
     return {
         number(
-            "weather.temperature_c", RequestFieldWords::tr("Air at the field"), q.notation(Quantity::temperature), 1,
-            [](const PlanRequest& r) { return r.weather.temperature_c; },
+            "weather.temperature_c", RequestFieldWords::tr("Air at the field"), q.notation(Quantity::temperature),
+            1, [](const PlanRequest& r) { return r.weather.temperature_c; },
             [](PlanRequest& r, double v) { r.weather.temperature_c = v; }),
         number(
-            "weather.field_elevation_m", RequestFieldWords::tr("Field above sea level"), q.notation(Quantity::height), 50,
-            [](const PlanRequest& r) { return r.weather.field_elevation_m; },
+            "weather.field_elevation_m", RequestFieldWords::tr("Field above sea level"),
+            q.notation(Quantity::height), 50, [](const PlanRequest& r) { return r.weather.field_elevation_m; },
             [](PlanRequest& r, double v) { r.weather.field_elevation_m = v; }),
     };
 }
@@ -341,8 +357,8 @@ std::vector<RequestField> temperature_fields(const Quantities& q) {
 std::vector<RequestField> bearing_fields() {
     return {mission_kind_field(),
             number(
-                "mission.bearing_deg", RequestFieldWords::tr("Bearing out"), {1.0, QStringLiteral("°"), 0, false}, 5,
-                [](const PlanRequest& r) { return r.mission.bearing_deg; },
+                "mission.bearing_deg", RequestFieldWords::tr("Bearing out"), {1.0, QStringLiteral("°"), 0, false},
+                5, [](const PlanRequest& r) { return r.mission.bearing_deg; },
                 [](PlanRequest& r, double v) { r.mission.bearing_deg = units::wrap_degrees(v); })};
 }
 
@@ -374,7 +390,8 @@ std::vector<RequestField> reserve_fields() {
             [](PlanRequest& r, double v) { set_reserve_figure(r.reserve, v); }),
         choice(
             "reserve", RequestFieldWords::tr("counted as"),
-            {RequestFieldWords::tr("% of the usable energy"), RequestFieldWords::tr("minutes over home"), RequestFieldWords::tr("times the way home")},
+            {RequestFieldWords::tr("% of the usable energy"), RequestFieldWords::tr("minutes over home"),
+             RequestFieldWords::tr("times the way home")},
             [](const PlanRequest& r) { return int(r.reserve.index()); },
             [](PlanRequest& r, int i) {
                 if (i == 0) r.reserve = mission::ShareOfUsable{};
@@ -386,8 +403,8 @@ std::vector<RequestField> reserve_fields() {
 
 std::vector<RequestField> landing_fields() {
     return {open_number(
-        "landing.cell_voltage_v", RequestFieldWords::tr("Landing voltage a cell"), {1.0, QStringLiteral("V"), 2}, 0.05,
-        [](const PlanRequest& r) { return mission::landing_cell_v(r); },
+        "landing.cell_voltage_v", RequestFieldWords::tr("Landing voltage a cell"), {1.0, QStringLiteral("V"), 2},
+        0.05, [](const PlanRequest& r) { return mission::landing_cell_v(r); },
         [](PlanRequest& r) -> std::optional<double>& { return r.landing_cell_v; },
         RequestFieldWords::tr("under cruise load; left open, the usual one: LiPo 3.5, Li-ion 2.8"))};
 }

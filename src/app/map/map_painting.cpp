@@ -10,6 +10,7 @@
 #include "app/map/wind_barb.hpp"
 #include "app/theme/look.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 
 namespace sobremesa::app {
 

@@ -155,6 +155,29 @@ void MainWindow::connectLearning() {
 }
 
 void MainWindow::connectSessions() {
+    connectReading();
+    connectFlight();
+    connectDesk();
+    connectTransfers();
+    connectPlaces();
+    connectLearning();
+    offerShelves();
+    connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
+        if (!now || !isAncestorOf(now)) return;
+        if (auto* chart = chart_of(now))
+            shown_ = dynamic_cast<QWidget*>(chart);
+        else if (qobject_cast<QTableView*>(now))
+            shown_ = now;
+    });
+}
+
+void MainWindow::refuse(const units::Error& error) {
+    progress_due_.stop();
+    say(error);
+}
+
+/// A log that is being read, and what it says.
+void MainWindow::connectReading() {
     progress_due_.setSingleShot(true);
     progress_due_.setInterval(progress_after_ms);
     const auto show_progress = [this] {
@@ -176,12 +199,8 @@ void MainWindow::connectSessions() {
         if (messages_->isWorking()) messages_->clear();
         showPlace(Place::debrief);
     });
-    const auto refused = [this](const units::Error& error) {
-        progress_due_.stop();
-        say(error);
-    };
-    connect(&debrief_session_, &session::DebriefSession::refused, this, [this, refused](const units::Error& error) {
-        refused(error);
+    connect(&debrief_session_, &session::DebriefSession::refused, this, [this](const units::Error& error) {
+        refuse(error);
         // A table without a time may only call it something else: the pilot can say which column it is.
         if (error.code == units::ErrorCode::no_time) openColumns(QString::fromStdString(error.where.file));
     });
@@ -191,9 +210,12 @@ void MainWindow::connectSessions() {
         openCompare(filed ? std::vector{*filed} : std::vector<session::Id>());
     });
     connect(logbook_place_, &LogbookPlace::compareWanted, this, &MainWindow::openCompare);
-    connect(&plan_session_, &session::PlanSession::refused, this, refused);
-    connect(&plan_session_, &session::PlanSession::terrainRefused, this, refused);
-    connect(&flight_session_, &session::FlightSession::refused, this, refused);
+}
+
+void MainWindow::connectFlight() {
+    connect(&plan_session_, &session::PlanSession::refused, this, &MainWindow::refuse);
+    connect(&plan_session_, &session::PlanSession::terrainRefused, this, &MainWindow::refuse);
+    connect(&flight_session_, &session::FlightSession::refused, this, &MainWindow::refuse);
     connect(&flight_session_, &session::FlightSession::alreadyFiled, this,
             [this] { messages_->showNote(tr("This log is in the logbook already; it was not filed twice.")); });
     connect(&flight_session_, &session::FlightSession::filingProgressed, this, [this](double share) {
@@ -208,7 +230,9 @@ void MainWindow::connectSessions() {
         reader_.cancel();
         if (flight_session_.is_filing() || !exporting_.isEmpty()) desk_.keeper().cancelWork();
     });
+}
 
+void MainWindow::connectDesk() {
     connect(&desk_, &session::Desk::historyChanged, this, &MainWindow::showHistory);
     connect(&desk_, &session::Desk::aircraftChanged, fleet_shelf_, &ShelfPlace::refresh);
     connect(&desk_, &session::Desk::packsChanged, packs_shelf_, &ShelfPlace::refresh);
@@ -217,16 +241,19 @@ void MainWindow::connectSessions() {
         packs_shelf_->refresh();
     });
     connect(&desk_, &session::Desk::openPlanChanged, this, [this] { showPlace(place()); });
-    connect(&desk_, &session::Desk::unreadable, this, refused);
-    connect(&desk_.keeper(), &session::BookKeeper::failed, this, refused);
+    connect(&desk_, &session::Desk::unreadable, this, &MainWindow::refuse);
+    connect(&desk_.keeper(), &session::BookKeeper::failed, this, &MainWindow::refuse);
     connect(&desk_.keeper(), &session::BookKeeper::recovered, this,
             [this] { messages_->showNote(tr("The logbook can be written again; nothing was lost.")); });
+}
 
+/// What is brought in or read again in the background.
+void MainWindow::connectTransfers() {
     const auto progress = [this](const QString& what) {
         return [this, what](double share) { messages_->showProgress(what, share); };
     };
     connect(&bringer_, &session::BookBringer::progressed, this, progress(tr("Bringing in the logs")));
-    connect(&bringer_, &session::BookBringer::refused, this, refused);
+    connect(&bringer_, &session::BookBringer::refused, this, &MainWindow::refuse);
     connect(&bringer_, &session::BookBringer::finished, this, [this](int added, int known) {
         messages_->showNote(known == 0
                                 ? tr("%1 entries were brought in.").arg(added)
@@ -235,9 +262,11 @@ void MainWindow::connectSessions() {
         readUnread();
     });
     connect(&reader_, &session::FlightReader::progressed, this, progress(tr("Reading flights again")));
-    connect(&reader_, &session::FlightReader::refused, this, refused);
+    connect(&reader_, &session::FlightReader::refused, this, &MainWindow::refuse);
     connect(&reader_, &session::FlightReader::finished, this, [this] { messages_->clear(); });
+}
 
+void MainWindow::connectPlaces() {
     connect(debrief_place_, &DebriefPlace::logWanted, this, &MainWindow::openFile);
     connect(debrief_place_, &DebriefPlace::neighbourWanted, this, &MainWindow::stepFlight);
     connect(logbook_place_, &LogbookPlace::openWanted, &flight_session_, &session::FlightSession::openFlight);
@@ -245,14 +274,16 @@ void MainWindow::connectSessions() {
     connect(logbook_place_, &LogbookPlace::debriefWanted, this, [this] { showPlace(Place::debrief); });
     for (ShelfPlace* shelf : {fleet_shelf_, packs_shelf_})
         connect(shelf, &ShelfPlace::said, messages_, &MessageBar::showNote);
-    connectLearning();
     connect(packs_place_, &QTabWidget::currentChanged, this, [this] { showPlace(place()); });
     connect(packs_place_, &PacksPlace::planWanted, this, [this] { showPlace(Place::plan); });
-    connect(packs_place_, &PacksPlace::refused, this, refused);
+    connect(packs_place_, &PacksPlace::refused, this, &MainWindow::refuse);
     connect(packs_place_, &PacksPlace::tableMade, this,
             [this](DataTable* table) { table->restoreColumns(settings_); });
     connect(logbook_place_, &LogbookPlace::said, messages_, &MessageBar::showNote);
+}
 
+/// The settings choose from the shelves.
+void MainWindow::offerShelves() {
     plan_setting_->setShelves([this](std::size_t word) {
         return shelf_choice(
             desk_, word,
@@ -281,13 +312,6 @@ void MainWindow::connectSessions() {
                 else
                     flight_session_.choosePack(id);
             });
-    });
-    connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
-        if (!now || !isAncestorOf(now)) return;
-        if (auto* chart = chart_of(now))
-            shown_ = dynamic_cast<QWidget*>(chart);
-        else if (qobject_cast<QTableView*>(now))
-            shown_ = now;
     });
 }
 

@@ -105,6 +105,13 @@ private:
     void makeBookCommands();
     void makeUnitCommands();
     void connectSessions();
+    void connectReading();
+    void connectFlight();
+    void connectDesk();
+    void connectTransfers();
+    void connectPlaces();
+    void offerShelves();
+    void refuse(const units::Error& error);
     void connectLearning();
     void showHistory();
     void showRecent();

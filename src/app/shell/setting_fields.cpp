@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 
 #include "core/mission/wind_rows.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 #include "wording/plans.hpp"
 
@@ -31,7 +32,9 @@ QString mission_text(const PlanRequest& r, const Quantities& q) {
         return SettingFieldsWords::tr("out and back on %1").arg(q.direction(mission.bearing_deg));
     case mission::MissionKind::route:
     case mission::MissionKind::one_way:
-        return SettingFieldsWords::tr("%1 over %2 places").arg(wording::name(mission.kind)).arg(mission.waypoints.size());
+        return SettingFieldsWords::tr("%1 over %2 places")
+            .arg(wording::name(mission.kind))
+            .arg(mission.waypoints.size());
     default: return wording::name(mission.kind);
     }
 }
@@ -46,12 +49,12 @@ QString wind_text(const PlanRequest& r, const Quantities& q) {
 
 QString plan_setting_sentence() {
     return SettingFieldsWords::tr("%1 with %2 in %3 , %4 , %5 at %6 , home with %7 in hand, landing at %8",
-                     "aircraft, pack, wind, temperature, bearing, height, reserve, landing voltage");
+                                  "aircraft, pack, wind, temperature, bearing, height, reserve, landing voltage");
 }
 
 QString debrief_setting_sentence() {
     return SettingFieldsWords::tr("Flown by %1 with %2 in %3 , %4 , counted down to %8",
-                     "aircraft, pack, wind, temperature, landing voltage");
+                                  "aircraft, pack, wind, temperature, landing voltage");
 }
 
 std::vector<SettingWord> setting_words(const Quantities& units) {

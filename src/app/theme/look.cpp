@@ -75,7 +75,8 @@ void Look::apply() {
     palette.setColor(QPalette::Mid, t.hairline);
     palette.setColor(QPalette::Link, t.ink);
     if (QApplication::palette() != palette) QApplication::setPalette(palette);
-    if (const QString sheet = bare_ ? QString() : styleSheet(); qApp->styleSheet() != sheet) qApp->setStyleSheet(sheet);
+    if (const QString sheet = bare_ ? QString() : styleSheet(); qApp->styleSheet() != sheet)
+        qApp->setStyleSheet(sheet);
 }
 
 void Look::setBare(bool bare) {

@@ -4,6 +4,7 @@
 
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
+#include "core/units/explanation.hpp"
 #include "wording/quantities.hpp"
 
 namespace sobremesa::app {

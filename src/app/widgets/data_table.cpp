@@ -10,6 +10,7 @@
 
 #include "app/theme/look.hpp"
 #include "app/widgets/explanation_sheet.hpp"
+#include "core/units/explanation.hpp"
 
 namespace sobremesa::app {
 

@@ -7,6 +7,7 @@
 
 #include "app/theme/look.hpp"
 #include "app/widgets/explanation_sheet.hpp"
+#include "core/units/explanation.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {

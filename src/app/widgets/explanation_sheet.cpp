@@ -4,6 +4,7 @@
 #include <QLabel>
 
 #include "app/theme/look.hpp"
+#include "core/units/explanation.hpp"
 #include "wording/explanations.hpp"
 
 namespace sobremesa::app {

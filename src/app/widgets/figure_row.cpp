@@ -4,6 +4,7 @@
 
 #include "app/theme/look.hpp"
 #include "app/widgets/explained_number.hpp"
+#include "core/units/explanation.hpp"
 
 namespace sobremesa::app {
 

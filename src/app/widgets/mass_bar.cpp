@@ -3,6 +3,7 @@
 #include <QPainter>
 
 #include "app/theme/look.hpp"
+#include "core/units/quantity.hpp"
 
 namespace sobremesa::app {
 

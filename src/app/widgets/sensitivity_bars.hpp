@@ -4,7 +4,7 @@
 
 #include <QWidget>
 
-#include "core/units/explanation.hpp"
+#include "core/units/sensitivity.hpp"
 
 namespace sobremesa::app {
 
@@ -25,7 +25,7 @@ protected:
 
 private:
     std::vector<units::Sensitivity> sensitivities_;
-    units::Quantity of_ = units::Quantity::turn_distance;
+    units::Quantity of_{};
 };
 
 } // namespace sobremesa::app

@@ -133,7 +133,8 @@ units::Result<units::Estimate> scaled_power_w(const Aircraft& aircraft, double r
                                {"most", most_airspeed_ratio * aircraft.cruise_airspeed_mps}});
     }
     const double mass_ratio = state.all_up_mass_kg / aircraft.cruise_all_up_mass_kg.value_or(reference_mass_kg);
-    const double density_ratio = state.density_kgm3 / aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3);
+    const double density_ratio =
+        state.density_kgm3 / aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3);
     const double level_w = point_power_w(aircraft, mass_ratio, density_ratio, airspeed_ratio);
     const double relative_sd =
         units::combine_sd(sd_at_the_point, sd_per_airspeed_ratio * std::abs(airspeed_ratio - 1.0),

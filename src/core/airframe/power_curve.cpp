@@ -44,8 +44,9 @@ std::array<double, curve_coefficients> parts_of_level_power(const PowerCurve& cu
         parts[1] = 0.0;
         return parts;
     }
-    parts[0] *= rotor_induced(curve, airspeed_mps, all_up_mass_kg, density_kgm3) /
-                rotor_induced(curve, curve.reference_airspeed_mps, curve.reference_mass_kg, units::sea_level_density_kgm3);
+    parts[0] *=
+        rotor_induced(curve, airspeed_mps, all_up_mass_kg, density_kgm3) /
+        rotor_induced(curve, curve.reference_airspeed_mps, curve.reference_mass_kg, units::sea_level_density_kgm3);
     parts[1] *= rho * rotor_profile(airspeed_mps) / rotor_profile(curve.reference_airspeed_mps);
     return parts;
 }

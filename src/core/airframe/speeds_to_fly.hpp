@@ -6,7 +6,7 @@
 
 #include "core/airframe/aircraft.hpp"
 #include "core/units/constants.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 #include "core/units/notice.hpp"
 
 namespace sobremesa::airframe {

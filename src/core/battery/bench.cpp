@@ -3,6 +3,9 @@
 #include <algorithm>
 
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::battery {
 

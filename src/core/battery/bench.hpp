@@ -4,7 +4,7 @@
 #include <vector>
 
 #include "core/battery/landing_schools.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 #include "core/units/notice.hpp"
 
 namespace sobremesa::battery {

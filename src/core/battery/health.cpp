@@ -4,6 +4,10 @@
 #include <cmath>
 #include <numeric>
 
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
+
 namespace sobremesa::battery {
 
 namespace {

@@ -5,7 +5,7 @@
 
 #include "core/battery/pack.hpp"
 #include "core/units/estimate.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::battery {
 

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/battery/pack.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::battery {
 

@@ -6,7 +6,10 @@
 #include "core/battery/discharge.hpp"
 #include "core/battery/remaining.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
 #include "core/units/limits.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::battery {
 

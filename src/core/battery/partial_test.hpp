@@ -1,7 +1,8 @@
 #pragma once
 
 #include "core/battery/pack_model.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/estimate.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::battery {
 

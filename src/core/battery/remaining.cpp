@@ -3,6 +3,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
+
 namespace sobremesa::battery {
 
 namespace {

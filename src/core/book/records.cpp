@@ -1,5 +1,9 @@
 #include "core/book/records.hpp"
 
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
+
 namespace sobremesa::book {
 
 PersonalBests personal_bests(const std::vector<FlightFigures>& flights) {

@@ -6,6 +6,9 @@
 #include "core/atmosphere/standard_atmosphere.hpp"
 #include "core/battery/discharge.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::debrief {
 

@@ -6,7 +6,7 @@
 
 #include "core/mission/plan_request.hpp"
 #include "core/telemetry/consumption.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::debrief {
 

@@ -8,6 +8,9 @@
 #include "core/mission/schools.hpp"
 #include "core/telemetry/idle_reading.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::debrief {
 

@@ -11,7 +11,7 @@
 #include "core/radio/link_reach.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::debrief {
 

@@ -6,6 +6,9 @@
 #include "core/debrief/flown_rows.hpp"
 #include "core/debrief/needed_rows.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::debrief {
 

@@ -5,6 +5,9 @@
 
 #include "core/atmosphere/standard_atmosphere.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::learning {
 

@@ -7,6 +7,9 @@
 #include <boost/math/tools/minima.hpp>
 
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::matching {
 

@@ -8,7 +8,7 @@
 #include "core/battery/discharge.hpp"
 #include "core/geodesy/wind_triangle.hpp"
 #include "core/units/constants.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 #include "core/units/notice.hpp"
 
 namespace sobremesa::matching {

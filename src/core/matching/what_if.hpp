@@ -3,6 +3,7 @@
 #include "core/airframe/speeds_to_fly.hpp"
 #include "core/battery/pack.hpp"
 #include "core/mission/plan_request.hpp"
+#include "core/units/explanation.hpp"
 
 namespace sobremesa::matching {
 

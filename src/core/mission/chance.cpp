@@ -247,8 +247,8 @@ units::Result<Chance> chance(const Plan& plan, int days, std::uint64_t seed, con
         for (const auto& flight : there) spare.push_back(flight.left_wh - reserve_wh);
         const OutwardPoint at = outward_at(plan, distance_m);
         const double spread = 1.6449 * at.left_sd_wh; // 5 and 95 % of a normal distribution
-        result.bands.push_back(
-            {distance_m, at.left_wh - spread, at.left_wh + spread, units::quantile(spare, 0.05), units::quantile(spare, 0.95)});
+        result.bands.push_back({distance_m, at.left_wh - spread, at.left_wh + spread, units::quantile(spare, 0.05),
+                                units::quantile(spare, 0.95)});
         const bool holds = share_of(there, &DrawnFlight::reserve_intact) >= plan.request.turn.least_chance;
         if (holds && !broken_m) held_m = distance_m;
         if (!holds && !broken_m) broken_m = distance_m;

@@ -1,5 +1,6 @@
 #include "core/mission/differences.hpp"
 #include "core/mission/wind_rows.hpp"
+#include "core/units/quantity.hpp"
 
 #include <cmath>
 

@@ -1,5 +1,8 @@
 #include "core/mission/explain.hpp"
 #include "core/mission/wind_rows.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 #include <algorithm>
 #include <cmath>

@@ -1,5 +1,7 @@
 #include "core/mission/input_paths.hpp"
 
+#include "core/units/quantity.hpp"
+
 namespace sobremesa::mission {
 
 const char* input_path(units::Quantity input) {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::mission {
 

@@ -7,6 +7,9 @@
 #include "core/mission/failsafe.hpp"
 #include "core/mission/limit_parts.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::mission {
 

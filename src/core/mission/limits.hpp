@@ -5,7 +5,7 @@
 #include <vector>
 
 #include "core/mission/plan.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::mission {
 
@@ -41,7 +41,7 @@ const char* verdict_word(Verdict verdict);
 /// One limit along the way: the worst that the flight meets, and what it may.
 struct LimitCheck {
     LimitKind kind = LimitKind::pack_current;
-    units::Quantity quantity = units::Quantity::peak_pack_current;
+    units::Quantity quantity{};
     Verdict verdict = Verdict::unknown;
     /// SI; meaningless where unknown.
     double worst = 0.0;

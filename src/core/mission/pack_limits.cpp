@@ -3,6 +3,7 @@
 
 #include "core/mission/limit_parts.hpp"
 #include "core/mission/outward.hpp"
+#include "core/units/quantity.hpp"
 
 namespace sobremesa::mission {
 

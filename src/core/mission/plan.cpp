@@ -9,6 +9,7 @@
 #include "core/mission/schools.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 
 namespace sobremesa::mission {
 

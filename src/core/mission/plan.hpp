@@ -6,8 +6,8 @@
 #include <vector>
 
 #include "core/mission/flight_conditions.hpp"
-#include "core/units/explanation.hpp"
 #include "core/units/notice.hpp"
+#include "core/units/sensitivity.hpp"
 
 namespace sobremesa::mission {
 

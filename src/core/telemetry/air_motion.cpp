@@ -97,81 +97,106 @@ void find_airborne(Motion& motion) {
     motion.last_airborne = last;
 }
 
-} // namespace
-
-units::Result<Motion> motion(const CleanLog& log, const std::stop_token& stop) {
-    Motion result;
-    if (log.rows.empty()) return result;
-    const FlightLog& raw = *log.raw;
-    const double start_s = log.time_s(0);
-    const double length_s = std::min(log.time_s(log.rows.size() - 1) - start_s, longest_s);
-    std::vector<Second> seconds(std::size_t(length_s) + 1);
-    const bool by_speed = raw.has(Channel::ground_speed_mps) && raw.has(Channel::course_deg);
-    const bool by_position = raw.has(Channel::latitude_deg) && log.home;
-    std::optional<geodesy::LocalFrame> frame;
-    if (by_position) {
-        if (auto made = geodesy::LocalFrame::around(*log.home)) frame = *made;
+/// Gathers rows into seconds, and seconds into moments.
+class Gathering {
+public:
+    explicit Gathering(const CleanLog& log)
+        : log_(log), raw_(*log.raw), start_s_(log.time_s(0)),
+          length_s_(std::min(log.time_s(log.rows.size() - 1) - start_s_, longest_s)),
+          by_speed_(raw_.has(Channel::ground_speed_mps) && raw_.has(Channel::course_deg)),
+          seconds_(std::size_t(length_s_) + 1) {
+        if (!raw_.has(Channel::latitude_deg) || !log.home) return;
+        if (auto made = geodesy::LocalFrame::around(*log.home)) frame_ = *made;
     }
-    const auto read = [&](Channel channel, std::size_t i) {
-        return raw.has(channel) ? log.value(channel, i) : missing;
-    };
-    const bool amps = raw.has(Channel::current_a);
-    const bool volts = raw.has(Channel::voltage_v);
-    constexpr std::size_t rows_between_questions = 1 << 16;
-    for (std::size_t i = 0; i < log.rows.size(); ++i) {
-        if (i % rows_between_questions == 0 && stop.stop_requested())
-            return units::failure(units::ErrorCode::cancelled);
-        const double t = log.time_s(i) - start_s;
-        if (!(t >= 0.0) || t > length_s) continue;
-        Second& s = seconds[std::size_t(t)];
+
+    void take_row(std::size_t i) {
+        const double t = log_.time_s(i) - start_s_;
+        if (!(t >= 0.0) || t > length_s_) return;
+        Second& s = seconds_[std::size_t(t)];
         ++s.rows;
         s.t.add(t);
         // Speed and course without positions are taken as they are.
-        const bool fix = !raw.has(Channel::latitude_deg) || log.position_ok.empty() || log.position_ok[i] != 0;
-        if (by_speed && fix) {
+        const bool fix = !raw_.has(Channel::latitude_deg) || log_.position_ok.empty() || log_.position_ok[i] != 0;
+        if (by_speed_ && fix) {
             const double speed = read(Channel::ground_speed_mps, i);
             const double course = units::radians(read(Channel::course_deg, i));
             s.east.add(speed * std::sin(course));
             s.north.add(speed * std::cos(course));
         }
-        if (frame && fix && !by_speed) {
-            const auto here = frame->forward(log.position(i));
+        if (frame_ && fix && !by_speed_) {
+            const auto here = frame_->forward(log_.position(i));
             s.x.add(here.east_m);
             s.y.add(here.north_m);
         }
         s.height.add(read(Channel::height_m, i));
         s.climb.add(read(Channel::climb_mps, i));
-        if (amps) s.current.add(log.value(Channel::current_a, i));
-        if (amps && volts) s.power.add(log.value(Channel::current_a, i) * log.value(Channel::voltage_v, i));
+        if (raw_.has(Channel::current_a)) s.current.add(log_.value(Channel::current_a, i));
+        if (raw_.has(Channel::current_a) && raw_.has(Channel::voltage_v))
+            s.power.add(log_.value(Channel::current_a, i) * log_.value(Channel::voltage_v, i));
         const double heading = units::radians(read(Channel::heading_deg, i));
         s.heading_east.add(std::sin(heading));
         s.heading_north.add(std::cos(heading));
         s.airspeed.add(read(Channel::airspeed_mps, i));
         s.throttle.add(read(Channel::throttle_share, i));
     }
-    result.moments.resize(seconds.size());
-    for (std::size_t i = 0; i < seconds.size(); ++i) {
-        const Second& s = seconds[i];
-        Moment& m = result.moments[i];
-        m.time_s = start_s + double(i) + 0.5;
+
+    std::vector<Moment> moments() const {
+        std::vector<Moment> all(seconds_.size());
+        for (std::size_t i = 0; i < all.size(); ++i) all[i] = moment(i);
+        return all;
+    }
+
+private:
+    double read(Channel channel, std::size_t i) const {
+        return raw_.has(channel) ? log_.value(channel, i) : missing;
+    }
+
+    Moment moment(std::size_t i) const {
+        const Second& s = seconds_[i];
+        Moment m;
+        m.time_s = start_s_ + double(i) + 0.5;
         m.empty = s.rows == 0;
         m.east_mps = s.east.mean();
         m.north_mps = s.north.mean();
-        if (!by_speed && frame && !m.empty) {
-            m.east_mps = slope(seconds, i, velocity_half_window_s, [](const Second& x) { return x.x.mean(); });
-            m.north_mps = slope(seconds, i, velocity_half_window_s, [](const Second& x) { return x.y.mean(); });
+        if (!by_speed_ && frame_ && !m.empty) {
+            m.east_mps = slope(seconds_, i, velocity_half_window_s, [](const Second& x) { return x.x.mean(); });
+            m.north_mps = slope(seconds_, i, velocity_half_window_s, [](const Second& x) { return x.y.mean(); });
         }
         m.height_m = s.height.mean();
         m.climb_mps = s.climb.mean();
-        if (raw.has(Channel::height_m) && !m.empty)
-            m.climb_mps = slope(seconds, i, climb_half_window_s, [](const Second& x) { return x.height.mean(); });
+        if (raw_.has(Channel::height_m) && !m.empty)
+            m.climb_mps = slope(seconds_, i, climb_half_window_s, [](const Second& x) { return x.height.mean(); });
         m.power_w = s.power.mean();
         m.current_a = s.current.mean();
         m.heading_deg =
             units::wrap_degrees(units::degrees(std::atan2(s.heading_east.mean(), s.heading_north.mean())));
         m.airspeed_mps = s.airspeed.mean();
         m.throttle_share = s.throttle.mean();
+        return m;
     }
+
+    const CleanLog& log_;
+    const FlightLog& raw_;
+    double start_s_;
+    double length_s_;
+    bool by_speed_;
+    std::vector<Second> seconds_;
+    std::optional<geodesy::LocalFrame> frame_;
+};
+
+} // namespace
+
+units::Result<Motion> motion(const CleanLog& log, const std::stop_token& stop) {
+    Motion result;
+    if (log.rows.empty()) return result;
+    Gathering gathering(log);
+    constexpr std::size_t rows_between_questions = 1 << 16;
+    for (std::size_t i = 0; i < log.rows.size(); ++i) {
+        if (i % rows_between_questions == 0 && stop.stop_requested())
+            return units::failure(units::ErrorCode::cancelled);
+        gathering.take_row(i);
+    }
+    result.moments = gathering.moments();
     const auto any = [&](double Moment::*value) {
         return std::any_of(result.moments.begin(), result.moments.end(),
                            [&](const Moment& m) { return std::isfinite(m.*value); });

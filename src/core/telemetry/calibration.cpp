@@ -5,6 +5,10 @@
 #include <cmath>
 #include <string>
 
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
+
 namespace sobremesa::telemetry {
 
 namespace {

@@ -6,7 +6,7 @@
 
 #include "core/units/error.hpp"
 #include "core/units/estimate.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::telemetry {
 

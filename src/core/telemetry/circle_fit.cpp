@@ -231,6 +231,95 @@ std::pair<Vector2d, Vector2d> middle_of(const std::vector<Point>& points) {
     return {mean + 0.5 * (least + most) * along, along};
 }
 
+/// Points enough for the walk, and how many each of the straight ones counts for.
+struct Thinned {
+    std::vector<Point> points;
+    double counts = 1.0;
+};
+
+Thinned thin(const Setup& setup, double alike) {
+    constexpr std::size_t enough_points = 300;
+    Thinned thinned;
+    const std::size_t stride = std::max<std::size_t>(1, setup.points.size() / enough_points);
+    std::size_t straight = 0;
+    std::size_t kept = 0;
+    for (const Point& p : setup.points) {
+        const bool turns = p.turned > 0.0;
+        if (!turns && straight++ % stride != 0) continue;
+        kept += turns ? 0 : 1;
+        thinned.points.push_back(p);
+    }
+    thinned.counts = double(straight) / (double(std::max<std::size_t>(kept, 1)) * alike);
+    return thinned;
+}
+
+/// A wind on the walk, with the airspeed that goes best with it.
+struct Place {
+    Vector2d wind;
+    Spoke spoke;
+};
+
+/// The best wind on the line through `middle` in the direction `along`: golden section.
+Place best_place(const Setup& setup, const Thinned& thinned, const Fit& fit, const Vector2d& middle,
+                 const Vector2d& along) {
+    constexpr double golden = 0.6180339887;
+    Unknowns x = fit.x;
+    const auto at = [&](double s) {
+        x.head<2>() = middle + s * along;
+        return best_airspeed(setup, thinned.points, x, fit.scale, thinned.counts);
+    };
+    double a = -10.0;
+    double b = 10.0;
+    double c = b - golden * (b - a);
+    double d = a + golden * (b - a);
+    double fc = at(c).cost;
+    double fd = at(d).cost;
+    while (b - a > 0.05) {
+        if (fc < fd) {
+            b = d;
+            d = c;
+            fd = fc;
+            c = b - golden * (b - a);
+            fc = at(c).cost;
+        } else {
+            a = c;
+            c = d;
+            fc = fd;
+            d = a + golden * (b - a);
+            fd = at(d).cost;
+        }
+    }
+    const double s = 0.5 * (a + b);
+    return {middle + s * along, at(s)};
+}
+
+/// Wind east and north and airspeed: mean and spread over all places, each by its probability.
+struct Walked {
+    Eigen::Vector3d mean = Eigen::Vector3d::Zero();
+    Eigen::Matrix3d spread = Eigen::Matrix3d::Zero();
+};
+
+Walked together(const std::vector<Place>& places) {
+    double least = 1e300;
+    for (const Place& place : places) least = std::min(least, place.spoke.cost);
+    const auto probability = [&](const Place& place) { return std::exp(-0.5 * (place.spoke.cost - least)); };
+    const auto vector = [](const Place& place) {
+        return Eigen::Vector3d(place.wind[0], place.wind[1], place.spoke.V);
+    };
+    Walked walked;
+    double total = 0.0;
+    for (const Place& place : places) {
+        total += probability(place);
+        walked.mean += probability(place) * vector(place);
+    }
+    walked.mean /= total;
+    for (const Place& place : places) {
+        const Eigen::Vector3d off = vector(place) - walked.mean;
+        walked.spread += probability(place) / total * off * off.transpose();
+    }
+    return walked;
+}
+
 } // namespace
 
 Axes axes_of(const Eigen::Matrix2d& symmetric) {
@@ -314,87 +403,23 @@ Fit best_fit(const Setup& setup) {
 }
 
 void walk_least_known(const Setup& setup, Fit& fit) {
-    constexpr std::size_t enough_points = 300;
-    std::vector<Point> points;
-    const std::size_t stride = std::max<std::size_t>(1, setup.points.size() / enough_points);
-    std::size_t straight = 0;
-    std::size_t kept = 0;
-    for (const Point& p : setup.points) {
-        const bool turns = p.turned > 0.0;
-        if (!turns && straight++ % stride != 0) continue;
-        kept += turns ? 0 : 1;
-        points.push_back(p);
-    }
-    const double counts = double(straight) / (double(std::max<std::size_t>(kept, 1)) * fit.alike);
-
+    const Thinned thinned = thin(setup, fit.alike);
+    const std::vector<Point>& points = thinned.points;
     // By the velocities themselves: the fit may sit on a wrong circle.
-    const auto middle = middle_of(points);
-    const Vector2d& centre = middle.first;
-    const Vector2d& along = middle.second;
+    const auto [centre, along] = middle_of(points);
     const Vector2d across(-along[1], along[0]);
     const Axes axes = axes_of(fit.covariance.topLeftCorner<2, 2>());
     // A fit on a wrong circle makes up for it by growth.
     fit.x[ge] = fit.x[gn] = 0.0;
-    struct Place {
-        Vector2d wind;
-        Spoke spoke;
-    };
     std::vector<Place> places;
     constexpr double farthest_mps = 20.0;
     constexpr double step_mps = 0.4;
-    constexpr double golden = 0.6180339887;
-    double least = 1e300;
     // From the origin, not from the fit: with no wind as likely as any the prior is symmetric there.
     const double origin = -centre.dot(across);
-    for (double t = origin - farthest_mps; t <= origin + farthest_mps; t += step_mps) {
-        Unknowns x = fit.x;
-        const auto at = [&](double s) {
-            x.head(2) = centre + t * across + s * along;
-            return best_airspeed(setup, points, x, fit.scale, counts);
-        };
-        double a = -10.0;
-        double b = 10.0;
-        double c = b - golden * (b - a);
-        double d = a + golden * (b - a);
-        double fc = at(c).cost;
-        double fd = at(d).cost;
-        while (b - a > 0.05) {
-            if (fc < fd) {
-                b = d;
-                d = c;
-                fd = fc;
-                c = b - golden * (b - a);
-                fc = at(c).cost;
-            } else {
-                a = c;
-                c = d;
-                fc = fd;
-                d = a + golden * (b - a);
-                fd = at(d).cost;
-            }
-        }
-        const double s = 0.5 * (a + b);
-        const Spoke spoke = at(s);
-        places.push_back({centre + t * across + s * along, spoke});
-        least = std::min(least, spoke.cost);
-    }
-    double total = 0.0;
-    Vector2d mean = Vector2d::Zero();
-    double V = 0.0;
-    for (const Place& place : places) {
-        const double p = std::exp(-0.5 * (place.spoke.cost - least));
-        total += p;
-        mean += p * place.wind;
-        V += p * place.spoke.V;
-    }
-    mean /= total;
-    V /= total;
-    Eigen::Matrix3d spread = Eigen::Matrix3d::Zero();
-    for (const Place& place : places) {
-        Eigen::Vector3d off;
-        off << place.wind - mean, place.spoke.V - V;
-        spread += std::exp(-0.5 * (place.spoke.cost - least)) / total * off * off.transpose();
-    }
+    for (double t = origin - farthest_mps; t <= origin + farthest_mps; t += step_mps)
+        places.push_back(best_place(setup, thinned, fit, centre + t * across, along));
+
+    const Walked walked = together(places);
     // What each place leaves open by itself is what the fit knows across the walk.
     Eigen::Matrix3d own = Eigen::Matrix3d::Zero();
     own.topLeftCorner<2, 2>() = axes.values[0] * along * along.transpose();
@@ -404,11 +429,11 @@ void walk_least_known(const Setup& setup, Fit& fit) {
         for (const Point& p : points) per_unit += p.airspeed_mps / double(points.size());
     }
     own(2, 2) = axes.values[0] / (per_unit * per_unit);
-    const Eigen::Matrix3d wide = spread + own;
+    const Eigen::Matrix3d wide = walked.spread + own;
     const Eigen::Matrix2d narrow = fit.covariance.topLeftCorner<2, 2>();
-    fit.x[we] = mean[0];
-    fit.x[wn] = mean[1];
-    fit.x[va] = V;
+    fit.x[we] = walked.mean[0];
+    fit.x[wn] = walked.mean[1];
+    fit.x[va] = walked.mean[2];
     // Never surer than the fit itself.
     const double floor = across.dot(narrow * across);
     const double found = across.dot(wide.topLeftCorner<2, 2>() * across);

@@ -8,7 +8,7 @@
 #include "core/telemetry/clean_log.hpp"
 #include "core/telemetry/idle_reading.hpp"
 #include "core/units/estimate.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::telemetry {
 

@@ -1,4 +1,7 @@
 #include "core/telemetry/consumption.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::telemetry {
 

@@ -4,7 +4,10 @@
 #include <cmath>
 #include <vector>
 
+#include "core/units/explanation.hpp"
 #include "core/units/median.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::telemetry {
 

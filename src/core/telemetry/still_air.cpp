@@ -4,8 +4,11 @@
 #include <cmath>
 
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
 #include "core/units/huber.hpp"
 #include "core/units/median.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::telemetry {
 

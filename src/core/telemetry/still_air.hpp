@@ -4,7 +4,7 @@
 #include <vector>
 
 #include "core/telemetry/stretches.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::telemetry {
 

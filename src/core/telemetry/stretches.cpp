@@ -5,7 +5,10 @@
 #include <optional>
 
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
 #include "core/units/median.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::telemetry {
 

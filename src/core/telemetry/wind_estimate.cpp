@@ -2,7 +2,10 @@
 
 #include "core/telemetry/circle_fit.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
 #include "core/units/median.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 #include <algorithm>
 #include <cmath>
 #include <numeric>

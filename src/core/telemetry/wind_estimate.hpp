@@ -7,7 +7,7 @@
 #include "core/telemetry/air_motion.hpp"
 #include "core/telemetry/leg_power.hpp"
 #include "core/units/estimate.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::telemetry {
 

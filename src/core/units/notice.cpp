@@ -18,13 +18,11 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::school_not_reached: return "school-not-reached";
     case NoticeCode::chance_not_computed: return "chance-not-computed";
     case NoticeCode::route_not_whole: return "route-not-whole";
-    case NoticeCode::failsafe_return_short: return "failsafe-return-short";
     case NoticeCode::clearance_too_low: return "clearance-too-low";
     case NoticeCode::terrain_not_read: return "terrain-not-read";
     case NoticeCode::terrain_partly_known: return "terrain-partly-known";
     case NoticeCode::speed_rule_not_met: return "speed-rule-not-met";
     case NoticeCode::climb_not_possible: return "climb-not-possible";
-    case NoticeCode::alternate_out_of_reach: return "alternate-out-of-reach";
     case NoticeCode::sink_too_fast: return "sink-too-fast";
     case NoticeCode::cold_start_dip: return "cold-start-dip";
     case NoticeCode::rate_table_misfit: return "rate-table-misfit";
@@ -34,7 +32,6 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::sag_above_stated: return "sag-above-stated";
     case NoticeCode::left_methods_disagree: return "left-methods-disagree";
     case NoticeCode::unknown_key: return "unknown-key";
-    case NoticeCode::value_not_used_yet: return "value-not-used-yet";
     case NoticeCode::quantity_assumed: return "quantity-assumed";
     case NoticeCode::home_far_from_track: return "home-far-from-track";
     case NoticeCode::unit_assumed: return "unit-assumed";

@@ -24,13 +24,11 @@ enum class NoticeCode {
     school_not_reached,
     chance_not_computed,
     route_not_whole,
-    failsafe_return_short,
     clearance_too_low,
     terrain_not_read,
     terrain_partly_known,
     speed_rule_not_met,
     climb_not_possible,
-    alternate_out_of_reach,
     sink_too_fast,
     // about a pack
     cold_start_dip,
@@ -42,7 +40,6 @@ enum class NoticeCode {
     left_methods_disagree,
     // about a document
     unknown_key,
-    value_not_used_yet,
     // about a log
     unit_assumed,
     quantity_assumed,

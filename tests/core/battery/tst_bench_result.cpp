@@ -2,6 +2,8 @@
 
 #include "core/battery/bench.hpp"
 #include "core/battery/partial_test.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
 

@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "core/book/records.hpp"
+#include "core/units/explanation.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
 

@@ -5,6 +5,8 @@
 #include "core/debrief/compare.hpp"
 #include "core/debrief/flight_account.hpp"
 #include "core/telemetry/level_points.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "sim/simulated_flight.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"

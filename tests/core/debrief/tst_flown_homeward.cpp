@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "core/debrief/flown_homeward.hpp"
+#include "core/units/explanation.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
 #include "support/sample_request.hpp"

@@ -6,6 +6,8 @@
 #include "core/matching/candidates.hpp"
 #include "core/matching/plan_bench.hpp"
 #include "core/mission/plan.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"

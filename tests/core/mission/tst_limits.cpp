@@ -7,6 +7,8 @@
 #include "core/mission/limits.hpp"
 #include "core/mission/outward.hpp"
 #include "core/radio/link_reach.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"

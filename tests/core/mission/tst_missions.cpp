@@ -12,6 +12,8 @@
 #include "core/mission/wind_rows.hpp"
 #include "core/mission/winds.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"

@@ -2,6 +2,8 @@
 
 #include "core/mission/explain.hpp"
 #include "core/mission/plan.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"

@@ -3,6 +3,8 @@
 #include <random>
 
 #include "core/telemetry/consumption.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
 #include "support/test_program.hpp"

@@ -7,6 +7,8 @@
 
 #include "core/telemetry/findings.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "sim/fleet.hpp"
 #include "sim/simulated_flight.hpp"
 #include "support/compare.hpp"

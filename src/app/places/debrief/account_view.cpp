@@ -15,6 +15,8 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/findings.hpp"
 #include "wording/names.hpp"
 

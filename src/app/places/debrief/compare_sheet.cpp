@@ -13,6 +13,8 @@
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/findings.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"

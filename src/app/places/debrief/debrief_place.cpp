@@ -24,6 +24,8 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/telemetry/min_max_pyramid.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "io/log_file.hpp"
 #include "wording/findings.hpp"
 #include "wording/messages.hpp"
@@ -266,6 +268,29 @@ QWidget* DebriefPlace::makeReading() {
     column->addWidget(left_);
     notices_ = new QVBoxLayout;
     column->addLayout(notices_);
+    makeSagRow();
+    column->addWidget(sag_row_);
+    account_ = new AccountView(flight_);
+    column->addWidget(account_);
+
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(new TextLabel(Role::heading, tr("Stretches")));
+    makeStretches();
+    column->addWidget(stretches_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+
+    makeSetAside();
+    column->addWidget(set_aside_);
+    nothing_aside_ = new TextLabel(Role::quiet, tr("Every row of the log takes part; nothing was set aside."));
+    column->addWidget(nothing_aside_);
+    column->addStretch(1);
+
+    auto* scroll = new ScrollColumn(inside);
+    scroll->setMinimumWidth(look.scaled(300));
+    return scroll;
+}
+
+void DebriefPlace::makeSagRow() {
     sag_row_ = new QWidget;
     auto* sag = new QHBoxLayout(sag_row_);
     sag->setContentsMargins(0, 0, 0, 0);
@@ -279,12 +304,9 @@ QWidget* DebriefPlace::makeReading() {
            "its label"));
     connect(take_sag_, &QPushButton::clicked, &flight_, &session::FlightSession::takeSag);
     sag->addWidget(take_sag_, 0, Qt::AlignTop);
-    column->addWidget(sag_row_);
-    account_ = new AccountView(flight_);
-    column->addWidget(account_);
+}
 
-    column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(new TextLabel(Role::heading, tr("Stretches")));
+void DebriefPlace::makeStretches() {
     stretch_cells_ = new CellModel(this);
     stretches_ = new DataTable(QStringLiteral("stretchTable"), tr("Stretches of the flight"));
     stretches_->setModel(stretch_cells_);
@@ -300,9 +322,9 @@ QWidget* DebriefPlace::makeReading() {
                 const auto& stretch = debrief->findings.stretches[std::size_t(now.row())];
                 strips_->showPart(stretch.start_s, stretch.end_s);
             });
-    column->addWidget(stretches_);
-    column->addWidget(new Hairline(Qt::Horizontal));
+}
 
+void DebriefPlace::makeSetAside() {
     set_aside_model_ = new SetAsideModel(this);
     set_aside_ = new QTableView;
     set_aside_->setObjectName(QStringLiteral("setAsideTable"));
@@ -320,14 +342,6 @@ QWidget* DebriefPlace::makeReading() {
     set_aside_->setToolTip(tr("A click, or Enter, shows the place in the strips; once more, the next place"));
     connect(set_aside_, &QTableView::clicked, this, [this](const QModelIndex& i) { jumpToSetAside(i.row()); });
     connect(set_aside_, &QTableView::activated, this, [this](const QModelIndex& i) { jumpToSetAside(i.row()); });
-    column->addWidget(set_aside_);
-    nothing_aside_ = new TextLabel(Role::quiet, tr("Every row of the log takes part; nothing was set aside."));
-    column->addWidget(nothing_aside_);
-    column->addStretch(1);
-
-    auto* scroll = new ScrollColumn(inside);
-    scroll->setMinimumWidth(look.scaled(300));
-    return scroll;
 }
 
 void DebriefPlace::showDebrief() {

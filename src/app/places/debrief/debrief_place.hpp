@@ -56,6 +56,9 @@ private:
     QWidget* makeTrack();
     QWidget* makeOpened();
     QWidget* makeReading();
+    void makeSagRow();
+    void makeStretches();
+    void makeSetAside();
     QWidget* makeStrips();
     QWidget* makeChart();
     void showChart();

@@ -9,6 +9,7 @@
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 
 namespace sobremesa::app {
 

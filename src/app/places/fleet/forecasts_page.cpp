@@ -14,6 +14,8 @@
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/aircraft.hpp"
 #include "wording/names.hpp"
 

@@ -14,6 +14,8 @@
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/aircraft.hpp"
 #include "wording/names.hpp"
 
@@ -21,6 +23,17 @@ namespace sobremesa::app {
 
 using Role = TextLabel::Role;
 using units::Quantity;
+
+namespace {
+
+/// Position of a slider whose hundredth part is a percent of what is: nothing changed.
+constexpr int percent_still = 100;
+
+bool always(const FlownWith&) {
+    return true;
+}
+
+} // namespace
 
 WhatIfPage::WhatIfPage(session::LearningSession& learning, session::PlanSession& plan, QWidget* parent)
     : QWidget(parent), learning_(learning), plan_(plan) {
@@ -70,23 +83,26 @@ QWidget* WhatIfPage::makeDials() {
     grid->setHorizontalSpacing(look.scaled(12));
     grid->setVerticalSpacing(look.scaled(8));
     grid->setColumnStretch(1, 1);
+    addMassDials(grid);
+    addAirframeDials(grid);
+    addAirDials(grid);
+    column->addLayout(grid);
+    auto* back = new QPushButton(tr("As it is"));
+    back->setObjectName(QStringLiteral("whatIfReset"));
+    back->setToolTip(tr("Puts every slider back"));
+    connect(back, &QPushButton::clicked, this, &WhatIfPage::rest);
+    column->addWidget(back, 0, Qt::AlignLeft);
+    column->addStretch(1);
+    return new ScrollColumn(inside);
+}
+
+void WhatIfPage::addMassDials(QGridLayout* grid) {
     const auto mass = [](double kg) { return Look::instance().quantities().text(Quantity::pack_mass, {kg, 0.0}); };
-    const auto always = [](const FlownWith&) { return true; };
-    const auto is_wing = [](const FlownWith& w) {
-        return w.aircraft.craft == airframe::Craft::wing && w.aircraft.wing.area_m2.has_value();
-    };
-    const auto is_rotor = [](const FlownWith& w) {
-        return w.aircraft.craft == airframe::Craft::rotor && w.aircraft.rotor.propeller_diameter_m.has_value();
-    };
-    constexpr int percent_still = 100;
-    const auto share_of = [this](auto base) {
-        return [this, base](int position) { return with_ ? base(*with_) * position / 100.0 : 0.0; };
-    };
     addDial(grid, tr("Pack"), "dialPack", 40, 220,
             {{},
              {},
              {},
-             share_of([](const FlownWith& w) { return w.as.pack.mass_kg; }),
+             shareOf([](const FlownWith& w) { return w.as.pack.mass_kg; }),
              percent_still,
              mass,
              [](matching::Change& c, double v) { c.pack_mass_kg = v; },
@@ -111,12 +127,21 @@ QWidget* WhatIfPage::makeDials() {
              },
              [](matching::Change& c, double v) { c.extra_electronics_w = v; },
              always});
+}
+
+void WhatIfPage::addAirframeDials(QGridLayout* grid) {
+    const auto is_wing = [](const FlownWith& w) {
+        return w.aircraft.craft == airframe::Craft::wing && w.aircraft.wing.area_m2.has_value();
+    };
+    const auto is_rotor = [](const FlownWith& w) {
+        return w.aircraft.craft == airframe::Craft::rotor && w.aircraft.rotor.propeller_diameter_m.has_value();
+    };
     const auto millimetres = [](double m) { return wording::written(m, 0.0, {1000.0, tr("mm"), 0}); };
     addDial(grid, tr("Propellers"), "dialPropellers", 50, 180,
             {{},
              {},
              {},
-             share_of([](const FlownWith& w) { return w.aircraft.rotor.propeller_diameter_m.value_or(0.0); }),
+             shareOf([](const FlownWith& w) { return w.aircraft.rotor.propeller_diameter_m.value_or(0.0); }),
              percent_still,
              millimetres,
              [](matching::Change& c, double v) { c.propeller_diameter_m = v; },
@@ -136,13 +161,16 @@ QWidget* WhatIfPage::makeDials() {
             {{},
              {},
              {},
-             share_of([](const FlownWith& w) { return w.aircraft.wing.area_m2.value_or(0.0); }),
+             shareOf([](const FlownWith& w) { return w.aircraft.wing.area_m2.value_or(0.0); }),
              percent_still,
              [](double a) {
                  return wording::written(a, 0.0, {100.0, tr("dm²"), 1});
              },
              [](matching::Change& c, double v) { c.wing_area_m2 = v; },
              is_wing});
+}
+
+void WhatIfPage::addAirDials(QGridLayout* grid) {
     addDial(grid, tr("Higher by"), "dialHeight", 0, 60,
             {{},
              {},
@@ -167,14 +195,10 @@ QWidget* WhatIfPage::makeDials() {
                  if (with_) c.temperature_c = with_->as.temperature_c + v;
              },
              always});
-    column->addLayout(grid);
-    auto* back = new QPushButton(tr("As it is"));
-    back->setObjectName(QStringLiteral("whatIfReset"));
-    back->setToolTip(tr("Puts every slider back"));
-    connect(back, &QPushButton::clicked, this, &WhatIfPage::rest);
-    column->addWidget(back, 0, Qt::AlignLeft);
-    column->addStretch(1);
-    return new ScrollColumn(inside);
+}
+
+std::function<double(int)> WhatIfPage::shareOf(double (*base)(const FlownWith&)) const {
+    return [this, base](int position) { return with_ ? base(*with_) * position / double(percent_still) : 0.0; };
 }
 
 QWidget* WhatIfPage::makeOutcome() {

@@ -39,6 +39,11 @@ private:
         std::function<bool(const FlownWith&)> fits;
     };
     QWidget* makeDials();
+    void addMassDials(QGridLayout* grid);
+    void addAirframeDials(QGridLayout* grid);
+    void addAirDials(QGridLayout* grid);
+    /// A slider in percent of what the aircraft has.
+    std::function<double(int)> shareOf(double (*base)(const FlownWith&)) const;
     QWidget* makeOutcome();
     void addDial(QGridLayout* grid, const QString& label, const char* object, int from, int to, Dial dial);
     void rest();

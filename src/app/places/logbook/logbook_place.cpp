@@ -19,6 +19,8 @@
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/wind_rows.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {

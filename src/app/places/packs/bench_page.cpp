@@ -21,6 +21,8 @@
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"

@@ -23,6 +23,8 @@
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "io/text_number.hpp"
 #include "wording/findings.hpp"
 #include "wording/messages.hpp"
@@ -34,7 +36,6 @@ using Role = TextLabel::Role;
 using units::Quantity;
 
 namespace {
-
 
 /// "4.1 4,3 4.0": numbers with blanks or semicolons between; nothing where one is none.
 std::optional<std::vector<double>> numbers_in(const QString& text, double factor) {

@@ -15,6 +15,8 @@
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {
@@ -65,6 +67,11 @@ Cell workshop_cell(const QString& text, bool figure) {
     cell.text = text;
     cell.figure = figure;
     return cell;
+}
+
+void clear(QWidget* place) {
+    delete place->layout();
+    qDeleteAll(place->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
 }
 
 } // namespace
@@ -134,19 +141,12 @@ QWidget* WorkshopPage::makeTest() {
     return scroll;
 }
 
-/// Made anew when the units change.
-void WorkshopPage::makeForms() {
-    const Look& look = Look::instance();
-    const auto& q = look.quantities();
+std::vector<RequestField> WorkshopPage::cellFields() const {
+    const auto& q = Look::instance().quantities();
     const Notation millimetres{1000.0, tr("mm"), 2};
-    const Notation count{1.0, {}, 0};
     const Notation amps{1.0, tr("A"), 0};
     const auto b = build_;
-    const auto whole = [](RequestField field) {
-        field.whole = true;
-        return field;
-    };
-    const std::vector<RequestField> cells{
+    return {
         bench_choice(
             b, "build.cell.chemistry", tr("Chemistry"),
             {wording::name(battery::Chemistry::lipo), wording::name(battery::Chemistry::lipo_hv),
@@ -177,7 +177,17 @@ void WorkshopPage::makeForms() {
             [](const Build& x) { return x.cell.size.height_m; },
             [](Build& x, double v) { x.cell.size.height_m = v; }),
     };
-    const std::vector<RequestField> joined{
+}
+
+std::vector<RequestField> WorkshopPage::joiningFields() const {
+    const Notation millimetres{1000.0, tr("mm"), 2};
+    const Notation count{1.0, {}, 0};
+    const auto b = build_;
+    const auto whole = [](RequestField field) {
+        field.whole = true;
+        return field;
+    };
+    return {
         whole(bench_number(
             b, "build.series", tr("In series"), count, 1, [](const Build& x) { return double(x.series); },
             [](Build& x, double v) { x.series = int(v); })),
@@ -208,29 +218,12 @@ void WorkshopPage::makeForms() {
             b, "build.extras_kg", tr("Connector, wrap, balance lead"), {1000.0, tr("g"), 0}, 1,
             [](const Build& x) { return x.extras_kg; }, [](Build& x, double v) { x.extras_kg = v; }),
     };
-    const FormSubject subject{[] { return PlanRequest(); },
-                              [this](const PlanRequest&) -> std::optional<units::Error> {
-                                  if (auto made = battery::built(*build_); !made) {
-                                      *build_ = taken_;
-                                      return made.error();
-                                  }
-                                  taken_ = *build_;
-                                  showBuilt();
-                                  return std::nullopt;
-                              }};
-    const auto clear = [](QWidget* place) {
-        delete place->layout();
-        qDeleteAll(place->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
-    };
-    clear(build_forms_);
-    auto* row = new QHBoxLayout(build_forms_);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(look.scaled(32));
-    row->addWidget(new FieldForm(cells, subject), 1, Qt::AlignTop);
-    row->addWidget(new FieldForm(joined, subject), 1, Qt::AlignTop);
+}
 
+std::vector<RequestField> WorkshopPage::testFields() const {
+    const auto& q = Look::instance().quantities();
     const auto t = test_;
-    std::vector<RequestField> tested{
+    return {
         bench_number(
             t, "flown_s", tr("Flown"), {1.0 / units::seconds_per_minute, tr("min"), 1}, 1,
             [](const battery::PartialTest& x) { return x.flown_s; },
@@ -245,6 +238,37 @@ void WorkshopPage::makeForms() {
             [](battery::PartialTest& x, double v) { x.share_of_rated = v; },
             tr("of the rated charge; 80 % is the usual rule")),
     };
+}
+
+/// Made anew when the units change.
+void WorkshopPage::makeForms() {
+    makeBuildForms();
+    makeTestForm();
+    showBuilt();
+    showTest();
+}
+
+void WorkshopPage::makeBuildForms() {
+    const Look& look = Look::instance();
+    const FormSubject subject{[] { return PlanRequest(); },
+                              [this](const PlanRequest&) -> std::optional<units::Error> {
+                                  if (auto made = battery::built(*build_); !made) {
+                                      *build_ = taken_;
+                                      return made.error();
+                                  }
+                                  taken_ = *build_;
+                                  showBuilt();
+                                  return std::nullopt;
+                              }};
+    clear(build_forms_);
+    auto* row = new QHBoxLayout(build_forms_);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(look.scaled(32));
+    row->addWidget(new FieldForm(cellFields(), subject), 1, Qt::AlignTop);
+    row->addWidget(new FieldForm(joiningFields(), subject), 1, Qt::AlignTop);
+}
+
+void WorkshopPage::makeTestForm() {
     const FormSubject test_subject{[] { return PlanRequest(); },
                                    [this](const PlanRequest&) -> std::optional<units::Error> {
                                        if (tested_) {
@@ -261,9 +285,7 @@ void WorkshopPage::makeForms() {
     clear(test_form_);
     auto* test_column = new QVBoxLayout(test_form_);
     test_column->setContentsMargins(0, 0, 0, 0);
-    test_column->addWidget(new FieldForm(tested, test_subject));
-    showBuilt();
-    showTest();
+    test_column->addWidget(new FieldForm(testFields(), test_subject));
 }
 
 void WorkshopPage::showBuilt() {
@@ -288,7 +310,9 @@ void WorkshopPage::showBuilt() {
         built_figures_->figures()[i]->setExplanation(battery::explain(*build_, made_, figures[i].first),
                                                      figures[i].second);
     built_figures_->layOutAgain();
-    const auto mass = [&](double kg) { return workshop_cell(wording::written(kg, 0.0, {1000.0, tr("g"), 1}), true); };
+    const auto mass = [&](double kg) {
+        return workshop_cell(wording::written(kg, 0.0, {1000.0, tr("g"), 1}), true);
+    };
     const auto ohm = [&](double value) {
         return workshop_cell(wording::written(value, 0.0, {1000.0, tr("mΩ"), 1}), true);
     };

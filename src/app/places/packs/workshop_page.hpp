@@ -12,6 +12,7 @@ namespace sobremesa::app {
 
 class CellModel;
 class FieldForm;
+struct RequestField;
 class FigureRow;
 class TextLabel;
 class DataTable;
@@ -36,6 +37,11 @@ private:
     QWidget* makeBuild();
     QWidget* makeTest();
     void makeForms();
+    void makeBuildForms();
+    void makeTestForm();
+    std::vector<RequestField> cellFields() const;
+    std::vector<RequestField> joiningFields() const;
+    std::vector<RequestField> testFields() const;
     void showBuilt();
     void showTest();
     void shelve();

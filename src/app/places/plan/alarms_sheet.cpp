@@ -6,6 +6,7 @@
 #include "app/theme/look.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/plans.hpp"
 
 namespace sobremesa::app {

@@ -13,6 +13,7 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/differences.hpp"
 #include "core/mission/explain.hpp"
+#include "core/units/explanation.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
 

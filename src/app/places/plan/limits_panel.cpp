@@ -9,6 +9,8 @@
 #include "app/widgets/popover.hpp"
 #include "app/widgets/sensitivity_bars.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/plans.hpp"
 
 namespace sobremesa::app {

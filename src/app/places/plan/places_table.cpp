@@ -11,6 +11,7 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/add_place.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "io/text_number.hpp"
 
 namespace sobremesa::app {

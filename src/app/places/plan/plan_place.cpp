@@ -30,6 +30,8 @@
 #include "core/mission/move_home.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "io/terrain.hpp"
 #include "wording/messages.hpp"
 #include "wording/plans.hpp"

@@ -6,6 +6,8 @@
 
 #include "app/theme/look.hpp"
 #include "core/mission/explain.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {

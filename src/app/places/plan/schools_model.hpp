@@ -6,7 +6,7 @@
 #include <QAbstractTableModel>
 
 #include "core/mission/plan.hpp"
-#include "core/units/explanation.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::app {
 

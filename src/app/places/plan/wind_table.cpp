@@ -8,6 +8,7 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/quantity.hpp"
 #include "io/text_number.hpp"
 
 namespace sobremesa::app {

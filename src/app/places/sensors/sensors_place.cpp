@@ -20,6 +20,7 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/telemetry/calibration_check.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
 #include "wording/findings.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
@@ -85,7 +86,39 @@ QWidget* SensorsPlace::makeAnswer() {
     column->addWidget(sentence_);
     figures_ = new FigureRow(1);
     column->addWidget(figures_);
+    column->addLayout(makeSensorForm());
+    trouble_ = new TextLabel(Role::warning);
+    trouble_->setObjectName(QStringLiteral("sensorTrouble"));
+    trouble_->hide();
+    column->addWidget(trouble_);
+    column->addWidget(new TextLabel(
+        Role::quiet,
+        tr("Not sure which? Raise the scale a little on the bench: if the same load then reads less, it "
+           "divides.")));
+    after_ = new TextLabel(Role::plain);
+    after_->setObjectName(QStringLiteral("calibrationAfter"));
+    column->addWidget(after_);
+    column->addLayout(makeButtons());
+    column->addWidget(new Hairline(Qt::Horizontal));
 
+    column->addWidget(new TextLabel(Role::heading, tr("With nothing flying")));
+    offset_ = new TextLabel(Role::plain);
+    offset_->setObjectName(QStringLiteral("offsetSentence"));
+    column->addWidget(offset_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+
+    column->addWidget(new TextLabel(Role::heading, tr("Volts against a meter")));
+    column->addLayout(makeMeterForm());
+    volts_ = new TextLabel(Role::plain);
+    volts_->setObjectName(QStringLiteral("voltsSentence"));
+    column->addWidget(volts_);
+    column->addStretch(1);
+    connectSensorForm();
+    return new ScrollColumn(inside);
+}
+
+QLayout* SensorsPlace::makeSensorForm() {
+    const Look& look = Look::instance();
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(look.scaled(10));
     grid->setVerticalSpacing(look.scaled(6));
@@ -115,18 +148,10 @@ QWidget* SensorsPlace::makeAnswer() {
     row(2, tr("The scale"), convention_, "sensorConvention", {});
     row(3, tr("Charger's accuracy"), charger_, "sensorCharger", tr("%"));
     grid->setColumnStretch(1, 1);
-    column->addLayout(grid);
-    trouble_ = new TextLabel(Role::warning);
-    trouble_->setObjectName(QStringLiteral("sensorTrouble"));
-    trouble_->hide();
-    column->addWidget(trouble_);
-    column->addWidget(new TextLabel(
-        Role::quiet,
-        tr("Not sure which? Raise the scale a little on the bench: if the same load then reads less, it "
-           "divides.")));
-    after_ = new TextLabel(Role::plain);
-    after_->setObjectName(QStringLiteral("calibrationAfter"));
-    column->addWidget(after_);
+    return grid;
+}
+
+QLayout* SensorsPlace::makeButtons() {
     auto* buttons = new QVBoxLayout;
     apply_ = new QPushButton(tr("Correct the flights taken"));
     apply_->setObjectName(QStringLiteral("calibrateFlightsButton"));
@@ -138,16 +163,11 @@ QWidget* SensorsPlace::makeAnswer() {
     take_scale_->setToolTip(tr("Once it is set in the flight controller"));
     connect(take_scale_, &QPushButton::clicked, &session_, &session::CalibrationSession::applyToScale);
     buttons->addWidget(take_scale_, 0, Qt::AlignLeft);
-    column->addLayout(buttons);
-    column->addWidget(new Hairline(Qt::Horizontal));
+    return buttons;
+}
 
-    column->addWidget(new TextLabel(Role::heading, tr("With nothing flying")));
-    offset_ = new TextLabel(Role::plain);
-    offset_->setObjectName(QStringLiteral("offsetSentence"));
-    column->addWidget(offset_);
-    column->addWidget(new Hairline(Qt::Horizontal));
-
-    column->addWidget(new TextLabel(Role::heading, tr("Volts against a meter")));
+QLayout* SensorsPlace::makeMeterForm() {
+    const Look& look = Look::instance();
     auto* volts = new QGridLayout;
     volts->setHorizontalSpacing(look.scaled(10));
     volts->setVerticalSpacing(look.scaled(6));
@@ -168,12 +188,10 @@ QWidget* SensorsPlace::makeAnswer() {
     add(0, tr("On screen"), shown_v_, "voltsShown");
     add(1, tr("On the meter"), meter_v_, "voltsMeter");
     volts->setColumnStretch(1, 1);
-    column->addLayout(volts);
-    volts_ = new TextLabel(Role::plain);
-    volts_->setObjectName(QStringLiteral("voltsSentence"));
-    column->addWidget(volts_);
-    column->addStretch(1);
+    return volts;
+}
 
+void SensorsPlace::connectSensorForm() {
     connect(aircraft_, &QComboBox::activated, this, [this](int index) {
         const auto ids = session_.aircraft();
         if (index >= 0 && std::size_t(index) < ids.size()) session_.choose(ids[std::size_t(index)]);
@@ -202,7 +220,6 @@ QWidget* SensorsPlace::makeAnswer() {
         say(charger_, {});
         session_.setCharger(value / 100.0);
     });
-    return new ScrollColumn(inside);
 }
 
 QWidget* SensorsPlace::makeEvidence() {

@@ -30,6 +30,10 @@ signals:
 private:
     QWidget* makeEmpty();
     QWidget* makeAnswer();
+    QLayout* makeSensorForm();
+    QLayout* makeButtons();
+    QLayout* makeMeterForm();
+    void connectSensorForm();
     QWidget* makeEvidence();
     void refresh();
     void showEvidence();

@@ -2,6 +2,9 @@
 
 #include <QCoreApplication>
 
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+
 namespace sobremesa::app {
 
 namespace {
@@ -57,11 +60,12 @@ Shelf fleet_shelf(Desk& desk) {
     Shelf shelf;
     shelf.key = QStringLiteral("fleet");
     shelf.title = ShelfWords::tr("Fleet");
-    shelf.empty_sentence = ShelfWords::tr("Here stand your aircraft: what they weigh and what they draw in cruise.");
-    shelf.empty_hint =
-        ShelfWords::tr("Five things are enough to begin with: a name, wing or multirotor, the mass without its pack, "
-                  "and one cruise: "
-                  "how fast, at how many watts. Volts times amps in level flight on a calm day gives the watts.");
+    shelf.empty_sentence =
+        ShelfWords::tr("Here stand your aircraft: what they weigh and what they draw in cruise.");
+    shelf.empty_hint = ShelfWords::tr(
+        "Five things are enough to begin with: a name, wing or multirotor, the mass without its pack, "
+        "and one cruise: "
+        "how fast, at how many watts. Volts times amps in level flight on a calm day gives the watts.");
     shelf.add_text = ShelfWords::tr("Add an aircraft");
     shelf.filter_hint = ShelfWords::tr("Find an aircraft");
     shelf.count_text = [](int flown, int retired) {
@@ -121,7 +125,8 @@ Shelf pack_shelf(Desk& desk) {
     Shelf shelf;
     shelf.key = QStringLiteral("packs");
     shelf.title = ShelfWords::tr("Packs");
-    shelf.empty_sentence = ShelfWords::tr("Here stand your packs: what is in them, and what they have behind them.");
+    shelf.empty_sentence =
+        ShelfWords::tr("Here stand your packs: what is in them, and what they have behind them.");
     shelf.empty_hint = ShelfWords::tr(
         "Chemistry, cells in series and parallel, the rated charge of a cell and the mass on the scales are "
         "enough to begin with. What you leave open is assumed, and shown as assumed.");

@@ -8,6 +8,7 @@
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
 #include "app/widgets/data_table.hpp"
+#include "core/units/explanation.hpp"
 #include "wording/messages.hpp"
 
 namespace sobremesa::app {

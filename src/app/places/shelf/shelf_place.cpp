@@ -19,6 +19,7 @@
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/units/explanation.hpp"
 
 namespace sobremesa::app {
 

@@ -1,0 +1,108 @@
+#pragma once
+
+#include <algorithm>
+
+#include "core/airframe/aircraft.hpp"
+#include "core/telemetry/calibration.hpp"
+#include "io/document_fields.hpp"
+
+namespace sobremesa::io {
+
+template <>
+struct DocumentWords<airframe::Craft> {
+    static constexpr std::array all = {airframe::Craft::rotor, airframe::Craft::wing};
+    static const char* word(airframe::Craft craft) { return craft == airframe::Craft::wing ? "wing" : "rotor"; }
+};
+
+template <>
+struct DocumentWords<telemetry::ScaleConvention> {
+    static constexpr std::array all = {telemetry::ScaleConvention::divides, telemetry::ScaleConvention::multiplies};
+    static const char* word(telemetry::ScaleConvention value) { return telemetry::scale_convention_word(value); }
+};
+
+template <class Visitor, class Part>
+void describe_climbing(Visitor& v, Part& c) {
+    v.required("airspeed_mps", c.reference_airspeed_mps, {"airspeed that the line is drawn around"});
+    v.required("efficiency", c.at_reference, {"climbing power over what it takes more, there"});
+    v.number("per_mps", c.per_mps, {"its change with airspeed"});
+    v.number("variance", c.variance_at_reference, {"of the efficiency", "a wide one"});
+    v.number("variance_per_mps", c.variance_per_mps, {"of its change"});
+    v.number("covariance", c.covariance, {"of both"});
+    // Where nothing is said, what was flown is the one airspeed.
+    if constexpr (Visitor::reads) c.least_flown_mps = c.most_flown_mps = c.reference_airspeed_mps;
+    v.number("least_flown_mps", c.least_flown_mps, {"slowest airspeed climbed at", "that airspeed"});
+    v.number("most_flown_mps", c.most_flown_mps, {"fastest", "that airspeed"});
+    v.whole("climbs", c.climbs, {"that it rests on"});
+    v.flag("slope_known", c.slope_known, {"the climbs tell how it changes with airspeed"});
+}
+
+template <class Visitor, class Curve>
+void describe_curve(Visitor& v, Curve& curve) {
+    v.required("reference_mass_kg", curve.reference_mass_kg, {"what the parts are meant at"});
+    v.required("reference_airspeed_mps", curve.reference_airspeed_mps, {"the same"});
+    v.number("disc_area_m2", curve.disc_area_m2, {"of all rotors; needed by a rotor"});
+    v.numbers("part_w", curve.part_w, {"induced, profile and parasite power at the reference", "required"});
+    v.numbers("covariance", curve.covariance, {"of their logarithms, row by row", "required"});
+    v.number("electronics_w", curve.electronics_w, {"never less is drawn"});
+    v.number("scatter", curve.scatter, {"of a flight around the curve, relative"});
+    v.required("least_flown_mps", curve.least_flown_mps, {"slowest airspeed flown"});
+    v.required("most_flown_mps", curve.most_flown_mps, {"fastest"});
+    v.object("climb_efficiency", curve.climbing, {"what a watt buys in a climb", "what is usual"},
+             [](auto& inner, auto& c) { describe_climbing(inner, c); });
+    v.whole("flights", curve.flights, {"that it rests on"});
+    v.number("level_s", curve.level_s, {"seconds of level flight in them"});
+    v.text("learned_utc", curve.learned_utc, {"when it was drawn"});
+}
+
+template <class Visitor, class Aircraft>
+void describe_aircraft(Visitor& v, Aircraft& a) {
+    v.text("name", a.name, {"of the aircraft"});
+    v.constant("kind", "point", {"one known cruise"});
+    v.word("craft", a.craft, {""});
+    v.required("mass_kg", a.mass_kg, {"without the pack"});
+    v.required("cruise_airspeed_mps", a.cruise_airspeed_mps, {"true airspeed of the known cruise"});
+    v.required("cruise_power_w", a.cruise_power_w, {"total pack power in it, still air"});
+    v.number("cruise_all_up_mass_kg", a.cruise_all_up_mass_kg,
+             {"all-up mass it was flown at", "this aircraft with this pack"});
+    v.number("cruise_density_kgm3", a.cruise_density_kgm3, {"density of the air it was flown in", "1.225"});
+    v.number("electronics_w", a.electronics_w,
+             {"drawn whatever the aircraft does", "5 W, at most a fifth of cruise"});
+    v.list("electronics", a.electronics, {"the same by parts: their watts add up"}, [](auto& inner, auto& part) {
+        inner.text("name", part.name, {"of the part"});
+        inner.required("power_w", part.power_w, {"what it draws"});
+        inner.number("mass_kg", part.mass_kg, {"part of the aircraft's"});
+    });
+    v.number("full_power_w", a.full_power_w, {"full stick, level; watches the power demand"});
+    v.number("controller_current_a", a.controller_current_a,
+             {"continuous limit of controllers and motors together", "not checked"});
+    v.number("failsafe_signal_dbm", a.failsafe_signal_dbm, {"signal at which the link gives up", "−105"});
+    v.number("failsafe_link_share", a.failsafe_link_share, {"link quality at which it gives up, 0 … 1", "0.5"});
+    v.number("most_pack_mass_kg", a.most_pack_mass_kg, {"heaviest pack that flies well; for choosing packs"});
+    v.number("bay_length_m", a.bay_length_m, {"length of the bay"});
+    v.number("bay_width_m", a.bay_width_m, {"its width"});
+    v.number("bay_height_m", a.bay_height_m, {"its height"});
+    v.object("wing", a.wing, {"of a wing", "stall not known"}, [](auto& inner, auto& wing) {
+        inner.number("area_m2", wing.area_m2, {"wing area"});
+        inner.number("span_m", wing.span_m, {"wing span"});
+        inner.number("cl_max", wing.cl_max, {"greatest lift coefficient", "1.1"});
+    });
+    v.object("rotor", a.rotor, {"of a rotor", "disc from the mass"}, [](auto& inner, auto& rotor) {
+        inner.number("rotors", rotor.rotors, {"how many", "4"});
+        inner.number("propeller_diameter_m", rotor.propeller_diameter_m, {"of each"});
+    });
+    v.object("curve", a.curve,
+             {"the power curve that its flights drew; written by the program", "the known cruise alone"},
+             [](auto& inner, auto& curve) { describe_curve(inner, curve); });
+    if constexpr (Visitor::reads) {
+        if (!a.curve) return;
+        a.curve->craft = a.craft;
+        const auto& parts = a.curve->part_w;
+        const bool whole = a.curve->reference_mass_kg > 0.0 && a.curve->reference_airspeed_mps > 0.0 &&
+                           std::all_of(parts.begin(), parts.end(), [](double w) { return w >= 0.0; }) &&
+                           (a.craft == airframe::Craft::wing || a.curve->disc_area_m2 > 0.0);
+        if (!whole) v.fail(units::ErrorCode::value_missing, "curve");
+        if (v.failed()) a.curve.reset();
+    }
+}
+
+} // namespace sobremesa::io

@@ -1,0 +1,202 @@
+#include "wording/quantity_words.hpp"
+
+#include <array>
+
+#include <QCoreApplication>
+
+#include "wording/names.hpp"
+
+namespace sobremesa::wording {
+
+namespace {
+
+using units::Quantity;
+
+struct QuantityRow {
+    Quantity quantity;
+    Measure measure;
+    const char* name;
+};
+
+// A new number is a line here, in the order of units/quantity.hpp.
+constexpr std::array<QuantityRow, units::quantity_count> rows = {{
+    {Quantity::airspeed, Measure::speed, QT_TRANSLATE_NOOP("sobremesa::Names", "airspeed in cruise")},
+    {Quantity::all_up_mass, Measure::mass, QT_TRANSLATE_NOOP("sobremesa::Names", "all-up mass")},
+    {Quantity::aircraft_mass, Measure::mass,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "mass of the aircraft without its pack")},
+    {Quantity::pack_mass, Measure::mass, QT_TRANSLATE_NOOP("sobremesa::Names", "mass of the pack")},
+    {Quantity::electronics_power, Measure::power,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "power of the electronics")},
+    {Quantity::cell_capacity, Measure::charge, QT_TRANSLATE_NOOP("sobremesa::Names", "rated charge of a cell")},
+    {Quantity::cell_resistance, Measure::cell_resistance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "resistance of a cell")},
+    {Quantity::cells_in_parallel, Measure::count, QT_TRANSLATE_NOOP("sobremesa::Names", "cells in parallel")},
+    {Quantity::climb_rate, Measure::climb_rate, QT_TRANSLATE_NOOP("sobremesa::Names", "rate of climb")},
+    {Quantity::recharged_charge, Measure::charge, QT_TRANSLATE_NOOP("sobremesa::Names", "recharged")},
+    {Quantity::air_density, Measure::density,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "density of the air at height")},
+    {Quantity::temperature, Measure::temperature,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "temperature at the field")},
+    {Quantity::wind_speed, Measure::wind_speed, QT_TRANSLATE_NOOP("sobremesa::Names", "wind aloft")},
+    {Quantity::wind_from, Measure::direction, QT_TRANSLATE_NOOP("sobremesa::Names", "wind from")},
+    {Quantity::bearing, Measure::direction, QT_TRANSLATE_NOOP("sobremesa::Names", "bearing out")},
+    {Quantity::height, Measure::height, QT_TRANSLATE_NOOP("sobremesa::Names", "height above home")},
+    {Quantity::reserve_share, Measure::share, QT_TRANSLATE_NOOP("sobremesa::Names", "reserve")},
+    {Quantity::reserve_energy, Measure::energy, QT_TRANSLATE_NOOP("sobremesa::Names", "reserve")},
+    {Quantity::landing_cell_voltage, Measure::cell_voltage,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "landing voltage under cruise load")},
+    {Quantity::rated_charge, Measure::charge, QT_TRANSLATE_NOOP("sobremesa::Names", "rated charge of the pack")},
+    {Quantity::pack_resistance, Measure::pack_resistance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "resistance of the pack")},
+    {Quantity::home_wind_factor, Measure::factor,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "factor on the wind for the way home")},
+    {Quantity::cruise_power, Measure::power, QT_TRANSLATE_NOOP("sobremesa::Names", "power in cruise")},
+    {Quantity::cruise_current, Measure::current, QT_TRANSLATE_NOOP("sobremesa::Names", "current in cruise")},
+    {Quantity::usable_energy, Measure::energy, QT_TRANSLATE_NOOP("sobremesa::Names", "usable energy")},
+    {Quantity::usable_charge, Measure::charge, QT_TRANSLATE_NOOP("sobremesa::Names", "usable charge")},
+    {Quantity::ground_speed_out, Measure::speed, QT_TRANSLATE_NOOP("sobremesa::Names", "ground speed out")},
+    {Quantity::ground_speed_home, Measure::speed, QT_TRANSLATE_NOOP("sobremesa::Names", "ground speed home")},
+    {Quantity::homeward_energy, Measure::energy, QT_TRANSLATE_NOOP("sobremesa::Names", "energy of the way home")},
+    {Quantity::turn_distance, Measure::distance, QT_TRANSLATE_NOOP("sobremesa::Names", "distance of the turn")},
+    {Quantity::turn_charge, Measure::charge_to_set,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "charge used at the turn")},
+    {Quantity::turn_time, Measure::time, QT_TRANSLATE_NOOP("sobremesa::Names", "time of the turn")},
+    {Quantity::turn_energy, Measure::energy, QT_TRANSLATE_NOOP("sobremesa::Names", "energy used at the turn")},
+    {Quantity::turn_cell_voltage, Measure::cell_voltage,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "volts at the turn")},
+    {Quantity::flight_time, Measure::time, QT_TRANSLATE_NOOP("sobremesa::Names", "time of the flight")},
+    {Quantity::flight_ground_distance, Measure::distance, QT_TRANSLATE_NOOP("sobremesa::Names", "way over ground")},
+    {Quantity::landing_energy_left, Measure::energy,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "energy left at landing")},
+    {Quantity::landing_share_left, Measure::share, QT_TRANSLATE_NOOP("sobremesa::Names", "left at landing")},
+    {Quantity::charge_per_distance_out, Measure::charge_per_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "consumption on the way out")},
+    {Quantity::charge_per_distance_home, Measure::charge_per_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "consumption on the way home")},
+    {Quantity::energy_per_distance_out, Measure::energy_per_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "energy per distance on the way out")},
+    {Quantity::energy_per_distance_home, Measure::energy_per_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "energy per distance on the way home")},
+    {Quantity::ground_distance, Measure::distance, QT_TRANSLATE_NOOP("sobremesa::Names", "way over ground")},
+    {Quantity::farthest_from_home, Measure::distance, QT_TRANSLATE_NOOP("sobremesa::Names", "farthest from home")},
+    {Quantity::counted_charge, Measure::charge,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "charge by the log's counter")},
+    {Quantity::integrated_charge, Measure::charge, QT_TRANSLATE_NOOP("sobremesa::Names", "charge used")},
+    {Quantity::used_energy, Measure::energy, QT_TRANSLATE_NOOP("sobremesa::Names", "energy used")},
+    {Quantity::duration, Measure::time, QT_TRANSLATE_NOOP("sobremesa::Names", "time in the log")},
+    {Quantity::energy_per_distance, Measure::energy_per_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "energy over ground")},
+    {Quantity::charge_per_distance, Measure::charge_per_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "charge over ground")},
+    {Quantity::mean_power, Measure::power, QT_TRANSLATE_NOOP("sobremesa::Names", "mean power")},
+    {Quantity::mean_current, Measure::current, QT_TRANSLATE_NOOP("sobremesa::Names", "mean current")},
+    {Quantity::lowest_voltage, Measure::voltage, QT_TRANSLATE_NOOP("sobremesa::Names", "lowest pack voltage")},
+    {Quantity::left_charge, Measure::charge, QT_TRANSLATE_NOOP("sobremesa::Names", "charge left by counting")},
+    {Quantity::least_spare, Measure::energy,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "least energy to spare on the flight")},
+    {Quantity::pack_cycles, Measure::cycles, QT_TRANSLATE_NOOP("sobremesa::Names", "full cycles of the pack")},
+    {Quantity::flight_count, Measure::count, QT_TRANSLATE_NOOP("sobremesa::Names", "flights in the logbook")},
+    {Quantity::charge_through, Measure::charge, QT_TRANSLATE_NOOP("sobremesa::Names", "charge put through")},
+    {Quantity::left_share, Measure::share, QT_TRANSLATE_NOOP("sobremesa::Names", "left by counting")},
+    {Quantity::endurance, Measure::time, QT_TRANSLATE_NOOP("sobremesa::Names", "time in the air with this pack")},
+    {Quantity::flight_range, Measure::distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "way over ground with this pack, out and back")},
+    {Quantity::cell_current, Measure::current,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "current of a cell in cruise")},
+    {Quantity::price_per_energy, Measure::price_per_energy,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "price of the energy")},
+    {Quantity::charge_per_mass, Measure::charge_per_mass,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "rated charge per mass")},
+    {Quantity::energy_density, Measure::energy_per_mass,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "rated energy per mass")},
+    {Quantity::full_charge_share, Measure::share,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "full recharge over the rated charge")},
+    {Quantity::cycles_left, Measure::count,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "full cycles until four fifths of the label")},
+    {Quantity::measured_cell_resistance, Measure::cell_resistance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "resistance of a cell as flights showed it")},
+    {Quantity::rested_cell_voltage, Measure::cell_voltage,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "resting volts of a cell")},
+    {Quantity::air_distance, Measure::distance, QT_TRANSLATE_NOOP("sobremesa::Names", "way through the air")},
+    {Quantity::still_air_energy_per_distance, Measure::energy_per_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "energy per way, level in still air")},
+    {Quantity::still_air_charge_per_distance, Measure::charge_per_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "charge per way, level in still air")},
+    {Quantity::level_power, Measure::power, QT_TRANSLATE_NOOP("sobremesa::Names", "power in level flight")},
+    {Quantity::sensor_scale, Measure::count, QT_TRANSLATE_NOOP("sobremesa::Names", "scale of the current sensor")},
+    {Quantity::lowest_cell_voltage, Measure::cell_voltage,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "lowest volts of a cell")},
+    {Quantity::lift_of_air, Measure::climb_rate,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "lift of the air, sink below zero")},
+    {Quantity::gust_power, Measure::power,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "spread of the power in level flight")},
+    {Quantity::electronics_share, Measure::share,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "share of the electronics in the power")},
+    {Quantity::climb_share, Measure::share,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "share of the climbs in the energy")},
+    {Quantity::time_above_limit, Measure::seconds,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "time above that current")},
+    {Quantity::failsafe_distance, Measure::distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "distance at which the link would give up")},
+    {Quantity::further_time, Measure::time,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "time it could still have flown")},
+    {Quantity::further_distance, Measure::distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "way it could still have flown")},
+    {Quantity::array_energy, Measure::energy, QT_TRANSLATE_NOOP("sobremesa::Names", "energy from the array")},
+    {Quantity::motor_energy, Measure::energy, QT_TRANSLATE_NOOP("sobremesa::Names", "energy of the motors")},
+    {Quantity::compared_energy_per_distance, Measure::energy_per_distance,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "energy per way, made equal")},
+    {Quantity::compared_endurance, Measure::time,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "time in the air, made equal")},
+    {Quantity::level_power_at_speed, Measure::power,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "power level at that airspeed")},
+    {Quantity::best_endurance_speed, Measure::speed,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "airspeed for the longest time")},
+    {Quantity::best_range_speed, Measure::speed,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "airspeed for the longest way")},
+    {Quantity::fastest_speed, Measure::speed, QT_TRANSLATE_NOOP("sobremesa::Names", "fastest sensible airspeed")},
+    {Quantity::stall_speed, Measure::speed, QT_TRANSLATE_NOOP("sobremesa::Names", "stalling speed")},
+    {Quantity::forecast_error, Measure::share, QT_TRANSLATE_NOOP("sobremesa::Names", "forecast over flown")},
+    {Quantity::least_clearance, Measure::height,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "least height above ground")},
+    {Quantity::peak_motor_current, Measure::current,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "highest current of the motors")},
+    {Quantity::peak_pack_current, Measure::current,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "highest current of the pack")},
+    {Quantity::lowest_pack_voltage, Measure::voltage,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "lowest volts of the pack")},
+    {Quantity::weakest_cell_voltage, Measure::cell_voltage,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "lowest volts of the weakest cell")},
+    {Quantity::pack_temperature, Measure::temperature,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "temperature of the pack")},
+    {Quantity::power_share, Measure::share, QT_TRANSLATE_NOOP("sobremesa::Names", "share of full power")},
+    {Quantity::greatest_height, Measure::height,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "greatest height above ground")},
+    {Quantity::link_margin, Measure::zone,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "line of sight, clear of the ground")},
+    {Quantity::link_distance, Measure::distance, QT_TRANSLATE_NOOP("sobremesa::Names", "distance of the link")},
+    {Quantity::ground_minutes, Measure::minutes, QT_TRANSLATE_NOOP("sobremesa::Names", "flight time")},
+    {Quantity::alarm_charge, Measure::charge_to_set, QT_TRANSLATE_NOOP("sobremesa::Names", "charge used")},
+    {Quantity::alarm_voltage, Measure::cell_voltage, QT_TRANSLATE_NOOP("sobremesa::Names", "volts under load")},
+    {Quantity::alarm_current, Measure::current, QT_TRANSLATE_NOOP("sobremesa::Names", "current alarm")},
+}};
+
+constexpr bool in_order() {
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        if (std::size_t(rows[i].quantity) != i || !rows[i].name) return false;
+    }
+    return true;
+}
+static_assert(in_order(), "every quantity has its row, at its place");
+
+} // namespace
+
+Measure measure_of(Quantity quantity) {
+    return rows[std::size_t(quantity)].measure;
+}
+
+QString name(Quantity quantity) {
+    return QCoreApplication::translate("sobremesa::Names", rows[std::size_t(quantity)].name);
+}
+
+} // namespace sobremesa::wording

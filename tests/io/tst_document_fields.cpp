@@ -1,0 +1,161 @@
+// One description of a document's fields: what it reads, writes, reports and documents.
+
+#include <QFile>
+#include <QTest>
+
+#include "core/units/notice.hpp"
+#include "io/book_fields.hpp"
+#include "io/build_document.hpp"
+#include "io/field_tables.hpp"
+#include "io/kept_documents.hpp"
+#include "io/plan_document.hpp"
+#include "support/test_program.hpp"
+
+using namespace sobremesa;
+using nlohmann::json;
+
+namespace {
+
+std::string fields_of(const std::vector<units::Notice>& notices) {
+    std::string all;
+    for (const auto& notice : notices) {
+        if (notice.code != units::NoticeCode::unknown_key) continue;
+        for (const auto& parameter : notice.parameters) all += std::get<std::string>(parameter.value) + " ";
+    }
+    return all;
+}
+
+json whole_pack() {
+    return json::parse(
+        R"({"name": "B-07", "chemistry": "li-ion", "series": 6, "parallel": 2, "cell_capacity_ah": 2.9,
+        "mass_kg": 0.6, "cell_resistance_ohm": 0.021, "lead_resistance_ohm": 0.004, "capacity_factor": 0.95,
+        "resistance_factor": 1.2, "start_temperature_c": 19, "start_cell_v": 4.1, "weakest_cell_below_v": 0.03,
+        "rated_current_a": 30, "current_label": "pack-c", "strips_current_a": 40, "connector_current_a": 60,
+        "measured_cell_ohm": 0.03, "construction": "high-drain", "price": 75,
+        "size": {"length_m": 0.14, "width_m": 0.04, "height_m": 0.04},
+        "rate_table": [{"current_a": 1, "charge_ah": 2.9}, {"current_a": 10, "charge_ah": 2.7}],
+        "rate_table_cutoff_v": 2.6,
+        "readings": [{"time_s": 1.7e9, "cycles": 3, "full_recharge_ah": 5.6, "cell_resistance_ohm": [0.02, 0.021],
+            "cell_v": [4.19, 4.2]}],
+        "note": "spare", "retired": true})");
+}
+
+} // namespace
+
+class DocumentFieldsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void everyFieldOfAPackComesBack();
+    void everyFieldOfAnAircraftComesBack();
+    void unknownKeysAreReportedAtEveryDepth_data();
+    void unknownKeysAreReportedAtEveryDepth();
+    void whatIsWrongIsNamedWhereItStands_data();
+    void whatIsWrongIsNamedWhereItStands();
+    void theDocsListEveryField();
+};
+
+void DocumentFieldsTest::everyFieldOfAPackComesBack() {
+    const json written = whole_pack();
+    const auto kept = io::kept_pack_from_json(written.dump(), "a pack");
+    QVERIFY(kept);
+    json again = json::parse(io::json_from(*kept));
+    again.erase("format");
+    again.erase("version");
+    QCOMPARE(json::diff(written, again).dump(), std::string("[]"));
+    // And the list knows each of them: none is read and written but left out of the docs.
+    const std::string table = io::field_table("pack");
+    for (const auto& [key, value] : written.items())
+        QVERIFY2(table.find("`" + key) != std::string::npos, key.c_str());
+}
+
+void DocumentFieldsTest::everyFieldOfAnAircraftComesBack() {
+    const json written = json::parse(R"({"name": "Tarabilla", "kind": "point", "craft": "rotor", "mass_kg": 0.9,
+        "cruise_airspeed_mps": 14, "cruise_power_w": 150, "cruise_all_up_mass_kg": 1.5, "cruise_density_kgm3": 1.2,
+        "electronics_w": 8, "electronics": [{"name": "video", "power_w": 6, "mass_kg": 0.03}], "full_power_w": 900,
+        "controller_current_a": 50, "failsafe_signal_dbm": -104, "failsafe_link_share": 0.6, "most_pack_mass_kg": 0.7,
+        "bay_length_m": 0.15, "bay_width_m": 0.05, "bay_height_m": 0.045,
+        "wing": {"area_m2": 0.3, "span_m": 1.4, "cl_max": 1.2}, "rotor": {"rotors": 4, "propeller_diameter_m": 0.18},
+        "curve": {"reference_mass_kg": 1.5, "reference_airspeed_mps": 14, "disc_area_m2": 0.1,
+            "part_w": [40, 50, 60], "covariance": [1, 0, 0, 0, 1, 0, 0, 0, 1], "electronics_w": 8, "scatter": 0.04,
+            "least_flown_mps": 10, "most_flown_mps": 18, "flights": 5, "level_s": 900, "learned_utc": "2026-05-01",
+            "climb_efficiency": {"airspeed_mps": 14, "efficiency": 0.5, "per_mps": 0.01, "variance": 0.01,
+                "variance_per_mps": 0.001, "covariance": 0.0002, "least_flown_mps": 11, "most_flown_mps": 15,
+                "climbs": 7, "slope_known": true}},
+        "note": "", "retired": false, "current_scale": 65, "scale_convention": "multiplies"})");
+    const auto kept = io::kept_aircraft_from_json(written.dump(), "an aircraft");
+    QVERIFY(kept);
+    json again = json::parse(io::json_from(*kept));
+    again.erase("format");
+    again.erase("version");
+    QCOMPARE(json::diff(written, again).dump(), std::string("[]"));
+}
+
+void DocumentFieldsTest::unknownKeysAreReportedAtEveryDepth_data() {
+    QTest::addColumn<QByteArray>("at");
+    QTest::addColumn<QByteArray>("named");
+    QTest::newRow("wing") << QByteArray("/aircraft/wing/aera_m2") << QByteArray("aircraft.wing.aera_m2");
+    QTest::newRow("electronics") << QByteArray("/aircraft/electronics/0/watts")
+                                 << QByteArray("aircraft.electronics[0].watts");
+    QTest::newRow("size") << QByteArray("/pack/size/heigth_m") << QByteArray("pack.size.heigth_m");
+    QTest::newRow("rate row") << QByteArray("/pack/rate_table/1/charge_mah")
+                              << QByteArray("pack.rate_table[1].charge_mah");
+    QTest::newRow("waypoint") << QByteArray("/mission/waypoints/0/heigth_m")
+                              << QByteArray("mission.waypoints[0].heigth_m");
+    QTest::newRow("home") << QByteArray("/mission/home/latitude") << QByteArray("mission.home.latitude");
+    QTest::newRow("wind row") << QByteArray("/weather/wind_table/1/gust_mps")
+                              << QByteArray("weather.wind_table[1].gust_mps");
+}
+
+void DocumentFieldsTest::unknownKeysAreReportedAtEveryDepth() {
+    QFETCH(QByteArray, at);
+    QFETCH(QByteArray, named);
+    json plan = json::parse(R"({
+        "aircraft": {"mass_kg": 1.25, "cruise_airspeed_mps": 14.0, "cruise_power_w": 68.0, "craft": "wing",
+            "wing": {"area_m2": 0.3}, "electronics": [{"name": "video", "power_w": 6}]},
+        "weather": {"wind_table": [{"height_m": 10, "wind_mps": 2, "wind_from_deg": 0},
+            {"height_m": 100, "wind_mps": 4, "wind_from_deg": 0}]},
+        "mission": {"kind": "route", "home": {"latitude_deg": 42, "longitude_deg": -5},
+            "waypoints": [{"name": "hill", "east_m": 100, "north_m": 900}]}})");
+    plan["pack"] = whole_pack();
+    for (const char* kept : {"readings", "note", "retired"}) plan["pack"].erase(kept);
+    const auto clean = io::plan_from_json(plan.dump(), "a plan");
+    QVERIFY(clean);
+    QCOMPARE(fields_of(clean->notices), std::string());
+    plan[json::json_pointer(at.toStdString())] = 1.0;
+    const auto read = io::plan_from_json(plan.dump(), "a plan");
+    QVERIFY(read);
+    QCOMPARE(fields_of(read->notices), named.toStdString() + " ");
+}
+
+void DocumentFieldsTest::whatIsWrongIsNamedWhereItStands_data() {
+    QTest::addColumn<QByteArray>("document");
+    QTest::addColumn<QByteArray>("field");
+    QTest::newRow("a cell is missing") << QByteArray(R"({"series": 4})") << QByteArray("cell");
+    QTest::newRow("its capacity is") << QByteArray(R"({"cell": {"mass_kg": 0.05}})")
+                                     << QByteArray("cell.capacity_ah");
+    QTest::newRow("a word") << QByteArray(R"({"cell": {"mass_kg": 0.05, "capacity_ah": 3, "chemistry": "tin"}})")
+                            << QByteArray("cell.chemistry");
+    QTest::newRow("half a cell") << QByteArray(R"({"cell": {"mass_kg": 0.05, "capacity_ah": 3}, "series": 3.5})")
+                                 << QByteArray("series");
+}
+
+void DocumentFieldsTest::whatIsWrongIsNamedWhereItStands() {
+    QFETCH(QByteArray, document);
+    QFETCH(QByteArray, field);
+    const auto read = io::build_from_json(document.toStdString(), "a build");
+    QVERIFY(!read);
+    QCOMPARE(read.error().where.field, field.toStdString());
+}
+
+void DocumentFieldsTest::theDocsListEveryField() {
+    QFile file(QStringLiteral(SOURCE_DIR "/docs/file-formats.md"));
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const std::string page = file.readAll().toStdString();
+    for (const std::string& name : io::described_documents())
+        QVERIFY2(page.find("<!-- fields: " + name + " -->") != std::string::npos, name.c_str());
+    // scripts/field-tables writes them.
+    QCOMPARE(QString::fromStdString(io::with_field_tables(page)), QString::fromStdString(page));
+}
+
+SOBREMESA_TEST(DocumentFieldsTest)
+#include "tst_document_fields.moc"
