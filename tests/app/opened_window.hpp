@@ -73,6 +73,8 @@ public:
         }
         look.setTextScale(1.0);
     }
+    /// Where its settings and its book are: a name of random letters, which may spell a unit.
+    QString folder() const { return settings_.path(); }
     app::MainWindow& operator*() { return window_; }
     app::MainWindow* operator->() { return &window_; }
     template <class Widget>
