@@ -16,6 +16,12 @@ if(CCACHE)
     "$<$<CXX_COMPILER_ID:Clang>:SHELL:-Xclang -fno-pch-timestamp>")
 endif()
 
+# Rooms that only arrange what the core works out: optimised a little, which compiles a quarter faster and costs nothing that
+# a benchmark sees.
+function(sobremesa_light target)
+  target_compile_options(${target} PRIVATE $<$<CONFIG:Release>:-O1>)
+endfunction()
+
 # sobremesa_fast_build(target header [batch]): header of cmake/precompiled or "none", compiled once for all that take it
 # with the same flags; files in a unity batch, none without.
 function(sobremesa_fast_build target header)

@@ -149,9 +149,9 @@ void LogFormatsTest::roundTrips() {
     std::size_t row = 0;
     int compared = 0;
     for (std::size_t i = 0; i < before->rows(); ++i) {
-        const double t =
-            (*before)[Channel::time_s][i] + (ending == QLatin1String("csv") ? 0.0 : *before->start_clock_s);
-        const double offset = ending == QLatin1String("csv") ? 0.0 : *after->start_clock_s;
+        const double t = (*before)[Channel::time_s][i] +
+                         (ending == QLatin1String("csv") ? 0.0 : before->start_clock_s.value_or(0.0));
+        const double offset = ending == QLatin1String("csv") ? 0.0 : after->start_clock_s.value_or(0.0);
         while (row < after->rows() && (*after)[Channel::time_s][row] + offset < t - 0.002) ++row;
         if (row >= after->rows() || std::abs((*after)[Channel::time_s][row] + offset - t) > 0.002) continue;
         if ((*before)[Channel::latitude_deg][i] == 0.0) continue;
