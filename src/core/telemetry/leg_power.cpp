@@ -85,8 +85,9 @@ bool powers_differ(const std::vector<LegPower>& legs) {
 
 std::vector<double> paces(const std::vector<LegPower>& legs, std::size_t first, std::size_t last,
                           double airspeed_per_power) {
+    if (first >= last) return {};
     std::vector<double> pace(last - first, 1.0);
-    if (legs.empty() || first >= last) return pace;
+    if (legs.empty()) return pace;
     const auto of = [&](const LegPower& leg) { return std::pow(leg.power_w.value, airspeed_per_power); };
     std::size_t k = 0;
     for (std::size_t i = first; i < last; ++i) {

@@ -93,6 +93,23 @@ void CalibrationTest::outliersAreNamed() {
         calibrate(50.0, ScaleConvention::divides, {{2.2, 2.0}, {3.3, 3.0}, {1.11, 1.0}, {2.2, 1.3}, {4.39, 4.0}});
     QCOMPARE(found->outliers, std::vector<int>{3});
     QCOMPARE(found->each.size(), std::size_t(5));
+    // Two and a half times what the others scatter is not far enough; three and a half times is. The others lie 4 %
+    // to either side: √(4 · 0.04² / 3) = 4.6 %.
+    const auto with = [](double ratio) {
+        return calibrate(50.0, ScaleConvention::divides,
+                         {{2.08, 2.0}, {1.92, 2.0}, {2.08, 2.0}, {1.92, 2.0}, {2.0 * ratio, 2.0}});
+    };
+    QVERIFY(with(1.0 + 2.5 * 0.0462)->outliers.empty());
+    QCOMPARE(with(1.0 + 3.5 * 0.0462)->outliers, std::vector<int>{4});
+    QCOMPARE(with(1.0 - 3.5 * 0.0462)->outliers, std::vector<int>{4});
+    // Others that agree to the last digit are believed to scatter by a quarter of what is usual: 3 · 1 %.
+    const auto alike = [](double ratio) {
+        return calibrate(50.0, ScaleConvention::divides, {{2.0, 2.0}, {2.0, 2.0}, {2.0, 2.0}, {2.0 * ratio, 2.0}});
+    };
+    QVERIFY(alike(1.029)->outliers.empty());
+    QCOMPARE(alike(1.031)->outliers, std::vector<int>{3});
+    // Three flights cannot tell.
+    QVERIFY(calibrate(50.0, ScaleConvention::divides, {{2.0, 2.0}, {2.0, 2.0}, {4.0, 2.0}})->outliers.empty());
 }
 
 void CalibrationTest::theImpossibleIsRefused() {
@@ -159,6 +176,28 @@ void CalibrationTest::whatStoodOnTheGround() {
     VERIFY_NEAR(idle->voltage_v, 16.0, 1e-12);
     // Two seconds on either side are neither ground nor flight.
     VERIFY_NEAR(idle->seconds, 28.0 + 17.0, 1e-12);
+    // A reading that never moves is still no better than the sensor's last digit.
+    VERIFY_NEAR(idle->current_a.sd, 0.005, 1e-12);
+    // One that moves: the scatter over the root of their number.
+    for (std::size_t i = 0; i < motion.moments.size(); ++i) {
+        auto& m = motion.moments[i];
+        if (m.current_a < 1.0) m.current_a = i % 2 == 0 ? 0.4 : 0.6;
+        m.power_w = m.current_a * 16.0;
+    }
+    // 28 seconds before, half of each; 17 behind, of which 9 odd ones.
+    const double mean_a = (22.0 * 0.4 + 23.0 * 0.6) / 45.0;
+    VERIFY_NEAR(idle_reading(motion)->current_a.value, mean_a, 1e-9);
+    VERIFY_NEAR(idle_reading(motion)->current_a.sd,
+                std::sqrt((22.0 * std::pow(0.4 - mean_a, 2) + 23.0 * std::pow(0.6 - mean_a, 2)) / 45.0 / 45.0),
+                1e-9);
+    // Less than five seconds are no reading; zeros and gaps are none at all.
+    for (auto& m : motion.moments) m.current_a = 0.0;
+    QVERIFY(!idle_reading(motion));
+    for (std::size_t i = 0; i < 5; ++i) motion.moments[i].current_a = 0.5;
+    QVERIFY(idle_reading(motion));
+    motion.moments[4].current_a = std::nan("");
+    QVERIFY(!idle_reading(motion));
+    for (auto& m : motion.moments) m.current_a = 0.5;
     motion.first_airborne = 3;
     motion.last_airborne = 118;
     QVERIFY(!idle_reading(motion));
