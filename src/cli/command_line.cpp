@@ -13,6 +13,7 @@
 #include "cli/compare_command.hpp"
 #include "cli/convert_command.hpp"
 #include "cli/debrief_command.hpp"
+#include "cli/number_option.hpp"
 #include "cli/pack_command.hpp"
 #include "cli/plan_command.hpp"
 #include "cli/workshop_command.hpp"
@@ -43,19 +44,19 @@ void add_debrief(Program& program) {
     command->add_option("--home", options->home, "Home as LAT,LON; without it the first good fix");
     command->add_option("--cells", options->cells, "Cells in series")->check(CLI::Range(1, 100));
     command->add_option("--recharged-mah", options->recharged_mah, "What the charger put back")
-        ->check(CLI::NonNegativeNumber);
+        ->check(number_between(0.0, 1000000.0));
     command->add_option("--pack", options->pack, "Pack document: what was left by counted charge");
     command->add_flag("--json", options->json, "One JSON object on standard output");
     command->add_option("--rested-cell-v", options->rested_cell_v, "Mean resting volts of a cell after landing, V")
-        ->check(CLI::Range(1.0, 4.5));
+        ->check(number_between(1.0, 4.5));
     command->add_option("--rest-min", options->rest_min, "How long it had rested, minutes (else 5)")
-        ->check(CLI::Range(0.0, 100000.0));
+        ->check(number_between(0.0, 100000.0));
     command->add_option("--temperature-c", options->temperature_c, "Air at the field, °C")
-        ->check(CLI::Range(-40.0, 60.0));
+        ->check(number_between(-40.0, 60.0));
     command
         ->add_option("--cruise-mps", options->cruise_mps,
                      "Airspeed that the pilot flew, m/s: tells the wind where the flight did not turn")
-        ->check(CLI::Range(1.0, 120.0));
+        ->check(number_between(1.0, 120.0));
     command->add_option("--plan", options->plan,
                         "Plan document that it was flown with: what it could still have done, where each "
                         "school would have turned, limits, shares");
@@ -74,11 +75,11 @@ void add_compare(Program& program) {
         program.app.add_subcommand("compare", "Lays flights side by side at equal distance, speed and mass");
     command->add_option("flights", options->flights, "LOG PLAN.json, in turn, for each flight")->required();
     command->add_option("--airspeed-mps", options->airspeed_mps, "Common airspeed (else the mean)")
-        ->check(CLI::PositiveNumber);
+        ->check(number_between(0.5, 200.0));
     command->add_option("--all-up-mass-kg", options->all_up_mass_kg, "Common all-up mass (else the mean)")
-        ->check(CLI::PositiveNumber);
+        ->check(number_between(0.01, 500.0));
     command->add_option("--distance-m", options->distance_m, "Common way over ground (else the mean)")
-        ->check(CLI::PositiveNumber);
+        ->check(number_between(1.0, 10000000.0));
     command->add_flag("--json", options->json, "One JSON object on standard output");
     program.commands.push_back({command, [options](std::ostream& out, std::ostream& err) {
                                     if (options->flights.size() < 4 || options->flights.size() % 2 != 0) {
@@ -99,22 +100,30 @@ void add_aircraft(Program& program) {
     command->add_option("--flights", options->flights, "LOG PLAN.json, in turn: flights to draw the curve through");
     command->add_option("--pair-mps-w", options->pairs,
                         "AIRSPEED,POWER known without a log, m/s and W; once for each");
-    command->add_option("--head-wind-mps", options->head_wind_mps,
-                        "Wind from ahead, m/s (else the plan's, on its bearing)");
-    command->add_option("--cross-wind-mps", options->cross_wind_mps, "Wind across, m/s");
-    command->add_option("--ground-mps", options->wanted_ground_mps, "A ground speed that is wanted: go or no-go");
+    command
+        ->add_option("--head-wind-mps", options->head_wind_mps,
+                     "Wind from ahead, m/s (else the plan's, on its bearing)")
+        ->check(number_between(-100.0, 100.0));
+    command->add_option("--cross-wind-mps", options->cross_wind_mps, "Wind across, m/s")
+        ->check(number_between(-100.0, 100.0));
+    command->add_option("--ground-mps", options->wanted_ground_mps, "A ground speed that is wanted: go or no-go")
+        ->check(number_between(0.1, 200.0));
     command->add_option("--pack-mass-kg", options->pack_mass_kg, "What if: mass of the pack")
-        ->check(CLI::PositiveNumber);
-    command->add_option("--extra-mass-kg", options->extra_mass_kg, "What if: more mass, or less");
-    command->add_option("--extra-electronics-w", options->extra_electronics_w,
-                        "What if: more electronics, or fewer");
-    command->add_option("--propeller-mm", options->propeller_mm, "What if: propellers")->check(CLI::PositiveNumber);
-    command->add_option("--rotors", options->rotors, "What if: so many rotors")->check(CLI::PositiveNumber);
-    command->add_option("--wing-area-m2", options->wing_area_m2, "What if: wing area")->check(CLI::PositiveNumber);
+        ->check(number_between(0.001, 100.0));
+    command->add_option("--extra-mass-kg", options->extra_mass_kg, "What if: more mass, or less")
+        ->check(number_between(-100.0, 100.0));
+    command
+        ->add_option("--extra-electronics-w", options->extra_electronics_w, "What if: more electronics, or fewer")
+        ->check(number_between(-10000.0, 10000.0));
+    command->add_option("--propeller-mm", options->propeller_mm, "What if: propellers")
+        ->check(number_between(10.0, 3000.0));
+    command->add_option("--rotors", options->rotors, "What if: so many rotors")->check(number_between(1.0, 16.0));
+    command->add_option("--wing-area-m2", options->wing_area_m2, "What if: wing area")
+        ->check(number_between(0.005, 30.0));
     command->add_option("--height-m", options->height_m, "What if: height above the field")
-        ->check(CLI::Range(0.0, 8000.0));
+        ->check(number_between(0.0, 8000.0));
     command->add_option("--temperature-c", options->temperature_c, "What if: air at the field")
-        ->check(CLI::Range(-40.0, 60.0));
+        ->check(number_between(-40.0, 60.0));
     command->add_flag("--json", options->json, "One JSON object on standard output");
     program.commands.push_back(
         {command, [options, &program](std::ostream& out, std::ostream& err) {
@@ -131,7 +140,9 @@ void add_aircraft(Program& program) {
 void add_calibrate(Program& program) {
     auto options = std::make_shared<CalibrateOptions>();
     auto* command = program.app.add_subcommand("calibrate", "Scale of a current sensor from recharged flights");
-    command->add_option("--scale", options->scale, "The scale as set now")->required()->check(CLI::PositiveNumber);
+    command->add_option("--scale", options->scale, "The scale as set now")
+        ->required()
+        ->check(number_between(1e-06, 1000000.0));
     command
         ->add_option("--convention", options->convention,
                      "divides: a higher scale reads lower; multiplies: a higher scale reads higher")
@@ -142,7 +153,7 @@ void add_calibrate(Program& program) {
     command->add_option("--idle", options->idle,
                         "READ,REALLY: what the sensor shows with nothing flying, and what a meter does, mA");
     command->add_option("--charger-percent", options->charger_percent, "Accuracy of the charger, % (else 1.5)")
-        ->check(CLI::Range(0.1, 20.0));
+        ->check(number_between(0.1, 20.0));
     command->add_flag("--json", options->json, "One JSON object on standard output");
     program.commands.push_back(
         {command, [options](std::ostream& out, std::ostream& err) { return calibrate(*options, out, err); }});
@@ -192,15 +203,15 @@ void add_pack(Program& program) {
     auto options = std::make_shared<PackOptions>();
     auto* command = program.app.add_subcommand("pack", "What a pack gives under a load, or which pack to fly");
     auto* pack_file = command->add_option("pack", options->pack, "Pack document");
-    auto* current =
-        command->add_option("--current-a", options->current_a, "Constant current, A")->check(CLI::PositiveNumber);
+    auto* current = command->add_option("--current-a", options->current_a, "Constant current, A")
+                        ->check(number_between(0.001, 10000.0));
     command->add_option("--power-w", options->power_w, "Constant power, W")
-        ->check(CLI::PositiveNumber)
-        ->excludes(current);
+        ->excludes(current)
+        ->check(number_between(0.001, 1000000.0));
     command->add_option("--temperature-c", options->temperature_c, "Air, and the pack at the start, °C")
-        ->check(CLI::Range(-40.0, 60.0));
+        ->check(number_between(-40.0, 60.0));
     command->add_option("--landing-cell-v", options->landing_cell_v, "Landing voltage a cell under the load, V")
-        ->check(CLI::Range(1.0, 4.4));
+        ->check(number_between(1.0, 4.4));
     command->add_flag("--fixed-temperature", options->fixed_temperature,
                       "Hold the cells at that temperature, as makers' tables are meant");
     auto* table = command->add_option("--candidates", options->candidates, "CSV of packs to try")
@@ -232,7 +243,7 @@ void add_convert(Program& program) {
     command
         ->add_option("--hide-home", options->hide_home_m,
                      "Leave positions out that are nearer to home than this, m")
-        ->check(CLI::PositiveNumber);
+        ->check(number_between(1.0, 1000000.0));
     program.commands.push_back(
         {command, [options](std::ostream& out, std::ostream& err) { return convert(*options, out, err); }});
 }
@@ -250,15 +261,17 @@ void add_partial(Program& program) {
     auto options = std::make_shared<PartialOptions>();
     auto* command = program.app.add_subcommand("partial", "A whole flight told from a part of it and its recharge");
     command->add_option("pack", options->pack, "Pack document")->required();
-    command->add_option("--flown-min", options->flown_min, "Minutes flown")->required()->check(CLI::PositiveNumber);
+    command->add_option("--flown-min", options->flown_min, "Minutes flown")
+        ->required()
+        ->check(number_between(0.1, 100000.0));
     command->add_option("--recharged-mah", options->recharged_mah, "What the charger put back")
         ->required()
-        ->check(CLI::PositiveNumber);
+        ->check(number_between(0.1, 1000000.0));
     command
         ->add_option("--share-percent", options->share_percent,
                      "Of the rated charge, what a whole flight uses (else 80)")
-        ->check(CLI::Range(1.0, 100.0));
-    command->add_option("--temperature-c", options->temperature_c, "Air, °C")->check(CLI::Range(-40.0, 60.0));
+        ->check(number_between(1.0, 100.0));
+    command->add_option("--temperature-c", options->temperature_c, "Air, °C")->check(number_between(-40.0, 60.0));
     command->add_flag("--json", options->json, "One JSON object on standard output");
     program.commands.push_back(
         {command, [options](std::ostream& out, std::ostream& err) { return partial(*options, out, err); }});
@@ -322,8 +335,16 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         err << complained.str();
         return code == 0 ? exit_done : exit_usage;
     }
-    for (const Command& command : program.commands) {
-        if (*command.parsed) return command.run(out, err);
+    try {
+        for (const Command& command : program.commands) {
+            if (*command.parsed) return command.run(out, err);
+        }
+    } catch (const std::exception& fault) {
+        // Nothing throws for what a pilot wrote. What is left is a fault of ours, and no reason to fall over.
+        err << "sobremesa-cli: a fault inside the program: " << fault.what()
+            << ". Nothing was changed; please report it "
+            << "with the file that it came from.\n";
+        return exit_unusable_input;
     }
     return exit_usage;
 }

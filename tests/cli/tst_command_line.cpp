@@ -76,6 +76,9 @@ private slots:
     void badInputIsOneClearLine_data();
     void badInputIsOneClearLine();
     void usageIsTwo();
+    void numbersThatAreNoneAreRefused_data();
+    void numbersThatAreNoneAreRefused();
+    void aPackWithoutThePowerIsAnAnswer();
     void textIsForPeople();
     void theProgramItselfIgnoresTheDesktopsNumbers();
 
@@ -696,6 +699,67 @@ void CommandLineTest::usageIsTwo() {
     QCOMPARE(cli_run({"--help"}).code, 0);
     QCOMPARE(cli_run({"plan", demo("alcaravan-west.plan.json"), "--book", "x.book", "--settings", "/tmp"}).code, 0);
     QCOMPARE(cli_run({"debrief", demo("2026-04-11-alcaravan-calm.csv"), "--home", "123,456"}).code, 1);
+}
+
+void CommandLineTest::numbersThatAreNoneAreRefused_data() {
+    QTest::addColumn<QStringList>("command");
+    const QString plan = QString::fromStdString(demo("alcaravan-west.plan.json"));
+    const QString log = QString::fromStdString(demo("2026-04-11-alcaravan-calm.csv"));
+    const auto with = [](const char* option, const QStringList& command) {
+        QTest::newRow(option) << (command + QStringList{QLatin1String(option)});
+    };
+    with("--power-w", {QStringLiteral("pack"), plan});
+    with("--current-a", {QStringLiteral("pack"), plan});
+    with("--temperature-c", {QStringLiteral("pack"), plan, QStringLiteral("--power-w"), QStringLiteral("50")});
+    with("--landing-cell-v", {QStringLiteral("pack"), plan, QStringLiteral("--power-w"), QStringLiteral("50")});
+    with("--rested-cell-v", {QStringLiteral("debrief"), log});
+    with("--rest-min", {QStringLiteral("debrief"), log});
+    with("--recharged-mah", {QStringLiteral("debrief"), log});
+    with("--cruise-mps", {QStringLiteral("debrief"), log});
+    with("--pack-mass-kg", {QStringLiteral("aircraft"), plan});
+    with("--extra-mass-kg", {QStringLiteral("aircraft"), plan});
+    with("--extra-electronics-w", {QStringLiteral("aircraft"), plan});
+    with("--head-wind-mps", {QStringLiteral("aircraft"), plan});
+    with("--ground-mps", {QStringLiteral("aircraft"), plan});
+    with("--height-m", {QStringLiteral("aircraft"), plan});
+    with("--hide-home", {QStringLiteral("convert"), log, QStringLiteral("/dev/null/x.gpx")});
+    with("--airspeed-mps", {QStringLiteral("compare"), log, plan, log, plan});
+    with("--flown-min",
+         {QStringLiteral("partial"), plan, QStringLiteral("--recharged-mah"), QStringLiteral("900")});
+    with("--charger-percent", {QStringLiteral("calibrate"), QStringLiteral("--scale"), QStringLiteral("50"),
+                               QStringLiteral("--convention"), QStringLiteral("divides"), QStringLiteral("--pair"),
+                               QStringLiteral("1000,900")});
+}
+
+void CommandLineTest::numbersThatAreNoneAreRefused() {
+    QFETCH(QStringList, command);
+    for (const char* number : {"nan", "inf", "-inf", "1e400", "1e300", "ten"}) {
+        std::vector<std::string> arguments;
+        for (const QString& word : command) arguments.push_back(word.toStdString());
+        // With an equals sign: a minus would begin another option.
+        arguments.back() += "=" + std::string(number);
+        const Run run = cli_run(arguments);
+        QCOMPARE(run.code, 2);
+        QVERIFY(run.out.empty());
+        QVERIFY2(run.err.find(command.back().toStdString()) != std::string::npos, run.err.c_str());
+    }
+}
+
+void CommandLineTest::aPackWithoutThePowerIsAnAnswer() {
+    json plan = json::parse(*io::read_text_file(demo("tarabilla-quarry.plan.json")));
+    plan["pack"]["cell_resistance_ohm"] = 0.9;
+    const std::string weak = file(QStringLiteral("weak.json"), plan.dump());
+    const json reach = cli_run({"reach", weak, "--bearings", "8", "--json"}).object();
+    QCOMPARE(reach["points"].size(), std::size_t(8));
+    for (const auto& point : reach["points"]) QCOMPARE(point["distance_m"].get<double>(), 0.0);
+    QVERIFY(cli_run({"plan", weak, "--json"}).object()["turn"].is_null());
+    QVERIFY(cli_run({"alarms", weak, "--json"}).object()["alarms"].is_null());
+    // Two charges at one current are no table.
+    plan["pack"]["rate_table"] =
+        json::array({{{"current_a", 3}, {"charge_ah", 2.9}}, {{"current_a", 3}, {"charge_ah", 2.8}}});
+    const Run refused = cli_run({"plan", file(QStringLiteral("twice.json"), plan.dump()), "--json"});
+    QCOMPARE(refused.code, 1);
+    QVERIFY2(refused.err.find("pack.rate_table") != std::string::npos, refused.err.c_str());
 }
 
 void CommandLineTest::textIsForPeople() {

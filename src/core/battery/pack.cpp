@@ -95,14 +95,19 @@ double continuous_current_a(const Pack& pack) {
     return least_a;
 }
 
+/// Currents of a rate table closer than this, relatively, are one current.
+constexpr double least_rate_step = 1e-3;
+
 units::Result<Pack> checked(Pack pack) {
+    // 0 is a pack that nobody weighed; a milligram is a slip of the pen, and no number to divide heat by.
+    const double least_mass_kg = pack.mass_kg == 0.0 ? 0.0 : 1e-3;
     const units::Limit limits[] = {
         {"pack.series", double(pack.series), 1, 100},
         {"pack.parallel", double(pack.parallel), 1, 100},
         {"pack.cell_capacity_ah", pack.cell_capacity_ah, 0.01, 100},
         {"pack.cell_resistance_ohm", pack.cell_resistance_ohm.value_or(0.0), 0, 1},
         {"pack.lead_resistance_ohm", pack.lead_resistance_ohm, 0, 1},
-        {"pack.mass_kg", pack.mass_kg, 0, 100},
+        {"pack.mass_kg", pack.mass_kg, least_mass_kg, 100},
         {"pack.capacity_factor", pack.capacity_factor, 0.05, 1.2},
         {"pack.resistance_factor", pack.resistance_factor, 0.2, 20},
         {"pack.start_temperature_c", pack.start_temperature_c.value_or(20.0), -40, 80},
@@ -124,6 +129,15 @@ units::Result<Pack> checked(Pack pack) {
         const units::Limit rows[] = {{"pack.rate_table.current_a", row.current_a, 1e-3, 1000},
                                      {"pack.rate_table.charge_ah", row.charge_ah, 1e-3, 100}};
         if (auto error = units::first_outside(rows)) return tl::unexpected(*error);
+    }
+    // A curve has one charge at each current.
+    for (std::size_t i = 0; i < pack.rate_table.size(); ++i) {
+        for (std::size_t k = 0; k < i; ++k) {
+            const double apart = std::abs(pack.rate_table[i].current_a - pack.rate_table[k].current_a);
+            if (apart > least_rate_step * pack.rate_table[i].current_a) continue;
+            return units::failure(units::ErrorCode::values_conflict, {{}, {}, {}, "pack.rate_table"},
+                                  {{"fields", std::string("rows of the same current_a")}});
+        }
     }
     return pack;
 }

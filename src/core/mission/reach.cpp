@@ -160,8 +160,8 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
 Reach reach(const PlanRequest& request, const FlightConditions& conditions, int bearings,
             const std::stop_token& stop) {
     Reach line;
-    if (conditions.cruise.gives_nothing()) return line;
-    const AfterClimb start = after_climb(request, conditions);
+    // A pack that cannot give the cruise reaches nothing, on every bearing.
+    const AfterClimb start = conditions.cruise.gives_nothing() ? AfterClimb{} : after_climb(request, conditions);
     PlanRequest one = on_bearing(request, 0.0);
     for (int i = 0; i < bearings && !stop.stop_requested(); ++i) {
         one.mission.bearing_deg = 360.0 * i / bearings;

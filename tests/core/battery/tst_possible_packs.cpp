@@ -18,6 +18,8 @@ private slots:
     void everyRangeOfAPack();
     void restingVoltsByChemistry();
     void everyRangeOfARateTable();
+    void aRateTableHasOneChargeAtEachCurrent();
+    void aPackOfNoMassIsOnePilotsDidNotWeigh();
     void everyRangeOfABuild();
 };
 
@@ -33,7 +35,7 @@ void PossiblePacksTest::everyRangeOfAPack() {
     number("pack.cell_capacity_ah", 0.01, 100, [](Pack& p, double v) { p.cell_capacity_ah = v; });
     number("pack.cell_resistance_ohm", 0, 1, [](Pack& p, double v) { p.cell_resistance_ohm = v; });
     number("pack.lead_resistance_ohm", 0, 1, [](Pack& p, double v) { p.lead_resistance_ohm = v; });
-    number("pack.mass_kg", 0, 100, [](Pack& p, double v) { p.mass_kg = v; });
+    number("pack.mass_kg", 0.001, 100, [](Pack& p, double v) { p.mass_kg = v; });
     number("pack.capacity_factor", 0.05, 1.2, [](Pack& p, double v) { p.capacity_factor = v; });
     number("pack.resistance_factor", 0.2, 20, [](Pack& p, double v) { p.resistance_factor = v; });
     number("pack.start_temperature_c", -40, 80, [](Pack& p, double v) { p.start_temperature_c = v; });
@@ -83,6 +85,30 @@ void PossiblePacksTest::everyRangeOfARateTable() {
         pack.rate_table = {{1.0, 3.0}, {5.0, charge}};
         return checked(pack);
     });
+}
+
+void PossiblePacksTest::aRateTableHasOneChargeAtEachCurrent() {
+    const auto refused = [](std::vector<RatePoint> rows) {
+        Pack pack;
+        pack.rate_table = std::move(rows);
+        const auto said = checked(pack);
+        return !said && said.error().code == units::ErrorCode::values_conflict &&
+               said.error().where.field == "pack.rate_table";
+    };
+    QVERIFY(refused({{3.0, 2.9}, {3.0, 2.9}}));
+    QVERIFY(refused({{3.0, 2.9}, {10.0, 2.6}, {3.0, 2.8}}));
+    QVERIFY(refused({{3.0, 2.9}, {3.0000001, 2.2}}));
+    QVERIFY(!refused({{3.0, 2.9}, {3.01, 2.89}}));
+    QVERIFY(!refused({{3.0, 2.9}}));
+}
+
+void PossiblePacksTest::aPackOfNoMassIsOnePilotsDidNotWeigh() {
+    Pack pack;
+    pack.mass_kg = 0.0;
+    QVERIFY(checked(pack));
+    pack.mass_kg = 1e-300;
+    QVERIFY(!checked(pack));
+    QCOMPARE(checked(pack).error().where.field, std::string("pack.mass_kg"));
 }
 
 void PossiblePacksTest::everyRangeOfABuild() {

@@ -20,6 +20,7 @@ private slots:
     void againstBruteForce();
     void groundEndsIt();
     void aStormLeavesNothing();
+    void aPackWithoutThePowerReachesNothing();
     void aStopStopsIt();
 };
 
@@ -149,6 +150,18 @@ void ReachTest::aStormLeavesNothing() {
     for (const auto& point : line->points) QCOMPARE(point.distance_m.value, 0.0);
     request.pack.cell_capacity_ah = 0.01;
     QVERIFY(reach(request, 16).has_value());
+}
+
+void ReachTest::aPackWithoutThePowerReachesNothing() {
+    PlanRequest request = sample_request();
+    request.pack.cell_resistance_ohm = 0.9;
+    const auto line = reach(request, 24);
+    QVERIFY(line);
+    QCOMPARE(line->points.size(), 24u);
+    for (std::size_t i = 0; i < 24; ++i) {
+        QCOMPARE(line->points[i].bearing_deg, 15.0 * double(i));
+        QCOMPARE(line->points[i].distance_m.value, 0.0);
+    }
 }
 
 void ReachTest::aStopStopsIt() {
