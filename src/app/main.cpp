@@ -10,6 +10,7 @@
 #include <QTextStream>
 #include <QTimer>
 
+#include "app/shell/guarded_application.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/theme/look.hpp"
 #include "session/flight_folder.hpp"
@@ -38,7 +39,7 @@ private:
 } // namespace
 
 int main(int argc, char** argv) {
-    QApplication application(argc, argv);
+    sobremesa::app::GuardedApplication application(argc, argv);
     // Qt adopts the desktop's number format; numbers never do.
     std::setlocale(LC_NUMERIC, "C");
     QApplication::setApplicationName(QStringLiteral("sobremesa"));

@@ -98,7 +98,12 @@ void LearningSession::choose(std::optional<Id> aircraft) {
 }
 
 void LearningSession::followDesk() {
-    if (chosen_ && !desk_.shelves().aircraft.contains(*chosen_)) chosen_.reset();
+    if (chosen_ && !desk_.shelves().aircraft.contains(*chosen_)) {
+        // What was learned goes with it: nobody is there to take it.
+        chosen_.reset();
+        lessons_.reset();
+        emit changed();
+    }
     if (chosen_) due_.start();
 }
 
@@ -133,7 +138,9 @@ book::KeptAircraft taught(const book::KeptAircraft& kept, const Lessons& lessons
 void LearningSession::learn() {
     if (!lessons_ || !lessons_->aircraft_id || lessons_->lessons.empty()) return;
     const Id id = *lessons_->aircraft_id;
-    const auto& kept = desk_.shelves().aircraft.at(id);
+    const auto found = desk_.shelves().aircraft.find(id);
+    if (found == desk_.shelves().aircraft.end()) return;
+    const auto& kept = found->second;
     const double before = power_in_cruise_w(kept.aircraft, lessons_->reference_mass_kg);
     const auto changed_one = taught(kept, *lessons_);
     if (!desk_.put(EditKind::learn_aircraft, id, changed_one)) return;
@@ -143,8 +150,9 @@ void LearningSession::learn() {
 
 void LearningSession::forget() {
     if (!chosen_) return;
-    auto kept = desk_.shelves().aircraft.at(*chosen_);
-    if (!kept.aircraft.curve) return;
+    const auto found = desk_.shelves().aircraft.find(*chosen_);
+    if (found == desk_.shelves().aircraft.end() || !found->second.aircraft.curve) return;
+    auto kept = found->second;
     kept.aircraft.curve.reset();
     (void)desk_.put(EditKind::forget_curve, *chosen_, kept);
 }

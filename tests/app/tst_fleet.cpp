@@ -34,6 +34,7 @@ private slots:
     void oneCruiseIsEnoughForACurve();
     void flightsDrawTheCurve();
     void takingTheCurveChangesThePlanAndIsUndone();
+    void anAircraftThatIsUndoneTakesWhatItTaughtAlong();
     void aHeadWindMovesTheSpeedForRange();
     void aWantedGroundSpeedIsJudged();
     void theSpeedIsDraggedForItsPrice();
@@ -159,6 +160,21 @@ void FleetTest::takingTheCurveChangesThePlanAndIsUndone() {
     settle();
     press("forgetCurveButton");
     QVERIFY(!(*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+}
+
+void FleetTest::anAircraftThatIsUndoneTakesWhatItTaughtAlong() {
+    chooseAircraft("Alcaraván");
+    for (int i = 0; i < 4; ++i) addFlight("Made", 1.25, 1e9 + i);
+    fleet().showCurve();
+    settle();
+    auto& desk = (*window_)->desk();
+    const Id id = aircraft("Alcaraván");
+    for (int edits = 0; desk.shelves().aircraft.contains(id) && edits < 50; ++edits) desk.undo();
+    QVERIFY(!desk.shelves().aircraft.contains(id));
+    learning().learn();
+    learning().forget();
+    QVERIFY(!learning().lessons() || learning().lessons()->aircraft_id != id);
+    QVERIFY(!desk.shelves().aircraft.contains(id));
 }
 
 void FleetTest::aHeadWindMovesTheSpeedForRange() {

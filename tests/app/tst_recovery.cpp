@@ -1,8 +1,10 @@
 // The window after a crash: the real program is started, killed, and its book opened again.
 
 #include <QProcess>
+#include <QTimer>
 
 #include <csignal>
+#include <stdexcept>
 
 #include "app/opened_window.hpp"
 #include "app/shell/commands.hpp"
@@ -15,6 +17,7 @@ using namespace sobremesa::app;
 class RecoveryTest : public QObject {
     Q_OBJECT
 private slots:
+    void aFaultIsSaidAndTheWindowGoesOn();
     void init();
     void aKilledWindowIsFoundAsItWas();
     void aSecondWindowIsToldAndOnlyReads();
@@ -118,6 +121,16 @@ void RecoveryTest::theBookChosenIsRemembered() {
     }
     const MainWindow again(folder_->path(), {});
     QCOMPARE(const_cast<MainWindow&>(again).desk().keeper().path(), other);
+}
+
+void RecoveryTest::aFaultIsSaidAndTheWindowGoesOn() {
+    OpenedWindow window;
+    QTest::ignoreMessage(QtWarningMsg, "a fault inside the program: made for a test");
+    QTimer::singleShot(0, &*window, [] { throw std::runtime_error("made for a test"); });
+    QTRY_VERIFY(window->messages().text().contains(QStringLiteral("made for a test")));
+    window->showPlace(Place::plan);
+    window.settle();
+    QVERIFY(window->planSession().plan());
 }
 
 SOBREMESA_TEST(RecoveryTest)

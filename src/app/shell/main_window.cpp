@@ -18,6 +18,7 @@
 #include "app/places/sensors/sensors_place.hpp"
 #include "app/places/shelf/shelf_place.hpp"
 #include "app/shell/commands.hpp"
+#include "app/shell/guarded_application.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/shell/place_rail.hpp"
 #include "app/shell/remembered_look.hpp"
@@ -233,6 +234,14 @@ void MainWindow::connectFlight() {
 }
 
 void MainWindow::connectDesk() {
+    if (auto* guarded = qobject_cast<GuardedApplication*>(qApp)) {
+        connect(guarded, &GuardedApplication::faulted, this, [this](const QString& what) {
+            messages_->showTrouble(
+                tr("A fault inside the program stopped what was just asked for: %1. The logbook is "
+                   "unharmed; please report what you did before.")
+                    .arg(what));
+        });
+    }
     connect(&desk_, &session::Desk::historyChanged, this, &MainWindow::showHistory);
     connect(&desk_, &session::Desk::aircraftChanged, fleet_shelf_, &ShelfPlace::refresh);
     connect(&desk_, &session::Desk::packsChanged, packs_shelf_, &ShelfPlace::refresh);
