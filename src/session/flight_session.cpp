@@ -73,6 +73,7 @@ void FlightSession::openFlight(Id id) {
 
 void FlightSession::debriefed() {
     const auto debrief = debrief_.debrief();
+    if (filing_ && !left_while_filing_) left_while_filing_ = flight_;
     filed_.reset();
     if (opening_flight_ && desk_.shelves().flights.contains(*opening_flight_)) {
         filed_ = *std::exchange(opening_flight_, std::nullopt);
@@ -251,13 +252,15 @@ void FlightSession::file() {
         },
         [this, debrief](const units::Result<logbook::StoredLog>& stored) {
             filing_ = false;
+            // With its own setting, whatever lies on the table by now.
+            const auto left = std::exchange(left_while_filing_, std::nullopt);
             if (!stored) {
                 emit filedChanged();
                 emit refused(stored.error());
                 return;
             }
             desk_.addLog(*stored);
-            book::KeptFlight kept = flight_;
+            book::KeptFlight kept = left.value_or(flight_);
             kept.log_id = stored->id;
             kept.filed_utc = logbook::utc_now();
             showing_ = true;

@@ -102,6 +102,8 @@ private:
     std::optional<debrief::FlightAccount> account_;
     std::int64_t document_ = 0;
     bool filing_ = false;
+    /// The flight that is being filed, as it was left for another log.
+    std::optional<book::KeptFlight> left_while_filing_;
     bool showing_ = false;
     /// Logs from the book are laid out here to be read.
     QTemporaryDir from_book_;

@@ -3,6 +3,8 @@
 #include <QLineEdit>
 #include <QPushButton>
 
+#include <future>
+
 #include "app/charts/homeward_chart.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/debrief/debrief_place.hpp"
@@ -28,6 +30,7 @@ private slots:
     void nonsenseIsMarkedWhereTyped();
     void aFiledFlightFollowsItsPack();
     void theSameLogIsNotFiledTwice();
+    void anotherLogOpenedWhileFilingChangesNothing();
     void undoTakesTheFlightOutAndTheLogStaysOnTheTable();
     void theFlownChartLiesOverItsForecast();
     void aLogWithoutCurrentHasNoFlownChart();
@@ -162,6 +165,39 @@ void FilingTest::theSameLogIsNotFiledTwice() {
     (*window_)->flightSession().file();
     QTest::qWait(50);
     QCOMPARE((*window_)->desk().shelves().flights.size(), std::size_t(1));
+}
+
+void FilingTest::anotherLogOpenedWhileFilingChangesNothing() {
+    window_->openLog("2026-04-11-alcaravan-calm.csv");
+    // The book-keeper is busy: whatever is filed waits behind this.
+    std::promise<void> busy;
+    (*window_)->desk().keeper().run<int>(
+        [until = busy.get_future().share()](logbook::Book&, std::stop_token) {
+            until.wait();
+            return 0;
+        },
+        [](int) {});
+    auto& flight = (*window_)->flightSession();
+    flight.setNote(QStringLiteral("calm as said"));
+    flight.file();
+    flight.setRecharged(1.234);
+    const std::string name = flight.flight().name;
+    const double wind_mps = flight.flight().flown.weather.wind.speed_mps;
+    window_->openLog("2026-05-09-tarabilla-quarry-and-back.csv");
+    QVERIFY(flight.flight().name != name);
+    busy.set_value();
+    QTRY_COMPARE_WITH_TIMEOUT((*window_)->desk().shelves().flights.size(), std::size_t(1), 10000);
+    QTRY_VERIFY_WITH_TIMEOUT(!flight.is_filing(), 10000);
+    const auto& kept = (*window_)->desk().shelves().flights.begin()->second;
+    QCOMPARE(kept.name, name);
+    QCOMPARE(kept.note, std::string("calm as said"));
+    // What was said while it was being filed counts, too.
+    QVERIFY(kept.recharged_ah.has_value());
+    VERIFY_NEAR(*kept.recharged_ah, 1.234, 1e-12);
+    QCOMPARE(kept.flown.weather.wind.speed_mps, wind_mps);
+    // The other log is on the table, not filed.
+    QVERIFY(!flight.filed());
+    QVERIFY(flight.flight().note.empty());
 }
 
 void FilingTest::undoTakesTheFlightOutAndTheLogStaysOnTheTable() {
