@@ -21,5 +21,11 @@ int main(int argc, char** argv) {
     }
     // Qt adopts the desktop's number format; numbers in files and on standard output never do.
     std::setlocale(LC_NUMERIC, "C");
-    return sobremesa::cli::run(arguments, std::cout, std::cerr);
+    const int code = sobremesa::cli::run(arguments, std::cout, std::cerr);
+    // An answer that did not arrive is none: a full disk behind a redirection is seen here first.
+    if (code == sobremesa::cli::exit_done && !std::cout.flush()) {
+        std::cerr << "sobremesa-cli: The output cannot be written: is the disk full?\n";
+        return sobremesa::cli::exit_unusable_input;
+    }
+    return code;
 }

@@ -1,5 +1,6 @@
 #include "paper/flight_card.hpp"
 
+#include <QBuffer>
 #include <QCoreApplication>
 #include <QFontDatabase>
 #include <QImage>
@@ -11,6 +12,7 @@
 
 #include "core/mission/wind_rows.hpp"
 #include "core/units/quantity.hpp"
+#include "io/text_file.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
@@ -312,7 +314,11 @@ void paint(QPainter& painter, const QRectF& page, const FlightCard& card, const 
 }
 
 units::Result<void> write_pdf(const FlightCard& card, const QString& path, const QString& family) {
-    QPdfWriter writer(path);
+    // Made whole first, then put in place: a full disk leaves no half card, and is seen.
+    QByteArray made;
+    QBuffer buffer(&made);
+    buffer.open(QIODevice::WriteOnly);
+    QPdfWriter writer(&buffer);
     writer.setPageSize(QPageSize(QPageSize::A4));
     writer.setPageMargins(QMarginsF(13.0, 12.0, 13.0, 10.0), QPageLayout::Millimeter);
     constexpr int dots_per_inch = 600;
@@ -326,6 +332,9 @@ units::Result<void> write_pdf(const FlightCard& card, const QString& path, const
         return units::failure(units::ErrorCode::file_unwritable, where);
     }
     paint(painter, QRectF(0.0, 0.0, writer.width(), writer.height()), card, family);
+    painter.end();
+    if (const auto written = io::write_text_file(path.toStdString(), made.toStdString()); !written)
+        return tl::unexpected(written.error());
     return {};
 }
 

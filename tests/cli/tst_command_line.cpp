@@ -51,6 +51,7 @@ private slots:
     void planWithoutSolutionIsAnAnswer();
     void planOverTerrainAndRoutes();
     void planWritesItsFlightCard();
+    void aFullDiskIsSeenAndLeavesNothing();
     void reachAndAlarms();
     void planRefusesTheImpossible();
     void packKeepsItsContract();
@@ -176,6 +177,45 @@ void CommandLineTest::planWritesItsFlightCard() {
                    QStringLiteral("--card"), QStringLiteral("/nowhere/card.pdf")});
     QVERIFY(program.waitForFinished(60000));
     QCOMPARE(program.exitCode(), 1);
+}
+
+void CommandLineTest::aFullDiskIsSeenAndLeavesNothing() {
+    const QString plan = QString::fromStdString(demo("tarabilla-quarry.plan.json"));
+    const QString log = QString::fromStdString(demo("2026-04-11-alcaravan-calm.csv"));
+    const QString program = QStringLiteral(BIN_DIR "/sobremesa-cli");
+    const auto shell = [](const QString& command) {
+        QProcess bash;
+        auto environment = QProcessEnvironment::systemEnvironment();
+        environment.insert(QStringLiteral("QT_QPA_PLATFORM"), QStringLiteral("offscreen"));
+        bash.setProcessEnvironment(environment);
+        bash.start(QStringLiteral("bash"), {QStringLiteral("-c"), command});
+        if (!bash.waitForFinished(60000)) qFatal("it does not end");
+        return std::pair(bash.exitCode(), bash.readAllStandardError());
+    };
+    // No file may grow beyond one kilobyte: as a full disk, and for every writer.
+    const QString full = QStringLiteral("trap '' XFSZ; ulimit -f 1; ");
+    for (const auto& [what, ending] : {std::pair(QStringLiteral("plan %1 --card ").arg(plan), "pdf"),
+                                       std::pair(QStringLiteral("convert %1 ").arg(log), "gpx")}) {
+        const QString target = folder_.filePath(QStringLiteral("full.") + QLatin1String(ending));
+        QFile before(target);
+        QVERIFY(before.open(QIODevice::WriteOnly));
+        before.write("as it was");
+        before.close();
+        const auto [code, said] = shell(full + program + QLatin1Char(' ') + what + target);
+        QVERIFY2(code == 1, said.constData());
+        QVERIFY2(said.contains("cannot be written"), said.constData());
+        QVERIFY(before.open(QIODevice::ReadOnly));
+        QCOMPARE(before.readAll(), QByteArray("as it was"));
+        QVERIFY(!QFile::exists(target + QStringLiteral(".part")));
+    }
+    // A device is written as it stands, its errors seen: neither replaced nor renamed over.
+    const auto [code, said] =
+        shell(program + QStringLiteral(" plan ") + plan + QStringLiteral(" --card /dev/full"));
+    QVERIFY2(code == 1, said.constData());
+    QVERIFY(shell(program + QStringLiteral(" plan ") + plan + QStringLiteral(" --card /dev/null")).first == 0);
+    QVERIFY(shell(QStringLiteral("test -c /dev/null && test -c /dev/full")).first == 0);
+    // And so is the output itself.
+    QCOMPARE(shell(program + QStringLiteral(" plan ") + plan + QStringLiteral(" --json > /dev/full")).first, 1);
 }
 
 void CommandLineTest::reachAndAlarms() {
