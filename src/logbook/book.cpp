@@ -1,9 +1,13 @@
 #include "logbook/book.hpp"
 
+#include <cerrno>
 #include <charconv>
+#include <cstdio>
+#include <cstring>
 #include <ctime>
 #include <filesystem>
 
+#include <fcntl.h>
 #include <unistd.h>
 
 #include <nlohmann/json.hpp>
@@ -274,10 +278,40 @@ units::Result<void> Book::put(const Figures& figures) {
     return connection_.run(statement);
 }
 
-units::Result<void> Book::backUp(const std::string& path) {
-    Statement statement = connection_.prepare("VACUUM INTO ?");
-    statement.bind(path);
-    return connection_.run(statement);
+units::Result<void> Book::backUp(const std::string& path, bool replace) {
+    std::error_code trouble;
+    units::Where where;
+    where.file = path;
+    if (std::filesystem::equivalent(path, this->path(), trouble))
+        return units::failure(units::ErrorCode::backup_is_the_book, where);
+    if (!replace && std::filesystem::exists(path, trouble))
+        return units::failure(units::ErrorCode::backup_exists, where);
+    const std::string beside = path + ".part";
+    std::filesystem::remove(beside, trouble);
+    auto done = copyTo(beside);
+    if (done && ::rename(beside.c_str(), path.c_str()) != 0)
+        done = tl::unexpected(book_error(path, SQLITE_IOERR, std::strerror(errno)));
+    if (!done) std::filesystem::remove(beside, trouble);
+    return done;
+}
+
+/// A copy that is on the disk and reads back whole.
+units::Result<void> Book::copyTo(const std::string& path) {
+    {
+        Statement statement = connection_.prepare("VACUUM INTO ?");
+        statement.bind(path);
+        if (auto done = connection_.run(statement); !done) return done;
+    }
+    const int descriptor = ::open(path.c_str(), O_RDONLY | O_CLOEXEC);
+    const bool synced = descriptor >= 0 && ::fsync(descriptor) == 0;
+    const std::string reason = synced ? "" : std::strerror(errno);
+    if (descriptor >= 0) ::close(descriptor);
+    if (!synced) return tl::unexpected(book_error(path, SQLITE_IOERR, reason));
+    BookOptions look_only;
+    look_only.read_only = true;
+    auto copy = Book::open(path, look_only);
+    if (!copy) return tl::unexpected(copy.error());
+    return copy->checkWhole();
 }
 
 units::Result<void> Book::checkWhole() {

@@ -83,12 +83,16 @@ public:
     /// @error `log_damaged` naming the chunk
     units::Result<void> writeLog(std::int64_t log_id, const std::string& file);
 
-    /// A copy of the whole book, compact, at a path where no file is.
-    units::Result<void> backUp(const std::string& path);
+    /// A copy of the whole book, compact. Written beside, read again, and only then put in its place: what was there
+    /// before stays until the copy is known to be whole.
+    /// @param replace  whether a file that is there may be replaced
+    /// @error `backup_is_the_book`, `backup_exists`, `book_full`, `book_damaged` where the copy does not read back
+    units::Result<void> backUp(const std::string& path, bool replace = false);
     /// Reads every page. @error `book_damaged`
     units::Result<void> checkWhole();
 
 private:
+    units::Result<void> copyTo(const std::string& path);
     units::Result<void> prepare(const BookOptions& options);
     units::Result<void> apply(const std::vector<RecordChange>& changes, bool forward);
 

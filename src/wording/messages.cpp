@@ -250,6 +250,12 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "The logbook is being written elsewhere. Close the other window or command, then try again.")},
+    {ErrorCode::backup_is_the_book,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "This is the open logbook itself, which cannot be its own backup. Choose another file.")},
+    {ErrorCode::backup_exists,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "There is a file of this name already, and a backup replaces none. Choose another name.")},
     {ErrorCode::book_failed,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The logbook could not be written: %1. Look at the disk it is on."),
      {{{Format::text, "reason"}}}},

@@ -11,6 +11,7 @@
 #include <fcntl.h>
 #include <sqlite3.h>
 #include <sys/file.h>
+#include <sys/resource.h>
 #include <sys/wait.h>
 #include <unistd.h>
 
@@ -109,6 +110,7 @@ private slots:
     void stopsStoringWhenAsked();
     void tellsADamagedChunk();
     void backsUpTheWhole();
+    void aBackupHarmsNothingThatIsThere();
 
 private:
     std::string file(const char* name) const { return folder_->filePath(QLatin1String(name)).toStdString(); }
@@ -502,6 +504,42 @@ void BookTest::backsUpTheWhole() {
     QCOMPARE(pack_in(*copy), std::string("one"));
     QVERIFY(copy->writeLog(1, file("again.csv")));
     QVERIFY(bytes_of(file("again.csv")) == bytes_of(file("flight.csv")));
+}
+
+void BookTest::aBackupHarmsNothingThatIsThere() {
+    std::ofstream(file("flight.csv"), std::ios::binary) << many_bytes(3'000'000);
+    auto book = Book::open(path_);
+    QVERIFY(book->make(pack_edit(1, "", "one"), 7) && book->storeLog(file("flight.csv")));
+    // The book itself, by whatever name.
+    for (const std::string& itself : {path_, file("./logbook.sqlite")}) {
+        const auto refused = book->backUp(itself, true);
+        QVERIFY(!refused);
+        QCOMPARE(int(refused.error().code), int(ErrorCode::backup_is_the_book));
+    }
+    QCOMPARE(pack_in(*book), std::string("one"));
+    // No room for the copy: the earlier one stays as it was, and no half of a copy beside it.
+    std::ofstream(file("backup.sqlite"), std::ios::binary) << "an earlier backup";
+    const auto there = book->backUp(file("backup.sqlite"));
+    QCOMPARE(int(there.error().code), int(ErrorCode::backup_exists));
+    rlimit before{};
+    getrlimit(RLIMIT_FSIZE, &before);
+    rlimit small = before;
+    small.rlim_cur = 100'000;
+    signal(SIGXFSZ, SIG_IGN);
+    setrlimit(RLIMIT_FSIZE, &small);
+    const auto full = book->backUp(file("backup.sqlite"), true);
+    setrlimit(RLIMIT_FSIZE, &before);
+    QVERIFY(!full);
+    QCOMPARE(bytes_of(file("backup.sqlite")), std::string("an earlier backup"));
+    QVERIFY(!std::filesystem::exists(file("backup.sqlite.part")));
+    // With room it is replaced, and reads back.
+    QVERIFY(book->backUp(file("backup.sqlite"), true));
+    auto copy = Book::open(file("backup.sqlite"));
+    QVERIFY(copy && copy->checkWhole());
+    QCOMPARE(pack_in(*copy), std::string("one"));
+    // Into a folder that is not there: said, and nothing made.
+    QVERIFY(!book->backUp(file("nowhere/backup.sqlite"), true));
+    QCOMPARE(pack_in(*book), std::string("one"));
 }
 
 SOBREMESA_TEST(BookTest)

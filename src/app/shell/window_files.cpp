@@ -238,10 +238,10 @@ void MainWindow::backUpBook(const QString& path) {
     desk_.settle();
     exporting_ = path;
     messages_->showProgress(tr("Backing up"), 0.0);
-    // A backup never replaces another file by itself; the dialog asked.
-    QFile::remove(path);
+    // The dialog asked whether a file that is there may go; it goes when the copy is whole.
+    constexpr bool replace = true;
     desk_.keeper().run<units::Result<void>>(
-        [path](logbook::Book& book, const std::stop_token&) { return book.backUp(path.toStdString()); },
+        [path](logbook::Book& book, const std::stop_token&) { return book.backUp(path.toStdString(), replace); },
         [this, path](const units::Result<void>& done) {
             exporting_.clear();
             if (!done)

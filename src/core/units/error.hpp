@@ -51,6 +51,8 @@ enum class ErrorCode {
     book_full,
     book_read_only,
     book_in_use,
+    backup_is_the_book,
+    backup_exists,
     book_failed,
     log_damaged,
     cancelled,
