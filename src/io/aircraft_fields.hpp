@@ -22,8 +22,8 @@ struct DocumentWords<telemetry::ScaleConvention> {
 
 template <class Visitor, class Part>
 void describe_climbing(Visitor& v, Part& c) {
-    v.required("airspeed_mps", c.reference_airspeed_mps, {"airspeed that the line is drawn around"});
-    v.required("efficiency", c.at_reference, {"climbing power over what it takes more, there"});
+    v.required("airspeed_mps", c.reference_airspeed_mps, {"reference airspeed"});
+    v.required("efficiency", c.at_reference, {"climb power over the extra electrical power it takes, at that airspeed"});
     v.number("per_mps", c.per_mps, {"its change with airspeed"});
     v.number("variance", c.variance_at_reference, {"of the efficiency", "a wide one"});
     v.number("variance_per_mps", c.variance_per_mps, {"of its change"});
@@ -38,12 +38,12 @@ void describe_climbing(Visitor& v, Part& c) {
 
 template <class Visitor, class Curve>
 void describe_curve(Visitor& v, Curve& curve) {
-    v.required("reference_mass_kg", curve.reference_mass_kg, {"what the parts are meant at"});
-    v.required("reference_airspeed_mps", curve.reference_airspeed_mps, {"the same"});
+    v.required("reference_mass_kg", curve.reference_mass_kg, {"all-up mass that the parts below refer to"});
+    v.required("reference_airspeed_mps", curve.reference_airspeed_mps, {"airspeed that they refer to"});
     v.number("disc_area_m2", curve.disc_area_m2, {"of all rotors; needed by a rotor"});
     v.numbers("part_w", curve.part_w, {"induced, profile and parasite power at the reference", "required"});
     v.numbers("covariance", curve.covariance, {"of their logarithms, row by row", "required"});
-    v.number("electronics_w", curve.electronics_w, {"never less is drawn"});
+    v.number("electronics_w", curve.electronics_w, {"drawn by the electronics, at every airspeed"});
     v.number("scatter", curve.scatter, {"of a flight around the curve, relative"});
     v.required("least_flown_mps", curve.least_flown_mps, {"slowest airspeed flown"});
     v.required("most_flown_mps", curve.most_flown_mps, {"fastest"});
@@ -81,12 +81,12 @@ void describe_aircraft(Visitor& v, Aircraft& a) {
     v.number("bay_length_m", a.bay_length_m, {"length of the bay"});
     v.number("bay_width_m", a.bay_width_m, {"its width"});
     v.number("bay_height_m", a.bay_height_m, {"its height"});
-    v.object("wing", a.wing, {"of a wing", "stall not known"}, [](auto& inner, auto& wing) {
+    v.object("wing", a.wing, {"its size, of a wing", "stall not known"}, [](auto& inner, auto& wing) {
         inner.number("area_m2", wing.area_m2, {"wing area"});
         inner.number("span_m", wing.span_m, {"wing span"});
         inner.number("cl_max", wing.cl_max, {"greatest lift coefficient", "1.1"});
     });
-    v.object("rotor", a.rotor, {"of a rotor", "disc from the mass"}, [](auto& inner, auto& rotor) {
+    v.object("rotor", a.rotor, {"its size, of a multirotor", "disc from the mass"}, [](auto& inner, auto& rotor) {
         inner.number("rotors", rotor.rotors, {"how many", "4"});
         inner.number("propeller_diameter_m", rotor.propeller_diameter_m, {"of each"});
     });

@@ -312,7 +312,10 @@ private:
         describe(lister, part);
         rows_.insert(rows_.end(), lister.rows_.begin(), lister.rows_.end());
     }
-    static std::string plain(double value) { return nlohmann::json(value).dump(); }
+    template <class Number>
+    static std::string plain(Number value) {
+        return nlohmann::json(value).dump();
+    }
 
     std::string path_;
     std::vector<FieldRow> rows_;
