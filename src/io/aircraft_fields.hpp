@@ -23,7 +23,8 @@ struct DocumentWords<telemetry::ScaleConvention> {
 template <class Visitor, class Part>
 void describe_climbing(Visitor& v, Part& c) {
     v.required("airspeed_mps", c.reference_airspeed_mps, {"reference airspeed"});
-    v.required("efficiency", c.at_reference, {"climb power over the extra electrical power it takes, at that airspeed"});
+    v.required("efficiency", c.at_reference,
+               {"climb power over the extra electrical power it takes, at that airspeed"});
     v.number("per_mps", c.per_mps, {"its change with airspeed"});
     v.number("variance", c.variance_at_reference, {"of the efficiency", "a wide one"});
     v.number("variance_per_mps", c.variance_per_mps, {"of its change"});

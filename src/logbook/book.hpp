@@ -83,8 +83,8 @@ public:
     /// @error `log_damaged` naming the chunk
     units::Result<void> writeLog(std::int64_t log_id, const std::string& file);
 
-    /// A copy of the whole book, compact. Written beside, read again, and only then put in its place: what was there
-    /// before stays until the copy is known to be whole.
+    /// A copy of the whole book, compact. Written beside, read again, and only then put in its place: what was
+    /// there before stays until the copy is known to be whole.
     /// @param replace  whether a file that is there may be replaced
     /// @error `backup_is_the_book`, `backup_exists`, `book_full`, `book_damaged` where the copy does not read back
     units::Result<void> backUp(const std::string& path, bool replace = false);

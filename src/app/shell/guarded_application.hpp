@@ -4,8 +4,8 @@
 
 namespace sobremesa::app {
 
-/// The application with a last guard: nothing in the program throws for what a pilot did or wrote, and what throws all the
-/// same is a fault of ours that must not take the window, and what was typed into it, along.
+/// The application with a last guard: nothing in the program throws for what a pilot did or wrote, and what throws
+/// all the same is a fault of ours that must not take the window, and what was typed into it, along.
 class GuardedApplication : public QApplication {
     Q_OBJECT
 public:
