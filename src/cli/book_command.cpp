@@ -1,5 +1,6 @@
 #include "cli/book_command.hpp"
 
+#include <algorithm>
 #include <filesystem>
 #include <ostream>
 
@@ -67,6 +68,37 @@ int list(session::Desk& desk, bool json, std::ostream& out) {
     return exit_done;
 }
 
+int check(logbook::Book& book, bool json, std::ostream& out, std::ostream& err) {
+    const auto checked = session::check_book(book);
+    if (!checked) return unusable(checked.error(), err);
+    const auto& contents = checked->contents;
+    const auto damaged_records =
+        std::count_if(checked->damage.begin(), checked->damage.end(),
+                      [](const auto& error) { return error.code == units::ErrorCode::record_damaged; });
+    const auto records = std::count_if(contents.records.begin(), contents.records.end(),
+                                       [](const auto& record) { return record.kind != logbook::Kind::desk; });
+    if (json) {
+        Json damage = Json::array();
+        for (const auto& error : checked->damage) damage.push_back(wording::message(error).toStdString());
+        const Json answer = {{"book", book.path()},
+                             {"whole", checked->damage.empty()},
+                             {"records", records},
+                             {"records_readable", records - damaged_records},
+                             {"logs", contents.logs.size()},
+                             {"logs_whole", checked->whole_logs.size()},
+                             {"damage", damage}};
+        out << answer.dump(2) << "\n";
+    } else if (checked->damage.empty()) {
+        out << "whole: " << records << " records, " << contents.logs.size() << " logs\n";
+    } else {
+        for (const auto& error : checked->damage) unusable(error, err);
+        out << "damaged; still to be had: " << records - damaged_records << " of " << records << " records, "
+            << checked->whole_logs.size() << " of " << contents.logs.size()
+            << " logs whole. `book export FOLDER` writes them out.\n";
+    }
+    return checked->damage.empty() ? exit_done : exit_unusable_input;
+}
+
 /// Waits, with an event loop, until what was begun has said how it ended.
 int bring_in(session::Desk& desk, const std::string& path, std::ostream& out, std::ostream& err) {
     auto entries = session::read_book_document(QString::fromStdString(path));
@@ -117,25 +149,43 @@ int run_book(const BookOptions& options, std::ostream& out, std::ostream& err) {
     if (options.action == BookAction::list || writes) {
         session::PlanSession plans;
         session::Desk desk(plans);
+        int code = exit_done;
+        QObject::connect(&desk, &session::Desk::unreadable,
+                         [&](const units::Error& error) { code = unusable(error, err); });
         if (auto opened = desk.openBook(QString::fromStdString(path), how); !opened)
             return unusable(opened.error(), err);
         for (const auto& notice : desk.keeper().notices())
             err << "sobremesa-cli: " << wording::message(notice, wording::Quantities()).toStdString() << "\n";
-        if (!writes) return list(desk, options.json, out);
-        if (!desk.keeper().is_writable())
-            return unusable({units::ErrorCode::book_read_only, {path, {}, {}, {}}, {}}, err);
+        // What can be listed is; that something could not is said, and in the exit status.
+        if (!writes) return std::max(list(desk, options.json, out), code);
+        if (!desk.keeper().is_writable()) {
+            const auto& notices = desk.keeper().notices();
+            const bool in_use = std::any_of(notices.begin(), notices.end(), [](const auto& notice) {
+                return notice.code == units::NoticeCode::book_in_use;
+            });
+            return unusable(
+                {in_use ? units::ErrorCode::book_in_use : units::ErrorCode::book_read_only, {path, {}, {}, {}}, {}},
+                err);
+        }
         return bring_in(desk, options.target, out, err);
     }
     auto book = logbook::Book::open(path, how);
     if (!book) return unusable(book.error(), err);
     units::Result<void> done;
-    if (options.action == BookAction::check) done = book->checkWhole();
+    if (options.action == BookAction::check) return check(*book, options.json, out, err);
     if (options.action == BookAction::back_up) done = book->backUp(options.target);
-    if (options.action == BookAction::export_all)
-        done = session::export_book(*book, QString::fromStdString(options.target));
+    std::vector<units::Error> damage;
+    if (options.action == BookAction::export_all) {
+        auto exported = session::export_book(*book, QString::fromStdString(options.target));
+        if (exported)
+            damage = std::move(*exported);
+        else
+            done = tl::unexpected(exported.error());
+    }
     if (!done) return unusable(done.error(), err);
-    out << (options.action == BookAction::check ? "whole" : "written") << "\n";
-    return exit_done;
+    for (const auto& error : damage) unusable(error, err);
+    out << (damage.empty() ? "written" : "written, except what is damaged") << "\n";
+    return damage.empty() ? exit_done : exit_unusable_input;
 }
 
 } // namespace sobremesa::cli

@@ -297,7 +297,9 @@ void add_book(Program& program) {
     };
     action("list", "The flights and their main figures", BookAction::list)
         ->add_flag("--json", options->json, "One JSON object on standard output");
-    action("check", "Reads every page of the book", BookAction::check);
+    action("check", "Reads everything in the book; says what is damaged and what can still be had",
+           BookAction::check)
+        ->add_flag("--json", options->json, "One JSON object on standard output");
     action("backup", "Copies the whole book to a new file", BookAction::back_up)
         ->add_option("file", options->target, "The copy")
         ->required();

@@ -16,6 +16,7 @@
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
+#include "io/csv_head.hpp"
 #include "io/log_file.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_file.hpp"
@@ -28,6 +29,31 @@ namespace sobremesa::cli {
 namespace {
 
 /// "HEADER=MEANING:UNIT".
+/// What is said of a column that is not there, or of a log without columns, would be said in vain.
+std::optional<units::Error> misplaced_column(const std::string& log,
+                                             const std::vector<telemetry::ColumnChoice>& columns) {
+    if (columns.empty()) return std::nullopt;
+    const auto format = io::log_format(log);
+    if (!format) return format.error();
+    if (*format != io::LogFormat::csv)
+        return units::Error{units::ErrorCode::no_columns, {log, {}, {}, {}}, {{"header", columns.front().header}}};
+    const auto head = io::read_csv_head(log, columns, false);
+    if (!head) return head.error();
+    for (const auto& choice : columns) {
+        std::string headers;
+        bool there = false;
+        for (const auto& column : head->columns) {
+            there = there || column.header == choice.header;
+            headers += (headers.empty() ? "" : ", ") + column.header;
+        }
+        if (!there)
+            return units::Error{units::ErrorCode::column_missing,
+                                {log, {}, {}, {}},
+                                {{"header", choice.header}, {"headers", headers}}};
+    }
+    return std::nullopt;
+}
+
 units::Result<std::vector<telemetry::ColumnChoice>> columns_from(const std::vector<std::string>& texts) {
     std::vector<telemetry::ColumnChoice> choices;
     for (const std::string& text : texts) {
@@ -336,6 +362,7 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
     if (options.flight) rules.flight = std::size_t(*options.flight - 1);
     const auto columns = columns_from(options.columns);
     if (!columns) return unusable(columns.error(), err);
+    if (const auto error = misplaced_column(options.log, *columns)) return unusable(*error, err);
     const auto read = io::read_log(options.log, {{}, {}, *columns});
     if (!read) return unusable(read.error(), err);
     const auto log = telemetry::clean(*read, rules);

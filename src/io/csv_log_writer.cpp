@@ -108,10 +108,32 @@ std::vector<WrittenColumn> recorder_columns(const FlightLog& log) {
     return list.columns;
 }
 
+std::vector<WrittenColumn> whole_columns(const FlightLog& log) {
+    ColumnList list(log);
+    const auto& time = log[Channel::time_s];
+    if (log.start_clock_s) {
+        const double start_s = *log.start_clock_s;
+        list.columns.push_back({"Date", [&time, start_s](std::size_t i) { return date_text(start_s + time[i]); }});
+        list.columns.push_back({"Time", [&time, start_s](std::size_t i) { return clock_text(start_s + time[i]); }});
+    }
+    constexpr int degree_decimals = 9;
+    constexpr int decimals = 6;
+    for (std::size_t i = 0; i < telemetry::channel_count; ++i) {
+        const auto channel = static_cast<Channel>(i);
+        // Beside a clock the seconds would be a second time.
+        if (channel == Channel::time_s && log.start_clock_s) continue;
+        const bool degrees = channel == Channel::latitude_deg || channel == Channel::longitude_deg;
+        list.number(channel, telemetry::channel_word(channel), 1.0, degrees ? degree_decimals : decimals);
+    }
+    return list.columns;
+}
+
 } // namespace
 
 std::string csv_from_log(const FlightLog& log, LogStyle style) {
-    const auto columns = style == LogStyle::radio ? radio_columns(log) : recorder_columns(log);
+    const auto columns = style == LogStyle::radio   ? radio_columns(log)
+                         : style == LogStyle::whole ? whole_columns(log)
+                                                    : recorder_columns(log);
     std::string text;
     for (std::size_t i = 0; i < columns.size(); ++i) text += (i ? "," : "") + columns[i].header;
     text += '\n';

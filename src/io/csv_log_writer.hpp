@@ -9,6 +9,7 @@ namespace sobremesa::io {
 /// Two everyday ways of writing the same flight down.
 enum class LogStyle {
     radio,    ///< as a transmitter's card: date and time, "lat lon" in one cell, km/h, mAh
+    whole,    ///< everything that is known, under the stable words of the channels, exact enough to come back
     recorder, ///< as a recorder on board: microseconds, separate coordinates, m/s, centimetres of barometric height
 };
 

@@ -12,6 +12,7 @@
 #include <pugixml.hpp>
 #include <unistd.h>
 
+#include "io/log_clock.hpp"
 #include "io/log_header.hpp"
 #include "io/open_file.hpp"
 #include "io/text_number.hpp"
@@ -55,7 +56,8 @@ public:
                                   {{"most_mb", double(most_gpx_bytes >> 20)}});
         const pugi::xml_parse_result parsed =
             document_.load_file(path_.c_str(), pugi::parse_default, pugi::encoding_auto);
-        if (!parsed) return broken(parsed);
+        if (!parsed && !is_cut(parsed, size)) return broken(parsed);
+        cut_ = !parsed;
         if (job_.progress) job_.progress(0.5);
         if (auto stopped = points(); !stopped) return tl::unexpected(stopped.error());
         return finish();
@@ -77,6 +79,26 @@ private:
         return units::failure(ErrorCode::xml_syntax, where, {{"reason", std::string(parsed.description())}});
     }
 
+    /// The file ends in the middle: what stands before is read, as of any other log. The error then lies behind the
+    /// last tag that was begun.
+    bool is_cut(const pugi::xml_parse_result& parsed, std::uint64_t size) const {
+        if (!document_.child("gpx").child("trk")) return false;
+        std::ifstream file(path_, std::ios::binary);
+        constexpr std::uint64_t tail_bytes = 4096;
+        const std::uint64_t from = size > tail_bytes ? size - tail_bytes : 0;
+        file.seekg(std::streamoff(from));
+        std::string tail(std::size_t(size - from), '\0');
+        file.read(tail.data(), std::streamsize(tail.size()));
+        if (tail.find("</gpx>") != std::string::npos) return false;
+        // A tag was begun and not ended, or all are ended and those around them are not.
+        const auto begun = tail.rfind('<');
+        const auto ended = tail.rfind('>');
+        if (begun == std::string::npos) return false;
+        const bool torn = ended == std::string::npos || ended < begun;
+        const auto offset = std::uint64_t(std::max<std::ptrdiff_t>(parsed.offset, 0));
+        return offset >= from + (torn ? begun : ended);
+    }
+
     units::Result<void> points() {
         const pugi::xml_node gpx = document_.child("gpx");
         std::size_t met = 0;
@@ -84,6 +106,14 @@ private:
         for (const pugi::xml_node track : gpx.children("trk")) {
             for (const pugi::xml_node segment : track.children("trkseg")) {
                 for (const pugi::xml_node point : segment.children("trkpt")) {
+                    // Of a file that was cut the last point is a torso: "12" may have been 123.
+                    if (cut_ && !point.next_sibling("trkpt") && !segment.next_sibling("trkseg") &&
+                        !track.next_sibling("trk")) {
+                        ++log_.rows_met;
+                        log_.unreadable.push_back(
+                            {telemetry::SetAsideReason::cut_last_row, 1, std::int64_t(met) + 1});
+                        continue;
+                    }
                     if (++met % points_between_questions == 0 && job_.stop.stop_requested())
                         return units::failure(ErrorCode::cancelled);
                     take(point, met);
@@ -179,9 +209,7 @@ private:
         }
         if (without_time_ > 0)
             log_.unreadable.push_back({telemetry::SetAsideReason::no_time, without_time_, first_without_time_});
-        auto& time = log_[Channel::time_s];
-        log_.start_clock_s = time.front();
-        for (double& t : time) t -= *log_.start_clock_s;
+        count_from_first_row(log_);
         if (job_.progress) job_.progress(1.0);
         return std::make_shared<const FlightLog>(std::move(log_));
     }
@@ -193,6 +221,7 @@ private:
     std::size_t rows_ = 0;
     std::size_t without_time_ = 0;
     std::int64_t first_without_time_ = 0;
+    bool cut_ = false;
     std::map<std::string, LogColumn> columns_;
 };
 
@@ -214,6 +243,14 @@ constexpr Extension extensions_written[] = {
     {Channel::charge_ah, "used_ah", 6},
     {Channel::energy_wh, "energy_wh", 5},
     {Channel::satellites, "satellites", 0},
+    {Channel::throttle_share, "throttle_share", 4},
+    {Channel::link_quality_share, "link_quality_share", 4},
+    {Channel::signal_dbm, "signal_dbm", 1},
+    {Channel::gps_height_m, "gps_height_m", 3},
+    {Channel::wind_speed_mps, "wind_speed_mps", 3},
+    {Channel::wind_from_deg, "wind_from_deg", 2},
+    {Channel::array_current_a, "array_current_a", 3},
+    {Channel::motor_current_a, "motor_current_a", 3},
 };
 
 } // namespace

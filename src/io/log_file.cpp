@@ -38,6 +38,20 @@ FlightLog without_home(FlightLog log, double radius_m) {
     return log;
 }
 
+std::size_t fixes_in(const FlightLog& log) {
+    if (!log.has(Channel::latitude_deg) || !log.has(Channel::longitude_deg)) return 0;
+    const auto& latitude = log[Channel::latitude_deg];
+    const auto& longitude = log[Channel::longitude_deg];
+    const auto& time = log[Channel::time_s];
+    std::size_t fixes = 0;
+    for (std::size_t i = 0; i < log.rows(); ++i) {
+        const bool fix = std::isfinite(latitude[i]) && std::isfinite(longitude[i]) &&
+                         (latitude[i] != 0.0 || longitude[i] != 0.0);
+        fixes += fix && std::isfinite(time[i]) ? 1 : 0;
+    }
+    return fixes;
+}
+
 std::string ending_of(const std::string& name) {
     const auto dot = name.find_last_of('.');
     std::string ending = dot == std::string::npos ? std::string() : name.substr(dot);
@@ -52,7 +66,8 @@ units::Result<LogFormat> log_format(const std::string& path) {
     std::uint64_t size = 0;
     const auto file = open_for_reading(path, size);
     if (!file) return tl::unexpected(file.error());
-    std::array<unsigned char, 512> head{};
+    // As much as holds a whole packet, wherever in one the recording began.
+    std::array<unsigned char, 1024> head{};
     const auto read = ::read(*file, head.data(), head.size());
     ::close(*file);
     if (read < 0) return system_failure(units::ErrorCode::file_unreadable, path);
@@ -83,15 +98,14 @@ units::Result<std::string> log_as(const FlightLog& log, const std::string& file_
                                   const Discretion& discretion) {
     const std::string ending = ending_of(file_name);
     const FlightLog shown = discretion.hide_home_m ? without_home(log, *discretion.hide_home_m) : log;
-    if (ending == ".csv") return csv_from_log(shown, LogStyle::recorder);
+    if (ending == ".csv") return csv_from_log(shown, LogStyle::whole);
     if (ending == ".tlog") return mavlink_from_log(shown);
     const bool track = ending == ".gpx" || ending == ".geojson" || ending == ".kml";
     if (!track)
         return units::failure(units::ErrorCode::format_not_written, in_file(file_name),
                               {{"ending", ending.empty() ? file_name : ending}, {"allowed", endings_written()}});
-    const auto& latitude = shown[Channel::latitude_deg];
-    if (std::none_of(latitude.begin(), latitude.end(), [](double v) { return std::isfinite(v) && v != 0.0; }))
-        return units::failure(units::ErrorCode::no_track, in_file(log.name));
+    // A track of one point is none: no reader takes it, ours neither.
+    if (fixes_in(shown) < 2) return units::failure(units::ErrorCode::no_track, in_file(log.name));
     if (ending == ".gpx") return gpx_from_log(shown);
     return ending == ".kml" ? kml_from_log(shown) : geojson_from_log(shown);
 }

@@ -260,6 +260,12 @@ bool looks_like_pair(std::string_view cell) {
 LogColumn understand(std::string_view header, std::string_view sample) {
     LogColumn column;
     column.header = std::string(header);
+    // What this program writes itself: the stable word says channel and unit.
+    if (const auto channel = telemetry::channel_from_word(header)) {
+        column.kind = LogColumn::Kind::number;
+        column.channel = *channel;
+        return column;
+    }
     const HeaderCell cell = take_apart(header);
     if (cell.has("date")) {
         column.kind = LogColumn::Kind::date;
@@ -407,7 +413,8 @@ units::Result<std::vector<LogColumn>> understand_header(const std::vector<std::s
     take_by_unit_alone(columns, Channel::ground_speed_mps, Dimension::speed);
     // A height that only the GPS has is the height.
     const auto gps = std::find_if(columns.begin(), columns.end(), [](const LogColumn& c) {
-        return c.kind == LogColumn::Kind::number && c.channel == Channel::gps_height_m && !c.chosen;
+        return c.kind == LogColumn::Kind::number && c.channel == Channel::gps_height_m && !c.chosen &&
+               c.header != telemetry::channel_word(Channel::gps_height_m);
     });
     if (gps != columns.end() && !channel_seen[std::size_t(Channel::height_m)]) gps->channel = Channel::height_m;
     return columns;

@@ -6,11 +6,13 @@
 #include <cstring>
 #include <limits>
 #include <optional>
+#include <string_view>
 #include <vector>
 
 #include <unistd.h>
 
 #include "core/units/constants.hpp"
+#include "io/log_clock.hpp"
 #include "io/open_file.hpp"
 
 namespace sobremesa::io {
@@ -39,7 +41,23 @@ constexpr Message global_position_int{33, 104, 28};
 constexpr Message vfr_hud{74, 20, 20};
 constexpr Message battery_status{147, 154, 36};
 constexpr Message wind_cov{231, 105, 40};
-constexpr std::array known{sys_status, gps_raw_int, global_position_int, vfr_hud, battery_status, wind_cov};
+constexpr Message named_value_float{251, 170, 18};
+constexpr std::array known{sys_status,     gps_raw_int, global_position_int, vfr_hud,
+                           battery_status, wind_cov,    named_value_float};
+
+/// What no message of the common set carries, or carries only together with others, under a name of ten letters at
+/// the most.
+struct NamedChannel {
+    Channel channel;
+    std::string_view name;
+};
+constexpr std::array named_channels{
+    NamedChannel{Channel::airspeed_mps, "airspeed"},   NamedChannel{Channel::climb_mps, "climb"},
+    NamedChannel{Channel::heading_deg, "heading"},     NamedChannel{Channel::throttle_share, "throttle"},
+    NamedChannel{Channel::current_a, "current_a"},     NamedChannel{Channel::cell_voltage_v, "cell_v"},
+    NamedChannel{Channel::link_quality_share, "link"}, NamedChannel{Channel::signal_dbm, "signal_dbm"},
+    NamedChannel{Channel::array_current_a, "array_a"}, NamedChannel{Channel::motor_current_a, "motor_a"},
+    NamedChannel{Channel::gps_height_m, "gps_height"}};
 
 /// CRC-16/MCRF4XX, the X.25 checksum that MAVLink uses.
 std::uint16_t checksum(const unsigned char* bytes, std::size_t count, std::uint8_t extra) {
@@ -199,11 +217,12 @@ private:
             const auto course = p.at<std::uint16_t>(26);
             if (satellites != 255) keep(Channel::satellites, satellites, time_s);
             // Beside the filter's height the receiver's own is a check.
-            if (fix > 2) keep(Channel::gps_height_m, p.at<std::int32_t>(16) * 1e-3, time_s);
+            if (fix > 2 && !two_heights_) keep(Channel::gps_height_m, p.at<std::int32_t>(16) * 1e-3, time_s);
             if (has_global_ || fix < 2) break;
             keep(Channel::latitude_deg, p.at<std::int32_t>(8) * per_1e7, time_s);
             keep(Channel::longitude_deg, p.at<std::int32_t>(12) * per_1e7, time_s);
-            keep(Channel::height_m, p.at<std::int32_t>(16) * 1e-3, time_s);
+            // A fix in two dimensions has none.
+            if (fix > 2) keep(Channel::height_m, p.at<std::int32_t>(16) * 1e-3, time_s);
             if (const auto speed = p.at<std::uint16_t>(24); speed != no_u16)
                 keep(Channel::ground_speed_mps, speed * 0.01, time_s);
             if (course != no_u16) keep(Channel::course_deg, course * 0.01, time_s);
@@ -232,6 +251,20 @@ private:
             row(time_s);
             break;
         }
+        case named_value_float.id: {
+            std::string name;
+            for (std::size_t i = 8; i < named_value_float.length; ++i) {
+                const char letter = p.at<char>(i);
+                if (letter == 0) break;
+                name += letter;
+            }
+            for (const NamedChannel& named : named_channels) {
+                if (named.name != name) continue;
+                keep(named.channel, double(p.at<float>(4)), time_s);
+                if (named.channel == Channel::gps_height_m) two_heights_ = true;
+            }
+            break;
+        }
         default: break;
         }
     }
@@ -256,10 +289,8 @@ private:
     units::Result<std::shared_ptr<const FlightLog>> finish() {
         if (log_.rows() < 2) return units::failure(ErrorCode::no_track, in_file(path_));
         // Without the filter's height the receiver's is the height, and no second one.
-        if (!has_global_) log_[Channel::gps_height_m].clear();
-        auto& time = log_[Channel::time_s];
-        log_.start_clock_s = time.front();
-        for (double& t : time) t -= *log_.start_clock_s;
+        if (!has_global_ && !two_heights_) log_[Channel::gps_height_m].clear();
+        count_from_first_row(log_);
         for (auto& column : log_.columns) {
             if (std::none_of(column.begin(), column.end(), [](double v) { return std::isfinite(v); }))
                 column.clear();
@@ -273,6 +304,8 @@ private:
     FlightLog log_;
     std::array<Latest, telemetry::channel_count> latest_;
     bool has_global_ = false;
+    /// The receiver's own height is written beside one that is not the filter's.
+    bool two_heights_ = false;
     bool lost_ = false;
     std::size_t broken_ = 0;
     std::int64_t first_broken_ = 0;
@@ -336,9 +369,10 @@ public:
             // Readings first: a position makes the row that takes them.
             write_battery();
             write_air();
+            write_named();
             write_wind();
             write_fix();
-            if (has_fix()) write_position();
+            if (has_fix() && writes_global()) write_position();
         }
         return std::move(out_);
     }
@@ -353,6 +387,11 @@ private:
         return std::isfinite(latitude) && std::isfinite(longitude) && (latitude != 0.0 || longitude != 0.0);
     }
 
+    /// The filter's position says height and velocity, and cannot say that one of them is not known.
+    bool writes_global() const {
+        return log_.has(Channel::height_m) && log_.has(Channel::ground_speed_mps) && log_.has(Channel::course_deg);
+    }
+
     void write_battery() {
         if (log_.has(Channel::voltage_v) || log_.has(Channel::current_a)) {
             Packet status(sys_status);
@@ -361,7 +400,7 @@ private:
             status.put(30, std::int8_t(-1));
             status.append_to(out_, time_s_, sequence_);
         }
-        if (log_.has(Channel::charge_ah)) {
+        if (log_.has(Channel::charge_ah) || log_.has(Channel::energy_wh)) {
             Packet battery(battery_status);
             battery.put(0, fitted<std::int32_t>(value(Channel::charge_ah) * 1e3, -1));
             battery.put(4, fitted<std::int32_t>(value(Channel::energy_wh) * 36.0, -1));
@@ -374,17 +413,41 @@ private:
     }
 
     void write_air() {
-        if (log_.has(Channel::airspeed_mps) || log_.has(Channel::heading_deg) ||
-            log_.has(Channel::throttle_share)) {
-            Packet hud(vfr_hud);
-            const auto number = [](double v) { return float(std::isfinite(v) ? v : 0.0); };
-            hud.put(0, number(value(Channel::airspeed_mps)));
-            hud.put(4, number(value(Channel::ground_speed_mps)));
-            hud.put(8, number(value(Channel::height_m)));
-            hud.put(12, number(value(Channel::climb_mps)));
-            hud.put(16, fitted<std::int16_t>(value(Channel::heading_deg)));
-            hud.put(18, fitted<std::uint16_t>(value(Channel::throttle_share) * 100.0));
-            hud.append_to(out_, time_s_, sequence_);
+        if (!whole_hud()) return;
+        Packet hud(vfr_hud);
+        const auto number = [](double v) { return float(std::isfinite(v) ? v : 0.0); };
+        hud.put(0, number(value(Channel::airspeed_mps)));
+        hud.put(4, number(value(Channel::ground_speed_mps)));
+        hud.put(8, number(value(Channel::height_m)));
+        hud.put(12, number(value(Channel::climb_mps)));
+        hud.put(16, fitted<std::int16_t>(value(Channel::heading_deg)));
+        hud.put(18, fitted<std::uint16_t>(value(Channel::throttle_share) * 100.0));
+        hud.append_to(out_, time_s_, sequence_);
+    }
+
+    /// The message has no way of saying that one of its values is not known, and none must be made up.
+    bool whole_hud() const {
+        return std::isfinite(value(Channel::airspeed_mps)) && std::isfinite(value(Channel::climb_mps)) &&
+               std::isfinite(value(Channel::heading_deg)) && std::isfinite(value(Channel::throttle_share));
+    }
+
+    void write_named() {
+        for (const NamedChannel& named : named_channels) {
+            const double v = value(named.channel);
+            if (!std::isfinite(v)) continue;
+            const bool in_hud = named.channel == Channel::airspeed_mps || named.channel == Channel::climb_mps ||
+                                named.channel == Channel::heading_deg || named.channel == Channel::throttle_share;
+            if (in_hud && whole_hud()) continue;
+            // What flows back into the pack has no sign in the battery's own messages.
+            if (named.channel == Channel::current_a && v >= 0.0) continue;
+            // The receiver's height has its own message where the filter's is written too.
+            if (named.channel == Channel::gps_height_m && (writes_global() || !log_.has(Channel::height_m)))
+                continue;
+            Packet packet(named_value_float);
+            packet.put(0, fitted<std::uint32_t>(log_[Channel::time_s][row_] * 1e3));
+            packet.put(4, float(v));
+            for (std::size_t i = 0; i < named.name.size(); ++i) packet.put(8 + i, named.name[i]);
+            packet.append_to(out_, time_s_, sequence_);
         }
     }
 
@@ -407,13 +470,14 @@ private:
         raw.put(8, fitted<std::int32_t>(value(Channel::latitude_deg) * 1e7));
         raw.put(12, fitted<std::int32_t>(value(Channel::longitude_deg) * 1e7));
         const double gps_height_m = value(Channel::gps_height_m);
-        raw.put(16, fitted<std::int32_t>((std::isfinite(gps_height_m) ? gps_height_m : value(Channel::height_m)) *
-                                         1e3));
+        const bool own = std::isfinite(gps_height_m) && (writes_global() || !log_.has(Channel::height_m));
+        const double height_m = own ? gps_height_m : value(Channel::height_m);
+        raw.put(16, fitted<std::int32_t>(height_m * 1e3));
         raw.put(20, std::uint16_t(0xFFFF));
         raw.put(22, std::uint16_t(0xFFFF));
         raw.put(24, fitted<std::uint16_t>(value(Channel::ground_speed_mps) * 100.0, 0xFFFF));
         raw.put(26, fitted<std::uint16_t>(value(Channel::course_deg) * 100.0, 0xFFFF));
-        raw.put(28, std::uint8_t(has_fix() ? 3 : 0));
+        raw.put(28, std::uint8_t(!has_fix() ? 0 : std::isfinite(height_m) ? 3 : 2));
         raw.put(29, fitted<std::uint8_t>(value(Channel::satellites), 255));
         raw.append_to(out_, time_s_, sequence_);
     }
@@ -444,8 +508,21 @@ private:
 
 bool looks_like_mavlink(const unsigned char* bytes, std::size_t count) {
     // Stamps of this century begin with two bytes of zero to five.
-    return count > stamp_bytes + 6 && bytes[0] == 0 && bytes[1] <= 16 &&
-           (bytes[stamp_bytes] == start_v1 || bytes[stamp_bytes] == start_v2);
+    const auto begins = [&](std::size_t at) {
+        return count > at + stamp_bytes + 6 && bytes[at] == 0 && bytes[at + 1] <= 16 &&
+               (bytes[at + stamp_bytes] == start_v1 || bytes[at + stamp_bytes] == start_v2);
+    };
+    if (begins(0)) return true;
+    // Begun in the middle of a packet: one further on must be whole, and so must what follows it.
+    for (std::size_t at = 1; at < std::min(count, longest_record); ++at) {
+        if (!begins(at)) continue;
+        const unsigned char* p = bytes + at + stamp_bytes;
+        const bool v2 = p[0] == start_v2;
+        const std::size_t next =
+            at + stamp_bytes + (v2 ? 10 : 6) + p[1] + 2 + (v2 && (p[2] & 1) != 0 ? signature_bytes : 0);
+        if (begins(next)) return true;
+    }
+    return false;
 }
 
 units::Result<std::shared_ptr<const FlightLog>> read_mavlink_log(const std::string& path, const ReadingJob& job) {

@@ -2,10 +2,12 @@
 
 #include <cerrno>
 #include <charconv>
+#include <chrono>
 #include <cstdio>
 #include <cstring>
 #include <ctime>
 #include <filesystem>
+#include <thread>
 
 #include <fcntl.h>
 #include <unistd.h>
@@ -107,7 +109,20 @@ std::string utc_now() {
 }
 
 units::Result<Book> Book::open(const std::string& path, const BookOptions& options) {
+    // Of two that make the same book at once the second finds a file without anything in it yet.
+    constexpr int tries = 40;
+    constexpr auto pause = std::chrono::milliseconds(50);
+    for (int n = 1;; ++n) {
+        bool being_made = false;
+        auto book = openOnce(path, options, being_made);
+        if (book || !being_made || n == tries) return book;
+        std::this_thread::sleep_for(pause);
+    }
+}
+
+units::Result<Book> Book::openOnce(const std::string& path, const BookOptions& options, bool& being_made) {
     Book book;
+    being_made = false;
     const auto note = [&book](NoticeCode code, std::vector<units::Parameter> parameters = {}) {
         book.notices_.push_back({code, Severity::warning, std::move(parameters)});
     };
@@ -116,6 +131,7 @@ units::Result<Book> Book::open(const std::string& path, const BookOptions& optio
     if (!options.read_only && !folder.empty()) std::filesystem::create_directories(folder, trouble);
 
     bool write = !options.read_only;
+    bool elsewhere = false;
     if (write && !can_write(path)) {
         write = false;
         note(NoticeCode::book_read_only);
@@ -123,6 +139,9 @@ units::Result<Book> Book::open(const std::string& path, const BookOptions& optio
     if (write && book.lock_.take(path) == BookLock::Outcome::held_elsewhere) {
         write = false;
         note(NoticeCode::book_in_use);
+        elsewhere = true;
+        being_made = !std::filesystem::exists(path, trouble) || std::filesystem::file_size(path, trouble) == 0;
+        if (being_made) return units::failure(units::ErrorCode::book_in_use, {path, {}, {}, {}});
     }
     auto connection =
         Connection::open(path, write ? Connection::Mode::create : Connection::Mode::read_only, options.vfs);
@@ -138,6 +157,10 @@ units::Result<Book> Book::open(const std::string& path, const BookOptions& optio
     }
     if (!first) return tl::unexpected(first.error());
     if (!id) return tl::unexpected(id.error());
+    // What another one is making has pages and no mark yet: both come with one commit.
+    being_made = !write && *id == 0 && (elsewhere || *first == 0);
+    if (being_made && elsewhere && *first == 0)
+        return units::failure(units::ErrorCode::book_in_use, {path, {}, {}, {}});
     if (*id != application_id && (*first > 0 || !write)) {
         return units::failure(units::ErrorCode::book_not_ours, {path, {}, {}, {}});
     }
@@ -177,36 +200,49 @@ units::Result<void> Book::prepare(const BookOptions& options) {
     return migrate(connection_, *options.steps);
 }
 
-units::Result<BookContents> Book::read() {
+units::Result<BookContents> Book::read(std::vector<units::Error>* damage) {
     BookContents contents;
-    for (const Kind kind : all_kinds) {
-        const std::string sql = std::string("SELECT id, document FROM ") + kind_word(kind) + " ORDER BY id";
+    std::optional<units::Error> trouble;
+    // One table after the other; with `damage`, one that cannot be read keeps none of the others back.
+    const auto each = [&](const std::string& table, const std::string& sql, const auto& take) {
+        if (trouble) return;
         Statement rows = connection_.prepare(sql.c_str());
-        while (rows.step()) contents.records.push_back({kind, rows.integer(0), rows.text(1)});
-        if (rows.code() != SQLITE_DONE) return tl::unexpected(connection_.error());
+        while (rows.step()) take(rows);
+        if (rows.code() == SQLITE_DONE) return;
+        units::Error error = connection_.error();
+        if (rows.code() == SQLITE_ERROR) error = missing_table(table);
+        if (damage)
+            damage->push_back(error);
+        else
+            trouble = error;
+    };
+    for (const Kind kind : all_kinds) {
+        const std::string table = kind_word(kind);
+        each(table, "SELECT id, document FROM " + table + " ORDER BY id", [&](const Statement& row) {
+            contents.records.push_back({kind, row.integer(0), row.text(1)});
+        });
     }
-    Statement edits = connection_.prepare("SELECT id, what, subject, changes, undone FROM edit ORDER BY id");
-    while (edits.step()) {
-        auto changes = changes_of(edits.text(3));
+    each("edit", "SELECT id, what, subject, changes, undone FROM edit ORDER BY id", [&](const Statement& row) {
+        auto changes = changes_of(row.text(3));
         // An edit that cannot be read cannot be undone, nor can any before it.
         if (!changes) {
             contents.edits.clear();
-            continue;
+            if (damage)
+                damage->push_back(
+                    {units::ErrorCode::history_damaged, {path(), {}, {}, {}}, {{"edit", double(row.integer(0))}}});
+            return;
         }
         contents.edits.push_back(
-            {edits.integer(0), edits.text(1), edits.text(2), std::move(*changes), edits.integer(4) != 0});
-    }
-    if (edits.code() != SQLITE_DONE) return tl::unexpected(connection_.error());
-    Statement figures = connection_.prepare("SELECT flight_id, made_from, document FROM figures");
-    while (figures.step()) contents.figures.push_back({figures.integer(0), figures.text(1), figures.text(2)});
-    if (figures.code() != SQLITE_DONE) return tl::unexpected(connection_.error());
-    Statement logs = connection_.prepare("SELECT id, name, bytes, crc32 FROM log");
-    while (logs.step())
-        contents.logs.push_back({logs.integer(0), logs.text(1), logs.integer(2), std::uint32_t(logs.integer(3))});
-    if (logs.code() != SQLITE_DONE) return tl::unexpected(connection_.error());
-    const auto last = connection_.integer("SELECT last_id FROM count");
-    if (!last) return tl::unexpected(last.error());
-    contents.last_id = *last;
+            {row.integer(0), row.text(1), row.text(2), std::move(*changes), row.integer(4) != 0});
+    });
+    each("figures", "SELECT flight_id, made_from, document FROM figures", [&](const Statement& row) {
+        contents.figures.push_back({row.integer(0), row.text(1), row.text(2)});
+    });
+    each("log", "SELECT id, name, bytes, crc32 FROM log", [&](const Statement& row) {
+        contents.logs.push_back({row.integer(0), row.text(1), row.integer(2), std::uint32_t(row.integer(3))});
+    });
+    each("count", "SELECT last_id FROM count", [&](const Statement& row) { contents.last_id = row.integer(0); });
+    if (trouble) return tl::unexpected(*trouble);
     return contents;
 }
 
@@ -319,6 +355,55 @@ units::Result<void> Book::checkWhole() {
     if (!said) return tl::unexpected(said.error());
     if (*said != "ok") return tl::unexpected(book_error(path(), SQLITE_CORRUPT, *said));
     return {};
+}
+
+units::Result<void> Book::moveIn() {
+    if (!writable_) return {};
+    return connection_.run("PRAGMA wal_checkpoint(PASSIVE)");
+}
+
+units::Error Book::missing_table(const std::string& table) const {
+    return {units::ErrorCode::table_missing, {path(), {}, {}, {}}, {{"table", table}}};
+}
+
+units::Result<BookCheck> Book::check(const std::stop_token& stop, const std::function<void(double)>& progress) {
+    BookCheck check;
+    if (auto whole = checkWhole(); !whole) check.damage.push_back(whole.error());
+    auto contents = read(&check.damage);
+    if (!contents) return tl::unexpected(contents.error());
+    check.contents = std::move(*contents);
+
+    std::int64_t highest = 0;
+    for (const Record& record : check.contents.records) {
+        if (record.kind != Kind::desk) highest = std::max(highest, record.id);
+    }
+    // A number that is given twice lets a flight point to another pack than it flew.
+    if (highest > check.contents.last_id)
+        check.damage.push_back({units::ErrorCode::count_behind,
+                                {path(), {}, {}, {}},
+                                {{"count", double(check.contents.last_id)}, {"highest", double(highest)}}});
+
+    std::vector<std::int64_t> logs;
+    {
+        Statement rows = connection_.prepare("SELECT id FROM log UNION SELECT DISTINCT log_id FROM log_chunk");
+        while (rows.step()) logs.push_back(rows.integer(0));
+        // Where one of the two tables is gone the other says what there is.
+        if (rows.code() == SQLITE_ERROR) {
+            for (const StoredLog& log : check.contents.logs) logs.push_back(log.id);
+            Statement chunks = connection_.prepare("SELECT 1 FROM log_chunk LIMIT 1");
+            chunks.step();
+            if (chunks.code() == SQLITE_ERROR) check.damage.push_back(missing_table("log_chunk"));
+        }
+    }
+    for (std::size_t i = 0; i < logs.size(); ++i) {
+        if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
+        const auto trouble = unpack(logs[i], stop, [](std::string_view) { return true; });
+        if (!trouble) return tl::unexpected(trouble.error());
+        if (trouble->empty()) check.whole_logs.push_back(logs[i]);
+        check.damage.insert(check.damage.end(), trouble->begin(), trouble->end());
+        if (progress) progress(double(i + 1) / double(logs.size()));
+    }
+    return check;
 }
 
 } // namespace sobremesa::logbook

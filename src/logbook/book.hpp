@@ -1,6 +1,7 @@
 #pragma once
 
 #include <functional>
+#include <optional>
 #include <stop_token>
 #include <string>
 #include <vector>
@@ -47,6 +48,14 @@ struct BookContents {
     std::int64_t last_id = 0;
 };
 
+/// What a check found: everything that could be read, and what is damaged.
+struct BookCheck {
+    BookContents contents;
+    std::vector<units::Error> damage;
+    /// Numbers of the logs that are, byte for byte, what was filed.
+    std::vector<std::int64_t> whole_logs;
+};
+
 /// The logbook: one SQLite file.
 ///
 /// What it promises, each promise with its test in tests/logbook: a commit that has returned survives the process
@@ -65,7 +74,8 @@ public:
     bool is_writable() const { return writable_; }
     const std::vector<units::Notice>& notices() const { return notices_; }
 
-    units::Result<BookContents> read();
+    /// @param damage  where given, what cannot be read is named there and the rest read all the same
+    units::Result<BookContents> read(std::vector<units::Error>* damage = nullptr);
 
     /// Keeps an edit: its changes and its place in the history, and with it goes what had been undone.
     units::Result<void> make(const Edit& edit, std::int64_t last_id);
@@ -80,21 +90,35 @@ public:
     units::Result<StoredLog> storeLog(const std::string& file, const std::stop_token& stop = {},
                                       const std::function<void(double)>& progress = {});
     /// Writes a kept log back as the file it was, byte by byte.
-    /// @error `log_damaged` naming the chunk
+    /// @error `log_damaged` naming the chunk, `log_not_the_file` where the whole is not what was filed
     units::Result<void> writeLog(std::int64_t log_id, const std::string& file);
+    /// What is left of a damaged log: its whole chunks, in order.
+    /// @return what is damaged
+    units::Result<std::vector<units::Error>> rescueLog(std::int64_t log_id, const std::string& file);
 
     /// A copy of the whole book, compact. Written beside, read again, and only then put in its place: what was
     /// there before stays until the copy is known to be whole.
     /// @param replace  whether a file that is there may be replaced
     /// @error `backup_is_the_book`, `backup_exists`, `book_full`, `book_damaged` where the copy does not read back
     units::Result<void> backUp(const std::string& path, bool replace = false);
+    /// Moves what the write-ahead log holds into the book's own file; waits for nobody who reads.
+    units::Result<void> moveIn();
     /// Reads every page. @error `book_damaged`
     units::Result<void> checkWhole();
+    /// Reads everything: pages, tables, history, and every log against its checksums. What the documents say is
+    /// for those who know them (`session::check_book`).
+    /// @error `cancelled`, and what keeps anything at all from being read
+    units::Result<BookCheck> check(const std::stop_token& stop = {},
+                                   const std::function<void(double)>& progress = {});
 
 private:
+    static units::Result<Book> openOnce(const std::string& path, const BookOptions& options, bool& being_made);
     units::Result<void> copyTo(const std::string& path);
+    units::Error missing_table(const std::string& table) const;
     units::Result<void> prepare(const BookOptions& options);
     units::Result<void> apply(const std::vector<RecordChange>& changes, bool forward);
+    units::Result<std::vector<units::Error>> unpack(std::int64_t log_id, const std::stop_token& stop,
+                                                    const std::function<bool(std::string_view)>& take);
 
     Connection connection_;
     BookLock lock_;
@@ -104,6 +128,12 @@ private:
 
 /// Edits that can be undone; older ones are done for good.
 inline constexpr std::int64_t edits_kept = 500;
+
+/// CRC-32 of a whole file, as a kept log has it; empty where it cannot be read.
+std::optional<std::uint32_t> crc_of_file(const std::string& path);
+
+/// The kept log that is, byte for byte as far as length and checksum tell, this file.
+const StoredLog* same_log(const std::vector<StoredLog>& logs, const std::string& path);
 
 /// Now, as `2026-11-25T03:19:33Z`.
 std::string utc_now();

@@ -1,6 +1,7 @@
 // Raw logs, kept whole: whatever a later version reads out of a log, it reads out of the very bytes that were
 // flown.
 
+#include <filesystem>
 #include <fstream>
 
 #include <sqlite3.h>
@@ -18,11 +19,13 @@ std::uint32_t crc_of(std::uint32_t before, std::string_view bytes) {
     return std::uint32_t(crc32(before, reinterpret_cast<const Bytef*>(bytes.data()), uInt(bytes.size())));
 }
 
-std::string compressed(std::string_view raw) {
+/// Empty where there was no memory for it: then nothing may be kept in the log's name.
+std::optional<std::string> compressed(std::string_view raw) {
     uLongf size = compressBound(uLong(raw.size()));
     std::string packed(size, '\0');
-    compress2(reinterpret_cast<Bytef*>(packed.data()), &size, reinterpret_cast<const Bytef*>(raw.data()),
-              uLong(raw.size()), Z_DEFAULT_COMPRESSION);
+    if (compress2(reinterpret_cast<Bytef*>(packed.data()), &size, reinterpret_cast<const Bytef*>(raw.data()),
+                  uLong(raw.size()), Z_DEFAULT_COMPRESSION) != Z_OK)
+        return std::nullopt;
     packed.resize(size);
     return packed;
 }
@@ -44,6 +47,31 @@ std::string last_segment(const std::string& path) {
 }
 
 } // namespace
+
+std::optional<std::uint32_t> crc_of_file(const std::string& path) {
+    std::ifstream in(path, std::ios::binary);
+    std::string raw(chunk_bytes, '\0');
+    std::uint32_t crc = 0;
+    while (in) {
+        in.read(raw.data(), std::streamsize(raw.size()));
+        crc = crc_of(crc, std::string_view(raw).substr(0, std::size_t(in.gcount())));
+    }
+    return in.eof() ? std::optional(crc) : std::nullopt;
+}
+
+const StoredLog* same_log(const std::vector<StoredLog>& logs, const std::string& path) {
+    std::error_code trouble;
+    const auto bytes = std::filesystem::file_size(path, trouble);
+    if (trouble) return nullptr;
+    std::optional<std::uint32_t> crc;
+    for (const StoredLog& log : logs) {
+        // The file is read only where a log of its length is there.
+        if (std::uint64_t(log.bytes) != bytes) continue;
+        if (!crc) crc = crc_of_file(path);
+        if (crc == log.crc32) return &log;
+    }
+    return nullptr;
+}
 
 units::Result<StoredLog> Book::storeLog(const std::string& file, const std::stop_token& stop,
                                         const std::function<void(double)>& progress) {
@@ -68,7 +96,9 @@ units::Result<StoredLog> Book::storeLog(const std::string& file, const std::stop
         if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
         Statement chunk = connection_.prepare("INSERT INTO log_chunk VALUES (?, ?, ?, ?, ?)");
         chunk.bind(log.id).bind(number).bind(std::int64_t(raw.size())).bind(std::int64_t(crc_of(0, raw)));
-        chunk.bindBlob(compressed(raw));
+        const auto packed = compressed(raw);
+        if (!packed) return tl::unexpected(book_error(path(), SQLITE_NOMEM, "no memory to compress the log"));
+        chunk.bindBlob(*packed);
         if (auto done = connection_.run(chunk); !done) return tl::unexpected(done.error());
         log.bytes += std::int64_t(raw.size());
         log.crc32 = crc_of(log.crc32, raw);
@@ -82,39 +112,72 @@ units::Result<StoredLog> Book::storeLog(const std::string& file, const std::stop
     return log;
 }
 
-units::Result<void> Book::writeLog(std::int64_t log_id, const std::string& file) {
-    const auto damaged = [&](std::int64_t number) {
-        return units::failure(units::ErrorCode::log_damaged, {path(), {}, {}, {}}, {{"chunk", double(number + 1)}});
+/// Hands on the chunks of a log that are whole, in order, until `take` says no.
+/// @return what is damaged: chunks by number, and the whole where it is not the file that was filed
+units::Result<std::vector<units::Error>> Book::unpack(std::int64_t log_id, const std::stop_token& stop,
+                                                      const std::function<bool(std::string_view)>& take) {
+    std::vector<units::Error> damage;
+    std::string name = "log " + digits(log_id);
+    const auto report = [&](units::ErrorCode code, std::int64_t number) {
+        damage.push_back({code, {path(), {}, {}, {}}, {{"chunk", double(number + 1)}, {"log", name}}});
     };
-    std::ofstream out(file, std::ios::binary | std::ios::trunc);
-    Statement head = connection_.prepare("SELECT bytes FROM log WHERE id = ?");
+    std::optional<std::int64_t> bytes;
+    std::uint32_t crc = 0;
+    Statement head = connection_.prepare("SELECT bytes, crc32, name FROM log WHERE id = ?");
     head.bind(log_id);
-    if (!head.step()) {
-        if (head.code() != SQLITE_DONE) return tl::unexpected(connection_.error());
-        return damaged(0);
+    if (head.step()) {
+        bytes = head.integer(0);
+        crc = std::uint32_t(head.integer(1));
+        name = head.text(2);
+    } else if (head.code() != SQLITE_DONE && head.code() != SQLITE_ERROR) {
+        return tl::unexpected(connection_.error());
     }
-    const std::int64_t wanted = head.integer(0);
     Statement chunks = connection_.prepare(
         "SELECT number, raw_bytes, crc32, data FROM log_chunk WHERE log_id = ? ORDER BY number");
     chunks.bind(log_id);
-    std::int64_t written = 0;
+    std::int64_t found = 0;
     std::int64_t next = 0;
+    std::uint32_t found_crc = 0;
     while (chunks.step()) {
-        if (chunks.integer(0) != next) return damaged(next);
+        if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
+        for (; next < chunks.integer(0); ++next) report(units::ErrorCode::log_damaged, next);
+        next = chunks.integer(0) + 1;
         const auto raw = expanded(chunks.blob(3), std::size_t(chunks.integer(1)), std::uint32_t(chunks.integer(2)));
-        if (!raw) return damaged(next);
-        out.write(raw->data(), std::streamsize(raw->size()));
-        written += std::int64_t(raw->size());
-        ++next;
+        if (!raw) {
+            report(units::ErrorCode::log_damaged, chunks.integer(0));
+            continue;
+        }
+        found += std::int64_t(raw->size());
+        found_crc = crc_of(found_crc, *raw);
+        if (!take(*raw)) return damage;
     }
-    if (chunks.code() != SQLITE_DONE) return tl::unexpected(connection_.error());
-    if (written != wanted) return damaged(next);
+    // A page that cannot be read ends this log, not the others.
+    if (chunks.code() != SQLITE_DONE) report(units::ErrorCode::log_damaged, next);
+    if (damage.empty() && bytes && found < *bytes) report(units::ErrorCode::log_damaged, next);
+    if (damage.empty() && (!bytes || found != *bytes || found_crc != crc))
+        report(units::ErrorCode::log_not_the_file, next);
+    return damage;
+}
+
+units::Result<void> Book::writeLog(std::int64_t log_id, const std::string& file) {
+    const auto damage = rescueLog(log_id, file);
+    if (!damage) return tl::unexpected(damage.error());
+    if (!damage->empty()) return tl::unexpected(damage->front());
+    return {};
+}
+
+units::Result<std::vector<units::Error>> Book::rescueLog(std::int64_t log_id, const std::string& file) {
+    std::ofstream out(file, std::ios::binary | std::ios::trunc);
+    auto damage = unpack(log_id, {}, [&out](std::string_view raw) {
+        out.write(raw.data(), std::streamsize(raw.size()));
+        return bool(out);
+    });
     out.flush();
-    if (!out) {
+    if (damage && !out) {
         return units::failure(units::ErrorCode::file_unwritable, {file, {}, {}, {}},
                               {{"reason", std::string("no space, or no permission")}});
     }
-    return {};
+    return damage;
 }
 
 } // namespace sobremesa::logbook

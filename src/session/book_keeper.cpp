@@ -1,5 +1,10 @@
 #include "session/book_keeper.hpp"
 
+#include <algorithm>
+
+#include <QCoreApplication>
+#include <QDeadlineTimer>
+
 namespace sobremesa::session {
 
 namespace {
@@ -12,14 +17,14 @@ BookKeeper::BookKeeper(QObject* parent) : QObject(parent) {
     retry_.setInterval(retry_after_ms);
     connect(&retry_, &QTimer::timeout, this, [this] {
         const std::lock_guard lock(queue_guard_);
-        if (draining_ || queue_.empty()) return;
-        draining_ = true;
-        pool_.start([this] { drain(); });
+        if (!queue_.empty()) startDraining();
     });
 }
 
 BookKeeper::~BookKeeper() {
-    close();
+    // Those who asked may be half gone: what was asked is done, and told nobody.
+    pool_.waitForDone();
+    giveUp();
 }
 
 units::Result<logbook::BookContents> BookKeeper::open(const std::string& path,
@@ -39,71 +44,108 @@ units::Result<logbook::BookContents> BookKeeper::open(const std::string& path,
 
 void BookKeeper::close() {
     settle();
-    retry_.stop();
-    {
-        const std::lock_guard lock(queue_guard_);
-        queue_.clear();
-        stalled_ = false;
-    }
-    pool_.waitForDone();
+    giveUp();
     book_.reset();
+    ++book_number_;
     open_ = false;
     writable_ = false;
     notices_.clear();
 }
 
+/// One last try for what is held up; then the queue is emptied.
+void BookKeeper::giveUp() {
+    retry_.stop();
+    {
+        const std::lock_guard lock(queue_guard_);
+        if (!queue_.empty() && book_) startDraining();
+    }
+    pool_.waitForDone();
+    {
+        const std::lock_guard lock(queue_guard_);
+        queue_.clear();
+        stalled_ = false;
+    }
+}
+
 void BookKeeper::write(Write write) {
     if (!open_ || !writable_) return;
-    enqueue([this, write = std::move(write)] {
-        const auto done = write(*book_);
-        if (done) return true;
-        QMetaObject::invokeMethod(
-            this, [this, error = done.error()] { fail(error); }, Qt::QueuedConnection);
-        return false;
-    });
+    enqueue({true, [this, write = std::move(write)] {
+                 const auto done = write(*book_);
+                 if (done) return true;
+                 QMetaObject::invokeMethod(
+                     this,
+                     [this, error = done.error(), book = book_number_] {
+                         if (book == book_number_) fail(error);
+                     },
+                     Qt::QueuedConnection);
+                 return false;
+             }});
 }
 
 void BookKeeper::enqueue(Task task) {
     const std::lock_guard lock(queue_guard_);
+    // A write behind one that failed waits with it for the next try.
+    const bool waits = stalled_ && task.is_write;
     queue_.push_back(std::move(task));
-    if (draining_ || stalled_) return;
-    draining_ = true;
+    if (!waits) startDraining();
+}
+
+/// With the queue's guard held.
+void BookKeeper::startDraining() {
+    if (std::exchange(draining_, true)) return;
     pool_.start([this] { drain(); });
 }
 
 void BookKeeper::drain() {
+    // One failed write holds up all writes of this round, and no other work.
+    bool held_up = false;
     for (;;) {
         Task task;
+        std::size_t at = 0;
         {
             const std::lock_guard lock(queue_guard_);
-            if (queue_.empty()) {
+            const auto next = std::find_if(queue_.begin(), queue_.end(),
+                                           [held_up](const Task& t) { return !held_up || !t.is_write; });
+            at = std::size_t(next - queue_.begin());
+            if (next == queue_.end() && (held_up || !unmoved_ || !book_)) {
                 draining_ = false;
-                if (std::exchange(stalled_, false)) {
-                    QMetaObject::invokeMethod(
-                        this,
-                        [this] {
+                const bool was_stalled = std::exchange(stalled_, held_up);
+                if (held_up) return;
+                QMetaObject::invokeMethod(
+                    this,
+                    [this, was_stalled] {
+                        if (was_stalled) {
                             retry_.stop();
                             emit recovered();
-                        },
-                        Qt::QueuedConnection);
-                }
+                        }
+                        if (waiting() == 0) emit idle();
+                    },
+                    Qt::QueuedConnection);
                 return;
             }
-            task = queue_.front();
+            if (next != queue_.end()) task = *next;
         }
-        const bool done = task();
+        if (!task.run) {
+            // Not done is no loss: what is in the write-ahead log is in the book.
+            (void)book_->moveIn();
+            unmoved_ = false;
+            continue;
+        }
+        const bool done = task.run();
         const std::lock_guard lock(queue_guard_);
-        if (!done) {
-            stalled_ = true;
-            draining_ = false;
-            return;
+        if (done) {
+            // New ones join behind, so the place is still its own.
+            queue_.erase(queue_.begin() + std::ptrdiff_t(at));
+            unmoved_ = unmoved_ || book_->is_writable();
+        } else {
+            held_up = stalled_ = true;
         }
-        if (!queue_.empty()) queue_.pop_front();
     }
 }
 
 void BookKeeper::fail(const units::Error& error) {
     retry_.start();
+    trouble_ = error;
     emit failed(error);
 }
 
@@ -113,21 +155,45 @@ void BookKeeper::cancelWork() {
     stop_ = std::stop_source();
 }
 
-void BookKeeper::settle() {
-    pool_.waitForDone();
+void BookKeeper::settle(int most_ms) {
+    const QDeadlineTimer deadline(most_ms < 0 ? QDeadlineTimer(QDeadlineTimer::Forever) : QDeadlineTimer(most_ms));
+    const auto wait = [&] { return pool_.waitForDone(most_ms < 0 ? -1 : int(deadline.remainingTime())); };
+    // A result may ask for more, as filing does: the log is stored, then the flight. The count only keeps two that
+    // ask each other for ever from stopping the program.
+    constexpr int most_rounds = 1000;
+    for (int round = 0; round < most_rounds; ++round) {
+        const bool done = wait();
+        QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);
+        if (!done) return;
+        const std::lock_guard lock(queue_guard_);
+        if (queue_.empty() || stalled_) break;
+    }
     // One last try for what a full disk held up.
     {
         const std::lock_guard lock(queue_guard_);
-        if (queue_.empty() || !stalled_ || !book_) return;
-        draining_ = true;
-        pool_.start([this] { drain(); });
+        if (queue_.empty() || !book_) return;
+        startDraining();
     }
+    wait();
+    QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);
+}
+
+void BookKeeper::loseWaiting() {
     pool_.waitForDone();
+    const std::lock_guard lock(queue_guard_);
+    queue_.clear();
+    stalled_ = false;
 }
 
 std::size_t BookKeeper::waiting() const {
     const std::lock_guard lock(queue_guard_);
     return queue_.size();
+}
+
+std::size_t BookKeeper::heldUp() const {
+    const std::lock_guard lock(queue_guard_);
+    if (!stalled_) return 0;
+    return std::size_t(std::count_if(queue_.begin(), queue_.end(), [](const Task& t) { return t.is_write; }));
 }
 
 } // namespace sobremesa::session

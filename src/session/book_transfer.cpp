@@ -1,8 +1,14 @@
 #include "session/book_transfer.hpp"
 
+#include <algorithm>
+#include <set>
+
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 
@@ -41,6 +47,24 @@ QString default_book_path() {
         .filePath(QStringLiteral("sobremesa/logbook.sqlite"));
 }
 
+namespace {
+
+/// What is wrong with a document, where it is one of those that can be used or not.
+std::optional<units::Error> trouble_of(const std::string& kind, const std::string& document,
+                                       const std::string& from) {
+    std::optional<units::Error> trouble;
+    const auto check = [&](const auto& read) {
+        if (!read) trouble = read.error();
+    };
+    if (kind == "aircraft") check(io::kept_aircraft_from_json(document, from));
+    if (kind == "pack") check(io::kept_pack_from_json(document, from));
+    if (kind == "plan") check(io::kept_plan_from_json(document, from));
+    if (kind == "flight") check(io::kept_flight_from_json(document, from));
+    return trouble;
+}
+
+} // namespace
+
 std::vector<io::BookEntry> entries_of(const logbook::BookContents& contents) {
     std::vector<io::BookEntry> entries;
     for (const auto& record : contents.records) {
@@ -61,30 +85,80 @@ std::vector<io::BookEntry> entries_of(const logbook::BookContents& contents) {
     return entries;
 }
 
-units::Result<void> export_book(logbook::Book& book, const QString& folder, const std::stop_token& stop,
-                                const std::function<void(double)>& progress) {
-    const auto contents = book.read();
-    if (!contents) return tl::unexpected(contents.error());
+units::Result<logbook::BookCheck> check_book(logbook::Book& book, const std::stop_token& stop,
+                                             const std::function<void(double)>& progress) {
+    auto check = book.check(stop, progress);
+    if (!check) return check;
+    for (const auto& record : check->contents.records) {
+        if (const auto trouble = trouble_of(logbook::kind_word(record.kind), record.document, "")) {
+            check->damage.push_back(damaged_record(record.kind, record.id, *trouble));
+            continue;
+        }
+        if (record.kind != Kind::flight) continue;
+        const auto flight = io::kept_flight_from_json(record.document, "");
+        const auto& logs = check->contents.logs;
+        if (flight->log_id &&
+            std::none_of(logs.begin(), logs.end(), [&](const auto& l) { return l.id == *flight->log_id; }))
+            check->damage.push_back(
+                {units::ErrorCode::log_missing, {book.path(), {}, {}, {}}, {{"flight", flight->name}}});
+    }
+    return check;
+}
+
+units::Result<std::vector<units::Error>> export_book(logbook::Book& book, const QString& folder,
+                                                     const std::stop_token& stop,
+                                                     const std::function<void(double)>& progress) {
+    const auto check = check_book(book, stop, [&](double share) {
+        if (progress) progress(share / 2.0);
+    });
+    if (!check) return tl::unexpected(check.error());
+    const auto& contents = check->contents;
     const QDir dir(folder);
     if (!dir.mkpath(QStringLiteral("logs"))) return tl::unexpected(unwritable(folder));
-    const auto entries = entries_of(*contents);
     std::size_t done = 0;
-    for (const auto& log : contents->logs) {
+    std::set<std::string> partial;
+    for (const auto& log : contents.logs) {
         if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
-        if (auto written = book.writeLog(log.id, dir.filePath(log_file_name(log)).toStdString()); !written)
-            return written;
-        if (progress) progress(double(++done) / double(contents->logs.size()));
+        const auto& whole = check->whole_logs;
+        const bool is_whole = std::find(whole.begin(), whole.end(), log.id) != whole.end();
+        QString name = log_file_name(log);
+        if (!is_whole) {
+            partial.insert(name.toStdString());
+            name.replace(QLatin1String("logs/"), QLatin1String("logs/partial-"));
+        }
+        if (auto written = book.rescueLog(log.id, dir.filePath(name).toStdString()); !written)
+            return tl::unexpected(written.error());
+        if (progress) progress(0.5 + double(++done) / double(contents.logs.size()) / 2.0);
+    }
+    // A book.json can be brought in again: what cannot be used stands beside it, word for word.
+    std::vector<io::BookEntry> entries;
+    QJsonArray damaged;
+    for (auto& entry : entries_of(contents)) {
+        if (trouble_of(entry.kind, entry.document, "")) {
+            damaged.append(QJsonObject{{QStringLiteral("kind"), QString::fromStdString(entry.kind)},
+                                       {QStringLiteral("id"), double(entry.id)},
+                                       {QStringLiteral("document"), QString::fromStdString(entry.document)}});
+            continue;
+        }
+        if (entry.log_file && partial.contains(*entry.log_file)) entry.log_file.reset();
+        entries.push_back(std::move(entry));
+    }
+    const auto write = [&](const QString& name, const std::string& text) {
+        return io::write_text_file(dir.filePath(name).toStdString(), text);
+    };
+    if (!damaged.isEmpty()) {
+        if (auto written = write(QStringLiteral("damaged.json"), QJsonDocument(damaged).toJson().toStdString());
+            !written)
+            return tl::unexpected(written.error());
     }
     for (const auto& [kind, name] : tables) {
-        auto written =
-            io::write_text_file(dir.filePath(QLatin1String(name)).toStdString(), io::csv_from_book(entries, kind));
-        if (!written) return tl::unexpected(written.error());
+        if (auto written = write(QLatin1String(name), io::csv_from_book(entries, kind)); !written)
+            return tl::unexpected(written.error());
     }
     // Last: a folder with a book.json is whole.
-    auto written =
-        io::write_text_file(dir.filePath(QStringLiteral("book.json")).toStdString(), io::json_from_book(entries));
-    if (!written) return tl::unexpected(written.error());
-    return {};
+    if (auto written = write(QStringLiteral("book.json"), io::json_from_book(entries)); !written)
+        return tl::unexpected(written.error());
+    return check->damage;
 }
 
 bool is_pack_table(const QString& path) {
@@ -125,24 +199,51 @@ units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path
     return io::book_from_json(*text, document.toStdString());
 }
 
-BookBringer::BookBringer(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {}
+namespace {
+
+/// A log may only be a plain file below the folder that is brought in: a document from elsewhere must not read
+/// this machine's other files into the book, nor wait for a pipe.
+std::optional<units::Error> refused_path(const QString& folder, const std::string& log_file) {
+    units::Error error{units::ErrorCode::import_path_refused, {}, {{"path", log_file}}};
+    const QString name = QString::fromStdString(log_file);
+    if (QDir::isAbsolutePath(name)) return error;
+    const QFileInfo file(QDir(folder).filePath(name));
+    const QString root = QDir(folder).canonicalPath();
+    // Not there is another error, said when it is read; a dangling link is refused here.
+    if (!file.exists())
+        return file.isSymLink() || QDir::cleanPath(name).startsWith(QLatin1String("..")) ? std::optional(error)
+                                                                                         : std::nullopt;
+    const QString real = file.canonicalFilePath();
+    if (root.isEmpty() || !real.startsWith(root + QLatin1Char('/')) || !file.isFile()) return error;
+    return std::nullopt;
+}
+
+} // namespace
+
+BookBringer::BookBringer(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
+    connect(&desk_, &Desk::bookOpened, this, [this] {
+        if (!running_) return;
+        // What was on its way was for the book before.
+        running_ = false;
+        units::Error error;
+        error.code = units::ErrorCode::cancelled;
+        emit refused(error);
+    });
+}
 
 void BookBringer::bringIn(std::vector<io::BookEntry> entries, const QString& folder, const QString& name) {
     if (running_) return;
     // Everything is checked before anything is changed.
     for (const auto& entry : entries) {
-        std::optional<units::Error> trouble;
-        const auto check = [&](const auto& read) {
-            if (!read) trouble = read.error();
-        };
-        const std::string from = name.toStdString();
-        if (entry.kind == "aircraft") check(io::kept_aircraft_from_json(entry.document, from));
-        if (entry.kind == "pack") check(io::kept_pack_from_json(entry.document, from));
-        if (entry.kind == "plan") check(io::kept_plan_from_json(entry.document, from));
-        if (entry.kind == "flight") check(io::kept_flight_from_json(entry.document, from));
-        if (trouble) {
+        if (const auto trouble = trouble_of(entry.kind, entry.document, name.toStdString())) {
             emit refused(*trouble);
             return;
+        }
+        if (entry.log_file) {
+            if (const auto trouble = refused_path(folder, *entry.log_file)) {
+                emit refused(*trouble);
+                return;
+            }
         }
     }
     entries_ = std::move(entries);
@@ -174,17 +275,13 @@ void BookBringer::nextLog() {
     }
     const std::size_t at = next_++;
     const QString path = QDir(folder_).filePath(QString::fromStdString(*entries_[at].log_file));
-    const QFileInfo file(path);
-    for (const auto& log : desk_.logs()) {
-        // Exported logs carry their number before their name.
-        const bool same_name = file.fileName().endsWith(QString::fromStdString(log.name));
-        if (log.bytes == file.size() && same_name) {
-            logs_[at] = log;
-            nextLog();
-            return;
-        }
+    if (const auto* log = logbook::same_log(desk_.logs(), path.toStdString())) {
+        logs_[at] = *log;
+        nextLog();
+        return;
     }
     desk_.keeper().run<units::Result<logbook::StoredLog>>(
+        this,
         [path](logbook::Book& book, const std::stop_token& stop) {
             return book.storeLog(path.toStdString(), stop);
         },
@@ -212,9 +309,8 @@ void BookBringer::finish() {
         link = found == renumbered.end() ? std::nullopt : std::optional(found->second);
     };
     const auto add = [&](Kind kind, const auto& shelf, const auto& kept, Id was) -> Id {
-        const std::string document = io::json_from(kept);
         for (const auto& [id, there] : shelf) {
-            if (io::json_from(there) == document) {
+            if (there == kept) {
                 ++known;
                 renumbered[was] = id;
                 return 0;
@@ -222,17 +318,15 @@ void BookBringer::finish() {
         }
         const Id id = desk_.newId();
         renumbered[was] = id;
-        changes.push_back({kind, id, std::nullopt, document});
+        changes.push_back({kind, id, std::nullopt, io::json_from(kept)});
         return id;
     };
     // What stands here as a plan brought it, with nothing written beside it, takes on what the book knows of it.
     const auto enrich = [&](Kind kind, const auto& shelf, const auto& kept, const auto& bare, Id was) {
-        const std::string document = io::json_from(kept);
-        const std::string without = io::json_from(bare);
         for (const auto& [id, there] : shelf) {
-            if (document == without || io::json_from(there) != without) continue;
+            if (kept == bare || !(there == bare)) continue;
             renumbered[was] = id;
-            changes.push_back({kind, id, without, document});
+            changes.push_back({kind, id, io::json_from(bare), io::json_from(kept)});
             return;
         }
         add(kind, shelf, kept, was);
@@ -282,7 +376,14 @@ void BookBringer::finish() {
     emit finished(added, known);
 }
 
-FlightReader::FlightReader(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {}
+FlightReader::FlightReader(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
+    connect(&desk_, &Desk::bookClosing, this, &FlightReader::cancel);
+    connect(&desk_, &Desk::bookOpened, this, [this] {
+        if (!running_) return;
+        running_ = false;
+        emit finished(read_);
+    });
+}
 
 FlightReader::~FlightReader() {
     desk_.keeper().cancelWork();
@@ -313,6 +414,7 @@ void FlightReader::next() {
     }
     using Outcome = units::Result<telemetry::LogSummary>;
     desk_.keeper().run<Outcome>(
+        this,
         [log_id = *found->second.log_id,
          choices = reading_choices(found->second)](logbook::Book& book, const std::stop_token& stop) -> Outcome {
             const QTemporaryDir folder;

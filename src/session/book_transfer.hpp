@@ -18,11 +18,19 @@ QString default_book_path();
 /// The records of a book as entries of a document.
 std::vector<io::BookEntry> entries_of(const logbook::BookContents& contents);
 
+/// Everything that docs/file-formats.md promises of a book: what `Book::check` reads, and that every record is a
+/// document that can be used and every flight's log is there.
+units::Result<logbook::BookCheck> check_book(logbook::Book& book, const std::stop_token& stop = {},
+                                             const std::function<void(double)>& progress = {});
+
 /// Writes a whole book into a folder: `book.json`, one CSV for each kind, and the raw logs in `logs/`. Runs
-/// anywhere.
-/// @error `cancelled`, `file_unwritable`, `log_damaged`
-units::Result<void> export_book(logbook::Book& book, const QString& folder, const std::stop_token& stop = {},
-                                const std::function<void(double)>& progress = {});
+/// anywhere. What is damaged keeps nothing else back: a record that cannot be used goes out word for word
+/// (`damaged.json`), of a damaged log its whole parts (`logs/partial-…`).
+/// @return what is damaged
+/// @error `cancelled`, `file_unwritable`
+units::Result<std::vector<units::Error>> export_book(logbook::Book& book, const QString& folder,
+                                                     const std::stop_token& stop = {},
+                                                     const std::function<void(double)>& progress = {});
 
 /// Whether a file is a table of packs in the units of shops, told by its header.
 bool is_pack_table(const QString& path);

@@ -52,7 +52,7 @@ void DebriefSession::openWithColumns(const QString& path, const io::CsvHead& hea
     open(path, choices);
 }
 
-LeftAtLanding DebriefSession::left(const battery::Pack& pack, double landing_cell_v) const {
+LeftAtLanding DebriefSession::left(const battery::Pack& pack, double landing_cell_v, double air_c) const {
     if (!debrief_) return {};
     const telemetry::LogSummary& summary = debrief_->summary;
     if (!telemetry::volts_fit(summary, pack)) {
@@ -63,8 +63,8 @@ LeftAtLanding DebriefSession::left(const battery::Pack& pack, double landing_cel
     }
     const double power_w = summary.energy.mean_power_w.value_or(0.0);
     const battery::PackModel model(pack);
-    const auto usable = battery::discharge_at_power(model, model.atStart(battery::reference_temperature_c), power_w,
-                                                    {landing_cell_v, 1e9});
+    const auto usable =
+        battery::discharge_at_power(model, model.atStart(air_c), power_w, {landing_cell_v, 1e9}, {air_c, true});
     return {telemetry::left_by_charge(summary, usable.last().charge_used_ah), std::nullopt};
 }
 

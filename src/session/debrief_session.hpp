@@ -62,7 +62,7 @@ public:
 
     /// Nothing until a log was opened; a log that fails to open leaves the one before.
     std::shared_ptr<const Debrief> debrief() const { return debrief_; }
-    LeftAtLanding left(const battery::Pack& pack, double landing_cell_v) const;
+    LeftAtLanding left(const battery::Pack& pack, double landing_cell_v, double air_c) const;
 
 signals:
     void opening(const QString& path);

@@ -42,23 +42,21 @@ std::optional<units::Error> place(std::map<Id, Kept>& shelf, Id id, const std::o
     return std::nullopt;
 }
 
-bool same(const airframe::Aircraft& a, const airframe::Aircraft& b) {
-    return io::json_from(book::KeptAircraft{a, {}, false}) == io::json_from(book::KeptAircraft{b, {}, false});
-}
-
-bool same(const battery::Pack& a, const battery::Pack& b) {
-    return io::json_from(book::KeptPack{a, {}, false}) == io::json_from(book::KeptPack{b, {}, false});
-}
-
 } // namespace
+
+units::Error damaged_record(Kind kind, Id id, const units::Error& cause) {
+    return {units::ErrorCode::record_damaged,
+            {},
+            {{"kind", std::string(logbook::kind_word(kind))}, {"id", double(id)}},
+            std::make_shared<const units::Error>(cause)};
+}
 
 EditKind kind_of_change(const mission::PlanRequest& before, const mission::PlanRequest& after) {
     // Each part is put back in turn; the one that makes the two alike again is what was changed.
-    const std::string was = io::json_from_plan(before);
     const auto only = [&](auto put_back) {
         mission::PlanRequest request = after;
         put_back(request);
-        return io::json_from_plan(request) == was;
+        return request == before;
     };
     using R = mission::PlanRequest;
     if (only([&](R& r) { r.aircraft = before.aircraft; })) return EditKind::change_aircraft;
@@ -66,7 +64,7 @@ EditKind kind_of_change(const mission::PlanRequest& before, const mission::PlanR
             r.pack = before.pack;
             r.landing_cell_v = before.landing_cell_v;
         }))
-        return same(before.pack, after.pack) ? EditKind::change_landing : EditKind::change_pack;
+        return before.pack == after.pack ? EditKind::change_landing : EditKind::change_pack;
     if (only([&](R& r) {
             r.weather.temperature_c = before.weather.temperature_c;
             r.weather.field_elevation_m = before.weather.field_elevation_m;
@@ -106,8 +104,14 @@ Desk::~Desk() {
     flush();
 }
 
+/// Everything asked of the open book is done, and its results are here, before another one takes its place.
+void Desk::leaveBook() {
+    if (keeper_.is_open()) emit bookClosing();
+    settle();
+}
+
 units::Result<void> Desk::openBook(const QString& path, const logbook::BookOptions& options) {
-    flush();
+    leaveBook();
     auto contents = keeper_.open(path.toStdString(), options);
     if (!contents) return tl::unexpected(contents.error());
     takeIn(*contents);
@@ -115,6 +119,7 @@ units::Result<void> Desk::openBook(const QString& path, const logbook::BookOptio
 }
 
 void Desk::withoutBook() {
+    leaveBook();
     keeper_.close();
     takeIn({});
 }
@@ -185,7 +190,7 @@ bool Desk::apply(const RecordChange& change, bool forward) {
     case Kind::learned:
     case Kind::desk: break;
     }
-    if (trouble) emit unreadable(*trouble);
+    if (trouble) emit unreadable(damaged_record(change.kind, change.id, *trouble));
     return !trouble;
 }
 
@@ -363,7 +368,7 @@ template <class Kept, class Value>
 std::optional<Id> found_on(const std::map<Id, Kept>& shelf, const Value& value, Value Kept::*member,
                            bool& name_taken) {
     for (const auto& [id, kept] : shelf) {
-        if (same(kept.*member, value)) return id;
+        if (kept.*member == value) return id;
         if ((kept.*member).name == value.name) name_taken = true;
     }
     return std::nullopt;
@@ -373,7 +378,7 @@ std::optional<Id> found_on(const std::map<Id, Kept>& shelf, const Value& value, 
 
 Id Desk::bringInPlan(const mission::PlanRequest& request) {
     for (const auto& [id, kept] : shelves_.plans) {
-        if (io::json_from_plan(kept.request) == io::json_from_plan(request)) {
+        if (kept.request == request) {
             openPlan(id);
             return id;
         }
@@ -492,7 +497,7 @@ void Desk::requestEdited(const mission::PlanRequest& before) {
     std::vector<RecordChange> changes = {
         {Kind::plan, *open_plan_, document_of(shelves_.plans, *open_plan_), io::json_from(plan)}};
     // The aircraft and the pack of the setting are those of the shelves.
-    if (plan.aircraft_id && !same(before.aircraft, after.aircraft)) {
+    if (plan.aircraft_id && !(before.aircraft == after.aircraft)) {
         const auto found = shelves_.aircraft.find(*plan.aircraft_id);
         if (found != shelves_.aircraft.end()) {
             book::KeptAircraft kept = found->second;
@@ -500,7 +505,7 @@ void Desk::requestEdited(const mission::PlanRequest& before) {
             changes.push_back({Kind::aircraft, found->first, io::json_from(found->second), io::json_from(kept)});
         }
     }
-    if (plan.pack_id && !same(before.pack, after.pack)) {
+    if (plan.pack_id && !(before.pack == after.pack)) {
         const auto found = shelves_.packs.find(*plan.pack_id);
         if (found != shelves_.packs.end()) {
             book::KeptPack kept = found->second;
@@ -597,9 +602,18 @@ std::vector<Id> Desk::unread() const {
     return ids;
 }
 
-void Desk::settle() {
+void Desk::hurry(int most_ms) {
     flush();
-    keeper_.settle();
+    keeper_.settle(most_ms);
+    flush();
+}
+
+void Desk::settle() {
+    // What a result asks for is an edit again.
+    do {
+        flush();
+        keeper_.settle();
+    } while (unwritten_);
 }
 
 } // namespace sobremesa::session

@@ -96,6 +96,8 @@ public:
     void addLog(const logbook::StoredLog& log) { logs_.push_back(log); }
     /// Everything in the book before anything else happens: before a backup, and in tests.
     void settle();
+    /// Hands every edit to the book-keeper, and waits so long for what it has to do.
+    void hurry(int most_ms);
 
 signals:
     void aircraftChanged();
@@ -105,6 +107,8 @@ signals:
     void openPlanChanged();
     void historyChanged();
     void bookOpened();
+    /// The open book is about to be closed; what is asked of it now is still done.
+    void bookClosing();
     /// A record that cannot be read; it is left in the book as it is.
     void unreadable(const units::Error& error);
 
@@ -120,6 +124,7 @@ private:
     void showOpenPlan();
     void setOpenPlan(std::optional<Id> id);
     void flush();
+    void leaveBook();
     void clear();
 
     PlanSession& plan_session_;
@@ -141,6 +146,9 @@ private:
     QTimer flush_due_;
     QElapsedTimer since_edit_;
 };
+
+/// A record that cannot be used, and why.
+units::Error damaged_record(logbook::Kind kind, Id id, const units::Error& cause);
 
 /// Changes of the records `before → after` of a request, as the edit they are.
 logbook::EditKind kind_of_change(const mission::PlanRequest& before, const mission::PlanRequest& after);

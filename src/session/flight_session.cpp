@@ -30,6 +30,10 @@ FlightSession::FlightSession(Desk& desk, DebriefSession& debrief, const PlanSess
     connect(&desk_, &Desk::flightsChanged, this, &FlightSession::followDesk);
     connect(&desk_, &Desk::bookOpened, this, [this] {
         filed_.reset();
+        // Of the book before, and no more to be had.
+        filing_ = false;
+        left_while_filing_.reset();
+        opening_flight_.reset();
         emit filedChanged();
     });
 }
@@ -58,6 +62,7 @@ void FlightSession::openFlight(Id id) {
     const QString path = QDir(folder).filePath(name);
     opening_flight_ = id;
     desk_.keeper().run<units::Result<void>>(
+        this,
         [log_id, path](logbook::Book& book, const std::stop_token&) {
             return book.writeLog(log_id, path.toStdString());
         },
@@ -106,10 +111,9 @@ void FlightSession::debriefed() {
             if (flight_.start_clock_s) *flight_.start_clock_s += debrief->clean.time_s(0);
         }
         // The same file again is no second flight.
-        for (const auto& log : desk_.logs()) {
-            if (log.bytes != file.size() || log.name != file.fileName().toStdString()) continue;
+        if (const auto* log = logbook::same_log(desk_.logs(), debrief->path.toStdString())) {
             for (const auto& [id, kept] : desk_.shelves().flights) {
-                if (kept.log_id != log.id || kept.part != flight_.part) continue;
+                if (kept.log_id != log->id || kept.part != flight_.part) continue;
                 filed_ = id;
                 flight_ = kept;
                 emit alreadyFiled(id);
@@ -198,7 +202,7 @@ void FlightSession::followDesk() {
         emit filedChanged();
         return;
     }
-    if (io::json_from(found->second) == io::json_from(flight_)) return;
+    if (found->second == flight_) return;
     const bool read_otherwise = flight_.current_factor != found->second.current_factor ||
                                 flight_.part != found->second.part || flight_.columns != found->second.columns;
     flight_ = found->second;
@@ -229,7 +233,8 @@ void FlightSession::layOver() {
 }
 
 LeftAtLanding FlightSession::left() const {
-    return debrief_.left(flight_.flown.pack, mission::landing_cell_v(flight_.flown));
+    return debrief_.left(flight_.flown.pack, mission::landing_cell_v(flight_.flown),
+                         flight_.flown.weather.temperature_c);
 }
 
 void FlightSession::file() {
@@ -244,6 +249,7 @@ void FlightSession::file() {
     filing_ = true;
     emit filedChanged();
     desk_.keeper().run<units::Result<logbook::StoredLog>>(
+        this,
         [this, path = debrief->path.toStdString()](logbook::Book& book, const std::stop_token& stop) {
             return book.storeLog(path, stop, [this](double share) {
                 QMetaObject::invokeMethod(

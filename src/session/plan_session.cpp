@@ -29,6 +29,10 @@ void PlanSession::show(const mission::PlanRequest& request, std::int64_t documen
 }
 
 void PlanSession::clear() {
+    job_.cancel();
+    outlook_job_.cancel();
+    chance_job_.cancel();
+    ++cleared_;
     plan_.reset();
     outlook_.reset();
     plan_document_ = -1;
@@ -41,7 +45,10 @@ void PlanSession::clear() {
 namespace {
 
 struct Worked {
-    units::Result<mission::Plan> plan;
+    std::shared_ptr<const mission::Plan> plan;
+    /// The verdict comes with the plan: a go that was another plan's must not stand beside it even for a moment.
+    mission::LimitsReport limits;
+    std::optional<units::Error> trouble;
     std::optional<units::Error> terrain;
 };
 
@@ -53,26 +60,42 @@ void PlanSession::workOut() {
     outlook_job_.cancel();
     chance_job_.cancel();
     job_.start(
-        [request = request_](const std::stop_token&) {
+        [request = request_, looks_out = looks_out_](const std::stop_token&) {
             mission::PlanRequest with = request;
+            Worked worked;
             // The first time a raster takes a moment; after that it is shared.
-            auto terrain = io::add_terrain(with);
-            return Worked{mission::make_plan(with), std::move(terrain)};
+            worked.terrain = io::add_terrain(with);
+            auto plan = mission::make_plan(with);
+            if (!plan) {
+                worked.trouble = plan.error();
+                return worked;
+            }
+            if (looks_out) worked.limits = mission::check_limits(*plan);
+            worked.plan = std::make_shared<const mission::Plan>(std::move(*plan));
+            return worked;
         },
-        [this, document = document_](Worked worked) {
+        [this, document = document_, cleared = cleared_](Worked worked) {
+            if (cleared != cleared_) return;
             if (!worked.plan) {
-                emit refused(worked.plan.error());
+                emit refused(*worked.trouble);
                 return;
             }
+            auto outlook = std::make_shared<PlanOutlook>();
+            if (outlook_ && plan_document_ == document) *outlook = *outlook_;
+            outlook->plan = worked.plan;
+            outlook->limits = std::move(worked.limits);
             plan_document_ = document;
-            plan_ = std::make_shared<const mission::Plan>(std::move(*worked.plan));
+            plan_ = worked.plan;
+            if (looks_out_) outlook_ = std::move(outlook);
             const std::string& raster = plan_->request.mission.terrain_file;
             if (worked.terrain && raster != told_terrain_) {
                 told_terrain_ = raster;
                 emit terrainRefused(*worked.terrain);
             }
             emit planChanged();
-            if (looks_out_) lookOut();
+            if (!looks_out_) return;
+            emit outlookChanged();
+            lookOut();
         });
 }
 
@@ -82,13 +105,14 @@ void PlanSession::lookOut() {
             auto outlook = std::make_shared<PlanOutlook>();
             outlook->plan = plan;
             const auto& terrain = plan->request.mission.terrain;
-            const bool same_ground = before && before->relief && before->plan->request.mission.terrain == terrain;
+            outlook->limits = before->limits;
+            const bool same_ground = before->relief && before->relief_of == terrain.get();
             if (same_ground)
                 outlook->relief = before->relief;
             else if (terrain)
                 outlook->relief = std::make_shared<const geodesy::Relief>(geodesy::relief(*terrain, 500, stop));
+            outlook->relief_of = terrain.get();
             outlook->reach = mission::reach(plan->request, plan->conditions, bearings, stop);
-            outlook->limits = mission::check_limits(*plan);
             if (plan->turn && !plan->request.mission.alternates.empty())
                 outlook->landing_places = mission::bail_out_map(*plan, plan->turn->distance_m.value);
             return stop.stop_requested() ? nullptr : outlook;

@@ -19,6 +19,7 @@ namespace sobremesa::session {
 struct PlanOutlook {
     std::shared_ptr<const mission::Plan> plan;
     std::shared_ptr<const geodesy::Relief> relief; ///< without terrain: none
+    const geodesy::Terrain* relief_of = nullptr;   ///< only to be compared
     mission::Reach reach;
     mission::LimitsReport limits;
     /// Parts of the way out from which each landing place can be reached, home first.
@@ -44,7 +45,8 @@ public:
     /// The document that the present plan belongs to. Plans of different documents are no edits of each other.
     std::int64_t planDocument() const { return plan_document_; }
     bool is_settled() const { return !job_.is_running(); }
-    /// Reach, limits and, in its plan, the chance; may lag behind `plan()`, never belongs to another document.
+    /// Limits, reach and, in its plan, the chance. Its limits are always those of `plan()`; the reach, the landing
+    /// places and the relief may lag behind it, and never belong to another document.
     std::shared_ptr<const PlanOutlook> outlook() const { return outlook_; }
     bool outlook_is_settled() const {
         return is_settled() && !outlook_job_.is_running() && !chance_job_.is_running();
@@ -77,6 +79,8 @@ private:
     std::shared_ptr<const PlanOutlook> outlook_;
     std::int64_t document_ = 0;
     std::int64_t plan_document_ = -1;
+    /// Work begun before is of no interest any more once the table is cleared.
+    int cleared_ = 0;
     LatestJob job_;
     LatestJob outlook_job_;
     LatestJob chance_job_;

@@ -262,9 +262,58 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
     {ErrorCode::log_damaged,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "Part %1 of this log is missing or damaged in the logbook. Restore a backup, or file the log "
-         "once more from its file."),
-     {{{Format::plain, "chunk"}}}},
+         "Part %1 of the log %2 is missing or damaged in the logbook. Restore a backup, or file the log "
+         "once more from its file; an export writes out what is left of it."),
+     {{{Format::plain, "chunk"}, {Format::text, "log"}}}},
+    {ErrorCode::log_not_the_file,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The log %1 is no longer the file that was filed: its length or checksum does not fit, though every "
+         "part of it does. Compare it with a backup; an export writes it out as it is."),
+     {{{Format::text, "log"}}}},
+    {ErrorCode::log_missing,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The log of the flight %1 is not in the logbook. What was read out of it is still there; "
+                       "restore a backup, or file the log once more from its file."),
+     {{{Format::text, "flight"}}}},
+    {ErrorCode::table_missing,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The logbook's table %1 is missing or not as this program made it, so the logbook was left as "
+         "it is. Restore a backup; an export writes out what else there is."),
+     {{{Format::text, "table"}}}},
+    {ErrorCode::record_damaged,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Record %2 of the logbook (%1) cannot be used and was left as it is. Restore a backup to "
+                       "have it back; everything else works without it."),
+     {{{Format::text, "kind"}, {Format::plain, "id"}}}},
+    {ErrorCode::history_damaged,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Edit %1 in the logbook's history cannot be read, so edits up to it cannot be undone. The "
+                       "records themselves are not touched by this."),
+     {{{Format::plain, "edit"}}}},
+    {ErrorCode::count_behind,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The logbook's count says %1 and there is a record %2: a new record could have taken an old "
+                       "one's number. Restore a backup, or export all and bring it into a new logbook."),
+     {{{Format::plain, "count"}, {Format::plain, "highest"}}}},
+    {ErrorCode::no_columns,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "This log has no columns, so nothing can be said of a column “%1”. Leave --column out."),
+     {{{Format::text, "header"}}}},
+    {ErrorCode::column_missing,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "There is no column “%1” in this log. Its columns are: %2."),
+     {{{Format::text, "header"}, {Format::text, "headers"}}}},
+    {ErrorCode::wind_table_short,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "Winds by height want two heights or more. Add another one, or say the one wind as wind_mps, "
+         "wind_from_deg and wind_height_m.")},
+    {ErrorCode::import_path_refused,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "“%1” is no plain file below the folder that is brought in, so nothing was. Put the log "
+                       "beside book.json and name it from there."),
+     {{{Format::text, "path"}}}},
     {ErrorCode::file_too_large,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The file is larger than %1 MB, too large for a track. Check that it is the right one."),
@@ -418,6 +467,22 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "A speed by share of full power wants the aircraft's full power; the known cruise is flown.")},
+    {NoticeCode::share_too_small,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Level flight takes more than %1 of full power at any airspeed; the known cruise is flown."),
+     {{{Format::share, "share"}}}},
+    {NoticeCode::fixed_speed_missing,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "A fixed speed wants an airspeed (mission.airspeed_mps); the known cruise is flown.")},
+    {NoticeCode::throttle_without_full_power,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "A throttle (%1) wants the aircraft's full power; without it the throttle is not counted."),
+     {{{Format::text, "field"}}}},
+    {NoticeCode::descent_above_airspeed,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Coming down at %1 is more than the airspeed of %2 makes possible: nothing is left to go "
+                       "anywhere. Choose a slower descent."),
+     {{{Format::climb, "descent_mps"}, {Format::speed, "airspeed_mps"}}}},
     {NoticeCode::climb_not_possible,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "That throttle does not climb: level flight takes all of it. More throttle, or less mass.")},
@@ -662,7 +727,10 @@ QString place(const units::Where& where) {
 
 QString message(const units::Error& error) {
     const QString where = place(error.where);
-    return where.isEmpty() ? what(error) : MessagesWords::tr("%1: %2", "place: message").arg(where, what(error));
+    const QString words =
+        error.cause ? MessagesWords::tr("%1 (%2)", "message (its cause)").arg(what(error), message(*error.cause))
+                    : what(error);
+    return where.isEmpty() ? words : MessagesWords::tr("%1: %2", "place: message").arg(where, words);
 }
 
 QString message(const units::Notice& notice, const Quantities& q) {

@@ -56,6 +56,7 @@ QString name(telemetry::SetAsideReason reason) {
     case SetAsideReason::repeated_header: return NamesWords::tr("the header once more");
     case SetAsideReason::no_time: return NamesWords::tr("no time in the row");
     case SetAsideReason::backward_time: return NamesWords::tr("time stands still or runs backwards");
+    case SetAsideReason::clock_glitch: return NamesWords::tr("the clock ran ahead for a moment");
     case SetAsideReason::no_fix: return NamesWords::tr("no satellite fix (position only)");
     case SetAsideReason::position_jump:
         return NamesWords::tr("position jumps beyond a credible speed (position only)");

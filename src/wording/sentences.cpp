@@ -36,6 +36,7 @@ QString no_turn(const mission::Plan& plan, const Quantities& quantities) {
         case NoticeCode::no_solution_out:
         case NoticeCode::no_solution_home:
         case NoticeCode::energy_short_for_climb:
+        case NoticeCode::descent_above_airspeed:
         case NoticeCode::climb_not_possible:
         case NoticeCode::power_not_available: return message(notice, quantities);
         default: break;

@@ -79,6 +79,7 @@ void FilingTest::theLogIsKeptWhole() {
     const QString copy = folder.filePath(QStringLiteral("copy.csv"));
     bool written = false;
     (*window_)->desk().keeper().run<bool>(
+        &(*window_)->desk(),
         [&, id = *kept().log_id](logbook::Book& book, std::stop_token) {
             return book.writeLog(id, copy.toStdString()).has_value();
         },
@@ -172,6 +173,7 @@ void FilingTest::anotherLogOpenedWhileFilingChangesNothing() {
     // The book-keeper is busy: whatever is filed waits behind this.
     std::promise<void> busy;
     (*window_)->desk().keeper().run<int>(
+        &(*window_)->desk(),
         [until = busy.get_future().share()](logbook::Book&, std::stop_token) {
             until.wait();
             return 0;

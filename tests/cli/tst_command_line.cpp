@@ -8,8 +8,11 @@
 #include <nlohmann/json.hpp>
 
 #include "cli/command_line.hpp"
+#include "io/kept_documents.hpp"
 #include "io/text_file.hpp"
+#include "logbook/book.hpp"
 #include "support/compare.hpp"
+#include "support/sample_request.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -68,7 +71,9 @@ private slots:
     void aircraftKeepsItsContract();
     void aircraftLearnsFromLogs();
     void aircraftAnswersWhatIf();
+    void aColumnThatIsNotThereIsSaid();
     void aircraftOutOfABook();
+    void aDamagedBookIsCheckedListedAndExported();
     void whatIsLeftIsToldThreeWays();
     void calibrateKeepsItsContract();
     void aPackIsBuiltAndTested();
@@ -511,6 +516,53 @@ void CommandLineTest::aircraftAnswersWhatIf() {
     QVERIFY(after["cruise_power_w"].get<double>() > before["cruise_power_w"].get<double>());
     QVERIFY(after["endurance_s"].get<double>() < before["endurance_s"].get<double>());
     QVERIFY(after["endurance_sd_s"].get<double>() > 0.0);
+}
+
+void CommandLineTest::aDamagedBookIsCheckedListedAndExported() {
+    QTemporaryDir folder;
+    const std::string path = folder.filePath(QStringLiteral("book.sqlite")).toStdString();
+    {
+        auto book = logbook::Book::open(path);
+        QVERIFY(book);
+        book::KeptFlight flight;
+        flight.name = "sound";
+        flight.flown = tests::sample_request();
+        logbook::Edit edit{1, "file-flight", "", {}, false};
+        edit.changes.push_back({logbook::Kind::flight, 1, std::nullopt, io::json_from(flight)});
+        QVERIFY(book->make(edit, 2));
+        QVERIFY(book->put(logbook::Record{logbook::Kind::flight, 2, "{\"format\":\"sobremesa-flight\""}));
+    }
+    const Run check = cli_run({"--book", path, "book", "check", "--json"});
+    QCOMPARE(check.code, 1);
+    const json answer = check.object();
+    QVERIFY(!answer["whole"].get<bool>());
+    QCOMPARE(answer["records"].get<int>(), 2);
+    QCOMPARE(answer["records_readable"].get<int>(), 1);
+    QCOMPARE(answer["damage"].size(), std::size_t(1));
+    const Run words = cli_run({"--book", path, "book", "check"});
+    QCOMPARE(words.code, 1);
+    QVERIFY2(words.err.find("Record 2 of the logbook (flight)") != std::string::npos, words.err.c_str());
+    QVERIFY2(words.out.find("1 of 2 records") != std::string::npos, words.out.c_str());
+    const Run list = cli_run({"--book", path, "book", "list"});
+    QCOMPARE(list.code, 1);
+    QVERIFY(list.out.find("sound") != std::string::npos && list.err.find("Record 2") != std::string::npos);
+    const Run out =
+        cli_run({"--book", path, "book", "export", folder.filePath(QStringLiteral("out")).toStdString()});
+    QCOMPARE(out.code, 1);
+    QVERIFY(QFile::exists(folder.filePath(QStringLiteral("out/book.json"))));
+    QVERIFY(QFile::exists(folder.filePath(QStringLiteral("out/damaged.json"))));
+}
+
+void CommandLineTest::aColumnThatIsNotThereIsSaid() {
+    const Run missing =
+        cli_run({"debrief", demo("2026-04-11-alcaravan-calm.csv"), "--column", "Volts=voltage_v", "--json"});
+    QCOMPARE(missing.code, 1);
+    QVERIFY2(missing.err.find("Volts") != std::string::npos && missing.err.find("Pack(V)") != std::string::npos,
+             missing.err.c_str());
+    const Run other = cli_run(
+        {"debrief", std::string(SOURCE_DIR) + "/tests/io/golden/made.gpx", "--column", "ele=height_m", "--json"});
+    QCOMPARE(other.code, 1);
+    QVERIFY2(other.err.find("no columns") != std::string::npos, other.err.c_str());
 }
 
 void CommandLineTest::aircraftOutOfABook() {

@@ -47,6 +47,12 @@ private slots:
     void gpxOfAnotherWriter();
     void roundTrips_data();
     void roundTrips();
+    void everyChannelComesBackByEveryWay_data();
+    void everyChannelComesBackByEveryWay();
+    void nothingIsMadeUpOnTheWay();
+    void aTrackThatWasCutIsReadToTheCut();
+    void aRecordingMayBeginInTheMiddleOfAPacket();
+    void aTrackOfOnePointIsNotWritten();
     void geojsonIsAsTheStandardSays();
     void kmlIsAsTheStandardSays();
     void homeCanBeHidden();
@@ -148,10 +154,15 @@ void LogFormatsTest::roundTrips() {
     // Rows without a fix have no place in a track.
     std::size_t row = 0;
     int compared = 0;
+    std::size_t first = 0;
+    while ((*before)[Channel::latitude_deg][first] == 0.0) ++first;
+    const double first_fix_s = (*before)[Channel::time_s][first];
     for (std::size_t i = 0; i < before->rows(); ++i) {
-        const double t = (*before)[Channel::time_s][i] +
-                         (ending == QLatin1String("csv") ? 0.0 : before->start_clock_s.value_or(0.0));
-        const double offset = ending == QLatin1String("csv") ? 0.0 : after->start_clock_s.value_or(0.0);
+        // A track begins with its first fix; without a date its times begin there too.
+        const bool track = ending != QLatin1String("csv");
+        const double t = (*before)[Channel::time_s][i] - (track && !before->start_clock_s ? first_fix_s : 0.0) +
+                         (track ? before->start_clock_s.value_or(0.0) : 0.0);
+        const double offset = track ? after->start_clock_s.value_or(0.0) : 0.0;
         while (row < after->rows() && (*after)[Channel::time_s][row] + offset < t - 0.002) ++row;
         if (row >= after->rows() || std::abs((*after)[Channel::time_s][row] + offset - t) > 0.002) continue;
         if ((*before)[Channel::latitude_deg][i] == 0.0) continue;
@@ -163,6 +174,167 @@ void LogFormatsTest::roundTrips() {
             VERIFY_NEAR((*after)[channel][row], (*before)[channel][i], share + 0.006);
     }
     QVERIFY2(compared > int(before->rows()) * 9 / 10, qPrintable(QString::number(compared)));
+}
+
+namespace {
+
+/// A log with everything a log can have, a third of it missing here and there, as sensors of different pace leave
+/// it.
+telemetry::FlightLog full_log() {
+    telemetry::FlightLog log;
+    log.name = "full.csv";
+    log.start_clock_s = 1775898120.0;
+    constexpr std::size_t rows = 60;
+    for (std::size_t i = 0; i < rows; ++i) {
+        log.lines.push_back(std::uint32_t(i + 2));
+        for (std::size_t c = 0; c < telemetry::channel_count; ++c) {
+            double value = 0.37 * double(c) + 0.011 * double(i);
+            const auto channel = static_cast<Channel>(c);
+            if (channel == Channel::time_s) value = 0.25 * double(i);
+            if (channel == Channel::latitude_deg) value = 39.4 + 1e-5 * double(i);
+            if (channel == Channel::longitude_deg) value = -31.36 + 2e-5 * double(i);
+            if (channel == Channel::satellites) value = 9.0 + double(i % 4);
+            if (channel == Channel::throttle_share || channel == Channel::link_quality_share)
+                value = 0.5 + 0.005 * double(i);
+            if (channel == Channel::signal_dbm) value = -60.0 - double(i) / 2.0;
+            if (channel == Channel::current_a && i > 40) value = -1.5; // charged on the way down
+            log.columns[c].push_back(value);
+        }
+    }
+    log.rows_met = rows;
+    return log;
+}
+
+/// What a format rounds a channel to, at worst.
+double rounding(Channel channel) {
+    switch (channel) {
+    case Channel::time_s: return 0.001;
+    case Channel::latitude_deg:
+    case Channel::longitude_deg: return 1.1e-7;
+    case Channel::heading_deg: return 0.51;
+    case Channel::course_deg: return 0.6;  // as the velocity's direction in cm/s
+    case Channel::energy_wh: return 0.015; // hectojoules
+    case Channel::throttle_share: return 0.0051;
+    default: return 0.0075;
+    }
+}
+
+} // namespace
+
+void LogFormatsTest::everyChannelComesBackByEveryWay_data() {
+    QTest::addColumn<QString>("first");
+    QTest::addColumn<QString>("second");
+    for (const char* a : {"csv", "gpx", "tlog"}) {
+        for (const char* b : {"csv", "gpx", "tlog"})
+            QTest::addRow("%s, then %s", a, b) << QString::fromLatin1(a) << QString::fromLatin1(b);
+    }
+}
+
+void LogFormatsTest::everyChannelComesBackByEveryWay() {
+    QFETCH(QString, first);
+    QFETCH(QString, second);
+    const auto before = full_log();
+    const auto by_way = [&](const telemetry::FlightLog& log, const QString& ending) {
+        const auto text = io::log_as(log, "way." + ending.toStdString());
+        if (!text) qFatal("not written");
+        return log_of(file(("way." + ending.toStdString()).c_str(), QByteArray::fromStdString(*text)));
+    };
+    const auto after = by_way(*by_way(before, first), second);
+    QCOMPARE(after->rows(), before.rows());
+    QVERIFY(after->unreadable.empty());
+    VERIFY_NEAR(after->start_clock_s.value_or(0.0), *before.start_clock_s, 1e-3);
+    for (std::size_t c = 0; c < telemetry::channel_count; ++c) {
+        const auto channel = static_cast<Channel>(c);
+        QVERIFY2(after->has(channel), telemetry::channel_word(channel));
+        for (std::size_t i = 0; i < before.rows(); ++i) {
+            const double off = std::abs((*after)[channel][i] - before[channel][i]);
+            QVERIFY2(off <= 2.0 * rounding(channel),
+                     qPrintable(QStringLiteral("%1, row %2: %3 for %4")
+                                    .arg(QLatin1String(telemetry::channel_word(channel)))
+                                    .arg(i)
+                                    .arg((*after)[channel][i])
+                                    .arg(before[channel][i])));
+        }
+    }
+}
+
+void LogFormatsTest::nothingIsMadeUpOnTheWay() {
+    // A log of the barest kind: what it does not have, no format gives it, a date no more than a heading.
+    telemetry::FlightLog bare;
+    bare.name = "bare.csv";
+    for (int i = 0; i < 30; ++i) {
+        bare[Channel::time_s].push_back(i);
+        bare[Channel::latitude_deg].push_back(39.4 + 1e-5 * i);
+        bare[Channel::longitude_deg].push_back(-31.36);
+        bare[Channel::voltage_v].push_back(16.0 - 0.01 * i);
+        bare[Channel::airspeed_mps].push_back(14.0);
+        bare.lines.push_back(std::uint32_t(i + 2));
+    }
+    bare.rows_met = 30;
+    for (const char* ending : {"csv", "gpx", "tlog"}) {
+        const std::string name = std::string("bare.") + ending;
+        const auto after = log_of(file(name.c_str(), QByteArray::fromStdString(*io::log_as(bare, name))));
+        QCOMPARE(after->rows(), std::size_t(30));
+        QVERIFY2(!after->start_clock_s, ending);
+        for (std::size_t c = 0; c < telemetry::channel_count; ++c) {
+            const auto channel = static_cast<Channel>(c);
+            QVERIFY2(after->has(channel) == bare.has(channel),
+                     qPrintable(QStringLiteral("%1: %2").arg(QLatin1String(ending),
+                                                             QLatin1String(telemetry::channel_word(channel)))));
+        }
+    }
+}
+
+void LogFormatsTest::aTrackThatWasCutIsReadToTheCut() {
+    QFile whole(QString::fromStdString(golden("made.gpx")));
+    QVERIFY(whole.open(QIODevice::ReadOnly));
+    const QByteArray xml = whole.readAll();
+    const auto all = log_of(golden("made.gpx"));
+    const qsizetype begin = xml.indexOf("</trkpt>", xml.indexOf("</trkpt>", xml.indexOf("</trkpt>") + 1) + 1) + 8;
+    int read = 0;
+    for (qsizetype at = begin; at < xml.lastIndexOf("</trkseg>"); at += 7) {
+        const auto cut = io::read_log(file("cut.gpx", xml.left(at)));
+        QVERIFY2(cut, qPrintable(QString::number(at)));
+        const qsizetype begun = xml.left(at).count("<trkpt");
+        // The last one that was begun may be a torso; what is taken is, digit for digit, what the whole has.
+        QVERIFY((*cut)->rows() + 1 >= std::size_t(begun) && (*cut)->rows() <= std::size_t(begun));
+        for (std::size_t i = 0; i < (*cut)->rows(); ++i) {
+            for (const Channel channel : {Channel::time_s, Channel::latitude_deg, Channel::height_m,
+                                          Channel::voltage_v, Channel::current_a, Channel::charge_ah})
+                QCOMPARE((**cut)[channel][i], (*all)[channel][i]);
+        }
+        ++read;
+    }
+    QVERIFY(read > 100);
+    // Broken in the middle is not cut: that is said, and where.
+    QByteArray broken = xml;
+    broken.replace(xml.size() / 2, 1, "<");
+    QCOMPARE(io::read_log(file("broken.gpx", broken)).error().code, ErrorCode::xml_syntax);
+}
+
+void LogFormatsTest::aRecordingMayBeginInTheMiddleOfAPacket() {
+    for (const char* name : {"made_v1.tlog", "made_v2.tlog"}) {
+        QFile whole(QString::fromStdString(golden(name)));
+        QVERIFY(whole.open(QIODevice::ReadOnly));
+        const QByteArray bytes = whole.readAll();
+        for (qsizetype from = 1; from < 300; from += 3) {
+            const auto log = io::read_log(file("late.tlog", bytes.mid(from)));
+            QVERIFY2(log, qPrintable(QString::number(from)));
+            QVERIFY((*log)->rows() >= 17);
+        }
+    }
+    // Text with such bytes in it is none of it.
+    QCOMPARE(int(*io::log_format(file("text.csv", "time,voltage\n" + QByteArray("0,16.8\n").repeated(200)))),
+             int(io::LogFormat::csv));
+}
+
+void LogFormatsTest::aTrackOfOnePointIsNotWritten() {
+    auto log = full_log();
+    for (std::size_t i = 1; i < log.rows(); ++i) log[Channel::latitude_deg][i] = std::nan("");
+    QCOMPARE(io::log_as(log, "one.gpx").error().code, ErrorCode::no_track);
+    log[Channel::latitude_deg][5] = 39.5;
+    QCOMPARE(log_of(file("two.gpx", QByteArray::fromStdString(*io::log_as(log, "two.gpx"))))->rows(),
+             std::size_t(2));
 }
 
 void LogFormatsTest::geojsonIsAsTheStandardSays() {

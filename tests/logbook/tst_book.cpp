@@ -461,7 +461,7 @@ void BookTest::keepsLogsByteByByte() {
     QVERIFY(bytes_of(file("again.csv")) == raw);
     const auto nothing = book->writeLog(log->id + 1, file("nothing.csv"));
     QVERIFY(!nothing);
-    QCOMPARE(int(nothing.error().code), int(ErrorCode::log_damaged));
+    QCOMPARE(int(nothing.error().code), int(ErrorCode::log_not_the_file));
 }
 
 void BookTest::stopsStoringWhenAsked() {

@@ -1,3 +1,5 @@
+#include <sys/stat.h>
+
 #include <QFile>
 #include <QSignalSpy>
 #include <QTemporaryDir>
@@ -45,6 +47,9 @@ private slots:
     void linksAreMovedToTheirNewNumbers();
     void aMissingLogIsSaidAndNothingComesIn();
     void oneBadRecordKeepsAllOut();
+    void onlyPlainFilesBelowTheFolderComeIn_data();
+    void onlyPlainFilesBelowTheFolderComeIn();
+    void theSameLogUnderAnotherNameIsNoSecondLog();
     void anExportCanBeStopped();
     void flightsAreReadAgainOneAfterTheOther();
     void figuresOfAnotherModelAreNotTrusted();
@@ -154,6 +159,80 @@ void BookTransferTest::oneBadRecordKeepsAllOut() {
     Laid laid(file("f.sqlite"));
     QVERIFY(!laid.bringIn(file("book.json")));
     QVERIFY(laid.desk.shelves().packs.empty());
+}
+
+void BookTransferTest::onlyPlainFilesBelowTheFolderComeIn_data() {
+    QTest::addColumn<QString>("log_file");
+    QTest::addColumn<bool>("comes");
+    QTest::newRow("below") << "logs/ok.csv" << true;
+    QTest::newRow("round about, and below") << "logs/../logs/ok.csv" << true;
+    QTest::newRow("above") << "../../../../../../etc/passwd" << false;
+    QTest::newRow("absolute") << "/etc/passwd" << false;
+    QTest::newRow("beside the folder") << "../outside.csv" << false;
+    QTest::newRow("above and not there") << "../nowhere.csv" << false;
+    QTest::newRow("a link out") << "logs/link.csv" << false;
+    QTest::newRow("a link to nothing") << "logs/dangling.csv" << false;
+    QTest::newRow("a link to a device") << "logs/zero.csv" << false;
+    QTest::newRow("a pipe") << "logs/pipe.csv" << false;
+    QTest::newRow("a folder") << "logs" << false;
+}
+
+void BookTransferTest::onlyPlainFilesBelowTheFolderComeIn() {
+    QFETCH(QString, log_file);
+    QFETCH(bool, comes);
+    QTemporaryDir folder;
+    const QDir dir(folder.filePath(QStringLiteral("in")));
+    QVERIFY(dir.mkpath(QStringLiteral("logs")));
+    const auto put = [](const QString& path, const QByteArray& text) {
+        QFile out(path);
+        QVERIFY(out.open(QIODevice::WriteOnly) && out.write(text) == text.size());
+    };
+    put(dir.filePath(QStringLiteral("logs/ok.csv")), "time,voltage\n0,16\n");
+    put(folder.filePath(QStringLiteral("outside.csv")), "time,voltage\n0,16\n");
+    QVERIFY(
+        QFile::link(folder.filePath(QStringLiteral("outside.csv")), dir.filePath(QStringLiteral("logs/link.csv"))));
+    QVERIFY(QFile::link(folder.filePath(QStringLiteral("nothing.csv")),
+                        dir.filePath(QStringLiteral("logs/dangling.csv"))));
+    QVERIFY(QFile::link(QStringLiteral("/dev/zero"), dir.filePath(QStringLiteral("logs/zero.csv"))));
+    QCOMPARE(mkfifo(dir.filePath(QStringLiteral("logs/pipe.csv")).toLocal8Bit().constData(), 0600), 0);
+    book::KeptFlight flight;
+    flight.flown = tests::sample_request();
+    io::BookEntry entry{"flight", 1, io::json_from(flight), log_file.toStdString(), std::nullopt};
+    put(dir.filePath(QStringLiteral("book.json")), QByteArray::fromStdString(io::json_from_book({entry})));
+    Laid laid(file("paths.sqlite"));
+    QSignalSpy refused(&laid.bringer, &BookBringer::refused);
+    const auto logs_before = laid.desk.logs().size();
+    QCOMPARE(laid.bringIn(dir.path()), comes);
+    if (comes) return;
+    QCOMPARE(laid.desk.logs().size(), logs_before);
+    const auto error = refused[0][0].value<units::Error>();
+    QCOMPARE(int(error.code), int(units::ErrorCode::import_path_refused));
+    QCOMPARE(std::get<std::string>(error.parameters[0].value), log_file.toStdString());
+}
+
+void BookTransferTest::theSameLogUnderAnotherNameIsNoSecondLog() {
+    Laid laid(file("same.sqlite"));
+    const auto put = [this](const char* name, const QByteArray& text) {
+        QFile out(file(name));
+        QVERIFY(out.open(QIODevice::WriteOnly) && out.write(text) == text.size());
+    };
+    put("one.csv", "time,voltage\n0,16.1\n");
+    put("two.csv", "time,voltage\n0,16.1\n");
+    put("onf.csv", "time,voltage\n0,16.2\n"); // as long, and another
+    book::KeptFlight flight;
+    flight.flown = tests::sample_request();
+    std::vector<io::BookEntry> entries;
+    for (const char* name : {"one.csv", "two.csv", "onf.csv"}) {
+        flight.name = name;
+        entries.push_back({"flight", std::int64_t(entries.size()) + 1, io::json_from(flight), name, std::nullopt});
+    }
+    put("book.json", QByteArray::fromStdString(io::json_from_book(entries)));
+    QVERIFY(laid.bringIn(file("book.json")));
+    QCOMPARE(laid.desk.logs().size(), std::size_t(2));
+    std::map<std::string, Id> log_of;
+    for (const auto& [id, kept] : laid.desk.shelves().flights) log_of[kept.name] = *kept.log_id;
+    QCOMPARE(log_of["one.csv"], log_of["two.csv"]);
+    QVERIFY(log_of["onf.csv"] != log_of["one.csv"]);
 }
 
 void BookTransferTest::anExportCanBeStopped() {

@@ -458,7 +458,7 @@ void DeskTest::aRecordThatCannotBeReadStaysInTheBook() {
         QSignalSpy unreadable(&desk, &Desk::unreadable);
         QVERIFY(desk.openBook(path_));
         QCOMPARE(unreadable.count(), 1);
-        QCOMPARE(int(unreadable[0][0].value<units::Error>().code), int(units::ErrorCode::version_newer));
+        QCOMPARE(int(unreadable[0][0].value<units::Error>().cause->code), int(units::ErrorCode::version_newer));
         QCOMPARE(desk.shelves().packs.size(), std::size_t(1));
         desk.beginWith(named_request("another"));
     }

@@ -32,6 +32,8 @@ private slots:
     void aJobThatOutlivesItsOwnerIsDropped();
     void requestBecomesAPlan();
     void impossibleRequestChangesNothing();
+    void theVerdictIsAlwaysThatOfThePlan();
+    void aClearedTableStaysCleared();
     void plansAreSavedAndOpened();
     void logsOpenWithProgress();
     void aLogThatFailsLeavesTheOneBefore();
@@ -123,6 +125,46 @@ void SessionTest::impossibleRequestChangesNothing() {
     QTRY_VERIFY(session.is_settled());
 }
 
+void SessionTest::theVerdictIsAlwaysThatOfThePlan() {
+    PlanSession session;
+    int shown = 0;
+    const auto look = [&] {
+        ++shown;
+        QVERIFY(session.outlook());
+        QCOMPARE(session.outlook()->plan.get(), session.plan().get());
+        QCOMPARE(session.outlook()->limits.go, mission::check_limits(*session.plan()).go);
+    };
+    connect(&session, &PlanSession::planChanged, this, look);
+    connect(&session, &PlanSession::outlookChanged, this, look);
+    auto request = tests::sample_request();
+    QVERIFY(!session.setRequest(request));
+    QTRY_VERIFY(session.plan() && session.outlook_is_settled());
+    QVERIFY(session.outlook()->limits.go);
+    // From go to no-go and back: at no moment does one stand beside the other's plan.
+    request.height_ceiling_m = 40.0;
+    QVERIFY(!session.setRequest(request));
+    QTRY_VERIFY(session.outlook_is_settled());
+    QVERIFY(!session.outlook()->limits.go);
+    request.height_ceiling_m = 120.0;
+    QVERIFY(!session.setRequest(request));
+    QTRY_VERIFY(session.outlook_is_settled());
+    QVERIFY(shown >= 6);
+}
+
+void SessionTest::aClearedTableStaysCleared() {
+    PlanSession session;
+    for (int i = 0; i < 20; ++i) {
+        QVERIFY(!session.setRequest(tests::sample_request()));
+        // Whatever was under way: the plan, its outlook, its chance.
+        QTest::qWait(i);
+        session.clear();
+        QTRY_VERIFY(session.outlook_is_settled());
+        QCoreApplication::processEvents();
+        QVERIFY(!session.plan() && !session.outlook());
+        QCOMPARE(session.planDocument(), std::int64_t(-1));
+    }
+}
+
 void SessionTest::plansAreSavedAndOpened() {
     const QTemporaryDir folder;
     const QString path = folder.filePath(QStringLiteral("a.plan.json"));
@@ -183,16 +225,19 @@ void SessionTest::leftNeedsAPackThatFits() {
     session.open(demo("2026-05-02-tarabilla-landed-at-3v5.csv"));
     QTRY_COMPARE_WITH_TIMEOUT(changed.count(), 1, 20000);
     battery::Pack pack = tests::sample_request().pack;
-    const auto wrong = session.left(pack, 2.8);
+    const auto wrong = session.left(pack, 2.8, 23.0);
     QVERIFY(!wrong.left.has_value());
     QCOMPARE(wrong.notice->code, units::NoticeCode::pack_does_not_fit);
     pack.series = 6;
     pack.parallel = 1;
     pack.cell_capacity_ah = 4.35;
-    const auto right = session.left(pack, 2.8);
+    const auto right = session.left(pack, 2.8, 23.0);
     QVERIFY(right.left.has_value());
     // Landed at 3.5 V a cell with a Li-ion pack: a third or more is still in it.
     QVERIFY(right.left->share.value > 0.3);
+    // In the cold the pack would have given less: less of it is left than on a warm day.
+    const auto cold = session.left(pack, 2.8, -10.0);
+    QVERIFY(cold.left->share.value < right.left->share.value - 0.01);
 }
 
 void SessionTest::demoFoldersAreCopied() {

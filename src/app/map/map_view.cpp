@@ -53,8 +53,14 @@ void MapView::setWind(const std::optional<atmosphere::Wind>& wind, bool editable
 }
 
 void MapView::setMarks(std::vector<Mark> marks) {
+    // Home stands behind the marks: the handle stays on the thing it was on, and on nothing where that is gone.
+    const int home_before = 2 + int(marks_.size());
     marks_ = std::move(marks);
-    if (handle_ > 2 + int(marks_.size())) handle_ = -1;
+    const int home = 2 + int(marks_.size());
+    if (handle_ == home_before)
+        handle_ = home;
+    else if (handle_ >= home)
+        handle_ = -1;
     if (follows_contents_ && drag_ == Drag::none) fitContents();
     update();
 }

@@ -252,6 +252,8 @@ void MainWindow::connectDesk() {
     connect(&desk_, &session::Desk::openPlanChanged, this, [this] { showPlace(place()); });
     connect(&desk_, &session::Desk::unreadable, this, &MainWindow::refuse);
     connect(&desk_.keeper(), &session::BookKeeper::failed, this, &MainWindow::refuse);
+    connect(&desk_.keeper(), &session::BookKeeper::idle, this, &MainWindow::goOnLeaving);
+    connect(&desk_.keeper(), &session::BookKeeper::failed, this, &MainWindow::goOnLeaving);
     connect(&desk_.keeper(), &session::BookKeeper::recovered, this,
             [this] { messages_->showNote(tr("The logbook can be written again; nothing was lost.")); });
 }
@@ -435,12 +437,6 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
     constexpr int narrow_px = 1100;
     constexpr double large_text = 1.25;
     rail_->setSignsOnly(width() < narrow_px || Look::instance().textScale() > large_text);
-}
-
-void MainWindow::closeEvent(QCloseEvent* event) {
-    desk_.settle();
-    remember();
-    QMainWindow::closeEvent(event);
 }
 
 } // namespace sobremesa::app

@@ -2,6 +2,8 @@
 
 #include <vector>
 
+#include <functional>
+
 #include <QMainWindow>
 #include <QPointer>
 #include <QSettings>
@@ -13,6 +15,7 @@
 #include "session/flight_session.hpp"
 #include "session/plan_session.hpp"
 
+class QMessageBox;
 class QStackedWidget;
 
 namespace sobremesa::app {
@@ -121,6 +124,11 @@ private:
     void copyShown();
     void showAsTable();
     void sayBook();
+    void leaveBook(std::function<void()> then);
+    void goOnLeaving();
+    void askToLose();
+    void openBookNow(const QString& path);
+    void restoreBookNow(const QString& backup);
     void readUnread();
     void openColumns(const QString& path);
     void openCompare(const std::vector<session::Id>& first);
@@ -166,6 +174,10 @@ private:
     double progress_share_ = 0.0;
     QString opening_;
     QString exporting_;
+    /// What follows when the open book has all that was asked of it.
+    std::function<void()> leaving_;
+    QMessageBox* asking_ = nullptr;
+    bool may_close_ = false;
 };
 
 } // namespace sobremesa::app

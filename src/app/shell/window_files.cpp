@@ -208,6 +208,10 @@ void MainWindow::openFolder(const QString& folder) {
 // ---- the logbook
 
 void MainWindow::openBook(const QString& path) {
+    leaveBook([this, path] { openBookNow(path); });
+}
+
+void MainWindow::openBookNow(const QString& path) {
     if (auto opened = desk_.openBook(path); !opened) {
         // The window opens all the same: a plan can be made, and a backup restored.
         desk_.withoutBook();
@@ -235,23 +239,35 @@ void MainWindow::sayBook() {
 }
 
 void MainWindow::backUpBook(const QString& path) {
-    desk_.settle();
+    desk_.hurry(0);
     exporting_ = path;
     messages_->showProgress(tr("Backing up"), 0.0);
     // The dialog asked whether a file that is there may go; it goes when the copy is whole.
     constexpr bool replace = true;
     desk_.keeper().run<units::Result<void>>(
+        this,
         [path](logbook::Book& book, const std::stop_token&) { return book.backUp(path.toStdString(), replace); },
         [this, path](const units::Result<void>& done) {
             exporting_.clear();
+            const auto held_up = int(desk_.keeper().heldUp());
             if (!done)
                 say(done.error());
+            else if (held_up > 0)
+                messages_->showTrouble(
+                    tr("Backed up to %1, with every log, but without %n change(s) that could not be written to the "
+                       "logbook yet.",
+                       nullptr, held_up)
+                        .arg(path));
             else
                 messages_->showNote(tr("Backed up to %1, with every log.").arg(path));
         });
 }
 
 void MainWindow::restoreBook(const QString& backup) {
+    leaveBook([this, backup] { restoreBookNow(backup); });
+}
+
+void MainWindow::restoreBookNow(const QString& backup) {
     // Looked at before anything is moved.
     {
         logbook::BookOptions look_only;
@@ -295,19 +311,24 @@ void MainWindow::restoreBook(const QString& backup) {
 }
 
 void MainWindow::exportBook(const QString& folder) {
-    desk_.settle();
+    desk_.hurry(0);
     exporting_ = folder;
-    desk_.keeper().run<units::Result<void>>(
+    desk_.keeper().run<units::Result<std::vector<units::Error>>>(
+        this,
         [this, folder](logbook::Book& book, const std::stop_token& stop) {
             return session::export_book(book, folder, stop, [this](double share) {
                 QMetaObject::invokeMethod(
                     this, [this, share] { messages_->showProgress(tr("Exporting"), share); }, Qt::QueuedConnection);
             });
         },
-        [this, folder](const units::Result<void>& done) {
+        [this, folder](const units::Result<std::vector<units::Error>>& done) {
             exporting_.clear();
             if (!done)
                 say(done.error());
+            else if (!done->empty())
+                messages_->showTrouble(
+                    tr("Exported to %1, except what is damaged (%n in all): %2", nullptr, int(done->size()))
+                        .arg(folder, wording::message(done->front())));
             else
                 messages_->showNote(
                     tr("Exported to %1: book.json, a CSV for each shelf, and the logs.").arg(folder));

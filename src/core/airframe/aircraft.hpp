@@ -70,6 +70,7 @@ struct Aircraft {
     RotorForm rotor;
     /// Drawn by its flights. Empty: the known cruise is all there is.
     std::optional<PowerCurve> curve;
+    friend bool operator==(const Aircraft&, const Aircraft&) = default;
 };
 
 /// @error `value_out_of_range` naming the field

@@ -30,6 +30,7 @@ struct ClimbEfficiency {
     int climbs = 0;
     /// Whether the climbs tell how it changes with airspeed.
     bool slope_known = false;
+    friend bool operator==(const ClimbEfficiency&, const ClimbEfficiency&) = default;
 };
 
 /// @return between 0.1 and 0.95

@@ -49,6 +49,7 @@ struct PowerCurve {
     double level_s = 0.0;
     /// When it was learned, UTC, for the record.
     std::string learned_utc;
+    friend bool operator==(const PowerCurve&, const PowerCurve&) = default;
 };
 
 /// Level power, W, with its band at one standard deviation.

@@ -8,6 +8,7 @@ namespace sobremesa::atmosphere {
 struct Wind {
     double speed_mps = 0.0;
     double from_deg = 0.0;
+    friend bool operator==(const Wind&, const Wind&) = default;
 };
 
 /// Exponent of the power law over open ground (one seventh; common engineering practice, e.g. the neutral boundary
@@ -19,6 +20,7 @@ inline constexpr double lowest_profile_height_m = 2.0;
 struct WindAtHeight {
     double height_m = 0.0;
     Wind wind;
+    friend bool operator==(const WindAtHeight&, const WindAtHeight&) = default;
 };
 
 /// Wind at a height out of a table, lowest first: between its rows the vector goes straight from one to the other,

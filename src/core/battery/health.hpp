@@ -21,6 +21,7 @@ struct HealthReading {
     std::vector<double> cell_resistance_ohm;
     /// Resting volts of each cell.
     std::vector<double> cell_v;
+    friend bool operator==(const HealthReading&, const HealthReading&) = default;
 };
 
 /// A straight line through readings over cycles.

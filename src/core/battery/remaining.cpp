@@ -39,6 +39,18 @@ RemainingEstimate by_rest(const PackModel& pack, const LandedEvidence& e) {
             {std::min(surface + correction, 1.0), units::combine_sd(volts_sd, 0.5 * correction)}};
 }
 
+/// The mean of independent estimates, each by its variance.
+struct WeightedMean {
+    double weights = 0.0;
+    double sum = 0.0;
+    void add(const units::Estimate& estimate) {
+        const double weight = 1.0 / std::pow(std::max(estimate.sd, 1e-4), 2);
+        weights += weight;
+        sum += weight * estimate.value;
+    }
+    units::Estimate get() const { return {sum / weights, 1.0 / std::sqrt(weights)}; }
+};
+
 const RemainingEstimate* find(const std::vector<RemainingEstimate>& methods, RemainingMethod method) {
     const auto found =
         std::find_if(methods.begin(), methods.end(), [&](const auto& m) { return m.method == method; });
@@ -143,22 +155,30 @@ Remaining remaining(const PackModel& pack, const LandedEvidence& evidence) {
             after(RemainingMethod::recharged, *evidence.recharged_ah, charger_relative_sd, full_ah));
     if (result.methods.empty()) return result;
 
-    double weights = 0.0;
-    double sum = 0.0;
+    // Counting and recharging say what was taken, each with its own error; what the full pack holds is one error
+    // for both, and two of them make it no smaller.
+    WeightedMean taken_ah;
+    if (evidence.counted_ah)
+        taken_ah.add({*evidence.counted_ah, *evidence.counted_ah * evidence.counted_relative_sd});
+    if (evidence.recharged_ah) taken_ah.add({*evidence.recharged_ah, *evidence.recharged_ah * charger_relative_sd});
+    WeightedMean share;
+    if (taken_ah.weights > 0.0) {
+        const units::Estimate taken = taken_ah.get();
+        const double relative_sd = taken.value > 0.0 ? taken.sd / taken.value : 0.0;
+        share.add(after(RemainingMethod::counted, taken.value, relative_sd, full_ah).share);
+    }
     double least = 1e9;
     double most = -1e9;
     for (const auto& method : result.methods) {
-        const double weight = 1.0 / std::pow(std::max(method.share.sd, 1e-4), 2);
-        weights += weight;
-        sum += weight * method.share.value;
+        if (method.method == RemainingMethod::rested) share.add(method.share);
         least = std::min(least, method.share.value);
         most = std::max(most, method.share.value);
     }
     result.disagreement = cause(result.methods, evidence);
-    double sd = 1.0 / std::sqrt(weights);
+    double sd = share.get().sd;
     if (result.disagreement) sd = std::max(sd, 0.5 * (most - least));
-    result.share = units::Estimate{sum / weights, sd};
-    result.charge_ah = units::Estimate{full_ah * sum / weights, full_ah * sd};
+    result.share = units::Estimate{share.get().value, sd};
+    result.charge_ah = units::Estimate{full_ah * share.get().value, full_ah * sd};
     return result;
 }
 

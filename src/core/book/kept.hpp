@@ -25,6 +25,7 @@ struct KeptAircraft {
     /// Scale of its current sensor as set in the flight controller, and how that scale acts.
     std::optional<double> current_scale = {};
     telemetry::ScaleConvention scale_convention = telemetry::ScaleConvention::divides;
+    friend bool operator==(const KeptAircraft&, const KeptAircraft&) = default;
 };
 
 /// A pack on the shelf.
@@ -34,6 +35,7 @@ struct KeptPack {
     bool retired = false;
     /// What chargers and meters said of it, in the order of time.
     std::vector<battery::HealthReading> readings = {};
+    friend bool operator==(const KeptPack&, const KeptPack&) = default;
 };
 
 /// A plan in the logbook. Its request holds the aircraft and the pack as they were when the plan was last on the
@@ -42,6 +44,7 @@ struct KeptPlan {
     mission::PlanRequest request;
     std::optional<Id> aircraft_id;
     std::optional<Id> pack_id;
+    friend bool operator==(const KeptPlan&, const KeptPlan&) = default;
 };
 
 /// A flight in the logbook.
@@ -74,6 +77,7 @@ struct KeptFlight {
     /// How far that clock was ahead of UTC, s. Empty: not known.
     std::optional<double> clock_offset_s;
     std::string filed_utc;
+    friend bool operator==(const KeptFlight&, const KeptFlight&) = default;
 };
 
 } // namespace sobremesa::book

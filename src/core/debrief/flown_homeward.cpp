@@ -2,11 +2,13 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "core/debrief/flown_rows.hpp"
 #include "core/debrief/needed_rows.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
+#include "core/units/median.hpp"
 #include "core/units/quantity.hpp"
 #include "core/units/relation.hpp"
 
@@ -155,11 +157,7 @@ mission::Mission flown_mission(const telemetry::CleanLog& log, const telemetry::
             if (!ground) ground = h;
             heights.push_back(h - *ground);
         }
-        if (!heights.empty()) {
-            const auto middle = heights.begin() + std::ptrdiff_t(heights.size() / 2);
-            std::nth_element(heights.begin(), middle, heights.end());
-            mission.height_m = std::max(0.0, *middle);
-        }
+        if (!heights.empty()) mission.height_m = std::max(0.0, units::median(std::move(heights)));
     }
     return mission;
 }

@@ -11,6 +11,7 @@ namespace sobremesa::geodesy {
 struct Position {
     double latitude_deg = 0.0;
     double longitude_deg = 0.0;
+    friend bool operator==(const Position&, const Position&) = default;
 };
 
 bool is_possible(const Position& position);

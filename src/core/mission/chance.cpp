@@ -4,6 +4,8 @@
 #include <cmath>
 #include <random>
 
+#include <boost/random/normal_distribution.hpp>
+
 #include "core/mission/outward.hpp"
 #include "core/mission/schools.hpp"
 #include "core/units/constants.hpp"
@@ -64,7 +66,8 @@ std::vector<DayDraw> draw_days(const DaySpread& spread, int days, std::uint64_t 
     for (int first = 0; first < days; first += block) {
         std::seed_seq seeds{std::uint32_t(seed), std::uint32_t(seed >> 32), std::uint32_t(first / block)};
         std::mt19937_64 engine(seeds);
-        std::normal_distribution<double> normal;
+        // The standard leaves open how its distribution draws; this one draws the same on every machine.
+        boost::random::normal_distribution<double> normal;
         for (int i = first; i < std::min(first + block, days); ++i) {
             DayDraw day;
             day.wind_mps = spread.wind_mps * normal(engine);

@@ -164,6 +164,11 @@ private:
         const Vertical way =
             fly_vertical(request_, conditions_,
                          {course_deg.value_or(0.0), height_m_, to_height_m, airspeed_mps, rate, false, time_s_});
+        if (course_deg && !up && rate >= airspeed_mps) {
+            warn(units::NoticeCode::descent_above_airspeed,
+                 {{"descent_mps", rate}, {"airspeed_mps", airspeed_mps}});
+            return false;
+        }
         if (course_deg && !way.wind_allows) {
             warn(units::NoticeCode::no_solution_out,
                  {{"wind_mps", winds_.at(to_height_m, time_s_).speed_mps}, {"airspeed_mps", airspeed_mps}});
@@ -222,8 +227,12 @@ private:
         const auto wind = winds_.at(height_m_, time_s_);
         // On the first course the speed is known already.
         const bool first = request_.mission.speed_out == SpeedRule::known_cruise;
-        const auto airspeed = first ? std::optional(conditions_.airspeed_out_mps)
-                                    : leg_airspeed(request_, request_.mission.speed_out, course_deg, wind, density);
+        auto airspeed = first ? std::optional(conditions_.airspeed_out_mps)
+                              : leg_airspeed(request_, request_.mission.speed_out, course_deg, wind, density);
+        // A share of full power that no level flight keeps to is said in the plan's notices; the known cruise is
+        // flown.
+        if (!airspeed && request_.mission.speed_out == SpeedRule::power_share)
+            airspeed = request_.aircraft.cruise_airspeed_mps;
         if (!airspeed) {
             warn(units::NoticeCode::no_solution_out,
                  {{"wind_mps", wind.speed_mps}, {"airspeed_mps", conditions_.airspeed_out_mps}});

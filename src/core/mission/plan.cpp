@@ -238,6 +238,9 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
 
     const Homeward homeward(plan.request, plan.conditions);
     if (somewhere && !homeward.wind_allows()) {
+        // Nothing is left for the way over ground where all airspeed goes into coming down: that is no wind's
+        // doing.
+        if (plan.request.mission.descent_rate_mps >= conditions->airspeed_home_mps) return plan;
         add_notice(
             plan, NoticeCode::no_solution_home, Severity::warning,
             {{"wind_mps", conditions->wind_home.speed_mps}, {"airspeed_mps", conditions->airspeed_home_mps}});

@@ -2,8 +2,10 @@
 
 #include <algorithm>
 #include <cmath>
+#include <string>
 
 #include "core/mission/phases.hpp"
+#include "core/mission/winds.hpp"
 
 namespace sobremesa::mission {
 
@@ -18,6 +20,32 @@ constexpr double dear_way_home_ratio = 0.95;
 constexpr double high_power_share = 0.4;
 constexpr double very_high_power_share = 0.5;
 
+/// What the request asks for and cannot have: said, because the plan goes on without it.
+void judge_speeds(Plan& plan) {
+    const Mission& mission = plan.request.mission;
+    const bool full_power_known = plan.request.aircraft.full_power_w.has_value();
+    const auto asks_for = [&](SpeedRule rule) { return mission.speed_out == rule || mission.speed_home == rule; };
+    if (asks_for(SpeedRule::fixed) && !mission.airspeed_mps)
+        add_notice(plan, NoticeCode::fixed_speed_missing, Severity::warning);
+    if (asks_for(SpeedRule::power_share) && !full_power_known) {
+        add_notice(plan, NoticeCode::speed_rule_not_met, Severity::warning);
+    } else if (asks_for(SpeedRule::power_share) &&
+               !leg_airspeed(plan.request, SpeedRule::power_share, 0.0, {}, plan.conditions.air.density_kgm3)) {
+        add_notice(plan, NoticeCode::share_too_small, Severity::warning, {{"share", mission.most_power_share}});
+    }
+    if (mission.climb_throttle && !full_power_known)
+        add_notice(plan, NoticeCode::throttle_without_full_power, Severity::warning,
+                   {{"field", std::string("mission.climb_throttle")}});
+    if (plan.request.failsafe && plan.request.failsafe->throttle && !full_power_known)
+        add_notice(plan, NoticeCode::throttle_without_full_power, Severity::warning,
+                   {{"field", std::string("failsafe.throttle")}});
+    const double slowest = std::min(plan.conditions.airspeed_out_mps, plan.conditions.airspeed_home_mps);
+    const bool descends = mission.height_m > landing_height_m(plan.request);
+    if (goes_somewhere(plan.request) && descends && mission.descent_rate_mps >= slowest)
+        add_notice(plan, NoticeCode::descent_above_airspeed, Severity::warning,
+                   {{"descent_mps", mission.descent_rate_mps}, {"airspeed_mps", slowest}});
+}
+
 void judge_wind(Plan& plan) {
     const FlightConditions& c = plan.conditions;
     const double V = plan.request.aircraft.cruise_airspeed_mps;
@@ -29,11 +57,6 @@ void judge_wind(Plan& plan) {
     if (!c.home) {
         add_notice(plan, NoticeCode::no_solution_home, Severity::warning,
                    {{"wind_mps", c.wind_home.speed_mps}, {"airspeed_mps", V}});
-    }
-    for (const SpeedRule rule : {plan.request.mission.speed_out, plan.request.mission.speed_home}) {
-        if (rule != SpeedRule::power_share || plan.request.aircraft.full_power_w) continue;
-        add_notice(plan, NoticeCode::speed_rule_not_met, Severity::warning);
-        break;
     }
     // Who lands elsewhere does not come home against that wind.
     const bool comes_home = plan.request.mission.kind != MissionKind::one_way;
@@ -124,6 +147,7 @@ bool goes_somewhere(const PlanRequest& request) {
 }
 
 void judge_conditions(Plan& plan) {
+    judge_speeds(plan);
     judge_wind(plan);
     judge_landing_voltage(plan);
     judge_pack(plan);

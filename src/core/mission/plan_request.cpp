@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <array>
+#include <tuple>
 #include <utility>
 
 #include "core/units/limits.hpp"
@@ -53,6 +54,16 @@ units::Limit limit_of(const Reserve& reserve) {
 }
 
 } // namespace
+
+bool operator==(const Mission& a, const Mission& b) {
+    const auto all = [](const Mission& m) {
+        return std::tie(m.bearing_deg, m.height_m, m.climb_rate_mps, m.descent_rate_mps, m.kind, m.climb_angle_deg,
+                        m.climb_throttle, m.waypoints, m.alternates, m.speed_out, m.speed_home, m.airspeed_mps,
+                        m.most_power_share, m.loiter_radius_m, m.turn_bank_deg, m.landing_height_m,
+                        m.landing_sink_mps, m.home, m.terrain_file, m.clearance_m);
+    };
+    return all(a) == all(b);
+}
 
 const char* mission_word(MissionKind kind) {
     return word_of(mission_names, kind);
@@ -122,6 +133,8 @@ std::optional<units::Error> first_wrong_place(const PlanRequest& request) {
     if (request.mission.home && !geodesy::is_possible(*request.mission.home))
         return units::Error{units::ErrorCode::position_impossible, {{}, {}, {}, "mission.home"}, {}};
     const auto& table = request.weather.wind_table;
+    if (table.size() == 1)
+        return units::Error{units::ErrorCode::wind_table_short, {{}, {}, {}, "weather.wind_table"}, {}};
     for (std::size_t i = 0; i < table.size(); ++i) {
         const units::Limit limits[] = {
             {"weather.wind_table.height_m", table[i].height_m, i == 0 ? 0.0 : table[i - 1].height_m + 1.0, 10000},

@@ -42,6 +42,7 @@ struct Weather {
     std::optional<double> relative_humidity;
     /// Field above sea level, m.
     double field_elevation_m = 0.0;
+    friend bool operator==(const Weather&, const Weather&) = default;
 };
 
 enum class MissionKind {
@@ -122,6 +123,8 @@ struct Mission {
     std::shared_ptr<const geodesy::Terrain> terrain;
     /// Kept above the ground on every leg and on the way home, m.
     double clearance_m = 30.0;
+    /// What the pilot asks for: the raster that was read of `terrain_file` does not count.
+    friend bool operator==(const Mission& a, const Mission& b);
 };
 
 /// The return that the aircraft flies by itself when the link is lost.
@@ -168,12 +171,15 @@ struct SupplyNeeds {
 /// The three ways of keeping something back.
 struct ShareOfUsable {
     double share = 0.2;
+    friend bool operator==(const ShareOfUsable&, const ShareOfUsable&) = default;
 };
 struct LoiterAtHome {
     double minutes = 5.0;
+    friend bool operator==(const LoiterAtHome&, const LoiterAtHome&) = default;
 };
 struct FactorOnWayHome {
     double factor = 1.5;
+    friend bool operator==(const FactorOnWayHome&, const FactorOnWayHome&) = default;
 };
 using Reserve = std::variant<ShareOfUsable, LoiterAtHome, FactorOnWayHome>;
 
@@ -195,6 +201,7 @@ struct TurnRules {
     std::optional<double> landing_charge_ah;
     /// `chance` turns where the chance of home with the reserve intact falls below this.
     double least_chance = 0.9;
+    friend bool operator==(const TurnRules&, const TurnRules&) = default;
 };
 
 struct PlanRequest {
@@ -213,6 +220,7 @@ struct PlanRequest {
     std::optional<Link> link;
     GroundSide ground;
     SupplyNeeds supply;
+    friend bool operator==(const PlanRequest&, const PlanRequest&) = default;
 };
 
 /// Landing voltage that the plan works with.

@@ -356,7 +356,6 @@ Fit fit_from(const Setup& setup, Unknowns x) {
     const Jacobian J = weighted.jacobian(x);
     const UnknownsSquare H = J.transpose().lazyProduct(J);
     const UnknownsSquare inverse = H.ldlt().solve(UnknownsSquare::Identity());
-    fit.cost = r.squaredNorm();
 
     // Residuals of neighbours are alike. Their sums over some seconds count, not each of them.
     const int rows = setup.rows_per_point();
@@ -391,15 +390,26 @@ Fit fit_from(const Setup& setup, Unknowns x) {
 }
 
 Fit best_fit(const Setup& setup) {
-    std::optional<Fit> best;
+    std::vector<Fit> fits;
     for (const Unknowns& x : beginnings(setup)) {
         Fit fit = fit_from(setup, x);
-        if (fit.x[va] < 0.0) continue;
-        // By what it leaves unexplained at the same measure: each fit has a scale of its own.
-        const double cost = fit.cost * fit.scale * fit.scale;
-        if (!best || cost < best->cost * best->scale * best->scale) best = std::move(fit);
+        if (fit.x[va] >= 0.0) fits.push_back(std::move(fit));
     }
-    return best ? *best : fit_from(setup, setup.prior);
+    if (fits.empty()) return fit_from(setup, setup.prior);
+    // Each fit has a scale of its own, by which its wrong circle looks as good as the right one: all are held
+    // against the smallest, residuals and priors alike.
+    const Fit* const tightest = &*std::min_element(fits.begin(), fits.end(), [](const Fit& a, const Fit& b) {
+        return a.scale * a.scale * a.alike < b.scale * b.scale * b.alike;
+    });
+    const auto cost = [&, scale = tightest->scale, alike = tightest->alike](const Fit& fit) {
+        double sum = (fit.x - setup.prior).cwiseQuotient(setup.prior_sd).squaredNorm();
+        const auto r = sizes(setup, fit.x);
+        for (std::size_t i = 0; i < r.size(); ++i)
+            sum += setup.points[i].trust * 2.0 * units::huber_loss(r[i] / scale) / alike;
+        return sum;
+    };
+    return *std::min_element(fits.begin(), fits.end(),
+                             [&](const Fit& a, const Fit& b) { return cost(a) < cost(b); });
 }
 
 void walk_least_known(const Setup& setup, Fit& fit) {

@@ -48,7 +48,6 @@ struct Fit {
     Unknowns x = Unknowns::Zero();
     UnknownsSquare covariance = UnknownsSquare::Zero();
     double scale = 1.0; ///< robust sd of a residual, m/s
-    double cost = 0.0;
     double alike = 1.0; ///< how many neighbouring residuals count as one
 };
 

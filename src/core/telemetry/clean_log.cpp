@@ -2,9 +2,11 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "core/telemetry/sensor_faults.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/median.hpp"
 
 namespace sobremesa::telemetry {
 
@@ -56,11 +58,14 @@ std::vector<std::uint32_t> forward_rows(const FlightLog& log, const FlightPart& 
     std::vector<std::uint32_t> rows;
     rows.reserve(part.last_row - part.first_row);
     double latest = -HUGE_VAL;
+    const auto ahead = clock_glitches(time);
     for (std::uint32_t row = 0; row < time.size(); ++row) {
         if (row < part.first_row || row >= part.last_row) {
             aside.add(std::isfinite(time[row]) ? SetAsideReason::other_flight : SetAsideReason::no_time, row);
         } else if (!std::isfinite(time[row])) {
             aside.add(SetAsideReason::no_time, row);
+        } else if (ahead[row]) {
+            aside.add(SetAsideReason::clock_glitch, row);
         } else if (time[row] <= latest) {
             aside.add(SetAsideReason::backward_time, row);
         } else {
@@ -77,9 +82,7 @@ double usual_step_s(const FlightLog& log, const std::vector<std::uint32_t>& rows
     steps.reserve(rows.size());
     for (std::size_t i = 1; i < rows.size(); ++i) steps.push_back(time[rows[i]] - time[rows[i - 1]]);
     if (steps.empty()) return 1.0;
-    const auto middle = steps.begin() + std::ptrdiff_t(steps.size() / 2);
-    std::nth_element(steps.begin(), middle, steps.end());
-    return *middle;
+    return units::median(std::move(steps));
 }
 
 void drop_impossible_values(const FlightLog& log, std::vector<std::uint32_t>& rows, SetAsideList& aside) {
@@ -98,7 +101,8 @@ void drop_impossible_values(const FlightLog& log, std::vector<std::uint32_t>& ro
 double rough_distance_m(const geodesy::Position& a, const geodesy::Position& b) {
     constexpr double metres_per_degree = 111320.0;
     const double north = (b.latitude_deg - a.latitude_deg) * metres_per_degree;
-    const double east = (b.longitude_deg - a.longitude_deg) * metres_per_degree *
+    // The short way round: on the 180th meridian the degrees jump, not the aircraft.
+    const double east = std::remainder(b.longitude_deg - a.longitude_deg, 360.0) * metres_per_degree *
                         std::cos(units::radians(0.5 * (a.latitude_deg + b.latitude_deg)));
     return std::sqrt(east * east + north * north);
 }

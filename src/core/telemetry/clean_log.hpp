@@ -98,6 +98,10 @@ struct CleaningRules {
 
 /// The flights of a file, in its order. A new one begins after a long pause, where the clock starts again, and
 /// where a shorter pause ends with the counter of charge back near zero, or the volts well up: another pack.
+/// Rows whose clock runs ahead for a moment, 1 each: it jumps by seconds, and after a few rows goes on from where
+/// it was. Without them being known, all that follows would seem to run backwards, or to be another flight.
+std::vector<std::uint8_t> clock_glitches(const std::vector<double>& time);
+
 std::vector<FlightPart> flights_in(const FlightLog& log, const CleaningRules& rules = {});
 
 /// Judges every row: backward time, other flights in the file, impossible values, no fix, too few satellites,

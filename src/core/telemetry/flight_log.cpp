@@ -21,6 +21,7 @@ const char* set_aside_word(SetAsideReason reason) {
     case SetAsideReason::repeated_header: return "repeated-header";
     case SetAsideReason::no_time: return "no-time";
     case SetAsideReason::backward_time: return "backward-time";
+    case SetAsideReason::clock_glitch: return "clock-glitch";
     case SetAsideReason::no_fix: return "no-fix";
     case SetAsideReason::position_jump: return "position-jump";
     case SetAsideReason::impossible_position: return "impossible-position";

@@ -58,6 +58,7 @@ enum class SetAsideReason {
     repeated_header,
     no_time,
     backward_time, ///< time repeated or running backwards
+    clock_glitch,  ///< the clock ran ahead for some rows and came back
     no_fix,
     position_jump,
     impossible_position,

@@ -49,12 +49,51 @@ bool pack_changed(const FlightLog& log, std::size_t before, std::size_t after) {
 
 } // namespace
 
+std::vector<std::uint8_t> clock_glitches(const std::vector<double>& time) {
+    std::vector<std::uint8_t> ahead(time.size(), 0);
+    // Times that count so far, with their rows; a glitch is taken off the end again. No more are kept than one may
+    // be long.
+    std::vector<std::size_t> recent;
+    for (std::size_t row = 0; row < time.size(); ++row) {
+        if (!std::isfinite(time[row])) continue;
+        // The excursion: what came since the clock last said less than now.
+        std::size_t kept = recent.size();
+        while (kept > 0 && time[recent[kept - 1]] >= time[row]) --kept;
+        const std::size_t rows = recent.size() - kept;
+        if (rows > 0) {
+            const double jump_s = kept > 0 ? time[recent[kept]] - time[recent[kept - 1]] : 0.0;
+            const double back_s = time[recent.back()] - time[row];
+            // It stays back: as many rows as were ahead, and more, go on from here.
+            std::size_t stays = 0;
+            double last_s = time[row];
+            for (std::size_t i = row; i < time.size() && stays <= rows; ++i) {
+                if (!std::isfinite(time[i])) continue;
+                if (time[i] < last_s || time[i] >= time[recent[kept]]) break;
+                last_s = time[i];
+                ++stays;
+            }
+            if (jump_s > restart_back_s && back_s > restart_back_s && stays > rows) {
+                for (std::size_t i = kept; i < recent.size(); ++i) ahead[recent[i]] = 1;
+                recent.resize(kept);
+            }
+            // A clock that began anew, or whose first rows were the wrong ones: from here it is another clock.
+            if (kept == 0 && stays > rows) recent.clear();
+        }
+        if (recent.empty() || time[row] > time[recent.back()]) {
+            recent.push_back(row);
+            if (recent.size() > 2 * restart_rows) recent.erase(recent.begin(), recent.begin() + restart_rows);
+        }
+    }
+    return ahead;
+}
+
 std::vector<FlightPart> flights_in(const FlightLog& log, const CleaningRules& rules) {
     const auto& time = log[Channel::time_s];
     std::vector<FlightPart> parts;
     FlightPart part;
     double latest_s = -HUGE_VAL;
     std::size_t latest_row = 0;
+    const auto ahead = clock_glitches(time);
     const auto end_part = [&](std::size_t last_row) {
         part.last_row = last_row;
         part.end_s = latest_s;
@@ -62,7 +101,7 @@ std::vector<FlightPart> flights_in(const FlightLog& log, const CleaningRules& ru
     };
     for (std::size_t row = 0; row < time.size(); ++row) {
         const double t = time[row];
-        if (!std::isfinite(t)) continue;
+        if (!std::isfinite(t) || ahead[row]) continue;
         if (latest_s == -HUGE_VAL) {
             part = {row, row, t, t};
         } else {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <cstdint>
+#include <memory>
 #include <optional>
 #include <string>
 #include <utility>
@@ -55,6 +56,16 @@ enum class ErrorCode {
     backup_exists,
     book_failed,
     log_damaged,
+    log_not_the_file,
+    log_missing,
+    table_missing,
+    record_damaged,
+    history_damaged,
+    count_behind,
+    import_path_refused,
+    wind_table_short,
+    no_columns,
+    column_missing,
     cancelled,
 };
 
@@ -77,6 +88,8 @@ struct Error {
     ErrorCode code;
     Where where;
     std::vector<Parameter> parameters;
+    /// What is wrong with the thing that this is about, where that is an error of its own.
+    std::shared_ptr<const Error> cause = nullptr;
 };
 
 template <class T>

@@ -22,6 +22,10 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::terrain_not_read: return "terrain-not-read";
     case NoticeCode::terrain_partly_known: return "terrain-partly-known";
     case NoticeCode::speed_rule_not_met: return "speed-rule-not-met";
+    case NoticeCode::share_too_small: return "share-too-small";
+    case NoticeCode::fixed_speed_missing: return "fixed-speed-missing";
+    case NoticeCode::throttle_without_full_power: return "throttle-without-full-power";
+    case NoticeCode::descent_above_airspeed: return "descent-above-airspeed";
     case NoticeCode::climb_not_possible: return "climb-not-possible";
     case NoticeCode::sink_too_fast: return "sink-too-fast";
     case NoticeCode::cold_start_dip: return "cold-start-dip";

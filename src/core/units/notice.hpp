@@ -28,6 +28,10 @@ enum class NoticeCode {
     terrain_not_read,
     terrain_partly_known,
     speed_rule_not_met,
+    share_too_small,
+    fixed_speed_missing,
+    throttle_without_full_power,
+    descent_above_airspeed,
     climb_not_possible,
     sink_too_fast,
     // about a pack

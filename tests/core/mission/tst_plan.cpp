@@ -48,6 +48,9 @@ private slots:
     void liIonLandedLikeALipoIsSaid();
     void powerDemandAndHeightAreWatched();
     void sensitivitiesAreRealChanges();
+    void whatIsAskedForAndCannotBeIsSaid_data();
+    void whatIsAskedForAndCannotBeIsSaid();
+    void aWindTableOfOneRowIsRefused();
     void everyNumberOfThePlanExplainsItself();
     void impossibleRequestsNameTheField_data();
     void impossibleRequestsNameTheField();
@@ -234,6 +237,71 @@ void PlanTest::sensitivitiesAreRealChanges() {
     for (std::size_t i = 1; i < plan.turn_sensitivities.size(); ++i) {
         QVERIFY(std::abs(plan.turn_sensitivities[i].change) <= std::abs(plan.turn_sensitivities[i - 1].change));
     }
+}
+
+void PlanTest::whatIsAskedForAndCannotBeIsSaid_data() {
+    QTest::addColumn<QString>("what");
+    QTest::addColumn<QString>("word");
+    for (const auto& [what, word] : {std::pair{"fixed", "fixed-speed-missing"},
+                                     {"fixed home", "fixed-speed-missing"},
+                                     {"share", "speed-rule-not-met"},
+                                     {"share too small", "share-too-small"},
+                                     {"climb throttle", "throttle-without-full-power"},
+                                     {"failsafe throttle", "throttle-without-full-power"},
+                                     {"descent", "descent-above-airspeed"}})
+        QTest::newRow(what) << QString::fromLatin1(what) << QString::fromLatin1(word);
+}
+
+void PlanTest::whatIsAskedForAndCannotBeIsSaid() {
+    QFETCH(QString, what);
+    QFETCH(QString, word);
+    auto request = tests::sample_request();
+    request.weather.wind.speed_mps = 0.0;
+    const auto words = [](const mission::PlanRequest& r) {
+        QStringList all;
+        const auto plan = mission::make_plan(r);
+        for (const auto& notice : plan->notices) all << QString::fromLatin1(units::notice_word(notice.code));
+        return all;
+    };
+    QVERIFY(!words(request).contains(word));
+    using mission::SpeedRule;
+    if (what == QLatin1String("fixed")) request.mission.speed_out = SpeedRule::fixed;
+    if (what == QLatin1String("fixed home")) request.mission.speed_home = SpeedRule::fixed;
+    if (what.startsWith(QLatin1String("share"))) request.mission.speed_out = SpeedRule::power_share;
+    if (what == QLatin1String("share too small")) {
+        request.aircraft.full_power_w = 1000.0;
+        request.mission.most_power_share = 0.05;
+    }
+    if (what == QLatin1String("climb throttle")) request.mission.climb_throttle = 0.8;
+    if (what == QLatin1String("failsafe throttle")) request.failsafe = mission::FailsafeReturn{60.0, 14.0, 0.5};
+    if (what == QLatin1String("descent")) request.mission.descent_rate_mps = 15.0;
+    const QStringList said = words(request);
+    QVERIFY2(said.contains(word), qPrintable(said.join(QLatin1Char(' '))));
+    // In a calm nothing may be put down to the wind.
+    QVERIFY(!said.contains(QStringLiteral("no-solution-out")) &&
+            !said.contains(QStringLiteral("no-solution-home")));
+    // With what was missing it is silent; a speed that cannot be kept to is flown as the known cruise.
+    const auto plan = mission::make_plan(request);
+    if (what.startsWith(QLatin1String("share")) || what == QLatin1String("fixed")) {
+        QVERIFY(plan->turn);
+        VERIFY_NEAR(plan->conditions.airspeed_out_mps, request.aircraft.cruise_airspeed_mps, 1e-9);
+    }
+    request.aircraft.full_power_w = 1000.0;
+    request.mission.most_power_share = 0.5;
+    request.mission.airspeed_mps = 13.0;
+    request.mission.descent_rate_mps = 1.5;
+    QVERIFY2(!words(request).contains(word), qPrintable(words(request).join(QLatin1Char(' '))));
+}
+
+void PlanTest::aWindTableOfOneRowIsRefused() {
+    auto request = tests::sample_request();
+    request.weather.wind_table = {{50.0, {12.0, 265.0}}};
+    const auto refused = mission::checked(request);
+    QVERIFY(!refused);
+    QCOMPARE(int(refused.error().code), int(units::ErrorCode::wind_table_short));
+    QCOMPARE(refused.error().where.field, std::string("weather.wind_table"));
+    request.weather.wind_table.push_back({150.0, {14.0, 265.0}});
+    QVERIFY(mission::checked(request));
 }
 
 void PlanTest::everyNumberOfThePlanExplainsItself() {

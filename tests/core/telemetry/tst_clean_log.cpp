@@ -28,6 +28,9 @@ private slots:
     void jumpsAreSetAsideAndListed();
     void aWrongFirstFixDoesNotMoveHome();
     void timeThatRunsBackwardsIsSetAside();
+    void aClockThatRunsAheadForAMomentSplitsNothing_data();
+    void aClockThatRunsAheadForAMomentSplitsNothing();
+    void the180thMeridianIsNoJump();
     void gapsAreFound();
     void yearsOfPauseSplitTheFile();
     void impossibleVoltsAreSetAside();
@@ -89,6 +92,48 @@ void CleanLogTest::timeThatRunsBackwardsIsSetAside() {
     QCOMPARE(listed(*log, SetAsideReason::backward_time)->rows, std::size_t(2));
     QCOMPARE(listed(*log, SetAsideReason::no_time)->rows, std::size_t(1));
     for (std::size_t i = 1; i < log->rows.size(); ++i) QVERIFY(log->time_s(i) > log->time_s(i - 1));
+}
+
+void CleanLogTest::aClockThatRunsAheadForAMomentSplitsNothing_data() {
+    QTest::addColumn<int>("rows");
+    QTest::addColumn<double>("ahead_s");
+    QTest::newRow("one row, by minutes") << 1 << 300.0;
+    QTest::newRow("one row, by hours") << 1 << 9000.0;
+    QTest::newRow("one row, by decades") << 1 << 1.7e9;
+    QTest::newRow("ten rows") << 10 << 4000.0;
+    QTest::newRow("by less than the flight has left") << 5 << 100.0;
+}
+
+void CleanLogTest::aClockThatRunsAheadForAMomentSplitsNothing() {
+    QFETCH(int, rows);
+    QFETCH(double, ahead_s);
+    FlightLog raw = made_log();
+    for (int i = 0; i < rows; ++i) raw[Channel::time_s][std::size_t(250 + i)] += ahead_s;
+    const auto log = clean(tests::shared(raw));
+    QVERIFY(log.has_value());
+    QCOMPARE(log->parts.size(), std::size_t(1));
+    QCOMPARE(log->rows.size(), std::size_t(601 - rows));
+    QCOMPARE(listed(*log, SetAsideReason::clock_glitch)->rows, std::size_t(rows));
+    QVERIFY(!listed(*log, SetAsideReason::backward_time));
+    VERIFY_NEAR(log->time_s(log->rows.size() - 1), 600.0, 1e-9);
+    // Twice in one flight, and the first row of all.
+    raw[Channel::time_s][0] += ahead_s;
+    const auto again = clean(tests::shared(raw));
+    QVERIFY(again.has_value() && again->rows.size() >= std::size_t(600 - rows));
+}
+
+void CleanLogTest::the180thMeridianIsNoJump() {
+    FlightLog raw = made_log();
+    // The same flight, begun 500 m west of the line.
+    for (std::size_t i = 0; i < raw.rows(); ++i) {
+        const auto place = geodesy::destination({-17.0, 179.9953}, 80.0, 10.0 * double(std::min(i, 600 - i)));
+        raw[Channel::latitude_deg][i] = place->latitude_deg;
+        raw[Channel::longitude_deg][i] = place->longitude_deg;
+    }
+    QVERIFY(raw[Channel::longitude_deg][300] < 0.0);
+    const auto log = clean(tests::shared(raw));
+    QVERIFY(!listed(*log, SetAsideReason::position_jump));
+    QCOMPARE(std::count(log->position_ok.begin(), log->position_ok.end(), std::uint8_t(1)), 601);
 }
 
 void CleanLogTest::gapsAreFound() {

@@ -108,16 +108,16 @@ void LegPowerTest::aHoverHasNoCourse() {
 }
 
 void LegPowerTest::theErrorCountsWhatHangsTogether() {
-    // 160 s of 58 and 62 W in turn: median 62 (the upper), deviations 0 and 4, their median 4. 1.2533 · 1.4826 · 4
-    // over the root of 160/40 independent readings.
+    // 160 s of 58 and 62 W in turn: median 60, all deviations 2. 1.2533 · 1.4826 · 2 over the root of 160/40
+    // independent readings.
     Motion motion = flown({{160, second(80.0, 62.0)}});
     for (std::size_t i = 0; i < 160; i += 2) motion.moments[i].power_w = 58.0;
     const auto legs = leg_powers(motion, 0, 160);
     QCOMPARE(legs.size(), std::size_t(1));
-    VERIFY_NEAR(legs[0].power_w.sd, 1.2533 * 1.4826 * 4.0 / 2.0, 1e-9);
+    VERIFY_NEAR(legs[0].power_w.sd, 1.2533 * 1.4826 * 2.0 / 2.0, 1e-9);
     // At one row in two seconds the same rows are twice as long.
     motion.step_s = 2.0;
-    VERIFY_NEAR(leg_powers(motion, 0, 160)[0].power_w.sd, 1.2533 * 1.4826 * 4.0 / std::sqrt(8.0), 1e-9);
+    VERIFY_NEAR(leg_powers(motion, 0, 160)[0].power_w.sd, 1.2533 * 1.4826 * 2.0 / std::sqrt(8.0), 1e-9);
 }
 
 void LegPowerTest::powersDifferByMoreThanATenth() {

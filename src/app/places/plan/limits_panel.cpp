@@ -80,7 +80,9 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
                                : tr("%1 limits kept").arg(kept));
     rest_->setAccessibleName(tr("All limits: %1").arg(rest_->text()));
     rest_->updateGeometry();
-    reach_->setWords(wording::reach_sentence(outlook_->reach, q));
+    // It comes a moment after the verdict.
+    reach_->setVisible(!outlook_->reach.points.empty());
+    if (!outlook_->reach.points.empty()) reach_->setWords(wording::reach_sentence(outlook_->reach, q));
     if (plan.turn) {
         QStringList places;
         for (const auto& way : mission::bail_outs(plan, mission::outward_at(plan, plan.turn->distance_m.value)))

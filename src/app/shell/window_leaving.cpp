@@ -1,0 +1,89 @@
+// Leaving the open logbook, by closing the window or opening another book: nothing that was said to be kept is lost
+// without the pilot's word.
+
+#include <memory>
+#include <utility>
+
+#include <QCloseEvent>
+#include <QMessageBox>
+#include <QPushButton>
+
+#include "app/shell/main_window.hpp"
+#include "app/shell/message_bar.hpp"
+#include "wording/messages.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+/// Shorter than this it is not worth a word.
+constexpr int patience_ms = 500;
+} // namespace
+
+void MainWindow::leaveBook(std::function<void()> then) {
+    auto& keeper = desk_.keeper();
+    reader_.cancel();
+    desk_.hurry(patience_ms);
+    if (keeper.waiting() == 0) {
+        leaving_ = nullptr;
+        then();
+        return;
+    }
+    leaving_ = std::move(then);
+    if (keeper.heldUp() > 0)
+        askToLose();
+    else
+        messages_->showProgress(tr("Finishing what the logbook has still to keep"), 0.0);
+}
+
+void MainWindow::goOnLeaving() {
+    if (!leaving_ || asking_) return;
+    messages_->clear();
+    leaveBook(std::exchange(leaving_, nullptr));
+}
+
+void MainWindow::askToLose() {
+    if (asking_) return;
+    asking_ = new QMessageBox(this);
+    asking_->setObjectName(QStringLiteral("leavingBox"));
+    asking_->setAttribute(Qt::WA_DeleteOnClose);
+    asking_->setIcon(QMessageBox::Warning);
+    asking_->setText(tr("%n change(s) could not be written to the logbook, and would be lost.", nullptr,
+                        int(desk_.keeper().heldUp())));
+    asking_->setInformativeText(wording::message(desk_.keeper().trouble()));
+    auto* again = asking_->addButton(tr("Try again"), QMessageBox::AcceptRole);
+    auto* lose = asking_->addButton(tr("Lose them"), QMessageBox::DestructiveRole);
+    auto* stay = asking_->addButton(tr("Go on working"), QMessageBox::RejectRole);
+    asking_->setDefaultButton(again);
+    asking_->setEscapeButton(stay);
+    connect(asking_, &QMessageBox::finished, this, [this, again, lose, box = asking_] {
+        if (box != asking_) return;
+        const auto* clicked = box->clickedButton();
+        const auto then = std::exchange(leaving_, nullptr);
+        asking_ = nullptr;
+        if (clicked == again) leaveBook(then);
+        if (clicked != lose) return;
+        desk_.keeper().loseWaiting();
+        then();
+    });
+    asking_->open();
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    const auto in_here = std::make_shared<bool>(true);
+    if (!may_close_) {
+        leaveBook([this, in_here] {
+            may_close_ = true;
+            // Later: another close event, which finds nothing left to do.
+            if (!*in_here) close();
+        });
+    }
+    *in_here = false;
+    if (!std::exchange(may_close_, false)) {
+        event->ignore();
+        return;
+    }
+    remember();
+    QMainWindow::closeEvent(event);
+}
+
+} // namespace sobremesa::app

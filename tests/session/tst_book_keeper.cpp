@@ -1,0 +1,211 @@
+// The one thread that touches the book: what was asked of one book never reaches another, a write that cannot be
+// done holds up no other work, and the file holds what was written.
+
+#include <filesystem>
+#include <fstream>
+#include <future>
+
+#include <QSignalSpy>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include "session/book_transfer.hpp"
+#include "session/flight_session.hpp"
+#include "support/sample_request.hpp"
+#include "support/test_program.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::session;
+
+namespace {
+
+logbook::Edit edit_of(std::int64_t id, const std::string& document) {
+    return {id, "change-pack", "B-07", {{logbook::Kind::pack, id, std::nullopt, document}}, false};
+}
+
+BookKeeper::Write write_of(std::int64_t id, std::size_t bytes = 10) {
+    return [id, bytes](logbook::Book& book) { return book.make(edit_of(id, std::string(bytes, 'x')), id); };
+}
+
+} // namespace
+
+class BookKeeperTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init() { folder_ = std::make_unique<QTemporaryDir>(); }
+    void aResultReachesNoOtherBook();
+    void aResultReachesNobodyWhoIsGone();
+    void filingEndsInTheBookItBeganIn();
+    void aHeldUpWriteHoldsUpNoBackup();
+    void whatIsHeldUpIsCountedAndKeptLater();
+    void theFileItselfHoldsWhatWasWritten();
+    void twoFirstWritersDoNotTakeEachOtherForStrangers();
+
+private:
+    QString file(const char* name) const { return folder_->filePath(QLatin1String(name)); }
+    std::string path(const char* name) const { return file(name).toStdString(); }
+    std::unique_ptr<QTemporaryDir> folder_;
+};
+
+void BookKeeperTest::aResultReachesNoOtherBook() {
+    BookKeeper keeper;
+    QVERIFY(keeper.open(path("a.sqlite")));
+    QString reached;
+    std::promise<void> go;
+    keeper.run<int>(
+        this,
+        [until = go.get_future().share()](logbook::Book&, const std::stop_token&) {
+            until.wait();
+            return 1;
+        },
+        [&](int) { reached = keeper.path(); });
+    go.set_value();
+    QVERIFY(keeper.open(path("b.sqlite")));
+    QCoreApplication::processEvents();
+    // Given out while its own book was still open.
+    QCOMPARE(reached, file("a.sqlite"));
+}
+
+void BookKeeperTest::aResultReachesNobodyWhoIsGone() {
+    BookKeeper keeper;
+    QVERIFY(keeper.open(path("a.sqlite")));
+    bool told = false;
+    {
+        QObject asker;
+        keeper.run<int>(
+            &asker, [](logbook::Book&, const std::stop_token&) { return 1; }, [&](int) { told = true; });
+    }
+    keeper.settle();
+    QCoreApplication::processEvents();
+    QVERIFY(!told);
+}
+
+void BookKeeperTest::filingEndsInTheBookItBeganIn() {
+    PlanSession plans;
+    Desk desk(plans);
+    DebriefSession debriefs;
+    FlightSession flights(desk, debriefs, plans);
+    QVERIFY(desk.openBook(file("a.sqlite")));
+    flights.openLog(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
+    QTRY_VERIFY(debriefs.debrief());
+    flights.file();
+    QVERIFY(flights.is_filing());
+    QVERIFY(desk.openBook(file("b.sqlite")));
+    QCoreApplication::processEvents();
+    QVERIFY(!flights.is_filing());
+    QVERIFY(desk.shelves().flights.empty() && desk.logs().empty());
+    QVERIFY(desk.openBook(file("a.sqlite")));
+    QCOMPARE(desk.shelves().flights.size(), std::size_t(1));
+    QCOMPARE(desk.logs().size(), std::size_t(1));
+    QCOMPARE(*desk.shelves().flights.begin()->second.log_id, desk.logs()[0].id);
+    QCOMPARE(desk.summaries().size(), std::size_t(1));
+}
+
+void BookKeeperTest::aHeldUpWriteHoldsUpNoBackup() {
+    { QVERIFY(logbook::Book::open(path("a.sqlite"))); }
+    logbook::BookOptions small;
+    small.max_pages = 40;
+    BookKeeper keeper;
+    QVERIFY(keeper.open(path("a.sqlite"), small));
+    keeper.write(write_of(1));
+    keeper.settle();
+    QSignalSpy failed(&keeper, &BookKeeper::failed);
+    keeper.write(write_of(2, 400'000));
+    keeper.write(write_of(3));
+    QTRY_VERIFY(failed.count() > 0);
+    QCOMPARE(keeper.heldUp(), std::size_t(2));
+    QCOMPARE(int(keeper.trouble().code), int(units::ErrorCode::book_full));
+    bool done = false;
+    keeper.run<bool>(
+        this,
+        [to = path("backup.sqlite")](logbook::Book& book, const std::stop_token&) {
+            return book.backUp(to).has_value();
+        },
+        [&](bool whole) { done = whole; });
+    QTRY_VERIFY(done);
+    auto backup = logbook::Book::open(path("backup.sqlite"));
+    QCOMPARE(backup->read()->records.size(), std::size_t(1));
+    keeper.loseWaiting();
+    QCOMPARE(keeper.waiting(), std::size_t(0));
+}
+
+void BookKeeperTest::whatIsHeldUpIsCountedAndKeptLater() {
+    BookKeeper keeper;
+    QVERIFY(keeper.open(path("a.sqlite")));
+    bool room = false;
+    std::vector<int> order;
+    QSignalSpy failed(&keeper, &BookKeeper::failed);
+    QSignalSpy recovered(&keeper, &BookKeeper::recovered);
+    keeper.write([&](logbook::Book&) -> units::Result<void> {
+        if (!room) return units::failure(units::ErrorCode::book_full);
+        order.push_back(1);
+        return {};
+    });
+    QTRY_COMPARE(failed.count(), 1);
+    keeper.write([&](logbook::Book&) -> units::Result<void> {
+        order.push_back(2);
+        return {};
+    });
+    keeper.settle();
+    QCOMPARE(keeper.heldUp(), std::size_t(2));
+    QVERIFY(order.empty());
+    room = true;
+    keeper.settle();
+    QCoreApplication::processEvents();
+    QCOMPARE(order, (std::vector<int>{1, 2}));
+    QCOMPARE(recovered.count(), 1);
+    QCOMPARE(keeper.waiting(), std::size_t(0));
+}
+
+void BookKeeperTest::theFileItselfHoldsWhatWasWritten() {
+    BookKeeper keeper;
+    QVERIFY(keeper.open(path("a.sqlite")));
+    QSignalSpy idle(&keeper, &BookKeeper::idle);
+    for (int i = 1; i <= 20; ++i) keeper.write(write_of(i, 20'000));
+    QTRY_VERIFY(idle.count() > 0);
+    // As a file manager copies it: the one file, while the book is open.
+    QVERIFY(std::filesystem::exists(path("a.sqlite-wal")));
+    std::filesystem::copy_file(path("a.sqlite"), path("copy.sqlite"));
+    auto copy = logbook::Book::open(path("copy.sqlite"));
+    QVERIFY(copy && copy->checkWhole());
+    QCOMPARE(copy->read()->records.size(), std::size_t(20));
+}
+
+void BookKeeperTest::twoFirstWritersDoNotTakeEachOtherForStrangers() {
+    // Many times over, because the moment in which it matters is short: each ends with the book, or hears that it
+    // is in use; none hears that it is no logbook.
+    constexpr int rounds = 60;
+    for (int round = 0; round < rounds; ++round) {
+        const std::string book = path(("race-" + std::to_string(round) + ".sqlite").c_str());
+        std::vector<pid_t> children;
+        for (int i = 0; i < 3; ++i) {
+            const pid_t child = fork();
+            if (child == 0) {
+                auto opened = logbook::Book::open(book);
+                if (!opened) _exit(int(opened.error().code) == int(units::ErrorCode::book_in_use) ? 0 : 1);
+                bool in_use = false;
+                for (const auto& n : opened->notices()) in_use = in_use || n.code == units::NoticeCode::book_in_use;
+                _exit(opened->is_writable() || in_use ? 0 : 2);
+            }
+            children.push_back(child);
+        }
+        for (const pid_t child : children) {
+            int status = 0;
+            waitpid(child, &status, 0);
+            QVERIFY(WIFEXITED(status));
+            QCOMPARE(WEXITSTATUS(status), 0);
+        }
+    }
+    // Held by one that has not made it yet: waited for, then said.
+    logbook::BookLock lock;
+    QVERIFY(lock.take(path("half.sqlite")) == logbook::BookLock::Outcome::taken);
+    const auto refused = logbook::Book::open(path("half.sqlite"));
+    QVERIFY(!refused);
+    QCOMPARE(int(refused.error().code), int(units::ErrorCode::book_in_use));
+}
+
+SOBREMESA_TEST(BookKeeperTest)
+#include "tst_book_keeper.moc"
