@@ -76,7 +76,7 @@ private:
         lines_before_ = head_.header_number;
         const bool small = head_.file_bytes < small_file_bytes;
         pieces_in_wave_ = small ? 1 : cores_ * pieces_per_core;
-        piece_bytes_ = small ? small_file_bytes : piece_bytes;
+        piece_bytes_ = small ? std::size_t(head_.file_bytes) + 1 : piece_bytes;
         std::uint64_t offset = head_.data_begin;
         std::size_t kept = 0;
         for (;;) {

@@ -56,8 +56,12 @@ bool LineReader::fill() {
         end_ -= begin_;
         begin_ = 0;
     }
-    if (buffer_.size() < end_ + block_bytes) buffer_.resize(end_ + block_bytes);
-    const ssize_t got = ::pread(descriptor_, buffer_.data() + end_, block_bytes, off_t(offset_));
+    // No more than the file still has, and a little, in case it grows: most files are far smaller than a block.
+    constexpr std::uint64_t least_bytes = 4096;
+    const std::uint64_t left = size_ > offset_ ? size_ - offset_ + 1 : 0;
+    const auto block = std::size_t(std::clamp<std::uint64_t>(left, least_bytes, block_bytes));
+    if (buffer_.size() < end_ + block) buffer_.resize(end_ + block);
+    const ssize_t got = ::pread(descriptor_, buffer_.data() + end_, block, off_t(offset_));
     if (got <= 0) return false;
     offset_ += std::uint64_t(got);
     end_ += std::size_t(got);

@@ -85,7 +85,7 @@ void LeavingTest::asksBeforeSomethingIsLost() {
     fillUp();
     QVERIFY(!window().close());
     QVERIFY(box());
-    QVERIFY2(box()->text().contains(QLatin1String("1 change")), qPrintable(box()->text()));
+    QVERIFY2(box()->text().contains(QLatin1String("One change")), qPrintable(box()->text()));
     QVERIFY(box()->informativeText().contains(QLatin1String("no space left")));
     press(QStringLiteral("Lose them"));
     QTRY_VERIFY(!window().isVisible());

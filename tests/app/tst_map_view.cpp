@@ -52,7 +52,38 @@ private slots:
     void scaleStaysStillWhileDragging();
     void pointsThatAreNoNumberInterruptTheLine();
     void mapWithoutAnythingStillShowsHome();
+    void aHandleWhoseThingIsGoneMovesNothing();
 };
+
+void MapViewTest::aHandleWhoseThingIsGoneMovesNothing() {
+    MapView map;
+    map.resize(600, 400);
+    map.setHomeMovable(true);
+    const MapView::Mark a{{300.0, 400.0}, QStringLiteral("a"), false, true};
+    const MapView::Mark b{{-300.0, 400.0}, QStringLiteral("b"), false, true};
+    map.setMarks({a, b});
+    QSignalSpy dragged(&map, &MapView::markDragged);
+    QSignalSpy nudged(&map, &MapView::homeNudged);
+    // The second mark is taken, and goes: its handle must not become another's.
+    QTest::keyClick(&map, Qt::Key_N);
+    QTest::keyClick(&map, Qt::Key_N);
+    QTest::keyClick(&map, Qt::Key_Left, Qt::ControlModifier);
+    QCOMPARE(dragged.count(), 1);
+    QCOMPARE(dragged[0][0].toInt(), 1);
+    map.setMarks({a});
+    QTest::keyClick(&map, Qt::Key_Left, Qt::ControlModifier);
+    QCOMPARE(nudged.count(), 0);
+    QCOMPARE(dragged.count(), 1);
+    // Home's handle stays home's, however many marks come and go.
+    QTest::keyClick(&map, Qt::Key_N);
+    QTest::keyClick(&map, Qt::Key_N);
+    QTest::keyClick(&map, Qt::Key_Left, Qt::ControlModifier);
+    QCOMPARE(nudged.count(), 1);
+    map.setMarks({a, b});
+    QTest::keyClick(&map, Qt::Key_Left, Qt::ControlModifier);
+    QCOMPARE(nudged.count(), 2);
+    QCOMPARE(dragged.count(), 1);
+}
 
 void MapViewTest::staffPointsToWhereTheWindComesFrom_data() {
     QTest::addColumn<double>("from_deg");

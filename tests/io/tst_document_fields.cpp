@@ -51,6 +51,7 @@ private slots:
     void unknownKeysAreReportedAtEveryDepth();
     void whatIsWrongIsNamedWhereItStands_data();
     void whatIsWrongIsNamedWhereItStands();
+    void whatDiffersInOneFieldIsNotEqual();
     void theDocsListEveryField();
 };
 
@@ -88,6 +89,75 @@ void DocumentFieldsTest::everyFieldOfAnAircraftComesBack() {
     again.erase("format");
     again.erase("version");
     QCOMPARE(json::diff(written, again).dump(), std::string("[]"));
+}
+
+void DocumentFieldsTest::whatDiffersInOneFieldIsNotEqual() {
+    // Equality is written beside the structs; what a document can say and it forgets would be taken for no change,
+    // and not kept. Every value of whole documents is changed in turn.
+    const auto leaves = [](const json& document) {
+        std::vector<std::string> paths;
+        const json flat = document.flatten();
+        for (const auto& [path, value] : flat.items()) paths.push_back(path);
+        return paths;
+    };
+    const auto other = [](const json& value) -> json {
+        if (value.is_boolean()) return !value.get<bool>();
+        if (value.is_number_integer()) return value.get<int>() + 1;
+        if (value.is_number()) return value.get<double>() * 1.01;
+        return value.is_string() ? json(value.get<std::string>() + "x") : value;
+    };
+    int compared = 0;
+    const auto each = [&](const json& document, const auto& read, const auto& write) {
+        const auto first = read(document.dump(), "one");
+        if (!first) qFatal("the document itself cannot be read: %s", first.error().where.field.c_str());
+        QVERIFY(*first == *read(document.dump(), "again"));
+        for (const std::string& path : leaves(document)) {
+            json changed = document;
+            const json::json_pointer at(path);
+            changed[at] = other(changed[at]);
+            const auto second = read(changed.dump(), "two");
+            // Words have no neighbours, and some values no room; what is read as it was is no change either.
+            if (!second || write(*second) == write(*first)) continue;
+            QVERIFY2(!(*first == *second), path.c_str());
+            ++compared;
+        }
+    };
+    const auto text = [](const auto& kept) { return io::json_from(kept); };
+    each(
+        json::parse(io::json_from(*io::kept_pack_from_json(whole_pack().dump(), "p"))),
+        [](const std::string& t, const char* f) { return io::kept_pack_from_json(t, f); }, text);
+    json plan = json::parse(R"({"name": "one",
+        "aircraft": {"name": "A", "mass_kg": 1.25, "cruise_airspeed_mps": 14.0, "cruise_power_w": 68.0, "craft": "wing",
+            "cruise_all_up_mass_kg": 1.8, "cruise_density_kgm3": 1.2, "full_power_w": 400, "controller_current_a": 50,
+            "failsafe_signal_dbm": -100, "failsafe_link_share": 0.6, "most_pack_mass_kg": 0.9, "bay_length_m": 0.2,
+            "bay_width_m": 0.05, "bay_height_m": 0.05, "wing": {"area_m2": 0.3, "span_m": 1.5, "cl_max": 1.2},
+            "electronics": [{"name": "video", "power_w": 6, "mass_kg": 0.05}], "rotor": {"rotors": 4, "propeller_diameter_m": 0.2}},
+        "weather": {"wind_mps": 3.5, "wind_from_deg": 270, "wind_height_m": 60, "wind_sd_mps": 1.5, "home_wind_factor": 1.4,
+            "gust_mps": 2, "temperature_c": 12, "field_elevation_m": 200, "wind_exponent": 0.2, "wind_growth_mps_per_h": 0.5,
+            "wind_from_sd_deg": 12, "pressure_pa": 99000, "relative_humidity": 0.4,
+            "wind_table": [{"height_m": 10, "wind_mps": 2, "wind_from_deg": 10},
+                {"height_m": 100, "wind_mps": 4, "wind_from_deg": 20}]},
+        "mission": {"kind": "route", "bearing_deg": 100, "height_m": 80, "climb_rate_mps": 2, "descent_rate_mps": 1.2,
+            "climb_angle_deg": 9, "climb_throttle": 0.7, "speed_out": "fixed", "speed_home": "best-range", "airspeed_mps": 13.5,
+            "most_power_share": 0.45, "loiter_radius_m": 80, "turn_bank_deg": 25, "landing_height_m": 15,
+            "landing_sink_mps": 0.9, "clearance_m": 35, "height_ceiling_m": 110, "terrain": "hills.tif",
+            "home": {"latitude_deg": 42, "longitude_deg": -5},
+            "waypoints": [{"name": "hill", "east_m": 100, "north_m": 900, "height_m": 85, "loiter_min": 2}],
+            "alternates": [{"name": "field", "east_m": -100, "north_m": 400, "height_m": 3}]},
+        "reserve": {"share_of_usable": 0.25}, "landing": {"cell_voltage_v": 3.0},
+        "turn": {"schools": ["energy-home"], "share_left": 0.55, "least_chance": 0.85, "landing_charge_ah": 4.5},
+        "failsafe": {"height_m": 70, "airspeed_mps": 13, "throttle": 0.6},
+        "link": {"frequency_mhz": 868, "radiated_dbm": 20, "least_signal_dbm": -105, "measured_reach_m": 9000, "antenna_height_m": 3},
+        "ground": {"recorder_min": 60, "goggles_min": 90, "radio_min": 200, "station_min": 240},
+        "supply": {"least_pack_v": 10, "controller_cutoff_cell_v": 2.6}})");
+    plan["pack"] = whole_pack();
+    for (const char* kept : {"readings", "note", "retired"}) plan["pack"].erase(kept);
+    plan["format"] = "sobremesa-plan";
+    plan["version"] = 1;
+    plan["links"] = {{"aircraft", 3}, {"pack", 4}};
+    each(
+        plan, [](const std::string& t, const char* f) { return io::kept_plan_from_json(t, f); }, text);
+    QVERIFY2(compared > 90, qPrintable(QString::number(compared)));
 }
 
 void DocumentFieldsTest::unknownKeysAreReportedAtEveryDepth_data() {

@@ -326,9 +326,10 @@ void MainWindow::exportBook(const QString& folder) {
             if (!done)
                 say(done.error());
             else if (!done->empty())
-                messages_->showTrouble(
-                    tr("Exported to %1, except what is damaged (%n in all): %2", nullptr, int(done->size()))
-                        .arg(folder, wording::message(done->front())));
+                messages_->showTrouble(tr("Exported to %1, except what is damaged (found: %2). The first: %3")
+                                           .arg(folder)
+                                           .arg(done->size())
+                                           .arg(wording::message(done->front())));
             else
                 messages_->showNote(
                     tr("Exported to %1: book.json, a CSV for each shelf, and the logs.").arg(folder));

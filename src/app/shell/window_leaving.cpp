@@ -46,9 +46,10 @@ void MainWindow::askToLose() {
     asking_ = new QMessageBox(this);
     asking_->setObjectName(QStringLiteral("leavingBox"));
     asking_->setAttribute(Qt::WA_DeleteOnClose);
-    asking_->setIcon(QMessageBox::Warning);
-    asking_->setText(tr("%n change(s) could not be written to the logbook, and would be lost.", nullptr,
-                        int(desk_.keeper().heldUp())));
+    const auto held_up = desk_.keeper().heldUp();
+    asking_->setText(held_up == 1
+                         ? tr("One change could not be written to the logbook, and would be lost.")
+                         : tr("%1 changes could not be written to the logbook, and would be lost.").arg(held_up));
     asking_->setInformativeText(wording::message(desk_.keeper().trouble()));
     auto* again = asking_->addButton(tr("Try again"), QMessageBox::AcceptRole);
     auto* lose = asking_->addButton(tr("Lose them"), QMessageBox::DestructiveRole);

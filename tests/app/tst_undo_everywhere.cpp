@@ -1,0 +1,121 @@
+// Undoing takes things away that are being looked at. In every place, with everything on the table, all of a book's
+// edits are undone and done again: no page may hold on to what is no longer there.
+
+#include <random>
+
+#include "app/opened_window.hpp"
+#include "app/places/fleet/fleet_place.hpp"
+#include "app/places/packs/packs_place.hpp"
+#include "app/shell/guarded_application.hpp"
+#include "session/learning_session.hpp"
+#include "support/sample_request.hpp"
+#include "support/test_program.hpp"
+
+using namespace sobremesa;
+using app::Place;
+
+class UndoEverywhereTest : public QObject {
+    Q_OBJECT
+private slots:
+    void allOfItInEveryPlace_data();
+    void allOfItInEveryPlace();
+    void recordsGoWhileTheyAreShown();
+
+private:
+    static constexpr Place places[] = {Place::fleet, Place::packs,   Place::sensors,
+                                       Place::plan,  Place::debrief, Place::logbook};
+};
+
+void UndoEverywhereTest::allOfItInEveryPlace_data() {
+    QTest::addColumn<int>("place");
+    for (const Place place : places) QTest::addRow("place %d", int(place)) << int(place);
+}
+
+void UndoEverywhereTest::allOfItInEveryPlace() {
+    QFETCH(int, place);
+    tests::OpenedWindow opened;
+    app::MainWindow& window = *opened.operator->();
+    QStringList faults;
+    if (auto* guarded = qobject_cast<app::GuardedApplication*>(qApp))
+        connect(guarded, &app::GuardedApplication::faulted, this, [&](const QString& what) { faults << what; });
+    else
+        QFAIL("a test without the guard sees nothing");
+    opened.bringInFlights();
+    auto& desk = window.desk();
+    // Edits of every kind of record, and a flight on the table.
+    auto aircraft = *desk.shelves().aircraft.begin();
+    aircraft.second.note = "looked at";
+    QVERIFY(desk.put(logbook::EditKind::change_aircraft, aircraft.first, aircraft.second));
+    auto pack = *desk.shelves().packs.begin();
+    pack.second.readings.push_back({1.7e9, 3.0, 5.6, {}, {}});
+    QVERIFY(desk.put(logbook::EditKind::change_pack, pack.first, pack.second));
+    window.showPlace(Place::debrief);
+    window.flightSession().openFlight(desk.shelves().flights.begin()->first);
+    QTRY_VERIFY_WITH_TIMEOUT(window.flightSession().filed(), 20000);
+    window.flightSession().setNote(QStringLiteral("looked at"));
+    window.showPlace(Place(place));
+    opened.settle();
+    for (int round = 0; round < 2; ++round) {
+        while (desk.nextUndo()) {
+            desk.undo();
+            QCoreApplication::processEvents();
+        }
+        QVERIFY(desk.shelves().flights.empty());
+        while (desk.nextRedo()) {
+            desk.redo();
+            QCoreApplication::processEvents();
+        }
+        QCOMPARE(desk.shelves().flights.size(), std::size_t(7));
+    }
+    QVERIFY2(faults.isEmpty(), qPrintable(faults.join(QLatin1Char('\n'))));
+}
+
+void UndoEverywhereTest::recordsGoWhileTheyAreShown() {
+    tests::OpenedWindow opened;
+    app::MainWindow& window = *opened.operator->();
+    QStringList faults;
+    connect(qobject_cast<app::GuardedApplication*>(qApp), &app::GuardedApplication::faulted, this,
+            [&](const QString& what) { faults << what; });
+    opened.bringInFlights();
+    auto& desk = window.desk();
+    std::mt19937 draw(9);
+    for (int step = 0; step < 80; ++step) {
+        window.showPlace(places[draw() % std::size(places)]);
+        const auto any = [&](const auto& shelf) {
+            auto at = shelf.begin();
+            std::advance(at, std::ptrdiff_t(draw() % shelf.size()));
+            return at->first;
+        };
+        const auto& shelves = desk.shelves();
+        switch (draw() % 8) {
+        case 0:
+            if (!shelves.aircraft.empty())
+                desk.remove(logbook::EditKind::remove_aircraft, logbook::Kind::aircraft, any(shelves.aircraft));
+            break;
+        case 1:
+            if (!shelves.packs.empty())
+                desk.remove(logbook::EditKind::remove_pack, logbook::Kind::pack, any(shelves.packs));
+            break;
+        case 2:
+            if (!shelves.plans.empty())
+                desk.remove(logbook::EditKind::remove_plan, logbook::Kind::plan, any(shelves.plans));
+            break;
+        case 3:
+            if (!shelves.flights.empty()) desk.removeFlights({any(shelves.flights)});
+            break;
+        case 4:
+            if (!shelves.flights.empty()) window.flightSession().openFlight(any(shelves.flights));
+            break;
+        case 5: desk.bringInPlan(tests::sample_request()); break;
+        case 6: desk.redo(); break;
+        default:
+            for (int i = 0; i < 3; ++i) desk.undo();
+            break;
+        }
+        QCoreApplication::processEvents();
+    }
+    QVERIFY2(faults.isEmpty(), qPrintable(faults.join(QLatin1Char('\n'))));
+}
+
+SOBREMESA_TEST(UndoEverywhereTest)
+#include "tst_undo_everywhere.moc"
