@@ -255,25 +255,29 @@ units::Result<Read> planned(const PlanOptions& options, std::ostream& err) {
     return Read{std::move(*document), std::move(*plan)};
 }
 
+/// Draws the days, and turns by the rule of chance where that counts: every answer then has the same turn.
+std::optional<units::Error> draw_chance(mission::Plan& plan, const PlanOptions& options) {
+    if (!plan.turn) return std::nullopt;
+    const auto drawn = mission::chance(plan, options.days, options.seed, {}, io::on_all_cores);
+    if (!drawn) return drawn.error();
+    // By its turn first: where the chance binds, it is that turn's chance that is stated.
+    const double before_m = plan.turn->distance_m.value;
+    if (drawn->turn) mission::add_turn(plan, *drawn->turn);
+    auto stated = *drawn;
+    if (plan.turn->distance_m.value != before_m) {
+        if (auto again = mission::chance(plan, options.days, options.seed, {}, io::on_all_cores)) stated = *again;
+    }
+    plan.chance = std::make_shared<const mission::Chance>(stated);
+    return std::nullopt;
+}
+
 } // namespace
 
 int plan(const PlanOptions& options, std::ostream& out, std::ostream& err) {
     auto read = planned(options, err);
     if (!read) return unusable(read.error(), err);
     mission::Plan& plan = read->plan;
-    if (plan.turn) {
-        const auto drawn = mission::chance(plan, options.days, options.seed, {}, io::on_all_cores);
-        if (!drawn) return unusable(drawn.error(), err);
-        // By its turn first: where the chance binds, it is that turn's chance that is stated.
-        const double before_m = plan.turn->distance_m.value;
-        if (drawn->turn) mission::add_turn(plan, *drawn->turn);
-        auto stated = *drawn;
-        if (plan.turn->distance_m.value != before_m) {
-            if (auto again = mission::chance(plan, options.days, options.seed, {}, io::on_all_cores))
-                stated = *again;
-        }
-        plan.chance = std::make_shared<const mission::Chance>(stated);
-    }
+    if (const auto error = draw_chance(plan, options)) return unusable(*error, err);
     if (!options.card.empty()) {
         const auto card = paper::flight_card(plan, wording::Quantities());
         const auto written = paper::write_pdf(card, QString::fromStdString(options.card), paper::own_typeface());
@@ -329,8 +333,9 @@ int reach(const PlanOptions& options, std::ostream& out, std::ostream& err) {
 }
 
 int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
-    const auto read = planned(options, err);
+    auto read = planned(options, err);
     if (!read) return unusable(read.error(), err);
+    if (const auto error = draw_chance(read->plan, options)) return unusable(*error, err);
     const auto sheet = mission::alarm_sheet(read->plan);
     const wording::Quantities q;
     if (!options.json) {

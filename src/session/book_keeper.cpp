@@ -2,7 +2,6 @@
 
 #include <algorithm>
 
-#include <QCoreApplication>
 #include <QDeadlineTimer>
 
 namespace sobremesa::session {
@@ -69,17 +68,36 @@ void BookKeeper::giveUp() {
 
 void BookKeeper::write(Write write) {
     if (!open_ || !writable_) return;
-    enqueue({true, [this, write = std::move(write)] {
+    enqueue({true, [this, write = std::move(write), book = book_number_] {
                  const auto done = write(*book_);
                  if (done) return true;
-                 QMetaObject::invokeMethod(
-                     this,
-                     [this, error = done.error(), book = book_number_] {
-                         if (book == book_number_) fail(error);
-                     },
-                     Qt::QueuedConnection);
+                 tell([this, error = done.error(), book] {
+                     if (book == book_number_) fail(error);
+                 });
                  return false;
              }});
+}
+
+void BookKeeper::tell(std::function<void()> what) {
+    {
+        const std::lock_guard lock(told_guard_);
+        told_.push_back(std::move(what));
+    }
+    QMetaObject::invokeMethod(this, &BookKeeper::hear, Qt::QueuedConnection);
+}
+
+void BookKeeper::hear() {
+    // One after the other: what one of them asks for may be told meanwhile.
+    for (;;) {
+        std::function<void()> what;
+        {
+            const std::lock_guard lock(told_guard_);
+            if (told_.empty()) return;
+            what = std::move(told_.front());
+            told_.pop_front();
+        }
+        what();
+    }
 }
 
 void BookKeeper::enqueue(Task task) {
@@ -111,16 +129,13 @@ void BookKeeper::drain() {
                 draining_ = false;
                 const bool was_stalled = std::exchange(stalled_, held_up);
                 if (held_up) return;
-                QMetaObject::invokeMethod(
-                    this,
-                    [this, was_stalled] {
-                        if (was_stalled) {
-                            retry_.stop();
-                            emit recovered();
-                        }
-                        if (waiting() == 0) emit idle();
-                    },
-                    Qt::QueuedConnection);
+                tell([this, was_stalled] {
+                    if (was_stalled) {
+                        retry_.stop();
+                        emit recovered();
+                    }
+                    if (waiting() == 0) emit idle();
+                });
                 return;
             }
             if (next != queue_.end()) task = *next;
@@ -163,7 +178,7 @@ void BookKeeper::settle(int most_ms) {
     constexpr int most_rounds = 1000;
     for (int round = 0; round < most_rounds; ++round) {
         const bool done = wait();
-        QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);
+        hear();
         if (!done) return;
         const std::lock_guard lock(queue_guard_);
         if (queue_.empty() || stalled_) break;
@@ -175,7 +190,7 @@ void BookKeeper::settle(int most_ms) {
         startDraining();
     }
     wait();
-    QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);
+    hear();
 }
 
 void BookKeeper::loseWaiting() {

@@ -304,6 +304,12 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
     {ErrorCode::column_missing,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "There is no column “%1” in this log. Its columns are: %2."),
      {{{Format::text, "header"}, {Format::text, "headers"}}}},
+    {ErrorCode::rate_table_above_label,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "A row of the rate table gives %1 of a cell of %2. The table is of one cell, not of the whole "
+         "pack: divide by the cells in parallel."),
+     {{{Format::charge, "charge_ah"}, {Format::charge, "rated_ah"}}}},
     {ErrorCode::wind_table_short,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",

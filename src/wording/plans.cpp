@@ -117,6 +117,11 @@ QString name(LimitKind kind) {
     case LimitKind::goggles: return PlansWords::tr("goggles' battery");
     case LimitKind::radio_battery: return PlansWords::tr("radio's battery");
     case LimitKind::ground_station: return PlansWords::tr("ground station's battery");
+    case LimitKind::full_power: return PlansWords::tr("full power");
+    case LimitKind::stall: return PlansWords::tr("above the stall");
+    case LimitKind::holding: return PlansWords::tr("wind over the place");
+    case LimitKind::whole_way: return PlansWords::tr("flown whole");
+    case LimitKind::failsafe_height: return PlansWords::tr("height of its own return");
     case LimitKind::landing_place: break;
     }
     return PlansWords::tr("landing place");
@@ -141,11 +146,18 @@ QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
         said = PlansWords::tr("switched off.");
     } else if (check.kind == LimitKind::landing_place) {
         said = PlansWords::tr("landing there with %1 left.").arg(q.energy(check.worst));
+    } else if (check.kind == LimitKind::whole_way) {
+        said = check.verdict == mission::Verdict::kept
+                   ? PlansWords::tr("the whole way, and home with the reserve.")
+                   : PlansWords::tr("not the whole way and home with the reserve: turn after %1.").arg(worst);
+    } else if (check.kind == LimitKind::holding) {
+        said = PlansWords::tr("wind with its gusts %1, airspeed %2.").arg(worst, limit);
     } else {
         said = PlansWords::tr("%1 of %2 allowed.", "worst met, limit").arg(worst, limit);
         const bool floor = check.kind == LimitKind::weakest_cell || check.kind == LimitKind::controller_cutoff ||
                            check.kind == LimitKind::supply_voltage || check.kind == LimitKind::pack_cold ||
-                           check.kind == LimitKind::clearance || check.kind == LimitKind::link_fresnel;
+                           check.kind == LimitKind::clearance || check.kind == LimitKind::stall ||
+                           check.kind == LimitKind::link_fresnel;
         if (floor) said = PlansWords::tr("%1, %2 wanted.", "worst met, limit").arg(worst, limit);
     }
     if (check.phase && check.verdict != mission::Verdict::kept)

@@ -9,6 +9,7 @@
 
 #include "cli/command_line.hpp"
 #include "io/kept_documents.hpp"
+#include "io/plan_document.hpp"
 #include "io/text_file.hpp"
 #include "logbook/book.hpp"
 #include "support/compare.hpp"
@@ -72,6 +73,7 @@ private slots:
     void aircraftLearnsFromLogs();
     void aircraftAnswersWhatIf();
     void aColumnThatIsNotThereIsSaid();
+    void alarmsTurnWhereThePlanTurns();
     void aircraftOutOfABook();
     void aDamagedBookIsCheckedListedAndExported();
     void whatIsLeftIsToldThreeWays();
@@ -551,6 +553,24 @@ void CommandLineTest::aDamagedBookIsCheckedListedAndExported() {
     QCOMPARE(out.code, 1);
     QVERIFY(QFile::exists(folder.filePath(QStringLiteral("out/book.json"))));
     QVERIFY(QFile::exists(folder.filePath(QStringLiteral("out/damaged.json"))));
+}
+
+void CommandLineTest::alarmsTurnWhereThePlanTurns() {
+    // A day on which the rule of chance turns well before the others.
+    QTemporaryDir folder;
+    auto request = tests::sample_request();
+    request.weather.wind_sd_mps = 3.0;
+    request.weather.wind_from_sd_deg = 40.0;
+    request.turn.counted.push_back(mission::School::chance);
+    request.turn.least_chance = 0.98;
+    const std::string path = folder.filePath(QStringLiteral("chance.json")).toStdString();
+    QVERIFY(io::write_text_file(path, io::json_from_plan(request)));
+    const json plan = cli_run({"plan", path, "--json"}).object();
+    QCOMPARE(QString::fromStdString(plan["turn"]["school"].get<std::string>()), QStringLiteral("chance"));
+    const json alarms = cli_run({"alarms", path, "--json"}).object();
+    VERIFY_NEAR(alarms["alarms"]["turn_ah"].get<double>(), plan["turn"]["charge_used_ah"].get<double>(), 1e-9);
+    VERIFY_NEAR(alarms["turn_unless"].back()["distance_m"].get<double>(), plan["turn"]["distance_m"].get<double>(),
+                1e-9);
 }
 
 void CommandLineTest::aColumnThatIsNotThereIsSaid() {

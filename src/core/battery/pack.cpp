@@ -97,6 +97,8 @@ double continuous_current_a(const Pack& pack) {
 
 /// Currents of a rate table closer than this, relatively, are one current.
 constexpr double least_rate_step = 1e-3;
+/// What a row of it may give over the label.
+constexpr double most_over_label = 1.1;
 
 units::Result<Pack> checked(Pack pack) {
     // 0 is a pack that nobody weighed; a milligram is a slip of the pen, and no number to divide heat by.
@@ -129,6 +131,11 @@ units::Result<Pack> checked(Pack pack) {
         const units::Limit rows[] = {{"pack.rate_table.current_a", row.current_a, 1e-3, 1000},
                                      {"pack.rate_table.charge_ah", row.charge_ah, 1e-3, 100}};
         if (auto error = units::first_outside(rows)) return tl::unexpected(*error);
+        // Labels are honest to a few per cent; twice the label is the row of another thing.
+        if (row.charge_ah > most_over_label * pack.cell_capacity_ah)
+            return units::failure(units::ErrorCode::rate_table_above_label,
+                                  {{}, {}, {}, "pack.rate_table.charge_ah"},
+                                  {{"charge_ah", row.charge_ah}, {"rated_ah", pack.cell_capacity_ah}});
     }
     // A curve has one charge at each current.
     for (std::size_t i = 0; i < pack.rate_table.size(); ++i) {

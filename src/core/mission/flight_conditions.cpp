@@ -241,10 +241,13 @@ WayHome Homeward::fly(const HomeCourse& course, const Way& asked, std::vector<Fl
     if (const double turning_s = course.turning.seconds(asked.turn_deg); turning_s > 0.0)
         note(PhaseKind::turn, course.turning.banked_w, turning_s, 0.0, way.height_m, way.height_m, 0.0);
     double climb_ground_m = 0.0;
-    const double over_m = asked.ridge_m + request_.mission.clearance_m;
-    // What ends the way, its own field, is no ridge.
+    // What ends the way, its own field, is no ridge; where it lies higher it is climbed to, and landed on from
+    // above.
     const bool something_stands = asked.ridge_m > asked.end_height_m + request_.mission.clearance_m;
-    if (something_stands && over_m > asked.height_m && conditions_.climb_rate_mps > 0.0) {
+    const double to_land_m = asked.end_height_m > 0.0 ? asked.end_height_m + landing_height_m(request_) : -HUGE_VAL;
+    const double over_m =
+        std::max(something_stands ? asked.ridge_m + request_.mission.clearance_m : -HUGE_VAL, to_land_m);
+    if (over_m > asked.height_m && conditions_.climb_rate_mps > 0.0) {
         const double climb_s = (over_m - asked.height_m) / conditions_.climb_rate_mps;
         climb_ground_m = course.ground_mps * climb_s;
         way.height_m = over_m;

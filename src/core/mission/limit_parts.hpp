@@ -10,6 +10,8 @@ namespace sobremesa::mission {
 void add_pack_limits(const Plan& plan, std::vector<LimitCheck>& checks);
 /// Heights above ground and the line of sight of the link.
 void add_air_limits(const Plan& plan, std::vector<LimitCheck>& checks);
+/// Power, stall, wind over a place, and whether the way is flown whole: what no pack makes good.
+void add_flyable_limits(const Plan& plan, std::vector<LimitCheck>& checks);
 
 /// From this share of it on a limit is near; common practice, no source.
 inline constexpr double near_share = 0.9;

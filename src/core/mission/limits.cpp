@@ -28,6 +28,7 @@ public:
     LimitsReport report() {
         add_pack_limits(plan_, checks_);
         add_air_limits(plan_, checks_);
+        add_flyable_limits(plan_, checks_);
         if (plan_.flight) {
             ground_side();
             failsafe();
@@ -122,12 +123,16 @@ double seconds_of(const std::vector<FlightLeg>& legs) {
 }
 
 const char* limit_word(LimitKind kind) {
-    static constexpr std::array<const char*, 21> words = {
-        "pack-current",      "strip-current",  "connector-current", "controller-current", "weakest-cell",
-        "controller-cutoff", "supply-voltage", "pack-warm",         "pack-cold",          "height-above-ground",
-        "clearance",         "power-demand",   "link-distance",     "link-horizon",       "link-fresnel",
-        "failsafe-return",   "recorder",       "goggles",           "radio-battery",      "ground-station",
-        "landing-place"};
+    static constexpr std::array<const char*, 26> words = {
+        "pack-current",        "strip-current",  "connector-current",
+        "controller-current",  "weakest-cell",   "controller-cutoff",
+        "supply-voltage",      "pack-warm",      "pack-cold",
+        "height-above-ground", "clearance",      "power-demand",
+        "link-distance",       "link-horizon",   "link-fresnel",
+        "failsafe-return",     "recorder",       "goggles",
+        "radio-battery",       "ground-station", "landing-place",
+        "full-power",          "stall",          "holding",
+        "whole-way",           "failsafe-height"};
     return words[std::size_t(kind)];
 }
 

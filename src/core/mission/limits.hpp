@@ -32,6 +32,11 @@ enum class LimitKind {
     radio_battery,
     ground_station,
     landing_place,
+    full_power, ///< what the hardest moment of the flight takes
+    stall,
+    holding, ///< over a place, in the wind there
+    whole_way,
+    failsafe_height,
 };
 const char* limit_word(LimitKind kind);
 

@@ -64,6 +64,7 @@ enum class ErrorCode {
     count_behind,
     import_path_refused,
     wind_table_short,
+    rate_table_above_label,
     no_columns,
     column_missing,
     cancelled,

@@ -82,9 +82,23 @@ void PossiblePacksTest::everyRangeOfARateTable() {
     });
     tests::holds_range("pack.rate_table.charge_ah", 1e-3, 100, [](double charge) {
         Pack pack;
+        pack.cell_capacity_ah = 100.0;
         pack.rate_table = {{1.0, 3.0}, {5.0, charge}};
         return checked(pack);
     });
+    // A row of the whole pack, entered as one cell's, would double the turn: a tenth over the label is the most.
+    Pack pack;
+    pack.cell_capacity_ah = 3.0;
+    pack.parallel = 2;
+    pack.rate_table = {{1.0, 3.29}, {5.0, 3.2}};
+    QVERIFY(checked(pack));
+    pack.rate_table = {{1.0, 6.0}, {5.0, 5.8}};
+    const auto refused = checked(pack);
+    QVERIFY(!refused);
+    QCOMPARE(int(refused.error().code), int(units::ErrorCode::rate_table_above_label));
+    QCOMPARE(refused.error().where.field, std::string("pack.rate_table.charge_ah"));
+    pack.rate_table = {{1.0, 3.2}, {5.0, 3.31}};
+    QVERIFY(!checked(pack));
 }
 
 void PossiblePacksTest::aRateTableHasOneChargeAtEachCurrent() {

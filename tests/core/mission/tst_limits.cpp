@@ -65,20 +65,129 @@ private slots:
     void itsOwnReturnOnAThrottle();
     void alarmsAreThoseOfThePlan();
     void alternatesWithinReach();
+    void aHigherFieldIsClimbedTo();
     void wayBetweenFollowsTheBends();
     void anAddedPlaceLiesFartherOut();
+    void aClimbBeyondFullPowerIsNoGo();
+    void aCruiseBelowTheStallIsNoGo();
+    void aPlaceIsNotHeldInAWindAboveTheAirspeed_data();
+    void aPlaceIsNotHeldInAWindAboveTheAirspeed();
+    void aRouteThatIsNotFlownWholeIsNoGo();
+    void itsOwnReturnKeepsTheCeiling();
     void everyCheckExplainsItself();
 };
 
 void LimitsTest::everyLimitIsOnTheList() {
     const auto report = check_limits(planned(well_known()));
-    QCOMPARE(report.checks.size(), 20u);
+    QCOMPARE(report.checks.size(), 22u);
     // What is not known is said to be, and comes last.
     const auto blind = check_limits(planned(sample_request()));
     QVERIFY(blind.checks.back().verdict == Verdict::unknown);
     for (std::size_t i = 1; i < blind.checks.size(); ++i) {
         if (blind.checks[i - 1].verdict == Verdict::unknown) QVERIFY(blind.checks[i].verdict == Verdict::unknown);
     }
+}
+
+void LimitsTest::aClimbBeyondFullPowerIsNoGo() {
+    PlanRequest request = well_known();
+    QVERIFY(check(planned(request), LimitKind::full_power).verdict == Verdict::kept);
+    request.mission.climb_rate_mps = 8.0;
+    request.aircraft.full_power_w = 200.0;
+    const Plan plan = planned(request);
+    const auto power = check(plan, LimitKind::full_power);
+    // The hardest of the flight's own legs, and where it is.
+    double hardest_w = 0.0;
+    for (const auto& leg : plan.flight->legs) hardest_w = std::max(hardest_w, leg.power_w);
+    VERIFY_NEAR(power.worst, hardest_w, 1e-9);
+    QVERIFY(power.worst > 200.0);
+    QVERIFY(power.verdict == Verdict::broken && power.phase == PhaseKind::climb);
+    QVERIFY(!check_limits(plan).go);
+    // Its cure is tried: that change, and the limit is kept.
+    QVERIFY(power.cure && power.cure->input == units::Quantity::climb_rate);
+    request.mission.climb_rate_mps = power.cure->value;
+    QVERIFY(check(planned(request), LimitKind::full_power).verdict != Verdict::broken);
+    // Where nothing is left beyond level flight no slower climb helps.
+    request.mission.climb_rate_mps = 8.0;
+    request.aircraft.full_power_w = 70.0;
+    QVERIFY(check(planned(request), LimitKind::full_power).verdict == Verdict::broken);
+    QVERIFY(!check(planned(request), LimitKind::full_power).cure);
+    request.aircraft.full_power_w.reset();
+    QVERIFY(check(planned(request), LimitKind::full_power).verdict == Verdict::unknown);
+}
+
+void LimitsTest::aCruiseBelowTheStallIsNoGo() {
+    PlanRequest request = well_known();
+    request.aircraft.craft = airframe::Craft::wing;
+    QVERIFY(check(planned(request), LimitKind::stall).verdict == Verdict::unknown);
+    request.aircraft.wing = {0.30, 1.5, 1.2};
+    // V = √(2·m·g/(ρ·S·c_L)), at the mission's height.
+    const Plan plan = planned(request);
+    const auto stall = check(plan, LimitKind::stall);
+    const double rho = plan.conditions.air.density_kgm3;
+    VERIFY_NEAR(stall.limit, std::sqrt(2.0 * 1.83 * 9.80665 / (rho * 0.30 * 1.2)), 0.02);
+    QVERIFY(stall.verdict == Verdict::kept);
+    request.aircraft.wing.area_m2 = 0.12;
+    QVERIFY(check(planned(request), LimitKind::stall).verdict == Verdict::broken);
+    QVERIFY(!check_limits(planned(request)).go);
+    // A return on a slower airspeed than the cruise stalls first.
+    request.aircraft.wing.area_m2 = 0.30;
+    request.failsafe->airspeed_mps = stall.limit - 0.5;
+    QVERIFY(check(planned(request), LimitKind::stall).verdict == Verdict::broken);
+    request.failsafe->airspeed_mps = stall.limit * 1.05;
+    QVERIFY(check(planned(request), LimitKind::stall).verdict == Verdict::near_it);
+}
+
+void LimitsTest::aPlaceIsNotHeldInAWindAboveTheAirspeed_data() {
+    QTest::addColumn<double>("wind_mps");
+    QTest::addColumn<double>("gust_mps");
+    QTest::addColumn<double>("growth");
+    QTest::addColumn<int>("verdict");
+    QTest::newRow("calm") << 0.0 << 0.0 << 0.0 << int(Verdict::kept);
+    QTest::newRow("below the airspeed") << 10.0 << 1.0 << 0.0 << int(Verdict::kept);
+    QTest::newRow("near it") << 12.0 << 1.0 << 0.0 << int(Verdict::near_it);
+    QTest::newRow("with its gusts above") << 12.0 << 3.0 << 0.0 << int(Verdict::broken);
+    QTest::newRow("20 m/s") << 20.0 << 0.0 << 0.0 << int(Verdict::broken);
+    QTest::newRow("40 m/s") << 40.0 << 0.0 << 0.0 << int(Verdict::broken);
+    QTest::newRow("growing above it") << 9.0 << 0.0 << 12.0 << int(Verdict::broken);
+}
+
+void LimitsTest::aPlaceIsNotHeldInAWindAboveTheAirspeed() {
+    QFETCH(double, wind_mps);
+    QFETCH(double, gust_mps);
+    QFETCH(double, growth);
+    QFETCH(int, verdict);
+    PlanRequest request = well_known();
+    request.mission.kind = MissionKind::endurance;
+    request.weather.wind = {wind_mps, 270.0};
+    request.weather.gust_mps = gust_mps;
+    request.weather.wind_growth_mps_per_h = growth;
+    const Plan plan = planned(request);
+    const auto report = check_limits(plan);
+    // Where there is no flight at all that is no-go as well.
+    if (plan.turn) QCOMPARE(int(check(plan, LimitKind::holding).verdict), verdict);
+    if (verdict == int(Verdict::broken)) QVERIFY(!report.go);
+}
+
+void LimitsTest::aRouteThatIsNotFlownWholeIsNoGo() {
+    PlanRequest request = well_known();
+    request.mission.kind = MissionKind::route;
+    request.mission.waypoints = {{"near", {-2000.0, 0.0}, {}, 60.0, false}};
+    QVERIFY(check(planned(request), LimitKind::whole_way).verdict == Verdict::kept);
+    // An hour and a half over a place, on a pack that gives less.
+    request.mission.waypoints[0].loiter_s = 5400.0;
+    const Plan plan = planned(request);
+    QVERIFY(plan.turn && !plan.whole);
+    QVERIFY(check(plan, LimitKind::whole_way).verdict == Verdict::broken);
+    QVERIFY(!check_limits(plan).go);
+}
+
+void LimitsTest::itsOwnReturnKeepsTheCeiling() {
+    PlanRequest request = well_known();
+    request.failsafe->height_m = 119.0;
+    QVERIFY(check(planned(request), LimitKind::failsafe_height).verdict == Verdict::kept);
+    request.failsafe->height_m = 150.0;
+    QVERIFY(check(planned(request), LimitKind::failsafe_height).verdict == Verdict::broken);
+    QVERIFY(!check_limits(planned(request)).go);
 }
 
 void LimitsTest::currentOfASteepClimb() {
@@ -355,6 +464,27 @@ void LimitsTest::alternatesWithinReach() {
     VERIFY_NEAR(to_turn[1].parts[0].from_m, map[1].parts[0].from_m, 1e-9);
     VERIFY_NEAR(to_turn[1].parts.back().to_m, turn_m, 1e-6);
     QVERIFY(to_turn[2].parts.empty() && !to_turn[2].from_all_of_it());
+}
+
+void LimitsTest::aHigherFieldIsClimbedTo() {
+    PlanRequest request = well_known();
+    request.weather.wind.speed_mps = 0.0;
+    const auto needed_wh = [&](double height_m) {
+        request.mission.alternates = {{"field", {-1500.0, 500.0}, height_m}};
+        const Plan plan = planned(request);
+        for (const auto& way : bail_outs(plan, outward_at(plan, 2000.0))) {
+            if (!way.home) return way.needed_wh;
+        }
+        return 0.0;
+    };
+    // Lifting the mass alone takes m·g·h; no aircraft does it with less.
+    const double level_wh = needed_wh(60.0);
+    const double mass_kg = 1.83;
+    for (const double height_m : {300.0, 1000.0, 3000.0}) {
+        const double lifting_wh = mass_kg * 9.80665 * (height_m - 90.0) / 3600.0;
+        QVERIFY2(needed_wh(height_m) > level_wh + lifting_wh, qPrintable(QString::number(needed_wh(height_m))));
+    }
+    QVERIFY(needed_wh(1000.0) < level_wh + 6.0 * mass_kg * 9.80665 * 1000.0 / 3600.0);
 }
 
 void LimitsTest::wayBetweenFollowsTheBends() {
