@@ -19,7 +19,7 @@ RequestField number(const char* path, const QString& label, const Notation& nota
 }
 
 RequestField open_number(const char* path, const QString& label, const Notation& notation, double step, Get get,
-                         std::function<std::optional<double>&(PlanRequest&)> place, const QString& hint) {
+                         const std::function<std::optional<double>&(PlanRequest&)>& place, const QString& hint) {
     RequestField field = number(
         path, label, notation, step, std::move(get), [place](PlanRequest& r, double v) { place(r) = v; }, hint);
     field.isOpen = [place](const PlanRequest& r) { return !place(const_cast<PlanRequest&>(r)).has_value(); };

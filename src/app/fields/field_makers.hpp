@@ -13,7 +13,7 @@ RequestField number(const char* path, const QString& label, const wording::Notat
                     Set set, const QString& hint = {});
 /// A number that may be left open; `get` answers with what is then assumed.
 RequestField open_number(const char* path, const QString& label, const wording::Notation& notation, double step,
-                         Get get, std::function<std::optional<double>&(mission::PlanRequest&)> place,
+                         Get get, const std::function<std::optional<double>&(mission::PlanRequest&)>& place,
                          const QString& hint);
 RequestField text(const char* path, const QString& label, std::function<QString(const mission::PlanRequest&)> get,
                   std::function<void(mission::PlanRequest&, const QString&)> set);
