@@ -99,13 +99,13 @@ units::Result<std::string> log_as(const FlightLog& log, const std::string& file_
     const std::string ending = ending_of(file_name);
     const FlightLog shown = discretion.hide_home_m ? without_home(log, *discretion.hide_home_m) : log;
     if (ending == ".csv") return csv_from_log(shown, LogStyle::whole);
-    if (ending == ".tlog") return mavlink_from_log(shown);
-    const bool track = ending == ".gpx" || ending == ".geojson" || ending == ".kml";
+    const bool track = ending == ".tlog" || ending == ".gpx" || ending == ".geojson" || ending == ".kml";
     if (!track)
         return units::failure(units::ErrorCode::format_not_written, in_file(file_name),
                               {{"ending", ending.empty() ? file_name : ending}, {"allowed", endings_written()}});
     // A track of one point is none: no reader takes it, ours neither.
     if (fixes_in(shown) < 2) return units::failure(units::ErrorCode::no_track, in_file(log.name));
+    if (ending == ".tlog") return mavlink_from_log(shown);
     if (ending == ".gpx") return gpx_from_log(shown);
     return ending == ".kml" ? kml_from_log(shown) : geojson_from_log(shown);
 }

@@ -487,7 +487,8 @@ void LogFormatsTest::whatCannotBeWrittenIsSaid() {
     auto nowhere = *log;
     nowhere[Channel::latitude_deg].clear();
     nowhere[Channel::longitude_deg].clear();
-    QCOMPARE(io::log_as(nowhere, "flight.gpx").error().code, ErrorCode::no_track);
+    for (const char* name : {"flight.gpx", "flight.kml", "flight.geojson", "flight.tlog"})
+        QCOMPARE(io::log_as(nowhere, name).error().code, ErrorCode::no_track);
     QVERIFY(io::log_as(nowhere, "flight.csv"));
     std::stop_source stop;
     stop.request_stop();

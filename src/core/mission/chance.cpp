@@ -136,11 +136,19 @@ DrawnFlight DrawnFlights::fly_legs(const DayDraw& day, const std::vector<LegInAi
     const double turned = units::radians(day.wind_from_deg);
     const double turned_sine = std::sin(turned);
     const double turned_cosine = std::cos(turned);
-    const auto ground_mps = [&](const LegInAir& in_air) {
+    const auto met_mps = [&](const LegInAir& in_air) {
         const double hours = time_s / units::seconds_per_hour;
         // A wind that eases never turns round, but weaker than nothing is one from the other side.
-        const double wind_mps = std::max(in_air.wind_mps + growth_mps_per_h * hours, 0.0) +
-                                in_air.error_share * (day.wind_mps + day.growth_mps_per_h * hours);
+        return std::max(in_air.wind_mps + growth_mps_per_h * hours, 0.0) +
+               in_air.error_share * (day.wind_mps + day.growth_mps_per_h * hours);
+    };
+    // Who stays over a place in a wind above the airspeed is carried off.
+    const auto holds = [&](const LegInAir& in_air) {
+        return in_air.leg.kind != PhaseKind::loiter ||
+               std::abs(met_mps(in_air)) < plan_.conditions.airspeed_out_mps;
+    };
+    const auto ground_mps = [&](const LegInAir& in_air) {
+        const double wind_mps = met_mps(in_air);
         const double cross = wind_mps * (in_air.sine * turned_cosine + in_air.cosine * turned_sine);
         const double along = wind_mps * (in_air.cosine * turned_cosine - in_air.sine * turned_sine);
         const double V = in_air.leg.airspeed_mps;
@@ -161,9 +169,11 @@ DrawnFlight DrawnFlights::fly_legs(const DayDraw& day, const std::vector<LegInAi
                 planned_level_m += leg.ground_m;
                 continue;
             }
+            possible = possible && holds(legs[end]);
             if (leg.ground_m > 0.0) level_m -= std::max(ground_mps(legs[end]), 0.0) * leg.duration_s;
             energy_wh += leg.power_w * leg.duration_s / units::seconds_per_hour;
             time_s += leg.duration_s;
+            possible = possible && holds(legs[end]);
         }
         owed_m = planned_level_m > 0.0 ? 0.0 : level_m;
         for (std::size_t i = first; i < end && planned_level_m > 0.0; ++i) {

@@ -34,6 +34,7 @@ private slots:
     void itBindsWhereItCounts();
     void aCalmForecastCanBeWrongToo();
     void withoutATurnThereIsNone();
+    void whoCannotHoldAPlaceDoesNotComeHome();
     void aStopStopsIt();
 };
 
@@ -214,6 +215,23 @@ void ChanceTest::aCalmForecastCanBeWrongToo() {
     request.weather.wind.speed_mps = 0.2;
     const Plan nearly = planned(request);
     VERIFY_NEAR(DrawnFlights(nearly).fly(windy, turn_m).duration_s, blown_s, 0.01 * blown_s);
+}
+
+void ChanceTest::whoCannotHoldAPlaceDoesNotComeHome() {
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind::endurance;
+    const auto home = [&](double wind_mps) {
+        request.weather.wind = {wind_mps, 250.0};
+        request.weather.wind_height_m = request.mission.height_m;
+        request.weather.wind_sd_mps = 1.0;
+        const Plan plan = planned(request);
+        return plan.turn ? chance(plan, 2000, 3)->home.value : 0.0;
+    };
+    QVERIFY(home(5.0) > 0.99);
+    // As likely as not above the airspeed of 14 m/s, and more so as it may grow; then far above it.
+    QVERIFY2(home(14.0) > 0.25 && home(14.0) < 0.5, qPrintable(QString::number(home(14.0))));
+    QCOMPARE(home(20.0), 0.0);
+    QCOMPARE(home(40.0), 0.0);
 }
 
 void ChanceTest::withoutATurnThereIsNone() {
