@@ -43,7 +43,7 @@ Json ledger_json(const std::optional<debrief::CurrentLedger>& ledger) {
 
 Json account_json(const debrief::FlightAccount& account) {
     Json further = Json::array();
-    for (const auto& f : account.further)
+    for (const auto& f : account.further) {
         further.push_back({{"landing", battery::landing_school_word(f.rule.school)},
                            {"cell_voltage_v", f.rule.cell_v},
                            {"at_rest", f.rule.at_rest},
@@ -52,12 +52,14 @@ Json account_json(const debrief::FlightAccount& account) {
                            {"distance_m", or_null(f.distance_m.value)},
                            {"distance_sd_m", or_null(f.distance_m.sd)},
                            {"time_without_reserve_s", or_null(f.without_reserve_s)}});
+    }
     Json limits = Json::array();
-    for (const auto& limit : account.limits)
+    for (const auto& limit : account.limits) {
         limits.push_back({{"part", debrief::limit_word(limit.part)},
                           {"limit_a", limit.limit_a},
                           {"above_s", limit.above_s},
                           {"highest_a", limit.above_s > 0.0 ? Json(limit.highest_a) : Json(nullptr)}});
+    }
     Json turns = Json::array();
     for (const auto& turn : account.turns) {
         const auto known = [&](double value) { return turn.reached ? or_null(value) : Json(nullptr); };

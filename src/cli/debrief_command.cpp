@@ -46,10 +46,11 @@ std::optional<units::Error> misplaced_column(const std::string& log,
             there = there || column.header == choice.header;
             headers += (headers.empty() ? "" : ", ") + column.header;
         }
-        if (!there)
+        if (!there) {
             return units::Error{units::ErrorCode::column_missing,
                                 {log, {}, {}, {}},
                                 {{"header", choice.header}, {"headers", headers}}};
+        }
     }
     return std::nullopt;
 }
@@ -136,10 +137,11 @@ Json left_json(const telemetry::LogSummary& s, const std::optional<OfPack>& pack
     Json methods = Json::array();
     Json together = nullptr;
     if (pack) {
-        for (const auto& method : pack->remaining.methods)
+        for (const auto& method : pack->remaining.methods) {
             methods.push_back({{"method", battery::remaining_method_word(method.method)},
                                {"share_of_full", or_null(method.share.value)},
                                {"share_sd", or_null(method.share.sd)}});
+        }
         together = {{"share_of_full", or_null(pack->remaining.share)},
                     {"share_sd", sd_or_null(pack->remaining.share)},
                     {"charge_ah", or_null(pack->remaining.charge_ah)},
@@ -159,7 +161,7 @@ Json left_json(const telemetry::LogSummary& s, const std::optional<OfPack>& pack
 Json wind_json(const telemetry::WindEstimate& wind) {
     const auto known = [&](double value) { return wind.known() ? or_null(value) : Json(nullptr); };
     Json windows = Json::array();
-    for (const auto& window : wind.windows)
+    for (const auto& window : wind.windows) {
         windows.push_back({{"start_s", window.start_s},
                            {"end_s", window.end_s},
                            {"height_m", or_null(window.height_m)},
@@ -167,6 +169,7 @@ Json wind_json(const telemetry::WindEstimate& wind) {
                            {"speed_sd_mps", window.speed_mps.sd},
                            {"from_deg", window.from_deg.value},
                            {"from_sd_deg", window.from_deg.sd}});
+    }
     const bool along = wind.knowledge == telemetry::WindKnowledge::along_only;
     return {{"observable", wind.known()},
             {"reason", wind.known() ? Json(nullptr) : Json(telemetry::wind_knowledge_word(wind.knowledge))},
@@ -188,7 +191,7 @@ Json wind_json(const telemetry::WindEstimate& wind) {
 
 Json stretches_json(const std::vector<telemetry::Stretch>& stretches) {
     Json list = Json::array();
-    for (const auto& s : stretches)
+    for (const auto& s : stretches) {
         list.push_back({{"kind", telemetry::stretch_word(s.kind)},
                         {"start_s", s.start_s},
                         {"end_s", s.end_s},
@@ -198,6 +201,7 @@ Json stretches_json(const std::vector<telemetry::Stretch>& stretches) {
                         {"lift_mps", or_null(s.lift_mps)},
                         {"energy_wh", or_null(s.energy_wh)},
                         {"charge_ah", or_null(s.charge_ah)}});
+    }
     return list;
 }
 
