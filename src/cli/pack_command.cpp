@@ -67,12 +67,13 @@ void print_bench(const battery::BenchResult& r, std::ostream& out) {
         << " are left above the floor.\n\nlanding by\n";
     for (const auto& landing : r.landings) {
         out << "  " << wording::name(landing.rule).toStdString() << ": ";
-        if (landing.at)
+        if (landing.at) {
             out << q.charge(landing.at->charge_used_ah).toStdString() << ", "
                 << q.duration(landing.at->time_s).toStdString() << ", leaves "
                 << q.energy(landing.left_energy_wh).toStdString() << "\n";
-        else
+        } else {
             out << "stands below it from the start\n";
+        }
     }
     out << "\ncapacity to enter " << q.charge(r.alarms.capacity_ah).toStdString() << ", warning at "
         << wording::cell_volts(r.alarms.warning_cell_v).toStdString() << ", land at "
