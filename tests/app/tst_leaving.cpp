@@ -76,6 +76,11 @@ void LeavingTest::waitsForLongWorkAndThenCloses() {
     QVERIFY(!window().close());
     QVERIFY(window().isVisible());
     QVERIFY(window().messages().isWorking());
+    // Stopped, the window stays, also when the work is done; closed again, it waits again.
+    emit window().messages().cancelled();
+    QVERIFY(!window().messages().isWorking());
+    QVERIFY(!window().close());
+    QVERIFY(window().messages().isWorking());
     busy.set_value();
     QTRY_VERIFY(!window().isVisible());
     QVERIFY(told);

@@ -1,5 +1,7 @@
 #include "app/shell/main_window.hpp"
 
+#include <utility>
+
 #include <QApplication>
 #include <QDir>
 #include <QDropEvent>
@@ -226,6 +228,8 @@ void MainWindow::connectFlight() {
             messages_->clear();
     });
     connect(messages_, &MessageBar::cancelled, this, [this] {
+        // Whoever stops the waiting stays.
+        if (std::exchange(leaving_, nullptr)) messages_->clear();
         debrief_session_.cancel();
         bringer_.cancel();
         reader_.cancel();
