@@ -255,19 +255,12 @@ units::Result<Read> planned(const PlanOptions& options, std::ostream& err) {
     return Read{std::move(*document), std::move(*plan)};
 }
 
-/// Draws the days, and turns by the rule of chance where that counts: every answer then has the same turn.
+/// Draws the days that say how likely the plan's flight is.
 std::optional<units::Error> draw_chance(mission::Plan& plan, const PlanOptions& options) {
     if (!plan.turn) return std::nullopt;
-    const auto drawn = mission::chance(plan, options.days, options.seed, {}, io::on_all_cores);
+    auto drawn = mission::chance(plan, options.days, options.seed, {}, io::on_all_cores);
     if (!drawn) return drawn.error();
-    // By its turn first: where the chance binds, it is that turn's chance that is stated.
-    const double before_m = plan.turn->distance_m.value;
-    if (drawn->turn) mission::add_turn(plan, *drawn->turn);
-    auto stated = *drawn;
-    if (plan.turn->distance_m.value != before_m) {
-        if (auto again = mission::chance(plan, options.days, options.seed, {}, io::on_all_cores)) stated = *again;
-    }
-    plan.chance = std::make_shared<const mission::Chance>(stated);
+    plan.chance = std::make_shared<const mission::Chance>(std::move(*drawn));
     return std::nullopt;
 }
 

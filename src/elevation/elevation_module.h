@@ -11,19 +11,25 @@ struct sobremesa_elevation_request {
     const char* file;
     double latitude_deg;
     double longitude_deg;
-    /* The grid around that place: its south-west point, its step, its size. */
-    double west_m;
-    double south_m;
-    double step_m;
-    int columns;
-    int rows;
-    /* Gains the heights above sea level, m, row by row from the south; NaN where the raster says nothing. */
-    float* height_m;
+    /* So far around that place to each side, m. */
+    double half_m;
+    /* More cells than this are taken together, the highest of them for all. */
+    double most_cells;
+    /* Nodes along each side of an even grid over that square. */
+    int nodes;
+    /* Gain the raster's cell at each node, counted from the middle of the first cell that is kept. */
+    double* node_column;
+    double* node_row;
+    /* Asked once for room for the heights above sea level, m, row by row; NaN where the raster says nothing. */
+    float* (*room)(void* holder, int columns, int rows);
+    void* holder;
+    /* Gains how many cells of the file, along each side, one cell stands for. */
+    int pooled;
 };
 
 /* 0: done. */
-typedef int (*sobremesa_read_elevation_function)(const struct sobremesa_elevation_request*);
-int sobremesa_read_elevation(const struct sobremesa_elevation_request* request);
+typedef int (*sobremesa_read_elevation_function)(struct sobremesa_elevation_request*);
+int sobremesa_read_elevation(struct sobremesa_elevation_request* request);
 
 #ifdef __cplusplus
 }

@@ -36,6 +36,31 @@ sobremesa_read_elevation_function module_function() {
     return function;
 }
 
+/// What the module says where the raster does not lie around home.
+constexpr int outside = 3;
+constexpr double node_spacing_m = 1000.0;
+/// Some 160 MB.
+constexpr double most_cells = 4e7;
+
+float* room_in(void* holder, int columns, int rows) {
+    auto& terrain = *static_cast<geodesy::Terrain*>(holder);
+    terrain.columns = columns;
+    terrain.rows = rows;
+    terrain.height_m.resize(std::size_t(columns) * std::size_t(rows));
+    return terrain.height_m.data();
+}
+
+/// Of the cells around home, m.
+double shorter_side_m(const geodesy::Terrain& terrain) {
+    constexpr double d = 1000.0;
+    const auto here = terrain.cell_at({0.0, 0.0});
+    const auto cells = [&](const geodesy::EastNorth& there) {
+        const auto cell = terrain.cell_at(there);
+        return std::hypot(cell.column - here.column, cell.row - here.row);
+    };
+    return d / std::max(cells({d, 0.0}), cells({0.0, d}));
+}
+
 } // namespace
 
 units::Result<geodesy::Terrain> read_terrain(const std::string& path, const geodesy::Position& home,
@@ -46,15 +71,27 @@ units::Result<geodesy::Terrain> read_terrain(const std::string& path, const geod
     const auto read_raster = module_function();
     if (!read_raster) return units::failure(ErrorCode::raster_module_missing, in_file(path));
     geodesy::Terrain terrain;
-    constexpr int most_points = 1001;
-    terrain.step_m = std::max(finest_step_m, 2.0 * half_m / (most_points - 1));
-    terrain.columns = terrain.rows = int(std::floor(2.0 * half_m / terrain.step_m)) + 1;
-    terrain.west_m = terrain.south_m = -0.5 * terrain.step_m * (terrain.columns - 1);
-    terrain.height_m.resize(std::size_t(terrain.columns) * std::size_t(terrain.rows));
-    const sobremesa_elevation_request request{path.c_str(),    home.latitude_deg, home.longitude_deg,
-                                              terrain.west_m,  terrain.south_m,   terrain.step_m,
-                                              terrain.columns, terrain.rows,      terrain.height_m.data()};
-    if (read_raster(&request) != 0) return units::failure(ErrorCode::raster_unreadable, in_file(path));
+    terrain.mapping.half_m = half_m;
+    terrain.mapping.nodes = std::max(int(std::ceil(2.0 * half_m / node_spacing_m)), 2) + 1;
+    const auto nodes = std::size_t(terrain.mapping.nodes) * std::size_t(terrain.mapping.nodes);
+    terrain.mapping.column.resize(nodes);
+    terrain.mapping.row.resize(nodes);
+    sobremesa_elevation_request request{path.c_str(),
+                                        home.latitude_deg,
+                                        home.longitude_deg,
+                                        half_m,
+                                        most_cells,
+                                        terrain.mapping.nodes,
+                                        terrain.mapping.column.data(),
+                                        terrain.mapping.row.data(),
+                                        &room_in,
+                                        &terrain,
+                                        1};
+    const int trouble_read = read_raster(&request);
+    if (trouble_read == outside) return units::failure(ErrorCode::raster_elsewhere, in_file(path));
+    if (trouble_read != 0) return units::failure(ErrorCode::raster_unreadable, in_file(path));
+    terrain.pooled = request.pooled;
+    terrain.step_m = shorter_side_m(terrain);
     const auto at_home = terrain.above_home_m({0.0, 0.0});
     if (!at_home) return units::failure(ErrorCode::raster_elsewhere, in_file(path));
     terrain.home_m = *at_home;

@@ -8,15 +8,15 @@
 
 namespace sobremesa::io {
 
-/// How far around home terrain is read, m, and how fine at most.
+/// How far around home terrain is read, m.
 inline constexpr double terrain_half_m = 40000.0;
-inline constexpr double finest_step_m = 30.0;
 
 /// Elevation raster (GeoTIFF, HGT, ASCII grid) to heights around a home.
 ///
-/// GDAL does the reading and the projection to metres around home (azimuthal equidistant, bilinear); it is loaded
-/// from a module of its own the first time, because it would cost every start otherwise. A raster without a
-/// projection is taken for degrees where its corners can be.
+/// The raster's cells stay as they were measured: GDAL reads them and says where they lie around home (azimuthal
+/// equidistant). Nothing is smoothed; where there are more than forty million, some are taken together, as high as
+/// the highest of them. GDAL is loaded from a module of its own the first time, because it would cost every start
+/// otherwise. A raster without a projection is taken for degrees where its corners can be.
 /// @param half_m  how far to each side of home, m
 /// @error `file_not_found`, `raster_unreadable`, `raster_elsewhere`, `raster_module_missing`
 units::Result<geodesy::Terrain> read_terrain(const std::string& path, const geodesy::Position& home,

@@ -133,24 +133,14 @@ void PlanSession::drawChance() {
             if (!drawn) return nullptr;
             auto with = std::make_shared<PlanOutlook>(*outlook);
             auto plan = std::make_shared<mission::Plan>(*outlook->plan);
-            const double before_m = plan->turn->distance_m.value;
-            if (drawn->turn) mission::add_turn(*plan, *drawn->turn);
-            if (plan->turn->distance_m.value != before_m) {
-                // The chance itself binds: stated is that of the turn it made.
-                if (auto again = mission::chance(*plan, mission::usual_days, 1, stop, io::on_all_cores))
-                    drawn = std::move(again);
-                with->limits = mission::check_limits(*plan);
-            }
             plan->chance = std::make_shared<const mission::Chance>(std::move(*drawn));
             with->plan = std::move(plan);
             return with;
         },
         [this, of = plan_](std::shared_ptr<PlanOutlook> outlook) {
             if (!outlook || of != plan_) return;
-            const bool moved = outlook->plan->turn->distance_m.value != plan_->turn->distance_m.value;
             plan_ = outlook->plan;
             outlook_ = std::move(outlook);
-            if (moved) emit planChanged();
             emit outlookChanged();
         });
 }

@@ -497,10 +497,6 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
                        "Sinking at %1 with so little way over ground falls into its own wake; %2 is the most. Come "
                        "down flying forward."),
      {{{Format::climb, "sink_mps"}, {Format::climb, "most_mps"}}}},
-    {NoticeCode::chance_not_computed,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The chance of coming home is not worked out by this version; the chance rule does not "
-                       "count.")},
     {NoticeCode::cold_start_dip,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",

@@ -7,6 +7,7 @@
 #include <QTest>
 
 #include "core/geodesy/relief.hpp"
+#include "core/mission/reach.hpp"
 #include "io/electronics_text.hpp"
 #include "io/plan_document.hpp"
 #include "io/route_files.hpp"
@@ -66,6 +67,9 @@ private slots:
     void rastersAgree();
     void rastersThatCannotBeRead_data();
     void rastersThatCannotBeRead();
+    void ridgesAreAsHighAsTheirHighestCell_data();
+    void ridgesAreAsHighAsTheirHighestCell();
+    void manyCellsAreTakenTogether();
     void indexedGroundIsAsHigh();
     void oneRasterIsReadOnce();
     void reliefShowsTheSlope();
@@ -401,6 +405,101 @@ void RoutesAndTerrainTest::rastersThatCannotBeRead() {
     QCOMPARE(int(terrain.error().code), code);
 }
 
+void RoutesAndTerrainTest::ridgesAreAsHighAsTheirHighestCell_data() {
+    QTest::addColumn<double>("width_m");
+    QTest::addColumn<double>("at_m");
+    QTest::addColumn<double>("slanted_deg");
+    QTest::addColumn<double>("cell_m");
+    for (const double width_m : {25.0, 50.0, 200.0, 800.0}) {
+        for (const double at_m : {2003.0, 2871.0, 3490.0}) {
+            for (const double slanted_deg : {0.0, 33.0})
+                QTest::addRow("%.0f m wide at %.0f m, %.0f degrees", width_m, at_m, slanted_deg)
+                    << width_m << at_m << slanted_deg << 20.0;
+        }
+    }
+    QTest::newRow("cells of 8 m") << 30.0 << 2500.0 << 20.0 << 8.0;
+}
+
+void RoutesAndTerrainTest::ridgesAreAsHighAsTheirHighestCell() {
+    QFETCH(double, width_m);
+    QFETCH(double, at_m);
+    QFETCH(double, slanted_deg);
+    QFETCH(double, cell_m);
+    // A raster in degrees with one wall of a ridge across the way; what stands where is told by geodesics.
+    constexpr double bearing = 80.0;
+    constexpr double corridor_m = 30.0;
+    const double step_deg = cell_m / 111320.0;
+    const int columns = int(6000.0 / (cell_m * std::cos(home.latitude_deg * M_PI / 180.0)));
+    const int rows = int(2600.0 / cell_m);
+    const double west = home.longitude_deg - 0.15 * columns * step_deg;
+    const double south = home.latitude_deg - 0.45 * rows * step_deg;
+    QByteArray text = "ncols " + QByteArray::number(columns) + "\nnrows " + QByteArray::number(rows) +
+                      "\nxllcorner " + QByteArray::number(west, 'g', 17) + "\nyllcorner " +
+                      QByteArray::number(south, 'g', 17) + "\ncellsize " + QByteArray::number(step_deg, 'g', 17) +
+                      "\nNODATA_value -9999\n";
+    // A cell is in the corridor as soon as its square touches it.
+    const double square_m =
+        0.5 * (cell_m * std::cos(home.latitude_deg * M_PI / 180.0) * std::abs(std::cos(bearing * M_PI / 180.0)) +
+               cell_m * std::abs(std::sin(bearing * M_PI / 180.0)));
+    double highest_m = 0.0;
+    for (int j = rows - 1; j >= 0; --j) {
+        for (int i = 0; i < columns; ++i) {
+            const geodesy::Position cell{south + (j + 0.5) * step_deg, west + (i + 0.5) * step_deg};
+            const auto line = *geodesy::geodesic(home, cell);
+            const double turned = (line.azimuth_deg - bearing) * M_PI / 180.0;
+            const double along_m = line.distance_m * std::cos(turned);
+            const double across_m = line.distance_m * std::sin(turned);
+            const double from_crest_m = std::abs((along_m - at_m) * std::cos(slanted_deg * M_PI / 180.0) +
+                                                 across_m * std::sin(slanted_deg * M_PI / 180.0));
+            const double height_m = std::max(200.0 * (1.0 - from_crest_m / (0.5 * width_m)), 0.0);
+            if (std::abs(across_m) <= corridor_m + square_m && along_m > 300.0)
+                highest_m = std::max(highest_m, height_m);
+            text += QByteArray::number(100.0 + height_m, 'f', 2) + ' ';
+        }
+        text += '\n';
+    }
+    mission::PlanRequest request;
+    request.aircraft.mass_kg = 1.25;
+    request.aircraft.cruise_airspeed_mps = 14.0;
+    request.aircraft.cruise_power_w = 68.0;
+    request.pack.mass_kg = 0.5;
+    request.pack.series = 4;
+    request.pack.cell_capacity_ah = 1.9; // turns some four kilometres out
+    request.mission.bearing_deg = bearing;
+    request.mission.height_m = 110.0;
+    request.mission.home = home;
+    request.mission.terrain_file = write(QStringLiteral("ridge.asc"), text);
+    const auto trouble = add_terrain(request);
+    QVERIFY(!trouble);
+    const auto plan = mission::make_plan(request);
+    QVERIFY(plan && plan->turn && plan->turn->distance_m.value > at_m + 300.0);
+    QVERIFY(plan->least_clearance.has_value());
+    VERIFY_NEAR(plan->least_clearance->height_m, 110.0 - highest_m, 4.0);
+    // The reach ends at it, or the way home goes over it.
+    if (highest_m + request.mission.clearance_m > 110.0 + 4.0) {
+        const auto line = mission::reach(plan->request, plan->conditions, 72);
+        const auto& point = line.points[std::size_t(bearing / 5.0)];
+        QVERIFY(point.ended_by_terrain);
+        VERIFY_NEAR(point.distance_m.value, at_m, 0.5 * width_m + 80.0);
+    }
+}
+
+void RoutesAndTerrainTest::manyCellsAreTakenTogether() {
+    // What is taken together is as high as its highest cell, and stands where it stood.
+    geodesy::Terrain fine;
+    fine.step_m = 5.0;
+    fine.columns = fine.rows = 401;
+    fine.west_m = fine.south_m = -1000.0;
+    fine.height_m.assign(std::size_t(fine.columns) * std::size_t(fine.rows), 10.0F);
+    fine.height_m[std::size_t(210) * 401 + 300] = 90.0F; // 500 m east, 50 m north
+    fine.index();
+    VERIFY_NEAR(*fine.highest_m({0.0, 50.0}, {900.0, 50.0}), 90.0, 1e-6);
+    VERIFY_NEAR(*fine.highest_m({0.0, 75.0}, {900.0, 75.0}, 30.0), 90.0, 1e-6);
+    VERIFY_NEAR(*fine.highest_m({0.0, 90.0}, {900.0, 90.0}, 30.0), 10.0, 1e-6);
+    VERIFY_NEAR(*fine.highest_m({0.0, 50.0}, {490.0, 50.0}), 10.0, 1e-6);
+    VERIFY_NEAR(*fine.highest_m({700.0, 250.0}, {300.0, -150.0}), 90.0, 1e-6);
+}
+
 void RoutesAndTerrainTest::indexedGroundIsAsHigh() {
     // Blocks that hold nothing higher are passed over: the highest is the same, from any place to any other.
     std::mt19937 engine(7);
@@ -425,8 +524,9 @@ void RoutesAndTerrainTest::indexedGroundIsAsHigh() {
         for (int i = 0; i < 400; ++i) {
             const geodesy::EastNorth from{place(engine) * plain.west_m, place(engine) * plain.south_m};
             const geodesy::EastNorth to{place(engine) * plain.west_m, place(engine) * plain.south_m};
-            const auto expected = plain.highest_m(from, to);
-            const auto found = indexed.highest_m(from, to);
+            const double aside_m = i % 3 == 0 ? 0.0 : 40.0;
+            const auto expected = plain.highest_m(from, to, aside_m);
+            const auto found = indexed.highest_m(from, to, aside_m);
             QCOMPARE(found.has_value(), expected.has_value());
             if (found) VERIFY_NEAR(*found, *expected, 1e-9);
         }

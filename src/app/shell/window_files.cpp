@@ -137,14 +137,6 @@ QString MainWindow::planFileTitle() const {
 void MainWindow::saveCard(const QString& path) {
     const auto plan = plan_session_.plan();
     if (!plan) return;
-    // Where chance may bind, its turn is the card's: it comes a moment after the plan.
-    const auto& counted = plan->request.turn.counted;
-    if (std::find(counted.begin(), counted.end(), mission::School::chance) != counted.end() &&
-        !plan_session_.outlook_is_settled()) {
-        constexpr int moment_ms = 50;
-        QTimer::singleShot(moment_ms, this, [this, path] { saveCard(path); });
-        return;
-    }
     const auto card = paper::flight_card(*plan, Look::instance().quantities());
     if (const auto saved = paper::write_pdf(card, path, Look::instance().family()); !saved) {
         say(saved.error());

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/airframe/known_cruise.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/limits.hpp"
 
@@ -11,10 +12,6 @@ namespace sobremesa::airframe {
 namespace {
 constexpr double assumed_electronics_w = 5.0;
 constexpr double most_electronics_share = 0.2;
-
-constexpr double rotor_induced_share = 1.0 / 3.0;
-constexpr double rotor_profile_share = 1.0 / 3.0;
-constexpr double wing_induced_share = 0.3;
 
 constexpr double descent_credit = 0.5; ///< rotors
 constexpr double rotor_least_descent_share = 0.6;
@@ -30,21 +27,6 @@ constexpr double most_of_curve = 1.7;
 constexpr double sd_at_the_point = 0.08;
 constexpr double sd_per_airspeed_ratio = 0.35;
 constexpr double sd_per_mass_ratio = 0.25;
-
-double point_power_w(const Aircraft& aircraft, double mass_ratio, double density_ratio, double airspeed_ratio) {
-    const double P_el = electronics_power_w(aircraft);
-    const double P = aircraft.cruise_power_w - P_el;
-    const double v = airspeed_ratio;
-    const double rho = density_ratio;
-    if (aircraft.craft == Craft::wing) {
-        return P_el + P * (wing_induced_share * mass_ratio * mass_ratio / (rho * v) +
-                           (1.0 - wing_induced_share) * rho * v * v * v);
-    }
-    const double induced = rotor_induced_share * std::pow(mass_ratio, 1.5) / (std::sqrt(rho) * v);
-    const double profile = rotor_profile_share * rho;
-    const double parasite = (1.0 - rotor_induced_share - rotor_profile_share) * rho * v * v * v;
-    return P_el + P * (induced + profile + parasite);
-}
 
 } // namespace
 
@@ -133,9 +115,11 @@ units::Result<units::Estimate> scaled_power_w(const Aircraft& aircraft, double r
                                {"most", most_airspeed_ratio * aircraft.cruise_airspeed_mps}});
     }
     const double mass_ratio = state.all_up_mass_kg / aircraft.cruise_all_up_mass_kg.value_or(reference_mass_kg);
-    const double density_ratio =
-        state.density_kgm3 / aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3);
-    const double level_w = point_power_w(aircraft, mass_ratio, density_ratio, airspeed_ratio);
+    const PowerCurve curve = curve_of_known_cruise(aircraft, reference_mass_kg);
+    double level_w = curve.electronics_w;
+    for (const double part_w :
+         parts_of_level_power(curve, state.airspeed_mps, state.all_up_mass_kg, state.density_kgm3))
+        level_w += part_w;
     const double relative_sd =
         units::combine_sd(sd_at_the_point, sd_per_airspeed_ratio * std::abs(airspeed_ratio - 1.0),
                           sd_per_mass_ratio * std::abs(mass_ratio - 1.0));

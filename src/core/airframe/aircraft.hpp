@@ -96,14 +96,12 @@ std::vector<MassShare> mass_build_up(const Aircraft& aircraft);
 /// Electrical power for steady flight: by the curve that flights drew, where there is one (see `PowerCurve`), else
 /// scaled from the one known cruise by physics.
 ///
-/// Scaled: the cruise power less electronics is split into parts that scale differently:
-/// - rotor: induced (a third) ∝ m^1.5·ρ^-0.5·V^-1, profile (a third) ∝ ρ, parasite (a third) ∝ ρ·V³;
-/// - wing: induced (three tenths) ∝ m²/(ρ·V), parasite (the rest) ∝ ρ·V³.
-/// Climbing adds `m·g·ḣ/η`, η as the flights' climbs showed it (see `ClimbEfficiency`), else 0.5 ± 0.125. A descent
-/// gives a wing the same back, never below its electronics (`P = (D·V + m·g·ḣ)/η + P_el`), a rotor half of
-/// `m·g·|ḣ|`, a rotor never below 0.6 of level power. Shares, η and credit are assumptions (common practice, no
-/// source); the scalings are Leishman, *Principles of Helicopter Aerodynamics*, ch. 5, and Anderson, *Introduction
-/// to Flight*, ch. 6.
+/// Scaled: the cruise power less electronics is split into parts that scale differently, see
+/// `curve_of_known_cruise`. Climbing adds `m·g·ḣ/η`, η as the flights' climbs showed it (see `ClimbEfficiency`),
+/// else 0.5 ± 0.125. A descent gives a wing the same back, never below its electronics (`P = (D·V + m·g·ḣ)/η +
+/// P_el`), a rotor half of `m·g·|ḣ|`, a rotor never below 0.6 of level power. Shares, η and credit are assumptions
+/// (common practice, no source); the scalings are Leishman, *Principles of Helicopter Aerodynamics*, ch. 5, and
+/// Anderson, *Introduction to Flight*, ch. 6.
 ///
 /// @param reference_mass_kg  all-up mass of the known cruise where the aircraft does not state it
 /// @return power with its band; a wide one where it is scaled: 8 % at the known cruise, more with every step away

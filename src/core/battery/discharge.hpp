@@ -99,6 +99,7 @@ struct Surroundings {
     double air_temperature_c = 23.0;
     /// false holds the cells at the temperature they start with, as makers' tables are meant.
     bool warms = true;
+    friend bool operator==(const Surroundings&, const Surroundings&) = default;
 };
 
 /// Draws a load from a pack, phase after phase, until one of the ends is met.

@@ -24,6 +24,7 @@ struct PackState {
     double slow_gap = 0.0;
     /// Of the cells, °C.
     double temperature_c = 23.0;
+    friend bool operator==(const PackState&, const PackState&) = default;
 };
 
 struct LoadPoint {

@@ -170,6 +170,8 @@ void add_turns(FlightAccount& account, const telemetry::CleanLog& log, const tel
         return span_s > 0.0 && std::isfinite(change) ? std::abs(change) / span_s : 0.0;
     };
     for (const mission::SchoolTurn& planned : forecast.schools) {
+        // How likely it was, is no question to a flight that was flown.
+        if (planned.school == mission::School::chance) continue;
         FlownTurn turn;
         turn.school = planned.school;
         const auto charge_ah = mission::charge_to_turn_ah(planned.school, flown, forecast.conditions);

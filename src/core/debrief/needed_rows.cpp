@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/debrief/flown_rows.hpp"
 #include "core/mission/outward.hpp"
 
 namespace sobremesa::debrief {
@@ -56,6 +57,7 @@ std::vector<Moment> needed_at_moments(const telemetry::CleanLog& log, const tele
     const double draw_sd = conditions.cruise_power_w.sd / conditions.cruise_power_w.value;
     const double wind_sd = mission::wind_sd_wh_per_m(forecast.request, conditions);
     Heights heights(log, forecast);
+    const std::vector<double> used_wh = flown_rows(log).energy_wh;
     std::vector<Moment> found;
     geodesy::EastNorth before;
     geodesy::EastNorth course_from;
@@ -78,7 +80,15 @@ std::vector<Moment> needed_at_moments(const telemetry::CleanLog& log, const tele
         station.time_s = track.time_s[i] - track.time_s.front();
         station.course_deg = course_deg;
         const auto way = homeward.from(station);
-        double needed_wh = way.energy_wh + homeward.reserve_wh(station);
+        const double reserve_wh = homeward.reserve_wh(way);
+        double needed_wh = way.energy_wh + reserve_wh;
+        if (i < used_wh.size() && std::isfinite(used_wh[i])) {
+            // Of what is left in the books at cruise power, all but what remains after the way home at its own.
+            const double cruise_w = conditions.cruise_power_w.value;
+            const double used_ah = conditions.at_powers->charge_after_ah(cruise_w, 0.0, used_wh[i]);
+            needed_wh = conditions.usable_energy_wh() - used_wh[i] - homeward.books(way, used_ah).landing_left_wh +
+                        reserve_wh;
+        }
         // From where no wind lets it home, all there is would not do.
         if (!way.wind_allows) needed_wh = std::max(needed_wh, 2.0 * conditions.usable_energy_wh());
         found.push_back({i, needed_wh,

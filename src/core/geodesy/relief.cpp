@@ -15,6 +15,21 @@ constexpr double contours_wanted = 12.0;
 class Maker {
 public:
     Maker(const Terrain& terrain, int most_points) {
+        if (terrain.mapping.nodes < 2)
+            thin(terrain, most_points);
+        else
+            lay_out(terrain, most_points);
+    }
+
+    Relief make(const std::stop_token& stop) {
+        shade();
+        if (!stop.stop_requested()) contours();
+        return std::move(out_);
+    }
+
+private:
+    /// Every so manyth point of a grid that lies along east and north.
+    void thin(const Terrain& terrain, int most_points) {
         const int stride = std::max((std::max(terrain.columns, terrain.rows) + most_points - 1) / most_points, 1);
         out_.columns = (terrain.columns - 1) / stride + 1;
         out_.rows = (terrain.rows - 1) / stride + 1;
@@ -30,13 +45,22 @@ public:
         }
     }
 
-    Relief make(const std::stop_token& stop) {
-        shade();
-        if (!stop.stop_requested()) contours();
-        return std::move(out_);
+    /// An even grid over one that lies on a map of its own.
+    void lay_out(const Terrain& terrain, int most_points) {
+        const double half_m = terrain.half_m();
+        out_.step_m = std::max(2.0 * half_m / (most_points - 1), terrain.step_m);
+        out_.columns = out_.rows = int(std::floor(2.0 * half_m / out_.step_m)) + 1;
+        out_.west_m = -0.5 * out_.step_m * (out_.columns - 1);
+        out_.north_m = -out_.west_m;
+        heights_.reserve(std::size_t(out_.columns) * std::size_t(out_.rows));
+        for (int j = 0; j < out_.rows; ++j) {
+            for (int i = 0; i < out_.columns; ++i) {
+                const auto above = terrain.above_home_m(place(i, j));
+                heights_.push_back(above ? float(*above + terrain.home_m) : std::nanf(""));
+            }
+        }
     }
 
-private:
     float at(int i, int j) const {
         i = std::clamp(i, 0, out_.columns - 1);
         j = std::clamp(j, 0, out_.rows - 1);

@@ -5,6 +5,7 @@
 
 #include <Eigen/Dense>
 
+#include "core/airframe/known_cruise.hpp"
 #include "core/atmosphere/standard_atmosphere.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/huber.hpp"
@@ -21,13 +22,8 @@ using Eigen::Index;
 // Priors: common practice, no source.
 constexpr double known_cruise_sd = 0.08;
 constexpr double known_pair_sd = 0.06;
-constexpr double share_sd = 0.7; ///< of a part whose share is only guessed, log
-constexpr double form_sd = 0.35; ///< of one that the airframe's data give
-constexpr double propulsive_efficiency = 0.5;
-constexpr double span_efficiency = 0.8;
-constexpr double rotor_efficiency = 0.55; ///< figure of merit, motor and controller together
-/// Mass over the area of all rotors where no propeller is given, kg/m².
-constexpr double usual_disc_loading_kgm2 = 8.0;
+constexpr double share_sd = 0.7;            ///< of a part whose share is only guessed, log
+constexpr double form_sd = 0.35;            ///< of one that the airframe's data give
 constexpr double least_disturbing_w = 0.02; ///< of the known power: no part is nothing
 
 /// Strength of the belief in the usual scatter, in flights.
@@ -75,42 +71,12 @@ struct Prior {
 };
 
 /// What is believed of the parts before any flight, from the known cruise and the airframe's data.
-Prior prior_of(const airframe::Aircraft& aircraft, PowerCurve& curve) {
-    const double weight_n = curve.reference_mass_kg * units::standard_gravity_mps2;
-    const double density = aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3);
-    const double drive_w = std::max(aircraft.cruise_power_w - curve.electronics_w, 0.1 * aircraft.cruise_power_w);
-    const double v = curve.reference_airspeed_mps;
-    std::array<double, airframe::curve_coefficients> part_w{};
+Prior prior_of(const airframe::Aircraft& aircraft, const PowerCurve& curve) {
     Prior prior;
-    prior.sd = {share_sd, share_sd, share_sd};
-    if (aircraft.craft == Craft::wing) {
-        part_w = {0.3 * drive_w, 0.0, 0.7 * drive_w};
-        if (aircraft.wing.span_m) {
-            // Induced drag of a span: D = W²/(q·π·b²·e).
-            const double q = 0.5 * density * v * v;
-            const double drag_n =
-                weight_n * weight_n / (q * units::pi * std::pow(*aircraft.wing.span_m, 2) * span_efficiency);
-            part_w[0] = std::clamp(drag_n * v / propulsive_efficiency, 0.05 * drive_w, 0.7 * drive_w);
-            part_w[2] = drive_w - part_w[0];
-            prior.sd[0] = form_sd;
-        }
-    } else {
-        part_w = {drive_w / 3.0, drive_w / 3.0, drive_w / 3.0};
-        if (aircraft.rotor.propeller_diameter_m) {
-            const double hover_mps = std::sqrt(weight_n / (2.0 * density * curve.disc_area_m2));
-            const double induced_w = weight_n * hover_mps * airframe::induced_velocity_ratio(v / hover_mps);
-            part_w[0] = std::clamp(induced_w / rotor_efficiency, 0.15 * drive_w, 0.6 * drive_w);
-            part_w[1] = part_w[2] = 0.5 * (drive_w - part_w[0]);
-            prior.sd[0] = form_sd;
-        }
-    }
-    // From the density of the known cruise to that of the reference.
-    const double rho = density / units::sea_level_density_kgm3;
-    part_w[0] *= aircraft.craft == Craft::wing ? rho : std::sqrt(rho);
-    part_w[1] /= rho;
-    part_w[2] /= rho;
-    for (std::size_t i = 0; i < part_w.size(); ++i)
-        prior.log_mean[i] = std::log(std::max(part_w[i], least_disturbing_w * drive_w));
+    prior.sd = {airframe::form_is_known(aircraft) ? form_sd : share_sd, share_sd, share_sd};
+    const double drive_w = std::max(aircraft.cruise_power_w - curve.electronics_w, 0.1 * aircraft.cruise_power_w);
+    for (std::size_t i = 0; i < curve.part_w.size(); ++i)
+        prior.log_mean[i] = std::log(std::max(curve.part_w[i], least_disturbing_w * drive_w));
     return prior;
 }
 
@@ -292,22 +258,6 @@ double scatter_of(Fit& fit, std::size_t lessons) {
     return std::sqrt(sum / (scatter_belief + double(lessons)));
 }
 
-PowerCurve empty_curve(const airframe::Aircraft& aircraft, double reference_mass_kg) {
-    PowerCurve curve;
-    curve.craft = aircraft.craft;
-    curve.reference_mass_kg = aircraft.cruise_all_up_mass_kg.value_or(reference_mass_kg);
-    curve.reference_airspeed_mps = aircraft.cruise_airspeed_mps;
-    curve.electronics_w = airframe::electronics_power_w(aircraft);
-    if (aircraft.craft == Craft::rotor) {
-        curve.disc_area_m2 = curve.reference_mass_kg / usual_disc_loading_kgm2;
-        if (aircraft.rotor.propeller_diameter_m)
-            curve.disc_area_m2 = aircraft.rotor.rotors.value_or(4.0) * units::pi / 4.0 *
-                                 std::pow(*aircraft.rotor.propeller_diameter_m, 2);
-    }
-    curve.least_flown_mps = curve.most_flown_mps = aircraft.cruise_airspeed_mps;
-    return curve;
-}
-
 /// @param off  what each lesson differs from the curve by, log
 airframe::ClimbEfficiency climb_efficiency(const PowerCurve& curve, const std::vector<Lesson>& lessons,
                                            const std::vector<double>& off) {
@@ -385,7 +335,7 @@ units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double ref
                                   const std::vector<Lesson>& lessons, const std::vector<KnownPair>& pairs) {
     const auto checked = airframe::checked(aircraft);
     if (!checked) return tl::unexpected(checked.error());
-    PowerCurve start = empty_curve(aircraft, reference_mass_kg);
+    PowerCurve start = airframe::curve_of_known_cruise(aircraft, reference_mass_kg);
     const Prior prior = prior_of(aircraft, start);
     const auto data = data_of(lessons);
     Fit fit(start, prior, data, lessons.size());

@@ -14,7 +14,7 @@ units::Result<Bench> bench_of(const mission::PlanRequest& request) {
     const auto air =
         atmosphere::air_above_field(r.weather.field_elevation_m, r.mission.height_m, r.weather.temperature_c);
     if (!air) return tl::unexpected(air.error());
-    const auto wind = mission::Winds(r).steady(r.mission.height_m);
+    const auto wind = mission::air_column(r).steady(r.mission.height_m);
     Bench bench;
     bench.aircraft = r.aircraft;
     bench.reference_mass_kg = mission::all_up_mass_kg(r);

@@ -81,7 +81,7 @@ units::Result<Outcome> outcome_of(const airframe::Aircraft& aircraft, const airf
 }
 
 FlownAs flown_as(const mission::PlanRequest& request) {
-    const auto wind = mission::Winds(request).steady(request.mission.height_m);
+    const auto wind = mission::air_column(request).steady(request.mission.height_m);
     const double off = units::radians(wind.from_deg - request.mission.bearing_deg);
     return {request.pack,
             mission::landing_cell_v(request),

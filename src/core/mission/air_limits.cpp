@@ -115,13 +115,16 @@ private:
         if (!terrain) return;
         constexpr double earth_m = 6371000.0 * 4.0 / 3.0;
         const double way_m = geodesy::distance_m(far.at, {});
-        const int steps = std::max(int(way_m / (0.5 * terrain->step_m)), 2);
+        const int steps = std::max(int(way_m / terrain->step_m), 2);
+        const auto place = [&](double share) {
+            return geodesy::EastNorth{share * far.at.east_m, share * far.at.north_m};
+        };
         double worst = HUGE_VAL;
         double worst_m = 0.0;
         for (int i = 1; i < steps; ++i) {
             const double share = double(i) / steps;
-            const geodesy::EastNorth here{share * far.at.east_m, share * far.at.north_m};
-            const auto ground = terrain->above_home_m(here);
+            // The highest cell between this step and the next.
+            const auto ground = terrain->highest_m(place(share), place((i + 1.0) / steps));
             if (!ground) continue;
             const double d1 = share * way_m;
             const double d2 = way_m - d1;

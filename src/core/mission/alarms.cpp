@@ -31,10 +31,9 @@ std::vector<TurnRow> turn_table(const Plan& plan, double step_m) {
     if (!(step_m > 0.0)) step_m = round_step_m(turn_m / usual_rows);
     const auto add = [&](double distance_m) {
         const OutwardPoint at = outward_at(plan, distance_m);
-        const double usable_wh = plan.conditions.usable_energy_wh();
-        const double used_wh = std::clamp(usable_wh - at.needed_wh, 0.0, usable_wh);
-        rows.push_back({distance_m, geodesy::distance_m(at.at, {}), at.time_s, at.needed_wh,
-                        battery::point_at_energy(plan.conditions.cruise, used_wh).charge_used_ah,
+        const auto& c = plan.conditions;
+        const double most_ah = c.at_powers->charge_at_left_ah(c.home_power_w.value, at.needed_wh);
+        rows.push_back({distance_m, geodesy::distance_m(at.at, {}), at.time_s, at.needed_wh, std::max(most_ah, 0.0),
                         at.charge_used_ah});
     };
     // The last round distance stands only where it is not the turn over again.

@@ -51,28 +51,35 @@ std::optional<FailsafeOutcome> failsafe_return(const Plan& plan) {
     else
         outcome.wind_allows = false;
     outcome.power_w = conditions.home_power_w.value;
-    const Homeward homeward(request, conditions);
-
+    // It may fly the pack down to its floor: what counts is that the aircraft comes home.
     const double floor_v = battery::traits(plan.request.pack.chemistry).floor_cell_v;
-    const auto to_floor = battery::discharge_at_power(
-        *c.pack, c.start, outcome.power_w, {std::min(floor_v, landing_cell_v(plan.request)), 1e9, 1}, c.around);
-    const double floor_wh = to_floor.last().energy_wh;
+    conditions.at_powers = std::make_shared<const flying::PackAtPowers>(
+        c.pack, flying::PackAtPowers::Start{c.start, c.around, std::min(floor_v, landing_cell_v(plan.request))},
+        flying::PackAtPowers::Powers{outcome.power_w, c.cruise_power_w.value});
+    const Homeward homeward(request, conditions);
+    const flying::PackAtPowers& pack = *conditions.at_powers;
+    if (!pack.gives(outcome.power_w)) outcome.wind_allows = false;
+
     const auto left_after = [&](const OutwardPoint& point) {
         Station station = station_of(point);
         double climb_wh = 0.0;
+        double charge_ah = point.charge_used_ah;
         if (station.height_m < failsafe->height_m && c.climb_rate_mps > 0.0) {
             // It climbs where it is before it comes home.
             const double climb_s = (failsafe->height_m - station.height_m) / c.climb_rate_mps;
             const auto climbing = power_at(request, outcome.airspeed_mps, failsafe->height_m, c.climb_rate_mps);
-            climb_wh = (climbing ? climbing->value : outcome.power_w) * climb_s / units::seconds_per_hour;
+            const double climb_w = climbing ? climbing->value : outcome.power_w;
+            climb_wh = climb_w * climb_s / units::seconds_per_hour;
+            charge_ah = pack.charge_after_ah(climb_w, charge_ah, climb_wh);
+            station.time_s += climb_s;
             station.height_m = failsafe->height_m;
         }
         const WayHome way = homeward.from(station);
         outcome.wind_allows = outcome.wind_allows && way.wind_allows;
         outcome.time_s = way.time_s;
         outcome.energy_wh = way.energy_wh + climb_wh;
-        const double used_wh = c.usable_energy_wh() - point.left_wh;
-        return way.wind_allows ? floor_wh - used_wh - outcome.energy_wh : -floor_wh;
+        const double all_wh = pack.left_wh(way.level_w, 0.0);
+        return way.wind_allows ? homeward.books(way, charge_ah).landing_left_wh : -all_wh;
     };
     const OutwardPoint turn = outward_at(plan, plan.turn->distance_m.value);
     const double left_wh = left_after(turn);

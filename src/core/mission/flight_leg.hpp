@@ -20,6 +20,8 @@ struct FlightLeg {
     double duration_s = 0.0;
     double ground_m = 0.0;
     double energy_wh = 0.0;
+    /// Used from launch to its end, Ah.
+    double end_charge_ah = 0.0;
     /// Above home, where it ends.
     double end_height_m = 0.0;
     /// Flown for its time (a climb, a turn, a loiter); else to the end of its way.

@@ -73,7 +73,7 @@ void holding(const Plan& plan, std::vector<LimitCheck>& checks) {
                      [](const Phase& phase) { return phase.kind == PhaseKind::loiter; }))
         return;
     LimitCheck& check = add_check(checks, LimitKind::holding, Quantity::wind_speed);
-    const Winds winds(plan.request);
+    const flying::AirColumn winds = air_column(plan.request);
     double worst_mps = 0.0;
     double time_s = 0.0;
     bool held = false;

@@ -22,7 +22,8 @@ std::vector<ProfilePoint> height_profile(const Plan& plan) {
     const double turn_m = plan.turn->distance_m.value;
     const auto& terrain = plan.request.mission.terrain;
     constexpr double without_ground_m = 250.0;
-    const double step_m = terrain ? terrain->step_m : without_ground_m;
+    constexpr double most_points = 1500.0;
+    const double step_m = terrain ? std::max(terrain->step_m, 2.0 * turn_m / most_points) : without_ground_m;
     for (double d = 0.0; d < turn_m; d += step_m) {
         const OutwardPoint at = outward_at(plan, d);
         points.push_back({d, at.height_m, ground_at(plan, at.at), false});

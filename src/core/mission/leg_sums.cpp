@@ -29,7 +29,7 @@ std::vector<LegSum> leg_sums(const Plan& plan, bool by_kind) {
         sum.energy_wh += leg.energy_wh;
         sum.airspeed_mps = std::max(sum.airspeed_mps, leg.airspeed_mps);
         sum.used_wh = used_wh;
-        sum.used_ah = battery::point_at_energy(plan.conditions.cruise, used_wh).charge_used_ah;
+        sum.used_ah = leg.end_charge_ah;
         sum.points.push_back(leg.to);
     }
     return sums;

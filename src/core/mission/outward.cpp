@@ -10,19 +10,23 @@ namespace sobremesa::mission {
 namespace {
 
 constexpr int open_samples = 160;
+constexpr int coarse_open_samples = 40;
 /// Samples of a leg that ends by itself.
 constexpr double sample_m = 200.0;
 constexpr int least_samples = 6;
 constexpr int most_samples = 80;
+/// Given for its whole time, but for rounding.
+constexpr double whole = 1.0 - 1e-9;
 
 /// Flies the phases one after the other.
 class Outbound {
 public:
     Outbound(const PlanRequest& request, const FlightConditions& conditions, const Homeward& homeward,
-             std::vector<units::Notice>& notices)
-        : request_(request), conditions_(conditions), homeward_(homeward), notices_(notices), winds_(request),
-          wind_sd_wh_per_m_(wind_sd_wh_per_m(request, conditions)),
-          draw_sd_(conditions.cruise_power_w.sd / conditions.cruise_power_w.value), state_(conditions.start) {}
+             std::vector<units::Notice>& notices, bool coarse)
+        : request_(request), conditions_(conditions), homeward_(homeward), notices_(notices),
+          winds_(air_column(request)), wind_sd_wh_per_m_(wind_sd_wh_per_m(request, conditions)),
+          draw_sd_(conditions.cruise_power_w.sd / conditions.cruise_power_w.value), pack_(*conditions.at_powers),
+          coarse_(coarse), open_samples_(coarse ? coarse_open_samples : open_samples) {}
 
     WayOut fly() {
         const auto list = phases(request_);
@@ -39,6 +43,7 @@ public:
                 goes_on = leg(phase);
         }
         out_.whole = goes_on && !list.empty() && !list.back().open;
+        out_.exhausted = out_.exhausted || (goes_on && !out_.whole);
         return std::move(out_);
     }
 
@@ -56,65 +61,56 @@ private:
         point.course_deg = course_deg_;
         point.phase = group_;
         point.charge_used_ah = used_ah_;
-        point.cell_voltage_v =
-            battery::point_at_charge(conditions_.cruise, used_ah_).voltage_v / request_.pack.series;
-        point.left_wh = conditions_.left_wh(used_ah_);
-        const Station station{at_, height_m_, time_s_, {}, course_deg_};
-        const WayHome way = homeward_.from(station);
+        if (!conditions_.cruise.points.empty())
+            point.cell_voltage_v =
+                battery::point_at_charge(conditions_.cruise, used_ah_).voltage_v / request_.pack.series;
+        point.energy_used_wh = used_wh_;
+        const WayHome way = homeward_.from({at_, height_m_, time_s_, {}, course_deg_});
+        const Books books = homeward_.books(way, used_ah_);
         const double usable_wh = conditions_.usable_energy_wh();
-        point.reserve_wh = homeward_.reserve_wh(station);
-        point.needed_wh = way.energy_wh + point.reserve_wh;
+        point.left_wh = books.left_wh;
+        point.reserve_wh = homeward_.reserve_wh(way);
+        point.needed_wh = books.needed_wh() + point.reserve_wh;
         // From where no wind lets it home, all there is would not do.
+        point.way_home = way.wind_allows;
         if (!way.wind_allows) point.needed_wh = std::max(point.needed_wh, 2.0 * usable_wh);
-        const double used_wh = usable_wh - point.left_wh;
         const double wind_sd_wh = wind_sd_wh_per_m_ * geodesy::distance_m(at_, {});
-        point.left_sd_wh = units::combine_sd(battery::assumed_usable_sd * usable_wh, draw_sd_ * used_wh);
+        point.left_sd_wh = units::combine_sd(battery::assumed_usable_sd * usable_wh, draw_sd_ * used_wh_);
         point.needed_sd_wh = units::combine_sd(draw_sd_ * way.energy_wh, wind_sd_wh);
         point.spare_sd_wh = units::combine_sd(battery::assumed_usable_sd * usable_wh,
-                                              draw_sd_ * (used_wh + way.energy_wh), wind_sd_wh);
+                                              draw_sd_ * (used_wh_ + way.energy_wh), wind_sd_wh);
         if (const auto& terrain = request_.mission.terrain) {
             if (const auto ground = terrain->above_home_m(at_)) point.ground_height_m = *ground;
             // Launch and landing are near the ground by nature.
-            if (group_ > 0 && !out_.track.empty()) look_down(*terrain, out_.track.back(), point);
+            if (group_ > 0 && !out_.track.empty() && !coarse_) look_down(*terrain, out_.track.back(), point);
         }
         out_.track.push_back(point);
     }
 
-    /// Height above the ground between two points of the way, as finely as the raster knows it.
+    /// Height above the highest ground beside and below the way between two points.
     static void look_down(const geodesy::Terrain& terrain, const OutwardPoint& from, OutwardPoint& to) {
-        const double way_m = geodesy::distance_m(from.at, to.at);
-        const int steps = std::max(int(std::ceil(way_m / (0.5 * terrain.step_m))), 1);
-        for (int i = 1; i <= steps; ++i) {
-            const OutwardPoint here = between(from, to, double(i) / steps);
-            const auto ground = terrain.above_home_m(here.at);
-            to.ground_unknown = to.ground_unknown || !ground;
-            if (ground) to.least_clear_m = std::min(to.least_clear_m, here.height_m - *ground);
-        }
+        const auto clear = clearance_along(terrain, from.at, to.at, from.height_m, to.height_m);
+        to.least_clear_m = clear.least_m;
+        to.ground_unknown = clear.unknown;
     }
 
-    /// Draws a power for a time. @return how long it could be given, s
-    double draw(double power_w, double duration_s) {
-        const double cruise_w = conditions_.cruise_power_w.value;
-        // At cruise power the flight moves along the cruise discharge itself.
-        constexpr double same_power = 1e-9;
-        if (std::abs(power_w - cruise_w) <= same_power * cruise_w) {
-            const double start_s = battery::point_at_charge(conditions_.cruise, used_ah_).time_s;
-            const double able_s = std::min(duration_s, conditions_.cruise.last().time_s - start_s);
-            const auto point = battery::point_at_time(conditions_.cruise, start_s + able_s);
-            used_ah_ = point.charge_used_ah;
-            state_ = conditions_.cruise.state_at(point);
-            return able_s;
+    /// Draws a power for a time, until the landing voltage.
+    /// @param judged_w  power that the landing voltage is judged under: a climb may dip below it
+    /// @return how long it could be given, s; below 0: not at all
+    double draw(double power_w, double judged_w, double duration_s) {
+        const double wanted_wh = power_w * duration_s / units::seconds_per_hour;
+        const double last_ah = pack_.usable_ah(judged_w);
+        double after_ah = pack_.charge_after_ah(power_w, used_ah_, wanted_wh);
+        const bool hard = power_w > conditions_.cruise_power_w.value;
+        if (hard && !pack_.can_give(power_w, std::min(after_ah, last_ah))) return -1.0;
+        double given_wh = wanted_wh;
+        if (after_ah > last_ah) {
+            after_ah = std::max(last_ah, used_ah_);
+            given_wh = std::max(pack_.energy_wh(power_w, after_ah) - pack_.energy_wh(power_w, used_ah_), 0.0);
         }
-        // The landing voltage is judged under cruise load, so a climb may dip below it; only the pack's own end
-        // counts.
-        const auto run = battery::discharge_at_power(*conditions_.pack, state_, power_w, {0.0, duration_s, 1},
-                                                     conditions_.around);
-        if (run.end == battery::DischargeEnd::power_not_available && run.gives_nothing()) return -1.0;
-        state_ = run.end_state();
-        used_ah_ = state_.charge_used_ah - conditions_.start.charge_used_ah;
-        return run.end == battery::DischargeEnd::time_over && conditions_.left_wh(used_ah_) > 0.0
-                   ? duration_s
-                   : std::min(run.last().time_s, duration_s);
+        used_ah_ = after_ah;
+        used_wh_ += given_wh;
+        return power_w > 0.0 ? given_wh * units::seconds_per_hour / power_w : duration_s;
     }
 
     void move(double course_deg, double ground_m, double duration_s, double to_height_m) {
@@ -142,6 +138,7 @@ private:
         leg.duration_s += duration_s;
         leg.energy_wh = leg.power_w * leg.duration_s / units::seconds_per_hour;
         leg.end_height_m = height_m_;
+        leg.end_charge_ah = used_ah_;
         leg.to = at_;
     }
 
@@ -151,19 +148,14 @@ private:
                   double way_m = 0.0) {
         course_deg_ = course_deg;
         const bool up = to_height_m > height_m_;
-        double rate = up ? conditions_.climb_rate_mps : request_.mission.descent_rate_mps;
-        if (way_m > 0.0 && course_deg) {
-            const auto flown =
-                heading(*course_deg, airspeed_mps, winds_.at(0.5 * (height_m_ + to_height_m), time_s_));
-            if (flown) rate = std::min(rate, std::abs(to_height_m - height_m_) * flown->ground_speed_mps / way_m);
-        }
+        const double rate = up ? conditions_.climb_rate_mps : request_.mission.descent_rate_mps;
         if (up && rate <= 0.0) {
             warn(units::NoticeCode::climb_not_possible, {{"height_m", to_height_m}});
             return false;
         }
-        const Vertical way =
-            fly_vertical(request_, conditions_,
-                         {course_deg.value_or(0.0), height_m_, to_height_m, airspeed_mps, rate, false, time_s_});
+        const Vertical way = fly_vertical(request_, conditions_,
+                                          {course_deg.value_or(0.0), height_m_, to_height_m, airspeed_mps, rate,
+                                           false, time_s_, course_deg ? way_m : 0.0});
         if (course_deg && !up && rate >= airspeed_mps) {
             warn(units::NoticeCode::descent_above_airspeed,
                  {{"descent_mps", rate}, {"airspeed_mps", airspeed_mps}});
@@ -174,33 +166,51 @@ private:
                  {{"wind_mps", winds_.at(to_height_m, time_s_).speed_mps}, {"airspeed_mps", airspeed_mps}});
             return false;
         }
+        const double from_height_m = height_m_;
+        double left_m = course_deg && way_m > 0.0 ? way_m : HUGE_VAL;
         for (const VerticalBand& band : way.bands) {
-            FlightLeg& leg = note_leg(up ? PhaseKind::climb : PhaseKind::glide, course_deg.value_or(0.0),
-                                      course_deg ? band.horizontal_mps : 0.0, band.power_w);
-            leg.by_time = true;
-            leg.height_m = 0.5 * (band.top_height_m + band.bottom_height_m);
-            const double given_s = draw(band.power_w, band.duration_s);
-            if (given_s < 0.0) {
-                warn(units::NoticeCode::power_not_available,
-                     {{"power_w", band.power_w}, {"height_m", band.bottom_height_m}});
-                if (phase.kind == PhaseKind::launch) out_.track.clear();
-                return false;
+            const double share = band.ground_m > left_m ? left_m / band.ground_m : 1.0;
+            if (!fly_band(phase, band, course_deg, up, share)) return false;
+            left_m -= band.ground_m;
+            // The way is not long enough for so steep a path: the rest is flown in circles over its end.
+            constexpr double rounding = 0.01;
+            const double short_m = std::abs(to_height_m - height_m_);
+            if (left_m <= 0.0 && short_m > rounding * std::abs(to_height_m - from_height_m)) {
+                at_ = phase.to;
+                return vertical(phase, std::nullopt, airspeed_mps, to_height_m);
             }
-            if (given_s < band.duration_s) {
-                if (phase.kind == PhaseKind::launch) {
-                    warn(units::NoticeCode::energy_short_for_climb, {{"height_m", band.top_height_m}});
-                    out_.track.clear();
-                }
-                return false;
-            }
-            // In circles the way over ground is the air's.
-            move(course_deg.value_or(0.0), course_deg ? band.ground_m : 0.0, band.duration_s,
-                 up ? band.top_height_m : band.bottom_height_m);
-            if (!course_deg) distance_m_ += band.horizontal_mps * band.duration_s;
-            close_leg(leg, course_deg ? band.ground_m : 0.0, band.duration_s);
-            add_point();
         }
         height_m_ = to_height_m; // the bands add up to it but for rounding
+        return true;
+    }
+
+    /// @param share  so much of the band
+    bool fly_band(const Phase& phase, const VerticalBand& band, const std::optional<double>& course_deg, bool up,
+                  double share) {
+        const double from_m = up ? band.bottom_height_m : band.top_height_m;
+        const double end_m = std::lerp(from_m, up ? band.top_height_m : band.bottom_height_m, share);
+        const double seconds = share * band.duration_s;
+        const double ground_m = course_deg ? share * band.ground_m : 0.0;
+        FlightLeg& leg = note_leg(up ? PhaseKind::climb : PhaseKind::glide, course_deg.value_or(0.0),
+                                  course_deg ? band.horizontal_mps : 0.0, band.power_w);
+        leg.by_time = true;
+        leg.height_m = 0.5 * (from_m + end_m);
+        const double given_s =
+            draw(band.power_w, std::min(band.power_w, conditions_.cruise_power_w.value), seconds);
+        const bool launches = phase.kind == PhaseKind::launch;
+        if (given_s < 0.0)
+            warn(units::NoticeCode::power_not_available, {{"power_w", band.power_w}, {"height_m", from_m}});
+        else if (given_s < whole * seconds && launches)
+            warn(units::NoticeCode::energy_short_for_climb, {{"height_m", end_m}});
+        if (given_s < whole * seconds) {
+            if (launches) out_.track.clear();
+            return false;
+        }
+        move(course_deg.value_or(0.0), ground_m, seconds, end_m);
+        // In circles the way over ground is the air's.
+        if (!course_deg) distance_m_ += band.horizontal_mps * seconds;
+        close_leg(leg, ground_m, seconds);
+        add_point();
         return true;
     }
 
@@ -270,12 +280,11 @@ private:
         if (turn_s <= 0.0) return true;
         FlightLeg& leg = note_leg(PhaseKind::turn, course_deg, 0.0, way.banked_w);
         leg.by_time = true;
-        const double given_s = draw(way.banked_w, turn_s);
+        const double given_s = draw(way.banked_w, level ? level->value : way.banked_w, turn_s);
         time_s_ += std::max(given_s, 0.0);
         distance_m_ += airspeed_mps * std::max(given_s, 0.0);
         close_leg(leg, 0.0, std::max(given_s, 0.0));
         add_point();
-        constexpr double whole = 1.0 - 1e-9;
         return given_s >= whole * turn_s;
     }
 
@@ -285,27 +294,40 @@ private:
                                : power_at(request_, airspeed_mps, height_m_, 0.0);
         const double power_w = known ? known->value : conditions_.cruise_power_w.value;
         const int samples =
-            phase.open ? open_samples : std::clamp(int(std::ceil(leg_m / sample_m)), least_samples, most_samples);
+            phase.open ? open_samples_ : std::clamp(int(std::ceil(leg_m / sample_m)), least_samples, most_samples);
         const double open_s = open_time_s(power_w) / samples;
         if (!phase.open && leg_m <= 0.0) return true;
         FlightLeg& leg = note_leg(PhaseKind::leg, course_deg, airspeed_mps, power_w);
         for (int i = 0; i < samples; ++i) {
-            const auto flown = heading(course_deg, airspeed_mps, winds_.at(height_m_, time_s_));
+            const auto flown = flown_on(course_deg, airspeed_mps, phase.open ? open_s : 0.0, leg_m / samples);
             if (!flown) {
                 warn(units::NoticeCode::no_solution_out,
                      {{"wind_mps", winds_.at(height_m_, time_s_).speed_mps}, {"airspeed_mps", airspeed_mps}});
                 return false;
             }
             const double step_s = phase.open ? open_s : leg_m / samples / flown->ground_speed_mps;
-            const double given_s = draw(power_w, step_s);
-            if (given_s <= 0.0) return false;
+            const double given_s = draw(power_w, power_w, step_s);
+            if (given_s <= 0.0) return exhausted();
             move(course_deg, flown->ground_speed_mps * given_s, given_s, height_m_);
             close_leg(leg, flown->ground_speed_mps * given_s, given_s);
             add_point();
-            constexpr double whole = 1.0 - 1e-9;
-            if (given_s < whole * step_s) return false;
+            if (given_s < whole * step_s) return exhausted();
         }
         return true;
+    }
+
+    bool exhausted() {
+        out_.exhausted = true;
+        return false;
+    }
+
+    /// In the wind of the middle of a step that takes a time, or where that is 0 goes a way.
+    std::optional<geodesy::Heading> flown_on(double course_deg, double airspeed_mps, double step_s,
+                                             double step_m) const {
+        const auto begin = heading(course_deg, airspeed_mps, winds_.at(height_m_, time_s_));
+        if (!begin || !winds_.changes()) return begin;
+        const double half_s = 0.5 * (step_s > 0.0 ? step_s : step_m / begin->ground_speed_mps);
+        return heading(course_deg, airspeed_mps, winds_.at(height_m_, time_s_ + half_s));
     }
 
     bool circle(const Phase& phase) {
@@ -315,19 +337,18 @@ private:
         course_deg_.reset();
         const double airspeed_mps = conditions_.airspeed_out_mps;
         const double power_w = loiter_power_w(airspeed_mps);
-        const int samples = phase.open ? open_samples : 2 * least_samples;
+        const int samples = phase.open ? open_samples_ : 2 * least_samples;
         const double step_s = (phase.open ? open_time_s(power_w) : phase.duration_s) / samples;
         FlightLeg& leg = note_leg(PhaseKind::loiter, 0.0, 0.0, power_w);
         leg.by_time = true;
         for (int i = 0; i < samples; ++i) {
-            const double given_s = draw(power_w, step_s);
-            if (given_s <= 0.0) return false;
+            const double given_s = draw(power_w, power_w, step_s);
+            if (given_s <= 0.0) return exhausted();
             time_s_ += given_s;
             distance_m_ += airspeed_mps * given_s;
             close_leg(leg, 0.0, given_s);
             add_point();
-            constexpr double whole = 1.0 - 1e-9;
-            if (given_s < whole * step_s) return false;
+            if (given_s < whole * step_s) return exhausted();
         }
         return true;
     }
@@ -351,56 +372,73 @@ private:
 
     /// Time until the landing voltage at this power, s.
     double open_time_s(double power_w) const {
-        const auto& cruise = conditions_.cruise;
-        const double cruise_s = cruise.last().time_s - battery::point_at_charge(cruise, used_ah_).time_s;
-        return std::max(cruise_s * conditions_.cruise_power_w.value / power_w, 0.0);
+        return std::max(pack_.left_wh(power_w, used_ah_), 0.0) * units::seconds_per_hour / power_w;
     }
 
     const PlanRequest& request_;
     const FlightConditions& conditions_;
     const Homeward& homeward_;
     std::vector<units::Notice>& notices_;
-    Winds winds_;
+    flying::AirColumn winds_;
     double wind_sd_wh_per_m_;
     double draw_sd_;
     WayOut out_;
-    battery::PackState state_;
+    const flying::PackAtPowers& pack_;
+    bool coarse_;
+    int open_samples_;
     geodesy::EastNorth at_;
     std::optional<double> course_deg_;
     double distance_m_ = 0.0;
     double time_s_ = 0.0;
     double height_m_ = 0.0;
     double used_ah_ = 0.0;
+    double used_wh_ = 0.0;
     int group_ = 0;
 };
 
 } // namespace
 
-double wind_sd_wh_per_m(const PlanRequest& request, const FlightConditions& conditions) {
-    const double sd = request.weather.wind_sd_mps;
-    const double course_deg = first_bearing_deg(request) + 180.0;
-    const auto wh_per_m = [&](double wind_mps) {
-        const auto flown = geodesy::wind_triangle(course_deg, conditions.airspeed_home_mps,
-                                                  conditions.wind_home.from_deg, std::max(wind_mps, 0.0));
-        const double ground_mps = flown ? flown->ground_speed_mps : geodesy::least_ground_speed_mps;
-        return conditions.home_power_w.value / ground_mps / units::seconds_per_hour;
-    };
-    return 0.5 *
-           std::abs(wh_per_m(conditions.wind_home.speed_mps + sd) - wh_per_m(conditions.wind_home.speed_mps - sd));
+WayOut way_out(const PlanRequest& request, const FlightConditions& conditions, const Homeward& homeward,
+               std::vector<units::Notice>& notices, bool coarse) {
+    return Outbound(request, conditions, homeward, notices, coarse).fly();
 }
 
-WayOut way_out(const PlanRequest& request, const FlightConditions& conditions, const Homeward& homeward,
-               std::vector<units::Notice>& notices) {
-    return Outbound(request, conditions, homeward, notices).fly();
+ClearAlong clearance_along(const geodesy::Terrain& terrain, const geodesy::EastNorth& from,
+                           const geodesy::EastNorth& to, double from_m, double to_m, double lowest_ground_m) {
+    ClearAlong clear;
+    const double way_m = geodesy::distance_m(from, to);
+    const int steps = std::max(int(std::ceil(way_m / terrain.step_m)), 1);
+    const auto place = [&](int i) {
+        const double share = double(i) / steps;
+        return geodesy::EastNorth{std::lerp(from.east_m, to.east_m, share),
+                                  std::lerp(from.north_m, to.north_m, share)};
+    };
+    const auto look = [&](const geodesy::EastNorth& a, const geodesy::EastNorth& b, double height_m) {
+        const auto ground = terrain.highest_m(a, b, off_course_m);
+        if (ground && *ground > lowest_ground_m && height_m - *ground < clear.least_m) {
+            clear.least_m = height_m - *ground;
+            clear.at = b;
+        }
+    };
+    for (int i = 0; i <= steps; ++i) clear.unknown = clear.unknown || !terrain.above_home_m(place(i));
+    constexpr double level_m = 0.5;
+    if (std::abs(to_m - from_m) < level_m) {
+        look(from, to, std::min(from_m, to_m));
+        return clear;
+    }
+    for (int i = 0; i < steps; ++i)
+        look(place(i), place(i + 1),
+             std::min(std::lerp(from_m, to_m, double(i) / steps), std::lerp(from_m, to_m, double(i + 1) / steps)));
+    return clear;
 }
 
 OutwardPoint between(const OutwardPoint& a, const OutwardPoint& b, double share) {
     OutwardPoint point = a;
     for (double OutwardPoint::*member :
          {&OutwardPoint::distance_m, &OutwardPoint::time_s, &OutwardPoint::height_m, &OutwardPoint::charge_used_ah,
-          &OutwardPoint::cell_voltage_v, &OutwardPoint::left_wh, &OutwardPoint::needed_wh,
-          &OutwardPoint::reserve_wh, &OutwardPoint::left_sd_wh, &OutwardPoint::needed_sd_wh,
-          &OutwardPoint::spare_sd_wh, &OutwardPoint::ground_height_m}) {
+          &OutwardPoint::energy_used_wh, &OutwardPoint::cell_voltage_v, &OutwardPoint::left_wh,
+          &OutwardPoint::needed_wh, &OutwardPoint::reserve_wh, &OutwardPoint::left_sd_wh,
+          &OutwardPoint::needed_sd_wh, &OutwardPoint::spare_sd_wh, &OutwardPoint::ground_height_m}) {
         point.*member = std::lerp(a.*member, b.*member, share);
     }
     point.at = {std::lerp(a.at.east_m, b.at.east_m, share), std::lerp(a.at.north_m, b.at.north_m, share)};
@@ -421,6 +459,69 @@ std::optional<OutwardPoint> first_crossing(const std::vector<OutwardPoint>& trac
         if ((before < 0.0) != (after < 0.0)) return between(track[i - 1], track[i], before / (before - after));
     }
     return std::nullopt;
+}
+
+OutwardPoint point_at(const std::vector<OutwardPoint>& track, double distance_m) {
+    if (track.empty()) return {};
+    const auto above = std::upper_bound(track.begin(), track.end(), distance_m,
+                                        [](double d, const OutwardPoint& p) { return d < p.distance_m; });
+    if (above == track.begin()) return track.front();
+    if (above == track.end()) return track.back();
+    const OutwardPoint& a = *(above - 1);
+    const OutwardPoint& b = *above;
+    return between(a, b, (distance_m - a.distance_m) / (b.distance_m - a.distance_m));
+}
+
+namespace {
+
+std::vector<FlightLeg> legs_as_far_as(const std::vector<FlightLeg>& legs_out, const OutwardPoint& end) {
+    std::vector<FlightLeg> legs;
+    double time_s = 0.0;
+    for (const FlightLeg& leg : legs_out) {
+        const double left_s = end.time_s - time_s;
+        if (left_s <= 0.0) break;
+        time_s += leg.duration_s;
+        legs.push_back(leg);
+        if (left_s >= leg.duration_s) continue;
+        FlightLeg& cut = legs.back();
+        const double share = left_s / leg.duration_s;
+        cut.duration_s = left_s;
+        // By its place: in a wind that changes, half of the time is not half of the way.
+        if (leg.ground_m > 0.0) cut.ground_m = geodesy::distance_m(leg.from, end.at);
+        cut.energy_wh *= share;
+        cut.end_charge_ah = end.charge_used_ah;
+        cut.to = end.at;
+    }
+    return legs;
+}
+
+void add_way(std::vector<FlightLeg>& legs, const std::vector<FlightLeg>& way, bool homeward,
+             const flying::PackAtPowers& pack, double used_ah) {
+    const int group = legs.empty() ? 0 : legs.back().group + 1;
+    for (const FlightLeg& piece : way) {
+        legs.push_back(piece);
+        FlightLeg& leg = legs.back();
+        leg.group = group;
+        leg.homeward = homeward;
+        used_ah = pack.charge_after_ah(leg.power_w, used_ah, leg.energy_wh);
+        leg.end_charge_ah = used_ah;
+    }
+}
+
+} // namespace
+
+std::vector<FlightLeg> turned_legs(const FlightConditions& conditions, const Homeward& homeward,
+                                   const std::vector<FlightLeg>& legs_out, const OutwardPoint& turn) {
+    auto legs = legs_as_far_as(legs_out, turn);
+    add_way(legs, homeward.legs_from(station_of(turn)), true, *conditions.at_powers, turn.charge_used_ah);
+    return legs;
+}
+
+std::vector<FlightLeg> landed_legs(const FlightConditions& conditions, const Homeward& homeward,
+                                   const std::vector<FlightLeg>& legs_out, const OutwardPoint& end) {
+    auto legs = legs_as_far_as(legs_out, end);
+    add_way(legs, homeward.legs_to(end.at, 0.0, station_of(end)), false, *conditions.at_powers, end.charge_used_ah);
+    return legs;
 }
 
 Station station_of(const OutwardPoint& point) {

@@ -47,7 +47,7 @@ Turn turn_with_band(const SchoolTurn& school, const std::vector<OutwardPoint>& t
             {school.distance_m, distance_sd_m},
             {school.time_s, per_metre(a.time_s, b.time_s) * distance_sd_m},
             {school.charge_used_ah, charge_sd_ah},
-            {school.energy_used_wh, std::abs(per_metre(a.left_wh, b.left_wh)) * distance_sd_m},
+            {school.energy_used_wh, per_metre(a.energy_used_wh, b.energy_used_wh) * distance_sd_m},
             {school.cell_voltage_v, std::abs(per_metre(a.cell_voltage_v, b.cell_voltage_v)) * distance_sd_m},
             school.at,
             false};
@@ -63,14 +63,14 @@ PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const Outward
     const double slower = c.out && c.home ? c.out->ground_speed_mps / c.home->ground_speed_mps : 0.0;
     flight.duration_s = {turn.time_s + way.time_s, plan.turn->time_s.sd * (1.0 + slower)};
     flight.ground_m = turn.distance_m + home_m;
-    const double left_wh = turn.left_wh - way.energy_wh;
-    flight.landing_energy_left_wh = {left_wh, units::combine_sd(battery::assumed_usable_sd * c.usable_energy_wh(),
-                                                                draw_sd * (c.usable_energy_wh() - left_wh))};
-    flight.landing_charge_used_ah =
-        battery::point_at_energy(c.cruise, c.usable_energy_wh() - left_wh).charge_used_ah;
+    const Books books = homeward.books(way, turn.charge_used_ah);
+    flight.landing_energy_left_wh = {books.landing_left_wh,
+                                     units::combine_sd(battery::assumed_usable_sd * c.usable_energy_wh(),
+                                                       draw_sd * (turn.energy_used_wh + way.energy_wh))};
+    flight.landing_charge_used_ah = books.landing_charge_ah;
     if (turn.distance_m > 0.0) {
         flight.charge_out_ah_per_m = turn.charge_used_ah / turn.distance_m;
-        flight.energy_out_wh_per_m = (c.usable_energy_wh() - turn.left_wh) / turn.distance_m;
+        flight.energy_out_wh_per_m = turn.energy_used_wh / turn.distance_m;
     }
     if (home_m > 0.0) {
         flight.energy_home_wh_per_m = way.energy_wh / home_m;
@@ -101,14 +101,14 @@ std::optional<OnStation> on_station(const Plan& plan) {
 
 /// Only as far as the turn: what the sensitivities run again and again. Distance, or time where it stays.
 std::optional<double> turn_of(const PlanRequest& request, const FlightConditions& like) {
-    const auto conditions = flight_conditions(request, &like);
-    if (!conditions || conditions->cruise.gives_nothing()) return {};
+    const auto conditions = nearly_the_same_conditions(request, like);
+    if (!conditions || !conditions->at_powers->gives(conditions->cruise_power_w.value)) return {};
     if (goes_somewhere(request) && (!conditions->out || !conditions->home)) return {};
     const Homeward homeward(request, *conditions);
     std::vector<units::Notice> unheard;
-    const auto out = way_out(request, *conditions, homeward, unheard);
+    const auto out = way_out(request, *conditions, homeward, unheard, true);
     if (out.track.empty() || (goes_somewhere(request) && !homeward.wind_allows())) return {};
-    const auto schools = school_turns(request, *conditions, homeward, out.track);
+    const auto schools = school_turns(request, *conditions, homeward, out, false);
     const SchoolTurn* turn = binding(schools);
     if (!turn) return std::nullopt;
     return stays(request) ? turn->time_s : turn->distance_m;
@@ -185,26 +185,6 @@ void turn_at(Plan& plan, const Homeward& homeward, const SchoolTurn& school) {
 
 } // namespace
 
-void add_turn(Plan& plan, const SchoolTurn& added) {
-    const auto& counted = plan.request.turn.counted;
-    SchoolTurn turn = added;
-    turn.counted = std::find(counted.begin(), counted.end(), turn.school) != counted.end();
-    const auto energy = std::find_if(plan.schools.begin(), plan.schools.end(),
-                                     [](const SchoolTurn& t) { return t.school == School::energy_home; });
-    turn.too_late = energy != plan.schools.end() && energy->reached && turn.distance_m > energy->distance_m;
-    std::erase_if(plan.schools, [&](const SchoolTurn& t) { return t.school == turn.school; });
-    std::erase_if(plan.notices, [](const units::Notice& n) { return n.code == NoticeCode::chance_not_computed; });
-    const auto later = std::find_if(plan.schools.begin(), plan.schools.end(), [&](const SchoolTurn& t) {
-        return !t.reached || t.distance_m > turn.distance_m;
-    });
-    plan.schools.insert(later, turn);
-    const SchoolTurn* bound = binding(plan.schools);
-    if (!bound || bound->school != turn.school || (plan.turn && plan.turn->distance_m.value <= turn.distance_m))
-        return;
-    plan.whole = false;
-    turn_at(plan, Homeward(plan.request, plan.conditions), *bound);
-}
-
 units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     auto request = checked(unchecked);
     if (!request) return tl::unexpected(request.error());
@@ -247,13 +227,10 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
         return plan;
     }
     WayOut out = way_out(plan.request, plan.conditions, homeward, plan.notices);
+    if (out.track.size() < 2) return plan;
+    plan.schools = school_turns(plan.request, plan.conditions, homeward, out, true);
     plan.outward = std::move(out.track);
     plan.legs_out = std::move(out.legs);
-    if (plan.outward.size() < 2) {
-        plan.outward.clear();
-        return plan;
-    }
-    plan.schools = school_turns(plan.request, plan.conditions, homeward, plan.outward);
     const SchoolTurn* bound = binding(plan.schools);
     std::optional<SchoolTurn> school;
     if (bound) school = *bound;
@@ -261,13 +238,13 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     const OutwardPoint& end = plan.outward.back();
     const bool lands_out = plan.request.mission.kind == MissionKind::one_way;
     if (out.whole && lands_out) {
-        const double left_wh = end.left_wh - homeward.to(end.at, 0.0, station_of(end)).energy_wh;
-        plan.whole = left_wh >= end.reserve_wh;
+        const WayHome down = homeward.to(end.at, 0.0, station_of(end));
+        plan.whole = homeward.books(down, end.charge_used_ah).landing_left_wh >= end.reserve_wh;
     } else {
         plan.whole = out.whole && !school && end.spare_wh() >= 0.0;
     }
     // Where the mission goes home by itself, as a turn.
-    if (plan.whole) school = turn_at_point(School::energy_home, end, plan.conditions, homeward);
+    if (plan.whole) school = turn_at_point(School::energy_home, plan.outward.back(), homeward);
     judge_schools(plan);
     if (school) turn_at(plan, homeward, *school);
     judge_route(plan);
@@ -281,49 +258,18 @@ bool stays(const PlanRequest& request) {
 
 std::vector<FlightLeg> flight_legs(const Plan& plan, double turn_distance_m) {
     const OutwardPoint turn = outward_at(plan, turn_distance_m);
-    std::vector<FlightLeg> legs;
-    double time_s = 0.0;
-    for (const FlightLeg& whole : plan.legs_out) {
-        FlightLeg leg = whole;
-        const double left_s = turn.time_s - time_s;
-        if (left_s <= 0.0) break;
-        time_s += leg.duration_s;
-        if (left_s < leg.duration_s) {
-            const double share = left_s / leg.duration_s;
-            leg.duration_s = left_s;
-            leg.ground_m *= share;
-            leg.energy_wh *= share;
-            leg.to = turn.at;
-        }
-        legs.push_back(leg);
-    }
     // Turned before its end, a one-way flight too goes home.
     constexpr double same_place_m = 1.0;
     const bool lands_there = plan.request.mission.kind == MissionKind::one_way && plan.turn &&
                              plan.turn->at_end_of_mission &&
                              turn_distance_m > plan.turn->distance_m.value - same_place_m;
     const Homeward homeward(plan.request, plan.conditions);
-    const int group = legs.empty() ? 0 : legs.back().group + 1;
-    auto way =
-        lands_there ? homeward.legs_to(turn.at, 0.0, station_of(turn)) : homeward.legs_from(station_of(turn));
-    for (FlightLeg& leg : way) {
-        leg.group = group;
-        leg.homeward = !lands_there;
-        legs.push_back(leg);
-    }
-    return legs;
+    return lands_there ? landed_legs(plan.conditions, homeward, plan.legs_out, turn)
+                       : turned_legs(plan.conditions, homeward, plan.legs_out, turn);
 }
 
 OutwardPoint outward_at(const Plan& plan, double distance_m) {
-    const auto& track = plan.outward;
-    if (track.empty()) return {};
-    const auto above = std::upper_bound(track.begin(), track.end(), distance_m,
-                                        [](double d, const OutwardPoint& p) { return d < p.distance_m; });
-    if (above == track.begin()) return track.front();
-    if (above == track.end()) return track.back();
-    const OutwardPoint& a = *(above - 1);
-    const OutwardPoint& b = *above;
-    return between(a, b, (distance_m - a.distance_m) / (b.distance_m - a.distance_m));
+    return point_at(plan.outward, distance_m);
 }
 
 std::vector<geodesy::EastNorth> way_between(const Plan& plan, double from_m, double to_m) {

@@ -18,16 +18,20 @@ struct OutwardPoint {
     double time_s = 0.0;
     double height_m = 0.0;
     double charge_used_ah = 0.0;
+    double energy_used_wh = 0.0;
+    /// Under cruise load.
     double cell_voltage_v = 0.0;
-    /// Still in the pack down to the landing voltage at cruise power, Wh.
+    /// Still in the pack down to the landing voltage, at the power of the way home, Wh.
     double left_wh = 0.0;
-    /// For the way home from here, with the reserve, Wh.
+    /// What the way home from here takes of it, and the reserve, Wh.
     double needed_wh = 0.0;
     double reserve_wh = 0.0;
     double left_sd_wh = 0.0;
     double needed_sd_wh = 0.0;
     /// Of left less needed: not the sum in quadrature, because one draw error acts on both.
     double spare_sd_wh = 0.0;
+    /// The worst credible wind lets it home from there.
+    bool way_home = true;
     geodesy::EastNorth at = {};
     /// Flown there; empty in circles, from which any course is left.
     std::optional<double> course_deg = {};
@@ -135,10 +139,6 @@ struct Plan {
 /// A wind or a pack that allows no flight is an answer: `turn` is empty and a notice says why.
 /// @error `value_out_of_range`, `height_outside_atmosphere`
 units::Result<Plan> make_plan(const PlanRequest& request);
-
-/// Puts another school's turn (that of chance, which takes longer to know) among a plan's, and turns by it where it
-/// counts and is the earliest.
-void add_turn(Plan& plan, const SchoolTurn& turn);
 
 /// The mission stays over a place as long as it goes: its answer is a time, not a distance.
 bool stays(const PlanRequest& request);

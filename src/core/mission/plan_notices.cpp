@@ -4,6 +4,7 @@
 #include <cmath>
 #include <string>
 
+#include "core/mission/outward.hpp"
 #include "core/mission/phases.hpp"
 #include "core/mission/winds.hpp"
 
@@ -122,19 +123,62 @@ void judge_limits(Plan& plan) {
 }
 
 /// The ground under the way as far as it is flown.
-void judge_ground(Plan& plan) {
-    const double end_m = plan.turn ? plan.turn->distance_m.value : plan.outward.back().distance_m;
-    bool gaps = false;
-    plan.least_clearance.reset();
-    for (const OutwardPoint& point : plan.outward) {
-        if (point.distance_m > end_m) break;
-        gaps = gaps || point.ground_unknown;
-        if (!std::isfinite(point.least_clear_m)) continue;
-        if (!plan.least_clearance || point.least_clear_m < plan.least_clearance->height_m)
-            plan.least_clearance = Clearance{point.least_clear_m, point.distance_m, point.at};
+class GroundBelow {
+public:
+    explicit GroundBelow(Plan& plan) : plan_(plan) { plan.least_clearance.reset(); }
+
+    void look() {
+        way_out();
+        if (const auto& terrain = plan_.request.mission.terrain; terrain && plan_.flight) way_home(*terrain);
+        if (gaps_) add_notice(plan_, NoticeCode::terrain_partly_known, Severity::warning);
     }
-    if (gaps) add_notice(plan, NoticeCode::terrain_partly_known, Severity::warning);
-}
+
+private:
+    void take(double clear_m, double distance_m, const geodesy::EastNorth& at) {
+        if (!std::isfinite(clear_m)) return;
+        if (!plan_.least_clearance || clear_m < plan_.least_clearance->height_m)
+            plan_.least_clearance = Clearance{clear_m, distance_m, at};
+    }
+
+    void way_out() {
+        const double end_m = plan_.turn ? plan_.turn->distance_m.value : plan_.outward.back().distance_m;
+        const OutwardPoint* last = nullptr;
+        for (const OutwardPoint& point : plan_.outward) {
+            if (point.distance_m > end_m) break;
+            gaps_ = gaps_ || point.ground_unknown;
+            take(point.least_clear_m, point.distance_m, point.at);
+            last = &point;
+        }
+        // From the last of them to the turn.
+        const auto& terrain = plan_.request.mission.terrain;
+        const OutwardPoint end = outward_at(plan_, end_m);
+        if (!terrain || !last || end.phase == 0) return;
+        const auto clear = clearance_along(*terrain, last->at, end.at, last->height_m, end.height_m);
+        gaps_ = gaps_ || clear.unknown;
+        take(clear.least_m, end_m, clear.at);
+    }
+
+    /// Ground that is no higher than the clearance above the landing place is the field itself.
+    void way_home(const geodesy::Terrain& terrain) {
+        const OutwardPoint turn = outward_at(plan_, plan_.turn->distance_m.value);
+        double height_m = turn.height_m;
+        double flown_m = turn.distance_m;
+        for (const FlightLeg& leg : plan_.flight->legs) {
+            const bool flies = leg.homeward && leg.kind != PhaseKind::landing && leg.ground_m > 0.0;
+            if (flies) {
+                const auto clear = clearance_along(terrain, leg.from, leg.to, height_m, leg.end_height_m,
+                                                   plan_.request.mission.clearance_m);
+                gaps_ = gaps_ || clear.unknown;
+                flown_m += leg.ground_m;
+                take(clear.least_m, flown_m, clear.at);
+            }
+            if (leg.homeward) height_m = leg.end_height_m;
+        }
+    }
+
+    Plan& plan_;
+    bool gaps_ = false;
+};
 
 } // namespace
 
@@ -167,15 +211,11 @@ void judge_schools(Plan& plan) {
                         {"landing_left_wh", turn.landing_left_wh}});
         }
     }
-    const auto& counted = plan.request.turn.counted;
-    if (std::find(counted.begin(), counted.end(), School::chance) != counted.end()) {
-        add_notice(plan, NoticeCode::chance_not_computed, Severity::warning);
-    }
 }
 
 void judge_route(Plan& plan) {
     const PlanRequest& request = plan.request;
-    judge_ground(plan);
+    GroundBelow(plan).look();
     const bool ends = !plan.legs_out.empty() && !phases(request).back().open;
     if (ends && !plan.whole && plan.turn) {
         add_notice(plan, NoticeCode::route_not_whole, Severity::warning,

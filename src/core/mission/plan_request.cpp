@@ -89,9 +89,9 @@ std::optional<School> school_from_word(const std::string& word) {
     return value_of<School>(school_names, word);
 }
 
-const std::vector<School>& deterministic_schools() {
-    static const std::vector<School> schools = {School::energy_home, School::share_left, School::eighty_percent,
-                                                School::charge_count, School::voltage};
+const std::vector<School>& all_schools() {
+    static const std::vector<School> schools = {School::energy_home,  School::share_left, School::eighty_percent,
+                                                School::charge_count, School::voltage,    School::chance};
     return schools;
 }
 

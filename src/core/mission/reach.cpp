@@ -2,7 +2,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 
+#include "core/mission/drawn_flights.hpp"
 #include "core/mission/outward.hpp"
 #include "core/units/constants.hpp"
 
@@ -24,21 +26,31 @@ class Profile {
 public:
     Profile(const Mission& mission, double bearing_deg, double farthest_m) {
         if (!mission.terrain) return;
-        step_m_ = 0.5 * mission.terrain->step_m;
+        const geodesy::Terrain& terrain = *mission.terrain;
+        step_m_ = std::max(terrain.step_m, piece_m);
+        const auto highest_in = [&](double from_m, double to_m) {
+            return terrain.highest_m(geodesy::offset({}, bearing_deg, from_m),
+                                     geodesy::offset({}, bearing_deg, to_m), off_course_m);
+        };
+        const auto blocks = [&](const std::optional<double>& ground) {
+            return ground && *ground + mission.clearance_m > mission.height_m;
+        };
         double highest_m = -HUGE_VAL;
         for (double d = 0.0; d <= farthest_m; d += step_m_) {
-            const auto ground = mission.terrain->above_home_m(geodesy::offset({}, bearing_deg, d));
+            const auto ground = highest_in(d, d + step_m_);
             if (ground) highest_m = std::max(highest_m, *ground);
             highest_m_.push_back(highest_m);
-            if (ground && *ground + mission.clearance_m > mission.height_m && d > climb_free_m) {
-                blocked_m_ = d;
-                break;
-            }
+            if (!blocks(ground) || d + step_m_ <= climb_free_m) continue;
+            // Where in this piece it begins.
+            blocked_m_ = std::max(d, climb_free_m);
+            while (*blocked_m_ < d + step_m_ && !blocks(highest_in(*blocked_m_, *blocked_m_ + terrain.step_m)))
+                *blocked_m_ += terrain.step_m;
+            break;
         }
     }
     std::optional<double> ridge_m(double distance_m) const {
         if (highest_m_.empty()) return std::nullopt;
-        const auto i = std::min(std::size_t(distance_m / step_m_ + 1.0), highest_m_.size() - 1);
+        const auto i = std::min(std::size_t(distance_m / step_m_), highest_m_.size() - 1);
         return highest_m_[i];
     }
     std::optional<double> blocked_m() const { return blocked_m_; }
@@ -46,109 +58,204 @@ public:
 private:
     /// Around home the aircraft is still climbing, m.
     static constexpr double climb_free_m = 300.0;
+    static constexpr double piece_m = 120.0;
     double step_m_ = 1.0;
     std::vector<double> highest_m_;
     std::optional<double> blocked_m_;
 };
 
-struct AfterClimb {
-    double energy_wh = 0.0;
-    bool possible = false;
+/// An out-and-back flight on one bearing, turned after so much time of level flight.
+class OutAndBack {
+public:
+    OutAndBack(const PlanRequest& request, const FlightConditions& conditions)
+        : request_(request), conditions_(conditions), column_(air_column(request)), homeward_(request, conditions),
+          bearing_deg_(request.mission.bearing_deg), power_w_(conditions.cruise_power_w.value) {
+        const flying::PackAtPowers& pack = *conditions.at_powers;
+        const auto out = heading(bearing_deg_, conditions.airspeed_out_mps, conditions.wind_out);
+        const Vertical climb = climb_out(request, conditions);
+        possible_ = out && climb.wind_allows && homeward_.wind_allows() && pack.gives(power_w_);
+        for (const VerticalBand& band : climb.bands) {
+            const double energy_wh = band.power_w * band.duration_s / units::seconds_per_hour;
+            climb_ah_ = pack.charge_after_ah(band.power_w, climb_ah_, energy_wh);
+            possible_ = possible_ && pack.can_give(band.power_w, climb_ah_);
+            climb_m_ += band.ground_m;
+            climb_s_ += band.duration_s;
+            climb_wh_ += energy_wh;
+        }
+        const double left_wh = pack.left_wh(power_w_, climb_ah_);
+        possible_ = possible_ && left_wh > 0.0;
+        most_s_ = std::max(left_wh, 0.0) * units::seconds_per_hour / power_w_;
+        if (request.mission.height_m > 0.0 && climb.bands.empty()) possible_ = false;
+    }
+
+    bool possible() const { return possible_; }
+    double most_s() const { return most_s_; }
+
+    /// Over ground after a time of level flight, m, in a wind that may change.
+    double flown_m(double seconds) const {
+        constexpr double step_s = 120.0;
+        const int steps = column_.changes() ? std::clamp(int(std::ceil(seconds / step_s)), 1, 60) : 1;
+        const double each_s = seconds / steps;
+        double way_m = climb_m_;
+        for (int i = 0; i < steps; ++i) {
+            const auto wind = column_.grown(conditions_.wind_out, climb_s_ + (i + 0.5) * each_s);
+            const auto flown = heading(bearing_deg_, conditions_.airspeed_out_mps, wind);
+            if (!flown) break;
+            way_m += flown->ground_speed_mps * each_s;
+        }
+        return way_m;
+    }
+
+    struct Turned {
+        double distance_m = 0.0;
+        double spare_wh = 0.0;
+        double reserve_wh = 0.0;
+        double used_wh = 0.0;
+        Station station;
+        WayHome way;
+        double charge_ah = 0.0;
+    };
+    /// @param ridge_m  the highest ground between there and home, where terrain is known
+    Turned turned(double seconds, const std::function<std::optional<double>(double)>& ridge_m) const {
+        Turned turned;
+        turned.distance_m = flown_m(seconds);
+        const double level_wh = power_w_ * seconds / units::seconds_per_hour;
+        turned.charge_ah = conditions_.at_powers->charge_after_ah(power_w_, climb_ah_, level_wh);
+        turned.station = {geodesy::offset({}, bearing_deg_, turned.distance_m), request_.mission.height_m,
+                          climb_s_ + seconds, ridge_m(turned.distance_m), bearing_deg_};
+        turned.way = homeward_.from(turned.station);
+        turned.reserve_wh = homeward_.reserve_wh(turned.way);
+        turned.used_wh = climb_wh_ + level_wh;
+        turned.spare_wh = turned.way.wind_allows
+                              ? homeward_.books(turned.way, turned.charge_ah).landing_left_wh - turned.reserve_wh
+                              : -conditions_.usable_energy_wh();
+        return turned;
+    }
+
+    /// The whole flight, leg by leg.
+    std::vector<FlightLeg> legs(const Turned& turned) const {
+        std::vector<FlightLeg> legs;
+        for (const VerticalBand& band : climb_out(request_, conditions_).bands) {
+            FlightLeg leg;
+            leg.kind = PhaseKind::climb;
+            leg.by_time = true;
+            leg.course_deg = bearing_deg_;
+            leg.airspeed_mps = band.horizontal_mps;
+            leg.power_w = band.power_w;
+            leg.height_m = band.height_m();
+            leg.duration_s = band.duration_s;
+            leg.ground_m = band.ground_m;
+            leg.energy_wh = band.power_w * band.duration_s / units::seconds_per_hour;
+            legs.push_back(leg);
+        }
+        FlightLeg level;
+        level.course_deg = bearing_deg_;
+        level.airspeed_mps = conditions_.airspeed_out_mps;
+        level.power_w = power_w_;
+        level.height_m = request_.mission.height_m;
+        level.duration_s = turned.station.time_s - climb_s_;
+        level.ground_m = turned.distance_m - climb_m_;
+        level.energy_wh = power_w_ * level.duration_s / units::seconds_per_hour;
+        level.group = 1;
+        legs.push_back(level);
+        for (FlightLeg leg : homeward_.legs_from(turned.station)) {
+            leg.group = 2;
+            legs.push_back(leg);
+        }
+        return legs;
+    }
+
+private:
+    const PlanRequest& request_;
+    const FlightConditions& conditions_;
+    flying::AirColumn column_;
+    Homeward homeward_;
+    double bearing_deg_;
+    double power_w_;
+    double climb_m_ = 0.0;
+    double climb_s_ = 0.0;
+    double climb_ah_ = 0.0;
+    double climb_wh_ = 0.0;
+    double most_s_ = 0.0;
+    bool possible_ = false;
 };
 
-/// What is left after the launch's climb: the same on every bearing, since it is flown for its time.
-AfterClimb after_climb(const PlanRequest& request, const FlightConditions& conditions) {
-    PlanRequest still = on_bearing(request, request.mission.bearing_deg);
-    still.weather.wind.speed_mps = 0.0;
-    still.weather.wind_table.clear();
-    battery::PackState state = conditions.start;
-    for (const VerticalBand& band : climb_out(still, conditions).bands) {
-        const auto run = battery::discharge_at_power(*conditions.pack, state, band.power_w,
-                                                     {0.0, band.duration_s, 1}, conditions.around);
-        if (run.end != battery::DischargeEnd::time_over) return {};
-        state = run.end_state();
+/// Where a margin that falls with time is nought: nearly straight, so that the secant leads there in a few steps.
+/// @param same  as good as nought
+/// @return `most_s` where it is never below nought; nothing where it is so from the start
+template <class Margin>
+std::optional<double> time_of_nought(const Margin& margin, double most_s, double same) {
+    double low_s = 0.0;
+    double low = margin(low_s);
+    if (low <= 0.0) return std::nullopt;
+    double high_s = most_s;
+    double high = margin(high_s);
+    if (high > 0.0) return most_s;
+    constexpr double same_s = 0.01;
+    constexpr int most_rounds = 40;
+    for (int round = 0; round < most_rounds && high_s - low_s > same_s; ++round) {
+        // Every third time half way: what is not straight (a ridge, a wind that allows no more) is boxed in too.
+        const double share = round % 3 == 2 ? 0.5 : low / (low - high);
+        const double inside = std::clamp(share, 1e-3, 1.0 - 1e-3);
+        const double at_s = std::lerp(low_s, high_s, inside);
+        const double at = margin(at_s);
+        if (std::abs(at) < same) return at_s;
+        (at > 0.0 ? low_s : high_s) = at_s;
+        (at > 0.0 ? low : high) = at;
     }
-    const double left_wh = conditions.left_wh(state.charge_used_ah - conditions.start.charge_used_ah);
-    return {left_wh, left_wh > 0.0};
+    return low_s;
 }
 
-ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& known, const AfterClimb& start) {
+ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& known) {
     const double bearing_deg = request.mission.bearing_deg;
     ReachPoint point;
     point.bearing_deg = bearing_deg;
-    // Only what depends on the course is worked out anew.
-    FlightConditions conditions = known;
-    const Winds winds(request);
-    const double height_m = request.mission.height_m;
-    const double home_deg = units::wrap_degrees(bearing_deg + 180.0);
-    const double rho = known.air.density_kgm3;
-    if (request.mission.speed_out != SpeedRule::known_cruise ||
-        request.mission.speed_home != SpeedRule::known_cruise) {
-        const auto out = leg_airspeed(request, request.mission.speed_out, bearing_deg, known.wind_out, rho);
-        const auto home_wind = winds.worst_home(home_deg, request.aircraft.cruise_airspeed_mps, height_m);
-        const auto home = leg_airspeed(request, request.mission.speed_home, home_deg, home_wind, rho);
-        if (!out || !home) return point;
-        conditions.airspeed_out_mps = *out;
-        conditions.airspeed_home_mps = *home;
-        if (const auto power = power_at(request, *out, height_m, 0.0)) conditions.cruise_power_w = *power;
-        if (const auto power = power_at(request, *home, height_m, 0.0)) conditions.home_power_w = *power;
-    }
-    conditions.wind_home = winds.worst_home(home_deg, conditions.airspeed_home_mps, height_m);
-    const Homeward homeward(request, conditions);
-    const Vertical climb = climb_out(request, conditions);
-    const auto out = heading(bearing_deg, conditions.airspeed_out_mps, winds.at(height_m));
-    if (!out || !climb.wind_allows || !homeward.wind_allows()) return point;
-    double climb_m = 0.0;
-    double climb_s = 0.0;
-    for (const VerticalBand& band : climb.bands) {
-        climb_m += band.ground_m;
-        climb_s += band.duration_s;
-    }
-    const double power_w = conditions.cruise_power_w.value;
-    const double most_s = start.energy_wh * units::seconds_per_hour / power_w;
-    const double growth = request.weather.wind_growth_mps_per_h;
-    const auto flown_m = [&](double seconds) {
-        if (growth == 0.0) return climb_m + out->ground_speed_mps * seconds;
-        // The wind in the middle of the way stands for all of it.
-        const auto middle =
-            heading(bearing_deg, conditions.airspeed_out_mps, winds.at(height_m, climb_s + 0.5 * seconds));
-        return climb_m + (middle ? middle->ground_speed_mps : 0.0) * seconds;
+    const auto conditions = conditions_on_bearing(request, known);
+    if (!conditions || !conditions->out || !conditions->home) return point;
+    const OutAndBack flight(request, *conditions);
+    if (!flight.possible()) return point;
+    const double most_s = flight.most_s();
+    const Profile ground(request.mission, bearing_deg, flight.flown_m(most_s));
+    const auto ridge_m = [&](double distance_m) { return ground.ridge_m(distance_m); };
+    const auto spare_wh = [&](double seconds) { return flight.turned(seconds, ridge_m).spare_wh; };
+    const auto& counted = request.turn.counted;
+    const auto counts = [&](School school) {
+        return std::find(counted.begin(), counted.end(), school) != counted.end();
     };
-    const Profile ground(request.mission, bearing_deg, flown_m(most_s));
-    const auto spare_wh = [&](double seconds) {
-        const double d = flown_m(seconds);
-        const Station station{geodesy::offset({}, bearing_deg, d), height_m, climb_s + seconds, ground.ridge_m(d),
-                              bearing_deg};
-        const WayHome way = homeward.from(station);
-        if (!way.wind_allows) return -start.energy_wh;
-        return start.energy_wh - power_w * seconds / units::seconds_per_hour - way.energy_wh -
-               homeward.reserve_wh(station);
-    };
-    if (spare_wh(0.0) <= 0.0) return point;
-    double low_s = 0.0;
-    double high_s = most_s;
-    constexpr double same_s = 0.01;
-    while (high_s - low_s > same_s) {
-        const double middle_s = 0.5 * (low_s + high_s);
-        (spare_wh(middle_s) > 0.0 ? low_s : high_s) = middle_s;
+    double turn_s = most_s;
+    if (counts(School::energy_home) || !counts(School::chance)) {
+        const auto by_energy_s = time_of_nought(spare_wh, most_s, 1e-9);
+        if (!by_energy_s) return point;
+        turn_s = *by_energy_s;
     }
-    const double turn_s = 0.5 * (low_s + high_s);
-    double turn_m = flown_m(turn_s);
+    if (counts(School::chance)) {
+        const DrawnFlights drawn(request, *conditions, false);
+        const DaySpread spread = spread_of(request, *conditions);
+        const auto sure = [&](double seconds) {
+            const auto turned = flight.turned(seconds, ridge_m);
+            if (!turned.way.wind_allows) return turned.spare_wh;
+            const auto legs = drawn.prepared(flight.legs(turned), turned.way.level_w, turned.reserve_wh);
+            return sureness(drawn.chance_of_reserve(legs, spread), request.turn.least_chance);
+        };
+        const auto by_chance_s = time_of_nought(sure, turn_s, 1e-3);
+        if (!by_chance_s) return point;
+        turn_s = *by_chance_s;
+    }
+    const auto turned = flight.turned(turn_s, ridge_m);
+    double turn_m = turned.distance_m;
     if (ground.blocked_m() && *ground.blocked_m() < turn_m) {
         turn_m = *ground.blocked_m();
         point.ended_by_terrain = true;
     }
     point.at = geodesy::offset({}, bearing_deg, turn_m);
     // As the turn's band: the spare's error over how fast the spare shrinks with the way.
-    const double step_s = std::max(0.01 * most_s, 1.0);
-    const double slope = (spare_wh(turn_s) - spare_wh(std::min(turn_s + step_s, most_s))) /
-                         std::max(flown_m(std::min(turn_s + step_s, most_s)) - flown_m(turn_s), 1e-9);
-    const double usable_wh = conditions.usable_energy_wh();
-    const double draw_sd = conditions.cruise_power_w.sd / power_w;
-    const double spent_wh =
-        usable_wh - homeward.reserve_wh({point.at, height_m, climb_s + turn_s, {}, bearing_deg});
-    const double sd_wh = units::combine_sd(battery::assumed_usable_sd * usable_wh, draw_sd * spent_wh,
-                                           wind_sd_wh_per_m(request, conditions) * turn_m);
+    const double later_s = std::min(turn_s + std::max(0.01 * most_s, 1.0), most_s);
+    const auto later = flight.turned(later_s, ridge_m);
+    const double slope = (turned.spare_wh - later.spare_wh) / std::max(later.distance_m - turn_m, 1e-9);
+    const double draw_sd = conditions->cruise_power_w.sd / conditions->cruise_power_w.value;
+    const double sd_wh = units::combine_sd(battery::assumed_usable_sd * conditions->usable_energy_wh(),
+                                           draw_sd * (turned.used_wh + turned.way.energy_wh),
+                                           wind_sd_wh_per_m(request, *conditions) * turn_m);
     point.distance_m = {turn_m, slope > 0.0 && !point.ended_by_terrain ? sd_wh / slope : 0.0};
     point.inner = geodesy::offset({}, bearing_deg, std::max(turn_m - point.distance_m.sd, 0.0));
     point.outer = geodesy::offset({}, bearing_deg, turn_m + point.distance_m.sd);
@@ -160,14 +267,14 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
 Reach reach(const PlanRequest& request, const FlightConditions& conditions, int bearings,
             const std::stop_token& stop) {
     Reach line;
-    // A pack that cannot give the cruise reaches nothing, on every bearing.
-    const AfterClimb start = conditions.cruise.gives_nothing() ? AfterClimb{} : after_climb(request, conditions);
     PlanRequest one = on_bearing(request, 0.0);
+    // A pack that cannot give the cruise reaches nothing, on every bearing.
+    const bool gives = !conditions.cruise.gives_nothing();
     for (int i = 0; i < bearings && !stop.stop_requested(); ++i) {
         one.mission.bearing_deg = 360.0 * i / bearings;
         ReachPoint none;
         none.bearing_deg = one.mission.bearing_deg;
-        line.points.push_back(start.possible ? on_one_bearing(one, conditions, start) : none);
+        line.points.push_back(gives ? on_one_bearing(one, conditions) : none);
         const double here_m = line.points.back().distance_m.value;
         const auto at = line.points.size() - 1;
         if (here_m > line.points[line.farthest].distance_m.value) line.farthest = at;

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/mission/drawn_flights.hpp"
+
 namespace sobremesa::mission {
 
 namespace {
@@ -17,13 +19,36 @@ double charge_of(const OutwardPoint& point) {
     return point.charge_used_ah;
 }
 
-std::optional<OutwardPoint> turn_point(School school, const PlanRequest& request,
-                                       const FlightConditions& conditions, const std::vector<OutwardPoint>& track) {
-    if (const auto charge_ah = charge_to_turn_ah(school, request, conditions)) {
-        return first_crossing(track, charge_of, *charge_ah);
+/// Between a place from which the worst credible wind lets it home and one from which it does not.
+OutwardPoint last_way_home(const OutwardPoint& from, const OutwardPoint& to, const Homeward& homeward) {
+    double low = 0.0;
+    double high = 1.0;
+    constexpr int halvings = 10;
+    for (int i = 0; i < halvings; ++i) {
+        const double middle = 0.5 * (low + high);
+        (homeward.from(station_of(between(from, to, middle))).wind_allows ? low : high) = middle;
     }
-    if (school == School::energy_home) return first_crossing(track, spare_of, 0.0);
-    return std::nullopt;
+    return between(from, to, low);
+}
+
+std::optional<OutwardPoint> turn_point(School school, const PlanRequest& request,
+                                       const FlightConditions& conditions, const Homeward& homeward,
+                                       const WayOut& out) {
+    if (const auto charge_ah = charge_to_turn_ah(school, request, conditions))
+        return first_crossing(out.track, charge_of, *charge_ah);
+    if (school == School::chance) return chance_crossing(request, conditions, homeward, out);
+    auto crossing = first_crossing(out.track, spare_of, 0.0);
+    if (crossing) {
+        // Where it is the wind that ends it, the last place from which it lets it home.
+        const auto after = std::find_if(out.track.begin(), out.track.end(), [&](const OutwardPoint& point) {
+            return point.distance_m >= crossing->distance_m;
+        });
+        if (after != out.track.end() && after != out.track.begin() && !after->way_home)
+            return last_way_home(*(after - 1), *after, homeward);
+    }
+    // Where the way home asks for less power than the way out, the pack is at its end out there first.
+    if (!crossing && out.exhausted && out.track.back().spare_wh() >= 0.0) return out.track.back();
+    return crossing;
 }
 
 } // namespace
@@ -41,34 +66,38 @@ std::optional<double> charge_to_turn_ah(School school, const PlanRequest& reques
     return std::nullopt;
 }
 
-SchoolTurn turn_at_point(School school, const OutwardPoint& point, const FlightConditions& conditions,
-                         const Homeward& homeward) {
+SchoolTurn turn_at_point(School school, const OutwardPoint& point, const Homeward& homeward) {
     SchoolTurn turn;
     turn.school = school;
     turn.reached = true;
     turn.distance_m = point.distance_m;
     turn.time_s = point.time_s;
     turn.charge_used_ah = point.charge_used_ah;
-    turn.energy_used_wh = conditions.usable_energy_wh() - point.left_wh;
+    turn.energy_used_wh = point.energy_used_wh;
     turn.cell_voltage_v = point.cell_voltage_v;
-    turn.landing_left_wh = point.left_wh - homeward.from(station_of(point)).energy_wh;
+    turn.landing_left_wh = homeward.books(homeward.from(station_of(point)), point.charge_used_ah).landing_left_wh;
     turn.at = point.at;
     return turn;
 }
 
 std::vector<SchoolTurn> school_turns(const PlanRequest& request, const FlightConditions& conditions,
-                                     const Homeward& homeward, const std::vector<OutwardPoint>& track) {
+                                     const Homeward& homeward, const WayOut& out, bool all) {
     std::vector<SchoolTurn> turns;
     const auto& counted = request.turn.counted;
-    for (const School school : deterministic_schools()) {
+    SchoolTurn energy;
+    for (const School school : all_schools()) {
         SchoolTurn turn;
         turn.school = school;
-        if (const auto point = turn_point(school, request, conditions, track))
-            turn = turn_at_point(school, *point, conditions, homeward);
         turn.counted = std::find(counted.begin(), counted.end(), school) != counted.end();
+        if (!turn.counted && !all && school != School::energy_home) continue;
+        if (const auto point = turn_point(school, request, conditions, homeward, out)) {
+            const bool counts = turn.counted;
+            turn = turn_at_point(school, *point, homeward);
+            turn.counted = counts;
+        }
+        if (school == School::energy_home) energy = turn;
         turns.push_back(turn);
     }
-    const SchoolTurn energy = turns.front();
     for (SchoolTurn& turn : turns) {
         turn.too_late = turn.reached && (!energy.reached || turn.distance_m > energy.distance_m + same_place_m);
     }

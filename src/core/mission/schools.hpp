@@ -18,11 +18,11 @@ std::optional<double> charge_to_turn_ah(School school, const PlanRequest& reques
                                         const FlightConditions& conditions);
 
 /// A place of the way out as a school's turn; whether it counts and is too late is for others to say.
-SchoolTurn turn_at_point(School school, const OutwardPoint& point, const FlightConditions& conditions,
-                         const Homeward& homeward);
+SchoolTurn turn_at_point(School school, const OutwardPoint& point, const Homeward& homeward);
 
 /// Every school's turn on one way out, sorted by distance; a school that turns after *energy home* is flagged.
+/// @param all  also those that do not count
 std::vector<SchoolTurn> school_turns(const PlanRequest& request, const FlightConditions& conditions,
-                                     const Homeward& homeward, const std::vector<OutwardPoint>& track);
+                                     const Homeward& homeward, const WayOut& out, bool all);
 
 } // namespace sobremesa::mission

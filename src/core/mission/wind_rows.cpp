@@ -25,8 +25,8 @@ void add_wind_height(PlanRequest& request) {
     table.clear();
     const double high_m = std::max(request.mission.height_m, 2.0 * low_wind_height_m);
     // The law speaks as long as the table is empty.
-    const atmosphere::Wind low = Winds(request).steady(low_wind_height_m);
-    const atmosphere::Wind high = Winds(request).steady(high_m);
+    const atmosphere::Wind low = air_column(request).steady(low_wind_height_m);
+    const atmosphere::Wind high = air_column(request).steady(high_m);
     table = {{low_wind_height_m, low}, {high_m, high}};
 }
 

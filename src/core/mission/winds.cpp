@@ -20,50 +20,6 @@ constexpr int minimum_bits = 16;
 
 } // namespace
 
-atmosphere::Wind Winds::steady(double height_m) const {
-    const Weather& weather = request_.weather;
-    if (weather.wind_table.size() > 1) return atmosphere::wind_from_table(weather.wind_table, height_m);
-    const double reference_m = weather.wind_height_m.value_or(request_.mission.height_m);
-    return atmosphere::wind_at_height(weather.wind, reference_m, height_m, weather.wind_exponent);
-}
-
-atmosphere::Wind Winds::at(double height_m, double time_s) const {
-    const Weather& weather = request_.weather;
-    atmosphere::Wind wind = steady(height_m);
-    const double grown_mps = weather.wind_growth_mps_per_h * time_s / units::seconds_per_hour;
-    wind.speed_mps = std::max(wind.speed_mps + grown_mps, 0.0);
-    return wind;
-}
-
-atmosphere::Wind Winds::worst_home(double course_deg, double airspeed_mps, double height_m, double time_s) const {
-    const atmosphere::Wind forecast = at(height_m, time_s);
-    const double factor = request_.weather.home_wind_factor;
-    if (factor == 1.0) return forecast;
-    const auto ground_mps = [&](const atmosphere::Wind& wind) {
-        const auto solved = heading(course_deg, airspeed_mps, wind);
-        return solved ? solved->ground_speed_mps : 0.0;
-    };
-    const atmosphere::Wind stronger{forecast.speed_mps * factor, forecast.from_deg};
-    const atmosphere::Wind weaker{forecast.speed_mps / factor, forecast.from_deg};
-    return ground_mps(weaker) < ground_mps(stronger) ? weaker : stronger;
-}
-
-units::Result<atmosphere::Air> air_at(const PlanRequest& request, double height_m) {
-    const Weather& weather = request.weather;
-    auto air = atmosphere::air_above_field(weather.field_elevation_m, height_m, weather.temperature_c);
-    if (!air || (!weather.pressure_pa && !weather.relative_humidity)) return air;
-    const auto field = atmosphere::air_above_field(weather.field_elevation_m, 0.0, weather.temperature_c);
-    if (weather.pressure_pa) air->pressure_pa *= *weather.pressure_pa / field->pressure_pa;
-    air->density_kgm3 =
-        atmosphere::air_density_kgm3(air->pressure_pa, air->temperature_k, weather.relative_humidity.value_or(0.0));
-    return air;
-}
-
-std::optional<geodesy::Heading> heading(double course_deg, double airspeed_mps, const atmosphere::Wind& wind) {
-    const auto solved = geodesy::wind_triangle(course_deg, airspeed_mps, wind.from_deg, wind.speed_mps);
-    return solved ? std::optional(*solved) : std::nullopt;
-}
-
 AirspeedRange airspeed_range(const PlanRequest& request, double density_kgm3) {
     const auto& aircraft = request.aircraft;
     const double mass_kg = all_up_mass_kg(request);

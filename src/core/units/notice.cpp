@@ -16,7 +16,6 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::power_demand_high: return "power-demand-high";
     case NoticeCode::power_demand_very_high: return "power-demand-very-high";
     case NoticeCode::school_not_reached: return "school-not-reached";
-    case NoticeCode::chance_not_computed: return "chance-not-computed";
     case NoticeCode::route_not_whole: return "route-not-whole";
     case NoticeCode::clearance_too_low: return "clearance-too-low";
     case NoticeCode::terrain_not_read: return "terrain-not-read";

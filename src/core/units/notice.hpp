@@ -22,7 +22,6 @@ enum class NoticeCode {
     power_demand_high,
     power_demand_very_high,
     school_not_reached,
-    chance_not_computed,
     route_not_whole,
     clearance_too_low,
     terrain_not_read,

@@ -4,6 +4,7 @@
 
 #include "core/debrief/compare.hpp"
 #include "core/debrief/flight_account.hpp"
+#include "core/mission/homeward.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
@@ -176,7 +177,8 @@ void FlightAccountTest::schoolsTurnWhereTheirRuleIsMet() {
             const mission::Homeward homeward(plan.request, plan.conditions);
             const mission::Station there{
                 geodesy::offset({}, 250.0, turn.from_home_m.value), 90.0, turn.time_s.value, {}, 250.0};
-            const double needed_wh = homeward.from(there).energy_wh + homeward.reserve_wh(there);
+            const auto way = homeward.from(there);
+            const double needed_wh = way.energy_wh + homeward.reserve_wh(way);
             VERIFY_NEAR(turn.spare_wh.value, plan.usable_energy_wh.value - used_wh - needed_wh, 0.3);
             // 5 % of an uncalibrated sensor: of the charge, and at a steady draw of the time as well.
             VERIFY_NEAR(turn.charge_used_ah.sd, 0.05 * turn.charge_used_ah.value, 0.01 * turn.charge_used_ah.value);

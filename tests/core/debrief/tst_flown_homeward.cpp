@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "core/debrief/flown_homeward.hpp"
+#include "core/mission/homeward.hpp"
 #include "core/units/explanation.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
@@ -87,7 +88,8 @@ void FlownHomewardTest::theNeedIsThatOfThePlace() {
     const mission::Homeward homeward(plan.request, plan.conditions);
     const auto needs = [&](double from_m, double height_m, double time_s, std::optional<double> course_deg) {
         const mission::Station there{geodesy::offset({}, 250.0, from_m), height_m, time_s, {}, course_deg};
-        return homeward.from(there).energy_wh + homeward.reserve_wh(there);
+        const auto way = homeward.from(there);
+        return way.energy_wh + homeward.reserve_wh(way);
     };
     for (const auto& p : flown->points) {
         if (p.from_home_m < 2000.0 || p.from_home_m > 2950.0) continue;

@@ -484,7 +484,7 @@ void MissionsTest::rowsOfWindsBeginWithTheLaw() {
     request.weather.wind = {6.0, 270.0};
     request.weather.wind_height_m = 50.0;
     request.mission.height_m = 120.0;
-    const double law_mps = Winds(request).steady(120.0).speed_mps;
+    const double law_mps = air_column(request).steady(120.0).speed_mps;
     const double turn_m = planned(request).turn->distance_m.value;
     add_wind_height(request);
     const auto& table = request.weather.wind_table;
@@ -580,7 +580,7 @@ void MissionsTest::windThatGrowsTurnsEarlier() {
     // A wind that eases below nothing is calm, not a wind from the other side.
     request.weather.wind_growth_mps_per_h = -30.0;
     const Plan eased = planned(request);
-    const Winds winds(eased.request);
+    const auto winds = air_column(eased.request);
     QCOMPARE(winds.at(90.0, 3600.0).speed_mps, 0.0);
 }
 

@@ -105,7 +105,8 @@ void PlanTest::turnWithClimbAndDescentClosesTheBooks() {
     const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
     const double sum_wh = plan.turn->energy_used_wh.value + homeward.from(station_of(at)).energy_wh +
                           flight.landing_energy_left_wh.value;
-    VERIFY_NEAR(sum_wh, plan.usable_energy_wh.value, 1e-6);
+    // Climb and descent draw other powers than cruise, at which the pack gives a little less and more.
+    VERIFY_NEAR(sum_wh, plan.usable_energy_wh.value, 2e-3 * plan.usable_energy_wh.value);
     VERIFY_NEAR(flight.landing_energy_left_wh.value, 0.2 * plan.usable_energy_wh.value,
                 1e-3 * plan.usable_energy_wh.value);
     QVERIFY(flight.landing_charge_used_ah > plan.turn->charge_used_ah.value);
@@ -229,10 +230,18 @@ void PlanTest::sensitivitiesAreRealChanges() {
     const Plan plan = planned(sample_request());
     QVERIFY(plan.turn_sensitivities.size() >= 5);
     for (const auto& s : plan.turn_sensitivities) {
-        if (s.input != units::Quantity::wind_speed) continue;
-        PlanRequest windier = sample_request();
-        windier.weather.wind.speed_mps += s.step;
-        VERIFY_NEAR(planned(windier).turn->distance_m.value - plan.turn->distance_m.value, s.change, 1e-6);
+        PlanRequest changed = sample_request();
+        switch (s.input) {
+        case units::Quantity::wind_speed: changed.weather.wind.speed_mps += s.step; break;
+        case units::Quantity::cruise_power: changed.aircraft.cruise_power_w *= 1.0 + s.step; break;
+        case units::Quantity::usable_charge: changed.pack.capacity_factor *= 1.0 + s.step; break;
+        case units::Quantity::landing_cell_voltage: *changed.landing_cell_v += s.step; break;
+        case units::Quantity::temperature: changed.weather.temperature_c += s.step; break;
+        default: continue;
+        }
+        // They are worked out with fewer samples and tables: good for 2 % and ten metres.
+        VERIFY_NEAR(planned(changed).turn->distance_m.value - plan.turn->distance_m.value, s.change,
+                    0.02 * std::abs(s.change) + 10.0);
     }
     for (std::size_t i = 1; i < plan.turn_sensitivities.size(); ++i) {
         QVERIFY(std::abs(plan.turn_sensitivities[i].change) <= std::abs(plan.turn_sensitivities[i - 1].change));

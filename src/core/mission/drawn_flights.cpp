@@ -1,0 +1,365 @@
+#include "core/mission/drawn_flights.hpp"
+
+#include <algorithm>
+#include <cmath>
+#include <random>
+
+#include <boost/math/distributions/normal.hpp>
+#include <boost/random/normal_distribution.hpp>
+
+#include "core/units/constants.hpp"
+
+namespace sobremesa::mission {
+
+namespace {
+
+// Common practice, no source.
+constexpr double growth_sd_mps_per_h = 1.0;
+constexpr double temperature_sd_k = 2.0;
+
+/// Slower than this over ground, a drawn flight does not come home.
+constexpr double least_way_mps = 0.5;
+
+/// A growing wind is met anew so often, s.
+constexpr double wind_step_s = 300.0;
+/// Bands of a climb or descent taken as one: over so much height the wind's change is as good as straight.
+constexpr int bands_as_one = 3;
+
+/// One drawn flight on its way.
+class Flying {
+public:
+    using Flight = DrawnFlights::Flight;
+
+    Flying(const DayDraw& day, const Flight& flight, double growth_mps_per_h, double holds_mps)
+        : day_(day), flight_(flight), growth_mps_per_h_(growth_mps_per_h), holds_mps_(holds_mps),
+          turned_sine_(std::sin(units::radians(day.wind_from_deg))),
+          turned_cosine_(std::cos(units::radians(day.wind_from_deg))) {}
+
+    /// @return false where the wind does not let it
+    bool fly() {
+        const auto& legs = flight_.legs;
+        // Legs of one group share their way: what its climbs and descents do not cover, its level part does. The
+        // launch leads into the first leg, which takes over what it left or overshot.
+        double owed_m = 0.0;
+        for (std::size_t first = 0; first < legs.size();) {
+            std::size_t end = first;
+            double level_m = owed_m;
+            double planned_m = 0.0;
+            const double late_s = time_s - legs[first].begin_s;
+            for (; end < legs.size() && legs[end].group == legs[first].group; ++end) {
+                const Flight::Leg& leg = legs[end];
+                level_m += leg.ground_m;
+                if (!leg.by_time)
+                    planned_m += leg.ground_m;
+                else if (leg.ground_m > 0.0)
+                    level_m -= std::max(ground_mps(leg, leg.begin_s + late_s + 0.5 * leg.duration_s), 0.0) *
+                               leg.duration_s;
+            }
+            owed_m = planned_m > 0.0 ? 0.0 : level_m;
+            const double stretch = planned_m > 0.0 ? std::max(level_m, 0.0) / planned_m : 0.0;
+            for (std::size_t i = first; i < end; ++i) {
+                if (!(legs[i].by_time ? wait(legs[i]) : cover(legs[i], stretch * legs[i].ground_m))) return false;
+            }
+            first = end;
+        }
+        return true;
+    }
+
+    double time_s = 0.0;
+    double counted_wh = 0.0;
+
+private:
+    double met_mps(const Flight::Leg& leg, double at_s) const {
+        const double hours = at_s / units::seconds_per_hour;
+        // A wind that eases never turns round, but weaker than nothing is one from the other side.
+        return std::max(leg.wind_mps + growth_mps_per_h_ * hours, 0.0) +
+               leg.error_share * (day_.wind_mps + day_.growth_mps_per_h * hours);
+    }
+    double ground_mps(const Flight::Leg& leg, double at_s) const {
+        const double wind_mps = met_mps(leg, at_s);
+        const double cross = wind_mps * (leg.sine * turned_cosine_ + leg.cosine * turned_sine_);
+        const double along = wind_mps * (leg.cosine * turned_cosine_ - leg.sine * turned_sine_);
+        const double squared = leg.airspeed_mps * leg.airspeed_mps - cross * cross;
+        return squared > 0.0 ? std::sqrt(squared) - along : 0.0;
+    }
+    /// Who stays over a place in a wind above the airspeed is carried off.
+    bool holds(const Flight::Leg& leg) const {
+        return leg.kind != PhaseKind::loiter || std::abs(met_mps(leg, time_s)) < holds_mps_;
+    }
+    bool wait(const Flight::Leg& leg) {
+        if (!holds(leg)) return false;
+        counted_wh += leg.counted_w * leg.duration_s / units::seconds_per_hour;
+        time_s += leg.duration_s;
+        return holds(leg);
+    }
+    bool cover(const Flight::Leg& leg, double way_m) {
+        if (!(way_m > 0.0)) return true;
+        const double begin_s = time_s;
+        double mps = std::max(leg.ground_m / std::max(leg.duration_s, 1e-9), least_way_mps);
+        while (way_m > 0.0) {
+            // The wind in the middle of a step, as fast as the last one went.
+            const double step_s = std::min(wind_step_s, way_m / mps);
+            mps = ground_mps(leg, time_s + 0.5 * step_s);
+            if (mps < least_way_mps) return false;
+            const double flown_s = mps * step_s >= way_m || step_s < wind_step_s ? way_m / mps : step_s;
+            way_m -= mps * flown_s;
+            time_s += flown_s;
+            constexpr double there_m = 1e-6;
+            if (way_m < there_m) break;
+        }
+        counted_wh += leg.counted_w * (time_s - begin_s) / units::seconds_per_hour;
+        return true;
+    }
+
+    const DayDraw& day_;
+    const Flight& flight_;
+    double growth_mps_per_h_;
+    double holds_mps_;
+    double turned_sine_;
+    double turned_cosine_;
+};
+
+} // namespace
+
+DaySpread spread_of(const PlanRequest& request, const FlightConditions& conditions) {
+    DaySpread spread;
+    spread.wind_mps = request.weather.wind_sd_mps;
+    spread.wind_from_deg = request.weather.wind_from_sd_deg;
+    spread.growth_mps_per_h = growth_sd_mps_per_h;
+    spread.draw = conditions.cruise_power_w.sd / conditions.cruise_power_w.value;
+    spread.usable = battery::assumed_usable_sd;
+    spread.warmer_k = temperature_sd_k;
+    return spread;
+}
+
+std::vector<DayDraw> draw_days(const DaySpread& spread, int days, std::uint64_t seed) {
+    std::vector<DayDraw> drawn;
+    drawn.reserve(std::size_t(std::max(days, 0)));
+    for (int first = 0; first < days; first += days_in_block) {
+        std::seed_seq seeds{std::uint32_t(seed), std::uint32_t(seed >> 32), std::uint32_t(first / days_in_block)};
+        std::mt19937_64 engine(seeds);
+        // The standard leaves open how its distribution draws; this one draws the same on every machine.
+        boost::random::normal_distribution<double> normal;
+        for (int i = first; i < std::min(first + days_in_block, days); ++i) {
+            DayDraw day;
+            day.wind_mps = spread.wind_mps * normal(engine);
+            day.wind_from_deg = spread.wind_from_deg * normal(engine);
+            day.growth_mps_per_h = spread.growth_mps_per_h * normal(engine);
+            day.draw = std::max(1.0 + spread.draw * normal(engine), 0.2);
+            day.usable = std::max(1.0 + spread.usable * normal(engine), 0.1);
+            day.warmer_k = spread.warmer_k * normal(engine);
+            drawn.push_back(day);
+        }
+    }
+    return drawn;
+}
+
+DrawnFlights::DrawnFlights(const PlanRequest& request, const FlightConditions& conditions, bool to_floor)
+    : request_(request), conditions_(conditions), column_(air_column(request)) {
+    if (!to_floor) return;
+    const double landing_v = landing_cell_v(request);
+    const double floor_v = std::min(battery::traits(request.pack.chemistry).floor_cell_v, landing_v);
+    to_floor_ = std::make_shared<const flying::PackAtPowers>(
+        conditions.pack, flying::PackAtPowers::Start{conditions.start, conditions.around, floor_v},
+        flying::PackAtPowers::Powers{conditions.home_power_w.value, conditions.cruise_power_w.value});
+}
+
+DrawnFlights::Flight DrawnFlights::prepared(const std::vector<FlightLeg>& legs, double level_w,
+                                            double reserve_wh) const {
+    const flying::PackAtPowers& pack = *conditions_.at_powers;
+    Flight flight;
+    flight.level_w = level_w;
+    flight.reserve_wh = reserve_wh;
+    flight.legs.reserve(legs.size());
+    double time_s = 0.0;
+    double used_ah = 0.0;
+    double counted_wh = 0.0;
+    int merged = 0;
+    for (const FlightLeg& leg : legs) {
+        Flight::Leg in_air;
+        in_air.kind = leg.kind;
+        in_air.group = leg.group;
+        in_air.by_time = leg.by_time;
+        in_air.airspeed_mps = leg.airspeed_mps;
+        in_air.ground_m = leg.ground_m;
+        in_air.begin_s = time_s;
+        in_air.duration_s = leg.duration_s;
+        time_s += leg.duration_s;
+        used_ah = pack.charge_after_ah(leg.power_w, used_ah, leg.energy_wh);
+        const double now_wh = pack.energy_wh(level_w, used_ah);
+        in_air.counted_w =
+            leg.duration_s > 0.0 ? (now_wh - counted_wh) * units::seconds_per_hour / leg.duration_s : leg.power_w;
+        counted_wh = now_wh;
+        const auto wind = column_.steady(leg.height_m);
+        in_air.wind_mps = wind.speed_mps;
+        in_air.error_share = column_.error_share(leg.height_m);
+        const double angle = units::radians(wind.from_deg - leg.course_deg);
+        in_air.sine = std::sin(angle);
+        in_air.cosine = std::cos(angle);
+        const bool goes_on = !flight.legs.empty() && leg.by_time && leg.ground_m > 0.0 && merged < bands_as_one &&
+                             flight.legs.back().kind == leg.kind && flight.legs.back().group == leg.group;
+        merged = goes_on ? merged + 1 : 1;
+        if (goes_on)
+            flight.legs.back().add(in_air);
+        else
+            flight.legs.push_back(in_air);
+    }
+    return flight;
+}
+
+void DrawnFlights::Flight::Leg::add(const Leg& next) {
+    const double share = duration_s / (duration_s + next.duration_s);
+    for (double Leg::*mean :
+         {&Leg::airspeed_mps, &Leg::counted_w, &Leg::wind_mps, &Leg::error_share, &Leg::sine, &Leg::cosine})
+        this->*mean = share * this->*mean + (1.0 - share) * next.*mean;
+    ground_m += next.ground_m;
+    duration_s += next.duration_s;
+}
+
+double DrawnFlights::usable_wh(const flying::PackAtPowers& pack, const DayDraw& day, double level_w) const {
+    return day.usable * (pack.left_wh(level_w * day.draw, 0.0) + conditions_.usable_wh_per_kelvin * day.warmer_k);
+}
+
+DrawnFlight DrawnFlights::fly(const DayDraw& day, const Flight& flight) const {
+    Flying flying(day, flight, request_.weather.wind_growth_mps_per_h, conditions_.airspeed_out_mps);
+    const bool possible = flying.fly();
+    DrawnFlight flown;
+    flown.duration_s = flying.time_s;
+    if (!possible) {
+        flown.left_wh = -conditions_.usable_energy_wh();
+        return flown;
+    }
+    const double counted_wh = day.draw * flying.counted_wh;
+    flown.left_wh = usable_wh(*conditions_.at_powers, day, flight.level_w) - counted_wh;
+    flown.home = to_floor_ ? usable_wh(*to_floor_, day, flight.level_w) >= counted_wh : flown.left_wh >= 0.0;
+    flown.reserve_intact = flown.home && flown.left_wh >= flight.reserve_wh;
+    return flown;
+}
+
+namespace {
+
+/// Errors of the wind, in standard deviations, and how much of all days each stands for.
+struct WindError {
+    double wind = 0.0;
+    double direction = 0.0;
+    double growth = 0.0;
+    double weight = 0.0;
+};
+
+/// Gauss–Hermite quadrature over three normal distributions: five points of speed, three of direction and growth
+/// (Abramowitz & Stegun, table 25.10). Corners that stand for less than a thousandth are left out.
+std::vector<WindError> wind_errors() {
+    struct Node {
+        double at;
+        double weight;
+    };
+    static constexpr Node five[] = {{0.0, 8.0 / 15.0},
+                                    {1.3556261799742659, 0.2220759220056126},
+                                    {-1.3556261799742659, 0.2220759220056126},
+                                    {2.8569700138728056, 0.0112574113277207},
+                                    {-2.8569700138728056, 0.0112574113277207}};
+    static constexpr Node three[] = {
+        {0.0, 2.0 / 3.0}, {1.7320508075688772, 1.0 / 6.0}, {-1.7320508075688772, 1.0 / 6.0}};
+    constexpr double least_weight = 1e-3;
+    std::vector<WindError> errors;
+    double all = 0.0;
+    for (const Node& wind : five) {
+        for (const Node& direction : three) {
+            for (const Node& growth : three) {
+                const double weight = wind.weight * direction.weight * growth.weight;
+                if (weight < least_weight) continue;
+                errors.push_back({wind.at, direction.at, growth.at, weight});
+                all += weight;
+            }
+        }
+    }
+    for (WindError& error : errors) error.weight /= all;
+    return errors;
+}
+
+} // namespace
+
+double DrawnFlights::chance_of_reserve(const Flight& flight, const DaySpread& spread) const {
+    static const std::vector<WindError> errors = wind_errors();
+    const flying::PackAtPowers& pack = *conditions_.at_powers;
+    const double usable_wh = pack.left_wh(flight.level_w, 0.0);
+    constexpr double step = 0.05;
+    const double usable_per_draw_wh =
+        (pack.left_wh(flight.level_w * (1.0 + step), 0.0) - pack.left_wh(flight.level_w * (1.0 - step), 0.0)) /
+        (2.0 * step);
+    const double pack_sd_wh =
+        std::hypot(spread.usable * usable_wh, spread.warmer_k * conditions_.usable_wh_per_kelvin);
+    double chance = 0.0;
+    DayDraw day;
+    for (const WindError& error : errors) {
+        day.wind_mps = spread.wind_mps * error.wind;
+        day.wind_from_deg = spread.wind_from_deg * error.direction;
+        day.growth_mps_per_h = spread.growth_mps_per_h * error.growth;
+        Flying flying(day, flight, request_.weather.wind_growth_mps_per_h, conditions_.airspeed_out_mps);
+        if (!flying.fly()) continue;
+        const double spare_wh = usable_wh - flying.counted_wh - flight.reserve_wh;
+        const double sd_wh = std::hypot(pack_sd_wh, spread.draw * (flying.counted_wh - usable_per_draw_wh));
+        const double whole = sd_wh > 0.0       ? 0.5 * std::erfc(-spare_wh / sd_wh / std::sqrt(2.0))
+                             : spare_wh >= 0.0 ? 1.0
+                                               : 0.0;
+        chance += error.weight * whole;
+    }
+    return chance;
+}
+
+double sureness(double chance, double least_chance) {
+    static constexpr double surest = 1e-5;
+    const auto deviations = [](double p) {
+        return boost::math::quantile(boost::math::normal(), std::clamp(p, surest, 1.0 - surest));
+    };
+    return deviations(chance) - deviations(least_chance);
+}
+
+std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const FlightConditions& conditions,
+                                            const Homeward& homeward, const WayOut& out) {
+    if (out.track.size() < 2) return std::nullopt;
+    const DrawnFlights drawn(request, conditions, false);
+    const DaySpread spread = spread_of(request, conditions);
+    constexpr double no_way_home = -1.0;
+    const auto sure = [&](const OutwardPoint& point) {
+        const WayHome way = homeward.from(station_of(point));
+        // A turn from which the plan's own caution finds no way home is none.
+        if (!way.wind_allows) return no_way_home;
+        const auto flight = drawn.prepared(turned_legs(conditions, homeward, out.legs, point), way.level_w,
+                                           homeward.reserve_wh(way));
+        return sureness(drawn.chance_of_reserve(flight, spread), request.turn.least_chance);
+    };
+    // A straight way out gets less sure all along; another is looked at from place to place.
+    const bool straight = request.mission.kind == MissionKind::out_and_back ||
+                          request.mission.kind == MissionKind::farthest_point ||
+                          request.mission.kind == MissionKind::endurance;
+    const double end_m = out.track.back().distance_m;
+    const int places = straight ? 1 : 16;
+    OutwardPoint before = out.track.front();
+    double before_sure = sure(before);
+    if (before_sure < 0.0) return std::nullopt;
+    for (int i = 1; i <= places; ++i) {
+        OutwardPoint after = point_at(out.track, end_m * i / places);
+        double after_sure = sure(after);
+        if (after_sure < 0.0) {
+            // The secant, half way every third time; a metre is near enough.
+            constexpr int rounds = 12;
+            for (int round = 0; round < rounds && after.distance_m - before.distance_m > 1.0; ++round) {
+                const double share = round % 3 == 2 ? 0.5 : before_sure / (before_sure - after_sure);
+                const OutwardPoint middle = point_at(
+                    out.track, std::lerp(before.distance_m, after.distance_m, std::clamp(share, 0.02, 0.98)));
+                const double middle_sure = sure(middle);
+                (middle_sure < 0.0 ? after : before) = middle;
+                (middle_sure < 0.0 ? after_sure : before_sure) = middle_sure;
+                constexpr double near_enough = 2e-3;
+                if (std::abs(middle_sure) < near_enough) return middle;
+            }
+            return before;
+        }
+        before = after;
+        before_sure = after_sure;
+    }
+    return std::nullopt;
+}
+
+} // namespace sobremesa::mission
