@@ -83,7 +83,7 @@ Json limits_json(const mission::LimitsReport& report) {
                           {"worst", known ? or_null(check.worst) : Json(nullptr)},
                           {"allowed", known ? or_null(check.limit) : Json(nullptr)},
                           {"at_s", known ? or_null(check.time_s) : Json(nullptr)},
-                          {"clears", check.cure ? Json(mission::input_path(check.cure->input)) : Json(nullptr)},
+                          {"clears", check.cure ? Json(mission::cure_field(*check.cure)) : Json(nullptr)},
                           {"clears_it", check.cure ? or_null(check.cure->value) : Json(nullptr)}});
     }
     return checks;

@@ -97,6 +97,7 @@ void read_mission(DocumentReader& in, PlanRequest& request) {
     mission.speed_home = read_speed_rule(in, "speed_home");
     mission.airspeed_mps = in.number("airspeed_mps");
     mission.most_power_share = in.number_or("most_power_share", mission.most_power_share);
+    mission.farthest_m = in.number("farthest_m");
     mission.loiter_radius_m = in.number("loiter_radius_m");
     // Left out, turns cost what usual ones do; null, nothing.
     const auto bank = in.number("turn_bank_deg");
@@ -184,6 +185,7 @@ json mission_to_json(const PlanRequest& request) {
             {"speed_home", mission::speed_rule_word(mission.speed_home)},
             {"airspeed_mps", optional_value(mission.airspeed_mps)},
             {"most_power_share", mission.most_power_share},
+            {"farthest_m", optional_value(mission.farthest_m)},
             {"loiter_radius_m", optional_value(mission.loiter_radius_m)},
             {"turn_bank_deg", optional_value(mission.turn_bank_deg)},
             {"landing_height_m", optional_value(mission.landing_height_m)},

@@ -119,7 +119,7 @@ const json& whole_plan() {
                 {"height_m": 120, "wind_mps": 5, "wind_from_deg": 270}]},
         "mission": {"kind": "route", "bearing_deg": 265, "height_m": 90, "climb_rate_mps": 2.5, "descent_rate_mps": 1.5,
             "climb_angle_deg": 8, "climb_throttle": 0.8, "speed_out": "best-range", "speed_home": "known-cruise",
-            "airspeed_mps": 15, "most_power_share": 0.5, "loiter_radius_m": 60, "turn_bank_deg": 30,
+            "airspeed_mps": 15, "most_power_share": 0.5, "farthest_m": 9000, "loiter_radius_m": 60, "turn_bank_deg": 30,
             "landing_height_m": 20, "landing_sink_mps": 1, "height_ceiling_m": 120, "clearance_m": 30,
             "home": {"latitude_deg": 42.1, "longitude_deg": -5.2},
             "waypoints": [{"name": "a", "east_m": -1500, "north_m": 800, "height_m": 100, "loiter_min": 1},

@@ -139,7 +139,7 @@ void DocumentFieldsTest::whatDiffersInOneFieldIsNotEqual() {
                 {"height_m": 100, "wind_mps": 4, "wind_from_deg": 20}]},
         "mission": {"kind": "route", "bearing_deg": 100, "height_m": 80, "climb_rate_mps": 2, "descent_rate_mps": 1.2,
             "climb_angle_deg": 9, "climb_throttle": 0.7, "speed_out": "fixed", "speed_home": "best-range", "airspeed_mps": 13.5,
-            "most_power_share": 0.45, "loiter_radius_m": 80, "turn_bank_deg": 25, "landing_height_m": 15,
+            "most_power_share": 0.45, "farthest_m": 9000, "loiter_radius_m": 80, "turn_bank_deg": 25, "landing_height_m": 15,
             "landing_sink_mps": 0.9, "clearance_m": 35, "height_ceiling_m": 110, "terrain": "hills.tif",
             "home": {"latitude_deg": 42, "longitude_deg": -5},
             "waypoints": [{"name": "hill", "east_m": 100, "north_m": 900, "height_m": 85, "loiter_min": 2}],

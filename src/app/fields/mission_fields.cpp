@@ -182,6 +182,12 @@ std::vector<RequestField> mission_fields(const Quantities& q) {
             "mission.height_ceiling_m", MissionFieldsWords::tr("Not higher above ground than"), height, 5,
             [](const PlanRequest& r) { return r.height_ceiling_m; },
             [](PlanRequest& r, double v) { r.height_ceiling_m = v; }, MissionFieldsWords::tr("local rules decide")),
+        open_number(
+            "mission.farthest_m", MissionFieldsWords::tr("Not farther from home than"),
+            {0.001, MissionFieldsWords::tr("km"), 1}, 0.5,
+            [](const PlanRequest& r) { return r.mission.farthest_m.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.mission.farthest_m; },
+            MissionFieldsWords::tr("out and back turns there at the latest")),
         open_metres(
             "mission.loiter_radius_m", MissionFieldsWords::tr("Circles of a radius of"), height, 10,
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.loiter_radius_m; },

@@ -8,6 +8,7 @@
 #include "core/mission/winds.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
+#include "core/units/limits.hpp"
 #include "core/units/quantity.hpp"
 #include "core/units/relation.hpp"
 
@@ -55,6 +56,11 @@ units::Result<Outcome> outcome_of(const airframe::Aircraft& aircraft, const airf
     Outcome outcome;
     outcome.all_up_mass_kg =
         aircraft.mass_kg + change.extra_mass_kg + change.pack_mass_kg.value_or(flown.pack.mass_kg);
+    // No more can be taken off than there is.
+    constexpr double least_kg = 0.02;
+    constexpr double most_kg = 100.0;
+    const units::Limit limits[] = {{"extra_mass_kg", change.extra_mass_kg, least_kg - aircraft.mass_kg, most_kg}};
+    if (const auto outside = units::first_outside(limits)) return tl::unexpected(*outside);
     outcome.density_kgm3 = air->density_kgm3;
     const airframe::PowerCurve changed = changed_curve(aircraft, curve, change);
     airframe::Aircraft flies = aircraft;

@@ -99,8 +99,9 @@ void holding(const Plan& plan, std::vector<LimitCheck>& checks) {
 void whole_way(const Plan& plan, std::vector<LimitCheck>& checks) {
     const auto phases_flown = phases(plan.request);
     const bool ends = !plan.legs_out.empty() && !phases_flown.empty() && !phases_flown.back().open;
-    // A one-way flight has its landing place for that.
-    if (!ends || plan.request.mission.kind == MissionKind::one_way) return;
+    // A one-way flight has its landing place for that; an out and back goes as far as it may.
+    const MissionKind kind = plan.request.mission.kind;
+    if (!ends || (kind != MissionKind::route && kind != MissionKind::visit)) return;
     LimitCheck& check = add_check(checks, LimitKind::whole_way, Quantity::turn_distance);
     check.verdict = plan.whole ? Verdict::kept : Verdict::broken;
     check.worst = check.distance_m = plan.turn->distance_m.value;

@@ -15,9 +15,6 @@ const char* input_path(units::Quantity input) {
     case Quantity::landing_cell_voltage: return "landing.cell_voltage_v";
     case Quantity::temperature: return "weather.temperature_c";
     case Quantity::height: return "mission.height_m";
-    case Quantity::climb_rate: return "mission.climb_rate_mps";
-    case Quantity::alarm_voltage: return "supply.controller_cutoff_cell_v";
-    case Quantity::turn_distance: return "turn.distance_m";
     default: return "";
     }
 }

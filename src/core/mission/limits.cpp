@@ -25,7 +25,8 @@ class Checker {
 public:
     explicit Checker(const Plan& plan) : plan_(plan), request_(plan.request) {}
 
-    LimitsReport report() {
+    /// @param cures  tried before they are offered; else none is
+    LimitsReport report(bool cures) {
         add_pack_limits(plan_, checks_);
         add_air_limits(plan_, checks_);
         add_flyable_limits(plan_, checks_);
@@ -35,6 +36,9 @@ public:
         }
         power_demand();
         alternates();
+        for (LimitCheck& check : checks_) {
+            if (cures && check.cure) check.cure = tried_cure(check);
+        }
         std::stable_sort(checks_.begin(), checks_.end(), [](const LimitCheck& a, const LimitCheck& b) {
             static constexpr std::array<int, 4> rank = {2, 1, 0, 3}; // kept, near, broken, unknown
             return rank[std::size_t(a.verdict)] < rank[std::size_t(b.verdict)];
@@ -48,6 +52,35 @@ public:
     }
 
 private:
+    /// The cure that clears it without breaking another limit, if need be a step further than first thought.
+    std::optional<LimitCheck::Cure> tried_cure(const LimitCheck& broken) const {
+        if (broken.verdict != Verdict::broken) return broken.cure;
+        std::optional<LimitCheck::Cure> cure = broken.cure;
+        constexpr int rounds = 4;
+        for (int round = 0; round < rounds && cure; ++round) {
+            const auto plan = make_plan(with_cure(request_, *cure));
+            if (!plan || !plan->turn) return std::nullopt;
+            const LimitsReport after = Checker(*plan).report(false);
+            const auto same = std::find_if(after.checks.begin(), after.checks.end(),
+                                           [&](const LimitCheck& c) { return c.kind == broken.kind; });
+            if (same == after.checks.end() || same->verdict != Verdict::broken)
+                return breaks_another(after, broken.kind) ? std::nullopt : cure;
+            const auto next = same->cure;
+            if (!next || next->input != cure->input || next->value == cure->value) return std::nullopt;
+            cure = next;
+        }
+        return std::nullopt;
+    }
+
+    bool breaks_another(const LimitsReport& after, LimitKind cured) const {
+        return std::any_of(after.checks.begin(), after.checks.end(), [&](const LimitCheck& c) {
+            if (c.verdict != Verdict::broken || c.kind == cured) return false;
+            return std::none_of(checks_.begin(), checks_.end(), [&](const LimitCheck& before) {
+                return before.kind == c.kind && before.verdict == Verdict::broken;
+            });
+        });
+    }
+
     void power_demand() {
         LimitCheck& check = add_check(checks_, LimitKind::power_demand, Quantity::power_share);
         if (!request_.aircraft.full_power_w) return;
@@ -142,7 +175,55 @@ const char* verdict_word(Verdict verdict) {
 }
 
 LimitsReport check_limits(const Plan& plan) {
-    return Checker(plan).report();
+    return Checker(plan).report(true);
+}
+
+namespace {
+
+struct CureWay {
+    Quantity input;
+    const char* field;
+    void (*apply)(PlanRequest&, double value);
+};
+
+constexpr CureWay cure_ways[] = {
+    {Quantity::climb_rate, "mission.climb_rate_mps",
+     [](PlanRequest& r, double v) {
+         r.mission.climb_rate_mps = v;
+         r.mission.climb_angle_deg.reset();
+         r.mission.climb_throttle.reset();
+     }},
+    {Quantity::height, "mission.height_m",
+     [](PlanRequest& r, double v) {
+         // The wind stays the one that was forecast, at its own height.
+         r.weather.wind_height_m = r.weather.wind_height_m.value_or(r.mission.height_m);
+         r.mission.height_m = v;
+     }},
+    {Quantity::turn_distance, "mission.farthest_m", [](PlanRequest& r, double v) { r.mission.farthest_m = v; }},
+    {Quantity::alarm_voltage, "supply.controller_cutoff_cell_v",
+     [](PlanRequest& r, double v) { r.supply.controller_cutoff_cell_v = v; }},
+    {Quantity::landing_cell_voltage, "landing.cell_voltage_v",
+     [](PlanRequest& r, double v) { r.landing_cell_v = v; }},
+    {Quantity::temperature, "pack.start_temperature_c",
+     [](PlanRequest& r, double v) { r.pack.start_temperature_c = v; }},
+};
+
+const CureWay* way_of(const LimitCheck::Cure& cure) {
+    const auto found = std::find_if(std::begin(cure_ways), std::end(cure_ways),
+                                    [&](const CureWay& way) { return way.input == cure.input; });
+    return found == std::end(cure_ways) ? nullptr : found;
+}
+
+} // namespace
+
+const char* cure_field(const LimitCheck::Cure& cure) {
+    const CureWay* way = way_of(cure);
+    return way ? way->field : "";
+}
+
+PlanRequest with_cure(PlanRequest request, const LimitCheck::Cure& cure) {
+    if (const CureWay* way = way_of(cure)) way->apply(request, cure.value);
+    return request;
 }
 
 units::Explanation explain(const LimitCheck& check) {

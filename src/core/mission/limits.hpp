@@ -57,8 +57,8 @@ struct LimitCheck {
     double distance_m = 0.0;
     double time_s = 0.0;
     std::optional<PhaseKind> phase;
-    /// The nearest change that clears it, as a new value of one input; empty where there is none, or none is
-    /// needed.
+    /// The nearest change that clears it, as a new value of one input: made and looked at before it is offered.
+    /// Empty where there is none, or none is needed.
     struct Cure {
         units::Quantity input;
         double value = 0.0;
@@ -74,6 +74,11 @@ struct LimitsReport {
 
 /// Currents, volts and temperature along the whole flight: the pack discharged through the flight's own legs.
 LimitsReport check_limits(const Plan& plan);
+
+/// Where a cure's input stands in the plan document, as error messages name it.
+const char* cure_field(const LimitCheck::Cure& cure);
+/// A request with the change that a cure asks for.
+PlanRequest with_cure(PlanRequest request, const LimitCheck::Cure& cure);
 
 /// The answer to "why?".
 units::Explanation explain(const LimitCheck& check);

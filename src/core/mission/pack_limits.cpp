@@ -155,9 +155,11 @@ private:
             judge(supply, lowest.voltage_v, *request_.supply.least_pack_v, false, near_v * pack.series);
             place(supply, lowest);
             if (supply.verdict == Verdict::broken) {
-                supply.cure =
-                    LimitCheck::Cure{Quantity::landing_cell_voltage,
-                                     std::ceil(100.0 * *request_.supply.least_pack_v / pack.series) / 100.0};
+                // Landed at more volts, by what is missing, in hundredths.
+                const double missing_v = (*request_.supply.least_pack_v - lowest.voltage_v) / pack.series;
+                const double cell =
+                    std::max(*request_.supply.least_pack_v / pack.series, landing_cell_v(request_) + missing_v);
+                supply.cure = LimitCheck::Cure{Quantity::landing_cell_voltage, std::ceil(100.0 * cell) / 100.0};
             }
         }
     }

@@ -19,8 +19,10 @@ public:
     }
 
     void open_leg(double bearing_deg) {
-        list.push_back(
-            {PhaseKind::leg, at_, geodesy::offset(at_, bearing_deg, 1000.0), height_m_, height_m_, 0.0, true, -1});
+        constexpr double any_m = 1000.0;
+        const double way_m = mission_.farthest_m.value_or(any_m);
+        list.push_back({PhaseKind::leg, at_, geodesy::offset(at_, bearing_deg, way_m), height_m_, height_m_, 0.0,
+                        !mission_.farthest_m, -1});
     }
 
     void to_waypoint(const Waypoint& point, int index) {

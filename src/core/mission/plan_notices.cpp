@@ -217,7 +217,9 @@ void judge_route(Plan& plan) {
     const PlanRequest& request = plan.request;
     GroundBelow(plan).look();
     const bool ends = !plan.legs_out.empty() && !phases(request).back().open;
-    if (ends && !plan.whole && plan.turn) {
+    const bool straight =
+        request.mission.kind == MissionKind::out_and_back || request.mission.kind == MissionKind::farthest_point;
+    if (ends && !straight && !plan.whole && plan.turn) {
         add_notice(plan, NoticeCode::route_not_whole, Severity::warning,
                    {{"distance_m", plan.turn->distance_m.value},
                     {"leg", double(outward_at(plan, plan.turn->distance_m.value).phase)}});

@@ -59,7 +59,7 @@ bool operator==(const Mission& a, const Mission& b) {
     const auto all = [](const Mission& m) {
         return std::tie(m.bearing_deg, m.height_m, m.climb_rate_mps, m.descent_rate_mps, m.kind, m.climb_angle_deg,
                         m.climb_throttle, m.waypoints, m.alternates, m.speed_out, m.speed_home, m.airspeed_mps,
-                        m.most_power_share, m.loiter_radius_m, m.turn_bank_deg, m.landing_height_m,
+                        m.most_power_share, m.farthest_m, m.loiter_radius_m, m.turn_bank_deg, m.landing_height_m,
                         m.landing_sink_mps, m.home, m.terrain_file, m.clearance_m);
     };
     return all(a) == all(b);
@@ -191,6 +191,7 @@ units::Result<PlanRequest> checked(PlanRequest request) {
         {"mission.climb_throttle", request.mission.climb_throttle.value_or(0.8), 0.05, 1},
         {"mission.airspeed_mps", request.mission.airspeed_mps.value_or(10.0), 1, 120},
         {"mission.most_power_share", request.mission.most_power_share, 0.05, 1},
+        {"mission.farthest_m", request.mission.farthest_m.value_or(1000.0), 50, 500000},
         {"mission.loiter_radius_m", request.mission.loiter_radius_m.value_or(100.0), 2, 20000},
         {"mission.turn_bank_deg", request.mission.turn_bank_deg.value_or(30.0), 1, 75},
         {"mission.landing_height_m", request.mission.landing_height_m.value_or(0.0), 0, 500},

@@ -79,6 +79,8 @@ struct Mission {
     SpeedRule speed_home = SpeedRule::known_cruise;
     std::optional<double> airspeed_mps;
     double most_power_share = 0.5;
+    /// Out and back: turns there at the latest, m from home. Empty: as far as the rules of turning allow.
+    std::optional<double> farthest_m;
     /// Radius of circles while loitering: its bank costs. Empty: wide ones.
     std::optional<double> loiter_radius_m;
     /// Bank of the turns from leg to leg and for home, degrees (common practice). Empty: turns cost nothing.

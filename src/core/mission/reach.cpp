@@ -243,6 +243,7 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
     }
     const auto turned = flight.turned(turn_s, ridge_m);
     double turn_m = turned.distance_m;
+    if (request.mission.farthest_m) turn_m = std::min(turn_m, *request.mission.farthest_m);
     if (ground.blocked_m() && *ground.blocked_m() < turn_m) {
         turn_m = *ground.blocked_m();
         point.ended_by_terrain = true;

@@ -139,6 +139,11 @@ void WhatIfTest::theCameraOffHelps() {
     QVERIFY(after->cruise_power_w.value < before->cruise_power_w.value - 3.0);
     QVERIFY(after->endurance_s.value > before->endurance_s.value);
     QVERIFY(after->range_m->value > before->range_m->value);
+    // No more than there is.
+    off.extra_mass_kg = -0.7;
+    const auto nothing = matching::outcome_of(aircraft, fit->curve, flown(pack, 2.8), off);
+    QVERIFY(!nothing);
+    QCOMPARE(nothing.error().where.field, std::string("extra_mass_kg"));
 }
 
 void WhatIfTest::highAndHotTakesAWingFaster() {
