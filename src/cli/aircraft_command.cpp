@@ -195,7 +195,7 @@ Json fit_json(const session::Lessons& lessons) {
 
 Json backtest_json(const learning::Backtest& test) {
     Json rows = Json::array();
-    for (const auto& row : test.rows)
+    for (const auto& row : test.rows) {
         rows.push_back({{"flight", row.flight_id},
                         {"from_flights", row.from_flights},
                         {"forecast_wh", row.forecast_wh.value},
@@ -206,6 +206,7 @@ Json backtest_json(const learning::Backtest& test) {
                         {"minutes_off_per_hour", row.minutes_off_per_hour},
                         {"off", row.off},
                         {"inside_90", row.inside}});
+    }
     const bool any = test.rows.size() > 1;
     return {{"rows", rows},
             {"bias", any ? or_null(test.bias.value) : Json(nullptr)},
@@ -288,13 +289,14 @@ int aircraft(const AircraftOptions& options, std::ostream& out, std::ostream& er
     const auto room = matching::headroom(bare, curve, as);
     Json go = nullptr;
     if (options.wanted_ground_mps) {
-        if (const auto answer = airframe::go_or_no_go(bare, curve, question, *options.wanted_ground_mps))
+        if (const auto answer = airframe::go_or_no_go(bare, curve, question, *options.wanted_ground_mps)) {
             go = {{"wanted_ground_mps", *options.wanted_ground_mps},
                   {"airspeed_mps", answer->airspeed_mps},
                   {"power_share", answer->power_share.value},
                   {"power_share_sd", answer->power_share.sd},
                   {"go", answer->go},
                   {"most_head_wind_mps", answer->most_head_wind_mps}};
+        }
     }
     if (options.json) {
         out << Json{{"aircraft", bare.name},

@@ -193,10 +193,11 @@ private:
                                           {"channel", std::string(telemetry::channel_word(column.channel))}}});
             }
         }
-        if (unused > most_named)
+        if (unused > most_named) {
             head_.notices.push_back({units::NoticeCode::column_not_understood,
                                      units::Severity::note,
                                      {{"column", std::string()}, {"more", double(unused - most_named)}}});
+        }
     }
 
     /// Unused columns named one by one; of ten thousand nobody reads the names.

@@ -187,11 +187,12 @@ private:
                 return other.second.kind == LogColumn::Kind::number && other.second.channel == column.channel;
             });
             if (!number || taken) column.kind = LogColumn::Kind::ignored;
-            if (column.kind == LogColumn::Kind::number && column.unit_assumed)
+            if (column.kind == LogColumn::Kind::number && column.unit_assumed) {
                 log_.notices.push_back(
                     {units::NoticeCode::unit_assumed,
                      units::Severity::note,
                      {{"column", name}, {"channel", std::string(channel_word(column.channel))}}});
+            }
             if (column.kind == LogColumn::Kind::ignored)
                 log_.notices.push_back(
                     {units::NoticeCode::column_not_understood, units::Severity::note, {{"column", name}}});

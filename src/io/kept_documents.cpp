@@ -175,11 +175,12 @@ std::string json_from(const telemetry::LogSummary& summary) {
     json document = {{"duration_s", summary.duration_s}, {"gap_time_s", summary.energy.gap_time_s}};
     each_figure(summary, [&](const char* key, const auto& value) { document[key] = estimate(value); });
     each_plain_figure(summary, [&](const char* key, const auto& value) { document[key] = optional_value(value); });
-    if (summary.idle)
+    if (summary.idle) {
         document["idle"] = {{"current_a", summary.idle->current_a.value},
                             {"current_sd_a", summary.idle->current_a.sd},
                             {"voltage_v", summary.idle->voltage_v},
                             {"seconds", summary.idle->seconds}};
+    }
     document["level"] = json::array();
     for (const auto& point : summary.level) document["level"].push_back(point_to_json(point));
     document["climbs"] = json::array();

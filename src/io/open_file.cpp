@@ -2,6 +2,7 @@
 
 #include <array>
 #include <cerrno>
+#include <cstdint>
 #include <cstring>
 #include <optional>
 #include <vector>
@@ -70,7 +71,7 @@ bool write_all(int descriptor, const char* bytes, std::size_t count) {
 /// cost the flight.
 bool transcode(int from, int to, const char* encoding) {
     const iconv_t converter = ::iconv_open("UTF-8", encoding);
-    if (converter == iconv_t(-1)) return false;
+    if (reinterpret_cast<std::intptr_t>(converter) == -1) return false;
     std::vector<char> in(std::size_t(1) << 16);
     std::vector<char> out(2 * in.size());
     std::size_t kept = 0;
@@ -104,7 +105,7 @@ bool transcode(int from, int to, const char* encoding) {
 } // namespace
 
 units::Result<int> open_text_for_reading(const std::string& path, std::uint64_t& size_bytes) {
-    const auto opened = open_for_reading(path, size_bytes);
+    auto opened = open_for_reading(path, size_bytes);
     if (!opened) return opened;
     const char* const encoding = utf16_name(*opened);
     if (!encoding) return opened;

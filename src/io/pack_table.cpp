@@ -38,8 +38,8 @@ std::optional<units::Error> unreadable(const std::string& cell, const char* allo
     return units::Error{ErrorCode::word_unknown, {}, {{"word", cell}, {"allowed", std::string(allowed)}}};
 }
 
-Column number(const char* name, bool needed, double scale, std::function<void(Pack&, double)> set,
-              std::function<std::optional<double>(const Pack&)> get) {
+Column number(const char* name, bool needed, double scale, const std::function<void(Pack&, double)>& set,
+              const std::function<std::optional<double>(const Pack&)>& get) {
     return {name, needed,
             [scale, set](Pack& pack, const std::string& cell) -> std::optional<units::Error> {
                 const auto value = number_from_text(cell);

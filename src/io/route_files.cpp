@@ -37,10 +37,11 @@ public:
         const auto done =
             format == RouteFormat::geojson || (!format && braces) ? read_geojson(*text) : read_xml(*text);
         if (!done) return tl::unexpected(done.error());
-        if (impossible_)
+        if (impossible_) {
             return units::failure(
                 ErrorCode::position_impossible, in_file(path_),
                 {{"latitude", impossible_->latitude_deg}, {"longitude", impossible_->longitude_deg}});
+        }
         if (file_.points.empty()) std::swap(file_.points, file_.places);
         if (file_.points.empty() || file_.points.size() > most_points)
             return units::failure(ErrorCode::no_route, in_file(path_));
@@ -71,10 +72,11 @@ private:
             read_gpx(gpx);
         else if (const auto kml = document.child("kml"))
             read_kml(kml);
-        else
+        else {
             return units::failure(
                 ErrorCode::format_unknown, in_file(path_),
                 {{"found", std::string(document.first_child().name())}, {"wanted", std::string("gpx, kml")}});
+        }
         return {};
     }
 
@@ -297,10 +299,11 @@ std::string geojson_text(const RouteFile& route) {
     features.push_back({{"type", "Feature"},
                         {"properties", {{"name", route.name}, {"names", names}}},
                         {"geometry", {{"type", "LineString"}, {"coordinates", line}}}});
-    for (const auto& place : route.places)
+    for (const auto& place : route.places) {
         features.push_back({{"type", "Feature"},
                             {"properties", {{"name", place.name}}},
                             {"geometry", {{"type", "Point"}, {"coordinates", position(place)}}}});
+    }
     return ordered_json{{"type", "FeatureCollection"}, {"features", features}}.dump(1) + "\n";
 }
 

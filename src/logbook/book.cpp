@@ -378,10 +378,11 @@ units::Result<BookCheck> Book::check(const std::stop_token& stop, const std::fun
         if (record.kind != Kind::desk) highest = std::max(highest, record.id);
     }
     // A number that is given twice lets a flight point to another pack than it flew.
-    if (highest > check.contents.last_id)
+    if (highest > check.contents.last_id) {
         check.damage.push_back({units::ErrorCode::count_behind,
                                 {path(), {}, {}, {}},
                                 {{"count", double(check.contents.last_id)}, {"highest", double(highest)}}});
+    }
 
     std::vector<std::int64_t> logs;
     {

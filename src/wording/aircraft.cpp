@@ -54,11 +54,12 @@ QString price_sentence(const airframe::PowerCurve& curve, const airframe::SpeedQ
     const QString takes = q.text(Quantity::energy_per_distance, {speed.energy_wh_per_m.value, 0.0});
     const QString more = written(std::abs(per_unit), 0.0, {energy.factor, energy.unit, 3});
     constexpr double nothing = 0.0005;
-    if (std::abs(per_unit) * energy.factor < nothing)
+    if (std::abs(per_unit) * energy.factor < nothing) {
         return AircraftWords::tr(
                    "At %1: %2 over ground, %3 for the way. This is where the way is longest; drag the ring, or "
                    "use ← →, to see what hurry costs.")
             .arg(q.speed(airspeed_mps), q.speed(speed.ground_speed_mps), takes);
+    }
     return (per_unit >= 0.0
                 ? AircraftWords::tr(
                       "At %1: %2 over ground, %3 for the way. One %4 more costs %5. Drag the ring, or use ← →.")
@@ -104,10 +105,11 @@ QString mass_sentence(const airframe::Aircraft& aircraft, const battery::Pack& p
     const auto shares = airframe::mass_build_up(aircraft);
     if (shares.size() > 1) {
         QStringList parts;
-        for (const auto& share : shares)
+        for (const auto& share : shares) {
             parts << AircraftWords::tr("%1 %2", "part, its mass")
                          .arg(share.name.empty() ? AircraftWords::tr("frame") : QString::fromStdString(share.name),
                               mass(share.mass_kg));
+        }
         return AircraftWords::tr("With the pack of the plan on the table: %1 all up. %2, pack %3 or %4 of it.")
             .arg(mass(all), parts.join(AircraftWords::tr(", ")), mass(pack.mass_kg), q.share(pack.mass_kg / all));
     }
@@ -121,17 +123,19 @@ QString taught_sentence(const learning::CurveFit& fit, const std::optional<airfr
         fit.outliers.empty()
             ? QString()
             : AircraftWords::tr(" %1 of them stand apart and hardly count.").arg(fit.outliers.size());
-    if (flights == 0)
+    if (flights == 0) {
         return AircraftWords::tr(
             "No filed flight of it shows level flight in a known wind yet: the curve is its known cruise "
             "and physics. File a flight with a full turn in it.");
+    }
     const QString scatter = q.share(fit.curve.scatter);
-    if (!carried)
+    if (!carried) {
         return AircraftWords::tr(
                    "%1 flights draw this curve; from day to day they scatter by %2.%3 The aircraft itself still "
                    "carries its known cruise only.")
             .arg(flights)
             .arg(scatter, apart);
+    }
     return carried->flights == fit.curve.flights
                ? AircraftWords::tr(
                      "The aircraft carries the curve of its %1 flights; from day to day they scatter by %2.%3")
@@ -155,20 +159,21 @@ QString unknown_sentence(const learning::CurveFit& fit, bool stall_known, const 
     const QString figure =
         AircraftWords::tr("%1 %2", "a figure and its error")
             .arg(written(efficiency.value, efficiency.sd, bare), written_error(efficiency.sd, bare));
-    if (climbing.climbs == 0)
+    if (climbing.climbs == 0) {
         lines << AircraftWords::tr(
                      "What a climb costs is assumed (efficiency %1); a climb of half a minute would tell.")
                      .arg(figure);
-    else if (climbing.slope_known)
+    } else if (climbing.slope_known) {
         lines << (climbing.per_mps < 0.0
                       ? AircraftWords::tr("Climbs show an efficiency of %1 at %2, and %3 less for each %4 faster.")
                       : AircraftWords::tr("Climbs show an efficiency of %1 at %2, and %3 more for each %4 faster."))
                      .arg(figure, q.speed(climbing.reference_airspeed_mps),
                           written(std::abs(climbing.per_mps), 0.0, {1.0, {}, 3, false}), q.speed(1.0));
-    else
+    } else {
         lines << AircraftWords::tr(
                      "Climbs show an efficiency of %1 at %2; climbs at other speeds would tell how it changes.")
                      .arg(figure, q.speed(climbing.reference_airspeed_mps));
+    }
     const auto assumed = [&](std::size_t part) {
         return std::find(fit.assumed_parts.begin(), fit.assumed_parts.end(), part) != fit.assumed_parts.end();
     };
@@ -203,21 +208,23 @@ QString headroom_sentence(const std::optional<matching::Headroom>& headroom, con
         return AircraftWords::tr("%1 and %2", "volts a cell, minutes")
             .arg(written(point.cell_v, 0.0, q.notation(Quantity::landing_cell_voltage)), q.duration(point.time_s));
     };
-    if (headroom->level_ends)
+    if (headroom->level_ends) {
         lines << AircraftWords::tr("Full throttle holds level flight until <b>%1</b>.")
                      .arg(at(*headroom->level_ends));
-    else
+    } else {
         lines << AircraftWords::tr("Full throttle holds level flight until landing.");
+    }
     if (headroom->climb_ends)
         lines << AircraftWords::tr("The climb of the plan is possible until %1.").arg(at(*headroom->climb_ends));
     lines << AircraftWords::tr("Launched at %1 throttle it climbs %2, at %3.")
                  .arg(q.share(matching::launch_duty),
                       q.text(Quantity::climb_rate, {headroom->launch_climb_mps, 0.0}),
                       written(headroom->launch_angle_deg, 0.0, {1.0, AircraftWords::tr("°"), 0, false}));
-    if (headroom->throttle_cap)
+    if (headroom->throttle_cap) {
         lines << AircraftWords::tr(
                      "On a full pack hold the throttle at <b>%1</b>: more is above what the controllers bear.")
                      .arg(q.share(*headroom->throttle_cap));
+    }
     return lines.join(QLatin1Char(' '));
 }
 
@@ -271,10 +278,11 @@ QString backtest_sentence(const learning::Backtest& test) {
     const Quantities q;
     const auto forecasts =
         std::count_if(test.rows.begin(), test.rows.end(), [](const auto& row) { return row.from_flights > 0; });
-    if (forecasts == 0)
+    if (forecasts == 0) {
         return AircraftWords::tr(
             "A forecast wants a flight before the one that is forecast: file two, and see here how well the "
             "first foretold the second.");
+    }
     const QString bias =
         std::abs(test.bias.value) < 0.005 ? AircraftWords::tr("neither too hopeful nor too careful")
         : test.bias.value < 0.0           ? AircraftWords::tr("%1 too hopeful").arg(q.share(-test.bias.value))

@@ -123,17 +123,18 @@ QString calibration_sentence(const telemetry::Calibration& c, telemetry::ScaleCo
     if (std::abs(off) > c.reads.sd) {
         const bool divides = convention == telemetry::ScaleConvention::divides;
         const QString amount = written(std::abs(off), c.reads.sd, percent);
-        if (off > 0.0)
+        if (off > 0.0) {
             reads = divides
                         ? FindingsWords::tr("The sensor reads %1 too high: a scale that divides has to grow.")
                               .arg(amount)
                         : FindingsWords::tr("The sensor reads %1 too high: a scale that multiplies has to shrink.")
                               .arg(amount);
-        else
+        } else {
             reads = divides ? FindingsWords::tr("The sensor reads %1 too low: a scale that divides has to shrink.")
                                   .arg(amount)
                             : FindingsWords::tr("The sensor reads %1 too low: a scale that multiplies has to grow.")
                                   .arg(amount);
+        }
     }
     const QString more =
         c.more_flights == 0
@@ -157,10 +158,11 @@ QString offset_sentence(const telemetry::SensorOffset& offset, bool electronics_
             .arg(both(offset.read_a))
             .arg(offset.flights)
             .arg(both(offset.really_a));
-    if (!electronics_known)
+    if (!electronics_known) {
         return FindingsWords::tr(
                    "%1 That draw is assumed: list the electronics in Fleet, and its offset can be told.")
             .arg(read);
+    }
     if (!offset.matters()) return FindingsWords::tr("%1 No offset can be told from that.").arg(read);
     const double hour_mah = std::abs(offset.offset_a.value) * units::milliamp_hours_per_amp_hour;
     const Notation mah{1.0, FindingsWords::tr("mAh"), 0};
@@ -188,10 +190,11 @@ QString health_sentence(const battery::Health& health) {
     QString words;
     if (health.capacity) {
         words = FindingsWords::tr("A full recharge is <b>%1</b> of the label.").arg(share(health.capacity->now));
-        if (health.cycles_left)
+        if (health.cycles_left) {
             words = FindingsWords::tr("%1 At this pace it is at four fifths after some <b>%2</b> full cycles more.",
                                       "sentence, cycles")
                         .arg(words, written(health.cycles_left->value, health.cycles_left->sd, {1.0, {}, 0}));
+        }
     }
     if (health.resistance) {
         const QString ohm = FindingsWords::tr("A cell has <b>%1</b> (%2).", "resistance, error")

@@ -49,7 +49,7 @@ QString no_turn(const mission::Plan& plan, const Quantities& quantities) {
 
 /// What is used at the turn, in the pilot's leading quantity. On-screen counters count mAh: it is never left out.
 QString used_at_turn(const mission::Plan& plan, const Quantities& q) {
-    const QString charge = q.charge(plan.turn->charge_used_ah.value);
+    QString charge = q.charge(plan.turn->charge_used_ah.value);
     if (q.choice().lead == UnitChoice::Lead::charge) return charge;
     return SentencesWords::tr("%1 (%2)", "energy, charge").arg(q.energy(plan.turn->energy_used_wh.value), charge);
 }
@@ -61,10 +61,11 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
     const QString left = q.energy(plan.flight->landing_energy_left_wh.value);
     const double above_wh = plan.flight->landing_energy_left_wh.value -
                             mission::outward_at(plan, plan.turn->distance_m.value).reserve_wh;
-    if (plan.whole && plan.request.mission.kind == mission::MissionKind::one_way)
+    if (plan.whole && plan.request.mission.kind == mission::MissionKind::one_way) {
         return SentencesWords::tr(
                    "The way is flown whole: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> left.")
             .arg(q.distance(plan.flight->ground_m), time, left);
+    }
     if (plan.whole) {
         return SentencesWords::tr(
                    "The route is flown whole: <b>%1</b> in <b>%2</b>, home with <b>%3</b> left, <b>%4</b> more "
@@ -237,10 +238,11 @@ QString flown_sentence(const debrief::FlownHomeward& flown, const Quantities& q)
     const double spare = flown.least_spare_wh();
     const QString when = q.duration(flown.least.time_s);
     const QString where = q.distance(flown.least.from_home_m);
-    if (spare < 0.0)
+    if (spare < 0.0) {
         return SentencesWords::tr(
                    "flown over the forecast: %1 short of the way home and its reserve after %2, at %3")
             .arg(q.energy(-spare), when, where);
+    }
     return SentencesWords::tr("flown over the forecast: never less than %1 to spare, after %2 at %3")
         .arg(q.energy(spare), when, where);
 }

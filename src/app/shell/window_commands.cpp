@@ -246,7 +246,7 @@ void MainWindow::makeViewCommands() {
                          [] { Look::instance().setTheme(field_theme()); });
     commands_->separate();
     commands_->add("themeAction", tr("Next look"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] {
-        const auto themes = all_themes();
+        const auto& themes = all_themes();
         const auto at = std::find(themes.begin(), themes.end(), &Look::instance().theme());
         const auto next = std::size_t(at - themes.begin() + 1) % themes.size();
         Look::instance().setTheme(*themes[next]);

@@ -255,14 +255,15 @@ void MainWindow::backUpBook(const QString& path) {
             const auto held_up = int(desk_.keeper().heldUp());
             if (!done)
                 say(done.error());
-            else if (held_up > 0)
+            else if (held_up > 0) {
                 messages_->showTrouble(
                     tr("Backed up to %1, with every log, but without %n change(s) that could not be written to the "
                        "logbook yet.",
                        nullptr, held_up)
                         .arg(path));
-            else
+            } else {
                 messages_->showNote(tr("Backed up to %1, with every log.").arg(path));
+            }
         });
 }
 
@@ -328,14 +329,15 @@ void MainWindow::exportBook(const QString& folder) {
             exporting_.clear();
             if (!done)
                 say(done.error());
-            else if (!done->empty())
+            else if (!done->empty()) {
                 messages_->showTrouble(tr("Exported to %1, except what is damaged (found: %2). The first: %3")
                                            .arg(folder)
                                            .arg(done->size())
                                            .arg(wording::message(done->front())));
-            else
+            } else {
                 messages_->showNote(
                     tr("Exported to %1: book.json, a CSV for each shelf, and the logs.").arg(folder));
+            }
         });
 }
 

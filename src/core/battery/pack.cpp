@@ -132,10 +132,11 @@ units::Result<Pack> checked(Pack pack) {
                                      {"pack.rate_table.charge_ah", row.charge_ah, 1e-3, 100}};
         if (auto error = units::first_outside(rows)) return tl::unexpected(*error);
         // Labels are honest to a few per cent; twice the label is the row of another thing.
-        if (row.charge_ah > most_over_label * pack.cell_capacity_ah)
+        if (row.charge_ah > most_over_label * pack.cell_capacity_ah) {
             return units::failure(units::ErrorCode::rate_table_above_label,
                                   {{}, {}, {}, "pack.rate_table.charge_ah"},
                                   {{"charge_ah", row.charge_ah}, {"rated_ah", pack.cell_capacity_ah}});
+        }
     }
     // A curve has one charge at each current.
     for (std::size_t i = 0; i < pack.rate_table.size(); ++i) {

@@ -130,16 +130,18 @@ std::optional<units::Explanation> explain(const Remaining& remaining, const Land
     why.value = *remaining.share;
     why.relation = units::Relation::combined_by_variances;
     why.source = units::Source::common_practice;
-    if (evidence.counted_ah)
+    if (evidence.counted_ah) {
         why.inputs.push_back({Quantity::counted_charge,
                               {*evidence.counted_ah, *evidence.counted_ah * evidence.counted_relative_sd},
                               Origin::measured});
+    }
     if (evidence.rested_cell_v)
         why.inputs.push_back({Quantity::rested_cell_voltage, {*evidence.rested_cell_v, meter_sd_v}, Origin::given});
-    if (evidence.recharged_ah)
+    if (evidence.recharged_ah) {
         why.inputs.push_back({Quantity::recharged_charge,
                               {*evidence.recharged_ah, *evidence.recharged_ah * charger_relative_sd},
                               Origin::given});
+    }
     return why;
 }
 

@@ -38,10 +38,11 @@ private:
         out_.north_m = terrain.south_m + out_.step_m * (out_.rows - 1);
         heights_.reserve(std::size_t(out_.columns) * std::size_t(out_.rows));
         for (int j = 0; j < out_.rows; ++j) {
-            for (int i = 0; i < out_.columns; ++i)
+            for (int i = 0; i < out_.columns; ++i) {
                 heights_.push_back(
                     terrain.height_m[std::size_t((out_.rows - 1 - j) * stride) * std::size_t(terrain.columns) +
                                      std::size_t(i * stride)]);
+            }
         }
     }
 

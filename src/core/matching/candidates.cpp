@@ -87,6 +87,7 @@ void mark_frontier(std::vector<Match>& matches) {
 
 std::vector<Candidate> candidates_of(const std::vector<battery::Pack>& packs) {
     std::vector<Candidate> candidates;
+    candidates.reserve(packs.size());
     for (const battery::Pack& pack : packs)
         candidates.push_back({pack, std::make_shared<const battery::PackModel>(pack)});
     return candidates;

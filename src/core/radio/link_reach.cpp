@@ -81,6 +81,7 @@ double worst_below(const std::vector<Part>& all, const Line& line) {
     std::vector<double> below;
     for (const Part& part : all) {
         std::vector<double> off;
+        off.reserve(part.readings.size());
         for (const Point& p : part.readings) off.push_back(p.y - line.at_mean - line.slope * (p.x - line.mean_x));
         below.push_back(units::quantile(off, worst));
     }
@@ -121,6 +122,7 @@ std::optional<LinkReach> link_reach(LinkKind kind, const std::vector<LinkReading
     const auto all = parts_of(readings, signal);
     if (all.size() < least_parts) return std::nullopt;
     std::vector<Point> points;
+    points.reserve(all.size());
     for (const Part& part : all) points.push_back(part.middle);
     LinkReach reach;
     reach.kind = kind;

@@ -102,10 +102,11 @@ void mark_stuck(CleanLog& log, Channel channel, const Add& add) {
             add(SetAsideReason::stuck_sensor, i);
         }
     }
-    if (together_s > 0.0)
+    if (together_s > 0.0) {
         log.notices.push_back({units::NoticeCode::sensor_stuck,
                                units::Severity::warning,
                                {{"channel", std::string(channel_word(channel))}, {"stuck_s", together_s}}});
+    }
 }
 
 void list_saturated(CleanLog& log, const Add& add) {

@@ -577,11 +577,12 @@ void DebriefPlace::showParts() {
     parts_->clear();
     parts_->setVisible(flights.size() > 1);
     const auto& q = Look::instance().quantities();
-    for (std::size_t i = 0; i < flights.size(); ++i)
+    for (std::size_t i = 0; i < flights.size(); ++i) {
         parts_->addItem(tr("flight %1 of %2, %3", "number, of how many, how long")
                             .arg(i + 1)
                             .arg(flights.size())
                             .arg(q.duration(flights[i].end_s - flights[i].start_s)));
+    }
     parts_->setCurrentIndex(int(debrief->clean.part));
     // Only a CSV has columns that can be something else.
     const auto format = io::log_format(debrief->path.toStdString());

@@ -44,7 +44,7 @@ public:
 
     /// A head that stands at the right makes room for the sort arrow, which stands there too.
     QVariant headerData(int section, Qt::Orientation orientation, int role) const override {
-        const QVariant data = QSortFilterProxyModel::headerData(section, orientation, role);
+        QVariant data = QSortFilterProxyModel::headerData(section, orientation, role);
         if (role != Qt::DisplayRole || orientation != Qt::Horizontal || section != sortColumn()) return data;
         const int alignment =
             QSortFilterProxyModel::headerData(section, orientation, Qt::TextAlignmentRole).toInt();

@@ -20,6 +20,7 @@ struct ShelfWords {
 template <class Shelved>
 std::vector<Id> ids_of(const std::map<Id, Shelved>& shelf) {
     std::vector<Id> ids;
+    ids.reserve(shelf.size());
     for (const auto& [id, kept] : shelf) ids.push_back(id);
     return ids;
 }
@@ -33,7 +34,7 @@ std::string free_name(const std::map<Id, Shelved>& shelf, const std::string& wan
     };
     if (!wanted.empty() && !taken(wanted)) return wanted;
     for (int n = 2;; ++n) {
-        const std::string text = wanted + " (" + logbook::digits(n) + ")";
+        std::string text = wanted + " (" + logbook::digits(n) + ")";
         if (!taken(text)) return text;
     }
 }
