@@ -351,6 +351,8 @@ int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
     for (const auto& callout : sheet->callouts) {
         callouts.push_back({{"share_used", callout.share_used},
                             {"charge_used_ah", callout.charge_used_ah},
+                            {"set_ah", callout.set_ah},
+                            {"charge_left_ah", callout.charge_left_ah},
                             {"cell_voltage_v", callout.cell_v}});
     }
     Json turns = Json::array();
@@ -365,11 +367,14 @@ int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
                  {{"capacity_to_enter_ah", sheet->capacity_to_enter_ah},
                   {"rated_ah", sheet->rated_ah},
                   {"turn_ah", or_null(sheet->turn_ah)},
+                  {"turn_set_ah", or_null(sheet->turn_set_ah)},
                   {"turn_time_s", or_null(sheet->turn_time_s)},
                   {"reserve_ah", sheet->reserve_ah},
                   {"warning_cell_voltage_v", sheet->warning_cell_v},
                   {"landing_cell_voltage_v", sheet->landing_cell_v},
+                  {"warning_delay_s", sheet->warning_delay_s},
                   {"current_a", sheet->current_a},
+                  {"current_is_limited", sheet->current_is_limited},
                   {"cutoff_cell_voltage_v", sheet->cutoff_cell_v},
                   {"callouts", callouts}}},
                 {"turn_unless", turns}}

@@ -36,7 +36,7 @@ void read_weather(DocumentReader& in, mission::Weather& weather) {
     weather.wind_height_m = in.number("wind_height_m");
     weather.wind_sd_mps = in.number_or("wind_sd_mps", weather.wind_sd_mps);
     weather.home_wind_factor = in.number_or("home_wind_factor", weather.home_wind_factor);
-    weather.gust_mps = in.number_or("gust_mps", weather.gust_mps);
+    weather.gust_mps = in.number("gust_mps");
     weather.temperature_c = in.number_or("temperature_c", weather.temperature_c);
     weather.field_elevation_m = in.number_or("field_elevation_m", weather.field_elevation_m);
     weather.wind_exponent = in.number_or("wind_exponent", weather.wind_exponent);
@@ -302,7 +302,7 @@ json request_to_json(const PlanRequest& request) {
               {"wind_height_m", optional_value(weather.wind_height_m)},
               {"wind_sd_mps", weather.wind_sd_mps},
               {"home_wind_factor", weather.home_wind_factor},
-              {"gust_mps", weather.gust_mps},
+              {"gust_mps", optional_value(weather.gust_mps)},
               {"temperature_c", weather.temperature_c},
               {"field_elevation_m", weather.field_elevation_m},
               {"wind_exponent", weather.wind_exponent},

@@ -537,10 +537,25 @@ void Desk::choosePlanPack(Id pack_id) {
     book::KeptPlan plan = shelves_.plans.at(*open_plan_);
     // The landing voltage goes with the chemistry: keeping the old one is the classic mistake.
     if (plan.request.pack.chemistry != found->second.pack.chemistry) plan.request.landing_cell_v.reset();
+    std::vector<RecordChange> changes;
+    // The known cruise was flown with the pack before: the mass that it refers to stays, or a heavier pack would cost
+    // nothing.
+    airframe::Aircraft& aircraft = plan.request.aircraft;
+    const mission::PlanRequest before = current(plan);
+    if (!before.aircraft.cruise_all_up_mass_kg && before.pack.mass_kg != found->second.pack.mass_kg) {
+        aircraft = before.aircraft;
+        aircraft.cruise_all_up_mass_kg = mission::all_up_mass_kg(before);
+        const auto shelved = plan.aircraft_id ? shelves_.aircraft.find(*plan.aircraft_id) : shelves_.aircraft.end();
+        if (shelved != shelves_.aircraft.end()) {
+            book::KeptAircraft kept = shelved->second;
+            kept.aircraft = aircraft;
+            changes.push_back({Kind::aircraft, shelved->first, io::json_from(shelved->second), io::json_from(kept)});
+        }
+    }
     plan.pack_id = pack_id;
     plan.request.pack = found->second.pack;
-    make(EditKind::choose_pack, found->second.pack.name,
-         {{Kind::plan, *open_plan_, document_of(shelves_.plans, *open_plan_), io::json_from(plan)}});
+    changes.push_back({Kind::plan, *open_plan_, document_of(shelves_.plans, *open_plan_), io::json_from(plan)});
+    make(EditKind::choose_pack, found->second.pack.name, changes);
     showOpenPlan();
 }
 

@@ -73,6 +73,7 @@ enum class Format {
     cell_volts,
     pack_volts,
     cell_resistance,
+    mass,
 };
 
 struct MessagePart {
@@ -106,6 +107,7 @@ QString written_part(const MessagePart& part, const std::vector<units::Parameter
     case Format::share: return q.share(value);
     case Format::energy: return q.energy(value);
     case Format::charge: return q.charge(value);
+    case Format::mass: return as(Quantity::all_up_mass);
     case Format::power: return as(Quantity::cruise_power);
     case Format::duration: return q.duration(value);
     case Format::direction: return q.direction(value);
@@ -497,6 +499,21 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
                        "Sinking at %1 with so little way over ground falls into its own wake; %2 is the most. Come "
                        "down flying forward."),
      {{{Format::climb, "sink_mps"}, {Format::climb, "most_mps"}}}},
+    {NoticeCode::cruise_mass_assumed,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The known cruise is taken as flown at today's %1. If it was flown with another pack, say at what "
+                       "all-up mass: a heavier pack costs power."),
+     {{{Format::mass, "mass_kg"}}}},
+    {NoticeCode::cruise_power_impossible,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "No aircraft of this mass cruises on %1: physics asks for %2 at the least, %3 is usual. Look at the "
+                       "power, the mass, the propellers and the kind of aircraft."),
+     {{{Format::power, "power_w"}, {Format::power, "least_w"}, {Format::power, "usual_w"}}}},
+    {NoticeCode::cruise_power_doubtful,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "A cruise on %1 is less than hovering would take without any loss (%2); %3 is usual. Look at the "
+                       "power, the mass and the propellers."),
+     {{{Format::power, "power_w"}, {Format::power, "least_w"}, {Format::power, "usual_w"}}}},
     {NoticeCode::cold_start_dip,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",

@@ -122,6 +122,7 @@ QString name(LimitKind kind) {
     case LimitKind::holding: return PlansWords::tr("wind over the place");
     case LimitKind::whole_way: return PlansWords::tr("flown whole");
     case LimitKind::failsafe_height: return PlansWords::tr("height of its own return");
+    case LimitKind::possible_cruise: return PlansWords::tr("power of the known cruise");
     case LimitKind::landing_place: break;
     }
     return PlansWords::tr("landing place");
@@ -157,6 +158,7 @@ QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
         const bool floor = check.kind == LimitKind::weakest_cell || check.kind == LimitKind::controller_cutoff ||
                            check.kind == LimitKind::supply_voltage || check.kind == LimitKind::pack_cold ||
                            check.kind == LimitKind::clearance || check.kind == LimitKind::stall ||
+                           check.kind == LimitKind::possible_cruise ||
                            check.kind == LimitKind::link_fresnel;
         if (floor) said = PlansWords::tr("%1, %2 wanted.", "worst met, limit").arg(worst, limit);
     }
@@ -174,7 +176,7 @@ QString go_sentence(const mission::LimitsReport& report, const mission::Plan& pl
         if (check.verdict == mission::Verdict::broken) broken << name(check.kind);
         if (check.verdict == mission::Verdict::unknown) unknown << name(check.kind);
     }
-    if (!plan.turn) return PlansWords::tr("<b>No go.</b> There is no flight that comes home.");
+    if (!plan.turn) return PlansWords::tr("<b>No go.</b> No flight gets home.");
     if (!broken.isEmpty())
         return PlansWords::tr("<b>No go</b> as it stands: %1.").arg(broken.join(PlansWords::tr(", ")));
     if (unknown.isEmpty()) return PlansWords::tr("<b>Go</b> by every limit that is checked here.");
@@ -196,12 +198,21 @@ std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quant
     std::vector<AlarmLine> lines = {
         {PlansWords::tr("capacity to enter"),
          PlansWords::tr("%1 (label: %2)").arg(charge(sheet.capacity_to_enter_ah), charge(sheet.rated_ah))}};
-    if (sheet.turn_ah) lines.push_back({PlansWords::tr("turn for home at"), charge(*sheet.turn_ah)});
+    if (sheet.turn_ah)
+        lines.push_back({PlansWords::tr("turn for home at"),
+                         PlansWords::tr("%1 (set %2)", "charge, as radios take it")
+                             .arg(charge(*sheet.turn_ah), charge(*sheet.turn_set_ah))});
     if (sheet.turn_time_s) lines.push_back({PlansWords::tr("timer, at the turn"), q.duration(*sheet.turn_time_s)});
     lines.push_back({PlansWords::tr("reserve begins at"), charge(sheet.reserve_ah)});
-    lines.push_back({PlansWords::tr("low-voltage warning"), volts(sheet.warning_cell_v)});
+    lines.push_back({PlansWords::tr("low-voltage warning"),
+                     PlansWords::tr("%1, after %2 below it", "volts, how long")
+                         .arg(volts(sheet.warning_cell_v), q.duration(sheet.warning_delay_s))});
     lines.push_back({PlansWords::tr("land at"), volts(sheet.landing_cell_v)});
-    lines.push_back({PlansWords::tr("current alarm above"), figure(Quantity::alarm_current, sheet.current_a, q)});
+    const QString current = figure(Quantity::alarm_current, sheet.current_a, q);
+    lines.push_back({PlansWords::tr("current alarm above"),
+                     sheet.current_is_limited
+                         ? PlansWords::tr("%1, what the parts bear: the plan draws more").arg(current)
+                         : current});
     lines.push_back({PlansWords::tr("controller cutoff"),
                      PlansWords::tr("off, or not above %1").arg(volts(sheet.cutoff_cell_v))});
     return lines;

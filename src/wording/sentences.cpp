@@ -92,22 +92,24 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
         .arg(q.distance(plan.turn->distance_m.value), charge, time, left);
 }
 
-/// "97 times in 100", as soon as it is known.
-QString with_chance(const QString& sentence, const mission::Plan& plan) {
-    if (!plan.chance) return sentence;
-    return SentencesWords::tr("%1 It comes home <b>%2</b>, and keeps all of the reserve <b>%3</b>.",
-                              "the sentence, then how often")
-        .arg(sentence, times_in_hundred(plan.chance->home.value),
-             times_in_hundred(plan.chance->reserve_intact.value));
+/// Likelihoods as soon as they are known.
+QString likely(const mission::Plan& plan) {
+    if (!plan.chance) return {};
+    return SentencesWords::tr("Likely to get home: <b>%1</b>; reserve intact on <b>%2</b> of days like this.")
+        .arg(chance_text(plan.chance->home.value), chance_text(plan.chance->reserve_intact.value));
+}
+
+QString joined(const QString& first, const QString& second) {
+    return second.isEmpty() ? first : SentencesWords::tr("%1 %2", "two sentences").arg(first, second);
 }
 
 } // namespace
 
-QString times_in_hundred(double chance) {
+QString chance_text(double chance) {
     constexpr double surely = 0.995;
-    if (chance > surely) return SentencesWords::tr("more than 99 times in 100");
-    if (chance < 1.0 - surely) return SentencesWords::tr("less than once in 100");
-    return SentencesWords::tr("%1 times in 100").arg(std::lround(100.0 * chance));
+    if (chance > surely) return SentencesWords::tr("more than 99\u202f%");
+    if (chance < 1.0 - surely) return SentencesWords::tr("less than 1\u202f%");
+    return SentencesWords::tr("%1\u202f%", "a likelihood").arg(std::lround(100.0 * chance));
 }
 
 QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
@@ -125,21 +127,15 @@ QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
             .arg(distance, q.energy(-plan.flight->landing_energy_left_wh.value));
     }
     if (plan.whole || plan.station || mission::stays(plan.request))
-        return with_chance(mission_sentence(plan, q), plan);
-    if (turn.school == mission::School::energy_home) {
-        return with_chance(
-            SentencesWords::tr(
-                "Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> "
-                "with the reserve of <b>%4</b> untouched.")
-                .arg(distance, charge, time, left),
-            plan);
-    }
-    return with_chance(
-        SentencesWords::tr(
-            "Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first. Home after <b>%3</b> with "
-            "<b>%4</b> left.")
-            .arg(distance, charge, time, left),
-        plan);
+        return joined(mission_sentence(plan, q), likely(plan));
+    const QString first =
+        SentencesWords::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first.").arg(distance, charge);
+    // The plan's own flight meets the worst credible wind on its way home; most days are kinder.
+    const bool worst = plan.request.weather.home_wind_factor != 1.0;
+    const QString reckoned =
+        worst ? SentencesWords::tr("In the worst credible wind: home after <b>%1</b> with <b>%2</b> remaining.")
+              : SentencesWords::tr("In the forecast wind: home after <b>%1</b> with <b>%2</b> remaining.");
+    return joined(joined(first, likely(plan)), reckoned.arg(time, left));
 }
 
 QString debrief_sentence(const telemetry::LogSummary& s, const std::optional<telemetry::LeftByCharge>& left,

@@ -13,8 +13,8 @@ namespace sobremesa::wording {
 /// The answer of a plan in a sentence or two, the figures in <b>…</b>.
 QString plan_sentence(const mission::Plan& plan, const Quantities& quantities);
 
-/// "97 times in 100".
-QString times_in_hundred(double chance);
+/// "97 %".
+QString chance_text(double chance);
 
 /// What a log says in a sentence or two, the figures in <b>…</b>.
 QString debrief_sentence(const telemetry::LogSummary& summary, const std::optional<telemetry::LeftByCharge>& left,

@@ -89,7 +89,7 @@ void MissionsInPlanTest::init() {
 
 void MissionsInPlanTest::theChanceComesAfterThePlan() {
     QVERIFY(session().plan()->chance);
-    QVERIFY(window_->said("planSentence").contains(QStringLiteral("times in 100")));
+    QVERIFY(window_->said("planSentence").contains(QStringLiteral("Likely to get home")));
     auto* schools = window_->find<SchoolsTable>("schoolsTable");
     QCOMPARE(schools->schools().rowCount(), 6);
     // While a newer plan is on its way, no chance of the older one is shown for it.

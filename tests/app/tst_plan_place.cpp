@@ -89,6 +89,7 @@ void PlanPlaceTest::sentenceTableAndChartAgree() {
         if (table->schools().index(row, 0).data(Qt::CheckStateRole).toInt() != Qt::Checked) continue;
         in_table = table->schools().index(row, SchoolsModel::distance).data().toString();
         QCOMPARE(table->schools().index(row, SchoolsModel::used).data().toString(), charge);
+        break; // the earliest of those that count
     }
     QCOMPARE(in_table, distance);
 
@@ -245,9 +246,9 @@ void PlanPlaceTest::rulesThatCountAreChosenInTheTable() {
     window_->settle();
     const auto plan = (*window_)->planSession().plan();
     QCOMPARE(plan->turn->school, plan->schools.front().school);
-    QVERIFY(window_->said("planSentence").contains(QStringLiteral("left.")));
+    QVERIFY(window_->said("planSentence").contains(QStringLiteral("remaining.")));
     // The last rule that counts cannot be taken away.
-    for (const int row : {2, 0}) {
+    for (int row = 0; row < table->schools().rowCount(); ++row) {
         const QModelIndex index = table->schools().index(row, SchoolsModel::rule);
         if (index.data(Qt::CheckStateRole).toInt() == Qt::Checked) {
             table->schools().setData(index, Qt::Unchecked, Qt::CheckStateRole);
@@ -261,9 +262,12 @@ void PlanPlaceTest::rulesAreChosenByKeyboard() {
     auto* table = window_->find<SchoolsTable>("schoolsTable");
     table->setFocus();
     table->setCurrentIndex(table->schools().index(1, SchoolsModel::rule));
+    const auto counted = [&] { return (*window_)->planSession().request().turn.counted.size(); };
+    const bool before = table->currentIndex().data(Qt::CheckStateRole).toInt() == Qt::Checked;
+    const std::size_t others = counted() - (before ? 1 : 0);
     QTest::keyClick(table, Qt::Key_Space);
     window_->settle();
-    QCOMPARE((*window_)->planSession().request().turn.counted.size(), std::size_t(2));
+    QCOMPARE(counted(), others + (before ? 0 : 1));
     table->setCurrentIndex(table->schools().index(1, SchoolsModel::distance));
     QTest::keyClick(table, Qt::Key_F1);
     QVERIFY(open_sheet<ExplanationSheet>());

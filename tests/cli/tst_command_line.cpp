@@ -108,7 +108,7 @@ void CommandLineTest::planKeepsItsContract() {
     for (const char* key : {"distance_m", "time_s", "charge_used_ah", "energy_used_wh", "cell_voltage_v"}) {
         QVERIFY(plan["turn"][key].get<double>() > 0.0);
     }
-    QCOMPARE(plan["turn"]["school"].get<std::string>(), std::string("energy-home"));
+    QCOMPARE(plan["turn"]["school"].get<std::string>(), std::string("chance"));
     QCOMPARE(plan["schools"].size(), std::size_t(6));
     for (const char* key : {"duration_s", "ground_m", "landing_charge_used_ah", "landing_energy_left_wh"}) {
         QVERIFY(plan["flight"][key].get<double>() > 0.0);

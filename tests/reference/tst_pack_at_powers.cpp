@@ -217,7 +217,7 @@ void PackAtPowersTest::constantPowerComesBack() {
     // More power never gives more.
     double before_wh = 1e9;
     for (double power_w = 20.0; power_w < 300.0; power_w += 5.0) {
-        QVERIFY(tables.left_wh(power_w, 0.0) < before_wh);
+        QVERIFY(tables.left_wh(power_w, 0.0) <= before_wh);
         before_wh = tables.left_wh(power_w, 0.0);
     }
 }

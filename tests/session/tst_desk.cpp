@@ -66,6 +66,7 @@ private slots:
     void theSettingsAircraftIsTheShelfs();
     void aShelfEditReachesTheOpenPlan();
     void choosingAPackTakesItsLandingVoltage();
+    void theKnownCruiseKeepsTheMassItWasFlownAt();
     void plansFromOutsideJoinTheShelvesOnce();
     void aNameThatIsTakenIsNotOverwritten();
     void removingTheOpenPlanOpensAnother();
@@ -282,6 +283,26 @@ void DeskTest::choosingAPackTakesItsLandingVoltage() {
     QVERIFY(!laid.open().landing_cell_v);
     laid.desk.undo();
     QCOMPARE(laid.open().pack.name, std::string("B-07"));
+}
+
+void DeskTest::theKnownCruiseKeepsTheMassItWasFlownAt() {
+    // A heavier pack is not free: the cruise was flown with the one before.
+    Laid laid(path_);
+    laid.desk.beginWith(named_request("west"));
+    QVERIFY(!laid.open().aircraft.cruise_all_up_mass_kg);
+    const double flown_kg = mission::all_up_mass_kg(laid.open());
+    book::KeptPack heavy;
+    heavy.pack = laid.open().pack;
+    heavy.pack.name = "D-11";
+    heavy.pack.mass_kg += 0.8;
+    const Id id = *laid.desk.put(EditKind::add_pack, std::nullopt, heavy);
+    laid.desk.choosePlanPack(id);
+    QCOMPARE(laid.open().aircraft.cruise_all_up_mass_kg, std::optional(flown_kg));
+    QCOMPARE(laid.desk.shelves().aircraft.begin()->second.aircraft.cruise_all_up_mass_kg, std::optional(flown_kg));
+    // One edit: undone with the choice.
+    laid.desk.undo();
+    QVERIFY(!laid.open().aircraft.cruise_all_up_mass_kg);
+    QVERIFY(!laid.desk.shelves().aircraft.begin()->second.aircraft.cruise_all_up_mass_kg);
 }
 
 void DeskTest::plansFromOutsideJoinTheShelvesOnce() {

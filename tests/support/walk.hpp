@@ -196,6 +196,11 @@ private:
         if (home && day_.worst_home) {
             const double f = r_.weather.home_wind_factor;
             mps = std::min(along(course, airspeed, f * air), along(course, airspeed, 1.0 / f * air));
+            const double aloft =
+                std::pow(std::max(height_m, 2.0) / std::max(r_.mission.height_m, 2.0), r_.weather.wind_exponent);
+            // Off by 1.65 standard deviations straight against the course; a factor of 1 switches all of it off.
+            if (f != 1.0)
+                mps = std::min(mps, along(course, airspeed, air + -1.65 * r_.weather.wind_sd_mps * aloft * course));
         }
         if (!(mps > 0.0)) possible = false;
         return mps;

@@ -237,10 +237,24 @@ std::vector<RequestField> weather_fields(const Quantities& q) {
             "weather.wind_growth_mps_per_h", MissionFieldsWords::tr("Grows every hour by"), wind, 0.5,
             [](const PlanRequest& r) { return r.weather.wind_growth_mps_per_h; },
             [](PlanRequest& r, double v) { r.weather.wind_growth_mps_per_h = v; }),
-        number(
+        open_number(
             "weather.gust_mps", MissionFieldsWords::tr("Gusts above it by"), wind, 0.5,
-            [](const PlanRequest& r) { return r.weather.gust_mps; },
-            [](PlanRequest& r, double v) { r.weather.gust_mps = v; }),
+            [](const PlanRequest& r) { return mission::air_column(r).gust_mps(r.mission.height_m); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.weather.gust_mps; },
+            MissionFieldsWords::tr("left open: a third of the wind, at least 1.5 m/s")),
+        choice(
+            "weather.wind_known_by", MissionFieldsWords::tr("The wind is"),
+            {MissionFieldsWords::tr("forecast some hours ago"), MissionFieldsWords::tr("measured now"),
+             MissionFieldsWords::tr("known as said below")},
+            [](const PlanRequest& r) {
+                return r.weather.wind_sd_mps == flying::forecast_wind_sd_mps   ? 0
+                       : r.weather.wind_sd_mps == flying::measured_wind_sd_mps ? 1
+                                                                               : 2;
+            },
+            [](PlanRequest& r, int i) {
+                if (i == 0) r.weather.wind_sd_mps = flying::forecast_wind_sd_mps;
+                if (i == 1) r.weather.wind_sd_mps = flying::measured_wind_sd_mps;
+            }),
         number(
             "weather.wind_sd_mps", MissionFieldsWords::tr("May be off by"), wind, 0.5,
             [](const PlanRequest& r) { return r.weather.wind_sd_mps; },

@@ -44,6 +44,28 @@ double induced_w(const Aircraft& aircraft, const PowerCurve& curve, double densi
 
 } // namespace
 
+CruiseSense cruise_sense(const Aircraft& aircraft, double reference_mass_kg) {
+    constexpr double best_glide_ratio = 30.0;
+    constexpr double usual_glide_ratio = 10.0;
+    constexpr double usual_efficiency = 0.5;
+    const double mass_kg = aircraft.cruise_all_up_mass_kg.value_or(reference_mass_kg);
+    const double weight_n = mass_kg * units::standard_gravity_mps2;
+    const double v = aircraft.cruise_airspeed_mps;
+    CruiseSense sense;
+    sense.drive_w = aircraft.cruise_power_w - (electronics_known(aircraft) ? electronics_power_w(aircraft) : 0.0);
+    if (aircraft.craft == Craft::wing) {
+        sense.least_w = sense.doubtful_w = weight_n * v / best_glide_ratio;
+        sense.usual_w = weight_n * v / usual_glide_ratio / usual_efficiency;
+        return sense;
+    }
+    const double density = aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3);
+    const double hover_mps = std::sqrt(weight_n / (2.0 * density * disc_area_m2(aircraft, mass_kg)));
+    if (form_is_known(aircraft)) sense.least_w = weight_n * hover_mps * induced_velocity_ratio(v / hover_mps);
+    sense.doubtful_w = weight_n * hover_mps;
+    sense.usual_w = sense.doubtful_w / usual_efficiency;
+    return sense;
+}
+
 bool form_is_known(const Aircraft& aircraft) {
     return aircraft.craft == Craft::wing ? aircraft.wing.span_m.has_value()
                                          : aircraft.rotor.propeller_diameter_m.has_value();

@@ -12,8 +12,8 @@ namespace sobremesa::flying {
 namespace {
 
 /// Powers of the tables, as parts of the reference: a glide, descents, cruise, climbs.
-constexpr double parts[] = {0.3, 0.65, 1.0, 1.4, 2.0, 3.5};
-constexpr double few_parts[] = {0.5, 1.0, 2.0};
+constexpr double parts[] = {0.4, 0.7, 1.0, 1.5, 2.3, 3.5};
+constexpr double few_parts[] = {1.0, 1.6};
 /// A power nearer than this to another needs no table of its own.
 constexpr double same_power = 0.01;
 constexpr int steps_of_charge = 100;

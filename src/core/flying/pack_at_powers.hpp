@@ -31,7 +31,7 @@ public:
         double reference_w = 0.0;
         /// Wants a table of its own.
         double other_w = 0.0;
-        /// Three tables: enough for what a change of the pack moves.
+        /// Two tables: enough for what a change of the pack moves.
         bool few = false;
     };
     /// @param known  the discharge at the reference power where it is there already

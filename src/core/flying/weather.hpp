@@ -7,6 +7,11 @@
 
 namespace sobremesa::flying {
 
+/// What a wind aloft is off by, one standard deviation, m/s: forecast some hours ago, or measured now (common practice,
+/// no source).
+inline constexpr double forecast_wind_sd_mps = 1.5;
+inline constexpr double measured_wind_sd_mps = 0.9;
+
 struct Weather {
     /// Wind aloft, at `wind_height_m`.
     atmosphere::Wind wind;
@@ -21,13 +26,13 @@ struct Weather {
     double wind_growth_mps_per_h = 0.0;
     /// How far the direction may be off, one standard deviation.
     double wind_from_sd_deg = 10.0;
-    /// How far the forecast may be off, one standard deviation, m/s.
-    double wind_sd_mps = 1.0;
-    /// The way home is planned in the worst credible wind: forecast times or over this, whichever is dearer. 1:
-    /// off.
+    /// How far the wind aloft may be off, one standard deviation, m/s.
+    double wind_sd_mps = forecast_wind_sd_mps;
+    /// The way home is planned in the worst credible wind: forecast times or over this, or off by what it may be off
+    /// straight against the course, whichever is dearest. 1: in the forecast itself.
     double home_wind_factor = 1.3;
-    /// Gusts above the mean wind, m/s: what the motors must hold for a moment.
-    double gust_mps = 0.0;
+    /// Gusts above the mean wind, m/s: what the motors must hold for a moment. Empty: see `AirColumn::gust_mps`.
+    std::optional<double> gust_mps;
     /// At the field, °C.
     double temperature_c = 15.0;
     /// At the field, Pa, and 0 … 1. Empty: the standard atmosphere's, and dry.

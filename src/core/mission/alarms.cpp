@@ -12,6 +12,41 @@ constexpr double current_margin = 1.15;
 /// Below the landing voltage, so that a climb near the end does not stop the motor (common practice, no source).
 constexpr double cutoff_below_v = 0.1;
 
+/// Below what the weakest part bears (common practice, no source).
+constexpr double part_margin = 0.95;
+/// Radios count in steps of so much, Ah.
+constexpr double radio_step_ah = 0.1;
+/// The warning stands above the landing by so much at the least, V a cell.
+constexpr double least_warning_v = 0.05;
+
+double as_radios_take_it(double charge_ah) {
+    constexpr double rounding = 1e-9;
+    return std::floor(charge_ah / radio_step_ah + rounding) * radio_step_ah;
+}
+
+/// How far a gust pulls a cell down below cruise, V.
+double gust_sag_cell_v(const Plan& plan, double charge_ah) {
+    const FlightConditions& c = plan.conditions;
+    const double gust_mps = air_column(plan.request).gust_mps(plan.request.mission.height_m);
+    const double most_mps = airspeed_range(plan.request, c.air.density_kgm3).most_mps;
+    const double gusty_mps = std::min(c.airspeed_home_mps + gust_mps, most_mps);
+    const auto power = power_at(plan.request, gusty_mps, plan.request.mission.height_m, 0.0);
+    if (!power || power->value <= c.home_power_w.value) return 0.0;
+    const auto state = c.cruise.state_at(battery::point_at_charge(c.cruise, charge_ah));
+    const auto cruising = c.pack->atPower(state, c.home_power_w.value);
+    const auto gusty = c.pack->atPower(state, power->value);
+    return cruising && gusty ? (cruising->voltage_v - gusty->voltage_v) / plan.request.pack.series : 0.0;
+}
+
+/// What cells, strips, connector and controllers bear together, A.
+double parts_bear_a(const Plan& plan, double pack_v) {
+    double least_a = battery::continuous_current_a(plan.request.pack);
+    if (plan.request.aircraft.controller_current_a)
+        least_a = std::min(least_a, *plan.request.aircraft.controller_current_a +
+                                        airframe::electronics_power_w(plan.request.aircraft) / pack_v);
+    return least_a;
+}
+
 /// A step that reads well: 1, 2 or 5 with zeros.
 double round_step_m(double wanted_m) {
     const double decade = std::pow(10.0, std::floor(std::log10(wanted_m)));
@@ -57,24 +92,32 @@ std::optional<AlarmSheet> alarm_sheet(const Plan& plan) {
     for (int tenth = 1; tenth <= 10; ++tenth) {
         const double share = 0.1 * tenth;
         const double charge_ah = share * sheet.capacity_to_enter_ah;
-        sheet.callouts.push_back({share, charge_ah, cell_v(charge_ah)});
+        sheet.callouts.push_back({share, charge_ah, as_radios_take_it(charge_ah),
+                                  sheet.capacity_to_enter_ah - charge_ah, cell_v(charge_ah)});
     }
     double reserve_wh = 0.0;
     if (plan.turn) {
         reserve_wh = outward_at(plan, plan.turn->distance_m.value).reserve_wh;
         sheet.turn_ah = plan.turn->charge_used_ah.value;
+        sheet.turn_set_ah = as_radios_take_it(*sheet.turn_ah);
         sheet.turn_time_s = plan.turn->time_s.value;
     }
     if (plan.flight) sheet.flight_time_s = plan.flight->duration_s.value;
     const auto at_reserve = battery::point_at_energy(c.cruise, c.usable_energy_wh() - reserve_wh);
     sheet.reserve_ah = at_reserve.charge_used_ah;
-    sheet.warning_cell_v = at_reserve.voltage_v / sheet.series;
+    sheet.warning_cell_v =
+        std::max(at_reserve.voltage_v / sheet.series - gust_sag_cell_v(plan, at_reserve.charge_used_ah),
+                 sheet.landing_cell_v + least_warning_v);
     double highest_w = c.cruise_power_w.value;
     if (plan.flight) {
         for (const FlightLeg& leg : plan.flight->legs) highest_w = std::max(highest_w, leg.power_w);
     }
     // At the landing voltage the same power draws most.
-    sheet.current_a = current_margin * highest_w / (sheet.landing_cell_v * sheet.series);
+    const double landing_pack_v = sheet.landing_cell_v * sheet.series;
+    const double drawn_a = highest_w / landing_pack_v;
+    const double bear_a = parts_bear_a(plan, landing_pack_v);
+    sheet.current_a = std::min(current_margin * drawn_a, part_margin * bear_a);
+    sheet.current_is_limited = part_margin * bear_a < drawn_a;
     sheet.cutoff_cell_v =
         std::max(battery::traits(plan.request.pack.chemistry).floor_cell_v, sheet.landing_cell_v - cutoff_below_v);
     return sheet;

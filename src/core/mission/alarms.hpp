@@ -12,6 +12,10 @@ struct Callout {
     /// Of the capacity to enter, 0.1 … 1.
     double share_used = 0.0;
     double charge_used_ah = 0.0;
+    /// As radios take it: in steps of 0.1 Ah, rounded down.
+    double set_ah = 0.0;
+    /// For those who count down: what is left of the capacity to enter, Ah.
+    double charge_left_ah = 0.0;
     /// Of a cell under cruise load at that charge, V.
     double cell_v = 0.0;
 };
@@ -23,18 +27,26 @@ struct AlarmSheet {
     double rated_ah = 0.0;
     /// Turn for home at the latest, Ah; empty where the plan has no turn.
     std::optional<double> turn_ah;
+    /// The same as radios take it: in steps of 0.1 Ah, rounded down.
+    std::optional<double> turn_set_ah;
     /// Home with the reserve whole, and the landing voltage, Ah.
     double reserve_ah = 0.0;
     std::vector<Callout> callouts;
-    /// Warning where the reserve begins, and landing, whole pack and per cell, V.
+    /// Warning where the reserve begins, less what gusts pull the volts down by, so that it does not sound in each of
+    /// them; never below the landing, V. And landing, per cell, V.
     double warning_cell_v = 0.0;
+    /// The warning is to sound after so long below it: shorter than that are gusts and climbs, s (common practice).
+    double warning_delay_s = 5.0;
     double landing_cell_v = 0.0;
     int series = 1;
     /// The turn's and the whole flight's time, s.
     std::optional<double> turn_time_s;
     std::optional<double> flight_time_s;
-    /// Above this something is wrong, or the climb is too steep, A.
+    /// Above this something is wrong, or the climb is too steep, A: what the plan draws at most and a margin, but never
+    /// more than cells, strips, connector and controllers bear.
     double current_a = 0.0;
+    /// The parts bear less than the plan draws: the alarm sounds on the way.
+    bool current_is_limited = false;
     /// For the speed controller: off, or not above this, V a cell.
     double cutoff_cell_v = 0.0;
 };

@@ -247,7 +247,7 @@ struct WindError {
 };
 
 /// Gauss–Hermite quadrature over three normal distributions: five points of speed, three of direction and growth
-/// (Abramowitz & Stegun, table 25.10). Corners that stand for less than a thousandth are left out.
+/// (Abramowitz & Stegun, table 25.10). Corners that stand for less than two thousandths are left out.
 std::vector<WindError> wind_errors() {
     struct Node {
         double at;
@@ -260,7 +260,7 @@ std::vector<WindError> wind_errors() {
                                     {-2.8569700138728056, 0.0112574113277207}};
     static constexpr Node three[] = {
         {0.0, 2.0 / 3.0}, {1.7320508075688772, 1.0 / 6.0}, {-1.7320508075688772, 1.0 / 6.0}};
-    constexpr double least_weight = 1e-3;
+    constexpr double least_weight = 2e-3;
     std::vector<WindError> errors;
     double all = 0.0;
     for (const Node& wind : five) {
@@ -329,23 +329,37 @@ std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const Fl
                                            homeward.reserve_wh(way));
         return sureness(drawn.chance_of_reserve(flight, spread), request.turn.least_chance);
     };
-    // A straight way out gets less sure all along; another is looked at from place to place.
+    // A straight way out gets less sure all along, and turns near where its energy does; another is looked at from
+    // place to place.
     const bool straight = request.mission.kind == MissionKind::out_and_back ||
                           request.mission.kind == MissionKind::farthest_point ||
                           request.mission.kind == MissionKind::endurance;
+    std::vector<double> places;
     const double end_m = out.track.back().distance_m;
-    const int places = straight ? 1 : 16;
+    if (straight) {
+        const auto energy = first_crossing(
+            out.track, [](const OutwardPoint& point) { return point.spare_wh(); }, 0.0);
+        for (const double share : {0.75, 1.0}) {
+            if (energy) places.push_back(share * energy->distance_m);
+        }
+    } else {
+        constexpr int looks = 16;
+        for (int i = 1; i < looks; ++i) places.push_back(end_m * i / looks);
+    }
+    places.push_back(end_m);
     OutwardPoint before = out.track.front();
     double before_sure = sure(before);
     if (before_sure < 0.0) return std::nullopt;
-    for (int i = 1; i <= places; ++i) {
-        OutwardPoint after = point_at(out.track, end_m * i / places);
+    for (const double place_m : places) {
+        OutwardPoint after = point_at(out.track, place_m);
         double after_sure = sure(after);
         if (after_sure < 0.0) {
-            // The secant, half way every third time; a metre is near enough.
-            constexpr int rounds = 12;
+            // The secant; half way every third time, and towards where there is no way home at all. A metre is near
+            // enough.
+            constexpr int rounds = 16;
             for (int round = 0; round < rounds && after.distance_m - before.distance_m > 1.0; ++round) {
-                const double share = round % 3 == 2 ? 0.5 : before_sure / (before_sure - after_sure);
+                const bool halve = round % 3 == 2 || after_sure == no_way_home;
+                const double share = halve ? 0.5 : before_sure / (before_sure - after_sure);
                 const OutwardPoint middle = point_at(
                     out.track, std::lerp(before.distance_m, after.distance_m, std::clamp(share, 0.02, 0.98)));
                 const double middle_sure = sure(middle);

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/airframe/known_cruise.hpp"
 #include "core/airframe/speeds_to_fly.hpp"
 #include "core/mission/limit_parts.hpp"
 #include "core/mission/phases.hpp"
@@ -81,7 +82,7 @@ void holding(const Plan& plan, std::vector<LimitCheck>& checks) {
         const double end_s = time_s + leg.duration_s;
         if (leg.kind == PhaseKind::loiter) {
             for (const double at_s : {time_s, end_s}) {
-                const double wind_mps = winds.at(leg.height_m, at_s).speed_mps + plan.request.weather.gust_mps;
+                const double wind_mps = winds.at(leg.height_m, at_s).speed_mps + winds.gust_mps(leg.height_m, at_s);
                 if (held && wind_mps <= worst_mps) continue;
                 held = true;
                 worst_mps = wind_mps;
@@ -124,10 +125,21 @@ void failsafe_height(const Plan& plan, std::vector<LimitCheck>& checks) {
         check.verdict = Verdict::near_it;
 }
 
+/// A known cruise that no aircraft flies makes a plan of nothing.
+void possible_cruise(const Plan& plan, std::vector<LimitCheck>& checks) {
+    const airframe::Aircraft& aircraft = plan.request.aircraft;
+    // What flights have drawn is possible.
+    if (aircraft.curve && aircraft.curve->flights > 0) return;
+    LimitCheck& check = add_check(checks, LimitKind::possible_cruise, Quantity::cruise_power);
+    const auto sense = airframe::cruise_sense(aircraft, plan.conditions.all_up_mass_kg);
+    judge(check, sense.drive_w, sense.least_w, false, std::max(sense.doubtful_w - sense.least_w, 0.0));
+}
+
 } // namespace
 
 void add_flyable_limits(const Plan& plan, std::vector<LimitCheck>& checks) {
     failsafe_height(plan, checks);
+    possible_cruise(plan, checks);
     if (!plan.flight || !plan.turn) return;
     full_power(plan, checks);
     stall(plan, checks);

@@ -106,26 +106,21 @@ Homeward::Homeward(const PlanRequest& request, const FlightConditions& condition
       landing_power_w_(landing_power_w(request, conditions)),
       main_(made_course(units::wrap_degrees(first_bearing_deg(request) + 180.0), request.mission.height_m, 0.0)) {
     const double from_m = request.mission.height_m;
-    main_wind_allows_ = ground_mps(main_.steady, main_.course_deg, main_.airspeed_mps, 0.0).has_value() &&
+    main_wind_allows_ = column_.worst_ground_mps(main_.wind, main_.airspeed_mps, 0.0).has_value() &&
                         glide(main_, from_m, std::min(from_m, landing_height_m(request)), 0.0).wind_allows;
-}
-
-std::optional<double> Homeward::ground_mps(const atmosphere::Wind& steady, double course_deg, double airspeed_mps,
-                                           double time_s) const {
-    const auto wind = column_.worst_of(column_.grown(steady, time_s), course_deg, airspeed_mps);
-    const auto solved = heading(course_deg, airspeed_mps, wind);
-    return solved ? std::optional(solved->ground_speed_mps) : std::nullopt;
 }
 
 Homeward::Course Homeward::made_course(double course_deg, double height_m, double time_s) const {
     Course course;
     course.course_deg = course_deg;
     course.height_m = height_m;
-    course.steady = column_.steady(height_m);
+    const auto steady = column_.steady(height_m);
+    const double error_mps = column_.error_mps(height_m);
+    course.wind = column_.on_course(steady, error_mps, course_deg);
     const auto air = air_at(request_, height_m);
     const double density = air ? air->density_kgm3 : conditions_.air.density_kgm3;
     const double known_mps = request_.aircraft.cruise_airspeed_mps;
-    const auto wind = column_.worst_of(column_.grown(course.steady, time_s), course_deg, known_mps);
+    const auto wind = column_.worst_of(column_.grown(steady, time_s), error_mps, course_deg, known_mps);
     course.airspeed_mps =
         leg_airspeed(request_, request_.mission.speed_home, course_deg, wind, density).value_or(known_mps);
     const bool planned =
@@ -141,11 +136,9 @@ Homeward::Course Homeward::made_course(double course_deg, double height_m, doubl
                           : vertical_bands(request_, conditions_,
                                            {course_deg, std::max(top_m_, height_m), 0.0, course.airspeed_mps,
                                             request_.mission.descent_rate_mps, true, 0.0});
-    if (!column_.changes()) {
-        course.band_mps.reserve(course.descent.size());
-        for (const VerticalBand& band : course.descent)
-            course.band_mps.push_back(ground_mps(band.steady, course_deg, band.horizontal_mps, 0.0).value_or(0.0));
-    }
+    course.band_winds.reserve(course.descent.size());
+    for (const VerticalBand& band : course.descent)
+        course.band_winds.push_back(column_.on_course(band.steady, band.error_mps, course_deg));
     return course;
 }
 
@@ -161,7 +154,7 @@ const Homeward::Course& Homeward::course(double course_deg, double height_m, dou
 
 std::optional<double> Homeward::level_s(const Course& course, double way_m, double time_s) const {
     const auto mps_at = [&](double at_s) {
-        return ground_mps(course.steady, course.course_deg, course.airspeed_mps, at_s);
+        return column_.worst_ground_mps(course.wind, course.airspeed_mps, at_s);
     };
     const auto first = mps_at(time_s);
     if (!first || !column_.changes()) return first ? std::optional(way_m / *first) : std::nullopt;
@@ -192,9 +185,7 @@ Homeward::Glide Homeward::glide(const Course& course, double from_m, double to_m
         if (!(top_m > bottom_m)) continue;
         const double seconds = (top_m - bottom_m) / (band.top_height_m - band.bottom_height_m) * band.duration_s;
         const double at_s = time_s + glide.duration_s + 0.5 * seconds;
-        const double mps = course.band_mps.empty()
-                               ? ground_mps(band.steady, course.course_deg, band.horizontal_mps, at_s).value_or(0.0)
-                               : course.band_mps[i];
+        const double mps = column_.worst_ground_mps(course.band_winds[i], band.horizontal_mps, at_s).value_or(0.0);
         glide.wind_allows = glide.wind_allows && mps > 0.0;
         glide.parts.push_back({&band, top_m, bottom_m, seconds, mps * seconds});
         glide.ground_m += mps * seconds;

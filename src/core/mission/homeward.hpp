@@ -81,11 +81,10 @@ private:
         double height_m = 0.0;
         double airspeed_mps = 0.0;
         double level_w = 0.0;
-        atmosphere::Wind steady;
+        flying::WindOnCourse wind;
         Turning turning;
         std::vector<VerticalBand> descent; ///< from above down to the field
-        /// Over ground in each of its bands, m/s, at the start of the flight; 0 where the wind allows none.
-        std::vector<double> band_mps;
+        std::vector<flying::WindOnCourse> band_winds;
     };
     struct Way;
     struct Glide;
@@ -96,8 +95,6 @@ private:
     /// @param own  holds it where it is not the mission's own
     const Course& course(double course_deg, double height_m, double time_s, std::optional<Course>& own) const;
     Course made_course(double course_deg, double height_m, double time_s) const;
-    std::optional<double> ground_mps(const atmosphere::Wind& steady, double course_deg, double airspeed_mps,
-                                     double time_s) const;
     /// Seconds of level flight over a way in a wind that may change; nothing where it allows none.
     std::optional<double> level_s(const Course& course, double way_m, double time_s) const;
     Glide glide(const Course& course, double from_m, double to_m, double time_s) const;

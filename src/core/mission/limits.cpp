@@ -156,16 +156,16 @@ double seconds_of(const std::vector<FlightLeg>& legs) {
 }
 
 const char* limit_word(LimitKind kind) {
-    static constexpr std::array<const char*, 26> words = {
-        "pack-current",        "strip-current",  "connector-current",
-        "controller-current",  "weakest-cell",   "controller-cutoff",
-        "supply-voltage",      "pack-warm",      "pack-cold",
-        "height-above-ground", "clearance",      "power-demand",
-        "link-distance",       "link-horizon",   "link-fresnel",
-        "failsafe-return",     "recorder",       "goggles",
-        "radio-battery",       "ground-station", "landing-place",
-        "full-power",          "stall",          "holding",
-        "whole-way",           "failsafe-height"};
+    static constexpr std::array<const char*, 27> words = {
+        "pack-current",        "strip-current",   "connector-current",
+        "controller-current",  "weakest-cell",    "controller-cutoff",
+        "supply-voltage",      "pack-warm",       "pack-cold",
+        "height-above-ground", "clearance",       "power-demand",
+        "link-distance",       "link-horizon",    "link-fresnel",
+        "failsafe-return",     "recorder",        "goggles",
+        "radio-battery",       "ground-station",  "landing-place",
+        "full-power",          "stall",           "holding",
+        "whole-way",           "failsafe-height", "possible-cruise"};
     return words[std::size_t(kind)];
 }
 

@@ -37,6 +37,7 @@ enum class LimitKind {
     holding, ///< over a place, in the wind there
     whole_way,
     failsafe_height,
+    possible_cruise, ///< what physics asks of the known cruise
 };
 const char* limit_word(LimitKind kind);
 

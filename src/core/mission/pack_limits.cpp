@@ -85,9 +85,10 @@ private:
 
     /// A gust asks for its speed on top of the cruise for a moment.
     double gust_power_w() const {
-        if (!(request_.weather.gust_mps > 0.0)) return 0.0;
+        const double gust_mps = air_column(request_).gust_mps(request_.mission.height_m);
+        if (!(gust_mps > 0.0)) return 0.0;
         const AirspeedRange range = airspeed_range(request_, plan_.conditions.air.density_kgm3);
-        const double v = std::min(plan_.conditions.airspeed_home_mps + request_.weather.gust_mps, range.most_mps);
+        const double v = std::min(plan_.conditions.airspeed_home_mps + gust_mps, range.most_mps);
         const auto power = power_at(request_, v, request_.mission.height_m, 0.0);
         return power ? power->value : 0.0;
     }

@@ -4,6 +4,7 @@
 #include <cmath>
 #include <string>
 
+#include "core/airframe/known_cruise.hpp"
 #include "core/mission/outward.hpp"
 #include "core/mission/phases.hpp"
 #include "core/mission/winds.hpp"
@@ -86,6 +87,23 @@ void judge_landing_voltage(Plan& plan) {
                 {"usual_cell_v", chemistry.default_landing_cell_v},
                 {"unused_wh", unused_wh},
                 {"unused_share", unused_wh / usual.last().energy_wh}});
+}
+
+/// What the pilot said of the cruise, against what physics asks of it.
+void judge_cruise(Plan& plan) {
+    const airframe::Aircraft& aircraft = plan.request.aircraft;
+    if (aircraft.curve && aircraft.curve->flights > 0) return;
+    if (!aircraft.cruise_all_up_mass_kg)
+        add_notice(plan, NoticeCode::cruise_mass_assumed, Severity::note,
+                   {{"mass_kg", plan.conditions.all_up_mass_kg}});
+    const auto sense = airframe::cruise_sense(aircraft, plan.conditions.all_up_mass_kg);
+    if (sense.drive_w >= sense.doubtful_w) return;
+    const bool impossible = sense.drive_w < sense.least_w;
+    add_notice(plan, impossible ? NoticeCode::cruise_power_impossible : NoticeCode::cruise_power_doubtful,
+               Severity::warning,
+               {{"power_w", sense.drive_w},
+                {"least_w", impossible ? sense.least_w : sense.doubtful_w},
+                {"usual_w", sense.usual_w}});
 }
 
 void judge_pack(Plan& plan) {
@@ -196,6 +214,7 @@ void judge_conditions(Plan& plan) {
     judge_landing_voltage(plan);
     judge_pack(plan);
     judge_limits(plan);
+    judge_cruise(plan);
 }
 
 void judge_schools(Plan& plan) {

@@ -175,7 +175,7 @@ units::Result<PlanRequest> checked(PlanRequest request) {
         {"weather.wind_height_m", weather.wind_height_m.value_or(0.0), 0, 10000},
         {"weather.wind_sd_mps", weather.wind_sd_mps, 0, 20},
         {"weather.home_wind_factor", weather.home_wind_factor, 1, 5},
-        {"weather.gust_mps", weather.gust_mps, 0, 60},
+        {"weather.gust_mps", weather.gust_mps.value_or(0.0), 0, 60},
         {"weather.wind_exponent", weather.wind_exponent, 0, 1},
         {"weather.wind_growth_mps_per_h", weather.wind_growth_mps_per_h, -30, 30},
         {"weather.wind_from_sd_deg", weather.wind_from_sd_deg, 0, 90},

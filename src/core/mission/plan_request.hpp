@@ -167,7 +167,7 @@ const std::vector<School>& all_schools();
 
 struct TurnRules {
     /// Those that count; the turn is the earliest among them.
-    std::vector<School> counted = {School::energy_home};
+    std::vector<School> counted = {School::energy_home, School::chance};
     /// `share-left` turns when this share of the usable charge is left (55–60 % by common practice).
     double share_left = 0.6;
     /// `charge-count` lands at this charge, Ah, and turns at half of it. Empty: the usable charge.

@@ -49,6 +49,7 @@ std::vector<VerticalBand> vertical_bands(const PlanRequest& request, const Fligh
         const auto power = power_at(request, V, band.height_m(), up ? sense.rate_mps : -sense.rate_mps);
         band.power_w = power ? power->value : conditions.cruise_power_w.value;
         band.steady = column.steady(band.height_m());
+        band.error_mps = column.error_mps(band.height_m());
         bands.push_back(band);
     }
     return bands;
@@ -61,7 +62,7 @@ Vertical fly_vertical(const PlanRequest& request, const FlightConditions& condit
     for (VerticalBand& band : vertical.bands) {
         const auto flown = [&] {
             atmosphere::Wind wind = column.grown(band.steady, time_s + 0.5 * band.duration_s);
-            if (sense.way_home) wind = column.worst_of(wind, sense.course_deg, band.horizontal_mps);
+            if (sense.way_home) wind = column.worst_of(wind, band.error_mps, sense.course_deg, band.horizontal_mps);
             return heading(sense.course_deg, band.horizontal_mps, wind);
         };
         auto solved = flown();

@@ -15,8 +15,9 @@ struct VerticalBand {
     double ground_m = 0.0;
     /// Airspeed over the ground's plane, m/s.
     double horizontal_mps = 0.0;
-    /// Forecast there at the start of the flight.
+    /// Forecast there at the start of the flight, and what it may be off by, m/s.
     atmosphere::Wind steady;
+    double error_mps = 0.0;
 
     double height_m() const { return 0.5 * (top_height_m + bottom_height_m); }
 };

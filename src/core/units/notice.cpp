@@ -27,6 +27,9 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::descent_above_airspeed: return "descent-above-airspeed";
     case NoticeCode::climb_not_possible: return "climb-not-possible";
     case NoticeCode::sink_too_fast: return "sink-too-fast";
+    case NoticeCode::cruise_mass_assumed: return "cruise-mass-assumed";
+    case NoticeCode::cruise_power_impossible: return "cruise-power-impossible";
+    case NoticeCode::cruise_power_doubtful: return "cruise-power-doubtful";
     case NoticeCode::cold_start_dip: return "cold-start-dip";
     case NoticeCode::rate_table_misfit: return "rate-table-misfit";
     case NoticeCode::current_above_rating: return "current-above-rating";

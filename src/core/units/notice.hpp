@@ -33,6 +33,9 @@ enum class NoticeCode {
     descent_above_airspeed,
     climb_not_possible,
     sink_too_fast,
+    cruise_mass_assumed,
+    cruise_power_impossible,
+    cruise_power_doubtful,
     // about a pack
     cold_start_dip,
     rate_table_misfit,

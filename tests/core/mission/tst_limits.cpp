@@ -75,6 +75,7 @@ private slots:
     void aPlaceIsNotHeldInAWindAboveTheAirspeed();
     void aRouteThatIsNotFlownWholeIsNoGo();
     void itsOwnReturnKeepsTheCeiling();
+    void aCruiseThatNobodyFliesIsNoGo();
     void everyCureClears();
     void theFarthestPlaceIsKept();
     void everyCheckExplainsItself();
@@ -82,13 +83,52 @@ private slots:
 
 void LimitsTest::everyLimitIsOnTheList() {
     const auto report = check_limits(planned(well_known()));
-    QCOMPARE(report.checks.size(), 22u);
+    QCOMPARE(report.checks.size(), 23u);
     // What is not known is said to be, and comes last.
     const auto blind = check_limits(planned(sample_request()));
     QVERIFY(blind.checks.back().verdict == Verdict::unknown);
     for (std::size_t i = 1; i < blind.checks.size(); ++i) {
         if (blind.checks[i - 1].verdict == Verdict::unknown) QVERIFY(blind.checks[i].verdict == Verdict::unknown);
     }
+}
+
+void LimitsTest::aCruiseThatNobodyFliesIsNoGo() {
+    // 1.3 kg on 70 W with four 5-inch propellers: v_i solves v·√(V² + v²) = m·g/(2·ρ·A) (Glauert).
+    PlanRequest request = sample_request();
+    request.aircraft.craft = airframe::Craft::rotor;
+    request.aircraft.mass_kg = 0.9;
+    request.pack.mass_kg = 0.4;
+    request.aircraft.electronics_w = 5.0;
+    request.aircraft.cruise_airspeed_mps = 10.0;
+    request.aircraft.rotor = {4.0, 0.127};
+    const double squared = 1.3 * 9.80665 / (2.0 * 1.225 * M_PI * 0.127 * 0.127);
+    double v = 1.0;
+    for (int i = 0; i < 80; ++i) v = 0.5 * (v + squared / std::sqrt(100.0 + v * v));
+    const double least_w = 1.3 * 9.80665 * v;
+    request.aircraft.cruise_power_w = least_w + 5.0 - 1.0;
+    const Plan never = planned(request);
+    const auto limit = check(never, LimitKind::possible_cruise);
+    QVERIFY(limit.verdict == Verdict::broken);
+    VERIFY_NEAR(limit.limit, least_w, 0.01 * least_w);
+    QVERIFY(!check_limits(never).go);
+    QVERIFY(tests::notes(never, units::NoticeCode::cruise_power_impossible));
+    // Below ideal hover power it is asked about, never refused; so it is where the discs are not known.
+    request.aircraft.cruise_power_w = least_w + 5.0 + 1.0;
+    QVERIFY(check(planned(request), LimitKind::possible_cruise).verdict == Verdict::near_it);
+    QVERIFY(tests::notes(planned(request), units::NoticeCode::cruise_power_doubtful));
+    request.aircraft.rotor = {};
+    request.aircraft.cruise_power_w = 70.0;
+    QVERIFY(check(planned(request), LimitKind::possible_cruise).verdict == Verdict::near_it);
+    request.aircraft.cruise_power_w = 170.0;
+    QVERIFY(check(planned(request), LimitKind::possible_cruise).verdict == Verdict::kept);
+    // A wing: m·g·V at one in thirty.
+    request.aircraft.craft = airframe::Craft::wing;
+    request.aircraft.cruise_airspeed_mps = 15.0;
+    const double gliding_w = 1.3 * 9.80665 * 15.0 / 30.0;
+    request.aircraft.cruise_power_w = gliding_w + 5.0 - 0.5;
+    QVERIFY(check(planned(request), LimitKind::possible_cruise).verdict == Verdict::broken);
+    request.aircraft.cruise_power_w = gliding_w + 5.0 + 0.5;
+    QVERIFY(check(planned(request), LimitKind::possible_cruise).verdict == Verdict::kept);
 }
 
 void LimitsTest::everyCureClears() {
@@ -487,6 +527,25 @@ void LimitsTest::alarmsAreThoseOfThePlan() {
     empty.pack.cell_resistance_ohm = 0.5;
     empty.aircraft.cruise_power_w = 300.0;
     QVERIFY(!alarm_sheet(planned(empty)));
+    // Radios take steps of a tenth, rounded down.
+    QVERIFY(*sheet->turn_set_ah <= *sheet->turn_ah && *sheet->turn_ah - *sheet->turn_set_ah < 0.1);
+    VERIFY_NEAR(std::remainder(*sheet->turn_set_ah, 0.1), 0.0, 1e-9);
+    for (const auto& callout : sheet->callouts) {
+        QVERIFY(callout.set_ah <= callout.charge_used_ah + 1e-9);
+        VERIFY_NEAR(callout.charge_used_ah + callout.charge_left_ah, sheet->capacity_to_enter_ah, 1e-9);
+    }
+    // No alarm above what any part bears.
+    PlanRequest weak = well_known();
+    weak.pack.rated_current_a = 5.0;
+    const auto limited = alarm_sheet(planned(weak));
+    QVERIFY(limited->current_a <= 0.95 * 5.0 + 1e-9);
+    // A gust pulls the volts down for a moment: the warning waits below them.
+    PlanRequest gusty = well_known();
+    gusty.weather.gust_mps = 6.0;
+    PlanRequest calm = well_known();
+    calm.weather.gust_mps = 0.0;
+    QVERIFY(alarm_sheet(planned(gusty))->warning_cell_v < alarm_sheet(planned(calm))->warning_cell_v - 0.02);
+    QVERIFY(alarm_sheet(planned(gusty))->warning_cell_v >= landing_cell_v(gusty) + 0.05 - 1e-9);
 }
 
 void LimitsTest::alternatesWithinReach() {

@@ -26,7 +26,8 @@ struct Harder {
 const Harder harder[] = {
     {"more mass", [](PlanRequest& r) { r.pack.mass_kg += 0.15; }},
     {"more wind against the way home", [](PlanRequest& r) { r.weather.wind.speed_mps += 1.0; }},
-    {"more gusts", [](PlanRequest& r) { r.weather.gust_mps += 3.0; }},
+    {"more gusts", [](PlanRequest& r) { *r.weather.gust_mps += 3.0; }},
+    {"a forecast that is less sure", [](PlanRequest& r) { r.weather.wind_sd_mps += 0.4; }},
     {"a wind that grows against the way home", [](PlanRequest& r) { r.weather.wind_growth_mps_per_h += 2.0; }},
     {"a worse worst wind", [](PlanRequest& r) { r.weather.home_wind_factor += 0.1; }},
     {"an older pack", [](PlanRequest& r) { r.pack.capacity_factor *= 0.95; }},
@@ -53,7 +54,7 @@ void PlanPropertiesTest::harderNeverTurnsLater() {
     QFETCH(int, which);
     Random random(std::uint64_t(4000 + which));
     int compared = 0;
-    for (int i = 0; i < 230; ++i) {
+    for (int i = 0; i < 200; ++i) {
         PlanRequest request = tests::random_request(random, false);
         request.weather.wind_table.clear();
         request.weather.wind_growth_mps_per_h = std::max(request.weather.wind_growth_mps_per_h, 0.0);
@@ -78,7 +79,7 @@ void PlanPropertiesTest::harderNeverTurnsLater() {
                  qPrintable(QStringLiteral("%1: %2 m, then %3 m").arg(i).arg(before_m).arg(after_m)));
         ++compared;
     }
-    QVERIFY2(compared > 180, qPrintable(QString::number(compared)));
+    QVERIFY2(compared > 150, qPrintable(QString::number(compared)));
 }
 
 SOBREMESA_TEST(PlanPropertiesTest)
