@@ -20,6 +20,8 @@ namespace {
 void register_formats() {
     static const bool done = [] {
         CPLSetConfigOption("PROJ_NETWORK", "OFF");
+        // A raster is read once, row by row.
+        CPLSetConfigOption("GDAL_CACHEMAX", "32");
         CPLSetConfigOption("GDAL_DISABLE_READDIR_ON_OPEN", "FALSE");
         GDALRegister_GTiff();
         GDALRegister_AAIGrid();

@@ -158,8 +158,7 @@ QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
         const bool floor = check.kind == LimitKind::weakest_cell || check.kind == LimitKind::controller_cutoff ||
                            check.kind == LimitKind::supply_voltage || check.kind == LimitKind::pack_cold ||
                            check.kind == LimitKind::clearance || check.kind == LimitKind::stall ||
-                           check.kind == LimitKind::possible_cruise ||
-                           check.kind == LimitKind::link_fresnel;
+                           check.kind == LimitKind::possible_cruise || check.kind == LimitKind::link_fresnel;
         if (floor) said = PlansWords::tr("%1, %2 wanted.", "worst met, limit").arg(worst, limit);
     }
     if (check.phase && check.verdict != mission::Verdict::kept)
@@ -199,13 +198,13 @@ std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quant
         {PlansWords::tr("capacity to enter"),
          PlansWords::tr("%1 (label: %2)").arg(charge(sheet.capacity_to_enter_ah), charge(sheet.rated_ah))}};
     if (sheet.turn_ah)
-        lines.push_back({PlansWords::tr("turn for home at"),
-                         PlansWords::tr("%1 (set %2)", "charge, as radios take it")
-                             .arg(charge(*sheet.turn_ah), charge(*sheet.turn_set_ah))});
+        lines.push_back(
+            {PlansWords::tr("turn for home at"), PlansWords::tr("%1 (set %2)", "charge, as radios take it")
+                                                     .arg(charge(*sheet.turn_ah), charge(*sheet.turn_set_ah))});
     if (sheet.turn_time_s) lines.push_back({PlansWords::tr("timer, at the turn"), q.duration(*sheet.turn_time_s)});
     lines.push_back({PlansWords::tr("reserve begins at"), charge(sheet.reserve_ah)});
     lines.push_back({PlansWords::tr("low-voltage warning"),
-                     PlansWords::tr("%1, after %2 below it", "volts, how long")
+                     PlansWords::tr("%1 for %2", "volts, how long below them")
                          .arg(volts(sheet.warning_cell_v), q.duration(sheet.warning_delay_s))});
     lines.push_back({PlansWords::tr("land at"), volts(sheet.landing_cell_v)});
     const QString current = figure(Quantity::alarm_current, sheet.current_a, q);

@@ -66,6 +66,14 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
                    "The way is flown whole: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> left.")
             .arg(q.distance(plan.flight->ground_m), time, left);
     }
+    const auto kind = plan.request.mission.kind;
+    if (plan.whole &&
+        (kind == mission::MissionKind::out_and_back || kind == mission::MissionKind::farthest_point)) {
+        return SentencesWords::tr(
+                   "Turn for home at <b>%1</b>, the farthest that you allow: home after <b>%2</b> with <b>%3</b> "
+                   "remaining, <b>%4</b> more than the reserve.")
+            .arg(q.distance(plan.turn->distance_m.value), time, left, q.energy(above_wh));
+    }
     if (plan.whole) {
         return SentencesWords::tr(
                    "The route is flown whole: <b>%1</b> in <b>%2</b>, home with <b>%3</b> left, <b>%4</b> more "
@@ -128,8 +136,8 @@ QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
     }
     if (plan.whole || plan.station || mission::stays(plan.request))
         return joined(mission_sentence(plan, q), likely(plan));
-    const QString first =
-        SentencesWords::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first.").arg(distance, charge);
+    const QString first = SentencesWords::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first.")
+                              .arg(distance, charge);
     // The plan's own flight meets the worst credible wind on its way home; most days are kinder.
     const bool worst = plan.request.weather.home_wind_factor != 1.0;
     const QString reckoned =

@@ -24,18 +24,22 @@ double as_radios_take_it(double charge_ah) {
     return std::floor(charge_ah / radio_step_ah + rounding) * radio_step_ah;
 }
 
-/// How far a gust pulls a cell down below cruise, V.
-double gust_sag_cell_v(const Plan& plan, double charge_ah) {
+/// How far a gust, or the plan's hardest climb, pulls a cell down below cruise, V.
+double hard_sag_cell_v(const Plan& plan, double charge_ah) {
     const FlightConditions& c = plan.conditions;
     const double gust_mps = air_column(plan.request).gust_mps(plan.request.mission.height_m);
     const double most_mps = airspeed_range(plan.request, c.air.density_kgm3).most_mps;
     const double gusty_mps = std::min(c.airspeed_home_mps + gust_mps, most_mps);
-    const auto power = power_at(plan.request, gusty_mps, plan.request.mission.height_m, 0.0);
-    if (!power || power->value <= c.home_power_w.value) return 0.0;
+    double hardest_w = c.home_power_w.value;
+    if (const auto power = power_at(plan.request, gusty_mps, plan.request.mission.height_m, 0.0))
+        hardest_w = std::max(hardest_w, power->value);
+    if (plan.flight) {
+        for (const FlightLeg& leg : plan.flight->legs) hardest_w = std::max(hardest_w, leg.power_w);
+    }
     const auto state = c.cruise.state_at(battery::point_at_charge(c.cruise, charge_ah));
     const auto cruising = c.pack->atPower(state, c.home_power_w.value);
-    const auto gusty = c.pack->atPower(state, power->value);
-    return cruising && gusty ? (cruising->voltage_v - gusty->voltage_v) / plan.request.pack.series : 0.0;
+    const auto hard = c.pack->atPower(state, hardest_w);
+    return cruising && hard ? (cruising->voltage_v - hard->voltage_v) / plan.request.pack.series : 0.0;
 }
 
 /// What cells, strips, connector and controllers bear together, A.
@@ -106,7 +110,7 @@ std::optional<AlarmSheet> alarm_sheet(const Plan& plan) {
     const auto at_reserve = battery::point_at_energy(c.cruise, c.usable_energy_wh() - reserve_wh);
     sheet.reserve_ah = at_reserve.charge_used_ah;
     sheet.warning_cell_v =
-        std::max(at_reserve.voltage_v / sheet.series - gust_sag_cell_v(plan, at_reserve.charge_used_ah),
+        std::max(at_reserve.voltage_v / sheet.series - hard_sag_cell_v(plan, at_reserve.charge_used_ah),
                  sheet.landing_cell_v + least_warning_v);
     double highest_w = c.cruise_power_w.value;
     if (plan.flight) {

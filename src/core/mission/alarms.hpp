@@ -32,8 +32,8 @@ struct AlarmSheet {
     /// Home with the reserve whole, and the landing voltage, Ah.
     double reserve_ah = 0.0;
     std::vector<Callout> callouts;
-    /// Warning where the reserve begins, less what gusts pull the volts down by, so that it does not sound in each of
-    /// them; never below the landing, V. And landing, per cell, V.
+    /// Warning where the reserve begins, less what gusts and climbs pull the volts down by, so that it does not
+    /// sound in each of them; never below the landing, V. And landing, per cell, V.
     double warning_cell_v = 0.0;
     /// The warning is to sound after so long below it: shorter than that are gusts and climbs, s (common practice).
     double warning_delay_s = 5.0;
@@ -42,8 +42,8 @@ struct AlarmSheet {
     /// The turn's and the whole flight's time, s.
     std::optional<double> turn_time_s;
     std::optional<double> flight_time_s;
-    /// Above this something is wrong, or the climb is too steep, A: what the plan draws at most and a margin, but never
-    /// more than cells, strips, connector and controllers bear.
+    /// Above this something is wrong, or the climb is too steep, A: what the plan draws at most and a margin, but
+    /// never more than cells, strips, connector and controllers bear.
     double current_a = 0.0;
     /// The parts bear less than the plan draws: the alarm sounds on the way.
     bool current_is_limited = false;

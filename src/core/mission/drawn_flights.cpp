@@ -247,7 +247,7 @@ struct WindError {
 };
 
 /// Gauss–Hermite quadrature over three normal distributions: five points of speed, three of direction and growth
-/// (Abramowitz & Stegun, table 25.10). Corners that stand for less than two thousandths are left out.
+/// (Abramowitz & Stegun, table 25.10). Corners that stand for less than a thousandth are left out.
 std::vector<WindError> wind_errors() {
     struct Node {
         double at;
@@ -260,7 +260,7 @@ std::vector<WindError> wind_errors() {
                                     {-2.8569700138728056, 0.0112574113277207}};
     static constexpr Node three[] = {
         {0.0, 2.0 / 3.0}, {1.7320508075688772, 1.0 / 6.0}, {-1.7320508075688772, 1.0 / 6.0}};
-    constexpr double least_weight = 2e-3;
+    constexpr double least_weight = 1e-3;
     std::vector<WindError> errors;
     double all = 0.0;
     for (const Node& wind : five) {

@@ -38,7 +38,7 @@ Turn turn_with_band(const SchoolTurn& school, const std::vector<OutwardPoint>& t
     // A school that counts charge is met exactly in charge; only its place moves, with the draw.
     double distance_sd_m = draw_sd * at.distance_m;
     double charge_sd_ah = 0.0;
-    if (school.school == School::energy_home) {
+    if (school.school == School::energy_home || school.school == School::chance) {
         const double slope = std::abs(per_metre(a.spare_wh(), b.spare_wh()));
         distance_sd_m = slope > 0.0 ? at.spare_sd_wh / slope : 0.0;
         charge_sd_ah = per_metre(a.charge_used_ah, b.charge_used_ah) * distance_sd_m;

@@ -60,9 +60,12 @@ void judge_wind(Plan& plan) {
         add_notice(plan, NoticeCode::no_solution_home, Severity::warning,
                    {{"wind_mps", c.wind_home.speed_mps}, {"airspeed_mps", V}});
     }
-    // Who lands elsewhere does not come home against that wind.
+    // Who lands elsewhere does not come home against that wind. By the forecast: what it may be off by is no reason
+    // to go out the other way.
     const bool comes_home = plan.request.mission.kind != MissionKind::one_way;
-    if (comes_home && c.out && c.home && c.home->ground_speed_mps < dear_way_home_ratio * c.out->ground_speed_mps) {
+    const auto forecast_home = heading(first_bearing_deg(plan.request) + 180.0, c.airspeed_home_mps, c.wind_out);
+    if (comes_home && c.out && c.home && forecast_home &&
+        forecast_home->ground_speed_mps < dear_way_home_ratio * c.out->ground_speed_mps) {
         add_notice(plan, NoticeCode::way_home_is_dear, Severity::warning,
                    {{"out_mps", c.out->ground_speed_mps}, {"home_mps", c.home->ground_speed_mps}});
     }
