@@ -5,6 +5,7 @@
 #include <QCoreApplication>
 
 #include "app/fields/field_makers.hpp"
+#include "core/mission/cruise_current.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
@@ -132,6 +133,12 @@ std::vector<RequestField> aircraft_fields(const Quantities& q) {
                 [](const PlanRequest& r) { return r.aircraft.cruise_power_w; },
                 [](PlanRequest& r, double v) { r.aircraft.cruise_power_w = v; },
                 RequestFieldWords::tr("all of it, from the pack, in still air: volts times amps")),
+            number(
+                "aircraft.cruise_current_a", RequestFieldWords::tr("or its current"),
+                typed(q.notation(Quantity::cruise_current), 1), 0.1,
+                [](const PlanRequest& r) { return mission::cruise_current_a(r); },
+                [](PlanRequest& r, double v) { mission::set_cruise_current(r, v); },
+                RequestFieldWords::tr("from this pack at half charge, in place of watts")),
             open_number(
                 "aircraft.electronics_w", RequestFieldWords::tr("Electronics"),
                 typed(q.notation(Quantity::electronics_power), 1), 1,

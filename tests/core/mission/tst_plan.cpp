@@ -1,5 +1,6 @@
 #include <QTest>
 
+#include "core/mission/cruise_current.hpp"
 #include "core/mission/explain.hpp"
 #include "core/mission/outward.hpp"
 #include "core/mission/plan.hpp"
@@ -52,6 +53,7 @@ private slots:
     void whatIsAskedForAndCannotBeIsSaid();
     void aWindTableOfOneRowIsRefused();
     void everyNumberOfThePlanExplainsItself();
+    void aCruiseIsKnownByItsCurrentToo();
     void impossibleRequestsNameTheField_data();
     void impossibleRequestsNameTheField();
 };
@@ -340,6 +342,15 @@ void PlanTest::everyNumberOfThePlanExplainsItself() {
     }
     QCOMPARE(explain(plan, Quantity::turn_distance)->sensitivities.size(), plan.turn_sensitivities.size());
     QVERIFY(!explain(plan, Quantity::ground_distance).has_value());
+}
+
+void PlanTest::aCruiseIsKnownByItsCurrentToo() {
+    // 4S at half charge rests at 3.67 V a cell; 5 A through 22 mΩ of two in parallel leave 3.615 V.
+    PlanRequest request = sample_request();
+    set_cruise_current(request, 5.0);
+    VERIFY_NEAR(request.aircraft.cruise_power_w, 5.0 * 4.0 * (3.67 - 2.5 * 0.022), 0.3);
+    VERIFY_NEAR(cruise_current_a(request), 5.0, 1e-9);
+    QVERIFY(cruise_current_a(request) < 1.01 * request.aircraft.cruise_power_w / (4.0 * 3.6));
 }
 
 void PlanTest::impossibleRequestsNameTheField_data() {

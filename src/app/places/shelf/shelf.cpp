@@ -73,7 +73,12 @@ Shelf fleet_shelf(Desk& desk) {
         return retired > 0 ? ShelfWords::tr("%1 in use, %2 retired").arg(flown).arg(retired)
                            : ShelfWords::tr("%1 in use").arg(flown);
     };
-    shelf.fields = aircraft_fields;
+    shelf.fields = [](const wording::Quantities& q) {
+        auto fields = aircraft_fields(q);
+        // No pack lies beside it there that a current could be of.
+        std::erase_if(fields, [](const RequestField& field) { return field.path == "aircraft.cruise_current_a"; });
+        return fields;
+    };
     shelf.more_fields = more_aircraft_fields;
     shelf.figures = {{units::Quantity::flight_count, ShelfWords::tr("flights"), [&desk](Id id) {
                           return std::optional(
