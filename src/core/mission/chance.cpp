@@ -40,12 +40,12 @@ DrawnFlights::Flight prepared_flight(const Plan& plan, const DrawnFlights& drawn
 
 std::vector<DrawnFlight> fly_days(const Plan& plan, const DrawnFlights& drawn, const std::vector<DayDraw>& days,
                                   double turn_distance_m, const std::stop_token& stop, const Parallel& parallel) {
-    const auto flight = prepared_flight(plan, drawn, turn_distance_m);
+    const auto prepared = prepared_flight(plan, drawn, turn_distance_m);
     std::vector<DrawnFlight> flights(days.size());
     const auto part = [&](std::size_t from, std::size_t to) {
         for (std::size_t i = from; i < to; ++i) {
             if (i % days_in_block == 0 && stop.stop_requested()) return;
-            flights[i] = drawn.fly(days[i], flight);
+            flights[i] = drawn.fly(days[i], prepared);
         }
     };
     constexpr std::size_t parts = 8;
