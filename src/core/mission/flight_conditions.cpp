@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/mission/homeward.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::mission {
@@ -62,6 +61,13 @@ units::Result<units::Estimate> power_at(const PlanRequest& request, double airsp
     if (!air) return tl::unexpected(air.error());
     const double mass_kg = all_up_mass_kg(request);
     return airframe::power_w(request.aircraft, mass_kg, {airspeed_mps, mass_kg, air->density_kgm3, climb_mps});
+}
+
+double top_height_m(const PlanRequest& request) {
+    double top_m = request.mission.height_m;
+    for (const Waypoint& point : request.mission.waypoints) top_m = std::max(top_m, point.height_m.value_or(0.0));
+    if (request.failsafe) top_m = std::max(top_m, request.failsafe->height_m);
+    return top_m;
 }
 
 double first_bearing_deg(const PlanRequest& request) {

@@ -73,6 +73,9 @@ units::Result<FlightConditions> conditions_on_bearing(const PlanRequest& request
 units::Result<units::Estimate> power_at(const PlanRequest& request, double airspeed_mps, double height_m,
                                         double climb_mps);
 
+/// The highest that this mission is flown, above home, m.
+double top_height_m(const PlanRequest& request);
+
 /// Bearing of the way out at its start: the mission's, or that of its first waypoint.
 double first_bearing_deg(const PlanRequest& request);
 

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/mission/outward.hpp"
+#include "core/mission/ground_below.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::mission {
@@ -342,13 +342,6 @@ double Homeward::reserve_wh(const WayHome& way) const {
                units::seconds_per_hour;
     }
     return (std::get<FactorOnWayHome>(request_.reserve).factor - 1.0) * way.energy_wh;
-}
-
-double top_height_m(const PlanRequest& request) {
-    double top_m = request.mission.height_m;
-    for (const Waypoint& point : request.mission.waypoints) top_m = std::max(top_m, point.height_m.value_or(0.0));
-    if (request.failsafe) top_m = std::max(top_m, request.failsafe->height_m);
-    return top_m;
 }
 
 double wind_sd_wh_per_m(const PlanRequest& request, const FlightConditions& conditions) {

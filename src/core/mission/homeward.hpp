@@ -108,9 +108,6 @@ private:
     bool main_wind_allows_ = false;
 };
 
-/// The highest that this mission is flown, above home, m.
-double top_height_m(const PlanRequest& request);
-
 /// What an error of one standard deviation of the wind adds to the way home, Wh per metre of way.
 double wind_sd_wh_per_m(const PlanRequest& request, const FlightConditions& conditions);
 
