@@ -340,7 +340,7 @@ int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
             out << line.what.toStdString() << ": " << line.figure.toStdString() << "\n";
         for (const auto& line : wording::callout_lines(*sheet, q))
             out << "  " << line.used.toStdString() << " used: " << line.charge.toStdString() << ", "
-                << line.volts.toStdString() << "\n";
+                << line.left.toStdString() << " remaining, " << line.volts.toStdString() << "\n";
         return exit_done;
     }
     if (!sheet) {

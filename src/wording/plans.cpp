@@ -222,6 +222,7 @@ std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Q
     lines.reserve(sheet.callouts.size());
     for (const auto& callout : sheet.callouts)
         lines.push_back({q.share(callout.share_used), figure(Quantity::alarm_charge, callout.charge_used_ah, q),
+                         figure(Quantity::alarm_charge, callout.charge_left_ah, q),
                          figure(Quantity::lowest_pack_voltage, callout.cell_v * sheet.series, q)});
     return lines;
 }

@@ -32,6 +32,7 @@ std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quant
 struct CalloutLine {
     QString used;
     QString charge;
+    QString left; ///< of the capacity to enter, for those who count down
     QString volts;
 };
 std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Quantities& quantities);

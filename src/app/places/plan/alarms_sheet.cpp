@@ -56,12 +56,14 @@ AlarmsSheet::AlarmsSheet(const mission::Plan& plan, QWidget* parent) : Popover(p
     callouts->setVerticalSpacing(look.scaled(2));
     callouts->addWidget(cell(tr("used"), Role::quiet, true), 0, 0);
     callouts->addWidget(cell(tr("counter"), Role::quiet, true), 0, 1);
-    callouts->addWidget(cell(tr("volts"), Role::quiet, true), 0, 2);
+    callouts->addWidget(cell(tr("remaining"), Role::quiet, true), 0, 2);
+    callouts->addWidget(cell(tr("volts"), Role::quiet, true), 0, 3);
     row = 1;
     for (const auto& line : wording::callout_lines(*sheet, q)) {
         callouts->addWidget(cell(line.used, Role::plain, true), row, 0);
         callouts->addWidget(cell(line.charge, Role::plain, true), row, 1);
-        callouts->addWidget(cell(line.volts, Role::plain, true), row, 2);
+        callouts->addWidget(cell(line.left, Role::plain, true), row, 2);
+        callouts->addWidget(cell(line.volts, Role::plain, true), row, 3);
         ++row;
     }
     callouts->setRowStretch(row, 1);
