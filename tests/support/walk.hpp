@@ -45,8 +45,8 @@ struct Day {
 
 class Walker {
 public:
-    Walker(const PlanRequest& request, const FlightConditions& speeds, const Day& day)
-        : r_(request), speeds_(speeds), day_(day), pack_(pack_of(request, day)), state_(start_of(request, day)),
+    Walker(const PlanRequest& request, const FlightConditions&, const Day& day)
+        : r_(request), day_(day), pack_(pack_of(request, day)), state_(start_of(request, day)),
           mass_kg_(request.aircraft.mass_kg + request.pack.mass_kg) {}
 
     double energy_wh = 0.0;
@@ -230,7 +230,6 @@ private:
     }
 
     const PlanRequest& r_;
-    const FlightConditions& speeds_;
     Day day_;
     battery::PackModel pack_;
     battery::PackState state_;

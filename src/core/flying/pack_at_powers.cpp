@@ -141,8 +141,8 @@ void PackAtPowers::draw(Course& course, double power_w, double energy_wh) const 
     if (rows_.empty()) return;
     const double before_ah = course.charge_ah;
     course.charge_ah = charge_after_ah(power_w, before_ah, energy_wh);
-    constexpr double same_power = 0.02;
-    if (course.gap_beyond == 0.0 && std::abs(power_w / course.judged_w - 1.0) < same_power) return;
+    constexpr double as_judged = 0.02;
+    if (course.gap_beyond == 0.0 && std::abs(power_w / course.judged_w - 1.0) < as_judged) return;
     const double seconds = energy_wh * units::seconds_per_hour / power_w;
     const double middle_ah = 0.5 * (before_ah + course.charge_ah);
     const double towards = gap(power_w, middle_ah) - gap(course.judged_w, middle_ah);
