@@ -51,10 +51,6 @@ double FlightConditions::usable_charge_ah() const {
                                                                : cruise.last().charge_used_ah;
 }
 
-double FlightConditions::left_wh(double charge_used_ah) const {
-    return usable_energy_wh() - battery::point_at_charge(cruise, charge_used_ah).energy_wh;
-}
-
 units::Result<units::Estimate> power_at(const PlanRequest& request, double airspeed_mps, double height_m,
                                         double climb_mps) {
     const auto air = air_at(request, height_m);

@@ -48,8 +48,6 @@ struct FlightConditions {
 
     double usable_energy_wh() const;
     double usable_charge_ah() const;
-    /// What the terminals still give at cruise power down to the landing voltage, Wh; negative never.
-    double left_wh(double charge_used_ah) const;
 };
 
 /// @param request  already checked

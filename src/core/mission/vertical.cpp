@@ -85,10 +85,4 @@ Vertical climb_out(const PlanRequest& request, const FlightConditions& condition
                          conditions.climb_rate_mps, false, 0.0});
 }
 
-Vertical descent_home(const PlanRequest& request, const FlightConditions& conditions) {
-    return fly_vertical(request, conditions,
-                        {first_bearing_deg(request) + 180.0, request.mission.height_m, 0.0,
-                         conditions.airspeed_home_mps, request.mission.descent_rate_mps, true, 0.0});
-}
-
 } // namespace sobremesa::mission

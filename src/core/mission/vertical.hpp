@@ -49,6 +49,5 @@ std::vector<VerticalBand> vertical_bands(const PlanRequest& request, const Fligh
                                          const VerticalSense& sense);
 
 Vertical climb_out(const PlanRequest& request, const FlightConditions& conditions);
-Vertical descent_home(const PlanRequest& request, const FlightConditions& conditions);
 
 } // namespace sobremesa::mission

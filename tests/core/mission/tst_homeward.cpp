@@ -105,7 +105,9 @@ void HomewardTest::climbAndDescentEndWhereTheyShould() {
     const PlanRequest request = sample_request();
     const auto conditions = *flight_conditions(request);
     const Vertical climb = climb_out(request, conditions);
-    const Vertical descent = descent_home(request, conditions);
+    const Vertical descent =
+        fly_vertical(request, conditions,
+                     {85.0, 90.0, 0.0, conditions.airspeed_home_mps, request.mission.descent_rate_mps, true, 0.0});
     QCOMPARE(climb.bands.front().bottom_height_m, 0.0);
     VERIFY_NEAR(climb.bands.back().top_height_m, 90.0, 1e-9);
     VERIFY_NEAR(descent.bands.front().top_height_m, 90.0, 1e-9);
@@ -147,9 +149,9 @@ void HomewardTest::everyPlanKeepsItsBooks() {
         const double left_wh = plan->flight->landing_energy_left_wh.value;
         // The books are kept in what the pack gives at each power: they close to its differences from cruise power.
         VERIFY_NEAR(used_wh + home_wh + left_wh, plan->usable_energy_wh.value, 0.04 * plan->usable_energy_wh.value);
-        const auto beyond =
-            std::find_if(plan->outward.begin(), plan->outward.end(),
-                         [&](const OutwardPoint& p) { return p.distance_m > plan->turn->distance_m.value; });
+        const auto beyond = std::find_if(plan->outward.begin(), plan->outward.end(), [&](const OutwardPoint& p) {
+            return p.distance_m > plan->turn->distance_m.value;
+        });
         // Where the worst credible wind ends it, more is left than the reserve.
         if (beyond != plan->outward.end() && !beyond->way_home) continue;
         // Within the launch the turn for home comes in from one step of the climb to the next.
@@ -204,7 +206,7 @@ void HomewardTest::aBiggerPackNeverTurnsEarlier() {
         request.pack.cell_capacity_ah *= 1.2;
         const auto big = make_plan(request);
         if (small->turn) // Where the worst credible wind ends it, a bigger pack goes no farther.
-        QVERIFY(big->turn->distance_m.value >= small->turn->distance_m.value);
+            QVERIFY(big->turn->distance_m.value >= small->turn->distance_m.value);
     }
 }
 

@@ -170,7 +170,8 @@ void PlanTest::reserves() {
     const Plan plan = planned(request);
     const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
     const double way_home_wh =
-        plan.conditions.left_wh(at.charge_used_ah) - plan.flight->landing_energy_left_wh.value;
+        plan.conditions.at_powers->left_wh(plan.conditions.cruise_power_w.value, at.charge_used_ah) -
+        plan.flight->landing_energy_left_wh.value;
     const double kept_wh = kind == 0   ? 0.3 * plan.usable_energy_wh.value
                            : kind == 1 ? plan.conditions.cruise_power_w.value / 6.0
                                        : 0.5 * way_home_wh;
