@@ -12,6 +12,7 @@ find_package(tl-expected REQUIRED)
 find_package(Threads REQUIRED)
 find_package(SQLite3 REQUIRED)
 find_package(ZLIB REQUIRED)
+find_package(LibArchive REQUIRED)
 find_package(GDAL CONFIG REQUIRED)
 
 # GeographicLib's Debian package ships a find module and no target.

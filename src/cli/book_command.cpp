@@ -35,6 +35,9 @@ Json flight_json(const session::Desk& desk, session::Id id, const book::KeptFlig
             {"ground_wh_per_km",
              s.energy_wh_per_m ? Json(s.energy_wh_per_m->value * units::metres_per_kilometre) : Json(nullptr)},
             {"lowest_voltage_v", or_null(s.energy.lowest_voltage_v)},
+            {"highest_current_a", s.energy.highest_current ? Json(s.energy.highest_current->value) : Json(nullptr)},
+            {"highest_ground_speed_mps",
+             s.distance.highest_ground_speed ? Json(s.distance.highest_ground_speed->value) : Json(nullptr)},
             {"recharged_ah", or_null(flight.recharged_ah)},
             {"note", flight.note}};
 }

@@ -10,6 +10,7 @@
 #include "cli/aircraft_command.hpp"
 #include "cli/book_command.hpp"
 #include "cli/calibrate_command.hpp"
+#include "cli/columns_command.hpp"
 #include "cli/compare_command.hpp"
 #include "cli/convert_command.hpp"
 #include "cli/debrief_command.hpp"
@@ -237,7 +238,10 @@ void add_pack(Program& program) {
 void add_convert(Program& program) {
     auto options = std::make_shared<ConvertOptions>();
     auto* command = program.app.add_subcommand("convert", "Writes a log in another format");
-    command->add_option("log", options->log, "Log: CSV, GPX or MAVLink telemetry log")->required();
+    command
+        ->add_option("log", options->log,
+                     "Log: CSV, GPX, IGC, NMEA 0183, SubRip or MAVLink telemetry log, packed or not")
+        ->required();
     command->add_option("target", options->target, "File to write; its ending says how: " + io::endings_written())
         ->required();
     command
@@ -246,6 +250,18 @@ void add_convert(Program& program) {
         ->check(number_between(1.0, 1000000.0));
     program.commands.push_back(
         {command, [options](std::ostream& out, std::ostream& err) { return convert(*options, out, err); }});
+}
+
+void add_columns(Program& program) {
+    auto options = std::make_shared<ColumnsOptions>();
+    auto* command = program.app.add_subcommand("columns", "What each column of a log is understood to be");
+    command->add_option("log", options->log, "Log with columns, or a text format that is read as a table")
+        ->required();
+    command->add_option("--column", options->columns,
+                        "What a column is: HEADER=MEANING or HEADER=MEANING:UNIT; again for each");
+    command->add_flag("--json", options->json, "One JSON object on standard output");
+    program.commands.push_back(
+        {command, [options](std::ostream& out, std::ostream& err) { return show_columns(*options, out, err); }});
 }
 
 void add_build(Program& program) {
@@ -324,7 +340,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     program.app.add_option("--book", program.book, "Logbook file; without it the user's own");
     program.app.add_option("--settings", program.settings, "Folder of the settings");
     for (const auto add : {add_debrief, add_compare, add_aircraft, add_calibrate, add_plan, add_reach, add_alarms,
-                           add_pack, add_convert, add_build, add_partial, add_health, add_book})
+                           add_pack, add_convert, add_columns, add_build, add_partial, add_health, add_book})
         add(program);
     try {
         // CLI11 takes its arguments from the back.

@@ -2,6 +2,7 @@
 
 #include <ostream>
 
+#include "cli/columns_command.hpp"
 #include "cli/command_line.hpp"
 #include "cli/debrief_account.hpp"
 #include "cli/json_text.hpp"
@@ -28,16 +29,15 @@ namespace sobremesa::cli {
 
 namespace {
 
-/// "HEADER=MEANING:UNIT".
 /// What is said of a column that is not there, or of a log without columns, would be said in vain.
 std::optional<units::Error> misplaced_column(const std::string& log,
                                              const std::vector<telemetry::ColumnChoice>& columns) {
     if (columns.empty()) return std::nullopt;
     const auto format = io::log_format(log);
     if (!format) return format.error();
-    if (*format != io::LogFormat::csv)
+    if (!io::has_columns(*format))
         return units::Error{units::ErrorCode::no_columns, {log, {}, {}, {}}, {{"header", columns.front().header}}};
-    const auto head = io::read_csv_head(log, columns, false);
+    const auto head = io::read_head_of_log(log, columns);
     if (!head) return head.error();
     for (const auto& choice : columns) {
         std::string headers;
@@ -55,22 +55,10 @@ std::optional<units::Error> misplaced_column(const std::string& log,
     return std::nullopt;
 }
 
-units::Result<std::vector<telemetry::ColumnChoice>> columns_from(const std::vector<std::string>& texts) {
-    std::vector<telemetry::ColumnChoice> choices;
-    for (const std::string& text : texts) {
-        const auto equals = text.find_last_of('=');
-        if (equals == std::string::npos) {
-            units::Where where;
-            where.field = "--column";
-            return units::failure(units::ErrorCode::word_unknown, where,
-                                  {{"word", text}, {"allowed", std::string("HEADER=MEANING:UNIT")}});
-        }
-        const std::string meaning = text.substr(equals + 1);
-        const auto colon = meaning.find(':');
-        choices.push_back({text.substr(0, equals), meaning.substr(0, colon),
-                           colon == std::string::npos ? std::string() : meaning.substr(colon + 1)});
-    }
-    return choices;
+/// A highest reading, when, and for how long at a time it was nearly that.
+Json peak_json(const std::optional<telemetry::Peak>& peak, const char* unit) {
+    if (!peak) return nullptr;
+    return {{std::string("value_") + unit, peak->value}, {"at_s", peak->at_s}, {"for_s", peak->for_s}};
 }
 
 /// What is known of the pack after the flight.
@@ -274,13 +262,17 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
           {"ground_sd_m", sd_or_null(s.distance.ground_m)},
           {"ground_from_speed_m", or_null(s.distance.from_speed_m)},
           {"air_m", found.still ? or_null(found.still->air_m.value) : Json(nullptr)},
-          {"farthest_from_home_m", or_null(s.distance.farthest_from_home_m)}}},
+          {"farthest_from_home_m", or_null(s.distance.farthest_from_home_m)},
+          {"highest_ground_speed", peak_json(s.distance.highest_ground_speed, "mps")},
+          {"highest_airspeed", peak_json(s.distance.highest_airspeed, "mps")}}},
         {"energy",
          {{"charge_ah", or_null(telemetry::charge_used_ah(s))},
           {"charge_integrated_ah", or_null(e.charge_ah)},
           {"charge_counter_ah", or_null(e.counter_ah)},
           {"energy_wh", or_null(e.energy_wh)},
           {"energy_sd_wh", sd_or_null(e.energy_wh)},
+          {"before_log_ah", or_null(e.before_log_ah)},
+          {"highest_current", peak_json(e.highest_current, "a")},
           {"mean_current_a", or_null(e.mean_current_a)},
           {"mean_power_w", or_null(e.mean_power_w)},
           {"lowest_voltage_v", or_null(e.lowest_voltage_v)},
@@ -321,7 +313,8 @@ void print_debrief(const telemetry::CleanLog& log, const telemetry::LogSummary& 
     out << wording::without_markup(wording::debrief_sentence(s, left, q)).toStdString() << "\n\n";
     for (const units::Quantity quantity :
          {units::Quantity::charge_per_distance, units::Quantity::energy_per_distance, units::Quantity::mean_power,
-          units::Quantity::mean_current, units::Quantity::lowest_voltage, units::Quantity::integrated_charge}) {
+          units::Quantity::mean_current, units::Quantity::highest_current, units::Quantity::highest_ground_speed,
+          units::Quantity::lowest_voltage, units::Quantity::integrated_charge}) {
         if (const auto explanation = telemetry::explain(s, quantity)) {
             const QString error = q.error_text(quantity, explanation->value);
             out << "  " << wording::name(quantity).toStdString() << ": "
@@ -401,9 +394,11 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
     if (account) notices.insert(notices.end(), account->notices.begin(), account->notices.end());
     std::erase_if(notices, [](const auto& notice) { return notice.severity != units::Severity::warning; });
     say(notices, err);
-    if (options.json)
-        out << debrief_json(*log, *summary, *found, pack, account, options).dump(2) << "\n";
-    else
+    if (options.json) {
+        Json answer = debrief_json(*log, *summary, *found, pack, account, options);
+        answer["log"]["reading"] = reading_json(options.log, *columns);
+        out << answer.dump(2) << "\n";
+    } else
         print_debrief(*log, *summary, *found, pack ? std::optional(pack->left) : std::nullopt, out);
     return exit_done;
 }

@@ -38,8 +38,7 @@ public:
         log_.name = path;
         log_.notices = head.notices;
         for (const LogColumn& column : head_.columns) {
-            if (column.kind == Kind::number && (column.channel != Channel::time_s || !head_.uses_clock))
-                use(column.channel);
+            if (has_values(column)) use(column.channel);
             if (column.kind == Kind::position_pair) {
                 use(Channel::latitude_deg);
                 use(Channel::longitude_deg);
@@ -61,6 +60,17 @@ public:
 private:
     using Trouble = std::optional<units::Error>;
 
+    /// Whether its cells are values of a channel. A clock makes the time where there is one.
+    bool has_values(const LogColumn& column) const {
+        switch (column.kind) {
+        case Kind::number:
+        case Kind::written_number: return column.channel != Channel::time_s || !head_.uses_clock;
+        case Kind::added_number:
+        case Kind::angle: return true;
+        default: return false;
+        }
+    }
+
     void use(Channel channel) {
         if (std::find(used_.begin(), used_.end(), channel) == used_.end()) used_.push_back(channel);
     }
@@ -73,7 +83,7 @@ private:
     }
 
     Trouble read_waves(int descriptor) {
-        lines_before_ = head_.header_number;
+        lines_before_ = head_.lines_before_data;
         const bool small = head_.file_bytes < small_file_bytes;
         pieces_in_wave_ = small ? 1 : cores_ * pieces_per_core;
         piece_bytes_ = small ? std::size_t(head_.file_bytes) + 1 : piece_bytes;
@@ -173,9 +183,11 @@ private:
     RowTargets targets() {
         RowTargets result;
         for (const LogColumn& column : head_.columns) {
-            ColumnTarget target{column.kind, column.scale, nullptr, nullptr};
-            if (column.kind == Kind::number && (column.channel != Channel::time_s || !head_.uses_clock))
-                target.first = log_[column.channel].data();
+            ColumnTarget target{column.kind, column.scale, nullptr, nullptr, &column};
+            if (has_values(column)) target.first = log_[column.channel].data();
+            if (column.kind == Kind::hemisphere)
+                (column.channel == Channel::latitude_deg ? result.latitude : result.longitude) =
+                    log_[column.channel].data();
             if (column.kind == Kind::position_pair) {
                 target.first = log_[Channel::latitude_deg].data();
                 target.second = log_[Channel::longitude_deg].data();

@@ -13,6 +13,8 @@ struct ColumnTarget {
     double* first = nullptr;
     /// Longitude, of a position written in one cell.
     double* second = nullptr;
+    /// For cells that are more than a number.
+    const LogColumn* column = nullptr;
 };
 
 /// How far a line has been read.

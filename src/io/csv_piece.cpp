@@ -12,6 +12,17 @@ namespace {
 
 using Kind = LogColumn::Kind;
 
+/// The value of a cell, to where its column wants it.
+void put(const ColumnTarget& target, const CellValues& values, std::size_t row, RowParts& parts) {
+    parts.add(*target.column, values[0]);
+    if (!target.first) return;
+    if (target.kind == Kind::added_number)
+        target.first[row] += values[0] * target.scale;
+    else
+        target.first[row] = values[0] * target.scale;
+    if (target.second) target.second[row] = values[1];
+}
+
 /// One line, the quick way: cells are read where they stand, without a look ahead.
 class QuickLine {
 public:
@@ -21,14 +32,14 @@ public:
 
     /// @param begin  of the line; a '\n' must be somewhere behind
     /// @return the '\n' that ends the line; nothing for a line with anything unusual: the careful parser decides
-    const char* parse(const char* begin, std::size_t row, double& date_s, double& clock_s) const {
+    const char* parse(const char* begin, std::size_t row, RowParts& parts) const {
         LinePlace place{begin, 0};
         for (;;) {
             place = read_numbers_(place, columns_, row);
             if (place.column == columns_.count) break;
             const char* const end = cell_end(place.at);
             const std::string_view cell = trimmed({place.at, std::size_t(end - place.at)});
-            if (!take(columns_.targets[place.column], cell, row, date_s, clock_s)) return nullptr;
+            if (!take(columns_.targets[place.column], cell, row, parts)) return nullptr;
             place.at = end;
             if (++place.column == columns_.count) break;
             if (*place.at++ != columns_.delimiter) return nullptr;
@@ -46,27 +57,17 @@ private:
         return p;
     }
 
-    bool take(const ColumnTarget& target, std::string_view cell, std::size_t row, double& date_s,
-              double& clock_s) const {
+    bool take(const ColumnTarget& target, std::string_view cell, std::size_t row, RowParts& parts) const {
         if (!cell.empty() && cell.front() == '"') return false;
         CellValues values{missing_value, missing_value};
-        switch (target.kind) {
-        case Kind::ignored: return true;
-        case Kind::number:
+        if (target.kind == Kind::ignored) return true;
+        if (target.kind == Kind::number) {
             if (!other_number(cell, values[0])) return false;
             if (target.first) target.first[row] = values[0] * target.scale;
             return true;
-        case Kind::date:
-        case Kind::clock_time:
-        case Kind::position_pair: break;
         }
-        if (!parse_cell(target.kind, cell, values)) return false;
-        if (target.kind == Kind::date) date_s = values[0];
-        if (target.kind == Kind::clock_time) clock_s = values[0];
-        if (target.kind == Kind::position_pair) {
-            target.first[row] = values[0];
-            target.second[row] = values[1];
-        }
+        if (!parse_cell(*target.column, cell, values)) return false;
+        put(target, values, row, parts);
         return true;
     }
 
@@ -96,17 +97,16 @@ std::size_t line_ends(const char* begin, const char* end) {
     return count + std::size_t(std::count(begin, end, '\n'));
 }
 
+void finish_row(const CsvHead& head, const RowTargets& into, const RowParts& parts, std::size_t row) {
+    if (into.clock) into.clock[row] = parts.time_s(head);
+    if (into.latitude) into.latitude[row] *= parts.latitude_sign;
+    if (into.longitude) into.longitude[row] *= parts.longitude_sign;
+}
+
 void store(const CsvHead& head, const RowTargets& into, const std::vector<CellValues>& values, std::size_t row) {
-    double date_s = 0.0;
-    double clock_s = missing_value;
-    for (std::size_t i = 0; i < values.size(); ++i) {
-        const ColumnTarget& target = into.columns[i];
-        if (target.kind == Kind::date) date_s = values[i][0];
-        if (target.kind == Kind::clock_time) clock_s = values[i][0];
-        if (target.first) target.first[row] = values[i][0] * target.scale;
-        if (target.second) target.second[row] = values[i][1];
-    }
-    if (into.clock) into.clock[row] = time_of(head, date_s, clock_s);
+    RowParts parts;
+    for (std::size_t i = 0; i < values.size(); ++i) put(into.columns[i], values[i], row, parts);
+    finish_row(head, into, parts, row);
 }
 
 } // namespace
@@ -120,15 +120,15 @@ void CsvPiece::parse(const CsvHead& head, const RowTargets& into) {
     QuickLine quick(head, into);
     RowParser careful(head);
     rejected_.clear();
+    const bool by_characters = head.delimiter != any_blanks && head.delimiter != wide_blanks;
     std::uint32_t line = 0;
     std::size_t row = first_row;
     for (const char* p = begin; p < end; ++line) {
-        double date_s = 0.0;
-        double clock_s = missing_value;
-        const bool plain = *p != '\n' && *p != '\r' && *p != '#';
-        const char* line_end = plain ? quick.parse(p, row, date_s, clock_s) : nullptr;
+        RowParts parts;
+        const bool plain = by_characters && *p != '\n' && *p != '\r' && *p != '#';
+        const char* line_end = plain ? quick.parse(p, row, parts) : nullptr;
         if (line_end) {
-            if (into.clock) into.clock[row] = time_of(head, date_s, clock_s);
+            finish_row(head, into, parts, row);
             into.lines[row++] = line;
         } else {
             line_end = static_cast<const char*>(std::memchr(p, '\n', std::size_t(end - p)));

@@ -13,6 +13,9 @@ struct RowTargets {
     std::vector<ColumnTarget> columns;
     /// Time, where it is made of a date and a clock.
     double* clock = nullptr;
+    /// Where letters of the compass stand in cells of their own: what they turn round.
+    double* latitude = nullptr;
+    double* longitude = nullptr;
     std::uint32_t* lines = nullptr;
 };
 

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/geodesy/geodesic.hpp"
+
 namespace sobremesa::io {
 
 using telemetry::Channel;
@@ -14,6 +16,9 @@ namespace {
 constexpr double seconds_per_day = 86400.0;
 /// A time in seconds this large counts from 1970: it is a clock, not a duration.
 constexpr double least_epoch_s = 1e9;
+/// Where tracks in metres from an unknown home are put: in the middle of an ocean, where no map misleads.
+constexpr double nowhere_latitude_deg = -30.0;
+constexpr double nowhere_longitude_deg = -120.0;
 
 } // namespace
 
@@ -29,8 +34,9 @@ RowVerdict RowParser::parse(std::string_view line, bool ended) {
         return {Verdict::set_aside, cut ? SetAsideReason::cut_last_row : SetAsideReason::bad_row, 0};
     }
     for (std::size_t i = 0; i < columns.size(); ++i) {
-        if (parse_cell(columns[i].kind, cells_[i], values_[i])) continue;
-        if (line == head_.header_line) return {Verdict::set_aside, SetAsideReason::repeated_header, i};
+        if (parse_cell(columns[i], cells_[i], values_[i])) continue;
+        if (!head_.header_line.empty() && line == head_.header_line)
+            return {Verdict::set_aside, SetAsideReason::repeated_header, i};
         if (!ended) return {Verdict::set_aside, SetAsideReason::cut_last_row, i};
         return {Verdict::set_aside, SetAsideReason::bad_number, i};
     }
@@ -39,15 +45,61 @@ RowVerdict RowParser::parse(std::string_view line, bool ended) {
 
 double MidnightClock::since_first_midnight(double clock_s) {
     if (std::isfinite(clock_s)) {
-        if (clock_s + days_s_ < latest_s_ - 0.5 * seconds_per_day) days_s_ += seconds_per_day;
+        const double back_s = latest_s_ - (clock_s + days_s_);
+        // A clock of twelve hours that does not say which starts again at one o'clock.
+        constexpr double half_day_s = 0.5 * seconds_per_day;
+        constexpr double near_half_day_s = 0.02 * seconds_per_day;
+        if (back_s > half_day_s + near_half_day_s)
+            days_s_ += seconds_per_day;
+        else if (back_s > half_day_s - near_half_day_s)
+            days_s_ += half_day_s;
         latest_s_ = clock_s + days_s_;
     }
     return clock_s + days_s_;
 }
 
-double time_of(const CsvHead& head, double date_s, double clock_s) {
-    return head.has_date ? date_s + clock_s : clock_s;
+void RowParts::add(const LogColumn& column, double value) {
+    using Kind = LogColumn::Kind;
+    switch (column.kind) {
+    case Kind::date: date_s = value; break;
+    case Kind::clock_time:
+    case Kind::moment: clock_s = value; break;
+    case Kind::milliseconds: milliseconds_s = std::isfinite(value) ? value * column.scale : 0.0; break;
+    case Kind::hemisphere:
+        (column.channel == Channel::latitude_deg ? latitude_sign : longitude_sign) = value;
+        break;
+    default: break;
+    }
 }
+
+namespace {
+
+/// Metres north and east as degrees around home; around a place in the sea where nobody said where home is.
+void place_local_metres(FlightLog& log, const CsvHead& head) {
+    const geodesy::Position home = head.home ? geodesy::Position{head.home->first, head.home->second}
+                                             : geodesy::Position{nowhere_latitude_deg, nowhere_longitude_deg};
+    const auto frame = geodesy::LocalFrame::around(home);
+    if (!frame) return;
+    auto& latitude = log[Channel::latitude_deg];
+    auto& longitude = log[Channel::longitude_deg];
+    for (std::size_t i = 0; i < log.rows(); ++i) {
+        if (!std::isfinite(latitude[i]) || !std::isfinite(longitude[i])) continue;
+        const geodesy::Position place = frame->reverse({longitude[i], latitude[i]});
+        latitude[i] = place.latitude_deg;
+        longitude[i] = place.longitude_deg;
+    }
+    if (!head.home) log.notices.push_back({units::NoticeCode::home_not_on_earth, units::Severity::warning, {}});
+}
+
+/// What is left turns into what was used: less than at the first row.
+void count_from_first(std::vector<double>& counter) {
+    const auto first = std::find_if(counter.begin(), counter.end(), [](double v) { return std::isfinite(v); });
+    if (first == counter.end()) return;
+    const double begin = *first;
+    for (double& value : counter) value -= begin;
+}
+
+} // namespace
 
 units::Result<std::shared_ptr<const FlightLog>> finished_log(FlightLog log, const CsvHead& head,
                                                              const units::Where& first_bad) {
@@ -60,8 +112,18 @@ units::Result<std::shared_ptr<const FlightLog>> finished_log(FlightLog log, cons
     const auto first = std::find_if(time.begin(), time.end(), [](double t) { return std::isfinite(t); });
     if (first != time.end()) {
         const double start_s = *first;
-        if (head.has_date || start_s >= least_epoch_s) log.start_clock_s = start_s;
+        // In this program's own column nothing but a date is so far from its zero.
+        constexpr double a_year_s = 365.0 * seconds_per_day;
+        const bool own = std::any_of(head.columns.begin(), head.columns.end(), [](const LogColumn& column) {
+            return column.header == telemetry::channel_word(Channel::time_s);
+        });
+        if (head.has_date || start_s >= (own ? a_year_s : least_epoch_s)) log.start_clock_s = start_s;
         for (double& t : time) t -= start_s;
+    }
+    if (head.local_metres) place_local_metres(log, head);
+    for (const LogColumn& column : head.columns) {
+        if (column.kind != LogColumn::Kind::ignored && column.channel == Channel::charge_ah && column.scale < 0.0)
+            count_from_first(log[Channel::charge_ah]);
     }
     // A column without a single value is a channel the log does not have.
     for (auto& column : log.columns) {

@@ -4,7 +4,7 @@
 #include <optional>
 
 #include "core/telemetry/flight_log.hpp"
-#include "io/csv_cells.hpp"
+#include "io/cell_forms.hpp"
 #include "io/csv_head.hpp"
 
 namespace sobremesa::io {
@@ -45,8 +45,19 @@ private:
     double latest_s_ = 0.0;
 };
 
-/// Seconds since 1970, or since the midnight before, of a row.
-double time_of(const CsvHead& head, double date_s, double clock_s);
+/// What the cells of a row say together.
+struct RowParts {
+    double date_s = 0.0;
+    double clock_s = missing_value;
+    double milliseconds_s = 0.0;
+    double latitude_sign = 1.0;
+    double longitude_sign = 1.0;
+
+    /// Takes in a cell that is no value of its own.
+    void add(const LogColumn& column, double value);
+    /// Seconds since 1970, or since the midnight before.
+    double time_s(const CsvHead& head) const { return (head.has_date ? date_s : 0.0) + clock_s + milliseconds_s; }
+};
 
 /// Turns the columns as read into a log: time from the first row on, empty columns dropped.
 /// @param first_bad  the first cell that was no number, for the message where no row is left
@@ -56,11 +67,14 @@ finished_log(telemetry::FlightLog log, const CsvHead& head, const units::Where& 
 /// So many rows without a later time are no pause of a recorder: gigabytes of them must not fill the memory.
 inline constexpr std::size_t most_rows_at_one_time = 100'000;
 
-/// Counts rows that bring no later time.
+/// Counts rows that bring no later time. A clock that starts again, as that of a recorder switched on anew does,
+/// brings later times from there; one that does nothing else is no clock.
 class Standstill {
 public:
     void see(double time_s) {
-        if (time_s > latest_s_) {
+        const bool again = time_s < latest_s_ - restart_s && restarts_ < most_restarts;
+        restarts_ += again ? 1 : 0;
+        if (time_s > latest_s_ || again) {
             latest_s_ = time_s;
             rows_ = 0;
         } else {
@@ -70,8 +84,11 @@ public:
     std::size_t rows() const { return rows_; }
 
 private:
+    static constexpr double restart_s = 5.0;
+    static constexpr int most_restarts = 2000;
     double latest_s_ = -1e300;
     std::size_t rows_ = 0;
+    int restarts_ = 0;
 };
 
 } // namespace sobremesa::io

@@ -3,7 +3,7 @@
 #include <cctype>
 #include <cmath>
 
-#include "io/csv_cells.hpp"
+#include "io/cell_forms.hpp"
 #include "io/text_number.hpp"
 
 namespace sobremesa::io {

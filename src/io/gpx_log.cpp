@@ -179,8 +179,7 @@ private:
                 if (name == word) header = meaning;
             }
             const std::string value = element.child_value();
-            const auto columns = understand_header({header}, {value});
-            LogColumn column = columns && !columns->empty() ? columns->front() : LogColumn();
+            LogColumn column = understand_name(header, value);
             const bool number = column.kind == LogColumn::Kind::number && column.channel != Channel::time_s;
             // The first element of a meaning counts, as the first column does.
             const bool taken = std::any_of(columns_.begin(), columns_.end(), [&](const auto& other) {
@@ -188,10 +187,11 @@ private:
             });
             if (!number || taken) column.kind = LogColumn::Kind::ignored;
             if (column.kind == LogColumn::Kind::number && column.unit_assumed) {
-                log_.notices.push_back(
-                    {units::NoticeCode::unit_assumed,
-                     units::Severity::note,
-                     {{"column", name}, {"channel", std::string(channel_word(column.channel))}}});
+                log_.notices.push_back({units::NoticeCode::unit_assumed,
+                                        units::Severity::note,
+                                        {{"unit", choice_of(column).unit},
+                                         {"column", name},
+                                         {"channel", std::string(channel_word(column.channel))}}});
             }
             if (column.kind == LogColumn::Kind::ignored)
                 log_.notices.push_back(
@@ -252,6 +252,7 @@ constexpr Extension extensions_written[] = {
     {Channel::wind_from_deg, "wind_from_deg", 2},
     {Channel::array_current_a, "array_current_a", 3},
     {Channel::motor_current_a, "motor_current_a", 3},
+    {Channel::power_w, "power_w", 3},
 };
 
 } // namespace

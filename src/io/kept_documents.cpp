@@ -136,6 +136,8 @@ void each_figure(Summary& s, Visit visit) {
     visit("farthest_from_home_m", s.distance.farthest_from_home_m);
     visit("charge_ah", s.energy.charge_ah);
     visit("energy_wh", s.energy.energy_wh);
+    visit("logged_charge_ah", s.energy.logged_charge_ah);
+    visit("logged_energy_wh", s.energy.logged_energy_wh);
     visit("energy_wh_per_m", s.energy_wh_per_m);
     visit("charge_ah_per_m", s.charge_ah_per_m);
     visit("wind_mps", s.wind_mps);
@@ -151,6 +153,14 @@ void each_plain_figure(Summary& s, Visit visit) {
     visit("lowest_voltage_v", s.energy.lowest_voltage_v);
     visit("lowest_voltage_at_s", s.energy.lowest_voltage_at_s);
     visit("highest_voltage_v", s.energy.highest_voltage_v);
+    visit("before_log_ah", s.energy.before_log_ah);
+}
+
+template <class Summary, class Visit>
+void each_peak(Summary& s, Visit visit) {
+    visit("highest_current", s.energy.highest_current);
+    visit("highest_ground_speed", s.distance.highest_ground_speed);
+    visit("highest_airspeed", s.distance.highest_airspeed);
 }
 
 json point_to_json(const telemetry::LevelPoint& point) {
@@ -175,6 +185,9 @@ std::string json_from(const telemetry::LogSummary& summary) {
     json document = {{"duration_s", summary.duration_s}, {"gap_time_s", summary.energy.gap_time_s}};
     each_figure(summary, [&](const char* key, const auto& value) { document[key] = estimate(value); });
     each_plain_figure(summary, [&](const char* key, const auto& value) { document[key] = optional_value(value); });
+    each_peak(summary, [&](const char* key, const auto& peak) {
+        if (peak) document[key] = {{"value", peak->value}, {"at_s", peak->at_s}, {"for_s", peak->for_s}};
+    });
     if (summary.idle) {
         document["idle"] = {{"current_a", summary.idle->current_a.value},
                             {"current_sd_a", summary.idle->current_a.sd},
@@ -206,6 +219,14 @@ units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, 
             if (estimate.error()) trouble = estimate.error();
         });
         each_plain_figure(summary, [&](const char* key, auto& value) { value = in.number(key); });
+        each_peak(summary, [&](const char* key, auto& peak) {
+            const json* object = in.object(key);
+            if (!object) return;
+            DocumentReader reading(*object, from, key);
+            peak = telemetry::Peak{reading.required_number("value"), reading.number_or("at_s", 0.0),
+                                   reading.number_or("for_s", 0.0)};
+            if (reading.error()) trouble = reading.error();
+        });
         if (const json* object = in.object("idle")) {
             DocumentReader idle(*object, from, "idle");
             summary.idle =

@@ -6,13 +6,12 @@
 #include <cmath>
 #include <limits>
 
-#include <unistd.h>
-
 #include "core/geodesy/geodesic.hpp"
 #include "io/csv_log_writer.hpp"
 #include "io/gpx_log.hpp"
+#include "io/log_source.hpp"
 #include "io/mavlink_log.hpp"
-#include "io/open_file.hpp"
+#include "io/text_logs.hpp"
 #include "io/track_writers.hpp"
 
 namespace sobremesa::io {
@@ -62,36 +61,54 @@ std::string ending_of(const std::string& name) {
 
 } // namespace
 
-units::Result<LogFormat> log_format(const std::string& path) {
-    std::uint64_t size = 0;
-    const auto file = open_for_reading(path, size);
-    if (!file) return tl::unexpected(file.error());
-    // As much as holds a whole packet, wherever in one the recording began.
-    std::array<unsigned char, 1024> head{};
-    const auto read = ::read(*file, head.data(), head.size());
-    ::close(*file);
-    if (read < 0) return system_failure(units::ErrorCode::file_unreadable, path);
-    if (read == 0) return units::failure(units::ErrorCode::file_empty, in_file(path));
-    if (looks_like_mavlink(head.data(), std::size_t(read))) return LogFormat::mavlink;
-    // A byte-order mark and blanks may come first.
-    std::size_t at = read >= 3 && head[0] == 0xEF && head[1] == 0xBB && head[2] == 0xBF ? 3 : 0;
-    while (at < std::size_t(read) && std::isspace(head[at])) ++at;
-    return at < std::size_t(read) && head[at] == '<' ? LogFormat::gpx : LogFormat::csv;
+const char* format_word(LogFormat format) {
+    switch (format) {
+    case LogFormat::csv: return "csv";
+    case LogFormat::gpx: return "gpx";
+    case LogFormat::mavlink: return "mavlink";
+    case LogFormat::nmea: return "nmea";
+    case LogFormat::igc: return "igc";
+    case LogFormat::subrip: break;
+    }
+    return "subrip";
 }
 
-units::Result<std::shared_ptr<const FlightLog>> read_log(const std::string& path, const ReadingJob& job) {
-    const auto format = log_format(path);
-    if (!format) return tl::unexpected(format.error());
-    switch (*format) {
-    case LogFormat::gpx: return read_gpx_log(path, job);
-    case LogFormat::mavlink: return read_mavlink_log(path, job);
-    case LogFormat::csv: break;
+bool has_columns(LogFormat format) {
+    return format != LogFormat::gpx && format != LogFormat::mavlink;
+}
+
+units::Result<LogFormat> log_format(const std::string& path) {
+    const auto source = LogSource::open(path);
+    if (!source) return tl::unexpected(source.error());
+    return source->format();
+}
+
+namespace {
+
+units::Result<std::shared_ptr<const FlightLog>> read_source(const LogSource& source, const ReadingJob& job) {
+    switch (source.format()) {
+    case LogFormat::gpx: return read_gpx_log(source.readable(), job);
+    case LogFormat::mavlink: return read_mavlink_log(source.readable(), job);
+    default: return read_csv_log(source.readable(), job);
     }
-    return read_csv_log(path, job);
+}
+
+} // namespace
+
+units::Result<std::shared_ptr<const FlightLog>> read_log(const std::string& path, const ReadingJob& job) {
+    const auto source = LogSource::open(path);
+    if (!source) return tl::unexpected(source.error());
+    auto log = read_source(*source, job);
+    if (!log) return tl::unexpected(source->named(log.error()));
+    if (source->readable() == path && source->notices().empty()) return log;
+    auto named = std::make_shared<FlightLog>(**log);
+    named->name = path;
+    named->notices.insert(named->notices.begin(), source->notices().begin(), source->notices().end());
+    return named;
 }
 
 std::string endings_written() {
-    return ".csv, .gpx, .geojson, .kml, .tlog";
+    return ".csv, .gpx, .geojson, .kml, .igc, .tlog";
 }
 
 units::Result<std::string> log_as(const FlightLog& log, const std::string& file_name,
@@ -99,7 +116,8 @@ units::Result<std::string> log_as(const FlightLog& log, const std::string& file_
     const std::string ending = ending_of(file_name);
     const FlightLog shown = discretion.hide_home_m ? without_home(log, *discretion.hide_home_m) : log;
     if (ending == ".csv") return csv_from_log(shown, LogStyle::whole);
-    const bool track = ending == ".tlog" || ending == ".gpx" || ending == ".geojson" || ending == ".kml";
+    const bool track =
+        ending == ".tlog" || ending == ".gpx" || ending == ".geojson" || ending == ".kml" || ending == ".igc";
     if (!track)
         return units::failure(units::ErrorCode::format_not_written, in_file(file_name),
                               {{"ending", ending.empty() ? file_name : ending}, {"allowed", endings_written()}});
@@ -107,6 +125,7 @@ units::Result<std::string> log_as(const FlightLog& log, const std::string& file_
     if (fixes_in(shown) < 2) return units::failure(units::ErrorCode::no_track, in_file(log.name));
     if (ending == ".tlog") return mavlink_from_log(shown);
     if (ending == ".gpx") return gpx_from_log(shown);
+    if (ending == ".igc") return igc_from_log(shown);
     return ending == ".kml" ? kml_from_log(shown) : geojson_from_log(shown);
 }
 

@@ -8,15 +8,22 @@
 namespace sobremesa::io {
 
 /// What a log file is written in.
-enum class LogFormat { csv, gpx, mavlink };
+enum class LogFormat { csv, gpx, mavlink, nmea, igc, subrip };
+
+/// Stable word for scripts.
+const char* format_word(LogFormat format);
+
+/// Whether its columns can be said: it is CSV, or a text format that is read as a table.
+bool has_columns(LogFormat format);
 
 /// Told by its first bytes, not by its name: XML is GPX, a packet behind a time stamp is a MAVLink telemetry log,
-/// all else is taken for CSV.
-/// @error `file_not_found`, `file_unreadable`, `file_empty`
+/// sentences behind a dollar sign are NMEA 0183, A and B records IGC, captions SubRip; all else is taken for CSV.
+/// @param path  also of an archive that holds one log, or "ARCHIVE/NAME" for one of many
+/// @error as `LogSource::open`
 units::Result<LogFormat> log_format(const std::string& path);
 
-/// Reads a log, whatever it is written in.
-/// @error as the reader of that format
+/// Reads a log, whatever it is written in, unpacked where it is compressed.
+/// @error as the reader of that format, and as `LogSource::open`
 units::Result<std::shared_ptr<const telemetry::FlightLog>> read_log(const std::string& path,
                                                                     const ReadingJob& job = {});
 
@@ -28,7 +35,7 @@ struct Discretion {
 /// Endings that `log_as_text` writes, for messages: ".csv, .gpx, …".
 std::string endings_written();
 
-/// A log in the format that a file name asks for by its ending: .csv, .gpx, .geojson, .kml or .tlog.
+/// A log in the format that a file name asks for by its ending: .csv, .gpx, .geojson, .kml, .igc or .tlog.
 /// @error `format_not_written`; `no_track` where the format needs positions and there are none
 units::Result<std::string> log_as(const telemetry::FlightLog& log, const std::string& file_name,
                                   const Discretion& discretion = {});

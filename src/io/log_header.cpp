@@ -2,340 +2,29 @@
 
 #include <algorithm>
 #include <array>
-#include <cctype>
 #include <cmath>
 #include <optional>
 
 #include "core/units/constants.hpp"
-#include "io/header_words.hpp"
+#include "io/column_evidence.hpp"
+#include "io/header_cell.hpp"
+#include "io/quantity_words.hpp"
 #include "io/text_number.hpp"
+#include "io/time_columns.hpp"
 
 namespace sobremesa::io {
 
 namespace {
 
+using Kind = LogColumn::Kind;
 using telemetry::Channel;
+using units::NoticeCode;
 
 constexpr double largest_degrees = 360.0;
 
-enum class Dimension { time, angle, length, speed, voltage, current, charge, energy, share, decibel, count };
+constexpr std::array<std::string_view, 5> plain_meanings = {"ignored", "date", "clock", "moment", "position"};
 
-struct Unit {
-    std::string_view word;
-    Dimension dimension;
-    double scale;
-};
-
-constexpr std::array units_known = {
-    Unit{"s", Dimension::time, 1.0},
-    Unit{"sec", Dimension::time, 1.0},
-    Unit{"seconds", Dimension::time, 1.0},
-    Unit{"sek", Dimension::time, 1.0},
-    Unit{"seg", Dimension::time, 1.0},
-    Unit{"ms", Dimension::time, 1e-3},
-    Unit{"us", Dimension::time, 1e-6},
-    Unit{"µs", Dimension::time, 1e-6},
-    Unit{"μs", Dimension::time, 1e-6},
-    Unit{"min", Dimension::time, units::seconds_per_minute},
-    Unit{"deg", Dimension::angle, 1.0},
-    Unit{"degrees", Dimension::angle, 1.0},
-    Unit{"grad", Dimension::angle, 1.0},
-    Unit{"°", Dimension::angle, 1.0},
-    Unit{"rad", Dimension::angle, 180.0 / units::pi},
-    // As receivers count positions.
-    Unit{"1e-7 deg", Dimension::angle, 1e-7},
-    Unit{"m", Dimension::length, 1.0},
-    Unit{"cm", Dimension::length, 0.01},
-    Unit{"mm", Dimension::length, 0.001},
-    Unit{"km", Dimension::length, 1000.0},
-    Unit{"ft", Dimension::length, units::metres_per_foot},
-    Unit{"m/s", Dimension::speed, 1.0},
-    Unit{"mps", Dimension::speed, 1.0},
-    Unit{"cm/s", Dimension::speed, 0.01},
-    Unit{"km/h", Dimension::speed, units::mps_per_kmh},
-    Unit{"kmh", Dimension::speed, units::mps_per_kmh},
-    Unit{"kph", Dimension::speed, units::mps_per_kmh},
-    Unit{"mph", Dimension::speed, units::mps_per_mph},
-    Unit{"kn", Dimension::speed, units::mps_per_knot},
-    Unit{"kt", Dimension::speed, units::mps_per_knot},
-    Unit{"kts", Dimension::speed, units::mps_per_knot},
-    Unit{"knots", Dimension::speed, units::mps_per_knot},
-    Unit{"v", Dimension::voltage, 1.0},
-    Unit{"volts", Dimension::voltage, 1.0},
-    Unit{"mv", Dimension::voltage, 1e-3},
-    Unit{"a", Dimension::current, 1.0},
-    Unit{"amps", Dimension::current, 1.0},
-    Unit{"ma", Dimension::current, 1e-3},
-    Unit{"ah", Dimension::charge, 1.0},
-    Unit{"mah", Dimension::charge, 1e-3},
-    Unit{"wh", Dimension::energy, 1.0},
-    Unit{"mwh", Dimension::energy, 1e-3},
-    Unit{"%", Dimension::share, 0.01},
-    Unit{"percent", Dimension::share, 0.01},
-    Unit{"db", Dimension::decibel, 1.0},
-    Unit{"dbm", Dimension::decibel, 1.0},
-};
-
-/// Unit taken where the header names none, by quantity: what most such logs are written in.
-struct Meaning {
-    Channel channel;
-    Dimension dimension;
-    double usual_scale;
-    std::string_view usual_unit;
-};
-
-constexpr std::array meanings = {
-    Meaning{Channel::time_s, Dimension::time, 1.0, "s"},
-    Meaning{Channel::latitude_deg, Dimension::angle, 1.0, "deg"},
-    Meaning{Channel::longitude_deg, Dimension::angle, 1.0, "deg"},
-    Meaning{Channel::height_m, Dimension::length, 1.0, "m"},
-    Meaning{Channel::ground_speed_mps, Dimension::speed, 1.0, "m/s"},
-    Meaning{Channel::course_deg, Dimension::angle, 1.0, "deg"},
-    Meaning{Channel::heading_deg, Dimension::angle, 1.0, "deg"},
-    Meaning{Channel::airspeed_mps, Dimension::speed, 1.0, "m/s"},
-    Meaning{Channel::climb_mps, Dimension::speed, 1.0, "m/s"},
-    Meaning{Channel::voltage_v, Dimension::voltage, 1.0, "V"},
-    Meaning{Channel::cell_voltage_v, Dimension::voltage, 1.0, "V"},
-    Meaning{Channel::current_a, Dimension::current, 1.0, "A"},
-    Meaning{Channel::charge_ah, Dimension::charge, 1e-3, "mAh"},
-    Meaning{Channel::energy_wh, Dimension::energy, 1.0, "Wh"},
-    Meaning{Channel::throttle_share, Dimension::share, 0.01, "%"},
-    Meaning{Channel::link_quality_share, Dimension::share, 0.01, "%"},
-    Meaning{Channel::signal_dbm, Dimension::decibel, 1.0, "dBm"},
-    Meaning{Channel::satellites, Dimension::count, 1.0, ""},
-    Meaning{Channel::gps_height_m, Dimension::length, 1.0, "m"},
-    Meaning{Channel::wind_speed_mps, Dimension::speed, 1.0, "m/s"},
-    Meaning{Channel::wind_from_deg, Dimension::angle, 1.0, "deg"},
-    Meaning{Channel::array_current_a, Dimension::current, 1.0, "A"},
-    Meaning{Channel::motor_current_a, Dimension::current, 1.0, "A"},
-};
-
-const Meaning& meaning_of(Channel channel) {
-    return *std::find_if(meanings.begin(), meanings.end(), [&](const Meaning& m) { return m.channel == channel; });
-}
-
-std::string lower(std::string_view text) {
-    std::string result(text);
-    std::transform(result.begin(), result.end(), result.begin(),
-                   [](unsigned char c) { return char(std::tolower(c)); });
-    // The capital letters of western Europe are 32 before the small ones, but for the sign of multiplication.
-    for (std::size_t i = 1; i < result.size(); ++i) {
-        const auto second = static_cast<unsigned char>(result[i]);
-        if (result[i - 1] == '\xC3' && second >= 0x80 && second <= 0x9E && second != 0x97)
-            result[i] = char(second + 0x20);
-    }
-    return result;
-}
-
-std::optional<Unit> unit_from_word(std::string_view word) {
-    const auto* const found =
-        std::find_if(units_known.begin(), units_known.end(), [&](const Unit& u) { return u.word == word; });
-    if (found == units_known.end()) return std::nullopt;
-    return *found;
-}
-
-/// A header cell taken apart: its words, and the unit where one is written.
-struct HeaderCell {
-    std::vector<std::string> words;
-    std::optional<Unit> unit;
-
-    bool has(std::string_view word) const { return std::find(words.begin(), words.end(), word) != words.end(); }
-    bool has_any(std::initializer_list<std::string_view> any) const {
-        return std::any_of(any.begin(), any.end(), [&](std::string_view w) { return has(w); });
-    }
-    bool measures(Dimension dimension) const { return unit && unit->dimension == dimension; }
-};
-
-/// "BaroAlt" is two words, like "baro_alt".
-std::string words_of_camel_case(std::string_view cell) {
-    std::string text;
-    for (std::size_t i = 0; i < cell.size(); ++i) {
-        const auto here = static_cast<unsigned char>(cell[i]);
-        // Two small letters before: "mV" and "mAh" are one word.
-        const bool after_word = i > 1 && std::islower(static_cast<unsigned char>(cell[i - 1])) &&
-                                std::islower(static_cast<unsigned char>(cell[i - 2]));
-        const bool in_brackets = cell.substr(0, i).find_first_of("([") != std::string_view::npos;
-        if (!in_brackets && std::isupper(here) && after_word) text += ' ';
-        text += cell[i];
-    }
-    return text;
-}
-
-void add_words(HeaderCell& cell, std::string_view words) {
-    for (std::size_t at = 0; at < words.size();) {
-        const std::size_t end = std::min(words.find(' ', at), words.size());
-        cell.words.emplace_back(words.substr(at, end - at));
-        at = end + 1;
-    }
-}
-
-HeaderCell take_apart(std::string_view cell) {
-    HeaderCell result;
-    std::string text = lower(words_of_camel_case(cell));
-    const std::size_t open = text.find_first_of("([");
-    if (open != std::string::npos) {
-        const std::size_t close = text.find_first_of(")]", open);
-        if (close != std::string::npos) {
-            result.unit = unit_from_word(std::string_view(text).substr(open + 1, close - open - 1));
-            // What is in brackets and no unit may still be words: "GPS (lat lon)".
-            text[open] = ' ';
-            text[close] = ' ';
-            if (result.unit) text.erase(open, close - open + 1);
-        }
-    }
-    if (!result.unit) {
-        // "speed km/h", "speed_km/h", "alt/cm", "time_us": the longest ending that is a unit.
-        for (std::size_t at = text.find_first_of("/_ "); at != std::string::npos;
-             at = text.find_first_of("/_ ", at + 1)) {
-            result.unit = unit_from_word(std::string_view(text).substr(at + 1));
-            if (!result.unit) continue;
-            text.resize(at);
-            break;
-        }
-    }
-    std::string word;
-    for (const char c : text + " ") {
-        if (std::isalnum(static_cast<unsigned char>(c)) || (static_cast<unsigned char>(c) & 0x80U)) {
-            word += c;
-        } else if (!word.empty()) {
-            add_words(result, header_word_in_english(word));
-            word.clear();
-        }
-    }
-    return result;
-}
-
-/// Quantity of a header by its words. The order matters: "vertical speed" must be met before "speed".
-std::optional<Channel> channel_from_words(const HeaderCell& cell) {
-    const auto has = [&](std::initializer_list<std::string_view> any) { return cell.has_any(any); };
-    if (has({"lat", "latitude"})) return Channel::latitude_deg;
-    if (has({"lon", "long", "lng", "longitude"})) return Channel::longitude_deg;
-    // A list of coordinates written out column by column: first latitude, then longitude.
-    if (has({"coord", "coords", "coordinate", "coordinates"}) && has({"0"})) return Channel::latitude_deg;
-    if (has({"coord", "coords", "coordinate", "coordinates"}) && has({"1"})) return Channel::longitude_deg;
-    if (cell.measures(Dimension::charge) || has({"mah", "consumed", "consumption", "used", "charge"})) {
-        return Channel::charge_ah;
-    }
-    if (cell.measures(Dimension::energy) || has({"energy", "wh"})) return Channel::energy_wh;
-    if (has({"time", "timestamp", "elapsed", "clock"})) return Channel::time_s;
-    if (has({"satellites", "satellite", "sats", "sat"})) return Channel::satellites;
-    if (has({"link", "lq"}) && !cell.measures(Dimension::decibel)) return Channel::link_quality_share;
-    if (has({"signal", "rssi"})) return Channel::signal_dbm;
-    if (has({"throttle"})) return Channel::throttle_share;
-    if (has({"climb", "vario", "vspeed", "vspd"}) || (has({"vertical", "v"}) && has({"speed"})))
-        return Channel::climb_mps;
-    if (has({"airspeed", "tas"}) || (has({"air"}) && has({"speed"}))) return Channel::airspeed_mps;
-    if (has({"wind"})) {
-        if (has({"direction", "dir", "from"}) || cell.measures(Dimension::angle)) return Channel::wind_from_deg;
-        if (has({"speed", "velocity"}) || cell.measures(Dimension::speed)) return Channel::wind_speed_mps;
-        return std::nullopt;
-    }
-    const bool is_current =
-        cell.measures(Dimension::current) || (!cell.unit && has({"current", "amps", "amperage", "curr"}));
-    if (is_current && has({"array", "solar", "panel", "panels"})) return Channel::array_current_a;
-    if (is_current && has({"motor", "motors", "esc"})) return Channel::motor_current_a;
-    if (has({"motor", "rpm", "setpoint", "target", "home"})) return std::nullopt;
-    if (has({"speed", "groundspeed", "velocity", "spd", "gspd"})) return Channel::ground_speed_mps;
-    if (has({"course", "cog", "track"})) return Channel::course_deg;
-    if (has({"heading", "hdg", "yaw"})) return Channel::heading_deg;
-    if (has({"height", "altitude", "alt", "baro", "elevation"}) && !cell.measures(Dimension::speed)) {
-        return has({"gps", "gnss", "msl", "amsl"}) ? Channel::gps_height_m : Channel::height_m;
-    }
-    if (has({"current", "amps", "amperage", "curr"}) || cell.measures(Dimension::current))
-        return Channel::current_a;
-    if (has({"cell"})) return Channel::cell_voltage_v;
-    if (has({"voltage", "volts", "volt", "vbat", "batt", "battery", "pack"}) &&
-        (!cell.unit || cell.measures(Dimension::voltage))) {
-        return Channel::voltage_v;
-    }
-    return std::nullopt;
-}
-
-bool looks_like_pair(std::string_view cell) {
-    const auto split = cell.find(' ');
-    return split != std::string_view::npos && number_from_text(cell.substr(0, split)) &&
-           number_from_text(cell.substr(split + 1));
-}
-
-LogColumn understand(std::string_view header, std::string_view sample) {
-    LogColumn column;
-    column.header = std::string(header);
-    // What this program writes itself: the stable word says channel and unit.
-    if (const auto channel = telemetry::channel_from_word(header)) {
-        column.kind = LogColumn::Kind::number;
-        column.channel = *channel;
-        return column;
-    }
-    const HeaderCell cell = take_apart(header);
-    if (cell.has("date")) {
-        column.kind = LogColumn::Kind::date;
-        return column;
-    }
-    const bool names_position = cell.has_any({"gps", "position", "coordinates", "location"}) ||
-                                (cell.has_any({"lat", "latitude"}) && cell.has_any({"lon", "long", "longitude"}));
-    if (names_position && looks_like_pair(sample)) {
-        column.kind = LogColumn::Kind::position_pair;
-        return column;
-    }
-    const auto channel = channel_from_words(cell);
-    if (!channel) return column;
-    if (*channel == Channel::time_s && sample.find(':') != std::string_view::npos) {
-        column.kind = LogColumn::Kind::clock_time;
-        return column;
-    }
-    const Meaning& meaning = meaning_of(*channel);
-    // A quantity with a unit of something else ("speed (A)") is not what its word says.
-    if (cell.unit && cell.unit->dimension != meaning.dimension && meaning.dimension != Dimension::count) {
-        return column;
-    }
-    column.kind = LogColumn::Kind::number;
-    column.channel = *channel;
-    column.scale = cell.unit ? cell.unit->scale : meaning.usual_scale;
-    const bool unit_needed = meaning.dimension != Dimension::count && meaning.dimension != Dimension::angle &&
-                             meaning.dimension != Dimension::share && meaning.dimension != Dimension::decibel;
-    column.unit_assumed = !cell.unit && unit_needed;
-    const bool is_position = *channel == Channel::latitude_deg || *channel == Channel::longitude_deg;
-    const auto first_value = number_from_text(sample);
-    if (is_position && !cell.unit && first_value && std::abs(*first_value) > largest_degrees) {
-        // Whole numbers far beyond a circle: ten-millionths of a degree, as receivers count them. Said as an
-        // assumption.
-        column.scale = 1e-7;
-        column.unit_assumed = true;
-    }
-    // "mAh" as a bare word is the unit itself.
-    if (*channel == Channel::charge_ah && cell.has("mah")) column.unit_assumed = false;
-    return column;
-}
-
-} // namespace
-
-namespace {
-
-/// A column whose words say nothing may still be told by its unit, where no other column is that quantity.
-void take_by_unit_alone(std::vector<LogColumn>& columns, Channel channel, Dimension dimension) {
-    LogColumn* candidate = nullptr;
-    for (LogColumn& column : columns) {
-        if (column.kind == LogColumn::Kind::number && column.channel == channel) return;
-        const HeaderCell cell = take_apart(column.header);
-        const bool other = cell.has_any({"cell", "air", "wind", "vertical", "motor", "target", "setpoint"});
-        if (column.kind != LogColumn::Kind::ignored || !cell.measures(dimension) || other) continue;
-        if (candidate) return; // two of them: which one is not for us to say
-        candidate = &column;
-    }
-    if (!candidate) return;
-    candidate->kind = LogColumn::Kind::number;
-    candidate->channel = channel;
-    candidate->scale = take_apart(candidate->header).unit->scale;
-    candidate->quantity_assumed = true;
-}
-
-} // namespace
-
-namespace {
-
-constexpr std::array<std::string_view, 4> plain_meanings = {"ignored", "date", "clock", "position"};
-
-units::Result<LogColumn> column_by_choice(const telemetry::ColumnChoice& choice) {
+units::Result<LogColumn> column_by_choice(const telemetry::ColumnChoice& choice, bool& order_said) {
     const auto unknown = [&](const std::string& word, const std::vector<std::string>& allowed) {
         units::Where where;
         where.field = choice.header;
@@ -347,13 +36,21 @@ units::Result<LogColumn> column_by_choice(const telemetry::ColumnChoice& choice)
     column.header = choice.header;
     column.chosen = true;
     if (choice.meaning == "ignored") return column;
-    if (choice.meaning == "date") column.kind = LogColumn::Kind::date;
-    if (choice.meaning == "clock") column.kind = LogColumn::Kind::clock_time;
-    if (choice.meaning == "position") column.kind = LogColumn::Kind::position_pair;
-    if (column.kind != LogColumn::Kind::ignored) return column;
+    if (choice.meaning == "date") column.kind = Kind::date;
+    if (choice.meaning == "clock") column.kind = Kind::clock_time;
+    if (choice.meaning == "moment") column.kind = Kind::moment;
+    if (choice.meaning == "position") column.kind = Kind::position_pair;
+    if (column.kind == Kind::date || column.kind == Kind::moment) {
+        if (choice.unit.empty()) return column;
+        const auto* const word = std::find(date_order_words.begin(), date_order_words.end(), choice.unit);
+        if (word == date_order_words.end()) return unknown(choice.unit, column_units(choice.meaning));
+        column.date_order = DateOrder(word - date_order_words.begin());
+        order_said = true;
+    }
+    if (column.kind != Kind::ignored) return column;
     const auto channel = telemetry::channel_from_word(choice.meaning);
     if (!channel) return unknown(choice.meaning, column_meanings());
-    column.kind = LogColumn::Kind::number;
+    column.kind = Kind::number;
     column.channel = *channel;
     const Meaning& meaning = meaning_of(*channel);
     column.scale = meaning.usual_scale;
@@ -369,55 +66,436 @@ units::Result<LogColumn> column_by_choice(const telemetry::ColumnChoice& choice)
     return column;
 }
 
+bool is_position(Channel channel) {
+    return channel == Channel::latitude_deg || channel == Channel::longitude_deg;
+}
+
+/// Quantities whose unit is to be said where a log names none.
+bool needs_unit(Dimension dimension) {
+    return dimension != Dimension::count && dimension != Dimension::angle && dimension != Dimension::share &&
+           dimension != Dimension::decibel;
+}
+
+/// Degrees and minutes in one number, ddmm.mmmm: minutes below sixty in every cell, and degrees that would be none.
+bool is_degrees_and_minutes(const ColumnShape& shape, double most_degrees, bool has_letters) {
+    if (shape.values.empty() || shape.most - shape.least > 1000.0) return false;
+    for (const double value : shape.values) {
+        const double size = std::abs(value);
+        if (size > 100.0 * most_degrees + 60.0 || std::fmod(size, 100.0) >= 60.0) return false;
+    }
+    return has_letters || std::abs(shape.median()) > most_degrees;
+}
+
+class Understanding {
+public:
+    Understanding(const std::vector<ColumnText>& texts, std::size_t together) : together_(together) {
+        columns_.resize(texts.size());
+        for (std::size_t i = 0; i < texts.size(); ++i) {
+            ColumnAtHand& c = columns_[i];
+            c.header = take_apart(texts[i].name);
+            c.cells = texts[i].cells;
+            c.shape = shape_of(c.cells);
+            c.column.header = texts[i].label;
+        }
+    }
+
+    units::Result<UnderstoodColumns> run(const std::vector<telemetry::ColumnChoice>& choices) {
+        if (auto error = take_choices(choices)) return tl::unexpected(*error);
+        take_own_words();
+        result_.notices = settle_time(columns_);
+        take_words();
+        settle_positions();
+        take_pairs();
+        take_by_unit_alone(Channel::voltage_v, Dimension::voltage);
+        take_by_unit_alone(Channel::current_a, Dimension::current);
+        take_by_unit_alone(Channel::ground_speed_mps, Dimension::speed);
+        take_local_metres();
+        add_cells_up();
+        guess_by_shape(columns_);
+        settle_units();
+        weigh_evidence(columns_, together_);
+        take_height_of_gps();
+        for (ColumnAtHand& c : columns_) result_.columns.push_back(std::move(c.column));
+        return std::move(result_);
+    }
+
+private:
+    bool have(Channel channel) const {
+        return std::any_of(columns_.begin(), columns_.end(), [&](const ColumnAtHand& c) {
+            const Kind kind = c.column.kind;
+            if (kind == Kind::position_pair) return is_position(channel);
+            return (kind == Kind::number || kind == Kind::written_number || kind == Kind::angle) &&
+                   c.column.channel == channel;
+        });
+    }
+
+    bool is_open(const ColumnAtHand& c) const { return c.column.kind == Kind::ignored && !c.settled(); }
+
+    std::optional<units::Error> take_choices(const std::vector<telemetry::ColumnChoice>& choices) {
+        if (choices.empty()) return std::nullopt;
+        std::vector<std::pair<Kind, Channel>> taken;
+        for (std::size_t i = 0; i < columns_.size(); ++i) {
+            ColumnAtHand& c = columns_[i];
+            const auto choice = std::find_if(choices.begin(), choices.end(),
+                                             [&](const auto& each) { return each.header == c.column.header; });
+            if (choice == choices.end()) continue;
+            auto column = column_by_choice(*choice, c.order_said);
+            if (!column) return column.error();
+            const std::pair key{column->kind, column->channel};
+            if (column->kind != Kind::ignored) {
+                if (std::find(taken.begin(), taken.end(), key) != taken.end()) column->kind = Kind::ignored;
+                taken.push_back(key);
+            }
+            c.column = std::move(*column);
+            if (c.column.kind == Kind::number) settle_form(c);
+        }
+        return std::nullopt;
+    }
+
+    /// Numbers that are not digits alone are read with more patience.
+    static void settle_form(ColumnAtHand& c) {
+        if (c.shape.numbers_with_unit > 0 && c.column.kind == Kind::number) {
+            if (c.shape.unit->dimension == meaning_of(c.column.channel).dimension && !c.settled())
+                c.column.scale = c.shape.unit->scale;
+            c.column.kind = Kind::written_number;
+        }
+    }
+
+    /// What this program writes itself: the stable word says channel and unit.
+    void take_own_words() {
+        for (ColumnAtHand& c : columns_) {
+            const auto channel = telemetry::channel_from_word(c.column.header);
+            if (!channel || !is_open(c) || have(*channel)) continue;
+            if (*channel == Channel::time_s && c.shape.mostly(c.shape.clocks)) continue;
+            c.column.kind = Kind::number;
+            c.column.channel = *channel;
+            c.own_word = true;
+        }
+    }
+
+    /// Of the columns whose words are that quantity the one whose numbers are likeliest it.
+    void take_words() {
+        std::vector<std::optional<NamedQuantity>> named(columns_.size());
+        for (std::size_t i = 0; i < columns_.size(); ++i) {
+            ColumnAtHand& c = columns_[i];
+            if (!is_open(c) || c.column.passed_over) continue;
+            named[i] = quantity_from_words(c.header);
+            if (named[i] && !can_be(c, *named[i])) named[i].reset();
+        }
+        for (std::size_t channel = 0; channel < telemetry::channel_count; ++channel) {
+            std::optional<std::size_t> best;
+            double least = HUGE_VAL;
+            for (std::size_t i = 0; i < columns_.size(); ++i) {
+                if (!named[i] || named[i]->channel != Channel(channel)) continue;
+                const double unlike = unlikeness(columns_[i], *named[i]);
+                if (unlike >= least) continue;
+                least = unlike;
+                best = i;
+            }
+            if (have(Channel(channel))) best.reset();
+            for (std::size_t i = 0; i < columns_.size(); ++i) {
+                if (!named[i] || named[i]->channel != Channel(channel)) continue;
+                if (i == best && least < never)
+                    take(columns_[i], *named[i]);
+                else if (!named[i]->of_another)
+                    pass_over(columns_[i], Channel(channel));
+            }
+        }
+    }
+
+    void pass_over(ColumnAtHand& c, Channel channel) {
+        c.column.passed_over = true;
+        c.column.channel = channel;
+    }
+
+    static constexpr double never = 1000.0;
+
+    /// Cells that are none of the quantity: "speed (A)", a mode's name under "GPS".
+    bool can_be(const ColumnAtHand& c, const NamedQuantity& named) const {
+        const Meaning& meaning = meaning_of(named.channel);
+        if (c.header.unit && c.header.unit->dimension != meaning.dimension && meaning.dimension != Dimension::count)
+            return false;
+        if (c.shape.unit && !c.header.unit && c.shape.unit->dimension != meaning.dimension) return false;
+        if (c.shape.mostly(c.shape.numbers + c.shape.numbers_with_unit) || c.shape.filled == 0) return true;
+        if (is_position(named.channel)) return true;
+        // A column in which anything is a number is judged row by row.
+        return c.shape.numbers + c.shape.numbers_with_unit > 0 || c.shape.filled < 3;
+    }
+
+    double scale_guess(const ColumnAtHand& c) const {
+        if (c.header.unit) return c.header.unit->scale;
+        if (c.shape.unit) return c.shape.unit->scale;
+        return volts_scale(c.shape);
+    }
+
+    /// The smaller, the likelier it is the column that is meant.
+    double unlikeness(const ColumnAtHand& c, const NamedQuantity& named) const {
+        double unlike = named.rank;
+        if (c.shape.filled == 0) unlike += 50.0;
+        const bool several_rows = c.shape.values.size() > 4;
+        if (several_rows && c.shape.constant()) unlike += 2.0;
+        if (named.channel == Channel::voltage_v) {
+            const double volts = c.shape.median() * scale_guess(c);
+            // A receiver is fed from 4.5 to 8.4 V (common practice): above that it shows a pack's.
+            constexpr double most_receiver_v = 9.5;
+            if (named.of_another && !(volts > most_receiver_v && several_rows && !c.shape.constant())) return never;
+            if (!c.shape.values.empty() && !could_be_pack(volts)) unlike += 3.0;
+        }
+        if (named.channel == Channel::current_a && named.of_another) return never;
+        if (named.channel == Channel::cell_voltage_v && named.of_another) return never;
+        return unlike;
+    }
+
+    void take(ColumnAtHand& c, const NamedQuantity& named) {
+        const Meaning& meaning = meaning_of(named.channel);
+        c.column.kind = Kind::number;
+        c.column.channel = named.channel;
+        const bool given = c.header.unit && c.header.unit->dimension == meaning.dimension;
+        c.column.scale = given ? c.header.unit->scale : meaning.usual_scale;
+        c.column.unit_assumed = !given && !c.shape.unit && needs_unit(meaning.dimension);
+        c.column.quantity_assumed = named.of_another;
+        // "mAh" as a bare word is the unit itself.
+        if (named.channel == Channel::charge_ah && c.header.has_any({"mah", "mahdraw"}))
+            c.column.unit_assumed = false;
+        if (named.remaining) c.column.scale = -c.column.scale;
+        settle_form(c);
+        if (named.remaining && c.column.scale > 0.0) c.column.scale = -c.column.scale;
+    }
+
+    void settle_positions() {
+        for (std::size_t i = 0; i < columns_.size(); ++i) {
+            ColumnAtHand& c = columns_[i];
+            if ((c.column.kind != Kind::number && c.column.kind != Kind::written_number) ||
+                !is_position(c.column.channel) || c.own_word)
+                continue;
+            const bool latitude = c.column.channel == Channel::latitude_deg;
+            const double most_degrees = latitude ? 90.0 : 180.0;
+            const std::size_t letters = letters_near(i, latitude);
+            const bool lettered = letters < columns_.size();
+            if (lettered) {
+                columns_[letters].column.kind = Kind::hemisphere;
+                columns_[letters].column.channel = c.column.channel;
+            }
+            if (!c.shape.mostly(c.shape.numbers) && c.shape.filled > 0) {
+                if (c.shape.mostly(c.shape.angles)) c.column.kind = Kind::angle;
+                c.column.degrees_and_minutes = c.column.kind == Kind::angle && compact_minutes(c, most_degrees);
+                c.column.scale = 1.0;
+            } else if (!c.header.unit && !c.settled() && is_degrees_and_minutes(c.shape, most_degrees, lettered)) {
+                c.column.kind = Kind::angle;
+                c.column.degrees_and_minutes = true;
+            } else if (!c.header.unit && !c.shape.values.empty() && std::abs(c.shape.median()) > largest_degrees &&
+                       !c.settled()) {
+                // Whole numbers far beyond a circle: ten-millionths of a degree, as receivers count them. Said as
+                // an assumption.
+                c.column.scale = 1e-7;
+                c.column.unit_assumed = true;
+            }
+        }
+    }
+
+    /// "4707.407N"
+    static bool compact_minutes(const ColumnAtHand& c, double most_degrees) {
+        std::size_t beyond = 0;
+        std::size_t seen = 0;
+        for (const auto cell : c.cells) {
+            double degrees = 0.0;
+            if (means_missing(cell) || !parse_angle(cell, false, degrees)) continue;
+            ++seen;
+            beyond += std::abs(degrees) > most_degrees ? 1 : 0;
+        }
+        return seen > 0 && 2 * beyond > seen;
+    }
+
+    /// The column beside a latitude or longitude that holds its letters; none: as many as there are columns.
+    std::size_t letters_near(std::size_t column, bool latitude) const {
+        const auto is_it = [&](std::size_t i) {
+            const ColumnAtHand& c = columns_[i];
+            if (!is_open(c) || !c.shape.mostly(c.shape.letters)) return false;
+            const auto first =
+                std::find_if(c.cells.begin(), c.cells.end(), [](auto cell) { return cell.size() == 1; });
+            const bool north_south =
+                first != c.cells.end() && std::string_view("NSns").find(first->front()) != std::string_view::npos;
+            return north_south == latitude;
+        };
+        if (column + 1 < columns_.size() && is_it(column + 1)) return column + 1;
+        if (column > 0 && is_it(column - 1)) return column - 1;
+        return columns_.size();
+    }
+
+    void take_pairs() {
+        if (have(Channel::latitude_deg)) return;
+        for (ColumnAtHand& c : columns_) {
+            const bool named =
+                c.header.has_any(
+                    {"gps", "position", "coordinates", "location", "pos", "coord", "coords", "gnss", "place"}) ||
+                (c.header.has_any({"lat", "latitude"}) && c.header.has_any({"lon", "long", "longitude"}));
+            const bool is_pair = c.shape.mostly(c.shape.pairs) && !c.shape.mostly(c.shape.numbers);
+            if (!is_open(c) || !named || !is_pair) continue;
+            c.column.kind = Kind::position_pair;
+            return;
+        }
+    }
+
+    /// A column whose words say nothing may still be told by its unit, where no other column is that quantity and
+    /// no other has that unit, or only one of them can be a pack's in flight.
+    void take_by_unit_alone(Channel channel, Dimension dimension) {
+        if (have(channel)) return;
+        std::vector<ColumnAtHand*> candidates;
+        for (ColumnAtHand& c : columns_) {
+            const bool other = c.header.has_any({"cell", "air", "wind", "vertical", "motor", "target", "setpoint",
+                                                 "climb", "max", "min"}) ||
+                               (quantity_from_words(c.header) && quantity_from_words(c.header)->of_another);
+            const bool in_unit = c.header.measures(dimension) ||
+                                 (!c.header.unit && c.shape.unit && c.shape.unit->dimension == dimension);
+            if (is_open(c) && in_unit && !other && !c.column.passed_over) candidates.push_back(&c);
+        }
+        if (channel == Channel::voltage_v && candidates.size() > 1) {
+            std::erase_if(candidates, [&](const ColumnAtHand* c) {
+                return !could_be_pack(c->shape.median() * scale_guess(*c)) || c->shape.constant();
+            });
+        }
+        if (candidates.size() != 1) return; // which one is not for us to say
+        ColumnAtHand& c = *candidates.front();
+        c.column.kind = Kind::number;
+        c.column.channel = channel;
+        c.column.scale = c.header.unit ? c.header.unit->scale : c.shape.unit->scale;
+        c.column.quantity_assumed = true;
+        settle_form(c);
+    }
+
+    /// North and east of home in metres, where there are no degrees.
+    void take_local_metres() {
+        if (have(Channel::latitude_deg) || have(Channel::longitude_deg)) return;
+        ColumnAtHand* north = nullptr;
+        ColumnAtHand* east = nullptr;
+        for (ColumnAtHand& c : columns_) {
+            const bool metres = !c.header.unit || c.header.measures(Dimension::length);
+            if (!is_open(c) || !metres || c.header.has_any({"speed", "vel", "v", "wind", "acc"})) continue;
+            if (!c.shape.mostly(c.shape.numbers) || c.shape.constant()) continue;
+            if (c.header.has_any({"north", "northing", "posn", "y"}) && !north) north = &c;
+            if (c.header.has_any({"east", "easting", "pose", "x"}) && !east) east = &c;
+        }
+        if (!north || !east) return;
+        for (ColumnAtHand* c : {north, east}) {
+            c->column.kind = Kind::number;
+            c->column.channel = c == north ? Channel::latitude_deg : Channel::longitude_deg;
+            c->column.scale = c->header.unit ? c->header.unit->scale : 1.0;
+        }
+        result_.local_metres = true;
+    }
+
+    /// Volts of every cell, and none of the pack: their sum is the pack's.
+    void add_cells_up() {
+        if (have(Channel::voltage_v)) return;
+        std::vector<ColumnAtHand*> cells;
+        for (ColumnAtHand& c : columns_) {
+            const bool is_cell = c.column.channel == Channel::cell_voltage_v &&
+                                 (c.column.kind == Kind::number || (c.column.passed_over && is_open(c)));
+            const bool one_of_many =
+                c.header.has_any({"lowest", "min", "low", "highest", "max", "avg", "average", "mean"});
+            if (is_cell && !one_of_many && !c.settled()) cells.push_back(&c);
+        }
+        if (cells.size() < 2) return;
+        for (ColumnAtHand* c : cells) {
+            c->column.kind = c == cells.front() ? Kind::number : Kind::added_number;
+            c->column.channel = Channel::voltage_v;
+            c->column.passed_over = false;
+            const auto& unit = c->header.unit ? c->header.unit : c->shape.unit;
+            c->column.scale =
+                unit && unit->dimension == Dimension::voltage ? unit->scale : cell_volts_scale(c->shape);
+        }
+    }
+
+    static double cell_volts_scale(const ColumnShape& shape) { return shape.median() > 1000.0 ? 1e-3 : 1.0; }
+
+    /// Volts without a unit, by their size.
+    static double volts_scale(const ColumnShape& shape) {
+        constexpr double most_volts = 75.0;
+        double scale = 1.0;
+        while (shape.median() * scale > most_volts && scale > 1e-3) scale *= 0.1;
+        return scale;
+    }
+
+    void settle_units() {
+        for (ColumnAtHand& c : columns_) {
+            if (c.settled() || !c.column.unit_assumed || c.column.kind != Kind::number) continue;
+            const ColumnShape& shape = c.shape;
+            if (c.column.channel == Channel::voltage_v) c.column.scale = volts_scale(shape);
+            if (c.column.channel == Channel::cell_voltage_v) c.column.scale = cell_volts_scale(shape);
+            // Ampere-hours have decimals; no flight uses so few milliampere-hours.
+            constexpr double most_ah = 60.0;
+            const bool amp_hours = shape.decimals >= 2 && shape.most < most_ah && shape.values.size() > 4;
+            if (c.column.channel == Channel::charge_ah && amp_hours)
+                c.column.scale = std::copysign(1.0, c.column.scale);
+        }
+    }
+
+    /// A height that only the GPS has is the height.
+    void take_height_of_gps() {
+        if (have(Channel::height_m)) return;
+        for (ColumnAtHand& c : columns_) {
+            const bool gps = (c.column.kind == Kind::number || c.column.kind == Kind::written_number) &&
+                             c.column.channel == Channel::gps_height_m;
+            if (!gps || c.settled() || c.own_word) continue;
+            c.column.channel = Channel::height_m;
+            return;
+        }
+    }
+
+    std::vector<ColumnAtHand> columns_;
+    std::size_t together_;
+    UnderstoodColumns result_;
+};
+
+bool parse_written(const LogColumn& column, std::string_view text, double& value) {
+    if (const auto written = number_with_unit(text)) {
+        const bool same = written->unit.dimension == meaning_of(column.channel).dimension;
+        value = same ? written->value * written->unit.scale / std::abs(column.scale) : written->value;
+        return true;
+    }
+    return parse_number_cell(text, value);
+}
+
 } // namespace
 
-units::Result<std::vector<LogColumn>> understand_header(const std::vector<std::string_view>& header,
-                                                        const std::vector<std::string_view>& first_row,
-                                                        const std::vector<telemetry::ColumnChoice>& choices) {
-    std::vector<LogColumn> columns;
-    std::array<bool, telemetry::channel_count> channel_seen{};
-    std::array<bool, 5> kind_seen{};
-    const auto seen = [&](const LogColumn& column) -> bool& {
-        return column.kind == LogColumn::Kind::number ? channel_seen[std::size_t(column.channel)]
-                                                      : kind_seen[std::size_t(column.kind)];
-    };
-    // What the pilot chose is met first: a column that only its words make the same must give way.
-    std::vector<std::optional<LogColumn>> chosen(header.size());
-    for (std::size_t i = 0; i < header.size() && !choices.empty(); ++i) {
-        const auto choice =
-            std::find_if(choices.begin(), choices.end(), [&](const auto& c) { return c.header == header[i]; });
-        if (choice == choices.end()) continue;
-        auto column = column_by_choice(*choice);
-        if (!column) return tl::unexpected(column.error());
-        if (column->kind != LogColumn::Kind::ignored) {
-            if (seen(*column)) column->kind = LogColumn::Kind::ignored;
-            seen(*column) = true;
-        }
-        chosen[i] = std::move(*column);
+bool parse_cell(const LogColumn& column, std::string_view text, CellValues& values) {
+    switch (column.kind) {
+    case Kind::ignored: return true;
+    case Kind::number:
+    case Kind::added_number:
+    case Kind::milliseconds: return parse_number_cell(text, values[0]);
+    case Kind::written_number: return parse_written(column, text, values[0]);
+    case Kind::position_pair: return parse_pair(text, values[0], values[1]);
+    case Kind::angle: return parse_angle(text, column.degrees_and_minutes, values[0]);
+    case Kind::hemisphere: {
+        const auto sign = hemisphere_sign(text);
+        values[0] = sign.value_or(missing_value);
+        return sign || means_missing(text);
     }
-    for (std::size_t i = 0; i < header.size(); ++i) {
-        if (chosen[i]) {
-            columns.push_back(std::move(*chosen[i]));
-            continue;
-        }
-        LogColumn column = understand(header[i], i < first_row.size() ? first_row[i] : std::string_view());
-        if (column.kind != LogColumn::Kind::ignored) {
-            if (seen(column))
-                column.kind = LogColumn::Kind::ignored;
-            else
-                seen(column) = true;
-        }
-        columns.push_back(std::move(column));
+    case Kind::date:
+        if (!means_missing(text)) return parse_date(text, column.date_order, values[0]);
+        break;
+    case Kind::clock_time:
+        if (!means_missing(text)) return parse_clock(text, column.clock_form, values[0]);
+        break;
+    case Kind::moment:
+        if (!means_missing(text)) return parse_moment(text, column.date_order, values[0]);
+        break;
     }
-    take_by_unit_alone(columns, Channel::voltage_v, Dimension::voltage);
-    take_by_unit_alone(columns, Channel::ground_speed_mps, Dimension::speed);
-    // A height that only the GPS has is the height.
-    const auto gps = std::find_if(columns.begin(), columns.end(), [](const LogColumn& c) {
-        return c.kind == LogColumn::Kind::number && c.channel == Channel::gps_height_m && !c.chosen &&
-               c.header != telemetry::channel_word(Channel::gps_height_m);
-    });
-    if (gps != columns.end() && !channel_seen[std::size_t(Channel::height_m)]) gps->channel = Channel::height_m;
-    return columns;
+    values[0] = missing_value;
+    return true;
+}
+
+units::Result<UnderstoodColumns> understand_columns(const std::vector<ColumnText>& texts, std::size_t together,
+                                                    const std::vector<telemetry::ColumnChoice>& choices) {
+    return Understanding(texts, together).run(choices);
+}
+
+LogColumn understand_name(std::string_view name, std::string_view value) {
+    const auto understood = understand_columns({{std::string(name), std::string(name), {value}}}, 1);
+    LogColumn column = understood ? understood->columns.front() : LogColumn{};
+    if (column.kind != Kind::number && column.kind != Kind::written_number) column.kind = Kind::ignored;
+    return column;
 }
 
 std::vector<std::string> column_meanings() {
@@ -428,19 +506,15 @@ std::vector<std::string> column_meanings() {
 }
 
 std::vector<std::string> column_units(const std::string& meaning_word) {
+    if (meaning_word == "date" || meaning_word == "moment")
+        return {date_order_words.begin(), date_order_words.end()};
     const auto channel = telemetry::channel_from_word(meaning_word);
     if (!channel) return {};
     const Meaning& meaning = meaning_of(*channel);
     std::vector<std::string> words;
     if (!meaning.usual_unit.empty()) words.emplace_back(meaning.usual_unit);
-    std::vector<double> scales = {meaning.usual_scale};
-    for (const Unit& unit : units_known) {
-        // One word for each scale: "km/h", not "kmh" and "kph" as well.
-        if (unit.dimension != meaning.dimension ||
-            std::find(scales.begin(), scales.end(), unit.scale) != scales.end())
-            continue;
-        words.emplace_back(unit.word);
-        scales.push_back(unit.scale);
+    for (const Unit& unit : units_of(meaning.dimension)) {
+        if (unit.scale != meaning.usual_scale) words.emplace_back(unit.word);
     }
     return words;
 }
@@ -449,19 +523,26 @@ telemetry::ColumnChoice choice_of(const LogColumn& column) {
     telemetry::ColumnChoice choice;
     choice.header = column.header;
     switch (column.kind) {
-    case LogColumn::Kind::ignored: choice.meaning = "ignored"; break;
-    case LogColumn::Kind::date: choice.meaning = "date"; break;
-    case LogColumn::Kind::clock_time: choice.meaning = "clock"; break;
-    case LogColumn::Kind::position_pair: choice.meaning = "position"; break;
-    case LogColumn::Kind::number: {
+    case Kind::ignored:
+    case Kind::milliseconds:
+    case Kind::hemisphere: choice.meaning = "ignored"; break;
+    case Kind::date:
+    case Kind::moment:
+        choice.meaning = column.kind == Kind::date ? "date" : "moment";
+        choice.unit = date_order_words[std::size_t(column.date_order)];
+        break;
+    case Kind::clock_time: choice.meaning = "clock"; break;
+    case Kind::position_pair: choice.meaning = "position"; break;
+    case Kind::angle: choice.meaning = telemetry::channel_word(column.channel); break;
+    case Kind::number:
+    case Kind::written_number:
+    case Kind::added_number: {
         choice.meaning = telemetry::channel_word(column.channel);
         const Meaning& meaning = meaning_of(column.channel);
         choice.unit = meaning.usual_unit;
-        if (column.scale == meaning.usual_scale) break;
-        for (const Unit& unit : units_known) {
-            if (unit.dimension != meaning.dimension || unit.scale != column.scale) continue;
-            choice.unit = unit.word;
-            break;
+        if (std::abs(column.scale) == meaning.usual_scale) break;
+        for (const Unit& unit : units_of(meaning.dimension)) {
+            if (unit.scale == std::abs(column.scale)) choice.unit = unit.word;
         }
         break;
     }
@@ -471,8 +552,10 @@ telemetry::ColumnChoice choice_of(const LogColumn& column) {
 
 int recognised_cells(const std::vector<std::string_view>& cells) {
     return int(std::count_if(cells.begin(), cells.end(), [](std::string_view text) {
+        if (text.empty() || number_from_text(text)) return false;
         const HeaderCell cell = take_apart(text);
-        return !number_from_text(text) && (cell.has_any({"date", "gps", "position"}) || channel_from_words(cell));
+        return cell.has_any({"date", "gps", "position"}) || names_time(cell) ||
+               quantity_from_words(cell).has_value();
     }));
 }
 

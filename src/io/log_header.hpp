@@ -7,41 +7,94 @@
 #include "core/telemetry/column_choice.hpp"
 #include "core/telemetry/flight_log.hpp"
 #include "core/units/error.hpp"
+#include "io/column_shape.hpp"
 
 namespace sobremesa::io {
 
 /// What one column of a CSV log was understood to be.
 struct LogColumn {
-    enum class Kind { ignored, number, position_pair, date, clock_time };
+    enum class Kind {
+        ignored,
+        number,
+        /// Numbers with a unit, or anything else that is not digits alone, in the cell.
+        written_number,
+        /// A part of a sum: cells that together make the pack.
+        added_number,
+        /// A latitude or a longitude in degrees and minutes, or with a letter.
+        angle,
+        /// The letter that goes with a latitude or a longitude of another column.
+        hemisphere,
+        position_pair,
+        date,
+        clock_time,
+        /// Date and clock in one cell.
+        moment,
+        /// Milliseconds that belong to a clock of whole seconds in another column.
+        milliseconds,
+    };
     Kind kind = Kind::ignored;
     telemetry::Channel channel = telemetry::Channel::time_s;
     /// Factor that brings the number to SI.
     double scale = 1.0;
+    DateOrder date_order = DateOrder::year_first;
+    ClockForm clock_form = ClockForm::hours_first;
+    /// Of an angle: degrees and minutes in one number (ddmm.mmmm).
+    bool degrees_and_minutes = false;
     bool unit_assumed = false;
-    /// Only the unit says what it is; the words do not.
+    /// Only the unit, or the numbers, say what it is; the words do not.
     bool quantity_assumed = false;
     /// The pilot said what it is.
     bool chosen = false;
-    /// As it stands in the file.
+    /// It is this quantity too, but another column was taken for it.
+    bool passed_over = false;
+    /// As it stands in the file; of a column without a name, or of one that shares it, with its group or its
+    /// number.
     std::string header;
 };
 
-/// Understands header cells by the words in them and by a unit in brackets, or after a slash, an underscore or a
-/// blank.
+/// What one cell holds: one number, or the two of a position.
+using CellValues = std::array<double, 2>;
+/// Reads a cell as its column wants it; the number is still to be multiplied by its scale.
+/// @return false for text that is not that
+bool parse_cell(const LogColumn& column, std::string_view text, CellValues& values);
+
+/// What the columns of a log were understood to be.
+struct UnderstoodColumns {
+    std::vector<LogColumn> columns;
+    /// Places are metres from a home, not degrees.
+    bool local_metres = false;
+    std::vector<units::Notice> notices;
+};
+
+/// One column as it stands in a file.
+struct ColumnText {
+    /// By which the pilot speaks of it.
+    std::string label;
+    /// By which it is understood: group, name and unit together.
+    std::string name;
+    /// All columns have as many.
+    ColumnCells cells;
+};
+
+/// Understands columns by the words of their headers, by a unit in brackets or behind a separator, and by their
+/// cells.
 ///
-/// Words decide the quantity ("ground speed", "baro height"), the unit decides the scale ("(km/h)", "[cm]", "_us").
-/// A column whose quantity appeared before is ignored: the first one counts. "Time" is a clock where the first data
-/// row shows colons, and a duration otherwise; a position column holding two numbers is a pair.
-/// @param first_row  cells of the first data row, for what words alone cannot tell
-/// @param choices  what the pilot says; columns of those headers are that, whatever their words say
+/// Words decide the quantity ("ground speed", "baro height"), the unit decides the scale ("(km/h)", "[cm]", "_us"),
+/// cells decide how it is written (a clock, degrees and minutes, a unit behind each number), and which of several
+/// columns of one quantity is taken: volts that a pack can have in flight before a receiver's, what changes before
+/// what stands still, the first before the second.
+/// @param together  so many cells, from the first on, are of rows one behind the other
+/// @param choices  what the pilot says; columns of those labels are that, whatever their words say
 /// @error `word_unknown` for a meaning or a unit that there is not, naming the header
-units::Result<std::vector<LogColumn>> understand_header(const std::vector<std::string_view>& header,
-                                                        const std::vector<std::string_view>& first_row,
-                                                        const std::vector<telemetry::ColumnChoice>& choices = {});
+units::Result<UnderstoodColumns> understand_columns(const std::vector<ColumnText>& texts, std::size_t together,
+                                                    const std::vector<telemetry::ColumnChoice>& choices = {});
+
+/// One quantity of a format that names it as a header would (an element, a key); number kinds only.
+LogColumn understand_name(std::string_view name, std::string_view value);
 
 /// Words that a `ColumnChoice` takes, for menus and messages.
 std::vector<std::string> column_meanings();
-/// Units that numbers of that meaning may be in; the usual one first.
+/// Units that numbers of that meaning may be in, the usual one first; of a date, the orders of its parts.
 std::vector<std::string> column_units(const std::string& meaning);
 /// What a column was understood to be, as a choice: for showing it, and for keeping it.
 telemetry::ColumnChoice choice_of(const LogColumn& column);

@@ -41,9 +41,11 @@ constexpr Message global_position_int{33, 104, 28};
 constexpr Message vfr_hud{74, 20, 20};
 constexpr Message battery_status{147, 154, 36};
 constexpr Message wind_cov{231, 105, 40};
+/// Of the dialect that most autopilots speak: direction from, speed, vertical speed.
+constexpr Message wind_estimate{168, 1, 12};
 constexpr Message named_value_float{251, 170, 18};
 constexpr std::array known{sys_status,     gps_raw_int, global_position_int, vfr_hud,
-                           battery_status, wind_cov,    named_value_float};
+                           battery_status, wind_cov,    wind_estimate,       named_value_float};
 
 /// What no message of the common set carries, or carries only together with others, under a name of ten letters at
 /// the most.
@@ -57,7 +59,7 @@ constexpr std::array named_channels{
     NamedChannel{Channel::current_a, "current_a"},     NamedChannel{Channel::cell_voltage_v, "cell_v"},
     NamedChannel{Channel::link_quality_share, "link"}, NamedChannel{Channel::signal_dbm, "signal_dbm"},
     NamedChannel{Channel::array_current_a, "array_a"}, NamedChannel{Channel::motor_current_a, "motor_a"},
-    NamedChannel{Channel::gps_height_m, "gps_height"}};
+    NamedChannel{Channel::gps_height_m, "gps_height"}, NamedChannel{Channel::power_w, "power_w"}};
 
 /// CRC-16/MCRF4XX, the X.25 checksum that MAVLink uses.
 std::uint16_t checksum(const unsigned char* bytes, std::size_t count, std::uint8_t extra) {
@@ -182,6 +184,20 @@ private:
 
     void keep(Channel channel, double value, double time_s) { latest_[std::size_t(channel)] = {value, time_s}; }
 
+    std::size_t rows_met() const { return log_.lines.size(); }
+
+    /// Volts of the cells, or of the whole pack in the first place where the cells are not measured.
+    void take_cells(const Payload& p, double time_s) {
+        constexpr std::size_t most_cells = 10;
+        constexpr std::uint16_t no_cell = 0xFFFF;
+        double volts = 0.0;
+        for (std::size_t i = 0; i < most_cells; ++i) {
+            const auto cell = p.at<std::uint16_t>(10 + 2 * i);
+            if (cell != no_cell) volts += cell * 1e-3;
+        }
+        if (volts > 0.0) keep(Channel::voltage_v, volts, time_s);
+    }
+
     void take(const Message& message, const Payload& p, double time_s) {
         constexpr double per_1e7 = 1e-7;
         constexpr std::uint16_t no_u16 = 0xFFFF;
@@ -189,11 +205,29 @@ private:
         case sys_status.id: {
             const auto volts = p.at<std::uint16_t>(14);
             const auto amps = p.at<std::int16_t>(16);
-            if (volts != no_u16 && volts != 0) keep(Channel::voltage_v, volts * 1e-3, time_s);
+            if (volts != no_u16 && volts != 0) {
+                volts_of_system_ = true;
+                keep(Channel::voltage_v, volts * 1e-3, time_s);
+            }
             if (amps >= 0) keep(Channel::current_a, amps * 0.01, time_s);
             break;
         }
+        case wind_estimate.id: {
+            const double from = double(p.at<float>(0));
+            const double speed = double(p.at<float>(4));
+            if (!std::isfinite(from) || !std::isfinite(speed)) break;
+            keep(Channel::wind_speed_mps, speed, time_s);
+            keep(Channel::wind_from_deg, units::wrap_degrees(from), time_s);
+            break;
+        }
         case battery_status.id: {
+            // Two batteries are never summed into one, nor one's counter followed by the other's.
+            const auto id = p.at<std::uint8_t>(32);
+            if (!battery_id_ || (id < *battery_id_ && rows_met() == 0)) battery_id_ = id;
+            if (id != *battery_id_) {
+                other_batteries_ = true;
+                break;
+            }
             const auto charge = p.at<std::int32_t>(0);
             const auto energy = p.at<std::int32_t>(4);
             const auto amps = p.at<std::int16_t>(30);
@@ -201,6 +235,7 @@ private:
             constexpr double hectojoules_per_wh = 36.0;
             if (energy > 0) keep(Channel::energy_wh, energy / hectojoules_per_wh, time_s);
             if (amps >= 0) keep(Channel::current_a, amps * 0.01, time_s);
+            if (!volts_of_system_) take_cells(p, time_s);
             break;
         }
         case vfr_hud.id: {
@@ -295,12 +330,17 @@ private:
             if (std::none_of(column.begin(), column.end(), [](double v) { return std::isfinite(v); }))
                 column.clear();
         }
+        if (other_batteries_)
+            log_.notices.push_back({units::NoticeCode::other_batteries, units::Severity::warning, {}});
         if (broken_ > 0) log_.unreadable.push_back({telemetry::SetAsideReason::bad_row, broken_, first_broken_});
         return std::make_shared<const FlightLog>(std::move(log_));
     }
 
     std::string path_;
     const ReadingJob& job_;
+    std::optional<std::uint8_t> battery_id_;
+    bool other_batteries_ = false;
+    bool volts_of_system_ = false;
     FlightLog log_;
     std::array<Latest, telemetry::channel_count> latest_;
     bool has_global_ = false;

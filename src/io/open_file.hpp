@@ -17,8 +17,9 @@ tl::unexpected<units::Error> system_failure(units::ErrorCode code, const std::st
 /// @error `file_not_found`, `file_unreadable`
 units::Result<int> open_for_reading(const std::string& path, std::uint64_t& size_bytes);
 
-/// The same for text. A file in UTF-16, told by its byte-order mark, is turned to UTF-8 in memory first.
-/// @error as above, and `file_too_large` for UTF-16 beyond half a gibibyte
+/// The same for text. A file in UTF-16, or one whose lines end with carriage returns alone, is rewritten in memory
+/// first.
+/// @error as above, and `file_too_large` for such a file beyond half a gibibyte
 units::Result<int> open_text_for_reading(const std::string& path, std::uint64_t& size_bytes);
 
 } // namespace sobremesa::io

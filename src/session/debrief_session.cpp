@@ -17,7 +17,7 @@ void DebriefSession::open(const QString& path, const ReadingChoices& wanted) {
     const int mine = ++latest_;
     ReadingChoices choices = wanted;
     if (choices.columns.empty()) {
-        if (const auto head = io::read_csv_head(path.toStdString(), {}, false))
+        if (const auto head = io::read_head_of_log(path.toStdString()))
             choices.columns = memory_.recall(head->header_line);
     }
     emit opening(path);

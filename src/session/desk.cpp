@@ -538,8 +538,8 @@ void Desk::choosePlanPack(Id pack_id) {
     // The landing voltage goes with the chemistry: keeping the old one is the classic mistake.
     if (plan.request.pack.chemistry != found->second.pack.chemistry) plan.request.landing_cell_v.reset();
     std::vector<RecordChange> changes;
-    // The known cruise was flown with the pack before: the mass that it refers to stays, or a heavier pack would cost
-    // nothing.
+    // The known cruise was flown with the pack before: the mass that it refers to stays, or a heavier pack would
+    // cost nothing.
     airframe::Aircraft& aircraft = plan.request.aircraft;
     const mission::PlanRequest before = current(plan);
     if (!before.aircraft.cruise_all_up_mass_kg && before.pack.mass_kg != found->second.pack.mass_kg) {
@@ -549,7 +549,8 @@ void Desk::choosePlanPack(Id pack_id) {
         if (shelved != shelves_.aircraft.end()) {
             book::KeptAircraft kept = shelved->second;
             kept.aircraft = aircraft;
-            changes.push_back({Kind::aircraft, shelved->first, io::json_from(shelved->second), io::json_from(kept)});
+            changes.push_back(
+                {Kind::aircraft, shelved->first, io::json_from(shelved->second), io::json_from(kept)});
         }
     }
     plan.pack_id = pack_id;

@@ -1,8 +1,9 @@
 #include "wording/columns.hpp"
 
 #include <QCoreApplication>
+#include <QDateTime>
 
-#include "io/csv_cells.hpp"
+#include "io/cell_forms.hpp"
 #include "wording/quantities.hpp"
 
 namespace sobremesa::wording {
@@ -39,9 +40,10 @@ QString channel_name(Channel channel) {
     case Channel::wind_speed_mps: return ColumnsWords::tr("wind, the aircraft's own estimate");
     case Channel::wind_from_deg: return ColumnsWords::tr("wind from, the aircraft's own estimate");
     case Channel::array_current_a: return ColumnsWords::tr("current of the solar array");
-    case Channel::motor_current_a: break;
+    case Channel::motor_current_a: return ColumnsWords::tr("current of the motors");
+    case Channel::power_w: break;
     }
-    return ColumnsWords::tr("current of the motors");
+    return ColumnsWords::tr("power from the pack");
 }
 
 /// Unit and decimals of a channel in SI, as a reading is shown.
@@ -63,6 +65,7 @@ Notation si_notation(Channel channel) {
     case Channel::current_a:
     case Channel::array_current_a:
     case Channel::motor_current_a: return {1.0, ColumnsWords::tr("A"), 2};
+    case Channel::power_w: return {1.0, ColumnsWords::tr("W"), 1};
     case Channel::charge_ah: return {1000.0, ColumnsWords::tr("mAh"), 0};
     case Channel::energy_wh: return {1.0, ColumnsWords::tr("Wh"), 2};
     case Channel::throttle_share:
@@ -74,12 +77,19 @@ Notation si_notation(Channel channel) {
     return {1.0, ColumnsWords::tr("s"), 3};
 }
 
+/// As the clock of the log shows it.
+QString clock_moment(double seconds) {
+    return QDateTime::fromMSecsSinceEpoch(qint64(seconds * 1000.0), Qt::UTC)
+        .toString(QStringLiteral("yyyy-MM-dd hh:mm:ss"));
+}
+
 } // namespace
 
 QString column_meaning(const std::string& word) {
     if (word == "ignored") return ColumnsWords::tr("not used");
     if (word == "date") return ColumnsWords::tr("date");
     if (word == "clock") return ColumnsWords::tr("time of the day");
+    if (word == "moment") return ColumnsWords::tr("date and time");
     if (word == "position") return ColumnsWords::tr("latitude and longitude");
     const auto channel = telemetry::channel_from_word(word);
     return channel ? channel_name(*channel) : QString::fromStdString(word);
@@ -92,14 +102,21 @@ QString column_reading(const io::LogColumn& column, const std::vector<std::vecto
     for (const auto& row : first_rows) {
         if (index >= row.size() || io::means_missing(row[index])) continue;
         io::CellValues values{};
-        if (!io::parse_cell(column.kind, row[index], values)) return ColumnsWords::tr("cannot be read so");
+        if (!io::parse_cell(column, row[index], values)) return ColumnsWords::tr("cannot be read so");
         switch (column.kind) {
-        case Kind::number: return written(values[0] * column.scale, 0.0, si_notation(column.channel));
+        case Kind::number:
+        case Kind::written_number:
+        case Kind::added_number:
+        case Kind::angle: return written(values[0] * column.scale, 0.0, si_notation(column.channel));
         case Kind::position_pair:
             return ColumnsWords::tr("%1, %2", "latitude, longitude")
                 .arg(written(values[0], 0.0, si_notation(Channel::latitude_deg)),
                      written(values[1], 0.0, si_notation(Channel::longitude_deg)));
+        case Kind::moment: return clock_moment(values[0]);
         case Kind::date:
+            return QDateTime::fromSecsSinceEpoch(qint64(values[0]), Qt::UTC).toString(QStringLiteral("yyyy-MM-dd"));
+        case Kind::hemisphere:
+        case Kind::milliseconds:
         case Kind::clock_time:
         case Kind::ignored: return QString::fromStdString(row[index]);
         }

@@ -322,6 +322,20 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
                        "“%1” is no plain file below the folder that is brought in, so nothing was. Put the log "
                        "beside book.json and name it from there."),
      {{{Format::text, "path"}}}},
+    {ErrorCode::archive_unreadable,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The archive cannot be unpacked: %1. Copy it once more, or unpack it and bring in the log."),
+     {{{Format::text, "reason"}}}},
+    {ErrorCode::archive_too_large,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Unpacked, the file is larger than %1 MB: no log is. Check that it is the right one."),
+     {{{Format::plain, "most_mb"}}}},
+    {ErrorCode::archive_of_many,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The archive holds %1 files: %2. Name one of them behind the archive and a slash, or bring in "
+         "all of them into the logbook."),
+     {{{Format::plain, "files"}, {Format::text, "names"}}}},
     {ErrorCode::file_too_large,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The file is larger than %1 MB, too large for a track. Check that it is the right one."),
@@ -500,19 +514,22 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
                        "down flying forward."),
      {{{Format::climb, "sink_mps"}, {Format::climb, "most_mps"}}}},
     {NoticeCode::cruise_mass_assumed,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The known cruise is taken as flown at today's %1. If it was flown with another pack, say at what "
-                       "all-up mass: a heavier pack costs power."),
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The known cruise is taken as flown at today's %1. If it was flown with another pack, say at what "
+         "all-up mass: a heavier pack costs power."),
      {{{Format::mass, "mass_kg"}}}},
     {NoticeCode::cruise_power_impossible,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "No aircraft of this mass cruises on %1: physics asks for %2 at the least, %3 is usual. Look at the "
-                       "power, the mass, the propellers and the kind of aircraft."),
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "No aircraft of this mass cruises on %1: physics asks for %2 at the least, %3 is usual. Look at the "
+         "power, the mass, the propellers and the kind of aircraft."),
      {{{Format::power, "power_w"}, {Format::power, "least_w"}, {Format::power, "usual_w"}}}},
     {NoticeCode::cruise_power_doubtful,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "A cruise on %1 is less than hovering would take without any loss (%2); %3 is usual. Look at the "
-                       "power, the mass and the propellers."),
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "A cruise on %1 is less than hovering would take without any loss (%2); %3 is usual. Look at the "
+         "power, the mass and the propellers."),
      {{{Format::power, "power_w"}, {Format::power, "least_w"}, {Format::power, "usual_w"}}}},
     {NoticeCode::cold_start_dip,
      QT_TRANSLATE_NOOP(
@@ -549,11 +566,67 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not known and was not used. Is it a slip of the pen?"),
      {{{Format::text, "field"}}}},
     {NoticeCode::unit_assumed,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” names no unit; it was read as %2."),
-     {{{Format::text, "column"}, {Format::text, "channel"}}}},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” names no unit; it was read as %2 in %3."),
+     {{{Format::text, "column"}, {Format::text, "channel"}, {Format::text, "unit"}}}},
     {NoticeCode::quantity_assumed,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” was taken for %2 by its unit alone."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "“%1” was taken for %2 in %3 by its numbers or its unit alone. If that is wrong: Columns…"),
+     {{{Format::text, "column"}, {Format::text, "channel"}, {Format::text, "unit"}}}},
+    {NoticeCode::records_unreadable,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Records that could not be read were left out: %1, the first in line %2."),
+     {{{Format::plain, "records"}, {Format::plain, "line"}}}},
+    {NoticeCode::other_batteries,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The log has more than one battery. Charge and energy are those of the first; the others are "
+         "not added.")},
+    {NoticeCode::clock_was_set,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The log's clock was set in flight; the rows before were moved to the clock that followed.")},
+    {NoticeCode::start_missing,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The log began with %1 on the counter: they count as used, but its start is missing. Time and "
+         "distance are lower bounds."),
+     {{{Format::charge, "charge_ah"}}}},
+    {NoticeCode::charge_from_power,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "No column holds a current; charge is power over volts.")},
+    {NoticeCode::volts_bridged,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Volts were missing for %1; energy took them straight between their neighbours."),
+     {{{Format::duration, "bridged_s"}}}},
+    {NoticeCode::current_bridged,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The current was missing for %1; charge took it straight between its neighbours, with a wide "
+         "error."),
+     {{{Format::duration, "bridged_s"}}}},
+    {NoticeCode::current_bridged_by_counter,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The current was missing for %1; the log's own counter says what was drawn meanwhile."),
+     {{{Format::duration, "bridged_s"}}}},
+    {NoticeCode::distance_from_speed,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Without positions the distance is ground speed over time.")},
+    {NoticeCode::date_order_assumed,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Day and month in “%1” (%2) can be read either way; they were read as %3. If that is wrong: "
+                       "Columns…"),
+     {{{Format::text, "column"}, {Format::text, "example"}, {Format::text, "order"}}}},
+    {NoticeCode::column_passed_over,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "“%1” is %2 too; another column was taken for it. If that is wrong: Columns…"),
      {{{Format::text, "column"}, {Format::text, "channel"}}}},
+    {NoticeCode::header_missing,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The log has no header line: its columns were told by their numbers. Look at them under "
+                       "Columns…")},
+    {NoticeCode::home_not_on_earth,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The log counts its places in metres and does not say where home is: distances are right, the "
+         "place on earth is not.")},
     {NoticeCode::home_far_from_track,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Home as given is %1 from the first good fix. Latitude comes first, then longitude."),
@@ -670,7 +743,9 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
                        "in the flight controller."),
      {{{Format::amps_2, "read_a"}, {Format::amps_2, "really_a"}, {Format::amps_2, "offset_a"}}}},
     {NoticeCode::counter_only,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "No column holds a current; charge is the log's own counter.")},
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "No column holds a current; charge is the log's own counter, energy its count times the volts.")},
 };
 
 /// The messages whose words depend on what they tell.

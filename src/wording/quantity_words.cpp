@@ -91,6 +91,8 @@ constexpr std::array<QuantityRow, units::quantity_count> rows = {{
     {Quantity::mean_power, Measure::power, QT_TRANSLATE_NOOP("sobremesa::Names", "mean power")},
     {Quantity::mean_current, Measure::current, QT_TRANSLATE_NOOP("sobremesa::Names", "mean current")},
     {Quantity::lowest_voltage, Measure::voltage, QT_TRANSLATE_NOOP("sobremesa::Names", "lowest pack voltage")},
+    {Quantity::highest_current, Measure::current, QT_TRANSLATE_NOOP("sobremesa::Names", "highest current")},
+    {Quantity::highest_ground_speed, Measure::speed, QT_TRANSLATE_NOOP("sobremesa::Names", "highest ground speed")},
     {Quantity::left_charge, Measure::charge, QT_TRANSLATE_NOOP("sobremesa::Names", "charge left by counting")},
     {Quantity::least_spare, Measure::energy,
      QT_TRANSLATE_NOOP("sobremesa::Names", "least energy to spare on the flight")},

@@ -151,22 +151,28 @@ QString debrief_sentence(const telemetry::LogSummary& s, const std::optional<tel
     const QString time = q.duration(s.duration_s);
     const auto charge = telemetry::charge_used_ah(s);
     QString flown;
-    if (s.distance.ground_m && s.energy.energy_wh) {
-        flown =
-            SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
-                .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
-                     q.text(Quantity::used_energy, *s.energy.energy_wh),
-                     q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
-    } else if (s.distance.ground_m && charge) {
-        flown =
-            SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than <b>%4</b>.")
-                .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
-                     q.text(Quantity::integrated_charge, *charge),
-                     q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
-    } else if (s.distance.ground_m) {
-        flown = SentencesWords::tr("<b>%1</b> in <b>%2</b>, and never farther from home than <b>%3</b>.")
-                    .arg(q.text(Quantity::ground_distance, *s.distance.ground_m), time,
-                         q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m));
+    if (s.distance.ground_m) {
+        const QString way = q.text(Quantity::ground_distance, *s.distance.ground_m);
+        const QString used = s.energy.energy_wh ? q.text(Quantity::used_energy, *s.energy.energy_wh)
+                             : charge           ? q.text(Quantity::integrated_charge, *charge)
+                                                : QString();
+        // Without positions nobody knows how far from home it was.
+        const QString farthest = s.distance.farthest_from_home_m
+                                     ? q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m)
+                                     : QString();
+        if (used.isEmpty()) {
+            flown = farthest.isEmpty()
+                        ? SentencesWords::tr("<b>%1</b> in <b>%2</b>.").arg(way, time)
+                        : SentencesWords::tr("<b>%1</b> in <b>%2</b>, and never farther from home than <b>%3</b>.")
+                              .arg(way, time, farthest);
+        } else {
+            flown =
+                farthest.isEmpty()
+                    ? SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>.").arg(way, time, used)
+                    : SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than "
+                                         "<b>%4</b>.")
+                          .arg(way, time, used, farthest);
+        }
     } else if (charge) {
         flown =
             SentencesWords::tr("<b>%1</b> on <b>%2</b>.").arg(time, q.text(Quantity::integrated_charge, *charge));

@@ -41,14 +41,15 @@ public:
     /// Until the newest request is a plan and the screen shows it.
     void settle() {
         if (!QTest::qWaitFor([&] { return window_.planSession().plan() && window_.planSession().is_settled(); },
-                             10000)) {
+                             60000)) {
             qFatal("no plan");
         }
         QCoreApplication::processEvents();
     }
     void openLog(const char* name) {
         window_.openFile(QStringLiteral(DEMO_DIR "/") + QLatin1String(name));
-        if (!QTest::qWaitFor([&] { return !window_.debriefSession().is_opening(); }, 20000)) qFatal("no log");
+        // Long: sanitizers and a busy machine make a log of seconds one of half a minute.
+        if (!QTest::qWaitFor([&] { return !window_.debriefSession().is_opening(); }, 120000)) qFatal("no log");
         QCoreApplication::processEvents();
     }
     /// The flights of the demo, filed, with their logs.

@@ -13,6 +13,7 @@
 
 using namespace sobremesa;
 using namespace sobremesa::app;
+using namespace sobremesa::tests;
 
 class RecoveryTest : public QObject {
     Q_OBJECT

@@ -30,7 +30,7 @@ read_csv_plainly(const std::string& path, const std::vector<telemetry::ColumnCho
         const auto next = reader->next(line);
         if (next == io::LineReader::Next::end) break;
         if (next == io::LineReader::Next::too_long) return tl::unexpected(io::endless_line(*reader));
-        if (reader->line_number() <= head->header_number) continue;
+        if (reader->line_number() <= head->lines_before_data) continue;
         const io::RowVerdict verdict = parser.parse(line, reader->line_was_ended());
         if (verdict.kind == io::RowVerdict::Kind::skipped) continue;
         ++log.rows_met;
@@ -42,22 +42,24 @@ read_csv_plainly(const std::string& path, const std::vector<telemetry::ColumnCho
             }
             continue;
         }
-        double date_s = 0.0;
-        double clock_s = io::missing_value;
+        io::RowParts parts;
+        for (std::size_t i = 0; i < head->columns.size(); ++i) parts.add(head->columns[i], parser.values()[i][0]);
         for (std::size_t i = 0; i < head->columns.size(); ++i) {
             const auto& column = head->columns[i];
             const auto& value = parser.values()[i];
-            if (column.kind == Kind::date) date_s = value[0];
-            if (column.kind == Kind::clock_time) clock_s = value[0];
-            if (column.kind == Kind::number && (column.channel != Channel::time_s || !head->uses_clock))
+            const bool number = column.kind == Kind::number || column.kind == Kind::written_number;
+            if ((number && (column.channel != Channel::time_s || !head->uses_clock)) || column.kind == Kind::angle)
                 log[column.channel].push_back(value[0] * column.scale);
+            if (column.kind == Kind::added_number) log[column.channel].back() += value[0] * column.scale;
             if (column.kind == Kind::position_pair) {
                 log[Channel::latitude_deg].push_back(value[0]);
                 log[Channel::longitude_deg].push_back(value[1]);
             }
         }
+        if (log.has(Channel::latitude_deg)) log[Channel::latitude_deg].back() *= parts.latitude_sign;
+        if (log.has(Channel::longitude_deg)) log[Channel::longitude_deg].back() *= parts.longitude_sign;
         if (head->uses_clock) {
-            const double time_s = io::time_of(*head, date_s, clock_s);
+            const double time_s = parts.time_s(*head);
             log[Channel::time_s].push_back(head->has_date ? time_s : midnight.since_first_midnight(time_s));
         }
         standstill.see(log[Channel::time_s].back());

@@ -168,6 +168,9 @@ void WordingTest::debriefSentenceTakesWhatThereIs() {
     QVERIFY(!sentence(no_current, 2.0).contains(QStringLiteral("Wh")));
     auto nothing = no_current;
     nothing[Channel::latitude_deg].clear();
+    QVERIFY(sentence(nothing, 2.0).startsWith(QStringLiteral("6")));
+    QVERIFY(!sentence(nothing, 2.0).contains(QStringLiteral("farther")));
+    nothing[Channel::ground_speed_mps].clear();
     QVERIFY(sentence(nothing, 2.0).contains(QStringLiteral("without position and without current")));
 }
 

@@ -63,7 +63,7 @@ void MainWindow::openFile(const QString& path) {
 }
 
 void MainWindow::openColumns(const QString& path) {
-    auto head = io::read_csv_head(path.toStdString(), {}, false);
+    auto head = io::read_head_of_log(path.toStdString());
     if (!head) {
         say(head.error());
         return;
@@ -71,7 +71,7 @@ void MainWindow::openColumns(const QString& path) {
     // As it is read now, what was said before counted.
     const auto debrief = debrief_session_.debrief();
     if (debrief && debrief->path == path) {
-        if (auto chosen = io::read_csv_head(path.toStdString(), debrief->choices.columns, false)) head = chosen;
+        if (auto chosen = io::read_head_of_log(path.toStdString(), debrief->choices.columns)) head = chosen;
     }
     auto* sheet = new ColumnsSheet(path, std::move(*head), this);
     connect(sheet, &ColumnsSheet::chosen, &flight_session_, &session::FlightSession::chooseColumns);

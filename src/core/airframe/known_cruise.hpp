@@ -16,12 +16,13 @@ PowerCurve curve_of_known_cruise(const Aircraft& aircraft, double reference_mass
 
 /// How much power a cruise like this takes at the least, electronics apart.
 struct CruiseSense {
-    /// Below it no aircraft flies so: a rotor's ideal induced power at that airspeed (momentum theory, Glauert), a wing's
-    /// m·g·V at a glide ratio of 30. 0 where a rotor's discs are not known.
+    /// Below it no aircraft flies so: a rotor's ideal induced power at that airspeed (momentum theory, Glauert), a
+    /// wing's m·g·V at a glide ratio of 30. 0 where a rotor's discs are not known.
     double least_w = 0.0;
     /// Below it it is hardly right: a rotor's ideal power in hover, with the usual disc where none is known.
     double doubtful_w = 0.0;
-    /// What is usual: half of the power becomes lift and thrust, a wing glides one in ten (common practice, no source).
+    /// What is usual: half of the power becomes lift and thrust, a wing glides one in ten (common practice, no
+    /// source).
     double usual_w = 0.0;
     /// Of the known cruise.
     double drive_w = 0.0;

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <tuple>
 #include <utility>
 
 #include "core/telemetry/sensor_faults.hpp"
@@ -226,6 +227,9 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
     if (!log->has(Channel::time_s)) return error(ErrorCode::no_time);
 
     CleanLog result;
+    double clock_set_s = 0.0;
+    std::tie(log, clock_set_s) = with_one_clock(std::move(log));
+    if (clock_set_s != 0.0) result.notices.push_back({units::NoticeCode::clock_was_set, units::Severity::note, {}});
     result.raw = log;
     SetAsideList aside(*log);
     result.parts = flights_in(*log, rules);

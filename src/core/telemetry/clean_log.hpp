@@ -96,12 +96,18 @@ struct CleaningRules {
     std::optional<std::size_t> flight;
 };
 
-/// The flights of a file, in its order. A new one begins after a long pause, where the clock starts again, and
-/// where a shorter pause ends with the counter of charge back near zero, or the volts well up: another pack.
 /// Rows whose clock runs ahead for a moment, 1 each: it jumps by seconds, and after a few rows goes on from where
 /// it was. Without them being known, all that follows would seem to run backwards, or to be another flight.
 std::vector<std::uint8_t> clock_glitches(const std::vector<double>& time);
 
+/// The log with one clock throughout, where its clock was set in flight: the first fix brings the date, and time
+/// jumps by hours or years while counter, position and speed go on as if nothing had happened. Rows before the jump
+/// are moved to it. Else the log itself.
+/// @return and by how much the clock was set, s; 0 where it was not
+std::pair<std::shared_ptr<const FlightLog>, double> with_one_clock(std::shared_ptr<const FlightLog> log);
+
+/// The flights of a file, in its order. A new one begins after a long pause, where the clock starts again, and
+/// where a shorter pause ends with the counter of charge back near zero, or the volts well up: another pack.
 std::vector<FlightPart> flights_in(const FlightLog& log, const CleaningRules& rules = {});
 
 /// Judges every row: backward time, other flights in the file, impossible values, no fix, too few satellites,

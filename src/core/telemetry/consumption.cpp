@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/telemetry/energy_used.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::telemetry {
@@ -15,7 +16,8 @@ using units::Severity;
 
 /// An uncalibrated current sensor, one standard deviation of its scale: common practice.
 constexpr double current_scale_sd = 0.05;
-constexpr double voltage_scale_sd = 0.01;
+/// A GPS's speed, one standard deviation of its scale over a flight.
+constexpr double speed_scale_sd = 0.02;
 /// Way is added up in chords of at least this length. Scatter σ of the fixes lengthens a chord L by about σ²/L, a
 /// turn of radius r shortens it by L²/24r²: at 20 m both stay under 1 % for σ = 2 m and r = 45 m. A hairpin on the
 /// spot loses up to two chords.
@@ -105,77 +107,29 @@ double integral(const CleanLog& log, Integrand value) {
     return sum;
 }
 
-/// Last less first of a counter that only counts up; a fall is a reset, after which it goes on from there.
-std::optional<double> counted(const CleanLog& log, Channel channel) {
-    if (!log.raw->has(channel)) return std::nullopt;
-    std::optional<double> last;
-    double sum = 0.0;
-    for (std::size_t i = 0; i < log.rows.size(); ++i) {
-        const double here = log.value(channel, i);
-        if (!is_number(here)) continue;
-        if (last) sum += here >= *last ? here - *last : here;
-        last = here;
-    }
-    return last ? std::optional(sum) : std::nullopt;
-}
-
-void measure_energy(const CleanLog& log, LogSummary& summary) {
-    EnergyUsed& energy = summary.energy;
-    for (const Gap& gap : log.gaps) energy.gap_time_s += gap.end_s - gap.start_s;
-    energy.counter_ah = counted(log, Channel::charge_ah);
-
-    if (log.raw->has(Channel::voltage_v)) {
-        for (std::size_t i = 0; i < log.rows.size(); ++i) {
-            const double v = log.value(Channel::voltage_v, i);
-            // Before the pack is plugged in a sensor may read zero; that is no low pack.
-            if (!is_number(v) || v <= 0.0) continue;
-            energy.highest_voltage_v = std::max(energy.highest_voltage_v.value_or(v), v);
-            if (energy.lowest_voltage_v && v >= *energy.lowest_voltage_v) continue;
-            energy.lowest_voltage_v = v;
-            energy.lowest_voltage_at_s = log.time_s(i);
-        }
-    } else {
-        summary.notices.push_back({NoticeCode::no_voltage, Severity::warning, {}});
-    }
-    if (!log.raw->has(Channel::current_a)) {
-        if (energy.counter_ah) {
-            summary.notices.push_back({NoticeCode::counter_only, Severity::note, {}});
-        } else {
-            summary.notices.push_back({NoticeCode::no_current, Severity::warning, {}});
-        }
-        return;
-    }
-
-    const auto current = [&](std::size_t i) { return log.value(Channel::current_a, i); };
-    const double charge_ah = integral(log, current) / units::seconds_per_hour;
-    energy.charge_ah = Estimate{charge_ah, current_scale_sd * std::abs(charge_ah)};
-    const double recorded_s = summary.duration_s - energy.gap_time_s;
-    if (recorded_s > 0.0) energy.mean_current_a = charge_ah * units::seconds_per_hour / recorded_s;
-
-    if (log.raw->has(Channel::voltage_v)) {
-        const auto power = [&](std::size_t i) { return log.value(Channel::voltage_v, i) * current(i); };
-        const double energy_wh = integral(log, power) / units::seconds_per_hour;
-        energy.energy_wh =
-            Estimate{energy_wh, std::abs(energy_wh) * units::combine_sd(current_scale_sd, voltage_scale_sd)};
-        if (recorded_s > 0.0) energy.mean_power_w = energy_wh * units::seconds_per_hour / recorded_s;
-    }
-}
-
 void compare_methods(const CleanLog& log, LogSummary& summary) {
     const auto differ = [](double a, double b, double least) {
         return std::abs(a - b) > std::max(disagreement * std::max(a, b), least);
     };
     const EnergyUsed& energy = summary.energy;
-    if (energy.charge_ah && energy.counter_ah &&
-        differ(energy.charge_ah->value, *energy.counter_ah, least_difference_ah)) {
+    summary.distance.highest_ground_speed = highest(log, Channel::ground_speed_mps);
+    summary.distance.highest_airspeed = highest(log, Channel::airspeed_mps);
+    const double before_ah = energy.before_log_ah.value_or(0.0);
+    if (energy.sampled_charge_ah && energy.counter_ah &&
+        differ(*energy.sampled_charge_ah, *energy.counter_ah - before_ah, least_difference_ah)) {
         summary.notices.push_back(
             {NoticeCode::counter_disagrees,
              Severity::warning,
-             {{"integrated_ah", energy.charge_ah->value}, {"counter_ah", *energy.counter_ah}}});
+             {{"integrated_ah", *energy.sampled_charge_ah + before_ah}, {"counter_ah", *energy.counter_ah}}});
     }
     if (log.raw->has(Channel::ground_speed_mps)) {
         summary.distance.from_speed_m =
             integral(log, [&](std::size_t i) { return log.value(Channel::ground_speed_mps, i); });
+    }
+    if (!summary.distance.ground_m && summary.distance.from_speed_m.value_or(0.0) > 0.0) {
+        const double way_m = *summary.distance.from_speed_m;
+        summary.distance.ground_m = Estimate{way_m, speed_scale_sd * way_m};
+        summary.notices.push_back({NoticeCode::distance_from_speed, Severity::note, {}});
     }
     if (summary.distance.ground_m && summary.distance.from_speed_m && log.gaps.empty() &&
         differ(summary.distance.ground_m->value, *summary.distance.from_speed_m, least_difference_m)) {
@@ -212,10 +166,10 @@ units::Result<LogSummary> summarise(const CleanLog& log, const std::stop_token& 
     // Consumption over a way that is mostly scatter would be a figure without meaning.
     constexpr double least_way_m = 100.0;
     if (summary.distance.ground_m && summary.distance.ground_m->value >= least_way_m) {
-        if (summary.energy.energy_wh && summary.energy.energy_wh->value > 0.0) {
-            summary.energy_wh_per_m = ratio(*summary.energy.energy_wh, *summary.distance.ground_m);
-        }
-        const auto charge = charge_used_ah(summary);
+        // Only what was used over that way: not what was used before the log began.
+        const auto& energy = summary.energy.logged_energy_wh;
+        if (energy && energy->value > 0.0) summary.energy_wh_per_m = ratio(*energy, *summary.distance.ground_m);
+        const auto& charge = summary.energy.logged_charge_ah;
         if (charge && charge->value > 0.0) summary.charge_ah_per_m = ratio(*charge, *summary.distance.ground_m);
     }
     return summary;

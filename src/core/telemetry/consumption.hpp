@@ -20,21 +20,39 @@ struct Track {
     std::vector<double> from_home_m;
 };
 
+/// The highest reading of a channel, when it was met, and for how long at a time it stayed within a tenth of it.
+struct Peak {
+    double value = 0.0;
+    double at_s = 0.0;
+    double for_s = 0.0;
+};
+
 struct DistanceFlown {
-    /// Sum of steps between good fixes, m. Steps across a gap count as the straight line and are noted.
+    /// Sum of steps between good fixes, m. Steps across a gap count as the straight line and are noted. Of a log
+    /// without positions: ground speed over time.
     std::optional<units::Estimate> ground_m;
     /// The same from the ground-speed column, as a check.
     std::optional<double> from_speed_m;
     std::optional<units::Estimate> farthest_from_home_m;
     std::optional<double> farthest_at_s;
+    std::optional<Peak> highest_ground_speed;
+    std::optional<Peak> highest_airspeed;
 };
 
 struct EnergyUsed {
-    /// Current over time by the trapezoid rule, gaps left out, Ah.
+    /// Current over time by the trapezoid rule, gaps left out, Ah; with `before_log_ah`.
     std::optional<units::Estimate> charge_ah;
-    /// What the log's own counter says from first to last row, resets bridged, Ah.
+    /// What the log's own counter says at its end, resets bridged, Ah; with `before_log_ah`.
     std::optional<double> counter_ah;
+    /// On the counter when the log began, Ah: the log started late.
+    std::optional<double> before_log_ah;
     std::optional<units::Estimate> energy_wh;
+    /// What the rows of the log show, without what was used before: for figures per distance and per time.
+    std::optional<units::Estimate> logged_charge_ah;
+    std::optional<units::Estimate> logged_energy_wh;
+    /// Current over time alone, Ah, where a slow record took the counter's word between its rows.
+    std::optional<double> sampled_charge_ah;
+    std::optional<Peak> highest_current;
     std::optional<double> mean_current_a;
     std::optional<double> mean_power_w;
     std::optional<double> lowest_voltage_v;
@@ -83,7 +101,7 @@ struct LogSummary {
 };
 
 /// Which version of the relations made figures that are kept; changed whenever they are.
-inline constexpr const char* figures_model = "4";
+inline constexpr const char* figures_model = "5";
 
 /// Distance, charge, energy and consumption over ground of a cleaned log.
 ///

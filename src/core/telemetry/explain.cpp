@@ -25,6 +25,10 @@ std::optional<Estimate> exact(const std::optional<double>& value) {
     return value ? std::optional(Estimate{*value, 0.0}) : std::nullopt;
 }
 
+std::optional<Estimate> peak(const std::optional<Peak>& value) {
+    return value ? std::optional(Estimate{value->value, 0.0}) : std::nullopt;
+}
+
 void add(std::vector<ExplainedInput>& inputs, Quantity quantity, const std::optional<Estimate>& value,
          Origin origin) {
     if (value) inputs.push_back({quantity, *value, origin});
@@ -62,6 +66,12 @@ std::optional<Explanation> explain(const LogSummary& s, Quantity quantity) {
     case Quantity::lowest_voltage:
         return answer(quantity, exact(s.energy.lowest_voltage_v), Relation::least_of_column, Source::log_itself,
                       {});
+    case Quantity::highest_current:
+        return answer(quantity, peak(s.energy.highest_current), Relation::greatest_of_column, Source::log_itself,
+                      {});
+    case Quantity::highest_ground_speed:
+        return answer(quantity, peak(s.distance.highest_ground_speed), Relation::greatest_of_column,
+                      Source::log_itself, {});
     case Quantity::energy_per_distance:
         add(inputs, Quantity::used_energy, s.energy.energy_wh, Origin::measured);
         add(inputs, Quantity::ground_distance, s.distance.ground_m, Origin::measured);

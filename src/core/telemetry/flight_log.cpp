@@ -9,7 +9,7 @@ const char* channel_word(Channel channel) {
         "time_s",       "latitude_deg",   "longitude_deg",  "height_m",           "ground_speed_mps", "course_deg",
         "heading_deg",  "airspeed_mps",   "climb_mps",      "voltage_v",          "cell_voltage_v",   "current_a",
         "charge_ah",    "energy_wh",      "throttle_share", "link_quality_share", "signal_dbm",       "satellites",
-        "gps_height_m", "wind_speed_mps", "wind_from_deg",  "array_current_a",    "motor_current_a"};
+        "gps_height_m", "wind_speed_mps", "wind_from_deg",  "array_current_a",    "motor_current_a",  "power_w"};
     return words[std::size_t(channel)];
 }
 

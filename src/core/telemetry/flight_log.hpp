@@ -43,8 +43,9 @@ enum class Channel {
     // on aircraft with more than one current sensor; `current_a` is the pack's, negative while it is charged
     array_current_a,
     motor_current_a,
+    power_w, ///< of recorders that write watts, and perhaps no amps
 };
-inline constexpr std::size_t channel_count = static_cast<std::size_t>(Channel::motor_current_a) + 1;
+inline constexpr std::size_t channel_count = static_cast<std::size_t>(Channel::power_w) + 1;
 
 /// Stable word for scripts and documents, unit included: `voltage_v`.
 const char* channel_word(Channel channel);

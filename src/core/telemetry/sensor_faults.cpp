@@ -5,6 +5,8 @@
 #include <cmath>
 #include <string>
 
+#include "core/telemetry/energy_used.hpp"
+#include "core/telemetry/stuck_sensors.hpp"
 #include "core/units/median.hpp"
 
 namespace sobremesa::telemetry {
@@ -13,87 +15,16 @@ namespace {
 
 using Add = std::function<void(SetAsideReason, std::size_t)>;
 
-constexpr double stuck_s = 30.0;
-constexpr double stuck_times_long = 5.0;
-/// Above this ground speed the aircraft flies, m/s.
-constexpr double flying_mps = 3.0;
-
 constexpr std::size_t saturated_rows = 3;
 constexpr std::size_t saturated_times_next = 10;
 constexpr double least_saturated_s = 2.0;
 
-constexpr double counter_falls_ah = 0.005;
-
 constexpr double heights_apart_m = 15.0;
 constexpr double heights_apart_share = 0.1;
 
-/// Rows [first, last) of one value.
-struct Run {
-    std::size_t first = 0;
-    std::size_t last = 0;
-    double seconds = 0.0;
-};
-
-std::vector<Run> runs_of(const CleanLog& log, Channel channel) {
-    std::vector<Run> runs;
-    const auto& column = (*log.raw)[channel];
-    for (std::size_t i = 0; i < log.rows.size();) {
-        const double here = column[log.rows[i]];
-        std::size_t j = i + 1;
-        while (j < log.rows.size() && column[log.rows[j]] == here) ++j;
-        if (std::isfinite(here)) runs.push_back({i, j, log.time_s(j - 1) - log.time_s(i)});
-        i = j;
-    }
-    return runs;
-}
-
-/// Whether anything else shows that the flight went on: ground speed above walking, or a current that changes.
-bool flight_goes_on(const CleanLog& log, const Run& run, Channel but) {
-    const auto& speed = (*log.raw)[Channel::ground_speed_mps];
-    if (but != Channel::ground_speed_mps && !speed.empty()) {
-        std::size_t fast = 0;
-        for (std::size_t i = run.first; i < run.last; ++i) fast += speed[log.rows[i]] > flying_mps ? 1 : 0;
-        return 2 * fast > run.last - run.first;
-    }
-    const auto& current = (*log.raw)[Channel::current_a];
-    if (but == Channel::current_a || current.empty()) return false;
-    std::size_t changes = 0;
-    for (std::size_t i = run.first + 1; i < run.last; ++i)
-        changes += current[log.rows[i]] != current[log.rows[i - 1]] ? 1 : 0;
-    return 4 * changes > run.last - run.first;
-}
-
-/// Whether a sensor's readings go up and down as those of real sensors do; one that only climbs and sinks smoothly
-/// may well stand still in between.
-bool is_noisy(const std::vector<Run>& runs, const std::vector<double>& column, const CleanLog& log) {
-    constexpr double least_share = 0.2;
-    std::size_t turns = 0;
-    for (std::size_t i = 2; i < runs.size(); ++i) {
-        const double before = column[log.rows[runs[i - 1].first]] - column[log.rows[runs[i - 2].first]];
-        const double after = column[log.rows[runs[i].first]] - column[log.rows[runs[i - 1].first]];
-        turns += before * after < 0.0 ? 1 : 0;
-    }
-    return double(turns) > least_share * double(runs.size());
-}
-
 void mark_stuck(CleanLog& log, Channel channel, const Add& add) {
-    const std::vector<Run> runs = runs_of(log, channel);
-    // A column of one value is a setting, not a sensor that stuck.
-    if (runs.size() < 3) return;
-    std::vector<double> lengths;
-    lengths.reserve(runs.size());
-    for (const Run& run : runs) lengths.push_back(run.seconds);
-    // Coarse steps in steady flight last long by nature: what this sensor holds one time in twenty is no fault.
-    const auto long_one = lengths.begin() + std::ptrdiff_t(0.95 * double(lengths.size() - 1));
-    std::nth_element(lengths.begin(), long_one, lengths.end());
-    const double least_s = std::max(stuck_s, stuck_times_long * *long_one);
-    const auto& column = (*log.raw)[channel];
-    if (!is_noisy(runs, column, log)) return;
     double together_s = 0.0;
-    for (const Run& run : runs) {
-        if (run.seconds < least_s || !flight_goes_on(log, run, channel)) continue;
-        // Standing on the ground is no fault either.
-        if (channel == Channel::ground_speed_mps && column[log.rows[run.first]] < flying_mps) continue;
+    for (const Run& run : frozen_runs(log, channel)) {
         together_s += run.seconds;
         if (log.doubtful.empty()) log.doubtful.assign(log.rows.size(), 0);
         // The first reading of the run was still a true one.
@@ -150,12 +81,15 @@ void list_saturated(CleanLog& log, const Add& add) {
 
 void list_counter_resets(const CleanLog& log, const Add& add) {
     const auto& counter = (*log.raw)[Channel::charge_ah];
-    double last_ah = -HUGE_VAL;
+    double top_ah = -HUGE_VAL;
     for (std::size_t i = 0; i < log.rows.size(); ++i) {
         const double here_ah = counter[log.rows[i]];
         if (!std::isfinite(here_ah)) continue;
-        if (here_ah < last_ah - counter_falls_ah) add(SetAsideReason::counter_reset, i);
-        last_ah = here_ah;
+        if (is_counter_reset(top_ah, here_ah)) {
+            add(SetAsideReason::counter_reset, i);
+            top_ah = here_ah;
+        }
+        top_ah = std::max(top_ah, here_ah);
     }
 }
 

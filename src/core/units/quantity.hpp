@@ -62,6 +62,8 @@ enum class Quantity : int {
     mean_power,
     mean_current,
     lowest_voltage,
+    highest_current,
+    highest_ground_speed,
     left_charge,
     least_spare,
     pack_cycles,

@@ -26,6 +26,7 @@ enum class Relation : int {
     charge_over_distance,
     first_to_last_row,
     least_of_column,
+    greatest_of_column,
     mean_over_time,
     charge_over_rated,
     rated_by_cells,

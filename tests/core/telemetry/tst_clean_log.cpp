@@ -33,6 +33,7 @@ private slots:
     void the180thMeridianIsNoJump();
     void gapsAreFound();
     void yearsOfPauseSplitTheFile();
+    void aClockThatIsSetInFlightIsOneFlight();
     void impossibleVoltsAreSetAside();
     void homeCanBeGiven();
     void logsWithoutTimeAreRefused();
@@ -146,12 +147,30 @@ void CleanLogTest::gapsAreFound() {
 
 void CleanLogTest::yearsOfPauseSplitTheFile() {
     FlightLog raw = made_log();
-    for (std::size_t i = 400; i < raw.rows(); ++i) raw[Channel::time_s][i] += 3.0 * 365.25 * 86400.0;
+    for (std::size_t i = 400; i < raw.rows(); ++i) {
+        raw[Channel::time_s][i] += 3.0 * 365.25 * 86400.0;
+        raw[Channel::latitude_deg][i] += 0.01; // another start; where everything goes on, the clock was set
+        raw[Channel::charge_ah][i] += 0.1;
+    }
     const auto log = clean(tests::shared(raw));
     QVERIFY(log.has_value());
     QCOMPARE(log->rows.size(), std::size_t(400));
     QCOMPARE(listed(*log, SetAsideReason::other_flight)->rows, std::size_t(201));
     QCOMPARE(log->notices.front().code, units::NoticeCode::several_flights);
+}
+
+void CleanLogTest::aClockThatIsSetInFlightIsOneFlight() {
+    // Recorders begin in some year of their own until the first fix brings the date.
+    for (const double set_s : {46.0 * 365.25 * 86400.0, 50'000.0, -20.0 * 365.25 * 86400.0}) {
+        FlightLog raw = made_log();
+        for (std::size_t i = 0; i < 120; ++i) raw[Channel::time_s][i] -= set_s;
+        const auto log = clean(tests::shared(raw));
+        QVERIFY(log.has_value());
+        QCOMPARE(log->parts.size(), std::size_t(1));
+        QCOMPARE(log->rows.size(), raw.rows());
+        VERIFY_NEAR(log->time_s(log->rows.size() - 1) - log->time_s(0), 600.0, 1e-3);
+        QVERIFY(log->gaps.empty());
+    }
 }
 
 void CleanLogTest::impossibleVoltsAreSetAside() {

@@ -39,6 +39,12 @@ private slots:
     void gapsAreLeftOutAndSaid();
     void counterThatDisagreesIsNamed();
     void counterResetsAreBridged();
+    void aJitteringCounterCountsOnce();
+    void aLateLogCountsFromZero();
+    void missingVoltsAreBridged();
+    void aMissingCurrentIsTheCounters();
+    void powerIsEnough();
+    void peaksAreFound();
     void counterAloneIsEnoughForCharge();
     void withoutCurrentWayIsStillKnown();
     void withoutPositionChargeIsStillKnown();
@@ -130,6 +136,89 @@ void ConsumptionTest::counterResetsAreBridged() {
     VERIFY_NEAR(*summary_of(raw).energy.counter_ah, 5.0 / 6.0, 0.002);
 }
 
+void ConsumptionTest::aJitteringCounterCountsOnce() {
+    FlightLog raw = made_log();
+    raw[Channel::current_a].clear();
+    for (std::size_t i = 100; i < 400; i += 3) raw[Channel::charge_ah][i] -= 0.002;
+    VERIFY_NEAR(*summary_of(raw).energy.counter_ah, 5.0 / 6.0, 1e-9);
+    VERIFY_NEAR(summary_of(raw).energy.energy_wh->value, 16.0 * 5.0 / 6.0, 1e-6);
+    // 1000, 999, 1001 mAh: no reset, two milliampere-hours.
+    FlightLog three = made_log(3);
+    three[Channel::current_a].clear();
+    three[Channel::charge_ah] = {1.000, 0.999, 1.001};
+    VERIFY_NEAR(*summary_of(three).energy.counter_ah, 1.001, 1e-9);
+}
+
+void ConsumptionTest::aLateLogCountsFromZero() {
+    FlightLog raw = made_log();
+    for (double& ah : raw[Channel::charge_ah]) ah += 0.459;
+    const LogSummary s = summary_of(raw);
+    VERIFY_NEAR(s.energy.charge_ah->value, 5.0 / 6.0 + 0.459, 1e-9);
+    VERIFY_NEAR(*s.energy.counter_ah, 5.0 / 6.0 + 0.459, 1e-9);
+    VERIFY_NEAR(s.energy.energy_wh->value, 16.0 * (5.0 / 6.0 + 0.459), 1e-6);
+    QVERIFY(notes(s, NoticeCode::start_missing));
+    QVERIFY(!notes(s, NoticeCode::counter_disagrees));
+    // Per distance and on average only what the way and the time are known of.
+    VERIFY_NEAR(s.charge_ah_per_m->value * s.distance.ground_m->value, 5.0 / 6.0, 1e-3);
+    VERIFY_NEAR(*s.energy.mean_current_a, 5.0, 1e-9);
+}
+
+void ConsumptionTest::missingVoltsAreBridged() {
+    FlightLog raw = made_log();
+    auto& volts = raw[Channel::voltage_v];
+    for (std::size_t i = 0; i < volts.size(); ++i) volts[i] = 16.8 - 0.002 * double(i);
+    const double whole_wh = summary_of(raw).energy.energy_wh->value;
+    for (std::size_t i = 200; i < 350; ++i) volts[i] = std::nan("");
+    const LogSummary s = summary_of(raw);
+    VERIFY_NEAR(s.energy.energy_wh->value, whole_wh, 1e-6);
+    QVERIFY(notes(s, NoticeCode::volts_bridged));
+    QVERIFY(s.energy.energy_wh->sd > 0.0514 * whole_wh); // 5 % and 1 %, and 3 % of a quarter
+}
+
+void ConsumptionTest::aMissingCurrentIsTheCounters() {
+    FlightLog raw = made_log();
+    for (std::size_t i = 200; i < 350; ++i) raw[Channel::current_a][i] = std::nan("");
+    // What the counter says was drawn meanwhile is not what its neighbours drew.
+    for (std::size_t i = 200; i < raw.rows(); ++i) {
+        const double more_ah = 3.0 * std::min(150.0, double(i) - 200.0) / 3600.0;
+        raw[Channel::charge_ah][i] += more_ah;
+    }
+    const LogSummary s = summary_of(raw);
+    VERIFY_NEAR(s.energy.charge_ah->value, 5.0 / 6.0 + 3.0 * 150.0 / 3600.0, 0.005);
+    QVERIFY(notes(s, NoticeCode::current_bridged_by_counter));
+    raw[Channel::charge_ah].clear();
+    const LogSummary blind = summary_of(raw);
+    VERIFY_NEAR(blind.energy.charge_ah->value, 5.0 / 6.0, 1e-6);
+    QVERIFY(notes(blind, NoticeCode::current_bridged));
+    QVERIFY(blind.energy.charge_ah->sd > s.energy.charge_ah->sd);
+}
+
+void ConsumptionTest::powerIsEnough() {
+    FlightLog raw = made_log();
+    raw[Channel::power_w].assign(raw.rows(), 80.0);
+    raw[Channel::current_a].clear();
+    raw[Channel::charge_ah].clear();
+    const LogSummary s = summary_of(raw);
+    VERIFY_NEAR(s.energy.energy_wh->value, 80.0 / 6.0, 1e-9);
+    VERIFY_NEAR(s.energy.charge_ah->value, 5.0 / 6.0, 1e-9);
+    QVERIFY(notes(s, NoticeCode::charge_from_power));
+    raw[Channel::voltage_v].clear();
+    VERIFY_NEAR(summary_of(raw).energy.energy_wh->value, 80.0 / 6.0, 1e-9);
+    QVERIFY(!charge_used_ah(summary_of(raw)).has_value());
+}
+
+void ConsumptionTest::peaksAreFound() {
+    FlightLog raw = made_log();
+    for (std::size_t i = 100; i < 104; ++i) raw[Channel::current_a][i] = 30.0;
+    raw[Channel::ground_speed_mps][200] = 21.0;
+    const LogSummary s = summary_of(raw);
+    VERIFY_NEAR(s.energy.highest_current->value, 30.0, 1e-12);
+    VERIFY_NEAR(s.energy.highest_current->at_s, 100.0, 1e-12);
+    VERIFY_NEAR(s.energy.highest_current->for_s, 3.0, 1e-12);
+    VERIFY_NEAR(s.distance.highest_ground_speed->at_s, 200.0, 1e-12);
+    QVERIFY(!s.distance.highest_airspeed.has_value());
+}
+
 void ConsumptionTest::counterAloneIsEnoughForCharge() {
     FlightLog raw = made_log();
     raw[Channel::current_a].clear();
@@ -137,7 +226,8 @@ void ConsumptionTest::counterAloneIsEnoughForCharge() {
     QVERIFY(!s.energy.charge_ah.has_value());
     VERIFY_NEAR(charge_used_ah(s)->value, 5.0 / 6.0, 1e-9);
     QVERIFY(s.charge_ah_per_m.has_value());
-    QVERIFY(!s.energy_wh_per_m.has_value());
+    // Energy is the counter's charge at the volts of the time: 16 V throughout.
+    VERIFY_NEAR(s.energy.energy_wh->value, 16.0 * 5.0 / 6.0, 1e-9);
     QVERIFY(notes(s, NoticeCode::counter_only));
 }
 
@@ -154,6 +244,11 @@ void ConsumptionTest::withoutCurrentWayIsStillKnown() {
 void ConsumptionTest::withoutPositionChargeIsStillKnown() {
     FlightLog raw = made_log();
     raw[Channel::latitude_deg].clear();
+    // The way is ground speed over time: 10 m/s for 600 s.
+    VERIFY_NEAR(summary_of(raw).distance.ground_m->value, 6000.0, 1e-6);
+    QVERIFY(!summary_of(raw).distance.farthest_from_home_m.has_value());
+    QVERIFY(notes(summary_of(raw), NoticeCode::distance_from_speed));
+    raw[Channel::ground_speed_mps].clear();
     const LogSummary s = summary_of(raw);
     QVERIFY(!s.distance.ground_m.has_value());
     QVERIFY(s.energy.charge_ah.has_value());

@@ -147,7 +147,7 @@ std::vector<telemetry::ColumnChoice> ColumnsSheet::choices() const {
 
 void ColumnsSheet::showReading() {
     // The same reading that the log will get: a preview that understands otherwise would be worse than none.
-    const auto again = io::read_csv_head(path_.toStdString(), choices(), false);
+    const auto again = io::read_head_of_log(path_.toStdString(), choices());
     take_->setEnabled(again.has_value());
     if (!again) {
         state_->setWords(wording::message(again.error()));

@@ -386,6 +386,8 @@ void DebriefPlace::showFigures() {
         {Quantity::airspeed, tr("airspeed")},
         {Quantity::mean_power, tr("mean power")},
         {Quantity::lowest_voltage, tr("lowest, pack")},
+        {Quantity::highest_current, tr("highest current")},
+        {Quantity::highest_ground_speed, tr("highest speed")},
     };
     const auto& shown = figures_->figures();
     const auto& found = session_.debrief()->findings;

@@ -1,0 +1,650 @@
+#include "io/cell_forms.hpp"
+
+#include <algorithm>
+#include <cctype>
+#include <chrono>
+#include <cmath>
+#include <string>
+#include <vector>
+
+#include <fast_float/fast_float.h>
+
+#include "core/units/constants.hpp"
+#include "io/text_number.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+constexpr double seconds_per_day = 86400.0;
+
+bool is_digit(char c) {
+    return c >= '0' && c <= '9';
+}
+
+/// Reads a text from its front, bit by bit.
+struct Scan {
+    std::string_view left;
+
+    bool done() const { return left.empty(); }
+    char peek() const { return left.empty() ? '\0' : left.front(); }
+    void drop(std::size_t count = 1) { left.remove_prefix(std::min(count, left.size())); }
+    void blanks() {
+        while (peek() == ' ' || peek() == '\t') drop();
+    }
+    bool take(char c) {
+        if (peek() != c) return false;
+        drop();
+        return true;
+    }
+    bool take_any(std::string_view any) {
+        if (left.empty() || any.find(left.front()) == std::string_view::npos) return false;
+        drop();
+        return true;
+    }
+    /// So many digits at most; how many there were.
+    std::size_t digits(int& value, std::size_t most) {
+        std::size_t count = 0;
+        value = 0;
+        while (count < most && is_digit(peek())) {
+            value = 10 * value + (peek() - '0');
+            drop();
+            ++count;
+        }
+        return count;
+    }
+    /// ".25" or ",25".
+    double fraction() {
+        if (left.size() < 2 || (left[0] != '.' && left[0] != ',') || !is_digit(left[1])) return 0.0;
+        drop();
+        double value = 0.0;
+        double place = 0.1;
+        for (; is_digit(peek()); drop(), place /= 10.0) value += place * (peek() - '0');
+        return value;
+    }
+    std::string word() {
+        std::string result;
+        while (std::isalpha(static_cast<unsigned char>(peek())) != 0) {
+            result += char(std::tolower(peek()));
+            drop();
+        }
+        return result;
+    }
+};
+
+std::optional<double> days_to_seconds(int year, int month, int day) {
+    if (year < 1970 || year > 9999 || month < 1 || month > 12 || day < 1 || day > 31) return std::nullopt;
+    const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(unsigned(month)),
+                                           std::chrono::day(unsigned(day))};
+    if (!date.ok()) return std::nullopt;
+    return double(std::chrono::sys_days(date).time_since_epoch().count()) * seconds_per_day;
+}
+
+int whole_year(int year, std::size_t digits) {
+    return digits <= 2 ? 2000 + year : year;
+}
+
+/// Months by their first three letters: English, German, Spanish, French, Italian, Portuguese, Dutch. 0: none.
+int month_from_word(std::string_view word) {
+    struct Month {
+        std::string_view begins;
+        int number;
+    };
+    static constexpr std::array months = {
+        Month{"jan", 1},  Month{"ene", 1},  Month{"gen", 1},  Month{"feb", 2},  Month{"fev", 2},  Month{"mar", 3},
+        Month{"mrz", 3},  Month{"maa", 3},  Month{"mrt", 3},  Month{"apr", 4},  Month{"abr", 4},  Month{"avr", 4},
+        Month{"may", 5},  Month{"mai", 5},  Month{"mag", 5},  Month{"mei", 5},  Month{"jun", 6},  Month{"giu", 6},
+        Month{"juin", 6}, Month{"juil", 7}, Month{"jul", 7},  Month{"lug", 7},  Month{"aug", 8},  Month{"ago", 8},
+        Month{"aou", 8},  Month{"sep", 9},  Month{"set", 9},  Month{"oct", 10}, Month{"okt", 10}, Month{"ott", 10},
+        Month{"out", 10}, Month{"nov", 11}, Month{"dec", 12}, Month{"dez", 12}, Month{"dic", 12}};
+    for (const Month& month : months) {
+        if (word.starts_with(month.begins)) return month.number;
+    }
+    return 0;
+}
+
+bool is_weekday(std::string_view word) {
+    static constexpr std::array days = {"mon", "tue", "wed", "thu", "fri", "sat", "sun"};
+    return std::any_of(days.begin(), days.end(), [&](std::string_view day) { return word.starts_with(day); });
+}
+
+constexpr std::string_view date_separators = "-/. ";
+
+/// The three numbers of a date, in the order in which they stand, and how many digits each has.
+struct DateParts {
+    std::array<int, 3> value{};
+    std::array<std::size_t, 3> digits{};
+    /// Which of them is a month written as a word.
+    std::optional<std::size_t> named_month;
+};
+
+std::optional<DateParts> date_parts(Scan& scan) {
+    DateParts parts;
+    Scan all = scan;
+    int together = 0;
+    // 20260509: eight digits on end.
+    if (all.digits(together, 8) == 8 && !is_digit(all.peek())) {
+        parts.value = {together / 10000, together / 100 % 100, together % 100};
+        parts.digits = {4, 2, 2};
+        scan = all;
+        return parts;
+    }
+    char separator = '\0';
+    for (std::size_t i = 0; i < 3; ++i) {
+        if (i > 0) {
+            const char here = scan.peek();
+            if (date_separators.find(here) == std::string_view::npos || here == '\0') return std::nullopt;
+            if (!parts.named_month && separator != '\0' && here != separator) return std::nullopt;
+            separator = here;
+            scan.drop();
+            if (parts.named_month || i == 1) scan.take(',');
+            scan.blanks();
+        }
+        if (std::isalpha(static_cast<unsigned char>(scan.peek())) != 0) {
+            std::string word = scan.word();
+            if (i == 0 && is_weekday(word) && month_from_word(word) == 0) {
+                scan.take(',');
+                scan.blanks();
+                word = scan.word();
+                if (word.empty()) return std::nullopt;
+            }
+            parts.value[i] = month_from_word(word);
+            if (parts.value[i] == 0 || parts.named_month) return std::nullopt;
+            parts.named_month = i;
+            parts.digits[i] = 2;
+            scan.take('.');
+        } else {
+            parts.digits[i] = scan.digits(parts.value[i], 4);
+            if (parts.digits[i] == 0 || parts.digits[i] == 3) return std::nullopt;
+            if (parts.named_month) scan.take(',');
+        }
+    }
+    // Only one of them may be a year of four digits, and not the one in the middle.
+    if (parts.digits[1] > 2 || (parts.digits[0] > 2 && parts.digits[2] > 2) || is_digit(scan.peek()))
+        return std::nullopt;
+    return parts;
+}
+
+std::optional<double> seconds_of(const DateParts& parts, DateOrder order) {
+    const auto& [a, b, c] = parts.value;
+    if (parts.named_month) {
+        const bool year_first = parts.digits[0] == 4;
+        if (*parts.named_month == 0) return days_to_seconds(whole_year(c, parts.digits[2]), a, b);
+        if (*parts.named_month != 1) return std::nullopt;
+        return year_first ? days_to_seconds(a, b, c) : days_to_seconds(whole_year(c, parts.digits[2]), b, a);
+    }
+    if (parts.digits[0] == 4) return days_to_seconds(a, b, c);
+    if (parts.digits[2] == 4 && order == DateOrder::year_first) return std::nullopt;
+    switch (order) {
+    case DateOrder::year_first: return days_to_seconds(whole_year(a, parts.digits[0]), b, c);
+    case DateOrder::day_first: return days_to_seconds(whole_year(c, parts.digits[2]), b, a);
+    case DateOrder::month_first: break;
+    }
+    return days_to_seconds(whole_year(c, parts.digits[2]), a, b);
+}
+
+unsigned orders_of(const DateParts& parts) {
+    unsigned orders = 0;
+    for (const DateOrder order : {DateOrder::year_first, DateOrder::day_first, DateOrder::month_first}) {
+        if (seconds_of(parts, order)) orders |= 1U << unsigned(order);
+    }
+    return orders;
+}
+
+/// AM, PM, an offset from UTC or the letters for it: behind a clock.
+bool take_clock_end(Scan& scan, int& hours) {
+    scan.blanks();
+    Scan letters = scan;
+    std::string word = letters.word();
+    if (word == "a" || word == "p") { // a.m.
+        letters.take('.');
+        letters.blanks();
+        word += letters.word();
+        letters.take('.');
+    }
+    if (word == "am" || word == "pm") {
+        if (hours < 1 || hours > 12) return false;
+        hours = hours % 12 + (word == "pm" ? 12 : 0);
+        scan = letters;
+        scan.blanks();
+        letters = scan;
+        word = letters.word();
+    }
+    if (word == "z" || word == "utc" || word == "gmt" || word == "h" || word == "uhr") scan = letters;
+    scan.blanks();
+    if (scan.peek() == '+' || scan.peek() == '-') {
+        scan.drop();
+        int offset = 0;
+        if (scan.digits(offset, 2) != 2) return false;
+        scan.take(':');
+        const std::size_t rest = scan.digits(offset, 2);
+        if (rest != 0 && rest != 2) return false;
+    }
+    scan.blanks();
+    return scan.done();
+}
+
+std::optional<double> clock_of_digits(Scan scan) {
+    int together = 0;
+    const std::size_t count = scan.digits(together, 6);
+    if (count == 0 || is_digit(scan.peek())) return std::nullopt;
+    int hours = together / 10000;
+    const int minutes = together / 100 % 100;
+    const int seconds = together % 100;
+    if (hours > 24 || minutes > 59 || seconds > 60) return std::nullopt;
+    const double fraction = scan.fraction();
+    if (!take_clock_end(scan, hours)) return std::nullopt;
+    return hours * units::seconds_per_hour + minutes * units::seconds_per_minute + seconds + fraction;
+}
+
+/// A clock up to the end of the text.
+std::optional<double> clock_from(Scan scan, ClockForm form) {
+    if (form == ClockForm::digits) return clock_of_digits(scan);
+    constexpr int most_hours = 99;
+    constexpr int most_minutes = 9999;
+    std::array<int, 3> part{};
+    std::size_t parts = 0;
+    char separator = ':';
+    while (parts < 3) {
+        const std::size_t digits = scan.digits(part[parts], parts == 0 ? 4 : 2);
+        if (digits == 0) return std::nullopt;
+        ++parts;
+        if (parts == 3) break;
+        if (parts == 1) {
+            // "14.03.21" and "14h03m21" are clocks too, but only with all three parts.
+            if (scan.peek() == '.' || scan.peek() == 'h' || scan.peek() == '-') separator = scan.peek();
+        } else if (separator == 'h') {
+            separator = 'm';
+        }
+        if (!scan.take(separator)) break;
+    }
+    if (parts < 2 || (parts < 3 && separator != ':')) return std::nullopt;
+    double fraction = scan.fraction();
+    if (parts == 3 && scan.peek() == ':') { // "14:03:21:250"
+        scan.drop();
+        int thousandths = 0;
+        const std::size_t digits = scan.digits(thousandths, 3);
+        if (digits == 0) return std::nullopt;
+        fraction = thousandths / std::pow(10.0, double(digits));
+    }
+    if (separator == 'm') scan.take('s');
+    if (parts == 2 && form != ClockForm::without_seconds) {
+        if (part[0] > most_minutes || part[1] > 59) return std::nullopt;
+        int none = 0;
+        if (!take_clock_end(scan, none)) return std::nullopt;
+        return part[0] * units::seconds_per_minute + part[1] + fraction;
+    }
+    if (part[0] > most_hours || part[1] > 59 || part[2] > 60) return std::nullopt;
+    if (!take_clock_end(scan, part[0])) return std::nullopt;
+    return part[0] * units::seconds_per_hour + part[1] * units::seconds_per_minute + part[2] + fraction;
+}
+
+/// The usual "14:03:21" or "14:03:21.250", without a look at anything else.
+bool parse_plain_clock(std::string_view cell, double& seconds) {
+    if (cell.size() < 8 || cell[2] != ':' || cell[5] != ':') return false;
+    const auto two = [&](std::size_t at, int& value) {
+        const char tens = cell[at];
+        const char ones = cell[at + 1];
+        value = (tens - '0') * 10 + (ones - '0');
+        return tens >= '0' && tens <= '9' && ones >= '0' && ones <= '9';
+    };
+    int hours = 0;
+    int minutes = 0;
+    int whole = 0;
+    if (!two(0, hours) || !two(3, minutes) || !two(6, whole) || hours > 24 || minutes > 59 || whole > 60)
+        return false;
+    double value = 0.0;
+    const char* const end = cell.data() + cell.size();
+    const auto parsed = fast_float::from_chars(cell.data() + 6, end, value);
+    if (parsed.ec != std::errc() || parsed.ptr != end) return false;
+    seconds = hours * units::seconds_per_hour + minutes * units::seconds_per_minute + value;
+    return true;
+}
+
+/// What stands between a date and its clock.
+bool take_between(Scan& scan) {
+    if (scan.take_any("Tt_")) return !scan.done();
+    bool any = scan.take(',');
+    while (scan.peek() == ' ') {
+        scan.drop();
+        any = true;
+    }
+    if (scan.take('-')) any = true;
+    scan.blanks();
+    return any && !scan.done();
+}
+
+/// Date parts of a moment, with `scan` left at its clock.
+std::optional<DateParts> moment_date(Scan& scan) {
+    scan.blanks();
+    // 20260509140321
+    if (scan.left.size() >= 14 && std::all_of(scan.left.begin(), scan.left.begin() + 14, is_digit)) {
+        Scan date{scan.left.substr(0, 8)};
+        auto parts = date_parts(date);
+        scan.drop(8);
+        return parts;
+    }
+    auto parts = date_parts(scan);
+    if (!parts || !take_between(scan)) return std::nullopt;
+    return parts;
+}
+
+std::optional<double> moment_clock(const Scan& scan) {
+    const bool separated = scan.left.substr(0, 3).find_first_of(":.h-") != std::string_view::npos;
+    return clock_from(scan, separated ? ClockForm::without_seconds : ClockForm::digits);
+}
+
+/// "Sat May  9 14:03:21 2026", as C libraries write it.
+std::optional<double> c_moment(std::string_view cell) {
+    Scan scan{cell};
+    if (!is_weekday(scan.word())) return std::nullopt;
+    scan.blanks();
+    const int month = month_from_word(scan.word());
+    int day = 0;
+    int year = 0;
+    scan.blanks();
+    if (month == 0 || scan.digits(day, 2) == 0 || !scan.take(' ')) return std::nullopt;
+    const auto clock_end = scan.left.find(' ');
+    if (clock_end == std::string_view::npos) return std::nullopt;
+    const auto clock = clock_from({scan.left.substr(0, clock_end)}, ClockForm::hours_first);
+    scan.drop(clock_end + 1);
+    if (!clock || scan.digits(year, 4) != 4 || !scan.done()) return std::nullopt;
+    const auto date = days_to_seconds(year, month, day);
+    return date ? std::optional(*date + *clock) : std::nullopt;
+}
+
+/// "2026-05-09T14:03:21.250", as most write it: looked at digit by digit.
+bool parse_plain_moment(std::string_view cell, double& seconds) {
+    if (cell.size() < 19 || cell[4] != '-' || cell[7] != '-' || (cell[10] != 'T' && cell[10] != ' ') ||
+        cell[13] != ':' || cell[16] != ':')
+        return false;
+    const auto digit = [&](std::size_t at) { return unsigned(cell[at] - '0'); };
+    unsigned wrong = 0;
+    for (const std::size_t at : {0, 1, 2, 3, 5, 6, 8, 9, 11, 12, 14, 15, 17, 18}) wrong |= unsigned(digit(at) > 9);
+    if (wrong != 0) return false;
+    const auto two = [&](std::size_t at) { return int(10 * digit(at) + digit(at + 1)); };
+    const int hours = two(11);
+    const int minutes = two(14);
+    const int whole = two(17);
+    if (hours > 24 || minutes > 59 || whole > 60) return false;
+    std::size_t end = 19;
+    double fraction = 0.0;
+    if (end < cell.size() && (cell[end] == '.' || cell[end] == ',')) {
+        double place = 1.0;
+        double digits = 0.0;
+        for (++end; end < cell.size() && is_digit(cell[end]) && place < 1e15; ++end, place *= 10.0)
+            digits = 10.0 * digits + (cell[end] - '0');
+        fraction = digits / place;
+    }
+    if (end < cell.size() && cell[end] == 'Z') ++end;
+    if (end != cell.size()) return false;
+    // One day follows the other for thousands of rows; the calendar is asked once.
+    thread_local std::array<char, 10> last_date{};
+    thread_local double last_date_s = 0.0;
+    if (!std::equal(last_date.begin(), last_date.end(), cell.begin())) {
+        const auto date = days_to_seconds(two(0) * 100 + two(2), two(5), two(8));
+        if (!date) return false;
+        last_date_s = *date;
+        std::copy_n(cell.begin(), last_date.size(), last_date.begin());
+    }
+    seconds =
+        last_date_s + hours * units::seconds_per_hour + minutes * units::seconds_per_minute + whole + fraction;
+    return true;
+}
+
+/// A letter of the compass, taken from the front; 0 where there is none.
+double take_hemisphere(Scan& scan) {
+    scan.blanks();
+    const char c = char(std::toupper(static_cast<unsigned char>(scan.peek())));
+    if (c != 'N' && c != 'S' && c != 'E' && c != 'W' && c != 'O') return 0.0;
+    scan.drop();
+    scan.blanks();
+    return c == 'S' || c == 'W' ? -1.0 : 1.0;
+}
+
+bool take_text(Scan& scan, std::string_view text) {
+    if (!scan.left.starts_with(text)) return false;
+    scan.drop(text.size());
+    return true;
+}
+
+/// Whatever marks degrees, minutes or seconds of arc: signs, letters, blanks.
+bool take_arc_sign(Scan& scan) {
+    bool any = false;
+    for (bool more = true; more;) {
+        more = take_text(scan, "°") || take_text(scan, "º") || take_text(scan, "′") || take_text(scan, "″") ||
+               take_text(scan, "’") || take_text(scan, "”") || scan.take_any("'\"d\xB0: ") ||
+               (scan.peek() == 'm' && scan.take('m'));
+        any = any || more;
+    }
+    return any;
+}
+
+std::optional<double> take_positive_number(Scan& scan) {
+    if (!is_digit(scan.peek())) return std::nullopt;
+    double value = 0.0;
+    for (; is_digit(scan.peek()); scan.drop()) value = 10.0 * value + (scan.peek() - '0');
+    return value + scan.fraction();
+}
+
+bool angle_from(Scan& scan, bool degrees_and_minutes, double& degrees) {
+    double sign = take_hemisphere(scan);
+    const bool lettered = sign != 0.0;
+    if (!lettered) sign = 1.0;
+    if (scan.take('-')) sign = -sign;
+    scan.take('+');
+    const auto first = take_positive_number(scan);
+    if (!first) return false;
+    double value = *first;
+    if (degrees_and_minutes) {
+        const double whole = std::floor(value / 100.0);
+        value = whole + (value - 100.0 * whole) / 60.0;
+    } else {
+        double unit = 60.0;
+        while (unit < 4000.0 && take_arc_sign(scan)) {
+            const auto next = take_positive_number(scan);
+            if (!next) break;
+            if (*next >= 60.0) return false;
+            value += *next / unit;
+            unit *= 60.0;
+        }
+        take_arc_sign(scan);
+    }
+    if (!lettered) {
+        const double behind = take_hemisphere(scan);
+        if (behind != 0.0) sign *= behind;
+    }
+    scan.blanks();
+    degrees = sign * value;
+    return true;
+}
+
+} // namespace
+
+namespace {
+
+/// One blank or tab, or so many blanks, end a cell; those at the ends of the line mean nothing.
+void split_at_blanks(std::string_view line, std::size_t least, std::vector<std::string_view>& cells) {
+    line = trimmed(line);
+    std::size_t begin = 0;
+    for (std::size_t at = 0; at < line.size();) {
+        if (line[at] == '"' && at == begin) {
+            const auto quote = line.find('"', at + 1);
+            at = quote == std::string_view::npos ? line.size() : quote + 1;
+            continue;
+        }
+        std::size_t end = at;
+        while (end < line.size() && (line[end] == ' ' || line[end] == '\t')) ++end;
+        const bool tab = line.substr(at, end - at).find('\t') != std::string_view::npos;
+        if (end - at < least && !tab) {
+            at = std::max(end, at + 1);
+            continue;
+        }
+        cells.push_back(line.substr(begin, at - begin));
+        begin = at = end;
+    }
+    cells.push_back(line.substr(begin));
+    for (auto& cell : cells) {
+        if (cell.size() > 1 && cell.front() == '"' && cell.back() == '"') cell = cell.substr(1, cell.size() - 2);
+    }
+}
+
+} // namespace
+
+std::string_view trimmed(std::string_view cell) {
+    while (!cell.empty() && (cell.front() == ' ' || cell.front() == '\t')) cell.remove_prefix(1);
+    while (!cell.empty() && (cell.back() == ' ' || cell.back() == '\t')) cell.remove_suffix(1);
+    return cell;
+}
+
+void split_cells(std::string_view line, char delimiter, std::vector<std::string_view>& cells) {
+    cells.clear();
+    if (delimiter == any_blanks || delimiter == wide_blanks) {
+        split_at_blanks(line, delimiter == wide_blanks ? 2 : 1, cells);
+        return;
+    }
+    const char* p = line.data();
+    const char* const end = p + line.size();
+    for (;;) {
+        while (p != end && *p == ' ') ++p;
+        if (p != end && *p == '"') {
+            const char* const from = ++p;
+            // A quote inside is written twice (RFC 4180).
+            while (p != end && (*p != '"' || (p + 1 != end && p[1] == '"'))) p += *p == '"' ? 2 : 1;
+            cells.emplace_back(from, std::size_t(p - from));
+            while (p != end && *p != delimiter) ++p;
+        } else {
+            const char* const from = p;
+            while (p != end && *p != delimiter) ++p;
+            cells.push_back(trimmed({from, std::size_t(p - from)}));
+        }
+        if (p == end) return;
+        ++p;
+    }
+}
+
+bool means_missing(std::string_view cell) {
+    if (cell.empty() || cell == "-" || cell == "--" || cell == "---") return true;
+    std::string lower(cell.substr(0, 8));
+    std::transform(lower.begin(), lower.end(), lower.begin(),
+                   [](unsigned char c) { return char(std::tolower(c)); });
+    return lower == "nan" || lower == "n/a" || lower == "na" || lower == "null" || lower == "none" ||
+           lower == "inf" || lower == "-inf" || lower == "+inf" || lower == "infinity";
+}
+
+bool parse_number_cell(std::string_view cell, double& value) {
+    const char* const end = cell.data() + cell.size();
+    const auto parsed = fast_float::from_chars(cell.data(), end, value);
+    if (parsed.ec == std::errc() && parsed.ptr == end && std::isfinite(value)) return true;
+    value = missing_value;
+    if (means_missing(cell)) return true;
+    const auto slow = number_from_text(cell);
+    if (slow) value = *slow;
+    return slow.has_value();
+}
+
+bool parse_clock(std::string_view cell, ClockForm form, double& seconds) {
+    if (form == ClockForm::hours_first && parse_plain_clock(cell, seconds)) return true;
+    const auto clock = clock_from({trimmed(cell)}, form);
+    if (clock) seconds = *clock;
+    return clock.has_value();
+}
+
+bool parse_date(std::string_view cell, DateOrder order, double& seconds) {
+    Scan scan{trimmed(cell)};
+    const auto parts = date_parts(scan);
+    if (!parts || !scan.done()) return false;
+    const auto date = seconds_of(*parts, order);
+    if (date) seconds = *date;
+    return date.has_value();
+}
+
+bool parse_moment(std::string_view cell, DateOrder order, double& seconds) {
+    if (parse_plain_moment(cell, seconds)) return true;
+    Scan scan{cell};
+    const auto parts = moment_date(scan);
+    if (!parts) {
+        const auto moment = c_moment(cell);
+        if (moment) seconds = *moment;
+        return moment.has_value();
+    }
+    const auto date = seconds_of(*parts, order);
+    const auto clock = moment_clock(scan);
+    if (!date || !clock) return false;
+    seconds = *date + *clock;
+    return true;
+}
+
+unsigned possible_date_orders(std::string_view cell) {
+    Scan scan{trimmed(cell)};
+    const auto parts = date_parts(scan);
+    return parts && scan.done() ? orders_of(*parts) : 0U;
+}
+
+unsigned possible_moment_orders(std::string_view cell) {
+    constexpr unsigned all = 7;
+    Scan scan{cell};
+    const auto parts = moment_date(scan);
+    if (!parts) return c_moment(cell) ? all : 0U;
+    return moment_clock(scan) ? orders_of(*parts) : 0U;
+}
+
+std::optional<WrittenNumber> number_with_unit(std::string_view cell) {
+    const auto is_part = [](char c) { return is_digit(c) || c == '.' || c == ',' || c == '-' || c == '+'; };
+    std::size_t end = 0;
+    while (end < cell.size() && is_part(cell[end])) ++end;
+    if (end == 0 || end == cell.size()) return std::nullopt;
+    const auto value = number_from_text(cell.substr(0, end));
+    if (!value) return std::nullopt;
+    const auto unit = unit_from_word(lower(trimmed(cell.substr(end))));
+    if (!unit) return std::nullopt;
+    return WrittenNumber{*value, *unit};
+}
+
+bool parse_angle(std::string_view cell, bool degrees_and_minutes, double& degrees) {
+    if (means_missing(cell)) {
+        degrees = missing_value;
+        return true;
+    }
+    Scan scan{cell};
+    return angle_from(scan, degrees_and_minutes, degrees) && scan.done();
+}
+
+bool parse_pair(std::string_view cell, double& latitude, double& longitude) {
+    if (means_missing(cell)) {
+        latitude = longitude = missing_value;
+        return true;
+    }
+    if (cell.size() > 2 && (cell.front() == '(' || cell.front() == '['))
+        cell = trimmed(cell.substr(1, cell.size() - 2));
+    // Two plain numbers, as nearly always; else two angles with signs and letters.
+    const auto gap = cell.find_first_of(" ,;/|\t");
+    if (gap == std::string_view::npos) return false;
+    const auto rest = cell.find_first_not_of(" ,;/|\t", gap);
+    if (rest == std::string_view::npos) return false;
+    if (parse_number_cell(trimmed(cell.substr(0, gap)), latitude) &&
+        parse_number_cell(trimmed(cell.substr(rest)), longitude))
+        return true;
+    Scan scan{cell};
+    if (!angle_from(scan, false, latitude)) return false;
+    while (scan.take_any(" ,;/|\t")) {
+    }
+    return angle_from(scan, false, longitude) && scan.done();
+}
+
+std::optional<double> hemisphere_sign(std::string_view cell) {
+    if (cell.size() != 1) return std::nullopt;
+    switch (cell.front()) {
+    case 'N':
+    case 'n':
+    case 'E':
+    case 'e': return 1.0;
+    case 'S':
+    case 's':
+    case 'W':
+    case 'w': return -1.0;
+    default: return std::nullopt;
+    }
+}
+
+} // namespace sobremesa::io

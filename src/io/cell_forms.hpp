@@ -1,0 +1,73 @@
+#pragma once
+
+#include <array>
+#include <optional>
+#include <string_view>
+#include <vector>
+
+#include "core/telemetry/flight_log.hpp"
+#include "io/log_units.hpp"
+
+namespace sobremesa::io {
+
+using telemetry::missing_value;
+
+std::string_view trimmed(std::string_view cell);
+
+/// Delimiters that are no single character: one blank or more; two or more, where names and cells hold single ones.
+inline constexpr char any_blanks = ' ';
+inline constexpr char wide_blanks = '\x02';
+
+/// Cuts a line into cells; a quoted cell may hold the delimiter. Cells are views into the line, quotes taken off.
+void split_cells(std::string_view line, char delimiter, std::vector<std::string_view>& cells);
+
+/// Words that writers put where they have no value.
+bool means_missing(std::string_view cell);
+
+/// Value of a numeric cell: NaN where it is missing, false where it is text.
+bool parse_number_cell(std::string_view cell, double& value);
+
+/// "16.2V", "54 km/h", "12,5 A".
+struct WrittenNumber {
+    double value = 0.0;
+    Unit unit{};
+};
+std::optional<WrittenNumber> number_with_unit(std::string_view cell);
+
+/// In which order a date of numbers has its parts. A year of four digits in front is always the year.
+enum class DateOrder { year_first, day_first, month_first };
+/// Stable words of them.
+inline constexpr std::array<std::string_view, 3> date_order_words = {"year-first", "day-first", "month-first"};
+
+/// How a clock has its parts.
+enum class ClockForm {
+    hours_first,   ///< hh:mm:ss, with a fraction or AM and PM perhaps
+    minutes_first, ///< mm:ss
+    without_seconds,
+    digits, ///< hhmmss.sss
+};
+
+/// "2026-05-09", "9/5/26", "09.05.2026", "20260509", "9-May-2026" to seconds since 1970.
+bool parse_date(std::string_view cell, DateOrder order, double& seconds);
+/// "14:03:21.250", "2:03:21 PM", "14:03:21,25", "14:03:21Z" to seconds of the day.
+bool parse_clock(std::string_view cell, ClockForm form, double& seconds);
+/// A date, a T or a blank, a clock, and perhaps an offset from UTC, which is not applied: the clock of the place is
+/// what the pilot knows the flight by. Fourteen digits on end are one too.
+/// @return seconds since 1970
+bool parse_moment(std::string_view cell, DateOrder order, double& seconds);
+
+/// Which orders a cell's date can have: bit 1 << order. 0: it is none.
+unsigned possible_date_orders(std::string_view cell);
+unsigned possible_moment_orders(std::string_view cell);
+
+/// "47°07'24.4\"N", "N47 07.407", "47.1234N", "-11.5": degrees, south and west negative.
+/// @param degrees_and_minutes  numbers are ddmm.mmmm
+bool parse_angle(std::string_view cell, bool degrees_and_minutes, double& degrees);
+
+/// "47.1234 11.5", "47.1234, 11.5", "N47.1 E11.5", "(47.1; 11.5)".
+bool parse_pair(std::string_view cell, double& latitude, double& longitude);
+
+/// A letter of the compass alone: 1 for N and E, -1 for S and W.
+std::optional<double> hemisphere_sign(std::string_view cell);
+
+} // namespace sobremesa::io

@@ -1,0 +1,286 @@
+#include "io/column_evidence.hpp"
+
+#include <array>
+#include <cmath>
+
+#include "core/units/constants.hpp"
+#include "core/units/median.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+using Kind = LogColumn::Kind;
+using telemetry::Channel;
+
+/// A unit found by arithmetic must fit so well; the next one is 1.15 times as large (knots and miles an hour).
+constexpr double fits_share = 0.06;
+constexpr double least_volts = 5.5;
+constexpr double most_volts = 65.0;
+
+bool is_number(const ColumnAtHand& c) {
+    return c.column.kind == Kind::number || c.column.kind == Kind::written_number;
+}
+
+bool is_free(const ColumnAtHand& c) {
+    return c.column.kind == Kind::ignored && !c.settled() && !c.column.passed_over && c.header.words.empty() &&
+           c.shape.mostly(c.shape.numbers);
+}
+
+ColumnAtHand* column_of(std::vector<ColumnAtHand>& columns, Channel channel) {
+    for (ColumnAtHand& c : columns) {
+        if (is_number(c) && c.column.channel == channel) return &c;
+    }
+    return nullptr;
+}
+
+std::vector<double> values_of(const ColumnAtHand& c, std::size_t rows, std::size_t part = 0) {
+    std::vector<double> result(rows, missing_value);
+    for (std::size_t i = 0; i < rows && i < c.cells.size(); ++i) {
+        CellValues values{missing_value, missing_value};
+        if (parse_cell(c.column, c.cells[i], values)) result[i] = values[part] * (part == 0 ? c.column.scale : 1.0);
+    }
+    return result;
+}
+
+std::vector<double> raw_values(const ColumnAtHand& c, std::size_t rows) {
+    std::vector<double> result(rows, missing_value);
+    for (std::size_t i = 0; i < rows && i < c.cells.size(); ++i) {
+        double value = 0.0;
+        if (parse_number_cell(c.cells[i], value)) result[i] = value;
+    }
+    return result;
+}
+
+class Evidence {
+public:
+    Evidence(std::vector<ColumnAtHand>& columns, std::size_t rows) : columns_(columns), rows_(rows) {}
+
+    void run() {
+        read_time();
+        if (time_.empty()) return;
+        read_way();
+        if (!speed_.empty()) settle_speed();
+        settle_current();
+    }
+
+private:
+    void read_time() {
+        std::vector<double> date;
+        std::vector<double> milliseconds;
+        for (const ColumnAtHand& c : columns_) {
+            const Kind kind = c.column.kind;
+            if (kind == Kind::date) date = values_of(c, rows_);
+            if (kind == Kind::milliseconds) milliseconds = values_of(c, rows_);
+            if (kind == Kind::moment || kind == Kind::clock_time ||
+                (is_number(c) && c.column.channel == Channel::time_s))
+                time_ = values_of(c, rows_);
+        }
+        for (std::size_t i = 0; i < time_.size(); ++i) {
+            if (!date.empty()) time_[i] += date[i];
+            if (!milliseconds.empty()) time_[i] += milliseconds[i];
+        }
+    }
+
+    /// Metres from row to row, over so many seconds as make a step that is more than scatter.
+    void read_way() {
+        std::vector<double> latitude;
+        std::vector<double> longitude;
+        for (const ColumnAtHand& c : columns_) {
+            const Kind kind = c.column.kind;
+            const bool angle = kind == Kind::angle || is_number(c);
+            if (kind == Kind::position_pair) {
+                latitude = values_of(c, rows_, 0);
+                longitude = values_of(c, rows_, 1);
+            } else if (angle && c.column.channel == Channel::latitude_deg) {
+                latitude = values_of(c, rows_);
+            } else if (angle && c.column.channel == Channel::longitude_deg) {
+                longitude = values_of(c, rows_);
+            }
+        }
+        if (latitude.empty() || longitude.empty()) return;
+        constexpr double metres_per_degree = 111320.0;
+        constexpr double least_step_m = 20.0;
+        speed_.assign(rows_, missing_value);
+        std::size_t from = rows_;
+        for (std::size_t i = 0; i < rows_; ++i) {
+            const bool fix = std::isfinite(latitude[i]) && std::isfinite(longitude[i]) && std::isfinite(time_[i]) &&
+                             (latitude[i] != 0.0 || longitude[i] != 0.0);
+            if (!fix) continue;
+            if (from == rows_) {
+                from = i;
+                continue;
+            }
+            const double north = (latitude[i] - latitude[from]) * metres_per_degree;
+            const double east = std::remainder(longitude[i] - longitude[from], 360.0) * metres_per_degree *
+                                std::cos(units::radians(latitude[i]));
+            const double metres = std::hypot(north, east);
+            const double seconds = time_[i] - time_[from];
+            if (metres < least_step_m || seconds <= 0.0) continue;
+            for (std::size_t j = from; j < i; ++j) speed_[j] = metres / seconds;
+            from = i;
+        }
+    }
+
+    /// Ratio of two columns where both have values, and how many rows it rests on.
+    static std::optional<double> ratio_of(const std::vector<double>& of, const std::vector<double>& to) {
+        std::vector<double> ratios;
+        for (std::size_t i = 0; i < of.size() && i < to.size(); ++i) {
+            if (std::isfinite(of[i]) && std::isfinite(to[i]) && to[i] > 0.5) ratios.push_back(of[i] / to[i]);
+        }
+        constexpr std::size_t enough = 8;
+        if (ratios.size() < enough) return std::nullopt;
+        return units::median(std::move(ratios));
+    }
+
+    void settle_speed() {
+        ColumnAtHand* column = column_of(columns_, Channel::ground_speed_mps);
+        const bool open = column && column->column.unit_assumed && !column->settled();
+        if (column && !open) return;
+        for (ColumnAtHand& c : columns_) {
+            if (column ? &c != column : !is_free(c)) continue;
+            const auto ratio = ratio_of(raw_values(c, rows_), speed_);
+            if (!ratio) continue;
+            for (const Unit& unit : units_of(Dimension::speed)) {
+                if (std::abs(*ratio * unit.scale - 1.0) > fits_share) continue;
+                c.column.kind = Kind::number;
+                c.column.channel = Channel::ground_speed_mps;
+                c.column.scale = unit.scale;
+                c.column.unit_assumed = true;
+                c.column.quantity_assumed = !column;
+                return;
+            }
+        }
+    }
+
+    void settle_current() {
+        ColumnAtHand* counter = column_of(columns_, Channel::charge_ah);
+        ColumnAtHand* column = column_of(columns_, Channel::current_a);
+        const bool open = column && column->column.unit_assumed && !column->settled();
+        if (!counter || (column && !open)) return;
+        const auto counted = values_of(*counter, rows_);
+        // Of columns that nothing names only amps and milliamps, and the one that fits best.
+        ColumnAtHand* best = nullptr;
+        double least = HUGE_VAL;
+        double scale = 1.0;
+        for (ColumnAtHand& c : columns_) {
+            if (column ? &c != column : !is_free(c)) continue;
+            const auto amps = raw_values(c, rows_);
+            for (const Unit& unit : units_of(Dimension::current)) {
+                if (!column && unit.scale != 1.0 && unit.scale != 1e-3) continue;
+                const auto misfit = misfit_of(amps, unit.scale, counted);
+                if (!misfit || *misfit >= least) continue;
+                least = *misfit;
+                best = &c;
+                scale = unit.scale;
+            }
+        }
+        constexpr double most_misfit = 0.1;
+        if (!best || least > most_misfit) return;
+        best->column.kind = Kind::number;
+        best->column.channel = Channel::current_a;
+        best->column.scale = scale;
+        best->column.unit_assumed = true;
+        best->column.quantity_assumed = !column;
+    }
+
+    /// How far a current's sum is off a counter's, as a share: the worst of three stretches.
+    std::optional<double> misfit_of(const std::vector<double>& amps, double scale,
+                                    const std::vector<double>& counted) const {
+        constexpr std::size_t stretches = 3;
+        constexpr double least_counted_ah = 0.01;
+        double worst = 0.0;
+        for (std::size_t part = 0; part < stretches; ++part) {
+            double charge = 0.0;
+            double begin = missing_value;
+            double used = 0.0;
+            const std::size_t from = std::max<std::size_t>(1, part * rows_ / stretches);
+            for (std::size_t i = from; i < (part + 1) * rows_ / stretches; ++i) {
+                const double step_s = time_[i] - time_[i - 1];
+                if (!std::isfinite(amps[i]) || !std::isfinite(amps[i - 1]) || !(step_s > 0.0)) continue;
+                charge += 0.5 * (amps[i] + amps[i - 1]) * step_s / units::seconds_per_hour * scale;
+                if (!std::isfinite(begin)) begin = counted[i - 1];
+                if (std::isfinite(counted[i])) used = counted[i] - begin;
+            }
+            if (used <= least_counted_ah && part == 0) continue; // idle on the ground
+            if (!(used > least_counted_ah) || !(charge > 0.0)) return std::nullopt;
+            worst = std::max(worst, std::abs(std::log(charge / used)));
+        }
+        return worst;
+    }
+
+    std::vector<ColumnAtHand>& columns_;
+    std::size_t rows_;
+    std::vector<double> time_;
+    /// By places, m/s; NaN where the aircraft hardly moved.
+    std::vector<double> speed_;
+};
+
+void take(ColumnAtHand& c, Channel channel, double scale) {
+    c.column.kind = Kind::number;
+    c.column.channel = channel;
+    c.column.scale = scale;
+    c.column.quantity_assumed = true;
+}
+
+/// Degrees of a flight: many decimals, and within a degree or two.
+bool looks_like_degrees(const ColumnShape& shape, double most) {
+    constexpr std::size_t least_decimals = 4;
+    constexpr double widest = 3.0;
+    return shape.decimals >= least_decimals && std::abs(shape.median()) <= most && !shape.constant() &&
+           shape.most - shape.least < widest && shape.median() != 0.0;
+}
+
+} // namespace
+
+bool could_be_pack(double volts) {
+    return volts >= least_volts && volts <= most_volts;
+}
+
+void weigh_evidence(std::vector<ColumnAtHand>& columns, std::size_t together) {
+    Evidence(columns, together).run();
+}
+
+void guess_by_shape(std::vector<ColumnAtHand>& columns) {
+    const auto have = [&](Channel channel) {
+        return std::any_of(columns.begin(), columns.end(), [&](const ColumnAtHand& c) {
+            return c.column.kind != Kind::ignored && c.column.channel == channel && is_number(c);
+        });
+    };
+    const bool placed =
+        have(Channel::latitude_deg) || std::any_of(columns.begin(), columns.end(), [](const ColumnAtHand& c) {
+            return c.column.kind == Kind::position_pair || c.column.kind == Kind::angle;
+        });
+    for (std::size_t i = 0; !placed && i < columns.size(); ++i) {
+        ColumnAtHand& c = columns[i];
+        if (c.column.kind != Kind::ignored || !c.header.words.empty()) continue;
+        if (c.shape.mostly(c.shape.pairs) && !c.shape.mostly(c.shape.numbers)) {
+            c.column.kind = Kind::position_pair;
+            c.column.quantity_assumed = true;
+            break;
+        }
+        if (i + 1 == columns.size() || !is_free(c) || !is_free(columns[i + 1])) continue;
+        if (!looks_like_degrees(c.shape, 90.0) || !looks_like_degrees(columns[i + 1].shape, 180.0)) continue;
+        take(c, Channel::latitude_deg, 1.0);
+        take(columns[i + 1], Channel::longitude_deg, 1.0);
+        break;
+    }
+    for (ColumnAtHand& c : columns) {
+        if (!is_free(c) || c.shape.constant()) continue;
+        const ColumnShape& shape = c.shape;
+        constexpr double widest_sag = 0.4;
+        const bool sinks = !shape.values.empty() && shape.values.back() < shape.values.front();
+        if (!have(Channel::voltage_v) && shape.decimals > 0 && could_be_pack(shape.least) &&
+            could_be_pack(shape.most) && sinks && shape.most - shape.least < widest_sag * shape.most) {
+            take(c, Channel::voltage_v, 1.0);
+            continue;
+        }
+        constexpr double least_counted_mah = 50.0;
+        constexpr double most_counted_mah = 60000.0;
+        if (!have(Channel::charge_ah) && shape.decimals == 0 && shape.share_falling() == 0.0 &&
+            shape.least >= 0.0 && shape.most - shape.least > least_counted_mah && shape.most < most_counted_mah)
+            take(c, Channel::charge_ah, 1e-3);
+    }
+}
+
+} // namespace sobremesa::io

@@ -1,0 +1,406 @@
+#include "io/csv_layout.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cctype>
+#include <map>
+
+#include "io/cell_forms.hpp"
+#include "io/header_cell.hpp"
+#include "io/log_header.hpp"
+#include "io/open_file.hpp"
+#include "io/text_number.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+using Cells = std::vector<std::string_view>;
+
+constexpr std::array delimiters = {',', ';', '\t', '|', wide_blanks, any_blanks};
+/// Lines before the data, at most: a preamble of a recorder's settings may be long.
+constexpr std::size_t longest_preamble_lines = 250;
+/// Rows that a log without a header must have before its columns are guessed by their numbers.
+constexpr std::size_t least_nameless_rows = 5;
+
+/// A cell as a log has them: a number, a clock, a date, an angle. Not a pair: two numbers with a blank between are
+/// two cells of another delimiter more often than one place.
+bool is_value(std::string_view cell) {
+    double value = 0.0;
+    return number_from_text(cell) || possible_moment_orders(cell) != 0 || possible_date_orders(cell) != 0 ||
+           parse_clock(cell, ClockForm::hours_first, value) || number_with_unit(cell) ||
+           (cell.size() > 3 && parse_angle(cell, false, value));
+}
+
+bool is_comment(std::string_view line) {
+    return !line.empty() && line.front() == '#';
+}
+
+/// How well a delimiter cuts rows into values.
+struct Cut {
+    char delimiter = ',';
+    /// Cells of most rows.
+    std::size_t columns = 0;
+    double score = 0.0;
+};
+
+Cut judge(char delimiter, const std::vector<std::string_view>& rows) {
+    std::map<std::size_t, std::size_t> counts;
+    Cells cells;
+    double values = 0.0;
+    for (const auto& row : rows) {
+        split_cells(row, delimiter, cells);
+        if (cells.size() > 1 && cells.back().empty()) cells.pop_back();
+        ++counts[cells.size()];
+        double here = 0.0;
+        // A cell in which another delimiter is left was cut in the wrong place.
+        for (const auto cell : cells) {
+            if (means_missing(cell)) continue;
+            if (is_value(cell))
+                here += 1.0;
+            else if (cell.find_first_of(",;\t|") != std::string_view::npos)
+                here -= 1.0;
+        }
+        if (cells.size() > 1) values += here;
+    }
+    Cut cut{delimiter, 0, 0.0};
+    std::size_t most = 0;
+    for (const auto& [columns, times] : counts) {
+        if (columns < 2 || times < most) continue;
+        most = times;
+        cut.columns = columns;
+    }
+    if (cut.columns < 2) return cut;
+    cut.score = values / double(rows.size()) * double(most) / double(rows.size());
+    return cut;
+}
+
+class LayoutSearch {
+public:
+    LayoutSearch(const CsvSample& sample, const std::string& path,
+                 const std::vector<telemetry::ColumnChoice>& choices)
+        : sample_(sample), path_(path), choices_(choices) {}
+
+    units::Result<CsvLayout> run() {
+        for (const auto& line : sample_.head) head_.push_back(without_mark(line.text));
+        find_delimiter();
+        find_data();
+        if (!first_data_) return without_data();
+        find_header();
+        if (!header_ && rows_from(*first_data_) < least_nameless_rows) return failed(units::ErrorCode::no_header);
+        begin_data(*first_data_);
+        find_home();
+        return std::move(layout_);
+    }
+
+private:
+    static std::string_view without_mark(std::string_view line) {
+        constexpr std::string_view mark = "\xEF\xBB\xBF";
+        if (line.starts_with(mark)) line.remove_prefix(mark.size());
+        return line;
+    }
+
+    tl::unexpected<units::Error> failed(units::ErrorCode code, std::optional<std::int64_t> line = {}) const {
+        units::Where where = in_file(path_);
+        where.line = line.value_or(sample_.head.empty() ? 1 : sample_.head.back().number);
+        return tl::unexpected(units::Error{code, where, {}});
+    }
+
+    void find_delimiter() {
+        // The second half of what was sampled is data, whatever came before them.
+        std::vector<std::string_view> rows;
+        for (std::size_t i = head_.size() / 2; i < head_.size(); ++i) {
+            if (!trimmed(head_[i]).empty() && !is_comment(head_[i])) rows.push_back(head_[i]);
+        }
+        constexpr std::size_t enough = 60;
+        if (rows.size() > enough) rows.resize(enough);
+        for (std::size_t i = 0; i < sample_.spread.size() && i < enough; ++i)
+            rows.push_back(sample_.spread[i * std::max<std::size_t>(1, sample_.spread.size() / enough)]);
+        // Where most rows have tabs, semicolons or bars, these are the delimiters, and blanks stand inside cells.
+        const auto marked = std::size_t(std::count_if(rows.begin(), rows.end(), [](std::string_view row) {
+            return trimmed(row).find_first_of(";\t|") != std::string_view::npos;
+        }));
+        for (const char delimiter : delimiters) {
+            const bool blanks = delimiter == any_blanks || delimiter == wide_blanks;
+            if (blanks && 10 * marked > 8 * rows.size()) continue;
+            const Cut cut = judge(delimiter, rows);
+            if (cut.score > best_.score + 1e-9) best_ = cut;
+        }
+        layout_.delimiter = best_.delimiter;
+    }
+
+    std::size_t cells_of(std::size_t line, Cells& cells) const {
+        split_cells(head_[line], layout_.delimiter, cells);
+        return cells.size();
+    }
+
+    bool is_data(std::size_t line) const {
+        Cells cells;
+        const std::size_t count = cells_of(line, cells);
+        if (count != best_.columns && !(count == best_.columns + 1 && cells.back().empty())) return false;
+        std::size_t values = 0;
+        std::size_t texts = 0;
+        for (const auto cell : cells) {
+            if (means_missing(cell)) continue;
+            (is_value(cell) ? values : texts) += 1;
+        }
+        return values >= 2 && values >= texts;
+    }
+
+    std::size_t rows_from(std::size_t line) const {
+        std::size_t rows = sample_.spread.size();
+        for (std::size_t i = line; i < head_.size(); ++i) rows += is_data(i) ? 1 : 0;
+        return rows;
+    }
+
+    void find_data() {
+        if (best_.columns < 2) return;
+        for (std::size_t i = 0; i < head_.size() && i < longest_preamble_lines; ++i) {
+            if (is_comment(head_[i]) || !is_data(i)) continue;
+            first_data_ = i;
+            return;
+        }
+    }
+
+    static bool names_fit(std::size_t names, std::size_t columns) {
+        return names == columns || names == columns + 1 || names + 1 == columns;
+    }
+
+    /// A header's words, of a line that may be marked as a comment.
+    Cells names_in(std::size_t line) const {
+        std::string_view text = head_[line];
+        while (!text.empty() &&
+               (text.front() == '#' || text.front() == '%' || text.front() == '/' || text.front() == ' '))
+            text.remove_prefix(1);
+        Cells cells;
+        split_cells(text, layout_.delimiter, cells);
+        if (cells.size() > 1 && cells.back().empty()) cells.pop_back();
+        return cells;
+    }
+
+    static std::size_t values_in(const Cells& cells) {
+        return std::size_t(std::count_if(cells.begin(), cells.end(),
+                                         [](auto cell) { return !means_missing(cell) && is_value(cell); }));
+    }
+
+    bool is_unit_row(const Cells& cells) const {
+        std::size_t units = 0;
+        std::size_t filled = 0;
+        for (const auto cell : cells) {
+            filled += cell.empty() ? 0 : 1;
+            units += !cell.empty() && is_unit_cell(as_utf8(cell)) ? 1 : 0;
+        }
+        return units > 0 && 2 * units > filled;
+    }
+
+    bool is_chosen(const Cells& cells) const {
+        return std::any_of(cells.begin(), cells.end(), [&](auto cell) {
+            return std::any_of(choices_.begin(), choices_.end(),
+                               [&](const auto& c) { return c.header == as_utf8(cell); });
+        });
+    }
+
+    /// The line nearest before the data that names the columns: by words of a log, or by being cut like its rows.
+    void find_header() {
+        std::optional<std::size_t> unnamed;
+        for (std::size_t back = *first_data_; back > 0; --back) {
+            const std::size_t line = back - 1;
+            if (trimmed(head_[line]).empty()) continue;
+            const Cells cells = names_in(line);
+            const bool comment = is_comment(head_[line]);
+            if (cells.size() < 2 || !names_fit(cells.size(), best_.columns) || 2 * values_in(cells) > cells.size())
+                continue;
+            if (is_unit_row(cells) && !units_ && recognised_cells(cells) < int(cells.size() + 1) / 2) {
+                units_ = line;
+                continue;
+            }
+            if (recognised_cells(cells) >= 2 || is_chosen(cells)) {
+                header_ = line;
+                break;
+            }
+            if (!unnamed && !comment && values_in(cells) == 0) unnamed = line;
+        }
+        if (!header_) find_header_of_other_length();
+        if (!header_) header_ = unnamed;
+        // Names may be no more than units: "s, V, A".
+        if (!header_ && units_) std::swap(header_, units_);
+        if (header_)
+            take_names();
+        else
+            nameless();
+    }
+
+    /// Names that are fewer than the cells of the rows: the rest has none. Names that are more: the rows are cut.
+    void find_header_of_other_length() {
+        for (std::size_t back = *first_data_; back > 0; --back) {
+            const Cells cells = names_in(back - 1);
+            const bool words = recognised_cells(cells) >= 2 && recognised_cells(cells) * 2 >= int(cells.size());
+            if (cells.size() < 2 || !words || values_in(cells) > 0) continue;
+            header_ = back - 1;
+            best_.columns = std::max(best_.columns, cells.size());
+            return;
+        }
+    }
+
+    /// A row above the header whose cells stand for all the columns up to the next one.
+    std::vector<std::string> groups(std::size_t columns) const {
+        std::vector<std::string> result(columns);
+        if (*header_ == 0) return result;
+        Cells cells;
+        cells_of(*header_ - 1, cells);
+        const auto filled =
+            std::size_t(std::count_if(cells.begin(), cells.end(), [](auto c) { return !c.empty(); }));
+        if (!names_fit(cells.size(), columns) || filled == 0 || filled + 1 >= cells.size() || values_in(cells) > 0)
+            return result;
+        std::string group;
+        for (std::size_t i = 0; i < columns; ++i) {
+            if (i < cells.size() && !cells[i].empty()) group = as_utf8(cells[i]);
+            result[i] = group;
+        }
+        return result;
+    }
+
+    void take_names() {
+        const Cells cells = names_in(*header_);
+        const std::size_t columns = best_.columns;
+        layout_.header_line = std::string(head_[*header_]);
+        layout_.header_number = sample_.head[*header_].number;
+        const std::vector<std::string> group = groups(columns);
+        Cells units;
+        if (units_) units = names_in(*units_);
+        std::map<std::string, int> times;
+        for (const auto cell : cells) ++times[as_utf8(cell)];
+        for (std::size_t i = 0; i < columns; ++i) {
+            const std::string name = i < cells.size() ? as_utf8(cells[i]) : std::string();
+            std::string label = name;
+            if (!name.empty() && times[name] > 1) {
+                const std::string number = text_from_number(double(i + 1), 0);
+                label = group[i].empty() ? name + " #" + number : group[i] + " " + name;
+                const bool taken =
+                    std::find(layout_.labels.begin(), layout_.labels.end(), label) != layout_.labels.end();
+                if (taken) label += " #" + number;
+            }
+            std::string whole = group[i].empty() || name.empty() ? name : group[i] + " " + name;
+            if (i < units.size() && !units[i].empty() && !take_apart(name).unit) {
+                const std::string unit = as_utf8(units[i]);
+                whole += unit.find_first_of("([") == std::string::npos ? " (" + unit + ")" : " " + unit;
+            }
+            layout_.names.push_back(std::move(whole));
+            layout_.labels.push_back(std::move(label));
+        }
+    }
+
+    void nameless() {
+        for (std::size_t i = 0; i < best_.columns; ++i) {
+            layout_.names.emplace_back();
+            layout_.labels.push_back("column " + text_from_number(double(i + 1), 0));
+        }
+    }
+
+    void begin_data(std::size_t line) {
+        layout_.data_begin = line == 0 ? 0 : sample_.head[line - 1].end;
+        layout_.lines_before_data = sample_.head[line].number - 1;
+        for (std::size_t i = line; i < head_.size(); ++i) {
+            if (!trimmed(head_[i]).empty() && !is_comment(head_[i])) layout_.rows.emplace_back(head_[i]);
+        }
+        layout_.rows.insert(layout_.rows.end(), sample_.spread.begin(), sample_.spread.end());
+    }
+
+    /// "home: 47.1, 11.5" in the preamble.
+    void find_home() {
+        for (std::size_t i = 0; i < *first_data_; ++i) {
+            const std::string text = lower(head_[i]);
+            const auto home = text.find("home");
+            const auto digits = home == std::string::npos ? home : text.find_first_of("-0123456789", home);
+            if (digits == std::string::npos) continue;
+            std::pair<double, double> place;
+            std::string words = text.substr(digits);
+            if (parse_pair(trimmed(words), place.first, place.second)) layout_.home = place;
+        }
+    }
+
+    /// No row has values: a header alone, text in every number, or no log at all.
+    units::Result<CsvLayout> without_data() {
+        for (std::size_t i = 0; i < head_.size() && i < longest_preamble_lines; ++i) {
+            Cells cells;
+            char delimiter = ',';
+            std::ptrdiff_t most = 0;
+            for (const char candidate : {',', ';', '\t', '|'}) {
+                const auto count = std::count(head_[i].begin(), head_[i].end(), candidate);
+                if (count > most) {
+                    most = count;
+                    delimiter = candidate;
+                }
+            }
+            split_cells(head_[i], delimiter, cells);
+            if (cells.size() > 1 && cells.back().empty()) cells.pop_back();
+            if (cells.size() < 2 || recognised_cells(cells) < 2) continue;
+            layout_.delimiter = best_.delimiter = delimiter;
+            best_.columns = cells.size();
+            header_ = i;
+            take_names();
+            for (std::size_t next = i + 1; next < head_.size(); ++next) {
+                if (trimmed(head_[next]).empty() || is_comment(head_[next])) continue;
+                begin_data(next);
+                return std::move(layout_);
+            }
+            return failed(units::ErrorCode::header_without_rows, sample_.head[i].number);
+        }
+        return failed(units::ErrorCode::no_header);
+    }
+
+    const CsvSample& sample_;
+    const std::string& path_;
+    const std::vector<telemetry::ColumnChoice>& choices_;
+    std::vector<std::string_view> head_;
+    Cut best_;
+    std::optional<std::size_t> first_data_;
+    std::optional<std::size_t> header_;
+    std::optional<std::size_t> units_;
+    CsvLayout layout_;
+};
+
+bool is_utf8(std::string_view text) {
+    std::size_t more = 0;
+    for (const char c : text) {
+        const auto u = static_cast<unsigned char>(c);
+        if (more > 0) {
+            if ((u & 0xC0U) != 0x80U) return false;
+            --more;
+        } else if (u >= 0x80U) {
+            if ((u & 0xE0U) == 0xC0U)
+                more = 1;
+            else if ((u & 0xF0U) == 0xE0U)
+                more = 2;
+            else if ((u & 0xF8U) == 0xF0U)
+                more = 3;
+            else
+                return false;
+        }
+    }
+    return more == 0;
+}
+
+} // namespace
+
+std::string as_utf8(std::string_view text) {
+    if (is_utf8(text)) return std::string(text);
+    std::string result;
+    for (const char c : text) {
+        const auto u = static_cast<unsigned char>(c);
+        if (u < 0x80U) {
+            result += c;
+        } else {
+            result += char(0xC0U | (u >> 6U));
+            result += char(0x80U | (u & 0x3FU));
+        }
+    }
+    return result;
+}
+
+units::Result<CsvLayout> layout_of(const CsvSample& sample, const std::string& path,
+                                   const std::vector<telemetry::ColumnChoice>& choices) {
+    return LayoutSearch(sample, path, choices).run();
+}
+
+} // namespace sobremesa::io

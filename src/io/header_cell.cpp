@@ -1,0 +1,107 @@
+#include "io/header_cell.hpp"
+
+#include <cctype>
+
+#include "io/header_words.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+bool is_small(char c) {
+    return std::islower(static_cast<unsigned char>(c)) != 0;
+}
+bool is_capital(char c) {
+    return std::isupper(static_cast<unsigned char>(c)) != 0;
+}
+
+/// "BaroAlt" is two words, like "baro_alt"; "GPSAlt" too, but "mAh" is one.
+std::string words_of_camel_case(std::string_view cell) {
+    std::string text;
+    for (std::size_t i = 0; i < cell.size(); ++i) {
+        const bool in_brackets = cell.substr(0, i).find_first_of("([{") != std::string_view::npos;
+        // Two small letters before: "mV" and "mAh" are one word.
+        const bool after_word = i > 1 && is_small(cell[i - 1]) && is_small(cell[i - 2]);
+        // The last of three and more capitals begins the next word.
+        const bool after_capitals = i > 2 && i + 2 < cell.size() && is_capital(cell[i - 1]) &&
+                                    is_capital(cell[i - 2]) && is_capital(cell[i - 3]) && is_small(cell[i + 1]) &&
+                                    is_small(cell[i + 2]);
+        if (!in_brackets && is_capital(cell[i]) && (after_word || after_capitals)) text += ' ';
+        text += cell[i];
+    }
+    return text;
+}
+
+void add_words(HeaderCell& cell, std::string_view words) {
+    for (std::size_t at = 0; at < words.size();) {
+        const std::size_t end = std::min(words.find(' ', at), words.size());
+        cell.words.emplace_back(words.substr(at, end - at));
+        at = end + 1;
+    }
+}
+
+std::string_view without_blanks(std::string_view text) {
+    while (!text.empty() && text.front() == ' ') text.remove_prefix(1);
+    while (!text.empty() && text.back() == ' ') text.remove_suffix(1);
+    return text;
+}
+
+/// Takes a unit in brackets off the text. What is in brackets and no unit may still be words: "GPS (lat lon)".
+std::optional<Unit> take_bracketed_unit(std::string& text) {
+    std::optional<Unit> unit;
+    for (std::size_t open = text.find_first_of("([{<"); open != std::string::npos;
+         open = text.find_first_of("([{<", open)) {
+        const std::size_t close = text.find_first_of(")]}>", open);
+        if (close == std::string::npos) break;
+        const auto found =
+            unit_from_word(without_blanks(std::string_view(text).substr(open + 1, close - open - 1)));
+        text[open] = ' ';
+        text[close] = ' ';
+        if (!found || unit) continue;
+        unit = found;
+        text.erase(open, close - open + 1);
+    }
+    return unit;
+}
+
+/// "speed km/h", "speed_km/h", "alt/cm", "time_us", "volts - V": the longest ending that is a unit.
+std::optional<Unit> take_unit_at_end(std::string& text) {
+    constexpr std::string_view separators = "/_ -,:;.";
+    for (std::size_t at = text.find_first_of(separators); at != std::string::npos;
+         at = text.find_first_of(separators, at + 1)) {
+        const auto unit = unit_from_word(without_blanks(std::string_view(text).substr(at + 1)));
+        if (!unit) continue;
+        text.resize(at);
+        return unit;
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
+HeaderCell take_apart(std::string_view header) {
+    HeaderCell result;
+    std::string text = lower(words_of_camel_case(header));
+    result.unit = take_bracketed_unit(text);
+    if (!result.unit) result.unit = take_unit_at_end(text);
+    std::string word;
+    for (const char c : text + " ") {
+        if (std::isalnum(static_cast<unsigned char>(c)) || (static_cast<unsigned char>(c) & 0x80U)) {
+            word += c;
+        } else if (!word.empty()) {
+            add_words(result, header_word_in_english(word));
+            word.clear();
+        }
+    }
+    return result;
+}
+
+bool is_unit_cell(std::string_view cell) {
+    std::string text = lower(without_blanks(cell));
+    if (text.size() > 2 && std::string_view("([{<").find(text.front()) != std::string_view::npos)
+        text = std::string(without_blanks(std::string_view(text).substr(1, text.size() - 2)));
+    return text == "-" || text == "hh:mm:ss" || text == "hh:mm:ss.sss" || text == "yyyy-mm-dd" ||
+           unit_from_word(text).has_value();
+}
+
+} // namespace sobremesa::io

@@ -1,0 +1,236 @@
+#include "io/log_source.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cctype>
+#include <filesystem>
+#include <utility>
+
+#include <sys/mman.h>
+#include <unistd.h>
+
+#include "io/archive.hpp"
+#include "io/mavlink_log.hpp"
+#include "io/open_file.hpp"
+#include "io/text_logs.hpp"
+#include "io/text_number.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+using units::ErrorCode;
+
+constexpr std::uint64_t most_table_bytes = std::uint64_t(256) << 20;
+
+std::string path_of(int descriptor) {
+    return "/proc/self/fd/" + text_from_number(descriptor, 0);
+}
+
+/// "flights.zip/day/one.csv": the archive, and the file in it.
+std::optional<std::pair<std::string, std::string>> split_at_archive(const std::string& path) {
+    for (auto slash = path.find('/', 1); slash != std::string::npos; slash = path.find('/', slash + 1)) {
+        const std::string front = path.substr(0, slash);
+        std::error_code ignored;
+        if (!std::filesystem::is_regular_file(front, ignored)) continue;
+        if (!is_archive(front)) return std::nullopt;
+        return std::pair{front, path.substr(slash + 1)};
+    }
+    return std::nullopt;
+}
+
+/// Endings of what is no log: settings, pictures, documents of this program.
+bool may_be_log(const std::string& name) {
+    static constexpr std::array others = {".json", ".png",  ".jpg", ".jpeg", ".mp4",     ".mov", ".pdf",
+                                          ".md",   ".html", ".tif", ".kml",  ".geojson", ".db",  ".sqlite",
+                                          ".py",   ".sh",   ".xml", ".ini",  ".exe",     ".svg"};
+    std::string lower = name;
+    std::transform(lower.begin(), lower.end(), lower.begin(),
+                   [](unsigned char c) { return char(std::tolower(c)); });
+    return std::none_of(others.begin(), others.end(), [&](const char* ending) { return lower.ends_with(ending); });
+}
+
+std::string text_of(int descriptor, std::uint64_t size) {
+    std::string text(std::size_t(size), '\0');
+    std::size_t done = 0;
+    while (done < text.size()) {
+        const ssize_t got = ::pread(descriptor, text.data() + done, text.size() - done, off_t(done));
+        if (got <= 0) break;
+        done += std::size_t(got);
+    }
+    text.resize(done);
+    return text;
+}
+
+} // namespace
+
+LogSource::LogSource(LogSource&& other) noexcept
+    : path_(std::move(other.path_)), readable_(std::move(other.readable_)), format_(other.format_),
+      held_(std::exchange(other.held_, {})), notices_(std::move(other.notices_)) {}
+
+LogSource::~LogSource() {
+    for (const int descriptor : held_) ::close(descriptor);
+}
+
+void LogSource::hold(int descriptor) {
+    held_.push_back(descriptor);
+    readable_ = path_of(descriptor);
+}
+
+units::Result<LogSource> LogSource::open(const std::string& path) {
+    LogSource source(path);
+    std::error_code ignored;
+    if (!std::filesystem::exists(path, ignored)) {
+        if (const auto inside = split_at_archive(path)) {
+            const auto unpacked = unpack(inside->first, inside->second);
+            if (!unpacked) return tl::unexpected(unpacked.error());
+            source.hold(*unpacked);
+        }
+    } else if (is_archive(path)) {
+        auto names = files_in_archive(path);
+        if (!names) return tl::unexpected(names.error());
+        std::erase_if(*names, [](const std::string& name) { return !may_be_log(name); });
+        if (names->empty()) return units::failure(ErrorCode::file_empty, in_file(path));
+        if (names->size() > 1) {
+            std::string list;
+            constexpr std::size_t most_named = 8;
+            for (std::size_t i = 0; i < std::min(names->size(), most_named); ++i)
+                list += (i > 0 ? ", " : "") + (*names)[i];
+            if (names->size() > most_named) list += ", …";
+            return units::failure(ErrorCode::archive_of_many, in_file(path),
+                                  {{"files", double(names->size())}, {"names", list}});
+        }
+        const auto unpacked = unpack(path, names->front());
+        if (!unpacked) return tl::unexpected(unpacked.error());
+        source.hold(*unpacked);
+    }
+    if (auto found = source.find_format(); !found) return tl::unexpected(source.named(found.error()));
+    if (auto rewritten = source.rewrite_text(); !rewritten) return tl::unexpected(source.named(rewritten.error()));
+    return source;
+}
+
+units::Error LogSource::named(units::Error error) const {
+    if (readable_ != path_ && (error.where.file == readable_ || error.where.file.starts_with("/proc/self/fd/")))
+        error.where.file = path_;
+    return error;
+}
+
+units::Result<void> LogSource::find_format() {
+    std::uint64_t size = 0;
+    const auto file = open_for_reading(readable_, size);
+    if (!file) return tl::unexpected(file.error());
+    // As much as holds a whole packet, wherever in one the recording began.
+    std::array<unsigned char, 4096> head{};
+    const auto read = ::pread(*file, head.data(), head.size(), 0);
+    ::close(*file);
+    if (read < 0) return system_failure(ErrorCode::file_unreadable, readable_);
+    if (read == 0) return units::failure(ErrorCode::file_empty, in_file(readable_));
+    if (looks_like_mavlink(head.data(), std::size_t(read))) {
+        format_ = LogFormat::mavlink;
+        return {};
+    }
+    // A byte-order mark and blanks may come first.
+    std::size_t at = read >= 3 && head[0] == 0xEF && head[1] == 0xBB && head[2] == 0xBF ? 3 : 0;
+    while (at < std::size_t(read) && std::isspace(head[at])) ++at;
+    if (at < std::size_t(read) && head[at] == '<') {
+        format_ = LogFormat::gpx;
+        return {};
+    }
+    const auto text = open_text_for_reading(readable_, size);
+    if (!text) return tl::unexpected(text.error());
+    const std::string beginning = text_of(*text, std::min<std::uint64_t>(size, head.size()));
+    ::close(*text);
+    // Behind a byte-order mark, and without a last line that was cut.
+    std::string_view whole = beginning;
+    if (whole.starts_with("\xEF\xBB\xBF")) whole.remove_prefix(3);
+    if (size > head.size()) whole = whole.substr(0, whole.find_last_of('\n'));
+    if (looks_like_nmea(whole))
+        format_ = LogFormat::nmea;
+    else if (looks_like_igc(whole))
+        format_ = LogFormat::igc;
+    else if (looks_like_subrip(whole))
+        format_ = LogFormat::subrip;
+    return {};
+}
+
+units::Result<void> LogSource::rewrite_text() {
+    if (format_ != LogFormat::nmea && format_ != LogFormat::igc && format_ != LogFormat::subrip) return {};
+    std::uint64_t size = 0;
+    const auto file = open_text_for_reading(readable_, size);
+    if (!file) return tl::unexpected(file.error());
+    if (size > most_table_bytes) {
+        ::close(*file);
+        return units::failure(ErrorCode::file_too_large, in_file(path_),
+                              {{"most_mb", double(most_table_bytes >> 20U)}});
+    }
+    const std::string text = text_of(*file, size);
+    ::close(*file);
+    const TableOfLog table = format_ == LogFormat::nmea  ? nmea_as_table(text)
+                             : format_ == LogFormat::igc ? igc_as_table(text)
+                                                         : subrip_as_table(text);
+    const int memory = ::memfd_create("sobremesa-table", MFD_CLOEXEC);
+    if (memory < 0) return system_failure(ErrorCode::file_unreadable, path_);
+    std::size_t put = 0;
+    while (put < table.csv.size()) {
+        const ssize_t n = ::write(memory, table.csv.data() + put, table.csv.size() - put);
+        if (n <= 0) break;
+        put += std::size_t(n);
+    }
+    hold(memory);
+    if (table.unread > 0)
+        notices_.push_back({units::NoticeCode::records_unreadable,
+                            units::Severity::warning,
+                            {{"records", double(table.unread)}, {"line", double(table.first_unread)}}});
+    return {};
+}
+
+units::Result<std::vector<std::string>> logs_below(const std::vector<std::string>& paths) {
+    std::vector<std::string> logs;
+    const auto add_file = [&](const std::string& path) -> units::Result<void> {
+        if (!is_archive(path)) {
+            logs.push_back(path);
+            return {};
+        }
+        auto names = files_in_archive(path);
+        if (!names) return tl::unexpected(names.error());
+        std::erase_if(*names, [](const std::string& name) { return !may_be_log(name); });
+        if (names->size() == 1)
+            logs.push_back(path);
+        else
+            for (const std::string& name : *names) logs.push_back(path + "/" + name);
+        return {};
+    };
+    for (const std::string& path : paths) {
+        std::error_code trouble;
+        if (std::filesystem::is_directory(path, trouble)) {
+            std::vector<std::string> files;
+            using Walk = std::filesystem::recursive_directory_iterator;
+            for (Walk it(path, std::filesystem::directory_options::skip_permission_denied, trouble), end;
+                 !trouble && it != end; it.increment(trouble)) {
+                const std::string name = it->path().filename().string();
+                std::error_code ignored;
+                if (name.starts_with('.')) {
+                    if (it->is_directory(ignored)) it.disable_recursion_pending();
+                    continue;
+                }
+                if (it->is_regular_file(ignored) && may_be_log(name)) files.push_back(it->path().string());
+            }
+            std::sort(files.begin(), files.end());
+            for (const std::string& file : files) {
+                // A broken archive among many files is met again when it is read.
+                if (!add_file(file)) logs.push_back(file);
+            }
+            continue;
+        }
+        if (!std::filesystem::exists(path, trouble) && !split_at_archive(path)) {
+            std::uint64_t size = 0;
+            const auto missing = open_for_reading(path, size);
+            if (!missing) return tl::unexpected(missing.error());
+            ::close(*missing);
+        }
+        if (auto added = add_file(path); !added) return tl::unexpected(added.error());
+    }
+    return logs;
+}
+
+} // namespace sobremesa::io

@@ -1,0 +1,50 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/units/notice.hpp"
+#include "io/log_file.hpp"
+
+namespace sobremesa::io {
+
+/// A log's bytes where a reader of its format can open them: the file itself; unpacked; or, of a text format, as a
+/// table in CSV.
+class LogSource {
+public:
+    /// @param path  a file; an archive that holds one log; or "ARCHIVE/NAME" for one log of an archive
+    /// @error `file_not_found`, `file_unreadable`, `file_empty`, `file_too_large`; those of archives;
+    ///        `archive_of_many` naming them
+    static units::Result<LogSource> open(const std::string& path);
+
+    LogSource(LogSource&& other) noexcept;
+    LogSource& operator=(LogSource&&) = delete;
+    ~LogSource();
+
+    LogFormat format() const { return format_; }
+    /// What readers open.
+    const std::string& readable() const { return readable_; }
+    /// What is to be said of the rewriting.
+    const std::vector<units::Notice>& notices() const { return notices_; }
+    /// An error of a reader, with the pilot's path in it.
+    units::Error named(units::Error error) const;
+
+private:
+    explicit LogSource(const std::string& path) : path_(path), readable_(path) {}
+    units::Result<void> find_format();
+    units::Result<void> rewrite_text();
+    void hold(int descriptor);
+
+    std::string path_;
+    std::string readable_;
+    LogFormat format_ = LogFormat::csv;
+    std::vector<int> held_;
+    std::vector<units::Notice> notices_;
+};
+
+/// Every log below some paths: files, folders with all that is in them, archives with each of theirs. Sorted; what
+/// cannot be a log by its ending is left out in folders and archives, not where it is named itself.
+/// @error of the first path that is not there
+units::Result<std::vector<std::string>> logs_below(const std::vector<std::string>& paths);
+
+} // namespace sobremesa::io

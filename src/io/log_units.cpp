@@ -1,0 +1,212 @@
+#include "io/log_units.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cctype>
+
+#include "core/units/constants.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+using telemetry::Channel;
+
+constexpr std::array units_known = {
+    Unit{"s", Dimension::time, 1.0},
+    Unit{"sec", Dimension::time, 1.0},
+    Unit{"seconds", Dimension::time, 1.0},
+    Unit{"sek", Dimension::time, 1.0},
+    Unit{"seg", Dimension::time, 1.0},
+    Unit{"ms", Dimension::time, 1e-3},
+    Unit{"us", Dimension::time, 1e-6},
+    Unit{"µs", Dimension::time, 1e-6},
+    Unit{"μs", Dimension::time, 1e-6},
+    Unit{"second", Dimension::time, 1.0},
+    Unit{"millis", Dimension::time, 1e-3},
+    Unit{"msec", Dimension::time, 1e-3},
+    Unit{"milliseconds", Dimension::time, 1e-3},
+    Unit{"micros", Dimension::time, 1e-6},
+    Unit{"usec", Dimension::time, 1e-6},
+    Unit{"microseconds", Dimension::time, 1e-6},
+    Unit{"ns", Dimension::time, 1e-9},
+    Unit{"nanoseconds", Dimension::time, 1e-9},
+    Unit{"min", Dimension::time, units::seconds_per_minute},
+    Unit{"minutes", Dimension::time, units::seconds_per_minute},
+    Unit{"h", Dimension::time, units::seconds_per_hour},
+    Unit{"hours", Dimension::time, units::seconds_per_hour},
+    // Serial days, as spreadsheets count them.
+    Unit{"d", Dimension::time, 86400.0},
+    Unit{"days", Dimension::time, 86400.0},
+    Unit{"deg", Dimension::angle, 1.0},
+    Unit{"degrees", Dimension::angle, 1.0},
+    Unit{"grad", Dimension::angle, 1.0},
+    Unit{"°", Dimension::angle, 1.0},
+    Unit{"rad", Dimension::angle, 180.0 / units::pi},
+    // As receivers count positions.
+    Unit{"1e-7 deg", Dimension::angle, 1e-7},
+    Unit{"1e-7", Dimension::angle, 1e-7},
+    Unit{"1e7", Dimension::angle, 1e-7},
+    Unit{"e7", Dimension::angle, 1e-7},
+    Unit{"dege7", Dimension::angle, 1e-7},
+    Unit{"deg*1e7", Dimension::angle, 1e-7},
+    Unit{"deg1e7", Dimension::angle, 1e-7},
+    Unit{"1e-6 deg", Dimension::angle, 1e-6},
+    Unit{"1e6", Dimension::angle, 1e-6},
+    Unit{"e6", Dimension::angle, 1e-6},
+    Unit{"dege6", Dimension::angle, 1e-6},
+    Unit{"deg*1e6", Dimension::angle, 1e-6},
+    Unit{"microdeg", Dimension::angle, 1e-6},
+    // Whole hundredths, as recorders count courses.
+    Unit{"cdeg", Dimension::angle, 0.01},
+    Unit{"centideg", Dimension::angle, 0.01},
+    Unit{"ddeg", Dimension::angle, 0.1},
+    Unit{"º", Dimension::angle, 1.0},
+    Unit{"degree", Dimension::angle, 1.0},
+    Unit{"gradi", Dimension::angle, 1.0},
+    Unit{"grados", Dimension::angle, 1.0},
+    Unit{"degrés", Dimension::angle, 1.0},
+    Unit{"m", Dimension::length, 1.0},
+    Unit{"cm", Dimension::length, 0.01},
+    Unit{"mm", Dimension::length, 0.001},
+    Unit{"km", Dimension::length, 1000.0},
+    Unit{"dm", Dimension::length, 0.1},
+    Unit{"ft", Dimension::length, units::metres_per_foot},
+    Unit{"feet", Dimension::length, units::metres_per_foot},
+    Unit{"foot", Dimension::length, units::metres_per_foot},
+    Unit{"meter", Dimension::length, 1.0},
+    Unit{"meters", Dimension::length, 1.0},
+    Unit{"metres", Dimension::length, 1.0},
+    Unit{"metros", Dimension::length, 1.0},
+    Unit{"mètres", Dimension::length, 1.0},
+    Unit{"metri", Dimension::length, 1.0},
+    Unit{"mi", Dimension::length, units::metres_per_mile},
+    Unit{"nm", Dimension::length, units::metres_per_nautical_mile},
+    Unit{"nmi", Dimension::length, units::metres_per_nautical_mile},
+    Unit{"m/s", Dimension::speed, 1.0},
+    Unit{"mps", Dimension::speed, 1.0},
+    Unit{"ms-1", Dimension::speed, 1.0},
+    Unit{"cm/s", Dimension::speed, 0.01},
+    Unit{"cms", Dimension::speed, 0.01},
+    Unit{"dm/s", Dimension::speed, 0.1},
+    Unit{"mm/s", Dimension::speed, 0.001},
+    Unit{"m/min", Dimension::speed, 1.0 / units::seconds_per_minute},
+    Unit{"ft/s", Dimension::speed, units::metres_per_foot},
+    Unit{"fps", Dimension::speed, units::metres_per_foot},
+    Unit{"ft/min", Dimension::speed, units::metres_per_foot / units::seconds_per_minute},
+    Unit{"fpm", Dimension::speed, units::metres_per_foot / units::seconds_per_minute},
+    Unit{"km/hr", Dimension::speed, units::mps_per_kmh},
+    Unit{"kmph", Dimension::speed, units::mps_per_kmh},
+    Unit{"mi/h", Dimension::speed, units::mps_per_mph},
+    Unit{"knot", Dimension::speed, units::mps_per_knot},
+    Unit{"km/h", Dimension::speed, units::mps_per_kmh},
+    Unit{"kmh", Dimension::speed, units::mps_per_kmh},
+    Unit{"kph", Dimension::speed, units::mps_per_kmh},
+    Unit{"mph", Dimension::speed, units::mps_per_mph},
+    Unit{"kn", Dimension::speed, units::mps_per_knot},
+    Unit{"kt", Dimension::speed, units::mps_per_knot},
+    Unit{"kts", Dimension::speed, units::mps_per_knot},
+    Unit{"knots", Dimension::speed, units::mps_per_knot},
+    Unit{"v", Dimension::voltage, 1.0},
+    Unit{"volts", Dimension::voltage, 1.0},
+    Unit{"volt", Dimension::voltage, 1.0},
+    Unit{"mv", Dimension::voltage, 1e-3},
+    Unit{"millivolt", Dimension::voltage, 1e-3},
+    Unit{"millivolts", Dimension::voltage, 1e-3},
+    Unit{"cv", Dimension::voltage, 1e-2},
+    Unit{"dv", Dimension::voltage, 1e-1},
+    Unit{"a", Dimension::current, 1.0},
+    Unit{"amps", Dimension::current, 1.0},
+    Unit{"amp", Dimension::current, 1.0},
+    Unit{"ampere", Dimension::current, 1.0},
+    Unit{"amperes", Dimension::current, 1.0},
+    Unit{"amperios", Dimension::current, 1.0},
+    Unit{"ma", Dimension::current, 1e-3},
+    Unit{"milliamps", Dimension::current, 1e-3},
+    Unit{"ca", Dimension::current, 1e-2},
+    Unit{"da", Dimension::current, 1e-1},
+    Unit{"ah", Dimension::charge, 1.0},
+    Unit{"mah", Dimension::charge, 1e-3},
+    Unit{"as", Dimension::charge, 1.0 / units::seconds_per_hour},
+    Unit{"coulomb", Dimension::charge, 1.0 / units::seconds_per_hour},
+    Unit{"wh", Dimension::energy, 1.0},
+    Unit{"mwh", Dimension::energy, 1e-3},
+    Unit{"j", Dimension::energy, 1.0 / units::seconds_per_hour},
+    Unit{"kj", Dimension::energy, 1e3 / units::seconds_per_hour},
+    Unit{"w", Dimension::power, 1.0},
+    Unit{"watt", Dimension::power, 1.0},
+    Unit{"watts", Dimension::power, 1.0},
+    Unit{"mw", Dimension::power, 1e-3},
+    Unit{"kw", Dimension::power, 1e3},
+    Unit{"%", Dimension::share, 0.01},
+    Unit{"percent", Dimension::share, 0.01},
+    Unit{"pct", Dimension::share, 0.01},
+    Unit{"prozent", Dimension::share, 0.01},
+    Unit{"db", Dimension::decibel, 1.0},
+    Unit{"dbm", Dimension::decibel, 1.0},
+};
+
+constexpr std::array meanings = {
+    Meaning{Channel::time_s, Dimension::time, 1.0, "s"},
+    Meaning{Channel::latitude_deg, Dimension::angle, 1.0, "deg"},
+    Meaning{Channel::longitude_deg, Dimension::angle, 1.0, "deg"},
+    Meaning{Channel::height_m, Dimension::length, 1.0, "m"},
+    Meaning{Channel::ground_speed_mps, Dimension::speed, 1.0, "m/s"},
+    Meaning{Channel::course_deg, Dimension::angle, 1.0, "deg"},
+    Meaning{Channel::heading_deg, Dimension::angle, 1.0, "deg"},
+    Meaning{Channel::airspeed_mps, Dimension::speed, 1.0, "m/s"},
+    Meaning{Channel::climb_mps, Dimension::speed, 1.0, "m/s"},
+    Meaning{Channel::voltage_v, Dimension::voltage, 1.0, "V"},
+    Meaning{Channel::cell_voltage_v, Dimension::voltage, 1.0, "V"},
+    Meaning{Channel::current_a, Dimension::current, 1.0, "A"},
+    Meaning{Channel::charge_ah, Dimension::charge, 1e-3, "mAh"},
+    Meaning{Channel::energy_wh, Dimension::energy, 1.0, "Wh"},
+    Meaning{Channel::throttle_share, Dimension::share, 0.01, "%"},
+    Meaning{Channel::link_quality_share, Dimension::share, 0.01, "%"},
+    Meaning{Channel::signal_dbm, Dimension::decibel, 1.0, "dBm"},
+    Meaning{Channel::satellites, Dimension::count, 1.0, ""},
+    Meaning{Channel::gps_height_m, Dimension::length, 1.0, "m"},
+    Meaning{Channel::wind_speed_mps, Dimension::speed, 1.0, "m/s"},
+    Meaning{Channel::wind_from_deg, Dimension::angle, 1.0, "deg"},
+    Meaning{Channel::array_current_a, Dimension::current, 1.0, "A"},
+    Meaning{Channel::motor_current_a, Dimension::current, 1.0, "A"},
+    Meaning{Channel::power_w, Dimension::power, 1.0, "W"},
+};
+
+} // namespace
+
+const Meaning& meaning_of(Channel channel) {
+    return *std::find_if(meanings.begin(), meanings.end(), [&](const Meaning& m) { return m.channel == channel; });
+}
+
+std::string lower(std::string_view text) {
+    std::string result(text);
+    std::transform(result.begin(), result.end(), result.begin(),
+                   [](unsigned char c) { return char(std::tolower(c)); });
+    // The capital letters of western Europe are 32 before the small ones, but for the sign of multiplication.
+    for (std::size_t i = 1; i < result.size(); ++i) {
+        const auto second = static_cast<unsigned char>(result[i]);
+        if (result[i - 1] == '\xC3' && second >= 0x80 && second <= 0x9E && second != 0x97)
+            result[i] = char(second + 0x20);
+    }
+    return result;
+}
+
+std::optional<Unit> unit_from_word(std::string_view word) {
+    const auto* const found =
+        std::find_if(units_known.begin(), units_known.end(), [&](const Unit& u) { return u.word == word; });
+    if (found == units_known.end()) return std::nullopt;
+    return *found;
+}
+
+std::vector<Unit> units_of(Dimension dimension) {
+    std::vector<Unit> result;
+    for (const Unit& unit : units_known) {
+        const bool there =
+            std::any_of(result.begin(), result.end(), [&](const Unit& other) { return other.scale == unit.scale; });
+        if (unit.dimension == dimension && !there) result.push_back(unit);
+    }
+    return result;
+}
+
+} // namespace sobremesa::io

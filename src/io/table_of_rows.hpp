@@ -1,0 +1,41 @@
+#pragma once
+
+#include <array>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/telemetry/flight_log.hpp"
+
+namespace sobremesa::io {
+
+/// Rows of channels, written as CSV with the stable words for a header.
+class TableOfRows {
+public:
+    void put(telemetry::Channel channel, double value);
+    void end_row();
+    void drop_row();
+    std::string text() const;
+
+private:
+    using Row = std::array<double, telemetry::channel_count>;
+    static Row empty_row();
+    Row row_ = empty_row();
+    std::array<bool, telemetry::channel_count> used_{};
+    std::vector<Row> rows_;
+};
+
+/// Calls `take` with every line of a text, without its end.
+template <class Take>
+void each_line(std::string_view text, Take take) {
+    while (!text.empty()) {
+        const auto end = text.find('\n');
+        std::string_view line = text.substr(0, end);
+        if (!line.empty() && line.back() == '\r') line.remove_suffix(1);
+        take(line);
+        if (end == std::string_view::npos) return;
+        text.remove_prefix(end + 1);
+    }
+}
+
+} // namespace sobremesa::io

@@ -1,0 +1,42 @@
+#pragma once
+
+#include <cstdint>
+#include <string>
+#include <string_view>
+
+#include "core/telemetry/flight_log.hpp"
+#include "io/log_file.hpp"
+
+namespace sobremesa::io {
+
+/// A log of another text format as a table in CSV, so that one reader understands columns, units and choices for
+/// all.
+struct TableOfLog {
+    std::string csv;
+    /// Lines that should have been records and could not be read.
+    std::size_t unread = 0;
+    std::int64_t first_unread = 0;
+};
+
+/// Whether the beginning of a text is that format.
+bool looks_like_nmea(std::string_view head);
+bool looks_like_igc(std::string_view head);
+bool looks_like_subrip(std::string_view head);
+
+/// NMEA 0183: RMC, GGA, VTG and ZDA of any talker, XDR for volts (U) and amps (I). Sentences of one time make a
+/// row. A sentence with a wrong checksum is not read. Source: the standard's sentence formats, as generally
+/// published (from memory).
+TableOfLog nmea_as_table(std::string_view text);
+
+/// IGC: H records for the date, B records for place and heights, with the additions that the I record names (GSP,
+/// TAS, TRT, SIU, LAD, LOD); L records of this program for volts, amps and charge. Source: FAI, Technical
+/// Specification for GNSS Flight Recorders, appendix A (from memory).
+TableOfLog igc_as_table(std::string_view text);
+
+/// A log as IGC. Readings that IGC has no place for follow each B record as an L record.
+std::string igc_from_log(const telemetry::FlightLog& log);
+
+/// SubRip: each caption's beginning is a time; lines and pairs of `name: value` are columns.
+TableOfLog subrip_as_table(std::string_view text);
+
+} // namespace sobremesa::io

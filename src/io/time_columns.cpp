@@ -1,0 +1,373 @@
+#include "io/time_columns.hpp"
+
+#include <array>
+#include <cmath>
+
+#include "core/units/constants.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+using Kind = LogColumn::Kind;
+using telemetry::Channel;
+using units::NoticeCode;
+
+// Counts since 1970 of 2001 to 2286 in seconds; of the smaller units alike. No flight counts so far from its start.
+constexpr double least_epoch_s = 1e9;
+constexpr double most_epoch_s = 1e10;
+
+// Days since the end of 1899, as spreadsheets count them, of 2009 to 2064.
+constexpr double least_serial_day = 40000.0;
+constexpr double most_serial_day = 60000.0;
+/// Rows nearer than this many days belong to a log; a count of seconds has steps far above.
+constexpr double most_serial_step = 4e-4;
+
+struct TimeUnit {
+    const char* word;
+    double scale;
+};
+constexpr std::array count_units = {TimeUnit{"s", 1.0}, TimeUnit{"ms", 1e-3}, TimeUnit{"us", 1e-6},
+                                    TimeUnit{"ns", 1e-9}};
+
+/// How unlike a flight's record a count would be in that unit: a quarter of an hour of rows five times a minute to
+/// two hundred times a second is usual.
+double strangeness(double span_s, double step_s) {
+    constexpr double usual_span_s = 900.0;
+    constexpr double least_step_s = 0.004;
+    constexpr double most_step_s = 12.0;
+    constexpr double weight_of_step = 4.0;
+    double strange = std::abs(std::log(std::max(span_s, 1e-12) / usual_span_s));
+    if (step_s < least_step_s) strange += weight_of_step * std::log(least_step_s / std::max(step_s, 1e-15));
+    if (step_s > most_step_s) strange += weight_of_step * std::log(step_s / most_step_s);
+    return strange;
+}
+
+/// Unit of a count of which no word tells it.
+double scale_by_size(const ColumnShape& shape) {
+    for (const TimeUnit& unit : count_units) {
+        if (shape.most * unit.scale >= least_epoch_s && shape.most * unit.scale < most_epoch_s) return unit.scale;
+    }
+    const double step = shape.median_step();
+    if (shape.least >= least_serial_day && shape.most <= most_serial_day && step > 0.0 && step < most_serial_step)
+        return units::seconds_per_hour * 24.0;
+    // Decimals are seconds', but for those of a count that would be one of weeks.
+    if (step <= 0.0) return 1.0;
+    double best = 1.0;
+    double least = HUGE_VAL;
+    for (const TimeUnit& unit : count_units) {
+        const double strange = strangeness((shape.most - shape.least) * unit.scale, step * unit.scale);
+        if (strange >= least) continue;
+        least = strange;
+        best = unit.scale;
+    }
+    return best;
+}
+
+/// A unit that cannot be: seconds of 1.7e12 are milliseconds since 1970, whatever the header says.
+bool is_absurd(const ColumnShape& shape, double scale) {
+    return shape.most * scale >= most_epoch_s;
+}
+
+/// hhmmss: never a pair above 59, and the last two digits of many kinds.
+bool is_clock_of_digits(const ColumnAtHand& column) {
+    const ColumnShape& shape = column.shape;
+    if (!shape.mostly(shape.numbers) || shape.most > 240000.0 || shape.least < 0.0) return false;
+    bool long_cells = true;
+    for (const auto cell : column.cells) {
+        double seconds = 0.0;
+        if (means_missing(cell)) continue;
+        if (!parse_clock(cell, ClockForm::digits, seconds)) return false;
+        const auto whole = cell.substr(0, cell.find_first_of(".,")).size();
+        long_cells = long_cells && whole >= 5;
+    }
+    const bool named = column.header.has_any({"utc", "hhmmss", "gmt", "zulu"});
+    const bool leading_zero = std::any_of(column.cells.begin(), column.cells.end(),
+                                          [](auto cell) { return cell.size() >= 6 && cell.front() == '0'; });
+    // A plain count of seconds shows pairs above 59 before long.
+    const bool crosses = std::floor(shape.most / 100.0) > std::floor(shape.least / 100.0);
+    return long_cells && (named || leading_zero || (crosses && !column.header.unit && shape.values.size() > 100));
+}
+
+ClockForm clock_form(const ColumnAtHand& column) {
+    std::size_t three_parts = 0;
+    std::size_t same = 0;
+    std::size_t pairs = 0;
+    bool fraction = false;
+    std::string_view before;
+    for (const auto cell : column.cells) {
+        if (means_missing(cell)) continue;
+        const auto colons = std::count(cell.begin(), cell.end(), ':');
+        three_parts += colons != 1 ? 1 : 0;
+        fraction = fraction || (colons == 1 && cell.find_first_of(".,") != std::string_view::npos);
+        same += cell == before ? 1 : 0;
+        ++pairs;
+        before = cell;
+    }
+    if (2 * three_parts > pairs || column.shape.twelve_hours) return ClockForm::hours_first;
+    if (column.header.has("mm") && column.header.has("ss")) return ClockForm::minutes_first;
+    if (column.header.has("hh")) return ClockForm::without_seconds;
+    // Minutes of the day stay the same for many rows; minutes and seconds do not.
+    return !fraction && 2 * same > pairs ? ClockForm::without_seconds : ClockForm::minutes_first;
+}
+
+/// The order of a date's parts, and whether another one is as good.
+DateOrder date_order(const ColumnAtHand& column, bool moment, bool& doubtful) {
+    const auto possible = [&](DateOrder order) {
+        return (column.shape.date_orders & (1U << unsigned(order))) != 0;
+    };
+    doubtful = false;
+    const bool day = possible(DateOrder::day_first);
+    const bool month = possible(DateOrder::month_first);
+    const bool year = possible(DateOrder::year_first);
+    if (year && !day && !month) return DateOrder::year_first;
+    // A year of four digits in front leaves no other order, whatever the numbers allow.
+    const bool year_in_front = std::any_of(column.cells.begin(), column.cells.end(), [](auto cell) {
+        return cell.size() > 4 &&
+               std::all_of(cell.begin(), cell.begin() + 4, [](char c) { return c >= '0' && c <= '9'; });
+    });
+    if (year && year_in_front) return DateOrder::year_first;
+    if (day != month) return day ? DateOrder::day_first : DateOrder::month_first;
+    if (!day) return DateOrder::year_first;
+    // One flight lies within hours, not months: the order that makes the file's span shorter.
+    const auto span = [&](DateOrder order) {
+        double least = HUGE_VAL;
+        double most = -HUGE_VAL;
+        for (const auto cell : column.cells) {
+            double seconds = 0.0;
+            if (!(moment ? parse_moment(cell, order, seconds) : parse_date(cell, order, seconds))) continue;
+            least = std::min(least, seconds);
+            most = std::max(most, seconds);
+        }
+        return most - least;
+    };
+    const double by_day = span(DateOrder::day_first);
+    const double by_month = span(DateOrder::month_first);
+    if (by_day != by_month) return by_day < by_month ? DateOrder::day_first : DateOrder::month_first;
+    // The same either way, as 5/5: no doubt that matters.
+    for (const auto cell : column.cells) {
+        double one = 0.0;
+        double other = 0.0;
+        const bool read =
+            moment
+                ? parse_moment(cell, DateOrder::day_first, one) && parse_moment(cell, DateOrder::month_first, other)
+                : parse_date(cell, DateOrder::day_first, one) && parse_date(cell, DateOrder::month_first, other);
+        if (read && one != other) doubtful = true;
+    }
+    // Where clocks have twelve hours, months come first.
+    return column.shape.twelve_hours ? DateOrder::month_first : DateOrder::day_first;
+}
+
+/// Cells that differ from the one before, 0 … 1: what a count of whole seconds at ten rows a second has few of.
+double fineness(const ColumnAtHand* column) {
+    if (!column) return 0.0;
+    std::size_t changes = 0;
+    std::size_t pairs = 0;
+    std::string_view before;
+    for (const auto cell : column->cells) {
+        if (means_missing(cell)) continue;
+        pairs += before.empty() ? 0 : 1;
+        changes += !before.empty() && cell != before ? 1 : 0;
+        before = cell;
+    }
+    return pairs > 0 ? double(changes) / double(pairs) : 0.0;
+}
+
+struct TimeSearch {
+    std::vector<ColumnAtHand>& columns;
+    std::vector<units::Notice> notices{};
+    ColumnAtHand* moment = nullptr;
+    ColumnAtHand* date = nullptr;
+    ColumnAtHand* clock = nullptr;
+    ColumnAtHand* milliseconds = nullptr;
+    ColumnAtHand* count = nullptr;
+
+    static void keep_first(ColumnAtHand*& kept, ColumnAtHand& column) {
+        if (!kept) kept = &column;
+    }
+    static void keep_finest(ColumnAtHand*& kept, ColumnAtHand& column) {
+        if (!kept || fineness(&column) > fineness(kept) + 0.1) kept = &column;
+    }
+
+    void look_at(ColumnAtHand& c) {
+        const ColumnShape& shape = c.shape;
+        const bool named = names_time(c.header) || c.header.has("date");
+        const bool elsewhere = c.header.has_any({"remaining", "left", "eta", "home", "timer2", "timer3"});
+        if (shape.filled == 0 || elsewhere) return;
+        if (shape.mostly(shape.moments) && (named || !shape.mostly(shape.numbers))) {
+            keep_first(moment, c);
+        } else if (shape.mostly(shape.dates) && (c.header.has("date") || !shape.mostly(shape.numbers))) {
+            keep_first(date, c);
+        } else if (shape.mostly(shape.clocks)) {
+            keep_finest(clock, c);
+        } else if (named && is_clock_of_digits(c)) {
+            c.column.clock_form = ClockForm::digits;
+            keep_finest(clock, c);
+        } else if (shape.mostly(shape.numbers + shape.numbers_with_unit)) {
+            look_at_count(c);
+        }
+    }
+
+    void look_at_count(ColumnAtHand& c) {
+        const ColumnShape& shape = c.shape;
+        const bool part = c.header.unit && c.header.unit->scale == 1e-3 && c.header.measures(Dimension::time);
+        const bool ms_word = c.header.has_any({"ms", "millis", "msec", "milliseconds", "millisecond"}) ||
+                             (part && c.header.words.empty());
+        if (ms_word && shape.least >= 0.0 && shape.most < 1000.0 && shape.share_falling() > 0.0) {
+            keep_first(milliseconds, c);
+            return;
+        }
+        // Of one row no step is known; where nothing else is a time, that still is one.
+        const bool named =
+            names_time(c.header) || c.header.is("date") ||
+            (c.header.measures(Dimension::time) && shape.share_falling() < 0.05 && !shape.constant()) ||
+            (c.header.words.empty() && c.header.measures(Dimension::time));
+        if (named && shape.share_falling() < 0.3) keep_finest(count, c);
+    }
+
+    static bool fixed(const ColumnAtHand& c, Kind kind) { return c.settled() && c.column.kind == kind; }
+
+    void take_calendar(ColumnAtHand& c, Kind kind) {
+        c.column.kind = kind;
+        bool doubtful = false;
+        c.column.date_order = date_order(c, kind == Kind::moment, doubtful);
+        if (doubtful) {
+            notices.push_back({NoticeCode::date_order_assumed,
+                               units::Severity::warning,
+                               {{"column", c.column.header},
+                                {"example", std::string(c.cells.empty() ? std::string_view() : c.cells.front())},
+                                {"order", std::string(date_order_words[std::size_t(c.column.date_order)])}}});
+        }
+    }
+
+    void take_count(ColumnAtHand& c) {
+        if (c.own_word) return;
+        c.column.kind = c.shape.numbers_with_unit > 0 ? Kind::written_number : Kind::number;
+        c.column.channel = Channel::time_s;
+        const auto& unit = c.shape.unit ? c.shape.unit : c.header.unit;
+        const bool given = unit && unit->dimension == Dimension::time && !is_absurd(c.shape, unit->scale);
+        c.column.scale = given ? unit->scale : scale_by_size(c.shape);
+        c.column.unit_assumed = !given;
+    }
+
+    std::vector<units::Notice> run() {
+        bool said = false;
+        for (ColumnAtHand& c : columns) {
+            const Kind kind = c.column.kind;
+            said = said || (c.settled() && (kind == Kind::clock_time || kind == Kind::moment ||
+                                            (kind == Kind::number && c.column.channel == Channel::time_s)));
+        }
+        for (ColumnAtHand& c : columns) {
+            if (c.settled()) {
+                settle_chosen(c);
+            } else if (c.column.kind == Kind::ignored) {
+                look_at(c);
+            }
+        }
+        for (ColumnAtHand& c : columns) {
+            if (c.own_word && c.column.channel == Channel::time_s) count = &c;
+        }
+        // What the pilot said to be the time is it, alone; a date may still go with his clock.
+        if (said) {
+            const bool clock_said = std::any_of(columns.begin(), columns.end(),
+                                                [](const ColumnAtHand& c) { return fixed(c, Kind::clock_time); });
+            if (clock_said && date) take_calendar(*date, Kind::date);
+            return std::move(notices);
+        }
+        const double calendar = moment ? fineness(moment) : milliseconds && clock ? 1.0 : fineness(clock);
+        constexpr double coarse = 0.85;
+        const bool count_is_finer = count && calendar < coarse * fineness(count);
+        if (moment && !count_is_finer) {
+            take_calendar(*moment, Kind::moment);
+        } else if (clock && !count_is_finer) {
+            if (clock->column.clock_form != ClockForm::digits) clock->column.clock_form = clock_form(*clock);
+            clock->column.kind = Kind::clock_time;
+            if (date) take_calendar(*date, Kind::date);
+            if (milliseconds && clock->shape.decimals == 0 && !has_fraction(*clock)) {
+                milliseconds->column.kind = Kind::milliseconds;
+                milliseconds->column.scale = 1e-3;
+            }
+        } else if (count) {
+            take_count(*count);
+        } else {
+            take_unnamed_count();
+            take_unreadable();
+        }
+        pass_over_the_rest();
+        return std::move(notices);
+    }
+
+    static bool has_fraction(const ColumnAtHand& c) {
+        return std::any_of(c.cells.begin(), c.cells.end(), [](auto cell) {
+            return std::count(cell.begin(), cell.end(), ':') == 2 &&
+                   cell.find_first_of(".,") != std::string_view::npos;
+        });
+    }
+
+    /// How a column that the pilot named is written is still to be found out.
+    void settle_chosen(ColumnAtHand& c) {
+        bool doubtful = false;
+        LogColumn& column = c.column;
+        if (column.kind == Kind::clock_time) {
+            if (c.shape.mostly(c.shape.moments))
+                column.kind = Kind::moment;
+            else
+                column.clock_form = c.shape.mostly(c.shape.numbers) ? ClockForm::digits : clock_form(c);
+        }
+        if (column.kind == Kind::date && c.shape.mostly(c.shape.moments)) column.kind = Kind::moment;
+        if ((column.kind == Kind::date || column.kind == Kind::moment) && !c.order_said)
+            column.date_order = date_order(c, column.kind == Kind::moment, doubtful);
+    }
+
+    /// Without a word of time: the first column that only rises, where its numbers make a record of a flight.
+    void take_unnamed_count() {
+        for (ColumnAtHand& c : columns) {
+            const ColumnShape& shape = c.shape;
+            const bool free = c.column.kind == Kind::ignored && !c.settled() && !c.header.unit;
+            constexpr std::size_t least_values = 5;
+            if (!free || !shape.mostly(shape.numbers) || shape.values.size() < least_values) continue;
+            if (shape.share_falling() > 0.0 || shape.share_changing() < 0.9 || shape.median_step() <= 0.0) continue;
+            take_count(c);
+            c.column.quantity_assumed = true;
+            return;
+        }
+    }
+
+    /// A column that is named as the time but has nothing that is one: its rows are set aside, one by one.
+    void take_unreadable() {
+        const auto is_time = [](const ColumnAtHand& c) {
+            return c.column.kind != Kind::ignored && c.column.kind != Kind::date &&
+                   c.column.channel == Channel::time_s;
+        };
+        if (std::any_of(columns.begin(), columns.end(), is_time)) return;
+        for (ColumnAtHand& c : columns) {
+            if (c.settled() || c.column.kind != Kind::ignored || !names_time(c.header)) continue;
+            c.column.kind = Kind::number;
+            c.column.scale = c.header.measures(Dimension::time) ? c.header.unit->scale : 1.0;
+            return;
+        }
+    }
+
+    void pass_over_the_rest() {
+        for (ColumnAtHand& c : columns) {
+            const bool is_time = &c == moment || &c == clock || &c == count || &c == date;
+            if (is_time && c.column.kind == Kind::ignored) c.column.passed_over = true;
+        }
+    }
+};
+
+} // namespace
+
+bool names_time(const HeaderCell& header) {
+    if (header.has_any({"time",   "timestamp", "elapsed", "clock",  "datetime", "uptime",  "epoch",    "utc",
+                        "gmt",    "millis",    "micros",  "ms",     "us",       "seconds", "secs",     "sec",
+                        "timems", "timeus",    "ts",      "hhmmss", "posix",    "unix",    "unixtime", "duration"}))
+        return true;
+    return header.is("t") && (!header.unit || header.measures(Dimension::time));
+}
+
+std::vector<units::Notice> settle_time(std::vector<ColumnAtHand>& columns) {
+    return TimeSearch{columns}.run();
+}
+
+} // namespace sobremesa::io

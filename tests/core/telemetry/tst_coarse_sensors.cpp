@@ -1,0 +1,186 @@
+// Coarse sensors and slow records are not frozen ones. Flights of the simulator, which shares no equation with what
+// is judged, are written as radios write them: volts and amps to a tenth, whole metres, whole milliampere-hours, a
+// row every five seconds to fifty a second.
+
+#include <QTest>
+
+#include "core/telemetry/consumption.hpp"
+#include "core/units/constants.hpp"
+#include "sim/fleet.hpp"
+#include "sim/simulated_flight.hpp"
+#include "support/test_program.hpp"
+
+#include <algorithm>
+#include <cmath>
+#include <random>
+
+using namespace sobremesa;
+using telemetry::Channel;
+using telemetry::FlightLog;
+
+namespace {
+
+struct Step {
+    Channel channel;
+    double step;
+};
+constexpr Step steps[] = {{Channel::voltage_v, 0.1},    {Channel::current_a, 0.1},
+                          {Channel::charge_ah, 0.001},  {Channel::height_m, 1.0},
+                          {Channel::gps_height_m, 1.0}, {Channel::ground_speed_mps, 0.1},
+                          {Channel::course_deg, 1.0},   {Channel::airspeed_mps, 0.1},
+                          {Channel::heading_deg, 1.0},  {Channel::climb_mps, 0.1}};
+constexpr double rates_hz[] = {0.2, 1.0, 5.0, 50.0};
+
+/// The log at so many rows a second: between its rows straight lines, then rounded to the steps of the sensors.
+FlightLog written(const FlightLog& log, double rate_hz) {
+    const auto& time = log[Channel::time_s];
+    FlightLog result;
+    result.name = log.name;
+    std::size_t at = 0;
+    for (double t = time.front(); t <= time.back(); t += 1.0 / rate_hz) {
+        while (at + 2 < time.size() && time[at + 1] < t) ++at;
+        const double share = (t - time[at]) / (time[at + 1] - time[at]);
+        for (std::size_t c = 0; c < telemetry::channel_count; ++c) {
+            const auto& column = log.columns[c];
+            if (column.empty()) continue;
+            const bool angle = Channel(c) == Channel::course_deg || Channel(c) == Channel::heading_deg;
+            const double change =
+                angle ? std::remainder(column[at + 1] - column[at], 360.0) : column[at + 1] - column[at];
+            result.columns[c].push_back(column[at] + share * change);
+        }
+        result.lines.push_back(std::uint32_t(result.lines.size() + 2));
+    }
+    for (const Step& s : steps) {
+        for (double& value : result[s.channel]) value = std::round(value / s.step) * s.step;
+    }
+    result.rows_met = result.lines.size();
+    return result;
+}
+
+const std::vector<FlightLog>& flights() {
+    static const std::vector<FlightLog> all = [] {
+        std::vector<FlightLog> logs;
+        for (auto& flight : sim::fleet(75)) {
+            // Sound sensors: what they do wrong is put in by the tests.
+            flight.scenario.sensors.position_jumps = 0;
+            flight.scenario.sensors.gaps = 0;
+            logs.push_back(sim::simulate(flight.scenario).log);
+        }
+        return logs;
+    }();
+    return all;
+}
+
+telemetry::CleanLog cleaned(FlightLog log) {
+    return *telemetry::clean(std::make_shared<const FlightLog>(std::move(log)));
+}
+
+double share_off(double is, double should) {
+    return std::abs(is - should) / should;
+}
+
+/// Middle nine tenths of a column's rows.
+double span(std::vector<double> values) {
+    std::erase_if(values, [](double v) { return !std::isfinite(v); });
+    std::sort(values.begin(), values.end());
+    return values[values.size() - 1 - values.size() / 20] - values[values.size() / 20];
+}
+
+} // namespace
+
+class CoarseSensorsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void sumsHoldAndNothingIsCalledFrozen();
+    void freezesThatShowAreFound();
+};
+
+void CoarseSensorsTest::sumsHoldAndNothingIsCalledFrozen() {
+    int judged = 0;
+    int called_frozen = 0;
+    double worst_charge = 0.0;
+    double worst_energy = 0.0;
+    for (const FlightLog& log : flights()) {
+        const auto fine = *telemetry::summarise(cleaned(log));
+        for (const double rate : rates_hz) {
+            const auto clean = cleaned(written(log, rate));
+            const auto coarse = *telemetry::summarise(clean);
+            ++judged;
+            const bool frozen = std::any_of(clean.notices.begin(), clean.notices.end(), [](const auto& notice) {
+                return notice.code == units::NoticeCode::sensor_stuck;
+            });
+            if (frozen) {
+                ++called_frozen;
+                for (const auto& notice : clean.notices) {
+                    if (notice.code == units::NoticeCode::sensor_stuck)
+                        qInfo("%s at %g rows a second: %s", log.name.c_str(), rate,
+                              std::get<std::string>(notice.parameters[0].value).c_str());
+                }
+            }
+            worst_charge =
+                std::max(worst_charge, share_off(coarse.energy.charge_ah->value, fine.energy.charge_ah->value));
+            worst_energy =
+                std::max(worst_energy, share_off(coarse.energy.energy_wh->value, fine.energy.energy_wh->value));
+        }
+    }
+    qInfo("%d logs, %d called frozen; charge off by %.2f %% at worst, energy by %.2f %%", judged, called_frozen,
+          100.0 * worst_charge, 100.0 * worst_energy);
+    QCOMPARE(judged, 300);
+    QVERIFY(called_frozen <= 2);
+    QVERIFY(worst_charge < 0.01);
+    QVERIFY(worst_energy < 0.01);
+}
+
+void CoarseSensorsTest::freezesThatShowAreFound() {
+    std::mt19937 random(42);
+    int visible = 0;
+    int found = 0;
+    for (const Step& sensor : steps) {
+        const bool judged = sensor.channel == Channel::voltage_v || sensor.channel == Channel::current_a ||
+                            sensor.channel == Channel::height_m || sensor.channel == Channel::ground_speed_mps;
+        if (!judged) continue;
+        int here_visible = 0;
+        int here_found = 0;
+        for (std::size_t f = 0; f < 40; ++f) {
+            const double rate = rates_hz[f % 4];
+            FlightLog log = written(flights()[f], rate);
+            auto& column = log[sensor.channel];
+            if (column.empty()) continue;
+            // In the middle of the flight, one to four minutes.
+            const auto& time = log[Channel::time_s];
+            const double length_s = std::uniform_real_distribution<double>(60.0, 240.0)(random);
+            const double begin_s = time.back() * std::uniform_real_distribution<double>(0.2, 0.5)(random) *
+                                   (sensor.channel == Channel::height_m ? 0.1 : 1.0); // while it climbs
+            const auto first = std::size_t(std::lower_bound(time.begin(), time.end(), begin_s) - time.begin());
+            const auto last =
+                std::min(std::size_t(std::lower_bound(time.begin(), time.end(), begin_s + length_s) - time.begin()),
+                         time.size() - 1);
+            if (last < first + 5) continue;
+            const double change =
+                span({column.begin() + std::ptrdiff_t(first), column.begin() + std::ptrdiff_t(last)});
+            for (std::size_t i = first; i < last; ++i) column[i] = column[first];
+            if (!(change > 3.1 * sensor.step)) continue; // three, and the rounding of this arithmetic
+            ++here_visible;
+            const auto clean = cleaned(std::move(log));
+            std::size_t marked = 0;
+            for (std::size_t i = 0; i < clean.rows.size(); ++i) {
+                const bool inside = clean.rows[i] > first && clean.rows[i] < last;
+                marked += inside && std::isnan(clean.value(sensor.channel, i)) ? 1 : 0;
+            }
+            if (2 * marked > last - first)
+                ++here_found;
+            else
+                qInfo("missed: %s of flight %zu at %g rows a second, %.0f s, change %g",
+                      telemetry::channel_word(sensor.channel), f, rate, length_s, change);
+        }
+        qInfo("%s: %d of %d freezes that show were found", telemetry::channel_word(sensor.channel), here_found,
+              here_visible);
+        visible += here_visible;
+        found += here_found;
+    }
+    QVERIFY(visible >= 60);
+    QVERIFY2(100 * found >= 95 * visible, qPrintable(QStringLiteral("%1 of %2").arg(found).arg(visible)));
+}
+
+SOBREMESA_TEST(CoarseSensorsTest)
+#include "tst_coarse_sensors.moc"
