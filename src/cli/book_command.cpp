@@ -10,7 +10,10 @@
 #include "cli/json_text.hpp"
 #include "cli/said.hpp"
 #include "core/units/constants.hpp"
+#include "io/plan_document.hpp"
+#include "io/text_number.hpp"
 #include "session/book_transfer.hpp"
+#include "session/many_logs.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 
@@ -140,11 +143,140 @@ int bring_in(session::Desk& desk, const std::string& path, std::ostream& out, st
     return code;
 }
 
+/// What the added flights were flown with.
+units::Result<book::KeptFlight> flown_with(const session::Desk& desk, const BookOptions& options) {
+    // The plan that is open in the book, as the window takes it; else the first plan's figures.
+    book::KeptFlight flown;
+    flown.flown = session::first_request();
+    if (const auto open = desk.openPlanId()) {
+        const auto& plan = desk.shelves().plans.at(*open);
+        flown.flown = desk.current(plan);
+        flown.plan_id = *open;
+        flown.aircraft_id = plan.aircraft_id;
+        flown.pack_id = plan.pack_id;
+    }
+    if (!options.plan.empty()) {
+        flown.plan_id = flown.aircraft_id = flown.pack_id = std::nullopt;
+        const auto plan = io::read_plan_file(options.plan);
+        if (!plan) return tl::unexpected(plan.error());
+        flown.flown = plan->request;
+    }
+    const auto by_name = [](const auto& shelf, const std::string& name, const char* option,
+                            auto title) -> units::Result<session::Id> {
+        std::string all;
+        for (const auto& [id, kept] : shelf) {
+            const std::string here = title(kept);
+            if (here == name) return id;
+            all += (all.empty() ? "" : ", ") + here;
+        }
+        units::Where where;
+        where.field = option;
+        return units::failure(units::ErrorCode::word_unknown, where, {{"word", name}, {"allowed", all}});
+    };
+    if (!options.aircraft.empty()) {
+        const auto id = by_name(desk.shelves().aircraft, options.aircraft, "--aircraft",
+                                [](const auto& kept) { return wording::title(kept.aircraft).toStdString(); });
+        if (!id) return tl::unexpected(id.error());
+        flown.aircraft_id = *id;
+        flown.flown.aircraft = desk.shelves().aircraft.at(*id).aircraft;
+    }
+    if (!options.pack.empty()) {
+        const auto id = by_name(desk.shelves().packs, options.pack, "--pack",
+                                [](const auto& kept) { return wording::title(kept.pack).toStdString(); });
+        if (!id) return tl::unexpected(id.error());
+        flown.pack_id = *id;
+        flown.flown.pack = desk.shelves().packs.at(*id).pack;
+    }
+    return flown;
+}
+
+Json found_json(const session::FoundFlight& flight) {
+    const auto& s = flight.summary;
+    return {{"path", flight.path},
+            {"part", flight.part ? Json(*flight.part + 1) : Json(nullptr)},
+            {"start_clock_s", or_null(flight.start_clock_s)},
+            {"duration_s", flight.error ? Json(nullptr) : Json(s.duration_s)},
+            {"ground_m", or_null(s.distance.ground_m)},
+            {"charge_ah", or_null(telemetry::charge_used_ah(s))},
+            {"energy_wh", or_null(s.energy.energy_wh)},
+            {"known", flight.known},
+            {"error", flight.error ? Json(wording::message(*flight.error).toStdString()) : Json(nullptr)},
+            {"doubts", warnings(flight.doubts, wording::Quantities())}};
+}
+
+/// Understands all, says what was found, files what is new.
+int add_logs(session::Desk& desk, const BookOptions& options, std::ostream& out, std::ostream& err) {
+    const auto flown = flown_with(desk, options);
+    if (!flown) return unusable(flown.error(), err);
+    session::ManyLogs many(desk);
+    QEventLoop loop;
+    int code = exit_done;
+    int filed = 0;
+    QObject::connect(&many, &session::ManyLogs::refused, [&](const units::Error& error) {
+        code = unusable(error, err);
+        if (!many.is_running()) loop.quit();
+    });
+    QObject::connect(&many, &session::ManyLogs::understood, [&] {
+        if (options.dry_run)
+            loop.quit();
+        else
+            many.file(*flown);
+    });
+    QObject::connect(&many, &session::ManyLogs::filed, [&](int flights) {
+        filed = flights;
+        loop.quit();
+    });
+    QMetaObject::invokeMethod(
+        &loop, [&] { many.understand(options.logs); }, Qt::QueuedConnection);
+    loop.exec();
+    desk.settle();
+    int known = 0;
+    int broken = 0;
+    Json found = Json::array();
+    const wording::Quantities q;
+    for (const auto& flight : many.flights()) {
+        broken += flight.error ? 1 : 0;
+        known += flight.known ? 1 : 0;
+        if (options.json) {
+            found.push_back(found_json(flight));
+            continue;
+        }
+        if (flight.error) {
+            err << "sobremesa-cli: " << wording::message(*flight.error).toStdString() << "\n";
+            continue;
+        }
+        out << flight.path << (flight.part ? " (" + io::text_from_number(*flight.part + 1, 0) + ")" : std::string())
+            << ": " << q.duration(flight.summary.duration_s).toStdString();
+        if (flight.summary.distance.ground_m)
+            out << ", " << q.distance(flight.summary.distance.ground_m->value).toStdString();
+        if (const auto charge = telemetry::charge_used_ah(flight.summary))
+            out << ", " << q.charge(charge->value).toStdString();
+        for (const auto& doubt : flight.doubts) out << "\n    " << wording::message(doubt, q).toStdString();
+        out << "\n";
+    }
+    // Those filed now are in the book by now as well.
+    known -= filed;
+    if (options.json) {
+        const Json answer = {{"filed", filed},
+                             {"aircraft", wording::title(flown->flown.aircraft).toStdString()},
+                             {"pack", wording::title(flown->flown.pack).toStdString()},
+                             {"known_already", known},
+                             {"unusable", broken},
+                             {"flights", found}};
+        out << answer.dump(2) << "\n";
+    } else {
+        out << "flown with " << wording::title(flown->flown.aircraft).toStdString() << ", "
+            << wording::title(flown->flown.pack).toStdString() << "\n";
+        out << "filed " << filed << ", known already " << known << ", not usable " << broken << "\n";
+    }
+    return code != exit_done ? code : broken > 0 && filed + known == 0 ? exit_unusable_input : exit_done;
+}
+
 } // namespace
 
 int run_book(const BookOptions& options, std::ostream& out, std::ostream& err) {
     const std::string path = options.book.empty() ? session::default_book_path().toStdString() : options.book;
-    const bool writes = options.action == BookAction::bring_in;
+    const bool writes = options.action == BookAction::bring_in || options.action == BookAction::add;
     if (!writes && !std::filesystem::exists(path))
         return unusable({units::ErrorCode::file_not_found, {path, {}, {}, {}}, {}}, err);
     logbook::BookOptions how;
@@ -170,6 +302,7 @@ int run_book(const BookOptions& options, std::ostream& out, std::ostream& err) {
                 {in_use ? units::ErrorCode::book_in_use : units::ErrorCode::book_read_only, {path, {}, {}, {}}, {}},
                 err);
         }
+        if (options.action == BookAction::add) return add_logs(desk, options, out, err);
         return bring_in(desk, options.target, out, err);
     }
     auto book = logbook::Book::open(path, how);

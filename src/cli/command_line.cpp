@@ -325,6 +325,13 @@ void add_book(Program& program) {
     action("import", "Brings in what was exported: a folder, book.json or a CSV", BookAction::bring_in)
         ->add_option("path", options->target, "Folder, book.json, or one of the CSV files")
         ->required();
+    auto* add = action("add", "Files logs: files, folders with all that is in them, archives", BookAction::add);
+    add->add_option("logs", options->logs, "Logs, folders, archives")->required();
+    add->add_option("--plan", options->plan, "Plan document: aircraft, pack and air that they were flown with");
+    add->add_option("--aircraft", options->aircraft, "Aircraft of the book, by its name");
+    add->add_option("--pack", options->pack, "Pack of the book, by its name");
+    add->add_flag("--dry-run", options->dry_run, "Say what was understood, and file nothing");
+    add->add_flag("--json", options->json, "One JSON object on standard output");
     program.commands.push_back({command, [options, &program](std::ostream& out, std::ostream& err) {
                                     options->book = program.book;
                                     return run_book(*options, out, err);

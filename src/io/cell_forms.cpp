@@ -617,14 +617,17 @@ bool parse_pair(std::string_view cell, double& latitude, double& longitude) {
     }
     if (cell.size() > 2 && (cell.front() == '(' || cell.front() == '['))
         cell = trimmed(cell.substr(1, cell.size() - 2));
-    // Two plain numbers, as nearly always; else two angles with signs and letters.
-    const auto gap = cell.find_first_of(" ,;/|\t");
-    if (gap == std::string_view::npos) return false;
-    const auto rest = cell.find_first_not_of(" ,;/|\t", gap);
-    if (rest == std::string_view::npos) return false;
-    if (parse_number_cell(trimmed(cell.substr(0, gap)), latitude) &&
-        parse_number_cell(trimmed(cell.substr(rest)), longitude))
-        return true;
+    // Two plain numbers, as nearly always; else two angles with signs and letters. A comma separates only where
+    // nothing else does: it may be decimal.
+    for (const char separator : {';', '|', '/', '\t', ' ', ','}) {
+        const auto gap = cell.find(separator);
+        if (gap == std::string_view::npos) continue;
+        std::string_view first = trimmed(cell.substr(0, gap));
+        if (first.ends_with(',')) first.remove_suffix(1);
+        if (parse_number_cell(first, latitude) && parse_number_cell(trimmed(cell.substr(gap + 1)), longitude) &&
+            std::isfinite(latitude) && std::isfinite(longitude))
+            return true;
+    }
     Scan scan{cell};
     if (!angle_from(scan, false, latitude)) return false;
     while (scan.take_any(" ,;/|\t")) {

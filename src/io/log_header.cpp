@@ -542,7 +542,9 @@ telemetry::ColumnChoice choice_of(const LogColumn& column) {
         choice.unit = meaning.usual_unit;
         if (std::abs(column.scale) == meaning.usual_scale) break;
         for (const Unit& unit : units_of(meaning.dimension)) {
-            if (unit.scale == std::abs(column.scale)) choice.unit = unit.word;
+            if (unit.scale != std::abs(column.scale)) continue;
+            choice.unit = unit.word;
+            break;
         }
         break;
     }

@@ -78,13 +78,22 @@ void LogSource::hold(int descriptor) {
 }
 
 units::Result<LogSource> LogSource::open(const std::string& path) {
+    auto opened = unpacked(path);
+    if (!opened) return opened;
+    LogSource source = std::move(*opened);
+    if (auto found = source.find_format(); !found) return tl::unexpected(source.named(found.error()));
+    if (auto rewritten = source.rewrite_text(); !rewritten) return tl::unexpected(source.named(rewritten.error()));
+    return source;
+}
+
+units::Result<LogSource> LogSource::unpacked(const std::string& path) {
     LogSource source(path);
     std::error_code ignored;
     if (!std::filesystem::exists(path, ignored)) {
         if (const auto inside = split_at_archive(path)) {
-            const auto unpacked = unpack(inside->first, inside->second);
-            if (!unpacked) return tl::unexpected(unpacked.error());
-            source.hold(*unpacked);
+            const auto memory = unpack(inside->first, inside->second);
+            if (!memory) return tl::unexpected(memory.error());
+            source.hold(*memory);
         }
     } else if (is_archive(path)) {
         auto names = files_in_archive(path);
@@ -100,12 +109,10 @@ units::Result<LogSource> LogSource::open(const std::string& path) {
             return units::failure(ErrorCode::archive_of_many, in_file(path),
                                   {{"files", double(names->size())}, {"names", list}});
         }
-        const auto unpacked = unpack(path, names->front());
-        if (!unpacked) return tl::unexpected(unpacked.error());
-        source.hold(*unpacked);
+        const auto memory = unpack(path, names->front());
+        if (!memory) return tl::unexpected(memory.error());
+        source.hold(*memory);
     }
-    if (auto found = source.find_format(); !found) return tl::unexpected(source.named(found.error()));
-    if (auto rewritten = source.rewrite_text(); !rewritten) return tl::unexpected(source.named(rewritten.error()));
     return source;
 }
 

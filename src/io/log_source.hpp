@@ -17,6 +17,10 @@ public:
     ///        `archive_of_many` naming them
     static units::Result<LogSource> open(const std::string& path);
 
+    /// The bytes of one log as they were packed, in whatever format: for storing it.
+    /// @error as `open`
+    static units::Result<LogSource> unpacked(const std::string& path);
+
     LogSource(LogSource&& other) noexcept;
     LogSource& operator=(LogSource&&) = delete;
     ~LogSource();

@@ -14,9 +14,11 @@
 #include "core/telemetry/findings.hpp"
 #include "io/book_document.hpp"
 #include "io/build_document.hpp"
+#include "io/csv_head.hpp"
 #include "io/csv_log_reader.hpp"
 #include "io/gpx_log.hpp"
 #include "io/kept_documents.hpp"
+#include "io/log_source.hpp"
 #include "io/mavlink_log.hpp"
 #include "io/pack_table.hpp"
 #include "io/plan_document.hpp"
@@ -64,6 +66,12 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* bytes, std::size_t cou
 #if defined(FUZZ_csv)
     const FileOfBytes file(bytes, count);
     work_on(io::read_csv_log(file.path()));
+#elif defined(FUZZ_formats)
+    // Whatever the first bytes say that it is: archives, sentences, records, captions.
+    const FileOfBytes file(bytes, count);
+    work_on(io::read_log(file.path()));
+    (void)io::read_head_of_log(file.path());
+    (void)io::logs_below({file.path()});
 #elif defined(FUZZ_gpx)
     const FileOfBytes file(bytes, count);
     work_on(io::read_gpx_log(file.path()));

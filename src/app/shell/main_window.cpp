@@ -205,7 +205,11 @@ void MainWindow::connectReading() {
     connect(&debrief_session_, &session::DebriefSession::refused, this, [this](const units::Error& error) {
         refuse(error);
         // A table without a time may only call it something else: the pilot can say which column it is.
-        if (error.code == units::ErrorCode::no_time) openColumns(QString::fromStdString(error.where.file));
+        // What could not be read may still be rescued by saying what its columns are.
+        const bool may_be_said = error.code == units::ErrorCode::no_time || error.code == units::ErrorCode::no_header ||
+                                 error.code == units::ErrorCode::no_usable_rows;
+        if (may_be_said && io::read_head_of_log(error.where.file))
+            openColumns(QString::fromStdString(error.where.file));
     });
     connect(debrief_place_, &DebriefPlace::columnsWanted, this, &MainWindow::openColumns);
     connect(debrief_place_, &DebriefPlace::compareWanted, this, [this] {
@@ -411,9 +415,11 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
+    QStringList paths;
     for (const QUrl& url : event->mimeData()->urls()) {
-        if (url.isLocalFile()) openFile(url.toLocalFile());
+        if (url.isLocalFile()) paths << url.toLocalFile();
     }
+    openDropped(paths);
     event->acceptProposedAction();
 }
 

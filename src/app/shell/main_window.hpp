@@ -49,6 +49,10 @@ public:
     void openFile(const QString& path);
     /// A folder of the demo: brings its logbook and plans in, and offers its logs.
     void openFolder(const QString& folder);
+    /// What was dropped: one file is opened; several logs, a folder of them or an archive are shown to be filed.
+    void openDropped(const QStringList& paths);
+    /// Shows what many logs hold, for filing them all.
+    void addLogs(const QStringList& paths);
     void showPlace(Place place);
     Place place() const;
 

@@ -66,7 +66,8 @@ void MainWindow::makeFileCommands() {
     };
     const auto ask_log = [this] {
         const QString path = QFileDialog::getOpenFileName(
-            this, tr("Open log"), lastFolder(), tr("Logs (*.csv *.txt *.log *.gpx *.tlog);;All files (*)"));
+            this, tr("Open log"), lastFolder(),
+            tr("Logs (*.csv *.txt *.log *.tsv *.gpx *.tlog *.nmea *.igc *.srt *.gz *.zip);;All files (*)"));
         if (!path.isEmpty()) openFile(path);
     };
     connect(plan_place_, &PlanPlace::openWanted, this, ask_plan);
@@ -230,6 +231,12 @@ void MainWindow::makeBookCommands() {
                                                           tr("Exported logbooks (book.json *.csv);;All files (*)"));
         if (!path.isEmpty()) bringIn(path);
     };
+    commands_->add("addLogsAction", tr("File many logs…"), {}, [this] {
+        const QStringList paths = QFileDialog::getOpenFileNames(
+            this, tr("Logs to file"), lastFolder(),
+            tr("Logs (*.csv *.txt *.log *.tsv *.gpx *.tlog *.nmea *.igc *.srt *.gz *.zip);;All files (*)"));
+        if (!paths.isEmpty()) addLogs(paths);
+    });
     commands_->add("bringInAction", tr("Bring in from JSON or CSV…"), {}, ask_bring_in);
     connect(logbook_place_, &LogbookPlace::bringInWanted, this, ask_bring_in);
     commands_->begin({});

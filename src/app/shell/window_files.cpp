@@ -14,11 +14,14 @@
 #include "app/places/debrief/columns_sheet.hpp"
 #include "app/places/debrief/compare_sheet.hpp"
 #include "app/places/debrief/debrief_place.hpp"
+#include "app/places/logbook/many_logs_sheet.hpp"
 #include "app/places/plan/plan_place.hpp"
 #include "app/places/plan/plan_sheet.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/theme/look.hpp"
+#include "io/archive.hpp"
+#include "io/log_source.hpp"
 #include "io/pack_table.hpp"
 #include "io/plan_document.hpp"
 #include "io/route_files.hpp"
@@ -32,7 +35,20 @@ namespace sobremesa::app {
 
 namespace {
 constexpr qsizetype recent_kept = 12;
+
+const QStringList& book_files() {
+    static const QStringList names = {QStringLiteral("book.json"), QStringLiteral("aircraft.csv"),
+                                      QStringLiteral("packs.csv"), QStringLiteral("plans.csv"),
+                                      QStringLiteral("flights.csv")};
+    return names;
 }
+
+bool holds_many_logs(const QString& path) {
+    if (!io::is_archive(path.toStdString())) return false;
+    const auto logs = io::logs_below({path.toStdString()});
+    return logs && logs->size() > 1;
+}
+} // namespace
 
 void MainWindow::openFile(const QString& path) {
     const QFileInfo file(path);
@@ -41,14 +57,11 @@ void MainWindow::openFile(const QString& path) {
         return;
     }
     settings_.setValue(QStringLiteral("lastFolder"), file.absolutePath());
-    static const QStringList book_files = {QStringLiteral("book.json"), QStringLiteral("aircraft.csv"),
-                                           QStringLiteral("packs.csv"), QStringLiteral("plans.csv"),
-                                           QStringLiteral("flights.csv")};
     if (path.endsWith(QStringLiteral(".sqlite"), Qt::CaseInsensitive)) {
         openBook(path);
         return;
     }
-    if (book_files.contains(file.fileName()) || session::is_pack_table(path)) {
+    if (book_files().contains(file.fileName()) || session::is_pack_table(path)) {
         bringIn(path);
         return;
     }
@@ -58,8 +71,46 @@ void MainWindow::openFile(const QString& path) {
     else if (path.endsWith(QStringLiteral(".kml"), Qt::CaseInsensitive) ||
              path.endsWith(QStringLiteral(".geojson"), Qt::CaseInsensitive))
         takeRoute(path);
+    else if (holds_many_logs(path))
+        addLogs({path});
     else
         flight_session_.openLog(path);
+}
+
+void MainWindow::openDropped(const QStringList& paths) {
+    QStringList logs;
+    QStringList others;
+    bool many = false;
+    for (const QString& path : paths) {
+        const QFileInfo file(path);
+        if (file.isDir()) {
+            const auto laid = session::read_flight_folder(path);
+            const bool book =
+                QFile::exists(QDir(path).filePath(QStringLiteral("book.json"))) || !laid.plans.isEmpty();
+            many = many || !book;
+            (book ? others : logs) << path;
+            continue;
+        }
+        static const QStringList documents = {QStringLiteral("json"), QStringLiteral("kml"),
+                                              QStringLiteral("geojson"), QStringLiteral("sqlite")};
+        const bool document = documents.contains(file.suffix().toLower()) ||
+                              book_files().contains(file.fileName()) || session::is_pack_table(path);
+        (document ? others : logs) << path;
+    }
+    for (const QString& path : others) openFile(path);
+    if (many || logs.size() > 1)
+        addLogs(logs);
+    else if (!logs.isEmpty())
+        openFile(logs.front());
+}
+
+void MainWindow::addLogs(const QStringList& paths) {
+    auto* sheet = new ManyLogsSheet(desk_, paths, this);
+    connect(sheet, &ManyLogsSheet::refused, this, [this](const units::Error& error) { say(error); });
+    connect(sheet, &ManyLogsSheet::filed, this, [this](int flights) {
+        if (flights > 0) showPlace(Place::logbook);
+    });
+    sheet->show();
 }
 
 void MainWindow::openColumns(const QString& path) {

@@ -22,9 +22,12 @@ void CheckDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
         painter->fillRect(option.rect, look.theme().selection);
     }
     const QRectF square = QRectF(box(option.rect)).adjusted(0.5, 0.5, -0.5, -0.5);
-    painter->setPen(QPen(look.theme().field_border, 1.2));
-    painter->setBrush(look.theme().panel);
-    painter->drawRoundedRect(square, 2, 2);
+    // A row that cannot be chosen has no box.
+    if (index.data(Qt::CheckStateRole).isValid()) {
+        painter->setPen(QPen(look.theme().field_border, 1.2));
+        painter->setBrush(look.theme().panel);
+        painter->drawRoundedRect(square, 2, 2);
+    }
     if (index.data(Qt::CheckStateRole).toInt() == Qt::Checked) {
         painter->setPen(QPen(look.theme().ink, look.scaled(2), Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
         const QPointF tick[] = {{square.left() + 0.22 * square.width(), square.top() + 0.52 * square.height()},

@@ -254,7 +254,7 @@ QWidget* DebriefPlace::makeReading() {
     findings_ = new TextLabel(Role::quiet);
     findings_->setObjectName(QStringLiteral("debriefFindings"));
     column->addWidget(findings_);
-    figures_ = new FigureRow(9);
+    figures_ = new FigureRow(11);
     column->addWidget(figures_);
     filing_ = new FilingForm(flight_);
     column->addWidget(new Hairline(Qt::Horizontal));
@@ -409,11 +409,11 @@ void DebriefPlace::showFigures() {
     findings_->setVisible(!words.isEmpty());
     std::optional<units::Explanation> left;
     if (landing.left) left = telemetry::explain(*landing.left, summary, Quantity::left_share);
-    shown[7]->setExplanation(left, tr("left, counted"));
+    shown[std::size(figures)]->setExplanation(left, tr("left, counted"));
     std::optional<units::Explanation> spare;
     if (const auto flown = flight_.overForecast())
         spare = debrief::explain_least_spare(*flown, *flight_.flown().plan());
-    shown[8]->setExplanation(spare, tr("least to spare"));
+    shown[std::size(figures) + 1]->setExplanation(spare, tr("least to spare"));
     figures_->layOutAgain();
     account_->refresh();
     left_->setVisible(landing.left.has_value());
@@ -586,9 +586,9 @@ void DebriefPlace::showParts() {
                             .arg(q.duration(flights[i].end_s - flights[i].start_s)));
     }
     parts_->setCurrentIndex(int(debrief->clean.part));
-    // Only a CSV has columns that can be something else.
+    // Tables have columns that can be something else.
     const auto format = io::log_format(debrief->path.toStdString());
-    columns_->setVisible(format && *format == io::LogFormat::csv);
+    columns_->setVisible(format && io::has_columns(*format));
     const int chosen = std::max(coloured_by_->currentIndex(), 0);
     const QString word = coloured_by_->currentText();
     coloured_by_->clear();

@@ -1,0 +1,239 @@
+#include "app/places/logbook/many_logs_sheet.hpp"
+
+#include <QDateTime>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/check_delegate.hpp"
+#include "app/widgets/choice_box.hpp"
+#include "app/widgets/data_table.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "core/units/quantity.hpp"
+#include "wording/messages.hpp"
+#include "wording/names.hpp"
+
+namespace sobremesa::app {
+
+using Role = TextLabel::Role;
+using units::Quantity;
+
+namespace {
+
+QString name_of(const session::FoundFlight& flight) {
+    const QString name = QFileInfo(QString::fromStdString(flight.path)).fileName();
+    return flight.part ? ManyLogsSheet::tr("%1, flight %2").arg(name).arg(*flight.part + 1) : name;
+}
+
+QString doubts_of(const session::FoundFlight& flight) {
+    if (flight.error) return wording::message(*flight.error);
+    QStringList said;
+    if (flight.known) said << ManyLogsSheet::tr("in the logbook already");
+    for (const auto& doubt : flight.doubts) said << wording::message(doubt, Look::instance().quantities());
+    return said.join(QStringLiteral(" "));
+}
+
+} // namespace
+
+FoundFlightsModel::FoundFlightsModel(session::ManyLogs& many, QObject* parent) : CellModel(parent), many_(many) {
+    connect(&many_, &session::ManyLogs::found, this, &FoundFlightsModel::show);
+    connect(&many_, &session::ManyLogs::understood, this, &FoundFlightsModel::show);
+    show();
+}
+
+void FoundFlightsModel::show() {
+    const auto& q = Look::instance().quantities();
+    std::vector<std::vector<Cell>> rows;
+    for (const auto& flight : many_.flights()) {
+        const auto figure = [](const QString& text) {
+            Cell cell = text_cell(text);
+            cell.figure = true;
+            return cell;
+        };
+        const auto& s = flight.summary;
+        const QString dash = QStringLiteral("–");
+        const auto charge = telemetry::charge_used_ah(s);
+        const QString begun = flight.start_clock_s
+                                  ? QDateTime::fromMSecsSinceEpoch(qint64(*flight.start_clock_s * 1000.0), Qt::UTC)
+                                        .toString(QStringLiteral("yyyy-MM-dd hh:mm"))
+                                  : dash;
+        rows.push_back({text_cell(name_of(flight), true), text_cell(begun),
+                        figure(flight.error ? dash : q.duration(s.duration_s)),
+                        figure(s.distance.ground_m ? q.distance(s.distance.ground_m->value) : dash),
+                        figure(charge ? q.charge(charge->value) : dash), text_cell(doubts_of(flight))});
+    }
+    setCells({tr("flight"), tr("begun (log's clock)"), tr("time"), tr("way"), tr("used"), tr("to know")},
+             std::move(rows));
+}
+
+Qt::ItemFlags FoundFlightsModel::flags(const QModelIndex& index) const {
+    Qt::ItemFlags flags = CellModel::flags(index);
+    const auto row = std::size_t(index.row());
+    if (index.column() == 0 && row < many_.flights().size() && !many_.flights()[row].error)
+        flags |= Qt::ItemIsUserCheckable;
+    return flags;
+}
+
+QVariant FoundFlightsModel::data(const QModelIndex& index, int role) const {
+    const auto row = std::size_t(index.row());
+    if (role == Qt::CheckStateRole && index.column() == 0 && row < many_.flights().size()) {
+        if (many_.flights()[row].error) return {};
+        return many_.flights()[row].wanted ? Qt::Checked : Qt::Unchecked;
+    }
+    if (role == Qt::ToolTipRole && index.column() == 5) return CellModel::data(index, Qt::DisplayRole);
+    return CellModel::data(index, role);
+}
+
+bool FoundFlightsModel::setData(const QModelIndex& index, const QVariant& value, int role) {
+    if (role != Qt::CheckStateRole || index.column() != 0) return false;
+    many_.setWanted(std::size_t(index.row()), value.toInt() == Qt::Checked);
+    emit dataChanged(index, index, {role});
+    emit wantedChanged();
+    return true;
+}
+
+ManyLogsSheet::ManyLogsSheet(session::Desk& desk, const QStringList& paths, QWidget* parent)
+    : QDialog(parent), desk_(desk), many_(desk), model_(new FoundFlightsModel(many_, this)),
+      table_(new DataTable(QStringLiteral("manyLogsTable"), tr("Flights found"))),
+      state_(new TextLabel(Role::quiet)), aircraft_(new ChoiceBox), pack_(new ChoiceBox),
+      progress_(new QProgressBar), file_(new QPushButton), leave_(new QPushButton) {
+    const Look& look = Look::instance();
+    setAttribute(Qt::WA_DeleteOnClose);
+    setObjectName(QStringLiteral("manyLogsSheet"));
+    setWindowTitle(tr("Logs to file"));
+    resize(look.scaled(1000), look.scaled(600));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(look.scaled(20), look.scaled(16), look.scaled(20), look.scaled(16));
+    column->addWidget(new TextLabel(Role::heading, tr("What the logs hold")));
+    column->addWidget(new TextLabel(
+        Role::quiet, tr("What is in the logbook already is not filed twice. Stopping loses nothing: bring the same "
+                        "files in again, and the rest goes on.")));
+    table_->setModel(model_);
+    table_->setItemDelegateForColumn(0, new CheckDelegate(table_));
+    column->addWidget(table_, 1);
+
+    auto* choices = new QHBoxLayout;
+    choices->addWidget(new TextLabel(Role::plain, tr("All flown with")));
+    aircraft_->setObjectName(QStringLiteral("manyAircraft"));
+    aircraft_->setAccessibleName(tr("Aircraft of all these flights"));
+    for (const auto& [id, kept] : desk_.shelves().aircraft)
+        aircraft_->addItem(wording::title(kept.aircraft), QVariant::fromValue(qint64(id)));
+    pack_->setObjectName(QStringLiteral("manyPack"));
+    pack_->setAccessibleName(tr("Pack of all these flights"));
+    for (const auto& [id, kept] : desk_.shelves().packs)
+        pack_->addItem(wording::title(kept.pack), QVariant::fromValue(qint64(id)));
+    if (const auto open = desk_.openPlanId()) {
+        const auto& plan = desk_.shelves().plans.at(*open);
+        if (plan.aircraft_id) aircraft_->setCurrentIndex(aircraft_->findData(qint64(*plan.aircraft_id)));
+        if (plan.pack_id) pack_->setCurrentIndex(pack_->findData(qint64(*plan.pack_id)));
+    }
+    for (QComboBox* box : {aircraft_, pack_}) {
+        box->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+        box->setMinimumWidth(look.scaled(220));
+    }
+    choices->addWidget(aircraft_);
+    choices->addWidget(pack_);
+    choices->addStretch(1);
+    column->addLayout(choices);
+
+    progress_->setRange(0, 1000);
+    progress_->setTextVisible(false);
+    column->addWidget(progress_);
+    auto* buttons = new QHBoxLayout;
+    state_->setObjectName(QStringLiteral("manyLogsState"));
+    buttons->addWidget(state_, 1);
+    leave_->setObjectName(QStringLiteral("manyLogsLeave"));
+    leave_->setAutoDefault(false);
+    connect(leave_, &QPushButton::clicked, this, [this] {
+        if (many_.is_running())
+            many_.cancel();
+        else
+            reject();
+    });
+    buttons->addWidget(leave_);
+    file_->setObjectName(QStringLiteral("fileManyLogs"));
+    file_->setDefault(true);
+    connect(file_, &QPushButton::clicked, this, &ManyLogsSheet::fileThem);
+    buttons->addWidget(file_);
+    column->addLayout(buttons);
+
+    connect(&many_, &session::ManyLogs::progressed, this,
+            [this](double share) { progress_->setValue(int(1000.0 * share)); });
+    connect(&many_, &session::ManyLogs::found, this, &ManyLogsSheet::showState);
+    connect(&many_, &session::ManyLogs::understood, this, [this] {
+        table_->fitColumns(200, 320);
+        table_->horizontalHeader()->setStretchLastSection(true);
+        showState();
+    });
+    connect(model_, &FoundFlightsModel::wantedChanged, this, &ManyLogsSheet::showState);
+    connect(&many_, &session::ManyLogs::refused, this, &ManyLogsSheet::refused);
+    connect(&many_, &session::ManyLogs::filed, this, [this](int flights) {
+        filing_ = false;
+        showState();
+        emit filed(flights);
+        if (flights > 0) accept();
+    });
+    std::vector<std::string> all;
+    for (const QString& path : paths) all.push_back(path.toStdString());
+    // Begun from the event loop: what is refused at once is still heard.
+    QMetaObject::invokeMethod(
+        this,
+        [this, all] {
+            many_.understand(all);
+            showState();
+        },
+        Qt::QueuedConnection);
+    showState();
+}
+
+book::KeptFlight ManyLogsSheet::flown() const {
+    book::KeptFlight flown;
+    flown.flown = session::first_request();
+    if (const auto open = desk_.openPlanId()) {
+        flown.flown = desk_.current(desk_.shelves().plans.at(*open));
+        flown.plan_id = *open;
+    }
+    const auto& aircraft = desk_.shelves().aircraft;
+    const auto& packs = desk_.shelves().packs;
+    if (const auto found = aircraft.find(session::Id(aircraft_->currentData().toLongLong()));
+        found != aircraft.end()) {
+        flown.aircraft_id = found->first;
+        flown.flown.aircraft = found->second.aircraft;
+    }
+    if (const auto found = packs.find(session::Id(pack_->currentData().toLongLong())); found != packs.end()) {
+        if (flown.flown.pack.chemistry != found->second.pack.chemistry) flown.flown.landing_cell_v.reset();
+        flown.pack_id = found->first;
+        flown.flown.pack = found->second.pack;
+    }
+    return flown;
+}
+
+void ManyLogsSheet::fileThem() {
+    filing_ = true;
+    many_.file(flown());
+    showState();
+}
+
+void ManyLogsSheet::showState() {
+    const auto& flights = many_.flights();
+    const auto count = [&](auto is) { return int(std::count_if(flights.begin(), flights.end(), is)); };
+    const int wanted = count([](const auto& f) { return f.wanted && !f.error; });
+    const int known = count([](const auto& f) { return f.known; });
+    const int broken = count([](const auto& f) { return f.error.has_value(); });
+    const bool running = many_.is_running();
+    progress_->setVisible(running);
+    leave_->setText(running ? tr("Stop") : tr("Leave it"));
+    file_->setText(wanted == 1 ? tr("File 1 flight") : tr("File %1 flights").arg(wanted));
+    file_->setEnabled(!running && wanted > 0);
+    if (running)
+        state_->setWords(filing_ ? tr("Filing …") : tr("Reading … flights so far: %1").arg(flights.size()));
+    else
+        state_->setWords(
+            tr("found: %1, known already: %2, not usable: %3").arg(flights.size()).arg(known).arg(broken));
+}
+
+} // namespace sobremesa::app
