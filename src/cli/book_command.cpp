@@ -10,7 +10,11 @@
 #include "cli/json_text.hpp"
 #include "cli/said.hpp"
 #include "core/units/constants.hpp"
+#include "io/flights_by_hand.hpp"
+#include "io/kept_documents.hpp"
+#include "io/log_units.hpp"
 #include "io/plan_document.hpp"
+#include "io/text_file.hpp"
 #include "io/text_number.hpp"
 #include "session/book_transfer.hpp"
 #include "session/many_logs.hpp"
@@ -63,7 +67,7 @@ int list(session::Desk& desk, bool json, std::ostream& out) {
             << wording::title(flight.flown.pack).toStdString();
         const auto found = desk.summaries().find(id);
         if (found != desk.summaries().end()) {
-            out << ", " << q.duration(found->second.duration_s).toStdString();
+            if (found->second.duration_s > 0.0) out << ", " << q.duration(found->second.duration_s).toStdString();
             if (found->second.distance.ground_m)
                 out << ", " << q.distance(found->second.distance.ground_m->value).toStdString();
             if (const auto charge = telemetry::charge_used_ah(found->second))
@@ -143,6 +147,27 @@ int bring_in(session::Desk& desk, const std::string& path, std::ostream& out, st
     return code;
 }
 
+/// A record of the book by its name.
+template <class Shelf, class Title>
+units::Result<session::Id> by_name(const Shelf& shelf, const std::string& name, const units::Where& where,
+                                   Title title) {
+    std::string all;
+    for (const auto& [id, kept] : shelf) {
+        const std::string here = title(kept);
+        if (io::lower(here) == io::lower(name)) return id;
+        all += (all.empty() ? "" : ", ") + here;
+    }
+    return units::failure(units::ErrorCode::word_unknown, where, {{"word", name}, {"allowed", all}});
+}
+
+std::string aircraft_title(const book::KeptAircraft& kept) {
+    return wording::title(kept.aircraft).toStdString();
+}
+
+std::string pack_title(const book::KeptPack& kept) {
+    return wording::title(kept.pack).toStdString();
+}
+
 /// What the added flights were flown with.
 units::Result<book::KeptFlight> flown_with(const session::Desk& desk, const BookOptions& options) {
     // The plan that is open in the book, as the window takes it; else the first plan's figures.
@@ -161,28 +186,15 @@ units::Result<book::KeptFlight> flown_with(const session::Desk& desk, const Book
         if (!plan) return tl::unexpected(plan.error());
         flown.flown = plan->request;
     }
-    const auto by_name = [](const auto& shelf, const std::string& name, const char* option,
-                            auto title) -> units::Result<session::Id> {
-        std::string all;
-        for (const auto& [id, kept] : shelf) {
-            const std::string here = title(kept);
-            if (here == name) return id;
-            all += (all.empty() ? "" : ", ") + here;
-        }
-        units::Where where;
-        where.field = option;
-        return units::failure(units::ErrorCode::word_unknown, where, {{"word", name}, {"allowed", all}});
-    };
     if (!options.aircraft.empty()) {
-        const auto id = by_name(desk.shelves().aircraft, options.aircraft, "--aircraft",
-                                [](const auto& kept) { return wording::title(kept.aircraft).toStdString(); });
+        const auto id =
+            by_name(desk.shelves().aircraft, options.aircraft, {{}, {}, {}, "--aircraft"}, aircraft_title);
         if (!id) return tl::unexpected(id.error());
         flown.aircraft_id = *id;
         flown.flown.aircraft = desk.shelves().aircraft.at(*id).aircraft;
     }
     if (!options.pack.empty()) {
-        const auto id = by_name(desk.shelves().packs, options.pack, "--pack",
-                                [](const auto& kept) { return wording::title(kept.pack).toStdString(); });
+        const auto id = by_name(desk.shelves().packs, options.pack, {{}, {}, {}, "--pack"}, pack_title);
         if (!id) return tl::unexpected(id.error());
         flown.pack_id = *id;
         flown.flown.pack = desk.shelves().packs.at(*id).pack;
@@ -204,8 +216,72 @@ Json found_json(const session::FoundFlight& flight) {
             {"doubts", warnings(flight.doubts, wording::Quantities())}};
 }
 
+/// Flights out of a notebook.
+int add_by_hand(session::Desk& desk, const BookOptions& options, std::ostream& out, std::ostream& err) {
+    const auto flown = flown_with(desk, options);
+    if (!flown) return unusable(flown.error(), err);
+    const auto text = io::read_text_file(options.by_hand);
+    if (!text) return unusable(text.error(), err);
+    auto flights = io::flights_by_hand(*text, options.by_hand);
+    if (!flights) return unusable(flights.error(), err);
+    int added = 0;
+    int known = 0;
+    std::vector<logbook::RecordChange> changes;
+    for (io::HandFlight& hand : *flights) {
+        book::KeptFlight& kept = hand.kept;
+        kept.flown = flown->flown;
+        kept.aircraft_id = flown->aircraft_id;
+        kept.pack_id = flown->pack_id;
+        units::Where where{options.by_hand, hand.line, {}, "aircraft"};
+        if (!hand.aircraft.empty()) {
+            const auto id = by_name(desk.shelves().aircraft, hand.aircraft, where, aircraft_title);
+            if (!id) return unusable(id.error(), err);
+            kept.aircraft_id = *id;
+            kept.flown.aircraft = desk.shelves().aircraft.at(*id).aircraft;
+        }
+        where.field = "pack";
+        if (!hand.pack.empty()) {
+            const auto id = by_name(desk.shelves().packs, hand.pack, where, pack_title);
+            if (!id) return unusable(id.error(), err);
+            kept.pack_id = *id;
+            kept.flown.pack = desk.shelves().packs.at(*id).pack;
+        }
+        // Resting volts may be written of the whole pack.
+        constexpr double most_cell_v = 4.6;
+        if (kept.rested_cell_v && *kept.rested_cell_v > most_cell_v) *kept.rested_cell_v /= kept.flown.pack.series;
+        if (kept.name.empty()) kept.name = "by hand " + io::text_from_number(double(hand.line), 0);
+        kept.flown.name = kept.name;
+        const auto same = [&](const auto& there) {
+            return there.second.by_hand == kept.by_hand && there.second.start_clock_s == kept.start_clock_s &&
+                   there.second.note == kept.note && there.second.recharged_ah == kept.recharged_ah;
+        };
+        const auto& shelf = desk.shelves().flights;
+        if (std::any_of(shelf.begin(), shelf.end(), same)) {
+            ++known;
+            continue;
+        }
+        kept.filed_utc = logbook::utc_now();
+        changes.push_back({logbook::Kind::flight, desk.newId(), std::nullopt, io::json_from(kept)});
+        ++added;
+    }
+    if (!options.dry_run && added > 0)
+        desk.make(logbook::EditKind::file_flight, io::text_from_number(added, 0), std::move(changes));
+    desk.settle();
+    if (options.json)
+        out << Json{{"filed", options.dry_run ? 0 : added}, {"known_already", known}, {"flights", flights->size()}}
+                   .dump(2)
+            << "\n";
+    else
+        out << "filed " << (options.dry_run ? 0 : added) << " by hand, known already " << known << "\n";
+    return exit_done;
+}
+
 /// Understands all, says what was found, files what is new.
 int add_logs(session::Desk& desk, const BookOptions& options, std::ostream& out, std::ostream& err) {
+    if (options.logs.empty()) {
+        err << "book add wants logs, folders or archives, or --by-hand TABLE.csv\n";
+        return exit_usage;
+    }
     const auto flown = flown_with(desk, options);
     if (!flown) return unusable(flown.error(), err);
     session::ManyLogs many(desk);
@@ -302,7 +378,9 @@ int run_book(const BookOptions& options, std::ostream& out, std::ostream& err) {
                 {in_use ? units::ErrorCode::book_in_use : units::ErrorCode::book_read_only, {path, {}, {}, {}}, {}},
                 err);
         }
-        if (options.action == BookAction::add) return add_logs(desk, options, out, err);
+        if (options.action == BookAction::add)
+            return options.by_hand.empty() ? add_logs(desk, options, out, err)
+                                           : add_by_hand(desk, options, out, err);
         return bring_in(desk, options.target, out, err);
     }
     auto book = logbook::Book::open(path, how);

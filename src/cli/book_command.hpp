@@ -17,6 +17,8 @@ struct BookOptions {
     std::vector<std::string> logs = {};
     /// Plan document that says aircraft, pack and air of the added flights; or names of what the book has.
     std::string plan = {};
+    /// A table of flights that left no log; or empty.
+    std::string by_hand = {};
     std::string aircraft = {};
     std::string pack = {};
     /// Say what would be filed, and file nothing.

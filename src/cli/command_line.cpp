@@ -326,7 +326,8 @@ void add_book(Program& program) {
         ->add_option("path", options->target, "Folder, book.json, or one of the CSV files")
         ->required();
     auto* add = action("add", "Files logs: files, folders with all that is in them, archives", BookAction::add);
-    add->add_option("logs", options->logs, "Logs, folders, archives")->required();
+    auto* logs = add->add_option("logs", options->logs, "Logs, folders, archives");
+    add->add_option("--by-hand", options->by_hand, "Table (CSV) of flights that left no log")->excludes(logs);
     add->add_option("--plan", options->plan, "Plan document: aircraft, pack and air that they were flown with");
     add->add_option("--aircraft", options->aircraft, "Aircraft of the book, by its name");
     add->add_option("--pack", options->pack, "Pack of the book, by its name");

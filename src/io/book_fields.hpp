@@ -47,6 +47,17 @@ void describe_kept_flight(Visitor& v, Kept& kept) {
         inner.identity("plan", flight.plan_id, {"the plan it was flown by"});
         inner.identity("log", flight.log_id, {"the raw log"});
     });
+    v.object("by_hand", kept.by_hand, {"a flight without a log: what the pilot knows of it"},
+             [](auto& inner, auto& hand) {
+                 inner.number("duration_s", hand.duration_s, {"time in the air, or armed"});
+                 inner.number("charge_ah", hand.charge_ah, {"charge used, as the screen or the radio counted it"});
+                 inner.number("highest_current_a", hand.highest_current_a, {"highest current"});
+                 inner.number("ground_m", hand.ground_m, {"distance flown"});
+                 inner.number("farthest_m", hand.farthest_m, {"farthest from home"});
+                 inner.number("highest_speed_mps", hand.highest_speed_mps, {"highest ground speed"});
+                 inner.number("lowest_voltage_v", hand.lowest_voltage_v, {"lowest voltage of the pack"});
+                 inner.number("wind_mps", hand.wind_mps, {"wind as felt"});
+             });
     v.number("recharged_ah", kept.recharged_ah, {"what the charger put back"});
     v.number("current_factor", kept.current_factor, {"what the current sensor's readings are multiplied by"});
     v.number("rested_cell_v", kept.rested_cell_v, {"mean resting voltage of a cell after landing"});

@@ -15,6 +15,11 @@ bool is_capital(char c) {
     return std::isupper(static_cast<unsigned char>(c)) != 0;
 }
 
+/// "Ah" or "V" at the end of a name.
+bool is_unit_of_thousandths(std::string_view rest) {
+    return rest == "Ah" || rest == "Wh" || rest == "V" || rest == "A" || rest == "W";
+}
+
 /// "BaroAlt" is two words, like "baro_alt"; "GPSAlt" too, but "mAh" is one.
 std::string words_of_camel_case(std::string_view cell) {
     std::string text;
@@ -26,7 +31,11 @@ std::string words_of_camel_case(std::string_view cell) {
         const bool after_capitals = i > 2 && i + 2 < cell.size() && is_capital(cell[i - 1]) &&
                                     is_capital(cell[i - 2]) && is_capital(cell[i - 3]) && is_small(cell[i + 1]) &&
                                     is_small(cell[i + 2]);
-        if (!in_brackets && is_capital(cell[i]) && (after_word || after_capitals)) text += ' ';
+        if (!in_brackets && is_capital(cell[i]) && (after_word || after_capitals)) {
+            // In "UsedmAh" the unit begins with its small letter.
+            const bool milli = after_word && cell[i - 1] == 'm' && is_unit_of_thousandths(cell.substr(i));
+            text.insert(milli ? text.size() - 1 : text.size(), 1, ' ');
+        }
         text += cell[i];
     }
     return text;
@@ -69,7 +78,13 @@ std::optional<Unit> take_unit_at_end(std::string& text) {
     constexpr std::string_view separators = "/_ -,:;.";
     for (std::size_t at = text.find_first_of(separators); at != std::string::npos;
          at = text.find_first_of(separators, at + 1)) {
-        const auto unit = unit_from_word(without_blanks(std::string_view(text).substr(at + 1)));
+        const std::string ending(without_blanks(std::string_view(text).substr(at + 1)));
+        auto unit = unit_from_word(ending);
+        if (!unit) { // "cm_s" is cm/s
+            std::string fraction = ending;
+            std::replace(fraction.begin(), fraction.end(), '_', '/');
+            unit = fraction == ending ? std::nullopt : unit_from_word(fraction);
+        }
         if (!unit) continue;
         text.resize(at);
         return unit;
@@ -84,8 +99,20 @@ HeaderCell take_apart(std::string_view header) {
     std::string text = lower(words_of_camel_case(header));
     result.unit = take_bracketed_unit(text);
     if (!result.unit) result.unit = take_unit_at_end(text);
+    // A name that is a unit and no more: "mAh", "V". Single letters that name other things too are left alone.
+    constexpr std::string_view ambiguous = "hdjsmea";
+    if (!result.unit && (text.size() > 1 || ambiguous.find(text) == std::string::npos)) {
+        if (const auto alone = unit_from_word(without_blanks(text)); alone && alone->dimension != Dimension::angle)
+            result.unit = alone;
+    }
     std::string word;
+    const auto is_digit = [](char c) { return c >= '0' && c <= '9'; };
     for (const char c : text + " ") {
+        // "cell1" is two words, "5v" is one.
+        if (is_digit(c) && !word.empty() && !is_digit(word.back())) {
+            add_words(result, header_word_in_english(word));
+            word.clear();
+        }
         if (std::isalnum(static_cast<unsigned char>(c)) || (static_cast<unsigned char>(c) & 0x80U)) {
             word += c;
         } else if (!word.empty()) {

@@ -242,6 +242,10 @@ private:
             if (!c.shape.values.empty() && !could_be_pack(volts)) unlike += 3.0;
         }
         if (named.channel == Channel::current_a && named.of_another) return never;
+        // "i" counts rows more often than it is a current.
+        const bool counts =
+            c.header.is("i") && several_rows && c.shape.share_falling() == 0.0 && c.shape.share_changing() > 0.9;
+        if (named.channel == Channel::current_a && counts) return never;
         if (named.channel == Channel::cell_voltage_v && named.of_another) return never;
         return unlike;
     }

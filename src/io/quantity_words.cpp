@@ -89,7 +89,7 @@ std::optional<NamedQuantity> direction(const HeaderCell& header) {
 
 std::optional<NamedQuantity> height(const HeaderCell& header) {
     if (header.measures(Dimension::speed)) return std::nullopt;
-    const bool gps = header.has_any({"gps", "gnss", "msl", "amsl", "asl", "wgs84", "ellipsoid"});
+    const bool gps = header.has_any({"gps", "gnss", "msl", "amsl", "asl", "wgs", "ellipsoid"});
     if (header.has_any({"galt", "gpsalt"})) return NamedQuantity{Channel::gps_height_m};
     if (header.has_any({"terrain", "ground", "sonar", "rangefinder", "lidar"})) return std::nullopt;
     if (header.has_any({"height", "altitude", "alt", "baro", "elevation", "elev", "agl", "hgt", "baroalt"}))
@@ -98,7 +98,8 @@ std::optional<NamedQuantity> height(const HeaderCell& header) {
 }
 
 std::optional<NamedQuantity> current(const HeaderCell& header) {
-    const bool words = header.has_any({"current", "amps", "amp", "amperage", "curr", "ibat", "ampere"});
+    const bool words = header.has_any({"current", "amps", "amp", "amperage", "curr", "ibat", "ampere"}) ||
+                       header.is("i") || header.is("a");
     if (!header.measures(Dimension::current) && (!words || header.unit)) return std::nullopt;
     if (header.has_any({"array", "solar", "panel", "panels"})) return NamedQuantity{Channel::array_current_a};
     if (header.has_any({"motor", "motors", "esc"})) return NamedQuantity{Channel::motor_current_a};
@@ -126,7 +127,8 @@ std::optional<NamedQuantity> voltage(const HeaderCell& header) {
         return NamedQuantity{Channel::voltage_v, 5, true};
     if (pack && header.has_any({"percent", "pct", "level", "status", "state", "capacity", "temp", "temperature"}))
         return std::nullopt;
-    if (header.has_any({"voltage", "volts", "volt"})) return NamedQuantity{Channel::voltage_v, pack ? 0 : 1};
+    if (header.has_any({"voltage", "volts", "volt"}) || header.is("u") || header.is("v"))
+        return NamedQuantity{Channel::voltage_v, pack ? 0 : 1};
     // "Main (V)" by its unit alone is another matter.
     if (pack && !header.is("main")) return NamedQuantity{Channel::voltage_v, 0};
     return std::nullopt;

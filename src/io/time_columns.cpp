@@ -192,7 +192,8 @@ struct TimeSearch {
     void look_at(ColumnAtHand& c) {
         const ColumnShape& shape = c.shape;
         const bool named = names_time(c.header) || c.header.has("date");
-        const bool elsewhere = c.header.has_any({"remaining", "left", "eta", "home", "timer2", "timer3"});
+        const bool elsewhere = c.header.has_any({"remaining", "left", "eta", "home"}) ||
+                               (c.header.has("timer") && c.header.has_any({"2", "3"}));
         if (shape.filled == 0 || elsewhere) return;
         if (shape.mostly(shape.moments) && (named || !shape.mostly(shape.numbers))) {
             keep_first(moment, c);

@@ -185,6 +185,7 @@ bool Desk::apply(const RecordChange& change, bool forward) {
         const double before = current_factor(change.id);
         trouble = place(shelves_.flights, change.id, document, &io::kept_flight_from_json);
         rescale(change.id, before);
+        sumUpByHand(change.id);
         break;
     }
     case Kind::learned:
@@ -197,6 +198,15 @@ bool Desk::apply(const RecordChange& change, bool forward) {
 double Desk::current_factor(Id flight_id) const {
     const auto found = shelves_.flights.find(flight_id);
     return found == shelves_.flights.end() ? 1.0 : found->second.current_factor;
+}
+
+/// A flight without a log has its figures from what the pilot wrote.
+void Desk::sumUpByHand(Id flight_id) {
+    const auto found = shelves_.flights.find(flight_id);
+    if (found == shelves_.flights.end() || found->second.log_id || !found->second.by_hand) return;
+    const auto& flight = found->second;
+    summaries_.insert_or_assign(flight_id,
+                                book::summary_by_hand(*flight.by_hand, flight.flown.pack, flight.recharged_ah));
 }
 
 /// Figures follow a calibration, and its undoing, without reading the log again.

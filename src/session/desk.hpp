@@ -117,6 +117,7 @@ private:
     bool apply(const logbook::RecordChange& change, bool forward);
     double current_factor(Id flight_id) const;
     void rescale(Id flight_id, double before);
+    void sumUpByHand(Id flight_id);
     void tell(const std::vector<logbook::RecordChange>& changes);
     void requestEdited(const mission::PlanRequest& before);
     std::string madeFrom(Id flight_id) const;

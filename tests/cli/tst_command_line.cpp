@@ -1,3 +1,4 @@
+#include <QDir>
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
@@ -81,6 +82,9 @@ private slots:
     void aPackIsBuiltAndTested();
     void healthOfAPack();
     void logsAreConverted();
+    void whatColumnsAreIsShown();
+    void logsAreAddedToABook();
+    void flightsByHandAreAddedToABook();
     void badInputIsOneClearLine_data();
     void badInputIsOneClearLine();
     void usageIsTwo();
@@ -773,6 +777,92 @@ void CommandLineTest::debriefTakesHomeCellsRechargeAndPack() {
     QVERIFY(d["left"]["share_of_usable"].get<double>() > 0.3); // landed too early
     VERIFY_NEAR(d["left"]["recharge"]["counted_over_recharged"].get<double>(),
                 d["energy"]["charge_ah"].get<double>() / 2.5, 1e-9);
+}
+
+void CommandLineTest::whatColumnsAreIsShown() {
+    // Day and month either way, a receiver's volts beside the pack's, a place in one cell.
+    std::string text = "Date;Clock;GPS;Speed;RxBt (V);VFAS (V);Curr (A)\n";
+    for (int i = 0; i < 30; ++i)
+        text += "05/06/2026;10:00:" + std::string(i < 10 ? "0" : "") + std::to_string(i) + ";47.1" +
+                std::to_string(1000 + i) + " 11.5;40.0;5.0" + std::to_string(i % 2) + ";16." +
+                std::to_string(60 - i) + ";6.1\n";
+    const std::string log = file(QStringLiteral("odd.csv"), text);
+    const json shown = cli_run({"columns", log, "--json"}).object();
+    QCOMPARE(shown["format"].get<std::string>(), std::string("csv"));
+    const auto meaning = [](const json& answer, const char* header) {
+        for (const auto& column : answer["columns"]) {
+            if (column["header"] == header) return column["meaning"].get<std::string>();
+        }
+        return std::string("none");
+    };
+    QCOMPARE(meaning(shown, "RxBt (V)"), std::string("ignored"));
+    QCOMPARE(meaning(shown, "VFAS (V)"), std::string("voltage_v"));
+    QCOMPARE(meaning(shown, "GPS"), std::string("position"));
+    QCOMPARE(shown["columns"][0]["unit"].get<std::string>(), std::string("day-first"));
+    bool asked = false;
+    for (const auto& warning : shown["warnings"]) asked = asked || warning["code"] == "date-order-assumed";
+    QVERIFY(asked);
+    // The choice, and no more question.
+    const json chosen = cli_run({"columns", log, "--column", "Date=date:month-first", "--json"}).object();
+    QCOMPARE(chosen["columns"][0]["unit"].get<std::string>(), std::string("month-first"));
+    QVERIFY(chosen["columns"][0]["chosen"].get<bool>());
+    for (const auto& warning : chosen["warnings"]) QVERIFY(warning["code"] != "date-order-assumed");
+    const json debrief = cli_run({"debrief", log, "--json"}).object();
+    QCOMPARE(debrief["log"]["reading"]["columns"].size(), std::size_t(7));
+    // A log that cannot be read for want of a time is shown all the same.
+    const std::string timeless = file(QStringLiteral("timeless.csv"), "volts (V),amps (A)\n16,5\n15.9,5\n15.8,6\n");
+    QCOMPARE(cli_run({"debrief", timeless}).code, 1);
+    QCOMPARE(cli_run({"columns", timeless}).code, 0);
+    QCOMPARE(cli_run({"columns", log, "--column", "Date=nonsense"}).code, 1);
+}
+
+void CommandLineTest::logsAreAddedToABook() {
+    QTemporaryDir folder;
+    const std::string book = folder.filePath(QStringLiteral("book.sqlite")).toStdString();
+    // A folder of the demo's logs alone.
+    QTemporaryDir demo_logs;
+    for (const QFileInfo& log : QDir(QStringLiteral(DEMO_DIR)).entryInfoList({QStringLiteral("*.csv")}))
+        QVERIFY(QFile::copy(log.absoluteFilePath(), demo_logs.filePath(log.fileName())));
+    const std::string logs = demo_logs.path().toStdString();
+    const std::string broken = file(QStringLiteral("diary.txt"), "Dear diary,\ntoday we flew far.\n");
+    const json dry = cli_run({"--book", book, "book", "add", logs, broken, "--dry-run", "--json"}).object();
+    QCOMPARE(dry["filed"].get<int>(), 0);
+    QCOMPARE(dry["flights"].size(), std::size_t(8));
+    QCOMPARE(dry["unusable"].get<int>(), 1);
+    const json filed =
+        cli_run({"--book", book, "book", "add", logs, "--plan", demo("alcaravan-west.plan.json"), "--json"})
+            .object();
+    QCOMPARE(filed["filed"].get<int>(), 7);
+    QCOMPARE(filed["aircraft"].get<std::string>(), std::string("Alcaraván"));
+    const json again = cli_run({"--book", book, "book", "add", logs, "--json"}).object();
+    QCOMPARE(again["filed"].get<int>(), 0);
+    QCOMPARE(again["known_already"].get<int>(), 7);
+    QCOMPARE(cli_run({"--book", book, "book", "check"}).code, 0);
+    const json list = cli_run({"--book", book, "book", "list", "--json"}).object();
+    QCOMPARE(list["flights"].size(), std::size_t(7));
+    for (const auto& flight : list["flights"]) QVERIFY(flight["highest_current_a"].get<double>() > 4.0);
+    QCOMPARE(cli_run({"--book", book, "book", "add", "/nowhere/at/all"}).code, 1);
+    QCOMPARE(cli_run({"--book", book, "book", "add", logs, "--aircraft", "Nobody"}).code, 1);
+    QCOMPARE(cli_run({"--book", book, "book", "add"}).code, 2);
+}
+
+void CommandLineTest::flightsByHandAreAddedToABook() {
+    QTemporaryDir folder;
+    const std::string book = folder.filePath(QStringLiteral("book.sqlite")).toStdString();
+    const std::string table = file(QStringLiteral("notebook.csv"), "date,duration,used,distance,note\n"
+                                                                   "2026-05-21,21:30,2100,14.2,calm\n"
+                                                                   "2026-05-22,,1900,,\n");
+    QCOMPARE(cli_run({"--book", book, "book", "add", "--by-hand", table, "--json"}).object()["filed"].get<int>(),
+             2);
+    QCOMPARE(
+        cli_run({"--book", book, "book", "add", "--by-hand", table, "--json"}).object()["known_already"].get<int>(),
+        2);
+    // Opened anew, the figures are there without a log.
+    const json list = cli_run({"--book", book, "book", "list", "--json"}).object();
+    VERIFY_NEAR(list["flights"][0]["duration_s"].get<double>(), 1290.0, 1e-9);
+    VERIFY_NEAR(list["flights"][0]["charge_ah"].get<double>(), 2.1, 1e-9);
+    QVERIFY(list["flights"][1]["ground_m"].is_null());
+    QCOMPARE(cli_run({"--book", book, "book", "check"}).code, 0);
 }
 
 void CommandLineTest::badInputIsOneClearLine_data() {

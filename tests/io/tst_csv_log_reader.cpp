@@ -32,6 +32,7 @@ private slots:
     void bareHeadersAreAssumedAndSaid();
     void coordinatesAsReceiversCountThem();
     void aLoneUnitIsTakenAndSaid();
+    void headersOfOtherHands();
     void roundTrip_data();
     void roundTrip();
     void badRowsAreListedNotGuessed();
@@ -186,6 +187,30 @@ void CsvLogReaderTest::aLoneUnitIsTakenAndSaid() {
     QCOMPARE(log->notices[0].code, units::NoticeCode::quantity_assumed);
     // Two columns in volts that no word tells apart: neither is guessed.
     QVERIFY(!read("time (s),A (V),B (V),current (A)\n0,16.0,5,6\n1,16.0,5,6\n")->has(Channel::voltage_v));
+}
+
+void CsvLogReaderTest::headersOfOtherHands() {
+    // Each was misread, or not read, when it was first tried.
+    const auto dotted = read("DateTime(UTC);Bat.Volts;Bat.UsedmAh\n2026-05-21T13:58:00.000+0000;16.5;10\n"
+                             "2026-05-21T13:58:01.000+0000;16.4;12\n");
+    VERIFY_NEAR((*dotted)[Channel::charge_ah][1], 0.012, 1e-12);
+    const auto scaled = read("timestamp_us,vel_cm_s,current_ca,mah_drawn\n0,1200,610,0\n1000000,1210,620,2\n");
+    VERIFY_NEAR((*scaled)[Channel::ground_speed_mps][1], 12.1, 1e-12);
+    VERIFY_NEAR((*scaled)[Channel::current_a][1], 6.2, 1e-12);
+    VERIFY_NEAR((*scaled)[Channel::charge_ah][1], 0.002, 1e-12);
+    const auto cells = read("no.;Uhrzeit;Zelle1;Zelle2;Zelle3;Strom\n1;13:58:00;4,10;4,11;4,12;5\n"
+                            "2;13:58:01;4,09;4,10;4,11;5\n");
+    VERIFY_NEAR((*cells)[Channel::voltage_v][1], 12.3, 1e-9);
+    const auto letters = read("t;U;I\n0;16.5;6.0\n1;16.4;6.1\n2;16.4;6.0\n");
+    VERIFY_NEAR((*letters)[Channel::voltage_v][1], 16.4, 1e-12);
+    VERIFY_NEAR((*letters)[Channel::current_a][1], 6.1, 1e-12);
+    // What is left counts backwards: used since the first row.
+    const auto remaining = read("time (s),volts (V),mAh remaining\n0,16,2500\n1,16,2490\n2,16,2480\n");
+    VERIFY_NEAR((*remaining)[Channel::charge_ah][2], 0.020, 1e-12);
+    // A receiver's volts are never the pack's, even where there are no others.
+    std::string receiver = "time (s),RxBt (V)\n";
+    for (int i = 0; i < 20; ++i) receiver += std::to_string(i) + ",5." + std::to_string(i % 3) + "\n";
+    QVERIFY(!read(receiver)->has(Channel::voltage_v));
 }
 
 void CsvLogReaderTest::roundTrip_data() {

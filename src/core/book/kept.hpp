@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/battery/health.hpp"
+#include "core/book/by_hand.hpp"
 #include "core/mission/plan_request.hpp"
 #include "core/telemetry/calibration.hpp"
 #include "core/telemetry/column_choice.hpp"
@@ -66,6 +67,8 @@ struct KeptFlight {
     std::string note;
     /// The raw log; empty for a flight that was entered without one.
     std::optional<Id> log_id;
+    /// What is known of a flight without a log.
+    std::optional<HandFigures> by_hand = {};
     /// Does not teach: the aircraft, the pack or the day was out of the ordinary.
     bool set_apart = false;
     /// Which of the log's flights this is, from 0; empty: the one with the most rows.

@@ -45,6 +45,8 @@ std::optional<Explanation> explain(const LogSummary& s, Quantity quantity) {
         return answer(quantity, s.distance.farthest_from_home_m, Relation::geodesic_to_home,
                       Source::geodesic_library, {});
     case Quantity::duration:
+        // Of a flight without a log it may not be known.
+        if (!(s.duration_s > 0.0)) return std::nullopt;
         return answer(quantity, Estimate{s.duration_s, 0.0}, Relation::first_to_last_row, Source::log_itself, {});
     case Quantity::counted_charge:
     case Quantity::integrated_charge:

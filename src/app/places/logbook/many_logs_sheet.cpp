@@ -156,7 +156,7 @@ ManyLogsSheet::ManyLogsSheet(session::Desk& desk, const QStringList& paths, QWid
     });
     buttons->addWidget(leave_);
     file_->setObjectName(QStringLiteral("fileManyLogs"));
-    file_->setDefault(true);
+    file_->setAutoDefault(true); // the only one: Enter files
     connect(file_, &QPushButton::clicked, this, &ManyLogsSheet::fileThem);
     buttons->addWidget(file_);
     column->addLayout(buttons);

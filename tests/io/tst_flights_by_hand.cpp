@@ -1,0 +1,118 @@
+// Flights out of a notebook: columns in any order, only what is known, errors that say where.
+
+#include <QTest>
+
+#include "core/book/by_hand.hpp"
+#include "io/flights_by_hand.hpp"
+#include "io/kept_documents.hpp"
+#include "support/compare.hpp"
+#include "support/sample_request.hpp"
+#include "support/test_program.hpp"
+
+using namespace sobremesa;
+using units::ErrorCode;
+
+class FlightsByHandTest : public QObject {
+    Q_OBJECT
+private slots:
+    void aNotebook();
+    void unitsOfTheHeaderHold();
+    void whatIsWrongSaysWhere_data();
+    void whatIsWrongSaysWhere();
+    void figuresHaveWideErrors();
+    void theyAreKept();
+};
+
+void FlightsByHandTest::aNotebook() {
+    const auto flights = io::flights_by_hand("Note;Date;Duration;Used;Max current;Distance;Lowest;Recharged\n"
+                                             "calm;21.05.2026;21:30;2100;18,5;14,2;14,1;2150\n"
+                                             ";22.05.2026;;1900;;;;\n",
+                                             "notebook.csv");
+    QVERIFY(flights.has_value());
+    QCOMPARE(flights->size(), std::size_t(2));
+    const auto& first = (*flights)[0].kept;
+    QCOMPARE(QString::fromStdString(first.note), QStringLiteral("calm"));
+    VERIFY_NEAR(*first.by_hand->duration_s, 1290.0, 1e-9);
+    VERIFY_NEAR(*first.by_hand->charge_ah, 2.1, 1e-9);
+    VERIFY_NEAR(*first.by_hand->highest_current_a, 18.5, 1e-9);
+    VERIFY_NEAR(*first.by_hand->ground_m, 14200.0, 1e-9);
+    VERIFY_NEAR(*first.recharged_ah, 2.15, 1e-9);
+    VERIFY_NEAR(*first.start_clock_s, 1779321600.0, 1e-9); // date -u -d 2026-05-21 +%s
+    QVERIFY(!(*flights)[1].kept.by_hand->duration_s.has_value());
+}
+
+void FlightsByHandTest::unitsOfTheHeaderHold() {
+    const auto flights =
+        io::flights_by_hand("flight,duration (s),used (Ah),distance (m),top speed (m/s),wind (km/h),aircraft\n"
+                            "one,600,1.5,6000,20,18,Alcaraván\n",
+                            "t.csv");
+    const auto& hand = *(*flights)[0].kept.by_hand;
+    VERIFY_NEAR(*hand.duration_s, 600.0, 1e-9);
+    VERIFY_NEAR(*hand.charge_ah, 1.5, 1e-9);
+    VERIFY_NEAR(*hand.ground_m, 6000.0, 1e-9);
+    VERIFY_NEAR(*hand.highest_speed_mps, 20.0, 1e-9);
+    VERIFY_NEAR(*hand.wind_mps, 5.0, 1e-9);
+    QCOMPARE(QString::fromStdString((*flights)[0].aircraft), QStringLiteral("Alcaraván"));
+}
+
+void FlightsByHandTest::whatIsWrongSaysWhere_data() {
+    QTest::addColumn<QByteArray>("text");
+    QTest::addColumn<int>("code");
+    QTest::addColumn<int>("line");
+    QTest::newRow("empty") << QByteArray() << int(ErrorCode::file_empty) << 1;
+    QTest::newRow("no known column") << QByteArray("a,b\n1,2\n") << int(ErrorCode::no_header) << 1;
+    QTest::newRow("text for a number") << QByteArray("date,used\n2026-05-01,1000\n2026-05-02,much\n")
+                                       << int(ErrorCode::json_wrong_type) << 3;
+    QTest::newRow("negative") << QByteArray("date,used\n2026-05-01,-5\n") << int(ErrorCode::value_out_of_range)
+                              << 2;
+    QTest::newRow("nothing known") << QByteArray("date,used\n2026-05-01,\n") << int(ErrorCode::value_missing) << 2;
+    QTest::newRow("no date") << QByteArray("date,used\nyesterday,5\n") << int(ErrorCode::json_wrong_type) << 2;
+    QTest::newRow("a unit of something else")
+        << QByteArray("date,used\n2026-05-01,5 V\n") << int(ErrorCode::json_wrong_type) << 2;
+}
+
+void FlightsByHandTest::whatIsWrongSaysWhere() {
+    QFETCH(QByteArray, text);
+    QFETCH(int, code);
+    QFETCH(int, line);
+    const auto flights = io::flights_by_hand(text.toStdString(), "notebook.csv");
+    QVERIFY(!flights.has_value());
+    QCOMPARE(int(flights.error().code), code);
+    QCOMPARE(flights.error().where.line.value_or(-1), std::int64_t(line));
+}
+
+void FlightsByHandTest::figuresHaveWideErrors() {
+    const auto request = tests::sample_request();
+    book::HandFigures hand;
+    hand.duration_s = 1200.0;
+    hand.ground_m = 12000.0;
+    hand.charge_ah = 2.0;
+    const auto summary = book::summary_by_hand(hand, request.pack, {});
+    VERIFY_NEAR(telemetry::charge_used_ah(summary)->value, 2.0, 1e-12);
+    VERIFY_NEAR(*summary.energy.mean_current_a, 6.0, 1e-12);
+    VERIFY_NEAR(summary.charge_ah_per_m->value * 1e6, 166.7, 0.1); // mAh/km
+    QVERIFY(summary.energy_wh_per_m->sd > 0.08 * summary.energy_wh_per_m->value);
+    // Volts of the pack within those that its cells have between full and empty.
+    const double volts = summary.energy.energy_wh->value / 2.0 / request.pack.series;
+    QVERIFY(volts > 3.3 && volts < 3.9);
+    // The charger's word where nothing counted.
+    hand.charge_ah.reset();
+    VERIFY_NEAR(telemetry::charge_used_ah(book::summary_by_hand(hand, request.pack, 1.8))->value, 1.8, 1e-12);
+    QVERIFY(!telemetry::charge_used_ah(book::summary_by_hand(hand, request.pack, {})).has_value());
+}
+
+void FlightsByHandTest::theyAreKept() {
+    book::KeptFlight kept;
+    kept.name = "by hand";
+    kept.flown = tests::sample_request();
+    kept.by_hand = book::HandFigures{600.0, 1.5, {}, 6000.0, {}, {}, 14.1, 3.0};
+    const auto again = io::kept_flight_from_json(io::json_from(kept), "test");
+    QVERIFY(again.has_value());
+    QCOMPARE(again->by_hand, kept.by_hand);
+    // A flight with a log has none.
+    kept.by_hand.reset();
+    QVERIFY(!io::kept_flight_from_json(io::json_from(kept), "test")->by_hand.has_value());
+}
+
+SOBREMESA_TEST(FlightsByHandTest)
+#include "tst_flights_by_hand.moc"
