@@ -234,18 +234,20 @@ void LogbookPlace::refresh() {
                         figure(Quantity::ground_distance), figure(Quantity::farthest_from_home),
                         figure(q.leading(Quantity::integrated_charge, Quantity::used_energy)),
                         figure(q.leading(Quantity::charge_per_distance, Quantity::energy_per_distance)),
-                        figure(Quantity::lowest_voltage), figure(Quantity::highest_current),
-                        figure(Quantity::highest_ground_speed), recharged, wind,
-                        text_cell(QString::fromStdString(kept.note).simplified())});
+                        figure(Quantity::lowest_voltage), recharged, wind,
+                        text_cell(QString::fromStdString(kept.note).simplified()),
+                        figure(Quantity::highest_current), figure(Quantity::highest_ground_speed)});
     }
     const bool first = model_->rowCount() == 0;
     model_->setCells({tr("begun (log's clock)"), tr("flight"), tr("aircraft"), tr("pack"), tr("time"), tr("way"),
-                      tr("farthest"), tr("used"), tr("over ground"), tr("lowest"), tr("highest A"), tr("fastest"),
-                      tr("recharged"), tr("wind"), tr("note")},
+                      tr("farthest"), tr("used"), tr("over ground"), tr("lowest"), tr("recharged"), tr("wind"),
+                      tr("note"), tr("highest A"), tr("fastest")},
                      std::move(rows));
     if (first && model_->rowCount() > 0) {
-        const int widths[] = {142, 142, 88, 56, 62, 74, 72, 80, 92, 68, 82, 112, 90};
-        for (int column = 0; column < model_->columnCount(); ++column)
+        // The last two are beyond the edge of a window of the usual width, behind the note.
+        const int widths[] = {142, 142, 88, 56, 62, 74, 72, 80, 92, 68, 82, 112, 90, 78, 78};
+        const int columns = std::min(model_->columnCount(), int(std::size(widths)));
+        for (int column = 0; column < columns; ++column)
             table_->setColumnWidth(column, Look::instance().scaled(widths[column]));
     }
     pages_->setCurrentIndex(ids_.empty() ? 0 : 1);
