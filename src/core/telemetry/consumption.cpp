@@ -14,8 +14,6 @@ using units::Estimate;
 using units::NoticeCode;
 using units::Severity;
 
-/// An uncalibrated current sensor, one standard deviation of its scale: common practice.
-constexpr double current_scale_sd = 0.05;
 /// A GPS's speed, one standard deviation of its scale over a flight.
 constexpr double speed_scale_sd = 0.02;
 /// Way is added up in chords of at least this length. Scatter σ of the fixes lengthens a chord L by about σ²/L, a

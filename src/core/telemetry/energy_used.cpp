@@ -13,8 +13,6 @@ using units::Estimate;
 using units::NoticeCode;
 using units::Severity;
 
-/// An uncalibrated current sensor, one standard deviation of its scale: common practice.
-constexpr double current_scale_sd = 0.05;
 constexpr double voltage_scale_sd = 0.01;
 /// A counter in steps of 1 mAh, or 10.
 constexpr double counter_step_sd_ah = 0.003;

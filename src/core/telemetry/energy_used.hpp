@@ -4,6 +4,9 @@
 
 namespace sobremesa::telemetry {
 
+/// An uncalibrated current sensor, one standard deviation of its scale: common practice, no source.
+inline constexpr double current_scale_sd = 0.05;
+
 /// Charge and energy of a cleaned log, from whatever it has of current, counter, volts and power.
 ///
 /// Row by row over time by trapezoids; pauses of the record (gaps) are left out, since nothing is known of them. A
