@@ -175,6 +175,9 @@ units::Result<void> LogSource::rewrite_text() {
     const TableOfLog table = format_ == LogFormat::nmea  ? nmea_as_table(text)
                              : format_ == LogFormat::igc ? igc_as_table(text)
                                                          : subrip_as_table(text);
+    // A header and no row: a receiver that never had a fix. Speaking of columns would mislead.
+    if (std::count(table.csv.begin(), table.csv.end(), '\n') < 2)
+        return units::failure(ErrorCode::no_track, in_file(path_));
     const int memory = ::memfd_create("sobremesa-table", MFD_CLOEXEC);
     if (memory < 0) return system_failure(ErrorCode::file_unreadable, path_);
     std::size_t put = 0;

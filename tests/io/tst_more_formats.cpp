@@ -231,6 +231,11 @@ void MoreFormatsTest::bombsAndTornArchivesAreRefused() {
     QCOMPARE(io::read_log(written("bomb.gz", bomb)).error().code, ErrorCode::archive_too_large);
     const auto torn = io::read_log(written("torn.zip", QByteArray("PK\3\4 this is none")));
     QCOMPARE(torn.error().code, ErrorCode::archive_unreadable);
+    // A recorder that never had a fix is told as that, not as a table without a header.
+    QCOMPARE(io::read_log(written("nofix.igc", "AXXXABC\nHFDTE160701\n")).error().code, ErrorCode::no_track);
+    QCOMPARE(
+        io::read_log(written("nofix.nmea", "$GPRMC,x,V,,,,,,,230394,,\n$GPRMC,x,V,,,,,,,230394,,\n")).error().code,
+        ErrorCode::no_track);
     // Cut in transit: what is there is read, but for the last pages.
     const QByteArray long_csv =
         QByteArray::fromStdString(io::csv_from_log(tests::made_log(40'001), io::LogStyle::recorder));
