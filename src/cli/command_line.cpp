@@ -339,9 +339,7 @@ void add_book(Program& program) {
                                 }});
 }
 
-} // namespace
-
-int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err) {
+int parse_and_run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err) {
     Program program;
     program.app.require_subcommand(1);
     program.app.fallthrough();
@@ -361,10 +359,17 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         err << complained.str();
         return code == 0 ? exit_done : exit_usage;
     }
+    for (const Command& command : program.commands) {
+        if (*command.parsed) return command.run(out, err);
+    }
+    return exit_usage;
+}
+
+} // namespace
+
+int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err) {
     try {
-        for (const Command& command : program.commands) {
-            if (*command.parsed) return command.run(out, err);
-        }
+        return parse_and_run(arguments, out, err);
     } catch (const std::exception& fault) {
         // Nothing throws for what a pilot wrote. What is left is a fault of ours, and no reason to fall over.
         err << "sobremesa-cli: a fault inside the program: " << fault.what()
@@ -372,7 +377,6 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             << "with the file that it came from.\n";
         return exit_unusable_input;
     }
-    return exit_usage;
 }
 
 } // namespace sobremesa::cli

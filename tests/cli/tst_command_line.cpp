@@ -57,6 +57,7 @@ private slots:
     void planOverTerrainAndRoutes();
     void planWritesItsFlightCard();
     void aFullDiskIsSeenAndLeavesNothing();
+    void aFaultInsideIsOneLineAndExitOne();
     void reachAndAlarms();
     void planRefusesTheImpossible();
     void packKeepsItsContract();
@@ -983,6 +984,24 @@ void CommandLineTest::theProgramItselfIgnoresTheDesktopsNumbers() {
     const json plan = json::parse(program.readAllStandardOutput().toStdString());
     const json here = cli_run({"plan", demo("alcaravan-west.plan.json"), "--json"}).object();
     VERIFY_NEAR(plan["turn"]["distance_m"].get<double>(), here["turn"]["distance_m"].get<double>(), 1e-6);
+}
+
+/// A place to write to that fails as nothing in the programs expects: what the last guard is for.
+class ThrowingBuffer : public std::streambuf {
+protected:
+    std::streamsize xsputn(const char*, std::streamsize) override { throw std::runtime_error("made to fail"); }
+    int overflow(int) override { throw std::runtime_error("made to fail"); }
+};
+
+void CommandLineTest::aFaultInsideIsOneLineAndExitOne() {
+    ThrowingBuffer buffer;
+    std::ostream out(&buffer);
+    out.exceptions(std::ios::badbit);
+    std::ostringstream err;
+    QCOMPARE(cli::run({"plan", demo("alcaravan-west.plan.json"), "--days", "0"}, out, err), cli::exit_unusable_input);
+    const std::string said = err.str();
+    QVERIFY2(said.find("a fault inside the program: made to fail") != std::string::npos, said.c_str());
+    QCOMPARE(std::count(said.begin(), said.end(), '\n'), 1);
 }
 
 SOBREMESA_TEST(CommandLineTest)
