@@ -57,8 +57,10 @@ constexpr std::array named_readings = {NamedReading{"volts", Channel::voltage_v,
                                        NamedReading{"second", Channel::time_s, 3}};
 constexpr std::string_view our_record = "LSOB";
 
+/// Nothing where they are no digits, or more than a reading has.
 std::optional<int> digits(std::string_view text, std::size_t first, std::size_t count) {
-    if (first + count > text.size()) return std::nullopt;
+    constexpr std::size_t most_digits = 9;
+    if (first + count > text.size() || count > most_digits) return std::nullopt;
     int value = 0;
     bool negative = false;
     for (std::size_t i = first; i < first + count; ++i) {

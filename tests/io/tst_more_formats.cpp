@@ -232,6 +232,11 @@ void MoreFormatsTest::bombsAndTornArchivesAreRefused() {
     const auto torn = io::read_log(written("torn.zip", QByteArray("PK\3\4 this is none")));
     QCOMPARE(torn.error().code, ErrorCode::archive_unreadable);
     // A recorder that never had a fix is told as that, not as a table without a header.
+    // An extension of sixteen digits is no reading, and no reason to fall over.
+    QVERIFY(io::read_log(written("wide.igc", "AXXXABC\nHFDTE160726\nI023651FXA3953SIU\n"
+                                             "B1101355204363N00006198WA005870000055870055810209000123\n"
+                                             "B1101365204364N00006198WA005870000055870055810209000123\n"
+                                             "B1101375204365N00006198WA005870000055870055810209000123\n")));
     QCOMPARE(io::read_log(written("nofix.igc", "AXXXABC\nHFDTE160701\n")).error().code, ErrorCode::no_track);
     QCOMPARE(
         io::read_log(written("nofix.nmea", "$GPRMC,x,V,,,,,,,230394,,\n$GPRMC,x,V,,,,,,,230394,,\n")).error().code,
