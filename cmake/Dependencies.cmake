@@ -14,6 +14,12 @@ find_package(SQLite3 REQUIRED)
 find_package(ZLIB REQUIRED)
 find_package(LibArchive REQUIRED)
 find_package(GDAL CONFIG REQUIRED)
+# libnova ships neither a config nor a .pc file.
+find_path(NOVA_INCLUDE_DIR libnova/libnova.h REQUIRED)
+find_library(NOVA_LIBRARY nova REQUIRED)
+add_library(libnova::nova INTERFACE IMPORTED)
+target_include_directories(libnova::nova INTERFACE ${NOVA_INCLUDE_DIR})
+target_link_libraries(libnova::nova INTERFACE ${NOVA_LIBRARY})
 
 # GeographicLib's Debian package ships a find module and no target.
 list(APPEND CMAKE_MODULE_PATH /usr/share/cmake/geographiclib)

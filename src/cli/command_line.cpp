@@ -17,6 +17,7 @@
 #include "cli/number_option.hpp"
 #include "cli/pack_command.hpp"
 #include "cli/plan_command.hpp"
+#include "cli/sun_command.hpp"
 #include "cli/workshop_command.hpp"
 #include "io/log_file.hpp"
 
@@ -200,6 +201,23 @@ void add_alarms(Program& program) {
         {command, [options](std::ostream& out, std::ostream& err) { return alarms(*options, out, err); }});
 }
 
+void add_sun(Program& program) {
+    auto options = std::make_shared<SunOptions>();
+    auto* command =
+        program.app.add_subcommand("sun", "What a solar array gives through a day, and how long it lasts");
+    command->add_option("plan", options->plan, "Plan document; its aircraft carries the array")->required();
+    command->add_option("--date", options->date, "Day, UTC, YYYY-MM-DD; else that of the plan's start");
+    command->add_option("--at", options->at, "Place as LAT,LON; else the plan's home");
+    command->add_option("--cloud", options->cloud_okta, "Cloud in eighths of the sky (else the plan's, else 0)")
+        ->check(number_between(0.0, 8.0));
+    command->add_option("--start-utc", options->start_utc, "Launch, UTC, HH:MM; else the plan's, else the best");
+    command->add_option("--sustain", options->sustain_h, "Hours to sustain: says the smallest area of cells for it")
+        ->check(number_between(0.01, 24.0));
+    command->add_flag("--json", options->json, "One JSON object on standard output");
+    program.commands.push_back(
+        {command, [options](std::ostream& out, std::ostream& err) { return sun_day(*options, out, err); }});
+}
+
 void add_pack(Program& program) {
     auto options = std::make_shared<PackOptions>();
     auto* command = program.app.add_subcommand("pack", "What a pack gives under a load, or which pack to fly");
@@ -345,8 +363,9 @@ int parse_and_run(const std::vector<std::string>& arguments, std::ostream& out, 
     program.app.fallthrough();
     program.app.add_option("--book", program.book, "Logbook file; without it the user's own");
     program.app.add_option("--settings", program.settings, "Folder of the settings");
-    for (const auto add : {add_debrief, add_compare, add_aircraft, add_calibrate, add_plan, add_reach, add_alarms,
-                           add_pack, add_convert, add_columns, add_build, add_partial, add_health, add_book})
+    for (const auto add :
+         {add_debrief, add_compare, add_aircraft, add_calibrate, add_plan, add_reach, add_alarms, add_sun, add_pack,
+          add_convert, add_columns, add_build, add_partial, add_health, add_book})
         add(program);
     try {
         // CLI11 takes its arguments from the back.

@@ -20,6 +20,37 @@ struct DocumentWords<telemetry::ScaleConvention> {
     static const char* word(telemetry::ScaleConvention value) { return telemetry::scale_convention_word(value); }
 };
 
+template <>
+struct DocumentWords<sun::ConverterKind> {
+    static constexpr std::array all = {sun::ConverterKind::direct, sun::ConverterKind::step_down,
+                                       sun::ConverterKind::step_up, sun::ConverterKind::either};
+    static const char* word(sun::ConverterKind kind) { return sun::converter_word(kind); }
+};
+
+template <class Visitor, class Array>
+void describe_array(Visitor& v, Array& array) {
+    v.required_whole("cells_series", array.cells_series, {"cells in series"});
+    v.whole("strings", array.strings, {"strings in parallel"});
+    v.required("cell_area_m2", array.cell_area_m2, {"area of one cell"});
+    v.required("efficiency", array.efficiency, {"of a cell at 25 °C and 1000 W/m², 0 … 1"});
+    v.number("temperature_coefficient_per_k", array.temperature_coefficient_per_k,
+             {"change of its maximum power for each kelvin", "−0.0035"});
+    v.number("cell_voc_v", array.cell_voc_v, {"open-circuit volts of a cell", "0.68"});
+    v.number("cell_vmp_v", array.cell_vmp_v, {"volts of a cell at maximum power", "0.58"});
+    v.number("cell_isc_a", array.cell_isc_a,
+             {"short-circuit current of a cell", "1.06 × that at maximum power"});
+    v.number("tilt_deg", array.tilt_deg, {"of the cells against the horizontal, wings level", "0"});
+    v.number("mass_kg", array.mass_kg, {"of cells, wires and converter; part of the aircraft's"});
+}
+
+template <class Visitor, class Converter>
+void describe_converter(Visitor& v, Converter& converter) {
+    v.word("kind", converter.kind, {""});
+    v.number("efficiency", converter.efficiency, {"of one that tracks the maximum, 0 … 1", "0.95"});
+    v.number("max_input_v", converter.max_input_v, {"volts that it bears", "not checked"});
+    v.number("max_output_a", converter.max_output_a, {"current that it gives at the most", "no limit"});
+}
+
 template <class Visitor, class Part>
 void describe_climbing(Visitor& v, Part& c) {
     v.required("airspeed_mps", c.reference_airspeed_mps, {"reference airspeed"});
@@ -91,6 +122,10 @@ void describe_aircraft(Visitor& v, Aircraft& a) {
         inner.number("rotors", rotor.rotors, {"how many", "4"});
         inner.number("propeller_diameter_m", rotor.propeller_diameter_m, {"of each"});
     });
+    v.object("array", a.array, {"solar cells on the wing", "none"},
+             [](auto& inner, auto& array) { describe_array(inner, array); });
+    v.object("converter", a.converter, {"between array and pack", "a direct connection"},
+             [](auto& inner, auto& converter) { describe_converter(inner, converter); });
     v.object("curve", a.curve,
              {"the power curve that its flights drew; written by the program", "the known cruise alone"},
              [](auto& inner, auto& curve) { describe_curve(inner, curve); });

@@ -6,6 +6,7 @@
 
 #include "core/mission/wind_rows.hpp"
 #include "io/aircraft_fields.hpp"
+#include "io/calendar.hpp"
 #include "io/pack_fields.hpp"
 
 namespace sobremesa::io {
@@ -85,7 +86,7 @@ void read_mission(DocumentReader& in, PlanRequest& request) {
     if (const auto kind = mission::mission_from_word(word))
         mission.kind = *kind;
     else
-        in.fail_word("kind", word, "out-and-back, farthest-point, endurance, route, visit, one-way");
+        in.fail_word("kind", word, "out-and-back, farthest-point, endurance, route, visit, one-way, on-sun");
     mission.bearing_deg = in.number_or("bearing_deg", mission.bearing_deg);
     mission.height_m = in.number_or("height_m", mission.height_m);
     mission.climb_rate_mps = in.number_or("climb_rate_mps", mission.climb_rate_mps);
@@ -138,6 +139,19 @@ void read_failsafe(DocumentReader& in, PlanRequest& request) {
     failsafe.airspeed_mps = in.number_or("airspeed_mps", request.aircraft.cruise_airspeed_mps);
     failsafe.throttle = in.number("throttle");
     request.failsafe = failsafe;
+}
+
+void read_sun(DocumentReader& in, PlanRequest& request) {
+    mission::SunStart sun;
+    if (const auto start = in.text("start_utc")) {
+        if (const auto utc_s = moment_utc_s(*start))
+            sun.start_utc_s = *utc_s;
+        else
+            in.fail_word("start_utc", *start, "YYYY-MM-DDTHH:MMZ");
+    }
+    sun.cloud_okta = in.number_or("cloud_okta", sun.cloud_okta);
+    sun.counted = in.flag("counted").value_or(sun.counted);
+    request.sun = sun;
 }
 
 void read_link(DocumentReader& in, PlanRequest& request) {
@@ -293,7 +307,14 @@ json request_to_json(const PlanRequest& request) {
                 {"measured_reach_m", optional_value(l->measured_reach_m)},
                 {"antenna_height_m", l->antenna_height_m}};
     }
+    json sun = nullptr;
+    if (const auto& s = request.sun) {
+        sun = {{"start_utc", s->start_utc_s ? json(moment_text(*s->start_utc_s)) : json(nullptr)},
+               {"cloud_okta", s->cloud_okta},
+               {"counted", s->counted}};
+    }
     return {{"name", request.name},
+            {"sun", sun},
             {"aircraft", aircraft_to_json(request.aircraft)},
             {"pack", pack_to_json(request.pack)},
             {"weather",
@@ -359,6 +380,7 @@ units::Result<PlanRequest> read_request(Parts& parts, const std::string& file) {
             parts.root().allow({key});
     };
     where_given("failsafe", [&](DocumentReader& in) { read_failsafe(in, request); });
+    where_given("sun", [&](DocumentReader& in) { read_sun(in, request); });
     where_given("link", [&](DocumentReader& in) { read_link(in, request); });
     if (parts.error) return tl::unexpected(*parts.error);
     auto checked = mission::checked(request);

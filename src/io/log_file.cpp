@@ -11,6 +11,7 @@
 #include "io/gpx_log.hpp"
 #include "io/log_source.hpp"
 #include "io/mavlink_log.hpp"
+#include "io/open_file.hpp"
 #include "io/text_logs.hpp"
 #include "io/track_writers.hpp"
 

@@ -5,6 +5,7 @@
 #include <functional>
 
 #include "core/units/constants.hpp"
+#include "io/cell_forms.hpp"
 #include "io/csv_table.hpp"
 #include "io/text_number.hpp"
 
@@ -156,13 +157,6 @@ char table_delimiter(const std::string& text) {
     return ',';
 }
 
-std::string trimmed(std::string text) {
-    const auto blank = [](char c) { return c == ' ' || c == '\t'; };
-    while (!text.empty() && blank(text.back())) text.pop_back();
-    text.erase(text.begin(), std::find_if_not(text.begin(), text.end(), blank));
-    return text;
-}
-
 } // namespace
 
 units::Result<PackTable> packs_from_csv(const std::string& text, const std::string& file) {
@@ -173,7 +167,7 @@ units::Result<PackTable> packs_from_csv(const std::string& text, const std::stri
     PackTable table;
     std::vector<const Column*> header;
     for (const std::string& cell : rows.front().cells) {
-        header.push_back(column_named(trimmed(cell)));
+        header.push_back(column_named(std::string(trimmed(cell))));
         if (!header.back())
             table.notices.push_back(
                 {units::NoticeCode::column_not_understood, units::Severity::note, {{"column", cell}}});
@@ -185,7 +179,7 @@ units::Result<PackTable> packs_from_csv(const std::string& text, const std::stri
     for (std::size_t i = 1; i < rows.size(); ++i) {
         Pack pack;
         for (std::size_t c = 0; c < header.size(); ++c) {
-            const std::string cell = c < rows[i].cells.size() ? trimmed(rows[i].cells[c]) : std::string();
+            const std::string cell = c < rows[i].cells.size() ? std::string(trimmed(rows[i].cells[c])) : std::string();
             if (!header[c]) continue;
             const units::Where where{file, rows[i].line, std::int64_t(c + 1), header[c]->name};
             if (cell.empty()) {

@@ -249,6 +249,18 @@ constexpr std::array<RelationRow, units::relation_count> relations = {{
     {Relation::worst_along_the_way,
      QT_TRANSLATE_NOOP("sobremesa::Explanations",
                        "The worst that the flight meets from launch to landing, against what is allowed.")},
+    {Relation::sun_through_array,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Irradiance of that sky on the cells, through the array's current–voltage curve at its "
+                       "temperature and through the converter.")},
+    {Relation::array_less_level_power,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "What the array gives less what level flight takes; with the climb efficiency and the weight "
+                       "it is a climb rate.")},
+    {Relation::balance_through_the_day,
+     QT_TRANSLATE_NOOP("sobremesa::Explanations",
+                       "Array power goes to the motor first, the rest into the pack until it is full; what is short "
+                       "comes out of the pack, minute by minute, until the landing voltage.")},
 }};
 
 constexpr bool in_order() {
@@ -289,6 +301,10 @@ QString source_text(units::Source source) {
     case Source::radio_recommendations:
         return ExplanationsWords::tr(
             "ITU-R P.525 for free space, 4/3 earth radius for the horizon, ITU-R P.530 for the zone.");
+    case Source::solar_models:
+        return ExplanationsWords::tr(
+            "Position of the sun: libnova (VSOP87). Clear sky: Haurwitz 1945; cloud: Kasten & Czeplak 1980; direct "
+            "share: Erbs and others 1982; cells: single-diode equation, temperature by Faiman 2008.");
     case Source::least_squares: return ExplanationsWords::tr("Least squares, standard texts of statistics.");
     }
     return {};

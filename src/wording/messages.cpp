@@ -50,10 +50,58 @@ QString school_text(const QString& word) {
     return MessagesWords::tr("the energy rule");
 }
 
+QString misfit_text(const std::vector<units::Parameter>& p, const Quantities& q) {
+    const auto volts = [&](const char* name) {
+        return written(number(p, name), 0.0, q.notation(units::Quantity::lowest_voltage));
+    };
+    const QString why = text(p, "why");
+    if (why == QStringLiteral("array-above-pack"))
+        return MessagesWords::tr(
+                   "The array gives its maximum at %1, above the pack's %2: a step-up converter cannot "
+                   "bring it down.")
+            .arg(volts("array_v"), volts("other_v"));
+    if (why == QStringLiteral("input-volts-too-high"))
+        return MessagesWords::tr("In the cold the array reaches %1 with nothing drawn; the converter bears %2.")
+            .arg(volts("array_v"), volts("other_v"));
+    if (text(p, "kind") == QStringLiteral("direct"))
+        return MessagesWords::tr(
+                   "The array reaches %1 at the most, below the pack's %2: connected directly it gives "
+                   "nothing.")
+            .arg(volts("array_v"), volts("other_v"));
+    return MessagesWords::tr("The array gives its maximum at %1, below the pack's %2: a step-down converter cannot "
+                             "raise it.")
+        .arg(volts("array_v"), volts("other_v"));
+}
+
+QString misfit_cure_text(const std::vector<units::Parameter>& p) {
+    const int least = int(number(p, "least_series"));
+    const int most = int(number(p, "most_series"));
+    const QString kind = text(p, "fits");
+    QString with;
+    if (kind == QStringLiteral("step-down")) with = MessagesWords::tr("A step-down converter would fit.");
+    if (kind == QStringLiteral("step-up")) with = MessagesWords::tr("A step-up converter would fit.");
+    if (kind == QStringLiteral("direct")) with = MessagesWords::tr("A direct connection would fit.");
+    QString cells;
+    if (least > 0 && most >= 500)
+        cells = MessagesWords::tr("With this one, %1 cells in series or more would.").arg(least);
+    else if (least > 0)
+        cells = MessagesWords::tr("With this one, %1 to %2 cells in series would.").arg(least).arg(most);
+    return QStringList({with, cells}).join(with.isEmpty() || cells.isEmpty() ? QString() : QStringLiteral(" "));
+}
+
+QString sun_part_text(const QString& field) {
+    if (field == QStringLiteral("aircraft.array")) return MessagesWords::tr("an array on the aircraft");
+    if (field == QStringLiteral("mission.home")) return MessagesWords::tr("a place (mission.home)");
+    return MessagesWords::tr("a date and time (sun.start_utc)");
+}
+
 /// How a parameter of a message is written.
 enum class Format {
     none,
     text,
+    misfit,      ///< why array, converter and pack do not fit: a whole sentence
+    misfit_cure, ///< what would
+    sun_part,    ///< what a flight on the sun lacks
     plain,
     rule,
     height,
@@ -97,6 +145,9 @@ QString written_part(const MessagePart& part, const std::vector<units::Parameter
     switch (part.format) {
     case Format::none: break;
     case Format::text: return text(p, part.parameter);
+    case Format::misfit: return misfit_text(p, q);
+    case Format::misfit_cure: return misfit_cure_text(p);
+    case Format::sun_part: return sun_part_text(text(p, part.parameter));
     case Format::plain: return plain(value);
     case Format::rule: return school_text(text(p, part.parameter));
     case Format::height: return q.height(value);
@@ -531,6 +582,30 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
          "A cruise on %1 is less than hovering would take without any loss (%2); %3 is usual. Look at the "
          "power, the mass and the propellers."),
      {{{Format::power, "power_w"}, {Format::power, "least_w"}, {Format::power, "usual_w"}}}},
+    {NoticeCode::converter_does_not_fit,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 %2"),
+     {{{Format::misfit, "why"}, {Format::misfit_cure, "why"}}}},
+    {NoticeCode::array_gives_nothing,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The array gives nothing on this day: the sun does not rise at this place, or the array does "
+         "not reach the pack's volts.")},
+    {NoticeCode::charge_not_taken,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The pack is full while the sun still gives more: %1 are not taken. Fly faster, climb, or take "
+         "a bigger pack."),
+     {{{Format::energy, "lost_wh"}}}},
+    {NoticeCode::sun_holds_it_up,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "Sun and pack hold it up for the whole time that was looked at (%1); what ends the flight is "
+         "something else."),
+     {{{Format::duration, "time_s"}}}},
+    {NoticeCode::sun_not_worked_out,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "A flight on the sun wants %1; without it this is a plan on the pack alone."),
+     {{{Format::sun_part, "field"}}}},
     {NoticeCode::cold_start_dip,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",

@@ -66,6 +66,7 @@ QString name(MissionKind kind) {
     case MissionKind::endurance: return PlansWords::tr("as long as it goes");
     case MissionKind::route: return PlansWords::tr("route");
     case MissionKind::visit: return PlansWords::tr("visit a place");
+    case MissionKind::on_sun: return PlansWords::tr("endurance on the sun");
     case MissionKind::one_way: break;
     }
     return PlansWords::tr("one way");

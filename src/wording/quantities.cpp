@@ -128,6 +128,7 @@ Notation Quantities::notation(Measure measure) const {
         return {to_mah * per_distance, miles ? QuantitiesWords::tr("mAh/mi") : QuantitiesWords::tr("mAh/km"), 0};
     case Measure::energy_per_distance:
         return {per_distance, miles ? QuantitiesWords::tr("Wh/mi") : QuantitiesWords::tr("Wh/km"), 2};
+    case Measure::irradiance: return {1.0, QuantitiesWords::tr("W/m²"), 0};
     }
     return {};
 }

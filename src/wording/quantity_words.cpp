@@ -181,6 +181,17 @@ constexpr std::array<QuantityRow, units::quantity_count> rows = {{
     {Quantity::alarm_charge, Measure::charge_to_set, QT_TRANSLATE_NOOP("sobremesa::Names", "charge used")},
     {Quantity::alarm_voltage, Measure::cell_voltage, QT_TRANSLATE_NOOP("sobremesa::Names", "volts under load")},
     {Quantity::alarm_current, Measure::current, QT_TRANSLATE_NOOP("sobremesa::Names", "current alarm")},
+    {Quantity::array_power, Measure::power, QT_TRANSLATE_NOOP("sobremesa::Names", "array power")},
+    {Quantity::sun_irradiance, Measure::irradiance, QT_TRANSLATE_NOOP("sobremesa::Names", "irradiance, level")},
+    {Quantity::sun_elevation, Measure::direction, QT_TRANSLATE_NOOP("sobremesa::Names", "elevation of the sun")},
+    {Quantity::power_balance, Measure::power,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "array power less level-flight power")},
+    {Quantity::climb_on_sun, Measure::climb_rate,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "climb rate on the sun alone")},
+    {Quantity::sustained_time, Measure::time,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "time in which the sun sustains level flight")},
+    {Quantity::cloud_minutes, Measure::minutes,
+     QT_TRANSLATE_NOOP("sobremesa::Names", "full cloud that the pack survives")},
 }};
 
 constexpr bool in_order() {

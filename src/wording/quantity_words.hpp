@@ -37,6 +37,7 @@ enum class Measure {
     price_per_energy,
     charge_per_distance,
     energy_per_distance,
+    irradiance,
 };
 
 /// How a quantity is written.

@@ -9,6 +9,7 @@
 #include <nlohmann/json.hpp>
 
 #include "cli/command_line.hpp"
+#include "io/calendar.hpp"
 #include "io/kept_documents.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_file.hpp"
@@ -58,6 +59,8 @@ private slots:
     void planWritesItsFlightCard();
     void aFullDiskIsSeenAndLeavesNothing();
     void aFaultInsideIsOneLineAndExitOne();
+    void sunKeepsItsContract();
+    void sunRefusesInOneLine();
     void reachAndAlarms();
     void planRefusesTheImpossible();
     void packKeepsItsContract();
@@ -986,6 +989,86 @@ void CommandLineTest::theProgramItselfIgnoresTheDesktopsNumbers() {
     VERIFY_NEAR(plan["turn"]["distance_m"].get<double>(), here["turn"]["distance_m"].get<double>(), 1e-6);
 }
 
+namespace {
+
+/// The demo's plan with cells on its wing.
+std::string solar_plan() {
+    json plan = json::parse(*io::read_text_file(demo("alcaravan-west.plan.json")));
+    plan["aircraft"]["array"] = {
+        {"cells_series", 34}, {"strings", 1}, {"cell_area_m2", 0.0125}, {"efficiency", 0.22}};
+    plan["aircraft"]["converter"] = {{"kind", "either"}};
+    return plan.dump();
+}
+
+} // namespace
+
+void CommandLineTest::sunKeepsItsContract() {
+    const std::string plan = file(QStringLiteral("solar.json"), solar_plan());
+    const json sun = cli_run({"sun", plan, "--date", "2026-06-21", "--at", "42.61,-5.02", "--json"}).object();
+    QCOMPARE(sun["rows"].size(), std::size_t(144));
+    QCOMPARE(sun["rows"][0]["utc_s"].get<double>(), 1782000000.0);
+    for (const char* key : {"utc_s", "elevation_deg", "azimuth_deg", "global_w_per_m2", "array_w", "level_w",
+                            "balance_w", "climb_mps", "pack_share", "cloud_minutes_survived"})
+        QVERIFY2(sun["rows"][72].contains(key), key);
+    VERIFY_NEAR(sun["noon"]["elevation_deg"].get<double>(), 70.826, 0.01);
+    QVERIFY(sun["endurance_s"].get<double>() > 0.0 && sun["endurance_sd_s"].get<double>() > 0.0);
+    QVERIFY(sun["sensitivity"].size() >= 4);
+    QVERIFY(sun["sustained"].is_array());
+    // A flight from a start has rows of its own; cloud takes from it.
+    const json noon = cli_run({"sun", plan, "--date", "2026-06-21", "--at", "42.61,-5.02", "--start-utc", "10:30",
+                               "--cloud", "6", "--sustain", "2", "--json"})
+                          .object();
+    QCOMPARE(noon["start_utc_s"].get<double>(), 1782000000.0 + 37800.0);
+    QCOMPARE(noon["rows"][0]["utc_s"].get<double>(), 1782000000.0 + 37800.0);
+    QVERIFY(noon["noon"]["array_w"].get<double>() < sun["noon"]["array_w"].get<double>());
+    QVERIFY(noon["smallest_area_m2"].is_number());
+    const Run words = cli_run({"sun", plan, "--date", "2026-06-21", "--at", "42.61,-5.02"});
+    QCOMPARE(words.code, 0);
+    QVERIFY(words.out.find("Local rules come first") != std::string::npos);
+    // What does not fit gives nothing, and says what would.
+    json up = json::parse(solar_plan());
+    up["aircraft"]["converter"]["kind"] = "step-up";
+    const json misfit = cli_run({"sun", file(QStringLiteral("up.json"), up.dump()), "--date", "2026-06-21", "--at",
+                                 "42.61,-5.02", "--json"})
+                            .object();
+    QCOMPARE(misfit["warnings"][0]["code"].get<std::string>(), std::string("converter-does-not-fit"));
+    QCOMPARE(misfit["noon"]["array_w"].get<double>(), 0.0);
+    // The plan's own start, cloud and place.
+    json own = json::parse(solar_plan());
+    own["sun"] = {{"start_utc", "2026-07-01T09:00Z"}, {"cloud_okta", 3}};
+    own["mission"]["home"] = {{"latitude_deg", 40.0}, {"longitude_deg", 0.0}};
+    const json planned = cli_run({"sun", file(QStringLiteral("own.json"), own.dump()), "--json"}).object();
+    QCOMPARE(planned["date"].get<std::string>(), std::string("2026-07-01"));
+    QCOMPARE(planned["cloud_okta"].get<double>(), 3.0);
+    QCOMPARE(planned["start_utc_s"].get<double>(), *io::moment_utc_s("2026-07-01T09:00Z"));
+}
+
+void CommandLineTest::sunRefusesInOneLine() {
+    const std::string plan = file(QStringLiteral("solar.json"), solar_plan());
+    const auto refused = [&](std::vector<std::string> arguments, const char* word) {
+        arguments.insert(arguments.begin(), "sun");
+        const Run run = cli_run(arguments);
+        QVERIFY(run.code != 0);
+        QVERIFY2(run.err.find(word) != std::string::npos, run.err.c_str());
+        QVERIFY(run.out.empty());
+    };
+    refused({demo("alcaravan-west.plan.json"), "--date", "2026-06-21", "--at", "42,-5"}, "aircraft.array");
+    refused({plan, "--date", "2026-06-21", "--at", "142.0,-5"}, "--at");
+    refused({plan, "--date", "21.6.2026", "--at", "42,-5"}, "--date");
+    refused({plan, "--at", "42,-5"}, "sun.start_utc");
+    refused({plan, "--date", "2026-06-21", "--at", "42,-5", "--start-utc", "9am"}, "--start-utc");
+    refused({plan, "--date", "2026-06-21", "--at", "42,-5", "--cloud", "nan"}, "nan");
+    json wrong = json::parse(solar_plan());
+    wrong["aircraft"]["array"]["efficiency"] = 1.2;
+    refused({file(QStringLiteral("wrong.json"), wrong.dump()), "--date", "2026-06-21", "--at", "42,-5"},
+            "efficiency");
+    wrong = json::parse(solar_plan());
+    wrong["aircraft"]["array"]["cels"] = 3;
+    QVERIFY(
+        cli_run({"sun", file(QStringLiteral("key.json"), wrong.dump()), "--date", "2026-06-21", "--at", "42,-5"})
+            .err.find("cels") != std::string::npos);
+}
+
 /// A place to write to that fails as nothing in the programs expects: what the last guard is for.
 class ThrowingBuffer : public std::streambuf {
 protected:
@@ -998,7 +1081,8 @@ void CommandLineTest::aFaultInsideIsOneLineAndExitOne() {
     std::ostream out(&buffer);
     out.exceptions(std::ios::badbit);
     std::ostringstream err;
-    QCOMPARE(cli::run({"plan", demo("alcaravan-west.plan.json"), "--days", "0"}, out, err), cli::exit_unusable_input);
+    QCOMPARE(cli::run({"plan", demo("alcaravan-west.plan.json"), "--days", "0"}, out, err),
+             cli::exit_unusable_input);
     const std::string said = err.str();
     QVERIFY2(said.find("a fault inside the program: made to fail") != std::string::npos, said.c_str());
     QCOMPARE(std::count(said.begin(), said.end(), '\n'), 1);

@@ -138,8 +138,9 @@ RequestField minutes_field(const char* path, const QString& label,
 
 RequestField mission_kind_field() {
     QStringList names;
-    for (const MissionKind kind : {MissionKind::out_and_back, MissionKind::farthest_point, MissionKind::endurance,
-                                   MissionKind::route, MissionKind::visit, MissionKind::one_way})
+    for (const MissionKind kind :
+         {MissionKind::out_and_back, MissionKind::farthest_point, MissionKind::endurance, MissionKind::route,
+          MissionKind::visit, MissionKind::one_way, MissionKind::on_sun})
         names << wording::name(kind);
     return choice(
         "mission.kind", MissionFieldsWords::tr("What is flown"), names,

@@ -6,6 +6,7 @@
 
 #include "core/airframe/power_curve.hpp"
 #include "core/airframe/steady_flight.hpp"
+#include "core/sun/solar_array.hpp"
 #include "core/units/error.hpp"
 #include "core/units/estimate.hpp"
 
@@ -68,6 +69,9 @@ struct Aircraft {
     std::optional<double> bay_height_m;
     WingForm wing;
     RotorForm rotor;
+    /// On the wing, where there is one, and what joins it to the pack; without a converter: directly.
+    std::optional<sun::SolarArray> array;
+    std::optional<sun::Converter> converter;
     /// Drawn by its flights. Empty: the known cruise is all there is.
     std::optional<PowerCurve> curve;
     friend bool operator==(const Aircraft&, const Aircraft&) = default;

@@ -94,14 +94,14 @@ bool follows(const telemetry::LogSummary& summary, const mission::Mission& missi
     if (!summary.distance.farthest_from_home_m) return false;
     const double farthest_m = summary.distance.farthest_from_home_m->value;
     std::vector<geodesy::EastNorth> course = {{}};
-    const bool over_places = !is_straight(mission) && mission.kind != mission::MissionKind::endurance;
+    const bool over_places = !is_straight(mission) && !mission::circles_home(mission.kind);
     if (over_places && mission.waypoints.empty()) return false;
     if (over_places)
         for (const auto& point : mission.waypoints) course.push_back(point.at);
     course.push_back({});
     constexpr double beside_m = 250.0;
     constexpr double beside_share = 0.1;
-    const double near_m = mission.kind == mission::MissionKind::endurance
+    const double near_m = mission::circles_home(mission.kind)
                               ? std::max(beside_m, 3.0 * mission.loiter_radius_m.value_or(0.0))
                               : std::max(beside_m, beside_share * farthest_m);
     std::size_t all = 0;

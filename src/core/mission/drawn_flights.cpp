@@ -333,7 +333,7 @@ std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const Fl
     // place to place.
     const bool straight = request.mission.kind == MissionKind::out_and_back ||
                           request.mission.kind == MissionKind::farthest_point ||
-                          request.mission.kind == MissionKind::endurance;
+                          circles_home(request.mission.kind);
     std::vector<double> places;
     const double end_m = out.track.back().distance_m;
     if (straight) {

@@ -69,6 +69,7 @@ std::vector<Phase> phases(const PlanRequest& request) {
     switch (mission.kind) {
     case MissionKind::out_and_back:
     case MissionKind::farthest_point: course.open_leg(mission.bearing_deg); break;
+    case MissionKind::on_sun:
     case MissionKind::endurance: course.loiter(0.0, true, -1); break;
     case MissionKind::visit: {
         // One place; without a time of its own, as long there as it goes.

@@ -208,7 +208,7 @@ void add_notice(Plan& plan, NoticeCode code, Severity severity, std::vector<unit
 }
 
 bool goes_somewhere(const PlanRequest& request) {
-    return request.mission.kind != MissionKind::endurance;
+    return !circles_home(request.mission.kind);
 }
 
 void judge_conditions(Plan& plan) {

@@ -18,13 +18,14 @@ constexpr std::array<std::pair<School, const char*>, 6> school_names = {{{School
                                                                          {School::voltage, "voltage"},
                                                                          {School::chance, "chance"}}};
 
-constexpr std::array<std::pair<MissionKind, const char*>, 6> mission_names = {
+constexpr std::array<std::pair<MissionKind, const char*>, 7> mission_names = {
     {{MissionKind::out_and_back, "out-and-back"},
      {MissionKind::farthest_point, "farthest-point"},
      {MissionKind::endurance, "endurance"},
      {MissionKind::route, "route"},
      {MissionKind::visit, "visit"},
-     {MissionKind::one_way, "one-way"}}};
+     {MissionKind::one_way, "one-way"},
+     {MissionKind::on_sun, "on-sun"}}};
 
 constexpr std::array<std::pair<SpeedRule, const char*>, 4> speed_names = {
     {{SpeedRule::known_cruise, "known-cruise"},
@@ -152,6 +153,10 @@ std::optional<units::Error> first_wrong_place(const PlanRequest& request) {
         const units::Limit limits[] = {{"link.frequency_mhz", link->frequency_mhz, 1, 100000},
                                        {"link.measured_reach_m", link->measured_reach_m.value_or(1000.0), 1, 1e6},
                                        {"link.antenna_height_m", link->antenna_height_m, 0, 500}};
+        if (auto error = units::first_outside(limits)) return error;
+    }
+    if (const auto& sun = request.sun) {
+        const units::Limit limits[] = {{"sun.cloud_okta", sun->cloud_okta, 0, 8}};
         if (auto error = units::first_outside(limits)) return error;
     }
     // A kind that flies over places needs one.

@@ -23,9 +23,16 @@ enum class MissionKind {
     route,          ///< over waypoints, then home
     visit,          ///< to a place, as long there as it goes or as wanted, and back
     one_way,        ///< over waypoints, landing at the last
+    on_sun,         ///< over home on pack and solar array
 };
 
-/// Stable word for scripts: `out-and-back`, `farthest-point`, `endurance`, `route`, `visit`, `one-way`.
+/// Over home all the while: endurance, or on the sun.
+inline bool circles_home(MissionKind kind) {
+    return kind == MissionKind::endurance || kind == MissionKind::on_sun;
+}
+
+/// Stable word for scripts: `out-and-back`, `farthest-point`, `endurance`, `route`, `visit`, `one-way`,
+/// `on-sun`.
 const char* mission_word(MissionKind kind);
 std::optional<MissionKind> mission_from_word(const std::string& word);
 
@@ -177,6 +184,17 @@ struct TurnRules {
     friend bool operator==(const TurnRules&, const TurnRules&) = default;
 };
 
+/// When and under what sky a flight on the sun begins.
+struct SunStart {
+    /// Seconds since 1970, UTC. Empty: the best of the day that is asked for.
+    std::optional<double> start_utc_s;
+    /// Cloud, eighths of the sky, 0 … 8.
+    double cloud_okta = 0.0;
+    /// Whether the turn counts what the sun will still give. It may go behind a cloud: no, unless the pilot says so.
+    bool counted = false;
+    friend bool operator==(const SunStart&, const SunStart&) = default;
+};
+
 struct PlanRequest {
     std::string name;
     airframe::Aircraft aircraft;
@@ -193,6 +211,7 @@ struct PlanRequest {
     std::optional<Link> link;
     GroundSide ground;
     SupplyNeeds supply;
+    std::optional<SunStart> sun;
     friend bool operator==(const PlanRequest&, const PlanRequest&) = default;
 };
 

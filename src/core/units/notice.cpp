@@ -37,6 +37,11 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::charge_misleads: return "charge-misleads";
     case NoticeCode::sag_above_stated: return "sag-above-stated";
     case NoticeCode::left_methods_disagree: return "left-methods-disagree";
+    case NoticeCode::converter_does_not_fit: return "converter-does-not-fit";
+    case NoticeCode::array_gives_nothing: return "array-gives-nothing";
+    case NoticeCode::charge_not_taken: return "charge-not-taken";
+    case NoticeCode::sun_holds_it_up: return "sun-holds-it-up";
+    case NoticeCode::sun_not_worked_out: return "sun-not-worked-out";
     case NoticeCode::unknown_key: return "unknown-key";
     case NoticeCode::quantity_assumed: return "quantity-assumed";
     case NoticeCode::home_far_from_track: return "home-far-from-track";

@@ -44,6 +44,12 @@ enum class NoticeCode {
     charge_misleads,
     sag_above_stated,
     left_methods_disagree,
+    // about a solar array
+    converter_does_not_fit,
+    array_gives_nothing,
+    charge_not_taken,
+    sun_holds_it_up,
+    sun_not_worked_out,
     // about a document
     unknown_key,
     // about a log

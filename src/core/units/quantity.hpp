@@ -125,9 +125,17 @@ enum class Quantity : int {
     alarm_charge,
     alarm_voltage,
     alarm_current,
+    // of a flight on the sun
+    array_power,
+    sun_irradiance,
+    sun_elevation,
+    power_balance,
+    climb_on_sun,
+    sustained_time,
+    cloud_minutes,
 };
 
 /// How many there are; the last one is the last of the list above.
-inline constexpr std::size_t quantity_count = std::size_t(Quantity::alarm_current) + 1;
+inline constexpr std::size_t quantity_count = std::size_t(Quantity::cloud_minutes) + 1;
 
 } // namespace sobremesa::units

@@ -67,6 +67,9 @@ enum class Relation : int {
     lift_meets_weight,
     forecast_against_flown,
     worst_along_the_way,
+    sun_through_array,
+    array_less_level_power,
+    balance_through_the_day,
 };
 
 /// Where the relation comes from.
@@ -81,9 +84,10 @@ enum class Source : int {
     log_itself,
     least_squares,
     radio_recommendations,
+    solar_models,
 };
 
-inline constexpr std::size_t relation_count = std::size_t(Relation::worst_along_the_way) + 1;
-inline constexpr std::size_t source_count = std::size_t(Source::radio_recommendations) + 1;
+inline constexpr std::size_t relation_count = std::size_t(Relation::balance_through_the_day) + 1;
+inline constexpr std::size_t source_count = std::size_t(Source::solar_models) + 1;
 
 } // namespace sobremesa::units
