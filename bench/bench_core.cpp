@@ -13,6 +13,7 @@
 
 #include "core/learning/backtest.hpp"
 #include "core/matching/plan_bench.hpp"
+#include "core/matching/sun_flight.hpp"
 #include "core/mission/chance.hpp"
 #include "core/mission/limits.hpp"
 #include "core/mission/plan.hpp"
@@ -230,6 +231,39 @@ void one_rate_table(benchmark::State& state) {
     }
 }
 BENCHMARK(one_rate_table)->Unit(benchmark::kMicrosecond);
+
+mission::PlanRequest solar_wing() {
+    return io::read_plan_file(DEMO_DIR "/vencejo-sun.plan.json")->request;
+}
+
+/// A day of 1440 minutes with its rows, its best start, and what six changes would bring.
+void a_day_of_sun(benchmark::State& state) {
+    const auto request = solar_wing();
+    matching::SunQuestion question = *matching::question_of(request);
+    question.start_utc_s.reset();
+    question.changes = true;
+    for (auto _ : state) benchmark::DoNotOptimize(matching::sun_day(request, question));
+}
+BENCHMARK(a_day_of_sun)->Unit(benchmark::kMillisecond);
+
+/// Two hundred arrays in one day's light: each its balance through 1440 minutes and its flight.
+void two_hundred_arrays(benchmark::State& state) {
+    const auto request = solar_wing();
+    const auto question = *matching::question_of(request);
+    const auto light = *matching::light_of(question, 0.0);
+    const auto pack = std::make_shared<const battery::PackModel>(request.pack);
+    const auto start = pack->atStart(request.weather.temperature_c);
+    for (auto _ : state) {
+        for (int i = 0; i < 200; ++i) {
+            auto other = request;
+            other.aircraft.array->cell_area_m2 *= 0.7 + 0.002 * i;
+            const auto craft = *matching::craft_of(other, matching::sun_airspeed_mps(other), pack);
+            benchmark::DoNotOptimize(matching::sustained_spans(craft, light, question.day_utc_s));
+            benchmark::DoNotOptimize(matching::run(craft, light, *question.start_utc_s, start, {}));
+        }
+    }
+}
+BENCHMARK(two_hundred_arrays)->Unit(benchmark::kMillisecond);
 
 } // namespace
 

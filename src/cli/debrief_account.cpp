@@ -39,6 +39,24 @@ Json ledger_json(const std::optional<debrief::CurrentLedger>& ledger) {
             {"motor_measured", ledger->has_motor}};
 }
 
+Json sun_json(const std::optional<debrief::SunReading>& sun) {
+    if (!sun) return nullptr;
+    return {{"verdict", debrief::sun_verdict_word(sun->verdict)},
+            {"evidence", debrief::sun_evidence_word(sun->evidence)},
+            {"balance_w", sun->used_s > 0.0 ? or_null(sun->balance_w.value) : Json(nullptr)},
+            {"balance_sd_w", sun->used_s > 0.0 ? or_null(sun->balance_w.sd) : Json(nullptr)},
+            {"array_w", or_null(sun->array_w)},
+            {"array_sd_w", sd_or_null(sun->array_w)},
+            {"glide_array_w", or_null(sun->glide_array_w)},
+            {"switched_off_w", or_null(sun->switched_off_w)},
+            {"level_w", sun->level_w},
+            {"threshold_w", sun->threshold_w},
+            {"used_s", sun->used_s},
+            {"left_out_s", sun->left_out_s},
+            {"shaded_s", sun->shaded_s},
+            {"full_s", sun->full_s}};
+}
+
 } // namespace
 
 Json account_json(const debrief::FlightAccount& account) {
@@ -83,6 +101,7 @@ Json account_json(const debrief::FlightAccount& account) {
             {"turns", turns},
             {"link", link_json(account.link)},
             {"ledger", ledger_json(account.ledger)},
+            {"sun", sun_json(account.sun)},
             {"idle_offset_a", or_null(account.idle_offset_a)},
             {"idle_offset_sd_a", sd_or_null(account.idle_offset_a)}};
 }

@@ -22,6 +22,7 @@
 #include "io/plan_document.hpp"
 #include "io/text_file.hpp"
 #include "io/text_number.hpp"
+#include "wording/findings.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
 
@@ -64,7 +65,8 @@ Json peak_json(const std::optional<telemetry::Peak>& peak, const char* unit) {
 /// What is known of the pack after the flight.
 struct OfPack {
     battery::Pack pack;
-    telemetry::LeftByCharge left;
+    /// Nothing where the log counts no charge, or counts the sun's as well.
+    std::optional<telemetry::LeftByCharge> left;
     battery::Remaining remaining;
     std::vector<units::Notice> notices;
 };
@@ -89,21 +91,26 @@ units::Result<std::optional<mission::PlanRequest>> flown_with(const DebriefOptio
     return std::optional(request);
 }
 
-OfPack of_pack(const DebriefOptions& options, const mission::PlanRequest& flown,
+OfPack of_pack(const DebriefOptions& options, const telemetry::CleanLog& log, const mission::PlanRequest& flown,
                const telemetry::LogSummary& summary, const telemetry::Findings& found) {
     const double landing_v = mission::landing_cell_v(flown);
-    const double power_w = summary.energy.mean_power_w.value_or(0.0);
+    const double power_w = debrief::power_of_pack_w(summary, flown.aircraft);
     const battery::PackModel pack(flown.pack);
     const double temperature_c = options.temperature_c.value_or(battery::reference_temperature_c);
     const auto usable = battery::discharge_at_power(pack, pack.atStart(temperature_c), power_w, {landing_v, 1e9});
     OfPack result{flown.pack, {}, {}, {}};
-    if (const auto left = telemetry::left_by_charge(summary, usable.last().charge_used_ah)) result.left = *left;
+    // A counter at the load holds what the sun gave as well.
+    const bool counts_sun = debrief::counts_the_sun(log, flown.aircraft);
+    if (const auto left = telemetry::left_by_charge(summary, usable.last().charge_used_ah); left && !counts_sun)
+        result.left = *left;
     telemetry::AfterLanding after;
     if (options.recharged_mah) after.recharged_ah = *options.recharged_mah / units::milliamp_hours_per_amp_hour;
     after.rested_cell_v = options.rested_cell_v;
     if (options.rest_min) after.rest_s = *options.rest_min * units::seconds_per_minute;
     after.temperature_c = temperature_c;
-    result.remaining = battery::remaining(pack, telemetry::landed_evidence(summary, after));
+    auto evidence = telemetry::landed_evidence(summary, after);
+    if (counts_sun) evidence.counted_ah.reset();
+    result.remaining = battery::remaining(pack, evidence);
     if (auto notice = battery::disagreement_notice(result.remaining)) result.notices.push_back(*notice);
     if (found.sag) {
         if (auto notice = telemetry::sag_notice(*found.sag, flown.pack)) result.notices.push_back(*notice);
@@ -138,9 +145,10 @@ Json left_json(const telemetry::LogSummary& s, const std::optional<OfPack>& pack
                                          ? Json(battery::disagreement_word(*pack->remaining.disagreement))
                                          : Json(nullptr)}};
     }
-    return {{"by_counted_charge_ah", pack ? or_null(pack->left.charge_ah.value) : Json(nullptr)},
-            {"by_counted_charge_sd_ah", pack ? or_null(pack->left.charge_ah.sd) : Json(nullptr)},
-            {"share_of_usable", pack ? or_null(pack->left.share.value) : Json(nullptr)},
+    const auto left = pack ? pack->left : std::nullopt;
+    return {{"by_counted_charge_ah", left ? or_null(left->charge_ah.value) : Json(nullptr)},
+            {"by_counted_charge_sd_ah", left ? or_null(left->charge_ah.sd) : Json(nullptr)},
+            {"share_of_usable", left ? or_null(left->share.value) : Json(nullptr)},
             {"methods", methods},
             {"together", together},
             {"recharge", recharge}};
@@ -378,7 +386,7 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
     std::optional<OfPack> pack;
     std::optional<debrief::FlightAccount> account;
     if (*flown) {
-        pack = of_pack(options, **flown, *summary, *found);
+        pack = of_pack(options, *log, **flown, *summary, *found);
         std::optional<mission::Plan> forecast;
         if (!options.plan.empty()) {
             mission::PlanRequest as_flown = **flown;
@@ -398,8 +406,14 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
         Json answer = debrief_json(*log, *summary, *found, pack, account, options);
         answer["log"]["reading"] = reading_json(options.log, *columns);
         out << answer.dump(2) << "\n";
-    } else
-        print_debrief(*log, *summary, *found, pack ? std::optional(pack->left) : std::nullopt, out);
+        return exit_done;
+    }
+    print_debrief(*log, *summary, *found, pack ? pack->left : std::nullopt, out);
+    if (account && account->sun)
+        out << "\n"
+            << wording::without_markup(wording::sun_verdict_sentence(*account->sun, wording::Quantities()))
+                   .toStdString()
+            << "\n";
     return exit_done;
 }
 

@@ -6,6 +6,7 @@
 #include "cli/json_text.hpp"
 #include "cli/position_argument.hpp"
 #include "cli/said.hpp"
+#include "core/matching/sun_day.hpp"
 #include "core/mission/alarms.hpp"
 #include "core/mission/bail_out.hpp"
 #include "core/mission/chance.hpp"
@@ -23,6 +24,7 @@
 #include "wording/names.hpp"
 #include "wording/plans.hpp"
 #include "wording/sentences.hpp"
+#include "wording/sun.hpp"
 
 namespace sobremesa::cli {
 
@@ -109,6 +111,28 @@ Json station_json(const mission::Plan& plan) {
             {"time_sd_s", plan.station->time_s.sd}};
 }
 
+/// What the sun adds to a plan that flies on it.
+std::optional<matching::SunDayReport> sun_of(const mission::Plan& plan) {
+    const auto question = matching::question_of(plan.request);
+    if (!question || !plan.turn) return std::nullopt;
+    auto sun = matching::sun_day(plan.request, *question);
+    return sun ? std::optional(std::move(*sun)) : std::nullopt;
+}
+
+Json sun_json(const mission::Plan& plan) {
+    const auto sun = sun_of(plan);
+    if (!sun) return nullptr;
+    const auto& f = sun->flight;
+    const bool counted = plan.request.sun && plan.request.sun->counted;
+    return {{"start_utc_s", f.start_utc_s},
+            {"endurance_s", f.endurance_s.value},
+            {"endurance_sd_s", f.endurance_s.sd},
+            {"bonus_s", f.with_reserve_s - plan.turn->time_s.value},
+            {"counted", counted},
+            {"land_by_utc_s", f.start_utc_s + (counted ? f.with_reserve_s : plan.turn->time_s.value)},
+            {"array_wh", f.ledger.array_wh}};
+}
+
 Json failsafe_json(const mission::Plan& plan) {
     const auto outcome = mission::failsafe_return(plan);
     if (!outcome) return nullptr;
@@ -182,6 +206,7 @@ Json plan_json(const mission::Plan& plan, const std::vector<units::Notice>& docu
             {"flight", flight},
             {"whole", plan.whole},
             {"station", station_json(plan)},
+            {"sun", sun_json(plan)},
             {"legs", legs_json(plan)},
             {"chance", chance_json(plan)},
             {"failsafe_return", failsafe_json(plan)},
@@ -195,7 +220,11 @@ Json plan_json(const mission::Plan& plan, const std::vector<units::Notice>& docu
 
 void print_plan(const mission::Plan& plan, std::ostream& out) {
     const wording::Quantities q;
-    out << wording::without_markup(wording::plan_sentence(plan, q)).toStdString() << "\n\n";
+    QString answer = wording::plan_sentence(plan, q);
+    if (const auto sun = sun_of(plan))
+        answer += QLatin1Char(' ') + wording::sun_plan_sentence(*sun, plan.request.sun && plan.request.sun->counted,
+                                                                plan.turn->time_s.value, q);
+    out << wording::without_markup(answer).toStdString() << "\n\n";
     for (const auto& turn : plan.schools) {
         out << "  " << wording::name(turn.school, plan.request, q).toStdString() << ": ";
         if (!turn.reached) {

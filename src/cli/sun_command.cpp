@@ -24,6 +24,8 @@ Json moment_json(const matching::SunMoment& m) {
             {"azimuth_deg", m.azimuth_deg},
             {"global_w_per_m2", m.global_w_per_m2},
             {"array_w", m.array_w},
+            {"array_clear_w", m.clear_array_w},
+            {"array_overcast_w", m.overcast_array_w},
             {"array_v", m.array_v},
             {"pack_v", m.pack_v},
             {"level_w", m.level_w},

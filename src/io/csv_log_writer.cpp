@@ -83,6 +83,8 @@ std::vector<WrittenColumn> radio_columns(const FlightLog& log) {
     list.number(Channel::course_deg, "Course(deg)", 1.0, 1);
     list.number(Channel::voltage_v, "Pack(V)", 1.0, 2);
     list.number(Channel::current_a, "Current(A)", 1.0, 2);
+    list.number(Channel::array_current_a, "Array(A)", 1.0, 2);
+    list.number(Channel::motor_current_a, "Motor(A)", 1.0, 2);
     list.number(Channel::charge_ah, "Used(mAh)", units::milliamp_hours_per_amp_hour, 0);
     list.number(Channel::throttle_share, "Throttle(%)", 100.0, 0);
     list.number(Channel::link_quality_share, "Link(%)", 100.0, 0);

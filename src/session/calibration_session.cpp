@@ -76,6 +76,9 @@ void CalibrationSession::gather() {
     flights_.clear();
     for (const auto& [id, kept] : desk_.shelves().flights) {
         if (!aircraft_ || kept.aircraft_id != aircraft_ || !kept.recharged_ah) continue;
+        // What a charger puts back is less than the counter held by what the sun gave: that tells nothing of the
+        // sensor.
+        if (kept.flown.aircraft.array) continue;
         const auto summary = desk_.summaries().find(id);
         if (summary == desk_.summaries().end()) continue;
         const auto counted = telemetry::charge_used_ah(summary->second);

@@ -3,6 +3,7 @@
 #include <future>
 
 #include "core/battery/discharge.hpp"
+#include "core/debrief/sun_verdict.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "core/telemetry/rescale.hpp"
 #include "io/log_file.hpp"
@@ -52,8 +53,11 @@ void DebriefSession::openWithColumns(const QString& path, const io::CsvHead& hea
     open(path, choices);
 }
 
-LeftAtLanding DebriefSession::left(const battery::Pack& pack, double landing_cell_v, double air_c) const {
-    if (!debrief_) return {};
+LeftAtLanding DebriefSession::left(const mission::PlanRequest& flown) const {
+    // A counter at the load holds what the sun gave as well.
+    if (!debrief_ || debrief::counts_the_sun(debrief_->clean, flown.aircraft)) return {};
+    const battery::Pack& pack = flown.pack;
+    const double air_c = flown.weather.temperature_c;
     const telemetry::LogSummary& summary = debrief_->summary;
     if (!telemetry::volts_fit(summary, pack)) {
         return {std::nullopt,
@@ -61,10 +65,10 @@ LeftAtLanding DebriefSession::left(const battery::Pack& pack, double landing_cel
                               units::Severity::warning,
                               {{"highest_v", *summary.energy.highest_voltage_v}, {"series", double(pack.series)}}}};
     }
-    const double power_w = summary.energy.mean_power_w.value_or(0.0);
+    const double power_w = debrief::power_of_pack_w(summary, flown.aircraft);
     const battery::PackModel model(pack);
-    const auto usable =
-        battery::discharge_at_power(model, model.atStart(air_c), power_w, {landing_cell_v, 1e9}, {air_c, true});
+    const auto usable = battery::discharge_at_power(model, model.atStart(air_c), power_w,
+                                                    {mission::landing_cell_v(flown), 1e9}, {air_c, true});
     return {telemetry::left_by_charge(summary, usable.last().charge_used_ah), std::nullopt};
 }
 

@@ -7,7 +7,7 @@
 #include <QObject>
 #include <QString>
 
-#include "core/battery/pack.hpp"
+#include "core/mission/plan_request.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
 #include "io/csv_head.hpp"
@@ -62,7 +62,7 @@ public:
 
     /// Nothing until a log was opened; a log that fails to open leaves the one before.
     std::shared_ptr<const Debrief> debrief() const { return debrief_; }
-    LeftAtLanding left(const battery::Pack& pack, double landing_cell_v, double air_c) const;
+    LeftAtLanding left(const mission::PlanRequest& flown) const;
 
 signals:
     void opening(const QString& path);

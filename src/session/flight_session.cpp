@@ -233,8 +233,7 @@ void FlightSession::layOver() {
 }
 
 LeftAtLanding FlightSession::left() const {
-    return debrief_.left(flight_.flown.pack, mission::landing_cell_v(flight_.flown),
-                         flight_.flown.weather.temperature_c);
+    return debrief_.left(flight_.flown);
 }
 
 void FlightSession::file() {
@@ -328,8 +327,11 @@ void FlightSession::setRested(std::optional<double> cell_v, std::optional<double
 battery::LandedEvidence FlightSession::evidence() const {
     const auto debrief = debrief_.debrief();
     if (!debrief) return {};
-    return telemetry::landed_evidence(debrief->summary, {flight_.recharged_ah, flight_.rested_cell_v,
-                                                         flight_.rest_s, flight_.flown.weather.temperature_c});
+    auto evidence =
+        telemetry::landed_evidence(debrief->summary, {flight_.recharged_ah, flight_.rested_cell_v, flight_.rest_s,
+                                                      flight_.flown.weather.temperature_c});
+    if (debrief::counts_the_sun(debrief->clean, flight_.flown.aircraft)) evidence.counted_ah.reset();
+    return evidence;
 }
 
 std::optional<battery::Remaining> FlightSession::remaining() const {

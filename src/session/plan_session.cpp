@@ -115,6 +115,9 @@ void PlanSession::lookOut() {
             outlook->reach = mission::reach(plan->request, plan->conditions, bearings, stop);
             if (plan->turn && !plan->request.mission.alternates.empty())
                 outlook->landing_places = mission::bail_out_map(*plan, plan->turn->distance_m.value);
+            if (const auto question = matching::question_of(plan->request)) {
+                if (auto sun = matching::sun_day(plan->request, *question)) outlook->sun = std::move(*sun);
+            }
             return stop.stop_requested() ? nullptr : outlook;
         },
         [this](std::shared_ptr<PlanOutlook> outlook) {

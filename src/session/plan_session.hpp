@@ -7,6 +7,7 @@
 #include <QString>
 
 #include "core/geodesy/relief.hpp"
+#include "core/matching/sun_day.hpp"
 #include "core/mission/bail_out.hpp"
 #include "core/mission/chance.hpp"
 #include "core/mission/limits.hpp"
@@ -24,6 +25,8 @@ struct PlanOutlook {
     mission::LimitsReport limits;
     /// Parts of the way out from which each landing place can be reached, home first.
     std::vector<mission::BailOutReach> landing_places;
+    /// Of a plan that flies on the sun.
+    std::optional<matching::SunDayReport> sun;
 };
 
 /// The plan on the table: a request, and the immutable plan worked out from it off the UI thread.

@@ -35,6 +35,18 @@ struct SimulatedAircraft {
     double drag_area_m2 = 0.012;
 };
 
+/// Cells on the wing behind a tracking converter; no area, no cells.
+struct SimulatedArray {
+    double area_m2 = 0.0;
+    double efficiency = 0.22;
+    double converter_efficiency = 0.95;
+    double loss_per_k = 0.0035;
+    /// Share of the time that a cloud stands before the sun, how long one stays, and what it leaves.
+    double cloud_share = 0.0;
+    double cloud_s = 60.0;
+    double cloud_leaves = 0.35;
+};
+
 struct SimulatedPackSpec {
     std::string name = "pack";
     bool li_ion = true;
@@ -98,6 +110,11 @@ struct Sensors {
     int position_jumps = 0;
     int gaps = 0;
     double gap_s = 12.0;
+    /// Sensors of the array's and the motors' current; and whether the main one sits at the pack, where it sees
+    /// what goes in as well, or at the load.
+    bool array_current = false;
+    bool motor_current = false;
+    bool current_at_pack = true;
     bool airspeed = false;
     bool heading = false;
     bool cut_last_row = false;
@@ -111,6 +128,7 @@ struct Scenario {
     double home_longitude_deg = -31.36;
     io::LogStyle style = io::LogStyle::radio;
     SimulatedAircraft aircraft;
+    SimulatedArray array;
     SimulatedPackSpec pack;
     SimulatedWeather weather;
     SimulatedMission mission;

@@ -92,6 +92,17 @@ SimulatedMission mission_from(const json& in) {
     return m;
 }
 
+SimulatedArray array_from(const json& in) {
+    SimulatedArray a;
+    take(in, "area_m2", a.area_m2);
+    take(in, "efficiency", a.efficiency);
+    take(in, "converter_efficiency", a.converter_efficiency);
+    take(in, "cloud_share", a.cloud_share);
+    take(in, "cloud_s", a.cloud_s);
+    take(in, "cloud_leaves", a.cloud_leaves);
+    return a;
+}
+
 Sensors sensors_from(const json& in) {
     Sensors s;
     take(in, "rate_hz", s.rate_hz);
@@ -104,6 +115,9 @@ Sensors sensors_from(const json& in) {
     take(in, "position_jumps", s.position_jumps);
     take(in, "gaps", s.gaps);
     take(in, "gap_s", s.gap_s);
+    take(in, "array_current", s.array_current);
+    take(in, "motor_current", s.motor_current);
+    take(in, "current_at_pack", s.current_at_pack);
     take(in, "airspeed", s.airspeed);
     take(in, "heading", s.heading);
     take(in, "cut_last_row", s.cut_last_row);
@@ -142,6 +156,7 @@ std::vector<Scenario> scenarios_from_json(const std::string& text) {
         take(flight, "airspeed_mps", s.aircraft.airspeed_mps);
         s.weather = weather_from(flight.value("weather", json::object()));
         s.mission = mission_from(flight.value("mission", json::object()));
+        s.array = array_from(flight.value("array", json::object()));
         s.sensors = sensors_from(flight.value("sensors", json::object()));
         scenarios.push_back(s);
     }
@@ -167,6 +182,8 @@ std::string json_from_truth(const Scenario& scenario, const Truth& t) {
                       {"mean_wind_from_deg", t.mean_wind_from_deg},
                       {"level_power_w", t.level_power_w},
                       {"pack_temperature_c", t.pack_temperature_c},
+                      {"array_wh", t.array_wh},
+                      {"cruise_balance_w", t.cruise_balance_w},
                       {"current_scale", scenario.sensors.current_scale},
                       {"came_home", t.came_home},
                       {"ending", t.ending}};

@@ -11,6 +11,7 @@
 #include "sim/random_draws.hpp"
 #include "sim/simulated_pack.hpp"
 #include "sim/simulated_power.hpp"
+#include "sim/simulated_sun.hpp"
 
 namespace sobremesa::sim {
 
@@ -85,14 +86,18 @@ public:
 
     struct Sample {
         double time_s, east_m, north_m, height_m, ground_east, ground_north, heading_deg, airspeed_mps, climb_mps,
-            voltage_v, current_a, throttle;
+            voltage_v, current_a, throttle, array_a, motor_a;
     };
 
     void record(const Sample& s) {
         const Sensors& sensors = scenario_.sensors;
-        const double seen_a = std::max(s.current_a * sensors.current_scale + sensors.current_offset_a +
-                                           draws_.normal(sensors.current_sd_a),
-                                       0.0);
+        // At the pack a sensor for an aircraft with an array sees both ways; at the load, what motors and
+        // electronics take.
+        const bool both_ways = scenario_.array.area_m2 > 0.0 && sensors.current_at_pack;
+        const double flows_a = sensors.current_at_pack ? s.current_a : s.current_a + s.array_a;
+        const double read_a =
+            flows_a * sensors.current_scale + sensors.current_offset_a + draws_.normal(sensors.current_sd_a);
+        const double seen_a = both_ways ? read_a : std::max(read_a, 0.0);
         counter_ah_ += seen_a / sensors.rate_hz / 3600.0;
         double latitude = 0.0;
         double longitude = 0.0;
@@ -116,6 +121,8 @@ public:
         add(Channel::voltage_v, s.voltage_v * sensors.voltage_scale + draws_.normal(sensors.voltage_sd_v));
         add(Channel::current_a, seen_a);
         add(Channel::charge_ah, counter_ah_);
+        if (sensors.array_current) add(Channel::array_current_a, s.array_a + draws_.normal(sensors.current_sd_a));
+        if (sensors.motor_current) add(Channel::motor_current_a, s.motor_a + draws_.normal(sensors.current_sd_a));
         add(Channel::throttle_share, s.throttle);
         const double distance_m = std::hypot(s.east_m, s.north_m);
         add(Channel::link_quality_share,
@@ -166,6 +173,7 @@ public:
     explicit Flight(const Scenario& scenario)
         : s_(scenario), draws_(scenario.seed), guidance_(scenario.mission),
           pack_(scenario.pack, scenario.weather.temperature_c), recorder_(scenario, draws_),
+          sun_(scenario.array, scenario.home_latitude_deg, scenario.home_longitude_deg),
           mass_kg_(scenario.aircraft.mass_without_pack_kg + scenario.pack.mass_kg) {
         heading_deg_ = scenario.mission.bearing_deg;
     }
@@ -242,6 +250,10 @@ private:
         const double power = std::clamp(flight_power_w(s_.aircraft, mass_kg_, density, V, climb_mps_ - lift),
                                         s_.aircraft.electronics_w, s_.aircraft.full_power_w);
         draw(power);
+        if (!guidance_.homeward() && height_m_ > s_.mission.height_m - 3.0) {
+            balance_sum_w_ += array_w_ - power;
+            ++balance_count_;
+        }
 
         east_m_ += ground_.east * step_s;
         north_m_ += ground_.north * step_s;
@@ -265,7 +277,14 @@ private:
     }
 
     void draw(double power_w) {
-        output_ = pack_.step(power_w, step_s);
+        array_w_ =
+            sun_.power_w(draws_, s_.start_clock_s + time_s_, s_.weather.temperature_c, airspeed_mps_, step_s);
+        // A full pack takes no more: the converter holds back what is too much.
+        constexpr double full_cell_v = 4.2;
+        if (output_.voltage_v > full_cell_v * s_.pack.series && array_w_ > power_w) array_w_ = power_w;
+        array_wh_ += array_w_ * step_s / 3600.0;
+        output_ = pack_.step(power_w - array_w_, step_s);
+        motor_a_ = (power_w - s_.aircraft.electronics_w) / std::max(output_.voltage_v, 1.0);
         throttle_ = (power_w - s_.aircraft.electronics_w) / s_.aircraft.full_power_w;
         lowest_v_ = std::min(lowest_v_, output_.voltage_v);
         const bool empty = output_.voltage_v < 2.0 * s_.pack.series;
@@ -280,8 +299,8 @@ private:
 
     void record() {
         recorder_.record({time_s_, east_m_, north_m_, height_m_, ground_.east, ground_.north, heading_deg_,
-                          airspeed_mps_, climb_mps_, output_.voltage_v, output_.current_a,
-                          std::max(throttle_, 0.0)});
+                          airspeed_mps_, climb_mps_, output_.voltage_v, output_.current_a, std::max(throttle_, 0.0),
+                          array_w_ / std::max(output_.voltage_v, 1.0), std::max(motor_a_, 0.0)});
     }
 
     Truth truth() const {
@@ -295,6 +314,8 @@ private:
         t.lowest_voltage_v = lowest_v_;
         t.resting_cell_v = pack_.resting_cell_v();
         t.pack_temperature_c = pack_.temperature_c();
+        t.array_wh = array_wh_;
+        if (balance_count_ > 0) t.cruise_balance_w = balance_sum_w_ / balance_count_;
         if (wind_count_ > 0) {
             const Vector mean{wind_sum_.east / wind_count_, wind_sum_.north / wind_count_};
             t.mean_wind_mps = std::hypot(mean.east, mean.north);
@@ -313,6 +334,12 @@ private:
     Guidance guidance_;
     SimulatedPack pack_;
     LogRecorder recorder_;
+    SimulatedSun sun_;
+    double array_w_ = 0.0;
+    double array_wh_ = 0.0;
+    double motor_a_ = 0.0;
+    double balance_sum_w_ = 0.0;
+    int balance_count_ = 0;
     GustComponent gust_east_, gust_north_, gust_up_, airspeed_wander_;
     double mass_kg_;
     double time_s_ = 0.0;

@@ -19,6 +19,8 @@ struct Truth {
     double mean_wind_from_deg = 0.0;
     double level_power_w = 0.0; ///< still air, mission height, flown airspeed
     double pack_temperature_c = 0.0;
+    double array_wh = 0.0;         ///< given by the array
+    double cruise_balance_w = 0.0; ///< into the pack less out of it, mean at mission height before the return
     bool came_home = false;
     std::string ending; ///< landed, pack-collapsed, out-of-time
 };

@@ -254,13 +254,20 @@ constexpr std::array<RelationRow, units::relation_count> relations = {{
                        "Irradiance of that sky on the cells, through the array's current–voltage curve at its "
                        "temperature and through the converter.")},
     {Relation::array_less_level_power,
-     QT_TRANSLATE_NOOP("sobremesa::Explanations",
-                       "What the array gives less what level flight takes; with the climb efficiency and the weight "
-                       "it is a climb rate.")},
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "What the array gives less what level flight takes; with the climb efficiency and the weight "
+         "it is a climb rate.")},
     {Relation::balance_through_the_day,
-     QT_TRANSLATE_NOOP("sobremesa::Explanations",
-                       "Array power goes to the motor first, the rest into the pack until it is full; what is short "
-                       "comes out of the pack, minute by minute, until the landing voltage.")},
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "Array power goes to the motor first, the rest into the pack until it is full; what is short "
+         "comes out of the pack, minute by minute, until the landing voltage.")},
+    {Relation::array_that_volts_ask_for,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "The pack is followed through the flight by its model; the array's current is what makes its "
+         "volts come out as they were read, at steady power.")},
 }};
 
 constexpr bool in_order() {

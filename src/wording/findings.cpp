@@ -97,7 +97,55 @@ QString account_sentence(const debrief::FlightAccount& account, const Quantities
                           : FindingsWords::tr("That leaves %1 for the motors and %2 for the electronics.")
                                 .arg(q.energy(ledger->motor_wh), q.energy(ledger->electronics_wh)));
     }
+    if (account.sun) sentences << sun_verdict_sentence(*account.sun, q);
     return sentences.join(QLatin1Char(' '));
+}
+
+QString sun_verdict_sentence(const debrief::SunReading& sun, const Quantities& q) {
+    using debrief::SunVerdict;
+    const auto watts = [&](const units::Estimate& w) {
+        return FindingsWords::tr("%1 ± %2", "watts, error")
+            .arg(q.text(units::Quantity::array_power, w), q.text(units::Quantity::array_power, {w.sd, 0.0}));
+    };
+    const QString minutes = q.duration(sun.used_s);
+    QString verdict;
+    switch (sun.verdict) {
+    case SunVerdict::gaining:
+        verdict = FindingsWords::tr("In level flight the sun filled the pack: <b>gaining</b> %1, over %2 of it.")
+                      .arg(watts(sun.balance_w), minutes);
+        break;
+    case SunVerdict::holding:
+        verdict =
+            FindingsWords::tr("In level flight the pack stood still under the sun: <b>holding</b>, %1, over %2.")
+                .arg(watts(sun.balance_w), minutes);
+        break;
+    case SunVerdict::losing:
+        verdict =
+            FindingsWords::tr("In level flight the pack lost in spite of the sun: <b>losing</b> %1, over %2 of it.")
+                .arg(watts({std::abs(sun.balance_w.value), sun.balance_w.sd}), minutes);
+        break;
+    case SunVerdict::cannot_tell:
+        verdict =
+            sun.used_s > 0.0
+                ? FindingsWords::tr("Whether the sun filled the pack <b>cannot be told</b>: %1 over %2, and below "
+                                    "%3 these readings say nothing. Ten minutes at one power tell more.")
+                      .arg(watts(sun.balance_w), minutes,
+                           q.text(units::Quantity::array_power, {sun.threshold_w, 0.0}))
+                : FindingsWords::tr("Whether the sun filled the pack <b>cannot be told</b>: that takes four "
+                                    "minutes of level flight at one power.");
+        break;
+    }
+    QStringList parts = {verdict};
+    if (sun.array_w && sun.verdict != SunVerdict::cannot_tell)
+        parts << FindingsWords::tr("The array gave %1.").arg(watts(*sun.array_w));
+    if (sun.shaded_s >= 60.0 || sun.full_s >= 60.0)
+        parts << FindingsWords::tr("Left out: %1 in the shade of clouds, %2 with a full pack.")
+                     .arg(q.duration(sun.shaded_s), q.duration(sun.full_s));
+    if (sun.glide_array_w)
+        parts << FindingsWords::tr("With the motor off it gave %1.").arg(watts(*sun.glide_array_w));
+    if (sun.switched_off_w)
+        parts << FindingsWords::tr("Switched off, the pack gave %1 more.").arg(watts(*sun.switched_off_w));
+    return parts.join(QLatin1Char(' '));
 }
 
 QString remaining_sentence(const battery::Remaining& remaining, const Quantities& q) {

@@ -23,6 +23,8 @@ QString findings_sentence(const telemetry::Findings& found, const Quantities& qu
 QString comparison_sentence(const debrief::Comparison& comparison, const Quantities& q);
 
 /// Where the energy went, part by part, and the ledger of three current sensors; empty where nothing is known.
+/// Gaining, holding or losing, with what the array gave; markup in it.
+QString sun_verdict_sentence(const debrief::SunReading& sun, const Quantities& q);
 QString account_sentence(const debrief::FlightAccount& account, const Quantities& q);
 
 QString remaining_sentence(const battery::Remaining& remaining, const Quantities& quantities);

@@ -602,6 +602,11 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
          "Sun and pack hold it up for the whole time that was looked at (%1); what ends the flight is "
          "something else."),
      {{{Format::duration, "time_s"}}}},
+    {NoticeCode::counter_includes_sun,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The counter holds what motors and electronics took; part of it came from the array. What is left "
+         "in the pack is told by its resting volts or its recharge, not by the counter.")},
     {NoticeCode::sun_not_worked_out,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "A flight on the sun wants %1; without it this is a plan on the pack alone."),

@@ -77,17 +77,32 @@ QString sun_flight_sentence(const matching::SunDayReport& report, const Quantiti
              bold(clock_text(flight.start_utc_s + flight.with_reserve_s)));
 }
 
+QString sun_plan_sentence(const matching::SunDayReport& report, bool counted, double plan_lands_s,
+                          const Quantities& q) {
+    const auto& flight = report.flight;
+    const QString with_sun = bold(clock_text(flight.start_utc_s + flight.with_reserve_s));
+    const QString zone = clock_zone(flight.start_utc_s);
+    if (counted)
+        return SunWords::tr(
+                   "The sun counted, land by %1 (%2) at the latest, the reserve kept. On the pack alone that is "
+                   "%3: under a lasting cloud, come down then.")
+            .arg(with_sun, zone, bold(clock_text(flight.start_utc_s + plan_lands_s)));
+    const double bonus_s = std::max(flight.with_reserve_s - plan_lands_s, 0.0);
+    return SunWords::tr("Bonus, not counted: with the sun as forecast it could stay until %1 (%2), %3 longer.")
+        .arg(with_sun, zone, bold(q.duration(bonus_s)));
+}
+
 QString name(matching::SunChange::Kind kind) {
     using Kind = matching::SunChange::Kind;
     switch (kind) {
     case Kind::more_area: return SunWords::tr("10 % more cell area");
     case Kind::less_mass: return SunWords::tr("100 g less");
     case Kind::better_converter: return SunWords::tr("a better converter");
-    case Kind::one_more_in_series: return SunWords::tr("one more cell in series");
-    case Kind::one_less_in_series: return SunWords::tr("one cell less in series");
+    case Kind::one_more_in_series: return SunWords::tr("a cell more in series");
+    case Kind::one_less_in_series: return SunWords::tr("a cell less in series");
     case Kind::best_airspeed: break;
     }
-    return SunWords::tr("flown at best-endurance airspeed");
+    return SunWords::tr("best-endurance speed");
 }
 
 QString sun_change_text(const matching::SunChange& change, const Quantities& q) {

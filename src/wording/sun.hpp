@@ -19,6 +19,11 @@ QString sun_sentence(const matching::SunDayReport& report, const Quantities& qua
 /// The flight: from when, how long, and what the sun adds to the pack.
 QString sun_flight_sentence(const matching::SunDayReport& report, const Quantities& quantities);
 
+/// What the sun adds to a plan that flies on it; whether it is counted changes what to do.
+/// @param plan_lands_s  when the plan on the pack alone begins to come down, s of flight
+QString sun_plan_sentence(const matching::SunDayReport& report, bool counted, double plan_lands_s,
+                          const Quantities& quantities);
+
 /// "10 % more cell area".
 QString name(matching::SunChange::Kind kind);
 /// "endurance +34 min, sustained +20 min, +4 W at noon".

@@ -55,7 +55,7 @@ public:
     /// The flights of the demo, filed, with their logs.
     void bringInFlights() {
         window_.bringIn(QStringLiteral(DEMO_DIR));
-        if (!QTest::qWaitFor([&] { return window_.desk().summaries().size() == 7; }, 30000)) qFatal("no flights");
+        if (!QTest::qWaitFor([&] { return window_.desk().summaries().size() == 8; }, 30000)) qFatal("no flights");
         QCoreApplication::processEvents();
     }
     /// In every theme, at the design's size and at the smallest with the largest text: nothing may ask for more

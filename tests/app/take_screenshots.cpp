@@ -21,7 +21,6 @@
 #include "app/shell/message_bar.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
-#include "app/widgets/explained_number.hpp"
 #include "io/kept_documents.hpp"
 #include "paper/flight_card.hpp"
 
@@ -70,7 +69,7 @@ void take_bench(app::MainWindow& window, const QString& folder, const QString& n
 void take_curve(app::MainWindow& window, const QString& folder, const QString& theme, bool all) {
     auto& fleet = window.fleet();
     for (const auto& [id, kept] : window.desk().shelves().aircraft) {
-        if (kept.aircraft.craft == airframe::Craft::wing) fleet.shelf().choose(id);
+        if (kept.aircraft.craft == airframe::Craft::wing && !kept.aircraft.array) fleet.shelf().choose(id);
     }
     window.showPlace(app::Place::fleet);
     fleet.showCurve();
@@ -84,6 +83,23 @@ void take_curve(app::MainWindow& window, const QString& folder, const QString& t
         take(window, folder, QStringLiteral("forecasts-%1").arg(theme));
     }
     fleet.showShelf();
+}
+
+/// A day of sun, for the aircraft that has cells on its wing.
+void take_sun(app::MainWindow& window, const QString& demo, const QString& folder, const QString& name) {
+    auto& fleet = window.fleet();
+    for (const auto& [id, kept] : window.desk().shelves().aircraft) {
+        if (kept.aircraft.array) fleet.shelf().choose(id);
+    }
+    window.openFile(QDir(demo).filePath(QStringLiteral("vencejo-sun.plan.json")));
+    settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
+    window.showPlace(app::Place::fleet);
+    fleet.showSun();
+    settle([&] { return fleet.sunSession().report() && fleet.sunSession().is_settled(); });
+    take(window, folder, name);
+    fleet.showShelf();
+    window.openFile(QDir(demo).filePath(QStringLiteral("alcaravan-west.plan.json")));
+    settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
 }
 
 /// The flight card as a picture of its page.
@@ -159,7 +175,7 @@ void take_empty_and_crowded(const QString& demo, const QString& pictures, const 
     for (const bool crowded : {false, true}) {
         if (crowded) {
             window.openFolder(demo);
-            settle([&] { return window.desk().summaries().size() == 7; });
+            settle([&] { return window.desk().summaries().size() == 8; });
             crowd(window);
             window.messages().clear();
         }
@@ -220,7 +236,7 @@ int main(int argc, char** argv) {
     take(window, pictures, QStringLiteral("first-plan-day"));
     window.openFolder(demo);
     settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
-    settle([&] { return window.desk().summaries().size() == 7; });
+    settle([&] { return window.desk().summaries().size() == 8; });
     window.messages().clear();
     for (const app::Theme* theme : app::all_themes()) {
         const auto take_place = [&](app::Place place, const char* name) {
@@ -246,12 +262,9 @@ int main(int argc, char** argv) {
         if (theme == &app::day_theme()) take_card(*window.planSession().plan(), pictures);
         // One picture shows what the field look is.
         if (theme == &app::field_theme()) continue;
-        if (theme->dark) {
-            window.planPlace().findChildren<app::ExplainedNumber*>().first()->showWhy();
-            take_with_sheet(window, pictures, QStringLiteral("why-%1").arg(theme->name));
-        }
         if (!theme->dark) take_place(app::Place::fleet, "fleet");
         if (!theme->dark) take_curve(window, pictures, theme->name, true);
+        if (!theme->dark) take_sun(window, demo, pictures, QStringLiteral("sun-%1").arg(theme->name));
         if (!theme->dark) {
             take_place(app::Place::packs, "packs");
             take_bench(window, pictures, QStringLiteral("bench-%1").arg(theme->name));

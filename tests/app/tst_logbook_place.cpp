@@ -92,7 +92,7 @@ void LogbookPlaceTest::emptyLogbookSaysWhatBelongsHere() {
 }
 
 void LogbookPlaceTest::flightsStandWithTheirFigures() {
-    QCOMPARE(table().model()->rowCount(), 7);
+    QCOMPARE(table().model()->rowCount(), 8);
     QCOMPARE(text(0, 0), QStringLiteral("2026-05-23 10:50"));
     QCOMPARE(text(6, 1), QStringLiteral("calm"));
     QCOMPARE(text(6, 2), QString::fromUtf8("Alcaraván"));
@@ -180,14 +180,14 @@ void LogbookPlaceTest::removalIsUndone() {
     auto* undo = (*window_)->findChild<QAction*>(QStringLiteral("undoAction"));
     QVERIFY(undo->text().contains(QStringLiteral("remove flight “calm”")));
     undo->trigger();
-    QCOMPARE(table().model()->rowCount(), 7);
+    QCOMPARE(table().model()->rowCount(), 8);
     // With its figures: nothing need be read again.
     QVERIFY(table().model()->index(6, 5).data(explanation_role).isValid());
     // Several at once are one edit.
     (*window_)->desk().removeFlights({flight("calm"), flight("thermals")});
     QCOMPARE(table().model()->rowCount(), 5);
     undo->trigger();
-    QCOMPARE(table().model()->rowCount(), 7);
+    QCOMPARE(table().model()->rowCount(), 8);
 }
 
 void LogbookPlaceTest::lostFiguresAreReadAgainFromTheLog() {
@@ -214,8 +214,8 @@ void LogbookPlaceTest::exportsAndBringsInTheWholeBook() {
     MainWindow other(folder.path(), folder.filePath(QStringLiteral("other.sqlite")));
     other.show();
     other.openFile(QDir(out).filePath(QStringLiteral("book.json"))); // as if it had been dropped
-    QTRY_VERIFY_WITH_TIMEOUT(!other.bringer().is_running() && other.desk().shelves().flights.size() == 7, 20000);
-    QCOMPARE(other.desk().summaries().size(), std::size_t(7));
+    QTRY_VERIFY_WITH_TIMEOUT(!other.bringer().is_running() && other.desk().shelves().flights.size() == 8, 20000);
+    QCOMPARE(other.desk().summaries().size(), std::size_t(8));
     QCOMPARE(other.desk().shelves().packs.size(), (*window_)->desk().shelves().packs.size());
     for (const auto& [id, flight] : other.desk().shelves().flights) {
         QVERIFY(flight.log_id);
@@ -291,7 +291,7 @@ void LogbookPlaceTest::aThousandFlightsAreShown() {
     QCOMPARE(table().model()->rowCount(), 1007);
     (*window_)->grab();
     desk.undo();
-    QCOMPARE(table().model()->rowCount(), 7);
+    QCOMPARE(table().model()->rowCount(), 8);
 }
 
 SOBREMESA_TEST(LogbookPlaceTest)

@@ -65,7 +65,7 @@ void UndoEverywhereTest::allOfItInEveryPlace() {
             desk.redo();
             QCoreApplication::processEvents();
         }
-        QCOMPARE(desk.shelves().flights.size(), std::size_t(7));
+        QCOMPARE(desk.shelves().flights.size(), std::size_t(8));
     }
     QVERIFY2(faults.isEmpty(), qPrintable(faults.join(QLatin1Char('\n'))));
 }

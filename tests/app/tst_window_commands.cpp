@@ -399,7 +399,7 @@ void WindowCommandsTest::anythingIsDroppedAnywhere() {
     drop(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
     QTRY_COMPARE_WITH_TIMEOUT(int((*window_)->place()), int(Place::debrief), 10000);
     drop(QStringLiteral(DEMO_DIR "/book.json"));
-    QTRY_COMPARE_WITH_TIMEOUT((*window_)->desk().summaries().size(), std::size_t(7), 30000);
+    QTRY_COMPARE_WITH_TIMEOUT((*window_)->desk().summaries().size(), std::size_t(8), 30000);
     window_->settle();
 }
 

@@ -61,6 +61,8 @@ private slots:
     void aFaultInsideIsOneLineAndExitOne();
     void sunKeepsItsContract();
     void sunRefusesInOneLine();
+    void aPlanOnTheSunShowsItsBonus();
+    void aSolarFlightIsJudged();
     void reachAndAlarms();
     void planRefusesTheImpossible();
     void packKeepsItsContract();
@@ -836,14 +838,14 @@ void CommandLineTest::logsAreAddedToABook() {
     const json filed =
         cli_run({"--book", book, "book", "add", logs, "--plan", demo("alcaravan-west.plan.json"), "--json"})
             .object();
-    QCOMPARE(filed["filed"].get<int>(), 7);
+    QCOMPARE(filed["filed"].get<int>(), 8);
     QCOMPARE(filed["aircraft"].get<std::string>(), std::string("Alcaraván"));
     const json again = cli_run({"--book", book, "book", "add", logs, "--json"}).object();
     QCOMPARE(again["filed"].get<int>(), 0);
-    QCOMPARE(again["known_already"].get<int>(), 7);
+    QCOMPARE(again["known_already"].get<int>(), 8);
     QCOMPARE(cli_run({"--book", book, "book", "check"}).code, 0);
     const json list = cli_run({"--book", book, "book", "list", "--json"}).object();
-    QCOMPARE(list["flights"].size(), std::size_t(7));
+    QCOMPARE(list["flights"].size(), std::size_t(8));
     for (const auto& flight : list["flights"]) QVERIFY(flight["highest_current_a"].get<double>() > 4.0);
     QCOMPARE(cli_run({"--book", book, "book", "add", "/nowhere/at/all"}).code, 1);
     QCOMPARE(cli_run({"--book", book, "book", "add", logs, "--aircraft", "Nobody"}).code, 1);
@@ -1041,6 +1043,59 @@ void CommandLineTest::sunKeepsItsContract() {
     QCOMPARE(planned["date"].get<std::string>(), std::string("2026-07-01"));
     QCOMPARE(planned["cloud_okta"].get<double>(), 3.0);
     QCOMPARE(planned["start_utc_s"].get<double>(), *io::moment_utc_s("2026-07-01T09:00Z"));
+}
+
+void CommandLineTest::aPlanOnTheSunShowsItsBonus() {
+    const json plan = cli_run({"plan", demo("vencejo-sun.plan.json"), "--days", "200", "--json"}).object();
+    const json& sun = plan["sun"];
+    // On the pack alone the plan is what an endurance plan is; the sun comes on top, and is not counted.
+    json endurance = json::parse(*io::read_text_file(demo("vencejo-sun.plan.json")));
+    endurance["mission"]["kind"] = "endurance";
+    const json alone =
+        cli_run({"plan", file(QStringLiteral("alone.json"), endurance.dump()), "--days", "200", "--json"}).object();
+    QCOMPARE(plan["turn"]["time_s"].get<double>(), alone["turn"]["time_s"].get<double>());
+    QVERIFY(alone["sun"].is_null());
+    QVERIFY(sun["bonus_s"].get<double>() > 3600.0);
+    QCOMPARE(sun["counted"].get<bool>(), false);
+    VERIFY_NEAR(sun["land_by_utc_s"].get<double>(),
+                sun["start_utc_s"].get<double>() + plan["turn"]["time_s"].get<double>(), 1e-6);
+    json counted = json::parse(*io::read_text_file(demo("vencejo-sun.plan.json")));
+    counted["sun"]["counted"] = true;
+    const json with =
+        cli_run({"plan", file(QStringLiteral("counted.json"), counted.dump()), "--days", "200", "--json"}).object();
+    QVERIFY(with["sun"]["land_by_utc_s"].get<double>() > sun["land_by_utc_s"].get<double>() + 3600.0);
+    // What is missing for it is said; the plan stands on the pack alone.
+    json bare = json::parse(*io::read_text_file(demo("vencejo-sun.plan.json")));
+    bare["aircraft"].erase("array");
+    bare.erase("sun");
+    const json lacks =
+        cli_run({"plan", file(QStringLiteral("bare.json"), bare.dump()), "--days", "200", "--json"}).object();
+    QVERIFY(lacks["sun"].is_null());
+    int said = 0;
+    for (const json& warning : lacks["warnings"]) said += warning["code"] == "sun-not-worked-out" ? 1 : 0;
+    QCOMPARE(said, 2);
+}
+
+void CommandLineTest::aSolarFlightIsJudged() {
+    const json debrief = cli_run({"debrief", demo("2026-06-20-vencejo-solar-noon.csv"), "--plan",
+                                  demo("vencejo-sun.plan.json"), "--json"})
+                             .object();
+    const json truth = json::parse(*io::read_text_file(demo("2026-06-20-vencejo-solar-noon.truth.json")));
+    const json& sun = debrief["account"]["sun"];
+    QCOMPARE(sun["evidence"].get<std::string>(), std::string("pack-current"));
+    // In the clear, the pack not full, it gained; over all of it the balance was about even.
+    QCOMPARE(sun["verdict"].get<std::string>(), std::string("gaining"));
+    QVERIFY(sun["balance_w"].get<double>() > truth["cruise_balance_w"].get<double>());
+    QVERIFY(sun["shaded_s"].get<double>() > 600.0 && sun["full_s"].get<double>() > 600.0);
+    VERIFY_NEAR(debrief["account"]["ledger"]["array_wh"].get<double>(), truth["array_wh"].get<double>(), 2.0);
+    // A counter that goes both ways is no counter that was reset.
+    VERIFY_NEAR(debrief["energy"]["charge_counter_ah"].get<double>(),
+                debrief["energy"]["charge_integrated_ah"].get<double>(), 0.01);
+    for (const json& warning : debrief["warnings"]) QVERIFY(warning["code"] != "counter-disagrees");
+    // What level flight takes is what pack and array give together.
+    VERIFY_NEAR(sun["level_w"].get<double>(), truth["level_power_w"].get<double>(), 1.5);
+    VERIFY_NEAR(debrief["consumption"]["still_air_level_wh_per_km"].get<double>(),
+                truth["level_power_w"].get<double>() / 12.4 / 3.6, 0.04);
 }
 
 void CommandLineTest::sunRefusesInOneLine() {

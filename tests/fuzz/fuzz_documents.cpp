@@ -98,11 +98,16 @@ private:
 /// A plan with every part that a plan can have; which of them stay is drawn.
 const json& whole_plan() {
     static const json plan = json::parse(R"({"format": "sobremesa-plan", "version": 1, "name": "made",
+        "sun": {"start_utc": "2026-06-21T09:30Z", "cloud_okta": 3, "counted": true},
         "aircraft": {"name": "A", "kind": "point", "craft": "wing", "mass_kg": 0.94, "cruise_airspeed_mps": 15.5,
             "cruise_power_w": 64.0, "cruise_all_up_mass_kg": 1.345, "cruise_density_kgm3": 1.2, "electronics_w": 7.5,
             "electronics": [{"name": "camera", "power_w": 3, "mass_kg": 0.08}], "full_power_w": 310,
             "controller_current_a": 40, "failsafe_signal_dbm": -104, "failsafe_link_share": 0.5,
             "most_pack_mass_kg": 0.8, "bay_length_m": 0.2, "bay_width_m": 0.06, "bay_height_m": 0.05,
+            "array": {"cells_series": 27, "strings": 1, "cell_area_m2": 0.007, "efficiency": 0.22, "cell_voc_v": 0.68,
+                "cell_vmp_v": 0.58, "cell_isc_a": 2.9, "temperature_coefficient_per_k": -0.0035, "tilt_deg": 4,
+                "mass_kg": 0.1},
+            "converter": {"kind": "either", "efficiency": 0.95, "max_input_v": 40, "max_output_a": 6},
             "wing": {"area_m2": 0.24, "span_m": 1.4, "cl_max": 1.2}, "rotor": {"rotors": 4, "propeller_diameter_m": 0.18}},
         "pack": {"name": "P", "chemistry": "li-ion", "series": 4, "parallel": 2, "cell_capacity_ah": 3.25,
             "mass_kg": 0.405, "cell_resistance_ohm": 0.034, "lead_resistance_ohm": 0.004, "capacity_factor": 0.95,
@@ -216,7 +221,7 @@ json other_word(Numbers& draw) {
 
 json changed(json document, Numbers& draw) {
     // Parts that most plans do not have go first.
-    for (const char* part : {"failsafe", "link", "ground", "supply", "turn", "landing"}) {
+    for (const char* part : {"failsafe", "link", "ground", "supply", "turn", "landing", "sun"}) {
         if (draw.share() < 0.4) document.erase(part);
     }
     if (document.contains("pack")) {
@@ -224,10 +229,13 @@ json changed(json document, Numbers& draw) {
             if (draw.share() < 0.6) document["pack"].erase(key);
         }
         if (draw.share() < 0.5) document["aircraft"]["craft"] = "rotor";
+        for (const char* key : {"array", "converter"}) {
+            if (draw.share() < 0.5) document["aircraft"].erase(key);
+        }
         if (draw.share() < 0.7) document["weather"].erase("wind_table");
         json& mission = document["mission"];
-        static constexpr std::array kinds = {"out-and-back", "farthest-point", "endurance",
-                                             "route",        "visit",          "one-way"};
+        static constexpr std::array kinds = {"out-and-back", "farthest-point", "endurance", "route",
+                                             "visit",        "one-way",        "on-sun"};
         mission["kind"] = kinds[draw.below(kinds.size())];
         for (const char* key : {"climb_angle_deg", "climb_throttle", "landing_height_m", "loiter_radius_m"}) {
             if (draw.share() < 0.6) mission.erase(key);
@@ -321,6 +329,7 @@ void ask_commands(const json& document, const QTemporaryDir& folder) {
           {"plan", file, "--card", card},
           {"reach", file, "--json", "--bearings", "24"},
           {"alarms", file, "--json"},
+          {"sun", file, "--date", "2026-06-21", "--at", "42.61,-5.02", "--sustain", "3", "--json"},
           {"plan", file}}) {
         watch_the_time();
         std::ostringstream out;

@@ -62,7 +62,7 @@ private:
 void BookTransferTest::aWholeBookGoesOutAndComesBack() {
     Laid first(file("a.sqlite"));
     QVERIFY(first.bringIn(QStringLiteral(DEMO_DIR)));
-    QCOMPARE(first.desk.shelves().flights.size(), std::size_t(7));
+    QCOMPARE(first.desk.shelves().flights.size(), std::size_t(8));
     first.desk.settle();
     {
         logbook::BookOptions look_only;
@@ -80,7 +80,7 @@ void BookTransferTest::aWholeBookGoesOutAndComesBack() {
     look_only.read_only = true;
     auto book = logbook::Book::open(file("b.sqlite").toStdString(), look_only);
     const auto contents = book->read();
-    QCOMPARE(contents->logs.size(), std::size_t(7));
+    QCOMPARE(contents->logs.size(), std::size_t(8));
     for (const auto& log : contents->logs) {
         const QString name = QString::fromStdString(log.name).mid(2); // "1-…"
         QVERIFY(book->writeLog(log.id, file("copy.csv").toStdString()));
@@ -98,7 +98,7 @@ void BookTransferTest::onlyPacksComeFromTheirCsv() {
     QVERIFY(laid.desk.shelves().aircraft.empty() && laid.desk.shelves().flights.empty());
     QVERIFY(laid.bringIn(file("out/flights.csv")));
     // Without their logs, and without what they pointed to elsewhere.
-    QCOMPARE(laid.desk.shelves().flights.size(), std::size_t(7));
+    QCOMPARE(laid.desk.shelves().flights.size(), std::size_t(8));
     for (const auto& [id, flight] : laid.desk.shelves().flights) QVERIFY(!flight.log_id && !flight.pack_id);
 }
 
@@ -249,14 +249,14 @@ void BookTransferTest::anExportCanBeStopped() {
 
 void BookTransferTest::flightsAreReadAgainOneAfterTheOther() {
     Laid laid(file("a.sqlite"));
-    QCOMPARE(laid.desk.unread().size(), std::size_t(7)); // the demo's document has no figures
+    QCOMPARE(laid.desk.unread().size(), std::size_t(8)); // the demo's document has no figures
     FlightReader reader(laid.desk);
     QSignalSpy finished(&reader, &FlightReader::finished);
     QSignalSpy progressed(&reader, &FlightReader::progressed);
     reader.read(laid.desk.unread());
     QTRY_COMPARE_WITH_TIMEOUT(finished.count(), 1, 30000);
-    QCOMPARE(finished[0][0].toInt(), 7);
-    QCOMPARE(progressed.count(), 7);
+    QCOMPARE(finished[0][0].toInt(), 8);
+    QCOMPARE(progressed.count(), 8);
     QVERIFY(laid.desk.unread().empty());
     for (const auto& [id, summary] : laid.desk.summaries()) QVERIFY(summary.duration_s > 600.0);
 }

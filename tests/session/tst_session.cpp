@@ -225,18 +225,25 @@ void SessionTest::leftNeedsAPackThatFits() {
     session.open(demo("2026-05-02-tarabilla-landed-at-3v5.csv"));
     QTRY_COMPARE_WITH_TIMEOUT(changed.count(), 1, 20000);
     battery::Pack pack = tests::sample_request().pack;
-    const auto wrong = session.left(pack, 2.8, 23.0);
+    const auto flown = [&](double air_c) {
+        mission::PlanRequest request;
+        request.pack = pack;
+        request.landing_cell_v = 2.8;
+        request.weather.temperature_c = air_c;
+        return request;
+    };
+    const auto wrong = session.left(flown(23.0));
     QVERIFY(!wrong.left.has_value());
     QCOMPARE(wrong.notice->code, units::NoticeCode::pack_does_not_fit);
     pack.series = 6;
     pack.parallel = 1;
     pack.cell_capacity_ah = 4.35;
-    const auto right = session.left(pack, 2.8, 23.0);
+    const auto right = session.left(flown(23.0));
     QVERIFY(right.left.has_value());
     // Landed at 3.5 V a cell with a Li-ion pack: a third or more is still in it.
     QVERIFY(right.left->share.value > 0.3);
     // In the cold the pack would have given less: less of it is left than on a warm day.
-    const auto cold = session.left(pack, 2.8, -10.0);
+    const auto cold = session.left(flown(-10.0));
     QVERIFY(cold.left->share.value < right.left->share.value - 0.01);
 }
 

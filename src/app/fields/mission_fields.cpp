@@ -5,6 +5,7 @@
 #include "app/fields/field_makers.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
+#include "io/calendar.hpp"
 #include "io/text_number.hpp"
 #include "wording/plans.hpp"
 
@@ -145,6 +146,43 @@ RequestField mission_kind_field() {
     return choice(
         "mission.kind", MissionFieldsWords::tr("What is flown"), names,
         [](const PlanRequest& r) { return int(r.mission.kind); }, take_kind);
+}
+
+/// When, under what sky, and whether it counts: of flights on the sun.
+std::vector<RequestField> sun_fields() {
+    const auto sun_of = [](PlanRequest& r) -> mission::SunStart& {
+        if (!r.sun) r.sun.emplace();
+        return *r.sun;
+    };
+    RequestField start = text("sun.start_utc", MissionFieldsWords::tr("Launch (UTC)"),
+                              [](const PlanRequest& r) {
+                                  return r.sun && r.sun->start_utc_s
+                                             ? QString::fromStdString(io::moment_text(*r.sun->start_utc_s))
+                                             : QString();
+                              },
+                              {});
+    start.readText = [sun_of](PlanRequest& r, const QString& typed) -> QString {
+        if (typed.isEmpty()) {
+            if (r.sun) r.sun->start_utc_s.reset();
+            return {};
+        }
+        QString moment = typed;
+        const auto utc_s = io::moment_utc_s(moment.replace(QLatin1Char(' '), QLatin1Char('T')).toStdString());
+        if (!utc_s) return MissionFieldsWords::tr("Write date and time as 2026-06-21 10:30.");
+        sun_of(r).start_utc_s = *utc_s;
+        return {};
+    };
+    start.hint = MissionFieldsWords::tr("date and time, such as 2026-06-21 10:30; the place is home");
+    return {start,
+            number(
+                "sun.cloud_okta", MissionFieldsWords::tr("Cloud, eighths of the sky"), {1.0, {}, 0}, 1,
+                [](const PlanRequest& r) { return r.sun ? r.sun->cloud_okta : 0.0; },
+                [sun_of](PlanRequest& r, double v) { sun_of(r).cloud_okta = v; }),
+            choice(
+                "sun.counted", MissionFieldsWords::tr("The sun is"),
+                {MissionFieldsWords::tr("a bonus"), MissionFieldsWords::tr("counted")},
+                [](const PlanRequest& r) { return int(r.sun && r.sun->counted); },
+                [sun_of](PlanRequest& r, int i) { sun_of(r).counted = i == 1; })};
 }
 
 std::vector<RequestField> mission_fields(const Quantities& q) {

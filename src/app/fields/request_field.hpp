@@ -59,6 +59,8 @@ std::vector<RequestField> bearing_fields();
 RequestField mission_kind_field();
 /// The rest of a mission: speeds, climb, clearance, circles, home and its terrain.
 std::vector<RequestField> mission_fields(const wording::Quantities& quantities);
+/// When a flight on the sun begins, under what sky, and whether the sun counts.
+std::vector<RequestField> sun_fields();
 /// What is known of the weather besides wind and temperature.
 std::vector<RequestField> weather_fields(const wording::Quantities& quantities);
 /// The aircraft's own return, the link, and what it is supplied by.

@@ -167,6 +167,7 @@ void MainWindow::makeEditCommands() {
     commands_->add("curveAction", tr("Power curve of the chosen aircraft"), QKeySequence(Qt::CTRL | Qt::Key_G),
                    on_tab(&FleetPlace::showCurve));
     commands_->add("whatIfAction", tr("What if? for the chosen aircraft"), {}, on_tab(&FleetPlace::showWhatIf));
+    commands_->add("sunAction", tr("Solar array of the chosen aircraft"), {}, on_tab(&FleetPlace::showSun));
     commands_->add("forecastsAction", tr("How good the forecasts were"), {}, on_tab(&FleetPlace::showForecasts));
     commands_->add("addAircraftAction", tr("Add an aircraft"), {}, on_fleet(&ShelfPlace::add));
     commands_->add("duplicateAircraftAction", tr("Duplicate the chosen aircraft"), {},

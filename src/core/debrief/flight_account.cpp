@@ -324,7 +324,14 @@ FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSum
     add_link(account, log, summary, flown.aircraft);
     add_ledger(account, log, flown);
     add_lowest_cell(account, log, summary, flown.pack);
-    if (aircraft_known) add_idle_offset(account, found, flown.aircraft);
+    if ((flown.aircraft.array || log.raw->has(Channel::array_current_a)) &&
+        telemetry::volts_fit(summary, flown.pack))
+        account.sun = read_sun(log, found, battery::PackModel(flown.pack), flown.weather.temperature_c);
+    if (counts_the_sun(log, flown.aircraft))
+        account.notices.push_back({NoticeCode::counter_includes_sun, Severity::note, {}});
+    // On the ground the array feeds the electronics: what the sensor reads there is not its offset.
+    const bool sun_feeds = flown.aircraft.array || log.raw->has(Channel::array_current_a);
+    if (aircraft_known && !sun_feeds) add_idle_offset(account, found, flown.aircraft);
     return account;
 }
 

@@ -7,6 +7,7 @@
 #include "core/battery/landing_schools.hpp"
 #include "core/battery/remaining.hpp"
 #include "core/debrief/needed_rows.hpp"
+#include "core/debrief/sun_verdict.hpp"
 #include "core/mission/plan.hpp"
 #include "core/radio/link_reach.hpp"
 #include "core/telemetry/consumption.hpp"
@@ -95,6 +96,8 @@ struct FlightAccount {
     std::optional<radio::LinkReach> link;
     std::optional<CurrentLedger> ledger;
     std::optional<LowestCell> lowest_cell;
+    /// Of an aircraft with an array, or a log that has its current.
+    std::optional<SunReading> sun;
     /// What the sensor reads on the ground less what the electronics draw there, A.
     std::optional<units::Estimate> idle_offset_a;
     std::vector<units::Notice> notices;

@@ -183,6 +183,8 @@ private:
         m.azimuth_deg = light_.azimuth_deg[minute];
         m.global_w_per_m2 = light_.global[minute];
         m.level_w = craft_.level_w.value;
+        m.clear_array_w = craft_.harvest(light_.clear_on_cells[minute], craft_.mean_v).power_w;
+        m.overcast_array_w = craft_.harvest(light_.overcast_on_cells[minute], craft_.mean_v).power_w;
         return m;
     }
 
@@ -356,6 +358,19 @@ const char* sun_change_word(SunChange::Kind kind) {
     case Kind::best_airspeed: break;
     }
     return "best-endurance-airspeed";
+}
+
+std::optional<SunQuestion> question_of(const PlanRequest& request) {
+    if (request.mission.kind != mission::MissionKind::on_sun || !request.aircraft.array || !request.mission.home ||
+        !request.sun || !request.sun->start_utc_s)
+        return std::nullopt;
+    SunQuestion question;
+    question.at = *request.mission.home;
+    question.day_utc_s = seconds_per_day * std::floor(*request.sun->start_utc_s / seconds_per_day);
+    question.start_utc_s = request.sun->start_utc_s;
+    question.cloud_okta = request.sun->cloud_okta;
+    question.changes = false;
+    return question;
 }
 
 sun::PackVolts pack_volts(const PlanRequest& request) {

@@ -37,6 +37,9 @@ struct SunMoment {
     double array_w = 0.0;
     double array_v = 0.0;
     double pack_v = 0.0;
+    /// The same under a clear sky and under an overcast, W: the band that cloud makes.
+    double clear_array_w = 0.0;
+    double overcast_array_w = 0.0;
     double level_w = 0.0;
     double balance_w = 0.0;
     /// What the balance buys, m/s; below 0: how fast it would sink with the pack left alone.
@@ -134,6 +137,9 @@ struct SunDayReport {
 /// array at the pack's mean resting volts, the flight's at its real ones.
 /// @error `value_missing` naming `aircraft.array`; as `sun::SolarDay::over`; as `mission::power_at`
 units::Result<SunDayReport> sun_day(const mission::PlanRequest& request, const SunQuestion& question);
+
+/// What a plan that flies on the sun asks about; nothing for other plans, and for those that lack array, place or start.
+std::optional<SunQuestion> question_of(const mission::PlanRequest& request);
 
 /// Volts that a pack works between in this plan.
 sun::PackVolts pack_volts(const mission::PlanRequest& request);

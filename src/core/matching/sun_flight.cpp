@@ -92,10 +92,12 @@ units::Result<Light> light_of(const SunQuestion& question, double tilt_deg) {
         const auto direction = sky->at(light.from_utc_s + double(i) * step_s);
         const auto seen = sun::irradiance(direction, question.cloud_okta);
         const auto overcast = sun::irradiance(direction, overcast_okta);
+        const auto clear = sun::irradiance(direction, 0.0);
         light.elevation_deg.push_back(direction.elevation_deg);
         light.azimuth_deg.push_back(direction.azimuth_deg);
         light.global.push_back(seen.global);
         light.on_cells.push_back(sun::on_cells_w_per_m2(seen, direction.elevation_deg, tilt_deg));
+        light.clear_on_cells.push_back(sun::on_cells_w_per_m2(clear, direction.elevation_deg, tilt_deg));
         light.overcast_on_cells.push_back(sun::on_cells_w_per_m2(overcast, direction.elevation_deg, tilt_deg));
     }
     return light;

@@ -21,6 +21,7 @@ struct Light {
     std::vector<double> azimuth_deg;
     std::vector<double> global;
     std::vector<double> on_cells;
+    std::vector<double> clear_on_cells;
     std::vector<double> overcast_on_cells;
 
     std::size_t index(double utc_s) const {

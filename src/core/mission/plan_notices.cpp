@@ -211,7 +211,20 @@ bool goes_somewhere(const PlanRequest& request) {
     return !circles_home(request.mission.kind);
 }
 
+/// A flight on the sun that lacks what the sun is worked out from is one on the pack alone.
+void judge_sun(Plan& plan) {
+    const PlanRequest& request = plan.request;
+    if (request.mission.kind != MissionKind::on_sun) return;
+    const auto missing = [&](const char* field) {
+        add_notice(plan, NoticeCode::sun_not_worked_out, Severity::warning, {{"field", std::string(field)}});
+    };
+    if (!request.aircraft.array) missing("aircraft.array");
+    if (!request.mission.home) missing("mission.home");
+    if (!request.sun || !request.sun->start_utc_s) missing("sun.start_utc");
+}
+
 void judge_conditions(Plan& plan) {
+    judge_sun(plan);
     judge_speeds(plan);
     judge_wind(plan);
     judge_landing_voltage(plan);

@@ -130,9 +130,16 @@ public:
         }
         s.height.add(read(Channel::height_m, i));
         s.climb.add(read(Channel::climb_mps, i));
-        if (raw_.has(Channel::current_a)) s.current.add(log_.value(Channel::current_a, i));
-        if (raw_.has(Channel::current_a) && raw_.has(Channel::voltage_v))
-            s.power.add(log_.value(Channel::current_a, i) * log_.value(Channel::voltage_v, i));
+        if (raw_.has(Channel::current_a)) {
+            // What the aircraft takes is what leaves the pack and what the array adds.
+            double amps = log_.value(Channel::current_a, i);
+            if (raw_.has(Channel::array_current_a)) {
+                const double array_a = log_.value(Channel::array_current_a, i);
+                if (std::isfinite(array_a)) amps += array_a;
+            }
+            s.current.add(amps);
+            if (raw_.has(Channel::voltage_v)) s.power.add(amps * log_.value(Channel::voltage_v, i));
+        }
         const double heading = units::radians(read(Channel::heading_deg, i));
         s.heading_east.add(std::sin(heading));
         s.heading_north.add(std::cos(heading));

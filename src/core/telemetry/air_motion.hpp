@@ -15,6 +15,7 @@ struct Moment {
     double north_mps = 0.0;
     double height_m = 0.0;
     double climb_mps = 0.0;
+    /// What the aircraft takes: out of the pack, and out of a solar array where its current is recorded.
     double power_w = 0.0;
     double current_a = 0.0;
     double heading_deg = 0.0;

@@ -101,7 +101,7 @@ struct LogSummary {
 };
 
 /// Which version of the relations made figures that are kept; changed whenever they are.
-inline constexpr const char* figures_model = "5";
+inline constexpr const char* figures_model = "6";
 
 /// Distance, charge, energy and consumption over ground of a cleaned log.
 ///

@@ -106,6 +106,8 @@ public:
     }
 
     double charge_ah() const { return charge_ah_; }
+    /// What went through the sensor, there and back: its scale is off by a share of that, not of the difference.
+    double moved_ah() const { return std::abs(charge_ah_ + back_ah_) + back_ah_; }
     /// The current alone, by trapezoids: for comparing it with the counter.
     double sampled_ah() const { return sampled_ah_; }
     double energy_wh() const { return energy_wh_; }
@@ -193,6 +195,7 @@ private:
                 return;
             }
             charge_ah_ += sampled_ah;
+            back_ah_ += std::max(-sampled_ah, 0.0);
             if (has_volts_) energy_wh_ += 0.5 * (amps_[i] * volts_[i] + amps_[i - 1] * volts_[i - 1]) * hours;
         } else if (is_number(watts_[i]) && is_number(watts_[i - 1])) {
             // Power alone, without volts or amps.
@@ -223,6 +226,7 @@ private:
     std::size_t rows_;
     std::vector<double> volts_, amps_, watts_, counter_;
     double charge_ah_ = 0.0;
+    double back_ah_ = 0.0;
     double sampled_ah_ = 0.0;
     double energy_wh_ = 0.0;
     double volts_bridged_s_ = 0.0;
@@ -259,8 +263,47 @@ bool is_counter_reset(double top_ah, double here_ah) {
     return here_ah < top_ah - jitter_ah && here_ah < reset_share * top_ah;
 }
 
+namespace {
+
+/// A sensor at a pack that is charged in flight counts both ways: what falls row by row, never by much, while the
+/// current is below zero, is charge that came back and no reset.
+bool counts_both_ways(const CleanLog& log, Channel channel) {
+    if (channel != Channel::charge_ah || !log.raw->has(Channel::current_a)) return false;
+    constexpr double charging_a = -0.05;
+    double fell_ah = 0.0;
+    double last = missing_value;
+    for (std::size_t i = 0; i < log.rows.size(); ++i) {
+        const double here = log.value(channel, i);
+        if (!is_number(here)) continue;
+        if (is_number(last) && here < last && last - here <= jitter_ah &&
+            log.value(Channel::current_a, i) < charging_a)
+            fell_ah += last - here;
+        last = here;
+    }
+    return fell_ah > 2.0 * jitter_ah;
+}
+
+/// The net of a counter that goes both ways.
+std::optional<Counted> counted_net(const CleanLog& log, Channel channel) {
+    std::optional<Counted> result;
+    double last = 0.0;
+    for (std::size_t i = 0; i < log.rows.size(); ++i) {
+        const double here = log.value(channel, i);
+        if (!is_number(here)) continue;
+        if (!result)
+            result = Counted{std::max(here, 0.0), 0.0};
+        else
+            result->counted_ah += here - last;
+        last = here;
+    }
+    return result;
+}
+
+} // namespace
+
 std::optional<Counted> counted(const CleanLog& log, Channel channel) {
     if (!log.raw->has(channel)) return std::nullopt;
+    if (counts_both_ways(log, channel)) return counted_net(log, channel);
     std::optional<Counted> result;
     double top = 0.0;
     for (std::size_t i = 0; i < log.rows.size(); ++i) {
@@ -332,7 +375,7 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
     const double recorded_s = summary.duration_s - energy.gap_time_s;
     const double charge_ah = rows.charge_ah();
     if (charge_known) {
-        const double sd = units::combine_sd(current_scale_sd * std::abs(charge_ah + before_ah),
+        const double sd = units::combine_sd(current_scale_sd * (rows.moved_ah() + before_ah),
                                             bridged_current_sd * std::abs(rows.charge_bridged_ah()));
         energy.charge_ah = Estimate{charge_ah + before_ah, sd};
         energy.sampled_charge_ah = rows.sampled_ah();
@@ -345,7 +388,10 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
         const double energy_wh = rows.energy_wh();
         const double first_v = has_volts ? rows.volts().front() : 0.0;
         const double share_bridged = summary.duration_s > 0.0 ? rows.volts_bridged_s() / summary.duration_s : 0.0;
-        double sd = std::abs(energy_wh) * units::combine_sd(current_scale_sd, voltage_scale_sd);
+        // Of an aircraft that is charged in flight more moved than is missing.
+        const double moved_more = std::abs(charge_ah) > 0.0 ? rows.moved_ah() / std::abs(charge_ah) : 1.0;
+        double sd =
+            std::abs(energy_wh) * std::max(moved_more, 1.0) * units::combine_sd(current_scale_sd, voltage_scale_sd);
         sd = units::combine_sd(sd, bridged_volts_sd * share_bridged * std::abs(energy_wh));
         sd = units::combine_sd(sd, bridged_current_sd * std::abs(rows.charge_bridged_ah()) * first_v);
         if (rows.from_counter()) sd = units::combine_sd(sd, counter_step_sd_ah * first_v);
@@ -358,7 +404,7 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
     }
     if (charge_known || rows.from_counter())
         energy.logged_charge_ah =
-            Estimate{charge_ah, units::combine_sd(current_scale_sd * std::abs(charge_ah),
+            Estimate{charge_ah, units::combine_sd(current_scale_sd * std::max(rows.moved_ah(), std::abs(charge_ah)),
                                                   rows.from_counter() ? counter_step_sd_ah : 0.0)};
     if (has_volts && rows.volts_bridged_s() >= said_from_s && log.raw->has(Channel::voltage_v)) {
         summary.notices.push_back(

@@ -81,15 +81,13 @@ void list_saturated(CleanLog& log, const Add& add) {
 
 void list_counter_resets(const CleanLog& log, const Add& add) {
     const auto& counter = (*log.raw)[Channel::charge_ah];
-    double top_ah = -HUGE_VAL;
+    // From one reading to the next: what falls slowly is charge that comes back.
+    double before_ah = -HUGE_VAL;
     for (std::size_t i = 0; i < log.rows.size(); ++i) {
         const double here_ah = counter[log.rows[i]];
         if (!std::isfinite(here_ah)) continue;
-        if (is_counter_reset(top_ah, here_ah)) {
-            add(SetAsideReason::counter_reset, i);
-            top_ah = here_ah;
-        }
-        top_ah = std::max(top_ah, here_ah);
+        if (is_counter_reset(before_ah, here_ah)) add(SetAsideReason::counter_reset, i);
+        before_ah = here_ah;
     }
 }
 

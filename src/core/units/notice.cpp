@@ -42,6 +42,7 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::charge_not_taken: return "charge-not-taken";
     case NoticeCode::sun_holds_it_up: return "sun-holds-it-up";
     case NoticeCode::sun_not_worked_out: return "sun-not-worked-out";
+    case NoticeCode::counter_includes_sun: return "counter-includes-sun";
     case NoticeCode::unknown_key: return "unknown-key";
     case NoticeCode::quantity_assumed: return "quantity-assumed";
     case NoticeCode::home_far_from_track: return "home-far-from-track";

@@ -50,6 +50,7 @@ enum class NoticeCode {
     charge_not_taken,
     sun_holds_it_up,
     sun_not_worked_out,
+    counter_includes_sun,
     // about a document
     unknown_key,
     // about a log

@@ -70,6 +70,7 @@ enum class Relation : int {
     sun_through_array,
     array_less_level_power,
     balance_through_the_day,
+    array_that_volts_ask_for,
 };
 
 /// Where the relation comes from.
@@ -87,7 +88,7 @@ enum class Source : int {
     solar_models,
 };
 
-inline constexpr std::size_t relation_count = std::size_t(Relation::balance_through_the_day) + 1;
+inline constexpr std::size_t relation_count = std::size_t(Relation::array_that_volts_ask_for) + 1;
 inline constexpr std::size_t source_count = std::size_t(Source::solar_models) + 1;
 
 } // namespace sobremesa::units

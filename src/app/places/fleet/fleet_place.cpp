@@ -7,14 +7,15 @@ namespace sobremesa::app {
 
 FleetPlace::FleetPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent)
     : QTabWidget(parent), desk_(desk), plan_session_(plan_session), learning_(desk),
-      shelf_(new ShelfPlace(fleet_shelf(desk))) {
+      sun_session_(desk, plan_session), shelf_(new ShelfPlace(fleet_shelf(desk))) {
     setObjectName(QStringLiteral("fleetTabs"));
-    setAccessibleName(tr("Fleet: shelf, power curve, what if, forecasts"));
+    setAccessibleName(tr("Fleet: shelf, power curve, what if, sun, forecasts"));
     tabBar()->setAccessibleName(accessibleName());
     setDocumentMode(true);
     addTab(shelf_, tr("Shelf"));
     curve_room_ = addLaterTab(tr("Power curve"));
     what_if_room_ = addLaterTab(tr("What if"));
+    sun_room_ = addLaterTab(tr("Sun"));
     forecasts_room_ = addLaterTab(tr("Forecasts"));
     connect(this, &QTabWidget::currentChanged, this, &FleetPlace::follow);
     connect(shelf_, &ShelfPlace::said, this, &FleetPlace::said);
@@ -34,6 +35,10 @@ void FleetPlace::follow(int tab) {
     learning_.choose(shelf_->chosen());
     if (tab == curve_tab) curve();
     if (tab == what_if_tab) whatIf();
+    if (tab == sun_tab) {
+        sun_session_.choose(shelf_->chosen());
+        sun();
+    }
     if (tab == forecasts_tab) forecasts();
 }
 
@@ -51,6 +56,14 @@ WhatIfPage& FleetPlace::whatIf() {
     what_if_room_->layout()->addWidget(what_if_);
     what_if_->show();
     return *what_if_;
+}
+
+SunPage& FleetPlace::sun() {
+    if (sun_) return *sun_;
+    sun_ = new SunPage(sun_session_);
+    sun_room_->layout()->addWidget(sun_);
+    sun_->show();
+    return *sun_;
 }
 
 ForecastsPage& FleetPlace::forecasts() {

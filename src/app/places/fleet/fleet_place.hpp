@@ -4,13 +4,14 @@
 
 #include "app/places/fleet/curve_page.hpp"
 #include "app/places/fleet/forecasts_page.hpp"
+#include "app/places/fleet/sun_page.hpp"
 #include "app/places/fleet/what_if_page.hpp"
 #include "app/places/shelf/shelf_place.hpp"
 
 namespace sobremesa::app {
 
-/// Fleet: the shelf, the power curve that flights draw with the speeds to fly, what a change would do, and how good
-/// the forecasts were. All but the shelf are made when they are first wanted.
+/// Fleet: the shelf, the power curve that flights draw with the speeds to fly, what a change would do, what a
+/// solar array gives, and how good the forecasts were. All but the shelf are made when they are first wanted.
 class FleetPlace : public QTabWidget {
     Q_OBJECT
 public:
@@ -19,11 +20,14 @@ public:
     session::LearningSession& learning() { return learning_; }
     CurvePage& curve();
     WhatIfPage& whatIf();
+    SunPage& sun();
+    session::SunSession& sunSession() { return sun_session_; }
     ForecastsPage& forecasts();
     bool onShelf() const { return currentIndex() == shelf_tab; }
     void showShelf() { setCurrentIndex(shelf_tab); }
     void showCurve() { setCurrentIndex(curve_tab); }
     void showWhatIf() { setCurrentIndex(what_if_tab); }
+    void showSun() { setCurrentIndex(sun_tab); }
     void showForecasts() { setCurrentIndex(forecasts_tab); }
 
 signals:
@@ -31,19 +35,22 @@ signals:
     void flightWanted(session::Id id);
 
 private:
-    enum Tab { shelf_tab, curve_tab, what_if_tab, forecasts_tab };
+    enum Tab { shelf_tab, curve_tab, what_if_tab, sun_tab, forecasts_tab };
     QWidget* addLaterTab(const QString& name);
     void follow(int tab);
 
     session::Desk& desk_;
     session::PlanSession& plan_session_;
     session::LearningSession learning_;
+    session::SunSession sun_session_;
     ShelfPlace* shelf_;
     QWidget* curve_room_ = nullptr;
     QWidget* what_if_room_ = nullptr;
+    QWidget* sun_room_ = nullptr;
     QWidget* forecasts_room_ = nullptr;
     CurvePage* curve_ = nullptr;
     WhatIfPage* what_if_ = nullptr;
+    SunPage* sun_ = nullptr;
     ForecastsPage* forecasts_ = nullptr;
 };
 

@@ -51,6 +51,7 @@ MissionSheet::MissionSheet(session::PlanSession& session, QWidget* parent) : Pop
     connect(&session, &session::PlanSession::requestChanged, winds, &WindTable::refresh);
     add(tr("Weather"), weather_fields(q), winds);
     add(tr("Return and link"), safety_fields(q));
+    add(tr("Sun"), sun_fields());
     add(tr("On the ground"), ground_fields());
     column()->addWidget(tabs, 1);
 }

@@ -36,6 +36,7 @@
 #include "wording/messages.hpp"
 #include "wording/plans.hpp"
 #include "wording/sentences.hpp"
+#include "wording/sun.hpp"
 
 namespace sobremesa::app {
 
@@ -284,16 +285,28 @@ void PlanPlace::showBailOuts(double distance_m) {
     map_->setAccessibleDescription(said.join(QStringLiteral("; ")));
 }
 
+/// The answer, and what the sun adds as soon as that is worked out.
+void PlanPlace::showSentence(const mission::Plan& plan) {
+    const auto& q = Look::instance().quantities();
+    QString words = wording::plan_sentence(plan, q);
+    const auto outlook = session_.outlook();
+    if (outlook && outlook->sun && plan.turn && outlook->plan->request == plan.request)
+        words += QLatin1Char(' ') + wording::sun_plan_sentence(*outlook->sun,
+                                                               plan.request.sun && plan.request.sun->counted,
+                                                               plan.turn->time_s.value, q);
+    sentence_->setWords(words);
+}
+
 void PlanPlace::showOutlook() {
     const auto outlook = session_.outlook();
     limits_->setOutlook(outlook);
     if (!outlook || !shown_) return;
-    const auto& q = Look::instance().quantities();
+    if (outlook->sun) showSentence(*shown_);
     // The same plan, now with its chance.
     if (outlook->plan->chance && session_.plan() == outlook->plan) {
         if (before_ == shown_) before_ = outlook->plan;
         shown_ = outlook->plan;
-        sentence_->setWords(wording::plan_sentence(*shown_, q));
+        showSentence(*shown_);
         schools_->schools().setPlan(shown_);
         showNotices(*shown_);
         chart_->setPlan(shown_);
@@ -419,7 +432,7 @@ void PlanPlace::showPlan() {
     shown_ = plan;
     edits_over_.start();
 
-    sentence_->setWords(wording::plan_sentence(*plan, q));
+    showSentence(*plan);
     showChanged();
     const std::pair<Quantity, QString> figures[] = {
         {Quantity::turn_distance, plan->whole ? tr("end of the way") : tr("turn")},

@@ -62,6 +62,7 @@ private:
     void showWithinReach(const session::PlanOutlook& outlook);
     void settleHome();
     void moveMark(int index, const geodesy::EastNorth& at);
+    void showSentence(const mission::Plan& plan);
     void showNotices(const mission::Plan& plan);
     void showPage();
     void showBeside();

@@ -1,0 +1,87 @@
+#include "session/sun_session.hpp"
+
+#include <QDateTime>
+
+#include "io/calendar.hpp"
+
+namespace sobremesa::session {
+
+SunSession::SunSession(Desk& desk, PlanSession& plan, QObject* parent) : QObject(parent), desk_(desk), plan_(plan) {
+    question_.day_utc_s =
+        double(QDateTime(QDateTime::currentDateTimeUtc().date(), QTime(0, 0), Qt::UTC).toSecsSinceEpoch());
+    connect(&desk_, &Desk::aircraftChanged, this, &SunSession::workOut);
+    connect(&plan_, &PlanSession::requestChanged, this, &SunSession::workOut);
+}
+
+void SunSession::choose(std::optional<Id> aircraft) {
+    if (aircraft == chosen_) return;
+    chosen_ = aircraft;
+    // What the plan says of day and sky is where one starts from.
+    if (const auto& sun = plan_.request().sun) {
+        question_.cloud_okta = sun->cloud_okta;
+        if (sun->start_utc_s) {
+            question_.day_utc_s = *io::day_utc_s(io::date_text(*sun->start_utc_s));
+            question_.start_utc_s = sun->start_utc_s;
+        }
+    }
+    report_.reset();
+    workOut();
+}
+
+void SunSession::ask(const matching::SunQuestion& question) {
+    question_ = question;
+    workOut();
+}
+
+void SunSession::setPlace(std::optional<geodesy::Position> place) {
+    place_ = place;
+    workOut();
+}
+
+std::optional<geodesy::Position> SunSession::place() const {
+    return place_ ? place_ : plan_.request().mission.home;
+}
+
+std::optional<mission::PlanRequest> SunSession::request() const {
+    if (!chosen_) return std::nullopt;
+    const auto kept = desk_.shelves().aircraft.find(*chosen_);
+    if (kept == desk_.shelves().aircraft.end()) return std::nullopt;
+    mission::PlanRequest request = plan_.request();
+    request.aircraft = kept->second.aircraft;
+    return request;
+}
+
+std::optional<units::Error> SunSession::setRequest(const mission::PlanRequest& request) {
+    if (!chosen_) return std::nullopt;
+    auto kept = desk_.shelves().aircraft.at(*chosen_);
+    kept.aircraft = request.aircraft;
+    const auto put = desk_.put(logbook::EditKind::change_aircraft, *chosen_, kept);
+    return put ? std::nullopt : std::optional(put.error());
+}
+
+void SunSession::workOut() {
+    const auto flown = request();
+    const auto at = place();
+    error_.reset();
+    if (!flown || !flown->aircraft.array || !at) {
+        report_.reset();
+        if (flown && flown->aircraft.array)
+            error_ = units::Error{units::ErrorCode::value_missing, {{}, {}, {}, "mission.home"}, {}};
+        emit changed();
+        return;
+    }
+    matching::SunQuestion question = question_;
+    question.at = *at;
+    job_.start([request = *flown, question](std::stop_token) { return matching::sun_day(request, question); },
+               [this](units::Result<matching::SunDayReport> result) {
+                   if (result) {
+                       report_ = std::make_shared<const matching::SunDayReport>(std::move(*result));
+                   } else {
+                       report_.reset();
+                       error_ = result.error();
+                   }
+                   emit changed();
+               });
+}
+
+} // namespace sobremesa::session
