@@ -129,7 +129,8 @@ Json sun_json(const mission::Plan& plan) {
             {"endurance_sd_s", f.endurance_s.sd},
             {"bonus_s", f.with_reserve_s - plan.turn->time_s.value},
             {"counted", counted},
-            {"land_by_utc_s", f.start_utc_s + (counted ? f.with_reserve_s : plan.turn->time_s.value)},
+            {"counted_w", plan.request.sun ? plan.request.sun->counted_w : 0.0},
+            {"land_by_utc_s", f.start_utc_s + plan.turn->time_s.value},
             {"array_wh", f.ledger.array_wh}};
 }
 

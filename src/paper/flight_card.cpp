@@ -16,6 +16,7 @@
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
+#include "wording/sun.hpp"
 
 namespace sobremesa::paper {
 
@@ -219,6 +220,8 @@ FlightCard flight_card(const mission::Plan& plan, const wording::Quantities& q) 
             card.landing_places << wording::bail_out_sentence(way, q);
     }
     card.checklist = wording::checklist(plan, q);
+    if (r.mission.kind == mission::MissionKind::on_sun && r.aircraft.array)
+        card.checklist << wording::sun_protocol();
     card.caution = wording::cautions();
     return card;
 }

@@ -84,9 +84,9 @@ QString sun_plan_sentence(const matching::SunDayReport& report, bool counted, do
     const QString zone = clock_zone(flight.start_utc_s);
     if (counted)
         return SunWords::tr(
-                   "The sun counted, land by %1 (%2) at the latest, the reserve kept. On the pack alone that is "
-                   "%3: under a lasting cloud, come down then.")
-            .arg(with_sun, zone, bold(clock_text(flight.start_utc_s + plan_lands_s)));
+                   "The least that the array gives on the way is counted; with all of it the flight could last "
+                   "until %1 (%2), on the pack alone %3. Under a cloud that was not foreseen, come down.")
+            .arg(with_sun, zone, bold(q.duration(flight.endurance_without_sun_s)));
     const double bonus_s = std::max(flight.with_reserve_s - plan_lands_s, 0.0);
     return SunWords::tr("Bonus, not counted: with the sun as forecast it could stay until %1 (%2), %3 longer.")
         .arg(with_sun, zone, bold(q.duration(bonus_s)));
@@ -111,6 +111,12 @@ QString sun_change_text(const matching::SunChange& change, const Quantities& q) 
              with_sign(change.sustained_s, q.duration(std::abs(change.sustained_s))),
              with_sign(change.noon_array_w,
                        q.text(units::Quantity::array_power, {std::abs(change.noon_array_w), 0.0})));
+}
+
+QString sun_protocol() {
+    return SunWords::tr(
+        "Sun test, around noon: three minutes of level cruise at one power, one with the motor off, three of "
+        "the same cruise again; where the array can be switched off, three more without it.");
 }
 
 QString name(sun::ConverterKind kind) {

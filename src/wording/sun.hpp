@@ -29,6 +29,9 @@ QString name(matching::SunChange::Kind kind);
 /// "endurance +34 min, sustained +20 min, +4 W at noon".
 QString sun_change_text(const matching::SunChange& change, const Quantities& quantities);
 
+/// The ten minutes that tell what the sun gives, for paper and screen.
+QString sun_protocol();
+
 QString name(sun::ConverterKind kind);
 
 } // namespace sobremesa::wording

@@ -31,6 +31,7 @@ private slots:
     void init();
     void cleanupTestCase() { window_.reset(); }
     void withoutAnAircraftItSaysWhatToDo();
+    void everyColumnStandsUnderItsOwnHead();
     void oneCruiseIsEnoughForACurve();
     void flightsDrawTheCurve();
     void takingTheCurveChangesThePlanAndIsUndone();
@@ -112,6 +113,23 @@ void FleetTest::withoutAnAircraftItSaysWhatToDo() {
     QVERIFY(window_->said("whatIfName").contains(QStringLiteral("No aircraft")));
     fleet().showForecasts();
     QVERIFY(window_->said("forecastsName").contains(QStringLiteral("No aircraft")));
+}
+
+void FleetTest::everyColumnStandsUnderItsOwnHead() {
+    chooseAircraft("Tarabilla");
+    const auto& model = *fleet().shelf().table().model();
+    QStringList heads;
+    int row = -1;
+    for (int c = 0; c < model.columnCount(); ++c) heads << model.headerData(c, Qt::Horizontal).toString();
+    for (int r = 0; r < model.rowCount(); ++r) {
+        if (model.index(r, 0).data().toString() == QStringLiteral("Tarabilla")) row = r;
+    }
+    QVERIFY(row >= 0 && !heads.contains(QString()));
+    const auto under = [&](const char* head) {
+        return model.index(row, int(heads.indexOf(QLatin1String(head)))).data().toString().remove(QChar(0x202F));
+    };
+    QCOMPARE(under("electronics"), QStringLiteral("9.0W"));
+    QCOMPARE(under("full power"), QStringLiteral("980W"));
 }
 
 void FleetTest::oneCruiseIsEnoughForACurve() {

@@ -211,7 +211,7 @@ void MissionsInPlanTest::aMissionIsTypedInItsSheet() {
     window_->find<PlanPlace>("planPlace")->showMission();
     auto* mission = sheet<MissionSheet>();
     auto* tabs = mission->findChild<QTabWidget*>(QStringLiteral("missionTabs"));
-    QCOMPARE(tabs->count(), 5);
+    QCOMPARE(tabs->count(), 6);
     tabs->setCurrentIndex(3);
     auto* height = mission->findChild<NumberField*>(QStringLiteral("Its own return is flown at"));
     QVERIFY(height);

@@ -833,7 +833,7 @@ void CommandLineTest::logsAreAddedToABook() {
     const std::string broken = file(QStringLiteral("diary.txt"), "Dear diary,\ntoday we flew far.\n");
     const json dry = cli_run({"--book", book, "book", "add", logs, broken, "--dry-run", "--json"}).object();
     QCOMPARE(dry["filed"].get<int>(), 0);
-    QCOMPARE(dry["flights"].size(), std::size_t(8));
+    QCOMPARE(dry["flights"].size(), std::size_t(9));
     QCOMPARE(dry["unusable"].get<int>(), 1);
     const json filed =
         cli_run({"--book", book, "book", "add", logs, "--plan", demo("alcaravan-west.plan.json"), "--json"})
@@ -1063,7 +1063,14 @@ void CommandLineTest::aPlanOnTheSunShowsItsBonus() {
     counted["sun"]["counted"] = true;
     const json with =
         cli_run({"plan", file(QStringLiteral("counted.json"), counted.dump()), "--days", "200", "--json"}).object();
+    // Counted with the least that it gives: longer than on the pack alone, shorter than with all of the sun.
     QVERIFY(with["sun"]["land_by_utc_s"].get<double>() > sun["land_by_utc_s"].get<double>() + 3600.0);
+    QVERIFY(with["sun"]["bonus_s"].get<double>() > 0.0);
+    QVERIFY(with["sun"]["counted_w"].get<double>() > 10.0);
+    VERIFY_NEAR(with["cruise"]["power_w"].get<double>(),
+                plan["cruise"]["power_w"].get<double>() - with["sun"]["counted_w"].get<double>(), 0.01);
+    // What the sun gives does not depend on whether it is counted.
+    VERIFY_NEAR(with["sun"]["endurance_s"].get<double>(), sun["endurance_s"].get<double>(), 1e-6);
     // What is missing for it is said; the plan stands on the pack alone.
     json bare = json::parse(*io::read_text_file(demo("vencejo-sun.plan.json")));
     bare["aircraft"].erase("array");

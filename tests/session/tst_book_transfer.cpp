@@ -94,7 +94,7 @@ void BookTransferTest::aWholeBookGoesOutAndComesBack() {
 void BookTransferTest::onlyPacksComeFromTheirCsv() {
     Laid laid(file("c.sqlite"));
     QVERIFY(laid.bringIn(file("out/packs.csv")));
-    QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(3));
+    QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(4));
     QVERIFY(laid.desk.shelves().aircraft.empty() && laid.desk.shelves().flights.empty());
     QVERIFY(laid.bringIn(file("out/flights.csv")));
     // Without their logs, and without what they pointed to elsewhere.
@@ -115,7 +115,7 @@ void BookTransferTest::whatAPlanBroughtTakesOnWhatTheBookKnows() {
         QVERIFY(!kept.readings.empty());
     }
     QCOMPARE(named, 1);
-    QCOMPARE(laid.desk.shelves().aircraft.size(), std::size_t(2));
+    QCOMPARE(laid.desk.shelves().aircraft.size(), std::size_t(3));
     // One edit: undone, the shelf is as the plan left it.
     laid.desk.undo();
     QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(1));

@@ -161,9 +161,10 @@ void SunChart::drawPower(QCPAxisRect* rect) {
     QCPGraph* needed = plot_->addGraph(across, up);
     needed->setData({across->range().lower, across->range().upper}, {level, level}, true);
     needed->setPen(QPen(theme.ink, look.scaled(1.4)));
-    label(rect, across->range().lower, level,
+    // At the evening's end, where the array is far below.
+    label(rect, across->range().upper, level,
           tr("level flight takes %1").arg(look.quantities().text(Quantity::array_power, report_->level_w)),
-          Qt::AlignLeft | Qt::AlignBottom, false);
+          Qt::AlignRight | Qt::AlignBottom, false);
     for (const auto& span : report_->sustained) {
         auto* bar = new QCPItemLine(plot_);
         for (QCPItemPosition* end : {bar->start, bar->end}) end->setAxes(across, up);
@@ -199,18 +200,24 @@ void SunChart::drawPack(QCPAxisRect* rect) {
     QCPGraph* line = plot_->addGraph(across, up);
     line->setData(x, y, true);
     line->setPen(QPen(theme.ink, look.scaled(1.8), Qt::DashLine));
-    const auto mark = [&](double utc_s, const QString& text, Qt::Alignment side) {
+    const auto mark = [&](double utc_s, double height, const QString& text, Qt::Alignment side) {
         auto* stem = new QCPItemLine(plot_);
         for (QCPItemPosition* end : {stem->start, stem->end}) end->setAxes(across, up);
         stem->start->setCoords(utc_s, 0.0);
         stem->end->setCoords(utc_s, 100.0);
         stem->setClipAxisRect(rect);
         stem->setPen(QPen(theme.field_border, look.scaled(1)));
-        label(rect, utc_s, 0.0, text, side | Qt::AlignBottom, false);
+        label(rect, utc_s, height, text, side, false);
     };
-    mark(flight.start_utc_s, tr("launch %1").arg(wording::clock_text(flight.start_utc_s)), Qt::AlignLeft);
-    if (!flight.outlasts && flight.end_utc_s() <= across->range().upper)
-        mark(flight.end_utc_s(), tr("landing volts %1").arg(wording::clock_text(flight.end_utc_s())), Qt::AlignLeft);
+    // One at the foot, one at the head, each towards the middle: they may stand close together.
+    const auto inwards = [&](double utc_s) {
+        return utc_s > across->range().center() ? Qt::AlignRight : Qt::AlignLeft;
+    };
+    mark(flight.start_utc_s, 0.0, tr("launch %1").arg(wording::clock_text(flight.start_utc_s)),
+         inwards(flight.start_utc_s) | Qt::AlignBottom);
+    if (!flight.outlasts && flight.end_utc_s() <= across->range().upper + 1.0)
+        mark(flight.end_utc_s(), 100.0, tr("landing volts %1").arg(wording::clock_text(flight.end_utc_s())),
+             inwards(flight.end_utc_s()) | Qt::AlignTop);
 }
 
 void SunChart::mouseMoveEvent(QMouseEvent* event) {

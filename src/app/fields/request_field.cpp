@@ -106,8 +106,8 @@ QString RequestField::read(PlanRequest& request, const QString& typed_text) cons
 std::vector<RequestField> aircraft_fields(const Quantities& q) {
     return with_headers(
         {RequestFieldWords::tr("name"), RequestFieldWords::tr("kind"), RequestFieldWords::tr("mass"),
-         RequestFieldWords::tr("cruise"), RequestFieldWords::tr("power"), RequestFieldWords::tr("electronics"),
-         RequestFieldWords::tr("full power")},
+         RequestFieldWords::tr("cruise"), RequestFieldWords::tr("power"), RequestFieldWords::tr("current"),
+         RequestFieldWords::tr("electronics"), RequestFieldWords::tr("full power")},
         {
             text(
                 "aircraft.name", RequestFieldWords::tr("Name"),

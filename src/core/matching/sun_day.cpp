@@ -50,6 +50,12 @@ double best_start(const SolarCraft& craft, const Light& light, double day_utc_s,
             best_utc_s = utc_s;
         }
     };
+    // Noon first: where the sun does not matter it is as good as any.
+    const auto first = std::ptrdiff_t(light.index(day_utc_s));
+    const auto minutes = std::ptrdiff_t(seconds_per_day / step_s);
+    const auto begin = light.elevation_deg.begin() + first;
+    const double noon_s = double(std::max_element(begin, begin + minutes) - begin) * step_s;
+    try_from(day_utc_s + coarse_start_s * std::floor(noon_s / coarse_start_s));
     for (double at = 0.0; at < seconds_per_day; at += coarse_start_s) try_from(day_utc_s + at);
     const double around = best_utc_s;
     for (double at = around - coarse_start_s + fine_start_s; at < around + coarse_start_s; at += fine_start_s) {
@@ -386,6 +392,8 @@ units::Result<SunDayReport> sun_day(const PlanRequest& asked, const SunQuestion&
     PlanRequest request = *checked;
     if (!request.aircraft.array)
         return units::failure(units::ErrorCode::value_missing, {{}, {}, {}, "aircraft.array"});
+    // Here the sun is followed, not counted beforehand.
+    if (request.sun) request.sun->counted_w = 0.0;
     // What is changed is changed against today's aircraft.
     if (!request.aircraft.cruise_all_up_mass_kg)
         request.aircraft.cruise_all_up_mass_kg = mission::all_up_mass_kg(request);

@@ -56,7 +56,10 @@ units::Result<units::Estimate> power_at(const PlanRequest& request, double airsp
     const auto air = air_at(request, height_m);
     if (!air) return tl::unexpected(air.error());
     const double mass_kg = all_up_mass_kg(request);
-    return airframe::power_w(request.aircraft, mass_kg, {airspeed_mps, mass_kg, air->density_kgm3, climb_mps});
+    auto power =
+        airframe::power_w(request.aircraft, mass_kg, {airspeed_mps, mass_kg, air->density_kgm3, climb_mps});
+    if (power) power->value = out_of_pack_w(request.sun, power->value);
+    return power;
 }
 
 double top_height_m(const PlanRequest& request) {

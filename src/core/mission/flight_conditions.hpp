@@ -66,7 +66,7 @@ units::Result<FlightConditions> nearly_the_same_conditions(const PlanRequest& re
 /// @error as `flight_conditions`
 units::Result<FlightConditions> conditions_on_bearing(const PlanRequest& request, FlightConditions known);
 
-/// Power of steady flight in this plan's air, W.
+/// Power of steady flight in this plan's air, as the pack has to give it, W.
 /// @error `airspeed_outside_model`, `height_outside_atmosphere`
 units::Result<units::Estimate> power_at(const PlanRequest& request, double airspeed_mps, double height_m,
                                         double climb_mps);

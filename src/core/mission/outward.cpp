@@ -367,7 +367,7 @@ private:
         const auto power =
             airframe::power_w(request_.aircraft, mass_kg,
                               {airspeed_mps, load * mass_kg, air_at(request_, height_m_)->density_kgm3, 0.0});
-        return power ? power->value : conditions_.cruise_power_w.value;
+        return power ? out_of_pack_w(request_.sun, power->value) : conditions_.cruise_power_w.value;
     }
 
     /// Time until the landing voltage at this power, s.

@@ -5,6 +5,7 @@
 #include <tuple>
 #include <utility>
 
+#include "core/mission/counted_sun.hpp"
 #include "core/units/limits.hpp"
 
 namespace sobremesa::mission {
@@ -212,6 +213,7 @@ units::Result<PlanRequest> checked(PlanRequest request) {
     };
     if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
     if (auto error = first_wrong_place(request)) return tl::unexpected(*error);
+    if (request.sun) request.sun->counted_w = counted_sun_w(request);
     return request;
 }
 

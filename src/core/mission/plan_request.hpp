@@ -1,5 +1,6 @@
 #pragma once
 
+#include <algorithm>
 #include <memory>
 #include <optional>
 #include <string>
@@ -190,10 +191,21 @@ struct SunStart {
     std::optional<double> start_utc_s;
     /// Cloud, eighths of the sky, 0 … 8.
     double cloud_okta = 0.0;
-    /// Whether the turn counts what the sun will still give. It may go behind a cloud: no, unless the pilot says so.
+    /// Whether the turn counts what the sun will still give. It may go behind a cloud: no, unless the pilot says
+    /// so.
     bool counted = false;
-    friend bool operator==(const SunStart&, const SunStart&) = default;
+    /// What of it is counted, W: worked out by `checked`, see `counted_sun_w`; not part of what the pilot asks for.
+    double counted_w = 0.0;
+    friend bool operator==(const SunStart& a, const SunStart& b) {
+        return a.start_utc_s == b.start_utc_s && a.cloud_okta == b.cloud_okta && a.counted == b.counted;
+    }
 };
+
+/// What of a power the pack has to give, W, the sun counted where the pilot counts it.
+inline double out_of_pack_w(const std::optional<SunStart>& sun, double power_w) {
+    constexpr double least_share = 0.05;
+    return sun && sun->counted_w > 0.0 ? std::max(power_w - sun->counted_w, least_share * power_w) : power_w;
+}
 
 struct PlanRequest {
     std::string name;

@@ -96,12 +96,18 @@ void CompareSheet::fill(const std::vector<Id>& first) {
         return flights.at(a).start_clock_s.value_or(0.0) > flights.at(b).start_clock_s.value_or(0.0);
     });
     if (taken.size() < 2 && !ids.empty()) {
-        const Id one = taken.empty() ? ids.front() : *taken.begin();
+        const auto another_of = [&](Id one) {
+            return std::find_if(ids.begin(), ids.end(), [&](Id id) {
+                return id != one && flights.contains(one) &&
+                       flights.at(id).aircraft_id == flights.at(one).aircraft_id;
+            });
+        };
+        // Nothing chosen: the newest flight whose aircraft has flown another.
+        const auto paired =
+            std::find_if(ids.begin(), ids.end(), [&](Id id) { return another_of(id) != ids.end(); });
+        const Id one = !taken.empty() ? *taken.begin() : paired != ids.end() ? *paired : ids.front();
         taken.insert(one);
-        const auto aircraft = flights.contains(one) ? flights.at(one).aircraft_id : std::nullopt;
-        const auto other = std::find_if(ids.begin(), ids.end(),
-                                        [&](Id id) { return id != one && flights.at(id).aircraft_id == aircraft; });
-        if (other != ids.end()) taken.insert(*other);
+        if (const auto other = another_of(one); other != ids.end()) taken.insert(*other);
     }
     for (const Id id : ids) {
         auto* item = new QListWidgetItem(QString::fromStdString(flights.at(id).name), list_);

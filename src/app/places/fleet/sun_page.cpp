@@ -198,12 +198,11 @@ QWidget* SunPage::makeReading() {
     addCraft(*column);
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(new TextLabel(Role::heading, tr("To measure it in ten minutes")));
-    column->addWidget(new TextLabel(Role::plain, tr("Around noon: three minutes of level cruise, one with the "
-                                                    "motor off, three of the same cruise again. Where "
-                                                    "the array can be switched off, three more without it. The "
-                                                    "first two parts tell whether the pack gains or "
-                                                    "loses, the glide what the array gives, the last what is lost "
-                                                    "on the way. Debrief reads it from the log.")));
+    column->addWidget(new TextLabel(
+        Role::plain,
+        wording::sun_protocol() + QLatin1Char(' ') +
+            tr("The first parts tell whether the pack gains or loses, the glide what the array gives, the last "
+               "what is lost on the way. Debrief reads it from the log.")));
     column->addStretch(1);
     return new ScrollColumn(inside);
 }
@@ -345,11 +344,11 @@ void SunPage::showChanges() {
         const auto cell = [&](double value, double least, const QString& text) {
             return Cell{signed_text(value, least, text), value, std::nullopt, true, false};
         };
-        rows.push_back(
-            {text_cell(wording::name(change.kind)),
-             cell(change.endurance_s, least_s, q.duration(std::abs(change.endurance_s))),
-             cell(change.sustained_s, least_s, q.duration(std::abs(change.sustained_s))),
-             cell(change.noon_array_w, least_w, q.text(Quantity::array_power, {std::abs(change.noon_array_w), 0.0}))});
+        rows.push_back({text_cell(wording::name(change.kind)),
+                        cell(change.endurance_s, least_s, q.duration(std::abs(change.endurance_s))),
+                        cell(change.sustained_s, least_s, q.duration(std::abs(change.sustained_s))),
+                        cell(change.noon_array_w, least_w,
+                             q.text(Quantity::array_power, {std::abs(change.noon_array_w), 0.0}))});
     }
     cells_->setCells({tr("change"), tr("endurance"), tr("sustained"), tr("at noon")}, std::move(rows));
     changes_->fitColumns(150, 190);
