@@ -409,11 +409,12 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
         return exit_done;
     }
     print_debrief(*log, *summary, *found, pack ? pack->left : std::nullopt, out);
-    if (account && account->sun)
+    if (account && account->sun) {
         out << "\n"
             << wording::without_markup(wording::sun_verdict_sentence(*account->sun, wording::Quantities()))
                    .toStdString()
             << "\n";
+    }
     return exit_done;
 }
 

@@ -47,11 +47,12 @@ Json report_json(const matching::SunDayReport& r) {
     Json rows = Json::array();
     for (const auto& row : r.rows) rows.push_back(moment_json(row));
     Json changes = Json::array();
-    for (const auto& change : r.changes)
+    for (const auto& change : r.changes) {
         changes.push_back({{"change", matching::sun_change_word(change.kind)},
                            {"endurance_s", change.endurance_s},
                            {"sustained_s", change.sustained_s},
                            {"noon_array_w", change.noon_array_w}});
+    }
     const auto& f = r.flight;
     return {{"date", io::date_text(r.question.day_utc_s)},
             {"latitude_deg", r.question.at.latitude_deg},
@@ -109,7 +110,7 @@ void print_report(const matching::SunDayReport& r, std::ostream& out) {
         out << "  " << wording::name(change.kind).toStdString() << ": "
             << wording::sun_change_text(change, q).toStdString() << "\n";
     if (r.smallest_area_m2)
-        out << "\nsmallest area of cells for the span asked for: " << int(*r.smallest_area_m2 * 1e4 + 0.5)
+        out << "\nsmallest area of cells for the span asked for: " << std::lround(*r.smallest_area_m2 * 1e4)
             << " cm²\n";
     out << "\nA clear-sky model: haze, shadow on the wing and banking are not in it. Local rules come first.\n";
 }
@@ -150,11 +151,12 @@ int sun_day(const SunOptions& options, std::ostream& out, std::ostream& err) {
     question.cloud_okta = options.cloud_okta.value_or(planned.cloud_okta);
     if (!options.start_utc.empty()) {
         const auto time = io::time_of_day_s(options.start_utc);
-        if (!time)
+        if (!time) {
             return unusable({units::ErrorCode::word_unknown,
                              {{}, {}, {}, "--start-utc"},
                              {{"word", options.start_utc}, {"allowed", std::string("HH:MM")}}},
                             err);
+        }
         question.start_utc_s = question.day_utc_s + *time;
     } else if (options.date.empty()) {
         question.start_utc_s = planned.start_utc_s;

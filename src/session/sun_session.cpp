@@ -72,16 +72,17 @@ void SunSession::workOut() {
     }
     matching::SunQuestion question = question_;
     question.at = *at;
-    job_.start([request = *flown, question](std::stop_token) { return matching::sun_day(request, question); },
-               [this](units::Result<matching::SunDayReport> result) {
-                   if (result) {
-                       report_ = std::make_shared<const matching::SunDayReport>(std::move(*result));
-                   } else {
-                       report_.reset();
-                       error_ = result.error();
-                   }
-                   emit changed();
-               });
+    job_.start(
+        [request = *flown, question](const std::stop_token&) { return matching::sun_day(request, question); },
+        [this](units::Result<matching::SunDayReport> result) {
+            if (result) {
+                report_ = std::make_shared<const matching::SunDayReport>(std::move(*result));
+            } else {
+                report_.reset();
+                error_ = result.error();
+            }
+            emit changed();
+        });
 }
 
 } // namespace sobremesa::session

@@ -82,11 +82,12 @@ QString sun_plan_sentence(const matching::SunDayReport& report, bool counted, do
     const auto& flight = report.flight;
     const QString with_sun = bold(clock_text(flight.start_utc_s + flight.with_reserve_s));
     const QString zone = clock_zone(flight.start_utc_s);
-    if (counted)
+    if (counted) {
         return SunWords::tr(
                    "The least that the array gives on the way is counted; with all of it the flight could last "
                    "until %1 (%2), on the pack alone %3. Under a cloud that was not foreseen, come down.")
             .arg(with_sun, zone, bold(q.duration(flight.endurance_without_sun_s)));
+    }
     const double bonus_s = std::max(flight.with_reserve_s - plan_lands_s, 0.0);
     return SunWords::tr("Bonus, not counted: with the sun as forecast it could stay until %1 (%2), %3 longer.")
         .arg(with_sun, zone, bold(q.duration(bonus_s)));

@@ -56,11 +56,12 @@ ShownTable SunChart::shownTable() const {
                       tr("overcast, W"), tr("level flight, W"), tr("pack, %")},
                      {}};
     if (!report_) return table;
-    for (const auto& m : report_->rows)
+    for (const auto& m : report_->rows) {
         table.rows.push_back({text_cell(wording::clock_text(m.utc_s)), figure_cell(m.elevation_deg, 0),
                               figure_cell(m.global_w_per_m2, 0), figure_cell(m.array_w, 1),
                               figure_cell(m.clear_array_w, 1), figure_cell(m.overcast_array_w, 1),
                               figure_cell(m.level_w, 1), figure_cell(percent * m.pack_share, 0)});
+    }
     return table;
 }
 

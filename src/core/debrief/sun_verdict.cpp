@@ -204,7 +204,7 @@ std::optional<units::Estimate> array_current(const std::vector<Bin>& bins, const
         used.push_back(i);
         noises.push_back(bins[i].volts_sd);
     }
-    if (used.size() < std::size_t(n + 2)) return std::nullopt;
+    if (used.size() < std::size_t(n) + 2) return std::nullopt;
     // A reading between two steps is off by a good quarter of one, however often it is written.
     const double noise = std::max({units::median(noises), step_v / std::sqrt(12.0) / std::sqrt(double(n)), 1e-4});
     double usual_a = 0.0;

@@ -402,10 +402,11 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
             Estimate{energy_wh + before_wh, units::combine_sd(sd, 2.0 * current_scale_sd * before_wh)};
         if (recorded_s > 0.0) energy.mean_power_w = energy_wh * units::seconds_per_hour / recorded_s;
     }
-    if (charge_known || rows.from_counter())
+    if (charge_known || rows.from_counter()) {
         energy.logged_charge_ah =
             Estimate{charge_ah, units::combine_sd(current_scale_sd * std::max(rows.moved_ah(), std::abs(charge_ah)),
                                                   rows.from_counter() ? counter_step_sd_ah : 0.0)};
+    }
     if (has_volts && rows.volts_bridged_s() >= said_from_s && log.raw->has(Channel::voltage_v)) {
         summary.notices.push_back(
             {NoticeCode::volts_bridged, Severity::note, {{"bridged_s", rows.volts_bridged_s()}}});

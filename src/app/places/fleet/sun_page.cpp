@@ -296,13 +296,14 @@ void SunPage::refresh() {
     add_->setVisible(request && !has_array);
     remove_->setVisible(has_array);
     series_->setVisible(report != nullptr);
-    if (report && has_array)
+    if (report && has_array) {
         series_->setWords(
             tr("%1 of cells, %2 at their best. Connected directly to this pack, %3 in series would serve it best "
                "at noon.")
                 .arg(wording::written(sun::cell_area_m2(*request->aircraft.array), 0.0, {100.0, tr("dm²"), 1}),
                      q.text(Quantity::array_power, {sun::rated_power_w(*request->aircraft.array), 0.0}))
                 .arg(report->best_direct_series));
+    }
     showChanges();
 }
 

@@ -290,10 +290,11 @@ void PlanPlace::showSentence(const mission::Plan& plan) {
     const auto& q = Look::instance().quantities();
     QString words = wording::plan_sentence(plan, q);
     const auto outlook = session_.outlook();
-    if (outlook && outlook->sun && plan.turn && outlook->plan->request == plan.request)
+    if (outlook && outlook->sun && plan.turn && outlook->plan->request == plan.request) {
         words += QLatin1Char(' ') + wording::sun_plan_sentence(*outlook->sun,
                                                                plan.request.sun && plan.request.sun->counted,
                                                                plan.turn->time_s.value, q);
+    }
     sentence_->setWords(words);
 }
 
