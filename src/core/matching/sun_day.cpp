@@ -339,6 +339,7 @@ std::optional<double> smallest_area(const PlanRequest& request, const SolarCraft
         other.array.cell_area_m2 *= scale;
         if (other.array.cell_isc_a) *other.array.cell_isc_a *= scale;
         other.curve = sun::ArrayCurve(other.array);
+        other.tracked = sun::TrackedPower(other.array, other.curve);
         return sustained_s(other, light, day_utc_s);
     };
     double low = 0.0;

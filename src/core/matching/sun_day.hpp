@@ -138,7 +138,8 @@ struct SunDayReport {
 /// @error `value_missing` naming `aircraft.array`; as `sun::SolarDay::over`; as `mission::power_at`
 units::Result<SunDayReport> sun_day(const mission::PlanRequest& request, const SunQuestion& question);
 
-/// What a plan that flies on the sun asks about; nothing for other plans, and for those that lack array, place or start.
+/// What a plan that flies on the sun asks about; nothing for other plans, and for those that lack array, place or
+/// start.
 std::optional<SunQuestion> question_of(const mission::PlanRequest& request);
 
 /// Volts that a pack works between in this plan.

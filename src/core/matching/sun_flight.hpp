@@ -6,6 +6,7 @@
 
 #include "core/battery/pack_model.hpp"
 #include "core/matching/sun_day.hpp"
+#include "core/sun/tracked_power.hpp"
 
 namespace sobremesa::matching {
 
@@ -40,6 +41,7 @@ struct SolarCraft {
     sun::Converter converter;
     bool fits = true;
     sun::ArrayCurve curve;
+    sun::TrackedPower tracked;
     std::shared_ptr<const battery::PackModel> pack;
     double full_v = 0.0;
     double mean_v = 0.0;
@@ -53,11 +55,13 @@ struct SolarCraft {
     double weight_n = 0.0;
 
     SolarCraft(const sun::SolarArray& cells, const sun::Converter& between)
-        : array(cells), converter(between), curve(cells) {}
+        : array(cells), converter(between), curve(cells), tracked(cells, curve) {}
     sun::Harvest harvest(double on_cells, double pack_v) const {
         if (!fits || !(on_cells > 0.0)) return {};
-        return sun::harvest(curve, converter, on_cells, sun::cell_temperature_c(air_c, on_cells, airspeed_mps),
-                            pack_v);
+        const double cells_c = sun::cell_temperature_c(air_c, on_cells, airspeed_mps);
+        const bool tracks = converter.kind != sun::ConverterKind::direct;
+        return sun::harvest_at(tracks ? tracked.at(on_cells, cells_c) : sun::OperatingPoint{}, curve, converter,
+                               on_cells, cells_c, pack_v);
     }
 };
 

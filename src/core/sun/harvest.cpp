@@ -1,5 +1,7 @@
 #include "core/sun/harvest.hpp"
 
+#include "core/sun/tracked_power.hpp"
+
 #include <algorithm>
 #include <cmath>
 
@@ -90,6 +92,13 @@ int best_direct_series(const SolarArray& array, const PackVolts& pack, double ce
 
 Harvest harvest(const ArrayCurve& curve, const Converter& converter, double irradiance_w_per_m2,
                 double cell_temperature_c, double pack_v) {
+    const bool tracks = converter.kind != ConverterKind::direct;
+    return harvest_at(tracks ? curve.maximumPower(irradiance_w_per_m2, cell_temperature_c) : OperatingPoint{},
+                      curve, converter, irradiance_w_per_m2, cell_temperature_c, pack_v);
+}
+
+Harvest harvest_at(const OperatingPoint& maximum, const ArrayCurve& curve, const Converter& converter,
+                   double irradiance_w_per_m2, double cell_temperature_c, double pack_v) {
     Harvest found;
     const auto at = [&](double volts) {
         return OperatingPoint{volts, curve.currentA(volts, irradiance_w_per_m2, cell_temperature_c)};
@@ -99,7 +108,7 @@ Harvest harvest(const ArrayCurve& curve, const Converter& converter, double irra
         found.power_w = found.array.power_w();
         return found;
     }
-    found.array = curve.maximumPower(irradiance_w_per_m2, cell_temperature_c);
+    found.array = maximum;
     const bool beyond = (converter.kind == ConverterKind::step_down && found.array.voltage_v < pack_v) ||
                         (converter.kind == ConverterKind::step_up && found.array.voltage_v > pack_v);
     if (beyond) found.array = at(pack_v);

@@ -2,7 +2,7 @@
 
 #include <QTest>
 
-#include "core/sun/harvest.hpp"
+#include "core/sun/tracked_power.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
 
@@ -83,6 +83,7 @@ private slots:
     void ratedPointsAreMet();
     void coefficientAndLight();
     void oddCellsHaveACurveToo();
+    void theTableIsTheCurve();
     void directIsTheCurveAtThePacksVolts();
     void trackingIsNeverBelowDirect();
     void convertersKeepToTheirSide();
@@ -165,6 +166,22 @@ void SolarArrayTest::oddCellsHaveACurveToo() {
                 VERIFY_NEAR(most.power_w(), best, 2e-3 * best);
             }
         }
+    }
+}
+
+void SolarArrayTest::theTableIsTheCurve() {
+    for (const auto& array : {usual(), leaky()}) {
+        const sun::ArrayCurve curve(array);
+        const sun::TrackedPower tracked(array, curve);
+        for (double light = 0.5; light < 1300.0; light += 7.3) {
+            for (const double temperature_c : {-10.0, 25.0, 61.0}) {
+                const auto exact = curve.maximumPower(light, temperature_c);
+                const auto table = tracked.at(light, temperature_c);
+                VERIFY_NEAR(table.power_w(), exact.power_w(), std::max(1e-3 * exact.power_w(), 0.02));
+                if (light > 50.0) VERIFY_NEAR(table.voltage_v, exact.voltage_v, 0.02);
+            }
+        }
+        QCOMPARE(tracked.at(0.0, 25.0).power_w(), 0.0);
     }
 }
 
