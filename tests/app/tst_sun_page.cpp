@@ -15,6 +15,7 @@
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/figure_row.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/mission/plan.hpp"
 #include "core/units/explanation.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
@@ -35,6 +36,8 @@ private slots:
     void theStartAndThePlaceAreTyped();
     void anArrayIsTakenOffAndUndone();
     void theChartIsReadAsATable();
+    void aPlanOnTheSunSaysItsBonus();
+    void debriefSaysWhetherItGained();
     void inEveryLook();
 
 private:
@@ -185,6 +188,37 @@ void SunPageTest::theChartIsReadAsATable() {
     auto* changes = window_->find<DataTable>("sunChanges");
     QVERIFY(changes->isVisible());
     QCOMPARE(changes->model()->rowCount(), int(sun().report()->changes.size()));
+}
+
+void SunPageTest::aPlanOnTheSunSaysItsBonus() {
+    (*window_)->openFile(QStringLiteral(DEMO_DIR "/vencejo-sun.plan.json"));
+    window_->settle();
+    (*window_)->showPlace(Place::plan);
+    auto& session = (*window_)->planSession();
+    QTRY_VERIFY_WITH_TIMEOUT(session.outlook_is_settled() && session.outlook() && session.outlook()->sun, 30000);
+    QTRY_VERIFY(window_->said("planSentence").contains(QStringLiteral("Bonus")));
+    const double alone_s = session.plan()->turn->time_s.value;
+    shot(QStringLiteral("plan-sun.png"));
+    auto request = session.request();
+    request.sun->counted = true;
+    QVERIFY(!session.setRequest(request));
+    QTRY_VERIFY_WITH_TIMEOUT(session.outlook_is_settled() && session.plan()->request.sun->counted, 30000);
+    QVERIFY(session.plan()->turn->time_s.value > alone_s + 3600.0);
+    QTRY_VERIFY(window_->said("planSentence").contains(QStringLiteral("is counted")));
+}
+
+void SunPageTest::debriefSaysWhetherItGained() {
+    window_->bringInFlights();
+    for (const auto& [id, flight] : (*window_)->desk().shelves().flights) {
+        if (flight.name == "solar noon") (*window_)->flightSession().openFlight(id);
+    }
+    (*window_)->showPlace(Place::debrief);
+    QTRY_VERIFY_WITH_TIMEOUT((*window_)->flightSession().account() && (*window_)->flightSession().account()->sun,
+                             60000);
+    const auto& sun = *(*window_)->flightSession().account()->sun;
+    QCOMPARE(sun.verdict, debrief::SunVerdict::gaining);
+    QTRY_VERIFY(window_->find<TextLabel>("energyShares")->text().contains(QStringLiteral("gaining")));
+    shot(QStringLiteral("debrief-sun.png"));
 }
 
 void SunPageTest::inEveryLook() {

@@ -210,15 +210,16 @@ void SunChart::drawPack(QCPAxisRect* rect) {
         stem->setPen(QPen(theme.field_border, look.scaled(1)));
         label(rect, utc_s, height, text, side, false);
     };
-    // One at the foot, one at the head, each towards the middle: they may stand close together.
-    const auto inwards = [&](double utc_s) {
-        return utc_s > across->range().center() ? Qt::AlignRight : Qt::AlignLeft;
-    };
+    // One at the foot, one at the head, each away from the other as long as the edge is far.
+    constexpr double near_edge = 0.2;
+    const double edge_s = near_edge * across->range().size();
+    const bool from_edge = flight.start_utc_s < across->range().lower + edge_s;
     mark(flight.start_utc_s, 0.0, tr("launch %1").arg(wording::clock_text(flight.start_utc_s)),
-         inwards(flight.start_utc_s) | Qt::AlignBottom);
+         (from_edge ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignBottom);
+    const bool to_edge = flight.end_utc_s() > across->range().upper - edge_s;
     if (!flight.outlasts && flight.end_utc_s() <= across->range().upper + 1.0)
         mark(flight.end_utc_s(), 100.0, tr("landing volts %1").arg(wording::clock_text(flight.end_utc_s())),
-             inwards(flight.end_utc_s()) | Qt::AlignTop);
+             (to_edge ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignTop);
 }
 
 void SunChart::mouseMoveEvent(QMouseEvent* event) {
