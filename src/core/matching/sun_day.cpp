@@ -36,11 +36,12 @@ double sustained_s(const SolarCraft& craft, const Light& light, double day_utc_s
     return total_s(sustained_spans(craft, light, day_utc_s, sky));
 }
 
-/// The start of the day from which it stays up longest when the sky is duller, or it takes more, than forecast: the
+/// The start of the day from which it stays up longest when the sky is duller and it takes more than forecast: the
 /// one that is best by the forecast itself hangs on the last watt-hour of the morning.
 double best_start(const SolarCraft& craft, const Light& light, double day_utc_s, const battery::PackState& start) {
     RunOptions dull;
-    dull.sky_factor = 1.0 - units::combine_sd(sun::clear_sky_sd, craft.level_w.sd / craft.level_w.value);
+    dull.sky_factor = 1.0 - sun::clear_sky_sd;
+    dull.power_factor = 1.0 + craft.level_w.sd / craft.level_w.value;
     double best_utc_s = day_utc_s;
     double best_s = -1.0;
     const auto try_from = [&](double utc_s) {
