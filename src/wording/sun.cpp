@@ -46,7 +46,9 @@ QString clock_zone(double utc_s) {
 
 QString sun_sentence(const matching::SunDayReport& report, const Quantities& q) {
     const auto& noon = report.noon;
-    const QString day = day_text(report.question.day_utc_s);
+    // By its middle: a day of the place begins on the date before, east of Greenwich.
+    constexpr double half_a_day_s = 43200.0;
+    const QString day = day_text(report.question.day_utc_s + half_a_day_s);
     const auto watts = [&](double w) { return q.text(units::Quantity::array_power, {w, 0.0}); };
     if (report.daylight.empty()) return SunWords::tr("On %1 the sun does not rise at this place.").arg(bold(day));
     if (report.sustained.empty()) {

@@ -130,6 +130,17 @@ void SunPageTest::theDayIsShownAndFollowsEveryField() {
     VERIFY_NEAR(sun().report()->noon.elevation_deg, 6.56, 0.05);
     QVERIFY(words("sunSentence").contains(QStringLiteral("never")));
     shot(QStringLiteral("sun-december.png"));
+    Look::instance().setTheme(evening_theme());
+    settle();
+    shot(QStringLiteral("sun-december-evening.png"));
+    Look::instance().setTheme(day_theme());
+    // On the other side of the world a day is one day.
+    place->setFocus();
+    place->selectAll();
+    QTest::keyClicks(place, QStringLiteral("-33.9, 151.2"));
+    settle();
+    QCOMPARE(sun().report()->daylight.size(), std::size_t(1));
+    QVERIFY(words("sunSentence").contains(QStringLiteral("21 December 2026")));
 }
 
 void SunPageTest::aMisfitIsSaidWhereItIsTyped() {

@@ -116,7 +116,7 @@ void SunPage::addDay(QVBoxLayout& column) {
     day_ = new QDateEdit;
     day_->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));
     day_->setDateRange(QDate(1900, 1, 1), QDate(2099, 12, 31));
-    add(0, tr("Day (UTC)"), "sunDay", day_);
+    add(0, tr("Day"), "sunDay", day_);
     place_ = new QLineEdit;
     place_->setPlaceholderText(tr("latitude, longitude"));
     place_->setToolTip(tr("Degrees, such as 42.61, −5.02. Empty: the plan's home."));
