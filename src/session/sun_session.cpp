@@ -76,7 +76,7 @@ void SunSession::workOut() {
     question.at = *at;
     // The day of the place, by its sun: that of UTC would fall apart into two afternoons on the other side of the
     // world.
-    constexpr double seconds_per_degree = 240.0;
+    constexpr double seconds_per_degree = 240.0; // a day over 360 °
     question.day_utc_s -= 60.0 * std::round(seconds_per_degree * at->longitude_deg / 60.0);
     job_.start(
         [request = *flown, question](const std::stop_token&) { return matching::sun_day(request, question); },

@@ -366,7 +366,11 @@ SunReading from_volts(std::vector<Bin>& bins, const battery::PackModel& pack, do
         }
     }
     reading.used_s = count * bin_s;
-    if (reading.used_s < least_steady_s) return reading;
+    if (reading.used_s < least_steady_s) {
+        // Nothing rests on it, and nothing is claimed of it: no balance of 0 W.
+        reading.used_s = 0.0;
+        return reading;
+    }
     const auto array_a = array_current(bins, pack, air_c, step_v);
     if (!array_a) {
         reading.used_s = 0.0;

@@ -180,6 +180,7 @@ void SunVerdictTest::tooShortIsNotTold() {
     s.mission.loiter_s = 120.0;
     const auto result = read(s, 0.01);
     QCOMPARE(result.reading.verdict, SunVerdict::cannot_tell);
+    QCOMPARE(result.reading.used_s, 0.0);
 }
 
 void SunVerdictTest::theSimulatorsSunIsItsOwn() {
