@@ -8,12 +8,14 @@
 #include <CLI/CLI.hpp>
 
 #include "cli/aircraft_command.hpp"
+#include "cli/bill_command.hpp"
 #include "cli/book_command.hpp"
 #include "cli/calibrate_command.hpp"
 #include "cli/columns_command.hpp"
 #include "cli/compare_command.hpp"
 #include "cli/convert_command.hpp"
 #include "cli/debrief_command.hpp"
+#include "cli/learn_command.hpp"
 #include "cli/number_option.hpp"
 #include "cli/pack_command.hpp"
 #include "cli/plan_command.hpp"
@@ -139,6 +141,35 @@ void add_aircraft(Program& program) {
          }});
 }
 
+void add_learn(Program& program) {
+    auto options = std::make_shared<LearnOptions>();
+    auto* command = program.app.add_subcommand(
+        "learn", "What flights and recharges say of pack, sensors and aircraft, and how good forecasts were");
+    command->add_option("plan", options->plan, "Plan document: aircraft and pack as known before")->required();
+    command
+        ->add_option("--flight", options->flights,
+                     "LOG[,plan=FILE][,recharged=MAH][,rested=V/MIN]; once for each flight, in the order of time")
+        ->required();
+    command->add_flag("--json", options->json, "One JSON object on standard output");
+    program.commands.push_back(
+        {command, [options](std::ostream& out, std::ostream& err) { return learn(*options, out, err); }});
+}
+
+void add_bill(Program& program) {
+    auto options = std::make_shared<BillOptions>();
+    auto* command =
+        program.app.add_subcommand("bill", "Why a flight took more or less than forecast, cause by cause");
+    command->add_option("plan", options->plan, "Plan document: the forecast")->required();
+    command->add_option("log", options->log, "Log of the flight")->required();
+    command->add_option("--flown-as", options->flown_as,
+                        "Plan document with mass, pack and air as they were flown (else the plan's)");
+    command->add_option("--recharged-mah", options->recharged_mah, "What the charger put back")
+        ->check(number_between(1.0, 1000000.0));
+    command->add_flag("--json", options->json, "One JSON object on standard output");
+    program.commands.push_back(
+        {command, [options](std::ostream& out, std::ostream& err) { return bill(*options, out, err); }});
+}
+
 void add_calibrate(Program& program) {
     auto options = std::make_shared<CalibrateOptions>();
     auto* command = program.app.add_subcommand("calibrate", "Scale of a current sensor from recharged flights");
@@ -232,7 +263,7 @@ void add_pack(Program& program) {
     command->add_option("--landing-cell-v", options->landing_cell_v, "Landing voltage a cell under the load, V")
         ->check(number_between(1.0, 4.4));
     command->add_flag("--fixed-temperature", options->fixed_temperature,
-                      "Hold the cells at that temperature, as makers' tables are meant");
+                      "Hold the cells at that temperature, and take a rate table as one of cells that were held");
     auto* table = command->add_option("--candidates", options->candidates, "CSV of packs to try")
                       ->excludes(pack_file)
                       ->excludes(current);
@@ -364,8 +395,8 @@ int parse_and_run(const std::vector<std::string>& arguments, std::ostream& out, 
     program.app.add_option("--book", program.book, "Logbook file; without it the user's own");
     program.app.add_option("--settings", program.settings, "Folder of the settings");
     for (const auto add :
-         {add_debrief, add_compare, add_aircraft, add_calibrate, add_plan, add_reach, add_alarms, add_sun, add_pack,
-          add_convert, add_columns, add_build, add_partial, add_health, add_book})
+         {add_debrief, add_compare, add_aircraft, add_calibrate, add_learn, add_bill, add_plan, add_reach,
+          add_alarms, add_sun, add_pack, add_convert, add_columns, add_build, add_partial, add_health, add_book})
         add(program);
     try {
         // CLI11 takes its arguments from the back.

@@ -153,7 +153,10 @@ int run_pack(const PackOptions& options, std::ostream& out, std::ostream& err) {
     load.temperature_c = options.temperature_c;
     load.landing_cell_v = options.landing_cell_v;
     load.warms = !options.fixed_temperature;
-    const battery::PackModel pack(document->pack);
+    battery::Pack described = document->pack;
+    // Who holds the cells at a temperature asks for a table of cells that were held.
+    if (options.fixed_temperature) described.rate_table_held_temperature = true;
+    const battery::PackModel pack(described);
     const battery::BenchResult result = battery::on_the_bench(pack, load);
     if (options.json) {
         out << bench_json(pack, result).dump(2) << "\n";

@@ -1,5 +1,8 @@
 #include "io/kept_documents.hpp"
 
+#include <algorithm>
+#include <cmath>
+
 #include "io/book_fields.hpp"
 #include "io/document_parts.hpp"
 
@@ -172,6 +175,13 @@ json point_to_json(const telemetry::LevelPoint& point) {
             {"seconds", point.seconds}};
 }
 
+/// As many decimals as the reading is worth: a thousand flights are read with every start.
+json rounded(double value, double step) {
+    // Over a whole number: times a step would come out with all its digits again.
+    const double per_unit = std::round(1.0 / step);
+    return std::isfinite(value) ? json(std::round(value * per_unit) / per_unit) : json(nullptr);
+}
+
 telemetry::LevelPoint read_point(DocumentReader& in) {
     return {{in.required_number("airspeed_mps"), in.number_or("airspeed_sd_mps", 0.0)},
             {in.required_number("power_w"), in.number_or("power_sd_w", 0.0)},
@@ -202,6 +212,36 @@ std::string json_from(const telemetry::LogSummary& summary) {
         climb["climb_mps"] = point.climb_mps.value;
         climb["climb_sd_mps"] = point.climb_mps.sd;
         document["climbs"].push_back(std::move(climb));
+    }
+    document["pieces"] = json::array();
+    for (const auto& piece : summary.pieces) {
+        json velocities = json::array();
+        for (const auto& v : piece.velocities)
+            velocities.push_back({rounded(v.east_mps, 1e-3), rounded(v.north_mps, 1e-3),
+                                  rounded(v.straightness, 1e-4), rounded(v.seconds, 0.1), rounded(v.time_s, 0.1)});
+        document["pieces"].push_back({{"power_w", piece.power_w.value},
+                                      {"power_sd_w", piece.power_w.sd},
+                                      {"height_m", piece.height_m},
+                                      {"seconds", piece.seconds},
+                                      {"gust_mps", piece.gust_mps},
+                                      {"velocities", std::move(velocities)}});
+    }
+    if (!summary.pack.points.empty()) {
+        json trace = {{"seconds", json::array()},
+                      {"charge_ah", json::array()},
+                      {"current_a", json::array()},
+                      {"voltage_v", json::array()}};
+        for (const auto& point : summary.pack.points) {
+            trace["seconds"].push_back(rounded(point.seconds, 0.01));
+            trace["charge_ah"].push_back(rounded(point.charge_ah, 1e-5));
+            trace["current_a"].push_back(rounded(point.current_a, 1e-4));
+            trace["voltage_v"].push_back(rounded(point.voltage_v, 1e-4));
+        }
+        if (summary.pack.sag_ohm) {
+            trace["sag_ohm"] = summary.pack.sag_ohm->value;
+            trace["sag_sd_ohm"] = summary.pack.sag_ohm->sd;
+        }
+        document["pack"] = std::move(trace);
     }
     return head(std::move(document), figures_format).dump();
 }
@@ -235,6 +275,28 @@ units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, 
                                        idle.number_or("seconds", 0.0)};
             if (idle.error()) trouble = idle.error();
         }
+        if (const json* object = in.object("pack")) {
+            DocumentReader trace(*object, from, "pack");
+            const auto column = [&](const char* key) {
+                std::vector<double> values;
+                if (const json* list = trace.array(key)) {
+                    for (const json& value : *list)
+                        values.push_back(value.is_number() ? value.get<double>() : telemetry::missing_value);
+                }
+                return values;
+            };
+            const auto seconds = column("seconds");
+            const auto charge = column("charge_ah");
+            const auto current = column("current_a");
+            const auto volts = column("voltage_v");
+            const std::size_t n =
+                std::min(std::min(seconds.size(), charge.size()), std::min(current.size(), volts.size()));
+            for (std::size_t i = 0; i < n; ++i)
+                summary.pack.points.push_back({seconds[i], charge[i], current[i], volts[i]});
+            if (const auto sag = trace.number("sag_ohm"))
+                summary.pack.sag_ohm = units::Estimate{*sag, trace.number_or("sag_sd_ohm", 0.0)};
+            if (trace.error()) trouble = trace.error();
+        }
         const auto each = [&](const char* key, const auto& take) {
             const json* points = in.array(key);
             if (!points) return;
@@ -245,6 +307,24 @@ units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, 
             }
         };
         each("level", [&](DocumentReader& point) { summary.level.push_back(read_point(point)); });
+        each("pieces", [&](DocumentReader& in_piece) {
+            telemetry::SteadyPiece piece;
+            piece.power_w = {in_piece.required_number("power_w"), in_piece.number_or("power_sd_w", 0.0)};
+            piece.height_m = in_piece.number_or("height_m", 0.0);
+            piece.seconds = in_piece.number_or("seconds", 0.0);
+            piece.gust_mps = in_piece.number_or("gust_mps", 0.0);
+            if (const json* list = in_piece.array("velocities")) {
+                for (const json& v : *list) {
+                    const bool numbers =
+                        v.is_array() && v.size() == 5 &&
+                        std::all_of(v.begin(), v.end(), [](const json& x) { return x.is_number(); });
+                    if (numbers)
+                        piece.velocities.push_back({v[0].get<double>(), v[1].get<double>(), v[2].get<double>(),
+                                                    v[3].get<double>(), v[4].get<double>()});
+                }
+            }
+            summary.pieces.push_back(std::move(piece));
+        });
         each("climbs", [&](DocumentReader& point) {
             summary.climbs.push_back(
                 {read_point(point), {point.required_number("climb_mps"), point.number_or("climb_sd_mps", 0.0)}});

@@ -79,6 +79,24 @@ void describe_pack(Visitor& v, Pack& pack) {
            });
     v.number("rate_table_cutoff_v", pack.rate_table_cutoff_v,
              {"the voltage that table ends at", "the chemistry's floor"});
+    v.flag("rate_table_held_temperature", pack.rate_table_held_temperature,
+           {"the cells of that table were held at 23 °C; otherwise free to warm up in still air"});
+    v.object("known", pack.known, {"the pack as flights and recharges have shown it", "label and age count"},
+             [](auto& inner, auto& known) {
+                 inner.required("capacity_share", known.capacity_share.value, {"full charge over the rated"});
+                 inner.number("capacity_share_sd", known.capacity_share.sd, {"its standard deviation"});
+                 inner.required("cell_resistance_ohm", known.cell_resistance_ohm.value, {"ohmic, near 23 °C"});
+                 inner.number("cell_resistance_sd_ohm", known.cell_resistance_ohm.sd, {"its standard deviation"});
+                 inner.number("slow_factor", known.slow_factor.value, {"slow part over the usual"});
+                 inner.number("slow_factor_sd", known.slow_factor.sd, {"its standard deviation"});
+                 inner.numbers("curve_offset_v", known.curve_offset_v,
+                               {"resting volts over those of the chemistry, at 0, 15, 40, 65, 85 and 100 %"});
+                 inner.number("usable_relative_sd", known.usable_relative_sd, {"of what it gives, relative"});
+                 inner.whole("flights", known.flights, {"that this rests on"});
+                 inner.whole("recharges", known.recharges, {"that this rests on"});
+                 inner.text("known_utc", known.known_utc, {"when it was fitted"});
+                 inner.flag("frozen", known.frozen, {"new flights leave it as it is"});
+             });
 }
 
 template <class Visitor, class Cell>

@@ -39,12 +39,15 @@ const char* edit_word(EditKind kind) {
     case EditKind::learn_aircraft: return "learn-aircraft";
     case EditKind::forget_curve: return "forget-curve";
     case EditKind::set_flight_apart: return "set-flight-apart";
+    case EditKind::learn_pack: return "learn-pack";
+    case EditKind::forget_pack: return "forget-pack";
+    case EditKind::freeze_pack: return "freeze-pack";
     }
     return "";
 }
 
 std::optional<EditKind> edit_from_word(const std::string& word) {
-    for (int i = 0; i <= int(EditKind::set_flight_apart); ++i) {
+    for (int i = 0; i <= int(EditKind::freeze_pack); ++i) {
         if (word == edit_word(EditKind(i))) return EditKind(i);
     }
     return std::nullopt;

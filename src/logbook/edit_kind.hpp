@@ -42,6 +42,9 @@ enum class EditKind {
     learn_aircraft,
     forget_curve,
     set_flight_apart,
+    learn_pack,
+    forget_pack,
+    freeze_pack,
 };
 
 /// Stable word for the book.

@@ -174,10 +174,41 @@ void FlightSession::takeWind() {
 
 void FlightSession::takeAccount() {
     account_.reset();
+    bill_.reset();
     const auto debrief = debrief_.debrief();
     if (!debrief) return;
     account_ = debrief::account_of(debrief->clean, debrief->summary, debrief->findings, flight_.flown,
                                    flown_.plan().get(), remaining(), needs_ ? &*needs_ : nullptr);
+    makeOutBill();
+}
+
+void FlightSession::makeOutBill() {
+    const auto debrief = debrief_.debrief();
+    const auto kept = flight_.plan_id ? desk_.shelves().plans.find(*flight_.plan_id) : desk_.shelves().plans.end();
+    // Its own plan, as it stands in the book; else what was set for the flight is the forecast.
+    mission::PlanRequest planned = kept != desk_.shelves().plans.end() ? kept->second.request : flight_.flown;
+    // … as far as it was flown: how far it might have gone is no forecast of this flight.
+    const bool out_and_back = planned.mission.kind == mission::MissionKind::out_and_back ||
+                              planned.mission.kind == mission::MissionKind::farthest_point;
+    if (kept == desk_.shelves().plans.end() && out_and_back && debrief->summary.distance.farthest_from_home_m)
+        planned.mission.farthest_m = debrief->summary.distance.farthest_from_home_m->value;
+    using Made = std::pair<std::shared_ptr<const Debrief>, std::optional<debrief::Bill>>;
+    bill_job_.start(
+        [debrief, planned, flown = flight_.flown,
+         recharged = flight_.recharged_ah](const std::stop_token&) -> Made {
+            const auto plan = mission::make_plan(planned);
+            if (!plan) return {debrief, std::nullopt};
+            debrief::BillQuestion question;
+            question.plan = &*plan;
+            question.flown_as = flown;
+            question.recharged_ah = recharged;
+            return {debrief, debrief::bill(debrief->summary, debrief->findings, question)};
+        },
+        [this](Made made) {
+            if (made.first != debrief_.debrief()) return;
+            bill_ = std::move(made.second);
+            emit billChanged();
+        });
 }
 
 void FlightSession::showFlown() {

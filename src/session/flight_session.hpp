@@ -6,11 +6,13 @@
 #include <QTemporaryDir>
 
 #include "core/battery/remaining.hpp"
+#include "core/debrief/bill.hpp"
 #include "core/debrief/flight_account.hpp"
 #include "core/debrief/flown_homeward.hpp"
 #include "core/telemetry/landed.hpp"
 #include "session/debrief_session.hpp"
 #include "session/desk.hpp"
+#include "session/latest_job.hpp"
 
 namespace sobremesa::session {
 
@@ -34,6 +36,10 @@ public:
     std::shared_ptr<const debrief::FlownHomeward> overForecast() const { return over_forecast_; }
     /// What the flight says together with what it was flown with; nothing while no log is open.
     const std::optional<debrief::FlightAccount>& account() const { return account_; }
+    /// Why the flight took another energy than its plan (or its setting, where it has none) forecast; nothing until
+    /// that is worked out, or where the log does not tell.
+    const std::optional<debrief::Bill>& bill() const { return bill_; }
+    bool bill_is_settled() const { return !bill_job_.is_running(); }
     /// A flight of the book whose log is the one on the table, byte by byte, though opened from a file.
     LeftAtLanding left() const;
 
@@ -69,6 +75,7 @@ signals:
     /// Another flight, or another state of it.
     void flightChanged();
     void filedChanged();
+    void billChanged();
     /// A flight was filed just now.
     void flightFiled(Id id);
     void filingProgressed(double share);
@@ -83,6 +90,7 @@ private:
     void keep();
     void layOver();
     void takeAccount();
+    void makeOutBill();
     void showFlown();
     bool filed_again(const QString& path) const;
 
@@ -100,6 +108,8 @@ private:
     /// Of the debrief and the forecast at hand: both the chart and the account want them.
     std::optional<debrief::NeededRows> needs_;
     std::optional<debrief::FlightAccount> account_;
+    std::optional<debrief::Bill> bill_;
+    LatestJob bill_job_;
     std::int64_t document_ = 0;
     bool filing_ = false;
     /// The flight that is being filed, as it was left for another log.

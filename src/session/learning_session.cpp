@@ -54,6 +54,7 @@ Lessons lessons_of(const Desk& desk, Id aircraft) {
         lesson.field_temperature_c = flight.flown.weather.temperature_c;
         lesson.level = desk.summaries().at(id).level;
         lesson.climbs = desk.summaries().at(id).climbs;
+        lesson.pieces = desk.summaries().at(id).pieces;
         masses.push_back(lesson.all_up_mass_kg);
         result.lessons.push_back(std::move(lesson));
     }

@@ -93,6 +93,8 @@ struct SimulatedMission {
     std::vector<Waypoint> route;
     /// The pilot comes home when a cell shows this under load for ten seconds; 0 never.
     double home_at_cell_v = 0.0;
+    /// Airspeed on the way home; 0: the same.
+    double home_airspeed_mps = 0.0;
 };
 
 struct Sensors {
@@ -106,6 +108,9 @@ struct Sensors {
     double current_sd_a = 0.15;
     double current_scale = 1.0;
     double current_offset_a = 0.0;
+    /// What the readings are rounded to; 0: as they are.
+    double voltage_step_v = 0.0;
+    double current_step_a = 0.0;
     double fix_after_s = 0.0; ///< no fix before
     int position_jumps = 0;
     int gaps = 0;

@@ -86,6 +86,7 @@ SimulatedMission mission_from(const json& in) {
     take(in, "loiter_radius_m", m.loiter_radius_m);
     take(in, "loiter_s", m.loiter_s);
     take(in, "home_at_cell_v", m.home_at_cell_v);
+    take(in, "home_airspeed_mps", m.home_airspeed_mps);
     for (const json& entry : in.value("route", json::array())) {
         m.route.push_back({entry.at(0).get<double>(), entry.at(1).get<double>()});
     }
@@ -109,6 +110,8 @@ Sensors sensors_from(const json& in) {
     take(in, "position_sd_m", s.position_sd_m);
     take(in, "current_scale", s.current_scale);
     take(in, "current_offset_a", s.current_offset_a);
+    take(in, "voltage_step_v", s.voltage_step_v);
+    take(in, "current_step_a", s.current_step_a);
     take(in, "current_sd_a", s.current_sd_a);
     take(in, "voltage_scale", s.voltage_scale);
     take(in, "fix_after_s", s.fix_after_s);

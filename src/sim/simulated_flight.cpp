@@ -97,7 +97,7 @@ public:
         const double flows_a = sensors.current_at_pack ? s.current_a : s.current_a + s.array_a;
         const double read_a =
             flows_a * sensors.current_scale + sensors.current_offset_a + draws_.normal(sensors.current_sd_a);
-        const double seen_a = both_ways ? read_a : std::max(read_a, 0.0);
+        const double seen_a = rounded(both_ways ? read_a : std::max(read_a, 0.0), sensors.current_step_a);
         counter_ah_ += seen_a / sensors.rate_hz / 3600.0;
         double latitude = 0.0;
         double longitude = 0.0;
@@ -118,7 +118,8 @@ public:
         if (sensors.heading) add(Channel::heading_deg, units::wrap_degrees(s.heading_deg + draws_.normal(2.0)));
         if (sensors.airspeed) add(Channel::airspeed_mps, s.airspeed_mps + draws_.normal(0.3));
         add(Channel::climb_mps, s.climb_mps + draws_.normal(0.1));
-        add(Channel::voltage_v, s.voltage_v * sensors.voltage_scale + draws_.normal(sensors.voltage_sd_v));
+        add(Channel::voltage_v, rounded(s.voltage_v * sensors.voltage_scale + draws_.normal(sensors.voltage_sd_v),
+                                        sensors.voltage_step_v));
         add(Channel::current_a, seen_a);
         add(Channel::charge_ah, counter_ah_);
         if (sensors.array_current) add(Channel::array_current_a, s.array_a + draws_.normal(sensors.current_sd_a));
@@ -137,6 +138,9 @@ public:
     }
 
 private:
+    static double rounded(double value, double step) {
+        return step > 0.0 ? std::round(value / step) * step : value;
+    }
     void add(Channel channel, double value) { log_[channel].push_back(value); }
 
     /// Faults that real logs have: jumps of position and pauses of the link.
@@ -199,6 +203,11 @@ private:
                 steady.north + gust_north_.step(draws_, w.gust_sd_mps, w.gust_time_s, step_s)};
     }
 
+    double told_mps() const {
+        const double home = s_.mission.home_airspeed_mps;
+        return guidance_.homeward() && home > 0.0 ? home : s_.aircraft.airspeed_mps;
+    }
+
     double lift_mps() {
         const SimulatedWeather& w = s_.weather;
         double lift = gust_up_.step(draws_, 0.4 * w.gust_sd_mps, 0.6 * w.gust_time_s, step_s);
@@ -214,11 +223,11 @@ private:
         const double course_deg = units::degrees(std::atan2(target.east_m - east_m_, target.north_m - north_m_));
         const double c = units::radians(course_deg);
         const double cross = wind.east * std::cos(c) - wind.north * std::sin(c); // to the right of the course
-        const double correction = std::asin(std::clamp(-cross / s_.aircraft.airspeed_mps, -0.95, 0.95));
+        const double correction = std::asin(std::clamp(-cross / told_mps(), -0.95, 0.95));
         const double wanted_deg = course_deg + units::degrees(correction);
         const double bank_rad = units::radians(32.0);
         const double most_rate =
-            s_.aircraft.wing ? units::degrees(9.80665 * std::tan(bank_rad) / s_.aircraft.airspeed_mps) : 60.0;
+            s_.aircraft.wing ? units::degrees(9.80665 * std::tan(bank_rad) / told_mps()) : 60.0;
         const double turn = units::signed_turn_degrees(heading_deg_, wanted_deg);
         heading_deg_ += std::clamp(turn, -most_rate * step_s, most_rate * step_s);
     }
@@ -240,7 +249,7 @@ private:
         const Vector air = wind();
         steer(air);
         const double h = units::radians(heading_deg_);
-        const double V = s_.aircraft.airspeed_mps + airspeed_wander_.step(draws_, 0.3, 15.0, step_s);
+        const double V = told_mps() + airspeed_wander_.step(draws_, 0.3, 15.0, step_s);
         ground_ = {V * std::sin(h) + air.east, V * std::cos(h) + air.north};
         const double lift = lift_mps();
         climb_mps_ = wanted_climb_mps(std::hypot(ground_.east, ground_.north));

@@ -64,6 +64,13 @@ std::pair<QString, QString> texts(logbook::EditKind kind) {
         return {EditsWords::tr("forget the curve of %1"), EditsWords::tr("forget an aircraft's curve")};
     case EditKind::set_flight_apart:
         return {EditsWords::tr("set flight %1 apart"), EditsWords::tr("set a flight apart")};
+    case EditKind::learn_pack:
+        return {EditsWords::tr("fit pack %1 to its flights"), EditsWords::tr("fit a pack to its flights")};
+    case EditKind::forget_pack:
+        return {EditsWords::tr("forget the fit of pack %1"), EditsWords::tr("forget the fit of a pack")};
+    case EditKind::freeze_pack:
+        return {EditsWords::tr("freeze or free the fit of pack %1"),
+                EditsWords::tr("freeze or free the fit of a pack")};
     case EditKind::bring_in: return {EditsWords::tr("bring in %1"), EditsWords::tr("bring in a logbook")};
     }
     return {};

@@ -167,6 +167,13 @@ constexpr std::array<RelationRow, units::relation_count> relations = {{
      QT_TRANSLATE_NOOP("sobremesa::Explanations",
                        "Whenever the current changes within seconds, volts change with it: the slope of all these "
                        "steps, over the cells in series and times those in parallel. Leads and strips are in it.")},
+    {Relation::everything_flown_and_charged,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Explanations",
+         "One fit to everything at once: the voltage of every flight against its charge and current, "
+         "recharges, resting voltages and charger readings, for the pack and for the sensors that "
+         "recorded it. A recharge after a flight close to empty narrows it most; evidence that does not "
+         "fit the rest is left out and named.")},
     {Relation::combined_by_variances,
      QT_TRANSLATE_NOOP("sobremesa::Explanations",
                        "Counted charge, resting volts and recharge, each weighted by its own error; where they "

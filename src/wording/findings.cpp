@@ -245,7 +245,7 @@ QString health_sentence(const battery::Health& health) {
         }
     }
     if (health.resistance) {
-        const QString ohm = FindingsWords::tr("A cell has <b>%1</b> (%2).", "resistance, error")
+        const QString ohm = FindingsWords::tr("A cell in series has <b>%1</b> (%2).", "resistance, error")
                                 .arg(written(health.resistance->now.value, health.resistance->now.sd, milliohm),
                                      written_error(health.resistance->now.sd, milliohm));
         words = words.isEmpty() ? ohm : FindingsWords::tr("%1 %2", "two sentences").arg(words, ohm);

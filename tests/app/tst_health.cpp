@@ -3,6 +3,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 
+#include "app/charts/bill_chart.hpp"
 #include "app/charts/health_chart.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/opened_window.hpp"
@@ -30,6 +31,10 @@ private slots:
     void whatCannotBeIsMarked();
     void readingsAreRemovedAndUndone();
     void theChartIsATable();
+    void whatFlightsShowIsShownUsedAndForgotten();
+    void aNewPackSaysThatNothingIsKnown();
+    void aFiledFlightTeachesItsPack();
+    void theBillStandsInDebrief();
     void debriefTellsWhatIsLeft();
     void measuredSagIsTakenForThePack();
     void inEveryLook();
@@ -142,6 +147,127 @@ void HealthTest::theChartIsATable() {
     QCOMPARE(table.rows.size(), std::size_t(2));
     QCOMPARE(table.rows[1][1].text, QStringLiteral("94"));
     QCOMPARE(table.rows[0][2].text, QStringLiteral("–"));
+}
+
+void HealthTest::aNewPackSaysThatNothingIsKnown() {
+    QTRY_VERIFY((*window_)->packs().learning().findings() != nullptr);
+    QVERIFY2(window_->said("packKnown").contains(QStringLiteral("Nothing flown")),
+             qPrintable(window_->said("packKnown")));
+    QVERIFY(!window_->find<QPushButton>("packLearn")->isEnabled());
+    QVERIFY(!window_->find<QPushButton>("packForget")->isEnabled());
+    // One reading is something.
+    keep(QStringLiteral("20"), QStringLiteral("5800"), {});
+    QTRY_VERIFY(window_->said("packKnown").contains(QStringLiteral("less than its label")));
+    QVERIFY(window_->find<QPushButton>("packLearn")->isEnabled());
+}
+
+void HealthTest::whatFlightsShowIsShownUsedAndForgotten() {
+    window_->bringInFlights();
+    (*window_)->packs().showShelf();
+    for (const auto& [id, kept] : (*window_)->desk().shelves().packs)
+        if (kept.pack.name == "B-07") id_ = id;
+    (*window_)->packs().shelf().choose(id_);
+    (*window_)->packs().showHealth();
+    auto& learning = (*window_)->packs().learning();
+    QTRY_VERIFY_WITH_TIMEOUT(learning.findings() && learning.findings()->estimate.known.flights == 4, 60000);
+    QVERIFY2(window_->said("packKnown").contains(QStringLiteral("known from 4 flights")),
+             qPrintable(window_->said("packKnown")));
+    const auto found = learning.findings();
+    // Of the simulator: 24 mΩ a cell, 6.5 Ah.
+    VERIFY_NEAR(found->estimate.known.cell_resistance_ohm.value, 0.024, 0.006);
+    VERIFY_NEAR(found->estimate.known.capacity_share.value, 1.0, 0.06);
+    QVERIFY(!pack().pack.known);
+
+    press("packLearn");
+    QVERIFY(pack().pack.known);
+    QCOMPARE(pack().pack.known->flights, 4);
+    QVERIFY(!pack().pack.known->known_utc.empty());
+    QVERIFY((*window_)->messages().text().contains(QStringLiteral("usable")));
+    // The open plan is flown with it, and its band is that of the fit.
+    window_->settle();
+    const auto& plan = *(*window_)->planSession().plan();
+    QCOMPARE(plan.request.pack.known.has_value(), plan.request.pack.name == "B-07");
+    if (plan.request.pack.known) {
+        VERIFY_NEAR(plan.usable_energy_wh.sd / plan.usable_energy_wh.value, pack().pack.known->usable_relative_sd,
+                    1e-9);
+        QVERIFY(plan.usable_energy_wh.sd / plan.usable_energy_wh.value < battery::assumed_usable_sd);
+    }
+    (*window_)->desk().undo();
+    QVERIFY(!pack().pack.known);
+    (*window_)->desk().redo();
+    QVERIFY(pack().pack.known);
+
+    // Frozen, a flight that is filed leaves it as it is.
+    press("packFreeze");
+    QVERIFY(pack().pack.known->frozen);
+    QVERIFY(!window_->find<QPushButton>("packLearn")->isEnabled());
+    const auto before = *pack().pack.known;
+    for (const auto& [id, flight] : (*window_)->desk().shelves().flights)
+        if (flight.pack_id == id_) learning.learnFrom(id);
+    QTRY_VERIFY(learning.is_settled());
+    QVERIFY(*pack().pack.known == before);
+    press("packFreeze");
+    QVERIFY(!pack().pack.known->frozen);
+    press("packForget");
+    QVERIFY(!pack().pack.known);
+    QVERIFY(!window_->find<QPushButton>("packForget")->isEnabled());
+}
+
+void HealthTest::aFiledFlightTeachesItsPack() {
+    window_->bringInFlights();
+    auto& learning = (*window_)->packs().learning();
+    session::Id flight_id = 0;
+    for (const auto& [id, flight] : (*window_)->desk().shelves().flights)
+        if (flight.pack_id == id_ && flight.recharged_ah) flight_id = id;
+    for (const auto& [id, kept] : (*window_)->desk().shelves().packs)
+        if (kept.pack.name == "B-07") id_ = id;
+    for (const auto& [id, flight] : (*window_)->desk().shelves().flights)
+        if (flight.pack_id == id_ && flight.recharged_ah) flight_id = id;
+    QVERIFY(flight_id != 0);
+    learning.learnFrom(flight_id);
+    QTRY_VERIFY_WITH_TIMEOUT(pack().pack.known.has_value(), 60000);
+    QCOMPARE(pack().pack.known->flights, 4);
+    // A slip of the pen in its recharge is said, and left out.
+    auto flight = (*window_)->desk().shelves().flights.at(flight_id);
+    flight.recharged_ah = 2.0 * *flight.recharged_ah;
+    QVERIFY((*window_)->desk().put(logbook::EditKind::change_flight, flight_id, flight));
+    QString odd;
+    connect(&learning, &session::PackSession::leftOut, this,
+            [&](session::Id, const QString& name, int) { odd = name; });
+    learning.learnFrom(flight_id);
+    QTRY_VERIFY_WITH_TIMEOUT(!odd.isEmpty(), 60000);
+    QCOMPARE(odd, QString::fromStdString(flight.name));
+    // One that is excluded teaches nothing.
+    flight.set_apart = true;
+    QVERIFY((*window_)->desk().put(logbook::EditKind::set_flight_apart, flight_id, flight));
+    learning.choose(std::nullopt);
+    learning.choose(id_);
+    QTRY_VERIFY_WITH_TIMEOUT(learning.findings() && learning.findings()->estimate.known.flights == 3, 60000);
+}
+
+void HealthTest::theBillStandsInDebrief() {
+    window_->openLog("2026-04-18-alcaravan-west-wind.csv");
+    auto& flight = (*window_)->flightSession();
+    QTRY_VERIFY_WITH_TIMEOUT(flight.bill().has_value(), 60000);
+    QCoreApplication::processEvents();
+    auto* chart = window_->find<BillChart>("billChart");
+    QVERIFY(chart->isVisibleTo(&(*window_)->debriefPlace()));
+    // Sentence, chart and bill say the same.
+    const auto table = chart->shownTable();
+    QCOMPARE(table.rows.size(), debrief::bill_causes + 2);
+    double sum = 0.0;
+    for (std::size_t i = 1; i + 1 < table.rows.size(); ++i) sum += table.rows[i][1].sort.toDouble();
+    VERIFY_NEAR(table.rows.front()[1].sort.toDouble() + sum, table.rows.back()[1].sort.toDouble(), 0.1);
+    QVERIFY(window_->said("billSentence").startsWith(QStringLiteral("Forecast")));
+    QCOMPARE(chart->accessibleDescription(), window_->said("billSentence"));
+    QImage picture(420, chart->height(), QImage::Format_RGB32);
+    picture.fill(Qt::white);
+    chart->paintInto(picture, picture.size());
+    QVERIFY(picture.pixelColor(int(0.5 * picture.width()), 11) != QColor(Qt::white));
+    // Its recharge says what the sensor reads.
+    const double unknown_sd = flight.bill()->row(debrief::BillCause::sensor).wh.sd;
+    auto after = flight.flight();
+    QVERIFY(unknown_sd > 0.04 * flight.bill()->flown.wh);
 }
 
 void HealthTest::debriefTellsWhatIsLeft() {

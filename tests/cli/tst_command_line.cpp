@@ -3,6 +3,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include <fstream>
+
 #include <set>
 #include <sstream>
 
@@ -67,6 +69,8 @@ private slots:
     void planRefusesTheImpossible();
     void packKeepsItsContract();
     void packMeetsItsRateTable();
+    void learnTellsPackSensorAndCurve();
+    void billTellsWhy();
     void candidatesComeFromATable();
     void debriefKeepsItsContract();
     void debriefMatchesTheTruth_data();
@@ -338,7 +342,90 @@ void CommandLineTest::packMeetsItsRateTable() {
         QCOMPARE(run.code, 0);
         QVERIFY2(run.err.empty(), run.err.c_str()); // nothing is "not used yet"
         VERIFY_NEAR(run.object()["usable"]["charge_ah"].get<double>(), charge_ah, 0.02 * charge_ah);
+        // And free to warm up in still air, as on a tester.
+        const auto warm = cli_run({"pack", cell, "--current-a", current, "--landing-cell-v", "2.5", "--json"});
+        VERIFY_NEAR(warm.object()["usable"]["charge_ah"].get<double>(), charge_ah, 0.02 * charge_ah);
     }
+}
+
+void CommandLineTest::learnTellsPackSensorAndCurve() {
+    const auto demo = [](const char* name) { return std::string(DEMO_DIR) + "/" + name; };
+    const std::string plan = demo("alcaravan-west.plan.json");
+    // The simulator's own counts, so the recharges are right; its current sensor reads 3 % too high on these.
+    const std::string calm = demo("2026-04-11-alcaravan-calm.csv");
+    const std::string windy = demo("2026-04-18-alcaravan-west-wind.csv");
+    const auto run = cli_run({"learn", plan, "--flight", calm + ",recharged=1330", "--flight",
+                              windy + ",plan=" + plan + ",recharged=1499,rested=15.87/10", "--json"});
+    QCOMPARE(run.code, 0);
+    const auto found = run.object();
+    const double gain = found["sensor"]["current_gain"].get<double>();
+    VERIFY_NEAR(gain, 1.03, 2.0 * found["sensor"]["current_gain_sd"].get<double>());
+    QVERIFY(found["sensor"]["current_gain_sd"].get<double>() < 0.03);
+    QCOMPARE(found["pack"]["flights"].get<int>(), 2);
+    QCOMPARE(found["pack"]["recharges"].get<int>(), 2);
+    // In the catalogue 6.5 Ah with 24 mΩ a cell; described with 34.
+    VERIFY_NEAR(found["pack"]["capacity_share"].get<double>(), 1.0, 0.09);
+    VERIFY_NEAR(found["pack"]["cell_resistance_ohm"].get<double>(), 0.024, 0.006);
+    QVERIFY(found["pack"]["landing_ah"].get<double>() > 5.0);
+    QVERIFY(found["curve"]["points"].size() > 10);
+    QCOMPARE(int(found["backtest"]["rows"].size()), 2);
+    QCOMPARE(found["backtest"]["rows"][1]["from_flights"].get<int>(), 1);
+    QVERIFY(found["backtest"]["bias"].is_number());
+    bool sensor_said = false;
+    for (const auto& change : found["changes"]) {
+        QVERIFY(!change["because"].empty());
+        if (change["what"] != "current-gain") continue;
+        sensor_said = true;
+        QVERIFY(change["text"].get<std::string>().find("2 recharges") != std::string::npos);
+    }
+    QVERIFY(sensor_said);
+    // In words, and by volts of one cell instead of the pack's.
+    const auto words =
+        cli_run({"learn", plan, "--flight", calm + ",recharged=1330", "--flight", windy + ",rested=3.97/10"});
+    QCOMPARE(words.code, 0);
+    QVERIFY(words.out.find("known from 2 flights") != std::string::npos);
+    // A slip of the pen is named and changes nothing silently.
+    const auto odd = cli_run({"learn", plan, "--flight", calm + ",recharged=2330", "--flight", windy, "--json"});
+    QCOMPARE(odd.object()["left_out"][0]["what"].get<std::string>(), std::string("recharge"));
+    QCOMPARE(odd.object()["left_out"][0]["flight"].get<int>(), 1);
+    // Bad input says where.
+    for (const std::string& flight : {calm + ",recharged=much", calm + ",rested=/5", calm + ",recharged=-3"}) {
+        const auto wrong = cli_run({"learn", plan, "--flight", flight});
+        QCOMPARE(wrong.code, 1);
+        QVERIFY(wrong.err.find("--flight") != std::string::npos);
+    }
+    QCOMPARE(cli_run({"learn", plan, "--flight", "none.csv,recharged=12"}).code, 1);
+    QCOMPARE(cli_run({"learn", plan}).code, 2);
+}
+
+void CommandLineTest::billTellsWhy() {
+    const auto demo = [](const char* name) { return std::string(DEMO_DIR) + "/" + name; };
+    const std::string plan = demo("three-hills.plan.json");
+    const std::string log = demo("2026-05-16-alcaravan-three-hills.csv");
+    const auto run = cli_run({"bill", plan, log, "--recharged-mah", "1699", "--json"});
+    QCOMPARE(run.code, 0);
+    const auto bill = run.object();
+    for (const char* key : {"wh", "ah", "distance_m"}) {
+        double sum = 0.0;
+        for (const auto& row : bill["rows"]) sum += row[key].get<double>();
+        VERIFY_NEAR(sum, bill["flown"][key].get<double>() - bill["forecast"][key].get<double>(), 1e-6);
+    }
+    QVERIFY(std::abs(bill["rows"].back()["wh"].get<double>()) < 0.06 * bill["flown"]["wh"].get<double>());
+    const auto words = cli_run({"bill", plan, log});
+    QCOMPARE(words.code, 0);
+    QVERIFY(words.out.find("Distance and route: ") != std::string::npos);
+    // Flown 0.4 kg heavier than planned.
+    auto heavy = nlohmann::json::parse(std::ifstream(plan));
+    heavy["aircraft"]["mass_kg"] = heavy["aircraft"]["mass_kg"].get<double>() + 0.4;
+    const QTemporaryDir folder;
+    const auto as_flown =
+        cli_run({"bill", plan, log, "--flown-as", written(folder, "heavy.json", heavy.dump()), "--json"});
+    QCOMPARE(as_flown.code, 0);
+    for (const auto& row : as_flown.object()["rows"])
+        if (row["cause"] == "mass") QVERIFY(row["wh"].get<double>() > 1.0);
+    QCOMPARE(cli_run({"bill", plan, "none.csv"}).code, 1);
+    QCOMPARE(cli_run({"bill", plan, log, "--flown-as", "none.json"}).code, 1);
+    QCOMPARE(cli_run({"bill", plan}).code, 2);
 }
 
 void CommandLineTest::candidatesComeFromATable() {

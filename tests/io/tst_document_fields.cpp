@@ -34,7 +34,11 @@ json whole_pack() {
         "measured_cell_ohm": 0.03, "construction": "high-drain", "price": 75,
         "size": {"length_m": 0.14, "width_m": 0.04, "height_m": 0.04},
         "rate_table": [{"current_a": 1, "charge_ah": 2.9}, {"current_a": 10, "charge_ah": 2.7}],
-        "rate_table_cutoff_v": 2.6,
+        "rate_table_cutoff_v": 2.6, "rate_table_held_temperature": true,
+        "known": {"capacity_share": 0.93, "capacity_share_sd": 0.02, "cell_resistance_ohm": 0.022,
+            "cell_resistance_sd_ohm": 0.002, "slow_factor": 1.3, "slow_factor_sd": 0.4,
+            "curve_offset_v": [0.01, 0.02, -0.01, 0, 0.01, -0.005], "usable_relative_sd": 0.02, "flights": 5,
+            "recharges": 2, "known_utc": "2026-05-01", "frozen": true},
         "readings": [{"time_s": 1.7e9, "cycles": 3, "full_recharge_ah": 5.6, "cell_resistance_ohm": [0.02, 0.021],
             "cell_v": [4.19, 4.2]}],
         "note": "spare", "retired": true})");

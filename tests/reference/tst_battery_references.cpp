@@ -111,6 +111,7 @@ void BatteryReferences::aTableOfTheSimulatorIsMetAtAPointHeldBack() {
         cell.cell_resistance_ohm = 0.020;
         cell.mass_kg = 0.05;
         cell.rate_table_cutoff_v = 2.8;
+        cell.rate_table_held_temperature = true;
         for (int i = 0; i < 5; ++i) {
             if (i != held) cell.rate_table.push_back({currents_a[i], charge_at(currents_a[i])});
         }
@@ -130,6 +131,7 @@ void BatteryReferences::sideWindTakesThirtyFiveHundredths() {
     cell.mass_kg = 0.048;
     cell.rate_table = {{0.2, 3.0}, {3.0, 2.85}, {10.0, 2.75}, {15.0, 2.4}};
     cell.rate_table_cutoff_v = 2.5;
+    cell.rate_table_held_temperature = true;
     const PackModel model(cell);
     VERIFY_NEAR(charge_at_current_ah(model, 10.0, 2.5, 23.0) - charge_at_current_ah(model, 15.0, 2.5, 23.0), 0.350,
                 0.020);

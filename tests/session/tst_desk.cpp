@@ -109,11 +109,22 @@ void DeskTest::keptDocumentsReadAsTheyWereWritten() {
     summary.duration_s = 600.0;
     summary.distance.ground_m = units::Estimate{9000.0, 30.0};
     summary.energy.lowest_voltage_v = 12.9;
+    summary.pack.points = {
+        {30.0, 0.05, 6.0, 15.9}, {12.5, 0.07, 6.1, telemetry::missing_value}, {31.0, 0.12, 5.9, 15.7}};
+    summary.pack.sag_ohm = units::Estimate{0.061, 0.004};
+    summary.pieces = {
+        {{62.5, 1.5}, 88.0, 120.0, {{11.2, -9.6, 1.0, 30.0, 95.0}, {11.4, -9.5, 0.996, 30.0, 125.0}}, 0.4}};
     const std::string figures = io::json_from(summary);
     const auto read = io::summary_from_json(figures, "test");
     QVERIFY(read);
     QCOMPARE(io::json_from(*read), figures);
     QVERIFY(!read->energy.energy_wh);
+    QCOMPARE(read->pack.points.size(), std::size_t(3));
+    QVERIFY(std::isnan(read->pack.points[1].voltage_v));
+    QCOMPARE(read->pack.points[2].charge_ah, 0.12);
+    QCOMPARE(read->pack.sag_ohm->value, 0.061);
+    QCOMPARE(read->pieces.front().velocities[1].straightness, 0.996);
+    QCOMPARE(read->pieces.front().power_w.sd, 1.5);
 
     const book::KeptPlan plan{named_request("west"), 4, std::nullopt};
     QCOMPARE(io::json_from(*io::kept_plan_from_json(io::json_from(plan), "test")), io::json_from(plan));

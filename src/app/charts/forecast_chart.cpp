@@ -27,20 +27,29 @@ ForecastChart::ForecastChart(QWidget* parent) : QWidget(parent), plot_(new QCust
 }
 
 void ForecastChart::setBacktest(const learning::Backtest& test, const QStringList& names) {
-    test_ = test;
-    names_ = names;
+    marks_.clear();
+    more_is_hopeful_ = false;
+    for (std::size_t i = 0; i < test.rows.size(); ++i) {
+        const auto& row = test.rows[i];
+        marks_.push_back({names.value(qsizetype(i)), row.from_flights, row.off, row.forecast_wh.sd / row.flown_wh});
+    }
+    refresh();
+}
+
+void ForecastChart::setLandings(std::vector<Mark> marks) {
+    marks_ = std::move(marks);
+    more_is_hopeful_ = true;
     refresh();
 }
 
 ShownTable ForecastChart::shownTable() const {
     ShownTable table{
         tr("Forecast over flown"), {tr("flight"), tr("from flights"), tr("off, %"), tr("band, %")}, {}};
-    for (std::size_t i = 0; i < test_.rows.size(); ++i) {
-        const auto& row = test_.rows[i];
+    for (const Mark& mark : marks_) {
         Cell name;
-        name.text = names_.value(qsizetype(i));
-        table.rows.push_back({name, figure_cell(row.from_flights, 0), figure_cell(percent * row.off, 1),
-                              figure_cell(percent * two_sided_90 * row.forecast_wh.sd / row.flown_wh, 1)});
+        name.text = mark.flight;
+        table.rows.push_back({name, figure_cell(mark.from_flights, 0), figure_cell(percent * mark.off, 1),
+                              figure_cell(percent * two_sided_90 * mark.relative_sd, 1)});
     }
     return table;
 }
@@ -56,22 +65,23 @@ void ForecastChart::refresh() {
     plot_->clearPlottables();
     plot_->setBackground(QBrush(theme.panel));
     style_axis_rect(plot_->axisRect());
-    const bool any = !test_.rows.empty();
+    const bool any = !marks_.empty();
     plot_->xAxis->setVisible(any);
     plot_->yAxis->setVisible(any);
     if (any) {
         // Flights are whole: a step of at least one.
         auto whole = QSharedPointer<QCPAxisTickerFixed>(new QCPAxisTickerFixed);
-        whole->setTickStep(std::max(1.0, std::ceil(double(test_.rows.size()) / 10.0)));
+        whole->setTickStep(std::max(1.0, std::ceil(double(marks_.size()) / 10.0)));
         plot_->xAxis->setTicker(whole);
         plot_->yAxis->setTicker(plain_ticker(5));
         plot_->xAxis->setLabel(tr("flight, in the order of time"));
-        plot_->yAxis->setLabel(tr("forecast over flown, %"));
+        plot_->yAxis->setLabel(more_is_hopeful_ ? tr("landing charge, forecast over flown, %")
+                                                : tr("forecast over flown, %"));
         QVector<double> x, y, band, bare_x, bare_y, bare_band;
         double widest = 5.0;
-        for (std::size_t i = 0; i < test_.rows.size(); ++i) {
-            const auto& row = test_.rows[i];
-            const double half = percent * two_sided_90 * row.forecast_wh.sd / row.flown_wh;
+        for (std::size_t i = 0; i < marks_.size(); ++i) {
+            const Mark& row = marks_[i];
+            const double half = percent * two_sided_90 * row.relative_sd;
             auto& to_x = row.from_flights > 0 ? x : bare_x;
             auto& to_y = row.from_flights > 0 ? y : bare_y;
             auto& to_band = row.from_flights > 0 ? band : bare_band;
@@ -80,10 +90,10 @@ void ForecastChart::refresh() {
             to_band << half;
             widest = std::max(widest, std::abs(percent * row.off) + half);
         }
-        plot_->xAxis->setRange(0.5, double(test_.rows.size()) + 0.5);
+        plot_->xAxis->setRange(0.5, double(marks_.size()) + 0.5);
         plot_->yAxis->setRange(-1.08 * widest, 1.08 * widest);
         QCPGraph* right = plot_->addGraph();
-        right->setData({0.5, double(test_.rows.size()) + 0.5}, {0.0, 0.0}, true);
+        right->setData({0.5, double(marks_.size()) + 0.5}, {0.0, 0.0}, true);
         right->setPen(QPen(theme.ink, look.scaled(1.6)));
         const auto draw = [&](const QVector<double>& at, const QVector<double>& off, const QVector<double>& error,
                               bool filled) {
@@ -100,7 +110,8 @@ void ForecastChart::refresh() {
         };
         draw(bare_x, bare_y, bare_band, false);
         draw(x, y, band, true);
-        for (const auto& [up, text] : {std::pair(true, tr("too careful")), std::pair(false, tr("too hopeful"))}) {
+        for (const auto& [up, text] :
+             {std::pair(!more_is_hopeful_, tr("too careful")), std::pair(more_is_hopeful_, tr("too hopeful"))}) {
             auto* words = add_text(plot_, theme.soft_ink, Look::small_px, false);
             words->position->setType(QCPItemPosition::ptAxisRectRatio);
             words->position->setCoords(0.01, up ? 0.02 : 0.98);

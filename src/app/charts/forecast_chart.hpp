@@ -10,12 +10,22 @@ class QCustomPlot;
 namespace sobremesa::app {
 
 /// Forecast over flown, flight by flight: each forecast from the flights before it, with its band; on the line it
-/// was right, above it too careful, below it too hopeful.
+/// was right.
 class ForecastChart : public QWidget, public ShownChart {
     Q_OBJECT
 public:
     explicit ForecastChart(QWidget* parent = nullptr);
+    /// One flight's forecast over what was flown, less one.
+    struct Mark {
+        QString flight;
+        int from_flights = 0;
+        double off = 0.0;
+        double relative_sd = 0.0;
+    };
+    /// What it takes: more than flown is careful.
     void setBacktest(const learning::Backtest& test, const QStringList& names);
+    /// What a pack gives: more than flown is hopeful.
+    void setLandings(std::vector<Mark> marks);
 
     QSize sizeHint() const override { return {520, 300}; }
     ShownTable shownTable() const override;
@@ -25,8 +35,8 @@ public:
 private:
     void refresh();
 
-    learning::Backtest test_;
-    QStringList names_;
+    std::vector<Mark> marks_;
+    bool more_is_hopeful_ = false;
     QCustomPlot* plot_;
 };
 

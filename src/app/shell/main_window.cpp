@@ -30,6 +30,7 @@
 #include "app/widgets/hairline.hpp"
 #include "wording/aircraft.hpp"
 #include "wording/edits.hpp"
+#include "wording/learning.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 
@@ -151,6 +152,16 @@ void MainWindow::connectLearning() {
                 const auto& q = Look::instance().quantities();
                 messages_->showNote(wording::learned_text(aircraft, flights, change, q));
             });
+    session::PackSession& packs = packs_place_->learning();
+    connect(&flight_session_, &session::FlightSession::flightFiled, &packs, &session::PackSession::learnFrom);
+    connect(&packs, &session::PackSession::learned, this,
+            [this](const QString& pack, double before_ah, double after_ah, int flights) {
+                messages_->showNote(
+                    wording::pack_learned_text(pack, before_ah, after_ah, flights, Look::instance().quantities()));
+            });
+    connect(&packs, &session::PackSession::leftOut, this, [this](session::Id, const QString& flight, int kind) {
+        messages_->showTrouble(wording::left_out_text(flight, learning::OddEvidence::Kind(kind)));
+    });
     connect(&learning, &session::LearningSession::standsApart, this,
             [this](session::Id, const QString& name, double off) {
                 messages_->showTrouble(wording::stands_apart_text(name, off, Look::instance().quantities()));
@@ -206,7 +217,8 @@ void MainWindow::connectReading() {
         refuse(error);
         // A table without a time may only call it something else: the pilot can say which column it is.
         // What could not be read may still be rescued by saying what its columns are.
-        const bool may_be_said = error.code == units::ErrorCode::no_time || error.code == units::ErrorCode::no_header ||
+        const bool may_be_said = error.code == units::ErrorCode::no_time ||
+                                 error.code == units::ErrorCode::no_header ||
                                  error.code == units::ErrorCode::no_usable_rows;
         if (may_be_said && io::read_head_of_log(error.where.file))
             openColumns(QString::fromStdString(error.where.file));

@@ -107,7 +107,7 @@ std::optional<units::Explanation> explain(const PackModel& pack, const BenchLoad
     using units::Quantity;
     const Pack& p = pack.pack();
     const DischargePoint& end = result.run.last();
-    const auto about = [](double value) { return units::Estimate{value, assumed_usable_sd * value}; };
+    const auto about = [&p](double value) { return units::Estimate{value, usable_relative_sd(p) * value}; };
     units::Explanation why;
     why.quantity = quantity;
     why.relation = units::Relation::discharge_of_circuit;

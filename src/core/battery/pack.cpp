@@ -15,6 +15,24 @@ double cell_resistance_ohm(const Pack& pack) {
     return pack.cell_resistance_ohm.value_or(assumed_cell_resistance_ohm(pack));
 }
 
+double capacity_share(const Pack& pack) {
+    return pack.known ? pack.known->capacity_share.value : pack.capacity_factor;
+}
+
+double aged_cell_resistance_ohm(const Pack& pack) {
+    return pack.known ? pack.known->cell_resistance_ohm.value : cell_resistance_ohm(pack) * pack.resistance_factor;
+}
+
+double usable_relative_sd(const Pack& pack) {
+    return pack.known ? pack.known->usable_relative_sd : assumed_usable_sd;
+}
+
+Pack with_capacity_times(Pack pack, double factor) {
+    pack.capacity_factor *= factor;
+    if (pack.known) pack.known->capacity_share.value *= factor;
+    return pack;
+}
+
 Construction construction(const Pack& pack) {
     return pack.construction.value_or(pack.chemistry == Chemistry::li_ion ? Construction::high_capacity
                                                                           : Construction::high_drain);
@@ -59,7 +77,8 @@ namespace {
 
 // Common practice, no source: mass of a pack over its volume, and how a pack in a tray is cooled.
 constexpr double density_kgm3 = 2000.0;
-constexpr double cooling_w_per_m2_k = 15.0;
+constexpr double tray_w_per_m2_k = 15.0;
+constexpr double still_air_w_per_m2_k = 10.5;
 
 /// Surface of a box of that mass with edges as 1 : 2 : 3, m²: packs are neither cubes nor sheets.
 double surface_m2(double mass_kg) {
@@ -70,7 +89,8 @@ double surface_m2(double mass_kg) {
 } // namespace
 
 double cooling_w_per_k(const Pack& pack) {
-    return cooling_w_per_m2_k * surface_m2(pack.mass_kg);
+    const bool alone = pack.series * pack.parallel == 1;
+    return (alone ? still_air_w_per_m2_k : tray_w_per_m2_k) * surface_m2(pack.mass_kg);
 }
 
 CurrentTrust current_trust(const Pack& pack) {
@@ -122,11 +142,19 @@ units::Result<Pack> checked(Pack pack) {
         {"pack.connector_current_a", pack.connector_current_a.value_or(1.0), 0.01, 10000},
         {"pack.measured_cell_ohm", pack.measured_cell_ohm.value_or(0.001), 1e-5, 1},
         {"pack.price", pack.price.value_or(0.0), 0, 1e6},
+        {"pack.known.capacity_share", pack.known ? pack.known->capacity_share.value : 1.0, 0.05, 1.5},
+        {"pack.known.cell_resistance_ohm", pack.known ? pack.known->cell_resistance_ohm.value : 0.01, 1e-6, 1},
+        {"pack.known.slow_factor", pack.known ? pack.known->slow_factor.value : 1.0, 0.01, 100},
+        {"pack.known.usable_relative_sd", pack.known ? pack.known->usable_relative_sd : 0.0, 0, 1},
         {"pack.size.length_m", pack.size ? pack.size->length_m : 0.0, 0, 3},
         {"pack.size.width_m", pack.size ? pack.size->width_m : 0.0, 0, 3},
         {"pack.size.height_m", pack.size ? pack.size->height_m : 0.0, 0, 3},
     };
     if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
+    for (const double offset_v : pack.known ? pack.known->curve_offset_v : decltype(PackKnown::curve_offset_v){}) {
+        const units::Limit offset[] = {{"pack.known.curve_offset_v", offset_v, -0.5, 0.5}};
+        if (auto error = units::first_outside(offset)) return tl::unexpected(*error);
+    }
     for (const RatePoint& row : pack.rate_table) {
         const units::Limit rows[] = {{"pack.rate_table.current_a", row.current_a, 1e-3, 1000},
                                      {"pack.rate_table.charge_ah", row.charge_ah, 1e-3, 100}};
@@ -159,8 +187,7 @@ double rated_energy_wh(const Pack& pack) {
 }
 
 double resistance_ohm(const Pack& pack) {
-    return cell_resistance_ohm(pack) * pack.resistance_factor * pack.series / pack.parallel +
-           pack.lead_resistance_ohm;
+    return aged_cell_resistance_ohm(pack) * pack.series / pack.parallel + pack.lead_resistance_ohm;
 }
 
 } // namespace sobremesa::battery

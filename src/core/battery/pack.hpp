@@ -1,5 +1,6 @@
 #pragma once
 
+#include <array>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -7,6 +8,7 @@
 
 #include "core/battery/chemistry.hpp"
 #include "core/units/error.hpp"
+#include "core/units/estimate.hpp"
 
 namespace sobremesa::battery {
 
@@ -19,6 +21,30 @@ struct RatePoint {
 
 /// Usable energy of a pack that was never measured, relative standard deviation: common practice, no source.
 inline constexpr double assumed_usable_sd = 0.04;
+
+/// Charges (1 full) at which the offsets of a fitted resting curve are kept; straight lines between them.
+inline constexpr std::array<double, 6> curve_knots = {0.0, 0.15, 0.4, 0.65, 0.85, 1.0};
+
+/// A pack as its flights, chargers and meters have shown it: goes before label, age and assumption wherever it is
+/// there. Made by `learning::joint_estimate`.
+struct PackKnown {
+    /// Full charge now over the rated charge.
+    units::Estimate capacity_share{1.0, 0.0};
+    /// Ohmic, of one cell now, near 23 °C, Ω.
+    units::Estimate cell_resistance_ohm;
+    /// Slow part over that of the cell as described.
+    units::Estimate slow_factor{1.0, 0.0};
+    /// Resting curve of this pack over that of its chemistry, V, at `curve_knots`.
+    std::array<double, curve_knots.size()> curve_offset_v{};
+    /// Of what it gives down to the landing voltage, one standard deviation, relative.
+    double usable_relative_sd = 0.0;
+    int flights = 0;
+    int recharges = 0;
+    std::string known_utc;
+    /// Flights that are filed change it no more.
+    bool frozen = false;
+    friend bool operator==(const PackKnown&, const PackKnown&) = default;
+};
 
 /// What a rated current on a label is worth.
 enum class CurrentLabel {
@@ -58,6 +84,11 @@ struct Pack {
     /// Rate table of the cell and the voltage it was measured to; empty: the chemistry's floor.
     std::vector<RatePoint> rate_table;
     std::optional<double> rate_table_cutoff_v;
+    /// The table was measured on cells held at its temperature; otherwise they were free to warm up, in still air.
+    bool rate_table_held_temperature = false;
+
+    /// Fitted to flights and recharges; empty: never.
+    std::optional<PackKnown> known;
 
     /// Empty: Li-ion high-capacity, LiPo high-drain.
     std::optional<Construction> construction;
@@ -89,6 +120,18 @@ double assumed_cell_resistance_ohm(const Pack& pack);
 /// That of the pack's cells when new: given, or assumed.
 double cell_resistance_ohm(const Pack& pack);
 
+/// Full charge now over the rated charge: fitted, else by age.
+double capacity_share(const Pack& pack);
+
+/// Ohmic resistance of one cell at its present age near 23 °C, Ω: fitted, else given or assumed, times the age.
+double aged_cell_resistance_ohm(const Pack& pack);
+
+/// Usable energy and charge, relative standard deviation: as fitted, else `assumed_usable_sd`.
+double usable_relative_sd(const Pack& pack);
+
+/// The same pack holding that many times as much, whatever its capacity is known from.
+Pack with_capacity_times(Pack pack, double factor);
+
 /// Given, or assumed by chemistry.
 Construction construction(const Pack& pack);
 
@@ -101,8 +144,10 @@ double trust_in_label(CurrentLabel label);
 const char* current_label_word(CurrentLabel label);
 std::optional<CurrentLabel> current_label_from_word(std::string_view word);
 
-/// What a pack in a tray gives off to the air stream around it, W/K: 15 W/m²K (common practice, no source) over a
-/// box of its mass with edges as 1 : 2 : 3.
+/// What a pack gives off to the air, W/K, over a box of its mass with edges as 1 : 2 : 3. In a tray, to the air
+/// stream around it: 15 W/m²K (common practice, no source). A cell alone, as on a tester, in still air: 10.5 W/m²K,
+/// half free convection, half radiation at an emissivity of 0.9 (Incropera & DeWitt, Fundamentals of Heat and Mass
+/// Transfer: free convection of gases 2–25 W/m²K, radiation 4·ε·σ·T³ = 5.4 W/m²K at 300 K).
 double cooling_w_per_k(const Pack& pack);
 
 /// What a pack may warm by above the air when it is worked without end, K: from 25 °C to the 60 °C that no lithium

@@ -37,10 +37,17 @@ constexpr double heat_capacity_j_per_kg_k = 950.0;
 constexpr double least_gap_per_c = 0.001;
 constexpr double fit_tolerance = 0.0005;
 constexpr double misfit_tolerance = 0.02;
+/// Common practice, no source: of a cell whose pack nobody weighed.
+constexpr double usual_cell_kg_per_ah = 0.018;
 
 double arrhenius(double activation_k, double temperature_c) {
     const double T = std::clamp(temperature_c, coldest_c, hottest_c) + units::zero_celsius_k;
     return std::exp(activation_k * (1.0 / T - 1.0 / reference_k));
+}
+
+double cell_mass_kg(const Pack& pack) {
+    return pack.mass_kg > 0.0 ? pack.mass_kg / (pack.series * pack.parallel)
+                              : usual_cell_kg_per_ah * pack.cell_capacity_ah;
 }
 
 /// Whether a rate table fitted for one is right for the other: age and arrangement do not come into it.
@@ -51,6 +58,7 @@ bool same_cell(const Pack& a, const Pack& b) {
     return a.chemistry == b.chemistry && construction(a) == construction(b) &&
            a.cell_capacity_ah == b.cell_capacity_ah && cell_resistance_ohm(a) == cell_resistance_ohm(b) &&
            a.rate_table_cutoff_v == b.rate_table_cutoff_v &&
+           a.rate_table_held_temperature == b.rate_table_held_temperature && cell_mass_kg(a) == cell_mass_kg(b) &&
            std::equal(a.rate_table.begin(), a.rate_table.end(), b.rate_table.begin(), b.rate_table.end(), same_row);
 }
 
@@ -59,6 +67,7 @@ bool same_cell(const Pack& a, const Pack& b) {
 /// Current that the passage between the wells carries at the reference temperature, for one cell, by the gap.
 struct PackModel::Passage {
     double amps_per_gap = 0.0; ///< where nothing but the kind of cell is known
+    double activation_k = 0.0;
     std::optional<Curve> curve;
     double last_gap = 0.0;
     double last_a = 0.0;
@@ -90,12 +99,13 @@ struct PackModel::Passage {
 
 PackModel::PackModel(const Pack& pack, const PackModel* like)
     : pack_(pack), new_cell_full_ah_(pack.cell_capacity_ah),
-      cell_full_ah_(pack.cell_capacity_ah * pack.capacity_factor),
-      cell_resistance_ohm_(battery::cell_resistance_ohm(pack) * pack.resistance_factor),
-      cooling_w_per_k_(battery::cooling_w_per_k(pack)),
+      cell_full_ah_(pack.cell_capacity_ah * capacity_share(pack)),
+      cell_resistance_ohm_(aged_cell_resistance_ohm(pack)), cooling_w_per_k_(battery::cooling_w_per_k(pack)),
+      slow_factor_(pack.known ? pack.known->slow_factor.value : 1.0),
       usual_(defaults(pack.chemistry, battery::construction(pack))) {
     auto passage = std::make_shared<Passage>();
     passage->amps_per_gap = pack.cell_capacity_ah / usual_.slow_gap_per_c;
+    passage->activation_k = usual_.slow_activation_k;
     passage_ = passage;
     if (pack.rate_table.empty()) return;
     if (like && same_cell(like->pack_, pack)) {
@@ -105,7 +115,8 @@ PackModel::PackModel(const Pack& pack, const PackModel* like)
     } else {
         fitRateTable();
     }
-    cell_full_ah_ = new_cell_full_ah_ * pack.capacity_factor;
+    // What flights have shown is counted in the label's charge, not in the table's.
+    if (!pack.known) cell_full_ah_ = new_cell_full_ah_ * pack.capacity_factor;
 }
 
 void PackModel::fitRateTable() {
@@ -119,6 +130,8 @@ void PackModel::fitRateTable() {
     alone.lead_resistance_ohm = 0.0;
     alone.capacity_factor = alone.resistance_factor = 1.0;
     alone.rate_table.clear();
+    alone.known.reset();
+    alone.mass_kg = cell_mass_kg(pack_);
     PackModel cell(alone);
     const auto end_level = [&](double current_a) {
         PackState empty;
@@ -141,11 +154,25 @@ void PackModel::fitRateTable() {
         currents.push_back(row.current_a);
     }
     auto passage = std::make_shared<Passage>();
+    passage->activation_k = usual_.slow_activation_k;
     cell.passage_ = passage;
     std::vector<double> given_ah(rows.size());
     std::vector<double> risen_before(rows.size());
     std::vector<double> off_before(rows.size());
-    for (int pass = 0; pass < 24; ++pass) {
+    const bool held = pack_.rate_table_held_temperature;
+    // A table that takes much from a cell which warmed a lot shows that warmth helps its passage less than usual.
+    for (const double share : {1.0, 0.6, 0.3, 0.0}) {
+        if (held) break;
+        passage->activation_k = share * usual_.slow_activation_k;
+        fitWarming(cell, *passage, rows, cutoff_v, gaps);
+        double worst = 0.0;
+        for (std::size_t i = 0; i < rows.size(); ++i) {
+            given_ah[i] = charge_at_current_ah(cell, rows[i].current_a, cutoff_v, reference_temperature_c, true);
+            worst = std::max(worst, std::abs(given_ah[i] / rows[i].charge_ah - 1.0));
+        }
+        if (worst < 0.25 * misfit_tolerance) break;
+    }
+    for (int pass = 0; held && pass < 24; ++pass) {
         double below = 0.0;
         double below_a = 0.0;
         std::vector<double> risen = gaps;
@@ -181,6 +208,57 @@ void PackModel::fitRateTable() {
     new_cell_full_ah_ = cell.cell_full_ah_;
 }
 
+/// Rows of a table whose cells warmed, gentlest first: each sets its own point of the passage's curve, the ones
+/// above it as they stand. A warm cell carries the same current over a smaller gap, so a row's point lies at the
+/// current that its end temperature makes of it at the reference; found in a few sweeps, because points bend each
+/// other.
+void PackModel::fitWarming(PackModel& cell, Passage& passage, const std::vector<RatePoint>& rows, double cutoff_v,
+                           std::vector<double> gaps) {
+    constexpr int sweeps = 4;
+    constexpr double least_step = 1.01;
+    constexpr double most_gap = 5.0;
+    std::vector<double> cold_a;
+    for (const RatePoint& row : rows) cold_a.push_back(row.current_a);
+    const double per_a = least_gap_per_c / cell.pack_.cell_capacity_ah;
+    std::size_t known = 0;
+    const auto set = [&](std::size_t count) {
+        std::vector<double> risen;
+        std::vector<double> currents;
+        for (std::size_t k = 0; k < count; ++k) {
+            const double below = k > 0 ? risen[k - 1] : 0.0;
+            const double below_a = k > 0 ? currents[k - 1] : 0.0;
+            currents.push_back(k > 0 ? std::max(cold_a[k], least_step * below_a) : cold_a[k]);
+            risen.push_back(std::max(gaps[k], below + per_a * (currents[k] - below_a)));
+        }
+        passage.setTable(risen, currents);
+    };
+    for (int sweep = 0; sweep < sweeps; ++sweep) {
+        double worst = 0.0;
+        for (std::size_t i = 0; i < rows.size(); ++i) {
+            known = std::max(known, i + 1);
+            const auto drained = [&](double gap) {
+                gaps[i] = gap;
+                set(known);
+                return drained_at_current(cell, rows[i].current_a, cutoff_v, reference_temperature_c, true);
+            };
+            const auto off = [&](double gap) { return drained(gap).charge_used_ah - rows[i].charge_ah; };
+            worst = std::max(worst, std::abs(off(gaps[i])) / cell.cell_full_ah_);
+            const double least = i > 0 ? gaps[i - 1] : 0.0;
+            if (off(least) <= 0.0) {
+                gaps[i] = least;
+            } else if (off(most_gap) < 0.0) {
+                std::uintmax_t passes = 40;
+                const auto found = boost::math::tools::toms748_solve(
+                    off, least, most_gap, boost::math::tools::eps_tolerance<double>(14), passes);
+                gaps[i] = 0.5 * (found.first + found.second);
+            }
+            cold_a[i] = rows[i].current_a * arrhenius(passage.activation_k, drained(gaps[i]).temperature_c);
+        }
+        if (sweep > 0 && worst < fit_tolerance) break;
+    }
+    set(rows.size());
+}
+
 PackState PackModel::atStart(double air_temperature_c) const {
     PackState state;
     if (pack_.start_cell_v)
@@ -194,12 +272,24 @@ double PackModel::meanCharge(const PackState& state) const {
     return 1.0 - state.charge_used_ah / fullChargeAh();
 }
 
+double PackModel::restingCellV(double charge) const {
+    const double usual_v = open_circuit_cell_v(pack_.chemistry, charge);
+    if (!pack_.known) return usual_v;
+    const auto& offset = pack_.known->curve_offset_v;
+    if (charge <= curve_knots.front()) return usual_v + offset.front();
+    if (charge >= curve_knots.back()) return usual_v + offset.back();
+    std::size_t k = 1;
+    while (curve_knots[k] < charge) ++k;
+    return usual_v + std::lerp(offset[k - 1], offset[k],
+                               (charge - curve_knots[k - 1]) / (curve_knots[k] - curve_knots[k - 1]));
+}
+
 double PackModel::openCircuitV(const PackState& state) const {
-    return pack_.series * open_circuit_cell_v(pack_.chemistry, surfaceCharge(state));
+    return pack_.series * restingCellV(surfaceCharge(state));
 }
 
 double PackModel::restingV(const PackState& state) const {
-    return pack_.series * open_circuit_cell_v(pack_.chemistry, meanCharge(state));
+    return pack_.series * restingCellV(meanCharge(state));
 }
 
 double PackModel::resistanceOhm(const PackState& state) const {
@@ -242,7 +332,7 @@ double PackModel::peakCurrentA(const PackState& state, double landing_cell_v) co
 }
 
 double PackModel::passageA(double gap, double temperature_c) const {
-    return passage_->amps(gap) / arrhenius(usual_.slow_activation_k, temperature_c);
+    return passage_->amps(gap) / (slow_factor_ * arrhenius(passage_->activation_k, temperature_c));
 }
 
 PackRates PackModel::rates(const PackState& state, const Circuit& circuit, double current_a,
@@ -261,8 +351,7 @@ PackRates PackModel::rates(const PackState& state, const Circuit& circuit, doubl
     rates.source_w = current_a * restingV(state);
     const double R = circuit.resistance_ohm;
     rates.ohmic_w = current_a * current_a * R;
-    rates.mixing_w = cells * (1.0 - c) * F *
-                     (open_circuit_cell_v(pack_.chemistry, behind) - circuit.open_circuit_v / pack_.series);
+    rates.mixing_w = cells * (1.0 - c) * F * (restingCellV(behind) - circuit.open_circuit_v / pack_.series);
     if (warms && pack_.mass_kg > 0.0) {
         // What the leads turn into heat does not warm the cells.
         const double in_cells_w = current_a * current_a * (R - pack_.lead_resistance_ohm) + rates.mixing_w;
@@ -280,7 +369,7 @@ double PackModel::heldWh(const PackState& state) const {
     // ∫U from one level to another, in pieces small enough for the curve's knots.
     const auto between = [&](double low, double high) {
         constexpr int pieces = 8;
-        const auto U = [&](double level) { return open_circuit_cell_v(pack_.chemistry, level); };
+        const auto U = [&](double level) { return restingCellV(level); };
         double sum = 0.0;
         for (int i = 0; i < pieces; ++i) {
             sum += boost::math::quadrature::gauss<double, 10>::integrate(
@@ -323,33 +412,41 @@ PackState PackModel::rested(PackState state, double rest_s, double air_temperatu
     return state;
 }
 
-double charge_at_current_ah(const PackModel& cell, double current_a, double cutoff_cell_v, double temperature_c) {
-    using State = std::array<double, 1>;
+double charge_at_current_ah(const PackModel& cell, double current_a, double cutoff_cell_v, double temperature_c,
+                            bool warms) {
+    return drained_at_current(cell, current_a, cutoff_cell_v, temperature_c, warms).charge_used_ah;
+}
+
+PackState drained_at_current(const PackModel& cell, double current_a, double cutoff_cell_v, double temperature_c,
+                             bool warms) {
+    using State = std::array<double, 2>;
     const double full_ah = cell.fullChargeAh();
-    const auto state_at = [&](double used_ah, double gap) { return PackState{used_ah, gap, temperature_c}; };
-    const auto slope = [&](const State& gap, State& dgap, double used_ah) {
-        const PackRates r = cell.rates(state_at(used_ah, gap[0]), current_a, temperature_c, false);
-        dgap[0] = r.slow_gap_per_s * units::seconds_per_hour / current_a;
+    const auto state_at = [](double used_ah, const State& x) { return PackState{used_ah, x[0], x[1]}; };
+    const auto slope = [&](const State& x, State& dx, double used_ah) {
+        const PackRates r = cell.rates(state_at(used_ah, x), current_a, temperature_c, warms);
+        const double seconds_per_ah = units::seconds_per_hour / current_a;
+        dx = {r.slow_gap_per_s * seconds_per_ah, r.kelvin_per_s * seconds_per_ah};
     };
-    const auto over = [&](double used_ah, double gap) {
-        return cell.atCurrent(state_at(used_ah, gap), current_a).voltage_v <= cutoff_cell_v * cell.pack().series;
+    const auto over = [&](double used_ah, const State& x) {
+        return cell.atCurrent(state_at(used_ah, x), current_a).voltage_v <= cutoff_cell_v * cell.pack().series;
     };
-    if (over(0.0, 0.0)) return 0.0;
+    const State full{0.0, temperature_c};
+    if (over(0.0, full)) return state_at(0.0, full);
     auto stepper = odeint::make_dense_output(1e-6, 1e-6, odeint::runge_kutta_dopri5<State>());
-    stepper.initialize(State{0.0}, 0.0, 0.01 * full_ah);
+    stepper.initialize(full, 0.0, 0.01 * full_ah);
     for (;;) {
         auto [from, to] = stepper.do_step(slope);
-        const auto gap_at = [&stepper = stepper](double used_ah) {
-            State gap{};
-            stepper.calc_state(used_ah, gap);
-            return gap[0];
+        const auto at = [&stepper = stepper](double used_ah) {
+            State x{};
+            stepper.calc_state(used_ah, x);
+            return x;
         };
-        if (to < 1.2 * full_ah && !over(to, gap_at(to))) continue;
+        if (to < 1.2 * full_ah && !over(to, at(to))) continue;
         while (to - from > 1e-7 * full_ah) {
             const double middle = 0.5 * (from + to);
-            (over(middle, gap_at(middle)) ? to : from) = middle;
+            (over(middle, at(middle)) ? to : from) = middle;
         }
-        return to;
+        return state_at(to, at(to));
     }
 }
 

@@ -72,7 +72,7 @@ public:
     explicit PackModel(const Pack& pack, const PackModel* like = nullptr);
 
     const Pack& pack() const { return pack_; }
-    /// Everything in it when full, at its present age, Ah: the rate table's, where there is one.
+    /// Everything in it when full, at its present age, Ah: as fitted, else the rate table's, else the label's.
     double fullChargeAh() const { return cell_full_ah_ * pack_.parallel; }
     /// As charged, and as warm as it is kept until launch; at rest.
     PackState atStart(double air_temperature_c) const;
@@ -137,20 +137,29 @@ public:
 private:
     struct Passage;
     double passageA(double gap, double temperature_c) const;
+    double restingCellV(double charge) const;
     void fitRateTable();
+    void fitWarming(PackModel& cell, Passage& passage, const std::vector<RatePoint>& rows, double cutoff_v,
+                    std::vector<double> gaps);
 
     Pack pack_;
     double new_cell_full_ah_ = 0.0;
     double cell_full_ah_ = 0.0;
     double cell_resistance_ohm_ = 0.0;
     double cooling_w_per_k_ = 0.0;
+    double slow_factor_ = 1.0;
     CellDefaults usual_;
     std::shared_ptr<const Passage> passage_;
     std::vector<RateMisfit> misfits_;
 };
 
-/// What the maker's table says of a single cell at fixed temperature, from the model: constant current from full to
-/// a voltage, no filter. For checks and for the bench.
-double charge_at_current_ah(const PackModel& cell, double current_a, double cutoff_cell_v, double temperature_c);
+/// What the maker's table says of a single cell, from the model: constant current from full to a voltage, no
+/// filter.
+/// @param warms  starting at that temperature, in air of it; otherwise held there
+double charge_at_current_ah(const PackModel& cell, double current_a, double cutoff_cell_v, double temperature_c,
+                            bool warms = false);
+/// The same, with the temperature that it ends at.
+PackState drained_at_current(const PackModel& cell, double current_a, double cutoff_cell_v, double temperature_c,
+                             bool warms);
 
 } // namespace sobremesa::battery

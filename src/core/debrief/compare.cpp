@@ -90,7 +90,7 @@ units::Result<Comparison> compare(const std::vector<ComparedFlight>& flights, co
         const auto run = battery::discharge_at_power(pack, pack.atStart(flight.flown.weather.temperature_c),
                                                      power_w, {mission::landing_cell_v(flight.flown), 1e9, 1});
         const double usable_wh = run.last().energy_wh;
-        const double pack_relative = units::combine_sd(relative, battery::assumed_usable_sd);
+        const double pack_relative = units::combine_sd(relative, battery::usable_relative_sd(flight.flown.pack));
         if (usable_wh > 0.0) {
             const double share = row.energy_wh.value / usable_wh;
             row.share_of_pack = {share, share * pack_relative};

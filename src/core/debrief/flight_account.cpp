@@ -57,7 +57,7 @@ void add_further(FlightAccount& account, const telemetry::LogSummary& summary, c
     // What is known of the charge left, turned into what was used of this pack.
     Estimate used = *counted;
     if (remaining && remaining->charge_ah) {
-        const double full_ah = battery::rated_charge_ah(flown.pack) * flown.pack.capacity_factor;
+        const double full_ah = battery::rated_charge_ah(flown.pack) * battery::capacity_share(flown.pack);
         used = {full_ah - remaining->charge_ah->value, remaining->charge_ah->sd};
     }
     const double used_s = battery::point_at_charge(whole, used.value).time_s;
@@ -73,7 +73,8 @@ void add_further(FlightAccount& account, const telemetry::LogSummary& summary, c
             reserve_s = loiter->minutes * units::seconds_per_minute;
         further.time_s.value = further.without_reserve_s - reserve_s;
         const double per_ah_s = landing.at->time_s / std::max(landing.at->charge_used_ah, 1e-9);
-        further.time_s.sd = units::combine_sd(used.sd * per_ah_s, battery::assumed_usable_sd * landing.at->time_s);
+        further.time_s.sd =
+            units::combine_sd(used.sd * per_ah_s, battery::usable_relative_sd(flown.pack) * landing.at->time_s);
         further.distance_m = {further.time_s.value * account.further_speed_mps,
                               further.time_s.sd * account.further_speed_mps};
         account.further.push_back(further);

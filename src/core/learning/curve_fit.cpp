@@ -7,9 +7,9 @@
 
 #include "core/airframe/known_cruise.hpp"
 #include "core/atmosphere/standard_atmosphere.hpp"
+#include "core/learning/curve_solver.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/huber.hpp"
-#include "core/units/least_squares.hpp"
 
 namespace sobremesa::learning {
 
@@ -17,10 +17,10 @@ namespace {
 
 using airframe::Craft;
 using airframe::PowerCurve;
-using Eigen::Index;
 
 // Priors: common practice, no source.
 constexpr double known_cruise_sd = 0.08;
+constexpr double known_airspeed_share = 0.04; ///< of an airspeed that was read off a ground speed
 constexpr double known_pair_sd = 0.06;
 constexpr double share_sd = 0.7;            ///< of a part whose share is only guessed, log
 constexpr double form_sd = 0.35;            ///< of one that the airframe's data give
@@ -28,23 +28,13 @@ constexpr double least_disturbing_w = 0.02; ///< of the known power: no part is 
 
 /// Strength of the belief in the usual scatter, in flights.
 constexpr double scatter_belief = 4.0;
+/// Flights of one aircraft share its sensors: from one to the next differs less than from it to the truth.
+constexpr double same_sensors_scatter = 0.03;
 constexpr double outlier_at = 3.0;
 /// An error still so much of what was believed before: the flights tell hardly more.
 constexpr double hardly_more = 0.7;
 /// Errors of points beyond the gusts in them: climbs and turns that were not quite taken off.
 constexpr double least_point_sd = 0.015;
-
-struct Datum {
-    std::size_t lesson = 0;
-    double airspeed_mps = 0.0;
-    double airspeed_sd_mps = 0.0;
-    double power_w = 0.0;
-    double relative_sd = 0.0;
-    double mass_kg = 0.0;
-    double density_kgm3 = 0.0;
-    /// With what the airspeed's error adds; worked out along with the fit.
-    double one_over_sd = 1.0;
-};
 
 double density_at(const Lesson& lesson, double height_m) {
     const auto air =
@@ -52,27 +42,42 @@ double density_at(const Lesson& lesson, double height_m) {
     return air ? air->density_kgm3 : units::sea_level_density_kgm3;
 }
 
-std::vector<Datum> data_of(const std::vector<Lesson>& lessons) {
-    std::vector<Datum> data;
-    for (std::size_t k = 0; k < lessons.size(); ++k) {
-        for (const auto& point : lessons[k].level) {
-            if (!(point.power_w.value > 0.0) || !(point.airspeed_mps.value > 0.0)) continue;
-            data.push_back({k, point.airspeed_mps.value, point.airspeed_mps.sd, point.power_w.value,
-                            units::combine_sd(point.power_w.sd / point.power_w.value, least_point_sd),
-                            lessons[k].all_up_mass_kg, density_at(lessons[k], point.height_m)});
+std::vector<FlightData> data_of(const std::vector<Lesson>& lessons) {
+    std::vector<FlightData> data;
+    for (const Lesson& lesson : lessons) {
+        FlightData flight;
+        const auto power = [&](const units::Estimate& power_w, double height_m) {
+            PowerDatum d;
+            d.power_w = power_w.value;
+            d.relative_sd = units::combine_sd(power_w.sd / power_w.value, least_point_sd);
+            d.mass_kg = lesson.all_up_mass_kg;
+            d.density_kgm3 = density_at(lesson, height_m);
+            return d;
+        };
+        for (const auto& piece : lesson.pieces) {
+            if (piece.velocities.empty()) continue;
+            flight.pieces.push_back(
+                {piece.power_w.value > 0.0 ? power(piece.power_w, piece.height_m) : PowerDatum{}, piece.height_m,
+                 piece.seconds, piece.gust_mps, piece.velocities});
         }
+        for (const auto& point : lesson.level) {
+            if (!flight.pieces.empty()) break;
+            if (!(point.power_w.value > 0.0) || !(point.airspeed_mps.value > 0.0)) continue;
+            PowerDatum d = power(point.power_w, point.height_m);
+            d.airspeed_mps = point.airspeed_mps.value;
+            d.airspeed_sd_mps = point.airspeed_mps.sd;
+            d.one_over_sd = 1.0 / d.relative_sd;
+            flight.points.push_back(d);
+        }
+        data.push_back(std::move(flight));
     }
     return data;
 }
 
-struct Prior {
-    std::array<double, airframe::curve_coefficients> log_mean{};
-    std::array<double, airframe::curve_coefficients> sd{};
-};
-
 /// What is believed of the parts before any flight, from the known cruise and the airframe's data.
-Prior prior_of(const airframe::Aircraft& aircraft, const PowerCurve& curve) {
-    Prior prior;
+CurvePrior prior_of(const airframe::Aircraft& aircraft, const PowerCurve& curve) {
+    CurvePrior prior;
+    prior.airspeed_mps = aircraft.cruise_airspeed_mps;
     prior.sd = {airframe::form_is_known(aircraft) ? form_sd : share_sd, share_sd, share_sd};
     const double drive_w = std::max(aircraft.cruise_power_w - curve.electronics_w, 0.1 * aircraft.cruise_power_w);
     for (std::size_t i = 0; i < curve.part_w.size(); ++i)
@@ -80,176 +85,10 @@ Prior prior_of(const airframe::Aircraft& aircraft, const PowerCurve& curve) {
     return prior;
 }
 
-/// The unknowns: logarithms of the parts, then one for each lesson.
-class Fit {
-public:
-    Fit(PowerCurve curve, Prior prior, std::vector<Datum> data, std::size_t lessons)
-        : curve_(std::move(curve)), prior_(prior), data_(std::move(data)), lessons_(lessons),
-          parts_(airframe::curve_coefficients), unknowns_(Index(parts_ + lessons)),
-          x_(Eigen::VectorXd::Zero(unknowns_)) {
-        for (std::size_t i = 0; i < parts_; ++i) x_[Index(i)] = prior_.log_mean[i];
-    }
-
-    void add_known(const Datum& datum) { known_.push_back(datum); }
-
-    void solve() {
-        // Fixed for this round: an error that moved with the curve would reward steep ones.
-        const PowerCurve now = with(x_);
-        for (auto* list : {&data_, &known_}) {
-            for (Datum& d : *list) d.one_over_sd = 1.0 / relative_sd(now, d);
-        }
-        units::damped_least_squares(
-            x_, normal_, gradient_, [&](const Eigen::VectorXd& x) { return cost_of(x); },
-            [&](const Eigen::VectorXd&, Eigen::MatrixXd&, Eigen::VectorXd&) { build(); });
-    }
-
-    void set_scatter(double scatter) { scatter_ = scatter; }
-    double scatter() const { return scatter_; }
-    double off(std::size_t lesson) const { return x_[Index(parts_ + lesson)]; }
-    /// Its variance, and that of all others.
-    std::vector<double> off_variances() {
-        build();
-        const Eigen::MatrixXd covariance = normal_.ldlt().solve(Eigen::MatrixXd::Identity(unknowns_, unknowns_));
-        std::vector<double> variances;
-        for (std::size_t k = 0; k < lessons_; ++k)
-            variances.push_back(covariance(Index(parts_ + k), Index(parts_ + k)));
-        return variances;
-    }
-    /// How far a lesson lies from the curve as a whole, log, and how unsure that is: by its points, whatever part
-    /// of it the fit took for the day's and what for the points' own.
-    units::Estimate apart(std::size_t lesson) const {
-        const PowerCurve curve = with(x_);
-        double sum = 0.0;
-        double weights = 0.0;
-        for (const Datum& d : data_) {
-            if (d.lesson != lesson) continue;
-            const double w = d.one_over_sd * d.one_over_sd;
-            sum += w * std::log(d.power_w / sum_of(curve, d, d.airspeed_mps));
-            weights += w;
-        }
-        return weights > 0.0 ? units::Estimate{sum / weights, 1.0 / std::sqrt(weights)} : units::Estimate{};
-    }
-    double prior_sd(std::size_t part) const { return prior_.sd[part]; }
-
-    /// The curve as found, its covariance that of the parts alone.
-    PowerCurve curve() {
-        PowerCurve curve = with(x_);
-        build();
-        const Eigen::MatrixXd covariance = normal_.ldlt()
-                                               .solve(Eigen::MatrixXd::Identity(unknowns_, unknowns_))
-                                               .topLeftCorner(Index(parts_), Index(parts_));
-        for (std::size_t i = 0; i < parts_; ++i) {
-            for (std::size_t j = 0; j < parts_; ++j)
-                curve.covariance[parts_ * i + j] = covariance(Index(i), Index(j));
-        }
-        if (curve.craft == Craft::wing) {
-            curve.part_w[1] = 0.0;
-            for (std::size_t i = 0; i < parts_; ++i)
-                curve.covariance[parts_ + i] = curve.covariance[parts_ * i + 1] = 0.0;
-        }
-        return curve;
-    }
-
-private:
-    PowerCurve with(const Eigen::VectorXd& x) const {
-        PowerCurve curve = curve_;
-        for (std::size_t i = 0; i < parts_; ++i) curve.part_w[i] = std::exp(x[Index(i)]);
-        if (curve.craft == Craft::wing) curve.part_w[1] = 0.0;
-        return curve;
-    }
-
-    struct Row {
-        double residual = 0.0;
-        std::array<double, airframe::curve_coefficients> slope{};
-        double one_over_sd = 1.0;
-    };
-
-    static double sum_of(const PowerCurve& curve, const Datum& d, double airspeed_mps) {
-        double power_w = curve.electronics_w;
-        for (const double part : airframe::parts_of_level_power(curve, airspeed_mps, d.mass_kg, d.density_kgm3))
-            power_w += part;
-        return power_w;
-    }
-
-    /// An airspeed that is not sure is a power that is not sure, by the slope of the curve.
-    static double relative_sd(const PowerCurve& curve, const Datum& d) {
-        const double dv = 0.02 * d.airspeed_mps;
-        const double power_w = sum_of(curve, d, d.airspeed_mps);
-        const double slope = (sum_of(curve, d, d.airspeed_mps + dv) - power_w) / dv / power_w;
-        return units::combine_sd(d.relative_sd, slope * d.airspeed_sd_mps);
-    }
-
-    /// ln P_measured − ln P_curve of one datum, over its error.
-    Row row(const PowerCurve& curve, const Datum& d, double off) const {
-        const auto parts = airframe::parts_of_level_power(curve, d.airspeed_mps, d.mass_kg, d.density_kgm3);
-        const double power_w = sum_of(curve, d, d.airspeed_mps);
-        Row r;
-        r.one_over_sd = d.one_over_sd;
-        r.residual = (std::log(d.power_w / power_w) - off) * r.one_over_sd;
-        for (std::size_t i = 0; i < parts_; ++i) r.slope[i] = parts[i] / power_w;
-        return r;
-    }
-
-    double cost_of(const Eigen::VectorXd& x) const {
-        const PowerCurve curve = with(x);
-        double cost = 0.0;
-        for (const Datum& d : data_) cost += units::huber_loss(row(curve, d, x[Index(parts_ + d.lesson)]).residual);
-        for (const Datum& d : known_) cost += units::huber_loss(row(curve, d, 0.0).residual);
-        for (std::size_t i = 0; i < parts_; ++i)
-            cost += 0.5 * std::pow((x[Index(i)] - prior_.log_mean[i]) / prior_.sd[i], 2);
-        // A day that is quite out of the ordinary must not bend the curve.
-        for (std::size_t k = 0; k < lessons_; ++k) cost += units::huber_loss(x[Index(parts_ + k)] / scatter_);
-        return std::isfinite(cost) ? cost : HUGE_VAL;
-    }
-
-    void take(const Row& r, std::optional<Index> lesson) {
-        const double w = units::huber_weight(r.residual) * r.one_over_sd;
-        const auto slope = [&](Index a) { return a < Index(parts_) ? r.slope[std::size_t(a)] : 1.0; };
-        std::array<Index, airframe::curve_coefficients + 1> at{0, 1, 2, lesson.value_or(0)};
-        const std::size_t count = lesson ? parts_ + 1 : parts_;
-        for (std::size_t i = 0; i < count; ++i) {
-            gradient_[at[i]] += w * slope(at[i]) * r.residual;
-            for (std::size_t j = 0; j < count; ++j)
-                normal_(at[i], at[j]) += w * r.one_over_sd * slope(at[i]) * slope(at[j]);
-        }
-    }
-
-    void build() {
-        normal_ = Eigen::MatrixXd::Zero(unknowns_, unknowns_);
-        gradient_ = Eigen::VectorXd::Zero(unknowns_);
-        const PowerCurve curve = with(x_);
-        for (const Datum& d : data_) take(row(curve, d, x_[Index(parts_ + d.lesson)]), Index(parts_ + d.lesson));
-        for (const Datum& d : known_) take(row(curve, d, 0.0), std::nullopt);
-        for (std::size_t i = 0; i < parts_; ++i) {
-            const double one = 1.0 / (prior_.sd[i] * prior_.sd[i]);
-            normal_(Index(i), Index(i)) += one;
-            gradient_[Index(i)] -= one * (x_[Index(i)] - prior_.log_mean[i]);
-        }
-        for (std::size_t k = 0; k < lessons_; ++k) {
-            const Index at = Index(parts_ + k);
-            const double one = units::huber_weight(x_[at] / scatter_) / (scatter_ * scatter_);
-            normal_(at, at) += one;
-            gradient_[at] -= one * x_[at];
-        }
-    }
-
-    PowerCurve curve_;
-    Prior prior_;
-    std::vector<Datum> data_;
-    std::vector<Datum> known_;
-    std::size_t lessons_;
-    std::size_t parts_;
-    Index unknowns_;
-    double scatter_ = usual_scatter;
-    Eigen::VectorXd x_;
-    Eigen::MatrixXd normal_;
-    Eigen::VectorXd gradient_;
-};
-
 /// Scatter of flights around the curve, from the usual one and what these show (expectation and maximisation: what
 /// a flight seems to be off by, and how unsure that is); flights quite apart count as far as three times it.
-double scatter_of(Fit& fit, std::size_t lessons) {
-    double sum = scatter_belief * usual_scatter * usual_scatter;
+double scatter_of(CurveSolver& fit, std::size_t lessons, double believed) {
+    double sum = scatter_belief * believed * believed;
     const auto variances = fit.off_variances();
     for (std::size_t k = 0; k < lessons; ++k) {
         const double off = std::min(std::abs(fit.off(k)), outlier_at * fit.scatter());
@@ -329,6 +168,21 @@ airframe::ClimbEfficiency climb_efficiency(const PowerCurve& curve, const std::v
     return found;
 }
 
+std::vector<telemetry::LevelPoint> points_of(const FlightData& flight, const CurveSolver& fit, std::size_t lesson) {
+    std::vector<telemetry::LevelPoint> points;
+    const auto airspeeds = fit.airspeeds_mps(lesson);
+    for (std::size_t i = 0; i < flight.pieces.size(); ++i) {
+        const auto& piece = flight.pieces[i];
+        if (!(piece.power.power_w > 0.0)) continue;
+        const double gust = piece.gust_mps > 0.0 ? piece.gust_mps : 0.5;
+        points.push_back({{airspeeds[i], gust / std::sqrt(std::max(piece.seconds / 20.0, 1.0))},
+                          {piece.power.power_w, piece.power.relative_sd * piece.power.power_w},
+                          piece.height_m,
+                          piece.seconds});
+    }
+    return points;
+}
+
 } // namespace
 
 units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double reference_mass_kg,
@@ -336,33 +190,43 @@ units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double ref
     const auto checked = airframe::checked(aircraft);
     if (!checked) return tl::unexpected(checked.error());
     PowerCurve start = airframe::curve_of_known_cruise(aircraft, reference_mass_kg);
-    const Prior prior = prior_of(aircraft, start);
     const auto data = data_of(lessons);
-    Fit fit(start, prior, data, lessons.size());
-    const double density = aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3);
-    fit.add_known({0, aircraft.cruise_airspeed_mps, 0.0, aircraft.cruise_power_w, known_cruise_sd,
-                   start.reference_mass_kg, density});
-    for (const KnownPair& pair : pairs)
-        fit.add_known({0, pair.airspeed_mps, 0.0, pair.power_w, known_pair_sd, start.reference_mass_kg, density});
+    CurveSolver fit(start, prior_of(aircraft, start), data);
+    PowerDatum known;
+    known.airspeed_mps = aircraft.cruise_airspeed_mps;
+    known.power_w = aircraft.cruise_power_w;
+    known.relative_sd = known_cruise_sd;
+    known.airspeed_sd_mps = lessons.empty() ? 0.0 : known_airspeed_share * aircraft.cruise_airspeed_mps;
+    known.mass_kg = start.reference_mass_kg;
+    known.density_kgm3 = aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3);
+    fit.add_known(known);
+    for (const KnownPair& pair : pairs) {
+        known.airspeed_mps = pair.airspeed_mps;
+        known.power_w = pair.power_w;
+        known.relative_sd = known_pair_sd;
+        known.airspeed_sd_mps = 0.0;
+        fit.add_known(known);
+    }
     fit.solve();
     // Scatter and curve depend on each other; a few rounds settle them.
     for (int round = 0; round < 4 && !lessons.empty(); ++round) {
-        fit.set_scatter(scatter_of(fit, lessons.size()));
+        fit.set_scatter(scatter_of(fit, lessons.size(), same_sensors_scatter));
         fit.solve();
     }
 
     CurveFit result;
     result.curve = fit.curve();
-    result.curve.scatter = fit.scatter();
-    std::vector<bool> taught(lessons.size(), false);
-    for (const Datum& d : data) {
-        taught[d.lesson] = true;
-        result.curve.least_flown_mps = std::min(result.curve.least_flown_mps, d.airspeed_mps);
-        result.curve.most_flown_mps = std::max(result.curve.most_flown_mps, d.airspeed_mps);
-    }
-    result.curve.flights = int(std::count(taught.begin(), taught.end(), true));
-    for (const Lesson& lesson : lessons) {
-        for (const auto& point : lesson.level) result.curve.level_s += point.seconds;
+    result.curve.scatter = lessons.empty() ? usual_scatter : scatter_of(fit, lessons.size(), usual_scatter);
+    for (std::size_t k = 0; k < lessons.size(); ++k) {
+        std::vector<telemetry::LevelPoint> points =
+            data[k].pieces.empty() ? lessons[k].level : points_of(data[k], fit, k);
+        result.curve.flights += points.empty() ? 0 : 1;
+        for (const auto& point : points) {
+            result.curve.least_flown_mps = std::min(result.curve.least_flown_mps, point.airspeed_mps.value);
+            result.curve.most_flown_mps = std::max(result.curve.most_flown_mps, point.airspeed_mps.value);
+            result.curve.level_s += point.seconds;
+        }
+        result.flown.push_back(std::move(points));
     }
     for (std::size_t k = 0; k < lessons.size(); ++k) {
         const units::Estimate apart = fit.apart(k);

@@ -22,6 +22,8 @@ struct Lesson {
     double field_temperature_c = 15.0;
     std::vector<telemetry::LevelPoint> level;
     std::vector<telemetry::ClimbPoint> climbs = {};
+    /// Steady flight whose airspeeds are found along with the curve; where there are none, `level` counts.
+    std::vector<telemetry::SteadyPiece> pieces = {};
 };
 
 /// Airspeed and power as the pilot knows them, level, without a log.
@@ -34,6 +36,8 @@ struct CurveFit {
     airframe::PowerCurve curve;
     /// What each lesson, in its order, adds to the curve: its power over that of the curve, relative.
     std::vector<double> off;
+    /// Level flight of each lesson as the fit sees it: its airspeeds are found with the curve.
+    std::vector<std::vector<telemetry::LevelPoint>> flown;
     /// Lessons that stand apart from the others by more than three times what flights scatter.
     std::vector<std::size_t> outliers;
     /// Parts of the curve that the flights tell hardly more of than was assumed: 0 induced, 1 profile, 2 parasite.
@@ -47,11 +51,12 @@ inline constexpr double usual_scatter = 0.05;
 /// A power curve from as little or as much as there is.
 ///
 /// Robust nonlinear least squares in the logarithms of the parts (Huber's weights; Levenberg's damping): every
-/// level point of every flight, one unknown a flight for what makes it differ as a whole (± the scatter), the
-/// pilot's known cruise (± 8 %) and pairs (± 6 %), and priors on the parts. Those come from the airframe where its
-/// data are given (span; rotors and propellers), else from the shares of the known cruise, and are wide: half or
-/// twice. Point errors in airspeed count by the slope of the curve. The scatter is estimated along with it, from 5
-/// % on.
+/// piece of steady flight of every flight with an airspeed of its own, tied to its velocities over ground by the
+/// flight's wind, which is found with it (`CurveSolver`); where a book keeps points at airspeeds only, those; one
+/// unknown a flight for what makes it differ as a whole (± the scatter), the pilot's known cruise (± 8 %) and pairs
+/// (± 6 %), and priors on the parts. Those come from the airframe where its data are given (span; rotors and
+/// propellers), else from the shares of the known cruise, and are wide: half or twice. Point errors in airspeed
+/// count by the slope of the curve. The scatter is estimated along with it, from 5 % on.
 ///
 /// Climbs, less what level flight at their airspeed takes, give the efficiency that later climbs are forecast with:
 /// a weighted straight line over airspeed with the usual efficiency as prior (see `airframe::ClimbEfficiency`).

@@ -129,7 +129,7 @@ std::vector<Match> match(const Bench& bench, const std::vector<Candidate>& candi
             m.lowest_cell_v = flown->run.lowest_voltage_v / pack.series;
             m.peak_temperature_c = flown->run.peak_temperature_c;
             const double sd =
-                units::combine_sd(battery::assumed_usable_sd, flown->power_w.sd / flown->power_w.value);
+                units::combine_sd(battery::usable_relative_sd(pack), flown->power_w.sd / flown->power_w.value);
             m.endurance_s = {flown->endurance_s, sd * flown->endurance_s};
             if (ground_mps && m.flies())
                 m.range_m =
@@ -164,10 +164,10 @@ std::optional<units::Explanation> explain(const Bench& bench, const Candidate& c
         why.value = *m.range_m;
         break;
     case Quantity::usable_energy:
-        why.value = {m.usable_energy_wh, battery::assumed_usable_sd * m.usable_energy_wh};
+        why.value = {m.usable_energy_wh, battery::usable_relative_sd(pack) * m.usable_energy_wh};
         break;
     case Quantity::usable_charge:
-        why.value = {m.usable_charge_ah, battery::assumed_usable_sd * m.usable_charge_ah};
+        why.value = {m.usable_charge_ah, battery::usable_relative_sd(pack) * m.usable_charge_ah};
         break;
     case Quantity::cell_current: why.value = {m.cruise_cell_a, current_relative_sd * m.cruise_cell_a}; break;
     case Quantity::all_up_mass:

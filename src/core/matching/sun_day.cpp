@@ -174,8 +174,8 @@ private:
                             flown_.endurance_s);
         };
         const double power_sd = craft_.level_w.sd / craft_.level_w.value;
-        const double pack_s = battery::assumed_usable_sd * craft_.pack->fullChargeAh() * craft_.mean_v /
-                              craft_.level_w.value * seconds_per_hour;
+        const double pack_s = battery::usable_relative_sd(craft_.pack->pack()) * craft_.pack->fullChargeAh() *
+                              craft_.mean_v / craft_.level_w.value * seconds_per_hour;
         r.flight.endurance_s = {flown_.endurance_s, units::combine_sd(off(1.0 - sun::clear_sky_sd, 1.0),
                                                                       off(1.0, 1.0 + power_sd), pack_s)};
         r.flight.endurance_without_sun_s =

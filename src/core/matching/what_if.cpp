@@ -74,8 +74,8 @@ units::Result<Outcome> outcome_of(const airframe::Aircraft& aircraft, const airf
         const auto run = battery::discharge_at_power(pack, pack.atStart(temperature_c), power.value,
                                                      {flown.landing_cell_v, 1e9, 1}, {temperature_c, true});
         const double time_s = run.last().time_s;
-        return units::Estimate{time_s,
-                               time_s * units::combine_sd(power.sd / power.value, battery::assumed_usable_sd)};
+        return units::Estimate{
+            time_s, time_s * units::combine_sd(power.sd / power.value, battery::usable_relative_sd(flown.pack))};
     };
     if (outcome.speeds.endurance) outcome.endurance_s = lasts(outcome.speeds.endurance->power_w);
     if (outcome.speeds.range) {

@@ -34,7 +34,7 @@ double counted_sun_w(const PlanRequest& request) {
     const double airspeed_mps = request.aircraft.cruise_airspeed_mps;
     const double level_w = request.aircraft.cruise_power_w;
     // The rated energy is more than can be used: the flight is taken to be longer, and the least to be less.
-    const double pack_wh = battery::rated_energy_wh(pack) * pack.capacity_factor;
+    const double pack_wh = battery::rated_energy_wh(pack) * battery::capacity_share(pack);
     double least_w = most_share * level_w;
     for (double at_s = 0.0; at_s < longest_s; at_s += step_s) {
         const auto direction = sky->at(start_s + at_s);

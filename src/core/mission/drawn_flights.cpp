@@ -127,7 +127,7 @@ DaySpread spread_of(const PlanRequest& request, const FlightConditions& conditio
     spread.wind_from_deg = request.weather.wind_from_sd_deg;
     spread.growth_mps_per_h = growth_sd_mps_per_h;
     spread.draw = conditions.cruise_power_w.sd / conditions.cruise_power_w.value;
-    spread.usable = battery::assumed_usable_sd;
+    spread.usable = battery::usable_relative_sd(request.pack);
     spread.warmer_k = temperature_sd_k;
     return spread;
 }

@@ -75,9 +75,10 @@ private:
         point.way_home = way.wind_allows;
         if (!way.wind_allows) point.needed_wh = std::max(point.needed_wh, 2.0 * usable_wh);
         const double wind_sd_wh = wind_sd_wh_per_m_ * geodesy::distance_m(at_, {});
-        point.left_sd_wh = units::combine_sd(battery::assumed_usable_sd * usable_wh, draw_sd_ * used_wh_);
+        point.left_sd_wh =
+            units::combine_sd(battery::usable_relative_sd(request_.pack) * usable_wh, draw_sd_ * used_wh_);
         point.needed_sd_wh = units::combine_sd(draw_sd_ * way.energy_wh, wind_sd_wh);
-        point.spare_sd_wh = units::combine_sd(battery::assumed_usable_sd * usable_wh,
+        point.spare_sd_wh = units::combine_sd(battery::usable_relative_sd(request_.pack) * usable_wh,
                                               draw_sd_ * (used_wh_ + way.energy_wh), wind_sd_wh);
         if (const auto& terrain = request_.mission.terrain) {
             if (const auto ground = terrain->above_home_m(at_)) point.ground_height_m = *ground;

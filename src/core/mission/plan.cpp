@@ -64,9 +64,10 @@ PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const Outward
     flight.duration_s = {turn.time_s + way.time_s, plan.turn->time_s.sd * (1.0 + slower)};
     flight.ground_m = turn.distance_m + home_m;
     const Books books = homeward.books(way, turn.charge_used_ah);
-    flight.landing_energy_left_wh = {books.landing_left_wh,
-                                     units::combine_sd(battery::assumed_usable_sd * c.usable_energy_wh(),
-                                                       draw_sd * (turn.energy_used_wh + way.energy_wh))};
+    flight.landing_energy_left_wh = {
+        books.landing_left_wh,
+        units::combine_sd(battery::usable_relative_sd(plan.request.pack) * c.usable_energy_wh(),
+                          draw_sd * (turn.energy_used_wh + way.energy_wh))};
     flight.landing_charge_used_ah = books.landing_charge_ah;
     if (turn.distance_m > 0.0) {
         flight.charge_out_ah_per_m = turn.charge_used_ah / turn.distance_m;
@@ -136,7 +137,7 @@ constexpr Nudge nudges[] = {
     {units::Quantity::cruise_power, 0.05, true,
      [](PlanRequest& r, double s) { r.aircraft.cruise_power_w *= 1.0 + s; }},
     {units::Quantity::usable_charge, -0.05, true,
-     [](PlanRequest& r, double s) { r.pack.capacity_factor *= 1.0 + s; }},
+     [](PlanRequest& r, double s) { r.pack = battery::with_capacity_times(std::move(r.pack), 1.0 + s); }},
     {units::Quantity::all_up_mass, 0.1, false,
      [](PlanRequest& r, double s) {
          // The known cruise keeps the mass it was flown at; only what is lifted now changes.
@@ -203,9 +204,9 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     plan.request = *request;
     plan.conditions = *conditions;
     plan.usable_energy_wh = {conditions->usable_energy_wh(),
-                             battery::assumed_usable_sd * conditions->usable_energy_wh()};
+                             battery::usable_relative_sd(request->pack) * conditions->usable_energy_wh()};
     plan.usable_charge_ah = {conditions->usable_charge_ah(),
-                             battery::assumed_usable_sd * conditions->usable_charge_ah()};
+                             battery::usable_relative_sd(request->pack) * conditions->usable_charge_ah()};
 
     judge_conditions(plan);
     if (conditions->cruise.gives_nothing()) {

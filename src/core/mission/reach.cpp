@@ -254,9 +254,9 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
     const auto later = flight.turned(later_s, ridge_m);
     const double slope = (turned.spare_wh - later.spare_wh) / std::max(later.distance_m - turn_m, 1e-9);
     const double draw_sd = conditions->cruise_power_w.sd / conditions->cruise_power_w.value;
-    const double sd_wh = units::combine_sd(battery::assumed_usable_sd * conditions->usable_energy_wh(),
-                                           draw_sd * (turned.used_wh + turned.way.energy_wh),
-                                           wind_sd_wh_per_m(request, *conditions) * turn_m);
+    const double sd_wh = units::combine_sd(
+        battery::usable_relative_sd(request.pack) * conditions->usable_energy_wh(),
+        draw_sd * (turned.used_wh + turned.way.energy_wh), wind_sd_wh_per_m(request, *conditions) * turn_m);
     point.distance_m = {turn_m, slope > 0.0 && !point.ended_by_terrain ? sd_wh / slope : 0.0};
     point.inner = geodesy::offset({}, bearing_deg, std::max(turn_m - point.distance_m.sd, 0.0));
     point.outer = geodesy::offset({}, bearing_deg, turn_m + point.distance_m.sd);

@@ -7,6 +7,8 @@
 #include "core/battery/pack.hpp"
 #include "core/telemetry/clean_log.hpp"
 #include "core/telemetry/idle_reading.hpp"
+#include "core/telemetry/pack_trace.hpp"
+#include "core/telemetry/steady_pieces.hpp"
 #include "core/units/estimate.hpp"
 #include "core/units/explanation_fwd.hpp"
 
@@ -94,6 +96,9 @@ struct LogSummary {
     std::vector<LevelPoint> level;
     std::vector<ClimbPoint> climbs;
     std::optional<units::Estimate> wind_mps;
+    PackTrace pack;
+    /// What the power curve is fitted to; filled by `complete`.
+    std::vector<SteadyPiece> pieces;
     /// On the ground, by the same findings.
     std::optional<IdleReading> idle;
     std::vector<units::Notice> notices;
@@ -101,7 +106,7 @@ struct LogSummary {
 };
 
 /// Which version of the relations made figures that are kept; changed whenever they are.
-inline constexpr const char* figures_model = "6";
+inline constexpr const char* figures_model = "7";
 
 /// Distance, charge, energy and consumption over ground of a cleaned log.
 ///

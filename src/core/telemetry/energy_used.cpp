@@ -97,10 +97,11 @@ public:
         } else if (has_counter()) {
             from_counter_ = true;
         }
+        drawn_.assign(rows_, 0.0);
         for (std::size_t i = 1; i < rows_; ++i) {
             const double step_s = log_.time_s(i) - log_.time_s(i - 1);
-            if (step_s > log_.longest_step_s) continue;
-            add_step(i, step_s);
+            if (step_s <= log_.longest_step_s) add_step(i, step_s);
+            drawn_[i] = charge_ah_;
         }
         if (from_counter_) add_counter();
     }
@@ -118,6 +119,8 @@ public:
     double charge_bridged_ah() const { return charge_bridged_ah_; }
     bool bridged_by_counter() const { return bridged_by_counter_; }
     const std::vector<double>& volts() const { return volts_; }
+    /// Charge drawn up to each row, Ah.
+    const std::vector<double>& drawn() const { return drawn_; }
 
 private:
     std::vector<double> column(Channel channel) const {
@@ -209,6 +212,7 @@ private:
         energy_wh_ = 0.0;
         for (std::size_t i = 0; i < rows_; ++i) {
             const double here = counter_[i];
+            drawn_[i] = charge_ah_;
             if (!is_number(here)) continue;
             if (!is_number(top)) top = here;
             double more = std::max(0.0, here - top);
@@ -218,6 +222,7 @@ private:
             }
             top = std::max(top, here);
             charge_ah_ += more;
+            drawn_[i] = charge_ah_;
             if (has_volts_) energy_wh_ += more * volts_[i];
         }
     }
@@ -225,6 +230,7 @@ private:
     const CleanLog& log_;
     std::size_t rows_;
     std::vector<double> volts_, amps_, watts_, counter_;
+    std::vector<double> drawn_;
     double charge_ah_ = 0.0;
     double back_ah_ = 0.0;
     double sampled_ah_ = 0.0;
@@ -362,6 +368,7 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
     const double before_ah = before_log(log, counter);
     if (counter) energy.counter_ah = before_ah + counter->counted_ah;
     if (before_ah > 0.0) energy.before_log_ah = before_ah;
+    if (has_volts) summary.pack = pack_trace(log, rows.drawn(), rows.volts(), before_ah);
     if (before_ah > late_start_ah)
         summary.notices.push_back({NoticeCode::start_missing, Severity::warning, {{"charge_ah", before_ah}}});
 

@@ -137,6 +137,9 @@ std::vector<ClimbPoint> climb_points(const Motion& motion, const WindEstimate& w
 void complete(LogSummary& summary, const Findings& findings) {
     summary.level = level_points(findings.motion, findings.wind, findings.stretches,
                                  findings.still ? findings.still->climb_cost_w_per_mps : std::nullopt);
+    summary.pieces = steady_pieces(
+        findings.motion, findings.stretches,
+        findings.still && findings.still->climb_cost_w_per_mps ? findings.still->climb_cost_w_per_mps->value : 0.0);
     summary.climbs = climb_points(findings.motion, findings.wind, findings.stretches);
     summary.idle = idle_reading(findings.motion);
     if (findings.wind.known()) summary.wind_mps = findings.wind.speed_mps;

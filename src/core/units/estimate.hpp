@@ -12,6 +12,7 @@ struct Estimate {
     double value = 0.0;
     /// Standard deviation in the unit of the value; 0 means exact by definition (a count, a given rule).
     double sd = 0.0;
+    friend bool operator==(const Estimate&, const Estimate&) = default;
 };
 
 /// Independent errors add in quadrature.

@@ -68,6 +68,8 @@ enum class Quantity : int {
     least_spare,
     pack_cycles,
     flight_count,
+    recharge_count,
+    sensor_reads, ///< reading over truth
     charge_through,
     left_share,
     // of packs on the bench and on an aircraft

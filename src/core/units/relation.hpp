@@ -46,6 +46,7 @@ enum class Relation : int {
     line_through_readings,
     line_to_four_fifths,
     volts_over_amps_in_short_steps,
+    everything_flown_and_charged,
     combined_by_variances,
     circle_of_ground_velocities,
     airspeed_over_time,

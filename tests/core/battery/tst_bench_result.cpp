@@ -112,6 +112,7 @@ void BenchResultTest::whatIsWrongIsSaid() {
     QVERIFY(says(on_the_bench(pack, at_power(250.0)), NoticeCode::current_above_rating));
     Pack torn = li_ion();
     torn.rate_table = {{0.6, 3.2}, {30.0, 3.1}};
+    torn.rate_table_held_temperature = true;
     QVERIFY(says(on_the_bench(PackModel(torn), at_power(70.0)), NoticeCode::rate_table_misfit));
 }
 

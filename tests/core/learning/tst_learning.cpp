@@ -11,6 +11,7 @@
 #include "sim/simulated_flight.hpp"
 #include "sim/simulated_power.hpp"
 #include "support/compare.hpp"
+#include "support/drawn_craft.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -104,6 +105,8 @@ private slots:
     void moreFlightsNarrowTheBand();
     void threeFlightsOfTheSimulator_data();
     void threeFlightsOfTheSimulator();
+    void flightsAtTwoAirspeeds_data();
+    void flightsAtTwoAirspeeds();
     void bandsHoldTheTruth_data();
     void bandsHoldTheTruth();
     void anOutlierIsNamedAndHardlyBendsIt();
@@ -244,6 +247,43 @@ void LearningTest::threeFlightsOfTheSimulator() {
         QVERIFY2(std::abs(learned / truth - 1.0) < 0.04,
                  qPrintable(QStringLiteral("at %1 m/s: %2 of the truth").arg(v).arg(learned / truth)));
     }
+}
+
+void LearningTest::flightsAtTwoAirspeeds_data() {
+    QTest::addColumn<bool>("is_wing");
+    QTest::newRow("wing") << true;
+    QTest::newRow("multirotor") << false;
+}
+
+void LearningTest::flightsAtTwoAirspeeds() {
+    // A tenth of the table in docs/learning-truth.md. Asked there: 3 % after six flights; held here is the median.
+    QFETCH(bool, is_wing);
+    std::vector<double> by_pieces;
+    std::vector<double> by_points;
+    int inside = 0;
+    constexpr int histories = 8;
+    for (int h = 0; h < histories; ++h) {
+        std::mt19937_64 random(std::uint64_t(9000 + 2 * h + (is_wing ? 0 : 1)));
+        auto craft = tests::drawn_craft(random, is_wing);
+        for (int f = 0; f < 6; ++f) tests::fly_at_two_airspeeds(craft, random, f);
+        const auto fit = learning::fit_curve(craft.described, craft.all_up_mass_kg(), craft.lessons);
+        QVERIFY(fit);
+        QCOMPARE(fit->curve.flights, 6);
+        QCOMPARE(fit->flown.size(), craft.lessons.size());
+        const auto [worst, holds] = tests::worst_of(craft, fit->curve);
+        by_pieces.push_back(worst);
+        inside += holds ? 1 : 0;
+        for (Lesson& lesson : craft.lessons) lesson.pieces.clear();
+        by_points.push_back(
+            tests::worst_of(craft,
+                            learning::fit_curve(craft.described, craft.all_up_mass_kg(), craft.lessons)->curve)
+                .first);
+    }
+    std::sort(by_pieces.begin(), by_pieces.end());
+    std::sort(by_points.begin(), by_points.end());
+    QVERIFY2(by_pieces[histories / 2] < 0.04, qPrintable(QString::number(by_pieces[histories / 2])));
+    QVERIFY(by_pieces[histories / 2] < 0.7 * by_points[histories / 2]);
+    QVERIFY2(inside >= histories - 1, qPrintable(QString::number(inside)));
 }
 
 void LearningTest::bandsHoldTheTruth_data() {

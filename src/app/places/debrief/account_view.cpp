@@ -7,6 +7,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/charts/bill_chart.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
 #include "app/widgets/data_table.hpp"
@@ -17,6 +18,7 @@
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
+#include "wording/bill.hpp"
 #include "wording/findings.hpp"
 #include "wording/names.hpp"
 
@@ -79,6 +81,15 @@ AccountView::AccountView(session::FlightSession& flight, QWidget* parent)
     column->addWidget(figures_);
     parts_->setObjectName(QStringLiteral("energyShares"));
     column->addWidget(parts_);
+    bill_heading_ = new TextLabel(Role::heading, tr("Forecast against flown"));
+    column->addWidget(bill_heading_);
+    bill_sentence_ = new TextLabel(Role::plain);
+    bill_sentence_->setObjectName(QStringLiteral("billSentence"));
+    column->addWidget(bill_sentence_);
+    bill_ = new BillChart;
+    bill_->setObjectName(QStringLiteral("billChart"));
+    column->addWidget(bill_);
+    connect(&flight_, &session::FlightSession::billChanged, this, &AccountView::showBill);
     column->addWidget(further_heading_);
     column->addWidget(further_);
     column->addWidget(turns_heading_);
@@ -93,6 +104,7 @@ void AccountView::refresh() {
     if (!account) return;
     showFigures();
     showParts();
+    showBill();
     showFurther();
     showTurns();
 }
@@ -135,6 +147,15 @@ void AccountView::showParts() {
     const QString words = wording::account_sentence(*flight_.account(), Look::instance().quantities());
     parts_->setWords(words);
     parts_->setVisible(!words.isEmpty());
+}
+
+void AccountView::showBill() {
+    const auto& bill = flight_.bill();
+    for (QWidget* widget : {static_cast<QWidget*>(bill_heading_), static_cast<QWidget*>(bill_sentence_),
+                            static_cast<QWidget*>(bill_)})
+        widget->setVisible(bill.has_value());
+    bill_->setBill(bill);
+    if (bill) bill_sentence_->setWords(wording::sentence(*bill, Look::instance().quantities()));
 }
 
 void AccountView::showFurther() {

@@ -8,6 +8,7 @@ class QPushButton;
 
 namespace sobremesa::app {
 
+class BillChart;
 class CellModel;
 class DataTable;
 class FigureRow;
@@ -26,12 +27,16 @@ private:
     void showFurther();
     void showTurns();
     void showParts();
+    void showBill();
 
     session::FlightSession& flight_;
     QWidget* wind_row_;
     QPushButton* take_wind_;
     FigureRow* figures_;
     TextLabel* parts_;
+    TextLabel* bill_heading_;
+    TextLabel* bill_sentence_;
+    BillChart* bill_;
     TextLabel* further_heading_;
     CellModel* further_cells_;
     DataTable* further_;

@@ -10,6 +10,7 @@
 #include <QRegularExpression>
 
 #include "app/charts/chart_style.hpp"
+#include "app/charts/forecast_chart.hpp"
 #include "app/charts/health_chart.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/button_row.hpp"
@@ -27,6 +28,7 @@
 #include "core/units/quantity.hpp"
 #include "io/text_number.hpp"
 #include "wording/findings.hpp"
+#include "wording/learning.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 
@@ -57,10 +59,12 @@ QString numbers_text(const std::vector<double>& values, double factor, int decim
 
 } // namespace
 
-HealthPage::HealthPage(session::Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+HealthPage::HealthPage(session::Desk& desk, session::PackSession& learning, QWidget* parent)
+    : QWidget(parent), desk_(desk), learning_(learning) {
     setObjectName(QStringLiteral("healthPage"));
     Fold::fill(*this, {tr("Health"), makeReading(), 7}, {tr("Readings"), makeEntry(), 8});
     connect(&desk_, &session::Desk::packsChanged, this, &HealthPage::refresh);
+    connect(&learning_, &session::PackSession::changed, this, &HealthPage::showKnown);
     connect(&Look::instance(), &Look::changed, this, &HealthPage::refresh);
     refresh();
 }
@@ -74,7 +78,10 @@ QWidget* HealthPage::makeReading() {
     name_ = new TextLabel(Role::heading);
     name_->setObjectName(QStringLiteral("healthName"));
     column->addWidget(name_);
-    sentence_ = new TextLabel(Role::sentence);
+    column->addWidget(makeKnown());
+    readings_heading_ = new TextLabel(Role::heading, tr("Readings of chargers and meters"));
+    column->addWidget(readings_heading_);
+    sentence_ = new TextLabel(Role::plain);
     sentence_->setObjectName(QStringLiteral("healthSentence"));
     column->addWidget(sentence_);
     advice_ = new TextLabel(Role::warning);
@@ -84,13 +91,94 @@ QWidget* HealthPage::makeReading() {
     column->addWidget(figures_);
     chart_ = new HealthChart;
     chart_->setObjectName(QStringLiteral("healthChart"));
+    chart_->setMinimumHeight(look.scaled(200));
     column->addWidget(chart_, 100);
     column->addStretch(1);
     column->addWidget(new TextLabel(
         Role::quiet,
         tr("Compare readings at the same temperature, and after the same rest. Retire a puffed or hot pack "
            "whatever its figures say.")));
-    return inside;
+    return new ScrollColumn(inside);
+}
+
+QWidget* HealthPage::makeKnown() {
+    const Look& look = Look::instance();
+    known_block_ = new QWidget;
+    auto* column = new QVBoxLayout(known_block_);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(look.scaled(8));
+    known_ = new TextLabel(Role::sentence);
+    known_->setObjectName(QStringLiteral("packKnown"));
+    column->addWidget(known_);
+    known_figures_ = new FigureRow(3);
+    column->addWidget(known_figures_);
+    known_help_ = new TextLabel(Role::quiet);
+    known_help_->setObjectName(QStringLiteral("packKnownHelp"));
+    column->addWidget(known_help_);
+    landings_ = new ForecastChart;
+    landings_->setObjectName(QStringLiteral("packLandings"));
+    landings_->setFixedHeight(look.scaled(190));
+    column->addWidget(landings_);
+    auto* buttons = new ButtonRow;
+    learn_ = buttons->add(tr("Use in plans"), QStringLiteral("packLearn"), this, [this] { learning_.learn(); });
+    forget_ = buttons->add(tr("Forget"), QStringLiteral("packForget"), this, [this] { learning_.forget(); });
+    freeze_ = buttons->add(tr("Freeze"), QStringLiteral("packFreeze"), this, [this] {
+        const auto found = pack_ ? desk_.shelves().packs.find(*pack_) : desk_.shelves().packs.end();
+        if (found != desk_.shelves().packs.end() && found->second.pack.known)
+            learning_.freeze(!found->second.pack.known->frozen);
+    });
+    buttons->addStretch(1);
+    column->addLayout(buttons);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    return known_block_;
+}
+
+void HealthPage::showKnown() {
+    const auto found = pack_ ? desk_.shelves().packs.find(*pack_) : desk_.shelves().packs.end();
+    const auto findings = learning_.findings();
+    const bool any = found != desk_.shelves().packs.end() && findings && findings->pack_id == pack_;
+    known_block_->setVisible(any);
+    if (!any) return;
+    const auto& q = Look::instance().quantities();
+    const auto& known = findings->estimate.known;
+    const bool taught = known.flights > 0 || !found->second.readings.empty();
+    known_->setWords(taught
+                         ? wording::pack_sentence(known, findings->usable_ah, q)
+                         : tr("Nothing flown and nothing measured yet: plans assume its label, with a wide band."));
+    const QString resistance = wording::resistance_sentence(findings->described, known, q);
+    known_help_->setWords(taught ? (resistance.isEmpty() ? resistance : resistance + QLatin1Char(' ')) +
+                                       wording::what_would_help(known, findings->rested)
+                                 : tr("File a flight with this pack, best with what the charger put back."));
+    const std::pair<Quantity, QString> figures[] = {{Quantity::full_charge_share, tr("of the label, fitted")},
+                                                    {Quantity::measured_cell_resistance, tr("a cell, fitted")},
+                                                    {Quantity::usable_charge, tr("to the landing voltage")}};
+    for (std::size_t i = 0; i < std::size(figures); ++i) {
+        known_figures_->figures()[i]->setExplanation(
+            taught ? learning::explain(findings->described, known, findings->usable_ah, figures[i].first)
+                   : std::nullopt,
+            figures[i].second);
+    }
+    known_figures_->layOutAgain();
+    std::vector<ForecastChart::Mark> marks;
+    // A flight that landed with a half-full pack says nothing of what it gives.
+    constexpr double tells = 0.08;
+    for (const auto& landing : findings->landings) {
+        if (landing.forecast_ah.sd > tells * landing.flown_ah) continue;
+        const auto flight = desk_.shelves().flights.find(landing.flight_id);
+        marks.push_back(
+            {flight == desk_.shelves().flights.end() ? QString() : QString::fromStdString(flight->second.name),
+             landing.from_flights, landing.forecast_ah.value / landing.flown_ah - 1.0,
+             landing.forecast_ah.sd / landing.flown_ah});
+    }
+    landings_->setVisible(!marks.empty());
+    landings_->setLandings(std::move(marks));
+    const auto& kept = found->second.pack.known;
+    learn_->setEnabled(taught && !(kept && kept->frozen));
+    forget_->setEnabled(kept.has_value());
+    freeze_->setEnabled(kept.has_value());
+    freeze_->setText(kept && kept->frozen ? tr("Let it learn again") : tr("Freeze"));
+    learn_->setToolTip(tr("From then on plans, alarms, limits and the bench count with it"));
+    freeze_->setToolTip(tr("Flights that are filed leave it as it is"));
 }
 
 QWidget* HealthPage::makeEntry() {
@@ -162,6 +250,7 @@ void HealthPage::setPack(std::optional<session::Id> id) {
     pack_ = id;
     for (QLineEdit* field : {static_cast<QLineEdit*>(recharge_), resistances_, volts_}) field->clear();
     trouble_->hide();
+    learning_.choose(pack_);
     refresh();
     if (pack_) cycles_->setValue(cyclesNow(), 0);
 }
@@ -183,6 +272,8 @@ void HealthPage::refresh() {
         findChild<QPushButton*>(QLatin1String(object))->setEnabled(known);
     chart_->setVisible(known);
     figures_->setVisible(known);
+    readings_heading_->setVisible(known);
+    showKnown();
     if (!known) {
         pack_.reset();
         name_->setWords(tr("Health"));
@@ -196,13 +287,17 @@ void HealthPage::refresh() {
     const book::KeptPack& kept = found->second;
     health_ = battery::health(kept.pack, kept.readings, double(QDateTime::currentSecsSinceEpoch()));
     name_->setWords(tr("%1, %2", "pack, build").arg(wording::title(kept.pack), wording::build(kept.pack)));
+    // Without readings what flights show is enough to read.
+    const bool has_readings = !kept.readings.empty();
     sentence_->setWords(wording::health_sentence(health_));
+    figures_->setVisible(has_readings);
     const QStringList advice = wording::health_advice(health_);
     advice_->setWords(advice.join(QStringLiteral("<br>")));
     advice_->setVisible(!advice.isEmpty());
-    const std::pair<Quantity, QString> figures[] = {{Quantity::full_charge_share, tr("of the label")},
-                                                    {Quantity::measured_cell_resistance, tr("a cell")},
-                                                    {Quantity::cycles_left, tr("cycles until four fifths")}};
+    const std::pair<Quantity, QString> figures[] = {
+        {Quantity::full_charge_share, tr("recharged, of the label")},
+        {Quantity::measured_cell_resistance, tr("read, a cell in series")},
+        {Quantity::cycles_left, tr("cycles until four fifths")}};
     for (std::size_t i = 0; i < std::size(figures); ++i)
         figures_->figures()[i]->setExplanation(battery::explain(kept.pack, health_, figures[i].first),
                                                figures[i].second);

@@ -3,7 +3,7 @@
 #include <QWidget>
 
 #include "core/battery/health.hpp"
-#include "session/desk.hpp"
+#include "session/pack_session.hpp"
 
 class QLineEdit;
 class QPushButton;
@@ -13,15 +13,17 @@ namespace sobremesa::app {
 class CellModel;
 class DataTable;
 class FigureRow;
+class ForecastChart;
 class HealthChart;
 class NumberField;
 class TextLabel;
 
-/// The health of a pack: readings of charger and meter over its cycles, their trend, and what to do about it.
+/// What a pack is, by everything that was flown with it, charged and measured: capacity, resistance and usable
+/// charge, how good the forecasts of its landings were, the readings of charger and meter, and what to do about it.
 class HealthPage : public QWidget {
     Q_OBJECT
 public:
-    explicit HealthPage(session::Desk& desk, QWidget* parent = nullptr);
+    HealthPage(session::Desk& desk, session::PackSession& learning, QWidget* parent = nullptr);
 
     /// The pack that is chosen on the shelf.
     void setPack(std::optional<session::Id> id);
@@ -29,6 +31,8 @@ public:
     const battery::Health& health() const { return health_; }
 
 private:
+    QWidget* makeKnown();
+    void showKnown();
     QWidget* makeReading();
     QWidget* makeEntry();
     void refresh();
@@ -39,9 +43,19 @@ private:
     double cyclesNow() const;
 
     session::Desk& desk_;
+    session::PackSession& learning_;
+    TextLabel* known_;
+    TextLabel* known_help_;
+    FigureRow* known_figures_;
+    ForecastChart* landings_;
+    QWidget* known_block_;
+    QPushButton* learn_;
+    QPushButton* forget_;
+    QPushButton* freeze_;
     std::optional<session::Id> pack_;
     battery::Health health_;
     TextLabel* name_;
+    TextLabel* readings_heading_;
     TextLabel* sentence_;
     TextLabel* advice_;
     FigureRow* figures_;

@@ -8,7 +8,8 @@
 namespace sobremesa::app {
 
 PacksPlace::PacksPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent)
-    : QTabWidget(parent), desk_(desk), plan_session_(plan_session), shelf_(new ShelfPlace(pack_shelf(desk))) {
+    : QTabWidget(parent), desk_(desk), plan_session_(plan_session), learning_(desk),
+      shelf_(new ShelfPlace(pack_shelf(desk))) {
     setObjectName(QStringLiteral("packsTabs"));
     setAccessibleName(tr("Packs: shelf, bench, workshop, health"));
     tabBar()->setAccessibleName(accessibleName());
@@ -58,7 +59,7 @@ WorkshopPage& PacksPlace::workshop() {
 
 HealthPage& PacksPlace::health() {
     if (health_) return *health_;
-    health_ = new HealthPage(desk_);
+    health_ = new HealthPage(desk_, learning_);
     health_room_->layout()->addWidget(health_);
     health_->show();
     return *health_;

@@ -20,6 +20,7 @@ public:
     BenchPage& bench();
     WorkshopPage& workshop();
     HealthPage& health();
+    session::PackSession& learning() { return learning_; }
     bool onBench() const { return currentIndex() == bench_tab; }
     void showShelf() { setCurrentIndex(shelf_tab); }
     void showBench() { setCurrentIndex(bench_tab); }
@@ -38,6 +39,7 @@ private:
 
     session::Desk& desk_;
     session::PlanSession& plan_session_;
+    session::PackSession learning_;
     ShelfPlace* shelf_;
     QWidget* bench_room_ = nullptr;
     QWidget* workshop_room_ = nullptr;

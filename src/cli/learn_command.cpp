@@ -1,0 +1,253 @@
+#include "cli/learn_command.hpp"
+
+#include <ostream>
+
+#include "cli/command_line.hpp"
+#include "cli/curve_json.hpp"
+#include "cli/json_text.hpp"
+#include "cli/read_flight.hpp"
+#include "cli/said.hpp"
+#include "core/airframe/known_cruise.hpp"
+#include "core/learning/everything.hpp"
+#include "core/matching/what_if.hpp"
+#include "core/units/constants.hpp"
+#include "io/plan_document.hpp"
+#include "io/text_number.hpp"
+#include "wording/learning.hpp"
+
+namespace sobremesa::cli {
+
+namespace {
+
+/// One `--flight`, taken apart.
+struct FlightArgument {
+    std::string log;
+    std::string plan;
+    std::optional<double> recharged_ah;
+    std::optional<double> rested_v;
+    double rest_s = 600.0;
+};
+
+constexpr const char* form = "LOG[,plan=FILE][,recharged=MAH][,rested=V/MIN]";
+
+units::Error wrong(const std::string& text) {
+    units::Where where;
+    where.field = "--flight";
+    return {units::ErrorCode::word_unknown, where, {{"word", text}, {"allowed", std::string(form)}}};
+}
+
+units::Result<FlightArgument> argument_from(const std::string& text) {
+    FlightArgument argument;
+    // A file's name may hold commas: only what looks like one of the words is one.
+    std::vector<std::string> pieces;
+    for (std::size_t from = 0; from <= text.size();) {
+        const std::size_t comma = std::min(text.find(',', from), text.size());
+        const std::string piece = text.substr(from, comma - from);
+        const bool word =
+            piece.starts_with("plan=") || piece.starts_with("recharged=") || piece.starts_with("rested=");
+        if (word || pieces.empty())
+            pieces.push_back(piece);
+        else
+            pieces.back() += "," + piece;
+        from = comma + 1;
+    }
+    argument.log = pieces.front();
+    for (std::size_t i = 1; i < pieces.size(); ++i) {
+        const std::string value = pieces[i].substr(pieces[i].find('=') + 1);
+        if (pieces[i].starts_with("plan=")) {
+            argument.plan = value;
+            continue;
+        }
+        if (pieces[i].starts_with("recharged=")) {
+            const auto mah = io::number_from_text(value);
+            if (!mah || !(*mah > 0.0)) return tl::unexpected(wrong(pieces[i]));
+            argument.recharged_ah = *mah / units::milliamp_hours_per_amp_hour;
+            continue;
+        }
+        const std::size_t slash = value.find('/');
+        const auto volts = io::number_from_text(value.substr(0, slash));
+        const auto minutes =
+            slash == std::string::npos ? std::optional(10.0) : io::number_from_text(value.substr(slash + 1));
+        if (!volts || !minutes || !(*volts > 0.0) || *minutes < 0.0) return tl::unexpected(wrong(pieces[i]));
+        argument.rested_v = volts;
+        argument.rest_s = *minutes * units::seconds_per_minute;
+    }
+    if (argument.log.empty()) return tl::unexpected(wrong(text));
+    return argument;
+}
+
+struct Subject {
+    mission::PlanRequest plan;
+    learning::EverythingQuestion question;
+    std::vector<units::Notice> notices;
+};
+
+units::Result<Subject> subject_of(const LearnOptions& options) {
+    const auto plan = io::read_plan_file(options.plan);
+    if (!plan) return tl::unexpected(plan.error());
+    Subject subject;
+    subject.plan = plan->request;
+    subject.notices = plan->notices;
+    auto& question = subject.question;
+    question.aircraft = plan->request.aircraft;
+    question.pack = plan->request.pack;
+    question.all_up_mass_kg = mission::all_up_mass_kg(plan->request);
+    question.landing_cell_v = mission::landing_cell_v(plan->request);
+    question.air_temperature_c = plan->request.weather.temperature_c;
+    double used_ah = 0.0;
+    for (const std::string& text : options.flights) {
+        const auto argument = argument_from(text);
+        if (!argument) return tl::unexpected(argument.error());
+        const auto read = read_flight(argument->log, argument->plan.empty() ? options.plan : argument->plan);
+        if (!read) return tl::unexpected(read.error());
+        learning::WholeFlight flight;
+        const auto id = std::int64_t(question.flights.size() + 1);
+        flight.lesson.flight_id = flight.pack.flight_id = id;
+        flight.lesson.all_up_mass_kg = mission::all_up_mass_kg(read->flown);
+        flight.lesson.field_elevation_m = read->flown.weather.field_elevation_m;
+        flight.lesson.field_temperature_c = read->flown.weather.temperature_c;
+        flight.lesson.level = read->summary.level;
+        flight.lesson.climbs = read->summary.climbs;
+        flight.lesson.pieces = read->summary.pieces;
+        flight.pack.trace = read->summary.pack;
+        flight.pack.air_temperature_c = read->flown.weather.temperature_c;
+        flight.pack.start_temperature_c = read->flown.pack.start_temperature_c;
+        flight.pack.start_cell_v = read->flown.pack.start_cell_v;
+        flight.pack.recharged_ah = argument->recharged_ah;
+        if (argument->rested_v) {
+            // Of the pack, or of a cell: no cell has five volts, no pack of several less.
+            constexpr double most_cell_v = 4.6;
+            const bool whole = *argument->rested_v > most_cell_v;
+            flight.pack.rested_cell_v = *argument->rested_v / (whole ? question.pack.series : 1);
+            flight.pack.rest_s = argument->rest_s;
+        }
+        flight.pack.cycles = used_ah / battery::rated_charge_ah(question.pack);
+        if (const auto used = telemetry::charge_used_ah(read->summary)) {
+            used_ah += used->value;
+            flight.pack.counted_ah = used->value;
+        }
+        subject.notices.insert(subject.notices.end(), read->summary.notices.begin(), read->summary.notices.end());
+        question.flights.push_back(std::move(flight));
+    }
+    return subject;
+}
+
+Json changes_json(const learning::Everything& found, const mission::PlanRequest& plan) {
+    Json list = Json::array();
+    for (const auto& change : found.changes) {
+        Json because = Json::array();
+        for (const QString& reason : wording::reasons(change)) because.push_back(reason.toStdString());
+        list.push_back({{"what", learning::learned_word(change.what)},
+                        {"before", change.before.value},
+                        {"before_sd", change.before.sd},
+                        {"after", change.after.value},
+                        {"after_sd", change.after.sd},
+                        {"because", because},
+                        {"text", wording::sentence(change, plan.pack, wording::Quantities()).toStdString()}});
+    }
+    return list;
+}
+
+Json backtest_json(const learning::WholeBacktest& test) {
+    Json rows = Json::array();
+    for (const auto& row : test.rows) {
+        const auto value = [](const std::optional<units::Estimate>& e, double factor) {
+            return e ? or_null(e->value * factor) : Json(nullptr);
+        };
+        const auto sd = [](const std::optional<units::Estimate>& e, double factor) {
+            return e ? or_null(e->sd * factor) : Json(nullptr);
+        };
+        constexpr double km = units::metres_per_kilometre;
+        rows.push_back(
+            {{"flight", row.flight_id},
+             {"from_flights", row.from_flights},
+             {"landing_ah_forecast", value(row.landing_ah, 1.0)},
+             {"landing_ah_sd", sd(row.landing_ah, 1.0)},
+             {"landing_by", row.landing_ah ? Json(row.by_volts ? "volts" : "consumption") : Json(nullptr)},
+             {"landing_ah_flown", row.landing_ah ? Json(row.landing_flown_ah) : Json(nullptr)},
+             {"duration_s_forecast", value(row.duration_s, 1.0)},
+             {"duration_s_sd", sd(row.duration_s, 1.0)},
+             {"duration_s_flown", row.flown_duration_s},
+             {"wh_per_km_forecast", value(row.wh_per_m, km)},
+             {"wh_per_km_sd", sd(row.wh_per_m, km)},
+             {"wh_per_km_flown", row.wh_per_m ? Json(row.flown_wh_per_m * km) : Json(nullptr)},
+             {"inside_50", row.landing_ah ? Json(row.inside_50) : Json(nullptr)},
+             {"inside_90", row.landing_ah ? Json(row.inside_90) : Json(nullptr)}});
+    }
+    const bool any = test.forecasts > 0;
+    return {{"rows", rows},
+            {"bias", any ? Json(test.bias.value) : Json(nullptr)},
+            {"bias_sd", any ? Json(test.bias.sd) : Json(nullptr)},
+            {"spread", any ? Json(test.spread) : Json(nullptr)},
+            {"inside_50_share", any ? Json(test.inside_50_share) : Json(nullptr)},
+            {"inside_90_share", any ? Json(test.inside_90_share) : Json(nullptr)}};
+}
+
+Json left_out_json(const learning::Everything& found) {
+    Json list = Json::array();
+    for (const auto& odd : found.joint.odd)
+        list.push_back({{"flight", odd.flight_id},
+                        {"what", learning::odd_evidence_word(odd.kind)},
+                        {"off_by_sd", odd.off_by_sd}});
+    for (const std::size_t at : found.curve.outliers)
+        list.push_back({{"flight", at + 1}, {"what", "level-power"}, {"off_by_sd", nullptr}});
+    return list;
+}
+
+} // namespace
+
+int learn(const LearnOptions& options, std::ostream& out, std::ostream& err) {
+    auto subject = subject_of(options);
+    if (!subject) return unusable(subject.error(), err);
+    matching::FlownAs as = matching::flown_as(subject->plan);
+    airframe::Aircraft bare = subject->plan.aircraft;
+    bare.curve.reset();
+    const auto known = airframe::curve_of_known_cruise(bare, subject->question.all_up_mass_kg);
+    const auto before = matching::outcome_of(bare, known, as);
+    if (!before) return unusable(before.error(), err);
+    subject->question.density_kgm3 = before->density_kgm3;
+    const auto found = learning::learn_everything(subject->question);
+    if (!found) return unusable(found.error(), err);
+    const auto& pack = found->joint.packs.front().known;
+    const auto& sensors = found->joint.sensors.front();
+    if (options.json) {
+        const Json pack_json = {{"capacity_share", pack.capacity_share.value},
+                                {"capacity_share_sd", pack.capacity_share.sd},
+                                {"cell_resistance_ohm", pack.cell_resistance_ohm.value},
+                                {"cell_resistance_sd_ohm", pack.cell_resistance_ohm.sd},
+                                {"slow_factor", pack.slow_factor.value},
+                                {"slow_factor_sd", pack.slow_factor.sd},
+                                {"curve_offset_v", pack.curve_offset_v},
+                                {"landing_ah", found->landing_ah.value},
+                                {"landing_ah_sd", found->landing_ah.sd},
+                                {"flights", pack.flights},
+                                {"recharges", pack.recharges}};
+        out << Json{{"pack", pack_json},
+                    {"sensor",
+                     {{"current_gain", sensors.current_gain.value},
+                      {"current_gain_sd", sensors.current_gain.sd},
+                      {"volts_gain", sensors.volts_gain.value},
+                      {"volts_gain_sd", sensors.volts_gain.sd},
+                      {"flights", sensors.flights},
+                      {"recharges", sensors.recharges}}},
+                    {"curve", curve_json(found->curve.curve, matching::speed_question(as, *before))},
+                    {"changes", changes_json(*found, subject->plan)},
+                    {"left_out", left_out_json(*found)},
+                    {"backtest", backtest_json(found->test)},
+                    {"warnings", warnings(subject->notices, wording::Quantities())}}
+                   .dump(2)
+            << "\n";
+        return exit_done;
+    }
+    say(subject->notices, err);
+    const wording::Quantities q;
+    if (found->changes.empty()) out << wording::nothing_learned().toStdString() << "\n";
+    for (const auto& change : found->changes)
+        out << wording::sentence(change, subject->plan.pack, q).toStdString() << "\n";
+    for (const auto& odd : found->joint.odd) out << wording::sentence(odd).toStdString() << "\n";
+    out << wording::landing_sentence(found->landing_ah, pack.flights, q).toStdString() << "\n";
+    if (found->test.forecasts > 0) out << wording::sentence(found->test, q).toStdString() << "\n";
+    return exit_done;
+}
+
+} // namespace sobremesa::cli

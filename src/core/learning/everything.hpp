@@ -1,0 +1,96 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/learning/backtest.hpp"
+#include "core/learning/joint_estimate.hpp"
+
+namespace sobremesa::learning {
+
+/// One flight of an aircraft with a pack, as far as it teaches.
+struct WholeFlight {
+    Lesson lesson;
+    PackFlight pack;
+};
+
+/// One flight forecast from those before it: its charge at landing, how long that would have lasted, and what a
+/// kilometre would take. The charge is what the pack gives down to the volts that it landed at, where those tell it
+/// (near the landing voltage); a flight that landed with a half-full pack is forecast by what its level flight takes.
+struct WholeForecast {
+    std::int64_t flight_id = 0;
+    int from_flights = 0;
+    std::optional<units::Estimate> landing_ah;
+    /// By the pack's volts; else by consumption.
+    bool by_volts = true;
+    double landing_flown_ah = 0.0;
+    std::optional<units::Estimate> wh_per_m;
+    double flown_wh_per_m = 0.0;
+    std::optional<units::Estimate> duration_s;
+    double flown_duration_s = 0.0;
+    /// Landing charge within its band.
+    bool inside_50 = false;
+    bool inside_90 = false;
+};
+
+struct WholeBacktest {
+    std::vector<WholeForecast> rows;
+    /// Of the landing charge, forecast over flown less one, of the rows with a flight before them.
+    units::Estimate bias;
+    double spread = 0.0;
+    double inside_50_share = 0.0;
+    double inside_90_share = 0.0;
+    int forecasts = 0;
+};
+
+/// A figure that is known otherwise than it was.
+struct LearnedChange {
+    enum class What { capacity, resistance, current_gain, volts_gain, cruise_power, landing_charge };
+    What what = What::capacity;
+    units::Estimate before;
+    units::Estimate after;
+    /// What it rests on: how many flights' volts, recharges, resting volts, chargers' readings, level flights.
+    int volts = 0;
+    int recharges = 0;
+    int rested = 0;
+    int readings = 0;
+    int level_flights = 0;
+};
+/// Stable word for scripts.
+const char* learned_word(LearnedChange::What what);
+
+/// What one aircraft, its sensors and one pack are known to be.
+struct Everything {
+    JointEstimate joint;
+    CurveFit curve;
+    Backtest curve_test;
+    WholeBacktest test;
+    /// Down to the landing voltage at cruise.
+    units::Estimate landing_ah;
+    std::vector<LearnedChange> changes;
+};
+
+struct EverythingQuestion {
+    airframe::Aircraft aircraft;
+    double all_up_mass_kg = 0.0;
+    battery::Pack pack;
+    std::vector<battery::HealthReading> readings = {};
+    double landing_cell_v = 3.5;
+    double air_temperature_c = 20.0;
+    double density_kgm3 = 1.225;
+    /// In the order of time.
+    std::vector<WholeFlight> flights;
+};
+
+/// Pack, sensors and power curve from all flights of one aircraft with one pack; the curve in true watts where
+/// recharges tell the current sensor's gain.
+/// @error as `fit_curve`, `cancelled`
+units::Result<Everything> learn_everything(const EverythingQuestion& question, const std::stop_token& stop = {});
+
+/// Forecasts of the landing charge of every flight from those before it, with bands that widen or narrow as the
+/// forecasts before them turned out.
+/// @error `cancelled`
+units::Result<std::vector<LandingForecast>> landing_forecasts(const JointQuestion& question,
+                                                              const std::stop_token& stop = {});
+
+} // namespace sobremesa::learning

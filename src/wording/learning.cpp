@@ -1,0 +1,211 @@
+#include "wording/learning.hpp"
+
+#include <cmath>
+
+#include <QCoreApplication>
+
+#include "core/units/quantity.hpp"
+
+namespace sobremesa::wording {
+
+namespace {
+
+struct LearningWords {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::Learning)
+};
+
+constexpr double in_percent = 100.0;
+
+QString odd_name(learning::OddEvidence::Kind kind) {
+    return kind == learning::OddEvidence::Kind::recharge ? LearningWords::tr("the recharge")
+           : kind == learning::OddEvidence::Kind::rested ? LearningWords::tr("the resting voltage")
+                                                         : LearningWords::tr("the voltage");
+}
+
+QString counted(int n, const QString& one, const QString& several) {
+    return n == 1 ? one : several.arg(n);
+}
+
+QString joined(const QStringList& parts) {
+    if (parts.size() < 2) return parts.join(QString());
+    return LearningWords::tr("%1 and %2")
+        .arg(parts.mid(0, parts.size() - 1).join(QStringLiteral(", ")), parts.last());
+}
+
+QString known_from_flights(int n) {
+    return counted(n, LearningWords::tr("known from 1 flight"), LearningWords::tr("known from %1 flights"));
+}
+
+QString percent_text(double share, double sd) {
+    return written(in_percent * std::abs(share), in_percent * sd, {1.0, QStringLiteral("%"), 1, true});
+}
+
+QString with_reasons(const QString& statement, const learning::LearnedChange& change) {
+    const QStringList because = reasons(change);
+    return because.isEmpty() ? LearningWords::tr("%1.").arg(statement)
+                             : LearningWords::tr("%1: %2.").arg(statement, joined(because));
+}
+
+} // namespace
+
+QStringList reasons(const learning::LearnedChange& change) {
+    QStringList list;
+    if (change.recharges > 0)
+        list << counted(change.recharges, LearningWords::tr("1 recharge"), LearningWords::tr("%1 recharges"));
+    if (change.volts > 0)
+        list << counted(change.volts, LearningWords::tr("the voltage of 1 flight"),
+                        LearningWords::tr("the voltage of %1 flights"));
+    if (change.rested > 0)
+        list << counted(change.rested, LearningWords::tr("1 resting voltage"),
+                        LearningWords::tr("%1 resting voltages"));
+    if (change.readings > 0)
+        list << counted(change.readings, LearningWords::tr("1 charger reading"),
+                        LearningWords::tr("%1 charger readings"));
+    if (change.level_flights > 0)
+        list << counted(change.level_flights, LearningWords::tr("level flight of 1 flight"),
+                        LearningWords::tr("level flight of %1 flights"));
+    return list;
+}
+
+QString sentence(const learning::LearnedChange& change, const battery::Pack& pack, const Quantities& q) {
+    using What = learning::LearnedChange::What;
+    const QString name = pack.name.empty() ? LearningWords::tr("The pack") : QString::fromStdString(pack.name);
+    const auto off = [&] { return change.after.value - 1.0; };
+    switch (change.what) {
+    case What::capacity: {
+        const QString by = percent_text(off(), change.after.sd);
+        const QString statement =
+            std::abs(off()) < change.after.sd ? LearningWords::tr("%1 holds what its label says, within %2")
+                                                    .arg(name, percent_text(change.after.sd, 0.0))
+            : off() < 0.0 ? LearningWords::tr("%1 holds %2 less than its label").arg(name, by)
+                          : LearningWords::tr("%1 holds %2 more than its label").arg(name, by);
+        return with_reasons(statement, change);
+    }
+    case What::resistance:
+        return with_reasons(LearningWords::tr("%1 has %2 per cell, described with %3")
+                                .arg(name, q.text(units::Quantity::cell_resistance, change.after),
+                                     q.text(units::Quantity::cell_resistance, change.before)),
+                            change);
+    case What::current_gain:
+    case What::volts_gain: {
+        const QString sensor = change.what == What::current_gain ? LearningWords::tr("The current sensor")
+                                                                 : LearningWords::tr("The voltage reading");
+        const QString by = percent_text(off(), change.after.sd);
+        const QString statement =
+            std::abs(off()) < change.after.sd
+                ? LearningWords::tr("%1 reads right, within %2").arg(sensor, percent_text(change.after.sd, 0.0))
+            : off() < 0.0 ? LearningWords::tr("%1 reads %2 too low").arg(sensor, by)
+                          : LearningWords::tr("%1 reads %2 too high").arg(sensor, by);
+        return with_reasons(statement, change);
+    }
+    case What::cruise_power:
+        return with_reasons(LearningWords::tr("Cruise takes %1, before %2")
+                                .arg(q.text(units::Quantity::cruise_power, change.after),
+                                     q.text(units::Quantity::cruise_power, change.before)),
+                            change);
+    case What::landing_charge: break;
+    }
+    return with_reasons(LearningWords::tr("%1: usable %2, before %3")
+                            .arg(name, q.text(units::Quantity::usable_charge, change.after),
+                                 q.text(units::Quantity::usable_charge, change.before)),
+                        change);
+}
+
+QString sentence(const learning::OddEvidence& odd) {
+    const QString what = odd.kind == learning::OddEvidence::Kind::recharge ? LearningWords::tr("the recharge")
+                         : odd.kind == learning::OddEvidence::Kind::rested
+                             ? LearningWords::tr("the resting voltage")
+                             : LearningWords::tr("the voltage");
+    return LearningWords::tr(
+               "Flight %1: %2 does not fit everything else and was left out. Check it, or exclude the "
+               "flight.")
+        .arg(odd.flight_id)
+        .arg(what);
+}
+
+QString landing_sentence(const units::Estimate& landing_ah, int flights, const Quantities& q) {
+    const QString charge = LearningWords::tr("%1 %2").arg(q.text(units::Quantity::usable_charge, landing_ah),
+                                                          q.error_text(units::Quantity::usable_charge, landing_ah));
+    return flights > 0 ? LearningWords::tr("Usable to the landing voltage at cruise: %1, %2.")
+                             .arg(charge, known_from_flights(flights))
+                       : LearningWords::tr("Usable to the landing voltage at cruise: %1, assumed.").arg(charge);
+}
+
+QString sentence(const learning::WholeBacktest& test, const Quantities&) {
+    const QString spread = percent_text(test.spread, 0.0);
+    const QString bias = percent_text(test.bias.value, test.bias.sd);
+    const QString lead =
+        counted(test.forecasts, LearningWords::tr("1 landing forecast from the flights before it: off by %2"),
+                LearningWords::tr("%1 landings, each forecast from the flights before it: off by %2"))
+            .replace(QStringLiteral("%2"), spread);
+    const QString tendency = std::abs(test.bias.value) < test.bias.sd ? LearningWords::tr("without a tendency")
+                             : test.bias.value > 0.0 ? LearningWords::tr("%1 too hopeful").arg(bias)
+                                                     : LearningWords::tr("%1 too cautious").arg(bias);
+    return LearningWords::tr("%1, %2; %3 of them within the 90 % band.")
+        .arg(lead, tendency, percent_text(test.inside_90_share, 1.0 / in_percent));
+}
+
+QString nothing_learned() {
+    return LearningWords::tr("Nothing new: the flights agree with what was known.");
+}
+
+QString pack_learned_text(const QString& pack, double before_ah, double after_ah, int flights,
+                          const Quantities& q) {
+    return LearningWords::tr("%1: usable %2 → %3, %4. Undo takes it back.")
+        .arg(pack, q.text(units::Quantity::usable_charge, {before_ah, 0.0}),
+             q.text(units::Quantity::usable_charge, {after_ah, 0.0}), known_from_flights(flights));
+}
+
+QString left_out_text(const QString& flight, learning::OddEvidence::Kind kind) {
+    return LearningWords::tr(
+               "%1: %2 does not fit everything else and was left out. Check it, or exclude the flight.")
+        .arg(flight, odd_name(kind));
+}
+
+QString pack_sentence(const battery::PackKnown& known, const units::Estimate& usable_ah, const Quantities& q) {
+    const double off = known.capacity_share.value - 1.0;
+    const QString holds = std::abs(off) < known.capacity_share.sd
+                              ? LearningWords::tr("Holds what its label says, within <b>%1</b>")
+                                    .arg(percent_text(known.capacity_share.sd, 0.0))
+                          : off < 0.0 ? LearningWords::tr("Holds <b>%1</b> less than its label")
+                                            .arg(percent_text(off, known.capacity_share.sd))
+                                      : LearningWords::tr("Holds <b>%1</b> more than its label")
+                                            .arg(percent_text(off, known.capacity_share.sd));
+    return LearningWords::tr("%1. Usable to the landing voltage: <b>%2</b> %3, %4.")
+        .arg(holds, q.text(units::Quantity::usable_charge, usable_ah),
+             q.error_text(units::Quantity::usable_charge, usable_ah), known_from(known));
+}
+
+QString resistance_sentence(const battery::Pack& described, const battery::PackKnown& known, const Quantities& q) {
+    const double described_ohm = battery::cell_resistance_ohm(described) * described.resistance_factor;
+    const double off_ohm = known.cell_resistance_ohm.value - described_ohm;
+    if (std::abs(off_ohm) < 2.0 * known.cell_resistance_ohm.sd) return {};
+    return LearningWords::tr("Its cells have %1 each, described with %2.")
+        .arg(q.text(units::Quantity::cell_resistance, known.cell_resistance_ohm),
+             q.text(units::Quantity::cell_resistance, {described_ohm, 0.0}));
+}
+
+QString what_would_help(const battery::PackKnown& known, int rested) {
+    constexpr double well_known = 0.025;
+    if (known.capacity_share.sd < well_known)
+        return LearningWords::tr("Well known: more flights change little until it ages.");
+    if (known.recharges == 0)
+        return LearningWords::tr(
+            "Enter what the charger puts back after a flight: it tells the capacity and what the "
+            "current sensor reads.");
+    if (rested == 0)
+        return LearningWords::tr(
+            "Recharge after a flight that ends close to empty, or enter the resting voltage ten "
+            "minutes after landing: both narrow the capacity.");
+    return LearningWords::tr("Recharge after a flight that ends close to empty: it narrows the capacity most.");
+}
+
+QString known_from(const std::optional<battery::PackKnown>& known) {
+    if (!known || known->flights + known->recharges == 0) return LearningWords::tr("assumed");
+    if (known->recharges == 0) return known_from_flights(known->flights);
+    return LearningWords::tr("%1 and %2")
+        .arg(known_from_flights(known->flights),
+             counted(known->recharges, LearningWords::tr("1 recharge"), LearningWords::tr("%1 recharges")));
+}
+
+} // namespace sobremesa::wording
