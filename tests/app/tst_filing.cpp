@@ -205,6 +205,16 @@ void FilingTest::anotherLogOpenedWhileFilingChangesNothing() {
 void FilingTest::undoTakesTheFlightOutAndTheLogStaysOnTheTable() {
     window_->openLog("2026-04-11-alcaravan-calm.csv");
     file();
+    // What it taught its pack is an edit of its own, and goes first.
+    const auto taught = [&] {
+        const auto& packs = (*window_)->desk().shelves().packs;
+        return std::any_of(packs.begin(), packs.end(),
+                           [](const auto& p) { return p.second.pack.known.has_value(); });
+    };
+    QTRY_VERIFY_WITH_TIMEOUT(taught(), 60000);
+    (*window_)->desk().undo();
+    QVERIFY(!taught());
+    QCOMPARE((*window_)->desk().shelves().flights.size(), std::size_t(1));
     (*window_)->desk().undo();
     QVERIFY((*window_)->desk().shelves().flights.empty());
     QVERIFY(!(*window_)->flightSession().filed());
