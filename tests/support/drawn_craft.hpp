@@ -19,6 +19,8 @@ struct DrawnCraft {
     double slowest_mps = 1e9;
     double fastest_mps = 0.0;
     std::vector<learning::Lesson> lessons;
+    /// Of each flight: out and home, m/s.
+    std::vector<std::pair<double, double>> airspeeds_mps;
 
     double all_up_mass_kg() const { return truth.mass_without_pack_kg + pack_kg; }
 };
@@ -81,6 +83,7 @@ void fly_at_two_airspeeds(DrawnCraft& craft, Random& random, int number) {
         craft.slowest_mps = std::min(craft.slowest_mps, v);
         craft.fastest_mps = std::max(craft.fastest_mps, v);
     }
+    craft.airspeeds_mps.emplace_back(s.aircraft.airspeed_mps, s.mission.home_airspeed_mps);
     s.pack.series = craft.truth.wing ? 4 : 6;
     s.pack.parallel = 3;
     s.pack.cell_capacity_ah = 4.0;

@@ -78,6 +78,10 @@ std::vector<FlightData> data_of(const std::vector<Lesson>& lessons) {
 CurvePrior prior_of(const airframe::Aircraft& aircraft, const PowerCurve& curve) {
     CurvePrior prior;
     prior.airspeed_mps = aircraft.cruise_airspeed_mps;
+    // A multirotor's power is flat over airspeed, and tells it badly.
+    constexpr double flat_share = 0.3;
+    constexpr double steep_share = 1.0;
+    prior.airspeed_share = aircraft.craft == Craft::rotor ? flat_share : steep_share;
     prior.sd = {airframe::form_is_known(aircraft) ? form_sd : share_sd, share_sd, share_sd};
     const double drive_w = std::max(aircraft.cruise_power_w - curve.electronics_w, 0.1 * aircraft.cruise_power_w);
     for (std::size_t i = 0; i < curve.part_w.size(); ++i)

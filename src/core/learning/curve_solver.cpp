@@ -22,8 +22,7 @@ constexpr Index airspeed_at = 5;
 
 // Priors: common practice, no source.
 constexpr double wind_sd_mps = 8.0;
-constexpr double growth_sd_mps_per_h = 3.0;
-constexpr double airspeed_prior_share = 0.3;
+constexpr double growth_sd_mps_per_h = 1.5;
 /// Gusts hang together for this long: means over less do not get better.
 constexpr double gust_memory_s = 20.0;
 constexpr double least_velocity_sd_mps = 0.15;
@@ -104,6 +103,7 @@ Eigen::VectorXd CurveSolver::guess(const PowerCurve& curve, std::size_t f) const
     if (flight.pieces.empty()) return own;
     constexpr double power_trust = 0.1;
     constexpr double airspeed_trust = 0.12;
+    constexpr double begin_share = 0.3;
     for (std::size_t i = 0; i < flight.pieces.size(); ++i) {
         const PowerDatum& d = flight.pieces[i].power;
         own[airspeed_at + Index(i)] = prior_.airspeed_mps;
@@ -112,7 +112,7 @@ Eigen::VectorXd CurveSolver::guess(const PowerCurve& curve, std::size_t f) const
         for (double share = 0.6; share < 2.0; share += 0.02) {
             const double v = share * prior_.airspeed_mps;
             const double cost = std::pow(std::log(d.power_w / sum_of(curve, d, v)) / power_trust, 2) +
-                                std::pow((share - 1.0) / airspeed_prior_share, 2);
+                                std::pow((share - 1.0) / begin_share, 2);
             if (cost >= best) continue;
             best = cost;
             own[airspeed_at + Index(i)] = v;
@@ -221,7 +221,7 @@ double CurveSolver::flight_cost(const PowerCurve& curve, std::size_t f, const Ei
         const PieceDatum& piece = flight.pieces[i];
         const double v = own[airspeed_at + Index(i)];
         if (!(v > 0.3 * prior_.airspeed_mps)) return HUGE_VAL;
-        cost += 0.5 * std::pow((v / prior_.airspeed_mps - 1.0) / airspeed_prior_share, 2);
+        cost += 0.5 * std::pow((v / prior_.airspeed_mps - 1.0) / prior_.airspeed_share, 2);
         if (piece.power.power_w > 0.0) {
             const double off = std::log(piece.power.power_w / sum_of(curve, piece.power, v)) - own[0];
             cost += units::huber_loss(off / piece.power.relative_sd);
@@ -298,7 +298,7 @@ void CurveSolver::add_flight(const PowerCurve& curve, std::size_t f, const Eigen
         const PieceDatum& piece = flight.pieces[i];
         const Index at = airspeed_at + Index(i);
         const double v = own[at];
-        prior(at, airspeed_prior_share * prior_.airspeed_mps, prior_.airspeed_mps);
+        prior(at, prior_.airspeed_share * prior_.airspeed_mps, prior_.airspeed_mps);
         if (piece.power.power_w > 0.0) {
             const PowerDatum& d = piece.power;
             const double one = 1.0 / d.relative_sd;

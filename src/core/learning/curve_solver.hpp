@@ -42,8 +42,11 @@ struct FlightData {
 struct CurvePrior {
     std::array<double, airframe::curve_coefficients> log_mean{};
     std::array<double, airframe::curve_coefficients> sd{};
-    /// Airspeeds are somewhere about this, by 30 %: keeps a flight that tells nothing from running away.
+    /// Airspeeds are somewhere about this: keeps a flight that tells nothing from running away.
     double airspeed_mps = 15.0;
+    /// How far they may lie from it, relative. Wide where the power tells the airspeed: a prior of every piece
+    /// pulls the speeds of a flight together, and the curve too steep.
+    double airspeed_share = 1.0;
 };
 
 /// The parts of a power curve, and with them for each flight what it is off by as a whole, its wind and how that

@@ -16,7 +16,8 @@ struct WholeFlight {
 
 /// One flight forecast from those before it: its charge at landing, how long that would have lasted, and what a
 /// kilometre would take. The charge is what the pack gives down to the volts that it landed at, where those tell it
-/// (near the landing voltage); a flight that landed with a half-full pack is forecast by what its level flight takes.
+/// (near the landing voltage); a flight that landed with a half-full pack is forecast by what its level flight
+/// takes.
 struct WholeForecast {
     std::int64_t flight_id = 0;
     int from_flights = 0;
