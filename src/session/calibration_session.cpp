@@ -1,5 +1,7 @@
 #include "session/calibration_session.hpp"
 
+#include "session/pack_session.hpp"
+
 #include <algorithm>
 
 namespace sobremesa::session {
@@ -68,6 +70,28 @@ std::optional<Id> CalibrationSession::most_recharged(const std::vector<Id>& airc
     return best;
 }
 
+void CalibrationSession::workOutTogether() {
+    together_.reset();
+    if (!aircraft_) return;
+    auto question = sensor_question(desk_, *aircraft_);
+    if (!question) return;
+    const Id aircraft = *aircraft_;
+    using Made = std::optional<learning::SensorEstimate>;
+    together_job_.start(
+        [joint = std::move(question->question), craft = question->aircraft,
+         aircraft](const std::stop_token& stop) -> Made {
+            const auto found = learning::joint_estimate(joint, stop);
+            const auto at = std::find(craft.begin(), craft.end(), aircraft);
+            if (!found || at == craft.end()) return std::nullopt;
+            return found->sensors[std::size_t(at - craft.begin())];
+        },
+        [this, aircraft](const Made& made) {
+            if (aircraft_ != aircraft) return;
+            together_ = made;
+            emit changed();
+        });
+}
+
 void CalibrationSession::gather() {
     const auto all = aircraft();
     // Until the pilot picks one, whichever has most recharged flights now.
@@ -87,6 +111,7 @@ void CalibrationSession::gather() {
                             counted->value, *kept.recharged_ah, !left_out_.contains(id)});
     }
     flights_.insert(flights_.end(), by_hand_.begin(), by_hand_.end());
+    workOutTogether();
 }
 
 bool CalibrationSession::electronics_known() const {

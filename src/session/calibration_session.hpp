@@ -4,9 +4,11 @@
 #include <set>
 #include <vector>
 
+#include "core/learning/joint_estimate.hpp"
 #include "core/telemetry/calibration.hpp"
 #include "core/telemetry/idle_reading.hpp"
 #include "session/desk.hpp"
+#include "session/latest_job.hpp"
 
 namespace sobremesa::session {
 
@@ -51,6 +53,9 @@ public:
     /// What the sensor reads on the ground beyond what the aircraft's electronics draw, over all its flights that
     /// stood there; as it reads, whatever was corrected since. Nothing without such a flight.
     std::optional<telemetry::SensorOffset> offset() const;
+    /// What the chosen aircraft's sensors read by everything flown with them, packs known along; nothing until that
+    /// is worked out, or without a flight.
+    const std::optional<learning::SensorEstimate>& together() const { return together_; }
     /// The electronics' draw is given, not assumed.
     bool electronics_known() const;
     /// The flights taken are read anew with what their sensor should have read; undoable, the raw logs stay.
@@ -63,6 +68,7 @@ signals:
 
 private:
     void gather();
+    void workOutTogether();
     std::optional<Id> most_recharged(const std::vector<Id>& aircraft) const;
 
     Desk& desk_;
@@ -71,6 +77,8 @@ private:
     std::vector<CalibrationFlight> flights_;
     std::vector<CalibrationFlight> by_hand_;
     std::set<Id> left_out_;
+    std::optional<learning::SensorEstimate> together_;
+    LatestJob together_job_;
     double charger_ = telemetry::charger_accuracy;
 };
 

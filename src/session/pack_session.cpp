@@ -1,6 +1,7 @@
 #include "session/pack_session.hpp"
 
 #include <algorithm>
+#include <map>
 
 #include "core/battery/discharge.hpp"
 #include "core/units/median.hpp"
@@ -100,6 +101,17 @@ PackFindings pack_question(const Desk& desk, Id pack_id) {
     // Nobody flew it yet: at one C.
     findings.power_w = powers.empty() ? battery::rated_energy_wh(findings.described) : units::median(powers);
     return findings;
+}
+
+std::optional<PackFindings> sensor_question(const Desk& desk, Id aircraft) {
+    std::map<Id, int> flown;
+    for (const auto& [id, flight] : desk.shelves().flights)
+        if (flight.aircraft_id == aircraft && flight.pack_id && desk.shelves().packs.contains(*flight.pack_id))
+            ++flown[*flight.pack_id];
+    if (flown.empty()) return std::nullopt;
+    const auto most = std::max_element(flown.begin(), flown.end(),
+                                       [](const auto& a, const auto& b) { return a.second < b.second; });
+    return pack_question(desk, most->first);
 }
 
 units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop) {

@@ -41,6 +41,10 @@ PackFindings pack_question(const Desk& desk, Id pack);
 /// Answers it. @error `cancelled`
 units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop = {});
 
+/// What an aircraft's sensors read, by all flights that share a pack or a sensor with the pack it flew with most.
+/// @return nothing where it flew with no pack of the shelf
+std::optional<PackFindings> sensor_question(const Desk& desk, Id aircraft);
+
 /// What a pack is, by everything that was flown and charged: worked out off the UI thread; taken for the pack with
 /// each flight that is filed, or on the pilot's word. Each taking is an edit that can be undone.
 class PackSession : public QObject {

@@ -185,6 +185,21 @@ QString resistance_sentence(const battery::Pack& described, const battery::PackK
              q.text(units::Quantity::cell_resistance, {described_ohm, 0.0}));
 }
 
+QString sensor_sentence(const learning::SensorEstimate& sensors) {
+    const auto reads = [](const units::Estimate& gain) {
+        const double off = gain.value - 1.0;
+        if (std::abs(off) < gain.sd) return LearningWords::tr("right, within %1").arg(percent_text(gain.sd, 0.0));
+        return (off < 0.0 ? LearningWords::tr("%1 too low (± %2)") : LearningWords::tr("%1 too high (± %2)"))
+            .arg(percent_text(off, gain.sd), percent_text(gain.sd, 0.0));
+    };
+    battery::PackKnown basis;
+    basis.flights = sensors.flights;
+    basis.recharges = sensors.recharges;
+    return LearningWords::tr(
+               "By everything flown with it, packs fitted along: current reads %1, voltage reads %2; %3.")
+        .arg(reads(sensors.current_gain), reads(sensors.volts_gain), known_from(basis));
+}
+
 QString what_would_help(const battery::PackKnown& known, int rested) {
     constexpr double well_known = 0.025;
     if (known.capacity_share.sd < well_known)

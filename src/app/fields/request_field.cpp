@@ -287,8 +287,13 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             RequestFieldWords::tr("at rest before launch; left open, full")),
         number(
             "pack.capacity_factor", RequestFieldWords::tr("Holds of the label"),
-            {100.0, RequestFieldWords::tr("%"), 0}, 1, [](const PlanRequest& r) { return r.pack.capacity_factor; },
-            [](PlanRequest& r, double v) { r.pack.capacity_factor = v; },
+            {100.0, RequestFieldWords::tr("%"), 0}, 1,
+            [](const PlanRequest& r) { return battery::capacity_share(r.pack); },
+            [](PlanRequest& r, double v) {
+                // The pilot's word goes before what was fitted.
+                r.pack.known.reset();
+                r.pack.capacity_factor = v;
+            },
             RequestFieldWords::tr("less with age: a full recharge over the rated charge")),
         open_number(
             "pack.rated_current_a", RequestFieldWords::tr("Rated current"), amps, 1,

@@ -197,8 +197,10 @@ std::optional<units::Explanation> explain(const Bench& bench, const Candidate& c
                   {Quantity::all_up_mass, {m.all_up_mass_kg, 0.0}, Origin::computed},
                   rated,
                   {Quantity::cell_resistance,
-                   {battery::cell_resistance_ohm(pack), 0.0},
-                   pack.cell_resistance_ohm ? Origin::given : Origin::assumed},
+                   {battery::aged_cell_resistance_ohm(pack), pack.known ? pack.known->cell_resistance_ohm.sd : 0.0},
+                   pack.known                 ? Origin::measured
+                   : pack.cell_resistance_ohm ? Origin::given
+                                              : Origin::assumed},
                   {Quantity::landing_cell_voltage,
                    {m.landing_cell_v, 0.0},
                    bench.landing_cell_v ? Origin::given : Origin::assumed},

@@ -219,6 +219,13 @@ std::optional<Explanation> explain(const Plan& plan, Quantity quantity) {
     if (!value || found == recipes().end()) return std::nullopt;
     Explanation explanation{quantity, *value, {}, found->relation, found->source, {}};
     for (const Quantity q : found->inputs) explanation.inputs.push_back(input(plan, q));
+    // A pack that was fitted says from how many flights; one that was not rests on what was typed and assumed.
+    const auto& known = plan.request.pack.known;
+    if (known && (quantity == Quantity::usable_energy || quantity == Quantity::usable_charge)) {
+        explanation.inputs.push_back({Quantity::full_charge_share, known->capacity_share, Origin::measured});
+        explanation.inputs.push_back({Quantity::flight_count, {double(known->flights), 0.0}, Origin::measured});
+        explanation.inputs.push_back({Quantity::recharge_count, {double(known->recharges), 0.0}, Origin::measured});
+    }
     return explanation;
 }
 

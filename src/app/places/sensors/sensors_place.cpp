@@ -22,6 +22,7 @@
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
 #include "wording/findings.hpp"
+#include "wording/learning.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 
@@ -84,6 +85,9 @@ QWidget* SensorsPlace::makeAnswer() {
     sentence_ = new TextLabel(Role::sentence);
     sentence_->setObjectName(QStringLiteral("calibrationSentence"));
     column->addWidget(sentence_);
+    together_ = new TextLabel(Role::plain);
+    together_->setObjectName(QStringLiteral("sensorTogether"));
+    column->addWidget(together_);
     figures_ = new FigureRow(1);
     column->addWidget(figures_);
     column->addLayout(makeSensorForm());
@@ -278,6 +282,9 @@ QWidget* SensorsPlace::makeEvidence() {
 void SensorsPlace::refresh() {
     if (filling_) return;
     filling_ = true;
+    const auto& together = session_.together();
+    together_->setVisible(together.has_value() && together->flights > 0);
+    if (together) together_->setWords(wording::sensor_sentence(*together));
     const auto ids = session_.aircraft();
     pages_->setCurrentIndex(ids.empty() ? 0 : 1);
     aircraft_->clear();

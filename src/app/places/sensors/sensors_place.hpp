@@ -51,6 +51,7 @@ private:
     NumberField* charger_;
     TextLabel* trouble_;
     TextLabel* sentence_;
+    TextLabel* together_;
     FigureRow* figures_;
     TextLabel* after_;
     TextLabel* offset_;
