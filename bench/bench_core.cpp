@@ -12,6 +12,7 @@
 #include <fast_float/fast_float.h>
 
 #include "core/learning/backtest.hpp"
+#include "core/learning/pack_replay.hpp"
 #include "core/matching/plan_bench.hpp"
 #include "core/matching/sun_flight.hpp"
 #include "core/mission/chance.hpp"
@@ -142,6 +143,47 @@ void forty_flights_learned(benchmark::State& state) {
     }
 }
 BENCHMARK(forty_flights_learned)->Unit(benchmark::kMillisecond);
+
+/// Flights of twenty packs on four aircraft: traces as logs give them, every third recharged.
+learning::JointQuestion joint_question(int flights) {
+    learning::JointQuestion question;
+    battery::Pack pack;
+    pack.series = 6;
+    pack.cell_capacity_ah = 4.0;
+    pack.mass_kg = 0.45;
+    constexpr std::size_t packs = 20;
+    question.packs.assign(packs, pack);
+    question.sensors = 4;
+    const battery::PackModel model(pack);
+    for (int f = 0; f < flights; ++f) {
+        learning::PackFlight flight;
+        flight.flight_id = f + 1;
+        flight.pack = std::size_t(f) % packs;
+        flight.sensors = std::size_t(f) % question.sensors;
+        flight.cycles = f / int(packs);
+        battery::PackState state = model.atStart(20.0);
+        constexpr int parts = 32;
+        for (int k = 0; k < parts; ++k) {
+            const double current_a = 7.0 + (k + f) % 3;
+            learning::step(model, state, current_a, 20.0, 40.0);
+            flight.trace.points.push_back(
+                {40.0, state.charge_used_ah, current_a, model.atCurrent(state, current_a).voltage_v});
+        }
+        if (f % 3 == 0) flight.recharged_ah = state.charge_used_ah;
+        question.flights.push_back(std::move(flight));
+    }
+    return question;
+}
+
+/// Packs and sensors fitted to all of that many flights at once.
+void packs_and_sensors_fitted(benchmark::State& state) {
+    const auto question = joint_question(int(state.range(0)));
+    for (auto _ : state) {
+        auto estimate = learning::joint_estimate(question);
+        benchmark::DoNotOptimize(estimate);
+    }
+}
+BENCHMARK(packs_and_sensors_fitted)->Arg(5)->Arg(40)->Arg(1000)->Unit(benchmark::kMillisecond);
 
 mission::PlanRequest demo_request() {
     return io::read_plan_file(std::string(DEMO_DIR) + "/alcaravan-west.plan.json")->request;

@@ -185,10 +185,11 @@ Json backtest_json(const learning::WholeBacktest& test) {
 
 Json left_out_json(const learning::Everything& found) {
     Json list = Json::array();
-    for (const auto& odd : found.joint.odd)
+    for (const auto& odd : found.joint.odd) {
         list.push_back({{"flight", odd.flight_id},
                         {"what", learning::odd_evidence_word(odd.kind)},
                         {"off_by_sd", odd.off_by_sd}});
+    }
     for (const std::size_t at : found.curve.outliers)
         list.push_back({{"flight", at + 1}, {"what", "level-power"}, {"off_by_sd", nullptr}});
     return list;

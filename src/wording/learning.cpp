@@ -204,14 +204,16 @@ QString what_would_help(const battery::PackKnown& known, int rested) {
     constexpr double well_known = 0.025;
     if (known.capacity_share.sd < well_known)
         return LearningWords::tr("Well known: more flights change little until it ages.");
-    if (known.recharges == 0)
+    if (known.recharges == 0) {
         return LearningWords::tr(
             "Enter what the charger puts back after a flight: it tells the capacity and what the "
             "current sensor reads.");
-    if (rested == 0)
+    }
+    if (rested == 0) {
         return LearningWords::tr(
             "Recharge after a flight that ends close to empty, or enter the resting voltage ten "
             "minutes after landing: both narrow the capacity.");
+    }
     return LearningWords::tr("Recharge after a flight that ends close to empty: it narrows the capacity most.");
 }
 

@@ -75,8 +75,7 @@ void ForecastChart::refresh() {
         plot_->xAxis->setTicker(whole);
         plot_->yAxis->setTicker(plain_ticker(5));
         plot_->xAxis->setLabel(tr("flight, in the order of time"));
-        plot_->yAxis->setLabel(more_is_hopeful_ ? tr("landing charge, forecast over flown, %")
-                                                : tr("forecast over flown, %"));
+        plot_->yAxis->setLabel(more_is_hopeful_ ? tr("landing charge, off by %") : tr("forecast over flown, %"));
         QVector<double> x, y, band, bare_x, bare_y, bare_band;
         double widest = 5.0;
         for (std::size_t i = 0; i < marks_.size(); ++i) {

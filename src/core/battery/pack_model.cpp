@@ -214,11 +214,10 @@ void PackModel::fitRateTable() {
 /// other.
 void PackModel::fitWarming(PackModel& cell, Passage& passage, const std::vector<RatePoint>& rows, double cutoff_v,
                            std::vector<double> gaps) {
-    constexpr int sweeps = 4;
+    constexpr int sweeps = 8;
     constexpr double least_step = 1.01;
-    constexpr double most_gap = 5.0;
-    std::vector<double> cold_a;
-    for (const RatePoint& row : rows) cold_a.push_back(row.current_a);
+    std::vector<double> cold_a(rows.size());
+    std::transform(rows.begin(), rows.end(), cold_a.begin(), [](const RatePoint& row) { return row.current_a; });
     const double per_a = least_gap_per_c / cell.pack_.cell_capacity_ah;
     std::size_t known = 0;
     const auto set = [&](std::size_t count) {
@@ -241,18 +240,29 @@ void PackModel::fitWarming(PackModel& cell, Passage& passage, const std::vector<
                 set(known);
                 return drained_at_current(cell, rows[i].current_a, cutoff_v, reference_temperature_c, true);
             };
-            const auto off = [&](double gap) { return drained(gap).charge_used_ah - rows[i].charge_ah; };
-            worst = std::max(worst, std::abs(off(gaps[i])) / cell.cell_full_ah_);
             const double least = i > 0 ? gaps[i - 1] : 0.0;
-            if (off(least) <= 0.0) {
-                gaps[i] = least;
-            } else if (off(most_gap) < 0.0) {
-                std::uintmax_t passes = 40;
-                const auto found = boost::math::tools::toms748_solve(
-                    off, least, most_gap, boost::math::tools::eps_tolerance<double>(14), passes);
-                gaps[i] = 0.5 * (found.first + found.second);
+            PackState end;
+            const auto off = [&](double gap) {
+                end = drained(gap);
+                return end.charge_used_ah - rows[i].charge_ah;
+            };
+            // A larger gap leaves less charge: a few steps along the chord, from one to one half to begin with.
+            double gap = std::max(gaps[i], least);
+            double miss = off(gap);
+            worst = std::max(worst, std::abs(miss) / cell.cell_full_ah_);
+            double per_gap = -0.5 * cell.cell_full_ah_;
+            constexpr int steps = 4;
+            for (int step = 0; step < steps && std::abs(miss) > 0.3 * fit_tolerance * cell.cell_full_ah_; ++step) {
+                const double there = std::clamp(gap - miss / per_gap, std::max(least, 0.25 * gap), 3.0 * gap + 0.1);
+                if (there == gap) break;
+                const double miss_there = off(there);
+                const double chord = (miss_there - miss) / (there - gap);
+                if (chord < -0.02 * cell.cell_full_ah_) per_gap = chord;
+                gap = there;
+                miss = miss_there;
             }
-            cold_a[i] = rows[i].current_a * arrhenius(passage.activation_k, drained(gaps[i]).temperature_c);
+            gaps[i] = gap;
+            cold_a[i] = rows[i].current_a * arrhenius(passage.activation_k, end.temperature_c);
         }
         if (sweep > 0 && worst < fit_tolerance) break;
     }

@@ -34,20 +34,7 @@ std::vector<Lesson> true_lessons(const std::vector<WholeFlight>& flights, const 
 }
 
 bool tells(const LandingForecast& f) {
-    return f.forecast_ah.sd > 0.0 && f.forecast_ah.sd < volts_tell_sd * f.flown_ah;
-}
-
-/// How many standard deviations the forecasts before were off by, in the mean: what later bands are stretched by.
-double stretch(const std::vector<LandingForecast>& before) {
-    double sum = band_belief;
-    double n = band_belief;
-    for (const LandingForecast& f : before) {
-        if (f.from_flights == 0 || !tells(f)) continue;
-        constexpr double most = 3.0;
-        sum += std::pow(std::min(std::abs(f.forecast_ah.value - f.flown_ah) / f.forecast_ah.sd, most), 2);
-        n += 1.0;
-    }
-    return std::sqrt(sum / n);
+    return f.stated_sd_ah > 0.0 && f.stated_sd_ah < volts_tell_sd * f.flown_ah;
 }
 
 WholeBacktest whole_backtest(const EverythingQuestion& question, const std::vector<LandingForecast>& landings,
@@ -56,7 +43,6 @@ WholeBacktest whole_backtest(const EverythingQuestion& question, const std::vect
     std::vector<double> off;
     int inside_50 = 0;
     int inside_90 = 0;
-    std::vector<LandingForecast> before;
     for (const WholeFlight& flight : question.flights) {
         WholeForecast row;
         row.flight_id = flight.pack.flight_id;
@@ -70,7 +56,6 @@ WholeBacktest whole_backtest(const EverythingQuestion& question, const std::vect
             row.by_volts = tells(*landing) || curve == curve_test.rows.end();
             if (row.by_volts) {
                 row.landing_ah = landing->forecast_ah;
-                row.landing_ah->sd *= stretch(before);
             } else {
                 const double per_flown = landing->flown_ah / curve->flown_wh;
                 row.landing_ah =
@@ -84,7 +69,6 @@ WholeBacktest whole_backtest(const EverythingQuestion& question, const std::vect
                 inside_50 += row.inside_50 ? 1 : 0;
                 inside_90 += row.inside_90 ? 1 : 0;
             }
-            before.push_back(*landing);
         }
         if (curve != curve_test.rows.end()) {
             row.wh_per_m = curve->forecast_wh_per_m;
@@ -132,6 +116,18 @@ const char* learned_word(LearnedChange::What what) {
     return "landing-charge";
 }
 
+double band_stretch(const std::vector<LandingForecast>& forecasts) {
+    double sum = band_belief;
+    double n = band_belief;
+    for (const LandingForecast& f : forecasts) {
+        if (f.from_flights == 0 || !tells(f)) continue;
+        constexpr double most = 3.0;
+        sum += std::pow(std::min(std::abs(f.forecast_ah.value - f.flown_ah) / f.stated_sd_ah, most), 2);
+        n += 1.0;
+    }
+    return std::sqrt(sum / n);
+}
+
 units::Result<std::vector<LandingForecast>> landing_forecasts(const JointQuestion& question,
                                                               const std::stop_token& stop) {
     std::vector<LandingForecast> forecasts;
@@ -141,8 +137,10 @@ units::Result<std::vector<LandingForecast>> landing_forecasts(const JointQuestio
         const auto estimate = joint_estimate(before, stop);
         if (!estimate) return tl::unexpected(estimate.error());
         if (auto forecast = landing_forecast(question.packs[flight.pack], estimate->packs[flight.pack],
-                                             estimate->sensors[flight.sensors], flight))
+                                             estimate->sensors[flight.sensors], flight)) {
+            forecast->forecast_ah.sd *= band_stretch(forecasts);
             forecasts.push_back(*forecast);
+        }
         before.flights.push_back(flight);
     }
     return forecasts;
@@ -187,10 +185,7 @@ units::Result<Everything> learn_everything(const EverythingQuestion& question, c
     const PackEstimate& pack = result.joint.packs.front();
     result.landing_ah =
         landing_charge_ah(question.pack, pack, cruise.value, question.landing_cell_v, question.air_temperature_c);
-    if (!landings->empty()) {
-        const double by = stretch(*landings);
-        result.landing_ah.sd *= by;
-    }
+    result.landing_ah.sd *= band_stretch(*landings);
 
     LearnedChange rests_on;
     for (const WholeFlight& flight : question.flights) {

@@ -88,6 +88,9 @@ struct EverythingQuestion {
 /// @error as `fit_curve`, `cancelled`
 units::Result<Everything> learn_everything(const EverythingQuestion& question, const std::stop_token& stop = {});
 
+/// How much wider, or narrower, than stated the bands of later forecasts have to be, by how these turned out.
+double band_stretch(const std::vector<LandingForecast>& forecasts);
+
 /// Forecasts of the landing charge of every flight from those before it, with bands that widen or narrow as the
 /// forecasts before them turned out.
 /// @error `cancelled`

@@ -809,6 +809,7 @@ std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEsti
     variance += std::pow(by_volts * day_v_sd, 2) + std::pow(slope[0] * day_capacity_sd, 2) +
                 std::pow(slope[1] * day_resistance_sd, 2) + std::pow(deficit_sd * like.fullChargeAh(), 2);
     forecast.forecast_ah.sd = std::sqrt(std::max(variance, 0.0));
+    forecast.stated_sd_ah = forecast.forecast_ah.sd;
     return forecast;
 }
 
