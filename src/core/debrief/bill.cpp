@@ -261,8 +261,13 @@ const char* bill_cause_word(BillCause cause) {
 std::optional<Bill> bill(const telemetry::LogSummary& summary, const telemetry::Findings& found,
                          const BillQuestion& question) {
     const mission::Plan& plan = *question.plan;
-    if (!plan.turn || !plan.flight || !summary.energy.energy_wh || !summary.energy.charge_ah ||
-        !summary.distance.ground_m || found.wind.knowledge == telemetry::WindKnowledge::no_position ||
+    // What the rows show: what was used before the log began is no part of the way that it shows.
+    const auto energy_used =
+        summary.energy.logged_energy_wh ? summary.energy.logged_energy_wh : summary.energy.energy_wh;
+    const auto charge_used =
+        summary.energy.logged_charge_ah ? summary.energy.logged_charge_ah : telemetry::charge_used_ah(summary);
+    if (!plan.turn || !plan.flight || !energy_used || !charge_used || !summary.distance.ground_m ||
+        found.wind.knowledge == telemetry::WindKnowledge::no_position ||
         found.wind.knowledge == telemetry::WindKnowledge::too_short)
         return std::nullopt;
     const Track track(found, plan, question.flown_as);
@@ -271,8 +276,7 @@ std::optional<Bill> bill(const telemetry::LogSummary& summary, const telemetry::
     Bill bill;
     bill.forecast = forecast_of(plan);
     bill.forecast.ah = charge_of(plan, bill.forecast.wh);
-    bill.flown = {summary.energy.energy_wh->value, summary.energy.charge_ah->value,
-                  summary.distance.ground_m->value};
+    bill.flown = {energy_used->value, charge_used->value, summary.distance.ground_m->value};
     for (std::size_t i = 0; i < bill_causes; ++i) bill.rows.push_back({BillCause(i), {}, 0.0, 0.0});
     const auto row = [&](BillCause cause) -> BillRow& { return bill.rows[std::size_t(cause)]; };
 
@@ -302,8 +306,12 @@ std::optional<Bill> bill(const telemetry::LogSummary& summary, const telemetry::
 
     units::Estimate gain{1.0, uncalibrated_gain_sd};
     if (question.current_gain) gain = *question.current_gain;
-    if (question.recharged_ah && *question.recharged_ah > 0.0)
-        gain = {bill.flown.ah / *question.recharged_ah, charger_sd * bill.flown.ah / *question.recharged_ah};
+    if (question.recharged_ah && *question.recharged_ah > 0.0) {
+        // The charger puts back what was used before the log began, too.
+        const auto whole = telemetry::charge_used_ah(summary);
+        const double reads = (whole ? whole->value : bill.flown.ah) / *question.recharged_ah;
+        gain = {reads, charger_sd * reads};
+    }
     const double true_wh = bill.flown.wh / gain.value;
 
     row(BillCause::distance).wh.value = planned_wh - bill.forecast.wh;

@@ -757,6 +757,9 @@ std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEsti
     forecast.flown_ah = end_ah / gain;
     const double true_v = forecast.cell_v / sensors.volts_gain.value;
     const double true_a = forecast.current_a / gain;
+    // A pack that was charged at the end has no landing voltage.
+    constexpr double least_a = 0.05;
+    if (!(true_a > least_a) || !std::isfinite(true_v)) return std::nullopt;
 
     Pack described = pack;
     described.known.reset();

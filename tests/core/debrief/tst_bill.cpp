@@ -95,6 +95,7 @@ private slots:
     void anotherAirspeed();
     void aSensorThatReadsHigh();
     void aFlightThatTurnedEarlier();
+    void aLogThatBeganLateIsBilledForWhatItShows();
     void withoutAWayThereIsNone();
 };
 
@@ -208,6 +209,30 @@ void BillTest::aFlightThatTurnedEarlier() {
     const auto& row = made.bill.row(BillCause::distance);
     VERIFY_NEAR(row.wh.value + circles_wh(plan), -0.25 * made.bill.forecast.wh, 0.04 * made.bill.forecast.wh);
     VERIFY_NEAR(made.bill.flown.distance_m, 6000.0, 200.0);
+}
+
+void BillTest::aLogThatBeganLateIsBilledForWhatItShows() {
+    const sim::Scenario s = calm_day(18);
+    const auto plan = mission::make_plan(plan_of(s));
+    auto flight = sim::simulate(s);
+    const std::size_t late = flight.log.rows() / 3;
+    for (auto& column : flight.log.columns)
+        if (!column.empty()) column.erase(column.begin(), column.begin() + std::ptrdiff_t(late));
+    flight.log.lines.erase(flight.log.lines.begin(), flight.log.lines.begin() + std::ptrdiff_t(late));
+    const auto clean = telemetry::clean(std::make_shared<telemetry::FlightLog>(flight.log));
+    const auto summary = telemetry::summarise(*clean);
+    const auto found = telemetry::find_out(*clean, {}, units::Estimate{15.0, 1.5});
+    QVERIFY(summary->energy.before_log_ah.has_value());
+    debrief::BillQuestion question;
+    question.plan = &*plan;
+    question.flown_as = plan->request;
+    // A right recharge of the whole flight: the sensor reads right.
+    question.recharged_ah = flight.truth.charge_ah;
+    const auto bill = debrief::bill(*summary, *found, question);
+    QVERIFY(bill);
+    VERIFY_NEAR(bill->flown.wh, summary->energy.logged_energy_wh->value, 1e-9);
+    VERIFY_NEAR(bill->row(BillCause::sensor).wh.value, 0.0, 0.03 * bill->flown.wh);
+    QVERIFY(std::abs(bill->row(BillCause::unexplained).wh.value) < 0.08 * bill->flown.wh);
 }
 
 void BillTest::withoutAWayThereIsNone() {
