@@ -174,8 +174,10 @@ void CurvePage::showSpeeds(const FlownWith& with) {
         const auto& outliers = lessons->fit.outliers;
         const bool apart = std::find(outliers.begin(), outliers.end(), i) != outliers.end();
         auto& into = apart ? shown.apart : shown.points;
-        const auto& level = lessons->lessons[i].level;
-        into.insert(into.end(), level.begin(), level.end());
+        // At the airspeeds that the fit found along with the curve.
+        if (i >= lessons->fit.flown.size()) continue;
+        const auto& flown = lessons->fit.flown[i];
+        into.insert(into.end(), flown.begin(), flown.end());
     }
     chart_->setShown(std::move(shown));
     const auto explained = [&](const std::optional<airframe::SpeedToFly>& speed, Quantity quantity) {
