@@ -35,11 +35,20 @@ constexpr double outlier_at = 3.0;
 constexpr double hardly_more = 0.7;
 /// Errors of points beyond the gusts in them: climbs and turns that were not quite taken off.
 constexpr double least_point_sd = 0.015;
+/// Mean rise of the air over half a minute away from thermals, less the longer: common practice, no source.
+constexpr double air_rises_mps = 0.12;
+constexpr double alike_s = 30.0;
 
 double density_at(const Lesson& lesson, double height_m) {
     const auto air =
         atmosphere::air_above_field(lesson.field_elevation_m, std::max(height_m, 0.0), lesson.field_temperature_c);
     return air ? air->density_kgm3 : units::sea_level_density_kgm3;
+}
+
+/// What rising and sinking air adds to a piece's power, W: one standard deviation.
+double lift_w(double all_up_mass_kg, double seconds) {
+    return all_up_mass_kg * units::standard_gravity_mps2 * air_rises_mps / airframe::usual_climb_efficiency *
+           std::sqrt(alike_s / std::max(seconds, alike_s));
 }
 
 std::vector<FlightData> data_of(const std::vector<Lesson>& lessons) {
@@ -56,9 +65,11 @@ std::vector<FlightData> data_of(const std::vector<Lesson>& lessons) {
         };
         for (const auto& piece : lesson.pieces) {
             if (piece.velocities.empty()) continue;
-            flight.pieces.push_back(
-                {piece.power_w.value > 0.0 ? power(piece.power_w, piece.height_m) : PowerDatum{}, piece.height_m,
-                 piece.seconds, piece.gust_mps, piece.velocities});
+            const units::Estimate lifted{
+                piece.power_w.value,
+                units::combine_sd(piece.power_w.sd, lift_w(lesson.all_up_mass_kg, piece.seconds))};
+            flight.pieces.push_back({piece.power_w.value > 0.0 ? power(lifted, piece.height_m) : PowerDatum{},
+                                     piece.height_m, piece.seconds, piece.gust_mps, piece.velocities});
         }
         for (const auto& point : lesson.level) {
             if (!flight.pieces.empty()) break;
