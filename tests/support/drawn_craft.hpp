@@ -25,12 +25,11 @@ struct DrawnCraft {
     double all_up_mass_kg() const { return truth.mass_without_pack_kg + pack_kg; }
 };
 
-/// Wing or multirotor; its cruise known to 5 % in airspeed and 7 % in power, its form known to half of the pilots.
+/// A simulated aircraft of its own, wing or multirotor.
 template <class Random>
-DrawnCraft drawn_craft(Random& random, bool wing) {
+sim::SimulatedAircraft drawn_aircraft(Random& random, bool wing) {
     const auto between = [&](double a, double b) { return std::uniform_real_distribution<double>(a, b)(random); };
-    DrawnCraft craft;
-    sim::SimulatedAircraft& a = craft.truth;
+    sim::SimulatedAircraft a;
     a.wing = wing;
     if (wing) {
         a.mass_without_pack_kg = between(0.7, 1.6);
@@ -40,13 +39,25 @@ DrawnCraft drawn_craft(Random& random, bool wing) {
         a.propulsive_efficiency = between(0.42, 0.58);
         a.airspeed_mps = between(13.0, 17.0);
     } else {
-        craft.pack_kg = 0.6;
         a.mass_without_pack_kg = between(0.45, 0.9);
         a.rotor_diameter_m = between(0.15, 0.23);
         a.figure_of_merit = between(0.5, 0.66);
         a.profile_power_w = between(10.0, 22.0);
         a.drag_area_m2 = between(0.008, 0.016);
         a.airspeed_mps = between(10.0, 14.0);
+    }
+    return a;
+}
+
+/// Wing or multirotor; its cruise known to 5 % in airspeed and 7 % in power, its form known to half of the pilots.
+template <class Random>
+DrawnCraft drawn_craft(Random& random, bool wing) {
+    const auto between = [&](double a, double b) { return std::uniform_real_distribution<double>(a, b)(random); };
+    DrawnCraft craft;
+    craft.truth = drawn_aircraft(random, wing);
+    sim::SimulatedAircraft& a = craft.truth;
+    if (!wing) {
+        craft.pack_kg = 0.6;
         a.electronics_w = 9.0;
         a.full_power_w = 980.0;
     }

@@ -112,6 +112,29 @@ Pack pack_with(const Pack& described, const std::array<double, pack_unknowns>& x
     return pack;
 }
 
+std::array<double, pack_unknowns> unknowns_of(const battery::PackKnown& known) {
+    std::array<double, pack_unknowns> x{};
+    x[0] = std::log(known.capacity_share.value);
+    x[1] = std::log(known.cell_resistance_ohm.value);
+    x[2] = std::log(known.slow_factor.value);
+    for (std::size_t k = 0; k < curve_knots.size(); ++k) x[curve_at + k] = known.curve_offset_v[k];
+    return x;
+}
+
+/// Unknowns that a landing depends on: all but the drifts.
+constexpr std::size_t landing_unknowns = 9;
+
+/// Variance of what moves so with the unknowns.
+double propagated(const std::array<double, landing_unknowns>& slope,
+                  const std::array<double, landing_unknowns * landing_unknowns>& covariance) {
+    double variance = 0.0;
+    for (std::size_t i = 0; i < landing_unknowns; ++i) {
+        for (std::size_t j = 0; j < landing_unknowns; ++j)
+            variance += slope[i] * slope[j] * covariance[landing_unknowns * i + j];
+    }
+    return variance;
+}
+
 /// One flight's evidence and how it depends on everything.
 class FlightEvidence {
 public:
@@ -683,13 +706,8 @@ units::Result<JointEstimate> joint_estimate(const JointQuestion& question, const
 
 units::Estimate landing_charge_ah(const Pack& pack, const PackEstimate& estimate, double power_w,
                                   double landing_cell_v, double air_temperature_c) {
-    constexpr std::size_t n = 9;
-    std::array<double, pack_unknowns> x{};
-    const auto& known = estimate.known;
-    x[0] = std::log(known.capacity_share.value);
-    x[1] = std::log(known.cell_resistance_ohm.value);
-    x[2] = std::log(known.slow_factor.value);
-    for (std::size_t k = 0; k < curve_knots.size(); ++k) x[curve_at + k] = known.curve_offset_v[k];
+    constexpr std::size_t n = landing_unknowns;
+    const auto x = unknowns_of(estimate.known);
     Pack described = pack;
     described.known.reset();
     const PackModel like(described);
@@ -708,10 +726,7 @@ units::Estimate landing_charge_ah(const Pack& pack, const PackEstimate& estimate
         there[i] += nudge;
         slope[i] = (charge(there) - value) / nudge;
     }
-    double variance = 0.0;
-    for (std::size_t i = 0; i < n; ++i) {
-        for (std::size_t j = 0; j < n; ++j) variance += slope[i] * slope[j] * estimate.covariance[n * i + j];
-    }
+    double variance = propagated(slope, estimate.covariance);
     double by_volts = 0.0;
     for (std::size_t k = 0; k < curve_knots.size(); ++k) by_volts += slope[curve_at + k];
     variance += std::pow(by_volts * day_v_sd, 2) + std::pow(slope[0] * day_capacity_sd, 2) +
@@ -766,11 +781,7 @@ std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEsti
     described.start_cell_v = flight.start_cell_v;
     described.start_temperature_c = flight.start_temperature_c;
     const PackModel like(described);
-    std::array<double, pack_unknowns> x{};
-    x[0] = std::log(estimate.known.capacity_share.value);
-    x[1] = std::log(estimate.known.cell_resistance_ohm.value);
-    x[2] = std::log(estimate.known.slow_factor.value);
-    for (std::size_t k = 0; k < curve_knots.size(); ++k) x[curve_at + k] = estimate.known.curve_offset_v[k];
+    const auto x = unknowns_of(estimate.known);
     // As far as the pack surely goes as flown, then on at the current it landed with.
     constexpr double as_flown = 0.6;
     std::size_t parts = 0;
@@ -795,7 +806,7 @@ std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEsti
     const double value = crossing_ah(x, true_v);
     // What the mean of the last minute was met at lies before the landing.
     forecast.forecast_ah.value = value + (end_ah - middle_ah) / gain;
-    constexpr std::size_t n = 9;
+    constexpr std::size_t n = landing_unknowns;
     std::array<double, n> slope{};
     for (std::size_t i = 0; i < n; ++i) {
         const double nudge = i < curve_at ? 0.02 : 0.008;
@@ -803,10 +814,7 @@ std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEsti
         there[i] += nudge;
         slope[i] = (crossing_ah(there, true_v) - value) / nudge;
     }
-    double variance = 0.0;
-    for (std::size_t i = 0; i < n; ++i) {
-        for (std::size_t j = 0; j < n; ++j) variance += slope[i] * slope[j] * estimate.read_covariance[n * i + j];
-    }
+    double variance = propagated(slope, estimate.read_covariance);
     constexpr double nudge_v = 0.01;
     const double by_volts = (crossing_ah(x, true_v - nudge_v) - value) / nudge_v;
     variance += std::pow(by_volts * day_v_sd, 2) + std::pow(slope[0] * day_capacity_sd, 2) +

@@ -32,29 +32,6 @@ airframe::Aircraft wing() {
     return aircraft;
 }
 
-/// A simulated aircraft of its own for each history, wing or multirotor.
-sim::SimulatedAircraft drawn_aircraft(std::mt19937_64& random, bool is_wing) {
-    const auto between = [&](double a, double b) { return std::uniform_real_distribution<double>(a, b)(random); };
-    sim::SimulatedAircraft a;
-    a.wing = is_wing;
-    if (is_wing) {
-        a.mass_without_pack_kg = between(0.7, 1.6);
-        a.area_m2 = a.mass_without_pack_kg * between(0.25, 0.36);
-        a.aspect_ratio = between(5.0, 9.0);
-        a.zero_lift_drag = between(0.026, 0.045);
-        a.propulsive_efficiency = between(0.42, 0.58);
-        a.airspeed_mps = between(13.0, 17.0);
-    } else {
-        a.mass_without_pack_kg = between(0.45, 0.9);
-        a.rotor_diameter_m = between(0.15, 0.23);
-        a.figure_of_merit = between(0.5, 0.66);
-        a.profile_power_w = between(10.0, 22.0);
-        a.drag_area_m2 = between(0.008, 0.016);
-        a.airspeed_mps = between(10.0, 14.0);
-    }
-    return a;
-}
-
 /// What its pilot knows of it: the form, and a cruise read off by eye.
 airframe::Aircraft as_its_pilot_knows(const sim::SimulatedAircraft& a, double pack_kg, double cruise_off) {
     airframe::Aircraft aircraft;
@@ -174,7 +151,7 @@ void LearningTest::aLessonMovesItTowardsWhatWasFlown() {
 
 void LearningTest::moreFlightsNarrowTheBand() {
     std::mt19937_64 random(5);
-    const auto truth = drawn_aircraft(random, true);
+    const auto truth = tests::drawn_aircraft(random, true);
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.0);
     std::vector<Lesson> lessons;
     double before = HUGE_VAL;
@@ -301,7 +278,7 @@ void LearningTest::bandsHoldTheTruth() {
     constexpr int histories = 300;
     int inside = 0;
     for (int h = 0; h < histories; ++h) {
-        const auto truth = drawn_aircraft(random, h % 2 == 0);
+        const auto truth = tests::drawn_aircraft(random, h % 2 == 0);
         constexpr double pack_kg = 0.4;
         const auto aircraft = as_its_pilot_knows(truth, pack_kg, 1.0 + 0.08 * normal(random));
         std::vector<Lesson> lessons;
@@ -329,7 +306,7 @@ void LearningTest::bandsHoldTheTruth() {
 
 void LearningTest::anOutlierIsNamedAndHardlyBendsIt() {
     std::mt19937_64 random(8);
-    const auto truth = drawn_aircraft(random, true);
+    const auto truth = tests::drawn_aircraft(random, true);
     const double mass = truth.mass_without_pack_kg + 0.4;
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.0);
     std::vector<Lesson> lessons;
@@ -348,7 +325,7 @@ void LearningTest::anOutlierIsNamedAndHardlyBendsIt() {
 
 void LearningTest::whatWasNeverFlownIsSaid() {
     std::mt19937_64 random(9);
-    const auto truth = drawn_aircraft(random, true);
+    const auto truth = tests::drawn_aircraft(random, true);
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.0);
     Lesson one_speed;
     one_speed.all_up_mass_kg = truth.mass_without_pack_kg + 0.4;
@@ -362,7 +339,7 @@ void LearningTest::whatWasNeverFlownIsSaid() {
 
 void LearningTest::backtestKnowsOnlyTheFlightsBefore() {
     std::mt19937_64 random(12);
-    const auto truth = drawn_aircraft(random, false);
+    const auto truth = tests::drawn_aircraft(random, false);
     const double mass = truth.mass_without_pack_kg + 0.4;
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.05);
     std::vector<Lesson> lessons;
@@ -389,7 +366,7 @@ void LearningTest::backtestKnowsOnlyTheFlightsBefore() {
 
 void LearningTest::backtestShowsThatLearningHelped() {
     std::mt19937_64 random(21);
-    const auto truth = drawn_aircraft(random, true);
+    const auto truth = tests::drawn_aircraft(random, true);
     // The pilot's figure is a fifth off: without learning every forecast is.
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.2);
     std::vector<Lesson> lessons;
@@ -401,7 +378,7 @@ void LearningTest::backtestShowsThatLearningHelped() {
 
 void LearningTest::theBandFollowsTheBacktest() {
     std::mt19937_64 random(33);
-    const auto truth = drawn_aircraft(random, true);
+    const auto truth = tests::drawn_aircraft(random, true);
     const double mass = truth.mass_without_pack_kg + 0.4;
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.0);
     std::vector<Lesson> wild;
