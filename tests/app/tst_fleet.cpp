@@ -6,6 +6,7 @@
 #include <QSlider>
 #include <QTableView>
 
+#include "app/charts/calibration_chart.hpp"
 #include "app/charts/curve_chart.hpp"
 #include "app/charts/forecast_chart.hpp"
 #include "app/charts/headroom_chart.hpp"
@@ -330,6 +331,13 @@ void FleetTest::forecastsAreListed() {
     const auto& test = learning().lessons()->test;
     QVERIFY(std::abs(test.rows.back().off) < 0.5 * std::abs(test.rows.front().off));
     QVERIFY(test.spread < test.spread_unlearned);
+    // How often the bands held: by table and by ear as in the picture.
+    auto* calibration = window_->find<CalibrationChart>("calibrationChart");
+    QVERIFY(calibration->isVisible());
+    const auto shares = calibration->shownTable();
+    QCOMPARE(shares.rows.size(), std::size_t(9));
+    QCOMPARE(shares.rows.back()[0].sort.toDouble(), 90.0);
+    QVERIFY(calibration->accessibleDescription().contains(QStringLiteral("of 4 forecasts")));
 }
 
 void FleetTest::aFlightIsSetApartAndLetInAgain() {

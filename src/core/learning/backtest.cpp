@@ -97,6 +97,30 @@ units::Result<Backtest> backtest(const airframe::Aircraft& aircraft, double refe
     return test;
 }
 
+std::vector<BandShare> calibration(const std::vector<double>& in_sd) {
+    std::vector<BandShare> shares;
+    if (in_sd.empty()) return shares;
+    constexpr int tenths = 10;
+    for (int i = 1; i < tenths; ++i) {
+        const double nominal = double(i) / tenths;
+        // The narrowest band that still holds it is as wide as the miss.
+        const auto held = std::count_if(in_sd.begin(), in_sd.end(), [&](double z) {
+            return std::erf(std::abs(z) / std::sqrt(2.0)) <= nominal;
+        });
+        shares.push_back({nominal, double(held) / double(in_sd.size())});
+    }
+    return shares;
+}
+
+std::vector<BandShare> calibration(const Backtest& test) {
+    std::vector<double> in_sd;
+    for (const BacktestRow& row : test.rows) {
+        if (row.from_flights > 0 && row.forecast_wh.sd > 0.0)
+            in_sd.push_back((row.forecast_wh.value - row.flown_wh) / row.forecast_wh.sd);
+    }
+    return calibration(in_sd);
+}
+
 double justified_scatter(const CurveFit& fit, const Backtest& test) {
     const auto forecasts =
         std::count_if(test.rows.begin(), test.rows.end(), [](const auto& row) { return row.from_flights > 0; });

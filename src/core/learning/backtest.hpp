@@ -39,6 +39,19 @@ struct Backtest {
 units::Result<Backtest> backtest(const airframe::Aircraft& aircraft, double reference_mass_kg,
                                  const std::vector<Lesson>& lessons, const std::stop_token& stop = {});
 
+/// How often a band of forecasts held what was flown, against how often it said it would.
+struct BandShare {
+    double nominal = 0.0;
+    double observed = 0.0;
+};
+
+/// Bands of 10, 20 … 90 %: honest ones lie on the diagonal, above it they are wider than they need be.
+/// @param in_sd  misses of forecasts in their standard deviations, taken as normal
+/// @return nothing without a forecast
+std::vector<BandShare> calibration(const std::vector<double>& in_sd);
+/// Of the rows that were forecast from at least one flight.
+std::vector<BandShare> calibration(const Backtest& test);
+
 /// The scatter that plans carry: what the backtest justifies, where it has four forecasts or more.
 double justified_scatter(const CurveFit& fit, const Backtest& test);
 

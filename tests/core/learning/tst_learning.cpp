@@ -91,6 +91,7 @@ private slots:
     void backtestKnowsOnlyTheFlightsBefore();
     void backtestShowsThatLearningHelped();
     void theBandFollowsTheBacktest();
+    void calibrationLiesOnTheDiagonalForHonestBands();
     void backtestCanBeStopped();
     void climbsTeachTheEfficiency_data();
     void climbsTeachTheEfficiency();
@@ -390,6 +391,25 @@ void LearningTest::theBandFollowsTheBacktest() {
     wild.resize(2);
     const auto few = learning::fit_curve(aircraft, mass, wild);
     QCOMPARE(learning::justified_scatter(*few, *learning::backtest(aircraft, mass, wild)), few->curve.scatter);
+}
+
+void LearningTest::calibrationLiesOnTheDiagonalForHonestBands() {
+    QVERIFY(learning::calibration(std::vector<double>{}).empty());
+    std::mt19937_64 random(3);
+    std::normal_distribution<double> normal;
+    std::vector<double> honest;
+    std::vector<double> timid; // twice as wide as they need be
+    for (int i = 0; i < 4000; ++i) {
+        honest.push_back(normal(random));
+        timid.push_back(0.5 * honest.back());
+    }
+    const auto on = learning::calibration(honest);
+    QCOMPARE(on.size(), std::size_t(9));
+    for (const auto& share : on) VERIFY_NEAR(share.observed, share.nominal, 0.03);
+    for (const auto& share : learning::calibration(timid)) QVERIFY(share.observed > share.nominal + 0.05);
+    // A normal's own: 0.6745 sd holds half, 1.6449 nine tenths (tables of the normal distribution, from memory).
+    VERIFY_NEAR(learning::calibration({0.6744, 0.6746})[4].observed, 0.5, 1e-12);
+    VERIFY_NEAR(learning::calibration({1.6448, -1.6450})[8].observed, 0.5, 1e-12);
 }
 
 void LearningTest::backtestCanBeStopped() {

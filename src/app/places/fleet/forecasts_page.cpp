@@ -7,6 +7,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/charts/calibration_chart.hpp"
 #include "app/charts/forecast_chart.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
@@ -64,7 +65,12 @@ QWidget* ForecastsPage::makeChart() {
     column->addWidget(sentence_);
     chart_ = new ForecastChart;
     chart_->setObjectName(QStringLiteral("forecastChart"));
-    column->addWidget(chart_, 1);
+    auto* row = new QHBoxLayout;
+    row->addWidget(chart_, 1);
+    calibration_ = new CalibrationChart;
+    calibration_->setObjectName(QStringLiteral("calibrationChart"));
+    row->addWidget(calibration_, 0, Qt::AlignBottom);
+    column->addLayout(row, 1);
     return panel;
 }
 
@@ -127,6 +133,7 @@ void ForecastsPage::refresh() {
         name_->setWords(tr("No aircraft is chosen"));
         sentence_->setWords(tr("Choose an aircraft on the shelf."));
         chart_->setBacktest({}, {});
+        calibration_->hide();
         cells_->setCells({}, {});
         return;
     }
@@ -168,6 +175,12 @@ void ForecastsPage::refresh() {
             {word(name_of(id)), word({}), word({}), word({}), word({}), word({}), word(tr("set apart"))});
     }
     chart_->setBacktest(lessons->test, names);
+    // Of two or three forecasts a share says nothing.
+    constexpr int enough = 4;
+    const auto forecasts = int(std::count_if(lessons->test.rows.begin(), lessons->test.rows.end(),
+                                             [](const auto& row) { return row.from_flights > 0; }));
+    calibration_->setVisible(forecasts >= enough);
+    calibration_->setShares(learning::calibration(lessons->test), forecasts);
     cells_->setCells(
         {tr("flight"), tr("from"), tr("energy, level"), tr("forecast"), tr("flown"), tr("off"), tr("which is")},
         std::move(cells));

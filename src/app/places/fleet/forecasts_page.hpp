@@ -10,6 +10,7 @@ namespace sobremesa::app {
 
 class CellModel;
 class DataTable;
+class CalibrationChart;
 class ForecastChart;
 class TextLabel;
 
@@ -33,6 +34,7 @@ private:
     session::Desk& desk_;
     TextLabel* name_;
     TextLabel* sentence_;
+    CalibrationChart* calibration_;
     ForecastChart* chart_;
     CellModel* cells_;
     DataTable* table_;

@@ -1,0 +1,107 @@
+#include "app/charts/calibration_chart.hpp"
+
+#include <cmath>
+
+#include <QPainter>
+
+#include "app/charts/chart_style.hpp"
+#include "app/theme/look.hpp"
+
+namespace sobremesa::app {
+
+namespace {
+
+constexpr int side_px = 190;
+constexpr int left_px = 44;
+constexpr int foot_px = 34;
+constexpr int head_px = 22;
+constexpr int right_px = 18;
+
+} // namespace
+
+CalibrationChart::CalibrationChart(QWidget* parent) : QWidget(parent) {
+    setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("How often the bands held what was flown"));
+    connect(&Look::instance(), &Look::changed, this, [this] {
+        updateGeometry();
+        update();
+    });
+}
+
+void CalibrationChart::setShares(std::vector<learning::BandShare> shares, int forecasts) {
+    shares_ = std::move(shares);
+    forecasts_ = forecasts;
+    setAccessibleDescription(shares_.empty() ? QString()
+                                             : tr("The 90 % band held %1 % of %2 forecasts.")
+                                                   .arg(std::lround(percent * shares_.back().observed))
+                                                   .arg(forecasts_));
+    update();
+}
+
+QSize CalibrationChart::sizeHint() const {
+    const Look& look = Look::instance();
+    return {look.scaled(side_px + left_px), look.scaled(side_px + foot_px + head_px - right_px)};
+}
+
+ShownTable CalibrationChart::shownTable() const {
+    ShownTable table{tr("How often bands held what was flown"), {tr("band, %"), tr("held, %")}, {}};
+    for (const auto& share : shares_)
+        table.rows.push_back({figure_cell(percent * share.nominal, 0), figure_cell(percent * share.observed, 0)});
+    return table;
+}
+
+void CalibrationChart::paintInto(QPaintDevice& device, const QSize& size) {
+    QPainter painter(&device);
+    draw(painter, size);
+}
+
+void CalibrationChart::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    draw(painter, size());
+}
+
+void CalibrationChart::draw(QPainter& painter, const QSize& size) const {
+    if (shares_.empty()) return;
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setFont(look.font(Look::small_px));
+    const QRectF field(look.scaled(left_px), look.scaled(head_px), size.width() - look.scaled(left_px + right_px),
+                       size.height() - look.scaled(foot_px + head_px));
+    const auto at = [&](double x, double y) {
+        return QPointF(field.left() + x * field.width(), field.bottom() - y * field.height());
+    };
+    painter.setPen(QPen(theme.hairline, 1));
+    for (const double line : {0.0, 0.5, 1.0}) {
+        painter.drawLine(at(0.0, line), at(1.0, line));
+        painter.drawLine(at(line, 0.0), at(line, 1.0));
+    }
+    painter.setPen(theme.soft_ink);
+    for (const double line : {0.0, 0.5, 1.0}) {
+        const QString text = QString::number(int(percent * line));
+        painter.drawText(
+            QRectF(0, at(0, line).y() - look.scaled(9), field.left() - look.scaled(6), look.scaled(18)),
+            Qt::AlignRight | Qt::AlignVCenter, text);
+        painter.drawText(QRectF(at(line, 0).x() - look.scaled(20), field.bottom() + look.scaled(1), look.scaled(40),
+                                look.scaled(16)),
+                         Qt::AlignHCenter | Qt::AlignTop, text);
+    }
+    painter.drawText(QRectF(0, 0, size.width(), look.scaled(head_px - 4)), Qt::AlignRight | Qt::AlignTop,
+                     tr("held, % of %1 forecasts").arg(forecasts_));
+    painter.drawText(QRectF(field.left(), field.bottom() + look.scaled(16), field.width(), look.scaled(18)),
+                     Qt::AlignHCenter | Qt::AlignTop, tr("band, %"));
+    painter.setPen(QPen(theme.ink, look.scaled(1.2), Qt::DashLine));
+    painter.drawLine(at(0.0, 0.0), at(1.0, 1.0));
+    painter.setPen(QPen(theme.ink, look.scaled(1.2)));
+    painter.setBrush(theme.ink);
+    for (const auto& share : shares_)
+        painter.drawEllipse(at(share.nominal, share.observed), look.scaled(3), look.scaled(3));
+    if (hasFocus()) {
+        painter.setPen(QPen(theme.ink, 1, Qt::DotLine));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(QRectF(0.5, 0.5, size.width() - 1.0, size.height() - 1.0));
+    }
+}
+
+} // namespace sobremesa::app
