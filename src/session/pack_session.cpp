@@ -114,7 +114,7 @@ std::optional<PackFindings> sensor_question(const Desk& desk, Id aircraft) {
     return pack_question(desk, most->first);
 }
 
-units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop) {
+units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop, bool with_landings) {
     const auto estimate = learning::joint_estimate(findings.question, stop);
     if (!estimate) return tl::unexpected(estimate.error());
     findings.estimate = estimate->packs.front();
@@ -124,7 +124,7 @@ units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop
     constexpr std::size_t most_forecasts = 40;
     learning::JointQuestion mine = findings.question;
     std::erase_if(mine.flights, [](const auto& f) { return f.pack != 0; });
-    if (mine.flights.size() <= most_forecasts) {
+    if (with_landings && mine.flights.size() <= most_forecasts) {
         auto landings = learning::landing_forecasts(mine, stop);
         if (!landings) return tl::unexpected(landings.error());
         findings.landings = std::move(*landings);
@@ -256,22 +256,29 @@ void PackSession::learnFrom(Id flight) {
     // A flight that says nothing of its pack teaches nothing.
     if (mine == flights.end() || (mine->trace.points.empty() && !mine->recharged_ah && !mine->rested_cell_v))
         return;
+    constexpr std::size_t fitted_in_a_moment = 60;
+    if (gathered.question.flights.size() <= fitted_in_a_moment) {
+        if (work_out(gathered, {}, false)) takeFiled(flight, gathered);
+        return;
+    }
     filed_job_.start(
         [gathered](const std::stop_token& stop) -> units::Result<PackFindings> {
             PackFindings findings = gathered;
-            if (auto done = work_out(findings, stop); !done) return tl::unexpected(done.error());
+            if (auto done = work_out(findings, stop, false); !done) return tl::unexpected(done.error());
             return findings;
         },
-        [this, flight](units::Result<PackFindings> made) {
-            if (!made) return;
-            for (const auto& odd : made->odd) {
-                if (odd.flight_id != flight) continue;
-                const auto odd_one = desk_.shelves().flights.find(flight);
-                if (odd_one != desk_.shelves().flights.end())
-                    emit leftOut(flight, QString::fromStdString(odd_one->second.name), int(odd.kind));
-            }
-            take(*made);
+        [this, flight](const units::Result<PackFindings>& made) {
+            if (made) takeFiled(flight, *made);
         });
+}
+
+void PackSession::takeFiled(Id flight, const PackFindings& findings) {
+    for (const auto& odd : findings.odd) {
+        const auto found = desk_.shelves().flights.find(flight);
+        if (odd.flight_id == flight && found != desk_.shelves().flights.end())
+            emit leftOut(flight, QString::fromStdString(found->second.name), int(odd.kind));
+    }
+    take(findings);
 }
 
 } // namespace sobremesa::session

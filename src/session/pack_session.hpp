@@ -39,7 +39,8 @@ struct PackFindings {
 /// what their sensors read.
 PackFindings pack_question(const Desk& desk, Id pack);
 /// Answers it. @error `cancelled`
-units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop = {});
+/// @param with_landings  forecasts every landing from the flights before it, too: takes as many fits as flights
+units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop = {}, bool with_landings = true);
 
 /// What an aircraft's sensors read, by all flights that share a pack or a sensor with the pack it flew with most.
 /// @return nothing where it flew with no pack of the shelf
@@ -62,7 +63,8 @@ public:
     void forget();
     /// Flights that are filed change it no more, or again.
     void freeze(bool frozen);
-    /// A flight was filed: its pack learns from it, unless it is frozen.
+    /// A flight was filed: its pack learns from it, unless it is frozen. At once, so that undo takes back what the
+    /// pilot did last; of more flights than are fitted in a moment, when it is done.
     void learnFrom(Id flight);
 
 signals:
@@ -76,6 +78,7 @@ private:
     void followDesk();
     void workOut();
     void take(const PackFindings& findings);
+    void takeFiled(Id flight, const PackFindings& findings);
 
     Desk& desk_;
     std::optional<Id> chosen_;

@@ -9,6 +9,7 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QStackedWidget>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include "app/export/shown_chart.hpp"
@@ -144,28 +145,45 @@ void MainWindow::connectLearning() {
     session::LearningSession& learning = fleet_place_->learning();
     connect(fleet_place_, &QTabWidget::currentChanged, this, [this] { showPlace(place()); });
     connect(fleet_place_, &FleetPlace::flightWanted, &flight_session_, &session::FlightSession::openFlight);
+    session::PackSession& packs = packs_place_->learning();
     // Filing is the pilot's word for aircraft and pack: from then on the flight teaches.
+    connect(&flight_session_, &session::FlightSession::flightFiled, &packs, &session::PackSession::learnFrom);
     connect(&flight_session_, &session::FlightSession::flightFiled, &learning,
             &session::LearningSession::learnFrom);
     connect(&learning, &session::LearningSession::learned, this,
             [this](const QString& aircraft, int flights, double change) {
                 const auto& q = Look::instance().quantities();
-                messages_->showNote(wording::learned_text(aircraft, flights, change, q));
+                sayLearned(wording::learned_text(aircraft, flights, change, q), false);
             });
-    session::PackSession& packs = packs_place_->learning();
-    connect(&flight_session_, &session::FlightSession::flightFiled, &packs, &session::PackSession::learnFrom);
     connect(&packs, &session::PackSession::learned, this,
             [this](const QString& pack, double before_ah, double after_ah, int flights) {
-                messages_->showNote(
-                    wording::pack_learned_text(pack, before_ah, after_ah, flights, Look::instance().quantities()));
+                sayLearned(
+                    wording::pack_learned_text(pack, before_ah, after_ah, flights, Look::instance().quantities()),
+                    false);
             });
     connect(&packs, &session::PackSession::leftOut, this, [this](session::Id, const QString& flight, int kind) {
-        messages_->showTrouble(wording::left_out_text(flight, learning::OddEvidence::Kind(kind)));
+        sayLearned(wording::left_out_text(flight, learning::OddEvidence::Kind(kind)), true);
     });
     connect(&learning, &session::LearningSession::standsApart, this,
             [this](session::Id, const QString& name, double off) {
-                messages_->showTrouble(wording::stands_apart_text(name, off, Look::instance().quantities()));
+                sayLearned(wording::stands_apart_text(name, off, Look::instance().quantities()), true);
             });
+}
+
+/// One filing teaches aircraft and pack: what is said of both stands in one message.
+void MainWindow::sayLearned(const QString& words, bool trouble) {
+    // Until the events of this moment are over: then the next filing speaks for itself.
+    if (learned_.isEmpty()) {
+        learned_trouble_ = false;
+        QTimer::singleShot(0, this, [this] { learned_.clear(); });
+    }
+    learned_ << words;
+    learned_trouble_ = learned_trouble_ || trouble;
+    const QString all = learned_.join(QLatin1Char(' '));
+    if (learned_trouble_)
+        messages_->showTrouble(all);
+    else
+        messages_->showNote(all);
 }
 
 void MainWindow::connectSessions() {

@@ -120,6 +120,7 @@ private:
     void offerShelves();
     void refuse(const units::Error& error);
     void connectLearning();
+    void sayLearned(const QString& words, bool trouble);
     void showHistory();
     void showRecent();
     void openPlanFile(const QString& path);
@@ -159,6 +160,8 @@ private:
     FleetPlace* fleet_place_;
     ShelfPlace* fleet_shelf_;
     PacksPlace* packs_place_;
+    QStringList learned_;
+    bool learned_trouble_ = false;
     ShelfPlace* packs_shelf_;
     QWidget* sensors_room_;
     SensorsPlace* sensors_place_ = nullptr;
