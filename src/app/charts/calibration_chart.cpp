@@ -15,6 +15,7 @@ constexpr int side_px = 190;
 constexpr int left_px = 44;
 constexpr int foot_px = 34;
 constexpr int head_px = 22;
+constexpr int title_px = 18;
 constexpr int right_px = 18;
 
 } // namespace
@@ -87,7 +88,7 @@ void CalibrationChart::draw(QPainter& painter, const QSize& size) const {
                                 look.scaled(16)),
                          Qt::AlignHCenter | Qt::AlignTop, text);
     }
-    painter.drawText(QRectF(0, 0, size.width(), look.scaled(head_px - 4)), Qt::AlignRight | Qt::AlignTop,
+    painter.drawText(QRectF(0, 0, size.width(), look.scaled(title_px)), Qt::AlignRight | Qt::AlignTop,
                      tr("held, % of %1 forecasts").arg(forecasts_));
     painter.drawText(QRectF(field.left(), field.bottom() + look.scaled(16), field.width(), look.scaled(18)),
                      Qt::AlignHCenter | Qt::AlignTop, tr("band, %"));

@@ -297,7 +297,7 @@ void HealthPage::refresh() {
     const std::pair<Quantity, QString> figures[] = {
         {Quantity::full_charge_share, tr("recharged, of the label")},
         {Quantity::measured_cell_resistance, tr("read, a cell in series")},
-        {Quantity::cycles_left, tr("cycles until four fifths")}};
+        {Quantity::cycles_left, tr("cycles to end of life, 80 %")}};
     for (std::size_t i = 0; i < std::size(figures); ++i)
         figures_->figures()[i]->setExplanation(battery::explain(kept.pack, health_, figures[i].first),
                                                figures[i].second);
