@@ -20,6 +20,7 @@
 #include "cli/pack_command.hpp"
 #include "cli/plan_command.hpp"
 #include "cli/sun_command.hpp"
+#include "cli/watch_command.hpp"
 #include "cli/workshop_command.hpp"
 #include "io/log_file.hpp"
 
@@ -284,6 +285,34 @@ void add_pack(Program& program) {
          }});
 }
 
+void add_watch(Program& program) {
+    auto options = std::make_shared<WatchOptions>();
+    auto* command = program.app.add_subcommand(
+        "watch", "Follows a flight while it is flown: energy to get home, turn, callouts. It only listens");
+    command->add_option("--plan", options->plan, "Plan document of this flight")->required();
+    auto* source = command->add_option_group("source", "Where telemetry comes from: MAVLink, or lines of CSV");
+    source->add_option("--udp", options->udp, "[ADDR:]PORT to listen on (else 127.0.0.1; port 0: any)");
+    source->add_option("--tcp", options->tcp, "HOST:PORT to call");
+    source->add_option("--serial", options->serial, "DEVICE:SPEED");
+    source->add_option("--follow", options->follow, "Log file that is still being written");
+    source->add_option("--replay", options->replay, "Log of an old flight");
+    source->require_option(1);
+    command->add_option("--speed", options->speed, "Replay so many times as fast (else 1)")
+        ->check(number_between(0.1, 10000.0));
+    command->add_option("--home", options->home, "Home as LAT,LON; without it the first good fix");
+    command->add_option("--record", options->record, "Writes all that comes to a new file, as a log for debrief");
+    command->add_option("--system", options->system, "MAVLink system, where there are several")
+        ->check(CLI::Range(1, 255));
+    command->add_option("--battery", options->battery, "MAVLink battery, where there are several")
+        ->check(CLI::Range(0, 255));
+    command->add_option("--for", options->for_s, "Ends after so many seconds")->check(number_between(0.1, 1e6));
+    command->add_flag("--count-down", options->count_down, "Call tenths as what remains");
+    command->add_flag("--say", options->say, "Speak the callouts");
+    command->add_flag("--json", options->json, "One JSON object a line");
+    program.commands.push_back(
+        {command, [options](std::ostream& out, std::ostream& err) { return watch_flight(*options, out, err); }});
+}
+
 void add_convert(Program& program) {
     auto options = std::make_shared<ConvertOptions>();
     auto* command = program.app.add_subcommand("convert", "Writes a log in another format");
@@ -394,9 +423,9 @@ int parse_and_run(const std::vector<std::string>& arguments, std::ostream& out, 
     program.app.fallthrough();
     program.app.add_option("--book", program.book, "Logbook file; without it the user's own");
     program.app.add_option("--settings", program.settings, "Folder of the settings");
-    for (const auto add :
-         {add_debrief, add_compare, add_aircraft, add_calibrate, add_learn, add_bill, add_plan, add_reach,
-          add_alarms, add_sun, add_pack, add_convert, add_columns, add_build, add_partial, add_health, add_book})
+    for (const auto add : {add_debrief, add_compare, add_aircraft, add_calibrate, add_learn, add_bill, add_plan,
+                           add_reach, add_alarms, add_sun, add_watch, add_pack, add_convert, add_columns, add_build,
+                           add_partial, add_health, add_book})
         add(program);
     try {
         // CLI11 takes its arguments from the back.

@@ -357,7 +357,8 @@ void print_debrief(const telemetry::CleanLog& log, const telemetry::LogSummary& 
 
 } // namespace
 
-int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err) {
+int debrief_log(const std::shared_ptr<const telemetry::FlightLog>& read, const DebriefOptions& options,
+                DebriefShape shape, std::ostream& out, std::ostream& err) {
     telemetry::CleaningRules rules;
     if (!options.home.empty()) {
         const auto home = position_from(options.home, "--home");
@@ -367,10 +368,7 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
     if (options.flight) rules.flight = std::size_t(*options.flight - 1);
     const auto columns = columns_from(options.columns);
     if (!columns) return unusable(columns.error(), err);
-    if (const auto error = misplaced_column(options.log, *columns)) return unusable(*error, err);
-    const auto read = io::read_log(options.log, {{}, {}, *columns});
-    if (!read) return unusable(read.error(), err);
-    const auto log = telemetry::clean(*read, rules);
+    const auto log = telemetry::clean(read, rules);
     if (!log) return unusable(log.error(), err);
     const auto summary = telemetry::summarise(*log);
     if (!summary) return unusable(summary.error(), err);
@@ -404,6 +402,10 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
     say(notices, err);
     if (options.json) {
         Json answer = debrief_json(*log, *summary, *found, pack, account, options);
+        if (shape == DebriefShape::summary_line) {
+            out << Json{{"summary", answer}}.dump() << std::endl;
+            return exit_done;
+        }
         answer["log"]["reading"] = reading_json(options.log, *columns);
         out << answer.dump(2) << "\n";
         return exit_done;
@@ -416,6 +418,15 @@ int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err)
             << "\n";
     }
     return exit_done;
+}
+
+int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err) {
+    const auto columns = columns_from(options.columns);
+    if (!columns) return unusable(columns.error(), err);
+    if (const auto error = misplaced_column(options.log, *columns)) return unusable(*error, err);
+    const auto read = io::read_log(options.log, {{}, {}, *columns});
+    if (!read) return unusable(read.error(), err);
+    return debrief_log(*read, options, DebriefShape::whole, out, err);
 }
 
 } // namespace sobremesa::cli

@@ -1,9 +1,12 @@
 #pragma once
 
 #include <iosfwd>
+#include <memory>
 #include <optional>
 #include <string>
 #include <vector>
+
+#include "core/telemetry/flight_log.hpp"
 
 namespace sobremesa::cli {
 
@@ -27,5 +30,12 @@ struct DebriefOptions {
 };
 
 int debrief(const DebriefOptions& options, std::ostream& out, std::ostream& err);
+
+/// What is printed: everything, or with `--json` one line `{"summary": …}`.
+enum class DebriefShape { whole, summary_line };
+
+/// The same of a log that is read already.
+int debrief_log(const std::shared_ptr<const telemetry::FlightLog>& read, const DebriefOptions& options,
+                DebriefShape shape, std::ostream& out, std::ostream& err);
 
 } // namespace sobremesa::cli

@@ -61,7 +61,10 @@ void Rows::tell_time(double clock_s) {
 
 bool Rows::take(const Packet& packet, double arrival_s) {
     systems_[packet.system] = true;
-    if (!packet.known || (choice_.system && packet.system != *choice_.system)) {
+    if (!packet.known) return false;
+    if (choice_.system && packet.system != *choice_.system) {
+        // A ground station speaks as well; another vehicle has a position.
+        other_vehicles_ = other_vehicles_ || packet.id == global_position_int.id || packet.id == gps_raw_int.id;
         return false;
     }
     from_ = packet.system;
@@ -251,7 +254,12 @@ telemetry::FlightLog Rows::finished() && {
     for (auto& column : log_.columns) {
         if (std::none_of(column.begin(), column.end(), [](double v) { return std::isfinite(v); })) column.clear();
     }
-    if (other_batteries_) log_.notices.push_back({units::NoticeCode::other_batteries, units::Severity::warning, {}});
+    if (other_batteries_)
+        log_.notices.push_back({units::NoticeCode::other_batteries, units::Severity::warning, {}});
+    if (other_vehicles_)
+        log_.notices.push_back({units::NoticeCode::other_vehicles,
+                                units::Severity::warning,
+                                {{"system", double(choice_.system.value_or(0))}}});
     if (broken_ > 0) log_.unreadable.push_back({telemetry::SetAsideReason::bad_row, broken_, first_broken_});
     return std::move(log_);
 }

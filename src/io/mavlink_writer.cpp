@@ -16,9 +16,9 @@ using telemetry::FlightLog;
 using namespace mavlink; // NOLINT(google-build-using-namespace): this file writes its messages one by one
 
 /// A packet in the making.
-class Packet {
+class OutgoingPacket {
 public:
-    explicit Packet(const Message& message) : message_(message), payload_(message.length, 0) {}
+    explicit OutgoingPacket(const Message& message) : message_(message), payload_(message.length, 0) {}
     template <class T>
     void put(std::size_t offset, T value) {
         std::memcpy(payload_.data() + offset, &value, sizeof(T));
@@ -93,14 +93,14 @@ private:
 
     void write_battery() {
         if (log_.has(Channel::voltage_v) || log_.has(Channel::current_a)) {
-            Packet status(sys_status);
+            OutgoingPacket status(sys_status);
             status.put(14, fitted<std::uint16_t>(value(Channel::voltage_v) * 1e3, 0xFFFF));
             status.put(16, fitted<std::int16_t>(value(Channel::current_a) * 100.0, -1));
             status.put(30, std::int8_t(-1));
             send(status);
         }
         if (log_.has(Channel::charge_ah) || log_.has(Channel::energy_wh)) {
-            Packet battery(battery_status);
+            OutgoingPacket battery(battery_status);
             battery.put(0, fitted<std::int32_t>(value(Channel::charge_ah) * 1e3, -1));
             battery.put(4, fitted<std::int32_t>(value(Channel::energy_wh) * 36.0, -1));
             battery.put(8, std::int16_t(0x7FFF));
@@ -113,7 +113,7 @@ private:
 
     void write_air() {
         if (!whole_hud()) return;
-        Packet hud(vfr_hud);
+        OutgoingPacket hud(vfr_hud);
         const auto number = [](double v) { return float(std::isfinite(v) ? v : 0.0); };
         hud.put(0, number(value(Channel::airspeed_mps)));
         hud.put(4, number(value(Channel::ground_speed_mps)));
@@ -142,7 +142,7 @@ private:
             // The receiver's height has its own message where the filter's is written too.
             if (named.channel == Channel::gps_height_m && (writes_global() || !log_.has(Channel::height_m)))
                 continue;
-            Packet packet(named_value_float);
+            OutgoingPacket packet(named_value_float);
             packet.put(0, fitted<std::uint32_t>(log_[Channel::time_s][row_] * 1e3));
             packet.put(4, float(v));
             for (std::size_t i = 0; i < named.name.size(); ++i) packet.put(8 + i, named.name[i]);
@@ -152,7 +152,7 @@ private:
 
     void write_wind() {
         if (std::isfinite(value(Channel::wind_speed_mps)) && std::isfinite(value(Channel::wind_from_deg))) {
-            Packet wind(wind_cov);
+            OutgoingPacket wind(wind_cov);
             const double from = units::radians(value(Channel::wind_from_deg));
             const double speed = value(Channel::wind_speed_mps);
             wind.put(0, std::uint64_t(std::llround(time_s_ * 1e6)));
@@ -164,7 +164,7 @@ private:
     }
 
     void write_fix() {
-        Packet raw(gps_raw_int);
+        OutgoingPacket raw(gps_raw_int);
         raw.put(0, std::uint64_t(std::llround(time_s_ * 1e6)));
         raw.put(8, fitted<std::int32_t>(value(Channel::latitude_deg) * 1e7));
         raw.put(12, fitted<std::int32_t>(value(Channel::longitude_deg) * 1e7));
@@ -182,7 +182,7 @@ private:
     }
 
     void write_position() {
-        Packet position(global_position_int);
+        OutgoingPacket position(global_position_int);
         const double speed = value(Channel::ground_speed_mps);
         const double course = units::radians(value(Channel::course_deg));
         position.put(0, fitted<std::uint32_t>(log_[Channel::time_s][row_] * 1e3));
@@ -196,7 +196,7 @@ private:
         send(position);
     }
 
-    void send(const Packet& packet) { packets_.push_back(packet.bytes(system_, sequence_++)); }
+    void send(const OutgoingPacket& packet) { packets_.push_back(packet.bytes(system_, sequence_++)); }
 
     const FlightLog& log_;
     std::size_t row_;
@@ -214,7 +214,7 @@ std::vector<std::string> MavlinkWriter::row(const FlightLog& log, std::size_t ro
 }
 
 std::string MavlinkWriter::heartbeat() {
-    Packet packet(mavlink::heartbeat);
+    OutgoingPacket packet(mavlink::heartbeat);
     packet.put(4, std::uint8_t(1));    // fixed wing: any vehicle is one
     packet.put(5, std::uint8_t(8));    // no particular autopilot
     packet.put(6, std::uint8_t(0x80)); // armed

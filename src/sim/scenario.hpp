@@ -69,6 +69,8 @@ struct SimulatedWeather {
     double wind_from_deg = 0.0;
     double wind_height_m = 80.0;
     double wind_growth_mps_per_h = 0.0;
+    /// It grows no further than that.
+    double most_wind_mps = 1e9;
     double gust_sd_mps = 0.3;
     double gust_time_s = 8.0;
     double temperature_c = 15.0;

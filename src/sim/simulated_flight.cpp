@@ -34,11 +34,6 @@ Vector towards(double from_deg, double speed) {
     return {-speed * std::sin(a), -speed * std::cos(a)};
 }
 
-double density_kgm3(double height_m, double temperature_c) {
-    // Exponential atmosphere: close enough in the first kilometre, and not the program's own formula.
-    return units::sea_level_density_kgm3 * std::exp(-height_m / 9300.0) * 288.15 / (273.15 + temperature_c);
-}
-
 /// Where the aircraft is told to go next.
 class Guidance {
 public:
@@ -131,6 +126,8 @@ public:
         log_.lines.push_back(std::uint32_t(log_.lines.size() + 2));
     }
 
+    const telemetry::FlightLog& log() const { return log_; }
+
     telemetry::FlightLog finish() {
         spoil();
         log_.rows_met = log_.rows();
@@ -172,31 +169,38 @@ private:
     double counter_ah_ = 0.0;
 };
 
-class Flight {
+} // namespace
+
+class FlightInProgress::Flight {
 public:
     explicit Flight(const Scenario& scenario)
         : s_(scenario), draws_(scenario.seed), guidance_(scenario.mission),
-          pack_(scenario.pack, scenario.weather.temperature_c), recorder_(scenario, draws_),
+          pack_(scenario.pack, scenario.weather.temperature_c), recorder_(s_, draws_),
           sun_(scenario.array, scenario.home_latitude_deg, scenario.home_longitude_deg),
           mass_kg_(scenario.aircraft.mass_without_pack_kg + scenario.pack.mass_kg) {
         heading_deg_ = scenario.mission.bearing_deg;
     }
 
-    SimulatedFlight run() {
+    void fly_to(double time_s) {
         const int steps_per_row = std::max(1, int(std::lround(1.0 / (s_.sensors.rate_hz * step_s))));
-        for (int step = 0; ending_.empty(); ++step) {
-            time_s_ = step * step_s;
+        for (; ending_.empty() && step_ * step_s <= time_s; ++step_) {
+            time_s_ = step_ * step_s;
             advance();
-            if (step % steps_per_row == 0) record();
+            if (step_ % steps_per_row == 0) record();
             if (time_s_ > longest_flight_s) ending_ = "out-of-time";
         }
-        return {recorder_.finish(), truth()};
     }
+    void go_home() { guidance_.go_home(); }
+    bool homeward() const { return guidance_.homeward(); }
+    bool ended() const { return !ending_.empty(); }
+    double time_s() const { return time_s_; }
+    const telemetry::FlightLog& log() const { return recorder_.log(); }
+    telemetry::FlightLog finished_log() { return recorder_.finish(); }
 
 private:
     Vector wind() {
         const SimulatedWeather& w = s_.weather;
-        const double mean = w.wind_mps + w.wind_growth_mps_per_h * time_s_ / 3600.0;
+        const double mean = std::min(w.wind_mps + w.wind_growth_mps_per_h * time_s_ / 3600.0, w.most_wind_mps);
         const double profile = std::pow(std::max(height_m_, 2.0) / std::max(w.wind_height_m, 2.0), 1.0 / 7.0);
         const Vector steady = towards(w.wind_from_deg, mean * profile);
         return {steady.east + gust_east_.step(draws_, w.gust_sd_mps, w.gust_time_s, step_s),
@@ -312,6 +316,7 @@ private:
                           array_w_ / std::max(output_.voltage_v, 1.0), std::max(motor_a_, 0.0)});
     }
 
+public:
     Truth truth() const {
         Truth t;
         t.duration_s = time_s_;
@@ -338,7 +343,8 @@ private:
         return t;
     }
 
-    const Scenario& s_;
+private:
+    Scenario s_;
     RandomDraws draws_;
     Guidance guidance_;
     SimulatedPack pack_;
@@ -351,6 +357,7 @@ private:
     int balance_count_ = 0;
     GustComponent gust_east_, gust_north_, gust_up_, airspeed_wander_;
     double mass_kg_;
+    int step_ = 0;
     double time_s_ = 0.0;
     double east_m_ = 0.0;
     double north_m_ = 0.0;
@@ -372,10 +379,42 @@ private:
     std::string ending_;
 };
 
-} // namespace
+FlightInProgress::FlightInProgress(const Scenario& scenario) : flight_(std::make_unique<Flight>(scenario)) {}
+FlightInProgress::FlightInProgress(FlightInProgress&&) noexcept = default;
+FlightInProgress& FlightInProgress::operator=(FlightInProgress&&) noexcept = default;
+FlightInProgress::~FlightInProgress() = default;
+
+void FlightInProgress::fly_to(double time_s) {
+    flight_->fly_to(time_s);
+}
+void FlightInProgress::go_home() {
+    flight_->go_home();
+}
+bool FlightInProgress::homeward() const {
+    return flight_->homeward();
+}
+bool FlightInProgress::ended() const {
+    return flight_->ended();
+}
+double FlightInProgress::time_s() const {
+    return flight_->time_s();
+}
+const telemetry::FlightLog& FlightInProgress::log() const {
+    return flight_->log();
+}
+Truth FlightInProgress::truth() const {
+    return flight_->truth();
+}
+SimulatedFlight FlightInProgress::finish() && {
+    // The log first: spoiling it draws on.
+    auto log = flight_->finished_log();
+    return {std::move(log), flight_->truth()};
+}
 
 SimulatedFlight simulate(const Scenario& scenario) {
-    return Flight(scenario).run();
+    FlightInProgress flight(scenario);
+    flight.fly_to(std::numeric_limits<double>::infinity());
+    return std::move(flight).finish();
 }
 
 } // namespace sobremesa::sim

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <memory>
+
 #include "core/telemetry/flight_log.hpp"
 #include "sim/scenario.hpp"
 
@@ -30,7 +32,33 @@ struct SimulatedFlight {
     Truth truth;
 };
 
-/// Flies a scenario from launch to landing in steps of a tenth of a second.
+/// A flight that can be steered while it is flown, in steps of a tenth of a second.
+class FlightInProgress {
+public:
+    explicit FlightInProgress(const Scenario& scenario);
+    FlightInProgress(FlightInProgress&&) noexcept;
+    FlightInProgress& operator=(FlightInProgress&&) noexcept;
+    ~FlightInProgress();
+
+    /// As far as that time of flight, or to its end.
+    void fly_to(double time_s);
+    /// Turns for home now.
+    void go_home();
+    bool homeward() const;
+    bool ended() const;
+    double time_s() const;
+    /// What the sensors saw so far; jumps and pauses that a log may get afterwards are not in it.
+    const telemetry::FlightLog& log() const;
+    Truth truth() const;
+    /// The whole of it, with those.
+    SimulatedFlight finish() &&;
+
+private:
+    class Flight;
+    std::unique_ptr<Flight> flight_;
+};
+
+/// Flies a scenario from launch to landing.
 SimulatedFlight simulate(const Scenario& scenario);
 
 } // namespace sobremesa::sim

@@ -41,6 +41,11 @@ double rotor_power_w(const SimulatedAircraft& a, double mass_kg, double density,
 
 } // namespace
 
+double density_kgm3(double height_m, double temperature_c) {
+    // Exponential atmosphere: close enough in the first kilometre, and not the program's own formula.
+    return units::sea_level_density_kgm3 * std::exp(-height_m / 9300.0) * 288.15 / (273.15 + temperature_c);
+}
+
 double flight_power_w(const SimulatedAircraft& aircraft, double all_up_mass_kg, double density_kgm3,
                       double airspeed_mps, double climb_mps) {
     return aircraft.wing ? wing_power_w(aircraft, all_up_mass_kg, density_kgm3, airspeed_mps, climb_mps)

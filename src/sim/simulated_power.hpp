@@ -9,4 +9,7 @@ namespace sobremesa::sim {
 double flight_power_w(const SimulatedAircraft& aircraft, double all_up_mass_kg, double density_kgm3,
                       double airspeed_mps, double climb_mps);
 
+/// Air at a height above a field at sea level, kg/m³.
+double density_kgm3(double height_m, double temperature_c);
+
 } // namespace sobremesa::sim

@@ -403,6 +403,14 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "“%1” is no format that logs are written in. Choose a name that ends in %2."),
      {{{Format::text, "ending"}, {Format::text, "allowed"}}}},
+    {ErrorCode::file_exists,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The file is there already, and a recording is never written over one. Name another.")},
+    {ErrorCode::link_not_opened,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "“%1” cannot be opened: %2. Is another program listening there, or may this user not read it?"),
+     {{{Format::text, "link"}, {Format::text, "reason"}}}},
     {ErrorCode::cancelled, QT_TRANSLATE_NOOP("sobremesa::Messages", "Stopped, as you asked. Nothing was changed.")},
 };
 
@@ -661,6 +669,11 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
          "sobremesa::Messages",
          "The log has more than one battery. Charge and energy are those of the first; the others are "
          "not added.")},
+    {NoticeCode::other_vehicles,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "More than one vehicle is on this link. Positions and readings are those of number %1; the "
+                       "others are left out."),
+     {{{Format::plain, "system"}}}},
     {NoticeCode::clock_was_set,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",

@@ -122,7 +122,7 @@ void HouseTest::arrowsPointOneWay() {
 }
 
 void HouseTest::theCheckOfArrowsCanFail() {
-    QCOMPARE(arrows().size(), 23);
+    QCOMPARE(arrows().size(), 26);
     QVERIFY(arrows()[QStringLiteral("core/units")].isEmpty());
     QVERIFY(arrows()[QStringLiteral("core/mission")].contains(QStringLiteral("core/battery")));
     QVERIFY(!arrows()[QStringLiteral("core/battery")].contains(QStringLiteral("core/mission")));

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/telemetry/chord_distance.hpp"
 #include "core/telemetry/energy_used.hpp"
 #include "core/units/constants.hpp"
 
@@ -16,10 +17,6 @@ using units::Severity;
 
 /// A GPS's speed, one standard deviation of its scale over a flight.
 constexpr double speed_scale_sd = 0.02;
-/// Way is added up in chords of at least this length. Scatter σ of the fixes lengthens a chord L by about σ²/L, a
-/// turn of radius r shortens it by L²/24r²: at 20 m both stay under 1 % for σ = 2 m and r = 45 m. A hairpin on the
-/// spot loses up to two chords.
-constexpr double least_chord_m = 20.0;
 /// Way from positions, one standard deviation: what the chords cut off and the scatter adds.
 constexpr double ground_distance_sd = 0.005;
 constexpr double fix_sd_m = 3.0;
@@ -46,13 +43,9 @@ void measure_track(const CleanLog& log, LogSummary& summary) {
     track.east_m.assign(n, std::nan(""));
     track.north_m.assign(n, std::nan(""));
     track.from_home_m.assign(n, std::nan(""));
-    double ground_m = 0.0;
-    double chord_m = 0.0;
+    ChordDistance ground;
     double farthest_m = -1.0;
     std::size_t farthest_i = 0;
-    // Steps are measured in a frame of their own, around the first fix: home may be given anywhere.
-    std::optional<geodesy::LocalFrame> step_frame;
-    std::optional<geodesy::EastNorth> last;
     for (std::size_t i = 0; i < n; ++i) {
         if (!log.position_ok[i]) continue;
         const geodesy::EastNorth here = frame->forward(log.position(i));
@@ -63,23 +56,16 @@ void measure_track(const CleanLog& log, LogSummary& summary) {
             farthest_m = track.from_home_m[i];
             farthest_i = i;
         }
-        if (!step_frame) step_frame = *geodesy::LocalFrame::around(log.position(i));
-        const geodesy::EastNorth stepped = step_frame->forward(log.position(i));
-        if (!last) last = stepped;
-        chord_m = std::hypot(stepped.east_m - last->east_m, stepped.north_m - last->north_m);
-        if (chord_m < least_chord_m) continue;
-        ground_m += chord_m;
-        chord_m = 0.0;
-        last = stepped;
+        ground.add(log.position(i));
     }
     if (farthest_m < 0.0) return;
-    ground_m += chord_m; // what is left of the last chord
+    const double ground_m = ground.metres();
     summary.distance.ground_m = Estimate{ground_m, units::combine_sd(ground_distance_sd * ground_m, fix_sd_m)};
     // The tangent plane shortens far distances; the one figure that is quoted is taken on the ellipsoid.
     const auto line = geodesy::geodesic(*log.home, log.position(farthest_i));
     summary.distance.farthest_from_home_m = Estimate{line ? line->distance_m : farthest_m, fix_sd_m};
     summary.distance.farthest_at_s = log.time_s(farthest_i);
-    const auto to_start = geodesy::geodesic(*log.home, step_frame->origin());
+    const auto to_start = geodesy::geodesic(*log.home, ground.origin());
     if (to_start && to_start->distance_m > far_from_track_m) {
         summary.notices.push_back(
             {NoticeCode::home_far_from_track, Severity::warning, {{"distance_m", to_start->distance_m}}});

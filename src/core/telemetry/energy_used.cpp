@@ -98,10 +98,12 @@ public:
             from_counter_ = true;
         }
         drawn_.assign(rows_, 0.0);
+        spent_.assign(rows_, 0.0);
         for (std::size_t i = 1; i < rows_; ++i) {
             const double step_s = log_.time_s(i) - log_.time_s(i - 1);
             if (step_s <= log_.longest_step_s) add_step(i, step_s);
             drawn_[i] = charge_ah_;
+            spent_[i] = energy_wh_;
         }
         if (from_counter_) add_counter();
     }
@@ -121,6 +123,8 @@ public:
     const std::vector<double>& volts() const { return volts_; }
     /// Charge drawn up to each row, Ah.
     const std::vector<double>& drawn() const { return drawn_; }
+    /// Energy given up to each row, Wh.
+    const std::vector<double>& spent() const { return spent_; }
 
 private:
     std::vector<double> column(Channel channel) const {
@@ -213,6 +217,7 @@ private:
         for (std::size_t i = 0; i < rows_; ++i) {
             const double here = counter_[i];
             drawn_[i] = charge_ah_;
+            spent_[i] = energy_wh_;
             if (!is_number(here)) continue;
             if (!is_number(top)) top = here;
             double more = std::max(0.0, here - top);
@@ -224,6 +229,7 @@ private:
             charge_ah_ += more;
             drawn_[i] = charge_ah_;
             if (has_volts_) energy_wh_ += more * volts_[i];
+            spent_[i] = energy_wh_;
         }
     }
 
@@ -231,6 +237,7 @@ private:
     std::size_t rows_;
     std::vector<double> volts_, amps_, watts_, counter_;
     std::vector<double> drawn_;
+    std::vector<double> spent_;
     double charge_ah_ = 0.0;
     double back_ah_ = 0.0;
     double sampled_ah_ = 0.0;
@@ -349,6 +356,21 @@ std::optional<Peak> highest(const CleanLog& log, Channel channel) {
         ++last;
     peak->for_s = log.time_s(last) - log.time_s(first);
     return peak;
+}
+
+RunningEnergy running_energy(const CleanLog& log) {
+    EnergyRows rows(log);
+    rows.volts_from_power();
+    rows.bridge_volts();
+    RunningEnergy running;
+    const bool has_volts = rows.has_volts();
+    rows.add_up();
+    running.has_charge = rows.has_amps() || rows.from_power() || rows.from_counter();
+    running.has_energy = (has_volts && running.has_charge) || rows.has_watts();
+    running.charge_ah = rows.drawn();
+    running.energy_wh = rows.spent();
+    if (has_volts) running.voltage_v = rows.volts();
+    return running;
 }
 
 void measure_energy(const CleanLog& log, LogSummary& summary) {

@@ -18,6 +18,17 @@ inline constexpr double current_scale_sd = 0.05;
 /// before the log began is `before_log_ah`, in charge and energy but not in the means.
 void measure_energy(const CleanLog& log, LogSummary& summary);
 
+/// The same sums up to each row that takes part, for a log that is still growing.
+struct RunningEnergy {
+    bool has_charge = false;
+    bool has_energy = false;
+    std::vector<double> charge_ah;
+    std::vector<double> energy_wh;
+    /// What was missing bridged; empty where there are none at all.
+    std::vector<double> voltage_v;
+};
+RunningEnergy running_energy(const CleanLog& log);
+
 /// Whether a counter that showed `top_ah` began anew: it fell to near zero, by more than it jitters.
 bool is_counter_reset(double top_ah, double here_ah);
 

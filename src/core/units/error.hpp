@@ -70,6 +70,8 @@ enum class ErrorCode {
     rate_table_above_label,
     no_columns,
     column_missing,
+    file_exists,
+    link_not_opened,
     cancelled,
 };
 

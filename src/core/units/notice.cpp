@@ -50,6 +50,7 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::clock_was_set: return "clock-was-set";
     case NoticeCode::records_unreadable: return "records-unreadable";
     case NoticeCode::other_batteries: return "other-batteries";
+    case NoticeCode::other_vehicles: return "other-vehicles";
     case NoticeCode::start_missing: return "start-missing";
     case NoticeCode::charge_from_power: return "charge-from-power";
     case NoticeCode::volts_bridged: return "volts-bridged";

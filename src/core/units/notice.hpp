@@ -57,6 +57,7 @@ enum class NoticeCode {
     unit_assumed,
     records_unreadable,
     other_batteries,
+    other_vehicles,
     start_missing,
     clock_was_set,
     charge_from_power,

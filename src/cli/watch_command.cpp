@@ -1,0 +1,242 @@
+#include "cli/watch_command.hpp"
+
+#include <csignal>
+#include <ostream>
+
+#include <QCoreApplication>
+#include <QEventLoop>
+#include <QTimer>
+
+#include "cli/command_line.hpp"
+#include "cli/debrief_command.hpp"
+#include "cli/json_text.hpp"
+#include "cli/position_argument.hpp"
+#include "cli/said.hpp"
+#include "core/watch/callouts.hpp"
+#include "io/log_file.hpp"
+#include "io/plan_document.hpp"
+#include "io/terrain.hpp"
+#include "link/feed.hpp"
+#include "session/watch_session.hpp"
+#include "wording/messages.hpp"
+#include "wording/watch.hpp"
+
+namespace sobremesa::cli {
+
+namespace {
+
+volatile std::sig_atomic_t stop_asked = 0;
+
+/// Ctrl+C ends the watch, and nothing else while it runs.
+class Interruptible {
+public:
+    Interruptible() {
+        stop_asked = 0;
+        for (const int number : {SIGINT, SIGTERM, SIGHUP})
+            before_[index(number)] = std::signal(number, [](int) { stop_asked = 1; });
+    }
+    Interruptible(const Interruptible&) = delete;
+    Interruptible& operator=(const Interruptible&) = delete;
+    ~Interruptible() {
+        for (const int number : {SIGINT, SIGTERM, SIGHUP}) std::signal(number, before_[index(number)]);
+    }
+
+private:
+    static std::size_t index(int number) { return number == SIGINT ? 0 : number == SIGTERM ? 1 : 2; }
+    void (*before_[3])(int) = {};
+};
+
+Json line_of(const watch::LiveAnswer& a) {
+    const bool known = a.now.at.has_value();
+    const auto& r = a.remaining;
+    Json places = Json::array();
+    for (const auto& place : a.places) {
+        places.push_back({{"name", place.home ? Json("home") : Json(place.name)},
+                          {"reachable", place.reachable},
+                          {"spare_wh", or_null(place.spare_wh)},
+                          {"distance_m", or_null(place.distance_m)},
+                          {"bearing_deg", or_null(place.bearing_deg)}});
+    }
+    const Json turn = a.turn ? Json{{"distance_m", or_null(a.turn->distance_m)},
+                                    {"time_to_s", or_null(a.turn->time_s)},
+                                    {"charge_ah", or_null(a.turn->charge_ah)},
+                                    {"school", mission::school_word(a.turn->rule)}}
+                             : Json(nullptr);
+    const auto& wind = a.wind.measured;
+    return {{"t_s", or_null(a.now.time_s)},
+            {"state", watch::state_word(a.state)},
+            {"distance_home_m", known ? or_null(a.now.from_home_m) : Json(nullptr)},
+            {"bearing_home_deg", known ? or_null(a.now.bearing_home_deg) : Json(nullptr)},
+            {"height_m", or_null(a.now.height_m)},
+            {"ground_speed_mps", or_null(a.now.ground_mps)},
+            {"ground_m", or_null(a.now.ground_m)},
+            {"voltage_v", or_null(a.now.voltage_v)},
+            {"current_a", or_null(a.now.filtered_a)},
+            {"charge_used_ah", or_null(a.now.charge_ah)},
+            {"energy_used_wh", or_null(a.now.energy_wh)},
+            {"remaining_wh", r ? or_null(r->wh.value) : Json(nullptr)},
+            {"remaining_sd_wh", r ? or_null(r->wh.sd) : Json(nullptr)},
+            {"remaining_by_count_wh", r ? or_null(r->by_count_wh) : Json(nullptr)},
+            {"remaining_by_volts_wh", r ? or_null(r->by_volts_wh) : Json(nullptr)},
+            {"needed_wh", or_null(a.needed_wh)},
+            {"needed_sd_wh", sd_or_null(a.needed_wh)},
+            {"margin_wh", or_null(a.margin_wh)},
+            {"margin_sd_wh", sd_or_null(a.margin_wh)},
+            {"wind_allows_return", a.wind_allows},
+            {"turn", turn},
+            {"latest_turn_s", or_null(a.latest_s)},
+            {"wind", wind ? Json{{"speed_mps", or_null(wind->speed_mps.value)},
+                                 {"from_deg", or_null(wind->from_deg.value)},
+                                 {"sd_mps", or_null(wind->worst_sd_mps)}}
+                          : Json(nullptr)},
+            {"wind_used", a.state == watch::FlightState::waiting ? Json(nullptr)
+                                                                 : Json{{"speed_mps", or_null(a.wind.speed_mps)},
+                                                                        {"from_deg", or_null(a.wind.from_deg)},
+                                                                        {"sd_mps", or_null(a.wind.sd_mps)}}},
+            {"draw_against_plan", a.now.airborne ? or_null(a.draw.value) : Json(nullptr)},
+            {"landing_places", places},
+            {"failsafe_gets_home", a.failsafe_gets_home ? Json(*a.failsafe_gets_home) : Json(nullptr)},
+            {"pack_fits", a.pack_fits},
+            {"chance_reserve", or_null(a.chance_reserve)}};
+}
+
+units::Result<std::unique_ptr<link::Feed>> live_feed(const WatchOptions& options) {
+    auto address = [&]() -> units::Result<link::Address> {
+        if (options.udp) return link::udp_address(*options.udp);
+        if (options.tcp) return link::tcp_address(*options.tcp);
+        if (options.serial) return link::serial_address(*options.serial);
+        link::Address file;
+        file.kind = link::Address::Kind::file;
+        file.path = *options.follow;
+        return file;
+    }();
+    if (!address) return tl::unexpected(address.error());
+    io::mavlink::Choice choice;
+    if (options.system) choice.system = std::uint8_t(*options.system);
+    if (options.battery) choice.battery = std::uint8_t(*options.battery);
+    auto feed = std::make_unique<link::LinkFeed>(link::make_source(*address), choice);
+    feed->record_to(options.record);
+    return feed;
+}
+
+units::Result<std::unique_ptr<link::Feed>> feed_of(const WatchOptions& options) {
+    if (!options.replay) return live_feed(options);
+    auto log = io::read_log(*options.replay);
+    if (!log) return tl::unexpected(log.error());
+    return std::make_unique<link::ReplayFeed>(*log, options.speed);
+}
+
+units::Result<std::shared_ptr<const mission::Plan>> plan_of(const WatchOptions& options, std::ostream& err) {
+    auto document = io::read_plan_file(options.plan);
+    if (!document) return tl::unexpected(document.error());
+    say(document->notices, err);
+    // A plan without its hills is still a plan.
+    if (const auto trouble = io::add_terrain(document->request))
+        err << "sobremesa-cli: " << wording::message(*trouble).toStdString() << "\n";
+    auto made = mission::make_plan(document->request);
+    if (!made) {
+        units::Error error = made.error();
+        error.where.file = options.plan;
+        return tl::unexpected(error);
+    }
+    return std::make_shared<const mission::Plan>(std::move(*made));
+}
+
+/// Everything that goes out, as JSON lines or as text.
+class Printer {
+public:
+    Printer(const WatchOptions& options, std::ostream& out) : options_(options), out_(out) {}
+
+    void answer(const session::WatchSession& session) {
+        const auto& a = session.answer();
+        if (options_.json) {
+            out_ << line_of(a).dump() << std::endl;
+            return;
+        }
+        out_ << wording::Quantities().duration(a.now.time_s).toStdString() << "  "
+             << wording::without_markup(wording::watch_sentence(a, *session.plan(), wording::Quantities()))
+                    .toStdString()
+             << std::endl;
+    }
+    void callout(const watch::Callout& callout) {
+        const std::string text = wording::callout_sentence(callout, wording::Quantities()).toStdString();
+        if (options_.json) {
+            out_ << Json{{"t_s", or_null(callout.time_s)},
+                         {"callout", watch::callout_word(callout.kind)},
+                         {"text", text},
+                         {"spoken", callout.spoken}}
+                        .dump()
+                 << std::endl;
+            return;
+        }
+        out_ << wording::Quantities().duration(callout.time_s).toStdString() << "  > " << text << std::endl;
+    }
+
+private:
+    const WatchOptions& options_;
+    std::ostream& out_;
+};
+
+int summarise(const WatchOptions& options, const session::WatchSession& session, std::ostream& out,
+              std::ostream& err) {
+    auto log = std::make_shared<telemetry::FlightLog>(session.finished_log());
+    if (log->rows() < 2) {
+        if (options.json) out << Json{{"summary", nullptr}}.dump() << std::endl;
+        err << "sobremesa-cli: "
+            << QCoreApplication::translate("sobremesa::Watch", "Nothing came that tells of a flight.").toStdString()
+            << "\n";
+        return exit_done;
+    }
+    DebriefOptions debrief;
+    debrief.plan = options.plan;
+    debrief.home = options.home;
+    debrief.json = options.json;
+    return debrief_log(log, debrief, options.json ? DebriefShape::summary_line : DebriefShape::whole, out, err);
+}
+
+} // namespace
+
+int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& err) {
+    auto plan = plan_of(options, err);
+    if (!plan) return unusable(plan.error(), err);
+    session::WatchSession::Options how;
+    how.rules.count_down = options.count_down;
+    if (!options.home.empty()) {
+        const auto home = position_from(options.home, "--home");
+        if (!home) return unusable(home.error(), err);
+        how.home = *home;
+    }
+    auto feed = feed_of(options);
+    if (!feed) return unusable(feed.error(), err);
+
+    const Interruptible interruptible;
+    session::WatchSession session;
+    Printer printer(options, out);
+    QEventLoop loop;
+    QObject::connect(&session, &session::WatchSession::answered, &loop, [&] { printer.answer(session); });
+    QObject::connect(&session, &session::WatchSession::calloutMade, &loop,
+                     [&](const watch::Callout& callout) { printer.callout(callout); });
+    QObject::connect(&session, &session::WatchSession::troubled, &loop, [&](const units::Error& error) {
+        err << "sobremesa-cli: " << wording::message(error).toStdString() << std::endl;
+    });
+    QObject::connect(&session, &session::WatchSession::ended, &loop, &QEventLoop::quit);
+    QTimer asked;
+    constexpr int look_for_signals_ms = 50;
+    asked.setInterval(look_for_signals_ms);
+    QObject::connect(&asked, &QTimer::timeout, &loop, [&] {
+        if (stop_asked != 0 || !out) loop.quit();
+    });
+    if (options.for_s) {
+        constexpr double ms = 1000.0;
+        QTimer::singleShot(int(*options.for_s * ms), &loop, &QEventLoop::quit);
+    }
+    if (const auto started = session.start(*plan, std::move(*feed), how); !started)
+        return unusable(started.error(), err);
+    if (!options.replay) err << "listening on " << session.feed()->where() << std::endl;
+    asked.start();
+    loop.exec();
+    session.stop();
+    return summarise(options, session, out, err);
+}
+
+} // namespace sobremesa::cli

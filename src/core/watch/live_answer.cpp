@@ -1,0 +1,691 @@
+#include "core/watch/live_answer.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/battery/pack.hpp"
+#include "core/mission/bail_out.hpp"
+#include "core/mission/drawn_flights.hpp"
+#include "core/mission/failsafe.hpp"
+#include "core/mission/homeward.hpp"
+#include "core/mission/schools.hpp"
+#include "core/telemetry/energy_used.hpp"
+#include "core/units/constants.hpp"
+
+namespace sobremesa::watch {
+
+using mission::School;
+using units::Estimate;
+
+namespace {
+
+/// The wind is sought in so much of the flight, so often, s.
+constexpr double wind_window_s = 3600.0;
+constexpr double wind_every_s = 5.0;
+/// A flight has turned where it flew for so long so far off its main course: less than that, and a straight leg's
+/// gusts would pass for a turn.
+constexpr double off_course_s = 120.0;
+constexpr double off_course_deg = 60.0;
+/// A straight leg, as it is met now, s; its courses hang together so well; what gusts leave of its mean, m/s.
+constexpr double leg_s = 120.0;
+constexpr double least_share = 0.5;
+constexpr double straight = 0.97;
+constexpr double leg_gust_mps = 0.4;
+constexpr double sample_s = 30.0;
+/// Of one such sample, m/s; and how a wind may grow that is not known to, m/s per hour, as in `wind_estimate`.
+constexpr double sample_sd_mps = 0.6;
+constexpr double growth_sd_mps_per_h = 3.0;
+constexpr double same_course_deg = 20.0;
+/// What an airspeed held by the pilot is off by, relative, before the flight has shown it (common practice).
+constexpr double airspeed_share_sd = 0.07;
+/// A wind aloft changes by so much within minutes, one standard deviation, m/s.
+constexpr double unsteady_mps = 0.5;
+constexpr double draw_window_s = 600.0;
+constexpr double level_climb_mps = 0.4;
+constexpr double least_level_s = 30.0;
+/// Power over the square of airspeed and more: how strongly an error of the airspeed acts on the power it asks for.
+constexpr double power_per_airspeed = 1.8;
+/// A meter, and the curve, per cell, V; the resistance, relative.
+constexpr double meter_sd_v = 0.01;
+constexpr double curve_sd_v = 0.02;
+constexpr double resistance_sd = 0.25;
+constexpr double disagree_sds = 2.0;
+constexpr double longest_look_s = 4.0 * 3600.0;
+/// Turns made of fewer metres over ground are circles.
+constexpr double least_radial_share = 0.3;
+
+struct Vector {
+    double east = 0.0;
+    double north = 0.0;
+};
+
+Vector towards(const atmosphere::Wind& wind) {
+    const double from = units::radians(wind.from_deg);
+    return {-wind.speed_mps * std::sin(from), -wind.speed_mps * std::cos(from)};
+}
+
+atmosphere::Wind wind_of(const Vector& v) {
+    return {std::hypot(v.east, v.north), units::wrap_degrees(units::degrees(std::atan2(-v.east, -v.north)))};
+}
+
+/// Two estimates of a plane vector, weighed by their covariances (east², east·north, north²).
+struct Plane {
+    Vector value;
+    std::array<double, 3> covariance{};
+};
+
+std::array<double, 3> inverse(const std::array<double, 3>& c) {
+    const double det = std::max(c[0] * c[2] - c[1] * c[1], 1e-9);
+    return {c[2] / det, -c[1] / det, c[0] / det};
+}
+
+Plane weighed(const Plane& a, const Plane& b) {
+    const auto ia = inverse(a.covariance);
+    const auto ib = inverse(b.covariance);
+    Plane both;
+    both.covariance = inverse({ia[0] + ib[0], ia[1] + ib[1], ia[2] + ib[2]});
+    const Vector sum{ia[0] * a.value.east + ia[1] * a.value.north + ib[0] * b.value.east + ib[1] * b.value.north,
+                     ia[1] * a.value.east + ia[2] * a.value.north + ib[1] * b.value.east + ib[2] * b.value.north};
+    const auto& c = both.covariance;
+    both.value = {c[0] * sum.east + c[1] * sum.north, c[1] * sum.east + c[2] * sum.north};
+    return both;
+}
+
+/// Whether the flight left its main course for long enough to tell the wind from the airspeed.
+bool has_turned(const telemetry::Motion& motion) {
+    Vector sum;
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
+        const auto& m = motion.moments[i];
+        const double speed = std::hypot(m.east_mps, m.north_mps);
+        if (!(speed > 3.0)) continue;
+        sum.east += m.east_mps / speed;
+        sum.north += m.north_mps / speed;
+    }
+    const double main_deg = units::degrees(std::atan2(sum.east, sum.north));
+    double off_s = 0.0;
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
+        const auto& m = motion.moments[i];
+        if (!(std::hypot(m.east_mps, m.north_mps) > 3.0)) continue;
+        const double course = units::degrees(std::atan2(m.east_mps, m.north_mps));
+        if (std::abs(units::signed_turn_degrees(main_deg, course)) > off_course_deg) off_s += motion.step_s;
+    }
+    return off_s >= off_course_s;
+}
+
+/// Mean velocity over ground of the straight leg that is being flown; nothing where none is.
+std::optional<Vector> leg_velocity(const telemetry::Motion& motion, double wanted_s) {
+    Vector sum;
+    double speeds = 0.0;
+    double n = 0.0;
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
+        const auto& m = motion.moments[i];
+        const double speed = std::hypot(m.east_mps, m.north_mps);
+        if (!std::isfinite(speed) || !(std::abs(m.climb_mps) < 2.0 * level_climb_mps)) continue;
+        sum.east += m.east_mps;
+        sum.north += m.north_mps;
+        speeds += speed;
+        n += 1.0;
+    }
+    if (n < least_share * wanted_s || !(std::hypot(sum.east, sum.north) > straight * speeds)) return std::nullopt;
+    return Vector{sum.east / n, sum.north / n};
+}
+
+/// A wind that is known more or less, corrected by the airspeed on a leg: |v − w| = V. An iterated Kalman update
+/// (Bell & Cathey, IEEE Trans. Automatic Control 38, 1993): the circle is not straight.
+Plane corrected_by_leg(const Plane& prior, const Vector& ground, const Estimate& airspeed) {
+    const auto& c = prior.covariance;
+    const double noise = airspeed.sd * airspeed.sd + leg_gust_mps * leg_gust_mps;
+    Vector w = prior.value;
+    Plane after = prior;
+    for (int i = 0; i < 8; ++i) {
+        const double east = w.east - ground.east;
+        const double north = w.north - ground.north;
+        const double length = std::max(std::hypot(east, north), 0.1);
+        const Vector u{east / length, north / length};
+        const Vector cu{c[0] * u.east + c[1] * u.north, c[1] * u.east + c[2] * u.north};
+        const double innovation_var = u.east * cu.east + u.north * cu.north + noise;
+        const double missing = airspeed.value - length -
+                               (u.east * (prior.value.east - w.east) + u.north * (prior.value.north - w.north));
+        w = {prior.value.east + cu.east / innovation_var * missing,
+             prior.value.north + cu.north / innovation_var * missing};
+        after.covariance = {c[0] - cu.east * cu.east / innovation_var, c[1] - cu.east * cu.north / innovation_var,
+                            c[2] - cu.north * cu.north / innovation_var};
+    }
+    after.value = w;
+    return after;
+}
+
+} // namespace
+
+double LiveWind::sd_along_mps(double direction_deg) const {
+    const double s = std::sin(units::radians(direction_deg));
+    const double c = std::cos(units::radians(direction_deg));
+    const auto& v = covariance_m2ps2;
+    return std::sqrt(std::max(s * s * v[0] + 2.0 * s * c * v[1] + c * c * v[2], 0.0));
+}
+
+const char* state_word(FlightState state) {
+    switch (state) {
+    case FlightState::waiting: return "waiting";
+    case FlightState::ground: return "ground";
+    case FlightState::outbound: return "outbound";
+    case FlightState::inbound: return "inbound";
+    case FlightState::landed: return "landed";
+    case FlightState::lost: return "lost";
+    }
+    return "";
+}
+
+/// The plan's request and conditions in the air as it is now, time counted from now.
+struct LiveSolver::Live {
+    mission::Plan plan;
+    mission::Homeward homeward;
+    mission::Station station;
+    double draw = 1.0;
+
+    Live(const mission::Plan& forecast, mission::PlanRequest request, const LiveAnswer& answer)
+        : plan{.request = std::move(request),
+               .conditions = forecast.conditions,
+               .usable_energy_wh = {},
+               .usable_charge_ah = {},
+               .outward = {},
+               .legs_out = {},
+               .station = {},
+               .least_clearance = {},
+               .turn = {},
+               .schools = {},
+               .flight = {},
+               .turn_sensitivities = {},
+               .notices = {},
+               .chance = {}},
+          homeward(aligned(plan), plan.conditions), draw(answer.draw.value) {
+        station.at = *answer.now.at;
+        station.height_m = std::max(answer.now.height_m.value_or(plan.request.mission.height_m), 0.0);
+        const auto& v = answer.now.velocity_mps;
+        if (v && std::hypot(v->east_m, v->north_m) > 2.0) station.course_deg = geodesy::bearing_deg({}, *v);
+    }
+
+    /// Speeds and powers of the live air; the plan's own where it cannot be flown.
+    static const mission::PlanRequest& aligned(mission::Plan& plan) {
+        if (auto made = mission::conditions_on_bearing(plan.request, plan.conditions)) plan.conditions = *made;
+        return plan.request;
+    }
+    /// A return leg as this flight draws.
+    mission::WayHome home_from(const mission::Station& from) const {
+        auto way = homeward.from(from);
+        way.energy_wh *= draw;
+        way.level_w *= draw;
+        for (auto& part : way.draws) {
+            part.energy_wh *= draw;
+            part.power_w *= draw;
+        }
+        return way;
+    }
+    const flying::PackAtPowers& pack() const { return *plan.conditions.at_powers; }
+    double usable_wh() const { return plan.conditions.usable_energy_wh(); }
+    /// What a return leg takes of what is left before it, Wh; from where no wind lets it home, all there is would
+    /// not do.
+    double needed_wh(const mission::WayHome& way, double used_ah) const {
+        if (!way.wind_allows) return 2.0 * usable_wh();
+        return homeward.books(way, used_ah).needed_wh() + homeward.reserve_wh(way);
+    }
+    /// Of an intact reserve at home, turned for home from there.
+    double chance_of_reserve(const LiveAnswer& answer, const mission::Station& from, double used_ah) const {
+        const auto way = home_from(from);
+        if (!way.wind_allows) return 0.0;
+        const mission::DrawnFlights drawn(plan.request, plan.conditions, false);
+        auto spread = mission::spread_of(plan.request, plan.conditions);
+        spread.draw = answer.draw.sd;
+        spread.growth_mps_per_h = answer.wind.growth_mps_per_h.sd;
+        spread.usable = answer.remaining->used_ah.sd / std::max(answer.usable_ah, 1e-9);
+        const double across = answer.wind.sd_along_mps(answer.wind.from_deg + 90.0);
+        spread.wind_from_deg = units::degrees(std::atan2(across, std::max(answer.wind.speed_mps, 1.0)));
+        const double used_wh = pack().energy_wh(way.level_w, used_ah);
+        auto flight = drawn.prepared(homeward.legs_from(from), way.level_w, homeward.reserve_wh(way) + used_wh);
+        for (auto& leg : flight.legs) leg.counted_w *= draw;
+        return drawn.chance_of_reserve(flight, spread);
+    }
+    double left_wh(const mission::WayHome& way, double used_ah) const {
+        return pack().left_wh(way.level_w, used_ah);
+    }
+};
+
+void LiveSolver::find_wind(const LiveFlight& flight, LiveAnswer& answer) {
+    const Measured& now = answer.now;
+    if (flight_ != flight.flight()) {
+        flight_ = flight.flight();
+        wind_at_s_ = -1e18;
+        wind_.reset();
+        airspeed_.reset();
+        leg_.reset();
+        samples_.clear();
+    }
+    const double cruise_mps = plan_->conditions.airspeed_out_mps;
+    const Estimate cruise{cruise_mps, airspeed_share_sd * cruise_mps};
+    if (now.airborne && now.time_s - wind_at_s_ >= wind_every_s) {
+        wind_at_s_ = now.time_s;
+        const auto motion = flight.motion(wind_window_s);
+        wind_.reset();
+        if (has_turned(motion)) {
+            const auto found = telemetry::wind_estimate(motion, cruise);
+            if (found.known()) wind_ = found;
+        }
+        // Known from turns, it tells the wind of the straight leg after them.
+        constexpr double least_sd_mps = 0.3;
+        if (wind_) airspeed_ = Estimate{wind_->airspeed_mps.value, std::max(wind_->airspeed_mps.sd, least_sd_mps)};
+        const auto leg = leg_velocity(flight.motion(leg_s), leg_s);
+        const auto sample = leg_velocity(flight.motion(sample_s), sample_s);
+        if (sample && (samples_.empty() || now.time_s - samples_.back().time_s >= sample_s)) {
+            samples_.push_back({now.time_s, std::hypot(sample->east, sample->north),
+                                units::degrees(std::atan2(sample->east, sample->north))});
+        }
+        leg_ = leg ? std::optional(geodesy::EastNorth{leg->east, leg->north}) : std::nullopt;
+    }
+    const mission::PlanRequest& request = plan_->request;
+    const auto column = mission::air_column(request);
+    const double height_m = std::max(now.height_m.value_or(request.mission.height_m), 10.0);
+    const double flown_s = std::max(now.time_s - now.launch_s.value_or(now.time_s), 0.0);
+    const atmosphere::Wind forecast = column.at(height_m, flown_s);
+    const double forecast_sd = std::max(request.weather.wind_sd_mps * column.error_share(height_m), 0.3);
+    const double across_sd =
+        std::max(std::sin(units::radians(request.weather.wind_from_sd_deg)) * forecast.speed_mps, forecast_sd);
+    Plane prior{towards(forecast), {}};
+    const double from = units::radians(forecast.from_deg);
+    const double s = std::sin(from);
+    const double c = std::cos(from);
+    const double along2 = forecast_sd * forecast_sd;
+    const double across2 = across_sd * across_sd;
+    prior.covariance = {s * s * along2 + c * c * across2, s * c * (along2 - across2),
+                        c * c * along2 + s * s * across2};
+    Plane live = prior;
+    LiveWind& wind = answer.wind;
+    wind.airspeed_mps = airspeed_.value_or(cruise);
+    if (wind_) {
+        wind.measured = wind_;
+        Plane measured{{wind_->east_mps, wind_->north_mps}, wind_->covariance_m2ps2};
+        // It is the mean of what was looked at; how it grew carries it on to now.
+        const double speed = std::hypot(measured.value.east, measured.value.north);
+        const double half_s = 0.5 * std::min(flown_s, wind_window_s);
+        const double grown = wind_->growth_mps_per_h.value * half_s / units::seconds_per_hour;
+        const double grown_sd = wind_->growth_mps_per_h.sd * half_s / units::seconds_per_hour;
+        if (speed > 0.5) {
+            const double factor = std::max(1.0 + grown / speed, 0.0);
+            measured.value = {factor * measured.value.east, factor * measured.value.north};
+        }
+        const double more = unsteady_mps * unsteady_mps + grown_sd * grown_sd;
+        measured.covariance[0] += more;
+        measured.covariance[2] += more;
+        live = weighed(prior, measured);
+    }
+    if (leg_) live = corrected_by_leg(live, {leg_->east_m, leg_->north_m}, wind.airspeed_mps);
+    const atmosphere::Wind decided = wind_of(live.value);
+    wind.speed_mps = decided.speed_mps;
+    wind.from_deg = decided.from_deg;
+    wind.covariance_m2ps2 = live.covariance;
+    // Of the worse direction.
+    const double half_trace = 0.5 * (live.covariance[0] + live.covariance[2]);
+    const double det = live.covariance[0] * live.covariance[2] - live.covariance[1] * live.covariance[1];
+    wind.sd_mps = std::sqrt(half_trace + std::sqrt(std::max(half_trace * half_trace - det, 0.0)));
+    wind.forecast_mps = forecast.speed_mps;
+    find_growth(wind);
+    wind.change_mps = std::hypot(live.value.east - prior.value.east, live.value.north - prior.value.north);
+}
+
+/// On one leg, at one airspeed, the ground speed changes by what the wind along it does: its slope over time,
+/// whatever the airspeed is. All legs that are long enough, each with its own mean.
+void LiveSolver::find_growth(LiveWind& wind) const {
+    const double planned = plan_->request.weather.wind_growth_mps_per_h;
+    double weight = 1.0 / (growth_sd_mps_per_h * growth_sd_mps_per_h);
+    double sum = planned * weight;
+    for (std::size_t first = 0; first < samples_.size();) {
+        std::size_t end = first + 1;
+        while (end < samples_.size() &&
+               std::abs(units::signed_turn_degrees(samples_[first].course_deg, samples_[end].course_deg)) <
+                   same_course_deg)
+            ++end;
+        const double n = double(end - first);
+        double t = 0.0;
+        double v = 0.0;
+        double east = 0.0;
+        double north = 0.0;
+        for (std::size_t i = first; i < end; ++i) {
+            t += samples_[i].time_s / n;
+            v += samples_[i].ground_mps / n;
+            east += std::sin(units::radians(samples_[i].course_deg));
+            north += std::cos(units::radians(samples_[i].course_deg));
+        }
+        double tt = 0.0;
+        double tv = 0.0;
+        for (std::size_t i = first; i < end; ++i) {
+            const double hours = (samples_[i].time_s - t) / units::seconds_per_hour;
+            tt += hours * hours;
+            tv += hours * (samples_[i].ground_mps - v);
+        }
+        first = end;
+        // Along the course, the share of the wind that is felt there; a wind from behind makes it faster.
+        const double course = units::degrees(std::atan2(east, north));
+        const double felt = -std::cos(units::radians(wind.from_deg - course));
+        if (!(tt > 0.0) || std::abs(felt) < 0.3) continue;
+        const double leg_weight = tt * felt * felt / (sample_sd_mps * sample_sd_mps);
+        sum += leg_weight * tv / tt / felt;
+        weight += leg_weight;
+    }
+    wind.growth_mps_per_h = {sum / weight, std::sqrt(1.0 / weight)};
+}
+
+void LiveSolver::find_draw(const LiveFlight& flight, LiveAnswer& answer) const {
+    const auto& conditions = plan_->conditions;
+    const double prior_sd =
+        std::max(conditions.cruise_power_w.sd / std::max(conditions.cruise_power_w.value, 1e-9), 0.02);
+    answer.draw = {1.0, prior_sd};
+    const auto motion = flight.motion(draw_window_s);
+    double seconds = 0.0;
+    double power_ws = 0.0;
+    double height_ms = 0.0;
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
+        const auto& m = motion.moments[i];
+        if (!std::isfinite(m.power_w) || !(std::abs(m.climb_mps) < level_climb_mps)) continue;
+        seconds += 1.0;
+        power_ws += m.power_w;
+        height_ms += std::isfinite(m.height_m) ? m.height_m : 0.0;
+    }
+    if (seconds < least_level_s) return;
+    const Estimate speed = answer.wind.airspeed_mps;
+    const double height_m = answer.now.height_m.value_or(plan_->request.mission.height_m);
+    const auto planned = mission::power_at(plan_->request, speed.value, std::max(height_m, 0.0), 0.0);
+    if (!planned || !(planned->value > 0.0)) return;
+    const double ratio = power_ws / seconds / planned->value;
+    const double sd =
+        units::combine_sd(power_per_airspeed * speed.sd / speed.value, 0.03 * std::sqrt(60.0 / seconds));
+    const double a = 1.0 / (prior_sd * prior_sd);
+    const double b = 1.0 / (sd * sd);
+    constexpr double most = 2.0;
+    answer.draw = {std::clamp((a + b * ratio) / (a + b), 1.0 / most, most), std::sqrt(1.0 / (a + b))};
+}
+
+mission::PlanRequest LiveSolver::live_request(const LiveAnswer& answer) const {
+    mission::PlanRequest request = plan_->request;
+    auto& weather = request.weather;
+    const LiveWind& live = answer.wind;
+    const double height_m = std::max(answer.now.height_m.value_or(request.mission.height_m), 10.0);
+    const double forecast_sd = std::max(plan_->request.weather.wind_sd_mps, 0.3);
+    if (weather.wind_table.size() > 1) {
+        const auto column = mission::air_column(plan_->request);
+        const double flown_s = std::max(answer.now.time_s - answer.now.launch_s.value_or(answer.now.time_s), 0.0);
+        const Vector moved = towards({live.speed_mps, live.from_deg});
+        const Vector was = towards(column.at(height_m, flown_s));
+        for (auto& row : weather.wind_table) {
+            const Vector at = towards(column.at(row.height_m, flown_s));
+            row.wind = wind_of({at.east + moved.east - was.east, at.north + moved.north - was.north});
+        }
+    } else {
+        weather.wind = {live.speed_mps, live.from_deg};
+        weather.wind_height_m = height_m;
+    }
+    // On the way home it is the wind along the course that counts; what is across it, in the second order.
+    constexpr double across_counts = 0.3;
+    const double home_deg = answer.now.bearing_home_deg;
+    const double sd =
+        units::combine_sd(live.sd_along_mps(home_deg), across_counts * live.sd_along_mps(home_deg + 90.0));
+    weather.wind_growth_mps_per_h = live.growth_mps_per_h.value;
+    // Half of what it may grow by on the way home beside that.
+    const double home_h = answer.now.from_home_m /
+                          std::max(live.airspeed_mps.value - live.speed_mps, 0.3 * live.airspeed_mps.value) /
+                          units::seconds_per_hour;
+    weather.wind_sd_mps = units::combine_sd(std::clamp(sd, unsteady_mps, std::max(forecast_sd, unsteady_mps)),
+                                            0.5 * home_h * live.growth_mps_per_h.sd);
+    if (answer.now.at && answer.now.from_home_m > 1.0) {
+        // Speeds and powers on the course that is flown home.
+        request.mission.waypoints.clear();
+        request.mission.kind = mission::MissionKind::out_and_back;
+        request.mission.bearing_deg = units::wrap_degrees(answer.now.bearing_home_deg + 180.0);
+    }
+    return request;
+}
+
+void LiveSolver::find_remaining(const Live& live, LiveAnswer& answer) const {
+    const Measured& now = answer.now;
+    const auto& conditions = plan_->conditions;
+    const double usable_sd = battery::usable_relative_sd(plan_->request.pack);
+    const double usable_ah = conditions.usable_charge_ah();
+    const auto way = live.home_from(live.station);
+    Remaining found;
+    std::optional<Estimate> counted;
+    // Pauses of the record are missing from the sum; an aircraft's own counter went on.
+    std::optional<double> used = now.charge_ah;
+    if (now.counter_ah && (!used || now.gaps_s > 0.0)) used = std::max(used.value_or(0.0), *now.counter_ah);
+    if (used) {
+        counted = Estimate{*used, units::combine_sd(telemetry::current_scale_sd * *used, usable_sd * usable_ah)};
+        found.by_count_wh = Estimate{live.left_wh(way, *used), counted->sd / usable_ah * live.usable_wh()};
+    }
+    std::optional<Estimate> by_volts;
+    const auto& points = conditions.cruise.points;
+    if (now.filtered_v && now.airborne && points.size() > 3) {
+        const double series = plan_->request.pack.series;
+        const double amps = now.filtered_a.value_or(points.front().current_a);
+        const auto shown = [&](std::size_t i) {
+            const double ohm = conditions.pack->resistanceOhm(conditions.cruise.state_at(points[i]));
+            return points[i].voltage_v - (amps - points[i].current_a) * ohm;
+        };
+        // Volts fall along a discharge, but for a cold pack that warms: the last place where they stand so high.
+        std::size_t i = points.size() - 1;
+        while (i > 0 && shown(i - 1) < *now.filtered_v) --i;
+        const std::size_t lo = i > 0 ? i - 1 : 0;
+        const std::size_t hi = std::min(lo + 1, points.size() - 1);
+        const double a = shown(lo);
+        const double b = shown(hi);
+        const double share = a > b ? std::clamp((a - *now.filtered_v) / (a - b), 0.0, 1.0) : 0.0;
+        const double ah = std::lerp(points[lo].charge_used_ah, points[hi].charge_used_ah, share);
+        // The slope around it, over a tenth of the discharge.
+        const std::size_t wide = std::max<std::size_t>(points.size() / 20, 1);
+        const std::size_t from = lo > wide ? lo - wide : 0;
+        const std::size_t to = std::min(hi + wide, points.size() - 1);
+        const double slope =
+            (shown(from) - shown(to)) / std::max(points[to].charge_used_ah - points[from].charge_used_ah, 1e-9);
+        const double ohm = conditions.pack->resistanceOhm(conditions.cruise.state_at(points[lo]));
+        const double sd_v = units::combine_sd(units::combine_sd(meter_sd_v, curve_sd_v) * series,
+                                              resistance_sd * ohm * std::abs(amps));
+        by_volts = Estimate{ah, std::min(sd_v / std::max(slope, 1e-6), usable_ah)};
+        found.by_volts_wh = Estimate{live.left_wh(way, ah), by_volts->sd / usable_ah * live.usable_wh()};
+    }
+    if (!counted && !by_volts) return;
+    if (counted && by_volts) {
+        const double apart = std::abs(counted->value - by_volts->value);
+        found.disagree = apart > disagree_sds * units::combine_sd(counted->sd, by_volts->sd);
+        if (found.disagree) {
+            found.used_ah = counted->value > by_volts->value ? *counted : *by_volts;
+        } else {
+            const double a = 1.0 / (counted->sd * counted->sd);
+            const double b = 1.0 / (by_volts->sd * by_volts->sd);
+            found.used_ah = {(a * counted->value + b * by_volts->value) / (a + b), std::sqrt(1.0 / (a + b))};
+        }
+    } else {
+        found.used_ah = counted ? *counted : *by_volts;
+    }
+    found.wh = {live.left_wh(way, found.used_ah.value), found.used_ah.sd / usable_ah * live.usable_wh()};
+    answer.remaining = found;
+}
+
+void LiveSolver::find_home(const Live& live, LiveAnswer& answer) const {
+    const auto way = live.home_from(live.station);
+    answer.wind_allows = way.wind_allows;
+    answer.time_home_s = way.wind_allows ? std::optional(way.time_s) : std::nullopt;
+    answer.reserve_wh = live.homeward.reserve_wh(way);
+    if (!answer.remaining) return;
+    const double needed = live.needed_wh(way, answer.remaining->used_ah.value);
+    const double sd = units::combine_sd(answer.draw.sd * way.energy_wh,
+                                        mission::wind_sd_wh_per_m(live.plan.request, live.plan.conditions) *
+                                            answer.now.from_home_m);
+    answer.needed_wh = Estimate{needed, sd};
+    answer.margin_wh =
+        Estimate{answer.remaining->wh.value - needed, units::combine_sd(answer.remaining->wh.sd, sd)};
+
+    answer.chance_reserve = live.chance_of_reserve(answer, live.station, answer.remaining->used_ah.value);
+}
+
+void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
+    const Measured& now = answer.now;
+    if (!answer.remaining || !now.velocity_mps || !now.power_w || !(*now.power_w > 0.0)) return;
+    const double used_ah = answer.remaining->used_ah.value;
+    const double power_w = *now.power_w;
+    const double empty_s = std::min(
+        std::max(live.pack().left_wh(power_w, used_ah), 0.0) / power_w * units::seconds_per_hour, longest_look_s);
+    const auto station_in = [&](double seconds) {
+        mission::Station ahead = live.station;
+        ahead.at = {now.at->east_m + now.velocity_mps->east_m * seconds,
+                    now.at->north_m + now.velocity_mps->north_m * seconds};
+        return ahead;
+    };
+    const auto used_in = [&](double seconds) {
+        return live.pack().charge_after_ah(power_w, used_ah, power_w * seconds / units::seconds_per_hour);
+    };
+    // Left less needed, and without keeping the reserve.
+    const auto margin_in = [&](double seconds, bool reserve) {
+        const auto way = live.home_from(station_in(seconds));
+        const double used = used_in(seconds);
+        const double margin = live.left_wh(way, used) - live.needed_wh(way, used);
+        return reserve ? margin : margin + live.homeward.reserve_wh(way);
+    };
+    const auto crossing = [&](double until_s, const auto& value) -> double {
+        if (!(value(0.0) > 0.0)) return 0.0;
+        constexpr int steps = 12;
+        double low = 0.0;
+        double high = until_s;
+        bool found = false;
+        for (int i = 1; i <= steps && !found; ++i) {
+            const double at = until_s * i / steps;
+            found = !(value(at) > 0.0);
+            (found ? high : low) = at;
+        }
+        for (int i = 0; found && i < 12 && high - low > 1.0; ++i) {
+            const double middle = 0.5 * (low + high);
+            (value(middle) > 0.0 ? low : high) = middle;
+        }
+        return high;
+    };
+    answer.latest_s = crossing(empty_s, [&](double t) { return margin_in(t, false); });
+    if (answer.state != FlightState::outbound) return;
+    TurnAhead turn{School::energy_home, crossing(empty_s, [&](double t) { return margin_in(t, true); }), 0.0, 0.0};
+    const auto counts = [&](School school) {
+        const auto& counted = plan_->request.turn.counted;
+        return std::find(counted.begin(), counted.end(), school) != counted.end();
+    };
+    if (!counts(School::energy_home)) turn.time_s = empty_s;
+    if (counts(School::chance) && answer.chance_reserve) {
+        const auto sure = [&](double seconds) {
+            const double chance = live.chance_of_reserve(answer, station_in(seconds), used_in(seconds));
+            return mission::sureness(chance, plan_->request.turn.least_chance);
+        };
+        if (!(sure(turn.time_s) > 0.0)) {
+            double low = 0.0;
+            double high = turn.time_s;
+            if (!(sure(0.0) > 0.0)) high = 0.0;
+            for (int i = 0; i < 10 && high - low > 2.0; ++i) {
+                const double middle = 0.5 * (low + high);
+                (sure(middle) > 0.0 ? low : high) = middle;
+            }
+            if (high < turn.time_s) {
+                turn.time_s = high;
+                turn.rule = School::chance;
+            }
+        }
+    }
+    for (const School school : mission::all_schools()) {
+        if (!counts(school)) continue;
+        const auto at_ah = mission::charge_to_turn_ah(school, plan_->request, plan_->conditions);
+        if (!at_ah) continue;
+        const double wh = live.pack().energy_wh(power_w, *at_ah) - live.pack().energy_wh(power_w, used_ah);
+        const double seconds = std::max(wh, 0.0) / power_w * units::seconds_per_hour;
+        if (seconds >= turn.time_s) continue;
+        turn.time_s = seconds;
+        turn.rule = school;
+    }
+    // Where the pilot wants to turn in any case.
+    const double radial_mps =
+        now.from_home_m > 1.0
+            ? (now.velocity_mps->east_m * now.at->east_m + now.velocity_mps->north_m * now.at->north_m) /
+                  now.from_home_m
+            : 0.0;
+    if (const auto farthest = plan_->request.mission.farthest_m; farthest && radial_mps > 1.0)
+        turn.time_s = std::min(turn.time_s, std::max(*farthest - now.from_home_m, 0.0) / radial_mps);
+    const auto there = station_in(turn.time_s).at;
+    turn.distance_m = std::hypot(there.east_m, there.north_m);
+    turn.charge_ah = used_in(turn.time_s);
+    answer.turn = turn;
+}
+
+void LiveSolver::find_places(const Live& live, LiveAnswer& answer) const {
+    mission::Plan here = live.plan;
+    mission::OutwardPoint point;
+    point.at = live.station.at;
+    point.height_m = live.station.height_m;
+    point.course_deg = live.station.course_deg;
+    point.charge_used_ah = answer.remaining->used_ah.value;
+    point.distance_m = answer.now.from_home_m;
+    for (const auto& way : mission::bail_outs(here, point)) {
+        // As much more, or less, as this flight draws.
+        const double spare = way.spare_wh - (live.draw - 1.0) * way.needed_wh;
+        answer.places.push_back(
+            {way.home, way.name, way.distance_m, way.bearing_deg, spare, way.reachable && spare >= 0.0});
+    }
+    if (!here.request.failsafe) return;
+    here.outward = {point, point};
+    here.outward.front().distance_m = 0.0;
+    here.outward.front().at = {};
+    here.turn.emplace();
+    here.turn->distance_m = {point.distance_m, 0.0};
+    if (const auto outcome = mission::failsafe_return(here))
+        answer.failsafe_gets_home =
+            outcome->gets_home && outcome->left_wh >= (live.draw - 1.0) * outcome->energy_wh;
+}
+
+LiveAnswer LiveSolver::answer(const LiveFlight& flight) {
+    LiveAnswer answer;
+    const auto& conditions = plan_->conditions;
+    answer.usable_ah = conditions.usable_charge_ah();
+    answer.usable_wh = conditions.usable_energy_wh();
+    if (!flight.begun()) return answer;
+    answer.now = flight.now();
+    const Measured& now = answer.now;
+    find_wind(flight, answer);
+    if (now.landed) {
+        answer.state = FlightState::landed;
+    } else if (!now.airborne) {
+        answer.state = FlightState::ground;
+    } else {
+        // Homeward where it closes in on home for good: not in a circle, not for a gust.
+        answer.state = FlightState::outbound;
+        constexpr double look_back_s = 20.0;
+        const auto& seconds = flight.seconds();
+        const auto before = std::find_if(seconds.rbegin(), seconds.rend(), [&](const Second& s) {
+            return s.time_s <= now.time_s - look_back_s && std::isfinite(s.from_home_m);
+        });
+        if (before != seconds.rend() && now.at) {
+            const double closed_m = before->from_home_m - now.from_home_m;
+            const double flown_m = answer.now.ground_mps.value_or(0.0) * (now.time_s - before->time_s);
+            constexpr double near_m = 150.0;
+            const bool came_back = now.farthest_m > 2.0 * near_m && now.from_home_m < 0.5 * now.farthest_m;
+            if (closed_m > least_radial_share * std::max(flown_m, 1.0) || (came_back && now.from_home_m < near_m))
+                answer.state = FlightState::inbound;
+        }
+    }
+    if (now.power_w && now.filtered_a && now.ground_mps && *now.ground_mps > 1.0)
+        answer.charge_ah_per_m = *now.filtered_a / *now.ground_mps / units::seconds_per_hour;
+    if (plan_->flight)
+        answer.planned_ah_per_m = answer.state == FlightState::inbound ? plan_->flight->charge_home_ah_per_m
+                                                                       : plan_->flight->charge_out_ah_per_m;
+    telemetry::LogSummary volts;
+    volts.energy.highest_voltage_v = now.highest_v;
+    answer.pack_fits = telemetry::volts_fit(volts, plan_->request.pack);
+    if (now.airborne) find_draw(flight, answer);
+    if (!answer.pack_fits || !now.at || !conditions.at_powers || !(answer.usable_ah > 0.0)) return answer;
+    const Live live(*plan_, live_request(answer), answer);
+    find_remaining(live, answer);
+    if (!answer.remaining) return answer;
+    find_home(live, answer);
+    if (now.airborne) find_turn(live, answer);
+    find_places(live, answer);
+    return answer;
+}
+
+} // namespace sobremesa::watch

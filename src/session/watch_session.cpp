@@ -1,0 +1,117 @@
+#include "session/watch_session.hpp"
+
+#include <cmath>
+
+namespace sobremesa::session {
+
+namespace {
+
+/// At most ten answers a second, one for each second of the vehicle's clock.
+constexpr int look_every_ms = 50;
+constexpr qint64 least_between_ms = 100;
+constexpr qint64 while_lost_ms = 1000;
+constexpr double answer_every_s = 1.0;
+
+} // namespace
+
+WatchSession::WatchSession(QObject* parent) : QObject(parent) {
+    timer_.setInterval(look_every_ms);
+    timer_.setTimerType(Qt::PreciseTimer);
+    connect(&timer_, &QTimer::timeout, this, [this] { look(); });
+}
+
+WatchSession::~WatchSession() = default;
+
+units::Result<void> WatchSession::start(std::shared_ptr<const mission::Plan> plan, std::unique_ptr<link::Feed> feed,
+                                        const Options& options) {
+    stop();
+    plan_ = std::move(plan);
+    options_ = options;
+    flight_ = std::make_unique<watch::LiveFlight>(options.home);
+    solver_ = std::make_unique<watch::LiveSolver>(plan_);
+    callouts_ = std::make_unique<watch::Callouts>(plan_, options.rules);
+    answer_ = {};
+    said_.clear();
+    finished_ = {};
+    answered_at_s_ = -1e18;
+    answered_rows_ = 0;
+    generation_ = 0;
+    flight_number_ = 0;
+    feed_ = std::move(feed);
+    connect(feed_.get(), &link::Feed::troubled, this, &WatchSession::troubled);
+    connect(feed_.get(), &link::Feed::connectedChanged, this, &WatchSession::connectedChanged);
+    if (auto started = feed_->start(); !started) {
+        feed_.reset();
+        return started;
+    }
+    since_answer_.start();
+    timer_.start();
+    emit answered();
+    return {};
+}
+
+void WatchSession::stop() {
+    if (!feed_) return;
+    timer_.stop();
+    finished_ = feed_->finished();
+    const auto rows = feed_->rows();
+    if (rows.rows > answered_rows_ || rows.generation != generation_) work_out(rows);
+    // Asynchronous deletion would keep the port; what it still signals is not for us.
+    feed_->disconnect(this);
+    feed_.reset();
+    emit stopped();
+}
+
+watch::CalloutRules& WatchSession::rules() {
+    return callouts_ ? callouts_->rules() : options_.rules;
+}
+
+void WatchSession::look() {
+    const auto rows = feed_->rows();
+    const bool began_anew = rows.generation != generation_ || rows.rows < answered_rows_;
+    const auto waited_ms = since_answer_.elapsed();
+    const bool ended = feed_->has_ended();
+    if (waited_ms >= least_between_ms && (rows.rows > answered_rows_ || began_anew)) {
+        const auto& time = (*rows.log)[telemetry::Channel::time_s];
+        const double now_s = rows.rows > 0 ? time[rows.rows - 1] : 0.0;
+        if (began_anew || ended || std::abs(now_s - answered_at_s_) >= answer_every_s) {
+            answered_at_s_ = now_s;
+            work_out(rows);
+        }
+    }
+    const double silent_s = feed_->silent_s();
+    if (silent_s >= watch::stale_after_s && answer_.state != watch::FlightState::waiting &&
+        answer_.state != watch::FlightState::landed && waited_ms >= while_lost_ms) {
+        since_answer_.restart();
+        answer_.state = watch::FlightState::lost;
+        make_known(callouts_->silence(silent_s, answer_));
+        emit answered();
+    }
+    if (ended && rows.rows == answered_rows_) {
+        timer_.stop();
+        emit this->ended();
+    }
+}
+
+void WatchSession::work_out(const link::Rows& rows) {
+    since_answer_.restart();
+    answered_rows_ = rows.rows;
+    generation_ = rows.generation;
+    flight_->update(*rows.log, rows.generation, rows.rows);
+    if (flight_->flight() != flight_number_) {
+        flight_number_ = flight_->flight();
+        callouts_->restart();
+    }
+    answer_ = solver_->answer(*flight_);
+    make_known(callouts_->hear(answer_));
+    emit answered();
+}
+
+void WatchSession::make_known(const std::vector<watch::Callout>& callouts) {
+    for (const auto& callout : callouts) {
+        said_.push_back(callout);
+        emit calloutMade(callout);
+    }
+}
+
+} // namespace sobremesa::session
