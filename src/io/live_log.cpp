@@ -136,7 +136,14 @@ void LiveLog::feed_file(std::string_view bytes) {
         mavlink::Packet packet;
         const auto found = mavlink::packet_at(record + stamp_bytes, held_.size() - at - stamp_bytes, packet);
         if (found == mavlink::Framed::cut) break;
-        if (found == mavlink::Framed::no_packet) {
+        const std::size_t next = at + 2 * stamp_bytes + packet.bytes;
+        const auto starts = [&](std::size_t i) {
+            const auto byte = static_cast<unsigned char>(held_[i]);
+            return byte == mavlink::start_v1 || byte == mavlink::start_v2;
+        };
+        const bool stray =
+            found == mavlink::Framed::packet && !packet.known && next < held_.size() && !starts(next);
+        if (found == mavlink::Framed::no_packet || stray) {
             if (!damage_open_) rows_.take_damage();
             damage_open_ = true;
             ++at;

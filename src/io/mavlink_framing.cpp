@@ -41,8 +41,9 @@ void Framer::feed(std::string_view bytes, const Piece& piece) {
         if (found == Framed::cut) break;
         // The checksum of a message that is not read here cannot be tried: what follows it must begin like a packet.
         const std::size_t next = at + packet.bytes;
-        const bool stray = found == Framed::packet && !packet.known && next < held_.size() &&
-                           held_[next] != start_v1 && held_[next] != start_v2;
+        const bool untried = found == Framed::packet && !packet.known;
+        if (untried && next >= held_.size()) break;
+        const bool stray = untried && held_[next] != start_v1 && held_[next] != start_v2;
         if (found == Framed::no_packet || stray) {
             ++at;
             continue;

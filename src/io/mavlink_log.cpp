@@ -19,7 +19,8 @@ using mavlink::stamp_bytes;
 using telemetry::FlightLog;
 using units::ErrorCode;
 
-constexpr std::size_t longest_record = stamp_bytes + mavlink::longest_packet;
+/// With the stamp and the first byte of the one that follows.
+constexpr std::size_t longest_record = 2 * stamp_bytes + mavlink::longest_packet + 1;
 
 class MavlinkReading {
 public:
@@ -84,8 +85,13 @@ private:
         if (stamp > latest_us) return 0;
         mavlink::Packet found;
         if (mavlink::packet_at(record + stamp_bytes, count - stamp_bytes, found) != mavlink::Framed::packet) return 0;
+        const std::size_t whole = stamp_bytes + found.bytes;
+        // The checksum of a message that is not read here cannot be tried: what follows must begin like a packet.
+        const std::size_t next = whole + stamp_bytes;
+        if (!found.known && next < count && record[next] != mavlink::start_v1 && record[next] != mavlink::start_v2)
+            return 0;
         rows_.take(found, double(stamp) * 1e-6);
-        return stamp_bytes + found.bytes;
+        return whole;
     }
 
     units::Result<std::shared_ptr<const FlightLog>> finish() {

@@ -10,7 +10,7 @@
 #include "practice/plan_scenario.hpp"
 #include "sim/simulated_flight.hpp"
 
-namespace sobremesa::test {
+namespace sobremesa::tests {
 
 /// How one practice flight was turned and what it had left.
 struct WatchedFlight {
@@ -53,4 +53,4 @@ private:
     watch::LiveAnswer answer_;
 };
 
-} // namespace sobremesa::test
+} // namespace sobremesa::tests

@@ -37,7 +37,7 @@ constexpr double sample_sd_mps = 0.6;
 constexpr double growth_sd_mps_per_h = 3.0;
 constexpr double same_course_deg = 20.0;
 /// What an airspeed held by the pilot is off by, relative, before the flight has shown it (common practice).
-constexpr double airspeed_share_sd = 0.07;
+constexpr double airspeed_share_sd = 0.05;
 /// A wind aloft changes by so much within minutes, one standard deviation, m/s.
 constexpr double unsteady_mps = 0.5;
 constexpr double draw_window_s = 600.0;

@@ -1,0 +1,265 @@
+// The live answer, against a walk home in other code, against what the simulator really had, and where it must be
+// silent.
+
+#include <cmath>
+
+#include <QTest>
+
+#include "core/units/constants.hpp"
+#include "core/watch/live_answer.hpp"
+#include "support/planned.hpp"
+#include "support/sample_request.hpp"
+#include "support/test_program.hpp"
+#include "support/watched.hpp"
+
+using namespace sobremesa;
+using telemetry::Channel;
+
+namespace {
+
+std::shared_ptr<const mission::Plan> shared_plan(const mission::PlanRequest& request) {
+    return std::make_shared<const mission::Plan>(tests::planned(request));
+}
+
+/// Straight out to the west at a height, without noise: what a ruler and a clock say.
+telemetry::FlightLog straight_out(double ground_mps, double height_m, double power_w, int seconds) {
+    telemetry::FlightLog log;
+    const geodesy::Position home{39.4, -31.4};
+    double used_ah = 0.0;
+    for (int i = 0; i < seconds; ++i) {
+        const auto place = geodesy::destination(home, 270.0, std::max(ground_mps * (i - 5), 0.0));
+        const double volts = 16.4 - 0.4 * used_ah;
+        log[Channel::time_s].push_back(i);
+        log[Channel::latitude_deg].push_back(place->latitude_deg);
+        log[Channel::longitude_deg].push_back(place->longitude_deg);
+        log[Channel::ground_speed_mps].push_back(i < 5 ? 0.0 : ground_mps);
+        log[Channel::course_deg].push_back(270.0);
+        log[Channel::height_m].push_back(i < 5 ? 0.0 : height_m);
+        log[Channel::voltage_v].push_back(volts);
+        log[Channel::current_a].push_back(power_w / volts);
+        used_ah += power_w / volts / 3600.0;
+        log.lines.push_back(std::uint32_t(i + 2));
+    }
+    log.rows_met = log.lines.size();
+    return log;
+}
+
+} // namespace
+
+class LiveAnswerTest : public QObject {
+    Q_OBJECT
+private slots:
+    void theWayHomeIsThatOfARulerAndAClock();
+    void remainingIsWhatTheDischargeGives();
+    void turnsWhereThePlanDoesOnADayAsForecast();
+    void aThirstyAircraftTurnsEarlier();
+    void aHeadwindHomeTurnsEarlier();
+    void voltsAndCounterDisagree();
+    void anotherPackIsNotAnswered();
+    void landingPlacesFromHere();
+    void chanceFallsAlongTheWay();
+    void nothingIsKnownOfNothing();
+};
+
+/// In calm air, at the known cruise, without turn, landing and reserve: P·d/V and the descent, no more.
+void LiveAnswerTest::theWayHomeIsThatOfARulerAndAClock() {
+    auto request = tests::by_the_book(tests::sample_request());
+    request.weather.wind = {0.0, 0.0};
+    request.weather.wind_sd_mps = 0.0;
+    request.weather.home_wind_factor = 1.0;
+    request.weather.wind_from_sd_deg = 0.0;
+    request.mission.bearing_deg = 270.0;
+    request.reserve = mission::ShareOfUsable{0.0};
+    const auto plan = shared_plan(request);
+    const double power_w = plan->conditions.cruise_power_w.value;
+    const auto log = straight_out(14.0, 90.0, power_w, 505);
+    watch::LiveFlight live;
+    live.update(log);
+    watch::LiveSolver solver(plan);
+    const auto answer = solver.answer(live);
+    const double way_m = 14.0 * 499.0;
+    QVERIFY(std::abs(answer.now.from_home_m - way_m) < 15.0);
+    // The descent gives back some of the height's energy, and its last minute is flown at less than level power.
+    const double level_wh = power_w * way_m / 14.0 / 3600.0;
+    const double descent_s = 90.0 / request.mission.descent_rate_mps;
+    const double least_wh = level_wh - power_w * descent_s / 3600.0;
+    QVERIFY(answer.needed_wh);
+    QVERIFY2(answer.needed_wh->value < 1.02 * level_wh && answer.needed_wh->value > least_wh,
+             qPrintable(QStringLiteral("%1 Wh of %2").arg(answer.needed_wh->value).arg(level_wh)));
+    QVERIFY(std::abs(*answer.time_home_s - way_m / 14.0) < 0.02 * way_m / 14.0);
+}
+
+/// Of a pack that is discharged at the power of the way home, from the counted charge down to the landing voltage.
+void LiveAnswerTest::remainingIsWhatTheDischargeGives() {
+    auto request = tests::sample_request();
+    const auto plan = shared_plan(request);
+    const auto log = straight_out(10.0, 90.0, plan->conditions.cruise_power_w.value, 1200);
+    watch::LiveFlight live;
+    live.update(log);
+    watch::LiveSolver solver(plan);
+    const auto answer = solver.answer(live);
+    const auto& c = plan->conditions;
+    auto state = c.start;
+    const double first_wh = battery::discharge_at_power(*c.pack, state, c.cruise_power_w.value, {0.0, 1194.0}, c.around)
+                                .last()
+                                .energy_wh;
+    const double all_wh =
+        battery::discharge_at_power(*c.pack, state, c.cruise_power_w.value, {2.8, 1e9}, c.around).last().energy_wh;
+    QVERIFY(answer.remaining && answer.remaining->by_count_wh);
+    // The log's own volts differ from the pack's, so the counter's charge is another energy by their ratio.
+    QVERIFY2(std::abs(answer.remaining->by_count_wh->value - (all_wh - first_wh)) < 0.03 * all_wh,
+             qPrintable(QStringLiteral("%1 of %2").arg(answer.remaining->by_count_wh->value).arg(all_wh - first_wh)));
+}
+
+void LiveAnswerTest::turnsWhereThePlanDoesOnADayAsForecast() {
+    for (const double bearing : {80.0, 170.0, 265.0}) {
+        auto request = tests::sample_request();
+        request.mission.bearing_deg = bearing;
+        const auto plan = shared_plan(request);
+        auto scenario = practice::scenario_of(*plan);
+        scenario.mission.distance_m *= 3.0;
+        sim::FlightInProgress flight(scenario);
+        tests::Obedient pilot(plan);
+        const auto truth = tests::flown(flight, 5.0, [&](const auto& f) { return pilot(f); });
+        QVERIFY(truth.came_home);
+        // A little later than planned, since by then the wind is known better.
+        const double planned_m = plan->turn->distance_m.value;
+        QVERIFY2(std::abs(truth.farthest_m - planned_m) < 0.15 * planned_m,
+                 qPrintable(QStringLiteral("%1 m planned, %2 m flown").arg(planned_m).arg(truth.farthest_m)));
+        // What was left against the reserve that was asked for, a fifth.
+        const double left = 1.0 - truth.energy_wh / plan->usable_energy_wh.value;
+        QVERIFY2(left > 0.15 && left < 0.35, qPrintable(QString::number(left)));
+    }
+}
+
+void LiveAnswerTest::aThirstyAircraftTurnsEarlier() {
+    const auto plan = shared_plan(tests::sample_request());
+    const auto farthest = [&](double factor) {
+        auto scenario = practice::scenario_of(*plan);
+        scenario.mission.distance_m *= 3.0;
+        scenario.aircraft.propulsive_efficiency /= factor;
+        scenario.aircraft.motor_efficiency /= factor;
+        sim::FlightInProgress flight(scenario);
+        tests::Obedient pilot(plan);
+        const auto truth = tests::flown(flight, 5.0, [&](const auto& f) { return pilot(f); });
+        // Of 20 % more, what is known before and an airspeed that is not measured hold some back.
+        if (factor > 1.0) {
+            const double draw = pilot.answer().draw.value;
+            if (draw < 1.06 || draw > 1.25) qWarning("draw %f", draw);
+            return draw < 1.06 || draw > 1.25 || !truth.came_home ? 1e9 : truth.farthest_m;
+        }
+        return truth.farthest_m;
+    };
+    QVERIFY(farthest(1.2) < 0.93 * farthest(1.0));
+}
+
+void LiveAnswerTest::aHeadwindHomeTurnsEarlier() {
+    auto request = tests::sample_request();
+    request.weather.wind = {2.0, 265.0};
+    request.mission.bearing_deg = 85.0;
+    const auto plan = shared_plan(request);
+    const auto farthest = [&](double wind_mps) {
+        auto scenario = practice::scenario_of(*plan);
+        scenario.mission.distance_m *= 3.0;
+        scenario.weather.wind_mps = wind_mps;
+        sim::FlightInProgress flight(scenario);
+        tests::Obedient pilot(plan);
+        const auto truth = tests::flown(flight, 5.0, [&](const auto& f) { return pilot(f); });
+        if (!truth.came_home) qWarning("%s at %f m/s", truth.ending.c_str(), wind_mps);
+        return truth.came_home ? truth.farthest_m : 1e9;
+    };
+    QVERIFY(farthest(6.0) < 0.95 * farthest(2.0));
+}
+
+void LiveAnswerTest::voltsAndCounterDisagree() {
+    const auto plan = shared_plan(tests::sample_request());
+    auto scenario = practice::scenario_of(*plan);
+    scenario.sensors.current_scale = 0.5; // counts half of what is drawn
+    sim::FlightInProgress flight(scenario);
+    watch::LiveFlight live;
+    watch::LiveSolver solver(plan);
+    flight.fly_to(2400.0);
+    live.update(flight.log());
+    const auto answer = solver.answer(live);
+    QVERIFY(answer.remaining && answer.remaining->by_volts_wh);
+    QVERIFY(answer.remaining->by_volts_wh->value < answer.remaining->by_count_wh->value);
+    QVERIFY(answer.remaining->disagree);
+    // The lower one counts.
+    QVERIFY(std::abs(answer.remaining->wh.value - answer.remaining->by_volts_wh->value) < 1e-6);
+}
+
+void LiveAnswerTest::anotherPackIsNotAnswered() {
+    auto request = tests::sample_request();
+    const auto plan = shared_plan(request);
+    auto scenario = practice::scenario_of(*plan);
+    scenario.pack.series = 6;
+    sim::FlightInProgress flight(scenario);
+    flight.fly_to(300.0);
+    watch::LiveFlight live;
+    live.update(flight.log());
+    watch::LiveSolver solver(plan);
+    const auto answer = solver.answer(live);
+    QVERIFY(!answer.pack_fits);
+    QVERIFY(!answer.remaining && !answer.needed_wh && !answer.margin_wh && !answer.turn && !answer.chance_reserve);
+    QVERIFY(answer.now.from_home_m > 500.0);
+}
+
+void LiveAnswerTest::landingPlacesFromHere() {
+    auto request = tests::sample_request();
+    request.mission.bearing_deg = 270.0;
+    request.mission.alternates = {{"the quarry", {-6000.0, 300.0}, 0.0}, {"beyond reach", {200000.0, 0.0}, 0.0}};
+    const auto plan = shared_plan(request);
+    const auto log = straight_out(10.0, 90.0, plan->conditions.cruise_power_w.value, 900);
+    watch::LiveFlight live;
+    live.update(log);
+    watch::LiveSolver solver(plan);
+    const auto answer = solver.answer(live);
+    QCOMPARE(answer.places.size(), std::size_t(3));
+    for (const auto& place : answer.places) {
+        QCOMPARE(place.reachable, place.name != "beyond reach");
+        if (place.name == "the quarry") {
+            QVERIFY(std::abs(place.distance_m - std::hypot(8950.0 - 6000.0, 300.0)) < 30.0);
+            QVERIFY(place.spare_wh > 0.0);
+        }
+    }
+}
+
+void LiveAnswerTest::chanceFallsAlongTheWay() {
+    auto request = tests::sample_request();
+    request.turn.counted = {mission::School::energy_home, mission::School::chance};
+    const auto plan = shared_plan(request);
+    auto scenario = practice::scenario_of(*plan);
+    scenario.mission.distance_m *= 2.0;
+    sim::FlightInProgress flight(scenario);
+    watch::LiveFlight live;
+    watch::LiveSolver solver(plan);
+    double before = 1.0;
+    for (double t = 600.0; t <= 4200.0; t += 600.0) {
+        flight.fly_to(t);
+        live.update(flight.log());
+        const auto answer = solver.answer(live);
+        QVERIFY(answer.chance_reserve);
+        QVERIFY(*answer.chance_reserve <= before + 0.05);
+        before = *answer.chance_reserve;
+    }
+    QVERIFY(before < 0.5);
+}
+
+void LiveAnswerTest::nothingIsKnownOfNothing() {
+    watch::LiveFlight live;
+    watch::LiveSolver solver(shared_plan(tests::sample_request()));
+    const auto answer = solver.answer(live);
+    QCOMPARE(QString::fromLatin1(watch::state_word(answer.state)), QStringLiteral("waiting"));
+    QVERIFY(!answer.remaining && !answer.turn && !answer.margin_wh);
+    // Volts alone, without a position: what is in the pack is not told from nowhere.
+    telemetry::FlightLog log = straight_out(10.0, 90.0, 68.0, 60);
+    log[Channel::latitude_deg].clear();
+    log[Channel::longitude_deg].clear();
+    live.update(log);
+    const auto blind = solver.answer(live);
+    QVERIFY(!blind.margin_wh && !blind.turn);
+    QVERIFY(blind.now.charge_ah);
+}
+
+SOBREMESA_TEST(LiveAnswerTest)
+#include "tst_live_answer.moc"
