@@ -18,6 +18,7 @@
 #include "io/terrain.hpp"
 #include "link/feed.hpp"
 #include "session/watch_session.hpp"
+#include "speech/speaker.hpp"
 #include "wording/messages.hpp"
 #include "wording/watch.hpp"
 
@@ -212,10 +213,23 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
     const Interruptible interruptible;
     session::WatchSession session;
     Printer printer(options, out);
+    speech::Speaker speaker;
+    speaker.setTone([&err] { err << '\a' << std::flush; });
+    if (options.say && !speaker.can_speak())
+        err << "sobremesa-cli: "
+            << QCoreApplication::translate("sobremesa::Watch",
+                                           "No speech engine works here: callouts sound a tone instead.")
+                   .toStdString()
+            << std::endl;
     QEventLoop loop;
     QObject::connect(&session, &session::WatchSession::answered, &loop, [&] { printer.answer(session); });
     QObject::connect(&session, &session::WatchSession::calloutMade, &loop,
-                     [&](const watch::Callout& callout) { printer.callout(callout); });
+                     [&](const watch::Callout& callout) {
+                         printer.callout(callout);
+                         if (options.say && callout.spoken)
+                             speaker.say(wording::callout_sentence(callout, wording::Quantities()),
+                                         callout.kind >= watch::CalloutKind::turn_soon);
+                     });
     QObject::connect(&session, &session::WatchSession::troubled, &loop, [&](const units::Error& error) {
         err << "sobremesa-cli: " << wording::message(error).toStdString() << std::endl;
     });

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <filesystem>
 
 namespace sobremesa::link {
 
@@ -24,13 +25,15 @@ LinkFeed::LinkFeed(std::unique_ptr<Source> source, const io::mavlink::Choice& ch
 }
 
 LinkFeed::~LinkFeed() {
+    source_->disconnect(this);
     live_.finish();
     write_down();
 }
 
 units::Result<void> LinkFeed::start() {
-    if (!record_to_.empty()) {
+    if (std::filesystem::path(record_to_).has_extension()) {
         if (auto opened = recorder_.open(record_to_); !opened) return opened;
+        emit recording(recorder_.path());
     }
     sync_.start();
     return source_->open();
@@ -38,8 +41,17 @@ units::Result<void> LinkFeed::start() {
 
 void LinkFeed::write_down() {
     if (!recorder_.is_open()) {
-        (void)live_.take_recording();
-        return;
+        if (record_to_.empty()) {
+            (void)live_.take_recording();
+            return;
+        }
+        if (live_.kind() == io::LiveLog::Kind::unknown) return;
+        if (auto opened = recorder_.open(record_to_ + live_.recording_ending()); !opened) {
+            record_to_.clear();
+            emit troubled(opened.error());
+            return;
+        }
+        emit recording(recorder_.path());
     }
     if (const auto trouble = recorder_.write(live_.take_recording())) emit troubled(*trouble);
 }
@@ -62,11 +74,10 @@ telemetry::FlightLog LinkFeed::finished() {
 ReplayFeed::ReplayFeed(std::shared_ptr<const telemetry::FlightLog> log, double speed)
     : log_(std::move(log)), speed_(speed) {
     const auto& time = (*log_)[telemetry::Channel::time_s];
-    // A clock that is set in the middle does not make the replay wait for it.
+    const auto first = std::find_if(time.begin(), time.end(), [](double t) { return std::isfinite(t); });
+    if (first != time.end()) begin_s_ = end_s_ = *first;
     for (const double t : time) {
-        if (!std::isfinite(t)) continue;
-        if (end_s_ == 0.0 && begin_s_ == 0.0) begin_s_ = t;
-        end_s_ = std::max(end_s_, t);
+        if (std::isfinite(t)) end_s_ = std::max(end_s_, t);
     }
 }
 

@@ -38,6 +38,8 @@ public:
 
 signals:
     void connectedChanged(bool connected);
+    /// A recording has begun.
+    void recording(const std::string& path);
     void troubled(const sobremesa::units::Error& error);
 };
 
@@ -48,9 +50,9 @@ public:
     LinkFeed(std::unique_ptr<Source> source, const io::mavlink::Choice& choice = {});
     ~LinkFeed() override;
 
-    /// Every byte from now on is written down. Without an ending of its own, that of what it holds is added.
+    /// Every byte is written down. A path without an ending gets that of what comes, when it comes.
     void record_to(const std::string& path) { record_to_ = path; }
-    const std::string& recording() const { return recorder_.path(); }
+    const std::string& recording_path() const { return recorder_.path(); }
 
     units::Result<void> start() override;
     Rows rows() override;

@@ -84,6 +84,7 @@ public:
             if (socket_.state() != QAbstractSocket::ConnectedState) again_.start();
         });
     }
+    ~TcpSource() override { socket_.disconnect(this); }
     units::Result<void> open() override {
         call();
         return {};
@@ -117,6 +118,7 @@ public:
             again_.start();
         });
     }
+    ~SerialSource() override { port_.disconnect(this); }
     units::Result<void> open() override {
         if (try_to_open()) return {};
         const auto why = port_.error();

@@ -136,6 +136,11 @@ std::optional<Day> day_from_word(const std::string& word) {
     return std::nullopt;
 }
 
+double usable_of(const mission::Plan& plan, const sim::Scenario& scenario) {
+    return given_wh(scenario.pack, plan.conditions.cruise_power_w.value, mission::landing_cell_v(plan.request),
+                    scenario.weather.temperature_c);
+}
+
 sim::Scenario scenario_of(const mission::Plan& plan, const PracticeDay& wanted) {
     const mission::DayDraw day = day_of(plan, wanted);
     const auto& request = plan.request;

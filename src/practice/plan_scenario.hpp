@@ -34,4 +34,7 @@ struct PracticeDay {
 /// @param plan  with a turn, else the scenario stays near home
 sim::Scenario scenario_of(const mission::Plan& plan, const PracticeDay& day = {Day::as_forecast});
 
+/// What the scenario's pack really gives at the plan's cruise down to its landing voltage, Wh.
+double usable_of(const mission::Plan& plan, const sim::Scenario& scenario);
+
 } // namespace sobremesa::practice

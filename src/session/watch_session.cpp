@@ -32,6 +32,7 @@ units::Result<void> WatchSession::start(std::shared_ptr<const mission::Plan> pla
     callouts_ = std::make_unique<watch::Callouts>(plan_, options.rules);
     answer_ = {};
     said_.clear();
+    points_.clear();
     finished_ = {};
     answered_at_s_ = -1e18;
     answered_rows_ = 0;
@@ -60,6 +61,18 @@ void WatchSession::stop() {
     feed_->disconnect(this);
     feed_.reset();
     emit stopped();
+}
+
+void WatchSession::forget() {
+    stop();
+    plan_.reset();
+    flight_.reset();
+    solver_.reset();
+    callouts_.reset();
+    answer_ = {};
+    said_.clear();
+    points_.clear();
+    finished_ = {};
 }
 
 watch::CalloutRules& WatchSession::rules() {
@@ -101,10 +114,38 @@ void WatchSession::work_out(const link::Rows& rows) {
     if (flight_->flight() != flight_number_) {
         flight_number_ = flight_->flight();
         callouts_->restart();
+        points_.clear();
     }
+    // A replay that went back is flown again from there.
+    while (!points_.empty() && points_.back().time_s >= flight_->now().time_s) points_.pop_back();
     answer_ = solver_->answer(*flight_);
+    keep_point();
     make_known(callouts_->hear(answer_));
     emit answered();
+}
+
+/// One every few seconds: what a chart can show.
+void WatchSession::keep_point() {
+    constexpr double every_s = 5.0;
+    if (!answer_.margin_wh || !answer_.now.airborne) return;
+    if (!points_.empty() && answer_.now.time_s - points_.back().time_s < every_s) return;
+    points_.push_back({answer_.now.time_s, answer_.now.from_home_m, answer_.now.ground_m, answer_.remaining->wh.value,
+                       answer_.needed_wh->value});
+}
+
+std::shared_ptr<const debrief::FlownHomeward> WatchSession::flown() const {
+    if (points_.size() < 2) return nullptr;
+    auto flown = std::make_shared<debrief::FlownHomeward>();
+    flown->points = points_;
+    using mission::MissionKind;
+    const auto kind = plan_->request.mission.kind;
+    flown->along_the_way = kind != MissionKind::out_and_back && kind != MissionKind::farthest_point;
+    flown->least = flown->farthest = points_.front();
+    for (const auto& point : points_) {
+        if (point.left_wh - point.needed_wh < flown->least_spare_wh()) flown->least = point;
+        if (point.from_home_m > flown->farthest.from_home_m) flown->farthest = point;
+    }
+    return flown;
 }
 
 void WatchSession::make_known(const std::vector<watch::Callout>& callouts) {

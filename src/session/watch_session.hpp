@@ -9,6 +9,7 @@
 #include <QObject>
 #include <QTimer>
 
+#include "core/debrief/flown_homeward.hpp"
 #include "core/watch/callouts.hpp"
 #include "core/watch/live_answer.hpp"
 #include "link/feed.hpp"
@@ -37,6 +38,8 @@ public:
     }
     /// Looks at what came last once more, and leaves. The log so far stays.
     void stop();
+    /// Lets go of the last flight as well.
+    void forget();
     bool is_watching() const { return feed_ != nullptr; }
 
     const mission::Plan* plan() const { return plan_.get(); }
@@ -47,6 +50,9 @@ public:
     bool has_flight() const { return flight_ != nullptr; }
     const std::vector<watch::Callout>& said() const { return said_; }
     watch::CalloutRules& rules();
+    /// The flight so far on the homeward chart: remaining, and the energy to get home as it was at each moment; empty
+    /// where there are fewer than two points.
+    std::shared_ptr<const debrief::FlownHomeward> flown() const;
     /// What came, as a reader of its recording gives it.
     telemetry::FlightLog finished_log() const { return finished_; }
 
@@ -63,6 +69,7 @@ signals:
 private:
     void look();
     void work_out(const link::Rows& rows);
+    void keep_point();
     void make_known(const std::vector<watch::Callout>& callouts);
 
     std::shared_ptr<const mission::Plan> plan_;
@@ -73,6 +80,7 @@ private:
     std::unique_ptr<watch::Callouts> callouts_;
     watch::LiveAnswer answer_;
     std::vector<watch::Callout> said_;
+    std::vector<debrief::FlownPoint> points_;
     telemetry::FlightLog finished_;
     QTimer timer_;
     QElapsedTimer since_answer_;

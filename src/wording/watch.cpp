@@ -3,8 +3,10 @@
 #include <cmath>
 
 #include <QCoreApplication>
+#include <QStringList>
 
 #include "core/units/quantity.hpp"
+#include "wording/names.hpp"
 
 namespace sobremesa::wording {
 
@@ -120,10 +122,8 @@ QString callout_sentence(const Callout& c, const Quantities& q) {
             .arg(std::lround(c.value))
             .arg(std::lround(c.second));
     case CalloutKind::disagree: return disagree_sentence(c, q);
-    case CalloutKind::turn_soon: {
-        const int minutes = std::max(1, int(c.value));
-        return WatchWords::tr("Turn in %n minute(s).", nullptr, minutes);
-    }
+    case CalloutKind::turn_soon:
+        return c.value > 1.0 ? WatchWords::tr("Turn in two minutes.") : WatchWords::tr("Turn in one minute.");
     case CalloutKind::reserve:
         return std::isfinite(c.second) ? WatchWords::tr("The reserve begins, %1.").arg(pack_volts(c.second))
                                        : WatchWords::tr("The reserve begins.");
@@ -216,6 +216,35 @@ QString watch_sentence(const watch::LiveAnswer& answer, const mission::Plan& pla
     return WatchWords::tr("Turn in %1, %2 from home, at %3 used.")
         .arg(strong(q.duration(answer.turn->time_s)), strong(q.distance(answer.turn->distance_m)),
              strong(q.charge(answer.turn->charge_ah)));
+}
+
+QString outcome_words(const practice::Outcome& outcome, const mission::Plan& plan, int flown, int kept,
+                      const Quantities& q) {
+    QStringList words;
+    if (!outcome.flown.came_home)
+        words << WatchWords::tr("The aircraft did not come home.");
+    else if (outcome.kept_reserve())
+        words << WatchWords::tr("Home with %1 remaining: the reserve of %2 is intact.")
+                     .arg(strong(q.energy(outcome.flown.left_wh)), q.energy(outcome.reserve_wh));
+    else
+        words << WatchWords::tr("Home with %1 remaining: the reserve of %2 is not intact.")
+                     .arg(strong(q.energy(outcome.flown.left_wh)), q.energy(outcome.reserve_wh));
+    if (outcome.best)
+        words << WatchWords::tr("Turned at %1; the farthest turn that kept the reserve on this day: %2.")
+                     .arg(strong(q.distance(outcome.flown.distance_m)), strong(q.distance(outcome.best->distance_m)));
+    QStringList rules;
+    for (const auto& tried : outcome.rules) {
+        rules << (tried.turn.came_home
+                      ? WatchWords::tr("%1 at %2: %3", "turn rule, distance, energy left at home")
+                            .arg(name(tried.rule, plan.request, q), q.distance(tried.turn.distance_m), q.energy(tried.turn.left_wh))
+                      : WatchWords::tr("%1 at %2: not home", "turn rule, distance")
+                            .arg(name(tried.rule, plan.request, q), q.distance(tried.turn.distance_m)));
+    }
+    if (!rules.isEmpty())
+        words << WatchWords::tr("Remaining at home by each turn rule: %1.").arg(rules.join(QStringLiteral("; ")));
+    words << (flown == 1 ? WatchWords::tr("This was the first practice flight.")
+                         : WatchWords::tr("Practice so far: reserve intact on %1 of %2 flights.").arg(kept).arg(flown));
+    return words.join(QLatin1Char(' '));
 }
 
 } // namespace sobremesa::wording

@@ -3,6 +3,7 @@
 #include <QString>
 
 #include "core/watch/callouts.hpp"
+#include "practice/outcome.hpp"
 #include "wording/quantities.hpp"
 
 namespace sobremesa::wording {
@@ -16,5 +17,9 @@ QString name(watch::FlightState state);
 
 /// The answer in one sentence, as Plan and Debrief begin with one.
 QString watch_sentence(const watch::LiveAnswer& answer, const mission::Plan& plan, const Quantities& quantities);
+
+/// What a practice flight came to, what the best decision would have come to, and the tally.
+QString outcome_words(const practice::Outcome& outcome, const mission::Plan& plan, int flown, int kept,
+                      const Quantities& quantities);
 
 } // namespace sobremesa::wording

@@ -16,6 +16,7 @@
 #include "app/places/fleet/fleet_place.hpp"
 #include "app/places/packs/packs_place.hpp"
 #include "app/places/plan/plan_place.hpp"
+#include "app/places/watch/watch_place.hpp"
 #include "app/shell/commands.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
@@ -115,6 +116,30 @@ void take_card(const mission::Plan& plan, const QString& folder) {
                  paper::flight_card(plan, app::Look::instance().quantities()), app::Look::instance().family());
     painter.end();
     if (!page.save(QDir(folder).filePath(QStringLiteral("flight-card.png")))) qFatal("cannot write the picture");
+}
+
+/// A practice flight of the open plan on a bad day, as far as "turn now".
+void take_watch(app::MainWindow& window, const QString& folder, const QString& name) {
+    window.showPlace(app::Place::watch);
+    auto& watch = window.watchPlace();
+    watch.speaker().setSink([](const QString&, bool) {});
+    // The wind grows beside what was forecast: the turn comes earlier than planned.
+    practice::PracticeDay day{practice::Day::worst_in_twenty, 20};
+    day.growth_mps_per_h = 4.0;
+    watch.rehearse(day, 600.0);
+    settle([&] {
+        const auto& said = watch.session().said();
+        return std::any_of(said.begin(), said.end(),
+                           [](const auto& c) { return c.kind == watch::CalloutKind::turn_now; });
+    });
+    static_cast<session::PracticeFeed*>(watch.session().feed())->set_paused(true);
+    settle([] { return true; });
+    QElapsedTimer clock;
+    clock.start();
+    settle([&] { return clock.elapsed() > 900; });
+    take(window, folder, name);
+    watch.stop();
+    watch.stop();
 }
 
 session::Id flight_called(app::MainWindow& window, const std::string& name) {
@@ -249,7 +274,10 @@ int main(int argc, char** argv) {
             return window.planSession().outlook_is_settled() && window.planSession().plan()->chance;
         };
         settle(plan_is_there);
-        take_place(app::Place::plan, "plan");
+        // One picture shows what the field look is: that of the place for which it was made.
+        const bool field = theme == &app::field_theme();
+        if (!field) take_place(app::Place::plan, "plan");
+        if (field || argc > 4) take_watch(window, pictures, QStringLiteral("watch-%1").arg(theme->name));
         if (theme->dark) {
             window.openFile(QDir(demo).filePath(QStringLiteral("three-hills.plan.json")));
             settle(plan_is_there);
@@ -260,8 +288,7 @@ int main(int argc, char** argv) {
             settle(plan_is_there);
         }
         if (theme == &app::day_theme()) take_card(*window.planSession().plan(), pictures);
-        // One picture shows what the field look is.
-        if (theme == &app::field_theme()) continue;
+        if (field) continue;
         if (!theme->dark) take_place(app::Place::fleet, "fleet");
         if (!theme->dark) take_curve(window, pictures, theme->name, true);
         if (!theme->dark) take_sun(window, demo, pictures, QStringLiteral("sun-%1").arg(theme->name));

@@ -299,13 +299,20 @@ void HomewardChart::addFlown() {
     }
     curve->setData(x, y);
     curve->setPen(QPen(look.theme().ink, look.scaled(1.8)));
-    if (flown_->along_the_way) {
+    if (live_) {
+        auto* margin = new QCPCurve(spare_->axis(QCPAxis::atBottom), spare_->axis(QCPAxis::atLeft));
+        QVector<double> wh;
+        for (const auto& p : flown_->points) wh << p.left_wh - p.needed_wh;
+        margin->setData(x, wh);
+        margin->setPen(QPen(look.theme().ink, look.scaled(1.8)));
+    }
+    if (flown_->along_the_way || live_) {
         // Over places the need is the flight's own all the way home; the forecast's line ends where it turns.
         auto* needed = new QCPCurve(ex, ey);
         QVector<double> wh;
         for (const auto& p : flown_->points) wh << p.needed_wh;
         needed->setData(x, wh);
-        needed->setPen(QPen(look.theme().homeward, look.scaled(1.4)));
+        needed->setPen(QPen(look.theme().homeward, look.scaled(live_ ? 1.8 : 1.4)));
     }
     const auto& end = flown_->points.back();
     QCPGraph* mark = plot_->addGraph(ex, ey);
@@ -314,6 +321,8 @@ void HomewardChart::addFlown() {
     mark->setLineStyle(QCPGraph::lsNone);
     mark->setScatterStyle(
         QCPScatterStyle(QCPScatterStyle::ssDisc, look.theme().ink, look.theme().ink, look.scaled(8)));
+    // While it is flown, the large figures say it.
+    if (live_) return;
     auto* text = add_text(plot_, look.theme().ink, Look::small_px, true);
     text->setText(tr("ended with %1").arg(look.quantities().energy(end.left_wh)));
     text->position->setType(QCPItemPosition::ptAbsolute);
@@ -455,14 +464,16 @@ void HomewardChart::addLabels(double end_m) {
         return text;
     };
     // Out of the way of a plan beside this one, and of what was flown.
-    const double labels_at = flown_ ? 0.62 : beside_ ? 0.55 : 0.16;
+    const double labels_at = live_ ? 0.3 : flown_ ? 0.62 : beside_ ? 0.55 : 0.16;
     // What was flown comes back under the falling line: there the names stand above it, and to the right.
     const auto at_left = mission::outward_at(*plan_, labels_at * end_m);
     beside(at_left.distance_m, at_left.left_wh + (flown_ ? 1.0 : -1.0) * at_left.left_sd_wh,
-           flown_ ? tr("left, forecast") : tr("left in the pack, flying out"), theme.outward,
+           live_ ? tr("remaining, forecast")
+           : flown_ ? tr("left, forecast") : tr("left in the pack, flying out"), theme.outward,
            Qt::AlignLeft | (flown_ ? Qt::AlignBottom : Qt::AlignTop), ex, ey);
     const auto at_need = mission::outward_at(*plan_, labels_at * end_m);
-    beside(at_need.distance_m, at_need.needed_wh + at_need.needed_sd_wh, tr("needed to come home"), theme.homeward,
+    beside(at_need.distance_m, at_need.needed_wh + at_need.needed_sd_wh,
+           live_ ? tr("needed to get home") : tr("needed to come home"), theme.homeward,
            Qt::AlignLeft | Qt::AlignBottom, ex, ey);
     const auto at_reserve = mission::outward_at(*plan_, 0.5 * end_m);
     auto* reserve = beside(at_reserve.distance_m, 0.5 * at_reserve.reserve_wh,
@@ -476,7 +487,12 @@ void HomewardChart::addLabels(double end_m) {
     spare->position->setCoords(0.01, 0.6);
     spare->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     spare->setBrush(theme.panel); // the zero line may run behind it
-    spare->setText(plan_->chance ? tr("spare over the way home and the reserve, Wh; band: nine days in ten")
+    if (live_) {
+        spare->position->setCoords(0.99, 0.25);
+        spare->setPositionAlignment(Qt::AlignRight | Qt::AlignVCenter);
+        spare->setText(tr("margin, Wh"));
+    } else
+        spare->setText(plan_->chance ? tr("spare over the way home and the reserve, Wh; band: nine days in ten")
                                  : tr("spare over the way home and the reserve, Wh"));
     auto* left_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
     left_unit->position->setType(QCPItemPosition::ptAxisRectRatio);

@@ -28,6 +28,8 @@ public:
     void setBeside(std::shared_ptr<const mission::Plan> plan);
     /// What was flown, over the forecast; the rules' turns then stand back.
     void setFlown(std::shared_ptr<const debrief::FlownHomeward> flown);
+    /// The flight is still flown: what it needs to get home is drawn as it was at each moment, and its margin below.
+    void setLive(bool live) { live_ = live; }
 
     QSize sizeHint() const override { return {700, 280}; }
     /// Screen place of a point of the upper chart, for whoever drags it.
@@ -78,6 +80,7 @@ private:
     double cursor_m_ = -1.0;
     QString cursor_text_;
     bool dragging_reserve_ = false;
+    bool live_ = false;
 };
 
 } // namespace sobremesa::app

@@ -5,6 +5,8 @@
 #include <QApplication>
 #include <QDir>
 #include <QDropEvent>
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QMimeData>
@@ -20,6 +22,7 @@
 #include "app/places/plan/plan_place.hpp"
 #include "app/places/sensors/sensors_place.hpp"
 #include "app/places/shelf/shelf_place.hpp"
+#include "app/places/watch/watch_place.hpp"
 #include "app/shell/commands.hpp"
 #include "app/shell/guarded_application.hpp"
 #include "app/shell/message_bar.hpp"
@@ -77,7 +80,7 @@ MainWindow::MainWindow(const QString& settings_folder, const QString& book_path,
       setting_(new QStackedWidget), setting_row_(new QWidget), places_(new QStackedWidget),
       fleet_place_(new FleetPlace(desk_, plan_session_)), fleet_shelf_(&fleet_place_->shelf()),
       packs_place_(new PacksPlace(desk_, plan_session_)), packs_shelf_(&packs_place_->shelf()),
-      sensors_room_(new QWidget), plan_place_(new PlanPlace(plan_session_, desk_)),
+      sensors_room_(new QWidget), plan_place_(new PlanPlace(plan_session_, desk_)), watch_room_(new QWidget),
       debrief_place_(new DebriefPlace(debrief_session_, flight_session_)), logbook_place_(new LogbookPlace(desk_)),
       messages_(new MessageBar), commands_(new Commands(*this)) {
     restore_look(settings_);
@@ -95,6 +98,7 @@ MainWindow::MainWindow(const QString& settings_folder, const QString& book_path,
     const QString remembered = settings_.value(QStringLiteral("book")).toString();
     openBook(!book_path.isEmpty() ? book_path : !remembered.isEmpty() ? remembered : session::default_book_path());
     restore();
+    offerCutOffRecording();
 }
 
 MainWindow::~MainWindow() {
@@ -367,13 +371,14 @@ void MainWindow::offerShelves() {
 void MainWindow::showPlace(Place place) {
     // Made when it is first wanted: the first window does not wait for it.
     if (place == Place::sensors) sensors();
+    if (place == Place::watch) watchPlace();
     for (std::size_t i = 0; i < entries_.size(); ++i) {
         if (entries_[i].place != place) continue;
         places_->setCurrentIndex(int(i));
         entries_[i].button->setChecked(true);
     }
     // The setting is what the numbers on screen are computed from; the shelves and the logbook hold what was given.
-    const bool plan = (place == Place::plan || (place == Place::packs && packs_place_->onBench()) ||
+    const bool plan = (place == Place::plan || place == Place::watch || (place == Place::packs && packs_place_->onBench()) ||
                        (place == Place::fleet && !fleet_place_->onShelf())) &&
                       desk_.openPlanId();
     const bool debrief = place == Place::debrief && debrief_session_.debrief();
@@ -394,6 +399,34 @@ SensorsPlace& MainWindow::sensors() {
     column->addWidget(sensors_place_);
     sensors_place_->table().restoreColumns(settings_);
     return *sensors_place_;
+}
+
+WatchPlace& MainWindow::watchPlace() {
+    if (watch_place_) return *watch_place_;
+    const QFileInfo settings(settings_.fileName());
+    watch_place_ = new WatchPlace(plan_session_, settings_, settings.dir().filePath(QStringLiteral("recordings")));
+    connect(watch_place_, &WatchPlace::noted, messages_, &MessageBar::showNote);
+    connect(watch_place_, &WatchPlace::troubled, this, &MainWindow::refuse);
+    connect(watch_place_, &WatchPlace::debriefWanted, this, &MainWindow::openFile);
+    connect(watch_place_, &WatchPlace::replayWanted, this, [this] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Replay a log"), lastFolder(),
+                                                          tr("Logs (*.csv *.tlog *.gpx *.gz);;All files (*)"));
+        if (!path.isEmpty()) watch_place_->replay(path);
+    });
+    auto* column = new QVBoxLayout(watch_room_);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(watch_place_);
+    watch_place_->said().restoreColumns(settings_);
+    return *watch_place_;
+}
+
+/// A flight that was being recorded when the program ended: its log is whole to the last second.
+void MainWindow::offerCutOffRecording() {
+    const QDir folder = QFileInfo(settings_.fileName()).dir();
+    if (!QFile::exists(folder.filePath(QStringLiteral("recordings/unfinished")))) return;
+    if (const QString path = watchPlace().cutOff(); !path.isEmpty())
+        messages_->showNote(tr("The recording %1 was cut off when the program ended. It is kept: Watch offers it.")
+                                .arg(QFileInfo(path).fileName()));
 }
 
 Place MainWindow::place() const {

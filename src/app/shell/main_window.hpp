@@ -32,9 +32,10 @@ class RailButton;
 class SettingLine;
 class SensorsPlace;
 class ShelfPlace;
+class WatchPlace;
 
 /// The places by their numbers: Ctrl+number belongs to the place, whichever places are built.
-enum class Place { fleet = 1, packs = 2, sensors = 3, plan = 4, debrief = 6, logbook = 7 };
+enum class Place { fleet = 1, packs = 2, sensors = 3, plan = 4, watch = 5, debrief = 6, logbook = 7 };
 
 /// The window: rail, setting, message, place. Anything may be dropped on it anywhere.
 class MainWindow : public QMainWindow {
@@ -69,6 +70,7 @@ public:
     ShelfPlace& packsPlace() { return *packs_shelf_; }
     PacksPlace& packs() { return *packs_place_; }
     SensorsPlace& sensors();
+    WatchPlace& watchPlace();
     LogbookPlace& logbookPlace() { return *logbook_place_; }
     MessageBar& messages() { return *messages_; }
     Commands& commands() { return *commands_; }
@@ -136,6 +138,7 @@ private:
     void restoreBookNow(const QString& backup);
     void readUnread();
     void openColumns(const QString& path);
+    void offerCutOffRecording();
     void openCompare(const std::vector<session::Id>& first);
     void say(const units::Error& error);
     void rememberRecent(const QString& path);
@@ -166,6 +169,8 @@ private:
     QWidget* sensors_room_;
     SensorsPlace* sensors_place_ = nullptr;
     PlanPlace* plan_place_;
+    QWidget* watch_room_;
+    WatchPlace* watch_place_ = nullptr;
     DebriefPlace* debrief_place_;
     LogbookPlace* logbook_place_;
     MessageBar* messages_;

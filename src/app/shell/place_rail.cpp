@@ -2,6 +2,7 @@
 
 #include <QFocusEvent>
 #include <QPainter>
+#include <QPainterPath>
 #include <QVBoxLayout>
 
 #include "app/theme/look.hpp"
@@ -142,6 +143,16 @@ void paint_plan_sign(QPainter& painter, const QRectF& b) {
     painter.drawEllipse(ring, 3.2, 3.2);
     painter.drawLine(b.bottomLeft(), ring + QPointF(-3.6, 0.4));
     painter.drawLine(ring + QPointF(-0.4, 3.6), b.bottomLeft() + QPointF(5, 0));
+}
+
+void paint_watch_sign(QPainter& painter, const QRectF& b) {
+    // An open eye over the ground.
+    QPainterPath lid;
+    lid.moveTo(b.left(), b.center().y());
+    lid.quadTo(b.center().x(), b.top() - 2, b.right(), b.center().y());
+    lid.quadTo(b.center().x(), b.bottom() + 2, b.left(), b.center().y());
+    painter.drawPath(lid);
+    painter.drawEllipse(b.center(), 0.16 * b.width(), 0.16 * b.width());
 }
 
 void paint_debrief_sign(QPainter& painter, const QRectF& b) {

@@ -53,6 +53,7 @@ void paint_packs_sign(QPainter& painter, const QRectF& box);
 void paint_sensors_sign(QPainter& painter, const QRectF& box);
 void paint_logbook_sign(QPainter& painter, const QRectF& box);
 void paint_plan_sign(QPainter& painter, const QRectF& box);
+void paint_watch_sign(QPainter& painter, const QRectF& box);
 void paint_debrief_sign(QPainter& painter, const QRectF& box);
 void paint_menu_sign(QPainter& painter, const QRectF& box);
 

@@ -15,6 +15,7 @@
 #include "app/places/packs/packs_place.hpp"
 #include "app/places/plan/plan_place.hpp"
 #include "app/places/plan/plan_sheet.hpp"
+#include "app/places/watch/watch_place.hpp"
 #include "app/shell/commands.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
@@ -29,6 +30,7 @@ void MainWindow::makeCommands() {
     addPlace(Place::packs, "railPacks", tr("Packs"), paint_packs_sign, packs_place_);
     addPlace(Place::sensors, "railSensors", tr("Sensors"), paint_sensors_sign, sensors_room_);
     addPlace(Place::plan, "railPlan", tr("Plan"), paint_plan_sign, plan_place_);
+    addPlace(Place::watch, "railWatch", tr("Watch"), paint_watch_sign, watch_room_);
     addPlace(Place::debrief, "railDebrief", tr("Debrief"), paint_debrief_sign, debrief_place_);
     addPlace(Place::logbook, "railLogbook", tr("Logbook"), paint_logbook_sign, logbook_place_);
     commands_->separate();
@@ -115,6 +117,10 @@ void MainWindow::makeFileCommands() {
     };
     commands_->add("missionAction", tr("Mission of the plan…"), QKeySequence(Qt::CTRL | Qt::Key_M),
                    on_plan(&PlanPlace::showMission));
+    commands_->add("rehearseAction", tr("Rehearse the plan…"), QKeySequence(Qt::CTRL | Qt::Key_R), [this] {
+        showPlace(Place::watch);
+        if (plan_session_.plan() && plan_session_.plan()->turn) watchPlace().askToRehearse();
+    });
     commands_->add("alarmsAction", tr("Alarms of the plan…"), {}, on_plan(&PlanPlace::showAlarms));
     commands_->add("cardAction", tr("Flight card as PDF…"), {}, ask_card);
     commands_->add("printCardAction", tr("Print the flight card…"), {}, [this] { printCard(); });

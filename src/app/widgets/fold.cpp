@@ -89,7 +89,7 @@ void Fold::fill(QWidget& page, const Half& left, const Half& right) {
 void Fold::resizeEvent(QResizeEvent*) {
     if (!arrange_wide_) return;
     const double scale = Look::instance().textScale();
-    const bool tall = height() >= fold_height * scale;
+    const bool tall = height() >= least_height_ * scale;
     const Shape shape = !tall ? Shape::tabs : width() >= fold_width * scale ? Shape::wide : Shape::tabs_and_kept;
     if (shape != shape_) arrange(shape);
 }

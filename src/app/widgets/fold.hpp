@@ -33,6 +33,8 @@ public:
     void setKeptBeside() { kept_beside_ = true; }
     /// Lays all panes out on one page; called again whenever the window becomes wide.
     void setWideArrangement(std::function<void(QWidget* page)> arrange);
+    /// Panes that need less height than usual stay unfolded in less of it, px of the design.
+    void setLeastHeight(int height) { least_height_ = height; }
     enum class Shape { wide, tabs_and_kept, tabs };
     Shape shape() const { return shape_; }
     /// Room below which panes fold, in pixels of the design: narrower windows, or larger text.
@@ -56,6 +58,7 @@ private:
     QWidget* page_ = nullptr;
     Shape shape_ = Shape::wide;
     bool kept_beside_ = false;
+    int least_height_ = fold_height;
 };
 
 } // namespace sobremesa::app

@@ -211,11 +211,13 @@ void Callouts::turn(const LiveAnswer& answer) {
         soon_ = 0;
         turn_said_s_.reset();
     }
+    // Met late (a wind that changed), nearer one minute than two: only that is said.
+    const bool late = soon_ == 0 && to_s < 0.5 * (turn_soon_s[0] + turn_soon_s[1]);
     for (int i = int(std::size(turn_soon_s)); i-- > soon_;) {
-        if (to_s > turn_soon_s[i]) continue;
+        if (to_s > turn_soon_s[i] && !(late && i == 1)) continue;
         soon_ = i + 1;
         Callout callout;
-        callout.value = std::round(to_s / 60.0);
+        callout.value = i == 0 ? 2.0 : 1.0;
         callout.second = answer.turn->distance_m;
         callout.third = answer.turn->charge_ah;
         say(CalloutKind::turn_soon, callout);

@@ -1,0 +1,96 @@
+#include "app/places/watch/source_sheet.hpp"
+
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSettings>
+
+#include "app/theme/look.hpp"
+#include "app/widgets/choice_box.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "wording/messages.hpp"
+
+namespace sobremesa::app {
+
+using Kind = link::Address::Kind;
+using Role = TextLabel::Role;
+
+namespace {
+
+constexpr Kind source_kinds[] = {Kind::udp, Kind::tcp, Kind::serial, Kind::file};
+constexpr const char* kind_words[] = {"udp", "tcp", "serial", "file"};
+
+} // namespace
+
+SourceSheet::SourceSheet(QSettings& settings, QWidget* parent)
+    : Popover(parent), settings_(settings), kind_(new ChoiceBox), where_(new QLineEdit),
+      help_(new TextLabel(Role::quiet)), trouble_(new TextLabel(Role::warning)) {
+    const Look& look = Look::instance();
+    setAccessibleName(tr("Telemetry source"));
+    column()->addWidget(new TextLabel(Role::heading, tr("Telemetry source")));
+    kind_->setObjectName(QStringLiteral("sourceKind"));
+    kind_->setAccessibleName(tr("Kind of source"));
+    kind_->addItems({tr("UDP: listen on a port"), tr("TCP: call a host"), tr("Serial port"), tr("Log file that grows")});
+    column()->addWidget(kind_);
+    where_->setObjectName(QStringLiteral("sourceWhere"));
+    where_->setMinimumWidth(look.scaled(300));
+    column()->addWidget(where_);
+    help_->setMaximumWidth(look.scaled(320));
+    column()->addWidget(help_);
+    trouble_->setObjectName(QStringLiteral("sourceTrouble"));
+    trouble_->setMaximumWidth(look.scaled(320));
+    trouble_->hide();
+    column()->addWidget(trouble_);
+    auto* start = new QPushButton(tr("Connect"));
+    start->setObjectName(QStringLiteral("sourceConnect"));
+    column()->addWidget(start, 0, Qt::AlignRight);
+    connect(kind_, &QComboBox::currentIndexChanged, this, &SourceSheet::showKind);
+    connect(start, &QPushButton::clicked, this, &SourceSheet::take);
+    connect(where_, &QLineEdit::returnPressed, this, &SourceSheet::take);
+    kind_->setCurrentIndex(settings_.value(QStringLiteral("watch/kind"), 0).toInt());
+    showKind();
+    where_->setFocus();
+}
+
+void SourceSheet::showKind() {
+    const int kind = std::max(kind_->currentIndex(), 0);
+    const QString usual[] = {QStringLiteral("14550"), QStringLiteral("127.0.0.1:5760"),
+                             QStringLiteral("/dev/ttyUSB0:57600"), QString()};
+    const QString help[] = {
+        tr("PORT, or ADDRESS:PORT to listen beyond this machine. Empty address: only this machine is heard."),
+        tr("HOST:PORT. It calls again when the connection breaks."),
+        tr("DEVICE:SPEED. It is opened for reading only."),
+        tr("Path of a log that is still being written: MAVLink telemetry log or CSV.")};
+    where_->setText(
+        settings_.value(QStringLiteral("watch/") + QLatin1String(kind_words[kind]), usual[kind]).toString());
+    where_->setAccessibleName(kind_->currentText());
+    help_->setWords(help[kind]);
+    trouble_->hide();
+}
+
+void SourceSheet::take() {
+    const int kind = std::max(kind_->currentIndex(), 0);
+    const std::string text = where_->text().trimmed().toStdString();
+    units::Result<link::Address> address = link::Address{};
+    switch (source_kinds[kind]) {
+    case Kind::udp: address = link::udp_address(text); break;
+    case Kind::tcp: address = link::tcp_address(text); break;
+    case Kind::serial: address = link::serial_address(text); break;
+    case Kind::file:
+        address->kind = Kind::file;
+        address->path = text;
+        break;
+    }
+    if (!address) {
+        trouble_->setWords(wording::message(address.error()));
+        trouble_->show();
+        adjustSize();
+        return;
+    }
+    settings_.setValue(QStringLiteral("watch/kind"), kind);
+    settings_.setValue(QStringLiteral("watch/") + QLatin1String(kind_words[kind]), where_->text().trimmed());
+    const link::Address found = *address;
+    close();
+    emit chosen(found);
+}
+
+} // namespace sobremesa::app
