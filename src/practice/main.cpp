@@ -135,8 +135,8 @@ void add_streaming(CLI::App& app, Streaming& wanted) {
     app.add_option("--speed", wanted.speed, "So many times as fast")->check(CLI::Range(0.1, 1000.0));
     app.add_option("--plan", wanted.plan, "Plan document to be flown, in place of the options");
     app.add_option("--replay", wanted.replay, "Log to be sent, in place of a simulated flight");
-    app.add_option("--day", wanted.day, "as-forecast, drawn or worst-in-twenty")
-        ->check(CLI::IsMember({"as-forecast", "drawn", "worst-in-twenty"}));
+    app.add_option("--day", wanted.day, "as-forecast, drawn, growing-wind or worst-in-twenty")
+        ->check(CLI::IsMember({"as-forecast", "drawn", "growing-wind", "worst-in-twenty"}));
     app.add_option("--growth", wanted.extra_growth_mps_per_h, "What the wind grows by beside the plan's, m/s per hour");
     app.add_option("--turn-share", wanted.turn_share, "Turns at so many times the plan's turn")
         ->check(CLI::Range(0.05, 20.0));

@@ -21,7 +21,7 @@ constexpr double nowhere_latitude_deg = 39.42;
 constexpr double nowhere_longitude_deg = -31.36;
 
 mission::DayDraw day_of(const mission::Plan& plan, const PracticeDay& wanted) {
-    if (wanted.day == Day::as_forecast) return {};
+    if (wanted.day == Day::as_forecast || wanted.day == Day::growing_wind) return {};
     const auto spread = mission::spread_of(plan);
     if (wanted.day == Day::drawn || !plan.turn) return mission::draw_days(spread, 1, wanted.seed).front();
     const auto days = mission::draw_days(spread, days_drawn, wanted.seed);
@@ -124,13 +124,14 @@ const char* day_word(Day day) {
     switch (day) {
     case Day::as_forecast: return "as-forecast";
     case Day::drawn: return "drawn";
+    case Day::growing_wind: return "growing-wind";
     case Day::worst_in_twenty: return "worst-in-twenty";
     }
     return "";
 }
 
 std::optional<Day> day_from_word(const std::string& word) {
-    for (const Day day : {Day::as_forecast, Day::drawn, Day::worst_in_twenty}) {
+    for (const Day day : {Day::as_forecast, Day::drawn, Day::growing_wind, Day::worst_in_twenty}) {
         if (word == day_word(day)) return day;
     }
     return std::nullopt;
@@ -158,6 +159,12 @@ sim::Scenario scenario_of(const mission::Plan& plan, const PracticeDay& wanted) 
     weather.wind_height_m = std::max(request.mission.height_m, 10.0);
     weather.wind_growth_mps_per_h =
         request.weather.wind_growth_mps_per_h + day.growth_mps_per_h + wanted.growth_mps_per_h;
+    if (wanted.day == Day::growing_wind && plan.turn) {
+        constexpr double grown = 1.5;
+        weather.wind_growth_mps_per_h +=
+            (grown - 1.0) * weather.wind_mps / (plan.turn->time_s.value / units::seconds_per_hour);
+        weather.most_wind_mps = grown * weather.wind_mps;
+    }
     weather.temperature_c = request.weather.temperature_c + day.warmer_k;
     constexpr double gust_share = 0.12;
     weather.gust_sd_mps =

@@ -13,6 +13,7 @@ namespace sobremesa::practice {
 enum class Day {
     as_forecast,
     drawn,           ///< off by errors drawn from the forecast's own
+    growing_wind,    ///< as forecast at first; by the planned turn it has grown to half as much again, and stays so
     worst_in_twenty, ///< that drawn day of many on which nineteen in twenty leave more in the pack
 };
 const char* day_word(Day day);

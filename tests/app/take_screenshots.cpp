@@ -124,9 +124,7 @@ void take_watch(app::MainWindow& window, const QString& folder, const QString& n
     auto& watch = window.watchPlace();
     watch.speaker().setSink([](const QString&, bool) {});
     // The wind grows beside what was forecast: the turn comes earlier than planned.
-    practice::PracticeDay day{practice::Day::worst_in_twenty, 20};
-    day.growth_mps_per_h = 4.0;
-    watch.rehearse(day, 600.0);
+    watch.rehearse({practice::Day::growing_wind, 20}, 600.0);
     settle([&] {
         const auto& said = watch.session().said();
         return std::any_of(said.begin(), said.end(),

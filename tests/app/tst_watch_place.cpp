@@ -118,7 +118,7 @@ void WatchPlaceTest::rehearsalIsChosenInItsSheet() {
     auto* start = (*window_)->findChild<QPushButton*>(QStringLiteral("rehearsalStart"));
     QVERIFY(start);
     (*window_)->findChild<QLineEdit*>(QStringLiteral("rehearsalSeed"))->setText(QStringLiteral("42"));
-    (*window_)->findChild<ChoiceBox*>(QStringLiteral("rehearsalDay"))->setCurrentIndex(2);
+    (*window_)->findChild<ChoiceBox*>(QStringLiteral("rehearsalDay"))->setCurrentIndex(3);
     start->click();
     QVERIFY(place().isPractising());
     const auto& day = static_cast<session::PracticeFeed*>(place().session().feed())->day();

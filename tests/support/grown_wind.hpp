@@ -41,11 +41,8 @@ inline std::optional<GrownWindFlight> grown_wind_flight(int i) {
     if (!made || !made->turn) return std::nullopt;
     GrownWindFlight flight;
     flight.plan = std::make_shared<const mission::Plan>(std::move(*made));
-    practice::PracticeDay day{practice::Day::as_forecast, std::uint64_t(i + 1)};
-    const double wind_mps = flight.plan->request.weather.wind.speed_mps;
-    day.growth_mps_per_h = 0.5 * wind_mps / (flight.plan->turn->time_s.value / units::seconds_per_hour);
-    flight.scenario = practice::scenario_of(*flight.plan, day);
-    flight.scenario.weather.most_wind_mps = 1.5 * wind_mps;
+    flight.scenario =
+        practice::scenario_of(*flight.plan, {practice::Day::growing_wind, std::uint64_t(i + 1)});
     return flight;
 }
 

@@ -18,7 +18,8 @@ namespace {
 
 constexpr double rehearsal_speeds[] = {1.0, 5.0, 10.0, 20.0, 30.0};
 constexpr int usual_speed = 3;
-constexpr practice::Day rehearsal_days[] = {practice::Day::drawn, practice::Day::as_forecast, practice::Day::worst_in_twenty};
+constexpr practice::Day rehearsal_days[] = {practice::Day::drawn, practice::Day::as_forecast, practice::Day::growing_wind,
+                                            practice::Day::worst_in_twenty};
 constexpr int highest_seed = 9999;
 
 } // namespace
@@ -36,7 +37,7 @@ RehearsalSheet::RehearsalSheet(QWidget* parent) : Popover(parent) {
     auto* day = new ChoiceBox;
     day->setObjectName(QStringLiteral("rehearsalDay"));
     day->setAccessibleName(tr("Day"));
-    day->addItems({tr("drawn from the forecast's errors"), tr("as forecast"), tr("the worst in twenty")});
+    day->addItems({tr("drawn from the forecast's errors"), tr("as forecast"), tr("the wind grows by half"), tr("the worst in twenty")});
     grid->addWidget(day, 0, 1);
     grid->addWidget(new TextLabel(Role::plain, tr("Seed")), 1, 0);
     auto* seed = new QLineEdit(QString::number(QRandomGenerator::global()->bounded(1, highest_seed + 1)));
