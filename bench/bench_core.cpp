@@ -22,9 +22,13 @@
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
 #include "core/telemetry/min_max_pyramid.hpp"
+#include "core/watch/callouts.hpp"
+#include "core/watch/live_answer.hpp"
 #include "io/all_cores.hpp"
 #include "io/csv_log_reader.hpp"
 #include "io/csv_log_writer.hpp"
+#include "io/live_log.hpp"
+#include "io/mavlink_log.hpp"
 #include "io/plan_document.hpp"
 #include "io/terrain.hpp"
 #include "io/text_file.hpp"
@@ -306,6 +310,73 @@ void two_hundred_arrays(benchmark::State& state) {
     }
 }
 BENCHMARK(two_hundred_arrays)->Unit(benchmark::kMillisecond);
+
+/// A flight of so many hours at ten rows a second: straight out and back, with some noise.
+telemetry::FlightLog long_flight(double hours) {
+    using telemetry::Channel;
+    telemetry::FlightLog log;
+    std::uint32_t state = 7;
+    const auto noise = [&state] {
+        state = state * 1664525u + 1013904223u;
+        return double(state) / 4294967296.0 - 0.5;
+    };
+    const auto rows = std::size_t(hours * 36000.0);
+    for (std::size_t i = 0; i < rows; ++i) {
+        const double t = 0.1 * double(i);
+        const double out_m = 8.0 * std::min(t, hours * 3600.0 - t) * 0.5;
+        log[Channel::time_s].push_back(t);
+        log[Channel::latitude_deg].push_back(39.4 + out_m / 111320.0 + 1e-6 * noise());
+        log[Channel::longitude_deg].push_back(-31.4 + 1e-6 * noise());
+        log[Channel::height_m].push_back(90.0 + noise());
+        log[Channel::ground_speed_mps].push_back(4.0 + 0.2 * noise());
+        log[Channel::course_deg].push_back(t < hours * 1800.0 ? 1.0 : 181.0);
+        log[Channel::voltage_v].push_back(16.4 - 2.0 * t / (hours * 3600.0) + 0.02 * noise());
+        log[Channel::current_a].push_back(1.0 + 0.1 * noise());
+        log[Channel::charge_ah].push_back(t / 3600.0);
+        log.lines.push_back(std::uint32_t(i + 2));
+    }
+    return log;
+}
+
+/// One second of watching at the end of a flight of so many hours: ten rows more, the live answer, the callouts.
+void a_second_of_watching(benchmark::State& state) {
+    const double hours = double(state.range(0));
+    const auto log = long_flight(hours);
+    const auto plan = std::make_shared<const mission::Plan>(*mission::make_plan(demo_request()));
+    watch::LiveFlight flight;
+    watch::LiveSolver solver(plan);
+    watch::Callouts callouts(plan);
+    std::size_t rows = log.rows() / 2;
+    for (std::size_t i = 600; i < rows; i += 600) flight.update(log, 0, i);
+    for (auto _ : state) {
+        rows = rows + 10 < log.rows() ? rows + 10 : rows;
+        flight.update(log, 0, rows);
+        benchmark::DoNotOptimize(callouts.hear(solver.answer(flight)));
+    }
+}
+BENCHMARK(a_second_of_watching)->Arg(1)->Arg(2)->Arg(4)->Unit(benchmark::kMillisecond);
+
+/// Two hours of fifty packets a second, each packet by itself: cut, read, made into rows, ready to be written down.
+void two_hours_of_packets(benchmark::State& state) {
+    const auto log = long_flight(2.0);
+    io::MavlinkWriter writer;
+    std::vector<std::string> packets;
+    for (std::size_t i = 0; i < log.rows(); ++i) {
+        for (auto& packet : writer.row(log, i)) packets.push_back(std::move(packet));
+    }
+    for (auto _ : state) {
+        io::LiveLog live;
+        std::size_t recorded = 0;
+        double t = 1.8e9;
+        for (const auto& packet : packets) {
+            live.feed(packet, t += 0.02);
+            recorded += live.take_recording().size();
+        }
+        benchmark::DoNotOptimize(recorded);
+    }
+    state.counters["packets"] = double(packets.size());
+}
+BENCHMARK(two_hours_of_packets)->Unit(benchmark::kMillisecond);
 
 } // namespace
 

@@ -14,8 +14,8 @@ using namespace sobremesa;
 
 void print(const char* name, const tests::Tally& t) {
     const auto percent = [](double share) { return int(std::lround(100.0 * share)); };
-    std::cout << "| " << name << " | " << t.home << " | " << t.reserve << " | " << percent(t.sum / t.flights) << " % ("
-              << percent(t.least) << " … " << percent(t.most) << ") |\n";
+    std::cout << "| " << name << " | " << t.home << " | " << t.reserve << " | " << percent(t.sum / t.flights)
+              << " % (" << percent(t.least) << " … " << percent(t.most) << ") |\n";
 }
 
 } // namespace
@@ -31,9 +31,10 @@ int main(int argc, char** argv) {
         by_plan.add(tests::fly_as_planned(*flight), *flight);
         by_watch.add(tests::fly_obediently(*flight), *flight);
     }
-    std::cout << "| " << by_watch.flights
-              << " flights turned | home | reserve kept within 10 % of usable | left at home, mean (least … most) |\n"
-                 "|---|---|---|---|\n";
+    std::cout
+        << "| " << by_watch.flights
+        << " flights turned | home | reserve kept within 10 % of usable | left at home, mean (least … most) |\n"
+           "|---|---|---|---|\n";
     print("at the plan's distance", by_plan);
     print("at “turn now”", by_watch);
     return 0;

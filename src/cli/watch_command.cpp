@@ -223,13 +223,12 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
             << std::endl;
     QEventLoop loop;
     QObject::connect(&session, &session::WatchSession::answered, &loop, [&] { printer.answer(session); });
-    QObject::connect(&session, &session::WatchSession::calloutMade, &loop,
-                     [&](const watch::Callout& callout) {
-                         printer.callout(callout);
-                         if (options.say && callout.spoken)
-                             speaker.say(wording::callout_sentence(callout, wording::Quantities()),
-                                         callout.kind >= watch::CalloutKind::turn_soon);
-                     });
+    QObject::connect(&session, &session::WatchSession::calloutMade, &loop, [&](const watch::Callout& callout) {
+        printer.callout(callout);
+        if (options.say && callout.spoken)
+            speaker.say(wording::callout_sentence(callout, wording::Quantities()),
+                        callout.kind >= watch::CalloutKind::turn_soon);
+    });
     QObject::connect(&session, &session::WatchSession::troubled, &loop, [&](const units::Error& error) {
         err << "sobremesa-cli: " << wording::message(error).toStdString() << std::endl;
     });

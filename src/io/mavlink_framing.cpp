@@ -13,7 +13,8 @@ Framed packet_at(const unsigned char* p, std::size_t count, Packet& packet) {
     const std::size_t length = p[1];
     const bool is_signed = v2 && (p[2] & 1) != 0;
     const std::size_t whole = header + length + 2 + (is_signed ? signature_bytes : 0);
-    packet.id = v2 ? std::uint32_t(p[7]) | std::uint32_t(p[8]) << 8 | std::uint32_t(p[9]) << 16 : std::uint32_t(p[5]);
+    packet.id =
+        v2 ? std::uint32_t(p[7]) | std::uint32_t(p[8]) << 8 | std::uint32_t(p[9]) << 16 : std::uint32_t(p[5]);
     packet.system = v2 ? p[5] : p[3];
     if (count < whole) return Framed::cut;
     const Message* message = known_message(packet.id);
@@ -39,7 +40,8 @@ void Framer::feed(std::string_view bytes, const Piece& piece) {
         Packet packet;
         const Framed found = packet_at(held_.data() + at, held_.size() - at, packet);
         if (found == Framed::cut) break;
-        // The checksum of a message that is not read here cannot be tried: what follows it must begin like a packet.
+        // The checksum of a message that is not read here cannot be tried: what follows it must begin like a
+        // packet.
         const std::size_t next = at + packet.bytes;
         const bool untried = found == Framed::packet && !packet.known;
         if (untried && next >= held_.size()) break;

@@ -84,7 +84,8 @@ private:
         constexpr std::uint64_t latest_us = 9'223'372'036'000'000ULL;
         if (stamp > latest_us) return 0;
         mavlink::Packet found;
-        if (mavlink::packet_at(record + stamp_bytes, count - stamp_bytes, found) != mavlink::Framed::packet) return 0;
+        if (mavlink::packet_at(record + stamp_bytes, count - stamp_bytes, found) != mavlink::Framed::packet)
+            return 0;
         const std::size_t whole = stamp_bytes + found.bytes;
         // The checksum of a message that is not read here cannot be tried: what follows must begin like a packet.
         const std::size_t next = whole + stamp_bytes;

@@ -41,7 +41,8 @@ inline constexpr std::array known{heartbeat, sys_status,     gps_raw_int, global
                                   vfr_hud,   battery_status, wind_cov,    wind_estimate,       named_value_float};
 
 inline const Message* known_message(std::uint32_t id) {
-    const auto* const found = std::find_if(known.begin(), known.end(), [id](const Message& m) { return m.id == id; });
+    const auto* const found =
+        std::find_if(known.begin(), known.end(), [id](const Message& m) { return m.id == id; });
     return found == known.end() ? nullptr : found;
 }
 

@@ -21,9 +21,10 @@ struct Choice {
 /// Packets made into rows of a log, one after the other: of a file, or as they come.
 ///
 /// Each position makes a row; it takes the other messages' last values where they are not older than three seconds.
-/// Rows are timed by the vehicle's clock (`time_boot_ms`), so that a stream that is played faster or in bursts is the
-/// flight that was flown; a message without one takes the latest. A clock that begins anew in flight goes on by the
-/// time of arrival; one that stands still (an encoder that leaves it 0) is not used, and arrival times the rows.
+/// Rows are timed by the vehicle's clock (`time_boot_ms`), so that a stream that is played faster or in bursts is
+/// the flight that was flown; a message without one takes the latest. A clock that begins anew in flight goes on by
+/// the time of arrival; one that stands still (an encoder that leaves it 0) is not used, and arrival times the
+/// rows.
 class Rows {
 public:
     explicit Rows(const Choice& choice = {}) : choice_(choice) {}

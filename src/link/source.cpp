@@ -58,7 +58,9 @@ public:
         emit connectedChanged(true);
         return {};
     }
-    std::string where() const override { return "udp " + address_.host + ":" + QString::number(address_.port).toStdString(); }
+    std::string where() const override {
+        return "udp " + address_.host + ":" + QString::number(address_.port).toStdString();
+    }
     bool is_connected() const override { return socket_.state() == QAbstractSocket::BoundState; }
 
 private:
@@ -89,7 +91,9 @@ public:
         call();
         return {};
     }
-    std::string where() const override { return "tcp " + address_.host + ":" + QString::number(address_.port).toStdString(); }
+    std::string where() const override {
+        return "tcp " + address_.host + ":" + QString::number(address_.port).toStdString();
+    }
     bool is_connected() const override { return socket_.state() == QAbstractSocket::ConnectedState; }
 
 private:
@@ -126,7 +130,9 @@ public:
         again_.start();
         return {};
     }
-    std::string where() const override { return "serial " + address_.path + ":" + QString::number(address_.baud).toStdString(); }
+    std::string where() const override {
+        return "serial " + address_.path + ":" + QString::number(address_.baud).toStdString();
+    }
     bool is_connected() const override { return port_.isOpen(); }
 
 private:

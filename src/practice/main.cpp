@@ -114,9 +114,8 @@ int send(Streaming wanted, const sim::Scenario& single, std::uint64_t seed) {
     wanted.faults.seed = seed;
     if (wanted.silent.size() == 2) wanted.faults.silent_s = {wanted.silent[0], wanted.silent[1]};
     if (wanted.frozen_current_from_s >= 0.0) wanted.faults.current_frozen_from_s = wanted.frozen_current_from_s;
-    auto target = practice::StreamTarget::open(wanted.target, [](const std::string& where) {
-        std::cerr << "streaming on " << where << std::endl;
-    });
+    auto target = practice::StreamTarget::open(
+        wanted.target, [](const std::string& where) { std::cerr << "streaming on " << where << std::endl; });
     if (!target) return complain("cannot send to " + wanted.target + ": udp:HOST:PORT, tcp:HOST:PORT or pty");
     std::signal(SIGINT, [](int) { stop_asked = 1; });
     std::signal(SIGTERM, [](int) { stop_asked = 1; });
@@ -137,7 +136,8 @@ void add_streaming(CLI::App& app, Streaming& wanted) {
     app.add_option("--replay", wanted.replay, "Log to be sent, in place of a simulated flight");
     app.add_option("--day", wanted.day, "as-forecast, drawn, growing-wind or worst-in-twenty")
         ->check(CLI::IsMember({"as-forecast", "drawn", "growing-wind", "worst-in-twenty"}));
-    app.add_option("--growth", wanted.extra_growth_mps_per_h, "What the wind grows by beside the plan's, m/s per hour");
+    app.add_option("--growth", wanted.extra_growth_mps_per_h,
+                   "What the wind grows by beside the plan's, m/s per hour");
     app.add_option("--turn-share", wanted.turn_share, "Turns at so many times the plan's turn")
         ->check(CLI::Range(0.05, 20.0));
     app.add_option("--format", wanted.format, "mavlink or text")->check(CLI::IsMember({"mavlink", "text"}));

@@ -19,7 +19,8 @@ sim::Scenario PracticeFeed::open_ended(const mission::Plan& plan, const practice
     return scenario;
 }
 
-PracticeFeed::PracticeFeed(std::shared_ptr<const mission::Plan> plan, const practice::PracticeDay& day, double speed)
+PracticeFeed::PracticeFeed(std::shared_ptr<const mission::Plan> plan, const practice::PracticeDay& day,
+                           double speed)
     : day_(day), scenario_(open_ended(*plan, day)), flight_(scenario_), speed_(speed) {}
 
 units::Result<void> PracticeFeed::start() {

@@ -129,8 +129,8 @@ void WatchSession::keep_point() {
     constexpr double every_s = 5.0;
     if (!answer_.margin_wh || !answer_.now.airborne) return;
     if (!points_.empty() && answer_.now.time_s - points_.back().time_s < every_s) return;
-    points_.push_back({answer_.now.time_s, answer_.now.from_home_m, answer_.now.ground_m, answer_.remaining->wh.value,
-                       answer_.needed_wh->value});
+    points_.push_back({answer_.now.time_s, answer_.now.from_home_m, answer_.now.ground_m,
+                       answer_.remaining->wh.value, answer_.needed_wh->value});
 }
 
 std::shared_ptr<const debrief::FlownHomeward> WatchSession::flown() const {

@@ -50,8 +50,8 @@ public:
     bool has_flight() const { return flight_ != nullptr; }
     const std::vector<watch::Callout>& said() const { return said_; }
     watch::CalloutRules& rules();
-    /// The flight so far on the homeward chart: remaining, and the energy to get home as it was at each moment; empty
-    /// where there are fewer than two points.
+    /// The flight so far on the homeward chart: remaining, and the energy to get home as it was at each moment;
+    /// empty where there are fewer than two points.
     std::shared_ptr<const debrief::FlownHomeward> flown() const;
     /// What came, as a reader of its recording gives it.
     telemetry::FlightLog finished_log() const { return finished_; }

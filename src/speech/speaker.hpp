@@ -12,8 +12,8 @@ class QTextToSpeech;
 
 namespace sobremesa::speech {
 
-/// Says sentences out loud with whatever engine is installed and works; offline. Missing speech is no error: then it
-/// sounds a tone.
+/// Says sentences out loud with whatever engine is installed and works; offline. Missing speech is no error: then
+/// it sounds a tone.
 class Speaker : public QObject {
     Q_OBJECT
 public:

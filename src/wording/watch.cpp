@@ -231,19 +231,22 @@ QString outcome_words(const practice::Outcome& outcome, const mission::Plan& pla
                      .arg(strong(q.energy(outcome.flown.left_wh)), q.energy(outcome.reserve_wh));
     if (outcome.best)
         words << WatchWords::tr("Turned at %1; the farthest turn that kept the reserve on this day: %2.")
-                     .arg(strong(q.distance(outcome.flown.distance_m)), strong(q.distance(outcome.best->distance_m)));
+                     .arg(strong(q.distance(outcome.flown.distance_m)),
+                          strong(q.distance(outcome.best->distance_m)));
     QStringList rules;
     for (const auto& tried : outcome.rules) {
         rules << (tried.turn.came_home
                       ? WatchWords::tr("%1 at %2: %3", "turn rule, distance, energy left at home")
-                            .arg(name(tried.rule, plan.request, q), q.distance(tried.turn.distance_m), q.energy(tried.turn.left_wh))
+                            .arg(name(tried.rule, plan.request, q), q.distance(tried.turn.distance_m),
+                                 q.energy(tried.turn.left_wh))
                       : WatchWords::tr("%1 at %2: not home", "turn rule, distance")
                             .arg(name(tried.rule, plan.request, q), q.distance(tried.turn.distance_m)));
     }
     if (!rules.isEmpty())
         words << WatchWords::tr("Remaining at home by each turn rule: %1.").arg(rules.join(QStringLiteral("; ")));
-    words << (flown == 1 ? WatchWords::tr("This was the first practice flight.")
-                         : WatchWords::tr("Practice so far: reserve intact on %1 of %2 flights.").arg(kept).arg(flown));
+    words << (flown == 1
+                  ? WatchWords::tr("This was the first practice flight.")
+                  : WatchWords::tr("Practice so far: reserve intact on %1 of %2 flights.").arg(kept).arg(flown));
     return words.join(QLatin1Char(' '));
 }
 

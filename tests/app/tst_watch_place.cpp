@@ -72,7 +72,8 @@ void WatchPlaceTest::init() {
         window_.emplace();
     }
     (*window_)->openFile(QDir(QString::fromLatin1(DEMO_DIR)).filePath(QStringLiteral("alcaravan-west.plan.json")));
-    QTRY_VERIFY_WITH_TIMEOUT((*window_)->planSession().is_settled() && (*window_)->planSession().plan()->turn, 20000);
+    QTRY_VERIFY_WITH_TIMEOUT((*window_)->planSession().is_settled() && (*window_)->planSession().plan()->turn,
+                             20000);
     open();
 }
 
@@ -133,7 +134,8 @@ void WatchPlaceTest::aLiveLinkIsFollowedAndRecorded() {
     address.port = 0;
     place().connectTo(address);
     QVERIFY(place().session().is_watching());
-    const quint16 port = QString::fromStdString(place().session().feed()->where()).section(QLatin1Char(':'), -1).toUShort();
+    const quint16 port =
+        QString::fromStdString(place().session().feed()->where()).section(QLatin1Char(':'), -1).toUShort();
     const auto log = sim::simulate(practice::scenario_of(*place().session().plan())).log;
     practice::StreamRows rows(log, practice::StreamFormat::mavlink);
     QUdpSocket sender;
@@ -158,9 +160,8 @@ void WatchPlaceTest::aLiveLinkIsFollowedAndRecorded() {
     QVERIFY(!QFile::exists(QFileInfo(recording).dir().filePath(QStringLiteral("unfinished"))));
     const double live_ah = *place().session().answer().now.charge_ah;
     button("watchDebrief").click();
-    QTRY_VERIFY_WITH_TIMEOUT((*window_)->debriefSession().debrief() &&
-                                 (*window_)->debriefSession().debrief()->path == recording,
-                             20000);
+    QTRY_VERIFY_WITH_TIMEOUT(
+        (*window_)->debriefSession().debrief() && (*window_)->debriefSession().debrief()->path == recording, 20000);
     const double debriefed = (*window_)->debriefSession().debrief()->summary.energy.charge_ah->value;
     QVERIFY(std::abs(debriefed - live_ah) < 1e-3 * debriefed);
     (*window_)->showPlace(Place::watch);
@@ -184,7 +185,8 @@ void WatchPlaceTest::badAddressesAreMarkedWhereTyped() {
 }
 
 void WatchPlaceTest::aReplaySeeksAndPauses() {
-    const QString log = QDir(QString::fromLatin1(DEMO_DIR)).filePath(QStringLiteral("2026-04-18-alcaravan-west-wind.csv"));
+    const QString log =
+        QDir(QString::fromLatin1(DEMO_DIR)).filePath(QStringLiteral("2026-04-18-alcaravan-west-wind.csv"));
     place().replay(log, 60.0);
     QVERIFY(place().session().is_watching());
     QTRY_VERIFY_WITH_TIMEOUT(place().session().answer().now.time_s > 10.0, 20000);
@@ -255,8 +257,8 @@ void WatchPlaceTest::aRecordingThatWasCutOffIsOffered() {
     const QDir folder(settings.path());
     QVERIFY(folder.mkpath(QStringLiteral("recordings")));
     const QString kept = folder.filePath(QStringLiteral("recordings/2026-11-28-101500.csv"));
-    QVERIFY(QFile::copy(QDir(QString::fromLatin1(DEMO_DIR)).filePath(QStringLiteral("2026-04-11-alcaravan-calm.csv")),
-                        kept));
+    QVERIFY(QFile::copy(
+        QDir(QString::fromLatin1(DEMO_DIR)).filePath(QStringLiteral("2026-04-11-alcaravan-calm.csv")), kept));
     QFile marker(folder.filePath(QStringLiteral("recordings/unfinished")));
     QVERIFY(marker.open(QIODevice::WriteOnly));
     marker.write(kept.toUtf8());

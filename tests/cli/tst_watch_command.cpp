@@ -58,9 +58,10 @@ public:
     Watching(const QString& plan, const QStringList& arguments) {
         // Into a file: who reads a pipe too slowly holds up the program behind it.
         process_.setStandardOutputFile(output_.filePath(QStringLiteral("lines.json")));
-        process_.start(QStringLiteral(BIN_DIR "/sobremesa-cli"),
-                       QStringList{QStringLiteral("watch"), QStringLiteral("--plan"), plan, QStringLiteral("--json")} +
-                           arguments);
+        process_.start(
+            QStringLiteral(BIN_DIR "/sobremesa-cli"),
+            QStringList{QStringLiteral("watch"), QStringLiteral("--plan"), plan, QStringLiteral("--json")} +
+                arguments);
         if (!process_.waitForStarted()) qFatal("it does not start");
     }
     /// "listening on udp 127.0.0.1:40312" → the place.
@@ -97,7 +98,8 @@ private:
     QByteArray trouble_;
 };
 
-int run(const QString& program, const QStringList& arguments, QByteArray* out = nullptr, QByteArray* err = nullptr) {
+int run(const QString& program, const QStringList& arguments, QByteArray* out = nullptr,
+        QByteArray* err = nullptr) {
     QProcess process;
     process.start(QStringLiteral(BIN_DIR "/") + program, arguments);
     if (!process.waitForFinished(120000)) qFatal("%s does not end", qPrintable(program));
@@ -133,8 +135,8 @@ private:
     void stream(const QString& to, const QStringList& more = {}, double speed = 300.0) {
         QByteArray trouble;
         const int code = run(QStringLiteral("sobremesa-sim"),
-                             QStringList{QStringLiteral("--stream"), to, QStringLiteral("--plan"), file("plan.json"),
-                                         QStringLiteral("--speed"), QString::number(speed)} +
+                             QStringList{QStringLiteral("--stream"), to, QStringLiteral("--plan"),
+                                         file("plan.json"), QStringLiteral("--speed"), QString::number(speed)} +
                                  more,
                              nullptr, &trouble);
         QVERIFY2(code == 0, trouble.constData());
@@ -149,8 +151,8 @@ void WatchCommandTest::initTestCase() {
 }
 
 void WatchCommandTest::aFlightOverUdp() {
-    Watching watching(file("plan.json"), {QStringLiteral("--udp"), QStringLiteral("0"), QStringLiteral("--record"),
-                                          file("udp.tlog")});
+    Watching watching(file("plan.json"),
+                      {QStringLiteral("--udp"), QStringLiteral("0"), QStringLiteral("--record"), file("udp.tlog")});
     const QString where = watching.where();
     QVERIFY(where.startsWith(QStringLiteral("udp 127.0.0.1:")));
     stream(QStringLiteral("udp:") + where.section(QLatin1Char(' '), 1), {}, 150.0);
@@ -160,10 +162,10 @@ void WatchCommandTest::aFlightOverUdp() {
     QCOMPARE(watching.code(), 0);
     // Every key that is promised, on every line.
     for (const Json& line : lines.states) {
-        for (const char* key : {"t_s", "state", "distance_home_m", "bearing_home_deg", "height_m", "ground_speed_mps",
-                                "voltage_v", "current_a", "charge_used_ah", "energy_used_wh", "remaining_wh",
-                                "remaining_sd_wh", "needed_wh", "margin_wh", "turn", "wind", "landing_places",
-                                "chance_reserve"})
+        for (const char* key :
+             {"t_s", "state", "distance_home_m", "bearing_home_deg", "height_m", "ground_speed_mps", "voltage_v",
+              "current_a", "charge_used_ah", "energy_used_wh", "remaining_wh", "remaining_sd_wh", "needed_wh",
+              "margin_wh", "turn", "wind", "landing_places", "chance_reserve"})
             QVERIFY2(line.contains(key), key);
     }
     std::set<std::string> states;
@@ -205,8 +207,8 @@ void WatchCommandTest::theSameOverTcpAndPty() {
     for (const char* kind : {"tcp:127.0.0.1:0", "pty"}) {
         QProcess sim;
         sim.start(QStringLiteral(BIN_DIR "/sobremesa-sim"),
-                  {QStringLiteral("--stream"), QString::fromLatin1(kind), QStringLiteral("--plan"), file("plan.json"),
-                   QStringLiteral("--speed"), QStringLiteral("60")});
+                  {QStringLiteral("--stream"), QString::fromLatin1(kind), QStringLiteral("--plan"),
+                   file("plan.json"), QStringLiteral("--speed"), QStringLiteral("60")});
         QByteArray where;
         QElapsedTimer clock;
         clock.start();
@@ -217,8 +219,8 @@ void WatchCommandTest::theSameOverTcpAndPty() {
         const QString place = QString::fromUtf8(where).trimmed().section(QLatin1Char(' '), -1);
         const bool tcp = place.contains(QLatin1Char(':'));
         Watching watching(file("plan.json"), {tcp ? QStringLiteral("--tcp") : QStringLiteral("--serial"),
-                                              tcp ? place : place + QStringLiteral(":57600"), QStringLiteral("--for"),
-                                              QStringLiteral("6")});
+                                              tcp ? place : place + QStringLiteral(":57600"),
+                                              QStringLiteral("--for"), QStringLiteral("6")});
         const Lines lines = watching.ended();
         sim.kill();
         sim.waitForFinished();
@@ -230,8 +232,8 @@ void WatchCommandTest::theSameOverTcpAndPty() {
 }
 
 void WatchCommandTest::textTelemetry() {
-    Watching watching(file("plan.json"), {QStringLiteral("--udp"), QStringLiteral("0"), QStringLiteral("--record"),
-                                          file("text.csv")});
+    Watching watching(file("plan.json"),
+                      {QStringLiteral("--udp"), QStringLiteral("0"), QStringLiteral("--record"), file("text.csv")});
     stream(QStringLiteral("udp:") + watching.where().section(QLatin1Char(' '), 1),
            {QStringLiteral("--format"), QStringLiteral("text")});
     QTest::qWait(500);
@@ -249,9 +251,8 @@ void WatchCommandTest::aBadLink_data() {
     QTest::addColumn<QStringList>("faults");
     QTest::newRow("a third is lost") << QStringList{QStringLiteral("--lose"), QStringLiteral("0.3")};
     QTest::newRow("damaged") << QStringList{QStringLiteral("--damage"), QStringLiteral("0.1")};
-    QTest::newRow("repeated and out of order")
-        << QStringList{QStringLiteral("--repeat"), QStringLiteral("0.2"), QStringLiteral("--reorder"),
-                       QStringLiteral("0.2")};
+    QTest::newRow("repeated and out of order") << QStringList{QStringLiteral("--repeat"), QStringLiteral("0.2"),
+                                                              QStringLiteral("--reorder"), QStringLiteral("0.2")};
     QTest::newRow("a clock that jumps") << QStringList{QStringLiteral("--clock-jump"), QStringLiteral("90000")};
     QTest::newRow("two vehicles") << QStringList{QStringLiteral("--two-vehicles")};
 }
@@ -325,15 +326,16 @@ void WatchCommandTest::aReplayEndsBySelf() {
              0);
     const Json debrief = Json::parse(out.toStdString());
     QVERIFY(lines.summary["energy"] == debrief["energy"]);
-    QVERIFY(std::abs(lines.states.back()["ground_m"].get<double>() - debrief["distance"]["ground_m"].get<double>()) <
-            1e-3 * debrief["distance"]["ground_m"].get<double>());
+    QVERIFY(
+        std::abs(lines.states.back()["ground_m"].get<double>() - debrief["distance"]["ground_m"].get<double>()) <
+        1e-3 * debrief["distance"]["ground_m"].get<double>());
 }
 
 void WatchCommandTest::forSoManySeconds() {
     QElapsedTimer clock;
     clock.start();
-    Watching watching(file("plan.json"),
-                      {QStringLiteral("--udp"), QStringLiteral("0"), QStringLiteral("--for"), QStringLiteral("1.5")});
+    Watching watching(file("plan.json"), {QStringLiteral("--udp"), QStringLiteral("0"), QStringLiteral("--for"),
+                                          QStringLiteral("1.5")});
     const Lines lines = watching.ended();
     QCOMPARE(watching.code(), 0);
     QVERIFY(clock.elapsed() >= 1500);
@@ -368,7 +370,8 @@ void WatchCommandTest::wrongUseIsSaid_data() {
     QTest::newRow("two sources") << QStringList{plan, QStringLiteral("--udp"), QStringLiteral("0"),
                                                 QStringLiteral("--replay"), QStringLiteral("x.csv")}
                                  << 2;
-    QTest::newRow("a port that is none") << QStringList{plan, QStringLiteral("--udp"), QStringLiteral("99999")} << 1;
+    QTest::newRow("a port that is none")
+        << QStringList{plan, QStringLiteral("--udp"), QStringLiteral("99999")} << 1;
     QTest::newRow("an address that is none")
         << QStringList{plan, QStringLiteral("--udp"), QStringLiteral("here:1")} << 1;
     QTest::newRow("a log that is not there")

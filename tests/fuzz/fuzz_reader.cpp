@@ -1,10 +1,14 @@
 // Whatever bytes a reader is given, it must answer or refuse: no crash, no hang, no memory without a bound. One
 // program for each reader, told apart when it is compiled.
 
+#include <algorithm>
+#include <cmath>
 #include <cstddef>
 #include <cstdint>
 #include <cstdlib>
+#include <memory>
 #include <string>
+#include <string_view>
 
 #include <sys/mman.h>
 #include <unistd.h>
@@ -12,12 +16,15 @@
 #include "core/telemetry/clean_log.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
+#include "core/watch/callouts.hpp"
+#include "core/watch/live_answer.hpp"
 #include "io/book_document.hpp"
 #include "io/build_document.hpp"
 #include "io/csv_head.hpp"
 #include "io/csv_log_reader.hpp"
 #include "io/gpx_log.hpp"
 #include "io/kept_documents.hpp"
+#include "io/live_log.hpp"
 #include "io/log_source.hpp"
 #include "io/mavlink_log.hpp"
 #include "io/pack_table.hpp"
@@ -60,6 +67,44 @@ private:
     if (clean->time_s(clean->rows.size() - 1) - clean->time_s(0) < a_day_s) (void)telemetry::find_out(*clean);
 }
 
+/// Telemetry as it comes, in pieces whose length the first byte says, watched as a flight.
+[[maybe_unused]] void watch_bytes(const std::uint8_t* bytes, std::size_t count) {
+    if (count < 2) return;
+    static const auto plan = [] {
+        mission::PlanRequest request;
+        request.aircraft.mass_kg = 1.25;
+        request.aircraft.cruise_airspeed_mps = 14.0;
+        request.aircraft.cruise_power_w = 68.0;
+        request.pack.mass_kg = 0.4;
+        request.mission.height_m = 90.0;
+        return std::make_shared<const mission::Plan>(*mission::make_plan(request));
+    }();
+    const std::string_view all(reinterpret_cast<const char*>(bytes), count);
+    const std::size_t piece = std::max<std::size_t>(1 + bytes[0] * 16, count / 8);
+    io::LiveLog live;
+    watch::LiveFlight flight;
+    watch::LiveSolver solver(plan);
+    watch::Callouts callouts(plan);
+    std::string recorded;
+    double t = 1.8e9;
+    for (std::size_t at = 1; at < count; at += piece) {
+        live.feed(all.substr(at, piece), t += 1.0);
+        recorded += live.take_recording();
+        live.refresh();
+        // As with files: flights of years are bounded elsewhere.
+        const auto& time = live.log()[telemetry::Channel::time_s];
+        constexpr double a_day_s = 86400.0;
+        if (time.empty() || std::abs(time.back() - time.front()) > a_day_s) continue;
+        flight.update(live.log(), live.generation());
+        (void)callouts.hear(solver.answer(flight));
+    }
+    live.finish();
+    recorded += live.take_recording();
+    (void)live.finished();
+    // Whatever it was, all of it is written down, and packets with their stamps besides.
+    if (live.kind() != io::LiveLog::Kind::unknown && recorded.size() + (64u << 10) < count - 1) std::abort();
+}
+
 } // namespace
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* bytes, std::size_t count) {
@@ -75,6 +120,8 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* bytes, std::size_t cou
 #elif defined(FUZZ_gpx)
     const FileOfBytes file(bytes, count);
     work_on(io::read_gpx_log(file.path()));
+#elif defined(FUZZ_live)
+    watch_bytes(bytes, count);
 #elif defined(FUZZ_mavlink)
     const FileOfBytes file(bytes, count);
     work_on(io::read_mavlink_log(file.path()));

@@ -100,7 +100,7 @@ private slots:
 
 void HouseTest::arrowsPointOneWay() {
     static const QRegularExpression ours(
-        QStringLiteral("^(core|io|logbook|link|session|wording|sim|cli|app|paper|elevation)/"));
+        QStringLiteral("^(core|io|logbook|link|practice|session|speech|wording|sim|cli|app|paper|elevation)/"));
     QStringList wrong;
     QMap<QString, QSet<QString>> unused = arrows();
     for (const Include& include : includes(QStringLiteral("/"))) {
@@ -122,7 +122,7 @@ void HouseTest::arrowsPointOneWay() {
 }
 
 void HouseTest::theCheckOfArrowsCanFail() {
-    QCOMPARE(arrows().size(), 26);
+    QCOMPARE(arrows().size(), 27);
     QVERIFY(arrows()[QStringLiteral("core/units")].isEmpty());
     QVERIFY(arrows()[QStringLiteral("core/mission")].contains(QStringLiteral("core/battery")));
     QVERIFY(!arrows()[QStringLiteral("core/battery")].contains(QStringLiteral("core/mission")));

@@ -91,7 +91,8 @@ void SourcesTest::nothingIsSentBackOverUdp() {
     QUdpSocket peer;
     QVERIFY(peer.bind(QHostAddress::LocalHost, 0));
     const std::string bytes = stream_of(tests::made_log(31), practice::StreamFormat::mavlink);
-    peer.writeDatagram(bytes.data(), qint64(std::min<std::size_t>(bytes.size(), 8000)), QHostAddress::LocalHost, port);
+    peer.writeDatagram(bytes.data(), qint64(std::min<std::size_t>(bytes.size(), 8000)), QHostAddress::LocalHost,
+                       port);
     QTRY_VERIFY(feed.rows().rows > 5);
     QTest::qWait(300);
     QVERIFY(!peer.hasPendingDatagrams());
@@ -150,7 +151,8 @@ public:
     void write(const std::string& bytes) const {
         std::size_t done = 0;
         while (done < bytes.size()) {
-            const auto put = ::write(master_, bytes.data() + done, std::min<std::size_t>(bytes.size() - done, 1024));
+            const auto put =
+                ::write(master_, bytes.data() + done, std::min<std::size_t>(bytes.size() - done, 1024));
             if (put > 0) done += std::size_t(put);
             QTest::qWait(1);
         }
@@ -232,17 +234,28 @@ void SourcesTest::addressesAreChecked_data() {
     QTest::addColumn<QString>("kind");
     QTest::addColumn<QString>("text");
     QTest::addColumn<bool>("good");
-    QTest::newRow("port") << "udp" << "14550" << true;
-    QTest::newRow("any port") << "udp" << "0" << true;
-    QTest::newRow("address") << "udp" << "0.0.0.0:14550" << true;
-    QTest::newRow("no port") << "udp" << "127.0.0.1:" << false;
-    QTest::newRow("too large") << "udp" << "70000" << false;
-    QTest::newRow("a word") << "udp" << "here" << false;
-    QTest::newRow("host") << "tcp" << "localhost:5760" << true;
-    QTest::newRow("tcp port 0") << "tcp" << "localhost:0" << false;
-    QTest::newRow("device") << "serial" << "/dev/ttyUSB0:115200" << true;
-    QTest::newRow("usual speed") << "serial" << "/dev/ttyUSB0" << true;
-    QTest::newRow("no speed") << "serial" << "/dev/ttyUSB0:fast" << false;
+    QTest::newRow("port") << "udp"
+                          << "14550" << true;
+    QTest::newRow("any port") << "udp"
+                              << "0" << true;
+    QTest::newRow("address") << "udp"
+                             << "0.0.0.0:14550" << true;
+    QTest::newRow("no port") << "udp"
+                             << "127.0.0.1:" << false;
+    QTest::newRow("too large") << "udp"
+                               << "70000" << false;
+    QTest::newRow("a word") << "udp"
+                            << "here" << false;
+    QTest::newRow("host") << "tcp"
+                          << "localhost:5760" << true;
+    QTest::newRow("tcp port 0") << "tcp"
+                                << "localhost:0" << false;
+    QTest::newRow("device") << "serial"
+                            << "/dev/ttyUSB0:115200" << true;
+    QTest::newRow("usual speed") << "serial"
+                                 << "/dev/ttyUSB0" << true;
+    QTest::newRow("no speed") << "serial"
+                              << "/dev/ttyUSB0:fast" << false;
 }
 
 void SourcesTest::addressesAreChecked() {
@@ -279,7 +292,8 @@ void SourcesTest::everyByteIsRecorded() {
         const auto read = io::read_log(path.toStdString());
         QVERIFY(read);
         QCOMPARE((*read)->rows(), live.rows());
-        for (const auto channel : {Channel::time_s, Channel::latitude_deg, Channel::voltage_v, Channel::current_a}) {
+        for (const auto channel :
+             {Channel::time_s, Channel::latitude_deg, Channel::voltage_v, Channel::current_a}) {
             for (std::size_t i = 0; i < live.rows(); ++i) {
                 const double a = live[channel][i];
                 const double b = (**read)[channel][i];

@@ -47,7 +47,8 @@ watch::LiveAnswer in_flight(const mission::Plan& plan, double time_s) {
 
 class Listener {
 public:
-    Listener() : plan_(std::make_shared<const mission::Plan>(tests::planned(tests::sample_request()))), callouts_(plan_) {}
+    Listener()
+        : plan_(std::make_shared<const mission::Plan>(tests::planned(tests::sample_request()))), callouts_(plan_) {}
     const mission::Plan& plan() const { return *plan_; }
     watch::Callouts& callouts() { return callouts_; }
     std::vector<Callout> hear(const watch::LiveAnswer& answer) { return callouts_.hear(answer); }

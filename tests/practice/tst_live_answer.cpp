@@ -100,15 +100,17 @@ void LiveAnswerTest::remainingIsWhatTheDischargeGives() {
     const auto answer = solver.answer(live);
     const auto& c = plan->conditions;
     auto state = c.start;
-    const double first_wh = battery::discharge_at_power(*c.pack, state, c.cruise_power_w.value, {0.0, 1194.0}, c.around)
-                                .last()
-                                .energy_wh;
+    const double first_wh =
+        battery::discharge_at_power(*c.pack, state, c.cruise_power_w.value, {0.0, 1194.0}, c.around)
+            .last()
+            .energy_wh;
     const double all_wh =
         battery::discharge_at_power(*c.pack, state, c.cruise_power_w.value, {2.8, 1e9}, c.around).last().energy_wh;
     QVERIFY(answer.remaining && answer.remaining->by_count_wh);
     // The log's own volts differ from the pack's, so the counter's charge is another energy by their ratio.
-    QVERIFY2(std::abs(answer.remaining->by_count_wh->value - (all_wh - first_wh)) < 0.03 * all_wh,
-             qPrintable(QStringLiteral("%1 of %2").arg(answer.remaining->by_count_wh->value).arg(all_wh - first_wh)));
+    QVERIFY2(
+        std::abs(answer.remaining->by_count_wh->value - (all_wh - first_wh)) < 0.03 * all_wh,
+        qPrintable(QStringLiteral("%1 of %2").arg(answer.remaining->by_count_wh->value).arg(all_wh - first_wh)));
 }
 
 void LiveAnswerTest::turnsWhereThePlanDoesOnADayAsForecast() {

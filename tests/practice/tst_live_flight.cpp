@@ -65,7 +65,9 @@ void compare(const watch::LiveFlight& live, const telemetry::FlightLog& log) {
     QVERIFY(sums);
     // A tenth of a percent, as promised; of a flight that has hardly begun, a chord of way.
     const double share = 1e-3;
-    const auto near = [&](double a, double b, double least) { return std::abs(a - b) <= std::max(share * b, least); };
+    const auto near = [&](double a, double b, double least) {
+        return std::abs(a - b) <= std::max(share * b, least);
+    };
     QVERIFY2(near(live.now().ground_m, sums->ground_m, 3.0),
              qPrintable(QStringLiteral("%1 against %2 m").arg(live.now().ground_m).arg(sums->ground_m)));
     QVERIFY2(near(live.now().charge_ah.value_or(-1.0), sums->charge_ah, 1e-4),
@@ -220,9 +222,10 @@ void LiveFlightTest::motionIsThatOfTheWholeFlight() {
     double apart = 0.0;
     for (std::size_t i = 60; i + 60 < motion.moments.size(); ++i) {
         const auto& a = motion.moments[i];
-        const auto nearest = std::min_element(
-            whole->moments.begin(), whole->moments.end(),
-            [&](const auto& x, const auto& y) { return std::abs(x.time_s - a.time_s) < std::abs(y.time_s - a.time_s); });
+        const auto nearest =
+            std::min_element(whole->moments.begin(), whole->moments.end(), [&](const auto& x, const auto& y) {
+                return std::abs(x.time_s - a.time_s) < std::abs(y.time_s - a.time_s);
+            });
         QVERIFY(std::abs(nearest->time_s - a.time_s) <= 0.5);
         apart = std::max(apart, std::abs(a.power_w - nearest->power_w));
     }

@@ -1,5 +1,5 @@
-// Whoever obeys "turn now" comes home with the reserve, though the wind grows to half as much again. The whole table
-// is docs/watch.md (scripts/watch-table); here every fifth of its flights is flown.
+// Whoever obeys "turn now" comes home with the reserve, though the wind grows to half as much again. The whole
+// table is docs/watch.md (scripts/watch-table); here every fifth of its flights is flown.
 
 #include <QTest>
 

@@ -41,8 +41,7 @@ inline std::optional<GrownWindFlight> grown_wind_flight(int i) {
     if (!made || !made->turn) return std::nullopt;
     GrownWindFlight flight;
     flight.plan = std::make_shared<const mission::Plan>(std::move(*made));
-    flight.scenario =
-        practice::scenario_of(*flight.plan, {practice::Day::growing_wind, std::uint64_t(i + 1)});
+    flight.scenario = practice::scenario_of(*flight.plan, {practice::Day::growing_wind, std::uint64_t(i + 1)});
     return flight;
 }
 

@@ -468,9 +468,10 @@ void HomewardChart::addLabels(double end_m) {
     // What was flown comes back under the falling line: there the names stand above it, and to the right.
     const auto at_left = mission::outward_at(*plan_, labels_at * end_m);
     beside(at_left.distance_m, at_left.left_wh + (flown_ ? 1.0 : -1.0) * at_left.left_sd_wh,
-           live_ ? tr("remaining, forecast")
-           : flown_ ? tr("left, forecast") : tr("left in the pack, flying out"), theme.outward,
-           Qt::AlignLeft | (flown_ ? Qt::AlignBottom : Qt::AlignTop), ex, ey);
+           live_    ? tr("remaining, forecast")
+           : flown_ ? tr("left, forecast")
+                    : tr("left in the pack, flying out"),
+           theme.outward, Qt::AlignLeft | (flown_ ? Qt::AlignBottom : Qt::AlignTop), ex, ey);
     const auto at_need = mission::outward_at(*plan_, labels_at * end_m);
     beside(at_need.distance_m, at_need.needed_wh + at_need.needed_sd_wh,
            live_ ? tr("needed to get home") : tr("needed to come home"), theme.homeward,
@@ -493,7 +494,7 @@ void HomewardChart::addLabels(double end_m) {
         spare->setText(tr("margin, Wh"));
     } else
         spare->setText(plan_->chance ? tr("spare over the way home and the reserve, Wh; band: nine days in ten")
-                                 : tr("spare over the way home and the reserve, Wh"));
+                                     : tr("spare over the way home and the reserve, Wh"));
     auto* left_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
     left_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
     left_unit->position->setAxisRect(energy_);

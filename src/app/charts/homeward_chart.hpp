@@ -28,7 +28,8 @@ public:
     void setBeside(std::shared_ptr<const mission::Plan> plan);
     /// What was flown, over the forecast; the rules' turns then stand back.
     void setFlown(std::shared_ptr<const debrief::FlownHomeward> flown);
-    /// The flight is still flown: what it needs to get home is drawn as it was at each moment, and its margin below.
+    /// The flight is still flown: what it needs to get home is drawn as it was at each moment, and its margin
+    /// below.
     void setLive(bool live) { live_ = live; }
 
     QSize sizeHint() const override { return {700, 280}; }

@@ -378,9 +378,10 @@ void MainWindow::showPlace(Place place) {
         entries_[i].button->setChecked(true);
     }
     // The setting is what the numbers on screen are computed from; the shelves and the logbook hold what was given.
-    const bool plan = (place == Place::plan || place == Place::watch || (place == Place::packs && packs_place_->onBench()) ||
-                       (place == Place::fleet && !fleet_place_->onShelf())) &&
-                      desk_.openPlanId();
+    const bool plan =
+        (place == Place::plan || place == Place::watch || (place == Place::packs && packs_place_->onBench()) ||
+         (place == Place::fleet && !fleet_place_->onShelf())) &&
+        desk_.openPlanId();
     const bool debrief = place == Place::debrief && debrief_session_.debrief();
     setting_row_->setVisible(plan || debrief);
     setting_->setCurrentWidget(debrief ? flown_setting_ : plan_setting_);

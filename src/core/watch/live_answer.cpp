@@ -22,6 +22,9 @@ namespace {
 /// The wind is sought in so much of the flight, so often, s.
 constexpr double wind_window_s = 3600.0;
 constexpr double wind_every_s = 5.0;
+/// … in at most so many moments of it: gusts hang together over many seconds, so that every fourth says nearly as
+/// much.
+constexpr std::size_t wind_moments = 900;
 /// A flight has turned where it flew for so long so far off its main course: less than that, and a straight leg's
 /// gusts would pass for a turn.
 constexpr double off_course_s = 120.0;
@@ -89,6 +92,21 @@ Plane weighed(const Plane& a, const Plane& b) {
     const auto& c = both.covariance;
     both.value = {c[0] * sum.east + c[1] * sum.north, c[1] * sum.east + c[2] * sum.north};
     return both;
+}
+
+/// Every so many moments, so that they are not more than wanted.
+telemetry::Motion thinned(telemetry::Motion motion, std::size_t most) {
+    const std::size_t flown = motion.last_airborne - motion.first_airborne;
+    const std::size_t every = (flown + most - 1) / most;
+    if (every < 2) return motion;
+    std::vector<telemetry::Moment> kept;
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; i += every)
+        kept.push_back(motion.moments[i]);
+    motion.moments = std::move(kept);
+    motion.step_s *= double(every);
+    motion.first_airborne = 0;
+    motion.last_airborne = motion.moments.size();
+    return motion;
 }
 
 /// Whether the flight left its main course for long enough to tell the wind from the airspeed.
@@ -264,7 +282,7 @@ void LiveSolver::find_wind(const LiveFlight& flight, LiveAnswer& answer) {
     const Estimate cruise{cruise_mps, airspeed_share_sd * cruise_mps};
     if (now.airborne && now.time_s - wind_at_s_ >= wind_every_s) {
         wind_at_s_ = now.time_s;
-        const auto motion = flight.motion(wind_window_s);
+        const auto motion = thinned(flight.motion(wind_window_s), wind_moments);
         wind_.reset();
         if (has_turned(motion)) {
             const auto found = telemetry::wind_estimate(motion, cruise);

@@ -64,7 +64,8 @@ void BigFigure::paintEvent(QPaintEvent*) {
     };
     while (px > least_px && wide(px) > room) px -= 2.0;
     const QFont font = look.font(px, Look::Weight::semibold);
-    const double base = small.height() + QFontMetricsF(look.font(figure_px, Look::Weight::semibold)).ascent() * 0.86;
+    const double base =
+        small.height() + QFontMetricsF(look.font(figure_px, Look::Weight::semibold)).ascent() * 0.86;
     double x = left;
     if (warns_) {
         const double size = look.scaled(26);

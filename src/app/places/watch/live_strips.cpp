@@ -42,7 +42,8 @@ void LiveStrips::setSeconds(const std::vector<watch::Second>& seconds) {
     QStringList spoken;
     for (const Strip& strip : strips_)
         spoken << QStringLiteral("%1 %2 %3")
-                      .arg(strip.name, QString::number(strip.points.back().second, 'f', strip.decimals), strip.unit);
+                      .arg(strip.name, QString::number(strip.points.back().second, 'f', strip.decimals),
+                           strip.unit);
     setAccessibleName(tr("The last five minutes: %1").arg(spoken.join(QStringLiteral(", "))));
     update();
 }
@@ -58,10 +59,10 @@ void LiveStrips::paintStrip(QPainter& painter, const QRectF& room, const Strip& 
                      strip.name);
     painter.setPen(look.theme().ink);
     painter.setFont(look.font(Look::figure_px * 0.8, Look::Weight::medium));
-    painter.drawText(QRectF(plot.right() + look.scaled(8), room.top(), values - look.scaled(8), room.height()),
-                     Qt::AlignVCenter | Qt::AlignRight,
-                     QStringLiteral("%1 %2").arg(QString::number(strip.points.back().second, 'f', strip.decimals),
-                                                 strip.unit));
+    painter.drawText(
+        QRectF(plot.right() + look.scaled(8), room.top(), values - look.scaled(8), room.height()),
+        Qt::AlignVCenter | Qt::AlignRight,
+        QStringLiteral("%1 %2").arg(QString::number(strip.points.back().second, 'f', strip.decimals), strip.unit));
     const auto [low, high] = std::minmax_element(strip.points.begin(), strip.points.end(),
                                                  [](const auto& a, const auto& b) { return a.second < b.second; });
     const double least = std::pow(10.0, -strip.decimals) * 5.0;

@@ -8,7 +8,8 @@
 
 namespace sobremesa::app {
 
-/// The last minutes, one strip under the other: height, ground speed, volts, current; what they are now at the right.
+/// The last minutes, one strip under the other: height, ground speed, volts, current; what they are now at the
+/// right.
 class LiveStrips : public QWidget {
     Q_OBJECT
 public:

@@ -18,8 +18,8 @@ namespace {
 
 constexpr double rehearsal_speeds[] = {1.0, 5.0, 10.0, 20.0, 30.0};
 constexpr int usual_speed = 3;
-constexpr practice::Day rehearsal_days[] = {practice::Day::drawn, practice::Day::as_forecast, practice::Day::growing_wind,
-                                            practice::Day::worst_in_twenty};
+constexpr practice::Day rehearsal_days[] = {practice::Day::drawn, practice::Day::as_forecast,
+                                            practice::Day::growing_wind, practice::Day::worst_in_twenty};
 constexpr int highest_seed = 9999;
 
 } // namespace
@@ -37,15 +37,15 @@ RehearsalSheet::RehearsalSheet(QWidget* parent) : Popover(parent) {
     auto* day = new ChoiceBox;
     day->setObjectName(QStringLiteral("rehearsalDay"));
     day->setAccessibleName(tr("Day"));
-    day->addItems({tr("drawn from the forecast's errors"), tr("as forecast"), tr("the wind grows by half"), tr("the worst in twenty")});
+    day->addItems({tr("drawn from the forecast's errors"), tr("as forecast"), tr("the wind grows by half"),
+                   tr("the worst in twenty")});
     grid->addWidget(day, 0, 1);
     grid->addWidget(new TextLabel(Role::plain, tr("Seed")), 1, 0);
     auto* seed = new QLineEdit(QString::number(QRandomGenerator::global()->bounded(1, highest_seed + 1)));
     seed->setObjectName(QStringLiteral("rehearsalSeed"));
     seed->setAccessibleName(tr("Seed: the same seed is the same day"));
     seed->setToolTip(tr("The same seed is the same day"));
-    seed->setValidator(
-        new QRegularExpressionValidator(QRegularExpression(QStringLiteral("[0-9]{1,9}")), seed));
+    seed->setValidator(new QRegularExpressionValidator(QRegularExpression(QStringLiteral("[0-9]{1,9}")), seed));
     grid->addWidget(seed, 1, 1);
     grid->addWidget(new TextLabel(Role::plain, tr("Speed")), 2, 0);
     auto* speed = new ChoiceBox;
@@ -59,7 +59,8 @@ RehearsalSheet::RehearsalSheet(QWidget* parent) : Popover(parent) {
     start->setObjectName(QStringLiteral("rehearsalStart"));
     column()->addWidget(start, 0, Qt::AlignRight);
     const auto take = [this, day, seed, speed] {
-        const practice::PracticeDay wanted{rehearsal_days[std::max(day->currentIndex(), 0)], seed->text().toULongLong()};
+        const practice::PracticeDay wanted{rehearsal_days[std::max(day->currentIndex(), 0)],
+                                           seed->text().toULongLong()};
         const double times = rehearsal_speeds[std::max(speed->currentIndex(), 0)];
         close();
         emit chosen(wanted, times);

@@ -29,7 +29,8 @@ SourceSheet::SourceSheet(QSettings& settings, QWidget* parent)
     column()->addWidget(new TextLabel(Role::heading, tr("Telemetry source")));
     kind_->setObjectName(QStringLiteral("sourceKind"));
     kind_->setAccessibleName(tr("Kind of source"));
-    kind_->addItems({tr("UDP: listen on a port"), tr("TCP: call a host"), tr("Serial port"), tr("Log file that grows")});
+    kind_->addItems(
+        {tr("UDP: listen on a port"), tr("TCP: call a host"), tr("Serial port"), tr("Log file that grows")});
     column()->addWidget(kind_);
     where_->setObjectName(QStringLiteral("sourceWhere"));
     where_->setMinimumWidth(look.scaled(300));

@@ -99,18 +99,17 @@ QWidget* WatchPlace::makeIdle() {
     idle_words_->setObjectName(QStringLiteral("watchIdle"));
     idle_words_->setMaximumWidth(look.scaled(680));
     column->addWidget(idle_words_);
-    auto* what = new TextLabel(
-        Role::quiet,
-        tr("MAVLink or lines of CSV over UDP, TCP or a serial port, a log file that grows, or an old log played again. "
-           "Energy to get home, margin and turn point follow once a second, with the wind as it is now; callouts are "
-           "spoken. It only listens: nothing is ever sent to the aircraft."));
+    auto* what = new TextLabel(Role::quiet, tr("MAVLink or lines of CSV over UDP, TCP or a serial port, a log file "
+                                               "that grows, or an old log played again. "
+                                               "Energy to get home, margin and turn point follow once a second, "
+                                               "with the wind as it is now; callouts are "
+                                               "spoken. It only listens: nothing is ever sent to the aircraft."));
     what->setMaximumWidth(look.scaled(680));
     column->addWidget(what);
     auto* buttons = new ButtonRow;
     connect_ = buttons->add(tr("Connect…"), QStringLiteral("watchConnect"), this, &WatchPlace::askForSource);
-    connect_->setDefault(true);
-    rehearse_ = buttons->add(tr("Rehearse this plan…"), QStringLiteral("watchRehearse"), this,
-                             &WatchPlace::askToRehearse);
+    rehearse_ =
+        buttons->add(tr("Rehearse this plan…"), QStringLiteral("watchRehearse"), this, &WatchPlace::askToRehearse);
     rehearse_->setToolTip(tr("The simulated aircraft flies this plan; you decide when to turn"));
     replay_log_ = buttons->add(tr("Replay a log…"), QStringLiteral("watchReplay"), this, &WatchPlace::replayWanted);
     replay_log_->setToolTip(tr("Hear what would have been said on an old flight"));
@@ -127,8 +126,9 @@ QWidget* WatchPlace::makeIdle() {
     column->addWidget(cut_off_, 0, Qt::AlignLeft);
     column->addStretch(1);
     column->addWidget(new TextLabel(
-        Role::quiet, tr("Eyes on the aircraft: someone else reads this screen. Figures are estimates; you decide, and "
-                        "local rules come first.")));
+        Role::quiet,
+        tr("Eyes on the aircraft: someone else reads this screen. Figures are estimates; you decide, and "
+           "local rules come first.")));
     return page;
 }
 
@@ -180,7 +180,8 @@ QWidget* WatchPlace::makeHeading() {
     quiet_->setCheckable(true);
     quiet_->setToolTip(tr("Five minutes without any but urgent callouts"));
     buttons->add(tr("Callouts…"), QStringLiteral("watchCallouts"), this, &WatchPlace::askForCallouts);
-    debrief_ = buttons->add(tr("Debrief this flight"), QStringLiteral("watchDebrief"), this, &WatchPlace::debriefThis);
+    debrief_ =
+        buttons->add(tr("Debrief this flight"), QStringLiteral("watchDebrief"), this, &WatchPlace::debriefThis);
     stop_ = buttons->add(tr("Stop"), QStringLiteral("watchStop"), this, &WatchPlace::stop);
     top->addLayout(buttons);
     column->addLayout(top);
@@ -273,7 +274,8 @@ QWidget* WatchPlace::makeWatching() {
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(fold, 1);
     auto* caution = new TextLabel(
-        Role::quiet, tr("Eyes on the aircraft: someone else reads this screen. You decide; local rules come first."));
+        Role::quiet,
+        tr("Eyes on the aircraft: someone else reads this screen. You decide; local rules come first."));
     caution->setContentsMargins(look.scaled(24), look.scaled(2), look.scaled(24), look.scaled(4));
     column->addWidget(caution);
     return page;
@@ -284,9 +286,9 @@ void WatchPlace::showPage() {
     pages_->setCurrentIndex(shown ? 1 : 0);
     const auto plan = plan_.plan();
     const bool ready = plan && plan->turn;
-    idle_words_->setWords(
-        ready ? tr("Take this plan along: watch a flight while it is flown, and hear when to turn.")
-              : tr("Watch needs a plan with a turn point: open or make one first."));
+    idle_words_->setWords(ready
+                              ? tr("Take this plan along: watch a flight while it is flown, and hear when to turn.")
+                              : tr("Watch needs a plan with a turn point: open or make one first."));
     for (auto* button : {connect_, rehearse_, replay_log_}) button->setEnabled(ready);
     const QString cut = cutOff();
     cut_off_->setVisible(!cut.isEmpty());
@@ -294,7 +296,8 @@ void WatchPlace::showPage() {
 }
 
 double WatchPlace::speedFactor() const {
-    return replay_speeds[std::clamp<std::size_t>(std::size_t(std::max(speed_->currentIndex(), 0)), 0, std::size(replay_speeds) - 1)];
+    return replay_speeds[std::clamp<std::size_t>(std::size_t(std::max(speed_->currentIndex(), 0)), 0,
+                                                 std::size(replay_speeds) - 1)];
 }
 
 void WatchPlace::begin(std::unique_ptr<link::Feed> feed) {
@@ -430,28 +433,31 @@ void WatchPlace::showAnswer() {
     const QString none = QStringLiteral("–");
     if (a.turn && a.state == watch::FlightState::outbound) {
         const bool now = a.turn->time_s <= 0.0;
-        to_turn_->setFigure(now ? tr("now") : minutes_and_seconds(a.turn->time_s), now ? QString() : tr("min"),
-                            now ? tr("home is %1").arg(q.direction(a.now.bearing_home_deg))
-                                : tr("at %1, %2 used").arg(q.distance(a.turn->distance_m), q.charge(a.turn->charge_ah)),
-                            now || a.turn->time_s < 60.0);
+        to_turn_->setFigure(
+            now ? tr("now") : minutes_and_seconds(a.turn->time_s), now ? QString() : tr("min"),
+            now ? tr("home is %1").arg(q.direction(a.now.bearing_home_deg))
+                : tr("at %1, %2 used").arg(q.distance(a.turn->distance_m), q.charge(a.turn->charge_ah)),
+            now || a.turn->time_s < 60.0);
     } else {
         to_turn_->setFigure(none, {}, a.state == watch::FlightState::inbound ? tr("turned") : QString());
     }
     if (a.margin_wh) {
         const auto [figure, unit] = apart(q.energy(a.margin_wh->value, a.margin_wh->sd));
-        margin_->setFigure(figure, unit,
-                           tr("of %1 remaining, reserve kept").arg(q.energy(a.remaining->wh.value, a.remaining->wh.sd)),
-                           a.margin_wh->value < 0.0);
+        margin_->setFigure(
+            figure, unit,
+            tr("of %1 remaining, reserve kept").arg(q.energy(a.remaining->wh.value, a.remaining->wh.sd)),
+            a.margin_wh->value < 0.0);
     } else {
         margin_->setFigure(none, {}, a.pack_fits ? QString() : tr("another pack"));
     }
     if (a.now.at) {
         const auto [figure, unit] = apart(q.distance(a.now.from_home_m));
-        home_->setFigure(figure, unit,
-                         a.time_home_s ? tr("%1, %2 to get home")
-                                             .arg(q.direction(a.now.bearing_home_deg), q.duration(*a.time_home_s))
-                                       : q.direction(a.now.bearing_home_deg),
-                         !a.wind_allows);
+        home_->setFigure(
+            figure, unit,
+            a.time_home_s
+                ? tr("%1, %2 to get home").arg(q.direction(a.now.bearing_home_deg), q.duration(*a.time_home_s))
+                : q.direction(a.now.bearing_home_deg),
+            !a.wind_allows);
     } else {
         home_->setFigure(none, {});
     }
@@ -540,7 +546,8 @@ void WatchPlace::showSaid() {
         Cell time = text_cell(minutes_and_seconds(callout->time_s));
         time.sort = callout->time_s;
         const bool urgent = callout->kind >= watch::CalloutKind::turn_soon;
-        rows.push_back({time, text_cell(wording::callout_sentence(*callout, Look::instance().quantities()), urgent)});
+        rows.push_back(
+            {time, text_cell(wording::callout_sentence(*callout, Look::instance().quantities()), urgent)});
     }
     said_cells_->setCells({tr("time"), tr("callout")}, std::move(rows));
 }
@@ -600,25 +607,25 @@ void WatchPlace::judgePractice() {
     const auto plan = session_.shared_plan();
     const auto scenario = practice_->scenario();
     const auto truth = practice_->truth();
-    judging_.start([plan, scenario, truth](std::stop_token) { return practice::outcome_of(*plan, scenario, truth); },
-                   [this](const practice::Outcome& outcome) { showOutcome(outcome); });
+    judging_.start(
+        [plan, scenario, truth](std::stop_token) { return practice::outcome_of(*plan, scenario, truth); },
+        [this](const practice::Outcome& outcome) { showOutcome(outcome); });
 }
 
 void WatchPlace::showOutcome(const practice::Outcome& outcome) {
     // Closed meanwhile.
     if (!session_.plan()) return;
     const int flown = settings_.value(QStringLiteral("practice/flights"), 0).toInt() + 1;
-    const int kept =
-        settings_.value(QStringLiteral("practice/kept"), 0).toInt() + (outcome.kept_reserve() ? 1 : 0);
+    const int kept = settings_.value(QStringLiteral("practice/kept"), 0).toInt() + (outcome.kept_reserve() ? 1 : 0);
     settings_.setValue(QStringLiteral("practice/flights"), flown);
     settings_.setValue(QStringLiteral("practice/kept"), kept);
-    outcome_->setWords(wording::outcome_words(outcome, *session_.plan(), flown, kept, Look::instance().quantities()));
+    outcome_->setWords(
+        wording::outcome_words(outcome, *session_.plan(), flown, kept, Look::instance().quantities()));
     outcome_->show();
 }
 
 QString WatchPlace::newRecording() const {
-    return QDir(recordings_)
-        .filePath(QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd-HHmmss")));
+    return QDir(recordings_).filePath(QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd-HHmmss")));
 }
 
 QString WatchPlace::cutOff() const {

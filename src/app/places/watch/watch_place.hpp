@@ -33,7 +33,8 @@ class WatchPlace : public QWidget {
 public:
     /// @param settings    remembers the source, the callouts and the tally of practice
     /// @param recordings  folder where what comes is written down
-    WatchPlace(session::PlanSession& plan, QSettings& settings, const QString& recordings, QWidget* parent = nullptr);
+    WatchPlace(session::PlanSession& plan, QSettings& settings, const QString& recordings,
+               QWidget* parent = nullptr);
     ~WatchPlace() override;
 
     session::WatchSession& session() { return session_; }
