@@ -39,10 +39,17 @@ private:
 } // namespace
 
 int main(int argc, char** argv) {
+    // What only prints wants no display.
+    for (int i = 1; i < argc; ++i) {
+        const QByteArray argument(argv[i]);
+        if (argument == "--help" || argument == "-h" || argument == "--version" || argument == "-v")
+            qputenv("QT_QPA_PLATFORM", "offscreen");
+    }
     sobremesa::app::GuardedApplication application(argc, argv);
     // Qt adopts the desktop's number format; numbers never do.
     std::setlocale(LC_NUMERIC, "C");
     QApplication::setApplicationName(QStringLiteral("sobremesa"));
+    QApplication::setApplicationVersion(QStringLiteral(SOBREMESA_VERSION));
     QApplication::setApplicationDisplayName(QStringLiteral("Sobremesa"));
     QApplication::setDesktopFileName(QStringLiteral("io.sobremesa.Sobremesa"));
     QApplication::setWindowIcon(QIcon(QStringLiteral(":/icon/sobremesa.svg")));
@@ -51,6 +58,7 @@ int main(int argc, char** argv) {
     parser.setApplicationDescription(
         QApplication::translate("main", "Plans and debriefs flights of long-range model aircraft."));
     parser.addHelpOption();
+    parser.addVersionOption();
     const QCommandLineOption demo(
         QStringLiteral("demo"),
         QApplication::translate("main", "Start with a throw-away copy of this folder's flights."),

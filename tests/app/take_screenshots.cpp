@@ -123,21 +123,30 @@ void take_watch(app::MainWindow& window, const QString& folder, const QString& n
     window.showPlace(app::Place::watch);
     auto& watch = window.watchPlace();
     watch.speaker().setSink([](const QString&, bool) {});
-    // The wind grows beside what was forecast: the turn comes earlier than planned.
-    watch.rehearse({practice::Day::growing_wind, 20}, 600.0);
+    // Out with the wind, which grows: the way home gets longer, and the turn comes earlier than planned.
+    constexpr double downwind_deg = 82.0;
+    auto request = window.planSession().request();
+    request.mission.bearing_deg = downwind_deg;
+    window.planSession().setRequest(request);
     settle([&] {
-        const auto& said = watch.session().said();
-        return std::any_of(said.begin(), said.end(),
-                           [](const auto& c) { return c.kind == watch::CalloutKind::turn_now; });
+        return window.planSession().is_settled() && window.planSession().plan()->turn &&
+               window.planSession().plan()->request.mission.bearing_deg == downwind_deg;
     });
-    static_cast<session::PracticeFeed*>(watch.session().feed())->set_paused(true);
-    settle([] { return true; });
+    watch.rehearse({practice::Day::growing_wind, 20}, 400.0);
+    const auto held = QObject::connect(
+        &watch.session(), &session::WatchSession::calloutMade, &watch, [&](const watch::Callout& callout) {
+            if (callout.kind != watch::CalloutKind::turn_now) return;
+            static_cast<session::PracticeFeed*>(watch.session().feed())->set_paused(true);
+        });
+    settle([&] { return static_cast<session::PracticeFeed*>(watch.session().feed())->is_paused(); });
+    QObject::disconnect(held);
     QElapsedTimer clock;
     clock.start();
     settle([&] { return clock.elapsed() > 900; });
     take(window, folder, name);
     watch.stop();
     watch.stop();
+    window.desk().undo();
 }
 
 session::Id flight_called(app::MainWindow& window, const std::string& name) {

@@ -2,11 +2,16 @@
 
 #include <QAbstractButton>
 #include <QAction>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QScreen>
 #include <QScrollArea>
+#include <QSignalSpy>
 #include <QTabWidget>
 #include <QTest>
 
 #include "app/opened_window.hpp"
+#include "app/places/debrief/debrief_place.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/shell/place_rail.hpp"
 #include "app/shell/setting_line.hpp"
@@ -37,6 +42,8 @@ private slots:
     void aPlanThatCannotBeReadIsSaid();
     void firstStartLeadsToAPlanByKeyboard();
     void fieldsReadBothDecimals();
+    void enterPressesTheButtonThatIsMeant();
+    void itFitsOnASmallScreen();
 
 private:
     std::unique_ptr<OpenedWindow> window_;
@@ -264,6 +271,40 @@ void ShellTest::fieldsReadBothDecimals() {
     field.setStep(2.0);
     QTest::keyClick(&field, Qt::Key_Up);
     QCOMPARE(field.text(), QStringLiteral("5"));
+}
+
+/// On a focused button, and in a field of a form that has one.
+void ShellTest::enterPressesTheButtonThatIsMeant() {
+    const QTemporaryDir settings;
+    MainWindow fresh(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
+    fresh.show();
+    fresh.showPlace(Place::plan);
+    auto* page = fresh.findChild<QWidget*>(QStringLiteral("firstPlanPage"));
+    QVERIFY(page && page->isVisible());
+    auto* field = page->findChild<QLineEdit*>();
+    QVERIFY(field);
+    QTest::keyClick(field, Qt::Key_Return);
+    QTRY_VERIFY_WITH_TIMEOUT(fresh.desk().openPlanId(), 20000);
+    // A button by itself.
+    (*window_)->showPlace(Place::debrief);
+    QSignalSpy wanted(&(*window_)->debriefPlace(), &DebriefPlace::openWanted);
+    // The file dialog that would follow is not for here.
+    (*window_)->debriefPlace().disconnect(&**window_);
+    auto* open = window_->find<QPushButton>("openLogButton");
+    open->setFocus();
+    QTest::keyClick(open, Qt::Key_Return);
+    QCOMPARE(wanted.size(), 1);
+    QTest::keyClick(open, Qt::Key_Return, Qt::ControlModifier);
+    QCOMPARE(wanted.size(), 1);
+}
+
+void ShellTest::itFitsOnASmallScreen() {
+    const QTemporaryDir settings;
+    Look::instance().setTextScale(1.5);
+    MainWindow fresh(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
+    const QSize room = fresh.screen()->availableSize();
+    QVERIFY(fresh.width() <= room.width() && fresh.height() <= room.height());
+    Look::instance().setTextScale(1.0);
 }
 
 SOBREMESA_TEST(ShellTest)

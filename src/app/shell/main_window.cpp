@@ -10,6 +10,7 @@
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QMimeData>
+#include <QScreen>
 #include <QStackedWidget>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -496,7 +497,10 @@ void MainWindow::remember() {
 }
 
 void MainWindow::restore() {
-    resize(Look::instance().scaled(1280), Look::instance().scaled(800));
+    // Never larger than the screen it opens on.
+    QSize wanted(Look::instance().scaled(1280), Look::instance().scaled(800));
+    if (const QScreen* where = screen()) wanted = wanted.boundedTo(where->availableSize());
+    resize(wanted);
     // Small enough for any screen we promise; what does not fit folds or scrolls.
     setMinimumSize(640, 480);
     restoreGeometry(settings_.value(QStringLiteral("geometry")).toByteArray());

@@ -12,6 +12,7 @@
 #include "app/charts/chart_style.hpp"
 #include "app/charts/forecast_chart.hpp"
 #include "app/charts/health_chart.hpp"
+#include "app/shell/guarded_application.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/button_row.hpp"
 #include "app/widgets/cell_model.hpp"
@@ -216,6 +217,7 @@ QWidget* HealthPage::makeEntry() {
     row(tr("Resting volts, cell by cell"), volts_, "healthVolts", tr("V"), tr("not measured"));
     grid->setColumnStretch(1, 1);
     column->addWidget(entry_);
+    setProperty(enter_presses, QStringLiteral("healthKeep"));
     trouble_ = new TextLabel(Role::warning);
     trouble_->setObjectName(QStringLiteral("healthTrouble"));
     trouble_->hide();

@@ -6,6 +6,7 @@
 #include <QPushButton>
 
 #include "app/fields/field_form.hpp"
+#include "app/shell/guarded_application.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
@@ -21,6 +22,7 @@ FirstPlanPage::FirstPlanPage(session::Desk& desk, QWidget* parent)
     : QWidget(parent), desk_(desk), request_(session::first_request()), forms_(new QWidget) {
     const Look& look = Look::instance();
     setObjectName(QStringLiteral("firstPlanPage"));
+    setProperty(enter_presses, QStringLiteral("firstPlanButton"));
     auto* inside = new Panel;
     auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(look.scaled(60), look.scaled(32), look.scaled(60), look.scaled(24));

@@ -7,6 +7,7 @@
 #include <QPushButton>
 #include <QStackedLayout>
 
+#include "app/shell/guarded_application.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
 #include "app/widgets/choice_box.hpp"
@@ -270,7 +271,12 @@ QWidget* SensorsPlace::makeEvidence() {
     button->setObjectName(QStringLiteral("pairAdd"));
     connect(button, &QPushButton::clicked, this, &SensorsPlace::addPair);
     pair->addWidget(button);
-    column->addLayout(pair);
+    // Enter in either of them adds the pair; the other fields of this panel keep what is typed by themselves.
+    auto* both = new QWidget;
+    both->setLayout(pair);
+    pair->setContentsMargins(0, 0, 0, 0);
+    both->setProperty(enter_presses, QStringLiteral("pairAdd"));
+    column->addWidget(both);
     pair_trouble_ = new TextLabel(Role::warning);
     pair_trouble_->setObjectName(QStringLiteral("pairTrouble"));
     pair_trouble_->hide();
