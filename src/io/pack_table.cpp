@@ -5,6 +5,7 @@
 #include <functional>
 
 #include "core/units/constants.hpp"
+#include "core/units/same_word.hpp"
 #include "io/cell_forms.hpp"
 #include "io/csv_table.hpp"
 #include "io/text_number.hpp"
@@ -145,7 +146,7 @@ const std::vector<Column>& columns() {
 
 const Column* column_named(const std::string& name) {
     const auto found =
-        std::find_if(columns().begin(), columns().end(), [&](const auto& c) { return name == c.name; });
+        std::find_if(columns().begin(), columns().end(), [&](const auto& c) { return units::same_word(name, c.name); });
     return found == columns().end() ? nullptr : &*found;
 }
 

@@ -196,6 +196,10 @@ units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path
     for (const auto& [kind, name] : tables) {
         if (file.fileName() == QLatin1String(name)) return io::book_from_csv(*text, kind, document.toStdString());
     }
+    // A table whose columns are called something else is still a table, and is told which column it lacks.
+    const auto first = text->find_first_not_of(" \t\r\n\xEF\xBB\xBF");
+    if (first != std::string::npos && (*text)[first] != '{' && (*text)[first] != '[')
+        return entries_of_packs(*text, document.toStdString());
     return io::book_from_json(*text, document.toStdString());
 }
 
@@ -298,6 +302,21 @@ void BookBringer::nextLog() {
         });
 }
 
+namespace {
+
+/// A pack that stands here and says, as far as a table of packs has columns for it, the very same.
+std::optional<Id> pack_of_table(const std::map<Id, book::KeptPack>& shelf, const book::KeptPack& kept) {
+    if (!(kept == book::KeptPack{kept.pack, {}, false})) return std::nullopt;
+    for (const auto& [id, there] : shelf) {
+        if (there.pack.name != kept.pack.name) continue;
+        const auto again = io::packs_from_csv(io::csv_from_packs({there.pack}), "");
+        if (again && again->packs.size() == 1 && again->packs.front() == kept.pack) return id;
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
 void BookBringer::finish() {
     std::vector<RecordChange> changes;
     std::map<Id, Id> renumbered;
@@ -344,6 +363,11 @@ void BookBringer::finish() {
             }
             if (entry.kind == "pack") {
                 const auto kept = *io::kept_pack_from_json(entry.document, "");
+                if (const auto there = pack_of_table(shelves.packs, kept)) {
+                    ++known;
+                    renumbered[entry.id] = *there;
+                    continue;
+                }
                 enrich(Kind::pack, shelves.packs, kept, book::KeptPack{kept.pack, {}, false}, entry.id);
             }
             if (entry.kind == "plan") {

@@ -12,6 +12,7 @@ class PackTableTest : public QObject {
 private slots:
     void readsWhatAShopWrites();
     void goesOutAndComesBack();
+    void wordsAreReadAsTheScreenShowsThem();
     void wrongCellsAreNamed_data();
     void wrongCellsAreNamed();
 };
@@ -68,6 +69,21 @@ void PackTableTest::goesOutAndComesBack() {
     QVERIFY(!back->packs.back().cell_resistance_ohm);
     QVERIFY(!back->packs.back().size);
     QVERIFY(back->notices.empty());
+}
+
+void PackTableTest::wordsAreReadAsTheScreenShowsThem() {
+    const auto table = io::packs_from_csv("Name;CHEMISTRY;Series;Cell capacity mAh;Mass_g\n"
+                                          "A;Li-ion;4;3000;190\n"
+                                          "B;LiPo HV;6;1500;230\n"
+                                          "C;LIPO;3;2200;180\n",
+                                          "x.csv");
+    QVERIFY(table);
+    QVERIFY(table->notices.empty());
+    QCOMPARE(table->packs.size(), std::size_t(3));
+    QVERIFY(table->packs[0].chemistry == battery::Chemistry::li_ion);
+    QVERIFY(table->packs[1].chemistry == battery::Chemistry::lipo_hv);
+    QVERIFY(table->packs[2].chemistry == battery::Chemistry::lipo);
+    QVERIFY(!io::packs_from_csv("name,chemistry,series,cell_capacity_mah,mass_g\nA,lead,4,3000,190\n", "x.csv"));
 }
 
 void PackTableTest::wrongCellsAreNamed_data() {

@@ -6,7 +6,9 @@
 #include <QTest>
 
 #include "io/kept_documents.hpp"
+#include "io/pack_table.hpp"
 #include "io/plan_document.hpp"
+#include "io/text_file.hpp"
 #include "session/book_transfer.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
@@ -43,6 +45,8 @@ class BookTransferTest : public QObject {
 private slots:
     void aWholeBookGoesOutAndComesBack();
     void onlyPacksComeFromTheirCsv();
+    void theProgramsOwnTableIsRecognised();
+    void aTableWithoutItsColumnsIsToldWhichOne();
     void whatAPlanBroughtTakesOnWhatTheBookKnows();
     void linksAreMovedToTheirNewNumbers();
     void aMissingLogIsSaidAndNothingComesIn();
@@ -100,6 +104,32 @@ void BookTransferTest::onlyPacksComeFromTheirCsv() {
     // Without their logs, and without what they pointed to elsewhere.
     QCOMPARE(laid.desk.shelves().flights.size(), std::size_t(8));
     for (const auto& [id, flight] : laid.desk.shelves().flights) QVERIFY(!flight.log_id && !flight.pack_id);
+}
+
+void BookTransferTest::theProgramsOwnTableIsRecognised() {
+    Laid laid(file("own.sqlite"));
+    QVERIFY(laid.bringIn(QStringLiteral(DEMO_DIR)));
+    const std::size_t before = laid.desk.shelves().packs.size();
+    std::vector<battery::Pack> packs;
+    for (const auto& [id, kept] : laid.desk.shelves().packs) packs.push_back(kept.pack);
+    QVERIFY(io::write_text_file(file("own.csv").toStdString(), io::csv_from_packs(packs)));
+    QVERIFY(laid.bringIn(file("own.csv")));
+    QCOMPARE(laid.desk.shelves().packs.size(), before);
+    // One that is another by a gram comes in beside it.
+    packs.resize(1);
+    packs[0].mass_kg += 0.001;
+    QVERIFY(io::write_text_file(file("own.csv").toStdString(), io::csv_from_packs(packs)));
+    QVERIFY(laid.bringIn(file("own.csv")));
+    QCOMPARE(laid.desk.shelves().packs.size(), before + 1);
+}
+
+void BookTransferTest::aTableWithoutItsColumnsIsToldWhichOne() {
+    QVERIFY(io::write_text_file(file("shop.csv").toStdString(),
+                                "name,Chemistry,series,capacity,mass_g\nA,Li-ion,4,3000,190\n"));
+    const auto read = read_book_document(file("shop.csv"));
+    QVERIFY(!read);
+    QCOMPARE(int(read.error().code), int(units::ErrorCode::value_missing));
+    QCOMPARE(QString::fromStdString(read.error().where.field), QStringLiteral("cell_capacity_mah"));
 }
 
 void BookTransferTest::whatAPlanBroughtTakesOnWhatTheBookKnows() {

@@ -10,6 +10,8 @@
 #include <boost/math/interpolators/pchip.hpp>
 #include <boost/math/tools/toms748_solve.hpp>
 
+#include "core/units/same_word.hpp"
+
 namespace sobremesa::battery {
 
 namespace {
@@ -103,7 +105,7 @@ const char* chemistry_word(Chemistry chemistry) {
 
 std::optional<Chemistry> chemistry_from_word(std::string_view word) {
     for (const Chemistry chemistry : {Chemistry::lipo, Chemistry::lipo_hv, Chemistry::li_ion}) {
-        if (word == chemistry_word(chemistry)) return chemistry;
+        if (units::same_word(word, chemistry_word(chemistry))) return chemistry;
     }
     return std::nullopt;
 }
@@ -125,7 +127,7 @@ const char* construction_word(Construction construction) {
 
 std::optional<Construction> construction_from_word(std::string_view word) {
     for (const Construction construction : {Construction::high_capacity, Construction::high_drain}) {
-        if (word == construction_word(construction)) return construction;
+        if (units::same_word(word, construction_word(construction))) return construction;
     }
     return std::nullopt;
 }

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/units/same_word.hpp"
 #include "core/units/limits.hpp"
 
 namespace sobremesa::battery {
@@ -68,7 +69,7 @@ const char* current_label_word(CurrentLabel label) {
 
 std::optional<CurrentLabel> current_label_from_word(std::string_view word) {
     for (const auto& [label, its_word] : label_words) {
-        if (word == its_word) return label;
+        if (units::same_word(word, its_word)) return label;
     }
     return std::nullopt;
 }

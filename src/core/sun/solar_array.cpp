@@ -5,6 +5,7 @@
 #include <cmath>
 #include <utility>
 
+#include "core/units/same_word.hpp"
 #include "core/units/limits.hpp"
 
 namespace sobremesa::sun {
@@ -35,7 +36,7 @@ const char* converter_word(ConverterKind kind) {
 
 std::optional<ConverterKind> converter_from_word(std::string_view word) {
     for (const auto& [kind, name] : converter_names) {
-        if (word == name) return kind;
+        if (units::same_word(word, name)) return kind;
     }
     return std::nullopt;
 }
