@@ -110,6 +110,13 @@ void WatchPlaceTest::aPracticeFlightIsTurnedAndJudged() {
     QVERIFY(debrief->path.endsWith(QStringLiteral("-practice.csv")));
     QVERIFY(std::abs(debrief->summary.distance.ground_m->value - place().session().answer().now.ground_m) <
             1e-3 * debrief->summary.distance.ground_m->value);
+    // … with what was said, ready to be filed with the plan's aircraft and pack.
+    const auto& flight = (*window_)->flightSession().flight();
+    QVERIFY(flight.note.find("Turn now") != std::string::npos);
+    QCOMPARE(QString::fromStdString(flight.flown.aircraft.name),
+             QString::fromStdString((*window_)->planSession().request().aircraft.name));
+    QCOMPARE(QString::fromStdString(flight.flown.pack.name),
+             QString::fromStdString((*window_)->planSession().request().pack.name));
     (*window_)->showPlace(Place::watch);
     close();
 }

@@ -409,7 +409,19 @@ WatchPlace& MainWindow::watchPlace() {
     watch_place_ = new WatchPlace(plan_session_, settings_, settings.dir().filePath(QStringLiteral("recordings")));
     connect(watch_place_, &WatchPlace::noted, messages_, &MessageBar::showNote);
     connect(watch_place_, &WatchPlace::troubled, this, &MainWindow::refuse);
-    connect(watch_place_, &WatchPlace::debriefWanted, this, &MainWindow::openFile);
+    connect(watch_place_, &WatchPlace::debriefWanted, this, [this](const QString& path) {
+        // What was said in flight is kept with it.
+        const QString note = watch_place_->calloutNote();
+        connect(
+            &debrief_session_, &session::DebriefSession::debriefChanged, this,
+            [this, note, path] {
+                const auto debrief = debrief_session_.debrief();
+                if (debrief && debrief->path == path && flight_session_.flight().note.empty())
+                    flight_session_.setNote(note);
+            },
+            Qt::SingleShotConnection);
+        openFile(path);
+    });
     connect(watch_place_, &WatchPlace::replayWanted, this, [this] {
         const QString path = QFileDialog::getOpenFileName(this, tr("Replay a log"), lastFolder(),
                                                           tr("Logs (*.csv *.tlog *.gpx *.gz);;All files (*)"));

@@ -105,7 +105,6 @@ private:
     int soon_ = 0;
     bool halfway_ = false;
     bool reserve_ = false;
-    bool turned_ = false;
     bool disagrees_ = false;
     bool stale_ = false;
     bool landed_ = false;

@@ -399,13 +399,11 @@ void LiveSolver::find_draw(const LiveFlight& flight, LiveAnswer& answer) const {
     const auto motion = flight.motion(draw_window_s);
     double seconds = 0.0;
     double power_ws = 0.0;
-    double height_ms = 0.0;
     for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
         const auto& m = motion.moments[i];
         if (!std::isfinite(m.power_w) || !(std::abs(m.climb_mps) < level_climb_mps)) continue;
         seconds += 1.0;
         power_ws += m.power_w;
-        height_ms += std::isfinite(m.height_m) ? m.height_m : 0.0;
     }
     if (seconds < least_level_s) return;
     const Estimate speed = answer.wind.airspeed_mps;

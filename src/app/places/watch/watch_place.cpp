@@ -602,6 +602,21 @@ void WatchPlace::debriefThis() {
     emit debriefWanted(path);
 }
 
+QString WatchPlace::calloutNote() const {
+    QStringList lines;
+    for (const auto& callout : session_.said()) {
+        const bool matters = callout.kind >= watch::CalloutKind::reserve ||
+                             callout.kind == watch::CalloutKind::wind ||
+                             callout.kind == watch::CalloutKind::disagree;
+        if (!matters || callout.kind == watch::CalloutKind::landed) continue;
+        lines << QStringLiteral("%1 %2").arg(minutes_and_seconds(callout.time_s),
+                                             wording::callout_sentence(callout, Look::instance().quantities()));
+    }
+    constexpr int most = 12;
+    return lines.size() > most ? lines.mid(0, most).join(QLatin1Char(' ')) + QStringLiteral(" …")
+                               : lines.join(QLatin1Char(' '));
+}
+
 void WatchPlace::judgePractice() {
     if (!practice_) return;
     const auto plan = session_.shared_plan();

@@ -50,6 +50,8 @@ public:
     void askToRehearse();
     void stop();
     bool isPractising() const { return practice_ != nullptr; }
+    /// The callouts that mattered, in one line, to be kept with the flight.
+    QString calloutNote() const;
     /// A recording that was cut off when the program ended last time; empty: none.
     QString cutOff() const;
 
