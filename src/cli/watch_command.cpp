@@ -72,7 +72,7 @@ Json line_of(const watch::LiveAnswer& a) {
             {"ground_speed_mps", or_null(a.now.ground_mps)},
             {"ground_m", or_null(a.now.ground_m)},
             {"voltage_v", or_null(a.now.voltage_v)},
-            {"current_a", or_null(a.now.filtered_a)},
+            {"current_a", or_null(a.now.current_a)},
             {"charge_used_ah", or_null(a.now.charge_ah)},
             {"energy_used_wh", or_null(a.now.energy_wh)},
             {"remaining_wh", r ? or_null(r->wh.value) : Json(nullptr)},

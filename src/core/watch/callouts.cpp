@@ -268,7 +268,7 @@ void Callouts::pack(const LiveAnswer& answer) {
 
 void Callouts::air(const LiveAnswer& answer) {
     const Measured& now = answer.now;
-    if (answer.wind.measured) {
+    if (answer.wind.speed_mps > 0.0) {
         const double apart = answer.wind.change_mps;
         const double least = std::max(least_change_mps, 2.0 * answer.wind.sd_mps);
         const bool changed =

@@ -26,9 +26,13 @@ constexpr double wind_every_s = 5.0;
 /// much.
 constexpr std::size_t wind_moments = 900;
 /// A flight has turned where it flew for so long so far off its main course: less than that, and a straight leg's
-/// gusts would pass for a turn.
+/// gusts would pass for a turn. Out and back on one line tells less than flying across it.
 constexpr double off_course_s = 120.0;
 constexpr double off_course_deg = 60.0;
+constexpr double across_s = 45.0;
+constexpr double across_deg = 35.0;
+/// … the wind across a line that was flown there and back, as good as unknown, m/s.
+constexpr double across_unknown_mps = 4.0;
 /// A straight leg, as it is met now, s; its courses hang together so well; what gusts leave of its mean, m/s.
 constexpr double leg_s = 120.0;
 constexpr double least_share = 0.5;
@@ -109,25 +113,43 @@ telemetry::Motion thinned(telemetry::Motion motion, std::size_t most) {
     return motion;
 }
 
-/// Whether the flight left its main course for long enough to tell the wind from the airspeed.
-bool has_turned(const telemetry::Motion& motion) {
-    Vector sum;
-    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
-        const auto& m = motion.moments[i];
-        const double speed = std::hypot(m.east_mps, m.north_mps);
-        if (!(speed > 3.0)) continue;
-        sum.east += m.east_mps / speed;
-        sum.north += m.north_mps / speed;
-    }
+/// How the flight turned.
+struct Turned {
+    /// Across its main line for long enough to tell all of the wind from the airspeed.
+    bool across = false;
+    /// There and back on one line: the wind along it shows, and hardly the one across it.
+    bool back = false;
+    double line_deg = 0.0;
+};
+
+Turned turned(const telemetry::Motion& motion) {
+    Vector sum;     // of courses
+    Vector doubled; // of twice the courses: there and back are one line
+    const auto courses = [&](const auto& take) {
+        for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
+            const auto& m = motion.moments[i];
+            if (std::hypot(m.east_mps, m.north_mps) > 3.0)
+                take(units::degrees(std::atan2(m.east_mps, m.north_mps)));
+        }
+    };
+    courses([&](double course_deg) {
+        const double c = units::radians(course_deg);
+        sum.east += std::sin(c);
+        sum.north += std::cos(c);
+        doubled.east += std::sin(2.0 * c);
+        doubled.north += std::cos(2.0 * c);
+    });
     const double main_deg = units::degrees(std::atan2(sum.east, sum.north));
+    const double line_deg = 0.5 * units::degrees(std::atan2(doubled.east, doubled.north));
     double off_s = 0.0;
-    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
-        const auto& m = motion.moments[i];
-        if (!(std::hypot(m.east_mps, m.north_mps) > 3.0)) continue;
-        const double course = units::degrees(std::atan2(m.east_mps, m.north_mps));
-        if (std::abs(units::signed_turn_degrees(main_deg, course)) > off_course_deg) off_s += motion.step_s;
-    }
-    return off_s >= off_course_s;
+    double aside_s = 0.0;
+    courses([&](double course_deg) {
+        constexpr double half_turn_deg = 180.0;
+        const double aside = std::abs(units::signed_turn_degrees(line_deg, course_deg));
+        if (std::min(aside, half_turn_deg - aside) > across_deg) aside_s += motion.step_s;
+        if (std::abs(units::signed_turn_degrees(main_deg, course_deg)) > off_course_deg) off_s += motion.step_s;
+    });
+    return {aside_s >= across_s, off_s >= off_course_s, line_deg};
 }
 
 /// Mean velocity over ground of the straight leg that is being flown; nothing where none is.
@@ -284,9 +306,19 @@ void LiveSolver::find_wind(const LiveFlight& flight, LiveAnswer& answer) {
         wind_at_s_ = now.time_s;
         const auto motion = thinned(flight.motion(wind_window_s), wind_moments);
         wind_.reset();
-        if (has_turned(motion)) {
-            const auto found = telemetry::wind_estimate(motion, cruise);
+        const Turned how = turned(motion);
+        if (how.across || how.back) {
+            auto found = telemetry::wind_estimate(motion, cruise);
+            if (!how.across) {
+                const double s = std::cos(units::radians(how.line_deg));
+                const double c = -std::sin(units::radians(how.line_deg));
+                const double more = across_unknown_mps * across_unknown_mps;
+                found.covariance_m2ps2[0] += more * s * s;
+                found.covariance_m2ps2[1] += more * s * c;
+                found.covariance_m2ps2[2] += more * c * c;
+            }
             if (found.known()) wind_ = found;
+            wind_is_whole_ = how.across;
         }
         // Known from turns, it tells the wind of the straight leg after them.
         constexpr double least_sd_mps = 0.3;
@@ -319,7 +351,7 @@ void LiveSolver::find_wind(const LiveFlight& flight, LiveAnswer& answer) {
     LiveWind& wind = answer.wind;
     wind.airspeed_mps = airspeed_.value_or(cruise);
     if (wind_) {
-        wind.measured = wind_;
+        if (wind_is_whole_) wind.measured = wind_;
         Plane measured{{wind_->east_mps, wind_->north_mps}, wind_->covariance_m2ps2};
         // It is the mean of what was looked at; how it grew carries it on to now.
         const double speed = std::hypot(measured.value.east, measured.value.north);

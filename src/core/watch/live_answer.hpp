@@ -139,6 +139,7 @@ private:
     double wind_at_s_ = -1e18;
     int flight_ = -1;
     std::optional<telemetry::WindEstimate> wind_;
+    bool wind_is_whole_ = false;
     /// What straight legs showed, one entry each half minute.
     struct LegSample {
         double time_s = 0.0;

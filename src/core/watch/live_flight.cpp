@@ -198,6 +198,7 @@ void LiveFlight::read_now(const CleanLog& tail, const telemetry::Motion& motion)
     constexpr double recent_s = 3.0;
     now_.ground_mps = last(Channel::ground_speed_mps, recent_s);
     now_.voltage_v = last(Channel::voltage_v, recent_s);
+    now_.current_a = last(Channel::current_a, recent_s);
     now_.link_share = last(Channel::link_quality_share, recent_s);
     now_.counter_ah = last(Channel::charge_ah, power_s);
     now_.height_m = last(Channel::height_m, power_s);
@@ -219,7 +220,7 @@ void LiveFlight::read_now(const CleanLog& tail, const telemetry::Motion& motion)
         return smooth;
     };
     now_.filtered_v = now_.voltage_v ? filtered(Channel::voltage_v) : std::nullopt;
-    now_.filtered_a = last(Channel::current_a, recent_s) ? filtered(Channel::current_a) : std::nullopt;
+    now_.filtered_a = now_.current_a ? filtered(Channel::current_a) : std::nullopt;
     if (now_.voltage_v) now_.highest_v = std::max(now_.highest_v.value_or(0.0), *now_.voltage_v);
     const auto doubted = [&](Channel channel) {
         return !tail.doubtful.empty() && (tail.doubtful[n - 1] & telemetry::doubt_bit(channel)) != 0;

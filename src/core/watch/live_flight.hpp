@@ -43,6 +43,7 @@ struct Measured {
     std::optional<geodesy::EastNorth> velocity_mps;
     std::optional<double> climb_mps;
     std::optional<double> voltage_v;
+    std::optional<double> current_a;
     /// Averaged over ten seconds, as an alarm does.
     std::optional<double> filtered_v;
     std::optional<double> filtered_a;
