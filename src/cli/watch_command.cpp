@@ -20,6 +20,7 @@
 #include "session/watch_session.hpp"
 #include "speech/speaker.hpp"
 #include "wording/messages.hpp"
+#include "wording/sentences.hpp"
 #include "wording/watch.hpp"
 
 namespace sobremesa::cli {
@@ -215,12 +216,13 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
     Printer printer(options, out);
     speech::Speaker speaker;
     speaker.setTone([&err] { err << '\a' << std::flush; });
-    if (options.say && !speaker.can_speak())
+    if (options.say && !speaker.can_speak()) {
         err << "sobremesa-cli: "
             << QCoreApplication::translate("sobremesa::Watch",
                                            "No speech engine works here: callouts sound a tone instead.")
                    .toStdString()
             << std::endl;
+    }
     QEventLoop loop;
     QObject::connect(&session, &session::WatchSession::answered, &loop, [&] { printer.answer(session); });
     QObject::connect(&session, &session::WatchSession::calloutMade, &loop, [&](const watch::Callout& callout) {

@@ -221,18 +221,21 @@ QString watch_sentence(const watch::LiveAnswer& answer, const mission::Plan& pla
 QString outcome_words(const practice::Outcome& outcome, const mission::Plan& plan, int flown, int kept,
                       const Quantities& q) {
     QStringList words;
-    if (!outcome.flown.came_home)
+    const QString left = strong(q.energy(outcome.flown.left_wh));
+    const QString reserve = q.energy(outcome.reserve_wh);
+    if (!outcome.flown.came_home) {
         words << WatchWords::tr("The aircraft did not come home.");
-    else if (outcome.kept_reserve())
-        words << WatchWords::tr("Home with %1 remaining: the reserve of %2 is intact.")
-                     .arg(strong(q.energy(outcome.flown.left_wh)), q.energy(outcome.reserve_wh));
-    else
-        words << WatchWords::tr("Home with %1 remaining: the reserve of %2 is not intact.")
-                     .arg(strong(q.energy(outcome.flown.left_wh)), q.energy(outcome.reserve_wh));
-    if (outcome.best)
+    } else {
+        words << (outcome.kept_reserve()
+                      ? WatchWords::tr("Home with %1 remaining: the reserve of %2 is intact.").arg(left, reserve)
+                      : WatchWords::tr("Home with %1 remaining: the reserve of %2 is not intact.")
+                            .arg(left, reserve));
+    }
+    if (outcome.best) {
         words << WatchWords::tr("Turned at %1; the farthest turn that kept the reserve on this day: %2.")
                      .arg(strong(q.distance(outcome.flown.distance_m)),
                           strong(q.distance(outcome.best->distance_m)));
+    }
     QStringList rules;
     for (const auto& tried : outcome.rules) {
         rules << (tried.turn.came_home
