@@ -409,7 +409,7 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
     {ErrorCode::link_not_opened,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "“%1” cannot be opened: %2. Is another program listening there, or may this user not read it?"),
+         "“%1” cannot be opened: %2. Another program may be listening there, or this user may not read it."),
      {{{Format::text, "link"}, {Format::text, "reason"}}}},
     {ErrorCode::cancelled, QT_TRANSLATE_NOOP("sobremesa::Messages", "Stopped, as you asked. Nothing was changed.")},
 };
