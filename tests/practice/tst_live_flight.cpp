@@ -178,6 +178,10 @@ void LiveFlightTest::launchAndLandingAreSeen() {
     QCOMPARE(airborne, 1);
     QCOMPARE(landed, 1);
     QVERIFY(live.now().landed);
+    // Looked at late, in leaps of four minutes, it was launched at the same time.
+    watch::LiveFlight late;
+    for (std::size_t rows = 1200; rows <= log.rows(); rows += 1200) late.update(log, 0, rows);
+    QVERIFY(std::abs(*late.now().launch_s - *live.now().launch_s) < 5.0);
 }
 
 void LiveFlightTest::aNewFlightBeginsAnew() {

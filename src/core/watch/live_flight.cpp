@@ -278,7 +278,11 @@ void LiveFlight::judge_phase() {
     if (!now_.airborne && over(launch_s, flies)) {
         now_.airborne = true;
         now_.landed = false;
-        if (!now_.launch_s) now_.launch_s = std::max(now_.time_s - launch_s, 0.0);
+        // It may have flown for a while before it was looked at.
+        const std::size_t first = tail_motion_.first_airborne;
+        const double flown_from_s =
+            first < moments.size() ? moments[first].time_s - start_s_ : now_.time_s - launch_s;
+        if (!now_.launch_s) now_.launch_s = std::max(flown_from_s, 0.0);
     }
     if (!now_.airborne) return;
     if (now_.power_w) {
