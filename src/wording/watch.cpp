@@ -205,9 +205,9 @@ QString watch_sentence(const watch::LiveAnswer& answer, const mission::Plan& pla
     }
     if (answer.state == FlightState::inbound || !answer.turn) {
         return answer.margin_wh->value >= 0.0
-                   ? WatchWords::tr("On the way home: %1 to go, %2 beyond the reserve.")
+                   ? WatchWords::tr("Inbound: %1 to go, margin %2 with the reserve intact.")
                          .arg(strong(q.distance(answer.now.from_home_m)), strong(margin))
-                   : WatchWords::tr("On the way home: %1 to go, the reserve is used by %2.")
+                   : WatchWords::tr("Inbound: %1 to go, %2 of the reserve will be used.")
                          .arg(strong(q.distance(answer.now.from_home_m)),
                               strong(q.energy(-answer.margin_wh->value, answer.margin_wh->sd)));
     }
