@@ -493,8 +493,9 @@ void HomewardChart::addLabels(double end_m) {
         spare->setPositionAlignment(Qt::AlignRight | Qt::AlignVCenter);
         spare->setText(tr("margin, Wh"));
     } else
-        spare->setText(plan_->chance ? tr("spare over the way home and the reserve, Wh; band: nine days in ten")
-                                     : tr("spare over the way home and the reserve, Wh"));
+        spare->setText(plan_->chance
+                           ? tr("margin beyond the return leg and the reserve, Wh; band: nine days in ten")
+                           : tr("margin beyond the return leg and the reserve, Wh"));
     auto* left_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
     left_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
     left_unit->position->setAxisRect(energy_);

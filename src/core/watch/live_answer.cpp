@@ -613,7 +613,7 @@ void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
     };
     answer.latest_s = crossing(empty_s, [&](double t) { return margin_in(t, false); });
     if (answer.state != FlightState::outbound) return;
-    TurnAhead turn{School::energy_home, crossing(empty_s, [&](double t) { return margin_in(t, true); }), 0.0, 0.0};
+    TurnAhead turn{School::energy_home, crossing(empty_s, [&](double t) { return margin_in(t, true); })};
     const auto counts = [&](School school) {
         const auto& counted = plan_->request.turn.counted;
         return std::find(counted.begin(), counted.end(), school) != counted.end();
@@ -659,6 +659,7 @@ void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
     const auto there = station_in(turn.time_s).at;
     turn.distance_m = std::hypot(there.east_m, there.north_m);
     turn.charge_ah = used_in(turn.time_s);
+    turn.at = there;
     answer.turn = turn;
 }
 

@@ -66,6 +66,7 @@ struct TurnAhead {
     double distance_m = 0.0;
     /// The counter will show, Ah.
     double charge_ah = 0.0;
+    geodesy::EastNorth at = {};
 };
 
 struct LandingPlace {

@@ -501,9 +501,8 @@ void WatchPlace::showTrack() {
         ways.push_back(std::move(out));
         if (!home.points.empty()) ways.push_back(std::move(home));
     }
-    if (a.turn && a.now.at && a.turn->time_s > 0.0 && a.now.velocity_mps) {
-        const geodesy::EastNorth ahead{a.now.at->east_m + a.now.velocity_mps->east_m * a.turn->time_s,
-                                       a.now.at->north_m + a.now.velocity_mps->north_m * a.turn->time_s};
+    if (a.turn && a.now.at && a.turn->time_s > 0.0) {
+        const geodesy::EastNorth& ahead = a.turn->at;
         MapView::Way forecast;
         forecast.forecast = true;
         forecast.points = {*a.now.at, ahead};
