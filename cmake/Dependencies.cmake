@@ -1,6 +1,8 @@
 # Debian 12 packages only; scripts/install-dependencies names them.
 # Qt 6 before QCustomPlot: the plot library's config takes whichever Qt it finds loaded.
 find_package(Qt6 6.4 REQUIRED COMPONENTS Core Gui Widgets Network PrintSupport SerialPort Svg Test TextToSpeech)
+# The compiler of translations; its CMake package would pull in the whole of Qt Designer.
+find_program(LRELEASE lrelease HINTS /usr/lib/qt6/bin REQUIRED)
 find_package(QCustomPlotQt6 REQUIRED)
 find_package(Boost REQUIRED)
 find_package(Eigen3 REQUIRED)

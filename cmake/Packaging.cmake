@@ -26,6 +26,8 @@ set(CPACK_DEBIAN_PACKAGE_SECTION science)
 set(CPACK_DEBIAN_PACKAGE_SHLIBDEPS ON)
 # Loaded at run time, so that no linker sees them: the windowing plugin, and the one that draws SVG.
 set(CPACK_DEBIAN_PACKAGE_DEPENDS "qt6-qpa-plugins, libqt6svg6")
+# Qt's own dialogs in other languages.
+set(CPACK_DEBIAN_PACKAGE_RECOMMENDS "qt6-translations-l10n")
 set(CPACK_DEBIAN_PACKAGE_DESCRIPTION "flight planner and logbook for long-range model aircraft
  Says where a long-range model aircraft must turn for home, from the energy in its
  pack, its draw in cruise and the wind; reads the logs of its flights, and keeps

@@ -4,7 +4,9 @@
 #include <QCommandLineParser>
 #include <QDir>
 #include <QEvent>
+#include <QFileInfo>
 #include <QIcon>
+#include <QSettings>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTextStream>
@@ -14,6 +16,7 @@
 #include "app/shell/main_window.hpp"
 #include "app/theme/look.hpp"
 #include "session/flight_folder.hpp"
+#include "wording/language.hpp"
 
 namespace {
 
@@ -36,6 +39,18 @@ private:
     bool painted_ = false;
 };
 
+/// `--demo` without a folder means the demo that came with the program; the parser knows no optional values.
+QStringList with_demo_folder(QStringList arguments) {
+    const qsizetype at = arguments.indexOf(QStringLiteral("--demo"));
+    if (at < 0) return arguments;
+    const QString next = arguments.value(at + 1);
+    // A file that follows is one to open.
+    const bool given = !next.isEmpty() && !next.startsWith(QLatin1Char('-')) && !QFileInfo(next).isFile();
+    if (!given)
+        arguments.insert(at + 1, sobremesa::session::demo_folder(QCoreApplication::applicationDirPath()));
+    return arguments;
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -54,6 +69,8 @@ int main(int argc, char** argv) {
     QApplication::setDesktopFileName(QStringLiteral("io.sobremesa.Sobremesa"));
     QApplication::setWindowIcon(QIcon(QStringLiteral(":/icon/sobremesa.svg")));
 
+    sobremesa::wording::use_language({});
+
     QCommandLineParser parser;
     parser.setApplicationDescription(
         QApplication::translate("main", "Plans and debriefs flights of long-range model aircraft."));
@@ -61,13 +78,14 @@ int main(int argc, char** argv) {
     parser.addVersionOption();
     const QCommandLineOption demo(
         QStringLiteral("demo"),
-        QApplication::translate("main", "Start with a throw-away copy of this folder's flights."),
+        QApplication::translate(
+            "main", "Start with a temporary copy of this folder's flights; without a folder, of the demo flights."),
         QStringLiteral("folder"));
     const QCommandLineOption settings(QStringLiteral("settings"),
-                                      QApplication::translate("main", "Folder of the settings."),
+                                      QApplication::translate("main", "Folder for the settings."),
                                       QStringLiteral("folder"));
     const QCommandLineOption book(QStringLiteral("book"),
-                                  QApplication::translate("main", "Logbook file; begun where there is none."),
+                                  QApplication::translate("main", "Logbook file; created if missing."),
                                   QStringLiteral("file"));
     QCommandLineOption first_paint(
         QStringLiteral("quit-after-first-paint"),
@@ -76,7 +94,7 @@ int main(int argc, char** argv) {
     parser.addOptions({demo, settings, book, first_paint});
     parser.addPositionalArgument(QStringLiteral("files"), QApplication::translate("main", "Plans or logs to open."),
                                  QStringLiteral("[files…]"));
-    parser.process(application);
+    parser.process(with_demo_folder(QApplication::arguments()));
 
     QTemporaryDir throw_away;
     QString settings_folder = parser.value(settings);
@@ -85,6 +103,9 @@ int main(int argc, char** argv) {
                                              : QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation);
     }
     QDir().mkpath(settings_folder);
+    // As chosen in the menu; what was said above was said in the desktop's.
+    const QSettings chosen(QDir(settings_folder).filePath(QStringLiteral("sobremesa.ini")), QSettings::IniFormat);
+    sobremesa::wording::use_language(chosen.value(QStringLiteral("language")).toString());
 
     // Built bare and dressed once, just before it is seen: a third of the time to the first window.
     sobremesa::app::Look::instance().setBare(true);
@@ -95,9 +116,15 @@ int main(int argc, char** argv) {
     if (parser.isSet(demo)) {
         const QString copy = sobremesa::session::throw_away_copy(parser.value(demo), throw_away.path());
         if (copy.isEmpty()) {
-            QTextStream(stderr) << "sobremesa: there is no demo folder " << parser.value(demo) << "\n";
+            QTextStream(stderr) << (parser.value(demo).isEmpty()
+                                        ? QApplication::translate("main", "The demo flights are not installed with "
+                                                                          "this program.")
+                                        : QApplication::translate("main", "There is no demo folder %1.")
+                                              .arg(parser.value(demo)))
+                                << "\n";
             return 1;
         }
+        window.setThrowAway();
         window.openFolder(copy);
     }
     for (const QString& file : parser.positionalArguments()) window.openFile(file);

@@ -102,7 +102,7 @@ int check(logbook::Book& book, bool json, std::ostream& out, std::ostream& err) 
         out << "whole: " << records << " records, " << contents.logs.size() << " logs\n";
     } else {
         for (const auto& error : checked->damage) unusable(error, err);
-        out << "damaged; still to be had: " << records - damaged_records << " of " << records << " records, "
+        out << "damaged; still readable: " << records - damaged_records << " of " << records << " records, "
             << checked->whole_logs.size() << " of " << contents.logs.size()
             << " logs whole. `book export FOLDER` writes them out.\n";
     }
@@ -124,7 +124,7 @@ int bring_in(session::Desk& desk, const std::string& path, std::ostream& out, st
         loop.quit();
     });
     QObject::connect(&bringer, &session::BookBringer::finished, [&](int added, int known) {
-        out << "brought in " << added << ", known already " << known << "\n";
+        out << "imported " << added << ", known already " << known << "\n";
         const auto unread = desk.unread();
         if (unread.empty())
             loop.quit();
@@ -279,7 +279,7 @@ int add_by_hand(session::Desk& desk, const BookOptions& options, std::ostream& o
 /// Understands all, says what was found, files what is new.
 int add_logs(session::Desk& desk, const BookOptions& options, std::ostream& out, std::ostream& err) {
     if (options.logs.empty()) {
-        err << "book add wants logs, folders or archives, or --by-hand TABLE.csv\n";
+        err << "book add needs logs, folders or archives, or --by-hand TABLE.csv\n";
         return exit_usage;
     }
     const auto flown = flown_with(desk, options);

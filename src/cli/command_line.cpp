@@ -50,9 +50,9 @@ void add_debrief(Program& program) {
     command->add_option("--cells", options->cells, "Cells in series")->check(CLI::Range(1, 100));
     command->add_option("--recharged-mah", options->recharged_mah, "What the charger put back")
         ->check(number_between(0.0, 1000000.0));
-    command->add_option("--pack", options->pack, "Pack document: what was left by counted charge");
+    command->add_option("--pack", options->pack, "Pack document: charge remaining by counter");
     command->add_flag("--json", options->json, "One JSON object on standard output");
-    command->add_option("--rested-cell-v", options->rested_cell_v, "Mean resting volts of a cell after landing, V")
+    command->add_option("--rested-cell-v", options->rested_cell_v, "Mean resting voltage per cell after landing, V")
         ->check(number_between(1.0, 4.5));
     command->add_option("--rest-min", options->rest_min, "How long it had rested, minutes (else 5)")
         ->check(number_between(0.0, 100000.0));
@@ -60,15 +60,15 @@ void add_debrief(Program& program) {
         ->check(number_between(-40.0, 60.0));
     command
         ->add_option("--cruise-mps", options->cruise_mps,
-                     "Airspeed that the pilot flew, m/s: tells the wind where the flight did not turn")
+                     "Airspeed that the pilot flew, m/s: gives the wind where the flight did not turn")
         ->check(number_between(1.0, 120.0));
     command->add_option("--plan", options->plan,
-                        "Plan document that it was flown with: what it could still have done, where each "
-                        "school would have turned, limits, shares");
+                        "Plan document that it was flown with: what was still possible, where each "
+                        "turn rule would have turned, limits, shares");
     command->add_option("--flight", options->flight, "Which flight of the file, from 1")
         ->check(CLI::PositiveNumber);
     command->add_option("--column", options->columns,
-                        "HEADER=MEANING or HEADER=MEANING:UNIT, for a column that its header tells wrongly; "
+                        "HEADER=MEANING or HEADER=MEANING:UNIT, for a column that its header names wrongly; "
                         "once for each");
     program.commands.push_back(
         {command, [options](std::ostream& out, std::ostream& err) { return debrief(*options, out, err); }});
@@ -76,19 +76,18 @@ void add_debrief(Program& program) {
 
 void add_compare(Program& program) {
     auto options = std::make_shared<CompareOptions>();
-    auto* command =
-        program.app.add_subcommand("compare", "Lays flights side by side at equal distance, speed and mass");
+    auto* command = program.app.add_subcommand("compare", "Compares flights at equal distance, speed and mass");
     command->add_option("flights", options->flights, "LOG PLAN.json, in turn, for each flight")->required();
     command->add_option("--airspeed-mps", options->airspeed_mps, "Common airspeed (else the mean)")
         ->check(number_between(0.5, 200.0));
     command->add_option("--all-up-mass-kg", options->all_up_mass_kg, "Common all-up mass (else the mean)")
         ->check(number_between(0.01, 500.0));
-    command->add_option("--distance-m", options->distance_m, "Common way over ground (else the mean)")
+    command->add_option("--distance-m", options->distance_m, "Common ground distance (else the mean)")
         ->check(number_between(1.0, 10000000.0));
     command->add_flag("--json", options->json, "One JSON object on standard output");
     program.commands.push_back({command, [options](std::ostream& out, std::ostream& err) {
                                     if (options->flights.size() < 4 || options->flights.size() % 2 != 0) {
-                                        err << "compare wants LOG PLAN.json for each of two flights or more\n";
+                                        err << "compare needs LOG PLAN.json for each of two flights or more\n";
                                         return exit_usage;
                                     }
                                     return compare(*options, out, err);
@@ -102,14 +101,13 @@ void add_aircraft(Program& program) {
     auto* aircraft_plan = command->add_option("plan", options->plan, "Plan document: aircraft, pack and air");
     command->add_option("--from-book", options->from_book, "Name of an aircraft in the logbook, with its flights")
         ->excludes(aircraft_plan);
-    command->add_option("--flights", options->flights, "LOG PLAN.json, in turn: flights to draw the curve through");
+    command->add_option("--flights", options->flights, "LOG PLAN.json, in turn: flights to fit the curve to");
     command->add_option("--pair-mps-w", options->pairs,
                         "AIRSPEED,POWER known without a log, m/s and W; once for each");
     command
-        ->add_option("--head-wind-mps", options->head_wind_mps,
-                     "Wind from ahead, m/s (else the plan's, on its bearing)")
+        ->add_option("--head-wind-mps", options->head_wind_mps, "Headwind, m/s (else the plan's, on its bearing)")
         ->check(number_between(-100.0, 100.0));
-    command->add_option("--cross-wind-mps", options->cross_wind_mps, "Wind across, m/s")
+    command->add_option("--cross-wind-mps", options->cross_wind_mps, "Crosswind, m/s")
         ->check(number_between(-100.0, 100.0));
     command->add_option("--ground-mps", options->wanted_ground_mps, "A ground speed that is wanted: go or no-go")
         ->check(number_between(0.1, 200.0));
@@ -133,7 +131,7 @@ void add_aircraft(Program& program) {
     program.commands.push_back(
         {command, [options, &program](std::ostream& out, std::ostream& err) {
              if (options->plan.empty() == options->from_book.empty() || options->flights.size() % 2 != 0) {
-                 err << "aircraft wants a plan document, or --from-book NAME; and LOG PLAN.json for each of its "
+                 err << "aircraft needs a plan document, or --from-book NAME; and LOG PLAN.json for each of its "
                         "--flights\n";
                  return exit_usage;
              }

@@ -350,7 +350,7 @@ void print_debrief(const telemetry::CleanLog& log, const telemetry::LogSummary& 
             << q.duration(stretch.end_s).toStdString() << ": " << wording::name(stretch.kind).toStdString() << "\n";
     }
     for (const auto& entry : log.set_aside) {
-        out << "  set aside: " << entry.rows << " x " << wording::name(entry.reason).toStdString()
+        out << "  excluded: " << entry.rows << " x " << wording::name(entry.reason).toStdString()
             << ", first in line " << entry.first_row << "\n";
     }
 }

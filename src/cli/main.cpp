@@ -6,6 +6,7 @@
 #include <QGuiApplication>
 
 #include "cli/command_line.hpp"
+#include "wording/language.hpp"
 
 int main(int argc, char** argv) {
     const std::vector<std::string> arguments(argv + 1, argv + argc);
@@ -21,6 +22,8 @@ int main(int argc, char** argv) {
     }
     // Qt adopts the desktop's number format; numbers in files and on standard output never do.
     std::setlocale(LC_NUMERIC, "C");
+    // For people; keys and words of JSON are the same in every language.
+    sobremesa::wording::use_language({});
     const int code = sobremesa::cli::run(arguments, std::cout, std::cerr);
     // An answer that did not arrive is none: a full disk behind a redirection is seen here first.
     if (code == sobremesa::cli::exit_done && !std::cout.flush()) {

@@ -185,7 +185,7 @@ int summarise(const WatchOptions& options, const session::WatchSession& session,
     if (log->rows() < 2) {
         if (options.json) out << Json{{"summary", nullptr}}.dump() << std::endl;
         err << "sobremesa-cli: "
-            << QCoreApplication::translate("sobremesa::Watch", "Nothing came that tells of a flight.").toStdString()
+            << QCoreApplication::translate("sobremesa::Watch", "Nothing received describes a flight.").toStdString()
             << "\n";
         return exit_done;
     }

@@ -58,6 +58,19 @@ void describe_kept_flight(Visitor& v, Kept& kept) {
                  inner.number("lowest_voltage_v", hand.lowest_voltage_v, {"lowest voltage of the pack"});
                  inner.number("wind_mps", hand.wind_mps, {"wind as felt"});
              });
+    v.object("forecast_wind", kept.forecast_wind,
+             {"the wind as it was forecast", "that of `flown`, which else is the wind that the log showed"},
+             [](auto& inner, auto& wind) {
+                 inner.required("speed_mps", wind.wind.speed_mps, {"speed"});
+                 inner.required("from_deg", wind.wind.from_deg, {"from where"});
+                 inner.number("height_m", wind.height_m, {"at this height above home", "the mission's height"});
+                 inner.number("growth_mps_per_h", wind.growth_mps_per_h, {"how much it grows for every hour"});
+                 inner.list("table", wind.table, {"winds at several heights"}, [](auto& row, auto& at) {
+                     row.required("height_m", at.height_m, {"above home"});
+                     row.required("speed_mps", at.wind.speed_mps, {"speed"});
+                     row.required("from_deg", at.wind.from_deg, {"from where"});
+                 });
+             });
     v.number("recharged_ah", kept.recharged_ah, {"what the charger put back"});
     v.number("current_factor", kept.current_factor, {"what the current sensor's readings are multiplied by"});
     v.number("rested_cell_v", kept.rested_cell_v, {"mean resting voltage of a cell after landing"});

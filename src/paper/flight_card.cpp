@@ -1,5 +1,8 @@
 #include "paper/flight_card.hpp"
 
+#include <algorithm>
+#include <cmath>
+
 #include <QBuffer>
 #include <QCoreApplication>
 #include <QFontDatabase>
@@ -10,6 +13,7 @@
 #include <QTextDocument>
 #include <QTextOption>
 
+#include "core/mission/leg_sums.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/quantity.hpp"
 #include "io/text_file.hpp"
@@ -22,8 +26,8 @@ namespace sobremesa::paper {
 
 namespace {
 
-struct Words {
-    Q_DECLARE_TR_FUNCTIONS(sobremesa::FlightCard)
+struct CardWords {
+    Q_DECLARE_TR_FUNCTIONS(CardWords)
 };
 
 using units::Quantity;
@@ -35,6 +39,9 @@ constexpr double heading_pt = 9.0;
 constexpr double text_pt = 9.5;
 constexpr double figure_pt = 11.0;
 constexpr double small_pt = 7.5;
+constexpr double sketch_pt = 120.0;
+// Of marks on the sketch, and beside them.
+constexpr double mark_pt = 4.0;
 constexpr std::size_t most_legs = 12;
 // Tried from the largest: a short card is read from farther.
 constexpr double largest = 1.3;
@@ -44,7 +51,7 @@ constexpr double step = 0.05;
 QString setting_text(const mission::Plan& plan, const wording::Quantities& q) {
     const auto& r = plan.request;
     const auto wind = mission::spoken_wind(r);
-    return Words::tr("%1 · %2 · wind %3 from %4 · %5 · %6 above home")
+    return CardWords::tr("%1 · %2 · wind %3 from %4 · %5 · %6 above home")
         .arg(wording::title(r.aircraft), wording::title(r.pack),
              q.text(Quantity::wind_speed, {wind.speed_mps, 0.0}), q.direction(wind.from_deg),
              q.text(Quantity::temperature, {r.weather.temperature_c, 0.0}), q.height(r.mission.height_m));
@@ -77,7 +84,12 @@ public:
 
     void heading(const QString& text) {
         gap(7.0);
-        line(text, heading_pt, true);
+        // A heading is read whole: what does not fit goes on in a second line.
+        painter_.setFont(font(heading_pt, true));
+        const QRectF room(room_.left(), y_, room_.width(), px(3.0 * heading_pt));
+        QRectF taken;
+        painter_.drawText(room, int(Qt::AlignLeft) | int(Qt::TextWordWrap), text, &taken);
+        y_ += taken.height();
         rule();
     }
 
@@ -108,23 +120,44 @@ public:
         y_ += metrics.height();
     }
 
+    struct TableRow {
+        QStringList cells;
+        bool is_turn = false;
+    };
+
+    /// A table in one size: the largest, up to `pt`, in which every cell is read whole.
+    void table(const QStringList& heads, const std::vector<TableRow>& rows, const std::vector<double>& shares,
+               double pt) {
+        const auto fitted = [&](const std::vector<TableRow>& all, double wanted) {
+            constexpr double least = 0.6;
+            double size = wanted;
+            const auto fits = [&] {
+                return std::all_of(all.begin(), all.end(), [&](const TableRow& one) {
+                    return fitsWhole(one.cells, shares, size, one.is_turn);
+                });
+            };
+            while (size > least * wanted && !fits()) size *= 0.97;
+            return size;
+        };
+        if (!heads.isEmpty()) row(heads, shares, fitted({{heads, false}}, small_pt));
+        const double size = fitted(rows, pt);
+        for (const TableRow& one : rows) row(one.cells, shares, size, one.is_turn, one.is_turn);
+    }
+
+    bool fitsWhole(const QStringList& cells, const std::vector<double>& shares, double pt, bool bold) const {
+        const QFontMetricsF at(font(pt, bold), painter_.device());
+        for (int i = 0; i < cells.size(); ++i) {
+            const double room = room_.width() * shares[std::size_t(i)] - px(i == 0 ? 2.0 : 4.0);
+            if (at.horizontalAdvance(cells[i]) > room) return false;
+        }
+        return true;
+    }
+
     /// One row of a table: the first column to the left, the others to the right.
     void row(const QStringList& cells, const std::vector<double>& shares, double pt, bool bold = false,
              bool shaded = false) {
         const double height = QFontMetricsF(font(pt, bold), painter_.device()).height() + px(2.6);
-        // As large as all of its cells are read whole.
-        const auto fits = [&](double at_pt) {
-            const QFontMetricsF at(font(at_pt, bold), painter_.device());
-            for (int i = 0; i < cells.size(); ++i) {
-                const double room = room_.width() * shares[std::size_t(i)] - px(i == 0 ? 2.0 : 4.0);
-                if (at.horizontalAdvance(cells[i]) > room) return false;
-            }
-            return true;
-        };
-        constexpr double least = 0.7;
-        double fitted = pt;
-        while (fitted > least * pt && !fits(fitted)) fitted *= 0.97;
-        painter_.setFont(font(fitted, bold));
+        painter_.setFont(font(pt, bold));
         const QFontMetricsF metrics(painter_.font(), painter_.device());
         if (shaded) painter_.fillRect(QRectF(room_.left(), y_, room_.width(), height), QColor(0xdd, 0xdd, 0xdd));
         double x = room_.left();
@@ -146,18 +179,111 @@ public:
         const double height = words.height() + px(2.0);
         painter_.drawText(QRectF(room_.left(), y_, room_.width(), height), Qt::AlignVCenter | Qt::AlignLeft,
                           line_of.what);
-        constexpr double least = 0.75;
-        double fitted = text_pt;
-        const auto wide = [&](double pt) {
-            return QFontMetricsF(font(pt, true), painter_.device()).horizontalAdvance(line_of.figure);
-        };
-        while (fitted > least * text_pt && wide(fitted) > room_.width() - what) fitted *= 0.97;
-        painter_.setFont(font(fitted, true));
-        const QFontMetricsF figures(painter_.font(), painter_.device());
-        painter_.drawText(QRectF(room_.left() + what, y_, room_.width() - what, height),
-                          Qt::AlignVCenter | Qt::AlignRight,
-                          figures.elidedText(line_of.figure, Qt::ElideRight, room_.width() - what));
+        painter_.setFont(font(text_pt, true));
+        const double wide = QFontMetricsF(painter_.font(), painter_.device()).horizontalAdvance(line_of.figure);
+        // A figure to be typed into a radio is never cut: what has no room beside its words stands below them.
+        if (wide > room_.width() - what) y_ += height;
+        painter_.drawText(QRectF(room_.left(), y_, room_.width(), height), Qt::AlignVCenter | Qt::AlignRight,
+                          line_of.figure);
         y_ += height;
+    }
+
+    /// The flight from above, north up, with a scale.
+    void map(const FlightCard::Sketch& sketch, double high_pt) {
+        QRectF bounds(0.0, 0.0, 0.0, 0.0);
+        const auto take = [&](const QPointF& at) {
+            bounds.setLeft(std::min(bounds.left(), at.x()));
+            bounds.setRight(std::max(bounds.right(), at.x()));
+            bounds.setTop(std::min(bounds.top(), at.y()));
+            bounds.setBottom(std::max(bounds.bottom(), at.y()));
+        };
+        for (const auto& leg : sketch.legs) std::for_each(leg.points.begin(), leg.points.end(), take);
+        for (const auto& place : sketch.places) take(place.at);
+        if (sketch.legs.empty() || std::max(bounds.width(), bounds.height()) < 1.0) return;
+        const QRectF room(room_.left(), y_, room_.width(), px(high_pt));
+        const double edge = px(22.0);
+        const double per_m = std::min((room.width() - 2.0 * edge) / std::max(bounds.width(), 1.0),
+                                      (room.height() - 2.0 * edge) / std::max(bounds.height(), 1.0));
+        const auto at = [&](const QPointF& m) {
+            return QPointF(room.center().x() + (m.x() - bounds.center().x()) * per_m,
+                           room.center().y() - (m.y() - bounds.center().y()) * per_m);
+        };
+        painter_.setFont(font(small_pt));
+        const QFontMetricsF metrics(painter_.font(), painter_.device());
+        const auto text = [&](QPointF middle, const QString& words) {
+            const double wide = metrics.horizontalAdvance(words);
+            middle.setX(std::clamp(middle.x(), room.left() + 0.5 * wide, room.right() - 0.5 * wide));
+            const QRectF box(middle.x() - 0.5 * wide - px(1.0), middle.y() - 0.5 * metrics.height(), wide + px(2.0),
+                             metrics.height());
+            painter_.fillRect(box, Qt::white);
+            painter_.drawText(box, Qt::AlignCenter, words);
+        };
+        std::vector<std::pair<QPointF, QString>> labels;
+        for (const auto& leg : sketch.legs) {
+            QPen pen(Qt::black, px(leg.homeward ? 0.9 : 1.4));
+            if (leg.homeward) pen.setDashPattern({4.0, 3.0});
+            painter_.setPen(pen);
+            // Out and home over the same ground stand side by side.
+            const QPointF from = at(leg.points.front());
+            const QPointF to = at(leg.points.back());
+            const double length = std::hypot(to.x() - from.x(), to.y() - from.y());
+            const QPointF right =
+                length > 0.0 ? QPointF(-(to.y() - from.y()), to.x() - from.x()) / length : QPointF();
+            QPolygonF line;
+            for (const auto& point : leg.points) line << at(point) + right * px(1.5);
+            painter_.drawPolyline(line);
+            if (!leg.label.isEmpty() && length > px(24.0))
+                labels.emplace_back(0.5 * (from + to) + right * px(9.0), leg.label);
+        }
+        painter_.setPen(QPen(Qt::black, px(0.9)));
+        painter_.setBrush(Qt::white);
+        for (const auto& place : sketch.places) {
+            const QPointF here = at(place.at);
+            const double half = px(2.4);
+            if (place.landing)
+                painter_.drawRect(QRectF(here.x() - half, here.y() - half, 2.0 * half, 2.0 * half));
+            else
+                painter_.drawEllipse(here, half, half);
+            if (!place.name.isEmpty()) labels.emplace_back(here + QPointF(0.0, px(8.5)), place.name);
+        }
+        painter_.setBrush(Qt::black);
+        const QPointF home = at({0.0, 0.0});
+        painter_.drawPolygon(QPolygonF({home + QPointF(0.0, -px(mark_pt)), home + QPointF(px(3.6), px(2.6)),
+                                        home + QPointF(-px(3.6), px(2.6))}));
+        painter_.setBrush(Qt::NoBrush);
+        for (const auto& [middle, words] : labels) text(middle, words);
+        // North, and the wind as an arrow that flies with it.
+        const auto arrow = [&](const QPointF& foot, double degrees) {
+            constexpr double radians = 3.14159265358979 / 180.0;
+            const QPointF along(std::sin(degrees * radians), -std::cos(degrees * radians));
+            const QPointF across(-along.y(), along.x());
+            const QPointF tip = foot + along * px(14.0);
+            painter_.drawLine(foot, tip);
+            painter_.drawLine(tip, tip - along * px(mark_pt) + across * px(2.4));
+            painter_.drawLine(tip, tip - along * px(mark_pt) - across * px(2.4));
+        };
+        arrow({room.left() + px(5.0), room.top() + px(20.0)}, 0.0);
+        text({room.left() + px(5.0), room.top() + px(26.0)}, CardWords::tr("N", "north"));
+        if (!sketch.wind.isEmpty()) {
+            const QPointF middle(room.right() - px(16.0), room.top() + px(12.0));
+            constexpr double radians = 3.14159265358979 / 180.0;
+            const double to_deg = sketch.wind_from_deg + 180.0;
+            arrow(middle - QPointF(std::sin(to_deg * radians), -std::cos(to_deg * radians)) * px(7.0), to_deg);
+            text({middle.x(), room.top() + px(26.0)}, CardWords::tr("wind %1").arg(sketch.wind));
+        }
+        // A round length, a quarter of the room or less.
+        const double most = 0.25 * room.width() / per_m * sketch.per_metre;
+        const double decade = std::pow(10.0, std::floor(std::log10(most)));
+        const double round = most >= 5.0 * decade ? 5.0 * decade : most >= 2.0 * decade ? 2.0 * decade : decade;
+        const double bar = round / sketch.per_metre * per_m;
+        const double foot = room.bottom() - px(mark_pt);
+        painter_.drawLine(QPointF(room.left(), foot), QPointF(room.left() + bar, foot));
+        for (const double x : {0.0, bar})
+            painter_.drawLine(QPointF(room.left() + x, foot - px(2.5)), QPointF(room.left() + x, foot));
+        const QString length = wording::written(round, 0.0, {1.0, sketch.unit, round < 1.0 ? 1 : 0});
+        painter_.drawText(QPointF(room.left() + bar + px(mark_pt), foot), length);
+        painter_.setPen(Qt::black);
+        y_ += room.height();
     }
 
     void box(const QString& text) {
@@ -176,6 +302,32 @@ private:
     double px_per_pt_;
 };
 
+FlightCard::Sketch sketch_of(const mission::Plan& plan, const wording::Quantities& q) {
+    FlightCard::Sketch sketch;
+    for (const auto& sum : mission::leg_sums(plan, false)) {
+        FlightCard::SketchLeg leg;
+        leg.homeward = sum.homeward;
+        for (const auto& at : sum.points) leg.points.emplace_back(at.east_m, at.north_m);
+        if (sum.ground_mps() > 0.0 && leg.points.size() > 1) {
+            leg.label =
+                CardWords::tr("%1, %2, %3", "course, distance, time")
+                    .arg(wording::course_text(sum, q), q.distance(sum.ground_m), q.duration(sum.duration_s));
+        }
+        if (leg.points.size() > 1) sketch.legs.push_back(std::move(leg));
+    }
+    for (const auto& place : plan.request.mission.alternates)
+        sketch.places.push_back({{place.at.east_m, place.at.north_m}, QString::fromStdString(place.name), true});
+    for (const auto& point : plan.request.mission.waypoints)
+        sketch.places.push_back({{point.at.east_m, point.at.north_m}, QString::fromStdString(point.name), false});
+    const auto wind = mission::spoken_wind(plan.request);
+    sketch.wind_from_deg = wind.from_deg;
+    if (wind.speed_mps > 0.05) sketch.wind = q.text(Quantity::wind_speed, {wind.speed_mps, 0.0});
+    const auto notation = q.notation(Quantity::turn_distance);
+    sketch.per_metre = notation.factor;
+    sketch.unit = notation.unit;
+    return sketch;
+}
+
 } // namespace
 
 FlightCard flight_card(const mission::Plan& plan, const wording::Quantities& q) {
@@ -187,8 +339,8 @@ FlightCard flight_card(const mission::Plan& plan, const wording::Quantities& q) 
     const auto report = mission::check_limits(plan);
     card.go = wording::go_sentence(report, plan, q);
     const bool by_time = mission::stays(r) && plan.station;
-    card.turn_heading = by_time ? Words::tr("While circling, come home unless at least this is left")
-                                : Words::tr("At this distance turn, unless at least this is left");
+    card.turn_heading = by_time ? CardWords::tr("While loitering, come home unless at least this much remains")
+                                : CardWords::tr("Turn at this distance unless at least this much remains");
     for (const auto& row : mission::turn_table(plan)) {
         const bool is_turn = plan.turn && row.distance_m == plan.turn->distance_m.value;
         card.turns.push_back({by_time ? q.duration(row.time_s) : q.distance(row.distance_m),
@@ -197,24 +349,25 @@ FlightCard flight_card(const mission::Plan& plan, const wording::Quantities& q) 
                               is_turn});
     }
     card.legs = wording::leg_rows(plan, q);
+    card.sketch = sketch_of(plan, q);
     if (const auto sheet = mission::alarm_sheet(plan)) {
         card.alarms = wording::alarm_lines(*sheet, q);
         card.callouts = wording::callout_lines(*sheet, q);
     }
     const auto& c = plan.conditions;
-    card.speeds.push_back({Words::tr("airspeed out"), q.speed(c.airspeed_out_mps)});
-    card.speeds.push_back({Words::tr("airspeed home"), q.speed(c.airspeed_home_mps)});
+    card.speeds.push_back({CardWords::tr("outbound airspeed"), q.speed(c.airspeed_out_mps)});
+    card.speeds.push_back({CardWords::tr("return airspeed"), q.speed(c.airspeed_home_mps)});
     if (c.out && c.home) {
         card.speeds.push_back(
-            {Words::tr("over ground, out and home"),
-             Words::tr("%1 and %2").arg(q.speed(c.out->ground_speed_mps), q.speed(c.home->ground_speed_mps))});
+            {CardWords::tr("ground speed, out and home"),
+             CardWords::tr("%1 and %2").arg(q.speed(c.out->ground_speed_mps), q.speed(c.home->ground_speed_mps))});
     }
     for (const auto& check : report.checks) {
         if (check.verdict != mission::Verdict::broken && check.verdict != mission::Verdict::near_it) continue;
-        card.limits << Words::tr("%1: %2", "limit: what it is about")
+        card.limits << CardWords::tr("%1: %2", "limit: what it is about")
                            .arg(wording::name(check.kind), wording::limit_sentence(check, q));
     }
-    if (card.limits.isEmpty()) card.limits << Words::tr("None is near.");
+    if (card.limits.isEmpty()) card.limits << CardWords::tr("None.");
     if (plan.turn && !r.mission.alternates.empty()) {
         for (const auto& way : mission::bail_outs(plan, mission::outward_at(plan, plan.turn->distance_m.value)))
             card.landing_places << wording::bail_out_sentence(way, q);
@@ -247,46 +400,54 @@ double lay_out(QPainter& painter, const QRectF& page, const FlightCard& card, co
                  scale);
 
     left.heading(card.turn_heading);
-    const std::vector<double> shares = {0.21, 0.28, 0.28, 0.23};
-    left.row({Words::tr("at"), Words::tr("counter at most"), Words::tr("as planned"), Words::tr("still needed")},
-             shares, small_pt);
+    std::vector<Column::TableRow> turns;
     for (const auto& row : card.turns)
-        left.row({row.distance, row.counter, row.planned, row.needed}, shares, figure_pt, row.is_turn, row.is_turn);
-    left.heading(Words::tr("Alarms to enter"));
+        turns.push_back({{row.distance, row.counter, row.planned, row.needed}, row.is_turn});
+    left.table({CardWords::tr("at"), CardWords::tr("counter at most"), CardWords::tr("as planned"),
+                CardWords::tr("still needed")},
+               turns, {0.21, 0.28, 0.28, 0.23}, figure_pt);
+    left.heading(CardWords::tr("Alarms to enter"));
     for (const auto& line : card.alarms) left.pair(line);
-    left.heading(Words::tr("Callouts of the counter"));
+    left.heading(CardWords::tr("Counter callouts"));
     const std::size_t rows = (card.callouts.size() + 1) / 2;
+    std::vector<Column::TableRow> callouts;
     for (std::size_t i = 0; i < rows; ++i) {
         QStringList cells;
         for (const std::size_t k : {i, i + rows}) {
             if (k >= card.callouts.size()) break;
             cells << card.callouts[k].used << card.callouts[k].charge << card.callouts[k].volts;
         }
-        left.row(cells, {0.12, 0.20, 0.17, 0.14, 0.20, 0.17}, small_pt + 1.0);
+        callouts.push_back({cells, false});
     }
+    left.table({}, callouts, {0.12, 0.20, 0.17, 0.14, 0.20, 0.17}, small_pt + 1.0);
 
-    right.heading(Words::tr("Leg by leg"));
-    const std::vector<double> leg_shares = {0.27, 0.17, 0.16, 0.18, 0.22};
-    right.row({QString(), Words::tr("way"), Words::tr("time"), Words::tr("energy"), Words::tr("counter")},
-              leg_shares, small_pt);
+    if (!card.sketch.legs.empty()) {
+        right.heading(CardWords::tr("Sketch, north up"));
+        right.map(card.sketch, sketch_pt);
+    }
+    right.heading(CardWords::tr("Legs"));
+    std::vector<Column::TableRow> legs;
     for (std::size_t i = 0; i < std::min(card.legs.size(), most_legs); ++i) {
         const auto& leg = card.legs[i];
-        right.row({leg.what, leg.ground, leg.time, leg.energy, leg.charge_so_far}, leg_shares, text_pt);
+        legs.push_back({{leg.what, leg.course, leg.ground, leg.time, leg.energy, leg.charge_so_far}, false});
     }
+    right.table({QString(), CardWords::tr("course"), CardWords::tr("distance"), CardWords::tr("time"),
+                 CardWords::tr("energy"), CardWords::tr("counter")},
+                legs, {0.28, 0.11, 0.155, 0.135, 0.155, 0.165}, text_pt);
     if (card.legs.size() > most_legs)
-        right.line(Words::tr("and %1 more").arg(card.legs.size() - most_legs), small_pt);
-    right.heading(Words::tr("Speeds to fly"));
+        right.line(CardWords::tr("and %1 more").arg(card.legs.size() - most_legs), small_pt);
+    right.heading(CardWords::tr("Speeds to fly"));
     for (const auto& line : card.speeds) right.pair(line);
-    right.heading(Words::tr("Limits that are near or broken"));
+    right.heading(CardWords::tr("Limits near or exceeded"));
     for (const QString& limit : card.limits) right.paragraph(limit.toHtmlEscaped(), text_pt);
     if (!card.landing_places.isEmpty()) {
-        right.heading(Words::tr("Landing places, from the turn, reserve used"));
+        right.heading(CardWords::tr("Landing places from the turn point, using the reserve"));
         for (const QString& place : card.landing_places) right.paragraph(place.toHtmlEscaped(), text_pt);
     }
 
     Column foot(painter, page, family, scale);
     foot.moveTo(std::max(left.y(), right.y()));
-    foot.heading(Words::tr("Before launch"));
+    foot.heading(CardWords::tr("Before launch"));
     const double list_y = foot.y();
     Column first(painter, QRectF(page.left(), list_y, half, page.bottom() - list_y), family, scale);
     Column second(painter, QRectF(page.left() + half + between, list_y, half, page.bottom() - list_y), family,

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QPointF>
 #include <QRectF>
 #include <QString>
 #include <QStringList>
@@ -26,6 +27,28 @@ struct FlightCard {
         QString needed;
         bool is_turn = false;
     };
+    /// The flight from above, metres east and north of home.
+    struct SketchLeg {
+        std::vector<QPointF> points;
+        QString label;
+        bool homeward = false;
+    };
+    struct SketchPlace {
+        QPointF at;
+        QString name;
+        bool landing = false;
+    };
+    struct Sketch {
+        std::vector<SketchLeg> legs;
+        std::vector<SketchPlace> places;
+        double wind_from_deg = 0.0;
+        /// Empty: calm.
+        QString wind;
+        /// Written distance per metre, and its unit: for the scale.
+        double per_metre = 0.001;
+        QString unit;
+    };
+    Sketch sketch;
     QString turn_heading;
     std::vector<TurnLine> turns;
     std::vector<wording::LegRow> legs;

@@ -21,7 +21,16 @@ FlightFolder read_flight_folder(const QString& folder) {
             paths(dir, {QStringLiteral("*.plan.json")})};
 }
 
+QString demo_folder(const QString& program_folder) {
+    for (const char* beside : {"../share/sobremesa/demo", "../demo"}) {
+        const QDir found(QDir(program_folder).filePath(QLatin1String(beside)));
+        if (QFile::exists(found.filePath(QStringLiteral("book.json")))) return QDir::cleanPath(found.path());
+    }
+    return {};
+}
+
 QString throw_away_copy(const QString& folder, const QString& into) {
+    if (folder.isEmpty()) return {}; // which a QDir takes for the working directory
     const QDir from(folder);
     const QDir to(into);
     if (!from.exists() || !to.exists()) return {};

@@ -110,6 +110,8 @@ void FlightSession::debriefed() {
             // Each flight of the day begins at its own time.
             if (flight_.start_clock_s) *flight_.start_clock_s += debrief->clean.time_s(0);
         }
+        // The log knows better than the forecast, which stays beside it.
+        if (const auto found = foundWind()) book::take_found_wind(flight_, *found);
         // The same file again is no second flight.
         if (const auto* log = logbook::same_log(desk_.logs(), debrief->path.toStdString())) {
             for (const auto& [id, kept] : desk_.shelves().flights) {
@@ -154,22 +156,24 @@ void FlightSession::chooseColumns(const QString& path, const io::CsvHead& head,
 
 std::optional<atmosphere::Wind> FlightSession::foundWind() const {
     const auto debrief = debrief_.debrief();
-    if (!debrief || !debrief->findings.wind.known()) return std::nullopt;
-    const auto& wind = debrief->findings.wind;
-    // To the tenth and the degree that the setting shows.
-    return atmosphere::Wind{std::round(wind.speed_mps.value * 10.0) / 10.0,
-                            units::wrap_degrees(std::round(wind.from_deg.value))};
+    return debrief ? debrief::found_wind(debrief->findings.wind) : std::nullopt;
 }
 
 void FlightSession::takeWind() {
     const auto found = foundWind();
     if (!found) return;
-    auto request = flown_.request();
-    request.weather.wind = *found;
-    // Found where it was flown, whatever height the forecast was for.
-    request.weather.wind_height_m.reset();
-    request.weather.wind_table.clear();
-    flown_.setRequest(request);
+    book::take_found_wind(flight_, *found);
+    keep();
+    showFlown();
+    emit flightChanged();
+}
+
+void FlightSession::takeForecastWind() {
+    if (!flight_.forecast_wind) return;
+    book::take_forecast_wind(flight_);
+    keep();
+    showFlown();
+    emit flightChanged();
 }
 
 void FlightSession::takeAccount() {
@@ -184,9 +188,16 @@ void FlightSession::takeAccount() {
 
 void FlightSession::makeOutBill() {
     const auto debrief = debrief_.debrief();
+    if (!pack_fits()) {
+        bill_job_.cancel();
+        emit billChanged();
+        return;
+    }
     const auto kept = flight_.plan_id ? desk_.shelves().plans.find(*flight_.plan_id) : desk_.shelves().plans.end();
     // Its own plan, as it stands in the book; else what was set for the flight is the forecast.
-    mission::PlanRequest planned = kept != desk_.shelves().plans.end() ? kept->second.request : flight_.flown;
+    mission::PlanRequest planned = flight_.flown;
+    planned.weather = book::forecast_weather(flight_);
+    if (kept != desk_.shelves().plans.end()) planned = kept->second.request;
     // … as far as it was flown: how far it might have gone is no forecast of this flight.
     const bool out_and_back = planned.mission.kind == mission::MissionKind::out_and_back ||
                               planned.mission.kind == mission::MissionKind::farthest_point;
@@ -254,7 +265,7 @@ void FlightSession::layOver() {
     over_forecast_.reset();
     needs_.reset();
     const auto debrief = debrief_.debrief();
-    if (debrief && flown_.plan()) {
+    if (flown_.plan() && pack_fits()) {
         needs_ = debrief::needed_rows(debrief->clean, debrief->summary, *flown_.plan());
         if (auto laid = debrief::flown_homeward(debrief->clean, debrief->summary, *flown_.plan(), &*needs_))
             over_forecast_ = std::make_shared<const debrief::FlownHomeward>(std::move(*laid));
@@ -365,9 +376,13 @@ battery::LandedEvidence FlightSession::evidence() const {
     return evidence;
 }
 
-std::optional<battery::Remaining> FlightSession::remaining() const {
+bool FlightSession::pack_fits() const {
     const auto debrief = debrief_.debrief();
-    if (!debrief || !telemetry::volts_fit(debrief->summary, flight_.flown.pack)) return std::nullopt;
+    return debrief && telemetry::volts_fit(debrief->summary, flight_.flown.pack);
+}
+
+std::optional<battery::Remaining> FlightSession::remaining() const {
+    if (!pack_fits()) return std::nullopt;
     return battery::remaining(battery::PackModel(flight_.flown.pack), evidence());
 }
 

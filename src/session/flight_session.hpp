@@ -56,6 +56,9 @@ public:
     void setRested(std::optional<double> cell_v, std::optional<double> rest_s);
     /// What is left, by all that is known; nothing while no log is open, or its volts do not fit the pack.
     std::optional<battery::Remaining> remaining() const;
+    /// The log's volts can be those of the pack chosen. Where they cannot, nothing that rests on the pack is worked
+    /// out.
+    bool pack_fits() const;
     battery::LandedEvidence evidence() const;
     /// The resistance that this flight showed becomes that of the pack flown, on the shelf. Undoable.
     void takeSag();
@@ -65,8 +68,11 @@ public:
     /// filed.
     void chooseColumns(const QString& path, const io::CsvHead& head,
                        const std::vector<telemetry::ColumnChoice>& columns);
-    /// The wind that was found becomes the weather that the flight is kept with.
+    /// The wind that was found becomes the one that the flight is kept with, as it does when a log is opened; the
+    /// forecast is kept beside it.
     void takeWind();
+    /// The forecast's wind again.
+    void takeForecastWind();
     std::optional<atmosphere::Wind> foundWind() const;
     void setNote(const QString& note);
     void setName(const QString& name);

@@ -46,6 +46,7 @@ std::vector<FoundFlight> flights_of(const std::string& path, const std::stop_tok
             if (flight.start_clock_s) *flight.start_clock_s += debrief->clean.time_s(0);
         }
         flight.mission = debrief::flown_mission(debrief->clean, debrief->summary, {});
+        flight.found_wind = debrief::found_wind(debrief->findings.wind);
         for (const auto& notice : debrief->summary.notices) {
             if (notice.severity == units::Severity::warning && notice.code != units::NoticeCode::several_flights)
                 flight.doubts.push_back(notice);
@@ -215,6 +216,7 @@ void ManyLogs::fileNext() {
         if (flight.part) kept.name += " " + io::text_from_number(*flight.part + 1, 0);
         kept.flown.name = kept.name;
         kept.flown.mission = flight.mission;
+        if (flight.found_wind) book::take_found_wind(kept, *flight.found_wind);
         kept.start_clock_s = flight.start_clock_s;
         kept.filed_utc = logbook::utc_now();
         const Id id = desk_.newId();

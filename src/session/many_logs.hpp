@@ -23,6 +23,8 @@ struct FoundFlight {
     std::optional<double> start_clock_s;
     telemetry::LogSummary summary;
     mission::Mission mission;
+    /// The wind that it shows, where it does.
+    std::optional<atmosphere::Wind> found_wind;
     /// What is doubtful in it: warnings of its reading.
     std::vector<units::Notice> doubts;
     /// In the book already, or met before among these.

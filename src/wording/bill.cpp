@@ -83,9 +83,9 @@ QString no_bill(const mission::Plan& plan, const telemetry::LogSummary& summary)
         return BillWords::tr("The plan has no flight to compare with: it does not reach a turn point.");
     if (summary.distance.ground_m && summary.energy.energy_wh && summary.energy.charge_ah)
         return BillWords::tr(
-            "The log is too short to show the wind: half a minute of flight tells nothing of a plan.");
+            "The log is too short to show the wind: half a minute of flight cannot be compared with a plan.");
     if (!summary.energy.energy_wh)
-        return BillWords::tr("The log has no energy: it needs volts with amps, or with a charge counter.");
+        return BillWords::tr("The log has no energy: it needs voltage with current, or with a charge counter.");
     return BillWords::tr("The log does not show where the aircraft was: it needs positions, or ground speed with "
                          "course.");
 }

@@ -27,23 +27,23 @@ QString channel_name(Channel channel) {
     case Channel::heading_deg: return ColumnsWords::tr("heading");
     case Channel::airspeed_mps: return ColumnsWords::tr("airspeed");
     case Channel::climb_mps: return ColumnsWords::tr("climb");
-    case Channel::voltage_v: return ColumnsWords::tr("volts of the pack");
-    case Channel::cell_voltage_v: return ColumnsWords::tr("volts of a cell");
-    case Channel::current_a: return ColumnsWords::tr("current of the pack");
+    case Channel::voltage_v: return ColumnsWords::tr("pack voltage");
+    case Channel::cell_voltage_v: return ColumnsWords::tr("cell voltage");
+    case Channel::current_a: return ColumnsWords::tr("pack current");
     case Channel::charge_ah: return ColumnsWords::tr("charge used");
     case Channel::energy_wh: return ColumnsWords::tr("energy used");
     case Channel::throttle_share: return ColumnsWords::tr("throttle");
     case Channel::link_quality_share: return ColumnsWords::tr("link quality");
     case Channel::signal_dbm: return ColumnsWords::tr("signal");
     case Channel::satellites: return ColumnsWords::tr("satellites");
-    case Channel::gps_height_m: return ColumnsWords::tr("height by the GPS");
-    case Channel::wind_speed_mps: return ColumnsWords::tr("wind, the aircraft's own estimate");
-    case Channel::wind_from_deg: return ColumnsWords::tr("wind from, the aircraft's own estimate");
-    case Channel::array_current_a: return ColumnsWords::tr("current of the solar array");
-    case Channel::motor_current_a: return ColumnsWords::tr("current of the motors");
+    case Channel::gps_height_m: return ColumnsWords::tr("GPS height");
+    case Channel::wind_speed_mps: return ColumnsWords::tr("wind speed, aircraft's estimate");
+    case Channel::wind_from_deg: return ColumnsWords::tr("wind direction, aircraft's estimate");
+    case Channel::array_current_a: return ColumnsWords::tr("solar array current");
+    case Channel::motor_current_a: return ColumnsWords::tr("motor current");
     case Channel::power_w: break;
     }
-    return ColumnsWords::tr("power from the pack");
+    return ColumnsWords::tr("pack power");
 }
 
 /// Unit and decimals of a channel in SI, as a reading is shown.
@@ -88,7 +88,7 @@ QString clock_moment(double seconds) {
 QString column_meaning(const std::string& word) {
     if (word == "ignored") return ColumnsWords::tr("not used");
     if (word == "date") return ColumnsWords::tr("date");
-    if (word == "clock") return ColumnsWords::tr("time of the day");
+    if (word == "clock") return ColumnsWords::tr("time of day");
     if (word == "moment") return ColumnsWords::tr("date and time");
     if (word == "position") return ColumnsWords::tr("latitude and longitude");
     const auto channel = telemetry::channel_from_word(word);
@@ -102,7 +102,7 @@ QString column_reading(const io::LogColumn& column, const std::vector<std::vecto
     for (const auto& row : first_rows) {
         if (index >= row.size() || io::means_missing(row[index])) continue;
         io::CellValues values{};
-        if (!io::parse_cell(column, row[index], values)) return ColumnsWords::tr("cannot be read so");
+        if (!io::parse_cell(column, row[index], values)) return ColumnsWords::tr("cannot be read that way");
         switch (column.kind) {
         case Kind::number:
         case Kind::written_number:

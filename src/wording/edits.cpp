@@ -55,23 +55,23 @@ std::pair<QString, QString> texts(logbook::EditKind kind) {
     case EditKind::change_plan: return {EditsWords::tr("change plan %1"), EditsWords::tr("change plan")};
     case EditKind::file_flight: return {EditsWords::tr("file flight %1"), EditsWords::tr("file flight")};
     case EditKind::calibrate_flights:
-        return {EditsWords::tr("calibrate flight %1 and its like"), EditsWords::tr("calibrate flights")};
+        return {EditsWords::tr("calibrate flight %1 and others"), EditsWords::tr("calibrate flights")};
     case EditKind::change_flight: return {EditsWords::tr("change flight %1"), EditsWords::tr("change flight")};
     case EditKind::remove_flight: return {EditsWords::tr("remove flight %1"), EditsWords::tr("remove flight")};
     case EditKind::learn_aircraft:
-        return {EditsWords::tr("learn the curve of %1"), EditsWords::tr("learn an aircraft's curve")};
+        return {EditsWords::tr("fit the curve of %1"), EditsWords::tr("fit an aircraft's curve")};
     case EditKind::forget_curve:
-        return {EditsWords::tr("forget the curve of %1"), EditsWords::tr("forget an aircraft's curve")};
+        return {EditsWords::tr("discard the curve of %1"), EditsWords::tr("discard an aircraft's curve")};
     case EditKind::set_flight_apart:
-        return {EditsWords::tr("set flight %1 apart"), EditsWords::tr("set a flight apart")};
+        return {EditsWords::tr("exclude flight %1"), EditsWords::tr("exclude a flight")};
     case EditKind::learn_pack:
         return {EditsWords::tr("fit pack %1 to its flights"), EditsWords::tr("fit a pack to its flights")};
     case EditKind::forget_pack:
-        return {EditsWords::tr("forget the fit of pack %1"), EditsWords::tr("forget the fit of a pack")};
+        return {EditsWords::tr("discard the fit of pack %1"), EditsWords::tr("discard the fit of a pack")};
     case EditKind::freeze_pack:
-        return {EditsWords::tr("freeze or free the fit of pack %1"),
-                EditsWords::tr("freeze or free the fit of a pack")};
-    case EditKind::bring_in: return {EditsWords::tr("bring in %1"), EditsWords::tr("bring in a logbook")};
+        return {EditsWords::tr("freeze or unfreeze the fit of pack %1"),
+                EditsWords::tr("freeze or unfreeze the fit of a pack")};
+    case EditKind::bring_in: return {EditsWords::tr("import %1"), EditsWords::tr("import a logbook")};
     }
     return {};
 }

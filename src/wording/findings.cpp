@@ -46,7 +46,7 @@ QString findings_sentence(const telemetry::Findings& found, const Quantities& q)
     }
     if (found.still && found.still->charge_ah_per_m) {
         const QString still =
-            FindingsWords::tr("Level in still air it takes <b>%1</b>, <b>%2</b>.", "charge and energy per way")
+            FindingsWords::tr("Still-air consumption, level: <b>%1</b>, <b>%2</b>.", "charge and energy per way")
                 .arg(with_error(Quantity::still_air_charge_per_distance, *found.still->charge_ah_per_m, q),
                      with_error(Quantity::still_air_energy_per_distance, found.still->energy_wh_per_m, q));
         words = words.isEmpty() ? still : FindingsWords::tr("%1 %2", "two sentences").arg(words, still);
@@ -62,9 +62,7 @@ QString comparison_sentence(const debrief::Comparison& c, const Quantities& q) {
     const QString terms = FindingsWords::tr("%1, %2, %3", "airspeed, mass, distance")
                               .arg(q.speed(c.airspeed_mps), q.text(Quantity::all_up_mass, {c.all_up_mass_kg, 0.0}),
                                    q.distance(c.distance_m));
-    if (!c.differ)
-        return FindingsWords::tr("At %1 these flights take the same, as far as their errors allow to tell.")
-            .arg(terms);
+    if (!c.differ) return FindingsWords::tr("At %1 these flights do not differ beyond their errors.").arg(terms);
     const double more = most->energy_wh_per_m.value / least->energy_wh_per_m.value - 1.0;
     return FindingsWords::tr("At %1 “%2” takes <b>%3</b> more than “%4”.", "terms, flight, share, flight")
         .arg(terms, QString::fromStdString(most->name), q.share(more), QString::fromStdString(least->name));
@@ -80,18 +78,18 @@ QString account_sentence(const debrief::FlightAccount& account, const Quantities
     }
     if (!parts.isEmpty())
         sentences
-            << FindingsWords::tr("Of all power: %1.").arg(parts.join(FindingsWords::tr("; ", "between parts")));
+            << FindingsWords::tr("Share of power: %1.").arg(parts.join(FindingsWords::tr("; ", "between parts")));
     if (const auto& ledger = account.ledger) {
-        sentences << (ledger->charged_wh > 0.0
-                          ? FindingsWords::tr(
-                                "The array gave %1; the pack gave %2 net, and was charged with %3 on the way.")
-                                .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh),
-                                     q.energy(ledger->charged_wh))
-                          : FindingsWords::tr("The array gave %1, the pack %2.")
-                                .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh)));
+        sentences
+            << (ledger->charged_wh > 0.0
+                    ? FindingsWords::tr(
+                          "The array delivered %1; the pack delivered %2 net and was charged with %3 in flight.")
+                          .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh), q.energy(ledger->charged_wh))
+                    : FindingsWords::tr("The array delivered %1, the pack %2.")
+                          .arg(q.energy(ledger->array_wh), q.energy(ledger->pack_wh)));
         sentences << (ledger->has_motor
                           ? FindingsWords::tr(
-                                "The motors took %1, the electronics %2; %3 are explained by no sensor.")
+                                "The motors took %1, the electronics %2; %3 are not explained by any sensor.")
                                 .arg(q.energy(ledger->motor_wh), q.energy(ledger->electronics_wh),
                                      q.energy(ledger->missing_wh))
                           : FindingsWords::tr("That leaves %1 for the motors and %2 for the electronics.")
@@ -111,40 +109,41 @@ QString sun_verdict_sentence(const debrief::SunReading& sun, const Quantities& q
     QString verdict;
     switch (sun.verdict) {
     case SunVerdict::gaining:
-        verdict = FindingsWords::tr("In level flight the sun filled the pack: <b>gaining</b> %1, over %2 of it.")
+        verdict = FindingsWords::tr("In level flight the sun charged the pack: <b>gaining</b> %1, over %2 of it.")
                       .arg(watts(sun.balance_w), minutes);
         break;
     case SunVerdict::holding:
         verdict =
-            FindingsWords::tr("In level flight the pack stood still under the sun: <b>holding</b>, %1, over %2.")
+            FindingsWords::tr("In level flight the pack held its charge in the sun: <b>holding</b>, %1, over %2.")
                 .arg(watts(sun.balance_w), minutes);
         break;
     case SunVerdict::losing:
-        verdict =
-            FindingsWords::tr("In level flight the pack lost in spite of the sun: <b>losing</b> %1, over %2 of it.")
-                .arg(watts({std::abs(sun.balance_w.value), sun.balance_w.sd}), minutes);
+        verdict = FindingsWords::tr(
+                      "In level flight the pack lost charge despite the sun: <b>losing</b> %1, over %2 of it.")
+                      .arg(watts({std::abs(sun.balance_w.value), sun.balance_w.sd}), minutes);
         break;
     case SunVerdict::cannot_tell:
         verdict =
             sun.used_s > 0.0
-                ? FindingsWords::tr("Whether the sun filled the pack <b>cannot be told</b>: %1 over %2, and below "
-                                    "%3 these readings say nothing. Ten minutes at one power tell more.")
+                ? FindingsWords::tr("Whether the sun charged the pack <b>cannot be told</b>: %1 over %2, and below "
+                                    "%3 these readings say nothing. Ten minutes at constant power tell more.")
                       .arg(watts(sun.balance_w), minutes,
                            q.text(units::Quantity::array_power, {sun.threshold_w, 0.0}))
-                : FindingsWords::tr("Whether the sun filled the pack <b>cannot be told</b>: that takes four "
-                                    "minutes of level flight at one power.");
+                : FindingsWords::tr("Whether the sun charged the pack <b>cannot be told</b>: that takes four "
+                                    "minutes of level flight at constant power.");
         break;
     }
     QStringList parts = {verdict};
     if (sun.array_w && sun.verdict != SunVerdict::cannot_tell)
-        parts << FindingsWords::tr("The array gave %1.").arg(watts(*sun.array_w));
+        parts << FindingsWords::tr("The array delivered %1.").arg(watts(*sun.array_w));
     if (sun.shaded_s >= 60.0 || sun.full_s >= 60.0)
-        parts << FindingsWords::tr("Left out: %1 in the shade of clouds, %2 with a full pack.")
+        parts << FindingsWords::tr("Excluded: %1 in the shade of clouds, %2 with a full pack.")
                      .arg(q.duration(sun.shaded_s), q.duration(sun.full_s));
     if (sun.glide_array_w)
-        parts << FindingsWords::tr("With the motor off it gave %1.").arg(watts(*sun.glide_array_w));
+        parts << FindingsWords::tr("With the motor off it delivered %1.").arg(watts(*sun.glide_array_w));
     if (sun.switched_off_w)
-        parts << FindingsWords::tr("Switched off, the pack gave %1 more.").arg(watts(*sun.switched_off_w));
+        parts
+            << FindingsWords::tr("With the array off, the pack delivered %1 more.").arg(watts(*sun.switched_off_w));
     return parts.join(QLatin1Char(' '));
 }
 
@@ -155,8 +154,9 @@ QString remaining_sentence(const battery::Remaining& remaining, const Quantities
         methods << FindingsWords::tr("%1 %2", "method, share").arg(name(method.method), share(method.share));
     const QString list = methods.join(FindingsWords::tr("; ", "between methods"));
     if (remaining.methods.size() < 2)
-        return FindingsWords::tr("Left of a full pack: %1.", "method and share").arg(list);
-    return FindingsWords::tr("Left of a full pack: %1; together <b>%2</b>, <b>%3</b>.", "methods, share, charge")
+        return FindingsWords::tr("Remaining of a full pack: %1.", "method and share").arg(list);
+    return FindingsWords::tr("Remaining of a full pack: %1; combined <b>%2</b>, <b>%3</b>.",
+                             "methods, share, charge")
         .arg(list, share(*remaining.share), q.charge(remaining.charge_ah->value, remaining.charge_ah->sd));
 }
 
@@ -172,25 +172,25 @@ QString calibration_sentence(const telemetry::Calibration& c, telemetry::ScaleCo
         const bool divides = convention == telemetry::ScaleConvention::divides;
         const QString amount = written(std::abs(off), c.reads.sd, percent);
         if (off > 0.0) {
-            reads = divides
-                        ? FindingsWords::tr("The sensor reads %1 too high: a scale that divides has to grow.")
-                              .arg(amount)
-                        : FindingsWords::tr("The sensor reads %1 too high: a scale that multiplies has to shrink.")
-                              .arg(amount);
+            reads =
+                divides
+                    ? FindingsWords::tr("The sensor reads %1 too high: increase a scale that divides.").arg(amount)
+                    : FindingsWords::tr("The sensor reads %1 too high: decrease a scale that multiplies.")
+                          .arg(amount);
         } else {
-            reads = divides ? FindingsWords::tr("The sensor reads %1 too low: a scale that divides has to shrink.")
-                                  .arg(amount)
-                            : FindingsWords::tr("The sensor reads %1 too low: a scale that multiplies has to grow.")
-                                  .arg(amount);
+            reads =
+                divides
+                    ? FindingsWords::tr("The sensor reads %1 too low: decrease a scale that divides.").arg(amount)
+                    : FindingsWords::tr("The sensor reads %1 too low: increase a scale that multiplies.")
+                          .arg(amount);
         }
     }
     const QString more =
         c.more_flights == 0
             ? FindingsWords::tr(
-                  "More flights would tell it little better: the charger's own accuracy is most of what is left.")
-        : c.more_flights == 1 ? FindingsWords::tr("One more flight would bring it near the charger's own accuracy.")
-                              : FindingsWords::tr("%1 more flights would bring it near the charger's own accuracy.")
-                                    .arg(c.more_flights);
+                  "More flights would improve it little: most of what is left is the charger's own accuracy.")
+            : FindingsWords::tr("%n more flight(s) would bring it close to the charger's own accuracy.", nullptr,
+                                c.more_flights);
     if (!scale_known) return FindingsWords::tr("%1 %2", "two sentences").arg(reads, more);
     return FindingsWords::tr("%1 %2 %3", "three sentences").arg(set, reads, more);
 }
@@ -202,57 +202,55 @@ QString offset_sentence(const telemetry::SensorOffset& offset, bool electronics_
             .arg(written(value.value, value.sd, amps), written_error(value.sd, amps));
     };
     const QString read =
-        FindingsWords::tr("Standing on the ground it reads %1 in %2 flights, where the electronics draw %3.")
+        FindingsWords::tr("On the ground it reads %1 (flights: %2), where the electronics draw %3.")
             .arg(both(offset.read_a))
             .arg(offset.flights)
             .arg(both(offset.really_a));
     if (!electronics_known) {
-        return FindingsWords::tr(
-                   "%1 That draw is assumed: list the electronics in Fleet, and its offset can be told.")
+        return FindingsWords::tr("%1 That draw is assumed: enter the electronics in Fleet to find the offset.")
             .arg(read);
     }
-    if (!offset.matters()) return FindingsWords::tr("%1 No offset can be told from that.").arg(read);
+    if (!offset.matters()) return FindingsWords::tr("%1 No offset can be derived from that.").arg(read);
     const double hour_mah = std::abs(offset.offset_a.value) * units::milliamp_hours_per_amp_hour;
     const Notation mah{1.0, FindingsWords::tr("mAh"), 0};
     return offset.offset_a.value > 0.0
                ? FindingsWords::tr(
-                     "%1 It reads %2 too much, %3 in every hour: set it as the offset in the flight controller.")
+                     "%1 It reads %2 too much, %3 every hour: enter it as the offset in the flight controller.")
                      .arg(read, both(offset.offset_a), written(hour_mah, 0.0, mah))
                : FindingsWords::tr(
-                     "%1 It reads %2 too little, %3 in every hour: set it as the offset in the flight controller.")
+                     "%1 It reads %2 too little, %3 every hour: enter it as the offset in the flight controller.")
                      .arg(read, both({-offset.offset_a.value, offset.offset_a.sd}), written(hour_mah, 0.0, mah));
 }
 
 QString offset_set_to(const units::Estimate& offset_a) {
     const Notation milliamps{units::milliamp_hours_per_amp_hour, FindingsWords::tr("mA"), 0};
     const QString size = written(std::abs(offset_a.value), 0.0, milliamps);
-    return offset_a.value > 0.0
-               ? FindingsWords::tr("With nothing flying it reads %1 too much: its offset.").arg(size)
-           : offset_a.value < 0.0
-               ? FindingsWords::tr("With nothing flying it reads %1 too little: its offset.").arg(size)
-               : FindingsWords::tr("With nothing flying it reads right.");
+    return offset_a.value > 0.0   ? FindingsWords::tr("On the ground it reads %1 too high: its offset.").arg(size)
+           : offset_a.value < 0.0 ? FindingsWords::tr("On the ground it reads %1 too low: its offset.").arg(size)
+                                  : FindingsWords::tr("On the ground it reads right.");
 }
 
 QString health_sentence(const battery::Health& health) {
     const Notation milliohm{1000.0, FindingsWords::tr("mΩ"), 1};
     QString words;
     if (health.capacity) {
-        words = FindingsWords::tr("A full recharge is <b>%1</b> of the label.").arg(share(health.capacity->now));
+        words = FindingsWords::tr("A full recharge is <b>%1</b> of the label capacity.")
+                    .arg(share(health.capacity->now));
         if (health.cycles_left) {
-            words = FindingsWords::tr("%1 At this pace it is at four fifths after some <b>%2</b> full cycles more.",
+            words = FindingsWords::tr("%1 At this rate it reaches 80 % after about <b>%2</b> more full cycles.",
                                       "sentence, cycles")
                         .arg(words, written(health.cycles_left->value, health.cycles_left->sd, {1.0, {}, 0}));
         }
     }
     if (health.resistance) {
-        const QString ohm = FindingsWords::tr("A cell in series has <b>%1</b> (%2).", "resistance, error")
+        const QString ohm = FindingsWords::tr("Resistance per cell in series: <b>%1</b> (%2).", "resistance, error")
                                 .arg(written(health.resistance->now.value, health.resistance->now.sd, milliohm),
                                      written_error(health.resistance->now.sd, milliohm));
         words = words.isEmpty() ? ohm : FindingsWords::tr("%1 %2", "two sentences").arg(words, ohm);
     }
     if (words.isEmpty())
         return FindingsWords::tr(
-            "Two full recharges, or two readings of the cells' resistance, show how this pack ages.");
+            "Two full recharges, or two readings of cell resistance, show how this pack ages.");
     return words;
 }
 
@@ -262,21 +260,20 @@ QStringList health_advice(const battery::Health& health) {
         switch (advice) {
         case battery::HealthAdvice::capacity_low:
             lines << FindingsWords::tr(
-                "It holds less than four fifths of its label: for short flights only, then for the bench.");
+                "It holds less than 80 % of its label capacity: for short flights only, then for the bench.");
             break;
         case battery::HealthAdvice::resistance_high:
             lines << FindingsWords::tr(
-                "Its resistance has doubled: it sags early and warms more. Retire it from long flights.");
+                "Its resistance has doubled: it sags early and gets warmer. Retire it from long flights.");
             break;
         case battery::HealthAdvice::cell_unbalanced:
             lines << FindingsWords::tr(
-                         "Cell %1 stands apart from the others. Balance it and read again; if it stays so, retire "
-                         "the pack.")
+                         "Cell %1 is an outlier. Balance and read again; if it stays so, retire the pack.")
                          .arg(*health.odd_cell + 1);
             break;
         case battery::HealthAdvice::store_it:
             lines << FindingsWords::tr(
-                "As last read it has been resting full, or empty, for days. Bring it to storage volts.");
+                "At its last reading it had been resting full, or empty, for days. Bring it to storage charge.");
             break;
         }
     }

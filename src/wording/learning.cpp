@@ -22,10 +22,6 @@ QString odd_name(learning::OddEvidence::Kind kind) {
                                                          : LearningWords::tr("the voltage");
 }
 
-QString counted(int n, const QString& one, const QString& several) {
-    return n == 1 ? one : several.arg(n);
-}
-
 QString joined(const QStringList& parts) {
     if (parts.size() < 2) return parts.join(QString());
     return LearningWords::tr("%1 and %2")
@@ -33,7 +29,7 @@ QString joined(const QStringList& parts) {
 }
 
 QString known_from_flights(int n) {
-    return counted(n, LearningWords::tr("known from 1 flight"), LearningWords::tr("known from %1 flights"));
+    return LearningWords::tr("known from %n flight(s)", nullptr, n);
 }
 
 QString percent_text(double share, double sd) {
@@ -50,20 +46,12 @@ QString with_reasons(const QString& statement, const learning::LearnedChange& ch
 
 QStringList reasons(const learning::LearnedChange& change) {
     QStringList list;
-    if (change.recharges > 0)
-        list << counted(change.recharges, LearningWords::tr("1 recharge"), LearningWords::tr("%1 recharges"));
-    if (change.volts > 0)
-        list << counted(change.volts, LearningWords::tr("the voltage of 1 flight"),
-                        LearningWords::tr("the voltage of %1 flights"));
-    if (change.rested > 0)
-        list << counted(change.rested, LearningWords::tr("1 resting voltage"),
-                        LearningWords::tr("%1 resting voltages"));
-    if (change.readings > 0)
-        list << counted(change.readings, LearningWords::tr("1 charger reading"),
-                        LearningWords::tr("%1 charger readings"));
+    if (change.recharges > 0) list << LearningWords::tr("%n recharge(s)", nullptr, change.recharges);
+    if (change.volts > 0) list << LearningWords::tr("the voltage of %n flight(s)", nullptr, change.volts);
+    if (change.rested > 0) list << LearningWords::tr("%n resting voltage(s)", nullptr, change.rested);
+    if (change.readings > 0) list << LearningWords::tr("%n charger reading(s)", nullptr, change.readings);
     if (change.level_flights > 0)
-        list << counted(change.level_flights, LearningWords::tr("level flight of 1 flight"),
-                        LearningWords::tr("level flight of %1 flights"));
+        list << LearningWords::tr("level flight in %n flight(s)", nullptr, change.level_flights);
     return list;
 }
 
@@ -75,14 +63,14 @@ QString sentence(const learning::LearnedChange& change, const battery::Pack& pac
     case What::capacity: {
         const QString by = percent_text(off(), change.after.sd);
         const QString statement =
-            std::abs(off()) < change.after.sd ? LearningWords::tr("%1 holds what its label says, within %2")
+            std::abs(off()) < change.after.sd ? LearningWords::tr("%1 holds its label capacity, within %2")
                                                     .arg(name, percent_text(change.after.sd, 0.0))
-            : off() < 0.0 ? LearningWords::tr("%1 holds %2 less than its label").arg(name, by)
-                          : LearningWords::tr("%1 holds %2 more than its label").arg(name, by);
+            : off() < 0.0 ? LearningWords::tr("%1 holds %2 less than its label capacity").arg(name, by)
+                          : LearningWords::tr("%1 holds %2 more than its label capacity").arg(name, by);
         return with_reasons(statement, change);
     }
     case What::resistance:
-        return with_reasons(LearningWords::tr("%1 has %2 per cell, described with %3")
+        return with_reasons(LearningWords::tr("%1 has %2 per cell, entered with %3")
                                 .arg(name, q.text(units::Quantity::cell_resistance, change.after),
                                      q.text(units::Quantity::cell_resistance, change.before)),
                             change);
@@ -99,13 +87,13 @@ QString sentence(const learning::LearnedChange& change, const battery::Pack& pac
         return with_reasons(statement, change);
     }
     case What::cruise_power:
-        return with_reasons(LearningWords::tr("Cruise takes %1, before %2")
+        return with_reasons(LearningWords::tr("Cruise takes %1, previously %2")
                                 .arg(q.text(units::Quantity::cruise_power, change.after),
                                      q.text(units::Quantity::cruise_power, change.before)),
                             change);
     case What::landing_charge: break;
     }
-    return with_reasons(LearningWords::tr("%1: usable %2, before %3")
+    return with_reasons(LearningWords::tr("%1: usable %2, previously %3")
                             .arg(name, q.text(units::Quantity::usable_charge, change.after),
                                  q.text(units::Quantity::usable_charge, change.before)),
                         change);
@@ -117,8 +105,7 @@ QString sentence(const learning::OddEvidence& odd) {
                              ? LearningWords::tr("the resting voltage")
                              : LearningWords::tr("the voltage");
     return LearningWords::tr(
-               "Flight %1: %2 does not fit everything else and was left out. Check it, or exclude the "
-               "flight.")
+               "Flight %1: %2 does not fit everything else and was excluded. Check it, or exclude the flight.")
         .arg(odd.flight_id)
         .arg(what);
 }
@@ -135,11 +122,10 @@ QString sentence(const learning::WholeBacktest& test, const Quantities&) {
     const QString spread = percent_text(test.spread, 0.0);
     const QString bias = percent_text(test.bias.value, test.bias.sd);
     const QString lead =
-        counted(test.forecasts, LearningWords::tr("1 landing forecast from the flights before it: off by %2"),
-                LearningWords::tr("%1 landings, each forecast from the flights before it: off by %2"))
-            .replace(QStringLiteral("%2"), spread);
-    const QString tendency = std::abs(test.bias.value) < test.bias.sd ? LearningWords::tr("without a tendency")
-                             : test.bias.value > 0.0 ? LearningWords::tr("%1 too hopeful").arg(bias)
+        LearningWords::tr("%n landing(s) forecast from earlier flights: off by %1", nullptr, test.forecasts)
+            .arg(spread);
+    const QString tendency = std::abs(test.bias.value) < test.bias.sd ? LearningWords::tr("without bias")
+                             : test.bias.value > 0.0 ? LearningWords::tr("%1 too optimistic").arg(bias)
                                                      : LearningWords::tr("%1 too cautious").arg(bias);
     return LearningWords::tr("%1, %2; %3 of them within the 90 % band.")
         .arg(lead, tendency, percent_text(test.inside_90_share, 1.0 / in_percent));
@@ -158,18 +144,18 @@ QString pack_learned_text(const QString& pack, double before_ah, double after_ah
 
 QString left_out_text(const QString& flight, learning::OddEvidence::Kind kind) {
     return LearningWords::tr(
-               "%1: %2 does not fit everything else and was left out. Check it, or exclude the flight.")
+               "%1: %2 does not fit everything else and was excluded. Check it, or exclude the flight.")
         .arg(flight, odd_name(kind));
 }
 
 QString pack_sentence(const battery::PackKnown& known, const units::Estimate& usable_ah, const Quantities& q) {
     const double off = known.capacity_share.value - 1.0;
     const QString holds = std::abs(off) < known.capacity_share.sd
-                              ? LearningWords::tr("Holds what its label says, within <b>%1</b>")
+                              ? LearningWords::tr("Holds its label capacity, within <b>%1</b>")
                                     .arg(percent_text(known.capacity_share.sd, 0.0))
-                          : off < 0.0 ? LearningWords::tr("Holds <b>%1</b> less than its label")
+                          : off < 0.0 ? LearningWords::tr("Holds <b>%1</b> less than its label capacity")
                                             .arg(percent_text(off, known.capacity_share.sd))
-                                      : LearningWords::tr("Holds <b>%1</b> more than its label")
+                                      : LearningWords::tr("Holds <b>%1</b> more than its label capacity")
                                             .arg(percent_text(off, known.capacity_share.sd));
     return LearningWords::tr("%1. Usable to the landing voltage: <b>%2</b> %3, %4.")
         .arg(holds, q.text(units::Quantity::usable_charge, usable_ah),
@@ -180,7 +166,7 @@ QString resistance_sentence(const battery::Pack& described, const battery::PackK
     const double described_ohm = battery::cell_resistance_ohm(described) * described.resistance_factor;
     const double off_ohm = known.cell_resistance_ohm.value - described_ohm;
     if (std::abs(off_ohm) < 2.0 * known.cell_resistance_ohm.sd) return {};
-    return LearningWords::tr("Its cells have %1 each, described with %2.")
+    return LearningWords::tr("Its cells have %1 each, entered with %2.")
         .arg(q.text(units::Quantity::cell_resistance, known.cell_resistance_ohm),
              q.text(units::Quantity::cell_resistance, {described_ohm, 0.0}));
 }
@@ -196,7 +182,7 @@ QString sensor_sentence(const learning::SensorEstimate& sensors) {
     basis.flights = sensors.flights;
     basis.recharges = sensors.recharges;
     return LearningWords::tr(
-               "By everything flown with it, packs fitted along: current reads %1, voltage reads %2; %3.")
+               "Fitted from everything flown with it, packs included: current reads %1, voltage reads %2; %3.")
         .arg(reads(sensors.current_gain), reads(sensors.volts_gain), known_from(basis));
 }
 
@@ -221,8 +207,7 @@ QString known_from(const std::optional<battery::PackKnown>& known) {
     if (!known || known->flights + known->recharges == 0) return LearningWords::tr("assumed");
     if (known->recharges == 0) return known_from_flights(known->flights);
     return LearningWords::tr("%1 and %2")
-        .arg(known_from_flights(known->flights),
-             counted(known->recharges, LearningWords::tr("1 recharge"), LearningWords::tr("%1 recharges")));
+        .arg(known_from_flights(known->flights), LearningWords::tr("%n recharge(s)", nullptr, known->recharges));
 }
 
 } // namespace sobremesa::wording

@@ -57,19 +57,18 @@ QString misfit_text(const std::vector<units::Parameter>& p, const Quantities& q)
     const QString why = text(p, "why");
     if (why == QStringLiteral("array-above-pack"))
         return MessagesWords::tr(
-                   "The array gives its maximum at %1, above the pack's %2: a step-up converter cannot "
-                   "bring it down.")
+                   "The array's maximum is at %1, above the pack's %2: a step-up converter cannot bring it down.")
             .arg(volts("array_v"), volts("other_v"));
     if (why == QStringLiteral("input-volts-too-high"))
-        return MessagesWords::tr("In the cold the array reaches %1 with nothing drawn; the converter bears %2.")
+        return MessagesWords::tr(
+                   "In the cold the array's open-circuit voltage reaches %1; the converter is rated for %2.")
             .arg(volts("array_v"), volts("other_v"));
     if (text(p, "kind") == QStringLiteral("direct"))
         return MessagesWords::tr(
-                   "The array reaches %1 at the most, below the pack's %2: connected directly it gives "
-                   "nothing.")
+                   "The array reaches %1 at most, below the pack's %2: connected directly it delivers nothing.")
             .arg(volts("array_v"), volts("other_v"));
-    return MessagesWords::tr("The array gives its maximum at %1, below the pack's %2: a step-down converter cannot "
-                             "raise it.")
+    return MessagesWords::tr(
+               "The array's maximum is at %1, below the pack's %2: a step-down converter cannot raise it.")
         .arg(volts("array_v"), volts("other_v"));
 }
 
@@ -83,9 +82,9 @@ QString misfit_cure_text(const std::vector<units::Parameter>& p) {
     if (kind == QStringLiteral("direct")) with = MessagesWords::tr("A direct connection would fit.");
     QString cells;
     if (least > 0 && most >= 500)
-        cells = MessagesWords::tr("With this one, %1 cells in series or more would.").arg(least);
+        cells = MessagesWords::tr("With this one, %1 cells in series or more would fit.").arg(least);
     else if (least > 0)
-        cells = MessagesWords::tr("With this one, %1 to %2 cells in series would.").arg(least).arg(most);
+        cells = MessagesWords::tr("With this one, %1 to %2 cells in series would fit.").arg(least).arg(most);
     return QStringList({with, cells}).join(with.isEmpty() || cells.isEmpty() ? QString() : QStringLiteral(" "));
 }
 
@@ -205,49 +204,49 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
                        "The file cannot be written: %1. Choose another folder, or free some space."),
      {{{Format::text, "reason"}}}},
     {ErrorCode::file_empty,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "The file is empty. Copy it from the card once more.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The file is empty. Copy it from the card again.")},
     {ErrorCode::file_binary,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "This is not a text file. Export the flight as CSV and open that.")},
     {ErrorCode::line_too_long,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "One line is longer than any log's. This is not a CSV log; export the flight as CSV.")},
+                       "One line is too long for a log. This is not a CSV log; export the flight as CSV.")},
     {ErrorCode::no_header,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "No line was found that names columns, such as “Time, Pack (V), Current (A)”. Add a header "
-                       "line, or export with one.")},
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "No header line was found, such as “Time, Pack (V), Current (A)”. Add one, or export with one.")},
     {ErrorCode::header_without_rows,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "There is a header and not one row under it: nothing was recorded.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "There is a header but no rows: nothing was recorded.")},
     {ErrorCode::no_time,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "No column holds a time, and without one nothing can be added up. Say which one does "
+                       "No column holds a time, and without one nothing can be computed. Say which one does "
                        "(Columns…, or --column on the command line), or record with time switched on.")},
     {ErrorCode::no_usable_rows,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Not enough rows could be read (of %1 rows fewer than two make sense). Look at the place "
-                       "named here."),
+                       "Too few rows could be read (fewer than two of %1 make sense). Check the place named here."),
      {{{Format::plain, "rows"}}}},
     {ErrorCode::time_stands_still,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Time has not moved for %1 rows up to there: this is no flight, or the file is damaged."),
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "Time does not advance for %1 rows up to there: this is not a flight, or the file is damaged."),
      {{{Format::plain, "rows"}}}},
     {ErrorCode::json_syntax,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "This is not valid JSON; a comma, quote or bracket is amiss there.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "This is not valid JSON: check commas, quotes and brackets there.")},
     {ErrorCode::json_wrong_type,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "A value of another kind stands there; wanted: %1."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The value has the wrong type; expected: %1."),
      {{{Format::text, "wanted"}}}},
     {ErrorCode::value_missing,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "A value is missing that cannot be worked out. Add it.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "A value is missing that cannot be derived. Add it.")},
     {ErrorCode::value_out_of_range,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 is not possible there; it takes %2 to %3."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 is not possible there; it must be %2 to %3."),
      {{{Format::plain, "value"}, {Format::plain, "least"}, {Format::plain, "most"}}}},
     {ErrorCode::word_unknown,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not known there; it takes one of: %2."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not known there; use one of: %2."),
      {{{Format::text, "word"}, {Format::text, "allowed"}}}},
     {ErrorCode::values_conflict,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "Only one of these can hold: %1. Keep one of them."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Only one of these may be given: %1. Keep one of them."),
      {{{Format::text, "fields"}}}},
     {ErrorCode::format_unknown,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "The document says it is “%1”; wanted is “%2”."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The document says it is “%1”; expected “%2”."),
      {{{Format::text, "found"}, {Format::text, "wanted"}}}},
     {ErrorCode::version_newer,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
@@ -255,7 +254,7 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
      {{{Format::plain, "found"}, {Format::plain, "newest"}}}},
     {ErrorCode::height_outside_atmosphere,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Height above sea level comes to %1 m; the air is known from %2 to %3 m."),
+                       "Height above sea level would be %1 m; the atmosphere is known from %2 to %3 m."),
      {{{Format::plain, "value"}, {Format::plain, "least"}, {Format::plain, "most"}}}},
     {ErrorCode::position_impossible,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
@@ -268,77 +267,71 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
          "ground.")},
     {ErrorCode::airspeed_outside_model,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "One known cruise says nothing about %1 m/s; it reaches from %2 to %3 m/s."),
+                       "One known cruise does not cover %1 m/s; it reaches from %2 to %3 m/s."),
      {{{Format::plain, "value"}, {Format::plain, "least"}, {Format::plain, "most"}}}},
     {ErrorCode::raster_unreadable,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "This elevation raster cannot be read. It takes GeoTIFF, HGT or an ASCII grid with its "
-                       "projection.")},
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "This elevation raster cannot be read. Supported: GeoTIFF, HGT or an ASCII grid with its projection.")},
     {ErrorCode::raster_elsewhere,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "This elevation raster does not cover home. Choose the one of the field.")},
+                       "This elevation raster does not cover home. Choose one that covers the field.")},
     {ErrorCode::raster_module_missing,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The part of the program that reads elevation rasters is not installed beside it.")},
-    {ErrorCode::no_route,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "There is no route in this file: no way points, no route and no line.")},
+    {ErrorCode::no_route, QT_TRANSLATE_NOOP("sobremesa::Messages",
+                                            "There is no route in this file: no waypoints, no route and no line.")},
     {ErrorCode::book_damaged,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The logbook is damaged and was left as it is. Restore a backup, or begin a new one beside "
-                       "it.")},
-    {ErrorCode::book_not_ours,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "This file is not a logbook and was left as it is. Choose another one.")},
-    {ErrorCode::book_full,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "There is no space left to write to the logbook. Free some; what you do meanwhile is kept in "
-         "memory and written then.")},
-    {ErrorCode::book_read_only,
+         "The logbook is damaged and was left unchanged. Restore a backup, or start a new one beside it.")},
+    {ErrorCode::book_not_ours,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The logbook can only be read here, so this was not kept. Give it write permission, or "
-                       "choose another one.")},
+                       "This file is not a logbook and was left unchanged. Choose another one.")},
+    {ErrorCode::book_full,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "There is no space left to write the logbook. Free some; what you do "
+                                              "meanwhile is kept in memory and written then.")},
+    {ErrorCode::book_read_only,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The logbook is read-only here, so this was not saved. Give it write permission, or choose another one.")},
     {ErrorCode::book_in_use,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "The logbook is being written elsewhere. Close the other window or command, then try again.")},
     {ErrorCode::backup_is_the_book,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "This is the open logbook itself, which cannot be its own backup. Choose another file.")},
+                       "This is the open logbook itself; it cannot be its own backup. Choose another file.")},
     {ErrorCode::backup_exists,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "There is a file of this name already, and a backup replaces none. Choose another name.")},
+                       "A file of this name exists, and a backup replaces none. Choose another name.")},
     {ErrorCode::book_failed,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "The logbook could not be written: %1. Look at the disk it is on."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The logbook could not be written: %1. Check the disk it is on."),
      {{{Format::text, "reason"}}}},
     {ErrorCode::log_damaged,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "Part %1 of the log %2 is missing or damaged in the logbook. Restore a backup, or file the log "
-         "once more from its file; an export writes out what is left of it."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Part %1 of the log %2 is missing or damaged in the logbook. Restore a backup, or file the "
+                       "log again from its file; an export writes what is left of it."),
      {{{Format::plain, "chunk"}, {Format::text, "log"}}}},
     {ErrorCode::log_not_the_file,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The log %1 is no longer the file that was filed: its length or checksum does not fit, though every "
-         "part of it does. Compare it with a backup; an export writes it out as it is."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The log %1 is not the file that was filed: its length or checksum does not match, though "
+                       "every part of it does. Compare it with a backup; an export writes it as it is."),
      {{{Format::text, "log"}}}},
     {ErrorCode::log_missing,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The log of the flight %1 is not in the logbook. What was read out of it is still there; "
-                       "restore a backup, or file the log once more from its file."),
+                       "The log of the flight %1 is not in the logbook. What was read from it is still there; "
+                       "restore a backup, or file the log again from its file."),
      {{{Format::text, "flight"}}}},
     {ErrorCode::table_missing,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The logbook's table %1 is missing or not as this program made it, so the logbook was left as "
-         "it is. Restore a backup; an export writes out what else there is."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The logbook's table %1 is missing or not as this program created it, so the logbook was "
+                       "left unchanged. Restore a backup; an export writes everything else."),
      {{{Format::text, "table"}}}},
     {ErrorCode::record_damaged,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Record %2 of the logbook (%1) cannot be used and was left as it is. Restore a backup to "
-                       "have it back; everything else works without it."),
+                       "Record %2 of the logbook (%1) cannot be used and was left unchanged. Restore a backup to "
+                       "get it back; everything else works without it."),
      {{{Format::text, "kind"}, {Format::plain, "id"}}}},
     {ErrorCode::history_damaged,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
@@ -346,46 +339,40 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
                        "records themselves are not touched by this."),
      {{{Format::plain, "edit"}}}},
     {ErrorCode::count_behind,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The logbook's count says %1 and there is a record %2: a new record could have taken an old "
-                       "one's number. Restore a backup, or export all and bring it into a new logbook."),
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The logbook's counter says %1 and there is a record %2: a new record could have taken an old one's "
+         "number. Restore a backup, or export everything and import it into a new logbook."),
      {{{Format::plain, "count"}, {Format::plain, "highest"}}}},
     {ErrorCode::no_columns,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "This log has no columns, so nothing can be said of a column “%1”. Leave --column out."),
+                       "This log has no columns, so there is no column “%1”. Omit --column."),
      {{{Format::text, "header"}}}},
     {ErrorCode::column_missing,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "There is no column “%1” in this log. Its columns are: %2."),
      {{{Format::text, "header"}, {Format::text, "headers"}}}},
     {ErrorCode::rate_table_above_label,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "A row of the rate table gives %1 of a cell of %2. The table is of one cell, not of the whole "
-         "pack: divide by the cells in parallel."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "A row of the rate table delivers %1 from a cell of %2. The table is "
+                                              "per cell, not for the whole pack: divide by the cells in parallel."),
      {{{Format::charge, "charge_ah"}, {Format::charge, "rated_ah"}}}},
     {ErrorCode::wind_table_short,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "Winds by height want two heights or more. Add another one, or say the one wind as wind_mps, "
-         "wind_from_deg and wind_height_m.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Winds by height need at least two heights. Add another one, or give "
+                                              "a single wind as wind_mps, wind_from_deg and wind_height_m.")},
     {ErrorCode::import_path_refused,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "“%1” is no plain file below the folder that is brought in, so nothing was. Put the log "
-                       "beside book.json and name it from there."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not a regular file below the imported folder, so nothing "
+                                              "was imported. Put the log beside book.json and name it from there."),
      {{{Format::text, "path"}}}},
     {ErrorCode::archive_unreadable,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The archive cannot be unpacked: %1. Copy it once more, or unpack it and bring in the log."),
+                       "The archive cannot be unpacked: %1. Copy it again, or unpack it and import the log."),
      {{{Format::text, "reason"}}}},
     {ErrorCode::archive_too_large,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Unpacked, the file is larger than %1 MB: no log is. Check that it is the right one."),
      {{{Format::plain, "most_mb"}}}},
     {ErrorCode::archive_of_many,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The archive holds %1 files: %2. Name one of them behind the archive and a slash, or bring in "
-         "all of them into the logbook."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The archive holds %1 files: %2. Name one of them after the archive "
+                                              "and a slash, or import all of them into the logbook."),
      {{{Format::plain, "files"}, {Format::text, "names"}}}},
     {ErrorCode::file_too_large,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
@@ -393,7 +380,7 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
      {{{Format::plain, "most_mb"}}}},
     {ErrorCode::xml_syntax,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The XML is broken here: %1. Copy the file once more, or export it again."),
+                       "The XML is broken here: %1. Copy the file again, or export it again."),
      {{{Format::text, "reason"}}}},
     {ErrorCode::no_track,
      QT_TRANSLATE_NOOP(
@@ -401,17 +388,17 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
          "The file holds no flight: no points with a time. A route without times cannot be debriefed.")},
     {ErrorCode::format_not_written,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "“%1” is no format that logs are written in. Choose a name that ends in %2."),
+                       "“%1” is not a format that logs are written in. Choose a name ending in %2."),
      {{{Format::text, "ending"}, {Format::text, "allowed"}}}},
     {ErrorCode::file_exists,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The file is there already, and a recording is never written over one. Name another.")},
+                       "The file exists, and a recording never overwrites one. Choose another name.")},
     {ErrorCode::link_not_opened,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "“%1” cannot be opened: %2. Another program may be listening there, or this user may not read it."),
      {{{Format::text, "link"}, {Format::text, "reason"}}}},
-    {ErrorCode::cancelled, QT_TRANSLATE_NOOP("sobremesa::Messages", "Stopped, as you asked. Nothing was changed.")},
+    {ErrorCode::cancelled, QT_TRANSLATE_NOOP("sobremesa::Messages", "Cancelled. Nothing was changed.")},
 };
 
 QString what(const units::Error& error) {
@@ -421,12 +408,11 @@ QString what(const units::Error& error) {
 QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, const Quantities& quantities) {
     const QString wind = written(number(p, "wind_mps"), 0.0, quantities.notation(units::Quantity::wind_speed));
     const QString airspeed = quantities.speed(number(p, "airspeed_mps"));
-    return home ? MessagesWords::tr(
-                      "No way home: against a wind of %1, the worst credible, an airspeed of %2 does not bring "
-                      "the aircraft back. Wait for less wind, or fly faster.")
+    return home ? MessagesWords::tr("No return: against a wind of %1, the worst credible, an airspeed of %2 does "
+                                    "not bring the aircraft home. Wait for less wind, or fly faster.")
                       .arg(wind, airspeed)
                 : MessagesWords::tr(
-                      "No way out on this bearing: in a wind of %1 an airspeed of %2 cannot hold the course with "
+                      "This bearing cannot be flown: in a wind of %1 an airspeed of %2 cannot hold the course with "
                       "2 m/s over ground. Choose another bearing, or wait for less wind.")
                       .arg(wind, airspeed);
 }
@@ -435,32 +421,29 @@ QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, cons
 QString disagreement_text(const QString& cause, const QString& counted, const QString& rested,
                           const QString& recharged) {
     if (cause == QLatin1String("sensor-scale")) {
-        return MessagesWords::tr(
-                   "Counting says %1 are left, the recharge says %2: the current sensor's scale is off. "
-                   "Calibrate it; until then believe the recharge.")
+        return MessagesWords::tr("The counter says %1 remain, the recharge says %2: the current sensor's scale is "
+                                 "off. Calibrate it; until then trust the recharge.")
             .arg(counted, recharged);
     }
     if (cause == QLatin1String("not-full-at-start")) {
-        return MessagesWords::tr(
-                   "The resting volts say only %1 are left, what was taken out says %2: the pack was not full "
-                   "at the start, or holds less than its label.")
+        return MessagesWords::tr("The resting voltage says only %1 remain, the charge used says %2: the pack was "
+                                 "not full at the start, or holds less than its label capacity.")
             .arg(rested, recharged);
     }
     if (cause == QLatin1String("not-rested-or-cold")) {
         return MessagesWords::tr(
-                   "The resting volts say %1 are left, counting says %2: after a short rest, or in the cold, "
-                   "volts have not come back yet. Let it rest for half an hour and measure again.")
+                   "The resting voltage says %1 remain, the counter says %2: after a short rest, or in the cold, "
+                   "the voltage has not recovered yet. Let it rest for half an hour and measure again.")
             .arg(rested, counted);
     }
     if (cause == QLatin1String("sensor-reads-high")) {
-        return MessagesWords::tr(
-                   "The resting volts say %1 are left, counting only %2: the current sensor reads too high. "
-                   "Recharge, and calibrate it.")
+        return MessagesWords::tr("The resting voltage says %1 remain, the counter only %2: the current sensor "
+                                 "reads too high. Recharge, and calibrate it.")
             .arg(rested, counted);
     }
     return MessagesWords::tr(
-               "The resting volts say only %1 are left, counting says %2: the pack holds less than its label, "
-               "or the current sensor reads too low. The recharge decides; until then believe the volts.")
+               "The resting voltage says only %1 remain, the counter says %2: the pack holds less than its label "
+               "capacity, or the current sensor reads too low. The recharge decides; until then trust the voltage.")
         .arg(rested, counted);
 }
 
@@ -493,19 +476,17 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
                        "take a bigger pack."),
      {{{Format::height, "height_m"}}}},
     {NoticeCode::power_not_available,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "This pack cannot give the %1 that the flight asks for. A pack with less resistance or more "
-                       "cells can."),
-     {{{Format::power, "power_w"}}}},
-    {NoticeCode::way_home_is_dear,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The way home is the dear one: %1 over ground against %2 going out. Going out into the wind "
-                       "makes it the easy one."),
-     {{{Format::speed, "home_mps"}, {Format::speed, "out_mps"}}}},
-    {NoticeCode::landing_voltage_wastes_energy,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "Landing at %1 leaves %2 unused, %3 of what the pack gives. %4 is usual for this chemistry."),
+         "This pack cannot supply the %1 that the flight needs. One with less resistance or more cells can."),
+     {{{Format::power, "power_w"}}}},
+    {NoticeCode::way_home_is_dear,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The return leg is the slow one: %1 over ground against %2 outbound. "
+                                              "Flying out into the wind makes it the fast one."),
+     {{{Format::speed, "home_mps"}, {Format::speed, "out_mps"}}}},
+    {NoticeCode::landing_voltage_wastes_energy,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "Landing at %1 leaves %2 unused, %3 of the usable energy. %4 is usual for this chemistry."),
      {{{Format::cell_volts, "landing_cell_v"},
        {Format::energy, "unused_wh"},
        {Format::share, "unused_share"},
@@ -528,107 +509,101 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages", "On this flight %1 never says turn."),
      {{{Format::rule, "school"}}}},
     {NoticeCode::route_not_whole,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The pack does not carry this route whole: come home from %1 on it. A shorter route, less "
-                       "reserve or a bigger pack clears it."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The pack cannot fly the whole route: come home from %1 along it. A "
+                                              "shorter route, less reserve or a bigger pack clears it."),
      {{{Format::distance, "distance_m"}}}},
     {NoticeCode::clearance_too_low,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "The ground comes to within %1 of the way, at %2 on it; %3 are wanted. Fly higher, or around "
-         "it."),
+         "The ground comes within %1 of the flight path, at %2 along it; %3 are wanted. Fly higher, or around it."),
      {{{Format::height, "height_m"}, {Format::distance, "distance_m"}, {Format::height, "wanted_m"}}}},
     {NoticeCode::terrain_not_read,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "The terrain of “%1” is not read: this plan knows no hills."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The terrain file “%1” was not read: this plan assumes flat ground."),
      {{{Format::text, "file"}}}},
     {NoticeCode::terrain_partly_known,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The elevation raster does not cover all of the way: beyond it the ground is not known.")},
+                       "The elevation raster does not cover the whole flight: beyond it the ground is unknown.")},
     {NoticeCode::speed_rule_not_met,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "A speed by share of full power wants the aircraft's full power; the known cruise is flown.")},
+         "A speed by share of full power needs the aircraft's full power; the known cruise is used.")},
     {NoticeCode::share_too_small,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Level flight takes more than %1 of full power at any airspeed; the known cruise is flown."),
+                       "Level flight takes more than %1 of full power at any airspeed; the known cruise is used."),
      {{{Format::share, "share"}}}},
     {NoticeCode::fixed_speed_missing,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "A fixed speed wants an airspeed (mission.airspeed_mps); the known cruise is flown.")},
+                       "A fixed speed needs an airspeed (mission.airspeed_mps); the known cruise is used.")},
     {NoticeCode::throttle_without_full_power,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "A throttle (%1) wants the aircraft's full power; without it the throttle is not counted."),
+                       "A throttle (%1) needs the aircraft's full power; without it the throttle is ignored."),
      {{{Format::text, "field"}}}},
     {NoticeCode::descent_above_airspeed,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Coming down at %1 is more than the airspeed of %2 makes possible: nothing is left to go "
-                       "anywhere. Choose a slower descent."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "A descent of %1 is more than the airspeed of %2 allows: nothing is "
+                                              "left to move forward. Choose a slower descent."),
      {{{Format::climb, "descent_mps"}, {Format::speed, "airspeed_mps"}}}},
     {NoticeCode::climb_not_possible,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "That throttle does not climb: level flight takes all of it. More throttle, or less mass.")},
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "That throttle does not climb: level flight takes all of it. More throttle or less mass clears it.")},
     {NoticeCode::sink_too_fast,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Sinking at %1 with so little way over ground falls into its own wake; %2 is the most. Come "
-                       "down flying forward."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Descending at %1 with so little forward speed sinks into its own "
+                                              "wake; %2 is the most. Descend while flying forward."),
      {{{Format::climb, "sink_mps"}, {Format::climb, "most_mps"}}}},
     {NoticeCode::cruise_mass_assumed,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The known cruise is taken as flown at today's %1. If it was flown with another pack, say at what "
-         "all-up mass: a heavier pack costs power."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The known cruise is assumed to be flown at today's %1. If it was flown with another pack, "
+                       "enter that all-up mass: a heavier pack costs power."),
      {{{Format::mass, "mass_kg"}}}},
     {NoticeCode::cruise_power_impossible,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "No aircraft of this mass cruises on %1: physics asks for %2 at the least, %3 is usual. Look at the "
-         "power, the mass, the propellers and the kind of aircraft."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "No aircraft of this mass cruises on %1: physics needs at least %2, "
+                                              "%3 is usual. Check power, mass, propellers and kind of aircraft."),
      {{{Format::power, "power_w"}, {Format::power, "least_w"}, {Format::power, "usual_w"}}}},
     {NoticeCode::cruise_power_doubtful,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "A cruise on %1 is less than hovering would take without any loss (%2); %3 is usual. Look at the "
-         "power, the mass and the propellers."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "A cruise on %1 is less than ideal hovering would take (%2); %3 is "
+                                              "usual. Check power, mass and propellers."),
      {{{Format::power, "power_w"}, {Format::power, "least_w"}, {Format::power, "usual_w"}}}},
+    {NoticeCode::pack_mass_doubtful,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "A pack of %1 that weighs %2 stores %3 Wh/kg; %4 to %5 Wh/kg is usual for such cells. Check "
+                       "its mass and its cells."),
+     {{{Format::energy, "rated_wh"},
+       {Format::mass, "mass_kg"},
+       {Format::plain, "wh_per_kg"},
+       {Format::plain, "least_wh_per_kg"},
+       {Format::plain, "most_wh_per_kg"}}}},
     {NoticeCode::converter_does_not_fit,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 %2"),
      {{{Format::misfit, "why"}, {Format::misfit_cure, "why"}}}},
     {NoticeCode::array_gives_nothing,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The array gives nothing on this day: the sun does not rise at this place, or the array does "
-         "not reach the pack's volts.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The array delivers nothing on this day: the sun does not rise at "
+                                              "this place, or the array does not reach the pack's voltage.")},
     {NoticeCode::charge_not_taken,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The pack is full while the sun still gives more: %1 are not taken. Fly faster, climb, or take "
-         "a bigger pack."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The pack is full while the sun still delivers more: %1 go unused. "
+                                              "Fly faster, climb, or take a bigger pack."),
      {{{Format::energy, "lost_wh"}}}},
     {NoticeCode::sun_holds_it_up,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "Sun and pack hold it up for the whole time that was looked at (%1); what ends the flight is "
-         "something else."),
+         "Sun and pack keep it up for the whole period considered (%1); what ends the flight is something else."),
      {{{Format::duration, "time_s"}}}},
     {NoticeCode::counter_includes_sun,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "The counter holds what motors and electronics took; part of it came from the array. What is left "
-         "in the pack is told by its resting volts or its recharge, not by the counter.")},
+         "The counter includes everything that motors and electronics took; part of it came from the array. The "
+         "resting voltage or the recharge tells what remains in the pack, not the counter.")},
     {NoticeCode::sun_not_worked_out,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "A flight on the sun wants %1; without it this is a plan on the pack alone."),
+                       "A flight on the sun needs %1; without it this is a plan on the pack alone."),
      {{{Format::sun_part, "field"}}}},
     {NoticeCode::cold_start_dip,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The cold pack dips to %1 at the start and recovers after %2 as it warms. Keep it warm until "
-         "launch, and do not take the dip for empty."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The cold pack sags to %1 at the start and recovers after %2 as it warms. Keep it warm "
+                       "until launch, and do not mistake the sag for empty."),
      {{{Format::cell_volts, "lowest_cell_v"}, {Format::duration, "until_s"}}}},
     {NoticeCode::current_above_rating,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "%1 is more than the %2 this pack can give without end. Fly slower, or take a pack of more "
-                       "cells in parallel."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 exceeds the %2 continuous rating of this pack. Fly slower, or "
+                                              "take a pack with more cells in parallel."),
      {{{Format::amps_1, "current_a"}, {Format::amps_1, "limit_a"}}}},
     {NoticeCode::charge_misleads,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
@@ -641,24 +616,23 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
        {Format::charge, "charge_of_energy_ah"},
        {Format::energy, "energy_of_energy_wh"}}}},
     {NoticeCode::sag_above_stated,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Flights showed %1 a cell, the pack is described with %2. Cold, age or a bad joint: the "
-                       "measured one decides how much current is believed."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Flights showed %1 per cell, the pack is entered with %2. Cold, age "
+                                              "or a bad joint: the measured value decides the continuous current."),
      {{{Format::cell_resistance, "measured_ohm"}, {Format::cell_resistance, "stated_ohm"}}}},
     {NoticeCode::start_below_landing,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Under this load the pack stands below %1 from the start: it gives nothing to that landing "
-                       "voltage."),
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "Under this load the pack is below %1 from the start: nothing is usable down to that landing voltage."),
      {{{Format::cell_volts, "landing_cell_v"}}}},
     {NoticeCode::unknown_key,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not known and was not used. Is it a slip of the pen?"),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not known and was ignored. Is it a typing error?"),
      {{{Format::text, "field"}}}},
     {NoticeCode::unit_assumed,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” names no unit; it was read as %2 in %3."),
      {{{Format::text, "column"}, {Format::text, "channel"}, {Format::text, "unit"}}}},
     {NoticeCode::quantity_assumed,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "“%1” was taken for %2 in %3 by its numbers or its unit alone. If that is wrong: Columns…"),
+                       "“%1” was read as %2 in %3 from its numbers or its unit alone. If that is wrong: Columns…"),
      {{{Format::text, "column"}, {Format::text, "channel"}, {Format::text, "unit"}}}},
     {NoticeCode::records_unreadable,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
@@ -679,26 +653,21 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
          "sobremesa::Messages",
          "The log's clock was set in flight; the rows before were moved to the clock that followed.")},
     {NoticeCode::start_missing,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The log began with %1 on the counter: they count as used, but its start is missing. Time and "
-         "distance are lower bounds."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The log began with %1 on the counter: they count as used, but the "
+                                              "start is missing. Time and distance are lower bounds."),
      {{{Format::charge, "charge_ah"}}}},
     {NoticeCode::charge_from_power,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "No column holds a current; charge is power over volts.")},
     {NoticeCode::volts_bridged,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Volts were missing for %1; energy took them straight between their neighbours."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Voltage was missing for %1; energy interpolates it."),
      {{{Format::duration, "bridged_s"}}}},
     {NoticeCode::current_bridged,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The current was missing for %1; charge took it straight between its neighbours, with a wide "
-         "error."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The current was missing for %1; charge interpolates it, with a wide error."),
      {{{Format::duration, "bridged_s"}}}},
     {NoticeCode::current_bridged_by_counter,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The current was missing for %1; the log's own counter says what was drawn meanwhile."),
+                       "The current was missing for %1; the log's own counter gives what was drawn meanwhile."),
      {{{Format::duration, "bridged_s"}}}},
     {NoticeCode::distance_from_speed,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Without positions the distance is ground speed over time.")},
@@ -709,54 +678,48 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
      {{{Format::text, "column"}, {Format::text, "example"}, {Format::text, "order"}}}},
     {NoticeCode::column_passed_over,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "“%1” is %2 too; another column was taken for it. If that is wrong: Columns…"),
+                       "“%1” is %2 too; another column was used for it. If that is wrong: Columns…"),
      {{{Format::text, "column"}, {Format::text, "channel"}}}},
     {NoticeCode::header_missing,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The log has no header line: its columns were told by their numbers. Look at them under "
-                       "Columns…")},
-    {NoticeCode::home_not_on_earth,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "The log counts its places in metres and does not say where home is: distances are right, the "
-         "place on earth is not.")},
+         "The log has no header line: its columns were identified by their numbers. Check them under Columns…")},
+    {NoticeCode::home_not_on_earth,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The log gives positions in metres and does not say where home is: "
+                                              "distances are right, the location on earth is not.")},
     {NoticeCode::home_far_from_track,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Home as given is %1 from the first good fix. Latitude comes first, then longitude."),
      {{{Format::distance, "distance_m"}}}},
     {NoticeCode::no_current,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "No column holds a current or a counter of charge: way and height are shown, consumption is "
-                       "not. Switch the current sensor's telemetry on.")},
+                       "No column holds a current or a charge counter: distance and height are shown, consumption "
+                       "is not. Switch the current sensor's telemetry on.")},
     {NoticeCode::no_voltage,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "No column holds the pack's volts: charge is counted, energy is not known.")},
+                       "No column holds the pack voltage: charge is counted, energy is unknown.")},
     {NoticeCode::no_position,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "No position in this log: what was used is counted, distances are not known.")},
+                       "No position in this log: charge is counted, distances are unknown.")},
     {NoticeCode::home_is_first_fix,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The first good fix came after %1, and home is taken to be there. If the aircraft was "
-                       "already under way, give home yourself."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The first good fix came after %1, and home is assumed there. If the "
+                                              "aircraft was already flying, set home yourself."),
      {{{Format::duration, "after_s"}}}},
     {NoticeCode::counter_disagrees,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Adding up the current gives %1, the log's own counter says %2. Rows may be missing, or the "
-                       "counter started late."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The integrated current gives %1, the log's own counter says %2. "
+                                              "Rows may be missing, or the counter started late."),
      {{{Format::charge, "integrated_ah"}, {Format::charge, "counter_ah"}}}},
     {NoticeCode::distances_disagree,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Positions add up to %1, ground speed to %2. One of the two is off."),
      {{{Format::distance, "positions_m"}, {Format::distance, "speed_m"}}}},
     {NoticeCode::integrals_skip_gaps,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The record pauses (gaps: %1, together %2). What was used meanwhile is not counted; the true "
-         "figures are higher."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The record has gaps (%1, together %2). What was used meanwhile is "
+                                              "not counted; the true figures are higher."),
      {{{Format::plain, "gaps"}, {Format::duration, "gap_s"}}}},
     {NoticeCode::pack_does_not_fit,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The log's %1 at most do not fit a pack of %2 in series; what was left is not worked out. "
-                       "Choose the pack that was flown."),
+                       "The log's maximum of %1 does not fit a pack of %2 in series; nothing that depends on the "
+                       "pack is computed. Choose the pack that was flown."),
      {{{Format::pack_volts, "highest_v"}, {Format::plain, "series"}}}},
     {NoticeCode::wind_partly_observable,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
@@ -764,22 +727,18 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
                        "airspeed. A full turn would."),
      {{{Format::direction, "along_deg"}}}},
     {NoticeCode::still_air_from_ground,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The wind is not known, so consumption in still air is not either: over ground it holds for "
-                       "this flight only.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The wind is unknown, so still-air consumption is too: the figures "
+                                              "over ground hold for this flight only.")},
     {NoticeCode::book_read_only,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The logbook can only be read here: nothing that you change is kept. Give its file write "
-                       "permission, or choose another one.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The logbook is read-only here: changes are not saved. Give its file "
+                                              "write permission, or choose another one.")},
     {NoticeCode::book_in_use,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The logbook is open in another window; here it is only read, and nothing that you change is "
-         "kept. Close the other window and start again.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The logbook is open in another window; here it is read-only, and "
+                                              "changes are not saved. Close the other window and start again.")},
     {NoticeCode::book_newer,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The logbook was written by a newer version (%1; this program knows up to %2). It is only "
-                       "read, and nothing that you change is kept. Update the program."),
+                       "The logbook was written by a newer version (%1; this program knows up to %2). It is "
+                       "read-only, and changes are not saved. Update the program."),
      {{{Format::plain, "found"}, {Format::plain, "newest"}}}},
     {NoticeCode::book_without_wal,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
@@ -787,45 +746,40 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
                        "not. It works, more slowly; a folder on this machine is better.")},
     {NoticeCode::book_migrated,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The logbook was brought to this version. A copy of it as it was is in %1."),
+                       "The logbook was upgraded to this version. A copy of the old one is in %1."),
      {{{Format::text, "copy"}}}},
     {NoticeCode::positions_swapped,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Latitude and longitude stand in each other's column; they were changed round. Say so in "
-                       "“Columns…” if that is wrong.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Latitude and longitude are in each other's column; they were "
+                                              "swapped. Say so in “Columns…” if that is wrong.")},
     {NoticeCode::sensor_stuck,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "“%1” stood at the very same value for %2 in flight, together; those readings are left out. "
-                       "Check its wire."),
-     {{{Format::text, "channel"}, {Format::duration, "stuck_s"}}}},
-    {NoticeCode::sensor_saturated,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "The current sensor reads %1 and never more, for %2 together: it is at the end of its range, "
-         "and more was used than is counted."),
+         "“%1” was frozen for %2 in flight, in total; those readings are excluded. Check its wiring."),
+     {{{Format::text, "channel"}, {Format::duration, "stuck_s"}}}},
+    {NoticeCode::sensor_saturated,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The current sensor is saturated at %1, for %2 in total: more was used than is counted."),
      {{{Format::amps, "current_a"}, {Format::duration, "saturated_s"}}}},
     {NoticeCode::heights_disagree,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "Barometer and GPS drift apart by up to %1: weather, or cabin pressure from the airflow. "
-                       "Heights are the barometer's."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "Barometer and GPS drift apart by up to %1: weather, or cabin "
+                                              "pressure from the airflow. Barometric heights are used."),
      {{{Format::height, "apart_m"}}}},
     {NoticeCode::wind_disagrees_with_log,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
-         "The aircraft's own estimate says %1 from %2, turning says %3 from %4. Turning counts here."),
+         "The aircraft's own estimate is %1 from %2, its turns show %3 from %4. The turns count here."),
      {{{Format::wind, "log_mps"},
        {Format::direction, "log_from_deg"},
        {Format::wind, "found_mps"},
        {Format::direction, "found_from_deg"}}}},
     {NoticeCode::link_near_failsafe,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The link would give up at about %1; this flight went to %2. Range-check it before going "
-                       "farther."),
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The link would fail at about %1; this flight went to %2. Range-check it before going farther."),
      {{{Format::distance, "failsafe_m"}, {Format::distance, "farthest_m"}}}},
     {NoticeCode::ledger_does_not_close,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The current sensors do not agree: the array gave %1, the motors and electronics took %2, "
-                       "the pack %3. %4 are missing."),
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The current sensors do not agree: the array delivered %1, motors "
+                                              "and electronics took %2, the pack %3. %4 are missing."),
      {{{Format::energy, "array_wh"},
        {Format::energy, "used_wh"},
        {Format::energy, "pack_wh"},
@@ -850,16 +804,15 @@ QString particular(const units::Notice& notice, const Quantities& q) {
     case NoticeCode::no_solution_home: return wind_no_solution(true, p, q);
     case NoticeCode::school_turns_too_late:
         if (number(p, "landing_left_wh") < 0.0) {
-            return MessagesWords::tr("Turning by %1 at %2 would not get home at all: %3 too little.")
+            return MessagesWords::tr("Turning by %1 at %2 would not get home at all: short by %3.")
                 .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")),
                      q.energy(-number(p, "landing_left_wh")));
         }
         return MessagesWords::tr("Turning by %1 at %2 would not get home with the reserve.")
             .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")));
     case NoticeCode::rate_table_misfit:
-        return MessagesWords::tr(
-                   "At %1 the rate table promises %2 a cell, but with the stated resistance only %3 come out. "
-                   "One of the two is wrong.")
+        return MessagesWords::tr("At %1 the rate table promises %2 per cell, but the stated resistance allows only "
+                                 "%3. One of the two is wrong.")
             .arg(plain(number(p, "current_a")) + QStringLiteral(" A"), q.charge(number(p, "table_ah")),
                  q.charge(number(p, "model_ah")));
     case NoticeCode::left_methods_disagree:
@@ -867,7 +820,7 @@ QString particular(const units::Notice& notice, const Quantities& q) {
                                  q.share(number(p, "rested_share")), q.share(number(p, "recharged_share")));
     case NoticeCode::column_not_understood:
         return text(p, "column").isEmpty()
-                   ? MessagesWords::tr("%1 more columns were not used.").arg(plain(number(p, "more")))
+                   ? MessagesWords::tr("%n more column(s) were not used.", nullptr, int(number(p, "more")))
                    : MessagesWords::tr("“%1” was not used.").arg(text(p, "column"));
     case NoticeCode::several_flights:
         return MessagesWords::tr(
@@ -879,20 +832,16 @@ QString particular(const units::Notice& notice, const Quantities& q) {
         const QString part = text(p, "part");
         const QString said =
             part == QLatin1String("controller")
-                ? MessagesWords::tr(
-                      "%1 above the %2 that controllers and motors bear, up to %3. Fly slower, or take a "
-                      "propeller of less pitch.")
+                ? MessagesWords::tr("%1 above the %2 rating of controllers and motors, up to %3. Fly slower, or "
+                                    "take a propeller of less pitch.")
             : part == QLatin1String("strips")
-                ? MessagesWords::tr(
-                      "%1 above the %2 that the strips between the cells carry, up to %3. Feel the pack after "
-                      "landing; wider or doubled strips carry more.")
+                ? MessagesWords::tr("%1 above the %2 rating of the strips between the cells, up to %3. Feel the "
+                                    "pack after landing; wider or doubled strips carry more.")
             : part == QLatin1String("connector")
-                ? MessagesWords::tr(
-                      "%1 above the %2 that the connector carries, up to %3. Feel it after landing; a larger "
-                      "one carries more.")
-                : MessagesWords::tr(
-                      "%1 above the %2 that this pack gives without end, up to %3. Short bursts warm it; a "
-                      "minute of it ages it.");
+                ? MessagesWords::tr("%1 above the %2 rating of the connector, up to %3. Feel it after landing; a "
+                                    "larger one carries more.")
+                : MessagesWords::tr("%1 above the %2 continuous rating of this pack, up to %3. Short bursts warm "
+                                    "it; a minute of it ages it.");
         const Notation amps{1.0, MessagesWords::tr("A"), 0};
         return said.arg(q.duration(number(p, "above_s")), written(number(p, "limit_a"), 0.0, amps),
                         written(number(p, "highest_a"), 0.0, amps));

@@ -25,7 +25,7 @@ QString name(battery::Construction construction) {
 }
 
 QString cell_volts(double volts) {
-    return written(volts, 0.0, {1.0, NamesWords::tr("V a cell"), 2});
+    return written(volts, 0.0, {1.0, NamesWords::tr("V/cell"), 2});
 }
 
 QString name(const battery::LandingRule& rule) {
@@ -33,11 +33,11 @@ QString name(const battery::LandingRule& rule) {
     const QString volts = cell_volts(rule.cell_v);
     switch (rule.school) {
     case LandingSchool::long_life: return NamesWords::tr("for a long life, %1 at rest").arg(volts);
-    case LandingSchool::careful: return NamesWords::tr("careful, %1 under load").arg(volts);
+    case LandingSchool::careful: return NamesWords::tr("conservative, %1 under load").arg(volts);
     case LandingSchool::usual: return NamesWords::tr("usual, %1 in cruise").arg(volts);
-    case LandingSchool::edge: return NamesWords::tr("to the edge, %1 under load").arg(volts);
+    case LandingSchool::edge: return NamesWords::tr("at the limit, %1 under load").arg(volts);
     case LandingSchool::floor: return NamesWords::tr("the floor, %1").arg(volts);
-    case LandingSchool::alarm_left: return NamesWords::tr("as alarms are often left, %1").arg(volts);
+    case LandingSchool::alarm_left: return NamesWords::tr("a typical alarm setting, %1").arg(volts);
     case LandingSchool::emergency: break;
     }
     return NamesWords::tr("emergency only, %1").arg(volts);
@@ -51,26 +51,23 @@ QString name(telemetry::SetAsideReason reason) {
     using telemetry::SetAsideReason;
     switch (reason) {
     case SetAsideReason::bad_row: return NamesWords::tr("number of cells differs from the header");
-    case SetAsideReason::bad_number: return NamesWords::tr("text where a number belongs");
+    case SetAsideReason::bad_number: return NamesWords::tr("text instead of a number");
     case SetAsideReason::cut_last_row: return NamesWords::tr("the file ends in the middle of a row");
-    case SetAsideReason::repeated_header: return NamesWords::tr("the header once more");
-    case SetAsideReason::no_time: return NamesWords::tr("no time in the row");
+    case SetAsideReason::repeated_header: return NamesWords::tr("repeated header");
+    case SetAsideReason::no_time: return NamesWords::tr("no time");
     case SetAsideReason::backward_time: return NamesWords::tr("time stands still or runs backwards");
-    case SetAsideReason::clock_glitch: return NamesWords::tr("the clock ran ahead for a moment");
+    case SetAsideReason::clock_glitch: return NamesWords::tr("clock ran ahead for a moment");
     case SetAsideReason::no_fix: return NamesWords::tr("no satellite fix (position only)");
     case SetAsideReason::position_jump:
         return NamesWords::tr("position jumps beyond a credible speed (position only)");
-    case SetAsideReason::impossible_position:
-        return NamesWords::tr("a position that is not on earth (position only)");
-    case SetAsideReason::impossible_value: return NamesWords::tr("volts or amps that no pack has");
+    case SetAsideReason::impossible_position: return NamesWords::tr("position not on earth (position only)");
+    case SetAsideReason::impossible_value: return NamesWords::tr("impossible voltage or current");
     case SetAsideReason::other_flight: return NamesWords::tr("another flight in the same file");
     case SetAsideReason::few_satellites: return NamesWords::tr("too few satellites for a fix (position only)");
-    case SetAsideReason::stuck_sensor: return NamesWords::tr("the very same value for long (that reading only)");
-    case SetAsideReason::saturated_sensor:
-        return NamesWords::tr("current at the end of its range (used all the same)");
-    case SetAsideReason::counter_reset: return NamesWords::tr("the counter of charge starts again (bridged)");
-    case SetAsideReason::heights_disagree:
-        return NamesWords::tr("barometer and GPS height apart (used all the same)");
+    case SetAsideReason::stuck_sensor: return NamesWords::tr("frozen reading (that reading only)");
+    case SetAsideReason::saturated_sensor: return NamesWords::tr("saturated current sensor (still used)");
+    case SetAsideReason::counter_reset: return NamesWords::tr("charge counter restarted (bridged)");
+    case SetAsideReason::heights_disagree: return NamesWords::tr("barometer and GPS height apart (still used)");
     }
     return {};
 }
@@ -92,11 +89,11 @@ QString name(telemetry::StretchKind kind) {
 
 QString name(battery::RemainingMethod method) {
     switch (method) {
-    case battery::RemainingMethod::counted: return NamesWords::tr("by counting");
-    case battery::RemainingMethod::rested: return NamesWords::tr("by volts at rest");
+    case battery::RemainingMethod::counted: return NamesWords::tr("by the counter");
+    case battery::RemainingMethod::rested: return NamesWords::tr("by resting voltage");
     case battery::RemainingMethod::recharged: break;
     }
-    return NamesWords::tr("by the recharge");
+    return NamesWords::tr("by recharge");
 }
 
 QString name(const mission::Reserve& reserve, const Quantities& quantities) {
@@ -105,26 +102,25 @@ QString name(const mission::Reserve& reserve, const Quantities& quantities) {
         return NamesWords::tr("%1 over home").arg(written(loiter->minutes, 0.0, {1.0, NamesWords::tr("min"), 0}));
     }
     const double factor = std::get<mission::FactorOnWayHome>(reserve).factor;
-    return NamesWords::tr("%1 × the way home").arg(written(factor, 0.0, {1.0, {}, 1}));
+    return NamesWords::tr("%1 × the return leg").arg(written(factor, 0.0, {1.0, {}, 1}));
 }
 
 QString name(mission::School school, const mission::PlanRequest& request, const Quantities& quantities) {
     using mission::School;
     switch (school) {
     case School::energy_home:
-        return NamesWords::tr("enough to come home + %1").arg(name(request.reserve, quantities));
-    case School::share_left:
-        return NamesWords::tr("%1 left, whatever happens").arg(quantities.share(request.turn.share_left));
-    case School::eighty_percent: return NamesWords::tr("80 % rule: half of it gone");
+        return NamesWords::tr("enough to get home + %1").arg(name(request.reserve, quantities));
+    case School::share_left: return NamesWords::tr("%1 remaining").arg(quantities.share(request.turn.share_left));
+    case School::eighty_percent: return NamesWords::tr("80 % rule: half of it used");
     case School::charge_count:
         if (request.turn.landing_charge_ah) {
-            return NamesWords::tr("half of %1 counted").arg(quantities.charge(*request.turn.landing_charge_ah));
+            return NamesWords::tr("half of %1 used").arg(quantities.charge(*request.turn.landing_charge_ah));
         }
         return NamesWords::tr("half the usable charge");
     case School::voltage:
-        return NamesWords::tr("volts at half, landing at %1")
+        return NamesWords::tr("voltage at half, landing at %1")
             .arg(written(mission::landing_cell_v(request), 0.0, {1.0, NamesWords::tr("V"), 1}));
-    case School::chance: return NamesWords::tr("chance of home");
+    case School::chance: return NamesWords::tr("chance of getting home");
     }
     return {};
 }

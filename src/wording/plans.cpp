@@ -47,7 +47,7 @@ QString cure_text(const mission::LimitCheck& check, const Quantities& q) {
 QString to_text(const mission::Plan& plan, const mission::LegSum& leg, int waypoint) {
     if (leg.kind == PhaseKind::landing) return name(leg.kind);
     if (leg.homeward)
-        return leg.kind == PhaseKind::descent ? PlansWords::tr("down to home") : PlansWords::tr("home");
+        return leg.kind == PhaseKind::descent ? PlansWords::tr("descent to home") : PlansWords::tr("return");
     const auto& waypoints = plan.request.mission.waypoints;
     if (waypoint < 0 || waypoint >= int(waypoints.size())) return name(leg.kind);
     const auto& point = waypoints[std::size_t(waypoint)];
@@ -63,7 +63,7 @@ QString name(MissionKind kind) {
     switch (kind) {
     case MissionKind::out_and_back: return PlansWords::tr("out and back");
     case MissionKind::farthest_point: return PlansWords::tr("farthest point");
-    case MissionKind::endurance: return PlansWords::tr("as long as it goes");
+    case MissionKind::endurance: return PlansWords::tr("endurance");
     case MissionKind::route: return PlansWords::tr("route");
     case MissionKind::visit: return PlansWords::tr("visit a place");
     case MissionKind::on_sun: return PlansWords::tr("endurance on the sun");
@@ -89,7 +89,7 @@ QString name(PhaseKind kind) {
 QString name(mission::SpeedRule rule) {
     switch (rule) {
     case mission::SpeedRule::known_cruise: return PlansWords::tr("known cruise");
-    case mission::SpeedRule::best_range: return PlansWords::tr("least energy a kilometre");
+    case mission::SpeedRule::best_range: return PlansWords::tr("best range");
     case mission::SpeedRule::fixed: return PlansWords::tr("a fixed airspeed");
     case mission::SpeedRule::power_share: break;
     }
@@ -98,32 +98,32 @@ QString name(mission::SpeedRule rule) {
 
 QString name(LimitKind kind) {
     switch (kind) {
-    case LimitKind::pack_current: return PlansWords::tr("current of the cells");
-    case LimitKind::strip_current: return PlansWords::tr("current of the strips");
-    case LimitKind::connector_current: return PlansWords::tr("current of the connector");
-    case LimitKind::controller_current: return PlansWords::tr("current of controllers and motors");
+    case LimitKind::pack_current: return PlansWords::tr("cell current");
+    case LimitKind::strip_current: return PlansWords::tr("strip current");
+    case LimitKind::connector_current: return PlansWords::tr("connector current");
+    case LimitKind::controller_current: return PlansWords::tr("controller and motor current");
     case LimitKind::weakest_cell: return PlansWords::tr("weakest cell");
-    case LimitKind::controller_cutoff: return PlansWords::tr("the controller's cutoff");
-    case LimitKind::supply_voltage: return PlansWords::tr("volts for video and servos");
-    case LimitKind::pack_warm: return PlansWords::tr("pack not too hot");
-    case LimitKind::pack_cold: return PlansWords::tr("pack not launched cold");
+    case LimitKind::controller_cutoff: return PlansWords::tr("controller cutoff");
+    case LimitKind::supply_voltage: return PlansWords::tr("voltage for video and servos");
+    case LimitKind::pack_warm: return PlansWords::tr("pack temperature");
+    case LimitKind::pack_cold: return PlansWords::tr("pack temperature at launch");
     case LimitKind::height_above_ground: return PlansWords::tr("height above ground");
-    case LimitKind::clearance: return PlansWords::tr("clear of the ground");
+    case LimitKind::clearance: return PlansWords::tr("ground clearance");
     case LimitKind::power_demand: return PlansWords::tr("share of full power");
-    case LimitKind::link_distance: return PlansWords::tr("reach of the link");
+    case LimitKind::link_distance: return PlansWords::tr("link range");
     case LimitKind::link_horizon: return PlansWords::tr("radio horizon");
     case LimitKind::link_fresnel: return PlansWords::tr("line of sight");
-    case LimitKind::failsafe_return: return PlansWords::tr("its own return");
-    case LimitKind::recorder: return PlansWords::tr("recorder's card");
-    case LimitKind::goggles: return PlansWords::tr("goggles' battery");
-    case LimitKind::radio_battery: return PlansWords::tr("radio's battery");
-    case LimitKind::ground_station: return PlansWords::tr("ground station's battery");
+    case LimitKind::failsafe_return: return PlansWords::tr("failsafe return");
+    case LimitKind::recorder: return PlansWords::tr("recorder card");
+    case LimitKind::goggles: return PlansWords::tr("goggles battery");
+    case LimitKind::radio_battery: return PlansWords::tr("radio battery");
+    case LimitKind::ground_station: return PlansWords::tr("ground station battery");
     case LimitKind::full_power: return PlansWords::tr("full power");
-    case LimitKind::stall: return PlansWords::tr("above the stall");
-    case LimitKind::holding: return PlansWords::tr("wind over the place");
-    case LimitKind::whole_way: return PlansWords::tr("flown whole");
-    case LimitKind::failsafe_height: return PlansWords::tr("height of its own return");
-    case LimitKind::possible_cruise: return PlansWords::tr("power of the known cruise");
+    case LimitKind::stall: return PlansWords::tr("stall margin");
+    case LimitKind::holding: return PlansWords::tr("wind on station");
+    case LimitKind::whole_way: return PlansWords::tr("whole route");
+    case LimitKind::failsafe_height: return PlansWords::tr("failsafe return height");
+    case LimitKind::possible_cruise: return PlansWords::tr("known cruise power");
     case LimitKind::landing_place: break;
     }
     return PlansWords::tr("landing place");
@@ -142,16 +142,16 @@ QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
     QString said;
     if (check.kind == LimitKind::failsafe_return) {
         said = check.worst < 0.0
-                   ? PlansWords::tr("does not get home from the turn: %1 too little.").arg(q.energy(-check.worst))
-                   : PlansWords::tr("gets home from the turn with %1 left.").arg(q.energy(check.worst));
+                   ? PlansWords::tr("does not get home from the turn: short by %1.").arg(q.energy(-check.worst))
+                   : PlansWords::tr("gets home from the turn with %1 remaining.").arg(q.energy(check.worst));
     } else if (check.kind == LimitKind::controller_cutoff && check.limit <= 0.0) {
         said = PlansWords::tr("switched off.");
     } else if (check.kind == LimitKind::landing_place) {
-        said = PlansWords::tr("landing there with %1 left.").arg(q.energy(check.worst));
+        said = PlansWords::tr("landing there with %1 remaining.").arg(q.energy(check.worst));
     } else if (check.kind == LimitKind::whole_way) {
         said = check.verdict == mission::Verdict::kept
-                   ? PlansWords::tr("the whole way, and home with the reserve.")
-                   : PlansWords::tr("not the whole way and home with the reserve: turn after %1.").arg(worst);
+                   ? PlansWords::tr("the whole route, and home with the reserve.")
+                   : PlansWords::tr("not the whole route and home with the reserve: turn after %1.").arg(worst);
     } else if (check.kind == LimitKind::holding) {
         said = PlansWords::tr("wind with its gusts %1, airspeed %2.").arg(worst, limit);
     } else {
@@ -179,11 +179,11 @@ QString go_sentence(const mission::LimitsReport& report, const mission::Plan& pl
     if (!plan.turn) return PlansWords::tr("<b>No go.</b> No flight gets home.");
     if (!broken.isEmpty())
         return PlansWords::tr("<b>No go</b> as it stands: %1.").arg(broken.join(PlansWords::tr(", ")));
-    if (unknown.isEmpty()) return PlansWords::tr("<b>Go</b> by every limit that is checked here.");
+    if (unknown.isEmpty()) return PlansWords::tr("<b>Go</b> by every limit checked here.");
     constexpr qsizetype named = 3;
     const QString first = unknown.mid(0, named).join(PlansWords::tr(", "));
-    if (unknown.size() <= named) return PlansWords::tr("<b>Go</b> by what is known. Not known: %1.").arg(first);
-    return PlansWords::tr("<b>Go</b> by what is known. Not known: %1 and %2 more.")
+    if (unknown.size() <= named) return PlansWords::tr("<b>Go</b> by what is known. Unknown: %1.").arg(first);
+    return PlansWords::tr("<b>Go</b> by what is known. Unknown: %1 and %2 more.")
         .arg(first)
         .arg(unknown.size() - named);
 }
@@ -211,7 +211,7 @@ std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quant
     const QString current = figure(Quantity::alarm_current, sheet.current_a, q);
     lines.push_back({PlansWords::tr("current alarm above"),
                      sheet.current_is_limited
-                         ? PlansWords::tr("%1, what the parts bear: the plan draws more").arg(current)
+                         ? PlansWords::tr("%1, the parts' rating: the plan draws more").arg(current)
                          : current});
     lines.push_back({PlansWords::tr("controller cutoff"),
                      PlansWords::tr("off, or not above %1").arg(volts(sheet.cutoff_cell_v))});
@@ -235,8 +235,8 @@ QString landing_place_name(const std::string& name) {
 QString bail_out_sentence(const mission::BailOut& way, const Quantities& q) {
     const QString place = way.home ? PlansWords::tr("home") : landing_place_name(way.name);
     if (!way.reachable)
-        return PlansWords::tr("%1: out of reach, %2 too little").arg(place, q.energy(std::max(-way.spare_wh, 0.0)));
-    return PlansWords::tr("%1: %2 on %3, with %4 to spare")
+        return PlansWords::tr("%1: out of reach, short by %2").arg(place, q.energy(std::max(-way.spare_wh, 0.0)));
+    return PlansWords::tr("%1: %2 on %3, margin %4")
         .arg(place, q.distance(way.distance_m), q.direction(way.bearing_deg), q.energy(way.spare_wh));
 }
 
@@ -244,10 +244,10 @@ QString within_reach(const mission::BailOutReach& place, const Quantities& q) {
     const QString name = landing_place_name(place.name);
     QStringList parts;
     for (const auto& part : place.parts) {
-        parts << (place.from_all_of_it() ? PlansWords::tr("all the way out", "a place is within reach")
+        parts << (place.from_all_of_it() ? PlansWords::tr("all the way outbound", "a place is within reach")
                   : part.from_m <= 0.0
-                      ? PlansWords::tr("up to %1 out", "a place is within reach").arg(q.distance(part.to_m))
-                      : PlansWords::tr("from %1 to %2 out", "a place is within reach")
+                      ? PlansWords::tr("up to %1 outbound", "a place is within reach").arg(q.distance(part.to_m))
+                      : PlansWords::tr("from %1 to %2 outbound", "a place is within reach")
                             .arg(q.distance(part.from_m), q.distance(part.to_m)));
     }
     if (parts.isEmpty()) return PlansWords::tr("%1 is never within reach.").arg(name);
@@ -257,12 +257,17 @@ QString within_reach(const mission::BailOutReach& place, const Quantities& q) {
 
 QString reach_sentence(const mission::Reach& reach, const Quantities& q) {
     if (reach.points.empty() || !(reach.points[reach.farthest].distance_m.value > 0.0))
-        return PlansWords::tr("It reaches nowhere and back with the reserve kept.");
+        return PlansWords::tr("Nowhere can be reached and returned from with the reserve intact.");
     const auto& far = reach.points[reach.farthest];
     const auto& near = reach.points[reach.nearest];
-    return PlansWords::tr("Reaches %1 to the %2 and %3 to the %4, there and back.")
+    return PlansWords::tr("Reach, out and back: %1 to the %2 and %3 to the %4.")
         .arg(q.distance(far.distance_m.value), compass_word(far.bearing_deg), q.distance(near.distance_m.value),
              compass_word(near.bearing_deg));
+}
+
+QString course_text(const mission::LegSum& leg, const Quantities& q) {
+    if (!(leg.ground_mps() > 0.0) || leg.points.size() < 2) return QStringLiteral("–");
+    return q.direction(geodesy::bearing_deg(leg.points.front(), leg.points.back()));
 }
 
 std::vector<LegRow> leg_rows(const mission::Plan& plan, const Quantities& q) {
@@ -277,7 +282,7 @@ std::vector<LegRow> leg_rows(const mission::Plan& plan, const Quantities& q) {
                         q.duration(sum.duration_s), q.energy(sum.energy_wh),
                         moves ? q.speed(sum.ground_mps()) : nothing,
                         sum.airspeed_mps > 0.0 ? q.speed(sum.airspeed_mps) : nothing,
-                        figure(Quantity::alarm_charge, sum.used_ah, q)});
+                        figure(Quantity::alarm_charge, sum.used_ah, q), course_text(sum, q)});
     }
     return rows;
 }
@@ -285,20 +290,18 @@ std::vector<LegRow> leg_rows(const mission::Plan& plan, const Quantities& q) {
 QStringList checklist(const mission::Plan& plan, const Quantities& q) {
     const auto& r = plan.request;
     QStringList lines;
-    lines << PlansWords::tr(
-                 "Local rules read for today: line of sight, height, airspace, people, registration, remote "
-                 "identification. Not above %1.")
+    lines << PlansWords::tr("Local rules checked for today: line of sight, height, airspace, people, registration, "
+                            "remote identification. Not above %1.")
                  .arg(q.height(r.height_ceiling_m));
-    lines << (r.failsafe ? PlansWords::tr("Failsafe and return set to %1 and %2, and tested.")
+    lines << (r.failsafe ? PlansWords::tr("Failsafe return set to %1 and %2, and tested.")
                                .arg(q.height(r.failsafe->height_m), q.speed(r.failsafe->airspeed_mps))
-                         : PlansWords::tr("Failsafe and return set for this wind and this height, and tested."));
+                         : PlansWords::tr("Failsafe return set for this wind and height, and tested."));
     lines << PlansWords::tr(
         "Link range-checked; goggles, radio and ground station charged; recorder's card empty.");
     lines << PlansWords::tr(
         "Pack full, warm, strapped to hold in a dive; centre of gravity right; no swollen cell.");
     lines << PlansWords::tr(
-        "Capacity, callouts and alarms entered from this card; speed controller's cutoff off or as "
-        "on this card.");
+        "Capacity, callouts and alarms entered from this card; speed controller cutoff off or as on this card.");
     lines << PlansWords::tr("Home point set. Propellers off on the bench; nobody in front of them.");
     lines << PlansWords::tr(
         "Over land and near home before the pack is low. A forecast is an estimate: you decide.");

@@ -5,6 +5,7 @@
 
 #include "core/mission/alarms.hpp"
 #include "core/mission/bail_out.hpp"
+#include "core/mission/leg_sums.hpp"
 #include "core/mission/limits.hpp"
 #include "core/mission/reach.hpp"
 #include "wording/quantities.hpp"
@@ -57,8 +58,12 @@ struct LegRow {
     QString ground_speed;
     QString airspeed;
     QString charge_so_far;
+    /// Over ground, from its beginning to its end; "–" where it goes nowhere.
+    QString course;
 };
 /// The flight's pieces put together as a pilot names them.
+/// Its course over ground, as in a row.
+QString course_text(const mission::LegSum& leg, const Quantities& quantities);
 std::vector<LegRow> leg_rows(const mission::Plan& plan, const Quantities& quantities);
 
 /// What is looked at before the flight; the cautions among it.

@@ -9,14 +9,18 @@
 
 #include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
+#include "wording/language.hpp"
 #include "wording/quantity_words.hpp"
 
 namespace sobremesa::wording {
 
 namespace {
 
-struct QuantitiesWords {
-    Q_DECLARE_TR_FUNCTIONS(sobremesa::Quantities)
+// Whoever writes a quantity links this, and has English plural forms.
+[[maybe_unused]] const bool english_first = speak_english_first();
+
+struct UnitWords {
+    Q_DECLARE_TR_FUNCTIONS(UnitWords)
 };
 
 constexpr QChar narrow_space(0x202F);
@@ -54,12 +58,12 @@ int decimals(double sd, const Notation& notation) {
 
 Notation speed_notation(UnitChoice::Speed speed) {
     switch (speed) {
-    case UnitChoice::Speed::metres_per_second: return {1.0, QuantitiesWords::tr("m/s"), 1};
-    case UnitChoice::Speed::miles_per_hour: return {1.0 / units::mps_per_mph, QuantitiesWords::tr("mph"), 0};
-    case UnitChoice::Speed::knots: return {1.0 / units::mps_per_knot, QuantitiesWords::tr("kn"), 0};
+    case UnitChoice::Speed::metres_per_second: return {1.0, UnitWords::tr("m/s"), 1};
+    case UnitChoice::Speed::miles_per_hour: return {1.0 / units::mps_per_mph, UnitWords::tr("mph"), 0};
+    case UnitChoice::Speed::knots: return {1.0 / units::mps_per_knot, UnitWords::tr("kn"), 0};
     case UnitChoice::Speed::kilometres_per_hour: break;
     }
-    return {1.0 / units::mps_per_kmh, QuantitiesWords::tr("km/h"), 0};
+    return {1.0 / units::mps_per_kmh, UnitWords::tr("km/h"), 0};
 }
 
 } // namespace
@@ -92,43 +96,42 @@ Notation Quantities::notation(Measure measure) const {
     switch (measure) {
     case Measure::speed: return speed_notation(choice_.speed);
     case Measure::wind_speed: return speed_notation(choice_.wind);
-    case Measure::direction: return {1.0, QuantitiesWords::tr("°"), 0, false};
+    case Measure::direction: return {1.0, UnitWords::tr("°"), 0, false};
     case Measure::height:
-        return feet ? Notation{1.0 / metres_per_foot, QuantitiesWords::tr("ft"), 0}
-                    : Notation{1.0, QuantitiesWords::tr("m"), 0};
+        return feet ? Notation{1.0 / metres_per_foot, UnitWords::tr("ft"), 0}
+                    : Notation{1.0, UnitWords::tr("m"), 0};
     case Measure::climb_rate:
-        return feet ? Notation{units::seconds_per_minute / metres_per_foot, QuantitiesWords::tr("ft/min"), 0}
-                    : Notation{1.0, QuantitiesWords::tr("m/s"), 1};
-    case Measure::distance:
-        return {1.0 / per_distance, miles ? QuantitiesWords::tr("mi") : QuantitiesWords::tr("km"), 1};
-    case Measure::time: return {1.0 / units::seconds_per_minute, QuantitiesWords::tr("min"), 0};
-    case Measure::minutes: return {1.0, QuantitiesWords::tr("min"), 0};
-    case Measure::seconds: return {1.0, QuantitiesWords::tr("s"), 0};
-    case Measure::mass: return {1000.0, QuantitiesWords::tr("g"), 0};
-    case Measure::density: return {1.0, QuantitiesWords::tr("kg/m³"), 3};
-    case Measure::temperature: return {1.0, QuantitiesWords::tr("°C"), 0};
-    case Measure::share: return {100.0, QuantitiesWords::tr("%"), 0};
-    case Measure::zone: return {100.0, QuantitiesWords::tr("% of the zone"), 0};
+        return feet ? Notation{units::seconds_per_minute / metres_per_foot, UnitWords::tr("ft/min"), 0}
+                    : Notation{1.0, UnitWords::tr("m/s"), 1};
+    case Measure::distance: return {1.0 / per_distance, miles ? UnitWords::tr("mi") : UnitWords::tr("km"), 1};
+    case Measure::time: return {1.0 / units::seconds_per_minute, UnitWords::tr("min"), 0};
+    case Measure::minutes: return {1.0, UnitWords::tr("min"), 0};
+    case Measure::seconds: return {1.0, UnitWords::tr("s"), 0};
+    case Measure::mass: return {1000.0, UnitWords::tr("g"), 0};
+    case Measure::density: return {1.0, UnitWords::tr("kg/m³"), 3};
+    case Measure::temperature: return {1.0, UnitWords::tr("°C"), 0};
+    case Measure::share: return {100.0, UnitWords::tr("%"), 0};
+    case Measure::zone: return {100.0, UnitWords::tr("% of the zone"), 0};
     case Measure::count: return {1.0, {}, 0};
     case Measure::cycles: return {1.0, {}, 1};
     case Measure::factor: return {1.0, {}, 2};
-    case Measure::voltage: return {1.0, QuantitiesWords::tr("V"), 2};
-    case Measure::cell_voltage: return {1.0, QuantitiesWords::tr("V a cell"), 2};
-    case Measure::cell_resistance: return {1000.0, QuantitiesWords::tr("mΩ"), 1};
-    case Measure::pack_resistance: return {1000.0, QuantitiesWords::tr("mΩ"), 0};
-    case Measure::power: return {1.0, QuantitiesWords::tr("W"), 0};
-    case Measure::current: return {1.0, QuantitiesWords::tr("A"), 1};
-    case Measure::charge: return {to_mah, QuantitiesWords::tr("mAh"), 0};
-    case Measure::charge_to_set: return {to_mah, QuantitiesWords::tr("mAh"), -1};
-    case Measure::energy: return {1.0, QuantitiesWords::tr("Wh"), 1};
-    case Measure::energy_per_mass: return {1.0, QuantitiesWords::tr("Wh/kg"), 0};
-    case Measure::charge_per_mass: return {1.0, QuantitiesWords::tr("mAh/g"), 1};
-    case Measure::price_per_energy: return {1.0, QuantitiesWords::tr("/Wh"), 2};
+    case Measure::voltage: return {1.0, UnitWords::tr("V"), 2};
+    case Measure::cell_voltage: return {1.0, UnitWords::tr("V/cell"), 2};
+    case Measure::cell_resistance: return {1000.0, UnitWords::tr("mΩ"), 1};
+    case Measure::pack_resistance: return {1000.0, UnitWords::tr("mΩ"), 0};
+    case Measure::power: return {1.0, UnitWords::tr("W"), 0};
+    case Measure::current: return {1.0, UnitWords::tr("A"), 1};
+    case Measure::charge: return {to_mah, UnitWords::tr("mAh"), 0};
+    case Measure::charge_to_set: return {to_mah, UnitWords::tr("mAh"), -1};
+    case Measure::energy: return {1.0, UnitWords::tr("Wh"), 1};
+    case Measure::energy_per_mass: return {1.0, UnitWords::tr("Wh/kg"), 0};
+    case Measure::charge_per_mass: return {1.0, UnitWords::tr("mAh/g"), 1};
+    case Measure::price_per_energy: return {1.0, UnitWords::tr("/Wh"), 2};
     case Measure::charge_per_distance:
-        return {to_mah * per_distance, miles ? QuantitiesWords::tr("mAh/mi") : QuantitiesWords::tr("mAh/km"), 0};
+        return {to_mah * per_distance, miles ? UnitWords::tr("mAh/mi") : UnitWords::tr("mAh/km"), 0};
     case Measure::energy_per_distance:
-        return {per_distance, miles ? QuantitiesWords::tr("Wh/mi") : QuantitiesWords::tr("Wh/km"), 2};
-    case Measure::irradiance: return {1.0, QuantitiesWords::tr("W/m²"), 0};
+        return {per_distance, miles ? UnitWords::tr("Wh/mi") : UnitWords::tr("Wh/km"), 2};
+    case Measure::irradiance: return {1.0, UnitWords::tr("W/m²"), 0};
     }
     return {};
 }
@@ -164,28 +167,27 @@ QString Quantities::energy(double wh, double sd) const {
 QString Quantities::duration(double seconds) const {
     if (!std::isfinite(seconds)) return QStringLiteral("–");
     constexpr double longest_in_minutes_s = 100.0 * units::seconds_per_minute;
-    if (seconds < 2.0 * units::seconds_per_minute) return written(seconds, 0.0, {1.0, QuantitiesWords::tr("s"), 0});
+    if (seconds < 2.0 * units::seconds_per_minute) return written(seconds, 0.0, {1.0, UnitWords::tr("s"), 0});
     const double minutes = std::round(seconds / units::seconds_per_minute);
-    if (seconds < longest_in_minutes_s) return written(minutes, 0.0, {1.0, QuantitiesWords::tr("min"), 0});
+    if (seconds < longest_in_minutes_s) return written(minutes, 0.0, {1.0, UnitWords::tr("min"), 0});
     const double hours = std::floor(minutes / 60.0);
-    return QuantitiesWords::tr("%1 h %2 min")
+    return UnitWords::tr("%1 h %2 min")
         .arg(digits(hours, 0), digits(minutes - 60.0 * hours, 0))
         .replace(QLatin1Char(' '), narrow_space);
 }
 
 QString Quantities::share(double share) const {
-    return written(share, 0.0, {100.0, QuantitiesWords::tr("%"), 0});
+    return written(share, 0.0, {100.0, UnitWords::tr("%"), 0});
 }
 
 QString Quantities::direction(double degrees) const {
-    return written(units::wrap_degrees(std::round(degrees)), 0.0, {1.0, QuantitiesWords::tr("°"), 0, false});
+    return written(units::wrap_degrees(std::round(degrees)), 0.0, {1.0, UnitWords::tr("°"), 0, false});
 }
 
 QString compass_word(double degrees) {
-    const std::array<QString, 8> words = {QuantitiesWords::tr("north"), QuantitiesWords::tr("north-east"),
-                                          QuantitiesWords::tr("east"),  QuantitiesWords::tr("south-east"),
-                                          QuantitiesWords::tr("south"), QuantitiesWords::tr("south-west"),
-                                          QuantitiesWords::tr("west"),  QuantitiesWords::tr("north-west")};
+    const std::array<QString, 8> words = {
+        UnitWords::tr("north"), UnitWords::tr("north-east"), UnitWords::tr("east"), UnitWords::tr("south-east"),
+        UnitWords::tr("south"), UnitWords::tr("south-west"), UnitWords::tr("west"), UnitWords::tr("north-west")};
     return words[std::size_t(std::lround(units::wrap_degrees(degrees) / 45.0)) % words.size()];
 }
 

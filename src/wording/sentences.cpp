@@ -42,9 +42,8 @@ QString no_turn(const mission::Plan& plan, const Quantities& quantities) {
         default: break;
         }
     }
-    return SentencesWords::tr(
-        "This pack does not reach out and back with the reserve kept: there is no turn. Less reserve, less "
-        "height or a bigger pack makes one.");
+    return SentencesWords::tr("This pack does not go out and back with the reserve intact: there is no turn point. "
+                              "Less reserve, less height or a bigger pack makes one.");
 }
 
 /// What is used at the turn, in the pilot's leading quantity. On-screen counters count mAh: it is never left out.
@@ -63,40 +62,36 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
                             mission::outward_at(plan, plan.turn->distance_m.value).reserve_wh;
     if (plan.whole && plan.request.mission.kind == mission::MissionKind::one_way) {
         return SentencesWords::tr(
-                   "The way is flown whole: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> left.")
+                   "The whole route is flown: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> remaining.")
             .arg(q.distance(plan.flight->ground_m), time, left);
     }
     const auto kind = plan.request.mission.kind;
     if (plan.whole &&
         (kind == mission::MissionKind::out_and_back || kind == mission::MissionKind::farthest_point)) {
-        return SentencesWords::tr(
-                   "Turn for home at <b>%1</b>, the farthest that you allow: home after <b>%2</b> with <b>%3</b> "
-                   "remaining, <b>%4</b> more than the reserve.")
+        return SentencesWords::tr("Turn for home at <b>%1</b>, the farthest you allow: home after <b>%2</b> with "
+                                  "<b>%3</b> remaining, <b>%4</b> more than the reserve.")
             .arg(q.distance(plan.turn->distance_m.value), time, left, q.energy(above_wh));
     }
     if (plan.whole) {
-        return SentencesWords::tr(
-                   "The route is flown whole: <b>%1</b> in <b>%2</b>, home with <b>%3</b> left, <b>%4</b> more "
-                   "than the reserve.")
+        return SentencesWords::tr("The whole route is flown: <b>%1</b> in <b>%2</b>, home with <b>%3</b> "
+                                  "remaining, <b>%4</b> more than the reserve.")
             .arg(q.distance(plan.flight->ground_m), time, left, q.energy(above_wh));
     }
     const QString until = q.duration(plan.turn->time_s.value);
     if (plan.station && geodesy::distance_m(plan.station->at, {}) > 1.0) {
         return SentencesWords::tr(
-                   "There after <b>%1</b>, and <b>%2</b> over the place: leave at <b>%3</b> of flight or "
-                   "<b>%4</b> used, whichever comes first. Home after <b>%5</b> with <b>%6</b> left.")
+                   "There after <b>%1</b>, and <b>%2</b> on station: leave at <b>%3</b> of flight or <b>%4</b> "
+                   "used, whichever comes first. Home after <b>%5</b> with <b>%6</b> remaining.")
             .arg(q.duration(plan.station->arrival_s), q.duration(plan.station->time_s.value), until, charge, time,
                  left);
     }
     if (mission::stays(plan.request) && plan.station) {
-        return SentencesWords::tr(
-                   "In the air for <b>%1</b>: begin to come down at <b>%2</b> of flight or <b>%3</b> used, "
-                   "whichever comes first, and land with <b>%4</b> left.")
+        return SentencesWords::tr("In the air for <b>%1</b>: start the descent at <b>%2</b> of flight or <b>%3</b> "
+                                  "used, whichever comes first, and land with <b>%4</b> remaining.")
             .arg(time, until, charge, left);
     }
-    return SentencesWords::tr(
-               "Turn for home at <b>%1</b> of the way or <b>%2</b> used: the place is out of reach. Home after "
-               "<b>%3</b> with <b>%4</b> left.")
+    return SentencesWords::tr("Turn for home at <b>%1</b> along the route or <b>%2</b> used: the destination is "
+                              "out of reach. Home after <b>%3</b> with <b>%4</b> remaining.")
         .arg(q.distance(plan.turn->distance_m.value), charge, time, left);
 }
 
@@ -129,9 +124,8 @@ QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
     const QString time = q.duration(plan.flight->duration_s.value);
     const QString left = q.energy(plan.flight->landing_energy_left_wh.value);
     if (plan.flight->landing_energy_left_wh.value < 0.0) {
-        return SentencesWords::tr(
-                   "Turning at <b>%1</b> does not come home: the pack is short by <b>%2</b>. Let “enough to come "
-                   "home” count.")
+        return SentencesWords::tr("Turning at <b>%1</b> does not get home: the pack is short by <b>%2</b>. Let the "
+                                  "rule “enough to get home” count.")
             .arg(distance, q.energy(-plan.flight->landing_energy_left_wh.value));
     }
     if (plan.whole || plan.station || mission::stays(plan.request))
@@ -161,32 +155,29 @@ QString debrief_sentence(const telemetry::LogSummary& s, const std::optional<tel
                                      ? q.text(Quantity::farthest_from_home, *s.distance.farthest_from_home_m)
                                      : QString();
         if (used.isEmpty()) {
-            flown = farthest.isEmpty()
-                        ? SentencesWords::tr("<b>%1</b> in <b>%2</b>.").arg(way, time)
-                        : SentencesWords::tr("<b>%1</b> in <b>%2</b>, and never farther from home than <b>%3</b>.")
-                              .arg(way, time, farthest);
+            flown = farthest.isEmpty() ? SentencesWords::tr("<b>%1</b> in <b>%2</b>.").arg(way, time)
+                                       : SentencesWords::tr("<b>%1</b> in <b>%2</b>, at most <b>%3</b> from home.")
+                                             .arg(way, time, farthest);
         } else {
-            flown =
-                farthest.isEmpty()
-                    ? SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>.").arg(way, time, used)
-                    : SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, and never farther from home than "
-                                         "<b>%4</b>.")
-                          .arg(way, time, used, farthest);
+            flown = farthest.isEmpty()
+                        ? SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>.").arg(way, time, used)
+                        : SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, at most <b>%4</b> from home.")
+                              .arg(way, time, used, farthest);
         }
     } else if (charge) {
         flown =
             SentencesWords::tr("<b>%1</b> on <b>%2</b>.").arg(time, q.text(Quantity::integrated_charge, *charge));
     } else {
-        flown = SentencesWords::tr("<b>%1</b> of record, without position and without current.").arg(time);
+        flown = SentencesWords::tr("<b>%1</b> recorded, without position and current.").arg(time);
     }
     if (!left) return flown;
     if (left->charge_ah.value < 0.0) {
         return SentencesWords::tr(
-                   "%1 More was counted than this pack should give: <b>%2</b> more. Is it the right pack?",
+                   "%1 More was counted than this pack should hold: <b>%2</b> more. Is it the right pack?",
                    "flown sentence, then left")
             .arg(flown, q.charge(-left->charge_ah.value, left->charge_ah.sd));
     }
-    return SentencesWords::tr("%1 By counted charge <b>%2</b> were left, <b>%3</b> of what the pack gives.",
+    return SentencesWords::tr("%1 By the counter <b>%2</b> remained, <b>%3</b> of the usable charge.",
                               "flown sentence, then left")
         .arg(flown, q.text(Quantity::left_charge, left->charge_ah), q.text(Quantity::left_share, left->share));
 }
@@ -238,7 +229,7 @@ QString what_moves_it(const mission::Plan& plan, const Quantities& q) {
     constexpr std::size_t shown = 3;
     QStringList parts;
     for (std::size_t i = 0; i < std::min(shown, plan.turn_sensitivities.size()); ++i) {
-        parts << sensitivity(plan.turn_sensitivities[i], Quantity::turn_distance, q);
+        parts << sensitivity(plan.turn_sensitivities[i], mission::turn_is_felt_in(plan.request), q);
     }
     if (parts.isEmpty()) return {};
     return SentencesWords::tr("What moves it most: %1").arg(parts.join(QStringLiteral("  ·  ")));
@@ -250,19 +241,18 @@ QString flown_sentence(const debrief::FlownHomeward& flown, const Quantities& q)
     const QString where = q.distance(flown.least.from_home_m);
     if (spare < 0.0) {
         return SentencesWords::tr(
-                   "flown over the forecast: %1 short of the way home and its reserve after %2, at %3")
+                   "flown over the forecast: short by %1 of the return leg and its reserve after %2, at %3")
             .arg(q.energy(-spare), when, where);
     }
-    return SentencesWords::tr("flown over the forecast: never less than %1 to spare, after %2 at %3")
+    return SentencesWords::tr("flown over the forecast: minimum margin %1, after %2 at %3")
         .arg(q.energy(spare), when, where);
 }
 
 QString homeward_summary(const mission::Plan& plan, const Quantities& q) {
     if (!plan.turn) return SentencesWords::tr("Homeward chart without a turn: %1").arg(no_turn(plan, q));
     const auto at = mission::outward_at(plan, plan.turn->distance_m.value);
-    return SentencesWords::tr(
-               "Homeward chart. What is left falls from %1 at launch to %2 at %3; what the way home needs rises to "
-               "%4 there, the reserve of %5 counted.")
+    return SentencesWords::tr("Homeward chart. Remaining energy falls from %1 at launch to %2 at %3; the energy "
+                              "needed to get home rises to %4 there, including the reserve of %5.")
         .arg(q.energy(plan.usable_energy_wh.value), q.energy(at.left_wh), q.distance(at.distance_m),
              q.energy(at.needed_wh), q.energy(at.reserve_wh));
 }
@@ -274,7 +264,7 @@ QString map_summary(const mission::Plan& plan, const Quantities& q) {
         return SentencesWords::tr("Map: home, wind from %1 at %2, and no turn.")
             .arg(q.direction(wind.from_deg), written(wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
     }
-    return SentencesWords::tr("Map: from home out on %1 to the turn at %2; wind from %3 at %4.")
+    return SentencesWords::tr("Map: outbound from home on %1 to the turn at %2; wind from %3 at %4.")
         .arg(q.direction(r.mission.bearing_deg), q.distance(plan.turn->distance_m.value),
              q.direction(wind.from_deg), written(wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)));
 }
@@ -285,10 +275,10 @@ QString bench_sentence(const battery::Pack& pack, const battery::BenchLoad& load
     const QString at = power ? written(load.load.value, 0.0, quantities.notation(units::Quantity::cruise_power))
                              : written(load.load.value, 0.0, quantities.notation(units::Quantity::cruise_current));
     if (result.run.gives_nothing())
-        return SentencesWords::tr("%1 gives nothing at %2 down to %3.")
+        return SentencesWords::tr("%1 delivers nothing at %2 down to %3.")
             .arg(title(pack), at, cell_volts(result.landing_cell_v));
     const auto& end = result.run.last();
-    return SentencesWords::tr("%1 gives <b>%2</b> or <b>%3</b> at %4, down to %5: <b>%6</b>.")
+    return SentencesWords::tr("%1 delivers <b>%2</b> or <b>%3</b> at %4, down to %5: <b>%6</b>.")
         .arg(title(pack).toHtmlEscaped(), quantities.charge(end.charge_used_ah), quantities.energy(end.energy_wh),
              at, cell_volts(result.landing_cell_v), quantities.duration(end.time_s));
 }

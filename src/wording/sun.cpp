@@ -52,7 +52,7 @@ QString sun_sentence(const matching::SunDayReport& report, const Quantities& q) 
     const auto watts = [&](double w) { return q.text(units::Quantity::array_power, {w, 0.0}); };
     if (report.daylight.empty()) return SunWords::tr("On %1 the sun does not rise at this place.").arg(bold(day));
     if (report.sustained.empty()) {
-        return SunWords::tr("On %1 the array never carries level flight alone: at %2 it gives %3 of the %4 that "
+        return SunWords::tr("On %1 the array never carries level flight alone: at %2 it delivers %3 of the %4 that "
                             "level flight takes.")
             .arg(bold(day), bold(clock_text(noon.utc_s)), bold(watts(noon.array_w)), bold(watts(noon.level_w)));
     }
@@ -60,7 +60,7 @@ QString sun_sentence(const matching::SunDayReport& report, const Quantities& q) 
     for (const auto& span : report.sustained)
         spans << SunWords::tr("from %1 to %2", "clock times")
                      .arg(bold(clock_text(span.from_utc_s)), bold(clock_text(span.to_utc_s)));
-    return SunWords::tr("On %1 the array sustains level flight %2 (%3) and gives %4 of climb at its highest.")
+    return SunWords::tr("On %1 the array sustains level flight %2 (%3) and allows %4 of climb at its peak.")
         .arg(bold(day), spans.join(SunWords::tr(" and ", "between spans of time")), clock_zone(noon.utc_s),
              bold(q.text(units::Quantity::climb_on_sun, {noon.climb_mps, 0.0})));
 }
@@ -71,9 +71,8 @@ QString sun_flight_sentence(const matching::SunDayReport& report, const Quantiti
     if (flight.outlasts)
         return SunWords::tr("Launched at %1 with the pack as charged, it is still up two days later.").arg(start);
     const double bonus_s = flight.endurance_s.value - flight.endurance_without_sun_s;
-    return SunWords::tr(
-               "Launched at %1 with the pack as charged, it stays up for %2 ± %3, until %4: %5 of it from the "
-               "sun. With the reserve kept it lands at %6 at the latest.")
+    return SunWords::tr("Launched at %1 with the pack as charged, it stays up for %2 ± %3, until %4: %5 of it from "
+                        "the sun. With the reserve intact it lands at %6 at the latest.")
         .arg(start, bold(q.duration(flight.endurance_s.value)), q.duration(flight.endurance_s.sd),
              bold(clock_text(flight.end_utc_s())), bold(q.duration(std::max(bonus_s, 0.0))),
              bold(clock_text(flight.start_utc_s + flight.with_reserve_s)));
@@ -85,9 +84,8 @@ QString sun_plan_sentence(const matching::SunDayReport& report, bool counted, do
     const QString with_sun = bold(clock_text(flight.start_utc_s + flight.with_reserve_s));
     const QString zone = clock_zone(flight.start_utc_s);
     if (counted) {
-        return SunWords::tr(
-                   "The least that the array gives on the way is counted; with all of it the flight could last "
-                   "until %1 (%2), on the pack alone %3. Under a cloud that was not foreseen, come down.")
+        return SunWords::tr("Only the array's minimum is counted; with all of it the flight could last until %1 "
+                            "(%2), on the pack alone %3. Under an unforeseen cloud, land.")
             .arg(with_sun, zone, bold(q.duration(flight.endurance_without_sun_s)));
     }
     const double bonus_s = std::max(flight.with_reserve_s - plan_lands_s, 0.0);

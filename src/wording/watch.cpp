@@ -84,9 +84,9 @@ QString wind_sentence(const Callout& c, const Quantities& q) {
 
 QString disagree_sentence(const Callout& c, const Quantities& q) {
     if (c.variant == 1) return WatchWords::tr("The current reading is frozen. Do not trust the counter.");
-    if (c.variant == 2) return WatchWords::tr("The voltage reading is frozen. Do not trust the volts.");
+    if (c.variant == 2) return WatchWords::tr("The voltage reading is frozen. Do not trust the voltage.");
     return WatchWords::tr(
-               "Counter and volts disagree: %1 remaining by the counter, %2 by the volts. The lower counts.")
+               "Counter and voltage disagree: %1 remaining by the counter, %2 by the voltage. The lower counts.")
         .arg(q.energy(c.value), q.energy(c.second));
 }
 
@@ -137,7 +137,7 @@ QString callout_sentence(const Callout& c, const Quantities& q) {
     case CalloutKind::land_now:
         return WatchWords::tr("Land now: %1, %2 per cell.").arg(pack_volts(c.value), volts_per_cell(c.second));
     case CalloutKind::landed:
-        return WatchWords::tr("Landed. Unplug, and write down the resting volts in ten minutes.");
+        return WatchWords::tr("Landed. Unplug, and write down the resting voltage in ten minutes.");
     }
     return {};
 }
@@ -151,7 +151,7 @@ QString name(CalloutKind kind) {
     case CalloutKind::height: return WatchWords::tr("Height limit");
     case CalloutKind::link: return WatchWords::tr("Link falling");
     case CalloutKind::current: return WatchWords::tr("Continuous current");
-    case CalloutKind::disagree: return WatchWords::tr("Counter against volts");
+    case CalloutKind::disagree: return WatchWords::tr("Counter against voltage");
     case CalloutKind::turn_soon: return WatchWords::tr("Turn in two minutes, one minute");
     case CalloutKind::reserve: return WatchWords::tr("Reserve begins");
     case CalloutKind::stale: return WatchWords::tr("No telemetry");
@@ -190,7 +190,7 @@ QString watch_sentence(const watch::LiveAnswer& answer, const mission::Plan& pla
                    : WatchWords::tr("On the ground.");
     }
     if (!answer.margin_wh)
-        return WatchWords::tr("Volts, current or position are missing: nothing can be worked out.");
+        return WatchWords::tr("Voltage, current or position is missing: nothing can be computed.");
     const QString margin = q.energy(answer.margin_wh->value, answer.margin_wh->sd);
     if (answer.state == FlightState::landed) {
         return WatchWords::tr("Landed after %1 with %2 remaining.")
@@ -247,9 +247,9 @@ QString outcome_words(const practice::Outcome& outcome, const mission::Plan& pla
     }
     if (!rules.isEmpty())
         words << WatchWords::tr("Remaining at home by each turn rule: %1.").arg(rules.join(QStringLiteral("; ")));
-    words << (flown == 1
-                  ? WatchWords::tr("This was the first practice flight.")
-                  : WatchWords::tr("Practice so far: reserve intact on %1 of %2 flights.").arg(kept).arg(flown));
+    words << (flown == 1 ? WatchWords::tr("This was the first practice flight.")
+                         : WatchWords::tr("Practice so far: reserve intact on %1 of %n flight(s).", nullptr, flown)
+                               .arg(kept));
     return words.join(QLatin1Char(' '));
 }
 

@@ -10,6 +10,7 @@
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/theme/look.hpp"
+#include "support/eventually.hpp"
 #include "wording/sentences.hpp"
 
 namespace sobremesa::tests {
@@ -40,8 +41,8 @@ public:
     }
     /// Until the newest request is a plan and the screen shows it.
     void settle() {
-        if (!QTest::qWaitFor([&] { return window_.planSession().plan() && window_.planSession().is_settled(); },
-                             60000)) {
+        if (!sobremesa::tests::eventually(
+                [&] { return window_.planSession().plan() && window_.planSession().is_settled(); })) {
             qFatal("no plan");
         }
         QCoreApplication::processEvents();
@@ -49,13 +50,14 @@ public:
     void openLog(const char* name) {
         window_.openFile(QStringLiteral(DEMO_DIR "/") + QLatin1String(name));
         // Long: sanitizers and a busy machine make a log of seconds one of half a minute.
-        if (!QTest::qWaitFor([&] { return !window_.debriefSession().is_opening(); }, 120000)) qFatal("no log");
+        if (!sobremesa::tests::eventually([&] { return !window_.debriefSession().is_opening(); })) qFatal("no log");
         QCoreApplication::processEvents();
     }
     /// The flights of the demo, filed, with their logs.
     void bringInFlights() {
         window_.bringIn(QStringLiteral(DEMO_DIR));
-        if (!QTest::qWaitFor([&] { return window_.desk().summaries().size() == 8; }, 30000)) qFatal("no flights");
+        if (!sobremesa::tests::eventually([&] { return window_.desk().summaries().size() == 8; }))
+            qFatal("no flights");
         QCoreApplication::processEvents();
     }
     /// In every theme, at the design's size and at the smallest with the largest text: nothing may ask for more

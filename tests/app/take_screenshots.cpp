@@ -24,6 +24,7 @@
 #include "app/widgets/data_table.hpp"
 #include "io/kept_documents.hpp"
 #include "paper/flight_card.hpp"
+#include "wording/language.hpp"
 
 using namespace sobremesa;
 
@@ -243,6 +244,8 @@ void take_empty_and_crowded(const QString& demo, const QString& pictures, const 
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
     std::setlocale(LC_NUMERIC, "C");
+    // LANGUAGE=de scripts/screenshots FOLDER: for looking at another language.
+    wording::use_language({});
     if (argc < 3) qFatal("usage: take_screenshots DEMO-FOLDER PICTURE-FOLDER [WIDTH HEIGHT SCALE-PERCENT [all]]");
     const QString demo = QString::fromLocal8Bit(argv[1]);
     const QString pictures = QString::fromLocal8Bit(argv[2]);

@@ -20,6 +20,7 @@
 #include "io/pack_table.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
+#include "support/eventually.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -50,10 +51,10 @@ private slots:
 private:
     BenchPage& bench() { return (*window_)->packs().bench(); }
     void settle() {
-        QVERIFY(
-            QTest::qWaitFor([&] { return bench().session().shown() && bench().session().is_settled(); }, 10000));
+        QVERIFY(sobremesa::tests::eventually(
+            [&] { return bench().session().shown() && bench().session().is_settled(); }));
         QCoreApplication::processEvents();
-        QVERIFY(QTest::qWaitFor([&] { return bench().session().is_settled(); }, 10000));
+        QVERIFY(sobremesa::tests::eventually([&] { return bench().session().is_settled(); }));
     }
     session::Id idOf(const std::string& name) {
         for (const auto& [id, kept] : (*window_)->desk().shelves().packs) {
@@ -231,7 +232,7 @@ void BenchTest::everyFigureSaysWhyByKey() {
         const QString head = table.model()->headerData(column, Qt::Horizontal).toString();
         const bool given = head == QStringLiteral("pack") || head == QStringLiteral("build") ||
                            head == QStringLiteral("rated") || head == QStringLiteral("mass") ||
-                           head == QStringLiteral("may give") || head == QStringLiteral("remarks");
+                           head == QStringLiteral("continuous") || head == QStringLiteral("remarks");
         const QModelIndex at = table.model()->index(0, column);
         if (at.data().toString() == QStringLiteral("–")) continue;
         QCOMPARE(at.data(explanation_role).isValid(), !given);
@@ -239,7 +240,7 @@ void BenchTest::everyFigureSaysWhyByKey() {
     table.setCurrentIndex(table.model()->index(0, 8));
     table.setFocus();
     QTest::keyClick(&table, Qt::Key_F1);
-    QTRY_VERIFY(QApplication::activePopupWidget());
+    EVENTUALLY(QApplication::activePopupWidget());
     QApplication::activePopupWidget()->close();
 }
 
@@ -264,7 +265,7 @@ void BenchTest::withoutAPlanItSaysWhatItTakes() {
     fresh.activateWindow();
     QTest::keyClick(&fresh, Qt::Key_B, Qt::ControlModifier);
     auto* to_plan = fresh.findChild<QPushButton*>(QStringLiteral("benchPlanButton"));
-    QTRY_VERIFY(to_plan->isVisible());
+    EVENTUALLY(to_plan->isVisible());
     QTest::keyClick(to_plan, Qt::Key_Space);
     QCOMPARE(int(fresh.place()), int(Place::plan));
 }
@@ -279,7 +280,7 @@ void BenchTest::aTableOfPacksIsDroppedAndExported() {
                 .has_value());
     const std::size_t before = (*window_)->desk().shelves().packs.size();
     tests::drop(&**window_, path);
-    QTRY_COMPARE((*window_)->desk().shelves().packs.size(), before + 2);
+    EVENTUALLY_EQUAL((*window_)->desk().shelves().packs.size(), before + 2);
     settle();
     QVERIFY(bench().session().shown()->matches.size() == before + 2);
     const QString out = folder.filePath(QStringLiteral("out.csv"));
@@ -315,11 +316,11 @@ void BenchTest::aPackIsBuiltOnPaperAndShelved() {
     QVERIFY2(said.contains(QStringLiteral("4S3P")), qPrintable(said));
     // A weak strip limits the pack, and says so in the figure.
     const double wide_a = battery::continuous_current_a(workshop.made().pack);
-    type("Width of the strip", "3");
+    type("Strip width", "3");
     QVERIFY(battery::continuous_current_a(workshop.made().pack) < wide_a);
     // What cannot be is marked where it is typed and changes nothing.
-    type("Mass of a cell", "0");
-    auto* trouble = workshop.findChild<QLabel*>(QStringLiteral("Mass of a cell trouble"));
+    type("Cell mass", "0");
+    auto* trouble = workshop.findChild<QLabel*>(QStringLiteral("Cell mass trouble"));
     QVERIFY(trouble->isVisible());
     QVERIFY(workshop.build().cell.mass_kg > 0.0);
     const std::size_t before = (*window_)->desk().shelves().packs.size();
@@ -380,7 +381,7 @@ void BenchTest::sixtyPacksInEveryLook() {
             QTest::qWait(30);
             QCOMPARE((*window_)->size(), size);
             for (const auto* area : bench().findChildren<QScrollArea*>()) {
-                if (area->isVisible()) QTRY_VERIFY(area->widget()->width() <= area->viewport()->width());
+                if (area->isVisible()) EVENTUALLY(area->widget()->width() <= area->viewport()->width());
             }
         }
     }

@@ -7,6 +7,7 @@
 #include <QSignalSpy>
 
 #include "app/opened_window.hpp"
+#include "support/eventually.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
 
@@ -36,7 +37,7 @@ private:
         pack.pack = tests::sample_request().pack;
         pack.note = std::string(400'000, 'x');
         QVERIFY(desk.put(logbook::EditKind::add_pack, std::nullopt, pack));
-        QTRY_VERIFY(failed.count() > 0);
+        EVENTUALLY(failed.count() > 0);
     }
     QMessageBox* box() {
         for (auto* box : window().findChildren<QMessageBox*>(QStringLiteral("leavingBox"))) {
@@ -82,7 +83,7 @@ void LeavingTest::waitsForLongWorkAndThenCloses() {
     QVERIFY(!window().close());
     QVERIFY(window().messages().isWorking());
     busy.set_value();
-    QTRY_VERIFY(!window().isVisible());
+    EVENTUALLY(!window().isVisible());
     QVERIFY(told);
 }
 
@@ -92,23 +93,23 @@ void LeavingTest::asksBeforeSomethingIsLost() {
     QVERIFY(box());
     QVERIFY2(box()->text().contains(QLatin1String("One change")), qPrintable(box()->text()));
     QVERIFY(box()->informativeText().contains(QLatin1String("no space left")));
-    press(QStringLiteral("Lose them"));
-    QTRY_VERIFY(!window().isVisible());
+    press(QStringLiteral("Discard them"));
+    EVENTUALLY(!window().isVisible());
 }
 
 void LeavingTest::nothingIsLostWhereThePilotStays() {
     fillUp();
     QVERIFY(!window().close());
-    press(QStringLiteral("Go on working"));
+    press(QStringLiteral("Keep working"));
     QVERIFY(window().isVisible());
     QCOMPARE(window().desk().keeper().heldUp(), std::size_t(1));
     // Once more, and tried again: still no room, so it asks again.
     QVERIFY(!window().close());
     press(QStringLiteral("Try again"));
-    QTRY_VERIFY(box());
+    EVENTUALLY(box());
     QCOMPARE(window().desk().keeper().heldUp(), std::size_t(1));
-    press(QStringLiteral("Lose them"));
-    QTRY_VERIFY(!window().isVisible());
+    press(QStringLiteral("Discard them"));
+    EVENTUALLY(!window().isVisible());
 }
 
 void LeavingTest::anotherBookWaitsToo() {
@@ -117,12 +118,12 @@ void LeavingTest::anotherBookWaitsToo() {
     const QString before = window().desk().keeper().path();
     window().openBook(other);
     QVERIFY(box());
-    press(QStringLiteral("Go on working"));
+    press(QStringLiteral("Keep working"));
     QCOMPARE(window().desk().keeper().path(), before);
     QCOMPARE(window().desk().keeper().heldUp(), std::size_t(1));
     window().openBook(other);
-    press(QStringLiteral("Lose them"));
-    QTRY_COMPARE(window().desk().keeper().path(), other);
+    press(QStringLiteral("Discard them"));
+    EVENTUALLY_EQUAL(window().desk().keeper().path(), other);
     QVERIFY(window().desk().shelves().packs.empty());
 }
 

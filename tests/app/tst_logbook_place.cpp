@@ -13,6 +13,7 @@
 #include "core/units/quantity.hpp"
 #include "io/kept_documents.hpp"
 #include "support/compare.hpp"
+#include "support/eventually.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -116,7 +117,7 @@ void LogbookPlaceTest::personalBestsAreAmongThoseShown() {
     QVERIFY(best("farthest: calm"));
     QCOMPARE(int(best("farthest: calm")->quantity), int(Quantity::farthest_from_home));
     QVERIFY(best("longest"));
-    QVERIFY(best("thriftiest: thermals"));
+    QVERIFY(best("most efficient: thermals"));
     auto* aircraft = window_->find<ChoiceBox>("logbookAircraft");
     aircraft->setFocus();
     QTest::keyClick(aircraft, Qt::Key_End);
@@ -171,7 +172,7 @@ void LogbookPlaceTest::findsByText() {
 void LogbookPlaceTest::aFlightOpensInDebrief() {
     place().choose(flight("three hills"));
     QTest::mouseClick(window_->find<QPushButton>("logbookOpen"), Qt::LeftButton);
-    QTRY_COMPARE_WITH_TIMEOUT(int((*window_)->place()), int(Place::debrief), 10000);
+    EVENTUALLY_EQUAL(int((*window_)->place()), int(Place::debrief));
     QCOMPARE((*window_)->flightSession().flight().note, std::string("video dropped out behind the second hill"));
     QVERIFY((*window_)->debriefSession().debrief()->clean.rows_set_aside > 0);
     QVERIFY(window_->said("debriefFile").startsWith(QStringLiteral("2026-05-16-alcaravan-three-hills.csv")));
@@ -203,7 +204,7 @@ void LogbookPlaceTest::lostFiguresAreReadAgainFromTheLog() {
     (*window_)->desk().setSummary(id, wrong);
     place().choose(id);
     QTest::mouseClick(window_->find<QPushButton>("logbookReread"), Qt::LeftButton);
-    QTRY_VERIFY_WITH_TIMEOUT(!(*window_)->flightReader().is_running(), 10000);
+    EVENTUALLY(!(*window_)->flightReader().is_running());
     QCOMPARE(io::json_from((*window_)->desk().summaries().at(id)), io::json_from([&] {
                  auto kept = before;
                  kept.track = {};
@@ -215,11 +216,11 @@ void LogbookPlaceTest::exportsAndBringsInTheWholeBook() {
     const QTemporaryDir folder;
     const QString out = folder.filePath(QStringLiteral("out"));
     (*window_)->exportBook(out);
-    QTRY_VERIFY_WITH_TIMEOUT((*window_)->messages().text().contains(QStringLiteral("Exported")), 20000);
+    EVENTUALLY((*window_)->messages().text().contains(QStringLiteral("Exported")));
     MainWindow other(folder.path(), folder.filePath(QStringLiteral("other.sqlite")));
     other.show();
     other.openFile(QDir(out).filePath(QStringLiteral("book.json"))); // as if it had been dropped
-    QTRY_VERIFY_WITH_TIMEOUT(!other.bringer().is_running() && other.desk().shelves().flights.size() == 8, 20000);
+    EVENTUALLY(!other.bringer().is_running() && other.desk().shelves().flights.size() == 8);
     QCOMPARE(other.desk().summaries().size(), std::size_t(8));
     QCOMPARE(other.desk().shelves().packs.size(), (*window_)->desk().shelves().packs.size());
     for (const auto& [id, flight] : other.desk().shelves().flights) {
@@ -229,7 +230,7 @@ void LogbookPlaceTest::exportsAndBringsInTheWholeBook() {
     }
     // Once more brings in nothing; one undo takes all of it out.
     other.bringIn(out);
-    QTRY_VERIFY_WITH_TIMEOUT(other.messages().text().contains(QStringLiteral("0 entries")), 20000);
+    EVENTUALLY(other.messages().text().contains(QStringLiteral("0 entries")));
     other.desk().undo();
     QVERIFY(other.desk().shelves().flights.empty());
 }
@@ -244,7 +245,7 @@ void LogbookPlaceTest::backsUpAndRestores() {
     const auto pack = *window.desk().put(logbook::EditKind::add_pack, std::nullopt,
                                          book::KeptPack{session::first_request().pack, "before", false});
     window.backUpBook(backup);
-    QTRY_VERIFY_WITH_TIMEOUT(window.messages().text().contains(QStringLiteral("Backed up")), 10000);
+    EVENTUALLY(window.messages().text().contains(QStringLiteral("Backed up")));
     window.desk().remove(logbook::EditKind::remove_pack, logbook::Kind::pack, pack);
     QVERIFY(window.desk().shelves().packs.empty());
     window.restoreBook(backup);

@@ -11,6 +11,7 @@
 #include "app/widgets/data_table.hpp"
 #include "io/csv_log_writer.hpp"
 #include "io/text_file.hpp"
+#include "support/eventually.hpp"
 #include "support/made_log.hpp"
 #include "support/test_program.hpp"
 #include "wording/names.hpp"
@@ -31,8 +32,8 @@ private slots:
 private:
     ManyLogsSheet* sheet() {
         auto* found = (*window_)->findChild<ManyLogsSheet*>();
-        if (!found || !QTest::qWaitFor(
-                          [&] { return !found->logs().is_running() && !found->logs().flights().empty(); }, 60000))
+        if (!found || !sobremesa::tests::eventually(
+                          [&] { return !found->logs().is_running() && !found->logs().flights().empty(); }))
             return nullptr;
         return found;
     }
@@ -61,7 +62,7 @@ void ManyLogsSheetTest::droppedLogsAreShownAndFiled() {
     // What cannot be read says why, and has no box.
     const QModelIndex last = table->model()->index(8, 0);
     QVERIFY(!last.data(Qt::CheckStateRole).isValid());
-    QVERIFY(last.siblingAtColumn(5).data().toString().contains(QStringLiteral("names columns")));
+    QVERIFY(last.siblingAtColumn(5).data().toString().contains(QStringLiteral("No header line")));
     if (const auto target = qEnvironmentVariable("SOBREMESA_SHOTS"); !target.isEmpty()) {
         QTest::qWait(200);
         shown->grab().save(target + QStringLiteral("/many.png"));
@@ -73,7 +74,7 @@ void ManyLogsSheetTest::droppedLogsAreShownAndFiled() {
     aircraft->setCurrentIndex(1);
     const QString chosen = aircraft->currentText();
     file->click();
-    QVERIFY(QTest::qWaitFor([&] { return (*window_)->desk().shelves().flights.size() == 7; }, 60000));
+    QVERIFY(sobremesa::tests::eventually([&] { return (*window_)->desk().shelves().flights.size() == 7; }));
     for (const auto& [id, flight] : (*window_)->desk().shelves().flights)
         QCOMPARE(wording::title(flight.flown.aircraft), chosen);
 }
@@ -95,7 +96,7 @@ void ManyLogsSheetTest::aFolderMayBeDropped() {
 void ManyLogsSheetTest::oneLogIsOpenedAsEver() {
     (*window_)->openDropped({demoLogs().front()});
     QVERIFY(!(*window_)->findChild<ManyLogsSheet*>());
-    QVERIFY(QTest::qWaitFor([&] { return (*window_)->debriefSession().debrief() != nullptr; }, 60000));
+    QVERIFY(sobremesa::tests::eventually([&] { return (*window_)->debriefSession().debrief() != nullptr; }));
     if (const auto target = qEnvironmentVariable("SOBREMESA_SHOTS"); !target.isEmpty()) {
         QTest::qWait(500);
         (*window_)->grab().save(target + QStringLiteral("/debrief.png"));

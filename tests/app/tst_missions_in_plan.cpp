@@ -26,7 +26,9 @@
 #include "core/units/quantity.hpp"
 #include "paper/flight_card.hpp"
 #include "support/compare.hpp"
+#include "support/eventually.hpp"
 #include "support/test_program.hpp"
+#include "wording/sentences.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -54,11 +56,12 @@ private slots:
     void homeIsMovedByKeys();
     void whereLandingPlacesAreWithinReach();
     void windsByHeightAreATable();
+    void anEnduranceFlightIsDrawnOverTime();
 
 private:
     session::PlanSession& session() { return (*window_)->planSession(); }
     void settle() {
-        QVERIFY(QTest::qWaitFor([&] { return session().plan() && session().outlook_is_settled(); }, 30000));
+        QVERIFY(sobremesa::tests::eventually([&] { return session().plan() && session().outlook_is_settled(); }));
     }
     void change(const std::function<void(mission::PlanRequest&)>& make) {
         auto request = session().request();
@@ -96,7 +99,7 @@ void MissionsInPlanTest::theChanceComesAfterThePlan() {
     auto request = session().request();
     request.weather.wind.speed_mps += 2.0;
     QVERIFY(!session().setRequest(request));
-    QVERIFY(QTest::qWaitFor([&] { return session().is_settled(); }, 10000));
+    QVERIFY(sobremesa::tests::eventually([&] { return session().is_settled(); }));
     settle();
     QCOMPARE(session().outlook()->plan, session().plan());
     // Where it counts it can bind.
@@ -125,13 +128,13 @@ void MissionsInPlanTest::limitsAreSaidWithTheirVerdict() {
     auto* table = QApplication::activePopupWidget()->findChild<QTableView*>(QStringLiteral("limitsTable"));
     QVERIFY(table && table->model()->rowCount() >= 17);
     QApplication::activePopupWidget()->close();
-    QVERIFY(window_->said("planReach").contains(QStringLiteral("there and back")));
+    QVERIFY(window_->said("planReach").contains(QStringLiteral("out and back")));
 }
 
 void MissionsInPlanTest::aRouteIsDraggedOnTheMap() {
     makeRoute();
     auto* map = window_->find<MapView>("planMap");
-    QVERIFY(window_->said("planSentence").contains(QStringLiteral("flown whole")));
+    QVERIFY(window_->said("planSentence").contains(QStringLiteral("whole route")));
     QTest::qWait(1600); // what follows is an edit of its own
     const QPoint from = map->toScreen({-3000.0, 2000.0}).toPoint();
     QTest::mousePress(map, Qt::LeftButton, {}, from);
@@ -213,7 +216,7 @@ void MissionsInPlanTest::aMissionIsTypedInItsSheet() {
     auto* tabs = mission->findChild<QTabWidget*>(QStringLiteral("missionTabs"));
     QCOMPARE(tabs->count(), 6);
     tabs->setCurrentIndex(3);
-    auto* height = mission->findChild<NumberField*>(QStringLiteral("Its own return is flown at"));
+    auto* height = mission->findChild<NumberField*>(QStringLiteral("Failsafe return height"));
     QVERIFY(height);
     height->setFocus();
     height->selectAll();
@@ -300,6 +303,21 @@ void MissionsInPlanTest::theCardIsSaved() {
     QCOMPARE(card.turns.back().distance, turn);
     QVERIFY(card.turns.back().is_turn);
     QVERIFY(card.checklist.size() >= 6 && card.alarms.size() >= 7);
+    // From above: out and home over the same ground, each with its course, distance and time, and the landing
+    // places.
+    QVERIFY(card.sketch.legs.size() >= 2);
+    QVERIFY(!card.sketch.legs.front().homeward && card.sketch.legs.back().homeward);
+    double farthest_m = 0.0;
+    bool labelled = false;
+    for (const auto& leg : card.sketch.legs) {
+        labelled = labelled || leg.label.startsWith(QStringLiteral("265°, 2"));
+        for (const QPointF& at : leg.points) farthest_m = std::max(farthest_m, std::hypot(at.x(), at.y()));
+    }
+    QVERIFY(labelled);
+    VERIFY_NEAR(farthest_m, session().plan()->turn->distance_m.value, 1.0);
+    QCOMPARE(card.sketch.places.size(), session().request().mission.alternates.size());
+    QVERIFY(std::any_of(card.legs.begin(), card.legs.end(),
+                        [](const auto& leg) { return leg.course == QStringLiteral("85°"); }));
     (*window_)->saveCard(QStringLiteral("/nowhere/card.pdf"));
     QVERIFY(!(*window_)->messages().text().isEmpty());
     QVERIFY(!QFile::exists(QStringLiteral("/nowhere/card.pdf")));
@@ -361,7 +379,7 @@ void MissionsInPlanTest::homeIsDragged() {
     for (int i = 1; i <= 5; ++i) {
         QTest::mouseMove(map, home + QPoint(6 * i, 4 * i));
         // While home is held the plan follows, and the ground stays still: the mill is where it was on the screen.
-        QVERIFY(QTest::qWaitFor([&] { return session().is_settled(); }, 10000));
+        QVERIFY(sobremesa::tests::eventually([&] { return session().is_settled(); }));
         const QPointF now = map->toScreen(session().plan()->request.mission.waypoints[0].at);
         QVERIFY(std::abs(now.x() - mill.x()) < 1.5 && std::abs(now.y() - mill.y()) < 1.5);
     }
@@ -403,7 +421,7 @@ void MissionsInPlanTest::whereLandingPlacesAreWithinReach() {
     const auto& places = session().outlook()->landing_places;
     QCOMPARE(places.size(), 1 + session().request().mission.alternates.size());
     QVERIFY(places[0].name.empty()); // home
-    QVERIFY2(window_->said("landingPlaces").contains(QStringLiteral("all the way out")),
+    QVERIFY2(window_->said("landingPlaces").contains(QStringLiteral("all the way outbound")),
              qPrintable(window_->said("landingPlaces")));
     // One that lies the other way is within reach at first, and then no more: that is worth a line beside the way.
     change([](mission::PlanRequest& r) { r.mission.alternates.push_back({"Far side", {26000.0, 2000.0}, 0.0}); });
@@ -471,6 +489,40 @@ void MissionsInPlanTest::windsByHeightAreATable() {
     QVERIFY(!table->isVisible() && !trouble->isVisible());
     VERIFY_NEAR(session().request().weather.wind.speed_mps, before[0].wind.speed_mps, 1e-12);
     mission->close();
+}
+
+/// Round and round over home there is no distance to turn at: across stand minutes.
+void MissionsInPlanTest::anEnduranceFlightIsDrawnOverTime() {
+    auto request = session().request();
+    request.mission.kind = mission::MissionKind::endurance;
+    session().setRequest(request);
+    settle();
+    auto* chart = window_->find<HomewardChart>("homewardChart");
+    const auto plan = session().plan();
+    QVERIFY(plan->turn);
+    const auto* plot = chart->findChild<QCustomPlot*>();
+    const double end_min = plan->turn->time_s.value / 60.0;
+    const auto range = plot->axisRect(0)->axis(QCPAxis::atBottom)->range();
+    QVERIFY(range.upper > end_min && range.upper < 2.0 * end_min);
+    // The ring of the end stands at its minute.
+    const QPoint at = chart->toScreen(plan->turn->distance_m.value, 0.0);
+    VERIFY_NEAR(plot->axisRect(0)->axis(QCPAxis::atBottom)->pixelToCoord(at.x()), end_min, 0.02 * end_min);
+    bool said = false;
+    for (int i = 0; i < plot->itemCount(); ++i) {
+        const auto* text = qobject_cast<const QCPItemText*>(plot->item(i));
+        if (!text) continue;
+        QVERIFY(!text->text().startsWith(QStringLiteral("turn ")));
+        said = said || (text->text().startsWith(QStringLiteral("start of the descent")) &&
+                        text->text().contains(QStringLiteral("min")));
+    }
+    QVERIFY(said);
+    chart->setFocus();
+    QTest::keyClick(chart, Qt::Key_Right, Qt::ControlModifier);
+    QVERIFY(chart->cursorText().startsWith(QStringLiteral("at ")));
+    QVERIFY(chart->cursorText().contains(QStringLiteral("min:")));
+    // And what moves it is said in minutes.
+    QVERIFY(!wording::what_moves_it(*plan, Look::instance().quantities()).contains(QStringLiteral("km,")));
+    QVERIFY(wording::what_moves_it(*plan, Look::instance().quantities()).contains(QStringLiteral("min")));
 }
 
 SOBREMESA_TEST(MissionsInPlanTest)

@@ -9,6 +9,7 @@
 #include "app/opened_window.hpp"
 #include "app/shell/commands.hpp"
 #include "logbook/book.hpp"
+#include "support/eventually.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -42,7 +43,7 @@ void RecoveryTest::aKilledWindowIsFoundAsItWas() {
     program.start(QStringLiteral(BIN_DIR "/sobremesa"),
                   {QStringLiteral("--book"), book_, QStringLiteral("--settings"), folder_->path(),
                    QStringLiteral(DEMO_DIR "/alcaravan-west.plan.json")});
-    QVERIFY(program.waitForStarted(10000));
+    QVERIFY(program.waitForStarted(sobremesa::tests::patience_ms));
     // Until the plan it opened is in the book, as another reader sees it.
     const auto kept = [&] {
         logbook::BookOptions look_only;
@@ -52,13 +53,13 @@ void RecoveryTest::aKilledWindowIsFoundAsItWas() {
         const auto contents = book->read();
         return contents && !contents->edits.empty();
     };
-    QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(book_) && kept(), 30000);
+    EVENTUALLY(QFile::exists(book_) && kept());
     ::kill(pid_t(program.processId()), SIGKILL);
-    QVERIFY(program.waitForFinished(10000));
+    QVERIFY(program.waitForFinished(sobremesa::tests::patience_ms));
     MainWindow window(folder_->path(), book_);
     window.show();
     QVERIFY(window.desk().keeper().is_writable());
-    QTRY_VERIFY(window.planSession().plan() != nullptr);
+    EVENTUALLY(window.planSession().plan() != nullptr);
     QCOMPARE(window.planSession().request().name, std::string("West along the ridge"));
     auto* undo = window.findChild<QAction*>(QStringLiteral("undoAction"));
     QVERIFY(undo->isEnabled());
@@ -90,7 +91,7 @@ void RecoveryTest::aDamagedBookIsSaidAndTheWindowWorks() {
     QVERIFY(window.messages().text().contains(QStringLiteral("backup")));
     // A plan can be made meanwhile, in memory.
     window.openFile(QStringLiteral(DEMO_DIR "/alcaravan-west.plan.json"));
-    QTRY_VERIFY(window.planSession().plan() != nullptr);
+    EVENTUALLY(window.planSession().plan() != nullptr);
     QVERIFY(damaged.open(QIODevice::ReadOnly));
     QCOMPARE(damaged.readAll(), QByteArray(12000, 'z'));
 }
@@ -128,7 +129,7 @@ void RecoveryTest::aFaultIsSaidAndTheWindowGoesOn() {
     OpenedWindow window;
     QTest::ignoreMessage(QtWarningMsg, "a fault inside the program: made for a test");
     QTimer::singleShot(0, &*window, [] { throw std::runtime_error("made for a test"); });
-    QTRY_VERIFY(window->messages().text().contains(QStringLiteral("made for a test")));
+    EVENTUALLY(window->messages().text().contains(QStringLiteral("made for a test")));
     window->showPlace(Place::plan);
     window.settle();
     QVERIFY(window->planSession().plan());

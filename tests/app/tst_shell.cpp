@@ -2,22 +2,29 @@
 
 #include <QAbstractButton>
 #include <QAction>
+#include <QDialog>
 #include <QLineEdit>
+#include <QListView>
 #include <QPushButton>
 #include <QScreen>
 #include <QScrollArea>
 #include <QSignalSpy>
 #include <QTabWidget>
+#include <QTableView>
 #include <QTest>
 
 #include "app/opened_window.hpp"
 #include "app/places/debrief/debrief_place.hpp"
+#include "app/places/plan/first_plan_page.hpp"
+#include "app/places/plan/plan_place.hpp"
+#include "app/shell/help_sheets.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/shell/place_rail.hpp"
 #include "app/shell/setting_line.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/number_field.hpp"
 #include "support/compare.hpp"
+#include "support/eventually.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -42,6 +49,10 @@ private slots:
     void aPlanThatCannotBeReadIsSaid();
     void firstStartLeadsToAPlanByKeyboard();
     void fieldsReadBothDecimals();
+    void theFirstFormAnswersAtOnce();
+    void aMessageGoesWithItsCause();
+    void helpIsInTheProgram();
+    void aNewPlanIsBlankAndADuplicateIsNot();
     void enterPressesTheButtonThatIsMeant();
     void itFitsOnASmallScreen();
 
@@ -152,7 +163,12 @@ void ShellTest::nothingIsClipped() {
         // What scrolls up and down must never have to scroll sideways. Layouts settle over a few rounds of events.
         for (const auto* area : (*window_)->findChildren<QScrollArea*>()) {
             if (!area->isVisible()) continue;
-            QTRY_VERIFY(area->widget()->width() <= area->viewport()->width());
+            QTRY_VERIFY2(area->widget()->width() <= area->viewport()->width(),
+                         qPrintable(QStringLiteral("%1 in place %2: %3 of %4")
+                                        .arg(area->objectName())
+                                        .arg(int(place))
+                                        .arg(area->widget()->width())
+                                        .arg(area->viewport()->width())));
             QTRY_VERIFY2(area->width() <= area->parentWidget()->width(), "an area is wider than its place");
         }
     }
@@ -246,7 +262,7 @@ void ShellTest::firstStartLeadsToAPlanByKeyboard() {
         QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
     QCOMPARE(QApplication::focusWidget()->objectName(), QStringLiteral("firstPlanButton"));
     QTest::keyClick(QApplication::focusWidget(), Qt::Key_Space);
-    QTRY_VERIFY(fresh.planSession().plan() != nullptr);
+    EVENTUALLY(fresh.planSession().plan() != nullptr);
     QVERIFY(fresh.planSession().plan()->turn.has_value());
     QCOMPARE(fresh.planSession().request().aircraft.mass_kg, 1.18);
     QVERIFY(!page->isVisible());
@@ -254,7 +270,7 @@ void ShellTest::firstStartLeadsToAPlanByKeyboard() {
     QCOMPARE(fresh.desk().shelves().aircraft.size(), std::size_t(1));
     QTest::keyClick(&fresh, Qt::Key_Z, Qt::ControlModifier);
     QVERIFY(fresh.desk().shelves().aircraft.empty());
-    QTRY_VERIFY(page->isVisible());
+    EVENTUALLY(page->isVisible());
 }
 
 void ShellTest::fieldsReadBothDecimals() {
@@ -273,6 +289,157 @@ void ShellTest::fieldsReadBothDecimals() {
     QCOMPARE(field.text(), QStringLiteral("5"));
 }
 
+/// What the figures come to stands beside them from the first moment; fields are reached as they are read, and take
+/// amps for watts and any unit of speed.
+void ShellTest::theFirstFormAnswersAtOnce() {
+    const QTemporaryDir settings;
+    MainWindow fresh(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
+    fresh.resize(1280, 800);
+    fresh.show();
+    QVERIFY(QTest::qWaitForWindowExposed(&fresh));
+    auto* page = fresh.findChild<FirstPlanPage*>(QStringLiteral("firstPlanPage"));
+    auto* chart = page->findChild<QWidget*>(QStringLiteral("firstPlanChart"));
+    auto* answer = page->findChild<QLabel*>(QStringLiteral("firstPlanAnswer"));
+    EVENTUALLY(page->preview().plan() && page->preview().plan()->turn);
+    QVERIFY(chart->isVisible());
+    EVENTUALLY(answer->accessibleName().contains(QStringLiteral("Turn for home at")));
+    // The first field has the focus; Tab goes on as one reads, and comes to the buttons last.
+    QCOMPARE(QApplication::focusWidget()->objectName(), QStringLiteral("Name"));
+    QStringList order;
+    for (int i = 0; i < 30; ++i) {
+        order << QApplication::focusWidget()->objectName();
+        if (order.back() == QStringLiteral("firstOpenButton")) break;
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
+    }
+    QVERIFY(order.indexOf(QStringLiteral("Mass without pack")) < order.indexOf(QStringLiteral("Chemistry")));
+    QVERIFY(order.indexOf(QStringLiteral("Chemistry")) < order.indexOf(QStringLiteral("Coming from")));
+    QVERIFY(order.indexOf(QStringLiteral("Coming from")) < order.indexOf(QStringLiteral("firstPlanButton")));
+    const auto type = [&](const char* name, const char* text) {
+        auto* field = page->findChild<QLineEdit*>(QString::fromUtf8(name));
+        field->setFocus();
+        field->selectAll();
+        QTest::keyClicks(field, QString::fromUtf8(text));
+        return field;
+    };
+    const double before_m = page->preview().plan()->turn->distance_m.value;
+    // Amps, at the volts of this pack at half charge: half as many watts as 9.8 A.
+    type("Cruise power", "9.8 A");
+    const double watts = page->preview().request().aircraft.cruise_power_w;
+    QVERIFY(watts > 9.8 * 12.5 && watts < 9.8 * 16.8);
+    EVENTUALLY(page->preview().is_settled() && page->preview().plan()->turn->distance_m.value < 0.7 * before_m);
+    type("Cruise airspeed", "31 mph");
+    VERIFY_NEAR(page->preview().request().aircraft.cruise_airspeed_mps, 31.0 * 0.44704, 1e-6);
+    auto* from = type("Coming from", "NW");
+    QCOMPARE(page->preview().request().weather.wind.from_deg, 315.0);
+    // Once it is left, the field shows its own unit.
+    page->findChild<QWidget*>(QStringLiteral("Name"))->setFocus();
+    QCOMPARE(from->text(), QStringLiteral("315"));
+    // A unit of something else is refused where it is typed.
+    type("Coming from", "3 kg");
+    auto* trouble = page->findChild<QLabel*>(QStringLiteral("Coming from trouble"));
+    QVERIFY(trouble->isVisible());
+    QVERIFY(trouble->accessibleName().contains(QStringLiteral("kg")));
+    type("Coming from", "300");
+    QVERIFY(!trouble->isVisible());
+}
+
+/// What was said of an edit goes when it is undone, what was refused when it is put right; nothing is pushed.
+void ShellTest::aMessageGoesWithItsCause() {
+    auto& messages = (*window_)->messages();
+    (*window_)->showPlace(Place::plan);
+    QCoreApplication::processEvents();
+    const QRect map = (*window_)->planPlace().geometry();
+    messages.showNote(QStringLiteral("Two flights were removed."));
+    QCoreApplication::processEvents();
+    QVERIFY(messages.isVisible());
+    QCOMPARE((*window_)->planPlace().geometry(), map);
+    // Wholly inside, in the corner.
+    QVERIFY(messages.parentWidget()->rect().contains(messages.geometry()));
+    auto request = (*window_)->planSession().request();
+    request.weather.temperature_c += 3.0;
+    (*window_)->planSession().setRequest(request);
+    QVERIFY(!messages.isVisible());
+    messages.showTrouble(QStringLiteral("That file cannot be read."));
+    QCoreApplication::processEvents();
+    (*window_)->desk().undo();
+    QVERIFY(!messages.isVisible());
+    // What holds until it is mended stays, and so does what is being worked on.
+    messages.showLasting(QStringLiteral("The logbook cannot be written."));
+    QCoreApplication::processEvents();
+    (*window_)->desk().redo();
+    QVERIFY(messages.isVisible());
+    messages.showProgress(QStringLiteral("Reading"), 0.5);
+    QCoreApplication::processEvents();
+    (*window_)->desk().undo();
+    QVERIFY(messages.isVisible());
+    messages.clear();
+    // Long words wrap inside the window, however narrow it is.
+    (*window_)->resize(700, 500);
+    messages.showTrouble(QStringLiteral("word ").repeated(60));
+    QCoreApplication::processEvents();
+    QVERIFY(messages.parentWidget()->rect().contains(messages.geometry()));
+    messages.clear();
+}
+
+/// F1 opens the chapter of the place, the search finds words, commands are found by other names for the same thing.
+void ShellTest::helpIsInTheProgram() {
+    const auto guide_at = [&](Place place) {
+        (*window_)->showPlace(place);
+        (*window_)->setFocus();
+        QTest::keyClick(&**window_, Qt::Key_F1);
+        return (*window_)->findChild<GuideWindow*>(QStringLiteral("guideWindow"));
+    };
+    auto* guide = guide_at(Place::debrief);
+    QVERIFY(guide && guide->isVisible());
+    QCOMPARE(guide->chapter(), QStringLiteral("Debrief"));
+    QCOMPARE(guide_at(Place::plan)->chapter(), QStringLiteral("Plan"));
+    QVERIFY(guide->find(QStringLiteral("homeward chart")));
+    QVERIFY(!guide->find(QStringLiteral("no such words at all")));
+    guide->close();
+    const auto trigger = [&](const char* name) { window_->find<QAction>(name)->trigger(); };
+    trigger("shortcutsAction");
+    auto* keys = (*window_)->findChild<QTableView*>(QStringLiteral("shortcutsTable"));
+    QVERIFY(keys && keys->model()->rowCount() > 20);
+    keys->window()->close();
+    trigger("aboutAction");
+    auto* about = (*window_)->findChild<QDialog*>(QStringLiteral("aboutSheet"));
+    QVERIFY(about && about->isVisible());
+    about->close();
+    QTest::keyClick(&**window_, Qt::Key_K, Qt::ControlModifier);
+    QWidget* search = QApplication::activePopupWidget();
+    auto* words = search->findChild<QLineEdit*>(QStringLiteral("commandWords"));
+    auto* list = search->findChild<QListView*>(QStringLiteral("commandList"));
+    for (const char* other : {"waypoint", "dark", "manual"}) {
+        words->clear();
+        QTest::keyClicks(words, QLatin1String(other));
+        QVERIFY2(list->model()->rowCount() >= 1, other);
+    }
+    search->close();
+}
+
+void ShellTest::aNewPlanIsBlankAndADuplicateIsNot() {
+    const auto before = (*window_)->planSession().request();
+    window_->find<QAction>("newPlanAction")->trigger();
+    const auto blank = (*window_)->planSession().request();
+    QVERIFY(blank.aircraft == before.aircraft && blank.pack == before.pack);
+    QVERIFY(blank.mission.alternates.empty() && blank.mission.terrain_file.empty());
+    QVERIFY(blank.name != before.name);
+    // The name is ready to be typed over.
+    auto* name = (*window_)->findChild<QLineEdit*>(QStringLiteral("planName"));
+    QVERIFY(name);
+    QCOMPARE(name->selectedText(), QString::fromStdString(blank.name));
+    if (QWidget* sheet = QApplication::activePopupWidget()) sheet->close();
+    (*window_)->desk().undo();
+    window_->settle();
+    window_->find<QAction>("duplicatePlanAction")->trigger();
+    auto copy = (*window_)->planSession().request();
+    QVERIFY(copy.name != before.name);
+    copy.name = before.name;
+    QVERIFY(copy == before);
+    if (QWidget* sheet = QApplication::activePopupWidget()) sheet->close();
+    window_->settle();
+}
+
 /// On a focused button, and in a field of a form that has one.
 void ShellTest::enterPressesTheButtonThatIsMeant() {
     const QTemporaryDir settings;
@@ -284,7 +451,7 @@ void ShellTest::enterPressesTheButtonThatIsMeant() {
     auto* field = page->findChild<QLineEdit*>();
     QVERIFY(field);
     QTest::keyClick(field, Qt::Key_Return);
-    QTRY_VERIFY_WITH_TIMEOUT(fresh.desk().openPlanId(), 20000);
+    EVENTUALLY(fresh.desk().openPlanId());
     // A button by itself.
     (*window_)->showPlace(Place::debrief);
     QSignalSpy wanted(&(*window_)->debriefPlace(), &DebriefPlace::openWanted);

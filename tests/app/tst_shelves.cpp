@@ -15,6 +15,7 @@
 #include "app/widgets/number_field.hpp"
 #include "core/units/explanation.hpp"
 #include "support/compare.hpp"
+#include "support/eventually.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -119,7 +120,7 @@ void ShelvesTest::whatThePilotKnowsIsAskedAndTheRestAssumed() {
     QVERIFY(resistance.data(Qt::FontRole).value<QFont>().italic());
     QCOMPARE(resistance.data().toString(), QString::fromUtf8("30.0\u202FmΩ")); // 90 mΩ·Ah over 3 Ah
     QVERIFY(resistance.data(Qt::ToolTipRole).toString().contains(QStringLiteral("Assumed")));
-    auto* field = packs().findChild<NumberField*>(QStringLiteral("Resistance of a cell"));
+    auto* field = packs().findChild<NumberField*>(QStringLiteral("Cell resistance"));
     QVERIFY(field->text().isEmpty());
     QVERIFY(field->placeholderText().contains(QStringLiteral("assumed 30.0")));
     // A value of one's own takes its place, and gives way again when it is taken out.
@@ -135,7 +136,7 @@ void ShelvesTest::aCellIsEditedInPlaceByKeyboard() {
     type(cell(QStringLiteral("B-07"), QStringLiteral("mass")), QStringLiteral("412,5"));
     VERIFY_NEAR(pack("B-07").mass_kg, 0.4125, 1e-9);
     // With its unit, as it stands there.
-    type(cell(QStringLiteral("B-07"), QStringLiteral("a cell")), QStringLiteral("3 400 mAh"));
+    type(cell(QStringLiteral("B-07"), QStringLiteral("per cell")), QStringLiteral("3 400 mAh"));
     VERIFY_NEAR(pack("B-07").cell_capacity_ah, 3.4, 1e-9);
     // The plan that flies on this pack follows.
     VERIFY_NEAR((*window_)->planSession().request().pack.cell_capacity_ah, 3.4, 1e-9);
@@ -148,19 +149,19 @@ void ShelvesTest::badValuesAreMarkedWhereTypedInWords_data() {
     QTest::addColumn<QString>("said");
     QTest::newRow("no number") << "mass"
                                << "heavy"
-                               << "not one number";
+                               << "not a number";
     QTest::newRow("below zero") << "mass"
                                 << "-4"
                                 << "not possible";
     QTest::newRow("half a cell") << "series"
                                  << "4.5"
-                                 << "come whole";
+                                 << "come in whole numbers";
     QTest::newRow("too many cells") << "series"
                                     << "400"
-                                    << "takes 1 to 100";
-    QTest::newRow("ambiguous") << "a cell"
+                                    << "must be 1 to 100";
+    QTest::newRow("ambiguous") << "per cell"
                                << "1.234,5"
-                               << "not one number";
+                               << "not a number";
 }
 
 void ShelvesTest::badValuesAreMarkedWhereTypedInWords() {
@@ -176,10 +177,10 @@ void ShelvesTest::badValuesAreMarkedWhereTypedInWords() {
     QVERIFY2(trouble->accessibleName().contains(said), qPrintable(trouble->accessibleName()));
     QVERIFY(trouble->accessibleName().contains(typed));
     // The same in the form, under the field.
-    auto* field = packs().findChild<NumberField*>(
-        column == QStringLiteral("series") ? QStringLiteral("Cells in series")
-        : column == QStringLiteral("mass") ? QStringLiteral("Mass of the pack")
-                                           : QStringLiteral("Rated charge of a cell"));
+    auto* field =
+        packs().findChild<NumberField*>(column == QStringLiteral("series") ? QStringLiteral("Cells in series")
+                                        : column == QStringLiteral("mass") ? QStringLiteral("Pack mass")
+                                                                           : QStringLiteral("Cell capacity"));
     field->setFocus();
     field->selectAll();
     QTest::keyClicks(field, typed);
@@ -199,7 +200,7 @@ void ShelvesTest::aChoiceIsEditedAsAChoice() {
     QCOMPARE(box->currentText(), QStringLiteral("Li-ion"));
     QTest::keyClick(box, Qt::Key_Home);
     QTest::keyClick(box, Qt::Key_Return);
-    QTRY_COMPARE(pack("B-07").chemistry, battery::Chemistry::lipo);
+    EVENTUALLY_EQUAL(pack("B-07").chemistry, battery::Chemistry::lipo);
 }
 
 void ShelvesTest::duplicatesGetANameOfTheirOwn() {
@@ -289,7 +290,7 @@ void ShelvesTest::everyComputedCellSaysWhy() {
         QVERIFY2(sheet, header);
         QVERIFY(sheet->accessibleDescription().contains(QStringLiteral("Source:")));
         sheet->close();
-        QTRY_VERIFY(!QApplication::activePopupWidget());
+        EVENTUALLY(!QApplication::activePopupWidget());
     }
 }
 

@@ -16,6 +16,7 @@
 #include "app/widgets/fold.hpp"
 #include "app/widgets/small_table.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "support/eventually.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -154,7 +155,7 @@ void SmallPartsTest::aSmallTableKnowsWhenItIsTypedIn() {
     table.editItem(table.item(0, 0));
     QVERIFY(table.isTypedIn());
     QTest::keyClick(table.findChild<QLineEdit*>(), Qt::Key_Escape);
-    QTRY_VERIFY(!table.isTypedIn());
+    EVENTUALLY(!table.isTypedIn());
 }
 
 void SmallPartsTest::buttonsCallWhatTheyAreGiven() {
@@ -195,17 +196,17 @@ void SmallPartsTest::twoPanesFoldIntoTabs() {
     Fold::fill(page, {QStringLiteral("One"), left, 9}, {QStringLiteral("Other"), right, 6});
     page.resize(1400, 800);
     page.show();
-    QTRY_VERIFY(left->isVisible() && right->isVisible());
+    EVENTUALLY(left->isVisible() && right->isVisible());
     QVERIFY(left->width() > right->width());
     page.resize(600, 400);
-    QTRY_VERIFY(page.findChild<QTabWidget*>(QStringLiteral("foldTabs")));
+    EVENTUALLY(page.findChild<QTabWidget*>(QStringLiteral("foldTabs")));
     auto* tabs = page.findChild<QTabWidget*>(QStringLiteral("foldTabs"));
     QCOMPARE(tabs->count(), 2);
     QVERIFY(left->isVisible() && !right->isVisible());
     tabs->setCurrentIndex(1);
     QVERIFY(right->isVisible());
     page.resize(1400, 800);
-    QTRY_VERIFY(left->isVisible() && right->isVisible());
+    EVENTUALLY(left->isVisible() && right->isVisible());
 }
 
 SOBREMESA_TEST(SmallPartsTest)

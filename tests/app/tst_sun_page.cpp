@@ -18,6 +18,7 @@
 #include "core/mission/plan.hpp"
 #include "core/units/explanation.hpp"
 #include "support/compare.hpp"
+#include "support/eventually.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -45,7 +46,7 @@ private:
     session::SunSession& sun() { return fleet().sunSession(); }
     void settle() {
         QTest::qWait(20);
-        QTRY_VERIFY_WITH_TIMEOUT(sun().is_settled(), 20000);
+        EVENTUALLY(sun().is_settled());
     }
     Id aircraft(const std::string& name) {
         for (const auto& [id, kept] : (*window_)->desk().shelves().aircraft) {
@@ -206,16 +207,16 @@ void SunPageTest::aPlanOnTheSunSaysItsBonus() {
     window_->settle();
     (*window_)->showPlace(Place::plan);
     auto& session = (*window_)->planSession();
-    QTRY_VERIFY_WITH_TIMEOUT(session.outlook_is_settled() && session.outlook() && session.outlook()->sun, 30000);
-    QTRY_VERIFY(window_->said("planSentence").contains(QStringLiteral("Bonus")));
+    EVENTUALLY(session.outlook_is_settled() && session.outlook() && session.outlook()->sun);
+    EVENTUALLY(window_->said("planSentence").contains(QStringLiteral("Bonus")));
     const double alone_s = session.plan()->turn->time_s.value;
     shot(QStringLiteral("plan-sun.png"));
     auto request = session.request();
     request.sun->counted = true;
     QVERIFY(!session.setRequest(request));
-    QTRY_VERIFY_WITH_TIMEOUT(session.outlook_is_settled() && session.plan()->request.sun->counted, 30000);
+    EVENTUALLY(session.outlook_is_settled() && session.plan()->request.sun->counted);
     QVERIFY(session.plan()->turn->time_s.value > alone_s + 3600.0);
-    QTRY_VERIFY(window_->said("planSentence").contains(QStringLiteral("is counted")));
+    EVENTUALLY(window_->said("planSentence").contains(QStringLiteral("is counted")));
 }
 
 void SunPageTest::debriefSaysWhetherItGained() {
@@ -224,11 +225,10 @@ void SunPageTest::debriefSaysWhetherItGained() {
         if (flight.name == "solar noon") (*window_)->flightSession().openFlight(id);
     }
     (*window_)->showPlace(Place::debrief);
-    QTRY_VERIFY_WITH_TIMEOUT((*window_)->flightSession().account() && (*window_)->flightSession().account()->sun,
-                             60000);
+    EVENTUALLY((*window_)->flightSession().account() && (*window_)->flightSession().account()->sun);
     const auto& sun = *(*window_)->flightSession().account()->sun;
     QCOMPARE(sun.verdict, debrief::SunVerdict::gaining);
-    QTRY_VERIFY(window_->find<TextLabel>("energyShares")->text().contains(QStringLiteral("gaining")));
+    EVENTUALLY(window_->find<TextLabel>("energyShares")->text().contains(QStringLiteral("gaining")));
     shot(QStringLiteral("debrief-sun.png"));
 }
 

@@ -8,6 +8,7 @@
 #include "app/places/packs/packs_place.hpp"
 #include "app/shell/guarded_application.hpp"
 #include "session/learning_session.hpp"
+#include "support/eventually.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
 
@@ -51,7 +52,7 @@ void UndoEverywhereTest::allOfItInEveryPlace() {
     QVERIFY(desk.put(logbook::EditKind::change_pack, pack.first, pack.second));
     window.showPlace(Place::debrief);
     window.flightSession().openFlight(desk.shelves().flights.begin()->first);
-    QTRY_VERIFY_WITH_TIMEOUT(window.flightSession().filed(), 20000);
+    EVENTUALLY(window.flightSession().filed());
     window.flightSession().setNote(QStringLiteral("looked at"));
     window.showPlace(Place(place));
     opened.settle();

@@ -20,6 +20,7 @@
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "practice/stream.hpp"
+#include "support/eventually.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -72,8 +73,7 @@ void WatchPlaceTest::init() {
         window_.emplace();
     }
     (*window_)->openFile(QDir(QString::fromLatin1(DEMO_DIR)).filePath(QStringLiteral("alcaravan-west.plan.json")));
-    QTRY_VERIFY_WITH_TIMEOUT((*window_)->planSession().is_settled() && (*window_)->planSession().plan()->turn,
-                             20000);
+    EVENTUALLY((*window_)->planSession().is_settled() && (*window_)->planSession().plan()->turn);
     open();
 }
 
@@ -89,23 +89,23 @@ void WatchPlaceTest::withoutAPlanItSaysSo() {
 void WatchPlaceTest::aPracticeFlightIsTurnedAndJudged() {
     practise(practice::Day::as_forecast);
     QVERIFY(button("watchTurn").isVisible());
-    QTRY_VERIFY_WITH_TIMEOUT(said(watch::CalloutKind::turn_now), 60000);
+    EVENTUALLY(said(watch::CalloutKind::turn_now));
     // Sentence, figure, list and voice say the same.
     QVERIFY(text("watchSentence").contains(QStringLiteral("Turn now")));
     QVERIFY(figure("figureTurn").warns());
     QVERIFY(spoken_.join(QLatin1Char('\n')).contains(QStringLiteral("Turn now")));
     QTest::keyClick(&place(), Qt::Key_T);
-    QTRY_VERIFY_WITH_TIMEOUT(place().session().answer().state == watch::FlightState::inbound, 60000);
+    EVENTUALLY(place().session().answer().state == watch::FlightState::inbound);
     QVERIFY(!button("watchTurn").isEnabled());
-    QTRY_VERIFY_WITH_TIMEOUT(said(watch::CalloutKind::landed), 60000);
+    EVENTUALLY(said(watch::CalloutKind::landed));
     auto* outcome = (*window_)->findChild<TextLabel*>(QStringLiteral("watchOutcome"));
-    QTRY_VERIFY_WITH_TIMEOUT(outcome->isVisible(), 60000);
+    EVENTUALLY(outcome->isVisible());
     QVERIFY(outcome->text().contains(QStringLiteral("intact")));
     QVERIFY(outcome->text().contains(QStringLiteral("farthest turn")));
     QCOMPARE(place().said().model()->rowCount(), int(place().session().said().size()));
     // What was flown is a log like any other.
     button("watchDebrief").click();
-    QTRY_VERIFY_WITH_TIMEOUT((*window_)->place() == Place::debrief, 30000);
+    EVENTUALLY((*window_)->place() == Place::debrief);
     const auto debrief = (*window_)->debriefSession().debrief();
     QVERIFY(debrief->path.endsWith(QStringLiteral("-practice.csv")));
     QVERIFY(std::abs(debrief->summary.distance.ground_m->value - place().session().answer().now.ground_m) <
@@ -151,14 +151,14 @@ void WatchPlaceTest::aLiveLinkIsFollowedAndRecorded() {
             sender.writeDatagram(packet.data(), qint64(packet.size()), QHostAddress::LocalHost, port);
         if (i % 200 == 0) QTest::qWait(5);
     }
-    QTRY_VERIFY_WITH_TIMEOUT(place().session().answer().now.time_s > 590.0, 20000);
+    EVENTUALLY(place().session().answer().now.time_s > 590.0);
     QCOMPARE(int(place().session().answer().state), int(watch::FlightState::outbound));
     QVERIFY(text("watchState").contains(QStringLiteral("live")));
     QVERIFY(!button("watchTurn").isVisible());
     QVERIFY(figure("figureHome").text().contains(QStringLiteral("km")));
     // Nothing more comes: said once, with where it was last.
-    QTRY_VERIFY_WITH_TIMEOUT(said(watch::CalloutKind::stale), 10000);
-    QTRY_VERIFY(text("watchState").contains(QStringLiteral("lost")));
+    EVENTUALLY(said(watch::CalloutKind::stale));
+    EVENTUALLY(text("watchState").contains(QStringLiteral("lost")));
     const auto* feed = static_cast<link::LinkFeed*>(place().session().feed());
     const QString recording = QString::fromStdString(feed->recording_path());
     QVERIFY(recording.endsWith(QStringLiteral(".tlog")));
@@ -167,8 +167,7 @@ void WatchPlaceTest::aLiveLinkIsFollowedAndRecorded() {
     QVERIFY(!QFile::exists(QFileInfo(recording).dir().filePath(QStringLiteral("unfinished"))));
     const double live_ah = *place().session().answer().now.charge_ah;
     button("watchDebrief").click();
-    QTRY_VERIFY_WITH_TIMEOUT(
-        (*window_)->debriefSession().debrief() && (*window_)->debriefSession().debrief()->path == recording, 20000);
+    EVENTUALLY((*window_)->debriefSession().debrief() && (*window_)->debriefSession().debrief()->path == recording);
     const double debriefed = (*window_)->debriefSession().debrief()->summary.energy.charge_ah->value;
     QVERIFY(std::abs(debriefed - live_ah) < 1e-3 * debriefed);
     (*window_)->showPlace(Place::watch);
@@ -196,15 +195,15 @@ void WatchPlaceTest::aReplaySeeksAndPauses() {
         QDir(QString::fromLatin1(DEMO_DIR)).filePath(QStringLiteral("2026-04-18-alcaravan-west-wind.csv"));
     place().replay(log, 60.0);
     QVERIFY(place().session().is_watching());
-    QTRY_VERIFY_WITH_TIMEOUT(place().session().answer().now.time_s > 10.0, 20000);
+    EVENTUALLY(place().session().answer().now.time_s > 10.0);
     button("watchPause").click();
     auto* seek = (*window_)->findChild<QSlider*>(QStringLiteral("watchSeek"));
     QVERIFY(seek->isVisible());
     emit seek->sliderMoved(1200);
-    QTRY_VERIFY_WITH_TIMEOUT(place().session().answer().now.time_s > 1190.0, 20000);
+    EVENTUALLY(place().session().answer().now.time_s > 1190.0);
     const double charge = *place().session().answer().now.charge_ah;
     emit seek->sliderMoved(300);
-    QTRY_VERIFY_WITH_TIMEOUT(place().session().answer().now.time_s < 310.0, 20000);
+    EVENTUALLY(place().session().answer().now.time_s < 310.0);
     QVERIFY(*place().session().answer().now.charge_ah < charge);
     const double standing = place().session().answer().now.time_s;
     QTest::qWait(300);
@@ -223,7 +222,7 @@ void WatchPlaceTest::anotherPackIsSaid() {
     file.write(QByteArray::fromStdString(io::csv_from_log(sim::simulate(scenario).log, io::LogStyle::whole)));
     file.close();
     place().replay(path, 60.0);
-    QTRY_VERIFY_WITH_TIMEOUT(place().session().answer().now.airborne, 20000);
+    EVENTUALLY(place().session().answer().now.airborne);
     QVERIFY(text("watchSentence").contains(QStringLiteral("choose the pack that flies")));
     QVERIFY(!figure("figureMargin").text().contains(QStringLiteral("Wh")));
     close();
@@ -236,7 +235,7 @@ void WatchPlaceTest::calloutsAreSwitchedOff() {
     QVERIFY(percent && percent->isChecked());
     percent->click();
     static_cast<session::PracticeFeed*>(place().session().feed())->set_speed(1200.0);
-    QTRY_VERIFY_WITH_TIMEOUT(said(watch::CalloutKind::percent), 60000);
+    EVENTUALLY(said(watch::CalloutKind::percent));
     for (const auto& callout : place().session().said()) {
         if (callout.kind == watch::CalloutKind::percent) QVERIFY(!callout.spoken);
     }
@@ -276,7 +275,7 @@ void WatchPlaceTest::aRecordingThatWasCutOffIsOffered() {
     auto* offer = window.findChild<QPushButton*>(QStringLiteral("watchCutOff"));
     QVERIFY(offer->isVisible() && offer->text().contains(QStringLiteral("2026-11-28-101500")));
     offer->click();
-    QTRY_VERIFY_WITH_TIMEOUT(window.debriefSession().debrief(), 20000);
+    EVENTUALLY(window.debriefSession().debrief());
     QVERIFY(!QFile::exists(marker.fileName()));
 }
 
@@ -286,7 +285,7 @@ void WatchPlaceTest::inEveryLook() {
         for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
             (*window_)->resize(size);
             practise(practice::Day::as_forecast, 600.0);
-            QTRY_VERIFY_WITH_TIMEOUT(place().session().answer().now.from_home_m > 2000.0, 20000);
+            EVENTUALLY(place().session().answer().now.from_home_m > 2000.0);
             for (const char* name : {"figureTurn", "figureMargin", "figureHome"}) {
                 const auto& big = figure(name);
                 QVERIFY(big.isVisible() && big.width() >= big.minimumSizeHint().width());

@@ -27,7 +27,9 @@
 #include "core/units/quantity.hpp"
 #include "core/units/relation.hpp"
 #include "support/compare.hpp"
+#include "support/eventually.hpp"
 #include "support/test_program.hpp"
+#include "wording/language.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -79,6 +81,8 @@ private slots:
     void everyComputedNumberOnEveryScreenSaysWhy();
     void longerTextsFit_data();
     void longerTextsFit();
+    void otherLanguagesFit_data();
+    void otherLanguagesFit();
     void textSizeByCommand();
     void fieldModeFits_data();
     void fieldModeFits();
@@ -120,13 +124,13 @@ void WindowCommandsTest::commandsAreFoundByTheirWords() {
     QCOMPARE(list->model()->rowCount(), 1);
     QTest::keyClick(words, Qt::Key_Return);
     QCOMPARE(int(Look::instance().quantities().choice().speed), int(wording::UnitChoice::Speed::knots));
-    QTRY_VERIFY(!QApplication::activePopupWidget());
+    EVENTUALLY(!QApplication::activePopupWidget());
     // The arrows walk the list while the words are being typed.
     QTest::keyClick(&**window_, Qt::Key_K, Qt::ControlModifier);
     search = QApplication::activePopupWidget();
     words = search->findChild<QLineEdit*>(QStringLiteral("commandWords"));
     list = search->findChild<QListView*>(QStringLiteral("commandList"));
-    QTest::keyClicks(words, QStringLiteral("look"));
+    QTest::keyClicks(words, QStringLiteral("theme"));
     QTest::keyClick(words, Qt::Key_Down);
     QCOMPARE(list->currentIndex().row(), 1);
     QTest::keyClicks(words, QStringLiteral(" no such thing"));
@@ -179,7 +183,7 @@ void WindowCommandsTest::unitsChangeEverywhereAtOnce() {
     QFETCH(QString, gone);
     window_->openLog("2026-04-11-alcaravan-calm.csv");
     (*window_)->flightSession().file();
-    QTRY_VERIFY_WITH_TIMEOUT((*window_)->flightSession().filed().has_value(), 10000);
+    EVENTUALLY((*window_)->flightSession().filed().has_value());
     action(command.constData())->trigger();
     window_->settle();
     // All that is said anywhere: sentences, words of the settings, tables, the map and the charts as tables.
@@ -263,7 +267,7 @@ void WindowCommandsTest::exportsAreInTheUnitsOfTheScreen() {
     QFile file(path);
     QVERIFY(file.open(QIODevice::ReadOnly));
     const QString text = QString::fromUtf8(file.readAll());
-    QVERIFY(text.startsWith(QStringLiteral("from home,after,left")));
+    QVERIFY(text.startsWith(QStringLiteral("from home,after,remaining")));
     QVERIFY(text.contains(QStringLiteral(" mi")));
     QVERIFY(!text.contains(QStringLiteral(" km")));
     QCOMPARE(text.count(QStringLiteral("\r\n")), 42);
@@ -338,7 +342,7 @@ void WindowCommandsTest::chartsAreCopiedAsPictureAndText() {
 
 void WindowCommandsTest::chartsAndMapAreReadAsTables() {
     window_->openLog("2026-04-11-alcaravan-calm.csv");
-    QTRY_VERIFY((*window_)->flightSession().overForecast() != nullptr);
+    EVENTUALLY((*window_)->flightSession().overForecast() != nullptr);
     for (const char* name : {"stripCharts", "debriefMap", "flownChart"}) {
         auto* widget = window_->find<QWidget>(name);
         widget->setFocus();
@@ -348,7 +352,7 @@ void WindowCommandsTest::chartsAndMapAreReadAsTables() {
         QVERIFY(sheet->table().model()->rowCount() > 20);
         QVERIFY(!widget->accessibleName().isEmpty());
         sheet->close();
-        QTRY_VERIFY(!QApplication::activePopupWidget());
+        EVENTUALLY(!QApplication::activePopupWidget());
     }
     // The table's figures are the log's own.
     const auto table = window_->find<StripCharts>("stripCharts")->shownTable();
@@ -362,10 +366,10 @@ void WindowCommandsTest::theMapHasACursorForKeys() {
     auto* map = window_->find<MapView>("debriefMap");
     map->setFocus();
     for (int i = 0; i < 30; ++i) QTest::keyClick(map, Qt::Key_Right, Qt::ShiftModifier);
-    QVERIFY(map->cursorText().startsWith(QStringLiteral("way out")));
+    QVERIFY(map->cursorText().startsWith(QStringLiteral("outbound leg")));
     QVERIFY(map->accessibleDescription().contains(QStringLiteral("from home")));
     for (int i = 0; i < 60; ++i) QTest::keyClick(map, Qt::Key_Right, Qt::ShiftModifier);
-    QVERIFY(map->cursorText().startsWith(QStringLiteral("way home")));
+    QVERIFY(map->cursorText().startsWith(QStringLiteral("return leg")));
     const QString there = map->cursorText();
     QTest::keyClick(map, Qt::Key_Left, Qt::ShiftModifier);
     QVERIFY(map->cursorText() != there);
@@ -397,9 +401,9 @@ void WindowCommandsTest::anythingIsDroppedAnywhere() {
     }
     (*window_)->showPlace(Place::packs);
     drop(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
-    QTRY_COMPARE_WITH_TIMEOUT(int((*window_)->place()), int(Place::debrief), 10000);
+    EVENTUALLY_EQUAL(int((*window_)->place()), int(Place::debrief));
     drop(QStringLiteral(DEMO_DIR "/book.json"));
-    QTRY_COMPARE_WITH_TIMEOUT((*window_)->desk().summaries().size(), std::size_t(8), 30000);
+    EVENTUALLY_EQUAL((*window_)->desk().summaries().size(), std::size_t(8));
     window_->settle();
 }
 
@@ -407,7 +411,7 @@ void WindowCommandsTest::everyComputedNumberOnEveryScreenSaysWhy() {
     window_->bringInFlights();
     window_->openLog("2026-04-11-alcaravan-calm.csv");
     // Cells that a pilot wrote, or that count rows of a file: everything else that has a digit was worked out.
-    const QSet<QString> given = {QStringLiteral("begun (log's clock)"),
+    const QSet<QString> given = {QStringLiteral("start (log's clock)"),
                                  QStringLiteral("flight"),
                                  QStringLiteral("aircraft"),
                                  QStringLiteral("pack"),
@@ -497,6 +501,34 @@ void WindowCommandsTest::longerTextsFit() {
     nothingClipped(size);
     window_.reset();
     QCoreApplication::removeTranslator(&longer);
+}
+
+void WindowCommandsTest::otherLanguagesFit_data() {
+    QTest::addColumn<QString>("code");
+    QTest::addColumn<QSize>("size");
+    QTest::addColumn<double>("scale");
+    for (const char* code : {"de", "es"}) {
+        QTest::addRow("%s at 1280x800", code) << QString::fromLatin1(code) << QSize(1280, 800) << 1.0;
+        QTest::addRow("%s at 1024x700", code) << QString::fromLatin1(code) << QSize(1024, 700) << 1.0;
+        QTest::addRow("%s at 1280x800, 150 %%", code) << QString::fromLatin1(code) << QSize(1280, 800) << 1.5;
+    }
+}
+
+/// The languages that there are, in the sizes that are promised.
+void WindowCommandsTest::otherLanguagesFit() {
+    QFETCH(QString, code);
+    QFETCH(QSize, size);
+    QFETCH(double, scale);
+    window_.reset();
+    QCOMPARE(wording::use_language(code), code);
+    Look::instance().setTextScale(scale);
+    window_ = std::make_unique<OpenedWindow>();
+    window_->bringInFlights();
+    window_->openLog("2026-04-11-alcaravan-calm.csv");
+    QVERIFY(window_->find<QAbstractButton>("railPacks")->text() != QStringLiteral("Packs"));
+    nothingClipped(size);
+    window_.reset();
+    wording::use_language(QStringLiteral("en"));
 }
 
 void WindowCommandsTest::textSizeByCommand() {

@@ -21,6 +21,7 @@
 #include "io/log_file.hpp"
 #include "link/feed.hpp"
 #include "practice/stream.hpp"
+#include "support/eventually.hpp"
 #include "support/made_log.hpp"
 #include "support/test_program.hpp"
 
@@ -80,7 +81,7 @@ void SourcesTest::udpArrives() {
         for (const auto& packet : rows.row(i))
             sender.writeDatagram(packet.data(), qint64(packet.size()), QHostAddress::LocalHost, port);
     }
-    QTRY_COMPARE(feed.rows().rows, log.rows());
+    EVENTUALLY_EQUAL(feed.rows().rows, log.rows());
     QCOMPARE(feed.rows().log->operator[](Channel::time_s).back(), 60.0);
 }
 
@@ -93,7 +94,7 @@ void SourcesTest::nothingIsSentBackOverUdp() {
     const std::string bytes = stream_of(tests::made_log(31), practice::StreamFormat::mavlink);
     peer.writeDatagram(bytes.data(), qint64(std::min<std::size_t>(bytes.size(), 8000)), QHostAddress::LocalHost,
                        port);
-    QTRY_VERIFY(feed.rows().rows > 5);
+    EVENTUALLY(feed.rows().rows > 5);
     QTest::qWait(300);
     QVERIFY(!peer.hasPendingDatagrams());
 }
@@ -103,10 +104,10 @@ void SourcesTest::tcpArrivesAndNothingIsSentBack() {
     QVERIFY(server.listen(QHostAddress::LocalHost));
     link::LinkFeed feed(link::make_source(loopback(link::Address::Kind::tcp, server.serverPort())));
     QVERIFY(feed.start());
-    QTRY_VERIFY(server.hasPendingConnections());
+    EVENTUALLY(server.hasPendingConnections());
     QTcpSocket* peer = server.nextPendingConnection();
     peer->write(QByteArray::fromStdString(stream_of(tests::made_log(61), practice::StreamFormat::mavlink)));
-    QTRY_COMPARE(feed.rows().rows, std::size_t(61));
+    EVENTUALLY_EQUAL(feed.rows().rows, std::size_t(61));
     QTest::qWait(200);
     QCOMPARE(peer->bytesAvailable(), qint64(0));
 }
@@ -117,12 +118,12 @@ void SourcesTest::tcpComesAgain() {
     link::LinkFeed feed(link::make_source(loopback(link::Address::Kind::tcp, server.serverPort())));
     QSignalSpy connected(&feed, &link::Feed::connectedChanged);
     QVERIFY(feed.start());
-    QTRY_VERIFY(server.hasPendingConnections());
+    EVENTUALLY(server.hasPendingConnections());
     server.nextPendingConnection()->abort();
-    QTRY_VERIFY_WITH_TIMEOUT(server.hasPendingConnections(), 10000);
+    EVENTUALLY(server.hasPendingConnections());
     QTcpSocket* peer = server.nextPendingConnection();
     peer->write(QByteArray::fromStdString(stream_of(tests::made_log(31), practice::StreamFormat::mavlink)));
-    QTRY_COMPARE(feed.rows().rows, std::size_t(31));
+    EVENTUALLY_EQUAL(feed.rows().rows, std::size_t(31));
     QVERIFY(connected.size() >= 3);
 }
 
@@ -184,7 +185,7 @@ void SourcesTest::aSerialPortIsReadOnly() {
     QVERIFY(feed.start());
     QVERIFY(feed.source().is_connected());
     pty.write(stream_of(tests::made_log(31), practice::StreamFormat::mavlink));
-    QTRY_COMPARE(feed.rows().rows, std::size_t(31));
+    EVENTUALLY_EQUAL(feed.rows().rows, std::size_t(31));
     QCOMPARE(pty.came_back(), qint64(0));
 }
 
@@ -196,9 +197,9 @@ void SourcesTest::aSerialPortIsPluggedInAgain() {
     QVERIFY(!feed.source().is_connected());
     const Pty pty;
     QVERIFY(::symlink(pty.name().c_str(), device.c_str()) == 0);
-    QTRY_VERIFY_WITH_TIMEOUT(feed.source().is_connected(), 10000);
+    EVENTUALLY(feed.source().is_connected());
     pty.write(stream_of(tests::made_log(31), practice::StreamFormat::mavlink));
-    QTRY_COMPARE(feed.rows().rows, std::size_t(31));
+    EVENTUALLY_EQUAL(feed.rows().rows, std::size_t(31));
 }
 
 void SourcesTest::aFileIsFollowed() {
@@ -213,11 +214,11 @@ void SourcesTest::aFileIsFollowed() {
     QVERIFY(file.open(QIODevice::WriteOnly));
     file.write(text.data(), qint64(text.size() / 2)); // in the middle of a line
     file.flush();
-    QTRY_VERIFY(feed.rows().rows > 40);
+    EVENTUALLY(feed.rows().rows > 40);
     const int generation = feed.rows().generation;
     file.write(text.data() + text.size() / 2, qint64(text.size() - text.size() / 2));
     file.flush();
-    QTRY_COMPARE(feed.rows().rows, std::size_t(121));
+    EVENTUALLY_EQUAL(feed.rows().rows, std::size_t(121));
     QCOMPARE(feed.rows().generation, generation);
 }
 
@@ -287,7 +288,7 @@ void SourcesTest::everyByteIsRecorded() {
             for (const auto& packet : rows.row(i))
                 sent += sender.writeDatagram(packet.data(), qint64(packet.size()), QHostAddress::LocalHost, port);
         }
-        QTRY_COMPARE(qint64(feed.live().bytes()), sent);
+        EVENTUALLY_EQUAL(qint64(feed.live().bytes()), sent);
         const auto live = feed.finished();
         const auto read = io::read_log(path.toStdString());
         QVERIFY(read);
@@ -397,7 +398,7 @@ void SourcesTest::fastStreamsAreRecordedWithoutLoss() {
         if (i % 100 == 99) QCoreApplication::processEvents();
     }
     QVERIFY(packets > 9000);
-    QTRY_COMPARE(feed.live().bytes(), bytes);
+    EVENTUALLY_EQUAL(feed.live().bytes(), bytes);
     (void)feed.finished();
     QCOMPARE(std::size_t(QFile(path).size()), bytes + 8 * packets);
 }

@@ -12,6 +12,7 @@
 
 #include "io/kept_documents.hpp"
 #include "session/book_transfer.hpp"
+#include "support/eventually.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
 
@@ -182,7 +183,7 @@ void BookDamageTest::whatIsLeftIsExported() {
     bool done = false;
     connect(&bringer, &BookBringer::finished, [&] { done = true; });
     bringer.bringIn(*read_book_document(file("out")), file("out"), QStringLiteral("out"));
-    QTRY_VERIFY(done);
+    EVENTUALLY(done);
     QCOMPARE(desk.shelves().flights.size(), std::size_t(2));
     for (const auto& [id, flight] : desk.shelves().flights)
         QCOMPARE(flight.log_id.has_value(), flight.name == "small.csv");

@@ -14,6 +14,7 @@
 
 #include "session/book_transfer.hpp"
 #include "session/flight_session.hpp"
+#include "support/eventually.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
 
@@ -90,7 +91,7 @@ void BookKeeperTest::filingEndsInTheBookItBeganIn() {
     FlightSession flights(desk, debriefs, plans);
     QVERIFY(desk.openBook(file("a.sqlite")));
     flights.openLog(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
-    QTRY_VERIFY(debriefs.debrief());
+    EVENTUALLY(debriefs.debrief());
     flights.file();
     QVERIFY(flights.is_filing());
     QVERIFY(desk.openBook(file("b.sqlite")));
@@ -115,7 +116,7 @@ void BookKeeperTest::aHeldUpWriteHoldsUpNoBackup() {
     QSignalSpy failed(&keeper, &BookKeeper::failed);
     keeper.write(write_of(2, 400'000));
     keeper.write(write_of(3));
-    QTRY_VERIFY(failed.count() > 0);
+    EVENTUALLY(failed.count() > 0);
     QCOMPARE(keeper.heldUp(), std::size_t(2));
     QCOMPARE(int(keeper.trouble().code), int(units::ErrorCode::book_full));
     bool done = false;
@@ -125,7 +126,7 @@ void BookKeeperTest::aHeldUpWriteHoldsUpNoBackup() {
             return book.backUp(to).has_value();
         },
         [&](bool whole) { done = whole; });
-    QTRY_VERIFY(done);
+    EVENTUALLY(done);
     auto backup = logbook::Book::open(path("backup.sqlite"));
     QCOMPARE(backup->read()->records.size(), std::size_t(1));
     keeper.loseWaiting();
@@ -144,7 +145,7 @@ void BookKeeperTest::whatIsHeldUpIsCountedAndKeptLater() {
         order.push_back(1);
         return {};
     });
-    QTRY_COMPARE(failed.count(), 1);
+    EVENTUALLY_EQUAL(failed.count(), 1);
     keeper.write([&](logbook::Book&) -> units::Result<void> {
         order.push_back(2);
         return {};
@@ -165,7 +166,7 @@ void BookKeeperTest::theFileItselfHoldsWhatWasWritten() {
     QVERIFY(keeper.open(path("a.sqlite")));
     QSignalSpy idle(&keeper, &BookKeeper::idle);
     for (int i = 1; i <= 20; ++i) keeper.write(write_of(i, 20'000));
-    QTRY_VERIFY(idle.count() > 0);
+    EVENTUALLY(idle.count() > 0);
     // As a file manager copies it: the one file, while the book is open.
     QVERIFY(std::filesystem::exists(path("a.sqlite-wal")));
     std::filesystem::copy_file(path("a.sqlite"), path("copy.sqlite"));

@@ -10,6 +10,7 @@
 #include "io/plan_document.hpp"
 #include "io/text_file.hpp"
 #include "session/book_transfer.hpp"
+#include "support/eventually.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
 
@@ -30,7 +31,7 @@ struct Laid {
         QSignalSpy refused(&bringer, &BookBringer::refused);
         const QFileInfo file(path);
         bringer.bringIn(std::move(*entries), file.isDir() ? path : file.absolutePath(), file.fileName());
-        return QTest::qWaitFor([&] { return finished.count() + refused.count() > 0; }, 20000) &&
+        return sobremesa::tests::eventually([&] { return finished.count() + refused.count() > 0; }) &&
                finished.count() == 1;
     }
     PlanSession plans;
@@ -284,7 +285,7 @@ void BookTransferTest::flightsAreReadAgainOneAfterTheOther() {
     QSignalSpy finished(&reader, &FlightReader::finished);
     QSignalSpy progressed(&reader, &FlightReader::progressed);
     reader.read(laid.desk.unread());
-    QTRY_COMPARE_WITH_TIMEOUT(finished.count(), 1, 30000);
+    EVENTUALLY_EQUAL(finished.count(), 1);
     QCOMPARE(finished[0][0].toInt(), 8);
     QCOMPARE(progressed.count(), 8);
     QVERIFY(laid.desk.unread().empty());

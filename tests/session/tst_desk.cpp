@@ -13,6 +13,7 @@
 
 #include "io/kept_documents.hpp"
 #include "session/desk.hpp"
+#include "support/eventually.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
 
@@ -277,7 +278,7 @@ void DeskTest::aShelfEditReachesTheOpenPlan() {
     kept.pack.cell_capacity_ah = 5.0;
     QVERIFY(laid.desk.put(EditKind::change_pack, id, kept));
     QCOMPARE(laid.open().pack.cell_capacity_ah, 5.0);
-    QTRY_VERIFY(laid.session.plan() && laid.session.plan()->request.pack.cell_capacity_ah == 5.0);
+    EVENTUALLY(laid.session.plan() && laid.session.plan()->request.pack.cell_capacity_ah == 5.0);
 }
 
 void DeskTest::choosingAPackTakesItsLandingVoltage() {
@@ -405,10 +406,10 @@ int DeskTest::editAndWait(const QString& path) {
 void DeskTest::returnsAfterBeingKilled() {
     QProcess other;
     other.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--edit-and-wait"), path_});
-    QVERIFY(other.waitForReadyRead(20000));
+    QVERIFY(other.waitForReadyRead(sobremesa::tests::patience_ms));
     QCOMPARE(other.readAllStandardOutput().trimmed(), QByteArray("edited"));
     ::kill(pid_t(other.processId()), SIGKILL);
-    QVERIFY(other.waitForFinished());
+    QVERIFY(other.waitForFinished(sobremesa::tests::patience_ms));
     QCOMPARE(other.exitStatus(), QProcess::CrashExit);
     Laid laid(path_);
     QVERIFY(laid.desk.keeper().is_writable());
@@ -441,14 +442,14 @@ void DeskTest::aFullDiskDelaysAndLosesNothing() {
         auto kept = on_shelf;
         kept.note = std::string(300'000, 'x');
         QVERIFY(laid.desk.put(EditKind::change_pack, id, kept));
-        QTRY_VERIFY(failed.count() > 0);
+        EVENTUALLY(failed.count() > 0);
         // On the desk it is there, and what comes after waits behind it.
         laid.editWind(9.0);
         laid.desk.settle();
         QVERIFY(laid.desk.keeper().waiting() >= 2);
         QCOMPARE(recovered.count(), 0);
         QCOMPARE(setrlimit(RLIMIT_FSIZE, &before), 0);
-        QTRY_COMPARE_WITH_TIMEOUT(recovered.count(), 1, 10000);
+        EVENTUALLY_EQUAL(recovered.count(), 1);
         QCOMPARE(laid.desk.keeper().waiting(), std::size_t(0));
     }
     Laid again(path_);

@@ -10,6 +10,7 @@
 #include "io/csv_log_writer.hpp"
 #include "session/many_logs.hpp"
 #include "support/compare.hpp"
+#include "support/eventually.hpp"
 #include "support/made_log.hpp"
 #include "support/test_program.hpp"
 
@@ -53,14 +54,14 @@ private:
     void understand(ManyLogs& many, const std::vector<std::string>& paths) {
         QSignalSpy understood(&many, &ManyLogs::understood);
         many.understand(paths);
-        QVERIFY(understood.count() > 0 || understood.wait(30000));
+        QVERIFY(understood.count() > 0 || understood.wait(sobremesa::tests::patience_ms));
     }
     int file(ManyLogs& many) {
         QSignalSpy filed(&many, &ManyLogs::filed);
         book::KeptFlight flown;
         flown.flown = session::first_request();
         many.file(flown);
-        if (filed.count() == 0 && !filed.wait(30000)) return -1;
+        if (filed.count() == 0 && !filed.wait(sobremesa::tests::patience_ms)) return -1;
         return filed.front().front().toInt();
     }
 
@@ -154,7 +155,7 @@ void ManyLogsTest::stoppingLosesNothing() {
     book::KeptFlight flown;
     flown.flown = session::first_request();
     many.file(flown);
-    QVERIFY(filed.count() > 0 || filed.wait(30000));
+    QVERIFY(filed.count() > 0 || filed.wait(sobremesa::tests::patience_ms));
     const auto first = desk_->shelves().flights.size();
     QVERIFY(first >= 3 && first < 12);
     ManyLogs again(*desk_);

@@ -9,6 +9,7 @@
 #include "session/latest_job.hpp"
 #include "session/plan_session.hpp"
 #include "support/compare.hpp"
+#include "support/eventually.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
 
@@ -53,7 +54,7 @@ void SessionTest::newestJobWins() {
             },
             [&](int answer) { answers.push_back(answer); });
     }
-    QTRY_VERIFY(!job.is_running());
+    EVENTUALLY(!job.is_running());
     QCOMPARE(answers.back(), 49);
     QVERIFY(answers.size() < 10); // those that waited were replaced, not queued
 }
@@ -69,10 +70,10 @@ void SessionTest::workRunsElsewhereAndAnswersHere() {
             return 0;
         },
         [&](int) { answered = QThread::currentThread(); });
-    QTRY_VERIFY(answered != nullptr);
+    EVENTUALLY(answered != nullptr);
     QVERIFY(worked != QThread::currentThread());
     QCOMPARE(answered, QThread::currentThread());
-    QTRY_COMPARE(running.count(), 2);
+    EVENTUALLY_EQUAL(running.count(), 2);
 }
 
 void SessionTest::cancelReachesTheWork() {
@@ -85,7 +86,7 @@ void SessionTest::cancelReachesTheWork() {
         },
         [&](bool answer) { stopped = answer; });
     job.cancel();
-    QTRY_VERIFY(stopped);
+    EVENTUALLY(stopped);
 }
 
 void SessionTest::aJobThatOutlivesItsOwnerIsDropped() {
@@ -107,9 +108,9 @@ void SessionTest::requestBecomesAPlan() {
     PlanSession session;
     QSignalSpy changed(&session, &PlanSession::planChanged);
     QVERIFY(!session.setRequest(tests::sample_request()).has_value());
-    QTRY_COMPARE(changed.count(), 1);
+    EVENTUALLY_EQUAL(changed.count(), 1);
     QVERIFY(session.plan()->turn.has_value());
-    QTRY_VERIFY(session.is_settled());
+    EVENTUALLY(session.is_settled());
     QVERIFY(mission::make_plan(first_request())->turn.has_value());
 }
 
@@ -122,7 +123,7 @@ void SessionTest::impossibleRequestChangesNothing() {
     QVERIFY(error.has_value());
     QCOMPARE(error->where.field, std::string("aircraft.mass_kg"));
     QCOMPARE(session.request().aircraft.mass_kg, 1.25);
-    QTRY_VERIFY(session.is_settled());
+    EVENTUALLY(session.is_settled());
 }
 
 void SessionTest::theVerdictIsAlwaysThatOfThePlan() {
@@ -138,16 +139,16 @@ void SessionTest::theVerdictIsAlwaysThatOfThePlan() {
     connect(&session, &PlanSession::outlookChanged, this, look);
     auto request = tests::sample_request();
     QVERIFY(!session.setRequest(request));
-    QTRY_VERIFY(session.plan() && session.outlook_is_settled());
+    EVENTUALLY(session.plan() && session.outlook_is_settled());
     QVERIFY(session.outlook()->limits.go);
     // From go to no-go and back: at no moment does one stand beside the other's plan.
     request.height_ceiling_m = 40.0;
     QVERIFY(!session.setRequest(request));
-    QTRY_VERIFY(session.outlook_is_settled());
+    EVENTUALLY(session.outlook_is_settled());
     QVERIFY(!session.outlook()->limits.go);
     request.height_ceiling_m = 120.0;
     QVERIFY(!session.setRequest(request));
-    QTRY_VERIFY(session.outlook_is_settled());
+    EVENTUALLY(session.outlook_is_settled());
     QVERIFY(shown >= 6);
 }
 
@@ -158,7 +159,7 @@ void SessionTest::aClearedTableStaysCleared() {
         // Whatever was under way: the plan, its outlook, its chance.
         QTest::qWait(i);
         session.clear();
-        QTRY_VERIFY(session.outlook_is_settled());
+        EVENTUALLY(session.outlook_is_settled());
         QCoreApplication::processEvents();
         QVERIFY(!session.plan() && !session.outlook());
         QCOMPARE(session.planDocument(), std::int64_t(-1));
@@ -177,12 +178,12 @@ void SessionTest::plansAreSavedAndOpened() {
     QSignalSpy planned(&second, &PlanSession::planChanged);
     QSignalSpy edited(&second, &PlanSession::requestEdited);
     second.show(document->request, 12);
-    QTRY_COMPARE(planned.count(), 1);
+    EVENTUALLY_EQUAL(planned.count(), 1);
     QCOMPARE(second.planDocument(), 12);
     QCOMPARE(second.request().pack.cell_capacity_ah, 4.5);
     QVERIFY2(edited.isEmpty(), "showing a document is no edit");
     QVERIFY(!first.save(QStringLiteral("/nowhere/at/all.json")).has_value());
-    QTRY_VERIFY(first.is_settled() && second.is_settled());
+    EVENTUALLY(first.is_settled() && second.is_settled());
 }
 
 void SessionTest::logsOpenWithProgress() {
@@ -190,7 +191,7 @@ void SessionTest::logsOpenWithProgress() {
     QSignalSpy changed(&session, &DebriefSession::debriefChanged);
     QSignalSpy progressed(&session, &DebriefSession::progressed);
     session.open(demo("2026-05-16-alcaravan-three-hills.csv"));
-    QTRY_COMPARE_WITH_TIMEOUT(changed.count(), 1, 20000);
+    EVENTUALLY_EQUAL(changed.count(), 1);
     QVERIFY(progressed.count() >= 1);
     QVERIFY(session.debrief()->summary.distance.ground_m.has_value());
 }
@@ -200,9 +201,9 @@ void SessionTest::aLogThatFailsLeavesTheOneBefore() {
     QSignalSpy changed(&session, &DebriefSession::debriefChanged);
     QSignalSpy refused(&session, &DebriefSession::refused);
     session.open(demo("2026-04-11-alcaravan-calm.csv"));
-    QTRY_COMPARE_WITH_TIMEOUT(changed.count(), 1, 20000);
+    EVENTUALLY_EQUAL(changed.count(), 1);
     session.open(demo("alcaravan-west.plan.json"));
-    QTRY_COMPARE_WITH_TIMEOUT(refused.count(), 1, 20000);
+    EVENTUALLY_EQUAL(refused.count(), 1);
     QVERIFY(session.debrief()->path.endsWith(QStringLiteral("calm.csv")));
 }
 
@@ -212,8 +213,8 @@ void SessionTest::openingAnotherLogDropsTheFirst() {
     QSignalSpy refused(&session, &DebriefSession::refused);
     session.open(demo("2026-05-02-tarabilla-landed-at-3v5.csv"));
     session.open(demo("2026-04-11-alcaravan-calm.csv"));
-    QTRY_COMPARE_WITH_TIMEOUT(changed.count(), 1, 20000);
-    QTRY_VERIFY(!session.is_opening());
+    EVENTUALLY_EQUAL(changed.count(), 1);
+    EVENTUALLY(!session.is_opening());
     QCOMPARE(changed.count(), 1);
     QCOMPARE(refused.count(), 0);
     QVERIFY(session.debrief()->path.endsWith(QStringLiteral("calm.csv")));
@@ -223,7 +224,7 @@ void SessionTest::leftNeedsAPackThatFits() {
     DebriefSession session;
     QSignalSpy changed(&session, &DebriefSession::debriefChanged);
     session.open(demo("2026-05-02-tarabilla-landed-at-3v5.csv"));
-    QTRY_COMPARE_WITH_TIMEOUT(changed.count(), 1, 20000);
+    EVENTUALLY_EQUAL(changed.count(), 1);
     battery::Pack pack = tests::sample_request().pack;
     const auto flown = [&](double air_c) {
         mission::PlanRequest request;

@@ -120,7 +120,7 @@ void WordingTest::errorsNameTheirPlace() {
     error.where.file = "/home/pilot/plan.json";
     error.where.field = "aircraft.mass_kg";
     QCOMPARE(message(error),
-             QStringLiteral("plan.json, “aircraft.mass_kg”: -1.25 is not possible there; it takes 0.02 to 150."));
+             QStringLiteral("plan.json, “aircraft.mass_kg”: -1.25 is not possible there; it must be 0.02 to 150."));
     units::Where where;
     where.line = 12;
     where.column = 3;
@@ -144,12 +144,12 @@ void WordingTest::planWithoutTurnSaysWhy() {
     auto request = tests::sample_request();
     request.weather.wind = {20.0, 265.0};
     const auto plan = *mission::make_plan(request);
-    QVERIFY(plan_sentence(plan, Quantities()).startsWith(QStringLiteral("No way out on this bearing")));
+    QVERIFY(plan_sentence(plan, Quantities()).startsWith(QStringLiteral("This bearing cannot be flown")));
     request = tests::sample_request();
     request.turn.counted = {mission::School::share_left};
     request.weather.wind = {9.0, 85.0};
     QVERIFY(
-        plan_sentence(*mission::make_plan(request), Quantities()).contains(QStringLiteral("does not come home")));
+        plan_sentence(*mission::make_plan(request), Quantities()).contains(QStringLiteral("does not get home")));
 }
 
 void WordingTest::debriefSentenceTakesWhatThereIs() {
@@ -160,7 +160,7 @@ void WordingTest::debriefSentenceTakesWhatThereIs() {
             without_markup(debrief_sentence(summary, telemetry::left_by_charge(summary, usable_ah), Quantities())));
     };
     QVERIFY(sentence(tests::made_log(), 2.0).startsWith(QStringLiteral("5.9")));
-    QVERIFY(sentence(tests::made_log(), 2.0).contains(QStringLiteral("were left")));
+    QVERIFY(sentence(tests::made_log(), 2.0).contains(QStringLiteral("remained")));
     QVERIFY(sentence(tests::made_log(), 0.5).contains(QStringLiteral("Is it the right pack?")));
     auto no_current = tests::made_log();
     no_current[Channel::current_a].clear();
@@ -171,7 +171,7 @@ void WordingTest::debriefSentenceTakesWhatThereIs() {
     QVERIFY(sentence(nothing, 2.0).startsWith(QStringLiteral("6")));
     QVERIFY(!sentence(nothing, 2.0).contains(QStringLiteral("farther")));
     nothing[Channel::ground_speed_mps].clear();
-    QVERIFY(sentence(nothing, 2.0).contains(QStringLiteral("without position and without current")));
+    QVERIFY(sentence(nothing, 2.0).contains(QStringLiteral("without position and current")));
 }
 
 void WordingTest::changesNameTheirCause() {
@@ -236,7 +236,7 @@ void WordingTest::landingPlacesWithoutANameAreNotHome() {
     reach.looked_at_m = 10000.0;
     QVERIFY(within_reach(reach, q).contains(QStringLiteral("never")));
     reach.parts = {{0.0, 10000.0}};
-    QVERIFY(within_reach(reach, q).contains(QStringLiteral("all the way out")));
+    QVERIFY(within_reach(reach, q).contains(QStringLiteral("all the way outbound")));
     reach.parts = {{0.0, 4000.0}, {7000.0, 10000.0}};
     const QString parts = within_reach(reach, q);
     QVERIFY2(parts.contains(QStringLiteral("up to")) && parts.contains(QStringLiteral("and from")),

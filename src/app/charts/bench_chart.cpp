@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include <QCoreApplication>
 #include <QKeyEvent>
 #include <qcustomplot.h>
 
@@ -34,14 +35,18 @@ bool leads_with_energy() {
     return Look::instance().quantities().choice().lead == wording::UnitChoice::Lead::energy;
 }
 
+struct BenchChartWords {
+    Q_DECLARE_TR_FUNCTIONS(BenchChartWords)
+};
+
 wording::Notation notation_of(BenchChart::Shows shows) {
     switch (shows) {
-    case BenchChart::Shows::volts: return {1.0, BenchChart::tr("V a cell"), 2};
-    case BenchChart::Shows::current: return {1.0, BenchChart::tr("A a cell"), 1};
-    case BenchChart::Shows::temperature: return {1.0, BenchChart::tr("°C"), 0};
+    case BenchChart::Shows::volts: return {1.0, BenchChartWords::tr("V/cell"), 2};
+    case BenchChart::Shows::current: return {1.0, BenchChartWords::tr("A/cell"), 1};
+    case BenchChart::Shows::temperature: return {1.0, BenchChartWords::tr("°C"), 0};
     case BenchChart::Shows::peak_power: break;
     }
-    return {1.0, BenchChart::tr("W"), 0};
+    return {1.0, BenchChartWords::tr("W"), 0};
 }
 
 } // namespace
@@ -132,7 +137,7 @@ void BenchChart::refresh() {
     unit->position->setCoords(0.0, 0.0);
     unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
     auto* below = add_text(plot_, look.theme().soft_ink, Look::small_px, false);
-    below->setText(leads_with_energy() ? tr("Wh given") : tr("mAh given"));
+    below->setText(leads_with_energy() ? tr("Wh delivered") : tr("mAh delivered"));
     below->position->setType(QCPItemPosition::ptAxisRectRatio);
     below->position->setCoords(1.0, 1.0);
     below->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
@@ -199,12 +204,12 @@ void BenchChart::addUnused() {
         area->setPen(QPen(look.theme().warning, 1));
         area->setBrush(hatching(look.theme().warning));
         auto* text = add_text(plot_, look.theme().warning, Look::small_px, true);
-        unused_text_ = tr("%1 unused if %2 is landed at %3, like a LiPo")
+        unused_text_ = tr("%1 unused if %2 lands at %3, like a LiPo")
                            .arg(look.quantities().energy(unused->energy_wh),
                                 wording::title(shown_->candidates[curve.candidate].pack),
                                 wording::cell_volts(unused->alarm.cell_v));
         // In two lines above the field, where the line has left it.
-        text->setText(tr("%1 unused if %2 is landed\nat %3, like a LiPo")
+        text->setText(tr("%1 unused if %2 lands\nat %3, like a LiPo")
                           .arg(look.quantities().energy(unused->energy_wh),
                                wording::title(shown_->candidates[curve.candidate].pack),
                                wording::cell_volts(unused->alarm.cell_v)));

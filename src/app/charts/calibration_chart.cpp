@@ -23,7 +23,7 @@ constexpr int right_px = 18;
 CalibrationChart::CalibrationChart(QWidget* parent) : QWidget(parent) {
     setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(tr("How often the bands held what was flown"));
+    setAccessibleName(tr("How often flights fell within the band"));
     connect(&Look::instance(), &Look::changed, this, [this] {
         updateGeometry();
         update();
@@ -34,7 +34,7 @@ void CalibrationChart::setShares(std::vector<learning::BandShare> shares, int fo
     shares_ = std::move(shares);
     forecasts_ = forecasts;
     setAccessibleDescription(shares_.empty() ? QString()
-                                             : tr("The 90 % band held %1 % of %2 forecasts.")
+                                             : tr("%1 % of %2 forecasts fell within the 90 % band.")
                                                    .arg(std::lround(percent * shares_.back().observed))
                                                    .arg(forecasts_));
     update();
@@ -46,7 +46,7 @@ QSize CalibrationChart::sizeHint() const {
 }
 
 ShownTable CalibrationChart::shownTable() const {
-    ShownTable table{tr("How often bands held what was flown"), {tr("band, %"), tr("held, %")}, {}};
+    ShownTable table{tr("Flights within the band"), {tr("band, %"), tr("within, %")}, {}};
     for (const auto& share : shares_)
         table.rows.push_back({figure_cell(percent * share.nominal, 0), figure_cell(percent * share.observed, 0)});
     return table;
@@ -89,7 +89,7 @@ void CalibrationChart::draw(QPainter& painter, const QSize& size) const {
                          Qt::AlignHCenter | Qt::AlignTop, text);
     }
     painter.drawText(QRectF(0, 0, size.width(), look.scaled(title_px)), Qt::AlignRight | Qt::AlignTop,
-                     tr("held, % of %1 forecasts").arg(forecasts_));
+                     tr("within, % of %1 forecasts").arg(forecasts_));
     painter.drawText(QRectF(field.left(), field.bottom() + look.scaled(16), field.width(), look.scaled(18)),
                      Qt::AlignHCenter | Qt::AlignTop, tr("band, %"));
     painter.setPen(QPen(theme.ink, look.scaled(1.2), Qt::DashLine));

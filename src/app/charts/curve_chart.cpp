@@ -93,8 +93,8 @@ void CurveChart::refresh() {
         drawPoints(shown_->points, true);
         drawPoints(shown_->apart, false);
         drawTangent();
-        mark(shown_->speeds.endurance, tr("longest time"));
-        mark(shown_->speeds.range, tr("longest way"));
+        mark(shown_->speeds.endurance, tr("best endurance"));
+        mark(shown_->speeds.range, tr("best range"));
         mark(shown_->speeds.fastest, tr("half of full power"));
         placeChosen();
     }

@@ -44,7 +44,7 @@ void ForecastChart::setLandings(std::vector<Mark> marks) {
 
 ShownTable ForecastChart::shownTable() const {
     ShownTable table{
-        tr("Forecast over flown"), {tr("flight"), tr("from flights"), tr("off, %"), tr("band, %")}, {}};
+        tr("Forecast over flown"), {tr("flight"), tr("from flights"), tr("error, %"), tr("band, %")}, {}};
     for (const Mark& mark : marks_) {
         Cell name;
         name.text = mark.flight;
@@ -74,8 +74,8 @@ void ForecastChart::refresh() {
         whole->setTickStep(std::max(1.0, std::ceil(double(marks_.size()) / 10.0)));
         plot_->xAxis->setTicker(whole);
         plot_->yAxis->setTicker(plain_ticker(5));
-        plot_->xAxis->setLabel(tr("flight, in the order of time"));
-        plot_->yAxis->setLabel(more_is_hopeful_ ? tr("landing charge, off by %") : tr("forecast over flown, %"));
+        plot_->xAxis->setLabel(tr("flight, in order of time"));
+        plot_->yAxis->setLabel(more_is_hopeful_ ? tr("landing charge, error in %") : tr("forecast over flown, %"));
         QVector<double> x, y, band, bare_x, bare_y, bare_band;
         double widest = 5.0;
         for (std::size_t i = 0; i < marks_.size(); ++i) {
@@ -109,8 +109,8 @@ void ForecastChart::refresh() {
         };
         draw(bare_x, bare_y, bare_band, false);
         draw(x, y, band, true);
-        for (const auto& [up, text] :
-             {std::pair(!more_is_hopeful_, tr("too careful")), std::pair(more_is_hopeful_, tr("too hopeful"))}) {
+        for (const auto& [up, text] : {std::pair(!more_is_hopeful_, tr("too cautious")),
+                                       std::pair(more_is_hopeful_, tr("too optimistic"))}) {
             auto* words = add_text(plot_, theme.soft_ink, Look::small_px, false);
             words->position->setType(QCPItemPosition::ptAxisRectRatio);
             words->position->setCoords(0.01, up ? 0.02 : 0.98);

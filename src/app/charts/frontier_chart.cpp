@@ -62,7 +62,7 @@ void FrontierChart::refresh() {
     rect->setVisible(drawable);
     plot_->xAxis->setVisible(drawable);
     plot_->yAxis->setVisible(drawable);
-    setAccessibleName(tr("Time in the air over mass of the pack"));
+    setAccessibleName(tr("Endurance and pack mass"));
     if (!drawable) {
         plot_->replot();
         return;
@@ -84,7 +84,7 @@ void FrontierChart::refresh() {
     addBestPack();
     if (shows_best) addBestMass(grams * best->pack_mass_kg);
     addAxisWords();
-    setAccessibleName(tr("Time in the air over mass of the pack: %1 packs, %2 of which no other beats")
+    setAccessibleName(tr("Endurance and pack mass: %1 packs, %2 of which no other beats")
                           .arg(shown_->matches.size())
                           .arg(unbeaten));
     plot_->replot();
@@ -217,9 +217,8 @@ void FrontierChart::keyPressEvent(QKeyEvent* event) {
 
 ShownTable FrontierChart::shownTable() const {
     const auto& q = Look::instance().quantities();
-    ShownTable table{tr("Time in the air over mass of the pack"),
-                     {tr("pack"), tr("mass"), tr("time"), tr("none lighter flies longer")},
-                     {}};
+    ShownTable table{
+        tr("Endurance and pack mass"), {tr("pack"), tr("mass"), tr("time"), tr("none lighter flies longer")}, {}};
     if (!shown_) return table;
     const auto cell = [](const QString& text, bool figure) {
         Cell made;

@@ -25,7 +25,7 @@ void HeadroomChart::setHeadroom(std::optional<matching::Headroom> headroom) {
 }
 
 ShownTable HeadroomChart::shownTable() const {
-    ShownTable table{tr("Headroom"), {tr("mAh used"), tr("minutes"), tr("V a cell"), tr("full throttle, W")}, {}};
+    ShownTable table{tr("Headroom"), {tr("mAh used"), tr("minutes"), tr("V/cell"), tr("full throttle, W")}, {}};
     if (!headroom_) return table;
     for (std::size_t i = 0; i < headroom_->points.size(); i += 5) {
         const auto& p = headroom_->points[i];
@@ -68,7 +68,7 @@ void HeadroomChart::refresh() {
         words->position->setCoords(0.02 * x.back(), y.front());
         words->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
         words->setText(tr("full throttle"));
-        level(headroom_->climb_w, tr("the climb of the plan"), Qt::DotLine);
+        level(headroom_->climb_w, tr("the plan's climb"), Qt::DotLine);
         level(headroom_->level_w, tr("level cruise"), Qt::SolidLine);
     }
     plot_->replot(QCustomPlot::rpQueuedReplot);

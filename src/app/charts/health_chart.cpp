@@ -28,7 +28,8 @@ void HealthChart::setPack(const book::KeptPack& kept, const battery::Health& hea
 }
 
 ShownTable HealthChart::shownTable() const {
-    ShownTable table{tr("Health of the pack"), {tr("full cycles"), tr("of the label, %"), tr("cells, mΩ")}, {}};
+    ShownTable table{
+        tr("Health of the pack"), {tr("full cycles"), tr("of label capacity, %"), tr("cells, mΩ")}, {}};
     const double nothing = std::nan("");
     for (const auto& reading : kept_.readings) {
         const auto charge = battery::charge_points(kept_.pack, {reading});
@@ -62,13 +63,12 @@ void HealthChart::refresh() {
         for (QCPAxis* axis : rect->axes()) axis->setLayer(QStringLiteral("axes"));
     }
     drawPart(
-        above, tr("Full recharge, % of the label"),
+        above, tr("Full recharge, % of label capacity"),
         {battery::charge_points(kept_.pack, kept_.readings), health_.capacity, percent, battery::retire_capacity});
     const auto cells = battery::resistance_points(kept_.readings);
     const std::optional<double> doubled =
         cells.empty() ? std::nullopt : std::optional(battery::retire_resistance_factor * cells.front().value);
-    drawPart(below, tr("Resistance of a cell, mΩ, by full cycles"),
-             {cells, health_.resistance, milliohms, doubled});
+    drawPart(below, tr("Cell resistance, mΩ, by full cycles"), {cells, health_.resistance, milliohms, doubled});
     plot_->replot(QCustomPlot::rpQueuedReplot);
 }
 

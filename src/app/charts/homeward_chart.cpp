@@ -9,6 +9,7 @@
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
 #include "core/mission/chance.hpp"
+#include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
@@ -63,6 +64,39 @@ void add_vertical(QCPAxis* x, QCPAxis* y, double at, double from, double to, con
 }
 
 } // namespace
+
+/// Where a distance of a plan stands on the axis: itself, or for a flight that stays, its minute.
+double HomewardChart::onAxis(const mission::Plan& plan, double distance_m) const {
+    return over_time_ ? onAxis(mission::outward_at(plan, distance_m)) : distance_m * per_distance_;
+}
+
+double HomewardChart::onAxis(const mission::OutwardPoint& point) const {
+    return over_time_ ? point.time_s / units::seconds_per_minute : point.distance_m * per_distance_;
+}
+
+double HomewardChart::onAxis(const debrief::FlownPoint& point) const {
+    return over_time_ ? point.time_s / units::seconds_per_minute : flown_->on_axis_m(point) * per_distance_;
+}
+
+/// The distance of the plan at a place of the axis.
+double HomewardChart::distanceAt(double x) const {
+    if (!over_time_) return x / per_distance_;
+    const double time_s = x * units::seconds_per_minute;
+    const auto& points = plan_->outward;
+    const auto after =
+        std::find_if(points.begin(), points.end(), [&](const auto& p) { return p.time_s >= time_s; });
+    if (after == points.end()) return points.back().distance_m;
+    if (after == points.begin()) return after->distance_m;
+    const auto before = after - 1;
+    const double part = (time_s - before->time_s) / (after->time_s - before->time_s);
+    return before->distance_m + part * (after->distance_m - before->distance_m);
+}
+
+/// A place of the axis in words.
+QString HomewardChart::placeText(const mission::Plan& plan, double distance_m) const {
+    const auto& q = Look::instance().quantities();
+    return over_time_ ? q.duration(mission::outward_at(plan, distance_m).time_s) : q.distance(distance_m);
+}
 
 HomewardChart::HomewardChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
     embed_plot(*this, *plot_);
@@ -128,6 +162,10 @@ double HomewardChart::endOfChart() const {
     const double pack_end_m = plan_->outward.back().distance_m;
     if (flown_) {
         // Over places the axis is the way flown, home counted.
+        if (over_time_) {
+            const double longest_s = flown_->points.back().time_s;
+            return std::min(pack_end_m, distanceAt(1.05 * longest_s / units::seconds_per_minute));
+        }
         if (flown_->along_the_way) return 1.05 * std::max(flown_->points.back().flown_m, 1.0);
         // The flight fills the chart; the turn is shown where it is not far beyond.
         const double farthest_m = flown_->farthest.from_home_m;
@@ -168,9 +206,10 @@ void HomewardChart::refresh() {
     const Look& look = Look::instance();
     setAccessibleName(wording::homeward_summary(*plan_, look.quantities()));
     per_distance_ = look.quantities().notation(Quantity::turn_distance).factor;
+    over_time_ = mission::stays(plan_->request);
     const double end_m = endOfChart();
-    energy_->axis(QCPAxis::atBottom)->setRange(0.0, end_m * per_distance_);
-    spare_->axis(QCPAxis::atBottom)->setRange(0.0, end_m * per_distance_);
+    energy_->axis(QCPAxis::atBottom)->setRange(0.0, onAxis(*plan_, end_m));
+    spare_->axis(QCPAxis::atBottom)->setRange(0.0, onAxis(*plan_, end_m));
     energy_->axis(QCPAxis::atLeft)->setRange(0.0, 1.08 * plan_->usable_energy_wh.value);
     energy_->axis(QCPAxis::atRight)->setRange(energy_->axis(QCPAxis::atLeft)->range());
     addReserve(end_m);
@@ -199,7 +238,7 @@ void HomewardChart::addCurves(double end_m) {
     }
     points.push_back(mission::outward_at(*plan_, end_m));
     for (const OutwardPoint& p : points) {
-        x << p.distance_m * per_distance_;
+        x << onAxis(p);
         left << p.left_wh;
         left_low << p.left_wh - p.left_sd_wh;
         left_high << p.left_wh + p.left_sd_wh;
@@ -226,7 +265,7 @@ void HomewardChart::addCurves(double end_m) {
         // Drawn days say it better than the errors' sum: 5 to 95 % of them.
         QVector<double> at, low, high;
         for (const auto& band : plan_->chance->bands) {
-            at << band.distance_m * per_distance_;
+            at << onAxis(*plan_, band.distance_m);
             low << band.spare_low_wh;
             high << band.spare_high_wh;
             // One beyond the end, so that the band goes all the way.
@@ -244,10 +283,10 @@ void HomewardChart::addReserve(double end_m) {
     QVector<double> x, reserve;
     for (const OutwardPoint& p : plan_->outward) {
         if (p.distance_m > end_m) break;
-        x << p.distance_m * per_distance_;
+        x << onAxis(p);
         reserve << p.reserve_wh;
     }
-    x << end_m * per_distance_;
+    x << onAxis(*plan_, end_m);
     reserve << mission::outward_at(*plan_, end_m).reserve_wh;
     QCPGraph* floor = add_line(energy_->axis(QCPAxis::atBottom), energy_->axis(QCPAxis::atLeft), x, reserve,
                                QPen(theme.warning, 1));
@@ -260,8 +299,8 @@ void HomewardChart::addBeside(double end_m) {
     QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
     QVector<double> x, left, needed;
     for (const OutwardPoint& p : beside_->outward) {
-        if (p.distance_m > end_m) break;
-        x << p.distance_m * per_distance_;
+        if (onAxis(p) > onAxis(*plan_, end_m)) break;
+        x << onAxis(p);
         left << p.left_wh;
         needed << p.needed_wh;
     }
@@ -269,17 +308,18 @@ void HomewardChart::addBeside(double end_m) {
     const QPen pen = dashed(look.theme().soft_ink, look.scaled(1.2), {2, 3});
     add_line(ex, ey, x, left, pen);
     add_line(ex, ey, x, needed, pen);
-    if (!beside_->turn || beside_->turn->distance_m.value > end_m) return;
+    if (!beside_->turn || onAxis(*beside_, beside_->turn->distance_m.value) > onAxis(*plan_, end_m)) return;
     const double at = beside_->turn->distance_m.value;
+    const double at_x = onAxis(*beside_, at);
     QCPGraph* mark = plot_->addGraph(ex, ey);
-    mark->setData({at * per_distance_}, {mission::outward_at(*beside_, at).left_wh}, true);
+    mark->setData({at_x}, {mission::outward_at(*beside_, at).left_wh}, true);
     mark->setLineStyle(QCPGraph::lsNone);
     mark->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(look.theme().soft_ink, look.scaled(1.4)),
                                           QBrush(look.theme().panel), look.scaled(9)));
     auto* text = add_text(plot_, look.theme().soft_ink, Look::small_px, false);
-    text->setText(tr("beside: %1").arg(look.quantities().distance(at)));
+    text->setText(tr("compared: %1").arg(placeText(*beside_, at)));
     text->position->setType(QCPItemPosition::ptAbsolute);
-    text->position->setCoords(ex->coordToPixel(at * per_distance_),
+    text->position->setCoords(ex->coordToPixel(at_x),
                               ey->coordToPixel(mission::outward_at(*beside_, at).left_wh) + look.scaled(8));
     text->setPositionAlignment(Qt::AlignHCenter | Qt::AlignTop);
     text->setBrush(look.theme().panel);
@@ -294,7 +334,7 @@ void HomewardChart::addFlown() {
     auto* curve = new QCPCurve(ex, ey);
     QVector<double> x, y;
     for (const auto& p : flown_->points) {
-        x << flown_->on_axis_m(p) * per_distance_;
+        x << onAxis(p);
         y << p.left_wh;
     }
     curve->setData(x, y);
@@ -316,7 +356,7 @@ void HomewardChart::addFlown() {
     }
     const auto& end = flown_->points.back();
     QCPGraph* mark = plot_->addGraph(ex, ey);
-    const double end_x = flown_->on_axis_m(end) * per_distance_;
+    const double end_x = onAxis(end);
     mark->setData({end_x}, {end.left_wh}, true);
     mark->setLineStyle(QCPGraph::lsNone);
     mark->setScatterStyle(
@@ -370,7 +410,7 @@ void HomewardChart::addSchools(double end_m) {
         if (!school.reached || school.school == plan_->turn->school || school.distance_m > end_m) continue;
         if (flown_) continue;
         shown.push_back(&school);
-        x << school.distance_m * per_distance_;
+        x << onAxis(*plan_, school.distance_m);
         y << mission::outward_at(*plan_, school.distance_m).left_wh;
     }
     // Above the falling line the upper right of the chart is empty: there the rules stand one under the other, each
@@ -391,7 +431,7 @@ void HomewardChart::addSchools(double end_m) {
     int row = 0;
     for (std::size_t i = 0; i < shown.size(); ++i) {
         QString label = wording::name(shown[i]->school, plan_->request, look.quantities());
-        const double at = shown[i]->distance_m * per_distance_;
+        const double at = onAxis(*plan_, shown[i]->distance_m);
         while (same_place(i)) {
             ++i;
             label += QStringLiteral("  ·  ") + wording::name(shown[i]->school, plan_->request, look.quantities());
@@ -424,7 +464,7 @@ void HomewardChart::addTurn() {
     QCPAxis* sx = spare_->axis(QCPAxis::atBottom);
     QCPAxis* sy = spare_->axis(QCPAxis::atLeft);
     const double turn = plan_->turn->distance_m.value;
-    const double at = turn * per_distance_;
+    const double at = onAxis(*plan_, turn);
     const double left_wh = mission::outward_at(*plan_, turn).left_wh;
     add_vertical(ex, ey, at, 0.0, left_wh, QPen(theme.ink, look.scaled(1.6)));
     add_vertical(sx, sy, at, sy->range().lower, sy->range().upper, QPen(theme.ink, look.scaled(1.6)));
@@ -434,8 +474,10 @@ void HomewardChart::addTurn() {
     mark->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(theme.ink, look.scaled(2)),
                                           QBrush(theme.panel), look.scaled(12)));
     auto* text = add_text(plot_, theme.ink, Look::text_px, true);
-    text->setText((plan_->turn->at_end_of_mission ? tr("end of the way, %1") : tr("turn %1"))
-                      .arg(look.quantities().distance(turn)));
+    text->setText((over_time_                       ? tr("start of the descent, %1")
+                   : plan_->turn->at_end_of_mission ? tr("end of the route, %1")
+                                                    : tr("turn %1"))
+                      .arg(placeText(*plan_, turn)));
     const int width = QFontMetrics(text->font()).horizontalAdvance(text->text());
     const bool room_right = ex->coordToPixel(at) + width + look.scaled(24) < energy_->right();
     // In pixels, so that its ground covers a rule's thread and not the ring.
@@ -457,25 +499,42 @@ void HomewardChart::addLabels(double end_m) {
         auto* text = add_text(plot_, colour, Look::small_px, true);
         text->position->setAxes(x, y);
         text->position->setType(QCPItemPosition::ptPlotCoords);
-        text->position->setCoords(distance_m * per_distance_, wh);
+        text->position->setCoords(onAxis(*plan_, distance_m), wh);
         text->setPositionAlignment(alignment);
-        text->setPadding(QMargins(look.scaled(4), look.scaled(10), look.scaled(4), look.scaled(10)));
+        text->setPadding(QMargins(look.scaled(4), look.scaled(3), look.scaled(4), look.scaled(3)));
         text->setText(words);
         return text;
     };
     // Out of the way of a plan beside this one, and of what was flown.
     const double labels_at = live_ ? 0.3 : flown_ ? 0.62 : beside_ ? 0.55 : 0.16;
+    // Words run to the right, lines fall and rise under them: both edges of the band along the words count.
+    const auto along = [&](const QString& words, auto edge, bool highest) {
+        const double width_px =
+            QFontMetrics(look.font(Look::small_px, Look::Weight::semibold)).horizontalAdvance(words) +
+            look.scaled(8);
+        const double from_px = ex->coordToPixel(onAxis(*plan_, labels_at * end_m));
+        double found = edge(mission::outward_at(*plan_, labels_at * end_m));
+        constexpr int steps = 8;
+        for (int i = 1; i <= steps; ++i) {
+            const double at_m = std::min(end_m, distanceAt(ex->pixelToCoord(from_px + width_px * i / steps)));
+            const double wh = edge(mission::outward_at(*plan_, at_m));
+            found = highest ? std::max(found, wh) : std::min(found, wh);
+        }
+        return found;
+    };
     // What was flown comes back under the falling line: there the names stand above it, and to the right.
-    const auto at_left = mission::outward_at(*plan_, labels_at * end_m);
-    beside(at_left.distance_m, at_left.left_wh + (flown_ ? 1.0 : -1.0) * at_left.left_sd_wh,
-           live_    ? tr("remaining, forecast")
-           : flown_ ? tr("left, forecast")
-                    : tr("left in the pack, flying out"),
-           theme.outward, Qt::AlignLeft | (flown_ ? Qt::AlignBottom : Qt::AlignTop), ex, ey);
-    const auto at_need = mission::outward_at(*plan_, labels_at * end_m);
-    beside(at_need.distance_m, at_need.needed_wh + at_need.needed_sd_wh,
-           live_ ? tr("needed to get home") : tr("needed to come home"), theme.homeward,
-           Qt::AlignLeft | Qt::AlignBottom, ex, ey);
+    const QString left_words =
+        live_ || flown_ ? tr("remaining, forecast") : tr("remaining in the pack, flying out");
+    const bool above = flown_ != nullptr;
+    const double left_wh = along(
+        left_words,
+        [&](const OutwardPoint& p) { return above ? p.left_wh + p.left_sd_wh : p.left_wh - p.left_sd_wh; }, above);
+    beside(labels_at * end_m, left_wh, left_words, theme.outward,
+           Qt::AlignLeft | (above ? Qt::AlignBottom : Qt::AlignTop), ex, ey);
+    const QString need_words = tr("needed to get home");
+    const double need_wh = along(
+        need_words, [](const OutwardPoint& p) { return p.needed_wh + p.needed_sd_wh; }, true);
+    beside(labels_at * end_m, need_wh, need_words, theme.homeward, Qt::AlignLeft | Qt::AlignBottom, ex, ey);
     const auto at_reserve = mission::outward_at(*plan_, 0.5 * end_m);
     auto* reserve = beside(at_reserve.distance_m, 0.5 * at_reserve.reserve_wh,
                            tr("reserve %1").arg(wording::name(plan_->request.reserve, look.quantities())),
@@ -517,7 +576,7 @@ void HomewardChart::addLabels(double end_m) {
     distance_unit->position->setCoords(1.0, 1.0);
     distance_unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
     distance_unit->setPadding(QMargins(look.scaled(7), look.scaled(5), 0, 0));
-    distance_unit->setText(look.quantities().notation(Quantity::turn_distance).unit);
+    distance_unit->setText(over_time_ ? tr("min") : look.quantities().notation(Quantity::turn_distance).unit);
 }
 
 ShownTable HomewardChart::shownTable() const {
@@ -532,7 +591,7 @@ ShownTable HomewardChart::shownTable() const {
     if (!plan_ || plan_->outward.empty()) return table;
     if (flown_) {
         table.headers =
-            QStringList{tr("after"), tr("from home"), tr("left, flown"), tr("needed, forecast"), tr("to spare")};
+            QStringList{tr("after"), tr("from home"), tr("remaining, flown"), tr("needed, forecast"), tr("margin")};
         const std::size_t stride = std::max<std::size_t>(1, flown_->points.size() / 80);
         for (std::size_t i = 0; i < flown_->points.size(); i += stride) {
             const auto& p = flown_->points[i];
@@ -542,8 +601,8 @@ ShownTable HomewardChart::shownTable() const {
         }
         return table;
     }
-    table.headers = QStringList{tr("from home"), tr("after"), tr("left"),        tr("needed to come home"),
-                                tr("to spare"),  tr("used"),  tr("volts a cell")};
+    table.headers = QStringList{tr("from home"), tr("after"), tr("remaining"),   tr("needed to get home"),
+                                tr("margin"),    tr("used"),  tr("cell voltage")};
     constexpr int rows = 40;
     const double end_m = endOfChart();
     for (int i = 0; i <= rows; ++i) {
@@ -563,7 +622,7 @@ void HomewardChart::paintInto(QPaintDevice& device, const QSize& size) {
 }
 
 QPoint HomewardChart::toScreen(double distance_m, double energy_wh) const {
-    return {int(energy_->axis(QCPAxis::atBottom)->coordToPixel(distance_m * per_distance_)),
+    return {int(energy_->axis(QCPAxis::atBottom)->coordToPixel(plan_ ? onAxis(*plan_, distance_m) : 0.0)),
             int(energy_->axis(QCPAxis::atLeft)->coordToPixel(energy_wh))};
 }
 
@@ -590,13 +649,13 @@ void HomewardChart::moveCursor(double distance_m) {
     cursor_m_ = std::clamp(distance_m, 0.0, endOfChart());
     const auto p = mission::outward_at(*plan_, cursor_m_);
     const auto& q = look.quantities();
-    cursor_text_ = tr("at %1: %2 left, %3 needed, %4 to spare, %5 used")
-                       .arg(q.distance(p.distance_m), q.energy(p.left_wh), q.energy(p.needed_wh),
+    cursor_text_ = tr("at %1: %2 remaining, %3 needed, margin %4, %5 used")
+                       .arg(placeText(*plan_, p.distance_m), q.energy(p.left_wh), q.energy(p.needed_wh),
                             q.energy(p.spare_wh()), q.charge(p.charge_used_ah));
     plot_->setCurrentLayer(cursor_layer);
     for (QCPAxisRect* rect : {energy_, spare_}) {
         const auto range = rect->axis(QCPAxis::atLeft)->range();
-        add_vertical(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft), cursor_m_ * per_distance_,
+        add_vertical(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft), onAxis(*plan_, cursor_m_),
                      range.lower, range.upper, QPen(look.theme().field_border, 1));
     }
     plot_->setCurrentLayer(QStringLiteral("main"));
@@ -623,7 +682,7 @@ bool HomewardChart::eventFilter(QObject* watched, QEvent* event) {
         }
         plot_->setCursor(overReserve(at) ? Qt::SizeVerCursor : Qt::ArrowCursor);
         const bool inside = at.x() >= energy_->left() && at.x() <= energy_->right();
-        if (inside) moveCursor(energy_->axis(QCPAxis::atBottom)->pixelToCoord(at.x()) / per_distance_);
+        if (inside) moveCursor(distanceAt(energy_->axis(QCPAxis::atBottom)->pixelToCoord(at.x())));
     }
     if (event->type() == QEvent::Leave) {
         removeCursor();

@@ -69,6 +69,11 @@ private:
     void moveCursor(double distance_m);
     void removeCursor();
     double endOfChart() const;
+    double onAxis(const mission::Plan& plan, double distance_m) const;
+    double onAxis(const mission::OutwardPoint& point) const;
+    double onAxis(const debrief::FlownPoint& point) const;
+    double distanceAt(double x) const;
+    QString placeText(const mission::Plan& plan, double distance_m) const;
     bool overReserve(const QPoint& at) const;
 
     std::shared_ptr<const mission::Plan> plan_;
@@ -78,6 +83,8 @@ private:
     QCPAxisRect* energy_ = nullptr;
     QCPAxisRect* spare_ = nullptr;
     double per_distance_ = 0.001; ///< written distance per metre
+    /// The flight stays over a place: across stand minutes.
+    bool over_time_ = false;
     double cursor_m_ = -1.0;
     QString cursor_text_;
     bool dragging_reserve_ = false;

@@ -108,7 +108,7 @@ void SunChart::refresh() {
     plot_->setBackground(QBrush(look.theme().panel));
     if (report_ && !report_->rows.empty()) {
         power_rect_ = addRect(
-            0, tr("Array against level flight, W, by the clock (%1)").arg(wording::clock_zone(report_->noon.utc_s)),
+            0, tr("Array and level flight, W, by the clock (%1)").arg(wording::clock_zone(report_->noon.utc_s)),
             3.0);
         auto* pack = addRect(1, tr("Pack through the flight, % charged"), 2.0);
         auto* margins = new QCPMarginGroup(plot_);
@@ -218,7 +218,7 @@ void SunChart::drawPack(QCPAxisRect* rect) {
          (from_edge ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignBottom);
     const bool to_edge = flight.end_utc_s() > across->range().upper - edge_s;
     if (!flight.outlasts && flight.end_utc_s() <= across->range().upper + 1.0)
-        mark(flight.end_utc_s(), 100.0, tr("landing volts %1").arg(wording::clock_text(flight.end_utc_s())),
+        mark(flight.end_utc_s(), 100.0, tr("landing voltage %1").arg(wording::clock_text(flight.end_utc_s())),
              (to_edge ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignTop);
 }
 

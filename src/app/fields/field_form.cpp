@@ -68,8 +68,13 @@ QWidget* FieldForm::makeEditor(std::size_t index) {
     auto* edit = new NumberField;
     edit->setStep(field.step);
     edit->setFixedWidth(look.scaled(116));
+    edit->setUnit(field.notation.unit);
     connect(edit, &NumberField::valueEdited, this, [this, index, edit] { typed(index, edit->text()); });
     connect(edit, &NumberField::unreadable, this, [this, index, edit] { typed(index, edit->text()); });
+    // "54 km/h" becomes what the field is written in, once it is left.
+    connect(edit, &QLineEdit::editingFinished, this, [this, index] {
+        if (Row& row = rows_[index]; row.trouble->isHidden()) show(row);
+    });
     return edit;
 }
 
@@ -128,6 +133,12 @@ void FieldForm::say(Row& row, const QString& trouble) {
     row.trouble->setWords(trouble);
     row.trouble->setVisible(!trouble.isEmpty());
     if (was != !trouble.isEmpty() || was) emit troubleChanged();
+}
+
+std::vector<QWidget*> FieldForm::editors() const {
+    std::vector<QWidget*> all;
+    for (const Row& row : rows_) all.push_back(row.editor);
+    return all;
 }
 
 bool FieldForm::hasTrouble() const {

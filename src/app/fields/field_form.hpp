@@ -32,6 +32,8 @@ public:
 
     /// Shows the subject's values again, except where something is being typed.
     void refresh();
+    /// In the order in which they are read.
+    std::vector<QWidget*> editors() const;
     /// Whether anything stands in the form that was not taken.
     bool hasTrouble() const;
 

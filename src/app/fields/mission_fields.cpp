@@ -48,7 +48,7 @@ RequestField speed_field(const char* path, const QString& label, SpeedRule missi
 /// "39.418250, -31.361480", or nothing.
 RequestField home_field() {
     RequestField field =
-        text("mission.home", MissionFieldsWords::tr("Where home is"),
+        text("mission.home", MissionFieldsWords::tr("Home position"),
              [](const PlanRequest& r) {
                  if (!r.mission.home) return QString();
                  constexpr int decimals = 6;
@@ -68,11 +68,11 @@ RequestField home_field() {
         const auto longitude = parts.size() == 2 ? io::number_from_text(parts[1].toStdString()) : std::nullopt;
         if (!latitude || !longitude || !geodesy::is_possible({*latitude, *longitude}))
             return MissionFieldsWords::tr(
-                "Write latitude and longitude in degrees, such as “39.41825; -31.36148”.");
+                "Enter latitude and longitude in degrees, such as “39.41825; -31.36148”.");
         r.mission.home = geodesy::Position{*latitude, *longitude};
         return {};
     };
-    field.hint = MissionFieldsWords::tr("latitude; longitude in degrees: for terrain and for routes as files");
+    field.hint = MissionFieldsWords::tr("latitude; longitude in degrees: for terrain and for route files");
     return field;
 }
 
@@ -144,7 +144,7 @@ RequestField mission_kind_field() {
           MissionKind::visit, MissionKind::one_way, MissionKind::on_sun})
         names << wording::name(kind);
     return choice(
-        "mission.kind", MissionFieldsWords::tr("What is flown"), names,
+        "mission.kind", MissionFieldsWords::tr("Mission"), names,
         [](const PlanRequest& r) { return int(r.mission.kind); }, take_kind);
 }
 
@@ -168,7 +168,7 @@ std::vector<RequestField> sun_fields() {
         }
         QString moment = typed;
         const auto utc_s = io::moment_utc_s(moment.replace(QLatin1Char(' '), QLatin1Char('T')).toStdString());
-        if (!utc_s) return MissionFieldsWords::tr("Write date and time as 2026-06-21 10:30.");
+        if (!utc_s) return MissionFieldsWords::tr("Enter date and time as 2026-06-21 10:30.");
         sun_of(r).start_utc_s = *utc_s;
         return {};
     };
@@ -179,7 +179,7 @@ std::vector<RequestField> sun_fields() {
                 [](const PlanRequest& r) { return r.sun ? r.sun->cloud_okta : 0.0; },
                 [sun_of](PlanRequest& r, double v) { sun_of(r).cloud_okta = v; }),
             choice(
-                "sun.counted", MissionFieldsWords::tr("The sun is"),
+                "sun.counted", MissionFieldsWords::tr("The sun counts as"),
                 {MissionFieldsWords::tr("a bonus"), MissionFieldsWords::tr("counted")},
                 [](const PlanRequest& r) { return int(r.sun && r.sun->counted); },
                 [sun_of](PlanRequest& r, int i) { sun_of(r).counted = i == 1; })};
@@ -190,61 +190,61 @@ std::vector<RequestField> mission_fields(const Quantities& q) {
     const Notation height = q.notation(Quantity::height);
     return {
         mission_kind_field(),
-        speed_field("mission.speed_out", MissionFieldsWords::tr("Airspeed out"), &mission::Mission::speed_out),
-        speed_field("mission.speed_home", MissionFieldsWords::tr("Airspeed home"), &mission::Mission::speed_home),
+        speed_field("mission.speed_out", MissionFieldsWords::tr("Outbound airspeed"), &mission::Mission::speed_out),
+        speed_field("mission.speed_home", MissionFieldsWords::tr("Return airspeed"), &mission::Mission::speed_home),
         open_metres(
             "mission.airspeed_mps", MissionFieldsWords::tr("Fixed airspeed"), speed, 1,
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.airspeed_mps; },
-            MissionFieldsWords::tr("where a fixed one is chosen")),
+            MissionFieldsWords::tr("used where a fixed one is chosen")),
         number(
             "mission.most_power_share", MissionFieldsWords::tr("Share of full power"),
             {100.0, MissionFieldsWords::tr("%"), 0}, 5,
             [](const PlanRequest& r) { return r.mission.most_power_share; },
             [](PlanRequest& r, double v) { r.mission.most_power_share = v; },
-            MissionFieldsWords::tr("where that is chosen; half leaves what gusts and climbs ask for")),
+            MissionFieldsWords::tr("used where that is chosen; half leaves room for gusts and climbs")),
         open_metres(
-            "mission.climb_angle_deg", MissionFieldsWords::tr("Climb at an angle of"),
+            "mission.climb_angle_deg", MissionFieldsWords::tr("Climb angle"),
             {1.0, MissionFieldsWords::tr("°"), 0, false}, 1,
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.climb_angle_deg; },
-            MissionFieldsWords::tr("in place of the rate")),
+            MissionFieldsWords::tr("instead of a rate")),
         open_number(
-            "mission.climb_throttle", MissionFieldsWords::tr("Climb on a throttle of"),
+            "mission.climb_throttle", MissionFieldsWords::tr("Climb throttle"),
             {100.0, MissionFieldsWords::tr("%"), 0}, 5,
             [](const PlanRequest& r) { return r.mission.climb_throttle.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.climb_throttle; },
-            MissionFieldsWords::tr("wings are launched near 85 %; wants the full power")),
+            MissionFieldsWords::tr("wings launch near 85 %; needs the full power")),
         number(
-            "mission.clearance_m", MissionFieldsWords::tr("Clear of the ground by"), height, 5,
+            "mission.clearance_m", MissionFieldsWords::tr("Ground clearance"), height, 5,
             [](const PlanRequest& r) { return r.mission.clearance_m; },
             [](PlanRequest& r, double v) { r.mission.clearance_m = v; }),
         number(
-            "mission.height_ceiling_m", MissionFieldsWords::tr("Not higher above ground than"), height, 5,
+            "mission.height_ceiling_m", MissionFieldsWords::tr("Height limit above ground"), height, 5,
             [](const PlanRequest& r) { return r.height_ceiling_m; },
             [](PlanRequest& r, double v) { r.height_ceiling_m = v; }, MissionFieldsWords::tr("local rules decide")),
         open_number(
-            "mission.farthest_m", MissionFieldsWords::tr("Not farther from home than"),
+            "mission.farthest_m", MissionFieldsWords::tr("Distance limit from home"),
             {0.001, MissionFieldsWords::tr("km"), 1}, 0.5,
             [](const PlanRequest& r) { return r.mission.farthest_m.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.farthest_m; },
             MissionFieldsWords::tr("out and back turns there at the latest")),
         open_metres(
-            "mission.loiter_radius_m", MissionFieldsWords::tr("Circles of a radius of"), height, 10,
+            "mission.loiter_radius_m", MissionFieldsWords::tr("Loiter radius"), height, 10,
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.loiter_radius_m; },
-            MissionFieldsWords::tr("their bank costs; left open, wide ones")),
+            MissionFieldsWords::tr("banking costs power. Empty: wide circles")),
         open_number(
-            "mission.turn_bank_deg", MissionFieldsWords::tr("Turns at a bank of"),
+            "mission.turn_bank_deg", MissionFieldsWords::tr("Bank in turns"),
             {1.0, MissionFieldsWords::tr("°"), 0, false}, 5,
             [](const PlanRequest& r) { return r.mission.turn_bank_deg.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.turn_bank_deg; },
-            MissionFieldsWords::tr("at places and for home; left open, they cost nothing")),
+            MissionFieldsWords::tr("at waypoints and for home. Empty: turns cost nothing")),
         open_number(
-            "mission.landing_height_m", MissionFieldsWords::tr("Landing begins at"), height, 5,
+            "mission.landing_height_m", MissionFieldsWords::tr("Landing starts at"), height, 5,
             [](const PlanRequest& r) { return mission::landing_height_m(r); },
             [](PlanRequest& r) -> std::optional<double>& { return r.mission.landing_height_m; },
             MissionFieldsWords::tr("a rotor comes straight down from there, a wing flies its approach")),
         number(
-            "mission.landing_sink_mps", MissionFieldsWords::tr("and sinks at"), q.notation(Quantity::climb_rate),
-            0.1, [](const PlanRequest& r) { return r.mission.landing_sink_mps; },
+            "mission.landing_sink_mps", MissionFieldsWords::tr("Landing sink rate"),
+            q.notation(Quantity::climb_rate), 0.1, [](const PlanRequest& r) { return r.mission.landing_sink_mps; },
             [](PlanRequest& r, double v) { r.mission.landing_sink_mps = v; },
             MissionFieldsWords::tr("rotors: never faster than 2 m/s into their own wake")),
         home_field(),
@@ -263,28 +263,28 @@ std::vector<RequestField> weather_fields(const Quantities& q) {
     const Notation wind = typed(q.notation(Quantity::wind_speed), 1);
     return {
         open_metres(
-            "weather.wind_height_m", MissionFieldsWords::tr("Forecast for a height of"),
+            "weather.wind_height_m", MissionFieldsWords::tr("Forecast is for a height of"),
             q.notation(Quantity::height), 5,
             [](PlanRequest& r) -> std::optional<double>& { return r.weather.wind_height_m; },
-            MissionFieldsWords::tr("left open: the mission's")),
+            MissionFieldsWords::tr("Empty: the mission's")),
         number(
-            "weather.wind_exponent", MissionFieldsWords::tr("Grows with height by the power of"),
-            {1.0, {}, 2, false}, 0.02, [](const PlanRequest& r) { return r.weather.wind_exponent; },
+            "weather.wind_exponent", MissionFieldsWords::tr("Wind profile exponent"), {1.0, {}, 2, false}, 0.02,
+            [](const PlanRequest& r) { return r.weather.wind_exponent; },
             [](PlanRequest& r, double v) { r.weather.wind_exponent = v; },
             MissionFieldsWords::tr("0.14 over open ground, 0.25 over woods and hedges")),
         number(
-            "weather.wind_growth_mps_per_h", MissionFieldsWords::tr("Grows every hour by"), wind, 0.5,
+            "weather.wind_growth_mps_per_h", MissionFieldsWords::tr("Wind growth per hour"), wind, 0.5,
             [](const PlanRequest& r) { return r.weather.wind_growth_mps_per_h; },
             [](PlanRequest& r, double v) { r.weather.wind_growth_mps_per_h = v; }),
         open_number(
-            "weather.gust_mps", MissionFieldsWords::tr("Gusts above it by"), wind, 0.5,
+            "weather.gust_mps", MissionFieldsWords::tr("Gusts above the mean wind"), wind, 0.5,
             [](const PlanRequest& r) { return mission::air_column(r).gust_mps(r.mission.height_m); },
             [](PlanRequest& r) -> std::optional<double>& { return r.weather.gust_mps; },
-            MissionFieldsWords::tr("left open: a third of the wind, at least 1.5 m/s")),
+            MissionFieldsWords::tr("Empty: a third of the wind, at least 1.5 m/s")),
         choice(
             "weather.wind_known_by", MissionFieldsWords::tr("The wind is"),
             {MissionFieldsWords::tr("forecast some hours ago"), MissionFieldsWords::tr("measured now"),
-             MissionFieldsWords::tr("known as said below")},
+             MissionFieldsWords::tr("with the errors below")},
             [](const PlanRequest& r) {
                 return r.weather.wind_sd_mps == flying::forecast_wind_sd_mps   ? 0
                        : r.weather.wind_sd_mps == flying::measured_wind_sd_mps ? 1
@@ -295,17 +295,17 @@ std::vector<RequestField> weather_fields(const Quantities& q) {
                 if (i == 1) r.weather.wind_sd_mps = flying::measured_wind_sd_mps;
             }),
         number(
-            "weather.wind_sd_mps", MissionFieldsWords::tr("May be off by"), wind, 0.5,
+            "weather.wind_sd_mps", MissionFieldsWords::tr("Wind speed error"), wind, 0.5,
             [](const PlanRequest& r) { return r.weather.wind_sd_mps; },
             [](PlanRequest& r, double v) { r.weather.wind_sd_mps = v; },
-            MissionFieldsWords::tr("two times in three, no more")),
+            MissionFieldsWords::tr("one standard deviation")),
         number(
-            "weather.wind_from_sd_deg", MissionFieldsWords::tr("and in direction by"),
+            "weather.wind_from_sd_deg", MissionFieldsWords::tr("Wind direction error"),
             {1.0, MissionFieldsWords::tr("°"), 0, false}, 5,
             [](const PlanRequest& r) { return r.weather.wind_from_sd_deg; },
             [](PlanRequest& r, double v) { r.weather.wind_from_sd_deg = v; }),
         number(
-            "turn.least_chance", MissionFieldsWords::tr("“Chance of home” turns below"),
+            "turn.least_chance", MissionFieldsWords::tr("Chance rule turns below"),
             {100.0, MissionFieldsWords::tr("%"), 0}, 1, [](const PlanRequest& r) { return r.turn.least_chance; },
             [](PlanRequest& r, double v) { r.turn.least_chance = v; }),
         open_number(
@@ -313,7 +313,7 @@ std::vector<RequestField> weather_fields(const Quantities& q) {
             {0.01, MissionFieldsWords::tr("hPa"), 0}, 1,
             [](const PlanRequest& r) { return r.weather.pressure_pa.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.weather.pressure_pa; },
-            MissionFieldsWords::tr("not reduced to sea level; left open, by the elevation")),
+            MissionFieldsWords::tr("not reduced to sea level. Empty: from the elevation")),
         open_number(
             "weather.relative_humidity", MissionFieldsWords::tr("Humidity"),
             {100.0, MissionFieldsWords::tr("%"), 0}, 5,
@@ -332,39 +332,39 @@ std::vector<RequestField> safety_fields(const Quantities& q) {
     using mission::Link;
     return {
         part_number<FailsafeReturn>(
-            "failsafe.height_m", MissionFieldsWords::tr("Its own return is flown at"), height, 5,
+            "failsafe.height_m", MissionFieldsWords::tr("Failsafe return height"), height, 5,
             &PlanRequest::failsafe, &FailsafeReturn::height_m, failsafe,
             MissionFieldsWords::tr("what the aircraft does by itself when the link is lost")),
-        part_number<FailsafeReturn>("failsafe.airspeed_mps", MissionFieldsWords::tr("at an airspeed of"),
+        part_number<FailsafeReturn>("failsafe.airspeed_mps", MissionFieldsWords::tr("Failsafe return airspeed"),
                                     typed(q.notation(Quantity::airspeed), 0), 1, &PlanRequest::failsafe,
                                     &FailsafeReturn::airspeed_mps, failsafe),
-        part_open_number<FailsafeReturn>("failsafe.throttle", MissionFieldsWords::tr("or on a throttle of"),
+        part_open_number<FailsafeReturn>("failsafe.throttle", MissionFieldsWords::tr("or at a throttle of"),
                                          {100.0, MissionFieldsWords::tr("%"), 0}, 5, &PlanRequest::failsafe,
                                          &FailsafeReturn::throttle, failsafe),
-        part_number<Link>("link.frequency_mhz", MissionFieldsWords::tr("Link on"),
+        part_number<Link>("link.frequency_mhz", MissionFieldsWords::tr("Link frequency"),
                           {1.0, MissionFieldsWords::tr("MHz"), 0}, 100, &PlanRequest::link, &Link::frequency_mhz,
                           link),
-        part_open_number<Link>("link.radiated_dbm", MissionFieldsWords::tr("radiating, antennas counted"),
+        part_open_number<Link>("link.radiated_dbm", MissionFieldsWords::tr("Radiated power, with antennas"),
                                {1.0, MissionFieldsWords::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::radiated_dbm,
                                link),
-        part_open_number<Link>("link.least_signal_dbm", MissionFieldsWords::tr("Least signal that flies"),
+        part_open_number<Link>("link.least_signal_dbm", MissionFieldsWords::tr("Minimum signal"),
                                {1.0, MissionFieldsWords::tr("dBm"), 0}, 1, &PlanRequest::link,
                                &Link::least_signal_dbm, link),
         part_open_number<Link>(
-            "link.measured_reach_m", MissionFieldsWords::tr("Reach that logs showed"), distance, 1,
+            "link.measured_reach_m", MissionFieldsWords::tr("Link range from logs"), distance, 1,
             &PlanRequest::link, &Link::measured_reach_m, link,
-            MissionFieldsWords::tr("Debrief says it: where the link would fall to its failsafe level")),
-        part_number<Link>("link.antenna_height_m", MissionFieldsWords::tr("Antenna on the ground at"), height, 1,
+            MissionFieldsWords::tr("see Debrief: where the link would fall to its failsafe level")),
+        part_number<Link>("link.antenna_height_m", MissionFieldsWords::tr("Ground antenna height"), height, 1,
                           &PlanRequest::link, &Link::antenna_height_m, link),
         open_number(
-            "supply.least_pack_v", MissionFieldsWords::tr("Video and servos want"),
+            "supply.least_pack_v", MissionFieldsWords::tr("Minimum for video and servos"),
             {1.0, MissionFieldsWords::tr("V"), 1}, 0.5,
             [](const PlanRequest& r) { return r.supply.least_pack_v.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.supply.least_pack_v; },
-            MissionFieldsWords::tr("of the pack, through their regulators")),
+            MissionFieldsWords::tr("voltage of the pack, through their regulators")),
         open_number(
-            "supply.controller_cutoff_cell_v", MissionFieldsWords::tr("Speed controller cuts at"),
-            {1.0, MissionFieldsWords::tr("V a cell"), 2}, 0.1,
+            "supply.controller_cutoff_cell_v", MissionFieldsWords::tr("Controller cutoff"),
+            {1.0, MissionFieldsWords::tr("V/cell"), 2}, 0.1,
             [](const PlanRequest& r) { return r.supply.controller_cutoff_cell_v.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.supply.controller_cutoff_cell_v; },
             MissionFieldsWords::tr("0: switched off")),
@@ -373,7 +373,7 @@ std::vector<RequestField> safety_fields(const Quantities& q) {
 
 std::vector<RequestField> ground_fields() {
     return {
-        minutes_field("ground.recorder_min", MissionFieldsWords::tr("Recorder's card holds"),
+        minutes_field("ground.recorder_min", MissionFieldsWords::tr("Recorder card lasts"),
                       &mission::GroundSide::recorder_min),
         minutes_field("ground.goggles_min", MissionFieldsWords::tr("Goggles last"),
                       &mission::GroundSide::goggles_min),

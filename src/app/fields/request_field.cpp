@@ -10,7 +10,7 @@
 #include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
 #include "io/electronics_text.hpp"
-#include "io/text_number.hpp"
+#include "io/typed_number.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {
@@ -35,7 +35,7 @@ RequestField electronics_parts() {
         auto parts = io::parts_from_text(typed.toStdString());
         if (!parts)
             return RequestFieldWords::tr(
-                "Write names, watts and grams with commas between, such as “video 6, camera 3.5 85g”.");
+                "Enter names, watts and grams separated by commas, such as “video 6, camera 3.5 85g”.");
         r.aircraft.electronics = std::move(*parts);
         return {};
     };
@@ -84,21 +84,33 @@ QString RequestField::read(PlanRequest& request, const QString& typed_text) cons
     }
     if (kind == Kind::choice) {
         const auto index = choices.indexOf(typed_text);
-        if (index < 0) return RequestFieldWords::tr("It takes one of: %1.").arg(choices.join(QStringLiteral(", ")));
+        if (index < 0) return RequestFieldWords::tr("Use one of: %1.").arg(choices.join(QStringLiteral(", ")));
         setChoice(request, int(index));
         return {};
     }
-    QString digits = typed_text.trimmed();
-    if (digits.endsWith(notation.unit)) digits.chop(notation.unit.size());
-    digits.remove(QLatin1Char(' ')).remove(QChar(0x202F)).remove(QChar(0x00A0));
-    if (digits.isEmpty() && leaveOpen) {
+    if (typed_text.trimmed().isEmpty() && leaveOpen) {
         leaveOpen(request);
         return {};
     }
-    const auto value = io::number_from_text(digits.toStdString());
-    if (!value) return RequestFieldWords::tr("This is not one number. Write 12.5 or 12,5.");
+    const auto typed = io::typed_number(typed_text.toStdString());
+    if (!typed) return RequestFieldWords::tr("This is not a number. Enter 12.5 or 12,5.");
+    auto value = io::in_field_unit(*typed, notation.unit.toStdString());
+    const auto unit = io::typed_unit(notation.unit.toStdString());
+    if (!value && unit && unit->kind == io::TypedKind::power && typed->unit &&
+        typed->unit->kind == io::TypedKind::current) {
+        // Pilots know amps: at the volts of this pack.
+        const double power_w = mission::power_from_current_w(request, typed->number * typed->unit->scale);
+        value = power_w / unit->scale;
+    }
+    if (!value) {
+        const QString word = QString::fromStdString(typed->word);
+        if (notation.unit.isEmpty())
+            return RequestFieldWords::tr("“%1” is not a unit of this field: enter a plain number.").arg(word);
+        return RequestFieldWords::tr("“%1” is not a unit of this field. Enter the number in %2.")
+            .arg(word, notation.unit);
+    }
     if (whole && *value != std::floor(*value))
-        return RequestFieldWords::tr("Cells come whole: write a number without a fraction.");
+        return RequestFieldWords::tr("Cells come in whole numbers: enter one without a fraction.");
     setNumber(request, *value / notation.factor);
     return {};
 }
@@ -123,34 +135,33 @@ std::vector<RequestField> aircraft_fields(const Quantities& q) {
                 10, [](const PlanRequest& r) { return r.aircraft.mass_kg; },
                 [](PlanRequest& r, double v) { r.aircraft.mass_kg = v; }),
             number(
-                "aircraft.cruise_airspeed_mps", RequestFieldWords::tr("Airspeed in cruise"),
+                "aircraft.cruise_airspeed_mps", RequestFieldWords::tr("Cruise airspeed"),
                 q.notation(Quantity::airspeed), 1,
                 [](const PlanRequest& r) { return r.aircraft.cruise_airspeed_mps; },
                 [](PlanRequest& r, double v) { r.aircraft.cruise_airspeed_mps = v; }),
             number(
-                "aircraft.cruise_power_w", RequestFieldWords::tr("Power in that cruise"),
+                "aircraft.cruise_power_w", RequestFieldWords::tr("Cruise power"),
                 q.notation(Quantity::cruise_power), 1,
                 [](const PlanRequest& r) { return r.aircraft.cruise_power_w; },
                 [](PlanRequest& r, double v) { r.aircraft.cruise_power_w = v; },
-                RequestFieldWords::tr("all of it, from the pack, in still air: volts times amps")),
+                RequestFieldWords::tr("total, from the pack, in still air; amps are understood too")),
             number(
-                "aircraft.cruise_current_a", RequestFieldWords::tr("or its current"),
+                "aircraft.cruise_current_a", RequestFieldWords::tr("or cruise current"),
                 typed(q.notation(Quantity::cruise_current), 1), 0.1,
                 [](const PlanRequest& r) { return mission::cruise_current_a(r); },
                 [](PlanRequest& r, double v) { mission::set_cruise_current(r, v); },
-                RequestFieldWords::tr("from this pack at half charge, in place of watts")),
+                RequestFieldWords::tr("from this pack at half charge, instead of watts")),
             open_number(
                 "aircraft.electronics_w", RequestFieldWords::tr("Electronics"),
                 typed(q.notation(Quantity::electronics_power), 1), 1,
                 [](const PlanRequest& r) { return airframe::electronics_power_w(r.aircraft); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.electronics_w; },
-                RequestFieldWords::tr(
-                    "video, camera, control; left open, the program assumes 5 W (common practice)")),
+                RequestFieldWords::tr("video, camera, control. Empty: assumed 5 W (common practice)")),
             open_number(
                 "aircraft.full_power_w", RequestFieldWords::tr("Full power"), q.notation(Quantity::cruise_power),
                 10, [](const PlanRequest& r) { return r.aircraft.full_power_w.value_or(0.0); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.full_power_w; },
-                RequestFieldWords::tr("full stick, level, full pack; left open, headroom is not judged")),
+                RequestFieldWords::tr("full stick, level, full pack. Empty: headroom is not checked")),
         });
 }
 
@@ -162,7 +173,7 @@ std::vector<RequestField> pack_fields(const Quantities& q) {
     };
     return with_headers(
         {RequestFieldWords::tr("name"), RequestFieldWords::tr("chemistry"), RequestFieldWords::tr("series"),
-         RequestFieldWords::tr("parallel"), RequestFieldWords::tr("a cell"), RequestFieldWords::tr("resistance"),
+         RequestFieldWords::tr("parallel"), RequestFieldWords::tr("per cell"), RequestFieldWords::tr("resistance"),
          RequestFieldWords::tr("mass")},
         {
             text(
@@ -188,20 +199,19 @@ std::vector<RequestField> pack_fields(const Quantities& q) {
                 [](const PlanRequest& r) { return r.pack.parallel; },
                 [](PlanRequest& r, double v) { r.pack.parallel = int(v); })),
             number(
-                "pack.cell_capacity_ah", RequestFieldWords::tr("Rated charge of a cell"),
+                "pack.cell_capacity_ah", RequestFieldWords::tr("Cell capacity"),
                 q.notation(Quantity::cell_capacity), 50,
                 [](const PlanRequest& r) { return r.pack.cell_capacity_ah; },
                 [](PlanRequest& r, double v) { r.pack.cell_capacity_ah = v; }),
             open_number(
-                "pack.cell_resistance_ohm", RequestFieldWords::tr("Resistance of a cell"),
+                "pack.cell_resistance_ohm", RequestFieldWords::tr("Cell resistance"),
                 q.notation(Quantity::cell_resistance), 1,
                 [](const PlanRequest& r) { return battery::cell_resistance_ohm(r.pack); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.pack.cell_resistance_ohm; },
                 RequestFieldWords::tr(
-                    "as a charger shows it; left open, the program assumes one by chemistry and size (common "
-                    "practice)")),
+                    "as a charger shows it. Empty: assumed by chemistry and size (common practice)")),
             number(
-                "pack.mass_kg", RequestFieldWords::tr("Mass of the pack"), q.notation(Quantity::pack_mass), 5,
+                "pack.mass_kg", RequestFieldWords::tr("Pack mass"), q.notation(Quantity::pack_mass), 5,
                 [](const PlanRequest& r) { return r.pack.mass_kg; },
                 [](PlanRequest& r, double v) { r.pack.mass_kg = v; }),
         });
@@ -221,34 +231,34 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
             "aircraft.most_pack_mass_kg", RequestFieldWords::tr("Heaviest pack"), q.notation(Quantity::pack_mass),
             10, [](const PlanRequest& r) { return r.aircraft.most_pack_mass_kg.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.most_pack_mass_kg; },
-            RequestFieldWords::tr("that it flies well with; the bench then says what is too heavy")),
+            RequestFieldWords::tr("that it flies well with; the bench then flags heavier packs")),
         side("aircraft.bay_length_m", RequestFieldWords::tr("Bay, length"), &airframe::Aircraft::bay_length_m, {}),
         side("aircraft.bay_width_m", RequestFieldWords::tr("Bay, width"), &airframe::Aircraft::bay_width_m, {}),
         side("aircraft.bay_height_m", RequestFieldWords::tr("Bay, height"), &airframe::Aircraft::bay_height_m,
-             RequestFieldWords::tr("with all three, the bench says what does not fit")),
+             RequestFieldWords::tr("with all three, the bench flags packs that do not fit")),
         electronics_parts(),
         open_number(
-            "aircraft.controller_current_a", RequestFieldWords::tr("Controllers bear"),
+            "aircraft.controller_current_a", RequestFieldWords::tr("Controller rating"),
             {1.0, RequestFieldWords::tr("A"), 0}, 1,
             [](const PlanRequest& r) { return r.aircraft.controller_current_a.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.controller_current_a; },
-            RequestFieldWords::tr("controllers and motors together, without end")),
+            RequestFieldWords::tr("controllers and motors together, continuous")),
         open_number(
-            "aircraft.failsafe_signal_dbm", RequestFieldWords::tr("Link fails at"),
+            "aircraft.failsafe_signal_dbm", RequestFieldWords::tr("Link failsafe at"),
             {1.0, RequestFieldWords::tr("dBm"), 0}, 1,
             [](const PlanRequest& r) { return r.aircraft.failsafe_signal_dbm.value_or(-105.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.failsafe_signal_dbm; },
-            RequestFieldWords::tr("the receiver's sensitivity; left open, −105 (common practice)")),
+            RequestFieldWords::tr("receiver sensitivity. Empty: −105 (common practice)")),
         open_number(
             "aircraft.wing.area_m2", RequestFieldWords::tr("Wing area"), {100.0, RequestFieldWords::tr("dm²"), 0},
             1, [](const PlanRequest& r) { return r.aircraft.wing.area_m2.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.wing.area_m2; },
-            RequestFieldWords::tr("gives the stall, and so the slowest speed to fly")),
+            RequestFieldWords::tr("gives the stall speed, and so the slowest speed to fly")),
         open_number(
             "aircraft.wing.span_m", RequestFieldWords::tr("Wing span"), millimetres, 10,
             [](const PlanRequest& r) { return r.aircraft.wing.span_m.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.wing.span_m; },
-            RequestFieldWords::tr("says what holding it up takes")),
+            RequestFieldWords::tr("gives the induced power")),
         open_number(
             "aircraft.rotor.rotors", RequestFieldWords::tr("Rotors"), {1.0, {}, 0}, 1,
             [](const PlanRequest&) { return 4.0; },
@@ -257,7 +267,7 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
             "aircraft.rotor.propeller_diameter_m", RequestFieldWords::tr("Propellers"), millimetres, 1,
             [](const PlanRequest& r) { return r.aircraft.rotor.propeller_diameter_m.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.rotor.propeller_diameter_m; },
-            RequestFieldWords::tr("diameter: with the rotors it says what holding it up takes")),
+            RequestFieldWords::tr("diameter: with the rotors it gives the induced power")),
     };
 }
 
@@ -266,8 +276,8 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
     const Notation amps{1.0, RequestFieldWords::tr("A"), 0};
     return {
         choice(
-            "pack.construction", RequestFieldWords::tr("Cells built for"),
-            {RequestFieldWords::tr("not known"), RequestFieldWords::tr("capacity"),
+            "pack.construction", RequestFieldWords::tr("Cell type"),
+            {RequestFieldWords::tr("not known"), RequestFieldWords::tr("high capacity"),
              RequestFieldWords::tr("high drain")},
             [](const PlanRequest& r) { return r.pack.construction ? 1 + int(*r.pack.construction) : 0; },
             [](PlanRequest& r, int i) {
@@ -275,18 +285,18 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
                 if (i > 0) r.pack.construction = battery::Construction(i - 1);
             }),
         open_number(
-            "pack.start_temperature_c", RequestFieldWords::tr("Kept at until launch"),
+            "pack.start_temperature_c", RequestFieldWords::tr("Temperature at launch"),
             q.notation(Quantity::temperature), 1,
             [](const PlanRequest& r) { return r.pack.start_temperature_c.value_or(r.weather.temperature_c); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.start_temperature_c; },
-            RequestFieldWords::tr("left open, as cold as the air: a pack kept warm gives more")),
+            RequestFieldWords::tr("Empty: the air temperature. A pack kept warm holds more usable energy")),
         open_number(
-            "pack.start_cell_v", RequestFieldWords::tr("Charged to, a cell"), volts, 0.05,
+            "pack.start_cell_v", RequestFieldWords::tr("Charged to, per cell"), volts, 0.05,
             [](const PlanRequest& r) { return battery::traits(r.pack.chemistry).full_cell_v; },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.start_cell_v; },
-            RequestFieldWords::tr("at rest before launch; left open, full")),
+            RequestFieldWords::tr("at rest before launch. Empty: full")),
         number(
-            "pack.capacity_factor", RequestFieldWords::tr("Holds of the label"),
+            "pack.capacity_factor", RequestFieldWords::tr("State of health"),
             {100.0, RequestFieldWords::tr("%"), 0}, 1,
             [](const PlanRequest& r) { return battery::capacity_share(r.pack); },
             [](PlanRequest& r, double v) {
@@ -294,39 +304,40 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
                 r.pack.known.reset();
                 r.pack.capacity_factor = v;
             },
-            RequestFieldWords::tr("less with age: a full recharge over the rated charge")),
+            RequestFieldWords::tr("falls with age: a full recharge over the rated capacity")),
         open_number(
             "pack.rated_current_a", RequestFieldWords::tr("Rated current"), amps, 1,
             [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.rated_current_a; },
-            RequestFieldWords::tr("of the whole pack; left open, what such cells usually stand")),
+            RequestFieldWords::tr("of the whole pack. Empty: usual for such cells")),
         choice(
-            "pack.current_label", RequestFieldWords::tr("as printed by"),
+            "pack.current_label", RequestFieldWords::tr("Rating printed by"),
             {RequestFieldWords::tr("not known"), RequestFieldWords::tr("the cell's maker"),
-             RequestFieldWords::tr("a pack's C figure"), RequestFieldWords::tr("a burst figure")},
+             RequestFieldWords::tr("a pack's C rating"), RequestFieldWords::tr("a burst rating")},
             [](const PlanRequest& r) { return int(r.pack.current_label); },
             [](PlanRequest& r, int i) { r.pack.current_label = battery::CurrentLabel(i); }),
         open_number(
-            "pack.strips_current_a", RequestFieldWords::tr("Strips carry"), amps, 1,
+            "pack.strips_current_a", RequestFieldWords::tr("Strip rating"), amps, 1,
             [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.strips_current_a; },
-            RequestFieldWords::tr("between the cells, without end; the workshop works it out")),
+            RequestFieldWords::tr("between the cells, continuous; Build computes it")),
         open_number(
-            "pack.connector_current_a", RequestFieldWords::tr("Connector carries"), amps, 1,
+            "pack.connector_current_a", RequestFieldWords::tr("Connector rating"), amps, 1,
             [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.connector_current_a; },
-            RequestFieldWords::tr("with its leads, without end")),
+            RequestFieldWords::tr("with its leads, continuous")),
         open_number(
             "pack.measured_cell_ohm", RequestFieldWords::tr("Sag measured in flight"),
             q.notation(Quantity::cell_resistance), 1,
             [](const PlanRequest& r) { return r.pack.measured_cell_ohm.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.measured_cell_ohm; },
-            RequestFieldWords::tr("a cell, leads in it; once known, it decides the current in place of the label")),
+            RequestFieldWords::tr(
+                "per cell, leads included; once known, it decides the continuous current in place of the label")),
         open_number(
             "pack.price", RequestFieldWords::tr("Price"), {1.0, {}, 2}, 1,
             [](const PlanRequest& r) { return r.pack.price.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.price; },
-            RequestFieldWords::tr("in your own money; only for comparing")),
+            RequestFieldWords::tr("in your own currency; only for comparing")),
     };
 }
 
@@ -346,22 +357,23 @@ std::vector<RequestField> wind_fields(const Quantities& q) {
                 mission::set_spoken_wind(r, {mission::spoken_wind(r).speed_mps, units::wrap_degrees(v)});
             }),
         number(
-            "weather.home_wind_factor", RequestFieldWords::tr("Worst credible on the way home"),
+            "weather.home_wind_factor", RequestFieldWords::tr("Worst credible wind factor"),
             {1.0, QStringLiteral("×"), 2}, 0.05, [](const PlanRequest& r) { return r.weather.home_wind_factor; },
             [](PlanRequest& r, double v) { r.weather.home_wind_factor = v; },
-            RequestFieldWords::tr("times or over the forecast, whichever is dearer; 1 trusts it")),
+            RequestFieldWords::tr(
+                "for the return leg: times or over the forecast, whichever costs more; 1 trusts it")),
     };
 }
 
 std::vector<RequestField> temperature_fields(const Quantities& q) {
     return {
         number(
-            "weather.temperature_c", RequestFieldWords::tr("Air at the field"), q.notation(Quantity::temperature),
-            1, [](const PlanRequest& r) { return r.weather.temperature_c; },
+            "weather.temperature_c", RequestFieldWords::tr("Air temperature at the field"),
+            q.notation(Quantity::temperature), 1, [](const PlanRequest& r) { return r.weather.temperature_c; },
             [](PlanRequest& r, double v) { r.weather.temperature_c = v; }),
         number(
-            "weather.field_elevation_m", RequestFieldWords::tr("Field above sea level"),
-            q.notation(Quantity::height), 50, [](const PlanRequest& r) { return r.weather.field_elevation_m; },
+            "weather.field_elevation_m", RequestFieldWords::tr("Field elevation"), q.notation(Quantity::height), 50,
+            [](const PlanRequest& r) { return r.weather.field_elevation_m; },
             [](PlanRequest& r, double v) { r.weather.field_elevation_m = v; }),
     };
 }
@@ -369,8 +381,8 @@ std::vector<RequestField> temperature_fields(const Quantities& q) {
 std::vector<RequestField> bearing_fields() {
     return {mission_kind_field(),
             number(
-                "mission.bearing_deg", RequestFieldWords::tr("Bearing out"), {1.0, QStringLiteral("°"), 0, false},
-                5, [](const PlanRequest& r) { return r.mission.bearing_deg; },
+                "mission.bearing_deg", RequestFieldWords::tr("Outbound bearing"),
+                {1.0, QStringLiteral("°"), 0, false}, 5, [](const PlanRequest& r) { return r.mission.bearing_deg; },
                 [](PlanRequest& r, double v) { r.mission.bearing_deg = units::wrap_degrees(v); })};
 }
 
@@ -397,13 +409,13 @@ std::vector<RequestField> height_fields(const Quantities& q) {
 std::vector<RequestField> reserve_fields() {
     return {
         number(
-            "reserve", RequestFieldWords::tr("Kept back"), {1.0, {}, 1}, 1,
+            "reserve", RequestFieldWords::tr("Reserve"), {1.0, {}, 1}, 1,
             [](const PlanRequest& r) { return reserve_figure(r.reserve); },
             [](PlanRequest& r, double v) { set_reserve_figure(r.reserve, v); }),
         choice(
-            "reserve", RequestFieldWords::tr("counted as"),
+            "reserve", RequestFieldWords::tr("Reserve counted as"),
             {RequestFieldWords::tr("% of the usable energy"), RequestFieldWords::tr("minutes over home"),
-             RequestFieldWords::tr("times the way home")},
+             RequestFieldWords::tr("times the return leg")},
             [](const PlanRequest& r) { return int(r.reserve.index()); },
             [](PlanRequest& r, int i) {
                 if (i == 0) r.reserve = mission::ShareOfUsable{};
@@ -415,10 +427,10 @@ std::vector<RequestField> reserve_fields() {
 
 std::vector<RequestField> landing_fields() {
     return {open_number(
-        "landing.cell_voltage_v", RequestFieldWords::tr("Landing voltage a cell"), {1.0, QStringLiteral("V"), 2},
+        "landing.cell_voltage_v", RequestFieldWords::tr("Landing voltage per cell"), {1.0, QStringLiteral("V"), 2},
         0.05, [](const PlanRequest& r) { return mission::landing_cell_v(r); },
         [](PlanRequest& r) -> std::optional<double>& { return r.landing_cell_v; },
-        RequestFieldWords::tr("under cruise load; left open, the usual one: LiPo 3.5, Li-ion 2.8"))};
+        RequestFieldWords::tr("under cruise load. Empty: usual for the chemistry (LiPo 3.5, Li-ion 2.8)"))};
 }
 
 } // namespace sobremesa::app

@@ -3,7 +3,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include <QLineEdit>
+#include <QMenu>
 #include <QMouseEvent>
+#include <QShortcut>
 
 #include "app/theme/look.hpp"
 #include "core/units/constants.hpp"
@@ -33,6 +36,15 @@ MapView::MapView(QWidget* parent) : QWidget(parent) {
     home_label_ = tr("home");
     connect(&Look::instance(), &Look::changed, this, qOverload<>(&QWidget::update));
 }
+
+namespace {
+
+/// To the metre: a hand is no finer.
+geodesy::EastNorth rounded(const geodesy::EastNorth& point) {
+    return {std::round(point.east_m), std::round(point.north_m)};
+}
+
+} // namespace
 
 void MapView::setMeasured(Measured measured) {
     measured_ = std::move(measured);
@@ -119,7 +131,7 @@ double bearing_deg(const geodesy::EastNorth& p) {
 
 ShownTable MapView::shownTable() const {
     const auto& q = Look::instance().quantities();
-    ShownTable table{tr("Map"), {tr("what"), tr("from home"), tr("bearing"), tr("east"), tr("north")}, {}};
+    ShownTable table{tr("Map"), {tr("leg"), tr("from home"), tr("bearing"), tr("east"), tr("north")}, {}};
     const auto row = [&](const QString& what, const geodesy::EastNorth& p) {
         const auto figure = [](const QString& text, double sort) {
             Cell cell;
@@ -140,7 +152,8 @@ ShownTable MapView::shownTable() const {
     for (const auto& p : reach_.line) row(tr("reach"), p);
     constexpr std::size_t points_read = 200;
     for (const Way& way : ways_) {
-        const QString what = way.label.isEmpty() ? (way.homeward ? tr("way home") : tr("way out")) : way.label;
+        const QString what =
+            way.label.isEmpty() ? (way.homeward ? tr("return leg") : tr("outbound leg")) : way.label;
         const std::size_t stride = std::max<std::size_t>(1, way.points.size() / points_read);
         for (std::size_t i = 0; i < way.points.size(); i += stride) {
             if (std::isfinite(way.points[i].east_m)) row(what, way.points[i]);
@@ -170,7 +183,7 @@ void MapView::moveCursor(int steps) {
         const auto& p = way.points[at];
         const auto& q = Look::instance().quantities();
         cursor_text_ = tr("%1: %2 from home on %3", "way out or home, distance, bearing")
-                           .arg(way.homeward ? tr("way home") : tr("way out"), q.distance(from_home_m(p)),
+                           .arg(way.homeward ? tr("return leg") : tr("outbound leg"), q.distance(from_home_m(p)),
                                 q.direction(bearing_deg(p)));
         setAccessibleDescription(cursor_text_);
         setToolTip(cursor_text_);
@@ -273,7 +286,7 @@ void MapView::nextHandle() {
         if (usable) break;
     }
     const QString name = handle_ == 0      ? tr("the wind")
-                         : handle_ == 1    ? tr("the bearing out")
+                         : handle_ == 1    ? tr("the outbound bearing")
                          : handle_ == home ? tr("home")
                                            : marks_[std::size_t(handle_ - 2)].label;
     setAccessibleDescription(tr("Ctrl and arrows move %1").arg(name));
@@ -310,6 +323,7 @@ void MapView::resizeEvent(QResizeEvent*) {
 }
 
 void MapView::mousePressEvent(QMouseEvent* event) {
+    if (event->button() != Qt::LeftButton) return;
     const auto near = [&](const QPointF& what) {
         return std::hypot(what.x() - event->position().x(), what.y() - event->position().y()) <=
                Look::instance().scaled(grab_px);
@@ -344,8 +358,8 @@ void MapView::mouseMoveEvent(QMouseEvent* event) {
             break;
         }
         setToolTip(wind   ? tr("Drag: where the wind comes from, and how strong it is")
-                   : turn ? tr("Drag around home: the bearing out")
-                   : home ? tr("Drag: home; places and landing places stay where they are")
+                   : turn ? tr("Drag around home: the outbound bearing")
+                   : home ? tr("Drag: home; waypoints and landing places stay where they are")
                           : QString());
         break;
     }
@@ -367,7 +381,7 @@ void MapView::mouseMoveEvent(QMouseEvent* event) {
     }
     case Drag::mark: {
         const auto ground = toGround(at);
-        emit markDragged(dragged_mark_, {std::round(ground.east_m), std::round(ground.north_m)});
+        emit markDragged(dragged_mark_, rounded(ground));
         break;
     }
     case Drag::home: {
@@ -394,8 +408,66 @@ void MapView::mouseReleaseEvent(QMouseEvent*) {
     emit dragFinished();
 }
 
-void MapView::mouseDoubleClickEvent(QMouseEvent*) {
-    showAll();
+void MapView::mouseDoubleClickEvent(QMouseEvent* event) {
+    const int mark = markAt(event->position());
+    if (!places_addable_)
+        showAll();
+    else if (mark >= 0)
+        emit markNameWanted(mark);
+    else
+        emit placeWanted(rounded(toGround(event->position())), false);
+}
+
+int MapView::handledMark() const {
+    const int mark = handle_ - 2;
+    return mark >= 0 && mark < int(marks_.size()) && marks_[std::size_t(mark)].movable ? mark : -1;
+}
+
+void MapView::fillMenu(QMenu& menu, const QPoint& at) {
+    if (places_addable_) {
+        const int under = markAt(at);
+        const int mark = under >= 0 ? under : handledMark();
+        if (mark >= 0 && (under >= 0 || !rect().contains(at))) {
+            const QString& name = marks_[std::size_t(mark)].label;
+            menu.addAction(tr("Rename %1…").arg(name), this, [this, mark] { emit markNameWanted(mark); });
+            menu.addAction(tr("Remove %1").arg(name), this, [this, mark] { emit markRemoved(mark); });
+        } else {
+            const auto ground = rounded(toGround(at));
+            menu.addAction(tr("Add a waypoint here"), this, [this, ground] { emit placeWanted(ground, false); });
+            menu.addAction(tr("Add a landing place here"), this, [this, ground] { emit placeWanted(ground, true); });
+        }
+    }
+    menu.addAction(tr("Show everything"), this, &MapView::showAll);
+}
+
+void MapView::nameMark(const geodesy::EastNorth& at, int index, const QString& name) {
+    const Look& look = Look::instance();
+    auto* edit = new QLineEdit(name, this);
+    edit->setObjectName(QStringLiteral("markName"));
+    edit->setAccessibleName(tr("Name of the place"));
+    edit->setPlaceholderText(tr("Name"));
+    const QSize size(look.scaled(150), edit->sizeHint().height());
+    const QPointF beside = toScreen(at) + QPointF(look.scaled(12), -0.5 * size.height());
+    edit->setGeometry(QRect(QPoint(std::clamp(int(beside.x()), 0, std::max(0, width() - size.width())),
+                                   std::clamp(int(beside.y()), 0, std::max(0, height() - size.height()))),
+                            size));
+    edit->selectAll();
+    edit->show();
+    edit->setFocus();
+    // Enter, or a click elsewhere, takes the name; Escape leaves the place as it was called.
+    connect(edit, &QLineEdit::editingFinished, this, [this, edit, index, name] {
+        if (edit->isHidden()) return; // hiding takes the focus, which finishes once more
+        const QString typed = edit->text();
+        edit->hide();
+        edit->deleteLater();
+        setFocus();
+        if (typed != name) emit markNamed(index, typed);
+    });
+    auto* leave = new QShortcut(Qt::Key_Escape, edit, nullptr, nullptr, Qt::WidgetShortcut);
+    connect(leave, &QShortcut::activated, edit, [edit, name] {
+        edit->setText(name);
+        emit edit->editingFinished();
+    });
 }
 
 void MapView::zoom(double factor, const QPointF& around) {
@@ -423,6 +495,15 @@ void MapView::keyPressEvent(QKeyEvent* event) {
     if (event->modifiers() & Qt::ControlModifier && moveHandle(event->key())) return;
     switch (event->key()) {
     case Qt::Key_N: nextHandle(); return;
+    case Qt::Key_Insert:
+        if (places_addable_) emit placeWanted(rounded(toGround(middle)), false);
+        return;
+    case Qt::Key_F2:
+        if (places_addable_ && handledMark() >= 0) emit markNameWanted(handledMark());
+        return;
+    case Qt::Key_Delete:
+        if (places_addable_ && handledMark() >= 0) emit markRemoved(handledMark());
+        return;
     case Qt::Key_Plus:
     case Qt::Key_Equal: zoom(0.8, middle); return;
     case Qt::Key_Minus: zoom(1.25, middle); return;

@@ -10,6 +10,7 @@
 #include <QWidget>
 
 #include "app/export/shown_chart.hpp"
+#include "app/widgets/context_actions.hpp"
 #include "core/atmosphere/wind.hpp"
 #include "core/geodesy/geodesic.hpp"
 #include "core/geodesy/relief.hpp"
@@ -19,9 +20,10 @@ class QPainter;
 namespace sobremesa::app {
 
 /// A plain metric chart around home: grid, scale bar, ways, wind as the WMO wind barb. Wheel zooms, drag pans, a
-/// double click shows everything again; + and − and the Home key do the same. What can be dragged is moved by keys
-/// as well: N goes from one to the next, Ctrl and the arrows move it.
-class MapView : public QWidget, public ShownChart {
+/// double click shows everything again, or adds a waypoint where places may be added; + and − and the Home key do the
+/// same. What can be dragged is moved by keys as well: N goes from one to the next, Ctrl and the arrows move it;
+/// Insert adds a waypoint in the middle of the view, F2 names and Delete removes the place that N stands on.
+class MapView : public QWidget, public ShownChart, public ContextActions {
     Q_OBJECT
 public:
     explicit MapView(QWidget* parent = nullptr);
@@ -90,6 +92,11 @@ public:
     void setShift(const geodesy::EastNorth& shift);
     /// The ground is that of the shown home again.
     void settle();
+    /// Waypoints and landing places may be added, named and removed here.
+    void setPlacesAddable(bool addable) { places_addable_ = addable; }
+    /// Asks for the name of a place, beside it.
+    void nameMark(const geodesy::EastNorth& at, int index, const QString& name);
+    void fillMenu(QMenu& menu, const QPoint& at) override;
     void setHomeLabel(const QString& label) { home_label_ = label; }
     void showAll();
 
@@ -115,6 +122,11 @@ signals:
     /// Home, a step by keys.
     void homeNudged(const geodesy::EastNorth& by);
     void dragFinished();
+    /// A place is to be added here.
+    void placeWanted(const geodesy::EastNorth& at, bool landing_place);
+    void markNameWanted(int index);
+    void markNamed(int index, const QString& name);
+    void markRemoved(int index);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -145,6 +157,8 @@ private:
     /// The movable mark under a place of the screen; −1: none.
     int markAt(const QPointF& point) const;
     void nextHandle();
+    /// The mark that the keys move; −1: none.
+    int handledMark() const;
     bool moveHandle(int key);
     void paintScaleBar(QPainter& painter) const;
     void paintWays(QPainter& painter) const;
@@ -171,6 +185,7 @@ private:
     std::vector<BailOut> bail_outs_;
     std::vector<WithinReach> within_reach_;
     bool home_movable_ = false;
+    bool places_addable_ = false;
     geodesy::EastNorth shift_;
     ReachLine reach_;
     std::shared_ptr<const geodesy::Relief> relief_;

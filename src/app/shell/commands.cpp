@@ -17,6 +17,8 @@ namespace sobremesa::app {
 
 namespace {
 
+constexpr int searched_role = Qt::UserRole + 2;
+
 /// The search's list: arrows move in it while the words are being typed.
 class CommandSearch : public Popover {
 public:
@@ -40,6 +42,7 @@ public:
             if (!keys.isEmpty()) text += QStringLiteral("   ") + keys;
             auto* item = new QStandardItem(text);
             item->setData(QVariant::fromValue(action));
+            item->setData(text + QLatin1Char(' ') + action->property("synonyms").toString(), searched_role);
             item->setEditable(false);
             item->setSizeHint(QSize(0, look.scaled(26)));
             model->appendRow(item);
@@ -47,6 +50,7 @@ public:
         found_ = new QSortFilterProxyModel(this);
         found_->setSourceModel(model);
         found_->setFilterCaseSensitivity(Qt::CaseInsensitive);
+        found_->setFilterRole(searched_role);
         list_ = new QListView;
         list_->setObjectName(QStringLiteral("commandList"));
         list_->setAccessibleName(Commands::tr("Commands found"));
@@ -128,6 +132,19 @@ QAction* Commands::addChoice(const char* name, const QString& text, bool chosen,
     action->setChecked(chosen);
     group_->addAction(action);
     return action;
+}
+
+QAction* Commands::find(const char* name) const {
+    for (QAction* action : all_) {
+        if (action->objectName() == QLatin1String(name)) return action;
+    }
+    qFatal("there is no command %s", name);
+}
+
+void Commands::setSynonyms(const char* name, const QString& words) {
+    for (QAction* action : all_) {
+        if (action->objectName() == QLatin1String(name)) action->setProperty("synonyms", words);
+    }
 }
 
 void Commands::separate() {

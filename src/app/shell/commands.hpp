@@ -23,8 +23,12 @@ public:
     QAction* add(const char* name, const QString& text, const QKeySequence& keys, std::function<void()> call);
     /// One of several that exclude each other.
     QAction* addChoice(const char* name, const QString& text, bool chosen, std::function<void()> call);
+    /// Other words that the search finds it by; nothing happens where there is no such command.
+    void setSynonyms(const char* name, const QString& words);
     void separate();
     QMenu* heading() { return current_; }
+    /// The command of that name; there must be one.
+    QAction* find(const char* name) const;
     const std::vector<QAction*>& all() const { return all_; }
 
     /// Ctrl+K: find any command by its words.

@@ -30,6 +30,7 @@
 #include "app/shell/place_rail.hpp"
 #include "app/shell/remembered_look.hpp"
 #include "app/shell/setting_line.hpp"
+#include "app/shell/standing_line.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/hairline.hpp"
@@ -83,7 +84,7 @@ MainWindow::MainWindow(const QString& settings_folder, const QString& book_path,
       packs_place_(new PacksPlace(desk_, plan_session_)), packs_shelf_(&packs_place_->shelf()),
       sensors_room_(new QWidget), plan_place_(new PlanPlace(plan_session_, desk_)), watch_room_(new QWidget),
       debrief_place_(new DebriefPlace(debrief_session_, flight_session_)), logbook_place_(new LogbookPlace(desk_)),
-      messages_(new MessageBar), commands_(new Commands(*this)) {
+      standing_(new StandingLine), commands_(new Commands(*this)) {
     restore_look(settings_);
     debrief_session_.rememberColumnsIn(QDir(settings_folder).filePath(QStringLiteral("columns.json")));
     setWindowTitle(tr("Sobremesa"));
@@ -120,9 +121,9 @@ void MainWindow::layOut() {
 
     auto* column = new QVBoxLayout;
     column->setSpacing(0);
+    column->addWidget(standing_);
     column->addWidget(setting_row_);
     column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(messages_);
     column->addWidget(places_, 1);
     auto* whole = new QWidget;
     auto* row = new QHBoxLayout(whole);
@@ -131,6 +132,7 @@ void MainWindow::layOut() {
     row->addWidget(rail_);
     row->addLayout(column, 1);
     setCentralWidget(whole);
+    messages_ = new MessageBar(whole);
 }
 
 void MainWindow::addPlace(Place place, const char* button_name, const QString& name,
@@ -259,7 +261,7 @@ void MainWindow::connectFlight() {
     connect(&plan_session_, &session::PlanSession::terrainRefused, this, &MainWindow::refuse);
     connect(&flight_session_, &session::FlightSession::refused, this, &MainWindow::refuse);
     connect(&flight_session_, &session::FlightSession::alreadyFiled, this,
-            [this] { messages_->showNote(tr("This log is in the logbook already; it was not filed twice.")); });
+            [this] { messages_->showNote(tr("This log is already in the logbook; it was not filed twice.")); });
     connect(&flight_session_, &session::FlightSession::filingProgressed, this, [this](double share) {
         if (share < 1.0)
             messages_->showProgress(tr("Filing the log"), share);
@@ -279,13 +281,13 @@ void MainWindow::connectFlight() {
 void MainWindow::connectDesk() {
     if (auto* guarded = qobject_cast<GuardedApplication*>(qApp)) {
         connect(guarded, &GuardedApplication::faulted, this, [this](const QString& what) {
-            messages_->showTrouble(
-                tr("A fault inside the program stopped what was just asked for: %1. The logbook is "
-                   "unharmed; please report what you did before.")
-                    .arg(what));
+            messages_->showLasting(tr("An internal fault stopped this action: %1. The logbook is unharmed; please "
+                                      "report what you did.")
+                                       .arg(what));
         });
     }
     connect(&desk_, &session::Desk::historyChanged, this, &MainWindow::showHistory);
+    connect(&desk_, &session::Desk::historyChanged, messages_, &MessageBar::causeGone);
     connect(&desk_, &session::Desk::aircraftChanged, fleet_shelf_, &ShelfPlace::refresh);
     connect(&desk_, &session::Desk::packsChanged, packs_shelf_, &ShelfPlace::refresh);
     connect(&desk_, &session::Desk::flightsChanged, this, [this] {
@@ -293,8 +295,14 @@ void MainWindow::connectDesk() {
         packs_shelf_->refresh();
     });
     connect(&desk_, &session::Desk::openPlanChanged, this, [this] { showPlace(place()); });
+    connect(&desk_, &session::Desk::bookOpened, this, &MainWindow::showStanding);
+    connect(standing_, &StandingLine::wayOutWanted, this, &MainWindow::endLookingAround);
     connect(&desk_, &session::Desk::unreadable, this, &MainWindow::refuse);
-    connect(&desk_.keeper(), &session::BookKeeper::failed, this, &MainWindow::refuse);
+    connect(&desk_.keeper(), &session::BookKeeper::failed, this, [this](const units::Error& error) {
+        progress_due_.stop();
+        // Until the book can be written again.
+        messages_->showLasting(wording::message(error));
+    });
     connect(&desk_.keeper(), &session::BookKeeper::idle, this, &MainWindow::goOnLeaving);
     connect(&desk_.keeper(), &session::BookKeeper::failed, this, &MainWindow::goOnLeaving);
     connect(&desk_.keeper(), &session::BookKeeper::recovered, this,
@@ -306,16 +314,16 @@ void MainWindow::connectTransfers() {
     const auto progress = [this](const QString& what) {
         return [this, what](double share) { messages_->showProgress(what, share); };
     };
-    connect(&bringer_, &session::BookBringer::progressed, this, progress(tr("Bringing in the logs")));
+    connect(&bringer_, &session::BookBringer::progressed, this, progress(tr("Importing the logs")));
     connect(&bringer_, &session::BookBringer::refused, this, &MainWindow::refuse);
     connect(&bringer_, &session::BookBringer::finished, this, [this](int added, int known) {
         messages_->showNote(known == 0
-                                ? tr("%1 entries were brought in.").arg(added)
-                                : tr("%1 entries were brought in; %2 were here already.").arg(added).arg(known));
+                                ? tr("%n entry(ies) imported.", nullptr, added)
+                                : tr("%n entry(ies) imported; already there: %1.", nullptr, added).arg(known));
         // Flights that came without figures are read from their logs.
         readUnread();
     });
-    connect(&reader_, &session::FlightReader::progressed, this, progress(tr("Reading flights again")));
+    connect(&reader_, &session::FlightReader::progressed, this, progress(tr("Re-reading flights")));
     connect(&reader_, &session::FlightReader::refused, this, &MainWindow::refuse);
     connect(&reader_, &session::FlightReader::finished, this, [this] { messages_->clear(); });
 }

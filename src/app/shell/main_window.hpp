@@ -3,10 +3,12 @@
 #include <vector>
 
 #include <functional>
+#include <memory>
 
 #include <QMainWindow>
 #include <QPointer>
 #include <QSettings>
+#include <QTemporaryDir>
 #include <QTimer>
 
 #include "session/book_transfer.hpp"
@@ -32,6 +34,7 @@ class RailButton;
 class SettingLine;
 class SensorsPlace;
 class ShelfPlace;
+class StandingLine;
 class WatchPlace;
 
 /// The places by their numbers: Ctrl+number belongs to the place, whichever places are built.
@@ -79,6 +82,12 @@ public:
     void openBook(const QString& path);
     void backUpBook(const QString& path);
     void restoreBook(const QString& backup);
+    /// A copy of the demo flights, with a logbook of its own that goes with it; the pilot's own is left alone.
+    void lookAround();
+    /// The end of it: the logbook that was open before.
+    void endLookingAround();
+    /// The open logbook is a copy that goes when the program ends (`--demo`).
+    void setThrowAway();
     void exportBook(const QString& folder);
     void bringIn(const QString& path);
     void exportShown(const QString& path);
@@ -95,6 +104,8 @@ protected:
     void dropEvent(QDropEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
 
 private:
     QString planFileTitle() const;
@@ -113,6 +124,12 @@ private:
     void makeViewCommands();
     void makeBookCommands();
     void makeUnitCommands();
+    void makeLanguageCommands();
+    void makeHelpCommands();
+    void nameSynonyms();
+    void showGuide();
+    void duplicatePlan();
+    QString freeName(const QString& wanted) const;
     void connectSessions();
     void connectReading();
     void connectFlight();
@@ -135,6 +152,8 @@ private:
     void goOnLeaving();
     void askToLose();
     void openBookNow(const QString& path);
+    void openDemoCopy(const QString& demo);
+    void showStanding();
     void restoreBookNow(const QString& backup);
     void readUnread();
     void openColumns(const QString& path);
@@ -173,7 +192,9 @@ private:
     WatchPlace* watch_place_ = nullptr;
     DebriefPlace* debrief_place_;
     LogbookPlace* logbook_place_;
-    MessageBar* messages_;
+    StandingLine* standing_;
+    MessageBar* messages_ = nullptr;
+    class GuideWindow* guide_ = nullptr;
     Commands* commands_;
     QAction* undo_ = nullptr;
     QAction* redo_ = nullptr;
@@ -190,6 +211,10 @@ private:
     std::function<void()> leaving_;
     QMessageBox* asking_ = nullptr;
     bool may_close_ = false;
+    /// While the pilot looks around among demo flights: the copy, and the logbook to come back to.
+    std::unique_ptr<QTemporaryDir> demo_copy_;
+    QString own_book_;
+    bool throw_away_ = false;
 };
 
 } // namespace sobremesa::app

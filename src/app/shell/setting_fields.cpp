@@ -48,12 +48,12 @@ QString wind_text(const PlanRequest& r, const Quantities& q) {
 } // namespace
 
 QString plan_setting_sentence() {
-    return SettingFieldsWords::tr("%1 with %2 in %3 , %4 , %5 at %6 , home with %7 in hand, landing at %8",
+    return SettingFieldsWords::tr("%1 with %2 in %3 , %4 , %5 at %6 , reserve %7 , landing at %8",
                                   "aircraft, pack, wind, temperature, bearing, height, reserve, landing voltage");
 }
 
 QString debrief_setting_sentence() {
-    return SettingFieldsWords::tr("Flown by %1 with %2 in %3 , %4 , counted down to %8",
+    return SettingFieldsWords::tr("Flown by %1 with %2 in %3 , %4 , landing voltage %8",
                                   "aircraft, pack, wind, temperature, landing voltage");
 }
 

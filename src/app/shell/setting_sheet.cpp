@@ -20,10 +20,10 @@ SettingSheet::SettingSheet(const SettingWord& word, FormSubject subject, const S
         row->addWidget(new TextLabel(Role::heading, word.spoken));
         auto* box = new ChoiceBox;
         box->setObjectName(QStringLiteral("shelfChoice"));
-        box->setAccessibleName(tr("%1 from the shelf").arg(word.spoken));
+        box->setAccessibleName(tr("%1 from the list").arg(word.spoken));
         box->setMinimumHeight(look.scaled(26));
         box->addItems(shelf.names);
-        if (shelf.chosen < 0) box->setPlaceholderText(tr("not from the shelf"));
+        if (shelf.chosen < 0) box->setPlaceholderText(tr("not from the list"));
         box->setCurrentIndex(shelf.chosen);
         connect(box, &QComboBox::activated, this, [this, choose = shelf.choose](int index) {
             choose(index);

@@ -2,6 +2,7 @@
 
 #include <QApplication>
 #include <QClipboard>
+#include <QContextMenuEvent>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QLabel>
@@ -17,11 +18,13 @@
 #include "app/places/plan/plan_sheet.hpp"
 #include "app/places/watch/watch_place.hpp"
 #include "app/shell/commands.hpp"
+#include "app/shell/help_sheets.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/shell/place_rail.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
+#include "wording/language.hpp"
 
 namespace sobremesa::app {
 
@@ -47,6 +50,8 @@ void MainWindow::makeCommands() {
     makeBookCommands();
     makeViewCommands();
     makeUnitCommands();
+    makeLanguageCommands();
+    makeHelpCommands();
     commands_->begin({});
     commands_->separate();
     commands_->add("quitAction", tr("Quit"), QKeySequence::Quit, [this] { close(); });
@@ -73,8 +78,10 @@ void MainWindow::makeFileCommands() {
         if (!path.isEmpty()) openFile(path);
     };
     connect(plan_place_, &PlanPlace::openWanted, this, ask_plan);
+    connect(plan_place_, &PlanPlace::demoWanted, this, &MainWindow::lookAround);
     connect(debrief_place_, &DebriefPlace::openWanted, this, ask_log);
     commands_->add("newPlanAction", tr("New plan"), QKeySequence::New, [this] { newPlan(); });
+    commands_->add("duplicatePlanAction", tr("Duplicate plan"), {}, [this] { duplicatePlan(); });
     commands_->add("plansAction", tr("Plans…"), QKeySequence(Qt::CTRL | Qt::Key_P), [this] {
         showPlace(Place::plan);
         if (desk_.openPlanId()) plan_place_->showPlans();
@@ -95,15 +102,14 @@ void MainWindow::makeFileCommands() {
         if (!path.isEmpty()) saveCard(path);
     };
     const auto ask_route_in = [this] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("Bring in a route"), lastFolder(),
+        const QString path = QFileDialog::getOpenFileName(this, tr("Import a route"), lastFolder(),
                                                           tr("Routes (*.gpx *.geojson *.json *.kml)"));
         if (!path.isEmpty()) takeRoute(path);
     };
     const auto ask_route_out = [this] {
-        const QString path =
-            QFileDialog::getSaveFileName(this, tr("Save the way as a route"),
-                                         lastFolder() + QLatin1Char('/') + planFileTitle() + QStringLiteral(".gpx"),
-                                         tr("GPX (*.gpx);;GeoJSON (*.geojson);;KML (*.kml)"));
+        const QString path = QFileDialog::getSaveFileName(
+            this, tr("Save the route"), lastFolder() + QLatin1Char('/') + planFileTitle() + QStringLiteral(".gpx"),
+            tr("GPX (*.gpx);;GeoJSON (*.geojson);;KML (*.kml)"));
         if (!path.isEmpty()) saveRoute(path, false);
     };
     connect(plan_place_, &PlanPlace::cardWanted, this, ask_card);
@@ -124,8 +130,8 @@ void MainWindow::makeFileCommands() {
     commands_->add("alarmsAction", tr("Alarms of the plan…"), {}, on_plan(&PlanPlace::showAlarms));
     commands_->add("cardAction", tr("Flight card as PDF…"), {}, ask_card);
     commands_->add("printCardAction", tr("Print the flight card…"), {}, [this] { printCard(); });
-    commands_->add("takeRouteAction", tr("Bring in a route…"), {}, ask_route_in);
-    commands_->add("saveRouteAction", tr("Save the way as a route…"), {}, ask_route_out);
+    commands_->add("takeRouteAction", tr("Import a route…"), {}, ask_route_in);
+    commands_->add("saveRouteAction", tr("Save the route as a file…"), {}, ask_route_out);
     commands_->separate();
     commands_->add("openLogAction", tr("Open log…"), QKeySequence(Qt::CTRL | Qt::Key_L), ask_log);
     commands_->add("fileFlightAction", tr("File the flight in the logbook"), QKeySequence(Qt::CTRL | Qt::Key_F),
@@ -141,7 +147,7 @@ void MainWindow::makeFileCommands() {
 }
 
 void MainWindow::makeEditCommands() {
-    commands_->begin(tr("Shelves"));
+    commands_->begin(tr("Aircraft and packs"));
     const auto on_fleet = [this](auto call) {
         return [this, call] {
             fleet_place_->showShelf();
@@ -160,7 +166,7 @@ void MainWindow::makeEditCommands() {
         packs_place_->showBench();
         showPlace(Place::packs);
     });
-    commands_->add("healthAction", tr("Health of the chosen pack"), {}, [this] {
+    commands_->add("healthAction", tr("Health of the selected pack"), {}, [this] {
         packs_place_->showHealth();
         showPlace(Place::packs);
     });
@@ -170,28 +176,28 @@ void MainWindow::makeEditCommands() {
             showPlace(Place::fleet);
         };
     };
-    commands_->add("curveAction", tr("Power curve of the chosen aircraft"), QKeySequence(Qt::CTRL | Qt::Key_G),
+    commands_->add("curveAction", tr("Power curve of the selected aircraft"), QKeySequence(Qt::CTRL | Qt::Key_G),
                    on_tab(&FleetPlace::showCurve));
-    commands_->add("whatIfAction", tr("What if? for the chosen aircraft"), {}, on_tab(&FleetPlace::showWhatIf));
-    commands_->add("sunAction", tr("Solar array of the chosen aircraft"), {}, on_tab(&FleetPlace::showSun));
-    commands_->add("forecastsAction", tr("How good the forecasts were"), {}, on_tab(&FleetPlace::showForecasts));
+    commands_->add("whatIfAction", tr("What-if for the selected aircraft"), {}, on_tab(&FleetPlace::showWhatIf));
+    commands_->add("sunAction", tr("Solar array of the selected aircraft"), {}, on_tab(&FleetPlace::showSun));
+    commands_->add("forecastsAction", tr("Forecast accuracy"), {}, on_tab(&FleetPlace::showForecasts));
     commands_->add("addAircraftAction", tr("Add an aircraft"), {}, on_fleet(&ShelfPlace::add));
-    commands_->add("duplicateAircraftAction", tr("Duplicate the chosen aircraft"), {},
+    commands_->add("duplicateAircraftAction", tr("Duplicate the selected aircraft"), {},
                    on_fleet(&ShelfPlace::duplicate));
-    commands_->add("retireAircraftAction", tr("Retire the chosen aircraft, or return it"), {},
+    commands_->add("retireAircraftAction", tr("Retire the selected aircraft, or return it to use"), {},
                    on_fleet(&ShelfPlace::retire));
     commands_->add("addPackAction", tr("Add a pack"), {}, on_packs(&ShelfPlace::add));
-    commands_->add("duplicatePackAction", tr("Duplicate the chosen pack"), {}, on_packs(&ShelfPlace::duplicate));
-    commands_->add("retirePackAction", tr("Retire the chosen pack, or return it"), {},
+    commands_->add("duplicatePackAction", tr("Duplicate the selected pack"), {}, on_packs(&ShelfPlace::duplicate));
+    commands_->add("retirePackAction", tr("Retire the selected pack, or return it to use"), {},
                    on_packs(&ShelfPlace::retire));
     commands_->begin(tr("Table or chart"));
     commands_->add("copyAction", tr("Copy table or chart"), QKeySequence::Copy, [this] { copyShown(); });
-    commands_->add("asTableAction", tr("Chart as a table"), QKeySequence(Qt::CTRL | Qt::Key_T),
+    commands_->add("asTableAction", tr("Show chart as a table"), QKeySequence(Qt::CTRL | Qt::Key_T),
                    [this] { showAsTable(); });
     commands_->add(
         "exportAction", tr("Export table or chart…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E), [this] {
             if (!shown_) {
-                messages_->showNote(tr("Click the chart or table first that is to be exported."));
+                messages_->showNote(tr("Click the chart or table to export first."));
                 return;
             }
             const bool chart = chart_of(shown_) != nullptr;
@@ -204,10 +210,10 @@ void MainWindow::makeEditCommands() {
 }
 
 void MainWindow::makeBookCommands() {
-    commands_->begin(tr("The logbook's file"));
-    commands_->add("chooseBookAction", tr("Choose another logbook, or begin one…"), {}, [this] {
+    commands_->begin(tr("Logbook file"));
+    commands_->add("chooseBookAction", tr("Open or create a logbook…"), {}, [this] {
         const QString path =
-            QFileDialog::getSaveFileName(this, tr("Choose or begin a logbook"), desk_.keeper().path(),
+            QFileDialog::getSaveFileName(this, tr("Open or create a logbook"), desk_.keeper().path(),
                                          tr("Logbooks (*.sqlite)"), nullptr, QFileDialog::DontConfirmOverwrite);
         if (!path.isEmpty()) openBook(path);
     });
@@ -223,6 +229,7 @@ void MainWindow::makeBookCommands() {
             QFileDialog::getOpenFileName(this, tr("Restore a backup"), lastFolder(), tr("Logbooks (*.sqlite)"));
         if (!path.isEmpty()) restoreBook(path);
     });
+    commands_->add("lookAroundAction", tr("Look around with demo flights"), {}, [this] { lookAround(); });
     commands_->separate();
     commands_->add("exportPacksAction", tr("Packs as a table (CSV)…"), {}, [this] {
         const QString path = QFileDialog::getSaveFileName(
@@ -234,7 +241,7 @@ void MainWindow::makeBookCommands() {
         if (!folder.isEmpty()) exportBook(folder);
     });
     const auto ask_bring_in = [this] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("Bring in a logbook"), lastFolder(),
+        const QString path = QFileDialog::getOpenFileName(this, tr("Import a logbook"), lastFolder(),
                                                           tr("Exported logbooks (book.json *.csv);;All files (*)"));
         if (!path.isEmpty()) bringIn(path);
     };
@@ -244,13 +251,13 @@ void MainWindow::makeBookCommands() {
             tr("Logs (*.csv *.txt *.log *.tsv *.gpx *.tlog *.nmea *.igc *.srt *.gz *.zip);;All files (*)"));
         if (!paths.isEmpty()) addLogs(paths);
     });
-    commands_->add("bringInAction", tr("Bring in from JSON or CSV…"), {}, ask_bring_in);
+    commands_->add("bringInAction", tr("Import from JSON or CSV…"), {}, ask_bring_in);
     connect(logbook_place_, &LogbookPlace::bringInWanted, this, ask_bring_in);
     commands_->begin({});
 }
 
 void MainWindow::makeViewCommands() {
-    commands_->begin(tr("Look"));
+    commands_->begin(tr("Theme"));
     const QString now = Look::instance().theme().name;
     commands_->addChoice("dayAction", tr("Daylight"), now == day_theme().name,
                          [] { Look::instance().setTheme(day_theme()); });
@@ -259,7 +266,7 @@ void MainWindow::makeViewCommands() {
     commands_->addChoice("fieldAction", tr("Field, for bright sun"), now == field_theme().name,
                          [] { Look::instance().setTheme(field_theme()); });
     commands_->separate();
-    commands_->add("themeAction", tr("Next look"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] {
+    commands_->add("themeAction", tr("Next theme"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] {
         const auto& themes = all_themes();
         const auto at = std::find(themes.begin(), themes.end(), &Look::instance().theme());
         const auto next = std::size_t(at - themes.begin() + 1) % themes.size();
@@ -288,9 +295,9 @@ void MainWindow::makeUnitCommands() {
         });
     };
     const UnitChoice now = Look::instance().quantities().choice();
-    choice("leadChargeAction", tr("mAh leads"), now.lead == UnitChoice::Lead::charge,
+    choice("leadChargeAction", tr("mAh first"), now.lead == UnitChoice::Lead::charge,
            [](UnitChoice& u) { u.lead = UnitChoice::Lead::charge; });
-    choice("leadEnergyAction", tr("Wh leads"), now.lead == UnitChoice::Lead::energy,
+    choice("leadEnergyAction", tr("Wh first"), now.lead == UnitChoice::Lead::energy,
            [](UnitChoice& u) { u.lead = UnitChoice::Lead::energy; });
     commands_->separate();
     choice("kilometresAction", tr("Distances in km"), now.distance == UnitChoice::Distance::kilometres,
@@ -320,6 +327,95 @@ void MainWindow::makeUnitCommands() {
     commands_->begin({});
 }
 
+void MainWindow::makeLanguageCommands() {
+    commands_->begin(tr("Language"));
+    const QString now = settings_.value(QStringLiteral("language")).toString();
+    const auto choice = [&](const char* name, const QString& text, const QString& code) {
+        commands_->addChoice(name, text, now == code, [this, code] {
+            settings_.setValue(QStringLiteral("language"), code);
+            settings_.sync();
+            messages_->showNote(tr("The language changes when Sobremesa is started again."));
+        });
+    };
+    choice("languageSystemAction", tr("That of the desktop"), {});
+    for (const auto& language : wording::languages())
+        choice(qPrintable(QStringLiteral("language_%1_action").arg(language.code)), language.own_name,
+               language.code);
+    commands_->begin({});
+}
+
+void MainWindow::makeHelpCommands() {
+    commands_->begin(tr("Help"));
+    commands_->add("guideAction", tr("User guide"), {}, [this] { showGuide(); });
+    commands_->add("shortcutsAction", tr("Keyboard shortcuts"), {}, [this] {
+        auto* sheet = new ShortcutsSheet(*commands_, this);
+        sheet->setAttribute(Qt::WA_DeleteOnClose);
+        sheet->show();
+    });
+    commands_->add("aboutAction", tr("About Sobremesa"), {}, [this] {
+        auto* sheet = new AboutSheet(this);
+        sheet->setAttribute(Qt::WA_DeleteOnClose);
+        sheet->show();
+    });
+    commands_->begin({});
+    nameSynonyms();
+}
+
+/// What else pilots call it: the command search finds it by these words too.
+void MainWindow::nameSynonyms() {
+    const std::pair<const char*, QString> words[] = {
+        {"missionAction", tr("waypoint route height altitude speed loiter terrain")},
+        {"alarmsAction", tr("warning low voltage timer callout capacity")},
+        {"cardAction", tr("checklist print paper")},
+        {"printCardAction", tr("checklist paper")},
+        {"openLogAction", tr("import telemetry recording black box flight")},
+        {"addLogsAction", tr("import telemetry recordings folder archive")},
+        {"packsPlaceAction", tr("battery batteries cells")},
+        {"packsAction", tr("battery batteries cells")},
+        {"fleetPlaceAction", tr("aircraft plane wing drone multirotor")},
+        {"sensorsPlaceAction", tr("calibration current sensor scale offset")},
+        {"watchPlaceAction", tr("live telemetry link voice")},
+        {"logbookPlaceAction", tr("flights history records")},
+        {"rehearseAction", tr("simulate practice training")},
+        {"backUpAction", tr("save copy safety")},
+        {"dayAction", tr("light mode bright")},
+        {"eveningAction", tr("dark mode night")},
+        {"fieldAction", tr("sun contrast large")},
+        {"undoAction", tr("back revert")},
+        {"guideAction", tr("help manual documentation")},
+        {"aboutAction", tr("version licence license")},
+        {"leadChargeAction", tr("units capacity")},
+        {"leadEnergyAction", tr("units energy")},
+        {"languageSystemAction", tr("translation")},
+    };
+    for (const auto& [name, synonyms] : words) commands_->setSynonyms(name, synonyms);
+}
+
+void MainWindow::showGuide() {
+    if (!guide_) guide_ = new GuideWindow(this);
+    static const std::map<Place, QString> chapters = {
+        {Place::fleet, QStringLiteral("Fleet and Packs")}, {Place::packs, QStringLiteral("Fleet and Packs")},
+        {Place::sensors, QStringLiteral("Sensors")},       {Place::plan, QStringLiteral("Plan")},
+        {Place::watch, QStringLiteral("Watch")},           {Place::debrief, QStringLiteral("Debrief")},
+        {Place::logbook, QStringLiteral("Logbook")}};
+    QString chapter = chapters.at(place());
+    if (place() == Place::plan && !desk_.openPlanId()) chapter = QStringLiteral("The first start");
+    if (place() == Place::packs && packs_place_->onBench()) chapter = QStringLiteral("The bench");
+    if (place() == Place::fleet && !fleet_place_->onShelf()) chapter = QStringLiteral("The power curve");
+    // Laid out first: where a chapter begins is known in a window that is shown.
+    guide_->show();
+    guide_->raise();
+    guide_->showChapter(chapter);
+}
+
+/// F1 where no number has the focus: those answer "why?".
+void MainWindow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_F1 && event->modifiers() == Qt::NoModifier)
+        showGuide();
+    else
+        QMainWindow::keyPressEvent(event);
+}
+
 void MainWindow::copyShown() {
     // Text that is marked goes before the chart.
     if (const auto* label = qobject_cast<QLabel*>(QApplication::focusWidget()); label && label->hasSelectedText()) {
@@ -331,16 +427,48 @@ void MainWindow::copyShown() {
     } else if (auto* chart = chart_of(shown_)) {
         copy_chart(*chart);
     } else {
-        messages_->showNote(tr("Click the chart or table first that is to be copied."));
+        messages_->showNote(tr("Click the chart or table to copy first."));
         return;
     }
     messages_->showNote(tr("Copied."));
 }
 
+/// What applies to the thing under the hand: its own actions, then what can be done with any table or chart.
+void MainWindow::contextMenuEvent(QContextMenuEvent* event) {
+    const bool by_key = event->reason() == QContextMenuEvent::Keyboard;
+    QWidget* at = by_key ? QApplication::focusWidget() : childAt(event->pos());
+    auto* menu = new QMenu(this);
+    menu->setObjectName(QStringLiteral("contextMenu"));
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    for (QWidget* widget = at; widget && widget != this; widget = widget->parentWidget()) {
+        auto* actions = dynamic_cast<ContextActions*>(widget);
+        if (!actions) continue;
+        actions->fillMenu(*menu, by_key ? QPoint(-1, -1) : widget->mapFrom(this, event->pos()));
+        break;
+    }
+    for (QWidget* widget = at; widget && widget != this; widget = widget->parentWidget()) {
+        auto* chart = chart_of(widget);
+        if (!chart && !qobject_cast<QTableView*>(widget)) continue;
+        shown_ = chart ? dynamic_cast<QWidget*>(chart) : widget;
+        menu->addSeparator();
+        for (const char* name : {"copyAction", "asTableAction", "exportAction"}) {
+            if (chart || qstrcmp(name, "asTableAction") != 0) menu->addAction(commands_->find(name));
+        }
+        break;
+    }
+    if (menu->isEmpty()) {
+        delete menu;
+        event->ignore();
+        return;
+    }
+    menu->popup(by_key && at ? at->mapToGlobal(at->rect().center()) : event->globalPos());
+    event->accept();
+}
+
 void MainWindow::showAsTable() {
     auto* chart = chart_of(shown_);
     if (!chart) {
-        messages_->showNote(tr("Click the chart or map first that is to be read as a table."));
+        messages_->showNote(tr("Click the chart or map to show as a table first."));
         return;
     }
     auto* sheet = new TableSheet(chart->shownTable(), this);

@@ -19,6 +19,7 @@
 #include "app/places/plan/plan_sheet.hpp"
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
+#include "app/shell/standing_line.hpp"
 #include "app/theme/look.hpp"
 #include "io/archive.hpp"
 #include "io/log_source.hpp"
@@ -154,21 +155,45 @@ void MainWindow::openPlanFile(const QString& path) {
     for (const auto& notice : document->notices) said << wording::message(notice, Look::instance().quantities());
     const auto& plan = desk_.shelves().plans.at(id);
     if (!plan.aircraft_id)
-        said << tr("Another %1 stands in the fleet; this plan keeps its own.")
-                    .arg(wording::title(plan.request.aircraft));
+        said << tr("The fleet has another %1; this plan keeps its own.").arg(wording::title(plan.request.aircraft));
     if (!plan.pack_id)
-        said << tr("Another %1 stands among the packs; this plan keeps its own.")
-                    .arg(wording::title(plan.request.pack));
+        said << tr("Packs has another %1; this plan keeps its own.").arg(wording::title(plan.request.pack));
     if (!said.isEmpty()) messages_->showNote(said.join(QLatin1Char(' ')));
 }
 
 void MainWindow::newPlan() {
     showPlace(Place::plan);
     if (!desk_.openPlanId()) return; // the empty place is the new plan
+    // Blank, but for what is flown: mission, weather and reserve are those of a first plan.
+    auto plan = desk_.shelves().plans.at(*desk_.openPlanId());
+    const auto open = desk_.current(plan);
+    plan.request = session::first_request();
+    plan.request.aircraft = open.aircraft;
+    plan.request.pack = open.pack;
+    plan.request.name = freeName(tr("New plan")).toStdString();
+    if (const auto id = desk_.put(logbook::EditKind::add_plan, std::nullopt, plan)) desk_.openPlan(*id);
+    plan_place_->askName();
+}
+
+void MainWindow::duplicatePlan() {
+    showPlace(Place::plan);
+    if (!desk_.openPlanId()) return;
     auto plan = desk_.shelves().plans.at(*desk_.openPlanId());
     plan.request = desk_.current(plan);
-    plan.request.name = tr("New plan").toStdString();
-    if (const auto id = desk_.put(logbook::EditKind::add_plan, std::nullopt, plan)) desk_.openPlan(*id);
+    plan.request.name = freeName(tr("%1, copy").arg(plan_title(plan.request))).toStdString();
+    if (const auto id = desk_.put(logbook::EditKind::duplicate_plan, std::nullopt, plan)) desk_.openPlan(*id);
+    plan_place_->askName();
+}
+
+/// The name, with a number behind it where a plan has it already.
+QString MainWindow::freeName(const QString& wanted) const {
+    const auto taken = [&](const QString& name) {
+        return std::any_of(desk_.shelves().plans.begin(), desk_.shelves().plans.end(),
+                           [&](const auto& entry) { return entry.second.request.name == name.toStdString(); });
+    };
+    QString name = wanted;
+    for (int i = 2; taken(name); ++i) name = tr("%1 %2", "name of a plan, number").arg(wanted).arg(i);
+    return name;
 }
 
 void MainWindow::savePlanAs(const QString& path) {
@@ -225,8 +250,7 @@ void MainWindow::takeRoute(const QString& path) {
         say(*error);
         return;
     }
-    messages_->showNote(tr("%1 places out of %2.")
-                            .arg(request.mission.waypoints.size())
+    messages_->showNote(tr("%n waypoint(s) imported from %1.", nullptr, int(request.mission.waypoints.size()))
                             .arg(wording::file_title(path.toStdString())));
 }
 
@@ -238,7 +262,7 @@ void MainWindow::saveRoute(const QString& path, bool hide_home) {
         io::route_text(plan_session_.request(), turn, format.value_or(io::RouteFormat::gpx), hide_home);
     if (!text) {
         if (text.error().code == units::ErrorCode::value_missing)
-            messages_->showTrouble(tr("A route wants to know where home is: Mission, Way, “Where home is”."));
+            messages_->showTrouble(tr("A route needs the home position: Mission, Flight path, “Home position”."));
         else
             say(text.error());
         return;
@@ -266,7 +290,14 @@ void MainWindow::openBook(const QString& path) {
 }
 
 void MainWindow::openBookNow(const QString& path) {
-    if (auto opened = desk_.openBook(path); !opened) {
+    auto opened = desk_.openBook(path);
+    if (demo_copy_) {
+        // Its book is closed now.
+        demo_copy_.reset();
+        debrief_place_->setOffered({});
+        showStanding();
+    }
+    if (!opened) {
         // The window opens all the same: a plan can be made, and a backup restored.
         desk_.withoutBook();
         say(opened.error());
@@ -278,6 +309,69 @@ void MainWindow::openBookNow(const QString& path) {
         settings_.remove(QStringLiteral("book"));
     sayBook();
     readUnread();
+}
+
+void MainWindow::lookAround() {
+    if (demo_copy_) return;
+    const QString demo = session::demo_folder(QCoreApplication::applicationDirPath());
+    if (demo.isEmpty())
+        messages_->showTrouble(tr("The demo flights are not installed with this program."));
+    else
+        leaveBook([this, demo] { openDemoCopy(demo); });
+}
+
+void MainWindow::openDemoCopy(const QString& demo) {
+    auto copy = std::make_unique<QTemporaryDir>();
+    if (!copy->isValid() || session::throw_away_copy(demo, copy->path()).isEmpty()) {
+        messages_->showTrouble(tr("The demo flights could not be copied to %1; there may be no room.")
+                                   .arg(copy->isValid() ? copy->path() : QDir::tempPath()));
+        return;
+    }
+    const QString own = desk_.keeper().is_open()
+                            ? desk_.keeper().path()
+                            : settings_.value(QStringLiteral("book"), session::default_book_path()).toString();
+    const QString folder = lastFolder();
+    if (auto opened = desk_.openBook(copy->filePath(QStringLiteral("logbook.sqlite"))); !opened) {
+        say(opened.error());
+        openBookNow(own);
+        return;
+    }
+    own_book_ = own;
+    demo_copy_ = std::move(copy);
+    showStanding();
+    openFolder(demo_copy_->path());
+    // The copy goes; what is opened next is elsewhere.
+    settings_.setValue(QStringLiteral("lastFolder"), folder);
+}
+
+void MainWindow::endLookingAround() {
+    if (!demo_copy_) return;
+    bringer_.cancel();
+    leaveBook([this] {
+        openBookNow(own_book_);
+        showPlace(Place::plan);
+    });
+}
+
+void MainWindow::setThrowAway() {
+    throw_away_ = true;
+    showStanding();
+}
+
+/// What holds as long as this logbook is open.
+void MainWindow::showStanding() {
+    const auto& keeper = desk_.keeper();
+    const QString demo = tr("These are demo flights, in a temporary copy: try anything; nothing is kept.");
+    if (demo_copy_)
+        standing_->show(demo, tr("Back to my logbook"));
+    else if (throw_away_)
+        standing_->show(demo);
+    else if (!keeper.is_open())
+        standing_->show(tr("No logbook is open: what you enter is not kept."));
+    else if (!keeper.is_writable())
+        standing_->show(tr("This logbook can only be read: what you change is not kept."));
+    else
+        standing_->clear();
 }
 
 void MainWindow::readUnread() {
@@ -319,7 +413,11 @@ void MainWindow::backUpBook(const QString& path) {
 }
 
 void MainWindow::restoreBook(const QString& backup) {
-    leaveBook([this, backup] { restoreBookNow(backup); });
+    leaveBook([this, backup] {
+        // Not over the demo's copy.
+        if (demo_copy_) openBookNow(own_book_);
+        restoreBookNow(backup);
+    });
 }
 
 void MainWindow::restoreBookNow(const QString& backup) {
@@ -361,7 +459,7 @@ void MainWindow::restoreBookNow(const QString& backup) {
     }
     openBook(path);
     if (desk_.keeper().is_open())
-        messages_->showNote(QFile::exists(aside) ? tr("Restored. The logbook as it was is in %1.").arg(aside)
+        messages_->showNote(QFile::exists(aside) ? tr("Restored. The previous logbook is in %1.").arg(aside)
                                                  : tr("Restored."));
 }
 
@@ -387,7 +485,7 @@ void MainWindow::exportBook(const QString& folder) {
                                            .arg(wording::message(done->front())));
             } else {
                 messages_->showNote(
-                    tr("Exported to %1: book.json, a CSV for each shelf, and the logs.").arg(folder));
+                    tr("Exported to %1: book.json, a CSV for each list, and the logs.").arg(folder));
             }
         });
 }

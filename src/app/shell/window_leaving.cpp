@@ -32,7 +32,7 @@ void MainWindow::leaveBook(std::function<void()> then) {
     if (keeper.heldUp() > 0)
         askToLose();
     else
-        messages_->showProgress(tr("Finishing what the logbook has still to keep"), 0.0);
+        messages_->showProgress(tr("Saving the last changes to the logbook"), 0.0);
 }
 
 void MainWindow::goOnLeaving() {
@@ -47,13 +47,12 @@ void MainWindow::askToLose() {
     asking_->setObjectName(QStringLiteral("leavingBox"));
     asking_->setAttribute(Qt::WA_DeleteOnClose);
     const auto held_up = desk_.keeper().heldUp();
-    asking_->setText(held_up == 1
-                         ? tr("One change could not be written to the logbook, and would be lost.")
-                         : tr("%1 changes could not be written to the logbook, and would be lost.").arg(held_up));
+    asking_->setText(
+        tr("%n change(s) could not be written to the logbook and would be lost.", nullptr, int(held_up)));
     asking_->setInformativeText(wording::message(desk_.keeper().trouble()));
     auto* again = asking_->addButton(tr("Try again"), QMessageBox::AcceptRole);
-    auto* lose = asking_->addButton(tr("Lose them"), QMessageBox::DestructiveRole);
-    auto* stay = asking_->addButton(tr("Go on working"), QMessageBox::RejectRole);
+    auto* lose = asking_->addButton(tr("Discard them"), QMessageBox::DestructiveRole);
+    auto* stay = asking_->addButton(tr("Keep working"), QMessageBox::RejectRole);
     asking_->setDefaultButton(again);
     asking_->setEscapeButton(stay);
     connect(asking_, &QMessageBox::finished, this, [this, again, lose, box = asking_] {

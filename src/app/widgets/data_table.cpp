@@ -5,7 +5,9 @@
 #include <QCollator>
 #include <QHeaderView>
 #include <QKeyEvent>
+#include <QMenu>
 #include <QPainter>
+#include <QPushButton>
 #include <QSettings>
 
 #include "app/theme/look.hpp"
@@ -52,6 +54,27 @@ DataTable::DataTable(const QString& key, const QString& spoken, QWidget* parent)
     horizontalHeader()->setSectionsMovable(true);
     connect(&Look::instance(), &Look::changed, this, &DataTable::dress);
     dress();
+}
+
+void DataTable::setRowButtons(const std::vector<QPushButton*>& buttons) {
+    row_buttons_.assign(buttons.begin(), buttons.end());
+}
+
+void DataTable::fillMenu(QMenu& menu, const QPoint& at) {
+    // By key the menu is about the current cell.
+    const QModelIndex under = indexAt(viewport()->mapFrom(this, at));
+    const QModelIndex index = rect().contains(at) && under.isValid() ? under : currentIndex();
+    if (index.isValid()) {
+        if (!selectionModel()->isRowSelected(index.row())) setCurrentIndex(index);
+        for (const auto& button : row_buttons_) {
+            if (!button || button->isHidden()) continue;
+            QAction* action = menu.addAction(button->text(), button, &QPushButton::click);
+            action->setEnabled(button->isEnabled());
+        }
+        menu.addSeparator();
+        if (index.data(explanation_role).canConvert<units::Explanation>())
+            menu.addAction(tr("Why this number?"), this, [this, index = QPersistentModelIndex(index)] { explain(index); });
+    }
 }
 
 void DataTable::setModel(QAbstractItemModel* model) {

@@ -2,8 +2,12 @@
 
 #include <vector>
 
+#include <QPointer>
 #include <QTableView>
 
+#include "app/widgets/context_actions.hpp"
+
+class QPushButton;
 class QSettings;
 
 namespace sobremesa::app {
@@ -19,11 +23,15 @@ enum TableRole {
 };
 
 /// A table in the house's style: hairlines, copy with Ctrl+C, "why?" on computed cells, columns remembered.
-class DataTable : public QTableView {
+class DataTable : public QTableView, public ContextActions {
     Q_OBJECT
 public:
     /// @param key  names the table for tests, the keyboard, and the memory of its columns
     explicit DataTable(const QString& key, const QString& spoken, QWidget* parent = nullptr);
+
+    /// What can be done with the selected rows, as buttons beside the table: the menu of a row offers the same.
+    void setRowButtons(const std::vector<QPushButton*>& buttons);
+    void fillMenu(QMenu& menu, const QPoint& at) override;
 
     void setModel(QAbstractItemModel* model) override;
     /// The selected rows, or all where none is selected, as tab-separated text with a header line.
@@ -47,6 +55,7 @@ protected:
 private:
     void dress();
     bool explain(const QModelIndex& index);
+    std::vector<QPointer<QPushButton>> row_buttons_;
 };
 
 /// Order of two texts as people read them: "B-7" before "B-12", case aside.

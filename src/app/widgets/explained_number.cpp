@@ -2,7 +2,10 @@
 
 #include <algorithm>
 
+#include <QApplication>
+#include <QClipboard>
 #include <QKeyEvent>
+#include <QMenu>
 #include <QPainter>
 
 #include "app/theme/look.hpp"
@@ -87,8 +90,16 @@ void ExplainedNumber::showWhy() {
     if (explanation_) ExplanationSheet::showFor(*explanation_, this, rect());
 }
 
-void ExplainedNumber::mouseReleaseEvent(QMouseEvent*) {
-    showWhy();
+void ExplainedNumber::fillMenu(QMenu& menu, const QPoint&) {
+    if (!explanation_) return;
+    menu.addAction(tr("Why this number?"), this, &ExplainedNumber::showWhy);
+    const Parts p = parts();
+    const QString text = QStringLiteral("%1 %2").arg(p.figure, p.rest);
+    menu.addAction(tr("Copy %1").arg(text), this, [text] { QApplication::clipboard()->setText(text); });
+}
+
+void ExplainedNumber::mouseReleaseEvent(QMouseEvent* event) {
+    if (event->button() == Qt::LeftButton) showWhy();
 }
 
 void ExplainedNumber::keyPressEvent(QKeyEvent* event) {

@@ -4,12 +4,13 @@
 
 #include <QWidget>
 
+#include "app/widgets/context_actions.hpp"
 #include "core/units/explanation.hpp"
 
 namespace sobremesa::app {
 
 /// A figure with its error, unit and name. Click it, or press F1 with it focused, and it says why.
-class ExplainedNumber : public QWidget {
+class ExplainedNumber : public QWidget, public ContextActions {
     Q_OBJECT
 public:
     explicit ExplainedNumber(QWidget* parent = nullptr);
@@ -17,6 +18,7 @@ public:
     void setExplanation(const std::optional<units::Explanation>& explanation, const QString& caption = {});
     const std::optional<units::Explanation>& explanation() const { return explanation_; }
     void showWhy();
+    void fillMenu(QMenu& menu, const QPoint& at) override;
 
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return sizeHint(); }

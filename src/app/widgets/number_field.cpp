@@ -4,6 +4,7 @@
 #include <QStyle>
 
 #include "io/text_number.hpp"
+#include "io/typed_number.hpp"
 
 namespace sobremesa::app {
 
@@ -19,9 +20,9 @@ void NumberField::setValue(double value, int decimals) {
 }
 
 std::optional<double> NumberField::value() const {
-    QString typed = text();
-    typed.remove(QLatin1Char(' ')).remove(QChar(0x202F)).remove(QChar(0x00A0));
-    return io::number_from_text(typed.toStdString());
+    const auto typed = io::typed_number(text().toStdString());
+    if (!typed) return std::nullopt;
+    return io::in_field_unit(*typed, unit_.toStdString());
 }
 
 void NumberField::setWrong(bool wrong) {

@@ -8,7 +8,7 @@
 namespace sobremesa::app {
 
 /// A field for one number. Comma and point both mean decimal, only a blank groups; what cannot be read is marked
-/// where it is typed and never silently changed.
+/// where it is typed and never silently changed. A unit may be typed with the number.
 class NumberField : public QLineEdit {
     Q_OBJECT
 public:
@@ -17,6 +17,8 @@ public:
     void setValue(double value, int decimals);
     /// The number typed, or nothing while it cannot be read.
     std::optional<double> value() const;
+    /// The unit that the field is in, as it stands beside it: another of its kind can be typed with the number.
+    void setUnit(const QString& unit) { unit_ = unit; }
     /// Steps of the arrow keys.
     void setStep(double step) { step_ = step; }
     void setWrong(bool wrong);
@@ -30,6 +32,7 @@ protected:
 
 private:
     void readAgain();
+    QString unit_;
     double step_ = 1.0;
     int decimals_ = 1;
 };

@@ -48,7 +48,7 @@ void TextLabel::dress() {
     case Role::warning:
         colour = theme.warning;
         font = look.font(Look::text_px, Look::Weight::medium);
-        text = QStringLiteral("▲ ") + words_;
+        text = words_.isEmpty() ? QString() : QStringLiteral("▲ ") + words_;
         break;
     }
     QPalette palette = this->palette();

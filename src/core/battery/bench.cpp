@@ -129,9 +129,7 @@ std::optional<units::Explanation> explain(const PackModel& pack, const BenchLoad
         {Quantity::rated_charge, {rated_charge_ah(p), 0.0}, Origin::given},
         {Quantity::cell_resistance,
          {aged_cell_resistance_ohm(p), p.known ? p.known->cell_resistance_ohm.sd : 0.0},
-         p.known                 ? Origin::measured
-         : p.cell_resistance_ohm ? Origin::given
-                                 : Origin::assumed},
+         resistance_origin(p)},
         {Quantity::landing_cell_voltage,
          {result.landing_cell_v, 0.0},
          load.landing_cell_v ? Origin::given : Origin::assumed},

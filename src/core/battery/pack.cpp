@@ -3,8 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/units/same_word.hpp"
 #include "core/units/limits.hpp"
+#include "core/units/same_word.hpp"
 
 namespace sobremesa::battery {
 
@@ -22,6 +22,11 @@ double capacity_share(const Pack& pack) {
 
 double aged_cell_resistance_ohm(const Pack& pack) {
     return pack.known ? pack.known->cell_resistance_ohm.value : cell_resistance_ohm(pack) * pack.resistance_factor;
+}
+
+units::Origin resistance_origin(const Pack& pack) {
+    if (pack.known) return units::Origin::measured;
+    return pack.cell_resistance_ohm ? units::Origin::given : units::Origin::assumed;
 }
 
 double usable_relative_sd(const Pack& pack) {

@@ -9,6 +9,7 @@
 #include "core/battery/chemistry.hpp"
 #include "core/units/error.hpp"
 #include "core/units/estimate.hpp"
+#include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::battery {
 
@@ -125,6 +126,9 @@ double capacity_share(const Pack& pack);
 
 /// Ohmic resistance of one cell at its present age near 23 °C, Ω: fitted, else given or assumed, times the age.
 double aged_cell_resistance_ohm(const Pack& pack);
+
+/// Where that figure comes from: measured in flights, typed, or assumed by the chemistry.
+units::Origin resistance_origin(const Pack& pack);
 
 /// Usable energy and charge, relative standard deviation: as fitted, else `assumed_usable_sd`.
 double usable_relative_sd(const Pack& pack);

@@ -48,11 +48,22 @@ struct KeptPlan {
     friend bool operator==(const KeptPlan&, const KeptPlan&) = default;
 };
 
+/// The wind of a weather, apart from its air.
+struct KeptWind {
+    atmosphere::Wind wind;
+    std::optional<double> height_m;
+    std::vector<atmosphere::WindAtHeight> table = {};
+    double growth_mps_per_h = 0.0;
+    friend bool operator==(const KeptWind&, const KeptWind&) = default;
+};
+
 /// A flight in the logbook.
 struct KeptFlight {
     std::string name;
     /// What the aircraft, pack and air were: `request.weather` as it was, `request.mission` as it was flown.
     mission::PlanRequest flown;
+    /// What had been forecast, where `flown.weather` holds the wind that the log showed.
+    std::optional<KeptWind> forecast_wind = {};
     std::optional<Id> aircraft_id;
     std::optional<Id> pack_id;
     std::optional<Id> plan_id;
@@ -82,5 +93,15 @@ struct KeptFlight {
     std::string filed_utc;
     friend bool operator==(const KeptFlight&, const KeptFlight&) = default;
 };
+
+/// The wind that the log showed becomes that of the flight, one wind for all heights and times; the forecast, and
+/// only it, is kept beside it.
+void take_found_wind(KeptFlight& flight, const atmosphere::Wind& found);
+
+/// Back to the forecast's wind. Nothing happens where none is kept.
+void take_forecast_wind(KeptFlight& flight);
+
+/// The weather as it was forecast.
+mission::Weather forecast_weather(const KeptFlight& flight);
 
 } // namespace sobremesa::book

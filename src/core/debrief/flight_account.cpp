@@ -316,17 +316,18 @@ FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSum
                          const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining,
                          const NeededRows* needs) {
     FlightAccount account;
-    add_further(account, summary, found, flown, remaining);
+    // With another pack's volts in the log, nothing that rests on the pack can be said.
+    const bool pack_fits = telemetry::volts_fit(summary, flown.pack);
+    if (pack_fits) add_further(account, summary, found, flown, remaining);
     // With a pack alone nothing is known of the aircraft.
     const bool aircraft_known = flown.aircraft.cruise_power_w > 0.0;
     if (aircraft_known) add_shares(account, summary, found, flown);
-    if (telemetry::volts_fit(summary, flown.pack)) add_limits(account, log, flown);
-    if (forecast) add_turns(account, log, summary, flown, *forecast, needs);
+    if (pack_fits) add_limits(account, log, flown);
+    if (forecast && pack_fits) add_turns(account, log, summary, flown, *forecast, needs);
     add_link(account, log, summary, flown.aircraft);
     add_ledger(account, log, flown);
-    add_lowest_cell(account, log, summary, flown.pack);
-    if ((flown.aircraft.array || log.raw->has(Channel::array_current_a)) &&
-        telemetry::volts_fit(summary, flown.pack))
+    if (pack_fits || log.raw->has(Channel::cell_voltage_v)) add_lowest_cell(account, log, summary, flown.pack);
+    if ((flown.aircraft.array || log.raw->has(Channel::array_current_a)) && pack_fits)
         account.sun = read_sun(log, found, battery::PackModel(flown.pack), flown.weather.temperature_c);
     if (counts_the_sun(log, flown.aircraft))
         account.notices.push_back({NoticeCode::counter_includes_sun, Severity::note, {}});

@@ -162,4 +162,10 @@ mission::Mission flown_mission(const telemetry::CleanLog& log, const telemetry::
     return mission;
 }
 
+std::optional<atmosphere::Wind> found_wind(const telemetry::WindEstimate& estimate) {
+    if (!estimate.known()) return std::nullopt;
+    return atmosphere::Wind{std::round(estimate.speed_mps.value * 10.0) / 10.0,
+                            units::wrap_degrees(std::round(estimate.from_deg.value))};
+}
+
 } // namespace sobremesa::debrief

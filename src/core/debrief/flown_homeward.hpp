@@ -6,6 +6,7 @@
 #include "core/debrief/needed_rows.hpp"
 #include "core/mission/plan.hpp"
 #include "core/telemetry/consumption.hpp"
+#include "core/telemetry/wind_estimate.hpp"
 
 namespace sobremesa::debrief {
 
@@ -55,5 +56,9 @@ bool follows(const telemetry::LogSummary& summary, const mission::Mission& missi
 /// `otherwise` stay. The terrain stays where the flight began within 100 m of the plan's home.
 mission::Mission flown_mission(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                                const mission::Mission& otherwise);
+
+/// The wind that a log shows, where it is known, to the tenth of a metre per second and the degree that a setting
+/// shows.
+std::optional<atmosphere::Wind> found_wind(const telemetry::WindEstimate& estimate);
 
 } // namespace sobremesa::debrief

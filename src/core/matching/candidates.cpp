@@ -198,9 +198,7 @@ std::optional<units::Explanation> explain(const Bench& bench, const Candidate& c
                   rated,
                   {Quantity::cell_resistance,
                    {battery::aged_cell_resistance_ohm(pack), pack.known ? pack.known->cell_resistance_ohm.sd : 0.0},
-                   pack.known                 ? Origin::measured
-                   : pack.cell_resistance_ohm ? Origin::given
-                                              : Origin::assumed},
+                   battery::resistance_origin(pack)},
                   {Quantity::landing_cell_voltage,
                    {m.landing_cell_v, 0.0},
                    bench.landing_cell_v ? Origin::given : Origin::assumed},

@@ -10,16 +10,52 @@ geodesy::EastNorth farther_out(const Mission& mission) {
     return geodesy::offset(last, geodesy::bearing_deg({}, last), added_place_m);
 }
 
+/// Calls `change` with the waypoint or the alternate of that number.
+template <class Change>
+void change_place(Mission& mission, std::size_t place, Change change) {
+    if (place < mission.waypoints.size())
+        change(mission.waypoints[place]);
+    else if (place - mission.waypoints.size() < mission.alternates.size())
+        change(mission.alternates[place - mission.waypoints.size()]);
+}
+
 } // namespace
 
-void add_waypoint(Mission& mission) {
-    mission.waypoints.push_back({"", farther_out(mission), {}, 0.0, false});
+void add_waypoint(Mission& mission, const geodesy::EastNorth& at) {
+    mission.waypoints.push_back({"", at, {}, 0.0, false});
     if (mission.kind == MissionKind::out_and_back || mission.kind == MissionKind::farthest_point)
         mission.kind = MissionKind::route;
 }
 
+void add_waypoint(Mission& mission) {
+    add_waypoint(mission, farther_out(mission));
+}
+
+void add_alternate(Mission& mission, const geodesy::EastNorth& at) {
+    mission.alternates.push_back({"", at, 0.0});
+}
+
 void add_alternate(Mission& mission) {
-    mission.alternates.push_back({"", farther_out(mission), 0.0});
+    add_alternate(mission, farther_out(mission));
+}
+
+void move_place(Mission& mission, std::size_t place, const geodesy::EastNorth& at) {
+    change_place(mission, place, [&](auto& found) { found.at = at; });
+}
+
+void name_place(Mission& mission, std::size_t place, const std::string& name) {
+    change_place(mission, place, [&](auto& found) { found.name = name; });
+}
+
+void remove_place(Mission& mission, std::size_t place) {
+    const std::size_t waypoints = mission.waypoints.size();
+    if (place < waypoints)
+        mission.waypoints.erase(mission.waypoints.begin() + std::ptrdiff_t(place));
+    else if (place - waypoints < mission.alternates.size())
+        mission.alternates.erase(mission.alternates.begin() + std::ptrdiff_t(place - waypoints));
+    const bool over_places = mission.kind == MissionKind::route || mission.kind == MissionKind::visit ||
+                             mission.kind == MissionKind::one_way;
+    if (mission.waypoints.empty() && over_places) mission.kind = MissionKind::out_and_back;
 }
 
 } // namespace sobremesa::mission

@@ -25,9 +25,12 @@ double cruise_current_a(const PlanRequest& request) {
     return half_charged(request).atPowerOrLimit(request.aircraft.cruise_power_w).current_a;
 }
 
+double power_from_current_w(const PlanRequest& request, double current_a) {
+    return current_a * std::max(half_charged(request).atCurrent(current_a).voltage_v, 0.0);
+}
+
 void set_cruise_current(PlanRequest& request, double current_a) {
-    const auto at = half_charged(request).atCurrent(current_a);
-    request.aircraft.cruise_power_w = current_a * std::max(at.voltage_v, 0.0);
+    request.aircraft.cruise_power_w = power_from_current_w(request, current_a);
 }
 
 } // namespace sobremesa::mission

@@ -37,7 +37,8 @@ ExplainedInput input(const Plan& plan, Quantity quantity) {
     case Quantity::landing_cell_voltage:
         return {quantity, {landing_cell_v(r), 0.0}, r.landing_cell_v ? Origin::given : Origin::assumed};
     case Quantity::rated_charge: return {quantity, {battery::rated_charge_ah(r.pack), 0.0}, Origin::given};
-    case Quantity::pack_resistance: return {quantity, {battery::resistance_ohm(r.pack), 0.0}, Origin::given};
+    case Quantity::pack_resistance:
+        return {quantity, {battery::resistance_ohm(r.pack), 0.0}, battery::resistance_origin(r.pack)};
     case Quantity::cruise_power: return {quantity, c.cruise_power_w, Origin::computed};
     case Quantity::usable_energy: return {quantity, plan.usable_energy_wh, Origin::computed};
     case Quantity::usable_charge: return {quantity, plan.usable_charge_ah, Origin::computed};
@@ -209,7 +210,7 @@ std::optional<Explanation> explain(const Plan& plan, Quantity quantity) {
             const SchoolRecipe recipe = recipe_of(plan.turn->school);
             Explanation explanation{quantity, *value, {}, recipe.relation, recipe.source, {}};
             for (const Quantity q : recipe.inputs) explanation.inputs.push_back(input(plan, q));
-            if (quantity == Quantity::turn_distance) explanation.sensitivities = plan.turn_sensitivities;
+            if (quantity == turn_is_felt_in(plan.request)) explanation.sensitivities = plan.turn_sensitivities;
             return explanation;
         }
     }

@@ -257,6 +257,10 @@ bool stays(const PlanRequest& request) {
     return list.back().kind == PhaseKind::loiter && list.back().open;
 }
 
+units::Quantity turn_is_felt_in(const PlanRequest& request) {
+    return stays(request) ? units::Quantity::turn_time : units::Quantity::turn_distance;
+}
+
 std::vector<FlightLeg> flight_legs(const Plan& plan, double turn_distance_m) {
     const OutwardPoint turn = outward_at(plan, turn_distance_m);
     // Turned before its end, a one-way flight too goes home.

@@ -143,6 +143,10 @@ units::Result<Plan> make_plan(const PlanRequest& request);
 /// The mission stays over a place as long as it goes: its answer is a time, not a distance.
 bool stays(const PlanRequest& request);
 
+/// What `Plan::turn_sensitivities` are changes of: the turn's time (s) where the mission stays over a place, else
+/// its distance (m).
+units::Quantity turn_is_felt_in(const PlanRequest& request);
+
 /// The flight as it is flown with a turn at a distance: out so far, then straight home.
 std::vector<FlightLeg> flight_legs(const Plan& plan, double turn_distance_m);
 

@@ -48,6 +48,39 @@ void judge_speeds(Plan& plan) {
                    {{"descent_mps", mission.descent_rate_mps}, {"airspeed_mps", slowest}});
 }
 
+struct OverGround {
+    double out_mps = 0.0;
+    double home_mps = 0.0;
+};
+
+/// Over ground in the forecast wind: on the mean of the legs as far as the farthest of their ends, and straight
+/// home from there. Nothing where the wind does not let it.
+std::optional<OverGround> over_ground(const Plan& plan) {
+    const FlightConditions& c = plan.conditions;
+    const auto column = air_column(plan.request);
+    std::optional<OverGround> speeds;
+    double farthest_m = 0.0;
+    double way_m = 0.0;
+    double time_s = 0.0;
+    for (const Phase& phase : phases(plan.request)) {
+        const double length_m = geodesy::distance_m(phase.from, phase.to);
+        if (!(length_m > 1.0)) continue;
+        const auto flown = heading(geodesy::bearing_deg(phase.from, phase.to), c.airspeed_out_mps,
+                                   column.at(0.5 * (phase.from_height_m + phase.to_height_m)));
+        if (!flown) return std::nullopt;
+        way_m += length_m;
+        time_s += length_m / flown->ground_speed_mps;
+        const double from_home_m = geodesy::distance_m({}, phase.to);
+        if (!(from_home_m > farthest_m)) continue;
+        const auto home =
+            heading(geodesy::bearing_deg(phase.to, {}), c.airspeed_home_mps, column.at(phase.to_height_m));
+        if (!home) return std::nullopt;
+        farthest_m = from_home_m;
+        speeds = OverGround{way_m / time_s, home->ground_speed_mps};
+    }
+    return speeds;
+}
+
 void judge_wind(Plan& plan) {
     const FlightConditions& c = plan.conditions;
     const double V = plan.request.aircraft.cruise_airspeed_mps;
@@ -63,11 +96,10 @@ void judge_wind(Plan& plan) {
     // Who lands elsewhere does not come home against that wind. By the forecast: what it may be off by is no reason
     // to go out the other way.
     const bool comes_home = plan.request.mission.kind != MissionKind::one_way;
-    const auto forecast_home = heading(first_bearing_deg(plan.request) + 180.0, c.airspeed_home_mps, c.wind_out);
-    if (comes_home && c.out && c.home && forecast_home &&
-        forecast_home->ground_speed_mps < dear_way_home_ratio * c.out->ground_speed_mps) {
+    const auto speeds = comes_home ? over_ground(plan) : std::nullopt;
+    if (c.out && c.home && speeds && speeds->home_mps < dear_way_home_ratio * speeds->out_mps) {
         add_notice(plan, NoticeCode::way_home_is_dear, Severity::warning,
-                   {{"out_mps", c.out->ground_speed_mps}, {"home_mps", c.home->ground_speed_mps}});
+                   {{"out_mps", speeds->out_mps}, {"home_mps", speeds->home_mps}});
     }
 }
 
@@ -109,7 +141,29 @@ void judge_cruise(Plan& plan) {
                 {"usual_w", sense.usual_w}});
 }
 
+/// A mass that cannot belong to those cells: a slip of a digit moves the turn by kilometres.
+void judge_pack_mass(Plan& plan) {
+    const battery::Pack& pack = plan.request.pack;
+    if (!(pack.mass_kg > 0.0)) return;
+    // Common practice, no source: finished packs, leads and connector with them. Short high-current LiPo holds
+    // 100 Wh/kg, long-range LiPo 180, Li-ion of the best cells 260.
+    const bool li_ion = pack.chemistry == battery::Chemistry::li_ion;
+    const double usual_least = li_ion ? 120.0 : 90.0;
+    const double usual_most = li_ion ? 270.0 : 210.0;
+    constexpr double doubt = 1.35;
+    const double rated_wh = battery::rated_energy_wh(pack);
+    const double held = rated_wh / pack.mass_kg;
+    if (held >= usual_least / doubt && held <= doubt * usual_most) return;
+    add_notice(plan, NoticeCode::pack_mass_doubtful, Severity::warning,
+               {{"rated_wh", rated_wh},
+                {"mass_kg", pack.mass_kg},
+                {"wh_per_kg", std::round(held)},
+                {"least_wh_per_kg", usual_least},
+                {"most_wh_per_kg", usual_most}});
+}
+
 void judge_pack(Plan& plan) {
+    judge_pack_mass(plan);
     const FlightConditions& c = plan.conditions;
     for (const battery::Dip& dip : c.cruise.dips) {
         if (!dip.cold) continue;

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 namespace sobremesa::telemetry {
 
@@ -16,6 +17,13 @@ void take(double value, double& least, double& most) {
     if (value > most) most = value;
 }
 
+/// A block without a single reading holds the ends the wrong way round, and takes no part either.
+void take_pair(double low, double high, double& least, double& most) {
+    if (low > high) return;
+    take(low, least, most);
+    take(high, least, most);
+}
+
 } // namespace
 
 MinMaxPyramid::MinMaxPyramid(std::vector<double> values) : values_(std::move(values)) {
@@ -28,8 +36,7 @@ MinMaxPyramid::MinMaxPyramid(std::vector<double> values) : values_(std::move(val
         for (std::size_t i = 0; i < below; ++i) {
             const double low = levels_.empty() ? values_[i] : levels_.back().least[i];
             const double high = levels_.empty() ? values_[i] : levels_.back().most[i];
-            take(low, level.least[i / step], level.most[i / step]);
-            take(high, level.least[i / step], level.most[i / step]);
+            take_pair(low, high, level.least[i / step], level.most[i / step]);
         }
         levels_.push_back(std::move(level));
         below = count;
@@ -44,8 +51,11 @@ std::pair<double, double> MinMaxPyramid::range(std::size_t first, std::size_t la
     std::size_t level = 0;
     while (first < last) {
         const auto one = [&](std::size_t i) {
-            take(level == 0 ? values_[i] : levels_[level - 1].least[i], least, most);
-            take(level == 0 ? values_[i] : levels_[level - 1].most[i], least, most);
+            if (level == 0) {
+                take(values_[i], least, most);
+            } else {
+                take_pair(levels_[level - 1].least[i], levels_[level - 1].most[i], least, most);
+            }
         };
         if (level == levels_.size() || last - first < 2 * step) {
             for (std::size_t i = first; i < last; ++i) one(i);
@@ -75,14 +85,23 @@ DrawnLine drawn_line(const std::vector<double>& x, const MinMaxPyramid& column, 
         line.x.push_back(at);
         line.y.push_back(value);
     };
-    // A pause is one between two rows that follow each other; thinned points are far apart by nature.
+    // A pause is one between two readings that follow each other; thinned points are far apart by nature. A row
+    // without a reading is passed over: a log may have volts in every tenth row only.
+    std::optional<std::size_t> before;
+    for (std::size_t i = first; i-- > 0 && x[first] - x[i] <= longest_step;) {
+        if (!std::isfinite(values[i])) continue;
+        before = i;
+        break;
+    }
     const auto break_before = [&](std::size_t row) {
-        if (row > first && x[row] - x[row - 1] > longest_step) add(0.5 * (x[row - 1] + x[row]), std::nan(""));
+        if (before && x[row] - x[*before] > longest_step) add(0.5 * (x[*before] + x[row]), std::nan(""));
     };
     if (last - first <= 2 * std::size_t(pixels)) {
         for (std::size_t i = first; i < last; ++i) {
+            if (!std::isfinite(values[i])) continue;
             break_before(i);
             add(x[i], values[i]);
+            before = i;
         }
         return line;
     }
@@ -99,12 +118,18 @@ DrawnLine drawn_line(const std::vector<double>& x, const MinMaxPyramid& column, 
                                            x.begin());
         if (end <= begin) continue;
         const auto [least, most] = column.range(begin, end);
-        // In the order in which the line runs through the pixel.
-        const bool rises = values[begin] <= values[end - 1];
-        break_before(begin);
-        add(x[begin], rises ? least : most);
-        if (end - begin > 1) add(x[end - 1], rises ? most : least);
+        std::size_t left = begin;
+        std::size_t right_end = end;
+        while (left < right_end && !std::isfinite(values[left])) ++left;
+        while (right_end > left && !std::isfinite(values[right_end - 1])) --right_end;
         begin = end;
+        if (left == right_end) continue;
+        // In the order in which the line runs through the pixel.
+        const bool rises = values[left] <= values[right_end - 1];
+        break_before(left);
+        add(x[left], rises ? least : most);
+        if (right_end - left > 1) add(x[right_end - 1], rises ? most : least);
+        before = right_end - 1;
     }
     return line;
 }

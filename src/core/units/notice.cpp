@@ -30,6 +30,7 @@ const char* notice_word(NoticeCode code) {
     case NoticeCode::cruise_mass_assumed: return "cruise-mass-assumed";
     case NoticeCode::cruise_power_impossible: return "cruise-power-impossible";
     case NoticeCode::cruise_power_doubtful: return "cruise-power-doubtful";
+    case NoticeCode::pack_mass_doubtful: return "pack-mass-doubtful";
     case NoticeCode::cold_start_dip: return "cold-start-dip";
     case NoticeCode::rate_table_misfit: return "rate-table-misfit";
     case NoticeCode::current_above_rating: return "current-above-rating";

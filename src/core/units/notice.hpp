@@ -37,6 +37,7 @@ enum class NoticeCode {
     cruise_power_impossible,
     cruise_power_doubtful,
     // about a pack
+    pack_mass_doubtful,
     cold_start_dip,
     rate_table_misfit,
     current_above_rating,

@@ -310,6 +310,10 @@ void MissionsTest::turningForHomeCosts() {
     PlanRequest endurance = sample_request();
     endurance.mission.kind = MissionKind::endurance;
     const Plan over_home = planned(endurance);
+    // What moves its end is felt in minutes: their explanation goes with the time, not with a distance.
+    QCOMPARE(int(turn_is_felt_in(endurance)), int(units::Quantity::turn_time));
+    QVERIFY(!explain(over_home, units::Quantity::turn_time)->sensitivities.empty());
+    QVERIFY(explain(over_home, units::Quantity::turn_distance)->sensitivities.empty());
     for (const FlightLeg& leg : over_home.flight->legs) QVERIFY(leg.kind != PhaseKind::turn);
 }
 

@@ -40,6 +40,8 @@ private slots:
     void equalTimePointOfTwoFields();
     void turnWithClimbAndDescentClosesTheBooks();
     void turnMovesHomewardWhenHeadWindHomeGrows();
+    void aRoutesReturnIsJudgedByItsLegs();
+    void aMassThatCannotBelongToTheCellsIsQuestioned();
     void worstCredibleWindIsTheDearerOne();
     void reserves_data();
     void reserves();
@@ -132,6 +134,49 @@ void PlanTest::turnMovesHomewardWhenHeadWindHomeGrows() {
         // By the forecast: that it may be off is no reason to go out the other way.
         QCOMPARE(notes(plan, NoticeCode::way_home_is_dear), wind_mps >= 1.0);
     }
+}
+
+/// Out on a leg across the wind, then downwind: home is upwind, though the first leg's bearing does not show it.
+void PlanTest::aRoutesReturnIsJudgedByItsLegs() {
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind::route;
+    request.weather.wind = {6.0, 270.0};
+    const auto way = [&](std::vector<geodesy::EastNorth> places) {
+        request.mission.waypoints.clear();
+        for (const auto& at : places) {
+            Waypoint point;
+            point.at = at;
+            request.mission.waypoints.push_back(point);
+        }
+        return notes(planned(request), NoticeCode::way_home_is_dear);
+    };
+    QVERIFY(way({{0.0, 600.0}, {6000.0, 600.0}}));
+    // Upwind first, though the plan's bearing may say otherwise: home is the quick leg.
+    request.mission.bearing_deg = 90.0;
+    QVERIFY(!way({{0.0, 600.0}, {-6000.0, 600.0}}));
+    // In a calm neither is.
+    request.weather.wind = {0.0, 270.0};
+    QVERIFY(!way({{0.0, 600.0}, {6000.0, 600.0}}));
+}
+
+/// Common practice, no source: 4S 4200 mAh of round Li-ion cells weigh 286 g, a long-range 4S LiPo of 2200 mAh 181
+/// g.
+void PlanTest::aMassThatCannotBelongToTheCellsIsQuestioned() {
+    PlanRequest request = sample_request();
+    const auto questioned = [&](battery::Chemistry chemistry, double cell_ah, double mass_kg) {
+        request.pack = {};
+        request.pack.chemistry = chemistry;
+        request.pack.series = 4;
+        request.pack.parallel = 1;
+        request.pack.cell_capacity_ah = cell_ah;
+        request.pack.mass_kg = mass_kg;
+        return notes(planned(request), NoticeCode::pack_mass_doubtful);
+    };
+    QVERIFY(!questioned(battery::Chemistry::li_ion, 4.2, 0.286));
+    QVERIFY(!questioned(battery::Chemistry::lipo, 2.2, 0.181));
+    QVERIFY(questioned(battery::Chemistry::li_ion, 4.2, 0.0286));
+    QVERIFY(questioned(battery::Chemistry::li_ion, 4.2, 2.86));
+    QVERIFY(questioned(battery::Chemistry::lipo, 22.0, 0.181));
 }
 
 void PlanTest::worstCredibleWindIsTheDearerOne() {
@@ -342,6 +387,19 @@ void PlanTest::everyNumberOfThePlanExplainsItself() {
         QVERIFY(std::isfinite(explanation->value.value));
     }
     QCOMPARE(explain(plan, Quantity::turn_distance)->sensitivities.size(), plan.turn_sensitivities.size());
+    // What nobody gave is not called given.
+    const auto origin_of_resistance = [](const Plan& of) {
+        for (const auto& input : explain(of, Quantity::usable_energy)->inputs) {
+            if (input.quantity == Quantity::pack_resistance) return input.origin;
+        }
+        qFatal("no resistance");
+    };
+    PlanRequest open = plan.request;
+    open.pack.cell_resistance_ohm.reset();
+    open.pack.known.reset();
+    QCOMPARE(int(origin_of_resistance(planned(open))), int(units::Origin::assumed));
+    open.pack.cell_resistance_ohm = 0.03;
+    QCOMPARE(int(origin_of_resistance(planned(open))), int(units::Origin::given));
     QVERIFY(!explain(plan, Quantity::ground_distance).has_value());
 }
 

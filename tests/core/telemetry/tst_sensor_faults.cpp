@@ -86,6 +86,7 @@ private slots:
     void placesLeadToTheirTime();
     void pyramidFindsTheExtremes();
     void aDrawnLineKeepsPeaksAndGaps();
+    void aDrawnLineSkipsWhatIsMissing();
     void classesHaveRoundBounds();
     void smoothingTakesJitterOff();
 };
@@ -294,6 +295,8 @@ void SensorFaultsTest::pyramidFindsTheExtremes() {
     std::mt19937 random{3};
     std::vector<double> values(10'007);
     for (double& v : values) v = random() % 50 == 0 ? std::nan("") : double(random() % 100'000);
+    // A sensor that was silent for a while: blocks of every level without a single reading.
+    std::fill(values.begin() + 3000, values.begin() + 3700, std::nan(""));
     const telemetry::MinMaxPyramid pyramid(values);
     for (int n = 0; n < 2000; ++n) {
         std::size_t first = random() % values.size();
@@ -336,6 +339,34 @@ void SensorFaultsTest::aDrawnLineKeepsPeaksAndGaps() {
     // Near enough, every value is drawn.
     const auto near = telemetry::drawn_line(x, column, 10.0, 12.0, 800, 5.0);
     QCOMPARE(near.x.size(), std::size_t(203));
+}
+
+/// Volts in every tenth row, as recorders write them, and one that was left out: a line all the same.
+void SensorFaultsTest::aDrawnLineSkipsWhatIsMissing() {
+    std::vector<double> x;
+    std::vector<double> y;
+    for (int i = 0; i < 20'000; ++i) {
+        x.push_back(0.1 * i);
+        y.push_back(i % 10 == 0 && i != 770 ? 16.0 - 1e-4 * i : std::nan(""));
+    }
+    const telemetry::MinMaxPyramid column(y);
+    const auto range = column.range(0, y.size());
+    QCOMPARE(range.second, 16.0);
+    VERIFY_NEAR(range.first, 16.0 - 1e-4 * 19'990, 1e-12);
+    for (const int pixels : {40, 800, 20'000}) {
+        const auto line = telemetry::drawn_line(x, column, x.front(), x.back(), pixels, 5.0);
+        QVERIFY(line.x.size() >= std::size_t(std::min(pixels, 1999)));
+        for (std::size_t i = 0; i < line.x.size(); ++i) {
+            QVERIFY(std::isfinite(line.y[i]));
+            VERIFY_NEAR(line.y[i], 16.0 - 1e-3 * line.x[i], 16.0 / pixels);
+        }
+    }
+    // A silence longer than a pause is none that a line is drawn across.
+    std::fill(y.begin() + 5000, y.begin() + 5100, std::nan(""));
+    const telemetry::MinMaxPyramid silent(y);
+    const auto line = telemetry::drawn_line(x, silent, x.front(), x.back(), 800, 5.0);
+    QCOMPARE(std::count_if(line.y.begin(), line.y.end(), [](double v) { return std::isnan(v); }),
+             std::ptrdiff_t(1));
 }
 
 void SensorFaultsTest::classesHaveRoundBounds() {

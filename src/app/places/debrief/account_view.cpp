@@ -57,26 +57,33 @@ Cell word_cell(const QString& text) {
 AccountView::AccountView(session::FlightSession& flight, QWidget* parent)
     : QWidget(parent), flight_(flight), wind_row_(new QWidget), figures_(new FigureRow(6)),
       parts_(new TextLabel(Role::quiet)),
-      further_heading_(new TextLabel(Role::heading, tr("What it could still have done"))),
+      further_heading_(new TextLabel(Role::heading, tr("What was still possible"))),
       further_cells_(new CellModel(this)),
-      further_(
-          whole_table(QStringLiteral("furtherTable"), tr("What the flight could still have done"), further_cells_)),
-      turns_heading_(new TextLabel(Role::heading, tr("Where each school would have turned"))),
+      further_(whole_table(QStringLiteral("furtherTable"), tr("What was still possible on this flight"),
+                           further_cells_)),
+      turns_heading_(new TextLabel(Role::heading, tr("Where each turn rule would have turned"))),
       turns_cells_(new CellModel(this)),
-      turns_(
-          whole_table(QStringLiteral("flownTurnsTable"), tr("Where each school would have turned"), turns_cells_)) {
+      turns_(whole_table(QStringLiteral("flownTurnsTable"), tr("Where each turn rule would have turned"),
+                         turns_cells_)) {
     const Look& look = Look::instance();
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(look.scaled(8));
-    auto* wind = new QHBoxLayout(wind_row_);
+    // One above the other: beside the words of some languages the button has no room.
+    auto* wind = new QVBoxLayout(wind_row_);
     wind->setContentsMargins(0, 0, 0, 0);
-    wind->addWidget(new TextLabel(Role::quiet, tr("The wind that was found can stand in the setting above.")), 1);
-    take_wind_ = new QPushButton(tr("Take the wind"));
+    wind_words_ = new TextLabel(Role::quiet);
+    wind_words_->setObjectName(QStringLiteral("flightWind"));
+    wind->addWidget(wind_words_);
+    take_wind_ = new QPushButton;
     take_wind_->setObjectName(QStringLiteral("takeWindButton"));
-    take_wind_->setToolTip(tr("Files this flight with the wind that its turning shows, in place of the forecast"));
-    connect(take_wind_, &QPushButton::clicked, &flight_, &session::FlightSession::takeWind);
-    wind->addWidget(take_wind_, 0, Qt::AlignTop);
+    connect(take_wind_, &QPushButton::clicked, this, [this] {
+        if (flight_.flight().forecast_wind)
+            flight_.takeForecastWind();
+        else
+            flight_.takeWind();
+    });
+    wind->addWidget(take_wind_, 0, Qt::AlignLeft);
     column->addWidget(wind_row_);
     column->addWidget(figures_);
     parts_->setObjectName(QStringLiteral("energyShares"));
@@ -94,7 +101,7 @@ AccountView::AccountView(session::FlightSession& flight, QWidget* parent)
     column->addWidget(further_);
     column->addWidget(turns_heading_);
     column->addWidget(turns_);
-    late_ = new TextLabel(Role::quiet, tr("* on the way home already: the flight had turned before that rule."));
+    late_ = new TextLabel(Role::quiet, tr("* inbound already: the flight had turned before this rule did."));
     column->addWidget(late_);
 }
 
@@ -112,19 +119,19 @@ void AccountView::refresh() {
 void AccountView::showFigures() {
     const auto& account = *flight_.account();
     QString limit = tr("above the pack's limit");
-    QString lowest = tr("lowest, a cell");
+    QString lowest = tr("lowest cell voltage");
     if (account.lowest_cell) {
-        lowest = tr("lowest, a cell, at %1")
+        lowest = tr("lowest cell voltage, at %1")
                      .arg(wording::written(account.lowest_cell->at_s / units::seconds_per_minute, 0.0,
                                            {1.0, tr("min"), 1}));
     }
     const std::pair<Quantity, QString> shown[] = {
         {Quantity::lowest_cell_voltage, lowest},
-        {Quantity::electronics_share, tr("electronics, of all power")},
-        {Quantity::climb_share, tr("climbs, of all energy")},
-        {Quantity::gust_power, tr("spread in level flight")},
+        {Quantity::electronics_share, tr("electronics, share of power")},
+        {Quantity::climb_share, tr("climbs, share of energy")},
+        {Quantity::gust_power, tr("power spread in level flight")},
         {Quantity::time_above_limit, limit},
-        {Quantity::failsafe_distance, tr("link would give up")},
+        {Quantity::failsafe_distance, tr("link failsafe distance")},
     };
     const auto& figures = figures_->figures();
     bool any = false;
@@ -137,10 +144,35 @@ void AccountView::showFigures() {
     }
     figures_->setVisible(any);
     figures_->layOutAgain();
-    const auto wind = mission::spoken_wind(flight_.flight().flown);
+    showWind();
+}
+
+void AccountView::showWind() {
     const auto found = flight_.foundWind();
+    const auto& flight = flight_.flight();
     wind_row_->setVisible(found.has_value());
-    take_wind_->setEnabled(found && (found->speed_mps != wind.speed_mps || found->from_deg != wind.from_deg));
+    if (!found) return;
+    const auto& q = Look::instance().quantities();
+    const auto wind_text = [&](const atmosphere::Wind& wind) {
+        return tr("%1 from %2", "wind speed, direction")
+            .arg(q.text(Quantity::wind_speed, {wind.speed_mps, 0.0}),
+                 q.text(Quantity::wind_from, {wind.from_deg, 0.0}));
+    };
+    if (flight.forecast_wind) {
+        auto forecast = flight.flown;
+        forecast.weather = book::forecast_weather(flight);
+        wind_words_->setWords(
+            tr("Wind of this flight: %1. The forecast, %2, is kept with it.")
+                .arg(wind_text(mission::spoken_wind(flight.flown)), wind_text(mission::spoken_wind(forecast))));
+        take_wind_->setText(tr("Use the forecast wind"));
+        take_wind_->setToolTip(tr("Computes this flight in the wind that was forecast"));
+    } else {
+        wind_words_->setWords(tr("Wind of this flight: %1, as set above. The log shows %2.")
+                                  .arg(wind_text(mission::spoken_wind(flight.flown)), wind_text(*found)));
+        take_wind_->setText(tr("Use the wind found"));
+        take_wind_->setToolTip(
+            tr("Computes this flight in the wind that its log shows; the forecast is kept with it"));
+    }
 }
 
 void AccountView::showParts() {
@@ -171,7 +203,7 @@ void AccountView::showFurther() {
     const bool any = !rows.empty();
     further_heading_->setVisible(any);
     further_->setVisible(any);
-    further_cells_->setCells({tr("down to, with the reserve kept"), tr("further"), tr("way")}, std::move(rows));
+    further_cells_->setCells({tr("down to, reserve intact"), tr("more time"), tr("distance")}, std::move(rows));
     fit(*further_, 250);
 }
 
@@ -208,7 +240,7 @@ void AccountView::showTurns() {
     const bool any = !rows.empty();
     turns_heading_->setVisible(any);
     turns_->setVisible(any);
-    turns_cells_->setCells({tr("school"), tr("at"), tr("from home"), tr("used"), tr("to spare")}, std::move(rows));
+    turns_cells_->setCells({tr("turn rule"), tr("at"), tr("from home"), tr("used"), tr("margin")}, std::move(rows));
     fit(*turns_, 156);
 }
 

@@ -24,6 +24,7 @@ public:
 
 private:
     void showFigures();
+    void showWind();
     void showFurther();
     void showTurns();
     void showParts();
@@ -31,6 +32,7 @@ private:
 
     session::FlightSession& flight_;
     QWidget* wind_row_;
+    TextLabel* wind_words_;
     QPushButton* take_wind_;
     FigureRow* figures_;
     TextLabel* parts_;

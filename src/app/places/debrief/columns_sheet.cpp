@@ -37,7 +37,7 @@ QString first_values(const io::CsvHead& head, std::size_t column) {
 
 ColumnsSheet::ColumnsSheet(const QString& path, io::CsvHead head, QWidget* parent)
     : QDialog(parent), path_(path), head_(std::move(head)), state_(new TextLabel(Role::quiet)),
-      take_(new QPushButton(tr("Read it so"))) {
+      take_(new QPushButton(tr("Read with these columns"))) {
     const Look& look = Look::instance();
     setAttribute(Qt::WA_DeleteOnClose);
     setObjectName(QStringLiteral("columnsSheet"));
@@ -48,14 +48,14 @@ ColumnsSheet::ColumnsSheet(const QString& path, io::CsvHead head, QWidget* paren
     column->addWidget(new TextLabel(Role::heading, tr("What each column is")));
     column->addWidget(new TextLabel(
         Role::quiet,
-        tr("Say it where the program guessed wrongly. The answer is remembered for logs with this header.")));
+        tr("Correct what the program guessed wrong. The answer is remembered for logs with this header.")));
 
     auto* inside = new Panel;
     auto* grid = new QGridLayout(inside);
     grid->setHorizontalSpacing(look.scaled(14));
     grid->setVerticalSpacing(look.scaled(6));
     int line = 0;
-    const QString heads[] = {tr("in the file"), tr("first values"), tr("is"), tr("in"), tr("read as")};
+    const QString heads[] = {tr("in the file"), tr("first values"), tr("meaning"), tr("unit"), tr("read as")};
     for (const QString& text : heads) grid->addWidget(new TextLabel(Role::quiet, text), 0, line++);
     const auto meanings = io::column_meanings();
     const std::size_t shown = std::min(head_.columns.size(), most_columns);
@@ -109,7 +109,7 @@ ColumnsSheet::ColumnsSheet(const QString& path, io::CsvHead head, QWidget* paren
     auto* buttons = new QHBoxLayout;
     state_->setObjectName(QStringLiteral("columnsState"));
     buttons->addWidget(state_, 1);
-    auto* leave = new QPushButton(tr("Leave it"));
+    auto* leave = new QPushButton(tr("Cancel"));
     connect(leave, &QPushButton::clicked, this, &QDialog::reject);
     buttons->addWidget(leave);
     take_->setObjectName(QStringLiteral("takeColumnsButton"));
@@ -159,7 +159,7 @@ void ColumnsSheet::showReading() {
         return c.kind == io::LogColumn::Kind::clock_time ||
                (c.kind == io::LogColumn::Kind::number && c.channel == telemetry::Channel::time_s);
     });
-    state_->setWords(timed ? QString() : tr("No column is a time yet: a log needs one."));
+    state_->setWords(timed ? QString() : tr("No column is a time yet; a log needs one."));
     take_->setEnabled(timed);
 }
 

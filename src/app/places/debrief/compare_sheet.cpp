@@ -39,13 +39,14 @@ CompareSheet::CompareSheet(const session::Desk& desk, const std::vector<Id>& fir
     row->setContentsMargins(look.scaled(20), look.scaled(16), look.scaled(20), look.scaled(16));
     row->setSpacing(look.scaled(20));
     auto* left = new QVBoxLayout;
-    left->addWidget(new TextLabel(Role::heading, tr("Which flights")));
+    left->addWidget(new TextLabel(Role::heading, tr("Flights to compare")));
     list_->setObjectName(QStringLiteral("compareList"));
-    list_->setAccessibleName(tr("Flights to lay side by side"));
+    list_->setAccessibleName(tr("Flights to compare"));
     list_->setFrameShape(QFrame::NoFrame);
     left->addWidget(list_, 1);
-    auto* hint = new TextLabel(Role::quiet, tr("Only flights whose log shows level flight in a known wind: a full "
-                                               "turn on the way is enough for that."));
+    auto* hint = new TextLabel(
+        Role::quiet,
+        tr("Only flights whose log shows level flight in a known wind; one full circle is enough for that."));
     left->addWidget(hint);
     row->addLayout(left, 4);
 
@@ -71,9 +72,9 @@ CompareSheet::CompareSheet(const session::Desk& desk, const std::vector<Id>& fir
         connect(edit, &NumberField::unreadable, this, &CompareSheet::showComparison);
         connect(edit, &NumberField::valueEdited, this, [this] { showComparison(); });
     };
-    field(speed_, tr("At"), Quantity::airspeed, "compareSpeed");
-    field(mass_, tr("and"), Quantity::all_up_mass, "compareMass");
-    field(distance_, tr("over"), Quantity::ground_distance, "compareDistance");
+    field(speed_, tr("Airspeed"), Quantity::airspeed, "compareSpeed");
+    field(mass_, tr("all-up mass"), Quantity::all_up_mass, "compareMass");
+    field(distance_, tr("distance"), Quantity::ground_distance, "compareDistance");
     common->addStretch(1);
     right->addLayout(common);
     table_->setModel(cells_);
@@ -147,7 +148,7 @@ void CompareSheet::showComparison() {
     const auto compared = debrief::compare(flights, terms());
     const auto& q = Look::instance().quantities();
     if (!compared) {
-        words_->setWords(flights.size() < 2 ? tr("Choose two flights or more.")
+        words_->setWords(flights.size() < 2 ? tr("Select two or more flights.")
                                             : wording::message(compared.error()));
         cells_->setCells({}, {});
         return;
@@ -179,9 +180,9 @@ void CompareSheet::showComparison() {
                         plain(q.share(row.share_of_pack.value), row.share_of_pack.value),
                         with_error(debrief::explain(row, Quantity::compared_endurance))});
     }
-    cells_->setCells(
-        {tr("flight"), tr("as flown"), tr("made equal"), tr("for that way"), tr("of its pack"), tr("could last")},
-        std::move(rows));
+    cells_->setCells({tr("flight"), tr("as flown"), tr("normalized"), tr("for that distance"), tr("of its pack"),
+                      tr("endurance")},
+                     std::move(rows));
     table_->fitColumns();
 }
 

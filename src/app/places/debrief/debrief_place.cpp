@@ -3,6 +3,7 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QPushButton>
+#include <QScrollBar>
 #include <QStackedLayout>
 #include <QTableView>
 
@@ -62,14 +63,13 @@ QWidget* DebriefPlace::makeEmpty() {
     column->setSpacing(look.scaled(12));
     auto* sentence =
         new TextLabel(Role::sentence,
-                      tr("Lay a flight on the table: drop its log here, and see what it used, how far it went and "
-                         "what was left."));
+                      tr("Drop a flight log here to see what the flight used, how far it went and what remained."));
     sentence->setMaximumWidth(look.scaled(620));
     column->addWidget(sentence);
     auto* what = new TextLabel(
         Role::quiet,
-        tr("A CSV with a header line, a GPX track or a MAVLink telemetry log: from the radio's card, or from a "
-           "recorder on board. Time is needed; position, volts, amps and the counter of mAh say the more."));
+        tr("CSV with a header line, GPX, IGC, NMEA or a MAVLink telemetry log, from the radio's card or an "
+           "on-board recorder. Time is required; position, voltage, current and the mAh counter add the rest."));
     what->setMaximumWidth(look.scaled(620));
     column->addWidget(what);
     auto* open = new QPushButton(tr("Open a log…"));
@@ -110,11 +110,11 @@ QWidget* DebriefPlace::makeTrack() {
     column->setSpacing(0);
     auto* heading = new QHBoxLayout;
     heading->setContentsMargins(look.scaled(24), look.scaled(6), look.scaled(16), 0);
-    heading->addWidget(new TextLabel(Role::quiet, tr("Track by")));
+    heading->addWidget(new TextLabel(Role::quiet, tr("Track shows")));
     heading->addSpacing(look.scaled(8));
     coloured_by_ = new ChoiceBox;
     coloured_by_->setObjectName(QStringLiteral("trackBy"));
-    coloured_by_->setAccessibleName(tr("What the track shows by its thickness"));
+    coloured_by_->setAccessibleName(tr("What the track's thickness shows"));
     coloured_by_->setMinimumWidth(look.scaled(180));
     connect(coloured_by_, &QComboBox::activated, this, &DebriefPlace::showMeasure);
     heading->addWidget(coloured_by_);
@@ -176,13 +176,13 @@ QWidget* DebriefPlace::makeStrips() {
     heading->addWidget(parts_);
     columns_ = new QPushButton(tr("Columns…"));
     columns_->setObjectName(QStringLiteral("columnsButton"));
-    columns_->setToolTip(tr("What each column of this log was understood to be, and to say it better"));
+    columns_->setToolTip(tr("How each column of this log was read; correct it here"));
     connect(columns_, &QPushButton::clicked, this,
             [this] { emit columnsWanted(session_.debrief() ? session_.debrief()->path : QString()); });
     heading->addWidget(columns_);
     auto* beside = new QPushButton(tr("Compare…"));
     beside->setObjectName(QStringLiteral("compareButton"));
-    beside->setToolTip(tr("This flight beside others, at equal distance, speed and mass"));
+    beside->setToolTip(tr("Compare with other flights at equal distance, speed and mass"));
     connect(beside, &QPushButton::clicked, this, &DebriefPlace::compareWanted);
     heading->addWidget(beside);
     for (const int step : {-1, 1}) {
@@ -238,8 +238,9 @@ void DebriefPlace::showChart() {
     const auto flown = flight_.overForecast();
     chart_->setPlan(flown ? forecast : nullptr);
     chart_->setFlown(flown);
-    chart_words_->setWords(flown ? wording::flown_sentence(*flown, Look::instance().quantities())
-                                 : tr("needs position, volts and current in the log"));
+    chart_words_->setWords(flown                 ? wording::flown_sentence(*flown, Look::instance().quantities())
+                           : flight_.pack_fits() ? tr("needs position, voltage and current in the log")
+                                                 : tr("needs the pack that was flown"));
 }
 
 QWidget* DebriefPlace::makeReading() {
@@ -251,6 +252,8 @@ QWidget* DebriefPlace::makeReading() {
     sentence_ = new TextLabel(Role::sentence);
     sentence_->setObjectName(QStringLiteral("debriefSentence"));
     column->addWidget(sentence_);
+    warnings_ = new QVBoxLayout;
+    column->addLayout(warnings_);
     findings_ = new TextLabel(Role::quiet);
     findings_->setObjectName(QStringLiteral("debriefFindings"));
     column->addWidget(findings_);
@@ -274,20 +277,20 @@ QWidget* DebriefPlace::makeReading() {
     column->addWidget(account_);
 
     column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(new TextLabel(Role::heading, tr("Stretches")));
+    column->addWidget(new TextLabel(Role::heading, tr("Segments")));
     makeStretches();
     column->addWidget(stretches_);
     column->addWidget(new Hairline(Qt::Horizontal));
 
     makeSetAside();
     column->addWidget(set_aside_);
-    nothing_aside_ = new TextLabel(Role::quiet, tr("Every row of the log takes part; nothing was set aside."));
+    nothing_aside_ = new TextLabel(Role::quiet, tr("All rows used."));
     column->addWidget(nothing_aside_);
     column->addStretch(1);
 
-    auto* scroll = new ScrollColumn(inside);
-    scroll->setMinimumWidth(look.scaled(300));
-    return scroll;
+    reading_ = new ScrollColumn(inside);
+    reading_->setMinimumWidth(look.scaled(300));
+    return reading_;
 }
 
 void DebriefPlace::makeSagRow() {
@@ -297,18 +300,16 @@ void DebriefPlace::makeSagRow() {
     sag_words_ = new TextLabel(Role::quiet);
     sag_words_->setObjectName(QStringLiteral("debriefSag"));
     sag->addWidget(sag_words_, 1);
-    take_sag_ = new QPushButton(tr("Take it for the pack"));
+    take_sag_ = new QPushButton(tr("Use it for this pack"));
     take_sag_->setObjectName(QStringLiteral("takeSagButton"));
-    take_sag_->setToolTip(
-        tr("Measured sag then decides how much current this pack is believed to give, in place of "
-           "its label"));
+    take_sag_->setToolTip(tr("Measured sag then decides this pack's continuous current, in place of its label"));
     connect(take_sag_, &QPushButton::clicked, &flight_, &session::FlightSession::takeSag);
     sag->addWidget(take_sag_, 0, Qt::AlignTop);
 }
 
 void DebriefPlace::makeStretches() {
     stretch_cells_ = new CellModel(this);
-    stretches_ = new DataTable(QStringLiteral("stretchTable"), tr("Stretches of the flight"));
+    stretches_ = new DataTable(QStringLiteral("stretchTable"), tr("Segments of the flight"));
     stretches_->setModel(stretch_cells_);
     stretches_->setSelectionBehavior(QAbstractItemView::SelectRows);
     stretches_->setSelectionMode(QAbstractItemView::SingleSelection);
@@ -328,7 +329,7 @@ void DebriefPlace::makeSetAside() {
     set_aside_model_ = new SetAsideModel(this);
     set_aside_ = new QTableView;
     set_aside_->setObjectName(QStringLiteral("setAsideTable"));
-    set_aside_->setAccessibleName(tr("What was set aside, and why"));
+    set_aside_->setAccessibleName(tr("Excluded rows, and why"));
     set_aside_->setModel(set_aside_model_);
     set_aside_->setShowGrid(false);
     set_aside_->setFrameShape(QFrame::NoFrame);
@@ -339,7 +340,7 @@ void DebriefPlace::makeSetAside() {
     set_aside_->horizontalHeader()->setSectionResizeMode(SetAsideModel::rows, QHeaderView::ResizeToContents);
     set_aside_->horizontalHeader()->setSectionResizeMode(SetAsideModel::first_row, QHeaderView::ResizeToContents);
     set_aside_->setTabKeyNavigation(false);
-    set_aside_->setToolTip(tr("A click, or Enter, shows the place in the strips; once more, the next place"));
+    set_aside_->setToolTip(tr("Click or Enter shows the place in the strips; again for the next place"));
     connect(set_aside_, &QTableView::clicked, this, [this](const QModelIndex& i) { jumpToSetAside(i.row()); });
     connect(set_aside_, &QTableView::activated, this, [this](const QModelIndex& i) { jumpToSetAside(i.row()); });
 }
@@ -350,7 +351,7 @@ void DebriefPlace::showDebrief() {
     pages_->setCurrentIndex(1);
     const Look& look = Look::instance();
     const wording::Notation count{1.0, {}, 0};
-    file_->setWords(tr("%1 — %2 rows, %3 set aside", "file name, rows, rows set aside")
+    file_->setWords(tr("%1 — %2 rows, %3 excluded", "file name, rows, rows excluded")
                         .arg(wording::file_title(debrief->path.toStdString()),
                              wording::written(double(debrief->log->rows_met), 0.0, count),
                              wording::written(double(debrief->clean.rows_set_aside), 0.0, count)));
@@ -367,8 +368,10 @@ void DebriefPlace::showDebrief() {
     nothing_aside_->setVisible(rows == 0);
     set_aside_->verticalHeader()->setDefaultSectionSize(look.scaled(26));
     set_aside_->setFixedHeight(look.scaled(28) + rows * look.scaled(26) + 4);
+    if (debrief->path != shown_path_) reading_->verticalScrollBar()->setValue(0);
+    shown_path_ = debrief->path;
     strips_->setDebrief(debrief);
-    strips_->setAccessibleName(tr("Strips over time: height, ground speed, volts and current"));
+    strips_->setAccessibleName(tr("Strips over time: height, ground speed, voltage and current"));
 }
 
 void DebriefPlace::showFigures() {
@@ -385,7 +388,7 @@ void DebriefPlace::showFigures() {
         {Quantity::wind_speed, tr("wind")},
         {Quantity::airspeed, tr("airspeed")},
         {Quantity::mean_power, tr("mean power")},
-        {Quantity::lowest_voltage, tr("lowest, pack")},
+        {Quantity::lowest_voltage, tr("lowest pack voltage")},
         {Quantity::highest_current, tr("highest current")},
         {Quantity::highest_ground_speed, tr("highest speed")},
     };
@@ -409,16 +412,16 @@ void DebriefPlace::showFigures() {
     findings_->setVisible(!words.isEmpty());
     std::optional<units::Explanation> left;
     if (landing.left) left = telemetry::explain(*landing.left, summary, Quantity::left_share);
-    shown[std::size(figures)]->setExplanation(left, tr("left, counted"));
+    shown[std::size(figures)]->setExplanation(left, tr("remaining, by counter"));
     std::optional<units::Explanation> spare;
     if (const auto flown = flight_.overForecast())
         spare = debrief::explain_least_spare(*flown, *flight_.flown().plan());
-    shown[std::size(figures) + 1]->setExplanation(spare, tr("least to spare"));
+    shown[std::size(figures) + 1]->setExplanation(spare, tr("minimum margin"));
     figures_->layOutAgain();
     account_->refresh();
     left_->setVisible(landing.left.has_value());
     if (landing.left) {
-        left_->setWords(tr("Left is for %1, which gives %2 down to %3.")
+        left_->setWords(tr("Remaining refers to %1: usable %2 down to %3.")
                             .arg(wording::title(request.pack), q.charge(landing.left->usable_charge_ah),
                                  wording::written(mission::landing_cell_v(request), 0.0,
                                                   q.notation(Quantity::landing_cell_voltage))));
@@ -438,11 +441,11 @@ void DebriefPlace::showRemaining() {
     sag_row_->setVisible(sag.has_value() && remaining.has_value());
     if (!sag) return;
     const units::Explanation why = telemetry::explain(*sag, flight.flown.pack);
-    sag_words_->setWords(tr("Volts fell by %1 %2 a cell as the current rose; the pack is described with %3.",
-                            "resistance, its error, resistance")
-                             .arg(q.text(Quantity::measured_cell_resistance, why.value),
-                                  q.error_text(Quantity::measured_cell_resistance, why.value),
-                                  q.text(Quantity::cell_resistance, why.inputs.front().value)));
+    sag_words_->setWords(
+        tr("Sag in this flight: %1 %2 per cell; the pack is entered with %3.", "resistance, its error, resistance")
+            .arg(q.text(Quantity::measured_cell_resistance, why.value),
+                 q.error_text(Quantity::measured_cell_resistance, why.value),
+                 q.text(Quantity::cell_resistance, why.inputs.front().value)));
     take_sag_->setVisible(flight.pack_id.has_value());
     take_sag_->setEnabled(flight.flown.pack.measured_cell_ohm != why.value.value);
 }
@@ -465,9 +468,9 @@ void DebriefPlace::showStretches() {
                         cell(Quantity::lift_of_air), cell(Quantity::mean_power), cell(Quantity::used_energy)});
     }
     // Short heads: the whole table has to fit beside the strips.
-    stretch_cells_->setCells(
-        {tr("what"), tr("from"), tr("lasted"), tr("way"), tr("climb"), tr("lift"), tr("power"), tr("energy")},
-        std::move(rows));
+    stretch_cells_->setCells({tr("segment"), tr("from"), tr("duration"), tr("distance"), tr("climb"), tr("lift"),
+                              tr("power"), tr("energy")},
+                             std::move(rows));
     stretches_->fitColumns(80);
     const Look& look = Look::instance();
     stretches_->setFixedHeight(stretches_->horizontalHeader()->sizeHint().height() +
@@ -487,18 +490,21 @@ void DebriefPlace::showNotices() {
                 notices.push_back(*notice);
         }
     }
-    if (landing.notice) notices.push_back(*landing.notice);
+    // Nothing counts until the right pack is chosen.
+    if (landing.notice) notices.insert(notices.begin(), *landing.notice);
     if (const auto& account = flight_.account())
         notices.insert(notices.end(), account->notices.begin(), account->notices.end());
-    while (QLayoutItem* item = notices_->takeAt(0)) {
-        delete item->widget();
-        delete item;
+    for (QVBoxLayout* layout : {warnings_, notices_}) {
+        while (QLayoutItem* item = layout->takeAt(0)) {
+            delete item->widget();
+            delete item;
+        }
     }
     for (const auto& notice : notices) {
         const bool warns = notice.severity == units::Severity::warning;
         auto* label = new TextLabel(warns ? Role::warning : Role::quiet,
                                     wording::message(notice, Look::instance().quantities()));
-        notices_->addWidget(label);
+        (warns ? warnings_ : notices_)->addWidget(label);
         // Shown at once, so that the column counts its height at once.
         label->show();
     }
@@ -565,7 +571,7 @@ std::vector<Measure> measures() {
     return {{Channel::height_m, DebriefPlace::tr("height"), Quantity::height},
             {Channel::ground_speed_mps, DebriefPlace::tr("ground speed"), Quantity::ground_speed_out},
             {Channel::current_a, DebriefPlace::tr("current"), Quantity::mean_current},
-            {Channel::voltage_v, DebriefPlace::tr("volts"), Quantity::lowest_voltage},
+            {Channel::voltage_v, DebriefPlace::tr("voltage"), Quantity::lowest_voltage},
             {Channel::climb_mps, DebriefPlace::tr("climb"), Quantity::climb_rate},
             {Channel::airspeed_mps, DebriefPlace::tr("airspeed"), Quantity::airspeed},
             {Channel::link_quality_share, DebriefPlace::tr("link quality"), Quantity::left_share}};
@@ -592,7 +598,7 @@ void DebriefPlace::showParts() {
     const int chosen = std::max(coloured_by_->currentIndex(), 0);
     const QString word = coloured_by_->currentText();
     coloured_by_->clear();
-    coloured_by_->addItem(tr("way out and home"), -1);
+    coloured_by_->addItem(tr("outbound and inbound"), -1);
     for (const Measure& measure : measures()) {
         if (debrief->log->has(measure.channel)) coloured_by_->addItem(measure.name, int(measure.channel));
     }

@@ -25,6 +25,7 @@ class FilingForm;
 class HomewardChart;
 class SetAsideModel;
 class StripCharts;
+class ScrollColumn;
 class TextLabel;
 
 /// Debrief: a log laid open. The track, the sentence, the figures, what was set aside, and the strips over time
@@ -89,7 +90,12 @@ private:
     DataTable* stretches_;
     FigureRow* figures_;
     TextLabel* left_;
+    /// Under the sentence: what is wrong comes before what is good to know.
+    QVBoxLayout* warnings_;
     QVBoxLayout* notices_;
+    ScrollColumn* reading_;
+    /// The log that is shown, to begin at its answer when another is.
+    QString shown_path_;
     QTableView* set_aside_;
     /// The place of each reason that was shown last.
     std::map<int, std::size_t> shown_place_;

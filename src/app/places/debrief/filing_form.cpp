@@ -46,7 +46,7 @@ FilingForm::FilingForm(session::FlightSession& flight, QWidget* parent)
     row(0, tr("Flight"), name_, "flightName", 2);
     row(1, tr("Recharged"), recharged_, "flightRecharged", 1);
     grid->addWidget(unit_, 1, 2);
-    row(2, tr("At rest, a cell"), rested_v_, "flightRestedVolts", 1);
+    row(2, tr("At rest, per cell"), rested_v_, "flightRestedVolts", 1);
     auto* after = new QHBoxLayout;
     after->setSpacing(look.scaled(8));
     const auto word = [&](const QString& text) {
@@ -56,7 +56,7 @@ FilingForm::FilingForm(session::FlightSession& flight, QWidget* parent)
     };
     word(tr("V, after", "resting volts of a cell, after minutes"));
     rest_min_->setObjectName(QStringLiteral("flightRestMinutes"));
-    rest_min_->setAccessibleName(tr("Minutes that it had rested"));
+    rest_min_->setAccessibleName(tr("Minutes of rest"));
     rest_min_->setMinimumWidth(look.scaled(44));
     after->addWidget(rest_min_, 1);
     word(tr("min"));
@@ -74,6 +74,8 @@ FilingForm::FilingForm(session::FlightSession& flight, QWidget* parent)
     grid->addLayout(filing, 5, 0, 1, 3);
     rested_v_->setPlaceholderText(tr("not known"));
     rested_v_->setStep(0.01);
+    rested_v_->setUnit(tr("V"));
+    rest_min_->setUnit(tr("min"));
     rest_min_->setPlaceholderText(QStringLiteral("5"));
     recharged_->setPlaceholderText(tr("not known"));
     grid->setColumnStretch(2, 1);
@@ -89,7 +91,7 @@ FilingForm::FilingForm(session::FlightSession& flight, QWidget* parent)
         constexpr double most_ah = 1000.0;
         if (value < 0.0 || value / notation.factor > most_ah) {
             recharged_->setWrong(true);
-            say(tr("No charger puts that back; write what it showed, in %1.").arg(notation.unit));
+            say(tr("No charger puts that much back. Enter what it showed, in %1.").arg(notation.unit));
             return;
         }
         recharged_->setWrong(false);
@@ -103,7 +105,7 @@ FilingForm::FilingForm(session::FlightSession& flight, QWidget* parent)
             flight_.setRecharged(std::nullopt);
         } else {
             recharged_->setWrong(true);
-            say(tr("This is not one number. Write 2740 or 2 740."));
+            say(tr("This is not a number. Enter 2740 or 2 740."));
         }
     });
     const auto rested = [this, say] {
@@ -118,8 +120,8 @@ FilingForm::FilingForm(session::FlightSession& flight, QWidget* parent)
         rested_v_->setWrong(volts_wrong);
         rest_min_->setWrong(minutes_wrong);
         if (volts_wrong)
-            return say(tr("No cell rests at that: write the mean of its cells, between 1.5 and 4.5 V."));
-        if (minutes_wrong) return say(tr("Write the minutes from landing to the reading."));
+            return say(tr("No cell rests at that voltage: enter the mean of its cells, between 1.5 and 4.5 V."));
+        if (minutes_wrong) return say(tr("Enter the minutes from landing to the reading."));
         say({});
         recharged_->setWrong(false);
         const auto seconds = minutes ? std::optional(*minutes * units::seconds_per_minute) : std::nullopt;
@@ -141,6 +143,7 @@ void FilingForm::refresh() {
     show_text(name_, flight.name);
     show_text(note_, flight.note);
     unit_->setWords(notation.unit);
+    recharged_->setUnit(notation.unit);
     if (!recharged_->hasFocus()) {
         if (flight.recharged_ah)
             recharged_->setValue(*flight.recharged_ah * notation.factor, notation.decimals);
@@ -162,9 +165,9 @@ void FilingForm::refresh() {
     const bool filed = flight_.filed().has_value();
     file_->setVisible(!filed);
     file_->setEnabled(!flight_.is_filing());
-    state_->setWords(filed                 ? tr("In the logbook, with its whole log.")
+    state_->setWords(filed                 ? tr("In the logbook, with its complete log.")
                      : flight_.is_filing() ? tr("Filing…")
-                                           : tr("Keeps the whole log, and what stands here."));
+                                           : tr("Keeps the complete log and these entries."));
 }
 
 } // namespace sobremesa::app

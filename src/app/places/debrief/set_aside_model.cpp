@@ -46,9 +46,9 @@ QVariant SetAsideModel::headerData(int section, Qt::Orientation orientation, int
     if (role == Qt::FontRole) return Look::instance().font(Look::small_px);
     if (role != Qt::DisplayRole) return {};
     switch (section) {
-    case reason: return tr("set aside, and why");
+    case reason: return tr("excluded, and why");
     case rows: return tr("rows");
-    case first_row: return tr("first in line");
+    case first_row: return tr("first line");
     default: return {};
     }
 }

@@ -67,12 +67,12 @@ QWidget* CurvePage::makeReading() {
     column->addWidget(figures_);
     auto* wind = new QHBoxLayout;
     wind->setSpacing(look.scaled(8));
-    auto* label = new TextLabel(Role::plain, tr("Against a wind of"));
+    auto* label = new TextLabel(Role::plain, tr("Headwind"));
     label->setWordWrap(false);
     wind->addWidget(label);
     head_wind_ = new NumberField;
     head_wind_->setObjectName(QStringLiteral("curveHeadWind"));
-    head_wind_->setAccessibleName(tr("Head wind; below zero it comes from behind"));
+    head_wind_->setAccessibleName(tr("Headwind; negative for a tailwind"));
     head_wind_->setMaximumWidth(look.scaled(70));
     wind->addWidget(head_wind_);
     wind_unit_ = new TextLabel(Role::quiet);
@@ -87,12 +87,12 @@ QWidget* CurvePage::makeReading() {
     column->addWidget(legs_);
     auto* wish = new QHBoxLayout;
     wish->setSpacing(look.scaled(8));
-    auto* wanted = new TextLabel(Role::plain, tr("Over ground I want"));
+    auto* wanted = new TextLabel(Role::plain, tr("Wanted ground speed"));
     wanted->setWordWrap(false);
     wish->addWidget(wanted);
     ground_ = new NumberField;
     ground_->setObjectName(QStringLiteral("wantedGroundSpeed"));
-    ground_->setAccessibleName(tr("Ground speed that is wanted"));
+    ground_->setAccessibleName(tr("Wanted ground speed"));
     ground_->setMaximumWidth(look.scaled(70));
     wish->addWidget(ground_);
     ground_unit_ = new TextLabel(Role::quiet);
@@ -110,18 +110,18 @@ QWidget* CurvePage::makeReading() {
     column->addWidget(mass_bar_);
     column->addWidget(mass_);
     column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(new TextLabel(Role::heading, tr("What its flights teach")));
+    column->addWidget(new TextLabel(Role::heading, tr("Fitted from its flights")));
     taught_ = new TextLabel(Role::plain);
     taught_->setObjectName(QStringLiteral("curveTaught"));
     column->addWidget(taught_);
     auto* buttons = new QHBoxLayout;
-    learn_ = new QPushButton(tr("Take this curve for the aircraft"));
+    learn_ = new QPushButton(tr("Use this curve for the aircraft"));
     learn_->setObjectName(QStringLiteral("learnCurveButton"));
     connect(learn_, &QPushButton::clicked, &learning_, &session::LearningSession::learn);
     buttons->addWidget(learn_);
-    forget_ = new QPushButton(tr("Forget it"));
+    forget_ = new QPushButton(tr("Discard the fit"));
     forget_->setObjectName(QStringLiteral("forgetCurveButton"));
-    forget_->setToolTip(tr("Plans go back to the known cruise alone"));
+    forget_->setToolTip(tr("Plans use the known cruise alone again"));
     connect(forget_, &QPushButton::clicked, &learning_, &session::LearningSession::forget);
     buttons->addWidget(forget_);
     buttons->addStretch(1);
@@ -130,7 +130,7 @@ QWidget* CurvePage::makeReading() {
     unknown_->setObjectName(QStringLiteral("curveUnknown"));
     column->addWidget(unknown_);
     column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(new TextLabel(Role::heading, tr("To know it better in ten minutes")));
+    column->addWidget(new TextLabel(Role::heading, tr("Ten-minute test flight")));
     step_test_ = new TextLabel(Role::plain);
     step_test_->setObjectName(QStringLiteral("stepTest"));
     column->addWidget(step_test_);
@@ -146,12 +146,12 @@ void CurvePage::refresh() {
     wind_unit_->setWords(notation.unit);
     if (!any) {
         name_->setWords(tr("No aircraft is chosen"));
-        sentence_->setWords(
-            tr("Choose an aircraft on the shelf; its curve is drawn from one cruise, and better with every "
-               "flight that is filed."));
+        sentence_->setWords(tr("Select an aircraft in the list; its curve starts from one cruise and improves with "
+                               "every filed flight."));
         chart_->setShown(std::nullopt);
         return;
     }
+    for (NumberField* field : {head_wind_, ground_}) field->setUnit(notation.unit);
     if (const auto typed = head_wind_->value()) {
         with_->question.head_wind_mps = *typed / notation.factor;
         with_->question.cross_wind_mps = 0.0;
@@ -185,10 +185,10 @@ void CurvePage::showSpeeds(const FlownWith& with) {
     };
     const auto& figures = figures_->figures();
     figures[0]->setExplanation(explained(speeds.endurance, Quantity::best_endurance_speed),
-                               tr("for the longest time"));
-    figures[1]->setExplanation(explained(speeds.range, Quantity::best_range_speed), tr("for the longest way"));
+                               tr("best-endurance speed"));
+    figures[1]->setExplanation(explained(speeds.range, Quantity::best_range_speed), tr("best-range speed"));
     figures[2]->setExplanation(explained(speeds.fastest, Quantity::fastest_speed), tr("half of full power"));
-    figures[3]->setExplanation(airframe::explain_stall(with.aircraft, with.question), tr("stalls at"));
+    figures[3]->setExplanation(airframe::explain_stall(with.aircraft, with.question), tr("stall speed"));
     figures_->layOutAgain();
     mass_->setWords(wording::mass_sentence(with.aircraft, with.as.pack, q));
     std::vector<MassBar::Part> masses;

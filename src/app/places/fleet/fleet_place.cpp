@@ -9,12 +9,12 @@ FleetPlace::FleetPlace(session::Desk& desk, session::PlanSession& plan_session, 
     : QTabWidget(parent), desk_(desk), plan_session_(plan_session), learning_(desk),
       sun_session_(desk, plan_session), shelf_(new ShelfPlace(fleet_shelf(desk))) {
     setObjectName(QStringLiteral("fleetTabs"));
-    setAccessibleName(tr("Fleet: shelf, power curve, what if, sun, forecasts"));
+    setAccessibleName(tr("Fleet: list, power curve, what-if, sun, forecasts"));
     tabBar()->setAccessibleName(accessibleName());
     setDocumentMode(true);
-    addTab(shelf_, tr("Shelf"));
+    addTab(shelf_, tr("List"));
     curve_room_ = addLaterTab(tr("Power curve"));
-    what_if_room_ = addLaterTab(tr("What if"));
+    what_if_room_ = addLaterTab(tr("What-if"));
     sun_room_ = addLaterTab(tr("Sun"));
     forecasts_room_ = addLaterTab(tr("Forecasts"));
     connect(this, &QTabWidget::currentChanged, this, &FleetPlace::follow);

@@ -94,7 +94,7 @@ QWidget* ForecastsPage::makeTable() {
         if (const auto id = chosen()) emit flightWanted(*id);
     });
     buttons->addWidget(open_);
-    apart_ = new QPushButton(tr("Set apart"));
+    apart_ = new QPushButton(tr("Exclude"));
     apart_->setObjectName(QStringLiteral("setApartButton"));
     connect(apart_, &QPushButton::clicked, this, [this] {
         const auto id = chosen();
@@ -102,8 +102,9 @@ QWidget* ForecastsPage::makeTable() {
     });
     buttons->addWidget(apart_);
     buttons->addWidget(
-        new TextLabel(Role::quiet,
-                      tr("A flight set apart teaches no more: a sensor was wrong, or it was no ordinary day.")),
+        new TextLabel(
+            Role::quiet,
+            tr("An excluded flight no longer counts in fits: a sensor was wrong, or it was no ordinary day.")),
         1);
     column->addLayout(buttons);
     const auto choose = [this] {
@@ -111,7 +112,7 @@ QWidget* ForecastsPage::makeTable() {
         open_->setEnabled(id.has_value());
         apart_->setEnabled(id.has_value());
         const bool is_apart = id && desk_.shelves().flights.at(*id).set_apart;
-        apart_->setText(is_apart ? tr("Let it teach again") : tr("Set apart"));
+        apart_->setText(is_apart ? tr("Include again") : tr("Exclude"));
     };
     connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, choose);
     connect(cells_, &QAbstractItemModel::modelReset, this, choose);
@@ -131,7 +132,7 @@ void ForecastsPage::refresh() {
     rows_.clear();
     if (!lessons || !lessons->aircraft_id) {
         name_->setWords(tr("No aircraft is chosen"));
-        sentence_->setWords(tr("Choose an aircraft on the shelf."));
+        sentence_->setWords(tr("Select an aircraft in the list."));
         chart_->setBacktest({}, {});
         calibration_->hide();
         cells_->setCells({}, {});
@@ -163,7 +164,7 @@ void ForecastsPage::refresh() {
                          explained_cell(learning::explain(row, Quantity::compared_energy_per_distance)),
                          explained_cell(learning::explain(row, Quantity::energy_per_distance)),
                          explained_cell(learning::explain(row, Quantity::forecast_error)),
-                         word(outlier      ? tr("stands apart")
+                         word(outlier      ? tr("outlier")
                               : row.inside ? tr("within its band")
                                            : tr("outside its band"))});
     }
@@ -172,7 +173,7 @@ void ForecastsPage::refresh() {
         if (flight.aircraft_id != lessons->aircraft_id || !flight.set_apart) continue;
         rows_.push_back(id);
         cells.push_back(
-            {word(name_of(id)), word({}), word({}), word({}), word({}), word({}), word(tr("set apart"))});
+            {word(name_of(id)), word({}), word({}), word({}), word({}), word({}), word(tr("excluded"))});
     }
     chart_->setBacktest(lessons->test, names);
     // Of two or three forecasts a share says nothing.
@@ -182,7 +183,7 @@ void ForecastsPage::refresh() {
     calibration_->setVisible(forecasts >= enough);
     calibration_->setShares(learning::calibration(lessons->test), forecasts);
     cells_->setCells(
-        {tr("flight"), tr("from"), tr("energy, level"), tr("forecast"), tr("flown"), tr("off"), tr("which is")},
+        {tr("flight"), tr("from"), tr("energy, level"), tr("forecast"), tr("flown"), tr("error"), tr("verdict")},
         std::move(cells));
     table_->fitColumns();
 }

@@ -123,7 +123,7 @@ void SunPage::addDay(QVBoxLayout& column) {
     add(1, tr("Place"), "sunPlace", place_);
     start_ = new QLineEdit;
     start_->setPlaceholderText(tr("best of the day"));
-    start_->setToolTip(tr("By the clock of this computer, such as 10:30. Empty: the start that lasts longest."));
+    start_->setToolTip(tr("Local time of this computer, such as 10:30. Empty: the start that lasts longest."));
     add(2, tr("Launch at"), "sunStart", start_);
     cloud_ = new QSlider(Qt::Horizontal);
     cloud_->setRange(0, 8);
@@ -148,7 +148,7 @@ void SunPage::addCraft(QVBoxLayout& column) {
     const Look& look = Look::instance();
     column.addWidget(new TextLabel(Role::heading, tr("Array and converter")));
     auto* buttons = new QHBoxLayout;
-    add_ = new QPushButton(tr("Put an array on this wing"));
+    add_ = new QPushButton(tr("Add an array to this wing"));
     add_->setObjectName(QStringLiteral("sunAddArray"));
     connect(add_, &QPushButton::clicked, this, [this] {
         if (auto request = sun_.request()) {
@@ -156,7 +156,7 @@ void SunPage::addCraft(QVBoxLayout& column) {
             (void)sun_.setRequest(*request);
         }
     });
-    remove_ = new QPushButton(tr("Take the array off"));
+    remove_ = new QPushButton(tr("Remove the array"));
     remove_->setObjectName(QStringLiteral("sunRemoveArray"));
     connect(remove_, &QPushButton::clicked, this, [this] {
         if (auto request = sun_.request()) {
@@ -187,22 +187,22 @@ QWidget* SunPage::makeReading() {
     column->setSpacing(look.scaled(8));
     addDay(*column);
     column->addWidget(new Hairline(Qt::Horizontal));
-    changes_heading_ = new TextLabel(Role::heading, tr("What would change it"));
+    changes_heading_ = new TextLabel(Role::heading, tr("What would help"));
     column->addWidget(changes_heading_);
     cells_ = new CellModel(this);
-    changes_ = new DataTable(QStringLiteral("sunChanges"), tr("What would change the day"));
+    changes_ = new DataTable(QStringLiteral("sunChanges"), tr("Effect of changes"));
     changes_->setModel(cells_);
     changes_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     column->addWidget(changes_);
     column->addWidget(new Hairline(Qt::Horizontal));
     addCraft(*column);
     column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(new TextLabel(Role::heading, tr("To measure it in ten minutes")));
+    column->addWidget(new TextLabel(Role::heading, tr("Ten-minute sun test")));
     column->addWidget(new TextLabel(
         Role::plain,
         wording::sun_protocol() + QLatin1Char(' ') +
-            tr("The first parts tell whether the pack gains or loses, the glide what the array gives, the last "
-               "what is lost on the way. Debrief reads it from the log.")));
+            tr("The cruise parts show whether the pack gains or loses charge, the glide what the array delivers, "
+               "the last part what the conversion loses. Debrief reads it from the log.")));
     column->addStretch(1);
     return new ScrollColumn(inside);
 }
@@ -220,7 +220,7 @@ void SunPage::askAgain() {
         if (time.isValid())
             question.start_utc_s = double(QDateTime(day_->date(), time, Qt::LocalTime).toSecsSinceEpoch());
         else
-            trouble = tr("Write the time as 10:30.");
+            trouble = tr("Enter the time as 10:30.");
     }
     entry_trouble_->setWords(trouble);
     entry_trouble_->setVisible(!trouble.isEmpty());
@@ -232,7 +232,7 @@ void SunPage::takePlace() {
     const auto at = place_from(typed);
     const bool wrong = !typed.isEmpty() && !at;
     entry_trouble_->setWords(
-        wrong ? tr("Write latitude and longitude in degrees, with a comma between: 42.61, -5.02.") : QString());
+        wrong ? tr("Enter latitude and longitude in degrees, separated by a comma: 42.61, -5.02.") : QString());
     entry_trouble_->setVisible(wrong);
     if (!wrong) sun_.setPlace(at);
 }
@@ -254,16 +254,16 @@ void SunPage::refresh() {
     showing_ = false;
     cloud_words_->setWords(question.cloud_okta < 0.5
                                ? tr("clear sky")
-                               : tr("%1 eighths of the sky").arg(int(std::lround(question.cloud_okta))));
+                               : tr("%1/8 cloud cover").arg(int(std::lround(question.cloud_okta))));
     name_->setWords(request ? wording::title(request->aircraft) : tr("No aircraft is chosen"));
     const bool has_array = request && request->aircraft.array;
     QString trouble;
     if (!request) {
-        sentence_->setWords(tr("Choose an aircraft in the list: here stands what the sun gives it through a day."));
+        sentence_->setWords(tr("Select an aircraft in the list to see what the sun gives it through the day."));
     } else if (!has_array) {
         sentence_->setWords(
-            tr("This aircraft has no solar array. With one on its wing, this page says from when until "
-               "when the sun carries it, and how many cells that takes, before anything is built."));
+            tr("This aircraft has no solar array. With one on its wing, this page shows from when until when the "
+               "sun carries it and how many cells that takes, before anything is built."));
     } else if (report) {
         sentence_->setWords(wording::sun_sentence(*report, q));
         for (const auto& notice : report->notices) {
@@ -272,11 +272,11 @@ void SunPage::refresh() {
                        wording::message(notice, q).toHtmlEscaped();
         }
     } else if (sun_.error() && sun_.error()->where.field == "mission.home") {
-        sentence_->setWords(tr("Say where: latitude and longitude of the field."));
+        sentence_->setWords(tr("Enter the place: latitude and longitude of the field."));
     } else if (sun_.error()) {
         sentence_->setWords(wording::message(*sun_.error()));
     } else {
-        sentence_->setWords(tr("Working it out …"));
+        sentence_->setWords(tr("Computing…"));
     }
     flight_->setWords(report ? wording::sun_flight_sentence(*report, q) : QString());
     flight_->setVisible(report != nullptr);
@@ -286,7 +286,7 @@ void SunPage::refresh() {
     chart_->setVisible(report != nullptr);
     static constexpr Quantity shown[] = {Quantity::array_power, Quantity::power_balance, Quantity::sustained_time,
                                          Quantity::endurance};
-    const QString captions[] = {tr("array at noon"), tr("over level flight"), tr("sustained"), tr("endurance")};
+    const QString captions[] = {tr("array at noon"), tr("above level flight"), tr("sustained"), tr("endurance")};
     for (std::size_t i = 0; i < std::size(shown); ++i)
         figures_->figures()[i]->setExplanation(report ? matching::explain(*report, shown[i]) : std::nullopt,
                                                captions[i]);
@@ -298,8 +298,7 @@ void SunPage::refresh() {
     series_->setVisible(report != nullptr);
     if (report && has_array) {
         series_->setWords(
-            tr("%1 of cells, %2 at their best. Connected directly to this pack, %3 in series would serve it best "
-               "at noon.")
+            tr("%1 of cells, %2 peak. Connected directly to this pack, %3 in series would suit it best at noon.")
                 .arg(wording::written(sun::cell_area_m2(*request->aircraft.array), 0.0, {100.0, tr("dm²"), 1}),
                      q.text(Quantity::array_power, {sun::rated_power_w(*request->aircraft.array), 0.0}))
                 .arg(report->best_direct_series));

@@ -38,7 +38,7 @@ bool always(const FlownWith&) {
 WhatIfPage::WhatIfPage(session::LearningSession& learning, session::PlanSession& plan, QWidget* parent)
     : QWidget(parent), learning_(learning), plan_(plan) {
     setObjectName(QStringLiteral("whatIfPage"));
-    Fold::fill(*this, {tr("Change"), makeDials(), 6}, {tr("What comes of it"), makeOutcome(), 9});
+    Fold::fill(*this, {tr("Change"), makeDials(), 6}, {tr("Result"), makeOutcome(), 9});
     connect(&learning_, &session::LearningSession::changed, this, &WhatIfPage::refresh);
     connect(&plan_, &session::PlanSession::requestChanged, this, &WhatIfPage::refresh);
     connect(&Look::instance(), &Look::changed, this, &WhatIfPage::refresh);
@@ -76,9 +76,8 @@ QWidget* WhatIfPage::makeDials() {
     name_ = new TextLabel(Role::heading);
     name_->setObjectName(QStringLiteral("whatIfName"));
     column->addWidget(name_);
-    column->addWidget(
-        new TextLabel(Role::quiet, tr("What would change with another pack, without the camera, higher up? "
-                                      "Nothing here changes the aircraft.")));
+    column->addWidget(new TextLabel(Role::quiet, tr("What would change with another pack, without the camera, or "
+                                                    "higher up? Nothing here changes the aircraft.")));
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(look.scaled(12));
     grid->setVerticalSpacing(look.scaled(8));
@@ -87,9 +86,9 @@ QWidget* WhatIfPage::makeDials() {
     addAirframeDials(grid);
     addAirDials(grid);
     column->addLayout(grid);
-    auto* back = new QPushButton(tr("As it is"));
+    auto* back = new QPushButton(tr("Reset"));
     back->setObjectName(QStringLiteral("whatIfReset"));
-    back->setToolTip(tr("Puts every slider back"));
+    back->setToolTip(tr("Resets every slider"));
     connect(back, &QPushButton::clicked, this, &WhatIfPage::rest);
     column->addWidget(back, 0, Qt::AlignLeft);
     column->addStretch(1);
@@ -217,7 +216,7 @@ QWidget* WhatIfPage::makeOutcome() {
     table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     column->addWidget(table_);
     column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(new TextLabel(Role::heading, tr("Headroom with the plan's pack, as it is")));
+    column->addWidget(new TextLabel(Role::heading, tr("Headroom with the plan's pack, unchanged")));
     headroom_words_ = new TextLabel(Role::plain);
     headroom_words_->setObjectName(QStringLiteral("headroomWords"));
     column->addWidget(headroom_words_);
@@ -258,7 +257,7 @@ matching::Change WhatIfPage::change() const {
 
 void WhatIfPage::showOutcome() {
     if (!with_) {
-        sentence_->setWords(tr("Choose an aircraft on the shelf."));
+        sentence_->setWords(tr("Select an aircraft in the list."));
         cells_->setCells({}, {});
         return;
     }
@@ -276,7 +275,7 @@ void WhatIfPage::showOutcome() {
         change_cell.text = wording::change_text(line.ratio, q);
         rows.push_back({name, explained_cell(line.before), explained_cell(line.after), change_cell});
     }
-    cells_->setCells({tr("what"), tr("as it is"), tr("changed"), tr("by")}, std::move(rows));
+    cells_->setCells({tr("quantity"), tr("before"), tr("after"), tr("difference")}, std::move(rows));
     table_->fitColumns(200, 340);
     table_->setFixedHeight(table_->horizontalHeader()->sizeHint().height() +
                            cells_->rowCount() * table_->verticalHeader()->defaultSectionSize() +

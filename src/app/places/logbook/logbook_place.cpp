@@ -93,22 +93,20 @@ QWidget* LogbookPlace::makeEmpty() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(look.scaled(60), look.scaled(60), look.scaled(60), look.scaled(40));
     column->setSpacing(look.scaled(12));
-    auto* sentence =
-        new TextLabel(Role::sentence,
-                      tr("Here stands everything you have flown: how far, how long, on how much, and with what."));
+    auto* sentence = new TextLabel(
+        Role::sentence, tr("Everything you have flown: how far, how long, on how much energy, and with what."));
     sentence->setMaximumWidth(look.scaled(620));
     column->addWidget(sentence);
-    auto* hint =
-        new TextLabel(Role::quiet, tr("A flight comes here from Debrief: lay its log open, say what it was "
-                                      "flown with, and file it. The log is kept whole."));
+    auto* hint = new TextLabel(Role::quiet, tr("Flights come here from Debrief: open a log, say what it was flown "
+                                               "with, and file it. The log is kept in full."));
     hint->setMaximumWidth(look.scaled(620));
     column->addWidget(hint);
     auto* buttons = new QHBoxLayout;
-    auto* debrief = new QPushButton(tr("Lay a log open…"));
+    auto* debrief = new QPushButton(tr("Open a log…"));
     debrief->setObjectName(QStringLiteral("logbookDebriefButton"));
     connect(debrief, &QPushButton::clicked, this, &LogbookPlace::debriefWanted);
     buttons->addWidget(debrief);
-    auto* bring = new QPushButton(tr("Bring in a logbook…"));
+    auto* bring = new QPushButton(tr("Import a logbook…"));
     bring->setObjectName(QStringLiteral("logbookBringInButton"));
     connect(bring, &QPushButton::clicked, this, &LogbookPlace::bringInWanted);
     buttons->addWidget(bring);
@@ -180,11 +178,12 @@ QWidget* LogbookPlace::makeBook() {
         if (!chosen().empty()) emit openWanted(chosen().front());
     });
     add(tr("Compare…"), QStringLiteral("logbookCompare"), [this] { emit compareWanted(chosen()); });
-    add(tr("Read again"), QStringLiteral("logbookReread"), [this] { emit rereadWanted(chosen()); });
+    add(tr("Re-read logs"), QStringLiteral("logbookReread"), [this] { emit rereadWanted(chosen()); });
     add(tr("Remove"), QStringLiteral("logbookRemove"), [this] { remove(); });
     connect(table_->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {
         for (QPushButton* made : for_chosen_) made->setEnabled(!chosen().empty());
     });
+    table_->setRowButtons(for_chosen_);
     buttons->addStretch(1);
     path_ = new TextLabel(Role::quiet);
     path_->setObjectName(QStringLiteral("logbookPath"));
@@ -239,9 +238,9 @@ void LogbookPlace::refresh() {
                         figure(Quantity::highest_current), figure(Quantity::highest_ground_speed)});
     }
     const bool first = model_->rowCount() == 0;
-    model_->setCells({tr("begun (log's clock)"), tr("flight"), tr("aircraft"), tr("pack"), tr("time"), tr("way"),
-                      tr("farthest"), tr("used"), tr("over ground"), tr("lowest"), tr("recharged"), tr("wind"),
-                      tr("note"), tr("highest A"), tr("fastest")},
+    model_->setCells({tr("start (log's clock)"), tr("flight"), tr("aircraft"), tr("pack"), tr("time"),
+                      tr("distance"), tr("farthest"), tr("used"), tr("over ground"), tr("lowest"), tr("recharged"),
+                      tr("wind"), tr("note"), tr("max A"), tr("fastest")},
                      std::move(rows));
     if (first && model_->rowCount() > 0) {
         // The last two are beyond the edge of a window of the usual width, behind the note.
@@ -251,8 +250,8 @@ void LogbookPlace::refresh() {
             table_->setColumnWidth(column, Look::instance().scaled(widths[column]));
     }
     pages_->setCurrentIndex(ids_.empty() ? 0 : 1);
-    path_->setWords(desk_.keeper().is_open() ? tr("Kept in %1").arg(desk_.keeper().path())
-                                             : tr("Not kept anywhere: no logbook is open."));
+    path_->setWords(desk_.keeper().is_open() ? tr("Stored in %1").arg(desk_.keeper().path())
+                                             : tr("Not stored: no logbook is open."));
     fillChoices();
     filter();
     if (!before.empty()) choose(before.front());
@@ -267,9 +266,9 @@ void LogbookPlace::fillChoices() {
         for (const auto& [id, kept] : shelf) box->addItem(title(kept), QVariant::fromValue(qint64(id)));
         box->setCurrentIndex(std::max(0, before.isValid() ? box->findData(before) : 0));
     };
-    fill(aircraft_, tr("every aircraft"), desk_.shelves().aircraft,
+    fill(aircraft_, tr("all aircraft"), desk_.shelves().aircraft,
          [](const book::KeptAircraft& kept) { return wording::title(kept.aircraft); });
-    fill(pack_, tr("every pack"), desk_.shelves().packs,
+    fill(pack_, tr("all packs"), desk_.shelves().packs,
          [](const book::KeptPack& kept) { return wording::title(kept.pack); });
 }
 
@@ -281,8 +280,8 @@ void LogbookPlace::filter() {
     filter_->setWanted(find_->text(), wanted(*aircraft_), wanted(*pack_));
     const int all = model_->rowCount();
     const int shown = filter_->rowCount();
-    count_->setWords(shown == all ? (all == 1 ? tr("1 flight") : tr("%1 flights").arg(all))
-                                  : tr("%1 of %2 flights", "shown, all").arg(shown).arg(all));
+    count_->setWords(shown == all ? tr("%n flight(s)", nullptr, all)
+                                  : tr("%1 of %n flight(s)", "shown, all", all).arg(shown));
     showBests();
 }
 
@@ -311,7 +310,7 @@ void LogbookPlace::showBests() {
     show(0, bests.longest, Quantity::duration, tr("longest"));
     show(1, bests.farthest, Quantity::farthest_from_home, tr("farthest"));
     show(2, bests.thriftiest, q.leading(Quantity::charge_per_distance, Quantity::energy_per_distance),
-         tr("thriftiest"));
+         tr("most efficient"));
     std::optional<units::Explanation> cycles;
     std::optional<units::Explanation> flights;
     if (const auto pack_id = wanted(*pack_)) {
@@ -324,7 +323,7 @@ void LogbookPlace::showBests() {
     bests_->figures()[4]->setExplanation(flights, tr("flights on it"));
     bests_->layOutAgain();
     bests_note_->setWords(
-        tr("Personal bests among the flights shown. Thriftiest counts flights of at least %1 over ground.")
+        tr("Personal bests among the flights shown. Most efficient counts flights of at least %1 over ground.")
             .arg(q.distance(book::least_way_for_thrift_m)));
     bests_note_->setVisible(bests.longest.has_value());
     bests_->setVisible(bests.longest.has_value() || cycles.has_value());
@@ -356,10 +355,10 @@ void LogbookPlace::remove() {
     if (ids.empty()) return;
     const QString name = QString::fromStdString(desk_.shelves().flights.at(ids.front()).name);
     desk_.removeFlights(ids);
-    emit said(
-        ids.size() == 1
-            ? tr("%1 is removed; its log stays in the book. Ctrl+Z brings it back.").arg(name)
-            : tr("%1 flights are removed; their logs stay in the book. Ctrl+Z brings them back.").arg(ids.size()));
+    emit said(ids.size() == 1
+                  ? tr("%1 was removed; its log stays in the logbook. Ctrl+Z restores it.").arg(name)
+                  : tr("%n flight(s) were removed; their logs stay in the logbook. Ctrl+Z restores them.", nullptr,
+                       int(ids.size())));
 }
 
 } // namespace sobremesa::app

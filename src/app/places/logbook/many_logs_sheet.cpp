@@ -32,7 +32,7 @@ QString name_of(const session::FoundFlight& flight) {
 QString doubts_of(const session::FoundFlight& flight) {
     if (flight.error) return wording::message(*flight.error);
     QStringList said;
-    if (flight.known) said << ManyLogsSheet::tr("in the logbook already");
+    if (flight.known) said << ManyLogsSheet::tr("already in the logbook");
     for (const auto& doubt : flight.doubts) said << wording::message(doubt, Look::instance().quantities());
     return said.join(QStringLiteral(" "));
 }
@@ -66,7 +66,7 @@ void FoundFlightsModel::show() {
                         figure(s.distance.ground_m ? q.distance(s.distance.ground_m->value) : dash),
                         figure(charge ? q.charge(charge->value) : dash), text_cell(doubts_of(flight))});
     }
-    setCells({tr("flight"), tr("begun (log's clock)"), tr("time"), tr("way"), tr("used"), tr("to know")},
+    setCells({tr("flight"), tr("start (log's clock)"), tr("time"), tr("distance"), tr("used"), tr("remarks")},
              std::move(rows));
 }
 
@@ -109,9 +109,8 @@ ManyLogsSheet::ManyLogsSheet(session::Desk& desk, const QStringList& paths, QWid
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(look.scaled(20), look.scaled(16), look.scaled(20), look.scaled(16));
     column->addWidget(new TextLabel(Role::heading, tr("What the logs hold")));
-    column->addWidget(new TextLabel(
-        Role::quiet, tr("What is in the logbook already is not filed twice. Stopping loses nothing: bring the same "
-                        "files in again, and the rest goes on.")));
+    column->addWidget(new TextLabel(Role::quiet, tr("Flights already in the logbook are not filed twice. Stopping "
+                                                    "loses nothing: add the same files again to continue.")));
     table_->setModel(model_);
     table_->setItemDelegateForColumn(0, new CheckDelegate(table_));
     column->addWidget(table_, 1);
@@ -226,14 +225,14 @@ void ManyLogsSheet::showState() {
     const int broken = count([](const auto& f) { return f.error.has_value(); });
     const bool running = many_.is_running();
     progress_->setVisible(running);
-    leave_->setText(running ? tr("Stop") : tr("Leave it"));
-    file_->setText(wanted == 1 ? tr("File 1 flight") : tr("File %1 flights").arg(wanted));
+    leave_->setText(running ? tr("Stop") : tr("Cancel"));
+    file_->setText(tr("File %n flight(s)", nullptr, wanted));
     file_->setEnabled(!running && wanted > 0);
     if (running)
         state_->setWords(filing_ ? tr("Filing …") : tr("Reading … flights so far: %1").arg(flights.size()));
     else
         state_->setWords(
-            tr("found: %1, known already: %2, not usable: %3").arg(flights.size()).arg(known).arg(broken));
+            tr("found: %1, already known: %2, unusable: %3").arg(flights.size()).arg(known).arg(broken));
 }
 
 } // namespace sobremesa::app

@@ -74,7 +74,7 @@ BenchPage::BenchPage(session::Desk& desk, session::PlanSession& plan_session, QW
     QWidget* table = makeTable();
     fold->addPane(tr("Answer"), answer);
     fold->addPane(tr("Under load"), charts);
-    fold->addPane(tr("Time over mass"), frontier);
+    fold->addPane(tr("Endurance and mass"), frontier);
     fold->addPane(tr("Candidates"), table, true);
     fold->setWideArrangement([=](QWidget* page) {
         auto* column = new QVBoxLayout(page);
@@ -108,15 +108,13 @@ QWidget* BenchPage::makeEmpty() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(look.scaled(60), look.scaled(60), look.scaled(60), look.scaled(40));
     column->setSpacing(look.scaled(12));
-    empty_sentence_ =
-        new TextLabel(Role::sentence,
-                      tr("Here the packs of your shelf are tried on the aircraft of your plan: which one flies how "
-                         "long, and what it does under load."));
+    empty_sentence_ = new TextLabel(Role::sentence, tr("Compare your packs on the aircraft of your plan: how long "
+                                                       "each one flies, and how it behaves under load."));
     empty_sentence_->setMaximumWidth(look.scaled(620));
     column->addWidget(empty_sentence_);
-    column->addWidget(new TextLabel(
-        Role::quiet, tr("It takes a plan, for the aircraft, the cruise and the wind, and one pack or more.")));
-    auto* button = new QPushButton(tr("To the plan"));
+    column->addWidget(
+        new TextLabel(Role::quiet, tr("You need a plan (for aircraft, cruise and wind) and at least one pack.")));
+    auto* button = new QPushButton(tr("Go to Plan"));
     button->setObjectName(QStringLiteral("benchPlanButton"));
     connect(button, &QPushButton::clicked, this, &BenchPage::planWanted);
     column->addWidget(button, 0, Qt::AlignLeft);
@@ -143,8 +141,8 @@ QWidget* BenchPage::makeCharts() {
         connect(box, &QComboBox::currentIndexChanged, this, call);
         return box;
     };
-    shows_ = choice("benchShows", tr("What is drawn"),
-                    {tr("volts a cell"), tr("current of a cell"), tr("temperature"), tr("peak power")},
+    shows_ = choice("benchShows", tr("Chart shows"),
+                    {tr("cell voltage"), tr("cell current"), tr("temperature"), tr("peak power")},
                     [this](int index) { chart_->setShows(BenchChart::Shows(index)); });
     QStringList landings{tr("usual landing")};
     for (const double volts : landings_v) {
@@ -174,9 +172,10 @@ QWidget* BenchPage::makeFrontier() {
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(look.scaled(16), look.scaled(10), look.scaled(8), look.scaled(6));
     column->setSpacing(look.scaled(4));
-    column->addWidget(new TextLabel(Role::heading, tr("Time over mass")));
+    column->addWidget(new TextLabel(Role::heading, tr("Endurance and mass")));
     column->addWidget(new TextLabel(
-        Role::quiet, tr("filled Li-ion, open LiPo; reserve kept; the line joins what nothing beats")));
+        Role::quiet,
+        tr("filled: Li-ion, open: LiPo; reserve intact; the line joins the packs that no other beats")));
     frontier_ = new FrontierChart;
     frontier_->setObjectName(QStringLiteral("frontierChart"));
     column->addWidget(frontier_, 1);
@@ -202,7 +201,7 @@ QWidget* BenchPage::makeAnswer() {
     column->addWidget(warnings_);
     basis_ = new ChoiceBox;
     basis_->setObjectName(QStringLiteral("benchBasis"));
-    basis_->setAccessibleName(tr("Compare the chosen packs"));
+    basis_->setAccessibleName(tr("Compare the selected packs"));
     basis_->addItems({tr("compare as they are"), tr("compare at equal mass"), tr("compare at equal energy")});
     connect(basis_, &QComboBox::currentIndexChanged, this,
             [this](int index) { session_.setBasis(matching::Basis(index)); });
@@ -233,8 +232,8 @@ QWidget* BenchPage::makeTable() {
     table_->sortByColumn(8, Qt::DescendingOrder);
     table_->setSelectionMode(QAbstractItemView::ExtendedSelection);
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table_->setToolTip(tr("Ctrl+click or Shift+arrows choose up to %1 packs to lay over each other")
-                           .arg(session::BenchSession::most_chosen));
+    table_->setToolTip(
+        tr("Ctrl+click or Shift+arrows select up to %1 packs to overlay").arg(session::BenchSession::most_chosen));
     table_->horizontalHeader()->setStretchLastSection(true);
     connect(table_->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] { choiceMade(); });
     column->addWidget(table_);
@@ -328,7 +327,7 @@ void BenchPage::fillTable() {
         if (!match.flies()) remarks << tr("cannot carry this cruise");
         if (match.fits_bay == false) remarks << tr("does not fit the bay");
         if (match.light_enough == false) remarks << tr("too heavy");
-        if (!match.within_current) remarks << tr("over its current");
+        if (!match.within_current) remarks << tr("above its current rating");
         rows.push_back({text_cell(wording::title(pack), true), text_cell(wording::build(pack)), rated,
                         why(Quantity::usable_energy), mass, why(Quantity::all_up_mass),
                         why(Quantity::energy_density), why(Quantity::price_per_energy), why(Quantity::endurance),
@@ -336,8 +335,8 @@ void BenchPage::fillTable() {
                         text_cell(remarks.join(QStringLiteral(", ")))});
     }
     filling_ = true;
-    model_->setCells({tr("pack"), tr("build"), tr("rated"), tr("gives"), tr("mass"), tr("all up"), tr("per mass"),
-                      tr("price"), tr("time"), tr("way"), tr("a cell"), tr("may give"), tr("remarks")},
+    model_->setCells({tr("pack"), tr("build"), tr("rated"), tr("usable"), tr("mass"), tr("all-up"), tr("per mass"),
+                      tr("price"), tr("time"), tr("distance"), tr("per cell"), tr("continuous"), tr("remarks")},
                      std::move(rows));
     filling_ = false;
 }
@@ -348,7 +347,7 @@ void BenchPage::fillAnswer() {
     const bool some = !shown->curves.empty();
     figures_->setVisible(some);
     if (!some) {
-        sentence_->setWords(tr("Choose a pack in the table, or several to lay them over each other."));
+        sentence_->setWords(tr("Select a pack in the table, or several to overlay them."));
         for (TextLabel* label : {alarms_, warnings_, compared_}) label->setWords({});
         return;
     }
@@ -360,12 +359,12 @@ void BenchPage::fillAnswer() {
     };
     const auto& match = shown->matches[curve.candidate];
     const std::pair<std::optional<units::Explanation>, QString> figures[] = {
-        {bench(q.leading(Quantity::usable_charge, Quantity::usable_energy)), tr("gives")},
-        {bench(q.leading(Quantity::usable_energy, Quantity::usable_charge)), tr("gives")},
-        {bench(Quantity::flight_time), tr("to the landing")},
-        {matching::explain(shown->bench, candidate, match, Quantity::endurance), tr("with the reserve kept")},
-        {bench(Quantity::landing_energy_left), tr("left above the floor")},
-        {bench(Quantity::temperature), tr("warmest")}};
+        {bench(q.leading(Quantity::usable_charge, Quantity::usable_energy)), tr("usable")},
+        {bench(q.leading(Quantity::usable_energy, Quantity::usable_charge)), tr("usable")},
+        {bench(Quantity::flight_time), tr("to landing voltage")},
+        {matching::explain(shown->bench, candidate, match, Quantity::endurance), tr("with the reserve intact")},
+        {bench(Quantity::landing_energy_left), tr("remaining above the floor")},
+        {bench(Quantity::temperature), tr("peak temperature")}};
     for (std::size_t i = 0; i < std::size(figures); ++i)
         figures_->figures()[i]->setExplanation(figures[i].first, figures[i].second);
     figures_->layOutAgain();
@@ -379,13 +378,13 @@ void BenchPage::fillAnswer() {
     warnings_->setVisible(!warnings.isEmpty());
     QStringList compared;
     for (const auto& other : shown->curves) {
-        compared << tr("%1: %2, %3, %4 of pack", "pack: time, way, mass")
+        compared << tr("%1: %2, %3, %4 pack", "pack: time, way, mass")
                         .arg(wording::title(shown->candidates[other.candidate].pack),
                              q.duration(other.compared.endurance_s), q.distance(other.compared.range_m),
                              q.text(Quantity::pack_mass, {other.compared.pack_mass_kg, 0.0}));
     }
     if (curve.best) {
-        compared << tr("More of these cells stop going farther at %1 of pack.")
+        compared << tr("Adding more of these cells stops adding range at %1 of pack.")
                         .arg(q.text(Quantity::pack_mass, {curve.best->pack_mass_kg, 0.0}));
     }
     compared_->setWords(compared.join(QLatin1Char('\n')));

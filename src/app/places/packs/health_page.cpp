@@ -95,10 +95,9 @@ QWidget* HealthPage::makeReading() {
     chart_->setMinimumHeight(look.scaled(200));
     column->addWidget(chart_, 100);
     column->addStretch(1);
-    column->addWidget(new TextLabel(
-        Role::quiet,
-        tr("Compare readings at the same temperature, and after the same rest. Retire a puffed or hot pack "
-           "whatever its figures say.")));
+    column->addWidget(
+        new TextLabel(Role::quiet, tr("Compare readings taken at the same temperature and after the same rest. "
+                                      "Retire a puffed or hot pack whatever its figures say.")));
     return new ScrollColumn(inside);
 }
 
@@ -122,7 +121,7 @@ QWidget* HealthPage::makeKnown() {
     column->addWidget(landings_);
     auto* buttons = new ButtonRow;
     learn_ = buttons->add(tr("Use in plans"), QStringLiteral("packLearn"), this, [this] { learning_.learn(); });
-    forget_ = buttons->add(tr("Forget"), QStringLiteral("packForget"), this, [this] { learning_.forget(); });
+    forget_ = buttons->add(tr("Discard"), QStringLiteral("packForget"), this, [this] { learning_.forget(); });
     freeze_ = buttons->add(tr("Freeze"), QStringLiteral("packFreeze"), this, [this] {
         const auto found = pack_ ? desk_.shelves().packs.find(*pack_) : desk_.shelves().packs.end();
         if (found != desk_.shelves().packs.end() && found->second.pack.known)
@@ -143,15 +142,14 @@ void HealthPage::showKnown() {
     const auto& q = Look::instance().quantities();
     const auto& known = findings->estimate.known;
     const bool taught = known.flights > 0 || !found->second.readings.empty();
-    known_->setWords(taught
-                         ? wording::pack_sentence(known, findings->usable_ah, q)
-                         : tr("Nothing flown and nothing measured yet: plans assume its label, with a wide band."));
+    known_->setWords(taught ? wording::pack_sentence(known, findings->usable_ah, q)
+                            : tr("Nothing flown or measured yet: plans use the label capacity, with a wide band."));
     const QString resistance = wording::resistance_sentence(findings->described, known, q);
     known_help_->setWords(taught ? (resistance.isEmpty() ? resistance : resistance + QLatin1Char(' ')) +
                                        wording::what_would_help(known, findings->rested)
-                                 : tr("File a flight with this pack, best with what the charger put back."));
-    const std::pair<Quantity, QString> figures[] = {{Quantity::full_charge_share, tr("of the label, fitted")},
-                                                    {Quantity::measured_cell_resistance, tr("a cell, fitted")},
+                                 : tr("File a flight with this pack, ideally with what the charger put back."));
+    const std::pair<Quantity, QString> figures[] = {{Quantity::full_charge_share, tr("of label capacity, fitted")},
+                                                    {Quantity::measured_cell_resistance, tr("per cell, fitted")},
                                                     {Quantity::usable_charge, tr("to the landing voltage")}};
     for (std::size_t i = 0; i < std::size(figures); ++i) {
         known_figures_->figures()[i]->setExplanation(
@@ -177,9 +175,9 @@ void HealthPage::showKnown() {
     learn_->setEnabled(taught && !(kept && kept->frozen));
     forget_->setEnabled(kept.has_value());
     freeze_->setEnabled(kept.has_value());
-    freeze_->setText(kept && kept->frozen ? tr("Let it learn again") : tr("Freeze"));
-    learn_->setToolTip(tr("From then on plans, alarms, limits and the bench count with it"));
-    freeze_->setToolTip(tr("Flights that are filed leave it as it is"));
+    freeze_->setText(kept && kept->frozen ? tr("Resume fitting") : tr("Freeze"));
+    learn_->setToolTip(tr("Plans, alarms, limits and the bench then use it"));
+    freeze_->setToolTip(tr("Newly filed flights leave it unchanged"));
 }
 
 QWidget* HealthPage::makeEntry() {
@@ -188,7 +186,7 @@ QWidget* HealthPage::makeEntry() {
     auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(look.scaled(20), look.scaled(12), look.scaled(20), look.scaled(12));
     column->setSpacing(look.scaled(8));
-    column->addWidget(new TextLabel(Role::heading, tr("A new reading")));
+    column->addWidget(new TextLabel(Role::heading, tr("New reading")));
     entry_ = new QWidget;
     auto* grid = new QGridLayout(entry_);
     grid->setContentsMargins(0, 0, 0, 0);
@@ -209,12 +207,13 @@ QWidget* HealthPage::makeEntry() {
     };
     cycles_ = new NumberField;
     recharge_ = new NumberField;
+    recharge_->setUnit(tr("mAh"));
     resistances_ = new QLineEdit;
     volts_ = new QLineEdit;
     row(tr("Full cycles so far"), cycles_, "healthCycles", {}, {});
     row(tr("Full recharge"), recharge_, "healthRecharge", tr("mAh"), tr("not measured"));
-    row(tr("Resistance, cell by cell"), resistances_, "healthResistances", tr("mΩ"), tr("not measured"));
-    row(tr("Resting volts, cell by cell"), volts_, "healthVolts", tr("V"), tr("not measured"));
+    row(tr("Resistance of each cell"), resistances_, "healthResistances", tr("mΩ"), tr("not measured"));
+    row(tr("Resting voltage of each cell"), volts_, "healthVolts", tr("V"), tr("not measured"));
     grid->setColumnStretch(1, 1);
     column->addWidget(entry_);
     setProperty(enter_presses, QStringLiteral("healthKeep"));
@@ -223,11 +222,11 @@ QWidget* HealthPage::makeEntry() {
     trouble_->hide();
     column->addWidget(trouble_);
     auto* buttons = new ButtonRow;
-    buttons->add(tr("Keep this reading"), QStringLiteral("healthKeep"), this, [this] { keepReading(); });
-    buttons->add(tr("Charged full now"), QStringLiteral("healthFull"), this, [this] {
+    buttons->add(tr("Add the reading"), QStringLiteral("healthKeep"), this, [this] { keepReading(); });
+    buttons->add(tr("Fully charged now"), QStringLiteral("healthFull"), this, [this] {
         if (pack_) keepRest(battery::traits(desk_.shelves().packs.at(*pack_).pack.chemistry).full_cell_v);
     });
-    buttons->add(tr("At storage now"), QStringLiteral("healthStored"), this, [this] {
+    buttons->add(tr("At storage charge now"), QStringLiteral("healthStored"), this, [this] {
         if (pack_) keepRest(battery::traits(desk_.shelves().packs.at(*pack_).pack.chemistry).storage_cell_v);
     });
     buttons->addStretch(1);
@@ -240,10 +239,11 @@ QWidget* HealthPage::makeEntry() {
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
     table_->horizontalHeader()->setStretchLastSection(true);
     column->addWidget(table_, 1);
-    remove_ = new QPushButton(tr("Remove the chosen reading"));
+    remove_ = new QPushButton(tr("Remove the selected reading"));
     remove_->setObjectName(QStringLiteral("healthRemove"));
     connect(remove_, &QPushButton::clicked, this, &HealthPage::removeReading);
     column->addWidget(remove_, 0, Qt::AlignLeft);
+    table_->setRowButtons({remove_});
     inside->setMinimumWidth(look.scaled(360));
     return inside;
 }
@@ -280,7 +280,7 @@ void HealthPage::refresh() {
         pack_.reset();
         name_->setWords(tr("Health"));
         sentence_->setWords(
-            tr("Choose a pack on the shelf: its readings, their trend and when to retire it stand here."));
+            tr("Select a pack in the list to see its readings, their trend and when to retire it."));
         advice_->hide();
         cells_->setCells({}, {});
         remove_->hide();
@@ -297,9 +297,9 @@ void HealthPage::refresh() {
     advice_->setWords(advice.join(QStringLiteral("<br>")));
     advice_->setVisible(!advice.isEmpty());
     const std::pair<Quantity, QString> figures[] = {
-        {Quantity::full_charge_share, tr("recharged, of the label")},
-        {Quantity::measured_cell_resistance, tr("read, a cell in series")},
-        {Quantity::cycles_left, tr("cycles to end of life, 80 %")}};
+        {Quantity::full_charge_share, tr("recharge, of label capacity")},
+        {Quantity::measured_cell_resistance, tr("resistance read, per cell")},
+        {Quantity::cycles_left, tr("cycles to end of life (80 %)")}};
     for (std::size_t i = 0; i < std::size(figures); ++i)
         figures_->figures()[i]->setExplanation(battery::explain(kept.pack, health_, figures[i].first),
                                                figures[i].second);
@@ -324,7 +324,7 @@ void HealthPage::refresh() {
                                                         : numbers_text(reading.cell_resistance_ohm, milliohms, 1)),
              figure(reading.cell_v.empty() ? QStringLiteral("–") : numbers_text(reading.cell_v, 1.0, 2))});
     }
-    cells_->setCells({tr("when"), tr("cycles"), tr("recharge"), tr("cells, mΩ"), tr("cells, V")}, std::move(rows));
+    cells_->setCells({tr("date"), tr("cycles"), tr("recharge"), tr("cells, mΩ"), tr("cells, V")}, std::move(rows));
     table_->fitColumns();
     remove_->setVisible(!kept.readings.empty());
 }
@@ -353,18 +353,19 @@ void HealthPage::keepReading() {
     const auto volts = numbers_in(volts_->text(), 1.0);
     const bool has_recharge = !recharge_->text().trimmed().isEmpty();
     const auto recharge = recharge_->value();
-    if (!cycles) return say(tr("Write how many full cycles it has behind it; an estimate will do."));
-    if (has_recharge && !recharge) return say(tr("The recharge is not one number. Write 2740 or 2 740."));
-    if (!ohms || !volts) return say(tr("Write one number for each cell, with blanks between: 4.1 4.3 4.0 4.2."));
+    if (!cycles) return say(tr("Enter its full cycles so far; an estimate will do."));
+    if (has_recharge && !recharge) return say(tr("The recharge is not a number. Enter 2740 or 2 740."));
+    if (!ohms || !volts) return say(tr("Enter one number for each cell, separated by spaces: 4.1 4.3 4.0 4.2."));
     if (!has_recharge && ohms->empty() && volts->empty())
-        return say(tr("Write at least one of the three: a full recharge, the cells' resistance, or their volts."));
+        return say(
+            tr("Enter at least one of the three: a full recharge, the cells' resistance, or their voltage."));
     reading.cycles = *cycles;
     if (has_recharge) reading.full_recharge_ah = *recharge / units::milliamp_hours_per_amp_hour;
     reading.cell_resistance_ohm = *ohms;
     reading.cell_v = *volts;
     for (const auto* values : {&reading.cell_resistance_ohm, &reading.cell_v}) {
         if (!values->empty() && int(values->size()) != pack.series)
-            return say(tr("This pack has %1 cells in series; write as many numbers.").arg(pack.series));
+            return say(tr("This pack has %1 cells in series; enter as many numbers.").arg(pack.series));
     }
     const auto checked = battery::checked(pack, reading);
     if (!checked) return say(wording::message(checked.error()));

@@ -11,12 +11,12 @@ PacksPlace::PacksPlace(session::Desk& desk, session::PlanSession& plan_session, 
     : QTabWidget(parent), desk_(desk), plan_session_(plan_session), learning_(desk),
       shelf_(new ShelfPlace(pack_shelf(desk))) {
     setObjectName(QStringLiteral("packsTabs"));
-    setAccessibleName(tr("Packs: shelf, bench, workshop, health"));
+    setAccessibleName(tr("Packs: list, bench, build, health"));
     tabBar()->setAccessibleName(accessibleName());
     setDocumentMode(true);
-    addTab(shelf_, tr("Shelf"));
+    addTab(shelf_, tr("List"));
     bench_room_ = addLaterTab(tr("Bench"));
-    workshop_room_ = addLaterTab(tr("Workshop"));
+    workshop_room_ = addLaterTab(tr("Build"));
     health_room_ = addLaterTab(tr("Health"));
     connect(this, &QTabWidget::currentChanged, this, [this](int tab) {
         if (tab == bench_tab) bench();

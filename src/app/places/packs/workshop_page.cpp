@@ -80,7 +80,7 @@ WorkshopPage::WorkshopPage(session::Desk& desk, QWidget* parent)
     : QWidget(parent), desk_(desk), build_(std::make_shared<Build>()),
       test_(std::make_shared<battery::PartialTest>(battery::ordinary_test({}))), taken_test_(*test_) {
     setObjectName(QStringLiteral("workshopPage"));
-    Fold::fill(*this, {tr("Build from cells"), makeBuild(), 9}, {tr("Part of a flight"), makeTest(), 5});
+    Fold::fill(*this, {tr("Build from cells"), makeBuild(), 9}, {tr("From a partial flight"), makeTest(), 5});
     makeForms();
     connect(&Look::instance(), &Look::changed, this, &WorkshopPage::makeForms);
 }
@@ -100,12 +100,12 @@ QWidget* WorkshopPage::makeBuild() {
     build_forms_ = new QWidget;
     column->addWidget(build_forms_);
     parts_ = new CellModel(this);
-    parts_table_ = new DataTable(QStringLiteral("builtParts"), tr("What it is made of"));
+    parts_table_ = new DataTable(QStringLiteral("builtParts"), tr("Components"));
     parts_table_->setModel(parts_);
     parts_table_->setSelectionMode(QAbstractItemView::NoSelection);
     parts_table_->setFixedHeight(look.scaled(186));
     column->addWidget(parts_table_);
-    auto* shelve = new QPushButton(tr("Put it on the shelf"));
+    auto* shelve = new QPushButton(tr("Add to Packs"));
     shelve->setObjectName(QStringLiteral("builtShelve"));
     connect(shelve, &QPushButton::clicked, this, &WorkshopPage::shelve);
     column->addWidget(shelve, 0, Qt::AlignLeft);
@@ -123,11 +123,9 @@ QWidget* WorkshopPage::makeTest() {
     auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(look.scaled(20), look.scaled(12), look.scaled(20), look.scaled(12));
     column->setSpacing(look.scaled(10));
-    column->addWidget(new TextLabel(Role::heading, tr("A whole flight from a part of it")));
-    column->addWidget(new TextLabel(
-        Role::quiet,
-        tr("Fly a steady part of a flight, recharge, and write down both: no need to fly a pack to its end to "
-           "know how long it lasts.")));
+    column->addWidget(new TextLabel(Role::heading, tr("Full flight from a partial one")));
+    column->addWidget(new TextLabel(Role::quiet, tr("Fly a steady part of a flight, recharge and enter both: no "
+                                                    "need to empty a pack to know how long it lasts.")));
     test_sentence_ = new TextLabel(Role::plain);
     test_sentence_->setObjectName(QStringLiteral("testSentence"));
     column->addWidget(test_sentence_);
@@ -154,20 +152,19 @@ std::vector<RequestField> WorkshopPage::cellFields() const {
             [](const Build& x) { return int(x.cell.chemistry); },
             [](Build& x, int i) { x.cell.chemistry = battery::Chemistry(i); }),
         bench_number(
-            b, "build.cell.capacity_ah", tr("Charge of a cell"), q.notation(Quantity::cell_capacity), 50,
+            b, "build.cell.capacity_ah", tr("Cell capacity"), q.notation(Quantity::cell_capacity), 50,
             [](const Build& x) { return x.cell.capacity_ah; }, [](Build& x, double v) { x.cell.capacity_ah = v; }),
         bench_number(
-            b, "build.cell.mass_kg", tr("Mass of a cell"), {1000.0, tr("g"), 1}, 1,
+            b, "build.cell.mass_kg", tr("Cell mass"), {1000.0, tr("g"), 1}, 1,
             [](const Build& x) { return x.cell.mass_kg; }, [](Build& x, double v) { x.cell.mass_kg = v; }),
         bench_number(
-            b, "build.cell.resistance_ohm", tr("Its resistance"), q.notation(Quantity::cell_resistance), 1,
+            b, "build.cell.resistance_ohm", tr("Cell resistance"), q.notation(Quantity::cell_resistance), 1,
             [](const Build& x) { return x.cell.resistance_ohm.value_or(0.0); },
             [](Build& x, double v) { x.cell.resistance_ohm = open_or(v); }, tr("0: assumed by chemistry and size")),
         bench_number(
-            b, "build.cell.rated_current_a", tr("Its rated current"), amps, 1,
+            b, "build.cell.rated_current_a", tr("Cell rated current"), amps, 1,
             [](const Build& x) { return x.cell.rated_current_a.value_or(0.0); },
-            [](Build& x, double v) { x.cell.rated_current_a = open_or(v); },
-            tr("0: what such cells usually stand")),
+            [](Build& x, double v) { x.cell.rated_current_a = open_or(v); }, tr("0: usual for such cells")),
         bench_number(
             b, "build.cell.size.length_m", tr("Diameter, or width"), millimetres, 0.5,
             [](const Build& x) { return x.cell.size.length_m; },
@@ -202,17 +199,17 @@ std::vector<RequestField> WorkshopPage::joiningFields() const {
             [](const Build& x) { return int(x.strip); },
             [](Build& x, int i) { x.strip = battery::StripMaterial(i); }),
         bench_number(
-            b, "build.strip_width_m", tr("Width of the strip"), millimetres, 0.5,
+            b, "build.strip_width_m", tr("Strip width"), millimetres, 0.5,
             [](const Build& x) { return x.strip_width_m; }, [](Build& x, double v) { x.strip_width_m = v; }),
         bench_number(
-            b, "build.strip_thickness_m", tr("Thickness of the strip"), millimetres, 0.05,
+            b, "build.strip_thickness_m", tr("Strip thickness"), millimetres, 0.05,
             [](const Build& x) { return x.strip_thickness_m; },
             [](Build& x, double v) { x.strip_thickness_m = v; }),
         bench_number(
-            b, "build.lead_length_m", tr("Length of a lead"), {1000.0, tr("mm"), 0}, 10,
+            b, "build.lead_length_m", tr("Lead length"), {1000.0, tr("mm"), 0}, 10,
             [](const Build& x) { return x.lead_length_m; }, [](Build& x, double v) { x.lead_length_m = v; }),
         bench_number(
-            b, "build.lead_area_m2", tr("Section of a lead"), {1e6, tr("mm²"), 1}, 0.5,
+            b, "build.lead_area_m2", tr("Lead cross-section"), {1e6, tr("mm²"), 1}, 0.5,
             [](const Build& x) { return x.lead_area_m2; }, [](Build& x, double v) { x.lead_area_m2 = v; }),
         bench_number(
             b, "build.extras_kg", tr("Connector, wrap, balance lead"), {1000.0, tr("g"), 0}, 1,
@@ -233,7 +230,7 @@ std::vector<RequestField> WorkshopPage::testFields() const {
             [](const battery::PartialTest& x) { return x.recharged_ah; },
             [](battery::PartialTest& x, double v) { x.recharged_ah = v; }),
         bench_number(
-            t, "share_of_rated", tr("A whole flight uses"), {100.0, tr("%"), 0}, 5,
+            t, "share_of_rated", tr("A full flight uses"), {100.0, tr("%"), 0}, 5,
             [](const battery::PartialTest& x) { return x.share_of_rated; },
             [](battery::PartialTest& x, double v) { x.share_of_rated = v; },
             tr("of the rated charge; 80 % is the usual rule")),
@@ -294,8 +291,7 @@ void WorkshopPage::showBuilt() {
     const battery::Size& size = *made_.pack.size;
     const Notation millimetres{1000.0, {}, 0};
     built_sentence_->setWords(
-        tr("A %1 of <b>%2</b>, %3 × %4 × %5 mm, that may give <b>%6</b> without end.",
-           "build, mass, sides, current")
+        tr("A %1 of <b>%2</b>, %3 × %4 × %5 mm, good for <b>%6</b> continuous.", "build, mass, sides, current")
             .arg(wording::build(made_.pack), q.text(Quantity::pack_mass, {made_.pack.mass_kg, 0.0}),
                  wording::written(size.length_m, 0.0, millimetres),
                  wording::written(size.width_m, 0.0, millimetres),
@@ -303,9 +299,9 @@ void WorkshopPage::showBuilt() {
                  wording::written(battery::continuous_current_a(made_.pack), 0.0, {1.0, tr("A"), 0})));
     const std::pair<Quantity, QString> figures[] = {{Quantity::pack_mass, tr("mass")},
                                                     {Quantity::rated_charge, tr("rated")},
-                                                    {Quantity::energy_density, tr("rated energy per mass")},
+                                                    {Quantity::energy_density, tr("rated specific energy")},
                                                     {Quantity::pack_resistance, tr("resistance")},
-                                                    {Quantity::cruise_current, tr("without end")}};
+                                                    {Quantity::cruise_current, tr("continuous")}};
     for (std::size_t i = 0; i < std::size(figures); ++i)
         built_figures_->figures()[i]->setExplanation(battery::explain(*build_, made_, figures[i].first),
                                                      figures[i].second);
@@ -321,7 +317,7 @@ void WorkshopPage::showBuilt() {
     };
     const auto none = [] { return workshop_cell(QStringLiteral("–"), true); };
     parts_->setCells(
-        {tr("part"), tr("mass"), tr("resistance"), tr("carries")},
+        {tr("part"), tr("mass"), tr("resistance"), tr("continuous")},
         {{workshop_cell(tr("cells"), false), mass(made_.cells_kg), ohm(made_.cells_resistance_ohm),
           current(made_.cells_current_a)},
          {workshop_cell(tr("strips"), false), mass(made_.strips_kg), ohm(made_.strip_resistance_ohm),
@@ -336,7 +332,7 @@ void WorkshopPage::showTest() {
     test_figures_->setVisible(known != desk_.shelves().packs.end());
     if (known == desk_.shelves().packs.end()) {
         test_sentence_->setWords(
-            tr("Choose a pack on the shelf first: its chemistry and its rated charge are needed."));
+            tr("Select a pack in the list first: its chemistry and rated capacity are needed."));
         return;
     }
     const battery::PackModel pack(known->second.pack);
@@ -344,12 +340,12 @@ void WorkshopPage::showTest() {
     const QString title = wording::title(known->second.pack);
     if (!result) {
         test_sentence_->setWords(
-            tr("%1: no such flight was put back by a charger; correct the charge.").arg(title));
+            tr("%1: no charger puts that back after such a flight; correct the charge.").arg(title));
         test_figures_->hide();
         return;
     }
     test_sentence_->setWords(
-        tr("%1, %2, the whole flight:", "pack, build").arg(title, wording::build(known->second.pack)));
+        tr("%1, %2, full flight:", "pack, build").arg(title, wording::build(known->second.pack)));
     test_figures_->figures()[0]->setExplanation(battery::explain(pack, *test_, *result, false), tr("by charge"));
     test_figures_->figures()[1]->setExplanation(battery::explain(pack, *test_, *result, true),
                                                 tr("at the same power"));

@@ -34,7 +34,7 @@ AlarmsSheet::AlarmsSheet(const mission::Plan& plan, QWidget* parent) : Popover(p
     const auto sheet = mission::alarm_sheet(plan);
     if (!sheet) {
         column()->addWidget(
-            new TextLabel(Role::plain, tr("This pack gives nothing at this cruise: there is nothing to set.")));
+            new TextLabel(Role::plain, tr("This pack cannot supply this cruise: there is nothing to set.")));
         return;
     }
     auto* sides = new QHBoxLayout;
@@ -57,7 +57,7 @@ AlarmsSheet::AlarmsSheet(const mission::Plan& plan, QWidget* parent) : Popover(p
     callouts->addWidget(cell(tr("used"), Role::quiet, true), 0, 0);
     callouts->addWidget(cell(tr("counter"), Role::quiet, true), 0, 1);
     callouts->addWidget(cell(tr("remaining"), Role::quiet, true), 0, 2);
-    callouts->addWidget(cell(tr("volts"), Role::quiet, true), 0, 3);
+    callouts->addWidget(cell(tr("voltage"), Role::quiet, true), 0, 3);
     row = 1;
     for (const auto& line : wording::callout_lines(*sheet, q)) {
         callouts->addWidget(cell(line.used, Role::plain, true), row, 0);
@@ -72,7 +72,8 @@ AlarmsSheet::AlarmsSheet(const mission::Plan& plan, QWidget* parent) : Popover(p
     const auto turns = mission::turn_table(plan);
     if (turns.empty()) return;
     column()->addWidget(new Hairline(Qt::Horizontal));
-    column()->addWidget(new TextLabel(Role::heading, tr("At this distance turn, unless at least this is left")));
+    column()->addWidget(
+        new TextLabel(Role::heading, tr("Turn at this distance unless at least this much remains")));
     auto* table = new QGridLayout;
     table->setHorizontalSpacing(look.scaled(18));
     table->setVerticalSpacing(look.scaled(2));

@@ -51,7 +51,7 @@ BesidePanel::BesidePanel(QWidget* parent)
 void BesidePanel::setPlans(const QString& one_name, const mission::Plan& one, const QString& other_name,
                            const mission::Plan& other) {
     const auto& q = Look::instance().quantities();
-    name_->setWords(tr("Beside it: %1", "name of a plan").arg(other_name));
+    name_->setWords(tr("Compared with: %1", "name of a plan").arg(other_name));
     sentence_->setWords(wording::plan_sentence(other, q));
     std::vector<std::vector<Cell>> rows;
     for (const auto& line : mission::differences(one, other)) {
@@ -72,7 +72,7 @@ void BesidePanel::setPlans(const QString& one_name, const mission::Plan& one, co
     }
     // What comes of it first: it is what one looks for.
     std::stable_partition(rows.begin(), rows.end(), [](const auto& row) { return row.front().strong; });
-    model_->setCells({tr("what comes of it, and what differs"), one_name, other_name}, std::move(rows));
+    model_->setCells({tr("results and differences"), one_name, other_name}, std::move(rows));
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     table_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(2, QHeaderView::ResizeToContents);

@@ -5,6 +5,7 @@
 #include <QGridLayout>
 #include <QPushButton>
 
+#include "app/charts/homeward_chart.hpp"
 #include "app/fields/field_form.hpp"
 #include "app/shell/guarded_application.hpp"
 #include "app/theme/look.hpp"
@@ -19,22 +20,28 @@ namespace sobremesa::app {
 using Role = TextLabel::Role;
 
 FirstPlanPage::FirstPlanPage(session::Desk& desk, QWidget* parent)
-    : QWidget(parent), desk_(desk), request_(session::first_request()), forms_(new QWidget) {
+    : QWidget(parent), desk_(desk), forms_(new QWidget) {
     const Look& look = Look::instance();
     setObjectName(QStringLiteral("firstPlanPage"));
     setProperty(enter_presses, QStringLiteral("firstPlanButton"));
+    preview_.withoutOutlook();
     auto* inside = new Panel;
     auto* column = new QVBoxLayout(inside);
-    column->setContentsMargins(look.scaled(60), look.scaled(32), look.scaled(60), look.scaled(24));
-    column->setSpacing(look.scaled(12));
+    column->setContentsMargins(look.scaled(32), look.scaled(20), look.scaled(24), look.scaled(16));
+    column->setSpacing(look.scaled(10));
     column->addWidget(new TextLabel(
         Role::sentence, tr("Where must you turn for home? An aircraft, a pack and the wind are enough to begin.")));
     column->addWidget(new TextLabel(
-        Role::quiet, tr("Ordinary figures stand there already; put yours in their place, and change them whenever "
-                        "you know better. What you leave open is assumed, and shown as assumed.")));
+        Role::quiet, tr("Typical figures are filled in; replace them with yours. A unit may be typed with the number, "
+                        "and amps in place of watts. An empty field is assumed, and shown as assumed.")));
     column->addWidget(forms_);
-    auto* buttons = new QHBoxLayout;
-    auto* plan = new QPushButton(tr("Plan it"));
+    column->addWidget(new TextLabel(Role::quiet, wording::cautions()));
+    column->addStretch(1);
+    // Always in sight, however long the form.
+    auto* foot = new Panel;
+    auto* buttons = new QHBoxLayout(foot);
+    buttons->setContentsMargins(look.scaled(32), look.scaled(8), look.scaled(24), look.scaled(12));
+    auto* plan = new QPushButton(tr("Create the plan"));
     plan->setObjectName(QStringLiteral("firstPlanButton"));
     connect(plan, &QPushButton::clicked, this, &FirstPlanPage::make);
     buttons->addWidget(plan);
@@ -42,21 +49,76 @@ FirstPlanPage::FirstPlanPage(session::Desk& desk, QWidget* parent)
     open->setObjectName(QStringLiteral("firstOpenButton"));
     connect(open, &QPushButton::clicked, this, &FirstPlanPage::openWanted);
     buttons->addWidget(open);
+    auto* demo = new QPushButton(tr("Look around with demo flights"));
+    demo->setObjectName(QStringLiteral("firstDemoButton"));
+    connect(demo, &QPushButton::clicked, this, &FirstPlanPage::demoWanted);
+    buttons->addWidget(demo);
     buttons->addStretch(1);
-    column->addLayout(buttons);
-    column->addWidget(new TextLabel(Role::quiet, wording::cautions()));
-    column->addStretch(1);
-    auto* scroll = new ScrollColumn(inside);
-    auto* whole = new QVBoxLayout(this);
+    buttons_ = {plan, open, demo};
+    scroll_ = new ScrollColumn(inside);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(0);
+    left->addWidget(scroll_, 1);
+    left->addWidget(new Hairline(Qt::Horizontal));
+    left->addWidget(foot);
+    auto* whole = new QHBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
-    whole->addWidget(scroll);
+    whole->setSpacing(0);
+    whole->addLayout(left, 1);
+    whole->addWidget(new Hairline(Qt::Vertical));
+    whole->addWidget(makeAnswer(), 1);
     connect(&Look::instance(), &Look::changed, this, &FirstPlanPage::rebuild);
+    connect(&preview_, &session::PlanSession::planChanged, this, &FirstPlanPage::showAnswer);
+    preview_.show(session::first_request(), 1);
     rebuild();
 }
 
+QWidget* FirstPlanPage::makeAnswer() {
+    const Look& look = Look::instance();
+    answer_ = new Panel;
+    auto* column = new QVBoxLayout(answer_);
+    column->setContentsMargins(look.scaled(24), look.scaled(20), look.scaled(16), look.scaled(12));
+    column->setSpacing(look.scaled(8));
+    sentence_ = new TextLabel(Role::sentence);
+    sentence_->setObjectName(QStringLiteral("firstPlanAnswer"));
+    column->addWidget(sentence_);
+    warnings_ = new QVBoxLayout;
+    column->addLayout(warnings_);
+    column->addWidget(new TextLabel(Role::heading, tr("Homeward chart")));
+    chart_ = new HomewardChart;
+    chart_->setObjectName(QStringLiteral("firstPlanChart"));
+    column->addWidget(chart_, 1);
+    connect(chart_, &HomewardChart::reserveDragged, this, [this](double share) {
+        auto request = preview_.request();
+        request.reserve = mission::ShareOfUsable{share};
+        preview_.setRequest(request);
+    });
+    return answer_;
+}
+
+void FirstPlanPage::showAnswer() {
+    const auto plan = preview_.plan();
+    if (!plan) return;
+    const auto& q = Look::instance().quantities();
+    sentence_->setWords(wording::plan_sentence(*plan, q));
+    chart_->setPlan(plan);
+    while (QLayoutItem* item = warnings_->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    for (const auto& notice : plan->notices) {
+        if (notice.severity != units::Severity::warning) continue;
+        auto* line = new TextLabel(Role::warning, wording::message(notice, q));
+        warnings_->addWidget(line);
+        line->show();
+    }
+}
+
 void FirstPlanPage::refresh() {
-    if (!desk_.shelves().aircraft.empty()) request_.aircraft = desk_.shelves().aircraft.rbegin()->second.aircraft;
-    if (!desk_.shelves().packs.empty()) request_.pack = desk_.shelves().packs.rbegin()->second.pack;
+    auto request = preview_.request();
+    if (!desk_.shelves().aircraft.empty()) request.aircraft = desk_.shelves().aircraft.rbegin()->second.aircraft;
+    if (!desk_.shelves().packs.empty()) request.pack = desk_.shelves().packs.rbegin()->second.pack;
+    preview_.setRequest(request);
     for (FieldForm* form : made_) form->refresh();
 }
 
@@ -67,13 +129,8 @@ void FirstPlanPage::rebuild() {
     qDeleteAll(forms_->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
     made_.clear();
     groups_.clear();
-    const FormSubject subject{[this] { return request_; },
-                              [this](const mission::PlanRequest& request) -> std::optional<units::Error> {
-                                  const auto checked = mission::checked(request);
-                                  if (!checked) return checked.error();
-                                  request_ = *checked;
-                                  return std::nullopt;
-                              }};
+    const FormSubject subject{[this] { return preview_.request(); },
+                              [this](const mission::PlanRequest& request) { return preview_.setRequest(request); }};
     auto weather = wind_fields(q);
     weather.resize(2); // the worst credible wind can wait
     for (auto& field : bearing_fields()) weather.push_back(field);
@@ -85,26 +142,61 @@ void FirstPlanPage::rebuild() {
         column->setContentsMargins(0, 0, 0, 0);
         column->addWidget(new TextLabel(Role::heading, heading));
         auto* form = new FieldForm(fields, subject);
+        // Amps change with the pack, and the pack's resistance with its size: the others follow while one is typed.
+        connect(form, &FieldForm::edited, this, [this] {
+            for (FieldForm* other : made_) other->refresh();
+        });
         column->addWidget(form);
         made_.push_back(form);
         groups_.push_back(group);
     }
     arrange();
+    orderTabs();
+    showAnswer();
+}
+
+void FirstPlanPage::orderTabs() {
+    QWidget* before = nullptr;
+    const auto next = [&](QWidget* widget) {
+        if (before) setTabOrder(before, widget);
+        before = widget;
+    };
+    for (FieldForm* form : made_) {
+        for (QWidget* editor : form->editors()) next(editor);
+    }
+    for (QWidget* button : buttons_) next(button);
+}
+
+void FirstPlanPage::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    // The first thing to type.
+    if (!made_.empty() && !made_.front()->editors().empty()) made_.front()->editors().front()->setFocus();
 }
 
 void FirstPlanPage::arrange() {
     const Look& look = Look::instance();
-    const int room = (width() - look.scaled(120)) / look.scaled(320);
-    const int columns = std::clamp(room, 1, int(groups_.size()));
+    // In a narrow window the answer gives way, and comes when the plan is made.
+    const bool both = width() >= look.scaled(860);
+    answer_->setVisible(both);
+    const int room = (both ? width() / 2 : width()) - look.scaled(56 + 16);
+    const int columns = std::clamp((room + look.scaled(28)) / look.scaled(280), 1, both ? 2 : 3);
     delete forms_->layout();
     auto* grid = new QGridLayout(forms_);
     grid->setContentsMargins(0, 0, 0, 0);
-    grid->setHorizontalSpacing(look.scaled(40));
-    grid->setVerticalSpacing(look.scaled(16));
+    grid->setHorizontalSpacing(look.scaled(28));
+    grid->setVerticalSpacing(look.scaled(14));
+    // The aircraft at the left, pack and day one under the other beside it, read downwards.
     for (int i = 0; i < int(groups_.size()); ++i) {
-        grid->addWidget(groups_[std::size_t(i)], i / columns, i % columns, Qt::AlignTop);
-        grid->setColumnStretch(i % columns, 1);
+        QWidget* group = groups_[std::size_t(i)];
+        if (columns != 2)
+            grid->addWidget(group, i / columns, i % columns, Qt::AlignTop);
+        else if (i == 0)
+            grid->addWidget(group, 0, 0, int(groups_.size()), 1, Qt::AlignTop);
+        else
+            grid->addWidget(group, i - 1, 1, Qt::AlignTop);
     }
+    for (int i = 0; i < columns; ++i) grid->setColumnStretch(i, 1);
+    grid->setRowStretch(int(groups_.size()), 1);
 }
 
 void FirstPlanPage::resizeEvent(QResizeEvent* event) {
@@ -116,11 +208,12 @@ void FirstPlanPage::make() {
     for (const FieldForm* form : made_) {
         if (form->hasTrouble()) return; // it is marked where it stands
     }
-    if (request_.name.empty()) request_.name = tr("First plan").toStdString();
+    auto request = preview_.request();
+    if (request.name.empty()) request.name = tr("First plan").toStdString();
     if (desk_.shelves().aircraft.empty() && desk_.shelves().packs.empty())
-        desk_.beginWith(request_);
+        desk_.beginWith(request);
     else
-        desk_.bringInPlan(request_);
+        desk_.bringInPlan(request);
 }
 
 } // namespace sobremesa::app

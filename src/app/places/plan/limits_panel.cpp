@@ -76,8 +76,8 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
                            .arg(wording::name(check.kind), wording::limit_sentence(check, q)));
     }
     dropLinesFrom(lines);
-    rest_->setText(unknown > 0 ? tr("%1 limits kept, %2 not known").arg(kept).arg(unknown)
-                               : tr("%1 limits kept").arg(kept));
+    rest_->setText(unknown > 0 ? tr("%1 limits OK, %2 unknown").arg(kept).arg(unknown)
+                               : tr("%1 limits OK").arg(kept));
     rest_->setAccessibleName(tr("All limits: %1").arg(rest_->text()));
     rest_->updateGeometry();
     // It comes a moment after the verdict.
@@ -87,7 +87,8 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
         QStringList places;
         for (const auto& way : mission::bail_outs(plan, mission::outward_at(plan, plan.turn->distance_m.value)))
             places << wording::bail_out_sentence(way, q);
-        QStringList said = {tr("From the turn, reserve used: %1.").arg(places.join(QStringLiteral("; ")))};
+        QStringList said = {
+            tr("From the turn point, using the reserve: %1.").arg(places.join(QStringLiteral("; ")))};
         for (const auto& place : outlook_->landing_places) {
             // Home is within reach up to the turn: that is what a turn is.
             if (!place.home) said << wording::within_reach(place, q);
@@ -123,8 +124,8 @@ void LimitsPanel::showAll() {
     auto* sheet = new Popover(window());
     sheet->setAccessibleName(tr("All limits"));
     sheet->setFixedWidth(look.scaled(620));
-    sheet->column()->addWidget(new TextLabel(Role::heading, tr("Limits along the way")));
-    auto* table = new DataTable(QStringLiteral("limitsTable"), tr("Limits along the way"));
+    sheet->column()->addWidget(new TextLabel(Role::heading, tr("Limits along the flight")));
+    auto* table = new DataTable(QStringLiteral("limitsTable"), tr("Limits along the flight"));
     auto* model = new CellModel(table);
     std::vector<std::vector<Cell>> rows;
     const auto words = [](const QString& text) {
@@ -134,9 +135,9 @@ void LimitsPanel::showAll() {
     };
     const auto verdict = [](Verdict v) {
         switch (v) {
-        case Verdict::kept: return LimitsPanel::tr("kept");
+        case Verdict::kept: return LimitsPanel::tr("OK");
         case Verdict::near_it: return LimitsPanel::tr("near");
-        case Verdict::broken: return LimitsPanel::tr("broken");
+        case Verdict::broken: return LimitsPanel::tr("exceeded");
         case Verdict::unknown: break;
         }
         return LimitsPanel::tr("not known");
@@ -150,7 +151,7 @@ void LimitsPanel::showAll() {
         allowed.figure = true;
         rows.push_back({words(wording::name(check.kind)), words(verdict(check.verdict)), met, allowed});
     }
-    model->setCells({tr("limit"), tr("verdict"), tr("met"), tr("allowed")}, std::move(rows));
+    model->setCells({tr("limit"), tr("verdict"), tr("worst value"), tr("allowed")}, std::move(rows));
     table->setModel(model);
     table->fitColumns(230);
     table->setMinimumHeight(look.scaled(420));

@@ -35,7 +35,7 @@ MissionSheet::MissionSheet(session::PlanSession& session, QWidget* parent) : Pop
         scroll->setMinimumHeight(look.scaled(380));
         tabs->addTab(scroll, name);
     };
-    add(tr("Way"), mission_fields(q));
+    add(tr("Flight path"), mission_fields(q));
     auto* places = new PlacesTable(subject);
     connect(&session, &session::PlanSession::requestChanged, places, &PlacesTable::refresh);
     connect(places, &PlacesTable::importWanted, this, [this] {

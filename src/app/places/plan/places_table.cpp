@@ -32,7 +32,7 @@ PlacesTable::PlacesTable(FormSubject subject, QWidget* parent)
     auto* places = new SmallTable(
         QStringLiteral("placesTable"), tr("Places of the mission"),
         {QString(), tr("name"), tr("from home, %1").arg(q.notation(Quantity::turn_distance).unit), tr("bearing, °"),
-         tr("height, %1").arg(q.notation(Quantity::height).unit), tr("circles, min")},
+         tr("height, %1").arg(q.notation(Quantity::height).unit), tr("loiter, min")},
         2);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -41,17 +41,16 @@ PlacesTable::PlacesTable(FormSubject subject, QWidget* parent)
     column->addWidget(places, 1);
     column->addWidget(trouble());
     column->addWidget(new TextLabel(
-        Role::quiet,
-        tr("On the map places and home can be dragged; N and Ctrl with the arrow keys move them there.")));
+        Role::quiet, tr("On the map, places and home can be dragged; N and Ctrl with the arrow keys move them.")));
     auto* buttons = new ButtonRow;
-    buttons->add(tr("Add a place"), QStringLiteral("addPlace"), this, [this] { addPlace(false); });
+    buttons->add(tr("Add a waypoint"), QStringLiteral("addPlace"), this, [this] { addPlace(false); });
     buttons->add(tr("Add a landing place"), QStringLiteral("addLandingPlace"), this, [this] { addPlace(true); });
     buttons->add(tr("Earlier"), QStringLiteral("placeEarlier"), this, [this] { movePlace(-1); });
     buttons->add(tr("Later"), QStringLiteral("placeLater"), this, [this] { movePlace(1); });
     buttons->add(tr("Remove"), QStringLiteral("removePlace"), this, [this] { removePlace(); });
     column->addLayout(buttons);
     auto* files = new ButtonRow;
-    files->add(tr("Bring in a route…"), QStringLiteral("importRoute"), this, &PlacesTable::importWanted);
+    files->add(tr("Import a route…"), QStringLiteral("importRoute"), this, &PlacesTable::importWanted);
     files->add(tr("Save as a route…"), QStringLiteral("exportRoute"), this, &PlacesTable::exportWanted);
     files->addStretch(1);
     column->addLayout(files);
@@ -72,13 +71,13 @@ void PlacesTable::fill(const mission::PlanRequest& request) {
         table()->put(row, bearing_at, SmallTable::figure(geodesy::bearing_deg({}, at), 0), true);
     };
     for (const auto& point : mission.waypoints) {
-        table()->put(row, kind_at, tr("over"), false);
+        table()->put(row, kind_at, tr("waypoint"), false);
         table()->put(row, name_at, QString::fromStdString(point.name), true);
         place(point.at);
         table()->put(row, height_at,
                      point.height_m ? SmallTable::figure(*point.height_m * up.factor, 0) : QString(), true);
         table()->put(row, minutes_at,
-                     point.loiter_to_the_last ? tr("to the last")
+                     point.loiter_to_the_last ? tr("until the turn")
                                               : SmallTable::figure(point.loiter_s / units::seconds_per_minute, 0),
                      true);
         ++row;
@@ -147,19 +146,7 @@ void PlacesTable::addPlace(bool landing_place) {
 void PlacesTable::removePlace() {
     const int row = table()->currentRow();
     if (row < 0) return;
-    change([row](mission::PlanRequest& request) {
-        auto& mission = request.mission;
-        const auto at = std::size_t(row);
-        if (at < mission.waypoints.size())
-            mission.waypoints.erase(mission.waypoints.begin() + row);
-        else
-            mission.alternates.erase(mission.alternates.begin() + std::ptrdiff_t(at - mission.waypoints.size()));
-        // Without a place left there is no route.
-        const bool over_places = mission.kind == mission::MissionKind::route ||
-                                 mission.kind == mission::MissionKind::visit ||
-                                 mission.kind == mission::MissionKind::one_way;
-        if (mission.waypoints.empty() && over_places) mission.kind = mission::MissionKind::out_and_back;
-    });
+    change([row](mission::PlanRequest& request) { mission::remove_place(request.mission, std::size_t(row)); });
 }
 
 void PlacesTable::movePlace(int by) {

@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include <QHBoxLayout>
+#include <QLineEdit>
 #include <QStackedLayout>
 #include <QStackedWidget>
 #include <QVBoxLayout>
@@ -25,6 +26,7 @@
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/mission/add_place.hpp"
 #include "core/mission/explain.hpp"
 #include "core/mission/leg_sums.hpp"
 #include "core/mission/move_home.hpp"
@@ -85,6 +87,7 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget
     pages_->addWidget(first_page_);
     pages_->addWidget(fold);
     connect(first_page_, &FirstPlanPage::openWanted, this, &PlanPlace::openWanted);
+    connect(first_page_, &FirstPlanPage::demoWanted, this, &PlanPlace::demoWanted);
     connect(beside_panel_, &BesidePanel::closeWanted, this, [this] { layBeside(std::nullopt); });
     connect(&beside_session_, &session::PlanSession::planChanged, this, &PlanPlace::showBeside);
     connect(&desk_, &session::Desk::openPlanChanged, this, [this] {
@@ -105,6 +108,36 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget
     connect(&session_, &session::PlanSession::planChanged, this, &PlanPlace::showPlan);
     connect(&session_, &session::PlanSession::outlookChanged, this, &PlanPlace::showOutlook);
     connect(map_, &MapView::markDragged, this, &PlanPlace::moveMark);
+    map_->setPlacesAddable(true);
+    connect(map_, &MapView::placeWanted, this, [this](const geodesy::EastNorth& at, bool landing_place) {
+        edit([&](mission::PlanRequest& r) {
+            if (landing_place)
+                mission::add_alternate(r.mission, at);
+            else
+                mission::add_waypoint(r.mission, at);
+        });
+        const auto& mission = session_.request().mission;
+        const std::size_t waypoints = mission.waypoints.size();
+        map_->nameMark(at, int(landing_place ? waypoints + mission.alternates.size() - 1 : waypoints - 1), QString());
+    });
+    connect(map_, &MapView::markNameWanted, this, [this](int index) {
+        const auto& mission = session_.request().mission;
+        const auto i = std::size_t(index);
+        const std::size_t waypoints = mission.waypoints.size();
+        if (i < waypoints)
+            map_->nameMark(mission.waypoints[i].at, index, QString::fromStdString(mission.waypoints[i].name));
+        else if (i - waypoints < mission.alternates.size())
+            map_->nameMark(mission.alternates[i - waypoints].at, index,
+                           QString::fromStdString(mission.alternates[i - waypoints].name));
+    });
+    connect(map_, &MapView::markNamed, this, [this](int index, const QString& name) {
+        edit([&](mission::PlanRequest& r) {
+            mission::name_place(r.mission, std::size_t(index), name.trimmed().toStdString());
+        });
+    });
+    connect(map_, &MapView::markRemoved, this, [this](int index) {
+        edit([&](mission::PlanRequest& r) { mission::remove_place(r.mission, std::size_t(index)); });
+    });
     connect(map_, &MapView::homeDragged, this, [this](const geodesy::EastNorth& by) {
         if (!home_before_) home_before_ = session_.request();
         home_held_ = true;
@@ -146,7 +179,7 @@ QWidget* PlanPlace::makeAnswer() {
     column->setSpacing(look.scaled(7));
     name_ = new EditableWord;
     name_->setObjectName(QStringLiteral("planNameWord"));
-    name_->setToolTip(tr("Plans: open, name, duplicate, lay beside"));
+    name_->setToolTip(tr("Plans: open, rename, duplicate, compare"));
     connect(name_, &EditableWord::clicked, this, &PlanPlace::showPlans);
     column->addWidget(name_, 0, Qt::AlignLeft);
     sentence_ = new TextLabel(Role::sentence);
@@ -257,14 +290,7 @@ void PlanPlace::showAlarms() {
 }
 
 void PlanPlace::moveMark(int index, const geodesy::EastNorth& at) {
-    edit([&](mission::PlanRequest& r) {
-        const auto i = std::size_t(index);
-        auto& mission = r.mission;
-        if (i < mission.waypoints.size())
-            mission.waypoints[i].at = at;
-        else if (i - mission.waypoints.size() < mission.alternates.size())
-            mission.alternates[i - mission.waypoints.size()].at = at;
-    });
+    edit([&](mission::PlanRequest& r) { mission::move_place(r.mission, std::size_t(index), at); });
 }
 
 void PlanPlace::showBailOuts(double distance_m) {
@@ -374,6 +400,14 @@ void PlanPlace::showPlans() {
     sheet->popUpBy(name_, name_->rect());
 }
 
+void PlanPlace::askName() {
+    showPlans();
+    if (auto* name = window()->findChild<QLineEdit*>(QStringLiteral("planName"))) {
+        name->setFocus();
+        name->selectAll();
+    }
+}
+
 /// Where the aircraft or the pack of a kept plan have changed since, the answer begins with what that moved.
 void PlanPlace::takeBefore() {
     kept_.reset();
@@ -436,10 +470,10 @@ void PlanPlace::showPlan() {
     showSentence(*plan);
     showChanged();
     const std::pair<Quantity, QString> figures[] = {
-        {Quantity::turn_distance, plan->whole ? tr("end of the way") : tr("turn")},
+        {Quantity::turn_distance, plan->whole ? tr("end of the route") : tr("turn")},
         {Quantity::usable_energy, tr("usable")},
-        {q.leading(Quantity::charge_per_distance_out, Quantity::energy_per_distance_out), tr("out")},
-        {q.leading(Quantity::charge_per_distance_home, Quantity::energy_per_distance_home), tr("home")},
+        {q.leading(Quantity::charge_per_distance_out, Quantity::energy_per_distance_out), tr("outbound")},
+        {q.leading(Quantity::charge_per_distance_home, Quantity::energy_per_distance_home), tr("return")},
     };
     for (std::size_t i = 0; i < figures_->figures().size(); ++i) {
         figures_->figures()[i]->setExplanation(mission::explain(*plan, figures[i].first), figures[i].second);
@@ -451,9 +485,9 @@ void PlanPlace::showPlan() {
     const auto kind = plan->request.mission.kind;
     const bool straight =
         kind == mission::MissionKind::out_and_back || kind == mission::MissionKind::farthest_point;
-    axes_->setWords(
-        (straight ? tr("Wh left and Wh needed, by %1 from home") : tr("Wh left and Wh needed, by %1 flown"))
-            .arg(q.notation(Quantity::turn_distance).unit));
+    axes_->setWords((straight ? tr("Wh remaining and Wh needed, by %1 from home")
+                              : tr("Wh remaining and Wh needed, by %1 flown"))
+                        .arg(q.notation(Quantity::turn_distance).unit));
     moves_->setWords(wording::what_moves_it(*plan, q));
     chart_->setPlan(plan);
     showMap(*plan);

@@ -38,6 +38,8 @@ public:
     void layBeside(std::optional<session::Id> id);
     std::optional<session::Id> beside() const { return beside_; }
     void showPlans();
+    /// The same, with the name ready to be typed over.
+    void askName();
     void showMission();
     void showAlarms();
     /// The homeward chart, or the heights along the flight in its place.
@@ -45,6 +47,7 @@ public:
 
 signals:
     void openWanted();
+    void demoWanted();
     void cardWanted();
     void routeImportWanted();
     void routeExportWanted();

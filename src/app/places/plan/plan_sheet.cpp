@@ -33,7 +33,7 @@ PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
     column()->addWidget(new TextLabel(Role::heading, tr("Plans")));
 
     auto* naming = new QHBoxLayout;
-    naming->addWidget(new TextLabel(Role::plain, tr("This one is called")));
+    naming->addWidget(new TextLabel(Role::plain, tr("Name of this plan")));
     auto* name = new QLineEdit;
     name->setObjectName(QStringLiteral("planName"));
     name->setAccessibleName(tr("Name of the open plan"));
@@ -73,7 +73,7 @@ PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
         if (const auto id = chosen()) desk_.openPlan(*id);
         close();
     }));
-    for_chosen_.push_back(buttons->add(tr("Lay beside"), QStringLiteral("planBeside"), this, [this] {
+    for_chosen_.push_back(buttons->add(tr("Compare"), QStringLiteral("planBeside"), this, [this] {
         if (const auto id = chosen()) emit besideWanted(*id);
         close();
     }));
@@ -81,7 +81,7 @@ PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
         const auto id = chosen();
         if (!id) return;
         auto kept = desk_.shelves().plans.at(*id);
-        kept.request.name = tr("%1, again", "name of a plan").arg(plan_title(kept.request)).toStdString();
+        kept.request.name = tr("%1, copy", "name of a plan").arg(plan_title(kept.request)).toStdString();
         const auto copy = desk_.put(EditKind::duplicate_plan, std::nullopt, kept);
         if (copy) desk_.openPlan(*copy);
         close();

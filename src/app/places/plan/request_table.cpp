@@ -45,7 +45,7 @@ void RequestTable::change(const std::function<void(mission::PlanRequest&)>& make
 }
 
 void RequestTable::sayNoNumber(const QString& typed) {
-    trouble_->setWords(tr("“%1” is no number. Write digits, with a comma or a point.").arg(typed));
+    trouble_->setWords(tr("“%1” is not a number. Use digits, with a comma or a point.").arg(typed));
     trouble_->show();
 }
 

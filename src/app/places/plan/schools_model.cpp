@@ -109,10 +109,10 @@ QVariant SchoolsModel::headerData(int section, Qt::Orientation orientation, int 
     if (role == Qt::FontRole) return Look::instance().font(Look::small_px);
     if (role != Qt::DisplayRole) return {};
     switch (section) {
-    case rule: return tr("rule, and whether it counts");
+    case rule: return tr("turn rule, and whether it counts");
     case distance: return tr("turn at");
     case used: return tr("used");
-    case left: return tr("home with");
+    case left: return tr("at home");
     default: return {};
     }
 }

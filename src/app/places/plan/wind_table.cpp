@@ -32,9 +32,8 @@ WindTable::WindTable(FormSubject subject, QWidget* parent)
     column->setSpacing(look.scaled(4));
     column->addWidget(new TextLabel(Role::heading, tr("Winds by height")));
     column->addWidget(new TextLabel(
-        Role::quiet, tr("Where a forecast gives them: they take the place of the one wind and its law. "
-                        "Heights are above home; between two of them the wind goes straight from one "
-                        "to the other.")));
+        Role::quiet, tr("Where a forecast gives winds by height, they replace the single wind and its power law. "
+                        "Heights are above home; between two heights the wind is interpolated linearly.")));
     auto* winds = new SmallTable(QStringLiteral("windTable"), tr("Winds by height"),
                                  {tr("height, %1").arg(q.notation(Quantity::height).unit),
                                   tr("wind, %1").arg(q.notation(Quantity::wind_speed).unit), tr("from, °")},

@@ -61,15 +61,13 @@ QWidget* SensorsPlace::makeEmpty() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(look.scaled(60), look.scaled(60), look.scaled(60), look.scaled(40));
     column->setSpacing(look.scaled(12));
-    auto* sentence = new TextLabel(
-        Role::sentence,
-        tr("A current sensor that reads wrong makes every counter wrong. Here its scale is found from "
-           "what your charger puts back after a flight."));
+    auto* sentence =
+        new TextLabel(Role::sentence, tr("A current sensor that reads wrong makes every counter wrong. Its scale "
+                                         "is found here from what your charger puts back after each flight."));
     sentence->setMaximumWidth(look.scaled(620));
     column->addWidget(sentence);
-    auto* hint =
-        new TextLabel(Role::quiet, tr("It takes an aircraft in the Fleet place. Then file flights in Debrief, "
-                                      "each with its recharge, or write pairs down here."));
+    auto* hint = new TextLabel(Role::quiet, tr("Add an aircraft in Fleet first. Then file flights in Debrief with "
+                                               "their recharge, or enter pairs here."));
     hint->setMaximumWidth(look.scaled(620));
     column->addWidget(hint);
     column->addStretch(1);
@@ -106,13 +104,13 @@ QWidget* SensorsPlace::makeAnswer() {
     column->addLayout(makeButtons());
     column->addWidget(new Hairline(Qt::Horizontal));
 
-    column->addWidget(new TextLabel(Role::heading, tr("With nothing flying")));
+    column->addWidget(new TextLabel(Role::heading, tr("On the ground, motor off")));
     offset_ = new TextLabel(Role::plain);
     offset_->setObjectName(QStringLiteral("offsetSentence"));
     column->addWidget(offset_);
     column->addWidget(new Hairline(Qt::Horizontal));
 
-    column->addWidget(new TextLabel(Role::heading, tr("Volts against a meter")));
+    column->addWidget(new TextLabel(Role::heading, tr("Voltage against a meter")));
     column->addLayout(makeMeterForm());
     volts_ = new TextLabel(Role::plain);
     volts_->setObjectName(QStringLiteral("voltsSentence"));
@@ -149,8 +147,8 @@ QLayout* SensorsPlace::makeSensorForm() {
     charger_ = new NumberField;
     charger_->setStep(0.1);
     row(0, tr("Aircraft"), aircraft_, "sensorAircraft", {});
-    row(1, tr("Scale now"), scale_, "sensorScale", {});
-    row(2, tr("The scale"), convention_, "sensorConvention", {});
+    row(1, tr("Scale as set"), scale_, "sensorScale", {});
+    row(2, tr("Scale type"), convention_, "sensorConvention", {});
     row(3, tr("Charger's accuracy"), charger_, "sensorCharger", tr("%"));
     grid->setColumnStretch(1, 1);
     return grid;
@@ -158,14 +156,14 @@ QLayout* SensorsPlace::makeSensorForm() {
 
 QLayout* SensorsPlace::makeButtons() {
     auto* buttons = new QVBoxLayout;
-    apply_ = new QPushButton(tr("Correct the flights taken"));
+    apply_ = new QPushButton(tr("Calibrate flights"));
     apply_->setObjectName(QStringLiteral("calibrateFlightsButton"));
-    apply_->setToolTip(tr("Their figures are worked out anew; the raw logs stay as they are"));
+    apply_->setToolTip(tr("Their figures are recomputed; the raw logs stay unchanged"));
     connect(apply_, &QPushButton::clicked, this, &SensorsPlace::apply);
     buttons->addWidget(apply_, 0, Qt::AlignLeft);
-    take_scale_ = new QPushButton(tr("Note the new scale"));
+    take_scale_ = new QPushButton(tr("Save the new scale"));
     take_scale_->setObjectName(QStringLiteral("takeScaleButton"));
-    take_scale_->setToolTip(tr("Once it is set in the flight controller"));
+    take_scale_->setToolTip(tr("After it is set in the flight controller"));
     connect(take_scale_, &QPushButton::clicked, &session_, &session::CalibrationSession::applyToScale);
     buttons->addWidget(take_scale_, 0, Qt::AlignLeft);
     return buttons;
@@ -178,6 +176,7 @@ QLayout* SensorsPlace::makeMeterForm() {
     volts->setVerticalSpacing(look.scaled(6));
     shown_v_ = new NumberField;
     meter_v_ = new NumberField;
+    for (NumberField* field : {shown_v_, meter_v_}) field->setUnit(tr("V"));
     const auto add = [&](int line, const QString& label, NumberField* field, const char* object) {
         auto* text = new TextLabel(Role::plain, label);
         text->setWordWrap(false);
@@ -209,19 +208,19 @@ void SensorsPlace::connectSensorForm() {
     connect(scale_, &NumberField::valueEdited, this, [this, say](double value) {
         constexpr double most = 100000.0;
         if (!(value > 0.0 && value < most))
-            return say(scale_, tr("A scale is a number above zero; leave it empty if you do not know it."));
+            return say(scale_, tr("A scale is a number above zero; leave it empty if unknown."));
         say(scale_, {});
         session_.setScale(value);
     });
     connect(scale_, &NumberField::unreadable, this, [this, say] {
         const bool empty = scale_->text().trimmed().isEmpty();
-        say(scale_, empty ? QString() : tr("This is not one number."));
+        say(scale_, empty ? QString() : tr("This is not a number."));
         if (empty) session_.setScale(std::nullopt);
     });
     connect(convention_, &QComboBox::activated, this,
             [this](int index) { session_.setConvention(telemetry::ScaleConvention(index)); });
     connect(charger_, &NumberField::valueEdited, this, [this, say](double value) {
-        if (!(value >= 0.1 && value <= 20.0)) return say(charger_, tr("Chargers count to between 0.1 and 20 %."));
+        if (!(value >= 0.1 && value <= 20.0)) return say(charger_, tr("Charger accuracy is between 0.1 and 20 %."));
         say(charger_, {});
         session_.setCharger(value / 100.0);
     });
@@ -235,9 +234,8 @@ QWidget* SensorsPlace::makeEvidence() {
     column->setSpacing(look.scaled(8));
     column->addWidget(new TextLabel(Role::heading, tr("Recharged flights")));
     column->addWidget(new TextLabel(
-        Role::quiet,
-        tr("Counted as the sensor read it, whatever was corrected since. Leave out flights that were flown "
-           "with another scale, that did not begin full, or were not charged full.")));
+        Role::quiet, tr("Counted as the sensor read it, whatever was corrected since. Exclude flights that were "
+                        "flown with another scale, did not start full or were not recharged to full.")));
     cells_ = new CellModel(this);
     table_ = new DataTable(QStringLiteral("calibrationTable"), tr("Recharged flights"));
     table_->setModel(cells_);
@@ -245,7 +243,7 @@ QWidget* SensorsPlace::makeEvidence() {
     table_->setSelectionMode(QAbstractItemView::ExtendedSelection);
     table_->horizontalHeader()->setStretchLastSection(true);
     column->addWidget(table_, 1);
-    take_ = new QPushButton(tr("Leave out, or take again"));
+    take_ = new QPushButton(tr("Exclude or include"));
     take_->setObjectName(QStringLiteral("calibrationTake"));
     connect(take_, &QPushButton::clicked, this, &SensorsPlace::takeChosen);
     column->addWidget(take_, 0, Qt::AlignLeft);
@@ -253,6 +251,7 @@ QWidget* SensorsPlace::makeEvidence() {
     auto* pair = new QHBoxLayout;
     counted_ = new NumberField;
     recharged_ = new NumberField;
+    for (NumberField* field : {counted_, recharged_}) field->setUnit(tr("mAh"));
     const auto add = [&](const QString& label, NumberField* field, const char* object) {
         auto* text = new TextLabel(Role::plain, label);
         text->setWordWrap(false);
@@ -314,9 +313,8 @@ void SensorsPlace::refresh() {
     const bool good = found && *found;
     std::optional<units::Explanation> why;
     if (!found) {
-        sentence_->setWords(
-            tr("No flight of this aircraft has both a count and a recharge yet. Fly, recharge, write "
-               "it down in Debrief; two or three flights are enough."));
+        sentence_->setWords(tr("No flight of this aircraft has both a count and a recharge yet. Fly, recharge, "
+                               "enter it in Debrief; two or three flights are enough."));
     } else if (!*found) {
         sentence_->setWords(wording::message(found->error()));
     } else {
@@ -362,11 +360,11 @@ void SensorsPlace::showEvidence() {
                         figure_cell(q.charge(flight.recharged_ah), flight.recharged_ah),
                         explained(figure_cell(wording::written(off, 0.0, percent_off), off)),
                         explained(figure_cell(wording::written(after, 0.0, percent_off), after)),
-                        text_cell(!flight.taken ? tr("left out")
-                                  : outlier     ? tr("stands apart from the others")
-                                                : tr("taken"))});
+                        text_cell(!flight.taken ? tr("excluded")
+                                  : outlier     ? tr("outlier")
+                                                : tr("used"))});
     }
-    cells_->setCells({tr("flight"), tr("counted"), tr("recharged"), tr("off by"), tr("off after"), tr("is")},
+    cells_->setCells({tr("flight"), tr("counted"), tr("recharged"), tr("error"), tr("error after"), tr("state")},
                      std::move(rows));
     table_->fitColumns();
     take_->setEnabled(!session_.flights().empty());
@@ -374,7 +372,7 @@ void SensorsPlace::showEvidence() {
     if (!found || !*found) return;
     const auto check = telemetry::check(session_.pairs(), **found);
     after_->setWords(
-        tr("Before, these flights were off by up to %1; with this correction by up to %2.", "share before, after")
+        tr("Before, these flights were off by up to %1; with this correction, by up to %2.", "share before, after")
             .arg(wording::written(check.worst_before, 0.0, percent_off),
                  wording::written(check.worst_after, 0.0, percent_off)));
 }
@@ -396,7 +394,7 @@ void SensorsPlace::addPair() {
     counted_->setWrong(!good(counted));
     recharged_->setWrong(!good(recharged));
     const bool fine = good(counted) && good(recharged);
-    pair_trouble_->setWords(tr("Write both: what the sensor counted, and what the charger put back, in mAh."));
+    pair_trouble_->setWords(tr("Enter both: what the sensor counted and what the charger put back, in mAh."));
     pair_trouble_->setVisible(!fine);
     if (!fine) return;
     session_.addPair(*counted / units::milliamp_hours_per_amp_hour,
@@ -407,15 +405,15 @@ void SensorsPlace::addPair() {
 
 void SensorsPlace::apply() {
     session_.applyToFlights();
-    emit said(tr("The flights taken are corrected; their raw logs are as they were. Ctrl+Z takes it back."));
+    emit said(tr("The flights were calibrated; their raw logs are unchanged. Ctrl+Z undoes it."));
 }
 
 void SensorsPlace::showOffset() {
     const auto offset = session_.offset();
-    offset_->setWords(offset ? wording::offset_sentence(*offset, session_.electronics_known())
-                             : tr("No filed flight of this aircraft stood on the ground for five seconds with its "
-                                  "log running. Let the log run a minute before launch, and the sensor's offset "
-                                  "shows."));
+    offset_->setWords(offset
+                          ? wording::offset_sentence(*offset, session_.electronics_known())
+                          : tr("No filed flight of this aircraft stood on the ground for five seconds while "
+                               "logging. Let the log run for a minute before launch to see the sensor's offset."));
 }
 
 void SensorsPlace::showVolts() {
@@ -427,13 +425,13 @@ void SensorsPlace::showVolts() {
     }
     const auto scale = telemetry::voltage_scale(*shown, *meter);
     if (!scale) {
-        volts_->setWords(tr("These two differ by more than a fifth: is one a cell and the other the pack?"));
+        volts_->setWords(tr("These two differ by more than a fifth: is one per cell and the other for the pack?"));
         return;
     }
     const wording::Notation factor{1.0, {}, 4};
     volts_->setWords(
         std::abs(scale->value - 1.0) <= 2.0 * scale->sd
-            ? tr("They agree within what a meter can tell.")
+            ? tr("They agree within a meter's accuracy.")
             : tr("Multiply the voltage scale of the flight controller by <b>%1</b> (%2).", "factor, error")
                   .arg(wording::written(scale->value, scale->sd, factor),
                        wording::written_error(scale->sd, factor)));

@@ -61,12 +61,10 @@ Shelf fleet_shelf(Desk& desk) {
     Shelf shelf;
     shelf.key = QStringLiteral("fleet");
     shelf.title = ShelfWords::tr("Fleet");
-    shelf.empty_sentence =
-        ShelfWords::tr("Here stand your aircraft: what they weigh and what they draw in cruise.");
+    shelf.empty_sentence = ShelfWords::tr("Your aircraft: what they weigh and what they draw in cruise.");
     shelf.empty_hint = ShelfWords::tr(
-        "Five things are enough to begin with: a name, wing or multirotor, the mass without its pack, "
-        "and one cruise: "
-        "how fast, at how many watts. Volts times amps in level flight on a calm day gives the watts.");
+        "Five entries are enough to start: a name, wing or multirotor, the mass without pack, and one cruise: how "
+        "fast, at how many watts or amps. Volts times amps in level flight on a calm day are the watts.");
     shelf.add_text = ShelfWords::tr("Add an aircraft");
     shelf.filter_hint = ShelfWords::tr("Find an aircraft");
     shelf.count_text = [](int flown, int retired) {
@@ -131,11 +129,10 @@ Shelf pack_shelf(Desk& desk) {
     Shelf shelf;
     shelf.key = QStringLiteral("packs");
     shelf.title = ShelfWords::tr("Packs");
-    shelf.empty_sentence =
-        ShelfWords::tr("Here stand your packs: what is in them, and what they have behind them.");
-    shelf.empty_hint = ShelfWords::tr(
-        "Chemistry, cells in series and parallel, the rated charge of a cell and the mass on the scales are "
-        "enough to begin with. What you leave open is assumed, and shown as assumed.");
+    shelf.empty_sentence = ShelfWords::tr("Your packs: what they hold, and how they age.");
+    shelf.empty_hint =
+        ShelfWords::tr("Chemistry, cells in series and parallel, the cell capacity and the mass on the scales are "
+                       "enough to start. Empty fields are assumed, and shown as assumed.");
     shelf.add_text = ShelfWords::tr("Add a pack");
     shelf.filter_hint = ShelfWords::tr("Find a pack");
     shelf.count_text = [](int flown, int retired) {

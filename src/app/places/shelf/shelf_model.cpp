@@ -71,7 +71,7 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
             return font;
         }
         case Qt::ForegroundRole: return open ? QVariant(Look::instance().theme().soft_ink) : QVariant();
-        case Qt::ToolTipRole: return open ? tr("Assumed by the program; type a value of your own.") : QVariant();
+        case Qt::ToolTipRole: return open ? tr("Assumed by the program; enter your own value.") : QVariant();
         case assumed_role: return open;
         case sort_role:
             return f->kind == RequestField::Kind::number ? QVariant(f->number(request)) : f->written(request);

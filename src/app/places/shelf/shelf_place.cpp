@@ -34,7 +34,7 @@ ShelfPlace::ShelfPlace(Shelf shelf, QWidget* parent)
     QWidget* table = makeShelf();
     QWidget* details = makeDetails();
     fold->addPane(shelf_.title, table);
-    fold->addPane(tr("The chosen one"), details);
+    fold->addPane(tr("Selected"), details);
     fold->setWideArrangement([table, details](QWidget* page) {
         auto* row = new QHBoxLayout(page);
         row->setContentsMargins(0, 0, 0, 0);
@@ -109,7 +109,7 @@ QWidget* ShelfPlace::makeShelf() {
     retire_ = buttons->add(tr("Retire"), shelf_.key + QLatin1String("Retire"), this, [this] { retire(); });
     remove_ = buttons->add(tr("Remove"), shelf_.key + QLatin1String("Remove"), this, [this] { remove(); });
     buttons->addStretch(1);
-    shows_retired_ = new QCheckBox(tr("Retired too"));
+    shows_retired_ = new QCheckBox(tr("Show retired"));
     shows_retired_->setMinimumHeight(look.scaled(26));
     shows_retired_->setObjectName(shelf_.key + QStringLiteral("ShowRetired"));
     connect(shows_retired_, &QCheckBox::toggled, this, [this](bool on) {
@@ -137,6 +137,7 @@ QWidget* ShelfPlace::makeShelf() {
     table_->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
                             QAbstractItemView::AnyKeyPressed);
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
+    table_->setRowButtons({duplicate_, retire_, remove_});
     table_->horizontalHeader()->setStretchLastSection(true);
     connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this] { showChosen(); });
     column->addWidget(table_, 1);
@@ -218,7 +219,7 @@ void ShelfPlace::showChosen() {
     details_inside_->setEnabled(id.has_value());
     if (!id) {
         shown_.reset();
-        name_->setWords(tr("Nothing is chosen."));
+        name_->setWords(tr("Nothing is selected."));
         delete form_;
         form_ = nullptr;
         figures_->hide();
@@ -227,7 +228,7 @@ void ShelfPlace::showChosen() {
     const bool retired = shelf_.retired(*id);
     retire_->setText(retired ? tr("Return to use") : tr("Retire"));
     remove_->setEnabled(!shelf_.isUsed(*id));
-    remove_->setToolTip(shelf_.isUsed(*id) ? tr("Flights or plans refer to it: retire it instead.") : QString());
+    remove_->setToolTip(shelf_.isUsed(*id) ? tr("Flights or plans refer to it; retire it instead.") : QString());
     const auto fields = shelf_.fields(Look::instance().quantities());
     name_->setWords(QStringLiteral("<b>%1</b>").arg(fields.front().written(shelf_.request(*id)).toHtmlEscaped()));
     figures_->show();
@@ -278,7 +279,7 @@ void ShelfPlace::retire() {
     shelf_.retire(*id, !retired);
     if (!retired)
         emit said(
-            tr("%1 is retired: kept for its flights, not offered for new ones. Ctrl+Z returns it.").arg(name));
+            tr("%1 was retired: kept for its flights, not offered for new ones. Ctrl+Z undoes it.").arg(name));
 }
 
 void ShelfPlace::remove() {
@@ -286,7 +287,7 @@ void ShelfPlace::remove() {
     if (!id || shelf_.isUsed(*id)) return;
     const QString name = shelf_.fields(Look::instance().quantities()).front().written(shelf_.request(*id));
     shelf_.remove(*id);
-    emit said(tr("%1 is removed. Ctrl+Z brings it back.").arg(name));
+    emit said(tr("%1 was removed. Ctrl+Z restores it.").arg(name));
 }
 
 } // namespace sobremesa::app

@@ -42,10 +42,10 @@ CalloutsSheet::CalloutsSheet(const watch::CalloutRules& rules, bool speaks, QWid
     });
     column()->addWidget(down);
     column()->addWidget(new TextLabel(
-        Role::quiet, speaks
-                         ? tr("What is switched off is still listed.")
-                         : tr("No speech engine works here: a tone sounds instead. What is switched off is still "
-                              "listed.")));
+        Role::quiet,
+        speaks
+            ? tr("Callouts that are off are still listed.")
+            : tr("No speech engine works here: a tone sounds instead. Callouts that are off are still listed.")));
 }
 
 } // namespace sobremesa::app

@@ -36,7 +36,7 @@ void LiveStrips::setSeconds(const std::vector<watch::Second>& seconds) {
         };
         add(tr("height"), q.notation(units::Quantity::height), &watch::Second::height_m);
         add(tr("speed"), q.notation(units::Quantity::highest_ground_speed), &watch::Second::ground_mps);
-        add(tr("volts"), {1.0, QStringLiteral("V"), 1}, &watch::Second::voltage_v);
+        add(tr("voltage"), {1.0, QStringLiteral("V"), 1}, &watch::Second::voltage_v);
         add(tr("amps"), {1.0, QStringLiteral("A"), 1}, &watch::Second::current_a);
     }
     QStringList spoken;

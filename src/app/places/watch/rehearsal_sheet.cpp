@@ -28,8 +28,9 @@ RehearsalSheet::RehearsalSheet(QWidget* parent) : Popover(parent) {
     const Look& look = Look::instance();
     setAccessibleName(tr("Rehearse this plan"));
     column()->addWidget(new TextLabel(Role::heading, tr("Rehearse this plan")));
-    auto* what = new TextLabel(Role::quiet, tr("The simulated aircraft flies it; callouts sound as they would. You "
-                                               "decide when to turn."));
+    auto* what = new TextLabel(
+        Role::quiet,
+        tr("A simulated aircraft flies it; callouts sound as they would in flight. You decide when to turn."));
     what->setMaximumWidth(look.scaled(320));
     column()->addWidget(what);
     auto* grid = new QGridLayout;

@@ -30,7 +30,7 @@ SourceSheet::SourceSheet(QSettings& settings, QWidget* parent)
     kind_->setObjectName(QStringLiteral("sourceKind"));
     kind_->setAccessibleName(tr("Kind of source"));
     kind_->addItems(
-        {tr("UDP: listen on a port"), tr("TCP: call a host"), tr("Serial port"), tr("Log file that grows")});
+        {tr("UDP: listen on a port"), tr("TCP: call a host"), tr("Serial port"), tr("Growing log file")});
     column()->addWidget(kind_);
     where_->setObjectName(QStringLiteral("sourceWhere"));
     where_->setMinimumWidth(look.scaled(300));
@@ -57,9 +57,8 @@ void SourceSheet::showKind() {
     const QString usual[] = {QStringLiteral("14550"), QStringLiteral("127.0.0.1:5760"),
                              QStringLiteral("/dev/ttyUSB0:57600"), QString()};
     const QString help[] = {
-        tr("PORT, or ADDRESS:PORT to listen beyond this machine. Empty address: only this machine is heard."),
-        tr("HOST:PORT. It calls again when the connection breaks."),
-        tr("DEVICE:SPEED. It is opened for reading only."),
+        tr("PORT, or ADDRESS:PORT to listen beyond this computer. Without an address only this computer is heard."),
+        tr("HOST:PORT. Reconnects when the connection breaks."), tr("DEVICE:SPEED. Opened for reading only."),
         tr("Path of a log that is still being written: MAVLink telemetry log or CSV.")};
     where_->setText(
         settings_.value(QStringLiteral("watch/") + QLatin1String(kind_words[kind]), usual[kind]).toString());

@@ -99,18 +99,18 @@ QWidget* WatchPlace::makeIdle() {
     idle_words_->setObjectName(QStringLiteral("watchIdle"));
     idle_words_->setMaximumWidth(look.scaled(680));
     column->addWidget(idle_words_);
-    auto* what = new TextLabel(Role::quiet, tr("MAVLink or lines of CSV over UDP, TCP or a serial port, a log file "
-                                               "that grows, or an old log played again. "
-                                               "Energy to get home, margin and turn point follow once a second, "
-                                               "with the wind as it is now; callouts are "
-                                               "spoken. It only listens: nothing is ever sent to the aircraft."));
+    auto* what = new TextLabel(
+        Role::quiet,
+        tr("MAVLink or CSV lines over UDP, TCP or a serial port, a growing log file, or a replay of an old log. "
+           "Energy to get home, margin and turn point are updated every second for the wind as it is now; callouts "
+           "are spoken. It only listens: nothing is ever sent to the aircraft."));
     what->setMaximumWidth(look.scaled(680));
     column->addWidget(what);
     auto* buttons = new ButtonRow;
     connect_ = buttons->add(tr("Connect…"), QStringLiteral("watchConnect"), this, &WatchPlace::askForSource);
     rehearse_ =
         buttons->add(tr("Rehearse this plan…"), QStringLiteral("watchRehearse"), this, &WatchPlace::askToRehearse);
-    rehearse_->setToolTip(tr("The simulated aircraft flies this plan; you decide when to turn"));
+    rehearse_->setToolTip(tr("A simulated aircraft flies this plan; you decide when to turn"));
     replay_log_ = buttons->add(tr("Replay a log…"), QStringLiteral("watchReplay"), this, &WatchPlace::replayWanted);
     replay_log_->setToolTip(tr("Hear what would have been said on an old flight"));
     buttons->addStretch(1);
@@ -178,7 +178,7 @@ QWidget* WatchPlace::makeHeading() {
         showControls();
     });
     quiet_->setCheckable(true);
-    quiet_->setToolTip(tr("Five minutes without any but urgent callouts"));
+    quiet_->setToolTip(tr("Five minutes of urgent callouts only"));
     buttons->add(tr("Callouts…"), QStringLiteral("watchCallouts"), this, &WatchPlace::askForCallouts);
     debrief_ =
         buttons->add(tr("Debrief this flight"), QStringLiteral("watchDebrief"), this, &WatchPlace::debriefThis);
@@ -221,7 +221,7 @@ QWidget* WatchPlace::makeWatching() {
     strips_ = new LiveStrips;
     strips_->setObjectName(QStringLiteral("watchStrips"));
     said_cells_ = new CellModel(this);
-    said_ = new DataTable(QStringLiteral("calloutTable"), tr("What was said"));
+    said_ = new DataTable(QStringLiteral("calloutTable"), tr("Callouts so far"));
     said_->setModel(said_cells_);
     said_->setSelectionBehavior(QAbstractItemView::SelectRows);
     said_->horizontalHeader()->setStretchLastSection(true);
@@ -286,9 +286,8 @@ void WatchPlace::showPage() {
     pages_->setCurrentIndex(shown ? 1 : 0);
     const auto plan = plan_.plan();
     const bool ready = plan && plan->turn;
-    idle_words_->setWords(ready
-                              ? tr("Take this plan along: watch a flight while it is flown, and hear when to turn.")
-                              : tr("Watch needs a plan with a turn point: open or make one first."));
+    idle_words_->setWords(ready ? tr("Take this plan along: watch a flight live and hear when to turn.")
+                                : tr("Watch needs a plan with a turn point: open or make one first."));
     for (auto* button : {connect_, rehearse_, replay_log_}) button->setEnabled(ready);
     const QString cut = cutOff();
     cut_off_->setVisible(!cut.isEmpty());

@@ -1,0 +1,256 @@
+#include "io/typed_number.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cctype>
+
+#include "core/units/constants.hpp"
+#include "io/log_units.hpp"
+#include "io/text_number.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+struct KnownUnit {
+    std::string_view word;
+    TypedUnit unit;
+};
+
+// Exact by definition: the international yard and pound agreement (1959) for ft, in, mi, oz, lb; SI Brochure, 9th
+// ed., for the rest.
+constexpr double kg_per_pound = 0.45359237;
+constexpr double metres_per_inch = 0.0254;
+constexpr double pascals_per_inch_of_mercury = 3386.389;
+
+constexpr std::array known_units = {
+    KnownUnit{"m", {TypedKind::length, 1.0}},
+    KnownUnit{"km", {TypedKind::length, 1000.0}},
+    KnownUnit{"dm", {TypedKind::length, 0.1}},
+    KnownUnit{"cm", {TypedKind::length, 0.01}},
+    KnownUnit{"mm", {TypedKind::length, 0.001}},
+    KnownUnit{"mi", {TypedKind::length, units::metres_per_mile}},
+    KnownUnit{"nmi", {TypedKind::length, units::metres_per_nautical_mile}},
+    KnownUnit{"ft", {TypedKind::length, units::metres_per_foot}},
+    KnownUnit{"in", {TypedKind::length, metres_per_inch}},
+    KnownUnit{"\"", {TypedKind::length, metres_per_inch}},
+    KnownUnit{"″", {TypedKind::length, metres_per_inch}},
+    KnownUnit{"m²", {TypedKind::area, 1.0}},
+    KnownUnit{"m2", {TypedKind::area, 1.0}},
+    KnownUnit{"dm²", {TypedKind::area, 0.01}},
+    KnownUnit{"dm2", {TypedKind::area, 0.01}},
+    KnownUnit{"cm²", {TypedKind::area, 1e-4}},
+    KnownUnit{"cm2", {TypedKind::area, 1e-4}},
+    KnownUnit{"in²", {TypedKind::area, metres_per_inch* metres_per_inch}},
+    KnownUnit{"ft²", {TypedKind::area, units::metres_per_foot* units::metres_per_foot}},
+    KnownUnit{"m/s", {TypedKind::speed, 1.0}},
+    KnownUnit{"km/h", {TypedKind::speed, units::mps_per_kmh}},
+    KnownUnit{"kmh", {TypedKind::speed, units::mps_per_kmh}},
+    KnownUnit{"kph", {TypedKind::speed, units::mps_per_kmh}},
+    KnownUnit{"mph", {TypedKind::speed, units::mps_per_mph}},
+    KnownUnit{"kn", {TypedKind::speed, units::mps_per_knot}},
+    KnownUnit{"kt", {TypedKind::speed, units::mps_per_knot}},
+    KnownUnit{"kts", {TypedKind::speed, units::mps_per_knot}},
+    KnownUnit{"knots", {TypedKind::speed, units::mps_per_knot}},
+    KnownUnit{"ft/s", {TypedKind::speed, units::metres_per_foot}},
+    KnownUnit{"ft/min", {TypedKind::speed, units::metres_per_foot / units::seconds_per_minute}},
+    KnownUnit{"m/min", {TypedKind::speed, 1.0 / units::seconds_per_minute}},
+    KnownUnit{"kg", {TypedKind::mass, 1.0}},
+    KnownUnit{"g", {TypedKind::mass, 0.001}},
+    KnownUnit{"lb", {TypedKind::mass, kg_per_pound}},
+    KnownUnit{"lbs", {TypedKind::mass, kg_per_pound}},
+    KnownUnit{"oz", {TypedKind::mass, kg_per_pound / 16.0}},
+    KnownUnit{"s", {TypedKind::time, 1.0}},
+    KnownUnit{"min", {TypedKind::time, units::seconds_per_minute}},
+    KnownUnit{"h", {TypedKind::time, units::seconds_per_hour}},
+    KnownUnit{"°", {TypedKind::angle, 1.0}},
+    KnownUnit{"º", {TypedKind::angle, 1.0}},
+    KnownUnit{"deg", {TypedKind::angle, 1.0}},
+    KnownUnit{"v", {TypedKind::voltage, 1.0}},
+    KnownUnit{"mv", {TypedKind::voltage, 0.001}},
+    KnownUnit{"a", {TypedKind::current, 1.0}},
+    KnownUnit{"ma", {TypedKind::current, 0.001}},
+    KnownUnit{"ah", {TypedKind::charge, 1.0}},
+    KnownUnit{"mah", {TypedKind::charge, 0.001}},
+    KnownUnit{"wh", {TypedKind::energy, 1.0}},
+    KnownUnit{"w", {TypedKind::power, 1.0}},
+    KnownUnit{"mw", {TypedKind::power, 0.001}},
+    KnownUnit{"kw", {TypedKind::power, 1000.0}},
+    KnownUnit{"Ω", {TypedKind::resistance, 1.0}}, // Greek capital omega
+    KnownUnit{"Ω", {TypedKind::resistance, 1.0}}, // ohm sign
+    KnownUnit{"ohm", {TypedKind::resistance, 1.0}},
+    KnownUnit{"mΩ", {TypedKind::resistance, 0.001}},
+    KnownUnit{"mΩ", {TypedKind::resistance, 0.001}},
+    KnownUnit{"mohm", {TypedKind::resistance, 0.001}},
+    KnownUnit{"milliohm", {TypedKind::resistance, 0.001}},
+    KnownUnit{"°c", {TypedKind::temperature, 1.0}},
+    KnownUnit{"c", {TypedKind::temperature, 1.0}},
+    KnownUnit{"°f", {TypedKind::temperature, 5.0 / 9.0, -160.0 / 9.0}},
+    KnownUnit{"f", {TypedKind::temperature, 5.0 / 9.0, -160.0 / 9.0}},
+    KnownUnit{"k", {TypedKind::temperature, 1.0, -273.15}},
+    KnownUnit{"pa", {TypedKind::pressure, 1.0}},
+    KnownUnit{"hpa", {TypedKind::pressure, 100.0}},
+    KnownUnit{"mbar", {TypedKind::pressure, 100.0}},
+    KnownUnit{"kpa", {TypedKind::pressure, 1000.0}},
+    KnownUnit{"inhg", {TypedKind::pressure, pascals_per_inch_of_mercury}},
+    KnownUnit{"hz", {TypedKind::frequency, 1.0}},
+    KnownUnit{"mhz", {TypedKind::frequency, 1e6}},
+    KnownUnit{"ghz", {TypedKind::frequency, 1e9}},
+    KnownUnit{"%", {TypedKind::share, 0.01}},
+};
+
+bool is_blank_at(std::string_view text, std::size_t at, std::size_t& length) {
+    // The blanks that group figures: plain, no-break, narrow no-break, thin.
+    for (const std::string_view blank : {" ", "\t", "\u00A0", "\u202F", "\u2009"}) {
+        if (text.substr(at).starts_with(blank)) {
+            length = blank.size();
+            return true;
+        }
+    }
+    return false;
+}
+
+std::string_view without_blanks_before(std::string_view text) {
+    std::size_t length = 0;
+    while (!text.empty() && is_blank_at(text, 0, length)) text.remove_prefix(length);
+    return text;
+}
+
+std::string_view without_blanks_after(std::string_view text) {
+    for (bool again = true; again && !text.empty();) {
+        again = false;
+        for (const std::string_view blank : {" ", "\t", "\u00A0", "\u202F", "\u2009"}) {
+            if (!text.ends_with(blank)) continue;
+            text.remove_suffix(blank.size());
+            again = true;
+        }
+    }
+    return text;
+}
+
+/// Takes the number at the beginning off the text.
+std::optional<double> take_number(std::string_view& text) {
+    text = without_blanks_before(text);
+    std::string digits;
+    std::size_t at = 0;
+    // The true minus sign, as the program itself writes it.
+    constexpr std::string_view minus = "\u2212";
+    if (text.starts_with(minus)) {
+        digits = "-";
+        at = minus.size();
+    }
+    std::size_t end = 0;
+    bool any = false;
+    while (at < text.size()) {
+        const auto c = static_cast<unsigned char>(text[at]);
+        std::size_t blank = 0;
+        const bool sign = (c == '-' || c == '+') && digits.empty();
+        const bool power = (c == 'e' || c == 'E') && any && at + 1 < text.size() &&
+                           (std::isdigit(static_cast<unsigned char>(text[at + 1])) ||
+                            ((text[at + 1] == '-' || text[at + 1] == '+') && at + 2 < text.size() &&
+                             std::isdigit(static_cast<unsigned char>(text[at + 2]))));
+        if (std::isdigit(c) || c == '.' || c == ',' || sign) {
+            any = any || std::isdigit(c);
+            digits += text[at++];
+        } else if (power) {
+            digits += text[at++];
+            digits += text[at++];
+        } else if (is_blank_at(text, at, blank) && any) {
+            // A blank groups figures only between figures.
+            if (at + blank >= text.size() || !std::isdigit(static_cast<unsigned char>(text[at + blank]))) break;
+            at += blank;
+        } else {
+            break;
+        }
+        end = at;
+    }
+    if (!any) return std::nullopt;
+    // A comma before a second number is no decimal sign: "5.5 A, 14.8 V" ends before it anyway.
+    const auto number = number_from_text(digits);
+    if (number) text.remove_prefix(end);
+    return number;
+}
+
+std::optional<double> compass_degrees(std::string_view text) {
+    static constexpr std::array<std::string_view, 16> points = {"n", "nne", "ne", "ene", "e", "ese", "se", "sse",
+                                                                "s", "ssw", "sw", "wsw", "w", "wnw", "nw", "nnw"};
+    static constexpr std::pair<std::string_view, std::string_view> names[] = {
+        {"north", "n"}, {"south", "s"}, {"east", "e"}, {"west", "w"}};
+    std::string word = lower(text);
+    for (const auto& [name, letter] : names) {
+        for (std::size_t at = word.find(name); at != std::string::npos; at = word.find(name))
+            word.replace(at, name.size(), letter);
+    }
+    std::erase_if(word, [](char c) { return c == '-' || c == ' '; });
+    const auto* const found = std::find(points.begin(), points.end(), word);
+    if (found == points.end()) return std::nullopt;
+    return 22.5 * double(found - points.begin());
+}
+
+/// "at", "@", "x", "×", "*" and nothing at all between amps and volts.
+std::string_view without_times(std::string_view text) {
+    text = without_blanks_before(text);
+    for (const std::string_view word : {"at", "@", "x", "×", "*", ","}) {
+        if (text.starts_with(word)) return text.substr(word.size());
+    }
+    return text;
+}
+
+/// The unit at the beginning of a text that goes on with another number.
+std::string_view unit_before_number(std::string_view text) {
+    text = without_blanks_before(text);
+    std::size_t end = 0;
+    std::size_t blank = 0;
+    while (end < text.size() && !is_blank_at(text, end, blank) && text[end] != '@' && text[end] != ',' &&
+           text[end] != '*' && !(end > 0 && (text[end] == 'x' || text.substr(end).starts_with("×"))))
+        ++end;
+    return text.substr(0, end);
+}
+
+/// Amps and volts together are watts.
+std::optional<TypedNumber> watts(double first, std::string_view rest) {
+    rest = without_blanks_before(rest);
+    const std::string_view word = unit_before_number(rest);
+    const auto unit = typed_unit(word);
+    if (!unit || word.size() == rest.size()) return std::nullopt;
+    std::string_view second = without_times(rest.substr(word.size()));
+    const auto number = take_number(second);
+    if (!number) return std::nullopt;
+    const auto other = typed_unit(without_blanks_after(without_blanks_before(second)));
+    if (!other) return std::nullopt;
+    const bool both = (unit->kind == TypedKind::current && other->kind == TypedKind::voltage) ||
+                      (unit->kind == TypedKind::voltage && other->kind == TypedKind::current);
+    if (!both) return std::nullopt;
+    return TypedNumber{first * unit->scale * *number * other->scale, "W", TypedUnit{TypedKind::power, 1.0}};
+}
+
+} // namespace
+
+std::optional<TypedUnit> typed_unit(std::string_view word) {
+    const std::string wanted = lower(word);
+    const auto* const found =
+        std::find_if(known_units.begin(), known_units.end(), [&](const KnownUnit& u) { return u.word == wanted; });
+    if (found == known_units.end()) return std::nullopt;
+    return found->unit;
+}
+
+std::optional<TypedNumber> typed_number(std::string_view text) {
+    text = without_blanks_after(without_blanks_before(text));
+    if (const auto degrees = compass_degrees(text))
+        return TypedNumber{*degrees, "°", TypedUnit{TypedKind::angle, 1.0}};
+    const auto number = take_number(text);
+    if (!number) return std::nullopt;
+    const std::string_view word = without_blanks_before(text);
+    if (word.empty()) return TypedNumber{*number, {}, std::nullopt};
+    if (auto power = watts(*number, word)) return power;
+    return TypedNumber{*number, std::string(word), typed_unit(word)};
+}
+
+std::optional<double> in_field_unit(const TypedNumber& typed, std::string_view field_unit) {
+    if (typed.word.empty() || lower(typed.word) == lower(field_unit)) return typed.number;
+    const auto field = typed_unit(field_unit);
+    if (!typed.unit || !field || typed.unit->kind != field->kind) return std::nullopt;
+    return (typed.number * typed.unit->scale + typed.unit->offset - field->offset) / field->scale;
+}
+
+} // namespace sobremesa::io

@@ -1,0 +1,60 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <string_view>
+
+namespace sobremesa::io {
+
+/// What a unit that can be typed into a field measures.
+enum class TypedKind {
+    none,
+    length,
+    area,
+    speed,
+    mass,
+    time,
+    angle,
+    voltage,
+    current,
+    charge,
+    energy,
+    power,
+    resistance,
+    temperature,
+    pressure,
+    frequency,
+    share,
+};
+
+/// A unit: a number times `scale`, plus `offset`, is the same in SI units (charge in Ah, energy in Wh, angles in
+/// degrees, temperatures in °C, shares as such).
+struct TypedUnit {
+    TypedKind kind = TypedKind::none;
+    double scale = 1.0;
+    double offset = 0.0;
+};
+
+/// @param word  in capital or small letters, such as "km/h", "mΩ", "oz"
+std::optional<TypedUnit> typed_unit(std::string_view word);
+
+/// A number as it was typed, with its unit where one was typed too.
+struct TypedNumber {
+    double number = 0.0;
+    /// As typed; empty: none.
+    std::string word;
+    /// Of that word; nothing where it is not known.
+    std::optional<TypedUnit> unit;
+};
+
+/// "12,5", "2 740 mAh", "54 km/h", "20°"; "5.5 A at 14.8 V" and "14.8V x 5.5A" are watts; "NW" and "south-west" are
+/// degrees from north. Points and commas as in `number_from_text`; blanks group.
+/// @return nothing where there is no number to read
+std::optional<TypedNumber> typed_number(std::string_view text);
+
+/// The number in the unit of its field.
+/// @param field_unit  as the field writes it; a number without a unit is in it
+/// @return nothing where the unit typed is not known, or measures something else
+std::optional<double> in_field_unit(const TypedNumber& typed, std::string_view field_unit);
+
+} // namespace sobremesa::io

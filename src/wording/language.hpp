@@ -1,0 +1,31 @@
+#pragma once
+
+#include <vector>
+
+#include <QString>
+
+namespace sobremesa::wording {
+
+/// A language that the program speaks.
+struct Language {
+    /// ISO 639-1, as the files in translations/ are called.
+    QString code;
+    /// As its speakers call it.
+    QString own_name;
+};
+
+/// English, the source, first.
+const std::vector<Language>& languages();
+
+/// The program speaks this language from now on; what is on screen already stays as it is. Takes Qt's own words
+/// along, where Qt has them. English always lies below: plural forms come from there.
+///
+/// @param code  of `languages()`; empty: the first of the desktop's languages that there is, else English
+/// @return the language spoken
+QString use_language(const QString& code);
+
+/// English plural forms ("1 flight", "2 flights") from the moment that there is an application. Called once by what
+/// every program of the house links; true.
+bool speak_english_first();
+
+} // namespace sobremesa::wording
