@@ -248,7 +248,7 @@ int aircraft(const AircraftOptions& options, std::ostream& out, std::ostream& er
     const auto after = matching::outcome_of(bare, curve, as, change_from(options));
     if (!after) return unusable(after.error(), err);
     const auto speeds = airframe::speeds_to_fly(bare, curve, question);
-    say(speeds.notices, err);
+    say(speeds.diagnostics, err);
     const auto room = matching::headroom(bare, curve, as);
     Json go = nullptr;
     if (options.wanted_ground_mps) {
@@ -273,7 +273,7 @@ int aircraft(const AircraftOptions& options, std::ostream& out, std::ostream& er
                     {"fit", fit_json(lessons)},
                     {"backtest", backtest_json(lessons.test)},
                     {"step_test", step_test_json(bare, speeds.slowest_mps)},
-                    {"warnings", warnings(speeds.notices, wording::Quantities())}}
+                    {"warnings", warnings(speeds.diagnostics, wording::Quantities())}}
                    .dump(2)
             << "\n";
         return exit_done;

@@ -25,7 +25,7 @@ Json sums_json(const debrief::BillSums& sums) {
 int bill(const BillOptions& options, std::ostream& out, std::ostream& err) {
     const auto document = io::read_plan_file(options.plan);
     if (!document) return unusable(document.error(), err);
-    say(document->notices, err);
+    say(document->diagnostics, err);
     const auto plan = mission::make_plan(document->request);
     if (!plan) return unusable(plan.error(), err);
     debrief::BillQuestion question;
@@ -66,12 +66,12 @@ int bill(const BillOptions& options, std::ostream& out, std::ostream& err) {
                     {"flown", sums_json(bill->flown)},
                     {"rows", rows},
                     {"text", wording::sentence(*bill, wording::Quantities()).toStdString()},
-                    {"warnings", warnings(summary->notices, wording::Quantities())}}
+                    {"warnings", warnings(summary->diagnostics, wording::Quantities())}}
                    .dump(2)
             << "\n";
         return exit_done;
     }
-    say(summary->notices, err);
+    say(summary->diagnostics, err);
     const wording::Quantities q;
     out << wording::sentence(*bill, q).toStdString() << "\n";
     for (const auto& row : bill->rows) out << "  " << wording::line(row, q).toStdString() << "\n";

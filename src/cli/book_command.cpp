@@ -365,14 +365,14 @@ int run_book(const BookOptions& options, std::ostream& out, std::ostream& err) {
                          [&](const units::Error& error) { code = unusable(error, err); });
         if (auto opened = desk.openBook(QString::fromStdString(path), how); !opened)
             return unusable(opened.error(), err);
-        for (const auto& notice : desk.keeper().notices())
-            err << "sobremesa-cli: " << wording::message(notice, wording::Quantities()).toStdString() << "\n";
+        for (const auto& diagnostic : desk.keeper().diagnostics())
+            err << "sobremesa-cli: " << wording::message(diagnostic, wording::Quantities()).toStdString() << "\n";
         // What can be listed is; that something could not is said, and in the exit status.
         if (!writes) return std::max(list(desk, options.json, out), code);
         if (!desk.keeper().is_writable()) {
-            const auto& notices = desk.keeper().notices();
-            const bool in_use = std::any_of(notices.begin(), notices.end(), [](const auto& notice) {
-                return notice.code == units::NoticeCode::book_in_use;
+            const auto& diagnostics = desk.keeper().diagnostics();
+            const bool in_use = std::any_of(diagnostics.begin(), diagnostics.end(), [](const auto& diagnostic) {
+                return diagnostic.code == units::DiagnosticCode::book_in_use;
             });
             return unusable(
                 {in_use ? units::ErrorCode::book_in_use : units::ErrorCode::book_read_only, {path, {}, {}, {}}, {}},

@@ -86,7 +86,7 @@ int show_columns(const ColumnsOptions& options, std::ostream& out, std::ostream&
     if (!head) return unusable(head.error(), err);
     if (options.json) {
         Json answer = reading_json(options.log, *columns);
-        answer["warnings"] = warnings(head->notices, wording::Quantities());
+        answer["warnings"] = warnings(head->diagnostics, wording::Quantities());
         out << answer.dump(2) << "\n";
         return exit_done;
     }
@@ -98,7 +98,7 @@ int show_columns(const ColumnsOptions& options, std::ostream& out, std::ostream&
         if (column.unit_assumed || column.quantity_assumed) out << " (assumed)";
         out << "; reads " << wording::column_reading(column, head->first_rows, i).toStdString() << "\n";
     }
-    say(head->notices, err);
+    say(head->diagnostics, err);
     return exit_done;
 }
 

@@ -68,7 +68,7 @@ struct OfPack {
     /// Nothing where the log counts no charge, or counts the sun's as well.
     std::optional<telemetry::LeftByCharge> left;
     battery::Remaining remaining;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// Aircraft, pack and air that the flight was flown with: of the plan document, or the pack document alone.
@@ -111,9 +111,11 @@ OfPack of_pack(const DebriefOptions& options, const telemetry::CleanLog& log, co
     auto evidence = telemetry::landed_evidence(summary, after);
     if (counts_sun) evidence.counted_ah.reset();
     result.remaining = battery::remaining(pack, evidence);
-    if (auto notice = battery::disagreement_notice(result.remaining)) result.notices.push_back(*notice);
+    if (auto diagnostic = battery::disagreement_diagnostic(result.remaining))
+        result.diagnostics.push_back(*diagnostic);
     if (found.sag) {
-        if (auto notice = telemetry::sag_notice(*found.sag, flown.pack)) result.notices.push_back(*notice);
+        if (auto diagnostic = telemetry::sag_diagnostic(*found.sag, flown.pack))
+            result.diagnostics.push_back(*diagnostic);
     }
     return result;
 }
@@ -252,10 +254,10 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
     const auto km = [](const std::optional<E>& per_metre, double E::*part) {
         return per_metre ? or_null((*per_metre).*part * units::metres_per_kilometre) : Json(nullptr);
     };
-    std::vector<units::Notice> notices = s.notices;
-    notices.insert(notices.end(), found.notices.begin(), found.notices.end());
-    if (pack) notices.insert(notices.end(), pack->notices.begin(), pack->notices.end());
-    if (account) notices.insert(notices.end(), account->notices.begin(), account->notices.end());
+    std::vector<units::Diagnostic> diagnostics = s.diagnostics;
+    diagnostics.insert(diagnostics.end(), found.diagnostics.begin(), found.diagnostics.end());
+    if (pack) diagnostics.insert(diagnostics.end(), pack->diagnostics.begin(), pack->diagnostics.end());
+    if (account) diagnostics.insert(diagnostics.end(), account->diagnostics.begin(), account->diagnostics.end());
     const double mah_per_km = units::milliamp_hours_per_amp_hour * units::metres_per_kilometre;
     return {
         {"log",
@@ -311,7 +313,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
         {"account", account ? account_json(*account) : Json(nullptr)},
         {"stretches", stretches_json(found.stretches)},
         {"set_aside", set_aside},
-        {"warnings", warnings(notices, wording::Quantities())},
+        {"warnings", warnings(diagnostics, wording::Quantities())},
     };
 }
 
@@ -344,7 +346,8 @@ void print_debrief(const telemetry::CleanLog& log, const telemetry::LogSummary& 
                                     units::Quantity::still_air_charge_per_distance})
             line(telemetry::explain(*found.still, quantity));
     }
-    for (const auto& notice : found.notices) out << "  " << wording::message(notice, q).toStdString() << "\n";
+    for (const auto& diagnostic : found.diagnostics)
+        out << "  " << wording::message(diagnostic, q).toStdString() << "\n";
     for (const auto& stretch : found.stretches) {
         out << "  " << q.duration(stretch.start_s).toStdString() << " to "
             << q.duration(stretch.end_s).toStdString() << ": " << wording::name(stretch.kind).toStdString() << "\n";
@@ -394,12 +397,13 @@ int debrief_log(const std::shared_ptr<const telemetry::FlightLog>& read, const D
         account =
             debrief::account_of(*log, *summary, *found, **flown, forecast ? &*forecast : nullptr, pack->remaining);
     }
-    std::vector<units::Notice> notices = summary->notices;
-    notices.insert(notices.end(), found->notices.begin(), found->notices.end());
-    if (pack) notices.insert(notices.end(), pack->notices.begin(), pack->notices.end());
-    if (account) notices.insert(notices.end(), account->notices.begin(), account->notices.end());
-    std::erase_if(notices, [](const auto& notice) { return notice.severity != units::Severity::warning; });
-    say(notices, err);
+    std::vector<units::Diagnostic> diagnostics = summary->diagnostics;
+    diagnostics.insert(diagnostics.end(), found->diagnostics.begin(), found->diagnostics.end());
+    if (pack) diagnostics.insert(diagnostics.end(), pack->diagnostics.begin(), pack->diagnostics.end());
+    if (account) diagnostics.insert(diagnostics.end(), account->diagnostics.begin(), account->diagnostics.end());
+    std::erase_if(diagnostics,
+                  [](const auto& diagnostic) { return diagnostic.severity != units::Severity::warning; });
+    say(diagnostics, err);
     if (options.json) {
         Json answer = debrief_json(*log, *summary, *found, pack, account, options);
         if (shape == DebriefShape::summary_line) {

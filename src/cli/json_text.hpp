@@ -5,8 +5,8 @@
 
 #include <nlohmann/json.hpp>
 
+#include "core/units/diagnostic.hpp"
 #include "core/units/estimate.hpp"
-#include "core/units/notice.hpp"
 #include "wording/messages.hpp"
 
 namespace sobremesa::cli {
@@ -27,19 +27,19 @@ inline Json sd_or_null(const std::optional<units::Estimate>& estimate) {
     return estimate ? or_null(estimate->sd) : Json(nullptr);
 }
 
-inline Json warnings(const std::vector<units::Notice>& notices, const wording::Quantities& quantities) {
+inline Json warnings(const std::vector<units::Diagnostic>& diagnostics, const wording::Quantities& quantities) {
     Json list = Json::array();
-    for (const auto& notice : notices) {
+    for (const auto& diagnostic : diagnostics) {
         Json parameters = Json::object();
-        for (const auto& parameter : notice.parameters) {
+        for (const auto& parameter : diagnostic.parameters) {
             if (const auto* number = std::get_if<double>(&parameter.value))
                 parameters[parameter.name] = or_null(*number);
             else
                 parameters[parameter.name] = std::get<std::string>(parameter.value);
         }
-        list.push_back({{"code", units::notice_word(notice.code)},
-                        {"severity", notice.severity == units::Severity::warning ? "warning" : "note"},
-                        {"text", wording::message(notice, quantities).toStdString()},
+        list.push_back({{"code", units::diagnostic_word(diagnostic.code)},
+                        {"severity", diagnostic.severity == units::Severity::warning ? "warning" : "note"},
+                        {"text", wording::message(diagnostic, quantities).toStdString()},
                         {"values", parameters}});
     }
     return list;

@@ -79,7 +79,7 @@ units::Result<FlightArgument> argument_from(const std::string& text) {
 struct Subject {
     mission::PlanRequest plan;
     learning::EverythingQuestion question;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 units::Result<Subject> subject_of(const LearnOptions& options) {
@@ -87,7 +87,7 @@ units::Result<Subject> subject_of(const LearnOptions& options) {
     if (!plan) return tl::unexpected(plan.error());
     Subject subject;
     subject.plan = plan->request;
-    subject.notices = plan->notices;
+    subject.diagnostics = plan->diagnostics;
     auto& question = subject.question;
     question.aircraft = plan->request.aircraft;
     question.pack = plan->request.pack;
@@ -126,7 +126,8 @@ units::Result<Subject> subject_of(const LearnOptions& options) {
             used_ah += used->value;
             flight.pack.counted_ah = used->value;
         }
-        subject.notices.insert(subject.notices.end(), read->summary.notices.begin(), read->summary.notices.end());
+        subject.diagnostics.insert(subject.diagnostics.end(), read->summary.diagnostics.begin(),
+                                   read->summary.diagnostics.end());
         question.flights.push_back(std::move(flight));
     }
     return subject;
@@ -235,12 +236,12 @@ int learn(const LearnOptions& options, std::ostream& out, std::ostream& err) {
                     {"changes", changes_json(*found, subject->plan)},
                     {"left_out", left_out_json(*found)},
                     {"backtest", backtest_json(found->test)},
-                    {"warnings", warnings(subject->notices, wording::Quantities())}}
+                    {"warnings", warnings(subject->diagnostics, wording::Quantities())}}
                    .dump(2)
             << "\n";
         return exit_done;
     }
-    say(subject->notices, err);
+    say(subject->diagnostics, err);
     const wording::Quantities q;
     if (found->changes.empty()) out << wording::nothing_learned().toStdString() << "\n";
     for (const auto& change : found->changes)

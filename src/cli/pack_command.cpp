@@ -55,7 +55,7 @@ Json bench_json(const battery::PackModel& pack, const battery::BenchResult& r) {
               {"ohmic_wh", l.ohmic_wh},
               {"mixing_wh", l.mixing_wh},
               {"held_wh", l.held_wh}}},
-            {"warnings", warnings(r.notices, wording::Quantities())}};
+            {"warnings", warnings(r.diagnostics, wording::Quantities())}};
 }
 
 void print_bench(const battery::BenchResult& r, std::ostream& out) {
@@ -109,10 +109,10 @@ int try_candidates(const PackOptions& options, std::ostream& out, std::ostream& 
     if (!text) return unusable(text.error(), err);
     const auto table = io::packs_from_csv(*text, options.candidates);
     if (!table) return unusable(table.error(), err);
-    say(table->notices, err);
+    say(table->diagnostics, err);
     const auto plan = io::read_plan_file(options.plan);
     if (!plan) return unusable(plan.error(), err);
-    say(plan->notices, err);
+    say(plan->diagnostics, err);
     auto bench = matching::bench_of(plan->request);
     if (!bench) return unusable(bench.error(), err);
     if (options.landing_cell_v) bench->landing_cell_v = options.landing_cell_v;
@@ -146,7 +146,7 @@ int run_pack(const PackOptions& options, std::ostream& out, std::ostream& err) {
     if (!text) return unusable(text.error(), err);
     const auto document = io::pack_from_json(*text, options.pack);
     if (!document) return unusable(document.error(), err);
-    say(document->notices, err);
+    say(document->diagnostics, err);
     battery::BenchLoad load;
     load.load.kind = options.current_a ? battery::LoadPhase::Kind::current : battery::LoadPhase::Kind::power;
     load.load.value = options.current_a ? *options.current_a : *options.power_w;
@@ -162,7 +162,7 @@ int run_pack(const PackOptions& options, std::ostream& out, std::ostream& err) {
         out << bench_json(pack, result).dump(2) << "\n";
     } else {
         print_bench(result, out);
-        say(result.notices, err);
+        say(result.diagnostics, err);
     }
     return exit_done;
 }

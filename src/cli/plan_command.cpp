@@ -172,7 +172,7 @@ Json sensitivity_json(const mission::Plan& plan) {
     return list;
 }
 
-Json plan_json(const mission::Plan& plan, const std::vector<units::Notice>& document_notices) {
+Json plan_json(const mission::Plan& plan, const std::vector<units::Diagnostic>& document_diagnostics) {
     const auto report = mission::check_limits(plan);
     Json schools = Json::array();
     for (const auto& turn : plan.schools) schools.push_back(school_json(turn));
@@ -191,8 +191,8 @@ Json plan_json(const mission::Plan& plan, const std::vector<units::Notice>& docu
                   {"landing_energy_left_wh", plan.flight->landing_energy_left_wh.value},
                   {"landing_energy_left_sd_wh", plan.flight->landing_energy_left_wh.sd}};
     }
-    auto notices = document_notices;
-    notices.insert(notices.end(), plan.notices.begin(), plan.notices.end());
+    auto diagnostics = document_diagnostics;
+    diagnostics.insert(diagnostics.end(), plan.diagnostics.begin(), plan.diagnostics.end());
     return {{"usable",
              {{"energy_wh", plan.usable_energy_wh.value},
               {"energy_sd_wh", plan.usable_energy_wh.sd},
@@ -216,7 +216,7 @@ Json plan_json(const mission::Plan& plan, const std::vector<units::Notice>& docu
             {"go", report.go},
             {"limits", limits_json(report)},
             {"sensitivity", sensitivity_json(plan)},
-            {"warnings", warnings(notices, wording::Quantities())}};
+            {"warnings", warnings(diagnostics, wording::Quantities())}};
 }
 
 void print_plan(const mission::Plan& plan, std::ostream& out) {
@@ -236,7 +236,8 @@ void print_plan(const mission::Plan& plan, std::ostream& out) {
         out << where.toStdString() << ", " << q.charge(turn.charge_used_ah).toStdString()
             << (turn.too_late ? ", would not get home with the reserve" : "") << "\n";
     }
-    for (const auto& notice : plan.notices) out << "  ! " << wording::message(notice, q).toStdString() << "\n";
+    for (const auto& diagnostic : plan.diagnostics)
+        out << "  ! " << wording::message(diagnostic, q).toStdString() << "\n";
     if (plan.flight) out << "\n";
     for (const auto& leg : wording::leg_rows(plan, q))
         out << "  " << leg.what.toStdString() << ": " << leg.ground.toStdString() << ", " << leg.time.toStdString()
@@ -275,7 +276,7 @@ units::Result<Read> planned(const PlanOptions& options, std::ostream& err) {
     // A plan without its hills is still a plan: what is wrong is said, and stands among its warnings.
     if (const auto trouble = io::add_terrain(request))
         err << "sobremesa-cli: " << wording::message(*trouble).toStdString() << "\n";
-    say(document->notices, err);
+    say(document->diagnostics, err);
     auto plan = mission::make_plan(request);
     if (!plan) {
         units::Error error = plan.error();
@@ -319,7 +320,7 @@ int plan(const PlanOptions& options, std::ostream& out, std::ostream& err) {
             return unusable(done.error(), err);
     }
     if (options.json)
-        out << plan_json(plan, read->document.notices).dump(2) << "\n";
+        out << plan_json(plan, read->document.diagnostics).dump(2) << "\n";
     else
         print_plan(plan, out);
     return exit_done;

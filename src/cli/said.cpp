@@ -12,9 +12,9 @@ int unusable(const units::Error& error, std::ostream& err) {
     return exit_unusable_input;
 }
 
-void say(const std::vector<units::Notice>& notices, std::ostream& err) {
-    for (const auto& notice : notices)
-        err << "sobremesa-cli: " << wording::message(notice, wording::Quantities()).toStdString() << "\n";
+void say(const std::vector<units::Diagnostic>& diagnostics, std::ostream& err) {
+    for (const auto& diagnostic : diagnostics)
+        err << "sobremesa-cli: " << wording::message(diagnostic, wording::Quantities()).toStdString() << "\n";
 }
 
 } // namespace sobremesa::cli

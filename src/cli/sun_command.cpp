@@ -85,7 +85,7 @@ Json report_json(const matching::SunDayReport& r) {
             {"smallest_area_m2", or_null(r.smallest_area_m2)},
             {"sensitivity", changes},
             {"rows", rows},
-            {"warnings", warnings(r.notices, wording::Quantities())}};
+            {"warnings", warnings(r.diagnostics, wording::Quantities())}};
 }
 
 void print_report(const matching::SunDayReport& r, std::ostream& out) {
@@ -120,7 +120,7 @@ void print_report(const matching::SunDayReport& r, std::ostream& out) {
 int sun_day(const SunOptions& options, std::ostream& out, std::ostream& err) {
     const auto plan = io::read_plan_file(options.plan);
     if (!plan) return unusable(plan.error(), err);
-    say(plan->notices, err);
+    say(plan->diagnostics, err);
     const auto& request = plan->request;
     const mission::SunStart planned = request.sun.value_or(mission::SunStart{});
     const auto missing = [&](const char* field) {
@@ -172,7 +172,7 @@ int sun_day(const SunOptions& options, std::ostream& out, std::ostream& err) {
         out << report_json(*report).dump(2) << "\n";
     } else {
         print_report(*report, out);
-        say(report->notices, err);
+        say(report->diagnostics, err);
     }
     return exit_done;
 }

@@ -131,7 +131,7 @@ units::Result<std::unique_ptr<link::Feed>> feed_of(const WatchOptions& options) 
 units::Result<std::shared_ptr<const mission::Plan>> plan_of(const WatchOptions& options, std::ostream& err) {
     auto document = io::read_plan_file(options.plan);
     if (!document) return tl::unexpected(document.error());
-    say(document->notices, err);
+    say(document->diagnostics, err);
     // A plan without its hills is still a plan.
     if (const auto trouble = io::add_terrain(document->request))
         err << "sobremesa-cli: " << wording::message(*trouble).toStdString() << "\n";

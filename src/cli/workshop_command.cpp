@@ -53,7 +53,7 @@ int build_pack(const BuildOptions& options, std::ostream& out, std::ostream& err
         error.where.file = options.build;
         return unusable(error, err);
     }
-    say(document->notices, err);
+    say(document->diagnostics, err);
     if (options.json) {
         out << Json{{"pack", Json::parse(io::json_from_pack(made->pack))},
                     {"mass",
@@ -83,7 +83,7 @@ int partial(const PartialOptions& options, std::ostream& out, std::ostream& err)
     if (!text) return unusable(text.error(), err);
     const auto document = io::pack_from_json(*text, options.pack);
     if (!document) return unusable(document.error(), err);
-    say(document->notices, err);
+    say(document->diagnostics, err);
     const battery::PackModel pack(document->pack);
     const battery::PartialTest test{options.flown_min * units::seconds_per_minute,
                                     options.recharged_mah / units::milliamp_hours_per_amp_hour,

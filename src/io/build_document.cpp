@@ -21,7 +21,7 @@ units::Result<BuildDocument> build_from_json(const std::string& text, const std:
     FieldReader reader(in);
     describe_build(reader, document.build);
     if (in.error()) return tl::unexpected(*in.error());
-    document.notices = in.unknown_keys();
+    document.diagnostics = in.unknown_keys();
     return document;
 }
 

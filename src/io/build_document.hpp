@@ -3,13 +3,13 @@
 #include <string>
 
 #include "core/battery/pack_builder.hpp"
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 
 namespace sobremesa::io {
 
 struct BuildDocument {
     battery::Build build;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// A pack to be made from cells (format `sobremesa-build`, version 1; see docs/file-formats.md).

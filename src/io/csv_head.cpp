@@ -41,29 +41,30 @@ void note_columns(CsvHead& head) {
         const bool unused_column = column.kind == Kind::ignored && !column.chosen && !column.header.empty();
         if (unused_column && ++unused <= most_named) {
             if (column.passed_over) {
-                head.notices.push_back({units::NoticeCode::column_passed_over,
-                                        units::Severity::note,
-                                        {{"column", column.header},
-                                         {"channel", std::string(telemetry::channel_word(column.channel))}}});
+                head.diagnostics.push_back({units::DiagnosticCode::column_passed_over,
+                                            units::Severity::note,
+                                            {{"column", column.header},
+                                             {"channel", std::string(telemetry::channel_word(column.channel))}}});
             } else {
-                head.notices.push_back(
-                    {units::NoticeCode::column_not_understood, units::Severity::note, {{"column", column.header}}});
+                head.diagnostics.push_back({units::DiagnosticCode::column_not_understood,
+                                            units::Severity::note,
+                                            {{"column", column.header}}});
             }
         }
         const bool assumed = column.unit_assumed || column.quantity_assumed;
         if (column.kind == Kind::ignored || !assumed) continue;
         const std::string unit = choice_of(column).unit;
-        head.notices.push_back(
-            {column.quantity_assumed ? units::NoticeCode::quantity_assumed : units::NoticeCode::unit_assumed,
-             units::Severity::note,
-             {{"column", column.header},
-              {"channel", std::string(telemetry::channel_word(column.channel))},
-              {"unit", unit.empty() ? std::string("1") : unit}}});
+        head.diagnostics.push_back({column.quantity_assumed ? units::DiagnosticCode::quantity_assumed
+                                                            : units::DiagnosticCode::unit_assumed,
+                                    units::Severity::note,
+                                    {{"column", column.header},
+                                     {"channel", std::string(telemetry::channel_word(column.channel))},
+                                     {"unit", unit.empty() ? std::string("1") : unit}}});
     }
     if (unused > most_named) {
-        head.notices.push_back({units::NoticeCode::column_not_understood,
-                                units::Severity::note,
-                                {{"column", std::string()}, {"more", double(unused - most_named)}}});
+        head.diagnostics.push_back({units::DiagnosticCode::column_not_understood,
+                                    units::Severity::note,
+                                    {{"column", std::string()}, {"more", double(unused - most_named)}}});
     }
 }
 
@@ -126,7 +127,7 @@ units::Result<CsvHead> read_csv_head(const std::string& path, const std::vector<
     }
     head.columns = std::move(understood->columns);
     head.local_metres = understood->local_metres;
-    head.notices = std::move(understood->notices);
+    head.diagnostics = std::move(understood->diagnostics);
     head.decimal_comma = has_decimal_comma(texts, head.delimiter);
     head.uses_clock = shows(head, Kind::clock_time) || shows(head, Kind::moment);
     head.has_date = shows(head, Kind::moment) || (shows(head, Kind::clock_time) && shows(head, Kind::date));
@@ -142,8 +143,8 @@ units::Result<CsvHead> read_csv_head(const std::string& path, const std::vector<
                          {{"header", as_utf8(head.header_line).substr(0, 200)}}});
     }
     if (head.header_line.empty())
-        head.notices.insert(head.notices.begin(),
-                            {units::NoticeCode::header_missing, units::Severity::warning, {}});
+        head.diagnostics.insert(head.diagnostics.begin(),
+                                {units::DiagnosticCode::header_missing, units::Severity::warning, {}});
     note_columns(head);
     return head;
 }

@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "core/telemetry/column_choice.hpp"
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 #include "io/log_header.hpp"
 
 namespace sobremesa::io {
@@ -34,7 +34,7 @@ struct CsvHead {
     std::uint64_t file_bytes = 0;
     /// The first data rows, cell by cell as they stand, for showing what is in a column.
     std::vector<std::vector<std::string>> first_rows;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// Rows kept in `first_rows`.

@@ -36,7 +36,7 @@ public:
         : head_(head), job_(job),
           cores_(std::clamp<std::size_t>(std::thread::hardware_concurrency(), 1, most_cores)) {
         log_.name = path;
-        log_.notices = head.notices;
+        log_.diagnostics = head.diagnostics;
         for (const LogColumn& column : head_.columns) {
             if (has_values(column)) use(column.channel);
             if (column.kind == Kind::position_pair) {

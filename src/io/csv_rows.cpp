@@ -88,7 +88,8 @@ void place_local_metres(FlightLog& log, const CsvHead& head) {
         latitude[i] = place.latitude_deg;
         longitude[i] = place.longitude_deg;
     }
-    if (!head.home) log.notices.push_back({units::NoticeCode::home_not_on_earth, units::Severity::warning, {}});
+    if (!head.home)
+        log.diagnostics.push_back({units::DiagnosticCode::home_not_on_earth, units::Severity::warning, {}});
 }
 
 /// What is left turns into what was used: less than at the first row.

@@ -282,7 +282,7 @@ void Parts::part(const char* key, bool required, const std::function<void(Docume
     if (!error && root_.error()) error = root_.error();
     if (!error && reader.error()) error = reader.error();
     const auto unknown = reader.unknown_keys();
-    notices.insert(notices.end(), unknown.begin(), unknown.end());
+    diagnostics.insert(diagnostics.end(), unknown.begin(), unknown.end());
 }
 
 json request_to_json(const PlanRequest& request) {

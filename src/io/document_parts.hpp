@@ -5,7 +5,7 @@
 #include <vector>
 
 #include "core/mission/plan_request.hpp"
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 #include "io/document_reader.hpp"
 
 namespace sobremesa::io {
@@ -30,7 +30,7 @@ public:
     void part(const char* key, bool required, const std::function<void(DocumentReader&)>& read);
 
     std::optional<units::Error> error;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 
 private:
     DocumentReader root_;

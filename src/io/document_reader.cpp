@@ -161,15 +161,15 @@ void DocumentReader::allow(std::initializer_list<const char*> keys) {
     asked_.insert(keys.begin(), keys.end());
 }
 
-std::vector<units::Notice> DocumentReader::unknown_keys() const {
-    std::vector<units::Notice> notices = inner_unknown_;
-    if (!object_.is_object()) return notices;
+std::vector<units::Diagnostic> DocumentReader::unknown_keys() const {
+    std::vector<units::Diagnostic> diagnostics = inner_unknown_;
+    if (!object_.is_object()) return diagnostics;
     for (const auto& member : object_.items()) {
         if (asked_.contains(member.key())) continue;
-        notices.push_back(
-            {units::NoticeCode::unknown_key, units::Severity::warning, {{"field", path_of(member.key())}}});
+        diagnostics.push_back(
+            {units::DiagnosticCode::unknown_key, units::Severity::warning, {{"field", path_of(member.key())}}});
     }
-    return notices;
+    return diagnostics;
 }
 
 } // namespace sobremesa::io

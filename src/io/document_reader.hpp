@@ -7,7 +7,7 @@
 
 #include <nlohmann/json.hpp>
 
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 
 namespace sobremesa::io {
 
@@ -26,7 +26,7 @@ std::string indexed(const std::string& key, std::size_t i);
 /// Reads one JSON object key by key, remembering the first thing that is wrong and which keys were asked for.
 ///
 /// A reader never throws on what a pilot wrote: a wrong type or a missing value becomes `error()`, and every key
-/// that nobody asked for becomes a notice.
+/// that nobody asked for becomes a diagnostic.
 class DocumentReader {
 public:
     /// @param path  of this object in the document, "" for the root
@@ -52,7 +52,7 @@ public:
 
     const std::optional<units::Error>& error() const { return error_; }
     /// Keys that nobody asked for: of this object, and of those inside it that were adopted.
-    std::vector<units::Notice> unknown_keys() const;
+    std::vector<units::Diagnostic> unknown_keys() const;
 
     /// Takes over what the reader of an inner object found wrong or did not know.
     void adopt(const DocumentReader& inner);
@@ -68,7 +68,7 @@ private:
     std::string path_;
     std::set<std::string> asked_;
     std::optional<units::Error> error_;
-    std::vector<units::Notice> inner_unknown_;
+    std::vector<units::Diagnostic> inner_unknown_;
 };
 
 } // namespace sobremesa::io

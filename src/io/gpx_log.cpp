@@ -187,15 +187,15 @@ private:
             });
             if (!number || taken) column.kind = LogColumn::Kind::ignored;
             if (column.kind == LogColumn::Kind::number && column.unit_assumed) {
-                log_.notices.push_back({units::NoticeCode::unit_assumed,
-                                        units::Severity::note,
-                                        {{"unit", choice_of(column).unit},
-                                         {"column", name},
-                                         {"channel", std::string(channel_word(column.channel))}}});
+                log_.diagnostics.push_back({units::DiagnosticCode::unit_assumed,
+                                            units::Severity::note,
+                                            {{"unit", choice_of(column).unit},
+                                             {"column", name},
+                                             {"channel", std::string(channel_word(column.channel))}}});
             }
             if (column.kind == LogColumn::Kind::ignored)
-                log_.notices.push_back(
-                    {units::NoticeCode::column_not_understood, units::Severity::note, {{"column", name}}});
+                log_.diagnostics.push_back(
+                    {units::DiagnosticCode::column_not_understood, units::Severity::note, {{"column", name}}});
             found = columns_.emplace(name, column).first;
         }
         if (found->second.kind != LogColumn::Kind::number) return;

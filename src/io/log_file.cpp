@@ -101,10 +101,11 @@ units::Result<std::shared_ptr<const FlightLog>> read_log(const std::string& path
     if (!source) return tl::unexpected(source.error());
     auto log = read_source(*source, job);
     if (!log) return tl::unexpected(source->named(log.error()));
-    if (source->readable() == path && source->notices().empty()) return log;
+    if (source->readable() == path && source->diagnostics().empty()) return log;
     auto named = std::make_shared<FlightLog>(**log);
     named->name = path;
-    named->notices.insert(named->notices.begin(), source->notices().begin(), source->notices().end());
+    named->diagnostics.insert(named->diagnostics.begin(), source->diagnostics().begin(),
+                              source->diagnostics().end());
     return named;
 }
 

@@ -18,7 +18,7 @@ namespace {
 
 using Kind = LogColumn::Kind;
 using telemetry::Channel;
-using units::NoticeCode;
+using units::DiagnosticCode;
 
 constexpr double largest_degrees = 360.0;
 
@@ -102,7 +102,7 @@ public:
     units::Result<UnderstoodColumns> run(const std::vector<telemetry::ColumnChoice>& choices) {
         if (auto error = take_choices(choices)) return tl::unexpected(*error);
         take_own_words();
-        result_.notices = settle_time(columns_);
+        result_.diagnostics = settle_time(columns_);
         take_words();
         settle_positions();
         take_pairs();

@@ -63,7 +63,7 @@ struct UnderstoodColumns {
     std::vector<LogColumn> columns;
     /// Places are metres from a home, not degrees.
     bool local_metres = false;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// One column as it stands in a file.

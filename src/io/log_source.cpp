@@ -66,7 +66,7 @@ std::string text_of(int descriptor, std::uint64_t size) {
 
 LogSource::LogSource(LogSource&& other) noexcept
     : path_(std::move(other.path_)), readable_(std::move(other.readable_)), format_(other.format_),
-      held_(std::exchange(other.held_, {})), notices_(std::move(other.notices_)) {}
+      held_(std::exchange(other.held_, {})), diagnostics_(std::move(other.diagnostics_)) {}
 
 LogSource::~LogSource() {
     for (const int descriptor : held_) ::close(descriptor);
@@ -188,9 +188,9 @@ units::Result<void> LogSource::rewrite_text() {
     }
     hold(memory);
     if (table.unread > 0)
-        notices_.push_back({units::NoticeCode::records_unreadable,
-                            units::Severity::warning,
-                            {{"records", double(table.unread)}, {"line", double(table.first_unread)}}});
+        diagnostics_.push_back({units::DiagnosticCode::records_unreadable,
+                                units::Severity::warning,
+                                {{"records", double(table.unread)}, {"line", double(table.first_unread)}}});
     return {};
 }
 

@@ -3,7 +3,7 @@
 #include <string>
 #include <vector>
 
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 #include "io/log_file.hpp"
 
 namespace sobremesa::io {
@@ -29,7 +29,7 @@ public:
     /// What readers open.
     const std::string& readable() const { return readable_; }
     /// What is to be said of the rewriting.
-    const std::vector<units::Notice>& notices() const { return notices_; }
+    const std::vector<units::Diagnostic>& diagnostics() const { return diagnostics_; }
     /// An error of a reader, with the pilot's path in it.
     units::Error named(units::Error error) const;
 
@@ -43,7 +43,7 @@ private:
     std::string readable_;
     LogFormat format_ = LogFormat::csv;
     std::vector<int> held_;
-    std::vector<units::Notice> notices_;
+    std::vector<units::Diagnostic> diagnostics_;
 };
 
 /// Every log below some paths: files, folders with all that is in them, archives with each of theirs. Sorted; what

@@ -255,11 +255,11 @@ telemetry::FlightLog Rows::finished() && {
         if (std::none_of(column.begin(), column.end(), [](double v) { return std::isfinite(v); })) column.clear();
     }
     if (other_batteries_)
-        log_.notices.push_back({units::NoticeCode::other_batteries, units::Severity::warning, {}});
+        log_.diagnostics.push_back({units::DiagnosticCode::other_batteries, units::Severity::warning, {}});
     if (other_vehicles_) {
-        log_.notices.push_back({units::NoticeCode::other_vehicles,
-                                units::Severity::warning,
-                                {{"system", double(choice_.system.value_or(0))}}});
+        log_.diagnostics.push_back({units::DiagnosticCode::other_vehicles,
+                                    units::Severity::warning,
+                                    {{"system", double(choice_.system.value_or(0))}}});
     }
     if (broken_ > 0) log_.unreadable.push_back({telemetry::SetAsideReason::bad_row, broken_, first_broken_});
     return std::move(log_);

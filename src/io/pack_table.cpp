@@ -145,8 +145,8 @@ const std::vector<Column>& columns() {
 }
 
 const Column* column_named(const std::string& name) {
-    const auto found =
-        std::find_if(columns().begin(), columns().end(), [&](const auto& c) { return units::same_word(name, c.name); });
+    const auto found = std::find_if(columns().begin(), columns().end(),
+                                    [&](const auto& c) { return units::same_word(name, c.name); });
     return found == columns().end() ? nullptr : &*found;
 }
 
@@ -170,8 +170,8 @@ units::Result<PackTable> packs_from_csv(const std::string& text, const std::stri
     for (const std::string& cell : rows.front().cells) {
         header.push_back(column_named(std::string(trimmed(cell))));
         if (!header.back())
-            table.notices.push_back(
-                {units::NoticeCode::column_not_understood, units::Severity::note, {{"column", cell}}});
+            table.diagnostics.push_back(
+                {units::DiagnosticCode::column_not_understood, units::Severity::note, {{"column", cell}}});
     }
     for (const Column& column : columns()) {
         if (column.needed && std::find(header.begin(), header.end(), &column) == header.end())
@@ -180,7 +180,8 @@ units::Result<PackTable> packs_from_csv(const std::string& text, const std::stri
     for (std::size_t i = 1; i < rows.size(); ++i) {
         Pack pack;
         for (std::size_t c = 0; c < header.size(); ++c) {
-            const std::string cell = c < rows[i].cells.size() ? std::string(trimmed(rows[i].cells[c])) : std::string();
+            const std::string cell =
+                c < rows[i].cells.size() ? std::string(trimmed(rows[i].cells[c])) : std::string();
             if (!header[c]) continue;
             const units::Where where{file, rows[i].line, std::int64_t(c + 1), header[c]->name};
             if (cell.empty()) {

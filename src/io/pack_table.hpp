@@ -4,14 +4,14 @@
 #include <vector>
 
 #include "core/battery/pack.hpp"
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 
 namespace sobremesa::io {
 
 struct PackTable {
     std::vector<battery::Pack> packs;
     /// Columns that were not understood.
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// A shelf of packs as CSV, in the units that shops and scales use:

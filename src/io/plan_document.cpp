@@ -27,9 +27,9 @@ units::Result<PlanDocument> plan_from_json(const std::string& text, const std::s
     auto request = read_request(parts, file);
     if (!request) return tl::unexpected(request.error());
     document.request = std::move(*request);
-    document.notices.insert(document.notices.end(), parts.notices.begin(), parts.notices.end());
+    document.diagnostics.insert(document.diagnostics.end(), parts.diagnostics.begin(), parts.diagnostics.end());
     const auto unknown = parts.root().unknown_keys();
-    document.notices.insert(document.notices.end(), unknown.begin(), unknown.end());
+    document.diagnostics.insert(document.diagnostics.end(), unknown.begin(), unknown.end());
     return document;
 }
 
@@ -59,7 +59,7 @@ units::Result<PackDocument> pack_from_json(const std::string& text, const std::s
         return tl::unexpected(error);
     }
     const auto unknown = reader.unknown_keys();
-    document.notices.insert(document.notices.end(), unknown.begin(), unknown.end());
+    document.diagnostics.insert(document.diagnostics.end(), unknown.begin(), unknown.end());
     return document;
 }
 

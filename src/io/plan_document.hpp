@@ -4,19 +4,19 @@
 #include <vector>
 
 #include "core/mission/plan_request.hpp"
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 
 namespace sobremesa::io {
 
 struct PlanDocument {
     mission::PlanRequest request;
     /// Unknown keys, and values that this version keeps but does not use.
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 struct PackDocument {
     battery::Pack pack;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// A plan document (format `sobremesa-plan`, version 1; see docs/file-formats.md).

@@ -4,7 +4,7 @@
 
 #include "core/geodesy/terrain.hpp"
 #include "core/mission/plan_request.hpp"
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 
 namespace sobremesa::io {
 

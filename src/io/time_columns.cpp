@@ -11,7 +11,7 @@ namespace {
 
 using Kind = LogColumn::Kind;
 using telemetry::Channel;
-using units::NoticeCode;
+using units::DiagnosticCode;
 
 // Counts since 1970 of 2001 to 2286 in seconds; of the smaller units alike. No flight counts so far from its start.
 constexpr double least_epoch_s = 1e9;
@@ -175,7 +175,7 @@ double fineness(const ColumnAtHand* column) {
 
 struct TimeSearch {
     std::vector<ColumnAtHand>& columns;
-    std::vector<units::Notice> notices{};
+    std::vector<units::Diagnostic> diagnostics{};
     ColumnAtHand* moment = nullptr;
     ColumnAtHand* date = nullptr;
     ColumnAtHand* clock = nullptr;
@@ -233,11 +233,12 @@ struct TimeSearch {
         bool doubtful = false;
         c.column.date_order = date_order(c, kind == Kind::moment, doubtful);
         if (doubtful) {
-            notices.push_back({NoticeCode::date_order_assumed,
-                               units::Severity::warning,
-                               {{"column", c.column.header},
-                                {"example", std::string(c.cells.empty() ? std::string_view() : c.cells.front())},
-                                {"order", std::string(date_order_words[std::size_t(c.column.date_order)])}}});
+            diagnostics.push_back(
+                {DiagnosticCode::date_order_assumed,
+                 units::Severity::warning,
+                 {{"column", c.column.header},
+                  {"example", std::string(c.cells.empty() ? std::string_view() : c.cells.front())},
+                  {"order", std::string(date_order_words[std::size_t(c.column.date_order)])}}});
         }
     }
 
@@ -251,7 +252,7 @@ struct TimeSearch {
         c.column.unit_assumed = !given;
     }
 
-    std::vector<units::Notice> run() {
+    std::vector<units::Diagnostic> run() {
         bool said = false;
         for (ColumnAtHand& c : columns) {
             const Kind kind = c.column.kind;
@@ -273,7 +274,7 @@ struct TimeSearch {
             const bool clock_said = std::any_of(columns.begin(), columns.end(),
                                                 [](const ColumnAtHand& c) { return fixed(c, Kind::clock_time); });
             if (clock_said && date) take_calendar(*date, Kind::date);
-            return std::move(notices);
+            return std::move(diagnostics);
         }
         const double calendar = moment ? fineness(moment) : milliseconds && clock ? 1.0 : fineness(clock);
         constexpr double coarse = 0.85;
@@ -295,7 +296,7 @@ struct TimeSearch {
             take_unreadable();
         }
         pass_over_the_rest();
-        return std::move(notices);
+        return std::move(diagnostics);
     }
 
     static bool has_fraction(const ColumnAtHand& c) {
@@ -367,7 +368,7 @@ bool names_time(const HeaderCell& header) {
     return header.is("t") && (!header.unit || header.measures(Dimension::time));
 }
 
-std::vector<units::Notice> settle_time(std::vector<ColumnAtHand>& columns) {
+std::vector<units::Diagnostic> settle_time(std::vector<ColumnAtHand>& columns) {
     return TimeSearch{columns}.run();
 }
 

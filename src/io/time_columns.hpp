@@ -24,7 +24,7 @@ struct ColumnAtHand {
 /// other units from any zero or since 1970, days of a spreadsheet. Of several the finest is taken; a calendar
 /// before a count that is no finer.
 /// @return what is assumed: the unit of a count, the order of day and month
-std::vector<units::Notice> settle_time(std::vector<ColumnAtHand>& columns);
+std::vector<units::Diagnostic> settle_time(std::vector<ColumnAtHand>& columns);
 
 /// Whether the words say that it is a time; not those of a remaining or a home time.
 bool names_time(const HeaderCell& header);

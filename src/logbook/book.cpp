@@ -20,7 +20,7 @@ namespace sobremesa::logbook {
 namespace {
 
 using nlohmann::json;
-using units::NoticeCode;
+using units::DiagnosticCode;
 using units::Severity;
 
 json optional_text(const std::optional<std::string>& text) {
@@ -123,8 +123,8 @@ units::Result<Book> Book::open(const std::string& path, const BookOptions& optio
 units::Result<Book> Book::openOnce(const std::string& path, const BookOptions& options, bool& being_made) {
     Book book;
     being_made = false;
-    const auto note = [&book](NoticeCode code, std::vector<units::Parameter> parameters = {}) {
-        book.notices_.push_back({code, Severity::warning, std::move(parameters)});
+    const auto note = [&book](DiagnosticCode code, std::vector<units::Parameter> parameters = {}) {
+        book.diagnostics_.push_back({code, Severity::warning, std::move(parameters)});
     };
     std::error_code trouble;
     const auto folder = std::filesystem::path(path).parent_path();
@@ -134,11 +134,11 @@ units::Result<Book> Book::openOnce(const std::string& path, const BookOptions& o
     bool elsewhere = false;
     if (write && !can_write(path)) {
         write = false;
-        note(NoticeCode::book_read_only);
+        note(DiagnosticCode::book_read_only);
     }
     if (write && book.lock_.take(path) == BookLock::Outcome::held_elsewhere) {
         write = false;
-        note(NoticeCode::book_in_use);
+        note(DiagnosticCode::book_in_use);
         elsewhere = true;
         being_made = !std::filesystem::exists(path, trouble) || std::filesystem::file_size(path, trouble) == 0;
         if (being_made) return units::failure(units::ErrorCode::book_in_use, {path, {}, {}, {}});
@@ -169,7 +169,7 @@ units::Result<Book> Book::openOnce(const std::string& path, const BookOptions& o
     const auto newest = std::int64_t(options.steps->size());
     if (*version > newest) {
         write = false;
-        note(NoticeCode::book_newer, {{"found", double(*version)}, {"newest", double(newest)}});
+        note(DiagnosticCode::book_newer, {{"found", double(*version)}, {"newest", double(newest)}});
     }
     book.writable_ = write;
     book.connection_ = std::move(*connection);
@@ -186,7 +186,7 @@ units::Result<void> Book::prepare(const BookOptions& options) {
     }
     const auto mode = connection_.text("PRAGMA journal_mode = WAL");
     if (!mode) return tl::unexpected(mode.error());
-    if (*mode != "wal") notices_.push_back({NoticeCode::book_without_wal, Severity::warning, {}});
+    if (*mode != "wal") diagnostics_.push_back({DiagnosticCode::book_without_wal, Severity::warning, {}});
     if (auto done = connection_.run("PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON"); !done) return done;
 
     const auto version = connection_.integer("PRAGMA user_version");
@@ -195,7 +195,7 @@ units::Result<void> Book::prepare(const BookOptions& options) {
     if (*version > 0) {
         const std::string copy = dated_copy(path(), *version);
         if (auto done = backUp(copy); !done) return done;
-        notices_.push_back({NoticeCode::book_migrated, Severity::note, {{"copy", copy}}});
+        diagnostics_.push_back({DiagnosticCode::book_migrated, Severity::note, {{"copy", copy}}});
     }
     return migrate(connection_, *options.steps);
 }

@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 #include "logbook/book_lock.hpp"
 #include "logbook/connection.hpp"
 #include "logbook/record.hpp"
@@ -61,7 +61,8 @@ struct BookCheck {
 /// What it promises, each promise with its test in tests/logbook: a commit that has returned survives the process
 /// being killed; a commit is whole or not there; a full disk, a read-only file, a damaged file and a newer version
 /// are told apart and said, and change nothing; before the schema changes a dated copy is made beside the file; a
-/// second instance is told and reads only; where the write-ahead log does not work the book does, with a notice.
+/// second instance is told and reads only; where the write-ahead log does not work the book does, with a
+/// diagnostic.
 ///
 /// Used by one thread at a time.
 class Book {
@@ -72,7 +73,7 @@ public:
 
     const std::string& path() const { return connection_.path(); }
     bool is_writable() const { return writable_; }
-    const std::vector<units::Notice>& notices() const { return notices_; }
+    const std::vector<units::Diagnostic>& diagnostics() const { return diagnostics_; }
 
     /// @param damage  where given, what cannot be read is named there and the rest read all the same
     units::Result<BookContents> read(std::vector<units::Error>* damage = nullptr);
@@ -123,7 +124,7 @@ private:
     Connection connection_;
     BookLock lock_;
     bool writable_ = false;
-    std::vector<units::Notice> notices_;
+    std::vector<units::Diagnostic> diagnostics_;
 };
 
 /// Edits that can be undone; older ones are done for good.

@@ -25,9 +25,9 @@ BenchShown work_out(BenchShown shown, const std::vector<std::size_t>& chosen) {
         if (n == 0) curve.best = matching::best_range_scale(shown.bench, shown.candidates[i]);
         shown.curves.push_back(std::move(curve));
     }
-    if (!shown.curves.empty()) shown.notices = shown.curves.front().result.notices;
+    if (!shown.curves.empty()) shown.diagnostics = shown.curves.front().result.diagnostics;
     if (const auto misled = matching::charge_misleads(shown.candidates, shown.matches, chosen))
-        shown.notices.push_back(*misled);
+        shown.diagnostics.push_back(*misled);
     return shown;
 }
 

@@ -33,7 +33,7 @@ struct BenchShown {
     std::vector<matching::Candidate> candidates;
     std::vector<matching::Match> matches;
     std::vector<BenchCurve> curves;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// The bench: which pack to fly, and what it does under load. Worked out off the UI thread whenever the shelf, the

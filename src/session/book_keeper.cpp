@@ -35,7 +35,7 @@ units::Result<logbook::BookContents> BookKeeper::open(const std::string& path,
     if (!contents) return tl::unexpected(contents.error());
     path_ = QString::fromStdString(path);
     writable_ = book->is_writable();
-    notices_ = book->notices();
+    diagnostics_ = book->diagnostics();
     book_ = std::make_unique<logbook::Book>(std::move(*book));
     open_ = true;
     return contents;
@@ -48,7 +48,7 @@ void BookKeeper::close() {
     ++book_number_;
     open_ = false;
     writable_ = false;
-    notices_.clear();
+    diagnostics_.clear();
 }
 
 /// One last try for what is held up; then the queue is emptied.

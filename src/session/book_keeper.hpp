@@ -34,7 +34,7 @@ public:
     bool is_open() const { return open_; }
     bool is_writable() const { return writable_; }
     const QString& path() const { return path_; }
-    const std::vector<units::Notice>& notices() const { return notices_; }
+    const std::vector<units::Diagnostic>& diagnostics() const { return diagnostics_; }
 
     using Write = std::function<units::Result<void>(logbook::Book&)>;
     /// Queues a write; dropped where the book can only be read (which was said when it was opened).
@@ -95,7 +95,7 @@ private:
     bool open_ = false;
     bool writable_ = false;
     QString path_;
-    std::vector<units::Notice> notices_;
+    std::vector<units::Diagnostic> diagnostics_;
     /// Counts the books opened; read and changed on this object's thread only.
     std::uint64_t book_number_ = 0;
     units::Error trouble_ = {};

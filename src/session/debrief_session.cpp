@@ -60,10 +60,10 @@ LeftAtLanding DebriefSession::left(const mission::PlanRequest& flown) const {
     const double air_c = flown.weather.temperature_c;
     const telemetry::LogSummary& summary = debrief_->summary;
     if (!telemetry::volts_fit(summary, pack)) {
-        return {std::nullopt,
-                units::Notice{units::NoticeCode::pack_does_not_fit,
-                              units::Severity::warning,
-                              {{"highest_v", *summary.energy.highest_voltage_v}, {"series", double(pack.series)}}}};
+        return {std::nullopt, units::Diagnostic{units::DiagnosticCode::pack_does_not_fit,
+                                                units::Severity::warning,
+                                                {{"highest_v", *summary.energy.highest_voltage_v},
+                                                 {"series", double(pack.series)}}}};
     }
     const double power_w = debrief::power_of_pack_w(summary, flown.aircraft);
     const battery::PackModel model(pack);

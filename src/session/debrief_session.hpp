@@ -39,7 +39,7 @@ struct Debrief {
 /// What was left, for the pack of the setting; or why it cannot be said.
 struct LeftAtLanding {
     std::optional<telemetry::LeftByCharge> left;
-    std::optional<units::Notice> notice;
+    std::optional<units::Diagnostic> diagnostic;
 };
 
 /// Opens logs off the UI thread, with progress and cancel.

@@ -614,7 +614,7 @@ std::string Desk::madeFrom(Id flight_id) const {
 void Desk::keepSummary(Id flight_id, const telemetry::LogSummary& summary) {
     telemetry::LogSummary kept = summary;
     kept.track = {};
-    kept.notices.clear();
+    kept.diagnostics.clear();
     summaries_.insert_or_assign(flight_id, kept);
     keeper_.write([figures = logbook::Figures{flight_id, madeFrom(flight_id), io::json_from(kept)}](
                       logbook::Book& book) { return book.put(figures); });

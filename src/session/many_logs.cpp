@@ -47,9 +47,10 @@ std::vector<FoundFlight> flights_of(const std::string& path, const std::stop_tok
         }
         flight.mission = debrief::flown_mission(debrief->clean, debrief->summary, {});
         flight.found_wind = debrief::found_wind(debrief->findings.wind);
-        for (const auto& notice : debrief->summary.notices) {
-            if (notice.severity == units::Severity::warning && notice.code != units::NoticeCode::several_flights)
-                flight.doubts.push_back(notice);
+        for (const auto& diagnostic : debrief->summary.diagnostics) {
+            if (diagnostic.severity == units::Severity::warning &&
+                diagnostic.code != units::DiagnosticCode::several_flights)
+                flight.doubts.push_back(diagnostic);
         }
         // The track of two hundred flights is not wanted, their figures are.
         flight.summary = std::move(debrief->summary);

@@ -26,7 +26,7 @@ struct FoundFlight {
     /// The wind that it shows, where it does.
     std::optional<atmosphere::Wind> found_wind;
     /// What is doubtful in it: warnings of its reading.
-    std::vector<units::Notice> doubts;
+    std::vector<units::Diagnostic> doubts;
     /// In the book already, or met before among these.
     bool known = false;
     /// Why it cannot be filed; it is listed all the same.

@@ -15,7 +15,7 @@
 namespace sobremesa::wording {
 
 /// What a log says of the wind and of level flight in still air, in a sentence or two, the figures in <b>…</b>;
-/// what it does not say is left to the notices.
+/// what it does not say is left to the diagnostics.
 QString findings_sentence(const telemetry::Findings& found, const Quantities& quantities);
 
 /// What was left, method by method and together, the figures in <b>…</b>; empty without a method.

@@ -190,8 +190,8 @@ QString from_table(const MessageRow<Code> (&rows)[N], Code code, const std::vect
     return {};
 }
 
+using units::DiagnosticCode;
 using units::ErrorCode;
-using units::NoticeCode;
 
 constexpr MessageRow<ErrorCode> error_rows[] = {
     {ErrorCode::file_not_found,
@@ -469,101 +469,101 @@ QString wind_reason_text(const QString& reason) {
         "full circle on every flight.");
 }
 
-constexpr MessageRow<NoticeCode> notice_rows[] = {
-    {NoticeCode::energy_short_for_climb,
+constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
+    {DiagnosticCode::energy_short_for_climb,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The pack is at its landing voltage before %1 is reached. Fly lower, climb more gently, or "
                        "take a bigger pack."),
      {{{Format::height, "height_m"}}}},
-    {NoticeCode::power_not_available,
+    {DiagnosticCode::power_not_available,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "This pack cannot supply the %1 that the flight needs. One with less resistance or more cells can."),
      {{{Format::power, "power_w"}}}},
-    {NoticeCode::way_home_is_dear,
+    {DiagnosticCode::way_home_is_dear,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The return leg is the slow one: %1 over ground against %2 outbound. "
                                               "Flying out into the wind makes it the fast one."),
      {{{Format::speed, "home_mps"}, {Format::speed, "out_mps"}}}},
-    {NoticeCode::landing_voltage_wastes_energy,
+    {DiagnosticCode::landing_voltage_wastes_energy,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Landing at %1 leaves %2 unused, %3 of the usable energy. %4 is usual for this chemistry."),
      {{{Format::cell_volts, "landing_cell_v"},
        {Format::energy, "unused_wh"},
        {Format::share, "unused_share"},
        {Format::cell_volts, "usual_cell_v"}}}},
-    {NoticeCode::landing_voltage_below_floor,
+    {DiagnosticCode::landing_voltage_below_floor,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Landing at %1 is below this chemistry's floor of %2 and damages the cells."),
      {{{Format::cell_volts, "landing_cell_v"}, {Format::cell_volts, "floor_cell_v"}}}},
-    {NoticeCode::height_above_ceiling,
+    {DiagnosticCode::height_above_ceiling,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 is above your height limit of %2. Local rules decide."),
      {{{Format::height, "height_m"}, {Format::height, "ceiling_m"}}}},
-    {NoticeCode::power_demand_high,
+    {DiagnosticCode::power_demand_high,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Cruise takes %1 of full power; 30–40 % leaves headroom for gusts."),
      {{{Format::share, "share"}}}},
-    {NoticeCode::power_demand_very_high,
+    {DiagnosticCode::power_demand_very_high,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Cruise takes %1 of full power: too much for a distance attempt. Fly slower, or lighter."),
      {{{Format::share, "share"}}}},
-    {NoticeCode::school_not_reached,
+    {DiagnosticCode::school_not_reached,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "On this flight %1 never says turn."),
      {{{Format::rule, "school"}}}},
-    {NoticeCode::route_not_whole,
+    {DiagnosticCode::route_not_whole,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The pack cannot fly the whole route: come home from %1 along it. A "
                                               "shorter route, less reserve or a bigger pack clears it."),
      {{{Format::distance, "distance_m"}}}},
-    {NoticeCode::clearance_too_low,
+    {DiagnosticCode::clearance_too_low,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "The ground comes within %1 of the flight path, at %2 along it; %3 are wanted. Fly higher, or around it."),
      {{{Format::height, "height_m"}, {Format::distance, "distance_m"}, {Format::height, "wanted_m"}}}},
-    {NoticeCode::terrain_not_read,
+    {DiagnosticCode::terrain_not_read,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The terrain file “%1” was not read: this plan assumes flat ground."),
      {{{Format::text, "file"}}}},
-    {NoticeCode::terrain_partly_known,
+    {DiagnosticCode::terrain_partly_known,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The elevation raster does not cover the whole flight: beyond it the ground is unknown.")},
-    {NoticeCode::speed_rule_not_met,
+    {DiagnosticCode::speed_rule_not_met,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "A speed by share of full power needs the aircraft's full power; the known cruise is used.")},
-    {NoticeCode::share_too_small,
+    {DiagnosticCode::share_too_small,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Level flight takes more than %1 of full power at any airspeed; the known cruise is used."),
      {{{Format::share, "share"}}}},
-    {NoticeCode::fixed_speed_missing,
+    {DiagnosticCode::fixed_speed_missing,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "A fixed speed needs an airspeed (mission.airspeed_mps); the known cruise is used.")},
-    {NoticeCode::throttle_without_full_power,
+    {DiagnosticCode::throttle_without_full_power,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "A throttle (%1) needs the aircraft's full power; without it the throttle is ignored."),
      {{{Format::text, "field"}}}},
-    {NoticeCode::descent_above_airspeed,
+    {DiagnosticCode::descent_above_airspeed,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "A descent of %1 is more than the airspeed of %2 allows: nothing is "
                                               "left to move forward. Choose a slower descent."),
      {{{Format::climb, "descent_mps"}, {Format::speed, "airspeed_mps"}}}},
-    {NoticeCode::climb_not_possible,
+    {DiagnosticCode::climb_not_possible,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "That throttle does not climb: level flight takes all of it. More throttle or less mass clears it.")},
-    {NoticeCode::sink_too_fast,
+    {DiagnosticCode::sink_too_fast,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Descending at %1 with so little forward speed sinks into its own "
                                               "wake; %2 is the most. Descend while flying forward."),
      {{{Format::climb, "sink_mps"}, {Format::climb, "most_mps"}}}},
-    {NoticeCode::cruise_mass_assumed,
+    {DiagnosticCode::cruise_mass_assumed,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The known cruise is assumed to be flown at today's %1. If it was flown with another pack, "
                        "enter that all-up mass: a heavier pack costs power."),
      {{{Format::mass, "mass_kg"}}}},
-    {NoticeCode::cruise_power_impossible,
+    {DiagnosticCode::cruise_power_impossible,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "No aircraft of this mass cruises on %1: physics needs at least %2, "
                                               "%3 is usual. Check power, mass, propellers and kind of aircraft."),
      {{{Format::power, "power_w"}, {Format::power, "least_w"}, {Format::power, "usual_w"}}}},
-    {NoticeCode::cruise_power_doubtful,
+    {DiagnosticCode::cruise_power_doubtful,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "A cruise on %1 is less than ideal hovering would take (%2); %3 is "
                                               "usual. Check power, mass and propellers."),
      {{{Format::power, "power_w"}, {Format::power, "least_w"}, {Format::power, "usual_w"}}}},
-    {NoticeCode::pack_mass_doubtful,
+    {DiagnosticCode::pack_mass_doubtful,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "A pack of %1 that weighs %2 stores %3 Wh/kg; %4 to %5 Wh/kg is usual for such cells. Check "
                        "its mass and its cells."),
@@ -572,40 +572,40 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
        {Format::plain, "wh_per_kg"},
        {Format::plain, "least_wh_per_kg"},
        {Format::plain, "most_wh_per_kg"}}}},
-    {NoticeCode::converter_does_not_fit,
+    {DiagnosticCode::converter_does_not_fit,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 %2"),
      {{{Format::misfit, "why"}, {Format::misfit_cure, "why"}}}},
-    {NoticeCode::array_gives_nothing,
+    {DiagnosticCode::array_gives_nothing,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The array delivers nothing on this day: the sun does not rise at "
                                               "this place, or the array does not reach the pack's voltage.")},
-    {NoticeCode::charge_not_taken,
+    {DiagnosticCode::charge_not_taken,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The pack is full while the sun still delivers more: %1 go unused. "
                                               "Fly faster, climb, or take a bigger pack."),
      {{{Format::energy, "lost_wh"}}}},
-    {NoticeCode::sun_holds_it_up,
+    {DiagnosticCode::sun_holds_it_up,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "Sun and pack keep it up for the whole period considered (%1); what ends the flight is something else."),
      {{{Format::duration, "time_s"}}}},
-    {NoticeCode::counter_includes_sun,
+    {DiagnosticCode::counter_includes_sun,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "The counter includes everything that motors and electronics took; part of it came from the array. The "
          "resting voltage or the recharge tells what remains in the pack, not the counter.")},
-    {NoticeCode::sun_not_worked_out,
+    {DiagnosticCode::sun_not_worked_out,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "A flight on the sun needs %1; without it this is a plan on the pack alone."),
      {{{Format::sun_part, "field"}}}},
-    {NoticeCode::cold_start_dip,
+    {DiagnosticCode::cold_start_dip,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The cold pack sags to %1 at the start and recovers after %2 as it warms. Keep it warm "
                        "until launch, and do not mistake the sag for empty."),
      {{{Format::cell_volts, "lowest_cell_v"}, {Format::duration, "until_s"}}}},
-    {NoticeCode::current_above_rating,
+    {DiagnosticCode::current_above_rating,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 exceeds the %2 continuous rating of this pack. Fly slower, or "
                                               "take a pack with more cells in parallel."),
      {{{Format::amps_1, "current_a"}, {Format::amps_1, "limit_a"}}}},
-    {NoticeCode::charge_misleads,
+    {DiagnosticCode::charge_misleads,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "mAh mislead here, because the packs differ in cells in series: %1 has %2 but only %3; %4 "
                        "has %5 and %6. Compare by Wh."),
@@ -615,156 +615,156 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
        {Format::text, "more_energy"},
        {Format::charge, "charge_of_energy_ah"},
        {Format::energy, "energy_of_energy_wh"}}}},
-    {NoticeCode::sag_above_stated,
+    {DiagnosticCode::sag_above_stated,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Flights showed %1 per cell, the pack is entered with %2. Cold, age "
                                               "or a bad joint: the measured value decides the continuous current."),
      {{{Format::cell_resistance, "measured_ohm"}, {Format::cell_resistance, "stated_ohm"}}}},
-    {NoticeCode::start_below_landing,
+    {DiagnosticCode::start_below_landing,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "Under this load the pack is below %1 from the start: nothing is usable down to that landing voltage."),
      {{{Format::cell_volts, "landing_cell_v"}}}},
-    {NoticeCode::unknown_key,
+    {DiagnosticCode::unknown_key,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not known and was ignored. Is it a typing error?"),
      {{{Format::text, "field"}}}},
-    {NoticeCode::unit_assumed,
+    {DiagnosticCode::unit_assumed,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” names no unit; it was read as %2 in %3."),
      {{{Format::text, "column"}, {Format::text, "channel"}, {Format::text, "unit"}}}},
-    {NoticeCode::quantity_assumed,
+    {DiagnosticCode::quantity_assumed,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "“%1” was read as %2 in %3 from its numbers or its unit alone. If that is wrong: Columns…"),
      {{{Format::text, "column"}, {Format::text, "channel"}, {Format::text, "unit"}}}},
-    {NoticeCode::records_unreadable,
+    {DiagnosticCode::records_unreadable,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Records that could not be read were left out: %1, the first in line %2."),
      {{{Format::plain, "records"}, {Format::plain, "line"}}}},
-    {NoticeCode::other_batteries,
+    {DiagnosticCode::other_batteries,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "The log has more than one battery. Charge and energy are those of the first; the others are "
          "not added.")},
-    {NoticeCode::other_vehicles,
+    {DiagnosticCode::other_vehicles,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "More than one vehicle is on this link. Positions and readings are those of number %1; the "
                        "others are left out."),
      {{{Format::plain, "system"}}}},
-    {NoticeCode::clock_was_set,
+    {DiagnosticCode::clock_was_set,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "The log's clock was set in flight; the rows before were moved to the clock that followed.")},
-    {NoticeCode::start_missing,
+    {DiagnosticCode::start_missing,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The log began with %1 on the counter: they count as used, but the "
                                               "start is missing. Time and distance are lower bounds."),
      {{{Format::charge, "charge_ah"}}}},
-    {NoticeCode::charge_from_power,
+    {DiagnosticCode::charge_from_power,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "No column holds a current; charge is power over volts.")},
-    {NoticeCode::volts_bridged,
+    {DiagnosticCode::volts_bridged,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Voltage was missing for %1; energy interpolates it."),
      {{{Format::duration, "bridged_s"}}}},
-    {NoticeCode::current_bridged,
+    {DiagnosticCode::current_bridged,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The current was missing for %1; charge interpolates it, with a wide error."),
      {{{Format::duration, "bridged_s"}}}},
-    {NoticeCode::current_bridged_by_counter,
+    {DiagnosticCode::current_bridged_by_counter,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The current was missing for %1; the log's own counter gives what was drawn meanwhile."),
      {{{Format::duration, "bridged_s"}}}},
-    {NoticeCode::distance_from_speed,
+    {DiagnosticCode::distance_from_speed,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Without positions the distance is ground speed over time.")},
-    {NoticeCode::date_order_assumed,
+    {DiagnosticCode::date_order_assumed,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Day and month in “%1” (%2) can be read either way; they were read as %3. If that is wrong: "
                        "Columns…"),
      {{{Format::text, "column"}, {Format::text, "example"}, {Format::text, "order"}}}},
-    {NoticeCode::column_passed_over,
+    {DiagnosticCode::column_passed_over,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "“%1” is %2 too; another column was used for it. If that is wrong: Columns…"),
      {{{Format::text, "column"}, {Format::text, "channel"}}}},
-    {NoticeCode::header_missing,
+    {DiagnosticCode::header_missing,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "The log has no header line: its columns were identified by their numbers. Check them under Columns…")},
-    {NoticeCode::home_not_on_earth,
+    {DiagnosticCode::home_not_on_earth,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The log gives positions in metres and does not say where home is: "
                                               "distances are right, the location on earth is not.")},
-    {NoticeCode::home_far_from_track,
+    {DiagnosticCode::home_far_from_track,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Home as given is %1 from the first good fix. Latitude comes first, then longitude."),
      {{{Format::distance, "distance_m"}}}},
-    {NoticeCode::no_current,
+    {DiagnosticCode::no_current,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "No column holds a current or a charge counter: distance and height are shown, consumption "
                        "is not. Switch the current sensor's telemetry on.")},
-    {NoticeCode::no_voltage,
+    {DiagnosticCode::no_voltage,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "No column holds the pack voltage: charge is counted, energy is unknown.")},
-    {NoticeCode::no_position,
+    {DiagnosticCode::no_position,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "No position in this log: charge is counted, distances are unknown.")},
-    {NoticeCode::home_is_first_fix,
+    {DiagnosticCode::home_is_first_fix,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The first good fix came after %1, and home is assumed there. If the "
                                               "aircraft was already flying, set home yourself."),
      {{{Format::duration, "after_s"}}}},
-    {NoticeCode::counter_disagrees,
+    {DiagnosticCode::counter_disagrees,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The integrated current gives %1, the log's own counter says %2. "
                                               "Rows may be missing, or the counter started late."),
      {{{Format::charge, "integrated_ah"}, {Format::charge, "counter_ah"}}}},
-    {NoticeCode::distances_disagree,
+    {DiagnosticCode::distances_disagree,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Positions add up to %1, ground speed to %2. One of the two is off."),
      {{{Format::distance, "positions_m"}, {Format::distance, "speed_m"}}}},
-    {NoticeCode::integrals_skip_gaps,
+    {DiagnosticCode::integrals_skip_gaps,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The record has gaps (%1, together %2). What was used meanwhile is "
                                               "not counted; the true figures are higher."),
      {{{Format::plain, "gaps"}, {Format::duration, "gap_s"}}}},
-    {NoticeCode::pack_does_not_fit,
+    {DiagnosticCode::pack_does_not_fit,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The log's maximum of %1 does not fit a pack of %2 in series; nothing that depends on the "
                        "pack is computed. Choose the pack that was flown."),
      {{{Format::pack_volts, "highest_v"}, {Format::plain, "series"}}}},
-    {NoticeCode::wind_partly_observable,
+    {DiagnosticCode::wind_partly_observable,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The headings flown show the wind along %1 only; across it, the log cannot tell it from the "
                        "airspeed. A full turn would."),
      {{{Format::direction, "along_deg"}}}},
-    {NoticeCode::still_air_from_ground,
+    {DiagnosticCode::still_air_from_ground,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The wind is unknown, so still-air consumption is too: the figures "
                                               "over ground hold for this flight only.")},
-    {NoticeCode::book_read_only,
+    {DiagnosticCode::book_read_only,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The logbook is read-only here: changes are not saved. Give its file "
                                               "write permission, or choose another one.")},
-    {NoticeCode::book_in_use,
+    {DiagnosticCode::book_in_use,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The logbook is open in another window; here it is read-only, and "
                                               "changes are not saved. Close the other window and start again.")},
-    {NoticeCode::book_newer,
+    {DiagnosticCode::book_newer,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The logbook was written by a newer version (%1; this program knows up to %2). It is "
                        "read-only, and changes are not saved. Update the program."),
      {{{Format::plain, "found"}, {Format::plain, "newest"}}}},
-    {NoticeCode::book_without_wal,
+    {DiagnosticCode::book_without_wal,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The folder of the logbook does not allow the safer way of writing, as network folders do "
                        "not. It works, more slowly; a folder on this machine is better.")},
-    {NoticeCode::book_migrated,
+    {DiagnosticCode::book_migrated,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The logbook was upgraded to this version. A copy of the old one is in %1."),
      {{{Format::text, "copy"}}}},
-    {NoticeCode::positions_swapped,
+    {DiagnosticCode::positions_swapped,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Latitude and longitude are in each other's column; they were "
                                               "swapped. Say so in “Columns…” if that is wrong.")},
-    {NoticeCode::sensor_stuck,
+    {DiagnosticCode::sensor_stuck,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "“%1” was frozen for %2 in flight, in total; those readings are excluded. Check its wiring."),
      {{{Format::text, "channel"}, {Format::duration, "stuck_s"}}}},
-    {NoticeCode::sensor_saturated,
+    {DiagnosticCode::sensor_saturated,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The current sensor is saturated at %1, for %2 in total: more was used than is counted."),
      {{{Format::amps, "current_a"}, {Format::duration, "saturated_s"}}}},
-    {NoticeCode::heights_disagree,
+    {DiagnosticCode::heights_disagree,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Barometer and GPS drift apart by up to %1: weather, or cabin "
                                               "pressure from the airflow. Barometric heights are used."),
      {{{Format::height, "apart_m"}}}},
-    {NoticeCode::wind_disagrees_with_log,
+    {DiagnosticCode::wind_disagrees_with_log,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "The aircraft's own estimate is %1 from %2, its turns show %3 from %4. The turns count here."),
@@ -772,37 +772,37 @@ constexpr MessageRow<NoticeCode> notice_rows[] = {
        {Format::direction, "log_from_deg"},
        {Format::wind, "found_mps"},
        {Format::direction, "found_from_deg"}}}},
-    {NoticeCode::link_near_failsafe,
+    {DiagnosticCode::link_near_failsafe,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "The link would fail at about %1; this flight went to %2. Range-check it before going farther."),
      {{{Format::distance, "failsafe_m"}, {Format::distance, "farthest_m"}}}},
-    {NoticeCode::ledger_does_not_close,
+    {DiagnosticCode::ledger_does_not_close,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The current sensors do not agree: the array delivered %1, motors "
                                               "and electronics took %2, the pack %3. %4 are missing."),
      {{{Format::energy, "array_wh"},
        {Format::energy, "used_wh"},
        {Format::energy, "pack_wh"},
        {Format::energy, "missing_wh"}}}},
-    {NoticeCode::idle_current,
+    {DiagnosticCode::idle_current,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "On the ground the sensor reads %1 where the electronics draw %2: its offset is %3. Set it "
                        "in the flight controller."),
      {{{Format::amps_2, "read_a"}, {Format::amps_2, "really_a"}, {Format::amps_2, "offset_a"}}}},
-    {NoticeCode::counter_only,
+    {DiagnosticCode::counter_only,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
          "No column holds a current; charge is the log's own counter, energy its count times the volts.")},
 };
 
 /// The messages whose words depend on what they tell.
-QString particular(const units::Notice& notice, const Quantities& q) {
+QString particular(const units::Diagnostic& diagnostic, const Quantities& q) {
     using units::Quantity;
-    const auto& p = notice.parameters;
-    switch (notice.code) {
-    case NoticeCode::no_solution_out: return wind_no_solution(false, p, q);
-    case NoticeCode::no_solution_home: return wind_no_solution(true, p, q);
-    case NoticeCode::school_turns_too_late:
+    const auto& p = diagnostic.parameters;
+    switch (diagnostic.code) {
+    case DiagnosticCode::no_solution_out: return wind_no_solution(false, p, q);
+    case DiagnosticCode::no_solution_home: return wind_no_solution(true, p, q);
+    case DiagnosticCode::school_turns_too_late:
         if (number(p, "landing_left_wh") < 0.0) {
             return MessagesWords::tr("Turning by %1 at %2 would not get home at all: short by %3.")
                 .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")),
@@ -810,25 +810,25 @@ QString particular(const units::Notice& notice, const Quantities& q) {
         }
         return MessagesWords::tr("Turning by %1 at %2 would not get home with the reserve.")
             .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")));
-    case NoticeCode::rate_table_misfit:
+    case DiagnosticCode::rate_table_misfit:
         return MessagesWords::tr("At %1 the rate table promises %2 per cell, but the stated resistance allows only "
                                  "%3. One of the two is wrong.")
             .arg(plain(number(p, "current_a")) + QStringLiteral(" A"), q.charge(number(p, "table_ah")),
                  q.charge(number(p, "model_ah")));
-    case NoticeCode::left_methods_disagree:
+    case DiagnosticCode::left_methods_disagree:
         return disagreement_text(text(p, "cause"), q.share(number(p, "counted_share")),
                                  q.share(number(p, "rested_share")), q.share(number(p, "recharged_share")));
-    case NoticeCode::column_not_understood:
+    case DiagnosticCode::column_not_understood:
         return text(p, "column").isEmpty()
                    ? MessagesWords::tr("%n more column(s) were not used.", nullptr, int(number(p, "more")))
                    : MessagesWords::tr("“%1” was not used.").arg(text(p, "column"));
-    case NoticeCode::several_flights:
+    case DiagnosticCode::several_flights:
         return MessagesWords::tr(
                    "The file holds %1 flights; this is the %2. Choose another one above the strips, or with "
                    "--flight.")
             .arg(plain(number(p, "flights")), ordinal(number(p, "shown")));
-    case NoticeCode::wind_not_observable: return wind_reason_text(text(p, "reason"));
-    case NoticeCode::current_above_limit: {
+    case DiagnosticCode::wind_not_observable: return wind_reason_text(text(p, "reason"));
+    case DiagnosticCode::current_above_limit: {
         const QString part = text(p, "part");
         const QString said =
             part == QLatin1String("controller")
@@ -869,9 +869,9 @@ QString message(const units::Error& error) {
     return where.isEmpty() ? words : MessagesWords::tr("%1: %2", "place: message").arg(where, words);
 }
 
-QString message(const units::Notice& notice, const Quantities& q) {
-    const QString words = from_table(notice_rows, notice.code, notice.parameters, q);
-    return words.isEmpty() ? particular(notice, q) : words;
+QString message(const units::Diagnostic& diagnostic, const Quantities& q) {
+    const QString words = from_table(diagnostic_rows, diagnostic.code, diagnostic.parameters, q);
+    return words.isEmpty() ? particular(diagnostic, q) : words;
 }
 
 } // namespace sobremesa::wording

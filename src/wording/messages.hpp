@@ -2,8 +2,8 @@
 
 #include <QString>
 
+#include "core/units/diagnostic.hpp"
 #include "core/units/error.hpp"
-#include "core/units/notice.hpp"
 #include "wording/quantities.hpp"
 
 namespace sobremesa::wording {
@@ -15,6 +15,6 @@ QString message(const units::Error& error);
 QString place(const units::Where& where);
 
 /// What an answer's notice says: what, why it matters, and the nearest change that clears it.
-QString message(const units::Notice& notice, const Quantities& quantities);
+QString message(const units::Diagnostic& diagnostic, const Quantities& quantities);
 
 } // namespace sobremesa::wording

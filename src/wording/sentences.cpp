@@ -21,7 +21,7 @@ struct SentencesWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Sentences)
 };
 
-using units::NoticeCode;
+using units::DiagnosticCode;
 using units::Quantity;
 
 QString signed_text(double value, const Notation& notation) {
@@ -29,16 +29,16 @@ QString signed_text(double value, const Notation& notation) {
     return value >= 0.0 ? QLatin1Char('+') + text : text;
 }
 
-/// Why there is no turn: the notice that says so.
+/// Why there is no turn: the diagnostic that says so.
 QString no_turn(const mission::Plan& plan, const Quantities& quantities) {
-    for (const auto& notice : plan.notices) {
-        switch (notice.code) {
-        case NoticeCode::no_solution_out:
-        case NoticeCode::no_solution_home:
-        case NoticeCode::energy_short_for_climb:
-        case NoticeCode::descent_above_airspeed:
-        case NoticeCode::climb_not_possible:
-        case NoticeCode::power_not_available: return message(notice, quantities);
+    for (const auto& diagnostic : plan.diagnostics) {
+        switch (diagnostic.code) {
+        case DiagnosticCode::no_solution_out:
+        case DiagnosticCode::no_solution_home:
+        case DiagnosticCode::energy_short_for_climb:
+        case DiagnosticCode::descent_above_airspeed:
+        case DiagnosticCode::climb_not_possible:
+        case DiagnosticCode::power_not_available: return message(diagnostic, quantities);
         default: break;
         }
     }

@@ -75,8 +75,8 @@ void CsvLogReaderTest::radioStyle() {
     VERIFY_NEAR((*log)[Channel::ground_speed_mps][1], 20.0, 1e-9);
     VERIFY_NEAR((*log)[Channel::voltage_v][0], 16.1, 1e-9);
     VERIFY_NEAR((*log)[Channel::charge_ah][1], 0.011, 1e-9);
-    QCOMPARE(log->notices.size(), std::size_t(1)); // the column “Note” was not used, and that is said
-    QCOMPARE(log->notices[0].code, units::NoticeCode::column_not_understood);
+    QCOMPARE(log->diagnostics.size(), std::size_t(1)); // the column “Note” was not used, and that is said
+    QCOMPARE(log->diagnostics[0].code, units::DiagnosticCode::column_not_understood);
 }
 
 void CsvLogReaderTest::recorderStyle() {
@@ -89,7 +89,7 @@ void CsvLogReaderTest::recorderStyle() {
     VERIFY_NEAR((*log)[Channel::height_m][1], 12.6, 1e-9);
     VERIFY_NEAR((*log)[Channel::ground_speed_mps][0], 10.5, 1e-12);
     QVERIFY(!log->start_clock_s.has_value());
-    QVERIFY(log->notices.empty());
+    QVERIFY(log->diagnostics.empty());
 }
 
 void CsvLogReaderTest::semicolonDecimalCommaAndByteOrderMark() {
@@ -167,8 +167,8 @@ void CsvLogReaderTest::unitsInEveryDress() {
 
 void CsvLogReaderTest::bareHeadersAreAssumedAndSaid() {
     const auto log = read("time,speed,current\n0,10,5\n1,10,5\n");
-    QCOMPARE(std::count_if(log->notices.begin(), log->notices.end(),
-                           [](const auto& n) { return n.code == units::NoticeCode::unit_assumed; }),
+    QCOMPARE(std::count_if(log->diagnostics.begin(), log->diagnostics.end(),
+                           [](const auto& n) { return n.code == units::DiagnosticCode::unit_assumed; }),
              std::ptrdiff_t(3));
     VERIFY_NEAR((*log)[Channel::ground_speed_mps][0], 10.0, 1e-12);
 }
@@ -178,13 +178,13 @@ void CsvLogReaderTest::coordinatesAsReceiversCountThem() {
         read("time (us),coord[0],coord[1],voltage (V)\n0,394000000,-314000000,16\n1000,394000010,-314000020,16\n");
     VERIFY_NEAR((*log)[Channel::latitude_deg][1], 39.400001, 1e-9);
     VERIFY_NEAR((*log)[Channel::longitude_deg][1], -31.400002, 1e-9);
-    QCOMPARE(log->notices.size(), std::size_t(2)); // both assumed, and said so
+    QCOMPARE(log->diagnostics.size(), std::size_t(2)); // both assumed, and said so
 }
 
 void CsvLogReaderTest::aLoneUnitIsTakenAndSaid() {
     const auto log = read("time (s),Main (V),current (A)\n0,16.0,5\n1,16.0,5\n");
     VERIFY_NEAR((*log)[Channel::voltage_v][0], 16.0, 1e-12);
-    QCOMPARE(log->notices[0].code, units::NoticeCode::quantity_assumed);
+    QCOMPARE(log->diagnostics[0].code, units::DiagnosticCode::quantity_assumed);
     // Two columns in volts that no word tells apart: neither is guessed.
     QVERIFY(!read("time (s),A (V),B (V),current (A)\n0,16.0,5,6\n1,16.0,5,6\n")->has(Channel::voltage_v));
 }

@@ -3,7 +3,7 @@
 #include <QFile>
 #include <QTest>
 
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 #include "io/book_fields.hpp"
 #include "io/build_document.hpp"
 #include "io/field_tables.hpp"
@@ -16,11 +16,11 @@ using nlohmann::json;
 
 namespace {
 
-std::string fields_of(const std::vector<units::Notice>& notices) {
+std::string fields_of(const std::vector<units::Diagnostic>& diagnostics) {
     std::string all;
-    for (const auto& notice : notices) {
-        if (notice.code != units::NoticeCode::unknown_key) continue;
-        for (const auto& parameter : notice.parameters) all += std::get<std::string>(parameter.value) + " ";
+    for (const auto& diagnostic : diagnostics) {
+        if (diagnostic.code != units::DiagnosticCode::unknown_key) continue;
+        for (const auto& parameter : diagnostic.parameters) all += std::get<std::string>(parameter.value) + " ";
     }
     return all;
 }
@@ -194,11 +194,11 @@ void DocumentFieldsTest::unknownKeysAreReportedAtEveryDepth() {
     for (const char* kept : {"readings", "note", "retired"}) plan["pack"].erase(kept);
     const auto clean = io::plan_from_json(plan.dump(), "a plan");
     QVERIFY(clean);
-    QCOMPARE(fields_of(clean->notices), std::string());
+    QCOMPARE(fields_of(clean->diagnostics), std::string());
     plan[json::json_pointer(at.toStdString())] = 1.0;
     const auto read = io::plan_from_json(plan.dump(), "a plan");
     QVERIFY(read);
-    QCOMPARE(fields_of(read->notices), named.toStdString() + " ");
+    QCOMPARE(fields_of(read->diagnostics), named.toStdString() + " ");
 }
 
 void DocumentFieldsTest::whatIsWrongIsNamedWhereItStands_data() {

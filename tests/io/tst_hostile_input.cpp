@@ -141,7 +141,7 @@ void HostileInputTest::extremeButValidPlans() {
     QVERIFY(document.has_value());
     const auto plan = mission::make_plan(document->request);
     QVERIFY(plan.has_value());
-    QVERIFY(plan->turn.has_value() || !plan->notices.empty() || !plan->outward.empty());
+    QVERIFY(plan->turn.has_value() || !plan->diagnostics.empty() || !plan->outward.empty());
     if (plan->turn)
         QVERIFY(std::isfinite(plan->turn->distance_m.value) && std::isfinite(plan->turn->distance_m.sd));
 }

@@ -188,8 +188,8 @@ void LiveLogTest::twoVehicles() {
     for (const double latitude : first.log()[Channel::latitude_deg]) QVERIFY(latitude < 40.0);
     QCOMPARE(first.vehicle().systems(), (std::vector<std::uint8_t>{3, 9}));
     const auto finished = first.finished();
-    QVERIFY(std::any_of(finished.notices.begin(), finished.notices.end(),
-                        [](const auto& n) { return n.code == units::NoticeCode::other_vehicles; }));
+    QVERIFY(std::any_of(finished.diagnostics.begin(), finished.diagnostics.end(),
+                        [](const auto& n) { return n.code == units::DiagnosticCode::other_vehicles; }));
     io::LiveLog chosen({9, {}});
     chosen.feed(bytes, 1.8e9);
     QCOMPARE(chosen.log().rows(), std::size_t(61));

@@ -157,7 +157,8 @@ void LogDialectsTest::everyDialectIsTheSameFlight() {
                good;
     if (!good && qEnvironmentVariableIsSet("SOBREMESA_SHOW_DIALECT")) {
         std::fputs(text.substr(0, 900).c_str(), stderr);
-        for (const auto& n : (*log)->notices) std::fprintf(stderr, "notice %s\n", units::notice_word(n.code));
+        for (const auto& n : (*log)->diagnostics)
+            std::fprintf(stderr, "notice %s\n", units::diagnostic_word(n.code));
     }
     QVERIFY(good);
 }

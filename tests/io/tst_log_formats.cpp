@@ -128,8 +128,8 @@ void LogFormatsTest::gpxOfAnotherWriter() {
         QCOMPARE((*log)[Channel::satellites][i], 13.0);
     }
     // What nobody understands is said, once.
-    QCOMPARE(std::count_if(log->notices.begin(), log->notices.end(),
-                           [](const auto& n) { return n.code == units::NoticeCode::column_not_understood; }),
+    QCOMPARE(std::count_if(log->diagnostics.begin(), log->diagnostics.end(),
+                           [](const auto& n) { return n.code == units::DiagnosticCode::column_not_understood; }),
              1);
 }
 

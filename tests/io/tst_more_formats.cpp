@@ -107,7 +107,7 @@ void MoreFormatsTest::publishedNmeaSentences() {
     VERIFY_NEAR((*log)[Channel::height_m][0], 545.4, 1e-6);
     VERIFY_NEAR((*log)[Channel::satellites][0], 8.0, 1e-9);
     VERIFY_NEAR(*log->start_clock_s, 764426119.0, 1e-3); // date -u -d "1994-03-23 12:35:19" +%s
-    QCOMPARE(log->notices.front().code, units::NoticeCode::records_unreadable);
+    QCOMPARE(log->diagnostics.front().code, units::DiagnosticCode::records_unreadable);
 }
 
 void MoreFormatsTest::nmeaRowsAreByTime() {

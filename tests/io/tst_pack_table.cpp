@@ -32,7 +32,7 @@ void PackTableTest::readsWhatAShopWrites() {
     QVERIFY(!table->packs[1].price);
     QVERIFY(!table->packs[1].size);
     QCOMPARE(table->packs[1].chemistry, battery::Chemistry::lipo);
-    QCOMPARE(table->notices.size(), std::size_t(1));
+    QCOMPARE(table->diagnostics.size(), std::size_t(1));
     QVERIFY(packs_from_csv("name,chemistry,series,cell_capacity_mah,mass_g\n", "packs.csv")->packs.empty());
 }
 
@@ -68,7 +68,7 @@ void PackTableTest::goesOutAndComesBack() {
     VERIFY_NEAR(p.size->width_m, 0.0405, 1e-9);
     QVERIFY(!back->packs.back().cell_resistance_ohm);
     QVERIFY(!back->packs.back().size);
-    QVERIFY(back->notices.empty());
+    QVERIFY(back->diagnostics.empty());
 }
 
 void PackTableTest::wordsAreReadAsTheScreenShowsThem() {
@@ -78,7 +78,7 @@ void PackTableTest::wordsAreReadAsTheScreenShowsThem() {
                                           "C;LIPO;3;2200;180\n",
                                           "x.csv");
     QVERIFY(table);
-    QVERIFY(table->notices.empty());
+    QVERIFY(table->diagnostics.empty());
     QCOMPARE(table->packs.size(), std::size_t(3));
     QVERIFY(table->packs[0].chemistry == battery::Chemistry::li_ion);
     QVERIFY(table->packs[1].chemistry == battery::Chemistry::lipo_hv);

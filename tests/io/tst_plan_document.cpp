@@ -8,8 +8,8 @@
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
+using units::DiagnosticCode;
 using units::ErrorCode;
-using units::NoticeCode;
 
 namespace {
 
@@ -47,7 +47,7 @@ private slots:
 void PlanDocumentTest::smallestDocumentReads() {
     const auto document = io::plan_from_json(smallest, "smallest.json");
     QVERIFY(document.has_value());
-    QVERIFY(document->notices.empty());
+    QVERIFY(document->diagnostics.empty());
     const auto plan = mission::make_plan(document->request);
     // The sample says what most tests want said; here what is left out counts.
     mission::PlanRequest left_out = tests::sample_request();
@@ -90,9 +90,9 @@ void PlanDocumentTest::unknownKeysWarn() {
     const auto document =
         io::plan_from_json(with("\"mass_kg\": 1.25", "\"mass_kg\": 1.25, \"colour\": \"red\""), "x");
     QVERIFY(document.has_value());
-    QCOMPARE(document->notices.size(), std::size_t(1));
-    QCOMPARE(document->notices[0].code, NoticeCode::unknown_key);
-    QCOMPARE(std::get<std::string>(document->notices[0].parameters[0].value), std::string("aircraft.colour"));
+    QCOMPARE(document->diagnostics.size(), std::size_t(1));
+    QCOMPARE(document->diagnostics[0].code, DiagnosticCode::unknown_key);
+    QCOMPARE(std::get<std::string>(document->diagnostics[0].parameters[0].value), std::string("aircraft.colour"));
 }
 
 void PlanDocumentTest::badDocuments_data() {
@@ -161,7 +161,7 @@ void PlanDocumentTest::packAloneIsADocument() {
         R"({"chemistry": "li-ion", "series": 6, "cell_capacity_ah": 4, "mass_kg": 0.4, "colour": 1})", "pack.json");
     QVERIFY(document.has_value());
     QCOMPARE(document->pack.series, 6);
-    QCOMPARE(document->notices.size(), std::size_t(1));
+    QCOMPARE(document->diagnostics.size(), std::size_t(1));
     QVERIFY(!io::pack_from_json("{}", "pack.json").has_value());
 }
 
@@ -169,7 +169,7 @@ void PlanDocumentTest::demoPlansRead() {
     for (const char* name : {"alcaravan-west.plan.json", "tarabilla-quarry.plan.json"}) {
         const auto document = io::read_plan_file(std::string(DEMO_DIR) + "/" + name);
         QVERIFY(document.has_value());
-        QVERIFY(document->notices.empty());
+        QVERIFY(document->diagnostics.empty());
         QVERIFY(mission::make_plan(document->request)->turn.has_value());
     }
 }

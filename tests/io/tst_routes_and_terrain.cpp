@@ -282,7 +282,7 @@ void RoutesAndTerrainTest::wholePlansRoundTrip() {
     const std::string text = json_from_plan(request);
     const auto read = plan_from_json(text, "test");
     QVERIFY2(read.has_value(), text.c_str());
-    QVERIFY(read->notices.empty());
+    QVERIFY(read->diagnostics.empty());
     QCOMPARE(json_from_plan(read->request), text);
     QVERIFY(read->request.mission.waypoints == request.mission.waypoints);
     QVERIFY(read->request.mission.alternates == request.mission.alternates);

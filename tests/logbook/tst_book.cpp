@@ -23,8 +23,8 @@ using logbook::Book;
 using logbook::BookOptions;
 using logbook::Edit;
 using logbook::Kind;
+using units::DiagnosticCode;
 using units::ErrorCode;
-using units::NoticeCode;
 
 namespace {
 
@@ -44,9 +44,9 @@ std::string pack_in(Book& book) {
     return "";
 }
 
-bool notes(const Book& book, NoticeCode code) {
-    for (const auto& notice : book.notices()) {
-        if (notice.code == code) return true;
+bool notes(const Book& book, DiagnosticCode code) {
+    for (const auto& diagnostic : book.diagnostics()) {
+        if (diagnostic.code == code) return true;
     }
     return false;
 }
@@ -126,7 +126,7 @@ void BookTest::init() {
 void BookTest::keepsAllItWasGiven() {
     {
         auto book = Book::open(path_);
-        QVERIFY(book && book->is_writable() && book->notices().empty());
+        QVERIFY(book && book->is_writable() && book->diagnostics().empty());
         QVERIFY(book->make(pack_edit(1, "", "{\"name\":\"B-07 \\\"Größe\\\"\"}"), 12));
         QVERIFY(book->put(logbook::Record{Kind::desk, 1, "{\"plan\":3}"}));
         QVERIFY(book->put(logbook::Figures{9, "log 3", "{\"ground_m\":4000}"}));
@@ -273,7 +273,7 @@ void BookTest::readsAReadOnlyFile() {
         if (getuid() == 0 && setuid(65534) != 0) _exit(9);
         auto book = Book::open(path_);
         if (!book) _exit(1);
-        if (book->is_writable() || !notes(*book, NoticeCode::book_read_only)) _exit(2);
+        if (book->is_writable() || !notes(*book, DiagnosticCode::book_read_only)) _exit(2);
         if (pack_in(*book) != "one") _exit(3);
         const auto refused = book->make(pack_edit(2, "one", "two"), 7);
         _exit(!refused && refused.error().code == ErrorCode::book_read_only ? 0 : 4);
@@ -353,7 +353,7 @@ void BookTest::opensANewerSchemaForReadingOnly() {
     auto book = Book::open(path_);
     QVERIFY(book);
     QVERIFY(!book->is_writable());
-    QVERIFY(notes(*book, NoticeCode::book_newer));
+    QVERIFY(notes(*book, DiagnosticCode::book_newer));
     QCOMPARE(book->read()->records.size(), std::size_t(1));
     QVERIFY(!book->make(pack_edit(1, "", "one"), 7));
 }
@@ -367,12 +367,12 @@ void BookTest::copiesBeforeItMigrates() {
     BookOptions later;
     later.steps = &newer;
     auto book = Book::open(path_, later);
-    QVERIFY(book && book->is_writable() && notes(*book, NoticeCode::book_migrated));
+    QVERIFY(book && book->is_writable() && notes(*book, DiagnosticCode::book_migrated));
     QCOMPARE(pack_in(*book), std::string("one"));
     const auto copies = QDir(folder_->path()).entryList({QStringLiteral("*.version-1.*.sqlite")});
     QCOMPARE(copies.size(), 1);
     auto copy = Book::open(folder_->filePath(copies[0]).toStdString());
-    QVERIFY(copy && copy->notices().empty());
+    QVERIFY(copy && copy->diagnostics().empty());
     QCOMPARE(pack_in(*copy), std::string("one"));
 }
 
@@ -418,7 +418,7 @@ void BookTest::tellsASecondInstance() {
         auto second = Book::open(path_);
         QVERIFY(second);
         QVERIFY(!second->is_writable());
-        QVERIFY(notes(*second, NoticeCode::book_in_use));
+        QVERIFY(notes(*second, DiagnosticCode::book_in_use));
         QCOMPARE(pack_in(*second), std::string("one"));
         QVERIFY(!second->make(pack_edit(2, "one", "two"), 7));
     }
@@ -433,7 +433,7 @@ void BookTest::worksWhereTheWriteAheadLogDoesNot() {
     {
         auto book = Book::open(path_, network);
         QVERIFY(book && book->is_writable());
-        QVERIFY(notes(*book, NoticeCode::book_without_wal));
+        QVERIFY(notes(*book, DiagnosticCode::book_without_wal));
         QVERIFY(book->make(pack_edit(1, "", "one"), 7));
     }
     auto book = Book::open(path_, network);

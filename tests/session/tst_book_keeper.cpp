@@ -188,7 +188,8 @@ void BookKeeperTest::twoFirstWritersDoNotTakeEachOtherForStrangers() {
                 auto opened = logbook::Book::open(book);
                 if (!opened) _exit(int(opened.error().code) == int(units::ErrorCode::book_in_use) ? 0 : 1);
                 bool in_use = false;
-                for (const auto& n : opened->notices()) in_use = in_use || n.code == units::NoticeCode::book_in_use;
+                for (const auto& n : opened->diagnostics())
+                    in_use = in_use || n.code == units::DiagnosticCode::book_in_use;
                 _exit(opened->is_writable() || in_use ? 0 : 2);
             }
             children.push_back(child);

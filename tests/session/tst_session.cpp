@@ -235,7 +235,7 @@ void SessionTest::leftNeedsAPackThatFits() {
     };
     const auto wrong = session.left(flown(23.0));
     QVERIFY(!wrong.left.has_value());
-    QCOMPARE(wrong.notice->code, units::NoticeCode::pack_does_not_fit);
+    QCOMPARE(wrong.diagnostic->code, units::DiagnosticCode::pack_does_not_fit);
     pack.series = 6;
     pack.parallel = 1;
     pack.cell_capacity_ah = 4.35;

@@ -20,7 +20,7 @@ read_csv_plainly(const std::string& path, const std::vector<telemetry::ColumnCho
     if (!reader) return tl::unexpected(reader.error());
     telemetry::FlightLog log;
     log.name = path;
-    log.notices = head->notices;
+    log.diagnostics = head->diagnostics;
     units::Where first_bad;
     io::RowParser parser(*head);
     io::MidnightClock midnight;

@@ -22,8 +22,9 @@ inline mission::PlanRequest by_the_book(mission::PlanRequest request) {
     return request;
 }
 
-inline bool notes(const mission::Plan& plan, units::NoticeCode code) {
-    return std::any_of(plan.notices.begin(), plan.notices.end(), [&](const auto& n) { return n.code == code; });
+inline bool notes(const mission::Plan& plan, units::DiagnosticCode code) {
+    return std::any_of(plan.diagnostics.begin(), plan.diagnostics.end(),
+                       [&](const auto& n) { return n.code == code; });
 }
 
 } // namespace sobremesa::tests

@@ -35,7 +35,7 @@ private slots:
     void digitsFollowTheError();
     void durationsReadLikeSpeech();
     void unitsFollowTheChoice();
-    void everyErrorAndNoticeHasWords();
+    void everyErrorAndDiagnosticHasWords();
     void errorsNameTheirPlace();
     void planSentenceHoldsTheFiguresOfThePlan();
     void planWithoutTurnSaysWhy();
@@ -102,15 +102,15 @@ void WordingTest::unitsFollowTheChoice() {
     QCOMPARE(compass_word(250.0), QStringLiteral("west"));
 }
 
-void WordingTest::everyErrorAndNoticeHasWords() {
+void WordingTest::everyErrorAndDiagnosticHasWords() {
     for (int code = 0; code <= int(units::ErrorCode::cancelled); ++code) {
         const QString text = message(units::Error{units::ErrorCode(code), {}, {}});
         QVERIFY2(text.size() > 15 && text.endsWith(QLatin1Char('.')), qPrintable(QString::number(code)));
     }
-    for (int code = 0; code <= int(units::NoticeCode::counter_only); ++code) {
-        const units::Notice notice{units::NoticeCode(code), units::Severity::note, {}};
-        QVERIFY(message(notice, Quantities()).size() > 10);
-        QVERIFY(qstrcmp(units::notice_word(notice.code), "unknown") != 0);
+    for (int code = 0; code <= int(units::DiagnosticCode::counter_only); ++code) {
+        const units::Diagnostic diagnostic{units::DiagnosticCode(code), units::Severity::note, {}};
+        QVERIFY(message(diagnostic, Quantities()).size() > 10);
+        QVERIFY(qstrcmp(units::diagnostic_word(diagnostic.code), "unknown") != 0);
     }
 }
 

@@ -152,7 +152,8 @@ void MainWindow::openPlanFile(const QString& path) {
     const session::Id id = desk_.bringInPlan(document->request);
     showPlace(Place::plan);
     QStringList said;
-    for (const auto& notice : document->notices) said << wording::message(notice, Look::instance().quantities());
+    for (const auto& diagnostic : document->diagnostics)
+        said << wording::message(diagnostic, Look::instance().quantities());
     const auto& plan = desk_.shelves().plans.at(id);
     if (!plan.aircraft_id)
         said << tr("The fleet has another %1; this plan keeps its own.").arg(wording::title(plan.request.aircraft));
@@ -381,8 +382,8 @@ void MainWindow::readUnread() {
 
 void MainWindow::sayBook() {
     QStringList said;
-    for (const auto& notice : desk_.keeper().notices())
-        said << wording::message(notice, Look::instance().quantities());
+    for (const auto& diagnostic : desk_.keeper().diagnostics())
+        said << wording::message(diagnostic, Look::instance().quantities());
     if (!said.isEmpty()) messages_->showTrouble(said.join(QLatin1Char(' ')));
 }
 

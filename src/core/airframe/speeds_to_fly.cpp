@@ -154,10 +154,10 @@ SpeedsToFly speeds_to_fly(const Aircraft& aircraft, const PowerCurve& curve, con
     if (const auto v = with_error(curve, [&](const PowerCurve& c) { return range_speed(c, question, span); }))
         speeds.range = worked_out(curve, question, *v);
     else {
-        speeds.notices.push_back({units::NoticeCode::no_solution_home,
-                                  units::Severity::warning,
-                                  {{"wind_mps", std::hypot(question.head_wind_mps, question.cross_wind_mps)},
-                                   {"airspeed_mps", span.to}}});
+        speeds.diagnostics.push_back({units::DiagnosticCode::no_solution_home,
+                                      units::Severity::warning,
+                                      {{"wind_mps", std::hypot(question.head_wind_mps, question.cross_wind_mps)},
+                                       {"airspeed_mps", span.to}}});
     }
     if (aircraft.full_power_w) {
         const double most_w = question.most_power_share * *aircraft.full_power_w;

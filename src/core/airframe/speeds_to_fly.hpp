@@ -6,8 +6,8 @@
 
 #include "core/airframe/aircraft.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/diagnostic.hpp"
 #include "core/units/explanation_fwd.hpp"
-#include "core/units/notice.hpp"
 
 namespace sobremesa::airframe {
 
@@ -40,7 +40,7 @@ struct SpeedsToFly {
     std::optional<SpeedToFly> range;
     /// Where the power-demand share is met; empty where full power is not known.
     std::optional<SpeedToFly> fastest;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// Stalling speed of a wing, m/s: √(2·n·m·g/(ρ·S·C_L,max)), n = 1/cos(bank). Anderson, *Introduction to Flight*,

@@ -38,19 +38,19 @@ Runs run_both(const PackModel& pack, const BenchLoad& load, int samples) {
 }
 
 void judge(const PackModel& pack, const BenchLoad& load, BenchResult& result) {
-    using units::NoticeCode;
+    using units::DiagnosticCode;
     using units::Severity;
     const ChemistryTraits& chemistry = traits(pack.pack().chemistry);
-    const auto add = [&](NoticeCode code, std::vector<units::Parameter> parameters) {
-        result.notices.push_back({code, Severity::warning, std::move(parameters)});
+    const auto add = [&](DiagnosticCode code, std::vector<units::Parameter> parameters) {
+        result.diagnostics.push_back({code, Severity::warning, std::move(parameters)});
     };
     if (result.run.gives_nothing() && result.run.end == DischargeEnd::power_not_available) {
-        add(NoticeCode::power_not_available, {{"power_w", load.load.value}, {"height_m", 0.0}});
+        add(DiagnosticCode::power_not_available, {{"power_w", load.load.value}, {"height_m", 0.0}});
     } else if (result.run.gives_nothing()) {
-        add(NoticeCode::start_below_landing, {{"landing_cell_v", result.landing_cell_v}});
+        add(DiagnosticCode::start_below_landing, {{"landing_cell_v", result.landing_cell_v}});
     }
     if (result.landing_cell_v < chemistry.floor_cell_v) {
-        add(NoticeCode::landing_voltage_below_floor,
+        add(DiagnosticCode::landing_voltage_below_floor,
             {{"landing_cell_v", result.landing_cell_v}, {"floor_cell_v", chemistry.floor_cell_v}});
     }
     if (result.landing_cell_v >= chemistry.wasteful_landing_cell_v) {
@@ -59,23 +59,24 @@ void judge(const PackModel& pack, const BenchLoad& load, BenchResult& result) {
         const double usual_wh = usual != result.landings.end() && usual->at ? usual->at->energy_wh : 0.0;
         const double unused_wh = usual_wh - result.run.last().energy_wh;
         if (unused_wh > 0.0) {
-            add(NoticeCode::landing_voltage_wastes_energy, {{"landing_cell_v", result.landing_cell_v},
-                                                            {"usual_cell_v", usual->rule.cell_v},
-                                                            {"unused_wh", unused_wh},
-                                                            {"unused_share", unused_wh / usual_wh}});
+            add(DiagnosticCode::landing_voltage_wastes_energy, {{"landing_cell_v", result.landing_cell_v},
+                                                                {"usual_cell_v", usual->rule.cell_v},
+                                                                {"unused_wh", unused_wh},
+                                                                {"unused_share", unused_wh / usual_wh}});
         }
     }
     for (const Dip& dip : result.run.dips) {
         if (dip.cold)
-            add(NoticeCode::cold_start_dip, {{"lowest_cell_v", dip.lowest_cell_v}, {"until_s", dip.until_s}});
+            add(DiagnosticCode::cold_start_dip, {{"lowest_cell_v", dip.lowest_cell_v}, {"until_s", dip.until_s}});
     }
     for (const RateMisfit& misfit : pack.misfits()) {
-        add(NoticeCode::rate_table_misfit,
+        add(DiagnosticCode::rate_table_misfit,
             {{"current_a", misfit.current_a}, {"table_ah", misfit.table_ah}, {"model_ah", misfit.model_ah}});
     }
     const double most_a = continuous_current_a(pack.pack());
     if (result.run.last().current_a > most_a)
-        add(NoticeCode::current_above_rating, {{"current_a", result.run.last().current_a}, {"limit_a", most_a}});
+        add(DiagnosticCode::current_above_rating,
+            {{"current_a", result.run.last().current_a}, {"limit_a", most_a}});
 }
 
 } // namespace

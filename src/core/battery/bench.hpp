@@ -4,8 +4,8 @@
 #include <vector>
 
 #include "core/battery/landing_schools.hpp"
+#include "core/units/diagnostic.hpp"
 #include "core/units/explanation_fwd.hpp"
-#include "core/units/notice.hpp"
 
 namespace sobremesa::battery {
 
@@ -41,7 +41,7 @@ struct BenchResult {
     double landing_cell_v = 0.0;
     std::vector<Landing> landings;
     AlarmFigures alarms;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// One pack under one constant load. A constant current is cut off as a bench does, at the voltage itself; a power

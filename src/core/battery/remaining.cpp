@@ -108,17 +108,17 @@ const char* disagreement_word(Disagreement disagreement) {
     return "sensor-reads-high";
 }
 
-std::optional<units::Notice> disagreement_notice(const Remaining& remaining) {
+std::optional<units::Diagnostic> disagreement_diagnostic(const Remaining& remaining) {
     if (!remaining.disagreement) return std::nullopt;
-    units::Notice notice{units::NoticeCode::left_methods_disagree,
-                         units::Severity::warning,
-                         {{"cause", std::string(disagreement_word(*remaining.disagreement))}}};
+    units::Diagnostic diagnostic{units::DiagnosticCode::left_methods_disagree,
+                                 units::Severity::warning,
+                                 {{"cause", std::string(disagreement_word(*remaining.disagreement))}}};
     for (const auto method : {RemainingMethod::counted, RemainingMethod::rested, RemainingMethod::recharged}) {
         const auto* found = find(remaining.methods, method);
-        notice.parameters.push_back(
+        diagnostic.parameters.push_back(
             {std::string(remaining_method_word(method)) + "_share", found ? found->share.value : std::nan("")});
     }
-    return notice;
+    return diagnostic;
 }
 
 std::optional<units::Explanation> explain(const Remaining& remaining, const LandedEvidence& evidence) {

@@ -4,9 +4,9 @@
 #include <vector>
 
 #include "core/battery/pack_model.hpp"
+#include "core/units/diagnostic.hpp"
 #include "core/units/estimate.hpp"
 #include "core/units/explanation_fwd.hpp"
-#include "core/units/notice.hpp"
 
 namespace sobremesa::battery {
 
@@ -69,7 +69,7 @@ inline constexpr double charger_relative_sd = 0.015;
 Remaining remaining(const PackModel& pack, const LandedEvidence& evidence);
 
 /// That two methods disagree, and why; nothing where they do not.
-std::optional<units::Notice> disagreement_notice(const Remaining& remaining);
+std::optional<units::Diagnostic> disagreement_diagnostic(const Remaining& remaining);
 
 /// Why that much is left; nothing without a method.
 std::optional<units::Explanation> explain(const Remaining& remaining, const LandedEvidence& evidence);

@@ -17,8 +17,8 @@ namespace sobremesa::debrief {
 namespace {
 
 using telemetry::Channel;
+using units::DiagnosticCode;
 using units::Estimate;
-using units::NoticeCode;
 using units::Severity;
 
 /// Climbs cost this share of their lift over all, where the flight does not show it (common practice).
@@ -132,12 +132,12 @@ void add_limits(FlightAccount& account, const telemetry::CleanLog& log, const mi
             limit.highest_a = std::max(limit.highest_a, amps);
         }
         if (limit.above_s >= least_above_s) {
-            account.notices.push_back({NoticeCode::current_above_limit,
-                                       Severity::warning,
-                                       {{"part", std::string(limit_word(limit.part))},
-                                        {"above_s", limit.above_s},
-                                        {"limit_a", limit.limit_a},
-                                        {"highest_a", limit.highest_a}}});
+            account.diagnostics.push_back({DiagnosticCode::current_above_limit,
+                                           Severity::warning,
+                                           {{"part", std::string(limit_word(limit.part))},
+                                            {"above_s", limit.above_s},
+                                            {"limit_a", limit.limit_a},
+                                            {"highest_a", limit.highest_a}}});
         }
     }
     account.limits = std::move(limits);
@@ -229,8 +229,8 @@ void add_link(FlightAccount& account, const telemetry::CleanLog& log, const tele
     constexpr double near = 1.5;
     if (account.link && account.link->failsafe_m &&
         account.link->failsafe_m->value < near * account.link->farthest_m) {
-        account.notices.push_back(
-            {NoticeCode::link_near_failsafe,
+        account.diagnostics.push_back(
+            {DiagnosticCode::link_near_failsafe,
              Severity::warning,
              {{"failsafe_m", account.link->failsafe_m->value}, {"farthest_m", account.link->farthest_m}}});
     }
@@ -261,12 +261,12 @@ void add_ledger(FlightAccount& account, const telemetry::CleanLog& log, const mi
     ledger.missing_wh = ledger.array_wh + ledger.pack_wh - ledger.motor_wh - ledger.electronics_wh;
     const double flowed_wh = ledger.array_wh + std::abs(ledger.pack_wh);
     if (motor && std::abs(ledger.missing_wh) > ledger_closes * flowed_wh) {
-        account.notices.push_back({NoticeCode::ledger_does_not_close,
-                                   Severity::warning,
-                                   {{"array_wh", ledger.array_wh},
-                                    {"used_wh", ledger.motor_wh + ledger.electronics_wh},
-                                    {"pack_wh", ledger.pack_wh},
-                                    {"missing_wh", ledger.missing_wh}}});
+        account.diagnostics.push_back({DiagnosticCode::ledger_does_not_close,
+                                       Severity::warning,
+                                       {{"array_wh", ledger.array_wh},
+                                        {"used_wh", ledger.motor_wh + ledger.electronics_wh},
+                                        {"pack_wh", ledger.pack_wh},
+                                        {"missing_wh", ledger.missing_wh}}});
     }
     account.ledger = ledger;
 }
@@ -292,11 +292,11 @@ void add_idle_offset(FlightAccount& account, const telemetry::Findings& found, c
     const auto offset = telemetry::sensor_offset({*reading}, airframe::electronics_draw_w(aircraft));
     account.idle_offset_a = offset->offset_a;
     if (!offset->matters()) return;
-    account.notices.push_back({NoticeCode::idle_current,
-                               Severity::warning,
-                               {{"read_a", offset->read_a.value},
-                                {"really_a", offset->really_a.value},
-                                {"offset_a", offset->offset_a.value}}});
+    account.diagnostics.push_back({DiagnosticCode::idle_current,
+                                   Severity::warning,
+                                   {{"read_a", offset->read_a.value},
+                                    {"really_a", offset->really_a.value},
+                                    {"offset_a", offset->offset_a.value}}});
 }
 
 } // namespace
@@ -330,7 +330,7 @@ FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSum
     if ((flown.aircraft.array || log.raw->has(Channel::array_current_a)) && pack_fits)
         account.sun = read_sun(log, found, battery::PackModel(flown.pack), flown.weather.temperature_c);
     if (counts_the_sun(log, flown.aircraft))
-        account.notices.push_back({NoticeCode::counter_includes_sun, Severity::note, {}});
+        account.diagnostics.push_back({DiagnosticCode::counter_includes_sun, Severity::note, {}});
     // On the ground the array feeds the electronics: what the sensor reads there is not its offset.
     const bool sun_feeds = flown.aircraft.array || log.raw->has(Channel::array_current_a);
     if (aircraft_known && !sun_feeds) add_idle_offset(account, found, flown.aircraft);

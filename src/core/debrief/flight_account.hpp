@@ -100,7 +100,7 @@ struct FlightAccount {
     std::optional<SunReading> sun;
     /// What the sensor reads on the ground less what the electronics draw there, A.
     std::optional<units::Estimate> idle_offset_a;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// @param flown      aircraft, pack, air, reserve and schools of the flight

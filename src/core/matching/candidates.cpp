@@ -206,9 +206,9 @@ std::optional<units::Explanation> explain(const Bench& bench, const Candidate& c
     return why;
 }
 
-std::optional<units::Notice> charge_misleads(const std::vector<Candidate>& candidates,
-                                             const std::vector<Match>& matches,
-                                             const std::vector<std::size_t>& chosen) {
+std::optional<units::Diagnostic> charge_misleads(const std::vector<Candidate>& candidates,
+                                                 const std::vector<Match>& matches,
+                                                 const std::vector<std::size_t>& chosen) {
     if (chosen.size() < 2) return std::nullopt;
     const auto largest = [&](auto value) {
         return *std::max_element(chosen.begin(), chosen.end(),
@@ -232,16 +232,16 @@ std::optional<units::Notice> charge_misleads(const std::vector<Candidate>& candi
         fooled = *equal;
     }
     const auto name = [&](std::size_t i) { return candidates[i].pack.name; };
-    return units::Notice{units::NoticeCode::charge_misleads,
-                         units::Severity::warning,
-                         {{"more_charge", name(fooled)},
-                          {"more_energy", name(by_energy)},
-                          {"charge_ah", charge(fooled)},
-                          {"charge_of_energy_ah", charge(by_energy)},
-                          {"energy_wh", energy(fooled)},
-                          {"energy_of_energy_wh", energy(by_energy)},
-                          {"endurance_s", matches[fooled].endurance_s.value},
-                          {"endurance_of_energy_s", matches[by_energy].endurance_s.value}}};
+    return units::Diagnostic{units::DiagnosticCode::charge_misleads,
+                             units::Severity::warning,
+                             {{"more_charge", name(fooled)},
+                              {"more_energy", name(by_energy)},
+                              {"charge_ah", charge(fooled)},
+                              {"charge_of_energy_ah", charge(by_energy)},
+                              {"energy_wh", energy(fooled)},
+                              {"energy_of_energy_wh", energy(by_energy)},
+                              {"endurance_s", matches[fooled].endurance_s.value},
+                              {"endurance_of_energy_s", matches[by_energy].endurance_s.value}}};
 }
 
 ScaledMatch scaled(const Bench& bench, const Candidate& candidate, double scale) {

@@ -8,8 +8,8 @@
 #include "core/battery/discharge.hpp"
 #include "core/geodesy/wind_triangle.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/diagnostic.hpp"
 #include "core/units/explanation_fwd.hpp"
-#include "core/units/notice.hpp"
 
 namespace sobremesa::matching {
 
@@ -104,9 +104,9 @@ std::vector<ScaledMatch> compare(const Bench& bench, const std::vector<Candidate
 
 /// Among packs that differ in cells in series, the one with the most mAh that is not the one that flies longest:
 /// the mistake of comparing by mAh. Nothing where mAh do not mislead.
-std::optional<units::Notice> charge_misleads(const std::vector<Candidate>& candidates,
-                                             const std::vector<Match>& matches,
-                                             const std::vector<std::size_t>& chosen);
+std::optional<units::Diagnostic> charge_misleads(const std::vector<Candidate>& candidates,
+                                                 const std::vector<Match>& matches,
+                                                 const std::vector<std::size_t>& chosen);
 
 /// Whether a box fits into another, turned as one likes along the axes.
 bool fits(const battery::Size& box, const battery::Size& bay);

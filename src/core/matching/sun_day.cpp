@@ -249,12 +249,12 @@ private:
     }
 
     void say(SunDayReport& r) const {
-        using units::NoticeCode;
+        using units::DiagnosticCode;
         using units::Severity;
         if (r.misfit) {
             const auto& m = *r.misfit;
-            r.notices.push_back(
-                {NoticeCode::converter_does_not_fit,
+            r.diagnostics.push_back(
+                {DiagnosticCode::converter_does_not_fit,
                  Severity::warning,
                  {{"why", std::string(sun::misfit_word(m.why))},
                   {"kind", std::string(sun::converter_word(craft_.converter.kind))},
@@ -264,14 +264,15 @@ private:
                   {"least_series", double(m.least_series)},
                   {"most_series", double(m.most_series)}}});
         } else if (!(r.noon.array_w > 0.0)) {
-            r.notices.push_back({NoticeCode::array_gives_nothing, Severity::warning, {}});
+            r.diagnostics.push_back({DiagnosticCode::array_gives_nothing, Severity::warning, {}});
         }
         constexpr double worth_saying_wh = 0.5;
         if (r.flight.ledger.not_taken_wh > worth_saying_wh)
-            r.notices.push_back(
-                {NoticeCode::charge_not_taken, Severity::note, {{"lost_wh", r.flight.ledger.not_taken_wh}}});
+            r.diagnostics.push_back(
+                {DiagnosticCode::charge_not_taken, Severity::note, {{"lost_wh", r.flight.ledger.not_taken_wh}}});
         if (r.flight.outlasts)
-            r.notices.push_back({NoticeCode::sun_holds_it_up, Severity::note, {{"time_s", longest_flight_s}}});
+            r.diagnostics.push_back(
+                {DiagnosticCode::sun_holds_it_up, Severity::note, {{"time_s", longest_flight_s}}});
     }
 
     PlanRequest request_;

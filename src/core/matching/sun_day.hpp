@@ -6,9 +6,9 @@
 #include "core/geodesy/geodesic.hpp"
 #include "core/mission/plan_request.hpp"
 #include "core/sun/harvest.hpp"
+#include "core/units/diagnostic.hpp"
 #include "core/units/estimate.hpp"
 #include "core/units/explanation_fwd.hpp"
-#include "core/units/notice.hpp"
 
 namespace sobremesa::matching {
 
@@ -125,7 +125,7 @@ struct SunDayReport {
     std::vector<SunChange> changes;
     /// Smallest area of cells that sustains the wanted span, m²; empty where none was wanted, or none does.
     std::optional<double> smallest_area_m2;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// An aircraft with an array through a day: what the sun gives, hour by hour, against what level flight takes; when

@@ -22,8 +22,8 @@ constexpr double whole = 1.0 - 1e-9;
 class Outbound {
 public:
     Outbound(const PlanRequest& request, const FlightConditions& conditions, const Homeward& homeward,
-             std::vector<units::Notice>& notices, bool coarse)
-        : request_(request), conditions_(conditions), homeward_(homeward), notices_(notices),
+             std::vector<units::Diagnostic>& diagnostics, bool coarse)
+        : request_(request), conditions_(conditions), homeward_(homeward), diagnostics_(diagnostics),
           winds_(air_column(request)), wind_sd_wh_per_m_(wind_sd_wh_per_m(request, conditions)),
           draw_sd_(conditions.cruise_power_w.sd / conditions.cruise_power_w.value), pack_(*conditions.at_powers),
           coarse_(coarse), open_samples_(coarse ? coarse_open_samples : open_samples) {}
@@ -48,8 +48,8 @@ public:
     }
 
 private:
-    void warn(units::NoticeCode code, std::vector<units::Parameter> parameters) {
-        notices_.push_back({code, units::Severity::warning, std::move(parameters)});
+    void warn(units::DiagnosticCode code, std::vector<units::Parameter> parameters) {
+        diagnostics_.push_back({code, units::Severity::warning, std::move(parameters)});
     }
 
     void add_point() {
@@ -151,19 +151,19 @@ private:
         const bool up = to_height_m > height_m_;
         const double rate = up ? conditions_.climb_rate_mps : request_.mission.descent_rate_mps;
         if (up && rate <= 0.0) {
-            warn(units::NoticeCode::climb_not_possible, {{"height_m", to_height_m}});
+            warn(units::DiagnosticCode::climb_not_possible, {{"height_m", to_height_m}});
             return false;
         }
         const Vertical way = fly_vertical(request_, conditions_,
                                           {course_deg.value_or(0.0), height_m_, to_height_m, airspeed_mps, rate,
                                            false, time_s_, course_deg ? way_m : 0.0});
         if (course_deg && !up && rate >= airspeed_mps) {
-            warn(units::NoticeCode::descent_above_airspeed,
+            warn(units::DiagnosticCode::descent_above_airspeed,
                  {{"descent_mps", rate}, {"airspeed_mps", airspeed_mps}});
             return false;
         }
         if (course_deg && !way.wind_allows) {
-            warn(units::NoticeCode::no_solution_out,
+            warn(units::DiagnosticCode::no_solution_out,
                  {{"wind_mps", winds_.at(to_height_m, time_s_).speed_mps}, {"airspeed_mps", airspeed_mps}});
             return false;
         }
@@ -200,9 +200,9 @@ private:
             draw(band.power_w, std::min(band.power_w, conditions_.cruise_power_w.value), seconds);
         const bool launches = phase.kind == PhaseKind::launch;
         if (given_s < 0.0)
-            warn(units::NoticeCode::power_not_available, {{"power_w", band.power_w}, {"height_m", from_m}});
+            warn(units::DiagnosticCode::power_not_available, {{"power_w", band.power_w}, {"height_m", from_m}});
         else if (given_s < whole * seconds && launches)
-            warn(units::NoticeCode::energy_short_for_climb, {{"height_m", end_m}});
+            warn(units::DiagnosticCode::energy_short_for_climb, {{"height_m", end_m}});
         if (given_s < whole * seconds) {
             if (launches) out_.track.clear();
             return false;
@@ -245,7 +245,7 @@ private:
         if (!airspeed && request_.mission.speed_out == SpeedRule::power_share)
             airspeed = request_.aircraft.cruise_airspeed_mps;
         if (!airspeed) {
-            warn(units::NoticeCode::no_solution_out,
+            warn(units::DiagnosticCode::no_solution_out,
                  {{"wind_mps", wind.speed_mps}, {"airspeed_mps", conditions_.airspeed_out_mps}});
             return false;
         }
@@ -302,7 +302,7 @@ private:
         for (int i = 0; i < samples; ++i) {
             const auto flown = flown_on(course_deg, airspeed_mps, phase.open ? open_s : 0.0, leg_m / samples);
             if (!flown) {
-                warn(units::NoticeCode::no_solution_out,
+                warn(units::DiagnosticCode::no_solution_out,
                      {{"wind_mps", winds_.at(height_m_, time_s_).speed_mps}, {"airspeed_mps", airspeed_mps}});
                 return false;
             }
@@ -379,7 +379,7 @@ private:
     const PlanRequest& request_;
     const FlightConditions& conditions_;
     const Homeward& homeward_;
-    std::vector<units::Notice>& notices_;
+    std::vector<units::Diagnostic>& diagnostics_;
     flying::AirColumn winds_;
     double wind_sd_wh_per_m_;
     double draw_sd_;
@@ -400,8 +400,8 @@ private:
 } // namespace
 
 WayOut way_out(const PlanRequest& request, const FlightConditions& conditions, const Homeward& homeward,
-               std::vector<units::Notice>& notices, bool coarse) {
-    return Outbound(request, conditions, homeward, notices, coarse).fly();
+               std::vector<units::Diagnostic>& diagnostics, bool coarse) {
+    return Outbound(request, conditions, homeward, diagnostics, coarse).fly();
 }
 
 OutwardPoint between(const OutwardPoint& a, const OutwardPoint& b, double share) {

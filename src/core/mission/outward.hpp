@@ -25,7 +25,7 @@ struct WayOut {
 /// @param notices     gains `energy_short_for_climb`, `power_not_available`, `climb_not_possible` or
 ///                    `no_solution_out`; the result is then empty, or ends there
 WayOut way_out(const PlanRequest& request, const FlightConditions& conditions, const Homeward& homeward,
-               std::vector<units::Notice>& notices, bool coarse = false);
+               std::vector<units::Diagnostic>& diagnostics, bool coarse = false);
 
 /// Where a quantity that changes one way along the track takes a value, linear between the samples.
 /// @return nothing when the track never reaches it

@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "core/mission/outward.hpp"
-#include "core/mission/plan_notices.hpp"
+#include "core/mission/plan_diagnostics.hpp"
 #include "core/mission/reach.hpp"
 #include "core/mission/schools.hpp"
 #include "core/mission/wind_rows.hpp"
@@ -15,7 +15,7 @@ namespace sobremesa::mission {
 
 namespace {
 
-using units::NoticeCode;
+using units::DiagnosticCode;
 using units::Severity;
 
 /// The earliest turn among the schools that count.
@@ -106,7 +106,7 @@ std::optional<double> turn_of(const PlanRequest& request, const FlightConditions
     if (!conditions || !conditions->at_powers->gives(conditions->cruise_power_w.value)) return {};
     if (goes_somewhere(request) && (!conditions->out || !conditions->home)) return {};
     const Homeward homeward(request, *conditions);
-    std::vector<units::Notice> unheard;
+    std::vector<units::Diagnostic> unheard;
     const auto out = way_out(request, *conditions, homeward, unheard, true);
     if (out.track.empty() || (goes_somewhere(request) && !homeward.wind_allows())) return {};
     const auto schools = school_turns(request, *conditions, homeward, out, false);
@@ -210,8 +210,8 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
 
     judge_conditions(plan);
     if (conditions->cruise.gives_nothing()) {
-        add_notice(plan, NoticeCode::power_not_available, Severity::warning,
-                   {{"power_w", conditions->cruise_power_w.value}, {"height_m", request->mission.height_m}});
+        add_diagnostic(plan, DiagnosticCode::power_not_available, Severity::warning,
+                       {{"power_w", conditions->cruise_power_w.value}, {"height_m", request->mission.height_m}});
         return plan;
     }
     const bool somewhere = goes_somewhere(plan.request);
@@ -222,12 +222,12 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
         // Nothing is left for the way over ground where all airspeed goes into coming down: that is no wind's
         // doing.
         if (plan.request.mission.descent_rate_mps >= conditions->airspeed_home_mps) return plan;
-        add_notice(
-            plan, NoticeCode::no_solution_home, Severity::warning,
+        add_diagnostic(
+            plan, DiagnosticCode::no_solution_home, Severity::warning,
             {{"wind_mps", conditions->wind_home.speed_mps}, {"airspeed_mps", conditions->airspeed_home_mps}});
         return plan;
     }
-    WayOut out = way_out(plan.request, plan.conditions, homeward, plan.notices);
+    WayOut out = way_out(plan.request, plan.conditions, homeward, plan.diagnostics);
     if (out.track.size() < 2) return plan;
     plan.schools = school_turns(plan.request, plan.conditions, homeward, out, true);
     plan.outward = std::move(out.track);

@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "core/mission/flight_conditions.hpp"
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 #include "core/units/sensitivity.hpp"
 
 namespace sobremesa::mission {
@@ -126,7 +126,7 @@ struct Plan {
     std::optional<PlannedFlight> flight;
     /// Of the turn's distance, largest first; of its time for a mission that stays over a place.
     std::vector<units::Sensitivity> turn_sensitivities;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
     /// Drawn afterwards, because it takes longer; empty until then.
     std::shared_ptr<const Chance> chance;
 };
@@ -136,7 +136,7 @@ struct Plan {
 /// The turn of school *energy home* is where what is left meets what the way home needs plus the reserve. Without
 /// climb, reserve and change of wind it is the point of no return of air navigation,
 /// `d = (E/P)·V_out·V_home/(V_out + V_home)`; a test holds it to that.
-/// A wind or a pack that allows no flight is an answer: `turn` is empty and a notice says why.
+/// A wind or a pack that allows no flight is an answer: `turn` is empty and a diagnostic says why.
 /// @error `value_out_of_range`, `height_outside_atmosphere`
 units::Result<Plan> make_plan(const PlanRequest& request);
 

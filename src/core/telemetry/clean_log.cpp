@@ -229,7 +229,8 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
     CleanLog result;
     double clock_set_s = 0.0;
     std::tie(log, clock_set_s) = with_one_clock(std::move(log));
-    if (clock_set_s != 0.0) result.notices.push_back({units::NoticeCode::clock_was_set, units::Severity::note, {}});
+    if (clock_set_s != 0.0)
+        result.diagnostics.push_back({units::DiagnosticCode::clock_was_set, units::Severity::note, {}});
     result.raw = log;
     SetAsideList aside(*log);
     result.parts = flights_in(*log, rules);
@@ -244,9 +245,10 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
     result.rows = forward_rows(*log, result.parts[result.part], aside);
     if (stop.stop_requested()) return error(ErrorCode::cancelled);
     if (result.parts.size() > 1) {
-        result.notices.push_back({units::NoticeCode::several_flights,
-                                  units::Severity::warning,
-                                  {{"flights", double(result.parts.size())}, {"shown", double(result.part + 1)}}});
+        result.diagnostics.push_back(
+            {units::DiagnosticCode::several_flights,
+             units::Severity::warning,
+             {{"flights", double(result.parts.size())}, {"shown", double(result.part + 1)}}});
     }
     drop_impossible_values(*log, result.rows, aside);
     if (result.rows.size() < 2) return error(ErrorCode::no_usable_rows);
@@ -259,7 +261,7 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
 
     if (log->has(Channel::latitude_deg) && log->has(Channel::longitude_deg) && is_swapped(result, rules.home)) {
         result.positions_swapped = true;
-        result.notices.push_back({units::NoticeCode::positions_swapped, units::Severity::warning, {}});
+        result.diagnostics.push_back({units::DiagnosticCode::positions_swapped, units::Severity::warning, {}});
     }
     judge_positions(result, rules, aside);
     mark_sensor_faults(result, [&](SetAsideReason reason, std::size_t i) { aside.add(reason, result.rows[i]); });
@@ -272,8 +274,8 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
             result.home = result.position(at);
             const double after_s = result.time_s(at) - result.time_s(0);
             if (after_s > late_first_fix_s) {
-                result.notices.push_back(
-                    {units::NoticeCode::home_is_first_fix, units::Severity::warning, {{"after_s", after_s}}});
+                result.diagnostics.push_back(
+                    {units::DiagnosticCode::home_is_first_fix, units::Severity::warning, {{"after_s", after_s}}});
             }
         }
     }

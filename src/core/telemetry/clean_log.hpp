@@ -60,7 +60,7 @@ struct CleanLog {
     /// A step in time longer than this is a gap, s.
     double longest_step_s = 0.0;
     std::optional<geodesy::Position> home;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 
     double time_s(std::size_t i) const { return (*raw)[Channel::time_s][rows[i]]; }
     /// NaN where the log has no such reading, or one that is not to be believed.

@@ -11,8 +11,8 @@ namespace sobremesa::telemetry {
 
 namespace {
 
+using units::DiagnosticCode;
 using units::Estimate;
-using units::NoticeCode;
 using units::Severity;
 
 /// A GPS's speed, one standard deviation of its scale over a flight.
@@ -67,8 +67,8 @@ void measure_track(const CleanLog& log, LogSummary& summary) {
     summary.distance.farthest_at_s = log.time_s(farthest_i);
     const auto to_start = geodesy::geodesic(*log.home, ground.origin());
     if (to_start && to_start->distance_m > far_from_track_m) {
-        summary.notices.push_back(
-            {NoticeCode::home_far_from_track, Severity::warning, {{"distance_m", to_start->distance_m}}});
+        summary.diagnostics.push_back(
+            {DiagnosticCode::home_far_from_track, Severity::warning, {{"distance_m", to_start->distance_m}}});
     }
 }
 
@@ -101,8 +101,8 @@ void compare_methods(const CleanLog& log, LogSummary& summary) {
     const double before_ah = energy.before_log_ah.value_or(0.0);
     if (energy.sampled_charge_ah && energy.counter_ah &&
         differ(*energy.sampled_charge_ah, *energy.counter_ah - before_ah, least_difference_ah)) {
-        summary.notices.push_back(
-            {NoticeCode::counter_disagrees,
+        summary.diagnostics.push_back(
+            {DiagnosticCode::counter_disagrees,
              Severity::warning,
              {{"integrated_ah", *energy.sampled_charge_ah + before_ah}, {"counter_ah", *energy.counter_ah}}});
     }
@@ -113,19 +113,19 @@ void compare_methods(const CleanLog& log, LogSummary& summary) {
     if (!summary.distance.ground_m && summary.distance.from_speed_m.value_or(0.0) > 0.0) {
         const double way_m = *summary.distance.from_speed_m;
         summary.distance.ground_m = Estimate{way_m, speed_scale_sd * way_m};
-        summary.notices.push_back({NoticeCode::distance_from_speed, Severity::note, {}});
+        summary.diagnostics.push_back({DiagnosticCode::distance_from_speed, Severity::note, {}});
     }
     if (summary.distance.ground_m && summary.distance.from_speed_m && log.gaps.empty() &&
         differ(summary.distance.ground_m->value, *summary.distance.from_speed_m, least_difference_m)) {
-        summary.notices.push_back(
-            {NoticeCode::distances_disagree,
+        summary.diagnostics.push_back(
+            {DiagnosticCode::distances_disagree,
              Severity::warning,
              {{"positions_m", summary.distance.ground_m->value}, {"speed_m", *summary.distance.from_speed_m}}});
     }
     if (!log.gaps.empty()) {
-        summary.notices.push_back({NoticeCode::integrals_skip_gaps,
-                                   Severity::warning,
-                                   {{"gaps", double(log.gaps.size())}, {"gap_s", energy.gap_time_s}}});
+        summary.diagnostics.push_back({DiagnosticCode::integrals_skip_gaps,
+                                       Severity::warning,
+                                       {{"gaps", double(log.gaps.size())}, {"gap_s", energy.gap_time_s}}});
     }
 }
 
@@ -138,12 +138,13 @@ Estimate ratio(const Estimate& a, const Estimate& b) {
 
 units::Result<LogSummary> summarise(const CleanLog& log, const std::stop_token& stop) {
     LogSummary summary;
-    summary.notices = log.raw->notices;
-    summary.notices.insert(summary.notices.end(), log.notices.begin(), log.notices.end());
+    summary.diagnostics = log.raw->diagnostics;
+    summary.diagnostics.insert(summary.diagnostics.end(), log.diagnostics.begin(), log.diagnostics.end());
     summary.duration_s = log.time_s(log.rows.size() - 1) - log.time_s(0);
     measure_track(log, summary);
     if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
-    if (!summary.distance.ground_m) summary.notices.push_back({NoticeCode::no_position, Severity::warning, {}});
+    if (!summary.distance.ground_m)
+        summary.diagnostics.push_back({DiagnosticCode::no_position, Severity::warning, {}});
     measure_energy(log, summary);
     compare_methods(log, summary);
 

@@ -101,7 +101,7 @@ struct LogSummary {
     std::vector<SteadyPiece> pieces;
     /// On the ground, by the same findings.
     std::optional<IdleReading> idle;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
     Track track;
 };
 

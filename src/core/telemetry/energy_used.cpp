@@ -9,8 +9,8 @@ namespace sobremesa::telemetry {
 
 namespace {
 
+using units::DiagnosticCode;
 using units::Estimate;
-using units::NoticeCode;
 using units::Severity;
 
 constexpr double voltage_scale_sd = 0.01;
@@ -384,7 +384,7 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
     rows.volts_from_power();
     rows.bridge_volts();
     const bool has_volts = rows.has_volts();
-    if (!has_volts) summary.notices.push_back({NoticeCode::no_voltage, Severity::warning, {}});
+    if (!has_volts) summary.diagnostics.push_back({DiagnosticCode::no_voltage, Severity::warning, {}});
     rows.add_up();
 
     const double before_ah = before_log(log, counter);
@@ -392,14 +392,15 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
     if (before_ah > 0.0) energy.before_log_ah = before_ah;
     if (has_volts) summary.pack = pack_trace(log, rows.drawn(), rows.volts(), before_ah);
     if (before_ah > late_start_ah)
-        summary.notices.push_back({NoticeCode::start_missing, Severity::warning, {{"charge_ah", before_ah}}});
+        summary.diagnostics.push_back(
+            {DiagnosticCode::start_missing, Severity::warning, {{"charge_ah", before_ah}}});
 
     const bool charge_known = rows.has_amps() || rows.from_power();
     if (!charge_known && rows.from_counter())
-        summary.notices.push_back({NoticeCode::counter_only, Severity::note, {}});
+        summary.diagnostics.push_back({DiagnosticCode::counter_only, Severity::note, {}});
     if (!charge_known && !counter && !rows.has_watts())
-        summary.notices.push_back({NoticeCode::no_current, Severity::warning, {}});
-    if (rows.from_power()) summary.notices.push_back({NoticeCode::charge_from_power, Severity::note, {}});
+        summary.diagnostics.push_back({DiagnosticCode::no_current, Severity::warning, {}});
+    if (rows.from_power()) summary.diagnostics.push_back({DiagnosticCode::charge_from_power, Severity::note, {}});
 
     const double recorded_s = summary.duration_s - energy.gap_time_s;
     const double charge_ah = rows.charge_ah();
@@ -437,14 +438,14 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
                                                   rows.from_counter() ? counter_step_sd_ah : 0.0)};
     }
     if (has_volts && rows.volts_bridged_s() >= said_from_s && log.raw->has(Channel::voltage_v)) {
-        summary.notices.push_back(
-            {NoticeCode::volts_bridged, Severity::note, {{"bridged_s", rows.volts_bridged_s()}}});
+        summary.diagnostics.push_back(
+            {DiagnosticCode::volts_bridged, Severity::note, {{"bridged_s", rows.volts_bridged_s()}}});
     }
     if (charge_known && rows.current_bridged_s() >= said_from_s) {
-        summary.notices.push_back(
-            {rows.bridged_by_counter() ? NoticeCode::current_bridged_by_counter : NoticeCode::current_bridged,
-             rows.bridged_by_counter() ? Severity::note : Severity::warning,
-             {{"bridged_s", rows.current_bridged_s()}}});
+        summary.diagnostics.push_back({rows.bridged_by_counter() ? DiagnosticCode::current_bridged_by_counter
+                                                                 : DiagnosticCode::current_bridged,
+                                       rows.bridged_by_counter() ? Severity::note : Severity::warning,
+                                       {{"bridged_s", rows.current_bridged_s()}}});
     }
 }
 

@@ -12,7 +12,7 @@ namespace {
 constexpr double winds_apart_mps = 2.0;
 
 /// The wind that the aircraft wrote down itself, against what turning tells.
-std::optional<units::Notice> against_own_estimate(const CleanLog& log, const Findings& found) {
+std::optional<units::Diagnostic> against_own_estimate(const CleanLog& log, const Findings& found) {
     if (!found.wind.known() || !log.raw->has(Channel::wind_speed_mps) || !log.raw->has(Channel::wind_from_deg))
         return std::nullopt;
     double east = 0.0;
@@ -31,19 +31,19 @@ std::optional<units::Notice> against_own_estimate(const CleanLog& log, const Fin
     north /= n;
     const double apart = std::hypot(east - found.wind.east_mps, north - found.wind.north_mps);
     if (apart < winds_apart_mps || apart < 3.0 * found.wind.worst_sd_mps) return std::nullopt;
-    return units::Notice{units::NoticeCode::wind_disagrees_with_log,
-                         units::Severity::warning,
-                         {{"log_mps", std::hypot(east, north)},
-                          {"log_from_deg", units::wrap_degrees(units::degrees(std::atan2(-east, -north)))},
-                          {"found_mps", found.wind.speed_mps.value},
-                          {"found_from_deg", found.wind.from_deg.value}}};
+    return units::Diagnostic{units::DiagnosticCode::wind_disagrees_with_log,
+                             units::Severity::warning,
+                             {{"log_mps", std::hypot(east, north)},
+                              {"log_from_deg", units::wrap_degrees(units::degrees(std::atan2(-east, -north)))},
+                              {"found_mps", found.wind.speed_mps.value},
+                              {"found_from_deg", found.wind.from_deg.value}}};
 }
 
 } // namespace
 
 units::Result<Findings> find_out(const CleanLog& log, const std::stop_token& stop,
                                  std::optional<units::Estimate> airspeed_hint, units::Estimate airspeed_per_power) {
-    using units::NoticeCode;
+    using units::DiagnosticCode;
     using units::Severity;
     auto moved = motion(log, stop);
     if (!moved) return tl::unexpected(moved.error());
@@ -55,22 +55,22 @@ units::Result<Findings> find_out(const CleanLog& log, const std::stop_token& sto
     found.still = still_air(found.motion, found.wind, found.stretches);
     if (found.still) find_lift(found.stretches, found.motion, *found.still);
     found.sag = measured_sag(log);
-    if (const auto notice = against_own_estimate(log, found)) found.notices.push_back(*notice);
+    if (const auto diagnostic = against_own_estimate(log, found)) found.diagnostics.push_back(*diagnostic);
     switch (found.wind.knowledge) {
     case WindKnowledge::known: break;
     case WindKnowledge::along_only:
-        found.notices.push_back(
-            {NoticeCode::wind_partly_observable, Severity::note, {{"along_deg", found.wind.known_along_deg}}});
+        found.diagnostics.push_back(
+            {DiagnosticCode::wind_partly_observable, Severity::note, {{"along_deg", found.wind.known_along_deg}}});
         break;
     // The summary says already that there is no position.
     case WindKnowledge::no_position: break;
     case WindKnowledge::too_short:
     case WindKnowledge::no_turn:
-        found.notices.push_back({NoticeCode::wind_not_observable,
-                                 Severity::note,
-                                 {{"reason", std::string(wind_knowledge_word(found.wind.knowledge))}}});
+        found.diagnostics.push_back({DiagnosticCode::wind_not_observable,
+                                     Severity::note,
+                                     {{"reason", std::string(wind_knowledge_word(found.wind.knowledge))}}});
         if (found.motion.has_power)
-            found.notices.push_back({NoticeCode::still_air_from_ground, Severity::note, {}});
+            found.diagnostics.push_back({DiagnosticCode::still_air_from_ground, Severity::note, {}});
         break;
     }
     return found;

@@ -16,7 +16,7 @@ struct Findings {
     std::optional<StillAir> still;
     std::optional<MeasuredSag> sag;
     /// What could not be found, and why.
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 };
 
 /// @param airspeed_hint  cruise airspeed by the pilot, as for `wind_estimate`

@@ -9,7 +9,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/units/notice.hpp"
+#include "core/units/diagnostic.hpp"
 
 namespace sobremesa::telemetry {
 
@@ -113,7 +113,7 @@ struct FlightLog {
     std::vector<SetAside> unreadable;
     /// Data rows met in the file, the unreadable ones included.
     std::size_t rows_met = 0;
-    std::vector<units::Notice> notices;
+    std::vector<units::Diagnostic> diagnostics;
 
     std::size_t rows() const { return lines.size(); }
     const std::vector<double>& operator[](Channel channel) const { return columns[std::size_t(channel)]; }

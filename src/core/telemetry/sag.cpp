@@ -91,14 +91,14 @@ units::Estimate cell_ohm(const MeasuredSag& sag, const battery::Pack& pack) {
     return {sag.pack_ohm.value * share, sag.pack_ohm.sd * share};
 }
 
-std::optional<units::Notice> sag_notice(const MeasuredSag& sag, const battery::Pack& pack) {
+std::optional<units::Diagnostic> sag_diagnostic(const MeasuredSag& sag, const battery::Pack& pack) {
     const units::Estimate seen = cell_ohm(sag, pack);
     const double described = battery::resistance_ohm(pack) * pack.parallel / pack.series;
     constexpr double much = 1.25;
     if (seen.value - 2.0 * seen.sd < described || seen.value < much * described) return std::nullopt;
-    return units::Notice{units::NoticeCode::sag_above_stated,
-                         units::Severity::warning,
-                         {{"measured_ohm", seen.value}, {"stated_ohm", described}}};
+    return units::Diagnostic{units::DiagnosticCode::sag_above_stated,
+                             units::Severity::warning,
+                             {{"measured_ohm", seen.value}, {"stated_ohm", described}}};
 }
 
 units::Explanation explain(const MeasuredSag& sag, const battery::Pack& pack) {

@@ -4,9 +4,9 @@
 
 #include "core/battery/pack.hpp"
 #include "core/telemetry/air_motion.hpp"
+#include "core/units/diagnostic.hpp"
 #include "core/units/estimate.hpp"
 #include "core/units/explanation_fwd.hpp"
-#include "core/units/notice.hpp"
 
 namespace sobremesa::telemetry {
 
@@ -29,7 +29,7 @@ units::Estimate cell_ohm(const MeasuredSag& sag, const battery::Pack& pack);
 
 /// That the pack is described with clearly less resistance than a flight showed: more than a quarter, beyond the
 /// error.
-std::optional<units::Notice> sag_notice(const MeasuredSag& sag, const battery::Pack& pack);
+std::optional<units::Diagnostic> sag_diagnostic(const MeasuredSag& sag, const battery::Pack& pack);
 
 units::Explanation explain(const MeasuredSag& sag, const battery::Pack& pack);
 

@@ -34,9 +34,9 @@ void mark_stuck(CleanLog& log, Channel channel, const Add& add) {
         }
     }
     if (together_s > 0.0) {
-        log.notices.push_back({units::NoticeCode::sensor_stuck,
-                               units::Severity::warning,
-                               {{"channel", std::string(channel_word(channel))}, {"stuck_s", together_s}}});
+        log.diagnostics.push_back({units::DiagnosticCode::sensor_stuck,
+                                   units::Severity::warning,
+                                   {{"channel", std::string(channel_word(channel))}, {"stuck_s", together_s}}});
     }
 }
 
@@ -74,9 +74,9 @@ void list_saturated(CleanLog& log, const Add& add) {
     for (const Run& run : flat) {
         for (std::size_t i = run.first; i < run.last; ++i) add(SetAsideReason::saturated_sensor, i);
     }
-    log.notices.push_back({units::NoticeCode::sensor_saturated,
-                           units::Severity::warning,
-                           {{"current_a", highest_a}, {"saturated_s", together_s}}});
+    log.diagnostics.push_back({units::DiagnosticCode::sensor_saturated,
+                               units::Severity::warning,
+                               {{"current_a", highest_a}, {"saturated_s", together_s}}});
 }
 
 void list_counter_resets(const CleanLog& log, const Add& add) {
@@ -121,8 +121,8 @@ void compare_heights(CleanLog& log, const Add& add) {
     }
     // One wild fix says nothing of the barometer.
     if (rows * 100 > apart.size())
-        log.notices.push_back(
-            {units::NoticeCode::heights_disagree, units::Severity::warning, {{"apart_m", worst_m}}});
+        log.diagnostics.push_back(
+            {units::DiagnosticCode::heights_disagree, units::Severity::warning, {{"apart_m", worst_m}}});
 }
 
 } // namespace

@@ -236,7 +236,7 @@ struct LiveSolver::Live {
                .schools = {},
                .flight = {},
                .turn_sensitivities = {},
-               .notices = {},
+               .diagnostics = {},
                .chance = {}},
           homeward(aligned(plan), plan.conditions), draw(answer.draw.value) {
         station.at = *answer.now.at;

@@ -152,7 +152,7 @@ void PowerCurveTest::windAboveEverySpeedHasNoAnswer() {
     const auto speeds = speeds_to_fly(wing(), wing_curve(), question);
     QVERIFY(!speeds.range.has_value());
     QVERIFY(speeds.endurance.has_value());
-    QCOMPARE(speeds.notices.size(), std::size_t(1));
+    QCOMPARE(speeds.diagnostics.size(), std::size_t(1));
     question.head_wind_mps = 0.0;
     question.cross_wind_mps = 60.0;
     QVERIFY(!speeds_to_fly(wing(), wing_curve(), question).range.has_value());

@@ -9,7 +9,7 @@
 
 using namespace sobremesa;
 using namespace sobremesa::battery;
-using units::NoticeCode;
+using units::DiagnosticCode;
 
 namespace {
 
@@ -29,8 +29,9 @@ BenchLoad at_power(double power_w) {
     return load;
 }
 
-bool says(const BenchResult& result, NoticeCode code) {
-    return std::any_of(result.notices.begin(), result.notices.end(), [&](const auto& n) { return n.code == code; });
+bool says(const BenchResult& result, DiagnosticCode code) {
+    return std::any_of(result.diagnostics.begin(), result.diagnostics.end(),
+                       [&](const auto& n) { return n.code == code; });
 }
 
 } // namespace
@@ -100,20 +101,20 @@ void BenchResultTest::theEarlyAlarmCostsWhatItLeaves() {
 
 void BenchResultTest::whatIsWrongIsSaid() {
     const PackModel pack(li_ion());
-    QVERIFY(on_the_bench(pack, at_power(70.0)).notices.empty());
+    QVERIFY(on_the_bench(pack, at_power(70.0)).diagnostics.empty());
     BenchLoad load = at_power(70.0);
     load.landing_cell_v = 3.5;
-    QVERIFY(says(on_the_bench(pack, load), NoticeCode::landing_voltage_wastes_energy));
+    QVERIFY(says(on_the_bench(pack, load), DiagnosticCode::landing_voltage_wastes_energy));
     load.landing_cell_v = 2.2;
-    QVERIFY(says(on_the_bench(pack, load), NoticeCode::landing_voltage_below_floor));
+    QVERIFY(says(on_the_bench(pack, load), DiagnosticCode::landing_voltage_below_floor));
     load.landing_cell_v = 4.18;
-    QVERIFY(says(on_the_bench(pack, load), NoticeCode::start_below_landing));
-    QVERIFY(says(on_the_bench(pack, at_power(20000.0)), NoticeCode::power_not_available));
-    QVERIFY(says(on_the_bench(pack, at_power(250.0)), NoticeCode::current_above_rating));
+    QVERIFY(says(on_the_bench(pack, load), DiagnosticCode::start_below_landing));
+    QVERIFY(says(on_the_bench(pack, at_power(20000.0)), DiagnosticCode::power_not_available));
+    QVERIFY(says(on_the_bench(pack, at_power(250.0)), DiagnosticCode::current_above_rating));
     Pack torn = li_ion();
     torn.rate_table = {{0.6, 3.2}, {30.0, 3.1}};
     torn.rate_table_held_temperature = true;
-    QVERIFY(says(on_the_bench(PackModel(torn), at_power(70.0)), NoticeCode::rate_table_misfit));
+    QVERIFY(says(on_the_bench(PackModel(torn), at_power(70.0)), DiagnosticCode::rate_table_misfit));
 }
 
 void BenchResultTest::everySensitivityIsTheChangeItself_data() {

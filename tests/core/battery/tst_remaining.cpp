@@ -131,7 +131,7 @@ void RemainingTest::whatDisagreesIsSaidWithItsCause() {
     const auto left = remaining(pack, e);
     QCOMPARE(left.disagreement ? QString::fromLatin1(disagreement_word(*left.disagreement)) : QString(), cause);
     if (!left.disagreement) return;
-    // Then the band holds both, and the notice says the shares.
+    // Then the band holds both, and the diagnostic says the shares.
     double least = 1.0;
     double most = 0.0;
     for (const auto& method : left.methods) {
@@ -139,8 +139,8 @@ void RemainingTest::whatDisagreesIsSaidWithItsCause() {
         most = std::max(most, method.share.value);
     }
     QVERIFY(left.share->sd >= 0.5 * (most - least) - 1e-12);
-    const auto notice = disagreement_notice(left);
-    QCOMPARE(QString::fromStdString(std::get<std::string>(notice->parameters[0].value)), cause);
+    const auto diagnostic = disagreement_diagnostic(left);
+    QCOMPARE(QString::fromStdString(std::get<std::string>(diagnostic->parameters[0].value)), cause);
 }
 
 SOBREMESA_TEST(RemainingTest)

@@ -16,7 +16,7 @@
 
 using namespace sobremesa;
 using telemetry::Channel;
-using units::NoticeCode;
+using units::DiagnosticCode;
 using units::Quantity;
 
 namespace {
@@ -41,8 +41,8 @@ debrief::FlightAccount account(const Opened& log, const mission::PlanRequest& fl
     return debrief::account_of(log.clean, log.summary, log.found, flown, with_plan ? &plan : nullptr, std::nullopt);
 }
 
-bool says(const debrief::FlightAccount& account, NoticeCode code) {
-    return std::any_of(account.notices.begin(), account.notices.end(),
+bool says(const debrief::FlightAccount& account, DiagnosticCode code) {
+    return std::any_of(account.diagnostics.begin(), account.diagnostics.end(),
                        [&](const auto& n) { return n.code == code; });
 }
 
@@ -212,10 +212,10 @@ void FlightAccountTest::secondsAboveALimitAreCounted() {
     VERIFY_NEAR(known.limits[0].above_s, 30.0, 1e-9);
     VERIFY_NEAR(known.limits[0].highest_a, 25.0, 1e-9);
     QCOMPARE(known.limits[1].above_s, 0.0);
-    QVERIFY(says(known, NoticeCode::current_above_limit));
+    QVERIFY(says(known, DiagnosticCode::current_above_limit));
     request.aircraft.controller_current_a = 22.0;
-    QVERIFY(says(account(opened(tests::made_log()), tests::sample_request()), NoticeCode::current_above_limit) ==
-            false);
+    QVERIFY(says(account(opened(tests::made_log()), tests::sample_request()),
+                 DiagnosticCode::current_above_limit) == false);
 }
 
 void FlightAccountTest::electronicsPartByPart() {
@@ -267,7 +267,7 @@ void FlightAccountTest::theLinkIsCarriedOn() {
     const auto known = account(opened(std::move(raw)), request);
     QVERIFY(known.link.has_value() && known.link->failsafe_m.has_value());
     VERIFY_NEAR(known.link->failsafe_m->value, 15'850.0, 1500.0);
-    QVERIFY(says(known, NoticeCode::link_near_failsafe)); // twelve were flown
+    QVERIFY(says(known, DiagnosticCode::link_near_failsafe)); // twelve were flown
 }
 
 void FlightAccountTest::theLedgerOfThreeSensorsCloses() {
@@ -287,7 +287,7 @@ void FlightAccountTest::theLedgerOfThreeSensorsCloses() {
     VERIFY_NEAR(known.ledger->array_wh, 3.0 * 16.0 * 600.0 / 3600.0, 1e-6);
     VERIFY_NEAR(known.ledger->charged_wh, 2.5 * 16.0 * 100.0 / 3600.0, 1e-6);
     VERIFY_NEAR(known.ledger->missing_wh, 0.0, 1e-6);
-    QVERIFY(!says(known, NoticeCode::ledger_does_not_close));
+    QVERIFY(!says(known, DiagnosticCode::ledger_does_not_close));
 }
 
 void FlightAccountTest::aSensorThatLiesOpensTheLedger() {
@@ -301,7 +301,7 @@ void FlightAccountTest::aSensorThatLiesOpensTheLedger() {
     // 3 + 5 A come in, 4.5 go out.
     const auto known = account(opened(std::move(raw)), request);
     VERIFY_NEAR(known.ledger->missing_wh, 3.5 * 16.0 * 600.0 / 3600.0, 1e-6);
-    QVERIFY(says(known, NoticeCode::ledger_does_not_close));
+    QVERIFY(says(known, DiagnosticCode::ledger_does_not_close));
 }
 
 void FlightAccountTest::anOffsetShowsOnTheGround() {
@@ -329,7 +329,7 @@ void FlightAccountTest::anOffsetShowsOnTheGround() {
     const auto known = account(opened(std::move(log)), flown_by(s));
     QVERIFY(known.idle_offset_a.has_value());
     VERIFY_NEAR(known.idle_offset_a->value, 0.6, 0.1);
-    QVERIFY(says(known, NoticeCode::idle_current));
+    QVERIFY(says(known, DiagnosticCode::idle_current));
 }
 
 void FlightAccountTest::levelPointsAgreeWithTheTruth() {

@@ -214,7 +214,7 @@ void SunDayTest::aMisfitGivesNothingAndSaysWhatWould() {
     const auto report = matching::sun_day(request, on("2026-06-21"));
     QVERIFY(report);
     QVERIFY(report->misfit);
-    QCOMPARE(report->notices.front().code, units::NoticeCode::converter_does_not_fit);
+    QCOMPARE(report->diagnostics.front().code, units::DiagnosticCode::converter_does_not_fit);
     for (const auto& row : report->rows) QCOMPARE(row.array_w, 0.0);
     QVERIFY(report->sustained.empty());
     request.aircraft.converter->kind = ConverterKind::step_down;
@@ -232,8 +232,8 @@ void SunDayTest::aFullPackTakesNoMore() {
         QVERIFY(row.pack_v <= 21.0 + 1e-6);
         QVERIFY(row.pack_share <= 1.0);
     }
-    QVERIFY(std::any_of(report->notices.begin(), report->notices.end(),
-                        [](const auto& n) { return n.code == units::NoticeCode::charge_not_taken; }));
+    QVERIFY(std::any_of(report->diagnostics.begin(), report->diagnostics.end(),
+                        [](const auto& n) { return n.code == units::DiagnosticCode::charge_not_taken; }));
 }
 
 void SunDayTest::aStartIsKeptTo() {

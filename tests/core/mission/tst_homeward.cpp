@@ -138,7 +138,7 @@ void HomewardTest::everyPlanKeepsItsBooks() {
         const auto plan = make_plan(request);
         QVERIFY2(plan.has_value(), qPrintable(QString::number(i)));
         if (!plan->turn) {
-            QVERIFY2(!plan->notices.empty() || !plan->outward.empty(), "no turn and no word why");
+            QVERIFY2(!plan->diagnostics.empty() || !plan->outward.empty(), "no turn and no word why");
             continue;
         }
         ++with_turn;

@@ -111,11 +111,11 @@ void LimitsTest::aCruiseThatNobodyFliesIsNoGo() {
     QVERIFY(limit.verdict == Verdict::broken);
     VERIFY_NEAR(limit.limit, least_w, 0.01 * least_w);
     QVERIFY(!check_limits(never).go);
-    QVERIFY(tests::notes(never, units::NoticeCode::cruise_power_impossible));
+    QVERIFY(tests::notes(never, units::DiagnosticCode::cruise_power_impossible));
     // Below ideal hover power it is asked about, never refused; so it is where the discs are not known.
     request.aircraft.cruise_power_w = least_w + 5.0 + 1.0;
     QVERIFY(check(planned(request), LimitKind::possible_cruise).verdict == Verdict::near_it);
-    QVERIFY(tests::notes(planned(request), units::NoticeCode::cruise_power_doubtful));
+    QVERIFY(tests::notes(planned(request), units::DiagnosticCode::cruise_power_doubtful));
     request.aircraft.rotor = {};
     request.aircraft.cruise_power_w = 70.0;
     QVERIFY(check(planned(request), LimitKind::possible_cruise).verdict == Verdict::near_it);

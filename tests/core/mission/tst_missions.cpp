@@ -24,7 +24,7 @@ using namespace sobremesa::mission;
 using tests::notes;
 using tests::planned;
 using tests::sample_request;
-using units::NoticeCode;
+using units::DiagnosticCode;
 
 namespace {
 
@@ -151,7 +151,7 @@ void MissionsTest::aShortRouteIsFlownWhole() {
     const Plan plan = planned(request);
     QVERIFY(plan.whole);
     QVERIFY(plan.turn->at_end_of_mission);
-    QVERIFY(!notes(plan, NoticeCode::route_not_whole));
+    QVERIFY(!notes(plan, DiagnosticCode::route_not_whole));
     VERIFY_NEAR(plan.turn->at.east_m, 0.0, 1.0);
     VERIFY_NEAR(plan.turn->at.north_m, 4000.0, 1.0);
     // 3 + 4 + 3 km out, a minute of circles, 4 km home.
@@ -191,7 +191,7 @@ void MissionsTest::aLongRouteSaysWhereToComeHome() {
     const Plan plan = planned(request);
     QVERIFY(!plan.whole);
     QVERIFY(plan.turn.has_value());
-    QVERIFY(notes(plan, NoticeCode::route_not_whole));
+    QVERIFY(notes(plan, DiagnosticCode::route_not_whole));
     const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
     VERIFY_NEAR(at.left_wh, at.needed_wh, 1e-3 * plan.usable_energy_wh.value);
     // On the second leg, and the way home is straight from there.
@@ -367,9 +367,9 @@ void MissionsTest::landingIsAPhaseOfItsOwn() {
 
     request = sample_request();
     request.mission.landing_sink_mps = 2.5;
-    QVERIFY(notes(planned(request), NoticeCode::sink_too_fast));
+    QVERIFY(notes(planned(request), DiagnosticCode::sink_too_fast));
     request.aircraft.craft = airframe::Craft::wing;
-    QVERIFY(!notes(planned(request), NoticeCode::sink_too_fast));
+    QVERIFY(!notes(planned(request), DiagnosticCode::sink_too_fast));
 }
 
 void MissionsTest::oneWayComesDownWhereItLands() {
@@ -457,13 +457,13 @@ void MissionsTest::bestRangeNeverTurnsEarlierThanTheKnownCruise() {
 void MissionsTest::fastestUnderAShareOfFullPower() {
     PlanRequest request = sample_request();
     request.mission.speed_out = SpeedRule::power_share;
-    QVERIFY(notes(planned(request), NoticeCode::speed_rule_not_met)); // full power is not known
+    QVERIFY(notes(planned(request), DiagnosticCode::speed_rule_not_met)); // full power is not known
     request.aircraft.full_power_w = 300.0;
     request.mission.most_power_share = 0.4;
     const Plan plan = planned(request);
     VERIFY_NEAR(plan.conditions.cruise_power_w.value, 120.0, 0.1);
     QVERIFY(plan.conditions.airspeed_out_mps > request.aircraft.cruise_airspeed_mps);
-    QVERIFY(!notes(plan, NoticeCode::speed_rule_not_met));
+    QVERIFY(!notes(plan, DiagnosticCode::speed_rule_not_met));
 }
 
 void MissionsTest::windTableAndLawAgreeWhereTheyShould() {
@@ -615,7 +615,7 @@ void MissionsTest::climbByAngleAndByThrottle() {
     request.mission.climb_throttle = 0.3;
     const Plan none = planned(request);
     QVERIFY(!none.turn);
-    QVERIFY(notes(none, NoticeCode::climb_not_possible));
+    QVERIFY(notes(none, DiagnosticCode::climb_not_possible));
 }
 
 void MissionsTest::aRidgeOnTheWayHomeCosts() {
@@ -650,15 +650,15 @@ void MissionsTest::groundBelowTheWayIsSaid() {
     QVERIFY(plan.least_clearance.has_value());
     VERIFY_NEAR(plan.least_clearance->height_m, 20.0, 8.0);
     VERIFY_NEAR(plan.least_clearance->distance_m, 4000.0, 300.0);
-    QVERIFY(notes(plan, NoticeCode::clearance_too_low));
+    QVERIFY(notes(plan, DiagnosticCode::clearance_too_low));
     request.mission.height_m = 110.0;
-    QVERIFY(!notes(planned(request), NoticeCode::clearance_too_low));
+    QVERIFY(!notes(planned(request), DiagnosticCode::clearance_too_low));
     // A raster that ends before the way does is said.
     request.mission.terrain = ridge(4000.0, 20.0, 6000.0);
-    QVERIFY(notes(planned(request), NoticeCode::terrain_partly_known));
+    QVERIFY(notes(planned(request), DiagnosticCode::terrain_partly_known));
     request.mission.terrain.reset();
     request.mission.terrain_file = "not-there.tif";
-    QVERIFY(notes(planned(request), NoticeCode::terrain_not_read));
+    QVERIFY(notes(planned(request), DiagnosticCode::terrain_not_read));
 }
 
 void MissionsTest::aTightCircleCostsMore() {
@@ -674,9 +674,9 @@ void MissionsTest::aTightCircleCostsMore() {
 void MissionsTest::sinkingStraightDownIsSaid() {
     PlanRequest request = sample_request();
     request.mission.descent_rate_mps = 8.0;
-    QVERIFY(notes(planned(request), NoticeCode::sink_too_fast));
+    QVERIFY(notes(planned(request), DiagnosticCode::sink_too_fast));
     request.mission.descent_rate_mps = 1.8;
-    QVERIFY(!notes(planned(request), NoticeCode::sink_too_fast));
+    QVERIFY(!notes(planned(request), DiagnosticCode::sink_too_fast));
 }
 
 void MissionsTest::wordsComeBack() {

@@ -16,7 +16,7 @@ using namespace sobremesa::mission;
 using tests::notes;
 using tests::planned;
 using tests::sample_request;
-using units::NoticeCode;
+using units::DiagnosticCode;
 
 namespace {
 
@@ -132,7 +132,7 @@ void PlanTest::turnMovesHomewardWhenHeadWindHomeGrows() {
         QVERIFY(plan.turn->distance_m.value < farther_m);
         farther_m = plan.turn->distance_m.value;
         // By the forecast: that it may be off is no reason to go out the other way.
-        QCOMPARE(notes(plan, NoticeCode::way_home_is_dear), wind_mps >= 1.0);
+        QCOMPARE(notes(plan, DiagnosticCode::way_home_is_dear), wind_mps >= 1.0);
     }
 }
 
@@ -148,7 +148,7 @@ void PlanTest::aRoutesReturnIsJudgedByItsLegs() {
             point.at = at;
             request.mission.waypoints.push_back(point);
         }
-        return notes(planned(request), NoticeCode::way_home_is_dear);
+        return notes(planned(request), DiagnosticCode::way_home_is_dear);
     };
     QVERIFY(way({{0.0, 600.0}, {6000.0, 600.0}}));
     // Upwind first, though the plan's bearing may say otherwise: home is the quick leg.
@@ -170,7 +170,7 @@ void PlanTest::aMassThatCannotBelongToTheCellsIsQuestioned() {
         request.pack.parallel = 1;
         request.pack.cell_capacity_ah = cell_ah;
         request.pack.mass_kg = mass_kg;
-        return notes(planned(request), NoticeCode::pack_mass_doubtful);
+        return notes(planned(request), DiagnosticCode::pack_mass_doubtful);
     };
     QVERIFY(!questioned(battery::Chemistry::li_ion, 4.2, 0.286));
     QVERIFY(!questioned(battery::Chemistry::lipo, 2.2, 0.181));
@@ -241,10 +241,10 @@ void PlanTest::windAboveAirspeedIsAnAnswer() {
     const Plan out = planned(request);
     QVERIFY(!out.turn.has_value());
     QVERIFY(!out.flight.has_value());
-    QVERIFY(notes(out, NoticeCode::no_solution_out));
+    QVERIFY(notes(out, DiagnosticCode::no_solution_out));
     QVERIFY(out.usable_energy_wh.value > 0.0);
     request.weather.wind = {12.0, 85.0};
-    QVERIFY(notes(planned(request), NoticeCode::no_solution_home));
+    QVERIFY(notes(planned(request), DiagnosticCode::no_solution_home));
     QVERIFY(!planned(request).turn.has_value());
 }
 
@@ -254,19 +254,19 @@ void PlanTest::packThatCannotClimbIsAnAnswer() {
     request.pack.cell_resistance_ohm = 0.02;
     const Plan plan = planned(request);
     QVERIFY(!plan.turn.has_value());
-    QVERIFY(notes(plan, NoticeCode::energy_short_for_climb));
+    QVERIFY(notes(plan, DiagnosticCode::energy_short_for_climb));
     request.pack.cell_resistance_ohm = 0.9;
-    QVERIFY(notes(planned(request), NoticeCode::power_not_available));
+    QVERIFY(notes(planned(request), DiagnosticCode::power_not_available));
 }
 
 void PlanTest::liIonLandedLikeALipoIsSaid() {
     PlanRequest request = sample_request();
-    QVERIFY(!notes(planned(request), NoticeCode::landing_voltage_wastes_energy));
+    QVERIFY(!notes(planned(request), DiagnosticCode::landing_voltage_wastes_energy));
     request.landing_cell_v = 3.5;
     const Plan plan = planned(request);
-    QVERIFY(notes(plan, NoticeCode::landing_voltage_wastes_energy));
+    QVERIFY(notes(plan, DiagnosticCode::landing_voltage_wastes_energy));
     request.landing_cell_v = 2.3;
-    QVERIFY(notes(planned(request), NoticeCode::landing_voltage_below_floor));
+    QVERIFY(notes(planned(request), DiagnosticCode::landing_voltage_below_floor));
     request.landing_cell_v.reset();
     QCOMPARE(landing_cell_v(request), 2.8);
     request.pack.chemistry = battery::Chemistry::lipo;
@@ -276,13 +276,13 @@ void PlanTest::liIonLandedLikeALipoIsSaid() {
 void PlanTest::powerDemandAndHeightAreWatched() {
     PlanRequest request = sample_request();
     request.aircraft.full_power_w = 400.0;
-    QVERIFY(!notes(planned(request), NoticeCode::power_demand_high));
+    QVERIFY(!notes(planned(request), DiagnosticCode::power_demand_high));
     request.aircraft.full_power_w = 150.0;
-    QVERIFY(notes(planned(request), NoticeCode::power_demand_high));
+    QVERIFY(notes(planned(request), DiagnosticCode::power_demand_high));
     request.aircraft.full_power_w = 120.0;
-    QVERIFY(notes(planned(request), NoticeCode::power_demand_very_high));
+    QVERIFY(notes(planned(request), DiagnosticCode::power_demand_very_high));
     request.mission.height_m = 150.0;
-    QVERIFY(notes(planned(request), NoticeCode::height_above_ceiling));
+    QVERIFY(notes(planned(request), DiagnosticCode::height_above_ceiling));
 }
 
 void PlanTest::sensitivitiesAreRealChanges() {
@@ -328,7 +328,8 @@ void PlanTest::whatIsAskedForAndCannotBeIsSaid() {
     const auto words = [](const mission::PlanRequest& r) {
         QStringList all;
         const auto plan = mission::make_plan(r);
-        for (const auto& notice : plan->notices) all << QString::fromLatin1(units::notice_word(notice.code));
+        for (const auto& diagnostic : plan->diagnostics)
+            all << QString::fromLatin1(units::diagnostic_word(diagnostic.code));
         return all;
     };
     QVERIFY(!words(request).contains(word));

@@ -80,8 +80,8 @@ void SchoolsTest::schoolsThatTurnTooLateAreFlagged() {
     QVERIFY(!turn_of(plan, School::energy_home).too_late);
     QVERIFY(turn_of(plan, School::share_left).landing_left_wh < 0.0);
     QCOMPARE(plan.turn->school, School::share_left);
-    QVERIFY(std::any_of(plan.notices.begin(), plan.notices.end(),
-                        [](const auto& n) { return n.code == units::NoticeCode::school_turns_too_late; }));
+    QVERIFY(std::any_of(plan.diagnostics.begin(), plan.diagnostics.end(),
+                        [](const auto& n) { return n.code == units::DiagnosticCode::school_turns_too_late; }));
     // Out into the wind it is merely cautious.
     request.weather.wind = {7.0, 265.0};
     QVERIFY(!turn_of(*make_plan(request), School::share_left).too_late);

@@ -59,8 +59,8 @@ void CleanLogTest::rowsWithoutFixKeepTheirCurrent() {
     QCOMPARE(listed(*log, SetAsideReason::no_fix)->rows, std::size_t(10));
     QCOMPARE(listed(*log, SetAsideReason::no_fix)->first_row, std::int64_t(2));
     // Home is then where the receiver woke up, 100 m out, and the log says so.
-    QVERIFY(std::any_of(log->notices.begin(), log->notices.end(),
-                        [](const auto& n) { return n.code == units::NoticeCode::home_is_first_fix; }));
+    QVERIFY(std::any_of(log->diagnostics.begin(), log->diagnostics.end(),
+                        [](const auto& n) { return n.code == units::DiagnosticCode::home_is_first_fix; }));
 }
 
 void CleanLogTest::jumpsAreSetAsideAndListed() {
@@ -156,7 +156,7 @@ void CleanLogTest::yearsOfPauseSplitTheFile() {
     QVERIFY(log.has_value());
     QCOMPARE(log->rows.size(), std::size_t(400));
     QCOMPARE(listed(*log, SetAsideReason::other_flight)->rows, std::size_t(201));
-    QCOMPARE(log->notices.front().code, units::NoticeCode::several_flights);
+    QCOMPARE(log->diagnostics.front().code, units::DiagnosticCode::several_flights);
 }
 
 void CleanLogTest::aClockThatIsSetInFlightIsOneFlight() {

@@ -106,15 +106,16 @@ void CoarseSensorsTest::sumsHoldAndNothingIsCalledFrozen() {
             const auto clean = cleaned(written(log, rate));
             const auto coarse = *telemetry::summarise(clean);
             ++judged;
-            const bool frozen = std::any_of(clean.notices.begin(), clean.notices.end(), [](const auto& notice) {
-                return notice.code == units::NoticeCode::sensor_stuck;
-            });
+            const bool frozen =
+                std::any_of(clean.diagnostics.begin(), clean.diagnostics.end(), [](const auto& diagnostic) {
+                    return diagnostic.code == units::DiagnosticCode::sensor_stuck;
+                });
             if (frozen) {
                 ++called_frozen;
-                for (const auto& notice : clean.notices) {
-                    if (notice.code == units::NoticeCode::sensor_stuck)
+                for (const auto& diagnostic : clean.diagnostics) {
+                    if (diagnostic.code == units::DiagnosticCode::sensor_stuck)
                         qInfo("%s at %g rows a second: %s", log.name.c_str(), rate,
-                              std::get<std::string>(notice.parameters[0].value).c_str());
+                              std::get<std::string>(diagnostic.parameters[0].value).c_str());
                 }
             }
             worst_charge =

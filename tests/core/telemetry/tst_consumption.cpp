@@ -12,7 +12,7 @@
 using namespace sobremesa;
 using namespace sobremesa::telemetry;
 using tests::made_log;
-using units::NoticeCode;
+using units::DiagnosticCode;
 using units::Quantity;
 
 namespace {
@@ -21,8 +21,8 @@ LogSummary summary_of(FlightLog raw) {
     return *summarise(*clean(tests::shared(std::move(raw))));
 }
 
-bool notes(const LogSummary& summary, NoticeCode code) {
-    return std::any_of(summary.notices.begin(), summary.notices.end(),
+bool notes(const LogSummary& summary, DiagnosticCode code) {
+    return std::any_of(summary.diagnostics.begin(), summary.diagnostics.end(),
                        [&](const auto& n) { return n.code == code; });
 }
 
@@ -68,8 +68,8 @@ void ConsumptionTest::arithmeticFlightComesOutExact() {
     VERIFY_NEAR(*s.energy.lowest_voltage_v, 16.0, 1e-12);
     VERIFY_NEAR(s.energy_wh_per_m->value, 80.0 / 6.0 / 6000.0, 2e-5);
     QVERIFY(s.energy_wh_per_m->sd > 0.0);
-    QVERIFY(!notes(s, NoticeCode::counter_disagrees));
-    QVERIFY(!notes(s, NoticeCode::distances_disagree));
+    QVERIFY(!notes(s, DiagnosticCode::counter_disagrees));
+    QVERIFY(!notes(s, DiagnosticCode::distances_disagree));
 }
 
 void ConsumptionTest::homeGivenFarAwayDoesNotBendTheWay() {
@@ -78,7 +78,7 @@ void ConsumptionTest::homeGivenFarAwayDoesNotBendTheWay() {
     const LogSummary s = *summarise(*clean(tests::shared(made_log()), rules));
     VERIFY_NEAR(s.distance.ground_m->value, 6000.0, 40.5);
     QVERIFY(s.distance.farthest_from_home_m->value > 5e6);
-    QVERIFY(notes(s, NoticeCode::home_far_from_track));
+    QVERIFY(notes(s, DiagnosticCode::home_far_from_track));
 }
 
 void ConsumptionTest::rangeFromEfficiency() {
@@ -120,13 +120,13 @@ void ConsumptionTest::gapsAreLeftOutAndSaid() {
     VERIFY_NEAR(s.energy.charge_ah->value, 5.0 * 599.0 / 3600.0, 1e-9);
     VERIFY_NEAR(s.energy.gap_time_s, 61.0, 1e-9);
     VERIFY_NEAR(*s.energy.mean_current_a, 5.0, 1e-9);
-    QVERIFY(notes(s, NoticeCode::integrals_skip_gaps));
+    QVERIFY(notes(s, DiagnosticCode::integrals_skip_gaps));
 }
 
 void ConsumptionTest::counterThatDisagreesIsNamed() {
     FlightLog raw = made_log();
     for (double& ah : raw[Channel::charge_ah]) ah *= 1.2;
-    QVERIFY(notes(summary_of(raw), NoticeCode::counter_disagrees));
+    QVERIFY(notes(summary_of(raw), DiagnosticCode::counter_disagrees));
 }
 
 void ConsumptionTest::counterResetsAreBridged() {
@@ -156,8 +156,8 @@ void ConsumptionTest::aLateLogCountsFromZero() {
     VERIFY_NEAR(s.energy.charge_ah->value, 5.0 / 6.0 + 0.459, 1e-9);
     VERIFY_NEAR(*s.energy.counter_ah, 5.0 / 6.0 + 0.459, 1e-9);
     VERIFY_NEAR(s.energy.energy_wh->value, 16.0 * (5.0 / 6.0 + 0.459), 1e-6);
-    QVERIFY(notes(s, NoticeCode::start_missing));
-    QVERIFY(!notes(s, NoticeCode::counter_disagrees));
+    QVERIFY(notes(s, DiagnosticCode::start_missing));
+    QVERIFY(!notes(s, DiagnosticCode::counter_disagrees));
     // Per distance and on average only what the way and the time are known of.
     VERIFY_NEAR(s.charge_ah_per_m->value * s.distance.ground_m->value, 5.0 / 6.0, 1e-3);
     VERIFY_NEAR(*s.energy.mean_current_a, 5.0, 1e-9);
@@ -171,7 +171,7 @@ void ConsumptionTest::missingVoltsAreBridged() {
     for (std::size_t i = 200; i < 350; ++i) volts[i] = std::nan("");
     const LogSummary s = summary_of(raw);
     VERIFY_NEAR(s.energy.energy_wh->value, whole_wh, 1e-6);
-    QVERIFY(notes(s, NoticeCode::volts_bridged));
+    QVERIFY(notes(s, DiagnosticCode::volts_bridged));
     QVERIFY(s.energy.energy_wh->sd > 0.0514 * whole_wh); // 5 % and 1 %, and 3 % of a quarter
 }
 
@@ -185,11 +185,11 @@ void ConsumptionTest::aMissingCurrentIsTheCounters() {
     }
     const LogSummary s = summary_of(raw);
     VERIFY_NEAR(s.energy.charge_ah->value, 5.0 / 6.0 + 3.0 * 150.0 / 3600.0, 0.005);
-    QVERIFY(notes(s, NoticeCode::current_bridged_by_counter));
+    QVERIFY(notes(s, DiagnosticCode::current_bridged_by_counter));
     raw[Channel::charge_ah].clear();
     const LogSummary blind = summary_of(raw);
     VERIFY_NEAR(blind.energy.charge_ah->value, 5.0 / 6.0, 1e-6);
-    QVERIFY(notes(blind, NoticeCode::current_bridged));
+    QVERIFY(notes(blind, DiagnosticCode::current_bridged));
     QVERIFY(blind.energy.charge_ah->sd > s.energy.charge_ah->sd);
 }
 
@@ -201,7 +201,7 @@ void ConsumptionTest::powerIsEnough() {
     const LogSummary s = summary_of(raw);
     VERIFY_NEAR(s.energy.energy_wh->value, 80.0 / 6.0, 1e-9);
     VERIFY_NEAR(s.energy.charge_ah->value, 5.0 / 6.0, 1e-9);
-    QVERIFY(notes(s, NoticeCode::charge_from_power));
+    QVERIFY(notes(s, DiagnosticCode::charge_from_power));
     raw[Channel::voltage_v].clear();
     VERIFY_NEAR(summary_of(raw).energy.energy_wh->value, 80.0 / 6.0, 1e-9);
     QVERIFY(!charge_used_ah(summary_of(raw)).has_value());
@@ -228,7 +228,7 @@ void ConsumptionTest::counterAloneIsEnoughForCharge() {
     QVERIFY(s.charge_ah_per_m.has_value());
     // Energy is the counter's charge at the volts of the time: 16 V throughout.
     VERIFY_NEAR(s.energy.energy_wh->value, 16.0 * 5.0 / 6.0, 1e-9);
-    QVERIFY(notes(s, NoticeCode::counter_only));
+    QVERIFY(notes(s, DiagnosticCode::counter_only));
 }
 
 void ConsumptionTest::withoutCurrentWayIsStillKnown() {
@@ -238,7 +238,7 @@ void ConsumptionTest::withoutCurrentWayIsStillKnown() {
     const LogSummary s = summary_of(raw);
     QVERIFY(s.distance.ground_m.has_value());
     QVERIFY(!charge_used_ah(s).has_value());
-    QVERIFY(notes(s, NoticeCode::no_current));
+    QVERIFY(notes(s, DiagnosticCode::no_current));
 }
 
 void ConsumptionTest::withoutPositionChargeIsStillKnown() {
@@ -247,18 +247,18 @@ void ConsumptionTest::withoutPositionChargeIsStillKnown() {
     // The way is ground speed over time: 10 m/s for 600 s.
     VERIFY_NEAR(summary_of(raw).distance.ground_m->value, 6000.0, 1e-6);
     QVERIFY(!summary_of(raw).distance.farthest_from_home_m.has_value());
-    QVERIFY(notes(summary_of(raw), NoticeCode::distance_from_speed));
+    QVERIFY(notes(summary_of(raw), DiagnosticCode::distance_from_speed));
     raw[Channel::ground_speed_mps].clear();
     const LogSummary s = summary_of(raw);
     QVERIFY(!s.distance.ground_m.has_value());
     QVERIFY(s.energy.charge_ah.has_value());
-    QVERIFY(notes(s, NoticeCode::no_position));
+    QVERIFY(notes(s, DiagnosticCode::no_position));
 }
 
 void ConsumptionTest::wrongSpeedUnitIsNoticed() {
     FlightLog raw = made_log();
     for (double& v : raw[Channel::ground_speed_mps]) v *= 3.6;
-    QVERIFY(notes(summary_of(raw), NoticeCode::distances_disagree));
+    QVERIFY(notes(summary_of(raw), DiagnosticCode::distances_disagree));
 }
 
 void ConsumptionTest::leftByCountedCharge() {

@@ -240,10 +240,10 @@ void FindingsTest::aShortTurnKnowsOneComponent() {
     QVERIFY(found.wind.worst_sd_mps > 1.5);
     QVERIFY(found.wind.best_sd_mps < 0.5);
     QVERIFY(!explain(found.wind, Quantity::wind_speed));
-    const auto said = std::find_if(found.notices.begin(), found.notices.end(), [](const auto& n) {
-        return n.code == units::NoticeCode::wind_partly_observable;
+    const auto said = std::find_if(found.diagnostics.begin(), found.diagnostics.end(), [](const auto& n) {
+        return n.code == units::DiagnosticCode::wind_partly_observable;
     });
-    QVERIFY(said != found.notices.end());
+    QVERIFY(said != found.diagnostics.end());
 }
 
 void FindingsTest::aStraightWayKnowsNothing() {
@@ -255,7 +255,7 @@ void FindingsTest::aStraightWayKnowsNothing() {
         [](int) { return 80.0; }, [](int) { return 5.0; }));
     QVERIFY(!found.wind.known());
     QVERIFY(!found.still || found.still->energy_wh_per_m.sd > 0.05 * found.still->energy_wh_per_m.value);
-    QVERIFY(!found.notices.empty());
+    QVERIFY(!found.diagnostics.empty());
 }
 
 void FindingsTest::withoutPositionItSaysSo() {
@@ -477,9 +477,9 @@ void FindingsTest::sagIsTheResistance() {
     VERIFY_NEAR(cell_ohm(*sag, pack).value, 0.03, 0.002);
     // Described with half of that: said. With as much: not.
     pack.cell_resistance_ohm = 0.015;
-    QVERIFY(sag_notice(*sag, pack));
+    QVERIFY(sag_diagnostic(*sag, pack));
     pack.cell_resistance_ohm = 0.03;
-    QVERIFY(!sag_notice(*sag, pack));
+    QVERIFY(!sag_diagnostic(*sag, pack));
 }
 
 void FindingsTest::steadyCurrentShowsNoSag() {

@@ -16,7 +16,7 @@ using namespace sobremesa;
 using telemetry::Channel;
 using telemetry::CleanLog;
 using telemetry::SetAsideReason;
-using units::NoticeCode;
+using units::DiagnosticCode;
 
 namespace {
 
@@ -58,8 +58,9 @@ std::size_t rows_for(const CleanLog& log, SetAsideReason reason) {
     return 0;
 }
 
-bool says(const CleanLog& log, NoticeCode code) {
-    return std::any_of(log.notices.begin(), log.notices.end(), [&](const auto& n) { return n.code == code; });
+bool says(const CleanLog& log, DiagnosticCode code) {
+    return std::any_of(log.diagnostics.begin(), log.diagnostics.end(),
+                       [&](const auto& n) { return n.code == code; });
 }
 
 } // namespace
@@ -94,7 +95,7 @@ private slots:
 void SensorFaultsTest::aLivelyLogHasNone() {
     const CleanLog log = cleaned(lively_log());
     QVERIFY(log.set_aside.empty());
-    QVERIFY(log.notices.empty());
+    QVERIFY(log.diagnostics.empty());
     QVERIFY(log.doubtful.empty());
     QCOMPARE(log.parts.size(), std::size_t(1));
 }
@@ -114,7 +115,7 @@ void SensorFaultsTest::aStuckSensorIsLeftOut() {
     const CleanLog log = cleaned(std::move(raw));
     // The first of the run was a true reading.
     QCOMPARE(rows_for(log, SetAsideReason::stuck_sensor), std::size_t(999));
-    QVERIFY(says(log, NoticeCode::sensor_stuck));
+    QVERIFY(says(log, DiagnosticCode::sensor_stuck));
     QVERIFY(std::isfinite(log.value(Channel(channel), 2000)));
     QVERIFY(std::isnan(log.value(Channel(channel), 2500)));
     // Raw values stay, other readings of the same rows take part.
@@ -163,7 +164,7 @@ void SensorFaultsTest::aSensorAtTheEndOfItsRangeIsSaid() {
     for (std::size_t i = 2000; i < 2060; ++i) raw[Channel::current_a][i] = 40.0;
     const CleanLog log = cleaned(std::move(raw));
     QCOMPARE(rows_for(log, SetAsideReason::saturated_sensor), std::size_t(160));
-    QVERIFY(says(log, NoticeCode::sensor_saturated));
+    QVERIFY(says(log, DiagnosticCode::sensor_saturated));
     // The least that was drawn still counts.
     QCOMPARE(log.value(Channel::current_a, 1050), 40.0);
     QCOMPARE(log.rows_set_aside, std::size_t(0));
@@ -185,10 +186,10 @@ void SensorFaultsTest::barometerAndGpsDriftingApart() {
     auto raw = lively_log();
     for (std::size_t i = 3000; i < 6000; ++i) raw[Channel::height_m][i] -= 0.02 * double(i - 3000);
     const CleanLog log = cleaned(std::move(raw));
-    QVERIFY(says(log, NoticeCode::heights_disagree));
+    QVERIFY(says(log, DiagnosticCode::heights_disagree));
     QVERIFY(rows_for(log, SetAsideReason::heights_disagree) > 100);
     // That the GPS counts from the sea is no disagreement.
-    QVERIFY(!says(cleaned(lively_log()), NoticeCode::heights_disagree));
+    QVERIFY(!says(cleaned(lively_log()), DiagnosticCode::heights_disagree));
 }
 
 void SensorFaultsTest::fewSatellitesAreAReasonOfTheirOwn() {
@@ -221,7 +222,7 @@ void SensorFaultsTest::swappedCoordinates() {
     if (home_given) rules.home = tests::made_home;
     const CleanLog log = cleaned(std::move(raw), rules);
     QCOMPARE(log.positions_swapped, swapped);
-    QCOMPARE(says(log, NoticeCode::positions_swapped), swapped);
+    QCOMPARE(says(log, DiagnosticCode::positions_swapped), swapped);
     if (swapped) VERIFY_NEAR(log.home->latitude_deg, tests::made_home.latitude_deg, 1e-3);
     // Guessed or not, the way is as long.
     if (swapped) VERIFY_NEAR(telemetry::summarise(log)->distance.ground_m->value, 7200.0, 40.0);
@@ -248,7 +249,7 @@ void SensorFaultsTest::flightsOfOneFile() {
     }
     const CleanLog longest = cleaned(raw);
     QCOMPARE(longest.parts.size(), std::size_t(2));
-    QVERIFY(says(longest, NoticeCode::several_flights));
+    QVERIFY(says(longest, DiagnosticCode::several_flights));
     QCOMPARE(longest.part, std::size_t(1));
     QCOMPARE(longest.rows.size(), std::size_t(6000 - cut));
     QCOMPARE(rows_for(longest, SetAsideReason::other_flight), cut);

@@ -269,8 +269,8 @@ QWidget* DebriefPlace::makeReading() {
     left_ = new TextLabel(Role::quiet);
     left_->setObjectName(QStringLiteral("debriefLeft"));
     column->addWidget(left_);
-    notices_ = new QVBoxLayout;
-    column->addLayout(notices_);
+    diagnostics_ = new QVBoxLayout;
+    column->addLayout(diagnostics_);
     makeSagRow();
     column->addWidget(sag_row_);
     account_ = new AccountView(flight_);
@@ -427,7 +427,7 @@ void DebriefPlace::showFigures() {
                                                   q.notation(Quantity::landing_cell_voltage))));
     }
     showRemaining();
-    showNotices();
+    showDiagnostics();
 }
 
 void DebriefPlace::showRemaining() {
@@ -478,33 +478,33 @@ void DebriefPlace::showStretches() {
                                look.scaled(6));
 }
 
-void DebriefPlace::showNotices() {
+void DebriefPlace::showDiagnostics() {
     const auto landing = flight_.left();
-    std::vector<units::Notice> notices = session_.debrief()->summary.notices;
+    std::vector<units::Diagnostic> diagnostics = session_.debrief()->summary.diagnostics;
     const auto& found = session_.debrief()->findings;
-    notices.insert(notices.end(), found.notices.begin(), found.notices.end());
+    diagnostics.insert(diagnostics.end(), found.diagnostics.begin(), found.diagnostics.end());
     if (const auto remaining = flight_.remaining()) {
-        if (auto notice = battery::disagreement_notice(*remaining)) notices.push_back(*notice);
+        if (auto diagnostic = battery::disagreement_diagnostic(*remaining)) diagnostics.push_back(*diagnostic);
         if (found.sag) {
-            if (auto notice = telemetry::sag_notice(*found.sag, flight_.flight().flown.pack))
-                notices.push_back(*notice);
+            if (auto diagnostic = telemetry::sag_diagnostic(*found.sag, flight_.flight().flown.pack))
+                diagnostics.push_back(*diagnostic);
         }
     }
     // Nothing counts until the right pack is chosen.
-    if (landing.notice) notices.insert(notices.begin(), *landing.notice);
+    if (landing.diagnostic) diagnostics.insert(diagnostics.begin(), *landing.diagnostic);
     if (const auto& account = flight_.account())
-        notices.insert(notices.end(), account->notices.begin(), account->notices.end());
-    for (QVBoxLayout* layout : {warnings_, notices_}) {
+        diagnostics.insert(diagnostics.end(), account->diagnostics.begin(), account->diagnostics.end());
+    for (QVBoxLayout* layout : {warnings_, diagnostics_}) {
         while (QLayoutItem* item = layout->takeAt(0)) {
             delete item->widget();
             delete item;
         }
     }
-    for (const auto& notice : notices) {
-        const bool warns = notice.severity == units::Severity::warning;
+    for (const auto& diagnostic : diagnostics) {
+        const bool warns = diagnostic.severity == units::Severity::warning;
         auto* label = new TextLabel(warns ? Role::warning : Role::quiet,
-                                    wording::message(notice, Look::instance().quantities()));
-        (warns ? warnings_ : notices_)->addWidget(label);
+                                    wording::message(diagnostic, Look::instance().quantities()));
+        (warns ? warnings_ : diagnostics_)->addWidget(label);
         // Shown at once, so that the column counts its height at once.
         label->show();
     }

@@ -67,7 +67,7 @@ private:
     void showFigures();
     void showTrack();
     MapView::Way plannedWay() const;
-    void showNotices();
+    void showDiagnostics();
     void showRemaining();
     void showStretches();
     void markCursor(std::size_t row);
@@ -92,7 +92,7 @@ private:
     TextLabel* left_;
     /// Under the sentence: what is wrong comes before what is good to know.
     QVBoxLayout* warnings_;
-    QVBoxLayout* notices_;
+    QVBoxLayout* diagnostics_;
     ScrollColumn* reading_;
     /// The log that is shown, to begin at its answer when another is.
     QString shown_path_;

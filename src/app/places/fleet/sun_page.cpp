@@ -266,10 +266,10 @@ void SunPage::refresh() {
                "sun carries it and how many cells that takes, before anything is built."));
     } else if (report) {
         sentence_->setWords(wording::sun_sentence(*report, q));
-        for (const auto& notice : report->notices) {
+        for (const auto& diagnostic : report->diagnostics) {
             trouble += (trouble.isEmpty() ? QString() : QStringLiteral("<br>")) +
-                       (notice.severity == units::Severity::warning ? QStringLiteral("▲ ") : QString()) +
-                       wording::message(notice, q).toHtmlEscaped();
+                       (diagnostic.severity == units::Severity::warning ? QStringLiteral("▲ ") : QString()) +
+                       wording::message(diagnostic, q).toHtmlEscaped();
         }
     } else if (sun_.error() && sun_.error()->where.field == "mission.home") {
         sentence_->setWords(tr("Enter the place: latitude and longitude of the field."));

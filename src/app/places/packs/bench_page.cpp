@@ -373,7 +373,7 @@ void BenchPage::fillAnswer() {
                           .arg(q.charge(alarms.capacity_ah), wording::cell_volts(alarms.warning_cell_v),
                                wording::cell_volts(alarms.landing_cell_v)));
     QStringList warnings;
-    for (const auto& notice : shown->notices) warnings << wording::message(notice, q);
+    for (const auto& diagnostic : shown->diagnostics) warnings << wording::message(diagnostic, q);
     warnings_->setWords(warnings.join(QStringLiteral("\n▲ ")));
     warnings_->setVisible(!warnings.isEmpty());
     QStringList compared;

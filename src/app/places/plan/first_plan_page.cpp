@@ -32,8 +32,9 @@ FirstPlanPage::FirstPlanPage(session::Desk& desk, QWidget* parent)
     column->addWidget(new TextLabel(
         Role::sentence, tr("Where must you turn for home? An aircraft, a pack and the wind are enough to begin.")));
     column->addWidget(new TextLabel(
-        Role::quiet, tr("Typical figures are filled in; replace them with yours. A unit may be typed with the number, "
-                        "and amps in place of watts. An empty field is assumed, and shown as assumed.")));
+        Role::quiet,
+        tr("Typical figures are filled in; replace them with yours. A unit may be typed with the number, "
+           "and amps in place of watts. An empty field is assumed, and shown as assumed.")));
     column->addWidget(forms_);
     column->addWidget(new TextLabel(Role::quiet, wording::cautions()));
     column->addStretch(1);
@@ -106,9 +107,9 @@ void FirstPlanPage::showAnswer() {
         delete item->widget();
         delete item;
     }
-    for (const auto& notice : plan->notices) {
-        if (notice.severity != units::Severity::warning) continue;
-        auto* line = new TextLabel(Role::warning, wording::message(notice, q));
+    for (const auto& diagnostic : plan->diagnostics) {
+        if (diagnostic.severity != units::Severity::warning) continue;
+        auto* line = new TextLabel(Role::warning, wording::message(diagnostic, q));
         warnings_->addWidget(line);
         line->show();
     }

@@ -118,7 +118,8 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget
         });
         const auto& mission = session_.request().mission;
         const std::size_t waypoints = mission.waypoints.size();
-        map_->nameMark(at, int(landing_place ? waypoints + mission.alternates.size() - 1 : waypoints - 1), QString());
+        map_->nameMark(at, int(landing_place ? waypoints + mission.alternates.size() - 1 : waypoints - 1),
+                       QString());
     });
     connect(map_, &MapView::markNameWanted, this, [this](int index) {
         const auto& mission = session_.request().mission;
@@ -211,9 +212,9 @@ QWidget* PlanPlace::makeAnswer() {
 
     schools_ = new SchoolsTable;
     column->addWidget(schools_);
-    notices_ = new QVBoxLayout;
-    notices_->setSpacing(look.scaled(6));
-    column->addLayout(notices_);
+    diagnostics_ = new QVBoxLayout;
+    diagnostics_->setSpacing(look.scaled(6));
+    column->addLayout(diagnostics_);
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(limits_);
     column->addStretch(1);
@@ -335,7 +336,7 @@ void PlanPlace::showOutlook() {
         shown_ = outlook->plan;
         showSentence(*shown_);
         schools_->schools().setPlan(shown_);
-        showNotices(*shown_);
+        showDiagnostics(*shown_);
         chart_->setPlan(shown_);
     }
     MapView::ReachLine reach;
@@ -481,7 +482,7 @@ void PlanPlace::showPlan() {
     figures_->layOutAgain();
     schools_->schools().setPlan(plan);
     schools_->setVisible(!plan->schools.empty());
-    showNotices(*plan);
+    showDiagnostics(*plan);
     const auto kind = plan->request.mission.kind;
     const bool straight =
         kind == mission::MissionKind::out_and_back || kind == mission::MissionKind::farthest_point;
@@ -494,26 +495,26 @@ void PlanPlace::showPlan() {
     showBeside();
 }
 
-void PlanPlace::showNotices(const mission::Plan& plan) {
+void PlanPlace::showDiagnostics(const mission::Plan& plan) {
     const QString said = wording::plan_sentence(plan, Look::instance().quantities());
     std::vector<QString> texts;
-    for (const auto& notice : plan.notices) {
-        const QString text = wording::message(notice, Look::instance().quantities());
-        // Where there is no turn the sentence itself is the notice.
+    for (const auto& diagnostic : plan.diagnostics) {
+        const QString text = wording::message(diagnostic, Look::instance().quantities());
+        // Where there is no turn the sentence itself is the diagnostic.
         if (text != said) texts.push_back(text);
     }
-    while (notices_->count() > int(texts.size())) {
-        const QLayoutItem* item = notices_->takeAt(notices_->count() - 1);
+    while (diagnostics_->count() > int(texts.size())) {
+        const QLayoutItem* item = diagnostics_->takeAt(diagnostics_->count() - 1);
         delete item->widget();
         delete item;
     }
-    while (notices_->count() < int(texts.size())) {
+    while (diagnostics_->count() < int(texts.size())) {
         auto* label = new TextLabel(Role::warning);
-        notices_->addWidget(label);
+        diagnostics_->addWidget(label);
         label->show();
     }
     for (std::size_t i = 0; i < texts.size(); ++i) {
-        static_cast<TextLabel*>(notices_->itemAt(int(i))->widget())->setWords(texts[i]);
+        static_cast<TextLabel*>(diagnostics_->itemAt(int(i))->widget())->setWords(texts[i]);
     }
 }
 

@@ -66,7 +66,7 @@ private:
     void settleHome();
     void moveMark(int index, const geodesy::EastNorth& at);
     void showSentence(const mission::Plan& plan);
-    void showNotices(const mission::Plan& plan);
+    void showDiagnostics(const mission::Plan& plan);
     void showPage();
     void showBeside();
     void takeBefore();
@@ -95,7 +95,7 @@ private:
     TextLabel* changed_;
     FigureRow* figures_;
     SchoolsTable* schools_;
-    QVBoxLayout* notices_;
+    QVBoxLayout* diagnostics_;
     TextLabel* axes_;
     TextLabel* moves_;
     TextLabel* cautions_;

@@ -8,7 +8,7 @@
 namespace sobremesa::units {
 
 /// Something a pilot should know about an answer that is nevertheless an answer.
-enum class NoticeCode {
+enum class DiagnosticCode {
     // about a plan
     no_solution_out,
     no_solution_home,
@@ -105,13 +105,13 @@ enum class NoticeCode {
 
 enum class Severity { note, warning };
 
-struct Notice {
-    NoticeCode code;
+struct Diagnostic {
+    DiagnosticCode code;
     Severity severity = Severity::note;
     std::vector<Parameter> parameters;
 };
 
 /// Stable word for scripts, as promised by the command-line contract.
-const char* notice_word(NoticeCode code);
+const char* diagnostic_word(DiagnosticCode code);
 
 } // namespace sobremesa::units

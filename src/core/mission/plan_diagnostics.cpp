@@ -1,4 +1,4 @@
-#include "core/mission/plan_notices.hpp"
+#include "core/mission/plan_diagnostics.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -11,7 +11,7 @@
 
 namespace sobremesa::mission {
 
-using units::NoticeCode;
+using units::DiagnosticCode;
 using units::Severity;
 
 namespace {
@@ -28,24 +28,25 @@ void judge_speeds(Plan& plan) {
     const bool full_power_known = plan.request.aircraft.full_power_w.has_value();
     const auto asks_for = [&](SpeedRule rule) { return mission.speed_out == rule || mission.speed_home == rule; };
     if (asks_for(SpeedRule::fixed) && !mission.airspeed_mps)
-        add_notice(plan, NoticeCode::fixed_speed_missing, Severity::warning);
+        add_diagnostic(plan, DiagnosticCode::fixed_speed_missing, Severity::warning);
     if (asks_for(SpeedRule::power_share) && !full_power_known) {
-        add_notice(plan, NoticeCode::speed_rule_not_met, Severity::warning);
+        add_diagnostic(plan, DiagnosticCode::speed_rule_not_met, Severity::warning);
     } else if (asks_for(SpeedRule::power_share) &&
                !leg_airspeed(plan.request, SpeedRule::power_share, 0.0, {}, plan.conditions.air.density_kgm3)) {
-        add_notice(plan, NoticeCode::share_too_small, Severity::warning, {{"share", mission.most_power_share}});
+        add_diagnostic(plan, DiagnosticCode::share_too_small, Severity::warning,
+                       {{"share", mission.most_power_share}});
     }
     if (mission.climb_throttle && !full_power_known)
-        add_notice(plan, NoticeCode::throttle_without_full_power, Severity::warning,
-                   {{"field", std::string("mission.climb_throttle")}});
+        add_diagnostic(plan, DiagnosticCode::throttle_without_full_power, Severity::warning,
+                       {{"field", std::string("mission.climb_throttle")}});
     if (plan.request.failsafe && plan.request.failsafe->throttle && !full_power_known)
-        add_notice(plan, NoticeCode::throttle_without_full_power, Severity::warning,
-                   {{"field", std::string("failsafe.throttle")}});
+        add_diagnostic(plan, DiagnosticCode::throttle_without_full_power, Severity::warning,
+                       {{"field", std::string("failsafe.throttle")}});
     const double slowest = std::min(plan.conditions.airspeed_out_mps, plan.conditions.airspeed_home_mps);
     const bool descends = mission.height_m > landing_height_m(plan.request);
     if (goes_somewhere(plan.request) && descends && mission.descent_rate_mps >= slowest)
-        add_notice(plan, NoticeCode::descent_above_airspeed, Severity::warning,
-                   {{"descent_mps", mission.descent_rate_mps}, {"airspeed_mps", slowest}});
+        add_diagnostic(plan, DiagnosticCode::descent_above_airspeed, Severity::warning,
+                       {{"descent_mps", mission.descent_rate_mps}, {"airspeed_mps", slowest}});
 }
 
 struct OverGround {
@@ -86,20 +87,20 @@ void judge_wind(Plan& plan) {
     const double V = plan.request.aircraft.cruise_airspeed_mps;
     if (!goes_somewhere(plan.request)) return;
     if (!c.out) {
-        add_notice(plan, NoticeCode::no_solution_out, Severity::warning,
-                   {{"wind_mps", c.wind_out.speed_mps}, {"airspeed_mps", V}});
+        add_diagnostic(plan, DiagnosticCode::no_solution_out, Severity::warning,
+                       {{"wind_mps", c.wind_out.speed_mps}, {"airspeed_mps", V}});
     }
     if (!c.home) {
-        add_notice(plan, NoticeCode::no_solution_home, Severity::warning,
-                   {{"wind_mps", c.wind_home.speed_mps}, {"airspeed_mps", V}});
+        add_diagnostic(plan, DiagnosticCode::no_solution_home, Severity::warning,
+                       {{"wind_mps", c.wind_home.speed_mps}, {"airspeed_mps", V}});
     }
     // Who lands elsewhere does not come home against that wind. By the forecast: what it may be off by is no reason
     // to go out the other way.
     const bool comes_home = plan.request.mission.kind != MissionKind::one_way;
     const auto speeds = comes_home ? over_ground(plan) : std::nullopt;
     if (c.out && c.home && speeds && speeds->home_mps < dear_way_home_ratio * speeds->out_mps) {
-        add_notice(plan, NoticeCode::way_home_is_dear, Severity::warning,
-                   {{"out_mps", speeds->out_mps}, {"home_mps", speeds->home_mps}});
+        add_diagnostic(plan, DiagnosticCode::way_home_is_dear, Severity::warning,
+                       {{"out_mps", speeds->out_mps}, {"home_mps", speeds->home_mps}});
     }
 }
 
@@ -108,8 +109,8 @@ void judge_landing_voltage(Plan& plan) {
     const battery::ChemistryTraits& chemistry = battery::traits(pack.chemistry);
     const double landing_v = landing_cell_v(plan.request);
     if (landing_v < chemistry.floor_cell_v) {
-        add_notice(plan, NoticeCode::landing_voltage_below_floor, Severity::warning,
-                   {{"landing_cell_v", landing_v}, {"floor_cell_v", chemistry.floor_cell_v}});
+        add_diagnostic(plan, DiagnosticCode::landing_voltage_below_floor, Severity::warning,
+                       {{"landing_cell_v", landing_v}, {"floor_cell_v", chemistry.floor_cell_v}});
     }
     if (landing_v < chemistry.wasteful_landing_cell_v) return;
     const auto usual = battery::discharge_at_power(*plan.conditions.pack, plan.conditions.start,
@@ -117,11 +118,11 @@ void judge_landing_voltage(Plan& plan) {
                                                    {chemistry.default_landing_cell_v, 1e9}, plan.conditions.around);
     const double unused_wh = usual.last().energy_wh - plan.conditions.usable_energy_wh();
     if (unused_wh <= 0.0) return;
-    add_notice(plan, NoticeCode::landing_voltage_wastes_energy, Severity::warning,
-               {{"landing_cell_v", landing_v},
-                {"usual_cell_v", chemistry.default_landing_cell_v},
-                {"unused_wh", unused_wh},
-                {"unused_share", unused_wh / usual.last().energy_wh}});
+    add_diagnostic(plan, DiagnosticCode::landing_voltage_wastes_energy, Severity::warning,
+                   {{"landing_cell_v", landing_v},
+                    {"usual_cell_v", chemistry.default_landing_cell_v},
+                    {"unused_wh", unused_wh},
+                    {"unused_share", unused_wh / usual.last().energy_wh}});
 }
 
 /// What the pilot said of the cruise, against what physics asks of it.
@@ -129,16 +130,17 @@ void judge_cruise(Plan& plan) {
     const airframe::Aircraft& aircraft = plan.request.aircraft;
     if (aircraft.curve && aircraft.curve->flights > 0) return;
     if (!aircraft.cruise_all_up_mass_kg)
-        add_notice(plan, NoticeCode::cruise_mass_assumed, Severity::note,
-                   {{"mass_kg", plan.conditions.all_up_mass_kg}});
+        add_diagnostic(plan, DiagnosticCode::cruise_mass_assumed, Severity::note,
+                       {{"mass_kg", plan.conditions.all_up_mass_kg}});
     const auto sense = airframe::cruise_sense(aircraft, plan.conditions.all_up_mass_kg);
     if (sense.drive_w >= sense.doubtful_w) return;
     const bool impossible = sense.drive_w < sense.least_w;
-    add_notice(plan, impossible ? NoticeCode::cruise_power_impossible : NoticeCode::cruise_power_doubtful,
-               Severity::warning,
-               {{"power_w", sense.drive_w},
-                {"least_w", impossible ? sense.least_w : sense.doubtful_w},
-                {"usual_w", sense.usual_w}});
+    add_diagnostic(plan,
+                   impossible ? DiagnosticCode::cruise_power_impossible : DiagnosticCode::cruise_power_doubtful,
+                   Severity::warning,
+                   {{"power_w", sense.drive_w},
+                    {"least_w", impossible ? sense.least_w : sense.doubtful_w},
+                    {"usual_w", sense.usual_w}});
 }
 
 /// A mass that cannot belong to those cells: a slip of a digit moves the turn by kilometres.
@@ -154,12 +156,12 @@ void judge_pack_mass(Plan& plan) {
     const double rated_wh = battery::rated_energy_wh(pack);
     const double held = rated_wh / pack.mass_kg;
     if (held >= usual_least / doubt && held <= doubt * usual_most) return;
-    add_notice(plan, NoticeCode::pack_mass_doubtful, Severity::warning,
-               {{"rated_wh", rated_wh},
-                {"mass_kg", pack.mass_kg},
-                {"wh_per_kg", std::round(held)},
-                {"least_wh_per_kg", usual_least},
-                {"most_wh_per_kg", usual_most}});
+    add_diagnostic(plan, DiagnosticCode::pack_mass_doubtful, Severity::warning,
+                   {{"rated_wh", rated_wh},
+                    {"mass_kg", pack.mass_kg},
+                    {"wh_per_kg", std::round(held)},
+                    {"least_wh_per_kg", usual_least},
+                    {"most_wh_per_kg", usual_most}});
 }
 
 void judge_pack(Plan& plan) {
@@ -167,33 +169,34 @@ void judge_pack(Plan& plan) {
     const FlightConditions& c = plan.conditions;
     for (const battery::Dip& dip : c.cruise.dips) {
         if (!dip.cold) continue;
-        add_notice(plan, NoticeCode::cold_start_dip, Severity::warning,
-                   {{"lowest_cell_v", dip.lowest_cell_v}, {"until_s", dip.until_s}});
+        add_diagnostic(plan, DiagnosticCode::cold_start_dip, Severity::warning,
+                       {{"lowest_cell_v", dip.lowest_cell_v}, {"until_s", dip.until_s}});
     }
     for (const battery::RateMisfit& misfit : c.pack->misfits()) {
-        add_notice(plan, NoticeCode::rate_table_misfit, Severity::warning,
-                   {{"current_a", misfit.current_a}, {"table_ah", misfit.table_ah}, {"model_ah", misfit.model_ah}});
+        add_diagnostic(
+            plan, DiagnosticCode::rate_table_misfit, Severity::warning,
+            {{"current_a", misfit.current_a}, {"table_ah", misfit.table_ah}, {"model_ah", misfit.model_ah}});
     }
     const double most_a = battery::continuous_current_a(plan.request.pack);
     const double cruise_a = c.cruise.last().current_a;
     if (cruise_a > most_a) {
-        add_notice(plan, NoticeCode::current_above_rating, Severity::warning,
-                   {{"current_a", cruise_a}, {"limit_a", most_a}});
+        add_diagnostic(plan, DiagnosticCode::current_above_rating, Severity::warning,
+                       {{"current_a", cruise_a}, {"limit_a", most_a}});
     }
 }
 
 void judge_limits(Plan& plan) {
     const PlanRequest& request = plan.request;
     if (request.mission.height_m > request.height_ceiling_m) {
-        add_notice(plan, NoticeCode::height_above_ceiling, Severity::warning,
-                   {{"height_m", request.mission.height_m}, {"ceiling_m", request.height_ceiling_m}});
+        add_diagnostic(plan, DiagnosticCode::height_above_ceiling, Severity::warning,
+                       {{"height_m", request.mission.height_m}, {"ceiling_m", request.height_ceiling_m}});
     }
     if (!request.aircraft.full_power_w) return;
     const double share = plan.conditions.cruise_power_w.value / *request.aircraft.full_power_w;
     if (share > very_high_power_share) {
-        add_notice(plan, NoticeCode::power_demand_very_high, Severity::warning, {{"share", share}});
+        add_diagnostic(plan, DiagnosticCode::power_demand_very_high, Severity::warning, {{"share", share}});
     } else if (share > high_power_share) {
-        add_notice(plan, NoticeCode::power_demand_high, Severity::note, {{"share", share}});
+        add_diagnostic(plan, DiagnosticCode::power_demand_high, Severity::note, {{"share", share}});
     }
 }
 
@@ -205,7 +208,7 @@ public:
     void look() {
         way_out();
         if (const auto& terrain = plan_.request.mission.terrain; terrain && plan_.flight) way_home(*terrain);
-        if (gaps_) add_notice(plan_, NoticeCode::terrain_partly_known, Severity::warning);
+        if (gaps_) add_diagnostic(plan_, DiagnosticCode::terrain_partly_known, Severity::warning);
     }
 
 private:
@@ -257,8 +260,8 @@ private:
 
 } // namespace
 
-void add_notice(Plan& plan, NoticeCode code, Severity severity, std::vector<units::Parameter> parameters) {
-    plan.notices.push_back({code, severity, std::move(parameters)});
+void add_diagnostic(Plan& plan, DiagnosticCode code, Severity severity, std::vector<units::Parameter> parameters) {
+    plan.diagnostics.push_back({code, severity, std::move(parameters)});
 }
 
 bool goes_somewhere(const PlanRequest& request) {
@@ -270,7 +273,8 @@ void judge_sun(Plan& plan) {
     const PlanRequest& request = plan.request;
     if (request.mission.kind != MissionKind::on_sun) return;
     const auto missing = [&](const char* field) {
-        add_notice(plan, NoticeCode::sun_not_worked_out, Severity::warning, {{"field", std::string(field)}});
+        add_diagnostic(plan, DiagnosticCode::sun_not_worked_out, Severity::warning,
+                       {{"field", std::string(field)}});
     };
     if (!request.aircraft.array) missing("aircraft.array");
     if (!request.mission.home) missing("mission.home");
@@ -290,14 +294,14 @@ void judge_conditions(Plan& plan) {
 void judge_schools(Plan& plan) {
     for (const SchoolTurn& turn : plan.schools) {
         if (turn.counted && !turn.reached && !plan.whole) {
-            add_notice(plan, NoticeCode::school_not_reached, Severity::warning,
-                       {{"school", std::string(school_word(turn.school))}});
+            add_diagnostic(plan, DiagnosticCode::school_not_reached, Severity::warning,
+                           {{"school", std::string(school_word(turn.school))}});
         }
         if (turn.counted && turn.too_late) {
-            add_notice(plan, NoticeCode::school_turns_too_late, Severity::warning,
-                       {{"school", std::string(school_word(turn.school))},
-                        {"distance_m", turn.distance_m},
-                        {"landing_left_wh", turn.landing_left_wh}});
+            add_diagnostic(plan, DiagnosticCode::school_turns_too_late, Severity::warning,
+                           {{"school", std::string(school_word(turn.school))},
+                            {"distance_m", turn.distance_m},
+                            {"landing_left_wh", turn.landing_left_wh}});
         }
     }
 }
@@ -309,18 +313,19 @@ void judge_route(Plan& plan) {
     const bool straight =
         request.mission.kind == MissionKind::out_and_back || request.mission.kind == MissionKind::farthest_point;
     if (ends && !straight && !plan.whole && plan.turn) {
-        add_notice(plan, NoticeCode::route_not_whole, Severity::warning,
-                   {{"distance_m", plan.turn->distance_m.value},
-                    {"leg", double(outward_at(plan, plan.turn->distance_m.value).phase)}});
+        add_diagnostic(plan, DiagnosticCode::route_not_whole, Severity::warning,
+                       {{"distance_m", plan.turn->distance_m.value},
+                        {"leg", double(outward_at(plan, plan.turn->distance_m.value).phase)}});
     }
     if (plan.least_clearance && plan.least_clearance->height_m < request.mission.clearance_m) {
-        add_notice(plan, NoticeCode::clearance_too_low, Severity::warning,
-                   {{"height_m", plan.least_clearance->height_m},
-                    {"wanted_m", request.mission.clearance_m},
-                    {"distance_m", plan.least_clearance->distance_m}});
+        add_diagnostic(plan, DiagnosticCode::clearance_too_low, Severity::warning,
+                       {{"height_m", plan.least_clearance->height_m},
+                        {"wanted_m", request.mission.clearance_m},
+                        {"distance_m", plan.least_clearance->distance_m}});
     }
     if (!request.mission.terrain_file.empty() && !request.mission.terrain) {
-        add_notice(plan, NoticeCode::terrain_not_read, Severity::warning, {{"file", request.mission.terrain_file}});
+        add_diagnostic(plan, DiagnosticCode::terrain_not_read, Severity::warning,
+                       {{"file", request.mission.terrain_file}});
     }
     // Vortex ring: sinking into its own wake (Leishman, ch. 2); forward flight leaves it behind.
     constexpr double most_sink_mps = 2.0;
@@ -330,8 +335,8 @@ void judge_route(Plan& plan) {
     const double sink_mps = std::max(slow ? request.mission.descent_rate_mps : 0.0,
                                      landing_height_m(request) > 0.0 ? request.mission.landing_sink_mps : 0.0);
     if (request.aircraft.craft == airframe::Craft::rotor && sink_mps > most_sink_mps)
-        add_notice(plan, NoticeCode::sink_too_fast, Severity::warning,
-                   {{"sink_mps", sink_mps}, {"most_mps", most_sink_mps}});
+        add_diagnostic(plan, DiagnosticCode::sink_too_fast, Severity::warning,
+                       {{"sink_mps", sink_mps}, {"most_mps", most_sink_mps}});
 }
 
 } // namespace sobremesa::mission

@@ -4,7 +4,7 @@
 
 namespace sobremesa::mission {
 
-// What a plan is told by the way: each adds its notices.
+// What a plan is told by the way: each adds its diagnostics.
 
 /// Without a flight yet: the wind, the landing voltage, the pack, height and power.
 void judge_conditions(Plan& plan);
@@ -13,8 +13,8 @@ void judge_schools(Plan& plan);
 /// With its turn: the ground under the way, whether the mission is flown whole, the sink.
 void judge_route(Plan& plan);
 
-void add_notice(Plan& plan, units::NoticeCode code, units::Severity severity,
-                std::vector<units::Parameter> parameters = {});
+void add_diagnostic(Plan& plan, units::DiagnosticCode code, units::Severity severity,
+                    std::vector<units::Parameter> parameters = {});
 
 /// Over home there is no course, and no wind that forbids one.
 bool goes_somewhere(const PlanRequest& request);
