@@ -9,7 +9,7 @@
 #include <benchmark/benchmark.h>
 
 #include "io/kept_documents.hpp"
-#include "session/desk.hpp"
+#include "session/workspace.hpp"
 
 using namespace sobremesa;
 
@@ -65,18 +65,18 @@ QString book_of(int flights) {
     const QString path = folder.filePath(QStringLiteral("%1.sqlite").arg(flights));
     if (QFile::exists(path)) return path;
     session::PlanSession plans;
-    session::Desk desk(plans);
-    if (!desk.openBook(path)) qFatal("no book");
+    session::Workspace workspace(plans);
+    if (!workspace.openBook(path)) qFatal("no book");
     auto request = session::first_request();
-    desk.beginWith(request);
+    workspace.beginWith(request);
     std::vector<logbook::RecordChange> changes;
     std::vector<std::pair<session::Id, telemetry::LogSummary>> summaries;
     for (int i = 0; i < flights; ++i) {
         book::KeptFlight kept;
         kept.name = "flight " + std::to_string(i);
         kept.flown = request;
-        kept.aircraft_id = desk.shelves().aircraft.begin()->first;
-        kept.pack_id = desk.shelves().packs.begin()->first;
+        kept.aircraft_id = workspace.shelves().aircraft.begin()->first;
+        kept.pack_id = workspace.shelves().packs.begin()->first;
         kept.start_clock_s = 1.6e9 + 86400.0 * i;
         telemetry::LogSummary summary;
         summary.duration_s = 600.0 + i;
@@ -86,12 +86,12 @@ QString book_of(int flights) {
         summary.energy.energy_wh = units::Estimate{22.0, 1.0};
         summary.energy_wh_per_m = units::Estimate{0.0024, 0.0001};
         summary.charge_ah_per_m = units::Estimate{0.00016, 0.00001};
-        changes.push_back({logbook::Kind::flight, desk.newId(), std::nullopt, io::json_from(kept)});
+        changes.push_back({logbook::Kind::flight, workspace.newId(), std::nullopt, io::json_from(kept)});
         summaries.emplace_back(changes.back().id, summary);
     }
-    desk.make(logbook::EditKind::bring_in, "years", std::move(changes));
-    desk.setSummaries(summaries);
-    desk.settle();
+    workspace.make(logbook::EditKind::bring_in, "years", std::move(changes));
+    workspace.setSummaries(summaries);
+    workspace.settle();
     return path;
 }
 

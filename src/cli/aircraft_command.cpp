@@ -82,21 +82,21 @@ units::Result<Subject> from_book(const AircraftOptions& options) {
     if (!std::filesystem::exists(path))
         return tl::unexpected(units::Error{units::ErrorCode::file_not_found, {path, {}, {}, {}}, {}});
     session::PlanSession plans;
-    session::Desk desk(plans);
+    session::Workspace workspace(plans);
     logbook::BookOptions how;
     how.read_only = true;
-    if (auto opened = desk.openBook(QString::fromStdString(path), how); !opened)
+    if (auto opened = workspace.openBook(QString::fromStdString(path), how); !opened)
         return tl::unexpected(opened.error());
     std::string names;
-    for (const auto& [id, kept] : desk.shelves().aircraft) {
+    for (const auto& [id, kept] : workspace.shelves().aircraft) {
         names += (names.empty() ? "" : ", ") + kept.aircraft.name;
         if (kept.aircraft.name != options.from_book) continue;
         Subject subject;
-        subject.lessons = session::lessons_of(desk, id);
+        subject.lessons = session::lessons_of(workspace, id);
         // As it was flown last.
         subject.flown.aircraft = kept.aircraft;
         if (!subject.lessons.flights.empty())
-            subject.flown = desk.shelves().flights.at(subject.lessons.flights.back()).flown;
+            subject.flown = workspace.shelves().flights.at(subject.lessons.flights.back()).flown;
         subject.flown.aircraft = kept.aircraft;
         return subject;
     }

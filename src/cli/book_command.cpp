@@ -25,15 +25,15 @@ namespace sobremesa::cli {
 
 namespace {
 
-Json flight_json(const session::Desk& desk, session::Id id, const book::KeptFlight& flight) {
-    const auto found = desk.summaries().find(id);
-    const telemetry::LogSummary s = found == desk.summaries().end() ? telemetry::LogSummary{} : found->second;
+Json flight_json(const session::Workspace& workspace, session::Id id, const book::KeptFlight& flight) {
+    const auto found = workspace.summaries().find(id);
+    const telemetry::LogSummary s = found == workspace.summaries().end() ? telemetry::LogSummary{} : found->second;
     return {{"id", id},
             {"name", flight.name},
             {"start_clock_s", or_null(flight.start_clock_s)},
             {"aircraft", wording::title(flight.flown.aircraft).toStdString()},
             {"pack", wording::title(flight.flown.pack).toStdString()},
-            {"read", found != desk.summaries().end()},
+            {"read", found != workspace.summaries().end()},
             {"duration_s", s.duration_s},
             {"ground_m", or_null(s.distance.ground_m)},
             {"farthest_from_home_m", or_null(s.distance.farthest_from_home_m)},
@@ -49,24 +49,25 @@ Json flight_json(const session::Desk& desk, session::Id id, const book::KeptFlig
             {"note", flight.note}};
 }
 
-int list(session::Desk& desk, bool json, std::ostream& out) {
+int list(session::Workspace& workspace, bool json, std::ostream& out) {
     if (json) {
         Json flights = Json::array();
-        for (const auto& [id, flight] : desk.shelves().flights) flights.push_back(flight_json(desk, id, flight));
-        const Json answer = {{"book", desk.keeper().path().toStdString()},
-                             {"aircraft", desk.shelves().aircraft.size()},
-                             {"packs", desk.shelves().packs.size()},
-                             {"plans", desk.shelves().plans.size()},
+        for (const auto& [id, flight] : workspace.shelves().flights)
+            flights.push_back(flight_json(workspace, id, flight));
+        const Json answer = {{"book", workspace.keeper().path().toStdString()},
+                             {"aircraft", workspace.shelves().aircraft.size()},
+                             {"packs", workspace.shelves().packs.size()},
+                             {"plans", workspace.shelves().plans.size()},
                              {"flights", flights}};
         out << answer.dump(2) << "\n";
         return exit_done;
     }
     const wording::Quantities q;
-    for (const auto& [id, flight] : desk.shelves().flights) {
+    for (const auto& [id, flight] : workspace.shelves().flights) {
         out << flight.name << ": " << wording::title(flight.flown.aircraft).toStdString() << ", "
             << wording::title(flight.flown.pack).toStdString();
-        const auto found = desk.summaries().find(id);
-        if (found != desk.summaries().end()) {
+        const auto found = workspace.summaries().find(id);
+        if (found != workspace.summaries().end()) {
             if (found->second.duration_s > 0.0) out << ", " << q.duration(found->second.duration_s).toStdString();
             if (found->second.distance.ground_m)
                 out << ", " << q.distance(found->second.distance.ground_m->value).toStdString();
@@ -86,7 +87,7 @@ int check(logbook::Book& book, bool json, std::ostream& out, std::ostream& err) 
         std::count_if(checked->damage.begin(), checked->damage.end(),
                       [](const auto& error) { return error.code == units::ErrorCode::record_damaged; });
     const auto records = std::count_if(contents.records.begin(), contents.records.end(),
-                                       [](const auto& record) { return record.kind != logbook::Kind::desk; });
+                                       [](const auto& record) { return record.kind != logbook::Kind::workspace; });
     if (json) {
         Json damage = Json::array();
         for (const auto& error : checked->damage) damage.push_back(wording::message(error).toStdString());
@@ -110,13 +111,13 @@ int check(logbook::Book& book, bool json, std::ostream& out, std::ostream& err) 
 }
 
 /// Waits, with an event loop, until what was begun has said how it ended.
-int bring_in(session::Desk& desk, const std::string& path, std::ostream& out, std::ostream& err) {
+int bring_in(session::Workspace& workspace, const std::string& path, std::ostream& out, std::ostream& err) {
     auto entries = session::read_book_document(QString::fromStdString(path));
     if (!entries) return unusable(entries.error(), err);
     const std::filesystem::path where(path);
     const auto folder = std::filesystem::is_directory(where) ? where : where.parent_path();
-    session::BookBringer bringer(desk);
-    session::FlightReader reader(desk);
+    session::BookBringer bringer(workspace);
+    session::FlightReader reader(workspace);
     QEventLoop loop;
     int code = exit_done;
     QObject::connect(&bringer, &session::BookBringer::refused, [&](const units::Error& error) {
@@ -125,7 +126,7 @@ int bring_in(session::Desk& desk, const std::string& path, std::ostream& out, st
     });
     QObject::connect(&bringer, &session::BookBringer::finished, [&](int added, int known) {
         out << "imported " << added << ", known already " << known << "\n";
-        const auto unread = desk.unread();
+        const auto unread = workspace.unread();
         if (unread.empty())
             loop.quit();
         else
@@ -143,7 +144,7 @@ int bring_in(session::Desk& desk, const std::string& path, std::ostream& out, st
         },
         Qt::QueuedConnection);
     loop.exec();
-    desk.settle();
+    workspace.settle();
     return code;
 }
 
@@ -169,13 +170,13 @@ std::string pack_title(const book::KeptPack& kept) {
 }
 
 /// What the added flights were flown with.
-units::Result<book::KeptFlight> flown_with(const session::Desk& desk, const BookOptions& options) {
+units::Result<book::KeptFlight> flown_with(const session::Workspace& workspace, const BookOptions& options) {
     // The plan that is open in the book, as the window takes it; else the first plan's figures.
     book::KeptFlight flown;
     flown.flown = session::first_request();
-    if (const auto open = desk.openPlanId()) {
-        const auto& plan = desk.shelves().plans.at(*open);
-        flown.flown = desk.current(plan);
+    if (const auto open = workspace.openPlanId()) {
+        const auto& plan = workspace.shelves().plans.at(*open);
+        flown.flown = workspace.current(plan);
         flown.plan_id = *open;
         flown.aircraft_id = plan.aircraft_id;
         flown.pack_id = plan.pack_id;
@@ -188,16 +189,16 @@ units::Result<book::KeptFlight> flown_with(const session::Desk& desk, const Book
     }
     if (!options.aircraft.empty()) {
         const auto id =
-            by_name(desk.shelves().aircraft, options.aircraft, {{}, {}, {}, "--aircraft"}, aircraft_title);
+            by_name(workspace.shelves().aircraft, options.aircraft, {{}, {}, {}, "--aircraft"}, aircraft_title);
         if (!id) return tl::unexpected(id.error());
         flown.aircraft_id = *id;
-        flown.flown.aircraft = desk.shelves().aircraft.at(*id).aircraft;
+        flown.flown.aircraft = workspace.shelves().aircraft.at(*id).aircraft;
     }
     if (!options.pack.empty()) {
-        const auto id = by_name(desk.shelves().packs, options.pack, {{}, {}, {}, "--pack"}, pack_title);
+        const auto id = by_name(workspace.shelves().packs, options.pack, {{}, {}, {}, "--pack"}, pack_title);
         if (!id) return tl::unexpected(id.error());
         flown.pack_id = *id;
-        flown.flown.pack = desk.shelves().packs.at(*id).pack;
+        flown.flown.pack = workspace.shelves().packs.at(*id).pack;
     }
     return flown;
 }
@@ -217,8 +218,8 @@ Json found_json(const session::FoundFlight& flight) {
 }
 
 /// Flights out of a notebook.
-int add_by_hand(session::Desk& desk, const BookOptions& options, std::ostream& out, std::ostream& err) {
-    const auto flown = flown_with(desk, options);
+int add_by_hand(session::Workspace& workspace, const BookOptions& options, std::ostream& out, std::ostream& err) {
+    const auto flown = flown_with(workspace, options);
     if (!flown) return unusable(flown.error(), err);
     const auto text = io::read_text_file(options.by_hand);
     if (!text) return unusable(text.error(), err);
@@ -234,17 +235,17 @@ int add_by_hand(session::Desk& desk, const BookOptions& options, std::ostream& o
         kept.pack_id = flown->pack_id;
         units::Where where{options.by_hand, hand.line, {}, "aircraft"};
         if (!hand.aircraft.empty()) {
-            const auto id = by_name(desk.shelves().aircraft, hand.aircraft, where, aircraft_title);
+            const auto id = by_name(workspace.shelves().aircraft, hand.aircraft, where, aircraft_title);
             if (!id) return unusable(id.error(), err);
             kept.aircraft_id = *id;
-            kept.flown.aircraft = desk.shelves().aircraft.at(*id).aircraft;
+            kept.flown.aircraft = workspace.shelves().aircraft.at(*id).aircraft;
         }
         where.field = "pack";
         if (!hand.pack.empty()) {
-            const auto id = by_name(desk.shelves().packs, hand.pack, where, pack_title);
+            const auto id = by_name(workspace.shelves().packs, hand.pack, where, pack_title);
             if (!id) return unusable(id.error(), err);
             kept.pack_id = *id;
-            kept.flown.pack = desk.shelves().packs.at(*id).pack;
+            kept.flown.pack = workspace.shelves().packs.at(*id).pack;
         }
         // Resting volts may be written of the whole pack.
         constexpr double most_cell_v = 4.6;
@@ -255,18 +256,18 @@ int add_by_hand(session::Desk& desk, const BookOptions& options, std::ostream& o
             return there.second.by_hand == kept.by_hand && there.second.start_clock_s == kept.start_clock_s &&
                    there.second.note == kept.note && there.second.recharged_ah == kept.recharged_ah;
         };
-        const auto& shelf = desk.shelves().flights;
+        const auto& shelf = workspace.shelves().flights;
         if (std::any_of(shelf.begin(), shelf.end(), same)) {
             ++known;
             continue;
         }
         kept.filed_utc = logbook::utc_now();
-        changes.push_back({logbook::Kind::flight, desk.newId(), std::nullopt, io::json_from(kept)});
+        changes.push_back({logbook::Kind::flight, workspace.newId(), std::nullopt, io::json_from(kept)});
         ++added;
     }
     if (!options.dry_run && added > 0)
-        desk.make(logbook::EditKind::file_flight, io::text_from_number(added, 0), std::move(changes));
-    desk.settle();
+        workspace.make(logbook::EditKind::file_flight, io::text_from_number(added, 0), std::move(changes));
+    workspace.settle();
     if (options.json)
         out << Json{{"filed", options.dry_run ? 0 : added}, {"known_already", known}, {"flights", flights->size()}}
                    .dump(2)
@@ -277,14 +278,14 @@ int add_by_hand(session::Desk& desk, const BookOptions& options, std::ostream& o
 }
 
 /// Understands all, says what was found, files what is new.
-int add_logs(session::Desk& desk, const BookOptions& options, std::ostream& out, std::ostream& err) {
+int add_logs(session::Workspace& workspace, const BookOptions& options, std::ostream& out, std::ostream& err) {
     if (options.logs.empty()) {
         err << "book add needs logs, folders or archives, or --by-hand TABLE.csv\n";
         return exit_usage;
     }
-    const auto flown = flown_with(desk, options);
+    const auto flown = flown_with(workspace, options);
     if (!flown) return unusable(flown.error(), err);
-    session::ManyLogs many(desk);
+    session::ManyLogs many(workspace);
     QEventLoop loop;
     int code = exit_done;
     int filed = 0;
@@ -305,7 +306,7 @@ int add_logs(session::Desk& desk, const BookOptions& options, std::ostream& out,
     QMetaObject::invokeMethod(
         &loop, [&] { many.understand(options.logs); }, Qt::QueuedConnection);
     loop.exec();
-    desk.settle();
+    workspace.settle();
     int known = 0;
     int broken = 0;
     Json found = Json::array();
@@ -359,18 +360,18 @@ int run_book(const BookOptions& options, std::ostream& out, std::ostream& err) {
     how.read_only = !writes;
     if (options.action == BookAction::list || writes) {
         session::PlanSession plans;
-        session::Desk desk(plans);
+        session::Workspace workspace(plans);
         int code = exit_done;
-        QObject::connect(&desk, &session::Desk::unreadable,
+        QObject::connect(&workspace, &session::Workspace::unreadable,
                          [&](const units::Error& error) { code = unusable(error, err); });
-        if (auto opened = desk.openBook(QString::fromStdString(path), how); !opened)
+        if (auto opened = workspace.openBook(QString::fromStdString(path), how); !opened)
             return unusable(opened.error(), err);
-        for (const auto& diagnostic : desk.keeper().diagnostics())
+        for (const auto& diagnostic : workspace.keeper().diagnostics())
             err << "sobremesa-cli: " << wording::message(diagnostic, wording::Quantities()).toStdString() << "\n";
         // What can be listed is; that something could not is said, and in the exit status.
-        if (!writes) return std::max(list(desk, options.json, out), code);
-        if (!desk.keeper().is_writable()) {
-            const auto& diagnostics = desk.keeper().diagnostics();
+        if (!writes) return std::max(list(workspace, options.json, out), code);
+        if (!workspace.keeper().is_writable()) {
+            const auto& diagnostics = workspace.keeper().diagnostics();
             const bool in_use = std::any_of(diagnostics.begin(), diagnostics.end(), [](const auto& diagnostic) {
                 return diagnostic.code == units::DiagnosticCode::book_in_use;
             });
@@ -379,9 +380,9 @@ int run_book(const BookOptions& options, std::ostream& out, std::ostream& err) {
                 err);
         }
         if (options.action == BookAction::add)
-            return options.by_hand.empty() ? add_logs(desk, options, out, err)
-                                           : add_by_hand(desk, options, out, err);
-        return bring_in(desk, options.target, out, err);
+            return options.by_hand.empty() ? add_logs(workspace, options, out, err)
+                                           : add_by_hand(workspace, options, out, err);
+        return bring_in(workspace, options.target, out, err);
     }
     auto book = logbook::Book::open(path, how);
     if (!book) return unusable(book.error(), err);

@@ -82,7 +82,7 @@ const char* kind_word(Kind kind) {
     case Kind::plan: return "plan";
     case Kind::flight: return "flight";
     case Kind::learned: return "learned";
-    case Kind::desk: return "desk";
+    case Kind::workspace: return "desk";
     }
     return "";
 }
@@ -375,7 +375,7 @@ units::Result<BookCheck> Book::check(const std::stop_token& stop, const std::fun
 
     std::int64_t highest = 0;
     for (const Record& record : check.contents.records) {
-        if (record.kind != Kind::desk) highest = std::max(highest, record.id);
+        if (record.kind != Kind::workspace) highest = std::max(highest, record.id);
     }
     // A number that is given twice lets a flight point to another pack than it flew.
     if (highest > check.contents.last_id) {

@@ -13,11 +13,11 @@ enum class Kind {
     pack,
     plan,
     flight,
-    learned, ///< calibrations and learned curves: dated, and withdrawn by date rather than deleted
-    desk,    ///< what lies on the table: which plan is open
+    learned,   ///< calibrations and learned curves: dated, and withdrawn by date rather than deleted
+    workspace, ///< what lies on the table: which plan is open
 };
 inline constexpr Kind all_kinds[] = {Kind::aircraft, Kind::pack,    Kind::plan,
-                                     Kind::flight,   Kind::learned, Kind::desk};
+                                     Kind::flight,   Kind::learned, Kind::workspace};
 
 /// Name of the table, and the word in exports.
 const char* kind_word(Kind kind);

@@ -33,10 +33,10 @@ BenchShown work_out(BenchShown shown, const std::vector<std::size_t>& chosen) {
 
 } // namespace
 
-BenchSession::BenchSession(Desk& desk, PlanSession& plan_session, QObject* parent)
-    : QObject(parent), desk_(desk), plan_session_(plan_session) {
-    connect(&desk_, &Desk::packsChanged, this, &BenchSession::workOut);
-    connect(&desk_, &Desk::openPlanChanged, this, &BenchSession::workOut);
+BenchSession::BenchSession(Workspace& workspace, PlanSession& plan_session, QObject* parent)
+    : QObject(parent), workspace_(workspace), plan_session_(plan_session) {
+    connect(&workspace_, &Workspace::packsChanged, this, &BenchSession::workOut);
+    connect(&workspace_, &Workspace::openPlanChanged, this, &BenchSession::workOut);
     connect(&plan_session_, &PlanSession::requestChanged, this, &BenchSession::workOut);
 }
 
@@ -69,7 +69,7 @@ std::vector<matching::Candidate> BenchSession::candidates(const std::vector<Id>&
     std::vector<matching::Candidate> list;
     std::map<Id, matching::Candidate> kept;
     for (const Id id : ids) {
-        const battery::Pack& pack = desk_.shelves().packs.at(id).pack;
+        const battery::Pack& pack = workspace_.shelves().packs.at(id).pack;
         const auto found = made_.find(id);
         const bool same = found != made_.end() && found->second.pack == pack;
         kept[id] = same ? found->second : matching::candidates_of({pack}).front();
@@ -90,7 +90,7 @@ void BenchSession::workOut() {
     shown.bench = *bench;
     shown.bench.landing_cell_v = landing_cell_v_;
     shown.basis = basis_;
-    for (const auto& [id, kept] : desk_.shelves().packs) {
+    for (const auto& [id, kept] : workspace_.shelves().packs) {
         if (!kept.retired) shown.ids.push_back(id);
     }
     shown.candidates = candidates(shown.ids);

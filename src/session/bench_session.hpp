@@ -9,8 +9,8 @@
 
 #include "core/battery/bench.hpp"
 #include "core/matching/candidates.hpp"
-#include "session/desk.hpp"
 #include "session/latest_job.hpp"
+#include "session/workspace.hpp"
 
 namespace sobremesa::session {
 
@@ -41,7 +41,7 @@ struct BenchShown {
 class BenchSession : public QObject {
     Q_OBJECT
 public:
-    BenchSession(Desk& desk, PlanSession& plan_session, QObject* parent = nullptr);
+    BenchSession(Workspace& workspace, PlanSession& plan_session, QObject* parent = nullptr);
 
     /// Nothing is worked out while nobody looks.
     void setActive(bool active);
@@ -65,7 +65,7 @@ private:
     void workOut();
     std::vector<matching::Candidate> candidates(const std::vector<Id>& ids);
 
-    Desk& desk_;
+    Workspace& workspace_;
     PlanSession& plan_session_;
     bool active_ = false;
     std::optional<double> landing_cell_v_;

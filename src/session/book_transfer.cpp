@@ -68,7 +68,7 @@ std::optional<units::Error> trouble_of(const std::string& kind, const std::strin
 std::vector<io::BookEntry> entries_of(const logbook::BookContents& contents) {
     std::vector<io::BookEntry> entries;
     for (const auto& record : contents.records) {
-        if (record.kind == Kind::desk) continue;
+        if (record.kind == Kind::workspace) continue;
         io::BookEntry entry{logbook::kind_word(record.kind), record.id, record.document, std::nullopt,
                             std::nullopt};
         if (record.kind == Kind::flight) {
@@ -224,8 +224,8 @@ std::optional<units::Error> refused_path(const QString& folder, const std::strin
 
 } // namespace
 
-BookBringer::BookBringer(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
-    connect(&desk_, &Desk::bookOpened, this, [this] {
+BookBringer::BookBringer(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {
+    connect(&workspace_, &Workspace::bookOpened, this, [this] {
         if (!running_) return;
         // What was on its way was for the book before.
         running_ = false;
@@ -279,12 +279,12 @@ void BookBringer::nextLog() {
     }
     const std::size_t at = next_++;
     const QString path = QDir(folder_).filePath(QString::fromStdString(*entries_[at].log_file));
-    if (const auto* log = logbook::same_log(desk_.logs(), path.toStdString())) {
+    if (const auto* log = logbook::same_log(workspace_.logs(), path.toStdString())) {
         logs_[at] = *log;
         nextLog();
         return;
     }
-    desk_.keeper().run<units::Result<logbook::StoredLog>>(
+    workspace_.keeper().run<units::Result<logbook::StoredLog>>(
         this,
         [path](logbook::Book& book, const std::stop_token& stop) {
             return book.storeLog(path.toStdString(), stop);
@@ -295,7 +295,7 @@ void BookBringer::nextLog() {
                 emit refused(stored.error());
                 return;
             }
-            desk_.addLog(*stored);
+            workspace_.addLog(*stored);
             logs_[at] = *stored;
             emit progressed(double(at + 1) / double(entries_.size()));
             nextLog();
@@ -335,7 +335,7 @@ void BookBringer::finish() {
                 return 0;
             }
         }
-        const Id id = desk_.newId();
+        const Id id = workspace_.newId();
         renumbered[was] = id;
         changes.push_back({kind, id, std::nullopt, io::json_from(kept)});
         return id;
@@ -355,7 +355,7 @@ void BookBringer::finish() {
         for (std::size_t i = 0; i < entries_.size(); ++i) {
             const auto& entry = entries_[i];
             if (entry.kind != kind) continue;
-            const auto& shelves = desk_.shelves();
+            const auto& shelves = workspace_.shelves();
             if (entry.kind == "aircraft") {
                 const auto kept = *io::kept_aircraft_from_json(entry.document, "");
                 enrich(Kind::aircraft, shelves.aircraft, kept, book::KeptAircraft{kept.aircraft, {}, false},
@@ -386,23 +386,23 @@ void BookBringer::finish() {
                     figures.emplace_back(id, *entry.figures);
             }
             if (entry.kind == "learned")
-                changes.push_back({Kind::learned, desk_.newId(), std::nullopt, entry.document});
+                changes.push_back({Kind::learned, workspace_.newId(), std::nullopt, entry.document});
         }
     }
     const int added = int(changes.size());
-    desk_.make(EditKind::bring_in, name_.toStdString(), std::move(changes));
+    workspace_.make(EditKind::bring_in, name_.toStdString(), std::move(changes));
     std::vector<std::pair<Id, telemetry::LogSummary>> summaries;
     for (const auto& [id, document] : figures) {
         if (const auto summary = io::summary_from_json(document, "logbook")) summaries.emplace_back(id, *summary);
     }
-    desk_.setSummaries(summaries);
+    workspace_.setSummaries(summaries);
     running_ = false;
     emit finished(added, known);
 }
 
-FlightReader::FlightReader(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
-    connect(&desk_, &Desk::bookClosing, this, &FlightReader::cancel);
-    connect(&desk_, &Desk::bookOpened, this, [this] {
+FlightReader::FlightReader(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {
+    connect(&workspace_, &Workspace::bookClosing, this, &FlightReader::cancel);
+    connect(&workspace_, &Workspace::bookOpened, this, [this] {
         if (!running_) return;
         running_ = false;
         emit finished(read_);
@@ -410,7 +410,7 @@ FlightReader::FlightReader(Desk& desk, QObject* parent) : QObject(parent), desk_
 }
 
 FlightReader::~FlightReader() {
-    desk_.keeper().cancelWork();
+    workspace_.keeper().cancelWork();
 }
 
 void FlightReader::read(std::vector<Id> flights) {
@@ -431,13 +431,13 @@ void FlightReader::next() {
     }
     const Id id = flights_.back();
     flights_.pop_back();
-    const auto found = desk_.shelves().flights.find(id);
-    if (found == desk_.shelves().flights.end() || !found->second.log_id) {
+    const auto found = workspace_.shelves().flights.find(id);
+    if (found == workspace_.shelves().flights.end() || !found->second.log_id) {
         next();
         return;
     }
     using Outcome = units::Result<telemetry::LogSummary>;
-    desk_.keeper().run<Outcome>(
+    workspace_.keeper().run<Outcome>(
         this,
         [log_id = *found->second.log_id,
          choices = reading_choices(found->second)](logbook::Book& book, const std::stop_token& stop) -> Outcome {
@@ -451,7 +451,7 @@ void FlightReader::next() {
         },
         [this, id](const Outcome& summary) {
             if (summary) {
-                desk_.setSummary(id, *summary);
+                workspace_.setSummary(id, *summary);
                 ++read_;
             } else {
                 emit refused(summary.error());

@@ -8,7 +8,7 @@
 #include <QString>
 
 #include "io/book_document.hpp"
-#include "session/desk.hpp"
+#include "session/workspace.hpp"
 
 namespace sobremesa::session {
 
@@ -39,12 +39,12 @@ bool is_pack_table(const QString& path);
 /// packs.
 units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path);
 
-/// Brings entries into a desk: logs first, then all records as one edit. What is there already, word for word, is
-/// not brought in twice.
+/// Brings entries into a workspace: logs first, then all records as one edit. What is there already, word for word,
+/// is not brought in twice.
 class BookBringer : public QObject {
     Q_OBJECT
 public:
-    explicit BookBringer(Desk& desk, QObject* parent = nullptr);
+    explicit BookBringer(Workspace& workspace, QObject* parent = nullptr);
     /// @param folder  the log files' paths are relative to it
     void bringIn(std::vector<io::BookEntry> entries, const QString& folder, const QString& name);
     void cancel();
@@ -59,7 +59,7 @@ private:
     void nextLog();
     void finish();
 
-    Desk& desk_;
+    Workspace& workspace_;
     std::vector<io::BookEntry> entries_;
     std::map<std::size_t, logbook::StoredLog> logs_;
     QString folder_;
@@ -73,7 +73,7 @@ private:
 class FlightReader : public QObject {
     Q_OBJECT
 public:
-    explicit FlightReader(Desk& desk, QObject* parent = nullptr);
+    explicit FlightReader(Workspace& workspace, QObject* parent = nullptr);
     ~FlightReader() override;
     void read(std::vector<Id> flights);
     void cancel() { flights_.clear(); }
@@ -86,7 +86,7 @@ signals:
 
 private:
     void next();
-    Desk& desk_;
+    Workspace& workspace_;
     std::vector<Id> flights_;
     std::size_t whole_ = 0;
     int read_ = 0;

@@ -15,14 +15,15 @@ constexpr double any_scale = 100.0;
 
 } // namespace
 
-CalibrationSession::CalibrationSession(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
-    for (auto signal : {&Desk::flightsChanged, &Desk::aircraftChanged}) {
-        connect(&desk_, signal, this, [this] {
+CalibrationSession::CalibrationSession(Workspace& workspace, QObject* parent)
+    : QObject(parent), workspace_(workspace) {
+    for (auto signal : {&Workspace::flightsChanged, &Workspace::aircraftChanged}) {
+        connect(&workspace_, signal, this, [this] {
             gather();
             emit changed();
         });
     }
-    connect(&desk_, &Desk::bookOpened, this, [this] {
+    connect(&workspace_, &Workspace::bookOpened, this, [this] {
         aircraft_.reset();
         picked_ = false;
         by_hand_.clear();
@@ -36,7 +37,7 @@ CalibrationSession::CalibrationSession(Desk& desk, QObject* parent) : QObject(pa
 std::vector<Id> CalibrationSession::aircraft() const {
     std::vector<Id> ids;
     for (const bool retired : {false, true}) {
-        for (const auto& [id, kept] : desk_.shelves().aircraft) {
+        for (const auto& [id, kept] : workspace_.shelves().aircraft) {
             if (kept.retired == retired) ids.push_back(id);
         }
     }
@@ -58,10 +59,9 @@ std::optional<Id> CalibrationSession::most_recharged(const std::vector<Id>& airc
     std::optional<Id> best;
     std::ptrdiff_t most = -1;
     for (const Id id : aircraft) {
-        const auto recharged =
-            std::count_if(desk_.shelves().flights.begin(), desk_.shelves().flights.end(), [id](const auto& flight) {
-                return flight.second.aircraft_id == id && flight.second.recharged_ah;
-            });
+        const auto recharged = std::count_if(
+            workspace_.shelves().flights.begin(), workspace_.shelves().flights.end(),
+            [id](const auto& flight) { return flight.second.aircraft_id == id && flight.second.recharged_ah; });
         if (recharged > most) {
             most = recharged;
             best = id;
@@ -73,7 +73,7 @@ std::optional<Id> CalibrationSession::most_recharged(const std::vector<Id>& airc
 void CalibrationSession::workOutTogether() {
     together_.reset();
     if (!aircraft_) return;
-    auto question = sensor_question(desk_, *aircraft_);
+    auto question = sensor_question(workspace_, *aircraft_);
     if (!question) return;
     const Id aircraft = *aircraft_;
     using Made = std::optional<learning::SensorEstimate>;
@@ -98,13 +98,13 @@ void CalibrationSession::gather() {
     if (!picked_ || !aircraft_ || std::find(all.begin(), all.end(), *aircraft_) == all.end())
         aircraft_ = most_recharged(all);
     flights_.clear();
-    for (const auto& [id, kept] : desk_.shelves().flights) {
+    for (const auto& [id, kept] : workspace_.shelves().flights) {
         if (!aircraft_ || kept.aircraft_id != aircraft_ || !kept.recharged_ah) continue;
         // What a charger puts back is less than the counter held by what the sun gave: that tells nothing of the
         // sensor.
         if (kept.flown.aircraft.array) continue;
-        const auto summary = desk_.summaries().find(id);
-        if (summary == desk_.summaries().end()) continue;
+        const auto summary = workspace_.summaries().find(id);
+        if (summary == workspace_.summaries().end()) continue;
         const auto counted = telemetry::charge_used_ah(summary->second);
         if (!counted || counted->value <= 0.0 || *kept.recharged_ah <= 0.0) continue;
         flights_.push_back({id, QString::fromStdString(kept.name), counted->value / kept.current_factor,
@@ -116,21 +116,22 @@ void CalibrationSession::gather() {
 
 bool CalibrationSession::electronics_known() const {
     if (!aircraft_) return false;
-    return airframe::electronics_known(desk_.shelves().aircraft.at(*aircraft_).aircraft);
+    return airframe::electronics_known(workspace_.shelves().aircraft.at(*aircraft_).aircraft);
 }
 
 std::optional<telemetry::SensorOffset> CalibrationSession::offset() const {
     if (!aircraft_) return std::nullopt;
     std::vector<telemetry::IdleReading> readings;
-    for (const auto& [id, kept] : desk_.shelves().flights) {
-        const auto summary = desk_.summaries().find(id);
-        if (kept.aircraft_id != aircraft_ || summary == desk_.summaries().end() || !summary->second.idle) continue;
+    for (const auto& [id, kept] : workspace_.shelves().flights) {
+        const auto summary = workspace_.summaries().find(id);
+        if (kept.aircraft_id != aircraft_ || summary == workspace_.summaries().end() || !summary->second.idle)
+            continue;
         telemetry::IdleReading as_read = *summary->second.idle;
         as_read.current_a.value /= kept.current_factor;
         as_read.current_a.sd /= kept.current_factor;
         readings.push_back(as_read);
     }
-    const auto& aircraft = desk_.shelves().aircraft.at(*aircraft_).aircraft;
+    const auto& aircraft = workspace_.shelves().aircraft.at(*aircraft_).aircraft;
     return telemetry::sensor_offset(readings, airframe::electronics_draw_w(aircraft));
 }
 
@@ -162,26 +163,26 @@ void CalibrationSession::removePair(std::size_t row) {
 }
 
 std::optional<double> CalibrationSession::scale() const {
-    return aircraft_ ? desk_.shelves().aircraft.at(*aircraft_).current_scale : std::nullopt;
+    return aircraft_ ? workspace_.shelves().aircraft.at(*aircraft_).current_scale : std::nullopt;
 }
 
 telemetry::ScaleConvention CalibrationSession::convention() const {
-    return aircraft_ ? desk_.shelves().aircraft.at(*aircraft_).scale_convention
+    return aircraft_ ? workspace_.shelves().aircraft.at(*aircraft_).scale_convention
                      : telemetry::ScaleConvention::divides;
 }
 
 void CalibrationSession::setScale(std::optional<double> scale) {
     if (!aircraft_ || scale == this->scale()) return;
-    auto kept = desk_.shelves().aircraft.at(*aircraft_);
+    auto kept = workspace_.shelves().aircraft.at(*aircraft_);
     kept.current_scale = scale;
-    (void)desk_.put(EditKind::change_aircraft, aircraft_, kept);
+    (void)workspace_.put(EditKind::change_aircraft, aircraft_, kept);
 }
 
 void CalibrationSession::setConvention(telemetry::ScaleConvention convention) {
     if (!aircraft_ || convention == this->convention()) return;
-    auto kept = desk_.shelves().aircraft.at(*aircraft_);
+    auto kept = workspace_.shelves().aircraft.at(*aircraft_);
     kept.scale_convention = convention;
-    (void)desk_.put(EditKind::change_aircraft, aircraft_, kept);
+    (void)workspace_.put(EditKind::change_aircraft, aircraft_, kept);
 }
 
 void CalibrationSession::setCharger(double relative) {
@@ -211,7 +212,7 @@ void CalibrationSession::applyToFlights() {
     for (const auto& flight : flights_) {
         if (flight.taken && flight.flight_id) ids.push_back(*flight.flight_id);
     }
-    desk_.calibrateFlights(ids, 1.0 / (*found)->reads.value);
+    workspace_.calibrateFlights(ids, 1.0 / (*found)->reads.value);
 }
 
 void CalibrationSession::applyToScale() {

@@ -7,8 +7,8 @@
 #include "core/learning/joint_estimate.hpp"
 #include "core/telemetry/calibration.hpp"
 #include "core/telemetry/idle_reading.hpp"
-#include "session/desk.hpp"
 #include "session/latest_job.hpp"
+#include "session/workspace.hpp"
 
 namespace sobremesa::session {
 
@@ -27,9 +27,9 @@ struct CalibrationFlight {
 class CalibrationSession : public QObject {
     Q_OBJECT
 public:
-    explicit CalibrationSession(Desk& desk, QObject* parent = nullptr);
+    explicit CalibrationSession(Workspace& workspace, QObject* parent = nullptr);
 
-    const Desk& desk() const { return desk_; }
+    const Workspace& workspace() const { return workspace_; }
     /// Aircraft with flights, those that fly first.
     std::vector<Id> aircraft() const;
     std::optional<Id> chosen() const { return aircraft_; }
@@ -71,7 +71,7 @@ private:
     void workOutTogether();
     std::optional<Id> most_recharged(const std::vector<Id>& aircraft) const;
 
-    Desk& desk_;
+    Workspace& workspace_;
     std::optional<Id> aircraft_;
     bool picked_ = false;
     std::vector<CalibrationFlight> flights_;

@@ -20,15 +20,16 @@ ReadingChoices reading_choices(const book::KeptFlight& flight) {
     return choices;
 }
 
-FlightSession::FlightSession(Desk& desk, DebriefSession& debrief, const PlanSession& plan, QObject* parent)
-    : QObject(parent), desk_(desk), debrief_(debrief), plan_(plan) {
+FlightSession::FlightSession(Workspace& workspace, DebriefSession& debrief, const PlanSession& plan,
+                             QObject* parent)
+    : QObject(parent), workspace_(workspace), debrief_(debrief), plan_(plan) {
     flown_.withoutOutlook();
     connect(&debrief_, &DebriefSession::debriefChanged, this, &FlightSession::debriefed);
     connect(&debrief_, &DebriefSession::refused, this, [this] { opening_flight_.reset(); });
     connect(&flown_, &PlanSession::requestEdited, this, &FlightSession::flownEdited);
     connect(&flown_, &PlanSession::planChanged, this, &FlightSession::layOver);
-    connect(&desk_, &Desk::flightsChanged, this, &FlightSession::followDesk);
-    connect(&desk_, &Desk::bookOpened, this, [this] {
+    connect(&workspace_, &Workspace::flightsChanged, this, &FlightSession::followWorkspace);
+    connect(&workspace_, &Workspace::bookOpened, this, [this] {
         filed_.reset();
         // Of the book before, and no more to be had.
         filing_ = false;
@@ -40,7 +41,7 @@ FlightSession::FlightSession(Desk& desk, DebriefSession& debrief, const PlanSess
 
 FlightSession::~FlightSession() {
     // Work on the book speaks to this object.
-    desk_.keeper().cancelWork();
+    workspace_.keeper().cancelWork();
 }
 
 void FlightSession::openLog(const QString& path) {
@@ -49,11 +50,11 @@ void FlightSession::openLog(const QString& path) {
 }
 
 void FlightSession::openFlight(Id id) {
-    const auto found = desk_.shelves().flights.find(id);
-    if (found == desk_.shelves().flights.end() || !found->second.log_id) return;
+    const auto found = workspace_.shelves().flights.find(id);
+    if (found == workspace_.shelves().flights.end() || !found->second.log_id) return;
     const Id log_id = *found->second.log_id;
     QString name = QStringLiteral("flight.csv");
-    for (const auto& log : desk_.logs()) {
+    for (const auto& log : workspace_.logs()) {
         if (log.id == log_id) name = QString::fromStdString(log.name);
     }
     // A folder for each, so that two logs of one name do not meet.
@@ -61,7 +62,7 @@ void FlightSession::openFlight(Id id) {
     QDir().mkpath(folder);
     const QString path = QDir(folder).filePath(name);
     opening_flight_ = id;
-    desk_.keeper().run<units::Result<void>>(
+    workspace_.keeper().run<units::Result<void>>(
         this,
         [log_id, path](logbook::Book& book, const std::stop_token&) {
             return book.writeLog(log_id, path.toStdString());
@@ -80,24 +81,24 @@ void FlightSession::debriefed() {
     const auto debrief = debrief_.debrief();
     if (filing_ && !left_while_filing_) left_while_filing_ = flight_;
     filed_.reset();
-    if (opening_flight_ && desk_.shelves().flights.contains(*opening_flight_)) {
+    if (opening_flight_ && workspace_.shelves().flights.contains(*opening_flight_)) {
         filed_ = *std::exchange(opening_flight_, std::nullopt);
-        flight_ = desk_.shelves().flights.at(*filed_);
+        flight_ = workspace_.shelves().flights.at(*filed_);
         // Whatever this version reads out of the log is what the logbook shows from now on.
-        desk_.setSummary(*filed_, debrief->summary);
+        workspace_.setSummary(*filed_, debrief->summary);
     } else if (filed_again(debrief->path)) {
         // The same log, read in another way: it stays the flight that it was.
         filed_ = reopened_;
-        flight_ = desk_.shelves().flights.at(*filed_);
-        desk_.setSummary(*filed_, debrief->summary);
+        flight_ = workspace_.shelves().flights.at(*filed_);
+        workspace_.setSummary(*filed_, debrief->summary);
     } else {
         flight_ = {};
         const QFileInfo file(debrief->path);
         flight_.name = file.completeBaseName().toStdString();
         flight_.flown = plan_.request();
         flight_.flown.name = flight_.name;
-        if (const auto open = desk_.openPlanId()) {
-            const auto& plan = desk_.shelves().plans.at(*open);
+        if (const auto open = workspace_.openPlanId()) {
+            const auto& plan = workspace_.shelves().plans.at(*open);
             flight_.plan_id = *open;
             flight_.aircraft_id = plan.aircraft_id;
             flight_.pack_id = plan.pack_id;
@@ -113,8 +114,8 @@ void FlightSession::debriefed() {
         // The log knows better than the forecast, which stays beside it.
         if (const auto found = foundWind()) book::take_found_wind(flight_, *found);
         // The same file again is no second flight.
-        if (const auto* log = logbook::same_log(desk_.logs(), debrief->path.toStdString())) {
-            for (const auto& [id, kept] : desk_.shelves().flights) {
+        if (const auto* log = logbook::same_log(workspace_.logs(), debrief->path.toStdString())) {
+            for (const auto& [id, kept] : workspace_.shelves().flights) {
                 if (kept.log_id != log->id || kept.part != flight_.part) continue;
                 filed_ = id;
                 flight_ = kept;
@@ -132,7 +133,7 @@ void FlightSession::debriefed() {
 }
 
 bool FlightSession::filed_again(const QString& path) const {
-    return reopened_ && path == reopened_path_ && desk_.shelves().flights.contains(*reopened_);
+    return reopened_ && path == reopened_path_ && workspace_.shelves().flights.contains(*reopened_);
 }
 
 void FlightSession::choosePart(std::size_t part) {
@@ -193,15 +194,16 @@ void FlightSession::makeOutBill() {
         emit billChanged();
         return;
     }
-    const auto kept = flight_.plan_id ? desk_.shelves().plans.find(*flight_.plan_id) : desk_.shelves().plans.end();
+    const auto kept =
+        flight_.plan_id ? workspace_.shelves().plans.find(*flight_.plan_id) : workspace_.shelves().plans.end();
     // Its own plan, as it stands in the book; else what was set for the flight is the forecast.
     mission::PlanRequest planned = flight_.flown;
     planned.weather = book::forecast_weather(flight_);
-    if (kept != desk_.shelves().plans.end()) planned = kept->second.request;
+    if (kept != workspace_.shelves().plans.end()) planned = kept->second.request;
     // … as far as it was flown: how far it might have gone is no forecast of this flight.
     const bool out_and_back = planned.mission.kind == mission::MissionKind::out_and_back ||
                               planned.mission.kind == mission::MissionKind::farthest_point;
-    if (kept == desk_.shelves().plans.end() && out_and_back && debrief->summary.distance.farthest_from_home_m)
+    if (kept == workspace_.shelves().plans.end() && out_and_back && debrief->summary.distance.farthest_from_home_m)
         planned.mission.farthest_m = debrief->summary.distance.farthest_from_home_m->value;
     using Made = std::pair<std::shared_ptr<const Debrief>, std::optional<debrief::Bill>>;
     bill_job_.start(
@@ -235,10 +237,10 @@ void FlightSession::flownEdited() {
     emit flightChanged();
 }
 
-void FlightSession::followDesk() {
+void FlightSession::followWorkspace() {
     if (!filed_ || showing_) return;
-    const auto found = desk_.shelves().flights.find(*filed_);
-    if (found == desk_.shelves().flights.end()) {
+    const auto found = workspace_.shelves().flights.find(*filed_);
+    if (found == workspace_.shelves().flights.end()) {
         // Undone, or removed: the log stays on the table, to be filed again.
         filed_.reset();
         emit filedChanged();
@@ -257,7 +259,8 @@ void FlightSession::followDesk() {
 void FlightSession::keep() {
     if (!filed_) return;
     showing_ = true;
-    if (const auto kept = desk_.put(EditKind::change_flight, filed_, flight_); !kept) emit refused(kept.error());
+    if (const auto kept = workspace_.put(EditKind::change_flight, filed_, flight_); !kept)
+        emit refused(kept.error());
     showing_ = false;
 }
 
@@ -281,7 +284,7 @@ LeftAtLanding FlightSession::left() const {
 void FlightSession::file() {
     const auto debrief = debrief_.debrief();
     if (!debrief || filed_ || filing_) return;
-    if (!desk_.keeper().is_writable()) {
+    if (!workspace_.keeper().is_writable()) {
         units::Error error;
         error.code = units::ErrorCode::book_read_only;
         emit refused(error);
@@ -289,7 +292,7 @@ void FlightSession::file() {
     }
     filing_ = true;
     emit filedChanged();
-    desk_.keeper().run<units::Result<logbook::StoredLog>>(
+    workspace_.keeper().run<units::Result<logbook::StoredLog>>(
         this,
         [this, path = debrief->path.toStdString()](logbook::Book& book, const std::stop_token& stop) {
             return book.storeLog(path, stop, [this](double share) {
@@ -306,18 +309,18 @@ void FlightSession::file() {
                 emit refused(stored.error());
                 return;
             }
-            desk_.addLog(*stored);
+            workspace_.addLog(*stored);
             book::KeptFlight kept = left.value_or(flight_);
             kept.log_id = stored->id;
             kept.filed_utc = logbook::utc_now();
             showing_ = true;
-            const auto id = desk_.put(EditKind::file_flight, std::nullopt, kept);
+            const auto id = workspace_.put(EditKind::file_flight, std::nullopt, kept);
             showing_ = false;
             if (!id) {
                 emit refused(id.error());
                 return;
             }
-            desk_.setSummary(*id, debrief->summary);
+            workspace_.setSummary(*id, debrief->summary);
             if (debrief == debrief_.debrief()) {
                 filed_ = *id;
                 flight_ = kept;
@@ -329,8 +332,8 @@ void FlightSession::file() {
 }
 
 void FlightSession::chooseAircraft(Id id) {
-    const auto found = desk_.shelves().aircraft.find(id);
-    if (found == desk_.shelves().aircraft.end()) return;
+    const auto found = workspace_.shelves().aircraft.find(id);
+    if (found == workspace_.shelves().aircraft.end()) return;
     flight_.aircraft_id = id;
     flight_.flown.aircraft = found->second.aircraft;
     keep();
@@ -339,8 +342,8 @@ void FlightSession::chooseAircraft(Id id) {
 }
 
 void FlightSession::choosePack(Id id) {
-    const auto found = desk_.shelves().packs.find(id);
-    if (found == desk_.shelves().packs.end()) return;
+    const auto found = workspace_.shelves().packs.find(id);
+    if (found == workspace_.shelves().packs.end()) return;
     if (flight_.flown.pack.chemistry != found->second.pack.chemistry) flight_.flown.landing_cell_v.reset();
     flight_.pack_id = id;
     flight_.flown.pack = found->second.pack;
@@ -389,11 +392,11 @@ std::optional<battery::Remaining> FlightSession::remaining() const {
 void FlightSession::takeSag() {
     const auto debrief = debrief_.debrief();
     if (!debrief || !debrief->findings.sag || !flight_.pack_id) return;
-    const auto found = desk_.shelves().packs.find(*flight_.pack_id);
-    if (found == desk_.shelves().packs.end()) return;
+    const auto found = workspace_.shelves().packs.find(*flight_.pack_id);
+    if (found == workspace_.shelves().packs.end()) return;
     book::KeptPack kept = found->second;
     kept.pack.measured_cell_ohm = telemetry::cell_ohm(*debrief->findings.sag, kept.pack).value;
-    if (const auto put = desk_.put(EditKind::change_pack, flight_.pack_id, kept); !put) {
+    if (const auto put = workspace_.put(EditKind::change_pack, flight_.pack_id, kept); !put) {
         emit refused(put.error());
         return;
     }

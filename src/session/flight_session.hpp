@@ -11,8 +11,8 @@
 #include "core/debrief/flown_homeward.hpp"
 #include "core/telemetry/landed.hpp"
 #include "session/debrief_session.hpp"
-#include "session/desk.hpp"
 #include "session/latest_job.hpp"
+#include "session/workspace.hpp"
 
 namespace sobremesa::session {
 
@@ -25,7 +25,8 @@ ReadingChoices reading_choices(const book::KeptFlight& flight);
 class FlightSession : public QObject {
     Q_OBJECT
 public:
-    FlightSession(Desk& desk, DebriefSession& debrief, const PlanSession& plan, QObject* parent = nullptr);
+    FlightSession(Workspace& workspace, DebriefSession& debrief, const PlanSession& plan,
+                  QObject* parent = nullptr);
     ~FlightSession() override;
 
     /// Aircraft, pack and air as flown, and the forecast made from them.
@@ -92,7 +93,7 @@ signals:
 private:
     void debriefed();
     void flownEdited();
-    void followDesk();
+    void followWorkspace();
     void keep();
     void layOver();
     void takeAccount();
@@ -100,7 +101,7 @@ private:
     void showFlown();
     bool filed_again(const QString& path) const;
 
-    Desk& desk_;
+    Workspace& workspace_;
     DebriefSession& debrief_;
     const PlanSession& plan_;
     PlanSession flown_;

@@ -23,19 +23,19 @@ double power_in_cruise_w(const airframe::Aircraft& aircraft, double reference_ma
 
 } // namespace
 
-Lessons lessons_of(const Desk& desk, Id aircraft) {
+Lessons lessons_of(const Workspace& workspace, Id aircraft) {
     Lessons result;
-    const auto& shelves = desk.shelves();
+    const auto& shelves = workspace.shelves();
     const auto kept = shelves.aircraft.find(aircraft);
     if (kept == shelves.aircraft.end()) return result;
     result.aircraft_id = aircraft;
     result.aircraft = kept->second.aircraft;
     std::vector<double> masses;
     for (const auto& [id, flight] : shelves.flights) {
-        const auto summary = desk.summaries().find(id);
+        const auto summary = workspace.summaries().find(id);
         // Without its pack the mass is not known, and without that nothing is learned.
         if (flight.aircraft_id != aircraft || !flight.pack_id || flight.set_apart ||
-            summary == desk.summaries().end() || summary->second.level.empty())
+            summary == workspace.summaries().end() || summary->second.level.empty())
             continue;
         result.flights.push_back(id);
     }
@@ -52,9 +52,9 @@ Lessons lessons_of(const Desk& desk, Id aircraft) {
         lesson.all_up_mass_kg = mission::all_up_mass_kg(flight.flown);
         lesson.field_elevation_m = flight.flown.weather.field_elevation_m;
         lesson.field_temperature_c = flight.flown.weather.temperature_c;
-        lesson.level = desk.summaries().at(id).level;
-        lesson.climbs = desk.summaries().at(id).climbs;
-        lesson.pieces = desk.summaries().at(id).pieces;
+        lesson.level = workspace.summaries().at(id).level;
+        lesson.climbs = workspace.summaries().at(id).climbs;
+        lesson.pieces = workspace.summaries().at(id).pieces;
         masses.push_back(lesson.all_up_mass_kg);
         result.lessons.push_back(std::move(lesson));
     }
@@ -77,13 +77,13 @@ units::Result<void> work_out(Lessons& lessons, const std::stop_token& stop) {
     return {};
 }
 
-LearningSession::LearningSession(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
+LearningSession::LearningSession(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {
     due_.setSingleShot(true);
     due_.setInterval(settle_ms);
     connect(&due_, &QTimer::timeout, this, &LearningSession::workOut);
-    connect(&desk_, &Desk::flightsChanged, this, &LearningSession::followDesk);
-    connect(&desk_, &Desk::aircraftChanged, this, &LearningSession::followDesk);
-    connect(&desk_, &Desk::bookOpened, this, [this] {
+    connect(&workspace_, &Workspace::flightsChanged, this, &LearningSession::followWorkspace);
+    connect(&workspace_, &Workspace::aircraftChanged, this, &LearningSession::followWorkspace);
+    connect(&workspace_, &Workspace::bookOpened, this, [this] {
         chosen_.reset();
         lessons_.reset();
         emit changed();
@@ -98,8 +98,8 @@ void LearningSession::choose(std::optional<Id> aircraft) {
     emit changed();
 }
 
-void LearningSession::followDesk() {
-    if (chosen_ && !desk_.shelves().aircraft.contains(*chosen_)) {
+void LearningSession::followWorkspace() {
+    if (chosen_ && !workspace_.shelves().aircraft.contains(*chosen_)) {
         // What was learned goes with it: nobody is there to take it.
         chosen_.reset();
         lessons_.reset();
@@ -111,7 +111,7 @@ void LearningSession::followDesk() {
 void LearningSession::workOut() {
     if (!chosen_) return;
     job_.start(
-        [gathered = lessons_of(desk_, *chosen_)](const std::stop_token& stop) -> units::Result<Lessons> {
+        [gathered = lessons_of(workspace_, *chosen_)](const std::stop_token& stop) -> units::Result<Lessons> {
             Lessons lessons = gathered;
             if (auto done = work_out(lessons, stop); !done) return tl::unexpected(done.error());
             return lessons;
@@ -139,39 +139,39 @@ book::KeptAircraft taught(const book::KeptAircraft& kept, const Lessons& lessons
 void LearningSession::learn() {
     if (!lessons_ || !lessons_->aircraft_id || lessons_->lessons.empty()) return;
     const Id id = *lessons_->aircraft_id;
-    const auto found = desk_.shelves().aircraft.find(id);
-    if (found == desk_.shelves().aircraft.end()) return;
+    const auto found = workspace_.shelves().aircraft.find(id);
+    if (found == workspace_.shelves().aircraft.end()) return;
     const auto& kept = found->second;
     const double before = power_in_cruise_w(kept.aircraft, lessons_->reference_mass_kg);
     const auto changed_one = taught(kept, *lessons_);
-    if (!desk_.put(EditKind::learn_aircraft, id, changed_one)) return;
+    if (!workspace_.put(EditKind::learn_aircraft, id, changed_one)) return;
     emit learned(QString::fromStdString(kept.aircraft.name), int(lessons_->lessons.size()),
                  power_in_cruise_w(changed_one.aircraft, lessons_->reference_mass_kg) / before - 1.0);
 }
 
 void LearningSession::forget() {
     if (!chosen_) return;
-    const auto found = desk_.shelves().aircraft.find(*chosen_);
-    if (found == desk_.shelves().aircraft.end() || !found->second.aircraft.curve) return;
+    const auto found = workspace_.shelves().aircraft.find(*chosen_);
+    if (found == workspace_.shelves().aircraft.end() || !found->second.aircraft.curve) return;
     auto kept = found->second;
     kept.aircraft.curve.reset();
-    (void)desk_.put(EditKind::forget_curve, *chosen_, kept);
+    (void)workspace_.put(EditKind::forget_curve, *chosen_, kept);
 }
 
 void LearningSession::setApart(Id flight, bool apart) {
-    const auto found = desk_.shelves().flights.find(flight);
-    if (found == desk_.shelves().flights.end() || found->second.set_apart == apart) return;
+    const auto found = workspace_.shelves().flights.find(flight);
+    if (found == workspace_.shelves().flights.end() || found->second.set_apart == apart) return;
     auto kept = found->second;
     kept.set_apart = apart;
-    (void)desk_.put(EditKind::set_flight_apart, flight, kept);
+    (void)workspace_.put(EditKind::set_flight_apart, flight, kept);
 }
 
 void LearningSession::learnFrom(Id flight) {
-    const auto found = desk_.shelves().flights.find(flight);
-    if (found == desk_.shelves().flights.end() || !found->second.aircraft_id || !found->second.pack_id) return;
+    const auto found = workspace_.shelves().flights.find(flight);
+    if (found == workspace_.shelves().flights.end() || !found->second.aircraft_id || !found->second.pack_id) return;
     const Id aircraft = *found->second.aircraft_id;
-    if (!desk_.shelves().aircraft.contains(aircraft)) return;
-    Lessons lessons = lessons_of(desk_, aircraft);
+    if (!workspace_.shelves().aircraft.contains(aircraft)) return;
+    Lessons lessons = lessons_of(workspace_, aircraft);
     const auto at = std::find(lessons.flights.begin(), lessons.flights.end(), flight);
     if (at == lessons.flights.end() || !work_out(lessons)) return;
     const auto index = std::size_t(at - lessons.flights.begin());
@@ -180,10 +180,10 @@ void LearningSession::learnFrom(Id flight) {
         emit standsApart(flight, QString::fromStdString(found->second.name), lessons.fit.off[index]);
         return;
     }
-    const auto& kept = desk_.shelves().aircraft.at(aircraft);
+    const auto& kept = workspace_.shelves().aircraft.at(aircraft);
     const double before = power_in_cruise_w(kept.aircraft, lessons.reference_mass_kg);
     const auto changed_one = taught(kept, lessons);
-    if (!desk_.put(EditKind::learn_aircraft, aircraft, changed_one)) return;
+    if (!workspace_.put(EditKind::learn_aircraft, aircraft, changed_one)) return;
     emit learned(QString::fromStdString(kept.aircraft.name), int(lessons.lessons.size()),
                  power_in_cruise_w(changed_one.aircraft, lessons.reference_mass_kg) / before - 1.0);
 }

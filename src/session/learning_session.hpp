@@ -6,8 +6,8 @@
 #include <QTimer>
 
 #include "core/learning/backtest.hpp"
-#include "session/desk.hpp"
 #include "session/latest_job.hpp"
+#include "session/workspace.hpp"
 
 namespace sobremesa::session {
 
@@ -29,7 +29,7 @@ struct Lessons {
 class LearningSession : public QObject {
     Q_OBJECT
 public:
-    explicit LearningSession(Desk& desk, QObject* parent = nullptr);
+    explicit LearningSession(Workspace& workspace, QObject* parent = nullptr);
 
     void choose(std::optional<Id> aircraft);
     std::optional<Id> chosen() const { return chosen_; }
@@ -56,10 +56,10 @@ signals:
     void standsApart(Id flight, const QString& name, double off);
 
 private:
-    void followDesk();
+    void followWorkspace();
     void workOut();
 
-    Desk& desk_;
+    Workspace& workspace_;
     std::optional<Id> chosen_;
     std::shared_ptr<const Lessons> lessons_;
     LatestJob job_;
@@ -68,7 +68,7 @@ private:
 };
 
 /// The lessons that the flights of an aircraft give now; fit and backtest not made yet.
-Lessons lessons_of(const Desk& desk, Id aircraft);
+Lessons lessons_of(const Workspace& workspace, Id aircraft);
 /// Makes them. @error `cancelled`
 units::Result<void> work_out(Lessons& lessons, const std::stop_token& stop = {});
 

@@ -67,7 +67,7 @@ std::string file_name(const std::string& path) {
 
 } // namespace
 
-ManyLogs::ManyLogs(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
+ManyLogs::ManyLogs(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {
     // A core for each log, but for one that the window needs.
     pool_.setMaxThreadCount(std::max(1, QThread::idealThreadCount()));
 }
@@ -162,9 +162,9 @@ void ManyLogs::markKnown(std::vector<FoundFlight>& flights) {
     met_.push_back(key);
     for (FoundFlight& flight : flights) {
         flight.known = met;
-        for (const auto& log : desk_.logs()) {
+        for (const auto& log : workspace_.logs()) {
             if (log.bytes != bytes || log.crc32 != *crc) continue;
-            for (const auto& [id, kept] : desk_.shelves().flights)
+            for (const auto& [id, kept] : workspace_.shelves().flights)
                 flight.known = flight.known || (kept.log_id == log.id && kept.part == flight.part);
         }
         flight.wanted = !flight.known;
@@ -177,7 +177,7 @@ void ManyLogs::setWanted(std::size_t flight, bool wanted) {
 
 void ManyLogs::file(const book::KeptFlight& flown) {
     if (running_) return;
-    if (!desk_.keeper().is_writable()) {
+    if (!workspace_.keeper().is_writable()) {
         units::Error error;
         error.code = units::ErrorCode::book_read_only;
         emit refused(error);
@@ -220,7 +220,7 @@ void ManyLogs::fileNext() {
         if (flight.found_wind) book::take_found_wind(kept, *flight.found_wind);
         kept.start_clock_s = flight.start_clock_s;
         kept.filed_utc = logbook::utc_now();
-        const Id id = desk_.newId();
+        const Id id = workspace_.newId();
         changes_.push_back({logbook::Kind::flight, id, std::nullopt, io::json_from(kept)});
         summaries_.emplace_back(id, flight.summary);
         flight.known = true;
@@ -229,13 +229,13 @@ void ManyLogs::fileNext() {
         fileNext();
     };
     // The other flights of a log that was stored a moment ago.
-    if (const auto* log = logbook::same_log(desk_.logs(), *file)) {
+    if (const auto* log = logbook::same_log(workspace_.logs(), *file)) {
         const auto id = log->id;
         QMetaObject::invokeMethod(
             this, [keep, id] { keep(id); }, Qt::QueuedConnection);
         return;
     }
-    desk_.keeper().run<units::Result<logbook::StoredLog>>(
+    workspace_.keeper().run<units::Result<logbook::StoredLog>>(
         this,
         [path = *file](logbook::Book& book, const std::stop_token& stop) { return book.storeLog(path, stop); },
         [this, keep](const units::Result<logbook::StoredLog>& stored) {
@@ -244,7 +244,7 @@ void ManyLogs::fileNext() {
                 endFiling();
                 return;
             }
-            desk_.addLog(*stored);
+            workspace_.addLog(*stored);
             keep(stored->id);
         });
 }
@@ -252,8 +252,9 @@ void ManyLogs::fileNext() {
 void ManyLogs::endFiling() {
     const auto count = int(changes_.size());
     if (count > 0) {
-        desk_.make(logbook::EditKind::file_flight, io::text_from_number(count, 0), std::exchange(changes_, {}));
-        desk_.setSummaries(summaries_);
+        workspace_.make(logbook::EditKind::file_flight, io::text_from_number(count, 0),
+                        std::exchange(changes_, {}));
+        workspace_.setSummaries(summaries_);
     }
     running_ = false;
     emit filed(count);

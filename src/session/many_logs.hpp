@@ -10,7 +10,7 @@
 #include <QTemporaryDir>
 #include <QThreadPool>
 
-#include "session/desk.hpp"
+#include "session/workspace.hpp"
 
 namespace sobremesa::session {
 
@@ -41,7 +41,7 @@ struct FoundFlight {
 class ManyLogs : public QObject {
     Q_OBJECT
 public:
-    explicit ManyLogs(Desk& desk, QObject* parent = nullptr);
+    explicit ManyLogs(Workspace& workspace, QObject* parent = nullptr);
     ~ManyLogs() override;
 
     /// Reads all logs below these paths. `found` tells of each flight, `understood` of the end.
@@ -68,7 +68,7 @@ private:
     void endFiling();
     units::Result<std::string> asFile(const std::string& path);
 
-    Desk& desk_;
+    Workspace& workspace_;
     QThreadPool pool_;
     std::stop_source stop_;
     bool running_ = false;

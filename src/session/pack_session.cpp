@@ -22,9 +22,9 @@ double charge_of(const book::KeptFlight& flight, const telemetry::LogSummary& su
 
 } // namespace
 
-PackFindings pack_question(const Desk& desk, Id pack_id) {
+PackFindings pack_question(const Workspace& workspace, Id pack_id) {
     PackFindings findings;
-    const auto& shelves = desk.shelves();
+    const auto& shelves = workspace.shelves();
     const auto kept = shelves.packs.find(pack_id);
     if (kept == shelves.packs.end()) return findings;
     findings.pack_id = pack_id;
@@ -43,8 +43,8 @@ PackFindings pack_question(const Desk& desk, Id pack_id) {
         const bool same_sensors =
             flight.aircraft_id && std::find(findings.aircraft.begin(), findings.aircraft.end(),
                                             *flight.aircraft_id) != findings.aircraft.end();
-        if (flight.set_apart || !flight.pack_id || (!mine && !same_sensors) || !desk.summaries().contains(id) ||
-            !shelves.packs.contains(*flight.pack_id))
+        if (flight.set_apart || !flight.pack_id || (!mine && !same_sensors) ||
+            !workspace.summaries().contains(id) || !shelves.packs.contains(*flight.pack_id))
             continue;
         flights.push_back(id);
         if (std::find(packs.begin(), packs.end(), *flight.pack_id) == packs.end()) packs.push_back(*flight.pack_id);
@@ -66,7 +66,7 @@ PackFindings pack_question(const Desk& desk, Id pack_id) {
     std::vector<double> powers;
     for (const Id id : flights) {
         const auto& flight = shelves.flights.at(id);
-        const auto& summary = desk.summaries().at(id);
+        const auto& summary = workspace.summaries().at(id);
         learning::PackFlight one;
         one.flight_id = id;
         one.pack = std::size_t(std::find(packs.begin(), packs.end(), *flight.pack_id) - packs.begin());
@@ -103,15 +103,15 @@ PackFindings pack_question(const Desk& desk, Id pack_id) {
     return findings;
 }
 
-std::optional<PackFindings> sensor_question(const Desk& desk, Id aircraft) {
+std::optional<PackFindings> sensor_question(const Workspace& workspace, Id aircraft) {
     std::map<Id, int> flown;
-    for (const auto& [id, flight] : desk.shelves().flights)
-        if (flight.aircraft_id == aircraft && flight.pack_id && desk.shelves().packs.contains(*flight.pack_id))
+    for (const auto& [id, flight] : workspace.shelves().flights)
+        if (flight.aircraft_id == aircraft && flight.pack_id && workspace.shelves().packs.contains(*flight.pack_id))
             ++flown[*flight.pack_id];
     if (flown.empty()) return std::nullopt;
     const auto most = std::max_element(flown.begin(), flown.end(),
                                        [](const auto& a, const auto& b) { return a.second < b.second; });
-    return pack_question(desk, most->first);
+    return pack_question(workspace, most->first);
 }
 
 units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop, bool with_landings) {
@@ -152,13 +152,13 @@ units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop
     return {};
 }
 
-PackSession::PackSession(Desk& desk, QObject* parent) : QObject(parent), desk_(desk) {
+PackSession::PackSession(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {
     due_.setSingleShot(true);
     due_.setInterval(pack_settle_ms);
     connect(&due_, &QTimer::timeout, this, &PackSession::workOut);
-    connect(&desk_, &Desk::flightsChanged, this, &PackSession::followDesk);
-    connect(&desk_, &Desk::packsChanged, this, &PackSession::followDesk);
-    connect(&desk_, &Desk::bookOpened, this, [this] {
+    connect(&workspace_, &Workspace::flightsChanged, this, &PackSession::followWorkspace);
+    connect(&workspace_, &Workspace::packsChanged, this, &PackSession::followWorkspace);
+    connect(&workspace_, &Workspace::bookOpened, this, [this] {
         chosen_.reset();
         findings_.reset();
         emit changed();
@@ -173,8 +173,8 @@ void PackSession::choose(std::optional<Id> pack) {
     emit changed();
 }
 
-void PackSession::followDesk() {
-    if (chosen_ && !desk_.shelves().packs.contains(*chosen_)) {
+void PackSession::followWorkspace() {
+    if (chosen_ && !workspace_.shelves().packs.contains(*chosen_)) {
         chosen_.reset();
         findings_.reset();
         emit changed();
@@ -185,7 +185,8 @@ void PackSession::followDesk() {
 void PackSession::workOut() {
     if (!chosen_) return;
     job_.start(
-        [gathered = pack_question(desk_, *chosen_)](const std::stop_token& stop) -> units::Result<PackFindings> {
+        [gathered =
+             pack_question(workspace_, *chosen_)](const std::stop_token& stop) -> units::Result<PackFindings> {
             PackFindings findings = gathered;
             if (auto done = work_out(findings, stop); !done) return tl::unexpected(done.error());
             return findings;
@@ -198,8 +199,8 @@ void PackSession::workOut() {
 }
 
 void PackSession::take(const PackFindings& findings) {
-    const auto found = desk_.shelves().packs.find(*findings.pack_id);
-    if (found == desk_.shelves().packs.end()) return;
+    const auto found = workspace_.shelves().packs.find(*findings.pack_id);
+    if (found == workspace_.shelves().packs.end()) return;
     book::KeptPack kept = found->second;
     const battery::PackModel before(kept.pack);
     const double before_ah =
@@ -211,7 +212,7 @@ void PackSession::take(const PackFindings& findings) {
     kept.pack.known = findings.estimate.known;
     kept.pack.known->known_utc = logbook::utc_now();
     kept.pack.known->frozen = frozen;
-    if (!desk_.put(EditKind::learn_pack, findings.pack_id, kept)) return;
+    if (!workspace_.put(EditKind::learn_pack, findings.pack_id, kept)) return;
     emit learned(QString::fromStdString(kept.pack.name), before_ah, findings.usable_ah.value,
                  findings.estimate.known.flights);
 }
@@ -219,37 +220,38 @@ void PackSession::take(const PackFindings& findings) {
 void PackSession::learn() {
     const auto& known = findings_ ? findings_->estimate.known : battery::PackKnown{};
     if (!findings_ || !findings_->pack_id ||
-        (known.flights == 0 && desk_.shelves().packs.at(*findings_->pack_id).readings.empty()))
+        (known.flights == 0 && workspace_.shelves().packs.at(*findings_->pack_id).readings.empty()))
         return;
     take(*findings_);
 }
 
 void PackSession::forget() {
     if (!chosen_) return;
-    const auto found = desk_.shelves().packs.find(*chosen_);
-    if (found == desk_.shelves().packs.end() || !found->second.pack.known) return;
+    const auto found = workspace_.shelves().packs.find(*chosen_);
+    if (found == workspace_.shelves().packs.end() || !found->second.pack.known) return;
     book::KeptPack kept = found->second;
     kept.pack.known.reset();
-    (void)desk_.put(EditKind::forget_pack, chosen_, kept);
+    (void)workspace_.put(EditKind::forget_pack, chosen_, kept);
 }
 
 void PackSession::freeze(bool frozen) {
     if (!chosen_) return;
-    const auto found = desk_.shelves().packs.find(*chosen_);
-    if (found == desk_.shelves().packs.end() || !found->second.pack.known ||
+    const auto found = workspace_.shelves().packs.find(*chosen_);
+    if (found == workspace_.shelves().packs.end() || !found->second.pack.known ||
         found->second.pack.known->frozen == frozen)
         return;
     book::KeptPack kept = found->second;
     kept.pack.known->frozen = frozen;
-    (void)desk_.put(EditKind::freeze_pack, chosen_, kept);
+    (void)workspace_.put(EditKind::freeze_pack, chosen_, kept);
 }
 
 void PackSession::learnFrom(Id flight) {
-    const auto found = desk_.shelves().flights.find(flight);
-    if (found == desk_.shelves().flights.end() || !found->second.pack_id || found->second.set_apart) return;
-    const auto kept = desk_.shelves().packs.find(*found->second.pack_id);
-    if (kept == desk_.shelves().packs.end() || (kept->second.pack.known && kept->second.pack.known->frozen)) return;
-    PackFindings gathered = pack_question(desk_, *found->second.pack_id);
+    const auto found = workspace_.shelves().flights.find(flight);
+    if (found == workspace_.shelves().flights.end() || !found->second.pack_id || found->second.set_apart) return;
+    const auto kept = workspace_.shelves().packs.find(*found->second.pack_id);
+    if (kept == workspace_.shelves().packs.end() || (kept->second.pack.known && kept->second.pack.known->frozen))
+        return;
+    PackFindings gathered = pack_question(workspace_, *found->second.pack_id);
     const auto& flights = gathered.question.flights;
     const auto mine =
         std::find_if(flights.begin(), flights.end(), [&](const auto& f) { return f.flight_id == flight; });
@@ -274,8 +276,8 @@ void PackSession::learnFrom(Id flight) {
 
 void PackSession::takeFiled(Id flight, const PackFindings& findings) {
     for (const auto& odd : findings.odd) {
-        const auto found = desk_.shelves().flights.find(flight);
-        if (odd.flight_id == flight && found != desk_.shelves().flights.end())
+        const auto found = workspace_.shelves().flights.find(flight);
+        if (odd.flight_id == flight && found != workspace_.shelves().flights.end())
             emit leftOut(flight, QString::fromStdString(found->second.name), int(odd.kind));
     }
     take(findings);

@@ -6,8 +6,8 @@
 #include <QTimer>
 
 #include "core/learning/everything.hpp"
-#include "session/desk.hpp"
 #include "session/latest_job.hpp"
+#include "session/workspace.hpp"
 
 namespace sobremesa::session {
 
@@ -37,21 +37,21 @@ struct PackFindings {
 
 /// The question that a pack's flights pose now: with them every flight of the aircraft it flew on, since those show
 /// what their sensors read.
-PackFindings pack_question(const Desk& desk, Id pack);
+PackFindings pack_question(const Workspace& workspace, Id pack);
 /// Answers it. @error `cancelled`
 /// @param with_landings  forecasts every landing from the flights before it, too: takes as many fits as flights
 units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop = {}, bool with_landings = true);
 
 /// What an aircraft's sensors read, by all flights that share a pack or a sensor with the pack it flew with most.
 /// @return nothing where it flew with no pack of the shelf
-std::optional<PackFindings> sensor_question(const Desk& desk, Id aircraft);
+std::optional<PackFindings> sensor_question(const Workspace& workspace, Id aircraft);
 
 /// What a pack is, by everything that was flown and charged: worked out off the UI thread; taken for the pack with
 /// each flight that is filed, or on the pilot's word. Each taking is an edit that can be undone.
 class PackSession : public QObject {
     Q_OBJECT
 public:
-    explicit PackSession(Desk& desk, QObject* parent = nullptr);
+    explicit PackSession(Workspace& workspace, QObject* parent = nullptr);
 
     void choose(std::optional<Id> pack);
     std::shared_ptr<const PackFindings> findings() const { return findings_; }
@@ -75,12 +75,12 @@ signals:
     void leftOut(Id flight, const QString& flight_name, int kind);
 
 private:
-    void followDesk();
+    void followWorkspace();
     void workOut();
     void take(const PackFindings& findings);
     void takeFiled(Id flight, const PackFindings& findings);
 
-    Desk& desk_;
+    Workspace& workspace_;
     std::optional<Id> chosen_;
     std::shared_ptr<const PackFindings> findings_;
     LatestJob job_;

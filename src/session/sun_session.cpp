@@ -8,10 +8,11 @@
 
 namespace sobremesa::session {
 
-SunSession::SunSession(Desk& desk, PlanSession& plan, QObject* parent) : QObject(parent), desk_(desk), plan_(plan) {
+SunSession::SunSession(Workspace& workspace, PlanSession& plan, QObject* parent)
+    : QObject(parent), workspace_(workspace), plan_(plan) {
     question_.day_utc_s =
         double(QDateTime(QDateTime::currentDateTimeUtc().date(), QTime(0, 0), Qt::UTC).toSecsSinceEpoch());
-    connect(&desk_, &Desk::aircraftChanged, this, &SunSession::workOut);
+    connect(&workspace_, &Workspace::aircraftChanged, this, &SunSession::workOut);
     connect(&plan_, &PlanSession::requestChanged, this, &SunSession::workOut);
 }
 
@@ -46,8 +47,8 @@ std::optional<geodesy::Position> SunSession::place() const {
 
 std::optional<mission::PlanRequest> SunSession::request() const {
     if (!chosen_) return std::nullopt;
-    const auto kept = desk_.shelves().aircraft.find(*chosen_);
-    if (kept == desk_.shelves().aircraft.end()) return std::nullopt;
+    const auto kept = workspace_.shelves().aircraft.find(*chosen_);
+    if (kept == workspace_.shelves().aircraft.end()) return std::nullopt;
     mission::PlanRequest request = plan_.request();
     request.aircraft = kept->second.aircraft;
     return request;
@@ -55,9 +56,9 @@ std::optional<mission::PlanRequest> SunSession::request() const {
 
 std::optional<units::Error> SunSession::setRequest(const mission::PlanRequest& request) {
     if (!chosen_) return std::nullopt;
-    auto kept = desk_.shelves().aircraft.at(*chosen_);
+    auto kept = workspace_.shelves().aircraft.at(*chosen_);
     kept.aircraft = request.aircraft;
-    const auto put = desk_.put(logbook::EditKind::change_aircraft, *chosen_, kept);
+    const auto put = workspace_.put(logbook::EditKind::change_aircraft, *chosen_, kept);
     return put ? std::nullopt : std::optional(put.error());
 }
 

@@ -6,9 +6,9 @@
 #include <QObject>
 
 #include "core/matching/sun_day.hpp"
-#include "session/desk.hpp"
 #include "session/latest_job.hpp"
 #include "session/plan_session.hpp"
+#include "session/workspace.hpp"
 
 namespace sobremesa::session {
 
@@ -17,7 +17,7 @@ namespace sobremesa::session {
 class SunSession : public QObject {
     Q_OBJECT
 public:
-    SunSession(Desk& desk, PlanSession& plan, QObject* parent = nullptr);
+    SunSession(Workspace& workspace, PlanSession& plan, QObject* parent = nullptr);
 
     void choose(std::optional<Id> aircraft);
     std::optional<Id> chosen() const { return chosen_; }
@@ -44,7 +44,7 @@ signals:
 private:
     void workOut();
 
-    Desk& desk_;
+    Workspace& workspace_;
     PlanSession& plan_;
     std::optional<Id> chosen_;
     matching::SunQuestion question_;

@@ -56,7 +56,7 @@ public:
     /// The flights of the demo, filed, with their logs.
     void bringInFlights() {
         window_.bringIn(QStringLiteral(DEMO_DIR));
-        if (!sobremesa::tests::eventually([&] { return window_.desk().summaries().size() == 8; }))
+        if (!sobremesa::tests::eventually([&] { return window_.workspace().summaries().size() == 8; }))
             qFatal("no flights");
         QCoreApplication::processEvents();
     }

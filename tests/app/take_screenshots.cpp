@@ -70,7 +70,7 @@ void take_bench(app::MainWindow& window, const QString& folder, const QString& n
 /// The pages of Fleet, for the aircraft with the most lessons in the demo.
 void take_curve(app::MainWindow& window, const QString& folder, const QString& theme, bool all) {
     auto& fleet = window.fleet();
-    for (const auto& [id, kept] : window.desk().shelves().aircraft) {
+    for (const auto& [id, kept] : window.workspace().shelves().aircraft) {
         if (kept.aircraft.craft == airframe::Craft::wing && !kept.aircraft.array) fleet.shelf().choose(id);
     }
     window.showPlace(app::Place::fleet);
@@ -90,7 +90,7 @@ void take_curve(app::MainWindow& window, const QString& folder, const QString& t
 /// A day of sun, for the aircraft that has cells on its wing.
 void take_sun(app::MainWindow& window, const QString& demo, const QString& folder, const QString& name) {
     auto& fleet = window.fleet();
-    for (const auto& [id, kept] : window.desk().shelves().aircraft) {
+    for (const auto& [id, kept] : window.workspace().shelves().aircraft) {
         if (kept.aircraft.array) fleet.shelf().choose(id);
     }
     window.openFile(QDir(demo).filePath(QStringLiteral("vencejo-sun.plan.json")));
@@ -147,11 +147,11 @@ void take_watch(app::MainWindow& window, const QString& folder, const QString& n
     take(window, folder, name);
     watch.stop();
     watch.stop();
-    window.desk().undo();
+    window.workspace().undo();
 }
 
 session::Id flight_called(app::MainWindow& window, const std::string& name) {
-    for (const auto& [id, flight] : window.desk().shelves().flights) {
+    for (const auto& [id, flight] : window.workspace().shelves().flights) {
         if (flight.name == name) return id;
     }
     qFatal("the demo has no such flight");
@@ -159,13 +159,13 @@ session::Id flight_called(app::MainWindow& window, const std::string& name) {
 
 /// A hundred of everything, with names that are too long.
 void crowd(app::MainWindow& window) {
-    auto& desk = window.desk();
-    const auto& shelves = desk.shelves();
+    auto& workspace = window.workspace();
+    const auto& shelves = workspace.shelves();
     const auto aircraft = shelves.aircraft.begin()->second;
     const auto pack = shelves.packs.begin()->second;
     const auto plan = shelves.plans.begin()->second;
     const auto flight = shelves.flights.begin()->second;
-    const auto summary = desk.summaries().begin()->second;
+    const auto summary = workspace.summaries().begin()->second;
     std::vector<logbook::RecordChange> changes;
     std::vector<std::pair<session::Id, telemetry::LogSummary>> summaries;
     for (int i = 0; i < 100; ++i) {
@@ -183,7 +183,7 @@ void crowd(app::MainWindow& window) {
         l.request.name += tail;
         f.name += tail;
         const auto add = [&](logbook::Kind kind, const std::string& document) {
-            changes.push_back({kind, desk.newId(), std::nullopt, document});
+            changes.push_back({kind, workspace.newId(), std::nullopt, document});
         };
         add(logbook::Kind::aircraft, io::json_from(a));
         add(logbook::Kind::pack, io::json_from(p));
@@ -191,8 +191,8 @@ void crowd(app::MainWindow& window) {
         add(logbook::Kind::flight, io::json_from(f));
         summaries.emplace_back(changes.back().id, summary);
     }
-    desk.make(logbook::EditKind::bring_in, "a hundred", std::move(changes));
-    desk.setSummaries(summaries);
+    workspace.make(logbook::EditKind::bring_in, "a hundred", std::move(changes));
+    workspace.setSummaries(summaries);
 }
 
 /// Every place with nothing in it, then with a hundred of everything, in every theme.
@@ -208,7 +208,7 @@ void take_empty_and_crowded(const QString& demo, const QString& pictures, const 
     for (const bool crowded : {false, true}) {
         if (crowded) {
             window.openFolder(demo);
-            settle([&] { return window.desk().summaries().size() == 8; });
+            settle([&] { return window.workspace().summaries().size() == 8; });
             crowd(window);
             window.messages().clear();
         }
@@ -234,7 +234,7 @@ void take_empty_and_crowded(const QString& demo, const QString& pictures, const 
     take_with_sheet(window, pictures, QStringLiteral("plans-crowded"));
     window.commands().search();
     take_with_sheet(window, pictures, QStringLiteral("search"));
-    window.planPlace().layBeside(window.desk().shelves().plans.begin()->first);
+    window.planPlace().layBeside(window.workspace().shelves().plans.begin()->first);
     settle([&] { return window.planPlace().beside().has_value(); });
     take(window, pictures, QStringLiteral("beside"));
 }
@@ -271,7 +271,7 @@ int main(int argc, char** argv) {
     take(window, pictures, QStringLiteral("first-plan-day"));
     window.openFolder(demo);
     settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
-    settle([&] { return window.desk().summaries().size() == 8; });
+    settle([&] { return window.workspace().summaries().size() == 8; });
     window.messages().clear();
     for (const app::Theme* theme : app::all_themes()) {
         const auto take_place = [&](app::Place place, const char* name) {
@@ -310,7 +310,7 @@ int main(int argc, char** argv) {
             window.packs().showWorkshop();
             take(window, pictures, QStringLiteral("workshop-%1").arg(theme->name));
             window.packs().showShelf();
-            for (const auto& [id, kept] : window.desk().shelves().packs) {
+            for (const auto& [id, kept] : window.workspace().shelves().packs) {
                 if (!kept.readings.empty()) window.packs().shelf().choose(id);
             }
             window.packs().showHealth();

@@ -57,7 +57,7 @@ private:
         QVERIFY(sobremesa::tests::eventually([&] { return bench().session().is_settled(); }));
     }
     session::Id idOf(const std::string& name) {
-        for (const auto& [id, kept] : (*window_)->desk().shelves().packs) {
+        for (const auto& [id, kept] : (*window_)->workspace().shelves().packs) {
             if (kept.pack.name == name) return id;
         }
         qFatal("no such pack");
@@ -82,8 +82,8 @@ void BenchTest::init() {
 void BenchTest::theKeyOpensTheBenchOnThePlansPack() {
     QCOMPARE(int((*window_)->place()), int(Place::packs));
     QVERIFY((*window_)->packs().onBench());
-    const auto& desk = (*window_)->desk();
-    const auto& plan = desk.shelves().plans.at(*desk.openPlanId());
+    const auto& workspace = (*window_)->workspace();
+    const auto& plan = workspace.shelves().plans.at(*workspace.openPlanId());
     QCOMPARE(bench().session().chosen(), std::vector<session::Id>{*plan.pack_id});
     // The setting it is computed from stands above it.
     QVERIFY(window_->find<QWidget>("settingLine")->isVisible());
@@ -127,10 +127,10 @@ void BenchTest::landingALiIonLikeALipoCannotBeMissed() {
     QCOMPARE(bench().session().shown()->curves.front().result.landing_cell_v, 3.5);
     // A LiPo has no such loss to show.
     landing->setCurrentIndex(0);
-    auto lipo = (*window_)->desk().shelves().packs.begin()->second;
+    auto lipo = (*window_)->workspace().shelves().packs.begin()->second;
     lipo.pack.name = "lip";
     lipo.pack.chemistry = battery::Chemistry::lipo;
-    const auto id = *(*window_)->desk().put(logbook::EditKind::add_pack, std::nullopt, lipo);
+    const auto id = *(*window_)->workspace().put(logbook::EditKind::add_pack, std::nullopt, lipo);
     settle();
     bench().choose(id);
     settle();
@@ -138,11 +138,11 @@ void BenchTest::landingALiIonLikeALipoCannotBeMissed() {
 }
 
 void BenchTest::chargeAcrossCellCountsCannotMislead() {
-    auto five = (*window_)->desk().shelves().packs.at(idOf("B-07"));
+    auto five = (*window_)->workspace().shelves().packs.at(idOf("B-07"));
     five.pack.name = "three in series";
     five.pack.series = 3;
     five.pack.cell_capacity_ah *= 1.1;
-    (void)*(*window_)->desk().put(logbook::EditKind::add_pack, std::nullopt, five);
+    (void)*(*window_)->workspace().put(logbook::EditKind::add_pack, std::nullopt, five);
     settle();
     QVERIFY(!warnings().contains(QStringLiteral("mAh mislead")));
     chooseAll();
@@ -173,14 +173,14 @@ void BenchTest::theBenchFollowsThePlanAndTheShelf() {
     settle();
     QVERIFY(bench().session().shown()->curves.front().result.run.last().time_s < 0.85 * before_s);
     const std::size_t packs = bench().session().shown()->candidates.size();
-    auto another = (*window_)->desk().shelves().packs.begin()->second;
+    auto another = (*window_)->workspace().shelves().packs.begin()->second;
     another.pack.name = "another";
-    const auto id = *(*window_)->desk().put(logbook::EditKind::add_pack, std::nullopt, another);
+    const auto id = *(*window_)->workspace().put(logbook::EditKind::add_pack, std::nullopt, another);
     settle();
     QCOMPARE(bench().session().shown()->candidates.size(), packs + 1);
     // What is retired is no candidate; undo returns it.
     another.retired = true;
-    (void)*(*window_)->desk().put(logbook::EditKind::retire_pack, id, another);
+    (void)*(*window_)->workspace().put(logbook::EditKind::retire_pack, id, another);
     settle();
     QCOMPARE(bench().session().shown()->candidates.size(), packs);
     QTest::keyClick(&**window_, Qt::Key_Z, Qt::ControlModifier);
@@ -278,9 +278,9 @@ void BenchTest::aTableOfPacksIsDroppedAndExported() {
                                 "offer one,li-ion,4,1,3400,205,41.5\n"
                                 "offer two,lipo,4,1,4000,390,38\n")
                 .has_value());
-    const std::size_t before = (*window_)->desk().shelves().packs.size();
+    const std::size_t before = (*window_)->workspace().shelves().packs.size();
     tests::drop(&**window_, path);
-    EVENTUALLY_EQUAL((*window_)->desk().shelves().packs.size(), before + 2);
+    EVENTUALLY_EQUAL((*window_)->workspace().shelves().packs.size(), before + 2);
     settle();
     QVERIFY(bench().session().shown()->matches.size() == before + 2);
     const QString out = folder.filePath(QStringLiteral("out.csv"));
@@ -293,7 +293,7 @@ void BenchTest::aTableOfPacksIsDroppedAndExported() {
                                                     "good,li-ion,4,1,3400,205\nbad,li-ion,4,1,none,205\n")
                 .has_value());
     tests::drop(&**window_, path);
-    QCOMPARE((*window_)->desk().shelves().packs.size(), before + 2);
+    QCOMPARE((*window_)->workspace().shelves().packs.size(), before + 2);
     QVERIFY((*window_)->messages().findChild<QLabel*>()->accessibleName().contains(QStringLiteral("3")));
 }
 
@@ -323,11 +323,11 @@ void BenchTest::aPackIsBuiltOnPaperAndShelved() {
     auto* trouble = workshop.findChild<QLabel*>(QStringLiteral("Cell mass trouble"));
     QVERIFY(trouble->isVisible());
     QVERIFY(workshop.build().cell.mass_kg > 0.0);
-    const std::size_t before = (*window_)->desk().shelves().packs.size();
+    const std::size_t before = (*window_)->workspace().shelves().packs.size();
     QTest::keyClick(workshop.findChild<QPushButton*>(QStringLiteral("builtShelve")), Qt::Key_Space);
-    QCOMPARE((*window_)->desk().shelves().packs.size(), before + 1);
+    QCOMPARE((*window_)->workspace().shelves().packs.size(), before + 1);
     QVERIFY(!packs.onBench());
-    QCOMPARE((*window_)->desk().shelves().packs.at(*packs.shelf().chosen()).pack.parallel, 3);
+    QCOMPARE((*window_)->workspace().shelves().packs.at(*packs.shelf().chosen()).pack.parallel, 3);
 }
 
 void BenchTest::aPartOfAFlightTellsTheWhole() {
@@ -361,14 +361,14 @@ void BenchTest::aPartOfAFlightTellsTheWhole() {
 
 void BenchTest::sixtyPacksInEveryLook() {
     std::vector<logbook::RecordChange> changes;
-    const auto pack = (*window_)->desk().shelves().packs.begin()->second;
+    const auto pack = (*window_)->workspace().shelves().packs.begin()->second;
     for (int i = 0; i < 60; ++i) {
         auto made = pack;
         made.pack.name = "candidate with a rather long name, number " + std::to_string(i);
         made.pack.parallel = 1 + i % 5;
         made.pack.mass_kg = 0.11 * made.pack.parallel + 0.004 * i;
         made.pack.chemistry = battery::Chemistry(i % 3);
-        QVERIFY((*window_)->desk().put(logbook::EditKind::add_pack, std::nullopt, made).has_value());
+        QVERIFY((*window_)->workspace().put(logbook::EditKind::add_pack, std::nullopt, made).has_value());
     }
     settle();
     QVERIFY(bench().session().shown()->matches.size() > 60);

@@ -43,11 +43,11 @@ void DemoVisitTest::fromTheFirstPageAndBack() {
     auto* line = window.findChild<StandingLine*>();
     QVERIFY(line->isHidden());
     QTest::mouseClick(window.findChild<QPushButton*>(QStringLiteral("firstDemoButton")), Qt::LeftButton);
-    EVENTUALLY_EQUAL(window.desk().summaries().size(), std::size_t(8));
-    QCOMPARE(window.desk().shelves().aircraft.size(), std::size_t(3));
-    QVERIFY(window.desk().shelves().plans.size() >= 4);
-    QVERIFY(window.desk().keeper().path() != book_);
-    const QString copy = QFileInfo(window.desk().keeper().path()).path();
+    EVENTUALLY_EQUAL(window.workspace().summaries().size(), std::size_t(8));
+    QCOMPARE(window.workspace().shelves().aircraft.size(), std::size_t(3));
+    QVERIFY(window.workspace().shelves().plans.size() >= 4);
+    QVERIFY(window.workspace().keeper().path() != book_);
+    const QString copy = QFileInfo(window.workspace().keeper().path()).path();
     QVERIFY(line->isVisible());
     QVERIFY(line->text().contains(QStringLiteral("demo")));
     // What is done here is done to the copy.
@@ -55,10 +55,10 @@ void DemoVisitTest::fromTheFirstPageAndBack() {
     auto* back = window.findChild<QPushButton*>(QStringLiteral("standingWayOut"));
     QVERIFY(back->isVisible());
     QTest::mouseClick(back, Qt::LeftButton);
-    EVENTUALLY_EQUAL(window.desk().keeper().path(), book_);
+    EVENTUALLY_EQUAL(window.workspace().keeper().path(), book_);
     QVERIFY(line->isHidden());
-    QVERIFY(window.desk().shelves().plans.empty());
-    QVERIFY(window.desk().shelves().flights.empty());
+    QVERIFY(window.workspace().shelves().plans.empty());
+    QVERIFY(window.workspace().shelves().flights.empty());
     QVERIFY(window.findChild<QWidget*>(QStringLiteral("firstPlanPage"))->isVisible());
     QVERIFY(!QFile::exists(copy));
     window.close();
@@ -75,20 +75,20 @@ void DemoVisitTest::anotherLogbookEndsIt() {
     auto* line = window.findChild<StandingLine*>();
     EVENTUALLY(line->isVisible());
     const QString other = folder_->filePath(QStringLiteral("other.sqlite"));
-    EVENTUALLY(window.desk().keeper().waiting() == 0);
+    EVENTUALLY(window.workspace().keeper().waiting() == 0);
     window.openBook(other);
-    EVENTUALLY_EQUAL(window.desk().keeper().path(), other);
+    EVENTUALLY_EQUAL(window.workspace().keeper().path(), other);
     QVERIFY(line->isHidden());
-    QVERIFY(window.desk().shelves().plans.empty());
+    QVERIFY(window.workspace().shelves().plans.empty());
 }
 
 void DemoVisitTest::aReadOnlyLogbookIsMarked() {
     MainWindow first(folder_->path(), book_);
-    QVERIFY(first.desk().keeper().is_writable());
+    QVERIFY(first.workspace().keeper().is_writable());
     QTemporaryDir settings;
     MainWindow second(settings.path(), book_);
     second.show();
-    QVERIFY(!second.desk().keeper().is_writable());
+    QVERIFY(!second.workspace().keeper().is_writable());
     auto* line = second.findChild<StandingLine*>();
     QVERIFY(line->isVisible());
     QVERIFY(line->text().contains(QStringLiteral("only be read")));

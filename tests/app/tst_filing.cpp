@@ -44,7 +44,7 @@ private:
         EVENTUALLY((*window_)->flightSession().filed().has_value());
     }
     const book::KeptFlight& kept() {
-        return (*window_)->desk().shelves().flights.at(*(*window_)->flightSession().filed());
+        return (*window_)->workspace().shelves().flights.at(*(*window_)->flightSession().filed());
     }
     std::unique_ptr<OpenedWindow> window_;
 };
@@ -64,23 +64,24 @@ void FilingTest::aLogIsFiledByKeyboard() {
     QVERIFY(window_->said("flightState").contains(QStringLiteral("In the logbook")));
     // Flown with what the open plan flies with, on the day of the log's clock.
     QCOMPARE(kept().flown.aircraft.name, std::string("Alcaraván"));
-    QCOMPARE(kept().pack_id, (*window_)->desk().shelves().plans.at(*(*window_)->desk().openPlanId()).pack_id);
+    QCOMPARE(kept().pack_id,
+             (*window_)->workspace().shelves().plans.at(*(*window_)->workspace().openPlanId()).pack_id);
     QCOMPARE(*kept().start_clock_s, 1775898120.0);
     QVERIFY(!kept().filed_utc.empty());
     VERIFY_NEAR(kept().flown.mission.bearing_deg, 262.0, 1.0); // as it was flown
     VERIFY_NEAR(kept().flown.mission.height_m, 90.0, 8.0);
-    QVERIFY((*window_)->desk().summaries().contains(*(*window_)->flightSession().filed()));
+    QVERIFY((*window_)->workspace().summaries().contains(*(*window_)->flightSession().filed()));
 }
 
 void FilingTest::theLogIsKeptWhole() {
     window_->openLog("2026-05-16-alcaravan-three-hills.csv");
     file();
-    (*window_)->desk().settle();
+    (*window_)->workspace().settle();
     QTemporaryDir folder;
     const QString copy = folder.filePath(QStringLiteral("copy.csv"));
     bool written = false;
-    (*window_)->desk().keeper().run<bool>(
-        &(*window_)->desk(),
+    (*window_)->workspace().keeper().run<bool>(
+        &(*window_)->workspace(),
         [&, id = *kept().log_id](logbook::Book& book, std::stop_token) {
             return book.writeLog(id, copy.toStdString()).has_value();
         },
@@ -118,8 +119,8 @@ void FilingTest::whatOnlyThePilotKnowsIsKeptWithIt() {
     request.weather.wind = {6.5, 200.0};
     QVERIFY(!(*window_)->flightSession().flown().setRequest(request));
     QCOMPARE(kept().flown.weather.wind.speed_mps, 6.5);
-    QCOMPARE((*window_)->desk().nextUndo()->what, std::string("change-flight"));
-    (*window_)->desk().undo();
+    QCOMPARE((*window_)->workspace().nextUndo()->what, std::string("change-flight"));
+    (*window_)->workspace().undo();
     QVERIFY(kept().flown.weather.wind.speed_mps != 6.5);
     EVENTUALLY((*window_)->flightSession().flown().request().weather.wind.speed_mps != 6.5);
     // The plan's own weather was never touched.
@@ -144,15 +145,15 @@ void FilingTest::nonsenseIsMarkedWhereTyped() {
 void FilingTest::aFiledFlightFollowsItsPack() {
     window_->openLog("2026-05-02-tarabilla-landed-at-3v5.csv");
     file();
-    auto& desk = (*window_)->desk();
-    for (const auto& [id, pack] : desk.shelves().packs) {
+    auto& workspace = (*window_)->workspace();
+    for (const auto& [id, pack] : workspace.shelves().packs) {
         if (pack.pack.name == "C-01") (*window_)->flightSession().choosePack(id);
     }
     QCOMPARE(kept().flown.pack.name, std::string("C-01"));
     QVERIFY(window_->said("debriefSentence").contains(QStringLiteral("remained")));
     (*window_)->showPlace(Place::packs);
-    QCOMPARE(desk.packUse(*kept().pack_id).flights, 1);
-    VERIFY_NEAR(desk.packUse(*kept().pack_id).full_cycles, 2.55 / 4.35, 0.02);
+    QCOMPARE(workspace.packUse(*kept().pack_id).flights, 1);
+    VERIFY_NEAR(workspace.packUse(*kept().pack_id).full_cycles, 2.55 / 4.35, 0.02);
 }
 
 void FilingTest::theSameLogIsNotFiledTwice() {
@@ -166,15 +167,15 @@ void FilingTest::theSameLogIsNotFiledTwice() {
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("already")));
     (*window_)->flightSession().file();
     QTest::qWait(50);
-    QCOMPARE((*window_)->desk().shelves().flights.size(), std::size_t(1));
+    QCOMPARE((*window_)->workspace().shelves().flights.size(), std::size_t(1));
 }
 
 void FilingTest::anotherLogOpenedWhileFilingChangesNothing() {
     window_->openLog("2026-04-11-alcaravan-calm.csv");
     // The book-keeper is busy: whatever is filed waits behind this.
     std::promise<void> busy;
-    (*window_)->desk().keeper().run<int>(
-        &(*window_)->desk(),
+    (*window_)->workspace().keeper().run<int>(
+        &(*window_)->workspace(),
         [until = busy.get_future().share()](logbook::Book&, std::stop_token) {
             until.wait();
             return 0;
@@ -189,9 +190,9 @@ void FilingTest::anotherLogOpenedWhileFilingChangesNothing() {
     window_->openLog("2026-05-09-tarabilla-quarry-and-back.csv");
     QVERIFY(flight.flight().name != name);
     busy.set_value();
-    EVENTUALLY_EQUAL((*window_)->desk().shelves().flights.size(), std::size_t(1));
+    EVENTUALLY_EQUAL((*window_)->workspace().shelves().flights.size(), std::size_t(1));
     EVENTUALLY(!flight.is_filing());
-    const auto& kept = (*window_)->desk().shelves().flights.begin()->second;
+    const auto& kept = (*window_)->workspace().shelves().flights.begin()->second;
     QCOMPARE(kept.name, name);
     QCOMPARE(kept.note, std::string("calm as said"));
     // What was said while it was being filed counts, too.
@@ -208,21 +209,21 @@ void FilingTest::undoTakesTheFlightOutAndTheLogStaysOnTheTable() {
     file();
     // What it taught its pack is an edit of its own, and goes first.
     const auto taught = [&] {
-        const auto& packs = (*window_)->desk().shelves().packs;
+        const auto& packs = (*window_)->workspace().shelves().packs;
         return std::any_of(packs.begin(), packs.end(),
                            [](const auto& p) { return p.second.pack.known.has_value(); });
     };
     EVENTUALLY(taught());
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     QVERIFY(!taught());
-    QCOMPARE((*window_)->desk().shelves().flights.size(), std::size_t(1));
-    (*window_)->desk().undo();
-    QVERIFY((*window_)->desk().shelves().flights.empty());
+    QCOMPARE((*window_)->workspace().shelves().flights.size(), std::size_t(1));
+    (*window_)->workspace().undo();
+    QVERIFY((*window_)->workspace().shelves().flights.empty());
     QVERIFY(!(*window_)->flightSession().filed());
     QVERIFY((*window_)->debriefSession().debrief() != nullptr);
     QVERIFY(window_->find<QPushButton>("fileFlightButton")->isVisible());
-    (*window_)->desk().redo();
-    QCOMPARE((*window_)->desk().shelves().flights.size(), std::size_t(1));
+    (*window_)->workspace().redo();
+    QCOMPARE((*window_)->workspace().shelves().flights.size(), std::size_t(1));
 }
 
 void FilingTest::theFlownChartLiesOverItsForecast() {
@@ -261,7 +262,7 @@ void FilingTest::aLogWithoutCurrentHasNoFlownChart() {
     QVERIFY(window_->said("flownWords").contains(QStringLiteral("needs position")));
     (*window_)->grab();
     file(); // and is filed all the same
-    QCOMPARE((*window_)->desk().shelves().flights.size(), std::size_t(1));
+    QCOMPARE((*window_)->workspace().shelves().flights.size(), std::size_t(1));
 }
 
 void FilingTest::neighboursOpenInTheOrderOfTheDay() {
@@ -284,7 +285,7 @@ void FilingTest::neighboursOpenInTheOrderOfTheDay() {
 }
 
 void FilingTest::aBookThatCannotBeWrittenSaysSo() {
-    (*window_)->desk().withoutBook();
+    (*window_)->workspace().withoutBook();
     window_->openLog("2026-04-11-alcaravan-calm.csv");
     (*window_)->flightSession().file();
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("read-only")));

@@ -61,7 +61,7 @@ private:
         EVENTUALLY(learning().is_settled());
     }
     Id aircraft(const std::string& name) {
-        for (const auto& [id, kept] : (*window_)->desk().shelves().aircraft) {
+        for (const auto& [id, kept] : (*window_)->workspace().shelves().aircraft) {
             if (kept.aircraft.name == name) return id;
         }
         qFatal("no such aircraft");
@@ -74,16 +74,16 @@ private:
     void press(const char* button) { QTest::mouseClick(window_->find<QPushButton>(button), Qt::LeftButton); }
     /// A flight of the wing as the book keeps it, its level power so many times that of its known cruise.
     Id addFlight(const char* name, double times, double start_s, bool through_session = false) {
-        auto& desk = (*window_)->desk();
+        auto& workspace = (*window_)->workspace();
         book::KeptFlight flight;
         flight.name = name;
         flight.aircraft_id = aircraft("Alcaraván");
         flight.flown = (*window_)->planSession().request();
-        flight.flown.aircraft = desk.shelves().aircraft.at(*flight.aircraft_id).aircraft;
+        flight.flown.aircraft = workspace.shelves().aircraft.at(*flight.aircraft_id).aircraft;
         flight.flown.aircraft.curve.reset();
-        flight.pack_id = desk.shelves().packs.begin()->first;
+        flight.pack_id = workspace.shelves().packs.begin()->first;
         flight.start_clock_s = start_s;
-        const Id id = *desk.put(logbook::EditKind::file_flight, std::nullopt, flight);
+        const Id id = *workspace.put(logbook::EditKind::file_flight, std::nullopt, flight);
         telemetry::LogSummary summary;
         summary.duration_s = 1200.0;
         const double v = flight.flown.aircraft.cruise_airspeed_mps;
@@ -93,7 +93,7 @@ private:
                                        ->value;
             summary.level.push_back({{ratio * v, 0.2}, {times * level_w, 0.02 * level_w}, 0.0, 200.0});
         }
-        desk.setSummary(id, summary);
+        workspace.setSummary(id, summary);
         if (through_session) learning().learnFrom(id);
         return id;
     }
@@ -106,8 +106,8 @@ void FleetTest::init() {
 }
 
 void FleetTest::withoutAnAircraftItSaysWhatToDo() {
-    for (const auto& [id, kept] : std::map((*window_)->desk().shelves().aircraft))
-        (*window_)->desk().remove(logbook::EditKind::remove_aircraft, logbook::Kind::aircraft, id);
+    for (const auto& [id, kept] : std::map((*window_)->workspace().shelves().aircraft))
+        (*window_)->workspace().remove(logbook::EditKind::remove_aircraft, logbook::Kind::aircraft, id);
     (*window_)->showPlace(Place::fleet);
     fleet().showCurve();
     QVERIFY(window_->said("curveName").contains(QStringLiteral("No aircraft")));
@@ -169,16 +169,16 @@ void FleetTest::takingTheCurveChangesThePlanAndIsUndone() {
     window_->settle();
     const double before = (*window_)->planSession().plan()->turn->distance_m.value;
     press("learnCurveButton");
-    QVERIFY((*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+    QVERIFY((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
     EVENTUALLY((*window_)->planSession().plan()->turn->distance_m.value < 0.93 * before);
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("more than assumed")));
     // The aircraft of the book carries it through a restart: it is in its document.
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     EVENTUALLY(std::abs((*window_)->planSession().plan()->turn->distance_m.value - before) < 1e-6 * before);
-    (*window_)->desk().redo();
+    (*window_)->workspace().redo();
     settle();
     press("forgetCurveButton");
-    QVERIFY(!(*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+    QVERIFY(!(*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
 }
 
 void FleetTest::anAircraftThatIsUndoneTakesWhatItTaughtAlong() {
@@ -186,14 +186,14 @@ void FleetTest::anAircraftThatIsUndoneTakesWhatItTaughtAlong() {
     for (int i = 0; i < 4; ++i) addFlight("Made", 1.25, 1e9 + i);
     fleet().showCurve();
     settle();
-    auto& desk = (*window_)->desk();
+    auto& workspace = (*window_)->workspace();
     const Id id = aircraft("Alcaraván");
-    for (int edits = 0; desk.shelves().aircraft.contains(id) && edits < 50; ++edits) desk.undo();
-    QVERIFY(!desk.shelves().aircraft.contains(id));
+    for (int edits = 0; workspace.shelves().aircraft.contains(id) && edits < 50; ++edits) workspace.undo();
+    QVERIFY(!workspace.shelves().aircraft.contains(id));
     learning().learn();
     learning().forget();
     QVERIFY(!learning().lessons() || learning().lessons()->aircraft_id != id);
-    QVERIFY(!desk.shelves().aircraft.contains(id));
+    QVERIFY(!workspace.shelves().aircraft.contains(id));
 }
 
 void FleetTest::aHeadWindMovesTheSpeedForRange() {
@@ -300,9 +300,9 @@ void FleetTest::onlyWhatTheAircraftHasCanBeChanged() {
     QVERIFY(!window_->find<QSlider>("dialPropellers")->isVisible());
     QVERIFY(!window_->find<QSlider>("dialWing")->isVisible());
     QVERIFY(window_->find<QSlider>("dialPack")->isVisible());
-    auto kept = (*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván"));
+    auto kept = (*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván"));
     kept.aircraft.wing.area_m2 = 0.3;
-    QVERIFY((*window_)->desk().put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), kept));
+    QVERIFY((*window_)->workspace().put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), kept));
     settle();
     EVENTUALLY(window_->find<QSlider>("dialWing")->isVisible());
 }
@@ -312,9 +312,9 @@ void FleetTest::headroomWantsFullPower() {
     fleet().showWhatIf();
     settle();
     QVERIFY(window_->said("headroomWords").contains(QStringLiteral("Full throttle")));
-    auto kept = (*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván"));
+    auto kept = (*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván"));
     kept.aircraft.full_power_w.reset();
-    QVERIFY((*window_)->desk().put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), kept));
+    QVERIFY((*window_)->workspace().put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), kept));
     settle();
     EVENTUALLY(window_->said("headroomWords").contains(QStringLiteral("needs")));
 }
@@ -352,9 +352,9 @@ void FleetTest::aFlightIsSetApartAndLetInAgain() {
     EVENTUALLY_EQUAL(table->model()->rowCount(), 4); // below the others, to be let in again
     table->setCurrentIndex(table->model()->index(3, 0));
     QVERIFY(window_->find<QPushButton>("setApartButton")->text().contains(QStringLiteral("again")));
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     EVENTUALLY_EQUAL(learning().lessons()->lessons.size(), std::size_t(4));
-    (*window_)->desk().redo();
+    (*window_)->workspace().redo();
     EVENTUALLY_EQUAL(learning().lessons()->lessons.size(), std::size_t(3));
     EVENTUALLY_EQUAL(table->model()->rowCount(), 4);
     table->setCurrentIndex(table->model()->index(3, 0));
@@ -367,25 +367,25 @@ void FleetTest::aFiledFlightTeaches() {
     (*window_)->openFile(QStringLiteral(DEMO_DIR "/2026-05-16-alcaravan-three-hills.csv"));
     EVENTUALLY((*window_)->debriefSession().debrief() != nullptr);
     QVERIFY((*window_)->flightSession().flight().aircraft_id.has_value());
-    QVERIFY(!(*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
+    QVERIFY(!(*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
     press("fileFlightButton");
-    EVENTUALLY((*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
-    QCOMPARE((*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve->flights, 1);
+    EVENTUALLY((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+    QCOMPARE((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve->flights, 1);
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("refitted from 1 flight")));
     // One undo takes the lesson back, the next the filing.
-    (*window_)->desk().undo();
-    QVERIFY(!(*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
-    QCOMPARE((*window_)->desk().shelves().flights.size(), std::size_t(1));
+    (*window_)->workspace().undo();
+    QVERIFY(!(*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
+    QCOMPARE((*window_)->workspace().shelves().flights.size(), std::size_t(1));
 }
 
 void FleetTest::anOutlierTeachesNothingAndIsSaid() {
     for (int i = 0; i < 6; ++i) addFlight("Made", 1.0, 1e9 + i);
-    const auto before = (*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve;
+    const auto before = (*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve;
     addFlight("Half a scale", 0.45, 2e9, true);
-    QVERIFY(!before && !(*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
+    QVERIFY(!before && !(*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("not used for the fit")));
     addFlight("An ordinary one", 1.02, 2.1e9, true);
-    QVERIFY((*window_)->desk().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+    QVERIFY((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
 }
 
 void FleetTest::withFortyFlights() {

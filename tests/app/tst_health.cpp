@@ -45,7 +45,7 @@ private slots:
 
 private:
     HealthPage& page() { return (*window_)->packs().health(); }
-    const book::KeptPack& pack() { return (*window_)->desk().shelves().packs.at(id_); }
+    const book::KeptPack& pack() { return (*window_)->workspace().shelves().packs.at(id_); }
     void type(const char* field, const QString& text) {
         auto* edit = window_->find<QLineEdit>(field);
         edit->setFocus();
@@ -68,7 +68,7 @@ void HealthTest::init() {
     Look::instance().setTheme(day_theme());
     Look::instance().setTextScale(1.0);
     window_ = std::make_unique<OpenedWindow>();
-    for (const auto& [id, kept] : (*window_)->desk().shelves().packs) {
+    for (const auto& [id, kept] : (*window_)->workspace().shelves().packs) {
         if (kept.pack.name == "B-07") id_ = id;
     }
     (*window_)->showPlace(Place::packs);
@@ -114,7 +114,7 @@ void HealthTest::fullAndStoredAreOneClick() {
     QVERIFY(!window_->find<QLabel>("healthAdvice")->isVisible());
     auto old = pack();
     old.readings.back().time_s -= 7.0 * 86400.0;
-    QVERIFY((*window_)->desk().put(logbook::EditKind::change_pack, id_, old));
+    QVERIFY((*window_)->workspace().put(logbook::EditKind::change_pack, id_, old));
     QVERIFY(window_->said("healthAdvice").contains(QStringLiteral("storage")));
     press("healthStored");
     QVERIFY(!window_->find<QLabel>("healthAdvice")->isVisible());
@@ -140,7 +140,7 @@ void HealthTest::readingsAreRemovedAndUndone() {
     window_->find<DataTable>("healthTable")->selectRow(0);
     press("healthRemove");
     QCOMPARE(pack().readings.size(), std::size_t(1));
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     QCOMPARE(pack().readings.size(), std::size_t(2));
 }
 
@@ -168,7 +168,7 @@ void HealthTest::aNewPackSaysThatNothingIsKnown() {
 void HealthTest::whatFlightsShowIsShownUsedAndForgotten() {
     window_->bringInFlights();
     (*window_)->packs().showShelf();
-    for (const auto& [id, kept] : (*window_)->desk().shelves().packs)
+    for (const auto& [id, kept] : (*window_)->workspace().shelves().packs)
         if (kept.pack.name == "B-07") id_ = id;
     (*window_)->packs().shelf().choose(id_);
     (*window_)->packs().showHealth();
@@ -196,9 +196,9 @@ void HealthTest::whatFlightsShowIsShownUsedAndForgotten() {
                     1e-9);
         QVERIFY(plan.usable_energy_wh.sd / plan.usable_energy_wh.value < battery::assumed_usable_sd);
     }
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     QVERIFY(!pack().pack.known);
-    (*window_)->desk().redo();
+    (*window_)->workspace().redo();
     QVERIFY(pack().pack.known);
 
     // Frozen, a flight that is filed leaves it as it is.
@@ -206,7 +206,7 @@ void HealthTest::whatFlightsShowIsShownUsedAndForgotten() {
     QVERIFY(pack().pack.known->frozen);
     QVERIFY(!window_->find<QPushButton>("packLearn")->isEnabled());
     const auto before = *pack().pack.known;
-    for (const auto& [id, flight] : (*window_)->desk().shelves().flights)
+    for (const auto& [id, flight] : (*window_)->workspace().shelves().flights)
         if (flight.pack_id == id_) learning.learnFrom(id);
     EVENTUALLY(learning.is_settled());
     QVERIFY(*pack().pack.known == before);
@@ -221,20 +221,20 @@ void HealthTest::aFiledFlightTeachesItsPack() {
     window_->bringInFlights();
     auto& learning = (*window_)->packs().learning();
     session::Id flight_id = 0;
-    for (const auto& [id, flight] : (*window_)->desk().shelves().flights)
+    for (const auto& [id, flight] : (*window_)->workspace().shelves().flights)
         if (flight.pack_id == id_ && flight.recharged_ah) flight_id = id;
-    for (const auto& [id, kept] : (*window_)->desk().shelves().packs)
+    for (const auto& [id, kept] : (*window_)->workspace().shelves().packs)
         if (kept.pack.name == "B-07") id_ = id;
-    for (const auto& [id, flight] : (*window_)->desk().shelves().flights)
+    for (const auto& [id, flight] : (*window_)->workspace().shelves().flights)
         if (flight.pack_id == id_ && flight.recharged_ah) flight_id = id;
     QVERIFY(flight_id != 0);
     learning.learnFrom(flight_id);
     EVENTUALLY(pack().pack.known.has_value());
     QCOMPARE(pack().pack.known->flights, 4);
     // A slip of the pen in its recharge is said, and left out.
-    auto flight = (*window_)->desk().shelves().flights.at(flight_id);
+    auto flight = (*window_)->workspace().shelves().flights.at(flight_id);
     flight.recharged_ah = 2.0 * *flight.recharged_ah;
-    QVERIFY((*window_)->desk().put(logbook::EditKind::change_flight, flight_id, flight));
+    QVERIFY((*window_)->workspace().put(logbook::EditKind::change_flight, flight_id, flight));
     QString odd;
     connect(&learning, &session::PackSession::leftOut, this,
             [&](session::Id, const QString& name, int) { odd = name; });
@@ -243,7 +243,7 @@ void HealthTest::aFiledFlightTeachesItsPack() {
     QCOMPARE(odd, QString::fromStdString(flight.name));
     // One that is excluded teaches nothing.
     flight.set_apart = true;
-    QVERIFY((*window_)->desk().put(logbook::EditKind::set_flight_apart, flight_id, flight));
+    QVERIFY((*window_)->workspace().put(logbook::EditKind::set_flight_apart, flight_id, flight));
     learning.choose(std::nullopt);
     learning.choose(id_);
     EVENTUALLY(learning.findings() && learning.findings()->estimate.known.flights == 3);
@@ -258,11 +258,11 @@ void HealthTest::fortyFlightsOfAWornPack() {
     drawn.capacity_share = 0.88;
     book::KeptPack kept;
     kept.pack = drawn.label;
-    auto& desk = (*window_)->desk();
-    const auto put = desk.put(logbook::EditKind::add_pack, std::nullopt, kept);
+    auto& workspace = (*window_)->workspace();
+    const auto put = workspace.put(logbook::EditKind::add_pack, std::nullopt, kept);
     QVERIFY(put);
     id_ = *put;
-    const session::Id aircraft = desk.shelves().aircraft.begin()->first;
+    const session::Id aircraft = workspace.shelves().aircraft.begin()->first;
     const double land_v = battery::traits(drawn.label.chemistry).default_landing_cell_v;
     for (int f = 0; f < 40; ++f) {
         const auto flown = tests::drawn_flight(random, drawn, land_v, f % 2 == 0 ? 0.02 : 0.35, f % 5 == 0);
@@ -276,14 +276,14 @@ void HealthTest::fortyFlightsOfAWornPack() {
         flight.flown.weather.temperature_c = flown.flight.air_temperature_c;
         flight.recharged_ah = flown.flight.recharged_ah;
         flight.start_clock_s = 1.75e9 + 86400.0 * f;
-        const auto filed = desk.put(logbook::EditKind::file_flight, std::nullopt, flight);
+        const auto filed = workspace.put(logbook::EditKind::file_flight, std::nullopt, flight);
         QVERIFY(filed);
         telemetry::LogSummary summary;
         summary.duration_s = 900.0;
         summary.pack = flown.flight.trace;
         summary.energy.charge_ah = units::Estimate{flown.flight.trace.points.back().charge_ah, 0.05};
         summary.energy.mean_power_w = drawn.cruise_w;
-        desk.setSummary(*filed, summary);
+        workspace.setSummary(*filed, summary);
     }
     (*window_)->packs().showShelf();
     (*window_)->packs().shelf().choose(id_);
@@ -373,7 +373,7 @@ void HealthTest::measuredSagIsTakenForThePack() {
     press("takeSagButton");
     VERIFY_NEAR(*pack().pack.measured_cell_ohm, seen, 1e-12);
     QVERIFY(!window_->find<QPushButton>("takeSagButton")->isEnabled());
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     QVERIFY(!pack().pack.measured_cell_ohm);
 }
 

@@ -28,15 +28,15 @@ private:
     app::MainWindow& window() { return **window_; }
     /// A book that cannot grow, and an edit that does not fit.
     void fillUp() {
-        auto& desk = window().desk();
+        auto& workspace = window().workspace();
         logbook::BookOptions small;
         small.max_pages = 40;
-        QVERIFY(desk.openBook(folder_.filePath(QStringLiteral("small%1.sqlite").arg(++books_)), small));
-        QSignalSpy failed(&desk.keeper(), &session::BookKeeper::failed);
+        QVERIFY(workspace.openBook(folder_.filePath(QStringLiteral("small%1.sqlite").arg(++books_)), small));
+        QSignalSpy failed(&workspace.keeper(), &session::BookKeeper::failed);
         book::KeptPack pack;
         pack.pack = tests::sample_request().pack;
         pack.note = std::string(400'000, 'x');
-        QVERIFY(desk.put(logbook::EditKind::add_pack, std::nullopt, pack));
+        QVERIFY(workspace.put(logbook::EditKind::add_pack, std::nullopt, pack));
         EVENTUALLY(failed.count() > 0);
     }
     QMessageBox* box() {
@@ -67,7 +67,7 @@ void LeavingTest::closesAtOnceWhereNothingWaits() {
 void LeavingTest::waitsForLongWorkAndThenCloses() {
     std::promise<void> busy;
     bool told = false;
-    window().desk().keeper().run<int>(
+    window().workspace().keeper().run<int>(
         &window(),
         [until = busy.get_future().share()](logbook::Book&, const std::stop_token&) {
             until.wait();
@@ -102,12 +102,12 @@ void LeavingTest::nothingIsLostWhereThePilotStays() {
     QVERIFY(!window().close());
     press(QStringLiteral("Keep working"));
     QVERIFY(window().isVisible());
-    QCOMPARE(window().desk().keeper().heldUp(), std::size_t(1));
+    QCOMPARE(window().workspace().keeper().heldUp(), std::size_t(1));
     // Once more, and tried again: still no room, so it asks again.
     QVERIFY(!window().close());
     press(QStringLiteral("Try again"));
     EVENTUALLY(box());
-    QCOMPARE(window().desk().keeper().heldUp(), std::size_t(1));
+    QCOMPARE(window().workspace().keeper().heldUp(), std::size_t(1));
     press(QStringLiteral("Discard them"));
     EVENTUALLY(!window().isVisible());
 }
@@ -115,16 +115,16 @@ void LeavingTest::nothingIsLostWhereThePilotStays() {
 void LeavingTest::anotherBookWaitsToo() {
     fillUp();
     const QString other = folder_.filePath(QStringLiteral("other.sqlite"));
-    const QString before = window().desk().keeper().path();
+    const QString before = window().workspace().keeper().path();
     window().openBook(other);
     QVERIFY(box());
     press(QStringLiteral("Keep working"));
-    QCOMPARE(window().desk().keeper().path(), before);
-    QCOMPARE(window().desk().keeper().heldUp(), std::size_t(1));
+    QCOMPARE(window().workspace().keeper().path(), before);
+    QCOMPARE(window().workspace().keeper().heldUp(), std::size_t(1));
     window().openBook(other);
     press(QStringLiteral("Discard them"));
-    EVENTUALLY_EQUAL(window().desk().keeper().path(), other);
-    QVERIFY(window().desk().shelves().packs.empty());
+    EVENTUALLY_EQUAL(window().workspace().keeper().path(), other);
+    QVERIFY(window().workspace().shelves().packs.empty());
 }
 
 SOBREMESA_TEST(LeavingTest)

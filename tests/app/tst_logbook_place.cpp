@@ -53,7 +53,7 @@ private:
         return std::nullopt;
     }
     session::Id flight(const char* name) {
-        for (const auto& [id, kept] : (*window_)->desk().shelves().flights) {
+        for (const auto& [id, kept] : (*window_)->workspace().shelves().flights) {
             if (kept.name == name) return id;
         }
         qFatal("no such flight");
@@ -99,7 +99,7 @@ void LogbookPlaceTest::flightsStandWithTheirFigures() {
     QCOMPARE(text(7, 1), QStringLiteral("calm"));
     QCOMPARE(text(7, 2), QString::fromUtf8("Alcaraván"));
     const auto& q = Look::instance().quantities();
-    const auto& summary = (*window_)->desk().summaries().at(flight("calm"));
+    const auto& summary = (*window_)->workspace().summaries().at(flight("calm"));
     QCOMPARE(text(7, 5), q.text(Quantity::ground_distance, *summary.distance.ground_m));
     // Every figure read from a log says why; what the pilot wrote does not.
     // What the sun carried used nothing, and so has no consumption.
@@ -110,7 +110,7 @@ void LogbookPlaceTest::flightsStandWithTheirFigures() {
         for (const int column : {0, 1, 2, 3, 10, 11, 12})
             QVERIFY(!table().model()->index(row, column).data(explanation_role).isValid());
     }
-    QVERIFY(window_->said("logbookPath").contains((*window_)->desk().keeper().path()));
+    QVERIFY(window_->said("logbookPath").contains((*window_)->workspace().keeper().path()));
 }
 
 void LogbookPlaceTest::personalBestsAreAmongThoseShown() {
@@ -190,7 +190,7 @@ void LogbookPlaceTest::removalIsUndone() {
     // With its figures: nothing need be read again.
     QVERIFY(table().model()->index(7, 5).data(explanation_role).isValid());
     // Several at once are one edit.
-    (*window_)->desk().removeFlights({flight("calm"), flight("thermals")});
+    (*window_)->workspace().removeFlights({flight("calm"), flight("thermals")});
     QCOMPARE(table().model()->rowCount(), 6);
     undo->trigger();
     QCOMPARE(table().model()->rowCount(), 8);
@@ -198,14 +198,14 @@ void LogbookPlaceTest::removalIsUndone() {
 
 void LogbookPlaceTest::lostFiguresAreReadAgainFromTheLog() {
     const auto id = flight("calm");
-    const auto before = (*window_)->desk().summaries().at(id);
+    const auto before = (*window_)->workspace().summaries().at(id);
     telemetry::LogSummary wrong;
     wrong.duration_s = 1.0;
-    (*window_)->desk().setSummary(id, wrong);
+    (*window_)->workspace().setSummary(id, wrong);
     place().choose(id);
     QTest::mouseClick(window_->find<QPushButton>("logbookReread"), Qt::LeftButton);
     EVENTUALLY(!(*window_)->flightReader().is_running());
-    QCOMPARE(io::json_from((*window_)->desk().summaries().at(id)), io::json_from([&] {
+    QCOMPARE(io::json_from((*window_)->workspace().summaries().at(id)), io::json_from([&] {
                  auto kept = before;
                  kept.track = {};
                  return kept;
@@ -220,19 +220,19 @@ void LogbookPlaceTest::exportsAndBringsInTheWholeBook() {
     MainWindow other(folder.path(), folder.filePath(QStringLiteral("other.sqlite")));
     other.show();
     other.openFile(QDir(out).filePath(QStringLiteral("book.json"))); // as if it had been dropped
-    EVENTUALLY(!other.bringer().is_running() && other.desk().shelves().flights.size() == 8);
-    QCOMPARE(other.desk().summaries().size(), std::size_t(8));
-    QCOMPARE(other.desk().shelves().packs.size(), (*window_)->desk().shelves().packs.size());
-    for (const auto& [id, flight] : other.desk().shelves().flights) {
+    EVENTUALLY(!other.bringer().is_running() && other.workspace().shelves().flights.size() == 8);
+    QCOMPARE(other.workspace().summaries().size(), std::size_t(8));
+    QCOMPARE(other.workspace().shelves().packs.size(), (*window_)->workspace().shelves().packs.size());
+    for (const auto& [id, flight] : other.workspace().shelves().flights) {
         QVERIFY(flight.log_id);
-        QVERIFY(flight.pack_id && other.desk().shelves().packs.contains(*flight.pack_id));
-        QCOMPARE(other.desk().shelves().packs.at(*flight.pack_id).pack.name, flight.flown.pack.name);
+        QVERIFY(flight.pack_id && other.workspace().shelves().packs.contains(*flight.pack_id));
+        QCOMPARE(other.workspace().shelves().packs.at(*flight.pack_id).pack.name, flight.flown.pack.name);
     }
     // Once more brings in nothing; one undo takes all of it out.
     other.bringIn(out);
     EVENTUALLY(other.messages().text().contains(QStringLiteral("0 entries")));
-    other.desk().undo();
-    QVERIFY(other.desk().shelves().flights.empty());
+    other.workspace().undo();
+    QVERIFY(other.workspace().shelves().flights.empty());
 }
 
 void LogbookPlaceTest::backsUpAndRestores() {
@@ -242,17 +242,17 @@ void LogbookPlaceTest::backsUpAndRestores() {
     MainWindow window(folder.path(), book);
     window.show();
     window.packsPlace();
-    const auto pack = *window.desk().put(logbook::EditKind::add_pack, std::nullopt,
-                                         book::KeptPack{session::first_request().pack, "before", false});
+    const auto pack = *window.workspace().put(logbook::EditKind::add_pack, std::nullopt,
+                                              book::KeptPack{session::first_request().pack, "before", false});
     window.backUpBook(backup);
     EVENTUALLY(window.messages().text().contains(QStringLiteral("Backed up")));
-    window.desk().remove(logbook::EditKind::remove_pack, logbook::Kind::pack, pack);
-    QVERIFY(window.desk().shelves().packs.empty());
+    window.workspace().remove(logbook::EditKind::remove_pack, logbook::Kind::pack, pack);
+    QVERIFY(window.workspace().shelves().packs.empty());
     window.restoreBook(backup);
-    QCOMPARE(window.desk().shelves().packs.size(), std::size_t(1));
-    QCOMPARE(window.desk().shelves().packs.begin()->second.note, std::string("before"));
-    QVERIFY(window.desk().keeper().is_writable());
-    QCOMPARE(window.desk().keeper().path(), book);
+    QCOMPARE(window.workspace().shelves().packs.size(), std::size_t(1));
+    QCOMPARE(window.workspace().shelves().packs.begin()->second.note, std::string("before"));
+    QVERIFY(window.workspace().keeper().is_writable());
+    QCOMPARE(window.workspace().keeper().path(), book);
     // The book as it was is not lost either.
     QCOMPARE(QDir(folder.path())
                  .entryList({QStringLiteral("*.before-restore-*")})
@@ -266,37 +266,37 @@ void LogbookPlaceTest::aDamagedBackupRestoresNothing() {
     const QString book = folder.filePath(QStringLiteral("logbook.sqlite"));
     MainWindow window(folder.path(), book);
     window.show();
-    QVERIFY(window.desk().put(logbook::EditKind::add_pack, std::nullopt,
-                              book::KeptPack{session::first_request().pack, {}, false}));
+    QVERIFY(window.workspace().put(logbook::EditKind::add_pack, std::nullopt,
+                                   book::KeptPack{session::first_request().pack, {}, false}));
     QFile bad(folder.filePath(QStringLiteral("bad.sqlite")));
     QVERIFY(bad.open(QIODevice::WriteOnly));
     bad.write(QByteArray(9000, 'x'));
     bad.close();
     window.restoreBook(bad.fileName());
     QVERIFY(window.messages().text().contains(QStringLiteral("damaged")));
-    QCOMPARE(window.desk().shelves().packs.size(), std::size_t(1));
-    QVERIFY(window.desk().keeper().is_writable());
+    QCOMPARE(window.workspace().shelves().packs.size(), std::size_t(1));
+    QVERIFY(window.workspace().keeper().is_writable());
 }
 
 void LogbookPlaceTest::aThousandFlightsAreShown() {
-    auto& desk = (*window_)->desk();
-    const auto model = desk.shelves().flights.begin()->second;
-    const auto summary = desk.summaries().begin()->second;
+    auto& workspace = (*window_)->workspace();
+    const auto model = workspace.shelves().flights.begin()->second;
+    const auto summary = workspace.summaries().begin()->second;
     std::vector<logbook::RecordChange> changes;
     std::vector<std::pair<session::Id, telemetry::LogSummary>> summaries;
     for (int i = 0; i < 1000; ++i) {
         auto kept = model;
         kept.name = "flight " + std::to_string(i);
         kept.log_id.reset();
-        const auto id = desk.newId();
+        const auto id = workspace.newId();
         changes.push_back({logbook::Kind::flight, id, std::nullopt, io::json_from(kept)});
         summaries.emplace_back(id, summary);
     }
-    desk.make(logbook::EditKind::bring_in, "a thousand", std::move(changes));
-    desk.setSummaries(summaries);
+    workspace.make(logbook::EditKind::bring_in, "a thousand", std::move(changes));
+    workspace.setSummaries(summaries);
     QCOMPARE(table().model()->rowCount(), 1008);
     (*window_)->grab();
-    desk.undo();
+    workspace.undo();
     QCOMPARE(table().model()->rowCount(), 8);
 }
 

@@ -145,7 +145,7 @@ void MissionsInPlanTest::aRouteIsDraggedOnTheMap() {
     QVERIFY(moved.north_m > 2100.0);
     VERIFY_NEAR(moved.east_m, -3000.0, 120.0);
     // Undone it is where it was.
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     settle();
     QCOMPARE(session().request().mission.waypoints.size(), 2u);
     VERIFY_NEAR(session().request().mission.waypoints[0].at.north_m, 2000.0, 1.0);
@@ -393,7 +393,7 @@ void MissionsInPlanTest::homeIsDragged() {
     VERIFY_NEAR(after.mission.alternates[0].at.north_m, before.mission.alternates[0].at.north_m - by.north_m, 1.0);
     QVERIFY(after.mission.home->longitude_deg > before.mission.home->longitude_deg);
     // One drag is one step back.
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     settle();
     VERIFY_NEAR(session().request().mission.waypoints[0].at.east_m, -3000.0, 1e-6);
     VERIFY_NEAR(session().request().mission.home->longitude_deg, before.mission.home->longitude_deg, 1e-12);

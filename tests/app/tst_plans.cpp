@@ -43,8 +43,8 @@ private:
         return qobject_cast<PlanSheet*>(QApplication::activePopupWidget());
     }
     std::string openName() {
-        const auto& desk = (*window_)->desk();
-        return desk.shelves().plans.at(*desk.openPlanId()).request.name;
+        const auto& workspace = (*window_)->workspace();
+        return workspace.shelves().plans.at(*workspace.openPlanId()).request.name;
     }
     void choose(PlanSheet* from, const QString& name) {
         auto* list = from->findChild<QListView*>(QStringLiteral("planList"));
@@ -78,7 +78,7 @@ void PlansTest::plansAreOpenedByKeyboard() {
     window_->settle();
     QCOMPARE((*window_)->planSession().request().aircraft.name, std::string("Tarabilla"));
     // Opening is no edit: the history has not grown.
-    QVERIFY((*window_)->desk().nextUndo()->what == "add-plan");
+    QVERIFY((*window_)->workspace().nextUndo()->what == "add-plan");
 }
 
 void PlansTest::plansAreNamedDuplicatedAndRemoved() {
@@ -91,7 +91,7 @@ void PlansTest::plansAreNamedDuplicatedAndRemoved() {
     QVERIFY(window_->find<QAbstractButton>("planNameWord")->text().contains(QStringLiteral("first try")));
     QTest::mouseClick(plans->findChild<QPushButton*>(QStringLiteral("planDuplicate")), Qt::LeftButton);
     QCOMPARE(openName(), std::string("Ridge, first try, copy"));
-    QCOMPARE((*window_)->desk().shelves().plans.size(), std::size_t(3));
+    QCOMPARE((*window_)->workspace().shelves().plans.size(), std::size_t(3));
     // The copy is its own: an edit does not reach the first.
     auto request = (*window_)->planSession().request();
     request.mission.bearing_deg = 90.0;
@@ -103,10 +103,10 @@ void PlansTest::plansAreNamedDuplicatedAndRemoved() {
     VERIFY_NEAR((*window_)->planSession().request().mission.bearing_deg, 265.0, 1e-9);
     plans = sheet();
     QTest::mouseClick(plans->findChild<QPushButton*>(QStringLiteral("planRemove")), Qt::LeftButton);
-    QCOMPARE((*window_)->desk().shelves().plans.size(), std::size_t(2));
+    QCOMPARE((*window_)->workspace().shelves().plans.size(), std::size_t(2));
     plans->close();
-    (*window_)->desk().undo();
-    QCOMPARE((*window_)->desk().shelves().plans.size(), std::size_t(3));
+    (*window_)->workspace().undo();
+    QCOMPARE((*window_)->workspace().shelves().plans.size(), std::size_t(3));
     window_->settle();
 }
 
@@ -143,8 +143,8 @@ void PlansTest::twoPlansStandSideBySide() {
 
 void PlansTest::theOtherPlanFollowsUnitsAndRemoval() {
     session::Id other = 0;
-    for (const auto& [id, plan] : (*window_)->desk().shelves().plans) {
-        if (id != *(*window_)->desk().openPlanId()) other = id;
+    for (const auto& [id, plan] : (*window_)->workspace().shelves().plans) {
+        if (id != *(*window_)->workspace().openPlanId()) other = id;
     }
     (*window_)->planPlace().layBeside(other);
     EVENTUALLY(window_->find<QWidget>("besidePanel")->isVisible());
@@ -153,26 +153,26 @@ void PlansTest::theOtherPlanFollowsUnitsAndRemoval() {
     Look::instance().setUnits(miles);
     EVENTUALLY(window_->said("besideSentence").contains(QString::fromUtf8("\u202Fmi")));
     Look::instance().setUnits({});
-    (*window_)->desk().remove(logbook::EditKind::remove_plan, logbook::Kind::plan, other);
+    (*window_)->workspace().remove(logbook::EditKind::remove_plan, logbook::Kind::plan, other);
     QVERIFY(!window_->find<QWidget>("besidePanel")->isVisible());
     // A plan is never laid beside itself.
-    (*window_)->planPlace().layBeside((*window_)->desk().openPlanId());
+    (*window_)->planPlace().layBeside((*window_)->workspace().openPlanId());
     QVERIFY(!(*window_)->planPlace().beside());
 }
 
 void PlansTest::whatChangedSinceItWasKeptIsSaid() {
-    auto& desk = (*window_)->desk();
-    const session::Id ridge = *desk.openPlanId();
-    for (const auto& [id, plan] : desk.shelves().plans) {
-        if (id != ridge) desk.openPlan(id);
+    auto& workspace = (*window_)->workspace();
+    const session::Id ridge = *workspace.openPlanId();
+    for (const auto& [id, plan] : workspace.shelves().plans) {
+        if (id != ridge) workspace.openPlan(id);
     }
     window_->settle();
     // While the plan lies away, its pack is found to hold less.
-    const session::Id pack = *desk.shelves().plans.at(ridge).pack_id;
-    auto kept = desk.shelves().packs.at(pack);
+    const session::Id pack = *workspace.shelves().plans.at(ridge).pack_id;
+    auto kept = workspace.shelves().packs.at(pack);
     kept.pack.cell_capacity_ah = 2.9;
-    QVERIFY(desk.put(logbook::EditKind::change_pack, pack, kept));
-    desk.openPlan(ridge);
+    QVERIFY(workspace.put(logbook::EditKind::change_pack, pack, kept));
+    workspace.openPlan(ridge);
     window_->settle();
     EVENTUALLY(window_->find<QLabel>("planChanged")->isVisible());
     QVERIFY2(window_->said("planChanged").startsWith(QString::fromUtf8("turn −")),
@@ -197,11 +197,11 @@ void PlansTest::theShelfIsChosenInTheSentence() {
 }
 
 void PlansTest::retiredPacksAreNotOffered() {
-    auto& desk = (*window_)->desk();
-    for (auto [id, kept] : desk.shelves().packs) {
+    auto& workspace = (*window_)->workspace();
+    for (auto [id, kept] : workspace.shelves().packs) {
         if (kept.pack.name != "C-01") continue;
         kept.retired = true;
-        QVERIFY(desk.put(logbook::EditKind::retire_pack, id, kept));
+        QVERIFY(workspace.put(logbook::EditKind::retire_pack, id, kept));
     }
     QTest::mouseClick(window_->find<QAbstractButton>("settingPack"), Qt::LeftButton);
     auto* open = qobject_cast<SettingSheet*>(QApplication::activePopupWidget());
@@ -234,9 +234,9 @@ void PlansTest::differencesNameWhatDiffersOnly() {
 }
 
 void PlansTest::openingAFileTwiceKeepsOnePlan() {
-    const auto before = (*window_)->desk().shelves().plans.size();
+    const auto before = (*window_)->workspace().shelves().plans.size();
     (*window_)->openFile(QStringLiteral(DEMO_DIR "/tarabilla-quarry.plan.json"));
-    QCOMPARE((*window_)->desk().shelves().plans.size(), before);
+    QCOMPARE((*window_)->workspace().shelves().plans.size(), before);
     QCOMPARE(openName(), std::string("Quarry and back"));
     window_->settle();
 }

@@ -134,7 +134,7 @@ void ReadingChoicesTest::theChosenFlightIsTheOneFiled() {
     QTest::mouseClick(window_->find<QPushButton>("fileFlightButton"), Qt::LeftButton);
     EVENTUALLY((*window_)->flightSession().filed().has_value());
     const auto id = *(*window_)->flightSession().filed();
-    QCOMPARE((*window_)->desk().shelves().flights.at(id).part, std::optional<int>(1));
+    QCOMPARE((*window_)->workspace().shelves().flights.at(id).part, std::optional<int>(1));
     // Another log meanwhile; then the flight out of the book: the same part of its file.
     open(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
     (*window_)->flightSession().openFlight(id);
@@ -212,9 +212,9 @@ void ReadingChoicesTest::columnsOfAFiledFlightAreUndoable() {
     (*window_)->flightSession().chooseColumns(debrief().path, *head, {{"amps", "current_a", "mA"}});
     EVENTUALLY(std::abs(*debrief().summary.energy.mean_current_a - 0.05) < 1e-9);
     QCOMPARE((*window_)->flightSession().filed(), std::optional(id));
-    VERIFY_NEAR(*(*window_)->desk().summaries().at(id).energy.mean_current_a, 0.05, 1e-9);
-    (*window_)->desk().undo();
-    QVERIFY((*window_)->desk().shelves().flights.at(id).columns.empty());
+    VERIFY_NEAR(*(*window_)->workspace().summaries().at(id).energy.mean_current_a, 0.05, 1e-9);
+    (*window_)->workspace().undo();
+    QVERIFY((*window_)->workspace().shelves().flights.at(id).columns.empty());
 }
 
 void ReadingChoicesTest::setAsideLeadsToItsPlace() {
@@ -316,7 +316,7 @@ void ReadingChoicesTest::aPackThatDoesNotFitSaysNothing() {
 void ReadingChoicesTest::flightsSideBySide() {
     window_->bringInFlights();
     (*window_)->showPlace(Place::logbook);
-    CompareSheet sheet((*window_)->desk(), {});
+    CompareSheet sheet((*window_)->workspace(), {});
     QVERIFY(sheet.taken().size() == 2);
     auto* table = sheet.findChild<QTableView*>(QStringLiteral("compareTable"));
     QCOMPARE(table->model()->rowCount(), 2);
@@ -333,7 +333,7 @@ void ReadingChoicesTest::flightsSideBySide() {
 }
 
 void ReadingChoicesTest::compareWithoutFlightsSaysSo() {
-    CompareSheet sheet((*window_)->desk(), {});
+    CompareSheet sheet((*window_)->workspace(), {});
     QVERIFY(sheet.taken().empty());
     QCOMPARE(sheet.findChild<QTableView*>(QStringLiteral("compareTable"))->model()->rowCount(), 0);
     QStringList words;

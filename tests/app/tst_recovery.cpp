@@ -58,26 +58,26 @@ void RecoveryTest::aKilledWindowIsFoundAsItWas() {
     QVERIFY(program.waitForFinished(sobremesa::tests::patience_ms));
     MainWindow window(folder_->path(), book_);
     window.show();
-    QVERIFY(window.desk().keeper().is_writable());
+    QVERIFY(window.workspace().keeper().is_writable());
     EVENTUALLY(window.planSession().plan() != nullptr);
     QCOMPARE(window.planSession().request().name, std::string("West along the ridge"));
     auto* undo = window.findChild<QAction*>(QStringLiteral("undoAction"));
     QVERIFY(undo->isEnabled());
     QVERIFY(undo->text().contains(QStringLiteral("add plan")));
     undo->trigger();
-    QVERIFY(window.desk().shelves().plans.empty());
+    QVERIFY(window.workspace().shelves().plans.empty());
     QVERIFY(window.findChild<QAction*>(QStringLiteral("redoAction"))->isEnabled());
 }
 
 void RecoveryTest::aSecondWindowIsToldAndOnlyReads() {
     MainWindow first(folder_->path(), book_);
     first.openFile(QStringLiteral(DEMO_DIR "/alcaravan-west.plan.json"));
-    first.desk().settle();
+    first.workspace().settle();
     MainWindow second(folder_->path(), book_);
     second.show();
     QVERIFY(second.messages().text().contains(QStringLiteral("open in another window")));
-    QVERIFY(!second.desk().keeper().is_writable());
-    QCOMPARE(second.desk().shelves().plans.size(), std::size_t(1));
+    QVERIFY(!second.workspace().keeper().is_writable());
+    QCOMPARE(second.workspace().shelves().plans.size(), std::size_t(1));
 }
 
 void RecoveryTest::aDamagedBookIsSaidAndTheWindowWorks() {
@@ -105,12 +105,12 @@ void RecoveryTest::aFileThatIsNoBookIsLeftAlone() {
     letter.write(QByteArray("Dear aunt, ") + QByteArray(4000, '.'));
     letter.close();
     window.openFile(text);
-    QVERIFY(!window.desk().keeper().is_open());
+    QVERIFY(!window.workspace().keeper().is_open());
     QVERIFY(window.messages().isVisible());
     QVERIFY(letter.open(QIODevice::ReadOnly));
     QVERIFY(letter.readAll().startsWith("Dear aunt"));
     window.openFile(book_);
-    QVERIFY(window.desk().keeper().is_writable());
+    QVERIFY(window.workspace().keeper().is_writable());
 }
 
 void RecoveryTest::theBookChosenIsRemembered() {
@@ -118,11 +118,11 @@ void RecoveryTest::theBookChosenIsRemembered() {
     {
         MainWindow window(folder_->path(), book_);
         window.openBook(other);
-        QCOMPARE(window.desk().keeper().path(), other);
+        QCOMPARE(window.workspace().keeper().path(), other);
         window.close();
     }
     const MainWindow again(folder_->path(), {});
-    QCOMPARE(const_cast<MainWindow&>(again).desk().keeper().path(), other);
+    QCOMPARE(const_cast<MainWindow&>(again).workspace().keeper().path(), other);
 }
 
 void RecoveryTest::aFaultIsSaidAndTheWindowGoesOn() {

@@ -45,19 +45,19 @@ private:
     }
     void press(const char* button) { QTest::mouseClick(window_->find<QPushButton>(button), Qt::LeftButton); }
     session::Id aircraft(const std::string& name) {
-        for (const auto& [id, kept] : (*window_)->desk().shelves().aircraft) {
+        for (const auto& [id, kept] : (*window_)->workspace().shelves().aircraft) {
             if (kept.aircraft.name == name) return id;
         }
         qFatal("no such aircraft");
     }
     /// The wing's flights recharged: its sensor reads 3 % too high, by data/demo/scenario.json.
     void rechargeTheWing() {
-        auto& desk = (*window_)->desk();
-        for (const auto& [id, kept] : std::map(desk.shelves().flights)) {
+        auto& workspace = (*window_)->workspace();
+        for (const auto& [id, kept] : std::map(workspace.shelves().flights)) {
             if (kept.aircraft_id != aircraft("Alcaraván")) continue;
             auto changed = kept;
-            changed.recharged_ah = telemetry::charge_used_ah(desk.summaries().at(id))->value / 1.03;
-            QVERIFY(desk.put(logbook::EditKind::change_flight, id, changed));
+            changed.recharged_ah = telemetry::charge_used_ah(workspace.summaries().at(id))->value / 1.03;
+            QVERIFY(workspace.put(logbook::EditKind::change_flight, id, changed));
         }
     }
     std::unique_ptr<OpenedWindow> window_;
@@ -95,17 +95,17 @@ void SensorsTest::theOffsetOnTheGround() {
     const auto read = place().session().offset();
     QVERIFY(read && read->flights >= 2);
     // The same sensor with half an ampere on top, as a calibrated flight is stored: what counts is what it read.
-    auto& desk = (*window_)->desk();
-    for (const auto& [id, kept] : std::map(desk.shelves().flights)) {
+    auto& workspace = (*window_)->workspace();
+    for (const auto& [id, kept] : std::map(workspace.shelves().flights)) {
         if (kept.aircraft_id != aircraft("Alcaraván")) continue;
-        auto summary = desk.summaries().at(id);
+        auto summary = workspace.summaries().at(id);
         QVERIFY(summary.idle.has_value());
         summary.idle->current_a.value += 0.5;
-        desk.setSummary(id, summary);
+        workspace.setSummary(id, summary);
     }
-    auto listed = desk.shelves().aircraft.at(aircraft("Alcaraván"));
+    auto listed = workspace.shelves().aircraft.at(aircraft("Alcaraván"));
     listed.aircraft.electronics_w = airframe::electronics_power_w(listed.aircraft);
-    QVERIFY(desk.put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), listed));
+    QVERIFY(workspace.put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), listed));
     VERIFY_NEAR(place().session().offset()->read_a.value - read->read_a.value, 0.5, 0.01);
     QVERIFY2(window_->said("offsetSentence").contains(QStringLiteral("too much")),
              qPrintable(window_->said("offsetSentence")));
@@ -138,12 +138,12 @@ void SensorsTest::correctingFlightsChangesTheBookAndIsUndone() {
     window_->bringInFlights();
     rechargeTheWing();
     place().session().choose(aircraft("Alcaraván"));
-    auto& desk = (*window_)->desk();
+    auto& workspace = (*window_)->workspace();
     const session::Id flight = *place().session().flights().front().flight_id;
-    const auto before = desk.summaries().at(flight);
+    const auto before = workspace.summaries().at(flight);
     press("calibrateFlightsButton");
-    VERIFY_NEAR(desk.shelves().flights.at(flight).current_factor, 1.0 / 1.03, 1e-6);
-    const auto after = desk.summaries().at(flight);
+    VERIFY_NEAR(workspace.shelves().flights.at(flight).current_factor, 1.0 / 1.03, 1e-6);
+    const auto after = workspace.summaries().at(flight);
     VERIFY_NEAR(after.energy.charge_ah->value, before.energy.charge_ah->value / 1.03, 1e-9);
     VERIFY_NEAR(after.charge_ah_per_m->value, before.charge_ah_per_m->value / 1.03, 1e-12);
     QCOMPARE(after.energy.lowest_voltage_v, before.energy.lowest_voltage_v);
@@ -155,13 +155,14 @@ void SensorsTest::correctingFlightsChangesTheBookAndIsUndone() {
     VERIFY_NEAR((*window_)->debriefSession().debrief()->summary.energy.charge_ah->value,
                 after.energy.charge_ah->value, 1e-6);
     // One undo takes it back, in the book and on the table.
-    desk.undo();
-    QCOMPARE(desk.shelves().flights.at(flight).current_factor, 1.0);
-    VERIFY_NEAR(desk.summaries().at(flight).energy.charge_ah->value, before.energy.charge_ah->value, 1e-9);
+    workspace.undo();
+    QCOMPARE(workspace.shelves().flights.at(flight).current_factor, 1.0);
+    VERIFY_NEAR(workspace.summaries().at(flight).energy.charge_ah->value, before.energy.charge_ah->value, 1e-9);
     EVENTUALLY(std::abs((*window_)->debriefSession().debrief()->summary.energy.charge_ah->value -
                         before.energy.charge_ah->value) < 1e-6);
-    desk.redo();
-    VERIFY_NEAR(desk.summaries().at(flight).energy.charge_ah->value, before.energy.charge_ah->value / 1.03, 1e-9);
+    workspace.redo();
+    VERIFY_NEAR(workspace.summaries().at(flight).energy.charge_ah->value, before.energy.charge_ah->value / 1.03,
+                1e-9);
 }
 
 void SensorsTest::pairsAreWrittenDown() {
@@ -192,9 +193,9 @@ void SensorsTest::theScaleIsNoted() {
     QTest::qWait(1600);
     press("takeScaleButton");
     const auto chosen = *place().session().chosen();
-    VERIFY_NEAR(*(*window_)->desk().shelves().aircraft.at(chosen).current_scale, 55.0, 1e-9);
-    (*window_)->desk().undo();
-    VERIFY_NEAR(*(*window_)->desk().shelves().aircraft.at(chosen).current_scale, 50.0, 1e-9);
+    VERIFY_NEAR(*(*window_)->workspace().shelves().aircraft.at(chosen).current_scale, 55.0, 1e-9);
+    (*window_)->workspace().undo();
+    VERIFY_NEAR(*(*window_)->workspace().shelves().aircraft.at(chosen).current_scale, 50.0, 1e-9);
 }
 
 void SensorsTest::badInputIsMarked() {

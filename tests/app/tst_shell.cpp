@@ -252,7 +252,7 @@ void ShellTest::firstStartLeadsToAPlanByKeyboard() {
     QCOMPARE(int(fresh.place()), int(Place::plan));
     auto* page = fresh.findChild<QWidget*>(QStringLiteral("firstPlanPage"));
     QVERIFY(page->isVisible());
-    QVERIFY(!fresh.desk().openPlanId());
+    QVERIFY(!fresh.workspace().openPlanId());
     // Two figures typed, the rest left as it stands: Tab, type, Enter on "Plan it".
     auto* mass = page->findChild<NumberField*>(QStringLiteral("Mass without pack"));
     mass->setFocus();
@@ -267,9 +267,9 @@ void ShellTest::firstStartLeadsToAPlanByKeyboard() {
     QCOMPARE(fresh.planSession().request().aircraft.mass_kg, 1.18);
     QVERIFY(!page->isVisible());
     // The aircraft and the pack stand on their shelves now, and one undo takes all of it back.
-    QCOMPARE(fresh.desk().shelves().aircraft.size(), std::size_t(1));
+    QCOMPARE(fresh.workspace().shelves().aircraft.size(), std::size_t(1));
     QTest::keyClick(&fresh, Qt::Key_Z, Qt::ControlModifier);
-    QVERIFY(fresh.desk().shelves().aircraft.empty());
+    QVERIFY(fresh.workspace().shelves().aircraft.empty());
     EVENTUALLY(page->isVisible());
 }
 
@@ -361,16 +361,16 @@ void ShellTest::aMessageGoesWithItsCause() {
     QVERIFY(!messages.isVisible());
     messages.showTrouble(QStringLiteral("That file cannot be read."));
     QCoreApplication::processEvents();
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     QVERIFY(!messages.isVisible());
     // What holds until it is mended stays, and so does what is being worked on.
     messages.showLasting(QStringLiteral("The logbook cannot be written."));
     QCoreApplication::processEvents();
-    (*window_)->desk().redo();
+    (*window_)->workspace().redo();
     QVERIFY(messages.isVisible());
     messages.showProgress(QStringLiteral("Reading"), 0.5);
     QCoreApplication::processEvents();
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     QVERIFY(messages.isVisible());
     messages.clear();
     // Long words wrap inside the window, however narrow it is.
@@ -429,7 +429,7 @@ void ShellTest::aNewPlanIsBlankAndADuplicateIsNot() {
     QVERIFY(name);
     QCOMPARE(name->selectedText(), QString::fromStdString(blank.name));
     if (QWidget* sheet = QApplication::activePopupWidget()) sheet->close();
-    (*window_)->desk().undo();
+    (*window_)->workspace().undo();
     window_->settle();
     window_->find<QAction>("duplicatePlanAction")->trigger();
     auto copy = (*window_)->planSession().request();
@@ -451,7 +451,7 @@ void ShellTest::enterPressesTheButtonThatIsMeant() {
     auto* field = page->findChild<QLineEdit*>();
     QVERIFY(field);
     QTest::keyClick(field, Qt::Key_Return);
-    EVENTUALLY(fresh.desk().openPlanId());
+    EVENTUALLY(fresh.workspace().openPlanId());
     // A button by itself.
     (*window_)->showPlace(Place::debrief);
     QSignalSpy wanted(&(*window_)->debriefPlace(), &DebriefPlace::openWanted);

@@ -74,7 +74,7 @@ private:
         QCoreApplication::processEvents();
     }
     const battery::Pack& pack(const char* name) {
-        for (const auto& [id, kept] : (*window_)->desk().shelves().packs) {
+        for (const auto& [id, kept] : (*window_)->workspace().shelves().packs) {
             if (kept.pack.name == name) return kept.pack;
         }
         qFatal("no such pack");
@@ -101,19 +101,19 @@ void ShelvesTest::emptyShelvesOfferTheFirstStep() {
     QVERIFY(first->isVisible());
     first->setFocus();
     QTest::keyClick(first, Qt::Key_Space);
-    QCOMPARE(fresh.desk().shelves().aircraft.size(), std::size_t(1));
+    QCOMPARE(fresh.workspace().shelves().aircraft.size(), std::size_t(1));
     QVERIFY(!first->isVisible());
     // The name stands ready to be typed over.
     auto* name = fresh.fleetPlace().findChild<QLineEdit*>(QStringLiteral("Name"));
     QVERIFY(name);
     QCOMPARE(name->selectedText(), name->text());
     fresh.packsPlace().add();
-    QCOMPARE(fresh.desk().shelves().packs.size(), std::size_t(1));
+    QCOMPARE(fresh.workspace().shelves().packs.size(), std::size_t(1));
 }
 
 void ShelvesTest::whatThePilotKnowsIsAskedAndTheRestAssumed() {
-    const Id id = *(*window_)->desk().put(logbook::EditKind::add_pack, std::nullopt,
-                                          book::KeptPack{session::first_request().pack, {}, false});
+    const Id id = *(*window_)->workspace().put(logbook::EditKind::add_pack, std::nullopt,
+                                               book::KeptPack{session::first_request().pack, {}, false});
     packs().choose(id);
     const QModelIndex resistance = table().model()->index(table().currentIndex().row(), 5);
     QVERIFY(resistance.data(assumed_role).toBool());
@@ -126,10 +126,10 @@ void ShelvesTest::whatThePilotKnowsIsAskedAndTheRestAssumed() {
     // A value of one's own takes its place, and gives way again when it is taken out.
     field->setFocus();
     QTest::keyClicks(field, QStringLiteral("17,5"));
-    VERIFY_NEAR(*(*window_)->desk().shelves().packs.at(id).pack.cell_resistance_ohm, 0.0175, 1e-12);
+    VERIFY_NEAR(*(*window_)->workspace().shelves().packs.at(id).pack.cell_resistance_ohm, 0.0175, 1e-12);
     field->selectAll();
     QTest::keyClick(field, Qt::Key_Backspace);
-    QVERIFY(!(*window_)->desk().shelves().packs.at(id).pack.cell_resistance_ohm);
+    QVERIFY(!(*window_)->workspace().shelves().packs.at(id).pack.cell_resistance_ohm);
 }
 
 void ShelvesTest::aCellIsEditedInPlaceByKeyboard() {
@@ -232,9 +232,9 @@ void ShelvesTest::whatIsUsedIsRetiredNotRemoved() {
     QVERIFY(!window_->find<QPushButton>("packsRemove")->isEnabled());
     packs().duplicate();
     QVERIFY(window_->find<QPushButton>("packsRemove")->isEnabled());
-    const auto before = (*window_)->desk().shelves().packs.size();
+    const auto before = (*window_)->workspace().shelves().packs.size();
     packs().remove();
-    QCOMPARE((*window_)->desk().shelves().packs.size(), before - 1);
+    QCOMPARE((*window_)->workspace().shelves().packs.size(), before - 1);
 }
 
 void ShelvesTest::sortsByValueNotByText() {
@@ -242,7 +242,7 @@ void ShelvesTest::sortsByValueNotByText() {
         auto kept = book::KeptPack{session::first_request().pack, {}, false};
         kept.pack.name = "P" + std::to_string(int(mass * 1000));
         kept.pack.mass_kg = mass;
-        QVERIFY((*window_)->desk().put(logbook::EditKind::add_pack, std::nullopt, kept));
+        QVERIFY((*window_)->workspace().put(logbook::EditKind::add_pack, std::nullopt, kept));
     }
     table().sortByColumn(6, Qt::AscendingOrder);
     double last = 0.0;
@@ -331,7 +331,7 @@ void ShelvesTest::aHundredPacksAreNoTrouble() {
     for (int i = 0; i < 100; ++i) {
         auto kept = book::KeptPack{session::first_request().pack, {}, i % 9 == 0};
         kept.pack.name = "Pack number " + std::to_string(i) + " of the long shelf in the hall";
-        QVERIFY((*window_)->desk().put(logbook::EditKind::add_pack, std::nullopt, kept));
+        QVERIFY((*window_)->workspace().put(logbook::EditKind::add_pack, std::nullopt, kept));
     }
     QVERIFY(table().model()->rowCount() >= 88);
     (*window_)->grab();
@@ -341,7 +341,7 @@ void ShelvesTest::aHundredPacksAreNoTrouble() {
 }
 
 void ShelvesTest::everythingIsUndoneByKey() {
-    const auto before = (*window_)->desk().shelves().packs.size();
+    const auto before = (*window_)->workspace().shelves().packs.size();
     table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
     packs().duplicate();
     type(cell(QStringLiteral("B-07"), QStringLiteral("mass")), QStringLiteral("500"));
@@ -352,9 +352,9 @@ void ShelvesTest::everythingIsUndoneByKey() {
     VERIFY_NEAR(pack("B-07").mass_kg, 0.405, 1e-9);
     QVERIFY(undo->text().contains(QStringLiteral("duplicate pack")));
     QTest::keyClick(&**window_, Qt::Key_Z, Qt::ControlModifier);
-    QCOMPARE((*window_)->desk().shelves().packs.size(), before);
+    QCOMPARE((*window_)->workspace().shelves().packs.size(), before);
     QTest::keyClick(&**window_, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-    QCOMPARE((*window_)->desk().shelves().packs.size(), before + 1);
+    QCOMPARE((*window_)->workspace().shelves().packs.size(), before + 1);
 }
 
 SOBREMESA_TEST(ShelvesTest)

@@ -42,31 +42,31 @@ void UndoEverywhereTest::allOfItInEveryPlace() {
     else
         QFAIL("a test without the guard sees nothing");
     opened.bringInFlights();
-    auto& desk = window.desk();
+    auto& workspace = window.workspace();
     // Edits of every kind of record, and a flight on the table.
-    auto aircraft = *desk.shelves().aircraft.begin();
+    auto aircraft = *workspace.shelves().aircraft.begin();
     aircraft.second.note = "looked at";
-    QVERIFY(desk.put(logbook::EditKind::change_aircraft, aircraft.first, aircraft.second));
-    auto pack = *desk.shelves().packs.begin();
+    QVERIFY(workspace.put(logbook::EditKind::change_aircraft, aircraft.first, aircraft.second));
+    auto pack = *workspace.shelves().packs.begin();
     pack.second.readings.push_back({1.7e9, 3.0, 5.6, {}, {}});
-    QVERIFY(desk.put(logbook::EditKind::change_pack, pack.first, pack.second));
+    QVERIFY(workspace.put(logbook::EditKind::change_pack, pack.first, pack.second));
     window.showPlace(Place::debrief);
-    window.flightSession().openFlight(desk.shelves().flights.begin()->first);
+    window.flightSession().openFlight(workspace.shelves().flights.begin()->first);
     EVENTUALLY(window.flightSession().filed());
     window.flightSession().setNote(QStringLiteral("looked at"));
     window.showPlace(Place(place));
     opened.settle();
     for (int round = 0; round < 2; ++round) {
-        while (desk.nextUndo()) {
-            desk.undo();
+        while (workspace.nextUndo()) {
+            workspace.undo();
             QCoreApplication::processEvents();
         }
-        QVERIFY(desk.shelves().flights.empty());
-        while (desk.nextRedo()) {
-            desk.redo();
+        QVERIFY(workspace.shelves().flights.empty());
+        while (workspace.nextRedo()) {
+            workspace.redo();
             QCoreApplication::processEvents();
         }
-        QCOMPARE(desk.shelves().flights.size(), std::size_t(8));
+        QCOMPARE(workspace.shelves().flights.size(), std::size_t(8));
     }
     QVERIFY2(faults.isEmpty(), qPrintable(faults.join(QLatin1Char('\n'))));
 }
@@ -78,7 +78,7 @@ void UndoEverywhereTest::recordsGoWhileTheyAreShown() {
     connect(qobject_cast<app::GuardedApplication*>(qApp), &app::GuardedApplication::faulted, this,
             [&](const QString& what) { faults << what; });
     opened.bringInFlights();
-    auto& desk = window.desk();
+    auto& workspace = window.workspace();
     std::mt19937 draw(9);
     for (int step = 0; step < 80; ++step) {
         window.showPlace(places[draw() % std::size(places)]);
@@ -87,30 +87,31 @@ void UndoEverywhereTest::recordsGoWhileTheyAreShown() {
             std::advance(at, std::ptrdiff_t(draw() % shelf.size()));
             return at->first;
         };
-        const auto& shelves = desk.shelves();
+        const auto& shelves = workspace.shelves();
         switch (draw() % 8) {
         case 0:
             if (!shelves.aircraft.empty())
-                desk.remove(logbook::EditKind::remove_aircraft, logbook::Kind::aircraft, any(shelves.aircraft));
+                workspace.remove(logbook::EditKind::remove_aircraft, logbook::Kind::aircraft,
+                                 any(shelves.aircraft));
             break;
         case 1:
             if (!shelves.packs.empty())
-                desk.remove(logbook::EditKind::remove_pack, logbook::Kind::pack, any(shelves.packs));
+                workspace.remove(logbook::EditKind::remove_pack, logbook::Kind::pack, any(shelves.packs));
             break;
         case 2:
             if (!shelves.plans.empty())
-                desk.remove(logbook::EditKind::remove_plan, logbook::Kind::plan, any(shelves.plans));
+                workspace.remove(logbook::EditKind::remove_plan, logbook::Kind::plan, any(shelves.plans));
             break;
         case 3:
-            if (!shelves.flights.empty()) desk.removeFlights({any(shelves.flights)});
+            if (!shelves.flights.empty()) workspace.removeFlights({any(shelves.flights)});
             break;
         case 4:
             if (!shelves.flights.empty()) window.flightSession().openFlight(any(shelves.flights));
             break;
-        case 5: desk.bringInPlan(tests::sample_request()); break;
-        case 6: desk.redo(); break;
+        case 5: workspace.bringInPlan(tests::sample_request()); break;
+        case 6: workspace.redo(); break;
         default:
-            for (int i = 0; i < 3; ++i) desk.undo();
+            for (int i = 0; i < 3; ++i) workspace.undo();
             break;
         }
         QCoreApplication::processEvents();

@@ -403,7 +403,7 @@ void WindowCommandsTest::anythingIsDroppedAnywhere() {
     drop(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
     EVENTUALLY_EQUAL(int((*window_)->place()), int(Place::debrief));
     drop(QStringLiteral(DEMO_DIR "/book.json"));
-    EVENTUALLY_EQUAL((*window_)->desk().summaries().size(), std::size_t(8));
+    EVENTUALLY_EQUAL((*window_)->workspace().summaries().size(), std::size_t(8));
     window_->settle();
 }
 

@@ -128,7 +128,7 @@ void BookTest::keepsAllItWasGiven() {
         auto book = Book::open(path_);
         QVERIFY(book && book->is_writable() && book->diagnostics().empty());
         QVERIFY(book->make(pack_edit(1, "", "{\"name\":\"B-07 \\\"Größe\\\"\"}"), 12));
-        QVERIFY(book->put(logbook::Record{Kind::desk, 1, "{\"plan\":3}"}));
+        QVERIFY(book->put(logbook::Record{Kind::workspace, 1, "{\"plan\":3}"}));
         QVERIFY(book->put(logbook::Figures{9, "log 3", "{\"ground_m\":4000}"}));
     }
     auto book = Book::open(path_);
@@ -348,7 +348,7 @@ void BookTest::opensANewerSchemaForReadingOnly() {
     later.steps = &newer;
     {
         auto book = Book::open(path_, later);
-        QVERIFY(book->put(logbook::Record{Kind::desk, 1, "kept"}));
+        QVERIFY(book->put(logbook::Record{Kind::workspace, 1, "kept"}));
     }
     auto book = Book::open(path_);
     QVERIFY(book);

@@ -74,9 +74,9 @@ void BookDamageTest::init() {
     folder_ = std::make_unique<QTemporaryDir>();
     path_ = file("book.sqlite");
     PlanSession plans;
-    Desk desk(plans);
-    QVERIFY(desk.openBook(path_));
-    desk.beginWith(tests::sample_request()); // records 1, 2 and 3
+    Workspace workspace(plans);
+    QVERIFY(workspace.openBook(path_));
+    workspace.beginWith(tests::sample_request()); // records 1, 2 and 3
     // Two logs, one of three chunks.
     std::string big;
     for (std::uint32_t i = 0, state = 1; i < 5'000'000; ++i)
@@ -87,8 +87,8 @@ void BookDamageTest::init() {
         book::KeptFlight flight;
         flight.name = name;
         flight.flown = tests::sample_request();
-        desk.keeper().run<units::Result<logbook::StoredLog>>(
-            &desk,
+        workspace.keeper().run<units::Result<logbook::StoredLog>>(
+            &workspace,
             [path = file(name)](logbook::Book& book, const std::stop_token&) {
                 return book.storeLog(path.toStdString());
             },
@@ -96,10 +96,10 @@ void BookDamageTest::init() {
                 QVERIFY(log);
                 flight.log_id = log->id;
             });
-        desk.settle();
-        QVERIFY(desk.put(logbook::EditKind::file_flight, std::nullopt, flight)); // records 4 and 5
+        workspace.settle();
+        QVERIFY(workspace.put(logbook::EditKind::file_flight, std::nullopt, flight)); // records 4 and 5
     }
-    desk.settle();
+    workspace.settle();
 }
 
 void BookDamageTest::aSoundBookIsWhole() {
@@ -108,7 +108,7 @@ void BookDamageTest::aSoundBookIsWhole() {
     QVERIFY(check);
     QCOMPARE(words_of(check->damage), std::string());
     QCOMPARE(check->whole_logs.size(), std::size_t(2));
-    QCOMPARE(check->contents.records.size(), std::size_t(6)); // and what lies on the desk
+    QCOMPARE(check->contents.records.size(), std::size_t(6)); // and what lies on the workspace
 }
 
 void BookDamageTest::eachDamageIsNamed_data() {
@@ -177,37 +177,37 @@ void BookDamageTest::whatIsLeftIsExported() {
     QVERIFY(bytes_of(file("out/damaged.json")).find("{broken") != std::string::npos);
     // What went out comes in again, both flights with it; the damaged log is not taken for the one that was filed.
     PlanSession plans;
-    Desk desk(plans);
-    QVERIFY(desk.openBook(file("again.sqlite")));
-    BookBringer bringer(desk);
+    Workspace workspace(plans);
+    QVERIFY(workspace.openBook(file("again.sqlite")));
+    BookBringer bringer(workspace);
     bool done = false;
     connect(&bringer, &BookBringer::finished, [&] { done = true; });
     bringer.bringIn(*read_book_document(file("out")), file("out"), QStringLiteral("out"));
     EVENTUALLY(done);
-    QCOMPARE(desk.shelves().flights.size(), std::size_t(2));
-    for (const auto& [id, flight] : desk.shelves().flights)
+    QCOMPARE(workspace.shelves().flights.size(), std::size_t(2));
+    for (const auto& [id, flight] : workspace.shelves().flights)
         QCOMPARE(flight.log_id.has_value(), flight.name == "small.csv");
-    QVERIFY(desk.shelves().packs.empty());
+    QVERIFY(workspace.shelves().packs.empty());
 }
 
 void BookDamageTest::aBookWithABadRecordOpens() {
     // One that older versions took in and that no discharge can be made of.
     damage("UPDATE pack SET document = replace(document, '\"mass_kg\":', '\"mass_kg\":1e-300,\"was\":')");
     PlanSession plans;
-    Desk desk(plans);
+    Workspace workspace(plans);
     std::vector<units::Error> said;
-    connect(&desk, &Desk::unreadable, [&](const units::Error& error) { said.push_back(error); });
-    QVERIFY(desk.openBook(path_));
+    connect(&workspace, &Workspace::unreadable, [&](const units::Error& error) { said.push_back(error); });
+    QVERIFY(workspace.openBook(path_));
     QCOMPARE(said.size(), std::size_t(1));
     QCOMPARE(int(said[0].code), int(ErrorCode::record_damaged));
     QCOMPARE(std::get<std::string>(said[0].parameters[0].value), std::string("pack"));
     QCOMPARE(int(said[0].cause->code), int(ErrorCode::value_out_of_range));
-    QVERIFY(desk.shelves().packs.empty() && desk.shelves().flights.size() == 2);
+    QVERIFY(workspace.shelves().packs.empty() && workspace.shelves().flights.size() == 2);
     // Left alone: work goes on beside it, and the record is still what it was.
-    QVERIFY(desk.put(logbook::EditKind::add_pack, std::nullopt,
-                     book::KeptPack{tests::sample_request().pack, "new", false}));
-    desk.settle();
-    desk.withoutBook();
+    QVERIFY(workspace.put(logbook::EditKind::add_pack, std::nullopt,
+                          book::KeptPack{tests::sample_request().pack, "new", false}));
+    workspace.settle();
+    workspace.withoutBook();
     auto book = logbook::Book::open(path_.toStdString(), look_only());
     const auto contents = book->read();
     int bad = 0;

@@ -86,23 +86,23 @@ void BookKeeperTest::aResultReachesNobodyWhoIsGone() {
 
 void BookKeeperTest::filingEndsInTheBookItBeganIn() {
     PlanSession plans;
-    Desk desk(plans);
+    Workspace workspace(plans);
     DebriefSession debriefs;
-    FlightSession flights(desk, debriefs, plans);
-    QVERIFY(desk.openBook(file("a.sqlite")));
+    FlightSession flights(workspace, debriefs, plans);
+    QVERIFY(workspace.openBook(file("a.sqlite")));
     flights.openLog(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
     EVENTUALLY(debriefs.debrief());
     flights.file();
     QVERIFY(flights.is_filing());
-    QVERIFY(desk.openBook(file("b.sqlite")));
+    QVERIFY(workspace.openBook(file("b.sqlite")));
     QCoreApplication::processEvents();
     QVERIFY(!flights.is_filing());
-    QVERIFY(desk.shelves().flights.empty() && desk.logs().empty());
-    QVERIFY(desk.openBook(file("a.sqlite")));
-    QCOMPARE(desk.shelves().flights.size(), std::size_t(1));
-    QCOMPARE(desk.logs().size(), std::size_t(1));
-    QCOMPARE(*desk.shelves().flights.begin()->second.log_id, desk.logs()[0].id);
-    QCOMPARE(desk.summaries().size(), std::size_t(1));
+    QVERIFY(workspace.shelves().flights.empty() && workspace.logs().empty());
+    QVERIFY(workspace.openBook(file("a.sqlite")));
+    QCOMPARE(workspace.shelves().flights.size(), std::size_t(1));
+    QCOMPARE(workspace.logs().size(), std::size_t(1));
+    QCOMPARE(*workspace.shelves().flights.begin()->second.log_id, workspace.logs()[0].id);
+    QCOMPARE(workspace.summaries().size(), std::size_t(1));
 }
 
 void BookKeeperTest::aHeldUpWriteHoldsUpNoBackup() {

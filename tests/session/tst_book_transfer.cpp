@@ -20,8 +20,8 @@ using namespace sobremesa::session;
 namespace {
 
 struct Laid {
-    explicit Laid(const QString& path) : desk(plans), bringer(desk) {
-        if (!desk.openBook(path)) qFatal("the book does not open");
+    explicit Laid(const QString& path) : workspace(plans), bringer(workspace) {
+        if (!workspace.openBook(path)) qFatal("the book does not open");
     }
     /// Brings in what stands at a path, and waits.
     bool bringIn(const QString& path) {
@@ -35,7 +35,7 @@ struct Laid {
                finished.count() == 1;
     }
     PlanSession plans;
-    Desk desk;
+    Workspace workspace;
     BookBringer bringer;
 };
 
@@ -67,8 +67,8 @@ private:
 void BookTransferTest::aWholeBookGoesOutAndComesBack() {
     Laid first(file("a.sqlite"));
     QVERIFY(first.bringIn(QStringLiteral(DEMO_DIR)));
-    QCOMPARE(first.desk.shelves().flights.size(), std::size_t(8));
-    first.desk.settle();
+    QCOMPARE(first.workspace.shelves().flights.size(), std::size_t(8));
+    first.workspace.settle();
     {
         logbook::BookOptions look_only;
         look_only.read_only = true;
@@ -80,7 +80,7 @@ void BookTransferTest::aWholeBookGoesOutAndComesBack() {
     Laid second(file("b.sqlite"));
     QVERIFY(second.bringIn(file("out")));
     // Log by log, the same bytes.
-    second.desk.settle();
+    second.workspace.settle();
     logbook::BookOptions look_only;
     look_only.read_only = true;
     auto book = logbook::Book::open(file("b.sqlite").toStdString(), look_only);
@@ -99,29 +99,29 @@ void BookTransferTest::aWholeBookGoesOutAndComesBack() {
 void BookTransferTest::onlyPacksComeFromTheirCsv() {
     Laid laid(file("c.sqlite"));
     QVERIFY(laid.bringIn(file("out/packs.csv")));
-    QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(4));
-    QVERIFY(laid.desk.shelves().aircraft.empty() && laid.desk.shelves().flights.empty());
+    QCOMPARE(laid.workspace.shelves().packs.size(), std::size_t(4));
+    QVERIFY(laid.workspace.shelves().aircraft.empty() && laid.workspace.shelves().flights.empty());
     QVERIFY(laid.bringIn(file("out/flights.csv")));
     // Without their logs, and without what they pointed to elsewhere.
-    QCOMPARE(laid.desk.shelves().flights.size(), std::size_t(8));
-    for (const auto& [id, flight] : laid.desk.shelves().flights) QVERIFY(!flight.log_id && !flight.pack_id);
+    QCOMPARE(laid.workspace.shelves().flights.size(), std::size_t(8));
+    for (const auto& [id, flight] : laid.workspace.shelves().flights) QVERIFY(!flight.log_id && !flight.pack_id);
 }
 
 void BookTransferTest::theProgramsOwnTableIsRecognised() {
     Laid laid(file("own.sqlite"));
     QVERIFY(laid.bringIn(QStringLiteral(DEMO_DIR)));
-    const std::size_t before = laid.desk.shelves().packs.size();
+    const std::size_t before = laid.workspace.shelves().packs.size();
     std::vector<battery::Pack> packs;
-    for (const auto& [id, kept] : laid.desk.shelves().packs) packs.push_back(kept.pack);
+    for (const auto& [id, kept] : laid.workspace.shelves().packs) packs.push_back(kept.pack);
     QVERIFY(io::write_text_file(file("own.csv").toStdString(), io::csv_from_packs(packs)));
     QVERIFY(laid.bringIn(file("own.csv")));
-    QCOMPARE(laid.desk.shelves().packs.size(), before);
+    QCOMPARE(laid.workspace.shelves().packs.size(), before);
     // One that is another by a gram comes in beside it.
     packs.resize(1);
     packs[0].mass_kg += 0.001;
     QVERIFY(io::write_text_file(file("own.csv").toStdString(), io::csv_from_packs(packs)));
     QVERIFY(laid.bringIn(file("own.csv")));
-    QCOMPARE(laid.desk.shelves().packs.size(), before + 1);
+    QCOMPARE(laid.workspace.shelves().packs.size(), before + 1);
 }
 
 void BookTransferTest::aTableWithoutItsColumnsIsToldWhichOne() {
@@ -136,31 +136,32 @@ void BookTransferTest::aTableWithoutItsColumnsIsToldWhichOne() {
 void BookTransferTest::whatAPlanBroughtTakesOnWhatTheBookKnows() {
     // A plan file puts the bare aircraft and pack on the shelves; the book then knows their readings and sensor.
     Laid laid(file("enriched.sqlite"));
-    laid.desk.bringInPlan(io::read_plan_file(DEMO_DIR "/alcaravan-west.plan.json")->request);
-    QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(1));
+    laid.workspace.bringInPlan(io::read_plan_file(DEMO_DIR "/alcaravan-west.plan.json")->request);
+    QCOMPARE(laid.workspace.shelves().packs.size(), std::size_t(1));
     QVERIFY(laid.bringIn(QStringLiteral(DEMO_DIR)));
     int named = 0;
-    for (const auto& [id, kept] : laid.desk.shelves().packs) {
+    for (const auto& [id, kept] : laid.workspace.shelves().packs) {
         if (kept.pack.name != "B-07") continue;
         ++named;
         QVERIFY(!kept.readings.empty());
     }
     QCOMPARE(named, 1);
-    QCOMPARE(laid.desk.shelves().aircraft.size(), std::size_t(3));
+    QCOMPARE(laid.workspace.shelves().aircraft.size(), std::size_t(3));
     // One edit: undone, the shelf is as the plan left it.
-    laid.desk.undo();
-    QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(1));
-    QVERIFY(laid.desk.shelves().packs.begin()->second.readings.empty());
+    laid.workspace.undo();
+    QCOMPARE(laid.workspace.shelves().packs.size(), std::size_t(1));
+    QVERIFY(laid.workspace.shelves().packs.begin()->second.readings.empty());
 }
 
 void BookTransferTest::linksAreMovedToTheirNewNumbers() {
     Laid laid(file("d.sqlite"));
-    for (int i = 0; i < 5; ++i) laid.desk.newId(); // other numbers than in the document
+    for (int i = 0; i < 5; ++i) laid.workspace.newId(); // other numbers than in the document
     QVERIFY(laid.bringIn(QStringLiteral(DEMO_DIR)));
-    for (const auto& [id, flight] : laid.desk.shelves().flights) {
+    for (const auto& [id, flight] : laid.workspace.shelves().flights) {
         QVERIFY(id > 5);
-        QCOMPARE(laid.desk.shelves().packs.at(*flight.pack_id).pack.name, flight.flown.pack.name);
-        QCOMPARE(laid.desk.shelves().aircraft.at(*flight.aircraft_id).aircraft.name, flight.flown.aircraft.name);
+        QCOMPARE(laid.workspace.shelves().packs.at(*flight.pack_id).pack.name, flight.flown.pack.name);
+        QCOMPARE(laid.workspace.shelves().aircraft.at(*flight.aircraft_id).aircraft.name,
+                 flight.flown.aircraft.name);
     }
 }
 
@@ -172,8 +173,8 @@ void BookTransferTest::aMissingLogIsSaidAndNothingComesIn() {
     QVERIFY(!laid.bringIn(file("thin")));
     QCOMPARE(refused.count(), 1);
     QCOMPARE(int(refused[0][0].value<units::Error>().code), int(units::ErrorCode::file_not_found));
-    QVERIFY(laid.desk.shelves().packs.empty());
-    QVERIFY(!laid.desk.nextUndo());
+    QVERIFY(laid.workspace.shelves().packs.empty());
+    QVERIFY(!laid.workspace.nextUndo());
 }
 
 void BookTransferTest::oneBadRecordKeepsAllOut() {
@@ -189,7 +190,7 @@ void BookTransferTest::oneBadRecordKeepsAllOut() {
     bad.close();
     Laid laid(file("f.sqlite"));
     QVERIFY(!laid.bringIn(file("book.json")));
-    QVERIFY(laid.desk.shelves().packs.empty());
+    QVERIFY(laid.workspace.shelves().packs.empty());
 }
 
 void BookTransferTest::onlyPlainFilesBelowTheFolderComeIn_data() {
@@ -232,10 +233,10 @@ void BookTransferTest::onlyPlainFilesBelowTheFolderComeIn() {
     put(dir.filePath(QStringLiteral("book.json")), QByteArray::fromStdString(io::json_from_book({entry})));
     Laid laid(file("paths.sqlite"));
     QSignalSpy refused(&laid.bringer, &BookBringer::refused);
-    const auto logs_before = laid.desk.logs().size();
+    const auto logs_before = laid.workspace.logs().size();
     QCOMPARE(laid.bringIn(dir.path()), comes);
     if (comes) return;
-    QCOMPARE(laid.desk.logs().size(), logs_before);
+    QCOMPARE(laid.workspace.logs().size(), logs_before);
     const auto error = refused[0][0].value<units::Error>();
     QCOMPARE(int(error.code), int(units::ErrorCode::import_path_refused));
     QCOMPARE(std::get<std::string>(error.parameters[0].value), log_file.toStdString());
@@ -259,9 +260,9 @@ void BookTransferTest::theSameLogUnderAnotherNameIsNoSecondLog() {
     }
     put("book.json", QByteArray::fromStdString(io::json_from_book(entries)));
     QVERIFY(laid.bringIn(file("book.json")));
-    QCOMPARE(laid.desk.logs().size(), std::size_t(2));
+    QCOMPARE(laid.workspace.logs().size(), std::size_t(2));
     std::map<std::string, Id> log_of;
-    for (const auto& [id, kept] : laid.desk.shelves().flights) log_of[kept.name] = *kept.log_id;
+    for (const auto& [id, kept] : laid.workspace.shelves().flights) log_of[kept.name] = *kept.log_id;
     QCOMPARE(log_of["one.csv"], log_of["two.csv"]);
     QVERIFY(log_of["onf.csv"] != log_of["one.csv"]);
 }
@@ -280,31 +281,31 @@ void BookTransferTest::anExportCanBeStopped() {
 
 void BookTransferTest::flightsAreReadAgainOneAfterTheOther() {
     Laid laid(file("a.sqlite"));
-    QCOMPARE(laid.desk.unread().size(), std::size_t(8)); // the demo's document has no figures
-    FlightReader reader(laid.desk);
+    QCOMPARE(laid.workspace.unread().size(), std::size_t(8)); // the demo's document has no figures
+    FlightReader reader(laid.workspace);
     QSignalSpy finished(&reader, &FlightReader::finished);
     QSignalSpy progressed(&reader, &FlightReader::progressed);
-    reader.read(laid.desk.unread());
+    reader.read(laid.workspace.unread());
     EVENTUALLY_EQUAL(finished.count(), 1);
     QCOMPARE(finished[0][0].toInt(), 8);
     QCOMPARE(progressed.count(), 8);
-    QVERIFY(laid.desk.unread().empty());
-    for (const auto& [id, summary] : laid.desk.summaries()) QVERIFY(summary.duration_s > 600.0);
+    QVERIFY(laid.workspace.unread().empty());
+    for (const auto& [id, summary] : laid.workspace.summaries()) QVERIFY(summary.duration_s > 600.0);
 }
 
 void BookTransferTest::figuresOfAnotherModelAreNotTrusted() {
     Id id = 0;
     {
         Laid laid(file("a.sqlite"));
-        QVERIFY(laid.desk.unread().empty()); // kept from the reading before
-        id = laid.desk.shelves().flights.begin()->first;
+        QVERIFY(laid.workspace.unread().empty()); // kept from the reading before
+        id = laid.workspace.shelves().flights.begin()->first;
     }
     {
         auto book = logbook::Book::open(file("a.sqlite").toStdString());
         QVERIFY(book->put(logbook::Figures{id, "log 1, model 0", io::json_from(telemetry::LogSummary{})}));
     }
     Laid laid(file("a.sqlite"));
-    QCOMPARE(laid.desk.unread(), std::vector<Id>{id});
+    QCOMPARE(laid.workspace.unread(), std::vector<Id>{id});
 }
 
 SOBREMESA_TEST(BookTransferTest)

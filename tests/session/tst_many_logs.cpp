@@ -24,13 +24,13 @@ private slots:
     void init() {
         folder_ = std::make_unique<QTemporaryDir>();
         plans_ = std::make_unique<session::PlanSession>();
-        desk_ = std::make_unique<session::Desk>(*plans_);
-        QVERIFY(desk_->openBook(folder_->filePath(QStringLiteral("book.sqlite"))).has_value());
+        workspace_ = std::make_unique<session::Workspace>(*plans_);
+        QVERIFY(workspace_->openBook(folder_->filePath(QStringLiteral("book.sqlite"))).has_value());
         QDir(folder_->path()).mkpath(QStringLiteral("logs/deep"));
     }
     void cleanup() {
-        desk_->settle();
-        desk_.reset();
+        workspace_->settle();
+        workspace_.reset();
         plans_.reset();
     }
     void aFolderIsUnderstoodAndFiled();
@@ -67,13 +67,13 @@ private:
 
     std::unique_ptr<QTemporaryDir> folder_;
     std::unique_ptr<session::PlanSession> plans_;
-    std::unique_ptr<session::Desk> desk_;
+    std::unique_ptr<session::Workspace> workspace_;
 };
 
 void ManyLogsTest::aFolderIsUnderstoodAndFiled() {
     write(QStringLiteral("second.csv"), 5);
     write(QStringLiteral("deep/first.csv"), 3, 601);
-    ManyLogs many(*desk_);
+    ManyLogs many(*workspace_);
     understand(many, {logs()});
     QCOMPARE(many.flights().size(), std::size_t(2));
     // In the order flown.
@@ -81,31 +81,31 @@ void ManyLogsTest::aFolderIsUnderstoodAndFiled() {
     VERIFY_NEAR(many.flights()[0].summary.duration_s, 600.0, 1e-6);
     VERIFY_NEAR(many.flights()[0].summary.distance.ground_m->value, 6000.0, 30.0);
     QCOMPARE(file(many), 2);
-    QCOMPARE(desk_->shelves().flights.size(), std::size_t(2));
-    QCOMPARE(desk_->summaries().size(), std::size_t(2));
+    QCOMPARE(workspace_->shelves().flights.size(), std::size_t(2));
+    QCOMPARE(workspace_->summaries().size(), std::size_t(2));
     // One edit: undone at once.
-    desk_->undo();
-    QCOMPARE(desk_->shelves().flights.size(), std::size_t(0));
-    desk_->redo();
+    workspace_->undo();
+    QCOMPARE(workspace_->shelves().flights.size(), std::size_t(0));
+    workspace_->redo();
     // What was filed can be had from the book again.
-    desk_->settle();
-    QVERIFY(desk_->openBook(folder_->filePath(QStringLiteral("book.sqlite"))).has_value());
-    QCOMPARE(desk_->shelves().flights.size(), std::size_t(2));
-    QCOMPARE(desk_->logs().size(), std::size_t(2));
+    workspace_->settle();
+    QVERIFY(workspace_->openBook(folder_->filePath(QStringLiteral("book.sqlite"))).has_value());
+    QCOMPARE(workspace_->shelves().flights.size(), std::size_t(2));
+    QCOMPARE(workspace_->logs().size(), std::size_t(2));
 }
 
 void ManyLogsTest::whatIsKnownIsNotFiledTwice() {
     write(QStringLiteral("one.csv"), 3);
     write(QStringLiteral("same-as-one.csv"), 3);
     write(QStringLiteral("other.csv"), 4);
-    ManyLogs many(*desk_);
+    ManyLogs many(*workspace_);
     understand(many, {logs()});
     QCOMPARE(file(many), 2);
     write(QStringLiteral("new.csv"), 6);
     understand(many, {logs()});
     QCOMPARE(std::count_if(many.flights().begin(), many.flights().end(), [](const auto& f) { return f.known; }), 3);
     QCOMPARE(file(many), 1);
-    QCOMPARE(desk_->shelves().flights.size(), std::size_t(3));
+    QCOMPARE(workspace_->shelves().flights.size(), std::size_t(3));
 }
 
 void ManyLogsTest::flightsOfOneFileAreFiledOneByOne() {
@@ -118,12 +118,12 @@ void ManyLogsTest::flightsOfOneFileAreFiledOneByOne() {
         for (std::size_t i = 0; i < next.rows(); ++i) day.lines.push_back(std::uint32_t(day.lines.size() + 2));
     }
     put(QStringLiteral("day.csv"), QByteArray::fromStdString(io::csv_from_log(day, io::LogStyle::recorder)));
-    ManyLogs many(*desk_);
+    ManyLogs many(*workspace_);
     understand(many, {logs()});
     QCOMPARE(many.flights().size(), std::size_t(3));
     many.setWanted(1, false);
     QCOMPARE(file(many), 2);
-    QCOMPARE(desk_->logs().size(), std::size_t(1)); // one log, two flights of it
+    QCOMPARE(workspace_->logs().size(), std::size_t(1)); // one log, two flights of it
     understand(many, {logs()});
     QVERIFY(!many.flights()[1].known && many.flights()[0].known && many.flights()[2].known);
 }
@@ -132,7 +132,7 @@ void ManyLogsTest::theUnusableIsListed() {
     write(QStringLiteral("good.csv"), 3);
     put(QStringLiteral("prose.txt"), "Dear diary,\ntoday we flew far.\n");
     put(QStringLiteral("torn.zip"), "PK\3\4 none");
-    ManyLogs many(*desk_);
+    ManyLogs many(*workspace_);
     understand(many, {logs()});
     QCOMPARE(many.flights().size(), std::size_t(3));
     QCOMPARE(std::count_if(many.flights().begin(), many.flights().end(), [](const auto& f) { return f.error; }), 2);
@@ -146,7 +146,7 @@ void ManyLogsTest::theUnusableIsListed() {
 
 void ManyLogsTest::stoppingLosesNothing() {
     for (int i = 0; i < 12; ++i) write(QStringLiteral("f%1.csv").arg(i), 1 + i);
-    ManyLogs many(*desk_);
+    ManyLogs many(*workspace_);
     understand(many, {logs()});
     QSignalSpy filed(&many, &ManyLogs::filed);
     QObject::connect(&many, &ManyLogs::progressed, &many, [&](double share) {
@@ -156,12 +156,12 @@ void ManyLogsTest::stoppingLosesNothing() {
     flown.flown = session::first_request();
     many.file(flown);
     QVERIFY(filed.count() > 0 || filed.wait(sobremesa::tests::patience_ms));
-    const auto first = desk_->shelves().flights.size();
+    const auto first = workspace_->shelves().flights.size();
     QVERIFY(first >= 3 && first < 12);
-    ManyLogs again(*desk_);
+    ManyLogs again(*workspace_);
     understand(again, {logs()});
     QCOMPARE(file(again), int(12 - first));
-    QCOMPARE(desk_->shelves().flights.size(), std::size_t(12));
+    QCOMPARE(workspace_->shelves().flights.size(), std::size_t(12));
 }
 
 SOBREMESA_TEST(ManyLogsTest)

@@ -48,7 +48,7 @@ constexpr int progress_after_ms = 250;
 
 /// What the shelves offer for the first two words of a setting.
 template <class Chosen, class Choose>
-ShelfChoice shelf_choice(const session::Desk& desk, std::size_t word, Chosen chosen, Choose choose) {
+ShelfChoice shelf_choice(const session::Workspace& workspace, std::size_t word, Chosen chosen, Choose choose) {
     ShelfChoice choice;
     if (word > 1) return choice;
     std::vector<session::Id> ids;
@@ -61,10 +61,10 @@ ShelfChoice shelf_choice(const session::Desk& desk, std::size_t word, Chosen cho
         choice.names << name;
     };
     if (word == 0) {
-        for (const auto& [id, kept] : desk.shelves().aircraft)
+        for (const auto& [id, kept] : workspace.shelves().aircraft)
             offer(id, wording::title(kept.aircraft), kept.retired);
     } else {
-        for (const auto& [id, kept] : desk.shelves().packs) offer(id, wording::title(kept.pack), kept.retired);
+        for (const auto& [id, kept] : workspace.shelves().packs) offer(id, wording::title(kept.pack), kept.retired);
     }
     if (ids.empty()) return choice;
     choice.choose = [ids, word, choose](int index) { choose(word, ids[std::size_t(index)]); };
@@ -76,15 +76,15 @@ ShelfChoice shelf_choice(const session::Desk& desk, std::size_t word, Chosen cho
 MainWindow::MainWindow(const QString& settings_folder, const QString& book_path, QWidget* parent)
     : QMainWindow(parent),
       settings_(QDir(settings_folder).filePath(QStringLiteral("sobremesa.ini")), QSettings::IniFormat),
-      desk_(plan_session_), flight_session_(desk_, debrief_session_, plan_session_), bringer_(desk_),
-      reader_(desk_), rail_(new PlaceRail), plan_setting_(new SettingLine(plan_session_)),
+      workspace_(plan_session_), flight_session_(workspace_, debrief_session_, plan_session_), bringer_(workspace_),
+      reader_(workspace_), rail_(new PlaceRail), plan_setting_(new SettingLine(plan_session_)),
       flown_setting_(new SettingLine(flight_session_.flown(), QStringLiteral("flown"))),
       setting_(new QStackedWidget), setting_row_(new QWidget), places_(new QStackedWidget),
-      fleet_place_(new FleetPlace(desk_, plan_session_)), fleet_shelf_(&fleet_place_->shelf()),
-      packs_place_(new PacksPlace(desk_, plan_session_)), packs_shelf_(&packs_place_->shelf()),
-      sensors_room_(new QWidget), plan_place_(new PlanPlace(plan_session_, desk_)), watch_room_(new QWidget),
-      debrief_place_(new DebriefPlace(debrief_session_, flight_session_)), logbook_place_(new LogbookPlace(desk_)),
-      standing_(new StandingLine), commands_(new Commands(*this)) {
+      fleet_place_(new FleetPlace(workspace_, plan_session_)), fleet_shelf_(&fleet_place_->shelf()),
+      packs_place_(new PacksPlace(workspace_, plan_session_)), packs_shelf_(&packs_place_->shelf()),
+      sensors_room_(new QWidget), plan_place_(new PlanPlace(plan_session_, workspace_)), watch_room_(new QWidget),
+      debrief_place_(new DebriefPlace(debrief_session_, flight_session_)),
+      logbook_place_(new LogbookPlace(workspace_)), standing_(new StandingLine), commands_(new Commands(*this)) {
     restore_look(settings_);
     debrief_session_.rememberColumnsIn(QDir(settings_folder).filePath(QStringLiteral("columns.json")));
     setWindowTitle(tr("Sobremesa"));
@@ -196,7 +196,7 @@ void MainWindow::sayLearned(const QString& words, bool trouble) {
 void MainWindow::connectSessions() {
     connectReading();
     connectFlight();
-    connectDesk();
+    connectWorkspace();
     connectTransfers();
     connectPlaces();
     connectLearning();
@@ -274,11 +274,11 @@ void MainWindow::connectFlight() {
         debrief_session_.cancel();
         bringer_.cancel();
         reader_.cancel();
-        if (flight_session_.is_filing() || !exporting_.isEmpty()) desk_.keeper().cancelWork();
+        if (flight_session_.is_filing() || !exporting_.isEmpty()) workspace_.keeper().cancelWork();
     });
 }
 
-void MainWindow::connectDesk() {
+void MainWindow::connectWorkspace() {
     if (auto* guarded = qobject_cast<GuardedApplication*>(qApp)) {
         connect(guarded, &GuardedApplication::faulted, this, [this](const QString& what) {
             messages_->showLasting(tr("An internal fault stopped this action: %1. The logbook is unharmed; please "
@@ -286,26 +286,26 @@ void MainWindow::connectDesk() {
                                        .arg(what));
         });
     }
-    connect(&desk_, &session::Desk::historyChanged, this, &MainWindow::showHistory);
-    connect(&desk_, &session::Desk::historyChanged, messages_, &MessageBar::causeGone);
-    connect(&desk_, &session::Desk::aircraftChanged, fleet_shelf_, &ShelfPlace::refresh);
-    connect(&desk_, &session::Desk::packsChanged, packs_shelf_, &ShelfPlace::refresh);
-    connect(&desk_, &session::Desk::flightsChanged, this, [this] {
+    connect(&workspace_, &session::Workspace::historyChanged, this, &MainWindow::showHistory);
+    connect(&workspace_, &session::Workspace::historyChanged, messages_, &MessageBar::causeGone);
+    connect(&workspace_, &session::Workspace::aircraftChanged, fleet_shelf_, &ShelfPlace::refresh);
+    connect(&workspace_, &session::Workspace::packsChanged, packs_shelf_, &ShelfPlace::refresh);
+    connect(&workspace_, &session::Workspace::flightsChanged, this, [this] {
         fleet_shelf_->refresh();
         packs_shelf_->refresh();
     });
-    connect(&desk_, &session::Desk::openPlanChanged, this, [this] { showPlace(place()); });
-    connect(&desk_, &session::Desk::bookOpened, this, &MainWindow::showStanding);
+    connect(&workspace_, &session::Workspace::openPlanChanged, this, [this] { showPlace(place()); });
+    connect(&workspace_, &session::Workspace::bookOpened, this, &MainWindow::showStanding);
     connect(standing_, &StandingLine::wayOutWanted, this, &MainWindow::endLookingAround);
-    connect(&desk_, &session::Desk::unreadable, this, &MainWindow::refuse);
-    connect(&desk_.keeper(), &session::BookKeeper::failed, this, [this](const units::Error& error) {
+    connect(&workspace_, &session::Workspace::unreadable, this, &MainWindow::refuse);
+    connect(&workspace_.keeper(), &session::BookKeeper::failed, this, [this](const units::Error& error) {
         progress_due_.stop();
         // Until the book can be written again.
         messages_->showLasting(wording::message(error));
     });
-    connect(&desk_.keeper(), &session::BookKeeper::idle, this, &MainWindow::goOnLeaving);
-    connect(&desk_.keeper(), &session::BookKeeper::failed, this, &MainWindow::goOnLeaving);
-    connect(&desk_.keeper(), &session::BookKeeper::recovered, this,
+    connect(&workspace_.keeper(), &session::BookKeeper::idle, this, &MainWindow::goOnLeaving);
+    connect(&workspace_.keeper(), &session::BookKeeper::failed, this, &MainWindow::goOnLeaving);
+    connect(&workspace_.keeper(), &session::BookKeeper::recovered, this,
             [this] { messages_->showNote(tr("The logbook can be written again; nothing was lost.")); });
 }
 
@@ -348,23 +348,23 @@ void MainWindow::connectPlaces() {
 void MainWindow::offerShelves() {
     plan_setting_->setShelves([this](std::size_t word) {
         return shelf_choice(
-            desk_, word,
+            workspace_, word,
             [this](std::size_t w) -> std::optional<session::Id> {
-                const auto open = desk_.openPlanId();
+                const auto open = workspace_.openPlanId();
                 if (!open) return std::nullopt;
-                const auto& plan = desk_.shelves().plans.at(*open);
+                const auto& plan = workspace_.shelves().plans.at(*open);
                 return w == 0 ? plan.aircraft_id : plan.pack_id;
             },
             [this](std::size_t w, session::Id id) {
                 if (w == 0)
-                    desk_.choosePlanAircraft(id);
+                    workspace_.choosePlanAircraft(id);
                 else
-                    desk_.choosePlanPack(id);
+                    workspace_.choosePlanPack(id);
             });
     });
     flown_setting_->setShelves([this](std::size_t word) {
         return shelf_choice(
-            desk_, word,
+            workspace_, word,
             [this](std::size_t w) {
                 return w == 0 ? flight_session_.flight().aircraft_id : flight_session_.flight().pack_id;
             },
@@ -390,7 +390,7 @@ void MainWindow::showPlace(Place place) {
     const bool plan =
         (place == Place::plan || place == Place::watch || (place == Place::packs && packs_place_->onBench()) ||
          (place == Place::fleet && !fleet_place_->onShelf())) &&
-        desk_.openPlanId();
+        workspace_.openPlanId();
     const bool debrief = place == Place::debrief && debrief_session_.debrief();
     setting_row_->setVisible(plan || debrief);
     setting_->setCurrentWidget(debrief ? flown_setting_ : plan_setting_);
@@ -402,7 +402,7 @@ void MainWindow::showPlace(Place place) {
 
 SensorsPlace& MainWindow::sensors() {
     if (sensors_place_) return *sensors_place_;
-    sensors_place_ = new SensorsPlace(desk_);
+    sensors_place_ = new SensorsPlace(workspace_);
     connect(sensors_place_, &SensorsPlace::said, messages_, &MessageBar::showNote);
     auto* column = new QVBoxLayout(sensors_room_);
     column->setContentsMargins(0, 0, 0, 0);
@@ -456,8 +456,8 @@ Place MainWindow::place() const {
 }
 
 void MainWindow::showHistory() {
-    const auto* undo = desk_.nextUndo();
-    const auto* redo = desk_.nextRedo();
+    const auto* undo = workspace_.nextUndo();
+    const auto* redo = workspace_.nextRedo();
     undo_->setEnabled(undo != nullptr);
     redo_->setEnabled(redo != nullptr);
     undo_->setText(undo ? tr("Undo: %1").arg(wording::edit_text(*undo)) : tr("Undo"));
@@ -474,7 +474,7 @@ void MainWindow::say(const units::Error& error) {
 /// Earlier or later in the order of their beginning.
 void MainWindow::stepFlight(int step) {
     std::vector<std::pair<double, session::Id>> order;
-    for (const auto& [id, flight] : desk_.shelves().flights) {
+    for (const auto& [id, flight] : workspace_.shelves().flights) {
         if (flight.log_id) order.emplace_back(flight.start_clock_s.value_or(0.0), id);
     }
     if (order.empty()) {

@@ -13,9 +13,9 @@
 
 #include "session/book_transfer.hpp"
 #include "session/debrief_session.hpp"
-#include "session/desk.hpp"
 #include "session/flight_session.hpp"
 #include "session/plan_session.hpp"
+#include "session/workspace.hpp"
 
 class QMessageBox;
 class QStackedWidget;
@@ -63,7 +63,7 @@ public:
     session::PlanSession& planSession() { return plan_session_; }
     session::DebriefSession& debriefSession() { return debrief_session_; }
     session::FlightSession& flightSession() { return flight_session_; }
-    session::Desk& desk() { return desk_; }
+    session::Workspace& workspace() { return workspace_; }
     session::BookBringer& bringer() { return bringer_; }
     session::FlightReader& flightReader() { return reader_; }
     PlanPlace& planPlace() { return *plan_place_; }
@@ -133,7 +133,7 @@ private:
     void connectSessions();
     void connectReading();
     void connectFlight();
-    void connectDesk();
+    void connectWorkspace();
     void connectTransfers();
     void connectPlaces();
     void offerShelves();
@@ -168,7 +168,7 @@ private:
     QSettings settings_;
     session::PlanSession plan_session_;
     session::DebriefSession debrief_session_;
-    session::Desk desk_;
+    session::Workspace workspace_;
     session::FlightSession flight_session_;
     session::BookBringer bringer_;
     session::FlightReader reader_;

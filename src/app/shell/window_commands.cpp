@@ -37,8 +37,8 @@ void MainWindow::makeCommands() {
     addPlace(Place::debrief, "railDebrief", tr("Debrief"), paint_debrief_sign, debrief_place_);
     addPlace(Place::logbook, "railLogbook", tr("Logbook"), paint_logbook_sign, logbook_place_);
     commands_->separate();
-    undo_ = commands_->add("undoAction", tr("Undo"), QKeySequence::Undo, [this] { desk_.undo(); });
-    redo_ = commands_->add("redoAction", tr("Redo"), QKeySequence::Redo, [this] { desk_.redo(); });
+    undo_ = commands_->add("undoAction", tr("Undo"), QKeySequence::Undo, [this] { workspace_.undo(); });
+    redo_ = commands_->add("redoAction", tr("Redo"), QKeySequence::Redo, [this] { workspace_.redo(); });
     // Both habits are wide-spread.
     redo_->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
     showHistory();
@@ -84,7 +84,7 @@ void MainWindow::makeFileCommands() {
     commands_->add("duplicatePlanAction", tr("Duplicate plan"), {}, [this] { duplicatePlan(); });
     commands_->add("plansAction", tr("Plans…"), QKeySequence(Qt::CTRL | Qt::Key_P), [this] {
         showPlace(Place::plan);
-        if (desk_.openPlanId()) plan_place_->showPlans();
+        if (workspace_.openPlanId()) plan_place_->showPlans();
     });
     commands_->add("openPlanAction", tr("Open plan from a file…"), QKeySequence::Open, ask_plan);
     commands_->add("savePlanAction", tr("Save plan as a file…"), QKeySequence::Save, [this] {
@@ -95,7 +95,7 @@ void MainWindow::makeFileCommands() {
     });
     const auto ask_card = [this] {
         const auto plan = plan_session_.plan();
-        if (!plan || !desk_.openPlanId()) return;
+        if (!plan || !workspace_.openPlanId()) return;
         const QString path = QFileDialog::getSaveFileName(
             this, tr("Save the flight card"),
             lastFolder() + QLatin1Char('/') + planFileTitle() + QStringLiteral(".pdf"), tr("PDF (*.pdf)"));
@@ -118,7 +118,7 @@ void MainWindow::makeFileCommands() {
     const auto on_plan = [this](void (PlanPlace::*what)()) {
         return [this, what] {
             showPlace(Place::plan);
-            if (desk_.openPlanId()) (plan_place_->*what)();
+            if (workspace_.openPlanId()) (plan_place_->*what)();
         };
     };
     commands_->add("missionAction", tr("Mission of the plan…"), QKeySequence(Qt::CTRL | Qt::Key_M),
@@ -213,7 +213,7 @@ void MainWindow::makeBookCommands() {
     commands_->begin(tr("Logbook file"));
     commands_->add("chooseBookAction", tr("Open or create a logbook…"), {}, [this] {
         const QString path =
-            QFileDialog::getSaveFileName(this, tr("Open or create a logbook"), desk_.keeper().path(),
+            QFileDialog::getSaveFileName(this, tr("Open or create a logbook"), workspace_.keeper().path(),
                                          tr("Logbooks (*.sqlite)"), nullptr, QFileDialog::DontConfirmOverwrite);
         if (!path.isEmpty()) openBook(path);
     });
@@ -399,7 +399,7 @@ void MainWindow::showGuide() {
         {Place::watch, QStringLiteral("Watch")},           {Place::debrief, QStringLiteral("Debrief")},
         {Place::logbook, QStringLiteral("Logbook")}};
     QString chapter = chapters.at(place());
-    if (place() == Place::plan && !desk_.openPlanId()) chapter = QStringLiteral("The first start");
+    if (place() == Place::plan && !workspace_.openPlanId()) chapter = QStringLiteral("The first start");
     if (place() == Place::packs && packs_place_->onBench()) chapter = QStringLiteral("The bench");
     if (place() == Place::fleet && !fleet_place_->onShelf()) chapter = QStringLiteral("The power curve");
     // Laid out first: where a chapter begins is known in a window that is shown.

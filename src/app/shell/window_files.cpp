@@ -106,7 +106,7 @@ void MainWindow::openDropped(const QStringList& paths) {
 }
 
 void MainWindow::addLogs(const QStringList& paths) {
-    auto* sheet = new ManyLogsSheet(desk_, paths, this);
+    auto* sheet = new ManyLogsSheet(workspace_, paths, this);
     connect(sheet, &ManyLogsSheet::refused, this, [this](const units::Error& error) { say(error); });
     connect(sheet, &ManyLogsSheet::filed, this, [this](int flights) {
         if (flights > 0) showPlace(Place::logbook);
@@ -131,7 +131,7 @@ void MainWindow::openColumns(const QString& path) {
 }
 
 void MainWindow::openCompare(const std::vector<session::Id>& first) {
-    (new CompareSheet(desk_, first, this))->show();
+    (new CompareSheet(workspace_, first, this))->show();
 }
 
 void MainWindow::openPlanFile(const QString& path) {
@@ -149,12 +149,12 @@ void MainWindow::openPlanFile(const QString& path) {
         document->request.name = name.toStdString();
     }
     messages_->clear();
-    const session::Id id = desk_.bringInPlan(document->request);
+    const session::Id id = workspace_.bringInPlan(document->request);
     showPlace(Place::plan);
     QStringList said;
     for (const auto& diagnostic : document->diagnostics)
         said << wording::message(diagnostic, Look::instance().quantities());
-    const auto& plan = desk_.shelves().plans.at(id);
+    const auto& plan = workspace_.shelves().plans.at(id);
     if (!plan.aircraft_id)
         said << tr("The fleet has another %1; this plan keeps its own.").arg(wording::title(plan.request.aircraft));
     if (!plan.pack_id)
@@ -164,32 +164,33 @@ void MainWindow::openPlanFile(const QString& path) {
 
 void MainWindow::newPlan() {
     showPlace(Place::plan);
-    if (!desk_.openPlanId()) return; // the empty place is the new plan
+    if (!workspace_.openPlanId()) return; // the empty place is the new plan
     // Blank, but for what is flown: mission, weather and reserve are those of a first plan.
-    auto plan = desk_.shelves().plans.at(*desk_.openPlanId());
-    const auto open = desk_.current(plan);
+    auto plan = workspace_.shelves().plans.at(*workspace_.openPlanId());
+    const auto open = workspace_.current(plan);
     plan.request = session::first_request();
     plan.request.aircraft = open.aircraft;
     plan.request.pack = open.pack;
     plan.request.name = freeName(tr("New plan")).toStdString();
-    if (const auto id = desk_.put(logbook::EditKind::add_plan, std::nullopt, plan)) desk_.openPlan(*id);
+    if (const auto id = workspace_.put(logbook::EditKind::add_plan, std::nullopt, plan)) workspace_.openPlan(*id);
     plan_place_->askName();
 }
 
 void MainWindow::duplicatePlan() {
     showPlace(Place::plan);
-    if (!desk_.openPlanId()) return;
-    auto plan = desk_.shelves().plans.at(*desk_.openPlanId());
-    plan.request = desk_.current(plan);
+    if (!workspace_.openPlanId()) return;
+    auto plan = workspace_.shelves().plans.at(*workspace_.openPlanId());
+    plan.request = workspace_.current(plan);
     plan.request.name = freeName(tr("%1, copy").arg(plan_title(plan.request))).toStdString();
-    if (const auto id = desk_.put(logbook::EditKind::duplicate_plan, std::nullopt, plan)) desk_.openPlan(*id);
+    if (const auto id = workspace_.put(logbook::EditKind::duplicate_plan, std::nullopt, plan))
+        workspace_.openPlan(*id);
     plan_place_->askName();
 }
 
 /// The name, with a number behind it where a plan has it already.
 QString MainWindow::freeName(const QString& wanted) const {
     const auto taken = [&](const QString& name) {
-        return std::any_of(desk_.shelves().plans.begin(), desk_.shelves().plans.end(),
+        return std::any_of(workspace_.shelves().plans.begin(), workspace_.shelves().plans.end(),
                            [&](const auto& entry) { return entry.second.request.name == name.toStdString(); });
     };
     QString name = wanted;
@@ -224,7 +225,7 @@ void MainWindow::saveCard(const QString& path) {
 
 void MainWindow::printCard() {
     const auto plan = plan_session_.plan();
-    if (!plan || !desk_.openPlanId()) return;
+    if (!plan || !workspace_.openPlanId()) return;
     QPrinter printer(QPrinter::HighResolution);
     QPrintDialog dialog(&printer, this);
     dialog.setWindowTitle(tr("Print the flight card"));
@@ -291,7 +292,7 @@ void MainWindow::openBook(const QString& path) {
 }
 
 void MainWindow::openBookNow(const QString& path) {
-    auto opened = desk_.openBook(path);
+    auto opened = workspace_.openBook(path);
     if (demo_copy_) {
         // Its book is closed now.
         demo_copy_.reset();
@@ -300,7 +301,7 @@ void MainWindow::openBookNow(const QString& path) {
     }
     if (!opened) {
         // The window opens all the same: a plan can be made, and a backup restored.
-        desk_.withoutBook();
+        workspace_.withoutBook();
         say(opened.error());
         return;
     }
@@ -328,11 +329,11 @@ void MainWindow::openDemoCopy(const QString& demo) {
                                    .arg(copy->isValid() ? copy->path() : QDir::tempPath()));
         return;
     }
-    const QString own = desk_.keeper().is_open()
-                            ? desk_.keeper().path()
+    const QString own = workspace_.keeper().is_open()
+                            ? workspace_.keeper().path()
                             : settings_.value(QStringLiteral("book"), session::default_book_path()).toString();
     const QString folder = lastFolder();
-    if (auto opened = desk_.openBook(copy->filePath(QStringLiteral("logbook.sqlite"))); !opened) {
+    if (auto opened = workspace_.openBook(copy->filePath(QStringLiteral("logbook.sqlite"))); !opened) {
         say(opened.error());
         openBookNow(own);
         return;
@@ -361,7 +362,7 @@ void MainWindow::setThrowAway() {
 
 /// What holds as long as this logbook is open.
 void MainWindow::showStanding() {
-    const auto& keeper = desk_.keeper();
+    const auto& keeper = workspace_.keeper();
     const QString demo = tr("These are demo flights, in a temporary copy: try anything; nothing is kept.");
     if (demo_copy_)
         standing_->show(demo, tr("Back to my logbook"));
@@ -376,29 +377,29 @@ void MainWindow::showStanding() {
 }
 
 void MainWindow::readUnread() {
-    const auto unread = desk_.unread();
+    const auto unread = workspace_.unread();
     if (!unread.empty() && !reader_.is_running()) reader_.read(unread);
 }
 
 void MainWindow::sayBook() {
     QStringList said;
-    for (const auto& diagnostic : desk_.keeper().diagnostics())
+    for (const auto& diagnostic : workspace_.keeper().diagnostics())
         said << wording::message(diagnostic, Look::instance().quantities());
     if (!said.isEmpty()) messages_->showTrouble(said.join(QLatin1Char(' ')));
 }
 
 void MainWindow::backUpBook(const QString& path) {
-    desk_.hurry(0);
+    workspace_.hurry(0);
     exporting_ = path;
     messages_->showProgress(tr("Backing up"), 0.0);
     // The dialog asked whether a file that is there may go; it goes when the copy is whole.
     constexpr bool replace = true;
-    desk_.keeper().run<units::Result<void>>(
+    workspace_.keeper().run<units::Result<void>>(
         this,
         [path](logbook::Book& book, const std::stop_token&) { return book.backUp(path.toStdString(), replace); },
         [this, path](const units::Result<void>& done) {
             exporting_.clear();
-            const auto held_up = int(desk_.keeper().heldUp());
+            const auto held_up = int(workspace_.keeper().heldUp());
             if (!done)
                 say(done.error());
             else if (held_up > 0) {
@@ -436,11 +437,11 @@ void MainWindow::restoreBookNow(const QString& backup) {
             return;
         }
     }
-    const QString path = desk_.keeper().is_open()
-                             ? desk_.keeper().path()
+    const QString path = workspace_.keeper().is_open()
+                             ? workspace_.keeper().path()
                              : settings_.value(QStringLiteral("book"), session::default_book_path()).toString();
-    desk_.settle();
-    desk_.withoutBook();
+    workspace_.settle();
+    workspace_.withoutBook();
     const QString aside = path + QStringLiteral(".before-restore-") +
                           QString::fromStdString(logbook::utc_now()).replace(QLatin1Char(':'), QLatin1Char('-'));
     if (QFile::exists(path) && !QFile::rename(path, aside)) {
@@ -459,15 +460,15 @@ void MainWindow::restoreBookNow(const QString& backup) {
         return;
     }
     openBook(path);
-    if (desk_.keeper().is_open())
+    if (workspace_.keeper().is_open())
         messages_->showNote(QFile::exists(aside) ? tr("Restored. The previous logbook is in %1.").arg(aside)
                                                  : tr("Restored."));
 }
 
 void MainWindow::exportBook(const QString& folder) {
-    desk_.hurry(0);
+    workspace_.hurry(0);
     exporting_ = folder;
-    desk_.keeper().run<units::Result<std::vector<units::Error>>>(
+    workspace_.keeper().run<units::Result<std::vector<units::Error>>>(
         this,
         [this, folder](logbook::Book& book, const std::stop_token& stop) {
             return session::export_book(book, folder, stop, [this](double share) {
@@ -504,7 +505,7 @@ void MainWindow::bringIn(const QString& path) {
 
 void MainWindow::exportPacks(const QString& path) {
     std::vector<battery::Pack> packs;
-    for (const auto& [id, kept] : desk_.shelves().packs) {
+    for (const auto& [id, kept] : workspace_.shelves().packs) {
         if (!kept.retired) packs.push_back(kept.pack);
     }
     if (auto written = io::write_text_file(path.toStdString(), io::csv_from_packs(packs)); !written)

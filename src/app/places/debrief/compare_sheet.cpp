@@ -26,9 +26,10 @@ using Role = TextLabel::Role;
 using session::Id;
 using units::Quantity;
 
-CompareSheet::CompareSheet(const session::Desk& desk, const std::vector<Id>& first, QWidget* parent)
-    : QDialog(parent), desk_(desk), list_(new QListWidget), speed_(new NumberField), mass_(new NumberField),
-      distance_(new NumberField), words_(new TextLabel(Role::sentence)), cells_(new CellModel(this)),
+CompareSheet::CompareSheet(const session::Workspace& workspace, const std::vector<Id>& first, QWidget* parent)
+    : QDialog(parent), workspace_(workspace), list_(new QListWidget), speed_(new NumberField),
+      mass_(new NumberField), distance_(new NumberField), words_(new TextLabel(Role::sentence)),
+      cells_(new CellModel(this)),
       table_(new DataTable(QStringLiteral("compareTable"), tr("Flights at equal distance, speed and mass"))) {
     const Look& look = Look::instance();
     setAttribute(Qt::WA_DeleteOnClose);
@@ -89,10 +90,10 @@ CompareSheet::CompareSheet(const session::Desk& desk, const std::vector<Id>& fir
 void CompareSheet::fill(const std::vector<Id>& first) {
     std::set<Id> taken(first.begin(), first.end());
     std::vector<Id> ids;
-    for (const auto& [id, summary] : desk_.summaries()) {
-        if (!summary.level.empty() && desk_.shelves().flights.contains(id)) ids.push_back(id);
+    for (const auto& [id, summary] : workspace_.summaries()) {
+        if (!summary.level.empty() && workspace_.shelves().flights.contains(id)) ids.push_back(id);
     }
-    const auto& flights = desk_.shelves().flights;
+    const auto& flights = workspace_.shelves().flights;
     std::sort(ids.begin(), ids.end(), [&](Id a, Id b) {
         return flights.at(a).start_clock_s.value_or(0.0) > flights.at(b).start_clock_s.value_or(0.0);
     });
@@ -141,8 +142,8 @@ debrief::EqualTerms CompareSheet::terms() const {
 void CompareSheet::showComparison() {
     std::vector<debrief::ComparedFlight> flights;
     for (const Id id : taken()) {
-        const auto& kept = desk_.shelves().flights.at(id);
-        if (auto flight = debrief::compared_flight(kept.name, kept.flown, desk_.summaries().at(id)))
+        const auto& kept = workspace_.shelves().flights.at(id);
+        if (auto flight = debrief::compared_flight(kept.name, kept.flown, workspace_.summaries().at(id)))
             flights.push_back(std::move(*flight));
     }
     const auto compared = debrief::compare(flights, terms());

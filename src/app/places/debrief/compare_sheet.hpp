@@ -22,7 +22,8 @@ class CompareSheet : public QDialog {
     Q_OBJECT
 public:
     /// @param first  taken from the start, with the latest other flight of the same aircraft
-    CompareSheet(const session::Desk& desk, const std::vector<session::Id>& first, QWidget* parent = nullptr);
+    CompareSheet(const session::Workspace& workspace, const std::vector<session::Id>& first,
+                 QWidget* parent = nullptr);
 
     std::vector<session::Id> taken() const;
 
@@ -31,7 +32,7 @@ private:
     void showComparison();
     debrief::EqualTerms terms() const;
 
-    const session::Desk& desk_;
+    const session::Workspace& workspace_;
     QListWidget* list_;
     NumberField* speed_;
     NumberField* mass_;

@@ -5,9 +5,9 @@
 
 namespace sobremesa::app {
 
-FleetPlace::FleetPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent)
-    : QTabWidget(parent), desk_(desk), plan_session_(plan_session), learning_(desk),
-      sun_session_(desk, plan_session), shelf_(new ShelfPlace(fleet_shelf(desk))) {
+FleetPlace::FleetPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent)
+    : QTabWidget(parent), workspace_(workspace), plan_session_(plan_session), learning_(workspace),
+      sun_session_(workspace, plan_session), shelf_(new ShelfPlace(fleet_shelf(workspace))) {
     setObjectName(QStringLiteral("fleetTabs"));
     setAccessibleName(tr("Fleet: list, power curve, what-if, sun, forecasts"));
     tabBar()->setAccessibleName(accessibleName());
@@ -68,7 +68,7 @@ SunPage& FleetPlace::sun() {
 
 ForecastsPage& FleetPlace::forecasts() {
     if (forecasts_) return *forecasts_;
-    forecasts_ = new ForecastsPage(learning_, desk_);
+    forecasts_ = new ForecastsPage(learning_, workspace_);
     connect(forecasts_, &ForecastsPage::flightWanted, this, &FleetPlace::flightWanted);
     forecasts_room_->layout()->addWidget(forecasts_);
     forecasts_->show();

@@ -15,7 +15,7 @@ namespace sobremesa::app {
 class FleetPlace : public QTabWidget {
     Q_OBJECT
 public:
-    FleetPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent = nullptr);
+    FleetPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent = nullptr);
     ShelfPlace& shelf() { return *shelf_; }
     session::LearningSession& learning() { return learning_; }
     CurvePage& curve();
@@ -39,7 +39,7 @@ private:
     QWidget* addLaterTab(const QString& name);
     void follow(int tab);
 
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     session::PlanSession& plan_session_;
     session::LearningSession learning_;
     session::SunSession sun_session_;

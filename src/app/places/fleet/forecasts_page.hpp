@@ -19,7 +19,7 @@ class TextLabel;
 class ForecastsPage : public QWidget {
     Q_OBJECT
 public:
-    ForecastsPage(session::LearningSession& learning, session::Desk& desk, QWidget* parent = nullptr);
+    ForecastsPage(session::LearningSession& learning, session::Workspace& workspace, QWidget* parent = nullptr);
 
 signals:
     void flightWanted(session::Id id);
@@ -31,7 +31,7 @@ private:
     std::optional<session::Id> chosen() const;
 
     session::LearningSession& learning_;
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     TextLabel* name_;
     TextLabel* sentence_;
     CalibrationChart* calibration_;

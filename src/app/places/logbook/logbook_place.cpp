@@ -39,8 +39,8 @@ QString clock_text(const std::optional<double>& start_s) {
 
 } // namespace
 
-FlightFilter::FlightFilter(const session::Desk& desk, const std::vector<Id>& ids, QObject* parent)
-    : QSortFilterProxyModel(parent), desk_(desk), ids_(ids) {}
+FlightFilter::FlightFilter(const session::Workspace& workspace, const std::vector<Id>& ids, QObject* parent)
+    : QSortFilterProxyModel(parent), workspace_(workspace), ids_(ids) {}
 
 void FlightFilter::setWanted(const QString& text, std::optional<Id> aircraft, std::optional<Id> pack) {
     wanted_ = text.trimmed();
@@ -50,8 +50,8 @@ void FlightFilter::setWanted(const QString& text, std::optional<Id> aircraft, st
 }
 
 bool FlightFilter::filterAcceptsRow(int row, const QModelIndex&) const {
-    const auto found = desk_.shelves().flights.find(ids_[std::size_t(row)]);
-    if (found == desk_.shelves().flights.end()) return false;
+    const auto found = workspace_.shelves().flights.find(ids_[std::size_t(row)]);
+    if (found == workspace_.shelves().flights.end()) return false;
     if (aircraft_ && found->second.aircraft_id != aircraft_) return false;
     if (pack_ && found->second.pack_id != pack_) return false;
     if (wanted_.isEmpty()) return true;
@@ -68,9 +68,9 @@ bool FlightFilter::lessThan(const QModelIndex& left, const QModelIndex& right) c
     return compare_as_read(a.toString(), b.toString()) < 0;
 }
 
-LogbookPlace::LogbookPlace(session::Desk& desk, QWidget* parent)
-    : QWidget(parent), desk_(desk), model_(new CellModel(this)), filter_(new FlightFilter(desk, ids_, this)),
-      pages_(new QStackedLayout(this)) {
+LogbookPlace::LogbookPlace(session::Workspace& workspace, QWidget* parent)
+    : QWidget(parent), workspace_(workspace), model_(new CellModel(this)),
+      filter_(new FlightFilter(workspace, ids_, this)), pages_(new QStackedLayout(this)) {
     setObjectName(QStringLiteral("logbookPlace"));
     filter_->setSourceModel(model_);
     pages_->addWidget(makeEmpty());
@@ -80,9 +80,9 @@ LogbookPlace::LogbookPlace(session::Desk& desk, QWidget* parent)
         stale_ = true;
         if (isVisible()) refresh();
     };
-    connect(&desk_, &session::Desk::flightsChanged, this, follow);
-    connect(&desk_, &session::Desk::aircraftChanged, this, follow);
-    connect(&desk_, &session::Desk::packsChanged, this, follow);
+    connect(&workspace_, &session::Workspace::flightsChanged, this, follow);
+    connect(&workspace_, &session::Workspace::aircraftChanged, this, follow);
+    connect(&workspace_, &session::Workspace::packsChanged, this, follow);
     connect(&Look::instance(), &Look::changed, this, &LogbookPlace::refresh);
     refresh();
 }
@@ -205,9 +205,9 @@ void LogbookPlace::refresh() {
     const auto& q = Look::instance().quantities();
     ids_.clear();
     std::vector<std::vector<Cell>> rows;
-    for (const auto& flight : desk_.figures()) {
-        const auto& kept = desk_.shelves().flights.at(flight.flight_id);
-        const bool read = desk_.summaries().contains(flight.flight_id);
+    for (const auto& flight : workspace_.figures()) {
+        const auto& kept = workspace_.shelves().flights.at(flight.flight_id);
+        const bool read = workspace_.summaries().contains(flight.flight_id);
         const auto figure = [&](Quantity quantity) {
             return read ? explained_cell(telemetry::explain(flight.summary, quantity))
                         : explained_cell(std::nullopt);
@@ -250,8 +250,8 @@ void LogbookPlace::refresh() {
             table_->setColumnWidth(column, Look::instance().scaled(widths[column]));
     }
     pages_->setCurrentIndex(ids_.empty() ? 0 : 1);
-    path_->setWords(desk_.keeper().is_open() ? tr("Stored in %1").arg(desk_.keeper().path())
-                                             : tr("Not stored: no logbook is open."));
+    path_->setWords(workspace_.keeper().is_open() ? tr("Stored in %1").arg(workspace_.keeper().path())
+                                                  : tr("Not stored: no logbook is open."));
     fillChoices();
     filter();
     if (!before.empty()) choose(before.front());
@@ -266,9 +266,9 @@ void LogbookPlace::fillChoices() {
         for (const auto& [id, kept] : shelf) box->addItem(title(kept), QVariant::fromValue(qint64(id)));
         box->setCurrentIndex(std::max(0, before.isValid() ? box->findData(before) : 0));
     };
-    fill(aircraft_, tr("all aircraft"), desk_.shelves().aircraft,
+    fill(aircraft_, tr("all aircraft"), workspace_.shelves().aircraft,
          [](const book::KeptAircraft& kept) { return wording::title(kept.aircraft); });
-    fill(pack_, tr("all packs"), desk_.shelves().packs,
+    fill(pack_, tr("all packs"), workspace_.shelves().packs,
          [](const book::KeptPack& kept) { return wording::title(kept.pack); });
 }
 
@@ -288,8 +288,8 @@ void LogbookPlace::filter() {
 void LogbookPlace::showBests() {
     std::vector<book::FlightFigures> shown_flights;
     const auto ids = shown();
-    for (auto& flight : desk_.figures()) {
-        if (desk_.summaries().contains(flight.flight_id) &&
+    for (auto& flight : workspace_.figures()) {
+        if (workspace_.summaries().contains(flight.flight_id) &&
             std::find(ids.begin(), ids.end(), flight.flight_id) != ids.end())
             shown_flights.push_back(std::move(flight));
     }
@@ -299,11 +299,12 @@ void LogbookPlace::showBests() {
         std::optional<units::Explanation> explanation;
         QString caption;
         if (id) {
-            explanation = telemetry::explain(desk_.summaries().at(*id), quantity);
-            caption = tr("%1: %2", "what is best, which flight")
-                          .arg(what, QFontMetrics(Look::instance().font(Look::small_px))
-                                         .elidedText(QString::fromStdString(desk_.shelves().flights.at(*id).name),
-                                                     Qt::ElideRight, Look::instance().scaled(190)));
+            explanation = telemetry::explain(workspace_.summaries().at(*id), quantity);
+            caption =
+                tr("%1: %2", "what is best, which flight")
+                    .arg(what, QFontMetrics(Look::instance().font(Look::small_px))
+                                   .elidedText(QString::fromStdString(workspace_.shelves().flights.at(*id).name),
+                                               Qt::ElideRight, Look::instance().scaled(190)));
         }
         bests_->figures()[place]->setExplanation(explanation, caption);
     };
@@ -314,8 +315,8 @@ void LogbookPlace::showBests() {
     std::optional<units::Explanation> cycles;
     std::optional<units::Explanation> flights;
     if (const auto pack_id = wanted(*pack_)) {
-        const auto& pack = desk_.shelves().packs.at(*pack_id).pack;
-        const auto& use = desk_.packUse(*pack_id);
+        const auto& pack = workspace_.shelves().packs.at(*pack_id).pack;
+        const auto& use = workspace_.packUse(*pack_id);
         cycles = book::explain_cycles(use, pack);
         flights = book::explain_flights(use.flights);
     }
@@ -353,8 +354,8 @@ std::vector<Id> LogbookPlace::shown() const {
 void LogbookPlace::remove() {
     const auto ids = chosen();
     if (ids.empty()) return;
-    const QString name = QString::fromStdString(desk_.shelves().flights.at(ids.front()).name);
-    desk_.removeFlights(ids);
+    const QString name = QString::fromStdString(workspace_.shelves().flights.at(ids.front()).name);
+    workspace_.removeFlights(ids);
     emit said(ids.size() == 1
                   ? tr("%1 was removed; its log stays in the logbook. Ctrl+Z restores it.").arg(name)
                   : tr("%n flight(s) were removed; their logs stay in the logbook. Ctrl+Z restores them.", nullptr,

@@ -3,7 +3,7 @@
 #include <QSortFilterProxyModel>
 #include <QWidget>
 
-#include "session/desk.hpp"
+#include "session/workspace.hpp"
 
 class QComboBox;
 class QLineEdit;
@@ -21,7 +21,8 @@ class TextLabel;
 class FlightFilter : public QSortFilterProxyModel {
     Q_OBJECT
 public:
-    FlightFilter(const session::Desk& desk, const std::vector<session::Id>& ids, QObject* parent = nullptr);
+    FlightFilter(const session::Workspace& workspace, const std::vector<session::Id>& ids,
+                 QObject* parent = nullptr);
     void setWanted(const QString& text, std::optional<session::Id> aircraft, std::optional<session::Id> pack);
 
 protected:
@@ -29,7 +30,7 @@ protected:
     bool lessThan(const QModelIndex& left, const QModelIndex& right) const override;
 
 private:
-    const session::Desk& desk_;
+    const session::Workspace& workspace_;
     const std::vector<session::Id>& ids_;
     QString wanted_;
     std::optional<session::Id> aircraft_;
@@ -41,7 +42,7 @@ private:
 class LogbookPlace : public QWidget {
     Q_OBJECT
 public:
-    explicit LogbookPlace(session::Desk& desk, QWidget* parent = nullptr);
+    explicit LogbookPlace(session::Workspace& workspace, QWidget* parent = nullptr);
 
     DataTable& table() { return *table_; }
     void refresh();
@@ -71,7 +72,7 @@ private:
     /// Set on flight, remembered between refreshes.
     std::optional<session::Id> wanted(const QComboBox& box) const;
 
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     std::vector<session::Id> ids_;
     bool stale_ = false;
     CellModel* model_;

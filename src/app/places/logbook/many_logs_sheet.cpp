@@ -96,8 +96,8 @@ bool FoundFlightsModel::setData(const QModelIndex& index, const QVariant& value,
     return true;
 }
 
-ManyLogsSheet::ManyLogsSheet(session::Desk& desk, const QStringList& paths, QWidget* parent)
-    : QDialog(parent), desk_(desk), many_(desk), model_(new FoundFlightsModel(many_, this)),
+ManyLogsSheet::ManyLogsSheet(session::Workspace& workspace, const QStringList& paths, QWidget* parent)
+    : QDialog(parent), workspace_(workspace), many_(workspace), model_(new FoundFlightsModel(many_, this)),
       table_(new DataTable(QStringLiteral("manyLogsTable"), tr("Flights found"))),
       state_(new TextLabel(Role::quiet)), aircraft_(new ChoiceBox), pack_(new ChoiceBox),
       progress_(new QProgressBar), file_(new QPushButton), leave_(new QPushButton) {
@@ -119,14 +119,14 @@ ManyLogsSheet::ManyLogsSheet(session::Desk& desk, const QStringList& paths, QWid
     choices->addWidget(new TextLabel(Role::plain, tr("All flown with")));
     aircraft_->setObjectName(QStringLiteral("manyAircraft"));
     aircraft_->setAccessibleName(tr("Aircraft of all these flights"));
-    for (const auto& [id, kept] : desk_.shelves().aircraft)
+    for (const auto& [id, kept] : workspace_.shelves().aircraft)
         aircraft_->addItem(wording::title(kept.aircraft), QVariant::fromValue(qint64(id)));
     pack_->setObjectName(QStringLiteral("manyPack"));
     pack_->setAccessibleName(tr("Pack of all these flights"));
-    for (const auto& [id, kept] : desk_.shelves().packs)
+    for (const auto& [id, kept] : workspace_.shelves().packs)
         pack_->addItem(wording::title(kept.pack), QVariant::fromValue(qint64(id)));
-    if (const auto open = desk_.openPlanId()) {
-        const auto& plan = desk_.shelves().plans.at(*open);
+    if (const auto open = workspace_.openPlanId()) {
+        const auto& plan = workspace_.shelves().plans.at(*open);
         if (plan.aircraft_id) aircraft_->setCurrentIndex(aircraft_->findData(qint64(*plan.aircraft_id)));
         if (plan.pack_id) pack_->setCurrentIndex(pack_->findData(qint64(*plan.pack_id)));
     }
@@ -192,12 +192,12 @@ ManyLogsSheet::ManyLogsSheet(session::Desk& desk, const QStringList& paths, QWid
 book::KeptFlight ManyLogsSheet::flown() const {
     book::KeptFlight flown;
     flown.flown = session::first_request();
-    if (const auto open = desk_.openPlanId()) {
-        flown.flown = desk_.current(desk_.shelves().plans.at(*open));
+    if (const auto open = workspace_.openPlanId()) {
+        flown.flown = workspace_.current(workspace_.shelves().plans.at(*open));
         flown.plan_id = *open;
     }
-    const auto& aircraft = desk_.shelves().aircraft;
-    const auto& packs = desk_.shelves().packs;
+    const auto& aircraft = workspace_.shelves().aircraft;
+    const auto& packs = workspace_.shelves().packs;
     if (const auto found = aircraft.find(session::Id(aircraft_->currentData().toLongLong()));
         found != aircraft.end()) {
         flown.aircraft_id = found->first;

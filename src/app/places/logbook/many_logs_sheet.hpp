@@ -36,7 +36,7 @@ private:
 class ManyLogsSheet : public QDialog {
     Q_OBJECT
 public:
-    ManyLogsSheet(session::Desk& desk, const QStringList& paths, QWidget* parent = nullptr);
+    ManyLogsSheet(session::Workspace& workspace, const QStringList& paths, QWidget* parent = nullptr);
     session::ManyLogs& logs() { return many_; }
 
 signals:
@@ -48,7 +48,7 @@ private:
     void fileThem();
     book::KeptFlight flown() const;
 
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     session::ManyLogs many_;
     FoundFlightsModel* model_;
     DataTable* table_;

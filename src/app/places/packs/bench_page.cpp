@@ -63,8 +63,8 @@ protected:
 
 } // namespace
 
-BenchPage::BenchPage(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent)
-    : QWidget(parent), desk_(desk), session_(desk, plan_session), pages_(new QStackedLayout(this)) {
+BenchPage::BenchPage(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent)
+    : QWidget(parent), workspace_(workspace), session_(workspace, plan_session), pages_(new QStackedLayout(this)) {
     setObjectName(QStringLiteral("benchPage"));
     pages_->addWidget(makeEmpty());
     auto* fold = new Fold;
@@ -93,7 +93,7 @@ BenchPage::BenchPage(session::Desk& desk, session::PlanSession& plan_session, QW
     });
     pages_->addWidget(fold);
     connect(&session_, &session::BenchSession::changed, this, &BenchPage::refresh);
-    connect(&desk_, &session::Desk::packsChanged, this, [this] {
+    connect(&workspace_, &session::Workspace::packsChanged, this, [this] {
         pages_->setCurrentIndex(0);
         refresh();
     });
@@ -280,7 +280,7 @@ void BenchPage::choiceMade() {
 
 void BenchPage::refresh() {
     const auto shown = session_.shown();
-    const bool can = shown && !shown->candidates.empty() && desk_.openPlanId();
+    const bool can = shown && !shown->candidates.empty() && workspace_.openPlanId();
     pages_->setCurrentIndex(can ? 1 : 0);
     if (!can) return;
     chart_->setShown(shown);
@@ -293,7 +293,7 @@ void BenchPage::refresh() {
     }
     if (session_.chosen().empty()) {
         // The pack of the plan, or the first of the table.
-        const auto& plan = desk_.shelves().plans.at(*desk_.openPlanId());
+        const auto& plan = workspace_.shelves().plans.at(*workspace_.openPlanId());
         choose(plan.pack_id.value_or(shown->ids.front()));
         if (session_.chosen().empty()) table_->selectRow(0);
     }

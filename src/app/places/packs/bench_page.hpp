@@ -21,7 +21,7 @@ class TextLabel;
 class BenchPage : public QWidget {
     Q_OBJECT
 public:
-    BenchPage(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent = nullptr);
+    BenchPage(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent = nullptr);
 
     session::BenchSession& session() { return session_; }
     BenchChart& chart() { return *chart_; }
@@ -48,7 +48,7 @@ private:
     void fillAnswer();
     void choiceMade();
 
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     session::BenchSession session_;
     QStackedLayout* pages_;
     TextLabel* empty_sentence_;

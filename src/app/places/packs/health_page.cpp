@@ -60,11 +60,11 @@ QString numbers_text(const std::vector<double>& values, double factor, int decim
 
 } // namespace
 
-HealthPage::HealthPage(session::Desk& desk, session::PackSession& learning, QWidget* parent)
-    : QWidget(parent), desk_(desk), learning_(learning) {
+HealthPage::HealthPage(session::Workspace& workspace, session::PackSession& learning, QWidget* parent)
+    : QWidget(parent), workspace_(workspace), learning_(learning) {
     setObjectName(QStringLiteral("healthPage"));
     Fold::fill(*this, {tr("Health"), makeReading(), 7}, {tr("Readings"), makeEntry(), 8});
-    connect(&desk_, &session::Desk::packsChanged, this, &HealthPage::refresh);
+    connect(&workspace_, &session::Workspace::packsChanged, this, &HealthPage::refresh);
     connect(&learning_, &session::PackSession::changed, this, &HealthPage::showKnown);
     connect(&Look::instance(), &Look::changed, this, &HealthPage::refresh);
     refresh();
@@ -123,8 +123,8 @@ QWidget* HealthPage::makeKnown() {
     learn_ = buttons->add(tr("Use in plans"), QStringLiteral("packLearn"), this, [this] { learning_.learn(); });
     forget_ = buttons->add(tr("Discard"), QStringLiteral("packForget"), this, [this] { learning_.forget(); });
     freeze_ = buttons->add(tr("Freeze"), QStringLiteral("packFreeze"), this, [this] {
-        const auto found = pack_ ? desk_.shelves().packs.find(*pack_) : desk_.shelves().packs.end();
-        if (found != desk_.shelves().packs.end() && found->second.pack.known)
+        const auto found = pack_ ? workspace_.shelves().packs.find(*pack_) : workspace_.shelves().packs.end();
+        if (found != workspace_.shelves().packs.end() && found->second.pack.known)
             learning_.freeze(!found->second.pack.known->frozen);
     });
     buttons->addStretch(1);
@@ -134,9 +134,9 @@ QWidget* HealthPage::makeKnown() {
 }
 
 void HealthPage::showKnown() {
-    const auto found = pack_ ? desk_.shelves().packs.find(*pack_) : desk_.shelves().packs.end();
+    const auto found = pack_ ? workspace_.shelves().packs.find(*pack_) : workspace_.shelves().packs.end();
     const auto findings = learning_.findings();
-    const bool any = found != desk_.shelves().packs.end() && findings && findings->pack_id == pack_;
+    const bool any = found != workspace_.shelves().packs.end() && findings && findings->pack_id == pack_;
     known_block_->setVisible(any);
     if (!any) return;
     const auto& q = Look::instance().quantities();
@@ -163,9 +163,9 @@ void HealthPage::showKnown() {
     constexpr double tells = 0.08;
     for (const auto& landing : findings->landings) {
         if (landing.forecast_ah.sd > tells * landing.flown_ah) continue;
-        const auto flight = desk_.shelves().flights.find(landing.flight_id);
+        const auto flight = workspace_.shelves().flights.find(landing.flight_id);
         marks.push_back(
-            {flight == desk_.shelves().flights.end() ? QString() : QString::fromStdString(flight->second.name),
+            {flight == workspace_.shelves().flights.end() ? QString() : QString::fromStdString(flight->second.name),
              landing.from_flights, landing.forecast_ah.value / landing.flown_ah - 1.0,
              landing.forecast_ah.sd / landing.flown_ah});
     }
@@ -224,10 +224,10 @@ QWidget* HealthPage::makeEntry() {
     auto* buttons = new ButtonRow;
     buttons->add(tr("Add the reading"), QStringLiteral("healthKeep"), this, [this] { keepReading(); });
     buttons->add(tr("Fully charged now"), QStringLiteral("healthFull"), this, [this] {
-        if (pack_) keepRest(battery::traits(desk_.shelves().packs.at(*pack_).pack.chemistry).full_cell_v);
+        if (pack_) keepRest(battery::traits(workspace_.shelves().packs.at(*pack_).pack.chemistry).full_cell_v);
     });
     buttons->add(tr("At storage charge now"), QStringLiteral("healthStored"), this, [this] {
-        if (pack_) keepRest(battery::traits(desk_.shelves().packs.at(*pack_).pack.chemistry).storage_cell_v);
+        if (pack_) keepRest(battery::traits(workspace_.shelves().packs.at(*pack_).pack.chemistry).storage_cell_v);
     });
     buttons->addStretch(1);
     column->addLayout(buttons);
@@ -258,17 +258,17 @@ void HealthPage::setPack(std::optional<session::Id> id) {
 }
 
 double HealthPage::cyclesNow() const {
-    const auto found = desk_.shelves().packs.find(*pack_);
-    if (found == desk_.shelves().packs.end()) return 0.0;
-    double cycles = desk_.packUse(*pack_).full_cycles;
+    const auto found = workspace_.shelves().packs.find(*pack_);
+    if (found == workspace_.shelves().packs.end()) return 0.0;
+    double cycles = workspace_.packUse(*pack_).full_cycles;
     // A pack had a life before this logbook: what was written down once is not forgotten.
     for (const auto& reading : found->second.readings) cycles = std::max(cycles, reading.cycles);
     return cycles;
 }
 
 void HealthPage::refresh() {
-    const auto found = pack_ ? desk_.shelves().packs.find(*pack_) : desk_.shelves().packs.end();
-    const bool known = found != desk_.shelves().packs.end();
+    const auto found = pack_ ? workspace_.shelves().packs.find(*pack_) : workspace_.shelves().packs.end();
+    const bool known = found != workspace_.shelves().packs.end();
     entry_->setEnabled(known);
     for (const char* object : {"healthKeep", "healthFull", "healthStored"})
         findChild<QPushButton*>(QLatin1String(object))->setEnabled(known);
@@ -330,9 +330,9 @@ void HealthPage::refresh() {
 }
 
 bool HealthPage::put(std::vector<battery::HealthReading> readings) {
-    book::KeptPack kept = desk_.shelves().packs.at(*pack_);
+    book::KeptPack kept = workspace_.shelves().packs.at(*pack_);
     kept.readings = std::move(readings);
-    const auto done = desk_.put(logbook::EditKind::change_pack, pack_, kept);
+    const auto done = workspace_.put(logbook::EditKind::change_pack, pack_, kept);
     if (done) return true;
     trouble_->setWords(wording::message(done.error()));
     trouble_->show();
@@ -345,7 +345,7 @@ void HealthPage::keepReading() {
         trouble_->setWords(words);
         trouble_->setVisible(!words.isEmpty());
     };
-    const auto& pack = desk_.shelves().packs.at(*pack_).pack;
+    const auto& pack = workspace_.shelves().packs.at(*pack_).pack;
     battery::HealthReading reading;
     reading.time_s = double(QDateTime::currentSecsSinceEpoch());
     const auto cycles = cycles_->value();
@@ -370,7 +370,7 @@ void HealthPage::keepReading() {
     const auto checked = battery::checked(pack, reading);
     if (!checked) return say(wording::message(checked.error()));
     say({});
-    auto readings = desk_.shelves().packs.at(*pack_).readings;
+    auto readings = workspace_.shelves().packs.at(*pack_).readings;
     readings.push_back(*checked);
     std::stable_sort(readings.begin(), readings.end(),
                      [](const auto& a, const auto& b) { return a.time_s < b.time_s; });
@@ -379,7 +379,7 @@ void HealthPage::keepReading() {
 }
 
 void HealthPage::keepRest(double cell_v) {
-    const auto& kept = desk_.shelves().packs.at(*pack_);
+    const auto& kept = workspace_.shelves().packs.at(*pack_);
     battery::HealthReading reading;
     reading.time_s = double(QDateTime::currentSecsSinceEpoch());
     reading.cycles = cyclesNow();
@@ -392,7 +392,7 @@ void HealthPage::keepRest(double cell_v) {
 void HealthPage::removeReading() {
     const auto row = table_->currentIndex().row();
     if (!pack_ || row < 0) return;
-    auto readings = desk_.shelves().packs.at(*pack_).readings;
+    auto readings = workspace_.shelves().packs.at(*pack_).readings;
     if (std::size_t(row) >= readings.size()) return;
     readings.erase(readings.begin() + row);
     put(std::move(readings));

@@ -23,7 +23,7 @@ class TextLabel;
 class HealthPage : public QWidget {
     Q_OBJECT
 public:
-    HealthPage(session::Desk& desk, session::PackSession& learning, QWidget* parent = nullptr);
+    HealthPage(session::Workspace& workspace, session::PackSession& learning, QWidget* parent = nullptr);
 
     /// The pack that is chosen on the shelf.
     void setPack(std::optional<session::Id> id);
@@ -42,7 +42,7 @@ private:
     bool put(std::vector<battery::HealthReading> readings);
     double cyclesNow() const;
 
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     session::PackSession& learning_;
     TextLabel* known_;
     TextLabel* known_help_;

@@ -7,9 +7,9 @@
 
 namespace sobremesa::app {
 
-PacksPlace::PacksPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent)
-    : QTabWidget(parent), desk_(desk), plan_session_(plan_session), learning_(desk),
-      shelf_(new ShelfPlace(pack_shelf(desk))) {
+PacksPlace::PacksPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent)
+    : QTabWidget(parent), workspace_(workspace), plan_session_(plan_session), learning_(workspace),
+      shelf_(new ShelfPlace(pack_shelf(workspace))) {
     setObjectName(QStringLiteral("packsTabs"));
     setAccessibleName(tr("Packs: list, bench, build, health"));
     tabBar()->setAccessibleName(accessibleName());
@@ -36,7 +36,7 @@ QWidget* PacksPlace::addLaterTab(const QString& name) {
 
 BenchPage& PacksPlace::bench() {
     if (bench_) return *bench_;
-    bench_ = new BenchPage(desk_, plan_session_);
+    bench_ = new BenchPage(workspace_, plan_session_);
     connect(bench_, &BenchPage::planWanted, this, &PacksPlace::planWanted);
     connect(&bench_->session(), &session::BenchSession::refused, this, &PacksPlace::refused);
     bench_room_->layout()->addWidget(bench_);
@@ -47,7 +47,7 @@ BenchPage& PacksPlace::bench() {
 
 WorkshopPage& PacksPlace::workshop() {
     if (workshop_) return *workshop_;
-    workshop_ = new WorkshopPage(desk_);
+    workshop_ = new WorkshopPage(workspace_);
     connect(workshop_, &WorkshopPage::shelved, this, [this](session::Id id) {
         showShelf();
         shelf_->choose(id);
@@ -59,7 +59,7 @@ WorkshopPage& PacksPlace::workshop() {
 
 HealthPage& PacksPlace::health() {
     if (health_) return *health_;
-    health_ = new HealthPage(desk_, learning_);
+    health_ = new HealthPage(workspace_, learning_);
     health_room_->layout()->addWidget(health_);
     health_->show();
     return *health_;

@@ -15,7 +15,7 @@ namespace sobremesa::app {
 class PacksPlace : public QTabWidget {
     Q_OBJECT
 public:
-    PacksPlace(session::Desk& desk, session::PlanSession& plan_session, QWidget* parent = nullptr);
+    PacksPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent = nullptr);
     ShelfPlace& shelf() { return *shelf_; }
     BenchPage& bench();
     WorkshopPage& workshop();
@@ -37,7 +37,7 @@ private:
     enum Tab { shelf_tab, bench_tab, workshop_tab, health_tab };
     QWidget* addLaterTab(const QString& name);
 
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     session::PlanSession& plan_session_;
     session::PackSession learning_;
     ShelfPlace* shelf_;

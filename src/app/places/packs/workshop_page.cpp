@@ -76,8 +76,8 @@ void clear(QWidget* place) {
 
 } // namespace
 
-WorkshopPage::WorkshopPage(session::Desk& desk, QWidget* parent)
-    : QWidget(parent), desk_(desk), build_(std::make_shared<Build>()),
+WorkshopPage::WorkshopPage(session::Workspace& workspace, QWidget* parent)
+    : QWidget(parent), workspace_(workspace), build_(std::make_shared<Build>()),
       test_(std::make_shared<battery::PartialTest>(battery::ordinary_test({}))), taken_test_(*test_) {
     setObjectName(QStringLiteral("workshopPage"));
     Fold::fill(*this, {tr("Build from cells"), makeBuild(), 9}, {tr("From a partial flight"), makeTest(), 5});
@@ -269,7 +269,8 @@ void WorkshopPage::makeTestForm() {
     const FormSubject test_subject{[] { return PlanRequest(); },
                                    [this](const PlanRequest&) -> std::optional<units::Error> {
                                        if (tested_) {
-                                           const battery::PackModel pack(desk_.shelves().packs.at(*tested_).pack);
+                                           const battery::PackModel pack(
+                                               workspace_.shelves().packs.at(*tested_).pack);
                                            if (auto result = battery::partial_test(pack, *test_); !result) {
                                                *test_ = taken_test_;
                                                return result.error();
@@ -328,9 +329,9 @@ void WorkshopPage::showBuilt() {
 }
 
 void WorkshopPage::showTest() {
-    const auto known = tested_ ? desk_.shelves().packs.find(*tested_) : desk_.shelves().packs.end();
-    test_figures_->setVisible(known != desk_.shelves().packs.end());
-    if (known == desk_.shelves().packs.end()) {
+    const auto known = tested_ ? workspace_.shelves().packs.find(*tested_) : workspace_.shelves().packs.end();
+    test_figures_->setVisible(known != workspace_.shelves().packs.end());
+    if (known == workspace_.shelves().packs.end()) {
         test_sentence_->setWords(
             tr("Select a pack in the list first: its chemistry and rated capacity are needed."));
         return;
@@ -355,8 +356,8 @@ void WorkshopPage::showTest() {
 void WorkshopPage::setTested(std::optional<session::Id> id) {
     if (id == tested_) return;
     tested_ = id;
-    const auto known = id ? desk_.shelves().packs.find(*id) : desk_.shelves().packs.end();
-    if (known != desk_.shelves().packs.end()) {
+    const auto known = id ? workspace_.shelves().packs.find(*id) : workspace_.shelves().packs.end();
+    if (known != workspace_.shelves().packs.end()) {
         // Something that this pack can have done, to be replaced.
         *test_ = battery::ordinary_test(known->second.pack);
         taken_test_ = *test_;
@@ -368,7 +369,7 @@ void WorkshopPage::setTested(std::optional<session::Id> id) {
 void WorkshopPage::shelve() {
     book::KeptPack kept{made_.pack, {}, false};
     kept.pack.name = tr("built %1", "a pack on paper").arg(wording::build(made_.pack)).toStdString();
-    if (const auto id = desk_.put(logbook::EditKind::add_pack, std::nullopt, kept)) emit shelved(*id);
+    if (const auto id = workspace_.put(logbook::EditKind::add_pack, std::nullopt, kept)) emit shelved(*id);
 }
 
 } // namespace sobremesa::app

@@ -6,7 +6,7 @@
 
 #include "core/battery/pack_builder.hpp"
 #include "core/battery/partial_test.hpp"
-#include "session/desk.hpp"
+#include "session/workspace.hpp"
 
 namespace sobremesa::app {
 
@@ -21,7 +21,7 @@ class DataTable;
 class WorkshopPage : public QWidget {
     Q_OBJECT
 public:
-    explicit WorkshopPage(session::Desk& desk, QWidget* parent = nullptr);
+    explicit WorkshopPage(session::Workspace& workspace, QWidget* parent = nullptr);
 
     const battery::Build& build() const { return *build_; }
     const battery::Built& made() const { return made_; }
@@ -46,7 +46,7 @@ private:
     void showTest();
     void shelve();
 
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     std::shared_ptr<battery::Build> build_;
     battery::Build taken_;
     battery::Built made_;

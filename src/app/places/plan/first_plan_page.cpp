@@ -19,8 +19,8 @@ namespace sobremesa::app {
 
 using Role = TextLabel::Role;
 
-FirstPlanPage::FirstPlanPage(session::Desk& desk, QWidget* parent)
-    : QWidget(parent), desk_(desk), forms_(new QWidget) {
+FirstPlanPage::FirstPlanPage(session::Workspace& workspace, QWidget* parent)
+    : QWidget(parent), workspace_(workspace), forms_(new QWidget) {
     const Look& look = Look::instance();
     setObjectName(QStringLiteral("firstPlanPage"));
     setProperty(enter_presses, QStringLiteral("firstPlanButton"));
@@ -117,8 +117,9 @@ void FirstPlanPage::showAnswer() {
 
 void FirstPlanPage::refresh() {
     auto request = preview_.request();
-    if (!desk_.shelves().aircraft.empty()) request.aircraft = desk_.shelves().aircraft.rbegin()->second.aircraft;
-    if (!desk_.shelves().packs.empty()) request.pack = desk_.shelves().packs.rbegin()->second.pack;
+    if (!workspace_.shelves().aircraft.empty())
+        request.aircraft = workspace_.shelves().aircraft.rbegin()->second.aircraft;
+    if (!workspace_.shelves().packs.empty()) request.pack = workspace_.shelves().packs.rbegin()->second.pack;
     preview_.setRequest(request);
     for (FieldForm* form : made_) form->refresh();
 }
@@ -211,10 +212,10 @@ void FirstPlanPage::make() {
     }
     auto request = preview_.request();
     if (request.name.empty()) request.name = tr("First plan").toStdString();
-    if (desk_.shelves().aircraft.empty() && desk_.shelves().packs.empty())
-        desk_.beginWith(request);
+    if (workspace_.shelves().aircraft.empty() && workspace_.shelves().packs.empty())
+        workspace_.beginWith(request);
     else
-        desk_.bringInPlan(request);
+        workspace_.bringInPlan(request);
 }
 
 } // namespace sobremesa::app

@@ -3,8 +3,8 @@
 #include <QWidget>
 
 #include "core/mission/plan_request.hpp"
-#include "session/desk.hpp"
 #include "session/plan_session.hpp"
+#include "session/workspace.hpp"
 
 class QVBoxLayout;
 
@@ -20,7 +20,7 @@ class TextLabel;
 class FirstPlanPage : public QWidget {
     Q_OBJECT
 public:
-    explicit FirstPlanPage(session::Desk& desk, QWidget* parent = nullptr);
+    explicit FirstPlanPage(session::Workspace& workspace, QWidget* parent = nullptr);
     /// The shelves have changed: what stands on them is taken.
     void refresh();
     /// What the figures come to so far.
@@ -44,7 +44,7 @@ private:
     /// Tab goes through the fields as they are read, then to the buttons.
     void orderTabs();
 
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     session::PlanSession preview_;
     QWidget* forms_;
     ScrollColumn* scroll_ = nullptr;

@@ -52,9 +52,9 @@ constexpr int edits_over_ms = 4000;
 
 } // namespace
 
-PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget* parent)
-    : QWidget(parent), session_(session), desk_(desk), pages_(new QStackedLayout(this)),
-      first_page_(new FirstPlanPage(desk)), map_or_beside_(new QStackedWidget), beside_panel_(new BesidePanel),
+PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspace, QWidget* parent)
+    : QWidget(parent), session_(session), workspace_(workspace), pages_(new QStackedLayout(this)),
+      first_page_(new FirstPlanPage(workspace)), map_or_beside_(new QStackedWidget), beside_panel_(new BesidePanel),
       map_(new MapView), chart_(new HomewardChart), profile_(new ProfileChart), limits_(new LimitsPanel) {
     setObjectName(QStringLiteral("planPlace"));
     map_->setObjectName(QStringLiteral("planMap"));
@@ -90,16 +90,16 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget
     connect(first_page_, &FirstPlanPage::demoWanted, this, &PlanPlace::demoWanted);
     connect(beside_panel_, &BesidePanel::closeWanted, this, [this] { layBeside(std::nullopt); });
     connect(&beside_session_, &session::PlanSession::planChanged, this, &PlanPlace::showBeside);
-    connect(&desk_, &session::Desk::openPlanChanged, this, [this] {
+    connect(&workspace_, &session::Workspace::openPlanChanged, this, [this] {
         takeBefore();
         showPage();
     });
-    connect(&desk_, &session::Desk::plansChanged, this, [this] {
+    connect(&workspace_, &session::Workspace::plansChanged, this, [this] {
         showPage();
-        if (beside_ && !desk_.shelves().plans.contains(*beside_)) layBeside(std::nullopt);
+        if (beside_ && !workspace_.shelves().plans.contains(*beside_)) layBeside(std::nullopt);
     });
-    connect(&desk_, &session::Desk::aircraftChanged, first_page_, &FirstPlanPage::refresh);
-    connect(&desk_, &session::Desk::packsChanged, first_page_, &FirstPlanPage::refresh);
+    connect(&workspace_, &session::Workspace::aircraftChanged, first_page_, &FirstPlanPage::refresh);
+    connect(&workspace_, &session::Workspace::packsChanged, first_page_, &FirstPlanPage::refresh);
 
     edits_over_.setSingleShot(true);
     edits_over_.setInterval(edits_over_ms);
@@ -384,11 +384,11 @@ void PlanPlace::edit(const std::function<void(mission::PlanRequest&)>& change) {
 }
 
 void PlanPlace::showPage() {
-    const auto open = desk_.openPlanId();
-    const bool empty = !open || !desk_.shelves().plans.contains(*open);
+    const auto open = workspace_.openPlanId();
+    const bool empty = !open || !workspace_.shelves().plans.contains(*open);
     pages_->setCurrentIndex(empty ? 0 : 1);
     if (empty) return;
-    const QString title = plan_title(desk_.shelves().plans.at(*open).request);
+    const QString title = plan_title(workspace_.shelves().plans.at(*open).request);
     name_->setText(
         QFontMetrics(Look::instance().font(15)).elidedText(title, Qt::ElideRight, Look::instance().scaled(320)));
     name_->setAccessibleName(tr("Plan: %1", "its name").arg(title));
@@ -396,7 +396,7 @@ void PlanPlace::showPage() {
 }
 
 void PlanPlace::showPlans() {
-    auto* sheet = new PlanSheet(desk_, window());
+    auto* sheet = new PlanSheet(workspace_, window());
     connect(sheet, &PlanSheet::besideWanted, this, [this](session::Id id) { layBeside(id); });
     sheet->popUpBy(name_, name_->rect());
 }
@@ -412,16 +412,16 @@ void PlanPlace::askName() {
 /// Where the aircraft or the pack of a kept plan have changed since, the answer begins with what that moved.
 void PlanPlace::takeBefore() {
     kept_.reset();
-    const auto open = desk_.openPlanId();
-    if (!open || !desk_.shelves().plans.contains(*open)) return;
+    const auto open = workspace_.openPlanId();
+    if (!open || !workspace_.shelves().plans.contains(*open)) return;
     kept_job_.start(
-        [request = desk_.shelves().plans.at(*open).request](const std::stop_token&) {
+        [request = workspace_.shelves().plans.at(*open).request](const std::stop_token&) {
             mission::PlanRequest with = request;
             (void)io::add_terrain(with); // what is wrong with it is said by the open plan itself
             return mission::make_plan(with);
         },
         [this, of = *open](units::Result<mission::Plan> plan) {
-            if (!plan || desk_.openPlanId() != of) return;
+            if (!plan || workspace_.openPlanId() != of) return;
             kept_ = std::make_shared<const mission::Plan>(std::move(*plan));
             if (shown_ && shown_document_ == of && before_ == shown_) {
                 before_ = kept_;
@@ -437,9 +437,9 @@ void PlanPlace::showChanged() {
 }
 
 void PlanPlace::layBeside(std::optional<session::Id> id) {
-    beside_ = id && *id != desk_.openPlanId() && desk_.shelves().plans.contains(*id) ? id : std::nullopt;
+    beside_ = id && *id != workspace_.openPlanId() && workspace_.shelves().plans.contains(*id) ? id : std::nullopt;
     if (beside_) {
-        beside_session_.show(desk_.current(desk_.shelves().plans.at(*beside_)), *beside_);
+        beside_session_.show(workspace_.current(workspace_.shelves().plans.at(*beside_)), *beside_);
         return;
     }
     map_or_beside_->setCurrentWidget(map_);
@@ -448,7 +448,7 @@ void PlanPlace::layBeside(std::optional<session::Id> id) {
 
 void PlanPlace::showBeside() {
     const auto other = beside_session_.plan();
-    if (!beside_ || !other || !shown_ || !desk_.openPlanId()) return;
+    if (!beside_ || !other || !shown_ || !workspace_.openPlanId()) return;
     beside_panel_->setPlans(plan_title(shown_->request), *shown_, plan_title(other->request), *other);
     map_or_beside_->setCurrentWidget(beside_panel_);
     chart_->setBeside(other);
@@ -461,8 +461,8 @@ void PlanPlace::showPlan() {
     if (session_.planDocument() != shown_document_) {
         map_->setShift({});
         home_before_.reset();
-        before_ = kept_ && session_.planDocument() == desk_.openPlanId() ? kept_ : plan;
-        if (beside_ == desk_.openPlanId()) layBeside(std::nullopt);
+        before_ = kept_ && session_.planDocument() == workspace_.openPlanId() ? kept_ : plan;
+        if (beside_ == workspace_.openPlanId()) layBeside(std::nullopt);
     }
     shown_document_ = session_.planDocument();
     shown_ = plan;

@@ -6,8 +6,8 @@
 #include <QWidget>
 
 #include "app/map/map_view.hpp"
-#include "session/desk.hpp"
 #include "session/plan_session.hpp"
+#include "session/workspace.hpp"
 
 class QHBoxLayout;
 class QStackedLayout;
@@ -30,7 +30,7 @@ class TextLabel;
 class PlanPlace : public QWidget {
     Q_OBJECT
 public:
-    PlanPlace(session::PlanSession& session, session::Desk& desk, QWidget* parent = nullptr);
+    PlanPlace(session::PlanSession& session, session::Workspace& workspace, QWidget* parent = nullptr);
 
     MapView& map() { return *map_; }
     HomewardChart& chart() { return *chart_; }
@@ -74,7 +74,7 @@ private:
     void edit(const std::function<void(mission::PlanRequest&)>& change);
 
     session::PlanSession& session_;
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     QStackedLayout* pages_;
     FirstPlanPage* first_page_;
     QStackedWidget* map_or_beside_;

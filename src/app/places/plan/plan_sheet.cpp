@@ -25,8 +25,8 @@ QString plan_title(const mission::PlanRequest& request) {
              Look::instance().quantities().direction(request.mission.bearing_deg));
 }
 
-PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
-    : Popover(parent), desk_(desk), names_(new QStringListModel(this)), list_(new QListView) {
+PlanSheet::PlanSheet(session::Workspace& workspace, QWidget* parent)
+    : Popover(parent), workspace_(workspace), names_(new QStringListModel(this)), list_(new QListView) {
     const Look& look = Look::instance();
     setAccessibleName(tr("Plans"));
     setFixedWidth(look.scaled(420));
@@ -37,17 +37,17 @@ PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
     auto* name = new QLineEdit;
     name->setObjectName(QStringLiteral("planName"));
     name->setAccessibleName(tr("Name of the open plan"));
-    if (const auto open = desk_.openPlanId()) {
-        const auto& request = desk_.shelves().plans.at(*open).request;
+    if (const auto open = workspace_.openPlanId()) {
+        const auto& request = workspace_.shelves().plans.at(*open).request;
         name->setText(QString::fromStdString(request.name));
         name->setPlaceholderText(plan_title(request));
     }
     connect(name, &QLineEdit::textEdited, this, [this](const QString& text) {
-        const auto open = desk_.openPlanId();
+        const auto open = workspace_.openPlanId();
         if (!open) return;
-        auto kept = desk_.shelves().plans.at(*open);
+        auto kept = workspace_.shelves().plans.at(*open);
         kept.request.name = text.toStdString();
-        (void)desk_.put(EditKind::rename_plan, *open, kept);
+        (void)workspace_.put(EditKind::rename_plan, *open, kept);
     });
     naming->addWidget(name, 1);
     column()->addLayout(naming);
@@ -62,7 +62,7 @@ PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
     list_->setMaximumHeight(look.scaled(300));
     connect(list_, &QListView::activated, this, [this] {
         if (const auto id = chosen()) {
-            desk_.openPlan(*id);
+            workspace_.openPlan(*id);
             close();
         }
     });
@@ -70,7 +70,7 @@ PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
 
     auto* buttons = new ButtonRow;
     for_chosen_.push_back(buttons->add(tr("Open"), QStringLiteral("planOpen"), this, [this] {
-        if (const auto id = chosen()) desk_.openPlan(*id);
+        if (const auto id = chosen()) workspace_.openPlan(*id);
         close();
     }));
     for_chosen_.push_back(buttons->add(tr("Compare"), QStringLiteral("planBeside"), this, [this] {
@@ -80,18 +80,18 @@ PlanSheet::PlanSheet(session::Desk& desk, QWidget* parent)
     for_chosen_.push_back(buttons->add(tr("Duplicate"), QStringLiteral("planDuplicate"), this, [this] {
         const auto id = chosen();
         if (!id) return;
-        auto kept = desk_.shelves().plans.at(*id);
+        auto kept = workspace_.shelves().plans.at(*id);
         kept.request.name = tr("%1, copy", "name of a plan").arg(plan_title(kept.request)).toStdString();
-        const auto copy = desk_.put(EditKind::duplicate_plan, std::nullopt, kept);
-        if (copy) desk_.openPlan(*copy);
+        const auto copy = workspace_.put(EditKind::duplicate_plan, std::nullopt, kept);
+        if (copy) workspace_.openPlan(*copy);
         close();
     }));
     for_chosen_.push_back(buttons->add(tr("Remove"), QStringLiteral("planRemove"), this, [this] {
-        if (const auto id = chosen()) desk_.remove(EditKind::remove_plan, logbook::Kind::plan, *id);
+        if (const auto id = chosen()) workspace_.remove(EditKind::remove_plan, logbook::Kind::plan, *id);
         refresh();
     }));
     column()->addLayout(buttons);
-    connect(&desk_, &session::Desk::plansChanged, this, &PlanSheet::refresh);
+    connect(&workspace_, &session::Workspace::plansChanged, this, &PlanSheet::refresh);
     refresh();
     list_->setFocus();
 }
@@ -100,13 +100,13 @@ void PlanSheet::refresh() {
     const auto before = chosen();
     ids_.clear();
     QStringList names;
-    for (const auto& [id, plan] : desk_.shelves().plans) {
+    for (const auto& [id, plan] : workspace_.shelves().plans) {
         ids_.push_back(id);
         const QString title = plan_title(plan.request);
-        names << (id == desk_.openPlanId() ? tr("%1 — open", "name of a plan").arg(title) : title);
+        names << (id == workspace_.openPlanId() ? tr("%1 — open", "name of a plan").arg(title) : title);
     }
     names_->setStringList(names);
-    const auto wanted = before ? before : desk_.openPlanId();
+    const auto wanted = before ? before : workspace_.openPlanId();
     const auto found = wanted ? std::find(ids_.begin(), ids_.end(), *wanted) : ids_.end();
     if (!ids_.empty()) list_->setCurrentIndex(names_->index(found == ids_.end() ? 0 : int(found - ids_.begin())));
     for (QPushButton* button : for_chosen_) button->setEnabled(!ids_.empty());

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/widgets/popover.hpp"
-#include "session/desk.hpp"
+#include "session/workspace.hpp"
 
 class QListView;
 class QPushButton;
@@ -13,7 +13,7 @@ namespace sobremesa::app {
 class PlanSheet : public Popover {
     Q_OBJECT
 public:
-    PlanSheet(session::Desk& desk, QWidget* parent = nullptr);
+    PlanSheet(session::Workspace& workspace, QWidget* parent = nullptr);
 
 signals:
     void besideWanted(session::Id id);
@@ -22,7 +22,7 @@ private:
     void refresh();
     std::optional<session::Id> chosen() const;
 
-    session::Desk& desk_;
+    session::Workspace& workspace_;
     QStringListModel* names_;
     QListView* list_;
     std::vector<session::Id> ids_;

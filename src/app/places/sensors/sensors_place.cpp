@@ -45,8 +45,8 @@ Cell figure_cell(const QString& text, double sort) {
 
 } // namespace
 
-SensorsPlace::SensorsPlace(session::Desk& desk, QWidget* parent)
-    : QWidget(parent), session_(desk), pages_(new QStackedLayout(this)) {
+SensorsPlace::SensorsPlace(session::Workspace& workspace, QWidget* parent)
+    : QWidget(parent), session_(workspace), pages_(new QStackedLayout(this)) {
     setObjectName(QStringLiteral("sensorsPlace"));
     pages_->addWidget(makeEmpty());
     pages_->addWidget(new Fold({tr("Scale"), makeAnswer(), 7}, {tr("Recharged flights"), makeEvidence(), 8}));
@@ -296,7 +296,7 @@ void SensorsPlace::refresh() {
     int chosen = -1;
     for (const auto id : ids) {
         if (session_.chosen() == id) chosen = aircraft_->count();
-        aircraft_->addItem(wording::title(session_.desk().shelves().aircraft.at(id).aircraft));
+        aircraft_->addItem(wording::title(session_.workspace().shelves().aircraft.at(id).aircraft));
     }
     aircraft_->setCurrentIndex(chosen);
     if (!scale_->hasFocus()) {

@@ -20,7 +20,7 @@ class TextLabel;
 class SensorsPlace : public QWidget {
     Q_OBJECT
 public:
-    explicit SensorsPlace(session::Desk& desk, QWidget* parent = nullptr);
+    explicit SensorsPlace(session::Workspace& workspace, QWidget* parent = nullptr);
     session::CalibrationSession& session() { return session_; }
     DataTable& table() { return *table_; }
 

@@ -11,7 +11,7 @@ namespace {
 
 using logbook::EditKind;
 using logbook::Kind;
-using session::Desk;
+using session::Workspace;
 
 struct ShelfWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Shelf)
@@ -39,24 +39,24 @@ std::string free_name(const std::map<Id, Shelved>& shelf, const std::string& wan
     }
 }
 
-int flights_of(const Desk& desk, std::optional<Id> book::KeptFlight::*link, Id id) {
+int flights_of(const Workspace& workspace, std::optional<Id> book::KeptFlight::*link, Id id) {
     int flights = 0;
-    for (const auto& [number, flight] : desk.shelves().flights) flights += flight.*link == id ? 1 : 0;
+    for (const auto& [number, flight] : workspace.shelves().flights) flights += flight.*link == id ? 1 : 0;
     return flights;
 }
 
 template <class Link>
-bool linked(const Desk& desk, std::optional<Id> book::KeptFlight::*of_flight, Link of_plan, Id id) {
-    for (const auto& [number, plan] : desk.shelves().plans) {
+bool linked(const Workspace& workspace, std::optional<Id> book::KeptFlight::*of_flight, Link of_plan, Id id) {
+    for (const auto& [number, plan] : workspace.shelves().plans) {
         if (plan.*of_plan == id) return true;
     }
-    return flights_of(desk, of_flight, id) > 0;
+    return flights_of(workspace, of_flight, id) > 0;
 }
 
 } // namespace
 
-Shelf fleet_shelf(Desk& desk) {
-    const auto at = [&desk](Id id) { return desk.shelves().aircraft.at(id); };
+Shelf fleet_shelf(Workspace& workspace) {
+    const auto at = [&workspace](Id id) { return workspace.shelves().aircraft.at(id); };
     const auto name = [](const book::KeptAircraft& k) { return k.aircraft.name; };
     Shelf shelf;
     shelf.key = QStringLiteral("fleet");
@@ -78,53 +78,54 @@ Shelf fleet_shelf(Desk& desk) {
         return fields;
     };
     shelf.more_fields = more_aircraft_fields;
-    shelf.figures = {{units::Quantity::flight_count, ShelfWords::tr("flights"), [&desk](Id id) {
+    shelf.figures = {{units::Quantity::flight_count, ShelfWords::tr("flights"), [&workspace](Id id) {
                           return std::optional(
-                              book::explain_flights(flights_of(desk, &book::KeptFlight::aircraft_id, id)));
+                              book::explain_flights(flights_of(workspace, &book::KeptFlight::aircraft_id, id)));
                       }}};
-    shelf.ids = [&desk] { return ids_of(desk.shelves().aircraft); };
+    shelf.ids = [&workspace] { return ids_of(workspace.shelves().aircraft); };
     shelf.request = [at](Id id) {
         mission::PlanRequest request;
         request.aircraft = at(id).aircraft;
         return request;
     };
-    shelf.set = [&desk, at](Id id, const mission::PlanRequest& request) -> std::optional<units::Error> {
+    shelf.set = [&workspace, at](Id id, const mission::PlanRequest& request) -> std::optional<units::Error> {
         auto kept = at(id);
         kept.aircraft = request.aircraft;
-        const auto put = desk.put(EditKind::change_aircraft, id, kept);
+        const auto put = workspace.put(EditKind::change_aircraft, id, kept);
         return put ? std::nullopt : std::optional(put.error());
     };
     shelf.retired = [at](Id id) { return at(id).retired; };
-    shelf.retire = [&desk, at](Id id, bool retired) {
+    shelf.retire = [&workspace, at](Id id, bool retired) {
         auto kept = at(id);
         kept.retired = retired;
-        (void)desk.put(retired ? EditKind::retire_aircraft : EditKind::return_aircraft, id, kept);
+        (void)workspace.put(retired ? EditKind::retire_aircraft : EditKind::return_aircraft, id, kept);
     };
     shelf.note = [at](Id id) { return QString::fromStdString(at(id).note); };
-    shelf.setNote = [&desk, at](Id id, const QString& note) {
+    shelf.setNote = [&workspace, at](Id id, const QString& note) {
         auto kept = at(id);
         kept.note = note.toStdString();
-        (void)desk.put(EditKind::change_aircraft, id, kept);
+        (void)workspace.put(EditKind::change_aircraft, id, kept);
     };
-    shelf.add = [&desk, name] {
+    shelf.add = [&workspace, name] {
         book::KeptAircraft kept{session::first_request().aircraft, {}, false};
-        kept.aircraft.name = free_name(desk.shelves().aircraft, ShelfWords::tr("New aircraft").toStdString(), name);
-        return *desk.put(EditKind::add_aircraft, std::nullopt, kept);
+        kept.aircraft.name =
+            free_name(workspace.shelves().aircraft, ShelfWords::tr("New aircraft").toStdString(), name);
+        return *workspace.put(EditKind::add_aircraft, std::nullopt, kept);
     };
-    shelf.duplicate = [&desk, at, name](Id id) {
+    shelf.duplicate = [&workspace, at, name](Id id) {
         auto kept = at(id);
-        kept.aircraft.name = free_name(desk.shelves().aircraft, kept.aircraft.name, name);
-        return *desk.put(EditKind::duplicate_aircraft, std::nullopt, kept);
+        kept.aircraft.name = free_name(workspace.shelves().aircraft, kept.aircraft.name, name);
+        return *workspace.put(EditKind::duplicate_aircraft, std::nullopt, kept);
     };
-    shelf.remove = [&desk](Id id) { desk.remove(EditKind::remove_aircraft, Kind::aircraft, id); };
-    shelf.isUsed = [&desk](Id id) {
-        return linked(desk, &book::KeptFlight::aircraft_id, &book::KeptPlan::aircraft_id, id);
+    shelf.remove = [&workspace](Id id) { workspace.remove(EditKind::remove_aircraft, Kind::aircraft, id); };
+    shelf.isUsed = [&workspace](Id id) {
+        return linked(workspace, &book::KeptFlight::aircraft_id, &book::KeptPlan::aircraft_id, id);
     };
     return shelf;
 }
 
-Shelf pack_shelf(Desk& desk) {
-    const auto at = [&desk](Id id) { return desk.shelves().packs.at(id); };
+Shelf pack_shelf(Workspace& workspace) {
+    const auto at = [&workspace](Id id) { return workspace.shelves().packs.at(id); };
     const auto name = [](const book::KeptPack& k) { return k.pack.name; };
     Shelf shelf;
     shelf.key = QStringLiteral("packs");
@@ -145,49 +146,51 @@ Shelf pack_shelf(Desk& desk) {
         {units::Quantity::rated_charge, ShelfWords::tr("rated"),
          [at](Id id) { return std::optional(book::explain_rated_charge(at(id).pack)); }},
         {units::Quantity::flight_count, ShelfWords::tr("flights"),
-         [&desk](Id id) {
-             return std::optional(book::explain_flights(flights_of(desk, &book::KeptFlight::pack_id, id)));
+         [&workspace](Id id) {
+             return std::optional(book::explain_flights(flights_of(workspace, &book::KeptFlight::pack_id, id)));
          }},
         {units::Quantity::pack_cycles, ShelfWords::tr("cycles"),
-         [&desk, at](Id id) { return std::optional(book::explain_cycles(desk.packUse(id), at(id).pack)); }},
+         [&workspace, at](Id id) {
+             return std::optional(book::explain_cycles(workspace.packUse(id), at(id).pack));
+         }},
     };
-    shelf.ids = [&desk] { return ids_of(desk.shelves().packs); };
+    shelf.ids = [&workspace] { return ids_of(workspace.shelves().packs); };
     shelf.request = [at](Id id) {
         mission::PlanRequest request;
         request.pack = at(id).pack;
         return request;
     };
-    shelf.set = [&desk, at](Id id, const mission::PlanRequest& request) -> std::optional<units::Error> {
+    shelf.set = [&workspace, at](Id id, const mission::PlanRequest& request) -> std::optional<units::Error> {
         auto kept = at(id);
         kept.pack = request.pack;
-        const auto put = desk.put(EditKind::change_pack, id, kept);
+        const auto put = workspace.put(EditKind::change_pack, id, kept);
         return put ? std::nullopt : std::optional(put.error());
     };
     shelf.retired = [at](Id id) { return at(id).retired; };
-    shelf.retire = [&desk, at](Id id, bool retired) {
+    shelf.retire = [&workspace, at](Id id, bool retired) {
         auto kept = at(id);
         kept.retired = retired;
-        (void)desk.put(retired ? EditKind::retire_pack : EditKind::return_pack, id, kept);
+        (void)workspace.put(retired ? EditKind::retire_pack : EditKind::return_pack, id, kept);
     };
     shelf.note = [at](Id id) { return QString::fromStdString(at(id).note); };
-    shelf.setNote = [&desk, at](Id id, const QString& note) {
+    shelf.setNote = [&workspace, at](Id id, const QString& note) {
         auto kept = at(id);
         kept.note = note.toStdString();
-        (void)desk.put(EditKind::change_pack, id, kept);
+        (void)workspace.put(EditKind::change_pack, id, kept);
     };
-    shelf.add = [&desk, name] {
+    shelf.add = [&workspace, name] {
         book::KeptPack kept{session::first_request().pack, {}, false};
-        kept.pack.name = free_name(desk.shelves().packs, ShelfWords::tr("New pack").toStdString(), name);
-        return *desk.put(EditKind::add_pack, std::nullopt, kept);
+        kept.pack.name = free_name(workspace.shelves().packs, ShelfWords::tr("New pack").toStdString(), name);
+        return *workspace.put(EditKind::add_pack, std::nullopt, kept);
     };
-    shelf.duplicate = [&desk, at, name](Id id) {
+    shelf.duplicate = [&workspace, at, name](Id id) {
         auto kept = at(id);
-        kept.pack.name = free_name(desk.shelves().packs, kept.pack.name, name);
-        return *desk.put(EditKind::duplicate_pack, std::nullopt, kept);
+        kept.pack.name = free_name(workspace.shelves().packs, kept.pack.name, name);
+        return *workspace.put(EditKind::duplicate_pack, std::nullopt, kept);
     };
-    shelf.remove = [&desk](Id id) { desk.remove(EditKind::remove_pack, Kind::pack, id); };
-    shelf.isUsed = [&desk](Id id) {
-        return linked(desk, &book::KeptFlight::pack_id, &book::KeptPlan::pack_id, id);
+    shelf.remove = [&workspace](Id id) { workspace.remove(EditKind::remove_pack, Kind::pack, id); };
+    shelf.isUsed = [&workspace](Id id) {
+        return linked(workspace, &book::KeptFlight::pack_id, &book::KeptPlan::pack_id, id);
     };
     return shelf;
 }

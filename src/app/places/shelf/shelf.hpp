@@ -7,7 +7,7 @@
 
 #include "app/fields/request_field.hpp"
 #include "core/units/explanation.hpp"
-#include "session/desk.hpp"
+#include "session/workspace.hpp"
 
 namespace sobremesa::app {
 
@@ -20,7 +20,7 @@ struct ShelfFigure {
     std::function<std::optional<units::Explanation>(Id)> explanation;
 };
 
-/// What the table and the form need to know of a shelf of the desk, aircraft or packs alike.
+/// What the table and the form need to know of a shelf of the workspace, aircraft or packs alike.
 struct Shelf {
     QString key; ///< "fleet", "packs"
     QString title;
@@ -51,7 +51,7 @@ struct Shelf {
     std::function<bool(Id)> isUsed;
 };
 
-Shelf fleet_shelf(session::Desk& desk);
-Shelf pack_shelf(session::Desk& desk);
+Shelf fleet_shelf(session::Workspace& workspace);
+Shelf pack_shelf(session::Workspace& workspace);
 
 } // namespace sobremesa::app

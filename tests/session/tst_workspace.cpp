@@ -1,4 +1,4 @@
-// The desk: edits, their undoing, and the next start after a crash.
+// The workspace: edits, their undoing, and the next start after a crash.
 
 #include <QFile>
 #include <QProcess>
@@ -12,7 +12,7 @@
 #include <sys/resource.h>
 
 #include "io/kept_documents.hpp"
-#include "session/desk.hpp"
+#include "session/workspace.hpp"
 #include "support/eventually.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
@@ -32,25 +32,25 @@ mission::PlanRequest named_request(const char* plan) {
     return request;
 }
 
-/// A desk on a book in a folder of its own.
+/// A workspace on a book in a folder of its own.
 struct Laid {
-    explicit Laid(const QString& path) : desk(session) {
-        if (!desk.openBook(path)) qFatal("the book does not open");
+    explicit Laid(const QString& path) : workspace(session) {
+        if (!workspace.openBook(path)) qFatal("the book does not open");
     }
     PlanSession session;
-    Desk desk;
+    Workspace workspace;
     const mission::PlanRequest& open() { return session.request(); }
     void editWind(double mps) {
         auto request = session.request();
         request.weather.wind.speed_mps = mps;
         if (session.setRequest(request)) qFatal("a wind that is possible was refused");
     }
-    std::string nextUndo() { return desk.nextUndo() ? desk.nextUndo()->what : ""; }
+    std::string nextUndo() { return workspace.nextUndo() ? workspace.nextUndo()->what : ""; }
 };
 
 } // namespace
 
-class DeskTest : public QObject {
+class WorkspaceTest : public QObject {
     Q_OBJECT
 public:
     /// The other half of `returnsAfterBeingKilled`: edits, says so, and waits for its end.
@@ -72,7 +72,7 @@ private slots:
     void aNameThatIsTakenIsNotOverwritten();
     void removingTheOpenPlanOpensAnother();
     void impossibleValuesChangeNothing();
-    void theNextStartFindsTheDeskAsItWas();
+    void theNextStartFindsTheWorkspaceAsItWas();
     void returnsAfterBeingKilled();
     void aFullDiskDelaysAndLosesNothing();
     void aReadOnlyBookIsShownAndSaidSo();
@@ -84,12 +84,12 @@ private:
     QString path_;
 };
 
-void DeskTest::init() {
+void WorkspaceTest::init() {
     folder_ = std::make_unique<QTemporaryDir>();
     path_ = folder_->filePath(QStringLiteral("logbook.sqlite"));
 }
 
-void DeskTest::keptDocumentsReadAsTheyWereWritten() {
+void WorkspaceTest::keptDocumentsReadAsTheyWereWritten() {
     book::KeptFlight flight;
     flight.name = "over the ridge, \"quoted\"";
     flight.flown = named_request("ridge");
@@ -131,7 +131,7 @@ void DeskTest::keptDocumentsReadAsTheyWereWritten() {
     QCOMPARE(io::json_from(*io::kept_plan_from_json(io::json_from(plan), "test")), io::json_from(plan));
 }
 
-void DeskTest::aDamagedDocumentIsNamed() {
+void WorkspaceTest::aDamagedDocumentIsNamed() {
     const auto wrong = io::kept_pack_from_json("{\"format\":\"sobremesa-pack\",\"version\":1}", "logbook");
     QVERIFY(!wrong);
     QCOMPARE(int(wrong.error().code), int(units::ErrorCode::value_missing));
@@ -140,89 +140,89 @@ void DeskTest::aDamagedDocumentIsNamed() {
              int(units::ErrorCode::format_unknown));
 }
 
-void DeskTest::anEmptyBookHasNoPlan() {
+void WorkspaceTest::anEmptyBookHasNoPlan() {
     Laid laid(path_);
-    QVERIFY(!laid.desk.openPlanId());
-    QVERIFY(!laid.desk.nextUndo() && !laid.desk.nextRedo());
+    QVERIFY(!laid.workspace.openPlanId());
+    QVERIFY(!laid.workspace.nextUndo() && !laid.workspace.nextRedo());
     QVERIFY(!laid.session.plan());
     laid.editWind(7.0); // nothing lies open: nothing to edit
-    QVERIFY(!laid.desk.nextUndo());
+    QVERIFY(!laid.workspace.nextUndo());
 }
 
-void DeskTest::everyEditCanBeUndoneAndRedone() {
+void WorkspaceTest::everyEditCanBeUndoneAndRedone() {
     Laid laid(path_);
-    Desk& desk = laid.desk;
+    Workspace& workspace = laid.workspace;
     const auto snapshot = [&] {
         std::string all;
-        for (const auto& [id, k] : desk.shelves().aircraft) all += io::json_from(k);
-        for (const auto& [id, k] : desk.shelves().packs) all += io::json_from(k);
-        for (const auto& [id, k] : desk.shelves().plans) all += io::json_from(k);
-        for (const auto& [id, k] : desk.shelves().flights) all += io::json_from(k);
+        for (const auto& [id, k] : workspace.shelves().aircraft) all += io::json_from(k);
+        for (const auto& [id, k] : workspace.shelves().packs) all += io::json_from(k);
+        for (const auto& [id, k] : workspace.shelves().plans) all += io::json_from(k);
+        for (const auto& [id, k] : workspace.shelves().flights) all += io::json_from(k);
         return all;
     };
     std::vector<std::string> states = {snapshot()};
     const auto done = [&] { states.push_back(snapshot()); };
 
-    desk.beginWith(named_request("west"));
+    workspace.beginWith(named_request("west"));
     done();
     laid.editWind(6.0);
     done();
-    const Id pack = desk.shelves().packs.begin()->first;
-    auto kept = desk.shelves().packs.at(pack);
+    const Id pack = workspace.shelves().packs.begin()->first;
+    auto kept = workspace.shelves().packs.at(pack);
     kept.pack.mass_kg = 0.6;
-    QVERIFY(desk.put(EditKind::change_pack, pack, kept));
+    QVERIFY(workspace.put(EditKind::change_pack, pack, kept));
     done();
-    const Id second = *desk.put(EditKind::duplicate_pack, std::nullopt, kept);
+    const Id second = *workspace.put(EditKind::duplicate_pack, std::nullopt, kept);
     done();
     kept.retired = true;
-    QVERIFY(desk.put(EditKind::retire_pack, pack, kept));
+    QVERIFY(workspace.put(EditKind::retire_pack, pack, kept));
     done();
-    desk.choosePlanPack(second);
+    workspace.choosePlanPack(second);
     done();
     book::KeptFlight flight;
     flight.name = "first";
     flight.flown = laid.open();
     flight.pack_id = second;
-    const Id filed = *desk.put(EditKind::file_flight, std::nullopt, flight);
+    const Id filed = *workspace.put(EditKind::file_flight, std::nullopt, flight);
     done();
-    desk.remove(EditKind::remove_flight, Kind::flight, filed);
+    workspace.remove(EditKind::remove_flight, Kind::flight, filed);
     done();
-    desk.remove(EditKind::remove_plan, Kind::plan, *desk.openPlanId());
+    workspace.remove(EditKind::remove_plan, Kind::plan, *workspace.openPlanId());
     done();
 
     for (std::size_t i = states.size() - 1; i > 0; --i) {
         QCOMPARE(snapshot(), states[i]);
-        QVERIFY(desk.nextUndo());
-        desk.undo();
+        QVERIFY(workspace.nextUndo());
+        workspace.undo();
     }
     QCOMPARE(snapshot(), states[0]);
-    QVERIFY(!desk.nextUndo());
+    QVERIFY(!workspace.nextUndo());
     for (std::size_t i = 1; i < states.size(); ++i) {
-        desk.redo();
+        workspace.redo();
         QCOMPARE(snapshot(), states[i]);
     }
-    QVERIFY(!desk.nextRedo());
+    QVERIFY(!workspace.nextRedo());
 }
 
-void DeskTest::draggingIsOneEdit() {
+void WorkspaceTest::draggingIsOneEdit() {
     Laid laid(path_);
-    laid.desk.beginWith(named_request("west"));
+    laid.workspace.beginWith(named_request("west"));
     for (int step = 1; step <= 40; ++step) laid.editWind(4.0 + 0.1 * step);
     QCOMPARE(laid.open().weather.wind.speed_mps, 8.0);
-    laid.desk.undo();
+    laid.workspace.undo();
     QCOMPARE(laid.open().weather.wind.speed_mps, 4.0);
     QCOMPARE(laid.nextUndo(), std::string("add-plan"));
-    laid.desk.redo();
+    laid.workspace.redo();
     QCOMPARE(laid.open().weather.wind.speed_mps, 8.0);
     // After undo and redo a new drag is a new edit.
     laid.editWind(9.0);
-    laid.desk.undo();
+    laid.workspace.undo();
     QCOMPARE(laid.open().weather.wind.speed_mps, 8.0);
 }
 
-void DeskTest::anotherThingIsAnotherEdit() {
+void WorkspaceTest::anotherThingIsAnotherEdit() {
     Laid laid(path_);
-    laid.desk.beginWith(named_request("west"));
+    laid.workspace.beginWith(named_request("west"));
     const auto edit = [&](auto change) {
         auto request = laid.open();
         change(request);
@@ -258,144 +258,145 @@ void DeskTest::anotherThingIsAnotherEdit() {
     QCOMPARE(laid.nextUndo(), std::string("change-plan"));
 }
 
-void DeskTest::theSettingsAircraftIsTheShelfs() {
+void WorkspaceTest::theSettingsAircraftIsTheShelfs() {
     Laid laid(path_);
-    laid.desk.beginWith(named_request("west"));
+    laid.workspace.beginWith(named_request("west"));
     auto request = laid.open();
     request.aircraft.mass_kg = 1.4;
     QVERIFY(!laid.session.setRequest(request));
-    QCOMPARE(laid.desk.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.4);
-    laid.desk.undo();
-    QCOMPARE(laid.desk.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.25);
+    QCOMPARE(laid.workspace.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.4);
+    laid.workspace.undo();
+    QCOMPARE(laid.workspace.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.25);
     QCOMPARE(laid.open().aircraft.mass_kg, 1.25);
 }
 
-void DeskTest::aShelfEditReachesTheOpenPlan() {
+void WorkspaceTest::aShelfEditReachesTheOpenPlan() {
     Laid laid(path_);
-    laid.desk.beginWith(named_request("west"));
-    const auto& [id, on_shelf] = *laid.desk.shelves().packs.begin();
+    laid.workspace.beginWith(named_request("west"));
+    const auto& [id, on_shelf] = *laid.workspace.shelves().packs.begin();
     auto kept = on_shelf;
     kept.pack.cell_capacity_ah = 5.0;
-    QVERIFY(laid.desk.put(EditKind::change_pack, id, kept));
+    QVERIFY(laid.workspace.put(EditKind::change_pack, id, kept));
     QCOMPARE(laid.open().pack.cell_capacity_ah, 5.0);
     EVENTUALLY(laid.session.plan() && laid.session.plan()->request.pack.cell_capacity_ah == 5.0);
 }
 
-void DeskTest::choosingAPackTakesItsLandingVoltage() {
+void WorkspaceTest::choosingAPackTakesItsLandingVoltage() {
     Laid laid(path_);
-    laid.desk.beginWith(named_request("west"));
+    laid.workspace.beginWith(named_request("west"));
     QVERIFY(laid.open().landing_cell_v.has_value());
     book::KeptPack lipo;
     lipo.pack = laid.open().pack;
     lipo.pack.name = "A-02";
     lipo.pack.chemistry = battery::Chemistry::lipo;
-    const Id id = *laid.desk.put(EditKind::add_pack, std::nullopt, lipo);
-    laid.desk.choosePlanPack(id);
+    const Id id = *laid.workspace.put(EditKind::add_pack, std::nullopt, lipo);
+    laid.workspace.choosePlanPack(id);
     QCOMPARE(laid.open().pack.name, std::string("A-02"));
     QVERIFY(!laid.open().landing_cell_v);
-    laid.desk.undo();
+    laid.workspace.undo();
     QCOMPARE(laid.open().pack.name, std::string("B-07"));
 }
 
-void DeskTest::theKnownCruiseKeepsTheMassItWasFlownAt() {
+void WorkspaceTest::theKnownCruiseKeepsTheMassItWasFlownAt() {
     // A heavier pack is not free: the cruise was flown with the one before.
     Laid laid(path_);
-    laid.desk.beginWith(named_request("west"));
+    laid.workspace.beginWith(named_request("west"));
     QVERIFY(!laid.open().aircraft.cruise_all_up_mass_kg);
     const double flown_kg = mission::all_up_mass_kg(laid.open());
     book::KeptPack heavy;
     heavy.pack = laid.open().pack;
     heavy.pack.name = "D-11";
     heavy.pack.mass_kg += 0.8;
-    const Id id = *laid.desk.put(EditKind::add_pack, std::nullopt, heavy);
-    laid.desk.choosePlanPack(id);
+    const Id id = *laid.workspace.put(EditKind::add_pack, std::nullopt, heavy);
+    laid.workspace.choosePlanPack(id);
     QCOMPARE(laid.open().aircraft.cruise_all_up_mass_kg, std::optional(flown_kg));
-    QCOMPARE(laid.desk.shelves().aircraft.begin()->second.aircraft.cruise_all_up_mass_kg, std::optional(flown_kg));
+    QCOMPARE(laid.workspace.shelves().aircraft.begin()->second.aircraft.cruise_all_up_mass_kg,
+             std::optional(flown_kg));
     // One edit: undone with the choice.
-    laid.desk.undo();
+    laid.workspace.undo();
     QVERIFY(!laid.open().aircraft.cruise_all_up_mass_kg);
-    QVERIFY(!laid.desk.shelves().aircraft.begin()->second.aircraft.cruise_all_up_mass_kg);
+    QVERIFY(!laid.workspace.shelves().aircraft.begin()->second.aircraft.cruise_all_up_mass_kg);
 }
 
-void DeskTest::plansFromOutsideJoinTheShelvesOnce() {
+void WorkspaceTest::plansFromOutsideJoinTheShelvesOnce() {
     Laid laid(path_);
-    const Id first = laid.desk.bringInPlan(named_request("west"));
-    QCOMPARE(laid.desk.shelves().aircraft.size(), std::size_t(1));
+    const Id first = laid.workspace.bringInPlan(named_request("west"));
+    QCOMPARE(laid.workspace.shelves().aircraft.size(), std::size_t(1));
     auto other = named_request("east");
     other.mission.bearing_deg = 90.0;
-    const Id second = laid.desk.bringInPlan(other);
+    const Id second = laid.workspace.bringInPlan(other);
     QVERIFY(first != second);
-    QCOMPARE(laid.desk.shelves().aircraft.size(), std::size_t(1));
-    QCOMPARE(laid.desk.shelves().plans.size(), std::size_t(2));
-    QCOMPARE(laid.desk.bringInPlan(named_request("west")), first);
-    QCOMPARE(laid.desk.openPlanId(), std::optional<Id>(first));
-    QCOMPARE(laid.desk.shelves().plans.size(), std::size_t(2));
+    QCOMPARE(laid.workspace.shelves().aircraft.size(), std::size_t(1));
+    QCOMPARE(laid.workspace.shelves().plans.size(), std::size_t(2));
+    QCOMPARE(laid.workspace.bringInPlan(named_request("west")), first);
+    QCOMPARE(laid.workspace.openPlanId(), std::optional<Id>(first));
+    QCOMPARE(laid.workspace.shelves().plans.size(), std::size_t(2));
 }
 
-void DeskTest::aNameThatIsTakenIsNotOverwritten() {
+void WorkspaceTest::aNameThatIsTakenIsNotOverwritten() {
     Laid laid(path_);
-    laid.desk.bringInPlan(named_request("west"));
+    laid.workspace.bringInPlan(named_request("west"));
     auto other = named_request("east");
     other.pack.mass_kg = 0.7; // another B-07
-    const Id id = laid.desk.bringInPlan(other);
-    QCOMPARE(laid.desk.shelves().packs.size(), std::size_t(1));
-    QCOMPARE(laid.desk.shelves().packs.begin()->second.pack.mass_kg, 0.58);
-    QVERIFY(!laid.desk.shelves().plans.at(id).pack_id);
+    const Id id = laid.workspace.bringInPlan(other);
+    QCOMPARE(laid.workspace.shelves().packs.size(), std::size_t(1));
+    QCOMPARE(laid.workspace.shelves().packs.begin()->second.pack.mass_kg, 0.58);
+    QVERIFY(!laid.workspace.shelves().plans.at(id).pack_id);
     QCOMPARE(laid.open().pack.mass_kg, 0.7);
 }
 
-void DeskTest::removingTheOpenPlanOpensAnother() {
+void WorkspaceTest::removingTheOpenPlanOpensAnother() {
     Laid laid(path_);
-    const Id first = laid.desk.bringInPlan(named_request("west"));
-    const Id second = laid.desk.bringInPlan(named_request("east"));
-    laid.desk.remove(EditKind::remove_plan, Kind::plan, second);
-    QCOMPARE(laid.desk.openPlanId(), std::optional<Id>(first));
-    laid.desk.remove(EditKind::remove_plan, Kind::plan, first);
-    QVERIFY(!laid.desk.openPlanId());
+    const Id first = laid.workspace.bringInPlan(named_request("west"));
+    const Id second = laid.workspace.bringInPlan(named_request("east"));
+    laid.workspace.remove(EditKind::remove_plan, Kind::plan, second);
+    QCOMPARE(laid.workspace.openPlanId(), std::optional<Id>(first));
+    laid.workspace.remove(EditKind::remove_plan, Kind::plan, first);
+    QVERIFY(!laid.workspace.openPlanId());
     QVERIFY(!laid.session.plan());
-    laid.desk.undo();
-    QCOMPARE(laid.desk.openPlanId(), std::optional<Id>(first));
+    laid.workspace.undo();
+    QCOMPARE(laid.workspace.openPlanId(), std::optional<Id>(first));
 }
 
-void DeskTest::impossibleValuesChangeNothing() {
+void WorkspaceTest::impossibleValuesChangeNothing() {
     Laid laid(path_);
-    laid.desk.beginWith(named_request("west"));
-    const auto& [id, on_shelf] = *laid.desk.shelves().aircraft.begin();
+    laid.workspace.beginWith(named_request("west"));
+    const auto& [id, on_shelf] = *laid.workspace.shelves().aircraft.begin();
     auto kept = on_shelf;
     kept.aircraft.mass_kg = -1.0;
-    const auto refused = laid.desk.put(EditKind::change_aircraft, id, kept);
+    const auto refused = laid.workspace.put(EditKind::change_aircraft, id, kept);
     QVERIFY(!refused);
     QCOMPARE(refused.error().where.field, std::string("aircraft.mass_kg"));
-    QCOMPARE(laid.desk.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.25);
+    QCOMPARE(laid.workspace.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.25);
     QCOMPARE(laid.nextUndo(), std::string("add-plan"));
 }
 
-void DeskTest::theNextStartFindsTheDeskAsItWas() {
+void WorkspaceTest::theNextStartFindsTheWorkspaceAsItWas() {
     Id open = 0;
     {
         Laid laid(path_);
-        open = laid.desk.bringInPlan(named_request("west"));
-        laid.desk.bringInPlan(named_request("east"));
-        laid.desk.openPlan(open);
+        open = laid.workspace.bringInPlan(named_request("west"));
+        laid.workspace.bringInPlan(named_request("east"));
+        laid.workspace.openPlan(open);
         laid.editWind(5.5);
-        laid.desk.undo();
+        laid.workspace.undo();
     }
     Laid again(path_);
-    QCOMPARE(again.desk.openPlanId(), std::optional<Id>(open));
+    QCOMPARE(again.workspace.openPlanId(), std::optional<Id>(open));
     QCOMPARE(again.open().weather.wind.speed_mps, 4.0);
-    QVERIFY(again.desk.nextRedo());
-    again.desk.redo();
+    QVERIFY(again.workspace.nextRedo());
+    again.workspace.redo();
     QCOMPARE(again.open().weather.wind.speed_mps, 5.5);
     // A number is never used twice, whatever was removed.
-    const Id before = again.desk.newId();
+    const Id before = again.workspace.newId();
     QVERIFY(before > open + 1);
 }
 
-int DeskTest::editAndWait(const QString& path) {
+int WorkspaceTest::editAndWait(const QString& path) {
     Laid laid(path);
-    laid.desk.beginWith(named_request("west"));
+    laid.workspace.beginWith(named_request("west"));
     laid.editWind(6.5);
-    // Not flushed by hand: the desk itself has a second for it.
+    // Not flushed by hand: the workspace itself has a second for it.
     QTest::qWait(1000);
     puts("edited");
     fflush(stdout);
@@ -403,7 +404,7 @@ int DeskTest::editAndWait(const QString& path) {
     return 0;
 }
 
-void DeskTest::returnsAfterBeingKilled() {
+void WorkspaceTest::returnsAfterBeingKilled() {
     QProcess other;
     other.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--edit-and-wait"), path_});
     QVERIFY(other.waitForReadyRead(sobremesa::tests::patience_ms));
@@ -412,25 +413,25 @@ void DeskTest::returnsAfterBeingKilled() {
     QVERIFY(other.waitForFinished(sobremesa::tests::patience_ms));
     QCOMPARE(other.exitStatus(), QProcess::CrashExit);
     Laid laid(path_);
-    QVERIFY(laid.desk.keeper().is_writable());
+    QVERIFY(laid.workspace.keeper().is_writable());
     QCOMPARE(laid.open().weather.wind.speed_mps, 6.5);
     QCOMPARE(laid.nextUndo(), std::string("change-wind"));
-    laid.desk.undo();
+    laid.workspace.undo();
     QCOMPARE(laid.open().weather.wind.speed_mps, 4.0);
-    laid.desk.undo();
-    QVERIFY(laid.desk.shelves().plans.empty());
-    laid.desk.redo();
-    laid.desk.redo();
+    laid.workspace.undo();
+    QVERIFY(laid.workspace.shelves().plans.empty());
+    laid.workspace.redo();
+    laid.workspace.redo();
     QCOMPARE(laid.open().weather.wind.speed_mps, 6.5);
 }
 
-void DeskTest::aFullDiskDelaysAndLosesNothing() {
+void WorkspaceTest::aFullDiskDelaysAndLosesNothing() {
     {
         Laid laid(path_);
-        QSignalSpy failed(&laid.desk.keeper(), &BookKeeper::failed);
-        QSignalSpy recovered(&laid.desk.keeper(), &BookKeeper::recovered);
-        laid.desk.bringInPlan(named_request("west"));
-        laid.desk.settle();
+        QSignalSpy failed(&laid.workspace.keeper(), &BookKeeper::failed);
+        QSignalSpy recovered(&laid.workspace.keeper(), &BookKeeper::recovered);
+        laid.workspace.bringInPlan(named_request("west"));
+        laid.workspace.settle();
         // The system itself refuses to let any file grow.
         signal(SIGXFSZ, SIG_IGN);
         rlimit before{};
@@ -438,62 +439,62 @@ void DeskTest::aFullDiskDelaysAndLosesNothing() {
         rlimit tight = before;
         tight.rlim_cur = 150'000;
         QCOMPARE(setrlimit(RLIMIT_FSIZE, &tight), 0);
-        const auto& [id, on_shelf] = *laid.desk.shelves().packs.begin();
+        const auto& [id, on_shelf] = *laid.workspace.shelves().packs.begin();
         auto kept = on_shelf;
         kept.note = std::string(300'000, 'x');
-        QVERIFY(laid.desk.put(EditKind::change_pack, id, kept));
+        QVERIFY(laid.workspace.put(EditKind::change_pack, id, kept));
         EVENTUALLY(failed.count() > 0);
-        // On the desk it is there, and what comes after waits behind it.
+        // On the workspace it is there, and what comes after waits behind it.
         laid.editWind(9.0);
-        laid.desk.settle();
-        QVERIFY(laid.desk.keeper().waiting() >= 2);
+        laid.workspace.settle();
+        QVERIFY(laid.workspace.keeper().waiting() >= 2);
         QCOMPARE(recovered.count(), 0);
         QCOMPARE(setrlimit(RLIMIT_FSIZE, &before), 0);
         EVENTUALLY_EQUAL(recovered.count(), 1);
-        QCOMPARE(laid.desk.keeper().waiting(), std::size_t(0));
+        QCOMPARE(laid.workspace.keeper().waiting(), std::size_t(0));
     }
     Laid again(path_);
-    QCOMPARE(again.desk.shelves().packs.begin()->second.note.size(), std::size_t(300'000));
+    QCOMPARE(again.workspace.shelves().packs.begin()->second.note.size(), std::size_t(300'000));
     QCOMPARE(again.open().weather.wind.speed_mps, 9.0);
 }
 
-void DeskTest::aReadOnlyBookIsShownAndSaidSo() {
+void WorkspaceTest::aReadOnlyBookIsShownAndSaidSo() {
     {
         Laid laid(path_);
-        laid.desk.bringInPlan(named_request("west"));
+        laid.workspace.bringInPlan(named_request("west"));
     }
     PlanSession session;
-    Desk desk(session);
+    Workspace workspace(session);
     logbook::BookOptions only;
     only.read_only = true;
-    QVERIFY(desk.openBook(path_, only));
-    QVERIFY(!desk.keeper().is_writable());
-    QCOMPARE(desk.shelves().plans.size(), std::size_t(1));
+    QVERIFY(workspace.openBook(path_, only));
+    QVERIFY(!workspace.keeper().is_writable());
+    QCOMPARE(workspace.shelves().plans.size(), std::size_t(1));
     // One may try things out; nothing of it stays.
     auto request = session.request();
     request.weather.wind.speed_mps = 11.0;
     QVERIFY(!session.setRequest(request));
-    desk.settle();
+    workspace.settle();
     Laid again(path_);
     QCOMPARE(again.open().weather.wind.speed_mps, 4.0);
 }
 
-void DeskTest::aRecordThatCannotBeReadStaysInTheBook() {
+void WorkspaceTest::aRecordThatCannotBeReadStaysInTheBook() {
     {
         Laid laid(path_);
-        laid.desk.bringInPlan(named_request("west"));
+        laid.workspace.bringInPlan(named_request("west"));
     }
     const logbook::Record odd{Kind::pack, 77, "{\"format\":\"sobremesa-pack\",\"version\":99}"};
     { QVERIFY(logbook::Book::open(path_.toStdString())->put(odd)); }
     {
         PlanSession session;
-        Desk desk(session);
-        QSignalSpy unreadable(&desk, &Desk::unreadable);
-        QVERIFY(desk.openBook(path_));
+        Workspace workspace(session);
+        QSignalSpy unreadable(&workspace, &Workspace::unreadable);
+        QVERIFY(workspace.openBook(path_));
         QCOMPARE(unreadable.count(), 1);
         QCOMPARE(int(unreadable[0][0].value<units::Error>().cause->code), int(units::ErrorCode::version_newer));
-        QCOMPARE(desk.shelves().packs.size(), std::size_t(1));
-        desk.beginWith(named_request("another"));
+        QCOMPARE(workspace.shelves().packs.size(), std::size_t(1));
+        workspace.beginWith(named_request("another"));
     }
     auto book = logbook::Book::open(path_.toStdString());
     const auto contents = book->read();
@@ -503,7 +504,7 @@ void DeskTest::aRecordThatCannotBeReadStaysInTheBook() {
     QVERIFY(there);
 }
 
-void DeskTest::namesEveryKindOfEditOnce() {
+void WorkspaceTest::namesEveryKindOfEditOnce() {
     std::set<std::string> words;
     int kinds = 0;
     // Until there is no further one, so that a new kind at the end is not passed over.
@@ -515,8 +516,8 @@ void DeskTest::namesEveryKindOfEditOnce() {
     QVERIFY(!logbook::edit_from_word("paint-it"));
 }
 
-SOBREMESA_TEST(DeskTest)
+SOBREMESA_TEST(WorkspaceTest)
 static const tests::RegisteredTest edit_and_wait("--edit-and-wait", [](int argc, char** argv) {
-    return argc == 2 ? DeskTest::editAndWait(QString::fromLocal8Bit(argv[1])) : 2;
+    return argc == 2 ? WorkspaceTest::editAndWait(QString::fromLocal8Bit(argv[1])) : 2;
 });
-#include "tst_desk.moc"
+#include "tst_workspace.moc"

@@ -1,4 +1,4 @@
-#include "session/desk.hpp"
+#include "session/workspace.hpp"
 
 #include <algorithm>
 
@@ -20,7 +20,7 @@ namespace {
 constexpr qint64 join_ms = 1500;
 /// After the first edit, at most this long until it is in the book.
 constexpr int flush_ms = 300;
-constexpr Id desk_record = 1;
+constexpr Id workspace_record = 1;
 
 template <class Kept>
 std::optional<std::string> document_of(const std::map<Id, Kept>& shelf, Id id) {
@@ -93,24 +93,24 @@ EditKind kind_of_change(const mission::PlanRequest& before, const mission::PlanR
     return EditKind::change_plan;
 }
 
-Desk::Desk(PlanSession& plan_session, QObject* parent) : QObject(parent), plan_session_(plan_session) {
+Workspace::Workspace(PlanSession& plan_session, QObject* parent) : QObject(parent), plan_session_(plan_session) {
     flush_due_.setSingleShot(true);
     flush_due_.setInterval(flush_ms);
-    connect(&flush_due_, &QTimer::timeout, this, &Desk::flush);
-    connect(&plan_session_, &PlanSession::requestEdited, this, &Desk::requestEdited);
+    connect(&flush_due_, &QTimer::timeout, this, &Workspace::flush);
+    connect(&plan_session_, &PlanSession::requestEdited, this, &Workspace::requestEdited);
 }
 
-Desk::~Desk() {
+Workspace::~Workspace() {
     flush();
 }
 
 /// Everything asked of the open book is done, and its results are here, before another one takes its place.
-void Desk::leaveBook() {
+void Workspace::leaveBook() {
     if (keeper_.is_open()) emit bookClosing();
     settle();
 }
 
-units::Result<void> Desk::openBook(const QString& path, const logbook::BookOptions& options) {
+units::Result<void> Workspace::openBook(const QString& path, const logbook::BookOptions& options) {
     leaveBook();
     auto contents = keeper_.open(path.toStdString(), options);
     if (!contents) return tl::unexpected(contents.error());
@@ -118,13 +118,13 @@ units::Result<void> Desk::openBook(const QString& path, const logbook::BookOptio
     return {};
 }
 
-void Desk::withoutBook() {
+void Workspace::withoutBook() {
     leaveBook();
     keeper_.close();
     takeIn({});
 }
 
-void Desk::clear() {
+void Workspace::clear() {
     shelves_ = {};
     summaries_.clear();
     pack_use_.clear();
@@ -135,12 +135,12 @@ void Desk::clear() {
     flush_due_.stop();
 }
 
-void Desk::takeIn(const logbook::BookContents& contents) {
+void Workspace::takeIn(const logbook::BookContents& contents) {
     clear();
     std::optional<Id> open;
     for (const logbook::Record& record : contents.records) {
         last_id_ = std::max(last_id_, record.id);
-        if (record.kind == Kind::desk) {
+        if (record.kind == Kind::workspace) {
             // What lies on the table is no more than a number; anything else there is ignored.
             const Id id = std::atoll(record.document.c_str());
             if (id > 0) open = id;
@@ -172,7 +172,7 @@ void Desk::takeIn(const logbook::BookContents& contents) {
     showOpenPlan();
 }
 
-bool Desk::apply(const RecordChange& change, bool forward) {
+bool Workspace::apply(const RecordChange& change, bool forward) {
     const auto& document = forward ? change.after : change.before;
     std::optional<units::Error> trouble;
     switch (change.kind) {
@@ -189,19 +189,19 @@ bool Desk::apply(const RecordChange& change, bool forward) {
         break;
     }
     case Kind::learned:
-    case Kind::desk: break;
+    case Kind::workspace: break;
     }
     if (trouble) emit unreadable(damaged_record(change.kind, change.id, *trouble));
     return !trouble;
 }
 
-double Desk::current_factor(Id flight_id) const {
+double Workspace::current_factor(Id flight_id) const {
     const auto found = shelves_.flights.find(flight_id);
     return found == shelves_.flights.end() ? 1.0 : found->second.current_factor;
 }
 
 /// A flight without a log has its figures from what the pilot wrote.
-void Desk::sumUpByHand(Id flight_id) {
+void Workspace::sumUpByHand(Id flight_id) {
     const auto found = shelves_.flights.find(flight_id);
     if (found == shelves_.flights.end() || found->second.log_id || !found->second.by_hand) return;
     const auto& flight = found->second;
@@ -210,14 +210,14 @@ void Desk::sumUpByHand(Id flight_id) {
 }
 
 /// Figures follow a calibration, and its undoing, without reading the log again.
-void Desk::rescale(Id flight_id, double before) {
+void Workspace::rescale(Id flight_id, double before) {
     const auto summary = summaries_.find(flight_id);
     if (summary == summaries_.end() || !shelves_.flights.contains(flight_id)) return;
     const double now = current_factor(flight_id);
     if (now != before) keepSummary(flight_id, telemetry::rescaled(summary->second, now / before));
 }
 
-void Desk::tell(const std::vector<RecordChange>& changes) {
+void Workspace::tell(const std::vector<RecordChange>& changes) {
     pack_use_.clear();
     const auto touches = [&](Kind kind) {
         return std::any_of(changes.begin(), changes.end(), [kind](const auto& c) { return c.kind == kind; });
@@ -231,7 +231,7 @@ void Desk::tell(const std::vector<RecordChange>& changes) {
 
 // ---- edits
 
-void Desk::make(EditKind kind, const std::string& subject, std::vector<RecordChange> changes, bool may_join) {
+void Workspace::make(EditKind kind, const std::string& subject, std::vector<RecordChange> changes, bool may_join) {
     std::erase_if(changes, [](const RecordChange& c) { return c.before == c.after; });
     if (changes.empty()) return;
     const std::string word = logbook::edit_word(kind);
@@ -259,7 +259,7 @@ void Desk::make(EditKind kind, const std::string& subject, std::vector<RecordCha
     tell(changes);
 }
 
-void Desk::flush() {
+void Workspace::flush() {
     flush_due_.stop();
     if (!unwritten_) return;
     unwritten_ = false;
@@ -278,7 +278,7 @@ units::Result<RecordChange> change_to(const std::map<Id, Kept>& shelf, Kind kind
 
 } // namespace
 
-units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::KeptAircraft& kept) {
+units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptAircraft& kept) {
     const Id number = id ? *id : newId();
     auto change = change_to(shelves_.aircraft, Kind::aircraft, number, kept,
                             [](const auto& k) { return airframe::checked(k.aircraft); });
@@ -288,7 +288,7 @@ units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::Kep
     return number;
 }
 
-units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::KeptPack& kept) {
+units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptPack& kept) {
     const Id number = id ? *id : newId();
     auto change =
         change_to(shelves_.packs, Kind::pack, number, kept, [](const auto& k) { return battery::checked(k.pack); });
@@ -298,7 +298,7 @@ units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::Kep
     return number;
 }
 
-units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::KeptPlan& kept) {
+units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptPlan& kept) {
     const Id number = id ? *id : newId();
     auto change = change_to(shelves_.plans, Kind::plan, number, kept,
                             [](const auto& k) { return mission::checked(k.request); });
@@ -308,7 +308,7 @@ units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::Kep
     return number;
 }
 
-units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::KeptFlight& kept) {
+units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptFlight& kept) {
     const Id number = id ? *id : newId();
     auto change = change_to(shelves_.flights, Kind::flight, number, kept,
                             [](const auto& k) { return mission::checked(k.flown); });
@@ -317,7 +317,7 @@ units::Result<Id> Desk::put(EditKind kind, std::optional<Id> id, const book::Kep
     return number;
 }
 
-void Desk::remove(EditKind kind, Kind what, Id id) {
+void Workspace::remove(EditKind kind, Kind what, Id id) {
     RecordChange change{what, id, std::nullopt, std::nullopt};
     std::string subject;
     const auto take = [&](const auto& shelf, auto name) {
@@ -330,7 +330,7 @@ void Desk::remove(EditKind kind, Kind what, Id id) {
     case Kind::plan: take(shelves_.plans, [](const auto& k) { return k.request.name; }); break;
     case Kind::flight: take(shelves_.flights, [](const auto& k) { return k.name; }); break;
     case Kind::learned:
-    case Kind::desk: return;
+    case Kind::workspace: return;
     }
     make(kind, subject, {change});
     if (what == Kind::plan && id == open_plan_) {
@@ -338,7 +338,7 @@ void Desk::remove(EditKind kind, Kind what, Id id) {
     }
 }
 
-void Desk::calibrateFlights(const std::vector<Id>& ids, double current_factor) {
+void Workspace::calibrateFlights(const std::vector<Id>& ids, double current_factor) {
     std::vector<RecordChange> changes;
     std::string first;
     for (const Id id : ids) {
@@ -352,14 +352,14 @@ void Desk::calibrateFlights(const std::vector<Id>& ids, double current_factor) {
     if (!changes.empty()) make(EditKind::calibrate_flights, first, changes);
 }
 
-void Desk::removeFlights(const std::vector<Id>& ids) {
+void Workspace::removeFlights(const std::vector<Id>& ids) {
     std::vector<RecordChange> changes;
     for (const Id id : ids) changes.push_back({Kind::flight, id, document_of(shelves_.flights, id), std::nullopt});
     const auto first = ids.empty() ? shelves_.flights.end() : shelves_.flights.find(ids.front());
     make(EditKind::remove_flight, first == shelves_.flights.end() ? std::string() : first->second.name, changes);
 }
 
-Id Desk::beginWith(const mission::PlanRequest& request) {
+Id Workspace::beginWith(const mission::PlanRequest& request) {
     const Id aircraft = newId();
     const Id pack = newId();
     const Id plan = newId();
@@ -386,7 +386,7 @@ std::optional<Id> found_on(const std::map<Id, Kept>& shelf, const Value& value, 
 
 } // namespace
 
-Id Desk::bringInPlan(const mission::PlanRequest& request) {
+Id Workspace::bringInPlan(const mission::PlanRequest& request) {
     for (const auto& [id, kept] : shelves_.plans) {
         if (kept.request == request) {
             openPlan(id);
@@ -418,15 +418,15 @@ Id Desk::bringInPlan(const mission::PlanRequest& request) {
 
 // ---- history
 
-const Edit* Desk::nextUndo() const {
+const Edit* Workspace::nextUndo() const {
     return done_ > 0 ? &edits_[done_ - 1] : nullptr;
 }
 
-const Edit* Desk::nextRedo() const {
+const Edit* Workspace::nextRedo() const {
     return done_ < edits_.size() ? &edits_[done_] : nullptr;
 }
 
-void Desk::undo() {
+void Workspace::undo() {
     if (done_ == 0) return;
     flush();
     Edit& edit = edits_[--done_];
@@ -438,7 +438,7 @@ void Desk::undo() {
     showOpenPlan();
 }
 
-void Desk::redo() {
+void Workspace::redo() {
     if (done_ == edits_.size()) return;
     Edit& edit = edits_[done_++];
     edit.undone = false;
@@ -451,7 +451,7 @@ void Desk::redo() {
 
 // ---- the plan on the table
 
-mission::PlanRequest Desk::current(const book::KeptPlan& plan) const {
+mission::PlanRequest Workspace::current(const book::KeptPlan& plan) const {
     mission::PlanRequest request = plan.request;
     if (plan.aircraft_id) {
         const auto found = shelves_.aircraft.find(*plan.aircraft_id);
@@ -464,24 +464,24 @@ mission::PlanRequest Desk::current(const book::KeptPlan& plan) const {
     return request;
 }
 
-void Desk::setOpenPlan(std::optional<Id> id) {
+void Workspace::setOpenPlan(std::optional<Id> id) {
     if (id != open_plan_) {
         open_plan_ = id;
         since_edit_.invalidate();
         const std::string text = logbook::digits(id.value_or(0));
         keeper_.write([text](logbook::Book& book) {
-            return book.put(logbook::Record{Kind::desk, desk_record, text});
+            return book.put(logbook::Record{Kind::workspace, workspace_record, text});
         });
         emit openPlanChanged();
     }
     showOpenPlan();
 }
 
-void Desk::openPlan(Id id) {
+void Workspace::openPlan(Id id) {
     if (shelves_.plans.contains(id)) setOpenPlan(id);
 }
 
-void Desk::showOpenPlan() {
+void Workspace::showOpenPlan() {
     if (open_plan_ && !shelves_.plans.contains(*open_plan_)) {
         setOpenPlan(shelves_.plans.empty() ? std::nullopt : std::optional(shelves_.plans.rbegin()->first));
         return;
@@ -499,7 +499,7 @@ void Desk::showOpenPlan() {
     showing_ = false;
 }
 
-void Desk::requestEdited(const mission::PlanRequest& before) {
+void Workspace::requestEdited(const mission::PlanRequest& before) {
     if (showing_ || !open_plan_) return;
     const mission::PlanRequest& after = plan_session_.request();
     book::KeptPlan plan = shelves_.plans.at(*open_plan_);
@@ -530,7 +530,7 @@ void Desk::requestEdited(const mission::PlanRequest& before) {
     make(kind, subject, changes, true);
 }
 
-void Desk::choosePlanAircraft(Id aircraft_id) {
+void Workspace::choosePlanAircraft(Id aircraft_id) {
     const auto found = shelves_.aircraft.find(aircraft_id);
     if (!open_plan_ || found == shelves_.aircraft.end()) return;
     book::KeptPlan plan = shelves_.plans.at(*open_plan_);
@@ -541,7 +541,7 @@ void Desk::choosePlanAircraft(Id aircraft_id) {
     showOpenPlan();
 }
 
-void Desk::choosePlanPack(Id pack_id) {
+void Workspace::choosePlanPack(Id pack_id) {
     const auto found = shelves_.packs.find(pack_id);
     if (!open_plan_ || found == shelves_.packs.end()) return;
     book::KeptPlan plan = shelves_.plans.at(*open_plan_);
@@ -572,7 +572,7 @@ void Desk::choosePlanPack(Id pack_id) {
 
 // ---- figures
 
-std::vector<book::FlightFigures> Desk::figures() const {
+std::vector<book::FlightFigures> Workspace::figures() const {
     std::vector<book::FlightFigures> figures;
     for (const auto& [id, flight] : shelves_.flights) {
         const auto found = summaries_.find(id);
@@ -582,18 +582,18 @@ std::vector<book::FlightFigures> Desk::figures() const {
     return figures;
 }
 
-void Desk::setSummary(Id flight_id, const telemetry::LogSummary& summary) {
+void Workspace::setSummary(Id flight_id, const telemetry::LogSummary& summary) {
     setSummaries({{flight_id, summary}});
 }
 
-void Desk::setSummaries(const std::vector<std::pair<Id, telemetry::LogSummary>>& summaries) {
+void Workspace::setSummaries(const std::vector<std::pair<Id, telemetry::LogSummary>>& summaries) {
     if (summaries.empty()) return;
     for (const auto& [id, summary] : summaries) keepSummary(id, summary);
     pack_use_.clear();
     emit flightsChanged();
 }
 
-const book::PackUse& Desk::packUse(Id pack_id) const {
+const book::PackUse& Workspace::packUse(Id pack_id) const {
     const auto found = pack_use_.find(pack_id);
     if (found != pack_use_.end()) return found->second;
     const auto pack = shelves_.packs.find(pack_id);
@@ -602,7 +602,7 @@ const book::PackUse& Desk::packUse(Id pack_id) const {
     return pack_use_.emplace(pack_id, use).first->second;
 }
 
-std::string Desk::madeFrom(Id flight_id) const {
+std::string Workspace::madeFrom(Id flight_id) const {
     const auto found = shelves_.flights.find(flight_id);
     const Id log = found == shelves_.flights.end() ? 0 : found->second.log_id.value_or(0);
     std::string made_from = "log " + logbook::digits(log) + ", model " + telemetry::figures_model;
@@ -611,7 +611,7 @@ std::string Desk::madeFrom(Id flight_id) const {
     return made_from;
 }
 
-void Desk::keepSummary(Id flight_id, const telemetry::LogSummary& summary) {
+void Workspace::keepSummary(Id flight_id, const telemetry::LogSummary& summary) {
     telemetry::LogSummary kept = summary;
     kept.track = {};
     kept.diagnostics.clear();
@@ -620,7 +620,7 @@ void Desk::keepSummary(Id flight_id, const telemetry::LogSummary& summary) {
                       logbook::Book& book) { return book.put(figures); });
 }
 
-std::vector<Id> Desk::unread() const {
+std::vector<Id> Workspace::unread() const {
     std::vector<Id> ids;
     for (const auto& [id, flight] : shelves_.flights) {
         if (flight.log_id && !summaries_.contains(id)) ids.push_back(id);
@@ -628,13 +628,13 @@ std::vector<Id> Desk::unread() const {
     return ids;
 }
 
-void Desk::hurry(int most_ms) {
+void Workspace::hurry(int most_ms) {
     flush();
     keeper_.settle(most_ms);
     flush();
 }
 
-void Desk::settle() {
+void Workspace::settle() {
     // What a result asks for is an edit again.
     do {
         flush();

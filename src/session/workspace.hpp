@@ -29,18 +29,18 @@ struct Shelves {
 /// Everything that can be edited and undone, kept in the logbook as it is edited.
 ///
 /// Each edit goes to memory at once and to the book within a second, whole, with its place in the history: after a
-/// crash the next start finds the desk as it was left, and can undo from there. Edits of the same thing in quick
-/// succession, as dragging makes them, become one.
-class Desk : public QObject {
+/// crash the next start finds the workspace as it was left, and can undo from there. Edits of the same thing in
+/// quick succession, as dragging makes them, become one.
+class Workspace : public QObject {
     Q_OBJECT
 public:
-    /// @param plan_session  shows the open plan; edits made there become edits of this desk
-    explicit Desk(PlanSession& plan_session, QObject* parent = nullptr);
-    ~Desk() override;
+    /// @param plan_session  shows the open plan; edits made there become edits of this workspace
+    explicit Workspace(PlanSession& plan_session, QObject* parent = nullptr);
+    ~Workspace() override;
 
     /// Opens a book, an empty one where there is none.
     units::Result<void> openBook(const QString& path, const logbook::BookOptions& options = {});
-    /// Works in memory only, on an empty desk: what is left when no book can be opened.
+    /// Works in memory only, on an empty workspace: what is left when no book can be opened.
     void withoutBook();
     BookKeeper& keeper() { return keeper_; }
 
