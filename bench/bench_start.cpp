@@ -75,8 +75,8 @@ QString book_of(int flights) {
         book::KeptFlight kept;
         kept.name = "flight " + std::to_string(i);
         kept.flown = request;
-        kept.aircraft_id = workspace.shelves().aircraft.begin()->first;
-        kept.pack_id = workspace.shelves().packs.begin()->first;
+        kept.aircraft_id = workspace.library().aircraft.begin()->first;
+        kept.pack_id = workspace.library().packs.begin()->first;
         kept.start_clock_s = 1.6e9 + 86400.0 * i;
         telemetry::LogSummary summary;
         summary.duration_s = 600.0 + i;

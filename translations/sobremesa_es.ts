@@ -4859,7 +4859,7 @@
     </message>
 </context>
 <context>
-    <name>sobremesa::Shelf</name>
+    <name>sobremesa::RecordList</name>
     <message>
         <source>Fleet</source>
         <translation>Flota</translation>
@@ -9233,7 +9233,7 @@ usados</translation>
     </message>
 </context>
 <context>
-    <name>sobremesa::app::ShelfModel</name>
+    <name>sobremesa::app::RecordListModel</name>
     <message>
         <source>Assumed by the program; enter your own value.</source>
         <translation>Supuesto por el programa; anota tu propio valor.</translation>
@@ -9262,7 +9262,7 @@ usados</translation>
     </message>
 </context>
 <context>
-    <name>sobremesa::app::ShelfPlace</name>
+    <name>sobremesa::app::RecordListPlace</name>
     <message>
         <source>Selected</source>
         <translation>Elegido</translation>

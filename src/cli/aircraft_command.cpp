@@ -88,7 +88,7 @@ units::Result<Subject> from_book(const AircraftOptions& options) {
     if (auto opened = workspace.openBook(QString::fromStdString(path), how); !opened)
         return tl::unexpected(opened.error());
     std::string names;
-    for (const auto& [id, kept] : workspace.shelves().aircraft) {
+    for (const auto& [id, kept] : workspace.library().aircraft) {
         names += (names.empty() ? "" : ", ") + kept.aircraft.name;
         if (kept.aircraft.name != options.from_book) continue;
         Subject subject;
@@ -96,7 +96,7 @@ units::Result<Subject> from_book(const AircraftOptions& options) {
         // As it was flown last.
         subject.flown.aircraft = kept.aircraft;
         if (!subject.lessons.flights.empty())
-            subject.flown = workspace.shelves().flights.at(subject.lessons.flights.back()).flown;
+            subject.flown = workspace.library().flights.at(subject.lessons.flights.back()).flown;
         subject.flown.aircraft = kept.aircraft;
         return subject;
     }

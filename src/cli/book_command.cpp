@@ -52,18 +52,18 @@ Json flight_json(const session::Workspace& workspace, session::Id id, const book
 int list(session::Workspace& workspace, bool json, std::ostream& out) {
     if (json) {
         Json flights = Json::array();
-        for (const auto& [id, flight] : workspace.shelves().flights)
+        for (const auto& [id, flight] : workspace.library().flights)
             flights.push_back(flight_json(workspace, id, flight));
         const Json answer = {{"book", workspace.keeper().path().toStdString()},
-                             {"aircraft", workspace.shelves().aircraft.size()},
-                             {"packs", workspace.shelves().packs.size()},
-                             {"plans", workspace.shelves().plans.size()},
+                             {"aircraft", workspace.library().aircraft.size()},
+                             {"packs", workspace.library().packs.size()},
+                             {"plans", workspace.library().plans.size()},
                              {"flights", flights}};
         out << answer.dump(2) << "\n";
         return exit_done;
     }
     const wording::Quantities q;
-    for (const auto& [id, flight] : workspace.shelves().flights) {
+    for (const auto& [id, flight] : workspace.library().flights) {
         out << flight.name << ": " << wording::title(flight.flown.aircraft).toStdString() << ", "
             << wording::title(flight.flown.pack).toStdString();
         const auto found = workspace.summaries().find(id);
@@ -149,11 +149,11 @@ int bring_in(session::Workspace& workspace, const std::string& path, std::ostrea
 }
 
 /// A record of the book by its name.
-template <class Shelf, class Title>
-units::Result<session::Id> by_name(const Shelf& shelf, const std::string& name, const units::Where& where,
-                                   Title title) {
+template <class RecordList, class Title>
+units::Result<session::Id> by_name(const RecordList& record_list, const std::string& name,
+                                   const units::Where& where, Title title) {
     std::string all;
-    for (const auto& [id, kept] : shelf) {
+    for (const auto& [id, kept] : record_list) {
         const std::string here = title(kept);
         if (io::lower(here) == io::lower(name)) return id;
         all += (all.empty() ? "" : ", ") + here;
@@ -175,7 +175,7 @@ units::Result<book::KeptFlight> flown_with(const session::Workspace& workspace, 
     book::KeptFlight flown;
     flown.flown = session::first_request();
     if (const auto open = workspace.openPlanId()) {
-        const auto& plan = workspace.shelves().plans.at(*open);
+        const auto& plan = workspace.library().plans.at(*open);
         flown.flown = workspace.current(plan);
         flown.plan_id = *open;
         flown.aircraft_id = plan.aircraft_id;
@@ -189,16 +189,16 @@ units::Result<book::KeptFlight> flown_with(const session::Workspace& workspace, 
     }
     if (!options.aircraft.empty()) {
         const auto id =
-            by_name(workspace.shelves().aircraft, options.aircraft, {{}, {}, {}, "--aircraft"}, aircraft_title);
+            by_name(workspace.library().aircraft, options.aircraft, {{}, {}, {}, "--aircraft"}, aircraft_title);
         if (!id) return tl::unexpected(id.error());
         flown.aircraft_id = *id;
-        flown.flown.aircraft = workspace.shelves().aircraft.at(*id).aircraft;
+        flown.flown.aircraft = workspace.library().aircraft.at(*id).aircraft;
     }
     if (!options.pack.empty()) {
-        const auto id = by_name(workspace.shelves().packs, options.pack, {{}, {}, {}, "--pack"}, pack_title);
+        const auto id = by_name(workspace.library().packs, options.pack, {{}, {}, {}, "--pack"}, pack_title);
         if (!id) return tl::unexpected(id.error());
         flown.pack_id = *id;
-        flown.flown.pack = workspace.shelves().packs.at(*id).pack;
+        flown.flown.pack = workspace.library().packs.at(*id).pack;
     }
     return flown;
 }
@@ -235,17 +235,17 @@ int add_by_hand(session::Workspace& workspace, const BookOptions& options, std::
         kept.pack_id = flown->pack_id;
         units::Where where{options.by_hand, hand.line, {}, "aircraft"};
         if (!hand.aircraft.empty()) {
-            const auto id = by_name(workspace.shelves().aircraft, hand.aircraft, where, aircraft_title);
+            const auto id = by_name(workspace.library().aircraft, hand.aircraft, where, aircraft_title);
             if (!id) return unusable(id.error(), err);
             kept.aircraft_id = *id;
-            kept.flown.aircraft = workspace.shelves().aircraft.at(*id).aircraft;
+            kept.flown.aircraft = workspace.library().aircraft.at(*id).aircraft;
         }
         where.field = "pack";
         if (!hand.pack.empty()) {
-            const auto id = by_name(workspace.shelves().packs, hand.pack, where, pack_title);
+            const auto id = by_name(workspace.library().packs, hand.pack, where, pack_title);
             if (!id) return unusable(id.error(), err);
             kept.pack_id = *id;
-            kept.flown.pack = workspace.shelves().packs.at(*id).pack;
+            kept.flown.pack = workspace.library().packs.at(*id).pack;
         }
         // Resting volts may be written of the whole pack.
         constexpr double most_cell_v = 4.6;
@@ -256,8 +256,8 @@ int add_by_hand(session::Workspace& workspace, const BookOptions& options, std::
             return there.second.by_hand == kept.by_hand && there.second.start_clock_s == kept.start_clock_s &&
                    there.second.note == kept.note && there.second.recharged_ah == kept.recharged_ah;
         };
-        const auto& shelf = workspace.shelves().flights;
-        if (std::any_of(shelf.begin(), shelf.end(), same)) {
+        const auto& record_list = workspace.library().flights;
+        if (std::any_of(record_list.begin(), record_list.end(), same)) {
             ++known;
             continue;
         }

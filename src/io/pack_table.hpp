@@ -14,7 +14,7 @@ struct PackTable {
     std::vector<units::Diagnostic> diagnostics;
 };
 
-/// A shelf of packs as CSV, in the units that shops and scales use:
+/// A list of packs as CSV, in the units that shops and scales use:
 ///
 /// `name,chemistry,construction,series,parallel,cell_capacity_mah,cell_resistance_mohm,mass_g,price,rated_current_a,
 /// current_label,strips_current_a,connector_current_a,length_mm,width_mm,height_mm`

@@ -69,7 +69,7 @@ std::vector<matching::Candidate> BenchSession::candidates(const std::vector<Id>&
     std::vector<matching::Candidate> list;
     std::map<Id, matching::Candidate> kept;
     for (const Id id : ids) {
-        const battery::Pack& pack = workspace_.shelves().packs.at(id).pack;
+        const battery::Pack& pack = workspace_.library().packs.at(id).pack;
         const auto found = made_.find(id);
         const bool same = found != made_.end() && found->second.pack == pack;
         kept[id] = same ? found->second : matching::candidates_of({pack}).front();
@@ -90,7 +90,7 @@ void BenchSession::workOut() {
     shown.bench = *bench;
     shown.bench.landing_cell_v = landing_cell_v_;
     shown.basis = basis_;
-    for (const auto& [id, kept] : workspace_.shelves().packs) {
+    for (const auto& [id, kept] : workspace_.library().packs) {
         if (!kept.retired) shown.ids.push_back(id);
     }
     shown.candidates = candidates(shown.ids);

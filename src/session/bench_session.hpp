@@ -25,7 +25,7 @@ struct BenchCurve {
     std::optional<matching::ScaledMatch> best;
 };
 
-/// All packs of the shelf on the aircraft of the plan, and the chosen ones under load.
+/// All packs of the list on the aircraft of the plan, and the chosen ones under load.
 struct BenchShown {
     matching::Bench bench;
     matching::Basis basis = matching::Basis::as_they_are;
@@ -36,7 +36,7 @@ struct BenchShown {
     std::vector<units::Diagnostic> diagnostics;
 };
 
-/// The bench: which pack to fly, and what it does under load. Worked out off the UI thread whenever the shelf, the
+/// The bench: which pack to fly, and what it does under load. Worked out off the UI thread whenever the list, the
 /// plan's setting or the choice changes, as long as someone looks.
 class BenchSession : public QObject {
     Q_OBJECT

@@ -305,9 +305,9 @@ void BookBringer::nextLog() {
 namespace {
 
 /// A pack that stands here and says, as far as a table of packs has columns for it, the very same.
-std::optional<Id> pack_of_table(const std::map<Id, book::KeptPack>& shelf, const book::KeptPack& kept) {
+std::optional<Id> pack_of_table(const std::map<Id, book::KeptPack>& record_list, const book::KeptPack& kept) {
     if (!(kept == book::KeptPack{kept.pack, {}, false})) return std::nullopt;
-    for (const auto& [id, there] : shelf) {
+    for (const auto& [id, there] : record_list) {
         if (there.pack.name != kept.pack.name) continue;
         const auto again = io::packs_from_csv(io::csv_from_packs({there.pack}), "");
         if (again && again->packs.size() == 1 && again->packs.front() == kept.pack) return id;
@@ -327,8 +327,8 @@ void BookBringer::finish() {
         const auto found = renumbered.find(*link);
         link = found == renumbered.end() ? std::nullopt : std::optional(found->second);
     };
-    const auto add = [&](Kind kind, const auto& shelf, const auto& kept, Id was) -> Id {
-        for (const auto& [id, there] : shelf) {
+    const auto add = [&](Kind kind, const auto& record_list, const auto& kept, Id was) -> Id {
+        for (const auto& [id, there] : record_list) {
             if (there == kept) {
                 ++known;
                 renumbered[was] = id;
@@ -341,40 +341,40 @@ void BookBringer::finish() {
         return id;
     };
     // What stands here as a plan brought it, with nothing written beside it, takes on what the book knows of it.
-    const auto enrich = [&](Kind kind, const auto& shelf, const auto& kept, const auto& bare, Id was) {
-        for (const auto& [id, there] : shelf) {
+    const auto enrich = [&](Kind kind, const auto& record_list, const auto& kept, const auto& bare, Id was) {
+        for (const auto& [id, there] : record_list) {
             if (kept == bare || !(there == bare)) continue;
             renumbered[was] = id;
             changes.push_back({kind, id, io::json_from(bare), io::json_from(kept)});
             return;
         }
-        add(kind, shelf, kept, was);
+        add(kind, record_list, kept, was);
     };
     // In the order of their links: what is pointed to comes first.
     for (const char* kind : {"aircraft", "pack", "plan", "flight", "learned"}) {
         for (std::size_t i = 0; i < entries_.size(); ++i) {
             const auto& entry = entries_[i];
             if (entry.kind != kind) continue;
-            const auto& shelves = workspace_.shelves();
+            const auto& library = workspace_.library();
             if (entry.kind == "aircraft") {
                 const auto kept = *io::kept_aircraft_from_json(entry.document, "");
-                enrich(Kind::aircraft, shelves.aircraft, kept, book::KeptAircraft{kept.aircraft, {}, false},
+                enrich(Kind::aircraft, library.aircraft, kept, book::KeptAircraft{kept.aircraft, {}, false},
                        entry.id);
             }
             if (entry.kind == "pack") {
                 const auto kept = *io::kept_pack_from_json(entry.document, "");
-                if (const auto there = pack_of_table(shelves.packs, kept)) {
+                if (const auto there = pack_of_table(library.packs, kept)) {
                     ++known;
                     renumbered[entry.id] = *there;
                     continue;
                 }
-                enrich(Kind::pack, shelves.packs, kept, book::KeptPack{kept.pack, {}, false}, entry.id);
+                enrich(Kind::pack, library.packs, kept, book::KeptPack{kept.pack, {}, false}, entry.id);
             }
             if (entry.kind == "plan") {
                 auto plan = *io::kept_plan_from_json(entry.document, "");
                 move_link(plan.aircraft_id);
                 move_link(plan.pack_id);
-                add(Kind::plan, shelves.plans, plan, entry.id);
+                add(Kind::plan, library.plans, plan, entry.id);
             }
             if (entry.kind == "flight") {
                 auto flight = *io::kept_flight_from_json(entry.document, "");
@@ -382,7 +382,7 @@ void BookBringer::finish() {
                 move_link(flight.pack_id);
                 move_link(flight.plan_id);
                 flight.log_id = logs_.contains(i) ? std::optional(logs_.at(i).id) : std::nullopt;
-                if (const Id id = add(Kind::flight, shelves.flights, flight, entry.id); id && entry.figures)
+                if (const Id id = add(Kind::flight, library.flights, flight, entry.id); id && entry.figures)
                     figures.emplace_back(id, *entry.figures);
             }
             if (entry.kind == "learned")
@@ -431,8 +431,8 @@ void FlightReader::next() {
     }
     const Id id = flights_.back();
     flights_.pop_back();
-    const auto found = workspace_.shelves().flights.find(id);
-    if (found == workspace_.shelves().flights.end() || !found->second.log_id) {
+    const auto found = workspace_.library().flights.find(id);
+    if (found == workspace_.library().flights.end() || !found->second.log_id) {
         next();
         return;
     }

@@ -37,7 +37,7 @@ CalibrationSession::CalibrationSession(Workspace& workspace, QObject* parent)
 std::vector<Id> CalibrationSession::aircraft() const {
     std::vector<Id> ids;
     for (const bool retired : {false, true}) {
-        for (const auto& [id, kept] : workspace_.shelves().aircraft) {
+        for (const auto& [id, kept] : workspace_.library().aircraft) {
             if (kept.retired == retired) ids.push_back(id);
         }
     }
@@ -60,7 +60,7 @@ std::optional<Id> CalibrationSession::most_recharged(const std::vector<Id>& airc
     std::ptrdiff_t most = -1;
     for (const Id id : aircraft) {
         const auto recharged = std::count_if(
-            workspace_.shelves().flights.begin(), workspace_.shelves().flights.end(),
+            workspace_.library().flights.begin(), workspace_.library().flights.end(),
             [id](const auto& flight) { return flight.second.aircraft_id == id && flight.second.recharged_ah; });
         if (recharged > most) {
             most = recharged;
@@ -98,7 +98,7 @@ void CalibrationSession::gather() {
     if (!picked_ || !aircraft_ || std::find(all.begin(), all.end(), *aircraft_) == all.end())
         aircraft_ = most_recharged(all);
     flights_.clear();
-    for (const auto& [id, kept] : workspace_.shelves().flights) {
+    for (const auto& [id, kept] : workspace_.library().flights) {
         if (!aircraft_ || kept.aircraft_id != aircraft_ || !kept.recharged_ah) continue;
         // What a charger puts back is less than the counter held by what the sun gave: that tells nothing of the
         // sensor.
@@ -116,13 +116,13 @@ void CalibrationSession::gather() {
 
 bool CalibrationSession::electronics_known() const {
     if (!aircraft_) return false;
-    return airframe::electronics_known(workspace_.shelves().aircraft.at(*aircraft_).aircraft);
+    return airframe::electronics_known(workspace_.library().aircraft.at(*aircraft_).aircraft);
 }
 
 std::optional<telemetry::SensorOffset> CalibrationSession::offset() const {
     if (!aircraft_) return std::nullopt;
     std::vector<telemetry::IdleReading> readings;
-    for (const auto& [id, kept] : workspace_.shelves().flights) {
+    for (const auto& [id, kept] : workspace_.library().flights) {
         const auto summary = workspace_.summaries().find(id);
         if (kept.aircraft_id != aircraft_ || summary == workspace_.summaries().end() || !summary->second.idle)
             continue;
@@ -131,7 +131,7 @@ std::optional<telemetry::SensorOffset> CalibrationSession::offset() const {
         as_read.current_a.sd /= kept.current_factor;
         readings.push_back(as_read);
     }
-    const auto& aircraft = workspace_.shelves().aircraft.at(*aircraft_).aircraft;
+    const auto& aircraft = workspace_.library().aircraft.at(*aircraft_).aircraft;
     return telemetry::sensor_offset(readings, airframe::electronics_draw_w(aircraft));
 }
 
@@ -163,24 +163,24 @@ void CalibrationSession::removePair(std::size_t row) {
 }
 
 std::optional<double> CalibrationSession::scale() const {
-    return aircraft_ ? workspace_.shelves().aircraft.at(*aircraft_).current_scale : std::nullopt;
+    return aircraft_ ? workspace_.library().aircraft.at(*aircraft_).current_scale : std::nullopt;
 }
 
 telemetry::ScaleConvention CalibrationSession::convention() const {
-    return aircraft_ ? workspace_.shelves().aircraft.at(*aircraft_).scale_convention
+    return aircraft_ ? workspace_.library().aircraft.at(*aircraft_).scale_convention
                      : telemetry::ScaleConvention::divides;
 }
 
 void CalibrationSession::setScale(std::optional<double> scale) {
     if (!aircraft_ || scale == this->scale()) return;
-    auto kept = workspace_.shelves().aircraft.at(*aircraft_);
+    auto kept = workspace_.library().aircraft.at(*aircraft_);
     kept.current_scale = scale;
     (void)workspace_.put(EditKind::change_aircraft, aircraft_, kept);
 }
 
 void CalibrationSession::setConvention(telemetry::ScaleConvention convention) {
     if (!aircraft_ || convention == this->convention()) return;
-    auto kept = workspace_.shelves().aircraft.at(*aircraft_);
+    auto kept = workspace_.library().aircraft.at(*aircraft_);
     kept.scale_convention = convention;
     (void)workspace_.put(EditKind::change_aircraft, aircraft_, kept);
 }

@@ -50,8 +50,8 @@ void FlightSession::openLog(const QString& path) {
 }
 
 void FlightSession::openFlight(Id id) {
-    const auto found = workspace_.shelves().flights.find(id);
-    if (found == workspace_.shelves().flights.end() || !found->second.log_id) return;
+    const auto found = workspace_.library().flights.find(id);
+    if (found == workspace_.library().flights.end() || !found->second.log_id) return;
     const Id log_id = *found->second.log_id;
     QString name = QStringLiteral("flight.csv");
     for (const auto& log : workspace_.logs()) {
@@ -81,15 +81,15 @@ void FlightSession::debriefed() {
     const auto debrief = debrief_.debrief();
     if (filing_ && !left_while_filing_) left_while_filing_ = flight_;
     filed_.reset();
-    if (opening_flight_ && workspace_.shelves().flights.contains(*opening_flight_)) {
+    if (opening_flight_ && workspace_.library().flights.contains(*opening_flight_)) {
         filed_ = *std::exchange(opening_flight_, std::nullopt);
-        flight_ = workspace_.shelves().flights.at(*filed_);
+        flight_ = workspace_.library().flights.at(*filed_);
         // Whatever this version reads out of the log is what the logbook shows from now on.
         workspace_.setSummary(*filed_, debrief->summary);
     } else if (filed_again(debrief->path)) {
         // The same log, read in another way: it stays the flight that it was.
         filed_ = reopened_;
-        flight_ = workspace_.shelves().flights.at(*filed_);
+        flight_ = workspace_.library().flights.at(*filed_);
         workspace_.setSummary(*filed_, debrief->summary);
     } else {
         flight_ = {};
@@ -98,7 +98,7 @@ void FlightSession::debriefed() {
         flight_.flown = plan_.request();
         flight_.flown.name = flight_.name;
         if (const auto open = workspace_.openPlanId()) {
-            const auto& plan = workspace_.shelves().plans.at(*open);
+            const auto& plan = workspace_.library().plans.at(*open);
             flight_.plan_id = *open;
             flight_.aircraft_id = plan.aircraft_id;
             flight_.pack_id = plan.pack_id;
@@ -115,7 +115,7 @@ void FlightSession::debriefed() {
         if (const auto found = foundWind()) book::take_found_wind(flight_, *found);
         // The same file again is no second flight.
         if (const auto* log = logbook::same_log(workspace_.logs(), debrief->path.toStdString())) {
-            for (const auto& [id, kept] : workspace_.shelves().flights) {
+            for (const auto& [id, kept] : workspace_.library().flights) {
                 if (kept.log_id != log->id || kept.part != flight_.part) continue;
                 filed_ = id;
                 flight_ = kept;
@@ -133,7 +133,7 @@ void FlightSession::debriefed() {
 }
 
 bool FlightSession::filed_again(const QString& path) const {
-    return reopened_ && path == reopened_path_ && workspace_.shelves().flights.contains(*reopened_);
+    return reopened_ && path == reopened_path_ && workspace_.library().flights.contains(*reopened_);
 }
 
 void FlightSession::choosePart(std::size_t part) {
@@ -195,15 +195,15 @@ void FlightSession::makeOutBill() {
         return;
     }
     const auto kept =
-        flight_.plan_id ? workspace_.shelves().plans.find(*flight_.plan_id) : workspace_.shelves().plans.end();
+        flight_.plan_id ? workspace_.library().plans.find(*flight_.plan_id) : workspace_.library().plans.end();
     // Its own plan, as it stands in the book; else what was set for the flight is the forecast.
     mission::PlanRequest planned = flight_.flown;
     planned.weather = book::forecast_weather(flight_);
-    if (kept != workspace_.shelves().plans.end()) planned = kept->second.request;
+    if (kept != workspace_.library().plans.end()) planned = kept->second.request;
     // … as far as it was flown: how far it might have gone is no forecast of this flight.
     const bool out_and_back = planned.mission.kind == mission::MissionKind::out_and_back ||
                               planned.mission.kind == mission::MissionKind::farthest_point;
-    if (kept == workspace_.shelves().plans.end() && out_and_back && debrief->summary.distance.farthest_from_home_m)
+    if (kept == workspace_.library().plans.end() && out_and_back && debrief->summary.distance.farthest_from_home_m)
         planned.mission.farthest_m = debrief->summary.distance.farthest_from_home_m->value;
     using Made = std::pair<std::shared_ptr<const Debrief>, std::optional<debrief::Bill>>;
     bill_job_.start(
@@ -239,8 +239,8 @@ void FlightSession::flownEdited() {
 
 void FlightSession::followWorkspace() {
     if (!filed_ || showing_) return;
-    const auto found = workspace_.shelves().flights.find(*filed_);
-    if (found == workspace_.shelves().flights.end()) {
+    const auto found = workspace_.library().flights.find(*filed_);
+    if (found == workspace_.library().flights.end()) {
         // Undone, or removed: the log stays on the table, to be filed again.
         filed_.reset();
         emit filedChanged();
@@ -332,8 +332,8 @@ void FlightSession::file() {
 }
 
 void FlightSession::chooseAircraft(Id id) {
-    const auto found = workspace_.shelves().aircraft.find(id);
-    if (found == workspace_.shelves().aircraft.end()) return;
+    const auto found = workspace_.library().aircraft.find(id);
+    if (found == workspace_.library().aircraft.end()) return;
     flight_.aircraft_id = id;
     flight_.flown.aircraft = found->second.aircraft;
     keep();
@@ -342,8 +342,8 @@ void FlightSession::chooseAircraft(Id id) {
 }
 
 void FlightSession::choosePack(Id id) {
-    const auto found = workspace_.shelves().packs.find(id);
-    if (found == workspace_.shelves().packs.end()) return;
+    const auto found = workspace_.library().packs.find(id);
+    if (found == workspace_.library().packs.end()) return;
     if (flight_.flown.pack.chemistry != found->second.pack.chemistry) flight_.flown.landing_cell_v.reset();
     flight_.pack_id = id;
     flight_.flown.pack = found->second.pack;
@@ -392,8 +392,8 @@ std::optional<battery::Remaining> FlightSession::remaining() const {
 void FlightSession::takeSag() {
     const auto debrief = debrief_.debrief();
     if (!debrief || !debrief->findings.sag || !flight_.pack_id) return;
-    const auto found = workspace_.shelves().packs.find(*flight_.pack_id);
-    if (found == workspace_.shelves().packs.end()) return;
+    const auto found = workspace_.library().packs.find(*flight_.pack_id);
+    if (found == workspace_.library().packs.end()) return;
     book::KeptPack kept = found->second;
     kept.pack.measured_cell_ohm = telemetry::cell_ohm(*debrief->findings.sag, kept.pack).value;
     if (const auto put = workspace_.put(EditKind::change_pack, flight_.pack_id, kept); !put) {

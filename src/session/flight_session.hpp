@@ -61,7 +61,7 @@ public:
     /// out.
     bool pack_fits() const;
     battery::LandedEvidence evidence() const;
-    /// The resistance that this flight showed becomes that of the pack flown, on the shelf. Undoable.
+    /// The resistance that this flight showed becomes that of the pack flown, on the list. Undoable.
     void takeSag();
     /// Another flight of the same file.
     void choosePart(std::size_t part);

@@ -25,13 +25,13 @@ double power_in_cruise_w(const airframe::Aircraft& aircraft, double reference_ma
 
 Lessons lessons_of(const Workspace& workspace, Id aircraft) {
     Lessons result;
-    const auto& shelves = workspace.shelves();
-    const auto kept = shelves.aircraft.find(aircraft);
-    if (kept == shelves.aircraft.end()) return result;
+    const auto& library = workspace.library();
+    const auto kept = library.aircraft.find(aircraft);
+    if (kept == library.aircraft.end()) return result;
     result.aircraft_id = aircraft;
     result.aircraft = kept->second.aircraft;
     std::vector<double> masses;
-    for (const auto& [id, flight] : shelves.flights) {
+    for (const auto& [id, flight] : library.flights) {
         const auto summary = workspace.summaries().find(id);
         // Without its pack the mass is not known, and without that nothing is learned.
         if (flight.aircraft_id != aircraft || !flight.pack_id || flight.set_apart ||
@@ -40,15 +40,15 @@ Lessons lessons_of(const Workspace& workspace, Id aircraft) {
         result.flights.push_back(id);
     }
     std::sort(result.flights.begin(), result.flights.end(), [&](Id a, Id b) {
-        const double at = shelves.flights.at(a).start_clock_s.value_or(0.0);
-        const double bt = shelves.flights.at(b).start_clock_s.value_or(0.0);
+        const double at = library.flights.at(a).start_clock_s.value_or(0.0);
+        const double bt = library.flights.at(b).start_clock_s.value_or(0.0);
         return at != bt ? at < bt : a < b;
     });
     for (const Id id : result.flights) {
-        const auto& flight = shelves.flights.at(id);
+        const auto& flight = library.flights.at(id);
         learning::Lesson lesson;
         lesson.flight_id = id;
-        // The aircraft as it was flown, not as it stands on the shelf now.
+        // The aircraft as it was flown, not as it stands on the list now.
         lesson.all_up_mass_kg = mission::all_up_mass_kg(flight.flown);
         lesson.field_elevation_m = flight.flown.weather.field_elevation_m;
         lesson.field_temperature_c = flight.flown.weather.temperature_c;
@@ -99,7 +99,7 @@ void LearningSession::choose(std::optional<Id> aircraft) {
 }
 
 void LearningSession::followWorkspace() {
-    if (chosen_ && !workspace_.shelves().aircraft.contains(*chosen_)) {
+    if (chosen_ && !workspace_.library().aircraft.contains(*chosen_)) {
         // What was learned goes with it: nobody is there to take it.
         chosen_.reset();
         lessons_.reset();
@@ -139,8 +139,8 @@ book::KeptAircraft taught(const book::KeptAircraft& kept, const Lessons& lessons
 void LearningSession::learn() {
     if (!lessons_ || !lessons_->aircraft_id || lessons_->lessons.empty()) return;
     const Id id = *lessons_->aircraft_id;
-    const auto found = workspace_.shelves().aircraft.find(id);
-    if (found == workspace_.shelves().aircraft.end()) return;
+    const auto found = workspace_.library().aircraft.find(id);
+    if (found == workspace_.library().aircraft.end()) return;
     const auto& kept = found->second;
     const double before = power_in_cruise_w(kept.aircraft, lessons_->reference_mass_kg);
     const auto changed_one = taught(kept, *lessons_);
@@ -151,26 +151,26 @@ void LearningSession::learn() {
 
 void LearningSession::forget() {
     if (!chosen_) return;
-    const auto found = workspace_.shelves().aircraft.find(*chosen_);
-    if (found == workspace_.shelves().aircraft.end() || !found->second.aircraft.curve) return;
+    const auto found = workspace_.library().aircraft.find(*chosen_);
+    if (found == workspace_.library().aircraft.end() || !found->second.aircraft.curve) return;
     auto kept = found->second;
     kept.aircraft.curve.reset();
     (void)workspace_.put(EditKind::forget_curve, *chosen_, kept);
 }
 
 void LearningSession::setApart(Id flight, bool apart) {
-    const auto found = workspace_.shelves().flights.find(flight);
-    if (found == workspace_.shelves().flights.end() || found->second.set_apart == apart) return;
+    const auto found = workspace_.library().flights.find(flight);
+    if (found == workspace_.library().flights.end() || found->second.set_apart == apart) return;
     auto kept = found->second;
     kept.set_apart = apart;
     (void)workspace_.put(EditKind::set_flight_apart, flight, kept);
 }
 
 void LearningSession::learnFrom(Id flight) {
-    const auto found = workspace_.shelves().flights.find(flight);
-    if (found == workspace_.shelves().flights.end() || !found->second.aircraft_id || !found->second.pack_id) return;
+    const auto found = workspace_.library().flights.find(flight);
+    if (found == workspace_.library().flights.end() || !found->second.aircraft_id || !found->second.pack_id) return;
     const Id aircraft = *found->second.aircraft_id;
-    if (!workspace_.shelves().aircraft.contains(aircraft)) return;
+    if (!workspace_.library().aircraft.contains(aircraft)) return;
     Lessons lessons = lessons_of(workspace_, aircraft);
     const auto at = std::find(lessons.flights.begin(), lessons.flights.end(), flight);
     if (at == lessons.flights.end() || !work_out(lessons)) return;
@@ -180,7 +180,7 @@ void LearningSession::learnFrom(Id flight) {
         emit standsApart(flight, QString::fromStdString(found->second.name), lessons.fit.off[index]);
         return;
     }
-    const auto& kept = workspace_.shelves().aircraft.at(aircraft);
+    const auto& kept = workspace_.library().aircraft.at(aircraft);
     const double before = power_in_cruise_w(kept.aircraft, lessons.reference_mass_kg);
     const auto changed_one = taught(kept, lessons);
     if (!workspace_.put(EditKind::learn_aircraft, aircraft, changed_one)) return;

@@ -164,7 +164,7 @@ void ManyLogs::markKnown(std::vector<FoundFlight>& flights) {
         flight.known = met;
         for (const auto& log : workspace_.logs()) {
             if (log.bytes != bytes || log.crc32 != *crc) continue;
-            for (const auto& [id, kept] : workspace_.shelves().flights)
+            for (const auto& [id, kept] : workspace_.library().flights)
                 flight.known = flight.known || (kept.log_id == log.id && kept.part == flight.part);
         }
         flight.wanted = !flight.known;

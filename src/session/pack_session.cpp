@@ -24,48 +24,48 @@ double charge_of(const book::KeptFlight& flight, const telemetry::LogSummary& su
 
 PackFindings pack_question(const Workspace& workspace, Id pack_id) {
     PackFindings findings;
-    const auto& shelves = workspace.shelves();
-    const auto kept = shelves.packs.find(pack_id);
-    if (kept == shelves.packs.end()) return findings;
+    const auto& library = workspace.library();
+    const auto kept = library.packs.find(pack_id);
+    if (kept == library.packs.end()) return findings;
     findings.pack_id = pack_id;
     findings.described = kept->second.pack;
     findings.described.known.reset();
     std::vector<Id> packs{pack_id};
-    for (const auto& [id, flight] : shelves.flights) {
+    for (const auto& [id, flight] : library.flights) {
         if (flight.pack_id != pack_id || !flight.aircraft_id) continue;
         if (std::find(findings.aircraft.begin(), findings.aircraft.end(), *flight.aircraft_id) ==
             findings.aircraft.end())
             findings.aircraft.push_back(*flight.aircraft_id);
     }
     std::vector<Id> flights;
-    for (const auto& [id, flight] : shelves.flights) {
+    for (const auto& [id, flight] : library.flights) {
         const bool mine = flight.pack_id == pack_id;
         const bool same_sensors =
             flight.aircraft_id && std::find(findings.aircraft.begin(), findings.aircraft.end(),
                                             *flight.aircraft_id) != findings.aircraft.end();
         if (flight.set_apart || !flight.pack_id || (!mine && !same_sensors) ||
-            !workspace.summaries().contains(id) || !shelves.packs.contains(*flight.pack_id))
+            !workspace.summaries().contains(id) || !library.packs.contains(*flight.pack_id))
             continue;
         flights.push_back(id);
         if (std::find(packs.begin(), packs.end(), *flight.pack_id) == packs.end()) packs.push_back(*flight.pack_id);
     }
     std::sort(flights.begin(), flights.end(), [&](Id a, Id b) {
-        const double at = shelves.flights.at(a).start_clock_s.value_or(0.0);
-        const double bt = shelves.flights.at(b).start_clock_s.value_or(0.0);
+        const double at = library.flights.at(a).start_clock_s.value_or(0.0);
+        const double bt = library.flights.at(b).start_clock_s.value_or(0.0);
         return at != bt ? at < bt : a < b;
     });
     auto& question = findings.question;
     for (const Id id : packs) {
-        question.packs.push_back(shelves.packs.at(id).pack);
+        question.packs.push_back(library.packs.at(id).pack);
         question.packs.back().known.reset();
-        question.readings.push_back(shelves.packs.at(id).readings);
+        question.readings.push_back(library.packs.at(id).readings);
     }
     // Flights of an aircraft that is not known any more have sensors of their own.
     question.sensors = findings.aircraft.size() + 1;
     std::vector<double> used_ah(packs.size(), 0.0);
     std::vector<double> powers;
     for (const Id id : flights) {
-        const auto& flight = shelves.flights.at(id);
+        const auto& flight = library.flights.at(id);
         const auto& summary = workspace.summaries().at(id);
         learning::PackFlight one;
         one.flight_id = id;
@@ -105,8 +105,8 @@ PackFindings pack_question(const Workspace& workspace, Id pack_id) {
 
 std::optional<PackFindings> sensor_question(const Workspace& workspace, Id aircraft) {
     std::map<Id, int> flown;
-    for (const auto& [id, flight] : workspace.shelves().flights)
-        if (flight.aircraft_id == aircraft && flight.pack_id && workspace.shelves().packs.contains(*flight.pack_id))
+    for (const auto& [id, flight] : workspace.library().flights)
+        if (flight.aircraft_id == aircraft && flight.pack_id && workspace.library().packs.contains(*flight.pack_id))
             ++flown[*flight.pack_id];
     if (flown.empty()) return std::nullopt;
     const auto most = std::max_element(flown.begin(), flown.end(),
@@ -174,7 +174,7 @@ void PackSession::choose(std::optional<Id> pack) {
 }
 
 void PackSession::followWorkspace() {
-    if (chosen_ && !workspace_.shelves().packs.contains(*chosen_)) {
+    if (chosen_ && !workspace_.library().packs.contains(*chosen_)) {
         chosen_.reset();
         findings_.reset();
         emit changed();
@@ -199,8 +199,8 @@ void PackSession::workOut() {
 }
 
 void PackSession::take(const PackFindings& findings) {
-    const auto found = workspace_.shelves().packs.find(*findings.pack_id);
-    if (found == workspace_.shelves().packs.end()) return;
+    const auto found = workspace_.library().packs.find(*findings.pack_id);
+    if (found == workspace_.library().packs.end()) return;
     book::KeptPack kept = found->second;
     const battery::PackModel before(kept.pack);
     const double before_ah =
@@ -220,15 +220,15 @@ void PackSession::take(const PackFindings& findings) {
 void PackSession::learn() {
     const auto& known = findings_ ? findings_->estimate.known : battery::PackKnown{};
     if (!findings_ || !findings_->pack_id ||
-        (known.flights == 0 && workspace_.shelves().packs.at(*findings_->pack_id).readings.empty()))
+        (known.flights == 0 && workspace_.library().packs.at(*findings_->pack_id).readings.empty()))
         return;
     take(*findings_);
 }
 
 void PackSession::forget() {
     if (!chosen_) return;
-    const auto found = workspace_.shelves().packs.find(*chosen_);
-    if (found == workspace_.shelves().packs.end() || !found->second.pack.known) return;
+    const auto found = workspace_.library().packs.find(*chosen_);
+    if (found == workspace_.library().packs.end() || !found->second.pack.known) return;
     book::KeptPack kept = found->second;
     kept.pack.known.reset();
     (void)workspace_.put(EditKind::forget_pack, chosen_, kept);
@@ -236,8 +236,8 @@ void PackSession::forget() {
 
 void PackSession::freeze(bool frozen) {
     if (!chosen_) return;
-    const auto found = workspace_.shelves().packs.find(*chosen_);
-    if (found == workspace_.shelves().packs.end() || !found->second.pack.known ||
+    const auto found = workspace_.library().packs.find(*chosen_);
+    if (found == workspace_.library().packs.end() || !found->second.pack.known ||
         found->second.pack.known->frozen == frozen)
         return;
     book::KeptPack kept = found->second;
@@ -246,10 +246,10 @@ void PackSession::freeze(bool frozen) {
 }
 
 void PackSession::learnFrom(Id flight) {
-    const auto found = workspace_.shelves().flights.find(flight);
-    if (found == workspace_.shelves().flights.end() || !found->second.pack_id || found->second.set_apart) return;
-    const auto kept = workspace_.shelves().packs.find(*found->second.pack_id);
-    if (kept == workspace_.shelves().packs.end() || (kept->second.pack.known && kept->second.pack.known->frozen))
+    const auto found = workspace_.library().flights.find(flight);
+    if (found == workspace_.library().flights.end() || !found->second.pack_id || found->second.set_apart) return;
+    const auto kept = workspace_.library().packs.find(*found->second.pack_id);
+    if (kept == workspace_.library().packs.end() || (kept->second.pack.known && kept->second.pack.known->frozen))
         return;
     PackFindings gathered = pack_question(workspace_, *found->second.pack_id);
     const auto& flights = gathered.question.flights;
@@ -276,8 +276,8 @@ void PackSession::learnFrom(Id flight) {
 
 void PackSession::takeFiled(Id flight, const PackFindings& findings) {
     for (const auto& odd : findings.odd) {
-        const auto found = workspace_.shelves().flights.find(flight);
-        if (odd.flight_id == flight && found != workspace_.shelves().flights.end())
+        const auto found = workspace_.library().flights.find(flight);
+        if (odd.flight_id == flight && found != workspace_.library().flights.end())
             emit leftOut(flight, QString::fromStdString(found->second.name), int(odd.kind));
     }
     take(findings);

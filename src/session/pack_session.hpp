@@ -43,7 +43,7 @@ PackFindings pack_question(const Workspace& workspace, Id pack);
 units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop = {}, bool with_landings = true);
 
 /// What an aircraft's sensors read, by all flights that share a pack or a sensor with the pack it flew with most.
-/// @return nothing where it flew with no pack of the shelf
+/// @return nothing where it flew with no pack of the list
 std::optional<PackFindings> sensor_question(const Workspace& workspace, Id aircraft);
 
 /// What a pack is, by everything that was flown and charged: worked out off the UI thread; taken for the pack with

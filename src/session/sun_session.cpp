@@ -47,8 +47,8 @@ std::optional<geodesy::Position> SunSession::place() const {
 
 std::optional<mission::PlanRequest> SunSession::request() const {
     if (!chosen_) return std::nullopt;
-    const auto kept = workspace_.shelves().aircraft.find(*chosen_);
-    if (kept == workspace_.shelves().aircraft.end()) return std::nullopt;
+    const auto kept = workspace_.library().aircraft.find(*chosen_);
+    if (kept == workspace_.library().aircraft.end()) return std::nullopt;
     mission::PlanRequest request = plan_.request();
     request.aircraft = kept->second.aircraft;
     return request;
@@ -56,7 +56,7 @@ std::optional<mission::PlanRequest> SunSession::request() const {
 
 std::optional<units::Error> SunSession::setRequest(const mission::PlanRequest& request) {
     if (!chosen_) return std::nullopt;
-    auto kept = workspace_.shelves().aircraft.at(*chosen_);
+    auto kept = workspace_.library().aircraft.at(*chosen_);
     kept.aircraft = request.aircraft;
     const auto put = workspace_.put(logbook::EditKind::change_aircraft, *chosen_, kept);
     return put ? std::nullopt : std::optional(put.error());

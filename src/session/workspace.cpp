@@ -23,22 +23,23 @@ constexpr int flush_ms = 300;
 constexpr Id workspace_record = 1;
 
 template <class Kept>
-std::optional<std::string> document_of(const std::map<Id, Kept>& shelf, Id id) {
-    const auto found = shelf.find(id);
-    return found == shelf.end() ? std::nullopt : std::optional(io::json_from(found->second));
+std::optional<std::string> document_of(const std::map<Id, Kept>& record_list, Id id) {
+    const auto found = record_list.find(id);
+    return found == record_list.end() ? std::nullopt : std::optional(io::json_from(found->second));
 }
 
-/// Puts one record on its shelf, or takes it off.
+/// Puts one record on its list, or takes it off.
 template <class Kept>
-std::optional<units::Error> place(std::map<Id, Kept>& shelf, Id id, const std::optional<std::string>& document,
+std::optional<units::Error> place(std::map<Id, Kept>& record_list, Id id,
+                                  const std::optional<std::string>& document,
                                   units::Result<Kept> (*read)(const std::string&, const std::string&)) {
     if (!document) {
-        shelf.erase(id);
+        record_list.erase(id);
         return std::nullopt;
     }
     auto kept = read(*document, "logbook");
     if (!kept) return kept.error();
-    shelf.insert_or_assign(id, std::move(*kept));
+    record_list.insert_or_assign(id, std::move(*kept));
     return std::nullopt;
 }
 
@@ -125,7 +126,7 @@ void Workspace::withoutBook() {
 }
 
 void Workspace::clear() {
-    shelves_ = {};
+    library_ = {};
     summaries_.clear();
     pack_use_.clear();
     logs_.clear();
@@ -159,9 +160,9 @@ void Workspace::takeIn(const logbook::BookContents& contents) {
     edits_ = contents.edits;
     done_ = std::size_t(std::count_if(edits_.begin(), edits_.end(), [](const Edit& e) { return !e.undone; }));
     last_edit_ = edits_.empty() ? 0 : edits_.back().id;
-    open_plan_ = open && shelves_.plans.contains(*open) ? open
-                 : shelves_.plans.empty()               ? std::nullopt
-                                                        : std::optional(shelves_.plans.rbegin()->first);
+    open_plan_ = open && library_.plans.contains(*open) ? open
+                 : library_.plans.empty()               ? std::nullopt
+                                                        : std::optional(library_.plans.rbegin()->first);
     emit bookOpened();
     emit aircraftChanged();
     emit packsChanged();
@@ -177,13 +178,13 @@ bool Workspace::apply(const RecordChange& change, bool forward) {
     std::optional<units::Error> trouble;
     switch (change.kind) {
     case Kind::aircraft:
-        trouble = place(shelves_.aircraft, change.id, document, &io::kept_aircraft_from_json);
+        trouble = place(library_.aircraft, change.id, document, &io::kept_aircraft_from_json);
         break;
-    case Kind::pack: trouble = place(shelves_.packs, change.id, document, &io::kept_pack_from_json); break;
-    case Kind::plan: trouble = place(shelves_.plans, change.id, document, &io::kept_plan_from_json); break;
+    case Kind::pack: trouble = place(library_.packs, change.id, document, &io::kept_pack_from_json); break;
+    case Kind::plan: trouble = place(library_.plans, change.id, document, &io::kept_plan_from_json); break;
     case Kind::flight: {
         const double before = current_factor(change.id);
-        trouble = place(shelves_.flights, change.id, document, &io::kept_flight_from_json);
+        trouble = place(library_.flights, change.id, document, &io::kept_flight_from_json);
         rescale(change.id, before);
         sumUpByHand(change.id);
         break;
@@ -196,14 +197,14 @@ bool Workspace::apply(const RecordChange& change, bool forward) {
 }
 
 double Workspace::current_factor(Id flight_id) const {
-    const auto found = shelves_.flights.find(flight_id);
-    return found == shelves_.flights.end() ? 1.0 : found->second.current_factor;
+    const auto found = library_.flights.find(flight_id);
+    return found == library_.flights.end() ? 1.0 : found->second.current_factor;
 }
 
 /// A flight without a log has its figures from what the pilot wrote.
 void Workspace::sumUpByHand(Id flight_id) {
-    const auto found = shelves_.flights.find(flight_id);
-    if (found == shelves_.flights.end() || found->second.log_id || !found->second.by_hand) return;
+    const auto found = library_.flights.find(flight_id);
+    if (found == library_.flights.end() || found->second.log_id || !found->second.by_hand) return;
     const auto& flight = found->second;
     summaries_.insert_or_assign(flight_id,
                                 book::summary_by_hand(*flight.by_hand, flight.flown.pack, flight.recharged_ah));
@@ -212,7 +213,7 @@ void Workspace::sumUpByHand(Id flight_id) {
 /// Figures follow a calibration, and its undoing, without reading the log again.
 void Workspace::rescale(Id flight_id, double before) {
     const auto summary = summaries_.find(flight_id);
-    if (summary == summaries_.end() || !shelves_.flights.contains(flight_id)) return;
+    if (summary == summaries_.end() || !library_.flights.contains(flight_id)) return;
     const double now = current_factor(flight_id);
     if (now != before) keepSummary(flight_id, telemetry::rescaled(summary->second, now / before));
 }
@@ -270,17 +271,17 @@ void Workspace::flush() {
 namespace {
 
 template <class Kept, class Check>
-units::Result<RecordChange> change_to(const std::map<Id, Kept>& shelf, Kind kind, Id id, const Kept& kept,
+units::Result<RecordChange> change_to(const std::map<Id, Kept>& record_list, Kind kind, Id id, const Kept& kept,
                                       Check check) {
     if (auto checked = check(kept); !checked) return tl::unexpected(checked.error());
-    return RecordChange{kind, id, document_of(shelf, id), io::json_from(kept)};
+    return RecordChange{kind, id, document_of(record_list, id), io::json_from(kept)};
 }
 
 } // namespace
 
 units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptAircraft& kept) {
     const Id number = id ? *id : newId();
-    auto change = change_to(shelves_.aircraft, Kind::aircraft, number, kept,
+    auto change = change_to(library_.aircraft, Kind::aircraft, number, kept,
                             [](const auto& k) { return airframe::checked(k.aircraft); });
     if (!change) return tl::unexpected(change.error());
     make(kind, kept.aircraft.name, {*change}, true);
@@ -291,7 +292,7 @@ units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book
 units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptPack& kept) {
     const Id number = id ? *id : newId();
     auto change =
-        change_to(shelves_.packs, Kind::pack, number, kept, [](const auto& k) { return battery::checked(k.pack); });
+        change_to(library_.packs, Kind::pack, number, kept, [](const auto& k) { return battery::checked(k.pack); });
     if (!change) return tl::unexpected(change.error());
     make(kind, kept.pack.name, {*change}, true);
     showOpenPlan();
@@ -300,7 +301,7 @@ units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book
 
 units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptPlan& kept) {
     const Id number = id ? *id : newId();
-    auto change = change_to(shelves_.plans, Kind::plan, number, kept,
+    auto change = change_to(library_.plans, Kind::plan, number, kept,
                             [](const auto& k) { return mission::checked(k.request); });
     if (!change) return tl::unexpected(change.error());
     make(kind, kept.request.name, {*change}, true);
@@ -310,7 +311,7 @@ units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book
 
 units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptFlight& kept) {
     const Id number = id ? *id : newId();
-    auto change = change_to(shelves_.flights, Kind::flight, number, kept,
+    auto change = change_to(library_.flights, Kind::flight, number, kept,
                             [](const auto& k) { return mission::checked(k.flown); });
     if (!change) return tl::unexpected(change.error());
     make(kind, kept.name, {*change}, true);
@@ -320,21 +321,21 @@ units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book
 void Workspace::remove(EditKind kind, Kind what, Id id) {
     RecordChange change{what, id, std::nullopt, std::nullopt};
     std::string subject;
-    const auto take = [&](const auto& shelf, auto name) {
-        change.before = document_of(shelf, id);
-        if (change.before) subject = name(shelf.at(id));
+    const auto take = [&](const auto& record_list, auto name) {
+        change.before = document_of(record_list, id);
+        if (change.before) subject = name(record_list.at(id));
     };
     switch (what) {
-    case Kind::aircraft: take(shelves_.aircraft, [](const auto& k) { return k.aircraft.name; }); break;
-    case Kind::pack: take(shelves_.packs, [](const auto& k) { return k.pack.name; }); break;
-    case Kind::plan: take(shelves_.plans, [](const auto& k) { return k.request.name; }); break;
-    case Kind::flight: take(shelves_.flights, [](const auto& k) { return k.name; }); break;
+    case Kind::aircraft: take(library_.aircraft, [](const auto& k) { return k.aircraft.name; }); break;
+    case Kind::pack: take(library_.packs, [](const auto& k) { return k.pack.name; }); break;
+    case Kind::plan: take(library_.plans, [](const auto& k) { return k.request.name; }); break;
+    case Kind::flight: take(library_.flights, [](const auto& k) { return k.name; }); break;
     case Kind::learned:
     case Kind::workspace: return;
     }
     make(kind, subject, {change});
     if (what == Kind::plan && id == open_plan_) {
-        setOpenPlan(shelves_.plans.empty() ? std::nullopt : std::optional(shelves_.plans.rbegin()->first));
+        setOpenPlan(library_.plans.empty() ? std::nullopt : std::optional(library_.plans.rbegin()->first));
     }
 }
 
@@ -342,21 +343,21 @@ void Workspace::calibrateFlights(const std::vector<Id>& ids, double current_fact
     std::vector<RecordChange> changes;
     std::string first;
     for (const Id id : ids) {
-        const auto found = shelves_.flights.find(id);
-        if (found == shelves_.flights.end() || found->second.current_factor == current_factor) continue;
+        const auto found = library_.flights.find(id);
+        if (found == library_.flights.end() || found->second.current_factor == current_factor) continue;
         book::KeptFlight kept = found->second;
         kept.current_factor = current_factor;
         if (first.empty()) first = kept.name;
-        changes.push_back({Kind::flight, id, document_of(shelves_.flights, id), io::json_from(kept)});
+        changes.push_back({Kind::flight, id, document_of(library_.flights, id), io::json_from(kept)});
     }
     if (!changes.empty()) make(EditKind::calibrate_flights, first, changes);
 }
 
 void Workspace::removeFlights(const std::vector<Id>& ids) {
     std::vector<RecordChange> changes;
-    for (const Id id : ids) changes.push_back({Kind::flight, id, document_of(shelves_.flights, id), std::nullopt});
-    const auto first = ids.empty() ? shelves_.flights.end() : shelves_.flights.find(ids.front());
-    make(EditKind::remove_flight, first == shelves_.flights.end() ? std::string() : first->second.name, changes);
+    for (const Id id : ids) changes.push_back({Kind::flight, id, document_of(library_.flights, id), std::nullopt});
+    const auto first = ids.empty() ? library_.flights.end() : library_.flights.find(ids.front());
+    make(EditKind::remove_flight, first == library_.flights.end() ? std::string() : first->second.name, changes);
 }
 
 Id Workspace::beginWith(const mission::PlanRequest& request) {
@@ -373,11 +374,11 @@ Id Workspace::beginWith(const mission::PlanRequest& request) {
 
 namespace {
 
-/// The shelf's number for a thing from outside: an equal one, or a new one where its name is free, or none.
+/// The list's number for a thing from outside: an equal one, or a new one where its name is free, or none.
 template <class Kept, class Value>
-std::optional<Id> found_on(const std::map<Id, Kept>& shelf, const Value& value, Value Kept::*member,
+std::optional<Id> found_on(const std::map<Id, Kept>& record_list, const Value& value, Value Kept::*member,
                            bool& name_taken) {
-    for (const auto& [id, kept] : shelf) {
+    for (const auto& [id, kept] : record_list) {
         if (kept.*member == value) return id;
         if ((kept.*member).name == value.name) name_taken = true;
     }
@@ -387,7 +388,7 @@ std::optional<Id> found_on(const std::map<Id, Kept>& shelf, const Value& value, 
 } // namespace
 
 Id Workspace::bringInPlan(const mission::PlanRequest& request) {
-    for (const auto& [id, kept] : shelves_.plans) {
+    for (const auto& [id, kept] : library_.plans) {
         if (kept.request == request) {
             openPlan(id);
             return id;
@@ -396,14 +397,14 @@ Id Workspace::bringInPlan(const mission::PlanRequest& request) {
     std::vector<RecordChange> changes;
     book::KeptPlan plan{request, std::nullopt, std::nullopt};
     bool name_taken = false;
-    plan.aircraft_id = found_on(shelves_.aircraft, request.aircraft, &book::KeptAircraft::aircraft, name_taken);
+    plan.aircraft_id = found_on(library_.aircraft, request.aircraft, &book::KeptAircraft::aircraft, name_taken);
     if (!plan.aircraft_id && !name_taken) {
         plan.aircraft_id = newId();
         changes.push_back({Kind::aircraft, *plan.aircraft_id, std::nullopt,
                            io::json_from(book::KeptAircraft{request.aircraft, {}, false})});
     }
     name_taken = false;
-    plan.pack_id = found_on(shelves_.packs, request.pack, &book::KeptPack::pack, name_taken);
+    plan.pack_id = found_on(library_.packs, request.pack, &book::KeptPack::pack, name_taken);
     if (!plan.pack_id && !name_taken) {
         plan.pack_id = newId();
         changes.push_back(
@@ -454,12 +455,12 @@ void Workspace::redo() {
 mission::PlanRequest Workspace::current(const book::KeptPlan& plan) const {
     mission::PlanRequest request = plan.request;
     if (plan.aircraft_id) {
-        const auto found = shelves_.aircraft.find(*plan.aircraft_id);
-        if (found != shelves_.aircraft.end()) request.aircraft = found->second.aircraft;
+        const auto found = library_.aircraft.find(*plan.aircraft_id);
+        if (found != library_.aircraft.end()) request.aircraft = found->second.aircraft;
     }
     if (plan.pack_id) {
-        const auto found = shelves_.packs.find(*plan.pack_id);
-        if (found != shelves_.packs.end()) request.pack = found->second.pack;
+        const auto found = library_.packs.find(*plan.pack_id);
+        if (found != library_.packs.end()) request.pack = found->second.pack;
     }
     return request;
 }
@@ -478,22 +479,22 @@ void Workspace::setOpenPlan(std::optional<Id> id) {
 }
 
 void Workspace::openPlan(Id id) {
-    if (shelves_.plans.contains(id)) setOpenPlan(id);
+    if (library_.plans.contains(id)) setOpenPlan(id);
 }
 
 void Workspace::showOpenPlan() {
-    if (open_plan_ && !shelves_.plans.contains(*open_plan_)) {
-        setOpenPlan(shelves_.plans.empty() ? std::nullopt : std::optional(shelves_.plans.rbegin()->first));
+    if (open_plan_ && !library_.plans.contains(*open_plan_)) {
+        setOpenPlan(library_.plans.empty() ? std::nullopt : std::optional(library_.plans.rbegin()->first));
         return;
     }
     if (!open_plan_) {
-        if (shelves_.plans.empty())
+        if (library_.plans.empty())
             plan_session_.clear();
         else
-            setOpenPlan(shelves_.plans.rbegin()->first);
+            setOpenPlan(library_.plans.rbegin()->first);
         return;
     }
-    const auto& kept = shelves_.plans.at(*open_plan_);
+    const auto& kept = library_.plans.at(*open_plan_);
     showing_ = true;
     plan_session_.show(current(kept), *open_plan_);
     showing_ = false;
@@ -502,22 +503,22 @@ void Workspace::showOpenPlan() {
 void Workspace::requestEdited(const mission::PlanRequest& before) {
     if (showing_ || !open_plan_) return;
     const mission::PlanRequest& after = plan_session_.request();
-    book::KeptPlan plan = shelves_.plans.at(*open_plan_);
+    book::KeptPlan plan = library_.plans.at(*open_plan_);
     plan.request = after;
     std::vector<RecordChange> changes = {
-        {Kind::plan, *open_plan_, document_of(shelves_.plans, *open_plan_), io::json_from(plan)}};
-    // The aircraft and the pack of the setting are those of the shelves.
+        {Kind::plan, *open_plan_, document_of(library_.plans, *open_plan_), io::json_from(plan)}};
+    // The aircraft and the pack of the setting are those of the library.
     if (plan.aircraft_id && !(before.aircraft == after.aircraft)) {
-        const auto found = shelves_.aircraft.find(*plan.aircraft_id);
-        if (found != shelves_.aircraft.end()) {
+        const auto found = library_.aircraft.find(*plan.aircraft_id);
+        if (found != library_.aircraft.end()) {
             book::KeptAircraft kept = found->second;
             kept.aircraft = after.aircraft;
             changes.push_back({Kind::aircraft, found->first, io::json_from(found->second), io::json_from(kept)});
         }
     }
     if (plan.pack_id && !(before.pack == after.pack)) {
-        const auto found = shelves_.packs.find(*plan.pack_id);
-        if (found != shelves_.packs.end()) {
+        const auto found = library_.packs.find(*plan.pack_id);
+        if (found != library_.packs.end()) {
             book::KeptPack kept = found->second;
             kept.pack = after.pack;
             changes.push_back({Kind::pack, found->first, io::json_from(found->second), io::json_from(kept)});
@@ -531,20 +532,20 @@ void Workspace::requestEdited(const mission::PlanRequest& before) {
 }
 
 void Workspace::choosePlanAircraft(Id aircraft_id) {
-    const auto found = shelves_.aircraft.find(aircraft_id);
-    if (!open_plan_ || found == shelves_.aircraft.end()) return;
-    book::KeptPlan plan = shelves_.plans.at(*open_plan_);
+    const auto found = library_.aircraft.find(aircraft_id);
+    if (!open_plan_ || found == library_.aircraft.end()) return;
+    book::KeptPlan plan = library_.plans.at(*open_plan_);
     plan.aircraft_id = aircraft_id;
     plan.request.aircraft = found->second.aircraft;
     make(EditKind::choose_aircraft, found->second.aircraft.name,
-         {{Kind::plan, *open_plan_, document_of(shelves_.plans, *open_plan_), io::json_from(plan)}});
+         {{Kind::plan, *open_plan_, document_of(library_.plans, *open_plan_), io::json_from(plan)}});
     showOpenPlan();
 }
 
 void Workspace::choosePlanPack(Id pack_id) {
-    const auto found = shelves_.packs.find(pack_id);
-    if (!open_plan_ || found == shelves_.packs.end()) return;
-    book::KeptPlan plan = shelves_.plans.at(*open_plan_);
+    const auto found = library_.packs.find(pack_id);
+    if (!open_plan_ || found == library_.packs.end()) return;
+    book::KeptPlan plan = library_.plans.at(*open_plan_);
     // The landing voltage goes with the chemistry: keeping the old one is the classic mistake.
     if (plan.request.pack.chemistry != found->second.pack.chemistry) plan.request.landing_cell_v.reset();
     std::vector<RecordChange> changes;
@@ -555,8 +556,8 @@ void Workspace::choosePlanPack(Id pack_id) {
     if (!before.aircraft.cruise_all_up_mass_kg && before.pack.mass_kg != found->second.pack.mass_kg) {
         aircraft = before.aircraft;
         aircraft.cruise_all_up_mass_kg = mission::all_up_mass_kg(before);
-        const auto shelved = plan.aircraft_id ? shelves_.aircraft.find(*plan.aircraft_id) : shelves_.aircraft.end();
-        if (shelved != shelves_.aircraft.end()) {
+        const auto shelved = plan.aircraft_id ? library_.aircraft.find(*plan.aircraft_id) : library_.aircraft.end();
+        if (shelved != library_.aircraft.end()) {
             book::KeptAircraft kept = shelved->second;
             kept.aircraft = aircraft;
             changes.push_back(
@@ -565,7 +566,7 @@ void Workspace::choosePlanPack(Id pack_id) {
     }
     plan.pack_id = pack_id;
     plan.request.pack = found->second.pack;
-    changes.push_back({Kind::plan, *open_plan_, document_of(shelves_.plans, *open_plan_), io::json_from(plan)});
+    changes.push_back({Kind::plan, *open_plan_, document_of(library_.plans, *open_plan_), io::json_from(plan)});
     make(EditKind::choose_pack, found->second.pack.name, changes);
     showOpenPlan();
 }
@@ -574,7 +575,7 @@ void Workspace::choosePlanPack(Id pack_id) {
 
 std::vector<book::FlightFigures> Workspace::figures() const {
     std::vector<book::FlightFigures> figures;
-    for (const auto& [id, flight] : shelves_.flights) {
+    for (const auto& [id, flight] : library_.flights) {
         const auto found = summaries_.find(id);
         figures.push_back({id, flight.aircraft_id, flight.pack_id, flight.recharged_ah,
                            found == summaries_.end() ? telemetry::LogSummary{} : found->second});
@@ -596,15 +597,15 @@ void Workspace::setSummaries(const std::vector<std::pair<Id, telemetry::LogSumma
 const book::PackUse& Workspace::packUse(Id pack_id) const {
     const auto found = pack_use_.find(pack_id);
     if (found != pack_use_.end()) return found->second;
-    const auto pack = shelves_.packs.find(pack_id);
+    const auto pack = library_.packs.find(pack_id);
     const auto use =
-        pack == shelves_.packs.end() ? book::PackUse{} : book::pack_use(figures(), pack_id, pack->second.pack);
+        pack == library_.packs.end() ? book::PackUse{} : book::pack_use(figures(), pack_id, pack->second.pack);
     return pack_use_.emplace(pack_id, use).first->second;
 }
 
 std::string Workspace::madeFrom(Id flight_id) const {
-    const auto found = shelves_.flights.find(flight_id);
-    const Id log = found == shelves_.flights.end() ? 0 : found->second.log_id.value_or(0);
+    const auto found = library_.flights.find(flight_id);
+    const Id log = found == library_.flights.end() ? 0 : found->second.log_id.value_or(0);
     std::string made_from = "log " + logbook::digits(log) + ", model " + telemetry::figures_model;
     if (const double factor = current_factor(flight_id); factor != 1.0)
         made_from += ", current × " + io::text_from_number(factor, 9);
@@ -622,7 +623,7 @@ void Workspace::keepSummary(Id flight_id, const telemetry::LogSummary& summary) 
 
 std::vector<Id> Workspace::unread() const {
     std::vector<Id> ids;
-    for (const auto& [id, flight] : shelves_.flights) {
+    for (const auto& [id, flight] : library_.flights) {
         if (flight.log_id && !summaries_.contains(id)) ids.push_back(id);
     }
     return ids;

@@ -19,7 +19,7 @@ namespace sobremesa::session {
 using book::Id;
 
 /// What the logbook keeps, in memory, typed.
-struct Shelves {
+struct Library {
     std::map<Id, book::KeptAircraft> aircraft;
     std::map<Id, book::KeptPack> packs;
     std::map<Id, book::KeptPlan> plans;
@@ -44,7 +44,7 @@ public:
     void withoutBook();
     BookKeeper& keeper() { return keeper_; }
 
-    const Shelves& shelves() const { return shelves_; }
+    const Library& library() const { return library_; }
     /// Flights with their figures, in the order of their numbers; those whose log was not read yet have none.
     std::vector<book::FlightFigures> figures() const;
     const std::map<Id, telemetry::LogSummary>& summaries() const { return summaries_; }
@@ -63,7 +63,7 @@ public:
     void removeFlights(const std::vector<Id>& ids);
     /// Aircraft, pack and plan of a first start, as one edit; the plan is opened.
     Id beginWith(const mission::PlanRequest& request);
-    /// A plan from outside: one already kept is opened, a new one is added; its aircraft and pack join the shelves
+    /// A plan from outside: one already kept is opened, a new one is added; its aircraft and pack join the library
     /// where no other bears their names.
     Id bringInPlan(const mission::PlanRequest& request);
 
@@ -84,14 +84,14 @@ public:
     void openPlan(Id id);
     void choosePlanAircraft(Id aircraft_id);
     void choosePlanPack(Id pack_id);
-    /// A plan's request with its aircraft and pack as they stand on the shelves now.
+    /// A plan's request with its aircraft and pack as they stand on the library now.
     mission::PlanRequest current(const book::KeptPlan& plan) const;
 
     void setSummary(Id flight_id, const telemetry::LogSummary& summary);
     void setSummaries(const std::vector<std::pair<Id, telemetry::LogSummary>>& summaries);
     /// Flights whose log has no figures, or none by this version.
     std::vector<Id> unread() const;
-    /// What a pack of the shelf has behind it.
+    /// What a pack of the list has behind it.
     const book::PackUse& packUse(Id pack_id) const;
     void addLog(const logbook::StoredLog& log) { logs_.push_back(log); }
     /// Everything in the book before anything else happens: before a backup, and in tests.
@@ -130,7 +130,7 @@ private:
 
     PlanSession& plan_session_;
     BookKeeper keeper_;
-    Shelves shelves_;
+    Library library_;
     std::map<Id, telemetry::LogSummary> summaries_;
     std::vector<logbook::StoredLog> logs_;
     /// Worked out when asked for, until the flights or packs change.

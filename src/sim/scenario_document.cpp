@@ -128,10 +128,10 @@ Sensors sensors_from(const json& in) {
 }
 
 template <class T>
-T named(const std::map<std::string, T>& shelf, const json& flight, const char* key) {
+T named(const std::map<std::string, T>& record_list, const json& flight, const char* key) {
     const std::string name = flight.value(key, std::string());
-    const auto found = shelf.find(name);
-    if (found == shelf.end()) throw std::runtime_error(std::string(key) + ": no “" + name + "” on the shelf");
+    const auto found = record_list.find(name);
+    if (found == record_list.end()) throw std::runtime_error(std::string(key) + ": no “" + name + "” on the shelf");
     return found->second;
 }
 

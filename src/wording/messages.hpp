@@ -14,7 +14,7 @@ QString message(const units::Error& error);
 /// Only where: "flight.csv, line 12, “Current”"; empty when nothing is known.
 QString place(const units::Where& where);
 
-/// What an answer's notice says: what, why it matters, and the nearest change that clears it.
+/// What an answer's diagnostic says: what, why it matters, and the nearest change that clears it.
 QString message(const units::Diagnostic& diagnostic, const Quantities& quantities);
 
 } // namespace sobremesa::wording

@@ -70,8 +70,8 @@ void take_bench(app::MainWindow& window, const QString& folder, const QString& n
 /// The pages of Fleet, for the aircraft with the most lessons in the demo.
 void take_curve(app::MainWindow& window, const QString& folder, const QString& theme, bool all) {
     auto& fleet = window.fleet();
-    for (const auto& [id, kept] : window.workspace().shelves().aircraft) {
-        if (kept.aircraft.craft == airframe::Craft::wing && !kept.aircraft.array) fleet.shelf().choose(id);
+    for (const auto& [id, kept] : window.workspace().library().aircraft) {
+        if (kept.aircraft.craft == airframe::Craft::wing && !kept.aircraft.array) fleet.record_list().choose(id);
     }
     window.showPlace(app::Place::fleet);
     fleet.showCurve();
@@ -84,14 +84,14 @@ void take_curve(app::MainWindow& window, const QString& folder, const QString& t
         fleet.showForecasts();
         take(window, folder, QStringLiteral("forecasts-%1").arg(theme));
     }
-    fleet.showShelf();
+    fleet.showRecordList();
 }
 
 /// A day of sun, for the aircraft that has cells on its wing.
 void take_sun(app::MainWindow& window, const QString& demo, const QString& folder, const QString& name) {
     auto& fleet = window.fleet();
-    for (const auto& [id, kept] : window.workspace().shelves().aircraft) {
-        if (kept.aircraft.array) fleet.shelf().choose(id);
+    for (const auto& [id, kept] : window.workspace().library().aircraft) {
+        if (kept.aircraft.array) fleet.record_list().choose(id);
     }
     window.openFile(QDir(demo).filePath(QStringLiteral("vencejo-sun.plan.json")));
     settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
@@ -99,7 +99,7 @@ void take_sun(app::MainWindow& window, const QString& demo, const QString& folde
     fleet.showSun();
     settle([&] { return fleet.sunSession().report() && fleet.sunSession().is_settled(); });
     take(window, folder, name);
-    fleet.showShelf();
+    fleet.showRecordList();
     window.openFile(QDir(demo).filePath(QStringLiteral("alcaravan-west.plan.json")));
     settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
 }
@@ -151,7 +151,7 @@ void take_watch(app::MainWindow& window, const QString& folder, const QString& n
 }
 
 session::Id flight_called(app::MainWindow& window, const std::string& name) {
-    for (const auto& [id, flight] : window.workspace().shelves().flights) {
+    for (const auto& [id, flight] : window.workspace().library().flights) {
         if (flight.name == name) return id;
     }
     qFatal("the demo has no such flight");
@@ -160,11 +160,11 @@ session::Id flight_called(app::MainWindow& window, const std::string& name) {
 /// A hundred of everything, with names that are too long.
 void crowd(app::MainWindow& window) {
     auto& workspace = window.workspace();
-    const auto& shelves = workspace.shelves();
-    const auto aircraft = shelves.aircraft.begin()->second;
-    const auto pack = shelves.packs.begin()->second;
-    const auto plan = shelves.plans.begin()->second;
-    const auto flight = shelves.flights.begin()->second;
+    const auto& library = workspace.library();
+    const auto aircraft = library.aircraft.begin()->second;
+    const auto pack = library.packs.begin()->second;
+    const auto plan = library.plans.begin()->second;
+    const auto flight = library.flights.begin()->second;
     const auto summary = workspace.summaries().begin()->second;
     std::vector<logbook::RecordChange> changes;
     std::vector<std::pair<session::Id, telemetry::LogSummary>> summaries;
@@ -234,7 +234,7 @@ void take_empty_and_crowded(const QString& demo, const QString& pictures, const 
     take_with_sheet(window, pictures, QStringLiteral("plans-crowded"));
     window.commands().search();
     take_with_sheet(window, pictures, QStringLiteral("search"));
-    window.planPlace().layBeside(window.workspace().shelves().plans.begin()->first);
+    window.planPlace().layBeside(window.workspace().library().plans.begin()->first);
     settle([&] { return window.planPlace().beside().has_value(); });
     take(window, pictures, QStringLiteral("beside"));
 }
@@ -309,15 +309,15 @@ int main(int argc, char** argv) {
         if (!theme->dark) {
             window.packs().showWorkshop();
             take(window, pictures, QStringLiteral("workshop-%1").arg(theme->name));
-            window.packs().showShelf();
-            for (const auto& [id, kept] : window.workspace().shelves().packs) {
-                if (!kept.readings.empty()) window.packs().shelf().choose(id);
+            window.packs().showRecordList();
+            for (const auto& [id, kept] : window.workspace().library().packs) {
+                if (!kept.readings.empty()) window.packs().record_list().choose(id);
             }
             window.packs().showHealth();
             take(window, pictures, QStringLiteral("health-%1").arg(theme->name));
             take_place(app::Place::sensors, "sensors");
         }
-        window.packs().showShelf();
+        window.packs().showRecordList();
         if (!theme->dark) take_place(app::Place::logbook, "logbook");
         const auto before = window.debriefSession().debrief();
         window.flightSession().openFlight(flight_called(window, "three hills"));

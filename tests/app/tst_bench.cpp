@@ -37,7 +37,7 @@ private slots:
     void landingALiIonLikeALipoCannotBeMissed();
     void chargeAcrossCellCountsCannotMislead();
     void severalPacksLieOverEachOther();
-    void theBenchFollowsThePlanAndTheShelf();
+    void theBenchFollowsThePlanAndTheRecordList();
     void theFrontierIsPickedByMouseAndKey();
     void theCursorIsMovedByKeys();
     void everyFigureSaysWhyByKey();
@@ -57,7 +57,7 @@ private:
         QVERIFY(sobremesa::tests::eventually([&] { return bench().session().is_settled(); }));
     }
     session::Id idOf(const std::string& name) {
-        for (const auto& [id, kept] : (*window_)->workspace().shelves().packs) {
+        for (const auto& [id, kept] : (*window_)->workspace().library().packs) {
             if (kept.pack.name == name) return id;
         }
         qFatal("no such pack");
@@ -83,12 +83,12 @@ void BenchTest::theKeyOpensTheBenchOnThePlansPack() {
     QCOMPARE(int((*window_)->place()), int(Place::packs));
     QVERIFY((*window_)->packs().onBench());
     const auto& workspace = (*window_)->workspace();
-    const auto& plan = workspace.shelves().plans.at(*workspace.openPlanId());
+    const auto& plan = workspace.library().plans.at(*workspace.openPlanId());
     QCOMPARE(bench().session().chosen(), std::vector<session::Id>{*plan.pack_id});
     // The setting it is computed from stands above it.
     QVERIFY(window_->find<QWidget>("settingLine")->isVisible());
-    // Back on the shelf there is none.
-    (*window_)->packs().showShelf();
+    // Back on the list there is none.
+    (*window_)->packs().showRecordList();
     QVERIFY(!window_->find<QWidget>("settingLine")->isVisible());
 }
 
@@ -127,7 +127,7 @@ void BenchTest::landingALiIonLikeALipoCannotBeMissed() {
     QCOMPARE(bench().session().shown()->curves.front().result.landing_cell_v, 3.5);
     // A LiPo has no such loss to show.
     landing->setCurrentIndex(0);
-    auto lipo = (*window_)->workspace().shelves().packs.begin()->second;
+    auto lipo = (*window_)->workspace().library().packs.begin()->second;
     lipo.pack.name = "lip";
     lipo.pack.chemistry = battery::Chemistry::lipo;
     const auto id = *(*window_)->workspace().put(logbook::EditKind::add_pack, std::nullopt, lipo);
@@ -138,7 +138,7 @@ void BenchTest::landingALiIonLikeALipoCannotBeMissed() {
 }
 
 void BenchTest::chargeAcrossCellCountsCannotMislead() {
-    auto five = (*window_)->workspace().shelves().packs.at(idOf("B-07"));
+    auto five = (*window_)->workspace().library().packs.at(idOf("B-07"));
     five.pack.name = "three in series";
     five.pack.series = 3;
     five.pack.cell_capacity_ah *= 1.1;
@@ -165,7 +165,7 @@ void BenchTest::severalPacksLieOverEachOther() {
         QVERIFY(said.contains(QString::fromStdString(equal->candidates[curve.candidate].pack.name)));
 }
 
-void BenchTest::theBenchFollowsThePlanAndTheShelf() {
+void BenchTest::theBenchFollowsThePlanAndTheRecordList() {
     const double before_s = bench().session().shown()->curves.front().result.run.last().time_s;
     auto request = (*window_)->planSession().request();
     request.aircraft.cruise_power_w *= 1.3;
@@ -173,7 +173,7 @@ void BenchTest::theBenchFollowsThePlanAndTheShelf() {
     settle();
     QVERIFY(bench().session().shown()->curves.front().result.run.last().time_s < 0.85 * before_s);
     const std::size_t packs = bench().session().shown()->candidates.size();
-    auto another = (*window_)->workspace().shelves().packs.begin()->second;
+    auto another = (*window_)->workspace().library().packs.begin()->second;
     another.pack.name = "another";
     const auto id = *(*window_)->workspace().put(logbook::EditKind::add_pack, std::nullopt, another);
     settle();
@@ -278,9 +278,9 @@ void BenchTest::aTableOfPacksIsDroppedAndExported() {
                                 "offer one,li-ion,4,1,3400,205,41.5\n"
                                 "offer two,lipo,4,1,4000,390,38\n")
                 .has_value());
-    const std::size_t before = (*window_)->workspace().shelves().packs.size();
+    const std::size_t before = (*window_)->workspace().library().packs.size();
     tests::drop(&**window_, path);
-    EVENTUALLY_EQUAL((*window_)->workspace().shelves().packs.size(), before + 2);
+    EVENTUALLY_EQUAL((*window_)->workspace().library().packs.size(), before + 2);
     settle();
     QVERIFY(bench().session().shown()->matches.size() == before + 2);
     const QString out = folder.filePath(QStringLiteral("out.csv"));
@@ -293,7 +293,7 @@ void BenchTest::aTableOfPacksIsDroppedAndExported() {
                                                     "good,li-ion,4,1,3400,205\nbad,li-ion,4,1,none,205\n")
                 .has_value());
     tests::drop(&**window_, path);
-    QCOMPARE((*window_)->workspace().shelves().packs.size(), before + 2);
+    QCOMPARE((*window_)->workspace().library().packs.size(), before + 2);
     QVERIFY((*window_)->messages().findChild<QLabel*>()->accessibleName().contains(QStringLiteral("3")));
 }
 
@@ -323,17 +323,17 @@ void BenchTest::aPackIsBuiltOnPaperAndShelved() {
     auto* trouble = workshop.findChild<QLabel*>(QStringLiteral("Cell mass trouble"));
     QVERIFY(trouble->isVisible());
     QVERIFY(workshop.build().cell.mass_kg > 0.0);
-    const std::size_t before = (*window_)->workspace().shelves().packs.size();
+    const std::size_t before = (*window_)->workspace().library().packs.size();
     QTest::keyClick(workshop.findChild<QPushButton*>(QStringLiteral("builtShelve")), Qt::Key_Space);
-    QCOMPARE((*window_)->workspace().shelves().packs.size(), before + 1);
+    QCOMPARE((*window_)->workspace().library().packs.size(), before + 1);
     QVERIFY(!packs.onBench());
-    QCOMPARE((*window_)->workspace().shelves().packs.at(*packs.shelf().chosen()).pack.parallel, 3);
+    QCOMPARE((*window_)->workspace().library().packs.at(*packs.record_list().chosen()).pack.parallel, 3);
 }
 
 void BenchTest::aPartOfAFlightTellsTheWhole() {
     auto& packs = (*window_)->packs();
-    packs.showShelf();
-    packs.shelf().choose(idOf("B-07"));
+    packs.showRecordList();
+    packs.record_list().choose(idOf("B-07"));
     packs.showWorkshop();
     const auto type = [&](const char* field, const char* text) {
         auto* edit = packs.workshop().findChild<NumberField*>(QLatin1String(field));
@@ -361,7 +361,7 @@ void BenchTest::aPartOfAFlightTellsTheWhole() {
 
 void BenchTest::sixtyPacksInEveryLook() {
     std::vector<logbook::RecordChange> changes;
-    const auto pack = (*window_)->workspace().shelves().packs.begin()->second;
+    const auto pack = (*window_)->workspace().library().packs.begin()->second;
     for (int i = 0; i < 60; ++i) {
         auto made = pack;
         made.pack.name = "candidate with a rather long name, number " + std::to_string(i);

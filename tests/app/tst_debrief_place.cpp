@@ -168,7 +168,7 @@ void DebriefPlaceTest::aPackThatDoesNotFitIsSaid() {
     }
     QVERIFY(said);
     // The pack that was flown is chosen in the setting's own sentence.
-    for (const auto& [id, kept] : (*window_)->workspace().shelves().packs) {
+    for (const auto& [id, kept] : (*window_)->workspace().library().packs) {
         if (kept.pack.name == "C-01") (*window_)->flightSession().choosePack(id);
     }
     window_->settle();

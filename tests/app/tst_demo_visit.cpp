@@ -44,8 +44,8 @@ void DemoVisitTest::fromTheFirstPageAndBack() {
     QVERIFY(line->isHidden());
     QTest::mouseClick(window.findChild<QPushButton*>(QStringLiteral("firstDemoButton")), Qt::LeftButton);
     EVENTUALLY_EQUAL(window.workspace().summaries().size(), std::size_t(8));
-    QCOMPARE(window.workspace().shelves().aircraft.size(), std::size_t(3));
-    QVERIFY(window.workspace().shelves().plans.size() >= 4);
+    QCOMPARE(window.workspace().library().aircraft.size(), std::size_t(3));
+    QVERIFY(window.workspace().library().plans.size() >= 4);
     QVERIFY(window.workspace().keeper().path() != book_);
     const QString copy = QFileInfo(window.workspace().keeper().path()).path();
     QVERIFY(line->isVisible());
@@ -57,8 +57,8 @@ void DemoVisitTest::fromTheFirstPageAndBack() {
     QTest::mouseClick(back, Qt::LeftButton);
     EVENTUALLY_EQUAL(window.workspace().keeper().path(), book_);
     QVERIFY(line->isHidden());
-    QVERIFY(window.workspace().shelves().plans.empty());
-    QVERIFY(window.workspace().shelves().flights.empty());
+    QVERIFY(window.workspace().library().plans.empty());
+    QVERIFY(window.workspace().library().flights.empty());
     QVERIFY(window.findChild<QWidget*>(QStringLiteral("firstPlanPage"))->isVisible());
     QVERIFY(!QFile::exists(copy));
     window.close();
@@ -79,7 +79,7 @@ void DemoVisitTest::anotherLogbookEndsIt() {
     window.openBook(other);
     EVENTUALLY_EQUAL(window.workspace().keeper().path(), other);
     QVERIFY(line->isHidden());
-    QVERIFY(window.workspace().shelves().plans.empty());
+    QVERIFY(window.workspace().library().plans.empty());
 }
 
 void DemoVisitTest::aReadOnlyLogbookIsMarked() {

@@ -44,7 +44,7 @@ private:
         EVENTUALLY((*window_)->flightSession().filed().has_value());
     }
     const book::KeptFlight& kept() {
-        return (*window_)->workspace().shelves().flights.at(*(*window_)->flightSession().filed());
+        return (*window_)->workspace().library().flights.at(*(*window_)->flightSession().filed());
     }
     std::unique_ptr<OpenedWindow> window_;
 };
@@ -65,7 +65,7 @@ void FilingTest::aLogIsFiledByKeyboard() {
     // Flown with what the open plan flies with, on the day of the log's clock.
     QCOMPARE(kept().flown.aircraft.name, std::string("Alcaraván"));
     QCOMPARE(kept().pack_id,
-             (*window_)->workspace().shelves().plans.at(*(*window_)->workspace().openPlanId()).pack_id);
+             (*window_)->workspace().library().plans.at(*(*window_)->workspace().openPlanId()).pack_id);
     QCOMPARE(*kept().start_clock_s, 1775898120.0);
     QVERIFY(!kept().filed_utc.empty());
     VERIFY_NEAR(kept().flown.mission.bearing_deg, 262.0, 1.0); // as it was flown
@@ -146,7 +146,7 @@ void FilingTest::aFiledFlightFollowsItsPack() {
     window_->openLog("2026-05-02-tarabilla-landed-at-3v5.csv");
     file();
     auto& workspace = (*window_)->workspace();
-    for (const auto& [id, pack] : workspace.shelves().packs) {
+    for (const auto& [id, pack] : workspace.library().packs) {
         if (pack.pack.name == "C-01") (*window_)->flightSession().choosePack(id);
     }
     QCOMPARE(kept().flown.pack.name, std::string("C-01"));
@@ -167,7 +167,7 @@ void FilingTest::theSameLogIsNotFiledTwice() {
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("already")));
     (*window_)->flightSession().file();
     QTest::qWait(50);
-    QCOMPARE((*window_)->workspace().shelves().flights.size(), std::size_t(1));
+    QCOMPARE((*window_)->workspace().library().flights.size(), std::size_t(1));
 }
 
 void FilingTest::anotherLogOpenedWhileFilingChangesNothing() {
@@ -190,9 +190,9 @@ void FilingTest::anotherLogOpenedWhileFilingChangesNothing() {
     window_->openLog("2026-05-09-tarabilla-quarry-and-back.csv");
     QVERIFY(flight.flight().name != name);
     busy.set_value();
-    EVENTUALLY_EQUAL((*window_)->workspace().shelves().flights.size(), std::size_t(1));
+    EVENTUALLY_EQUAL((*window_)->workspace().library().flights.size(), std::size_t(1));
     EVENTUALLY(!flight.is_filing());
-    const auto& kept = (*window_)->workspace().shelves().flights.begin()->second;
+    const auto& kept = (*window_)->workspace().library().flights.begin()->second;
     QCOMPARE(kept.name, name);
     QCOMPARE(kept.note, std::string("calm as said"));
     // What was said while it was being filed counts, too.
@@ -209,21 +209,21 @@ void FilingTest::undoTakesTheFlightOutAndTheLogStaysOnTheTable() {
     file();
     // What it taught its pack is an edit of its own, and goes first.
     const auto taught = [&] {
-        const auto& packs = (*window_)->workspace().shelves().packs;
+        const auto& packs = (*window_)->workspace().library().packs;
         return std::any_of(packs.begin(), packs.end(),
                            [](const auto& p) { return p.second.pack.known.has_value(); });
     };
     EVENTUALLY(taught());
     (*window_)->workspace().undo();
     QVERIFY(!taught());
-    QCOMPARE((*window_)->workspace().shelves().flights.size(), std::size_t(1));
+    QCOMPARE((*window_)->workspace().library().flights.size(), std::size_t(1));
     (*window_)->workspace().undo();
-    QVERIFY((*window_)->workspace().shelves().flights.empty());
+    QVERIFY((*window_)->workspace().library().flights.empty());
     QVERIFY(!(*window_)->flightSession().filed());
     QVERIFY((*window_)->debriefSession().debrief() != nullptr);
     QVERIFY(window_->find<QPushButton>("fileFlightButton")->isVisible());
     (*window_)->workspace().redo();
-    QCOMPARE((*window_)->workspace().shelves().flights.size(), std::size_t(1));
+    QCOMPARE((*window_)->workspace().library().flights.size(), std::size_t(1));
 }
 
 void FilingTest::theFlownChartLiesOverItsForecast() {
@@ -262,7 +262,7 @@ void FilingTest::aLogWithoutCurrentHasNoFlownChart() {
     QVERIFY(window_->said("flownWords").contains(QStringLiteral("needs position")));
     (*window_)->grab();
     file(); // and is filed all the same
-    QCOMPARE((*window_)->workspace().shelves().flights.size(), std::size_t(1));
+    QCOMPARE((*window_)->workspace().library().flights.size(), std::size_t(1));
 }
 
 void FilingTest::neighboursOpenInTheOrderOfTheDay() {

@@ -1,4 +1,4 @@
-// Fleet beyond the shelf: the power curve and its speeds, what a change would do, how good forecasts were, and the
+// Fleet beyond the list: the power curve and its speeds, what a change would do, how good forecasts were, and the
 // loop from a filed flight to the plan.
 
 #include <QComboBox>
@@ -61,15 +61,15 @@ private:
         EVENTUALLY(learning().is_settled());
     }
     Id aircraft(const std::string& name) {
-        for (const auto& [id, kept] : (*window_)->workspace().shelves().aircraft) {
+        for (const auto& [id, kept] : (*window_)->workspace().library().aircraft) {
             if (kept.aircraft.name == name) return id;
         }
         qFatal("no such aircraft");
     }
     void chooseAircraft(const char* name) {
         (*window_)->showPlace(Place::fleet);
-        fleet().showShelf();
-        fleet().shelf().choose(aircraft(name));
+        fleet().showRecordList();
+        fleet().record_list().choose(aircraft(name));
     }
     void press(const char* button) { QTest::mouseClick(window_->find<QPushButton>(button), Qt::LeftButton); }
     /// A flight of the wing as the book keeps it, its level power so many times that of its known cruise.
@@ -79,9 +79,9 @@ private:
         flight.name = name;
         flight.aircraft_id = aircraft("Alcaraván");
         flight.flown = (*window_)->planSession().request();
-        flight.flown.aircraft = workspace.shelves().aircraft.at(*flight.aircraft_id).aircraft;
+        flight.flown.aircraft = workspace.library().aircraft.at(*flight.aircraft_id).aircraft;
         flight.flown.aircraft.curve.reset();
-        flight.pack_id = workspace.shelves().packs.begin()->first;
+        flight.pack_id = workspace.library().packs.begin()->first;
         flight.start_clock_s = start_s;
         const Id id = *workspace.put(logbook::EditKind::file_flight, std::nullopt, flight);
         telemetry::LogSummary summary;
@@ -106,7 +106,7 @@ void FleetTest::init() {
 }
 
 void FleetTest::withoutAnAircraftItSaysWhatToDo() {
-    for (const auto& [id, kept] : std::map((*window_)->workspace().shelves().aircraft))
+    for (const auto& [id, kept] : std::map((*window_)->workspace().library().aircraft))
         (*window_)->workspace().remove(logbook::EditKind::remove_aircraft, logbook::Kind::aircraft, id);
     (*window_)->showPlace(Place::fleet);
     fleet().showCurve();
@@ -119,7 +119,7 @@ void FleetTest::withoutAnAircraftItSaysWhatToDo() {
 
 void FleetTest::everyColumnStandsUnderItsOwnHead() {
     chooseAircraft("Tarabilla");
-    const auto& model = *fleet().shelf().table().model();
+    const auto& model = *fleet().record_list().table().model();
     QStringList heads;
     int row = -1;
     for (int c = 0; c < model.columnCount(); ++c) heads << model.headerData(c, Qt::Horizontal).toString();
@@ -169,7 +169,7 @@ void FleetTest::takingTheCurveChangesThePlanAndIsUndone() {
     window_->settle();
     const double before = (*window_)->planSession().plan()->turn->distance_m.value;
     press("learnCurveButton");
-    QVERIFY((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+    QVERIFY((*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
     EVENTUALLY((*window_)->planSession().plan()->turn->distance_m.value < 0.93 * before);
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("more than assumed")));
     // The aircraft of the book carries it through a restart: it is in its document.
@@ -178,7 +178,7 @@ void FleetTest::takingTheCurveChangesThePlanAndIsUndone() {
     (*window_)->workspace().redo();
     settle();
     press("forgetCurveButton");
-    QVERIFY(!(*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+    QVERIFY(!(*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
 }
 
 void FleetTest::anAircraftThatIsUndoneTakesWhatItTaughtAlong() {
@@ -188,12 +188,12 @@ void FleetTest::anAircraftThatIsUndoneTakesWhatItTaughtAlong() {
     settle();
     auto& workspace = (*window_)->workspace();
     const Id id = aircraft("Alcaraván");
-    for (int edits = 0; workspace.shelves().aircraft.contains(id) && edits < 50; ++edits) workspace.undo();
-    QVERIFY(!workspace.shelves().aircraft.contains(id));
+    for (int edits = 0; workspace.library().aircraft.contains(id) && edits < 50; ++edits) workspace.undo();
+    QVERIFY(!workspace.library().aircraft.contains(id));
     learning().learn();
     learning().forget();
     QVERIFY(!learning().lessons() || learning().lessons()->aircraft_id != id);
-    QVERIFY(!workspace.shelves().aircraft.contains(id));
+    QVERIFY(!workspace.library().aircraft.contains(id));
 }
 
 void FleetTest::aHeadWindMovesTheSpeedForRange() {
@@ -300,7 +300,7 @@ void FleetTest::onlyWhatTheAircraftHasCanBeChanged() {
     QVERIFY(!window_->find<QSlider>("dialPropellers")->isVisible());
     QVERIFY(!window_->find<QSlider>("dialWing")->isVisible());
     QVERIFY(window_->find<QSlider>("dialPack")->isVisible());
-    auto kept = (*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván"));
+    auto kept = (*window_)->workspace().library().aircraft.at(aircraft("Alcaraván"));
     kept.aircraft.wing.area_m2 = 0.3;
     QVERIFY((*window_)->workspace().put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), kept));
     settle();
@@ -312,7 +312,7 @@ void FleetTest::headroomWantsFullPower() {
     fleet().showWhatIf();
     settle();
     QVERIFY(window_->said("headroomWords").contains(QStringLiteral("Full throttle")));
-    auto kept = (*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván"));
+    auto kept = (*window_)->workspace().library().aircraft.at(aircraft("Alcaraván"));
     kept.aircraft.full_power_w.reset();
     QVERIFY((*window_)->workspace().put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), kept));
     settle();
@@ -367,25 +367,25 @@ void FleetTest::aFiledFlightTeaches() {
     (*window_)->openFile(QStringLiteral(DEMO_DIR "/2026-05-16-alcaravan-three-hills.csv"));
     EVENTUALLY((*window_)->debriefSession().debrief() != nullptr);
     QVERIFY((*window_)->flightSession().flight().aircraft_id.has_value());
-    QVERIFY(!(*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
+    QVERIFY(!(*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
     press("fileFlightButton");
-    EVENTUALLY((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
-    QCOMPARE((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve->flights, 1);
+    EVENTUALLY((*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+    QCOMPARE((*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve->flights, 1);
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("refitted from 1 flight")));
     // One undo takes the lesson back, the next the filing.
     (*window_)->workspace().undo();
-    QVERIFY(!(*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
-    QCOMPARE((*window_)->workspace().shelves().flights.size(), std::size_t(1));
+    QVERIFY(!(*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
+    QCOMPARE((*window_)->workspace().library().flights.size(), std::size_t(1));
 }
 
 void FleetTest::anOutlierTeachesNothingAndIsSaid() {
     for (int i = 0; i < 6; ++i) addFlight("Made", 1.0, 1e9 + i);
-    const auto before = (*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve;
+    const auto before = (*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve;
     addFlight("Half a scale", 0.45, 2e9, true);
-    QVERIFY(!before && !(*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
+    QVERIFY(!before && !(*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("not used for the fit")));
     addFlight("An ordinary one", 1.02, 2.1e9, true);
-    QVERIFY((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
+    QVERIFY((*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
 }
 
 void FleetTest::withFortyFlights() {

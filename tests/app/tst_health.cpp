@@ -45,7 +45,7 @@ private slots:
 
 private:
     HealthPage& page() { return (*window_)->packs().health(); }
-    const book::KeptPack& pack() { return (*window_)->workspace().shelves().packs.at(id_); }
+    const book::KeptPack& pack() { return (*window_)->workspace().library().packs.at(id_); }
     void type(const char* field, const QString& text) {
         auto* edit = window_->find<QLineEdit>(field);
         edit->setFocus();
@@ -68,12 +68,12 @@ void HealthTest::init() {
     Look::instance().setTheme(day_theme());
     Look::instance().setTextScale(1.0);
     window_ = std::make_unique<OpenedWindow>();
-    for (const auto& [id, kept] : (*window_)->workspace().shelves().packs) {
+    for (const auto& [id, kept] : (*window_)->workspace().library().packs) {
         if (kept.pack.name == "B-07") id_ = id;
     }
     (*window_)->showPlace(Place::packs);
-    (*window_)->packs().showShelf();
-    (*window_)->packs().shelf().choose(id_);
+    (*window_)->packs().showRecordList();
+    (*window_)->packs().record_list().choose(id_);
     (*window_)->packs().showHealth();
 }
 
@@ -167,10 +167,10 @@ void HealthTest::aNewPackSaysThatNothingIsKnown() {
 
 void HealthTest::whatFlightsShowIsShownUsedAndForgotten() {
     window_->bringInFlights();
-    (*window_)->packs().showShelf();
-    for (const auto& [id, kept] : (*window_)->workspace().shelves().packs)
+    (*window_)->packs().showRecordList();
+    for (const auto& [id, kept] : (*window_)->workspace().library().packs)
         if (kept.pack.name == "B-07") id_ = id;
-    (*window_)->packs().shelf().choose(id_);
+    (*window_)->packs().record_list().choose(id_);
     (*window_)->packs().showHealth();
     auto& learning = (*window_)->packs().learning();
     EVENTUALLY(learning.findings() && learning.findings()->estimate.known.flights == 4);
@@ -206,7 +206,7 @@ void HealthTest::whatFlightsShowIsShownUsedAndForgotten() {
     QVERIFY(pack().pack.known->frozen);
     QVERIFY(!window_->find<QPushButton>("packLearn")->isEnabled());
     const auto before = *pack().pack.known;
-    for (const auto& [id, flight] : (*window_)->workspace().shelves().flights)
+    for (const auto& [id, flight] : (*window_)->workspace().library().flights)
         if (flight.pack_id == id_) learning.learnFrom(id);
     EVENTUALLY(learning.is_settled());
     QVERIFY(*pack().pack.known == before);
@@ -221,18 +221,18 @@ void HealthTest::aFiledFlightTeachesItsPack() {
     window_->bringInFlights();
     auto& learning = (*window_)->packs().learning();
     session::Id flight_id = 0;
-    for (const auto& [id, flight] : (*window_)->workspace().shelves().flights)
+    for (const auto& [id, flight] : (*window_)->workspace().library().flights)
         if (flight.pack_id == id_ && flight.recharged_ah) flight_id = id;
-    for (const auto& [id, kept] : (*window_)->workspace().shelves().packs)
+    for (const auto& [id, kept] : (*window_)->workspace().library().packs)
         if (kept.pack.name == "B-07") id_ = id;
-    for (const auto& [id, flight] : (*window_)->workspace().shelves().flights)
+    for (const auto& [id, flight] : (*window_)->workspace().library().flights)
         if (flight.pack_id == id_ && flight.recharged_ah) flight_id = id;
     QVERIFY(flight_id != 0);
     learning.learnFrom(flight_id);
     EVENTUALLY(pack().pack.known.has_value());
     QCOMPARE(pack().pack.known->flights, 4);
     // A slip of the pen in its recharge is said, and left out.
-    auto flight = (*window_)->workspace().shelves().flights.at(flight_id);
+    auto flight = (*window_)->workspace().library().flights.at(flight_id);
     flight.recharged_ah = 2.0 * *flight.recharged_ah;
     QVERIFY((*window_)->workspace().put(logbook::EditKind::change_flight, flight_id, flight));
     QString odd;
@@ -262,7 +262,7 @@ void HealthTest::fortyFlightsOfAWornPack() {
     const auto put = workspace.put(logbook::EditKind::add_pack, std::nullopt, kept);
     QVERIFY(put);
     id_ = *put;
-    const session::Id aircraft = workspace.shelves().aircraft.begin()->first;
+    const session::Id aircraft = workspace.library().aircraft.begin()->first;
     const double land_v = battery::traits(drawn.label.chemistry).default_landing_cell_v;
     for (int f = 0; f < 40; ++f) {
         const auto flown = tests::drawn_flight(random, drawn, land_v, f % 2 == 0 ? 0.02 : 0.35, f % 5 == 0);
@@ -285,8 +285,8 @@ void HealthTest::fortyFlightsOfAWornPack() {
         summary.energy.mean_power_w = drawn.cruise_w;
         workspace.setSummary(*filed, summary);
     }
-    (*window_)->packs().showShelf();
-    (*window_)->packs().shelf().choose(id_);
+    (*window_)->packs().showRecordList();
+    (*window_)->packs().record_list().choose(id_);
     (*window_)->packs().showHealth();
     auto& learning = (*window_)->packs().learning();
     EVENTUALLY(learning.findings() && learning.findings()->estimate.known.flights == 40 &&

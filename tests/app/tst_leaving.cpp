@@ -124,7 +124,7 @@ void LeavingTest::anotherBookWaitsToo() {
     window().openBook(other);
     press(QStringLiteral("Discard them"));
     EVENTUALLY_EQUAL(window().workspace().keeper().path(), other);
-    QVERIFY(window().workspace().shelves().packs.empty());
+    QVERIFY(window().workspace().library().packs.empty());
 }
 
 SOBREMESA_TEST(LeavingTest)

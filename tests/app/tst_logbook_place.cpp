@@ -53,7 +53,7 @@ private:
         return std::nullopt;
     }
     session::Id flight(const char* name) {
-        for (const auto& [id, kept] : (*window_)->workspace().shelves().flights) {
+        for (const auto& [id, kept] : (*window_)->workspace().library().flights) {
             if (kept.name == name) return id;
         }
         qFatal("no such flight");
@@ -220,19 +220,19 @@ void LogbookPlaceTest::exportsAndBringsInTheWholeBook() {
     MainWindow other(folder.path(), folder.filePath(QStringLiteral("other.sqlite")));
     other.show();
     other.openFile(QDir(out).filePath(QStringLiteral("book.json"))); // as if it had been dropped
-    EVENTUALLY(!other.bringer().is_running() && other.workspace().shelves().flights.size() == 8);
+    EVENTUALLY(!other.bringer().is_running() && other.workspace().library().flights.size() == 8);
     QCOMPARE(other.workspace().summaries().size(), std::size_t(8));
-    QCOMPARE(other.workspace().shelves().packs.size(), (*window_)->workspace().shelves().packs.size());
-    for (const auto& [id, flight] : other.workspace().shelves().flights) {
+    QCOMPARE(other.workspace().library().packs.size(), (*window_)->workspace().library().packs.size());
+    for (const auto& [id, flight] : other.workspace().library().flights) {
         QVERIFY(flight.log_id);
-        QVERIFY(flight.pack_id && other.workspace().shelves().packs.contains(*flight.pack_id));
-        QCOMPARE(other.workspace().shelves().packs.at(*flight.pack_id).pack.name, flight.flown.pack.name);
+        QVERIFY(flight.pack_id && other.workspace().library().packs.contains(*flight.pack_id));
+        QCOMPARE(other.workspace().library().packs.at(*flight.pack_id).pack.name, flight.flown.pack.name);
     }
     // Once more brings in nothing; one undo takes all of it out.
     other.bringIn(out);
     EVENTUALLY(other.messages().text().contains(QStringLiteral("0 entries")));
     other.workspace().undo();
-    QVERIFY(other.workspace().shelves().flights.empty());
+    QVERIFY(other.workspace().library().flights.empty());
 }
 
 void LogbookPlaceTest::backsUpAndRestores() {
@@ -247,10 +247,10 @@ void LogbookPlaceTest::backsUpAndRestores() {
     window.backUpBook(backup);
     EVENTUALLY(window.messages().text().contains(QStringLiteral("Backed up")));
     window.workspace().remove(logbook::EditKind::remove_pack, logbook::Kind::pack, pack);
-    QVERIFY(window.workspace().shelves().packs.empty());
+    QVERIFY(window.workspace().library().packs.empty());
     window.restoreBook(backup);
-    QCOMPARE(window.workspace().shelves().packs.size(), std::size_t(1));
-    QCOMPARE(window.workspace().shelves().packs.begin()->second.note, std::string("before"));
+    QCOMPARE(window.workspace().library().packs.size(), std::size_t(1));
+    QCOMPARE(window.workspace().library().packs.begin()->second.note, std::string("before"));
     QVERIFY(window.workspace().keeper().is_writable());
     QCOMPARE(window.workspace().keeper().path(), book);
     // The book as it was is not lost either.
@@ -274,13 +274,13 @@ void LogbookPlaceTest::aDamagedBackupRestoresNothing() {
     bad.close();
     window.restoreBook(bad.fileName());
     QVERIFY(window.messages().text().contains(QStringLiteral("damaged")));
-    QCOMPARE(window.workspace().shelves().packs.size(), std::size_t(1));
+    QCOMPARE(window.workspace().library().packs.size(), std::size_t(1));
     QVERIFY(window.workspace().keeper().is_writable());
 }
 
 void LogbookPlaceTest::aThousandFlightsAreShown() {
     auto& workspace = (*window_)->workspace();
-    const auto model = workspace.shelves().flights.begin()->second;
+    const auto model = workspace.library().flights.begin()->second;
     const auto summary = workspace.summaries().begin()->second;
     std::vector<logbook::RecordChange> changes;
     std::vector<std::pair<session::Id, telemetry::LogSummary>> summaries;

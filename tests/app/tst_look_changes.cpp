@@ -32,13 +32,13 @@ void visit_all(OpenedWindow& opened, const std::function<void(const QString&)>& 
     at(Place::fleet, "fleet");
     window.fleet().showWhatIf();
     at(Place::fleet, "what if");
-    window.fleet().showShelf();
+    window.fleet().showRecordList();
     at(Place::packs, "packs");
     window.packs().showBench();
     at(Place::packs, "bench");
     window.packs().showWorkshop();
     at(Place::packs, "workshop");
-    window.packs().showShelf();
+    window.packs().showRecordList();
     at(Place::sensors, "sensors");
     at(Place::plan, "plan");
     at(Place::debrief, "debrief");
@@ -92,7 +92,7 @@ void LookChangesTest::whatIsHiddenFollows() {
     QTest::qWait(60);
     Look::instance().setTheme(day_theme());
     QTest::qWait(60);
-    opened->packs().showShelf();
+    opened->packs().showRecordList();
     opened->resize(1024, 700);
     QTest::qWait(60);
     visit_all(opened, [&](const QString& name) {

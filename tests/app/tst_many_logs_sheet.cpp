@@ -74,8 +74,8 @@ void ManyLogsSheetTest::droppedLogsAreShownAndFiled() {
     aircraft->setCurrentIndex(1);
     const QString chosen = aircraft->currentText();
     file->click();
-    QVERIFY(sobremesa::tests::eventually([&] { return (*window_)->workspace().shelves().flights.size() == 7; }));
-    for (const auto& [id, flight] : (*window_)->workspace().shelves().flights)
+    QVERIFY(sobremesa::tests::eventually([&] { return (*window_)->workspace().library().flights.size() == 7; }));
+    for (const auto& [id, flight] : (*window_)->workspace().library().flights)
         QCOMPARE(wording::title(flight.flown.aircraft), chosen);
 }
 

@@ -32,7 +32,7 @@ private slots:
     void twoPlansStandSideBySide();
     void theOtherPlanFollowsUnitsAndRemoval();
     void whatChangedSinceItWasKeptIsSaid();
-    void theShelfIsChosenInTheSentence();
+    void theRecordListIsChosenInTheSentence();
     void retiredPacksAreNotOffered();
     void differencesNameWhatDiffersOnly();
     void openingAFileTwiceKeepsOnePlan();
@@ -44,7 +44,7 @@ private:
     }
     std::string openName() {
         const auto& workspace = (*window_)->workspace();
-        return workspace.shelves().plans.at(*workspace.openPlanId()).request.name;
+        return workspace.library().plans.at(*workspace.openPlanId()).request.name;
     }
     void choose(PlanSheet* from, const QString& name) {
         auto* list = from->findChild<QListView*>(QStringLiteral("planList"));
@@ -91,7 +91,7 @@ void PlansTest::plansAreNamedDuplicatedAndRemoved() {
     QVERIFY(window_->find<QAbstractButton>("planNameWord")->text().contains(QStringLiteral("first try")));
     QTest::mouseClick(plans->findChild<QPushButton*>(QStringLiteral("planDuplicate")), Qt::LeftButton);
     QCOMPARE(openName(), std::string("Ridge, first try, copy"));
-    QCOMPARE((*window_)->workspace().shelves().plans.size(), std::size_t(3));
+    QCOMPARE((*window_)->workspace().library().plans.size(), std::size_t(3));
     // The copy is its own: an edit does not reach the first.
     auto request = (*window_)->planSession().request();
     request.mission.bearing_deg = 90.0;
@@ -103,10 +103,10 @@ void PlansTest::plansAreNamedDuplicatedAndRemoved() {
     VERIFY_NEAR((*window_)->planSession().request().mission.bearing_deg, 265.0, 1e-9);
     plans = sheet();
     QTest::mouseClick(plans->findChild<QPushButton*>(QStringLiteral("planRemove")), Qt::LeftButton);
-    QCOMPARE((*window_)->workspace().shelves().plans.size(), std::size_t(2));
+    QCOMPARE((*window_)->workspace().library().plans.size(), std::size_t(2));
     plans->close();
     (*window_)->workspace().undo();
-    QCOMPARE((*window_)->workspace().shelves().plans.size(), std::size_t(3));
+    QCOMPARE((*window_)->workspace().library().plans.size(), std::size_t(3));
     window_->settle();
 }
 
@@ -143,7 +143,7 @@ void PlansTest::twoPlansStandSideBySide() {
 
 void PlansTest::theOtherPlanFollowsUnitsAndRemoval() {
     session::Id other = 0;
-    for (const auto& [id, plan] : (*window_)->workspace().shelves().plans) {
+    for (const auto& [id, plan] : (*window_)->workspace().library().plans) {
         if (id != *(*window_)->workspace().openPlanId()) other = id;
     }
     (*window_)->planPlace().layBeside(other);
@@ -163,13 +163,13 @@ void PlansTest::theOtherPlanFollowsUnitsAndRemoval() {
 void PlansTest::whatChangedSinceItWasKeptIsSaid() {
     auto& workspace = (*window_)->workspace();
     const session::Id ridge = *workspace.openPlanId();
-    for (const auto& [id, plan] : workspace.shelves().plans) {
+    for (const auto& [id, plan] : workspace.library().plans) {
         if (id != ridge) workspace.openPlan(id);
     }
     window_->settle();
     // While the plan lies away, its pack is found to hold less.
-    const session::Id pack = *workspace.shelves().plans.at(ridge).pack_id;
-    auto kept = workspace.shelves().packs.at(pack);
+    const session::Id pack = *workspace.library().plans.at(ridge).pack_id;
+    auto kept = workspace.library().packs.at(pack);
     kept.pack.cell_capacity_ah = 2.9;
     QVERIFY(workspace.put(logbook::EditKind::change_pack, pack, kept));
     workspace.openPlan(ridge);
@@ -179,14 +179,14 @@ void PlansTest::whatChangedSinceItWasKeptIsSaid() {
              qPrintable(window_->said("planChanged")));
 }
 
-void PlansTest::theShelfIsChosenInTheSentence() {
+void PlansTest::theRecordListIsChosenInTheSentence() {
     QTest::mouseClick(window_->find<QAbstractButton>("settingPack"), Qt::LeftButton);
     auto* open = qobject_cast<SettingSheet*>(QApplication::activePopupWidget());
-    auto* shelf = open->findChild<ChoiceBox*>(QStringLiteral("shelfChoice"));
-    QVERIFY(shelf);
-    QCOMPARE(shelf->currentText(), QStringLiteral("B-07"));
-    shelf->setFocus();
-    QTest::keyClick(shelf, Qt::Key_Home);
+    auto* record_list = open->findChild<ChoiceBox*>(QStringLiteral("shelfChoice"));
+    QVERIFY(record_list);
+    QCOMPARE(record_list->currentText(), QStringLiteral("B-07"));
+    record_list->setFocus();
+    QTest::keyClick(record_list, Qt::Key_Home);
     QCOMPARE((*window_)->planSession().request().pack.name, std::string("C-01"));
     // The fields below show the pack that was chosen.
     QCOMPARE(open->findChild<QLineEdit*>(QStringLiteral("Cells in series"))->text(), QStringLiteral("6"));
@@ -198,15 +198,15 @@ void PlansTest::theShelfIsChosenInTheSentence() {
 
 void PlansTest::retiredPacksAreNotOffered() {
     auto& workspace = (*window_)->workspace();
-    for (auto [id, kept] : workspace.shelves().packs) {
+    for (auto [id, kept] : workspace.library().packs) {
         if (kept.pack.name != "C-01") continue;
         kept.retired = true;
         QVERIFY(workspace.put(logbook::EditKind::retire_pack, id, kept));
     }
     QTest::mouseClick(window_->find<QAbstractButton>("settingPack"), Qt::LeftButton);
     auto* open = qobject_cast<SettingSheet*>(QApplication::activePopupWidget());
-    auto* shelf = open->findChild<ChoiceBox*>(QStringLiteral("shelfChoice"));
-    QCOMPARE(shelf->findText(QStringLiteral("C-01")), -1);
+    auto* record_list = open->findChild<ChoiceBox*>(QStringLiteral("shelfChoice"));
+    QCOMPARE(record_list->findText(QStringLiteral("C-01")), -1);
     open->close();
 }
 
@@ -234,9 +234,9 @@ void PlansTest::differencesNameWhatDiffersOnly() {
 }
 
 void PlansTest::openingAFileTwiceKeepsOnePlan() {
-    const auto before = (*window_)->workspace().shelves().plans.size();
+    const auto before = (*window_)->workspace().library().plans.size();
     (*window_)->openFile(QStringLiteral(DEMO_DIR "/tarabilla-quarry.plan.json"));
-    QCOMPARE((*window_)->workspace().shelves().plans.size(), before);
+    QCOMPARE((*window_)->workspace().library().plans.size(), before);
     QCOMPARE(openName(), std::string("Quarry and back"));
     window_->settle();
 }

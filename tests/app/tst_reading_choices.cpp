@@ -134,7 +134,7 @@ void ReadingChoicesTest::theChosenFlightIsTheOneFiled() {
     QTest::mouseClick(window_->find<QPushButton>("fileFlightButton"), Qt::LeftButton);
     EVENTUALLY((*window_)->flightSession().filed().has_value());
     const auto id = *(*window_)->flightSession().filed();
-    QCOMPARE((*window_)->workspace().shelves().flights.at(id).part, std::optional<int>(1));
+    QCOMPARE((*window_)->workspace().library().flights.at(id).part, std::optional<int>(1));
     // Another log meanwhile; then the flight out of the book: the same part of its file.
     open(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
     (*window_)->flightSession().openFlight(id);
@@ -214,7 +214,7 @@ void ReadingChoicesTest::columnsOfAFiledFlightAreUndoable() {
     QCOMPARE((*window_)->flightSession().filed(), std::optional(id));
     VERIFY_NEAR(*(*window_)->workspace().summaries().at(id).energy.mean_current_a, 0.05, 1e-9);
     (*window_)->workspace().undo();
-    QVERIFY((*window_)->workspace().shelves().flights.at(id).columns.empty());
+    QVERIFY((*window_)->workspace().library().flights.at(id).columns.empty());
 }
 
 void ReadingChoicesTest::setAsideLeadsToItsPlace() {

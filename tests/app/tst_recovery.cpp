@@ -65,7 +65,7 @@ void RecoveryTest::aKilledWindowIsFoundAsItWas() {
     QVERIFY(undo->isEnabled());
     QVERIFY(undo->text().contains(QStringLiteral("add plan")));
     undo->trigger();
-    QVERIFY(window.workspace().shelves().plans.empty());
+    QVERIFY(window.workspace().library().plans.empty());
     QVERIFY(window.findChild<QAction*>(QStringLiteral("redoAction"))->isEnabled());
 }
 
@@ -77,7 +77,7 @@ void RecoveryTest::aSecondWindowIsToldAndOnlyReads() {
     second.show();
     QVERIFY(second.messages().text().contains(QStringLiteral("open in another window")));
     QVERIFY(!second.workspace().keeper().is_writable());
-    QCOMPARE(second.workspace().shelves().plans.size(), std::size_t(1));
+    QCOMPARE(second.workspace().library().plans.size(), std::size_t(1));
 }
 
 void RecoveryTest::aDamagedBookIsSaidAndTheWindowWorks() {

@@ -45,7 +45,7 @@ private:
     }
     void press(const char* button) { QTest::mouseClick(window_->find<QPushButton>(button), Qt::LeftButton); }
     session::Id aircraft(const std::string& name) {
-        for (const auto& [id, kept] : (*window_)->workspace().shelves().aircraft) {
+        for (const auto& [id, kept] : (*window_)->workspace().library().aircraft) {
             if (kept.aircraft.name == name) return id;
         }
         qFatal("no such aircraft");
@@ -53,7 +53,7 @@ private:
     /// The wing's flights recharged: its sensor reads 3 % too high, by data/demo/scenario.json.
     void rechargeTheWing() {
         auto& workspace = (*window_)->workspace();
-        for (const auto& [id, kept] : std::map(workspace.shelves().flights)) {
+        for (const auto& [id, kept] : std::map(workspace.library().flights)) {
             if (kept.aircraft_id != aircraft("Alcaraván")) continue;
             auto changed = kept;
             changed.recharged_ah = telemetry::charge_used_ah(workspace.summaries().at(id))->value / 1.03;
@@ -96,14 +96,14 @@ void SensorsTest::theOffsetOnTheGround() {
     QVERIFY(read && read->flights >= 2);
     // The same sensor with half an ampere on top, as a calibrated flight is stored: what counts is what it read.
     auto& workspace = (*window_)->workspace();
-    for (const auto& [id, kept] : std::map(workspace.shelves().flights)) {
+    for (const auto& [id, kept] : std::map(workspace.library().flights)) {
         if (kept.aircraft_id != aircraft("Alcaraván")) continue;
         auto summary = workspace.summaries().at(id);
         QVERIFY(summary.idle.has_value());
         summary.idle->current_a.value += 0.5;
         workspace.setSummary(id, summary);
     }
-    auto listed = workspace.shelves().aircraft.at(aircraft("Alcaraván"));
+    auto listed = workspace.library().aircraft.at(aircraft("Alcaraván"));
     listed.aircraft.electronics_w = airframe::electronics_power_w(listed.aircraft);
     QVERIFY(workspace.put(logbook::EditKind::change_aircraft, aircraft("Alcaraván"), listed));
     VERIFY_NEAR(place().session().offset()->read_a.value - read->read_a.value, 0.5, 0.01);
@@ -142,7 +142,7 @@ void SensorsTest::correctingFlightsChangesTheBookAndIsUndone() {
     const session::Id flight = *place().session().flights().front().flight_id;
     const auto before = workspace.summaries().at(flight);
     press("calibrateFlightsButton");
-    VERIFY_NEAR(workspace.shelves().flights.at(flight).current_factor, 1.0 / 1.03, 1e-6);
+    VERIFY_NEAR(workspace.library().flights.at(flight).current_factor, 1.0 / 1.03, 1e-6);
     const auto after = workspace.summaries().at(flight);
     VERIFY_NEAR(after.energy.charge_ah->value, before.energy.charge_ah->value / 1.03, 1e-9);
     VERIFY_NEAR(after.charge_ah_per_m->value, before.charge_ah_per_m->value / 1.03, 1e-12);
@@ -156,7 +156,7 @@ void SensorsTest::correctingFlightsChangesTheBookAndIsUndone() {
                 after.energy.charge_ah->value, 1e-6);
     // One undo takes it back, in the book and on the table.
     workspace.undo();
-    QCOMPARE(workspace.shelves().flights.at(flight).current_factor, 1.0);
+    QCOMPARE(workspace.library().flights.at(flight).current_factor, 1.0);
     VERIFY_NEAR(workspace.summaries().at(flight).energy.charge_ah->value, before.energy.charge_ah->value, 1e-9);
     EVENTUALLY(std::abs((*window_)->debriefSession().debrief()->summary.energy.charge_ah->value -
                         before.energy.charge_ah->value) < 1e-6);
@@ -193,9 +193,9 @@ void SensorsTest::theScaleIsNoted() {
     QTest::qWait(1600);
     press("takeScaleButton");
     const auto chosen = *place().session().chosen();
-    VERIFY_NEAR(*(*window_)->workspace().shelves().aircraft.at(chosen).current_scale, 55.0, 1e-9);
+    VERIFY_NEAR(*(*window_)->workspace().library().aircraft.at(chosen).current_scale, 55.0, 1e-9);
     (*window_)->workspace().undo();
-    VERIFY_NEAR(*(*window_)->workspace().shelves().aircraft.at(chosen).current_scale, 50.0, 1e-9);
+    VERIFY_NEAR(*(*window_)->workspace().library().aircraft.at(chosen).current_scale, 50.0, 1e-9);
 }
 
 void SensorsTest::badInputIsMarked() {

@@ -266,10 +266,10 @@ void ShellTest::firstStartLeadsToAPlanByKeyboard() {
     QVERIFY(fresh.planSession().plan()->turn.has_value());
     QCOMPARE(fresh.planSession().request().aircraft.mass_kg, 1.18);
     QVERIFY(!page->isVisible());
-    // The aircraft and the pack stand on their shelves now, and one undo takes all of it back.
-    QCOMPARE(fresh.workspace().shelves().aircraft.size(), std::size_t(1));
+    // The aircraft and the pack stand on their library now, and one undo takes all of it back.
+    QCOMPARE(fresh.workspace().library().aircraft.size(), std::size_t(1));
     QTest::keyClick(&fresh, Qt::Key_Z, Qt::ControlModifier);
-    QVERIFY(fresh.workspace().shelves().aircraft.empty());
+    QVERIFY(fresh.workspace().library().aircraft.empty());
     EVENTUALLY(page->isVisible());
 }
 

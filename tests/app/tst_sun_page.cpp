@@ -49,15 +49,15 @@ private:
         EVENTUALLY(sun().is_settled());
     }
     Id aircraft(const std::string& name) {
-        for (const auto& [id, kept] : (*window_)->workspace().shelves().aircraft) {
+        for (const auto& [id, kept] : (*window_)->workspace().library().aircraft) {
             if (kept.aircraft.name == name) return id;
         }
         qFatal("no such aircraft");
     }
     void open(const char* name) {
         (*window_)->showPlace(Place::fleet);
-        fleet().showShelf();
-        fleet().shelf().choose(aircraft(name));
+        fleet().showRecordList();
+        fleet().record_list().choose(aircraft(name));
         fleet().showSun();
         settle();
     }
@@ -95,7 +95,7 @@ void SunPageTest::withoutAnArrayItOffersOne() {
     QTest::mouseClick(window_->find<QPushButton>("sunAddArray"), Qt::LeftButton);
     settle();
     QVERIFY(window_->find<SunChart>("sunChart")->isVisible());
-    QVERIFY((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.array);
+    QVERIFY((*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.array);
 }
 
 void SunPageTest::theDayIsShownAndFollowsEveryField() {
@@ -120,7 +120,7 @@ void SunPageTest::theDayIsShownAndFollowsEveryField() {
     QTest::keyClicks(series, QStringLiteral("2"));
     settle();
     QVERIFY(sun().report()->noon.array_w > 1.8 * clear_w);
-    QCOMPARE((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.array->strings, 2);
+    QCOMPARE((*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.array->strings, 2);
     // December at 60 ° north.
     window_->find<QDateEdit>("sunDay")->setDate(QDate(2026, 12, 21));
     auto* place = window_->find<QLineEdit>("sunPlace");
@@ -184,11 +184,11 @@ void SunPageTest::anArrayIsTakenOffAndUndone() {
     QTest::qWait(1500);
     QTest::mouseClick(window_->find<QPushButton>("sunRemoveArray"), Qt::LeftButton);
     settle();
-    QVERIFY(!(*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.array);
+    QVERIFY(!(*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.array);
     QVERIFY(words("sunSentence").contains(QStringLiteral("no solar array")));
     (*window_)->workspace().undo();
     settle();
-    QVERIFY((*window_)->workspace().shelves().aircraft.at(aircraft("Alcaraván")).aircraft.array);
+    QVERIFY((*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.array);
     QVERIFY(window_->find<SunChart>("sunChart")->isVisible());
 }
 
@@ -221,7 +221,7 @@ void SunPageTest::aPlanOnTheSunSaysItsBonus() {
 
 void SunPageTest::debriefSaysWhetherItGained() {
     window_->bringInFlights();
-    for (const auto& [id, flight] : (*window_)->workspace().shelves().flights) {
+    for (const auto& [id, flight] : (*window_)->workspace().library().flights) {
         if (flight.name == "solar noon") (*window_)->flightSession().openFlight(id);
     }
     (*window_)->showPlace(Place::debrief);

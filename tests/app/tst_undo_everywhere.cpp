@@ -44,14 +44,14 @@ void UndoEverywhereTest::allOfItInEveryPlace() {
     opened.bringInFlights();
     auto& workspace = window.workspace();
     // Edits of every kind of record, and a flight on the table.
-    auto aircraft = *workspace.shelves().aircraft.begin();
+    auto aircraft = *workspace.library().aircraft.begin();
     aircraft.second.note = "looked at";
     QVERIFY(workspace.put(logbook::EditKind::change_aircraft, aircraft.first, aircraft.second));
-    auto pack = *workspace.shelves().packs.begin();
+    auto pack = *workspace.library().packs.begin();
     pack.second.readings.push_back({1.7e9, 3.0, 5.6, {}, {}});
     QVERIFY(workspace.put(logbook::EditKind::change_pack, pack.first, pack.second));
     window.showPlace(Place::debrief);
-    window.flightSession().openFlight(workspace.shelves().flights.begin()->first);
+    window.flightSession().openFlight(workspace.library().flights.begin()->first);
     EVENTUALLY(window.flightSession().filed());
     window.flightSession().setNote(QStringLiteral("looked at"));
     window.showPlace(Place(place));
@@ -61,12 +61,12 @@ void UndoEverywhereTest::allOfItInEveryPlace() {
             workspace.undo();
             QCoreApplication::processEvents();
         }
-        QVERIFY(workspace.shelves().flights.empty());
+        QVERIFY(workspace.library().flights.empty());
         while (workspace.nextRedo()) {
             workspace.redo();
             QCoreApplication::processEvents();
         }
-        QCOMPARE(workspace.shelves().flights.size(), std::size_t(8));
+        QCOMPARE(workspace.library().flights.size(), std::size_t(8));
     }
     QVERIFY2(faults.isEmpty(), qPrintable(faults.join(QLatin1Char('\n'))));
 }
@@ -82,31 +82,31 @@ void UndoEverywhereTest::recordsGoWhileTheyAreShown() {
     std::mt19937 draw(9);
     for (int step = 0; step < 80; ++step) {
         window.showPlace(places[draw() % std::size(places)]);
-        const auto any = [&](const auto& shelf) {
-            auto at = shelf.begin();
-            std::advance(at, std::ptrdiff_t(draw() % shelf.size()));
+        const auto any = [&](const auto& record_list) {
+            auto at = record_list.begin();
+            std::advance(at, std::ptrdiff_t(draw() % record_list.size()));
             return at->first;
         };
-        const auto& shelves = workspace.shelves();
+        const auto& library = workspace.library();
         switch (draw() % 8) {
         case 0:
-            if (!shelves.aircraft.empty())
+            if (!library.aircraft.empty())
                 workspace.remove(logbook::EditKind::remove_aircraft, logbook::Kind::aircraft,
-                                 any(shelves.aircraft));
+                                 any(library.aircraft));
             break;
         case 1:
-            if (!shelves.packs.empty())
-                workspace.remove(logbook::EditKind::remove_pack, logbook::Kind::pack, any(shelves.packs));
+            if (!library.packs.empty())
+                workspace.remove(logbook::EditKind::remove_pack, logbook::Kind::pack, any(library.packs));
             break;
         case 2:
-            if (!shelves.plans.empty())
-                workspace.remove(logbook::EditKind::remove_plan, logbook::Kind::plan, any(shelves.plans));
+            if (!library.plans.empty())
+                workspace.remove(logbook::EditKind::remove_plan, logbook::Kind::plan, any(library.plans));
             break;
         case 3:
-            if (!shelves.flights.empty()) workspace.removeFlights({any(shelves.flights)});
+            if (!library.flights.empty()) workspace.removeFlights({any(library.flights)});
             break;
         case 4:
-            if (!shelves.flights.empty()) window.flightSession().openFlight(any(shelves.flights));
+            if (!library.flights.empty()) window.flightSession().openFlight(any(library.flights));
             break;
         case 5: workspace.bringInPlan(tests::sample_request()); break;
         case 6: workspace.redo(); break;

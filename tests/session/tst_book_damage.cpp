@@ -184,10 +184,10 @@ void BookDamageTest::whatIsLeftIsExported() {
     connect(&bringer, &BookBringer::finished, [&] { done = true; });
     bringer.bringIn(*read_book_document(file("out")), file("out"), QStringLiteral("out"));
     EVENTUALLY(done);
-    QCOMPARE(workspace.shelves().flights.size(), std::size_t(2));
-    for (const auto& [id, flight] : workspace.shelves().flights)
+    QCOMPARE(workspace.library().flights.size(), std::size_t(2));
+    for (const auto& [id, flight] : workspace.library().flights)
         QCOMPARE(flight.log_id.has_value(), flight.name == "small.csv");
-    QVERIFY(workspace.shelves().packs.empty());
+    QVERIFY(workspace.library().packs.empty());
 }
 
 void BookDamageTest::aBookWithABadRecordOpens() {
@@ -202,7 +202,7 @@ void BookDamageTest::aBookWithABadRecordOpens() {
     QCOMPARE(int(said[0].code), int(ErrorCode::record_damaged));
     QCOMPARE(std::get<std::string>(said[0].parameters[0].value), std::string("pack"));
     QCOMPARE(int(said[0].cause->code), int(ErrorCode::value_out_of_range));
-    QVERIFY(workspace.shelves().packs.empty() && workspace.shelves().flights.size() == 2);
+    QVERIFY(workspace.library().packs.empty() && workspace.library().flights.size() == 2);
     // Left alone: work goes on beside it, and the record is still what it was.
     QVERIFY(workspace.put(logbook::EditKind::add_pack, std::nullopt,
                           book::KeptPack{tests::sample_request().pack, "new", false}));

@@ -97,11 +97,11 @@ void BookKeeperTest::filingEndsInTheBookItBeganIn() {
     QVERIFY(workspace.openBook(file("b.sqlite")));
     QCoreApplication::processEvents();
     QVERIFY(!flights.is_filing());
-    QVERIFY(workspace.shelves().flights.empty() && workspace.logs().empty());
+    QVERIFY(workspace.library().flights.empty() && workspace.logs().empty());
     QVERIFY(workspace.openBook(file("a.sqlite")));
-    QCOMPARE(workspace.shelves().flights.size(), std::size_t(1));
+    QCOMPARE(workspace.library().flights.size(), std::size_t(1));
     QCOMPARE(workspace.logs().size(), std::size_t(1));
-    QCOMPARE(*workspace.shelves().flights.begin()->second.log_id, workspace.logs()[0].id);
+    QCOMPARE(*workspace.library().flights.begin()->second.log_id, workspace.logs()[0].id);
     QCOMPARE(workspace.summaries().size(), std::size_t(1));
 }
 

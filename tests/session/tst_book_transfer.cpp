@@ -67,7 +67,7 @@ private:
 void BookTransferTest::aWholeBookGoesOutAndComesBack() {
     Laid first(file("a.sqlite"));
     QVERIFY(first.bringIn(QStringLiteral(DEMO_DIR)));
-    QCOMPARE(first.workspace.shelves().flights.size(), std::size_t(8));
+    QCOMPARE(first.workspace.library().flights.size(), std::size_t(8));
     first.workspace.settle();
     {
         logbook::BookOptions look_only;
@@ -99,29 +99,29 @@ void BookTransferTest::aWholeBookGoesOutAndComesBack() {
 void BookTransferTest::onlyPacksComeFromTheirCsv() {
     Laid laid(file("c.sqlite"));
     QVERIFY(laid.bringIn(file("out/packs.csv")));
-    QCOMPARE(laid.workspace.shelves().packs.size(), std::size_t(4));
-    QVERIFY(laid.workspace.shelves().aircraft.empty() && laid.workspace.shelves().flights.empty());
+    QCOMPARE(laid.workspace.library().packs.size(), std::size_t(4));
+    QVERIFY(laid.workspace.library().aircraft.empty() && laid.workspace.library().flights.empty());
     QVERIFY(laid.bringIn(file("out/flights.csv")));
     // Without their logs, and without what they pointed to elsewhere.
-    QCOMPARE(laid.workspace.shelves().flights.size(), std::size_t(8));
-    for (const auto& [id, flight] : laid.workspace.shelves().flights) QVERIFY(!flight.log_id && !flight.pack_id);
+    QCOMPARE(laid.workspace.library().flights.size(), std::size_t(8));
+    for (const auto& [id, flight] : laid.workspace.library().flights) QVERIFY(!flight.log_id && !flight.pack_id);
 }
 
 void BookTransferTest::theProgramsOwnTableIsRecognised() {
     Laid laid(file("own.sqlite"));
     QVERIFY(laid.bringIn(QStringLiteral(DEMO_DIR)));
-    const std::size_t before = laid.workspace.shelves().packs.size();
+    const std::size_t before = laid.workspace.library().packs.size();
     std::vector<battery::Pack> packs;
-    for (const auto& [id, kept] : laid.workspace.shelves().packs) packs.push_back(kept.pack);
+    for (const auto& [id, kept] : laid.workspace.library().packs) packs.push_back(kept.pack);
     QVERIFY(io::write_text_file(file("own.csv").toStdString(), io::csv_from_packs(packs)));
     QVERIFY(laid.bringIn(file("own.csv")));
-    QCOMPARE(laid.workspace.shelves().packs.size(), before);
+    QCOMPARE(laid.workspace.library().packs.size(), before);
     // One that is another by a gram comes in beside it.
     packs.resize(1);
     packs[0].mass_kg += 0.001;
     QVERIFY(io::write_text_file(file("own.csv").toStdString(), io::csv_from_packs(packs)));
     QVERIFY(laid.bringIn(file("own.csv")));
-    QCOMPARE(laid.workspace.shelves().packs.size(), before + 1);
+    QCOMPARE(laid.workspace.library().packs.size(), before + 1);
 }
 
 void BookTransferTest::aTableWithoutItsColumnsIsToldWhichOne() {
@@ -134,33 +134,33 @@ void BookTransferTest::aTableWithoutItsColumnsIsToldWhichOne() {
 }
 
 void BookTransferTest::whatAPlanBroughtTakesOnWhatTheBookKnows() {
-    // A plan file puts the bare aircraft and pack on the shelves; the book then knows their readings and sensor.
+    // A plan file puts the bare aircraft and pack on the library; the book then knows their readings and sensor.
     Laid laid(file("enriched.sqlite"));
     laid.workspace.bringInPlan(io::read_plan_file(DEMO_DIR "/alcaravan-west.plan.json")->request);
-    QCOMPARE(laid.workspace.shelves().packs.size(), std::size_t(1));
+    QCOMPARE(laid.workspace.library().packs.size(), std::size_t(1));
     QVERIFY(laid.bringIn(QStringLiteral(DEMO_DIR)));
     int named = 0;
-    for (const auto& [id, kept] : laid.workspace.shelves().packs) {
+    for (const auto& [id, kept] : laid.workspace.library().packs) {
         if (kept.pack.name != "B-07") continue;
         ++named;
         QVERIFY(!kept.readings.empty());
     }
     QCOMPARE(named, 1);
-    QCOMPARE(laid.workspace.shelves().aircraft.size(), std::size_t(3));
-    // One edit: undone, the shelf is as the plan left it.
+    QCOMPARE(laid.workspace.library().aircraft.size(), std::size_t(3));
+    // One edit: undone, the list is as the plan left it.
     laid.workspace.undo();
-    QCOMPARE(laid.workspace.shelves().packs.size(), std::size_t(1));
-    QVERIFY(laid.workspace.shelves().packs.begin()->second.readings.empty());
+    QCOMPARE(laid.workspace.library().packs.size(), std::size_t(1));
+    QVERIFY(laid.workspace.library().packs.begin()->second.readings.empty());
 }
 
 void BookTransferTest::linksAreMovedToTheirNewNumbers() {
     Laid laid(file("d.sqlite"));
     for (int i = 0; i < 5; ++i) laid.workspace.newId(); // other numbers than in the document
     QVERIFY(laid.bringIn(QStringLiteral(DEMO_DIR)));
-    for (const auto& [id, flight] : laid.workspace.shelves().flights) {
+    for (const auto& [id, flight] : laid.workspace.library().flights) {
         QVERIFY(id > 5);
-        QCOMPARE(laid.workspace.shelves().packs.at(*flight.pack_id).pack.name, flight.flown.pack.name);
-        QCOMPARE(laid.workspace.shelves().aircraft.at(*flight.aircraft_id).aircraft.name,
+        QCOMPARE(laid.workspace.library().packs.at(*flight.pack_id).pack.name, flight.flown.pack.name);
+        QCOMPARE(laid.workspace.library().aircraft.at(*flight.aircraft_id).aircraft.name,
                  flight.flown.aircraft.name);
     }
 }
@@ -173,7 +173,7 @@ void BookTransferTest::aMissingLogIsSaidAndNothingComesIn() {
     QVERIFY(!laid.bringIn(file("thin")));
     QCOMPARE(refused.count(), 1);
     QCOMPARE(int(refused[0][0].value<units::Error>().code), int(units::ErrorCode::file_not_found));
-    QVERIFY(laid.workspace.shelves().packs.empty());
+    QVERIFY(laid.workspace.library().packs.empty());
     QVERIFY(!laid.workspace.nextUndo());
 }
 
@@ -190,7 +190,7 @@ void BookTransferTest::oneBadRecordKeepsAllOut() {
     bad.close();
     Laid laid(file("f.sqlite"));
     QVERIFY(!laid.bringIn(file("book.json")));
-    QVERIFY(laid.workspace.shelves().packs.empty());
+    QVERIFY(laid.workspace.library().packs.empty());
 }
 
 void BookTransferTest::onlyPlainFilesBelowTheFolderComeIn_data() {
@@ -262,7 +262,7 @@ void BookTransferTest::theSameLogUnderAnotherNameIsNoSecondLog() {
     QVERIFY(laid.bringIn(file("book.json")));
     QCOMPARE(laid.workspace.logs().size(), std::size_t(2));
     std::map<std::string, Id> log_of;
-    for (const auto& [id, kept] : laid.workspace.shelves().flights) log_of[kept.name] = *kept.log_id;
+    for (const auto& [id, kept] : laid.workspace.library().flights) log_of[kept.name] = *kept.log_id;
     QCOMPARE(log_of["one.csv"], log_of["two.csv"]);
     QVERIFY(log_of["onf.csv"] != log_of["one.csv"]);
 }
@@ -298,7 +298,7 @@ void BookTransferTest::figuresOfAnotherModelAreNotTrusted() {
     {
         Laid laid(file("a.sqlite"));
         QVERIFY(laid.workspace.unread().empty()); // kept from the reading before
-        id = laid.workspace.shelves().flights.begin()->first;
+        id = laid.workspace.library().flights.begin()->first;
     }
     {
         auto book = logbook::Book::open(file("a.sqlite").toStdString());

@@ -81,16 +81,16 @@ void ManyLogsTest::aFolderIsUnderstoodAndFiled() {
     VERIFY_NEAR(many.flights()[0].summary.duration_s, 600.0, 1e-6);
     VERIFY_NEAR(many.flights()[0].summary.distance.ground_m->value, 6000.0, 30.0);
     QCOMPARE(file(many), 2);
-    QCOMPARE(workspace_->shelves().flights.size(), std::size_t(2));
+    QCOMPARE(workspace_->library().flights.size(), std::size_t(2));
     QCOMPARE(workspace_->summaries().size(), std::size_t(2));
     // One edit: undone at once.
     workspace_->undo();
-    QCOMPARE(workspace_->shelves().flights.size(), std::size_t(0));
+    QCOMPARE(workspace_->library().flights.size(), std::size_t(0));
     workspace_->redo();
     // What was filed can be had from the book again.
     workspace_->settle();
     QVERIFY(workspace_->openBook(folder_->filePath(QStringLiteral("book.sqlite"))).has_value());
-    QCOMPARE(workspace_->shelves().flights.size(), std::size_t(2));
+    QCOMPARE(workspace_->library().flights.size(), std::size_t(2));
     QCOMPARE(workspace_->logs().size(), std::size_t(2));
 }
 
@@ -105,7 +105,7 @@ void ManyLogsTest::whatIsKnownIsNotFiledTwice() {
     understand(many, {logs()});
     QCOMPARE(std::count_if(many.flights().begin(), many.flights().end(), [](const auto& f) { return f.known; }), 3);
     QCOMPARE(file(many), 1);
-    QCOMPARE(workspace_->shelves().flights.size(), std::size_t(3));
+    QCOMPARE(workspace_->library().flights.size(), std::size_t(3));
 }
 
 void ManyLogsTest::flightsOfOneFileAreFiledOneByOne() {
@@ -156,12 +156,12 @@ void ManyLogsTest::stoppingLosesNothing() {
     flown.flown = session::first_request();
     many.file(flown);
     QVERIFY(filed.count() > 0 || filed.wait(sobremesa::tests::patience_ms));
-    const auto first = workspace_->shelves().flights.size();
+    const auto first = workspace_->library().flights.size();
     QVERIFY(first >= 3 && first < 12);
     ManyLogs again(*workspace_);
     understand(again, {logs()});
     QCOMPARE(file(again), int(12 - first));
-    QCOMPARE(workspace_->shelves().flights.size(), std::size_t(12));
+    QCOMPARE(workspace_->library().flights.size(), std::size_t(12));
 }
 
 SOBREMESA_TEST(ManyLogsTest)

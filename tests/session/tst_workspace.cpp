@@ -64,11 +64,11 @@ private slots:
     void everyEditCanBeUndoneAndRedone();
     void draggingIsOneEdit();
     void anotherThingIsAnotherEdit();
-    void theSettingsAircraftIsTheShelfs();
-    void aShelfEditReachesTheOpenPlan();
+    void theSettingsAircraftIsTheRecordLists();
+    void aRecordListEditReachesTheOpenPlan();
     void choosingAPackTakesItsLandingVoltage();
     void theKnownCruiseKeepsTheMassItWasFlownAt();
-    void plansFromOutsideJoinTheShelvesOnce();
+    void plansFromOutsideJoinTheLibraryOnce();
     void aNameThatIsTakenIsNotOverwritten();
     void removingTheOpenPlanOpensAnother();
     void impossibleValuesChangeNothing();
@@ -154,10 +154,10 @@ void WorkspaceTest::everyEditCanBeUndoneAndRedone() {
     Workspace& workspace = laid.workspace;
     const auto snapshot = [&] {
         std::string all;
-        for (const auto& [id, k] : workspace.shelves().aircraft) all += io::json_from(k);
-        for (const auto& [id, k] : workspace.shelves().packs) all += io::json_from(k);
-        for (const auto& [id, k] : workspace.shelves().plans) all += io::json_from(k);
-        for (const auto& [id, k] : workspace.shelves().flights) all += io::json_from(k);
+        for (const auto& [id, k] : workspace.library().aircraft) all += io::json_from(k);
+        for (const auto& [id, k] : workspace.library().packs) all += io::json_from(k);
+        for (const auto& [id, k] : workspace.library().plans) all += io::json_from(k);
+        for (const auto& [id, k] : workspace.library().flights) all += io::json_from(k);
         return all;
     };
     std::vector<std::string> states = {snapshot()};
@@ -167,8 +167,8 @@ void WorkspaceTest::everyEditCanBeUndoneAndRedone() {
     done();
     laid.editWind(6.0);
     done();
-    const Id pack = workspace.shelves().packs.begin()->first;
-    auto kept = workspace.shelves().packs.at(pack);
+    const Id pack = workspace.library().packs.begin()->first;
+    auto kept = workspace.library().packs.at(pack);
     kept.pack.mass_kg = 0.6;
     QVERIFY(workspace.put(EditKind::change_pack, pack, kept));
     done();
@@ -258,23 +258,23 @@ void WorkspaceTest::anotherThingIsAnotherEdit() {
     QCOMPARE(laid.nextUndo(), std::string("change-plan"));
 }
 
-void WorkspaceTest::theSettingsAircraftIsTheShelfs() {
+void WorkspaceTest::theSettingsAircraftIsTheRecordLists() {
     Laid laid(path_);
     laid.workspace.beginWith(named_request("west"));
     auto request = laid.open();
     request.aircraft.mass_kg = 1.4;
     QVERIFY(!laid.session.setRequest(request));
-    QCOMPARE(laid.workspace.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.4);
+    QCOMPARE(laid.workspace.library().aircraft.begin()->second.aircraft.mass_kg, 1.4);
     laid.workspace.undo();
-    QCOMPARE(laid.workspace.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.25);
+    QCOMPARE(laid.workspace.library().aircraft.begin()->second.aircraft.mass_kg, 1.25);
     QCOMPARE(laid.open().aircraft.mass_kg, 1.25);
 }
 
-void WorkspaceTest::aShelfEditReachesTheOpenPlan() {
+void WorkspaceTest::aRecordListEditReachesTheOpenPlan() {
     Laid laid(path_);
     laid.workspace.beginWith(named_request("west"));
-    const auto& [id, on_shelf] = *laid.workspace.shelves().packs.begin();
-    auto kept = on_shelf;
+    const auto& [id, on_record_list] = *laid.workspace.library().packs.begin();
+    auto kept = on_record_list;
     kept.pack.cell_capacity_ah = 5.0;
     QVERIFY(laid.workspace.put(EditKind::change_pack, id, kept));
     QCOMPARE(laid.open().pack.cell_capacity_ah, 5.0);
@@ -310,27 +310,27 @@ void WorkspaceTest::theKnownCruiseKeepsTheMassItWasFlownAt() {
     const Id id = *laid.workspace.put(EditKind::add_pack, std::nullopt, heavy);
     laid.workspace.choosePlanPack(id);
     QCOMPARE(laid.open().aircraft.cruise_all_up_mass_kg, std::optional(flown_kg));
-    QCOMPARE(laid.workspace.shelves().aircraft.begin()->second.aircraft.cruise_all_up_mass_kg,
+    QCOMPARE(laid.workspace.library().aircraft.begin()->second.aircraft.cruise_all_up_mass_kg,
              std::optional(flown_kg));
     // One edit: undone with the choice.
     laid.workspace.undo();
     QVERIFY(!laid.open().aircraft.cruise_all_up_mass_kg);
-    QVERIFY(!laid.workspace.shelves().aircraft.begin()->second.aircraft.cruise_all_up_mass_kg);
+    QVERIFY(!laid.workspace.library().aircraft.begin()->second.aircraft.cruise_all_up_mass_kg);
 }
 
-void WorkspaceTest::plansFromOutsideJoinTheShelvesOnce() {
+void WorkspaceTest::plansFromOutsideJoinTheLibraryOnce() {
     Laid laid(path_);
     const Id first = laid.workspace.bringInPlan(named_request("west"));
-    QCOMPARE(laid.workspace.shelves().aircraft.size(), std::size_t(1));
+    QCOMPARE(laid.workspace.library().aircraft.size(), std::size_t(1));
     auto other = named_request("east");
     other.mission.bearing_deg = 90.0;
     const Id second = laid.workspace.bringInPlan(other);
     QVERIFY(first != second);
-    QCOMPARE(laid.workspace.shelves().aircraft.size(), std::size_t(1));
-    QCOMPARE(laid.workspace.shelves().plans.size(), std::size_t(2));
+    QCOMPARE(laid.workspace.library().aircraft.size(), std::size_t(1));
+    QCOMPARE(laid.workspace.library().plans.size(), std::size_t(2));
     QCOMPARE(laid.workspace.bringInPlan(named_request("west")), first);
     QCOMPARE(laid.workspace.openPlanId(), std::optional<Id>(first));
-    QCOMPARE(laid.workspace.shelves().plans.size(), std::size_t(2));
+    QCOMPARE(laid.workspace.library().plans.size(), std::size_t(2));
 }
 
 void WorkspaceTest::aNameThatIsTakenIsNotOverwritten() {
@@ -339,9 +339,9 @@ void WorkspaceTest::aNameThatIsTakenIsNotOverwritten() {
     auto other = named_request("east");
     other.pack.mass_kg = 0.7; // another B-07
     const Id id = laid.workspace.bringInPlan(other);
-    QCOMPARE(laid.workspace.shelves().packs.size(), std::size_t(1));
-    QCOMPARE(laid.workspace.shelves().packs.begin()->second.pack.mass_kg, 0.58);
-    QVERIFY(!laid.workspace.shelves().plans.at(id).pack_id);
+    QCOMPARE(laid.workspace.library().packs.size(), std::size_t(1));
+    QCOMPARE(laid.workspace.library().packs.begin()->second.pack.mass_kg, 0.58);
+    QVERIFY(!laid.workspace.library().plans.at(id).pack_id);
     QCOMPARE(laid.open().pack.mass_kg, 0.7);
 }
 
@@ -361,13 +361,13 @@ void WorkspaceTest::removingTheOpenPlanOpensAnother() {
 void WorkspaceTest::impossibleValuesChangeNothing() {
     Laid laid(path_);
     laid.workspace.beginWith(named_request("west"));
-    const auto& [id, on_shelf] = *laid.workspace.shelves().aircraft.begin();
-    auto kept = on_shelf;
+    const auto& [id, on_record_list] = *laid.workspace.library().aircraft.begin();
+    auto kept = on_record_list;
     kept.aircraft.mass_kg = -1.0;
     const auto refused = laid.workspace.put(EditKind::change_aircraft, id, kept);
     QVERIFY(!refused);
     QCOMPARE(refused.error().where.field, std::string("aircraft.mass_kg"));
-    QCOMPARE(laid.workspace.shelves().aircraft.begin()->second.aircraft.mass_kg, 1.25);
+    QCOMPARE(laid.workspace.library().aircraft.begin()->second.aircraft.mass_kg, 1.25);
     QCOMPARE(laid.nextUndo(), std::string("add-plan"));
 }
 
@@ -419,7 +419,7 @@ void WorkspaceTest::returnsAfterBeingKilled() {
     laid.workspace.undo();
     QCOMPARE(laid.open().weather.wind.speed_mps, 4.0);
     laid.workspace.undo();
-    QVERIFY(laid.workspace.shelves().plans.empty());
+    QVERIFY(laid.workspace.library().plans.empty());
     laid.workspace.redo();
     laid.workspace.redo();
     QCOMPARE(laid.open().weather.wind.speed_mps, 6.5);
@@ -439,8 +439,8 @@ void WorkspaceTest::aFullDiskDelaysAndLosesNothing() {
         rlimit tight = before;
         tight.rlim_cur = 150'000;
         QCOMPARE(setrlimit(RLIMIT_FSIZE, &tight), 0);
-        const auto& [id, on_shelf] = *laid.workspace.shelves().packs.begin();
-        auto kept = on_shelf;
+        const auto& [id, on_record_list] = *laid.workspace.library().packs.begin();
+        auto kept = on_record_list;
         kept.note = std::string(300'000, 'x');
         QVERIFY(laid.workspace.put(EditKind::change_pack, id, kept));
         EVENTUALLY(failed.count() > 0);
@@ -454,7 +454,7 @@ void WorkspaceTest::aFullDiskDelaysAndLosesNothing() {
         QCOMPARE(laid.workspace.keeper().waiting(), std::size_t(0));
     }
     Laid again(path_);
-    QCOMPARE(again.workspace.shelves().packs.begin()->second.note.size(), std::size_t(300'000));
+    QCOMPARE(again.workspace.library().packs.begin()->second.note.size(), std::size_t(300'000));
     QCOMPARE(again.open().weather.wind.speed_mps, 9.0);
 }
 
@@ -469,7 +469,7 @@ void WorkspaceTest::aReadOnlyBookIsShownAndSaidSo() {
     only.read_only = true;
     QVERIFY(workspace.openBook(path_, only));
     QVERIFY(!workspace.keeper().is_writable());
-    QCOMPARE(workspace.shelves().plans.size(), std::size_t(1));
+    QCOMPARE(workspace.library().plans.size(), std::size_t(1));
     // One may try things out; nothing of it stays.
     auto request = session.request();
     request.weather.wind.speed_mps = 11.0;
@@ -493,7 +493,7 @@ void WorkspaceTest::aRecordThatCannotBeReadStaysInTheBook() {
         QVERIFY(workspace.openBook(path_));
         QCOMPARE(unreadable.count(), 1);
         QCOMPARE(int(unreadable[0][0].value<units::Error>().cause->code), int(units::ErrorCode::version_newer));
-        QCOMPARE(workspace.shelves().packs.size(), std::size_t(1));
+        QCOMPARE(workspace.library().packs.size(), std::size_t(1));
         workspace.beginWith(named_request("another"));
     }
     auto book = logbook::Book::open(path_.toStdString());

@@ -11,7 +11,7 @@ class QCustomPlot;
 
 namespace sobremesa::app {
 
-/// All packs of the shelf on this aircraft: time in the air over mass of the pack. Filled is Li-ion, open is LiPo;
+/// All packs of the list on this aircraft: time in the air over mass of the pack. Filled is Li-ion, open is LiPo;
 /// the line joins those that nothing else beats; the mass beyond which more of the chosen pack's cells no longer go
 /// farther is marked. Arrow keys and clicks choose.
 class FrontierChart : public QWidget, public ShownChart {

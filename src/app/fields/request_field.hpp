@@ -13,7 +13,7 @@
 namespace sobremesa::app {
 
 /// One editable value of a request: what it is called, how it is written, where it lives. The same fields serve the
-/// setting, the shelves and the first plan.
+/// setting, the library and the first plan.
 struct RequestField {
     enum class Kind { number, text, choice };
     Kind kind = Kind::number;

@@ -21,8 +21,8 @@
 #include "app/places/logbook/logbook_place.hpp"
 #include "app/places/packs/packs_place.hpp"
 #include "app/places/plan/plan_place.hpp"
+#include "app/places/record_list/record_list_place.hpp"
 #include "app/places/sensors/sensors_place.hpp"
-#include "app/places/shelf/shelf_place.hpp"
 #include "app/places/watch/watch_place.hpp"
 #include "app/shell/commands.hpp"
 #include "app/shell/guarded_application.hpp"
@@ -46,10 +46,11 @@ namespace {
 
 constexpr int progress_after_ms = 250;
 
-/// What the shelves offer for the first two words of a setting.
+/// What the library offer for the first two words of a setting.
 template <class Chosen, class Choose>
-ShelfChoice shelf_choice(const session::Workspace& workspace, std::size_t word, Chosen chosen, Choose choose) {
-    ShelfChoice choice;
+RecordListChoice record_list_choice(const session::Workspace& workspace, std::size_t word, Chosen chosen,
+                                    Choose choose) {
+    RecordListChoice choice;
     if (word > 1) return choice;
     std::vector<session::Id> ids;
     const auto offer = [&](session::Id id, const QString& name, bool retired) {
@@ -61,10 +62,10 @@ ShelfChoice shelf_choice(const session::Workspace& workspace, std::size_t word, 
         choice.names << name;
     };
     if (word == 0) {
-        for (const auto& [id, kept] : workspace.shelves().aircraft)
+        for (const auto& [id, kept] : workspace.library().aircraft)
             offer(id, wording::title(kept.aircraft), kept.retired);
     } else {
-        for (const auto& [id, kept] : workspace.shelves().packs) offer(id, wording::title(kept.pack), kept.retired);
+        for (const auto& [id, kept] : workspace.library().packs) offer(id, wording::title(kept.pack), kept.retired);
     }
     if (ids.empty()) return choice;
     choice.choose = [ids, word, choose](int index) { choose(word, ids[std::size_t(index)]); };
@@ -80,8 +81,8 @@ MainWindow::MainWindow(const QString& settings_folder, const QString& book_path,
       reader_(workspace_), rail_(new PlaceRail), plan_setting_(new SettingLine(plan_session_)),
       flown_setting_(new SettingLine(flight_session_.flown(), QStringLiteral("flown"))),
       setting_(new QStackedWidget), setting_row_(new QWidget), places_(new QStackedWidget),
-      fleet_place_(new FleetPlace(workspace_, plan_session_)), fleet_shelf_(&fleet_place_->shelf()),
-      packs_place_(new PacksPlace(workspace_, plan_session_)), packs_shelf_(&packs_place_->shelf()),
+      fleet_place_(new FleetPlace(workspace_, plan_session_)), fleet_record_list_(&fleet_place_->record_list()),
+      packs_place_(new PacksPlace(workspace_, plan_session_)), packs_record_list_(&packs_place_->record_list()),
       sensors_room_(new QWidget), plan_place_(new PlanPlace(plan_session_, workspace_)), watch_room_(new QWidget),
       debrief_place_(new DebriefPlace(debrief_session_, flight_session_)),
       logbook_place_(new LogbookPlace(workspace_)), standing_(new StandingLine), commands_(new Commands(*this)) {
@@ -200,7 +201,7 @@ void MainWindow::connectSessions() {
     connectTransfers();
     connectPlaces();
     connectLearning();
-    offerShelves();
+    offerLibrary();
     connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
         if (!now || !isAncestorOf(now)) return;
         if (auto* chart = chart_of(now))
@@ -288,11 +289,11 @@ void MainWindow::connectWorkspace() {
     }
     connect(&workspace_, &session::Workspace::historyChanged, this, &MainWindow::showHistory);
     connect(&workspace_, &session::Workspace::historyChanged, messages_, &MessageBar::causeGone);
-    connect(&workspace_, &session::Workspace::aircraftChanged, fleet_shelf_, &ShelfPlace::refresh);
-    connect(&workspace_, &session::Workspace::packsChanged, packs_shelf_, &ShelfPlace::refresh);
+    connect(&workspace_, &session::Workspace::aircraftChanged, fleet_record_list_, &RecordListPlace::refresh);
+    connect(&workspace_, &session::Workspace::packsChanged, packs_record_list_, &RecordListPlace::refresh);
     connect(&workspace_, &session::Workspace::flightsChanged, this, [this] {
-        fleet_shelf_->refresh();
-        packs_shelf_->refresh();
+        fleet_record_list_->refresh();
+        packs_record_list_->refresh();
     });
     connect(&workspace_, &session::Workspace::openPlanChanged, this, [this] { showPlace(place()); });
     connect(&workspace_, &session::Workspace::bookOpened, this, &MainWindow::showStanding);
@@ -334,8 +335,8 @@ void MainWindow::connectPlaces() {
     connect(logbook_place_, &LogbookPlace::openWanted, &flight_session_, &session::FlightSession::openFlight);
     connect(logbook_place_, &LogbookPlace::rereadWanted, &reader_, &session::FlightReader::read);
     connect(logbook_place_, &LogbookPlace::debriefWanted, this, [this] { showPlace(Place::debrief); });
-    for (ShelfPlace* shelf : {fleet_shelf_, packs_shelf_})
-        connect(shelf, &ShelfPlace::said, messages_, &MessageBar::showNote);
+    for (RecordListPlace* record_list : {fleet_record_list_, packs_record_list_})
+        connect(record_list, &RecordListPlace::said, messages_, &MessageBar::showNote);
     connect(packs_place_, &QTabWidget::currentChanged, this, [this] { showPlace(place()); });
     connect(packs_place_, &PacksPlace::planWanted, this, [this] { showPlace(Place::plan); });
     connect(packs_place_, &PacksPlace::refused, this, &MainWindow::refuse);
@@ -344,15 +345,15 @@ void MainWindow::connectPlaces() {
     connect(logbook_place_, &LogbookPlace::said, messages_, &MessageBar::showNote);
 }
 
-/// The settings choose from the shelves.
-void MainWindow::offerShelves() {
-    plan_setting_->setShelves([this](std::size_t word) {
-        return shelf_choice(
+/// The settings choose from the library.
+void MainWindow::offerLibrary() {
+    plan_setting_->setLibrary([this](std::size_t word) {
+        return record_list_choice(
             workspace_, word,
             [this](std::size_t w) -> std::optional<session::Id> {
                 const auto open = workspace_.openPlanId();
                 if (!open) return std::nullopt;
-                const auto& plan = workspace_.shelves().plans.at(*open);
+                const auto& plan = workspace_.library().plans.at(*open);
                 return w == 0 ? plan.aircraft_id : plan.pack_id;
             },
             [this](std::size_t w, session::Id id) {
@@ -362,8 +363,8 @@ void MainWindow::offerShelves() {
                     workspace_.choosePlanPack(id);
             });
     });
-    flown_setting_->setShelves([this](std::size_t word) {
-        return shelf_choice(
+    flown_setting_->setLibrary([this](std::size_t word) {
+        return record_list_choice(
             workspace_, word,
             [this](std::size_t w) {
                 return w == 0 ? flight_session_.flight().aircraft_id : flight_session_.flight().pack_id;
@@ -386,10 +387,10 @@ void MainWindow::showPlace(Place place) {
         places_->setCurrentIndex(int(i));
         entries_[i].button->setChecked(true);
     }
-    // The setting is what the numbers on screen are computed from; the shelves and the logbook hold what was given.
+    // The setting is what the numbers on screen are computed from; the library and the logbook hold what was given.
     const bool plan =
         (place == Place::plan || place == Place::watch || (place == Place::packs && packs_place_->onBench()) ||
-         (place == Place::fleet && !fleet_place_->onShelf())) &&
+         (place == Place::fleet && !fleet_place_->onRecordList())) &&
         workspace_.openPlanId();
     const bool debrief = place == Place::debrief && debrief_session_.debrief();
     setting_row_->setVisible(plan || debrief);
@@ -474,7 +475,7 @@ void MainWindow::say(const units::Error& error) {
 /// Earlier or later in the order of their beginning.
 void MainWindow::stepFlight(int step) {
     std::vector<std::pair<double, session::Id>> order;
-    for (const auto& [id, flight] : workspace_.shelves().flights) {
+    for (const auto& [id, flight] : workspace_.library().flights) {
         if (flight.log_id) order.emplace_back(flight.start_clock_s.value_or(0.0), id);
     }
     if (order.empty()) {

@@ -33,7 +33,7 @@ class PlanPlace;
 class RailButton;
 class SettingLine;
 class SensorsPlace;
-class ShelfPlace;
+class RecordListPlace;
 class StandingLine;
 class WatchPlace;
 
@@ -68,9 +68,9 @@ public:
     session::FlightReader& flightReader() { return reader_; }
     PlanPlace& planPlace() { return *plan_place_; }
     DebriefPlace& debriefPlace() { return *debrief_place_; }
-    ShelfPlace& fleetPlace() { return *fleet_shelf_; }
+    RecordListPlace& fleetPlace() { return *fleet_record_list_; }
     FleetPlace& fleet() { return *fleet_place_; }
-    ShelfPlace& packsPlace() { return *packs_shelf_; }
+    RecordListPlace& packsPlace() { return *packs_record_list_; }
     PacksPlace& packs() { return *packs_place_; }
     SensorsPlace& sensors();
     WatchPlace& watchPlace();
@@ -136,7 +136,7 @@ private:
     void connectWorkspace();
     void connectTransfers();
     void connectPlaces();
-    void offerShelves();
+    void offerLibrary();
     void refuse(const units::Error& error);
     void connectLearning();
     void sayLearned(const QString& words, bool trouble);
@@ -180,11 +180,11 @@ private:
     QWidget* setting_row_;
     QStackedWidget* places_;
     FleetPlace* fleet_place_;
-    ShelfPlace* fleet_shelf_;
+    RecordListPlace* fleet_record_list_;
     PacksPlace* packs_place_;
     QStringList learned_;
     bool learned_trouble_ = false;
-    ShelfPlace* packs_shelf_;
+    RecordListPlace* packs_record_list_;
     QWidget* sensors_room_;
     SensorsPlace* sensors_place_ = nullptr;
     PlanPlace* plan_place_;

@@ -137,7 +137,7 @@ void SettingLine::openSheet(std::size_t index) {
             [this] { return session_.request(); },
             [this](const mission::PlanRequest& request) { return session_.setRequest(request); }};
         auto* sheet =
-            new SettingSheet(words_[index], subject, shelves_ ? shelves_(index) : ShelfChoice{}, window());
+            new SettingSheet(words_[index], subject, library_ ? library_(index) : RecordListChoice{}, window());
         connect(&session_, &session::PlanSession::requestChanged, sheet, [sheet] { sheet->form().refresh(); });
         sheet->popUpBy(piece.word, piece.word->rect());
     }

@@ -20,8 +20,8 @@ public:
     explicit SettingLine(session::PlanSession& session, const QString& names = QStringLiteral("setting"),
                          QWidget* parent = nullptr);
 
-    /// What the shelves offer for a word (by its place among the words), asked when its sheet opens.
-    void setShelves(std::function<ShelfChoice(std::size_t)> shelves) { shelves_ = std::move(shelves); }
+    /// What the library offer for a word (by its place among the words), asked when its sheet opens.
+    void setLibrary(std::function<RecordListChoice(std::size_t)> library) { library_ = std::move(library); }
 
     /// Another place, another sentence: of the same words, those it needs.
     void setSentence(const QString& sentence);
@@ -50,7 +50,7 @@ private:
     std::vector<SettingWord> words_;
     std::vector<EditableWord*> buttons_;
     std::vector<Piece> pieces_;
-    std::function<ShelfChoice(std::size_t)> shelves_;
+    std::function<RecordListChoice(std::size_t)> library_;
 };
 
 } // namespace sobremesa::app

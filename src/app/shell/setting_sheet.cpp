@@ -11,21 +11,22 @@ namespace sobremesa::app {
 
 using Role = TextLabel::Role;
 
-SettingSheet::SettingSheet(const SettingWord& word, FormSubject subject, const ShelfChoice& shelf, QWidget* parent)
+SettingSheet::SettingSheet(const SettingWord& word, FormSubject subject, const RecordListChoice& record_list,
+                           QWidget* parent)
     : Popover(parent), form_(new FieldForm(word.fields, std::move(subject))) {
     const Look& look = Look::instance();
     setAccessibleName(word.spoken);
-    if (shelf.choose) {
+    if (record_list.choose) {
         auto* row = new QHBoxLayout;
         row->addWidget(new TextLabel(Role::heading, word.spoken));
         auto* box = new ChoiceBox;
         box->setObjectName(QStringLiteral("shelfChoice"));
         box->setAccessibleName(tr("%1 from the list").arg(word.spoken));
         box->setMinimumHeight(look.scaled(26));
-        box->addItems(shelf.names);
-        if (shelf.chosen < 0) box->setPlaceholderText(tr("not from the list"));
-        box->setCurrentIndex(shelf.chosen);
-        connect(box, &QComboBox::activated, this, [this, choose = shelf.choose](int index) {
+        box->addItems(record_list.names);
+        if (record_list.chosen < 0) box->setPlaceholderText(tr("not from the list"));
+        box->setCurrentIndex(record_list.chosen);
+        connect(box, &QComboBox::activated, this, [this, choose = record_list.choose](int index) {
             choose(index);
             form_->refresh();
         });

@@ -8,18 +8,19 @@
 
 namespace sobremesa::app {
 
-/// What the shelves offer for one word of the setting.
-struct ShelfChoice {
+/// What the library offer for one word of the setting.
+struct RecordListChoice {
     QStringList names;
     int chosen = -1;
     std::function<void(int)> choose;
 };
 
-/// The fields behind one word of the setting, under the choice from the shelf where there is one.
+/// The fields behind one word of the setting, under the choice from the list where there is one.
 class SettingSheet : public Popover {
     Q_OBJECT
 public:
-    SettingSheet(const SettingWord& word, FormSubject subject, const ShelfChoice& shelf, QWidget* parent = nullptr);
+    SettingSheet(const SettingWord& word, FormSubject subject, const RecordListChoice& record_list,
+                 QWidget* parent = nullptr);
     FieldForm& form() { return *form_; }
 
 private:

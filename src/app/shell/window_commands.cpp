@@ -150,16 +150,16 @@ void MainWindow::makeEditCommands() {
     commands_->begin(tr("Aircraft and packs"));
     const auto on_fleet = [this](auto call) {
         return [this, call] {
-            fleet_place_->showShelf();
+            fleet_place_->showRecordList();
             showPlace(Place::fleet);
-            (fleet_shelf_->*call)();
+            (fleet_record_list_->*call)();
         };
     };
     const auto on_packs = [this](auto call) {
         return [this, call] {
-            packs_place_->showShelf();
+            packs_place_->showRecordList();
             showPlace(Place::packs);
-            (packs_shelf_->*call)();
+            (packs_record_list_->*call)();
         };
     };
     commands_->add("benchAction", tr("Packs on the bench"), QKeySequence(Qt::CTRL | Qt::Key_B), [this] {
@@ -181,15 +181,16 @@ void MainWindow::makeEditCommands() {
     commands_->add("whatIfAction", tr("What-if for the selected aircraft"), {}, on_tab(&FleetPlace::showWhatIf));
     commands_->add("sunAction", tr("Solar array of the selected aircraft"), {}, on_tab(&FleetPlace::showSun));
     commands_->add("forecastsAction", tr("Forecast accuracy"), {}, on_tab(&FleetPlace::showForecasts));
-    commands_->add("addAircraftAction", tr("Add an aircraft"), {}, on_fleet(&ShelfPlace::add));
+    commands_->add("addAircraftAction", tr("Add an aircraft"), {}, on_fleet(&RecordListPlace::add));
     commands_->add("duplicateAircraftAction", tr("Duplicate the selected aircraft"), {},
-                   on_fleet(&ShelfPlace::duplicate));
+                   on_fleet(&RecordListPlace::duplicate));
     commands_->add("retireAircraftAction", tr("Retire the selected aircraft, or return it to use"), {},
-                   on_fleet(&ShelfPlace::retire));
-    commands_->add("addPackAction", tr("Add a pack"), {}, on_packs(&ShelfPlace::add));
-    commands_->add("duplicatePackAction", tr("Duplicate the selected pack"), {}, on_packs(&ShelfPlace::duplicate));
+                   on_fleet(&RecordListPlace::retire));
+    commands_->add("addPackAction", tr("Add a pack"), {}, on_packs(&RecordListPlace::add));
+    commands_->add("duplicatePackAction", tr("Duplicate the selected pack"), {},
+                   on_packs(&RecordListPlace::duplicate));
     commands_->add("retirePackAction", tr("Retire the selected pack, or return it to use"), {},
-                   on_packs(&ShelfPlace::retire));
+                   on_packs(&RecordListPlace::retire));
     commands_->begin(tr("Table or chart"));
     commands_->add("copyAction", tr("Copy table or chart"), QKeySequence::Copy, [this] { copyShown(); });
     commands_->add("asTableAction", tr("Show chart as a table"), QKeySequence(Qt::CTRL | Qt::Key_T),
@@ -401,7 +402,7 @@ void MainWindow::showGuide() {
     QString chapter = chapters.at(place());
     if (place() == Place::plan && !workspace_.openPlanId()) chapter = QStringLiteral("The first start");
     if (place() == Place::packs && packs_place_->onBench()) chapter = QStringLiteral("The bench");
-    if (place() == Place::fleet && !fleet_place_->onShelf()) chapter = QStringLiteral("The power curve");
+    if (place() == Place::fleet && !fleet_place_->onRecordList()) chapter = QStringLiteral("The power curve");
     // Laid out first: where a chapter begins is known in a window that is shown.
     guide_->show();
     guide_->raise();

@@ -154,7 +154,7 @@ void MainWindow::openPlanFile(const QString& path) {
     QStringList said;
     for (const auto& diagnostic : document->diagnostics)
         said << wording::message(diagnostic, Look::instance().quantities());
-    const auto& plan = workspace_.shelves().plans.at(id);
+    const auto& plan = workspace_.library().plans.at(id);
     if (!plan.aircraft_id)
         said << tr("The fleet has another %1; this plan keeps its own.").arg(wording::title(plan.request.aircraft));
     if (!plan.pack_id)
@@ -166,7 +166,7 @@ void MainWindow::newPlan() {
     showPlace(Place::plan);
     if (!workspace_.openPlanId()) return; // the empty place is the new plan
     // Blank, but for what is flown: mission, weather and reserve are those of a first plan.
-    auto plan = workspace_.shelves().plans.at(*workspace_.openPlanId());
+    auto plan = workspace_.library().plans.at(*workspace_.openPlanId());
     const auto open = workspace_.current(plan);
     plan.request = session::first_request();
     plan.request.aircraft = open.aircraft;
@@ -179,7 +179,7 @@ void MainWindow::newPlan() {
 void MainWindow::duplicatePlan() {
     showPlace(Place::plan);
     if (!workspace_.openPlanId()) return;
-    auto plan = workspace_.shelves().plans.at(*workspace_.openPlanId());
+    auto plan = workspace_.library().plans.at(*workspace_.openPlanId());
     plan.request = workspace_.current(plan);
     plan.request.name = freeName(tr("%1, copy").arg(plan_title(plan.request))).toStdString();
     if (const auto id = workspace_.put(logbook::EditKind::duplicate_plan, std::nullopt, plan))
@@ -190,7 +190,7 @@ void MainWindow::duplicatePlan() {
 /// The name, with a number behind it where a plan has it already.
 QString MainWindow::freeName(const QString& wanted) const {
     const auto taken = [&](const QString& name) {
-        return std::any_of(workspace_.shelves().plans.begin(), workspace_.shelves().plans.end(),
+        return std::any_of(workspace_.library().plans.begin(), workspace_.library().plans.end(),
                            [&](const auto& entry) { return entry.second.request.name == name.toStdString(); });
     };
     QString name = wanted;
@@ -505,7 +505,7 @@ void MainWindow::bringIn(const QString& path) {
 
 void MainWindow::exportPacks(const QString& path) {
     std::vector<battery::Pack> packs;
-    for (const auto& [id, kept] : workspace_.shelves().packs) {
+    for (const auto& [id, kept] : workspace_.library().packs) {
         if (!kept.retired) packs.push_back(kept.pack);
     }
     if (auto written = io::write_text_file(path.toStdString(), io::csv_from_packs(packs)); !written)

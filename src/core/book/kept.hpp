@@ -17,7 +17,7 @@ namespace sobremesa::book {
 /// Number of a record in the logbook; never used twice.
 using Id = std::int64_t;
 
-/// An aircraft on the shelf.
+/// An aircraft on the list.
 struct KeptAircraft {
     airframe::Aircraft aircraft;
     std::string note;
@@ -29,7 +29,7 @@ struct KeptAircraft {
     friend bool operator==(const KeptAircraft&, const KeptAircraft&) = default;
 };
 
-/// A pack on the shelf.
+/// A pack on the list.
 struct KeptPack {
     battery::Pack pack;
     std::string note;

@@ -240,7 +240,7 @@ private:
         const bool first = request_.mission.speed_out == SpeedRule::known_cruise;
         auto airspeed = first ? std::optional(conditions_.airspeed_out_mps)
                               : leg_airspeed(request_, request_.mission.speed_out, course_deg, wind, density);
-        // A share of full power that no level flight keeps to is said in the plan's notices; the known cruise is
+        // A share of full power that no level flight keeps to is said in the plan's diagnostics; the known cruise is
         // flown.
         if (!airspeed && request_.mission.speed_out == SpeedRule::power_share)
             airspeed = request_.aircraft.cruise_airspeed_mps;

@@ -22,7 +22,7 @@ struct WayOut {
 
 /// @param conditions  with solutions for both ways
 /// @param coarse      fewer samples, where only the turn is wanted
-/// @param notices     gains `energy_short_for_climb`, `power_not_available`, `climb_not_possible` or
+/// @param diagnostics    gains `energy_short_for_climb`, `power_not_available`, `climb_not_possible` or
 ///                    `no_solution_out`; the result is then empty, or ends there
 WayOut way_out(const PlanRequest& request, const FlightConditions& conditions, const Homeward& homeward,
                std::vector<units::Diagnostic>& diagnostics, bool coarse = false);

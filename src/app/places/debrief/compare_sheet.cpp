@@ -91,9 +91,9 @@ void CompareSheet::fill(const std::vector<Id>& first) {
     std::set<Id> taken(first.begin(), first.end());
     std::vector<Id> ids;
     for (const auto& [id, summary] : workspace_.summaries()) {
-        if (!summary.level.empty() && workspace_.shelves().flights.contains(id)) ids.push_back(id);
+        if (!summary.level.empty() && workspace_.library().flights.contains(id)) ids.push_back(id);
     }
-    const auto& flights = workspace_.shelves().flights;
+    const auto& flights = workspace_.library().flights;
     std::sort(ids.begin(), ids.end(), [&](Id a, Id b) {
         return flights.at(a).start_clock_s.value_or(0.0) > flights.at(b).start_clock_s.value_or(0.0);
     });
@@ -142,7 +142,7 @@ debrief::EqualTerms CompareSheet::terms() const {
 void CompareSheet::showComparison() {
     std::vector<debrief::ComparedFlight> flights;
     for (const Id id : taken()) {
-        const auto& kept = workspace_.shelves().flights.at(id);
+        const auto& kept = workspace_.library().flights.at(id);
         if (auto flight = debrief::compared_flight(kept.name, kept.flown, workspace_.summaries().at(id)))
             flights.push_back(std::move(*flight));
     }

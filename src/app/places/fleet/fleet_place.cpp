@@ -7,18 +7,18 @@ namespace sobremesa::app {
 
 FleetPlace::FleetPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent)
     : QTabWidget(parent), workspace_(workspace), plan_session_(plan_session), learning_(workspace),
-      sun_session_(workspace, plan_session), shelf_(new ShelfPlace(fleet_shelf(workspace))) {
+      sun_session_(workspace, plan_session), record_list_(new RecordListPlace(fleet_record_list(workspace))) {
     setObjectName(QStringLiteral("fleetTabs"));
     setAccessibleName(tr("Fleet: list, power curve, what-if, sun, forecasts"));
     tabBar()->setAccessibleName(accessibleName());
     setDocumentMode(true);
-    addTab(shelf_, tr("List"));
+    addTab(record_list_, tr("List"));
     curve_room_ = addLaterTab(tr("Power curve"));
     what_if_room_ = addLaterTab(tr("What-if"));
     sun_room_ = addLaterTab(tr("Sun"));
     forecasts_room_ = addLaterTab(tr("Forecasts"));
     connect(this, &QTabWidget::currentChanged, this, &FleetPlace::follow);
-    connect(shelf_, &ShelfPlace::said, this, &FleetPlace::said);
+    connect(record_list_, &RecordListPlace::said, this, &FleetPlace::said);
 }
 
 QWidget* FleetPlace::addLaterTab(const QString& name) {
@@ -29,14 +29,14 @@ QWidget* FleetPlace::addLaterTab(const QString& name) {
     return room;
 }
 
-/// Every page is about whatever is chosen on the shelf.
+/// Every page is about whatever is chosen on the list.
 void FleetPlace::follow(int tab) {
-    if (tab == shelf_tab) return;
-    learning_.choose(shelf_->chosen());
+    if (tab == record_list_tab) return;
+    learning_.choose(record_list_->chosen());
     if (tab == curve_tab) curve();
     if (tab == what_if_tab) whatIf();
     if (tab == sun_tab) {
-        sun_session_.choose(shelf_->chosen());
+        sun_session_.choose(record_list_->chosen());
         sun();
     }
     if (tab == forecasts_tab) forecasts();

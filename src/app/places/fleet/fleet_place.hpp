@@ -6,25 +6,25 @@
 #include "app/places/fleet/forecasts_page.hpp"
 #include "app/places/fleet/sun_page.hpp"
 #include "app/places/fleet/what_if_page.hpp"
-#include "app/places/shelf/shelf_place.hpp"
+#include "app/places/record_list/record_list_place.hpp"
 
 namespace sobremesa::app {
 
-/// Fleet: the shelf, the power curve that flights draw with the speeds to fly, what a change would do, what a
-/// solar array gives, and how good the forecasts were. All but the shelf are made when they are first wanted.
+/// Fleet: the list, the power curve that flights draw with the speeds to fly, what a change would do, what a
+/// solar array gives, and how good the forecasts were. All but the list are made when they are first wanted.
 class FleetPlace : public QTabWidget {
     Q_OBJECT
 public:
     FleetPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent = nullptr);
-    ShelfPlace& shelf() { return *shelf_; }
+    RecordListPlace& record_list() { return *record_list_; }
     session::LearningSession& learning() { return learning_; }
     CurvePage& curve();
     WhatIfPage& whatIf();
     SunPage& sun();
     session::SunSession& sunSession() { return sun_session_; }
     ForecastsPage& forecasts();
-    bool onShelf() const { return currentIndex() == shelf_tab; }
-    void showShelf() { setCurrentIndex(shelf_tab); }
+    bool onRecordList() const { return currentIndex() == record_list_tab; }
+    void showRecordList() { setCurrentIndex(record_list_tab); }
     void showCurve() { setCurrentIndex(curve_tab); }
     void showWhatIf() { setCurrentIndex(what_if_tab); }
     void showSun() { setCurrentIndex(sun_tab); }
@@ -35,7 +35,7 @@ signals:
     void flightWanted(session::Id id);
 
 private:
-    enum Tab { shelf_tab, curve_tab, what_if_tab, sun_tab, forecasts_tab };
+    enum Tab { record_list_tab, curve_tab, what_if_tab, sun_tab, forecasts_tab };
     QWidget* addLaterTab(const QString& name);
     void follow(int tab);
 
@@ -43,7 +43,7 @@ private:
     session::PlanSession& plan_session_;
     session::LearningSession learning_;
     session::SunSession sun_session_;
-    ShelfPlace* shelf_;
+    RecordListPlace* record_list_;
     QWidget* curve_room_ = nullptr;
     QWidget* what_if_room_ = nullptr;
     QWidget* sun_room_ = nullptr;

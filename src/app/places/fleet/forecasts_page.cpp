@@ -98,7 +98,7 @@ QWidget* ForecastsPage::makeTable() {
     apart_->setObjectName(QStringLiteral("setApartButton"));
     connect(apart_, &QPushButton::clicked, this, [this] {
         const auto id = chosen();
-        if (id) learning_.setApart(*id, !workspace_.shelves().flights.at(*id).set_apart);
+        if (id) learning_.setApart(*id, !workspace_.library().flights.at(*id).set_apart);
     });
     buttons->addWidget(apart_);
     buttons->addWidget(
@@ -111,7 +111,7 @@ QWidget* ForecastsPage::makeTable() {
         const auto id = chosen();
         open_->setEnabled(id.has_value());
         apart_->setEnabled(id.has_value());
-        const bool is_apart = id && workspace_.shelves().flights.at(*id).set_apart;
+        const bool is_apart = id && workspace_.library().flights.at(*id).set_apart;
         apart_->setText(is_apart ? tr("Include again") : tr("Exclude"));
     };
     connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, choose);
@@ -124,7 +124,7 @@ std::optional<Id> ForecastsPage::chosen() const {
     const QModelIndex at = table_->currentIndex();
     if (!at.isValid() || std::size_t(at.row()) >= rows_.size()) return std::nullopt;
     const Id id = rows_[std::size_t(at.row())];
-    return workspace_.shelves().flights.contains(id) ? std::optional(id) : std::nullopt;
+    return workspace_.library().flights.contains(id) ? std::optional(id) : std::nullopt;
 }
 
 void ForecastsPage::refresh() {
@@ -140,7 +140,7 @@ void ForecastsPage::refresh() {
     }
     name_->setWords(wording::title(lessons->aircraft));
     sentence_->setWords(wording::backtest_sentence(lessons->test));
-    const auto& flights = workspace_.shelves().flights;
+    const auto& flights = workspace_.library().flights;
     const auto name_of = [&](Id id) {
         const auto found = flights.find(id);
         return found == flights.end() ? QString() : QString::fromStdString(found->second.name);

@@ -50,8 +50,8 @@ void FlightFilter::setWanted(const QString& text, std::optional<Id> aircraft, st
 }
 
 bool FlightFilter::filterAcceptsRow(int row, const QModelIndex&) const {
-    const auto found = workspace_.shelves().flights.find(ids_[std::size_t(row)]);
-    if (found == workspace_.shelves().flights.end()) return false;
+    const auto found = workspace_.library().flights.find(ids_[std::size_t(row)]);
+    if (found == workspace_.library().flights.end()) return false;
     if (aircraft_ && found->second.aircraft_id != aircraft_) return false;
     if (pack_ && found->second.pack_id != pack_) return false;
     if (wanted_.isEmpty()) return true;
@@ -206,7 +206,7 @@ void LogbookPlace::refresh() {
     ids_.clear();
     std::vector<std::vector<Cell>> rows;
     for (const auto& flight : workspace_.figures()) {
-        const auto& kept = workspace_.shelves().flights.at(flight.flight_id);
+        const auto& kept = workspace_.library().flights.at(flight.flight_id);
         const bool read = workspace_.summaries().contains(flight.flight_id);
         const auto figure = [&](Quantity quantity) {
             return read ? explained_cell(telemetry::explain(flight.summary, quantity))
@@ -259,16 +259,16 @@ void LogbookPlace::refresh() {
 }
 
 void LogbookPlace::fillChoices() {
-    const auto fill = [](QComboBox* box, const QString& all, const auto& shelf, auto title) {
+    const auto fill = [](QComboBox* box, const QString& all, const auto& record_list, auto title) {
         const QVariant before = box->currentData();
         box->clear();
         box->addItem(all);
-        for (const auto& [id, kept] : shelf) box->addItem(title(kept), QVariant::fromValue(qint64(id)));
+        for (const auto& [id, kept] : record_list) box->addItem(title(kept), QVariant::fromValue(qint64(id)));
         box->setCurrentIndex(std::max(0, before.isValid() ? box->findData(before) : 0));
     };
-    fill(aircraft_, tr("all aircraft"), workspace_.shelves().aircraft,
+    fill(aircraft_, tr("all aircraft"), workspace_.library().aircraft,
          [](const book::KeptAircraft& kept) { return wording::title(kept.aircraft); });
-    fill(pack_, tr("all packs"), workspace_.shelves().packs,
+    fill(pack_, tr("all packs"), workspace_.library().packs,
          [](const book::KeptPack& kept) { return wording::title(kept.pack); });
 }
 
@@ -303,7 +303,7 @@ void LogbookPlace::showBests() {
             caption =
                 tr("%1: %2", "what is best, which flight")
                     .arg(what, QFontMetrics(Look::instance().font(Look::small_px))
-                                   .elidedText(QString::fromStdString(workspace_.shelves().flights.at(*id).name),
+                                   .elidedText(QString::fromStdString(workspace_.library().flights.at(*id).name),
                                                Qt::ElideRight, Look::instance().scaled(190)));
         }
         bests_->figures()[place]->setExplanation(explanation, caption);
@@ -315,7 +315,7 @@ void LogbookPlace::showBests() {
     std::optional<units::Explanation> cycles;
     std::optional<units::Explanation> flights;
     if (const auto pack_id = wanted(*pack_)) {
-        const auto& pack = workspace_.shelves().packs.at(*pack_id).pack;
+        const auto& pack = workspace_.library().packs.at(*pack_id).pack;
         const auto& use = workspace_.packUse(*pack_id);
         cycles = book::explain_cycles(use, pack);
         flights = book::explain_flights(use.flights);
@@ -354,7 +354,7 @@ std::vector<Id> LogbookPlace::shown() const {
 void LogbookPlace::remove() {
     const auto ids = chosen();
     if (ids.empty()) return;
-    const QString name = QString::fromStdString(workspace_.shelves().flights.at(ids.front()).name);
+    const QString name = QString::fromStdString(workspace_.library().flights.at(ids.front()).name);
     workspace_.removeFlights(ids);
     emit said(ids.size() == 1
                   ? tr("%1 was removed; its log stays in the logbook. Ctrl+Z restores it.").arg(name)

@@ -119,14 +119,14 @@ ManyLogsSheet::ManyLogsSheet(session::Workspace& workspace, const QStringList& p
     choices->addWidget(new TextLabel(Role::plain, tr("All flown with")));
     aircraft_->setObjectName(QStringLiteral("manyAircraft"));
     aircraft_->setAccessibleName(tr("Aircraft of all these flights"));
-    for (const auto& [id, kept] : workspace_.shelves().aircraft)
+    for (const auto& [id, kept] : workspace_.library().aircraft)
         aircraft_->addItem(wording::title(kept.aircraft), QVariant::fromValue(qint64(id)));
     pack_->setObjectName(QStringLiteral("manyPack"));
     pack_->setAccessibleName(tr("Pack of all these flights"));
-    for (const auto& [id, kept] : workspace_.shelves().packs)
+    for (const auto& [id, kept] : workspace_.library().packs)
         pack_->addItem(wording::title(kept.pack), QVariant::fromValue(qint64(id)));
     if (const auto open = workspace_.openPlanId()) {
-        const auto& plan = workspace_.shelves().plans.at(*open);
+        const auto& plan = workspace_.library().plans.at(*open);
         if (plan.aircraft_id) aircraft_->setCurrentIndex(aircraft_->findData(qint64(*plan.aircraft_id)));
         if (plan.pack_id) pack_->setCurrentIndex(pack_->findData(qint64(*plan.pack_id)));
     }
@@ -193,11 +193,11 @@ book::KeptFlight ManyLogsSheet::flown() const {
     book::KeptFlight flown;
     flown.flown = session::first_request();
     if (const auto open = workspace_.openPlanId()) {
-        flown.flown = workspace_.current(workspace_.shelves().plans.at(*open));
+        flown.flown = workspace_.current(workspace_.library().plans.at(*open));
         flown.plan_id = *open;
     }
-    const auto& aircraft = workspace_.shelves().aircraft;
-    const auto& packs = workspace_.shelves().packs;
+    const auto& aircraft = workspace_.library().aircraft;
+    const auto& packs = workspace_.library().packs;
     if (const auto found = aircraft.find(session::Id(aircraft_->currentData().toLongLong()));
         found != aircraft.end()) {
         flown.aircraft_id = found->first;

@@ -293,7 +293,7 @@ void BenchPage::refresh() {
     }
     if (session_.chosen().empty()) {
         // The pack of the plan, or the first of the table.
-        const auto& plan = workspace_.shelves().plans.at(*workspace_.openPlanId());
+        const auto& plan = workspace_.library().plans.at(*workspace_.openPlanId());
         choose(plan.pack_id.value_or(shown->ids.front()));
         if (session_.chosen().empty()) table_->selectRow(0);
     }

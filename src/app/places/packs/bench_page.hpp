@@ -17,7 +17,7 @@ class FigureRow;
 class FrontierChart;
 class TextLabel;
 
-/// The bench of the Packs place: all packs of the shelf on the aircraft of the plan, the chosen ones under load.
+/// The bench of the Packs place: all packs of the list on the aircraft of the plan, the chosen ones under load.
 class BenchPage : public QWidget {
     Q_OBJECT
 public:

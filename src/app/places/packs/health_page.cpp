@@ -123,8 +123,8 @@ QWidget* HealthPage::makeKnown() {
     learn_ = buttons->add(tr("Use in plans"), QStringLiteral("packLearn"), this, [this] { learning_.learn(); });
     forget_ = buttons->add(tr("Discard"), QStringLiteral("packForget"), this, [this] { learning_.forget(); });
     freeze_ = buttons->add(tr("Freeze"), QStringLiteral("packFreeze"), this, [this] {
-        const auto found = pack_ ? workspace_.shelves().packs.find(*pack_) : workspace_.shelves().packs.end();
-        if (found != workspace_.shelves().packs.end() && found->second.pack.known)
+        const auto found = pack_ ? workspace_.library().packs.find(*pack_) : workspace_.library().packs.end();
+        if (found != workspace_.library().packs.end() && found->second.pack.known)
             learning_.freeze(!found->second.pack.known->frozen);
     });
     buttons->addStretch(1);
@@ -134,9 +134,9 @@ QWidget* HealthPage::makeKnown() {
 }
 
 void HealthPage::showKnown() {
-    const auto found = pack_ ? workspace_.shelves().packs.find(*pack_) : workspace_.shelves().packs.end();
+    const auto found = pack_ ? workspace_.library().packs.find(*pack_) : workspace_.library().packs.end();
     const auto findings = learning_.findings();
-    const bool any = found != workspace_.shelves().packs.end() && findings && findings->pack_id == pack_;
+    const bool any = found != workspace_.library().packs.end() && findings && findings->pack_id == pack_;
     known_block_->setVisible(any);
     if (!any) return;
     const auto& q = Look::instance().quantities();
@@ -163,9 +163,9 @@ void HealthPage::showKnown() {
     constexpr double tells = 0.08;
     for (const auto& landing : findings->landings) {
         if (landing.forecast_ah.sd > tells * landing.flown_ah) continue;
-        const auto flight = workspace_.shelves().flights.find(landing.flight_id);
+        const auto flight = workspace_.library().flights.find(landing.flight_id);
         marks.push_back(
-            {flight == workspace_.shelves().flights.end() ? QString() : QString::fromStdString(flight->second.name),
+            {flight == workspace_.library().flights.end() ? QString() : QString::fromStdString(flight->second.name),
              landing.from_flights, landing.forecast_ah.value / landing.flown_ah - 1.0,
              landing.forecast_ah.sd / landing.flown_ah});
     }
@@ -224,10 +224,10 @@ QWidget* HealthPage::makeEntry() {
     auto* buttons = new ButtonRow;
     buttons->add(tr("Add the reading"), QStringLiteral("healthKeep"), this, [this] { keepReading(); });
     buttons->add(tr("Fully charged now"), QStringLiteral("healthFull"), this, [this] {
-        if (pack_) keepRest(battery::traits(workspace_.shelves().packs.at(*pack_).pack.chemistry).full_cell_v);
+        if (pack_) keepRest(battery::traits(workspace_.library().packs.at(*pack_).pack.chemistry).full_cell_v);
     });
     buttons->add(tr("At storage charge now"), QStringLiteral("healthStored"), this, [this] {
-        if (pack_) keepRest(battery::traits(workspace_.shelves().packs.at(*pack_).pack.chemistry).storage_cell_v);
+        if (pack_) keepRest(battery::traits(workspace_.library().packs.at(*pack_).pack.chemistry).storage_cell_v);
     });
     buttons->addStretch(1);
     column->addLayout(buttons);
@@ -258,8 +258,8 @@ void HealthPage::setPack(std::optional<session::Id> id) {
 }
 
 double HealthPage::cyclesNow() const {
-    const auto found = workspace_.shelves().packs.find(*pack_);
-    if (found == workspace_.shelves().packs.end()) return 0.0;
+    const auto found = workspace_.library().packs.find(*pack_);
+    if (found == workspace_.library().packs.end()) return 0.0;
     double cycles = workspace_.packUse(*pack_).full_cycles;
     // A pack had a life before this logbook: what was written down once is not forgotten.
     for (const auto& reading : found->second.readings) cycles = std::max(cycles, reading.cycles);
@@ -267,8 +267,8 @@ double HealthPage::cyclesNow() const {
 }
 
 void HealthPage::refresh() {
-    const auto found = pack_ ? workspace_.shelves().packs.find(*pack_) : workspace_.shelves().packs.end();
-    const bool known = found != workspace_.shelves().packs.end();
+    const auto found = pack_ ? workspace_.library().packs.find(*pack_) : workspace_.library().packs.end();
+    const bool known = found != workspace_.library().packs.end();
     entry_->setEnabled(known);
     for (const char* object : {"healthKeep", "healthFull", "healthStored"})
         findChild<QPushButton*>(QLatin1String(object))->setEnabled(known);
@@ -330,7 +330,7 @@ void HealthPage::refresh() {
 }
 
 bool HealthPage::put(std::vector<battery::HealthReading> readings) {
-    book::KeptPack kept = workspace_.shelves().packs.at(*pack_);
+    book::KeptPack kept = workspace_.library().packs.at(*pack_);
     kept.readings = std::move(readings);
     const auto done = workspace_.put(logbook::EditKind::change_pack, pack_, kept);
     if (done) return true;
@@ -345,7 +345,7 @@ void HealthPage::keepReading() {
         trouble_->setWords(words);
         trouble_->setVisible(!words.isEmpty());
     };
-    const auto& pack = workspace_.shelves().packs.at(*pack_).pack;
+    const auto& pack = workspace_.library().packs.at(*pack_).pack;
     battery::HealthReading reading;
     reading.time_s = double(QDateTime::currentSecsSinceEpoch());
     const auto cycles = cycles_->value();
@@ -370,7 +370,7 @@ void HealthPage::keepReading() {
     const auto checked = battery::checked(pack, reading);
     if (!checked) return say(wording::message(checked.error()));
     say({});
-    auto readings = workspace_.shelves().packs.at(*pack_).readings;
+    auto readings = workspace_.library().packs.at(*pack_).readings;
     readings.push_back(*checked);
     std::stable_sort(readings.begin(), readings.end(),
                      [](const auto& a, const auto& b) { return a.time_s < b.time_s; });
@@ -379,7 +379,7 @@ void HealthPage::keepReading() {
 }
 
 void HealthPage::keepRest(double cell_v) {
-    const auto& kept = workspace_.shelves().packs.at(*pack_);
+    const auto& kept = workspace_.library().packs.at(*pack_);
     battery::HealthReading reading;
     reading.time_s = double(QDateTime::currentSecsSinceEpoch());
     reading.cycles = cyclesNow();
@@ -392,7 +392,7 @@ void HealthPage::keepRest(double cell_v) {
 void HealthPage::removeReading() {
     const auto row = table_->currentIndex().row();
     if (!pack_ || row < 0) return;
-    auto readings = workspace_.shelves().packs.at(*pack_).readings;
+    auto readings = workspace_.library().packs.at(*pack_).readings;
     if (std::size_t(row) >= readings.size()) return;
     readings.erase(readings.begin() + row);
     put(std::move(readings));

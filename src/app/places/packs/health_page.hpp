@@ -25,7 +25,7 @@ class HealthPage : public QWidget {
 public:
     HealthPage(session::Workspace& workspace, session::PackSession& learning, QWidget* parent = nullptr);
 
-    /// The pack that is chosen on the shelf.
+    /// The pack that is chosen on the list.
     void setPack(std::optional<session::Id> id);
     HealthChart& chart() { return *chart_; }
     const battery::Health& health() const { return health_; }

@@ -9,20 +9,20 @@ namespace sobremesa::app {
 
 PacksPlace::PacksPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent)
     : QTabWidget(parent), workspace_(workspace), plan_session_(plan_session), learning_(workspace),
-      shelf_(new ShelfPlace(pack_shelf(workspace))) {
+      record_list_(new RecordListPlace(pack_record_list(workspace))) {
     setObjectName(QStringLiteral("packsTabs"));
     setAccessibleName(tr("Packs: list, bench, build, health"));
     tabBar()->setAccessibleName(accessibleName());
     setDocumentMode(true);
-    addTab(shelf_, tr("List"));
+    addTab(record_list_, tr("List"));
     bench_room_ = addLaterTab(tr("Bench"));
     workshop_room_ = addLaterTab(tr("Build"));
     health_room_ = addLaterTab(tr("Health"));
     connect(this, &QTabWidget::currentChanged, this, [this](int tab) {
         if (tab == bench_tab) bench();
-        // The workshop's test is about whatever is chosen on the shelf.
-        if (tab == workshop_tab) workshop().setTested(shelf_->chosen());
-        if (tab == health_tab) health().setPack(shelf_->chosen());
+        // The workshop's test is about whatever is chosen on the list.
+        if (tab == workshop_tab) workshop().setTested(record_list_->chosen());
+        if (tab == health_tab) health().setPack(record_list_->chosen());
     });
 }
 
@@ -49,8 +49,8 @@ WorkshopPage& PacksPlace::workshop() {
     if (workshop_) return *workshop_;
     workshop_ = new WorkshopPage(workspace_);
     connect(workshop_, &WorkshopPage::shelved, this, [this](session::Id id) {
-        showShelf();
-        shelf_->choose(id);
+        showRecordList();
+        record_list_->choose(id);
     });
     workshop_room_->layout()->addWidget(workshop_);
     workshop_->show();

@@ -5,24 +5,24 @@
 #include "app/places/packs/bench_page.hpp"
 #include "app/places/packs/health_page.hpp"
 #include "app/places/packs/workshop_page.hpp"
-#include "app/places/shelf/shelf_place.hpp"
+#include "app/places/record_list/record_list_place.hpp"
 
 namespace sobremesa::app {
 
-/// Packs: the shelf, the bench on which they are tried, the workshop in which they are made on paper, and their
-/// health over the cycles. All but the shelf are made when they are first wanted, so that the first window does not
+/// Packs: the list, the bench on which they are tried, the workshop in which they are made on paper, and their
+/// health over the cycles. All but the list are made when they are first wanted, so that the first window does not
 /// wait.
 class PacksPlace : public QTabWidget {
     Q_OBJECT
 public:
     PacksPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent = nullptr);
-    ShelfPlace& shelf() { return *shelf_; }
+    RecordListPlace& record_list() { return *record_list_; }
     BenchPage& bench();
     WorkshopPage& workshop();
     HealthPage& health();
     session::PackSession& learning() { return learning_; }
     bool onBench() const { return currentIndex() == bench_tab; }
-    void showShelf() { setCurrentIndex(shelf_tab); }
+    void showRecordList() { setCurrentIndex(record_list_tab); }
     void showBench() { setCurrentIndex(bench_tab); }
     void showWorkshop() { setCurrentIndex(workshop_tab); }
     void showHealth() { setCurrentIndex(health_tab); }
@@ -34,13 +34,13 @@ signals:
     void tableMade(DataTable* table);
 
 private:
-    enum Tab { shelf_tab, bench_tab, workshop_tab, health_tab };
+    enum Tab { record_list_tab, bench_tab, workshop_tab, health_tab };
     QWidget* addLaterTab(const QString& name);
 
     session::Workspace& workspace_;
     session::PlanSession& plan_session_;
     session::PackSession learning_;
-    ShelfPlace* shelf_;
+    RecordListPlace* record_list_;
     QWidget* bench_room_ = nullptr;
     QWidget* workshop_room_ = nullptr;
     BenchPage* bench_ = nullptr;

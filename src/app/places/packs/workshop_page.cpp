@@ -270,7 +270,7 @@ void WorkshopPage::makeTestForm() {
                                    [this](const PlanRequest&) -> std::optional<units::Error> {
                                        if (tested_) {
                                            const battery::PackModel pack(
-                                               workspace_.shelves().packs.at(*tested_).pack);
+                                               workspace_.library().packs.at(*tested_).pack);
                                            if (auto result = battery::partial_test(pack, *test_); !result) {
                                                *test_ = taken_test_;
                                                return result.error();
@@ -329,9 +329,9 @@ void WorkshopPage::showBuilt() {
 }
 
 void WorkshopPage::showTest() {
-    const auto known = tested_ ? workspace_.shelves().packs.find(*tested_) : workspace_.shelves().packs.end();
-    test_figures_->setVisible(known != workspace_.shelves().packs.end());
-    if (known == workspace_.shelves().packs.end()) {
+    const auto known = tested_ ? workspace_.library().packs.find(*tested_) : workspace_.library().packs.end();
+    test_figures_->setVisible(known != workspace_.library().packs.end());
+    if (known == workspace_.library().packs.end()) {
         test_sentence_->setWords(
             tr("Select a pack in the list first: its chemistry and rated capacity are needed."));
         return;
@@ -356,8 +356,8 @@ void WorkshopPage::showTest() {
 void WorkshopPage::setTested(std::optional<session::Id> id) {
     if (id == tested_) return;
     tested_ = id;
-    const auto known = id ? workspace_.shelves().packs.find(*id) : workspace_.shelves().packs.end();
-    if (known != workspace_.shelves().packs.end()) {
+    const auto known = id ? workspace_.library().packs.find(*id) : workspace_.library().packs.end();
+    if (known != workspace_.library().packs.end()) {
         // Something that this pack can have done, to be replaced.
         *test_ = battery::ordinary_test(known->second.pack);
         taken_test_ = *test_;

@@ -30,7 +30,7 @@ public:
     void setTested(std::optional<session::Id> id);
 
 signals:
-    /// A built pack stands on the shelf.
+    /// A built pack stands on the list.
     void shelved(session::Id id);
 
 private:

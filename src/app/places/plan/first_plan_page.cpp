@@ -117,9 +117,9 @@ void FirstPlanPage::showAnswer() {
 
 void FirstPlanPage::refresh() {
     auto request = preview_.request();
-    if (!workspace_.shelves().aircraft.empty())
-        request.aircraft = workspace_.shelves().aircraft.rbegin()->second.aircraft;
-    if (!workspace_.shelves().packs.empty()) request.pack = workspace_.shelves().packs.rbegin()->second.pack;
+    if (!workspace_.library().aircraft.empty())
+        request.aircraft = workspace_.library().aircraft.rbegin()->second.aircraft;
+    if (!workspace_.library().packs.empty()) request.pack = workspace_.library().packs.rbegin()->second.pack;
     preview_.setRequest(request);
     for (FieldForm* form : made_) form->refresh();
 }
@@ -212,7 +212,7 @@ void FirstPlanPage::make() {
     }
     auto request = preview_.request();
     if (request.name.empty()) request.name = tr("First plan").toStdString();
-    if (workspace_.shelves().aircraft.empty() && workspace_.shelves().packs.empty())
+    if (workspace_.library().aircraft.empty() && workspace_.library().packs.empty())
         workspace_.beginWith(request);
     else
         workspace_.bringInPlan(request);

@@ -96,7 +96,7 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspac
     });
     connect(&workspace_, &session::Workspace::plansChanged, this, [this] {
         showPage();
-        if (beside_ && !workspace_.shelves().plans.contains(*beside_)) layBeside(std::nullopt);
+        if (beside_ && !workspace_.library().plans.contains(*beside_)) layBeside(std::nullopt);
     });
     connect(&workspace_, &session::Workspace::aircraftChanged, first_page_, &FirstPlanPage::refresh);
     connect(&workspace_, &session::Workspace::packsChanged, first_page_, &FirstPlanPage::refresh);
@@ -385,10 +385,10 @@ void PlanPlace::edit(const std::function<void(mission::PlanRequest&)>& change) {
 
 void PlanPlace::showPage() {
     const auto open = workspace_.openPlanId();
-    const bool empty = !open || !workspace_.shelves().plans.contains(*open);
+    const bool empty = !open || !workspace_.library().plans.contains(*open);
     pages_->setCurrentIndex(empty ? 0 : 1);
     if (empty) return;
-    const QString title = plan_title(workspace_.shelves().plans.at(*open).request);
+    const QString title = plan_title(workspace_.library().plans.at(*open).request);
     name_->setText(
         QFontMetrics(Look::instance().font(15)).elidedText(title, Qt::ElideRight, Look::instance().scaled(320)));
     name_->setAccessibleName(tr("Plan: %1", "its name").arg(title));
@@ -413,9 +413,9 @@ void PlanPlace::askName() {
 void PlanPlace::takeBefore() {
     kept_.reset();
     const auto open = workspace_.openPlanId();
-    if (!open || !workspace_.shelves().plans.contains(*open)) return;
+    if (!open || !workspace_.library().plans.contains(*open)) return;
     kept_job_.start(
-        [request = workspace_.shelves().plans.at(*open).request](const std::stop_token&) {
+        [request = workspace_.library().plans.at(*open).request](const std::stop_token&) {
             mission::PlanRequest with = request;
             (void)io::add_terrain(with); // what is wrong with it is said by the open plan itself
             return mission::make_plan(with);
@@ -437,9 +437,9 @@ void PlanPlace::showChanged() {
 }
 
 void PlanPlace::layBeside(std::optional<session::Id> id) {
-    beside_ = id && *id != workspace_.openPlanId() && workspace_.shelves().plans.contains(*id) ? id : std::nullopt;
+    beside_ = id && *id != workspace_.openPlanId() && workspace_.library().plans.contains(*id) ? id : std::nullopt;
     if (beside_) {
-        beside_session_.show(workspace_.current(workspace_.shelves().plans.at(*beside_)), *beside_);
+        beside_session_.show(workspace_.current(workspace_.library().plans.at(*beside_)), *beside_);
         return;
     }
     map_or_beside_->setCurrentWidget(map_);

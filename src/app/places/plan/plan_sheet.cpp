@@ -38,14 +38,14 @@ PlanSheet::PlanSheet(session::Workspace& workspace, QWidget* parent)
     name->setObjectName(QStringLiteral("planName"));
     name->setAccessibleName(tr("Name of the open plan"));
     if (const auto open = workspace_.openPlanId()) {
-        const auto& request = workspace_.shelves().plans.at(*open).request;
+        const auto& request = workspace_.library().plans.at(*open).request;
         name->setText(QString::fromStdString(request.name));
         name->setPlaceholderText(plan_title(request));
     }
     connect(name, &QLineEdit::textEdited, this, [this](const QString& text) {
         const auto open = workspace_.openPlanId();
         if (!open) return;
-        auto kept = workspace_.shelves().plans.at(*open);
+        auto kept = workspace_.library().plans.at(*open);
         kept.request.name = text.toStdString();
         (void)workspace_.put(EditKind::rename_plan, *open, kept);
     });
@@ -80,7 +80,7 @@ PlanSheet::PlanSheet(session::Workspace& workspace, QWidget* parent)
     for_chosen_.push_back(buttons->add(tr("Duplicate"), QStringLiteral("planDuplicate"), this, [this] {
         const auto id = chosen();
         if (!id) return;
-        auto kept = workspace_.shelves().plans.at(*id);
+        auto kept = workspace_.library().plans.at(*id);
         kept.request.name = tr("%1, copy", "name of a plan").arg(plan_title(kept.request)).toStdString();
         const auto copy = workspace_.put(EditKind::duplicate_plan, std::nullopt, kept);
         if (copy) workspace_.openPlan(*copy);
@@ -100,7 +100,7 @@ void PlanSheet::refresh() {
     const auto before = chosen();
     ids_.clear();
     QStringList names;
-    for (const auto& [id, plan] : workspace_.shelves().plans) {
+    for (const auto& [id, plan] : workspace_.library().plans) {
         ids_.push_back(id);
         const QString title = plan_title(plan.request);
         names << (id == workspace_.openPlanId() ? tr("%1 — open", "name of a plan").arg(title) : title);

@@ -296,7 +296,7 @@ void SensorsPlace::refresh() {
     int chosen = -1;
     for (const auto id : ids) {
         if (session_.chosen() == id) chosen = aircraft_->count();
-        aircraft_->addItem(wording::title(session_.workspace().shelves().aircraft.at(id).aircraft));
+        aircraft_->addItem(wording::title(session_.workspace().library().aircraft.at(id).aircraft));
     }
     aircraft_->setCurrentIndex(chosen);
     if (!scale_->hasFocus()) {

@@ -13,15 +13,15 @@ namespace sobremesa::app {
 
 using session::Id;
 
-/// A figure that a shelf works out for each of its things.
-struct ShelfFigure {
+/// A figure that a list works out for each of its things.
+struct RecordListFigure {
     units::Quantity quantity;
     QString header;
     std::function<std::optional<units::Explanation>(Id)> explanation;
 };
 
-/// What the table and the form need to know of a shelf of the workspace, aircraft or packs alike.
-struct Shelf {
+/// What the table and the form need to know of a list of the workspace, aircraft or packs alike.
+struct RecordList {
     QString key; ///< "fleet", "packs"
     QString title;
     QString empty_sentence;
@@ -34,7 +34,7 @@ struct Shelf {
     std::function<std::vector<RequestField>(const wording::Quantities&)> fields;
     /// Shown in the form only, below the others.
     std::function<std::vector<RequestField>(const wording::Quantities&)> more_fields;
-    std::vector<ShelfFigure> figures;
+    std::vector<RecordListFigure> figures;
 
     std::function<std::vector<Id>()> ids;
     /// A request that holds the thing; the fields read and write it there.
@@ -51,7 +51,7 @@ struct Shelf {
     std::function<bool(Id)> isUsed;
 };
 
-Shelf fleet_shelf(session::Workspace& workspace);
-Shelf pack_shelf(session::Workspace& workspace);
+RecordList fleet_record_list(session::Workspace& workspace);
+RecordList pack_record_list(session::Workspace& workspace);
 
 } // namespace sobremesa::app

@@ -7,7 +7,7 @@
 #include <QPushButton>
 
 #include "app/opened_window.hpp"
-#include "app/places/shelf/shelf_place.hpp"
+#include "app/places/record_list/record_list_place.hpp"
 #include "app/shell/commands.hpp"
 #include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
@@ -22,11 +22,11 @@ using namespace sobremesa;
 using namespace sobremesa::app;
 using sobremesa::tests::OpenedWindow;
 
-class ShelvesTest : public QObject {
+class LibraryTest : public QObject {
     Q_OBJECT
 private slots:
     void init();
-    void emptyShelvesOfferTheFirstStep();
+    void emptyLibraryOfferTheFirstStep();
     void whatThePilotKnowsIsAskedAndTheRestAssumed();
     void aCellIsEditedInPlaceByKeyboard();
     void badValuesAreMarkedWhereTypedInWords_data();
@@ -45,7 +45,7 @@ private slots:
     void everythingIsUndoneByKey();
 
 private:
-    ShelfPlace& packs() { return (*window_)->packsPlace(); }
+    RecordListPlace& packs() { return (*window_)->packsPlace(); }
     DataTable& table() { return packs().table(); }
     /// Cell of the pack of a name, in the column with a header.
     QModelIndex cell(const QString& name, const QString& header) {
@@ -74,7 +74,7 @@ private:
         QCoreApplication::processEvents();
     }
     const battery::Pack& pack(const char* name) {
-        for (const auto& [id, kept] : (*window_)->workspace().shelves().packs) {
+        for (const auto& [id, kept] : (*window_)->workspace().library().packs) {
             if (kept.pack.name == name) return kept.pack;
         }
         qFatal("no such pack");
@@ -82,7 +82,7 @@ private:
     std::unique_ptr<OpenedWindow> window_;
 };
 
-void ShelvesTest::init() {
+void LibraryTest::init() {
     window_.reset();
     Look::instance().setTheme(day_theme());
     window_ = std::make_unique<OpenedWindow>();
@@ -90,7 +90,7 @@ void ShelvesTest::init() {
     QTest::qWait(10);
 }
 
-void ShelvesTest::emptyShelvesOfferTheFirstStep() {
+void LibraryTest::emptyLibraryOfferTheFirstStep() {
     const QTemporaryDir folder;
     MainWindow fresh(folder.path(), folder.filePath(QStringLiteral("logbook.sqlite")));
     fresh.show();
@@ -101,17 +101,17 @@ void ShelvesTest::emptyShelvesOfferTheFirstStep() {
     QVERIFY(first->isVisible());
     first->setFocus();
     QTest::keyClick(first, Qt::Key_Space);
-    QCOMPARE(fresh.workspace().shelves().aircraft.size(), std::size_t(1));
+    QCOMPARE(fresh.workspace().library().aircraft.size(), std::size_t(1));
     QVERIFY(!first->isVisible());
     // The name stands ready to be typed over.
     auto* name = fresh.fleetPlace().findChild<QLineEdit*>(QStringLiteral("Name"));
     QVERIFY(name);
     QCOMPARE(name->selectedText(), name->text());
     fresh.packsPlace().add();
-    QCOMPARE(fresh.workspace().shelves().packs.size(), std::size_t(1));
+    QCOMPARE(fresh.workspace().library().packs.size(), std::size_t(1));
 }
 
-void ShelvesTest::whatThePilotKnowsIsAskedAndTheRestAssumed() {
+void LibraryTest::whatThePilotKnowsIsAskedAndTheRestAssumed() {
     const Id id = *(*window_)->workspace().put(logbook::EditKind::add_pack, std::nullopt,
                                                book::KeptPack{session::first_request().pack, {}, false});
     packs().choose(id);
@@ -126,13 +126,13 @@ void ShelvesTest::whatThePilotKnowsIsAskedAndTheRestAssumed() {
     // A value of one's own takes its place, and gives way again when it is taken out.
     field->setFocus();
     QTest::keyClicks(field, QStringLiteral("17,5"));
-    VERIFY_NEAR(*(*window_)->workspace().shelves().packs.at(id).pack.cell_resistance_ohm, 0.0175, 1e-12);
+    VERIFY_NEAR(*(*window_)->workspace().library().packs.at(id).pack.cell_resistance_ohm, 0.0175, 1e-12);
     field->selectAll();
     QTest::keyClick(field, Qt::Key_Backspace);
-    QVERIFY(!(*window_)->workspace().shelves().packs.at(id).pack.cell_resistance_ohm);
+    QVERIFY(!(*window_)->workspace().library().packs.at(id).pack.cell_resistance_ohm);
 }
 
-void ShelvesTest::aCellIsEditedInPlaceByKeyboard() {
+void LibraryTest::aCellIsEditedInPlaceByKeyboard() {
     type(cell(QStringLiteral("B-07"), QStringLiteral("mass")), QStringLiteral("412,5"));
     VERIFY_NEAR(pack("B-07").mass_kg, 0.4125, 1e-9);
     // With its unit, as it stands there.
@@ -143,7 +143,7 @@ void ShelvesTest::aCellIsEditedInPlaceByKeyboard() {
     window_->settle();
 }
 
-void ShelvesTest::badValuesAreMarkedWhereTypedInWords_data() {
+void LibraryTest::badValuesAreMarkedWhereTypedInWords_data() {
     QTest::addColumn<QString>("column");
     QTest::addColumn<QString>("typed");
     QTest::addColumn<QString>("said");
@@ -164,7 +164,7 @@ void ShelvesTest::badValuesAreMarkedWhereTypedInWords_data() {
                                << "not a number";
 }
 
-void ShelvesTest::badValuesAreMarkedWhereTypedInWords() {
+void LibraryTest::badValuesAreMarkedWhereTypedInWords() {
     QFETCH(QString, column);
     QFETCH(QString, typed);
     QFETCH(QString, said);
@@ -191,7 +191,7 @@ void ShelvesTest::badValuesAreMarkedWhereTypedInWords() {
     QCOMPARE(pack("B-07").mass_kg, before.mass_kg);
 }
 
-void ShelvesTest::aChoiceIsEditedAsAChoice() {
+void LibraryTest::aChoiceIsEditedAsAChoice() {
     table().setFocus();
     table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("chemistry")));
     QTest::keyClick(&table(), Qt::Key_F2);
@@ -203,7 +203,7 @@ void ShelvesTest::aChoiceIsEditedAsAChoice() {
     EVENTUALLY_EQUAL(pack("B-07").chemistry, battery::Chemistry::lipo);
 }
 
-void ShelvesTest::duplicatesGetANameOfTheirOwn() {
+void LibraryTest::duplicatesGetANameOfTheirOwn() {
     table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
     QTest::mouseClick(window_->find<QPushButton>("packsDuplicate"), Qt::LeftButton);
     QCOMPARE(pack("B-07 (2)").mass_kg, pack("B-07").mass_kg);
@@ -212,7 +212,7 @@ void ShelvesTest::duplicatesGetANameOfTheirOwn() {
     QCOMPARE(pack("B-07 (2) (2)").series, 4);
 }
 
-void ShelvesTest::retiredThingsStandBack() {
+void LibraryTest::retiredThingsStandBack() {
     const int before = table().model()->rowCount();
     table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
     QTest::mouseClick(window_->find<QPushButton>("packsRetire"), Qt::LeftButton);
@@ -227,17 +227,17 @@ void ShelvesTest::retiredThingsStandBack() {
     QVERIFY(!window_->said("packsCount").contains(QStringLiteral("retired")));
 }
 
-void ShelvesTest::whatIsUsedIsRetiredNotRemoved() {
+void LibraryTest::whatIsUsedIsRetiredNotRemoved() {
     table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
     QVERIFY(!window_->find<QPushButton>("packsRemove")->isEnabled());
     packs().duplicate();
     QVERIFY(window_->find<QPushButton>("packsRemove")->isEnabled());
-    const auto before = (*window_)->workspace().shelves().packs.size();
+    const auto before = (*window_)->workspace().library().packs.size();
     packs().remove();
-    QCOMPARE((*window_)->workspace().shelves().packs.size(), before - 1);
+    QCOMPARE((*window_)->workspace().library().packs.size(), before - 1);
 }
 
-void ShelvesTest::sortsByValueNotByText() {
+void LibraryTest::sortsByValueNotByText() {
     for (const double mass : {1.2, 0.09, 0.5}) {
         auto kept = book::KeptPack{session::first_request().pack, {}, false};
         kept.pack.name = "P" + std::to_string(int(mass * 1000));
@@ -254,7 +254,7 @@ void ShelvesTest::sortsByValueNotByText() {
     QCOMPARE(table().model()->index(0, 0).data().toString(), QStringLiteral("P90"));
 }
 
-void ShelvesTest::findsByAnyTextOfARow() {
+void LibraryTest::findsByAnyTextOfARow() {
     auto* find = window_->find<QLineEdit>("packsFind");
     find->setFocus();
     QTest::keyClicks(find, QStringLiteral("c-01"));
@@ -268,7 +268,7 @@ void ShelvesTest::findsByAnyTextOfARow() {
     QVERIFY(table().model()->rowCount() >= 2);
 }
 
-void ShelvesTest::notesAreKept() {
+void LibraryTest::notesAreKept() {
     table().setCurrentIndex(cell(QStringLiteral("C-01"), QStringLiteral("name")));
     auto* note = window_->find<QPlainTextEdit>("packsNote");
     note->setFocus();
@@ -279,7 +279,7 @@ void ShelvesTest::notesAreKept() {
     QVERIFY(note->toPlainText().isEmpty());
 }
 
-void ShelvesTest::everyComputedCellSaysWhy() {
+void LibraryTest::everyComputedCellSaysWhy() {
     for (const char* header : {"rated", "flights", "cycles"}) {
         const QModelIndex at = cell(QStringLiteral("B-07"), QLatin1String(header));
         QVERIFY2(at.data(explanation_role).canConvert<units::Explanation>(), header);
@@ -294,7 +294,7 @@ void ShelvesTest::everyComputedCellSaysWhy() {
     }
 }
 
-void ShelvesTest::copiesAsTextThatOtherProgramsRead() {
+void LibraryTest::copiesAsTextThatOtherProgramsRead() {
     table().setFocus();
     table().clearSelection();
     const QString all = table().copyText();
@@ -311,7 +311,7 @@ void ShelvesTest::copiesAsTextThatOtherProgramsRead() {
     QVERIFY(csv.contains(QStringLiteral("\r\n")));
 }
 
-void ShelvesTest::columnsAreRemembered() {
+void LibraryTest::columnsAreRemembered() {
     const QTemporaryDir settings;
     const QString book = settings.filePath(QStringLiteral("logbook.sqlite"));
     {
@@ -327,7 +327,7 @@ void ShelvesTest::columnsAreRemembered() {
     QCOMPARE(second.packsPlace().table().horizontalHeader()->visualIndex(6), 1);
 }
 
-void ShelvesTest::aHundredPacksAreNoTrouble() {
+void LibraryTest::aHundredPacksAreNoTrouble() {
     for (int i = 0; i < 100; ++i) {
         auto kept = book::KeptPack{session::first_request().pack, {}, i % 9 == 0};
         kept.pack.name = "Pack number " + std::to_string(i) + " of the long shelf in the hall";
@@ -340,8 +340,8 @@ void ShelvesTest::aHundredPacksAreNoTrouble() {
     QVERIFY(window_->said("packsCount").contains(QStringLiteral("12 retired")));
 }
 
-void ShelvesTest::everythingIsUndoneByKey() {
-    const auto before = (*window_)->workspace().shelves().packs.size();
+void LibraryTest::everythingIsUndoneByKey() {
+    const auto before = (*window_)->workspace().library().packs.size();
     table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
     packs().duplicate();
     type(cell(QStringLiteral("B-07"), QStringLiteral("mass")), QStringLiteral("500"));
@@ -352,10 +352,10 @@ void ShelvesTest::everythingIsUndoneByKey() {
     VERIFY_NEAR(pack("B-07").mass_kg, 0.405, 1e-9);
     QVERIFY(undo->text().contains(QStringLiteral("duplicate pack")));
     QTest::keyClick(&**window_, Qt::Key_Z, Qt::ControlModifier);
-    QCOMPARE((*window_)->workspace().shelves().packs.size(), before);
+    QCOMPARE((*window_)->workspace().library().packs.size(), before);
     QTest::keyClick(&**window_, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-    QCOMPARE((*window_)->workspace().shelves().packs.size(), before + 1);
+    QCOMPARE((*window_)->workspace().library().packs.size(), before + 1);
 }
 
-SOBREMESA_TEST(ShelvesTest)
-#include "tst_shelves.moc"
+SOBREMESA_TEST(LibraryTest)
+#include "tst_record_lists.moc"

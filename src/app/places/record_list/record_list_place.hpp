@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/places/shelf/shelf_model.hpp"
+#include "app/places/record_list/record_list_model.hpp"
 
 class QCheckBox;
 class QLineEdit;
@@ -19,14 +19,14 @@ class FigureRow;
 class Fold;
 class TextLabel;
 
-/// Fleet and Packs: the shelf as a table, and beside it the one that is chosen, field by field.
-class ShelfPlace : public QWidget {
+/// Fleet and Packs: the list as a table, and beside it the one that is chosen, field by field.
+class RecordListPlace : public QWidget {
     Q_OBJECT
 public:
-    ShelfPlace(Shelf shelf, QWidget* parent = nullptr);
+    RecordListPlace(RecordList record_list, QWidget* parent = nullptr);
 
     DataTable& table() { return *table_; }
-    ShelfModel& model() { return *model_; }
+    RecordListModel& model() { return *model_; }
     std::optional<Id> chosen() const;
     void choose(Id id);
     void refresh();
@@ -43,14 +43,14 @@ signals:
 
 private:
     QWidget* makeEmpty();
-    QWidget* makeShelf();
+    QWidget* makeRecordList();
     QWidget* makeDetails();
     void showChosen();
     void showCount();
 
-    Shelf shelf_;
-    ShelfModel* model_;
-    ShelfFilter* filter_;
+    RecordList record_list_;
+    RecordListModel* model_;
+    RecordListFilter* filter_;
     QStackedLayout* pages_;
     DataTable* table_;
     TextLabel* count_;

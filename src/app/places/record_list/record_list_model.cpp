@@ -1,4 +1,4 @@
-#include "app/places/shelf/shelf_model.hpp"
+#include "app/places/record_list/record_list_model.hpp"
 
 #include <algorithm>
 
@@ -13,35 +13,36 @@
 
 namespace sobremesa::app {
 
-ShelfModel::ShelfModel(Shelf shelf, QObject* parent) : QAbstractTableModel(parent), shelf_(std::move(shelf)) {
-    fields_ = shelf_.fields(Look::instance().quantities());
+RecordListModel::RecordListModel(RecordList record_list, QObject* parent)
+    : QAbstractTableModel(parent), record_list_(std::move(record_list)) {
+    fields_ = record_list_.fields(Look::instance().quantities());
     connect(&Look::instance(), &Look::changed, this, [this] {
         // The same columns in other units: whatever is chosen stays chosen.
-        fields_ = shelf_.fields(Look::instance().quantities());
+        fields_ = record_list_.fields(Look::instance().quantities());
         emit headerDataChanged(Qt::Horizontal, 0, columnCount() - 1);
         if (!ids_.empty()) emit dataChanged(index(0, 0), index(rowCount() - 1, columnCount() - 1));
     });
 }
 
-int ShelfModel::rowCount(const QModelIndex& parent) const {
+int RecordListModel::rowCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : int(ids_.size());
 }
 
-int ShelfModel::columnCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : int(fields_.size() + shelf_.figures.size()) + 1;
+int RecordListModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : int(fields_.size() + record_list_.figures.size()) + 1;
 }
 
-const RequestField* ShelfModel::field(int column) const {
+const RequestField* RecordListModel::field(int column) const {
     return std::size_t(column) < fields_.size() ? &fields_[std::size_t(column)] : nullptr;
 }
 
-int ShelfModel::rowOf(Id id) const {
+int RecordListModel::rowOf(Id id) const {
     const auto found = std::find(ids_.begin(), ids_.end(), id);
     return found == ids_.end() ? -1 : int(found - ids_.begin());
 }
 
-void ShelfModel::refresh() {
-    const std::vector<Id> now = shelf_.ids();
+void RecordListModel::refresh() {
+    const std::vector<Id> now = record_list_.ids();
     if (now == ids_) {
         if (!ids_.empty()) emit dataChanged(index(0, 0), index(rowCount() - 1, columnCount() - 1));
         return;
@@ -51,12 +52,12 @@ void ShelfModel::refresh() {
     endResetModel();
 }
 
-QVariant ShelfModel::data(const QModelIndex& index, int role) const {
+QVariant RecordListModel::data(const QModelIndex& index, int role) const {
     const Id id = ids_[std::size_t(index.row())];
-    const bool retired = shelf_.retired(id);
+    const bool retired = record_list_.retired(id);
     if (role == Qt::ForegroundRole && retired) return Look::instance().theme().soft_ink;
     if (const RequestField* f = field(index.column())) {
-        const auto request = shelf_.request(id);
+        const auto request = record_list_.request(id);
         const bool open = f->isOpen && f->isOpen(request);
         const bool unknown = open && !(f->number(request) > 0.0);
         switch (role) {
@@ -79,8 +80,8 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
         }
     }
     const auto figure = std::size_t(index.column()) - fields_.size();
-    if (figure < shelf_.figures.size()) {
-        const auto explanation = shelf_.figures[figure].explanation(id);
+    if (figure < record_list_.figures.size()) {
+        const auto explanation = record_list_.figures[figure].explanation(id);
         if (!explanation) return {};
         switch (role) {
         case Qt::DisplayRole: return Look::instance().quantities().text(explanation->quantity, explanation->value);
@@ -92,27 +93,27 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
         }
     }
     if (role == Qt::DisplayRole) {
-        const QString note = shelf_.note(id).simplified();
+        const QString note = record_list_.note(id).simplified();
         return retired ? (note.isEmpty() ? tr("retired") : tr("retired; %1", "note").arg(note)) : note;
     }
-    if (role == Qt::EditRole) return shelf_.note(id);
+    if (role == Qt::EditRole) return record_list_.note(id);
     if (role == Qt::DecorationRole) return words_off(false);
-    if (role == sort_role) return shelf_.note(id);
+    if (role == sort_role) return record_list_.note(id);
     return {};
 }
 
-bool ShelfModel::setData(const QModelIndex& index, const QVariant& value, int role) {
+bool RecordListModel::setData(const QModelIndex& index, const QVariant& value, int role) {
     if (role != Qt::EditRole) return false;
     const Id id = ids_[std::size_t(index.row())];
     const RequestField* f = field(index.column());
     if (!f) {
-        shelf_.setNote(id, value.toString());
+        record_list_.setNote(id, value.toString());
         return true;
     }
-    auto request = shelf_.request(id);
+    auto request = record_list_.request(id);
     QString trouble = f->read(request, value.toString());
     if (trouble.isEmpty()) {
-        if (auto error = shelf_.set(id, request)) {
+        if (auto error = record_list_.set(id, request)) {
             error->where = {};
             trouble = wording::message(*error);
         }
@@ -123,7 +124,7 @@ bool ShelfModel::setData(const QModelIndex& index, const QVariant& value, int ro
     return false;
 }
 
-QVariant ShelfModel::headerData(int section, Qt::Orientation orientation, int role) const {
+QVariant RecordListModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
     if (role == Qt::TextAlignmentRole) {
         const RequestField* f = field(section);
@@ -135,31 +136,32 @@ QVariant ShelfModel::headerData(int section, Qt::Orientation orientation, int ro
     if (role != Qt::DisplayRole) return {};
     if (const RequestField* f = field(section)) return f->header;
     const auto figure = std::size_t(section) - fields_.size();
-    return figure < shelf_.figures.size() ? shelf_.figures[figure].header : tr("note");
+    return figure < record_list_.figures.size() ? record_list_.figures[figure].header : tr("note");
 }
 
-Qt::ItemFlags ShelfModel::flags(const QModelIndex& index) const {
+Qt::ItemFlags RecordListModel::flags(const QModelIndex& index) const {
     const bool figure = !field(index.column()) && index.column() < columnCount() - 1;
     return QAbstractTableModel::flags(index) | (figure ? Qt::NoItemFlags : Qt::ItemIsEditable);
 }
 
-ShelfFilter::ShelfFilter(ShelfModel& model, QObject* parent) : QSortFilterProxyModel(parent), model_(model) {
+RecordListFilter::RecordListFilter(RecordListModel& model, QObject* parent)
+    : QSortFilterProxyModel(parent), model_(model) {
     setSourceModel(&model);
     setDynamicSortFilter(true);
 }
 
-void ShelfFilter::setWanted(const QString& text) {
+void RecordListFilter::setWanted(const QString& text) {
     wanted_ = text.trimmed();
     invalidateFilter();
 }
 
-void ShelfFilter::setShowsRetired(bool shows) {
+void RecordListFilter::setShowsRetired(bool shows) {
     shows_retired_ = shows;
     invalidateFilter();
 }
 
-bool ShelfFilter::filterAcceptsRow(int row, const QModelIndex&) const {
-    if (!shows_retired_ && model_.shelf().retired(model_.idAt(row))) return false;
+bool RecordListFilter::filterAcceptsRow(int row, const QModelIndex&) const {
+    if (!shows_retired_ && model_.record_list().retired(model_.idAt(row))) return false;
     if (wanted_.isEmpty()) return true;
     for (int column = 0; column < model_.columnCount(); ++column) {
         if (model_.index(row, column).data().toString().contains(wanted_, Qt::CaseInsensitive)) return true;
@@ -167,7 +169,7 @@ bool ShelfFilter::filterAcceptsRow(int row, const QModelIndex&) const {
     return false;
 }
 
-bool ShelfFilter::lessThan(const QModelIndex& left, const QModelIndex& right) const {
+bool RecordListFilter::lessThan(const QModelIndex& left, const QModelIndex& right) const {
     const QVariant a = left.data(sort_role);
     const QVariant b = right.data(sort_role);
     if (a.userType() == QMetaType::Double && b.userType() == QMetaType::Double) return a.toDouble() < b.toDouble();

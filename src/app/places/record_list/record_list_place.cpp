@@ -1,4 +1,4 @@
-#include "app/places/shelf/shelf_place.hpp"
+#include "app/places/record_list/record_list_place.hpp"
 
 #include <QCheckBox>
 #include <QHBoxLayout>
@@ -25,15 +25,15 @@ namespace sobremesa::app {
 
 using Role = TextLabel::Role;
 
-ShelfPlace::ShelfPlace(Shelf shelf, QWidget* parent)
-    : QWidget(parent), shelf_(std::move(shelf)), model_(new ShelfModel(shelf_, this)),
-      filter_(new ShelfFilter(*model_, this)), pages_(new QStackedLayout(this)) {
-    setObjectName(shelf_.key + QStringLiteral("Place"));
+RecordListPlace::RecordListPlace(RecordList record_list, QWidget* parent)
+    : QWidget(parent), record_list_(std::move(record_list)), model_(new RecordListModel(record_list_, this)),
+      filter_(new RecordListFilter(*model_, this)), pages_(new QStackedLayout(this)) {
+    setObjectName(record_list_.key + QStringLiteral("Place"));
     pages_->addWidget(makeEmpty());
     auto* fold = new Fold;
-    QWidget* table = makeShelf();
+    QWidget* table = makeRecordList();
     QWidget* details = makeDetails();
-    fold->addPane(shelf_.title, table);
+    fold->addPane(record_list_.title, table);
     fold->addPane(tr("Selected"), details);
     fold->setWideArrangement([table, details](QWidget* page) {
         auto* row = new QHBoxLayout(page);
@@ -44,7 +44,7 @@ ShelfPlace::ShelfPlace(Shelf shelf, QWidget* parent)
         row->addWidget(details, 4);
     });
     pages_->addWidget(fold);
-    connect(model_, &ShelfModel::refused, this, [this](const QModelIndex&, const QString& words) {
+    connect(model_, &RecordListModel::refused, this, [this](const QModelIndex&, const QString& words) {
         trouble_->setWords(words);
         trouble_->show();
     });
@@ -55,43 +55,43 @@ ShelfPlace::ShelfPlace(Shelf shelf, QWidget* parent)
     refresh();
 }
 
-QWidget* ShelfPlace::makeEmpty() {
+QWidget* RecordListPlace::makeEmpty() {
     const Look& look = Look::instance();
     auto* page = new Panel;
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(look.scaled(60), look.scaled(60), look.scaled(60), look.scaled(40));
     column->setSpacing(look.scaled(12));
-    auto* sentence = new TextLabel(Role::sentence, shelf_.empty_sentence);
+    auto* sentence = new TextLabel(Role::sentence, record_list_.empty_sentence);
     sentence->setMaximumWidth(look.scaled(620));
     column->addWidget(sentence);
-    auto* hint = new TextLabel(Role::quiet, shelf_.empty_hint);
+    auto* hint = new TextLabel(Role::quiet, record_list_.empty_hint);
     hint->setMaximumWidth(look.scaled(620));
     column->addWidget(hint);
-    auto* button = new QPushButton(shelf_.add_text);
-    button->setObjectName(shelf_.key + QStringLiteral("FirstButton"));
-    connect(button, &QPushButton::clicked, this, &ShelfPlace::add);
+    auto* button = new QPushButton(record_list_.add_text);
+    button->setObjectName(record_list_.key + QStringLiteral("FirstButton"));
+    connect(button, &QPushButton::clicked, this, &RecordListPlace::add);
     column->addWidget(button, 0, Qt::AlignLeft);
     column->addStretch(1);
     return page;
 }
 
-QWidget* ShelfPlace::makeShelf() {
+QWidget* RecordListPlace::makeRecordList() {
     const Look& look = Look::instance();
     auto* panel = new Panel;
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(look.scaled(24), look.scaled(12), look.scaled(16), look.scaled(8));
     column->setSpacing(look.scaled(8));
     auto* top = new QHBoxLayout;
-    top->addWidget(new TextLabel(Role::heading, shelf_.title));
+    top->addWidget(new TextLabel(Role::heading, record_list_.title));
     count_ = new TextLabel(Role::quiet);
     count_->setWordWrap(false);
-    count_->setObjectName(shelf_.key + QStringLiteral("Count"));
+    count_->setObjectName(record_list_.key + QStringLiteral("Count"));
     top->addWidget(count_);
     top->addStretch(1);
     find_ = new QLineEdit;
-    find_->setObjectName(shelf_.key + QStringLiteral("Find"));
-    find_->setPlaceholderText(shelf_.filter_hint);
-    find_->setAccessibleName(shelf_.filter_hint);
+    find_->setObjectName(record_list_.key + QStringLiteral("Find"));
+    find_->setPlaceholderText(record_list_.filter_hint);
+    find_->setAccessibleName(record_list_.filter_hint);
     find_->setClearButtonEnabled(true);
     find_->setMinimumWidth(look.scaled(110));
     find_->setMaximumWidth(look.scaled(200));
@@ -103,15 +103,15 @@ QWidget* ShelfPlace::makeShelf() {
     column->addLayout(top);
 
     auto* buttons = new ButtonRow;
-    buttons->add(shelf_.add_text, shelf_.key + QLatin1String("Add"), this, [this] { add(); });
+    buttons->add(record_list_.add_text, record_list_.key + QLatin1String("Add"), this, [this] { add(); });
     duplicate_ =
-        buttons->add(tr("Duplicate"), shelf_.key + QLatin1String("Duplicate"), this, [this] { duplicate(); });
-    retire_ = buttons->add(tr("Retire"), shelf_.key + QLatin1String("Retire"), this, [this] { retire(); });
-    remove_ = buttons->add(tr("Remove"), shelf_.key + QLatin1String("Remove"), this, [this] { remove(); });
+        buttons->add(tr("Duplicate"), record_list_.key + QLatin1String("Duplicate"), this, [this] { duplicate(); });
+    retire_ = buttons->add(tr("Retire"), record_list_.key + QLatin1String("Retire"), this, [this] { retire(); });
+    remove_ = buttons->add(tr("Remove"), record_list_.key + QLatin1String("Remove"), this, [this] { remove(); });
     buttons->addStretch(1);
     shows_retired_ = new QCheckBox(tr("Show retired"));
     shows_retired_->setMinimumHeight(look.scaled(26));
-    shows_retired_->setObjectName(shelf_.key + QStringLiteral("ShowRetired"));
+    shows_retired_->setObjectName(record_list_.key + QStringLiteral("ShowRetired"));
     connect(shows_retired_, &QCheckBox::toggled, this, [this](bool on) {
         filter_->setShowsRetired(on);
         showCount();
@@ -120,11 +120,11 @@ QWidget* ShelfPlace::makeShelf() {
     column->addLayout(buttons);
 
     trouble_ = new TextLabel(Role::warning);
-    trouble_->setObjectName(shelf_.key + QStringLiteral("Trouble"));
+    trouble_->setObjectName(record_list_.key + QStringLiteral("Trouble"));
     trouble_->hide();
     column->addWidget(trouble_);
 
-    table_ = new DataTable(shelf_.key + QStringLiteral("Table"), shelf_.title);
+    table_ = new DataTable(record_list_.key + QStringLiteral("Table"), record_list_.title);
     table_->setModel(filter_);
     table_->setSortingEnabled(true);
     table_->sortByColumn(0, Qt::AscendingOrder);
@@ -144,27 +144,28 @@ QWidget* ShelfPlace::makeShelf() {
     return panel;
 }
 
-QWidget* ShelfPlace::makeDetails() {
+QWidget* RecordListPlace::makeDetails() {
     const Look& look = Look::instance();
     details_inside_ = new Panel;
     auto* column = new QVBoxLayout(details_inside_);
     column->setContentsMargins(look.scaled(20), look.scaled(12), look.scaled(20), look.scaled(12));
     column->setSpacing(look.scaled(8));
     name_ = new TextLabel(Role::sentence);
-    name_->setObjectName(shelf_.key + QStringLiteral("Name"));
+    name_->setObjectName(record_list_.key + QStringLiteral("Name"));
     column->addWidget(name_);
-    figures_ = new FigureRow(int(shelf_.figures.size()));
+    figures_ = new FigureRow(int(record_list_.figures.size()));
     column->addWidget(figures_);
     form_place_ = new QVBoxLayout;
     column->addLayout(form_place_);
     column->addWidget(new TextLabel(Role::plain, tr("Note")));
     note_ = new QPlainTextEdit;
-    note_->setObjectName(shelf_.key + QStringLiteral("Note"));
+    note_->setObjectName(record_list_.key + QStringLiteral("Note"));
     note_->setAccessibleName(tr("Note"));
     note_->setTabChangesFocus(true);
     note_->setFixedHeight(look.scaled(64));
     connect(note_, &QPlainTextEdit::textChanged, this, [this] {
-        if (shown_ && shelf_.note(*shown_) != note_->toPlainText()) shelf_.setNote(*shown_, note_->toPlainText());
+        if (shown_ && record_list_.note(*shown_) != note_->toPlainText())
+            record_list_.setNote(*shown_, note_->toPlainText());
     });
     column->addWidget(note_);
     column->addStretch(1);
@@ -173,19 +174,19 @@ QWidget* ShelfPlace::makeDetails() {
     return scroll;
 }
 
-std::optional<Id> ShelfPlace::chosen() const {
+std::optional<Id> RecordListPlace::chosen() const {
     const QModelIndex at = filter_->mapToSource(table_->currentIndex());
     return at.isValid() ? std::optional(model_->idAt(at.row())) : std::nullopt;
 }
 
-void ShelfPlace::choose(Id id) {
+void RecordListPlace::choose(Id id) {
     const int row = model_->rowOf(id);
     if (row < 0) return;
     table_->setCurrentIndex(filter_->mapFromSource(model_->index(row, 0)));
     table_->scrollTo(table_->currentIndex());
 }
 
-void ShelfPlace::refresh() {
+void RecordListPlace::refresh() {
     const auto before = shown_;
     model_->refresh();
     pages_->setCurrentIndex(model_->rowCount() == 0 ? 0 : 1);
@@ -202,18 +203,18 @@ void ShelfPlace::refresh() {
     showCount();
 }
 
-void ShelfPlace::showCount() {
+void RecordListPlace::showCount() {
     int retired = 0;
-    for (int row = 0; row < model_->rowCount(); ++row) retired += shelf_.retired(model_->idAt(row)) ? 1 : 0;
+    for (int row = 0; row < model_->rowCount(); ++row) retired += record_list_.retired(model_->idAt(row)) ? 1 : 0;
     const int flown = model_->rowCount() - retired;
     const int all = shows_retired_->isChecked() ? model_->rowCount() : flown;
-    const QString count = shelf_.count_text(flown, retired);
+    const QString count = record_list_.count_text(flown, retired);
     count_->setWords(filter_->rowCount() < all
                          ? tr("%1; %2 shown", "count, those found").arg(count).arg(filter_->rowCount())
                          : count);
 }
 
-void ShelfPlace::showChosen() {
+void RecordListPlace::showChosen() {
     const auto id = chosen();
     for (QPushButton* button : {duplicate_, retire_, remove_}) button->setEnabled(id.has_value());
     details_inside_->setEnabled(id.has_value());
@@ -225,15 +226,18 @@ void ShelfPlace::showChosen() {
         figures_->hide();
         return;
     }
-    const bool retired = shelf_.retired(*id);
+    const bool retired = record_list_.retired(*id);
     retire_->setText(retired ? tr("Return to use") : tr("Retire"));
-    remove_->setEnabled(!shelf_.isUsed(*id));
-    remove_->setToolTip(shelf_.isUsed(*id) ? tr("Flights or plans refer to it; retire it instead.") : QString());
-    const auto fields = shelf_.fields(Look::instance().quantities());
-    name_->setWords(QStringLiteral("<b>%1</b>").arg(fields.front().written(shelf_.request(*id)).toHtmlEscaped()));
+    remove_->setEnabled(!record_list_.isUsed(*id));
+    remove_->setToolTip(record_list_.isUsed(*id) ? tr("Flights or plans refer to it; retire it instead.")
+                                                 : QString());
+    const auto fields = record_list_.fields(Look::instance().quantities());
+    name_->setWords(
+        QStringLiteral("<b>%1</b>").arg(fields.front().written(record_list_.request(*id)).toHtmlEscaped()));
     figures_->show();
-    for (std::size_t i = 0; i < shelf_.figures.size(); ++i) {
-        figures_->figures()[i]->setExplanation(shelf_.figures[i].explanation(*id), shelf_.figures[i].header);
+    for (std::size_t i = 0; i < record_list_.figures.size(); ++i) {
+        figures_->figures()[i]->setExplanation(record_list_.figures[i].explanation(*id),
+                                               record_list_.figures[i].header);
     }
     figures_->layOutAgain();
     if (shown_ != id) {
@@ -241,22 +245,23 @@ void ShelfPlace::showChosen() {
         trouble_->hide();
         delete form_;
         const FormSubject subject{
-            [this, id] { return shelf_.request(*id); },
-            [this, id](const mission::PlanRequest& request) { return shelf_.set(*id, request); }};
+            [this, id] { return record_list_.request(*id); },
+            [this, id](const mission::PlanRequest& request) { return record_list_.set(*id, request); }};
         auto all = fields;
-        if (shelf_.more_fields) {
-            for (auto& field : shelf_.more_fields(Look::instance().quantities())) all.push_back(std::move(field));
+        if (record_list_.more_fields) {
+            for (auto& field : record_list_.more_fields(Look::instance().quantities()))
+                all.push_back(std::move(field));
         }
         form_ = new FieldForm(all, subject);
         form_place_->addWidget(form_);
     } else {
         form_->refresh();
     }
-    if (note_->toPlainText() != shelf_.note(*id)) note_->setPlainText(shelf_.note(*id));
+    if (note_->toPlainText() != record_list_.note(*id)) note_->setPlainText(record_list_.note(*id));
 }
 
-void ShelfPlace::add() {
-    const Id id = shelf_.add();
+void RecordListPlace::add() {
+    const Id id = record_list_.add();
     find_->clear();
     choose(id);
     pages_->setCurrentIndex(1);
@@ -267,26 +272,28 @@ void ShelfPlace::add() {
     }
 }
 
-void ShelfPlace::duplicate() {
-    if (const auto id = chosen()) choose(shelf_.duplicate(*id));
+void RecordListPlace::duplicate() {
+    if (const auto id = chosen()) choose(record_list_.duplicate(*id));
 }
 
-void ShelfPlace::retire() {
+void RecordListPlace::retire() {
     const auto id = chosen();
     if (!id) return;
-    const bool retired = shelf_.retired(*id);
-    const QString name = shelf_.fields(Look::instance().quantities()).front().written(shelf_.request(*id));
-    shelf_.retire(*id, !retired);
+    const bool retired = record_list_.retired(*id);
+    const QString name =
+        record_list_.fields(Look::instance().quantities()).front().written(record_list_.request(*id));
+    record_list_.retire(*id, !retired);
     if (!retired)
         emit said(
             tr("%1 was retired: kept for its flights, not offered for new ones. Ctrl+Z undoes it.").arg(name));
 }
 
-void ShelfPlace::remove() {
+void RecordListPlace::remove() {
     const auto id = chosen();
-    if (!id || shelf_.isUsed(*id)) return;
-    const QString name = shelf_.fields(Look::instance().quantities()).front().written(shelf_.request(*id));
-    shelf_.remove(*id);
+    if (!id || record_list_.isUsed(*id)) return;
+    const QString name =
+        record_list_.fields(Look::instance().quantities()).front().written(record_list_.request(*id));
+    record_list_.remove(*id);
     emit said(tr("%1 was removed. Ctrl+Z restores it.").arg(name));
 }
 

@@ -3,15 +3,15 @@
 #include <QAbstractTableModel>
 #include <QSortFilterProxyModel>
 
-#include "app/places/shelf/shelf.hpp"
+#include "app/places/record_list/record_list.hpp"
 
 namespace sobremesa::app {
 
-/// A shelf as a table: its fields, editable in place, then its figures, then the note.
-class ShelfModel : public QAbstractTableModel {
+/// A list as a table: its fields, editable in place, then its figures, then the note.
+class RecordListModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    explicit ShelfModel(Shelf shelf, QObject* parent = nullptr);
+    explicit RecordListModel(RecordList record_list, QObject* parent = nullptr);
 
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;
@@ -20,11 +20,11 @@ public:
     QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
     Qt::ItemFlags flags(const QModelIndex& index) const override;
 
-    const Shelf& shelf() const { return shelf_; }
+    const RecordList& record_list() const { return record_list_; }
     const RequestField* field(int column) const;
     Id idAt(int row) const { return ids_[std::size_t(row)]; }
     int rowOf(Id id) const;
-    /// The shelf has changed.
+    /// The list has changed.
     void refresh();
 
 signals:
@@ -32,16 +32,16 @@ signals:
     void refused(const QModelIndex& index, const QString& words);
 
 private:
-    Shelf shelf_;
+    RecordList record_list_;
     std::vector<RequestField> fields_;
     std::vector<Id> ids_;
 };
 
 /// Sorts by value, hides what is retired until asked for, and finds by any text of a row.
-class ShelfFilter : public QSortFilterProxyModel {
+class RecordListFilter : public QSortFilterProxyModel {
     Q_OBJECT
 public:
-    explicit ShelfFilter(ShelfModel& model, QObject* parent = nullptr);
+    explicit RecordListFilter(RecordListModel& model, QObject* parent = nullptr);
     void setWanted(const QString& text);
     void setShowsRetired(bool shows);
 
@@ -50,7 +50,7 @@ protected:
     bool lessThan(const QModelIndex& left, const QModelIndex& right) const override;
 
 private:
-    ShelfModel& model_;
+    RecordListModel& model_;
     QString wanted_;
     bool shows_retired_ = false;
 };
