@@ -54,7 +54,7 @@ int list(session::Workspace& workspace, bool json, std::ostream& out) {
         Json flights = Json::array();
         for (const auto& [id, flight] : workspace.library().flights)
             flights.push_back(flight_json(workspace, id, flight));
-        const Json answer = {{"book", workspace.keeper().path().toStdString()},
+        const Json answer = {{"book", workspace.worker().path().toStdString()},
                              {"aircraft", workspace.library().aircraft.size()},
                              {"packs", workspace.library().packs.size()},
                              {"plans", workspace.library().plans.size()},
@@ -116,15 +116,15 @@ int bring_in(session::Workspace& workspace, const std::string& path, std::ostrea
     if (!entries) return unusable(entries.error(), err);
     const std::filesystem::path where(path);
     const auto folder = std::filesystem::is_directory(where) ? where : where.parent_path();
-    session::BookBringer bringer(workspace);
+    session::LogbookImporter importer(workspace);
     session::FlightReader reader(workspace);
     QEventLoop loop;
     int code = exit_done;
-    QObject::connect(&bringer, &session::BookBringer::refused, [&](const units::Error& error) {
+    QObject::connect(&importer, &session::LogbookImporter::refused, [&](const units::Error& error) {
         code = unusable(error, err);
         loop.quit();
     });
-    QObject::connect(&bringer, &session::BookBringer::finished, [&](int added, int known) {
+    QObject::connect(&importer, &session::LogbookImporter::finished, [&](int added, int known) {
         out << "imported " << added << ", known already " << known << "\n";
         const auto unread = workspace.unread();
         if (unread.empty())
@@ -139,8 +139,8 @@ int bring_in(session::Workspace& workspace, const std::string& path, std::ostrea
     QMetaObject::invokeMethod(
         &loop,
         [&] {
-            bringer.bringIn(std::move(*entries), QString::fromStdString(folder.string()),
-                            QString::fromStdString(where.filename().string()));
+            importer.bringIn(std::move(*entries), QString::fromStdString(folder.string()),
+                             QString::fromStdString(where.filename().string()));
         },
         Qt::QueuedConnection);
     loop.exec();
@@ -366,12 +366,12 @@ int run_book(const BookOptions& options, std::ostream& out, std::ostream& err) {
                          [&](const units::Error& error) { code = unusable(error, err); });
         if (auto opened = workspace.openBook(QString::fromStdString(path), how); !opened)
             return unusable(opened.error(), err);
-        for (const auto& diagnostic : workspace.keeper().diagnostics())
+        for (const auto& diagnostic : workspace.worker().diagnostics())
             err << "sobremesa-cli: " << wording::message(diagnostic, wording::Quantities()).toStdString() << "\n";
         // What can be listed is; that something could not is said, and in the exit status.
         if (!writes) return std::max(list(workspace, options.json, out), code);
-        if (!workspace.keeper().is_writable()) {
-            const auto& diagnostics = workspace.keeper().diagnostics();
+        if (!workspace.worker().is_writable()) {
+            const auto& diagnostics = workspace.worker().diagnostics();
             const bool in_use = std::any_of(diagnostics.begin(), diagnostics.end(), [](const auto& diagnostic) {
                 return diagnostic.code == units::DiagnosticCode::book_in_use;
             });

@@ -224,7 +224,7 @@ std::optional<units::Error> refused_path(const QString& folder, const std::strin
 
 } // namespace
 
-BookBringer::BookBringer(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {
+LogbookImporter::LogbookImporter(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {
     connect(&workspace_, &Workspace::bookOpened, this, [this] {
         if (!running_) return;
         // What was on its way was for the book before.
@@ -235,7 +235,7 @@ BookBringer::BookBringer(Workspace& workspace, QObject* parent) : QObject(parent
     });
 }
 
-void BookBringer::bringIn(std::vector<io::BookEntry> entries, const QString& folder, const QString& name) {
+void LogbookImporter::bringIn(std::vector<io::BookEntry> entries, const QString& folder, const QString& name) {
     if (running_) return;
     // Everything is checked before anything is changed.
     for (const auto& entry : entries) {
@@ -260,11 +260,11 @@ void BookBringer::bringIn(std::vector<io::BookEntry> entries, const QString& fol
     nextLog();
 }
 
-void BookBringer::cancel() {
+void LogbookImporter::cancel() {
     cancelled_ = true;
 }
 
-void BookBringer::nextLog() {
+void LogbookImporter::nextLog() {
     while (next_ < entries_.size() && !entries_[next_].log_file) ++next_;
     if (cancelled_) {
         running_ = false;
@@ -284,7 +284,7 @@ void BookBringer::nextLog() {
         nextLog();
         return;
     }
-    workspace_.keeper().run<units::Result<logbook::StoredLog>>(
+    workspace_.worker().run<units::Result<logbook::StoredLog>>(
         this,
         [path](logbook::Book& book, const std::stop_token& stop) {
             return book.storeLog(path.toStdString(), stop);
@@ -317,7 +317,7 @@ std::optional<Id> pack_of_table(const std::map<Id, book::KeptPack>& record_list,
 
 } // namespace
 
-void BookBringer::finish() {
+void LogbookImporter::finish() {
     std::vector<RecordChange> changes;
     std::map<Id, Id> renumbered;
     std::vector<std::pair<Id, std::string>> figures;
@@ -410,7 +410,7 @@ FlightReader::FlightReader(Workspace& workspace, QObject* parent) : QObject(pare
 }
 
 FlightReader::~FlightReader() {
-    workspace_.keeper().cancelWork();
+    workspace_.worker().cancelWork();
 }
 
 void FlightReader::read(std::vector<Id> flights) {
@@ -437,7 +437,7 @@ void FlightReader::next() {
         return;
     }
     using Outcome = units::Result<telemetry::LogSummary>;
-    workspace_.keeper().run<Outcome>(
+    workspace_.worker().run<Outcome>(
         this,
         [log_id = *found->second.log_id,
          choices = reading_choices(found->second)](logbook::Book& book, const std::stop_token& stop) -> Outcome {

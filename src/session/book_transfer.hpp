@@ -41,10 +41,10 @@ units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path
 
 /// Brings entries into a workspace: logs first, then all records as one edit. What is there already, word for word,
 /// is not brought in twice.
-class BookBringer : public QObject {
+class LogbookImporter : public QObject {
     Q_OBJECT
 public:
-    explicit BookBringer(Workspace& workspace, QObject* parent = nullptr);
+    explicit LogbookImporter(Workspace& workspace, QObject* parent = nullptr);
     /// @param folder  the log files' paths are relative to it
     void bringIn(std::vector<io::BookEntry> entries, const QString& folder, const QString& name);
     void cancel();

@@ -41,7 +41,7 @@ FlightSession::FlightSession(Workspace& workspace, DebriefSession& debrief, cons
 
 FlightSession::~FlightSession() {
     // Work on the book speaks to this object.
-    workspace_.keeper().cancelWork();
+    workspace_.worker().cancelWork();
 }
 
 void FlightSession::openLog(const QString& path) {
@@ -62,7 +62,7 @@ void FlightSession::openFlight(Id id) {
     QDir().mkpath(folder);
     const QString path = QDir(folder).filePath(name);
     opening_flight_ = id;
-    workspace_.keeper().run<units::Result<void>>(
+    workspace_.worker().run<units::Result<void>>(
         this,
         [log_id, path](logbook::Book& book, const std::stop_token&) {
             return book.writeLog(log_id, path.toStdString());
@@ -284,7 +284,7 @@ LeftAtLanding FlightSession::left() const {
 void FlightSession::file() {
     const auto debrief = debrief_.debrief();
     if (!debrief || filed_ || filing_) return;
-    if (!workspace_.keeper().is_writable()) {
+    if (!workspace_.worker().is_writable()) {
         units::Error error;
         error.code = units::ErrorCode::book_read_only;
         emit refused(error);
@@ -292,7 +292,7 @@ void FlightSession::file() {
     }
     filing_ = true;
     emit filedChanged();
-    workspace_.keeper().run<units::Result<logbook::StoredLog>>(
+    workspace_.worker().run<units::Result<logbook::StoredLog>>(
         this,
         [this, path = debrief->path.toStdString()](logbook::Book& book, const std::stop_token& stop) {
             return book.storeLog(path, stop, [this](double share) {

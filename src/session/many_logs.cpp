@@ -177,7 +177,7 @@ void ManyLogs::setWanted(std::size_t flight, bool wanted) {
 
 void ManyLogs::file(const book::KeptFlight& flown) {
     if (running_) return;
-    if (!workspace_.keeper().is_writable()) {
+    if (!workspace_.worker().is_writable()) {
         units::Error error;
         error.code = units::ErrorCode::book_read_only;
         emit refused(error);
@@ -235,7 +235,7 @@ void ManyLogs::fileNext() {
             this, [keep, id] { keep(id); }, Qt::QueuedConnection);
         return;
     }
-    workspace_.keeper().run<units::Result<logbook::StoredLog>>(
+    workspace_.worker().run<units::Result<logbook::StoredLog>>(
         this,
         [path = *file](logbook::Book& book, const std::stop_token& stop) { return book.storeLog(path, stop); },
         [this, keep](const units::Result<logbook::StoredLog>& stored) {

@@ -107,13 +107,13 @@ Workspace::~Workspace() {
 
 /// Everything asked of the open book is done, and its results are here, before another one takes its place.
 void Workspace::leaveBook() {
-    if (keeper_.is_open()) emit bookClosing();
+    if (worker_.is_open()) emit bookClosing();
     settle();
 }
 
 units::Result<void> Workspace::openBook(const QString& path, const logbook::BookOptions& options) {
     leaveBook();
-    auto contents = keeper_.open(path.toStdString(), options);
+    auto contents = worker_.open(path.toStdString(), options);
     if (!contents) return tl::unexpected(contents.error());
     takeIn(*contents);
     return {};
@@ -121,7 +121,7 @@ units::Result<void> Workspace::openBook(const QString& path, const logbook::Book
 
 void Workspace::withoutBook() {
     leaveBook();
-    keeper_.close();
+    worker_.close();
     takeIn({});
 }
 
@@ -264,7 +264,7 @@ void Workspace::flush() {
     flush_due_.stop();
     if (!unwritten_) return;
     unwritten_ = false;
-    keeper_.write(
+    worker_.write(
         [edit = edits_[done_ - 1], last = last_id_](logbook::Book& book) { return book.make(edit, last); });
 }
 
@@ -433,7 +433,7 @@ void Workspace::undo() {
     Edit& edit = edits_[--done_];
     edit.undone = true;
     for (auto change = edit.changes.rbegin(); change != edit.changes.rend(); ++change) apply(*change, false);
-    keeper_.write([edit](logbook::Book& book) { return book.undo(edit); });
+    worker_.write([edit](logbook::Book& book) { return book.undo(edit); });
     since_edit_.invalidate();
     tell(edit.changes);
     showOpenPlan();
@@ -444,7 +444,7 @@ void Workspace::redo() {
     Edit& edit = edits_[done_++];
     edit.undone = false;
     for (const RecordChange& change : edit.changes) apply(change, true);
-    keeper_.write([edit](logbook::Book& book) { return book.redo(edit); });
+    worker_.write([edit](logbook::Book& book) { return book.redo(edit); });
     since_edit_.invalidate();
     tell(edit.changes);
     showOpenPlan();
@@ -470,7 +470,7 @@ void Workspace::setOpenPlan(std::optional<Id> id) {
         open_plan_ = id;
         since_edit_.invalidate();
         const std::string text = logbook::digits(id.value_or(0));
-        keeper_.write([text](logbook::Book& book) {
+        worker_.write([text](logbook::Book& book) {
             return book.put(logbook::Record{Kind::workspace, workspace_record, text});
         });
         emit openPlanChanged();
@@ -617,7 +617,7 @@ void Workspace::keepSummary(Id flight_id, const telemetry::LogSummary& summary) 
     kept.track = {};
     kept.diagnostics.clear();
     summaries_.insert_or_assign(flight_id, kept);
-    keeper_.write([figures = logbook::Figures{flight_id, madeFrom(flight_id), io::json_from(kept)}](
+    worker_.write([figures = logbook::Figures{flight_id, madeFrom(flight_id), io::json_from(kept)}](
                       logbook::Book& book) { return book.put(figures); });
 }
 
@@ -631,7 +631,7 @@ std::vector<Id> Workspace::unread() const {
 
 void Workspace::hurry(int most_ms) {
     flush();
-    keeper_.settle(most_ms);
+    worker_.settle(most_ms);
     flush();
 }
 
@@ -639,7 +639,7 @@ void Workspace::settle() {
     // What a result asks for is an edit again.
     do {
         flush();
-        keeper_.settle();
+        worker_.settle();
     } while (unwritten_);
 }
 

@@ -11,7 +11,7 @@
 #include "core/book/kept.hpp"
 #include "core/book/records.hpp"
 #include "logbook/edit_kind.hpp"
-#include "session/book_keeper.hpp"
+#include "session/logbook_worker.hpp"
 #include "session/plan_session.hpp"
 
 namespace sobremesa::session {
@@ -42,7 +42,7 @@ public:
     units::Result<void> openBook(const QString& path, const logbook::BookOptions& options = {});
     /// Works in memory only, on an empty workspace: what is left when no book can be opened.
     void withoutBook();
-    BookKeeper& keeper() { return keeper_; }
+    LogbookWorker& worker() { return worker_; }
 
     const Library& library() const { return library_; }
     /// Flights with their figures, in the order of their numbers; those whose log was not read yet have none.
@@ -96,7 +96,7 @@ public:
     void addLog(const logbook::StoredLog& log) { logs_.push_back(log); }
     /// Everything in the book before anything else happens: before a backup, and in tests.
     void settle();
-    /// Hands every edit to the book-keeper, and waits so long for what it has to do.
+    /// Hands every edit to the logbook worker, and waits so long for what it has to do.
     void hurry(int most_ms);
 
 signals:
@@ -129,7 +129,7 @@ private:
     void clear();
 
     PlanSession& plan_session_;
-    BookKeeper keeper_;
+    LogbookWorker worker_;
     Library library_;
     std::map<Id, telemetry::LogSummary> summaries_;
     std::vector<logbook::StoredLog> logs_;

@@ -46,8 +46,8 @@ void DemoVisitTest::fromTheFirstPageAndBack() {
     EVENTUALLY_EQUAL(window.workspace().summaries().size(), std::size_t(8));
     QCOMPARE(window.workspace().library().aircraft.size(), std::size_t(3));
     QVERIFY(window.workspace().library().plans.size() >= 4);
-    QVERIFY(window.workspace().keeper().path() != book_);
-    const QString copy = QFileInfo(window.workspace().keeper().path()).path();
+    QVERIFY(window.workspace().worker().path() != book_);
+    const QString copy = QFileInfo(window.workspace().worker().path()).path();
     QVERIFY(line->isVisible());
     QVERIFY(line->text().contains(QStringLiteral("demo")));
     // What is done here is done to the copy.
@@ -55,7 +55,7 @@ void DemoVisitTest::fromTheFirstPageAndBack() {
     auto* back = window.findChild<QPushButton*>(QStringLiteral("standingWayOut"));
     QVERIFY(back->isVisible());
     QTest::mouseClick(back, Qt::LeftButton);
-    EVENTUALLY_EQUAL(window.workspace().keeper().path(), book_);
+    EVENTUALLY_EQUAL(window.workspace().worker().path(), book_);
     QVERIFY(line->isHidden());
     QVERIFY(window.workspace().library().plans.empty());
     QVERIFY(window.workspace().library().flights.empty());
@@ -75,20 +75,20 @@ void DemoVisitTest::anotherLogbookEndsIt() {
     auto* line = window.findChild<StandingLine*>();
     EVENTUALLY(line->isVisible());
     const QString other = folder_->filePath(QStringLiteral("other.sqlite"));
-    EVENTUALLY(window.workspace().keeper().waiting() == 0);
+    EVENTUALLY(window.workspace().worker().waiting() == 0);
     window.openBook(other);
-    EVENTUALLY_EQUAL(window.workspace().keeper().path(), other);
+    EVENTUALLY_EQUAL(window.workspace().worker().path(), other);
     QVERIFY(line->isHidden());
     QVERIFY(window.workspace().library().plans.empty());
 }
 
 void DemoVisitTest::aReadOnlyLogbookIsMarked() {
     MainWindow first(folder_->path(), book_);
-    QVERIFY(first.workspace().keeper().is_writable());
+    QVERIFY(first.workspace().worker().is_writable());
     QTemporaryDir settings;
     MainWindow second(settings.path(), book_);
     second.show();
-    QVERIFY(!second.workspace().keeper().is_writable());
+    QVERIFY(!second.workspace().worker().is_writable());
     auto* line = second.findChild<StandingLine*>();
     QVERIFY(line->isVisible());
     QVERIFY(line->text().contains(QStringLiteral("only be read")));

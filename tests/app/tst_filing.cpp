@@ -80,7 +80,7 @@ void FilingTest::theLogIsKeptWhole() {
     QTemporaryDir folder;
     const QString copy = folder.filePath(QStringLiteral("copy.csv"));
     bool written = false;
-    (*window_)->workspace().keeper().run<bool>(
+    (*window_)->workspace().worker().run<bool>(
         &(*window_)->workspace(),
         [&, id = *kept().log_id](logbook::Book& book, std::stop_token) {
             return book.writeLog(id, copy.toStdString()).has_value();
@@ -172,9 +172,9 @@ void FilingTest::theSameLogIsNotFiledTwice() {
 
 void FilingTest::anotherLogOpenedWhileFilingChangesNothing() {
     window_->openLog("2026-04-11-alcaravan-calm.csv");
-    // The book-keeper is busy: whatever is filed waits behind this.
+    // The logbook worker is busy: whatever is filed waits behind this.
     std::promise<void> busy;
-    (*window_)->workspace().keeper().run<int>(
+    (*window_)->workspace().worker().run<int>(
         &(*window_)->workspace(),
         [until = busy.get_future().share()](logbook::Book&, std::stop_token) {
             until.wait();

@@ -32,7 +32,7 @@ private:
         logbook::BookOptions small;
         small.max_pages = 40;
         QVERIFY(workspace.openBook(folder_.filePath(QStringLiteral("small%1.sqlite").arg(++books_)), small));
-        QSignalSpy failed(&workspace.keeper(), &session::BookKeeper::failed);
+        QSignalSpy failed(&workspace.worker(), &session::LogbookWorker::failed);
         book::KeptPack pack;
         pack.pack = tests::sample_request().pack;
         pack.note = std::string(400'000, 'x');
@@ -67,7 +67,7 @@ void LeavingTest::closesAtOnceWhereNothingWaits() {
 void LeavingTest::waitsForLongWorkAndThenCloses() {
     std::promise<void> busy;
     bool told = false;
-    window().workspace().keeper().run<int>(
+    window().workspace().worker().run<int>(
         &window(),
         [until = busy.get_future().share()](logbook::Book&, const std::stop_token&) {
             until.wait();
@@ -102,12 +102,12 @@ void LeavingTest::nothingIsLostWhereThePilotStays() {
     QVERIFY(!window().close());
     press(QStringLiteral("Keep working"));
     QVERIFY(window().isVisible());
-    QCOMPARE(window().workspace().keeper().heldUp(), std::size_t(1));
+    QCOMPARE(window().workspace().worker().heldUp(), std::size_t(1));
     // Once more, and tried again: still no room, so it asks again.
     QVERIFY(!window().close());
     press(QStringLiteral("Try again"));
     EVENTUALLY(box());
-    QCOMPARE(window().workspace().keeper().heldUp(), std::size_t(1));
+    QCOMPARE(window().workspace().worker().heldUp(), std::size_t(1));
     press(QStringLiteral("Discard them"));
     EVENTUALLY(!window().isVisible());
 }
@@ -115,15 +115,15 @@ void LeavingTest::nothingIsLostWhereThePilotStays() {
 void LeavingTest::anotherBookWaitsToo() {
     fillUp();
     const QString other = folder_.filePath(QStringLiteral("other.sqlite"));
-    const QString before = window().workspace().keeper().path();
+    const QString before = window().workspace().worker().path();
     window().openBook(other);
     QVERIFY(box());
     press(QStringLiteral("Keep working"));
-    QCOMPARE(window().workspace().keeper().path(), before);
-    QCOMPARE(window().workspace().keeper().heldUp(), std::size_t(1));
+    QCOMPARE(window().workspace().worker().path(), before);
+    QCOMPARE(window().workspace().worker().heldUp(), std::size_t(1));
     window().openBook(other);
     press(QStringLiteral("Discard them"));
-    EVENTUALLY_EQUAL(window().workspace().keeper().path(), other);
+    EVENTUALLY_EQUAL(window().workspace().worker().path(), other);
     QVERIFY(window().workspace().library().packs.empty());
 }
 

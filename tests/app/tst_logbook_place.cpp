@@ -110,7 +110,7 @@ void LogbookPlaceTest::flightsStandWithTheirFigures() {
         for (const int column : {0, 1, 2, 3, 10, 11, 12})
             QVERIFY(!table().model()->index(row, column).data(explanation_role).isValid());
     }
-    QVERIFY(window_->said("logbookPath").contains((*window_)->workspace().keeper().path()));
+    QVERIFY(window_->said("logbookPath").contains((*window_)->workspace().worker().path()));
 }
 
 void LogbookPlaceTest::personalBestsAreAmongThoseShown() {
@@ -220,7 +220,7 @@ void LogbookPlaceTest::exportsAndBringsInTheWholeBook() {
     MainWindow other(folder.path(), folder.filePath(QStringLiteral("other.sqlite")));
     other.show();
     other.openFile(QDir(out).filePath(QStringLiteral("book.json"))); // as if it had been dropped
-    EVENTUALLY(!other.bringer().is_running() && other.workspace().library().flights.size() == 8);
+    EVENTUALLY(!other.importer().is_running() && other.workspace().library().flights.size() == 8);
     QCOMPARE(other.workspace().summaries().size(), std::size_t(8));
     QCOMPARE(other.workspace().library().packs.size(), (*window_)->workspace().library().packs.size());
     for (const auto& [id, flight] : other.workspace().library().flights) {
@@ -251,8 +251,8 @@ void LogbookPlaceTest::backsUpAndRestores() {
     window.restoreBook(backup);
     QCOMPARE(window.workspace().library().packs.size(), std::size_t(1));
     QCOMPARE(window.workspace().library().packs.begin()->second.note, std::string("before"));
-    QVERIFY(window.workspace().keeper().is_writable());
-    QCOMPARE(window.workspace().keeper().path(), book);
+    QVERIFY(window.workspace().worker().is_writable());
+    QCOMPARE(window.workspace().worker().path(), book);
     // The book as it was is not lost either.
     QCOMPARE(QDir(folder.path())
                  .entryList({QStringLiteral("*.before-restore-*")})
@@ -275,7 +275,7 @@ void LogbookPlaceTest::aDamagedBackupRestoresNothing() {
     window.restoreBook(bad.fileName());
     QVERIFY(window.messages().text().contains(QStringLiteral("damaged")));
     QCOMPARE(window.workspace().library().packs.size(), std::size_t(1));
-    QVERIFY(window.workspace().keeper().is_writable());
+    QVERIFY(window.workspace().worker().is_writable());
 }
 
 void LogbookPlaceTest::aThousandFlightsAreShown() {

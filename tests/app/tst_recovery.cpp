@@ -58,7 +58,7 @@ void RecoveryTest::aKilledWindowIsFoundAsItWas() {
     QVERIFY(program.waitForFinished(sobremesa::tests::patience_ms));
     MainWindow window(folder_->path(), book_);
     window.show();
-    QVERIFY(window.workspace().keeper().is_writable());
+    QVERIFY(window.workspace().worker().is_writable());
     EVENTUALLY(window.planSession().plan() != nullptr);
     QCOMPARE(window.planSession().request().name, std::string("West along the ridge"));
     auto* undo = window.findChild<QAction*>(QStringLiteral("undoAction"));
@@ -76,7 +76,7 @@ void RecoveryTest::aSecondWindowIsToldAndOnlyReads() {
     MainWindow second(folder_->path(), book_);
     second.show();
     QVERIFY(second.messages().text().contains(QStringLiteral("open in another window")));
-    QVERIFY(!second.workspace().keeper().is_writable());
+    QVERIFY(!second.workspace().worker().is_writable());
     QCOMPARE(second.workspace().library().plans.size(), std::size_t(1));
 }
 
@@ -105,12 +105,12 @@ void RecoveryTest::aFileThatIsNoBookIsLeftAlone() {
     letter.write(QByteArray("Dear aunt, ") + QByteArray(4000, '.'));
     letter.close();
     window.openFile(text);
-    QVERIFY(!window.workspace().keeper().is_open());
+    QVERIFY(!window.workspace().worker().is_open());
     QVERIFY(window.messages().isVisible());
     QVERIFY(letter.open(QIODevice::ReadOnly));
     QVERIFY(letter.readAll().startsWith("Dear aunt"));
     window.openFile(book_);
-    QVERIFY(window.workspace().keeper().is_writable());
+    QVERIFY(window.workspace().worker().is_writable());
 }
 
 void RecoveryTest::theBookChosenIsRemembered() {
@@ -118,11 +118,11 @@ void RecoveryTest::theBookChosenIsRemembered() {
     {
         MainWindow window(folder_->path(), book_);
         window.openBook(other);
-        QCOMPARE(window.workspace().keeper().path(), other);
+        QCOMPARE(window.workspace().worker().path(), other);
         window.close();
     }
     const MainWindow again(folder_->path(), {});
-    QCOMPARE(const_cast<MainWindow&>(again).workspace().keeper().path(), other);
+    QCOMPARE(const_cast<MainWindow&>(again).workspace().worker().path(), other);
 }
 
 void RecoveryTest::aFaultIsSaidAndTheWindowGoesOn() {

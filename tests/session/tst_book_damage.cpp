@@ -87,7 +87,7 @@ void BookDamageTest::init() {
         book::KeptFlight flight;
         flight.name = name;
         flight.flown = tests::sample_request();
-        workspace.keeper().run<units::Result<logbook::StoredLog>>(
+        workspace.worker().run<units::Result<logbook::StoredLog>>(
             &workspace,
             [path = file(name)](logbook::Book& book, const std::stop_token&) {
                 return book.storeLog(path.toStdString());
@@ -179,10 +179,10 @@ void BookDamageTest::whatIsLeftIsExported() {
     PlanSession plans;
     Workspace workspace(plans);
     QVERIFY(workspace.openBook(file("again.sqlite")));
-    BookBringer bringer(workspace);
+    LogbookImporter importer(workspace);
     bool done = false;
-    connect(&bringer, &BookBringer::finished, [&] { done = true; });
-    bringer.bringIn(*read_book_document(file("out")), file("out"), QStringLiteral("out"));
+    connect(&importer, &LogbookImporter::finished, [&] { done = true; });
+    importer.bringIn(*read_book_document(file("out")), file("out"), QStringLiteral("out"));
     EVENTUALLY(done);
     QCOMPARE(workspace.library().flights.size(), std::size_t(2));
     for (const auto& [id, flight] : workspace.library().flights)

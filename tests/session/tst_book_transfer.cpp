@@ -20,23 +20,23 @@ using namespace sobremesa::session;
 namespace {
 
 struct Laid {
-    explicit Laid(const QString& path) : workspace(plans), bringer(workspace) {
+    explicit Laid(const QString& path) : workspace(plans), importer(workspace) {
         if (!workspace.openBook(path)) qFatal("the book does not open");
     }
     /// Brings in what stands at a path, and waits.
     bool bringIn(const QString& path) {
         auto entries = read_book_document(path);
         if (!entries) return false;
-        QSignalSpy finished(&bringer, &BookBringer::finished);
-        QSignalSpy refused(&bringer, &BookBringer::refused);
+        QSignalSpy finished(&importer, &LogbookImporter::finished);
+        QSignalSpy refused(&importer, &LogbookImporter::refused);
         const QFileInfo file(path);
-        bringer.bringIn(std::move(*entries), file.isDir() ? path : file.absolutePath(), file.fileName());
+        importer.bringIn(std::move(*entries), file.isDir() ? path : file.absolutePath(), file.fileName());
         return sobremesa::tests::eventually([&] { return finished.count() + refused.count() > 0; }) &&
                finished.count() == 1;
     }
     PlanSession plans;
     Workspace workspace;
-    BookBringer bringer;
+    LogbookImporter importer;
 };
 
 } // namespace
@@ -169,7 +169,7 @@ void BookTransferTest::aMissingLogIsSaidAndNothingComesIn() {
     QDir().mkpath(file("thin"));
     QVERIFY(QFile::copy(QStringLiteral(DEMO_DIR "/book.json"), file("thin/book.json")));
     Laid laid(file("e.sqlite"));
-    QSignalSpy refused(&laid.bringer, &BookBringer::refused);
+    QSignalSpy refused(&laid.importer, &LogbookImporter::refused);
     QVERIFY(!laid.bringIn(file("thin")));
     QCOMPARE(refused.count(), 1);
     QCOMPARE(int(refused[0][0].value<units::Error>().code), int(units::ErrorCode::file_not_found));
@@ -232,7 +232,7 @@ void BookTransferTest::onlyPlainFilesBelowTheFolderComeIn() {
     io::BookEntry entry{"flight", 1, io::json_from(flight), log_file.toStdString(), std::nullopt};
     put(dir.filePath(QStringLiteral("book.json")), QByteArray::fromStdString(io::json_from_book({entry})));
     Laid laid(file("paths.sqlite"));
-    QSignalSpy refused(&laid.bringer, &BookBringer::refused);
+    QSignalSpy refused(&laid.importer, &LogbookImporter::refused);
     const auto logs_before = laid.workspace.logs().size();
     QCOMPARE(laid.bringIn(dir.path()), comes);
     if (comes) return;

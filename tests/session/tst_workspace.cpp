@@ -413,7 +413,7 @@ void WorkspaceTest::returnsAfterBeingKilled() {
     QVERIFY(other.waitForFinished(sobremesa::tests::patience_ms));
     QCOMPARE(other.exitStatus(), QProcess::CrashExit);
     Laid laid(path_);
-    QVERIFY(laid.workspace.keeper().is_writable());
+    QVERIFY(laid.workspace.worker().is_writable());
     QCOMPARE(laid.open().weather.wind.speed_mps, 6.5);
     QCOMPARE(laid.nextUndo(), std::string("change-wind"));
     laid.workspace.undo();
@@ -428,8 +428,8 @@ void WorkspaceTest::returnsAfterBeingKilled() {
 void WorkspaceTest::aFullDiskDelaysAndLosesNothing() {
     {
         Laid laid(path_);
-        QSignalSpy failed(&laid.workspace.keeper(), &BookKeeper::failed);
-        QSignalSpy recovered(&laid.workspace.keeper(), &BookKeeper::recovered);
+        QSignalSpy failed(&laid.workspace.worker(), &LogbookWorker::failed);
+        QSignalSpy recovered(&laid.workspace.worker(), &LogbookWorker::recovered);
         laid.workspace.bringInPlan(named_request("west"));
         laid.workspace.settle();
         // The system itself refuses to let any file grow.
@@ -447,11 +447,11 @@ void WorkspaceTest::aFullDiskDelaysAndLosesNothing() {
         // On the workspace it is there, and what comes after waits behind it.
         laid.editWind(9.0);
         laid.workspace.settle();
-        QVERIFY(laid.workspace.keeper().waiting() >= 2);
+        QVERIFY(laid.workspace.worker().waiting() >= 2);
         QCOMPARE(recovered.count(), 0);
         QCOMPARE(setrlimit(RLIMIT_FSIZE, &before), 0);
         EVENTUALLY_EQUAL(recovered.count(), 1);
-        QCOMPARE(laid.workspace.keeper().waiting(), std::size_t(0));
+        QCOMPARE(laid.workspace.worker().waiting(), std::size_t(0));
     }
     Laid again(path_);
     QCOMPARE(again.workspace.library().packs.begin()->second.note.size(), std::size_t(300'000));
@@ -468,7 +468,7 @@ void WorkspaceTest::aReadOnlyBookIsShownAndSaidSo() {
     logbook::BookOptions only;
     only.read_only = true;
     QVERIFY(workspace.openBook(path_, only));
-    QVERIFY(!workspace.keeper().is_writable());
+    QVERIFY(!workspace.worker().is_writable());
     QCOMPARE(workspace.library().plans.size(), std::size_t(1));
     // One may try things out; nothing of it stays.
     auto request = session.request();

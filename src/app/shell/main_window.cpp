@@ -77,8 +77,9 @@ RecordListChoice record_list_choice(const session::Workspace& workspace, std::si
 MainWindow::MainWindow(const QString& settings_folder, const QString& book_path, QWidget* parent)
     : QMainWindow(parent),
       settings_(QDir(settings_folder).filePath(QStringLiteral("sobremesa.ini")), QSettings::IniFormat),
-      workspace_(plan_session_), flight_session_(workspace_, debrief_session_, plan_session_), bringer_(workspace_),
-      reader_(workspace_), rail_(new PlaceRail), plan_setting_(new SettingLine(plan_session_)),
+      workspace_(plan_session_), flight_session_(workspace_, debrief_session_, plan_session_),
+      importer_(workspace_), reader_(workspace_), rail_(new PlaceRail),
+      plan_setting_(new SettingLine(plan_session_)),
       flown_setting_(new SettingLine(flight_session_.flown(), QStringLiteral("flown"))),
       setting_(new QStackedWidget), setting_row_(new QWidget), places_(new QStackedWidget),
       fleet_place_(new FleetPlace(workspace_, plan_session_)), fleet_record_list_(&fleet_place_->record_list()),
@@ -273,9 +274,9 @@ void MainWindow::connectFlight() {
         // Whoever stops the waiting stays.
         if (std::exchange(leaving_, nullptr)) messages_->clear();
         debrief_session_.cancel();
-        bringer_.cancel();
+        importer_.cancel();
         reader_.cancel();
-        if (flight_session_.is_filing() || !exporting_.isEmpty()) workspace_.keeper().cancelWork();
+        if (flight_session_.is_filing() || !exporting_.isEmpty()) workspace_.worker().cancelWork();
     });
 }
 
@@ -299,14 +300,14 @@ void MainWindow::connectWorkspace() {
     connect(&workspace_, &session::Workspace::bookOpened, this, &MainWindow::showStanding);
     connect(standing_, &StandingLine::wayOutWanted, this, &MainWindow::endLookingAround);
     connect(&workspace_, &session::Workspace::unreadable, this, &MainWindow::refuse);
-    connect(&workspace_.keeper(), &session::BookKeeper::failed, this, [this](const units::Error& error) {
+    connect(&workspace_.worker(), &session::LogbookWorker::failed, this, [this](const units::Error& error) {
         progress_due_.stop();
         // Until the book can be written again.
         messages_->showLasting(wording::message(error));
     });
-    connect(&workspace_.keeper(), &session::BookKeeper::idle, this, &MainWindow::goOnLeaving);
-    connect(&workspace_.keeper(), &session::BookKeeper::failed, this, &MainWindow::goOnLeaving);
-    connect(&workspace_.keeper(), &session::BookKeeper::recovered, this,
+    connect(&workspace_.worker(), &session::LogbookWorker::idle, this, &MainWindow::goOnLeaving);
+    connect(&workspace_.worker(), &session::LogbookWorker::failed, this, &MainWindow::goOnLeaving);
+    connect(&workspace_.worker(), &session::LogbookWorker::recovered, this,
             [this] { messages_->showNote(tr("The logbook can be written again; nothing was lost.")); });
 }
 
@@ -315,9 +316,9 @@ void MainWindow::connectTransfers() {
     const auto progress = [this](const QString& what) {
         return [this, what](double share) { messages_->showProgress(what, share); };
     };
-    connect(&bringer_, &session::BookBringer::progressed, this, progress(tr("Importing the logs")));
-    connect(&bringer_, &session::BookBringer::refused, this, &MainWindow::refuse);
-    connect(&bringer_, &session::BookBringer::finished, this, [this](int added, int known) {
+    connect(&importer_, &session::LogbookImporter::progressed, this, progress(tr("Importing the logs")));
+    connect(&importer_, &session::LogbookImporter::refused, this, &MainWindow::refuse);
+    connect(&importer_, &session::LogbookImporter::finished, this, [this](int added, int known) {
         messages_->showNote(known == 0
                                 ? tr("%n entry(ies) imported.", nullptr, added)
                                 : tr("%n entry(ies) imported; already there: %1.", nullptr, added).arg(known));

@@ -64,7 +64,7 @@ public:
     session::DebriefSession& debriefSession() { return debrief_session_; }
     session::FlightSession& flightSession() { return flight_session_; }
     session::Workspace& workspace() { return workspace_; }
-    session::BookBringer& bringer() { return bringer_; }
+    session::LogbookImporter& importer() { return importer_; }
     session::FlightReader& flightReader() { return reader_; }
     PlanPlace& planPlace() { return *plan_place_; }
     DebriefPlace& debriefPlace() { return *debrief_place_; }
@@ -170,7 +170,7 @@ private:
     session::DebriefSession debrief_session_;
     session::Workspace workspace_;
     session::FlightSession flight_session_;
-    session::BookBringer bringer_;
+    session::LogbookImporter importer_;
     session::FlightReader reader_;
 
     PlaceRail* rail_;

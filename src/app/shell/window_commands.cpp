@@ -214,7 +214,7 @@ void MainWindow::makeBookCommands() {
     commands_->begin(tr("Logbook file"));
     commands_->add("chooseBookAction", tr("Open or create a logbook…"), {}, [this] {
         const QString path =
-            QFileDialog::getSaveFileName(this, tr("Open or create a logbook"), workspace_.keeper().path(),
+            QFileDialog::getSaveFileName(this, tr("Open or create a logbook"), workspace_.worker().path(),
                                          tr("Logbooks (*.sqlite)"), nullptr, QFileDialog::DontConfirmOverwrite);
         if (!path.isEmpty()) openBook(path);
     });

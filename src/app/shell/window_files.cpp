@@ -329,8 +329,8 @@ void MainWindow::openDemoCopy(const QString& demo) {
                                    .arg(copy->isValid() ? copy->path() : QDir::tempPath()));
         return;
     }
-    const QString own = workspace_.keeper().is_open()
-                            ? workspace_.keeper().path()
+    const QString own = workspace_.worker().is_open()
+                            ? workspace_.worker().path()
                             : settings_.value(QStringLiteral("book"), session::default_book_path()).toString();
     const QString folder = lastFolder();
     if (auto opened = workspace_.openBook(copy->filePath(QStringLiteral("logbook.sqlite"))); !opened) {
@@ -348,7 +348,7 @@ void MainWindow::openDemoCopy(const QString& demo) {
 
 void MainWindow::endLookingAround() {
     if (!demo_copy_) return;
-    bringer_.cancel();
+    importer_.cancel();
     leaveBook([this] {
         openBookNow(own_book_);
         showPlace(Place::plan);
@@ -362,15 +362,15 @@ void MainWindow::setThrowAway() {
 
 /// What holds as long as this logbook is open.
 void MainWindow::showStanding() {
-    const auto& keeper = workspace_.keeper();
+    const auto& worker = workspace_.worker();
     const QString demo = tr("These are demo flights, in a temporary copy: try anything; nothing is kept.");
     if (demo_copy_)
         standing_->show(demo, tr("Back to my logbook"));
     else if (throw_away_)
         standing_->show(demo);
-    else if (!keeper.is_open())
+    else if (!worker.is_open())
         standing_->show(tr("No logbook is open: what you enter is not kept."));
-    else if (!keeper.is_writable())
+    else if (!worker.is_writable())
         standing_->show(tr("This logbook can only be read: what you change is not kept."));
     else
         standing_->clear();
@@ -383,7 +383,7 @@ void MainWindow::readUnread() {
 
 void MainWindow::sayBook() {
     QStringList said;
-    for (const auto& diagnostic : workspace_.keeper().diagnostics())
+    for (const auto& diagnostic : workspace_.worker().diagnostics())
         said << wording::message(diagnostic, Look::instance().quantities());
     if (!said.isEmpty()) messages_->showTrouble(said.join(QLatin1Char(' ')));
 }
@@ -394,12 +394,12 @@ void MainWindow::backUpBook(const QString& path) {
     messages_->showProgress(tr("Backing up"), 0.0);
     // The dialog asked whether a file that is there may go; it goes when the copy is whole.
     constexpr bool replace = true;
-    workspace_.keeper().run<units::Result<void>>(
+    workspace_.worker().run<units::Result<void>>(
         this,
         [path](logbook::Book& book, const std::stop_token&) { return book.backUp(path.toStdString(), replace); },
         [this, path](const units::Result<void>& done) {
             exporting_.clear();
-            const auto held_up = int(workspace_.keeper().heldUp());
+            const auto held_up = int(workspace_.worker().heldUp());
             if (!done)
                 say(done.error());
             else if (held_up > 0) {
@@ -437,8 +437,8 @@ void MainWindow::restoreBookNow(const QString& backup) {
             return;
         }
     }
-    const QString path = workspace_.keeper().is_open()
-                             ? workspace_.keeper().path()
+    const QString path = workspace_.worker().is_open()
+                             ? workspace_.worker().path()
                              : settings_.value(QStringLiteral("book"), session::default_book_path()).toString();
     workspace_.settle();
     workspace_.withoutBook();
@@ -460,7 +460,7 @@ void MainWindow::restoreBookNow(const QString& backup) {
         return;
     }
     openBook(path);
-    if (workspace_.keeper().is_open())
+    if (workspace_.worker().is_open())
         messages_->showNote(QFile::exists(aside) ? tr("Restored. The previous logbook is in %1.").arg(aside)
                                                  : tr("Restored."));
 }
@@ -468,7 +468,7 @@ void MainWindow::restoreBookNow(const QString& backup) {
 void MainWindow::exportBook(const QString& folder) {
     workspace_.hurry(0);
     exporting_ = folder;
-    workspace_.keeper().run<units::Result<std::vector<units::Error>>>(
+    workspace_.worker().run<units::Result<std::vector<units::Error>>>(
         this,
         [this, folder](logbook::Book& book, const std::stop_token& stop) {
             return session::export_book(book, folder, stop, [this](double share) {
@@ -500,7 +500,7 @@ void MainWindow::bringIn(const QString& path) {
     }
     const QFileInfo file(path);
     const QString folder = file.isDir() ? path : file.absolutePath();
-    bringer_.bringIn(std::move(*entries), folder, file.fileName());
+    importer_.bringIn(std::move(*entries), folder, file.fileName());
 }
 
 void MainWindow::exportPacks(const QString& path) {

@@ -20,16 +20,16 @@ constexpr int patience_ms = 500;
 } // namespace
 
 void MainWindow::leaveBook(std::function<void()> then) {
-    auto& keeper = workspace_.keeper();
+    auto& worker = workspace_.worker();
     reader_.cancel();
     workspace_.hurry(patience_ms);
-    if (keeper.waiting() == 0) {
+    if (worker.waiting() == 0) {
         leaving_ = nullptr;
         then();
         return;
     }
     leaving_ = std::move(then);
-    if (keeper.heldUp() > 0)
+    if (worker.heldUp() > 0)
         askToLose();
     else
         messages_->showProgress(tr("Saving the last changes to the logbook"), 0.0);
@@ -46,10 +46,10 @@ void MainWindow::askToLose() {
     asking_ = new QMessageBox(this);
     asking_->setObjectName(QStringLiteral("leavingBox"));
     asking_->setAttribute(Qt::WA_DeleteOnClose);
-    const auto held_up = workspace_.keeper().heldUp();
+    const auto held_up = workspace_.worker().heldUp();
     asking_->setText(
         tr("%n change(s) could not be written to the logbook and would be lost.", nullptr, int(held_up)));
-    asking_->setInformativeText(wording::message(workspace_.keeper().trouble()));
+    asking_->setInformativeText(wording::message(workspace_.worker().trouble()));
     auto* again = asking_->addButton(tr("Try again"), QMessageBox::AcceptRole);
     auto* lose = asking_->addButton(tr("Discard them"), QMessageBox::DestructiveRole);
     auto* stay = asking_->addButton(tr("Keep working"), QMessageBox::RejectRole);
@@ -62,7 +62,7 @@ void MainWindow::askToLose() {
         asking_ = nullptr;
         if (clicked == again) leaveBook(then);
         if (clicked != lose) return;
-        workspace_.keeper().loseWaiting();
+        workspace_.worker().loseWaiting();
         then();
     });
     asking_->open();

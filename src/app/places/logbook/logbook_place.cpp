@@ -250,7 +250,7 @@ void LogbookPlace::refresh() {
             table_->setColumnWidth(column, Look::instance().scaled(widths[column]));
     }
     pages_->setCurrentIndex(ids_.empty() ? 0 : 1);
-    path_->setWords(workspace_.keeper().is_open() ? tr("Stored in %1").arg(workspace_.keeper().path())
+    path_->setWords(workspace_.worker().is_open() ? tr("Stored in %1").arg(workspace_.worker().path())
                                                   : tr("Not stored: no logbook is open."));
     fillChoices();
     filter();

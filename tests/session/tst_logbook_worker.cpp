@@ -27,13 +27,13 @@ logbook::Edit edit_of(std::int64_t id, const std::string& document) {
     return {id, "change-pack", "B-07", {{logbook::Kind::pack, id, std::nullopt, document}}, false};
 }
 
-BookKeeper::Write write_of(std::int64_t id, std::size_t bytes = 10) {
+LogbookWorker::Write write_of(std::int64_t id, std::size_t bytes = 10) {
     return [id, bytes](logbook::Book& book) { return book.make(edit_of(id, std::string(bytes, 'x')), id); };
 }
 
 } // namespace
 
-class BookKeeperTest : public QObject {
+class LogbookWorkerTest : public QObject {
     Q_OBJECT
 private slots:
     void init() { folder_ = std::make_unique<QTemporaryDir>(); }
@@ -51,40 +51,40 @@ private:
     std::unique_ptr<QTemporaryDir> folder_;
 };
 
-void BookKeeperTest::aResultReachesNoOtherBook() {
-    BookKeeper keeper;
-    QVERIFY(keeper.open(path("a.sqlite")));
+void LogbookWorkerTest::aResultReachesNoOtherBook() {
+    LogbookWorker worker;
+    QVERIFY(worker.open(path("a.sqlite")));
     QString reached;
     std::promise<void> go;
-    keeper.run<int>(
+    worker.run<int>(
         this,
         [until = go.get_future().share()](logbook::Book&, const std::stop_token&) {
             until.wait();
             return 1;
         },
-        [&](int) { reached = keeper.path(); });
+        [&](int) { reached = worker.path(); });
     go.set_value();
-    QVERIFY(keeper.open(path("b.sqlite")));
+    QVERIFY(worker.open(path("b.sqlite")));
     QCoreApplication::processEvents();
     // Given out while its own book was still open.
     QCOMPARE(reached, file("a.sqlite"));
 }
 
-void BookKeeperTest::aResultReachesNobodyWhoIsGone() {
-    BookKeeper keeper;
-    QVERIFY(keeper.open(path("a.sqlite")));
+void LogbookWorkerTest::aResultReachesNobodyWhoIsGone() {
+    LogbookWorker worker;
+    QVERIFY(worker.open(path("a.sqlite")));
     bool told = false;
     {
         QObject asker;
-        keeper.run<int>(
+        worker.run<int>(
             &asker, [](logbook::Book&, const std::stop_token&) { return 1; }, [&](int) { told = true; });
     }
-    keeper.settle();
+    worker.settle();
     QCoreApplication::processEvents();
     QVERIFY(!told);
 }
 
-void BookKeeperTest::filingEndsInTheBookItBeganIn() {
+void LogbookWorkerTest::filingEndsInTheBookItBeganIn() {
     PlanSession plans;
     Workspace workspace(plans);
     DebriefSession debriefs;
@@ -105,22 +105,22 @@ void BookKeeperTest::filingEndsInTheBookItBeganIn() {
     QCOMPARE(workspace.summaries().size(), std::size_t(1));
 }
 
-void BookKeeperTest::aHeldUpWriteHoldsUpNoBackup() {
+void LogbookWorkerTest::aHeldUpWriteHoldsUpNoBackup() {
     { QVERIFY(logbook::Book::open(path("a.sqlite"))); }
     logbook::BookOptions small;
     small.max_pages = 40;
-    BookKeeper keeper;
-    QVERIFY(keeper.open(path("a.sqlite"), small));
-    keeper.write(write_of(1));
-    keeper.settle();
-    QSignalSpy failed(&keeper, &BookKeeper::failed);
-    keeper.write(write_of(2, 400'000));
-    keeper.write(write_of(3));
+    LogbookWorker worker;
+    QVERIFY(worker.open(path("a.sqlite"), small));
+    worker.write(write_of(1));
+    worker.settle();
+    QSignalSpy failed(&worker, &LogbookWorker::failed);
+    worker.write(write_of(2, 400'000));
+    worker.write(write_of(3));
     EVENTUALLY(failed.count() > 0);
-    QCOMPARE(keeper.heldUp(), std::size_t(2));
-    QCOMPARE(int(keeper.trouble().code), int(units::ErrorCode::book_full));
+    QCOMPARE(worker.heldUp(), std::size_t(2));
+    QCOMPARE(int(worker.trouble().code), int(units::ErrorCode::book_full));
     bool done = false;
-    keeper.run<bool>(
+    worker.run<bool>(
         this,
         [to = path("backup.sqlite")](logbook::Book& book, const std::stop_token&) {
             return book.backUp(to).has_value();
@@ -129,43 +129,43 @@ void BookKeeperTest::aHeldUpWriteHoldsUpNoBackup() {
     EVENTUALLY(done);
     auto backup = logbook::Book::open(path("backup.sqlite"));
     QCOMPARE(backup->read()->records.size(), std::size_t(1));
-    keeper.loseWaiting();
-    QCOMPARE(keeper.waiting(), std::size_t(0));
+    worker.loseWaiting();
+    QCOMPARE(worker.waiting(), std::size_t(0));
 }
 
-void BookKeeperTest::whatIsHeldUpIsCountedAndKeptLater() {
-    BookKeeper keeper;
-    QVERIFY(keeper.open(path("a.sqlite")));
+void LogbookWorkerTest::whatIsHeldUpIsCountedAndKeptLater() {
+    LogbookWorker worker;
+    QVERIFY(worker.open(path("a.sqlite")));
     bool room = false;
     std::vector<int> order;
-    QSignalSpy failed(&keeper, &BookKeeper::failed);
-    QSignalSpy recovered(&keeper, &BookKeeper::recovered);
-    keeper.write([&](logbook::Book&) -> units::Result<void> {
+    QSignalSpy failed(&worker, &LogbookWorker::failed);
+    QSignalSpy recovered(&worker, &LogbookWorker::recovered);
+    worker.write([&](logbook::Book&) -> units::Result<void> {
         if (!room) return units::failure(units::ErrorCode::book_full);
         order.push_back(1);
         return {};
     });
     EVENTUALLY_EQUAL(failed.count(), 1);
-    keeper.write([&](logbook::Book&) -> units::Result<void> {
+    worker.write([&](logbook::Book&) -> units::Result<void> {
         order.push_back(2);
         return {};
     });
-    keeper.settle();
-    QCOMPARE(keeper.heldUp(), std::size_t(2));
+    worker.settle();
+    QCOMPARE(worker.heldUp(), std::size_t(2));
     QVERIFY(order.empty());
     room = true;
-    keeper.settle();
+    worker.settle();
     QCoreApplication::processEvents();
     QCOMPARE(order, (std::vector<int>{1, 2}));
     QCOMPARE(recovered.count(), 1);
-    QCOMPARE(keeper.waiting(), std::size_t(0));
+    QCOMPARE(worker.waiting(), std::size_t(0));
 }
 
-void BookKeeperTest::theFileItselfHoldsWhatWasWritten() {
-    BookKeeper keeper;
-    QVERIFY(keeper.open(path("a.sqlite")));
-    QSignalSpy idle(&keeper, &BookKeeper::idle);
-    for (int i = 1; i <= 20; ++i) keeper.write(write_of(i, 20'000));
+void LogbookWorkerTest::theFileItselfHoldsWhatWasWritten() {
+    LogbookWorker worker;
+    QVERIFY(worker.open(path("a.sqlite")));
+    QSignalSpy idle(&worker, &LogbookWorker::idle);
+    for (int i = 1; i <= 20; ++i) worker.write(write_of(i, 20'000));
     EVENTUALLY(idle.count() > 0);
     // As a file manager copies it: the one file, while the book is open.
     QVERIFY(std::filesystem::exists(path("a.sqlite-wal")));
@@ -175,7 +175,7 @@ void BookKeeperTest::theFileItselfHoldsWhatWasWritten() {
     QCOMPARE(copy->read()->records.size(), std::size_t(20));
 }
 
-void BookKeeperTest::twoFirstWritersDoNotTakeEachOtherForStrangers() {
+void LogbookWorkerTest::twoFirstWritersDoNotTakeEachOtherForStrangers() {
     // Many times over, because the moment in which it matters is short: each ends with the book, or hears that it
     // is in use; none hears that it is no logbook.
     constexpr int rounds = 60;
@@ -209,5 +209,5 @@ void BookKeeperTest::twoFirstWritersDoNotTakeEachOtherForStrangers() {
     QCOMPARE(int(refused.error().code), int(units::ErrorCode::book_in_use));
 }
 
-SOBREMESA_TEST(BookKeeperTest)
-#include "tst_book_keeper.moc"
+SOBREMESA_TEST(LogbookWorkerTest)
+#include "tst_logbook_worker.moc"

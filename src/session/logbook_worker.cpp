@@ -1,4 +1,4 @@
-#include "session/book_keeper.hpp"
+#include "session/logbook_worker.hpp"
 
 #include <algorithm>
 
@@ -10,7 +10,7 @@ namespace {
 constexpr int retry_after_ms = 3000;
 }
 
-BookKeeper::BookKeeper(QObject* parent) : QObject(parent) {
+LogbookWorker::LogbookWorker(QObject* parent) : QObject(parent) {
     pool_.setMaxThreadCount(1);
     pool_.setExpiryTimeout(-1);
     retry_.setInterval(retry_after_ms);
@@ -20,14 +20,14 @@ BookKeeper::BookKeeper(QObject* parent) : QObject(parent) {
     });
 }
 
-BookKeeper::~BookKeeper() {
+LogbookWorker::~LogbookWorker() {
     // Those who asked may be half gone: what was asked is done, and told nobody.
     pool_.waitForDone();
     giveUp();
 }
 
-units::Result<logbook::BookContents> BookKeeper::open(const std::string& path,
-                                                      const logbook::BookOptions& options) {
+units::Result<logbook::BookContents> LogbookWorker::open(const std::string& path,
+                                                         const logbook::BookOptions& options) {
     close();
     auto book = logbook::Book::open(path, options);
     if (!book) return tl::unexpected(book.error());
@@ -41,7 +41,7 @@ units::Result<logbook::BookContents> BookKeeper::open(const std::string& path,
     return contents;
 }
 
-void BookKeeper::close() {
+void LogbookWorker::close() {
     settle();
     giveUp();
     book_.reset();
@@ -52,7 +52,7 @@ void BookKeeper::close() {
 }
 
 /// One last try for what is held up; then the queue is emptied.
-void BookKeeper::giveUp() {
+void LogbookWorker::giveUp() {
     retry_.stop();
     {
         const std::lock_guard lock(queue_guard_);
@@ -66,7 +66,7 @@ void BookKeeper::giveUp() {
     }
 }
 
-void BookKeeper::write(Write write) {
+void LogbookWorker::write(Write write) {
     if (!open_ || !writable_) return;
     enqueue({true, [this, write = std::move(write), book = book_number_] {
                  const auto done = write(*book_);
@@ -78,15 +78,15 @@ void BookKeeper::write(Write write) {
              }});
 }
 
-void BookKeeper::tell(std::function<void()> what) {
+void LogbookWorker::tell(std::function<void()> what) {
     {
         const std::lock_guard lock(told_guard_);
         told_.push_back(std::move(what));
     }
-    QMetaObject::invokeMethod(this, &BookKeeper::hear, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(this, &LogbookWorker::hear, Qt::QueuedConnection);
 }
 
-void BookKeeper::hear() {
+void LogbookWorker::hear() {
     // One after the other: what one of them asks for may be told meanwhile.
     for (;;) {
         std::function<void()> what;
@@ -100,7 +100,7 @@ void BookKeeper::hear() {
     }
 }
 
-void BookKeeper::enqueue(Task task) {
+void LogbookWorker::enqueue(Task task) {
     const std::lock_guard lock(queue_guard_);
     // A write behind one that failed waits with it for the next try.
     const bool waits = stalled_ && task.is_write;
@@ -109,12 +109,12 @@ void BookKeeper::enqueue(Task task) {
 }
 
 /// With the queue's guard held.
-void BookKeeper::startDraining() {
+void LogbookWorker::startDraining() {
     if (std::exchange(draining_, true)) return;
     pool_.start([this] { drain(); });
 }
 
-void BookKeeper::drain() {
+void LogbookWorker::drain() {
     // One failed write holds up all writes of this round, and no other work.
     bool held_up = false;
     for (;;) {
@@ -158,19 +158,19 @@ void BookKeeper::drain() {
     }
 }
 
-void BookKeeper::fail(const units::Error& error) {
+void LogbookWorker::fail(const units::Error& error) {
     retry_.start();
     trouble_ = error;
     emit failed(error);
 }
 
-void BookKeeper::cancelWork() {
+void LogbookWorker::cancelWork() {
     stop_.request_stop();
     pool_.waitForDone();
     stop_ = std::stop_source();
 }
 
-void BookKeeper::settle(int most_ms) {
+void LogbookWorker::settle(int most_ms) {
     const QDeadlineTimer deadline(most_ms < 0 ? QDeadlineTimer(QDeadlineTimer::Forever) : QDeadlineTimer(most_ms));
     const auto wait = [&] { return pool_.waitForDone(most_ms < 0 ? -1 : int(deadline.remainingTime())); };
     // A result may ask for more, as filing does: the log is stored, then the flight. The count only keeps two that
@@ -193,19 +193,19 @@ void BookKeeper::settle(int most_ms) {
     hear();
 }
 
-void BookKeeper::loseWaiting() {
+void LogbookWorker::loseWaiting() {
     pool_.waitForDone();
     const std::lock_guard lock(queue_guard_);
     queue_.clear();
     stalled_ = false;
 }
 
-std::size_t BookKeeper::waiting() const {
+std::size_t LogbookWorker::waiting() const {
     const std::lock_guard lock(queue_guard_);
     return queue_.size();
 }
 
-std::size_t BookKeeper::heldUp() const {
+std::size_t LogbookWorker::heldUp() const {
     const std::lock_guard lock(queue_guard_);
     if (!stalled_) return 0;
     return std::size_t(std::count_if(queue_.begin(), queue_.end(), [](const Task& t) { return t.is_write; }));

@@ -20,11 +20,11 @@ namespace sobremesa::session {
 /// it behind it: a full disk delays, it loses nothing while the program runs. Other work (a backup to another disk,
 /// an export) does not wait for a write that cannot be done. When nothing is left to write, the write-ahead log is
 /// moved into the book's own file, so that a copy made by a file manager opens.
-class BookKeeper : public QObject {
+class LogbookWorker : public QObject {
     Q_OBJECT
 public:
-    explicit BookKeeper(QObject* parent = nullptr);
-    ~BookKeeper() override;
+    explicit LogbookWorker(QObject* parent = nullptr);
+    ~LogbookWorker() override;
 
     /// Opens a book in place of the one before, and reads it.
     units::Result<logbook::BookContents> open(const std::string& path, const logbook::BookOptions& options = {});
