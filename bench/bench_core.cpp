@@ -133,16 +133,16 @@ BENCHMARK(pan_over_a_million_samples)->Unit(benchmark::kMicrosecond);
 void forty_flights_learned(benchmark::State& state) {
     airframe::Aircraft aircraft =
         io::read_plan_file(std::string(DEMO_DIR) + "/alcaravan-west.plan.json")->request.aircraft;
-    std::vector<learning::Lesson> lessons(40);
-    for (std::size_t k = 0; k < lessons.size(); ++k) {
-        lessons[k].all_up_mass_kg = 1.5;
+    std::vector<learning::FlightObservation> observations(40);
+    for (std::size_t k = 0; k < observations.size(); ++k) {
+        observations[k].all_up_mass_kg = 1.5;
         for (const double v : {13.0, 15.5, 18.0}) {
             const double w = 0.004 * v * v * v + 700.0 / v;
-            lessons[k].level.push_back({{v, 0.2}, {w * (1.0 + 0.02 * double(k % 5)), 1.0}, 0.0, 100.0});
+            observations[k].level.push_back({{v, 0.2}, {w * (1.0 + 0.02 * double(k % 5)), 1.0}, 0.0, 100.0});
         }
     }
     for (auto _ : state) {
-        auto test = learning::backtest(aircraft, 1.5, lessons);
+        auto test = learning::backtest(aircraft, 1.5, observations);
         benchmark::DoNotOptimize(test);
     }
 }

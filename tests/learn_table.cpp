@@ -127,7 +127,8 @@ void curves(std::ofstream& out, int histories) {
             std::vector<double> worst;
             int inside = 0;
             for (const auto& craft : all) {
-                const std::vector<learning::Lesson> some(craft.lessons.begin(), craft.lessons.begin() + flights);
+                const std::vector<learning::FlightObservation> some(craft.observations.begin(),
+                                                                    craft.observations.begin() + flights);
                 const auto fit = learning::fit_curve(craft.described, craft.all_up_mass_kg(), some);
                 const auto [error, holds] = tests::worst_of(craft, fit->curve);
                 worst.push_back(error);

@@ -25,23 +25,24 @@ namespace sobremesa::cli {
 
 namespace {
 
-/// What is asked about: the lessons with their fit and backtest, and how the aircraft is flown.
+/// What is asked about: the observations with their fit and backtest, and how the aircraft is flown.
 struct Subject {
-    session::Lessons lessons;
+    session::FlightObservations observations;
     mission::PlanRequest flown;
 };
 
-units::Result<learning::Lesson> lesson_from(const std::string& log_file, const std::string& plan_file) {
+units::Result<learning::FlightObservation> observation_from(const std::string& log_file,
+                                                            const std::string& plan_file) {
     const auto read = read_flight(log_file, plan_file);
     if (!read) return tl::unexpected(read.error());
-    learning::Lesson lesson;
-    lesson.all_up_mass_kg = mission::all_up_mass_kg(read->flown);
-    lesson.field_elevation_m = read->flown.weather.field_elevation_m;
-    lesson.field_temperature_c = read->flown.weather.temperature_c;
-    lesson.level = read->summary.level;
-    lesson.climbs = read->summary.climbs;
-    lesson.pieces = read->summary.pieces;
-    return lesson;
+    learning::FlightObservation observation;
+    observation.all_up_mass_kg = mission::all_up_mass_kg(read->flown);
+    observation.field_elevation_m = read->flown.weather.field_elevation_m;
+    observation.field_temperature_c = read->flown.weather.temperature_c;
+    observation.level = read->summary.level;
+    observation.climbs = read->summary.climbs;
+    observation.pieces = read->summary.pieces;
+    return observation;
 }
 
 units::Result<std::vector<learning::KnownPair>> pairs_from(const std::vector<std::string>& texts) {
@@ -66,13 +67,13 @@ units::Result<Subject> from_plan(const AircraftOptions& options) {
     if (!plan) return tl::unexpected(plan.error());
     Subject subject;
     subject.flown = plan->request;
-    subject.lessons.aircraft = plan->request.aircraft;
-    subject.lessons.reference_mass_kg = mission::all_up_mass_kg(plan->request);
+    subject.observations.aircraft = plan->request.aircraft;
+    subject.observations.reference_mass_kg = mission::all_up_mass_kg(plan->request);
     for (std::size_t i = 0; i + 1 < options.flights.size(); i += 2) {
-        auto lesson = lesson_from(options.flights[i], options.flights[i + 1]);
-        if (!lesson) return tl::unexpected(lesson.error());
-        lesson->flight_id = std::int64_t(i / 2 + 1);
-        subject.lessons.lessons.push_back(std::move(*lesson));
+        auto observation = observation_from(options.flights[i], options.flights[i + 1]);
+        if (!observation) return tl::unexpected(observation.error());
+        observation->flight_id = std::int64_t(i / 2 + 1);
+        subject.observations.observations.push_back(std::move(*observation));
     }
     return subject;
 }
@@ -92,11 +93,11 @@ units::Result<Subject> from_book(const AircraftOptions& options) {
         names += (names.empty() ? "" : ", ") + kept.aircraft.name;
         if (kept.aircraft.name != options.from_book) continue;
         Subject subject;
-        subject.lessons = session::lessons_of(workspace, id);
+        subject.observations = session::observations_of(workspace, id);
         // As it was flown last.
         subject.flown.aircraft = kept.aircraft;
-        if (!subject.lessons.flights.empty())
-            subject.flown = workspace.library().flights.at(subject.lessons.flights.back()).flown;
+        if (!subject.observations.flights.empty())
+            subject.flown = workspace.library().flights.at(subject.observations.flights.back()).flown;
         subject.flown.aircraft = kept.aircraft;
         return subject;
     }
@@ -144,14 +145,15 @@ Json masses_json(const airframe::Aircraft& aircraft, const battery::Pack& pack) 
     return parts;
 }
 
-Json fit_json(const session::Lessons& lessons) {
+Json fit_json(const session::FlightObservations& observations) {
     Json outliers = Json::array();
-    for (const std::size_t at : lessons.fit.outliers) outliers.push_back(lessons.lessons[at].flight_id);
+    for (const std::size_t at : observations.fit.outliers)
+        outliers.push_back(observations.observations[at].flight_id);
     Json assumed = Json::array();
-    for (const std::size_t i : lessons.fit.assumed_parts) assumed.push_back(part_word(i));
-    return {{"flights", lessons.fit.curve.flights},
-            {"level_s", lessons.fit.curve.level_s},
-            {"off", lessons.fit.off},
+    for (const std::size_t i : observations.fit.assumed_parts) assumed.push_back(part_word(i));
+    return {{"flights", observations.fit.curve.flights},
+            {"level_s", observations.fit.curve.level_s},
+            {"off", observations.fit.off},
             {"outliers", outliers},
             {"assumed_parts", assumed}};
 }
@@ -224,19 +226,19 @@ matching::Change change_from(const AircraftOptions& o) {
 int aircraft(const AircraftOptions& options, std::ostream& out, std::ostream& err) {
     auto subject = options.from_book.empty() ? from_plan(options) : from_book(options);
     if (!subject) return unusable(subject.error(), err);
-    session::Lessons& lessons = subject->lessons;
-    if (auto done = session::work_out(lessons); !done) return unusable(done.error(), err);
+    session::FlightObservations& observations = subject->observations;
+    if (auto done = session::work_out(observations); !done) return unusable(done.error(), err);
     const auto pairs = pairs_from(options.pairs);
     if (!pairs) return unusable(pairs.error(), err);
-    airframe::Aircraft bare = lessons.aircraft;
+    airframe::Aircraft bare = observations.aircraft;
     bare.curve.reset();
     if (!pairs->empty()) {
-        auto fit = learning::fit_curve(bare, lessons.reference_mass_kg, lessons.lessons, *pairs);
+        auto fit = learning::fit_curve(bare, observations.reference_mass_kg, observations.observations, *pairs);
         if (!fit) return unusable(fit.error(), err);
-        lessons.fit = std::move(*fit);
+        observations.fit = std::move(*fit);
     }
-    airframe::PowerCurve curve = lessons.fit.curve;
-    curve.scatter = learning::justified_scatter(lessons.fit, lessons.test);
+    airframe::PowerCurve curve = observations.fit.curve;
+    curve.scatter = learning::justified_scatter(observations.fit, observations.test);
 
     const auto& flown = subject->flown;
     matching::FlownAs as = matching::flown_as(flown);
@@ -270,8 +272,8 @@ int aircraft(const AircraftOptions& options, std::ostream& out, std::ostream& er
                     {"go", go},
                     {"headroom", headroom_json(room)},
                     {"what_if", {{"before", outcome_json(*before)}, {"after", outcome_json(*after)}}},
-                    {"fit", fit_json(lessons)},
-                    {"backtest", backtest_json(lessons.test)},
+                    {"fit", fit_json(observations)},
+                    {"backtest", backtest_json(observations.test)},
                     {"step_test", step_test_json(bare, speeds.slowest_mps)},
                     {"warnings", warnings(speeds.diagnostics, wording::Quantities())}}
                    .dump(2)

@@ -10,10 +10,10 @@ namespace sobremesa::cli {
 struct AircraftOptions {
     /// Plan document: aircraft, pack, air; empty with `from_book`.
     std::string plan;
-    /// Name of an aircraft in the logbook, whose flights are the lessons.
+    /// Name of an aircraft in the logbook, whose flights are the observations.
     std::string from_book;
     std::string book;
-    /// LOG and the plan document that it was flown with, in turn: the lessons.
+    /// LOG and the plan document that it was flown with, in turn: the observations.
     std::vector<std::string> flights;
     /// "AIRSPEED_MPS,POWER_W" known without a log.
     std::vector<std::string> pairs;

@@ -23,8 +23,8 @@ double power_in_cruise_w(const airframe::Aircraft& aircraft, double reference_ma
 
 } // namespace
 
-Lessons lessons_of(const Workspace& workspace, Id aircraft) {
-    Lessons result;
+FlightObservations observations_of(const Workspace& workspace, Id aircraft) {
+    FlightObservations result;
     const auto& library = workspace.library();
     const auto kept = library.aircraft.find(aircraft);
     if (kept == library.aircraft.end()) return result;
@@ -46,17 +46,17 @@ Lessons lessons_of(const Workspace& workspace, Id aircraft) {
     });
     for (const Id id : result.flights) {
         const auto& flight = library.flights.at(id);
-        learning::Lesson lesson;
-        lesson.flight_id = id;
+        learning::FlightObservation observation;
+        observation.flight_id = id;
         // The aircraft as it was flown, not as it stands on the list now.
-        lesson.all_up_mass_kg = mission::all_up_mass_kg(flight.flown);
-        lesson.field_elevation_m = flight.flown.weather.field_elevation_m;
-        lesson.field_temperature_c = flight.flown.weather.temperature_c;
-        lesson.level = workspace.summaries().at(id).level;
-        lesson.climbs = workspace.summaries().at(id).climbs;
-        lesson.pieces = workspace.summaries().at(id).pieces;
-        masses.push_back(lesson.all_up_mass_kg);
-        result.lessons.push_back(std::move(lesson));
+        observation.all_up_mass_kg = mission::all_up_mass_kg(flight.flown);
+        observation.field_elevation_m = flight.flown.weather.field_elevation_m;
+        observation.field_temperature_c = flight.flown.weather.temperature_c;
+        observation.level = workspace.summaries().at(id).level;
+        observation.climbs = workspace.summaries().at(id).climbs;
+        observation.pieces = workspace.summaries().at(id).pieces;
+        masses.push_back(observation.all_up_mass_kg);
+        result.observations.push_back(std::move(observation));
     }
     // A pack is part of what the known cruise was flown with; without a flight the usual share of it is taken.
     constexpr double usual_pack_share = 0.4;
@@ -65,15 +65,15 @@ Lessons lessons_of(const Workspace& workspace, Id aircraft) {
     return result;
 }
 
-units::Result<void> work_out(Lessons& lessons, const std::stop_token& stop) {
-    airframe::Aircraft bare = lessons.aircraft;
+units::Result<void> work_out(FlightObservations& observations, const std::stop_token& stop) {
+    airframe::Aircraft bare = observations.aircraft;
     bare.curve.reset();
-    auto fit = learning::fit_curve(bare, lessons.reference_mass_kg, lessons.lessons);
+    auto fit = learning::fit_curve(bare, observations.reference_mass_kg, observations.observations);
     if (!fit) return tl::unexpected(fit.error());
-    lessons.fit = std::move(*fit);
-    auto test = learning::backtest(bare, lessons.reference_mass_kg, lessons.lessons, stop);
+    observations.fit = std::move(*fit);
+    auto test = learning::backtest(bare, observations.reference_mass_kg, observations.observations, stop);
     if (!test) return tl::unexpected(test.error());
-    lessons.test = std::move(*test);
+    observations.test = std::move(*test);
     return {};
 }
 
@@ -85,15 +85,15 @@ LearningSession::LearningSession(Workspace& workspace, QObject* parent) : QObjec
     connect(&workspace_, &Workspace::aircraftChanged, this, &LearningSession::followWorkspace);
     connect(&workspace_, &Workspace::bookOpened, this, [this] {
         chosen_.reset();
-        lessons_.reset();
+        observations_.reset();
         emit changed();
     });
 }
 
 void LearningSession::choose(std::optional<Id> aircraft) {
-    if (chosen_ == aircraft && lessons_) return;
+    if (chosen_ == aircraft && observations_) return;
     chosen_ = aircraft;
-    lessons_.reset();
+    observations_.reset();
     if (chosen_) workOut();
     emit changed();
 }
@@ -102,7 +102,7 @@ void LearningSession::followWorkspace() {
     if (chosen_ && !workspace_.library().aircraft.contains(*chosen_)) {
         // What was learned goes with it: nobody is there to take it.
         chosen_.reset();
-        lessons_.reset();
+        observations_.reset();
         emit changed();
     }
     if (chosen_) due_.start();
@@ -111,14 +111,15 @@ void LearningSession::followWorkspace() {
 void LearningSession::workOut() {
     if (!chosen_) return;
     job_.start(
-        [gathered = lessons_of(workspace_, *chosen_)](const std::stop_token& stop) -> units::Result<Lessons> {
-            Lessons lessons = gathered;
-            if (auto done = work_out(lessons, stop); !done) return tl::unexpected(done.error());
-            return lessons;
+        [gathered = observations_of(workspace_, *chosen_)](
+            const std::stop_token& stop) -> units::Result<FlightObservations> {
+            FlightObservations observations = gathered;
+            if (auto done = work_out(observations, stop); !done) return tl::unexpected(done.error());
+            return observations;
         },
-        [this](units::Result<Lessons> made) {
+        [this](units::Result<FlightObservations> made) {
             if (!made || made->aircraft_id != chosen_) return;
-            lessons_ = std::make_shared<const Lessons>(std::move(*made));
+            observations_ = std::make_shared<const FlightObservations>(std::move(*made));
             emit changed();
         });
 }
@@ -126,10 +127,10 @@ void LearningSession::workOut() {
 namespace {
 
 /// The aircraft with what was learned.
-book::KeptAircraft taught(const book::KeptAircraft& kept, const Lessons& lessons) {
+book::KeptAircraft taught(const book::KeptAircraft& kept, const FlightObservations& observations) {
     book::KeptAircraft result = kept;
-    result.aircraft.curve = lessons.fit.curve;
-    result.aircraft.curve->scatter = learning::justified_scatter(lessons.fit, lessons.test);
+    result.aircraft.curve = observations.fit.curve;
+    result.aircraft.curve->scatter = learning::justified_scatter(observations.fit, observations.test);
     result.aircraft.curve->learned_utc = logbook::utc_now();
     return result;
 }
@@ -137,16 +138,16 @@ book::KeptAircraft taught(const book::KeptAircraft& kept, const Lessons& lessons
 } // namespace
 
 void LearningSession::learn() {
-    if (!lessons_ || !lessons_->aircraft_id || lessons_->lessons.empty()) return;
-    const Id id = *lessons_->aircraft_id;
+    if (!observations_ || !observations_->aircraft_id || observations_->observations.empty()) return;
+    const Id id = *observations_->aircraft_id;
     const auto found = workspace_.library().aircraft.find(id);
     if (found == workspace_.library().aircraft.end()) return;
     const auto& kept = found->second;
-    const double before = power_in_cruise_w(kept.aircraft, lessons_->reference_mass_kg);
-    const auto changed_one = taught(kept, *lessons_);
+    const double before = power_in_cruise_w(kept.aircraft, observations_->reference_mass_kg);
+    const auto changed_one = taught(kept, *observations_);
     if (!workspace_.put(EditKind::learn_aircraft, id, changed_one)) return;
-    emit learned(QString::fromStdString(kept.aircraft.name), int(lessons_->lessons.size()),
-                 power_in_cruise_w(changed_one.aircraft, lessons_->reference_mass_kg) / before - 1.0);
+    emit learned(QString::fromStdString(kept.aircraft.name), int(observations_->observations.size()),
+                 power_in_cruise_w(changed_one.aircraft, observations_->reference_mass_kg) / before - 1.0);
 }
 
 void LearningSession::forget() {
@@ -171,21 +172,21 @@ void LearningSession::learnFrom(Id flight) {
     if (found == workspace_.library().flights.end() || !found->second.aircraft_id || !found->second.pack_id) return;
     const Id aircraft = *found->second.aircraft_id;
     if (!workspace_.library().aircraft.contains(aircraft)) return;
-    Lessons lessons = lessons_of(workspace_, aircraft);
-    const auto at = std::find(lessons.flights.begin(), lessons.flights.end(), flight);
-    if (at == lessons.flights.end() || !work_out(lessons)) return;
-    const auto index = std::size_t(at - lessons.flights.begin());
-    const auto& outliers = lessons.fit.outliers;
+    FlightObservations observations = observations_of(workspace_, aircraft);
+    const auto at = std::find(observations.flights.begin(), observations.flights.end(), flight);
+    if (at == observations.flights.end() || !work_out(observations)) return;
+    const auto index = std::size_t(at - observations.flights.begin());
+    const auto& outliers = observations.fit.outliers;
     if (std::find(outliers.begin(), outliers.end(), index) != outliers.end()) {
-        emit standsApart(flight, QString::fromStdString(found->second.name), lessons.fit.off[index]);
+        emit standsApart(flight, QString::fromStdString(found->second.name), observations.fit.off[index]);
         return;
     }
     const auto& kept = workspace_.library().aircraft.at(aircraft);
-    const double before = power_in_cruise_w(kept.aircraft, lessons.reference_mass_kg);
-    const auto changed_one = taught(kept, lessons);
+    const double before = power_in_cruise_w(kept.aircraft, observations.reference_mass_kg);
+    const auto changed_one = taught(kept, observations);
     if (!workspace_.put(EditKind::learn_aircraft, aircraft, changed_one)) return;
-    emit learned(QString::fromStdString(kept.aircraft.name), int(lessons.lessons.size()),
-                 power_in_cruise_w(changed_one.aircraft, lessons.reference_mass_kg) / before - 1.0);
+    emit learned(QString::fromStdString(kept.aircraft.name), int(observations.observations.size()),
+                 power_in_cruise_w(changed_one.aircraft, observations.reference_mass_kg) / before - 1.0);
 }
 
 } // namespace sobremesa::session

@@ -12,13 +12,13 @@
 namespace sobremesa::session {
 
 /// What the flights of one aircraft teach, and what is done with it.
-struct Lessons {
+struct FlightObservations {
     std::optional<Id> aircraft_id;
     airframe::Aircraft aircraft;
     double reference_mass_kg = 0.0;
     /// In the order of time.
     std::vector<Id> flights;
-    std::vector<learning::Lesson> lessons;
+    std::vector<learning::FlightObservation> observations;
     learning::CurveFit fit;
     learning::Backtest test;
 };
@@ -34,7 +34,7 @@ public:
     void choose(std::optional<Id> aircraft);
     std::optional<Id> chosen() const { return chosen_; }
     /// Nothing until it is worked out, or while no aircraft is chosen.
-    std::shared_ptr<const Lessons> lessons() const { return lessons_; }
+    std::shared_ptr<const FlightObservations> observations() const { return observations_; }
     bool is_settled() const { return !job_.is_running(); }
 
     /// The fitted curve becomes the aircraft's, with the scatter that the backtest justifies.
@@ -61,15 +61,15 @@ private:
 
     Workspace& workspace_;
     std::optional<Id> chosen_;
-    std::shared_ptr<const Lessons> lessons_;
+    std::shared_ptr<const FlightObservations> observations_;
     LatestJob job_;
     /// Waits for more changes to come before it starts.
     QTimer due_;
 };
 
-/// The lessons that the flights of an aircraft give now; fit and backtest not made yet.
-Lessons lessons_of(const Workspace& workspace, Id aircraft);
+/// The observations that the flights of an aircraft give now; fit and backtest not made yet.
+FlightObservations observations_of(const Workspace& workspace, Id aircraft);
 /// Makes them. @error `cancelled`
-units::Result<void> work_out(Lessons& lessons, const std::stop_token& stop = {});
+units::Result<void> work_out(FlightObservations& observations, const std::stop_token& stop = {});
 
 } // namespace sobremesa::session

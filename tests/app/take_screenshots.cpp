@@ -67,7 +67,7 @@ void take_bench(app::MainWindow& window, const QString& folder, const QString& n
     take(window, folder, name);
 }
 
-/// The pages of Fleet, for the aircraft with the most lessons in the demo.
+/// The pages of Fleet, for the aircraft with the most observations in the demo.
 void take_curve(app::MainWindow& window, const QString& folder, const QString& theme, bool all) {
     auto& fleet = window.fleet();
     for (const auto& [id, kept] : window.workspace().library().aircraft) {
@@ -75,7 +75,7 @@ void take_curve(app::MainWindow& window, const QString& folder, const QString& t
     }
     window.showPlace(app::Place::fleet);
     fleet.showCurve();
-    settle([&] { return fleet.learning().lessons() && fleet.learning().is_settled(); });
+    settle([&] { return fleet.learning().observations() && fleet.learning().is_settled(); });
     take(window, folder, QStringLiteral("curve-%1").arg(theme));
     if (all) {
         fleet.showWhatIf();

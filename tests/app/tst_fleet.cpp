@@ -56,7 +56,7 @@ private:
     FleetPlace& fleet() { return (*window_)->fleet(); }
     session::LearningSession& learning() { return fleet().learning(); }
     void settle() {
-        EVENTUALLY(learning().lessons() && learning().is_settled());
+        EVENTUALLY(learning().observations() && learning().is_settled());
         QTest::qWait(120);
         EVENTUALLY(learning().is_settled());
     }
@@ -152,13 +152,13 @@ void FleetTest::flightsDrawTheCurve() {
     for (int i = 0; i < 3; ++i) addFlight("Made", 1.15, 1e9 + i);
     fleet().showCurve();
     settle();
-    QCOMPARE(learning().lessons()->lessons.size(), std::size_t(3));
+    QCOMPARE(learning().observations()->observations.size(), std::size_t(3));
     QVERIFY(window_->said("curveTaught").contains(QStringLiteral("3 flights")));
     QVERIFY(window_->said("curveUnknown").contains(QStringLiteral("No flight was slower")));
-    const auto& lessons = *learning().lessons();
-    const auto power = airframe::level_power_w(lessons.fit.curve, lessons.aircraft.cruise_airspeed_mps,
-                                               lessons.reference_mass_kg, 1.225);
-    QVERIFY(power.value > 1.07 * lessons.aircraft.cruise_power_w);
+    const auto& observations = *learning().observations();
+    const auto power = airframe::level_power_w(observations.fit.curve, observations.aircraft.cruise_airspeed_mps,
+                                               observations.reference_mass_kg, 1.225);
+    QVERIFY(power.value > 1.07 * observations.aircraft.cruise_power_w);
 }
 
 void FleetTest::takingTheCurveChangesThePlanAndIsUndone() {
@@ -192,7 +192,7 @@ void FleetTest::anAircraftThatIsUndoneTakesWhatItTaughtAlong() {
     QVERIFY(!workspace.library().aircraft.contains(id));
     learning().learn();
     learning().forget();
-    QVERIFY(!learning().lessons() || learning().lessons()->aircraft_id != id);
+    QVERIFY(!learning().observations() || learning().observations()->aircraft_id != id);
     QVERIFY(!workspace.library().aircraft.contains(id));
 }
 
@@ -328,7 +328,7 @@ void FleetTest::forecastsAreListed() {
     QCOMPARE(table->model()->rowCount(), 5);
     QVERIFY(window_->said("forecastsSentence").contains(QStringLiteral("last 4 forecasts")));
     // From the second flight on the error shrinks: that is what learning is for.
-    const auto& test = learning().lessons()->test;
+    const auto& test = learning().observations()->test;
     QVERIFY(std::abs(test.rows.back().off) < 0.5 * std::abs(test.rows.front().off));
     QVERIFY(test.spread < test.spread_unlearned);
     // How often the bands held: by table and by ear as in the picture.
@@ -348,18 +348,18 @@ void FleetTest::aFlightIsSetApartAndLetInAgain() {
     auto* table = window_->find<QTableView>("forecastsTable");
     table->setCurrentIndex(table->model()->index(1, 0));
     press("setApartButton");
-    EVENTUALLY_EQUAL(learning().lessons()->lessons.size(), std::size_t(3));
+    EVENTUALLY_EQUAL(learning().observations()->observations.size(), std::size_t(3));
     EVENTUALLY_EQUAL(table->model()->rowCount(), 4); // below the others, to be let in again
     table->setCurrentIndex(table->model()->index(3, 0));
     QVERIFY(window_->find<QPushButton>("setApartButton")->text().contains(QStringLiteral("again")));
     (*window_)->workspace().undo();
-    EVENTUALLY_EQUAL(learning().lessons()->lessons.size(), std::size_t(4));
+    EVENTUALLY_EQUAL(learning().observations()->observations.size(), std::size_t(4));
     (*window_)->workspace().redo();
-    EVENTUALLY_EQUAL(learning().lessons()->lessons.size(), std::size_t(3));
+    EVENTUALLY_EQUAL(learning().observations()->observations.size(), std::size_t(3));
     EVENTUALLY_EQUAL(table->model()->rowCount(), 4);
     table->setCurrentIndex(table->model()->index(3, 0));
     press("setApartButton");
-    EVENTUALLY_EQUAL(learning().lessons()->lessons.size(), std::size_t(4));
+    EVENTUALLY_EQUAL(learning().observations()->observations.size(), std::size_t(4));
 }
 
 void FleetTest::aFiledFlightTeaches() {
@@ -372,7 +372,7 @@ void FleetTest::aFiledFlightTeaches() {
     EVENTUALLY((*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve.has_value());
     QCOMPARE((*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve->flights, 1);
     QVERIFY((*window_)->messages().text().contains(QStringLiteral("refitted from 1 flight")));
-    // One undo takes the lesson back, the next the filing.
+    // One undo takes the observation back, the next the filing.
     (*window_)->workspace().undo();
     QVERIFY(!(*window_)->workspace().library().aircraft.at(aircraft("Alcaraván")).aircraft.curve);
     QCOMPARE((*window_)->workspace().library().flights.size(), std::size_t(1));
@@ -393,8 +393,8 @@ void FleetTest::withFortyFlights() {
     for (int i = 0; i < 40; ++i) addFlight("Made", 1.05 + 0.04 * std::sin(1.7 * i), 1e9 + i);
     fleet().showForecasts();
     settle();
-    QCOMPARE(learning().lessons()->test.rows.size(), std::size_t(40));
-    QVERIFY(learning().lessons()->fit.curve.scatter < 0.05);
+    QCOMPARE(learning().observations()->test.rows.size(), std::size_t(40));
+    QVERIFY(learning().observations()->fit.curve.scatter < 0.05);
     fleet().showCurve();
     QVERIFY(window_->said("curveTaught").contains(QStringLiteral("40 flights")));
 }

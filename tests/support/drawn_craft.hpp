@@ -18,7 +18,7 @@ struct DrawnCraft {
     /// Airspeeds that were flown.
     double slowest_mps = 1e9;
     double fastest_mps = 0.0;
-    std::vector<learning::Lesson> lessons;
+    std::vector<learning::FlightObservation> observations;
     /// Of each flight: out and home, m/s.
     std::vector<std::pair<double, double>> airspeeds_mps;
 
@@ -120,14 +120,14 @@ void fly_at_two_airspeeds(DrawnCraft& craft, Random& random, int number) {
     const auto clean = telemetry::clean(std::make_shared<telemetry::FlightLog>(flown.log));
     auto summary = telemetry::summarise(*clean);
     telemetry::complete(*summary, *telemetry::find_out(*clean));
-    learning::Lesson lesson;
-    lesson.flight_id = number + 1;
-    lesson.all_up_mass_kg = craft.all_up_mass_kg();
-    lesson.field_temperature_c = s.weather.temperature_c;
-    lesson.level = summary->level;
-    lesson.climbs = summary->climbs;
-    lesson.pieces = summary->pieces;
-    craft.lessons.push_back(std::move(lesson));
+    learning::FlightObservation observation;
+    observation.flight_id = number + 1;
+    observation.all_up_mass_kg = craft.all_up_mass_kg();
+    observation.field_temperature_c = s.weather.temperature_c;
+    observation.level = summary->level;
+    observation.climbs = summary->climbs;
+    observation.pieces = summary->pieces;
+    craft.observations.push_back(std::move(observation));
 }
 
 /// Largest error of the level power over the airspeeds flown, relative; and whether the truth lies within two sd at

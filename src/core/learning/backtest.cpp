@@ -23,12 +23,12 @@ struct Sums {
     double way_m = 0.0;
 };
 
-Sums sums_of(const airframe::PowerCurve& curve, const Lesson& lesson) {
+Sums sums_of(const airframe::PowerCurve& curve, const FlightObservation& observation) {
     Sums sums;
-    for (const auto& point : lesson.level) {
-        const auto air = atmosphere::air_above_field(lesson.field_elevation_m, std::max(point.height_m, 0.0),
-                                                     lesson.field_temperature_c);
-        const auto power = airframe::level_power_w(curve, point.airspeed_mps.value, lesson.all_up_mass_kg,
+    for (const auto& point : observation.level) {
+        const auto air = atmosphere::air_above_field(observation.field_elevation_m, std::max(point.height_m, 0.0),
+                                                     observation.field_temperature_c);
+        const auto power = airframe::level_power_w(curve, point.airspeed_mps.value, observation.all_up_mass_kg,
                                                    air ? air->density_kgm3 : units::sea_level_density_kgm3);
         sums.forecast_ws += power.value * point.seconds;
         // One curve and one day for all points: their errors add up as they are.
@@ -39,10 +39,10 @@ Sums sums_of(const airframe::PowerCurve& curve, const Lesson& lesson) {
     return sums;
 }
 
-BacktestRow row_of(const airframe::PowerCurve& curve, const Lesson& lesson, int from_flights) {
-    const Sums sums = sums_of(curve, lesson);
+BacktestRow row_of(const airframe::PowerCurve& curve, const FlightObservation& observation, int from_flights) {
+    const Sums sums = sums_of(curve, observation);
     BacktestRow row;
-    row.flight_id = lesson.flight_id;
+    row.flight_id = observation.flight_id;
     row.from_flights = from_flights;
     row.forecast_wh = {sums.forecast_ws / units::seconds_per_hour, sums.sd_ws / units::seconds_per_hour};
     row.flown_wh = sums.flown_ws / units::seconds_per_hour;
@@ -65,26 +65,26 @@ double root_mean_square(const std::vector<double>& values) {
 } // namespace
 
 units::Result<Backtest> backtest(const airframe::Aircraft& aircraft, double reference_mass_kg,
-                                 const std::vector<Lesson>& lessons, const std::stop_token& stop) {
+                                 const std::vector<FlightObservation>& observations, const std::stop_token& stop) {
     Backtest test;
-    std::vector<Lesson> before;
+    std::vector<FlightObservation> before;
     std::vector<double> learned;
     std::vector<double> unlearned;
     std::size_t inside = 0;
     const auto bare = fit_curve(aircraft, reference_mass_kg, {});
     if (!bare) return tl::unexpected(bare.error());
-    for (const Lesson& lesson : lessons) {
+    for (const FlightObservation& observation : observations) {
         if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
-        if (lesson.level.empty()) continue;
+        if (observation.level.empty()) continue;
         const auto fit = fit_curve(aircraft, reference_mass_kg, before);
         if (!fit) return tl::unexpected(fit.error());
-        test.rows.push_back(row_of(fit->curve, lesson, int(before.size())));
+        test.rows.push_back(row_of(fit->curve, observation, int(before.size())));
         if (!before.empty()) {
             learned.push_back(test.rows.back().off);
-            unlearned.push_back(row_of(bare->curve, lesson, 0).off);
+            unlearned.push_back(row_of(bare->curve, observation, 0).off);
             inside += test.rows.back().inside ? 1 : 0;
         }
-        before.push_back(lesson);
+        before.push_back(observation);
     }
     if (learned.empty()) return test;
     const double n = double(learned.size());

@@ -33,11 +33,12 @@ struct Backtest {
     double spread_unlearned = 0.0;
 };
 
-/// Forecasts every lesson from those before it (in the order given: of time), with what was known then.
+/// Forecasts every observation from those before it (in the order given: of time), with what was known then.
 /// @param stop  asked between flights
 /// @error `cancelled`
 units::Result<Backtest> backtest(const airframe::Aircraft& aircraft, double reference_mass_kg,
-                                 const std::vector<Lesson>& lessons, const std::stop_token& stop = {});
+                                 const std::vector<FlightObservation>& observations,
+                                 const std::stop_token& stop = {});
 
 /// How often a band of forecasts held what was flown, against how often it said it would.
 struct BandShare {

@@ -39,9 +39,9 @@ constexpr double least_point_sd = 0.015;
 constexpr double air_rises_mps = 0.12;
 constexpr double alike_s = 30.0;
 
-double density_at(const Lesson& lesson, double height_m) {
-    const auto air =
-        atmosphere::air_above_field(lesson.field_elevation_m, std::max(height_m, 0.0), lesson.field_temperature_c);
+double density_at(const FlightObservation& observation, double height_m) {
+    const auto air = atmosphere::air_above_field(observation.field_elevation_m, std::max(height_m, 0.0),
+                                                 observation.field_temperature_c);
     return air ? air->density_kgm3 : units::sea_level_density_kgm3;
 }
 
@@ -51,27 +51,27 @@ double lift_w(double all_up_mass_kg, double seconds) {
            std::sqrt(alike_s / std::max(seconds, alike_s));
 }
 
-std::vector<FlightData> data_of(const std::vector<Lesson>& lessons) {
+std::vector<FlightData> data_of(const std::vector<FlightObservation>& observations) {
     std::vector<FlightData> data;
-    for (const Lesson& lesson : lessons) {
+    for (const FlightObservation& observation : observations) {
         FlightData flight;
         const auto power = [&](const units::Estimate& power_w, double height_m) {
             PowerDatum d;
             d.power_w = power_w.value;
             d.relative_sd = units::combine_sd(power_w.sd / power_w.value, least_point_sd);
-            d.mass_kg = lesson.all_up_mass_kg;
-            d.density_kgm3 = density_at(lesson, height_m);
+            d.mass_kg = observation.all_up_mass_kg;
+            d.density_kgm3 = density_at(observation, height_m);
             return d;
         };
-        for (const auto& piece : lesson.pieces) {
+        for (const auto& piece : observation.pieces) {
             if (piece.velocities.empty()) continue;
             const units::Estimate lifted{
                 piece.power_w.value,
-                units::combine_sd(piece.power_w.sd, lift_w(lesson.all_up_mass_kg, piece.seconds))};
+                units::combine_sd(piece.power_w.sd, lift_w(observation.all_up_mass_kg, piece.seconds))};
             flight.pieces.push_back({piece.power_w.value > 0.0 ? power(lifted, piece.height_m) : PowerDatum{},
                                      piece.height_m, piece.seconds, piece.gust_mps, piece.velocities});
         }
-        for (const auto& point : lesson.level) {
+        for (const auto& point : observation.level) {
             if (!flight.pieces.empty()) break;
             if (!(point.power_w.value > 0.0) || !(point.airspeed_mps.value > 0.0)) continue;
             PowerDatum d = power(point.power_w, point.height_m);
@@ -102,18 +102,19 @@ CurvePrior prior_of(const airframe::Aircraft& aircraft, const PowerCurve& curve)
 
 /// Scatter of flights around the curve, from the usual one and what these show (expectation and maximisation: what
 /// a flight seems to be off by, and how unsure that is); flights quite apart count as far as three times it.
-double scatter_of(CurveSolver& fit, std::size_t lessons, double believed) {
+double scatter_of(CurveSolver& fit, std::size_t observations, double believed) {
     double sum = scatter_belief * believed * believed;
     const auto variances = fit.off_variances();
-    for (std::size_t k = 0; k < lessons; ++k) {
+    for (std::size_t k = 0; k < observations; ++k) {
         const double off = std::min(std::abs(fit.off(k)), outlier_at * fit.scatter());
         sum += off * off + variances[k];
     }
-    return std::sqrt(sum / (scatter_belief + double(lessons)));
+    return std::sqrt(sum / (scatter_belief + double(observations)));
 }
 
-/// @param off  what each lesson differs from the curve by, log
-airframe::ClimbEfficiency climb_efficiency(const PowerCurve& curve, const std::vector<Lesson>& lessons,
+/// @param off  what each observation differs from the curve by, log
+airframe::ClimbEfficiency climb_efficiency(const PowerCurve& curve,
+                                           const std::vector<FlightObservation>& observations,
                                            const std::vector<double>& off) {
     struct Climb {
         double airspeed_mps;
@@ -123,16 +124,17 @@ airframe::ClimbEfficiency climb_efficiency(const PowerCurve& curve, const std::v
     std::vector<Climb> climbs;
     PowerCurve sure = curve; // the day is taken off by `off`
     sure.scatter = 0.0;
-    for (std::size_t k = 0; k < lessons.size(); ++k) {
-        for (const auto& point : lessons[k].climbs) {
+    for (std::size_t k = 0; k < observations.size(); ++k) {
+        for (const auto& point : observations[k].climbs) {
             const auto level =
-                airframe::level_power_w(sure, point.flown.airspeed_mps.value, lessons[k].all_up_mass_kg,
-                                        density_at(lessons[k], point.flown.height_m));
+                airframe::level_power_w(sure, point.flown.airspeed_mps.value, observations[k].all_up_mass_kg,
+                                        density_at(observations[k], point.flown.height_m));
             const double day = std::exp(off[k]);
             const double excess_w = point.flown.power_w.value / day - level.value;
             // A climb that took less than level flight was lift.
             if (!(excess_w > 0.1 * level.value)) continue;
-            const double work_w = lessons[k].all_up_mass_kg * units::standard_gravity_mps2 * point.climb_mps.value;
+            const double work_w =
+                observations[k].all_up_mass_kg * units::standard_gravity_mps2 * point.climb_mps.value;
             const double efficiency = work_w / excess_w;
             const double excess_sd_w = units::combine_sd(point.flown.power_w.sd / day, level.sd);
             const double relative =
@@ -183,9 +185,10 @@ airframe::ClimbEfficiency climb_efficiency(const PowerCurve& curve, const std::v
     return found;
 }
 
-std::vector<telemetry::LevelPoint> points_of(const FlightData& flight, const CurveSolver& fit, std::size_t lesson) {
+std::vector<telemetry::LevelPoint> points_of(const FlightData& flight, const CurveSolver& fit,
+                                             std::size_t observation) {
     std::vector<telemetry::LevelPoint> points;
-    const auto airspeeds = fit.airspeeds_mps(lesson);
+    const auto airspeeds = fit.airspeeds_mps(observation);
     for (std::size_t i = 0; i < flight.pieces.size(); ++i) {
         const auto& piece = flight.pieces[i];
         if (!(piece.power.power_w > 0.0)) continue;
@@ -201,17 +204,18 @@ std::vector<telemetry::LevelPoint> points_of(const FlightData& flight, const Cur
 } // namespace
 
 units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double reference_mass_kg,
-                                  const std::vector<Lesson>& lessons, const std::vector<KnownPair>& pairs) {
+                                  const std::vector<FlightObservation>& observations,
+                                  const std::vector<KnownPair>& pairs) {
     const auto checked = airframe::checked(aircraft);
     if (!checked) return tl::unexpected(checked.error());
     PowerCurve start = airframe::curve_of_known_cruise(aircraft, reference_mass_kg);
-    const auto data = data_of(lessons);
+    const auto data = data_of(observations);
     CurveSolver fit(start, prior_of(aircraft, start), data);
     PowerDatum known;
     known.airspeed_mps = aircraft.cruise_airspeed_mps;
     known.power_w = aircraft.cruise_power_w;
     known.relative_sd = known_cruise_sd;
-    known.airspeed_sd_mps = lessons.empty() ? 0.0 : known_airspeed_share * aircraft.cruise_airspeed_mps;
+    known.airspeed_sd_mps = observations.empty() ? 0.0 : known_airspeed_share * aircraft.cruise_airspeed_mps;
     known.mass_kg = start.reference_mass_kg;
     known.density_kgm3 = aircraft.cruise_density_kgm3.value_or(units::sea_level_density_kgm3);
     fit.add_known(known);
@@ -224,17 +228,18 @@ units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double ref
     }
     fit.solve();
     // Scatter and curve depend on each other; a few rounds settle them.
-    for (int round = 0; round < 4 && !lessons.empty(); ++round) {
-        fit.set_scatter(scatter_of(fit, lessons.size(), same_sensors_scatter));
+    for (int round = 0; round < 4 && !observations.empty(); ++round) {
+        fit.set_scatter(scatter_of(fit, observations.size(), same_sensors_scatter));
         fit.solve();
     }
 
     CurveFit result;
     result.curve = fit.curve();
-    result.curve.scatter = lessons.empty() ? usual_scatter : scatter_of(fit, lessons.size(), usual_scatter);
-    for (std::size_t k = 0; k < lessons.size(); ++k) {
+    result.curve.scatter =
+        observations.empty() ? usual_scatter : scatter_of(fit, observations.size(), usual_scatter);
+    for (std::size_t k = 0; k < observations.size(); ++k) {
         std::vector<telemetry::LevelPoint> points =
-            data[k].pieces.empty() ? lessons[k].level : points_of(data[k], fit, k);
+            data[k].pieces.empty() ? observations[k].level : points_of(data[k], fit, k);
         result.curve.flights += points.empty() ? 0 : 1;
         for (const auto& point : points) {
             result.curve.least_flown_mps = std::min(result.curve.least_flown_mps, point.airspeed_mps.value);
@@ -243,15 +248,15 @@ units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double ref
         }
         result.flown.push_back(std::move(points));
     }
-    for (std::size_t k = 0; k < lessons.size(); ++k) {
+    for (std::size_t k = 0; k < observations.size(); ++k) {
         const units::Estimate apart = fit.apart(k);
         result.off.push_back(std::exp(apart.value) - 1.0);
         if (std::abs(apart.value) > outlier_at * units::combine_sd(fit.scatter(), apart.sd))
             result.outliers.push_back(k);
     }
     std::vector<double> off;
-    for (std::size_t k = 0; k < lessons.size(); ++k) off.push_back(fit.off(k));
-    result.curve.climbing = climb_efficiency(result.curve, lessons, off);
+    for (std::size_t k = 0; k < observations.size(); ++k) off.push_back(fit.off(k));
+    result.curve.climbing = climb_efficiency(result.curve, observations, off);
     for (std::size_t i = 0; i < airframe::curve_coefficients; ++i) {
         if (aircraft.craft == Craft::wing && i == 1) continue;
         const double sd = std::sqrt(result.curve.covariance[airframe::curve_coefficients * i + i]);

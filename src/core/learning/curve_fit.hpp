@@ -13,7 +13,7 @@
 namespace sobremesa::learning {
 
 /// What one flight teaches of its aircraft.
-struct Lesson {
+struct FlightObservation {
     /// Number of the flight in the book, for naming it again.
     std::int64_t flight_id = 0;
     double all_up_mass_kg = 0.0;
@@ -34,11 +34,11 @@ struct KnownPair {
 
 struct CurveFit {
     airframe::PowerCurve curve;
-    /// What each lesson, in its order, adds to the curve: its power over that of the curve, relative.
+    /// What each observation, in its order, adds to the curve: its power over that of the curve, relative.
     std::vector<double> off;
-    /// Level flight of each lesson as the fit sees it: its airspeeds are found with the curve.
+    /// Level flight of each observation as the fit sees it: its airspeeds are found with the curve.
     std::vector<std::vector<telemetry::LevelPoint>> flown;
-    /// Lessons that stand apart from the others by more than three times what flights scatter.
+    /// FlightObservations that stand apart from the others by more than three times what flights scatter.
     std::vector<std::size_t> outliers;
     /// Parts of the curve that the flights tell hardly more of than was assumed: 0 induced, 1 profile, 2 parasite.
     std::vector<std::size_t> assumed_parts;
@@ -61,11 +61,12 @@ inline constexpr double usual_scatter = 0.05;
 /// Climbs, less what level flight at their airspeed takes, give the efficiency that later climbs are forecast with:
 /// a weighted straight line over airspeed with the usual efficiency as prior (see `airframe::ClimbEfficiency`).
 ///
-/// Without a lesson the curve is the known cruise and physics.
+/// Without a observation the curve is the known cruise and physics.
 /// @param pairs  given at the known cruise's mass and density
 /// @error as `airframe::checked`
 units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double reference_mass_kg,
-                                  const std::vector<Lesson>& lessons, const std::vector<KnownPair>& pairs = {});
+                                  const std::vector<FlightObservation>& observations,
+                                  const std::vector<KnownPair>& pairs = {});
 
 /// One leg of a test that shows the whole curve in a few minutes.
 struct StepTestLeg {

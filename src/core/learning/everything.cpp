@@ -18,19 +18,20 @@ constexpr double said_from_sd = 0.5;
 /// Volts on the flat of the curve tell no charge: beyond this, relative, they are not asked.
 constexpr double volts_tell_sd = 0.06;
 
-std::vector<Lesson> true_lessons(const std::vector<WholeFlight>& flights, const SensorEstimate& sensors) {
+std::vector<FlightObservation> true_observations(const std::vector<WholeFlight>& flights,
+                                                 const SensorEstimate& sensors) {
     const bool known = sensors.recharges > 0 && sensors.current_gain.sd < gain_known_sd;
     const double gain = known ? sensors.current_gain.value * sensors.volts_gain.value : 1.0;
-    std::vector<Lesson> lessons;
+    std::vector<FlightObservation> observations;
     for (const WholeFlight& flight : flights) {
-        Lesson lesson = flight.lesson;
+        FlightObservation observation = flight.observation;
         const auto correct = [&](units::Estimate& power) { power = {power.value / gain, power.sd / gain}; };
-        for (auto& point : lesson.level) correct(point.power_w);
-        for (auto& point : lesson.climbs) correct(point.flown.power_w);
-        for (auto& piece : lesson.pieces) correct(piece.power_w);
-        lessons.push_back(std::move(lesson));
+        for (auto& point : observation.level) correct(point.power_w);
+        for (auto& point : observation.climbs) correct(point.flown.power_w);
+        for (auto& piece : observation.pieces) correct(piece.power_w);
+        observations.push_back(std::move(observation));
     }
-    return lessons;
+    return observations;
 }
 
 bool tells(const LandingForecast& f) {
@@ -157,13 +158,13 @@ units::Result<Everything> learn_everything(const EverythingQuestion& question, c
     if (!estimate) return tl::unexpected(estimate.error());
     result.joint = std::move(*estimate);
     const SensorEstimate& sensors = result.joint.sensors.front();
-    const auto lessons = true_lessons(question.flights, sensors);
+    const auto observations = true_observations(question.flights, sensors);
     airframe::Aircraft bare = question.aircraft;
     bare.curve.reset();
-    auto curve = fit_curve(bare, question.all_up_mass_kg, lessons);
+    auto curve = fit_curve(bare, question.all_up_mass_kg, observations);
     if (!curve) return tl::unexpected(curve.error());
     result.curve = std::move(*curve);
-    auto curve_test = backtest(bare, question.all_up_mass_kg, lessons, stop);
+    auto curve_test = backtest(bare, question.all_up_mass_kg, observations, stop);
     if (!curve_test) return tl::unexpected(curve_test.error());
     result.curve_test = std::move(*curve_test);
     const auto landings = landing_forecasts(joint, stop);
@@ -192,7 +193,7 @@ units::Result<Everything> learn_everything(const EverythingQuestion& question, c
         rests_on.volts += flight.pack.trace.points.empty() ? 0 : 1;
         rests_on.recharges += flight.pack.recharged_ah ? 1 : 0;
         rests_on.rested += flight.pack.rested_cell_v ? 1 : 0;
-        rests_on.level_flights += flight.lesson.pieces.empty() && flight.lesson.level.empty() ? 0 : 1;
+        rests_on.level_flights += flight.observation.pieces.empty() && flight.observation.level.empty() ? 0 : 1;
     }
     rests_on.readings = int(question.readings.size());
     const auto changed = [&](LearnedChange::What what, const units::Estimate& before,

@@ -10,7 +10,7 @@ namespace sobremesa::learning {
 
 /// One flight of an aircraft with a pack, as far as it teaches.
 struct WholeFlight {
-    Lesson lesson;
+    FlightObservation observation;
     PackFlight pack;
 };
 

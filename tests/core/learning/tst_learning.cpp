@@ -15,7 +15,7 @@
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
-using learning::Lesson;
+using learning::FlightObservation;
 
 namespace {
 
@@ -50,11 +50,12 @@ airframe::Aircraft as_its_pilot_knows(const sim::SimulatedAircraft& a, double pa
 }
 
 /// A flight of a history: level points at a few speeds, off as a whole by what the day and the sensor do.
-Lesson drawn_lesson(std::mt19937_64& random, const sim::SimulatedAircraft& a, double pack_kg, double scatter) {
+FlightObservation drawn_observation(std::mt19937_64& random, const sim::SimulatedAircraft& a, double pack_kg,
+                                    double scatter) {
     std::normal_distribution<double> normal;
     const auto between = [&](double x, double y) { return std::uniform_real_distribution<double>(x, y)(random); };
-    Lesson lesson;
-    lesson.all_up_mass_kg = a.mass_without_pack_kg + pack_kg * between(0.8, 1.25);
+    FlightObservation observation;
+    observation.all_up_mass_kg = a.mass_without_pack_kg + pack_kg * between(0.8, 1.25);
     const double day = 1.0 + scatter * normal(random);
     const int speeds = 1 + int(random() % 3);
     for (int i = 0; i < speeds; ++i) {
@@ -62,12 +63,12 @@ Lesson drawn_lesson(std::mt19937_64& random, const sim::SimulatedAircraft& a, do
         const double v = a.airspeed_mps * between(0.85, 1.25);
         const double airspeed_sd = 0.015 * v;
         point.airspeed_mps = {v + airspeed_sd * normal(random), airspeed_sd};
-        const double true_w = sim::flight_power_w(a, lesson.all_up_mass_kg, rho0, v, 0.0);
+        const double true_w = sim::flight_power_w(a, observation.all_up_mass_kg, rho0, v, 0.0);
         point.power_w = {true_w * day * (1.0 + 0.02 * normal(random)), 0.02 * true_w};
         point.seconds = between(40.0, 400.0);
-        lesson.level.push_back(point);
+        observation.level.push_back(point);
     }
-    return lesson;
+    return observation;
 }
 
 } // namespace
@@ -78,7 +79,7 @@ private slots:
     void withoutAFlightItIsTheKnownCruise_data();
     void withoutAFlightItIsTheKnownCruise();
     void aPairBendsTheCurve();
-    void aLessonMovesItTowardsWhatWasFlown();
+    void aFlightObservationMovesItTowardsWhatWasFlown();
     void moreFlightsNarrowTheBand();
     void threeFlightsOfTheSimulator_data();
     void threeFlightsOfTheSimulator();
@@ -139,11 +140,11 @@ void LearningTest::aPairBendsTheCurve() {
     QVERIFY(after.sd / after.value < before.sd / before.value);
 }
 
-void LearningTest::aLessonMovesItTowardsWhatWasFlown() {
-    Lesson lesson;
-    lesson.all_up_mass_kg = 1.3;
-    lesson.level = {{{15.0, 0.2}, {75.0, 1.0}, 0.0, 300.0}};
-    const auto fit = learning::fit_curve(wing(), 1.3, {lesson});
+void LearningTest::aFlightObservationMovesItTowardsWhatWasFlown() {
+    FlightObservation observation;
+    observation.all_up_mass_kg = 1.3;
+    observation.level = {{{15.0, 0.2}, {75.0, 1.0}, 0.0, 300.0}};
+    const auto fit = learning::fit_curve(wing(), 1.3, {observation});
     const double power = airframe::level_power_w(fit->curve, 15.0, 1.3, rho0).value;
     // Between what the pilot said and what was measured: one flight is one flight.
     QVERIFY(power > 64.0 && power < 74.0);
@@ -154,12 +155,12 @@ void LearningTest::moreFlightsNarrowTheBand() {
     std::mt19937_64 random(5);
     const auto truth = tests::drawn_aircraft(random, true);
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.0);
-    std::vector<Lesson> lessons;
+    std::vector<FlightObservation> observations;
     double before = HUGE_VAL;
     for (int n = 0; n < 12; ++n) {
-        lessons.push_back(drawn_lesson(random, truth, 0.4, 0.03));
+        observations.push_back(drawn_observation(random, truth, 0.4, 0.03));
         if (n % 4 != 3) continue;
-        const auto fit = learning::fit_curve(aircraft, truth.mass_without_pack_kg + 0.4, lessons);
+        const auto fit = learning::fit_curve(aircraft, truth.mass_without_pack_kg + 0.4, observations);
         auto curve = fit->curve;
         curve.scatter = 0.0; // of the curve itself
         const auto power =
@@ -198,7 +199,7 @@ void LearningTest::threeFlightsOfTheSimulator() {
     s.weather.gust_sd_mps = 0.4;
     const double pack_kg = s.pack.mass_kg;
     const double cruise = is_wing ? 15.0 : 12.0;
-    std::vector<Lesson> lessons;
+    std::vector<FlightObservation> observations;
     std::vector<double> speeds = {cruise - 2.0, cruise, cruise + 4.0};
     for (std::size_t i = 0; i < speeds.size(); ++i) {
         s.aircraft.airspeed_mps = speeds[i];
@@ -208,20 +209,21 @@ void LearningTest::threeFlightsOfTheSimulator() {
         auto summary = *telemetry::summarise(*clean);
         telemetry::complete(summary, *telemetry::find_out(*clean));
         QVERIFY(!summary.level.empty());
-        Lesson lesson;
-        lesson.all_up_mass_kg = s.aircraft.mass_without_pack_kg + pack_kg;
-        lesson.field_temperature_c = s.weather.temperature_c;
-        lesson.level = summary.level;
-        lessons.push_back(lesson);
+        FlightObservation observation;
+        observation.all_up_mass_kg = s.aircraft.mass_without_pack_kg + pack_kg;
+        observation.field_temperature_c = s.weather.temperature_c;
+        observation.level = summary.level;
+        observations.push_back(observation);
     }
     s.aircraft.airspeed_mps = cruise;
     // The pilot's own figure is 10 % too hopeful.
     const auto aircraft = as_its_pilot_knows(s.aircraft, pack_kg, 0.9);
-    const auto fit = learning::fit_curve(aircraft, lessons.front().all_up_mass_kg, lessons);
+    const auto fit = learning::fit_curve(aircraft, observations.front().all_up_mass_kg, observations);
     QVERIFY(fit.has_value());
     for (double v = speeds.front(); v <= speeds.back() + 1e-9; v += 1.0) {
-        const double truth = sim::flight_power_w(s.aircraft, lessons.front().all_up_mass_kg, 1.2, v, 0.0);
-        const double learned = airframe::level_power_w(fit->curve, v, lessons.front().all_up_mass_kg, 1.2).value;
+        const double truth = sim::flight_power_w(s.aircraft, observations.front().all_up_mass_kg, 1.2, v, 0.0);
+        const double learned =
+            airframe::level_power_w(fit->curve, v, observations.front().all_up_mass_kg, 1.2).value;
         QVERIFY2(std::abs(learned / truth - 1.0) < 0.04,
                  qPrintable(QStringLiteral("at %1 m/s: %2 of the truth").arg(v).arg(learned / truth)));
     }
@@ -244,17 +246,17 @@ void LearningTest::flightsAtTwoAirspeeds() {
         std::mt19937_64 random(std::uint64_t(9000 + 2 * h + (is_wing ? 0 : 1)));
         auto craft = tests::drawn_craft(random, is_wing);
         for (int f = 0; f < 6; ++f) tests::fly_at_two_airspeeds(craft, random, f);
-        const auto fit = learning::fit_curve(craft.described, craft.all_up_mass_kg(), craft.lessons);
+        const auto fit = learning::fit_curve(craft.described, craft.all_up_mass_kg(), craft.observations);
         QVERIFY(fit);
         QCOMPARE(fit->curve.flights, 6);
-        QCOMPARE(fit->flown.size(), craft.lessons.size());
+        QCOMPARE(fit->flown.size(), craft.observations.size());
         const auto [worst, holds] = tests::worst_of(craft, fit->curve);
         by_pieces.push_back(worst);
         inside += holds ? 1 : 0;
-        for (Lesson& lesson : craft.lessons) lesson.pieces.clear();
+        for (FlightObservation& observation : craft.observations) observation.pieces.clear();
         by_points.push_back(
             tests::worst_of(craft,
-                            learning::fit_curve(craft.described, craft.all_up_mass_kg(), craft.lessons)->curve)
+                            learning::fit_curve(craft.described, craft.all_up_mass_kg(), craft.observations)->curve)
                 .first);
     }
     std::sort(by_pieces.begin(), by_pieces.end());
@@ -282,11 +284,11 @@ void LearningTest::bandsHoldTheTruth() {
         const auto truth = tests::drawn_aircraft(random, h % 2 == 0);
         constexpr double pack_kg = 0.4;
         const auto aircraft = as_its_pilot_knows(truth, pack_kg, 1.0 + 0.08 * normal(random));
-        std::vector<Lesson> lessons;
+        std::vector<FlightObservation> observations;
         for (int n = 0; n < flights; ++n)
-            lessons.push_back(drawn_lesson(random, truth, pack_kg, learning::usual_scatter));
-        const Lesson next = drawn_lesson(random, truth, pack_kg, learning::usual_scatter);
-        const auto fit = learning::fit_curve(aircraft, truth.mass_without_pack_kg + pack_kg, lessons);
+            observations.push_back(drawn_observation(random, truth, pack_kg, learning::usual_scatter));
+        const FlightObservation next = drawn_observation(random, truth, pack_kg, learning::usual_scatter);
+        const auto fit = learning::fit_curve(aircraft, truth.mass_without_pack_kg + pack_kg, observations);
         QVERIFY(fit.has_value());
         const auto& point = next.level.front();
         const auto forecast =
@@ -310,13 +312,13 @@ void LearningTest::anOutlierIsNamedAndHardlyBendsIt() {
     const auto truth = tests::drawn_aircraft(random, true);
     const double mass = truth.mass_without_pack_kg + 0.4;
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.0);
-    std::vector<Lesson> lessons;
-    for (int n = 0; n < 8; ++n) lessons.push_back(drawn_lesson(random, truth, 0.4, 0.02));
-    const auto good = learning::fit_curve(aircraft, mass, lessons);
+    std::vector<FlightObservation> observations;
+    for (int n = 0; n < 8; ++n) observations.push_back(drawn_observation(random, truth, 0.4, 0.02));
+    const auto good = learning::fit_curve(aircraft, mass, observations);
     QVERIFY(good->outliers.empty());
     // A forgotten scale: half of the current.
-    for (auto& point : lessons[5].level) point.power_w.value *= 0.5;
-    const auto bad = learning::fit_curve(aircraft, mass, lessons);
+    for (auto& point : observations[5].level) point.power_w.value *= 0.5;
+    const auto bad = learning::fit_curve(aircraft, mass, observations);
     QCOMPARE(bad->outliers, std::vector<std::size_t>({5}));
     QVERIFY(bad->off[5] < -0.4);
     const double before = airframe::level_power_w(good->curve, truth.airspeed_mps, mass, rho0).value;
@@ -328,7 +330,7 @@ void LearningTest::whatWasNeverFlownIsSaid() {
     std::mt19937_64 random(9);
     const auto truth = tests::drawn_aircraft(random, true);
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.0);
-    Lesson one_speed;
+    FlightObservation one_speed;
     one_speed.all_up_mass_kg = truth.mass_without_pack_kg + 0.4;
     one_speed.level = {{{truth.airspeed_mps, 0.1}, {60.0, 1.0}, 0.0, 500.0}};
     const auto fit = learning::fit_curve(aircraft, one_speed.all_up_mass_kg, {one_speed, one_speed});
@@ -343,16 +345,16 @@ void LearningTest::backtestKnowsOnlyTheFlightsBefore() {
     const auto truth = tests::drawn_aircraft(random, false);
     const double mass = truth.mass_without_pack_kg + 0.4;
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.05);
-    std::vector<Lesson> lessons;
+    std::vector<FlightObservation> observations;
     for (int n = 0; n < 6; ++n) {
-        lessons.push_back(drawn_lesson(random, truth, 0.4, 0.05));
-        lessons.back().flight_id = n + 1;
+        observations.push_back(drawn_observation(random, truth, 0.4, 0.05));
+        observations.back().flight_id = n + 1;
     }
-    const auto whole = learning::backtest(aircraft, mass, lessons);
+    const auto whole = learning::backtest(aircraft, mass, observations);
     QVERIFY(whole.has_value());
     QCOMPARE(whole->rows.size(), std::size_t(6));
     // Whatever came later changes nothing of an earlier forecast.
-    auto changed = lessons;
+    auto changed = observations;
     for (auto& point : changed.back().level) point.power_w.value *= 3.0;
     const auto other = learning::backtest(aircraft, mass, changed);
     for (std::size_t i = 0; i < 5; ++i) {
@@ -370,9 +372,9 @@ void LearningTest::backtestShowsThatLearningHelped() {
     const auto truth = tests::drawn_aircraft(random, true);
     // The pilot's figure is a fifth off: without learning every forecast is.
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.2);
-    std::vector<Lesson> lessons;
-    for (int n = 0; n < 10; ++n) lessons.push_back(drawn_lesson(random, truth, 0.4, 0.03));
-    const auto test = learning::backtest(aircraft, truth.mass_without_pack_kg + 0.4, lessons);
+    std::vector<FlightObservation> observations;
+    for (int n = 0; n < 10; ++n) observations.push_back(drawn_observation(random, truth, 0.4, 0.03));
+    const auto test = learning::backtest(aircraft, truth.mass_without_pack_kg + 0.4, observations);
     QVERIFY(test->spread < 0.6 * test->spread_unlearned);
     QVERIFY(test->inside_share > 0.6);
 }
@@ -382,8 +384,8 @@ void LearningTest::theBandFollowsTheBacktest() {
     const auto truth = tests::drawn_aircraft(random, true);
     const double mass = truth.mass_without_pack_kg + 0.4;
     const auto aircraft = as_its_pilot_knows(truth, 0.4, 1.0);
-    std::vector<Lesson> wild;
-    for (int n = 0; n < 12; ++n) wild.push_back(drawn_lesson(random, truth, 0.4, 0.14));
+    std::vector<FlightObservation> wild;
+    for (int n = 0; n < 12; ++n) wild.push_back(drawn_observation(random, truth, 0.4, 0.14));
     const auto fit = learning::fit_curve(aircraft, mass, wild);
     const auto test = learning::backtest(aircraft, mass, wild);
     QVERIFY(learning::justified_scatter(*fit, *test) > 0.08);
@@ -415,10 +417,11 @@ void LearningTest::calibrationLiesOnTheDiagonalForHonestBands() {
 void LearningTest::backtestCanBeStopped() {
     std::stop_source stop;
     stop.request_stop();
-    Lesson lesson;
-    lesson.all_up_mass_kg = 1.3;
-    lesson.level = {{{15.0, 0.2}, {75.0, 1.0}, 0.0, 300.0}};
-    QCOMPARE(learning::backtest(wing(), 1.3, {lesson}, stop.get_token()).error().code, units::ErrorCode::cancelled);
+    FlightObservation observation;
+    observation.all_up_mass_kg = 1.3;
+    observation.level = {{{15.0, 0.2}, {75.0, 1.0}, 0.0, 300.0}};
+    QCOMPARE(learning::backtest(wing(), 1.3, {observation}, stop.get_token()).error().code,
+             units::ErrorCode::cancelled);
 }
 
 namespace {
@@ -448,18 +451,18 @@ void LearningTest::climbsTeachTheEfficiency() {
     const auto aircraft = as_its_pilot_knows(a, 0.4, 1.0);
     std::mt19937_64 random(77);
     std::normal_distribution<double> normal;
-    std::vector<Lesson> lessons;
+    std::vector<FlightObservation> observations;
     for (int i = 0; i < 4; ++i) {
-        Lesson lesson = drawn_lesson(random, a, 0.4, 0.03);
+        FlightObservation observation = drawn_observation(random, a, 0.4, 0.03);
         const double c = 2.0 + 0.3 * i;
-        const double day =
-            lesson.level.front().power_w.value /
-            sim::flight_power_w(a, lesson.all_up_mass_kg, rho0, lesson.level.front().airspeed_mps.value, 0.0);
-        const double power_w = day * sim::flight_power_w(a, lesson.all_up_mass_kg, rho0, a.airspeed_mps, c);
-        lesson.climbs.push_back(climb_at(a.airspeed_mps, c + 0.1 * normal(random), power_w));
-        lessons.push_back(lesson);
+        const double day = observation.level.front().power_w.value /
+                           sim::flight_power_w(a, observation.all_up_mass_kg, rho0,
+                                               observation.level.front().airspeed_mps.value, 0.0);
+        const double power_w = day * sim::flight_power_w(a, observation.all_up_mass_kg, rho0, a.airspeed_mps, c);
+        observation.climbs.push_back(climb_at(a.airspeed_mps, c + 0.1 * normal(random), power_w));
+        observations.push_back(observation);
     }
-    const auto fit = learning::fit_curve(aircraft, lessons.front().all_up_mass_kg, lessons);
+    const auto fit = learning::fit_curve(aircraft, observations.front().all_up_mass_kg, observations);
     QVERIFY(fit.has_value());
     const auto& climbing = fit->curve.climbing;
     QCOMPARE(climbing.climbs, 4);
@@ -475,24 +478,26 @@ void LearningTest::climbsAtManySpeedsTeachHowItChanges() {
     sim::SimulatedAircraft a;
     const auto aircraft = as_its_pilot_knows(a, 0.4, 1.0);
     std::mt19937_64 random(78);
-    std::vector<Lesson> lessons;
+    std::vector<FlightObservation> observations;
     for (int i = 0; i < 6; ++i) {
-        Lesson lesson = drawn_lesson(random, a, 0.4, 0.0);
+        FlightObservation observation = drawn_observation(random, a, 0.4, 0.0);
         for (const double v : {13.0, 15.0, 18.0}) {
-            const double level_w = sim::flight_power_w(a, lesson.all_up_mass_kg, rho0, v, 0.0);
+            const double level_w = sim::flight_power_w(a, observation.all_up_mass_kg, rho0, v, 0.0);
             const double efficiency = 0.55 - 0.02 * (v - 15.0);
-            lesson.climbs.push_back(climb_at(v, 2.5, level_w + lesson.all_up_mass_kg * 9.80665 * 2.5 / efficiency));
+            observation.climbs.push_back(
+                climb_at(v, 2.5, level_w + observation.all_up_mass_kg * 9.80665 * 2.5 / efficiency));
         }
-        lessons.push_back(lesson);
+        observations.push_back(observation);
     }
-    const auto fit = learning::fit_curve(aircraft, lessons.front().all_up_mass_kg, lessons);
+    const auto fit = learning::fit_curve(aircraft, observations.front().all_up_mass_kg, observations);
     const auto& climbing = fit->curve.climbing;
     QVERIFY(climbing.slope_known);
     VERIFY_NEAR(climbing.per_mps, -0.02, 2.5 * std::sqrt(climbing.variance_per_mps));
     // A lift of the air that looks like a climb for nothing does not count.
-    lessons.front().climbs.push_back(climb_at(15.0, 3.0, 20.0));
-    QCOMPARE(learning::fit_curve(aircraft, lessons.front().all_up_mass_kg, lessons)->curve.climbing.climbs,
-             climbing.climbs);
+    observations.front().climbs.push_back(climb_at(15.0, 3.0, 20.0));
+    QCOMPARE(
+        learning::fit_curve(aircraft, observations.front().all_up_mass_kg, observations)->curve.climbing.climbs,
+        climbing.climbs);
 }
 
 void LearningTest::theStepTestCoversTheCurve() {

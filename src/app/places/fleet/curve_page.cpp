@@ -169,14 +169,14 @@ void CurvePage::showSpeeds(const FlownWith& with) {
     const auto speeds = airframe::speeds_to_fly(with.aircraft, with.curve, with.question);
     sentence_->setWords(wording::speeds_sentence(speeds, with.question, q));
     CurveChart::Shown shown{with.curve, with.question, speeds, {}, {}};
-    const auto lessons = learning_.lessons();
-    for (std::size_t i = 0; i < lessons->lessons.size(); ++i) {
-        const auto& outliers = lessons->fit.outliers;
+    const auto observations = learning_.observations();
+    for (std::size_t i = 0; i < observations->observations.size(); ++i) {
+        const auto& outliers = observations->fit.outliers;
         const bool apart = std::find(outliers.begin(), outliers.end(), i) != outliers.end();
         auto& into = apart ? shown.apart : shown.points;
         // At the airspeeds that the fit found along with the curve.
-        if (i >= lessons->fit.flown.size()) continue;
-        const auto& flown = lessons->fit.flown[i];
+        if (i >= observations->fit.flown.size()) continue;
+        const auto& flown = observations->fit.flown[i];
         into.insert(into.end(), flown.begin(), flown.end());
     }
     chart_->setShown(std::move(shown));
@@ -221,12 +221,13 @@ void CurvePage::showSpeeds(const FlownWith& with) {
 
 void CurvePage::showLearned(const FlownWith& with) {
     const auto& q = Look::instance().quantities();
-    const auto lessons = learning_.lessons();
-    taught_->setWords(wording::taught_sentence(lessons->fit, with.learned ? lessons->aircraft.curve : std::nullopt,
-                                               int(lessons->lessons.size()), q));
+    const auto observations = learning_.observations();
+    taught_->setWords(wording::taught_sentence(observations->fit,
+                                               with.learned ? observations->aircraft.curve : std::nullopt,
+                                               int(observations->observations.size()), q));
     const bool stall_known = airframe::explain_stall(with.aircraft, with.question).has_value();
-    unknown_->setWords(wording::unknown_sentence(lessons->fit, stall_known, q));
-    learn_->setEnabled(!lessons->lessons.empty());
+    unknown_->setWords(wording::unknown_sentence(observations->fit, stall_known, q));
+    learn_->setEnabled(!observations->observations.empty());
     forget_->setEnabled(with.learned);
     const auto speeds = airframe::speeds_to_fly(with.aircraft, with.curve, with.question);
     step_test_->setWords(wording::step_test_text(learning::step_test(with.aircraft, speeds.slowest_mps), q));

@@ -3,12 +3,12 @@
 namespace sobremesa::app {
 
 std::optional<FlownWith> flown_with(const session::LearningSession& learning, const session::PlanSession& plan) {
-    const auto lessons = learning.lessons();
-    if (!lessons || !lessons->aircraft_id) return std::nullopt;
+    const auto observations = learning.observations();
+    if (!observations || !observations->aircraft_id) return std::nullopt;
     FlownWith with;
-    with.aircraft = lessons->aircraft;
-    with.learned = lessons->aircraft.curve.has_value();
-    with.curve = with.learned ? *lessons->aircraft.curve : lessons->fit.curve;
+    with.aircraft = observations->aircraft;
+    with.learned = observations->aircraft.curve.has_value();
+    with.curve = with.learned ? *observations->aircraft.curve : observations->fit.curve;
     with.aircraft.curve.reset();
     const auto& request = plan.request();
     with.as = matching::flown_as(request);

@@ -128,9 +128,9 @@ std::optional<Id> ForecastsPage::chosen() const {
 }
 
 void ForecastsPage::refresh() {
-    const auto lessons = learning_.lessons();
+    const auto observations = learning_.observations();
     rows_.clear();
-    if (!lessons || !lessons->aircraft_id) {
+    if (!observations || !observations->aircraft_id) {
         name_->setWords(tr("No aircraft is chosen"));
         sentence_->setWords(tr("Select an aircraft in the list."));
         chart_->setBacktest({}, {});
@@ -138,8 +138,8 @@ void ForecastsPage::refresh() {
         cells_->setCells({}, {});
         return;
     }
-    name_->setWords(wording::title(lessons->aircraft));
-    sentence_->setWords(wording::backtest_sentence(lessons->test));
+    name_->setWords(wording::title(observations->aircraft));
+    sentence_->setWords(wording::backtest_sentence(observations->test));
     const auto& flights = workspace_.library().flights;
     const auto name_of = [&](Id id) {
         const auto found = flights.find(id);
@@ -152,12 +152,13 @@ void ForecastsPage::refresh() {
         cell.text = text;
         return cell;
     };
-    for (const auto& row : lessons->test.rows) {
+    for (const auto& row : observations->test.rows) {
         names << name_of(row.flight_id);
         rows_.push_back(row.flight_id);
-        const auto index = std::size_t(std::find(lessons->flights.begin(), lessons->flights.end(), row.flight_id) -
-                                       lessons->flights.begin());
-        const auto& outliers = lessons->fit.outliers;
+        const auto index =
+            std::size_t(std::find(observations->flights.begin(), observations->flights.end(), row.flight_id) -
+                        observations->flights.begin());
+        const auto& outliers = observations->fit.outliers;
         const bool outlier = std::find(outliers.begin(), outliers.end(), index) != outliers.end();
         cells.push_back({word(names.back()), explained_cell(learning::explain(row, Quantity::flight_count)),
                          explained_cell(learning::explain(row, Quantity::used_energy)),
@@ -170,18 +171,18 @@ void ForecastsPage::refresh() {
     }
     // Those set apart stand below: they can be let in again.
     for (const auto& [id, flight] : flights) {
-        if (flight.aircraft_id != lessons->aircraft_id || !flight.set_apart) continue;
+        if (flight.aircraft_id != observations->aircraft_id || !flight.set_apart) continue;
         rows_.push_back(id);
         cells.push_back(
             {word(name_of(id)), word({}), word({}), word({}), word({}), word({}), word(tr("excluded"))});
     }
-    chart_->setBacktest(lessons->test, names);
+    chart_->setBacktest(observations->test, names);
     // Of two or three forecasts a share says nothing.
     constexpr int enough = 4;
-    const auto forecasts = int(std::count_if(lessons->test.rows.begin(), lessons->test.rows.end(),
+    const auto forecasts = int(std::count_if(observations->test.rows.begin(), observations->test.rows.end(),
                                              [](const auto& row) { return row.from_flights > 0; }));
     calibration_->setVisible(forecasts >= enough);
-    calibration_->setShares(learning::calibration(lessons->test), forecasts);
+    calibration_->setShares(learning::calibration(observations->test), forecasts);
     cells_->setCells(
         {tr("flight"), tr("from"), tr("energy, level"), tr("forecast"), tr("flown"), tr("error"), tr("verdict")},
         std::move(cells));
