@@ -5501,7 +5501,7 @@
     </message>
 </context>
 <context>
-    <name>sobremesa::app::AccountView</name>
+    <name>sobremesa::app::FlightReportView</name>
     <message>
         <source>What was still possible</source>
         <translation>Lo que aún era posible</translation>

@@ -4,7 +4,7 @@
 
 #include "cli/columns_command.hpp"
 #include "cli/command_line.hpp"
-#include "cli/debrief_account.hpp"
+#include "cli/debrief_report.hpp"
 #include "cli/json_text.hpp"
 #include "cli/position_argument.hpp"
 #include "cli/said.hpp"
@@ -226,7 +226,7 @@ Json flights_json(const telemetry::CleanLog& log) {
 }
 
 Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s, const telemetry::Findings& found,
-                  const std::optional<OfPack>& pack, const std::optional<debrief::FlightAccount>& account,
+                  const std::optional<OfPack>& pack, const std::optional<debrief::FlightReport>& flight_report,
                   const DebriefOptions& options) {
     Json set_aside = Json::array();
     for (const auto& entry : log.set_aside) {
@@ -244,7 +244,8 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
     const auto& e = s.energy;
     auto lowest_cell =
         e.lowest_voltage_v && options.cells ? std::optional(*e.lowest_voltage_v / *options.cells) : std::nullopt;
-    if (!lowest_cell && account && account->lowest_cell) lowest_cell = account->lowest_cell->cell_v;
+    if (!lowest_cell && flight_report && flight_report->lowest_cell)
+        lowest_cell = flight_report->lowest_cell->cell_v;
     const auto& per_m = s.energy_wh_per_m;
     const auto& charge_per_m = s.charge_ah_per_m;
     using E = units::Estimate;
@@ -257,7 +258,8 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
     std::vector<units::Diagnostic> diagnostics = s.diagnostics;
     diagnostics.insert(diagnostics.end(), found.diagnostics.begin(), found.diagnostics.end());
     if (pack) diagnostics.insert(diagnostics.end(), pack->diagnostics.begin(), pack->diagnostics.end());
-    if (account) diagnostics.insert(diagnostics.end(), account->diagnostics.begin(), account->diagnostics.end());
+    if (flight_report)
+        diagnostics.insert(diagnostics.end(), flight_report->diagnostics.begin(), flight_report->diagnostics.end());
     const double mah_per_km = units::milliamp_hours_per_amp_hour * units::metres_per_kilometre;
     return {
         {"log",
@@ -310,7 +312,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
          {{"pack_ohm", found.sag ? or_null(found.sag->pack_ohm.value) : Json(nullptr)},
           {"pack_sd_ohm", found.sag ? or_null(found.sag->pack_ohm.sd) : Json(nullptr)},
           {"steps", found.sag ? found.sag->steps : 0}}},
-        {"account", account ? account_json(*account) : Json(nullptr)},
+        {"account", flight_report ? flight_report_json(*flight_report) : Json(nullptr)},
         {"stretches", stretches_json(found.stretches)},
         {"set_aside", set_aside},
         {"warnings", warnings(diagnostics, wording::Quantities())},
@@ -385,7 +387,7 @@ int debrief_log(const std::shared_ptr<const telemetry::FlightLog>& read, const D
     if (!found) return unusable(found.error(), err);
 
     std::optional<OfPack> pack;
-    std::optional<debrief::FlightAccount> account;
+    std::optional<debrief::FlightReport> flight_report;
     if (*flown) {
         pack = of_pack(options, *log, **flown, *summary, *found);
         std::optional<mission::Plan> forecast;
@@ -394,18 +396,19 @@ int debrief_log(const std::shared_ptr<const telemetry::FlightLog>& read, const D
             as_flown.mission = debrief::flown_mission(*log, *summary, as_flown.mission);
             if (auto plan = mission::make_plan(as_flown)) forecast = std::move(*plan);
         }
-        account =
-            debrief::account_of(*log, *summary, *found, **flown, forecast ? &*forecast : nullptr, pack->remaining);
+        flight_report = debrief::flight_report_of(*log, *summary, *found, **flown, forecast ? &*forecast : nullptr,
+                                                  pack->remaining);
     }
     std::vector<units::Diagnostic> diagnostics = summary->diagnostics;
     diagnostics.insert(diagnostics.end(), found->diagnostics.begin(), found->diagnostics.end());
     if (pack) diagnostics.insert(diagnostics.end(), pack->diagnostics.begin(), pack->diagnostics.end());
-    if (account) diagnostics.insert(diagnostics.end(), account->diagnostics.begin(), account->diagnostics.end());
+    if (flight_report)
+        diagnostics.insert(diagnostics.end(), flight_report->diagnostics.begin(), flight_report->diagnostics.end());
     std::erase_if(diagnostics,
                   [](const auto& diagnostic) { return diagnostic.severity != units::Severity::warning; });
     say(diagnostics, err);
     if (options.json) {
-        Json answer = debrief_json(*log, *summary, *found, pack, account, options);
+        Json answer = debrief_json(*log, *summary, *found, pack, flight_report, options);
         if (shape == DebriefShape::summary_line) {
             out << Json{{"summary", answer}}.dump() << std::endl;
             return exit_done;
@@ -415,9 +418,9 @@ int debrief_log(const std::shared_ptr<const telemetry::FlightLog>& read, const D
         return exit_done;
     }
     print_debrief(*log, *summary, *found, pack ? pack->left : std::nullopt, out);
-    if (account && account->sun) {
+    if (flight_report && flight_report->sun) {
         out << "\n"
-            << wording::without_markup(wording::sun_verdict_sentence(*account->sun, wording::Quantities()))
+            << wording::without_markup(wording::sun_verdict_sentence(*flight_report->sun, wording::Quantities()))
                    .toStdString()
             << "\n";
     }

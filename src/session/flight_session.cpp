@@ -127,7 +127,7 @@ void FlightSession::debriefed() {
     needs_.reset();
     showFlown();
     reopened_.reset();
-    takeAccount();
+    takeFlightReport();
     emit flightChanged();
     emit filedChanged();
 }
@@ -177,13 +177,13 @@ void FlightSession::takeForecastWind() {
     emit flightChanged();
 }
 
-void FlightSession::takeAccount() {
-    account_.reset();
+void FlightSession::takeFlightReport() {
+    flight_report_.reset();
     bill_.reset();
     const auto debrief = debrief_.debrief();
     if (!debrief) return;
-    account_ = debrief::account_of(debrief->clean, debrief->summary, debrief->findings, flight_.flown,
-                                   flown_.plan().get(), remaining(), needs_ ? &*needs_ : nullptr);
+    flight_report_ = debrief::flight_report_of(debrief->clean, debrief->summary, debrief->findings, flight_.flown,
+                                               flown_.plan().get(), remaining(), needs_ ? &*needs_ : nullptr);
     makeOutBill();
 }
 
@@ -273,7 +273,7 @@ void FlightSession::layOver() {
         if (auto laid = debrief::flown_homeward(debrief->clean, debrief->summary, *flown_.plan(), &*needs_))
             over_forecast_ = std::make_shared<const debrief::FlownHomeward>(std::move(*laid));
     }
-    takeAccount();
+    takeFlightReport();
     emit flightChanged();
 }
 
@@ -356,7 +356,7 @@ void FlightSession::setRecharged(std::optional<double> ah) {
     if (flight_.recharged_ah == ah) return;
     flight_.recharged_ah = ah;
     keep();
-    takeAccount();
+    takeFlightReport();
     emit flightChanged();
 }
 
@@ -365,7 +365,7 @@ void FlightSession::setRested(std::optional<double> cell_v, std::optional<double
     flight_.rested_cell_v = cell_v;
     flight_.rest_s = rest_s;
     keep();
-    takeAccount();
+    takeFlightReport();
     emit flightChanged();
 }
 

@@ -7,7 +7,7 @@
 
 #include "core/battery/remaining.hpp"
 #include "core/debrief/bill.hpp"
-#include "core/debrief/flight_account.hpp"
+#include "core/debrief/flight_report.hpp"
 #include "core/debrief/flown_homeward.hpp"
 #include "core/telemetry/landed.hpp"
 #include "session/debrief_session.hpp"
@@ -36,7 +36,7 @@ public:
     /// The flown flight over its forecast; empty while either is missing.
     std::shared_ptr<const debrief::FlownHomeward> overForecast() const { return over_forecast_; }
     /// What the flight says together with what it was flown with; nothing while no log is open.
-    const std::optional<debrief::FlightAccount>& account() const { return account_; }
+    const std::optional<debrief::FlightReport>& flight_report() const { return flight_report_; }
     /// Why the flight took another energy than its plan (or its setting, where it has none) forecast; nothing until
     /// that is worked out, or where the log does not tell.
     const std::optional<debrief::Bill>& bill() const { return bill_; }
@@ -96,7 +96,7 @@ private:
     void followWorkspace();
     void keep();
     void layOver();
-    void takeAccount();
+    void takeFlightReport();
     void makeOutBill();
     void showFlown();
     bool filed_again(const QString& path) const;
@@ -114,7 +114,7 @@ private:
     std::shared_ptr<const debrief::FlownHomeward> over_forecast_;
     /// Of the debrief and the forecast at hand: both the chart and the account want them.
     std::optional<debrief::NeededRows> needs_;
-    std::optional<debrief::FlightAccount> account_;
+    std::optional<debrief::FlightReport> flight_report_;
     std::optional<debrief::Bill> bill_;
     LatestJob bill_job_;
     std::int64_t document_ = 0;

@@ -68,10 +68,10 @@ QString comparison_sentence(const debrief::Comparison& c, const Quantities& q) {
         .arg(terms, QString::fromStdString(most->name), q.share(more), QString::fromStdString(least->name));
 }
 
-QString account_sentence(const debrief::FlightAccount& account, const Quantities& q) {
+QString flight_report_sentence(const debrief::FlightReport& flight_report, const Quantities& q) {
     QStringList sentences;
     QStringList parts;
-    for (const auto& part : account.shares.electronics) {
+    for (const auto& part : flight_report.shares.electronics) {
         parts << FindingsWords::tr("%1 %2", "part of the electronics, its share of the power")
                      .arg(part.name.empty() ? FindingsWords::tr("unnamed") : QString::fromStdString(part.name),
                           share(part.share));
@@ -79,7 +79,7 @@ QString account_sentence(const debrief::FlightAccount& account, const Quantities
     if (!parts.isEmpty())
         sentences
             << FindingsWords::tr("Share of power: %1.").arg(parts.join(FindingsWords::tr("; ", "between parts")));
-    if (const auto& ledger = account.ledger) {
+    if (const auto& ledger = flight_report.ledger) {
         sentences
             << (ledger->charged_wh > 0.0
                     ? FindingsWords::tr(
@@ -95,7 +95,7 @@ QString account_sentence(const debrief::FlightAccount& account, const Quantities
                           : FindingsWords::tr("That leaves %1 for the motors and %2 for the electronics.")
                                 .arg(q.energy(ledger->motor_wh), q.energy(ledger->electronics_wh)));
     }
-    if (account.sun) sentences << sun_verdict_sentence(*account.sun, q);
+    if (flight_report.sun) sentences << sun_verdict_sentence(*flight_report.sun, q);
     return sentences.join(QLatin1Char(' '));
 }
 

@@ -6,7 +6,7 @@
 #include "core/battery/health.hpp"
 #include "core/battery/remaining.hpp"
 #include "core/debrief/compare.hpp"
-#include "core/debrief/flight_account.hpp"
+#include "core/debrief/flight_report.hpp"
 #include "core/telemetry/calibration.hpp"
 #include "core/telemetry/findings.hpp"
 #include "core/telemetry/idle_reading.hpp"
@@ -25,7 +25,7 @@ QString comparison_sentence(const debrief::Comparison& comparison, const Quantit
 /// Where the energy went, part by part, and the ledger of three current sensors; empty where nothing is known.
 /// Gaining, holding or losing, with what the array gave; markup in it.
 QString sun_verdict_sentence(const debrief::SunReading& sun, const Quantities& q);
-QString account_sentence(const debrief::FlightAccount& account, const Quantities& q);
+QString flight_report_sentence(const debrief::FlightReport& flight_report, const Quantities& q);
 
 QString remaining_sentence(const battery::Remaining& remaining, const Quantities& quantities);
 

@@ -10,10 +10,10 @@
 #include "app/charts/strip_charts.hpp"
 #include "app/map/map_view.hpp"
 #include "app/opened_window.hpp"
-#include "app/places/debrief/account_view.hpp"
 #include "app/places/debrief/columns_sheet.hpp"
 #include "app/places/debrief/compare_sheet.hpp"
 #include "app/places/debrief/debrief_place.hpp"
+#include "app/places/debrief/flight_report_view.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/number_field.hpp"
 #include "io/csv_log_reader.hpp"
@@ -248,13 +248,14 @@ void ReadingChoicesTest::theTrackShowsAQuantity() {
 
 void ReadingChoicesTest::theAccountIsShown() {
     open(QStringLiteral(DEMO_DIR "/2026-04-18-alcaravan-west-wind.csv"));
-    EVENTUALLY((*window_)->flightSession().account() && !(*window_)->flightSession().account()->turns.empty());
-    const auto& account = *(*window_)->flightSession().account();
+    EVENTUALLY((*window_)->flightSession().flight_report() &&
+               !(*window_)->flightSession().flight_report()->turns.empty());
+    const auto& flight_report = *(*window_)->flightSession().flight_report();
     auto* further = window_->find<QTableView>("furtherTable");
     QVERIFY(further->isVisible());
-    QCOMPARE(further->model()->rowCount(), int(account.further.size()));
+    QCOMPARE(further->model()->rowCount(), int(flight_report.further.size()));
     auto* turns = window_->find<QTableView>("flownTurnsTable");
-    QCOMPARE(turns->model()->rowCount(), int(account.turns.size()));
+    QCOMPARE(turns->model()->rowCount(), int(flight_report.turns.size()));
     // Every computed cell of the first answers "why?".
     for (int row = 0; row < further->model()->rowCount(); ++row) {
         for (int column = 1; column < 3; ++column)
@@ -300,8 +301,8 @@ void ReadingChoicesTest::aPackThatDoesNotFitSaysNothing() {
     QVERIFY(!flight.overForecast());
     QVERIFY(!flight.remaining());
     QVERIFY(!flight.bill());
-    const auto& account = *flight.account();
-    QVERIFY(account.turns.empty() && account.further.empty() && account.limits.empty());
+    const auto& flight_report = *flight.flight_report();
+    QVERIFY(flight_report.turns.empty() && flight_report.further.empty() && flight_report.limits.empty());
     QVERIFY(window_->said("flownWords").contains(QStringLiteral("pack")));
     // Directly under the sentence, before everything else.
     const auto* sentence = window_->find<QLabel>("debriefSentence");

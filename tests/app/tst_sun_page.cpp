@@ -225,8 +225,8 @@ void SunPageTest::debriefSaysWhetherItGained() {
         if (flight.name == "solar noon") (*window_)->flightSession().openFlight(id);
     }
     (*window_)->showPlace(Place::debrief);
-    EVENTUALLY((*window_)->flightSession().account() && (*window_)->flightSession().account()->sun);
-    const auto& sun = *(*window_)->flightSession().account()->sun;
+    EVENTUALLY((*window_)->flightSession().flight_report() && (*window_)->flightSession().flight_report()->sun);
+    const auto& sun = *(*window_)->flightSession().flight_report()->sun;
     QCOMPARE(sun.verdict, debrief::SunVerdict::gaining);
     EVENTUALLY(window_->find<TextLabel>("energyShares")->text().contains(QStringLiteral("gaining")));
     shot(QStringLiteral("debrief-sun.png"));

@@ -491,17 +491,17 @@ void CommandLineTest::debriefWithItsPlanGivesAnAccount() {
     const json d = cli_run({"debrief", demo("2026-05-16-alcaravan-three-hills.csv"), "--plan",
                             demo("alcaravan-west.plan.json"), "--json"})
                        .object();
-    const json& account = d["account"];
-    QVERIFY(account["further"].size() >= 4);
-    for (const auto& further : account["further"]) {
+    const json& flight_report = d["account"];
+    QVERIFY(flight_report["further"].size() >= 4);
+    for (const auto& further : flight_report["further"]) {
         QVERIFY(further["time_sd_s"].get<double>() > 0.0);
         QVERIFY(further["time_s"].get<double>() < further["time_without_reserve_s"].get<double>());
     }
-    QVERIFY(account["turns"].size() == 5);
-    VERIFY_NEAR(account["shares"]["electronics"].get<double>(), 7.5 / d["energy"]["mean_power_w"].get<double>(),
-                1e-6);
-    QVERIFY(account["limits"][0]["part"] == "pack");
-    QVERIFY(account["ledger"].is_null());
+    QVERIFY(flight_report["turns"].size() == 5);
+    VERIFY_NEAR(flight_report["shares"]["electronics"].get<double>(),
+                7.5 / d["energy"]["mean_power_w"].get<double>(), 1e-6);
+    QVERIFY(flight_report["limits"][0]["part"] == "pack");
+    QVERIFY(flight_report["ledger"].is_null());
     QVERIFY(d["energy"]["lowest_cell_voltage_v"].get<double>() > 3.0);
     for (const auto& entry : d["set_aside"]) QVERIFY(!entry["places"].empty());
     // Without one there is none.

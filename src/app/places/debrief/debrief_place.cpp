@@ -10,8 +10,8 @@
 #include "app/charts/homeward_chart.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/map/map_view.hpp"
-#include "app/places/debrief/account_view.hpp"
 #include "app/places/debrief/filing_form.hpp"
+#include "app/places/debrief/flight_report_view.hpp"
 #include "app/places/debrief/set_aside_model.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
@@ -273,8 +273,8 @@ QWidget* DebriefPlace::makeReading() {
     column->addLayout(diagnostics_);
     makeSagRow();
     column->addWidget(sag_row_);
-    account_ = new AccountView(flight_);
-    column->addWidget(account_);
+    flight_report_ = new FlightReportView(flight_);
+    column->addWidget(flight_report_);
 
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(new TextLabel(Role::heading, tr("Segments")));
@@ -418,7 +418,7 @@ void DebriefPlace::showFigures() {
         spare = debrief::explain_least_spare(*flown, *flight_.flown().plan());
     shown[std::size(figures) + 1]->setExplanation(spare, tr("minimum margin"));
     figures_->layOutAgain();
-    account_->refresh();
+    flight_report_->refresh();
     left_->setVisible(landing.left.has_value());
     if (landing.left) {
         left_->setWords(tr("Remaining refers to %1: usable %2 down to %3.")
@@ -492,8 +492,8 @@ void DebriefPlace::showDiagnostics() {
     }
     // Nothing counts until the right pack is chosen.
     if (landing.diagnostic) diagnostics.insert(diagnostics.begin(), *landing.diagnostic);
-    if (const auto& account = flight_.account())
-        diagnostics.insert(diagnostics.end(), account->diagnostics.begin(), account->diagnostics.end());
+    if (const auto& flight_report = flight_.flight_report())
+        diagnostics.insert(diagnostics.end(), flight_report->diagnostics.begin(), flight_report->diagnostics.end());
     for (QVBoxLayout* layout : {warnings_, diagnostics_}) {
         while (QLayoutItem* item = layout->takeAt(0)) {
             delete item->widget();

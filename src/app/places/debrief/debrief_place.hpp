@@ -16,7 +16,7 @@ class QVBoxLayout;
 
 namespace sobremesa::app {
 
-class AccountView;
+class FlightReportView;
 class CellModel;
 class ChoiceBox;
 class DataTable;
@@ -41,7 +41,7 @@ public:
     MapView& map() { return *map_; }
     HomewardChart& chart() { return *chart_; }
 
-    AccountView& account() { return *account_; }
+    FlightReportView& flight_report() { return *flight_report_; }
 
 signals:
     /// The log could be read in another way, and the pilot wants to say how.
@@ -102,7 +102,7 @@ private:
     ChoiceBox* parts_;
     ChoiceBox* coloured_by_;
     QPushButton* columns_;
-    AccountView* account_;
+    FlightReportView* flight_report_;
     SetAsideModel* set_aside_model_;
     TextLabel* nothing_aside_;
     MapView* map_;

@@ -16,10 +16,10 @@ class TextLabel;
 
 /// What a flight says together with its aircraft and pack: what it could still have done, where each school would
 /// have turned it, shares, limits, link. Hidden as far as nothing of it is known.
-class AccountView : public QWidget {
+class FlightReportView : public QWidget {
     Q_OBJECT
 public:
-    explicit AccountView(session::FlightSession& flight, QWidget* parent = nullptr);
+    explicit FlightReportView(session::FlightSession& flight, QWidget* parent = nullptr);
     void refresh();
 
 private:

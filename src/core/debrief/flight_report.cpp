@@ -1,4 +1,4 @@
-#include "core/debrief/flight_account.hpp"
+#include "core/debrief/flight_report.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -36,22 +36,23 @@ constexpr double change_over_s = 30.0;
 /// Of a volt sensor, by the cell; common practice, no source.
 constexpr double volt_sensor_sd_cell_v = 0.02;
 
-void add_further(FlightAccount& account, const telemetry::LogSummary& summary, const telemetry::Findings& found,
-                 const mission::PlanRequest& flown, const std::optional<battery::Remaining>& remaining) {
+void add_further(FlightReport& flight_report, const telemetry::LogSummary& summary,
+                 const telemetry::Findings& found, const mission::PlanRequest& flown,
+                 const std::optional<battery::Remaining>& remaining) {
     const auto counted = telemetry::charge_used_ah(summary);
     if (!counted || !telemetry::volts_fit(summary, flown.pack)) return;
-    account.further_power_w =
+    flight_report.further_power_w =
         found.still ? found.still->level_power_w.value : summary.energy.mean_power_w.value_or(0.0);
-    if (!(account.further_power_w > 0.0)) return;
+    if (!(flight_report.further_power_w > 0.0)) return;
     if (found.still)
-        account.further_speed_mps = found.still->airspeed_mps.value;
+        flight_report.further_speed_mps = found.still->airspeed_mps.value;
     else if (summary.distance.ground_m && summary.duration_s > 0.0)
-        account.further_speed_mps = summary.distance.ground_m->value / summary.duration_s;
+        flight_report.further_speed_mps = summary.distance.ground_m->value / summary.duration_s;
 
     const battery::PackModel pack(flown.pack);
     const battery::Surroundings around{flown.weather.temperature_c, true};
     const auto start = pack.atStart(flown.weather.temperature_c);
-    const battery::LoadPhase load{battery::LoadPhase::Kind::power, account.further_power_w};
+    const battery::LoadPhase load{battery::LoadPhase::Kind::power, flight_report.further_power_w};
     const double lowest_v = battery::landing_rules(flown.pack.chemistry).back().cell_v;
     const battery::Discharge whole = battery::discharge(pack, start, {load}, {lowest_v, 1e9}, around);
     // What is known of the charge left, turned into what was used of this pack.
@@ -75,13 +76,13 @@ void add_further(FlightAccount& account, const telemetry::LogSummary& summary, c
         const double per_ah_s = landing.at->time_s / std::max(landing.at->charge_used_ah, 1e-9);
         further.time_s.sd =
             units::combine_sd(used.sd * per_ah_s, battery::usable_relative_sd(flown.pack) * landing.at->time_s);
-        further.distance_m = {further.time_s.value * account.further_speed_mps,
-                              further.time_s.sd * account.further_speed_mps};
-        account.further.push_back(further);
+        further.distance_m = {further.time_s.value * flight_report.further_speed_mps,
+                              further.time_s.sd * flight_report.further_speed_mps};
+        flight_report.further.push_back(further);
     }
 }
 
-void add_shares(FlightAccount& account, const telemetry::LogSummary& summary, const telemetry::Findings& found,
+void add_shares(FlightReport& flight_report, const telemetry::LogSummary& summary, const telemetry::Findings& found,
                 const mission::PlanRequest& flown) {
     const auto& aircraft = flown.aircraft;
     if (const auto mean_w = summary.energy.mean_power_w; mean_w && *mean_w > 0.0) {
@@ -91,10 +92,10 @@ void add_shares(FlightAccount& account, const telemetry::LogSummary& summary, co
             return Estimate{power_w / *mean_w, power_w / *mean_w * relative_sd};
         };
         for (const auto& part : aircraft.electronics)
-            account.shares.electronics.push_back({part.name, share(part.power_w)});
-        account.shares.electronics_together = share(together.value);
+            flight_report.shares.electronics.push_back({part.name, share(part.power_w)});
+        flight_report.shares.electronics_together = share(together.value);
     }
-    if (found.still) account.shares.gust_w = Estimate{found.still->gust_power_sd_w, 0.0};
+    if (found.still) flight_report.shares.gust_w = Estimate{found.still->gust_power_sd_w, 0.0};
     const auto& energy = summary.energy.energy_wh;
     if (!energy || !(energy->value > 0.0)) return;
     Estimate cost{mission::all_up_mass_kg(flown) * units::standard_gravity_mps2 / assumed_climb_efficiency, 0.0};
@@ -108,10 +109,10 @@ void add_shares(FlightAccount& account, const telemetry::LogSummary& summary, co
     }
     if (!found.motion.has_height) return;
     const double share = climbed_m * cost.value / units::seconds_per_hour / energy->value;
-    account.shares.climb = Estimate{share, share * cost.sd / std::max(cost.value, 1e-9)};
+    flight_report.shares.climb = Estimate{share, share * cost.sd / std::max(cost.value, 1e-9)};
 }
 
-void add_limits(FlightAccount& account, const telemetry::CleanLog& log, const mission::PlanRequest& flown) {
+void add_limits(FlightReport& flight_report, const telemetry::CleanLog& log, const mission::PlanRequest& flown) {
     if (!log.raw->has(Channel::current_a)) return;
     std::vector<LimitKept> limits = {{LimitKept::Part::pack, battery::cells_current_a(flown.pack), 0.0, 0.0}};
     if (flown.pack.strips_current_a)
@@ -132,18 +133,18 @@ void add_limits(FlightAccount& account, const telemetry::CleanLog& log, const mi
             limit.highest_a = std::max(limit.highest_a, amps);
         }
         if (limit.above_s >= least_above_s) {
-            account.diagnostics.push_back({DiagnosticCode::current_above_limit,
-                                           Severity::warning,
-                                           {{"part", std::string(limit_word(limit.part))},
-                                            {"above_s", limit.above_s},
-                                            {"limit_a", limit.limit_a},
-                                            {"highest_a", limit.highest_a}}});
+            flight_report.diagnostics.push_back({DiagnosticCode::current_above_limit,
+                                                 Severity::warning,
+                                                 {{"part", std::string(limit_word(limit.part))},
+                                                  {"above_s", limit.above_s},
+                                                  {"limit_a", limit.limit_a},
+                                                  {"highest_a", limit.highest_a}}});
         }
     }
-    account.limits = std::move(limits);
+    flight_report.limits = std::move(limits);
 }
 
-void add_turns(FlightAccount& account, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+void add_turns(FlightReport& flight_report, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                const mission::PlanRequest& flown, const mission::Plan& forecast, const NeededRows* worked_out) {
     const auto& track = summary.track;
     if (track.from_home_m.empty() || forecast.outward.empty()) return;
@@ -204,14 +205,15 @@ void add_turns(FlightAccount& account, const telemetry::CleanLog& log, const tel
             turn.spare_wh = spare(i);
             turn.after_farthest = track.time_s[i] > farthest_s;
         }
-        account.turns.push_back(turn);
+        flight_report.turns.push_back(turn);
     }
-    std::stable_sort(account.turns.begin(), account.turns.end(), [](const FlownTurn& a, const FlownTurn& b) {
-        return a.reached != b.reached ? a.reached : a.reached && a.time_s.value < b.time_s.value;
-    });
+    std::stable_sort(flight_report.turns.begin(), flight_report.turns.end(),
+                     [](const FlownTurn& a, const FlownTurn& b) {
+                         return a.reached != b.reached ? a.reached : a.reached && a.time_s.value < b.time_s.value;
+                     });
 }
 
-void add_link(FlightAccount& account, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+void add_link(FlightReport& flight_report, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
               const airframe::Aircraft& aircraft) {
     const bool signal = log.raw->has(Channel::signal_dbm);
     if (summary.track.from_home_m.empty() || (!signal && !log.raw->has(Channel::link_quality_share))) return;
@@ -222,21 +224,21 @@ void add_link(FlightAccount& account, const telemetry::CleanLog& log, const tele
         if (std::isfinite(reading) && std::isfinite(summary.track.from_home_m[i]))
             readings.push_back({summary.track.from_home_m[i], reading});
     }
-    account.link =
+    flight_report.link =
         radio::link_reach(signal ? radio::LinkKind::signal_dbm : radio::LinkKind::quality_share, readings,
                           signal ? aircraft.failsafe_signal_dbm.value_or(usual_failsafe_dbm)
                                  : aircraft.failsafe_link_share.value_or(usual_failsafe_share));
     constexpr double near = 1.5;
-    if (account.link && account.link->failsafe_m &&
-        account.link->failsafe_m->value < near * account.link->farthest_m) {
-        account.diagnostics.push_back(
-            {DiagnosticCode::link_near_failsafe,
-             Severity::warning,
-             {{"failsafe_m", account.link->failsafe_m->value}, {"farthest_m", account.link->farthest_m}}});
+    if (flight_report.link && flight_report.link->failsafe_m &&
+        flight_report.link->failsafe_m->value < near * flight_report.link->farthest_m) {
+        flight_report.diagnostics.push_back({DiagnosticCode::link_near_failsafe,
+                                             Severity::warning,
+                                             {{"failsafe_m", flight_report.link->failsafe_m->value},
+                                              {"farthest_m", flight_report.link->farthest_m}}});
     }
 }
 
-void add_ledger(FlightAccount& account, const telemetry::CleanLog& log, const mission::PlanRequest& flown) {
+void add_ledger(FlightReport& flight_report, const telemetry::CleanLog& log, const mission::PlanRequest& flown) {
     const bool array = log.raw->has(Channel::array_current_a);
     const bool motor = log.raw->has(Channel::motor_current_a);
     if ((!array && !motor) || !log.raw->has(Channel::voltage_v) || !log.raw->has(Channel::current_a)) return;
@@ -261,42 +263,44 @@ void add_ledger(FlightAccount& account, const telemetry::CleanLog& log, const mi
     ledger.missing_wh = ledger.array_wh + ledger.pack_wh - ledger.motor_wh - ledger.electronics_wh;
     const double flowed_wh = ledger.array_wh + std::abs(ledger.pack_wh);
     if (motor && std::abs(ledger.missing_wh) > ledger_closes * flowed_wh) {
-        account.diagnostics.push_back({DiagnosticCode::ledger_does_not_close,
-                                       Severity::warning,
-                                       {{"array_wh", ledger.array_wh},
-                                        {"used_wh", ledger.motor_wh + ledger.electronics_wh},
-                                        {"pack_wh", ledger.pack_wh},
-                                        {"missing_wh", ledger.missing_wh}}});
+        flight_report.diagnostics.push_back({DiagnosticCode::ledger_does_not_close,
+                                             Severity::warning,
+                                             {{"array_wh", ledger.array_wh},
+                                              {"used_wh", ledger.motor_wh + ledger.electronics_wh},
+                                              {"pack_wh", ledger.pack_wh},
+                                              {"missing_wh", ledger.missing_wh}}});
     }
-    account.ledger = ledger;
+    flight_report.ledger = ledger;
 }
 
-void add_lowest_cell(FlightAccount& account, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
-                     const battery::Pack& pack) {
+void add_lowest_cell(FlightReport& flight_report, const telemetry::CleanLog& log,
+                     const telemetry::LogSummary& summary, const battery::Pack& pack) {
     if (log.raw->has(Channel::cell_voltage_v)) {
         for (std::size_t i = 0; i < log.rows.size(); ++i) {
             const double v = log.value(Channel::cell_voltage_v, i);
-            if (!(v > 0.5) || (account.lowest_cell && v >= account.lowest_cell->cell_v)) continue;
-            account.lowest_cell = LowestCell{v, log.time_s(i), true};
+            if (!(v > 0.5) || (flight_report.lowest_cell && v >= flight_report.lowest_cell->cell_v)) continue;
+            flight_report.lowest_cell = LowestCell{v, log.time_s(i), true};
         }
     }
-    if (account.lowest_cell || !summary.energy.lowest_voltage_v || !telemetry::volts_fit(summary, pack)) return;
-    account.lowest_cell = LowestCell{*summary.energy.lowest_voltage_v / pack.series,
-                                     summary.energy.lowest_voltage_at_s.value_or(0.0), false};
+    if (flight_report.lowest_cell || !summary.energy.lowest_voltage_v || !telemetry::volts_fit(summary, pack))
+        return;
+    flight_report.lowest_cell = LowestCell{*summary.energy.lowest_voltage_v / pack.series,
+                                           summary.energy.lowest_voltage_at_s.value_or(0.0), false};
 }
 
 /// The sensor on the ground before launch and after landing, against what the electronics draw.
-void add_idle_offset(FlightAccount& account, const telemetry::Findings& found, const airframe::Aircraft& aircraft) {
+void add_idle_offset(FlightReport& flight_report, const telemetry::Findings& found,
+                     const airframe::Aircraft& aircraft) {
     const auto reading = telemetry::idle_reading(found.motion);
     if (!airframe::electronics_known(aircraft) || !reading) return;
     const auto offset = telemetry::sensor_offset({*reading}, airframe::electronics_draw_w(aircraft));
-    account.idle_offset_a = offset->offset_a;
+    flight_report.idle_offset_a = offset->offset_a;
     if (!offset->matters()) return;
-    account.diagnostics.push_back({DiagnosticCode::idle_current,
-                                   Severity::warning,
-                                   {{"read_a", offset->read_a.value},
-                                    {"really_a", offset->really_a.value},
-                                    {"offset_a", offset->offset_a.value}}});
+    flight_report.diagnostics.push_back({DiagnosticCode::idle_current,
+                                         Severity::warning,
+                                         {{"read_a", offset->read_a.value},
+                                          {"really_a", offset->really_a.value},
+                                          {"offset_a", offset->offset_a.value}}});
 }
 
 } // namespace
@@ -311,38 +315,40 @@ const char* limit_word(LimitKept::Part part) {
     return "controller";
 }
 
-FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
-                         const telemetry::Findings& found, const mission::PlanRequest& flown,
-                         const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining,
-                         const NeededRows* needs) {
-    FlightAccount account;
+FlightReport flight_report_of(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+                              const telemetry::Findings& found, const mission::PlanRequest& flown,
+                              const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining,
+                              const NeededRows* needs) {
+    FlightReport flight_report;
     // With another pack's volts in the log, nothing that rests on the pack can be said.
     const bool pack_fits = telemetry::volts_fit(summary, flown.pack);
-    if (pack_fits) add_further(account, summary, found, flown, remaining);
+    if (pack_fits) add_further(flight_report, summary, found, flown, remaining);
     // With a pack alone nothing is known of the aircraft.
     const bool aircraft_known = flown.aircraft.cruise_power_w > 0.0;
-    if (aircraft_known) add_shares(account, summary, found, flown);
-    if (pack_fits) add_limits(account, log, flown);
-    if (forecast && pack_fits) add_turns(account, log, summary, flown, *forecast, needs);
-    add_link(account, log, summary, flown.aircraft);
-    add_ledger(account, log, flown);
-    if (pack_fits || log.raw->has(Channel::cell_voltage_v)) add_lowest_cell(account, log, summary, flown.pack);
+    if (aircraft_known) add_shares(flight_report, summary, found, flown);
+    if (pack_fits) add_limits(flight_report, log, flown);
+    if (forecast && pack_fits) add_turns(flight_report, log, summary, flown, *forecast, needs);
+    add_link(flight_report, log, summary, flown.aircraft);
+    add_ledger(flight_report, log, flown);
+    if (pack_fits || log.raw->has(Channel::cell_voltage_v))
+        add_lowest_cell(flight_report, log, summary, flown.pack);
     if ((flown.aircraft.array || log.raw->has(Channel::array_current_a)) && pack_fits)
-        account.sun = read_sun(log, found, battery::PackModel(flown.pack), flown.weather.temperature_c);
+        flight_report.sun = read_sun(log, found, battery::PackModel(flown.pack), flown.weather.temperature_c);
     if (counts_the_sun(log, flown.aircraft))
-        account.diagnostics.push_back({DiagnosticCode::counter_includes_sun, Severity::note, {}});
+        flight_report.diagnostics.push_back({DiagnosticCode::counter_includes_sun, Severity::note, {}});
     // On the ground the array feeds the electronics: what the sensor reads there is not its offset.
     const bool sun_feeds = flown.aircraft.array || log.raw->has(Channel::array_current_a);
-    if (aircraft_known && !sun_feeds) add_idle_offset(account, found, flown.aircraft);
-    return account;
+    if (aircraft_known && !sun_feeds) add_idle_offset(flight_report, found, flown.aircraft);
+    return flight_report;
 }
 
-units::Explanation explain_further(const FlightAccount& account, const Further& further, units::Quantity quantity) {
+units::Explanation explain_further(const FlightReport& flight_report, const Further& further,
+                                   units::Quantity quantity) {
     using units::Quantity;
     return {quantity,
             quantity == Quantity::further_distance ? further.distance_m : further.time_s,
-            {{Quantity::level_power, {account.further_power_w, 0.0}, units::Origin::measured},
-             {Quantity::airspeed, {account.further_speed_mps, 0.0}, units::Origin::measured},
+            {{Quantity::level_power, {flight_report.further_power_w, 0.0}, units::Origin::measured},
+             {Quantity::airspeed, {flight_report.further_speed_mps, 0.0}, units::Origin::measured},
              {Quantity::landing_cell_voltage, {further.rule.cell_v, 0.0}, units::Origin::given}},
             units::Relation::left_at_cruise_to_landing,
             units::Source::two_well_circuit,
@@ -377,7 +383,7 @@ units::Explanation explain_turn(const FlownTurn& turn, units::Quantity quantity)
             {}};
 }
 
-std::optional<units::Explanation> explain(const FlightAccount& account, units::Quantity quantity) {
+std::optional<units::Explanation> explain(const FlightReport& flight_report, units::Quantity quantity) {
     using units::Origin;
     using units::Quantity;
     using units::Relation;
@@ -389,27 +395,30 @@ std::optional<units::Explanation> explain(const FlightAccount& account, units::Q
     };
     switch (quantity) {
     case Quantity::lowest_cell_voltage:
-        return answer(account.lowest_cell ? std::optional(Estimate{account.lowest_cell->cell_v, 0.0})
-                                          : std::nullopt,
+        return answer(flight_report.lowest_cell ? std::optional(Estimate{flight_report.lowest_cell->cell_v, 0.0})
+                                                : std::nullopt,
                       Relation::least_of_column);
-    case Quantity::gust_power: return answer(account.shares.gust_w, Relation::spread_of_level_power);
+    case Quantity::gust_power: return answer(flight_report.shares.gust_w, Relation::spread_of_level_power);
     case Quantity::electronics_share:
-        return answer(account.shares.electronics_together, Relation::parts_over_mean_power);
-    case Quantity::climb_share: return answer(account.shares.climb, Relation::climbs_at_their_cost);
+        return answer(flight_report.shares.electronics_together, Relation::parts_over_mean_power);
+    case Quantity::climb_share: return answer(flight_report.shares.climb, Relation::climbs_at_their_cost);
     case Quantity::time_above_limit:
-        if (account.limits.empty()) return std::nullopt;
-        return answer(Estimate{account.limits.front().above_s, 0.0}, Relation::rows_above_limit);
+        if (flight_report.limits.empty()) return std::nullopt;
+        return answer(Estimate{flight_report.limits.front().above_s, 0.0}, Relation::rows_above_limit);
     case Quantity::failsafe_distance: {
-        auto why = answer(account.link ? account.link->failsafe_m : std::nullopt, Relation::link_over_distance,
-                          Source::least_squares);
-        if (why) why->inputs = {{Quantity::farthest_from_home, {account.link->farthest_m, 0.0}, Origin::measured}};
+        auto why = answer(flight_report.link ? flight_report.link->failsafe_m : std::nullopt,
+                          Relation::link_over_distance, Source::least_squares);
+        if (why)
+            why->inputs = {{Quantity::farthest_from_home, {flight_report.link->farthest_m, 0.0}, Origin::measured}};
         return why;
     }
     case Quantity::array_energy:
-        return answer(account.ledger ? std::optional(Estimate{account.ledger->array_wh, 0.0}) : std::nullopt,
+        return answer(flight_report.ledger ? std::optional(Estimate{flight_report.ledger->array_wh, 0.0})
+                                           : std::nullopt,
                       Relation::volts_times_that_current);
     case Quantity::motor_energy:
-        return answer(account.ledger ? std::optional(Estimate{account.ledger->motor_wh, 0.0}) : std::nullopt,
+        return answer(flight_report.ledger ? std::optional(Estimate{flight_report.ledger->motor_wh, 0.0})
+                                           : std::nullopt,
                       Relation::volts_times_that_current);
     default: return std::nullopt;
     }

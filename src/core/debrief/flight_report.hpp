@@ -85,7 +85,7 @@ struct LowestCell {
 };
 
 /// What a flight says together with the aircraft and the pack it was flown with.
-struct FlightAccount {
+struct FlightReport {
     std::vector<Further> further;
     /// What `further` flies on at.
     double further_power_w = 0.0;
@@ -107,15 +107,16 @@ struct FlightAccount {
 /// @param forecast   made from `flown`; empty: no turns
 /// @param remaining  what was left by all that is known; else the count of the log decides
 /// @param needs      of the same log and forecast, where they have been worked out; else they are here
-FlightAccount account_of(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
-                         const telemetry::Findings& found, const mission::PlanRequest& flown,
-                         const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining,
-                         const NeededRows* needs = nullptr);
+FlightReport flight_report_of(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+                              const telemetry::Findings& found, const mission::PlanRequest& flown,
+                              const mission::Plan* forecast, const std::optional<battery::Remaining>& remaining,
+                              const NeededRows* needs = nullptr);
 
 /// The answers to "why?".
-units::Explanation explain_further(const FlightAccount& account, const Further& further, units::Quantity quantity);
+units::Explanation explain_further(const FlightReport& flight_report, const Further& further,
+                                   units::Quantity quantity);
 /// @param quantity  `turn_time`, `turn_distance`, `turn_charge` or `least_spare`
 units::Explanation explain_turn(const FlownTurn& turn, units::Quantity quantity);
-std::optional<units::Explanation> explain(const FlightAccount& account, units::Quantity quantity);
+std::optional<units::Explanation> explain(const FlightReport& flight_report, units::Quantity quantity);
 
 } // namespace sobremesa::debrief

@@ -1,4 +1,4 @@
-#include "app/places/debrief/account_view.hpp"
+#include "app/places/debrief/flight_report_view.hpp"
 
 #include <algorithm>
 
@@ -54,7 +54,7 @@ Cell word_cell(const QString& text) {
 
 } // namespace
 
-AccountView::AccountView(session::FlightSession& flight, QWidget* parent)
+FlightReportView::FlightReportView(session::FlightSession& flight, QWidget* parent)
     : QWidget(parent), flight_(flight), wind_row_(new QWidget), figures_(new FigureRow(6)),
       parts_(new TextLabel(Role::quiet)),
       further_heading_(new TextLabel(Role::heading, tr("What was still possible"))),
@@ -96,7 +96,7 @@ AccountView::AccountView(session::FlightSession& flight, QWidget* parent)
     bill_ = new BillChart;
     bill_->setObjectName(QStringLiteral("billChart"));
     column->addWidget(bill_);
-    connect(&flight_, &session::FlightSession::billChanged, this, &AccountView::showBill);
+    connect(&flight_, &session::FlightSession::billChanged, this, &FlightReportView::showBill);
     column->addWidget(further_heading_);
     column->addWidget(further_);
     column->addWidget(turns_heading_);
@@ -105,10 +105,10 @@ AccountView::AccountView(session::FlightSession& flight, QWidget* parent)
     column->addWidget(late_);
 }
 
-void AccountView::refresh() {
-    const auto& account = flight_.account();
-    setVisible(account.has_value());
-    if (!account) return;
+void FlightReportView::refresh() {
+    const auto& flight_report = flight_.flight_report();
+    setVisible(flight_report.has_value());
+    if (!flight_report) return;
     showFigures();
     showParts();
     showBill();
@@ -116,13 +116,13 @@ void AccountView::refresh() {
     showTurns();
 }
 
-void AccountView::showFigures() {
-    const auto& account = *flight_.account();
+void FlightReportView::showFigures() {
+    const auto& flight_report = *flight_.flight_report();
     QString limit = tr("above the pack's limit");
     QString lowest = tr("lowest cell voltage");
-    if (account.lowest_cell) {
+    if (flight_report.lowest_cell) {
         lowest = tr("lowest cell voltage, at %1")
-                     .arg(wording::written(account.lowest_cell->at_s / units::seconds_per_minute, 0.0,
+                     .arg(wording::written(flight_report.lowest_cell->at_s / units::seconds_per_minute, 0.0,
                                            {1.0, tr("min"), 1}));
     }
     const std::pair<Quantity, QString> shown[] = {
@@ -136,7 +136,7 @@ void AccountView::showFigures() {
     const auto& figures = figures_->figures();
     bool any = false;
     for (std::size_t i = 0; i < std::size(shown); ++i) {
-        auto why = debrief::explain(account, shown[i].first);
+        auto why = debrief::explain(flight_report, shown[i].first);
         // Nothing to say where no limit was passed.
         if (why && shown[i].first == Quantity::time_above_limit && !(why->value.value > 0.0)) why.reset();
         any = any || why.has_value();
@@ -147,7 +147,7 @@ void AccountView::showFigures() {
     showWind();
 }
 
-void AccountView::showWind() {
+void FlightReportView::showWind() {
     const auto found = flight_.foundWind();
     const auto& flight = flight_.flight();
     wind_row_->setVisible(found.has_value());
@@ -175,13 +175,13 @@ void AccountView::showWind() {
     }
 }
 
-void AccountView::showParts() {
-    const QString words = wording::account_sentence(*flight_.account(), Look::instance().quantities());
+void FlightReportView::showParts() {
+    const QString words = wording::flight_report_sentence(*flight_.flight_report(), Look::instance().quantities());
     parts_->setWords(words);
     parts_->setVisible(!words.isEmpty());
 }
 
-void AccountView::showBill() {
+void FlightReportView::showBill() {
     const auto& bill = flight_.bill();
     for (QWidget* widget : {static_cast<QWidget*>(bill_heading_), static_cast<QWidget*>(bill_sentence_),
                             static_cast<QWidget*>(bill_)})
@@ -190,12 +190,12 @@ void AccountView::showBill() {
     if (bill) bill_sentence_->setWords(wording::sentence(*bill, Look::instance().quantities()));
 }
 
-void AccountView::showFurther() {
-    const auto& account = *flight_.account();
+void FlightReportView::showFurther() {
+    const auto& flight_report = *flight_.flight_report();
     std::vector<std::vector<Cell>> rows;
-    for (const auto& further : account.further) {
-        const auto time = debrief::explain_further(account, further, Quantity::further_time);
-        const auto way = debrief::explain_further(account, further, Quantity::further_distance);
+    for (const auto& further : flight_report.further) {
+        const auto time = debrief::explain_further(flight_report, further, Quantity::further_time);
+        const auto way = debrief::explain_further(flight_report, further, Quantity::further_distance);
         Cell rule = word_cell(wording::name(further.rule));
         rule.explanation = time;
         rows.push_back({rule, explained_cell(time), explained_cell(way)});
@@ -207,11 +207,11 @@ void AccountView::showFurther() {
     fit(*further_, 250);
 }
 
-void AccountView::showTurns() {
-    const auto& account = *flight_.account();
+void FlightReportView::showTurns() {
+    const auto& flight_report = *flight_.flight_report();
     const auto& q = Look::instance().quantities();
     std::vector<std::vector<Cell>> rows;
-    for (const auto& turn : account.turns) {
+    for (const auto& turn : flight_report.turns) {
         const auto figure = [&](Quantity quantity, const QString& text) {
             Cell cell;
             cell.explanation = debrief::explain_turn(turn, quantity);
@@ -234,7 +234,7 @@ void AccountView::showTurns() {
              figure(Quantity::turn_charge, with_error(Quantity::turn_charge, turn.charge_used_ah)),
              figure(Quantity::least_spare, with_error(Quantity::least_spare, turn.spare_wh))});
     }
-    const bool late = std::any_of(account.turns.begin(), account.turns.end(),
+    const bool late = std::any_of(flight_report.turns.begin(), flight_report.turns.end(),
                                   [](const auto& turn) { return turn.reached && turn.after_farthest; });
     late_->setVisible(late);
     const bool any = !rows.empty();

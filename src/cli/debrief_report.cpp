@@ -1,4 +1,4 @@
-#include "cli/debrief_account.hpp"
+#include "cli/debrief_report.hpp"
 
 namespace sobremesa::cli {
 
@@ -59,9 +59,9 @@ Json sun_json(const std::optional<debrief::SunReading>& sun) {
 
 } // namespace
 
-Json account_json(const debrief::FlightAccount& account) {
+Json flight_report_json(const debrief::FlightReport& flight_report) {
     Json further = Json::array();
-    for (const auto& f : account.further) {
+    for (const auto& f : flight_report.further) {
         further.push_back({{"landing", battery::landing_school_word(f.rule.school)},
                            {"cell_voltage_v", f.rule.cell_v},
                            {"at_rest", f.rule.at_rest},
@@ -72,14 +72,14 @@ Json account_json(const debrief::FlightAccount& account) {
                            {"time_without_reserve_s", or_null(f.without_reserve_s)}});
     }
     Json limits = Json::array();
-    for (const auto& limit : account.limits) {
+    for (const auto& limit : flight_report.limits) {
         limits.push_back({{"part", debrief::limit_word(limit.part)},
                           {"limit_a", limit.limit_a},
                           {"above_s", limit.above_s},
                           {"highest_a", limit.above_s > 0.0 ? Json(limit.highest_a) : Json(nullptr)}});
     }
     Json turns = Json::array();
-    for (const auto& turn : account.turns) {
+    for (const auto& turn : flight_report.turns) {
         const auto known = [&](double value) { return turn.reached ? or_null(value) : Json(nullptr); };
         const auto both = [&](Json& row, const std::string& name, const units::Estimate& value) {
             const auto unit = name.rfind('_');
@@ -96,14 +96,14 @@ Json account_json(const debrief::FlightAccount& account) {
         turns.push_back(row);
     }
     return {{"further", further},
-            {"shares", shares_json(account.shares)},
+            {"shares", shares_json(flight_report.shares)},
             {"limits", limits},
             {"turns", turns},
-            {"link", link_json(account.link)},
-            {"ledger", ledger_json(account.ledger)},
-            {"sun", sun_json(account.sun)},
-            {"idle_offset_a", or_null(account.idle_offset_a)},
-            {"idle_offset_sd_a", sd_or_null(account.idle_offset_a)}};
+            {"link", link_json(flight_report.link)},
+            {"ledger", ledger_json(flight_report.ledger)},
+            {"sun", sun_json(flight_report.sun)},
+            {"idle_offset_a", or_null(flight_report.idle_offset_a)},
+            {"idle_offset_sd_a", sd_or_null(flight_report.idle_offset_a)}};
 }
 
 } // namespace sobremesa::cli

@@ -3,7 +3,7 @@
 #include <QTest>
 
 #include "core/debrief/compare.hpp"
-#include "core/debrief/flight_account.hpp"
+#include "core/debrief/flight_report.hpp"
 #include "core/mission/homeward.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "core/units/explanation.hpp"
@@ -36,13 +36,14 @@ Opened opened(telemetry::FlightLog log) {
     return result;
 }
 
-debrief::FlightAccount account(const Opened& log, const mission::PlanRequest& flown, bool with_plan = true) {
+debrief::FlightReport flight_report(const Opened& log, const mission::PlanRequest& flown, bool with_plan = true) {
     const auto plan = *mission::make_plan(flown);
-    return debrief::account_of(log.clean, log.summary, log.found, flown, with_plan ? &plan : nullptr, std::nullopt);
+    return debrief::flight_report_of(log.clean, log.summary, log.found, flown, with_plan ? &plan : nullptr,
+                                     std::nullopt);
 }
 
-bool says(const debrief::FlightAccount& account, DiagnosticCode code) {
-    return std::any_of(account.diagnostics.begin(), account.diagnostics.end(),
+bool says(const debrief::FlightReport& flight_report, DiagnosticCode code) {
+    return std::any_of(flight_report.diagnostics.begin(), flight_report.diagnostics.end(),
                        [&](const auto& n) { return n.code == code; });
 }
 
@@ -76,7 +77,7 @@ mission::PlanRequest flown_by(const sim::Scenario& s) {
 
 } // namespace
 
-class FlightAccountTest : public QObject {
+class FlightReportTest : public QObject {
     Q_OBJECT
 private slots:
     void furtherIsWhatThePackStillGives();
@@ -99,11 +100,11 @@ private slots:
     void everyFigureAnswersWhy();
 };
 
-void FlightAccountTest::furtherIsWhatThePackStillGives() {
+void FlightReportTest::furtherIsWhatThePackStillGives() {
     const auto log = opened(tests::made_log());
     auto request = tests::sample_request();
     request.reserve = mission::ShareOfUsable{0.0};
-    const auto known = account(log, request);
+    const auto known = flight_report(log, request);
     QVERIFY(!known.further.empty());
     // 80 W were drawn for 600 s; the same load from full to that voltage lasts so much longer than was flown.
     const battery::PackModel pack(request.pack);
@@ -122,39 +123,40 @@ void FlightAccountTest::furtherIsWhatThePackStillGives() {
         QVERIFY(known.further[i].time_s.value >= known.further[i - 1].time_s.value - 1e-6);
 }
 
-void FlightAccountTest::aReserveTakesFromIt() {
+void FlightReportTest::aReserveTakesFromIt() {
     const auto log = opened(tests::made_log());
     auto request = tests::sample_request();
     request.reserve = mission::LoiterAtHome{5.0};
-    const auto kept = account(log, request);
+    const auto kept = flight_report(log, request);
     for (const auto& further : kept.further)
         VERIFY_NEAR(further.without_reserve_s - further.time_s.value, 300.0, 1e-6);
     request.reserve = mission::ShareOfUsable{0.2};
-    const auto share = account(log, request);
+    const auto share = flight_report(log, request);
     for (std::size_t i = 0; i < share.further.size(); ++i) {
         QCOMPARE(share.further[i].without_reserve_s, kept.further[i].without_reserve_s);
         QVERIFY(share.further[i].time_s.value < share.further[i].without_reserve_s);
     }
 }
 
-void FlightAccountTest::moreUsedMeansLessFurther() {
+void FlightReportTest::moreUsedMeansLessFurther() {
     const auto log = opened(tests::made_log());
     const auto request = tests::sample_request();
-    const auto counted = account(log, request);
+    const auto counted = flight_report(log, request);
     battery::Remaining remaining;
     remaining.charge_ah = units::Estimate{1.0, 0.05};
     const auto plan = *mission::make_plan(request);
-    const auto nearly_empty = debrief::account_of(log.clean, log.summary, log.found, request, &plan, remaining);
+    const auto nearly_empty =
+        debrief::flight_report_of(log.clean, log.summary, log.found, request, &plan, remaining);
     QVERIFY(nearly_empty.further.back().time_s.value < counted.further.back().time_s.value - 600.0);
 }
 
-void FlightAccountTest::schoolsTurnWhereTheirRuleIsMet() {
+void FlightReportTest::schoolsTurnWhereTheirRuleIsMet() {
     auto raw = tests::made_log(2401); // out 12 km and back, 5 A
     const auto log = opened(std::move(raw));
     auto request = tests::sample_request();
     request.turn.landing_charge_ah = 2.0;
     request.turn.share_left = 0.8;
-    const auto known = account(log, request);
+    const auto known = flight_report(log, request);
     const auto plan = *mission::make_plan(request);
     for (const auto& turn : known.turns) {
         if (turn.school == mission::School::charge_count) {
@@ -191,22 +193,22 @@ void FlightAccountTest::schoolsTurnWhereTheirRuleIsMet() {
     }
 }
 
-void FlightAccountTest::aSchoolThatIsNeverMetSaysSo() {
+void FlightReportTest::aSchoolThatIsNeverMetSaysSo() {
     const auto log = opened(tests::made_log(121)); // two minutes
-    const auto known = account(log, tests::sample_request());
+    const auto known = flight_report(log, tests::sample_request());
     QVERIFY(!known.turns.empty());
     QVERIFY(std::none_of(known.turns.begin(), known.turns.end(), [](const auto& t) { return t.reached; }));
-    QVERIFY(account(log, tests::sample_request(), false).turns.empty());
+    QVERIFY(flight_report(log, tests::sample_request(), false).turns.empty());
 }
 
-void FlightAccountTest::secondsAboveALimitAreCounted() {
+void FlightReportTest::secondsAboveALimitAreCounted() {
     auto raw = tests::made_log();
     for (std::size_t i = 100; i < 130; ++i) raw[Channel::current_a][i] = 25.0;
     auto request = tests::sample_request();
     request.pack.rated_current_a = 20.0;
     request.pack.current_label = battery::CurrentLabel::cell_maker;
     request.aircraft.controller_current_a = 30.0;
-    const auto known = account(opened(std::move(raw)), request);
+    const auto known = flight_report(opened(std::move(raw)), request);
     QCOMPARE(known.limits.size(), std::size_t(2));
     VERIFY_NEAR(known.limits[0].limit_a, 20.0, 1e-9);
     VERIFY_NEAR(known.limits[0].above_s, 30.0, 1e-9);
@@ -214,24 +216,24 @@ void FlightAccountTest::secondsAboveALimitAreCounted() {
     QCOMPARE(known.limits[1].above_s, 0.0);
     QVERIFY(says(known, DiagnosticCode::current_above_limit));
     request.aircraft.controller_current_a = 22.0;
-    QVERIFY(says(account(opened(tests::made_log()), tests::sample_request()),
+    QVERIFY(says(flight_report(opened(tests::made_log()), tests::sample_request()),
                  DiagnosticCode::current_above_limit) == false);
 }
 
-void FlightAccountTest::electronicsPartByPart() {
+void FlightReportTest::electronicsPartByPart() {
     auto request = tests::sample_request();
     request.aircraft.electronics = {{"video", 8.0}, {"control", 2.0}};
-    const auto known = account(opened(tests::made_log()), request);
+    const auto known = flight_report(opened(tests::made_log()), request);
     QCOMPARE(known.shares.electronics.size(), std::size_t(2));
     VERIFY_NEAR(known.shares.electronics[0].share.value, 0.1, 1e-3); // of 80 W
     VERIFY_NEAR(known.shares.electronics_together->value, 0.125, 1e-3);
     QCOMPARE(airframe::electronics_power_w(request.aircraft), 10.0);
 }
 
-void FlightAccountTest::climbsHaveTheirShare() {
+void FlightReportTest::climbsHaveTheirShare() {
     const auto flight = sim::simulate(scenario());
     const auto log = opened(flight.log);
-    const auto known = account(log, flown_by(scenario()));
+    const auto known = flight_report(log, flown_by(scenario()));
     QVERIFY(known.shares.climb.has_value());
     // Eighty metres of climb for 1.2 kg are 0.26 Wh of lift; what the motor takes for it is twice to three times
     // that.
@@ -241,22 +243,22 @@ void FlightAccountTest::climbsHaveTheirShare() {
     QVERIFY(known.shares.gust_w.has_value());
 }
 
-void FlightAccountTest::theLowestCellAndWhen() {
+void FlightReportTest::theLowestCellAndWhen() {
     auto raw = tests::made_log();
     raw[Channel::voltage_v][400] = 13.2;
-    const auto by_pack = account(opened(raw), tests::sample_request());
+    const auto by_pack = flight_report(opened(raw), tests::sample_request());
     VERIFY_NEAR(by_pack.lowest_cell->cell_v, 3.3, 1e-9);
     VERIFY_NEAR(by_pack.lowest_cell->at_s, 400.0, 1e-9);
     QVERIFY(!by_pack.lowest_cell->measured);
     raw[Channel::cell_voltage_v].assign(raw.rows(), 4.0);
     raw[Channel::cell_voltage_v][500] = 3.1;
-    const auto by_cell = account(opened(raw), tests::sample_request());
+    const auto by_cell = flight_report(opened(raw), tests::sample_request());
     VERIFY_NEAR(by_cell.lowest_cell->cell_v, 3.1, 1e-9);
     VERIFY_NEAR(by_cell.lowest_cell->at_s, 500.0, 1e-9);
     QVERIFY(by_cell.lowest_cell->measured);
 }
 
-void FlightAccountTest::theLinkIsCarriedOn() {
+void FlightReportTest::theLinkIsCarriedOn() {
     auto raw = tests::made_log(2401);
     for (std::size_t i = 0; i < raw.rows(); ++i) {
         const double d = std::max(10.0 * std::min(double(i), 2400.0 - double(i)), 1.0);
@@ -264,13 +266,13 @@ void FlightAccountTest::theLinkIsCarriedOn() {
     }
     auto request = tests::sample_request();
     request.aircraft.failsafe_signal_dbm = -94.0; // that of 16 km
-    const auto known = account(opened(std::move(raw)), request);
+    const auto known = flight_report(opened(std::move(raw)), request);
     QVERIFY(known.link.has_value() && known.link->failsafe_m.has_value());
     VERIFY_NEAR(known.link->failsafe_m->value, 15'850.0, 1500.0);
     QVERIFY(says(known, DiagnosticCode::link_near_failsafe)); // twelve were flown
 }
 
-void FlightAccountTest::theLedgerOfThreeSensorsCloses() {
+void FlightReportTest::theLedgerOfThreeSensorsCloses() {
     auto raw = tests::made_log();
     // The motors take 6 A, the electronics half an ampere; the array gives 3, the pack the rest, and charges while
     // the motors stand.
@@ -282,7 +284,7 @@ void FlightAccountTest::theLedgerOfThreeSensorsCloses() {
     }
     auto request = tests::sample_request();
     request.aircraft.electronics_w = 8.0; // half an ampere at 16 V
-    const auto known = account(opened(std::move(raw)), request);
+    const auto known = flight_report(opened(std::move(raw)), request);
     QVERIFY(known.ledger.has_value());
     VERIFY_NEAR(known.ledger->array_wh, 3.0 * 16.0 * 600.0 / 3600.0, 1e-6);
     VERIFY_NEAR(known.ledger->charged_wh, 2.5 * 16.0 * 100.0 / 3600.0, 1e-6);
@@ -290,7 +292,7 @@ void FlightAccountTest::theLedgerOfThreeSensorsCloses() {
     QVERIFY(!says(known, DiagnosticCode::ledger_does_not_close));
 }
 
-void FlightAccountTest::aSensorThatLiesOpensTheLedger() {
+void FlightReportTest::aSensorThatLiesOpensTheLedger() {
     auto raw = tests::made_log();
     for (std::size_t i = 0; i < raw.rows(); ++i) {
         raw[Channel::array_current_a].push_back(3.0);
@@ -299,12 +301,12 @@ void FlightAccountTest::aSensorThatLiesOpensTheLedger() {
     auto request = tests::sample_request();
     request.aircraft.electronics_w = 8.0;
     // 3 + 5 A come in, 4.5 go out.
-    const auto known = account(opened(std::move(raw)), request);
+    const auto known = flight_report(opened(std::move(raw)), request);
     VERIFY_NEAR(known.ledger->missing_wh, 3.5 * 16.0 * 600.0 / 3600.0, 1e-6);
     QVERIFY(says(known, DiagnosticCode::ledger_does_not_close));
 }
 
-void FlightAccountTest::anOffsetShowsOnTheGround() {
+void FlightReportTest::anOffsetShowsOnTheGround() {
     auto s = scenario();
     s.sensors.current_offset_a = 0.6;
     s.sensors.current_sd_a = 0.05;
@@ -326,13 +328,13 @@ void FlightAccountTest::anOffsetShowsOnTheGround() {
     }
     log.lines.resize(log.lines.size() + 300);
     for (std::size_t i = 0; i < log.lines.size(); ++i) log.lines[i] = std::uint32_t(i + 2);
-    const auto known = account(opened(std::move(log)), flown_by(s));
+    const auto known = flight_report(opened(std::move(log)), flown_by(s));
     QVERIFY(known.idle_offset_a.has_value());
     VERIFY_NEAR(known.idle_offset_a->value, 0.6, 0.1);
     QVERIFY(says(known, DiagnosticCode::idle_current));
 }
 
-void FlightAccountTest::levelPointsAgreeWithTheTruth() {
+void FlightReportTest::levelPointsAgreeWithTheTruth() {
     const auto flight = sim::simulate(scenario());
     const auto log = opened(flight.log);
     QVERIFY(!log.summary.level.empty());
@@ -345,7 +347,7 @@ void FlightAccountTest::levelPointsAgreeWithTheTruth() {
     }));
 }
 
-void FlightAccountTest::equalFlightsCompareEqual() {
+void FlightReportTest::equalFlightsCompareEqual() {
     const auto log = opened(sim::simulate(scenario()).log);
     const auto flight = debrief::compared_flight("one", flown_by(scenario()), log.summary);
     QVERIFY(flight.has_value());
@@ -361,7 +363,7 @@ void FlightAccountTest::equalFlightsCompareEqual() {
                 1e-9);
 }
 
-void FlightAccountTest::aHeavierFlightIsBroughtToTheSameMass() {
+void FlightReportTest::aHeavierFlightIsBroughtToTheSameMass() {
     // Simulated at two masses; brought to equal mass they must agree within their errors, as flown they do not.
     auto light = scenario();
     auto heavy = scenario();
@@ -379,7 +381,7 @@ void FlightAccountTest::aHeavierFlightIsBroughtToTheSameMass() {
     QVERIFY(!compared->differ);
 }
 
-void FlightAccountTest::oneFlightIsNoComparison() {
+void FlightReportTest::oneFlightIsNoComparison() {
     const auto log = opened(sim::simulate(scenario()).log);
     const auto flight = debrief::compared_flight("one", flown_by(scenario()), log.summary);
     QCOMPARE(debrief::compare({*flight}).error().code, units::ErrorCode::value_missing);
@@ -390,9 +392,9 @@ void FlightAccountTest::oneFlightIsNoComparison() {
     QVERIFY(!debrief::compared_flight("none", flown_by(scenario()), {}).has_value());
 }
 
-void FlightAccountTest::everyFigureAnswersWhy() {
+void FlightReportTest::everyFigureAnswersWhy() {
     const auto log = opened(sim::simulate(scenario()).log);
-    const auto known = account(log, flown_by(scenario()));
+    const auto known = flight_report(log, flown_by(scenario()));
     for (const auto quantity : {Quantity::lowest_cell_voltage, Quantity::gust_power, Quantity::electronics_share,
                                 Quantity::climb_share, Quantity::time_above_limit})
         QVERIFY(debrief::explain(known, quantity).has_value());
@@ -401,5 +403,5 @@ void FlightAccountTest::everyFigureAnswersWhy() {
     QVERIFY(!why.inputs.empty());
 }
 
-SOBREMESA_TEST(FlightAccountTest)
-#include "tst_flight_account.moc"
+SOBREMESA_TEST(FlightReportTest)
+#include "tst_flight_report.moc"
