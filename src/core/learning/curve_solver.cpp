@@ -24,7 +24,7 @@ constexpr Index airspeed_at = 5;
 constexpr double wind_sd_mps = 8.0;
 constexpr double growth_sd_mps_per_h = 1.5;
 /// Gusts hang together for this long: means over less do not get better.
-constexpr double gust_memory_s = 20.0;
+constexpr double gust_correlation_time_s = 20.0;
 constexpr double least_velocity_sd_mps = 0.15;
 constexpr double usual_gust_mps = 0.5;
 constexpr double wind_exponent = 1.0 / 7.0;
@@ -56,7 +56,8 @@ Eigen::VectorXd slopes(const PowerCurve& curve, const PowerDatum& d, double v, d
 
 double velocity_sd(const PieceDatum& piece, const telemetry::GroundVelocity& velocity) {
     const double gust = piece.gust_mps > 0.0 ? piece.gust_mps : usual_gust_mps;
-    return std::max(gust * std::sqrt(gust_memory_s / std::max(velocity.seconds, 1.0)), least_velocity_sd_mps);
+    return std::max(gust * std::sqrt(gust_correlation_time_s / std::max(velocity.seconds, 1.0)),
+                    least_velocity_sd_mps);
 }
 
 double height_factor(double height_m) {

@@ -14,7 +14,7 @@ namespace sobremesa::telemetry::circle {
 namespace {
 
 /// How long residuals hang together, s: some gusts, some breaths of the pilot.
-constexpr double memory_s = 40.0;
+constexpr double correlation_time_s = 40.0;
 /// A receiver's and a pilot's own unsteadiness: residuals are not believed to be smaller, m/s.
 constexpr double least_residual_mps = 0.15;
 /// Air that stands still has no direction: its derivative is taken as of this speed, m/s.
@@ -108,11 +108,11 @@ int lags_of(const Setup& setup) {
     if (n < 2) return 0;
     const double length_s = (setup.points.back().t_h - setup.points.front().t_h) * units::seconds_per_hour;
     const double step_s = std::max(length_s / double(n - 1), 0.1);
-    return std::min(int(memory_s / step_s), int(n) - 1);
+    return std::min(int(correlation_time_s / step_s), int(n) - 1);
 }
 
 /// How many neighbouring residuals count as one: gusts last.
-double alikeness(const Setup& setup, const Residuals& r) {
+double autocorrelation(const Setup& setup, const Residuals& r) {
     const int rows = setup.rows_per_point();
     const auto n = Eigen::Index(setup.points.size());
     const int lags = lags_of(setup);
@@ -347,7 +347,7 @@ Fit fit_from(const Setup& setup, Unknowns x) {
         const Unknowns before = x;
         weighted.minimize(x);
         const Residuals left = weighted.residuals(x);
-        fit.alike = alikeness(setup, left);
+        fit.alike = autocorrelation(setup, left);
         if (round > 1 && (x - before).norm() < 1e-4) break;
     }
     fit.x = x;

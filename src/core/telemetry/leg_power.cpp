@@ -17,7 +17,7 @@ constexpr double same_course_deg = 25.0;
 /// Slower than this over ground there is no course.
 constexpr double least_course_mps = 2.0;
 constexpr double level_climb_mps = 0.7;
-constexpr double memory_s = 40.0;
+constexpr double correlation_time_s = 40.0;
 
 double course_deg(const Moment& m) {
     if (!(std::hypot(m.east_mps, m.north_mps) > least_course_mps)) return std::nan("");
@@ -33,7 +33,7 @@ std::optional<units::Estimate> level_power_w(const Motion& motion, std::size_t f
     }
     if (double(power.size()) * motion.step_s < least_leg_s) return std::nullopt;
     const double middle = units::median(power);
-    const double independent = std::max(double(power.size()) * motion.step_s / memory_s, 1.0);
+    const double independent = std::max(double(power.size()) * motion.step_s / correlation_time_s, 1.0);
     for (double& p : power) p = std::abs(p - middle);
     // Median of absolute deviations as an sd, and what a median loses against a mean.
     return units::Estimate{middle, 1.2533 * 1.4826 * units::median(std::move(power)) / std::sqrt(independent)};

@@ -15,7 +15,7 @@ namespace sobremesa::telemetry {
 namespace {
 
 constexpr double least_level_s = 30.0;
-constexpr double memory_s = 120.0;
+constexpr double correlation_time_s = 120.0;
 /// An airspeed that is not known better than this share gives no consumption.
 constexpr double most_airspeed_share_sd = 0.15;
 /// A line through power over climb wants this much climb rate, sd in m/s.
@@ -110,7 +110,7 @@ Location huber_mean(const std::vector<double>& values) {
         centre = next;
     }
     const auto n = values.size();
-    const auto lags = std::min(std::size_t(memory_s), n / 3);
+    const auto lags = std::min(std::size_t(correlation_time_s), n / 3);
     double variance = 0.0;
     for (std::size_t i = 0; i < n; ++i) variance += score[i] * score[i];
     const double own = variance;
