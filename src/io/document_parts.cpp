@@ -219,7 +219,7 @@ void read_reserve(DocumentReader& in, mission::Reserve& reserve) {
     }
     if (share) reserve = mission::ShareOfUsable{*share};
     if (minutes) reserve = mission::LoiterAtHome{*minutes};
-    if (factor) reserve = mission::FactorOnWayHome{*factor};
+    if (factor) reserve = mission::FactorOnReturn{*factor};
 }
 
 void read_turn(DocumentReader& in, mission::TurnRules& turn) {
@@ -244,7 +244,7 @@ json reserve_to_json(const mission::Reserve& reserve) {
         return {{"share_of_usable", share->share}};
     }
     if (const auto* loiter = std::get_if<mission::LoiterAtHome>(&reserve)) return {{"loiter_min", loiter->minutes}};
-    return {{"home_factor", std::get<mission::FactorOnWayHome>(reserve).factor}};
+    return {{"home_factor", std::get<mission::FactorOnReturn>(reserve).factor}};
 }
 
 } // namespace
@@ -359,7 +359,7 @@ units::Result<PlanRequest> read_request(Parts& parts, const std::string& file) {
     parts.part("aircraft", true, [&](DocumentReader& in) { read_aircraft(in, request.aircraft); });
     parts.part("pack", true, [&](DocumentReader& in) { read_pack(in, request.pack); });
     parts.part("weather", false, [&](DocumentReader& in) { read_weather(in, request.weather); });
-    // Where no bearing is given the flight goes out into the wind: the way home is then the easy one.
+    // Where no bearing is given the flight goes out into the wind: the return is then the easy one.
     request.mission.bearing_deg = mission::spoken_wind(request).from_deg;
     parts.part("mission", false, [&](DocumentReader& in) { read_mission(in, request); });
     parts.part("reserve", false, [&](DocumentReader& in) { read_reserve(in, request.reserve); });

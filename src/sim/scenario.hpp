@@ -95,7 +95,7 @@ struct SimulatedMission {
     std::vector<Waypoint> route;
     /// The pilot comes home when a cell shows this under load for ten seconds; 0 never.
     double home_at_cell_v = 0.0;
-    /// Airspeed on the way home; 0: the same.
+    /// Airspeed on the return; 0: the same.
     double home_airspeed_mps = 0.0;
 };
 

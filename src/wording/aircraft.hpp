@@ -15,7 +15,7 @@ QString speeds_sentence(const airframe::SpeedsToFly& speeds, const airframe::Spe
 /// What a speed costs over the ground, and one more of the unit with it.
 QString price_sentence(const airframe::PowerCurve& curve, const airframe::SpeedQuestion& question,
                        double airspeed_mps, const Quantities& q);
-/// The speed for the way home, in its own wind.
+/// The speed for the return, in its own wind.
 QString legs_sentence(const airframe::SpeedsToFly& home, const Quantities& q);
 /// Whether a wanted ground speed is sensible today.
 QString go_sentence(const std::optional<airframe::GoOrNoGo>& answer, const Quantities& q);

@@ -61,7 +61,7 @@ constexpr std::array<RelationRow, units::relation_count> relations = {{
     {Relation::flight_by_phases,
      QT_TRANSLATE_NOOP("sobremesa::Explanations",
                        "Climb, outbound leg, return leg in the worst credible wind, and descent, added up.")},
-    {Relation::left_after_way_home,
+    {Relation::left_after_return,
      QT_TRANSLATE_NOOP("sobremesa::Explanations",
                        "Remaining at the turn, less what the return leg needs in the worst credible wind.")},
     {Relation::current_over_ground_speed,

@@ -480,7 +480,7 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
          "sobremesa::Messages",
          "This pack cannot supply the %1 that the flight needs. One with less resistance or more cells can."),
      {{{Format::power, "power_w"}}}},
-    {DiagnosticCode::way_home_is_dear,
+    {DiagnosticCode::return_is_costly,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The return leg is the slow one: %1 over ground against %2 outbound. "
                                               "Flying out into the wind makes it the fast one."),
      {{{Format::speed, "home_mps"}, {Format::speed, "out_mps"}}}},

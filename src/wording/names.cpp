@@ -101,7 +101,7 @@ QString name(const mission::Reserve& reserve, const Quantities& quantities) {
     if (const auto* loiter = std::get_if<mission::LoiterAtHome>(&reserve)) {
         return NamesWords::tr("%1 over home").arg(written(loiter->minutes, 0.0, {1.0, NamesWords::tr("min"), 0}));
     }
-    const double factor = std::get<mission::FactorOnWayHome>(reserve).factor;
+    const double factor = std::get<mission::FactorOnReturn>(reserve).factor;
     return NamesWords::tr("%1 × the return leg").arg(written(factor, 0.0, {1.0, {}, 1}));
 }
 

@@ -24,7 +24,7 @@ QString cell_volts(double volts);
 QString name(telemetry::SetAsideReason reason);
 QString name(telemetry::StretchKind kind);
 QString name(battery::RemainingMethod method);
-/// "20 %", "5 min over home", "1.5 × the way home".
+/// "20 %", "5 min over home", "1.5 × the return".
 QString name(const mission::Reserve& reserve, const Quantities& quantities);
 /// A school as the rule that it is: "60 % left, whatever happens".
 QString name(mission::School school, const mission::PlanRequest& request, const Quantities& quantities);

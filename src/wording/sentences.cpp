@@ -132,7 +132,7 @@ QString plan_sentence(const mission::Plan& plan, const Quantities& q) {
         return joined(mission_sentence(plan, q), likely(plan));
     const QString first = SentencesWords::tr("Turn for home at <b>%1</b> or <b>%2</b> used, whichever comes first.")
                               .arg(distance, charge);
-    // The plan's own flight meets the worst credible wind on its way home; most days are kinder.
+    // The plan's own flight meets the worst credible wind on its return; most days are kinder.
     const bool worst = plan.request.weather.home_wind_factor != 1.0;
     const QString reckoned =
         worst ? SentencesWords::tr("In the worst credible wind: home after <b>%1</b> with <b>%2</b> remaining.")

@@ -124,7 +124,7 @@ void take_watch(app::MainWindow& window, const QString& folder, const QString& n
     window.showPlace(app::Place::watch);
     auto& watch = window.watchPlace();
     watch.speaker().setSink([](const QString&, bool) {});
-    // Out with the wind, which grows: the way home gets longer, and the turn comes earlier than planned.
+    // Out with the wind, which grows: the return gets longer, and the turn comes earlier than planned.
     constexpr double downwind_deg = 82.0;
     auto request = window.planSession().request();
     request.mission.bearing_deg = downwind_deg;

@@ -475,7 +475,7 @@ void RoutesAndTerrainTest::ridgesAreAsHighAsTheirHighestCell() {
     QVERIFY(plan && plan->turn && plan->turn->distance_m.value > at_m + 300.0);
     QVERIFY(plan->least_clearance.has_value());
     VERIFY_NEAR(plan->least_clearance->height_m, 110.0 - highest_m, 4.0);
-    // The reach ends at it, or the way home goes over it.
+    // The reach ends at it, or the return goes over it.
     if (highest_m + request.mission.clearance_m > 110.0 + 4.0) {
         const auto line = mission::reach(plan->request, plan->conditions, 72);
         const auto& point = line.points[std::size_t(bearing / 5.0)];

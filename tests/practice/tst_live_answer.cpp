@@ -49,7 +49,7 @@ telemetry::FlightLog straight_out(double ground_mps, double height_m, double pow
 class LiveAnswerTest : public QObject {
     Q_OBJECT
 private slots:
-    void theWayHomeIsThatOfARulerAndAClock();
+    void theReturnIsThatOfARulerAndAClock();
     void remainingIsWhatTheDischargeGives();
     void turnsWhereThePlanDoesOnADayAsForecast();
     void aThirstyAircraftTurnsEarlier();
@@ -62,7 +62,7 @@ private slots:
 };
 
 /// In calm air, at the known cruise, without turn, landing and reserve: P·d/V and the descent, no more.
-void LiveAnswerTest::theWayHomeIsThatOfARulerAndAClock() {
+void LiveAnswerTest::theReturnIsThatOfARulerAndAClock() {
     auto request = tests::by_the_book(tests::sample_request());
     request.weather.wind = {0.0, 0.0};
     request.weather.wind_sd_mps = 0.0;
@@ -89,7 +89,7 @@ void LiveAnswerTest::theWayHomeIsThatOfARulerAndAClock() {
     QVERIFY(std::abs(*answer.time_home_s - way_m / 14.0) < 0.02 * way_m / 14.0);
 }
 
-/// Of a pack that is discharged at the power of the way home, from the counted charge down to the landing voltage.
+/// Of a pack that is discharged at the power of the return, from the counted charge down to the landing voltage.
 void LiveAnswerTest::remainingIsWhatTheDischargeGives() {
     auto request = tests::sample_request();
     const auto plan = shared_plan(request);

@@ -14,7 +14,7 @@ class QCPGraph;
 
 namespace sobremesa::app {
 
-/// The homeward chart: what is left falls, what the way home needs rises, the reserve is a hatched floor; where the
+/// The homeward chart: what is left falls, what the return needs rises, the reserve is a hatched floor; where the
 /// two meet, turn. Below it the spare, with its band and a bold zero line.
 ///
 /// The hatched floor can be dragged up and down where the reserve is a share. The cursor follows the mouse, or the

@@ -53,7 +53,7 @@ std::vector<RequestField> with_headers(const QStringList& headers, std::vector<R
 double reserve_figure(const mission::Reserve& reserve) {
     if (const auto* share = std::get_if<mission::ShareOfUsable>(&reserve)) return share->share * 100.0;
     if (const auto* loiter = std::get_if<mission::LoiterAtHome>(&reserve)) return loiter->minutes;
-    return std::get<mission::FactorOnWayHome>(reserve).factor;
+    return std::get<mission::FactorOnReturn>(reserve).factor;
 }
 
 void set_reserve_figure(mission::Reserve& reserve, double figure) {
@@ -62,7 +62,7 @@ void set_reserve_figure(mission::Reserve& reserve, double figure) {
     else if (auto* loiter = std::get_if<mission::LoiterAtHome>(&reserve))
         loiter->minutes = figure;
     else
-        std::get<mission::FactorOnWayHome>(reserve).factor = figure;
+        std::get<mission::FactorOnReturn>(reserve).factor = figure;
 }
 
 } // namespace
@@ -420,7 +420,7 @@ std::vector<RequestField> reserve_fields() {
             [](PlanRequest& r, int i) {
                 if (i == 0) r.reserve = mission::ShareOfUsable{};
                 if (i == 1) r.reserve = mission::LoiterAtHome{};
-                if (i == 2) r.reserve = mission::FactorOnWayHome{};
+                if (i == 2) r.reserve = mission::FactorOnReturn{};
             }),
     };
 }

@@ -17,7 +17,7 @@ struct Theme {
     QColor soft_ink;
     QColor field_border; ///< edges of what can be edited, and of bands: 3 : 1 on panel
     QColor outward;      ///< the way out, and nothing else
-    QColor homeward;     ///< the way home, and nothing else
+    QColor homeward;     ///< the return, and nothing else
     QColor warning;      ///< reserve and warnings
     QColor selection;
     bool dark = false;

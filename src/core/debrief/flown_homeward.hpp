@@ -18,7 +18,7 @@ struct FlownPoint {
     double flown_m = 0.0;
     /// Usable energy of the forecast less what the log says was used, Wh.
     double left_wh = 0.0;
-    /// What the forecast says the way home needed from that place, height and time, reserve counted, Wh.
+    /// What the forecast says the return needed from that place, height and time, reserve counted, Wh.
     double needed_wh = 0.0;
 };
 
@@ -27,7 +27,7 @@ struct FlownHomeward {
     std::vector<FlownPoint> points;
     /// Where left less needed was least.
     FlownPoint least;
-    /// The farthest point: before it the way out, after it the way home.
+    /// The farthest point: before it the way out, after it the return.
     FlownPoint farthest;
     /// The forecast goes over places: its axis is the way flown, not the distance from home.
     bool along_the_way = false;

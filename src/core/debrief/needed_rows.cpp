@@ -67,7 +67,7 @@ std::vector<Moment> needed_at_moments(const telemetry::CleanLog& log, const tele
     for (std::size_t i = 0; i < log.rows.size(); ++i) {
         const bool last = i + 1 == log.rows.size();
         if ((i % stride != 0 && !last) || !std::isfinite(track.east_m[i])) continue;
-        mission::Station station;
+        mission::ReturnState station;
         station.at = {track.east_m[i], track.north_m[i]};
         if (found.empty()) course_from = station.at;
         if (!found.empty()) flown_m += geodesy::distance_m(before, station.at);
@@ -83,7 +83,7 @@ std::vector<Moment> needed_at_moments(const telemetry::CleanLog& log, const tele
         const double reserve_wh = homeward.reserve_wh(way);
         double needed_wh = way.energy_wh + reserve_wh;
         if (i < used_wh.size() && std::isfinite(used_wh[i])) {
-            // Of what is left in the books at cruise power, all but what remains after the way home at its own.
+            // Of what is left in the books at cruise power, all but what remains after the return at its own.
             const double cruise_w = conditions.cruise_power_w.value;
             const double used_ah = conditions.at_powers->charge_after_ah(cruise_w, 0.0, used_wh[i]);
             needed_wh = conditions.usable_energy_wh() - used_wh[i] - homeward.books(way, used_ah).landing_left_wh +

@@ -7,7 +7,7 @@
 
 namespace sobremesa::debrief {
 
-/// What the way home needed at each row that takes part, reserve counted, Wh: NaN where there was no position.
+/// What the return needed at each row that takes part, reserve counted, Wh: NaN where there was no position.
 struct NeededRows {
     std::vector<double> needed_wh;
     /// One standard deviation, from the forecast's draw and wind.

@@ -19,7 +19,7 @@ struct WindOnCourse {
 };
 
 /// Wind by height and time of flight, and air by height, over one field. Nothing else knows about wind: the
-/// forecast, the worst credible one for a way home, and what an error of the forecast is at another height all come
+/// forecast, the worst credible one for a return, and what an error of the forecast is at another height all come
 /// from here.
 class AirColumn {
 public:
@@ -33,7 +33,7 @@ public:
     atmosphere::Wind at(double height_m, double time_s = 0.0) const { return grown(steady(height_m), time_s); }
     /// A steady wind as it has grown or eased by a time.
     atmosphere::Wind grown(atmosphere::Wind steady, double time_s) const;
-    /// The worst credible one for a way home: forecast times or over `home_wind_factor`, or the forecast and what
+    /// The worst credible one for a return: forecast times or over `home_wind_factor`, or the forecast and what
     /// it may be off by (as a vector straight against the course, so that a calm has a wind too), whichever makes
     /// that course slowest over ground, or impossible.
     atmosphere::Wind worst_home(double course_deg, double airspeed_mps, double height_m,

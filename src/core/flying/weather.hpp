@@ -28,7 +28,7 @@ struct Weather {
     double wind_from_sd_deg = 10.0;
     /// How far the wind aloft may be off, one standard deviation, m/s.
     double wind_sd_mps = forecast_wind_sd_mps;
-    /// The way home is planned in the worst credible wind: forecast times or over this, or off by what it may be
+    /// the return is planned in the worst credible wind: forecast times or over this, or off by what it may be
     /// off straight against the course, whichever is dearest. 1: in the forecast itself.
     double home_wind_factor = 1.3;
     /// Gusts above the mean wind, m/s: what the motors must hold for a moment. Empty: see `AirColumn::gust_mps`.

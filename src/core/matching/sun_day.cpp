@@ -75,7 +75,7 @@ double reserve_wh(const PlanRequest& request, const SolarCraft& craft, const bat
                                         {mission::landing_cell_v(request), 1e9, 1}, {craft.air_c, true});
         return share->share * all.last().energy_wh;
     }
-    return 0.0; // over home there is no way home to multiply
+    return 0.0; // over home there is no return to multiply
 }
 
 double left_wh(const PlanRequest& request, const SolarCraft& craft, const battery::PackState& state) {

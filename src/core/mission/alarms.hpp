@@ -61,7 +61,7 @@ struct TurnRow {
     double distance_m = 0.0;
     double from_home_m = 0.0;
     double time_s = 0.0;
-    /// The way home and the reserve, Wh; the counter may show so much there at most, Ah.
+    /// the return and the reserve, Wh; the counter may show so much there at most, Ah.
     double needed_wh = 0.0;
     double most_used_ah = 0.0;
     /// As planned, Ah.

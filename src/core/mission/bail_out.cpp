@@ -15,7 +15,7 @@ BailOut to_place(const Homeward& homeward, const OutwardPoint& from, const Alter
     way.at = place.at;
     way.distance_m = geodesy::distance_m(from.at, place.at);
     way.bearing_deg = geodesy::bearing_deg(from.at, place.at);
-    const WayHome needed =
+    const ReturnEstimate needed =
         home ? homeward.from(station_of(from)) : homeward.to(place.at, place.height_m, station_of(from));
     way.needed_wh = needed.energy_wh;
     way.time_s = needed.time_s;

@@ -320,11 +320,11 @@ std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const Fl
     if (out.track.size() < 2) return std::nullopt;
     const DrawnFlights drawn(request, conditions, false);
     const DaySpread spread = spread_of(request, conditions);
-    constexpr double no_way_home = -1.0;
+    constexpr double no_return = -1.0;
     const auto sure = [&](const OutwardPoint& point) {
-        const WayHome way = homeward.from(station_of(point));
-        // A turn from which the plan's own caution finds no way home is none.
-        if (!way.wind_allows) return no_way_home;
+        const ReturnEstimate way = homeward.from(station_of(point));
+        // A turn from which the plan's own caution finds no return is none.
+        if (!way.wind_allows) return no_return;
         const auto flight = drawn.prepared(turned_legs(conditions, homeward, out.legs, point), way.level_w,
                                            homeward.reserve_wh(way));
         return sureness(drawn.chance_of_reserve(flight, spread), request.turn.least_chance);
@@ -353,11 +353,11 @@ std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const Fl
         OutwardPoint after = point_at(out.track, place_m);
         double after_sure = sure(after);
         if (after_sure < 0.0) {
-            // The secant; half way every third time, and towards where there is no way home at all. A metre is near
+            // The secant; half way every third time, and towards where there is no return at all. A metre is near
             // enough.
             constexpr int rounds = 16;
             for (int round = 0; round < rounds && after.distance_m - before.distance_m > 1.0; ++round) {
-                const bool halve = round % 3 == 2 || after_sure == no_way_home;
+                const bool halve = round % 3 == 2 || after_sure == no_return;
                 const double share = halve ? 0.5 : before_sure / (before_sure - after_sure);
                 const OutwardPoint middle = point_at(
                     out.track, std::lerp(before.distance_m, after.distance_m, std::clamp(share, 0.02, 0.98)));

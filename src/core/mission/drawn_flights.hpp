@@ -53,7 +53,7 @@ struct DrawnFlight {
 ///
 /// At the planned airspeeds, to the same places, in the wind of the day: the forecast one and its error, met anew
 /// along each leg as it grows (the worst credible wind is the plan's caution, not the weather). Its power is the
-/// plan's times the draw's error. The energy of each leg counts as what the pack gives at the power of the way home
+/// plan's times the draw's error. The energy of each leg counts as what the pack gives at the power of the return
 /// over the same charge.
 class DrawnFlights {
 public:
@@ -71,7 +71,7 @@ public:
             double ground_m = 0.0;
             double begin_s = 0.0;
             double duration_s = 0.0;
-            /// Taken from the pack, as counted at the power of the way home, W.
+            /// Taken from the pack, as counted at the power of the return, W.
             double counted_w = 0.0;
             double wind_mps = 0.0;
             /// How much of an error of the wind aloft is felt at its height.
@@ -87,7 +87,7 @@ public:
         double level_w = 0.0;
         double reserve_wh = 0.0;
     };
-    /// @param level_w     of the way home
+    /// @param level_w     of the return
     /// @param reserve_wh  to be kept
     Flight prepared(const std::vector<FlightLeg>& legs, double level_w, double reserve_wh) const;
 

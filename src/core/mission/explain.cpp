@@ -89,11 +89,11 @@ const std::vector<Recipe>& recipes() {
          {Quantity::ground_speed_out, Quantity::ground_speed_home}},
         {Quantity::flight_ground_distance, Relation::flight_by_phases, Source::air_navigation, {}},
         {Quantity::landing_energy_left,
-         Relation::left_after_way_home,
+         Relation::left_after_return,
          Source::air_navigation,
          {Quantity::usable_energy, Quantity::cruise_power, Quantity::ground_speed_home}},
         {Quantity::landing_share_left,
-         Relation::left_after_way_home,
+         Relation::left_after_return,
          Source::air_navigation,
          {Quantity::usable_energy, Quantity::cruise_power, Quantity::ground_speed_home}},
         {Quantity::charge_per_distance_out,
@@ -112,10 +112,7 @@ const std::vector<Recipe>& recipes() {
          Relation::power_over_ground_speed,
          Source::air_navigation,
          {Quantity::cruise_power, Quantity::ground_speed_home}},
-        {Quantity::reserve_energy,
-         Relation::left_after_way_home,
-         Source::common_practice,
-         {Quantity::usable_energy}},
+        {Quantity::reserve_energy, Relation::left_after_return, Source::common_practice, {Quantity::usable_energy}},
     };
     return all;
 }
@@ -240,7 +237,7 @@ std::optional<Explanation> explain_school(const Plan& plan, const SchoolTurn& tu
     case Quantity::turn_cell_voltage: value.value = turn.cell_voltage_v; break;
     case Quantity::landing_share_left:
         value.value = turn.landing_left_wh / plan.usable_energy_wh.value;
-        recipe = {Relation::left_after_way_home,
+        recipe = {Relation::left_after_return,
                   Source::air_navigation,
                   {Quantity::usable_energy, Quantity::cruise_power, Quantity::ground_speed_home}};
         break;

@@ -61,7 +61,7 @@ std::optional<FailsafeOutcome> failsafe_return(const Plan& plan) {
     if (!pack.gives(outcome.power_w)) outcome.wind_allows = false;
 
     const auto left_after = [&](const OutwardPoint& point) {
-        Station station = station_of(point);
+        ReturnState station = station_of(point);
         double climb_wh = 0.0;
         double charge_ah = point.charge_used_ah;
         if (station.height_m < failsafe->height_m && c.climb_rate_mps > 0.0) {
@@ -74,7 +74,7 @@ std::optional<FailsafeOutcome> failsafe_return(const Plan& plan) {
             station.time_s += climb_s;
             station.height_m = failsafe->height_m;
         }
-        const WayHome way = homeward.from(station);
+        const ReturnEstimate way = homeward.from(station);
         outcome.wind_allows = outcome.wind_allows && way.wind_allows;
         outcome.time_s = way.time_s;
         outcome.energy_wh = way.energy_wh + climb_wh;

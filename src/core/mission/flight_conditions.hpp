@@ -28,7 +28,7 @@ struct FlightConditions {
     /// Rate that the climb is flown at, m/s; 0 where what was asked for cannot be flown.
     double climb_rate_mps = 0.0;
     atmosphere::Wind wind_out;
-    /// Worst credible for the way home.
+    /// Worst credible for the return.
     atmosphere::Wind wind_home;
     /// Empty where the wind allows no solution.
     std::optional<geodesy::Heading> out;

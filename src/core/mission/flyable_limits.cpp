@@ -113,7 +113,7 @@ void failsafe_height(const Plan& plan, std::vector<LimitCheck>& checks) {
     if (!plan.request.failsafe) return;
     LimitCheck& check = add_check(checks, LimitKind::failsafe_height, Quantity::greatest_height);
     judge(check, plan.request.failsafe->height_m, plan.request.height_ceiling_m, true, 0.0);
-    // One height for a whole way home over hills: no lower than they ask for it cannot be. That it is high over the
+    // One height for a whole return over hills: no lower than they ask for it cannot be. That it is high over the
     // valleys is said, and the pilot decides.
     constexpr double room_m = 50.0;
     double highest_m = -HUGE_VAL;

@@ -17,7 +17,7 @@ constexpr double wind_step_s = 120.0;
 constexpr int most_wind_steps = 500;
 
 /// A rotor comes down in its own wake: as slow as its model goes, with no credit for the height; a wing flies its
-/// approach level. Never less than the way home.
+/// approach level. Never less than the return.
 double landing_power_w(const PlanRequest& request, const FlightConditions& conditions) {
     const double level_w = conditions.home_power_w.value;
     if (request.aircraft.craft != airframe::Craft::rotor) return level_w;
@@ -57,7 +57,7 @@ struct Homeward::Glide {
 /// Adds up what is flown, and notes it piece by piece where that is wanted.
 class Homeward::Record {
 public:
-    Record(WayHome& way, const Way& asked, std::vector<FlightLeg>* legs)
+    Record(ReturnEstimate& way, const Way& asked, std::vector<FlightLeg>* legs)
         : way_(way), course_deg_(asked.course_deg), legs_(legs) {}
 
     struct Piece {
@@ -95,7 +95,7 @@ public:
     }
 
 private:
-    WayHome& way_;
+    ReturnEstimate& way_;
     double course_deg_;
     std::vector<FlightLeg>* legs_;
     std::array<double, 5> seconds_ = {};
@@ -129,7 +129,7 @@ Homeward::Course Homeward::made_course(double course_deg, double height_m, doubl
                                : power_at(request_, course.airspeed_mps, height_m, 0.0);
     course.level_w = power ? power->value : conditions_.home_power_w.value;
     course.turning = turning(request_, course.airspeed_mps, density, course.level_w);
-    // What does not depend on the course is taken over where the mission's own way home has it.
+    // What does not depend on the course is taken over where the mission's own return has it.
     const bool same = course.airspeed_mps == main_.airspeed_mps && !main_.descent.empty() &&
                       height_m <= main_.descent.front().top_height_m;
     course.descent = same ? main_.descent
@@ -194,9 +194,9 @@ Homeward::Glide Homeward::glide(const Course& course, double from_m, double to_m
     return glide;
 }
 
-WayHome Homeward::fly(const Way& asked, std::vector<FlightLeg>* legs) const {
+ReturnEstimate Homeward::fly(const Way& asked, std::vector<FlightLeg>* legs) const {
     enum : std::size_t { turn, climb, level, descent, landing };
-    WayHome way;
+    ReturnEstimate way;
     way.height_m = asked.height_m;
     const bool climbs = asked.over_m > asked.height_m && conditions_.climb_rate_mps > 0.0;
     if (climbs) way.height_m = asked.over_m;
@@ -237,7 +237,7 @@ WayHome Homeward::fly(const Way& asked, std::vector<FlightLeg>* legs) const {
         seconds = level_m > 0.0 ? level_s(course, level_m, now_s) : 0.0;
     }
     way.wind_allows = way.wind_allows && seconds && (down.wind_allows || asked.distance_m <= overhead_m);
-    // Where the worst credible wind allows no way home, another day's may: its pieces are those of still air.
+    // Where the worst credible wind allows no return, another day's may: its pieces are those of still air.
     if (!seconds) seconds = level_m / course.airspeed_mps;
     if (level_m > 0.0)
         record.note(
@@ -270,7 +270,7 @@ void place_legs(std::vector<FlightLeg>& legs, geodesy::EastNorth at, const geode
 } // namespace
 
 Homeward::Way Homeward::way_to(const geodesy::EastNorth& place, double place_height_m,
-                               const Station& station) const {
+                               const ReturnState& station) const {
     Way way;
     way.distance_m = geodesy::distance_m(station.at, place);
     const bool overhead = way.distance_m <= overhead_m;
@@ -290,30 +290,31 @@ Homeward::Way Homeward::way_to(const geodesy::EastNorth& place, double place_hei
     return way;
 }
 
-WayHome Homeward::from(const Station& station) const {
+ReturnEstimate Homeward::from(const ReturnState& station) const {
     return fly(way_to({}, 0.0, station), nullptr);
 }
 
-std::vector<FlightLeg> Homeward::legs_from(const Station& station) const {
+std::vector<FlightLeg> Homeward::legs_from(const ReturnState& station) const {
     std::vector<FlightLeg> legs;
     (void)fly(way_to({}, 0.0, station), &legs);
     place_legs(legs, station.at, {});
     return legs;
 }
 
-WayHome Homeward::from(double distance_m, double height_m) const {
+ReturnEstimate Homeward::from(double distance_m, double height_m) const {
     return from({geodesy::offset({}, first_bearing_deg(request_), distance_m), height_m, 0.0, {}});
 }
 
-WayHome Homeward::to(const geodesy::EastNorth& place, double place_height_m, const Station& station) const {
-    // A ridge that is known is the one on the way home.
+ReturnEstimate Homeward::to(const geodesy::EastNorth& place, double place_height_m,
+                            const ReturnState& station) const {
+    // A ridge that is known is the one on the return.
     return fly(
         way_to(place, place_height_m, {station.at, station.height_m, station.time_s, {}, station.course_deg}),
         nullptr);
 }
 
 std::vector<FlightLeg> Homeward::legs_to(const geodesy::EastNorth& place, double place_height_m,
-                                         const Station& station) const {
+                                         const ReturnState& station) const {
     std::vector<FlightLeg> legs;
     (void)fly(way_to(place, place_height_m, {station.at, station.height_m, station.time_s, {}, station.course_deg}),
               &legs);
@@ -321,12 +322,12 @@ std::vector<FlightLeg> Homeward::legs_to(const geodesy::EastNorth& place, double
     return legs;
 }
 
-Books Homeward::books(const WayHome& way, double charge_used_ah) const {
+Books Homeward::books(const ReturnEstimate& way, double charge_used_ah) const {
     const flying::PackAtPowers& pack = *conditions_.at_powers;
     Books books;
     books.left_wh = pack.left_wh(way.level_w, charge_used_ah);
     flying::PackAtPowers::Course course{way.level_w, charge_used_ah};
-    for (const WayHome::Draw& draw : way.draws) {
+    for (const ReturnEstimate::Draw& draw : way.draws) {
         if (draw.energy_wh > 0.0) pack.draw(course, draw.power_w, draw.energy_wh);
     }
     books.landing_charge_ah = course.charge_ah;
@@ -334,14 +335,14 @@ Books Homeward::books(const WayHome& way, double charge_used_ah) const {
     return books;
 }
 
-double Homeward::reserve_wh(const WayHome& way) const {
+double Homeward::reserve_wh(const ReturnEstimate& way) const {
     if (const auto* share = std::get_if<ShareOfUsable>(&request_.reserve))
         return share->share * conditions_.usable_energy_wh();
     if (const auto* loiter = std::get_if<LoiterAtHome>(&request_.reserve)) {
         return conditions_.home_power_w.value * loiter->minutes * units::seconds_per_minute /
                units::seconds_per_hour;
     }
-    return (std::get<FactorOnWayHome>(request_.reserve).factor - 1.0) * way.energy_wh;
+    return (std::get<FactorOnReturn>(request_.reserve).factor - 1.0) * way.energy_wh;
 }
 
 double wind_sd_wh_per_m(const PlanRequest& request, const FlightConditions& conditions) {

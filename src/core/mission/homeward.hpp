@@ -9,8 +9,8 @@
 
 namespace sobremesa::mission {
 
-/// What the way home needs from a place, without the reserve.
-struct WayHome {
+/// What the return needs from a place, without the reserve.
+struct ReturnEstimate {
     double energy_wh = 0.0;
     double time_s = 0.0;
     /// Height above home that it is flown at: where terrain asks for more, above where it began.
@@ -27,7 +27,7 @@ struct WayHome {
     std::array<Draw, 5> draws = {};
 };
 
-/// A pack's books before and after a way home, at the power of its level part.
+/// A pack's books before and after a return, at the power of its level part.
 struct Books {
     double left_wh = 0.0;
     /// Negative: it would be under the landing voltage by so much.
@@ -39,7 +39,7 @@ struct Books {
 };
 
 /// A moment of a flight, as far as coming home depends on it.
-struct Station {
+struct ReturnState {
     geodesy::EastNorth at;
     double height_m = 0.0;
     double time_s = 0.0;
@@ -58,24 +58,24 @@ public:
     /// @param request, conditions  must outlive this
     Homeward(const PlanRequest& request, const FlightConditions& conditions);
 
-    WayHome from(const Station& station) const;
+    ReturnEstimate from(const ReturnState& station) const;
     /// The same, piece by piece.
-    std::vector<FlightLeg> legs_from(const Station& station) const;
+    std::vector<FlightLeg> legs_from(const ReturnState& station) const;
     /// To another landing place.
-    WayHome to(const geodesy::EastNorth& place, double place_height_m, const Station& station) const;
+    ReturnEstimate to(const geodesy::EastNorth& place, double place_height_m, const ReturnState& station) const;
     std::vector<FlightLeg> legs_to(const geodesy::EastNorth& place, double place_height_m,
-                                   const Station& station) const;
+                                   const ReturnState& station) const;
     /// From a distance on the mission's bearing, at the start of the flight.
-    WayHome from(double distance_m, double height_m) const;
+    ReturnEstimate from(double distance_m, double height_m) const;
     /// What the pack has left before and after it.
-    Books books(const WayHome& way, double charge_used_ah) const;
-    /// Energy kept back when turning for a way home, Wh.
-    double reserve_wh(const WayHome& way) const;
+    Books books(const ReturnEstimate& way, double charge_used_ah) const;
+    /// Energy kept back when turning for a return, Wh.
+    double reserve_wh(const ReturnEstimate& way) const;
     /// Along the mission's bearing, at its height, when it begins.
     bool wind_allows() const { return main_wind_allows_; }
 
 private:
-    /// A way home on one course at one height: speeds and powers, and the descent at its end.
+    /// A return on one course at one height: speeds and powers, and the descent at its end.
     struct Course {
         double course_deg = 0.0;
         double height_m = 0.0;
@@ -90,8 +90,8 @@ private:
     struct Glide;
     class Record;
 
-    WayHome fly(const Way& asked, std::vector<FlightLeg>* legs) const;
-    Way way_to(const geodesy::EastNorth& place, double place_height_m, const Station& station) const;
+    ReturnEstimate fly(const Way& asked, std::vector<FlightLeg>* legs) const;
+    Way way_to(const geodesy::EastNorth& place, double place_height_m, const ReturnState& station) const;
     /// @param own  holds it where it is not the mission's own
     const Course& course(double course_deg, double height_m, double time_s, std::optional<Course>& own) const;
     Course made_course(double course_deg, double height_m, double time_s) const;
@@ -108,7 +108,7 @@ private:
     bool main_wind_allows_ = false;
 };
 
-/// What an error of one standard deviation of the wind adds to the way home, Wh per metre of way.
+/// What an error of one standard deviation of the wind adds to the return, Wh per metre of way.
 double wind_sd_wh_per_m(const PlanRequest& request, const FlightConditions& conditions);
 
 } // namespace sobremesa::mission

@@ -65,14 +65,14 @@ private:
             point.cell_voltage_v =
                 battery::point_at_charge(conditions_.cruise, used_ah_).voltage_v / request_.pack.series;
         point.energy_used_wh = used_wh_;
-        const WayHome way = homeward_.from({at_, height_m_, time_s_, {}, course_deg_});
+        const ReturnEstimate way = homeward_.from({at_, height_m_, time_s_, {}, course_deg_});
         const Books books = homeward_.books(way, used_ah_);
         const double usable_wh = conditions_.usable_energy_wh();
         point.left_wh = books.left_wh;
         point.reserve_wh = homeward_.reserve_wh(way);
         point.needed_wh = books.needed_wh() + point.reserve_wh;
         // From where no wind lets it home, all there is would not do.
-        point.way_home = way.wind_allows;
+        point.return_flight = way.wind_allows;
         if (!way.wind_allows) point.needed_wh = std::max(point.needed_wh, 2.0 * usable_wh);
         const double wind_sd_wh = wind_sd_wh_per_m_ * geodesy::distance_m(at_, {});
         point.left_sd_wh =
@@ -240,8 +240,8 @@ private:
         const bool first = request_.mission.speed_out == SpeedRule::known_cruise;
         auto airspeed = first ? std::optional(conditions_.airspeed_out_mps)
                               : leg_airspeed(request_, request_.mission.speed_out, course_deg, wind, density);
-        // A share of full power that no level flight keeps to is said in the plan's diagnostics; the known cruise is
-        // flown.
+        // A share of full power that no level flight keeps to is said in the plan's diagnostics; the known cruise
+        // is flown.
         if (!airspeed && request_.mission.speed_out == SpeedRule::power_share)
             airspeed = request_.aircraft.cruise_airspeed_mps;
         if (!airspeed) {
@@ -271,7 +271,7 @@ private:
         const double turn_deg = course_deg_ ? units::signed_turn_degrees(*course_deg_, course_deg) : 0.0;
         const bool from_circles = !course_deg_ && distance_m_ > 0.0;
         course_deg_ = course_deg;
-        // From here on the way home begins with a turn: the need steps up where it is.
+        // From here on the return begins with a turn: the need steps up where it is.
         if (from_circles) add_point();
         if (std::abs(turn_deg) < least_turn_deg) return true;
         const auto level = power_at(request_, airspeed_mps, height_m_, 0.0);
@@ -496,7 +496,7 @@ std::vector<FlightLeg> landed_legs(const FlightConditions& conditions, const Hom
     return legs;
 }
 
-Station station_of(const OutwardPoint& point) {
+ReturnState station_of(const OutwardPoint& point) {
     return {point.at, point.height_m, point.time_s, {}, point.course_deg};
 }
 

@@ -37,7 +37,7 @@ OutwardPoint between(const OutwardPoint& a, const OutwardPoint& b, double share)
 /// The place of a track after a distance flown, its ends beyond them.
 OutwardPoint point_at(const std::vector<OutwardPoint>& track, double distance_m);
 
-/// The way out as far as a place, and the way home from there.
+/// The way out as far as a place, and the return from there.
 std::vector<FlightLeg> turned_legs(const FlightConditions& conditions, const Homeward& homeward,
                                    const std::vector<FlightLeg>& legs_out, const OutwardPoint& turn);
 /// The same landing at that place.
@@ -45,6 +45,6 @@ std::vector<FlightLeg> landed_legs(const FlightConditions& conditions, const Hom
                                    const std::vector<FlightLeg>& legs_out, const OutwardPoint& end);
 
 /// As far as coming home from a point depends on it.
-Station station_of(const OutwardPoint& point);
+ReturnState station_of(const OutwardPoint& point);
 
 } // namespace sobremesa::mission

@@ -56,7 +56,8 @@ Turn turn_with_band(const SchoolTurn& school, const std::vector<OutwardPoint>& t
 PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const OutwardPoint& turn) {
     const FlightConditions& c = plan.conditions;
     const bool lands_there = plan.request.mission.kind == MissionKind::one_way && plan.turn->at_end_of_mission;
-    const WayHome way = lands_there ? homeward.to(turn.at, 0.0, station_of(turn)) : homeward.from(station_of(turn));
+    const ReturnEstimate way =
+        lands_there ? homeward.to(turn.at, 0.0, station_of(turn)) : homeward.from(station_of(turn));
     const double home_m = lands_there ? 0.0 : geodesy::distance_m(turn.at, {});
     PlannedFlight flight;
     const double draw_sd = c.cruise_power_w.sd / c.cruise_power_w.value;
@@ -235,11 +236,11 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     const SchoolTurn* bound = binding(plan.schools);
     std::optional<SchoolTurn> school;
     if (bound) school = *bound;
-    // A mission that ends before any rule asks for the way home goes there by itself.
+    // A mission that ends before any rule asks for the return goes there by itself.
     const OutwardPoint& end = plan.outward.back();
     const bool lands_out = plan.request.mission.kind == MissionKind::one_way;
     if (out.whole && lands_out) {
-        const WayHome down = homeward.to(end.at, 0.0, station_of(end));
+        const ReturnEstimate down = homeward.to(end.at, 0.0, station_of(end));
         plan.whole = homeward.books(down, end.charge_used_ah).landing_left_wh >= end.reserve_wh;
     } else {
         plan.whole = out.whole && !school && end.spare_wh() >= 0.0;

@@ -21,9 +21,9 @@ struct OutwardPoint {
     double energy_used_wh = 0.0;
     /// Under cruise load.
     double cell_voltage_v = 0.0;
-    /// Still in the pack down to the landing voltage, at the power of the way home, Wh.
+    /// Still in the pack down to the landing voltage, at the power of the return, Wh.
     double left_wh = 0.0;
-    /// What the way home from here takes of it, and the reserve, Wh.
+    /// What the return from here takes of it, and the reserve, Wh.
     double needed_wh = 0.0;
     double reserve_wh = 0.0;
     double left_sd_wh = 0.0;
@@ -31,7 +31,7 @@ struct OutwardPoint {
     /// Of left less needed: not the sum in quadrature, because one draw error acts on both.
     double spare_sd_wh = 0.0;
     /// The worst credible wind lets it home from there.
-    bool way_home = true;
+    bool return_flight = true;
     geodesy::EastNorth at = {};
     /// Flown there; empty in circles, from which any course is left.
     std::optional<double> course_deg = {};
@@ -131,9 +131,9 @@ struct Plan {
     std::shared_ptr<const Chance> chance;
 };
 
-/// Works out one flight: climb, way out over its phases, turn, way home, descent.
+/// Works out one flight: climb, way out over its phases, turn, return, descent.
 ///
-/// The turn of school *energy home* is where what is left meets what the way home needs plus the reserve. Without
+/// The turn of school *energy home* is where what is left meets what the return needs plus the reserve. Without
 /// climb, reserve and change of wind it is the point of no return of air navigation,
 /// `d = (E/P)·V_out·V_home/(V_out + V_home)`; a test holds it to that.
 /// A wind or a pack that allows no flight is an answer: `turn` is empty and a diagnostic says why.

@@ -17,7 +17,7 @@ using units::Severity;
 namespace {
 
 /// Way home slower over ground than the way out by this much counts as the dear one.
-constexpr double dear_way_home_ratio = 0.95;
+constexpr double costly_return_ratio = 0.95;
 // Common practice: cruise at 30–40 % of full power; above half the wind is too strong for a distance attempt.
 constexpr double high_power_share = 0.4;
 constexpr double very_high_power_share = 0.5;
@@ -98,8 +98,8 @@ void judge_wind(Plan& plan) {
     // to go out the other way.
     const bool comes_home = plan.request.mission.kind != MissionKind::one_way;
     const auto speeds = comes_home ? over_ground(plan) : std::nullopt;
-    if (c.out && c.home && speeds && speeds->home_mps < dear_way_home_ratio * speeds->out_mps) {
-        add_diagnostic(plan, DiagnosticCode::way_home_is_dear, Severity::warning,
+    if (c.out && c.home && speeds && speeds->home_mps < costly_return_ratio * speeds->out_mps) {
+        add_diagnostic(plan, DiagnosticCode::return_is_costly, Severity::warning,
                        {{"out_mps", speeds->out_mps}, {"home_mps", speeds->home_mps}});
     }
 }
@@ -207,7 +207,7 @@ public:
 
     void look() {
         way_out();
-        if (const auto& terrain = plan_.request.mission.terrain; terrain && plan_.flight) way_home(*terrain);
+        if (const auto& terrain = plan_.request.mission.terrain; terrain && plan_.flight) return_flight(*terrain);
         if (gaps_) add_diagnostic(plan_, DiagnosticCode::terrain_partly_known, Severity::warning);
     }
 
@@ -237,7 +237,7 @@ private:
     }
 
     /// Ground that is no higher than the clearance above the landing place is the field itself.
-    void way_home(const geodesy::Terrain& terrain) {
+    void return_flight(const geodesy::Terrain& terrain) {
         const OutwardPoint turn = outward_at(plan_, plan_.turn->distance_m.value);
         double height_m = turn.height_m;
         double flown_m = turn.distance_m;

@@ -52,7 +52,7 @@ units::Limit limit_of(const Reserve& reserve) {
     if (const auto* loiter = std::get_if<LoiterAtHome>(&reserve)) {
         return {"reserve.loiter_min", loiter->minutes, 0, 600};
     }
-    return {"reserve.home_factor", std::get<FactorOnWayHome>(reserve).factor, 1, 10};
+    return {"reserve.home_factor", std::get<FactorOnReturn>(reserve).factor, 1, 10};
 }
 
 } // namespace

@@ -102,7 +102,7 @@ struct Mission {
     /// Elevation raster: its file, and what was read of it around home.
     std::string terrain_file;
     std::shared_ptr<const geodesy::Terrain> terrain;
-    /// Kept above the ground on every leg and on the way home, m.
+    /// Kept above the ground on every leg and on the return, m.
     double clearance_m = 30.0;
     /// What the pilot asks for: the raster that was read of `terrain_file` does not count.
     friend bool operator==(const Mission& a, const Mission& b);
@@ -158,11 +158,11 @@ struct LoiterAtHome {
     double minutes = 5.0;
     friend bool operator==(const LoiterAtHome&, const LoiterAtHome&) = default;
 };
-struct FactorOnWayHome {
+struct FactorOnReturn {
     double factor = 1.5;
-    friend bool operator==(const FactorOnWayHome&, const FactorOnWayHome&) = default;
+    friend bool operator==(const FactorOnReturn&, const FactorOnReturn&) = default;
 };
-using Reserve = std::variant<ShareOfUsable, LoiterAtHome, FactorOnWayHome>;
+using Reserve = std::variant<ShareOfUsable, LoiterAtHome, FactorOnReturn>;
 
 /// How practitioners decide to turn for home.
 enum class School { energy_home, share_left, eighty_percent, charge_count, voltage, chance };

@@ -111,8 +111,8 @@ public:
         double spare_wh = 0.0;
         double reserve_wh = 0.0;
         double used_wh = 0.0;
-        Station station;
-        WayHome way;
+        ReturnState station;
+        ReturnEstimate way;
         double charge_ah = 0.0;
     };
     /// @param ridge_m  the highest ground between there and home, where terrain is known

@@ -29,7 +29,7 @@ struct Reach {
 };
 
 /// For every bearing the farthest turn of an out-and-back flight: climb on the bearing, level at mission height,
-/// turn where what is left meets what the way home needs with the reserve.
+/// turn where what is left meets what the return needs with the reserve.
 ///
 /// The pack is discharged once: at constant power its energy falls evenly with time, whatever the bearing. In still
 /// air the line is a circle; a test holds it to 0.1 %.

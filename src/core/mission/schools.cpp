@@ -20,7 +20,7 @@ double charge_of(const OutwardPoint& point) {
 }
 
 /// Between a place from which the worst credible wind lets it home and one from which it does not.
-OutwardPoint last_way_home(const OutwardPoint& from, const OutwardPoint& to, const Homeward& homeward) {
+OutwardPoint last_return(const OutwardPoint& from, const OutwardPoint& to, const Homeward& homeward) {
     double low = 0.0;
     double high = 1.0;
     constexpr int halvings = 10;
@@ -43,10 +43,10 @@ std::optional<OutwardPoint> turn_point(School school, const PlanRequest& request
         const auto after = std::find_if(out.track.begin(), out.track.end(), [&](const OutwardPoint& point) {
             return point.distance_m >= crossing->distance_m;
         });
-        if (after != out.track.end() && after != out.track.begin() && !after->way_home)
-            return last_way_home(*(after - 1), *after, homeward);
+        if (after != out.track.end() && after != out.track.begin() && !after->return_flight)
+            return last_return(*(after - 1), *after, homeward);
     }
-    // Where the way home asks for less power than the way out, the pack is at its end out there first.
+    // Where the return asks for less power than the way out, the pack is at its end out there first.
     if (!crossing && out.exhausted && out.track.back().spare_wh() >= 0.0) return out.track.back();
     return crossing;
 }

@@ -62,7 +62,8 @@ Vertical fly_vertical(const PlanRequest& request, const FlightConditions& condit
     for (VerticalBand& band : vertical.bands) {
         const auto flown = [&] {
             atmosphere::Wind wind = column.grown(band.steady, time_s + 0.5 * band.duration_s);
-            if (sense.way_home) wind = column.worst_of(wind, band.error_mps, sense.course_deg, band.horizontal_mps);
+            if (sense.return_flight)
+                wind = column.worst_of(wind, band.error_mps, sense.course_deg, band.horizontal_mps);
             return heading(sense.course_deg, band.horizontal_mps, wind);
         };
         auto solved = flown();

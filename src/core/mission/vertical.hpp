@@ -37,7 +37,7 @@ struct VerticalSense {
     /// Above 0.
     double rate_mps = 1.0;
     /// In the worst credible wind.
-    bool way_home = false;
+    bool return_flight = false;
     double time_s = 0.0;
     /// Where above 0, no steeper than evenly over so much of the way, m.
     double even_over_m = 0.0;

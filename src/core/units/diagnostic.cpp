@@ -8,7 +8,7 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::no_solution_home: return "no-solution-home";
     case DiagnosticCode::energy_short_for_climb: return "energy-short-for-climb";
     case DiagnosticCode::power_not_available: return "power-not-available";
-    case DiagnosticCode::way_home_is_dear: return "way-home-is-dear";
+    case DiagnosticCode::return_is_costly: return "way-home-is-dear";
     case DiagnosticCode::school_turns_too_late: return "school-turns-too-late";
     case DiagnosticCode::landing_voltage_wastes_energy: return "landing-voltage-wastes-energy";
     case DiagnosticCode::landing_voltage_below_floor: return "landing-voltage-below-floor";

@@ -14,7 +14,7 @@ enum class DiagnosticCode {
     no_solution_home,
     energy_short_for_climb,
     power_not_available,
-    way_home_is_dear,
+    return_is_costly,
     school_turns_too_late,
     landing_voltage_wastes_energy,
     landing_voltage_below_floor,

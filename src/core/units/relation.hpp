@@ -15,7 +15,7 @@ enum class Relation : int {
     eighty_percent_rule,
     volts_at_half_charge,
     flight_by_phases,
-    left_after_way_home,
+    left_after_return,
     current_over_ground_speed,
     power_over_ground_speed,
     trapezoid_of_current,

@@ -220,7 +220,7 @@ const char* state_word(FlightState state) {
 struct LiveSolver::Live {
     mission::Plan plan;
     mission::Homeward homeward;
-    mission::Station station;
+    mission::ReturnState station;
     double draw = 1.0;
 
     Live(const mission::Plan& forecast, mission::PlanRequest request, const LiveAnswer& answer)
@@ -251,7 +251,7 @@ struct LiveSolver::Live {
         return plan.request;
     }
     /// A return leg as this flight draws.
-    mission::WayHome home_from(const mission::Station& from) const {
+    mission::ReturnEstimate home_from(const mission::ReturnState& from) const {
         auto way = homeward.from(from);
         way.energy_wh *= draw;
         way.level_w *= draw;
@@ -265,12 +265,12 @@ struct LiveSolver::Live {
     double usable_wh() const { return plan.conditions.usable_energy_wh(); }
     /// What a return leg takes of what is left before it, Wh; from where no wind lets it home, all there is would
     /// not do.
-    double needed_wh(const mission::WayHome& way, double used_ah) const {
+    double needed_wh(const mission::ReturnEstimate& way, double used_ah) const {
         if (!way.wind_allows) return 2.0 * usable_wh();
         return homeward.books(way, used_ah).needed_wh() + homeward.reserve_wh(way);
     }
     /// Of an intact reserve at home, turned for home from there.
-    double chance_of_reserve(const LiveAnswer& answer, const mission::Station& from, double used_ah) const {
+    double chance_of_reserve(const LiveAnswer& answer, const mission::ReturnState& from, double used_ah) const {
         const auto way = home_from(from);
         if (!way.wind_allows) return 0.0;
         const mission::DrawnFlights drawn(plan.request, plan.conditions, false);
@@ -285,7 +285,7 @@ struct LiveSolver::Live {
         for (auto& leg : flight.legs) leg.counted_w *= draw;
         return drawn.chance_of_reserve(flight, spread);
     }
-    double left_wh(const mission::WayHome& way, double used_ah) const {
+    double left_wh(const mission::ReturnEstimate& way, double used_ah) const {
         return pack().left_wh(way.level_w, used_ah);
     }
 };
@@ -470,13 +470,13 @@ mission::PlanRequest LiveSolver::live_request(const LiveAnswer& answer) const {
         weather.wind = {live.speed_mps, live.from_deg};
         weather.wind_height_m = height_m;
     }
-    // On the way home it is the wind along the course that counts; what is across it, in the second order.
+    // On the return it is the wind along the course that counts; what is across it, in the second order.
     constexpr double across_counts = 0.3;
     const double home_deg = answer.now.bearing_home_deg;
     const double sd =
         units::combine_sd(live.sd_along_mps(home_deg), across_counts * live.sd_along_mps(home_deg + 90.0));
     weather.wind_growth_mps_per_h = live.growth_mps_per_h.value;
-    // Half of what it may grow by on the way home beside that.
+    // Half of what it may grow by on the return beside that.
     const double home_h = answer.now.from_home_m /
                           std::max(live.airspeed_mps.value - live.speed_mps, 0.3 * live.airspeed_mps.value) /
                           units::seconds_per_hour;
@@ -579,7 +579,7 @@ void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
     const double empty_s = std::min(
         std::max(live.pack().left_wh(power_w, used_ah), 0.0) / power_w * units::seconds_per_hour, longest_look_s);
     const auto station_in = [&](double seconds) {
-        mission::Station ahead = live.station;
+        mission::ReturnState ahead = live.station;
         ahead.at = {now.at->east_m + now.velocity_mps->east_m * seconds,
                     now.at->north_m + now.velocity_mps->north_m * seconds};
         return ahead;

@@ -177,7 +177,7 @@ void FlightReportTest::schoolsTurnWhereTheirRuleIsMet() {
             // it.
             const double used_wh = turn.charge_used_ah.value * 16.0;
             const mission::Homeward homeward(plan.request, plan.conditions);
-            const mission::Station there{
+            const mission::ReturnState there{
                 geodesy::offset({}, 250.0, turn.from_home_m.value), 90.0, turn.time_s.value, {}, 250.0};
             const auto way = homeward.from(there);
             const double needed_wh = way.energy_wh + homeward.reserve_wh(way);

@@ -38,7 +38,7 @@ private slots:
     void theLeastSpareIsTheLeastOfAllRows();
     void aThirstyFlightRunsShort();
     void theNeedIsThatOfThePlace();
-    void beyondTheForecastTheWayHomeIsStillKnown();
+    void beyondTheForecastTheReturnIsStillKnown();
     void aPauseInTheRecordUsesNothing();
     void withoutVoltsCurrentOrPositionThereIsNone_data();
     void withoutVoltsCurrentOrPositionThereIsNone();
@@ -87,7 +87,7 @@ void FlownHomewardTest::theNeedIsThatOfThePlace() {
     const auto flown = debrief::flown_homeward(log.clean, log.summary, plan);
     const mission::Homeward homeward(plan.request, plan.conditions);
     const auto needs = [&](double from_m, double height_m, double time_s, std::optional<double> course_deg) {
-        const mission::Station there{geodesy::offset({}, 250.0, from_m), height_m, time_s, {}, course_deg};
+        const mission::ReturnState there{geodesy::offset({}, 250.0, from_m), height_m, time_s, {}, course_deg};
         const auto way = homeward.from(there);
         return way.energy_wh + homeward.reserve_wh(way);
     };
@@ -103,7 +103,7 @@ void FlownHomewardTest::theNeedIsThatOfThePlace() {
     QVERIFY(windy->farthest.needed_wh != flown->farthest.needed_wh);
 }
 
-void FlownHomewardTest::beyondTheForecastTheWayHomeIsStillKnown() {
+void FlownHomewardTest::beyondTheForecastTheReturnIsStillKnown() {
     auto request = tests::sample_request();
     request.pack.cell_capacity_ah = 0.25; // this pack would not have gone three kilometres
     const auto small = *mission::make_plan(request);

@@ -37,7 +37,7 @@ private slots:
     void straightFlights();
     void routesOverHeights();
     void chanceOfDrawnDays();
-    void windThatGrowsAgainstTheWayHome();
+    void windThatGrowsAgainstTheReturn();
     void homeFromAHeightIsFlownInItsWind();
 };
 
@@ -52,7 +52,7 @@ void BruteForceTest::straightFlights() {
         // Where the worst credible wind ends it, the smallest step decides.
         const auto beyond = std::find_if(plan.outward.begin(), plan.outward.end(),
                                          [&](const OutwardPoint& point) { return point.distance_m > turn_m; });
-        if (beyond != plan.outward.end() && !beyond->way_home) continue;
+        if (beyond != plan.outward.end() && !beyond->return_flight) continue;
         const Walker walk = out_and_back(request, plan.conditions, {true, {}}, turn_m);
         const auto text = [&](const char* what, double ours, double theirs) {
             return QStringLiteral("%1: %2: %3, walked %4").arg(i).arg(QLatin1String(what)).arg(ours).arg(theirs);
@@ -131,7 +131,7 @@ void BruteForceTest::chanceOfDrawnDays() {
     }
 }
 
-void BruteForceTest::windThatGrowsAgainstTheWayHome() {
+void BruteForceTest::windThatGrowsAgainstTheReturn() {
     // Tail wind out, growing by 6 m/s an hour: home against what it has become by then.
     PlanRequest request = tests::by_the_book(sample_request());
     request.mission.bearing_deg = 80.0;

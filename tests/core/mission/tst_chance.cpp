@@ -89,11 +89,11 @@ void ChanceTest::aDayAsForecastFliesThePlan() {
     request.mission.waypoints = {{"A", {5000.0, 2000.0}, {}, 0.0, false},
                                  {"B", {1000.0, 7000.0}, 60.0, 90.0, false}};
     if (request.mission.kind == MissionKind::visit) request.mission.waypoints.resize(1);
-    request.weather.home_wind_factor = 1.0; // the plan's way home is then the forecast's
+    request.weather.home_wind_factor = 1.0; // the plan's return is then the forecast's
     const Plan plan = planned(request);
     const DrawnFlights drawn(plan.request, plan.conditions, true);
     const DrawnFlight flown = drawn.fly(DayDraw{}, prepared_flight(plan, drawn, plan.turn->distance_m.value));
-    // The plan takes the wind of mission height for the way home, the drawn flight that of its own height.
+    // The plan takes the wind of mission height for the return, the drawn flight that of its own height.
     VERIFY_NEAR(flown.duration_s, plan.flight->duration_s.value, 4e-3 * plan.flight->duration_s.value);
     VERIFY_NEAR(flown.left_wh, plan.flight->landing_energy_left_wh.value, 0.01 * plan.usable_energy_wh.value);
     QVERIFY(flown.home);
@@ -185,7 +185,7 @@ void ChanceTest::theSchoolOfChanceTurnsWhereItSays() {
              qPrintable(QString::number(result->reserve_intact.value)));
     // Surer only where it turns for another reason: the worst credible wind lets nobody home from farther out.
     const OutwardPoint beyond = outward_at(plan, 1.02 * plan.turn->distance_m.value);
-    if (beyond.way_home) VERIFY_NEAR(result->reserve_intact.value, least_chance, 0.02);
+    if (beyond.return_flight) VERIFY_NEAR(result->reserve_intact.value, least_chance, 0.02);
     // The spare's band falls along the way, and is one.
     for (std::size_t i = 1; i < result->bands.size(); ++i) {
         QVERIFY(result->bands[i].spare_low_wh <= result->bands[i].spare_high_wh);

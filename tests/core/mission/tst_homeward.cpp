@@ -1,4 +1,4 @@
-// The way home and the plan as a whole, over requests drawn at random: what must hold for every aircraft.
+// the return and the plan as a whole, over requests drawn at random: what must hold for every aircraft.
 
 #include <QTest>
 
@@ -45,7 +45,7 @@ public:
         else if (kind < 2.0)
             request.reserve = LoiterAtHome{between(0.0, 10.0)};
         else
-            request.reserve = FactorOnWayHome{between(1.0, 2.5)};
+            request.reserve = FactorOnReturn{between(1.0, 2.5)};
         return request;
     }
     double between(double least, double most) {
@@ -61,24 +61,24 @@ private:
 class HomewardTest : public QObject {
     Q_OBJECT
 private slots:
-    void wayHomeGrowsWithDistance();
+    void returnGrowsWithDistance();
     void nearHomeOnlyTheDescentIsLeft();
     void climbAndDescentEndWhereTheyShould();
     void windAtOtherHeightIsBroughtToMissionHeight();
     void everyPlanKeepsItsBooks();
     void moreReserveNeverTurnsLater();
-    void moreWindAgainstTheWayHomeNeverTurnsLater();
+    void moreWindAgainstTheReturnNeverTurnsLater();
     void aBiggerPackNeverTurnsEarlier();
     void bearingsMirrorInStillAir();
 };
 
-void HomewardTest::wayHomeGrowsWithDistance() {
+void HomewardTest::returnGrowsWithDistance() {
     const PlanRequest request = sample_request();
     const auto conditions = *flight_conditions(request);
     const Homeward homeward(request, conditions);
     double before_wh = 0.0;
     for (double distance_m = 5000.0; distance_m < 40000.0; distance_m += 1000.0) {
-        const WayHome way = homeward.from(distance_m, 90.0);
+        const ReturnEstimate way = homeward.from(distance_m, 90.0);
         QVERIFY(way.energy_wh > before_wh);
         before_wh = way.energy_wh;
     }
@@ -92,7 +92,7 @@ void HomewardTest::nearHomeOnlyTheDescentIsLeft() {
     const PlanRequest request = sample_request();
     const auto conditions = *flight_conditions(request);
     const Homeward homeward(request, conditions);
-    const WayHome overhead = homeward.from(0.0, 90.0);
+    const ReturnEstimate overhead = homeward.from(0.0, 90.0);
     // Down to ten metres at the plan's rate, the rest as a rotor lands.
     VERIFY_NEAR(overhead.time_s, 80.0 / request.mission.descent_rate_mps + 10.0 / request.mission.landing_sink_mps,
                 1e-9);
@@ -153,7 +153,7 @@ void HomewardTest::everyPlanKeepsItsBooks() {
             return p.distance_m > plan->turn->distance_m.value;
         });
         // Where the worst credible wind ends it, more is left than the reserve.
-        if (beyond != plan->outward.end() && !beyond->way_home) continue;
+        if (beyond != plan->outward.end() && !beyond->return_flight) continue;
         // Within the launch the turn for home comes in from one step of the climb to the next.
         const auto& c = plan->conditions;
         const auto turn = turning(plan->request, c.airspeed_home_mps, c.air.density_kgm3, c.home_power_w.value);
@@ -181,7 +181,7 @@ void HomewardTest::moreReserveNeverTurnsLater() {
     }
 }
 
-void HomewardTest::moreWindAgainstTheWayHomeNeverTurnsLater() {
+void HomewardTest::moreWindAgainstTheReturnNeverTurnsLater() {
     RandomRequests requests(12);
     for (int i = 0; i < 40; ++i) {
         PlanRequest request = requests.next();

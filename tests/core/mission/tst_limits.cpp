@@ -468,7 +468,7 @@ void LimitsTest::itsOwnReturnGetsHome() {
     const auto home = failsafe_return(plan);
     QVERIFY(home && home->gets_home);
     QVERIFY(!home->nearest);
-    // At the plan's height and speed it needs what the plan's own way home needs.
+    // At the plan's height and speed it needs what the plan's own return needs.
     const Homeward homeward(plan.request, plan.conditions);
     const auto at = outward_at(plan, plan.turn->distance_m.value);
     VERIFY_NEAR(home->energy_wh, homeward.from(station_of(at)).energy_wh, 0.02);
@@ -477,7 +477,7 @@ void LimitsTest::itsOwnReturnGetsHome() {
 
 void LimitsTest::itsOwnReturnIsTooSlow() {
     PlanRequest request = well_known();
-    request.weather.wind = {6.0, 85.0}; // from ahead on the way home
+    request.weather.wind = {6.0, 85.0}; // from ahead on the return
     request.failsafe = FailsafeReturn{90.0, 9.2, {}};
     const Plan plan = planned(request);
     const auto home = failsafe_return(plan);

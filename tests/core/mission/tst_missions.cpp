@@ -78,7 +78,7 @@ private slots:
     void windThatGrowsTurnsEarlier();
     void pressureAndMoistureActOnDensity();
     void climbByAngleAndByThrottle();
-    void aRidgeOnTheWayHomeCosts();
+    void aRidgeOnTheReturnCosts();
     void groundBelowTheWayIsSaid();
     void aTightCircleCostsMore();
     void sinkingStraightDownIsSaid();
@@ -194,11 +194,11 @@ void MissionsTest::aLongRouteSaysWhereToComeHome() {
     QVERIFY(notes(plan, DiagnosticCode::route_not_whole));
     const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
     VERIFY_NEAR(at.left_wh, at.needed_wh, 1e-3 * plan.usable_energy_wh.value);
-    // On the second leg, and the way home is straight from there.
+    // On the second leg, and the return is straight from there.
     VERIFY_NEAR(plan.turn->at.east_m, 15000.0, 1.0);
     QVERIFY(plan.turn->at.north_m > 1000.0 && plan.turn->at.north_m < 60000.0);
     VERIFY_NEAR(plan.flight->ground_m, plan.turn->distance_m.value + geodesy::distance_m(plan.turn->at, {}), 1.0);
-    // A wind that no way home is flown against: the turn lies before it.
+    // A wind that no return is flown against: the turn lies before it.
     request.weather.wind = {13.5, 200.0};
     const Plan blown = planned(request);
     if (blown.turn) QVERIFY(blown.turn->distance_m.value < plan.turn->distance_m.value);
@@ -282,7 +282,7 @@ void MissionsTest::turnsAtPlacesCost() {
     const double without_wh = planned(landed).flight->landing_energy_left_wh.value;
     VERIFY_NEAR(without_wh - plan.flight->landing_energy_left_wh.value, turning_wh, 0.02);
     QVERIFY(spot.flight->landing_energy_left_wh.value > plan.flight->landing_energy_left_wh.value);
-    // Steeper turns are shorter, and the pilot's legs stay three and the way home.
+    // Steeper turns are shorter, and the pilot's legs stay three and the return.
     request.mission.turn_bank_deg = 50.0;
     QVERIFY(planned(request).flight->duration_s.value < plan.flight->duration_s.value);
     QCOMPARE(leg_sums(plan, false).size(), leg_sums(spot, false).size());
@@ -618,7 +618,7 @@ void MissionsTest::climbByAngleAndByThrottle() {
     QVERIFY(notes(none, DiagnosticCode::climb_not_possible));
 }
 
-void MissionsTest::aRidgeOnTheWayHomeCosts() {
+void MissionsTest::aRidgeOnTheReturnCosts() {
     PlanRequest request = sample_request();
     request.weather.wind.speed_mps = 0.0;
     request.mission.kind = MissionKind::route;
@@ -630,7 +630,7 @@ void MissionsTest::aRidgeOnTheWayHomeCosts() {
     const Plan hilly = planned(request);
     QVERIFY(hilly.flight->landing_energy_left_wh.value < flat.flight->landing_energy_left_wh.value);
     const Homeward homeward(hilly.request, hilly.conditions);
-    const WayHome way = homeward.from({{8000.0, 0.0}, 90.0, 0.0, {}});
+    const ReturnEstimate way = homeward.from({{8000.0, 0.0}, 90.0, 0.0, {}});
     VERIFY_NEAR(way.height_m, 260.0 + request.mission.clearance_m, 5.0);
     // Never less than the level way, never more than the climb's whole energy on top of it.
     const Homeward level(flat.request, flat.conditions);

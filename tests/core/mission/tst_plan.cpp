@@ -104,7 +104,7 @@ void PlanTest::equalTimePointOfTwoFields() {
 void PlanTest::turnWithClimbAndDescentClosesTheBooks() {
     const Plan plan = planned(sample_request());
     const auto& flight = *plan.flight;
-    // Everything given by the pack is accounted for: used to the turn, the way home, and what is left.
+    // Everything given by the pack is accounted for: used to the turn, the return, and what is left.
     const Homeward homeward(plan.request, plan.conditions);
     const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
     const double sum_wh = plan.turn->energy_used_wh.value + homeward.from(station_of(at)).energy_wh +
@@ -132,7 +132,7 @@ void PlanTest::turnMovesHomewardWhenHeadWindHomeGrows() {
         QVERIFY(plan.turn->distance_m.value < farther_m);
         farther_m = plan.turn->distance_m.value;
         // By the forecast: that it may be off is no reason to go out the other way.
-        QCOMPARE(notes(plan, DiagnosticCode::way_home_is_dear), wind_mps >= 1.0);
+        QCOMPARE(notes(plan, DiagnosticCode::return_is_costly), wind_mps >= 1.0);
     }
 }
 
@@ -148,7 +148,7 @@ void PlanTest::aRoutesReturnIsJudgedByItsLegs() {
             point.at = at;
             request.mission.waypoints.push_back(point);
         }
-        return notes(planned(request), DiagnosticCode::way_home_is_dear);
+        return notes(planned(request), DiagnosticCode::return_is_costly);
     };
     QVERIFY(way({{0.0, 600.0}, {6000.0, 600.0}}));
     // Upwind first, though the plan's bearing may say otherwise: home is the quick leg.
@@ -186,7 +186,7 @@ void PlanTest::worstCredibleWindIsTheDearerOne() {
     VERIFY_NEAR(planned(request).conditions.wind_home.speed_mps, 4.0 / 1.3, 1e-9);
     request.weather.wind = {4.0, 85.0};
     VERIFY_NEAR(planned(request).conditions.wind_home.speed_mps, 4.0 * 1.3, 1e-9);
-    // Off by 1.65 standard deviations straight against the way home on 85°: as vectors, also in a calm.
+    // Off by 1.65 standard deviations straight against the return on 85°: as vectors, also in a calm.
     request.weather.wind_sd_mps = 2.0;
     VERIFY_NEAR(planned(request).conditions.wind_home.speed_mps, 4.0 + 3.3, 1e-9);
     request.weather.wind = {3.0, 175.0};
@@ -211,15 +211,15 @@ void PlanTest::reserves() {
     PlanRequest request = sample_request();
     if (kind == 0) request.reserve = ShareOfUsable{0.3};
     if (kind == 1) request.reserve = LoiterAtHome{10.0};
-    if (kind == 2) request.reserve = FactorOnWayHome{1.5};
+    if (kind == 2) request.reserve = FactorOnReturn{1.5};
     const Plan plan = planned(request);
     const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
-    const double way_home_wh =
+    const double return_wh =
         plan.conditions.at_powers->left_wh(plan.conditions.cruise_power_w.value, at.charge_used_ah) -
         plan.flight->landing_energy_left_wh.value;
     const double kept_wh = kind == 0   ? 0.3 * plan.usable_energy_wh.value
                            : kind == 1 ? plan.conditions.cruise_power_w.value / 6.0
-                                       : 0.5 * way_home_wh;
+                                       : 0.5 * return_wh;
     VERIFY_NEAR(plan.flight->landing_energy_left_wh.value, kept_wh, 0.05);
 }
 

@@ -58,7 +58,7 @@ void PlanPropertiesTest::harderNeverTurnsLater() {
         PlanRequest request = tests::random_request(random, false);
         request.weather.wind_table.clear();
         request.weather.wind_growth_mps_per_h = std::max(request.weather.wind_growth_mps_per_h, 0.0);
-        // The wind comes from where the way home leads to, give or take.
+        // The wind comes from where the return leads to, give or take.
         request.weather.wind.from_deg =
             std::fmod(request.mission.bearing_deg + 180.0 + random.between(-30.0, 30.0) + 360.0, 360.0);
         request.weather.wind.speed_mps = random.between(1.0, 0.35 * request.aircraft.cruise_airspeed_mps);

@@ -36,7 +36,7 @@ void ReachTest::inStillAirItIsACircle() {
     PlanRequest request = sample_request();
     request.weather.wind.speed_mps = 0.0;
     if (reserve == 1) request.reserve = LoiterAtHome{6.0};
-    if (reserve == 2) request.reserve = FactorOnWayHome{1.4};
+    if (reserve == 2) request.reserve = FactorOnReturn{1.4};
     const auto line = reach(request, 36);
     QVERIFY(line);
     QCOMPARE(line->points.size(), 36u);
