@@ -8933,7 +8933,7 @@ verbr.</translation>
     </message>
 </context>
 <context>
-    <name>sobremesa::app::SchoolsModel</name>
+    <name>sobremesa::app::TurnRulesModel</name>
     <message>
         <source>never</source>
         <translation>nie</translation>
@@ -8972,7 +8972,7 @@ verbr.</translation>
     </message>
 </context>
 <context>
-    <name>sobremesa::app::SchoolsTable</name>
+    <name>sobremesa::app::TurnRulesTable</name>
     <message>
         <source>Where each rule turns</source>
         <translation>Wo jede Regel umkehrt</translation>

@@ -8933,7 +8933,7 @@ usados</translation>
     </message>
 </context>
 <context>
-    <name>sobremesa::app::SchoolsModel</name>
+    <name>sobremesa::app::TurnRulesModel</name>
     <message>
         <source>never</source>
         <translation>nunca</translation>
@@ -8972,7 +8972,7 @@ usados</translation>
     </message>
 </context>
 <context>
-    <name>sobremesa::app::SchoolsTable</name>
+    <name>sobremesa::app::TurnRulesTable</name>
     <message>
         <source>Where each rule turns</source>
         <translation>Dónde da la vuelta cada regla</translation>

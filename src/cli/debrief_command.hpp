@@ -20,7 +20,7 @@ struct DebriefOptions {
     std::optional<double> rest_min;
     std::optional<double> temperature_c;
     std::optional<double> cruise_mps;
-    /// Plan document: aircraft, pack, air, reserve and schools that it was flown with; or empty.
+    /// Plan document: aircraft, pack, air, reserve and turn rules that it was flown with; or empty.
     std::string plan;
     /// Which flight of the file, from 1.
     std::optional<int> flight;

@@ -62,7 +62,7 @@ Json sun_json(const std::optional<debrief::SunReading>& sun) {
 Json flight_report_json(const debrief::FlightReport& flight_report) {
     Json further = Json::array();
     for (const auto& f : flight_report.further) {
-        further.push_back({{"landing", battery::landing_school_word(f.rule.school)},
+        further.push_back({{"landing", battery::landing_practice_word(f.rule.practice)},
                            {"cell_voltage_v", f.rule.cell_v},
                            {"at_rest", f.rule.at_rest},
                            {"time_s", or_null(f.time_s.value)},
@@ -86,7 +86,7 @@ Json flight_report_json(const debrief::FlightReport& flight_report) {
             row[name] = known(value.value);
             row[name.substr(0, unit) + "_sd" + name.substr(unit)] = known(value.sd);
         };
-        Json row = {{"school", mission::school_word(turn.school)},
+        Json row = {{"school", mission::turn_rule_word(turn.turn_rule)},
                     {"reached", turn.reached},
                     {"after_farthest", turn.reached && turn.after_farthest}};
         both(row, "time_s", turn.time_s);

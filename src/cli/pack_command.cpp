@@ -19,7 +19,7 @@ namespace {
 
 Json landing_json(const battery::Landing& landing) {
     const auto at = [&](double value) { return landing.at ? or_null(value) : Json(nullptr); };
-    return {{"rule", battery::landing_school_word(landing.rule.school)},
+    return {{"rule", battery::landing_practice_word(landing.rule.practice)},
             {"cell_v", landing.rule.cell_v},
             {"at_rest", landing.rule.at_rest},
             {"charge_used_ah", at(landing.at ? landing.at->charge_used_ah : 0.0)},

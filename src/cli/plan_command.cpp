@@ -33,7 +33,7 @@ namespace {
 Json turn_json(const mission::Plan& plan) {
     if (!plan.turn) return nullptr;
     const mission::Turn& t = *plan.turn;
-    return {{"school", mission::school_word(t.school)},
+    return {{"school", mission::turn_rule_word(t.turn_rule)},
             {"distance_m", t.distance_m.value},
             {"distance_sd_m", t.distance_m.sd},
             {"time_s", t.time_s.value},
@@ -46,9 +46,9 @@ Json turn_json(const mission::Plan& plan) {
             {"at_end_of_mission", t.at_end_of_mission}};
 }
 
-Json school_json(const mission::SchoolTurn& t) {
+Json turn_rule_json(const mission::RuleTurn& t) {
     const auto known = [&](double value) { return t.reached ? or_null(value) : Json(nullptr); };
-    return {{"school", mission::school_word(t.school)},
+    return {{"school", mission::turn_rule_word(t.turn_rule)},
             {"distance_m", known(t.distance_m)},
             {"time_s", known(t.time_s)},
             {"charge_used_ah", known(t.charge_used_ah)},
@@ -174,8 +174,8 @@ Json sensitivity_json(const mission::Plan& plan) {
 
 Json plan_json(const mission::Plan& plan, const std::vector<units::Diagnostic>& document_diagnostics) {
     const auto report = mission::check_limits(plan);
-    Json schools = Json::array();
-    for (const auto& turn : plan.schools) schools.push_back(school_json(turn));
+    Json turn_rules = Json::array();
+    for (const auto& turn : plan.turn_rules) turn_rules.push_back(turn_rule_json(turn));
     const auto& c = plan.conditions;
     const auto speed = [](const std::optional<geodesy::Heading>& heading) {
         return heading ? Json(heading->ground_speed_mps) : Json(nullptr);
@@ -203,7 +203,7 @@ Json plan_json(const mission::Plan& plan, const std::vector<units::Diagnostic>& 
               {"ground_speed_out_mps", speed(c.out)},
               {"ground_speed_home_mps", speed(c.home)}}},
             {"turn", turn_json(plan)},
-            {"schools", schools},
+            {"schools", turn_rules},
             {"flight", flight},
             {"whole", plan.whole},
             {"station", station_json(plan)},
@@ -226,8 +226,8 @@ void print_plan(const mission::Plan& plan, std::ostream& out) {
         answer += QLatin1Char(' ') + wording::sun_plan_sentence(*sun, plan.request.sun && plan.request.sun->counted,
                                                                 plan.turn->time_s.value, q);
     out << wording::without_markup(answer).toStdString() << "\n\n";
-    for (const auto& turn : plan.schools) {
-        out << "  " << wording::name(turn.school, plan.request, q).toStdString() << ": ";
+    for (const auto& turn : plan.turn_rules) {
+        out << "  " << wording::name(turn.turn_rule, plan.request, q).toStdString() << ": ";
         if (!turn.reached) {
             out << "never on this flight\n";
             continue;

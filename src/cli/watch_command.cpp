@@ -62,7 +62,7 @@ Json line_of(const watch::LiveAnswer& a) {
     const Json turn = a.turn ? Json{{"distance_m", or_null(a.turn->distance_m)},
                                     {"time_to_s", or_null(a.turn->time_s)},
                                     {"charge_ah", or_null(a.turn->charge_ah)},
-                                    {"school", mission::school_word(a.turn->rule)}}
+                                    {"school", mission::turn_rule_word(a.turn->rule)}}
                              : Json(nullptr);
     const auto& wind = a.wind.measured;
     return {{"t_s", or_null(a.now.time_s)},

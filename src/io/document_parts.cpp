@@ -226,13 +226,13 @@ void read_turn(DocumentReader& in, mission::TurnRules& turn) {
     turn.share_left = in.number_or("share_left", turn.share_left);
     turn.landing_charge_ah = in.number("landing_charge_ah");
     turn.least_chance = in.number_or("least_chance", turn.least_chance);
-    const json* schools = in.array("schools");
-    if (!schools) return;
+    const json* turn_rules = in.array("schools");
+    if (!turn_rules) return;
     turn.counted.clear();
-    for (const json& entry : *schools) {
+    for (const json& entry : *turn_rules) {
         const std::string word = entry.is_string() ? entry.get<std::string>() : entry.dump();
-        if (const auto school = mission::school_from_word(word))
-            turn.counted.push_back(*school);
+        if (const auto turn_rule = mission::turn_rule_from_word(word))
+            turn.counted.push_back(*turn_rule);
         else
             in.fail_word("schools", word, "energy-home, share-left, eighty-percent, charge-count, voltage, chance");
     }
@@ -287,8 +287,8 @@ void Parts::part(const char* key, bool required, const std::function<void(Docume
 
 json request_to_json(const PlanRequest& request) {
     const auto& weather = request.weather;
-    json schools = json::array();
-    for (const auto school : request.turn.counted) schools.push_back(mission::school_word(school));
+    json turn_rules = json::array();
+    for (const auto turn_rule : request.turn.counted) turn_rules.push_back(mission::turn_rule_word(turn_rule));
     json winds = json::array();
     for (const auto& row : weather.wind_table)
         winds.push_back(
@@ -336,7 +336,7 @@ json request_to_json(const PlanRequest& request) {
             {"reserve", reserve_to_json(request.reserve)},
             {"landing", {{"cell_voltage_v", optional_value(request.landing_cell_v)}}},
             {"turn",
-             {{"schools", schools},
+             {{"schools", turn_rules},
               {"share_left", request.turn.share_left},
               {"least_chance", request.turn.least_chance},
               {"landing_charge_ah", optional_value(request.turn.landing_charge_ah)}}},

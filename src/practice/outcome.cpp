@@ -33,8 +33,9 @@ Outcome outcome_of(const mission::Plan& plan, const sim::Scenario& scenario, con
     const bool out_and_back = plan.request.mission.kind == mission::MissionKind::out_and_back ||
                               plan.request.mission.kind == mission::MissionKind::farthest_point;
     if (!out_and_back) return outcome;
-    for (const auto& school : plan.schools) {
-        if (school.reached) outcome.rules.push_back({school.school, tried(scenario, school.distance_m, usable_wh)});
+    for (const auto& turn_rule : plan.turn_rules) {
+        if (turn_rule.reached)
+            outcome.rules.push_back({turn_rule.turn_rule, tried(scenario, turn_rule.distance_m, usable_wh)});
     }
     const auto keeps = [&](const TurnTried& turn) { return turn.came_home && turn.left_wh >= outcome.reserve_wh; };
     double low = 0.0;

@@ -17,7 +17,7 @@ struct TurnTried {
 };
 
 struct RuleTried {
-    mission::School rule = mission::School::energy_home;
+    mission::TurnRule rule = mission::TurnRule::energy_home;
     TurnTried turn;
 };
 

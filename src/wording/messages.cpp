@@ -39,14 +39,14 @@ QString plain(double value) {
     return QString::number(value, 'g', 8);
 }
 
-QString school_text(const QString& word) {
-    using mission::School;
-    const auto school = mission::school_from_word(word.toStdString());
-    if (school == School::share_left) return MessagesWords::tr("the share-left rule");
-    if (school == School::eighty_percent) return MessagesWords::tr("the 80 % rule");
-    if (school == School::charge_count) return MessagesWords::tr("the charge-count rule");
-    if (school == School::voltage) return MessagesWords::tr("the voltage rule");
-    if (school == School::chance) return MessagesWords::tr("the chance rule");
+QString turn_rule_text(const QString& word) {
+    using mission::TurnRule;
+    const auto turn_rule = mission::turn_rule_from_word(word.toStdString());
+    if (turn_rule == TurnRule::share_left) return MessagesWords::tr("the share-left rule");
+    if (turn_rule == TurnRule::eighty_percent) return MessagesWords::tr("the 80 % rule");
+    if (turn_rule == TurnRule::charge_count) return MessagesWords::tr("the charge-count rule");
+    if (turn_rule == TurnRule::voltage) return MessagesWords::tr("the voltage rule");
+    if (turn_rule == TurnRule::chance) return MessagesWords::tr("the chance rule");
     return MessagesWords::tr("the energy rule");
 }
 
@@ -148,7 +148,7 @@ QString written_part(const MessagePart& part, const std::vector<units::Parameter
     case Format::misfit_cure: return misfit_cure_text(p);
     case Format::sun_part: return sun_part_text(text(p, part.parameter));
     case Format::plain: return plain(value);
-    case Format::rule: return school_text(text(p, part.parameter));
+    case Format::rule: return turn_rule_text(text(p, part.parameter));
     case Format::height: return q.height(value);
     case Format::distance: return q.distance(value);
     case Format::speed: return q.speed(value);
@@ -505,7 +505,7 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Cruise takes %1 of full power: too much for a distance attempt. Fly slower, or lighter."),
      {{{Format::share, "share"}}}},
-    {DiagnosticCode::school_not_reached,
+    {DiagnosticCode::turn_rule_not_reached,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "On this flight %1 never says turn."),
      {{{Format::rule, "school"}}}},
     {DiagnosticCode::route_not_whole,
@@ -802,14 +802,14 @@ QString particular(const units::Diagnostic& diagnostic, const Quantities& q) {
     switch (diagnostic.code) {
     case DiagnosticCode::no_solution_out: return wind_no_solution(false, p, q);
     case DiagnosticCode::no_solution_home: return wind_no_solution(true, p, q);
-    case DiagnosticCode::school_turns_too_late:
+    case DiagnosticCode::rule_turns_too_late:
         if (number(p, "landing_left_wh") < 0.0) {
             return MessagesWords::tr("Turning by %1 at %2 would not get home at all: short by %3.")
-                .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")),
+                .arg(turn_rule_text(text(p, "school")), q.distance(number(p, "distance_m")),
                      q.energy(-number(p, "landing_left_wh")));
         }
         return MessagesWords::tr("Turning by %1 at %2 would not get home with the reserve.")
-            .arg(school_text(text(p, "school")), q.distance(number(p, "distance_m")));
+            .arg(turn_rule_text(text(p, "school")), q.distance(number(p, "distance_m")));
     case DiagnosticCode::rate_table_misfit:
         return MessagesWords::tr("At %1 the rate table promises %2 per cell, but the stated resistance allows only "
                                  "%3. One of the two is wrong.")

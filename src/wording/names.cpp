@@ -29,16 +29,16 @@ QString cell_volts(double volts) {
 }
 
 QString name(const battery::LandingRule& rule) {
-    using battery::LandingSchool;
+    using battery::LandingPractice;
     const QString volts = cell_volts(rule.cell_v);
-    switch (rule.school) {
-    case LandingSchool::long_life: return NamesWords::tr("for a long life, %1 at rest").arg(volts);
-    case LandingSchool::careful: return NamesWords::tr("conservative, %1 under load").arg(volts);
-    case LandingSchool::usual: return NamesWords::tr("usual, %1 in cruise").arg(volts);
-    case LandingSchool::edge: return NamesWords::tr("at the limit, %1 under load").arg(volts);
-    case LandingSchool::floor: return NamesWords::tr("the floor, %1").arg(volts);
-    case LandingSchool::alarm_left: return NamesWords::tr("a typical alarm setting, %1").arg(volts);
-    case LandingSchool::emergency: break;
+    switch (rule.practice) {
+    case LandingPractice::long_life: return NamesWords::tr("for a long life, %1 at rest").arg(volts);
+    case LandingPractice::careful: return NamesWords::tr("conservative, %1 under load").arg(volts);
+    case LandingPractice::usual: return NamesWords::tr("usual, %1 in cruise").arg(volts);
+    case LandingPractice::edge: return NamesWords::tr("at the limit, %1 under load").arg(volts);
+    case LandingPractice::floor: return NamesWords::tr("the floor, %1").arg(volts);
+    case LandingPractice::alarm_left: return NamesWords::tr("a typical alarm setting, %1").arg(volts);
+    case LandingPractice::emergency: break;
     }
     return NamesWords::tr("emergency only, %1").arg(volts);
 }
@@ -105,22 +105,22 @@ QString name(const mission::Reserve& reserve, const Quantities& quantities) {
     return NamesWords::tr("%1 × the return leg").arg(written(factor, 0.0, {1.0, {}, 1}));
 }
 
-QString name(mission::School school, const mission::PlanRequest& request, const Quantities& quantities) {
-    using mission::School;
-    switch (school) {
-    case School::energy_home:
+QString name(mission::TurnRule turn_rule, const mission::PlanRequest& request, const Quantities& quantities) {
+    using mission::TurnRule;
+    switch (turn_rule) {
+    case TurnRule::energy_home:
         return NamesWords::tr("enough to get home + %1").arg(name(request.reserve, quantities));
-    case School::share_left: return NamesWords::tr("%1 remaining").arg(quantities.share(request.turn.share_left));
-    case School::eighty_percent: return NamesWords::tr("80 % rule: half of it used");
-    case School::charge_count:
+    case TurnRule::share_left: return NamesWords::tr("%1 remaining").arg(quantities.share(request.turn.share_left));
+    case TurnRule::eighty_percent: return NamesWords::tr("80 % rule: half of it used");
+    case TurnRule::charge_count:
         if (request.turn.landing_charge_ah) {
             return NamesWords::tr("half of %1 used").arg(quantities.charge(*request.turn.landing_charge_ah));
         }
         return NamesWords::tr("half the usable charge");
-    case School::voltage:
+    case TurnRule::voltage:
         return NamesWords::tr("voltage at half, landing at %1")
             .arg(written(mission::landing_cell_v(request), 0.0, {1.0, NamesWords::tr("V"), 1}));
-    case School::chance: return NamesWords::tr("chance of getting home");
+    case TurnRule::chance: return NamesWords::tr("chance of getting home");
     }
     return {};
 }

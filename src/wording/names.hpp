@@ -3,7 +3,7 @@
 #include <QString>
 
 #include "core/battery/health.hpp"
-#include "core/battery/landing_schools.hpp"
+#include "core/battery/landing_rules.hpp"
 #include "core/battery/remaining.hpp"
 #include "core/mission/plan_request.hpp"
 #include "core/telemetry/flight_log.hpp"
@@ -26,8 +26,8 @@ QString name(telemetry::StretchKind kind);
 QString name(battery::RemainingMethod method);
 /// "20 %", "5 min over home", "1.5 × the return".
 QString name(const mission::Reserve& reserve, const Quantities& quantities);
-/// A school as the rule that it is: "60 % left, whatever happens".
-QString name(mission::School school, const mission::PlanRequest& request, const Quantities& quantities);
+/// A turn rule as the rule that it is: "60 % left, whatever happens".
+QString name(mission::TurnRule turn_rule, const mission::PlanRequest& request, const Quantities& quantities);
 /// "4S2P Li-ion 9.0 Ah".
 QString build(const battery::Pack& pack);
 /// The pilot's own name, or what it is where it has none.

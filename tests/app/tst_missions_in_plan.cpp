@@ -16,7 +16,7 @@
 #include "app/places/plan/limits_panel.hpp"
 #include "app/places/plan/mission_sheet.hpp"
 #include "app/places/plan/plan_place.hpp"
-#include "app/places/plan/schools_table.hpp"
+#include "app/places/plan/turn_rules_table.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/sensitivity_bars.hpp"
@@ -93,8 +93,8 @@ void MissionsInPlanTest::init() {
 void MissionsInPlanTest::theChanceComesAfterThePlan() {
     QVERIFY(session().plan()->chance);
     QVERIFY(window_->said("planSentence").contains(QStringLiteral("Likely to get home")));
-    auto* schools = window_->find<SchoolsTable>("schoolsTable");
-    QCOMPARE(schools->schools().rowCount(), 6);
+    auto* turn_rules = window_->find<TurnRulesTable>("schoolsTable");
+    QCOMPARE(turn_rules->turn_rules().rowCount(), 6);
     // While a newer plan is on its way, no chance of the older one is shown for it.
     auto request = session().request();
     request.weather.wind.speed_mps += 2.0;
@@ -104,10 +104,10 @@ void MissionsInPlanTest::theChanceComesAfterThePlan() {
     QCOMPARE(session().outlook()->plan, session().plan());
     // Where it counts it can bind.
     change([](mission::PlanRequest& r) {
-        r.turn.counted = {mission::School::energy_home, mission::School::chance};
+        r.turn.counted = {mission::TurnRule::energy_home, mission::TurnRule::chance};
         r.turn.least_chance = 0.99;
     });
-    QVERIFY(session().plan()->turn->school == mission::School::chance);
+    QVERIFY(session().plan()->turn->turn_rule == mission::TurnRule::chance);
     QVERIFY(!window_->said("planSentence").contains(QStringLiteral("untouched")));
 }
 

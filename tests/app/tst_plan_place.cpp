@@ -9,7 +9,7 @@
 #include "app/map/map_view.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/plan/plan_place.hpp"
-#include "app/places/plan/schools_table.hpp"
+#include "app/places/plan/turn_rules_table.hpp"
 #include "app/shell/setting_sheet.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/explained_number.hpp"
@@ -84,12 +84,12 @@ void PlanPlaceTest::sentenceTableAndChartAgree() {
     QVERIFY(window_->said("planSentence").contains(distance));
     QVERIFY(window_->said("planSentence").contains(charge));
 
-    auto* table = window_->find<SchoolsTable>("schoolsTable");
+    auto* table = window_->find<TurnRulesTable>("schoolsTable");
     QString in_table;
-    for (int row = 0; row < table->schools().rowCount(); ++row) {
-        if (table->schools().index(row, 0).data(Qt::CheckStateRole).toInt() != Qt::Checked) continue;
-        in_table = table->schools().index(row, SchoolsModel::distance).data().toString();
-        QCOMPARE(table->schools().index(row, SchoolsModel::used).data().toString(), charge);
+    for (int row = 0; row < table->turn_rules().rowCount(); ++row) {
+        if (table->turn_rules().index(row, 0).data(Qt::CheckStateRole).toInt() != Qt::Checked) continue;
+        in_table = table->turn_rules().index(row, TurnRulesModel::distance).data().toString();
+        QCOMPARE(table->turn_rules().index(row, TurnRulesModel::used).data().toString(), charge);
         break; // the earliest of those that count
     }
     QCOMPARE(in_table, distance);
@@ -240,19 +240,19 @@ void PlanPlaceTest::chemistryTakesItsLandingVoltageAlong() {
 }
 
 void PlanPlaceTest::rulesThatCountAreChosenInTheTable() {
-    auto* table = window_->find<SchoolsTable>("schoolsTable");
-    const QModelIndex first = table->schools().index(0, SchoolsModel::rule);
+    auto* table = window_->find<TurnRulesTable>("schoolsTable");
+    const QModelIndex first = table->turn_rules().index(0, TurnRulesModel::rule);
     QCOMPARE(first.data(Qt::CheckStateRole).toInt(), int(Qt::Unchecked));
     QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(first).center());
     window_->settle();
     const auto plan = (*window_)->planSession().plan();
-    QCOMPARE(plan->turn->school, plan->schools.front().school);
+    QCOMPARE(plan->turn->turn_rule, plan->turn_rules.front().turn_rule);
     QVERIFY(window_->said("planSentence").contains(QStringLiteral("remaining.")));
     // The last rule that counts cannot be taken away.
-    for (int row = 0; row < table->schools().rowCount(); ++row) {
-        const QModelIndex index = table->schools().index(row, SchoolsModel::rule);
+    for (int row = 0; row < table->turn_rules().rowCount(); ++row) {
+        const QModelIndex index = table->turn_rules().index(row, TurnRulesModel::rule);
         if (index.data(Qt::CheckStateRole).toInt() == Qt::Checked) {
-            table->schools().setData(index, Qt::Unchecked, Qt::CheckStateRole);
+            table->turn_rules().setData(index, Qt::Unchecked, Qt::CheckStateRole);
         }
         window_->settle();
     }
@@ -260,16 +260,16 @@ void PlanPlaceTest::rulesThatCountAreChosenInTheTable() {
 }
 
 void PlanPlaceTest::rulesAreChosenByKeyboard() {
-    auto* table = window_->find<SchoolsTable>("schoolsTable");
+    auto* table = window_->find<TurnRulesTable>("schoolsTable");
     table->setFocus();
-    table->setCurrentIndex(table->schools().index(1, SchoolsModel::rule));
+    table->setCurrentIndex(table->turn_rules().index(1, TurnRulesModel::rule));
     const auto counted = [&] { return (*window_)->planSession().request().turn.counted.size(); };
     const bool before = table->currentIndex().data(Qt::CheckStateRole).toInt() == Qt::Checked;
     const std::size_t others = counted() - (before ? 1 : 0);
     QTest::keyClick(table, Qt::Key_Space);
     window_->settle();
     QCOMPARE(counted(), others + (before ? 0 : 1));
-    table->setCurrentIndex(table->schools().index(1, SchoolsModel::distance));
+    table->setCurrentIndex(table->turn_rules().index(1, TurnRulesModel::distance));
     QTest::keyClick(table, Qt::Key_F1);
     QVERIFY(open_sheet<ExplanationSheet>());
     open_sheet<ExplanationSheet>()->close();
@@ -300,10 +300,10 @@ void PlanPlaceTest::everyNumberSaysWhy() {
         ++asked;
     }
     QCOMPARE(asked, 4);
-    auto* table = window_->find<SchoolsTable>("schoolsTable");
-    for (int row = 0; row < table->schools().rowCount(); ++row) {
-        for (int column = SchoolsModel::distance; column < SchoolsModel::column_count; ++column) {
-            QVERIFY(table->schools().explanation(table->schools().index(row, column)).has_value());
+    auto* table = window_->find<TurnRulesTable>("schoolsTable");
+    for (int row = 0; row < table->turn_rules().rowCount(); ++row) {
+        for (int column = TurnRulesModel::distance; column < TurnRulesModel::column_count; ++column) {
+            QVERIFY(table->turn_rules().explanation(table->turn_rules().index(row, column)).has_value());
         }
     }
 }
@@ -314,13 +314,13 @@ void PlanPlaceTest::aPlanWithoutTurnIsAnAnswerOnScreen() {
     (*window_)->planSession().setRequest(request);
     window_->settle();
     QVERIFY(window_->said("planSentence").startsWith(QStringLiteral("This bearing cannot be flown")));
-    QVERIFY(!window_->find<SchoolsTable>("schoolsTable")->isVisible());
+    QVERIFY(!window_->find<TurnRulesTable>("schoolsTable")->isVisible());
     (*window_)->grab(); // paints without a turn
     request.weather.wind = {4.0, 265.0};
     (*window_)->planSession().setRequest(request);
     window_->settle();
     QVERIFY(window_->said("planSentence").startsWith(QStringLiteral("Turn for home")));
-    QVERIFY(window_->find<SchoolsTable>("schoolsTable")->isVisible());
+    QVERIFY(window_->find<TurnRulesTable>("schoolsTable")->isVisible());
 }
 
 void PlanPlaceTest::whatChangedIsSaid() {

@@ -659,7 +659,7 @@ void CommandLineTest::alarmsTurnWhereThePlanTurns() {
     auto request = tests::sample_request();
     request.weather.wind_sd_mps = 3.0;
     request.weather.wind_from_sd_deg = 40.0;
-    request.turn.counted.push_back(mission::School::chance);
+    request.turn.counted.push_back(mission::TurnRule::chance);
     request.turn.least_chance = 0.98;
     const std::string path = folder.filePath(QStringLiteral("chance.json")).toStdString();
     QVERIFY(io::write_text_file(path, io::json_from_plan(request)));

@@ -62,7 +62,7 @@ void PlanDocumentTest::writtenDocumentReadsTheSame() {
     auto request = tests::sample_request();
     request.name = "Ridge “west”";
     request.reserve = mission::LoiterAtHome{7.5};
-    request.turn.counted = {mission::School::energy_home, mission::School::voltage};
+    request.turn.counted = {mission::TurnRule::energy_home, mission::TurnRule::voltage};
     request.pack.rate_table = {{0.2, 3.0}, {10.0, 2.75}};
     request.pack.rate_table_cutoff_v = 2.5;
     const std::string text = io::json_from_plan(request);

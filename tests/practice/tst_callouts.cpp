@@ -40,7 +40,7 @@ watch::LiveAnswer in_flight(const mission::Plan& plan, double time_s) {
     a.remaining->used_ah = {0.1, 0.01};
     a.reserve_wh = 0.2 * a.usable_wh;
     a.margin_wh = units::Estimate{0.5 * a.usable_wh, 2.0};
-    a.turn = watch::TurnAhead{mission::School::energy_home, 1000.0, 9000.0, 3.0};
+    a.turn = watch::TurnAhead{mission::TurnRule::energy_home, 1000.0, 9000.0, 3.0};
     a.latest_s = 1500.0;
     return a;
 }

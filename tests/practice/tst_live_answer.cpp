@@ -228,7 +228,7 @@ void LiveAnswerTest::landingPlacesFromHere() {
 
 void LiveAnswerTest::chanceFallsAlongTheWay() {
     auto request = tests::sample_request();
-    request.turn.counted = {mission::School::energy_home, mission::School::chance};
+    request.turn.counted = {mission::TurnRule::energy_home, mission::TurnRule::chance};
     const auto plan = shared_plan(request);
     auto scenario = practice::scenario_of(*plan);
     scenario.mission.distance_m *= 2.0;

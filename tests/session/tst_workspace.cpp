@@ -240,7 +240,7 @@ void WorkspaceTest::anotherThingIsAnotherEdit() {
     QCOMPARE(laid.nextUndo(), std::string("change-reserve"));
     edit([](auto& r) { r.landing_cell_v = 3.0; });
     QCOMPARE(laid.nextUndo(), std::string("change-landing"));
-    edit([](auto& r) { r.turn.counted = {mission::School::voltage}; });
+    edit([](auto& r) { r.turn.counted = {mission::TurnRule::voltage}; });
     QCOMPARE(laid.nextUndo(), std::string("change-rules"));
     edit([](auto& r) { r.name = "west again"; });
     QCOMPARE(laid.nextUndo(), std::string("rename-plan"));

@@ -22,7 +22,7 @@ inline mission::PlanRequest sample_request() {
     request.mission.height_m = 90.0;
     request.landing_cell_v = 2.8;
     // Most tests are about the turn by energy; the chance counts where they ask for it.
-    request.turn.counted = {mission::School::energy_home};
+    request.turn.counted = {mission::TurnRule::energy_home};
     request.weather.wind_sd_mps = 1.0;
     request.weather.gust_mps = 0.0;
     return request;

@@ -146,7 +146,7 @@ void WordingTest::planWithoutTurnSaysWhy() {
     const auto plan = *mission::make_plan(request);
     QVERIFY(plan_sentence(plan, Quantities()).startsWith(QStringLiteral("This bearing cannot be flown")));
     request = tests::sample_request();
-    request.turn.counted = {mission::School::share_left};
+    request.turn.counted = {mission::TurnRule::share_left};
     request.weather.wind = {9.0, 85.0};
     QVERIFY(
         plan_sentence(*mission::make_plan(request), Quantities()).contains(QStringLiteral("does not get home")));

@@ -174,11 +174,11 @@ double HomewardChart::endOfChart() const {
     }
     if (!plan_->turn) return pack_end_m;
     double farthest_m = plan_->turn->distance_m.value * 1.12;
-    for (const auto& school : plan_->schools) {
-        // A school that turns far too late would squeeze the crossing; it is listed in the table.
-        if (school.reached) {
+    for (const auto& turn_rule : plan_->turn_rules) {
+        // A turn rule that turns far too late would squeeze the crossing; it is listed in the table.
+        if (turn_rule.reached) {
             farthest_m =
-                std::max(farthest_m, std::min(school.distance_m * 1.03, 1.45 * plan_->turn->distance_m.value));
+                std::max(farthest_m, std::min(turn_rule.distance_m * 1.03, 1.45 * plan_->turn->distance_m.value));
         }
     }
     return std::min(farthest_m, pack_end_m);
@@ -216,7 +216,7 @@ void HomewardChart::refresh() {
     addCurves(end_m);
     if (beside_) addBeside(end_m);
     setChargeAxis();
-    addTurnAndSchools(end_m);
+    addTurnRules(end_m);
     // Some words are placed in pixels: by the layout that these axes get, not by the one before.
     for (const auto phase :
          {QCPLayoutElement::upPreparation, QCPLayoutElement::upMargins, QCPLayoutElement::upLayout})
@@ -391,13 +391,13 @@ void HomewardChart::setChargeAxis() {
     energy_->axis(QCPAxis::atRight)->setTicker(ticker);
 }
 
-void HomewardChart::addTurnAndSchools(double end_m) {
+void HomewardChart::addTurnRules(double end_m) {
     if (!plan_->turn || plan_->turn->distance_m.value > end_m) return;
-    addSchools(end_m);
+    addTurnRuleTable(end_m);
     addTurn();
 }
 
-void HomewardChart::addSchools(double end_m) {
+void HomewardChart::addTurnRuleTable(double end_m) {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
     QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
@@ -405,13 +405,14 @@ void HomewardChart::addSchools(double end_m) {
     const double top = ey->range().upper;
 
     QVector<double> x, y;
-    std::vector<const mission::SchoolTurn*> shown;
-    for (const auto& school : plan_->schools) {
-        if (!school.reached || school.school == plan_->turn->school || school.distance_m > end_m) continue;
+    std::vector<const mission::RuleTurn*> shown;
+    for (const auto& turn_rule : plan_->turn_rules) {
+        if (!turn_rule.reached || turn_rule.turn_rule == plan_->turn->turn_rule || turn_rule.distance_m > end_m)
+            continue;
         if (flown_) continue;
-        shown.push_back(&school);
-        x << onAxis(*plan_, school.distance_m);
-        y << mission::outward_at(*plan_, school.distance_m).left_wh;
+        shown.push_back(&turn_rule);
+        x << onAxis(*plan_, turn_rule.distance_m);
+        y << mission::outward_at(*plan_, turn_rule.distance_m).left_wh;
     }
     // Above the falling line the upper right of the chart is empty: there the rules stand one under the other, each
     // to the left of a thread down to its place, the farthest on top, so that no thread crosses a name. Rules that
@@ -430,11 +431,12 @@ void HomewardChart::addSchools(double end_m) {
     }
     int row = 0;
     for (std::size_t i = 0; i < shown.size(); ++i) {
-        QString label = wording::name(shown[i]->school, plan_->request, look.quantities());
+        QString label = wording::name(shown[i]->turn_rule, plan_->request, look.quantities());
         const double at = onAxis(*plan_, shown[i]->distance_m);
         while (same_place(i)) {
             ++i;
-            label += QStringLiteral("  ·  ") + wording::name(shown[i]->school, plan_->request, look.quantities());
+            label +=
+                QStringLiteral("  ·  ") + wording::name(shown[i]->turn_rule, plan_->request, look.quantities());
         }
         if (row++ < rows - rows_that_fit) continue;
         const double pixel_wh = top / std::max(1, energy_->height());

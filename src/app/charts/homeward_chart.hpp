@@ -61,8 +61,8 @@ private:
     void addReserve(double end_m);
     void addBeside(double end_m);
     void addFlown();
-    void addTurnAndSchools(double end_m);
-    void addSchools(double end_m);
+    void addTurnRules(double end_m);
+    void addTurnRuleTable(double end_m);
     void addTurn();
     void addLabels(double end_m);
     void setChargeAxis();

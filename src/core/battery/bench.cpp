@@ -55,7 +55,7 @@ void judge(const PackModel& pack, const BenchLoad& load, BenchResult& result) {
     }
     if (result.landing_cell_v >= chemistry.wasteful_landing_cell_v) {
         const auto usual = std::find_if(result.landings.begin(), result.landings.end(),
-                                        [](const Landing& l) { return l.rule.school == LandingSchool::usual; });
+                                        [](const Landing& l) { return l.rule.practice == LandingPractice::usual; });
         const double usual_wh = usual != result.landings.end() && usual->at ? usual->at->energy_wh : 0.0;
         const double unused_wh = usual_wh - result.run.last().energy_wh;
         if (unused_wh > 0.0) {
@@ -170,12 +170,12 @@ CellReading cell_reading(const PackModel& pack, const Discharge& run, const Disc
 }
 
 std::optional<UnusedByAlarm> unused_by_alarm(const BenchResult& result) {
-    const auto by = [&](LandingSchool school) {
+    const auto by = [&](LandingPractice practice) {
         return std::find_if(result.landings.begin(), result.landings.end(),
-                            [&](const Landing& l) { return l.rule.school == school; });
+                            [&](const Landing& l) { return l.rule.practice == practice; });
     };
-    const auto early = by(LandingSchool::alarm_left);
-    const auto usual = by(LandingSchool::usual);
+    const auto early = by(LandingPractice::alarm_left);
+    const auto usual = by(LandingPractice::usual);
     if (early == result.landings.end() || usual == result.landings.end() || !usual->at) return std::nullopt;
     // A pack that stands below the alarm from the start gives nothing before it.
     const DischargePoint from = early->at.value_or(result.run.points.front());

@@ -3,7 +3,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/battery/landing_schools.hpp"
+#include "core/battery/landing_rules.hpp"
 #include "core/units/diagnostic.hpp"
 #include "core/units/explanation_fwd.hpp"
 

@@ -5,7 +5,7 @@
 
 #include "core/debrief/flown_rows.hpp"
 #include "core/debrief/needed_rows.hpp"
-#include "core/mission/schools.hpp"
+#include "core/mission/turn_rules.hpp"
 #include "core/telemetry/idle_reading.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
@@ -63,7 +63,7 @@ void add_further(FlightReport& flight_report, const telemetry::LogSummary& summa
     }
     const double used_s = battery::point_at_charge(whole, used.value).time_s;
     for (const battery::Landing& landing : battery::land_by_all_rules(pack, start, load, around)) {
-        if (!landing.at || landing.rule.school == battery::LandingSchool::emergency) continue;
+        if (!landing.at || landing.rule.practice == battery::LandingPractice::emergency) continue;
         Further further;
         further.rule = landing.rule;
         further.without_reserve_s = landing.at->time_s - used_s;
@@ -171,20 +171,20 @@ void add_turns(FlightReport& flight_report, const telemetry::CleanLog& log, cons
         const double change = value(to) - value(from);
         return span_s > 0.0 && std::isfinite(change) ? std::abs(change) / span_s : 0.0;
     };
-    for (const mission::SchoolTurn& planned : forecast.schools) {
+    for (const mission::RuleTurn& planned : forecast.turn_rules) {
         // How likely it was, is no question to a flight that was flown.
-        if (planned.school == mission::School::chance) continue;
+        if (planned.turn_rule == mission::TurnRule::chance) continue;
         FlownTurn turn;
-        turn.school = planned.school;
-        const auto charge_ah = mission::charge_to_turn_ah(planned.school, flown, forecast.conditions);
-        const bool by_volts = planned.school == mission::School::voltage && planned.reached;
+        turn.turn_rule = planned.turn_rule;
+        const auto charge_ah = mission::charge_to_turn_ah(planned.turn_rule, flown, forecast.conditions);
+        const bool by_volts = planned.turn_rule == mission::TurnRule::voltage && planned.reached;
         for (std::size_t i = 0; i < log.rows.size() && !turn.reached; ++i) {
             if (!std::isfinite(needs.needed_wh[i]) || !std::isfinite(rows.energy_wh[i])) continue;
             const double spare_wh = spare(i).value;
             const bool says_turn =
                 by_volts ? rows.smooth_v[i] > 0.0 && rows.smooth_v[i] / flown.pack.series <= planned.cell_voltage_v
                 : charge_ah ? rows.charge_ah[i] >= *charge_ah
-                            : planned.school == mission::School::energy_home && spare_wh <= 0.0;
+                            : planned.turn_rule == mission::TurnRule::energy_home && spare_wh <= 0.0;
             if (!says_turn) continue;
             turn.reached = true;
             const double cell_v_per_s =
@@ -359,13 +359,13 @@ units::Explanation explain_turn(const FlownTurn& turn, units::Quantity quantity)
     using units::Quantity;
     using units::Relation;
     const auto relation = [&] {
-        switch (turn.school) {
-        case mission::School::share_left: return Relation::share_of_charge;
-        case mission::School::eighty_percent: return Relation::eighty_percent_rule;
-        case mission::School::charge_count: return Relation::half_of_charge;
-        case mission::School::voltage: return Relation::volts_at_half_charge;
-        case mission::School::energy_home:
-        case mission::School::chance: break;
+        switch (turn.turn_rule) {
+        case mission::TurnRule::share_left: return Relation::share_of_charge;
+        case mission::TurnRule::eighty_percent: return Relation::eighty_percent_rule;
+        case mission::TurnRule::charge_count: return Relation::half_of_charge;
+        case mission::TurnRule::voltage: return Relation::volts_at_half_charge;
+        case mission::TurnRule::energy_home:
+        case mission::TurnRule::chance: break;
         }
         return Relation::homeward_energy_meets_left;
     };

@@ -4,7 +4,7 @@
 #include <string>
 #include <vector>
 
-#include "core/battery/landing_schools.hpp"
+#include "core/battery/landing_rules.hpp"
 #include "core/battery/remaining.hpp"
 #include "core/debrief/needed_rows.hpp"
 #include "core/debrief/sun_verdict.hpp"
@@ -49,9 +49,9 @@ struct LimitKept {
 };
 const char* limit_word(LimitKept::Part part);
 
-/// Where one school would have turned the flight that was flown.
+/// Where one turn rule would have turned the flight that was flown.
 struct FlownTurn {
-    mission::School school = mission::School::energy_home;
+    mission::TurnRule turn_rule = mission::TurnRule::energy_home;
     bool reached = false;
     /// The errors are those of the moment: how far what the rule looks at is off, over how fast it changes.
     units::Estimate time_s;
@@ -103,7 +103,7 @@ struct FlightReport {
     std::vector<units::Diagnostic> diagnostics;
 };
 
-/// @param flown      aircraft, pack, air, reserve and schools of the flight
+/// @param flown      aircraft, pack, air, reserve and turn rules of the flight
 /// @param forecast   made from `flown`; empty: no turns
 /// @param remaining  what was left by all that is known; else the count of the log decides
 /// @param needs      of the same log and forecast, where they have been worked out; else they are here

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/battery/landing_schools.hpp"
+#include "core/battery/landing_rules.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::matching {

@@ -162,25 +162,26 @@ std::optional<Estimate> value_of(const Plan& plan, Quantity quantity) {
     return std::nullopt;
 }
 
-struct SchoolRecipe {
+struct TurnRuleRecipe {
     Relation relation;
     Source source;
     std::vector<Quantity> inputs;
 };
 
-SchoolRecipe recipe_of(School school) {
-    switch (school) {
-    case School::share_left: return {Relation::share_of_charge, Source::common_practice, {Quantity::usable_charge}};
-    case School::eighty_percent:
+TurnRuleRecipe recipe_of(TurnRule turn_rule) {
+    switch (turn_rule) {
+    case TurnRule::share_left:
+        return {Relation::share_of_charge, Source::common_practice, {Quantity::usable_charge}};
+    case TurnRule::eighty_percent:
         return {Relation::eighty_percent_rule, Source::common_practice, {Quantity::rated_charge}};
-    case School::charge_count:
+    case TurnRule::charge_count:
         return {Relation::half_of_charge, Source::common_practice, {Quantity::usable_charge}};
-    case School::voltage:
+    case TurnRule::voltage:
         return {Relation::volts_at_half_charge,
                 Source::common_practice,
                 {Quantity::usable_charge, Quantity::landing_cell_voltage}};
-    case School::energy_home:
-    case School::chance: break;
+    case TurnRule::energy_home:
+    case TurnRule::chance: break;
     }
     return {
         Relation::homeward_energy_meets_left,
@@ -204,7 +205,7 @@ std::optional<Estimate> turn_value(const Turn& turn, Quantity quantity) {
 std::optional<Explanation> explain(const Plan& plan, Quantity quantity) {
     if (plan.turn) {
         if (const auto value = turn_value(*plan.turn, quantity)) {
-            const SchoolRecipe recipe = recipe_of(plan.turn->school);
+            const TurnRuleRecipe recipe = recipe_of(plan.turn->turn_rule);
             Explanation explanation{quantity, *value, {}, recipe.relation, recipe.source, {}};
             for (const Quantity q : recipe.inputs) explanation.inputs.push_back(input(plan, q));
             if (quantity == turn_is_felt_in(plan.request)) explanation.sensitivities = plan.turn_sensitivities;
@@ -227,9 +228,9 @@ std::optional<Explanation> explain(const Plan& plan, Quantity quantity) {
     return explanation;
 }
 
-std::optional<Explanation> explain_school(const Plan& plan, const SchoolTurn& turn, Quantity quantity) {
+std::optional<Explanation> explain_turn_rule(const Plan& plan, const RuleTurn& turn, Quantity quantity) {
     if (!turn.reached) return std::nullopt;
-    SchoolRecipe recipe = recipe_of(turn.school);
+    TurnRuleRecipe recipe = recipe_of(turn.turn_rule);
     Estimate value;
     switch (quantity) {
     case Quantity::turn_distance: value.value = turn.distance_m; break;

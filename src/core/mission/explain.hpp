@@ -10,8 +10,8 @@ namespace sobremesa::mission {
 /// @return nothing where the plan does not have this number (no turn, say)
 std::optional<units::Explanation> explain(const Plan& plan, units::Quantity quantity);
 
-/// The same for the turn of one school.
-std::optional<units::Explanation> explain_school(const Plan& plan, const SchoolTurn& turn,
-                                                 units::Quantity quantity);
+/// The same for the turn of one turn rule.
+std::optional<units::Explanation> explain_turn_rule(const Plan& plan, const RuleTurn& turn,
+                                                    units::Quantity quantity);
 
 } // namespace sobremesa::mission

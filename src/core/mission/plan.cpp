@@ -6,7 +6,7 @@
 #include "core/mission/outward.hpp"
 #include "core/mission/plan_diagnostics.hpp"
 #include "core/mission/reach.hpp"
-#include "core/mission/schools.hpp"
+#include "core/mission/turn_rules.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
@@ -18,14 +18,14 @@ namespace {
 using units::DiagnosticCode;
 using units::Severity;
 
-/// The earliest turn among the schools that count.
-const SchoolTurn* binding(const std::vector<SchoolTurn>& schools) {
-    const auto found =
-        std::find_if(schools.begin(), schools.end(), [](const SchoolTurn& t) { return t.counted && t.reached; });
-    return found == schools.end() ? nullptr : &*found;
+/// The earliest turn among the turn rules that count.
+const RuleTurn* binding(const std::vector<RuleTurn>& turn_rules) {
+    const auto found = std::find_if(turn_rules.begin(), turn_rules.end(),
+                                    [](const RuleTurn& t) { return t.counted && t.reached; });
+    return found == turn_rules.end() ? nullptr : &*found;
 }
 
-Turn turn_with_band(const SchoolTurn& school, const std::vector<OutwardPoint>& track, const OutwardPoint& at,
+Turn turn_with_band(const RuleTurn& turn_rule, const std::vector<OutwardPoint>& track, const OutwardPoint& at,
                     double draw_sd) {
     // How fast the spare shrinks along the way turns its uncertainty into one of place.
     const auto next = std::find_if(track.begin(), track.end(),
@@ -35,21 +35,21 @@ Turn turn_with_band(const SchoolTurn& school, const std::vector<OutwardPoint>& t
     const double step_m = b.distance_m - a.distance_m;
     const auto per_metre = [&](double from, double to) { return step_m > 0.0 ? (to - from) / step_m : 0.0; };
 
-    // A school that counts charge is met exactly in charge; only its place moves, with the draw.
+    // A turn rule that counts charge is met exactly in charge; only its place moves, with the draw.
     double distance_sd_m = draw_sd * at.distance_m;
     double charge_sd_ah = 0.0;
-    if (school.school == School::energy_home || school.school == School::chance) {
+    if (turn_rule.turn_rule == TurnRule::energy_home || turn_rule.turn_rule == TurnRule::chance) {
         const double slope = std::abs(per_metre(a.spare_wh(), b.spare_wh()));
         distance_sd_m = slope > 0.0 ? at.spare_sd_wh / slope : 0.0;
         charge_sd_ah = per_metre(a.charge_used_ah, b.charge_used_ah) * distance_sd_m;
     }
-    return {school.school,
-            {school.distance_m, distance_sd_m},
-            {school.time_s, per_metre(a.time_s, b.time_s) * distance_sd_m},
-            {school.charge_used_ah, charge_sd_ah},
-            {school.energy_used_wh, per_metre(a.energy_used_wh, b.energy_used_wh) * distance_sd_m},
-            {school.cell_voltage_v, std::abs(per_metre(a.cell_voltage_v, b.cell_voltage_v)) * distance_sd_m},
-            school.at,
+    return {turn_rule.turn_rule,
+            {turn_rule.distance_m, distance_sd_m},
+            {turn_rule.time_s, per_metre(a.time_s, b.time_s) * distance_sd_m},
+            {turn_rule.charge_used_ah, charge_sd_ah},
+            {turn_rule.energy_used_wh, per_metre(a.energy_used_wh, b.energy_used_wh) * distance_sd_m},
+            {turn_rule.cell_voltage_v, std::abs(per_metre(a.cell_voltage_v, b.cell_voltage_v)) * distance_sd_m},
+            turn_rule.at,
             false};
 }
 
@@ -110,8 +110,8 @@ std::optional<double> turn_of(const PlanRequest& request, const FlightConditions
     std::vector<units::Diagnostic> unheard;
     const auto out = way_out(request, *conditions, homeward, unheard, true);
     if (out.track.empty() || (goes_somewhere(request) && !homeward.wind_allows())) return {};
-    const auto schools = school_turns(request, *conditions, homeward, out, false);
-    const SchoolTurn* turn = binding(schools);
+    const auto turn_rules = turn_rule_turns(request, *conditions, homeward, out, false);
+    const RuleTurn* turn = binding(turn_rules);
     if (!turn) return std::nullopt;
     return stays(request) ? turn->time_s : turn->distance_m;
 }
@@ -156,7 +156,7 @@ constexpr Nudge nudges[] = {
      }},
 };
 
-std::vector<units::Sensitivity> turn_sensitivities(const Plan& plan, const SchoolTurn& turn) {
+std::vector<units::Sensitivity> turn_sensitivities(const Plan& plan, const RuleTurn& turn) {
     const double at = stays(plan.request) ? turn.time_s : turn.distance_m;
     std::vector<units::Sensitivity> sensitivities;
     for (const Nudge& nudge : nudges) {
@@ -172,16 +172,16 @@ std::vector<units::Sensitivity> turn_sensitivities(const Plan& plan, const Schoo
 }
 
 /// Turns a plan at a place: the turn with its band, the flight home, what moves it.
-void turn_at(Plan& plan, const Homeward& homeward, const SchoolTurn& school) {
-    const OutwardPoint at = outward_at(plan, school.distance_m);
-    plan.turn = turn_with_band(school, plan.outward, at,
+void turn_at(Plan& plan, const Homeward& homeward, const RuleTurn& turn_rule) {
+    const OutwardPoint at = outward_at(plan, turn_rule.distance_m);
+    plan.turn = turn_with_band(turn_rule, plan.outward, at,
                                plan.conditions.cruise_power_w.sd / plan.conditions.cruise_power_w.value);
     plan.turn->at_end_of_mission = plan.whole;
     // Where the mission itself ends is given, not forecast.
     if (plan.whole) plan.turn->distance_m.sd = 0.0;
     plan.flight = fly_home(plan, homeward, at);
     plan.turn_sensitivities.clear();
-    if (!plan.whole) plan.turn_sensitivities = turn_sensitivities(plan, school);
+    if (!plan.whole) plan.turn_sensitivities = turn_sensitivities(plan, turn_rule);
     plan.station = on_station(plan);
 }
 
@@ -230,12 +230,12 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     }
     WayOut out = way_out(plan.request, plan.conditions, homeward, plan.diagnostics);
     if (out.track.size() < 2) return plan;
-    plan.schools = school_turns(plan.request, plan.conditions, homeward, out, true);
+    plan.turn_rules = turn_rule_turns(plan.request, plan.conditions, homeward, out, true);
     plan.outward = std::move(out.track);
     plan.legs_out = std::move(out.legs);
-    const SchoolTurn* bound = binding(plan.schools);
-    std::optional<SchoolTurn> school;
-    if (bound) school = *bound;
+    const RuleTurn* bound = binding(plan.turn_rules);
+    std::optional<RuleTurn> turn_rule;
+    if (bound) turn_rule = *bound;
     // A mission that ends before any rule asks for the return goes there by itself.
     const OutwardPoint& end = plan.outward.back();
     const bool lands_out = plan.request.mission.kind == MissionKind::one_way;
@@ -243,12 +243,12 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
         const ReturnEstimate down = homeward.to(end.at, 0.0, station_of(end));
         plan.whole = homeward.books(down, end.charge_used_ah).landing_left_wh >= end.reserve_wh;
     } else {
-        plan.whole = out.whole && !school && end.spare_wh() >= 0.0;
+        plan.whole = out.whole && !turn_rule && end.spare_wh() >= 0.0;
     }
     // Where the mission goes home by itself, as a turn.
-    if (plan.whole) school = turn_at_point(School::energy_home, plan.outward.back(), homeward);
-    judge_schools(plan);
-    if (school) turn_at(plan, homeward, *school);
+    if (plan.whole) turn_rule = turn_at_point(TurnRule::energy_home, plan.outward.back(), homeward);
+    judge_turn_rules(plan);
+    if (turn_rule) turn_at(plan, homeward, *turn_rule);
     judge_route(plan);
     return plan;
 }

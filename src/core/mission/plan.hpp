@@ -47,9 +47,9 @@ struct OutwardPoint {
     double spare_wh() const { return left_wh - needed_wh; }
 };
 
-/// Where one school turns, and what that means for coming home.
-struct SchoolTurn {
-    School school = School::energy_home;
+/// Where one turn rule turns, and what that means for coming home.
+struct RuleTurn {
+    TurnRule turn_rule = TurnRule::energy_home;
     double distance_m = 0.0;
     double time_s = 0.0;
     double charge_used_ah = 0.0;
@@ -66,7 +66,7 @@ struct SchoolTurn {
 };
 
 struct Turn {
-    School school = School::energy_home;
+    TurnRule turn_rule = TurnRule::energy_home;
     units::Estimate distance_m;
     units::Estimate time_s;
     units::Estimate charge_used_ah;
@@ -122,7 +122,7 @@ struct Plan {
     std::optional<OnStation> station;
     std::optional<Clearance> least_clearance;
     std::optional<Turn> turn;
-    std::vector<SchoolTurn> schools; ///< sorted by distance, those never reached last
+    std::vector<RuleTurn> turn_rules; ///< sorted by distance, those never reached last
     std::optional<PlannedFlight> flight;
     /// Of the turn's distance, largest first; of its time for a mission that stays over a place.
     std::vector<units::Sensitivity> turn_sensitivities;
@@ -133,7 +133,7 @@ struct Plan {
 
 /// Works out one flight: climb, way out over its phases, turn, return, descent.
 ///
-/// The turn of school *energy home* is where what is left meets what the return needs plus the reserve. Without
+/// The turn of turn rule *energy home* is where what is left meets what the return needs plus the reserve. Without
 /// climb, reserve and change of wind it is the point of no return of air navigation,
 /// `d = (E/P)·V_out·V_home/(V_out + V_home)`; a test holds it to that.
 /// A wind or a pack that allows no flight is an answer: `turn` is empty and a diagnostic says why.

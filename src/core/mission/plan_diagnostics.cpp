@@ -291,15 +291,15 @@ void judge_conditions(Plan& plan) {
     judge_cruise(plan);
 }
 
-void judge_schools(Plan& plan) {
-    for (const SchoolTurn& turn : plan.schools) {
+void judge_turn_rules(Plan& plan) {
+    for (const RuleTurn& turn : plan.turn_rules) {
         if (turn.counted && !turn.reached && !plan.whole) {
-            add_diagnostic(plan, DiagnosticCode::school_not_reached, Severity::warning,
-                           {{"school", std::string(school_word(turn.school))}});
+            add_diagnostic(plan, DiagnosticCode::turn_rule_not_reached, Severity::warning,
+                           {{"school", std::string(turn_rule_word(turn.turn_rule))}});
         }
         if (turn.counted && turn.too_late) {
-            add_diagnostic(plan, DiagnosticCode::school_turns_too_late, Severity::warning,
-                           {{"school", std::string(school_word(turn.school))},
+            add_diagnostic(plan, DiagnosticCode::rule_turns_too_late, Severity::warning,
+                           {{"school", std::string(turn_rule_word(turn.turn_rule))},
                             {"distance_m", turn.distance_m},
                             {"landing_left_wh", turn.landing_left_wh}});
         }

@@ -8,8 +8,8 @@ namespace sobremesa::mission {
 
 /// Without a flight yet: the wind, the landing voltage, the pack, height and power.
 void judge_conditions(Plan& plan);
-/// With its schools.
-void judge_schools(Plan& plan);
+/// With its turn rules.
+void judge_turn_rules(Plan& plan);
 /// With its turn: the ground under the way, whether the mission is flown whole, the sink.
 void judge_route(Plan& plan);
 

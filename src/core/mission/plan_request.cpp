@@ -12,12 +12,13 @@ namespace sobremesa::mission {
 
 namespace {
 
-constexpr std::array<std::pair<School, const char*>, 6> school_names = {{{School::energy_home, "energy-home"},
-                                                                         {School::share_left, "share-left"},
-                                                                         {School::eighty_percent, "eighty-percent"},
-                                                                         {School::charge_count, "charge-count"},
-                                                                         {School::voltage, "voltage"},
-                                                                         {School::chance, "chance"}}};
+constexpr std::array<std::pair<TurnRule, const char*>, 6> turn_rule_names = {
+    {{TurnRule::energy_home, "energy-home"},
+     {TurnRule::share_left, "share-left"},
+     {TurnRule::eighty_percent, "eighty-percent"},
+     {TurnRule::charge_count, "charge-count"},
+     {TurnRule::voltage, "voltage"},
+     {TurnRule::chance, "chance"}}};
 
 constexpr std::array<std::pair<MissionKind, const char*>, 7> mission_names = {
     {{MissionKind::out_and_back, "out-and-back"},
@@ -83,18 +84,19 @@ std::optional<SpeedRule> speed_rule_from_word(const std::string& word) {
     return value_of<SpeedRule>(speed_names, word);
 }
 
-const char* school_word(School school) {
-    return word_of(school_names, school);
+const char* turn_rule_word(TurnRule turn_rule) {
+    return word_of(turn_rule_names, turn_rule);
 }
 
-std::optional<School> school_from_word(const std::string& word) {
-    return value_of<School>(school_names, word);
+std::optional<TurnRule> turn_rule_from_word(const std::string& word) {
+    return value_of<TurnRule>(turn_rule_names, word);
 }
 
-const std::vector<School>& all_schools() {
-    static const std::vector<School> schools = {School::energy_home,  School::share_left, School::eighty_percent,
-                                                School::charge_count, School::voltage,    School::chance};
-    return schools;
+const std::vector<TurnRule>& all_turn_rules() {
+    static const std::vector<TurnRule> turn_rules = {TurnRule::energy_home,    TurnRule::share_left,
+                                                     TurnRule::eighty_percent, TurnRule::charge_count,
+                                                     TurnRule::voltage,        TurnRule::chance};
+    return turn_rules;
 }
 
 double landing_cell_v(const PlanRequest& request) {

@@ -165,17 +165,17 @@ struct FactorOnReturn {
 using Reserve = std::variant<ShareOfUsable, LoiterAtHome, FactorOnReturn>;
 
 /// How practitioners decide to turn for home.
-enum class School { energy_home, share_left, eighty_percent, charge_count, voltage, chance };
+enum class TurnRule { energy_home, share_left, eighty_percent, charge_count, voltage, chance };
 
 /// Stable word for scripts: `energy-home`, `share-left`, …
-const char* school_word(School school);
-std::optional<School> school_from_word(const std::string& word);
+const char* turn_rule_word(TurnRule turn_rule);
+std::optional<TurnRule> turn_rule_from_word(const std::string& word);
 /// In a fixed order.
-const std::vector<School>& all_schools();
+const std::vector<TurnRule>& all_turn_rules();
 
 struct TurnRules {
     /// Those that count; the turn is the earliest among them.
-    std::vector<School> counted = {School::energy_home, School::chance};
+    std::vector<TurnRule> counted = {TurnRule::energy_home, TurnRule::chance};
     /// `share-left` turns when this share of the usable charge is left (55–60 % by common practice).
     double share_left = 0.6;
     /// `charge-count` lands at this charge, Ah, and turns at half of it. Empty: the usable charge.

@@ -219,16 +219,16 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
     const auto ridge_m = [&](double distance_m) { return ground.ridge_m(distance_m); };
     const auto spare_wh = [&](double seconds) { return flight.turned(seconds, ridge_m).spare_wh; };
     const auto& counted = request.turn.counted;
-    const auto counts = [&](School school) {
-        return std::find(counted.begin(), counted.end(), school) != counted.end();
+    const auto counts = [&](TurnRule turn_rule) {
+        return std::find(counted.begin(), counted.end(), turn_rule) != counted.end();
     };
     double turn_s = most_s;
-    if (counts(School::energy_home) || !counts(School::chance)) {
+    if (counts(TurnRule::energy_home) || !counts(TurnRule::chance)) {
         const auto by_energy_s = time_of_nought(spare_wh, most_s, 1e-9);
         if (!by_energy_s) return point;
         turn_s = *by_energy_s;
     }
-    if (counts(School::chance)) {
+    if (counts(TurnRule::chance)) {
         const DrawnFlights drawn(request, *conditions, false);
         const DaySpread spread = spread_of(request, *conditions);
         const auto sure = [&](double seconds) {

@@ -9,13 +9,13 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::energy_short_for_climb: return "energy-short-for-climb";
     case DiagnosticCode::power_not_available: return "power-not-available";
     case DiagnosticCode::return_is_costly: return "way-home-is-dear";
-    case DiagnosticCode::school_turns_too_late: return "school-turns-too-late";
+    case DiagnosticCode::rule_turns_too_late: return "school-turns-too-late";
     case DiagnosticCode::landing_voltage_wastes_energy: return "landing-voltage-wastes-energy";
     case DiagnosticCode::landing_voltage_below_floor: return "landing-voltage-below-floor";
     case DiagnosticCode::height_above_ceiling: return "height-above-ceiling";
     case DiagnosticCode::power_demand_high: return "power-demand-high";
     case DiagnosticCode::power_demand_very_high: return "power-demand-very-high";
-    case DiagnosticCode::school_not_reached: return "school-not-reached";
+    case DiagnosticCode::turn_rule_not_reached: return "school-not-reached";
     case DiagnosticCode::route_not_whole: return "route-not-whole";
     case DiagnosticCode::clearance_too_low: return "clearance-too-low";
     case DiagnosticCode::terrain_not_read: return "terrain-not-read";

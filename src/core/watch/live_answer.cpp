@@ -8,13 +8,13 @@
 #include "core/mission/drawn_flights.hpp"
 #include "core/mission/failsafe.hpp"
 #include "core/mission/homeward.hpp"
-#include "core/mission/schools.hpp"
+#include "core/mission/turn_rules.hpp"
 #include "core/telemetry/energy_used.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::watch {
 
-using mission::School;
+using mission::TurnRule;
 using units::Estimate;
 
 namespace {
@@ -233,7 +233,7 @@ struct LiveSolver::Live {
                .station = {},
                .least_clearance = {},
                .turn = {},
-               .schools = {},
+               .turn_rules = {},
                .flight = {},
                .turn_sensitivities = {},
                .diagnostics = {},
@@ -613,13 +613,13 @@ void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
     };
     answer.latest_s = crossing(empty_s, [&](double t) { return margin_in(t, false); });
     if (answer.state != FlightState::outbound) return;
-    TurnAhead turn{School::energy_home, crossing(empty_s, [&](double t) { return margin_in(t, true); })};
-    const auto counts = [&](School school) {
+    TurnAhead turn{TurnRule::energy_home, crossing(empty_s, [&](double t) { return margin_in(t, true); })};
+    const auto counts = [&](TurnRule turn_rule) {
         const auto& counted = plan_->request.turn.counted;
-        return std::find(counted.begin(), counted.end(), school) != counted.end();
+        return std::find(counted.begin(), counted.end(), turn_rule) != counted.end();
     };
-    if (!counts(School::energy_home)) turn.time_s = empty_s;
-    if (counts(School::chance) && answer.chance_reserve) {
+    if (!counts(TurnRule::energy_home)) turn.time_s = empty_s;
+    if (counts(TurnRule::chance) && answer.chance_reserve) {
         const auto sure = [&](double seconds) {
             const double chance = live.chance_of_reserve(answer, station_in(seconds), used_in(seconds));
             return mission::sureness(chance, plan_->request.turn.least_chance);
@@ -634,19 +634,19 @@ void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
             }
             if (high < turn.time_s) {
                 turn.time_s = high;
-                turn.rule = School::chance;
+                turn.rule = TurnRule::chance;
             }
         }
     }
-    for (const School school : mission::all_schools()) {
-        if (!counts(school)) continue;
-        const auto at_ah = mission::charge_to_turn_ah(school, plan_->request, plan_->conditions);
+    for (const TurnRule turn_rule : mission::all_turn_rules()) {
+        if (!counts(turn_rule)) continue;
+        const auto at_ah = mission::charge_to_turn_ah(turn_rule, plan_->request, plan_->conditions);
         if (!at_ah) continue;
         const double wh = live.pack().energy_wh(power_w, *at_ah) - live.pack().energy_wh(power_w, used_ah);
         const double seconds = std::max(wh, 0.0) / power_w * units::seconds_per_hour;
         if (seconds >= turn.time_s) continue;
         turn.time_s = seconds;
-        turn.rule = school;
+        turn.rule = turn_rule;
     }
     // Where the pilot wants to turn in any case.
     const double radial_mps =

@@ -60,7 +60,7 @@ struct Remaining {
 
 /// The turn point if the flight goes on like this.
 struct TurnAhead {
-    mission::School rule = mission::School::energy_home;
+    mission::TurnRule rule = mission::TurnRule::energy_home;
     double time_s = 0.0;
     /// From home, m.
     double distance_m = 0.0;

@@ -3,7 +3,7 @@
 #include <cmath>
 
 #include "core/battery/health.hpp"
-#include "core/battery/landing_schools.hpp"
+#include "core/battery/landing_rules.hpp"
 #include "core/battery/pack_builder.hpp"
 #include "core/battery/trend_line.hpp"
 #include "support/compare.hpp"
@@ -175,7 +175,7 @@ void BuilderAndHealthTest::landingHigherLeavesMore() {
             QVERIFY(landings[i].rested_cell_v <= landings[i - 1].rested_cell_v + 1e-6);
         }
         for (const Landing& landing : landings) {
-            if (!landing.rule.at_rest && landing.at && landing.rule.school != LandingSchool::emergency)
+            if (!landing.rule.at_rest && landing.at && landing.rule.practice != LandingPractice::emergency)
                 VERIFY_NEAR(landing.at->voltage_v / 4.0,
                             std::max(landing.rule.cell_v, traits(chemistry).floor_cell_v + 0.05),
                             0.08); // the filter's ten seconds

@@ -83,8 +83,8 @@ private slots:
     void furtherIsWhatThePackStillGives();
     void aReserveTakesFromIt();
     void moreUsedMeansLessFurther();
-    void schoolsTurnWhereTheirRuleIsMet();
-    void aSchoolThatIsNeverMetSaysSo();
+    void turn_rulesTurnWhereTheirRuleIsMet();
+    void aTurnRuleThatIsNeverMetSaysSo();
     void secondsAboveALimitAreCounted();
     void electronicsPartByPart();
     void climbsHaveTheirShare();
@@ -150,7 +150,7 @@ void FlightReportTest::moreUsedMeansLessFurther() {
     QVERIFY(nearly_empty.further.back().time_s.value < counted.further.back().time_s.value - 600.0);
 }
 
-void FlightReportTest::schoolsTurnWhereTheirRuleIsMet() {
+void FlightReportTest::turn_rulesTurnWhereTheirRuleIsMet() {
     auto raw = tests::made_log(2401); // out 12 km and back, 5 A
     const auto log = opened(std::move(raw));
     auto request = tests::sample_request();
@@ -159,7 +159,7 @@ void FlightReportTest::schoolsTurnWhereTheirRuleIsMet() {
     const auto known = flight_report(log, request);
     const auto plan = *mission::make_plan(request);
     for (const auto& turn : known.turns) {
-        if (turn.school == mission::School::charge_count) {
+        if (turn.turn_rule == mission::TurnRule::charge_count) {
             // Half of 2 Ah at 5 A is 720 s; at 10 m/s that is 7.2 km.
             QVERIFY(turn.reached);
             VERIFY_NEAR(turn.time_s.value, 720.0, 1.5);
@@ -167,10 +167,10 @@ void FlightReportTest::schoolsTurnWhereTheirRuleIsMet() {
             VERIFY_NEAR(turn.charge_used_ah.value, 1.0, 2e-3);
             QVERIFY(!turn.after_farthest);
         }
-        if (turn.school ==
-            mission::School::eighty_percent) // two fifths of 9 Ah at 5 A: 2592 s, the log ends before
+        if (turn.turn_rule ==
+            mission::TurnRule::eighty_percent) // two fifths of 9 Ah at 5 A: 2592 s, the log ends before
             QVERIFY(!turn.reached);
-        if (turn.school == mission::School::share_left)
+        if (turn.turn_rule == mission::TurnRule::share_left)
             VERIFY_NEAR(turn.charge_used_ah.value, 0.2 * plan.usable_charge_ah.value, 3e-3);
         if (turn.reached) {
             // Left less needed from the very place: out on the plan's own bearing and height, as the forecast has
@@ -184,7 +184,7 @@ void FlightReportTest::schoolsTurnWhereTheirRuleIsMet() {
             VERIFY_NEAR(turn.spare_wh.value, plan.usable_energy_wh.value - used_wh - needed_wh, 0.3);
             // 5 % of an uncalibrated sensor: of the charge, and at a steady draw of the time as well.
             VERIFY_NEAR(turn.charge_used_ah.sd, 0.05 * turn.charge_used_ah.value, 0.01 * turn.charge_used_ah.value);
-            if (turn.school == mission::School::charge_count) {
+            if (turn.turn_rule == mission::TurnRule::charge_count) {
                 VERIFY_NEAR(turn.time_s.sd, 0.05 * turn.time_s.value, 0.01 * turn.time_s.value);
                 VERIFY_NEAR(turn.from_home_m.sd, 10.0 * turn.time_s.sd, 0.05 * turn.from_home_m.sd + 1.0);
             }
@@ -193,7 +193,7 @@ void FlightReportTest::schoolsTurnWhereTheirRuleIsMet() {
     }
 }
 
-void FlightReportTest::aSchoolThatIsNeverMetSaysSo() {
+void FlightReportTest::aTurnRuleThatIsNeverMetSaysSo() {
     const auto log = opened(tests::made_log(121)); // two minutes
     const auto known = flight_report(log, tests::sample_request());
     QVERIFY(!known.turns.empty());

@@ -30,8 +30,8 @@ private slots:
     void turningEarlierNeverLowersIt_data();
     void turningEarlierNeverLowersIt();
     void theSameSeedIsTheSameChance();
-    void theSchoolOfChanceTurnsWhereItSays_data();
-    void theSchoolOfChanceTurnsWhereItSays();
+    void theTurnRuleOfChanceTurnsWhereItSays_data();
+    void theTurnRuleOfChanceTurnsWhereItSays();
     void itBindsWhereItCounts();
     void aCalmForecastCanBeWrongToo();
     void withoutATurnThereIsNone();
@@ -153,7 +153,7 @@ void ChanceTest::theSameSeedIsTheSameChance() {
     for (std::size_t i = 0; i < few.size(); ++i) QCOMPARE(few[i].draw, many[i].draw);
 }
 
-void ChanceTest::theSchoolOfChanceTurnsWhereItSays_data() {
+void ChanceTest::theTurnRuleOfChanceTurnsWhereItSays_data() {
     QTest::addColumn<double>("wind_mps");
     QTest::addColumn<double>("wind_from_deg");
     QTest::addColumn<double>("growth_mps_per_h");
@@ -167,7 +167,7 @@ void ChanceTest::theSchoolOfChanceTurnsWhereItSays_data() {
     QTest::newRow("bolder") << 4.0 << 85.0 << 2.0 << 0.6;
 }
 
-void ChanceTest::theSchoolOfChanceTurnsWhereItSays() {
+void ChanceTest::theTurnRuleOfChanceTurnsWhereItSays() {
     QFETCH(double, wind_mps);
     QFETCH(double, wind_from_deg);
     QFETCH(double, growth_mps_per_h);
@@ -175,10 +175,10 @@ void ChanceTest::theSchoolOfChanceTurnsWhereItSays() {
     PlanRequest request = sample_request();
     request.weather.wind = {wind_mps, wind_from_deg};
     request.weather.wind_growth_mps_per_h = growth_mps_per_h;
-    request.turn.counted = {School::chance};
+    request.turn.counted = {TurnRule::chance};
     request.turn.least_chance = least_chance;
     const Plan plan = planned(request);
-    QVERIFY(plan.turn && plan.turn->school == School::chance);
+    QVERIFY(plan.turn && plan.turn->turn_rule == TurnRule::chance);
     // Turned there, so many keep their reserve: the forecast works it out, the draws count it.
     const auto result = chance(plan, 10000, 3);
     QVERIFY2(result->reserve_intact.value > least_chance - 0.02,
@@ -195,24 +195,24 @@ void ChanceTest::theSchoolOfChanceTurnsWhereItSays() {
 
 void ChanceTest::itBindsWhereItCounts() {
     PlanRequest request = sample_request();
-    request.turn.counted = {School::energy_home};
+    request.turn.counted = {TurnRule::energy_home};
     request.turn.least_chance = 0.9;
     const Plan by_energy = planned(request);
-    QVERIFY(by_energy.turn->school == School::energy_home);
-    const auto beside = std::find_if(by_energy.schools.begin(), by_energy.schools.end(),
-                                     [](const SchoolTurn& t) { return t.school == School::chance; });
-    QVERIFY(beside != by_energy.schools.end() && beside->reached && !beside->counted);
+    QVERIFY(by_energy.turn->turn_rule == TurnRule::energy_home);
+    const auto beside = std::find_if(by_energy.turn_rules.begin(), by_energy.turn_rules.end(),
+                                     [](const RuleTurn& t) { return t.turn_rule == TurnRule::chance; });
+    QVERIFY(beside != by_energy.turn_rules.end() && beside->reached && !beside->counted);
     // Surer of it: earlier.
-    request.turn.counted = {School::energy_home, School::chance};
+    request.turn.counted = {TurnRule::energy_home, TurnRule::chance};
     request.turn.least_chance = 0.999;
     const Plan plan = planned(request);
-    QVERIFY(plan.turn->school == School::chance);
+    QVERIFY(plan.turn->turn_rule == TurnRule::chance);
     QVERIFY(plan.turn->distance_m.value < by_energy.turn->distance_m.value);
     QVERIFY(plan.turn->distance_m.value < beside->distance_m);
     VERIFY_NEAR(plan.flight->ground_m, 2.0 * plan.turn->distance_m.value, 1.0);
-    QCOMPARE(plan.schools.size(), all_schools().size());
-    for (std::size_t i = 1; i < plan.schools.size(); ++i) {
-        if (plan.schools[i].reached) QVERIFY(plan.schools[i].distance_m >= plan.schools[i - 1].distance_m);
+    QCOMPARE(plan.turn_rules.size(), all_turn_rules().size());
+    for (std::size_t i = 1; i < plan.turn_rules.size(); ++i) {
+        if (plan.turn_rules[i].reached) QVERIFY(plan.turn_rules[i].distance_m >= plan.turn_rules[i - 1].distance_m);
     }
     // What binds is moved by what the draw is sure of.
     QVERIFY(!plan.turn_sensitivities.empty());

@@ -23,7 +23,7 @@ public:
 
     PlanRequest next() {
         PlanRequest request;
-        request.turn.counted = {School::energy_home};
+        request.turn.counted = {TurnRule::energy_home};
         request.aircraft.craft = between(0.0, 1.0) < 0.5 ? airframe::Craft::rotor : airframe::Craft::wing;
         request.aircraft.mass_kg = between(0.3, 3.0);
         request.aircraft.cruise_airspeed_mps = between(8.0, 28.0);
@@ -161,9 +161,9 @@ void HomewardTest::everyPlanKeepsItsBooks() {
         VERIFY_NEAR(left_wh, at.reserve_wh, 0.002 * plan->usable_energy_wh.value + one_turn_wh);
         QVERIFY(plan->flight->landing_charge_used_ah <= plan->conditions.pack->fullChargeAh() * 1.000001);
         QVERIFY(plan->turn->distance_m.sd > 0.0);
-        for (const auto& school : plan->schools) {
+        for (const auto& turn_rule : plan->turn_rules) {
             // Turning later than the energy turn always means less than the reserve at home.
-            if (school.too_late) QVERIFY(school.landing_left_wh < left_wh + 1e-6);
+            if (turn_rule.too_late) QVERIFY(turn_rule.landing_left_wh < left_wh + 1e-6);
         }
     }
     QVERIFY(with_turn > 100);

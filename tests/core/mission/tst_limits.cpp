@@ -179,7 +179,7 @@ void LimitsTest::theFarthestPlaceIsKept() {
     request.mission.farthest_m = 2.0 * freely_m;
     const Plan far = planned(request);
     VERIFY_NEAR(far.turn->distance_m.value, freely_m, 0.002 * freely_m);
-    QVERIFY(far.turn->school == School::energy_home && !far.turn->at_end_of_mission);
+    QVERIFY(far.turn->turn_rule == TurnRule::energy_home && !far.turn->at_end_of_mission);
     QVERIFY(check_limits(far).go == check_limits(planned(well_known())).go);
 }
 

@@ -64,7 +64,7 @@ void PlanPropertiesTest::harderNeverTurnsLater() {
         request.weather.wind.speed_mps = random.between(1.0, 0.35 * request.aircraft.cruise_airspeed_mps);
         request.aircraft.cruise_all_up_mass_kg = request.aircraft.mass_kg + request.pack.mass_kg;
         request.turn.counted =
-            i % 4 != 0 ? std::vector{School::energy_home} : std::vector{School::energy_home, School::chance};
+            i % 4 != 0 ? std::vector{TurnRule::energy_home} : std::vector{TurnRule::energy_home, TurnRule::chance};
         const Plan easy = tests::planned(request);
         harder[which].apply(request);
         const Plan hard = tests::planned(request);
@@ -73,7 +73,7 @@ void PlanPropertiesTest::harderNeverTurnsLater() {
         const double before_m = easy.turn->distance_m.value;
         const double after_m = hard.turn->distance_m.value;
         // The chance's turn is found to two thousandths of a standard deviation.
-        const bool by_chance = easy.turn->school == School::chance || hard.turn->school == School::chance;
+        const bool by_chance = easy.turn->turn_rule == TurnRule::chance || hard.turn->turn_rule == TurnRule::chance;
         const double steps_m = by_chance ? 5e-3 * before_m : 1.0;
         QVERIFY2(after_m <= before_m * (1.0 + rounding) + steps_m,
                  qPrintable(QStringLiteral("%1: %2 m, then %3 m").arg(i).arg(before_m).arg(after_m)));

@@ -220,15 +220,15 @@ void FlightReportView::showTurns() {
             cell.figure = true;
             return cell;
         };
-        Cell school = word_cell(wording::name(turn.school, flight_.flight().flown, q));
-        school.explanation = debrief::explain_turn(turn, Quantity::turn_time);
+        Cell turn_rule = word_cell(wording::name(turn.turn_rule, flight_.flight().flown, q));
+        turn_rule.explanation = debrief::explain_turn(turn, Quantity::turn_time);
         // As the other figures with their errors, without a unit twice.
         const auto with_error = [&](Quantity quantity, const units::Estimate& value) {
             return q.text(quantity, value);
         };
         const QString when = with_error(Quantity::turn_time, turn.time_s);
         rows.push_back(
-            {school,
+            {turn_rule,
              figure(Quantity::turn_time, turn.after_farthest ? tr("%1 *", "time, after the turn").arg(when) : when),
              figure(Quantity::turn_distance, with_error(Quantity::turn_distance, turn.from_home_m)),
              figure(Quantity::turn_charge, with_error(Quantity::turn_charge, turn.charge_used_ah)),

@@ -14,8 +14,8 @@ class DataTable;
 class FigureRow;
 class TextLabel;
 
-/// What a flight says together with its aircraft and pack: what it could still have done, where each school would
-/// have turned it, shares, limits, link. Hidden as far as nothing of it is known.
+/// What a flight says together with its aircraft and pack: what it could still have done, where each turn rule
+/// would have turned it, shares, limits, link. Hidden as far as nothing of it is known.
 class FlightReportView : public QWidget {
     Q_OBJECT
 public:

@@ -17,7 +17,7 @@
 #include "app/places/plan/limits_panel.hpp"
 #include "app/places/plan/mission_sheet.hpp"
 #include "app/places/plan/plan_sheet.hpp"
-#include "app/places/plan/schools_table.hpp"
+#include "app/places/plan/turn_rules_table.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/editable_word.hpp"
 #include "app/widgets/explained_number.hpp"
@@ -161,7 +161,7 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspac
     connect(chart_, &HomewardChart::reserveDragged, this, [this](double share) {
         edit([&](mission::PlanRequest& r) { r.reserve = mission::ShareOfUsable{share}; });
     });
-    connect(&schools_->schools(), &SchoolsModel::countedChanged, this,
+    connect(&turn_rules_->turn_rules(), &TurnRulesModel::countedChanged, this,
             [this](const auto& counted) { edit([&](mission::PlanRequest& r) { r.turn.counted = counted; }); });
     connect(&Look::instance(), &Look::changed, this, [this] {
         showPlan();
@@ -210,8 +210,8 @@ QWidget* PlanPlace::makeAnswer() {
     figures_ = new FigureRow(4);
     column->addWidget(figures_);
 
-    schools_ = new SchoolsTable;
-    column->addWidget(schools_);
+    turn_rules_ = new TurnRulesTable;
+    column->addWidget(turn_rules_);
     diagnostics_ = new QVBoxLayout;
     diagnostics_->setSpacing(look.scaled(6));
     column->addLayout(diagnostics_);
@@ -335,7 +335,7 @@ void PlanPlace::showOutlook() {
         if (before_ == shown_) before_ = outlook->plan;
         shown_ = outlook->plan;
         showSentence(*shown_);
-        schools_->schools().setPlan(shown_);
+        turn_rules_->turn_rules().setPlan(shown_);
         showDiagnostics(*shown_);
         chart_->setPlan(shown_);
     }
@@ -480,8 +480,8 @@ void PlanPlace::showPlan() {
         figures_->figures()[i]->setExplanation(mission::explain(*plan, figures[i].first), figures[i].second);
     }
     figures_->layOutAgain();
-    schools_->schools().setPlan(plan);
-    schools_->setVisible(!plan->schools.empty());
+    turn_rules_->turn_rules().setPlan(plan);
+    turn_rules_->setVisible(!plan->turn_rules.empty());
     showDiagnostics(*plan);
     const auto kind = plan->request.mission.kind;
     const bool straight =

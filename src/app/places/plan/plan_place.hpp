@@ -23,7 +23,7 @@ class FirstPlanPage;
 class HomewardChart;
 class LimitsPanel;
 class ProfileChart;
-class SchoolsTable;
+class TurnRulesTable;
 class TextLabel;
 
 /// Plan: the map, the answer as a sentence, where each rule turns, and the homeward chart.
@@ -94,7 +94,7 @@ private:
     TextLabel* sentence_;
     TextLabel* changed_;
     FigureRow* figures_;
-    SchoolsTable* schools_;
+    TurnRulesTable* turn_rules_;
     QVBoxLayout* diagnostics_;
     TextLabel* axes_;
     TextLabel* moves_;

@@ -1,4 +1,4 @@
-#include "app/places/plan/schools_model.hpp"
+#include "app/places/plan/turn_rules_model.hpp"
 
 #include <algorithm>
 
@@ -14,43 +14,43 @@ namespace sobremesa::app {
 
 namespace {
 
-bool binds(const mission::Plan& plan, const mission::SchoolTurn& turn) {
-    return plan.turn && plan.turn->school == turn.school;
+bool binds(const mission::Plan& plan, const mission::RuleTurn& turn) {
+    return plan.turn && plan.turn->turn_rule == turn.turn_rule;
 }
 
-QString cell_text(const mission::Plan& plan, const mission::SchoolTurn& turn, int column) {
+QString cell_text(const mission::Plan& plan, const mission::RuleTurn& turn, int column) {
     const auto& q = Look::instance().quantities();
-    if (column == SchoolsModel::rule) return wording::name(turn.school, plan.request, q);
-    if (!turn.reached) return column == SchoolsModel::distance ? SchoolsModel::tr("never") : QString();
+    if (column == TurnRulesModel::rule) return wording::name(turn.turn_rule, plan.request, q);
+    if (!turn.reached) return column == TurnRulesModel::distance ? TurnRulesModel::tr("never") : QString();
     switch (column) {
     // Over a place it is the clock that says when.
-    case SchoolsModel::distance:
+    case TurnRulesModel::distance:
         return mission::stays(plan.request) ? q.duration(turn.time_s) : q.distance(turn.distance_m);
-    case SchoolsModel::used: return q.charge(turn.charge_used_ah);
-    case SchoolsModel::left: {
+    case TurnRulesModel::used: return q.charge(turn.charge_used_ah);
+    case TurnRulesModel::left: {
         const QString share =
-            q.share(mission::explain_school(plan, turn, units::Quantity::landing_share_left)->value.value);
-        return turn.too_late ? SchoolsModel::tr("▲ %1").arg(share) : share;
+            q.share(mission::explain_turn_rule(plan, turn, units::Quantity::landing_share_left)->value.value);
+        return turn.too_late ? TurnRulesModel::tr("▲ %1").arg(share) : share;
     }
     default: return {};
     }
 }
 
-QString spoken(const mission::Plan& plan, const mission::SchoolTurn& turn) {
+QString spoken(const mission::Plan& plan, const mission::RuleTurn& turn) {
     const auto& q = Look::instance().quantities();
-    const QString rule = wording::name(turn.school, plan.request, q);
-    if (!turn.reached) return SchoolsModel::tr("%1: never on this flight").arg(rule);
-    const QString where = SchoolsModel::tr("%1: turn at %2, %3 used")
+    const QString rule = wording::name(turn.turn_rule, plan.request, q);
+    if (!turn.reached) return TurnRulesModel::tr("%1: never on this flight").arg(rule);
+    const QString where = TurnRulesModel::tr("%1: turn at %2, %3 used")
                               .arg(rule, q.distance(turn.distance_m), q.charge(turn.charge_used_ah));
-    return turn.too_late ? SchoolsModel::tr("%1; would not get home with the reserve").arg(where) : where;
+    return turn.too_late ? TurnRulesModel::tr("%1; would not get home with the reserve").arg(where) : where;
 }
 
 } // namespace
 
-SchoolsModel::SchoolsModel(QObject* parent) : QAbstractTableModel(parent) {}
+TurnRulesModel::TurnRulesModel(QObject* parent) : QAbstractTableModel(parent) {}
 
-void SchoolsModel::setPlan(std::shared_ptr<const mission::Plan> plan) {
-    const bool same_shape = plan_ && plan && plan_->schools.size() == plan->schools.size();
+void TurnRulesModel::setPlan(std::shared_ptr<const mission::Plan> plan) {
+    const bool same_shape = plan_ && plan && plan_->turn_rules.size() == plan->turn_rules.size();
     if (!same_shape) beginResetModel();
     plan_ = std::move(plan);
     if (!same_shape) {
@@ -61,28 +61,28 @@ void SchoolsModel::setPlan(std::shared_ptr<const mission::Plan> plan) {
     emit dataChanged(index(0, 0), index(rowCount() - 1, column_count - 1));
 }
 
-std::optional<units::Explanation> SchoolsModel::explanation(const QModelIndex& index) const {
+std::optional<units::Explanation> TurnRulesModel::explanation(const QModelIndex& index) const {
     if (!plan_ || !index.isValid()) return std::nullopt;
-    const auto& turn = plan_->schools[std::size_t(index.row())];
+    const auto& turn = plan_->turn_rules[std::size_t(index.row())];
     switch (index.column()) {
-    case distance: return mission::explain_school(*plan_, turn, units::Quantity::turn_distance);
-    case used: return mission::explain_school(*plan_, turn, units::Quantity::turn_charge);
-    case left: return mission::explain_school(*plan_, turn, units::Quantity::landing_share_left);
+    case distance: return mission::explain_turn_rule(*plan_, turn, units::Quantity::turn_distance);
+    case used: return mission::explain_turn_rule(*plan_, turn, units::Quantity::turn_charge);
+    case left: return mission::explain_turn_rule(*plan_, turn, units::Quantity::landing_share_left);
     default: return std::nullopt;
     }
 }
 
-int SchoolsModel::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() || !plan_ ? 0 : int(plan_->schools.size());
+int TurnRulesModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() || !plan_ ? 0 : int(plan_->turn_rules.size());
 }
 
-int SchoolsModel::columnCount(const QModelIndex& parent) const {
+int TurnRulesModel::columnCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : column_count;
 }
 
-QVariant SchoolsModel::data(const QModelIndex& index, int role) const {
+QVariant TurnRulesModel::data(const QModelIndex& index, int role) const {
     if (!plan_ || !index.isValid()) return {};
-    const auto& turn = plan_->schools[std::size_t(index.row())];
+    const auto& turn = plan_->turn_rules[std::size_t(index.row())];
     const Look& look = Look::instance();
     switch (role) {
     case Qt::DisplayRole: return cell_text(*plan_, turn, index.column());
@@ -102,7 +102,7 @@ QVariant SchoolsModel::data(const QModelIndex& index, int role) const {
     }
 }
 
-QVariant SchoolsModel::headerData(int section, Qt::Orientation orientation, int role) const {
+QVariant TurnRulesModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
     if (role == Qt::TextAlignmentRole)
         return int((section == rule ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
@@ -117,18 +117,18 @@ QVariant SchoolsModel::headerData(int section, Qt::Orientation orientation, int 
     }
 }
 
-Qt::ItemFlags SchoolsModel::flags(const QModelIndex& index) const {
+Qt::ItemFlags TurnRulesModel::flags(const QModelIndex& index) const {
     Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
     if (index.column() == rule) flags |= Qt::ItemIsUserCheckable;
     return flags;
 }
 
-bool SchoolsModel::setData(const QModelIndex& index, const QVariant& value, int role) {
+bool TurnRulesModel::setData(const QModelIndex& index, const QVariant& value, int role) {
     if (!plan_ || role != Qt::CheckStateRole || index.column() != rule) return false;
-    const mission::School school = plan_->schools[std::size_t(index.row())].school;
-    std::vector<mission::School> counted = plan_->request.turn.counted;
-    std::erase(counted, school);
-    if (value.toInt() == Qt::Checked) counted.push_back(school);
+    const mission::TurnRule turn_rule = plan_->turn_rules[std::size_t(index.row())].turn_rule;
+    std::vector<mission::TurnRule> counted = plan_->request.turn.counted;
+    std::erase(counted, turn_rule);
+    if (value.toInt() == Qt::Checked) counted.push_back(turn_rule);
     // One rule must count, or there is no turn to speak of.
     if (counted.empty()) return false;
     emit countedChanged(counted);

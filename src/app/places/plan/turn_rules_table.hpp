@@ -2,16 +2,16 @@
 
 #include <QTableView>
 
-#include "app/places/plan/schools_model.hpp"
+#include "app/places/plan/turn_rules_model.hpp"
 
 namespace sobremesa::app {
 
 /// The table of rules: hairlines only, as tall as its rows; F1 or a click on a figure says why.
-class SchoolsTable : public QTableView {
+class TurnRulesTable : public QTableView {
     Q_OBJECT
 public:
-    explicit SchoolsTable(QWidget* parent = nullptr);
-    SchoolsModel& schools() { return *model_; }
+    explicit TurnRulesTable(QWidget* parent = nullptr);
+    TurnRulesModel& turn_rules() { return *model_; }
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return {260, sizeHint().height()}; }
 
@@ -24,7 +24,7 @@ private:
     void dress();
     void fitColumns();
     void explainCell(const QModelIndex& index);
-    SchoolsModel* model_;
+    TurnRulesModel* model_;
 };
 
 } // namespace sobremesa::app

@@ -1,4 +1,4 @@
-#include "core/mission/schools.hpp"
+#include "core/mission/turn_rules.hpp"
 
 #include <algorithm>
 
@@ -31,12 +31,12 @@ OutwardPoint last_return(const OutwardPoint& from, const OutwardPoint& to, const
     return between(from, to, low);
 }
 
-std::optional<OutwardPoint> turn_point(School school, const PlanRequest& request,
+std::optional<OutwardPoint> turn_point(TurnRule turn_rule, const PlanRequest& request,
                                        const FlightConditions& conditions, const Homeward& homeward,
                                        const WayOut& out) {
-    if (const auto charge_ah = charge_to_turn_ah(school, request, conditions))
+    if (const auto charge_ah = charge_to_turn_ah(turn_rule, request, conditions))
         return first_crossing(out.track, charge_of, *charge_ah);
-    if (school == School::chance) return chance_crossing(request, conditions, homeward, out);
+    if (turn_rule == TurnRule::chance) return chance_crossing(request, conditions, homeward, out);
     auto crossing = first_crossing(out.track, spare_of, 0.0);
     if (crossing) {
         // Where it is the wind that ends it, the last place from which it lets it home.
@@ -53,22 +53,23 @@ std::optional<OutwardPoint> turn_point(School school, const PlanRequest& request
 
 } // namespace
 
-std::optional<double> charge_to_turn_ah(School school, const PlanRequest& request,
+std::optional<double> charge_to_turn_ah(TurnRule turn_rule, const PlanRequest& request,
                                         const FlightConditions& conditions) {
-    switch (school) {
-    case School::share_left: return (1.0 - request.turn.share_left) * conditions.usable_charge_ah();
-    case School::eighty_percent: return 0.5 * eighty_percent * battery::rated_charge_ah(request.pack);
-    case School::charge_count: return 0.5 * request.turn.landing_charge_ah.value_or(conditions.usable_charge_ah());
-    case School::voltage: return 0.5 * conditions.usable_charge_ah();
-    case School::energy_home:
-    case School::chance: break;
+    switch (turn_rule) {
+    case TurnRule::share_left: return (1.0 - request.turn.share_left) * conditions.usable_charge_ah();
+    case TurnRule::eighty_percent: return 0.5 * eighty_percent * battery::rated_charge_ah(request.pack);
+    case TurnRule::charge_count:
+        return 0.5 * request.turn.landing_charge_ah.value_or(conditions.usable_charge_ah());
+    case TurnRule::voltage: return 0.5 * conditions.usable_charge_ah();
+    case TurnRule::energy_home:
+    case TurnRule::chance: break;
     }
     return std::nullopt;
 }
 
-SchoolTurn turn_at_point(School school, const OutwardPoint& point, const Homeward& homeward) {
-    SchoolTurn turn;
-    turn.school = school;
+RuleTurn turn_at_point(TurnRule turn_rule, const OutwardPoint& point, const Homeward& homeward) {
+    RuleTurn turn;
+    turn.turn_rule = turn_rule;
     turn.reached = true;
     turn.distance_m = point.distance_m;
     turn.time_s = point.time_s;
@@ -80,28 +81,28 @@ SchoolTurn turn_at_point(School school, const OutwardPoint& point, const Homewar
     return turn;
 }
 
-std::vector<SchoolTurn> school_turns(const PlanRequest& request, const FlightConditions& conditions,
-                                     const Homeward& homeward, const WayOut& out, bool all) {
-    std::vector<SchoolTurn> turns;
+std::vector<RuleTurn> turn_rule_turns(const PlanRequest& request, const FlightConditions& conditions,
+                                      const Homeward& homeward, const WayOut& out, bool all) {
+    std::vector<RuleTurn> turns;
     const auto& counted = request.turn.counted;
-    SchoolTurn energy;
-    for (const School school : all_schools()) {
-        SchoolTurn turn;
-        turn.school = school;
-        turn.counted = std::find(counted.begin(), counted.end(), school) != counted.end();
-        if (!turn.counted && !all && school != School::energy_home) continue;
-        if (const auto point = turn_point(school, request, conditions, homeward, out)) {
+    RuleTurn energy;
+    for (const TurnRule turn_rule : all_turn_rules()) {
+        RuleTurn turn;
+        turn.turn_rule = turn_rule;
+        turn.counted = std::find(counted.begin(), counted.end(), turn_rule) != counted.end();
+        if (!turn.counted && !all && turn_rule != TurnRule::energy_home) continue;
+        if (const auto point = turn_point(turn_rule, request, conditions, homeward, out)) {
             const bool counts = turn.counted;
-            turn = turn_at_point(school, *point, homeward);
+            turn = turn_at_point(turn_rule, *point, homeward);
             turn.counted = counts;
         }
-        if (school == School::energy_home) energy = turn;
+        if (turn_rule == TurnRule::energy_home) energy = turn;
         turns.push_back(turn);
     }
-    for (SchoolTurn& turn : turns) {
+    for (RuleTurn& turn : turns) {
         turn.too_late = turn.reached && (!energy.reached || turn.distance_m > energy.distance_m + same_place_m);
     }
-    std::stable_sort(turns.begin(), turns.end(), [](const SchoolTurn& a, const SchoolTurn& b) {
+    std::stable_sort(turns.begin(), turns.end(), [](const RuleTurn& a, const RuleTurn& b) {
         if (a.reached != b.reached) return a.reached;
         return a.reached && a.distance_m < b.distance_m;
     });

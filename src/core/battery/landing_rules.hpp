@@ -7,7 +7,7 @@
 namespace sobremesa::battery {
 
 /// Where practitioners land. Common practice, no source, all of them.
-enum class LandingSchool {
+enum class LandingPractice {
     long_life,  ///< LiPo 3.7 at rest
     careful,    ///< LiPo 3.6, Li-ion 3.0 under load
     usual,      ///< LiPo 3.5 in gentle cruise, Li-ion 2.8 in cruise: the defaults
@@ -18,10 +18,10 @@ enum class LandingSchool {
 };
 
 /// Stable word for scripts: `long-life`, `careful`, `usual`, `edge`, `floor`, `alarm-left`, `emergency`.
-const char* landing_school_word(LandingSchool school);
+const char* landing_practice_word(LandingPractice practice);
 
 struct LandingRule {
-    LandingSchool school;
+    LandingPractice practice;
     double cell_v = 0.0;
     bool at_rest = false;
 };

@@ -1,4 +1,4 @@
-#include "app/places/plan/schools_table.hpp"
+#include "app/places/plan/turn_rules_table.hpp"
 
 #include <QHeaderView>
 #include <QKeyEvent>
@@ -11,11 +11,11 @@
 
 namespace sobremesa::app {
 
-SchoolsTable::SchoolsTable(QWidget* parent) : QTableView(parent), model_(new SchoolsModel(this)) {
+TurnRulesTable::TurnRulesTable(QWidget* parent) : QTableView(parent), model_(new TurnRulesModel(this)) {
     setObjectName(QStringLiteral("schoolsTable"));
     setAccessibleName(tr("Where each rule turns"));
     setModel(model_);
-    setItemDelegateForColumn(SchoolsModel::rule, new CheckDelegate(this));
+    setItemDelegateForColumn(TurnRulesModel::rule, new CheckDelegate(this));
     setShowGrid(false);
     setFrameShape(QFrame::NoFrame);
     setSelectionBehavior(QAbstractItemView::SelectItems);
@@ -28,14 +28,14 @@ SchoolsTable::SchoolsTable(QWidget* parent) : QTableView(parent), model_(new Sch
     horizontalHeader()->setSectionsClickable(false);
     setTabKeyNavigation(false);
     connect(this, &QTableView::clicked, this, [this](const QModelIndex& index) {
-        if (index.column() != SchoolsModel::rule) explainCell(index);
+        if (index.column() != TurnRulesModel::rule) explainCell(index);
     });
-    connect(model_, &QAbstractItemModel::modelReset, this, &SchoolsTable::updateGeometry);
-    connect(&Look::instance(), &Look::changed, this, &SchoolsTable::dress);
+    connect(model_, &QAbstractItemModel::modelReset, this, &TurnRulesTable::updateGeometry);
+    connect(&Look::instance(), &Look::changed, this, &TurnRulesTable::dress);
     dress();
 }
 
-void SchoolsTable::dress() {
+void TurnRulesTable::dress() {
     const Look& look = Look::instance();
     verticalHeader()->setDefaultSectionSize(look.scaled(28));
     verticalHeader()->setMinimumSectionSize(look.scaled(24));
@@ -44,30 +44,30 @@ void SchoolsTable::dress() {
     updateGeometry();
 }
 
-QSize SchoolsTable::sizeHint() const {
+QSize TurnRulesTable::sizeHint() const {
     return {Look::instance().scaled(400),
             horizontalHeader()->height() + model_->rowCount() * verticalHeader()->defaultSectionSize() + 2};
 }
 
-void SchoolsTable::resizeEvent(QResizeEvent* event) {
+void TurnRulesTable::resizeEvent(QResizeEvent* event) {
     QTableView::resizeEvent(event);
     fitColumns();
 }
 
-void SchoolsTable::fitColumns() {
+void TurnRulesTable::fitColumns() {
     const Look& look = Look::instance();
     const int figures[] = {look.scaled(64), look.scaled(80), look.scaled(68)};
     for (int i = 0; i < 3; ++i) setColumnWidth(1 + i, figures[i]);
     setColumnWidth(0, std::max(look.scaled(120), viewport()->width() - figures[0] - figures[1] - figures[2]));
 }
 
-void SchoolsTable::explainCell(const QModelIndex& index) {
+void TurnRulesTable::explainCell(const QModelIndex& index) {
     if (const auto explanation = model_->explanation(index)) {
         ExplanationSheet::showFor(*explanation, viewport(), visualRect(index));
     }
 }
 
-void SchoolsTable::keyPressEvent(QKeyEvent* event) {
+void TurnRulesTable::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_F1 || event->key() == Qt::Key_Return) {
         explainCell(currentIndex());
         return;
@@ -75,7 +75,7 @@ void SchoolsTable::keyPressEvent(QKeyEvent* event) {
     QTableView::keyPressEvent(event);
 }
 
-void SchoolsTable::paintEvent(QPaintEvent* event) {
+void TurnRulesTable::paintEvent(QPaintEvent* event) {
     QTableView::paintEvent(event);
     QPainter painter(viewport());
     painter.setPen(QPen(Look::instance().theme().hairline, 1));

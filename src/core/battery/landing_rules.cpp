@@ -1,34 +1,34 @@
-#include "core/battery/landing_schools.hpp"
+#include "core/battery/landing_rules.hpp"
 
 #include <algorithm>
 #include <cmath>
 
 namespace sobremesa::battery {
 
-const char* landing_school_word(LandingSchool school) {
-    switch (school) {
-    case LandingSchool::long_life: return "long-life";
-    case LandingSchool::careful: return "careful";
-    case LandingSchool::usual: return "usual";
-    case LandingSchool::edge: return "edge";
-    case LandingSchool::floor: return "floor";
-    case LandingSchool::alarm_left: return "alarm-left";
-    case LandingSchool::emergency: break;
+const char* landing_practice_word(LandingPractice practice) {
+    switch (practice) {
+    case LandingPractice::long_life: return "long-life";
+    case LandingPractice::careful: return "careful";
+    case LandingPractice::usual: return "usual";
+    case LandingPractice::edge: return "edge";
+    case LandingPractice::floor: return "floor";
+    case LandingPractice::alarm_left: return "alarm-left";
+    case LandingPractice::emergency: break;
     }
     return "emergency";
 }
 
 std::vector<LandingRule> landing_rules(Chemistry chemistry) {
-    using S = LandingSchool;
+    using P = LandingPractice;
     if (chemistry == Chemistry::li_ion) {
-        return {{S::alarm_left, 3.5, false}, {S::careful, 3.0, false}, {S::usual, 2.8, false},
-                {S::edge, 2.7, false},       {S::floor, 2.5, false},   {S::emergency, 2.0, false}};
+        return {{P::alarm_left, 3.5, false}, {P::careful, 3.0, false}, {P::usual, 2.8, false},
+                {P::edge, 2.7, false},       {P::floor, 2.5, false},   {P::emergency, 2.0, false}};
     }
-    return {{S::long_life, 3.7, true},
-            {S::careful, 3.6, false},
-            {S::usual, 3.5, false},
-            {S::edge, 3.3, false},
-            {S::floor, 3.0, false}};
+    return {{P::long_life, 3.7, true},
+            {P::careful, 3.6, false},
+            {P::usual, 3.5, false},
+            {P::edge, 3.3, false},
+            {P::floor, 3.0, false}};
 }
 
 namespace {

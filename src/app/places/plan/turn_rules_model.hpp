@@ -11,12 +11,12 @@
 namespace sobremesa::app {
 
 /// Where each rule turns, sorted by distance. The box before a rule says whether it counts.
-class SchoolsModel : public QAbstractTableModel {
+class TurnRulesModel : public QAbstractTableModel {
     Q_OBJECT
 public:
     enum Column { rule, distance, used, left, column_count };
 
-    explicit SchoolsModel(QObject* parent = nullptr);
+    explicit TurnRulesModel(QObject* parent = nullptr);
     void setPlan(std::shared_ptr<const mission::Plan> plan);
     std::optional<units::Explanation> explanation(const QModelIndex& index) const;
 
@@ -28,7 +28,7 @@ public:
     bool setData(const QModelIndex& index, const QVariant& value, int role) override;
 
 signals:
-    void countedChanged(const std::vector<mission::School>& counted);
+    void countedChanged(const std::vector<mission::TurnRule>& counted);
 
 private:
     std::shared_ptr<const mission::Plan> plan_;

@@ -1,0 +1,126 @@
+#include <QTest>
+
+#include "core/mission/explain.hpp"
+#include "core/mission/plan.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "support/compare.hpp"
+#include "support/sample_request.hpp"
+#include "support/test_program.hpp"
+
+using namespace sobremesa;
+using namespace sobremesa::mission;
+using tests::sample_request;
+
+namespace {
+
+RuleTurn turn_of(const Plan& plan, TurnRule turn_rule) {
+    for (const RuleTurn& turn : plan.turn_rules) {
+        if (turn.turn_rule == turn_rule) return turn;
+    }
+    qFatal("school is missing");
+}
+
+} // namespace
+
+class TurnRulesTest : public QObject {
+    Q_OBJECT
+private slots:
+    void eachRuleTurnsAtItsOwnCharge();
+    void turn_rulesStandSortedByDistance();
+    void earliestOfThoseThatCountIsTheTurn();
+    void turn_rulesThatTurnTooLateAreFlagged();
+    void chargeCountTakesThePilotsFigure();
+    void wordsGoBothWays();
+    void chanceAloneTurns();
+    void everyTurnRuleExplainsItself();
+};
+
+void TurnRulesTest::eachRuleTurnsAtItsOwnCharge() {
+    const Plan plan = *make_plan(sample_request());
+    const double usable_ah = plan.usable_charge_ah.value;
+    VERIFY_NEAR(turn_of(plan, TurnRule::share_left).charge_used_ah, 0.4 * usable_ah, 1e-6);
+    // Common practice, the 80 % rule: 9.0 Ah rated → 7.2 usable → turn at 3.6.
+    VERIFY_NEAR(turn_of(plan, TurnRule::eighty_percent).charge_used_ah, 3.6, 1e-6);
+    VERIFY_NEAR(turn_of(plan, TurnRule::charge_count).charge_used_ah, 0.5 * usable_ah, 1e-6);
+    VERIFY_NEAR(turn_of(plan, TurnRule::voltage).charge_used_ah, 0.5 * usable_ah, 1e-6);
+    const double shown_v = turn_of(plan, TurnRule::voltage).cell_voltage_v;
+    const double expected_v = battery::point_at_charge(plan.conditions.cruise, 0.5 * usable_ah).voltage_v / 4.0;
+    VERIFY_NEAR(shown_v, expected_v, 1e-3);
+}
+
+void TurnRulesTest::turn_rulesStandSortedByDistance() {
+    const Plan plan = *make_plan(sample_request());
+    QCOMPARE(plan.turn_rules.size(), std::size_t(6));
+    for (std::size_t i = 1; i < plan.turn_rules.size(); ++i) {
+        QVERIFY(plan.turn_rules[i].distance_m >= plan.turn_rules[i - 1].distance_m);
+    }
+}
+
+void TurnRulesTest::earliestOfThoseThatCountIsTheTurn() {
+    PlanRequest request = sample_request();
+    request.turn.counted = {TurnRule::energy_home, TurnRule::share_left, TurnRule::voltage};
+    const Plan plan = *make_plan(request);
+    double earliest_m = 1e9;
+    for (const TurnRule turn_rule : request.turn.counted) {
+        earliest_m = std::min(earliest_m, turn_of(plan, turn_rule).distance_m);
+    }
+    VERIFY_NEAR(plan.turn->distance_m.value, earliest_m, 1e-9);
+    QVERIFY(turn_of(plan, TurnRule::voltage).counted);
+    QVERIFY(!turn_of(plan, TurnRule::eighty_percent).counted);
+}
+
+void TurnRulesTest::turn_rulesThatTurnTooLateAreFlagged() {
+    // Out with the tail wind: a share of the pack is fatal, only the energy rule knows.
+    PlanRequest request = sample_request();
+    request.weather.wind = {7.0, 85.0};
+    request.turn.counted = {TurnRule::share_left};
+    const Plan plan = *make_plan(request);
+    QVERIFY(turn_of(plan, TurnRule::share_left).too_late);
+    QVERIFY(!turn_of(plan, TurnRule::energy_home).too_late);
+    QVERIFY(turn_of(plan, TurnRule::share_left).landing_left_wh < 0.0);
+    QCOMPARE(plan.turn->turn_rule, TurnRule::share_left);
+    QVERIFY(std::any_of(plan.diagnostics.begin(), plan.diagnostics.end(),
+                        [](const auto& n) { return n.code == units::DiagnosticCode::rule_turns_too_late; }));
+    // Out into the wind it is merely cautious.
+    request.weather.wind = {7.0, 265.0};
+    QVERIFY(!turn_of(*make_plan(request), TurnRule::share_left).too_late);
+}
+
+void TurnRulesTest::chargeCountTakesThePilotsFigure() {
+    PlanRequest request = sample_request();
+    request.turn.landing_charge_ah = 6.4;
+    VERIFY_NEAR(turn_of(*make_plan(request), TurnRule::charge_count).charge_used_ah, 3.2, 1e-6);
+    request.turn.landing_charge_ah = 40.0;
+    QVERIFY(!turn_of(*make_plan(request), TurnRule::charge_count).reached);
+}
+
+void TurnRulesTest::wordsGoBothWays() {
+    for (const TurnRule turn_rule : all_turn_rules())
+        QCOMPARE(turn_rule_from_word(turn_rule_word(turn_rule)), turn_rule);
+    QVERIFY(!turn_rule_from_word("gut-feeling").has_value());
+}
+
+void TurnRulesTest::chanceAloneTurns() {
+    PlanRequest request = sample_request();
+    request.turn.counted = {TurnRule::chance};
+    const Plan plan = *make_plan(request);
+    QVERIFY(plan.turn.has_value());
+    QCOMPARE(plan.turn->turn_rule, TurnRule::chance);
+    QVERIFY(plan.flight.has_value());
+}
+
+void TurnRulesTest::everyTurnRuleExplainsItself() {
+    using units::Quantity;
+    const Plan plan = *make_plan(sample_request());
+    for (const RuleTurn& turn : plan.turn_rules) {
+        for (const Quantity q : {Quantity::turn_distance, Quantity::turn_charge, Quantity::landing_share_left}) {
+            const auto explanation = explain_turn_rule(plan, turn, q);
+            QVERIFY(explanation.has_value());
+            QVERIFY(!explanation->inputs.empty());
+        }
+    }
+}
+
+SOBREMESA_TEST(TurnRulesTest)
+#include "tst_turn_rules.moc"
