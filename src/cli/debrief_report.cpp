@@ -92,7 +92,7 @@ Json flight_report_json(const debrief::FlightReport& flight_report) {
         both(row, "time_s", turn.time_s);
         both(row, "from_home_m", turn.from_home_m);
         both(row, "charge_used_ah", turn.charge_used_ah);
-        both(row, "spare_wh", turn.spare_wh);
+        both(row, "spare_wh", turn.margin_wh);
         turns.push_back(row);
     }
     return {{"further", further},

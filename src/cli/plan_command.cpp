@@ -154,7 +154,7 @@ Json landing_places_json(const mission::Plan& plan) {
                           {"distance_m", way.distance_m},
                           {"bearing_deg", way.bearing_deg},
                           {"needed_wh", way.needed_wh},
-                          {"spare_wh", way.spare_wh},
+                          {"spare_wh", way.margin_wh},
                           {"reachable", way.reachable}});
     }
     return places;

@@ -55,7 +55,7 @@ Json line_of(const watch::LiveAnswer& a) {
     for (const auto& place : a.places) {
         places.push_back({{"name", place.home ? Json("home") : Json(place.name)},
                           {"reachable", place.reachable},
-                          {"spare_wh", or_null(place.spare_wh)},
+                          {"spare_wh", or_null(place.margin_wh)},
                           {"distance_m", or_null(place.distance_m)},
                           {"bearing_deg", or_null(place.bearing_deg)}});
     }

@@ -142,7 +142,7 @@ std::shared_ptr<const debrief::FlownHomeward> WatchSession::flown() const {
     flown->along_the_way = kind != MissionKind::out_and_back && kind != MissionKind::farthest_point;
     flown->least = flown->farthest = points_.front();
     for (const auto& point : points_) {
-        if (point.left_wh - point.needed_wh < flown->least_spare_wh()) flown->least = point;
+        if (point.left_wh - point.needed_wh < flown->least_margin_wh()) flown->least = point;
         if (point.from_home_m > flown->farthest.from_home_m) flown->farthest = point;
     }
     return flown;

@@ -235,9 +235,9 @@ QString landing_place_name(const std::string& name) {
 QString bail_out_sentence(const mission::BailOut& way, const Quantities& q) {
     const QString place = way.home ? PlansWords::tr("home") : landing_place_name(way.name);
     if (!way.reachable)
-        return PlansWords::tr("%1: out of reach, short by %2").arg(place, q.energy(std::max(-way.spare_wh, 0.0)));
+        return PlansWords::tr("%1: out of reach, short by %2").arg(place, q.energy(std::max(-way.margin_wh, 0.0)));
     return PlansWords::tr("%1: %2 on %3, margin %4")
-        .arg(place, q.distance(way.distance_m), q.direction(way.bearing_deg), q.energy(way.spare_wh));
+        .arg(place, q.distance(way.distance_m), q.direction(way.bearing_deg), q.energy(way.margin_wh));
 }
 
 QString within_reach(const mission::BailOutReach& place, const Quantities& q) {

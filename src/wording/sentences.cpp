@@ -236,16 +236,16 @@ QString what_moves_it(const mission::Plan& plan, const Quantities& q) {
 }
 
 QString flown_sentence(const debrief::FlownHomeward& flown, const Quantities& q) {
-    const double spare = flown.least_spare_wh();
+    const double margin = flown.least_margin_wh();
     const QString when = q.duration(flown.least.time_s);
     const QString where = q.distance(flown.least.from_home_m);
-    if (spare < 0.0) {
+    if (margin < 0.0) {
         return SentencesWords::tr(
                    "flown over the forecast: short by %1 of the return leg and its reserve after %2, at %3")
-            .arg(q.energy(-spare), when, where);
+            .arg(q.energy(-margin), when, where);
     }
     return SentencesWords::tr("flown over the forecast: minimum margin %1, after %2 at %3")
-        .arg(q.energy(spare), when, where);
+        .arg(q.energy(margin), when, where);
 }
 
 QString homeward_summary(const mission::Plan& plan, const Quantities& q) {

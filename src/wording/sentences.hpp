@@ -32,7 +32,7 @@ QString what_moves_it(const mission::Plan& plan, const Quantities& quantities);
 /// One step of an input and what it does: "wind +1 m/s → −0.8 km".
 QString sensitivity(const units::Sensitivity& sensitivity, units::Quantity of, const Quantities& quantities);
 
-/// What a flight over its forecast says: the least spare, when, and where.
+/// What a flight over its forecast says: the least margin, when, and where.
 QString flown_sentence(const debrief::FlownHomeward& flown, const Quantities& quantities);
 
 /// A chart or the map said aloud.

@@ -243,7 +243,7 @@ void FilingTest::theFlownChartLiesOverItsForecast() {
     bool explained = false;
     for (const auto* number : (*window_)->debriefPlace().findChildren<ExplainedNumber*>()) {
         explained = explained || (number->explanation() && number->isVisible() &&
-                                  number->explanation()->quantity == units::Quantity::least_spare);
+                                  number->explanation()->quantity == units::Quantity::least_margin);
     }
     QVERIFY(explained);
 }

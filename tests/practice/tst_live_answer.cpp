@@ -221,7 +221,7 @@ void LiveAnswerTest::landingPlacesFromHere() {
         QCOMPARE(place.reachable, place.name != "beyond reach");
         if (place.name == "the quarry") {
             QVERIFY(std::abs(place.distance_m - std::hypot(8950.0 - 6000.0, 300.0)) < 30.0);
-            QVERIFY(place.spare_wh > 0.0);
+            QVERIFY(place.margin_wh > 0.0);
         }
     }
 }

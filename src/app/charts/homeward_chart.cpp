@@ -120,13 +120,13 @@ void HomewardChart::build() {
     }
 
     energy_ = new QCPAxisRect(plot_);
-    spare_ = new QCPAxisRect(plot_);
+    margin_ = new QCPAxisRect(plot_);
     plot_->plotLayout()->addElement(0, 0, energy_);
-    plot_->plotLayout()->addElement(1, 0, spare_);
+    plot_->plotLayout()->addElement(1, 0, margin_);
     plot_->plotLayout()->setRowStretchFactors({3.0, 1.0});
     plot_->plotLayout()->setRowSpacing(look.scaled(6));
     auto* margins = new QCPMarginGroup(plot_);
-    for (QCPAxisRect* rect : {energy_, spare_}) {
+    for (QCPAxisRect* rect : {energy_, margin_}) {
         rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
         rect->setMinimumMargins(QMargins(look.scaled(46), look.scaled(4), look.scaled(20), look.scaled(4)));
         style_axis_rect(rect);
@@ -134,11 +134,11 @@ void HomewardChart::build() {
     }
     energy_->axis(QCPAxis::atBottom)->setTickLabels(false);
     energy_->axis(QCPAxis::atLeft)->setTicker(plain_ticker(4, energy_->axis(QCPAxis::atLeft)));
-    spare_->axis(QCPAxis::atLeft)->setTicker(plain_ticker(2));
-    spare_->axis(QCPAxis::atBottom)->setTicker(plain_ticker(8));
+    margin_->axis(QCPAxis::atLeft)->setTicker(plain_ticker(2));
+    margin_->axis(QCPAxis::atBottom)->setTicker(plain_ticker(8));
     style_axis(energy_->axis(QCPAxis::atRight), true);
     energy_->axis(QCPAxis::atRight)->grid()->setVisible(false);
-    spare_->axis(QCPAxis::atLeft)->grid()->setZeroLinePen(QPen(look.theme().ink, look.scaled(2)));
+    margin_->axis(QCPAxis::atLeft)->grid()->setZeroLinePen(QPen(look.theme().ink, look.scaled(2)));
 }
 
 void HomewardChart::setPlan(std::shared_ptr<const mission::Plan> plan) {
@@ -190,8 +190,8 @@ void HomewardChart::refresh() {
     cursor_text_.clear();
     const bool drawable = plan_ && !plan_->outward.empty();
     energy_->setVisible(drawable);
-    spare_->setVisible(drawable);
-    for (QCPAxisRect* rect : {energy_, spare_}) {
+    margin_->setVisible(drawable);
+    for (QCPAxisRect* rect : {energy_, margin_}) {
         for (QCPAxis* axis : rect->axes()) {
             const bool wanted = axis->axisType() == QCPAxis::atLeft || axis->axisType() == QCPAxis::atBottom ||
                                 (rect == energy_ && axis->axisType() == QCPAxis::atRight);
@@ -209,7 +209,7 @@ void HomewardChart::refresh() {
     over_time_ = mission::stays(plan_->request);
     const double end_m = endOfChart();
     energy_->axis(QCPAxis::atBottom)->setRange(0.0, onAxis(*plan_, end_m));
-    spare_->axis(QCPAxis::atBottom)->setRange(0.0, onAxis(*plan_, end_m));
+    margin_->axis(QCPAxis::atBottom)->setRange(0.0, onAxis(*plan_, end_m));
     energy_->axis(QCPAxis::atLeft)->setRange(0.0, 1.08 * plan_->usable_energy_wh.value);
     energy_->axis(QCPAxis::atRight)->setRange(energy_->axis(QCPAxis::atLeft)->range());
     addReserve(end_m);
@@ -231,7 +231,7 @@ void HomewardChart::refresh() {
 void HomewardChart::addCurves(double end_m) {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
-    QVector<double> x, left, left_low, left_high, needed, needed_low, needed_high, spare, spare_low, spare_high;
+    QVector<double> x, left, left_low, left_high, needed, needed_low, needed_high, margin, margin_low, margin_high;
     std::vector<OutwardPoint> points;
     for (const OutwardPoint& p : plan_->outward) {
         if (p.distance_m < end_m) points.push_back(p);
@@ -245,9 +245,9 @@ void HomewardChart::addCurves(double end_m) {
         needed << p.needed_wh;
         needed_low << p.needed_wh - p.needed_sd_wh;
         needed_high << p.needed_wh + p.needed_sd_wh;
-        spare << p.spare_wh();
-        spare_low << p.spare_wh() - p.spare_sd_wh;
-        spare_high << p.spare_wh() + p.spare_sd_wh;
+        margin << p.margin_wh();
+        margin_low << p.margin_wh() - p.margin_sd_wh;
+        margin_high << p.margin_wh() + p.margin_sd_wh;
     }
     QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
     QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
@@ -256,26 +256,26 @@ void HomewardChart::addCurves(double end_m) {
     add_line(ex, ey, x, left, dashed(theme.outward, look.scaled(2.4), {7, 2}));
     add_line(ex, ey, x, needed, dashed(theme.homeward, look.scaled(2.4), {3, 2}));
 
-    QCPAxis* sx = spare_->axis(QCPAxis::atBottom);
-    QCPAxis* sy = spare_->axis(QCPAxis::atLeft);
-    const double most = spare.front();
-    const double least = std::min(spare_low.back(), -0.15 * most);
+    QCPAxis* sx = margin_->axis(QCPAxis::atBottom);
+    QCPAxis* sy = margin_->axis(QCPAxis::atLeft);
+    const double most = margin.front();
+    const double least = std::min(margin_low.back(), -0.15 * most);
     sy->setRange(least, 1.05 * most);
     if (plan_->chance && plan_->chance->bands.size() > 1) {
         // Drawn days say it better than the errors' sum: 5 to 95 % of them.
         QVector<double> at, low, high;
         for (const auto& band : plan_->chance->bands) {
             at << onAxis(*plan_, band.distance_m);
-            low << band.spare_low_wh;
-            high << band.spare_high_wh;
+            low << band.margin_low_wh;
+            high << band.margin_high_wh;
             // One beyond the end, so that the band goes all the way.
             if (band.distance_m > end_m) break;
         }
         add_band(sx, sy, at, low, high, theme.ink);
     } else {
-        add_band(sx, sy, x, spare_low, spare_high, theme.ink);
+        add_band(sx, sy, x, margin_low, margin_high, theme.ink);
     }
-    add_line(sx, sy, x, spare, dashed(theme.ink, look.scaled(1.8), {5, 2}));
+    add_line(sx, sy, x, margin, dashed(theme.ink, look.scaled(1.8), {5, 2}));
 }
 
 void HomewardChart::addReserve(double end_m) {
@@ -340,7 +340,7 @@ void HomewardChart::addFlown() {
     curve->setData(x, y);
     curve->setPen(QPen(look.theme().ink, look.scaled(1.8)));
     if (live_) {
-        auto* margin = new QCPCurve(spare_->axis(QCPAxis::atBottom), spare_->axis(QCPAxis::atLeft));
+        auto* margin = new QCPCurve(margin_->axis(QCPAxis::atBottom), margin_->axis(QCPAxis::atLeft));
         QVector<double> wh;
         for (const auto& p : flown_->points) wh << p.left_wh - p.needed_wh;
         margin->setData(x, wh);
@@ -463,8 +463,8 @@ void HomewardChart::addTurn() {
     const Theme& theme = look.theme();
     QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
     QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
-    QCPAxis* sx = spare_->axis(QCPAxis::atBottom);
-    QCPAxis* sy = spare_->axis(QCPAxis::atLeft);
+    QCPAxis* sx = margin_->axis(QCPAxis::atBottom);
+    QCPAxis* sy = margin_->axis(QCPAxis::atLeft);
     const double turn = plan_->turn->distance_m.value;
     const double at = onAxis(*plan_, turn);
     const double left_wh = mission::outward_at(*plan_, turn).left_wh;
@@ -543,20 +543,20 @@ void HomewardChart::addLabels(double end_m) {
                            theme.warning, Qt::AlignHCenter | Qt::AlignVCenter, ex, ey);
     reserve->setPadding(QMargins(look.scaled(5), look.scaled(1), look.scaled(5), look.scaled(1)));
     reserve->setBrush(theme.panel);
-    auto* spare = add_text(plot_, theme.soft_ink, Look::small_px, false);
-    spare->position->setType(QCPItemPosition::ptAxisRectRatio);
-    spare->position->setAxisRect(spare_);
-    spare->position->setCoords(0.01, 0.6);
-    spare->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    spare->setBrush(theme.panel); // the zero line may run behind it
+    auto* margin = add_text(plot_, theme.soft_ink, Look::small_px, false);
+    margin->position->setType(QCPItemPosition::ptAxisRectRatio);
+    margin->position->setAxisRect(margin_);
+    margin->position->setCoords(0.01, 0.6);
+    margin->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    margin->setBrush(theme.panel); // the zero line may run behind it
     if (live_) {
-        spare->position->setCoords(0.99, 0.25);
-        spare->setPositionAlignment(Qt::AlignRight | Qt::AlignVCenter);
-        spare->setText(tr("margin, Wh"));
+        margin->position->setCoords(0.99, 0.25);
+        margin->setPositionAlignment(Qt::AlignRight | Qt::AlignVCenter);
+        margin->setText(tr("margin, Wh"));
     } else
-        spare->setText(plan_->chance
-                           ? tr("margin beyond the return leg and the reserve, Wh; band: nine days in ten")
-                           : tr("margin beyond the return leg and the reserve, Wh"));
+        margin->setText(plan_->chance
+                            ? tr("margin beyond the return leg and the reserve, Wh; band: nine days in ten")
+                            : tr("margin beyond the return leg and the reserve, Wh"));
     auto* left_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
     left_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
     left_unit->position->setAxisRect(energy_);
@@ -566,7 +566,7 @@ void HomewardChart::addLabels(double end_m) {
     left_unit->setText(tr("Wh"));
     auto* right_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
     right_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
-    right_unit->position->setAxisRect(spare_);
+    right_unit->position->setAxisRect(margin_);
     right_unit->position->setCoords(1.0, 0.0);
     right_unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
     right_unit->setPadding(QMargins(look.scaled(7), 0, 0, 0));
@@ -574,7 +574,7 @@ void HomewardChart::addLabels(double end_m) {
     right_unit->setText(tr("mAh\nused"));
     auto* distance_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
     distance_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
-    distance_unit->position->setAxisRect(spare_);
+    distance_unit->position->setAxisRect(margin_);
     distance_unit->position->setCoords(1.0, 1.0);
     distance_unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
     distance_unit->setPadding(QMargins(look.scaled(7), look.scaled(5), 0, 0));
@@ -613,7 +613,7 @@ ShownTable HomewardChart::shownTable() const {
             {cell(q.distance(p.distance_m)), cell(q.duration(p.time_s)),
              cell(wording::written(p.left_wh, p.left_sd_wh, q.notation(Quantity::usable_energy))),
              cell(wording::written(p.needed_wh, p.needed_sd_wh, q.notation(Quantity::usable_energy))),
-             cell(q.energy(p.spare_wh())), cell(q.charge(p.charge_used_ah)),
+             cell(q.energy(p.margin_wh())), cell(q.charge(p.charge_used_ah)),
              cell(wording::written(p.cell_voltage_v, 0.0, q.notation(Quantity::turn_cell_voltage)))});
     }
     return table;
@@ -653,9 +653,9 @@ void HomewardChart::moveCursor(double distance_m) {
     const auto& q = look.quantities();
     cursor_text_ = tr("at %1: %2 remaining, %3 needed, margin %4, %5 used")
                        .arg(placeText(*plan_, p.distance_m), q.energy(p.left_wh), q.energy(p.needed_wh),
-                            q.energy(p.spare_wh()), q.charge(p.charge_used_ah));
+                            q.energy(p.margin_wh()), q.charge(p.charge_used_ah));
     plot_->setCurrentLayer(cursor_layer);
-    for (QCPAxisRect* rect : {energy_, spare_}) {
+    for (QCPAxisRect* rect : {energy_, margin_}) {
         const auto range = rect->axis(QCPAxis::atLeft)->range();
         add_vertical(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft), onAxis(*plan_, cursor_m_),
                      range.lower, range.upper, QPen(look.theme().field_border, 1));

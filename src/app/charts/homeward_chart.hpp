@@ -15,7 +15,7 @@ class QCPGraph;
 namespace sobremesa::app {
 
 /// The homeward chart: what is left falls, what the return needs rises, the reserve is a hatched floor; where the
-/// two meet, turn. Below it the spare, with its band and a bold zero line.
+/// two meet, turn. Below it the margin, with its band and a bold zero line.
 ///
 /// The hatched floor can be dragged up and down where the reserve is a share. The cursor follows the mouse, or the
 /// arrow keys.
@@ -81,7 +81,7 @@ private:
     std::shared_ptr<const debrief::FlownHomeward> flown_;
     QCustomPlot* plot_;
     QCPAxisRect* energy_ = nullptr;
-    QCPAxisRect* spare_ = nullptr;
+    QCPAxisRect* margin_ = nullptr;
     double per_distance_ = 0.001; ///< written distance per metre
     /// The flight stays over a place: across stand minutes.
     bool over_time_ = false;

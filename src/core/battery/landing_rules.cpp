@@ -103,15 +103,15 @@ std::vector<PeakPoint> peaks_along(const PackModel& pack, const Discharge& disch
 
 std::optional<DischargePoint> last_moment_for(const PackModel& pack, const Discharge& discharge, double power_w,
                                               double landing_cell_v) {
-    const auto spare = [&](const DischargePoint& point) {
+    const auto margin = [&](const DischargePoint& point) {
         return pack.peakPowerW(discharge.state_at(point), landing_cell_v) - power_w;
     };
     const auto& points = discharge.points;
-    const auto last = std::find_if(points.rbegin(), points.rend(), [&](const auto& p) { return spare(p) >= 0.0; });
+    const auto last = std::find_if(points.rbegin(), points.rend(), [&](const auto& p) { return margin(p) >= 0.0; });
     if (last == points.rend()) return std::nullopt;
     const auto next = last.base();
     if (next == points.end()) return *last;
-    const double share = spare(*last) / (spare(*last) - spare(*next));
+    const double share = margin(*last) / (margin(*last) - margin(*next));
     return point_at_time(discharge, std::lerp(last->time_s, next->time_s, share));
 }
 

@@ -156,7 +156,7 @@ void add_turns(FlightReport& flight_report, const telemetry::CleanLog& log, cons
     const double farthest_s = summary.distance.farthest_at_s.value_or(0.0);
     const auto& counted = summary.energy.charge_ah;
     const double scale_sd = counted && counted->value > 0.0 ? counted->sd / counted->value : 0.0;
-    const auto spare = [&](std::size_t i) {
+    const auto margin = [&](std::size_t i) {
         return Estimate{
             forecast.usable_energy_wh.value - rows.energy_wh[i] - needs.needed_wh[i],
             units::combine_sd(forecast.usable_energy_wh.sd, scale_sd * rows.energy_wh[i], needs.needed_sd_wh[i])};
@@ -180,20 +180,20 @@ void add_turns(FlightReport& flight_report, const telemetry::CleanLog& log, cons
         const bool by_volts = planned.turn_rule == mission::TurnRule::voltage && planned.reached;
         for (std::size_t i = 0; i < log.rows.size() && !turn.reached; ++i) {
             if (!std::isfinite(needs.needed_wh[i]) || !std::isfinite(rows.energy_wh[i])) continue;
-            const double spare_wh = spare(i).value;
+            const double margin_wh = margin(i).value;
             const bool says_turn =
                 by_volts ? rows.smooth_v[i] > 0.0 && rows.smooth_v[i] / flown.pack.series <= planned.cell_voltage_v
                 : charge_ah ? rows.charge_ah[i] >= *charge_ah
-                            : planned.turn_rule == mission::TurnRule::energy_home && spare_wh <= 0.0;
+                            : planned.turn_rule == mission::TurnRule::energy_home && margin_wh <= 0.0;
             if (!says_turn) continue;
             turn.reached = true;
             const double cell_v_per_s =
                 per_second(i, [&](std::size_t k) { return rows.smooth_v[k] / flown.pack.series; });
             const double ah_per_s = per_second(i, [&](std::size_t k) { return rows.charge_ah[k]; });
-            const double wh_per_s = per_second(i, [&](std::size_t k) { return spare(k).value; });
+            const double wh_per_s = per_second(i, [&](std::size_t k) { return margin(k).value; });
             const double off = by_volts    ? volt_sensor_sd_cell_v
                                : charge_ah ? scale_sd * rows.charge_ah[i]
-                                           : spare(i).sd;
+                                           : margin(i).sd;
             const double rate = by_volts ? cell_v_per_s : charge_ah ? ah_per_s : wh_per_s;
             const double time_sd_s = rate > 0.0 ? off / rate : 0.0;
             turn.time_s = {track.time_s[i], time_sd_s};
@@ -202,7 +202,7 @@ void add_turns(FlightReport& flight_report, const telemetry::CleanLog& log, cons
             // A count is read off; what it is off by is the sensor's.
             turn.charge_used_ah = {rows.charge_ah[i], units::combine_sd(scale_sd * rows.charge_ah[i],
                                                                         charge_ah ? 0.0 : time_sd_s * ah_per_s)};
-            turn.spare_wh = spare(i);
+            turn.margin_wh = margin(i);
             turn.after_farthest = track.time_s[i] > farthest_s;
         }
         flight_report.turns.push_back(turn);
@@ -369,15 +369,15 @@ units::Explanation explain_turn(const FlownTurn& turn, units::Quantity quantity)
         }
         return Relation::homeward_energy_meets_left;
     };
-    const Estimate value = quantity == Quantity::turn_distance ? turn.from_home_m
-                           : quantity == Quantity::turn_charge ? turn.charge_used_ah
-                           : quantity == Quantity::least_spare ? turn.spare_wh
-                                                               : turn.time_s;
+    const Estimate value = quantity == Quantity::turn_distance  ? turn.from_home_m
+                           : quantity == Quantity::turn_charge  ? turn.charge_used_ah
+                           : quantity == Quantity::least_margin ? turn.margin_wh
+                                                                : turn.time_s;
     return {quantity,
             turn.reached ? value : Estimate{std::nan(""), 0.0},
             {{Quantity::turn_time, turn.time_s, units::Origin::measured},
              {Quantity::turn_charge, turn.charge_used_ah, units::Origin::measured},
-             {Quantity::least_spare, turn.spare_wh, units::Origin::computed}},
+             {Quantity::least_margin, turn.margin_wh, units::Origin::computed}},
             relation(),
             units::Source::common_practice,
             {}};

@@ -58,7 +58,7 @@ struct FlownTurn {
     units::Estimate from_home_m;
     units::Estimate charge_used_ah;
     /// Left less needed at that moment, Wh.
-    units::Estimate spare_wh;
+    units::Estimate margin_wh;
     /// It says turn when the aircraft had turned already.
     bool after_farthest = false;
 };
@@ -115,7 +115,7 @@ FlightReport flight_report_of(const telemetry::CleanLog& log, const telemetry::L
 /// The answers to "why?".
 units::Explanation explain_further(const FlightReport& flight_report, const Further& further,
                                    units::Quantity quantity);
-/// @param quantity  `turn_time`, `turn_distance`, `turn_charge` or `least_spare`
+/// @param quantity  `turn_time`, `turn_distance`, `turn_charge` or `least_margin`
 units::Explanation explain_turn(const FlownTurn& turn, units::Quantity quantity);
 std::optional<units::Explanation> explain(const FlightReport& flight_report, units::Quantity quantity);
 

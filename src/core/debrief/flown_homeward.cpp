@@ -64,7 +64,7 @@ std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, cons
         point.flown_m = needs.flown_m[i];
         point.left_wh = forecast.usable_energy_wh.value - used[i];
         point.needed_wh = needs.needed_wh[i];
-        if (!any || point.left_wh - point.needed_wh < flown.least_spare_wh()) flown.least = point;
+        if (!any || point.left_wh - point.needed_wh < flown.least_margin_wh()) flown.least = point;
         if (!any || point.from_home_m > flown.farthest.from_home_m) flown.farthest = point;
         any = true;
         if (i % stride == 0 || i + 1 == log.rows.size()) flown.points.push_back(point);
@@ -73,13 +73,13 @@ std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, cons
     return flown;
 }
 
-units::Explanation explain_least_spare(const FlownHomeward& flown, const mission::Plan& forecast) {
+units::Explanation explain_least_margin(const FlownHomeward& flown, const mission::Plan& forecast) {
     using units::Origin;
     using units::Quantity;
     const double left_wh = flown.least.left_wh;
     // The band of what was usable is the band of what was left of it.
-    return {Quantity::least_spare,
-            {flown.least_spare_wh(), forecast.usable_energy_wh.sd},
+    return {Quantity::least_margin,
+            {flown.least_margin_wh(), forecast.usable_energy_wh.sd},
             {{Quantity::usable_energy, forecast.usable_energy_wh, Origin::computed},
              {Quantity::used_energy, {forecast.usable_energy_wh.value - left_wh, 0.0}, Origin::measured},
              {Quantity::homeward_energy, {flown.least.needed_wh, 0.0}, Origin::computed},

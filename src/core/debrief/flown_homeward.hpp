@@ -34,7 +34,7 @@ struct FlownHomeward {
 
     /// Where a point stands on the forecast's axis, m.
     double on_axis_m(const FlownPoint& point) const { return along_the_way ? point.flown_m : point.from_home_m; }
-    double least_spare_wh() const { return least.left_wh - least.needed_wh; }
+    double least_margin_wh() const { return least.left_wh - least.needed_wh; }
 };
 
 /// Lays a flight over a forecast. Nothing where the log lacks position, current or volts, or the forecast a flight.
@@ -44,8 +44,8 @@ struct FlownHomeward {
 std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                                             const mission::Plan& forecast, const NeededRows* needs = nullptr);
 
-/// The answer to "why?" for the least that was to spare.
-units::Explanation explain_least_spare(const FlownHomeward& flown, const mission::Plan& forecast);
+/// The answer to "why?" for the least that was of margin.
+units::Explanation explain_least_margin(const FlownHomeward& flown, const mission::Plan& forecast);
 
 /// The log kept to the planned way: nine tenths of its positions lie within 250 m, or a tenth of the farthest
 /// distance, of the mission's course out or home. An endurance flight: of home.

@@ -19,8 +19,8 @@ BailOut to_place(const Homeward& homeward, const OutwardPoint& from, const Alter
         home ? homeward.from(station_of(from)) : homeward.to(place.at, place.height_m, station_of(from));
     way.needed_wh = needed.energy_wh;
     way.time_s = needed.time_s;
-    way.spare_wh = homeward.books(needed, from.charge_used_ah).landing_left_wh;
-    way.reachable = needed.wind_allows && way.spare_wh >= 0.0;
+    way.margin_wh = homeward.books(needed, from.charge_used_ah).landing_left_wh;
+    way.reachable = needed.wind_allows && way.margin_wh >= 0.0;
     return way;
 }
 

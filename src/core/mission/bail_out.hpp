@@ -18,7 +18,7 @@ struct BailOut {
     double time_s = 0.0;
     /// Left beyond what the way there needs, down to the landing voltage, Wh; the reserve is not kept: this is the
     /// way out of trouble.
-    double spare_wh = 0.0;
+    double margin_wh = 0.0;
     bool reachable = false;
 };
 

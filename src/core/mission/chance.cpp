@@ -82,13 +82,13 @@ units::Result<Chance> chance(const Plan& plan, int days, std::uint64_t seed, con
         const double distance_m = end_m * i / places;
         const auto there = fly_days(plan, drawn, some, distance_m, stop, parallel);
         const double reserve_wh = outward_at(plan, distance_m).reserve_wh;
-        std::vector<double> spare;
-        spare.reserve(there.size());
-        for (const auto& flight : there) spare.push_back(flight.left_wh - reserve_wh);
+        std::vector<double> margin;
+        margin.reserve(there.size());
+        for (const auto& flight : there) margin.push_back(flight.left_wh - reserve_wh);
         const OutwardPoint at = outward_at(plan, distance_m);
         const double spread = 1.6449 * at.left_sd_wh; // 5 and 95 % of a normal distribution
-        result.bands.push_back({distance_m, at.left_wh - spread, at.left_wh + spread, units::quantile(spare, 0.05),
-                                units::quantile(spare, 0.95)});
+        result.bands.push_back({distance_m, at.left_wh - spread, at.left_wh + spread, units::quantile(margin, 0.05),
+                                units::quantile(margin, 0.95)});
     }
     if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
     return result;

@@ -35,8 +35,8 @@ struct ChanceBand {
     double distance_m = 0.0;
     double left_low_wh = 0.0;
     double left_high_wh = 0.0;
-    double spare_low_wh = 0.0;
-    double spare_high_wh = 0.0;
+    double margin_low_wh = 0.0;
+    double margin_high_wh = 0.0;
 };
 
 struct Chance {

@@ -297,11 +297,11 @@ double DrawnFlights::chance_of_reserve(const Flight& flight, const DaySpread& sp
         day.growth_mps_per_h = spread.growth_mps_per_h * error.growth;
         Flying flying(day, flight, request_.weather.wind_growth_mps_per_h, conditions_.airspeed_out_mps);
         if (!flying.fly()) continue;
-        const double spare_wh = usable_wh - flying.counted_wh - flight.reserve_wh;
+        const double margin_wh = usable_wh - flying.counted_wh - flight.reserve_wh;
         const double sd_wh = std::hypot(pack_sd_wh, spread.draw * (flying.counted_wh - usable_per_draw_wh));
-        const double whole = sd_wh > 0.0       ? 0.5 * std::erfc(-spare_wh / sd_wh / std::sqrt(2.0))
-                             : spare_wh >= 0.0 ? 1.0
-                                               : 0.0;
+        const double whole = sd_wh > 0.0        ? 0.5 * std::erfc(-margin_wh / sd_wh / std::sqrt(2.0))
+                             : margin_wh >= 0.0 ? 1.0
+                                                : 0.0;
         chance += error.weight * whole;
     }
     return chance;
@@ -337,7 +337,7 @@ std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const Fl
     const double end_m = out.track.back().distance_m;
     if (straight) {
         const auto energy = first_crossing(
-            out.track, [](const OutwardPoint& point) { return point.spare_wh(); }, 0.0);
+            out.track, [](const OutwardPoint& point) { return point.margin_wh(); }, 0.0);
         for (const double share : {0.75, 1.0}) {
             if (energy) places.push_back(share * energy->distance_m);
         }

@@ -78,8 +78,8 @@ private:
         point.left_sd_wh =
             units::combine_sd(battery::usable_relative_sd(request_.pack) * usable_wh, draw_sd_ * used_wh_);
         point.needed_sd_wh = units::combine_sd(draw_sd_ * way.energy_wh, wind_sd_wh);
-        point.spare_sd_wh = units::combine_sd(battery::usable_relative_sd(request_.pack) * usable_wh,
-                                              draw_sd_ * (used_wh_ + way.energy_wh), wind_sd_wh);
+        point.margin_sd_wh = units::combine_sd(battery::usable_relative_sd(request_.pack) * usable_wh,
+                                               draw_sd_ * (used_wh_ + way.energy_wh), wind_sd_wh);
         if (const auto& terrain = request_.mission.terrain) {
             if (const auto ground = terrain->above_home_m(at_)) point.ground_height_m = *ground;
             // Launch and landing are near the ground by nature.
@@ -410,7 +410,7 @@ OutwardPoint between(const OutwardPoint& a, const OutwardPoint& b, double share)
          {&OutwardPoint::distance_m, &OutwardPoint::time_s, &OutwardPoint::height_m, &OutwardPoint::charge_used_ah,
           &OutwardPoint::energy_used_wh, &OutwardPoint::cell_voltage_v, &OutwardPoint::left_wh,
           &OutwardPoint::needed_wh, &OutwardPoint::reserve_wh, &OutwardPoint::left_sd_wh,
-          &OutwardPoint::needed_sd_wh, &OutwardPoint::spare_sd_wh, &OutwardPoint::ground_height_m}) {
+          &OutwardPoint::needed_sd_wh, &OutwardPoint::margin_sd_wh, &OutwardPoint::ground_height_m}) {
         point.*member = std::lerp(a.*member, b.*member, share);
     }
     point.at = {std::lerp(a.at.east_m, b.at.east_m, share), std::lerp(a.at.north_m, b.at.north_m, share)};

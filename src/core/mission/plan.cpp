@@ -27,7 +27,7 @@ const RuleTurn* binding(const std::vector<RuleTurn>& turn_rules) {
 
 Turn turn_with_band(const RuleTurn& turn_rule, const std::vector<OutwardPoint>& track, const OutwardPoint& at,
                     double draw_sd) {
-    // How fast the spare shrinks along the way turns its uncertainty into one of place.
+    // How fast the margin shrinks along the way turns its uncertainty into one of place.
     const auto next = std::find_if(track.begin(), track.end(),
                                    [&](const OutwardPoint& p) { return p.distance_m > at.distance_m; });
     const OutwardPoint& b = next == track.end() ? track.back() : *next;
@@ -39,8 +39,8 @@ Turn turn_with_band(const RuleTurn& turn_rule, const std::vector<OutwardPoint>& 
     double distance_sd_m = draw_sd * at.distance_m;
     double charge_sd_ah = 0.0;
     if (turn_rule.turn_rule == TurnRule::energy_home || turn_rule.turn_rule == TurnRule::chance) {
-        const double slope = std::abs(per_metre(a.spare_wh(), b.spare_wh()));
-        distance_sd_m = slope > 0.0 ? at.spare_sd_wh / slope : 0.0;
+        const double slope = std::abs(per_metre(a.margin_wh(), b.margin_wh()));
+        distance_sd_m = slope > 0.0 ? at.margin_sd_wh / slope : 0.0;
         charge_sd_ah = per_metre(a.charge_used_ah, b.charge_used_ah) * distance_sd_m;
     }
     return {turn_rule.turn_rule,
@@ -243,7 +243,7 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
         const ReturnEstimate down = homeward.to(end.at, 0.0, station_of(end));
         plan.whole = homeward.books(down, end.charge_used_ah).landing_left_wh >= end.reserve_wh;
     } else {
-        plan.whole = out.whole && !turn_rule && end.spare_wh() >= 0.0;
+        plan.whole = out.whole && !turn_rule && end.margin_wh() >= 0.0;
     }
     // Where the mission goes home by itself, as a turn.
     if (plan.whole) turn_rule = turn_at_point(TurnRule::energy_home, plan.outward.back(), homeward);

@@ -29,7 +29,7 @@ struct OutwardPoint {
     double left_sd_wh = 0.0;
     double needed_sd_wh = 0.0;
     /// Of left less needed: not the sum in quadrature, because one draw error acts on both.
-    double spare_sd_wh = 0.0;
+    double margin_sd_wh = 0.0;
     /// The worst credible wind lets it home from there.
     bool return_flight = true;
     geodesy::EastNorth at = {};
@@ -44,7 +44,7 @@ struct OutwardPoint {
     /// Some of the way since the point before lies outside the raster.
     bool ground_unknown = false;
 
-    double spare_wh() const { return left_wh - needed_wh; }
+    double margin_wh() const { return left_wh - needed_wh; }
 };
 
 /// Where one turn rule turns, and what that means for coming home.

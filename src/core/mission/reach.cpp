@@ -108,7 +108,7 @@ public:
 
     struct Turned {
         double distance_m = 0.0;
-        double spare_wh = 0.0;
+        double margin_wh = 0.0;
         double reserve_wh = 0.0;
         double used_wh = 0.0;
         ReturnState station;
@@ -126,9 +126,9 @@ public:
         turned.way = homeward_.from(turned.station);
         turned.reserve_wh = homeward_.reserve_wh(turned.way);
         turned.used_wh = climb_wh_ + level_wh;
-        turned.spare_wh = turned.way.wind_allows
-                              ? homeward_.books(turned.way, turned.charge_ah).landing_left_wh - turned.reserve_wh
-                              : -conditions_.usable_energy_wh();
+        turned.margin_wh = turned.way.wind_allows
+                               ? homeward_.books(turned.way, turned.charge_ah).landing_left_wh - turned.reserve_wh
+                               : -conditions_.usable_energy_wh();
         return turned;
     }
 
@@ -217,14 +217,14 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
     const double most_s = flight.most_s();
     const Profile ground(request.mission, bearing_deg, flight.flown_m(most_s));
     const auto ridge_m = [&](double distance_m) { return ground.ridge_m(distance_m); };
-    const auto spare_wh = [&](double seconds) { return flight.turned(seconds, ridge_m).spare_wh; };
+    const auto margin_wh = [&](double seconds) { return flight.turned(seconds, ridge_m).margin_wh; };
     const auto& counted = request.turn.counted;
     const auto counts = [&](TurnRule turn_rule) {
         return std::find(counted.begin(), counted.end(), turn_rule) != counted.end();
     };
     double turn_s = most_s;
     if (counts(TurnRule::energy_home) || !counts(TurnRule::chance)) {
-        const auto by_energy_s = time_of_nought(spare_wh, most_s, 1e-9);
+        const auto by_energy_s = time_of_nought(margin_wh, most_s, 1e-9);
         if (!by_energy_s) return point;
         turn_s = *by_energy_s;
     }
@@ -233,7 +233,7 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
         const DaySpread spread = spread_of(request, *conditions);
         const auto sure = [&](double seconds) {
             const auto turned = flight.turned(seconds, ridge_m);
-            if (!turned.way.wind_allows) return turned.spare_wh;
+            if (!turned.way.wind_allows) return turned.margin_wh;
             const auto legs = drawn.prepared(flight.legs(turned), turned.way.level_w, turned.reserve_wh);
             return sureness(drawn.chance_of_reserve(legs, spread), request.turn.least_chance);
         };
@@ -249,10 +249,10 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
         point.ended_by_terrain = true;
     }
     point.at = geodesy::offset({}, bearing_deg, turn_m);
-    // As the turn's band: the spare's error over how fast the spare shrinks with the way.
+    // As the turn's band: the margin's error over how fast the margin shrinks with the way.
     const double later_s = std::min(turn_s + std::max(0.01 * most_s, 1.0), most_s);
     const auto later = flight.turned(later_s, ridge_m);
-    const double slope = (turned.spare_wh - later.spare_wh) / std::max(later.distance_m - turn_m, 1e-9);
+    const double slope = (turned.margin_wh - later.margin_wh) / std::max(later.distance_m - turn_m, 1e-9);
     const double draw_sd = conditions->cruise_power_w.sd / conditions->cruise_power_w.value;
     const double sd_wh = units::combine_sd(
         battery::usable_relative_sd(request.pack) * conditions->usable_energy_wh(),

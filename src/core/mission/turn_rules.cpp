@@ -12,8 +12,8 @@ constexpr double eighty_percent = 0.8;
 /// Two turns closer than this are one place: no pilot turns to the metre.
 constexpr double same_place_m = 0.5;
 
-double spare_of(const OutwardPoint& point) {
-    return point.spare_wh();
+double margin_of(const OutwardPoint& point) {
+    return point.margin_wh();
 }
 double charge_of(const OutwardPoint& point) {
     return point.charge_used_ah;
@@ -37,7 +37,7 @@ std::optional<OutwardPoint> turn_point(TurnRule turn_rule, const PlanRequest& re
     if (const auto charge_ah = charge_to_turn_ah(turn_rule, request, conditions))
         return first_crossing(out.track, charge_of, *charge_ah);
     if (turn_rule == TurnRule::chance) return chance_crossing(request, conditions, homeward, out);
-    auto crossing = first_crossing(out.track, spare_of, 0.0);
+    auto crossing = first_crossing(out.track, margin_of, 0.0);
     if (crossing) {
         // Where it is the wind that ends it, the last place from which it lets it home.
         const auto after = std::find_if(out.track.begin(), out.track.end(), [&](const OutwardPoint& point) {
@@ -47,7 +47,7 @@ std::optional<OutwardPoint> turn_point(TurnRule turn_rule, const PlanRequest& re
             return last_return(*(after - 1), *after, homeward);
     }
     // Where the return asks for less power than the way out, the pack is at its end out there first.
-    if (!crossing && out.exhausted && out.track.back().spare_wh() >= 0.0) return out.track.back();
+    if (!crossing && out.exhausted && out.track.back().margin_wh() >= 0.0) return out.track.back();
     return crossing;
 }
 

@@ -65,7 +65,7 @@ enum class Quantity : int {
     highest_current,
     highest_ground_speed,
     left_charge,
-    least_spare,
+    least_margin,
     pack_cycles,
     flight_count,
     recharge_count,

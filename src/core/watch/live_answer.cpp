@@ -673,9 +673,9 @@ void LiveSolver::find_places(const Live& live, LiveAnswer& answer) const {
     point.distance_m = answer.now.from_home_m;
     for (const auto& way : mission::bail_outs(here, point)) {
         // As much more, or less, as this flight draws.
-        const double spare = way.spare_wh - (live.draw - 1.0) * way.needed_wh;
+        const double margin = way.margin_wh - (live.draw - 1.0) * way.needed_wh;
         answer.places.push_back(
-            {way.home, way.name, way.distance_m, way.bearing_deg, spare, way.reachable && spare >= 0.0});
+            {way.home, way.name, way.distance_m, way.bearing_deg, margin, way.reachable && margin >= 0.0});
     }
     if (!here.request.failsafe) return;
     here.outward = {point, point};

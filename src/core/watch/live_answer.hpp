@@ -74,7 +74,7 @@ struct LandingPlace {
     std::string name;
     double distance_m = 0.0;
     double bearing_deg = 0.0;
-    double spare_wh = 0.0;
+    double margin_wh = 0.0;
     bool reachable = false;
 };
 

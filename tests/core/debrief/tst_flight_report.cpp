@@ -83,7 +83,7 @@ private slots:
     void furtherIsWhatThePackStillGives();
     void aReserveTakesFromIt();
     void moreUsedMeansLessFurther();
-    void turn_rulesTurnWhereTheirRuleIsMet();
+    void turnRulesTurnWhereTheirRuleIsMet();
     void aTurnRuleThatIsNeverMetSaysSo();
     void secondsAboveALimitAreCounted();
     void electronicsPartByPart();
@@ -150,7 +150,7 @@ void FlightReportTest::moreUsedMeansLessFurther() {
     QVERIFY(nearly_empty.further.back().time_s.value < counted.further.back().time_s.value - 600.0);
 }
 
-void FlightReportTest::turn_rulesTurnWhereTheirRuleIsMet() {
+void FlightReportTest::turnRulesTurnWhereTheirRuleIsMet() {
     auto raw = tests::made_log(2401); // out 12 km and back, 5 A
     const auto log = opened(std::move(raw));
     auto request = tests::sample_request();
@@ -181,14 +181,14 @@ void FlightReportTest::turn_rulesTurnWhereTheirRuleIsMet() {
                 geodesy::offset({}, 250.0, turn.from_home_m.value), 90.0, turn.time_s.value, {}, 250.0};
             const auto way = homeward.from(there);
             const double needed_wh = way.energy_wh + homeward.reserve_wh(way);
-            VERIFY_NEAR(turn.spare_wh.value, plan.usable_energy_wh.value - used_wh - needed_wh, 0.3);
+            VERIFY_NEAR(turn.margin_wh.value, plan.usable_energy_wh.value - used_wh - needed_wh, 0.3);
             // 5 % of an uncalibrated sensor: of the charge, and at a steady draw of the time as well.
             VERIFY_NEAR(turn.charge_used_ah.sd, 0.05 * turn.charge_used_ah.value, 0.01 * turn.charge_used_ah.value);
             if (turn.turn_rule == mission::TurnRule::charge_count) {
                 VERIFY_NEAR(turn.time_s.sd, 0.05 * turn.time_s.value, 0.01 * turn.time_s.value);
                 VERIFY_NEAR(turn.from_home_m.sd, 10.0 * turn.time_s.sd, 0.05 * turn.from_home_m.sd + 1.0);
             }
-            QVERIFY(turn.spare_wh.sd > 0.0);
+            QVERIFY(turn.margin_wh.sd > 0.0);
         }
     }
 }

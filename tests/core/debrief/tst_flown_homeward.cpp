@@ -35,7 +35,7 @@ class FlownHomewardTest : public QObject {
     Q_OBJECT
 private slots:
     void whatIsLeftFallsByWhatWasUsed();
-    void theLeastSpareIsTheLeastOfAllRows();
+    void theLeastMarginIsTheLeastOfAllRows();
     void aThirstyFlightRunsShort();
     void theNeedIsThatOfThePlace();
     void beyondTheForecastTheReturnIsStillKnown();
@@ -61,11 +61,11 @@ void FlownHomewardTest::whatIsLeftFallsByWhatWasUsed() {
     VERIFY_NEAR(flown->points.back().from_home_m, 0.0, 1.0);
 }
 
-void FlownHomewardTest::theLeastSpareIsTheLeastOfAllRows() {
+void FlownHomewardTest::theLeastMarginIsTheLeastOfAllRows() {
     const auto log = opened(tests::made_log());
     const auto flown = debrief::flown_homeward(log.clean, log.summary, forecast());
-    for (const auto& p : flown->points) QVERIFY(p.left_wh - p.needed_wh >= flown->least_spare_wh() - 1e-9);
-    const auto why = debrief::explain_least_spare(*flown, forecast());
+    for (const auto& p : flown->points) QVERIFY(p.left_wh - p.needed_wh >= flown->least_margin_wh() - 1e-9);
+    const auto why = debrief::explain_least_margin(*flown, forecast());
     // Usable less used less needed.
     VERIFY_NEAR(why.inputs[0].value.value - why.inputs[1].value.value - why.inputs[2].value.value, why.value.value,
                 1e-9);
@@ -77,7 +77,7 @@ void FlownHomewardTest::aThirstyFlightRunsShort() {
     for (double& amps : log[Channel::current_a]) amps = 60.0;
     const auto thirsty = opened(std::move(log));
     const auto flown = debrief::flown_homeward(thirsty.clean, thirsty.summary, forecast());
-    QVERIFY(flown->least_spare_wh() < 0.0);
+    QVERIFY(flown->least_margin_wh() < 0.0);
 }
 
 void FlownHomewardTest::theNeedIsThatOfThePlace() {

@@ -67,13 +67,13 @@ void BruteForceTest::straightFlights() {
         const double reserve_wh =
             std::get<ShareOfUsable>(request.reserve).share *
             Walker(request, plan.conditions, {}).left_wh(plan.conditions.cruise_power_w.value);
-        const auto spare_wh = [&](double distance_m) {
+        const auto margin_wh = [&](double distance_m) {
             Walker other = out_and_back(request, plan.conditions, {true, {}}, distance_m);
             return other.left_wh(plan.conditions.home_power_w.value) - reserve_wh;
         };
         const double near_m = 0.98 * turn_m;
-        const double near_wh = spare_wh(near_m);
-        const double here_wh = spare_wh(turn_m);
+        const double near_wh = margin_wh(near_m);
+        const double here_wh = margin_wh(turn_m);
         const double walked_m = turn_m + here_wh * (turn_m - near_m) / (near_wh - here_wh);
         QVERIFY2(std::abs(turn_m / walked_m - 1.0) < 5e-3, qPrintable(text("turn", turn_m, walked_m)));
         ++flown;

@@ -188,8 +188,8 @@ void ChanceTest::theTurnRuleOfChanceTurnsWhereItSays() {
     if (beyond.return_flight) VERIFY_NEAR(result->reserve_intact.value, least_chance, 0.02);
     // The spare's band falls along the way, and is one.
     for (std::size_t i = 1; i < result->bands.size(); ++i) {
-        QVERIFY(result->bands[i].spare_low_wh <= result->bands[i].spare_high_wh);
-        QVERIFY(result->bands[i].spare_high_wh < result->bands[i - 1].spare_high_wh + 1e-9);
+        QVERIFY(result->bands[i].margin_low_wh <= result->bands[i].margin_high_wh);
+        QVERIFY(result->bands[i].margin_high_wh < result->bands[i - 1].margin_high_wh + 1e-9);
     }
 }
 

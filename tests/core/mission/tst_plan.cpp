@@ -226,11 +226,11 @@ void PlanTest::reserves() {
 void PlanTest::leftAndNeededMeetAtTheTurn() {
     const Plan plan = planned(sample_request());
     const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
-    VERIFY_NEAR(at.spare_wh(), 0.0, 1e-6);
+    VERIFY_NEAR(at.margin_wh(), 0.0, 1e-6);
     for (std::size_t i = 1; i < plan.outward.size(); ++i) {
         QVERIFY(plan.outward[i].left_wh < plan.outward[i - 1].left_wh);
-        QVERIFY(plan.outward[i].spare_wh() < plan.outward[i - 1].spare_wh());
-        QVERIFY(plan.outward[i].spare_sd_wh > 0.0);
+        QVERIFY(plan.outward[i].margin_wh() < plan.outward[i - 1].margin_wh());
+        QVERIFY(plan.outward[i].margin_sd_wh > 0.0);
     }
     QVERIFY(plan.turn->distance_m.sd > 0.0);
 }

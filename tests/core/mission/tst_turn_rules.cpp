@@ -27,9 +27,9 @@ class TurnRulesTest : public QObject {
     Q_OBJECT
 private slots:
     void eachRuleTurnsAtItsOwnCharge();
-    void turn_rulesStandSortedByDistance();
+    void turnRulesStandSortedByDistance();
     void earliestOfThoseThatCountIsTheTurn();
-    void turn_rulesThatTurnTooLateAreFlagged();
+    void turnRulesThatTurnTooLateAreFlagged();
     void chargeCountTakesThePilotsFigure();
     void wordsGoBothWays();
     void chanceAloneTurns();
@@ -49,7 +49,7 @@ void TurnRulesTest::eachRuleTurnsAtItsOwnCharge() {
     VERIFY_NEAR(shown_v, expected_v, 1e-3);
 }
 
-void TurnRulesTest::turn_rulesStandSortedByDistance() {
+void TurnRulesTest::turnRulesStandSortedByDistance() {
     const Plan plan = *make_plan(sample_request());
     QCOMPARE(plan.turn_rules.size(), std::size_t(6));
     for (std::size_t i = 1; i < plan.turn_rules.size(); ++i) {
@@ -70,7 +70,7 @@ void TurnRulesTest::earliestOfThoseThatCountIsTheTurn() {
     QVERIFY(!turn_of(plan, TurnRule::eighty_percent).counted);
 }
 
-void TurnRulesTest::turn_rulesThatTurnTooLateAreFlagged() {
+void TurnRulesTest::turnRulesThatTurnTooLateAreFlagged() {
     // Out with the tail wind: a share of the pack is fatal, only the energy rule knows.
     PlanRequest request = sample_request();
     request.weather.wind = {7.0, 85.0};

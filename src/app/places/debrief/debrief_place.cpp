@@ -413,10 +413,10 @@ void DebriefPlace::showFigures() {
     std::optional<units::Explanation> left;
     if (landing.left) left = telemetry::explain(*landing.left, summary, Quantity::left_share);
     shown[std::size(figures)]->setExplanation(left, tr("remaining, by counter"));
-    std::optional<units::Explanation> spare;
+    std::optional<units::Explanation> margin;
     if (const auto flown = flight_.overForecast())
-        spare = debrief::explain_least_spare(*flown, *flight_.flown().plan());
-    shown[std::size(figures) + 1]->setExplanation(spare, tr("minimum margin"));
+        margin = debrief::explain_least_margin(*flown, *flight_.flown().plan());
+    shown[std::size(figures) + 1]->setExplanation(margin, tr("minimum margin"));
     figures_->layOutAgain();
     flight_report_->refresh();
     left_->setVisible(landing.left.has_value());

@@ -232,7 +232,7 @@ void FlightReportView::showTurns() {
              figure(Quantity::turn_time, turn.after_farthest ? tr("%1 *", "time, after the turn").arg(when) : when),
              figure(Quantity::turn_distance, with_error(Quantity::turn_distance, turn.from_home_m)),
              figure(Quantity::turn_charge, with_error(Quantity::turn_charge, turn.charge_used_ah)),
-             figure(Quantity::least_spare, with_error(Quantity::least_spare, turn.spare_wh))});
+             figure(Quantity::least_margin, with_error(Quantity::least_margin, turn.margin_wh))});
     }
     const bool late = std::any_of(flight_report.turns.begin(), flight_report.turns.end(),
                                   [](const auto& turn) { return turn.reached && turn.after_farthest; });
