@@ -187,10 +187,10 @@ Json wind_json(const telemetry::WindEstimate& wind) {
             {"windows", windows}};
 }
 
-Json stretches_json(const std::vector<telemetry::Stretch>& stretches) {
+Json segments_json(const std::vector<telemetry::Segment>& segments) {
     Json list = Json::array();
-    for (const auto& s : stretches) {
-        list.push_back({{"kind", telemetry::stretch_word(s.kind)},
+    for (const auto& s : segments) {
+        list.push_back({{"kind", telemetry::segment_word(s.kind)},
                         {"start_s", s.start_s},
                         {"end_s", s.end_s},
                         {"ground_m", or_null(s.ground_m)},
@@ -313,7 +313,7 @@ Json debrief_json(const telemetry::CleanLog& log, const telemetry::LogSummary& s
           {"pack_sd_ohm", found.sag ? or_null(found.sag->pack_ohm.sd) : Json(nullptr)},
           {"steps", found.sag ? found.sag->steps : 0}}},
         {"account", flight_report ? flight_report_json(*flight_report) : Json(nullptr)},
-        {"stretches", stretches_json(found.stretches)},
+        {"stretches", segments_json(found.segments)},
         {"set_aside", set_aside},
         {"warnings", warnings(diagnostics, wording::Quantities())},
     };
@@ -350,9 +350,9 @@ void print_debrief(const telemetry::CleanLog& log, const telemetry::LogSummary& 
     }
     for (const auto& diagnostic : found.diagnostics)
         out << "  " << wording::message(diagnostic, q).toStdString() << "\n";
-    for (const auto& stretch : found.stretches) {
-        out << "  " << q.duration(stretch.start_s).toStdString() << " to "
-            << q.duration(stretch.end_s).toStdString() << ": " << wording::name(stretch.kind).toStdString() << "\n";
+    for (const auto& segment : found.segments) {
+        out << "  " << q.duration(segment.start_s).toStdString() << " to "
+            << q.duration(segment.end_s).toStdString() << ": " << wording::name(segment.kind).toStdString() << "\n";
     }
     for (const auto& entry : log.set_aside) {
         out << "  excluded: " << entry.rows << " x " << wording::name(entry.reason).toStdString()

@@ -184,18 +184,18 @@ private:
         best->column.quantity_assumed = !column;
     }
 
-    /// How far a current's sum is off a counter's, as a share: the worst of three stretches.
+    /// How far a current's sum is off a counter's, as a share: the worst of three segments.
     std::optional<double> misfit_of(const std::vector<double>& amps, double scale,
                                     const std::vector<double>& counted) const {
-        constexpr std::size_t stretches = 3;
+        constexpr std::size_t segments = 3;
         constexpr double least_counted_ah = 0.01;
         double worst = 0.0;
-        for (std::size_t part = 0; part < stretches; ++part) {
+        for (std::size_t part = 0; part < segments; ++part) {
             double charge = 0.0;
             double begin = missing_value;
             double used = 0.0;
-            const std::size_t from = std::max<std::size_t>(1, part * rows_ / stretches);
-            for (std::size_t i = from; i < (part + 1) * rows_ / stretches; ++i) {
+            const std::size_t from = std::max<std::size_t>(1, part * rows_ / segments);
+            for (std::size_t i = from; i < (part + 1) * rows_ / segments; ++i) {
                 const double step_s = time_[i] - time_[i - 1];
                 if (!std::isfinite(amps[i]) || !std::isfinite(amps[i - 1]) || !(step_s > 0.0)) continue;
                 charge += 0.5 * (amps[i] + amps[i - 1]) * step_s / units::seconds_per_hour * scale;

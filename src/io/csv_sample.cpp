@@ -19,15 +19,15 @@ constexpr std::size_t places = 16;
 constexpr std::size_t bytes_at_a_place = 8192;
 constexpr std::size_t lines_at_a_place = 24;
 
-/// Whole lines of a stretch of the file; the first is whole only where the stretch begins at a line.
-void add_lines(std::string_view stretch, bool to_end, std::vector<std::string>& lines) {
-    std::size_t begin = stretch.find('\n');
+/// Whole lines of a segment of the file; the first is whole only where the stretch begins at a line.
+void add_lines(std::string_view segment, bool to_end, std::vector<std::string>& lines) {
+    std::size_t begin = segment.find('\n');
     std::size_t count = 0;
     while (begin != std::string_view::npos && count < lines_at_a_place) {
         ++begin;
-        const std::size_t end = stretch.find('\n', begin);
+        const std::size_t end = segment.find('\n', begin);
         if (end == std::string_view::npos && !to_end) return;
-        std::string_view line = stretch.substr(begin, end == std::string_view::npos ? end : end - begin);
+        std::string_view line = segment.substr(begin, end == std::string_view::npos ? end : end - begin);
         if (!line.empty() && line.back() == '\r') line.remove_suffix(1);
         if (!line.empty()) {
             lines.emplace_back(line);
@@ -37,7 +37,7 @@ void add_lines(std::string_view stretch, bool to_end, std::vector<std::string>& 
     }
 }
 
-/// The last lines of a stretch that ends with the file.
+/// The last lines of a segment that ends with the file.
 void keep_last_lines(std::vector<std::string>& lines, std::size_t from) {
     if (lines.size() - from <= lines_at_a_place) return;
     lines.erase(lines.begin() + std::ptrdiff_t(from), lines.end() - std::ptrdiff_t(lines_at_a_place));
@@ -88,14 +88,14 @@ units::Result<CsvSample> sample_of(const std::string& path) {
             continue;
         }
         std::vector<std::string> tail;
-        std::string_view stretch(buffer.data(), std::size_t(got));
-        for (std::size_t from = stretch.find('\n'); from != std::string_view::npos;) {
+        std::string_view segment(buffer.data(), std::size_t(got));
+        for (std::size_t from = segment.find('\n'); from != std::string_view::npos;) {
             std::vector<std::string> some;
-            add_lines(stretch.substr(from), true, some);
+            add_lines(segment.substr(from), true, some);
             tail.insert(tail.end(), some.begin(), some.end());
             std::size_t skipped = 0;
             while (skipped < lines_at_a_place && from != std::string_view::npos) {
-                from = stretch.find('\n', from + 1);
+                from = segment.find('\n', from + 1);
                 ++skipped;
             }
         }

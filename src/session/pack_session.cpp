@@ -139,9 +139,9 @@ units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop
     };
     findings.usable_ah = usable(findings.estimate);
     // Plans carry the band that the forecasts before have earned.
-    const double stretch = learning::band_stretch(findings.landings);
-    findings.usable_ah.sd *= stretch;
-    findings.estimate.known.usable_relative_sd *= stretch;
+    const double segment = learning::band_stretch(findings.landings);
+    findings.usable_ah.sd *= segment;
+    findings.estimate.known.usable_relative_sd *= segment;
     const battery::PackModel described(findings.described);
     findings.usable_before_ah = {
         battery::discharge_at_power(described, described.atStart(findings.air_temperature_c), findings.power_w,

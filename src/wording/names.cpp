@@ -72,17 +72,17 @@ QString name(telemetry::SetAsideReason reason) {
     return {};
 }
 
-QString name(telemetry::StretchKind kind) {
-    using telemetry::StretchKind;
+QString name(telemetry::SegmentKind kind) {
+    using telemetry::SegmentKind;
     switch (kind) {
-    case StretchKind::ground: return NamesWords::tr("on the ground");
-    case StretchKind::launch: return NamesWords::tr("launch");
-    case StretchKind::climb: return NamesWords::tr("climb");
-    case StretchKind::level: return NamesWords::tr("level");
-    case StretchKind::glide: return NamesWords::tr("glide");
-    case StretchKind::descent: return NamesWords::tr("descent");
-    case StretchKind::loiter: return NamesWords::tr("loiter");
-    case StretchKind::landing: break;
+    case SegmentKind::ground: return NamesWords::tr("on the ground");
+    case SegmentKind::launch: return NamesWords::tr("launch");
+    case SegmentKind::climb: return NamesWords::tr("climb");
+    case SegmentKind::level: return NamesWords::tr("level");
+    case SegmentKind::glide: return NamesWords::tr("glide");
+    case SegmentKind::descent: return NamesWords::tr("descent");
+    case SegmentKind::loiter: return NamesWords::tr("loiter");
+    case SegmentKind::landing: break;
     }
     return NamesWords::tr("landing");
 }

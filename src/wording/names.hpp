@@ -7,7 +7,7 @@
 #include "core/battery/remaining.hpp"
 #include "core/mission/plan_request.hpp"
 #include "core/telemetry/flight_log.hpp"
-#include "core/telemetry/stretches.hpp"
+#include "core/telemetry/segments.hpp"
 #include "core/units/explanation_fwd.hpp"
 #include "wording/quantities.hpp"
 
@@ -22,7 +22,7 @@ QString name(const battery::LandingRule& rule);
 /// "2.80 V a cell".
 QString cell_volts(double volts);
 QString name(telemetry::SetAsideReason reason);
-QString name(telemetry::StretchKind kind);
+QString name(telemetry::SegmentKind kind);
 QString name(battery::RemainingMethod method);
 /// "20 %", "5 min over home", "1.5 × the return".
 QString name(const mission::Reserve& reserve, const Quantities& quantities);

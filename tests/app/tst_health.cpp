@@ -354,10 +354,10 @@ void HealthTest::debriefTellsWhatIsLeft() {
     QVERIFY((*window_)->flightSession().flight().rested_cell_v != 14.5);
     // What the wind was, and level flight in still air.
     QVERIFY(window_->said("debriefFindings").contains(QStringLiteral("Still-air")));
-    auto* stretches = window_->find<DataTable>("stretchTable");
-    QVERIFY(stretches->model()->rowCount() >= 4);
+    auto* segments = window_->find<DataTable>("stretchTable");
+    QVERIFY(segments->model()->rowCount() >= 4);
     const auto before = (*window_)->debriefPlace().strips().shownRange();
-    stretches->setCurrentIndex(stretches->model()->index(0, 0)); // the climb
+    segments->setCurrentIndex(segments->model()->index(0, 0)); // the climb
     const auto after = (*window_)->debriefPlace().strips().shownRange();
     QVERIFY(after.second - after.first < before.second - before.first);
 }

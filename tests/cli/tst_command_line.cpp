@@ -476,10 +476,10 @@ void CommandLineTest::debriefKeepsItsContract() {
     VERIFY_NEAR(still, true_still, std::max(2.0 * sd, 0.03 * true_still));
     QVERIFY(d["stretches"].size() >= 4);
     std::set<std::string> kinds;
-    for (const json& stretch : d["stretches"]) {
-        kinds.insert(stretch["kind"].get<std::string>());
-        QVERIFY(stretch["end_s"].get<double>() > stretch["start_s"].get<double>());
-        QVERIFY(stretch["energy_wh"].get<double>() >= 0.0);
+    for (const json& segment : d["stretches"]) {
+        kinds.insert(segment["kind"].get<std::string>());
+        QVERIFY(segment["end_s"].get<double>() > segment["start_s"].get<double>());
+        QVERIFY(segment["energy_wh"].get<double>() >= 0.0);
     }
     QVERIFY(kinds.contains("climb") && kinds.contains("level"));
     std::set<std::string> reasons;

@@ -87,7 +87,7 @@ void StripCharts::rebuild() {
     int row = 0;
     ribbon_ = nullptr;
     ribbon_words_.clear();
-    if (!debrief_->findings.stretches.empty()) {
+    if (!debrief_->findings.segments.empty()) {
         addRibbon();
         ++row;
     }
@@ -174,26 +174,26 @@ void StripCharts::addRibbon() {
     QCPAxis* x = ribbon_->axis(QCPAxis::atBottom);
     QCPAxis* y = ribbon_->axis(QCPAxis::atLeft);
     y->setRange(0.0, 1.0);
-    const auto& stretches = debrief_->findings.stretches;
-    for (std::size_t i = 0; i < stretches.size(); ++i) {
-        const auto& stretch = stretches[i];
+    const auto& segments = debrief_->findings.segments;
+    for (std::size_t i = 0; i < segments.size(); ++i) {
+        const auto& segment = segments[i];
         auto* box = new QCPItemRect(plot_);
         for (QCPItemPosition* position : {box->topLeft, box->bottomRight}) position->setAxes(x, y);
-        box->topLeft->setCoords(stretch.start_s / units::seconds_per_minute, 1.0);
-        box->bottomRight->setCoords(stretch.end_s / units::seconds_per_minute, 0.0);
+        box->topLeft->setCoords(segment.start_s / units::seconds_per_minute, 1.0);
+        box->bottomRight->setCoords(segment.end_s / units::seconds_per_minute, 0.0);
         box->setClipAxisRect(ribbon_);
         box->setPen(QPen(theme.hairline, 1));
         // Told apart by their words; the ground is hatched, because nothing is flown there.
-        box->setBrush(stretch.kind == telemetry::StretchKind::ground ? hatching(theme.soft_ink)
+        box->setBrush(segment.kind == telemetry::SegmentKind::ground ? hatching(theme.soft_ink)
                                                                      : QBrush(theme.paper));
         auto* words = add_text(plot_, theme.ink, Look::small_px, false);
         words->position->setType(QCPItemPosition::ptPlotCoords);
         words->position->setAxes(x, y);
-        words->position->setCoords(0.5 * (stretch.start_s + stretch.end_s) / units::seconds_per_minute, 0.5);
+        words->position->setCoords(0.5 * (segment.start_s + segment.end_s) / units::seconds_per_minute, 0.5);
         words->setPositionAlignment(Qt::AlignCenter);
         words->setClipAxisRect(ribbon_);
         words->setClipToAxisRect(true);
-        words->setText(wording::name(stretch.kind));
+        words->setText(wording::name(segment.kind));
         ribbon_words_.emplace_back(words, i);
     }
 }
@@ -203,9 +203,9 @@ void StripCharts::fitRibbon() {
     if (!ribbon_) return;
     QCPAxis* x = ribbon_->axis(QCPAxis::atBottom);
     for (const auto& [words, i] : ribbon_words_) {
-        const auto& stretch = debrief_->findings.stretches[i];
-        const double from = std::max(stretch.start_s / units::seconds_per_minute, x->range().lower);
-        const double to = std::min(stretch.end_s / units::seconds_per_minute, x->range().upper);
+        const auto& segment = debrief_->findings.segments[i];
+        const double from = std::max(segment.start_s / units::seconds_per_minute, x->range().lower);
+        const double to = std::min(segment.end_s / units::seconds_per_minute, x->range().upper);
         const double room = x->coordToPixel(to) - x->coordToPixel(from);
         words->position->setCoords(0.5 * (from + to), 0.5);
         words->setVisible(to > from && QFontMetricsF(words->font()).horizontalAdvance(words->text()) + 6.0 < room);

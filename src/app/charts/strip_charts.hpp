@@ -77,7 +77,7 @@ private:
     std::vector<double> minutes_;
     QCustomPlot* plot_;
     std::vector<Strip> strips_;
-    /// The stretches of the flight, above the strips.
+    /// The segments of the flight, above the strips.
     QCPAxisRect* ribbon_ = nullptr;
     std::vector<std::pair<QCPItemText*, std::size_t>> ribbon_words_;
     std::optional<std::size_t> cursor_row_;

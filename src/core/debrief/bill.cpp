@@ -69,9 +69,9 @@ public:
                                     ? motion.moments[motion.first_airborne].height_m
                                     : 0.0;
         std::vector<double> lift(motion.moments.size(), 0.0);
-        for (const auto& stretch : found.stretches) {
-            for (std::size_t i = stretch.first; i < stretch.last && std::isfinite(stretch.lift_mps); ++i)
-                lift[i] = stretch.lift_mps;
+        for (const auto& segment : found.segments) {
+            for (std::size_t i = segment.first; i < segment.last && std::isfinite(segment.lift_mps); ++i)
+                lift[i] = segment.lift_mps;
         }
         std::size_t farthest = motion.first_airborne;
         double east = 0.0;

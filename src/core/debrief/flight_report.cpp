@@ -102,9 +102,9 @@ void add_shares(FlightReport& flight_report, const telemetry::LogSummary& summar
     cost.sd = assumed_climb_sd * cost.value;
     if (found.still && found.still->climb_cost_w_per_mps) cost = *found.still->climb_cost_w_per_mps;
     double climbed_m = 0.0;
-    for (const telemetry::Stretch& s : found.stretches) {
+    for (const telemetry::Segment& s : found.segments) {
         if (s.climb_m > 0.0 &&
-            (s.kind == telemetry::StretchKind::climb || s.kind == telemetry::StretchKind::launch))
+            (s.kind == telemetry::SegmentKind::climb || s.kind == telemetry::SegmentKind::launch))
             climbed_m += s.climb_m;
     }
     if (!found.motion.has_height) return;

@@ -96,11 +96,11 @@ std::vector<Bin> bins_of(const telemetry::CleanLog& log, const telemetry::Findin
         bin.array_a /= bin.rows;
         const double variance = std::max(squares[i] / bin.rows - bin.volts * bin.volts, 0.0);
         bin.volts_sd = std::sqrt(variance / bin.rows);
-        for (const auto& stretch : found.stretches) {
-            if (bin.time_s < stretch.start_s || bin.time_s >= stretch.end_s) continue;
+        for (const auto& segment : found.segments) {
+            if (bin.time_s < segment.start_s || bin.time_s >= segment.end_s) continue;
             // A stretch on little power may be a glide, or level flight that the array carries: the load decides.
-            using Kind = telemetry::StretchKind;
-            bin.level = stretch.kind == Kind::level || stretch.kind == Kind::loiter || stretch.kind == Kind::glide;
+            using Kind = telemetry::SegmentKind;
+            bin.level = segment.kind == Kind::level || segment.kind == Kind::loiter || segment.kind == Kind::glide;
         }
     }
     return bins;
@@ -138,7 +138,7 @@ double told_from_w(double step_v) {
     return std::max(least_told_w, told_w_per_volt * step_v);
 }
 
-/// @param noise_w  error that may turn the sign; one that only stretches the figure does not
+/// @param noise_w  error that may turn the sign; one that only segments the figure does not
 void judge(SunReading& reading, double noise_w) {
     constexpr double stretched = 0.9;
     const double value = reading.balance_w.value;

@@ -57,7 +57,7 @@ struct SunReading {
 /// clear with a pack that was not full, off by the scale of its sensor (5 %) and its zero (50 mA; both common
 /// practice). From one sensor: the pack is followed through the whole flight by its model (slow part, warming,
 /// sag), the array's current being the unknown that makes its volts come out; off by what the fit says, a third of
-/// the result (the resting curve's slope) and the capacity: a slope stretches the figure and does not turn its
+/// the result (the resting curve's slope) and the capacity: a slope segments the figure and does not turn its
 /// sign, so that the verdict is surer than the watts.
 ///
 /// Steady is level flight within 12 % of the usual power. Below four minutes of it nothing is told.

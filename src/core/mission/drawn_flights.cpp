@@ -56,9 +56,9 @@ public:
                                leg.duration_s;
             }
             owed_m = planned_m > 0.0 ? 0.0 : level_m;
-            const double stretch = planned_m > 0.0 ? std::max(level_m, 0.0) / planned_m : 0.0;
+            const double segment = planned_m > 0.0 ? std::max(level_m, 0.0) / planned_m : 0.0;
             for (std::size_t i = first; i < end; ++i) {
-                if (!(legs[i].by_time ? wait(legs[i]) : cover(legs[i], stretch * legs[i].ground_m))) return false;
+                if (!(legs[i].by_time ? wait(legs[i]) : cover(legs[i], segment * legs[i].ground_m))) return false;
             }
             first = end;
         }

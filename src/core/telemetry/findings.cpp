@@ -51,9 +51,9 @@ units::Result<Findings> find_out(const CleanLog& log, const std::stop_token& sto
     found.motion = std::move(*moved);
     found.wind = wind_estimate(found.motion, airspeed_hint, airspeed_per_power);
     if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
-    found.stretches = stretches(found.motion, found.wind);
-    found.still = still_air(found.motion, found.wind, found.stretches);
-    if (found.still) find_lift(found.stretches, found.motion, *found.still);
+    found.segments = segments(found.motion, found.wind);
+    found.still = still_air(found.motion, found.wind, found.segments);
+    if (found.still) find_lift(found.segments, found.motion, *found.still);
     found.sag = measured_sag(log);
     if (const auto diagnostic = against_own_estimate(log, found)) found.diagnostics.push_back(*diagnostic);
     switch (found.wind.knowledge) {

@@ -12,7 +12,7 @@ namespace sobremesa::telemetry {
 struct Findings {
     Motion motion;
     WindEstimate wind;
-    std::vector<Stretch> stretches;
+    std::vector<Segment> segments;
     std::optional<StillAir> still;
     std::optional<MeasuredSag> sag;
     /// What could not be found, and why.

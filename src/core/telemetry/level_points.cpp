@@ -28,14 +28,14 @@ struct Block {
     double seconds = 0.0;
 };
 
-std::vector<Block> blocks_of(const Motion& motion, const WindEstimate& wind, const std::vector<Stretch>& stretches,
+std::vector<Block> blocks_of(const Motion& motion, const WindEstimate& wind, const std::vector<Segment>& segments,
                              double climb_cost) {
     std::vector<Block> blocks;
     const double ground_m = motion.has_height && motion.first_airborne < motion.moments.size()
                                 ? motion.moments[motion.first_airborne].height_m
                                 : 0.0;
-    for (const Stretch& s : stretches) {
-        if (s.kind != StretchKind::level && s.kind != StretchKind::loiter) continue;
+    for (const Segment& s : segments) {
+        if (s.kind != SegmentKind::level && s.kind != SegmentKind::loiter) continue;
         for (std::size_t first = s.first; first + block_moments <= s.last; first += block_moments) {
             Block block;
             for (std::size_t i = first; i < first + block_moments; ++i) {
@@ -79,10 +79,10 @@ LevelPoint point_of(const Block* first, const Block* last, double airspeed_sd_mp
 } // namespace
 
 std::vector<LevelPoint> level_points(const Motion& motion, const WindEstimate& wind,
-                                     const std::vector<Stretch>& stretches,
+                                     const std::vector<Segment>& segments,
                                      const std::optional<units::Estimate>& climb_cost_w_per_mps) {
     if (!wind.known() || !motion.has_power) return {};
-    auto blocks = blocks_of(motion, wind, stretches, climb_cost_w_per_mps ? climb_cost_w_per_mps->value : 0.0);
+    auto blocks = blocks_of(motion, wind, segments, climb_cost_w_per_mps ? climb_cost_w_per_mps->value : 0.0);
     std::sort(blocks.begin(), blocks.end(),
               [](const Block& a, const Block& b) { return a.airspeed_mps < b.airspeed_mps; });
     std::vector<LevelPoint> points;
@@ -97,13 +97,13 @@ std::vector<LevelPoint> level_points(const Motion& motion, const WindEstimate& w
 }
 
 std::vector<ClimbPoint> climb_points(const Motion& motion, const WindEstimate& wind,
-                                     const std::vector<Stretch>& stretches) {
+                                     const std::vector<Segment>& segments) {
     std::vector<ClimbPoint> points;
     if (!wind.known() || !motion.has_power || !motion.has_height) return points;
     const double ground_m =
         motion.first_airborne < motion.moments.size() ? motion.moments[motion.first_airborne].height_m : 0.0;
-    for (const Stretch& s : stretches) {
-        if (s.kind != StretchKind::climb || s.end_s - s.start_s < least_climb_s) continue;
+    for (const Segment& s : segments) {
+        if (s.kind != SegmentKind::climb || s.end_s - s.start_s < least_climb_s) continue;
         ClimbPoint point;
         double n = 0.0;
         double squares = 0.0;
@@ -135,12 +135,12 @@ std::vector<ClimbPoint> climb_points(const Motion& motion, const WindEstimate& w
 }
 
 void complete(LogSummary& summary, const Findings& findings) {
-    summary.level = level_points(findings.motion, findings.wind, findings.stretches,
+    summary.level = level_points(findings.motion, findings.wind, findings.segments,
                                  findings.still ? findings.still->climb_cost_w_per_mps : std::nullopt);
     summary.pieces = steady_pieces(
-        findings.motion, findings.stretches,
+        findings.motion, findings.segments,
         findings.still && findings.still->climb_cost_w_per_mps ? findings.still->climb_cost_w_per_mps->value : 0.0);
-    summary.climbs = climb_points(findings.motion, findings.wind, findings.stretches);
+    summary.climbs = climb_points(findings.motion, findings.wind, findings.segments);
     summary.idle = idle_reading(findings.motion);
     if (findings.wind.known()) summary.wind_mps = findings.wind.speed_mps;
 }

@@ -4,7 +4,7 @@
 #include <cmath>
 #include <map>
 
-#include "core/telemetry/stretches.hpp"
+#include "core/telemetry/segments.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/median.hpp"
 
@@ -47,7 +47,7 @@ bool counts(const Moment& m) {
     return std::isfinite(m.east_mps) && std::isfinite(m.north_mps) && std::isfinite(m.power_w) && m.power_w > 0.0;
 }
 
-std::vector<Block> blocks_of(const Motion& motion, const Stretch& s, double climb_cost, double ground_m) {
+std::vector<Block> blocks_of(const Motion& motion, const Segment& s, double climb_cost, double ground_m) {
     std::vector<Block> blocks;
     for (std::size_t first = s.first; first + block_moments <= s.last; first += block_moments) {
         Block block{first, first + block_moments};
@@ -269,7 +269,7 @@ void add_turns(const Motion& motion, double ground_m, const std::vector<bool>& t
 
 } // namespace
 
-std::vector<SteadyPiece> steady_pieces(const Motion& motion, const std::vector<Stretch>& stretches,
+std::vector<SteadyPiece> steady_pieces(const Motion& motion, const std::vector<Segment>& segments,
                                        double climb_cost_w_per_mps) {
     std::vector<SteadyPiece> pieces;
     if (!motion.has_power || !motion.has_velocity) return pieces;
@@ -277,8 +277,8 @@ std::vector<SteadyPiece> steady_pieces(const Motion& motion, const std::vector<S
                                 ? motion.moments[motion.first_airborne].height_m
                                 : 0.0;
     std::vector<bool> taken(motion.moments.size(), false);
-    for (const Stretch& s : stretches) {
-        if (s.kind != StretchKind::level && s.kind != StretchKind::loiter) continue;
+    for (const Segment& s : segments) {
+        if (s.kind != SegmentKind::level && s.kind != SegmentKind::loiter) continue;
         const auto blocks = blocks_of(motion, s, climb_cost_w_per_mps, ground_m);
         if (blocks.empty()) continue;
         std::vector<double> steps;

@@ -7,7 +7,7 @@
 namespace sobremesa::telemetry {
 
 struct Motion;
-struct Stretch;
+struct Segment;
 
 /// Mean velocity over ground of a part of steady flight: a straight way of half a minute, or what was flown into
 /// one direction of a circle.
@@ -37,7 +37,7 @@ struct SteadyPiece {
 /// Cuts level and loitering flight where its power changes by more than a tenth for half a minute, and where a
 /// straight course ends. Pieces of less than 20 s are left out. Turns of 60° or more follow, without power.
 /// @param climb_cost_w_per_mps  what slow climbs are taken off at; 0: not known
-std::vector<SteadyPiece> steady_pieces(const Motion& motion, const std::vector<Stretch>& stretches,
+std::vector<SteadyPiece> steady_pieces(const Motion& motion, const std::vector<Segment>& segments,
                                        double climb_cost_w_per_mps);
 
 } // namespace sobremesa::telemetry

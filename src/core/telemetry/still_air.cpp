@@ -28,15 +28,15 @@ struct Level {
 };
 
 /// What a metre a second of climb costs, by least squares over all powered flight.
-std::optional<units::Estimate> climb_cost(const Motion& motion, const std::vector<Stretch>& stretches) {
+std::optional<units::Estimate> climb_cost(const Motion& motion, const std::vector<Segment>& segments) {
     double n = 0.0;
     double sc = 0.0;
     double sp = 0.0;
     double scc = 0.0;
     double scp = 0.0;
     double spp = 0.0;
-    for (const Stretch& s : stretches) {
-        if (s.kind != StretchKind::climb && s.kind != StretchKind::level && s.kind != StretchKind::loiter) continue;
+    for (const Segment& s : segments) {
+        if (s.kind != SegmentKind::climb && s.kind != SegmentKind::level && s.kind != SegmentKind::loiter) continue;
         for (std::size_t i = s.first; i < s.last; ++i) {
             const Moment& m = motion.moments[i];
             if (!std::isfinite(m.power_w) || !std::isfinite(m.climb_mps)) continue;
@@ -59,12 +59,12 @@ std::optional<units::Estimate> climb_cost(const Motion& motion, const std::vecto
     return units::Estimate{slope, std::sqrt(scatter / spread * alike_s)};
 }
 
-Level level_of(const Motion& motion, const std::vector<Stretch>& stretches, double cost_w_per_mps) {
+Level level_of(const Motion& motion, const std::vector<Segment>& segments, double cost_w_per_mps) {
     Level level;
     double charge = 0.0;
     double energy = 0.0;
-    for (const Stretch& s : stretches) {
-        if (s.kind != StretchKind::level && s.kind != StretchKind::loiter) continue;
+    for (const Segment& s : segments) {
+        if (s.kind != SegmentKind::level && s.kind != SegmentKind::loiter) continue;
         for (std::size_t i = s.first; i < s.last; ++i) {
             const Moment& m = motion.moments[i];
             if (!std::isfinite(m.power_w)) continue;
@@ -194,14 +194,14 @@ std::optional<OutAndBackPair> pair_of(const Motion& motion, const Level& level, 
 } // namespace
 
 std::optional<StillAir> still_air(const Motion& motion, const WindEstimate& wind,
-                                  const std::vector<Stretch>& stretches) {
+                                  const std::vector<Segment>& segments) {
     const bool speed_known = wind.knowledge == WindKnowledge::known || wind.knowledge == WindKnowledge::along_only;
     if (!speed_known || !motion.has_power || wind.airspeed_mps.value < 1.0) return std::nullopt;
     if (wind.airspeed_mps.sd > most_airspeed_share_sd * wind.airspeed_mps.value) return std::nullopt;
     StillAir result;
-    result.climb_cost_w_per_mps = climb_cost(motion, stretches);
+    result.climb_cost_w_per_mps = climb_cost(motion, segments);
     const double cost = result.climb_cost_w_per_mps ? result.climb_cost_w_per_mps->value : 0.0;
-    const Level level = level_of(motion, stretches, cost);
+    const Level level = level_of(motion, segments, cost);
     result.level_s = double(level.moments.size()) * motion.step_s;
     if (result.level_s < least_level_s) return std::nullopt;
 
@@ -245,11 +245,11 @@ std::optional<StillAir> still_air(const Motion& motion, const WindEstimate& wind
     return result;
 }
 
-void find_lift(std::vector<Stretch>& stretches, const Motion& motion, const StillAir& still) {
+void find_lift(std::vector<Segment>& segments, const Motion& motion, const StillAir& still) {
     if (!still.climb_cost_w_per_mps || !(still.climb_cost_w_per_mps->value > 0.0)) return;
-    for (Stretch& s : stretches) {
+    for (Segment& s : segments) {
         // At the ends of a flight the ground takes part in the balance.
-        if (s.kind == StretchKind::ground || s.kind == StretchKind::launch || s.kind == StretchKind::landing)
+        if (s.kind == SegmentKind::ground || s.kind == SegmentKind::launch || s.kind == SegmentKind::landing)
             continue;
         double sum = 0.0;
         double n = 0.0;

@@ -3,7 +3,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/telemetry/stretches.hpp"
+#include "core/telemetry/segments.hpp"
 #include "core/units/explanation_fwd.hpp"
 
 namespace sobremesa::telemetry {
@@ -43,11 +43,11 @@ struct StillAir {
 /// level power within one flight, so a flight whose power wanders more than gusts explain says so by a wider sd.
 /// @return nothing where airspeed or power are not known, or less than half a minute was level
 std::optional<StillAir> still_air(const Motion& motion, const WindEstimate& wind,
-                                  const std::vector<Stretch>& stretches);
+                                  const std::vector<Segment>& segments);
 
 /// Fills in the lift of each stretch by its energy balance: climb rate less the power beyond level over what a
 /// metre a second of climb costs. Only where the flight itself shows that cost.
-void find_lift(std::vector<Stretch>& stretches, const Motion& motion, const StillAir& still);
+void find_lift(std::vector<Segment>& segments, const Motion& motion, const StillAir& still);
 
 /// The answers to "why?".
 std::optional<units::Explanation> explain(const StillAir& still, units::Quantity quantity);

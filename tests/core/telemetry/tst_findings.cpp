@@ -95,9 +95,9 @@ std::function<std::pair<double, double>(int)> steered(const std::function<double
     };
 }
 
-std::vector<StretchKind> kinds(const Findings& found) {
-    std::vector<StretchKind> result;
-    for (const auto& s : found.stretches) result.push_back(s.kind);
+std::vector<SegmentKind> kinds(const Findings& found) {
+    std::vector<SegmentKind> result;
+    for (const auto& s : found.segments) result.push_back(s.kind);
     return result;
 }
 
@@ -119,9 +119,9 @@ private slots:
     void ellipsesOfTheFleetHoldTheTruth();
     void directionsOfTheFleet();
     void windGrowsInWindows();
-    void stretchesOfAMadeFlight();
+    void segmentsOfAMadeFlight();
     void aGlideIsNoDescent();
-    void stretchesOfTheFleet();
+    void segmentsOfTheFleet();
     void climbsAreTakenOutOfLevelPower();
     void stillAirOfTheFleet();
     void outAndBackPairsAgree();
@@ -340,7 +340,7 @@ void FindingsTest::windGrowsInWindows() {
     QVERIFY(found.wind.growth_mps_per_h.value > 1.5);
 }
 
-void FindingsTest::stretchesOfAMadeFlight() {
+void FindingsTest::segmentsOfAMadeFlight() {
     // 20 s on the ground, 40 s of climb at 2 m/s, 200 s level, 40 s down at 2 m/s, 20 s on the ground.
     const auto height = [](int t) {
         return t < 20 ? 0.0 : t < 60 ? 2.0 * (t - 20) : t < 260 ? 80.0 : std::max(80.0 - 2.0 * (t - 260), 0.0);
@@ -356,19 +356,19 @@ void FindingsTest::stretchesOfAMadeFlight() {
                                    : t < 60           ? 8.0
                                    : t < 260          ? 5.0
                                                       : 4.0; }));
-    const std::vector<StretchKind> wanted{StretchKind::ground, StretchKind::launch,  StretchKind::climb,
-                                          StretchKind::level,  StretchKind::descent, StretchKind::landing,
-                                          StretchKind::ground};
+    const std::vector<SegmentKind> wanted{SegmentKind::ground, SegmentKind::launch,  SegmentKind::climb,
+                                          SegmentKind::level,  SegmentKind::descent, SegmentKind::landing,
+                                          SegmentKind::ground};
     QCOMPARE(kinds(found), wanted);
     // One second after the other, from the first to the last; what they hold is the whole log's.
     double energy = 0.0;
-    for (std::size_t i = 0; i < found.stretches.size(); ++i) {
-        if (i > 0) QCOMPARE(found.stretches[i].start_s, found.stretches[i - 1].end_s);
-        energy += found.stretches[i].energy_wh;
+    for (std::size_t i = 0; i < found.segments.size(); ++i) {
+        if (i > 0) QCOMPARE(found.segments[i].start_s, found.segments[i - 1].end_s);
+        energy += found.segments[i].energy_wh;
     }
     VERIFY_NEAR(energy, 16.0 * (20 * 0.5 + 40 * 8.0 + 200 * 5.0 + 40 * 4.0 + 20 * 0.5) / 3600.0, 0.01);
-    VERIFY_NEAR(found.stretches[1].climb_m + found.stretches[2].climb_m, 80.0, 10.0);
-    VERIFY_NEAR(found.stretches[3].ground_m, 200.0 * 12.0, 150.0);
+    VERIFY_NEAR(found.segments[1].climb_m + found.segments[2].climb_m, 80.0, 10.0);
+    VERIFY_NEAR(found.segments[3].ground_m, 200.0 * 12.0, 150.0);
 }
 
 void FindingsTest::aGlideIsNoDescent() {
@@ -379,27 +379,27 @@ void FindingsTest::aGlideIsNoDescent() {
         },
         [](int t) { return t < 200 ? 100.0 : 100.0 - 0.8 * (t - 200); },
         [](int t) { return t < 200 ? 5.0 : 0.4; }));
-    QCOMPARE(kinds(found).back(), StretchKind::glide);
+    QCOMPARE(kinds(found).back(), SegmentKind::glide);
 }
 
-void FindingsTest::stretchesOfTheFleet() {
+void FindingsTest::segmentsOfTheFleet() {
     for (const Judged& j : fleet()) {
         const auto found = kinds(j.found);
-        const auto has = [&](StretchKind kind) {
+        const auto has = [&](SegmentKind kind) {
             return std::find(found.begin(), found.end(), kind) != found.end();
         };
         const QByteArray name = QByteArray::fromStdString(j.flown.scenario.name);
-        QVERIFY2(has(StretchKind::climb), name.constData());
-        QVERIFY2(has(StretchKind::descent) || has(StretchKind::glide), name.constData());
-        QCOMPARE(found.back(), StretchKind::ground);
+        QVERIFY2(has(SegmentKind::climb), name.constData());
+        QVERIFY2(has(SegmentKind::descent) || has(SegmentKind::glide), name.constData());
+        QCOMPARE(found.back(), SegmentKind::ground);
         if (j.flown.scenario.mission.kind == sim::SimulatedMission::Kind::loiter &&
             j.flown.day != sim::Day::glitches)
-            QVERIFY2(has(StretchKind::loiter) || has(StretchKind::level), name.constData());
+            QVERIFY2(has(SegmentKind::loiter) || has(SegmentKind::level), name.constData());
         QVERIFY2(found.size() <= 40, name.constData());
         // As high as it was flown.
         double climbed = 0.0;
-        for (const auto& s : j.found.stretches) {
-            if (s.kind == StretchKind::climb || s.kind == StretchKind::launch) climbed += s.climb_m;
+        for (const auto& s : j.found.segments) {
+            if (s.kind == SegmentKind::climb || s.kind == SegmentKind::launch) climbed += s.climb_m;
         }
         VERIFY_NEAR(climbed, j.flown.scenario.mission.height_m, 0.25 * j.flown.scenario.mission.height_m);
     }

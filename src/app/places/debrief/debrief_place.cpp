@@ -278,8 +278,8 @@ QWidget* DebriefPlace::makeReading() {
 
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(new TextLabel(Role::heading, tr("Segments")));
-    makeStretches();
-    column->addWidget(stretches_);
+    makeSegments();
+    column->addWidget(segments_);
     column->addWidget(new Hairline(Qt::Horizontal));
 
     makeSetAside();
@@ -307,21 +307,21 @@ void DebriefPlace::makeSagRow() {
     sag->addWidget(take_sag_, 0, Qt::AlignTop);
 }
 
-void DebriefPlace::makeStretches() {
-    stretch_cells_ = new CellModel(this);
-    stretches_ = new DataTable(QStringLiteral("stretchTable"), tr("Segments of the flight"));
-    stretches_->setModel(stretch_cells_);
-    stretches_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    stretches_->setSelectionMode(QAbstractItemView::SingleSelection);
-    stretches_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    stretches_->horizontalHeader()->setStretchLastSection(true);
-    connect(stretches_->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
+void DebriefPlace::makeSegments() {
+    segment_cells_ = new CellModel(this);
+    segments_ = new DataTable(QStringLiteral("stretchTable"), tr("Segments of the flight"));
+    segments_->setModel(segment_cells_);
+    segments_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    segments_->setSelectionMode(QAbstractItemView::SingleSelection);
+    segments_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    segments_->horizontalHeader()->setStretchLastSection(true);
+    connect(segments_->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
             [this](const QModelIndex& now) {
                 const auto debrief = session_.debrief();
-                if (!debrief || !now.isValid() || std::size_t(now.row()) >= debrief->findings.stretches.size())
+                if (!debrief || !now.isValid() || std::size_t(now.row()) >= debrief->findings.segments.size())
                     return;
-                const auto& stretch = debrief->findings.stretches[std::size_t(now.row())];
-                strips_->showPart(stretch.start_s, stretch.end_s);
+                const auto& segment = debrief->findings.segments[std::size_t(now.row())];
+                strips_->showPart(segment.start_s, segment.end_s);
             });
 }
 
@@ -361,7 +361,7 @@ void DebriefPlace::showDebrief() {
     showChart();
     filing_->refresh();
     showTrack();
-    showStretches();
+    showSegments();
     set_aside_model_->setList(debrief->clean.set_aside);
     const int rows = set_aside_model_->rowCount();
     set_aside_->setVisible(rows > 0);
@@ -450,11 +450,11 @@ void DebriefPlace::showRemaining() {
     take_sag_->setEnabled(flight.flown.pack.measured_cell_ohm != why.value.value);
 }
 
-void DebriefPlace::showStretches() {
+void DebriefPlace::showSegments() {
     const auto& q = Look::instance().quantities();
-    const auto& stretches = session_.debrief()->findings.stretches;
+    const auto& segments = session_.debrief()->findings.segments;
     std::vector<std::vector<Cell>> rows;
-    for (const auto& s : stretches) {
+    for (const auto& s : segments) {
         const auto cell = [&](Quantity quantity) { return explained_cell(telemetry::explain(s, quantity)); };
         Cell kind;
         kind.text = wording::name(s.kind);
@@ -468,14 +468,14 @@ void DebriefPlace::showStretches() {
                         cell(Quantity::lift_of_air), cell(Quantity::mean_power), cell(Quantity::used_energy)});
     }
     // Short heads: the whole table has to fit beside the strips.
-    stretch_cells_->setCells({tr("segment"), tr("from"), tr("duration"), tr("distance"), tr("climb"), tr("lift"),
+    segment_cells_->setCells({tr("segment"), tr("from"), tr("duration"), tr("distance"), tr("climb"), tr("lift"),
                               tr("power"), tr("energy")},
                              std::move(rows));
-    stretches_->fitColumns(80);
+    segments_->fitColumns(80);
     const Look& look = Look::instance();
-    stretches_->setFixedHeight(stretches_->horizontalHeader()->sizeHint().height() +
-                               int(stretches.size()) * stretches_->verticalHeader()->defaultSectionSize() +
-                               look.scaled(6));
+    segments_->setFixedHeight(segments_->horizontalHeader()->sizeHint().height() +
+                              int(segments.size()) * segments_->verticalHeader()->defaultSectionSize() +
+                              look.scaled(6));
 }
 
 void DebriefPlace::showDiagnostics() {

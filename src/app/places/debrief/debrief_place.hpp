@@ -58,7 +58,7 @@ private:
     QWidget* makeOpened();
     QWidget* makeReading();
     void makeSagRow();
-    void makeStretches();
+    void makeSegments();
     void makeSetAside();
     QWidget* makeStrips();
     QWidget* makeChart();
@@ -69,7 +69,7 @@ private:
     MapView::Way plannedWay() const;
     void showDiagnostics();
     void showRemaining();
-    void showStretches();
+    void showSegments();
     void markCursor(std::size_t row);
     void jumpToSetAside(int reason);
     void showParts();
@@ -86,8 +86,8 @@ private:
     QWidget* sag_row_;
     TextLabel* sag_words_;
     QPushButton* take_sag_;
-    CellModel* stretch_cells_;
-    DataTable* stretches_;
+    CellModel* segment_cells_;
+    DataTable* segments_;
     FigureRow* figures_;
     TextLabel* left_;
     /// Under the sentence: what is wrong comes before what is good to know.

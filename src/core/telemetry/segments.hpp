@@ -9,14 +9,14 @@
 
 namespace sobremesa::telemetry {
 
-enum class StretchKind { ground, launch, climb, level, glide, descent, loiter, landing };
+enum class SegmentKind { ground, launch, climb, level, glide, descent, loiter, landing };
 
 /// Stable word for scripts.
-const char* stretch_word(StretchKind kind);
+const char* segment_word(SegmentKind kind);
 
 /// A part of a flight in which one thing was done.
-struct Stretch {
-    StretchKind kind = StretchKind::ground;
+struct Segment {
+    SegmentKind kind = SegmentKind::ground;
     double start_s = 0.0;
     double end_s = 0.0;
     /// Moments [first, last).
@@ -34,15 +34,15 @@ struct Stretch {
     double lift_mps = std::numeric_limits<double>::quiet_NaN();
 };
 
-/// Cuts a flight into stretches.
+/// Cuts a flight into segments.
 ///
 /// Nothing here is tuned to one aircraft. Climb and descent begin where the climb rate leaves a band around level
 /// that is as wide as the flight's own unsteadiness (at least 0.4 m/s), and end where it is back within half of it;
 /// a glide is a descent or a level stretch on less than a third of the flight's median power; a loiter is level
 /// turning through a full circle. What lasts less than 8 s joins its neighbour.
-std::vector<Stretch> stretches(const Motion& motion, const WindEstimate& wind);
+std::vector<Segment> segments(const Motion& motion, const WindEstimate& wind);
 
 /// The answers to "why?" for duration, ground distance, climb (as `height`), mean power and used energy.
-std::optional<units::Explanation> explain(const Stretch& stretch, units::Quantity quantity);
+std::optional<units::Explanation> explain(const Segment& segment, units::Quantity quantity);
 
 } // namespace sobremesa::telemetry

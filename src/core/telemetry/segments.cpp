@@ -1,4 +1,4 @@
-#include "core/telemetry/stretches.hpp"
+#include "core/telemetry/segments.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -15,7 +15,7 @@ namespace sobremesa::telemetry {
 namespace {
 
 constexpr double least_band_mps = 0.4;
-constexpr double least_stretch_s = 8.0;
+constexpr double least_segment_s = 8.0;
 constexpr double glide_share = 0.33;
 constexpr double glide_end_share = 0.5;
 /// A full circle within this makes a loiter, s.
@@ -92,13 +92,13 @@ std::vector<char> circling(const Motion& motion, const WindEstimate& wind) {
 }
 
 struct Run {
-    StretchKind kind;
+    SegmentKind kind;
     std::size_t first;
     std::size_t last;
     std::size_t length() const { return last - first; }
 };
 
-std::vector<Run> runs_of(const std::vector<StretchKind>& kinds) {
+std::vector<Run> runs_of(const std::vector<SegmentKind>& kinds) {
     std::vector<Run> runs;
     for (std::size_t i = 0; i < kinds.size(); ++i) {
         if (runs.empty() || runs.back().kind != kinds[i])
@@ -109,13 +109,13 @@ std::vector<Run> runs_of(const std::vector<StretchKind>& kinds) {
     return runs;
 }
 
-bool stays(StretchKind kind) {
-    return kind == StretchKind::ground || kind == StretchKind::launch || kind == StretchKind::landing;
+bool stays(SegmentKind kind) {
+    return kind == SegmentKind::ground || kind == SegmentKind::launch || kind == SegmentKind::landing;
 }
 
 /// Joins what is too short to the longer of its neighbours, the shortest first.
-void join_short(std::vector<StretchKind>& kinds, double step_s) {
-    const auto least = std::size_t(least_stretch_s / step_s);
+void join_short(std::vector<SegmentKind>& kinds, double step_s) {
+    const auto least = std::size_t(least_segment_s / step_s);
     for (;;) {
         const auto runs = runs_of(kinds);
         std::optional<std::size_t> shortest;
@@ -124,7 +124,7 @@ void join_short(std::vector<StretchKind>& kinds, double step_s) {
             if (!shortest || runs[i].length() < runs[*shortest].length()) shortest = i;
         }
         if (!shortest) return;
-        std::optional<StretchKind> into;
+        std::optional<SegmentKind> into;
         std::size_t longest = 0;
         for (const std::size_t other : {*shortest - 1, *shortest + 1}) {
             if (other >= runs.size() || stays(runs[other].kind) || runs[other].length() <= longest) continue;
@@ -133,17 +133,17 @@ void join_short(std::vector<StretchKind>& kinds, double step_s) {
         }
         if (!into) {
             // Alone between launch and landing.
-            into = StretchKind::level;
-            if (runs[*shortest].kind == StretchKind::level) into = StretchKind::landing;
+            into = SegmentKind::level;
+            if (runs[*shortest].kind == SegmentKind::level) into = SegmentKind::landing;
         }
         std::fill(kinds.begin() + std::ptrdiff_t(runs[*shortest].first),
                   kinds.begin() + std::ptrdiff_t(runs[*shortest].last), *into);
     }
 }
 
-std::vector<StretchKind> kinds_of(const Motion& motion, const WindEstimate& wind) {
+std::vector<SegmentKind> kinds_of(const Motion& motion, const WindEstimate& wind) {
     const auto& moments = motion.moments;
-    std::vector<StretchKind> kinds(moments.size(), StretchKind::ground);
+    std::vector<SegmentKind> kinds(moments.size(), SegmentKind::ground);
     const auto climb = smooth(motion, &Moment::climb_mps, 3);
     const auto power = smooth(motion, &Moment::power_w, 3);
     const auto height = smooth(motion, &Moment::height_m, 1);
@@ -154,17 +154,17 @@ std::vector<StretchKind> kinds_of(const Motion& motion, const WindEstimate& wind
     }
     const double usual_w = units::median(powers);
     const auto loiters = circling(motion, wind);
-    StretchKind slope = StretchKind::level;
+    SegmentKind slope = SegmentKind::level;
     bool gliding = false;
     for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
         const double c = climb[i];
-        if (slope == StretchKind::climb && c < 0.5 * band) slope = StretchKind::level;
-        if (slope == StretchKind::descent && c > -0.5 * band) slope = StretchKind::level;
-        if (c > band) slope = StretchKind::climb;
-        if (c < -band) slope = StretchKind::descent;
-        gliding = power[i] < (gliding ? glide_end_share : glide_share) * usual_w && slope != StretchKind::climb;
-        kinds[i] = gliding                                          ? StretchKind::glide
-                   : slope == StretchKind::level && loiters[i] != 0 ? StretchKind::loiter
+        if (slope == SegmentKind::climb && c < 0.5 * band) slope = SegmentKind::level;
+        if (slope == SegmentKind::descent && c > -0.5 * band) slope = SegmentKind::level;
+        if (c > band) slope = SegmentKind::climb;
+        if (c < -band) slope = SegmentKind::descent;
+        gliding = power[i] < (gliding ? glide_end_share : glide_share) * usual_w && slope != SegmentKind::climb;
+        kinds[i] = gliding                                          ? SegmentKind::glide
+                   : slope == SegmentKind::level && loiters[i] != 0 ? SegmentKind::loiter
                                                                     : slope;
     }
     // From the ground into the air, and back.
@@ -172,23 +172,23 @@ std::vector<StretchKind> kinds_of(const Motion& motion, const WindEstimate& wind
     const auto last = motion.last_airborne;
     if (first > 0) {
         const auto end = std::min(first + std::size_t(launch_s / motion.step_s), last);
-        std::fill(kinds.begin() + std::ptrdiff_t(first), kinds.begin() + std::ptrdiff_t(end), StretchKind::launch);
+        std::fill(kinds.begin() + std::ptrdiff_t(first), kinds.begin() + std::ptrdiff_t(end), SegmentKind::launch);
     }
     if (last < moments.size() && last > first) {
         const double ground_m = height[last - 1];
         std::size_t from = last;
-        while (from > first && kinds[from - 1] != StretchKind::launch && kinds[from - 1] != StretchKind::climb &&
+        while (from > first && kinds[from - 1] != SegmentKind::launch && kinds[from - 1] != SegmentKind::climb &&
                (!std::isfinite(height[from - 1]) || height[from - 1] - ground_m < landing_height_m) &&
                last - from < std::size_t(60.0 / motion.step_s))
             --from;
-        std::fill(kinds.begin() + std::ptrdiff_t(from), kinds.begin() + std::ptrdiff_t(last), StretchKind::landing);
+        std::fill(kinds.begin() + std::ptrdiff_t(from), kinds.begin() + std::ptrdiff_t(last), SegmentKind::landing);
     }
     join_short(kinds, motion.step_s);
     return kinds;
 }
 
-Stretch measured(const Motion& motion, const WindEstimate& wind, const Run& run) {
-    Stretch s;
+Segment measured(const Motion& motion, const WindEstimate& wind, const Run& run) {
+    Segment s;
     s.kind = run.kind;
     s.first = run.first;
     s.last = run.last;
@@ -200,7 +200,7 @@ Stretch measured(const Motion& motion, const WindEstimate& wind, const Run& run)
     for (std::size_t i = run.first; i < run.last; ++i) {
         const Moment& m = motion.moments[i];
         if (std::isfinite(m.east_mps)) s.ground_m += std::hypot(m.east_mps, m.north_mps) * motion.step_s;
-        if (wind.known() && std::isfinite(m.east_mps) && run.kind != StretchKind::ground)
+        if (wind.known() && std::isfinite(m.east_mps) && run.kind != SegmentKind::ground)
             s.air_m += airspeed_at(motion, wind, i) * motion.step_s;
         if (std::isfinite(m.height_m)) {
             if (!first_m) first_m = m.height_m;
@@ -222,63 +222,63 @@ Stretch measured(const Motion& motion, const WindEstimate& wind, const Run& run)
 
 } // namespace
 
-const char* stretch_word(StretchKind kind) {
+const char* segment_word(SegmentKind kind) {
     switch (kind) {
-    case StretchKind::ground: return "ground";
-    case StretchKind::launch: return "launch";
-    case StretchKind::climb: return "climb";
-    case StretchKind::level: return "level";
-    case StretchKind::glide: return "glide";
-    case StretchKind::descent: return "descent";
-    case StretchKind::loiter: return "loiter";
-    case StretchKind::landing: break;
+    case SegmentKind::ground: return "ground";
+    case SegmentKind::launch: return "launch";
+    case SegmentKind::climb: return "climb";
+    case SegmentKind::level: return "level";
+    case SegmentKind::glide: return "glide";
+    case SegmentKind::descent: return "descent";
+    case SegmentKind::loiter: return "loiter";
+    case SegmentKind::landing: break;
     }
     return "landing";
 }
 
-std::vector<Stretch> stretches(const Motion& motion, const WindEstimate& wind) {
-    std::vector<Stretch> result;
+std::vector<Segment> segments(const Motion& motion, const WindEstimate& wind) {
+    std::vector<Segment> result;
     for (const Run& run : runs_of(kinds_of(motion, wind))) result.push_back(measured(motion, wind, run));
     return result;
 }
 
-std::optional<units::Explanation> explain(const Stretch& stretch, units::Quantity quantity) {
+std::optional<units::Explanation> explain(const Segment& segment, units::Quantity quantity) {
     using units::Quantity;
     using units::Relation;
     units::Explanation why;
     why.quantity = quantity;
     why.source = units::Source::log_itself;
     const units::ExplainedInput lasted{
-        Quantity::duration, {stretch.end_s - stretch.start_s, 0.0}, units::Origin::measured};
+        Quantity::duration, {segment.end_s - segment.start_s, 0.0}, units::Origin::measured};
     switch (quantity) {
     case Quantity::duration:
         why.value = lasted.value;
         why.relation = Relation::first_to_last_row;
         break;
     case Quantity::ground_distance:
-        why.value = {stretch.ground_m, 0.0};
+        why.value = {segment.ground_m, 0.0};
         why.relation = Relation::airspeed_over_time;
         why.inputs = {lasted};
         break;
     case Quantity::height:
-        why.value = {stretch.climb_m, 0.0};
+        why.value = {segment.climb_m, 0.0};
         why.relation = Relation::first_to_last_row;
         why.inputs = {lasted};
         break;
     case Quantity::lift_of_air:
-        why.value = {stretch.lift_mps, 0.0};
+        why.value = {segment.lift_mps, 0.0};
         why.relation = Relation::climb_less_bought_climb;
         why.inputs = {lasted,
-                      {Quantity::height, {stretch.climb_m, 0.0}, units::Origin::measured},
-                      {Quantity::mean_power, {stretch.mean_power_w, 0.0}, units::Origin::measured}};
+                      {Quantity::height, {segment.climb_m, 0.0}, units::Origin::measured},
+                      {Quantity::mean_power, {segment.mean_power_w, 0.0}, units::Origin::measured}};
         break;
     case Quantity::mean_power:
-        why.value = {stretch.mean_power_w, 0.0};
+        why.value = {segment.mean_power_w, 0.0};
         why.relation = Relation::mean_over_time;
         why.inputs = {lasted};
         break;
     case Quantity::used_energy:
-        why.value = {stretch.energy_wh, 0.0};
+        why.value = {segment.energy_wh, 0.0};
         why.relation = Relation::trapezoid_of_power;
         why.inputs = {lasted};
         break;
