@@ -10025,7 +10025,7 @@ usados</translation>
     </message>
 </context>
 <context>
-    <name>sobremesa::app::WorkshopPage</name>
+    <name>sobremesa::app::PackBuilderPage</name>
     <message>
         <source>Build from cells</source>
         <translation>Montar con celdas</translation>

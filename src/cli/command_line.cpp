@@ -17,11 +17,11 @@
 #include "cli/debrief_command.hpp"
 #include "cli/learn_command.hpp"
 #include "cli/number_option.hpp"
+#include "cli/pack_builder_command.hpp"
 #include "cli/pack_command.hpp"
 #include "cli/plan_command.hpp"
 #include "cli/sun_command.hpp"
 #include "cli/watch_command.hpp"
-#include "cli/workshop_command.hpp"
 #include "io/log_file.hpp"
 
 namespace sobremesa::cli {

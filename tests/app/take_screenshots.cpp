@@ -226,7 +226,7 @@ void take_empty_and_crowded(const QString& demo, const QString& pictures, const 
     for (const app::Theme* theme : app::all_themes()) {
         app::Look::instance().setTheme(*theme);
         take_bench(window, pictures, QStringLiteral("bench-crowded-%1").arg(theme->name));
-        window.packs().showWorkshop();
+        window.packs().showPackBuilder();
         take(window, pictures, QStringLiteral("workshop-crowded-%1").arg(theme->name));
     }
     window.showPlace(app::Place::plan);
@@ -307,7 +307,7 @@ int main(int argc, char** argv) {
             take_bench(window, pictures, QStringLiteral("bench-%1").arg(theme->name));
         }
         if (!theme->dark) {
-            window.packs().showWorkshop();
+            window.packs().showPackBuilder();
             take(window, pictures, QStringLiteral("workshop-%1").arg(theme->name));
             window.packs().showRecordList();
             for (const auto& [id, kept] : window.workspace().library().packs) {

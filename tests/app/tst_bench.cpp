@@ -299,32 +299,32 @@ void BenchTest::aTableOfPacksIsDroppedAndExported() {
 
 void BenchTest::aPackIsBuiltOnPaperAndShelved() {
     auto& packs = (*window_)->packs();
-    packs.showWorkshop();
-    auto& workshop = packs.workshop();
+    packs.showPackBuilder();
+    auto& pack_builder = packs.pack_builder();
     const auto type = [&](const char* field, const char* text) {
-        auto* edit = workshop.findChild<NumberField*>(QLatin1String(field));
+        auto* edit = pack_builder.findChild<NumberField*>(QLatin1String(field));
         QVERIFY2(edit, field);
         edit->setFocus();
         edit->selectAll();
         QTest::keyClicks(edit, QLatin1String(text));
     };
-    const double before_kg = workshop.made().pack.mass_kg;
+    const double before_kg = pack_builder.made().pack.mass_kg;
     type("In parallel", "3");
-    QCOMPARE(workshop.build().parallel, 3);
-    QVERIFY(workshop.made().pack.mass_kg > 1.4 * before_kg);
+    QCOMPARE(pack_builder.build().parallel, 3);
+    QVERIFY(pack_builder.made().pack.mass_kg > 1.4 * before_kg);
     const QString said = window_->said("builtSentence");
     QVERIFY2(said.contains(QStringLiteral("4S3P")), qPrintable(said));
     // A weak strip limits the pack, and says so in the figure.
-    const double wide_a = battery::continuous_current_a(workshop.made().pack);
+    const double wide_a = battery::continuous_current_a(pack_builder.made().pack);
     type("Strip width", "3");
-    QVERIFY(battery::continuous_current_a(workshop.made().pack) < wide_a);
+    QVERIFY(battery::continuous_current_a(pack_builder.made().pack) < wide_a);
     // What cannot be is marked where it is typed and changes nothing.
     type("Cell mass", "0");
-    auto* trouble = workshop.findChild<QLabel*>(QStringLiteral("Cell mass trouble"));
+    auto* trouble = pack_builder.findChild<QLabel*>(QStringLiteral("Cell mass trouble"));
     QVERIFY(trouble->isVisible());
-    QVERIFY(workshop.build().cell.mass_kg > 0.0);
+    QVERIFY(pack_builder.build().cell.mass_kg > 0.0);
     const std::size_t before = (*window_)->workspace().library().packs.size();
-    QTest::keyClick(workshop.findChild<QPushButton*>(QStringLiteral("builtShelve")), Qt::Key_Space);
+    QTest::keyClick(pack_builder.findChild<QPushButton*>(QStringLiteral("builtShelve")), Qt::Key_Space);
     QCOMPARE((*window_)->workspace().library().packs.size(), before + 1);
     QVERIFY(!packs.onBench());
     QCOMPARE((*window_)->workspace().library().packs.at(*packs.record_list().chosen()).pack.parallel, 3);
@@ -334,9 +334,9 @@ void BenchTest::aPartOfAFlightTellsTheWhole() {
     auto& packs = (*window_)->packs();
     packs.showRecordList();
     packs.record_list().choose(idOf("B-07"));
-    packs.showWorkshop();
+    packs.showPackBuilder();
     const auto type = [&](const char* field, const char* text) {
-        auto* edit = packs.workshop().findChild<NumberField*>(QLatin1String(field));
+        auto* edit = packs.pack_builder().findChild<NumberField*>(QLatin1String(field));
         edit->setFocus();
         edit->selectAll();
         QTest::keyClicks(edit, QLatin1String(text));
@@ -345,7 +345,7 @@ void BenchTest::aPartOfAFlightTellsTheWhole() {
     type("Flown", "30");
     // 80 % of 6.5 Ah over 2.6 Ah in half an hour: one hour by charge, a little less at constant power.
     std::vector<double> seconds;
-    for (auto* figure : packs.workshop().findChildren<ExplainedNumber*>()) {
+    for (auto* figure : packs.pack_builder().findChildren<ExplainedNumber*>()) {
         if (!figure->isVisible() || figure->explanation()->quantity != units::Quantity::endurance) continue;
         seconds.push_back(figure->explanation()->value.value);
     }
@@ -355,8 +355,9 @@ void BenchTest::aPartOfAFlightTellsTheWhole() {
     QVERIFY(seconds[1] > 0.9 * seconds[0]);
     // More than the pack holds was put back by no charger.
     type("Put back by the charger", "9000");
-    QVERIFY(packs.workshop().findChild<QLabel*>(QStringLiteral("Put back by the charger trouble"))->isVisible());
-    QVERIFY(packs.workshop().test().recharged_ah <= 1.2 * 6.5); // the last that could be, as it was typed
+    QVERIFY(
+        packs.pack_builder().findChild<QLabel*>(QStringLiteral("Put back by the charger trouble"))->isVisible());
+    QVERIFY(packs.pack_builder().test().recharged_ah <= 1.2 * 6.5); // the last that could be, as it was typed
 }
 
 void BenchTest::sixtyPacksInEveryLook() {

@@ -36,7 +36,7 @@ void visit_all(OpenedWindow& opened, const std::function<void(const QString&)>& 
     at(Place::packs, "packs");
     window.packs().showBench();
     at(Place::packs, "bench");
-    window.packs().showWorkshop();
+    window.packs().showPackBuilder();
     at(Place::packs, "workshop");
     window.packs().showRecordList();
     at(Place::sensors, "sensors");

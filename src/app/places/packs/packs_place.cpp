@@ -16,12 +16,12 @@ PacksPlace::PacksPlace(session::Workspace& workspace, session::PlanSession& plan
     setDocumentMode(true);
     addTab(record_list_, tr("List"));
     bench_room_ = addLaterTab(tr("Bench"));
-    workshop_room_ = addLaterTab(tr("Build"));
+    pack_builder_room_ = addLaterTab(tr("Build"));
     health_room_ = addLaterTab(tr("Health"));
     connect(this, &QTabWidget::currentChanged, this, [this](int tab) {
         if (tab == bench_tab) bench();
-        // The workshop's test is about whatever is chosen on the list.
-        if (tab == workshop_tab) workshop().setTested(record_list_->chosen());
+        // The pack builder's test is about whatever is chosen on the list.
+        if (tab == pack_builder_tab) pack_builder().setTested(record_list_->chosen());
         if (tab == health_tab) health().setPack(record_list_->chosen());
     });
 }
@@ -45,16 +45,16 @@ BenchPage& PacksPlace::bench() {
     return *bench_;
 }
 
-WorkshopPage& PacksPlace::workshop() {
-    if (workshop_) return *workshop_;
-    workshop_ = new WorkshopPage(workspace_);
-    connect(workshop_, &WorkshopPage::shelved, this, [this](session::Id id) {
+PackBuilderPage& PacksPlace::pack_builder() {
+    if (pack_builder_) return *pack_builder_;
+    pack_builder_ = new PackBuilderPage(workspace_);
+    connect(pack_builder_, &PackBuilderPage::shelved, this, [this](session::Id id) {
         showRecordList();
         record_list_->choose(id);
     });
-    workshop_room_->layout()->addWidget(workshop_);
-    workshop_->show();
-    return *workshop_;
+    pack_builder_room_->layout()->addWidget(pack_builder_);
+    pack_builder_->show();
+    return *pack_builder_;
 }
 
 HealthPage& PacksPlace::health() {

@@ -4,12 +4,12 @@
 
 #include "app/places/packs/bench_page.hpp"
 #include "app/places/packs/health_page.hpp"
-#include "app/places/packs/workshop_page.hpp"
+#include "app/places/packs/pack_builder_page.hpp"
 #include "app/places/record_list/record_list_place.hpp"
 
 namespace sobremesa::app {
 
-/// Packs: the list, the bench on which they are tried, the workshop in which they are made on paper, and their
+/// Packs: the list, the bench on which they are tried, the pack builder in which they are made on paper, and their
 /// health over the cycles. All but the list are made when they are first wanted, so that the first window does not
 /// wait.
 class PacksPlace : public QTabWidget {
@@ -18,13 +18,13 @@ public:
     PacksPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent = nullptr);
     RecordListPlace& record_list() { return *record_list_; }
     BenchPage& bench();
-    WorkshopPage& workshop();
+    PackBuilderPage& pack_builder();
     HealthPage& health();
     session::PackSession& learning() { return learning_; }
     bool onBench() const { return currentIndex() == bench_tab; }
     void showRecordList() { setCurrentIndex(record_list_tab); }
     void showBench() { setCurrentIndex(bench_tab); }
-    void showWorkshop() { setCurrentIndex(workshop_tab); }
+    void showPackBuilder() { setCurrentIndex(pack_builder_tab); }
     void showHealth() { setCurrentIndex(health_tab); }
 
 signals:
@@ -34,7 +34,7 @@ signals:
     void tableMade(DataTable* table);
 
 private:
-    enum Tab { record_list_tab, bench_tab, workshop_tab, health_tab };
+    enum Tab { record_list_tab, bench_tab, pack_builder_tab, health_tab };
     QWidget* addLaterTab(const QString& name);
 
     session::Workspace& workspace_;
@@ -42,9 +42,9 @@ private:
     session::PackSession learning_;
     RecordListPlace* record_list_;
     QWidget* bench_room_ = nullptr;
-    QWidget* workshop_room_ = nullptr;
+    QWidget* pack_builder_room_ = nullptr;
     BenchPage* bench_ = nullptr;
-    WorkshopPage* workshop_ = nullptr;
+    PackBuilderPage* pack_builder_ = nullptr;
     QWidget* health_room_ = nullptr;
     HealthPage* health_ = nullptr;
 };

@@ -1,4 +1,4 @@
-#include "cli/workshop_command.hpp"
+#include "cli/pack_builder_command.hpp"
 
 #include <ctime>
 #include <ostream>

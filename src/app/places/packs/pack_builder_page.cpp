@@ -1,4 +1,4 @@
-#include "app/places/packs/workshop_page.hpp"
+#include "app/places/packs/pack_builder_page.hpp"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -62,7 +62,7 @@ std::optional<double> open_or(double value) {
     return value > 0.0 ? std::optional(value) : std::nullopt;
 }
 
-Cell workshop_cell(const QString& text, bool figure) {
+Cell pack_builder_cell(const QString& text, bool figure) {
     Cell cell;
     cell.text = text;
     cell.figure = figure;
@@ -76,16 +76,16 @@ void clear(QWidget* place) {
 
 } // namespace
 
-WorkshopPage::WorkshopPage(session::Workspace& workspace, QWidget* parent)
+PackBuilderPage::PackBuilderPage(session::Workspace& workspace, QWidget* parent)
     : QWidget(parent), workspace_(workspace), build_(std::make_shared<Build>()),
       test_(std::make_shared<battery::PartialTest>(battery::ordinary_test({}))), taken_test_(*test_) {
     setObjectName(QStringLiteral("workshopPage"));
     Fold::fill(*this, {tr("Build from cells"), makeBuild(), 9}, {tr("From a partial flight"), makeTest(), 5});
     makeForms();
-    connect(&Look::instance(), &Look::changed, this, &WorkshopPage::makeForms);
+    connect(&Look::instance(), &Look::changed, this, &PackBuilderPage::makeForms);
 }
 
-QWidget* WorkshopPage::makeBuild() {
+QWidget* PackBuilderPage::makeBuild() {
     const Look& look = Look::instance();
     auto* inside = new Panel;
     auto* column = new QVBoxLayout(inside);
@@ -107,7 +107,7 @@ QWidget* WorkshopPage::makeBuild() {
     column->addWidget(parts_table_);
     auto* shelve = new QPushButton(tr("Add to Packs"));
     shelve->setObjectName(QStringLiteral("builtShelve"));
-    connect(shelve, &QPushButton::clicked, this, &WorkshopPage::shelve);
+    connect(shelve, &QPushButton::clicked, this, &PackBuilderPage::shelve);
     column->addWidget(shelve, 0, Qt::AlignLeft);
     column->addWidget(new TextLabel(
         Role::quiet,
@@ -117,7 +117,7 @@ QWidget* WorkshopPage::makeBuild() {
     return new ScrollColumn(inside);
 }
 
-QWidget* WorkshopPage::makeTest() {
+QWidget* PackBuilderPage::makeTest() {
     const Look& look = Look::instance();
     auto* inside = new Panel;
     auto* column = new QVBoxLayout(inside);
@@ -139,7 +139,7 @@ QWidget* WorkshopPage::makeTest() {
     return scroll;
 }
 
-std::vector<RequestField> WorkshopPage::cellFields() const {
+std::vector<RequestField> PackBuilderPage::cellFields() const {
     const auto& q = Look::instance().quantities();
     const Notation millimetres{1000.0, tr("mm"), 2};
     const Notation amps{1.0, tr("A"), 0};
@@ -176,7 +176,7 @@ std::vector<RequestField> WorkshopPage::cellFields() const {
     };
 }
 
-std::vector<RequestField> WorkshopPage::joiningFields() const {
+std::vector<RequestField> PackBuilderPage::joiningFields() const {
     const Notation millimetres{1000.0, tr("mm"), 2};
     const Notation count{1.0, {}, 0};
     const auto b = build_;
@@ -217,7 +217,7 @@ std::vector<RequestField> WorkshopPage::joiningFields() const {
     };
 }
 
-std::vector<RequestField> WorkshopPage::testFields() const {
+std::vector<RequestField> PackBuilderPage::testFields() const {
     const auto& q = Look::instance().quantities();
     const auto t = test_;
     return {
@@ -238,14 +238,14 @@ std::vector<RequestField> WorkshopPage::testFields() const {
 }
 
 /// Made anew when the units change.
-void WorkshopPage::makeForms() {
+void PackBuilderPage::makeForms() {
     makeBuildForms();
     makeTestForm();
     showBuilt();
     showTest();
 }
 
-void WorkshopPage::makeBuildForms() {
+void PackBuilderPage::makeBuildForms() {
     const Look& look = Look::instance();
     const FormSubject subject{[] { return PlanRequest(); },
                               [this](const PlanRequest&) -> std::optional<units::Error> {
@@ -265,7 +265,7 @@ void WorkshopPage::makeBuildForms() {
     row->addWidget(new FieldForm(joiningFields(), subject), 1, Qt::AlignTop);
 }
 
-void WorkshopPage::makeTestForm() {
+void PackBuilderPage::makeTestForm() {
     const FormSubject test_subject{[] { return PlanRequest(); },
                                    [this](const PlanRequest&) -> std::optional<units::Error> {
                                        if (tested_) {
@@ -286,7 +286,7 @@ void WorkshopPage::makeTestForm() {
     test_column->addWidget(new FieldForm(testFields(), test_subject));
 }
 
-void WorkshopPage::showBuilt() {
+void PackBuilderPage::showBuilt() {
     const auto& q = Look::instance().quantities();
     made_ = *battery::built(*build_);
     const battery::Size& size = *made_.pack.size;
@@ -308,27 +308,27 @@ void WorkshopPage::showBuilt() {
                                                      figures[i].second);
     built_figures_->layOutAgain();
     const auto mass = [&](double kg) {
-        return workshop_cell(wording::written(kg, 0.0, {1000.0, tr("g"), 1}), true);
+        return pack_builder_cell(wording::written(kg, 0.0, {1000.0, tr("g"), 1}), true);
     };
     const auto ohm = [&](double value) {
-        return workshop_cell(wording::written(value, 0.0, {1000.0, tr("mΩ"), 1}), true);
+        return pack_builder_cell(wording::written(value, 0.0, {1000.0, tr("mΩ"), 1}), true);
     };
     const auto current = [&](double value) {
-        return workshop_cell(wording::written(value, 0.0, {1.0, tr("A"), 0}), true);
+        return pack_builder_cell(wording::written(value, 0.0, {1.0, tr("A"), 0}), true);
     };
-    const auto none = [] { return workshop_cell(QStringLiteral("–"), true); };
+    const auto none = [] { return pack_builder_cell(QStringLiteral("–"), true); };
     parts_->setCells(
         {tr("part"), tr("mass"), tr("resistance"), tr("continuous")},
-        {{workshop_cell(tr("cells"), false), mass(made_.cells_kg), ohm(made_.cells_resistance_ohm),
+        {{pack_builder_cell(tr("cells"), false), mass(made_.cells_kg), ohm(made_.cells_resistance_ohm),
           current(made_.cells_current_a)},
-         {workshop_cell(tr("strips"), false), mass(made_.strips_kg), ohm(made_.strip_resistance_ohm),
+         {pack_builder_cell(tr("strips"), false), mass(made_.strips_kg), ohm(made_.strip_resistance_ohm),
           current(made_.strips_current_a)},
-         {workshop_cell(tr("leads"), false), mass(made_.leads_kg), ohm(made_.leads_resistance_ohm), none()},
-         {workshop_cell(tr("the rest"), false), mass(made_.extras_kg), none(), none()}});
+         {pack_builder_cell(tr("leads"), false), mass(made_.leads_kg), ohm(made_.leads_resistance_ohm), none()},
+         {pack_builder_cell(tr("the rest"), false), mass(made_.extras_kg), none(), none()}});
     parts_table_->fitColumns();
 }
 
-void WorkshopPage::showTest() {
+void PackBuilderPage::showTest() {
     const auto known = tested_ ? workspace_.library().packs.find(*tested_) : workspace_.library().packs.end();
     test_figures_->setVisible(known != workspace_.library().packs.end());
     if (known == workspace_.library().packs.end()) {
@@ -353,7 +353,7 @@ void WorkshopPage::showTest() {
     test_figures_->layOutAgain();
 }
 
-void WorkshopPage::setTested(std::optional<session::Id> id) {
+void PackBuilderPage::setTested(std::optional<session::Id> id) {
     if (id == tested_) return;
     tested_ = id;
     const auto known = id ? workspace_.library().packs.find(*id) : workspace_.library().packs.end();
@@ -366,7 +366,7 @@ void WorkshopPage::setTested(std::optional<session::Id> id) {
     showTest();
 }
 
-void WorkshopPage::shelve() {
+void PackBuilderPage::shelve() {
     book::KeptPack kept{made_.pack, {}, false};
     kept.pack.name = tr("built %1", "a pack on paper").arg(wording::build(made_.pack)).toStdString();
     if (const auto id = workspace_.put(logbook::EditKind::add_pack, std::nullopt, kept)) emit shelved(*id);

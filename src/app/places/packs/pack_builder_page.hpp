@@ -17,11 +17,12 @@ class FigureRow;
 class TextLabel;
 class DataTable;
 
-/// The workshop of the Packs place: a pack built from cells on paper, and a whole flight told from a part of it.
-class WorkshopPage : public QWidget {
+/// The pack builder of the Packs place: a pack built from cells on paper, and a whole flight told from a part of
+/// it.
+class PackBuilderPage : public QWidget {
     Q_OBJECT
 public:
-    explicit WorkshopPage(session::Workspace& workspace, QWidget* parent = nullptr);
+    explicit PackBuilderPage(session::Workspace& workspace, QWidget* parent = nullptr);
 
     const battery::Build& build() const { return *build_; }
     const battery::Built& made() const { return made_; }
