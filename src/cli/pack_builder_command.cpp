@@ -117,7 +117,7 @@ int pack_health(const HealthOptions& options, std::ostream& out, std::ostream& e
     const auto kept = io::kept_pack_from_json(*text, options.pack);
     if (!kept) return unusable(kept.error(), err);
     for (const auto& reading : kept->readings) {
-        if (const auto good = battery::checked(kept->pack, reading); !good) {
+        if (const auto good = battery::validate(kept->pack, reading); !good) {
             units::Error error = good.error();
             error.where.file = options.pack;
             error.where.field = "readings." + error.where.field;

@@ -383,13 +383,13 @@ units::Result<PlanRequest> read_request(Parts& parts, const std::string& file) {
     where_given("sun", [&](DocumentReader& in) { read_sun(in, request); });
     where_given("link", [&](DocumentReader& in) { read_link(in, request); });
     if (parts.error) return tl::unexpected(*parts.error);
-    auto checked = mission::checked(request);
-    if (!checked) {
-        units::Error error = checked.error();
+    auto valid = mission::validate(request);
+    if (!valid) {
+        units::Error error = valid.error();
         error.where.file = file;
         return tl::unexpected(error);
     }
-    return checked;
+    return valid;
 }
 
 } // namespace sobremesa::io

@@ -86,7 +86,7 @@ units::Result<book::KeptAircraft> kept_aircraft_from_json(const std::string& tex
     return kept<book::KeptAircraft>(text, from, "sobremesa-aircraft", [](DocumentReader& in, auto& kept) {
         FieldReader reader(in);
         describe_kept_aircraft(reader, kept);
-        return error_of(airframe::checked(kept.aircraft));
+        return error_of(airframe::validate(kept.aircraft));
     });
 }
 
@@ -94,7 +94,7 @@ units::Result<book::KeptPack> kept_pack_from_json(const std::string& text, const
     return kept<book::KeptPack>(text, from, "sobremesa-pack", [](DocumentReader& in, auto& kept) {
         FieldReader reader(in);
         describe_kept_pack(reader, kept);
-        return error_of(battery::checked(kept.pack));
+        return error_of(battery::validate(kept.pack));
     });
 }
 

@@ -193,8 +193,8 @@ units::Result<PackTable> packs_from_csv(const std::string& text, const std::stri
                 return tl::unexpected(*wrong);
             }
         }
-        if (auto checked = battery::checked(pack); !checked) {
-            units::Error error = checked.error();
+        if (auto valid = battery::validate(pack); !valid) {
+            units::Error error = valid.error();
             error.where.file = file;
             error.where.line = rows[i].line;
             return tl::unexpected(error);

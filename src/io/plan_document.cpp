@@ -53,8 +53,8 @@ units::Result<PackDocument> pack_from_json(const std::string& text, const std::s
     reader.allow({"format", "version", "note", "retired", "readings"});
     read_pack(reader, document.pack);
     if (reader.error()) return tl::unexpected(*reader.error());
-    if (auto checked = battery::checked(document.pack); !checked) {
-        units::Error error = checked.error();
+    if (auto valid = battery::validate(document.pack); !valid) {
+        units::Error error = valid.error();
         error.where.file = file;
         return tl::unexpected(error);
     }

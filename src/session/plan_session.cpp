@@ -12,9 +12,9 @@ namespace sobremesa::session {
 PlanSession::PlanSession(QObject* parent) : QObject(parent), request_(first_request()) {}
 
 std::optional<units::Error> PlanSession::setRequest(const mission::PlanRequest& request) {
-    const auto checked = mission::checked(request);
-    if (!checked) return checked.error();
-    const mission::PlanRequest before = std::exchange(request_, *checked);
+    const auto valid = mission::validate(request);
+    if (!valid) return valid.error();
+    const mission::PlanRequest before = std::exchange(request_, *valid);
     emit requestEdited(before);
     emit requestChanged();
     workOut();

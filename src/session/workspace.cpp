@@ -282,7 +282,7 @@ units::Result<RecordChange> change_to(const std::map<Id, Kept>& record_list, Kin
 units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptAircraft& kept) {
     const Id number = id ? *id : newId();
     auto change = change_to(library_.aircraft, Kind::aircraft, number, kept,
-                            [](const auto& k) { return airframe::checked(k.aircraft); });
+                            [](const auto& k) { return airframe::validate(k.aircraft); });
     if (!change) return tl::unexpected(change.error());
     make(kind, kept.aircraft.name, {*change}, true);
     showOpenPlan();
@@ -291,8 +291,8 @@ units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book
 
 units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptPack& kept) {
     const Id number = id ? *id : newId();
-    auto change =
-        change_to(library_.packs, Kind::pack, number, kept, [](const auto& k) { return battery::checked(k.pack); });
+    auto change = change_to(library_.packs, Kind::pack, number, kept,
+                            [](const auto& k) { return battery::validate(k.pack); });
     if (!change) return tl::unexpected(change.error());
     make(kind, kept.pack.name, {*change}, true);
     showOpenPlan();
@@ -302,7 +302,7 @@ units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book
 units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptPlan& kept) {
     const Id number = id ? *id : newId();
     auto change = change_to(library_.plans, Kind::plan, number, kept,
-                            [](const auto& k) { return mission::checked(k.request); });
+                            [](const auto& k) { return mission::validate(k.request); });
     if (!change) return tl::unexpected(change.error());
     make(kind, kept.request.name, {*change}, true);
     if (number == open_plan_) showOpenPlan();
@@ -312,7 +312,7 @@ units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book
 units::Result<Id> Workspace::put(EditKind kind, std::optional<Id> id, const book::KeptFlight& kept) {
     const Id number = id ? *id : newId();
     auto change = change_to(library_.flights, Kind::flight, number, kept,
-                            [](const auto& k) { return mission::checked(k.flown); });
+                            [](const auto& k) { return mission::validate(k.flown); });
     if (!change) return tl::unexpected(change.error());
     make(kind, kept.name, {*change}, true);
     return number;

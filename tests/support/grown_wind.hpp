@@ -35,7 +35,7 @@ inline mission::PlanRequest grown_wind_request(int i) {
 }
 
 inline std::optional<GrownWindFlight> grown_wind_flight(int i) {
-    auto request = mission::checked(grown_wind_request(i));
+    auto request = mission::validate(grown_wind_request(i));
     if (!request) return std::nullopt;
     auto made = mission::make_plan(*request);
     if (!made || !made->turn) return std::nullopt;

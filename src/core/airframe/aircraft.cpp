@@ -30,7 +30,7 @@ constexpr double sd_per_mass_ratio = 0.25;
 
 } // namespace
 
-units::Result<Aircraft> checked(Aircraft aircraft) {
+units::Result<Aircraft> validate(Aircraft aircraft) {
     const units::Limit limits[] = {
         {"aircraft.mass_kg", aircraft.mass_kg, 0.02, 150},
         {"aircraft.cruise_airspeed_mps", aircraft.cruise_airspeed_mps, 1, 120},
@@ -55,7 +55,7 @@ units::Result<Aircraft> checked(Aircraft aircraft) {
     };
     if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
     if (aircraft.array) {
-        if (const auto array = sun::checked(*aircraft.array); !array) return tl::unexpected(array.error());
+        if (const auto array = sun::validate(*aircraft.array); !array) return tl::unexpected(array.error());
         // Cells on the tail and hanging over the edges are seen; a whole wing more is a slip of the pen.
         constexpr double most_of_wing = 1.3;
         if (aircraft.wing.area_m2 && sun::cell_area_m2(*aircraft.array) > most_of_wing * *aircraft.wing.area_m2)
@@ -66,7 +66,7 @@ units::Result<Aircraft> checked(Aircraft aircraft) {
             return units::out_of_range("aircraft.array.mass_kg", *aircraft.array->mass_kg, 0.0, aircraft.mass_kg);
     }
     if (aircraft.converter) {
-        if (const auto converter = sun::checked(*aircraft.converter); !converter)
+        if (const auto converter = sun::validate(*aircraft.converter); !converter)
             return tl::unexpected(converter.error());
     }
     double parts_w = 0.0;

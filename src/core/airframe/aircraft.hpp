@@ -78,7 +78,7 @@ struct Aircraft {
 };
 
 /// @error `value_out_of_range` naming the field
-units::Result<Aircraft> checked(Aircraft aircraft);
+units::Result<Aircraft> validate(Aircraft aircraft);
 
 /// The electronics' draw: given, or assumed 5 W but never more than a fifth of the cruise power (common practice).
 double electronics_power_w(const Aircraft& aircraft);

@@ -149,7 +149,7 @@ Health health(const Pack& pack, const std::vector<HealthReading>& readings, doub
     return health(pack, readings, now_s, resting_v, since_s);
 }
 
-units::Result<HealthReading> checked(const Pack& pack, HealthReading reading) {
+units::Result<HealthReading> validate(const Pack& pack, HealthReading reading) {
     constexpr double most_cycles = 1e5;
     constexpr double most_over_label = 2.0;
     constexpr double most_ohm = 1.0;

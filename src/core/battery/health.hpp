@@ -72,7 +72,7 @@ Health health(const Pack& pack, const std::vector<HealthReading>& readings, doub
 
 /// @error `value_out_of_range` naming what no charger or meter shows: a recharge of more than twice the label, a
 /// resistance beyond 1 Ω, volts outside of the chemistry, or another number of cells than the pack has in series
-units::Result<HealthReading> checked(const Pack& pack, HealthReading reading);
+units::Result<HealthReading> validate(const Pack& pack, HealthReading reading);
 
 /// The answers to "why?" for full charge, resistance and cycles left; nothing where the readings do not tell.
 std::optional<units::Explanation> explain(const Pack& pack, const Health& health, units::Quantity quantity);

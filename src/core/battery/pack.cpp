@@ -126,7 +126,7 @@ constexpr double least_rate_step = 1e-3;
 /// What a row of it may give over the label.
 constexpr double most_over_label = 1.1;
 
-units::Result<Pack> checked(Pack pack) {
+units::Result<Pack> validate(Pack pack) {
     // 0 is a pack that nobody weighed; a milligram is a slip of the pen, and no number to divide heat by.
     const double least_mass_kg = pack.mass_kg == 0.0 ? 0.0 : 1e-3;
     const units::Limit limits[] = {

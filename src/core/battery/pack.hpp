@@ -171,7 +171,7 @@ double cells_current_a(const Pack& pack);
 double continuous_current_a(const Pack& pack);
 
 /// @error `value_out_of_range` naming the field, for anything that no pack can have
-units::Result<Pack> checked(Pack pack);
+units::Result<Pack> validate(Pack pack);
 
 /// Charge of the whole pack when new and full, Ah: what the label says.
 double rated_charge_ah(const Pack& pack);

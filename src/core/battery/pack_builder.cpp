@@ -113,7 +113,7 @@ units::Result<Built> built(const Build& build) {
     if (cell.rated_current_a) pack.rated_current_a = *cell.rated_current_a * build.parallel;
     result.cells_current_a = cells_current_a(pack);
     pack.strips_current_a = result.strips_current_a;
-    auto checked_pack = checked(pack);
+    auto checked_pack = validate(pack);
     if (!checked_pack) return tl::unexpected(checked_pack.error());
     return result;
 }

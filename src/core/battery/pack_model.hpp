@@ -66,7 +66,7 @@ struct RateMisfit {
 /// itself; Arrhenius. Default values: common practice, no source; see `CellDefaults`.
 class PackModel {
 public:
-    /// @param pack  checked
+    /// @param pack  validated
     /// @param like  a model whose fitted rate table is taken over where it is that of the same cell: fitting takes
     ///              longer than a plan
     explicit PackModel(const Pack& pack, const PackModel* like = nullptr);

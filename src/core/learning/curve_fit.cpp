@@ -206,8 +206,8 @@ std::vector<telemetry::LevelPoint> points_of(const FlightData& flight, const Cur
 units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double reference_mass_kg,
                                   const std::vector<FlightObservation>& observations,
                                   const std::vector<KnownPair>& pairs) {
-    const auto checked = airframe::checked(aircraft);
-    if (!checked) return tl::unexpected(checked.error());
+    const auto valid = airframe::validate(aircraft);
+    if (!valid) return tl::unexpected(valid.error());
     PowerCurve start = airframe::curve_of_known_cruise(aircraft, reference_mass_kg);
     const auto data = data_of(observations);
     CurveSolver fit(start, prior_of(aircraft, start), data);

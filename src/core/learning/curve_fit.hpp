@@ -63,7 +63,7 @@ inline constexpr double usual_scatter = 0.05;
 ///
 /// Without a observation the curve is the known cruise and physics.
 /// @param pairs  given at the known cruise's mass and density
-/// @error as `airframe::checked`
+/// @error as `airframe::validate`
 units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double reference_mass_kg,
                                   const std::vector<FlightObservation>& observations,
                                   const std::vector<KnownPair>& pairs = {});

@@ -8,9 +8,9 @@
 namespace sobremesa::matching {
 
 units::Result<Bench> bench_of(const mission::PlanRequest& request) {
-    const auto checked = mission::checked(request);
-    if (!checked) return tl::unexpected(checked.error());
-    const auto& r = *checked;
+    const auto valid = mission::validate(request);
+    if (!valid) return tl::unexpected(valid.error());
+    const auto& r = *valid;
     const auto air =
         atmosphere::air_above_field(r.weather.field_elevation_m, r.mission.height_m, r.weather.temperature_c);
     if (!air) return tl::unexpected(air.error());

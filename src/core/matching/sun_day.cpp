@@ -309,7 +309,7 @@ std::vector<Candidate> candidates_for(const PlanRequest& request, double airspee
     const auto with = [&](SunChange::Kind kind, const auto& change) {
         Candidate candidate{kind, request, airspeed_mps};
         change(candidate.request.aircraft);
-        if (airframe::checked(candidate.request.aircraft)) list.push_back(std::move(candidate));
+        if (airframe::validate(candidate.request.aircraft)) list.push_back(std::move(candidate));
     };
     with(SunChange::Kind::more_area, [](airframe::Aircraft& a) {
         a.array->cell_area_m2 *= 1.1;
@@ -390,9 +390,9 @@ sun::PackVolts pack_volts(const PlanRequest& request) {
 }
 
 units::Result<SunDayReport> sun_day(const PlanRequest& asked, const SunQuestion& question) {
-    const auto checked = mission::checked(asked);
-    if (!checked) return tl::unexpected(checked.error());
-    PlanRequest request = *checked;
+    const auto valid = mission::validate(asked);
+    if (!valid) return tl::unexpected(valid.error());
+    PlanRequest request = *valid;
     if (!request.aircraft.array)
         return units::failure(units::ErrorCode::value_missing, {{}, {}, {}, "aircraft.array"});
     // Here the sun is followed, not counted beforehand.

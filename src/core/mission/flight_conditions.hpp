@@ -50,7 +50,7 @@ struct FlightConditions {
     double usable_charge_ah() const;
 };
 
-/// @param request  already checked
+/// @param request  already validated
 /// @param like     conditions of nearly the same request, to take over what is slow to make
 /// @error `height_outside_atmosphere`, `airspeed_outside_model`
 units::Result<FlightConditions> flight_conditions(const PlanRequest& request,

@@ -188,7 +188,7 @@ void turn_at(Plan& plan, const Homeward& homeward, const RuleTurn& turn_rule) {
 } // namespace
 
 units::Result<Plan> make_plan(const PlanRequest& unchecked) {
-    auto request = checked(unchecked);
+    auto request = validate(unchecked);
     if (!request) return tl::unexpected(request.error());
     auto conditions = flight_conditions(*request);
     if (!conditions) return tl::unexpected(conditions.error());

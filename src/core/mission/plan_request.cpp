@@ -173,9 +173,9 @@ std::optional<units::Error> first_wrong_place(const PlanRequest& request) {
 
 } // namespace
 
-units::Result<PlanRequest> checked(PlanRequest request) {
-    if (auto aircraft = airframe::checked(request.aircraft); !aircraft) return tl::unexpected(aircraft.error());
-    if (auto pack = battery::checked(request.pack); !pack) return tl::unexpected(pack.error());
+units::Result<PlanRequest> validate(PlanRequest request) {
+    if (auto aircraft = airframe::validate(request.aircraft); !aircraft) return tl::unexpected(aircraft.error());
+    if (auto pack = battery::validate(request.pack); !pack) return tl::unexpected(pack.error());
     const Weather& weather = request.weather;
     const units::Limit limits[] = {
         {"weather.wind_mps", weather.wind.speed_mps, 0, 60},

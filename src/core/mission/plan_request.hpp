@@ -194,7 +194,8 @@ struct SunStart {
     /// Whether the turn counts what the sun will still give. It may go behind a cloud: no, unless the pilot says
     /// so.
     bool counted = false;
-    /// What of it is counted, W: worked out by `checked`, see `counted_sun_w`; not part of what the pilot asks for.
+    /// What of it is counted, W: worked out by `validate`, see `counted_sun_w`; not part of what the pilot asks
+    /// for.
     double counted_w = 0.0;
     friend bool operator==(const SunStart& a, const SunStart& b) {
         return a.start_utc_s == b.start_utc_s && a.cloud_okta == b.cloud_okta && a.counted == b.counted;
@@ -234,6 +235,6 @@ double all_up_mass_kg(const PlanRequest& request);
 double landing_height_m(const PlanRequest& request);
 
 /// @error `value_out_of_range` naming the field
-units::Result<PlanRequest> checked(PlanRequest request);
+units::Result<PlanRequest> validate(PlanRequest request);
 
 } // namespace sobremesa::mission

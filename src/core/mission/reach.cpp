@@ -285,7 +285,7 @@ Reach reach(const PlanRequest& request, const FlightConditions& conditions, int 
 }
 
 units::Result<Reach> reach(const PlanRequest& unchecked, int bearings, const std::stop_token& stop) {
-    const auto request = checked(unchecked);
+    const auto request = validate(unchecked);
     if (!request) return tl::unexpected(request.error());
     const auto conditions = flight_conditions(*request);
     if (!conditions) return tl::unexpected(conditions.error());

@@ -5,8 +5,8 @@
 #include <cmath>
 #include <utility>
 
-#include "core/units/same_word.hpp"
 #include "core/units/limits.hpp"
+#include "core/units/same_word.hpp"
 
 namespace sobremesa::sun {
 
@@ -62,7 +62,7 @@ double rated_voc_v(const SolarArray& array) {
     return array.cells_series * array.cell_voc_v.value_or(usual_cell_voc_v);
 }
 
-units::Result<SolarArray> checked(SolarArray array) {
+units::Result<SolarArray> validate(SolarArray array) {
     const double imp_a = cell_imp_a(array);
     const double voc_v = array.cell_voc_v.value_or(usual_cell_voc_v);
     const units::Limit limits[] = {
@@ -83,7 +83,7 @@ units::Result<SolarArray> checked(SolarArray array) {
     return array;
 }
 
-units::Result<Converter> checked(Converter converter) {
+units::Result<Converter> validate(Converter converter) {
     const units::Limit limits[] = {
         {"aircraft.converter.efficiency", converter.efficiency.value_or(usual_converter_efficiency), 0.3, 1},
         {"aircraft.converter.max_input_v", converter.max_input_v.value_or(10.0), 0.5, 2000},

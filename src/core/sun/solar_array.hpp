@@ -74,8 +74,8 @@ double rated_vmp_v(const SolarArray& array);
 double rated_voc_v(const SolarArray& array);
 
 /// @error `value_out_of_range` naming the field
-units::Result<SolarArray> checked(SolarArray array);
-units::Result<Converter> checked(Converter converter);
+units::Result<SolarArray> validate(SolarArray array);
+units::Result<Converter> validate(Converter converter);
 
 /// Temperature of the cells in flight, °C: the air's, and G/(25 + 6.84·v) K more. Faiman, Prog. Photovolt.: Res.
 /// Appl. 16 (2008) 307; the airspeed in place of the wind.
@@ -96,7 +96,7 @@ struct OperatingPoint {
 /// Processes*, ch. 23.
 class ArrayCurve {
 public:
-    /// @param array  checked
+    /// @param array  validated
     explicit ArrayCurve(const SolarArray& array);
 
     /// A; 0 above the open-circuit volts: no current flows back (a diode, or the converter, sees to that).

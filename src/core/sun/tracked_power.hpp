@@ -12,7 +12,7 @@ namespace sobremesa::sun {
 /// W/m², and within 20 mW below (a test holds it to `ArrayCurve::maximumPower`).
 class TrackedPower {
 public:
-    /// @param array  checked
+    /// @param array  validated
     TrackedPower(const SolarArray& array, const ArrayCurve& curve);
     OperatingPoint at(double irradiance_w_per_m2, double cell_temperature_c) const;
 

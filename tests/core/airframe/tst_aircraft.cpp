@@ -107,11 +107,11 @@ void AircraftTest::oneCruiseDoesNotReachEverywhere() {
 void AircraftTest::impossibleAircraftAreRefused() {
     Aircraft aircraft = known(Craft::wing);
     aircraft.mass_kg = -1.0;
-    QCOMPARE(checked(aircraft).error().where.field, std::string("aircraft.mass_kg"));
+    QCOMPARE(validate(aircraft).error().where.field, std::string("aircraft.mass_kg"));
     aircraft = known(Craft::wing);
     aircraft.full_power_w = 50.0;
-    QCOMPARE(checked(aircraft).error().where.field, std::string("aircraft.full_power_w"));
-    QVERIFY(checked(known(Craft::rotor)).has_value());
+    QCOMPARE(validate(aircraft).error().where.field, std::string("aircraft.full_power_w"));
+    QVERIFY(validate(known(Craft::rotor)).has_value());
 }
 
 void AircraftTest::massIsBuiltUpFromItsParts() {
@@ -127,7 +127,7 @@ void AircraftTest::massIsBuiltUpFromItsParts() {
     VERIFY_NEAR(shares[0].mass_kg, 1.2 - 0.125, 1e-12);
     VERIFY_NEAR(electronics_power_w(aircraft), 11.0, 1e-12);
     aircraft.electronics.push_back({"too much", 1.0, 1.2});
-    QCOMPARE(checked(aircraft).error().where.field, std::string("aircraft.electronics.mass_kg"));
+    QCOMPARE(validate(aircraft).error().where.field, std::string("aircraft.electronics.mass_kg"));
 }
 
 void AircraftTest::aGivenDrawIsKnownBetterThanAnAssumedOne() {

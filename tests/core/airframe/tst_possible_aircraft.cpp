@@ -37,7 +37,7 @@ void PossibleAircraftTest::everyRange() {
         tests::holds_range(field, least, most, [&](double value) {
             Aircraft aircraft = plain_wing();
             set(aircraft, value);
-            return checked(aircraft);
+            return validate(aircraft);
         });
     };
     number("aircraft.mass_kg", 0.02, 150, [](Aircraft& a, double v) { a.mass_kg = v; });
@@ -68,7 +68,7 @@ void PossibleAircraftTest::partsOfTheElectronics() {
     const auto with = [](std::vector<ElectronicsPart> parts) {
         Aircraft aircraft = plain_wing();
         aircraft.electronics = std::move(parts);
-        return checked(aircraft);
+        return validate(aircraft);
     };
     QVERIFY(with({{"video", 30.0, 0.6}, {"camera", 30.0, 0.6}}));
     // Each and all together: no more than the cruise power, no more than the aircraft's mass.

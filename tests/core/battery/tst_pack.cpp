@@ -138,10 +138,10 @@ void PackTest::impossiblePacksAreRefused() {
     if (which == 2) pack.cell_capacity_ah = value;
     if (which == 3) pack.cell_resistance_ohm = value;
     if (which == 4) pack.mass_kg = value;
-    const auto result = checked(pack);
+    const auto result = validate(pack);
     QVERIFY(!result.has_value());
     QCOMPARE(QString::fromStdString(result.error().where.field), field);
-    QVERIFY(checked(li_ion_4s2p()).has_value());
+    QVERIFY(validate(li_ion_4s2p()).has_value());
 }
 
 void PackTest::energyIsTheCurrency() {

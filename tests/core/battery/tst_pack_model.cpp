@@ -400,7 +400,7 @@ void PackModelTest::startsBelowFullWhereItSaysSo() {
     pack.start_cell_v.reset();
     QVERIFY(run.last().charge_used_ah < at_current(PackModel(pack), 2.0, 2.8).last().charge_used_ah);
     pack.start_cell_v = 4.8;
-    QVERIFY(!checked(pack).has_value());
+    QVERIFY(!validate(pack).has_value());
 }
 
 void PackModelTest::ratedCurrentIsTrustedByItsLabel() {

@@ -29,7 +29,7 @@ void PossiblePacksTest::everyRangeOfAPack() {
             Pack pack;
             pack.mass_kg = 0.3;
             set(pack, value);
-            return checked(pack);
+            return validate(pack);
         });
     };
     number("pack.cell_capacity_ah", 0.01, 100, [](Pack& p, double v) { p.cell_capacity_ah = v; });
@@ -55,7 +55,7 @@ void PossiblePacksTest::everyRangeOfAPack() {
              {std::pair(0, false), std::pair(1, true), std::pair(100, true), std::pair(101, false)}) {
             Pack pack;
             pack.*member = cells;
-            QCOMPARE(checked(pack).has_value(), possible);
+            QCOMPARE(validate(pack).has_value(), possible);
         }
     }
 }
@@ -69,7 +69,7 @@ void PossiblePacksTest::restingVoltsByChemistry() {
             Pack pack;
             pack.chemistry = chemistry;
             pack.start_cell_v = volts;
-            return checked(pack);
+            return validate(pack);
         });
     }
 }
@@ -78,34 +78,34 @@ void PossiblePacksTest::everyRangeOfARateTable() {
     tests::holds_range("pack.rate_table.current_a", 1e-3, 1000, [](double amps) {
         Pack pack;
         pack.rate_table = {{1.0, 3.0}, {amps, 2.5}};
-        return checked(pack);
+        return validate(pack);
     });
     tests::holds_range("pack.rate_table.charge_ah", 1e-3, 100, [](double charge) {
         Pack pack;
         pack.cell_capacity_ah = 100.0;
         pack.rate_table = {{1.0, 3.0}, {5.0, charge}};
-        return checked(pack);
+        return validate(pack);
     });
     // A row of the whole pack, entered as one cell's, would double the turn: a tenth over the label is the most.
     Pack pack;
     pack.cell_capacity_ah = 3.0;
     pack.parallel = 2;
     pack.rate_table = {{1.0, 3.29}, {5.0, 3.2}};
-    QVERIFY(checked(pack));
+    QVERIFY(validate(pack));
     pack.rate_table = {{1.0, 6.0}, {5.0, 5.8}};
-    const auto refused = checked(pack);
+    const auto refused = validate(pack);
     QVERIFY(!refused);
     QCOMPARE(int(refused.error().code), int(units::ErrorCode::rate_table_above_label));
     QCOMPARE(refused.error().where.field, std::string("pack.rate_table.charge_ah"));
     pack.rate_table = {{1.0, 3.2}, {5.0, 3.31}};
-    QVERIFY(!checked(pack));
+    QVERIFY(!validate(pack));
 }
 
 void PossiblePacksTest::aRateTableHasOneChargeAtEachCurrent() {
     const auto refused = [](std::vector<RatePoint> rows) {
         Pack pack;
         pack.rate_table = std::move(rows);
-        const auto said = checked(pack);
+        const auto said = validate(pack);
         return !said && said.error().code == units::ErrorCode::values_conflict &&
                said.error().where.field == "pack.rate_table";
     };
@@ -119,10 +119,10 @@ void PossiblePacksTest::aRateTableHasOneChargeAtEachCurrent() {
 void PossiblePacksTest::aPackOfNoMassIsOnePilotsDidNotWeigh() {
     Pack pack;
     pack.mass_kg = 0.0;
-    QVERIFY(checked(pack));
+    QVERIFY(validate(pack));
     pack.mass_kg = 1e-300;
-    QVERIFY(!checked(pack));
-    QCOMPARE(checked(pack).error().where.field, std::string("pack.mass_kg"));
+    QVERIFY(!validate(pack));
+    QCOMPARE(validate(pack).error().where.field, std::string("pack.mass_kg"));
 }
 
 void PossiblePacksTest::everyRangeOfABuild() {

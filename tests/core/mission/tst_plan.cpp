@@ -365,12 +365,12 @@ void PlanTest::whatIsAskedForAndCannotBeIsSaid() {
 void PlanTest::aWindTableOfOneRowIsRefused() {
     auto request = tests::sample_request();
     request.weather.wind_table = {{50.0, {12.0, 265.0}}};
-    const auto refused = mission::checked(request);
+    const auto refused = mission::validate(request);
     QVERIFY(!refused);
     QCOMPARE(int(refused.error().code), int(units::ErrorCode::wind_table_short));
     QCOMPARE(refused.error().where.field, std::string("weather.wind_table"));
     request.weather.wind_table.push_back({150.0, {14.0, 265.0}});
-    QVERIFY(mission::checked(request));
+    QVERIFY(mission::validate(request));
 }
 
 void PlanTest::everyNumberOfThePlanExplainsItself() {

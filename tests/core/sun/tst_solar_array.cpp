@@ -139,7 +139,7 @@ void SolarArrayTest::oddCellsHaveACurveToo() {
     // Points that no series resistance joins: the curve still goes through them, and has one maximum near them.
     sun::SolarArray sharp = usual();
     sharp.cell_vmp_v = 0.62;
-    QVERIFY(sun::checked(sharp));
+    QVERIFY(sun::validate(sharp));
     const sun::ArrayCurve curve(sharp);
     const double imp_a = 0.225 * 1000.0 * 0.0153 / 0.62;
     VERIFY_NEAR(curve.currentA(36 * 0.62, 1000.0, 25.0), imp_a, 1e-6);
@@ -154,7 +154,7 @@ void SolarArrayTest::oddCellsHaveACurveToo() {
                 array.cell_voc_v = voc;
                 array.cell_vmp_v = vmp * voc;
                 array.cell_isc_a = isc * 0.225 * 1000.0 * 0.0153 / (vmp * voc);
-                QVERIFY(sun::checked(array));
+                QVERIFY(sun::validate(array));
                 const sun::ArrayCurve odd(array);
                 const auto most = odd.maximumPower(700.0, 40.0);
                 QVERIFY(std::isfinite(most.power_w()) && most.power_w() > 0.0);
@@ -260,15 +260,15 @@ void SolarArrayTest::impossibleArraysAreRefused() {
     const auto refused = [](auto change) {
         sun::SolarArray array = usual();
         change(array);
-        const auto checked = sun::checked(array);
-        return checked ? std::string() : checked.error().where.field;
+        const auto valid = sun::validate(array);
+        return valid ? std::string() : valid.error().where.field;
     };
     QCOMPARE(refused([](auto& a) { a.efficiency = 1.2; }), std::string("aircraft.array.efficiency"));
     QCOMPARE(refused([](auto& a) { a.cells_series = 0; }), std::string("aircraft.array.cells_series"));
     QCOMPARE(refused([](auto& a) { a.cell_area_m2 = std::nan(""); }), std::string("aircraft.array.cell_area_m2"));
     QCOMPARE(refused([](auto& a) { a.cell_vmp_v = 0.7; }), std::string("aircraft.array.cell_vmp_v"));
     QCOMPARE(refused([](auto& a) { a.cell_isc_a = 1.0; }), std::string("aircraft.array.cell_isc_a"));
-    QVERIFY(!sun::checked(Converter{ConverterKind::either, 1.1, {}, {}}));
+    QVERIFY(!sun::validate(Converter{ConverterKind::either, 1.1, {}, {}}));
     QCOMPARE(sun::converter_word(*sun::converter_from_word("step-down")), "step-down");
     QVERIFY(!sun::converter_from_word("magic"));
 }

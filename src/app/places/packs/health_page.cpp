@@ -367,11 +367,11 @@ void HealthPage::keepReading() {
         if (!values->empty() && int(values->size()) != pack.series)
             return say(tr("This pack has %1 cells in series; enter as many numbers.").arg(pack.series));
     }
-    const auto checked = battery::checked(pack, reading);
-    if (!checked) return say(wording::message(checked.error()));
+    const auto valid = battery::validate(pack, reading);
+    if (!valid) return say(wording::message(valid.error()));
     say({});
     auto readings = workspace_.library().packs.at(*pack_).readings;
-    readings.push_back(*checked);
+    readings.push_back(*valid);
     std::stable_sort(readings.begin(), readings.end(),
                      [](const auto& a, const auto& b) { return a.time_s < b.time_s; });
     if (!put(std::move(readings))) return;
