@@ -127,7 +127,7 @@ void LearningSession::workOut() {
 namespace {
 
 /// The aircraft with what was learned.
-book::KeptAircraft taught(const book::KeptAircraft& kept, const FlightObservations& observations) {
+book::KeptAircraft fitted(const book::KeptAircraft& kept, const FlightObservations& observations) {
     book::KeptAircraft result = kept;
     result.aircraft.curve = observations.fit.curve;
     result.aircraft.curve->scatter = learning::justified_scatter(observations.fit, observations.test);
@@ -144,7 +144,7 @@ void LearningSession::learn() {
     if (found == workspace_.library().aircraft.end()) return;
     const auto& kept = found->second;
     const double before = power_in_cruise_w(kept.aircraft, observations_->reference_mass_kg);
-    const auto changed_one = taught(kept, *observations_);
+    const auto changed_one = fitted(kept, *observations_);
     if (!workspace_.put(EditKind::learn_aircraft, id, changed_one)) return;
     emit learned(QString::fromStdString(kept.aircraft.name), int(observations_->observations.size()),
                  power_in_cruise_w(changed_one.aircraft, observations_->reference_mass_kg) / before - 1.0);
@@ -183,7 +183,7 @@ void LearningSession::learnFrom(Id flight) {
     }
     const auto& kept = workspace_.library().aircraft.at(aircraft);
     const double before = power_in_cruise_w(kept.aircraft, observations.reference_mass_kg);
-    const auto changed_one = taught(kept, observations);
+    const auto changed_one = fitted(kept, observations);
     if (!workspace_.put(EditKind::learn_aircraft, aircraft, changed_one)) return;
     emit learned(QString::fromStdString(kept.aircraft.name), int(observations.observations.size()),
                  power_in_cruise_w(changed_one.aircraft, observations.reference_mass_kg) / before - 1.0);

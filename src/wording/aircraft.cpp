@@ -110,8 +110,8 @@ QString mass_sentence(const airframe::Aircraft& aircraft, const battery::Pack& p
         .arg(mass(all), mass(pack.mass_kg), q.share(pack.mass_kg / all));
 }
 
-QString taught_sentence(const learning::CurveFit& fit, const std::optional<airframe::PowerCurve>& carried,
-                        int flights, const Quantities& q) {
+QString fit_sentence(const learning::CurveFit& fit, const std::optional<airframe::PowerCurve>& carried, int flights,
+                     const Quantities& q) {
     const QString apart =
         fit.outliers.empty() ? QString()
                              : AircraftWords::tr(" %n outlier(s) hardly count.", nullptr, int(fit.outliers.size()));

@@ -23,8 +23,8 @@ QString circling_sentence(const airframe::PowerCurve& curve, const airframe::Spe
                           double airspeed_mps, const Quantities& q);
 QString mass_sentence(const airframe::Aircraft& aircraft, const battery::Pack& pack, const Quantities& q);
 /// What the flights say, and what the aircraft carries of it.
-QString taught_sentence(const learning::CurveFit& fit, const std::optional<airframe::PowerCurve>& carried,
-                        int flights, const Quantities& q);
+QString fit_sentence(const learning::CurveFit& fit, const std::optional<airframe::PowerCurve>& carried, int flights,
+                     const Quantities& q);
 /// What the data cannot tell.
 QString unknown_sentence(const learning::CurveFit& fit, bool stall_known, const Quantities& q);
 QString step_test_text(const std::vector<learning::StepTestLeg>& legs, const Quantities& q);

@@ -208,14 +208,14 @@ void FilingTest::undoTakesTheFlightOutAndTheLogStaysOnTheTable() {
     window_->openLog("2026-04-11-alcaravan-calm.csv");
     file();
     // What it taught its pack is an edit of its own, and goes first.
-    const auto taught = [&] {
+    const auto fitted = [&] {
         const auto& packs = (*window_)->workspace().library().packs;
         return std::any_of(packs.begin(), packs.end(),
                            [](const auto& p) { return p.second.pack.known.has_value(); });
     };
-    EVENTUALLY(taught());
+    EVENTUALLY(fitted());
     (*window_)->workspace().undo();
-    QVERIFY(!taught());
+    QVERIFY(!fitted());
     QCOMPARE((*window_)->workspace().library().flights.size(), std::size_t(1));
     (*window_)->workspace().undo();
     QVERIFY((*window_)->workspace().library().flights.empty());

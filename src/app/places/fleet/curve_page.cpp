@@ -111,9 +111,9 @@ QWidget* CurvePage::makeReading() {
     column->addWidget(mass_);
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(new TextLabel(Role::heading, tr("Fitted from its flights")));
-    taught_ = new TextLabel(Role::plain);
-    taught_->setObjectName(QStringLiteral("curveTaught"));
-    column->addWidget(taught_);
+    fitted_ = new TextLabel(Role::plain);
+    fitted_->setObjectName(QStringLiteral("curveTaught"));
+    column->addWidget(fitted_);
     auto* buttons = new QHBoxLayout;
     learn_ = new QPushButton(tr("Use this curve for the aircraft"));
     learn_->setObjectName(QStringLiteral("learnCurveButton"));
@@ -222,9 +222,9 @@ void CurvePage::showSpeeds(const FlownWith& with) {
 void CurvePage::showLearned(const FlownWith& with) {
     const auto& q = Look::instance().quantities();
     const auto observations = learning_.observations();
-    taught_->setWords(wording::taught_sentence(observations->fit,
-                                               with.learned ? observations->aircraft.curve : std::nullopt,
-                                               int(observations->observations.size()), q));
+    fitted_->setWords(wording::fit_sentence(observations->fit,
+                                            with.learned ? observations->aircraft.curve : std::nullopt,
+                                            int(observations->observations.size()), q));
     const bool stall_known = airframe::explain_stall(with.aircraft, with.question).has_value();
     unknown_->setWords(wording::unknown_sentence(observations->fit, stall_known, q));
     learn_->setEnabled(!observations->observations.empty());

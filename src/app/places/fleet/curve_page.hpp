@@ -46,7 +46,7 @@ private:
     TextLabel* go_;
     MassBar* mass_bar_;
     TextLabel* mass_;
-    TextLabel* taught_;
+    TextLabel* fitted_;
     TextLabel* unknown_;
     TextLabel* step_test_;
     QPushButton* learn_;

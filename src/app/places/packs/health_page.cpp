@@ -141,11 +141,11 @@ void HealthPage::showKnown() {
     if (!any) return;
     const auto& q = Look::instance().quantities();
     const auto& known = findings->estimate.known;
-    const bool taught = known.flights > 0 || !found->second.readings.empty();
-    known_->setWords(taught ? wording::pack_sentence(known, findings->usable_ah, q)
+    const bool fitted = known.flights > 0 || !found->second.readings.empty();
+    known_->setWords(fitted ? wording::pack_sentence(known, findings->usable_ah, q)
                             : tr("Nothing flown or measured yet: plans use the label capacity, with a wide band."));
     const QString resistance = wording::resistance_sentence(findings->described, known, q);
-    known_help_->setWords(taught ? (resistance.isEmpty() ? resistance : resistance + QLatin1Char(' ')) +
+    known_help_->setWords(fitted ? (resistance.isEmpty() ? resistance : resistance + QLatin1Char(' ')) +
                                        wording::what_would_help(known, findings->rested)
                                  : tr("File a flight with this pack, ideally with what the charger put back."));
     const std::pair<Quantity, QString> figures[] = {{Quantity::full_charge_share, tr("of label capacity, fitted")},
@@ -153,7 +153,7 @@ void HealthPage::showKnown() {
                                                     {Quantity::usable_charge, tr("to the landing voltage")}};
     for (std::size_t i = 0; i < std::size(figures); ++i) {
         known_figures_->figures()[i]->setExplanation(
-            taught ? learning::explain(findings->described, known, findings->usable_ah, figures[i].first)
+            fitted ? learning::explain(findings->described, known, findings->usable_ah, figures[i].first)
                    : std::nullopt,
             figures[i].second);
     }
@@ -172,7 +172,7 @@ void HealthPage::showKnown() {
     landings_->setVisible(!marks.empty());
     landings_->setLandings(std::move(marks));
     const auto& kept = found->second.pack.known;
-    learn_->setEnabled(taught && !(kept && kept->frozen));
+    learn_->setEnabled(fitted && !(kept && kept->frozen));
     forget_->setEnabled(kept.has_value());
     freeze_->setEnabled(kept.has_value());
     freeze_->setText(kept && kept->frozen ? tr("Resume fitting") : tr("Freeze"));
