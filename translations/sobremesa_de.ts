@@ -12,10 +12,6 @@
         <translation>A/Zelle</translation>
     </message>
     <message>
-        <source>°C</source>
-        <translation>°C</translation>
-    </message>
-    <message>
         <source>W</source>
         <translation>W</translation>
     </message>
@@ -312,16 +308,16 @@
         <source>north-west</source>
         <translation>Nordwesten</translation>
     </message>
+    <message>
+        <source>°F</source>
+        <translation>°F</translation>
+    </message>
 </context>
 <context>
     <name>main</name>
     <message>
         <source>Plans and debriefs flights of long-range model aircraft.</source>
         <translation>Plant und wertet Flüge von Langstrecken-Flugmodellen aus.</translation>
-    </message>
-    <message>
-        <source>Start with a temporary copy of this folder&apos;s flights.</source>
-        <translation>Mit einer vorübergehenden Kopie der Flüge dieses Ordners beginnen.</translation>
     </message>
     <message>
         <source>Folder for the settings.</source>
@@ -338,6 +334,18 @@
     <message>
         <source>Plans or logs to open.</source>
         <translation>Zu öffnende Pläne oder Logs.</translation>
+    </message>
+    <message>
+        <source>Start with a temporary copy of this folder&apos;s flights; without a folder, of the demo flights.</source>
+        <translation>Mit einer vorübergehenden Kopie der Flüge dieses Ordners beginnen; ohne Ordner mit den Demoflügen.</translation>
+    </message>
+    <message>
+        <source>The demo flights are not installed with this program.</source>
+        <translation>Die Demoflüge sind mit diesem Programm nicht installiert.</translation>
+    </message>
+    <message>
+        <source>There is no demo folder %1.</source>
+        <translation>Es gibt keinen Demo-Ordner %1.</translation>
     </message>
 </context>
 <context>
@@ -4625,6 +4633,77 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::RecordList</name>
+    <message>
+        <source>Fleet</source>
+        <translation>Flotte</translation>
+    </message>
+    <message>
+        <source>Your aircraft: what they weigh and what they draw in cruise.</source>
+        <translation>Deine Modelle: was sie wiegen und was sie im Reiseflug brauchen.</translation>
+    </message>
+    <message>
+        <source>Five entries are enough to start: a name, wing or multirotor, the mass without pack, and one cruise: how fast, at how many watts or amps. Volts times amps in level flight on a calm day are the watts.</source>
+        <translation>Fünf Angaben genügen für den Anfang: ein Name, Fläche oder Multirotor, die Masse ohne Akku und ein Reiseflug: wie schnell, mit wie viel Watt oder Ampere. Volt mal Ampere im Horizontalflug an einem windstillen Tag sind die Watt.</translation>
+    </message>
+    <message>
+        <source>Add an aircraft</source>
+        <translation>Modell hinzufügen</translation>
+    </message>
+    <message>
+        <source>Find an aircraft</source>
+        <translation>Modell suchen</translation>
+    </message>
+    <message>
+        <source>%1 in use, %2 retired</source>
+        <translation>%1 in Gebrauch, %2 ausgesondert</translation>
+    </message>
+    <message>
+        <source>%1 in use</source>
+        <translation>%1 in Gebrauch</translation>
+    </message>
+    <message>
+        <source>flights</source>
+        <translation>Flüge</translation>
+    </message>
+    <message>
+        <source>New aircraft</source>
+        <translation>Neues Modell</translation>
+    </message>
+    <message>
+        <source>Packs</source>
+        <translation>Akkus</translation>
+    </message>
+    <message>
+        <source>Your packs: what they hold, and how they age.</source>
+        <translation>Deine Akkus: was sie enthalten und wie sie altern.</translation>
+    </message>
+    <message>
+        <source>Chemistry, cells in series and parallel, the cell capacity and the mass on the scales are enough to start. Empty fields are assumed, and shown as assumed.</source>
+        <translation>Chemie, Zellen in Reihe und parallel, die Zellenkapazität und die gewogene Masse genügen für den Anfang. Leere Felder werden angenommen und als angenommen gezeigt.</translation>
+    </message>
+    <message>
+        <source>Add a pack</source>
+        <translation>Akku hinzufügen</translation>
+    </message>
+    <message>
+        <source>Find a pack</source>
+        <translation>Akku suchen</translation>
+    </message>
+    <message>
+        <source>rated</source>
+        <translation>Nennwert</translation>
+    </message>
+    <message>
+        <source>cycles</source>
+        <translation>Zyklen</translation>
+    </message>
+    <message>
+        <source>New pack</source>
+        <translation>Neuer Akku</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::Sentences</name>
     <message>
         <source>This pack does not go out and back with the reserve intact: there is no turn point. Less reserve, less height or a bigger pack makes one.</source>
@@ -4856,77 +4935,6 @@
     <message>
         <source>Landing voltage</source>
         <translation>Landespannung</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::RecordList</name>
-    <message>
-        <source>Fleet</source>
-        <translation>Flotte</translation>
-    </message>
-    <message>
-        <source>Your aircraft: what they weigh and what they draw in cruise.</source>
-        <translation>Deine Modelle: was sie wiegen und was sie im Reiseflug brauchen.</translation>
-    </message>
-    <message>
-        <source>Five entries are enough to start: a name, wing or multirotor, the mass without pack, and one cruise: how fast, at how many watts or amps. Volts times amps in level flight on a calm day are the watts.</source>
-        <translation>Fünf Angaben genügen für den Anfang: ein Name, Fläche oder Multirotor, die Masse ohne Akku und ein Reiseflug: wie schnell, mit wie viel Watt oder Ampere. Volt mal Ampere im Horizontalflug an einem windstillen Tag sind die Watt.</translation>
-    </message>
-    <message>
-        <source>Add an aircraft</source>
-        <translation>Modell hinzufügen</translation>
-    </message>
-    <message>
-        <source>Find an aircraft</source>
-        <translation>Modell suchen</translation>
-    </message>
-    <message>
-        <source>%1 in use, %2 retired</source>
-        <translation>%1 in Gebrauch, %2 ausgesondert</translation>
-    </message>
-    <message>
-        <source>%1 in use</source>
-        <translation>%1 in Gebrauch</translation>
-    </message>
-    <message>
-        <source>flights</source>
-        <translation>Flüge</translation>
-    </message>
-    <message>
-        <source>New aircraft</source>
-        <translation>Neues Modell</translation>
-    </message>
-    <message>
-        <source>Packs</source>
-        <translation>Akkus</translation>
-    </message>
-    <message>
-        <source>Your packs: what they hold, and how they age.</source>
-        <translation>Deine Akkus: was sie enthalten und wie sie altern.</translation>
-    </message>
-    <message>
-        <source>Chemistry, cells in series and parallel, the cell capacity and the mass on the scales are enough to start. Empty fields are assumed, and shown as assumed.</source>
-        <translation>Chemie, Zellen in Reihe und parallel, die Zellenkapazität und die gewogene Masse genügen für den Anfang. Leere Felder werden angenommen und als angenommen gezeigt.</translation>
-    </message>
-    <message>
-        <source>Add a pack</source>
-        <translation>Akku hinzufügen</translation>
-    </message>
-    <message>
-        <source>Find a pack</source>
-        <translation>Akku suchen</translation>
-    </message>
-    <message>
-        <source>rated</source>
-        <translation>Nennwert</translation>
-    </message>
-    <message>
-        <source>cycles</source>
-        <translation>Zyklen</translation>
-    </message>
-    <message>
-        <source>New pack</source>
-        <translation>Neuer Akku</translation>
     </message>
 </context>
 <context>
@@ -5498,127 +5506,6 @@
     <message>
         <source>Close</source>
         <translation>Schließen</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::FlightReportView</name>
-    <message>
-        <source>What was still possible</source>
-        <translation>Was noch möglich war</translation>
-    </message>
-    <message>
-        <source>What was still possible on this flight</source>
-        <translation>Was auf diesem Flug noch möglich war</translation>
-    </message>
-    <message>
-        <source>Where each turn rule would have turned</source>
-        <translation>Wo jede Umkehrregel umgekehrt wäre</translation>
-    </message>
-    <message>
-        <source>Forecast against flown</source>
-        <translation>Prognose und Flug</translation>
-    </message>
-    <message>
-        <source>* inbound already: the flight had turned before this rule did.</source>
-        <translation>* schon auf dem Rückflug: der Flug war vor dieser Regel umgekehrt.</translation>
-    </message>
-    <message>
-        <source>above the pack&apos;s limit</source>
-        <translation>über der Grenze des Akkus</translation>
-    </message>
-    <message>
-        <source>lowest cell voltage</source>
-        <translation>niedrigste Zellenspannung</translation>
-    </message>
-    <message>
-        <source>lowest cell voltage, at %1</source>
-        <translation>niedrigste Zellenspannung, bei %1</translation>
-    </message>
-    <message>
-        <source>min</source>
-        <translation>min</translation>
-    </message>
-    <message>
-        <source>electronics, share of power</source>
-        <translation>Elektronik, Anteil der Leistung</translation>
-    </message>
-    <message>
-        <source>climbs, share of energy</source>
-        <translation>Steigflüge, Anteil der Energie</translation>
-    </message>
-    <message>
-        <source>power spread in level flight</source>
-        <translation>Streuung der Leistung im Horizontalflug</translation>
-    </message>
-    <message>
-        <source>link failsafe distance</source>
-        <translation>Failsafe-Entfernung des Links</translation>
-    </message>
-    <message>
-        <source>%1 from %2</source>
-        <comment>wind speed, direction</comment>
-        <translation>%1 aus %2</translation>
-    </message>
-    <message>
-        <source>Wind of this flight: %1. The forecast, %2, is kept with it.</source>
-        <translation>Wind dieses Flugs: %1. Die Vorhersage, %2, bleibt dabei gespeichert.</translation>
-    </message>
-    <message>
-        <source>Use the forecast wind</source>
-        <translation>Vorhergesagten Wind verwenden</translation>
-    </message>
-    <message>
-        <source>Computes this flight in the wind that was forecast</source>
-        <translation>Rechnet diesen Flug mit dem vorhergesagten Wind</translation>
-    </message>
-    <message>
-        <source>Wind of this flight: %1, as set above. The log shows %2.</source>
-        <translation>Wind dieses Flugs: %1, wie oben eingestellt. Das Log zeigt %2.</translation>
-    </message>
-    <message>
-        <source>Use the wind found</source>
-        <translation>Gefundenen Wind verwenden</translation>
-    </message>
-    <message>
-        <source>Computes this flight in the wind that its log shows; the forecast is kept with it</source>
-        <translation>Rechnet diesen Flug mit dem Wind, den sein Log zeigt; die Vorhersage bleibt dabei gespeichert</translation>
-    </message>
-    <message>
-        <source>down to, reserve intact</source>
-        <translation>bis zu, Reserve unangetastet</translation>
-    </message>
-    <message>
-        <source>more time</source>
-        <translation>mehr Zeit</translation>
-    </message>
-    <message>
-        <source>distance</source>
-        <translation>Strecke</translation>
-    </message>
-    <message>
-        <source>%1 *</source>
-        <comment>time, after the turn</comment>
-        <translation>%1 *</translation>
-    </message>
-    <message>
-        <source>turn rule</source>
-        <translation>Umkehrregel</translation>
-    </message>
-    <message>
-        <source>at</source>
-        <translation>bei</translation>
-    </message>
-    <message>
-        <source>from home</source>
-        <translation>von zu Hause</translation>
-    </message>
-    <message>
-        <source>used</source>
-        <translation>verwendet</translation>
-    </message>
-    <message>
-        <source>margin</source>
-        <translation>Überschuss</translation>
     </message>
 </context>
 <context>
@@ -6329,6 +6216,13 @@ at %3, like a LiPo</source>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::DataTable</name>
+    <message>
+        <source>Why this number?</source>
+        <translation>Warum diese Zahl?</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::DebriefPlace</name>
     <message>
         <source>Drop a flight log here to see what the flight used, how far it went and what remained.</source>
@@ -6601,6 +6495,14 @@ at %3, like a LiPo</source>
         <source>Why? (F1)</source>
         <translation>Warum? (F1)</translation>
     </message>
+    <message>
+        <source>Why this number?</source>
+        <translation>Warum diese Zahl?</translation>
+    </message>
+    <message>
+        <source>Copy %1</source>
+        <translation>%1 kopieren</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ExplanationSheet</name>
@@ -6739,6 +6641,10 @@ at %3, like a LiPo</source>
         <source>First plan</source>
         <translation>Erster Plan</translation>
     </message>
+    <message>
+        <source>Look around with demo flights</source>
+        <translation>Mit Demoflügen umsehen</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::FleetPlace</name>
@@ -6765,6 +6671,127 @@ at %3, like a LiPo</source>
     <message>
         <source>Forecasts</source>
         <translation>Prognosen</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::FlightReportView</name>
+    <message>
+        <source>What was still possible</source>
+        <translation>Was noch möglich war</translation>
+    </message>
+    <message>
+        <source>What was still possible on this flight</source>
+        <translation>Was auf diesem Flug noch möglich war</translation>
+    </message>
+    <message>
+        <source>Where each turn rule would have turned</source>
+        <translation>Wo jede Umkehrregel umgekehrt wäre</translation>
+    </message>
+    <message>
+        <source>Forecast against flown</source>
+        <translation>Prognose und Flug</translation>
+    </message>
+    <message>
+        <source>* inbound already: the flight had turned before this rule did.</source>
+        <translation>* schon auf dem Rückflug: der Flug war vor dieser Regel umgekehrt.</translation>
+    </message>
+    <message>
+        <source>above the pack&apos;s limit</source>
+        <translation>über der Grenze des Akkus</translation>
+    </message>
+    <message>
+        <source>lowest cell voltage</source>
+        <translation>niedrigste Zellenspannung</translation>
+    </message>
+    <message>
+        <source>lowest cell voltage, at %1</source>
+        <translation>niedrigste Zellenspannung, bei %1</translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation>min</translation>
+    </message>
+    <message>
+        <source>electronics, share of power</source>
+        <translation>Elektronik, Anteil der Leistung</translation>
+    </message>
+    <message>
+        <source>climbs, share of energy</source>
+        <translation>Steigflüge, Anteil der Energie</translation>
+    </message>
+    <message>
+        <source>power spread in level flight</source>
+        <translation>Streuung der Leistung im Horizontalflug</translation>
+    </message>
+    <message>
+        <source>link failsafe distance</source>
+        <translation>Failsafe-Entfernung des Links</translation>
+    </message>
+    <message>
+        <source>%1 from %2</source>
+        <comment>wind speed, direction</comment>
+        <translation>%1 aus %2</translation>
+    </message>
+    <message>
+        <source>Wind of this flight: %1. The forecast, %2, is kept with it.</source>
+        <translation>Wind dieses Flugs: %1. Die Vorhersage, %2, bleibt dabei gespeichert.</translation>
+    </message>
+    <message>
+        <source>Use the forecast wind</source>
+        <translation>Vorhergesagten Wind verwenden</translation>
+    </message>
+    <message>
+        <source>Computes this flight in the wind that was forecast</source>
+        <translation>Rechnet diesen Flug mit dem vorhergesagten Wind</translation>
+    </message>
+    <message>
+        <source>Wind of this flight: %1, as set above. The log shows %2.</source>
+        <translation>Wind dieses Flugs: %1, wie oben eingestellt. Das Log zeigt %2.</translation>
+    </message>
+    <message>
+        <source>Use the wind found</source>
+        <translation>Gefundenen Wind verwenden</translation>
+    </message>
+    <message>
+        <source>Computes this flight in the wind that its log shows; the forecast is kept with it</source>
+        <translation>Rechnet diesen Flug mit dem Wind, den sein Log zeigt; die Vorhersage bleibt dabei gespeichert</translation>
+    </message>
+    <message>
+        <source>down to, reserve intact</source>
+        <translation>bis zu, Reserve unangetastet</translation>
+    </message>
+    <message>
+        <source>more time</source>
+        <translation>mehr Zeit</translation>
+    </message>
+    <message>
+        <source>distance</source>
+        <translation>Strecke</translation>
+    </message>
+    <message>
+        <source>%1 *</source>
+        <comment>time, after the turn</comment>
+        <translation>%1 *</translation>
+    </message>
+    <message>
+        <source>turn rule</source>
+        <translation>Umkehrregel</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>bei</translation>
+    </message>
+    <message>
+        <source>from home</source>
+        <translation>von zu Hause</translation>
+    </message>
+    <message>
+        <source>used</source>
+        <translation>verwendet</translation>
+    </message>
+    <message>
+        <source>margin</source>
+        <translation>Überschuss</translation>
     </message>
 </context>
 <context>
@@ -8383,6 +8410,42 @@ verbr.</translation>
         <comment>name of a plan, number</comment>
         <translation>%1 %2</translation>
     </message>
+    <message>
+        <source>Look around with demo flights</source>
+        <translation>Mit Demoflügen umsehen</translation>
+    </message>
+    <message>
+        <source>Temperatures in °C</source>
+        <translation>Temperaturen in °C</translation>
+    </message>
+    <message>
+        <source>Temperatures in °F</source>
+        <translation>Temperaturen in °F</translation>
+    </message>
+    <message>
+        <source>The demo flights are not installed with this program.</source>
+        <translation>Die Demoflüge sind mit diesem Programm nicht installiert.</translation>
+    </message>
+    <message>
+        <source>The demo flights could not be copied to %1; there may be no room.</source>
+        <translation>Die Demoflüge konnten nicht nach %1 kopiert werden; vielleicht fehlt Platz.</translation>
+    </message>
+    <message>
+        <source>These are demo flights, in a temporary copy: try anything; nothing is kept.</source>
+        <translation>Das sind Demoflüge in einer vorübergehenden Kopie: alles darf ausprobiert werden, nichts bleibt.</translation>
+    </message>
+    <message>
+        <source>Back to my logbook</source>
+        <translation>Zurück zu meinem Logbuch</translation>
+    </message>
+    <message>
+        <source>No logbook is open: what you enter is not kept.</source>
+        <translation>Kein Logbuch ist geöffnet: Eingaben werden nicht gespeichert.</translation>
+    </message>
+    <message>
+        <source>This logbook can only be read: what you change is not kept.</source>
+        <translation>Dieses Logbuch ist schreibgeschützt: Änderungen werden nicht gespeichert.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ManyLogsSheet</name>
@@ -8535,6 +8598,34 @@ verbr.</translation>
         <source>leg</source>
         <translation>Abschnitt</translation>
     </message>
+    <message>
+        <source>Rename %1…</source>
+        <translation>%1 umbenennen…</translation>
+    </message>
+    <message>
+        <source>Remove %1</source>
+        <translation>%1 entfernen</translation>
+    </message>
+    <message>
+        <source>Add a waypoint here</source>
+        <translation>Hier einen Wegpunkt hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add a landing place here</source>
+        <translation>Hier einen Landeplatz hinzufügen</translation>
+    </message>
+    <message>
+        <source>Show everything</source>
+        <translation>Alles zeigen</translation>
+    </message>
+    <message>
+        <source>Name of the place</source>
+        <translation>Name des Ortes</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::MassBar</name>
@@ -8584,6 +8675,240 @@ verbr.</translation>
     <message>
         <source>On the ground</source>
         <translation>Am Boden</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::PackBuilderPage</name>
+    <message>
+        <source>Build from cells</source>
+        <translation>Aus Zellen bauen</translation>
+    </message>
+    <message>
+        <source>From a partial flight</source>
+        <translation>Aus einem Teilflug</translation>
+    </message>
+    <message>
+        <source>Components</source>
+        <translation>Bestandteile</translation>
+    </message>
+    <message>
+        <source>Add to Packs</source>
+        <translation>Zu den Akkus hinzufügen</translation>
+    </message>
+    <message>
+        <source>Spot welding is the norm; no soldering on bare cells without the skill. Match cells before they are joined, insulate the ends, charge attended.</source>
+        <translation>Punktschweißen ist die Regel; nackte Zellen nur mit Können löten. Zellen vor dem Verbinden abstimmen, Enden isolieren, unter Aufsicht laden.</translation>
+    </message>
+    <message>
+        <source>Full flight from a partial one</source>
+        <translation>Voller Flug aus einem Teilflug</translation>
+    </message>
+    <message>
+        <source>Fly a steady part of a flight, recharge and enter both: no need to empty a pack to know how long it lasts.</source>
+        <translation>Flieg einen gleichmäßigen Teil, lade nach und trage beides ein: kein Akku muss leer geflogen werden, um zu wissen, wie lange er reicht.</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>A</source>
+        <translation>A</translation>
+    </message>
+    <message>
+        <source>Chemistry</source>
+        <translation>Chemie</translation>
+    </message>
+    <message>
+        <source>Cell capacity</source>
+        <translation>Zellenkapazität</translation>
+    </message>
+    <message>
+        <source>Cell mass</source>
+        <translation>Zellenmasse</translation>
+    </message>
+    <message>
+        <source>g</source>
+        <translation>g</translation>
+    </message>
+    <message>
+        <source>Cell resistance</source>
+        <translation>Zellenwiderstand</translation>
+    </message>
+    <message>
+        <source>0: assumed by chemistry and size</source>
+        <translation>0: nach Chemie und Größe angenommen</translation>
+    </message>
+    <message>
+        <source>Cell rated current</source>
+        <translation>Nennstrom der Zelle</translation>
+    </message>
+    <message>
+        <source>0: usual for such cells</source>
+        <translation>0: für solche Zellen üblich</translation>
+    </message>
+    <message>
+        <source>Diameter, or width</source>
+        <translation>Durchmesser oder Breite</translation>
+    </message>
+    <message>
+        <source>Height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>In series</source>
+        <translation>In Reihe</translation>
+    </message>
+    <message>
+        <source>In parallel</source>
+        <translation>Parallel</translation>
+    </message>
+    <message>
+        <source>Side by side</source>
+        <translation>Nebeneinander</translation>
+    </message>
+    <message>
+        <source>0: all in one layer</source>
+        <translation>0: alle in einer Lage</translation>
+    </message>
+    <message>
+        <source>Strip</source>
+        <translation>Verbinder</translation>
+    </message>
+    <message>
+        <source>pure nickel</source>
+        <translation>Reinnickel</translation>
+    </message>
+    <message>
+        <source>plated steel</source>
+        <translation>vernickelter Stahl</translation>
+    </message>
+    <message>
+        <source>copper</source>
+        <translation>Kupfer</translation>
+    </message>
+    <message>
+        <source>Strip width</source>
+        <translation>Verbinderbreite</translation>
+    </message>
+    <message>
+        <source>Strip thickness</source>
+        <translation>Verbinderdicke</translation>
+    </message>
+    <message>
+        <source>Lead length</source>
+        <translation>Kabellänge</translation>
+    </message>
+    <message>
+        <source>Lead cross-section</source>
+        <translation>Kabelquerschnitt</translation>
+    </message>
+    <message>
+        <source>mm²</source>
+        <translation>mm²</translation>
+    </message>
+    <message>
+        <source>Connector, wrap, balance lead</source>
+        <translation>Stecker, Schrumpfschlauch, Balancerkabel</translation>
+    </message>
+    <message>
+        <source>Flown</source>
+        <translation>Geflogen</translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation>min</translation>
+    </message>
+    <message>
+        <source>Put back by the charger</source>
+        <translation>Vom Ladegerät nachgeladen</translation>
+    </message>
+    <message>
+        <source>A full flight uses</source>
+        <translation>Ein voller Flug verbraucht</translation>
+    </message>
+    <message>
+        <source>%</source>
+        <translation>%</translation>
+    </message>
+    <message>
+        <source>of the rated charge; 80 % is the usual rule</source>
+        <translation>der Nennkapazität; 80 % ist die übliche Regel</translation>
+    </message>
+    <message>
+        <source>A %1 of &lt;b&gt;%2&lt;/b&gt;, %3 × %4 × %5 mm, good for &lt;b&gt;%6&lt;/b&gt; continuous.</source>
+        <comment>build, mass, sides, current</comment>
+        <translation>Ein %1 mit &lt;b&gt;%2&lt;/b&gt;, %3 × %4 × %5 mm, gut für &lt;b&gt;%6&lt;/b&gt; Dauerstrom.</translation>
+    </message>
+    <message>
+        <source>mass</source>
+        <translation>Masse</translation>
+    </message>
+    <message>
+        <source>rated</source>
+        <translation>Nennwert</translation>
+    </message>
+    <message>
+        <source>rated specific energy</source>
+        <translation>spezifische Nennenergie</translation>
+    </message>
+    <message>
+        <source>resistance</source>
+        <translation>Widerstand</translation>
+    </message>
+    <message>
+        <source>continuous</source>
+        <translation>Dauerstrom</translation>
+    </message>
+    <message>
+        <source>mΩ</source>
+        <translation>mΩ</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation>Teil</translation>
+    </message>
+    <message>
+        <source>cells</source>
+        <translation>Zellen</translation>
+    </message>
+    <message>
+        <source>strips</source>
+        <translation>Verbinder</translation>
+    </message>
+    <message>
+        <source>leads</source>
+        <translation>Kabel</translation>
+    </message>
+    <message>
+        <source>the rest</source>
+        <translation>der Rest</translation>
+    </message>
+    <message>
+        <source>Select a pack in the list first: its chemistry and rated capacity are needed.</source>
+        <translation>Wähle zuerst einen Akku in der Liste: seine Chemie und Nennkapazität werden gebraucht.</translation>
+    </message>
+    <message>
+        <source>%1: no charger puts that back after such a flight; correct the charge.</source>
+        <translation>%1: nach einem solchen Flug lädt kein Ladegerät das nach; berichtige die Ladung.</translation>
+    </message>
+    <message>
+        <source>%1, %2, full flight:</source>
+        <comment>pack, build</comment>
+        <translation>%1, %2, voller Flug:</translation>
+    </message>
+    <message>
+        <source>by charge</source>
+        <translation>nach Ladung</translation>
+    </message>
+    <message>
+        <source>at the same power</source>
+        <translation>bei gleicher Leistung</translation>
+    </message>
+    <message>
+        <source>built %1</source>
+        <comment>a pack on paper</comment>
+        <translation>gebaut %1</translation>
     </message>
 </context>
 <context>
@@ -8875,6 +9200,87 @@ verbr.</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::RecordListModel</name>
+    <message>
+        <source>Assumed by the program; enter your own value.</source>
+        <translation>Vom Programm angenommen; trage deinen eigenen Wert ein.</translation>
+    </message>
+    <message>
+        <source>Why? (F1)</source>
+        <translation>Warum? (F1)</translation>
+    </message>
+    <message>
+        <source>retired</source>
+        <translation>ausgesondert</translation>
+    </message>
+    <message>
+        <source>retired; %1</source>
+        <comment>note</comment>
+        <translation>ausgesondert; %1</translation>
+    </message>
+    <message>
+        <source>%1, “%2”: %3</source>
+        <comment>field, what was typed, what is wrong</comment>
+        <translation>%1, „%2“: %3</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Notiz</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::RecordListPlace</name>
+    <message>
+        <source>Selected</source>
+        <translation>Gewählt</translation>
+    </message>
+    <message>
+        <source>Duplicate</source>
+        <translation>Duplizieren</translation>
+    </message>
+    <message>
+        <source>Retire</source>
+        <translation>Aussondern</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>Show retired</source>
+        <translation>Ausgesonderte zeigen</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>%1; %2 shown</source>
+        <comment>count, those found</comment>
+        <translation>%1; %2 gezeigt</translation>
+    </message>
+    <message>
+        <source>Nothing is selected.</source>
+        <translation>Nichts ist gewählt.</translation>
+    </message>
+    <message>
+        <source>Return to use</source>
+        <translation>Wieder verwenden</translation>
+    </message>
+    <message>
+        <source>Flights or plans refer to it; retire it instead.</source>
+        <translation>Flüge oder Pläne verweisen darauf; sondere es stattdessen aus.</translation>
+    </message>
+    <message>
+        <source>%1 was retired: kept for its flights, not offered for new ones. Ctrl+Z undoes it.</source>
+        <translation>%1 wurde ausgesondert: für seine Flüge behalten, für neue nicht mehr angeboten. Strg+Z macht es rückgängig.</translation>
+    </message>
+    <message>
+        <source>%1 was removed. Ctrl+Z restores it.</source>
+        <translation>%1 wurde entfernt. Strg+Z stellt es wieder her.</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::RehearsalSheet</name>
     <message>
         <source>Rehearse this plan</source>
@@ -8930,52 +9336,6 @@ verbr.</translation>
     <message>
         <source>“%1” is not a number. Use digits, with a comma or a point.</source>
         <translation>„%1“ ist keine Zahl. Verwende Ziffern, mit Komma oder Punkt.</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::TurnRulesModel</name>
-    <message>
-        <source>never</source>
-        <translation>nie</translation>
-    </message>
-    <message>
-        <source>▲ %1</source>
-        <translation>▲ %1</translation>
-    </message>
-    <message>
-        <source>%1: never on this flight</source>
-        <translation>%1: nie auf diesem Flug</translation>
-    </message>
-    <message>
-        <source>%1: turn at %2, %3 used</source>
-        <translation>%1: Umkehr bei %2, %3 verbraucht</translation>
-    </message>
-    <message>
-        <source>%1; would not get home with the reserve</source>
-        <translation>%1; käme nicht mit der Reserve nach Hause</translation>
-    </message>
-    <message>
-        <source>turn rule, and whether it counts</source>
-        <translation>Umkehrregel, und ob sie zählt</translation>
-    </message>
-    <message>
-        <source>turn at</source>
-        <translation>bei</translation>
-    </message>
-    <message>
-        <source>used</source>
-        <translation>verwendet</translation>
-    </message>
-    <message>
-        <source>at home</source>
-        <translation>zu Hause</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::TurnRulesTable</name>
-    <message>
-        <source>Where each rule turns</source>
-        <translation>Wo jede Regel umkehrt</translation>
     </message>
 </context>
 <context>
@@ -9230,87 +9590,6 @@ verbr.</translation>
     <message>
         <source>not from the list</source>
         <translation>nicht aus der Liste</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::RecordListModel</name>
-    <message>
-        <source>Assumed by the program; enter your own value.</source>
-        <translation>Vom Programm angenommen; trage deinen eigenen Wert ein.</translation>
-    </message>
-    <message>
-        <source>Why? (F1)</source>
-        <translation>Warum? (F1)</translation>
-    </message>
-    <message>
-        <source>retired</source>
-        <translation>ausgesondert</translation>
-    </message>
-    <message>
-        <source>retired; %1</source>
-        <comment>note</comment>
-        <translation>ausgesondert; %1</translation>
-    </message>
-    <message>
-        <source>%1, “%2”: %3</source>
-        <comment>field, what was typed, what is wrong</comment>
-        <translation>%1, „%2“: %3</translation>
-    </message>
-    <message>
-        <source>note</source>
-        <translation>Notiz</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::RecordListPlace</name>
-    <message>
-        <source>Selected</source>
-        <translation>Gewählt</translation>
-    </message>
-    <message>
-        <source>Duplicate</source>
-        <translation>Duplizieren</translation>
-    </message>
-    <message>
-        <source>Retire</source>
-        <translation>Aussondern</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Entfernen</translation>
-    </message>
-    <message>
-        <source>Show retired</source>
-        <translation>Ausgesonderte zeigen</translation>
-    </message>
-    <message>
-        <source>Note</source>
-        <translation>Notiz</translation>
-    </message>
-    <message>
-        <source>%1; %2 shown</source>
-        <comment>count, those found</comment>
-        <translation>%1; %2 gezeigt</translation>
-    </message>
-    <message>
-        <source>Nothing is selected.</source>
-        <translation>Nichts ist gewählt.</translation>
-    </message>
-    <message>
-        <source>Return to use</source>
-        <translation>Wieder verwenden</translation>
-    </message>
-    <message>
-        <source>Flights or plans refer to it; retire it instead.</source>
-        <translation>Flüge oder Pläne verweisen darauf; sondere es stattdessen aus.</translation>
-    </message>
-    <message>
-        <source>%1 was retired: kept for its flights, not offered for new ones. Ctrl+Z undoes it.</source>
-        <translation>%1 wurde ausgesondert: für seine Flüge behalten, für neue nicht mehr angeboten. Strg+Z macht es rückgängig.</translation>
-    </message>
-    <message>
-        <source>%1 was removed. Ctrl+Z restores it.</source>
-        <translation>%1 wurde entfernt. Strg+Z stellt es wieder her.</translation>
     </message>
 </context>
 <context>
@@ -9703,6 +9982,52 @@ verbr.</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::TurnRulesModel</name>
+    <message>
+        <source>never</source>
+        <translation>nie</translation>
+    </message>
+    <message>
+        <source>▲ %1</source>
+        <translation>▲ %1</translation>
+    </message>
+    <message>
+        <source>%1: never on this flight</source>
+        <translation>%1: nie auf diesem Flug</translation>
+    </message>
+    <message>
+        <source>%1: turn at %2, %3 used</source>
+        <translation>%1: Umkehr bei %2, %3 verbraucht</translation>
+    </message>
+    <message>
+        <source>%1; would not get home with the reserve</source>
+        <translation>%1; käme nicht mit der Reserve nach Hause</translation>
+    </message>
+    <message>
+        <source>turn rule, and whether it counts</source>
+        <translation>Umkehrregel, und ob sie zählt</translation>
+    </message>
+    <message>
+        <source>turn at</source>
+        <translation>bei</translation>
+    </message>
+    <message>
+        <source>used</source>
+        <translation>verwendet</translation>
+    </message>
+    <message>
+        <source>at home</source>
+        <translation>zu Hause</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::TurnRulesTable</name>
+    <message>
+        <source>Where each rule turns</source>
+        <translation>Wo jede Regel umkehrt</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::WatchPlace</name>
     <message>
         <source>MAVLink or CSV lines over UDP, TCP or a serial port, a growing log file, or a replay of an old log. Energy to get home, margin and turn point are updated every second for the wind as it is now; callouts are spoken. It only listens: nothing is ever sent to the aircraft.</source>
@@ -10022,240 +10347,6 @@ verbr.</translation>
     <message>
         <source>Remove</source>
         <translation>Entfernen</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::PackBuilderPage</name>
-    <message>
-        <source>Build from cells</source>
-        <translation>Aus Zellen bauen</translation>
-    </message>
-    <message>
-        <source>From a partial flight</source>
-        <translation>Aus einem Teilflug</translation>
-    </message>
-    <message>
-        <source>Components</source>
-        <translation>Bestandteile</translation>
-    </message>
-    <message>
-        <source>Add to Packs</source>
-        <translation>Zu den Akkus hinzufügen</translation>
-    </message>
-    <message>
-        <source>Spot welding is the norm; no soldering on bare cells without the skill. Match cells before they are joined, insulate the ends, charge attended.</source>
-        <translation>Punktschweißen ist die Regel; nackte Zellen nur mit Können löten. Zellen vor dem Verbinden abstimmen, Enden isolieren, unter Aufsicht laden.</translation>
-    </message>
-    <message>
-        <source>Full flight from a partial one</source>
-        <translation>Voller Flug aus einem Teilflug</translation>
-    </message>
-    <message>
-        <source>Fly a steady part of a flight, recharge and enter both: no need to empty a pack to know how long it lasts.</source>
-        <translation>Flieg einen gleichmäßigen Teil, lade nach und trage beides ein: kein Akku muss leer geflogen werden, um zu wissen, wie lange er reicht.</translation>
-    </message>
-    <message>
-        <source>mm</source>
-        <translation>mm</translation>
-    </message>
-    <message>
-        <source>A</source>
-        <translation>A</translation>
-    </message>
-    <message>
-        <source>Chemistry</source>
-        <translation>Chemie</translation>
-    </message>
-    <message>
-        <source>Cell capacity</source>
-        <translation>Zellenkapazität</translation>
-    </message>
-    <message>
-        <source>Cell mass</source>
-        <translation>Zellenmasse</translation>
-    </message>
-    <message>
-        <source>g</source>
-        <translation>g</translation>
-    </message>
-    <message>
-        <source>Cell resistance</source>
-        <translation>Zellenwiderstand</translation>
-    </message>
-    <message>
-        <source>0: assumed by chemistry and size</source>
-        <translation>0: nach Chemie und Größe angenommen</translation>
-    </message>
-    <message>
-        <source>Cell rated current</source>
-        <translation>Nennstrom der Zelle</translation>
-    </message>
-    <message>
-        <source>0: usual for such cells</source>
-        <translation>0: für solche Zellen üblich</translation>
-    </message>
-    <message>
-        <source>Diameter, or width</source>
-        <translation>Durchmesser oder Breite</translation>
-    </message>
-    <message>
-        <source>Height</source>
-        <translation>Höhe</translation>
-    </message>
-    <message>
-        <source>In series</source>
-        <translation>In Reihe</translation>
-    </message>
-    <message>
-        <source>In parallel</source>
-        <translation>Parallel</translation>
-    </message>
-    <message>
-        <source>Side by side</source>
-        <translation>Nebeneinander</translation>
-    </message>
-    <message>
-        <source>0: all in one layer</source>
-        <translation>0: alle in einer Lage</translation>
-    </message>
-    <message>
-        <source>Strip</source>
-        <translation>Verbinder</translation>
-    </message>
-    <message>
-        <source>pure nickel</source>
-        <translation>Reinnickel</translation>
-    </message>
-    <message>
-        <source>plated steel</source>
-        <translation>vernickelter Stahl</translation>
-    </message>
-    <message>
-        <source>copper</source>
-        <translation>Kupfer</translation>
-    </message>
-    <message>
-        <source>Strip width</source>
-        <translation>Verbinderbreite</translation>
-    </message>
-    <message>
-        <source>Strip thickness</source>
-        <translation>Verbinderdicke</translation>
-    </message>
-    <message>
-        <source>Lead length</source>
-        <translation>Kabellänge</translation>
-    </message>
-    <message>
-        <source>Lead cross-section</source>
-        <translation>Kabelquerschnitt</translation>
-    </message>
-    <message>
-        <source>mm²</source>
-        <translation>mm²</translation>
-    </message>
-    <message>
-        <source>Connector, wrap, balance lead</source>
-        <translation>Stecker, Schrumpfschlauch, Balancerkabel</translation>
-    </message>
-    <message>
-        <source>Flown</source>
-        <translation>Geflogen</translation>
-    </message>
-    <message>
-        <source>min</source>
-        <translation>min</translation>
-    </message>
-    <message>
-        <source>Put back by the charger</source>
-        <translation>Vom Ladegerät nachgeladen</translation>
-    </message>
-    <message>
-        <source>A full flight uses</source>
-        <translation>Ein voller Flug verbraucht</translation>
-    </message>
-    <message>
-        <source>%</source>
-        <translation>%</translation>
-    </message>
-    <message>
-        <source>of the rated charge; 80 % is the usual rule</source>
-        <translation>der Nennkapazität; 80 % ist die übliche Regel</translation>
-    </message>
-    <message>
-        <source>A %1 of &lt;b&gt;%2&lt;/b&gt;, %3 × %4 × %5 mm, good for &lt;b&gt;%6&lt;/b&gt; continuous.</source>
-        <comment>build, mass, sides, current</comment>
-        <translation>Ein %1 mit &lt;b&gt;%2&lt;/b&gt;, %3 × %4 × %5 mm, gut für &lt;b&gt;%6&lt;/b&gt; Dauerstrom.</translation>
-    </message>
-    <message>
-        <source>mass</source>
-        <translation>Masse</translation>
-    </message>
-    <message>
-        <source>rated</source>
-        <translation>Nennwert</translation>
-    </message>
-    <message>
-        <source>rated specific energy</source>
-        <translation>spezifische Nennenergie</translation>
-    </message>
-    <message>
-        <source>resistance</source>
-        <translation>Widerstand</translation>
-    </message>
-    <message>
-        <source>continuous</source>
-        <translation>Dauerstrom</translation>
-    </message>
-    <message>
-        <source>mΩ</source>
-        <translation>mΩ</translation>
-    </message>
-    <message>
-        <source>part</source>
-        <translation>Teil</translation>
-    </message>
-    <message>
-        <source>cells</source>
-        <translation>Zellen</translation>
-    </message>
-    <message>
-        <source>strips</source>
-        <translation>Verbinder</translation>
-    </message>
-    <message>
-        <source>leads</source>
-        <translation>Kabel</translation>
-    </message>
-    <message>
-        <source>the rest</source>
-        <translation>der Rest</translation>
-    </message>
-    <message>
-        <source>Select a pack in the list first: its chemistry and rated capacity are needed.</source>
-        <translation>Wähle zuerst einen Akku in der Liste: seine Chemie und Nennkapazität werden gebraucht.</translation>
-    </message>
-    <message>
-        <source>%1: no charger puts that back after such a flight; correct the charge.</source>
-        <translation>%1: nach einem solchen Flug lädt kein Ladegerät das nach; berichtige die Ladung.</translation>
-    </message>
-    <message>
-        <source>%1, %2, full flight:</source>
-        <comment>pack, build</comment>
-        <translation>%1, %2, voller Flug:</translation>
-    </message>
-    <message>
-        <source>by charge</source>
-        <translation>nach Ladung</translation>
-    </message>
-    <message>
-        <source>at the same power</source>
-        <translation>bei gleicher Leistung</translation>
-    </message>
-    <message>
-        <source>built %1</source>
-        <comment>a pack on paper</comment>
-        <translation>gebaut %1</translation>
     </message>
 </context>
 <context>

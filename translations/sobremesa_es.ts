@@ -12,10 +12,6 @@
         <translation>A/celda</translation>
     </message>
     <message>
-        <source>°C</source>
-        <translation>°C</translation>
-    </message>
-    <message>
         <source>W</source>
         <translation>W</translation>
     </message>
@@ -312,16 +308,16 @@
         <source>north-west</source>
         <translation>noroeste</translation>
     </message>
+    <message>
+        <source>°F</source>
+        <translation>°F</translation>
+    </message>
 </context>
 <context>
     <name>main</name>
     <message>
         <source>Plans and debriefs flights of long-range model aircraft.</source>
         <translation>Planifica y analiza vuelos de aeromodelos de largo alcance.</translation>
-    </message>
-    <message>
-        <source>Start with a temporary copy of this folder&apos;s flights.</source>
-        <translation>Empezar con una copia temporal de los vuelos de esta carpeta.</translation>
     </message>
     <message>
         <source>Folder for the settings.</source>
@@ -338,6 +334,18 @@
     <message>
         <source>Plans or logs to open.</source>
         <translation>Planes o registros que abrir.</translation>
+    </message>
+    <message>
+        <source>Start with a temporary copy of this folder&apos;s flights; without a folder, of the demo flights.</source>
+        <translation>Empezar con una copia temporal de los vuelos de esta carpeta; sin carpeta, con los vuelos de demostración.</translation>
+    </message>
+    <message>
+        <source>The demo flights are not installed with this program.</source>
+        <translation>Los vuelos de demostración no están instalados con este programa.</translation>
+    </message>
+    <message>
+        <source>There is no demo folder %1.</source>
+        <translation>No existe la carpeta de demostración %1.</translation>
     </message>
 </context>
 <context>
@@ -4625,6 +4633,77 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::RecordList</name>
+    <message>
+        <source>Fleet</source>
+        <translation>Flota</translation>
+    </message>
+    <message>
+        <source>Your aircraft: what they weigh and what they draw in cruise.</source>
+        <translation>Tus modelos: cuánto pesan y cuánto gastan en crucero.</translation>
+    </message>
+    <message>
+        <source>Five entries are enough to start: a name, wing or multirotor, the mass without pack, and one cruise: how fast, at how many watts or amps. Volts times amps in level flight on a calm day are the watts.</source>
+        <translation>Cinco datos bastan para empezar: un nombre, ala o multirrotor, la masa sin batería y un crucero: a qué velocidad, con cuántos vatios o amperios. Voltios por amperios en vuelo nivelado un día sin viento son los vatios.</translation>
+    </message>
+    <message>
+        <source>Add an aircraft</source>
+        <translation>Añadir un modelo</translation>
+    </message>
+    <message>
+        <source>Find an aircraft</source>
+        <translation>Buscar un modelo</translation>
+    </message>
+    <message>
+        <source>%1 in use, %2 retired</source>
+        <translation>%1 en uso, %2 retirados</translation>
+    </message>
+    <message>
+        <source>%1 in use</source>
+        <translation>%1 en uso</translation>
+    </message>
+    <message>
+        <source>flights</source>
+        <translation>vuelos</translation>
+    </message>
+    <message>
+        <source>New aircraft</source>
+        <translation>Modelo nuevo</translation>
+    </message>
+    <message>
+        <source>Packs</source>
+        <translation>Baterías</translation>
+    </message>
+    <message>
+        <source>Your packs: what they hold, and how they age.</source>
+        <translation>Tus baterías: qué guardan y cómo envejecen.</translation>
+    </message>
+    <message>
+        <source>Chemistry, cells in series and parallel, the cell capacity and the mass on the scales are enough to start. Empty fields are assumed, and shown as assumed.</source>
+        <translation>Química, celdas en serie y en paralelo, la capacidad de celda y la masa en la báscula bastan para empezar. Los campos vacíos se suponen, y así se muestran.</translation>
+    </message>
+    <message>
+        <source>Add a pack</source>
+        <translation>Añadir una batería</translation>
+    </message>
+    <message>
+        <source>Find a pack</source>
+        <translation>Buscar una batería</translation>
+    </message>
+    <message>
+        <source>rated</source>
+        <translation>nominal</translation>
+    </message>
+    <message>
+        <source>cycles</source>
+        <translation>ciclos</translation>
+    </message>
+    <message>
+        <source>New pack</source>
+        <translation>Batería nueva</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::Sentences</name>
     <message>
         <source>This pack does not go out and back with the reserve intact: there is no turn point. Less reserve, less height or a bigger pack makes one.</source>
@@ -4856,77 +4935,6 @@
     <message>
         <source>Landing voltage</source>
         <translation>Tensión de aterrizaje</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::RecordList</name>
-    <message>
-        <source>Fleet</source>
-        <translation>Flota</translation>
-    </message>
-    <message>
-        <source>Your aircraft: what they weigh and what they draw in cruise.</source>
-        <translation>Tus modelos: cuánto pesan y cuánto gastan en crucero.</translation>
-    </message>
-    <message>
-        <source>Five entries are enough to start: a name, wing or multirotor, the mass without pack, and one cruise: how fast, at how many watts or amps. Volts times amps in level flight on a calm day are the watts.</source>
-        <translation>Cinco datos bastan para empezar: un nombre, ala o multirrotor, la masa sin batería y un crucero: a qué velocidad, con cuántos vatios o amperios. Voltios por amperios en vuelo nivelado un día sin viento son los vatios.</translation>
-    </message>
-    <message>
-        <source>Add an aircraft</source>
-        <translation>Añadir un modelo</translation>
-    </message>
-    <message>
-        <source>Find an aircraft</source>
-        <translation>Buscar un modelo</translation>
-    </message>
-    <message>
-        <source>%1 in use, %2 retired</source>
-        <translation>%1 en uso, %2 retirados</translation>
-    </message>
-    <message>
-        <source>%1 in use</source>
-        <translation>%1 en uso</translation>
-    </message>
-    <message>
-        <source>flights</source>
-        <translation>vuelos</translation>
-    </message>
-    <message>
-        <source>New aircraft</source>
-        <translation>Modelo nuevo</translation>
-    </message>
-    <message>
-        <source>Packs</source>
-        <translation>Baterías</translation>
-    </message>
-    <message>
-        <source>Your packs: what they hold, and how they age.</source>
-        <translation>Tus baterías: qué guardan y cómo envejecen.</translation>
-    </message>
-    <message>
-        <source>Chemistry, cells in series and parallel, the cell capacity and the mass on the scales are enough to start. Empty fields are assumed, and shown as assumed.</source>
-        <translation>Química, celdas en serie y en paralelo, la capacidad de celda y la masa en la báscula bastan para empezar. Los campos vacíos se suponen, y así se muestran.</translation>
-    </message>
-    <message>
-        <source>Add a pack</source>
-        <translation>Añadir una batería</translation>
-    </message>
-    <message>
-        <source>Find a pack</source>
-        <translation>Buscar una batería</translation>
-    </message>
-    <message>
-        <source>rated</source>
-        <translation>nominal</translation>
-    </message>
-    <message>
-        <source>cycles</source>
-        <translation>ciclos</translation>
-    </message>
-    <message>
-        <source>New pack</source>
-        <translation>Batería nueva</translation>
     </message>
 </context>
 <context>
@@ -5498,127 +5506,6 @@
     <message>
         <source>Close</source>
         <translation>Cerrar</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::FlightReportView</name>
-    <message>
-        <source>What was still possible</source>
-        <translation>Lo que aún era posible</translation>
-    </message>
-    <message>
-        <source>What was still possible on this flight</source>
-        <translation>Lo que aún era posible en este vuelo</translation>
-    </message>
-    <message>
-        <source>Where each turn rule would have turned</source>
-        <translation>Dónde habría dado la vuelta cada regla</translation>
-    </message>
-    <message>
-        <source>Forecast against flown</source>
-        <translation>Previsión y vuelo</translation>
-    </message>
-    <message>
-        <source>* inbound already: the flight had turned before this rule did.</source>
-        <translation>* ya de regreso: el vuelo dio la vuelta antes que esta regla.</translation>
-    </message>
-    <message>
-        <source>above the pack&apos;s limit</source>
-        <translation>por encima del límite de la batería</translation>
-    </message>
-    <message>
-        <source>lowest cell voltage</source>
-        <translation>tensión mínima de celda</translation>
-    </message>
-    <message>
-        <source>lowest cell voltage, at %1</source>
-        <translation>tensión mínima de celda, a los %1</translation>
-    </message>
-    <message>
-        <source>min</source>
-        <translation>min</translation>
-    </message>
-    <message>
-        <source>electronics, share of power</source>
-        <translation>electrónica, parte de la potencia</translation>
-    </message>
-    <message>
-        <source>climbs, share of energy</source>
-        <translation>ascensos, parte de la energía</translation>
-    </message>
-    <message>
-        <source>power spread in level flight</source>
-        <translation>dispersión de la potencia en vuelo nivelado</translation>
-    </message>
-    <message>
-        <source>link failsafe distance</source>
-        <translation>distancia de failsafe del enlace</translation>
-    </message>
-    <message>
-        <source>%1 from %2</source>
-        <comment>wind speed, direction</comment>
-        <translation>%1 de %2</translation>
-    </message>
-    <message>
-        <source>Wind of this flight: %1. The forecast, %2, is kept with it.</source>
-        <translation>Viento de este vuelo: %1. La previsión, %2, se guarda con él.</translation>
-    </message>
-    <message>
-        <source>Use the forecast wind</source>
-        <translation>Usar el viento previsto</translation>
-    </message>
-    <message>
-        <source>Computes this flight in the wind that was forecast</source>
-        <translation>Calcula este vuelo con el viento previsto</translation>
-    </message>
-    <message>
-        <source>Wind of this flight: %1, as set above. The log shows %2.</source>
-        <translation>Viento de este vuelo: %1, como está arriba. El registro muestra %2.</translation>
-    </message>
-    <message>
-        <source>Use the wind found</source>
-        <translation>Usar el viento encontrado</translation>
-    </message>
-    <message>
-        <source>Computes this flight in the wind that its log shows; the forecast is kept with it</source>
-        <translation>Calcula este vuelo con el viento que muestra su registro; la previsión se guarda con él</translation>
-    </message>
-    <message>
-        <source>down to, reserve intact</source>
-        <translation>hasta, con la reserva intacta</translation>
-    </message>
-    <message>
-        <source>more time</source>
-        <translation>más tiempo</translation>
-    </message>
-    <message>
-        <source>distance</source>
-        <translation>distancia</translation>
-    </message>
-    <message>
-        <source>%1 *</source>
-        <comment>time, after the turn</comment>
-        <translation>%1 *</translation>
-    </message>
-    <message>
-        <source>turn rule</source>
-        <translation>regla de regreso</translation>
-    </message>
-    <message>
-        <source>at</source>
-        <translation>en</translation>
-    </message>
-    <message>
-        <source>from home</source>
-        <translation>desde casa</translation>
-    </message>
-    <message>
-        <source>used</source>
-        <translation>usado</translation>
-    </message>
-    <message>
-        <source>margin</source>
-        <translation>margen</translation>
     </message>
 </context>
 <context>
@@ -6329,6 +6216,13 @@ a %3, como una LiPo</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::DataTable</name>
+    <message>
+        <source>Why this number?</source>
+        <translation>¿Por qué esta cifra?</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::DebriefPlace</name>
     <message>
         <source>Drop a flight log here to see what the flight used, how far it went and what remained.</source>
@@ -6601,6 +6495,14 @@ a %3, como una LiPo</translation>
         <source>Why? (F1)</source>
         <translation>¿Por qué? (F1)</translation>
     </message>
+    <message>
+        <source>Why this number?</source>
+        <translation>¿Por qué esta cifra?</translation>
+    </message>
+    <message>
+        <source>Copy %1</source>
+        <translation>Copiar %1</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ExplanationSheet</name>
@@ -6739,6 +6641,10 @@ a %3, como una LiPo</translation>
         <source>First plan</source>
         <translation>Primer plan</translation>
     </message>
+    <message>
+        <source>Look around with demo flights</source>
+        <translation>Explorar con vuelos de demostración</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::FleetPlace</name>
@@ -6765,6 +6671,127 @@ a %3, como una LiPo</translation>
     <message>
         <source>Forecasts</source>
         <translation>Previsiones</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::FlightReportView</name>
+    <message>
+        <source>What was still possible</source>
+        <translation>Lo que aún era posible</translation>
+    </message>
+    <message>
+        <source>What was still possible on this flight</source>
+        <translation>Lo que aún era posible en este vuelo</translation>
+    </message>
+    <message>
+        <source>Where each turn rule would have turned</source>
+        <translation>Dónde habría dado la vuelta cada regla</translation>
+    </message>
+    <message>
+        <source>Forecast against flown</source>
+        <translation>Previsión y vuelo</translation>
+    </message>
+    <message>
+        <source>* inbound already: the flight had turned before this rule did.</source>
+        <translation>* ya de regreso: el vuelo dio la vuelta antes que esta regla.</translation>
+    </message>
+    <message>
+        <source>above the pack&apos;s limit</source>
+        <translation>por encima del límite de la batería</translation>
+    </message>
+    <message>
+        <source>lowest cell voltage</source>
+        <translation>tensión mínima de celda</translation>
+    </message>
+    <message>
+        <source>lowest cell voltage, at %1</source>
+        <translation>tensión mínima de celda, a los %1</translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation>min</translation>
+    </message>
+    <message>
+        <source>electronics, share of power</source>
+        <translation>electrónica, parte de la potencia</translation>
+    </message>
+    <message>
+        <source>climbs, share of energy</source>
+        <translation>ascensos, parte de la energía</translation>
+    </message>
+    <message>
+        <source>power spread in level flight</source>
+        <translation>dispersión de la potencia en vuelo nivelado</translation>
+    </message>
+    <message>
+        <source>link failsafe distance</source>
+        <translation>distancia de failsafe del enlace</translation>
+    </message>
+    <message>
+        <source>%1 from %2</source>
+        <comment>wind speed, direction</comment>
+        <translation>%1 de %2</translation>
+    </message>
+    <message>
+        <source>Wind of this flight: %1. The forecast, %2, is kept with it.</source>
+        <translation>Viento de este vuelo: %1. La previsión, %2, se guarda con él.</translation>
+    </message>
+    <message>
+        <source>Use the forecast wind</source>
+        <translation>Usar el viento previsto</translation>
+    </message>
+    <message>
+        <source>Computes this flight in the wind that was forecast</source>
+        <translation>Calcula este vuelo con el viento previsto</translation>
+    </message>
+    <message>
+        <source>Wind of this flight: %1, as set above. The log shows %2.</source>
+        <translation>Viento de este vuelo: %1, como está arriba. El registro muestra %2.</translation>
+    </message>
+    <message>
+        <source>Use the wind found</source>
+        <translation>Usar el viento encontrado</translation>
+    </message>
+    <message>
+        <source>Computes this flight in the wind that its log shows; the forecast is kept with it</source>
+        <translation>Calcula este vuelo con el viento que muestra su registro; la previsión se guarda con él</translation>
+    </message>
+    <message>
+        <source>down to, reserve intact</source>
+        <translation>hasta, con la reserva intacta</translation>
+    </message>
+    <message>
+        <source>more time</source>
+        <translation>más tiempo</translation>
+    </message>
+    <message>
+        <source>distance</source>
+        <translation>distancia</translation>
+    </message>
+    <message>
+        <source>%1 *</source>
+        <comment>time, after the turn</comment>
+        <translation>%1 *</translation>
+    </message>
+    <message>
+        <source>turn rule</source>
+        <translation>regla de regreso</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>en</translation>
+    </message>
+    <message>
+        <source>from home</source>
+        <translation>desde casa</translation>
+    </message>
+    <message>
+        <source>used</source>
+        <translation>usado</translation>
+    </message>
+    <message>
+        <source>margin</source>
+        <translation>margen</translation>
     </message>
 </context>
 <context>
@@ -8383,6 +8410,42 @@ usados</translation>
         <comment>name of a plan, number</comment>
         <translation>%1 %2</translation>
     </message>
+    <message>
+        <source>Look around with demo flights</source>
+        <translation>Explorar con vuelos de demostración</translation>
+    </message>
+    <message>
+        <source>Temperatures in °C</source>
+        <translation>Temperaturas en °C</translation>
+    </message>
+    <message>
+        <source>Temperatures in °F</source>
+        <translation>Temperaturas en °F</translation>
+    </message>
+    <message>
+        <source>The demo flights are not installed with this program.</source>
+        <translation>Los vuelos de demostración no están instalados con este programa.</translation>
+    </message>
+    <message>
+        <source>The demo flights could not be copied to %1; there may be no room.</source>
+        <translation>No se pudieron copiar los vuelos de demostración en %1; quizá falte espacio.</translation>
+    </message>
+    <message>
+        <source>These are demo flights, in a temporary copy: try anything; nothing is kept.</source>
+        <translation>Son vuelos de demostración en una copia temporal: pruebe lo que quiera; no se guarda nada.</translation>
+    </message>
+    <message>
+        <source>Back to my logbook</source>
+        <translation>Volver a mi diario</translation>
+    </message>
+    <message>
+        <source>No logbook is open: what you enter is not kept.</source>
+        <translation>No hay ningún diario abierto: lo que introduzca no se guarda.</translation>
+    </message>
+    <message>
+        <source>This logbook can only be read: what you change is not kept.</source>
+        <translation>Este diario es de solo lectura: los cambios no se guardan.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ManyLogsSheet</name>
@@ -8535,6 +8598,34 @@ usados</translation>
         <source>leg</source>
         <translation>tramo</translation>
     </message>
+    <message>
+        <source>Rename %1…</source>
+        <translation>Cambiar el nombre de %1…</translation>
+    </message>
+    <message>
+        <source>Remove %1</source>
+        <translation>Quitar %1</translation>
+    </message>
+    <message>
+        <source>Add a waypoint here</source>
+        <translation>Añadir aquí un punto de ruta</translation>
+    </message>
+    <message>
+        <source>Add a landing place here</source>
+        <translation>Añadir aquí un lugar de aterrizaje</translation>
+    </message>
+    <message>
+        <source>Show everything</source>
+        <translation>Mostrar todo</translation>
+    </message>
+    <message>
+        <source>Name of the place</source>
+        <translation>Nombre del lugar</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Nombre</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::MassBar</name>
@@ -8584,6 +8675,240 @@ usados</translation>
     <message>
         <source>On the ground</source>
         <translation>En tierra</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::PackBuilderPage</name>
+    <message>
+        <source>Build from cells</source>
+        <translation>Montar con celdas</translation>
+    </message>
+    <message>
+        <source>From a partial flight</source>
+        <translation>De un vuelo parcial</translation>
+    </message>
+    <message>
+        <source>Components</source>
+        <translation>Componentes</translation>
+    </message>
+    <message>
+        <source>Add to Packs</source>
+        <translation>Añadir a Baterías</translation>
+    </message>
+    <message>
+        <source>Spot welding is the norm; no soldering on bare cells without the skill. Match cells before they are joined, insulate the ends, charge attended.</source>
+        <translation>Lo normal es soldar por puntos; no sueldes celdas desnudas sin saber. Empareja las celdas antes de unirlas, aísla los extremos, carga vigilada.</translation>
+    </message>
+    <message>
+        <source>Full flight from a partial one</source>
+        <translation>Vuelo completo a partir de uno parcial</translation>
+    </message>
+    <message>
+        <source>Fly a steady part of a flight, recharge and enter both: no need to empty a pack to know how long it lasts.</source>
+        <translation>Vuela un tramo estable, recarga y anota ambos: no hace falta agotar una batería para saber cuánto dura.</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>A</source>
+        <translation>A</translation>
+    </message>
+    <message>
+        <source>Chemistry</source>
+        <translation>Química</translation>
+    </message>
+    <message>
+        <source>Cell capacity</source>
+        <translation>Capacidad de celda</translation>
+    </message>
+    <message>
+        <source>Cell mass</source>
+        <translation>Masa de celda</translation>
+    </message>
+    <message>
+        <source>g</source>
+        <translation>g</translation>
+    </message>
+    <message>
+        <source>Cell resistance</source>
+        <translation>Resistencia de celda</translation>
+    </message>
+    <message>
+        <source>0: assumed by chemistry and size</source>
+        <translation>0: supuesta por química y tamaño</translation>
+    </message>
+    <message>
+        <source>Cell rated current</source>
+        <translation>Corriente nominal de celda</translation>
+    </message>
+    <message>
+        <source>0: usual for such cells</source>
+        <translation>0: habitual en esas celdas</translation>
+    </message>
+    <message>
+        <source>Diameter, or width</source>
+        <translation>Diámetro o anchura</translation>
+    </message>
+    <message>
+        <source>Height</source>
+        <translation>Altura</translation>
+    </message>
+    <message>
+        <source>In series</source>
+        <translation>En serie</translation>
+    </message>
+    <message>
+        <source>In parallel</source>
+        <translation>En paralelo</translation>
+    </message>
+    <message>
+        <source>Side by side</source>
+        <translation>Lado a lado</translation>
+    </message>
+    <message>
+        <source>0: all in one layer</source>
+        <translation>0: todas en una capa</translation>
+    </message>
+    <message>
+        <source>Strip</source>
+        <translation>Tira</translation>
+    </message>
+    <message>
+        <source>pure nickel</source>
+        <translation>níquel puro</translation>
+    </message>
+    <message>
+        <source>plated steel</source>
+        <translation>acero niquelado</translation>
+    </message>
+    <message>
+        <source>copper</source>
+        <translation>cobre</translation>
+    </message>
+    <message>
+        <source>Strip width</source>
+        <translation>Ancho de la tira</translation>
+    </message>
+    <message>
+        <source>Strip thickness</source>
+        <translation>Grosor de la tira</translation>
+    </message>
+    <message>
+        <source>Lead length</source>
+        <translation>Longitud del cable</translation>
+    </message>
+    <message>
+        <source>Lead cross-section</source>
+        <translation>Sección del cable</translation>
+    </message>
+    <message>
+        <source>mm²</source>
+        <translation>mm²</translation>
+    </message>
+    <message>
+        <source>Connector, wrap, balance lead</source>
+        <translation>Conector, funda, cable de balanceo</translation>
+    </message>
+    <message>
+        <source>Flown</source>
+        <translation>Volado</translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation>min</translation>
+    </message>
+    <message>
+        <source>Put back by the charger</source>
+        <translation>Devuelto por el cargador</translation>
+    </message>
+    <message>
+        <source>A full flight uses</source>
+        <translation>Un vuelo completo usa</translation>
+    </message>
+    <message>
+        <source>%</source>
+        <translation>%</translation>
+    </message>
+    <message>
+        <source>of the rated charge; 80 % is the usual rule</source>
+        <translation>de la capacidad nominal; 80 % es la regla habitual</translation>
+    </message>
+    <message>
+        <source>A %1 of &lt;b&gt;%2&lt;/b&gt;, %3 × %4 × %5 mm, good for &lt;b&gt;%6&lt;/b&gt; continuous.</source>
+        <comment>build, mass, sides, current</comment>
+        <translation>Una %1 de &lt;b&gt;%2&lt;/b&gt;, %3 × %4 × %5 mm, apta para &lt;b&gt;%6&lt;/b&gt; continuos.</translation>
+    </message>
+    <message>
+        <source>mass</source>
+        <translation>masa</translation>
+    </message>
+    <message>
+        <source>rated</source>
+        <translation>nominal</translation>
+    </message>
+    <message>
+        <source>rated specific energy</source>
+        <translation>energía específica nominal</translation>
+    </message>
+    <message>
+        <source>resistance</source>
+        <translation>resistencia</translation>
+    </message>
+    <message>
+        <source>continuous</source>
+        <translation>continua</translation>
+    </message>
+    <message>
+        <source>mΩ</source>
+        <translation>mΩ</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation>pieza</translation>
+    </message>
+    <message>
+        <source>cells</source>
+        <translation>celdas</translation>
+    </message>
+    <message>
+        <source>strips</source>
+        <translation>tiras</translation>
+    </message>
+    <message>
+        <source>leads</source>
+        <translation>cables</translation>
+    </message>
+    <message>
+        <source>the rest</source>
+        <translation>el resto</translation>
+    </message>
+    <message>
+        <source>Select a pack in the list first: its chemistry and rated capacity are needed.</source>
+        <translation>Elige primero una batería en la lista: hacen falta su química y su capacidad nominal.</translation>
+    </message>
+    <message>
+        <source>%1: no charger puts that back after such a flight; correct the charge.</source>
+        <translation>%1: ningún cargador devuelve eso tras un vuelo así; corrige la carga.</translation>
+    </message>
+    <message>
+        <source>%1, %2, full flight:</source>
+        <comment>pack, build</comment>
+        <translation>%1, %2, vuelo completo:</translation>
+    </message>
+    <message>
+        <source>by charge</source>
+        <translation>por carga</translation>
+    </message>
+    <message>
+        <source>at the same power</source>
+        <translation>a igual potencia</translation>
+    </message>
+    <message>
+        <source>built %1</source>
+        <comment>a pack on paper</comment>
+        <translation>montada %1</translation>
     </message>
 </context>
 <context>
@@ -8875,6 +9200,87 @@ usados</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::RecordListModel</name>
+    <message>
+        <source>Assumed by the program; enter your own value.</source>
+        <translation>Supuesto por el programa; anota tu propio valor.</translation>
+    </message>
+    <message>
+        <source>Why? (F1)</source>
+        <translation>¿Por qué? (F1)</translation>
+    </message>
+    <message>
+        <source>retired</source>
+        <translation>retirado</translation>
+    </message>
+    <message>
+        <source>retired; %1</source>
+        <comment>note</comment>
+        <translation>retirado; %1</translation>
+    </message>
+    <message>
+        <source>%1, “%2”: %3</source>
+        <comment>field, what was typed, what is wrong</comment>
+        <translation>%1, «%2»: %3</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>nota</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::RecordListPlace</name>
+    <message>
+        <source>Selected</source>
+        <translation>Elegido</translation>
+    </message>
+    <message>
+        <source>Duplicate</source>
+        <translation>Duplicar</translation>
+    </message>
+    <message>
+        <source>Retire</source>
+        <translation>Retirar</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>Show retired</source>
+        <translation>Mostrar retirados</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Nota</translation>
+    </message>
+    <message>
+        <source>%1; %2 shown</source>
+        <comment>count, those found</comment>
+        <translation>%1; %2 mostrados</translation>
+    </message>
+    <message>
+        <source>Nothing is selected.</source>
+        <translation>No hay nada elegido.</translation>
+    </message>
+    <message>
+        <source>Return to use</source>
+        <translation>Volver a usar</translation>
+    </message>
+    <message>
+        <source>Flights or plans refer to it; retire it instead.</source>
+        <translation>Hay vuelos o planes que lo usan; retíralo en su lugar.</translation>
+    </message>
+    <message>
+        <source>%1 was retired: kept for its flights, not offered for new ones. Ctrl+Z undoes it.</source>
+        <translation>%1 se ha retirado: se conserva por sus vuelos, no se ofrece para nuevos. Ctrl+Z lo deshace.</translation>
+    </message>
+    <message>
+        <source>%1 was removed. Ctrl+Z restores it.</source>
+        <translation>%1 se ha quitado. Ctrl+Z lo recupera.</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::RehearsalSheet</name>
     <message>
         <source>Rehearse this plan</source>
@@ -8930,52 +9336,6 @@ usados</translation>
     <message>
         <source>“%1” is not a number. Use digits, with a comma or a point.</source>
         <translation>«%1» no es un número. Usa cifras, con coma o punto.</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::TurnRulesModel</name>
-    <message>
-        <source>never</source>
-        <translation>nunca</translation>
-    </message>
-    <message>
-        <source>▲ %1</source>
-        <translation>▲ %1</translation>
-    </message>
-    <message>
-        <source>%1: never on this flight</source>
-        <translation>%1: nunca en este vuelo</translation>
-    </message>
-    <message>
-        <source>%1: turn at %2, %3 used</source>
-        <translation>%1: regreso a %2, %3 usado</translation>
-    </message>
-    <message>
-        <source>%1; would not get home with the reserve</source>
-        <translation>%1; no llegaría a casa con la reserva</translation>
-    </message>
-    <message>
-        <source>turn rule, and whether it counts</source>
-        <translation>regla de regreso, y si cuenta</translation>
-    </message>
-    <message>
-        <source>turn at</source>
-        <translation>a</translation>
-    </message>
-    <message>
-        <source>used</source>
-        <translation>usado</translation>
-    </message>
-    <message>
-        <source>at home</source>
-        <translation>en casa</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::TurnRulesTable</name>
-    <message>
-        <source>Where each rule turns</source>
-        <translation>Dónde da la vuelta cada regla</translation>
     </message>
 </context>
 <context>
@@ -9230,87 +9590,6 @@ usados</translation>
     <message>
         <source>not from the list</source>
         <translation>fuera de la lista</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::RecordListModel</name>
-    <message>
-        <source>Assumed by the program; enter your own value.</source>
-        <translation>Supuesto por el programa; anota tu propio valor.</translation>
-    </message>
-    <message>
-        <source>Why? (F1)</source>
-        <translation>¿Por qué? (F1)</translation>
-    </message>
-    <message>
-        <source>retired</source>
-        <translation>retirado</translation>
-    </message>
-    <message>
-        <source>retired; %1</source>
-        <comment>note</comment>
-        <translation>retirado; %1</translation>
-    </message>
-    <message>
-        <source>%1, “%2”: %3</source>
-        <comment>field, what was typed, what is wrong</comment>
-        <translation>%1, «%2»: %3</translation>
-    </message>
-    <message>
-        <source>note</source>
-        <translation>nota</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::RecordListPlace</name>
-    <message>
-        <source>Selected</source>
-        <translation>Elegido</translation>
-    </message>
-    <message>
-        <source>Duplicate</source>
-        <translation>Duplicar</translation>
-    </message>
-    <message>
-        <source>Retire</source>
-        <translation>Retirar</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Quitar</translation>
-    </message>
-    <message>
-        <source>Show retired</source>
-        <translation>Mostrar retirados</translation>
-    </message>
-    <message>
-        <source>Note</source>
-        <translation>Nota</translation>
-    </message>
-    <message>
-        <source>%1; %2 shown</source>
-        <comment>count, those found</comment>
-        <translation>%1; %2 mostrados</translation>
-    </message>
-    <message>
-        <source>Nothing is selected.</source>
-        <translation>No hay nada elegido.</translation>
-    </message>
-    <message>
-        <source>Return to use</source>
-        <translation>Volver a usar</translation>
-    </message>
-    <message>
-        <source>Flights or plans refer to it; retire it instead.</source>
-        <translation>Hay vuelos o planes que lo usan; retíralo en su lugar.</translation>
-    </message>
-    <message>
-        <source>%1 was retired: kept for its flights, not offered for new ones. Ctrl+Z undoes it.</source>
-        <translation>%1 se ha retirado: se conserva por sus vuelos, no se ofrece para nuevos. Ctrl+Z lo deshace.</translation>
-    </message>
-    <message>
-        <source>%1 was removed. Ctrl+Z restores it.</source>
-        <translation>%1 se ha quitado. Ctrl+Z lo recupera.</translation>
     </message>
 </context>
 <context>
@@ -9703,6 +9982,52 @@ usados</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::TurnRulesModel</name>
+    <message>
+        <source>never</source>
+        <translation>nunca</translation>
+    </message>
+    <message>
+        <source>▲ %1</source>
+        <translation>▲ %1</translation>
+    </message>
+    <message>
+        <source>%1: never on this flight</source>
+        <translation>%1: nunca en este vuelo</translation>
+    </message>
+    <message>
+        <source>%1: turn at %2, %3 used</source>
+        <translation>%1: regreso a %2, %3 usado</translation>
+    </message>
+    <message>
+        <source>%1; would not get home with the reserve</source>
+        <translation>%1; no llegaría a casa con la reserva</translation>
+    </message>
+    <message>
+        <source>turn rule, and whether it counts</source>
+        <translation>regla de regreso, y si cuenta</translation>
+    </message>
+    <message>
+        <source>turn at</source>
+        <translation>a</translation>
+    </message>
+    <message>
+        <source>used</source>
+        <translation>usado</translation>
+    </message>
+    <message>
+        <source>at home</source>
+        <translation>en casa</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::TurnRulesTable</name>
+    <message>
+        <source>Where each rule turns</source>
+        <translation>Dónde da la vuelta cada regla</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::WatchPlace</name>
     <message>
         <source>MAVLink or CSV lines over UDP, TCP or a serial port, a growing log file, or a replay of an old log. Energy to get home, margin and turn point are updated every second for the wind as it is now; callouts are spoken. It only listens: nothing is ever sent to the aircraft.</source>
@@ -10022,240 +10347,6 @@ usados</translation>
     <message>
         <source>Remove</source>
         <translation>Quitar</translation>
-    </message>
-</context>
-<context>
-    <name>sobremesa::app::PackBuilderPage</name>
-    <message>
-        <source>Build from cells</source>
-        <translation>Montar con celdas</translation>
-    </message>
-    <message>
-        <source>From a partial flight</source>
-        <translation>De un vuelo parcial</translation>
-    </message>
-    <message>
-        <source>Components</source>
-        <translation>Componentes</translation>
-    </message>
-    <message>
-        <source>Add to Packs</source>
-        <translation>Añadir a Baterías</translation>
-    </message>
-    <message>
-        <source>Spot welding is the norm; no soldering on bare cells without the skill. Match cells before they are joined, insulate the ends, charge attended.</source>
-        <translation>Lo normal es soldar por puntos; no sueldes celdas desnudas sin saber. Empareja las celdas antes de unirlas, aísla los extremos, carga vigilada.</translation>
-    </message>
-    <message>
-        <source>Full flight from a partial one</source>
-        <translation>Vuelo completo a partir de uno parcial</translation>
-    </message>
-    <message>
-        <source>Fly a steady part of a flight, recharge and enter both: no need to empty a pack to know how long it lasts.</source>
-        <translation>Vuela un tramo estable, recarga y anota ambos: no hace falta agotar una batería para saber cuánto dura.</translation>
-    </message>
-    <message>
-        <source>mm</source>
-        <translation>mm</translation>
-    </message>
-    <message>
-        <source>A</source>
-        <translation>A</translation>
-    </message>
-    <message>
-        <source>Chemistry</source>
-        <translation>Química</translation>
-    </message>
-    <message>
-        <source>Cell capacity</source>
-        <translation>Capacidad de celda</translation>
-    </message>
-    <message>
-        <source>Cell mass</source>
-        <translation>Masa de celda</translation>
-    </message>
-    <message>
-        <source>g</source>
-        <translation>g</translation>
-    </message>
-    <message>
-        <source>Cell resistance</source>
-        <translation>Resistencia de celda</translation>
-    </message>
-    <message>
-        <source>0: assumed by chemistry and size</source>
-        <translation>0: supuesta por química y tamaño</translation>
-    </message>
-    <message>
-        <source>Cell rated current</source>
-        <translation>Corriente nominal de celda</translation>
-    </message>
-    <message>
-        <source>0: usual for such cells</source>
-        <translation>0: habitual en esas celdas</translation>
-    </message>
-    <message>
-        <source>Diameter, or width</source>
-        <translation>Diámetro o anchura</translation>
-    </message>
-    <message>
-        <source>Height</source>
-        <translation>Altura</translation>
-    </message>
-    <message>
-        <source>In series</source>
-        <translation>En serie</translation>
-    </message>
-    <message>
-        <source>In parallel</source>
-        <translation>En paralelo</translation>
-    </message>
-    <message>
-        <source>Side by side</source>
-        <translation>Lado a lado</translation>
-    </message>
-    <message>
-        <source>0: all in one layer</source>
-        <translation>0: todas en una capa</translation>
-    </message>
-    <message>
-        <source>Strip</source>
-        <translation>Tira</translation>
-    </message>
-    <message>
-        <source>pure nickel</source>
-        <translation>níquel puro</translation>
-    </message>
-    <message>
-        <source>plated steel</source>
-        <translation>acero niquelado</translation>
-    </message>
-    <message>
-        <source>copper</source>
-        <translation>cobre</translation>
-    </message>
-    <message>
-        <source>Strip width</source>
-        <translation>Ancho de la tira</translation>
-    </message>
-    <message>
-        <source>Strip thickness</source>
-        <translation>Grosor de la tira</translation>
-    </message>
-    <message>
-        <source>Lead length</source>
-        <translation>Longitud del cable</translation>
-    </message>
-    <message>
-        <source>Lead cross-section</source>
-        <translation>Sección del cable</translation>
-    </message>
-    <message>
-        <source>mm²</source>
-        <translation>mm²</translation>
-    </message>
-    <message>
-        <source>Connector, wrap, balance lead</source>
-        <translation>Conector, funda, cable de balanceo</translation>
-    </message>
-    <message>
-        <source>Flown</source>
-        <translation>Volado</translation>
-    </message>
-    <message>
-        <source>min</source>
-        <translation>min</translation>
-    </message>
-    <message>
-        <source>Put back by the charger</source>
-        <translation>Devuelto por el cargador</translation>
-    </message>
-    <message>
-        <source>A full flight uses</source>
-        <translation>Un vuelo completo usa</translation>
-    </message>
-    <message>
-        <source>%</source>
-        <translation>%</translation>
-    </message>
-    <message>
-        <source>of the rated charge; 80 % is the usual rule</source>
-        <translation>de la capacidad nominal; 80 % es la regla habitual</translation>
-    </message>
-    <message>
-        <source>A %1 of &lt;b&gt;%2&lt;/b&gt;, %3 × %4 × %5 mm, good for &lt;b&gt;%6&lt;/b&gt; continuous.</source>
-        <comment>build, mass, sides, current</comment>
-        <translation>Una %1 de &lt;b&gt;%2&lt;/b&gt;, %3 × %4 × %5 mm, apta para &lt;b&gt;%6&lt;/b&gt; continuos.</translation>
-    </message>
-    <message>
-        <source>mass</source>
-        <translation>masa</translation>
-    </message>
-    <message>
-        <source>rated</source>
-        <translation>nominal</translation>
-    </message>
-    <message>
-        <source>rated specific energy</source>
-        <translation>energía específica nominal</translation>
-    </message>
-    <message>
-        <source>resistance</source>
-        <translation>resistencia</translation>
-    </message>
-    <message>
-        <source>continuous</source>
-        <translation>continua</translation>
-    </message>
-    <message>
-        <source>mΩ</source>
-        <translation>mΩ</translation>
-    </message>
-    <message>
-        <source>part</source>
-        <translation>pieza</translation>
-    </message>
-    <message>
-        <source>cells</source>
-        <translation>celdas</translation>
-    </message>
-    <message>
-        <source>strips</source>
-        <translation>tiras</translation>
-    </message>
-    <message>
-        <source>leads</source>
-        <translation>cables</translation>
-    </message>
-    <message>
-        <source>the rest</source>
-        <translation>el resto</translation>
-    </message>
-    <message>
-        <source>Select a pack in the list first: its chemistry and rated capacity are needed.</source>
-        <translation>Elige primero una batería en la lista: hacen falta su química y su capacidad nominal.</translation>
-    </message>
-    <message>
-        <source>%1: no charger puts that back after such a flight; correct the charge.</source>
-        <translation>%1: ningún cargador devuelve eso tras un vuelo así; corrige la carga.</translation>
-    </message>
-    <message>
-        <source>%1, %2, full flight:</source>
-        <comment>pack, build</comment>
-        <translation>%1, %2, vuelo completo:</translation>
-    </message>
-    <message>
-        <source>by charge</source>
-        <translation>por carga</translation>
-    </message>
-    <message>
-        <source>at the same power</source>
-        <translation>a igual potencia</translation>
-    </message>
-    <message>
-        <source>built %1</source>
-        <comment>a pack on paper</comment>
-        <translation>montada %1</translation>
     </message>
 </context>
 <context>

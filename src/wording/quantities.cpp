@@ -70,7 +70,7 @@ Notation speed_notation(UnitChoice::Speed speed) {
 
 QString written(double value, double sd, const Notation& notation) {
     if (!std::isfinite(value)) return QStringLiteral("–");
-    return with_unit(digits(value * notation.factor, decimals(sd, notation)), notation);
+    return with_unit(digits(notation.shown(value), decimals(sd, notation)), notation);
 }
 
 QString written_error(double sd, const Notation& notation) {
@@ -109,7 +109,10 @@ Notation Quantities::notation(Measure measure) const {
     case Measure::seconds: return {1.0, UnitWords::tr("s"), 0};
     case Measure::mass: return {1000.0, UnitWords::tr("g"), 0};
     case Measure::density: return {1.0, UnitWords::tr("kg/m³"), 3};
-    case Measure::temperature: return {1.0, UnitWords::tr("°C"), 0};
+    case Measure::temperature:
+        return choice_.temperature == UnitChoice::Temperature::fahrenheit
+                   ? Notation{1.8, UnitWords::tr("°F"), 0, true, 32.0}
+                   : Notation{1.0, UnitWords::tr("°C"), 0};
     case Measure::share: return {100.0, UnitWords::tr("%"), 0};
     case Measure::zone: return {100.0, UnitWords::tr("% of the zone"), 0};
     case Measure::count: return {1.0, {}, 0};

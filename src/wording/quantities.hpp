@@ -17,23 +17,37 @@ struct UnitChoice {
     enum class Distance { kilometres, miles };
     enum class Speed { kilometres_per_hour, metres_per_second, miles_per_hour, knots };
     enum class Height { metres, feet };
+    enum class Temperature { celsius, fahrenheit };
     /// Which of the two leads where there is room for one: the counter's, or the one that compares across packs.
     enum class Lead { charge, energy };
     Distance distance = Distance::kilometres;
     Speed speed = Speed::kilometres_per_hour;
     Speed wind = Speed::metres_per_second;
     Height height = Height::metres;
+    Temperature temperature = Temperature::celsius;
     Lead lead = Lead::charge;
     friend bool operator==(const UnitChoice&, const UnitChoice&) = default;
 };
 
 /// How one kind of number is written: factor from SI, unit, and the digits shown when nothing says how sure it is.
+/// Temperatures are °C in the core, and °F need a zero of their own.
 struct Notation {
     double factor = 1.0;
     QString unit;
     int decimals = 1;
     /// "20 %" has a space, "45°" none.
     bool space_before_unit = true;
+    /// Added after the factor. Of differences and errors it is left out.
+    double zero = 0.0;
+
+    double shown(double value) const { return value * factor + zero; }
+    double fromShown(double number) const { return (number - zero) / factor; }
+    /// For a difference of two such numbers.
+    Notation ofDifference() const {
+        Notation without = *this;
+        without.zero = 0.0;
+        return without;
+    }
 };
 
 /// A number as text: digits in groups of three with a narrow space, a point as decimal sign under every locale, and

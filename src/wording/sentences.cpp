@@ -24,8 +24,9 @@ struct SentencesWords {
 using units::DiagnosticCode;
 using units::Quantity;
 
+/// Of a change.
 QString signed_text(double value, const Notation& notation) {
-    const QString text = written(value, 0.0, notation);
+    const QString text = written(value, 0.0, notation.ofDifference());
     return value >= 0.0 ? QLatin1Char('+') + text : text;
 }
 

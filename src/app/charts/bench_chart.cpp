@@ -43,7 +43,8 @@ wording::Notation notation_of(BenchChart::Shows shows) {
     switch (shows) {
     case BenchChart::Shows::volts: return {1.0, BenchChartWords::tr("V/cell"), 2};
     case BenchChart::Shows::current: return {1.0, BenchChartWords::tr("A/cell"), 1};
-    case BenchChart::Shows::temperature: return {1.0, BenchChartWords::tr("°C"), 0};
+    case BenchChart::Shows::temperature:
+        return Look::instance().quantities().notation(units::Quantity::temperature);
     case BenchChart::Shows::peak_power: break;
     }
     return {1.0, BenchChartWords::tr("W"), 0};
@@ -79,7 +80,7 @@ double BenchChart::valueAt(const session::BenchCurve& curve, const battery::Disc
     switch (shows_) {
     case Shows::volts: return reading.cell_v;
     case Shows::current: return reading.cell_a;
-    case Shows::temperature: return reading.temperature_c;
+    case Shows::temperature: return notation_of(shows_).shown(reading.temperature_c);
     case Shows::peak_power: break;
     }
     return reading.pack_peak_w;
@@ -247,7 +248,9 @@ void BenchChart::moveCursor(double at) {
         const QString name = wording::title(shown_->candidates[curve.candidate].pack);
         parts << (landed ? tr("%1 has landed").arg(name)
                          : tr("%1 %2 after %3", "pack, value, time")
-                               .arg(name, wording::written(valueAt(curve, point), 0.0, notation_of(shows_)),
+                               .arg(name,
+                                    wording::written(notation_of(shows_).fromShown(valueAt(curve, point)), 0.0,
+                                                     notation_of(shows_)),
                                     look.quantities().duration(point.time_s)));
     }
     cursor_text_ = tr("%1: %2", "given so far: packs")
@@ -305,7 +308,8 @@ ShownTable BenchChart::shownTable() const {
                                    : battery::point_at_charge(run, at / units::milliamp_hours_per_amp_hour);
             row.push_back(cell(at > given(run.last())
                                    ? QStringLiteral("–")
-                                   : wording::written(valueAt(curve, point), 0.0, notation_of(shows_))));
+                                   : wording::written(notation_of(shows_).fromShown(valueAt(curve, point)), 0.0,
+                                                      notation_of(shows_))));
         }
         table.rows.push_back(std::move(row));
     }

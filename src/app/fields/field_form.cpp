@@ -7,6 +7,7 @@
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "io/text_number.hpp"
+#include "io/typed_number.hpp"
 #include "wording/messages.hpp"
 
 namespace sobremesa::app {
@@ -78,18 +79,26 @@ QWidget* FieldForm::makeEditor(std::size_t index) {
     return edit;
 }
 
+namespace {
+/// Of other fields 0 means that nothing is known; 0 °C is a day like another.
+bool measures_temperature(const RequestField& field) {
+    const auto unit = io::typed_unit(field.notation.unit.toStdString());
+    return unit && unit->kind == io::TypedKind::temperature;
+}
+} // namespace
+
 void FieldForm::show(Row& row) {
     const auto request = subject_.request();
     if (auto* box = qobject_cast<QComboBox*>(row.editor)) {
         box->setCurrentIndex(row.field.choice(request));
     } else if (auto* number = qobject_cast<NumberField*>(row.editor)) {
-        const double value = row.field.number(request) * row.field.notation.factor;
+        const double value = row.field.notation.shown(row.field.number(request));
         if (row.field.isOpen && row.field.isOpen(request)) {
             // What is assumed stands there softly, and gives way to the first keystroke.
             number->clear();
             number->setWrong(false);
             number->setPlaceholderText(
-                value > 0.0
+                value > 0.0 || measures_temperature(row.field)
                     ? tr("assumed %1")
                           .arg(QString::fromStdString(io::text_from_number(value, row.field.notation.decimals)))
                     : tr("not known"));

@@ -111,7 +111,7 @@ QString RequestField::read(PlanRequest& request, const QString& typed_text) cons
     }
     if (whole && *value != std::floor(*value))
         return RequestFieldWords::tr("Cells come in whole numbers: enter one without a fraction.");
-    setNumber(request, *value / notation.factor);
+    setNumber(request, notation.fromShown(*value));
     return {};
 }
 

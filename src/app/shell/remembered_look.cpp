@@ -28,6 +28,7 @@ void remember_look(QSettings& settings) {
     settings.setValue(QStringLiteral("units/speed"), int(units.speed));
     settings.setValue(QStringLiteral("units/wind"), int(units.wind));
     settings.setValue(QStringLiteral("units/height"), int(units.height));
+    settings.setValue(QStringLiteral("units/temperature"), int(units.temperature));
     settings.setValue(QStringLiteral("units/lead"), int(units.lead));
 }
 
@@ -45,6 +46,7 @@ void restore_look(const QSettings& settings) {
     restore_choice(settings, "units/speed", UnitChoice::Speed::knots, units.speed);
     restore_choice(settings, "units/wind", UnitChoice::Speed::knots, units.wind);
     restore_choice(settings, "units/height", UnitChoice::Height::feet, units.height);
+    restore_choice(settings, "units/temperature", UnitChoice::Temperature::fahrenheit, units.temperature);
     restore_choice(settings, "units/lead", UnitChoice::Lead::energy, units.lead);
     look.setUnits(units);
 }

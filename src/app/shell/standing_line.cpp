@@ -38,7 +38,7 @@ QString StandingLine::text() const {
 void StandingLine::paintEvent(QPaintEvent*) {
     const Theme& theme = Look::instance().theme();
     QPainter painter(this);
-    painter.fillRect(rect(), theme.field);
+    painter.fillRect(rect(), theme.panel);
     painter.setPen(QPen(theme.field_border, 1));
     painter.drawLine(rect().bottomLeft(), rect().bottomRight());
 }

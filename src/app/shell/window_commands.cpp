@@ -325,6 +325,11 @@ void MainWindow::makeUnitCommands() {
            [](UnitChoice& u) { u.height = UnitChoice::Height::metres; });
     choice("feetAction", tr("Heights in ft"), now.height == UnitChoice::Height::feet,
            [](UnitChoice& u) { u.height = UnitChoice::Height::feet; });
+    commands_->separate();
+    choice("celsiusAction", tr("Temperatures in °C"), now.temperature == UnitChoice::Temperature::celsius,
+           [](UnitChoice& u) { u.temperature = UnitChoice::Temperature::celsius; });
+    choice("fahrenheitAction", tr("Temperatures in °F"), now.temperature == UnitChoice::Temperature::fahrenheit,
+           [](UnitChoice& u) { u.temperature = UnitChoice::Temperature::fahrenheit; });
     commands_->begin({});
 }
 
