@@ -1820,10 +1820,6 @@
         <translation>Nennstrom</translation>
     </message>
     <message>
-        <source>of the whole pack. Empty: usual for such cells</source>
-        <translation>des ganzen Akkus. Leer: für solche Zellen üblich</translation>
-    </message>
-    <message>
         <source>Rating printed by</source>
         <translation>Aufdruck von</translation>
     </message>
@@ -1942,6 +1938,114 @@
     <message>
         <source>under cruise load. Empty: usual for the chemistry (LiPo 3.5, Li-ion 2.8)</source>
         <translation>unter Reiselast. Leer: für die Chemie üblich (LiPo 3,5, Li-Ion 2,8)</translation>
+    </message>
+    <message>
+        <source>Size, mm</source>
+        <translation>Größe, mm</translation>
+    </message>
+    <message>
+        <source>Enter length × width × height in mm, such as “138 × 45 × 40”.</source>
+        <translation>Länge × Breite × Höhe in mm eingeben, etwa „138 × 45 × 40“.</translation>
+    </message>
+    <message>
+        <source>length × width × height; the bench then tells whether it fits the bay</source>
+        <translation>Länge × Breite × Höhe; der Vergleich sagt dann, ob er in den Schacht passt</translation>
+    </message>
+    <message>
+        <source>Maker&apos;s rate table, one cell</source>
+        <translation>Entladetabelle des Herstellers, eine Zelle</translation>
+    </message>
+    <message>
+        <source>Enter a current and a charge for each row, such as “10 A 2.9 Ah; 20 A 2.75 Ah”.</source>
+        <translation>Je Zeile einen Strom und eine Ladung eingeben, etwa „10 A 2.9 Ah; 20 A 2.75 Ah“.</translation>
+    </message>
+    <message>
+        <source>constant current and what came out, such as “10 A 2.9 Ah; 20 A 2.75 Ah”</source>
+        <translation>Dauerstrom und entnommene Ladung, etwa „10 A 2.9 Ah; 20 A 2.75 Ah“</translation>
+    </message>
+    <message>
+        <source>Link failsafe at quality</source>
+        <translation>Failsafe bei Verbindungsqualität</translation>
+    </message>
+    <message>
+        <source>link quality at which it fails. Empty: 50 % (common practice)</source>
+        <translation>Verbindungsqualität, bei der sie abreißt. Leer: 50 % (übliche Praxis)</translation>
+    </message>
+    <message>
+        <source>Known cruise flown at</source>
+        <translation>Reiseleistung erflogen mit</translation>
+    </message>
+    <message>
+        <source>all-up mass when its power was read. Empty: with the pack of the plan</source>
+        <translation>Abflugmasse, als die Leistung abgelesen wurde. Leer: mit dem Akku des Plans</translation>
+    </message>
+    <message>
+        <source>Known cruise in air of</source>
+        <translation>Reiseleistung in Luft von</translation>
+    </message>
+    <message>
+        <source>kg/m³</source>
+        <translation>kg/m³</translation>
+    </message>
+    <message>
+        <source>Empty: 1.225, the standard atmosphere at sea level</source>
+        <translation>Leer: 1.225, die Normatmosphäre auf Meereshöhe</translation>
+    </message>
+    <message>
+        <source>Maximum lift coefficient</source>
+        <translation>Höchster Auftriebsbeiwert</translation>
+    </message>
+    <message>
+        <source>for the stall speed. Empty: 1.1 (common practice)</source>
+        <translation>für die Abreißgeschwindigkeit. Leer: 1.1 (übliche Praxis)</translation>
+    </message>
+    <message>
+        <source>of the whole pack, or as the label has it: “10C”. Empty: usual for such cells</source>
+        <translation>des ganzen Akkus, oder wie aufgedruckt: „10C“. Leer: üblich für solche Zellen</translation>
+    </message>
+    <message>
+        <source>Rate table ends at</source>
+        <translation>Entladetabelle endet bei</translation>
+    </message>
+    <message>
+        <source>cutoff voltage of that table. Empty: the chemistry&apos;s floor</source>
+        <translation>Abschaltspannung dieser Tabelle. Leer: Untergrenze der Zellchemie</translation>
+    </message>
+    <message>
+        <source>Cells of the rate table</source>
+        <translation>Zellen der Entladetabelle</translation>
+    </message>
+    <message>
+        <source>warmed up in still air</source>
+        <translation>erwärmten sich in ruhender Luft</translation>
+    </message>
+    <message>
+        <source>held at 23 °C</source>
+        <translation>auf 23 °C gehalten</translation>
+    </message>
+    <message>
+        <source>Lead resistance</source>
+        <translation>Widerstand der Leitungen</translation>
+    </message>
+    <message>
+        <source>leads, connector and strips together; 0 where the cell&apos;s figure includes them</source>
+        <translation>Kabel, Stecker und Verbinder zusammen; 0, wenn der Wert der Zelle sie enthält</translation>
+    </message>
+    <message>
+        <source>Resistance by age</source>
+        <translation>Widerstand durch Alterung</translation>
+    </message>
+    <message>
+        <source>over that of the new pack</source>
+        <translation>gegenüber dem neuen Akku</translation>
+    </message>
+    <message>
+        <source>Weakest cell below the mean</source>
+        <translation>Schwächste Zelle unter dem Mittel</translation>
+    </message>
+    <message>
+        <source>under load; the pack lands when that cell does</source>
+        <translation>unter Last; gelandet wird, wenn diese Zelle es muss</translation>
     </message>
 </context>
 <context>
@@ -3489,6 +3593,10 @@
     <message>
         <source>Ground station lasts</source>
         <translation>Bodenstation reicht</translation>
+    </message>
+    <message>
+        <source>Elevation rasters (*.tif *.tiff *.hgt *.asc *.vrt);;All files (*)</source>
+        <translation>Höhenraster (*.tif *.tiff *.hgt *.asc *.vrt);;Alle Dateien (*)</translation>
     </message>
 </context>
 <context>
@@ -5145,6 +5253,14 @@
         <source>empty: no limit</source>
         <translation>leer: keine Grenze</translation>
     </message>
+    <message>
+        <source>Short-circuit current</source>
+        <translation>Kurzschlussstrom</translation>
+    </message>
+    <message>
+        <source>of a cell. Empty: 1.06 × that at maximum power</source>
+        <translation>einer Zelle. Leer: 1.06 × Strom bei höchster Leistung</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Watch</name>
@@ -6530,6 +6646,14 @@ at %3, like a LiPo</source>
         <source>not known</source>
         <translation>unbekannt</translation>
     </message>
+    <message>
+        <source>Browse…</source>
+        <translation>Durchsuchen…</translation>
+    </message>
+    <message>
+        <source>Browse for %1</source>
+        <translation>%1: Datei wählen</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::FilingForm</name>
@@ -7279,16 +7403,32 @@ at %3, like a LiPo</source>
         <translation>Die Nachladung ist keine Zahl. Schreibe 2740 oder 2 740.</translation>
     </message>
     <message>
-        <source>Enter one number for each cell, separated by spaces: 4.1 4.3 4.0 4.2.</source>
-        <translation>Schreibe eine Zahl für jede Zelle, mit Leerzeichen dazwischen: 4.1 4.3 4.0 4.2.</translation>
-    </message>
-    <message>
         <source>Enter at least one of the three: a full recharge, the cells&apos; resistance, or their voltage.</source>
         <translation>Trage mindestens eines von dreien ein: eine volle Nachladung, den Widerstand der Zellen oder ihre Spannung.</translation>
     </message>
     <message>
         <source>This pack has %1 cells in series; enter as many numbers.</source>
         <translation>Dieser Akku hat %1 Zellen in Reihe; trage so viele Zahlen ein.</translation>
+    </message>
+    <message>
+        <source>Date</source>
+        <translation>Datum</translation>
+    </message>
+    <message>
+        <source>today, or as 2026-05-31</source>
+        <translation>heute, oder wie 2026-05-31</translation>
+    </message>
+    <message>
+        <source>Enter the date as year-month-day: 2026-05-31.</source>
+        <translation>Das Datum als Jahr-Monat-Tag eingeben: 2026-05-31.</translation>
+    </message>
+    <message>
+        <source>That day is still to come.</source>
+        <translation>Dieser Tag liegt noch in der Zukunft.</translation>
+    </message>
+    <message>
+        <source>Enter one number for each cell, separated by spaces or commas: 4.1, 4.3, 4.0, 4.2.</source>
+        <translation>Je Zelle eine Zahl eingeben, durch Leerzeichen oder Kommas getrennt: 4.1, 4.3, 4.0, 4.2.</translation>
     </message>
 </context>
 <context>
@@ -8910,6 +9050,46 @@ verbr.</translation>
         <comment>a pack on paper</comment>
         <translation>gebaut %1</translation>
     </message>
+    <message>
+        <source>another</source>
+        <translation>andere</translation>
+    </message>
+    <message>
+        <source>Cell size</source>
+        <translation>Zellengröße</translation>
+    </message>
+    <message>
+        <source>Cell type</source>
+        <translation>Zellenart</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>high capacity</source>
+        <translation>hohe Kapazität</translation>
+    </message>
+    <message>
+        <source>high drain</source>
+        <translation>hoher Strom</translation>
+    </message>
+    <message>
+        <source>Cell price</source>
+        <translation>Zellenpreis</translation>
+    </message>
+    <message>
+        <source>0: not known; only for comparing</source>
+        <translation>0: nicht bekannt; nur zum Vergleichen</translation>
+    </message>
+    <message>
+        <source>Strip layers</source>
+        <translation>Lagen der Verbinder</translation>
+    </message>
+    <message>
+        <source>welded on top of each other</source>
+        <translation>übereinander geschweißt</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::PacksPlace</name>
@@ -9700,6 +9880,14 @@ verbr.</translation>
     <message>
         <source>Path of a log that is still being written: MAVLink telemetry log or CSV.</source>
         <translation>Pfad eines Logs, das noch geschrieben wird: MAVLink-Telemetrielog oder CSV.</translation>
+    </message>
+    <message>
+        <source>Browse…</source>
+        <translation>Durchsuchen…</translation>
+    </message>
+    <message>
+        <source>Logs (*.tlog *.csv *.txt);;All files (*)</source>
+        <translation>Logs (*.tlog *.csv *.txt);;Alle Dateien (*)</translation>
     </message>
 </context>
 <context>

@@ -1820,10 +1820,6 @@
         <translation>Corriente nominal</translation>
     </message>
     <message>
-        <source>of the whole pack. Empty: usual for such cells</source>
-        <translation>de toda la batería. Vacío: la habitual en esas celdas</translation>
-    </message>
-    <message>
         <source>Rating printed by</source>
         <translation>Valor impreso por</translation>
     </message>
@@ -1942,6 +1938,114 @@
     <message>
         <source>under cruise load. Empty: usual for the chemistry (LiPo 3.5, Li-ion 2.8)</source>
         <translation>con carga de crucero. Vacío: la habitual de la química (LiPo 3,5, Li-ion 2,8)</translation>
+    </message>
+    <message>
+        <source>Size, mm</source>
+        <translation>Tamaño, mm</translation>
+    </message>
+    <message>
+        <source>Enter length × width × height in mm, such as “138 × 45 × 40”.</source>
+        <translation>Introduzca largo × ancho × alto en mm, por ejemplo «138 × 45 × 40».</translation>
+    </message>
+    <message>
+        <source>length × width × height; the bench then tells whether it fits the bay</source>
+        <translation>largo × ancho × alto; el banco dice entonces si cabe en el hueco</translation>
+    </message>
+    <message>
+        <source>Maker&apos;s rate table, one cell</source>
+        <translation>Tabla de descarga del fabricante, una celda</translation>
+    </message>
+    <message>
+        <source>Enter a current and a charge for each row, such as “10 A 2.9 Ah; 20 A 2.75 Ah”.</source>
+        <translation>Introduzca una corriente y una carga por fila, por ejemplo «10 A 2.9 Ah; 20 A 2.75 Ah».</translation>
+    </message>
+    <message>
+        <source>constant current and what came out, such as “10 A 2.9 Ah; 20 A 2.75 Ah”</source>
+        <translation>corriente constante y carga extraída, por ejemplo «10 A 2.9 Ah; 20 A 2.75 Ah»</translation>
+    </message>
+    <message>
+        <source>Link failsafe at quality</source>
+        <translation>Failsafe con calidad de enlace</translation>
+    </message>
+    <message>
+        <source>link quality at which it fails. Empty: 50 % (common practice)</source>
+        <translation>calidad de enlace con la que se pierde. Vacío: 50 % (práctica común)</translation>
+    </message>
+    <message>
+        <source>Known cruise flown at</source>
+        <translation>Crucero conocido volado con</translation>
+    </message>
+    <message>
+        <source>all-up mass when its power was read. Empty: with the pack of the plan</source>
+        <translation>masa total cuando se leyó la potencia. Vacío: con la batería del plan</translation>
+    </message>
+    <message>
+        <source>Known cruise in air of</source>
+        <translation>Crucero conocido en aire de</translation>
+    </message>
+    <message>
+        <source>kg/m³</source>
+        <translation>kg/m³</translation>
+    </message>
+    <message>
+        <source>Empty: 1.225, the standard atmosphere at sea level</source>
+        <translation>Vacío: 1.225, la atmósfera estándar al nivel del mar</translation>
+    </message>
+    <message>
+        <source>Maximum lift coefficient</source>
+        <translation>Coeficiente de sustentación máximo</translation>
+    </message>
+    <message>
+        <source>for the stall speed. Empty: 1.1 (common practice)</source>
+        <translation>para la velocidad de pérdida. Vacío: 1.1 (práctica común)</translation>
+    </message>
+    <message>
+        <source>of the whole pack, or as the label has it: “10C”. Empty: usual for such cells</source>
+        <translation>de toda la batería, o como en la etiqueta: «10C». Vacío: lo habitual en esas celdas</translation>
+    </message>
+    <message>
+        <source>Rate table ends at</source>
+        <translation>La tabla termina en</translation>
+    </message>
+    <message>
+        <source>cutoff voltage of that table. Empty: the chemistry&apos;s floor</source>
+        <translation>voltaje de corte de esa tabla. Vacío: el mínimo de la química</translation>
+    </message>
+    <message>
+        <source>Cells of the rate table</source>
+        <translation>Celdas de la tabla</translation>
+    </message>
+    <message>
+        <source>warmed up in still air</source>
+        <translation>se calentaron en aire quieto</translation>
+    </message>
+    <message>
+        <source>held at 23 °C</source>
+        <translation>mantenidas a 23 °C</translation>
+    </message>
+    <message>
+        <source>Lead resistance</source>
+        <translation>Resistencia de los cables</translation>
+    </message>
+    <message>
+        <source>leads, connector and strips together; 0 where the cell&apos;s figure includes them</source>
+        <translation>cables, conector y tiras juntos; 0 si la cifra de la celda los incluye</translation>
+    </message>
+    <message>
+        <source>Resistance by age</source>
+        <translation>Resistencia por la edad</translation>
+    </message>
+    <message>
+        <source>over that of the new pack</source>
+        <translation>respecto a la batería nueva</translation>
+    </message>
+    <message>
+        <source>Weakest cell below the mean</source>
+        <translation>Celda más débil bajo la media</translation>
+    </message>
+    <message>
+        <source>under load; the pack lands when that cell does</source>
+        <translation>bajo carga; se aterriza cuando esa celda lo pide</translation>
     </message>
 </context>
 <context>
@@ -3489,6 +3593,10 @@
     <message>
         <source>Ground station lasts</source>
         <translation>La estación de tierra dura</translation>
+    </message>
+    <message>
+        <source>Elevation rasters (*.tif *.tiff *.hgt *.asc *.vrt);;All files (*)</source>
+        <translation>Mallas de elevación (*.tif *.tiff *.hgt *.asc *.vrt);;Todos los archivos (*)</translation>
     </message>
 </context>
 <context>
@@ -5145,6 +5253,14 @@
         <source>empty: no limit</source>
         <translation>vacío: sin límite</translation>
     </message>
+    <message>
+        <source>Short-circuit current</source>
+        <translation>Corriente de cortocircuito</translation>
+    </message>
+    <message>
+        <source>of a cell. Empty: 1.06 × that at maximum power</source>
+        <translation>de una celda. Vacío: 1.06 × la de máxima potencia</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Watch</name>
@@ -6530,6 +6646,14 @@ a %3, como una LiPo</translation>
         <source>not known</source>
         <translation>desconocido</translation>
     </message>
+    <message>
+        <source>Browse…</source>
+        <translation>Examinar…</translation>
+    </message>
+    <message>
+        <source>Browse for %1</source>
+        <translation>Elegir archivo: %1</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::FilingForm</name>
@@ -7279,16 +7403,32 @@ a %3, como una LiPo</translation>
         <translation>La recarga no es un número. Escribe 2740 o 2 740.</translation>
     </message>
     <message>
-        <source>Enter one number for each cell, separated by spaces: 4.1 4.3 4.0 4.2.</source>
-        <translation>Escribe un número por celda, separados por espacios: 4.1 4.3 4.0 4.2.</translation>
-    </message>
-    <message>
         <source>Enter at least one of the three: a full recharge, the cells&apos; resistance, or their voltage.</source>
         <translation>Anota al menos una de las tres cosas: una recarga completa, la resistencia de las celdas o su tensión.</translation>
     </message>
     <message>
         <source>This pack has %1 cells in series; enter as many numbers.</source>
         <translation>Esta batería tiene %1 celdas en serie; anota esos números.</translation>
+    </message>
+    <message>
+        <source>Date</source>
+        <translation>Fecha</translation>
+    </message>
+    <message>
+        <source>today, or as 2026-05-31</source>
+        <translation>hoy, o como 2026-05-31</translation>
+    </message>
+    <message>
+        <source>Enter the date as year-month-day: 2026-05-31.</source>
+        <translation>Introduzca la fecha como año-mes-día: 2026-05-31.</translation>
+    </message>
+    <message>
+        <source>That day is still to come.</source>
+        <translation>Ese día aún no ha llegado.</translation>
+    </message>
+    <message>
+        <source>Enter one number for each cell, separated by spaces or commas: 4.1, 4.3, 4.0, 4.2.</source>
+        <translation>Introduzca un número por celda, separados por espacios o comas: 4.1, 4.3, 4.0, 4.2.</translation>
     </message>
 </context>
 <context>
@@ -8910,6 +9050,46 @@ usados</translation>
         <comment>a pack on paper</comment>
         <translation>montada %1</translation>
     </message>
+    <message>
+        <source>another</source>
+        <translation>otra</translation>
+    </message>
+    <message>
+        <source>Cell size</source>
+        <translation>Tamaño de celda</translation>
+    </message>
+    <message>
+        <source>Cell type</source>
+        <translation>Tipo de celda</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>no se sabe</translation>
+    </message>
+    <message>
+        <source>high capacity</source>
+        <translation>alta capacidad</translation>
+    </message>
+    <message>
+        <source>high drain</source>
+        <translation>alta descarga</translation>
+    </message>
+    <message>
+        <source>Cell price</source>
+        <translation>Precio de celda</translation>
+    </message>
+    <message>
+        <source>0: not known; only for comparing</source>
+        <translation>0: no se sabe; solo para comparar</translation>
+    </message>
+    <message>
+        <source>Strip layers</source>
+        <translation>Capas de tira</translation>
+    </message>
+    <message>
+        <source>welded on top of each other</source>
+        <translation>soldadas una sobre otra</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::PacksPlace</name>
@@ -9700,6 +9880,14 @@ usados</translation>
     <message>
         <source>Path of a log that is still being written: MAVLink telemetry log or CSV.</source>
         <translation>Ruta de un registro que aún se escribe: registro de telemetría MAVLink o CSV.</translation>
+    </message>
+    <message>
+        <source>Browse…</source>
+        <translation>Examinar…</translation>
+    </message>
+    <message>
+        <source>Logs (*.tlog *.csv *.txt);;All files (*)</source>
+        <translation>Registros (*.tlog *.csv *.txt);;Todos los archivos (*)</translation>
     </message>
 </context>
 <context>

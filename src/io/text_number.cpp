@@ -25,6 +25,31 @@ std::optional<double> number_from_text(std::string_view text) {
     return value;
 }
 
+std::optional<std::vector<double>> numbers_from_list(std::string_view text) {
+    const bool points = text.find('.') != std::string_view::npos;
+    std::vector<double> numbers;
+    std::string part;
+    const auto take = [&] {
+        if (part.empty()) return true;
+        const auto number = number_from_text(part);
+        part.clear();
+        if (number) numbers.push_back(*number);
+        return number.has_value();
+    };
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        const bool blank_follows = i + 1 == text.size() || text[i + 1] == ' ';
+        const bool between =
+            c == ' ' || c == '\t' || c == '\n' || c == ';' || c == '/' || (c == ',' && (points || blank_follows));
+        if (!between)
+            part += c;
+        else if (!take())
+            return std::nullopt;
+    }
+    if (!take()) return std::nullopt;
+    return numbers;
+}
+
 std::string text_from_number(double value, int decimals) {
     std::array<char, 400> buffer{};
     const auto written =

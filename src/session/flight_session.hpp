@@ -36,7 +36,7 @@ public:
     /// The flown flight over its forecast; empty while either is missing.
     std::shared_ptr<const debrief::FlownHomeward> overForecast() const { return over_forecast_; }
     /// What the flight says together with what it was flown with; nothing while no log is open.
-    const std::optional<debrief::FlightReport>& flight_report() const { return flight_report_; }
+    const std::optional<debrief::FlightReport>& flightReport() const { return flight_report_; }
     /// Why the flight took another energy than its plan (or its setting, where it has none) forecast; nothing until
     /// that is worked out, or where the log does not tell.
     const std::optional<debrief::Bill>& bill() const { return bill_; }

@@ -71,7 +71,7 @@ void take_bench(app::MainWindow& window, const QString& folder, const QString& n
 void take_curve(app::MainWindow& window, const QString& folder, const QString& theme, bool all) {
     auto& fleet = window.fleet();
     for (const auto& [id, kept] : window.workspace().library().aircraft) {
-        if (kept.aircraft.craft == airframe::Craft::wing && !kept.aircraft.array) fleet.record_list().choose(id);
+        if (kept.aircraft.craft == airframe::Craft::wing && !kept.aircraft.array) fleet.recordList().choose(id);
     }
     window.showPlace(app::Place::fleet);
     fleet.showCurve();
@@ -91,7 +91,7 @@ void take_curve(app::MainWindow& window, const QString& folder, const QString& t
 void take_sun(app::MainWindow& window, const QString& demo, const QString& folder, const QString& name) {
     auto& fleet = window.fleet();
     for (const auto& [id, kept] : window.workspace().library().aircraft) {
-        if (kept.aircraft.array) fleet.record_list().choose(id);
+        if (kept.aircraft.array) fleet.recordList().choose(id);
     }
     window.openFile(QDir(demo).filePath(QStringLiteral("vencejo-sun.plan.json")));
     settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
@@ -311,7 +311,7 @@ int main(int argc, char** argv) {
             take(window, pictures, QStringLiteral("workshop-%1").arg(theme->name));
             window.packs().showRecordList();
             for (const auto& [id, kept] : window.workspace().library().packs) {
-                if (!kept.readings.empty()) window.packs().record_list().choose(id);
+                if (!kept.readings.empty()) window.packs().recordList().choose(id);
             }
             window.packs().showHealth();
             take(window, pictures, QStringLiteral("health-%1").arg(theme->name));

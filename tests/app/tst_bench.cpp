@@ -300,7 +300,7 @@ void BenchTest::aTableOfPacksIsDroppedAndExported() {
 void BenchTest::aPackIsBuiltOnPaperAndShelved() {
     auto& packs = (*window_)->packs();
     packs.showPackBuilder();
-    auto& pack_builder = packs.pack_builder();
+    auto& pack_builder = packs.packBuilder();
     const auto type = [&](const char* field, const char* text) {
         auto* edit = pack_builder.findChild<NumberField*>(QLatin1String(field));
         QVERIFY2(edit, field);
@@ -327,16 +327,16 @@ void BenchTest::aPackIsBuiltOnPaperAndShelved() {
     QTest::keyClick(pack_builder.findChild<QPushButton*>(QStringLiteral("builtShelve")), Qt::Key_Space);
     QCOMPARE((*window_)->workspace().library().packs.size(), before + 1);
     QVERIFY(!packs.onBench());
-    QCOMPARE((*window_)->workspace().library().packs.at(*packs.record_list().chosen()).pack.parallel, 3);
+    QCOMPARE((*window_)->workspace().library().packs.at(*packs.recordList().chosen()).pack.parallel, 3);
 }
 
 void BenchTest::aPartOfAFlightTellsTheWhole() {
     auto& packs = (*window_)->packs();
     packs.showRecordList();
-    packs.record_list().choose(idOf("B-07"));
+    packs.recordList().choose(idOf("B-07"));
     packs.showPackBuilder();
     const auto type = [&](const char* field, const char* text) {
-        auto* edit = packs.pack_builder().findChild<NumberField*>(QLatin1String(field));
+        auto* edit = packs.packBuilder().findChild<NumberField*>(QLatin1String(field));
         edit->setFocus();
         edit->selectAll();
         QTest::keyClicks(edit, QLatin1String(text));
@@ -345,7 +345,7 @@ void BenchTest::aPartOfAFlightTellsTheWhole() {
     type("Flown", "30");
     // 80 % of 6.5 Ah over 2.6 Ah in half an hour: one hour by charge, a little less at constant power.
     std::vector<double> seconds;
-    for (auto* figure : packs.pack_builder().findChildren<ExplainedNumber*>()) {
+    for (auto* figure : packs.packBuilder().findChildren<ExplainedNumber*>()) {
         if (!figure->isVisible() || figure->explanation()->quantity != units::Quantity::endurance) continue;
         seconds.push_back(figure->explanation()->value.value);
     }
@@ -355,9 +355,8 @@ void BenchTest::aPartOfAFlightTellsTheWhole() {
     QVERIFY(seconds[1] > 0.9 * seconds[0]);
     // More than the pack holds was put back by no charger.
     type("Put back by the charger", "9000");
-    QVERIFY(
-        packs.pack_builder().findChild<QLabel*>(QStringLiteral("Put back by the charger trouble"))->isVisible());
-    QVERIFY(packs.pack_builder().test().recharged_ah <= 1.2 * 6.5); // the last that could be, as it was typed
+    QVERIFY(packs.packBuilder().findChild<QLabel*>(QStringLiteral("Put back by the charger trouble"))->isVisible());
+    QVERIFY(packs.packBuilder().test().recharged_ah <= 1.2 * 6.5); // the last that could be, as it was typed
 }
 
 void BenchTest::sixtyPacksInEveryLook() {

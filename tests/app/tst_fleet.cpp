@@ -69,7 +69,7 @@ private:
     void chooseAircraft(const char* name) {
         (*window_)->showPlace(Place::fleet);
         fleet().showRecordList();
-        fleet().record_list().choose(aircraft(name));
+        fleet().recordList().choose(aircraft(name));
     }
     void press(const char* button) { QTest::mouseClick(window_->find<QPushButton>(button), Qt::LeftButton); }
     /// A flight of the wing as the book keeps it, its level power so many times that of its known cruise.
@@ -119,7 +119,7 @@ void FleetTest::withoutAnAircraftItSaysWhatToDo() {
 
 void FleetTest::everyColumnStandsUnderItsOwnHead() {
     chooseAircraft("Tarabilla");
-    const auto& model = *fleet().record_list().table().model();
+    const auto& model = *fleet().recordList().table().model();
     QStringList heads;
     int row = -1;
     for (int c = 0; c < model.columnCount(); ++c) heads << model.headerData(c, Qt::Horizontal).toString();

@@ -29,6 +29,7 @@ private slots:
     void cleanupTestCase() { window_.reset(); }
     void withoutAReadingItSaysWhatToDo();
     void readingsMakeATrend();
+    void readingsOfOtherDays();
     void anOddCellIsNamed();
     void fullAndStoredAreOneClick();
     void whatCannotBeIsMarked();
@@ -73,7 +74,7 @@ void HealthTest::init() {
     }
     (*window_)->showPlace(Place::packs);
     (*window_)->packs().showRecordList();
-    (*window_)->packs().record_list().choose(id_);
+    (*window_)->packs().recordList().choose(id_);
     (*window_)->packs().showHealth();
 }
 
@@ -99,6 +100,23 @@ void HealthTest::readingsMakeATrend() {
     const QString advice = window_->said("healthAdvice");
     QVERIFY2(advice.contains(QStringLiteral("less than 80")), qPrintable(advice));
     QVERIFY2(advice.contains(QStringLiteral("doubled")), qPrintable(advice));
+}
+
+/// A reading of another day, in the cells' own lists with commas.
+void HealthTest::readingsOfOtherDays() {
+    auto* date = window_->find<QLineEdit>("healthDate");
+    date->setText(QStringLiteral("2026-03-14"));
+    keep(QStringLiteral("20"), {}, QStringLiteral("24.1, 24, 25.3, 24"));
+    QCOMPARE(pack().readings.size(), std::size_t(1));
+    QCOMPARE(QDateTime::fromSecsSinceEpoch(qint64(pack().readings.front().time_s)).date(), QDate(2026, 3, 14));
+    VERIFY_NEAR(pack().readings.front().cell_resistance_ohm[2], 0.0253, 1e-12);
+    QVERIFY(date->text().isEmpty());
+    for (const char* typed : {"14.3.26", "2026-02-30", "2999-01-01"}) {
+        date->setText(QString::fromLatin1(typed));
+        keep(QStringLiteral("20"), {}, QStringLiteral("24 24 25 24"));
+        QCOMPARE(pack().readings.size(), std::size_t(1));
+        QVERIFY(!window_->said("healthTrouble").isEmpty());
+    }
 }
 
 void HealthTest::anOddCellIsNamed() {
@@ -170,7 +188,7 @@ void HealthTest::whatFlightsShowIsShownUsedAndForgotten() {
     (*window_)->packs().showRecordList();
     for (const auto& [id, kept] : (*window_)->workspace().library().packs)
         if (kept.pack.name == "B-07") id_ = id;
-    (*window_)->packs().record_list().choose(id_);
+    (*window_)->packs().recordList().choose(id_);
     (*window_)->packs().showHealth();
     auto& learning = (*window_)->packs().learning();
     EVENTUALLY(learning.findings() && learning.findings()->estimate.known.flights == 4);
@@ -286,7 +304,7 @@ void HealthTest::fortyFlightsOfAWornPack() {
         workspace.setSummary(*filed, summary);
     }
     (*window_)->packs().showRecordList();
-    (*window_)->packs().record_list().choose(id_);
+    (*window_)->packs().recordList().choose(id_);
     (*window_)->packs().showHealth();
     auto& learning = (*window_)->packs().learning();
     EVENTUALLY(learning.findings() && learning.findings()->estimate.known.flights == 40 &&

@@ -1,7 +1,8 @@
 // Missions, limits, terrain and paper in the Plan place, in a real window.
 
+#include <QFileDialog>
+#include <QPointer>
 #include <QPushButton>
-#include <QSignalSpy>
 #include <QTabWidget>
 #include <QTableWidget>
 #include <QTemporaryDir>
@@ -39,6 +40,7 @@ class MissionsInPlanTest : public QObject {
 private slots:
     void init();
     void theChanceComesAfterThePlan();
+    void aRasterIsBrowsedFor();
     void limitsAreSaidWithTheirVerdict();
     void aRouteIsDraggedOnTheMap();
     void aRouteIsMovedByKeys();
@@ -90,11 +92,29 @@ void MissionsInPlanTest::init() {
     settle();
 }
 
+/// The raster is chosen in a dialog; the sheet steps aside for it and comes back.
+void MissionsInPlanTest::aRasterIsBrowsedFor() {
+    window_->find<PlanPlace>("planPlace")->showMission();
+    const QPointer<QWidget> open = QApplication::activePopupWidget();
+    QVERIFY(open);
+    auto* browse = open->findChild<QPushButton*>(QStringLiteral("Elevation raster browse"));
+    QVERIFY(browse);
+    browse->click();
+    auto* dialog = (*window_)->findChild<QFileDialog*>(QStringLiteral("browseDialog"));
+    QVERIFY(dialog);
+    QVERIFY(open && open->isHidden());
+    emit dialog->fileSelected(QStringLiteral(DEMO_DIR "/valdesorna.tif"));
+    dialog->close();
+    QCOMPARE(session().request().mission.terrain_file, std::string(DEMO_DIR "/valdesorna.tif"));
+    QVERIFY(open && open->isVisible());
+    open->close();
+}
+
 void MissionsInPlanTest::theChanceComesAfterThePlan() {
     QVERIFY(session().plan()->chance);
     QVERIFY(window_->said("planSentence").contains(QStringLiteral("Likely to get home")));
     auto* turn_rules = window_->find<TurnRulesTable>("schoolsTable");
-    QCOMPARE(turn_rules->turn_rules().rowCount(), 6);
+    QCOMPARE(turn_rules->turnRules().rowCount(), 6);
     // While a newer plan is on its way, no chance of the older one is shown for it.
     auto request = session().request();
     request.weather.wind.speed_mps += 2.0;

@@ -1,7 +1,11 @@
 // Drives the Plan place in a real window: by dragging, by typing, by keyboard.
 
 #include <QAbstractButton>
+#include <QAction>
 #include <QComboBox>
+#include <QContextMenuEvent>
+#include <QLineEdit>
+#include <QMenu>
 #include <QTest>
 #include <qcustomplot.h>
 
@@ -12,6 +16,7 @@
 #include "app/places/plan/turn_rules_table.hpp"
 #include "app/shell/setting_sheet.hpp"
 #include "app/theme/look.hpp"
+#include "app/widgets/data_table.hpp"
 #include "app/widgets/explained_number.hpp"
 #include "app/widgets/explanation_sheet.hpp"
 #include "app/widgets/number_field.hpp"
@@ -65,6 +70,8 @@ private slots:
     void anotherDocumentIsNoChange();
     void chartCursorByKeyboard();
     void mapByKeyboardAndWheel();
+    void placesAreAddedOnTheMap();
+    void menusOfThings();
     void liIonAtLipoVoltsIsImpossibleToMiss();
 
 private:
@@ -86,10 +93,10 @@ void PlanPlaceTest::sentenceTableAndChartAgree() {
 
     auto* table = window_->find<TurnRulesTable>("schoolsTable");
     QString in_table;
-    for (int row = 0; row < table->turn_rules().rowCount(); ++row) {
-        if (table->turn_rules().index(row, 0).data(Qt::CheckStateRole).toInt() != Qt::Checked) continue;
-        in_table = table->turn_rules().index(row, TurnRulesModel::distance).data().toString();
-        QCOMPARE(table->turn_rules().index(row, TurnRulesModel::used).data().toString(), charge);
+    for (int row = 0; row < table->turnRules().rowCount(); ++row) {
+        if (table->turnRules().index(row, 0).data(Qt::CheckStateRole).toInt() != Qt::Checked) continue;
+        in_table = table->turnRules().index(row, TurnRulesModel::distance).data().toString();
+        QCOMPARE(table->turnRules().index(row, TurnRulesModel::used).data().toString(), charge);
         break; // the earliest of those that count
     }
     QCOMPARE(in_table, distance);
@@ -241,7 +248,7 @@ void PlanPlaceTest::chemistryTakesItsLandingVoltageAlong() {
 
 void PlanPlaceTest::rulesThatCountAreChosenInTheTable() {
     auto* table = window_->find<TurnRulesTable>("schoolsTable");
-    const QModelIndex first = table->turn_rules().index(0, TurnRulesModel::rule);
+    const QModelIndex first = table->turnRules().index(0, TurnRulesModel::rule);
     QCOMPARE(first.data(Qt::CheckStateRole).toInt(), int(Qt::Unchecked));
     QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(first).center());
     window_->settle();
@@ -249,10 +256,10 @@ void PlanPlaceTest::rulesThatCountAreChosenInTheTable() {
     QCOMPARE(plan->turn->turn_rule, plan->turn_rules.front().turn_rule);
     QVERIFY(window_->said("planSentence").contains(QStringLiteral("remaining.")));
     // The last rule that counts cannot be taken away.
-    for (int row = 0; row < table->turn_rules().rowCount(); ++row) {
-        const QModelIndex index = table->turn_rules().index(row, TurnRulesModel::rule);
+    for (int row = 0; row < table->turnRules().rowCount(); ++row) {
+        const QModelIndex index = table->turnRules().index(row, TurnRulesModel::rule);
         if (index.data(Qt::CheckStateRole).toInt() == Qt::Checked) {
-            table->turn_rules().setData(index, Qt::Unchecked, Qt::CheckStateRole);
+            table->turnRules().setData(index, Qt::Unchecked, Qt::CheckStateRole);
         }
         window_->settle();
     }
@@ -262,14 +269,14 @@ void PlanPlaceTest::rulesThatCountAreChosenInTheTable() {
 void PlanPlaceTest::rulesAreChosenByKeyboard() {
     auto* table = window_->find<TurnRulesTable>("schoolsTable");
     table->setFocus();
-    table->setCurrentIndex(table->turn_rules().index(1, TurnRulesModel::rule));
+    table->setCurrentIndex(table->turnRules().index(1, TurnRulesModel::rule));
     const auto counted = [&] { return (*window_)->planSession().request().turn.counted.size(); };
     const bool before = table->currentIndex().data(Qt::CheckStateRole).toInt() == Qt::Checked;
     const std::size_t others = counted() - (before ? 1 : 0);
     QTest::keyClick(table, Qt::Key_Space);
     window_->settle();
     QCOMPARE(counted(), others + (before ? 0 : 1));
-    table->setCurrentIndex(table->turn_rules().index(1, TurnRulesModel::distance));
+    table->setCurrentIndex(table->turnRules().index(1, TurnRulesModel::distance));
     QTest::keyClick(table, Qt::Key_F1);
     QVERIFY(open_sheet<ExplanationSheet>());
     open_sheet<ExplanationSheet>()->close();
@@ -301,9 +308,9 @@ void PlanPlaceTest::everyNumberSaysWhy() {
     }
     QCOMPARE(asked, 4);
     auto* table = window_->find<TurnRulesTable>("schoolsTable");
-    for (int row = 0; row < table->turn_rules().rowCount(); ++row) {
+    for (int row = 0; row < table->turnRules().rowCount(); ++row) {
         for (int column = TurnRulesModel::distance; column < TurnRulesModel::column_count; ++column) {
-            QVERIFY(table->turn_rules().explanation(table->turn_rules().index(row, column)).has_value());
+            QVERIFY(table->turnRules().explanation(table->turnRules().index(row, column)).has_value());
         }
     }
 }
@@ -360,8 +367,109 @@ void PlanPlaceTest::mapByKeyboardAndWheel() {
     QCOMPARE(map->toScreen(far), before);
     QTest::keyClick(map, Qt::Key_Left);
     QVERIFY(map->toScreen(far) != before);
-    QTest::mouseDClick(map, Qt::LeftButton, {}, QPoint(30, 200));
+    QTest::keyClick(map, Qt::Key_Home);
     QCOMPARE(map->toScreen(far), before);
+}
+
+/// A double click or Insert adds a waypoint and asks for its name; the menu does the same, and removes.
+void PlanPlaceTest::placesAreAddedOnTheMap() {
+    auto* map = window_->find<MapView>("planMap");
+    const auto& session = (*window_)->planSession();
+    const auto waypoints = [&]() -> const auto& {
+        return session.request().mission.waypoints;
+    };
+    const geodesy::EastNorth wanted{-1500.0, 2500.0};
+    const QPoint there = map->toScreen(wanted).toPoint();
+    QVERIFY(map->rect().contains(there));
+    const std::size_t before = waypoints().size();
+    const std::size_t landing_places = session.request().mission.alternates.size();
+    QTest::mouseDClick(map, Qt::LeftButton, {}, there);
+    QCOMPARE(waypoints().size(), before + 1);
+    QCOMPARE(int(session.request().mission.kind), int(mission::MissionKind::route));
+    auto* name = window_->find<QLineEdit>("markName");
+    QVERIFY(name->hasFocus());
+    QTest::keyClicks(name, QStringLiteral("Chapel"));
+    QTest::keyClick(name, Qt::Key_Return);
+    QCOMPARE(waypoints().back().name, std::string("Chapel"));
+    // As exact as the hand on this scale: a pixel either way.
+    const double pixel_m = 10000.0 / (map->toScreen({10000.0, 0.0}).x() - map->toScreen({0.0, 0.0}).x());
+    VERIFY_NEAR(waypoints().back().at.east_m, wanted.east_m, 1.5 * std::abs(pixel_m) + 1.0);
+    VERIFY_NEAR(waypoints().back().at.north_m, wanted.north_m, 1.5 * std::abs(pixel_m) + 1.0);
+    window_->settle();
+    QTest::keyClick(map, Qt::Key_Insert);
+    QCOMPARE(waypoints().size(), before + 2);
+    name = map->findChildren<QLineEdit*>(QStringLiteral("markName")).back();
+    QTest::keyClicks(name, QStringLiteral("nonsense"));
+    QTest::keyClick(name, Qt::Key_Escape);
+    QVERIFY(waypoints().back().name.empty());
+    window_->settle();
+    // The menu of an empty spot, then that of a place.
+    const auto menu_at = [&](const QPoint& at) {
+        QContextMenuEvent asked(QContextMenuEvent::Mouse, at, map->mapToGlobal(at));
+        QApplication::sendEvent(map, &asked);
+        auto menus = (*window_)->findChildren<QMenu*>(QStringLiteral("contextMenu"));
+        return menus.isEmpty() ? nullptr : menus.back();
+    };
+    const auto chosen = [&](QMenu* menu, const QString& begin) {
+        for (QAction* action : menu->actions()) {
+            if (!action->text().startsWith(begin)) continue;
+            action->trigger();
+            menu->close();
+            return true;
+        }
+        return false;
+    };
+    QMenu* menu = menu_at(QPoint(40, map->height() / 2));
+    QVERIFY(menu);
+    QVERIFY(chosen(menu, QStringLiteral("Add a landing place")));
+    QCOMPARE(session.request().mission.alternates.size(), landing_places + 1);
+    QTest::keyClick(map->findChildren<QLineEdit*>(QStringLiteral("markName")).back(), Qt::Key_Escape);
+    window_->settle();
+    menu = menu_at(map->toScreen(waypoints()[before].at).toPoint());
+    QVERIFY(menu);
+    QVERIFY(chosen(menu, QStringLiteral("Remove Chapel")));
+    QCOMPARE(waypoints().size(), before + 1);
+    // All of it is undone, step by step.
+    auto* undo = (*window_)->findChild<QAction*>(QStringLiteral("undoAction"));
+    for (int i = 0; i < 10 && waypoints().size() != before; ++i) undo->trigger();
+    QCOMPARE(waypoints().size(), before);
+}
+
+/// Right button or menu key: what applies to the thing, then what applies to any table or chart.
+void PlanPlaceTest::menusOfThings() {
+    const auto texts = [&](QWidget* on, QContextMenuEvent::Reason reason) {
+        QStringList found;
+        const QPoint middle = on->rect().center();
+        QContextMenuEvent asked(reason, middle, on->mapToGlobal(middle));
+        QApplication::sendEvent(on, &asked);
+        const auto menus = (*window_)->findChildren<QMenu*>(QStringLiteral("contextMenu"));
+        if (!menus.isEmpty()) {
+            for (QAction* action : menus.back()->actions()) found << action->text();
+            menus.back()->close();
+            QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        }
+        return found.join(QLatin1Char('|'));
+    };
+    const QString chart = texts(window_->find<HomewardChart>("homewardChart"), QContextMenuEvent::Mouse);
+    QVERIFY2(chart.contains(QStringLiteral("Copy table or chart")), qPrintable(chart));
+    QVERIFY2(chart.contains(QStringLiteral("Show chart as a table")), qPrintable(chart));
+    auto* number = (*window_)->planPlace().findChild<ExplainedNumber*>();
+    QVERIFY(number);
+    const QString figure = texts(number, QContextMenuEvent::Mouse);
+    QVERIFY2(figure.contains(QStringLiteral("Why this number?")), qPrintable(figure));
+    QTest::keyClick(&**window_, Qt::Key_2, Qt::ControlModifier);
+    auto* table = window_->find<DataTable>("packsTable");
+    table->setFocus();
+    table->setCurrentIndex(table->model()->index(0, 0));
+    const QString row = texts(table, QContextMenuEvent::Keyboard);
+    QVERIFY2(row.contains(QStringLiteral("Duplicate")), qPrintable(row));
+    QVERIFY2(row.contains(QStringLiteral("Retire")), qPrintable(row));
+    QVERIFY2(row.contains(QStringLiteral("Export table or chart")), qPrintable(row));
+    QVERIFY2(!row.contains(QStringLiteral("as a table")), qPrintable(row));
+    // The right button on a figure asks nothing by itself.
+    QTest::keyClick(&**window_, Qt::Key_4, Qt::ControlModifier);
+    QTest::mouseClick(number, Qt::RightButton);
+    QVERIFY(!QApplication::activePopupWidget());
 }
 
 void PlanPlaceTest::liIonAtLipoVoltsIsImpossibleToMiss() {

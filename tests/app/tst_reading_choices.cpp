@@ -248,9 +248,9 @@ void ReadingChoicesTest::theTrackShowsAQuantity() {
 
 void ReadingChoicesTest::theAccountIsShown() {
     open(QStringLiteral(DEMO_DIR "/2026-04-18-alcaravan-west-wind.csv"));
-    EVENTUALLY((*window_)->flightSession().flight_report() &&
-               !(*window_)->flightSession().flight_report()->turns.empty());
-    const auto& flight_report = *(*window_)->flightSession().flight_report();
+    EVENTUALLY((*window_)->flightSession().flightReport() &&
+               !(*window_)->flightSession().flightReport()->turns.empty());
+    const auto& flight_report = *(*window_)->flightSession().flightReport();
     auto* further = window_->find<QTableView>("furtherTable");
     QVERIFY(further->isVisible());
     QCOMPARE(further->model()->rowCount(), int(flight_report.further.size()));
@@ -301,7 +301,7 @@ void ReadingChoicesTest::aPackThatDoesNotFitSaysNothing() {
     QVERIFY(!flight.overForecast());
     QVERIFY(!flight.remaining());
     QVERIFY(!flight.bill());
-    const auto& flight_report = *flight.flight_report();
+    const auto& flight_report = *flight.flightReport();
     QVERIFY(flight_report.turns.empty() && flight_report.further.empty() && flight_report.limits.empty());
     QVERIFY(window_->said("flownWords").contains(QStringLiteral("pack")));
     // Directly under the sentence, before everything else.

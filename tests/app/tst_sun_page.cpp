@@ -57,7 +57,7 @@ private:
     void open(const char* name) {
         (*window_)->showPlace(Place::fleet);
         fleet().showRecordList();
-        fleet().record_list().choose(aircraft(name));
+        fleet().recordList().choose(aircraft(name));
         fleet().showSun();
         settle();
     }
@@ -225,8 +225,8 @@ void SunPageTest::debriefSaysWhetherItGained() {
         if (flight.name == "solar noon") (*window_)->flightSession().openFlight(id);
     }
     (*window_)->showPlace(Place::debrief);
-    EVENTUALLY((*window_)->flightSession().flight_report() && (*window_)->flightSession().flight_report()->sun);
-    const auto& sun = *(*window_)->flightSession().flight_report()->sun;
+    EVENTUALLY((*window_)->flightSession().flightReport() && (*window_)->flightSession().flightReport()->sun);
+    const auto& sun = *(*window_)->flightSession().flightReport()->sun;
     QCOMPARE(sun.verdict, debrief::SunVerdict::gaining);
     EVENTUALLY(window_->find<TextLabel>("energyShares")->text().contains(QStringLiteral("gaining")));
     shot(QStringLiteral("debrief-sun.png"));

@@ -1,8 +1,11 @@
 #include "app/fields/field_form.hpp"
 
 #include <QGridLayout>
+#include <QLineEdit>
+#include <QPushButton>
 
 #include "app/theme/look.hpp"
+#include "app/widgets/browse.hpp"
 #include "app/widgets/choice_box.hpp"
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/text_labels.hpp"
@@ -33,7 +36,9 @@ FieldForm::FieldForm(const std::vector<RequestField>& fields, FormSubject subjec
         row.editor->setObjectName(row.field.label);
         row.editor->setAccessibleName(row.field.label);
         const bool number = row.field.kind == Kind::number;
-        grid->addWidget(row.editor, line, 1, 1, number ? 1 : 2);
+        const bool file = !row.field.file_filter.isEmpty();
+        grid->addWidget(row.editor, line, 1, 1, number || file ? 1 : 2);
+        if (file) grid->addWidget(makeBrowse(i), line, 2);
         if (number) {
             auto* unit = new TextLabel(Role::quiet, row.field.notation.unit);
             unit->setWordWrap(false);
@@ -77,6 +82,21 @@ QWidget* FieldForm::makeEditor(std::size_t index) {
         if (Row& row = rows_[index]; row.trouble->isHidden()) show(row);
     });
     return edit;
+}
+
+QWidget* FieldForm::makeBrowse(std::size_t index) {
+    auto* browse = new QPushButton(tr("Browse…"));
+    browse->setObjectName(rows_[index].field.label + QStringLiteral(" browse"));
+    browse->setAccessibleName(tr("Browse for %1").arg(rows_[index].field.label));
+    connect(browse, &QPushButton::clicked, this, [this, index] {
+        const RequestField& field = rows_[index].field;
+        browse_for_file(this, field.label, field.text(subject_.request()), field.file_filter,
+                        [this, index](const QString& path) {
+                            static_cast<QLineEdit*>(rows_[index].editor)->setText(path);
+                            typed(index, path);
+                        });
+    });
+    return browse;
 }
 
 namespace {

@@ -51,6 +51,7 @@ private:
         bool typing = false;
     };
     QWidget* makeEditor(std::size_t row);
+    QWidget* makeBrowse(std::size_t row);
     void show(Row& row);
     void typed(std::size_t row, const QString& text);
     void say(Row& row, const QString& trouble);

@@ -254,6 +254,8 @@ std::vector<RequestField> mission_fields(const Quantities& q) {
                 [](const PlanRequest& r) { return QString::fromStdString(r.mission.terrain_file); },
                 [](PlanRequest& r, const QString& path) { r.mission.terrain_file = path.toStdString(); });
             field.hint = MissionFieldsWords::tr("a file: GeoTIFF, HGT or ASCII grid; empty: flat ground");
+            field.file_filter =
+                MissionFieldsWords::tr("Elevation rasters (*.tif *.tiff *.hgt *.asc *.vrt);;All files (*)");
             return field;
         }(),
     };

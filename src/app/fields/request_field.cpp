@@ -10,6 +10,8 @@
 #include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
 #include "io/electronics_text.hpp"
+#include "io/rate_table_text.hpp"
+#include "io/text_number.hpp"
 #include "io/typed_number.hpp"
 #include "wording/names.hpp"
 
@@ -41,6 +43,56 @@ RequestField electronics_parts() {
     };
     field.hint = RequestFieldWords::tr(
         "such as “video 6, camera 3 85g”: watts, whose sum then counts, and grams where known");
+    return field;
+}
+
+/// "138 × 45 × 40": its three sides in mm, which go together.
+RequestField pack_size() {
+    constexpr double millimetres = 1000.0;
+    RequestField field =
+        text("pack.size", RequestFieldWords::tr("Size, mm"),
+             [](const PlanRequest& r) {
+                 if (!r.pack.size) return QString();
+                 const auto side = [](double metres) {
+                     return QString::fromStdString(io::text_from_number(metres * millimetres, 0));
+                 };
+                 return QStringLiteral("%1 × %2 × %3")
+                     .arg(side(r.pack.size->length_m), side(r.pack.size->width_m), side(r.pack.size->height_m));
+             },
+             {});
+    field.readText = [](PlanRequest& r, const QString& typed) -> QString {
+        if (typed.isEmpty()) {
+            r.pack.size.reset();
+            return {};
+        }
+        QString list = typed;
+        list.remove(QStringLiteral("mm"), Qt::CaseInsensitive);
+        for (const QChar times : {QChar(u'×'), QChar(u'x'), QChar(u'X'), QChar(u'*')}) list.replace(times, u' ');
+        const auto sides = io::numbers_from_list(list.toStdString());
+        if (!sides || sides->size() != 3)
+            return RequestFieldWords::tr("Enter length × width × height in mm, such as “138 × 45 × 40”.");
+        r.pack.size =
+            battery::Size{(*sides)[0] / millimetres, (*sides)[1] / millimetres, (*sides)[2] / millimetres};
+        return {};
+    };
+    field.hint = RequestFieldWords::tr("length × width × height; the bench then tells whether it fits the bay");
+    return field;
+}
+
+/// "10 A 2.9 Ah; 20 A 2.75 Ah".
+RequestField rate_table() {
+    RequestField field = text(
+        "pack.rate_table", RequestFieldWords::tr("Maker's rate table, one cell"),
+        [](const PlanRequest& r) { return QString::fromStdString(io::text_of_rate_table(r.pack.rate_table)); }, {});
+    field.readText = [](PlanRequest& r, const QString& typed) -> QString {
+        auto table = io::rate_table_from_text(typed.toStdString());
+        if (!table)
+            return RequestFieldWords::tr(
+                "Enter a current and a charge for each row, such as “10 A 2.9 Ah; 20 A 2.75 Ah”.");
+        r.pack.rate_table = std::move(*table);
+        return {};
+    };
+    field.hint = RequestFieldWords::tr("constant current and what came out, such as “10 A 2.9 Ah; 20 A 2.75 Ah”");
     return field;
 }
 
@@ -101,6 +153,11 @@ QString RequestField::read(PlanRequest& request, const QString& typed_text) cons
         // Pilots know amps: at the volts of this pack.
         const double power_w = mission::power_from_current_w(request, typed->number * typed->unit->scale);
         value = power_w / unit->scale;
+    }
+    if (!value && unit && unit->kind == io::TypedKind::current && (typed->word == "C" || typed->word == "c") &&
+        path.rfind("pack.", 0) == 0) {
+        // Labels say the current in capacities an hour.
+        value = typed->number * battery::rated_charge_ah(request.pack) / unit->scale;
     }
     if (!value) {
         const QString word = QString::fromStdString(typed->word);
@@ -250,6 +307,28 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.failsafe_signal_dbm; },
             RequestFieldWords::tr("receiver sensitivity. Empty: −105 (common practice)")),
         open_number(
+            "aircraft.failsafe_link_share", RequestFieldWords::tr("Link failsafe at quality"),
+            {100.0, RequestFieldWords::tr("%"), 0}, 5,
+            [](const PlanRequest& r) { return r.aircraft.failsafe_link_share.value_or(0.5); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.failsafe_link_share; },
+            RequestFieldWords::tr("link quality at which it fails. Empty: 50 % (common practice)")),
+        open_number(
+            "aircraft.cruise_all_up_mass_kg", RequestFieldWords::tr("Known cruise flown at"),
+            q.notation(Quantity::pack_mass), 10, [](const PlanRequest& r) { return mission::all_up_mass_kg(r); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.cruise_all_up_mass_kg; },
+            RequestFieldWords::tr("all-up mass when its power was read. Empty: with the pack of the plan")),
+        open_number(
+            "aircraft.cruise_density_kgm3", RequestFieldWords::tr("Known cruise in air of"),
+            {1.0, RequestFieldWords::tr("kg/m³"), 3}, 0.01,
+            [](const PlanRequest& r) { return r.aircraft.cruise_density_kgm3.value_or(1.225); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.cruise_density_kgm3; },
+            RequestFieldWords::tr("Empty: 1.225, the standard atmosphere at sea level")),
+        open_number(
+            "aircraft.wing.cl_max", RequestFieldWords::tr("Maximum lift coefficient"), {1.0, {}, 2}, 0.05,
+            [](const PlanRequest&) { return 1.1; },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.wing.cl_max; },
+            RequestFieldWords::tr("for the stall speed. Empty: 1.1 (common practice)")),
+        open_number(
             "aircraft.wing.area_m2", RequestFieldWords::tr("Wing area"), {100.0, RequestFieldWords::tr("dm²"), 0},
             1, [](const PlanRequest& r) { return r.aircraft.wing.area_m2.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.wing.area_m2; },
@@ -309,7 +388,7 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             "pack.rated_current_a", RequestFieldWords::tr("Rated current"), amps, 1,
             [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.rated_current_a; },
-            RequestFieldWords::tr("of the whole pack. Empty: usual for such cells")),
+            RequestFieldWords::tr("of the whole pack, or as the label has it: “10C”. Empty: usual for such cells")),
         choice(
             "pack.current_label", RequestFieldWords::tr("Rating printed by"),
             {RequestFieldWords::tr("not known"), RequestFieldWords::tr("the cell's maker"),
@@ -333,6 +412,38 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.measured_cell_ohm; },
             RequestFieldWords::tr(
                 "per cell, leads included; once known, it decides the continuous current in place of the label")),
+        rate_table(),
+        open_number(
+            "pack.rate_table_cutoff_v", RequestFieldWords::tr("Rate table ends at"), volts, 0.1,
+            [](const PlanRequest& r) { return battery::traits(r.pack.chemistry).floor_cell_v; },
+            [](PlanRequest& r) -> std::optional<double>& { return r.pack.rate_table_cutoff_v; },
+            RequestFieldWords::tr("cutoff voltage of that table. Empty: the chemistry's floor")),
+        choice(
+            "pack.rate_table_held_temperature", RequestFieldWords::tr("Cells of the rate table"),
+            {RequestFieldWords::tr("warmed up in still air"), RequestFieldWords::tr("held at 23 °C")},
+            [](const PlanRequest& r) { return r.pack.rate_table_held_temperature ? 1 : 0; },
+            [](PlanRequest& r, int i) { r.pack.rate_table_held_temperature = i == 1; }),
+        number(
+            "pack.lead_resistance_ohm", RequestFieldWords::tr("Lead resistance"),
+            q.notation(Quantity::cell_resistance), 1,
+            [](const PlanRequest& r) { return r.pack.lead_resistance_ohm; },
+            [](PlanRequest& r, double v) { r.pack.lead_resistance_ohm = v; },
+            RequestFieldWords::tr("leads, connector and strips together; 0 where the cell's figure includes them")),
+        number(
+            "pack.resistance_factor", RequestFieldWords::tr("Resistance by age"), {1.0, QStringLiteral("×"), 2},
+            0.05, [](const PlanRequest& r) { return r.pack.resistance_factor; },
+            [](PlanRequest& r, double v) {
+                // The pilot's word goes before what was fitted.
+                r.pack.known.reset();
+                r.pack.resistance_factor = v;
+            },
+            RequestFieldWords::tr("over that of the new pack")),
+        open_number(
+            "pack.weakest_cell_below_v", RequestFieldWords::tr("Weakest cell below the mean"), volts, 0.01,
+            [](const PlanRequest& r) { return battery::weakest_cell_below_v(r.pack); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.pack.weakest_cell_below_v; },
+            RequestFieldWords::tr("under load; the pack lands when that cell does")),
+        pack_size(),
         open_number(
             "pack.price", RequestFieldWords::tr("Price"), {1.0, {}, 2}, 1,
             [](const PlanRequest& r) { return r.pack.price.value_or(0.0); },

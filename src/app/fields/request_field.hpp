@@ -39,6 +39,8 @@ struct RequestField {
     std::function<void(mission::PlanRequest&)> leaveOpen;
     /// Shown under the label: what is meant, or what is assumed where nothing is said, and by whom.
     QString hint;
+    /// Texts that name a file: what a dialog offers; empty where no file is meant.
+    QString file_filter;
 
     /// As it stands in a table.
     QString written(const mission::PlanRequest& request) const;

@@ -10,6 +10,12 @@
 
 namespace sobremesa::battery {
 
+const std::vector<CellFormat>& cell_formats() {
+    static const std::vector<CellFormat> formats = {{"18650", {0.0185, 0.0185, 0.0653}, 0.047},
+                                                    {"21700", {0.0213, 0.0213, 0.0706}, 0.069}};
+    return formats;
+}
+
 namespace {
 
 constexpr double given_off_w_per_m2_k = 8.0;

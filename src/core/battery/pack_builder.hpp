@@ -18,6 +18,16 @@ struct BuildCell {
     std::optional<double> price;
 };
 
+/// A usual size of round cell, named by its nominal diameter and length.
+struct CellFormat {
+    const char* name;
+    Size size;
+    double mass_kg;
+};
+
+/// With their wrap, and the mass of an ordinary cell of each; common practice, no source.
+const std::vector<CellFormat>& cell_formats();
+
 enum class StripMaterial { pure_nickel, plated_steel, copper };
 
 /// How cells become a pack.

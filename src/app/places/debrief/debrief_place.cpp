@@ -492,7 +492,7 @@ void DebriefPlace::showDiagnostics() {
     }
     // Nothing counts until the right pack is chosen.
     if (landing.diagnostic) diagnostics.insert(diagnostics.begin(), *landing.diagnostic);
-    if (const auto& flight_report = flight_.flight_report())
+    if (const auto& flight_report = flight_.flightReport())
         diagnostics.insert(diagnostics.end(), flight_report->diagnostics.begin(), flight_report->diagnostics.end());
     for (QVBoxLayout* layout : {warnings_, diagnostics_}) {
         while (QLayoutItem* item = layout->takeAt(0)) {

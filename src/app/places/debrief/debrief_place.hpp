@@ -41,7 +41,7 @@ public:
     MapView& map() { return *map_; }
     HomewardChart& chart() { return *chart_; }
 
-    FlightReportView& flight_report() { return *flight_report_; }
+    FlightReportView& flightReport() { return *flight_report_; }
 
 signals:
     /// The log could be read in another way, and the pilot wants to say how.

@@ -106,7 +106,7 @@ FlightReportView::FlightReportView(session::FlightSession& flight, QWidget* pare
 }
 
 void FlightReportView::refresh() {
-    const auto& flight_report = flight_.flight_report();
+    const auto& flight_report = flight_.flightReport();
     setVisible(flight_report.has_value());
     if (!flight_report) return;
     showFigures();
@@ -117,7 +117,7 @@ void FlightReportView::refresh() {
 }
 
 void FlightReportView::showFigures() {
-    const auto& flight_report = *flight_.flight_report();
+    const auto& flight_report = *flight_.flightReport();
     QString limit = tr("above the pack's limit");
     QString lowest = tr("lowest cell voltage");
     if (flight_report.lowest_cell) {
@@ -176,7 +176,7 @@ void FlightReportView::showWind() {
 }
 
 void FlightReportView::showParts() {
-    const QString words = wording::flight_report_sentence(*flight_.flight_report(), Look::instance().quantities());
+    const QString words = wording::flight_report_sentence(*flight_.flightReport(), Look::instance().quantities());
     parts_->setWords(words);
     parts_->setVisible(!words.isEmpty());
 }
@@ -191,7 +191,7 @@ void FlightReportView::showBill() {
 }
 
 void FlightReportView::showFurther() {
-    const auto& flight_report = *flight_.flight_report();
+    const auto& flight_report = *flight_.flightReport();
     std::vector<std::vector<Cell>> rows;
     for (const auto& further : flight_report.further) {
         const auto time = debrief::explain_further(flight_report, further, Quantity::further_time);
@@ -208,7 +208,7 @@ void FlightReportView::showFurther() {
 }
 
 void FlightReportView::showTurns() {
-    const auto& flight_report = *flight_.flight_report();
+    const auto& flight_report = *flight_.flightReport();
     const auto& q = Look::instance().quantities();
     std::vector<std::vector<Cell>> rows;
     for (const auto& turn : flight_report.turns) {

@@ -16,7 +16,7 @@ class FleetPlace : public QTabWidget {
     Q_OBJECT
 public:
     FleetPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent = nullptr);
-    RecordListPlace& record_list() { return *record_list_; }
+    RecordListPlace& recordList() { return *record_list_; }
     session::LearningSession& learning() { return learning_; }
     CurvePage& curve();
     WhatIfPage& whatIf();

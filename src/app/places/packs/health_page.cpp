@@ -7,7 +7,6 @@
 #include <QHeaderView>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QRegularExpression>
 
 #include "app/charts/chart_style.hpp"
 #include "app/charts/forecast_chart.hpp"
@@ -40,14 +39,11 @@ using units::Quantity;
 
 namespace {
 
-/// "4.1 4,3 4.0": numbers with blanks or semicolons between; nothing where one is none.
+/// The cells' readings in SI; nothing where one is no number.
 std::optional<std::vector<double>> numbers_in(const QString& text, double factor) {
-    std::vector<double> values;
-    static const QRegularExpression between(QStringLiteral("[\\s;/]+"));
-    for (QString part : text.split(between, Qt::SkipEmptyParts)) {
-        const auto value = io::number_from_text(part.replace(QLatin1Char(','), QLatin1Char('.')).toStdString());
-        if (!value) return std::nullopt;
-        values.push_back(*value / factor);
+    auto values = io::numbers_from_list(text.toStdString());
+    if (values) {
+        for (double& value : *values) value /= factor;
     }
     return values;
 }
@@ -210,6 +206,8 @@ QWidget* HealthPage::makeEntry() {
     recharge_->setUnit(tr("mAh"));
     resistances_ = new QLineEdit;
     volts_ = new QLineEdit;
+    date_ = new QLineEdit;
+    row(tr("Date"), date_, "healthDate", {}, tr("today, or as 2026-05-31"));
     row(tr("Full cycles so far"), cycles_, "healthCycles", {}, {});
     row(tr("Full recharge"), recharge_, "healthRecharge", tr("mAh"), tr("not measured"));
     row(tr("Resistance of each cell"), resistances_, "healthResistances", tr("mΩ"), tr("not measured"));
@@ -250,7 +248,7 @@ QWidget* HealthPage::makeEntry() {
 
 void HealthPage::setPack(std::optional<session::Id> id) {
     pack_ = id;
-    for (QLineEdit* field : {static_cast<QLineEdit*>(recharge_), resistances_, volts_}) field->clear();
+    for (QLineEdit* field : {static_cast<QLineEdit*>(recharge_), resistances_, volts_, date_}) field->clear();
     trouble_->hide();
     learning_.choose(pack_);
     refresh();
@@ -348,6 +346,13 @@ void HealthPage::keepReading() {
     const auto& pack = workspace_.library().packs.at(*pack_).pack;
     battery::HealthReading reading;
     reading.time_s = double(QDateTime::currentSecsSinceEpoch());
+    if (const QString typed = date_->text().trimmed(); !typed.isEmpty()) {
+        const QDate day = QDate::fromString(typed, Qt::ISODate);
+        if (!day.isValid()) return say(tr("Enter the date as year-month-day: 2026-05-31."));
+        if (day > QDate::currentDate()) return say(tr("That day is still to come."));
+        // At noon: whatever the time zone, it stays that day.
+        reading.time_s = double(QDateTime(day, QTime(12, 0)).toSecsSinceEpoch());
+    }
     const auto cycles = cycles_->value();
     const auto ohms = numbers_in(resistances_->text(), milliohms);
     const auto volts = numbers_in(volts_->text(), 1.0);
@@ -355,7 +360,8 @@ void HealthPage::keepReading() {
     const auto recharge = recharge_->value();
     if (!cycles) return say(tr("Enter its full cycles so far; an estimate will do."));
     if (has_recharge && !recharge) return say(tr("The recharge is not a number. Enter 2740 or 2 740."));
-    if (!ohms || !volts) return say(tr("Enter one number for each cell, separated by spaces: 4.1 4.3 4.0 4.2."));
+    if (!ohms || !volts)
+        return say(tr("Enter one number for each cell, separated by spaces or commas: 4.1, 4.3, 4.0, 4.2."));
     if (!has_recharge && ohms->empty() && volts->empty())
         return say(
             tr("Enter at least one of the three: a full recharge, the cells' resistance, or their voltage."));
@@ -375,7 +381,7 @@ void HealthPage::keepReading() {
     std::stable_sort(readings.begin(), readings.end(),
                      [](const auto& a, const auto& b) { return a.time_s < b.time_s; });
     if (!put(std::move(readings))) return;
-    for (QLineEdit* field : {static_cast<QLineEdit*>(recharge_), resistances_, volts_}) field->clear();
+    for (QLineEdit* field : {static_cast<QLineEdit*>(recharge_), resistances_, volts_, date_}) field->clear();
 }
 
 void HealthPage::keepRest(double cell_v) {

@@ -62,6 +62,7 @@ private:
     HealthChart* chart_;
     NumberField* cycles_;
     NumberField* recharge_;
+    QLineEdit* date_;
     QLineEdit* resistances_;
     QLineEdit* volts_;
     TextLabel* trouble_;

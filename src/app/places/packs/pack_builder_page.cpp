@@ -144,6 +144,9 @@ std::vector<RequestField> PackBuilderPage::cellFields() const {
     const Notation millimetres{1000.0, tr("mm"), 2};
     const Notation amps{1.0, tr("A"), 0};
     const auto b = build_;
+    QStringList formats;
+    for (const auto& format : battery::cell_formats()) formats << QString::fromLatin1(format.name);
+    formats << tr("another");
     return {
         bench_choice(
             b, "build.cell.chemistry", tr("Chemistry"),
@@ -151,6 +154,27 @@ std::vector<RequestField> PackBuilderPage::cellFields() const {
              wording::name(battery::Chemistry::li_ion)},
             [](const Build& x) { return int(x.cell.chemistry); },
             [](Build& x, int i) { x.cell.chemistry = battery::Chemistry(i); }),
+        bench_choice(
+            b, "build.cell.format", tr("Cell size"), formats,
+            [](const Build& x) {
+                const auto& all = battery::cell_formats();
+                for (std::size_t i = 0; i < all.size(); ++i) {
+                    if (x.cell.size == all[i].size) return int(i);
+                }
+                return int(all.size());
+            },
+            [](Build& x, int i) {
+                if (std::size_t(i) >= battery::cell_formats().size()) return;
+                x.cell.size = battery::cell_formats()[std::size_t(i)].size;
+                x.cell.mass_kg = battery::cell_formats()[std::size_t(i)].mass_kg;
+            }),
+        bench_choice(
+            b, "build.cell.construction", tr("Cell type"), {tr("not known"), tr("high capacity"), tr("high drain")},
+            [](const Build& x) { return x.cell.construction ? 1 + int(*x.cell.construction) : 0; },
+            [](Build& x, int i) {
+                x.cell.construction.reset();
+                if (i > 0) x.cell.construction = battery::Construction(i - 1);
+            }),
         bench_number(
             b, "build.cell.capacity_ah", tr("Cell capacity"), q.notation(Quantity::cell_capacity), 50,
             [](const Build& x) { return x.cell.capacity_ah; }, [](Build& x, double v) { x.cell.capacity_ah = v; }),
@@ -173,6 +197,10 @@ std::vector<RequestField> PackBuilderPage::cellFields() const {
             b, "build.cell.size.height_m", tr("Height"), millimetres, 0.5,
             [](const Build& x) { return x.cell.size.height_m; },
             [](Build& x, double v) { x.cell.size.height_m = v; }),
+        bench_number(
+            b, "build.cell.price", tr("Cell price"), {1.0, {}, 2}, 0.5,
+            [](const Build& x) { return x.cell.price.value_or(0.0); },
+            [](Build& x, double v) { x.cell.price = open_or(v); }, tr("0: not known; only for comparing")),
     };
 }
 
@@ -205,6 +233,10 @@ std::vector<RequestField> PackBuilderPage::joiningFields() const {
             b, "build.strip_thickness_m", tr("Strip thickness"), millimetres, 0.05,
             [](const Build& x) { return x.strip_thickness_m; },
             [](Build& x, double v) { x.strip_thickness_m = v; }),
+        whole(bench_number(
+            b, "build.strip_layers", tr("Strip layers"), count, 1,
+            [](const Build& x) { return double(x.strip_layers); },
+            [](Build& x, double v) { x.strip_layers = int(v); }, tr("welded on top of each other"))),
         bench_number(
             b, "build.lead_length_m", tr("Lead length"), {1000.0, tr("mm"), 0}, 10,
             [](const Build& x) { return x.lead_length_m; }, [](Build& x, double v) { x.lead_length_m = v; }),
@@ -261,7 +293,10 @@ void PackBuilderPage::makeBuildForms() {
     auto* row = new QHBoxLayout(build_forms_);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(look.scaled(32));
-    row->addWidget(new FieldForm(cellFields(), subject), 1, Qt::AlignTop);
+    auto* cell = new FieldForm(cellFields(), subject);
+    // A size that is chosen fills in sides and mass.
+    connect(cell, &FieldForm::edited, cell, &FieldForm::refresh);
+    row->addWidget(cell, 1, Qt::AlignTop);
     row->addWidget(new FieldForm(joiningFields(), subject), 1, Qt::AlignTop);
 }
 

@@ -30,6 +30,10 @@ public:
     /// The pack that a part of a flight was flown on.
     void setTested(std::optional<session::Id> id);
 
+    /// What can be typed of the cell, and of how cells are joined.
+    std::vector<RequestField> cellFields() const;
+    std::vector<RequestField> joiningFields() const;
+
 signals:
     /// A built pack stands on the list.
     void shelved(session::Id id);
@@ -40,8 +44,6 @@ private:
     void makeForms();
     void makeBuildForms();
     void makeTestForm();
-    std::vector<RequestField> cellFields() const;
-    std::vector<RequestField> joiningFields() const;
     std::vector<RequestField> testFields() const;
     void showBuilt();
     void showTest();

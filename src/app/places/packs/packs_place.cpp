@@ -21,7 +21,7 @@ PacksPlace::PacksPlace(session::Workspace& workspace, session::PlanSession& plan
     connect(this, &QTabWidget::currentChanged, this, [this](int tab) {
         if (tab == bench_tab) bench();
         // The pack builder's test is about whatever is chosen on the list.
-        if (tab == pack_builder_tab) pack_builder().setTested(record_list_->chosen());
+        if (tab == pack_builder_tab) packBuilder().setTested(record_list_->chosen());
         if (tab == health_tab) health().setPack(record_list_->chosen());
     });
 }
@@ -45,7 +45,7 @@ BenchPage& PacksPlace::bench() {
     return *bench_;
 }
 
-PackBuilderPage& PacksPlace::pack_builder() {
+PackBuilderPage& PacksPlace::packBuilder() {
     if (pack_builder_) return *pack_builder_;
     pack_builder_ = new PackBuilderPage(workspace_);
     connect(pack_builder_, &PackBuilderPage::shelved, this, [this](session::Id id) {

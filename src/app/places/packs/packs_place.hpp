@@ -16,9 +16,9 @@ class PacksPlace : public QTabWidget {
     Q_OBJECT
 public:
     PacksPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent = nullptr);
-    RecordListPlace& record_list() { return *record_list_; }
+    RecordListPlace& recordList() { return *record_list_; }
     BenchPage& bench();
-    PackBuilderPage& pack_builder();
+    PackBuilderPage& packBuilder();
     HealthPage& health();
     session::PackSession& learning() { return learning_; }
     bool onBench() const { return currentIndex() == bench_tab; }

@@ -161,7 +161,7 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspac
     connect(chart_, &HomewardChart::reserveDragged, this, [this](double share) {
         edit([&](mission::PlanRequest& r) { r.reserve = mission::ShareOfUsable{share}; });
     });
-    connect(&turn_rules_->turn_rules(), &TurnRulesModel::countedChanged, this,
+    connect(&turn_rules_->turnRules(), &TurnRulesModel::countedChanged, this,
             [this](const auto& counted) { edit([&](mission::PlanRequest& r) { r.turn.counted = counted; }); });
     connect(&Look::instance(), &Look::changed, this, [this] {
         showPlan();
@@ -335,7 +335,7 @@ void PlanPlace::showOutlook() {
         if (before_ == shown_) before_ = outlook->plan;
         shown_ = outlook->plan;
         showSentence(*shown_);
-        turn_rules_->turn_rules().setPlan(shown_);
+        turn_rules_->turnRules().setPlan(shown_);
         showDiagnostics(*shown_);
         chart_->setPlan(shown_);
     }
@@ -480,7 +480,7 @@ void PlanPlace::showPlan() {
         figures_->figures()[i]->setExplanation(mission::explain(*plan, figures[i].first), figures[i].second);
     }
     figures_->layOutAgain();
-    turn_rules_->turn_rules().setPlan(plan);
+    turn_rules_->turnRules().setPlan(plan);
     turn_rules_->setVisible(!plan->turn_rules.empty());
     showDiagnostics(*plan);
     const auto kind = plan->request.mission.kind;

@@ -11,7 +11,7 @@ class TurnRulesTable : public QTableView {
     Q_OBJECT
 public:
     explicit TurnRulesTable(QWidget* parent = nullptr);
-    TurnRulesModel& turn_rules() { return *model_; }
+    TurnRulesModel& turnRules() { return *model_; }
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return {260, sizeHint().height()}; }
 

@@ -161,7 +161,7 @@ void RecordListFilter::setShowsRetired(bool shows) {
 }
 
 bool RecordListFilter::filterAcceptsRow(int row, const QModelIndex&) const {
-    if (!shows_retired_ && model_.record_list().retired(model_.idAt(row))) return false;
+    if (!shows_retired_ && model_.recordList().retired(model_.idAt(row))) return false;
     if (wanted_.isEmpty()) return true;
     for (int column = 0; column < model_.columnCount(); ++column) {
         if (model_.index(row, column).data().toString().contains(wanted_, Qt::CaseInsensitive)) return true;

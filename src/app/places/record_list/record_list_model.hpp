@@ -20,7 +20,7 @@ public:
     QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
     Qt::ItemFlags flags(const QModelIndex& index) const override;
 
-    const RecordList& record_list() const { return record_list_; }
+    const RecordList& recordList() const { return record_list_; }
     const RequestField* field(int column) const;
     Id idAt(int row) const { return ids_[std::size_t(row)]; }
     int rowOf(Id id) const;

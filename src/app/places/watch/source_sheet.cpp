@@ -1,10 +1,12 @@
 #include "app/places/watch/source_sheet.hpp"
 
+#include <QHBoxLayout>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QSettings>
 
 #include "app/theme/look.hpp"
+#include "app/widgets/browse.hpp"
 #include "app/widgets/choice_box.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "wording/messages.hpp"
@@ -41,9 +43,19 @@ SourceSheet::SourceSheet(QSettings& settings, QWidget* parent)
     trouble_->setMaximumWidth(look.scaled(320));
     trouble_->hide();
     column()->addWidget(trouble_);
+    browse_ = new QPushButton(tr("Browse…"));
+    browse_->setObjectName(QStringLiteral("sourceBrowse"));
+    connect(browse_, &QPushButton::clicked, this, [this] {
+        browse_for_file(this, kind_->currentText(), where_->text(), tr("Logs (*.tlog *.csv *.txt);;All files (*)"),
+                        [this](const QString& path) { where_->setText(path); });
+    });
     auto* start = new QPushButton(tr("Connect"));
     start->setObjectName(QStringLiteral("sourceConnect"));
-    column()->addWidget(start, 0, Qt::AlignRight);
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(browse_);
+    buttons->addStretch(1);
+    buttons->addWidget(start);
+    column()->addLayout(buttons);
     connect(kind_, &QComboBox::currentIndexChanged, this, &SourceSheet::showKind);
     connect(start, &QPushButton::clicked, this, &SourceSheet::take);
     connect(where_, &QLineEdit::returnPressed, this, &SourceSheet::take);
@@ -64,6 +76,7 @@ void SourceSheet::showKind() {
         settings_.value(QStringLiteral("watch/") + QLatin1String(kind_words[kind]), usual[kind]).toString());
     where_->setAccessibleName(kind_->currentText());
     help_->setWords(help[kind]);
+    browse_->setVisible(source_kinds[kind] == Kind::file);
     trouble_->hide();
 }
 

@@ -4,6 +4,7 @@
 #include "link/address.hpp"
 
 class QLineEdit;
+class QPushButton;
 class QSettings;
 
 namespace sobremesa::app {
@@ -29,6 +30,7 @@ private:
     QLineEdit* where_;
     TextLabel* help_;
     TextLabel* trouble_;
+    QPushButton* browse_;
 };
 
 } // namespace sobremesa::app
