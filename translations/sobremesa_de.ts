@@ -8787,10 +8787,14 @@ verbr.</translation>
     </message>
 </context>
 <context>
-    <name>sobremesa::app::MissionSheet</name>
+    <name>sobremesa::app::MissionPanel</name>
     <message>
         <source>Mission</source>
         <translation>Mission</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
     </message>
     <message>
         <source>Flight path</source>

@@ -8787,10 +8787,14 @@ usados</translation>
     </message>
 </context>
 <context>
-    <name>sobremesa::app::MissionSheet</name>
+    <name>sobremesa::app::MissionPanel</name>
     <message>
         <source>Mission</source>
         <translation>Misión</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
     </message>
     <message>
         <source>Flight path</source>

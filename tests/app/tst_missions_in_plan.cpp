@@ -15,7 +15,7 @@
 #include "app/opened_window.hpp"
 #include "app/places/plan/alarms_sheet.hpp"
 #include "app/places/plan/limits_panel.hpp"
-#include "app/places/plan/mission_sheet.hpp"
+#include "app/places/plan/mission_panel.hpp"
 #include "app/places/plan/plan_place.hpp"
 #include "app/places/plan/turn_rules_table.hpp"
 #include "app/theme/look.hpp"
@@ -40,6 +40,7 @@ class MissionsInPlanTest : public QObject {
 private slots:
     void init();
     void theChanceComesAfterThePlan();
+    void theMissionDocks();
     void aRasterIsBrowsedFor();
     void limitsAreSaidWithTheirVerdict();
     void aRouteIsDraggedOnTheMap();
@@ -92,22 +93,77 @@ void MissionsInPlanTest::init() {
     settle();
 }
 
-/// The raster is chosen in a dialog; the sheet steps aside for it and comes back.
+/// It stands beside the chart: map and answer stay in sight. Where there is no room it hangs as a sheet.
+void MissionsInPlanTest::theMissionDocks() {
+    auto& place = (*window_)->planPlace();
+    const auto panels = [&] { return (*window_)->findChildren<MissionPanel*>().size(); };
+    place.showMission();
+    auto* panel = window_->find<MissionPanel>("missionPanel");
+    QVERIFY(panel->isVisible() && panel->window() == &**window_);
+    const auto on_screen = [&](QWidget* widget) {
+        return QRect(widget->mapTo(&**window_, QPoint()), widget->size());
+    };
+    for (const char* other : {"planMap", "planSentence", "homewardChart"}) {
+        auto* widget = (*window_)->findChild<QWidget*>(QLatin1String(other));
+        QVERIFY(widget->isVisible());
+        QVERIFY2(!on_screen(panel).intersects(on_screen(widget)), other);
+    }
+    // What is dragged on the map shows there, and the other way round.
+    makeRoute();
+    panel->tabs().setCurrentIndex(1);
+    QCOMPARE(panel->findChild<QTableWidget*>(QStringLiteral("placesTable"))->item(0, 1)->text(),
+             QStringLiteral("Mill"));
+    // Another look makes it anew, on the same page.
+    Look::instance().setTheme(evening_theme());
+    EVENTUALLY_EQUAL(panels(), 1);
+    panel = window_->find<MissionPanel>("missionPanel");
+    QCOMPARE(panel->tabs().currentIndex(), 1);
+    Look::instance().setTheme(day_theme());
+    EVENTUALLY_EQUAL(panels(), 1);
+    QTest::keyClick(window_->find<MissionPanel>("missionPanel"), Qt::Key_Escape);
+    EVENTUALLY_EQUAL(panels(), 0);
+    // Asked for twice it comes and goes.
+    place.showMission();
+    QCOMPARE(panels(), 1);
+    place.showMission();
+    EVENTUALLY_EQUAL(panels(), 0);
+    // Less room: it goes with the panes, and hangs next time.
+    place.showMission();
+    (*window_)->resize(900, 640);
+    EVENTUALLY_EQUAL(panels(), 0);
+    place.showMission();
+    QVERIFY(QApplication::activePopupWidget());
+    QVERIFY(window_->find<MissionPanel>("missionPanel")->window() == QApplication::activePopupWidget());
+    QApplication::activePopupWidget()->close();
+}
+
+/// The raster is chosen in a dialog; where the mission is a sheet it steps aside for it and comes back.
 void MissionsInPlanTest::aRasterIsBrowsedFor() {
-    window_->find<PlanPlace>("planPlace")->showMission();
-    const QPointer<QWidget> open = QApplication::activePopupWidget();
-    QVERIFY(open);
-    auto* browse = open->findChild<QPushButton*>(QStringLiteral("Elevation raster browse"));
-    QVERIFY(browse);
-    browse->click();
-    auto* dialog = (*window_)->findChild<QFileDialog*>(QStringLiteral("browseDialog"));
-    QVERIFY(dialog);
-    QVERIFY(open && open->isHidden());
+    const auto browse = [&] {
+        window_->find<QPushButton>("Elevation raster browse")->click();
+        auto* dialog = (*window_)->findChild<QFileDialog*>(QStringLiteral("browseDialog"));
+        if (!dialog) qFatal("no dialog");
+        return dialog;
+    };
+    (*window_)->planPlace().showMission();
+    QFileDialog* dialog = browse();
     emit dialog->fileSelected(QStringLiteral(DEMO_DIR "/valdesorna.tif"));
-    dialog->close();
+    delete dialog;
     QCOMPARE(session().request().mission.terrain_file, std::string(DEMO_DIR "/valdesorna.tif"));
-    QVERIFY(open && open->isVisible());
-    open->close();
+    (*window_)->planPlace().showMission();
+    EVENTUALLY(!(*window_)->findChild<MissionPanel*>());
+    (*window_)->resize(900, 640);
+    QCoreApplication::processEvents();
+    (*window_)->planPlace().showMission();
+    const QPointer<QWidget> sheet = QApplication::activePopupWidget();
+    QVERIFY(sheet);
+    dialog = browse();
+    QVERIFY(sheet && sheet->isHidden());
+    emit dialog->fileSelected(QStringLiteral("/nowhere/land.tif"));
+    dialog->close();
+    QCOMPARE(session().request().mission.terrain_file, std::string("/nowhere/land.tif"));
+    QVERIFY(sheet && sheet->isVisible());
+    sheet->close();
 }
 
 void MissionsInPlanTest::theChanceComesAfterThePlan() {
@@ -197,7 +253,7 @@ void MissionsInPlanTest::aRouteIsMovedByKeys() {
 
 void MissionsInPlanTest::placesAreTypedInTheTable() {
     window_->find<PlanPlace>("planPlace")->showMission();
-    auto* mission = sheet<MissionSheet>();
+    auto* mission = window_->find<MissionPanel>("missionPanel");
     QVERIFY(mission);
     mission->findChild<QTabWidget*>(QStringLiteral("missionTabs"))->setCurrentIndex(1);
     auto* table = mission->findChild<QTableWidget*>(QStringLiteral("placesTable"));
@@ -232,7 +288,7 @@ void MissionsInPlanTest::placesAreTypedInTheTable() {
 
 void MissionsInPlanTest::aMissionIsTypedInItsSheet() {
     window_->find<PlanPlace>("planPlace")->showMission();
-    auto* mission = sheet<MissionSheet>();
+    auto* mission = window_->find<MissionPanel>("missionPanel");
     auto* tabs = mission->findChild<QTabWidget*>(QStringLiteral("missionTabs"));
     QCOMPARE(tabs->count(), 6);
     tabs->setCurrentIndex(3);
@@ -459,7 +515,7 @@ void MissionsInPlanTest::whereLandingPlacesAreWithinReach() {
 
 void MissionsInPlanTest::windsByHeightAreATable() {
     window_->find<PlanPlace>("planPlace")->showMission();
-    auto* mission = sheet<MissionSheet>();
+    auto* mission = window_->find<MissionPanel>("missionPanel");
     mission->findChild<QTabWidget*>(QStringLiteral("missionTabs"))->setCurrentIndex(2);
     auto* table = mission->findChild<QTableWidget*>(QStringLiteral("windTable"));
     QVERIFY(table && !table->isVisible());

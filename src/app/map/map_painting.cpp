@@ -125,7 +125,7 @@ std::vector<QRectF> MapView::markNames() const {
             return side.intersects(line, nullptr) == QLineF::BoundedIntersection;
         });
     };
-    std::vector<QRectF> boxes;
+    std::vector<QRectF> boxes{homeName()};
     for (const Mark& mark : marks_) {
         const QPointF at = toScreen(mark.at);
         const double w = metrics.horizontalAdvance(mark.label) + 2.0;
@@ -148,6 +148,7 @@ std::vector<QRectF> MapView::markNames() const {
         }
         boxes.push_back(best);
     }
+    boxes.erase(boxes.begin());
     return boxes;
 }
 
@@ -263,6 +264,7 @@ void MapView::paintWays(QPainter& painter) const {
     // Names of places come before what is said of the legs between them.
     std::vector<QRectF> taken = markNames();
     if (turn_) taken.push_back(turnName());
+    taken.push_back(homeName());
     for (const Mark& mark : marks_) {
         const double s = look.scaled(8);
         const QPointF at = toScreen(mark.at);
@@ -455,6 +457,23 @@ void MapView::paintTurn(QPainter& painter) const {
     }
 }
 
+/// On the side away from where the flight goes.
+bool MapView::homeNameIsRight() const {
+    double mean_east = 0.0;
+    for (const Way& way : ways_) {
+        for (const auto& p : way.points) mean_east += std::isnan(p.east_m) ? 0.0 : p.east_m;
+    }
+    return mean_east <= 0.0;
+}
+
+QRectF MapView::homeName() const {
+    const Look& look = Look::instance();
+    const QFontMetrics metrics(look.font(Look::text_px, Look::Weight::medium));
+    const double w = metrics.horizontalAdvance(home_label_) + look.scaled(14);
+    const QPointF at = toScreen({});
+    return {homeNameIsRight() ? at.x() : at.x() - w, at.y() - 0.5 * metrics.height(), w, double(metrics.height())};
+}
+
 void MapView::paintHome(QPainter& painter) const {
     const Look& look = Look::instance();
     const QPointF at = toScreen({});
@@ -468,13 +487,8 @@ void MapView::paintHome(QPainter& painter) const {
         painter.setBrush(Qt::NoBrush);
         painter.drawEllipse(at, 1.6 * s, 1.6 * s);
     }
-    // On the side away from where the flight goes.
-    double mean_east = 0.0;
-    for (const Way& way : ways_) {
-        for (const auto& p : way.points) mean_east += std::isnan(p.east_m) ? 0.0 : p.east_m;
-    }
     painter.setFont(look.font(Look::text_px, Look::Weight::medium));
-    const bool to_the_right = mean_east <= 0.0;
+    const bool to_the_right = homeNameIsRight();
     paintLabel(painter, at + QPointF(to_the_right ? look.scaled(14) : -look.scaled(14), 0), home_label_,
                to_the_right ? Qt::AlignLeft : Qt::AlignRight);
 }

@@ -20,9 +20,9 @@ class QPainter;
 namespace sobremesa::app {
 
 /// A plain metric chart around home: grid, scale bar, ways, wind as the WMO wind barb. Wheel zooms, drag pans, a
-/// double click shows everything again, or adds a waypoint where places may be added; + and − and the Home key do the
-/// same. What can be dragged is moved by keys as well: N goes from one to the next, Ctrl and the arrows move it;
-/// Insert adds a waypoint in the middle of the view, F2 names and Delete removes the place that N stands on.
+/// double click shows everything again, or adds a waypoint where places may be added; + and − and the Home key do
+/// the same. What can be dragged is moved by keys as well: N goes from one to the next, Ctrl and the arrows move
+/// it; Insert adds a waypoint in the middle of the view, F2 names and Delete removes the place that N stands on.
 class MapView : public QWidget, public ShownChart, public ContextActions {
     Q_OBJECT
 public:
@@ -150,6 +150,9 @@ private:
     void paintMarks(QPainter& painter) const;
     /// Where the names of the marks stand: beside them, off the ways and off each other.
     std::vector<QRectF> markNames() const;
+    bool homeNameIsRight() const;
+    /// Where the name of home stands.
+    QRectF homeName() const;
     /// Where the turn's words stand: off its error bar, below a way that runs across, beside one that runs up.
     QRectF turnName() const;
     void paintWithinReach(QPainter& painter) const;

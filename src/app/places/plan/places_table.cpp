@@ -37,7 +37,8 @@ PlacesTable::PlacesTable(FormSubject subject, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     places->setMinimumHeight(look.scaled(230));
-    places->horizontalHeader()->setSectionResizeMode(kind_at, QHeaderView::ResizeToContents);
+    for (const int narrow : {kind_at, distance_at})
+        places->horizontalHeader()->setSectionResizeMode(narrow, QHeaderView::ResizeToContents);
     column->addWidget(places, 1);
     column->addWidget(trouble());
     column->addWidget(new TextLabel(

@@ -15,7 +15,7 @@
 #include "app/places/plan/beside_panel.hpp"
 #include "app/places/plan/first_plan_page.hpp"
 #include "app/places/plan/limits_panel.hpp"
-#include "app/places/plan/mission_sheet.hpp"
+#include "app/places/plan/mission_panel.hpp"
 #include "app/places/plan/plan_sheet.hpp"
 #include "app/places/plan/turn_rules_table.hpp"
 #include "app/theme/look.hpp"
@@ -24,6 +24,7 @@
 #include "app/widgets/figure_row.hpp"
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
+#include "app/widgets/popover.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/add_place.hpp"
@@ -63,15 +64,19 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspac
     limits_->setObjectName(QStringLiteral("limitsPanel"));
     beside_session_.withoutOutlook();
 
-    auto* fold = new Fold;
+    fold_ = new Fold;
     QWidget* answer = makeAnswer();
-    QWidget* chart = makeChart();
-    fold->addPane(tr("Answer"), answer);
-    fold->addPane(tr("Homeward chart"), chart, true);
+    auto* chart = new QWidget;
+    chart_row_ = new QHBoxLayout(chart);
+    chart_row_->setContentsMargins(0, 0, 0, 0);
+    chart_row_->setSpacing(0);
+    chart_row_->addWidget(makeChart(), 1);
+    fold_->addPane(tr("Answer"), answer);
+    fold_->addPane(tr("Homeward chart"), chart, true);
     map_or_beside_->addWidget(map_);
     map_or_beside_->addWidget(beside_panel_);
-    fold->addPane(tr("Map"), map_or_beside_);
-    fold->setWideArrangement([this, answer, chart](QWidget* page) {
+    fold_->addPane(tr("Map"), map_or_beside_);
+    fold_->setWideArrangement([this, answer, chart](QWidget* page) {
         auto* upper = new QHBoxLayout;
         upper->setSpacing(0);
         upper->addWidget(map_or_beside_, 5);
@@ -85,7 +90,7 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspac
         rows->addWidget(chart, 8);
     });
     pages_->addWidget(first_page_);
-    pages_->addWidget(fold);
+    pages_->addWidget(fold_);
     connect(first_page_, &FirstPlanPage::openWanted, this, &PlanPlace::openWanted);
     connect(first_page_, &FirstPlanPage::demoWanted, this, &PlanPlace::demoWanted);
     connect(beside_panel_, &BesidePanel::closeWanted, this, [this] { layBeside(std::nullopt); });
@@ -164,6 +169,13 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspac
     connect(&turn_rules_->turnRules(), &TurnRulesModel::countedChanged, this,
             [this](const auto& counted) { edit([&](mission::PlanRequest& r) { r.turn.counted = counted; }); });
     connect(&Look::instance(), &Look::changed, this, [this] {
+        // Its units and sizes are those that it was made with.
+        if (mission_ && mission_->window() == window()) {
+            const int tab = mission_->tabs().currentIndex();
+            mission_->close();
+            mission_.clear();
+            openMission(tab);
+        }
         showPlan();
         showOutlook();
         showPage();
@@ -279,10 +291,42 @@ void PlanPlace::showHeights(bool heights) {
 }
 
 void PlanPlace::showMission() {
-    auto* sheet = new MissionSheet(session_, window());
-    connect(sheet, &MissionSheet::importWanted, this, &PlanPlace::routeImportWanted);
-    connect(sheet, &MissionSheet::exportWanted, this, &PlanPlace::routeExportWanted);
+    // Asked for once more, it goes.
+    if (mission_) {
+        mission_->close();
+        return;
+    }
+    openMission(0);
+}
+
+void PlanPlace::openMission(int tab) {
+    mission_ = new MissionPanel(session_);
+    mission_->tabs().setCurrentIndex(tab);
+    connect(mission_, &MissionPanel::importWanted, this, &PlanPlace::routeImportWanted);
+    connect(mission_, &MissionPanel::exportWanted, this, &PlanPlace::routeExportWanted);
+    if (fold_->shape() == Fold::Shape::wide) {
+        chart_row_->insertWidget(0, mission_);
+        mission_->show();
+        mission_->tabs().setFocus();
+        return;
+    }
+    auto* sheet = new Popover(window());
+    sheet->setAccessibleName(mission_->accessibleName());
+    mission_->becomeSheet();
+    sheet->column()->setContentsMargins(0, 0, 0, 0);
+    sheet->column()->addWidget(mission_, 1);
+    // The files' dialogs would stand behind it.
+    for (auto signal : {&MissionPanel::closed, &MissionPanel::importWanted, &MissionPanel::exportWanted})
+        connect(mission_, signal, sheet, &QWidget::close);
     sheet->popUpBy(mission_button_, mission_button_->rect());
+}
+
+void PlanPlace::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    // Once the panes have folded there is no room beside the chart.
+    QTimer::singleShot(0, this, [this] {
+        if (mission_ && mission_->window() == window() && fold_->shape() != Fold::Shape::wide) mission_->close();
+    });
 }
 
 void PlanPlace::showAlarms() {

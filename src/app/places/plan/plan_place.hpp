@@ -2,6 +2,7 @@
 
 #include <memory>
 
+#include <QPointer>
 #include <QTimer>
 #include <QWidget>
 
@@ -20,8 +21,10 @@ class BesidePanel;
 class EditableWord;
 class FigureRow;
 class FirstPlanPage;
+class Fold;
 class HomewardChart;
 class LimitsPanel;
+class MissionPanel;
 class ProfileChart;
 class TurnRulesTable;
 class TextLabel;
@@ -40,6 +43,7 @@ public:
     void showPlans();
     /// The same, with the name ready to be typed over.
     void askName();
+    /// Opens the mission beside the chart, or puts it away again.
     void showMission();
     void showAlarms();
     /// The homeward chart, or the heights along the flight in its place.
@@ -52,7 +56,11 @@ signals:
     void routeImportWanted();
     void routeExportWanted();
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    void openMission(int tab);
     QWidget* makeAnswer();
     QWidget* makeChart();
     void showPlan();
@@ -77,6 +85,10 @@ private:
     session::Workspace& workspace_;
     QStackedLayout* pages_;
     FirstPlanPage* first_page_;
+    Fold* fold_ = nullptr;
+    /// The homeward chart, and at its left the mission while it is edited.
+    QHBoxLayout* chart_row_ = nullptr;
+    QPointer<MissionPanel> mission_;
     QStackedWidget* map_or_beside_;
     BesidePanel* beside_panel_;
     std::optional<session::Id> beside_;
