@@ -62,6 +62,34 @@ double strip_rise_k(const Build& build, double strip_current_a) {
     return heat_w_per_m / (2.0 * build.strip_width_m * given_off_w_per_m2_k);
 }
 
+PackLayout layout(const Build& build) {
+    const Size& cell = build.cell.size;
+    const int cells = build.series * build.parallel;
+    const int columns = std::clamp(build.columns > 0 ? build.columns : cells, 1, cells);
+    const int layers = (cells + columns - 1) / columns;
+    PackLayout laid;
+    laid.size = {columns * cell.length_m + 2 * wrap_m, layers * cell.width_m + 2 * wrap_m,
+                 cell.height_m + 2 * wrap_m};
+    for (int i = 0; i < cells; ++i) {
+        const int layer = i / columns;
+        const int along = layer % 2 == 0 ? i % columns : columns - 1 - i % columns;
+        const int group = i / build.parallel;
+        laid.cells.push_back(
+            {wrap_m + (along + 0.5) * cell.length_m, wrap_m + (layer + 0.5) * cell.width_m, group, group % 2 == 0});
+    }
+    for (std::size_t i = 1; i < laid.cells.size(); ++i) {
+        const int before = laid.cells[i - 1].group;
+        if (before == laid.cells[i].group) {
+            // Joined at both ends.
+            for (const bool seen : {true, false}) laid.strips.push_back({i - 1, i, seen, false});
+        } else {
+            // The positive end of one group to the negative of the next: above, then below, in turn.
+            laid.strips.push_back({i - 1, i, before % 2 == 0, true});
+        }
+    }
+    return laid;
+}
+
 units::Result<Built> built(const Build& build) {
     const units::Limit limits[] = {
         {"build.series", double(build.series), 1, 100},
@@ -107,10 +135,7 @@ units::Result<Built> built(const Build& build) {
     pack.mass_kg = result.cells_kg + result.strips_kg + result.leads_kg + result.extras_kg;
     if (cell.price) pack.price = *cell.price * cells;
 
-    const int columns = std::clamp(build.columns > 0 ? build.columns : cells, 1, cells);
-    const int layers = (cells + columns - 1) / columns;
-    pack.size = Size{columns * cell.size.length_m + 2 * wrap_m, layers * cell.size.width_m + 2 * wrap_m,
-                     cell.size.height_m + 2 * wrap_m};
+    pack.size = layout(build).size;
 
     result.strips_current_a =
         build.parallel * std::sqrt(most_strip_rise_k * 2.0 * build.strip_width_m * given_off_w_per_m2_k *

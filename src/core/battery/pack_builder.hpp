@@ -64,6 +64,34 @@ struct Built {
     double strips_current_a = 0.0;
 };
 
+/// How the cells of a build lie, seen from above: along the ends of round cells, on the face of pouches.
+struct PackLayout {
+    struct Place {
+        /// Centre, m from the corner of the pack, wrap included.
+        double x_m = 0.0;
+        double y_m = 0.0;
+        /// Which of the cells in series it belongs to, from 0.
+        int group = 0;
+        /// The positive end is the one seen.
+        bool positive_up = true;
+    };
+    /// In the order in which they are joined: rows one after the other, every second one backwards.
+    std::vector<Place> cells;
+    struct Strip {
+        std::size_t from = 0; ///< index into `cells`
+        std::size_t to = 0;
+        bool seen = true; ///< on the side that is seen, else on the other
+        /// From one group to the next, rather than within one.
+        bool in_series = false;
+    };
+    std::vector<Strip> strips;
+    /// Of the whole pack: x, y, and the side that is not seen.
+    Size size;
+};
+
+/// @param build  one that `built` takes
+PackLayout layout(const Build& build);
+
 /// Warmer than this a strip heats the cells it is welded to, K above them: common practice.
 inline constexpr double most_strip_rise_k = 30.0;
 

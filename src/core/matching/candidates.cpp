@@ -101,6 +101,18 @@ bool fits(const battery::Size& box, const battery::Size& bay) {
     return a[0] <= b[0] && a[1] <= b[1] && a[2] <= b[2];
 }
 
+battery::Size turned_for(const battery::Size& bay, const battery::Size& box) {
+    std::array<double, 3> sides{bay.length_m, bay.width_m, bay.height_m};
+    std::sort(sides.begin(), sides.end());
+    const std::array<double, 3> of_box{box.length_m, box.width_m, box.height_m};
+    std::array<std::size_t, 3> order{0, 1, 2};
+    std::stable_sort(order.begin(), order.end(),
+                     [&](std::size_t a, std::size_t b) { return of_box[a] < of_box[b]; });
+    std::array<double, 3> turned{};
+    for (std::size_t rank = 0; rank < 3; ++rank) turned[order[rank]] = sides[rank];
+    return {turned[0], turned[1], turned[2]};
+}
+
 std::vector<Match> match(const Bench& bench, const std::vector<Candidate>& candidates) {
     const auto ground_mps = mean_ground_mps(bench);
     std::vector<Match> matches;

@@ -110,5 +110,7 @@ std::optional<units::Diagnostic> charge_misleads(const std::vector<Candidate>& c
 
 /// Whether a box fits into another, turned as one likes along the axes.
 bool fits(const battery::Size& box, const battery::Size& bay);
+/// The bay turned as the box goes into it best: its longest side along the longest of the box, and so on.
+battery::Size turned_for(const battery::Size& bay, const battery::Size& box);
 
 } // namespace sobremesa::matching

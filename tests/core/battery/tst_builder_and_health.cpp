@@ -43,6 +43,7 @@ bool advises(const Health& health, HealthAdvice advice) {
 class BuilderAndHealthTest : public QObject {
     Q_OBJECT
 private slots:
+    void cellsLieAsTheyAreJoined();
     void massesAndResistancesAddUp();
     void widerThickerBetterStripsStayCooler();
     void theWeakerOfCellsAndStripsLimitsThePack();
@@ -232,6 +233,53 @@ void BuilderAndHealthTest::theBandIsNarrowestInTheMiddle() {
     QCOMPARE(cells.size(), std::size_t(2));
     VERIFY_NEAR(cells[0].value, 0.022, 1e-12);
     VERIFY_NEAR(cells[0].half_spread, 0.002, 1e-12);
+}
+
+/// By hand: 3S2P in two layers of three. The first row runs to the right, the second comes back.
+void BuilderAndHealthTest::cellsLieAsTheyAreJoined() {
+    Build build;
+    build.series = 3;
+    build.parallel = 2;
+    build.columns = 3;
+    const auto laid = layout(build);
+    QCOMPARE(laid.cells.size(), std::size_t(6));
+    const double d = build.cell.size.length_m;
+    VERIFY_NEAR(laid.cells[1].x_m - laid.cells[0].x_m, d, 1e-12);
+    VERIFY_NEAR(laid.cells[3].x_m, laid.cells[2].x_m, 1e-12);
+    VERIFY_NEAR(laid.cells[3].y_m - laid.cells[2].y_m, build.cell.size.width_m, 1e-12);
+    VERIFY_NEAR(laid.cells[5].x_m, laid.cells[0].x_m, 1e-12);
+    const int groups[] = {0, 0, 1, 1, 2, 2};
+    for (std::size_t i = 0; i < 6; ++i) {
+        QCOMPARE(laid.cells[i].group, groups[i]);
+        QCOMPARE(laid.cells[i].positive_up, groups[i] != 1);
+    }
+    // Three joints within groups, at both ends; two between groups, one above and one below.
+    std::vector<std::tuple<std::size_t, std::size_t, bool>> between;
+    int within = 0;
+    for (const auto& strip : laid.strips) {
+        // Neighbours only: no strip runs across another cell.
+        VERIFY_NEAR(std::hypot(laid.cells[strip.to].x_m - laid.cells[strip.from].x_m,
+                               laid.cells[strip.to].y_m - laid.cells[strip.from].y_m),
+                    d, 1e-12);
+        if (strip.in_series)
+            between.emplace_back(strip.from, strip.to, strip.seen);
+        else
+            ++within;
+        // What is joined has the charge that it should: plus to minus between groups.
+        const auto& a = laid.cells[strip.from];
+        const auto& b = laid.cells[strip.to];
+        QCOMPARE(a.positive_up != b.positive_up, strip.in_series);
+        if (strip.in_series) QCOMPARE(strip.seen, a.positive_up);
+    }
+    QCOMPARE(within, 6);
+    QVERIFY((between == std::vector<std::tuple<std::size_t, std::size_t, bool>>{{1, 2, true}, {3, 4, false}}));
+    // Every cell lies inside the pack that is said.
+    const auto made = built(build);
+    QVERIFY(made && made->pack.size == laid.size);
+    for (const auto& cell : laid.cells) {
+        QVERIFY(cell.x_m > 0.5 * d && cell.x_m < laid.size.length_m - 0.5 * d);
+        QVERIFY(cell.y_m > 0.5 * d && cell.y_m < laid.size.width_m - 0.5 * d);
+    }
 }
 
 SOBREMESA_TEST(BuilderAndHealthTest)

@@ -12,6 +12,7 @@
 #include "app/widgets/figure_row.hpp"
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
+#include "app/widgets/pack_drawing.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/units/constants.hpp"
@@ -76,13 +77,14 @@ void clear(QWidget* place) {
 
 } // namespace
 
-PackBuilderPage::PackBuilderPage(session::Workspace& workspace, QWidget* parent)
-    : QWidget(parent), workspace_(workspace), build_(std::make_shared<Build>()),
+PackBuilderPage::PackBuilderPage(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent)
+    : QWidget(parent), workspace_(workspace), plan_session_(plan_session), build_(std::make_shared<Build>()),
       test_(std::make_shared<battery::PartialTest>(battery::ordinary_test({}))), taken_test_(*test_) {
     setObjectName(QStringLiteral("workshopPage"));
     Fold::fill(*this, {tr("Build from cells"), makeBuild(), 9}, {tr("From a partial flight"), makeTest(), 5});
     makeForms();
     connect(&Look::instance(), &Look::changed, this, &PackBuilderPage::makeForms);
+    connect(&plan_session_, &session::PlanSession::requestChanged, this, &PackBuilderPage::showDrawing);
 }
 
 QWidget* PackBuilderPage::makeBuild() {
@@ -104,7 +106,13 @@ QWidget* PackBuilderPage::makeBuild() {
     parts_table_->setModel(parts_);
     parts_table_->setSelectionMode(QAbstractItemView::NoSelection);
     parts_table_->setFixedHeight(look.scaled(186));
-    column->addWidget(parts_table_);
+    drawing_ = new PackDrawing;
+    drawing_->setObjectName(QStringLiteral("builtDrawing"));
+    auto* made = new QHBoxLayout;
+    made->setSpacing(look.scaled(20));
+    made->addWidget(parts_table_, 1);
+    made->addWidget(drawing_, 1);
+    column->addLayout(made);
     auto* shelve = new QPushButton(tr("Add to Packs"));
     shelve->setObjectName(QStringLiteral("builtShelve"));
     connect(shelve, &QPushButton::clicked, this, &PackBuilderPage::shelve);
@@ -361,6 +369,16 @@ void PackBuilderPage::showBuilt() {
          {pack_builder_cell(tr("leads"), false), mass(made_.leads_kg), ohm(made_.leads_resistance_ohm), none()},
          {pack_builder_cell(tr("the rest"), false), mass(made_.extras_kg), none(), none()}});
     parts_table_->fitColumns();
+    showDrawing();
+}
+
+/// In the bay of the aircraft of the open plan, where all three of its sides are known.
+void PackBuilderPage::showDrawing() {
+    const auto& aircraft = plan_session_.request().aircraft;
+    std::optional<battery::Size> bay;
+    if (aircraft.bay_length_m && aircraft.bay_width_m && aircraft.bay_height_m)
+        bay = battery::Size{*aircraft.bay_length_m, *aircraft.bay_width_m, *aircraft.bay_height_m};
+    drawing_->setBuild(*build_, bay, wording::title(aircraft));
 }
 
 void PackBuilderPage::showTest() {

@@ -6,6 +6,7 @@
 
 #include "core/battery/pack_builder.hpp"
 #include "core/battery/partial_test.hpp"
+#include "session/plan_session.hpp"
 #include "session/workspace.hpp"
 
 namespace sobremesa::app {
@@ -16,13 +17,14 @@ struct RequestField;
 class FigureRow;
 class TextLabel;
 class DataTable;
+class PackDrawing;
 
 /// The pack builder of the Packs place: a pack built from cells on paper, and a whole flight told from a part of
 /// it.
 class PackBuilderPage : public QWidget {
     Q_OBJECT
 public:
-    explicit PackBuilderPage(session::Workspace& workspace, QWidget* parent = nullptr);
+    PackBuilderPage(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent = nullptr);
 
     const battery::Build& build() const { return *build_; }
     const battery::Built& made() const { return made_; }
@@ -46,10 +48,13 @@ private:
     void makeTestForm();
     std::vector<RequestField> testFields() const;
     void showBuilt();
+    void showDrawing();
     void showTest();
     void shelve();
 
     session::Workspace& workspace_;
+    session::PlanSession& plan_session_;
+    PackDrawing* drawing_ = nullptr;
     std::shared_ptr<battery::Build> build_;
     battery::Build taken_;
     battery::Built made_;

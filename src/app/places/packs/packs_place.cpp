@@ -47,7 +47,7 @@ BenchPage& PacksPlace::bench() {
 
 PackBuilderPage& PacksPlace::packBuilder() {
     if (pack_builder_) return *pack_builder_;
-    pack_builder_ = new PackBuilderPage(workspace_);
+    pack_builder_ = new PackBuilderPage(workspace_, plan_session_);
     connect(pack_builder_, &PackBuilderPage::shelved, this, [this](session::Id id) {
         showRecordList();
         record_list_->choose(id);
