@@ -419,6 +419,7 @@ int parse_and_run(const std::vector<std::string>& arguments, std::ostream& out, 
     Program program;
     program.app.require_subcommand(1);
     program.app.fallthrough();
+    program.app.set_version_flag("--version", "sobremesa-cli " SOBREMESA_VERSION);
     program.app.add_option("--book", program.book, "Logbook file; without it the user's own");
     program.app.add_option("--settings", program.settings, "Folder of the settings");
     for (const auto add : {add_debrief, add_compare, add_aircraft, add_calibrate, add_learn, add_bill, add_plan,

@@ -158,6 +158,7 @@ void add_streaming(CLI::App& app, Streaming& wanted) {
 int main(int argc, char** argv) {
     std::setlocale(LC_NUMERIC, "C");
     CLI::App app{"Flies a simulated aircraft and writes its log, and the truth beside it.", "sobremesa-sim"};
+    app.set_version_flag("--version", "sobremesa-sim " SOBREMESA_VERSION);
     std::string document;
     std::string folder = ".";
     SingleFlight wanted;

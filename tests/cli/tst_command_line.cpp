@@ -1,5 +1,6 @@
 #include <QDir>
 #include <QProcess>
+#include <QRegularExpression>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -56,6 +57,7 @@ json truth(const char* name) {
 class CommandLineTest : public QObject {
     Q_OBJECT
 private slots:
+    void theProgramsSayTheirVersion();
     void planKeepsItsContract();
     void planWithoutSolutionIsAnAnswer();
     void planOverTerrainAndRoutes();
@@ -1236,6 +1238,20 @@ void CommandLineTest::aFaultInsideIsOneLineAndExitOne() {
     const std::string said = err.str();
     QVERIFY2(said.find("a fault inside the program: made to fail") != std::string::npos, said.c_str());
     QCOMPARE(std::count(said.begin(), said.end(), '\n'), 1);
+}
+
+void CommandLineTest::theProgramsSayTheirVersion() {
+    for (const char* name : {"sobremesa-cli", "sobremesa-sim"}) {
+        QProcess program;
+        program.start(QStringLiteral(BIN_DIR "/") + QLatin1String(name), {QStringLiteral("--version")});
+        QVERIFY(program.waitForFinished(sobremesa::tests::patience_ms));
+        QCOMPARE(program.exitCode(), 0);
+        const QByteArray said = program.readAllStandardOutput();
+        QVERIFY2(QRegularExpression(QStringLiteral("^sobremesa-(cli|sim) \\d+\\.\\d+\\.\\d+\n$"))
+                     .match(QString::fromUtf8(said))
+                     .hasMatch(),
+                 said.constData());
+    }
 }
 
 SOBREMESA_TEST(CommandLineTest)
