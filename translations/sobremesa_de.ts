@@ -6559,10 +6559,6 @@ at %3, like a LiPo</source>
         <translation>Keine Spur: dieses Log hat keine Position</translation>
     </message>
     <message>
-        <source>height</source>
-        <translation>Höhe</translation>
-    </message>
-    <message>
         <source>ground speed</source>
         <translation>Geschwindigkeit über Grund</translation>
     </message>
@@ -6598,6 +6594,10 @@ at %3, like a LiPo</source>
     <message>
         <source>the same everywhere</source>
         <translation>überall gleich</translation>
+    </message>
+    <message>
+        <source>height above home</source>
+        <translation>Höhe über Start</translation>
     </message>
 </context>
 <context>
@@ -9093,6 +9093,35 @@ verbr.</translation>
     <message>
         <source>welded on top of each other</source>
         <translation>übereinander geschweißt</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::PackDrawing</name>
+    <message>
+        <source>%1 × %2 × %3 mm</source>
+        <comment>sides of a bay</comment>
+        <translation>%1 × %2 × %3 mm</translation>
+    </message>
+    <message>
+        <source>Fits the bay of %1, %2.</source>
+        <translation>Passt in den Schacht von %1, %2.</translation>
+    </message>
+    <message>
+        <source>Does not fit the bay of %1, %2.</source>
+        <translation>Passt nicht in den Schacht von %1, %2.</translation>
+    </message>
+    <message>
+        <source>The pack from above, to scale</source>
+        <translation>Der Akku von oben, maßstäblich</translation>
+    </message>
+    <message>
+        <source>%1 × %2 mm. %3</source>
+        <comment>sides of a pack, whether it fits</comment>
+        <translation>%1 × %2 mm. %3</translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
     </message>
 </context>
 <context>

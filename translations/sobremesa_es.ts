@@ -6559,10 +6559,6 @@ a %3, como una LiPo</translation>
         <translation>Sin traza: este registro no tiene posición</translation>
     </message>
     <message>
-        <source>height</source>
-        <translation>altura</translation>
-    </message>
-    <message>
         <source>ground speed</source>
         <translation>velocidad sobre el suelo</translation>
     </message>
@@ -6598,6 +6594,10 @@ a %3, como una LiPo</translation>
     <message>
         <source>the same everywhere</source>
         <translation>igual en todas partes</translation>
+    </message>
+    <message>
+        <source>height above home</source>
+        <translation>altura sobre casa</translation>
     </message>
 </context>
 <context>
@@ -9093,6 +9093,35 @@ usados</translation>
     <message>
         <source>welded on top of each other</source>
         <translation>soldadas una sobre otra</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::PackDrawing</name>
+    <message>
+        <source>%1 × %2 × %3 mm</source>
+        <comment>sides of a bay</comment>
+        <translation>%1 × %2 × %3 mm</translation>
+    </message>
+    <message>
+        <source>Fits the bay of %1, %2.</source>
+        <translation>Cabe en el hueco de %1, %2.</translation>
+    </message>
+    <message>
+        <source>Does not fit the bay of %1, %2.</source>
+        <translation>No cabe en el hueco de %1, %2.</translation>
+    </message>
+    <message>
+        <source>The pack from above, to scale</source>
+        <translation>La batería desde arriba, a escala</translation>
+    </message>
+    <message>
+        <source>%1 × %2 mm. %3</source>
+        <comment>sides of a pack, whether it fits</comment>
+        <translation>%1 × %2 mm. %3</translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
     </message>
 </context>
 <context>

@@ -3,6 +3,7 @@
 #include <QDragEnterEvent>
 #include <QMimeData>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSignalSpy>
 #include <QTableView>
 #include <QTest>
@@ -33,6 +34,7 @@ private slots:
     void init();
     void emptyPlaceOffersTheFirstStep();
     void aDroppedLogIsLaidOpen();
+    void heightsCountFromHome();
     void setAsideIsListed();
     void oneCursorForStripsAndMap();
     void zoomPanAndReset();
@@ -90,6 +92,44 @@ void DebriefPlaceTest::aDroppedLogIsLaidOpen() {
     drop(&**window_, QStringLiteral(DEMO_DIR "/tarabilla-quarry.plan.json"));
     EVENTUALLY_EQUAL(int((*window_)->place()), int(Place::plan));
     window_->settle();
+}
+
+/// GPX counts heights from sea level (GPX 1.1 schema, "elevation in meters"): strips, track and plan count from home.
+void DebriefPlaceTest::heightsCountFromHome() {
+    QString text = QStringLiteral("<gpx version=\"1.1\" xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><trkseg>");
+    constexpr double field_m = 914.0;
+    for (int s = 0; s <= 300; ++s) {
+        // Out for 150 s and back, up to 80 m and down again.
+        const int out = s <= 150 ? s : 300 - s;
+        const double height_m = field_m + std::min(80.0, 2.0 * out);
+        text += QStringLiteral("<trkpt lat=\"%1\" lon=\"-4.0\"><ele>%2</ele><time>2026-05-02T10:%3:%4Z</time></trkpt>")
+                    .arg(41.0 + out * 15.0 / 111200.0, 0, 'f', 7)
+                    .arg(height_m, 0, 'f', 1)
+                    .arg(s / 60, 2, 10, QLatin1Char('0'))
+                    .arg(s % 60, 2, 10, QLatin1Char('0'));
+    }
+    text += QStringLiteral("</trkseg></trk></gpx>");
+    const QString path = folder_.filePath(QStringLiteral("high-field.gpx"));
+    QFile file(path);
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(text.toUtf8());
+    file.close();
+    (*window_)->openFile(path);
+    EVENTUALLY((*window_)->debriefSession().debrief() && !(*window_)->debriefSession().is_opening());
+    const auto table = (*window_)->debriefPlace().findChild<StripCharts*>()->shownTable();
+    const auto column = table.headers.indexOf(QRegularExpression(QStringLiteral("^Height.*")));
+    QVERIFY2(column > 0, qPrintable(table.headers.join(QLatin1Char('|'))));
+    double lowest = 1e9;
+    double highest = -1e9;
+    for (const auto& row : table.rows) {
+        const double height_m = row[std::size_t(column)].sort.toDouble();
+        lowest = std::min(lowest, height_m);
+        highest = std::max(highest, height_m);
+    }
+    VERIFY_NEAR(lowest, 0.0, 0.1);
+    VERIFY_NEAR(highest, 80.0, 0.1);
+    const auto clean = (*window_)->debriefSession().debrief()->clean;
+    VERIFY_NEAR(*telemetry::home_height_m(clean), field_m, 0.01);
 }
 
 void DebriefPlaceTest::setAsideIsListed() {

@@ -43,7 +43,7 @@ ShownTable StripCharts::shownTable() const {
         std::vector<Cell> row = {figure_cell(time_s[rows[n]] / units::seconds_per_minute, 2)};
         for (const Strip& strip : strips_) {
             const double value = (*debrief_->log)[strip.channel][debrief_->clean.rows[rows[n]]];
-            row.push_back(figure_cell(value * strip.factor, strip.decimals));
+            row.push_back(figure_cell(strip.shown(value), strip.decimals));
         }
         table.rows.push_back(std::move(row));
     }
@@ -78,10 +78,11 @@ void StripCharts::rebuild() {
     const auto speed = q.notation(units::Quantity::airspeed);
     const auto height = q.notation(units::Quantity::height);
     const std::vector<Strip> wanted = {
-        {Channel::height_m, tr("Height"), height.factor, tr("%1 above home").arg(height.unit), 0, {}, {}, {}},
-        {Channel::ground_speed_mps, tr("Ground speed"), speed.factor, speed.unit, 0, {}, {}, {}},
-        {Channel::voltage_v, tr("Pack"), 1.0, tr("V under load"), 2, {}, {}, {}},
-        {Channel::current_a, tr("Current"), 1.0, tr("A"), 1, {}, {}, {}},
+        {Channel::height_m, tr("Height"), height.factor, tr("%1 above home").arg(height.unit), 0,
+         telemetry::home_height_m(debrief_->clean).value_or(0.0)},
+        {Channel::ground_speed_mps, tr("Ground speed"), speed.factor, speed.unit, 0},
+        {Channel::voltage_v, tr("Pack"), 1.0, tr("V under load"), 2},
+        {Channel::current_a, tr("Current"), 1.0, tr("A"), 1},
     };
     plot_->plotLayout()->setRowSpacing(look.scaled(2));
     int row = 0;
@@ -117,7 +118,7 @@ void StripCharts::addStrip(Strip strip, int row) {
     // Made once; the chart then draws two points a pixel, whatever the length of the log.
     std::vector<double> values(debrief_->clean.rows.size());
     for (std::size_t i = 0; i < values.size(); ++i)
-        values[i] = debrief_->clean.value(strip.channel, i) * strip.factor;
+        values[i] = strip.shown(debrief_->clean.value(strip.channel, i));
     strip.column = std::make_shared<const telemetry::MinMaxPyramid>(std::move(values));
     QCPGraph* graph = plot_->addGraph(x, y);
     strip.graph = graph;
@@ -326,7 +327,7 @@ void StripCharts::placeCursor() {
     QStringList spoken;
     for (const Strip& strip : strips_) {
         QCPAxis* x = strip.rect->axis(QCPAxis::atBottom);
-        const double value = debrief_->clean.value(strip.channel, *cursor_row_) * strip.factor;
+        const double value = strip.shown(debrief_->clean.value(strip.channel, *cursor_row_));
         strip.line->point1->setCoords(minutes, 0.0);
         strip.line->point2->setCoords(minutes, 1.0);
         strip.line->setVisible(true);

@@ -54,6 +54,9 @@ private:
         double factor = 1.0;
         QString unit;
         int decimals = 1;
+        /// Taken off before the factor: the height that the log gives home.
+        double zero = 0.0;
+        double shown(double reading) const { return (reading - zero) * factor; }
         std::shared_ptr<const telemetry::MinMaxPyramid> column = {};
         QCPGraph* graph = nullptr;
         QCPAxisRect* rect = nullptr;

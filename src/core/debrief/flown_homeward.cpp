@@ -148,16 +148,13 @@ mission::Mission flown_mission(const telemetry::CleanLog& log, const telemetry::
                 units::wrap_degrees(units::degrees(std::atan2(track.east_m[i], track.north_m[i])));
         }
     }
-    if (log.raw->has(Channel::height_m)) {
+    if (const auto ground = telemetry::home_height_m(log)) {
         std::vector<double> heights;
-        std::optional<double> ground;
         for (std::size_t i = 0; i < log.rows.size(); ++i) {
             const double h = log.value(Channel::height_m, i);
-            if (!std::isfinite(h)) continue;
-            if (!ground) ground = h;
-            heights.push_back(h - *ground);
+            if (std::isfinite(h)) heights.push_back(h - *ground);
         }
-        if (!heights.empty()) mission.height_m = std::max(0.0, units::median(std::move(heights)));
+        mission.height_m = std::max(0.0, units::median(std::move(heights)));
     }
     return mission;
 }

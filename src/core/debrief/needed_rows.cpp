@@ -27,15 +27,10 @@ struct Moment {
 /// Height above the launch at each row, or of the forecast where the log has none.
 class Heights {
 public:
-    Heights(const telemetry::CleanLog& log, const mission::Plan& forecast) : log_(log), forecast_(forecast) {
-        has_ = log.raw->has(Channel::height_m);
-        for (std::size_t i = 0; has_ && !ground_m_ && i < log.rows.size(); ++i) {
-            const double h = log.value(Channel::height_m, i);
-            if (std::isfinite(h)) ground_m_ = h;
-        }
-    }
+    Heights(const telemetry::CleanLog& log, const mission::Plan& forecast)
+        : log_(log), forecast_(forecast), ground_m_(telemetry::home_height_m(log)) {}
     double at(std::size_t row, double from_home_m) {
-        const double h = has_ ? log_.value(Channel::height_m, row) : std::nan("");
+        const double h = ground_m_ ? log_.value(Channel::height_m, row) : std::nan("");
         if (std::isfinite(h)) last_m_ = std::max(h - *ground_m_, 0.0);
         if (last_m_) return *last_m_;
         return mission::outward_at(forecast_, std::min(from_home_m, forecast_.outward.back().distance_m)).height_m;
@@ -44,7 +39,6 @@ public:
 private:
     const telemetry::CleanLog& log_;
     const mission::Plan& forecast_;
-    bool has_ = false;
     std::optional<double> ground_m_;
     std::optional<double> last_m_;
 };

@@ -284,4 +284,13 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
     return result;
 }
 
+std::optional<double> home_height_m(const CleanLog& log) {
+    if (!log.raw->has(Channel::height_m)) return std::nullopt;
+    for (std::size_t i = 0; i < log.rows.size(); ++i) {
+        const double height_m = log.value(Channel::height_m, i);
+        if (std::isfinite(height_m)) return height_m;
+    }
+    return std::nullopt;
+}
+
 } // namespace sobremesa::telemetry

@@ -568,7 +568,7 @@ struct Measure {
 
 std::vector<Measure> measures() {
     using telemetry::Channel;
-    return {{Channel::height_m, DebriefPlace::tr("height"), Quantity::height},
+    return {{Channel::height_m, DebriefPlace::tr("height above home"), Quantity::height},
             {Channel::ground_speed_mps, DebriefPlace::tr("ground speed"), Quantity::ground_speed_out},
             {Channel::current_a, DebriefPlace::tr("current"), Quantity::mean_current},
             {Channel::voltage_v, DebriefPlace::tr("voltage"), Quantity::lowest_voltage},
@@ -618,7 +618,10 @@ void DebriefPlace::showMeasure() {
         return;
     }
     std::vector<double> values(track.time_s.size());
-    for (std::size_t i = 0; i < values.size(); ++i) values[i] = debrief->clean.value(measure->channel, i);
+    const double zero = measure->channel == telemetry::Channel::height_m
+                            ? telemetry::home_height_m(debrief->clean).value_or(0.0)
+                            : 0.0;
+    for (std::size_t i = 0; i < values.size(); ++i) values[i] = debrief->clean.value(measure->channel, i) - zero;
     constexpr int classes_shown = 5;
     constexpr double window_s = 10.0;
     const auto notation = Look::instance().quantities().notation(measure->quantity);
