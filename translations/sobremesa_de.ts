@@ -6597,7 +6597,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>height above home</source>
-        <translation>Höhe über Start</translation>
+        <translation>Höhe über dem Start</translation>
     </message>
 </context>
 <context>
@@ -9410,6 +9410,53 @@ verbr.</translation>
     <message>
         <source>out</source>
         <translation>hin</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::RechargeChart</name>
+    <message>
+        <source>Counted against recharged</source>
+        <translation>Gezählt gegen nachgeladen</translation>
+    </message>
+    <message>
+        <source>The sensor reads %1 % of what was recharged.</source>
+        <translation>Der Sensor zeigt %1 % des Nachgeladenen.</translation>
+    </message>
+    <message>
+        <source>Outliers: %1.</source>
+        <translation>Ausreißer: %1.</translation>
+    </message>
+    <message>
+        <source>flight</source>
+        <translation>Flug</translation>
+    </message>
+    <message>
+        <source>counted, mAh</source>
+        <translation>gezählt, mAh</translation>
+    </message>
+    <message>
+        <source>recharged, mAh</source>
+        <translation>nachgeladen, mAh</translation>
+    </message>
+    <message>
+        <source>counted, % of recharged</source>
+        <translation>gezählt, % des Nachgeladenen</translation>
+    </message>
+    <message>
+        <source>%1, excluded</source>
+        <translation>%1, ausgeschlossen</translation>
+    </message>
+    <message>
+        <source>counted beyond what was recharged, mAh</source>
+        <translation>mehr gezählt als nachgeladen, mAh</translation>
+    </message>
+    <message>
+        <source>charger ± %1 %</source>
+        <translation>Ladegerät ± %1 %</translation>
+    </message>
+    <message>
+        <source>sensor reads %1 %</source>
+        <translation>Sensor zeigt %1 %</translation>
     </message>
 </context>
 <context>

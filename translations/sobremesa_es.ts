@@ -6597,7 +6597,7 @@ a %3, como una LiPo</translation>
     </message>
     <message>
         <source>height above home</source>
-        <translation>altura sobre casa</translation>
+        <translation>altura sobre la casa</translation>
     </message>
 </context>
 <context>
@@ -9410,6 +9410,53 @@ usados</translation>
     <message>
         <source>out</source>
         <translation>ida</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::RechargeChart</name>
+    <message>
+        <source>Counted against recharged</source>
+        <translation>Contado frente a recargado</translation>
+    </message>
+    <message>
+        <source>The sensor reads %1 % of what was recharged.</source>
+        <translation>El sensor lee el %1 % de lo recargado.</translation>
+    </message>
+    <message>
+        <source>Outliers: %1.</source>
+        <translation>Atípicos: %1.</translation>
+    </message>
+    <message>
+        <source>flight</source>
+        <translation>vuelo</translation>
+    </message>
+    <message>
+        <source>counted, mAh</source>
+        <translation>contado, mAh</translation>
+    </message>
+    <message>
+        <source>recharged, mAh</source>
+        <translation>recargado, mAh</translation>
+    </message>
+    <message>
+        <source>counted, % of recharged</source>
+        <translation>contado, % de lo recargado</translation>
+    </message>
+    <message>
+        <source>%1, excluded</source>
+        <translation>%1, excluido</translation>
+    </message>
+    <message>
+        <source>counted beyond what was recharged, mAh</source>
+        <translation>contado de más sobre lo recargado, mAh</translation>
+    </message>
+    <message>
+        <source>charger ± %1 %</source>
+        <translation>cargador ± %1 %</translation>
+    </message>
+    <message>
+        <source>sensor reads %1 %</source>
+        <translation>el sensor lee %1 %</translation>
     </message>
 </context>
 <context>

@@ -3,6 +3,7 @@
 #include <QComboBox>
 #include <QPushButton>
 
+#include "app/charts/recharge_chart.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/sensors/sensors_place.hpp"
 #include "app/theme/look.hpp"
@@ -27,6 +28,7 @@ private slots:
     void withoutAircraftItSaysWhatItTakes();
     void withoutARechargeItSaysWhatToDo();
     void theDemosSensorIsFound();
+    void theChartShowsTheError();
     void correctingFlightsChangesTheBookAndIsUndone();
     void pairsAreWrittenDown();
     void theScaleIsNoted();
@@ -132,6 +134,32 @@ void SensorsTest::theDemosSensorIsFound() {
     press("calibrationTake");
     QCOMPARE((*place().session().result())->flights, (*found)->flights - 1);
     QVERIFY(place().table().model()->index(0, 5).data().toString().contains(QStringLiteral("excluded")));
+}
+
+/// The slope of counted against recharged is the sensor's error; who stands apart is named.
+void SensorsTest::theChartShowsTheError() {
+    window_->bringInFlights();
+    rechargeTheWing();
+    auto& session = place().session();
+    session.choose(aircraft("Alcaraván"));
+    auto* chart = window_->find<RechargeChart>("rechargeChart");
+    EVENTUALLY(chart->isVisible());
+    const auto table = chart->shownTable();
+    QVERIFY(table.rows.size() >= 3);
+    for (const auto& row : table.rows) VERIFY_NEAR(row[3].sort.toDouble(), 103.0, 0.1);
+    QVERIFY2(chart->accessibleDescription().contains(QStringLiteral("103")),
+             qPrintable(chart->accessibleDescription()));
+    // A flight that was not charged to full stands apart, by name.
+    const std::size_t before = table.rows.size();
+    for (int i = 0; i < 4; ++i) session.addPair(5.0, 5.0 / 1.03);
+    session.addPair(5.0, 3.0);
+    const auto after = chart->shownTable();
+    QCOMPARE(after.rows.size(), before + 5);
+    QVERIFY2(chart->accessibleDescription().contains(QStringLiteral("Outliers")),
+             qPrintable(chart->accessibleDescription()));
+    const QImage with = chart->grab().toImage();
+    session.setCharger(0.1);
+    QVERIFY(chart->grab().toImage() != with);
 }
 
 void SensorsTest::correctingFlightsChangesTheBookAndIsUndone() {

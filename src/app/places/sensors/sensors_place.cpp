@@ -1,4 +1,5 @@
 #include "app/places/sensors/sensors_place.hpp"
+#include "app/charts/recharge_chart.hpp"
 
 #include <cmath>
 
@@ -243,6 +244,9 @@ QWidget* SensorsPlace::makeEvidence() {
     table_->setSelectionMode(QAbstractItemView::ExtendedSelection);
     table_->horizontalHeader()->setStretchLastSection(true);
     column->addWidget(table_, 1);
+    chart_ = new RechargeChart;
+    chart_->setObjectName(QStringLiteral("rechargeChart"));
+    column->addWidget(chart_, 2);
     take_ = new QPushButton(tr("Exclude or include"));
     take_->setObjectName(QStringLiteral("calibrationTake"));
     connect(take_, &QPushButton::clicked, this, &SensorsPlace::takeChosen);
@@ -337,6 +341,7 @@ void SensorsPlace::showEvidence() {
     const auto& q = Look::instance().quantities();
     const auto found = session_.result();
     std::vector<std::vector<Cell>> rows;
+    std::vector<RechargeChart::Flight> points;
     int number = 0;
     for (const auto& flight : session_.flights()) {
         const telemetry::CalibrationPair pair{flight.counted_ah, flight.recharged_ah};
@@ -346,6 +351,7 @@ void SensorsPlace::showEvidence() {
             flight.taken && found && *found &&
             std::find((*found)->outliers.begin(), (*found)->outliers.end(), number) != (*found)->outliers.end();
         if (flight.taken) ++number;
+        points.push_back({flight.name, flight.counted_ah, flight.recharged_ah, flight.taken, outlier});
         // Off by so much, because that flight alone would set the scale so.
         std::optional<units::Explanation> why;
         if (const auto alone =
@@ -367,6 +373,9 @@ void SensorsPlace::showEvidence() {
     cells_->setCells({tr("flight"), tr("counted"), tr("recharged"), tr("error"), tr("error after"), tr("state")},
                      std::move(rows));
     table_->fitColumns();
+    chart_->setVisible(!points.empty());
+    chart_->setFlights(std::move(points), found && *found ? std::optional((*found)->reads) : std::nullopt,
+                       session_.charger());
     take_->setEnabled(!session_.flights().empty());
     after_->setVisible(found && *found);
     if (!found || !*found) return;

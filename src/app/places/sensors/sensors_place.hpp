@@ -12,6 +12,7 @@ namespace sobremesa::app {
 
 class CellModel;
 class DataTable;
+class RechargeChart;
 class FigureRow;
 class NumberField;
 class TextLabel;
@@ -59,6 +60,7 @@ private:
     QPushButton* take_scale_;
     CellModel* cells_;
     DataTable* table_;
+    RechargeChart* chart_;
     QPushButton* take_;
     NumberField* counted_;
     NumberField* recharged_;
