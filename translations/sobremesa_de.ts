@@ -9125,6 +9125,65 @@ verbr.</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::PackLines</name>
+    <message>
+        <source>Packs in the cruise of the plan</source>
+        <translation>Akkus im Reiseflug des Plans</translation>
+    </message>
+    <message>
+        <source>%1: %2; %3</source>
+        <comment>pack, what it gives, its past</comment>
+        <translation>%1: %2; %3</translation>
+    </message>
+    <message>
+        <source>cannot carry it</source>
+        <translation>trägt ihn nicht</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>energy, time</comment>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>health %1</source>
+        <translation>Zustand %1</translation>
+    </message>
+    <message>
+        <source>%1, not flown</source>
+        <comment>health</comment>
+        <translation>%1, nicht geflogen</translation>
+    </message>
+    <message>
+        <source>%1, flown %2</source>
+        <comment>health, day</comment>
+        <translation>%1, geflogen %2</translation>
+    </message>
+    <message>
+        <source>pack</source>
+        <translation>Akku</translation>
+    </message>
+    <message>
+        <source>±, Wh</source>
+        <translation>±, Wh</translation>
+    </message>
+    <message>
+        <source>time, min</source>
+        <translation>Zeit, min</translation>
+    </message>
+    <message>
+        <source>health, %</source>
+        <translation>Zustand, %</translation>
+    </message>
+    <message>
+        <source>last flown</source>
+        <translation>zuletzt geflogen</translation>
+    </message>
+    <message>
+        <source>usable, Wh</source>
+        <translation>nutzbar, Wh</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::PacksPlace</name>
     <message>
         <source>Packs: list, bench, build, health</source>
@@ -9145,6 +9204,10 @@ verbr.</translation>
     <message>
         <source>Health</source>
         <translation>Zustand</translation>
+    </message>
+    <message>
+        <source>In the cruise of %1 at %2, each at its own mass</source>
+        <translation>Im Reiseflug von %1 bei %2, jeder mit seiner Masse</translation>
     </message>
 </context>
 <context>

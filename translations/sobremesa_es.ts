@@ -9125,6 +9125,65 @@ usados</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::PackLines</name>
+    <message>
+        <source>Packs in the cruise of the plan</source>
+        <translation>Baterías en el crucero del plan</translation>
+    </message>
+    <message>
+        <source>%1: %2; %3</source>
+        <comment>pack, what it gives, its past</comment>
+        <translation>%1: %2; %3</translation>
+    </message>
+    <message>
+        <source>cannot carry it</source>
+        <translation>no puede con él</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>energy, time</comment>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>health %1</source>
+        <translation>salud %1</translation>
+    </message>
+    <message>
+        <source>%1, not flown</source>
+        <comment>health</comment>
+        <translation>%1, sin volar</translation>
+    </message>
+    <message>
+        <source>%1, flown %2</source>
+        <comment>health, day</comment>
+        <translation>%1, volada %2</translation>
+    </message>
+    <message>
+        <source>pack</source>
+        <translation>batería</translation>
+    </message>
+    <message>
+        <source>±, Wh</source>
+        <translation>±, Wh</translation>
+    </message>
+    <message>
+        <source>time, min</source>
+        <translation>tiempo, min</translation>
+    </message>
+    <message>
+        <source>health, %</source>
+        <translation>salud, %</translation>
+    </message>
+    <message>
+        <source>last flown</source>
+        <translation>último vuelo</translation>
+    </message>
+    <message>
+        <source>usable, Wh</source>
+        <translation>útil, Wh</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::PacksPlace</name>
     <message>
         <source>Packs: list, bench, build, health</source>
@@ -9145,6 +9204,10 @@ usados</translation>
     <message>
         <source>Health</source>
         <translation>Salud</translation>
+    </message>
+    <message>
+        <source>In the cruise of %1 at %2, each at its own mass</source>
+        <translation>En el crucero de %1 a %2, cada una con su masa</translation>
     </message>
 </context>
 <context>

@@ -8,11 +8,14 @@ namespace sobremesa::session {
 
 namespace {
 
-BenchShown work_out(BenchShown shown, const std::vector<std::size_t>& chosen) {
+BenchShown work_out(BenchShown shown, const std::vector<std::size_t>& chosen, bool compares) {
     shown.matches = matching::match(shown.bench, shown.candidates);
-    std::vector<matching::Candidate> compared;
-    for (const std::size_t i : chosen) compared.push_back(shown.candidates[i]);
-    const auto scaled = matching::compare(shown.bench, compared, shown.basis);
+    std::vector<matching::ScaledMatch> scaled;
+    if (compares) {
+        std::vector<matching::Candidate> compared;
+        for (const std::size_t i : chosen) compared.push_back(shown.candidates[i]);
+        scaled = matching::compare(shown.bench, compared, shown.basis);
+    }
     for (std::size_t n = 0; n < chosen.size(); ++n) {
         const std::size_t i = chosen[n];
         BenchCurve curve;
@@ -21,8 +24,8 @@ BenchShown work_out(BenchShown shown, const std::vector<std::size_t>& chosen) {
         curve.load.temperature_c = shown.bench.air_temperature_c;
         curve.load.landing_cell_v = shown.bench.landing_cell_v;
         curve.result = battery::on_the_bench(*shown.candidates[i].model, curve.load);
-        curve.compared = scaled[n];
-        if (n == 0) curve.best = matching::best_range_scale(shown.bench, shown.candidates[i]);
+        if (compares) curve.compared = scaled[n];
+        if (compares && n == 0) curve.best = matching::best_range_scale(shown.bench, shown.candidates[i]);
         shown.curves.push_back(std::move(curve));
     }
     if (!shown.curves.empty()) shown.diagnostics = shown.curves.front().result.diagnostics;
@@ -95,11 +98,12 @@ void BenchSession::workOut() {
     }
     shown.candidates = candidates(shown.ids);
     std::vector<std::size_t> chosen;
-    for (const Id id : chosen_) {
+    for (const Id id : curves_of_all_ ? shown.ids : chosen_) {
         const auto at = std::find(shown.ids.begin(), shown.ids.end(), id);
         if (at != shown.ids.end()) chosen.push_back(std::size_t(at - shown.ids.begin()));
     }
-    job_.start([shown = std::move(shown), chosen](const std::stop_token&) { return work_out(shown, chosen); },
+    job_.start([shown = std::move(shown), chosen,
+                compares = !curves_of_all_](const std::stop_token&) { return work_out(shown, chosen, compares); },
                [this](BenchShown result) {
                    shown_ = std::make_shared<const BenchShown>(std::move(result));
                    emit changed();

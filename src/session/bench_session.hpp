@@ -52,6 +52,8 @@ public:
     /// The first is the one the figures are about; at most four are drawn.
     void setChosen(const std::vector<Id>& ids);
     const std::vector<Id>& chosen() const { return chosen_; }
+    /// Every pack under its cruise, but none compared with the others.
+    void setCurvesOfAll() { curves_of_all_ = true; }
     static constexpr std::size_t most_chosen = 4;
 
     std::shared_ptr<const BenchShown> shown() const { return shown_; }
@@ -68,6 +70,7 @@ private:
     Workspace& workspace_;
     PlanSession& plan_session_;
     bool active_ = false;
+    bool curves_of_all_ = false;
     std::optional<double> landing_cell_v_;
     matching::Basis basis_ = matching::Basis::as_they_are;
     std::vector<Id> chosen_;

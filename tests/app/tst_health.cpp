@@ -1,11 +1,14 @@
 // The health of a pack: readings kept, their trend, advice, and what a filed flight says of it.
 
+#include <map>
+
 #include <QLineEdit>
 #include <QPushButton>
 
 #include "app/charts/bill_chart.hpp"
 #include "app/charts/forecast_chart.hpp"
 #include "app/charts/health_chart.hpp"
+#include "app/charts/pack_lines.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/debrief/debrief_place.hpp"
@@ -30,6 +33,7 @@ private slots:
     void withoutAReadingItSaysWhatToDo();
     void readingsMakeATrend();
     void readingsOfOtherDays();
+    void packsAtAGlance();
     void anOddCellIsNamed();
     void fullAndStoredAreOneClick();
     void whatCannotBeIsMarked();
@@ -117,6 +121,38 @@ void HealthTest::readingsOfOtherDays() {
         QCOMPARE(pack().readings.size(), std::size_t(1));
         QVERIFY(!window_->said("healthTrouble").isEmpty());
     }
+}
+
+/// Under the list a line for each pack; its figures are those of the bench.
+void HealthTest::packsAtAGlance() {
+    window_->bringInFlights();
+    auto& packs = (*window_)->packs();
+    packs.showRecordList();
+    auto* lines = window_->find<PackLines>("packLines");
+    EVENTUALLY_EQUAL(lines->shownTable().rows.size(), std::size_t(4));
+    QVERIFY(lines->isVisible());
+    packs.showBench();
+    auto& bench = packs.bench().session();
+    EVENTUALLY(bench.shown() && bench.is_settled() && bench.shown()->matches.size() == 4);
+    std::map<QString, double> usable_wh;
+    for (std::size_t i = 0; i < 4; ++i)
+        usable_wh[QString::fromStdString(bench.shown()->candidates[i].pack.name)] =
+            bench.shown()->matches[i].usable_energy_wh;
+    int flown = 0;
+    for (const auto& row : lines->shownTable().rows) {
+        const QString name = row[0].text.section(QLatin1Char(','), 0, 0);
+        QVERIFY2(usable_wh.contains(name), qPrintable(row[0].text));
+        VERIFY_NEAR(row[1].sort.toDouble(), usable_wh[name], 0.06);
+        QVERIFY(row[2].sort.toDouble() > 0.0);
+        flown += row[5].text.startsWith(QStringLiteral("2026-")) ? 1 : 0;
+    }
+    QCOMPARE(flown, 4);
+    // Less room: the table goes first.
+    packs.showRecordList();
+    (*window_)->resize(1280, 460);
+    EVENTUALLY(!lines->isVisible());
+    (*window_)->resize(1280, 800);
+    EVENTUALLY(lines->isVisible());
 }
 
 void HealthTest::anOddCellIsNamed() {

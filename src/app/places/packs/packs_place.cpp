@@ -1,20 +1,32 @@
 #include "app/places/packs/packs_place.hpp"
 
+#include <algorithm>
+
+#include <QDateTime>
 #include <QTabBar>
 #include <QVBoxLayout>
 
+#include "app/charts/pack_lines.hpp"
+#include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
+#include "app/widgets/hairline.hpp"
+#include "app/widgets/scroll_column.hpp"
+#include "app/widgets/text_labels.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+#include "wording/names.hpp"
 
 namespace sobremesa::app {
 
 PacksPlace::PacksPlace(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent)
     : QTabWidget(parent), workspace_(workspace), plan_session_(plan_session), learning_(workspace),
-      record_list_(new RecordListPlace(pack_record_list(workspace))) {
+      lines_bench_(workspace, plan_session), record_list_(new RecordListPlace(pack_record_list(workspace))) {
     setObjectName(QStringLiteral("packsTabs"));
     setAccessibleName(tr("Packs: list, bench, build, health"));
     tabBar()->setAccessibleName(accessibleName());
     setDocumentMode(true);
     addTab(record_list_, tr("List"));
+    makeLines();
     bench_room_ = addLaterTab(tr("Bench"));
     pack_builder_room_ = addLaterTab(tr("Build"));
     health_room_ = addLaterTab(tr("Health"));
@@ -24,6 +36,83 @@ PacksPlace::PacksPlace(session::Workspace& workspace, session::PlanSession& plan
         if (tab == pack_builder_tab) packBuilder().setTested(record_list_->chosen());
         if (tab == health_tab) health().setPack(record_list_->chosen());
     });
+}
+
+/// Under the list: what each pack gives in the cruise of the open plan. Worked out while someone looks.
+void PacksPlace::makeLines() {
+    const Look& look = Look::instance();
+    lines_bench_.setCurvesOfAll();
+    lines_ = new PackLines;
+    lines_->setObjectName(QStringLiteral("packLines"));
+    auto* inside = new Panel;
+    auto* column = new QVBoxLayout(inside);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(look.scaled(6));
+    lines_heading_ = new TextLabel(TextLabel::Role::heading);
+    lines_heading_->setObjectName(QStringLiteral("packLinesHeading"));
+    column->addWidget(lines_heading_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(lines_);
+    column->addStretch(1);
+    record_list_->setPicture(new ScrollColumn(inside));
+    connect(&lines_bench_, &session::BenchSession::changed, this, &PacksPlace::showLines);
+    connect(&Look::instance(), &Look::changed, this, &PacksPlace::showLines);
+    connect(this, &QTabWidget::currentChanged, this, &PacksPlace::lookAtLines);
+}
+
+void PacksPlace::lookAtLines() {
+    lines_bench_.setActive(isVisible() && currentIndex() == record_list_tab);
+}
+
+void PacksPlace::showEvent(QShowEvent* event) {
+    QTabWidget::showEvent(event);
+    lookAtLines();
+}
+
+void PacksPlace::hideEvent(QHideEvent* event) {
+    QTabWidget::hideEvent(event);
+    lookAtLines();
+}
+
+void PacksPlace::showLines() {
+    const auto shown = lines_bench_.shown();
+    if (!shown) return;
+    const auto& q = Look::instance().quantities();
+    const auto& aircraft = plan_session_.request().aircraft;
+    lines_heading_->setWords(tr("In the cruise of %1 at %2, each at its own mass")
+                                 .arg(wording::title(aircraft),
+                                      q.text(units::Quantity::temperature, {shown->bench.air_temperature_c, 0.0})));
+    std::vector<PackLines::Line> lines;
+    for (const auto& curve : shown->curves) {
+        const auto& candidate = shown->candidates[curve.candidate];
+        const auto& match = shown->matches[curve.candidate];
+        PackLines::Line line;
+        line.name = wording::title(candidate.pack);
+        if (const auto why = matching::explain(shown->bench, candidate, match, units::Quantity::usable_energy))
+            line.usable_wh = why->value;
+        line.endurance_s = match.endurance_s.value;
+        line.health_share = battery::capacity_share(candidate.pack);
+        line.landing_cell_v = curve.result.landing_cell_v;
+        const auto id = shown->ids[curve.candidate];
+        std::optional<double> last_s;
+        for (const auto& [number, flight] : workspace_.library().flights) {
+            if (flight.pack_id == id && flight.start_clock_s && flight.start_clock_s > last_s)
+                last_s = flight.start_clock_s;
+        }
+        if (last_s)
+            line.last_flown = QDateTime::fromSecsSinceEpoch(qint64(*last_s), Qt::UTC).date().toString(Qt::ISODate);
+        const auto& run = curve.result.run;
+        if (!run.gives_nothing() && run.last().charge_used_ah > 0.0) {
+            for (const auto& point : run.points)
+                line.curve.push_back(
+                    {point.charge_used_ah / run.last().charge_used_ah, point.voltage_v / candidate.pack.series});
+        }
+        lines.push_back(std::move(line));
+    }
+    std::sort(lines.begin(), lines.end(),
+              [](const auto& a, const auto& b) { return compare_as_read(a.name, b.name) < 0; });
+    lines_heading_->setVisible(!lines.empty());
+    lines_->setLines(std::move(lines));
 }
 
 QWidget* PacksPlace::addLaterTab(const QString& name) {

@@ -9,6 +9,9 @@
 
 namespace sobremesa::app {
 
+class PackLines;
+class TextLabel;
+
 /// Packs: the list, the bench on which they are tried, the pack builder in which they are made on paper, and their
 /// health over the cycles. All but the list are made when they are first wanted, so that the first window does not
 /// wait.
@@ -33,13 +36,23 @@ signals:
     /// A table that was not there when the columns were restored.
     void tableMade(DataTable* table);
 
+protected:
+    void showEvent(QShowEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
+
 private:
+    void makeLines();
+    void lookAtLines();
+    void showLines();
     enum Tab { record_list_tab, bench_tab, pack_builder_tab, health_tab };
     QWidget* addLaterTab(const QString& name);
 
     session::Workspace& workspace_;
     session::PlanSession& plan_session_;
     session::PackSession learning_;
+    session::BenchSession lines_bench_;
+    PackLines* lines_ = nullptr;
+    TextLabel* lines_heading_ = nullptr;
     RecordListPlace* record_list_;
     QWidget* bench_room_ = nullptr;
     QWidget* pack_builder_room_ = nullptr;

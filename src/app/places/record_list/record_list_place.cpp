@@ -141,6 +141,8 @@ QWidget* RecordListPlace::makeRecordList() {
     table_->horizontalHeader()->setStretchLastSection(true);
     connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this] { showChosen(); });
     column->addWidget(table_, 1);
+    under_table_ = new QVBoxLayout;
+    column->addLayout(under_table_, 1);
     return panel;
 }
 
@@ -172,6 +174,23 @@ QWidget* RecordListPlace::makeDetails() {
     auto* scroll = new ScrollColumn(details_inside_);
     scroll->setMinimumWidth(look.scaled(330));
     return scroll;
+}
+
+void RecordListPlace::setPicture(QWidget* picture) {
+    picture_ = picture;
+    under_table_->addWidget(picture, 1);
+    givePictureRoom();
+}
+
+/// The table goes first: below this height it needs what there is.
+void RecordListPlace::givePictureRoom() {
+    constexpr int least_px = 460;
+    if (picture_) picture_->setVisible(height() >= Look::instance().scaled(least_px));
+}
+
+void RecordListPlace::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    givePictureRoom();
 }
 
 std::optional<Id> RecordListPlace::chosen() const {

@@ -30,12 +30,17 @@ public:
     std::optional<Id> chosen() const;
     void choose(Id id);
     void refresh();
+    /// Stands under the table where there is room.
+    void setPicture(QWidget* picture);
 
     // Also commands of the window.
     void add();
     void duplicate();
     void retire();
     void remove();
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
 
 signals:
     /// To be said to the pilot.
@@ -47,12 +52,15 @@ private:
     QWidget* makeDetails();
     void showChosen();
     void showCount();
+    void givePictureRoom();
 
     RecordList record_list_;
     RecordListModel* model_;
     RecordListFilter* filter_;
     QStackedLayout* pages_;
     DataTable* table_;
+    QVBoxLayout* under_table_ = nullptr;
+    QWidget* picture_ = nullptr;
     TextLabel* count_;
     TextLabel* trouble_;
     QLineEdit* find_;
