@@ -2017,7 +2017,7 @@
     </message>
     <message>
         <source>warmed up in still air</source>
-        <translation>erwärmten sich in ruhender Luft</translation>
+        <translation>in ruhender Luft</translation>
     </message>
     <message>
         <source>held at 23 °C</source>
@@ -8357,10 +8357,6 @@ verbr.</translation>
         <translation>Checkliste drucken Papier</translation>
     </message>
     <message>
-        <source>checklist paper</source>
-        <translation>Checkliste Papier</translation>
-    </message>
-    <message>
         <source>import telemetry recording black box flight</source>
         <translation>Telemetrie importieren Aufzeichnung Flug</translation>
     </message>
@@ -8585,6 +8581,18 @@ verbr.</translation>
     <message>
         <source>This logbook can only be read: what you change is not kept.</source>
         <translation>Dieses Logbuch ist schreibgeschützt: Änderungen werden nicht gespeichert.</translation>
+    </message>
+    <message>
+        <source>Edit the setting</source>
+        <translation>Vorgaben bearbeiten</translation>
+    </message>
+    <message>
+        <source>checklist paper preview</source>
+        <translation>Checkliste Papier Vorschau</translation>
+    </message>
+    <message>
+        <source>wind temperature reserve landing voltage aircraft pack</source>
+        <translation>Wind Temperatur Reserve Landespannung Modell Akku</translation>
     </message>
 </context>
 <context>

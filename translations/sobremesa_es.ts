@@ -2017,7 +2017,7 @@
     </message>
     <message>
         <source>warmed up in still air</source>
-        <translation>se calentaron en aire quieto</translation>
+        <translation>en aire quieto</translation>
     </message>
     <message>
         <source>held at 23 °C</source>
@@ -8357,10 +8357,6 @@ usados</translation>
         <translation>lista imprimir papel</translation>
     </message>
     <message>
-        <source>checklist paper</source>
-        <translation>lista papel</translation>
-    </message>
-    <message>
         <source>import telemetry recording black box flight</source>
         <translation>importar telemetría grabación vuelo</translation>
     </message>
@@ -8585,6 +8581,18 @@ usados</translation>
     <message>
         <source>This logbook can only be read: what you change is not kept.</source>
         <translation>Este diario es de solo lectura: los cambios no se guardan.</translation>
+    </message>
+    <message>
+        <source>Edit the setting</source>
+        <translation>Editar los datos</translation>
+    </message>
+    <message>
+        <source>checklist paper preview</source>
+        <translation>lista papel vista previa</translation>
+    </message>
+    <message>
+        <source>wind temperature reserve landing voltage aircraft pack</source>
+        <translation>viento temperatura reserva voltaje aterrizaje aeronave batería</translation>
     </message>
 </context>
 <context>

@@ -41,7 +41,7 @@ private slots:
     void columnsOfAFiledFlightAreUndoable();
     void setAsideLeadsToItsPlace();
     void theTrackShowsAQuantity();
-    void theAccountIsShown();
+    void theReportIsShown();
     void theFoundWindIsTaken();
     void aPackThatDoesNotFitSaysNothing();
     void flightsSideBySide();
@@ -238,7 +238,7 @@ void ReadingChoicesTest::theTrackShowsAQuantity() {
     QVERIFY(by->count() > 3);
     auto* map = window_->find<MapView>("debriefMap");
     const QImage plain = map->grab().toImage();
-    by->setCurrentIndex(by->findText(QStringLiteral("height")));
+    by->setCurrentIndex(by->findText(QStringLiteral("height above home")));
     emit by->activated(by->currentIndex());
     QVERIFY(map->grab().toImage() != plain);
     by->setCurrentIndex(0);
@@ -246,7 +246,7 @@ void ReadingChoicesTest::theTrackShowsAQuantity() {
     QCOMPARE(map->grab().toImage(), plain);
 }
 
-void ReadingChoicesTest::theAccountIsShown() {
+void ReadingChoicesTest::theReportIsShown() {
     open(QStringLiteral(DEMO_DIR "/2026-04-18-alcaravan-west-wind.csv"));
     EVENTUALLY((*window_)->flightSession().flightReport() &&
                !(*window_)->flightSession().flightReport()->turns.empty());

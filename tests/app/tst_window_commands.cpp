@@ -7,6 +7,8 @@
 #include <QListView>
 #include <QMenu>
 #include <QMimeData>
+#include <QPrintPreviewDialog>
+#include <QPrintPreviewWidget>
 #include <QRegularExpression>
 #include <QScrollArea>
 #include <QTranslator>
@@ -78,6 +80,8 @@ private slots:
     void theMapHasACursorForKeys();
     void recentFilesComeBack();
     void anythingIsDroppedAnywhere();
+    void theSettingIsAKeyAway();
+    void theCardIsPreviewed();
     void everyComputedNumberOnEveryScreenSaysWhy();
     void longerTextsFit_data();
     void longerTextsFit();
@@ -405,6 +409,28 @@ void WindowCommandsTest::anythingIsDroppedAnywhere() {
     drop(QStringLiteral(DEMO_DIR "/book.json"));
     EVENTUALLY_EQUAL((*window_)->workspace().summaries().size(), std::size_t(8));
     window_->settle();
+}
+
+/// A key leads to the setting from wherever one is.
+void WindowCommandsTest::theSettingIsAKeyAway() {
+    QTest::keyClick(&**window_, Qt::Key_7, Qt::ControlModifier);
+    window_->find<QAction>("settingAction")->trigger();
+    QCOMPARE(int((*window_)->place()), int(Place::plan));
+    auto* word = qobject_cast<QAbstractButton*>(QApplication::focusWidget());
+    QVERIFY(word && window_->find<QWidget>("settingLine")->isAncestorOf(word));
+    QCOMPARE(window_->find<QAction>("settingAction")->shortcut(), QKeySequence(Qt::Key_F4));
+}
+
+/// The card is seen before it is printed.
+void WindowCommandsTest::theCardIsPreviewed() {
+    window_->settle();
+    window_->find<QAction>("printCardAction")->trigger();
+    auto* preview = (*window_)->findChild<QPrintPreviewDialog*>(QStringLiteral("printPreview"));
+    QVERIFY(preview);
+    auto* pages = preview->findChild<QPrintPreviewWidget*>();
+    QVERIFY(pages);
+    EVENTUALLY(pages->pageCount() == 1);
+    preview->close();
 }
 
 void WindowCommandsTest::everyComputedNumberOnEveryScreenSaysWhy() {

@@ -20,14 +20,9 @@ constexpr double least_share = 0.002;
 
 } // namespace
 
-BillChart::BillChart(QWidget* parent) : QWidget(parent) {
+BillChart::BillChart(QWidget* parent) : DrawnChart(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("From forecast to flown, cause by cause"));
-    connect(&Look::instance(), &Look::changed, this, [this] {
-        updateGeometry();
-        update();
-    });
 }
 
 void BillChart::setBill(const std::optional<debrief::Bill>& bill) {
@@ -75,23 +70,12 @@ ShownTable BillChart::shownTable() const {
     return table;
 }
 
-void BillChart::paintInto(QPaintDevice& device, const QSize& size) {
-    QPainter painter(&device);
-    draw(painter, size);
-}
-
-void BillChart::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    draw(painter, size());
-}
-
 void BillChart::draw(QPainter& painter, const QSize& size) const {
     if (!bill_) return;
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
     const auto& q = look.quantities();
     const auto rows = shown();
-    painter.setRenderHint(QPainter::Antialiasing);
     painter.setFont(look.font(Look::small_px));
     const double row = look.scaled(row_px);
     const auto sums_text = [&](const debrief::BillSums& of) {
@@ -154,11 +138,6 @@ void BillChart::draw(QPainter& painter, const QSize& size) const {
         y += row;
     }
     total(y, tr("Flown"), bill_->flown);
-    if (hasFocus()) {
-        painter.setPen(QPen(theme.ink, 1, Qt::DotLine));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawRect(QRectF(0.5, 0.5, size.width() - 1.0, size.height() - 1.0));
-    }
 }
 
 } // namespace sobremesa::app

@@ -20,14 +20,9 @@ constexpr int right_px = 18;
 
 } // namespace
 
-CalibrationChart::CalibrationChart(QWidget* parent) : QWidget(parent) {
+CalibrationChart::CalibrationChart(QWidget* parent) : DrawnChart(parent) {
     setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
-    setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("How often flights fell within the band"));
-    connect(&Look::instance(), &Look::changed, this, [this] {
-        updateGeometry();
-        update();
-    });
 }
 
 void CalibrationChart::setShares(std::vector<learning::BandShare> shares, int forecasts) {
@@ -52,21 +47,10 @@ ShownTable CalibrationChart::shownTable() const {
     return table;
 }
 
-void CalibrationChart::paintInto(QPaintDevice& device, const QSize& size) {
-    QPainter painter(&device);
-    draw(painter, size);
-}
-
-void CalibrationChart::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    draw(painter, size());
-}
-
 void CalibrationChart::draw(QPainter& painter, const QSize& size) const {
     if (shares_.empty()) return;
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
-    painter.setRenderHint(QPainter::Antialiasing);
     painter.setFont(look.font(Look::small_px));
     const QRectF field(look.scaled(left_px), look.scaled(head_px), size.width() - look.scaled(left_px + right_px),
                        size.height() - look.scaled(foot_px + head_px));
@@ -98,11 +82,6 @@ void CalibrationChart::draw(QPainter& painter, const QSize& size) const {
     painter.setBrush(theme.ink);
     for (const auto& share : shares_)
         painter.drawEllipse(at(share.nominal, share.observed), look.scaled(3), look.scaled(3));
-    if (hasFocus()) {
-        painter.setPen(QPen(theme.ink, 1, Qt::DotLine));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawRect(QRectF(0.5, 0.5, size.width() - 1.0, size.height() - 1.0));
-    }
 }
 
 } // namespace sobremesa::app

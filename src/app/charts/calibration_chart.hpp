@@ -1,16 +1,12 @@
 #pragma once
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/drawn_chart.hpp"
 #include "core/learning/backtest.hpp"
-
-class QPainter;
 
 namespace sobremesa::app {
 
 /// How often bands held what was flown, against how often they said they would: on the diagonal they are honest.
-class CalibrationChart : public QWidget, public ShownChart {
+class CalibrationChart : public DrawnChart {
     Q_OBJECT
 public:
     explicit CalibrationChart(QWidget* parent = nullptr);
@@ -20,15 +16,11 @@ public:
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return sizeHint(); }
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 protected:
-    void paintEvent(QPaintEvent* event) override;
+    void draw(QPainter& painter, const QSize& size) const override;
 
 private:
-    void draw(QPainter& painter, const QSize& size) const;
-
     std::vector<learning::BandShare> shares_;
     int forecasts_ = 0;
 };

@@ -24,18 +24,15 @@ constexpr double highest_v = 4.35;
 
 } // namespace
 
-PackLines::PackLines(QWidget* parent) : QWidget(parent) {
+PackLines::PackLines(QWidget* parent) : DrawnChart(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Packs in the cruise of the plan"));
-    connect(&Look::instance(), &Look::changed, this, [this] {
-        updateGeometry();
-        update();
-    });
+    hide(); // until there are any
 }
 
 void PackLines::setLines(std::vector<Line> lines) {
     lines_ = std::move(lines);
+    setVisible(!lines_.empty());
     QStringList spoken;
     for (const auto& line : lines_)
         spoken << tr("%1: %2; %3", "pack, what it gives, its past").arg(line.name, gives(line), past(line));
@@ -84,20 +81,9 @@ ShownTable PackLines::shownTable() const {
     return table;
 }
 
-void PackLines::paintInto(QPaintDevice& device, const QSize& size) {
-    QPainter painter(&device);
-    draw(painter, size);
-}
-
-void PackLines::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    draw(painter, size());
-}
-
 void PackLines::draw(QPainter& painter, const QSize& size) const {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
-    painter.setRenderHint(QPainter::Antialiasing);
     double most = 0.0;
     for (const auto& line : lines_) most = std::max(most, line.usable_wh.value + line.usable_wh.sd);
     if (!(most > 0.0)) most = 1.0;
@@ -159,11 +145,6 @@ void PackLines::draw(QPainter& painter, const QSize& size) const {
             painter.drawText(QRectF(x, y, look.scaled(past_px), row), Qt::AlignLeft | Qt::AlignVCenter,
                              painter.fontMetrics().elidedText(past(line), Qt::ElideRight, look.scaled(past_px)));
         }
-    }
-    if (hasFocus()) {
-        painter.setPen(QPen(theme.field_border, 1));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawRect(QRectF(0.5, 0.5, size.width() - 1.0, size.height() - 1.0));
     }
 }
 

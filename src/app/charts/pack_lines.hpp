@@ -2,18 +2,14 @@
 
 #include <vector>
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/drawn_chart.hpp"
 #include "core/units/estimate.hpp"
-
-class QPainter;
 
 namespace sobremesa::app {
 
 /// Packs at a glance, a line for each: what it gives in the plan's cruise as a bar with its error, the volts on the
 /// way there as a small curve that ends where it lands, its health, and when it was last flown.
-class PackLines : public QWidget, public ShownChart {
+class PackLines : public DrawnChart {
     Q_OBJECT
 public:
     explicit PackLines(QWidget* parent = nullptr);
@@ -36,14 +32,11 @@ public:
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override;
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 protected:
-    void paintEvent(QPaintEvent* event) override;
+    void draw(QPainter& painter, const QSize& size) const override;
 
 private:
-    void draw(QPainter& painter, const QSize& size) const;
     QString gives(const Line& line) const;
     QString past(const Line& line) const;
 

@@ -34,14 +34,9 @@ double step_of(double range_ah) {
 
 } // namespace
 
-RechargeChart::RechargeChart(QWidget* parent) : QWidget(parent) {
+RechargeChart::RechargeChart(QWidget* parent) : DrawnChart(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred);
-    setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Counted against recharged"));
-    connect(&Look::instance(), &Look::changed, this, [this] {
-        updateGeometry();
-        update();
-    });
 }
 
 void RechargeChart::setFlights(std::vector<Flight> flights, const std::optional<units::Estimate>& reads,
@@ -86,21 +81,10 @@ ShownTable RechargeChart::shownTable() const {
     return table;
 }
 
-void RechargeChart::paintInto(QPaintDevice& device, const QSize& size) {
-    QPainter painter(&device);
-    draw(painter, size);
-}
-
-void RechargeChart::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    draw(painter, size());
-}
-
 void RechargeChart::draw(QPainter& painter, const QSize& size) const {
     if (flights_.empty()) return;
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
-    painter.setRenderHint(QPainter::Antialiasing);
     painter.setFont(look.font(Look::small_px));
     const QRectF field(look.scaled(left_px), look.scaled(head_px), size.width() - look.scaled(left_px + right_px),
                        size.height() - look.scaled(foot_px + head_px));
@@ -188,11 +172,6 @@ void RechargeChart::draw(QPainter& painter, const QSize& size) const {
             QRectF(left ? field.left() : here.x() + look.scaled(8), here.y() - look.scaled(18),
                    left ? here.x() - look.scaled(8) - field.left() : field.right() - here.x(), look.scaled(18)),
             (left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter, QStringLiteral("▲ ") + flight.name);
-    }
-    if (hasFocus()) {
-        painter.setPen(QPen(theme.field_border, 1));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawRect(QRectF(0.5, 0.5, size.width() - 1.0, size.height() - 1.0));
     }
 }
 

@@ -2,18 +2,14 @@
 
 #include <vector>
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/drawn_chart.hpp"
 #include "core/units/estimate.hpp"
-
-class QPainter;
 
 namespace sobremesa::app {
 
 /// What the sensor counted against what the charger put back, a point for each flight: the slope is the sensor's
 /// error. Dashed, a sensor that reads right, with what the charger itself may be off by around it.
-class RechargeChart : public QWidget, public ShownChart {
+class RechargeChart : public DrawnChart {
     Q_OBJECT
 public:
     explicit RechargeChart(QWidget* parent = nullptr);
@@ -32,15 +28,11 @@ public:
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override;
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 protected:
-    void paintEvent(QPaintEvent* event) override;
+    void draw(QPainter& painter, const QSize& size) const override;
 
 private:
-    void draw(QPainter& painter, const QSize& size) const;
-
     std::vector<Flight> flights_;
     std::optional<units::Estimate> reads_;
     double charger_ = 0.0;

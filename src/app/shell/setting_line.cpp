@@ -103,6 +103,14 @@ int SettingLine::layOut(int width, bool move) {
     return y + line;
 }
 
+void SettingLine::focusFirst() {
+    for (const Piece& piece : pieces_) {
+        if (!piece.word || !piece.word->isVisible()) continue;
+        piece.word->setFocus(Qt::ShortcutFocusReason);
+        return;
+    }
+}
+
 int SettingLine::heightForWidth(int width) const {
     return const_cast<SettingLine*>(this)->layOut(width, false);
 }

@@ -25,6 +25,8 @@ public:
 
     /// Another place, another sentence: of the same words, those it needs.
     void setSentence(const QString& sentence);
+    /// To the first word that can be edited; Tab goes on from there.
+    void focusFirst();
 
     bool hasHeightForWidth() const override { return true; }
     int heightForWidth(int width) const override;

@@ -127,6 +127,10 @@ void MainWindow::makeFileCommands() {
         showPlace(Place::watch);
         if (plan_session_.plan() && plan_session_.plan()->turn) watchPlace().askToRehearse();
     });
+    commands_->add("settingAction", tr("Edit the setting"), QKeySequence(Qt::Key_F4), [this] {
+        if (place() != Place::plan && place() != Place::debrief) showPlace(Place::plan);
+        (place() == Place::debrief ? flown_setting_ : plan_setting_)->focusFirst();
+    });
     commands_->add("alarmsAction", tr("Alarms of the plan…"), {}, on_plan(&PlanPlace::showAlarms));
     commands_->add("cardAction", tr("Flight card as PDF…"), {}, ask_card);
     commands_->add("printCardAction", tr("Print the flight card…"), {}, [this] { printCard(); });
@@ -373,7 +377,8 @@ void MainWindow::nameSynonyms() {
         {"missionAction", tr("waypoint route height altitude speed loiter terrain")},
         {"alarmsAction", tr("warning low voltage timer callout capacity")},
         {"cardAction", tr("checklist print paper")},
-        {"printCardAction", tr("checklist paper")},
+        {"printCardAction", tr("checklist paper preview")},
+        {"settingAction", tr("wind temperature reserve landing voltage aircraft pack")},
         {"openLogAction", tr("import telemetry recording black box flight")},
         {"addLogsAction", tr("import telemetry recordings folder archive")},
         {"packsPlaceAction", tr("battery batteries cells")},

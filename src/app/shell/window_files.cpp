@@ -1,13 +1,14 @@
 // Files of the window: opening what is dropped or chosen, the logbook's file, and what was open lately.
 
 #include <algorithm>
+#include <memory>
 
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
 #include <QMenu>
 #include <QPainter>
-#include <QPrintDialog>
+#include <QPrintPreviewDialog>
 #include <QPrinter>
 #include <QTimer>
 
@@ -226,14 +227,19 @@ void MainWindow::saveCard(const QString& path) {
 void MainWindow::printCard() {
     const auto plan = plan_session_.plan();
     if (!plan || !workspace_.openPlanId()) return;
-    QPrinter printer(QPrinter::HighResolution);
-    QPrintDialog dialog(&printer, this);
-    dialog.setWindowTitle(tr("Print the flight card"));
-    if (dialog.exec() != QDialog::Accepted) return;
-    QPainter painter(&printer);
-    const QRect page = printer.pageLayout().paintRectPixels(printer.resolution());
-    paper::paint(painter, QRectF(QPointF(), page.size()), paper::flight_card(*plan, Look::instance().quantities()),
-                 Look::instance().family());
+    // As it will lie on the paper, before any is used; the preview holds the printer that it shows.
+    auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
+    auto* preview = new QPrintPreviewDialog(printer.get(), this);
+    preview->setObjectName(QStringLiteral("printPreview"));
+    preview->setAttribute(Qt::WA_DeleteOnClose);
+    preview->setWindowTitle(tr("Print the flight card"));
+    connect(preview, &QPrintPreviewDialog::paintRequested, this, [plan, printer](QPrinter* sheet) {
+        QPainter painter(sheet);
+        const QRect page = sheet->pageLayout().paintRectPixels(sheet->resolution());
+        paper::paint(painter, QRectF(QPointF(), page.size()),
+                     paper::flight_card(*plan, Look::instance().quantities()), Look::instance().family());
+    });
+    preview->open();
 }
 
 void MainWindow::takeRoute(const QString& path) {
