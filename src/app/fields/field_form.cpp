@@ -166,6 +166,7 @@ void FieldForm::say(Row& row, const QString& trouble) {
 
 std::vector<QWidget*> FieldForm::editors() const {
     std::vector<QWidget*> all;
+    all.reserve(rows_.size());
     for (const Row& row : rows_) all.push_back(row.editor);
     return all;
 }

@@ -1,8 +1,10 @@
 #include "app/places/plan/mission_panel.hpp"
 
+#include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QPushButton>
 #include <QTabWidget>
+#include <QVBoxLayout>
 
 #include "app/places/plan/places_table.hpp"
 #include "app/places/plan/wind_table.hpp"
