@@ -408,7 +408,7 @@ int debrief_log(const std::shared_ptr<const telemetry::FlightLog>& read, const D
                   [](const auto& diagnostic) { return diagnostic.severity != units::Severity::warning; });
     say(diagnostics, err);
     if (options.json) {
-        Json answer = debrief_json(*log, *summary, *found, pack, flight_report, options);
+        Json answer = with_todays_words(debrief_json(*log, *summary, *found, pack, flight_report, options));
         if (shape == DebriefShape::summary_line) {
             out << Json{{"summary", answer}}.dump() << std::endl;
             return exit_done;

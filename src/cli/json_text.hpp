@@ -45,4 +45,8 @@ inline Json warnings(const std::vector<units::Diagnostic>& diagnostics, const wo
     return list;
 }
 
+/// Beside each key that was published under a word that the program has left, the same under today's: `schools` and
+/// `turn_rules`, `spare_wh` and `margin_wh`. At every depth; what has that key already keeps its own.
+Json with_todays_words(Json value);
+
 } // namespace sobremesa::cli

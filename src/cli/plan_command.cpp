@@ -320,7 +320,7 @@ int plan(const PlanOptions& options, std::ostream& out, std::ostream& err) {
             return unusable(done.error(), err);
     }
     if (options.json)
-        out << plan_json(plan, read->document.diagnostics).dump(2) << "\n";
+        out << with_todays_words(plan_json(plan, read->document.diagnostics)).dump(2) << "\n";
     else
         print_plan(plan, out);
     return exit_done;

@@ -152,7 +152,7 @@ public:
     void answer(const session::WatchSession& session) {
         const auto& a = session.answer();
         if (options_.json) {
-            out_ << line_of(a).dump() << std::endl;
+            out_ << with_todays_words(line_of(a)).dump() << std::endl;
             return;
         }
         out_ << wording::Quantities().duration(a.now.time_s).toStdString() << "  "

@@ -226,7 +226,11 @@ void read_turn(DocumentReader& in, mission::TurnRules& turn) {
     turn.share_left = in.number_or("share_left", turn.share_left);
     turn.landing_charge_ah = in.number("landing_charge_ah");
     turn.least_chance = in.number_or("least_chance", turn.least_chance);
-    const json* turn_rules = in.array("schools");
+    // Published as schools; today's word is read as well, and one of them is enough.
+    const char* key = in.has("rules") ? "rules" : "schools";
+    if (in.has("rules") && in.has("schools"))
+        in.fail(ErrorCode::values_conflict, "", {{"fields", std::string("rules, schools")}});
+    const json* turn_rules = in.array(key);
     if (!turn_rules) return;
     turn.counted.clear();
     for (const json& entry : *turn_rules) {
@@ -234,9 +238,9 @@ void read_turn(DocumentReader& in, mission::TurnRules& turn) {
         if (const auto turn_rule = mission::turn_rule_from_word(word))
             turn.counted.push_back(*turn_rule);
         else
-            in.fail_word("schools", word, "energy-home, share-left, eighty-percent, charge-count, voltage, chance");
+            in.fail_word(key, word, "energy-home, share-left, eighty-percent, charge-count, voltage, chance");
     }
-    if (turn.counted.empty()) in.fail(ErrorCode::value_missing, "schools");
+    if (turn.counted.empty()) in.fail(ErrorCode::value_missing, key);
 }
 
 json reserve_to_json(const mission::Reserve& reserve) {

@@ -227,7 +227,7 @@ void take_empty_and_crowded(const QString& demo, const QString& pictures, const 
         app::Look::instance().setTheme(*theme);
         take_bench(window, pictures, QStringLiteral("bench-crowded-%1").arg(theme->name));
         window.packs().showPackBuilder();
-        take(window, pictures, QStringLiteral("workshop-crowded-%1").arg(theme->name));
+        take(window, pictures, QStringLiteral("build-crowded-%1").arg(theme->name));
     }
     window.showPlace(app::Place::plan);
     window.planPlace().showPlans();
@@ -308,7 +308,7 @@ int main(int argc, char** argv) {
         }
         if (!theme->dark) {
             window.packs().showPackBuilder();
-            take(window, pictures, QStringLiteral("workshop-%1").arg(theme->name));
+            take(window, pictures, QStringLiteral("build-%1").arg(theme->name));
             window.packs().showRecordList();
             for (const auto& [id, kept] : window.workspace().library().packs) {
                 if (!kept.readings.empty()) window.packs().recordList().choose(id);

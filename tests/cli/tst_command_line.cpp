@@ -58,6 +58,7 @@ class CommandLineTest : public QObject {
     Q_OBJECT
 private slots:
     void theProgramsSayTheirVersion();
+    void oldKeysStandBesideTodays();
     void planKeepsItsContract();
     void planWithoutSolutionIsAnAnswer();
     void planOverTerrainAndRoutes();
@@ -1252,6 +1253,45 @@ void CommandLineTest::theProgramsSayTheirVersion() {
                      .hasMatch(),
                  said.constData());
     }
+}
+
+void CommandLineTest::oldKeysStandBesideTodays() {
+    QTemporaryDir folder;
+    const auto run = [&](const QStringList& arguments) {
+        QProcess program;
+        program.start(QStringLiteral(BIN_DIR "/sobremesa-cli"), arguments);
+        if (!program.waitForFinished(sobremesa::tests::patience_ms)) qFatal("it does not end");
+        return std::pair(program.exitCode(), program.readAllStandardOutput());
+    };
+    // A plan that names its rules by today's word.
+    QFile source(QStringLiteral(DEMO_DIR "/alcaravan-west.plan.json"));
+    QVERIFY(source.open(QIODevice::ReadOnly));
+    auto document = nlohmann::ordered_json::parse(source.readAll().toStdString());
+    document["turn"] = nlohmann::ordered_json::object();
+    document["turn"]["rules"] = {"energy-home", "share-left"};
+    const auto write = [&](const char* name) {
+        QFile file(folder.filePath(QLatin1String(name)));
+        if (!file.open(QIODevice::WriteOnly)) qFatal("no file");
+        file.write(document.dump().c_str());
+        return file.fileName();
+    };
+    const auto [code, out] = run({QStringLiteral("plan"), write("rules.plan.json"), QStringLiteral("--json")});
+    QCOMPARE(code, 0);
+    const auto answer = nlohmann::ordered_json::parse(out.toStdString());
+    QVERIFY(answer["schools"] == answer["turn_rules"] && answer["schools"].size() == 6);
+    QVERIFY(answer["turn"]["school"] == answer["turn"]["turn_rule"]);
+    int counted = 0;
+    for (const auto& rule : answer["turn_rules"]) counted += rule["counted"].get<bool>() ? 1 : 0;
+    QCOMPARE(counted, 2);
+    // Both words at once are a contradiction, and said.
+    document["turn"]["schools"] = {"energy-home"};
+    QVERIFY(run({QStringLiteral("plan"), write("both.plan.json"), QStringLiteral("--json")}).first != 0);
+    const auto [debrief_code, debrief_out] =
+        run({QStringLiteral("debrief"), QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"),
+             QStringLiteral("--json")});
+    QCOMPARE(debrief_code, 0);
+    const auto debrief = nlohmann::ordered_json::parse(debrief_out.toStdString());
+    QVERIFY(debrief["stretches"] == debrief["segments"] && !debrief["segments"].empty());
 }
 
 SOBREMESA_TEST(CommandLineTest)
