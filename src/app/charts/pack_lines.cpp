@@ -6,6 +6,7 @@
 
 #include "app/charts/chart_style.hpp"
 #include "app/theme/look.hpp"
+#include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
 
 namespace sobremesa::app {
@@ -75,8 +76,8 @@ ShownTable PackLines::shownTable() const {
         Cell flown;
         flown.text = line.last_flown;
         table.rows.push_back({name, figure_cell(line.usable_wh.value, 1), figure_cell(line.usable_wh.sd, 1),
-                              figure_cell(line.endurance_s / 60.0, 0), figure_cell(percent * line.health_share, 0),
-                              flown});
+                              figure_cell(line.endurance_s / units::seconds_per_minute, 0),
+                              figure_cell(percent * line.health_share, 0), flown});
     }
     return table;
 }
