@@ -19,7 +19,7 @@ constexpr std::size_t places = 16;
 constexpr std::size_t bytes_at_a_place = 8192;
 constexpr std::size_t lines_at_a_place = 24;
 
-/// Whole lines of a segment of the file; the first is whole only where the stretch begins at a line.
+/// Whole lines of a segment of the file; the first is whole only where the segment begins at a line.
 void add_lines(std::string_view segment, bool to_end, std::vector<std::string>& lines) {
     std::size_t begin = segment.find('\n');
     std::size_t count = 0;

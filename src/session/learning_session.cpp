@@ -48,7 +48,7 @@ FlightObservations observations_of(const Workspace& workspace, Id aircraft) {
         const auto& flight = library.flights.at(id);
         learning::FlightObservation observation;
         observation.flight_id = id;
-        // The aircraft as it was flown, not as it stands on the list now.
+        // The aircraft as it was flown, not as the list has it now.
         observation.all_up_mass_kg = mission::all_up_mass_kg(flight.flown);
         observation.field_elevation_m = flight.flown.weather.field_elevation_m;
         observation.field_temperature_c = flight.flown.weather.temperature_c;

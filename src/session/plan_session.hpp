@@ -55,7 +55,7 @@ public:
         return is_settled() && !outlook_job_.is_running() && !chance_job_.is_running();
     }
 
-    /// Shows another state of a document, as opening, undoing and a change on the library bring it about: no edit.
+    /// Shows another state of a document, as opening, undoing and a change in the library bring it about: no edit.
     void show(const mission::PlanRequest& request, std::int64_t document);
     /// No plan lies on the table.
     void clear();

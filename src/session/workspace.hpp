@@ -40,7 +40,7 @@ public:
 
     /// Opens a book, an empty one where there is none.
     units::Result<void> openBook(const QString& path, const logbook::BookOptions& options = {});
-    /// Works in memory only, on an empty workspace: what is left when no book can be opened.
+    /// Works in memory only, with an empty workspace: what is left when no book can be opened.
     void withoutBook();
     LogbookWorker& worker() { return worker_; }
 
@@ -84,7 +84,7 @@ public:
     void openPlan(Id id);
     void choosePlanAircraft(Id aircraft_id);
     void choosePlanPack(Id pack_id);
-    /// A plan's request with its aircraft and pack as they stand on the library now.
+    /// A plan's request with its aircraft and pack as the library has them now.
     mission::PlanRequest current(const book::KeptPlan& plan) const;
 
     void setSummary(Id flight_id, const telemetry::LogSummary& summary);

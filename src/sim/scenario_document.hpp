@@ -8,7 +8,7 @@
 
 namespace sobremesa::sim {
 
-/// Flights of a scenario document: library of aircraft and packs, and flights that name them.
+/// Flights of a scenario document: its library of aircraft and packs, and flights that name them.
 ///
 /// Throws std::runtime_error with a line that names the trouble: the simulator is a tool for developers and its
 /// input is our own.

@@ -26,7 +26,7 @@ QString name(telemetry::SegmentKind kind);
 QString name(battery::RemainingMethod method);
 /// "20 %", "5 min over home", "1.5 × the return".
 QString name(const mission::Reserve& reserve, const Quantities& quantities);
-/// A turn rule as the rule that it is: "60 % left, whatever happens".
+/// A turn rule as it is said: "60 % left, whatever happens".
 QString name(mission::TurnRule turn_rule, const mission::PlanRequest& request, const Quantities& quantities);
 /// "4S2P Li-ion 9.0 Ah".
 QString build(const battery::Pack& pack);

@@ -38,7 +38,7 @@ struct CalloutLine {
 };
 std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Quantities& quantities);
 
-/// The way to a landing place: "Peña Rubia: 4.2 km, 230°, with 31 Wh of margin".
+/// The way to a landing place: "Peña Rubia: 4.2 km, 230°, with a margin of 31 Wh".
 QString bail_out_sentence(const mission::BailOut& way, const Quantities& quantities);
 /// From which parts of the way out, as far as the turn.
 /// Its own name, or "landing place".

@@ -266,7 +266,7 @@ void ShellTest::firstStartLeadsToAPlanByKeyboard() {
     QVERIFY(fresh.planSession().plan()->turn.has_value());
     QCOMPARE(fresh.planSession().request().aircraft.mass_kg, 1.18);
     QVERIFY(!page->isVisible());
-    // The aircraft and the pack stand on their library now, and one undo takes all of it back.
+    // The aircraft and the pack stand in the library now, and one undo takes all of it back.
     QCOMPARE(fresh.workspace().library().aircraft.size(), std::size_t(1));
     QTest::keyClick(&fresh, Qt::Key_Z, Qt::ControlModifier);
     QVERIFY(fresh.workspace().library().aircraft.empty());

@@ -108,7 +108,7 @@ void BookDamageTest::aSoundBookIsWhole() {
     QVERIFY(check);
     QCOMPARE(words_of(check->damage), std::string());
     QCOMPARE(check->whole_logs.size(), std::size_t(2));
-    QCOMPARE(check->contents.records.size(), std::size_t(6)); // and what lies on the workspace
+    QCOMPARE(check->contents.records.size(), std::size_t(6)); // and what lies in the workspace
 }
 
 void BookDamageTest::eachDamageIsNamed_data() {

@@ -134,7 +134,7 @@ void BookTransferTest::aTableWithoutItsColumnsIsToldWhichOne() {
 }
 
 void BookTransferTest::whatAPlanBroughtTakesOnWhatTheBookKnows() {
-    // A plan file puts the bare aircraft and pack on the library; the book then knows their readings and sensor.
+    // A plan file puts the bare aircraft and pack into the library; the book then knows their readings and sensor.
     Laid laid(file("enriched.sqlite"));
     laid.workspace.bringInPlan(io::read_plan_file(DEMO_DIR "/alcaravan-west.plan.json")->request);
     QCOMPARE(laid.workspace.library().packs.size(), std::size_t(1));

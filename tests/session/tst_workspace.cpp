@@ -444,7 +444,7 @@ void WorkspaceTest::aFullDiskDelaysAndLosesNothing() {
         kept.note = std::string(300'000, 'x');
         QVERIFY(laid.workspace.put(EditKind::change_pack, id, kept));
         EVENTUALLY(failed.count() > 0);
-        // On the workspace it is there, and what comes after waits behind it.
+        // In the workspace it is there, and what comes after waits behind it.
         laid.editWind(9.0);
         laid.workspace.settle();
         QVERIFY(laid.workspace.worker().waiting() >= 2);

@@ -347,7 +347,7 @@ void HomewardChart::addFlown() {
         margin->setPen(QPen(look.theme().ink, look.scaled(1.8)));
     }
     if (flown_->along_the_way || live_) {
-        // Over places the need is the flight's own all the return; the forecast's line ends where it turns.
+        // Over places the need is the flight's own all the way back; the forecast's line ends where it turns.
         auto* needed = new QCPCurve(ex, ey);
         QVector<double> wh;
         for (const auto& p : flown_->points) wh << p.needed_wh;

@@ -91,7 +91,7 @@ void PackLines::draw(QPainter& painter, const QSize& size) const {
     const double gap = look.scaled(gap_px);
     const double row = look.scaled(row_px);
     // What is said of the past goes first where there is no room, then the words of what it gives.
-    double bar_px = size.width() - look.scaled(name_px + curve_px + gives_px + past_px) - 4.0 * gap;
+    double bar_px = size.width() - 4.0 * gap - look.scaled(name_px + curve_px + gives_px + past_px);
     const bool says_past = bar_px > look.scaled(80);
     if (!says_past) bar_px += look.scaled(past_px) + gap;
     bar_px = std::max(bar_px, double(look.scaled(40)));

@@ -46,7 +46,7 @@ namespace {
 
 constexpr int progress_after_ms = 250;
 
-/// What the library offer for the first two words of a setting.
+/// What the library offers for the first two words of a setting.
 template <class Chosen, class Choose>
 RecordListChoice record_list_choice(const session::Workspace& workspace, std::size_t word, Chosen chosen,
                                     Choose choose) {

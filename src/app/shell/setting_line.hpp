@@ -20,7 +20,7 @@ public:
     explicit SettingLine(session::PlanSession& session, const QString& names = QStringLiteral("setting"),
                          QWidget* parent = nullptr);
 
-    /// What the library offer for a word (by its place among the words), asked when its sheet opens.
+    /// What the library offers for a word (by its place among the words), asked when its sheet opens.
     void setLibrary(std::function<RecordListChoice(std::size_t)> library) { library_ = std::move(library); }
 
     /// Another place, another sentence: of the same words, those it needs.

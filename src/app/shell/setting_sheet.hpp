@@ -8,7 +8,7 @@
 
 namespace sobremesa::app {
 
-/// What the library offer for one word of the setting.
+/// What the library offers for one word of the setting.
 struct RecordListChoice {
     QStringList names;
     int chosen = -1;

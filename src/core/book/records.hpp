@@ -38,7 +38,7 @@ struct PackUse {
 
 PackUse pack_use(const std::vector<FlightFigures>& flights, Id pack_id, const battery::Pack& pack);
 
-/// The answers to "why?" for what the library show.
+/// The answers to "why?" for what the library shows.
 units::Explanation explain_rated_charge(const battery::Pack& pack);
 units::Explanation explain_flights(int flights);
 /// @return that for the cycles of a pack

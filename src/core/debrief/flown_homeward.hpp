@@ -44,7 +44,7 @@ struct FlownHomeward {
 std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
                                             const mission::Plan& forecast, const NeededRows* needs = nullptr);
 
-/// The answer to "why?" for the least that was of margin.
+/// The answer to "why?" for the minimum margin.
 units::Explanation explain_least_margin(const FlownHomeward& flown, const mission::Plan& forecast);
 
 /// The log kept to the planned way: nine tenths of its positions lie within 250 m, or a tenth of the farthest

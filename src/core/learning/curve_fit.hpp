@@ -61,7 +61,7 @@ inline constexpr double usual_scatter = 0.05;
 /// Climbs, less what level flight at their airspeed takes, give the efficiency that later climbs are forecast with:
 /// a weighted straight line over airspeed with the usual efficiency as prior (see `airframe::ClimbEfficiency`).
 ///
-/// Without a observation the curve is the known cruise and physics.
+/// Without an observation the curve is the known cruise and physics.
 /// @param pairs  given at the known cruise's mass and density
 /// @error as `airframe::validate`
 units::Result<CurveFit> fit_curve(const airframe::Aircraft& aircraft, double reference_mass_kg,

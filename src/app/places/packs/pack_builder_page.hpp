@@ -37,7 +37,7 @@ public:
     std::vector<RequestField> joiningFields() const;
 
 signals:
-    /// A built pack stands on the list.
+    /// A built pack is on the list.
     void shelved(session::Id id);
 
 private:

@@ -21,7 +21,7 @@ class FirstPlanPage : public QWidget {
     Q_OBJECT
 public:
     explicit FirstPlanPage(session::Workspace& workspace, QWidget* parent = nullptr);
-    /// The library have changed: what stands on them is taken.
+    /// The library has changed: what stands in it is taken.
     void refresh();
     /// What the figures come to so far.
     const session::PlanSession& preview() const { return preview_; }
