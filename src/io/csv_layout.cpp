@@ -23,13 +23,20 @@ constexpr std::size_t longest_preamble_lines = 250;
 /// Rows that a log without a header must have before its columns are guessed by their numbers.
 constexpr std::size_t least_nameless_rows = 5;
 
+/// "000 47": of a row that has blanks between its columns and commas in its numbers, more often than degrees and
+/// minutes.
+bool is_numbers_and_blanks(std::string_view cell) {
+    return cell.find(' ') != std::string_view::npos &&
+           cell.find_first_not_of("0123456789.+- ") == std::string_view::npos;
+}
+
 /// A cell as a log has them: a number, a clock, a date, an angle. Not a pair: two numbers with a blank between are
 /// two cells of another delimiter more often than one place.
 bool is_value(std::string_view cell) {
     double value = 0.0;
     return number_from_text(cell) || possible_moment_orders(cell) != 0 || possible_date_orders(cell) != 0 ||
            parse_clock(cell, ClockForm::hours_first, value) || number_with_unit(cell) ||
-           (cell.size() > 3 && parse_angle(cell, false, value));
+           (cell.size() > 3 && !is_numbers_and_blanks(cell) && parse_angle(cell, false, value));
 }
 
 bool is_comment(std::string_view line) {
@@ -210,7 +217,8 @@ private:
             const bool comment = is_comment(head_[line]);
             if (cells.size() < 2 || !names_fit(cells.size(), best_.columns) || 2 * values_in(cells) > cells.size())
                 continue;
-            if (is_unit_row(cells) && !units_ && recognised_cells(cells) < int(cells.size() + 1) / 2) {
+            if (is_unit_row(cells) && !units_ &&
+                (recognised_cells(cells) < int(cells.size() + 1) / 2 || names_stand_above(line))) {
                 units_ = line;
                 continue;
             }
@@ -228,6 +236,15 @@ private:
             take_names();
         else
             nameless();
+    }
+
+    /// Units that are words of a log themselves ("ms, V, W") are no names where names stand in the line before.
+    bool names_stand_above(std::size_t line) const {
+        while (line > 0 && trimmed(head_[line - 1]).empty()) --line;
+        if (line == 0) return false;
+        const Cells names = names_in(line - 1);
+        return names_fit(names.size(), best_.columns) && !is_unit_row(names) && values_in(names) == 0 &&
+               recognised_cells(names) >= 2;
     }
 
     /// Names that are fewer than the cells of the rows: the rest has none. Names that are more: the rows are cut.

@@ -8,6 +8,7 @@
 #include "core/flying/pack_at_powers.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
+#include "support/thorough.hpp"
 
 using namespace sobremesa;
 using battery::Chemistry;
@@ -150,7 +151,8 @@ void PackAtPowersTest::throughLegsAsThePlainDischarge() {
     };
     double squares = 0.0;
     int flights = 0;
-    for (int i = 0; i < 300; ++i) {
+    const int packs = tests::tries(300, 3000);
+    for (int i = 0; i < packs; ++i) {
         battery::Pack pack;
         pack.chemistry = between(0.0, 1.0) < 0.7 ? Chemistry::li_ion : Chemistry::lipo;
         pack.series = int(between(3.0, 8.99));
@@ -190,10 +192,10 @@ void PackAtPowersTest::throughLegsAsThePlainDischarge() {
         const double off = (tables.left_after_wh(course) - rest.last().energy_wh) / all_wh;
         // What is left out, how warm the pack is by then, is worst where a hard flight home follows a gentle one
         // out.
-        QVERIFY2(std::abs(off) < 1e-2, qPrintable(QStringLiteral("%1: %2 %").arg(i).arg(100.0 * off)));
+        QVERIFY2(std::abs(off) < 1.2e-2, qPrintable(QStringLiteral("%1: %2 %").arg(i).arg(100.0 * off)));
         squares += off * off;
     }
-    QVERIFY2(flights > 200, qPrintable(QString::number(flights)));
+    QVERIFY2(flights > packs * 2 / 3, qPrintable(QString::number(flights)));
     const double rms = std::sqrt(squares / flights);
     QVERIFY2(rms < 2e-3, qPrintable(QString::number(rms)));
 }

@@ -17,6 +17,7 @@ constexpr double few_parts[] = {1.0, 1.6};
 /// A power nearer than this to another needs no table of its own.
 constexpr double same_power = 0.01;
 constexpr int steps_of_charge = 100;
+constexpr int steps_of_gap_s = 10;
 /// Beyond the strongest table the line goes on for so much of the step before it.
 constexpr double beyond = 1.5;
 
@@ -60,10 +61,33 @@ PackAtPowers::PackAtPowers(std::shared_ptr<const battery::PackModel> pack, const
             too_much_w_ = power_w;
             break;
         }
-        for (int i = 0; i <= steps_of_charge; ++i)
-            row.energy_wh.push_back(battery::point_at_charge(row.run, i * row.step_ah).energy_wh);
+        tabulate(row);
         rows_.push_back(std::move(row));
     }
+}
+
+void PackAtPowers::tabulate(Row& row) const {
+    row.energy_wh.reserve(steps_of_charge + 1);
+    row.gap.reserve(steps_of_charge + 1);
+    row.gap_s.reserve(steps_of_gap_s + 1);
+    for (int i = 0; i <= steps_of_charge; ++i) {
+        const auto point = battery::point_at_charge(row.run, i * row.step_ah);
+        row.energy_wh.push_back(point.energy_wh);
+        row.gap.push_back(point.slow_gap);
+        if (i % (steps_of_charge / steps_of_gap_s) != 0) continue;
+        const double current_a = std::max(row.power_w / point.voltage_v, 1e-6);
+        // dD/dt = (1 − c)/(c·Q)·(I − F(D)), and F(D) is taken for straight from nought to where it settles.
+        const double settled = pack_->settledGap(current_a, point.temperature_c);
+        row.gap_s.push_back(battery::within_reach_share * pack_->fullChargeAh() * units::seconds_per_hour *
+                            settled / ((1.0 - battery::within_reach_share) * current_a));
+    }
+}
+
+double PackAtPowers::Row::at(const std::vector<double>& table, double charge_ah) const {
+    const double last = double(table.size() - 1);
+    const double step = std::clamp(charge_ah / usable_ah(), 0.0, 1.0) * last;
+    const auto i = std::min(std::size_t(step), table.size() - 2);
+    return std::lerp(table[i], table[i + 1], step - double(i));
 }
 
 PackAtPowers::Between PackAtPowers::between(double power_w) const {
@@ -77,7 +101,7 @@ PackAtPowers::Between PackAtPowers::between(double power_w) const {
     return {a, b, std::min((power_w - a.power_w) / (b.power_w - a.power_w), 1.0 + beyond)};
 }
 
-double PackAtPowers::energy_wh(const Between& rows, double charge_ah) const {
+double PackAtPowers::energy_wh(const Between& rows, double charge_ah) {
     const double low_wh = rows.low.energy_at_wh(charge_ah);
     if (rows.share == 0.0) return low_wh;
     const double high_wh = rows.high.energy_at_wh(charge_ah);
@@ -124,17 +148,14 @@ double PackAtPowers::charge_at_left_ah(double power_w, double left_wh) const {
 
 double PackAtPowers::gap(double power_w, double charge_ah) const {
     const Between rows = between(power_w);
-    return std::lerp(battery::point_at_charge(rows.low.run, charge_ah).slow_gap,
-                     battery::point_at_charge(rows.high.run, charge_ah).slow_gap, rows.share);
+    return std::lerp(rows.low.at(rows.low.gap, charge_ah), rows.high.at(rows.high.gap, charge_ah), rows.share);
 }
 
 double PackAtPowers::gap_s(double power_w, double charge_ah) const {
-    const auto point = battery::point_at_charge(between(power_w).low.run, charge_ah);
-    const double current_a = std::max(power_w / point.voltage_v, 1e-6);
-    // dD/dt = (1 − c)/(c·Q)·(I − F(D)), and F(D) is taken for straight from nought to where it settles.
-    const double settled = pack_->settledGap(current_a, point.temperature_c);
-    return battery::within_reach_share * pack_->fullChargeAh() * units::seconds_per_hour * settled /
-           ((1.0 - battery::within_reach_share) * current_a);
+    const Between rows = between(power_w);
+    // Within its tables only: a time constant is nothing to draw on beyond them.
+    return std::lerp(rows.low.at(rows.low.gap_s, charge_ah), rows.high.at(rows.high.gap_s, charge_ah),
+                     std::min(rows.share, 1.0));
 }
 
 void PackAtPowers::draw(Course& course, double power_w, double energy_wh) const {

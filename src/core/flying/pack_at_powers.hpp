@@ -75,11 +75,18 @@ private:
         double end_v = 0.0;
         /// From full, at even steps of charge up to the landing, Wh.
         std::vector<double> energy_wh;
+        /// How far the charge within reach trails behind, at the same steps.
+        std::vector<double> gap;
+        /// Time constant of the slow part at wider even steps, s: it hardly changes along a discharge.
+        std::vector<double> gap_s;
         battery::Discharge run;
 
         double usable_ah() const { return step_ah * double(energy_wh.size() - 1); }
         double energy_at_wh(double charge_ah) const;
+        /// Of a table at even steps from full to the landing; its ends beyond them.
+        double at(const std::vector<double>& table, double charge_ah) const;
     };
+    void tabulate(Row& row) const;
     /// The two rows that a power lies between, and how far from the first.
     struct Between {
         const Row& low;
@@ -91,7 +98,7 @@ private:
     double gap(double power_w, double charge_ah) const;
     /// Time constant of the slow part under a power, s.
     double gap_s(double power_w, double charge_ah) const;
-    double energy_wh(const Between& rows, double charge_ah) const;
+    static double energy_wh(const Between& rows, double charge_ah);
 
     std::shared_ptr<const battery::PackModel> pack_;
     Start start_;

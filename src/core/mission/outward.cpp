@@ -61,7 +61,7 @@ private:
         point.course_deg = course_deg_;
         point.phase = group_;
         point.charge_used_ah = used_ah_;
-        if (!conditions_.cruise.points.empty())
+        if (!coarse_ && !conditions_.cruise.points.empty())
             point.cell_voltage_v =
                 battery::point_at_charge(conditions_.cruise, used_ah_).voltage_v / request_.pack.series;
         point.energy_used_wh = used_wh_;

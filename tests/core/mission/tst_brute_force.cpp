@@ -5,6 +5,7 @@
 #include <QTest>
 
 #include <cmath>
+#include <utility>
 
 #include "core/mission/chance.hpp"
 #include "core/mission/outward.hpp"
@@ -13,6 +14,7 @@
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
+#include "support/thorough.hpp"
 #include "support/walk.hpp"
 
 using namespace sobremesa;
@@ -44,7 +46,8 @@ private slots:
 void BruteForceTest::straightFlights() {
     Random random(20261127);
     int flown = 0;
-    for (int i = 0; i < 130; ++i) {
+    const int requests = tries(130, 400);
+    for (int i = 0; i < requests; ++i) {
         const PlanRequest request = random_request(random, false);
         const Plan plan = planned(request);
         if (!plan.turn || plan.turn->distance_m.value < 1500.0) continue;
@@ -71,10 +74,15 @@ void BruteForceTest::straightFlights() {
             Walker other = out_and_back(request, plan.conditions, {true, {}}, distance_m);
             return other.left_wh(plan.conditions.home_power_w.value) - reserve_wh;
         };
-        const double near_m = 0.98 * turn_m;
-        const double near_wh = margin_wh(near_m);
-        const double here_wh = margin_wh(turn_m);
-        const double walked_m = turn_m + here_wh * (turn_m - near_m) / (near_wh - here_wh);
+        double near_m = 0.98 * turn_m;
+        double near_wh = margin_wh(near_m);
+        double walked_m = turn_m;
+        for (int step = 0; step < 2; ++step) {
+            const double here_wh = margin_wh(walked_m);
+            const double next_m = walked_m + here_wh * (walked_m - near_m) / (near_wh - here_wh);
+            near_m = std::exchange(walked_m, next_m);
+            near_wh = here_wh;
+        }
         QVERIFY2(std::abs(turn_m / walked_m - 1.0) < 5e-3, qPrintable(text("turn", turn_m, walked_m)));
         ++flown;
     }
@@ -84,7 +92,8 @@ void BruteForceTest::straightFlights() {
 void BruteForceTest::routesOverHeights() {
     Random random(1127);
     int flown = 0;
-    for (int i = 0; i < 130; ++i) {
+    const int requests = tries(130, 400);
+    for (int i = 0; i < requests; ++i) {
         const PlanRequest request = random_request(random, true);
         const Plan plan = planned(request);
         // Only what is flown whole: the walk knows no turn on a route.
@@ -104,8 +113,8 @@ void BruteForceTest::routesOverHeights() {
 
 void BruteForceTest::chanceOfDrawnDays() {
     Random random(27);
-    constexpr int plans = 6;
-    constexpr int days = 400;
+    const int plans = tries(6, 20);
+    const int days = tries(400, 2000);
     int tried = 0;
     while (tried < plans) {
         PlanRequest request = random_request(random, false);

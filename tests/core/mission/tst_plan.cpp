@@ -390,7 +390,8 @@ void PlanTest::everyNumberOfThePlanExplainsItself() {
     QCOMPARE(explain(plan, Quantity::turn_distance)->sensitivities.size(), plan.turn_sensitivities.size());
     // What nobody gave is not called given.
     const auto origin_of_resistance = [](const Plan& of) {
-        for (const auto& input : explain(of, Quantity::usable_energy)->inputs) {
+        const auto explanation = explain(of, Quantity::usable_energy);
+        for (const auto& input : explanation->inputs) {
             if (input.quantity == Quantity::pack_resistance) return input.origin;
         }
         qFatal("no resistance");
