@@ -26,6 +26,11 @@ double number(const std::vector<units::Parameter>& parameters, const char* name)
     return std::nan("");
 }
 
+/// A count; 0 where there is none.
+int whole(double number) {
+    return std::isfinite(number) ? int(number) : 0;
+}
+
 QString text(const std::vector<units::Parameter>& parameters, const char* name) {
     for (const auto& parameter : parameters) {
         if (parameter.name != name) continue;
@@ -73,8 +78,8 @@ QString misfit_text(const std::vector<units::Parameter>& p, const Quantities& q)
 }
 
 QString misfit_cure_text(const std::vector<units::Parameter>& p) {
-    const int least = int(number(p, "least_series"));
-    const int most = int(number(p, "most_series"));
+    const int least = whole(number(p, "least_series"));
+    const int most = whole(number(p, "most_series"));
     const QString kind = text(p, "fits");
     QString with;
     if (kind == QStringLiteral("step-down")) with = MessagesWords::tr("A step-down converter would fit.");
@@ -820,7 +825,7 @@ QString particular(const units::Diagnostic& diagnostic, const Quantities& q) {
                                  q.share(number(p, "rested_share")), q.share(number(p, "recharged_share")));
     case DiagnosticCode::column_not_understood:
         return text(p, "column").isEmpty()
-                   ? MessagesWords::tr("%n more column(s) were not used.", nullptr, int(number(p, "more")))
+                   ? MessagesWords::tr("%n more column(s) were not used.", nullptr, whole(number(p, "more")))
                    : MessagesWords::tr("“%1” was not used.").arg(text(p, "column"));
     case DiagnosticCode::several_flights:
         return MessagesWords::tr(

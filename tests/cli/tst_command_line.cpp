@@ -425,7 +425,8 @@ void CommandLineTest::billTellsWhy() {
     const auto as_flown =
         cli_run({"bill", plan, log, "--flown-as", written(folder, "heavy.json", heavy.dump()), "--json"});
     QCOMPARE(as_flown.code, 0);
-    for (const auto& row : as_flown.object()["rows"])
+    const json rows = as_flown.object()["rows"];
+    for (const auto& row : rows)
         if (row["cause"] == "mass") QVERIFY(row["wh"].get<double>() > 1.0);
     QCOMPARE(cli_run({"bill", plan, "none.csv"}).code, 1);
     QCOMPARE(cli_run({"bill", plan, log, "--flown-as", "none.json"}).code, 1);
