@@ -877,6 +877,14 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::Dates</name>
+    <message>
+        <source>d MMMM yyyy</source>
+        <comment>pattern of Qt&apos;s date format</comment>
+        <translation>d. MMMM yyyy</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::Edits</name>
     <message>
         <source>add aircraft %1</source>
@@ -5676,6 +5684,21 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::app::AllFlownWith</name>
+    <message>
+        <source>All flown with</source>
+        <translation>Alle geflogen mit</translation>
+    </message>
+    <message>
+        <source>Aircraft of all these flights</source>
+        <translation>Modell aller dieser Flüge</translation>
+    </message>
+    <message>
+        <source>Pack of all these flights</source>
+        <translation>Akku aller dieser Flüge</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::BenchChart</name>
     <message>
         <source>Packs under load</source>
@@ -6598,6 +6621,18 @@ at %3, like a LiPo</source>
     <message>
         <source>height above home</source>
         <translation>Höhe über dem Start</translation>
+    </message>
+    <message>
+        <source>No log? File it by hand…</source>
+        <translation>Kein Log? Von Hand eintragen…</translation>
+    </message>
+    <message>
+        <source>Flown on</source>
+        <translation>Geflogen am</translation>
+    </message>
+    <message>
+        <source>Reads the log with this date; remembered for logs with this header</source>
+        <translation>Liest das Log mit diesem Datum; gilt künftig für Logs mit diesem Kopf</translation>
     </message>
 </context>
 <context>
@@ -7817,6 +7852,14 @@ verbr.</translation>
             <numerusform>%n Flüge wurden entfernt; ihre Logs bleiben im Logbuch. Strg+Z stellt sie wieder her.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>No log? File by hand…</source>
+        <translation>Kein Log? Von Hand eintragen…</translation>
+    </message>
+    <message>
+        <source>File by hand…</source>
+        <translation>Von Hand eintragen…</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::MainWindow</name>
@@ -8594,6 +8637,28 @@ verbr.</translation>
         <source>wind temperature reserve landing voltage aircraft pack</source>
         <translation>Wind Temperatur Reserve Landespannung Modell Akku</translation>
     </message>
+    <message>
+        <source>File flights without a log…</source>
+        <translation>Flüge ohne Log eintragen…</translation>
+    </message>
+    <message>
+        <source>by hand notebook spreadsheet paste enter</source>
+        <translation>von Hand Notizbuch Tabelle einfügen eintragen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flight(s) were in the logbook already.</source>
+        <translation>
+            <numerusform>%n Flug war schon im Logbuch.</numerusform>
+            <numerusform>%n Flüge waren schon im Logbuch.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flight(s) filed.</source>
+        <translation>
+            <numerusform>%n Flug eingetragen.</numerusform>
+            <numerusform>%n Flüge eingetragen.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ManyLogsSheet</name>
@@ -8620,18 +8685,6 @@ verbr.</translation>
     <message>
         <source>Flights already in the logbook are not filed twice. Stopping loses nothing: add the same files again to continue.</source>
         <translation>Flüge, die schon im Logbuch sind, werden nicht doppelt abgelegt. Beim Anhalten geht nichts verloren: dieselben Dateien noch einmal hinzufügen, und es geht weiter.</translation>
-    </message>
-    <message>
-        <source>All flown with</source>
-        <translation>Alle geflogen mit</translation>
-    </message>
-    <message>
-        <source>Aircraft of all these flights</source>
-        <translation>Modell all dieser Flüge</translation>
-    </message>
-    <message>
-        <source>Pack of all these flights</source>
-        <translation>Akku all dieser Flüge</translation>
     </message>
     <message>
         <source>Stop</source>
@@ -8827,6 +8880,148 @@ verbr.</translation>
     <message>
         <source>On the ground</source>
         <translation>Am Boden</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::NotebookModel</name>
+    <message>
+        <source>date</source>
+        <translation>Datum</translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation>Zeit</translation>
+    </message>
+    <message>
+        <source>used</source>
+        <translation>verbraucht</translation>
+    </message>
+    <message>
+        <source>distance</source>
+        <translation>Strecke</translation>
+    </message>
+    <message>
+        <source>recharged</source>
+        <translation>geladen</translation>
+    </message>
+    <message>
+        <source>lowest</source>
+        <translation>niedrigste</translation>
+    </message>
+    <message>
+        <source>highest</source>
+        <translation>höchster</translation>
+    </message>
+    <message>
+        <source>fastest</source>
+        <translation>schnellste</translation>
+    </message>
+    <message>
+        <source>farthest</source>
+        <translation>weiteste</translation>
+    </message>
+    <message>
+        <source>at rest</source>
+        <translation>in Ruhe</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>nach</translation>
+    </message>
+    <message>
+        <source>wind</source>
+        <translation>Wind</translation>
+    </message>
+    <message>
+        <source>launch</source>
+        <translation>Start</translation>
+    </message>
+    <message>
+        <source>aircraft</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
+        <source>pack</source>
+        <translation>Akku</translation>
+    </message>
+    <message>
+        <source>flight</source>
+        <translation>Flug</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation>min</translation>
+    </message>
+    <message>
+        <source>V</source>
+        <translation>V</translation>
+    </message>
+    <message>
+        <source>A</source>
+        <translation>A</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>head of a column, its unit</comment>
+        <translation>%1, %2</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::NotebookSheet</name>
+    <message>
+        <source>Flights without a log</source>
+        <translation>Flüge ohne Log</translation>
+    </message>
+    <message>
+        <source>From your notebook</source>
+        <translation>Aus dem Notizbuch</translation>
+    </message>
+    <message>
+        <source>A row a flight; write only what you know. Tab goes on, Enter begins the next flight, and rows copied from a spreadsheet can be pasted. Volts “lowest” are the pack&apos;s, “at rest” a cell&apos;s.</source>
+        <translation>Eine Zeile je Flug; nur eintragen, was bekannt ist. Tab geht weiter, Enter beginnt den nächsten Flug, und aus einer Tabellenkalkulation kopierte Zeilen lassen sich einfügen. Die niedrigste Spannung ist die des Akkus, die in Ruhe die einer Zelle.</translation>
+    </message>
+    <message>
+        <source>Order of day and month</source>
+        <translation>Reihenfolge von Tag und Monat</translation>
+    </message>
+    <message>
+        <source>dates: day first</source>
+        <translation>Datum: Tag zuerst</translation>
+    </message>
+    <message>
+        <source>dates: month first</source>
+        <translation>Datum: Monat zuerst</translation>
+    </message>
+    <message>
+        <source>Paste</source>
+        <translation>Einfügen</translation>
+    </message>
+    <message>
+        <source>Remove row</source>
+        <translation>Zeile entfernen</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>Save</source>
+        <translation>Speichern</translation>
+    </message>
+    <message numerus="yes">
+        <source>File %n flight(s)</source>
+        <translation>
+            <numerusform>%n Flug eintragen</numerusform>
+            <numerusform>%n Flüge eintragen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>They count in bests, cycles and calibration, and with a wide error in consumption.</source>
+        <translation>Sie zählen bei Bestwerten, Zyklen und Kalibrierung, und mit großem Fehler beim Verbrauch.</translation>
     </message>
 </context>
 <context>

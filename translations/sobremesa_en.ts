@@ -190,9 +190,33 @@
             <numerusform>%n changes could not be written to the logbook and would be lost.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n flight(s) were in the logbook already.</source>
+        <translation>
+            <numerusform>%n flight was in the logbook already.</numerusform>
+            <numerusform>%n flights were in the logbook already.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flight(s) filed.</source>
+        <translation>
+            <numerusform>%n flight filed.</numerusform>
+            <numerusform>%n flights filed.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ManyLogsSheet</name>
+    <message numerus="yes">
+        <source>File %n flight(s)</source>
+        <translation>
+            <numerusform>File %n flight</numerusform>
+            <numerusform>File %n flights</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::NotebookSheet</name>
     <message numerus="yes">
         <source>File %n flight(s)</source>
         <translation>

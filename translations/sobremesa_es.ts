@@ -877,6 +877,14 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::Dates</name>
+    <message>
+        <source>d MMMM yyyy</source>
+        <comment>pattern of Qt&apos;s date format</comment>
+        <translation>d &apos;de&apos; MMMM &apos;de&apos; yyyy</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::Edits</name>
     <message>
         <source>add aircraft %1</source>
@@ -5676,6 +5684,21 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::app::AllFlownWith</name>
+    <message>
+        <source>All flown with</source>
+        <translation>Todos volados con</translation>
+    </message>
+    <message>
+        <source>Aircraft of all these flights</source>
+        <translation>Aeronave de todos estos vuelos</translation>
+    </message>
+    <message>
+        <source>Pack of all these flights</source>
+        <translation>Batería de todos estos vuelos</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::BenchChart</name>
     <message>
         <source>Packs under load</source>
@@ -6598,6 +6621,18 @@ a %3, como una LiPo</translation>
     <message>
         <source>height above home</source>
         <translation>altura sobre la casa</translation>
+    </message>
+    <message>
+        <source>No log? File it by hand…</source>
+        <translation>¿Sin registro? Anotarlo a mano…</translation>
+    </message>
+    <message>
+        <source>Flown on</source>
+        <translation>Volado el</translation>
+    </message>
+    <message>
+        <source>Reads the log with this date; remembered for logs with this header</source>
+        <translation>Lee el registro con esta fecha; se recuerda para registros con esta cabecera</translation>
     </message>
 </context>
 <context>
@@ -7817,6 +7852,14 @@ usados</translation>
             <numerusform>Se quitaron %n vuelos; sus registros siguen en el diario. Ctrl+Z los recupera.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>No log? File by hand…</source>
+        <translation>¿Sin registro? Anotar a mano…</translation>
+    </message>
+    <message>
+        <source>File by hand…</source>
+        <translation>Anotar a mano…</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::MainWindow</name>
@@ -8594,6 +8637,28 @@ usados</translation>
         <source>wind temperature reserve landing voltage aircraft pack</source>
         <translation>viento temperatura reserva voltaje aterrizaje aeronave batería</translation>
     </message>
+    <message>
+        <source>File flights without a log…</source>
+        <translation>Anotar vuelos sin registro…</translation>
+    </message>
+    <message>
+        <source>by hand notebook spreadsheet paste enter</source>
+        <translation>a mano cuaderno hoja de cálculo pegar anotar</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flight(s) were in the logbook already.</source>
+        <translation>
+            <numerusform>%n vuelo ya estaba en el diario.</numerusform>
+            <numerusform>%n vuelos ya estaban en el diario.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flight(s) filed.</source>
+        <translation>
+            <numerusform>%n vuelo anotado.</numerusform>
+            <numerusform>%n vuelos anotados.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ManyLogsSheet</name>
@@ -8620,18 +8685,6 @@ usados</translation>
     <message>
         <source>Flights already in the logbook are not filed twice. Stopping loses nothing: add the same files again to continue.</source>
         <translation>Los vuelos que ya están en el diario no se archivan dos veces. Al parar no se pierde nada: añade los mismos archivos para continuar.</translation>
-    </message>
-    <message>
-        <source>All flown with</source>
-        <translation>Todos volados con</translation>
-    </message>
-    <message>
-        <source>Aircraft of all these flights</source>
-        <translation>Modelo de todos estos vuelos</translation>
-    </message>
-    <message>
-        <source>Pack of all these flights</source>
-        <translation>Batería de todos estos vuelos</translation>
     </message>
     <message>
         <source>Stop</source>
@@ -8827,6 +8880,148 @@ usados</translation>
     <message>
         <source>On the ground</source>
         <translation>En tierra</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::NotebookModel</name>
+    <message>
+        <source>date</source>
+        <translation>fecha</translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation>tiempo</translation>
+    </message>
+    <message>
+        <source>used</source>
+        <translation>usado</translation>
+    </message>
+    <message>
+        <source>distance</source>
+        <translation>distancia</translation>
+    </message>
+    <message>
+        <source>recharged</source>
+        <translation>recargado</translation>
+    </message>
+    <message>
+        <source>lowest</source>
+        <translation>mínima</translation>
+    </message>
+    <message>
+        <source>highest</source>
+        <translation>máxima</translation>
+    </message>
+    <message>
+        <source>fastest</source>
+        <translation>más rápido</translation>
+    </message>
+    <message>
+        <source>farthest</source>
+        <translation>más lejos</translation>
+    </message>
+    <message>
+        <source>at rest</source>
+        <translation>en reposo</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>tras</translation>
+    </message>
+    <message>
+        <source>wind</source>
+        <translation>viento</translation>
+    </message>
+    <message>
+        <source>launch</source>
+        <translation>despegue</translation>
+    </message>
+    <message>
+        <source>aircraft</source>
+        <translation>aeronave</translation>
+    </message>
+    <message>
+        <source>pack</source>
+        <translation>batería</translation>
+    </message>
+    <message>
+        <source>flight</source>
+        <translation>vuelo</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>nota</translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation>min</translation>
+    </message>
+    <message>
+        <source>V</source>
+        <translation>V</translation>
+    </message>
+    <message>
+        <source>A</source>
+        <translation>A</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>head of a column, its unit</comment>
+        <translation>%1, %2</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::NotebookSheet</name>
+    <message>
+        <source>Flights without a log</source>
+        <translation>Vuelos sin registro</translation>
+    </message>
+    <message>
+        <source>From your notebook</source>
+        <translation>De su cuaderno</translation>
+    </message>
+    <message>
+        <source>A row a flight; write only what you know. Tab goes on, Enter begins the next flight, and rows copied from a spreadsheet can be pasted. Volts “lowest” are the pack&apos;s, “at rest” a cell&apos;s.</source>
+        <translation>Una fila por vuelo; anote solo lo que sabe. Tab avanza, Intro empieza el vuelo siguiente, y se pueden pegar filas copiadas de una hoja de cálculo. La tensión mínima es la de la batería; la de reposo, la de una celda.</translation>
+    </message>
+    <message>
+        <source>Order of day and month</source>
+        <translation>Orden de día y mes</translation>
+    </message>
+    <message>
+        <source>dates: day first</source>
+        <translation>fechas: día primero</translation>
+    </message>
+    <message>
+        <source>dates: month first</source>
+        <translation>fechas: mes primero</translation>
+    </message>
+    <message>
+        <source>Paste</source>
+        <translation>Pegar</translation>
+    </message>
+    <message>
+        <source>Remove row</source>
+        <translation>Quitar fila</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
+    </message>
+    <message>
+        <source>Save</source>
+        <translation>Guardar</translation>
+    </message>
+    <message numerus="yes">
+        <source>File %n flight(s)</source>
+        <translation>
+            <numerusform>Anotar %n vuelo</numerusform>
+            <numerusform>Anotar %n vuelos</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>They count in bests, cycles and calibration, and with a wide error in consumption.</source>
+        <translation>Cuentan en los mejores, los ciclos y la calibración y, con un error amplio, en el consumo.</translation>
     </message>
 </context>
 <context>

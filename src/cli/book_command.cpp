@@ -18,6 +18,7 @@
 #include "io/text_number.hpp"
 #include "session/book_transfer.hpp"
 #include "session/many_logs.hpp"
+#include "session/notebook.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 
@@ -225,55 +226,34 @@ int add_by_hand(session::Workspace& workspace, const BookOptions& options, std::
     if (!text) return unusable(text.error(), err);
     auto flights = io::flights_by_hand(*text, options.by_hand);
     if (!flights) return unusable(flights.error(), err);
-    int added = 0;
-    int known = 0;
-    std::vector<logbook::RecordChange> changes;
-    for (io::HandFlight& hand : *flights) {
-        book::KeptFlight& kept = hand.kept;
-        kept.flown = flown->flown;
-        kept.aircraft_id = flown->aircraft_id;
-        kept.pack_id = flown->pack_id;
+    std::vector<book::KeptFlight> flights_made;
+    for (const io::HandFlight& hand : *flights) {
+        std::optional<session::Id> aircraft;
+        std::optional<session::Id> pack;
         units::Where where{options.by_hand, hand.line, {}, "aircraft"};
         if (!hand.aircraft.empty()) {
             const auto id = by_name(workspace.library().aircraft, hand.aircraft, where, aircraft_title);
             if (!id) return unusable(id.error(), err);
-            kept.aircraft_id = *id;
-            kept.flown.aircraft = workspace.library().aircraft.at(*id).aircraft;
+            aircraft = *id;
         }
         where.field = "pack";
         if (!hand.pack.empty()) {
             const auto id = by_name(workspace.library().packs, hand.pack, where, pack_title);
             if (!id) return unusable(id.error(), err);
-            kept.pack_id = *id;
-            kept.flown.pack = workspace.library().packs.at(*id).pack;
+            pack = *id;
         }
-        // Resting volts may be written of the whole pack.
-        constexpr double most_cell_v = 4.6;
-        if (kept.rested_cell_v && *kept.rested_cell_v > most_cell_v) *kept.rested_cell_v /= kept.flown.pack.series;
-        if (kept.name.empty()) kept.name = "by hand " + io::text_from_number(double(hand.line), 0);
-        kept.flown.name = kept.name;
-        const auto same = [&](const auto& there) {
-            return there.second.by_hand == kept.by_hand && there.second.start_clock_s == kept.start_clock_s &&
-                   there.second.note == kept.note && there.second.recharged_ah == kept.recharged_ah;
-        };
-        const auto& record_list = workspace.library().flights;
-        if (std::any_of(record_list.begin(), record_list.end(), same)) {
-            ++known;
-            continue;
-        }
-        kept.filed_utc = logbook::utc_now();
-        changes.push_back({logbook::Kind::flight, workspace.newId(), std::nullopt, io::json_from(kept)});
-        ++added;
+        flights_made.push_back(session::made_by_hand(workspace, hand, *flown, aircraft, pack));
     }
-    if (!options.dry_run && added > 0)
-        workspace.make(logbook::EditKind::file_flight, io::text_from_number(added, 0), std::move(changes));
+    const auto done = session::file_by_hand(workspace, std::move(flights_made), options.dry_run);
     workspace.settle();
     if (options.json)
-        out << Json{{"filed", options.dry_run ? 0 : added}, {"known_already", known}, {"flights", flights->size()}}
+        out << Json{{"filed", options.dry_run ? 0 : done.filed},
+                    {"known_already", done.known},
+                    {"flights", flights->size()}}
                    .dump(2)
             << "\n";
     else
-        out << "filed " << (options.dry_run ? 0 : added) << " by hand, known already " << known << "\n";
+        out << "filed " << (options.dry_run ? 0 : done.filed) << " by hand, known already " << done.known << "\n";
     return exit_done;
 }
 

@@ -5,7 +5,6 @@
 #include <cmath>
 
 #include "core/units/constants.hpp"
-#include "io/cell_forms.hpp"
 #include "io/csv_layout.hpp"
 #include "io/csv_table.hpp"
 #include "io/header_cell.hpp"
@@ -17,52 +16,31 @@ namespace {
 
 using units::ErrorCode;
 
-enum class Field {
-    unknown,
-    date,
-    clock,
-    name,
-    aircraft,
-    pack,
-    duration,
-    used,
-    highest_current,
-    distance,
-    farthest,
-    highest_speed,
-    lowest_volts,
-    resting_volts,
-    rest,
-    recharged,
-    wind,
-    note
-};
-
-Field field_of(const HeaderCell& header) {
+HandField field_of(const HeaderCell& header) {
     const auto has = [&](std::initializer_list<std::string_view> any) { return header.has_any(any); };
     const bool highest = has({"highest", "max", "maximum", "peak", "top", "fastest"});
-    if (has({"note", "notes", "remark", "remarks", "comment"})) return Field::note;
-    if (has({"recharged", "recharge", "charged", "charger"})) return Field::recharged;
-    if (has({"aircraft", "craft", "model", "plane"})) return Field::aircraft;
-    if (has({"wind"})) return Field::wind;
+    if (has({"note", "notes", "remark", "remarks", "comment"})) return HandField::note;
+    if (has({"recharged", "recharge", "charged", "charger"})) return HandField::recharged;
+    if (has({"aircraft", "craft", "model", "plane"})) return HandField::aircraft;
+    if (has({"wind"})) return HandField::wind;
     if (has({"resting", "rested", "rest"}))
-        return header.measures(Dimension::time) ? Field::rest : Field::resting_volts;
+        return header.measures(Dimension::time) ? HandField::rest : HandField::resting_volts;
     if (has({"lowest", "min", "minimum"}) &&
         (has({"voltage", "volts", "volt", "v"}) || header.measures(Dimension::voltage)))
-        return Field::lowest_volts;
-    if (has({"date", "day"})) return Field::date;
-    if (has({"farthest", "furthest"}) || (highest && has({"distance", "range"}))) return Field::farthest;
-    if (has({"distance", "way", "flown"}) && !header.measures(Dimension::time)) return Field::distance;
-    if (has({"speed"}) || header.measures(Dimension::speed)) return Field::highest_speed;
-    if (has({"current", "amps"}) || header.measures(Dimension::current)) return Field::highest_current;
+        return HandField::lowest_volts;
+    if (has({"date", "day"})) return HandField::date;
+    if (has({"farthest", "furthest"}) || (highest && has({"distance", "range"}))) return HandField::farthest;
+    if (has({"distance", "way", "flown"}) && !header.measures(Dimension::time)) return HandField::distance;
+    if (has({"speed"}) || header.measures(Dimension::speed)) return HandField::highest_speed;
+    if (has({"current", "amps"}) || header.measures(Dimension::current)) return HandField::highest_current;
     if (has({"used", "consumed", "mah", "charge", "consumption"}) || header.measures(Dimension::charge))
-        return Field::used;
+        return HandField::used;
     if (has({"duration", "minutes", "elapsed", "flown", "armed"}) || header.measures(Dimension::time))
-        return Field::duration;
-    if (has({"clock", "time", "start", "begun"})) return Field::clock;
-    if (has({"pack", "battery"})) return Field::pack;
-    if (has({"flight", "name"})) return Field::name;
-    return Field::unknown;
+        return HandField::duration;
+    if (has({"clock", "time", "start", "begun"})) return HandField::clock;
+    if (has({"pack", "battery"})) return HandField::pack;
+    if (has({"flight", "name"})) return HandField::name;
+    return HandField::unknown;
 }
 
 /// Dimension and usual scale of a field's numbers.
@@ -70,159 +48,222 @@ struct Measured {
     Dimension dimension;
     double usual;
 };
-Measured measured(Field field) {
+Measured measured(HandField field) {
     switch (field) {
-    case Field::duration:
-    case Field::rest: return {Dimension::time, units::seconds_per_minute};
-    case Field::used:
-    case Field::recharged: return {Dimension::charge, 1e-3};
-    case Field::highest_current: return {Dimension::current, 1.0};
-    case Field::distance:
-    case Field::farthest: return {Dimension::length, units::metres_per_kilometre};
-    case Field::highest_speed: return {Dimension::speed, units::mps_per_kmh};
-    case Field::wind: return {Dimension::speed, 1.0};
+    case HandField::duration:
+    case HandField::rest: return {Dimension::time, units::seconds_per_minute};
+    case HandField::used:
+    case HandField::recharged: return {Dimension::charge, 1e-3};
+    case HandField::highest_current: return {Dimension::current, 1.0};
+    case HandField::distance:
+    case HandField::farthest: return {Dimension::length, units::metres_per_kilometre};
+    case HandField::highest_speed: return {Dimension::speed, units::mps_per_kmh};
+    case HandField::wind: return {Dimension::speed, 1.0};
     default: return {Dimension::voltage, 1.0};
     }
 }
 
-class HandTable {
-public:
-    HandTable(const std::string& text, const std::string& from) : text_(text), from_(from) {}
-
-    units::Result<std::vector<HandFlight>> run() {
-        const std::string first = text_.substr(0, text_.find('\n'));
-        char delimiter = ',';
-        std::ptrdiff_t most = 0;
-        for (const char candidate : {',', ';', '\t'}) {
-            const auto count = std::count(first.begin(), first.end(), candidate);
-            if (count > most) {
-                most = count;
-                delimiter = candidate;
-            }
-        }
-        const auto rows = csv_rows(text_.starts_with("\xEF\xBB\xBF") ? text_.substr(3) : text_, delimiter);
-        if (rows.empty()) return units::failure(ErrorCode::file_empty, where(1, {}));
-        std::size_t known = 0;
-        for (const std::string& cell : rows.front().cells) {
-            headers_.push_back(take_apart(as_utf8(cell)));
-            fields_.push_back(field_of(headers_.back()));
-            known += fields_.back() != Field::unknown ? 1 : 0;
-        }
-        if (known < 2) return units::failure(ErrorCode::no_header, where(1, {}));
-        std::vector<HandFlight> flights;
-        for (std::size_t i = 1; i < rows.size(); ++i) {
-            auto flight = read(rows[i], rows.front());
-            if (!flight) return tl::unexpected(flight.error());
-            flights.push_back(std::move(*flight));
-        }
-        return flights;
-    }
-
-private:
-    units::Where where(std::int64_t line, const std::string& column) const {
-        units::Where place;
-        place.file = from_;
-        place.line = line;
-        place.field = column;
-        return place;
-    }
-
-    units::Result<double> number(const std::string& cell, std::size_t i, const units::Where& place) const {
-        const Measured what = measured(fields_[i]);
-        const auto unit = headers_[i].unit;
-        const double scale = unit && unit->dimension == what.dimension ? unit->scale : what.usual;
-        double value = 0.0;
-        // "21:30" of a stopwatch.
-        if (what.dimension == Dimension::time && parse_clock(cell, ClockForm::minutes_first, value)) return value;
-        if (const auto written = number_with_unit(trimmed(cell))) {
-            if (written->unit.dimension == what.dimension)
-                value = written->value * written->unit.scale;
-            else
-                return units::failure(ErrorCode::json_wrong_type, place, {{"wanted", std::string("a number")}});
-        } else if (const auto plain = number_from_text(cell)) {
-            value = *plain * scale;
-        } else {
-            return units::failure(ErrorCode::json_wrong_type, place, {{"wanted", std::string("a number")}});
-        }
-        constexpr double most = 1e7;
-        if (!(value >= 0.0 && value <= most))
-            return units::failure(ErrorCode::value_out_of_range, place,
-                                  {{"value", value}, {"least", 0.0}, {"most", most}});
+units::Result<double> number(const HandCell& cell, const units::Where& place) {
+    const Dimension dimension = measured(cell.field).dimension;
+    double value = 0.0;
+    // "21:30" of a stopwatch, "1:02:30".
+    const bool hours = std::count(cell.text.begin(), cell.text.end(), ':') > 1;
+    if (dimension == Dimension::time &&
+        parse_clock(cell.text, hours ? ClockForm::hours_first : ClockForm::minutes_first, value))
         return value;
+    if (const auto written = number_with_unit(cell.text)) {
+        if (written->unit.dimension != dimension)
+            return units::failure(ErrorCode::json_wrong_type, place, {{"wanted", std::string("a number")}});
+        value = written->value * written->unit.scale;
+    } else if (const auto plain = number_from_text(cell.text)) {
+        value = *plain * cell.scale;
+    } else {
+        return units::failure(ErrorCode::json_wrong_type, place, {{"wanted", std::string("a number")}});
     }
+    constexpr double most = 1e7;
+    if (!(value >= 0.0 && value <= most))
+        return units::failure(ErrorCode::value_out_of_range, place,
+                              {{"value", value}, {"least", 0.0}, {"most", most}});
+    return value;
+}
 
-    units::Result<HandFlight> read(const CsvRow& row, const CsvRow& header) {
-        HandFlight flight;
-        flight.line = row.line;
-        book::HandFigures hand;
-        double date_s = 0.0;
-        double clock_s = 0.0;
-        bool dated = false;
-        std::optional<double> resting_v;
-        for (std::size_t i = 0; i < fields_.size() && i < row.cells.size(); ++i) {
-            const std::string cell(trimmed(row.cells[i]));
-            if (means_missing(cell)) continue;
-            const units::Where place = where(row.line, header.cells[i]);
-            switch (fields_[i]) {
-            case Field::unknown: continue;
-            case Field::name: flight.kept.name = as_utf8(cell); continue;
-            case Field::aircraft: flight.aircraft = as_utf8(cell); continue;
-            case Field::pack: flight.pack = as_utf8(cell); continue;
-            case Field::note: flight.kept.note = as_utf8(cell); continue;
-            case Field::date:
-                if (!parse_date(cell, DateOrder::day_first, date_s) &&
-                    !parse_date(cell, DateOrder::year_first, date_s) &&
-                    !parse_date(cell, DateOrder::month_first, date_s))
-                    return units::failure(ErrorCode::json_wrong_type, place, {{"wanted", std::string("a date")}});
-                dated = true;
-                continue;
-            case Field::clock:
-                if (!parse_clock(cell, ClockForm::without_seconds, clock_s))
-                    return units::failure(ErrorCode::json_wrong_type, place,
-                                          {{"wanted", std::string("a time of the day")}});
-                continue;
-            default: break;
-            }
-            const auto value = number(cell, i, place);
-            if (!value) return tl::unexpected(value.error());
-            put(fields_[i], *value, hand, flight.kept, resting_v);
-        }
-        if (dated) flight.kept.start_clock_s = date_s + clock_s;
-        if (!hand.duration_s && !hand.charge_ah && !hand.ground_m && !flight.kept.recharged_ah)
-            return units::failure(ErrorCode::value_missing, where(row.line, "duration, used, distance, recharged"));
-        flight.kept.rested_cell_v = resting_v;
-        flight.kept.by_hand = hand;
-        return flight;
+void put(HandField field, double value, HandFlight& flight) {
+    book::HandFigures& hand = *flight.kept.by_hand;
+    switch (field) {
+    case HandField::duration: hand.duration_s = value; break;
+    case HandField::used: hand.charge_ah = value; break;
+    case HandField::highest_current: hand.highest_current_a = value; break;
+    case HandField::distance: hand.ground_m = value; break;
+    case HandField::farthest: hand.farthest_m = value; break;
+    case HandField::highest_speed: hand.highest_speed_mps = value; break;
+    case HandField::lowest_volts: hand.lowest_voltage_v = value; break;
+    case HandField::resting_volts: flight.kept.rested_cell_v = value; break;
+    case HandField::rest: flight.kept.rest_s = value; break;
+    case HandField::recharged: flight.kept.recharged_ah = value; break;
+    case HandField::wind: hand.wind_mps = value; break;
+    default: break;
     }
+}
 
-    static void put(Field field, double value, book::HandFigures& hand, book::KeptFlight& kept,
-                    std::optional<double>& resting_v) {
-        switch (field) {
-        case Field::duration: hand.duration_s = value; break;
-        case Field::used: hand.charge_ah = value; break;
-        case Field::highest_current: hand.highest_current_a = value; break;
-        case Field::distance: hand.ground_m = value; break;
-        case Field::farthest: hand.farthest_m = value; break;
-        case Field::highest_speed: hand.highest_speed_mps = value; break;
-        case Field::lowest_volts: hand.lowest_voltage_v = value; break;
-        case Field::resting_volts: resting_v = value; break;
-        case Field::rest: kept.rest_s = value; break;
-        case Field::recharged: kept.recharged_ah = value; break;
-        case Field::wind: hand.wind_mps = value; break;
-        default: break;
-        }
-    }
-
-    const std::string& text_;
-    const std::string& from_;
-    std::vector<HeaderCell> headers_;
-    std::vector<Field> fields_;
+/// What the rest of a row hangs on: words, and when it was.
+struct WhenAndWords {
+    double date_s = 0.0;
+    double clock_s = 0.0;
+    bool dated = false;
 };
+
+/// @return true where the cell was one of these
+units::Result<bool> take_words(const HandCell& cell, DateOrder dates, const units::Where& place, HandFlight& flight,
+                               WhenAndWords& when) {
+    switch (cell.field) {
+    case HandField::unknown: return true;
+    case HandField::name: flight.kept.name = as_utf8(cell.text); return true;
+    case HandField::aircraft: flight.aircraft = as_utf8(cell.text); return true;
+    case HandField::pack: flight.pack = as_utf8(cell.text); return true;
+    case HandField::note: flight.kept.note = as_utf8(cell.text); return true;
+    case HandField::date:
+        // Where a table has dates in several orders, each is what it can be.
+        for (const DateOrder order : {dates, DateOrder::day_first, DateOrder::year_first, DateOrder::month_first}) {
+            when.dated = parse_date(cell.text, order, when.date_s);
+            if (when.dated) return true;
+        }
+        return units::failure(ErrorCode::json_wrong_type, place, {{"wanted", std::string("a date")}});
+    case HandField::clock:
+        if (!parse_clock(cell.text, ClockForm::without_seconds, when.clock_s))
+            return units::failure(ErrorCode::json_wrong_type, place,
+                                  {{"wanted", std::string("a time of the day")}});
+        return true;
+    default: return false;
+    }
+}
+
+char delimiter_of(const std::string& text) {
+    const std::string first = text.substr(0, text.find('\n'));
+    char delimiter = ',';
+    std::ptrdiff_t most = 0;
+    // A copied row is cut at tabs, whatever its notes hold.
+    for (const char candidate : {'\t', ';', ','}) {
+        const auto count = std::count(first.begin(), first.end(), candidate);
+        if (count <= most) continue;
+        most = count;
+        delimiter = candidate;
+        if (candidate == '\t') break;
+    }
+    return delimiter;
+}
 
 } // namespace
 
+double hand_scale(HandField field) {
+    return measured(field).usual;
+}
+
+units::Result<HandFlight> hand_flight(const std::vector<HandCell>& cells, DateOrder dates,
+                                      const units::Where& row) {
+    HandFlight flight;
+    flight.line = row.line.value_or(1);
+    flight.kept.by_hand.emplace();
+    WhenAndWords when;
+    for (const HandCell& as_written : cells) {
+        HandCell cell = as_written;
+        cell.text = std::string(trimmed(cell.text));
+        if (means_missing(cell.text)) continue;
+        units::Where place = row;
+        place.field = cell.column;
+        const auto words = take_words(cell, dates, place, flight, when);
+        if (!words) return tl::unexpected(words.error());
+        if (*words) continue;
+        const auto value = number(cell, place);
+        if (!value) return tl::unexpected(value.error());
+        put(cell.field, *value, flight);
+    }
+    if (when.dated) flight.kept.start_clock_s = when.date_s + when.clock_s;
+    const book::HandFigures& hand = *flight.kept.by_hand;
+    if (!hand.duration_s && !hand.charge_ah && !hand.ground_m && !flight.kept.recharged_ah) {
+        units::Where place = row;
+        place.field = "duration, used, distance, recharged";
+        return units::failure(ErrorCode::value_missing, place);
+    }
+    return flight;
+}
+
+HandTable hand_table(const std::string& text) {
+    HandTable table;
+    const auto rows = csv_rows(text.starts_with("\xEF\xBB\xBF") ? text.substr(3) : text, delimiter_of(text));
+    if (rows.empty()) return table;
+    std::size_t known = 0;
+    for (const std::string& cell : rows.front().cells) {
+        const HeaderCell header = take_apart(as_utf8(cell));
+        const HandField field = field_of(header);
+        const Measured what = measured(field);
+        table.fields.push_back(field);
+        table.heads.push_back(cell);
+        table.scales.push_back(header.unit && header.unit->dimension == what.dimension ? header.unit->scale
+                                                                                       : what.usual);
+        known += field != HandField::unknown ? 1 : 0;
+    }
+    const bool headed = known >= 2;
+    if (!headed) {
+        table.fields.clear();
+        table.heads.clear();
+        table.scales.clear();
+    }
+    for (std::size_t i = headed ? 1 : 0; i < rows.size(); ++i) {
+        // Spreadsheets give empty rows along.
+        const bool empty = std::all_of(rows[i].cells.begin(), rows[i].cells.end(),
+                                       [](const std::string& cell) { return trimmed(cell).empty(); });
+        if (!empty) table.rows.push_back({rows[i].cells, rows[i].line});
+    }
+    return table;
+}
+
+DateOrder hand_date_order(const std::vector<std::string>& dates, bool* doubtful) {
+    unsigned possible = 7;
+    for (const std::string& date : dates) {
+        if (means_missing(trimmed(date))) continue;
+        const unsigned orders = possible_date_orders(trimmed(date));
+        if ((possible & orders) != 0) possible &= orders;
+    }
+    const auto can = [&](DateOrder order) { return (possible & (1U << unsigned(order))) != 0; };
+    if (doubtful) {
+        *doubtful = can(DateOrder::day_first) && can(DateOrder::month_first) &&
+                    std::any_of(dates.begin(), dates.end(), [](const std::string& date) {
+                        double one = 0.0;
+                        double other = 0.0;
+                        return parse_date(trimmed(date), DateOrder::day_first, one) &&
+                               parse_date(trimmed(date), DateOrder::month_first, other) && one != other;
+                    });
+    }
+    for (const DateOrder order : {DateOrder::day_first, DateOrder::month_first}) {
+        if (can(order)) return order;
+    }
+    return DateOrder::year_first;
+}
+
 units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, const std::string& from) {
-    return HandTable(text, from).run();
+    const HandTable table = hand_table(text);
+    units::Where row;
+    row.file = from;
+    row.line = 1;
+    if (table.fields.empty())
+        return units::failure(table.rows.empty() ? ErrorCode::file_empty : ErrorCode::no_header, row);
+    std::vector<std::string> dates;
+    for (const HandTable::Row& cells : table.rows) {
+        for (std::size_t i = 0; i < std::min(table.fields.size(), cells.cells.size()); ++i)
+            if (table.fields[i] == HandField::date) dates.push_back(cells.cells[i]);
+    }
+    const DateOrder order = hand_date_order(dates);
+    std::vector<HandFlight> flights;
+    for (const HandTable::Row& written : table.rows) {
+        std::vector<HandCell> cells;
+        for (std::size_t i = 0; i < std::min(table.fields.size(), written.cells.size()); ++i)
+            cells.push_back({table.fields[i], written.cells[i], table.scales[i], table.heads[i]});
+        row.line = written.line;
+        auto flight = hand_flight(cells, order, row);
+        if (!flight) return tl::unexpected(flight.error());
+        flights.push_back(std::move(*flight));
+    }
+    return flights;
 }
 
 } // namespace sobremesa::io

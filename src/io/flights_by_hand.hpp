@@ -1,12 +1,36 @@
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
 #include "core/book/kept.hpp"
 #include "core/units/error.hpp"
+#include "io/cell_forms.hpp"
 
 namespace sobremesa::io {
+
+/// What a notebook has of a flight.
+enum class HandField {
+    unknown,
+    date,
+    clock,
+    name,
+    aircraft,
+    pack,
+    duration,
+    used,
+    highest_current,
+    distance,
+    farthest,
+    highest_speed,
+    lowest_volts,
+    resting_volts,
+    rest,
+    recharged,
+    wind,
+    note
+};
 
 /// One row of a notebook.
 struct HandFlight {
@@ -17,13 +41,51 @@ struct HandFlight {
     std::int64_t line = 1;
 };
 
-/// Reads flights that left no log from a table, as a spreadsheet or a notebook has them: comma, semicolon or tab;
-/// names of columns in any order and case, units in brackets. Without a unit: minutes, mAh, A, km, km/h, V.
+/// One cell of a row.
+struct HandCell {
+    HandField field = HandField::unknown;
+    std::string text;
+    /// What a number without a unit is multiplied by to SI (charge: to Ah).
+    double scale = 1.0;
+    /// Names it where it is wrong.
+    std::string column;
+};
+
+/// The flight of a row. A number may bear a unit of its own ("2.74 Ah"); a duration may be a stopwatch's "21:30".
+/// Empty cells are not known.
+/// @param dates  order of day, month and year in a date of numbers; a year of four digits in front is always the
+/// year
+/// @error `value_out_of_range`, `json_wrong_type` naming the column; `value_missing` for a row that knows neither
+/// time,
+///        charge, distance nor recharge
+units::Result<HandFlight> hand_flight(const std::vector<HandCell>& cells, DateOrder dates, const units::Where& row);
+
+/// Cells as they are copied from a spreadsheet or stand in a file: comma, semicolon or tab, RFC 4180 quotes.
+struct HandTable {
+    /// By column; empty where the first line names fewer than two known columns and so is a flight itself.
+    std::vector<HandField> fields;
+    std::vector<std::string> heads;
+    /// Scale of each column's numbers: its unit, or what is usual (minutes, mAh, A, km, km/h, V; wind m/s).
+    std::vector<double> scales;
+    struct Row {
+        std::vector<std::string> cells;
+        std::int64_t line = 1;
+    };
+    std::vector<Row> rows;
+};
+HandTable hand_table(const std::string& text);
+
+/// The order of day and month that all these dates can have; day first where both are possible.
+/// @param doubtful  set where they would be other days in the other order
+DateOrder hand_date_order(const std::vector<std::string>& dates, bool* doubtful = nullptr);
+
+/// Usual scale of a field's numbers without a unit.
+double hand_scale(HandField field);
+
+/// Reads flights that left no log from a table with names of columns in any order and case, units in brackets.
 /// Columns: date, time or clock, flight or name, aircraft, pack, duration, used, highest current, distance,
-/// farthest, highest speed, lowest volts, resting volts, rest, recharged, wind, note. Empty cells are not known.
-/// @error `no_header` where fewer than two columns are known; `value_out_of_range`, `json_wrong_type` naming line
-/// and
-///        column; `value_missing` for a row that knows neither time, charge, distance nor recharge
+/// farthest, highest speed, lowest volts, resting volts, rest, recharged, wind, note.
+/// @error `file_empty`; `no_header` where fewer than two columns are known; those of `hand_flight`, naming the line
 units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, const std::string& from);
 
 } // namespace sobremesa::io

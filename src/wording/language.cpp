@@ -1,9 +1,11 @@
 #include "wording/language.hpp"
 
 #include <algorithm>
+#include <cmath>
 #include <memory>
 
 #include <QCoreApplication>
+#include <QDateTime>
 #include <QLibraryInfo>
 #include <QLocale>
 #include <QTranslator>
@@ -16,6 +18,12 @@ static void load_translations() {
 namespace sobremesa::wording {
 
 namespace {
+
+/// The language spoken.
+QString& spoken() {
+    static QString code = QStringLiteral("en");
+    return code;
+}
 
 std::unique_ptr<QTranslator> loaded(const QString& file, const QString& folder) {
     auto translator = std::make_unique<QTranslator>();
@@ -59,12 +67,19 @@ QString use_language(const QString& code) {
     const bool known = std::any_of(languages().begin(), languages().end(),
                                    [&](const Language& language) { return language.code == code; });
     QString chosen = known ? code : desktop_language();
+    spoken() = chosen;
     static const QString name = QStringLiteral("chosen language");
     for (auto* before : QCoreApplication::instance()->findChildren<QTranslator*>(name)) delete before;
     if (chosen == QStringLiteral("en")) return chosen;
     install(loaded(QStringLiteral("qtbase_") + chosen, QLibraryInfo::path(QLibraryInfo::TranslationsPath)), name);
     install(loaded(QStringLiteral("sobremesa_") + chosen, QStringLiteral(":/translations")), name);
     return chosen;
+}
+
+QString day_text(double utc_s) {
+    const QDate day = QDateTime::fromSecsSinceEpoch(qint64(std::floor(utc_s)), Qt::UTC).date();
+    return QLocale(spoken()).toString(
+        day, QCoreApplication::translate("sobremesa::Dates", "d MMMM yyyy", "pattern of Qt's date format"));
 }
 
 bool speak_english_first() {

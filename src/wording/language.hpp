@@ -24,6 +24,10 @@ const std::vector<Language>& languages();
 /// @return the language spoken
 QString use_language(const QString& code);
 
+/// "9 May 2026", as the language spoken writes a date.
+/// @param utc_s  seconds since 1970
+QString day_text(double utc_s);
+
 /// English plural forms ("1 flight", "2 flights") from the moment that there is an application. Called once by what
 /// every program of the house links; true.
 bool speak_english_first();

@@ -35,11 +35,6 @@ QString clock_text(double utc_s) {
     return local(utc_s).toString(QStringLiteral("HH:mm"));
 }
 
-QString day_text(double utc_s) {
-    return QLocale(QLocale::English)
-        .toString(QDateTime::fromSecsSinceEpoch(qint64(utc_s), Qt::UTC).date(), QStringLiteral("d MMMM yyyy"));
-}
-
 QString clock_zone(double utc_s) {
     return local(utc_s).timeZoneAbbreviation();
 }

@@ -9,8 +9,6 @@ namespace sobremesa::wording {
 
 /// "10:50", in the time zone of this computer.
 QString clock_text(double utc_s);
-/// "21 June 2026".
-QString day_text(double utc_s);
 /// Name of the time zone that clocks are written in at that moment: "CEST".
 QString clock_zone(double utc_s);
 

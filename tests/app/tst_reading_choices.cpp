@@ -34,6 +34,7 @@ private slots:
     void init();
     void cleanupTestCase() { window_.reset(); }
     void severalFlightsCanBeChosen();
+    void aDateThatCanBeReadEitherWayIsAsked();
     void theChosenFlightIsTheOneFiled();
     void aLogWithoutATimeAsksForIt();
     void theAnswerIsRememberedForThatHeader();
@@ -124,6 +125,35 @@ void ReadingChoicesTest::severalFlightsCanBeChosen() {
     VERIFY_NEAR(debrief().summary.duration_s, longer * 2.0 / 3.0, 5.0);
     QVERIFY(debrief().summary.track.time_s.front() > 3600.0);
     QCOMPARE(parts->currentIndex(), 1);
+}
+
+void ReadingChoicesTest::aDateThatCanBeReadEitherWayIsAsked() {
+    std::string text = "Date,Time,Voltage (V),Current (A)\n";
+    for (int i = 0; i < 300; ++i) {
+        const QString clock = QTime(10, 0).addSecs(i).toString(QStringLiteral("HH:mm:ss"));
+        text +=
+            "05/06/2026," + clock.toStdString() + ",16." + QByteArray::number(90 - i / 10).toStdString() + ",5.1\n";
+    }
+    open(file(QStringLiteral("summer.csv"), text));
+    const auto begun = [&] {
+        return QDateTime::fromSecsSinceEpoch(
+                   qint64((*window_)->flightSession().flight().start_clock_s.value_or(0.0)), Qt::UTC)
+            .date();
+    };
+    QCOMPARE(begun(), QDate(2026, 6, 5));
+    auto* day = window_->find<QPushButton>("date-day-first");
+    auto* month = window_->find<QPushButton>("date-month-first");
+    QVERIFY(day && month);
+    QCOMPARE(day->text(), QStringLiteral("5 June 2026"));
+    QCOMPARE(month->text(), QStringLiteral("6 May 2026"));
+    QTest::mouseClick(month, Qt::LeftButton);
+    EVENTUALLY(!(*window_)->debriefSession().is_opening() && begun() == QDate(2026, 5, 6));
+    QCoreApplication::processEvents();
+    // Answered, and remembered for this header.
+    QVERIFY(!(*window_)->findChild<QPushButton*>(QStringLiteral("date-day-first")));
+    open(file(QStringLiteral("later.csv"), text));
+    QCOMPARE(begun(), QDate(2026, 5, 6));
+    QVERIFY(!(*window_)->findChild<QPushButton*>(QStringLiteral("date-day-first")));
 }
 
 void ReadingChoicesTest::theChosenFlightIsTheOneFiled() {

@@ -153,7 +153,7 @@ void MainWindow::addPlace(Place place, const char* button_name, const QString& n
 void MainWindow::connectLearning() {
     session::LearningSession& learning = fleet_place_->learning();
     connect(fleet_place_, &QTabWidget::currentChanged, this, [this] { showPlace(place()); });
-    connect(fleet_place_, &FleetPlace::flightWanted, &flight_session_, &session::FlightSession::openFlight);
+    connect(fleet_place_, &FleetPlace::flightWanted, this, &MainWindow::openFlight);
     session::PackSession& packs = packs_place_->learning();
     // Filing is the pilot's word for aircraft and pack: from then on the flight teaches.
     connect(&flight_session_, &session::FlightSession::flightFiled, &packs, &session::PackSession::learnFrom);
@@ -250,7 +250,10 @@ void MainWindow::connectReading() {
         if (may_be_said && io::read_head_of_log(error.where.file))
             openColumns(QString::fromStdString(error.where.file));
     });
+    connect(debrief_place_, &DebriefPlace::notebookWanted, this, [this] { openNotebook(); });
+    connect(logbook_place_, &LogbookPlace::notebookWanted, this, [this] { openNotebook(); });
     connect(debrief_place_, &DebriefPlace::columnsWanted, this, &MainWindow::openColumns);
+    connect(debrief_place_, &DebriefPlace::dateOrderWanted, this, &MainWindow::takeDateOrder);
     connect(debrief_place_, &DebriefPlace::compareWanted, this, [this] {
         const auto filed = flight_session_.filed();
         openCompare(filed ? std::vector{*filed} : std::vector<session::Id>());
@@ -333,7 +336,7 @@ void MainWindow::connectTransfers() {
 void MainWindow::connectPlaces() {
     connect(debrief_place_, &DebriefPlace::logWanted, this, &MainWindow::openFile);
     connect(debrief_place_, &DebriefPlace::neighbourWanted, this, &MainWindow::stepFlight);
-    connect(logbook_place_, &LogbookPlace::openWanted, &flight_session_, &session::FlightSession::openFlight);
+    connect(logbook_place_, &LogbookPlace::openWanted, this, &MainWindow::openFlight);
     connect(logbook_place_, &LogbookPlace::rereadWanted, &reader_, &session::FlightReader::read);
     connect(logbook_place_, &LogbookPlace::debriefWanted, this, [this] { showPlace(Place::debrief); });
     for (RecordListPlace* record_list : {fleet_record_list_, packs_record_list_})

@@ -57,6 +57,10 @@ public:
     void openDropped(const QStringList& paths);
     /// Shows what many logs hold, for filing them all.
     void addLogs(const QStringList& paths);
+    /// Flights that left no log.
+    void openNotebook(std::optional<session::Id> changed = {});
+    /// Its log in Debrief, or its row where it left none.
+    void openFlight(session::Id id);
     void showPlace(Place place);
     Place place() const;
 
@@ -157,6 +161,7 @@ private:
     void restoreBookNow(const QString& backup);
     void readUnread();
     void openColumns(const QString& path);
+    void takeDateOrder(const QString& path, const QString& column, const QString& order);
     void offerCutOffRecording();
     void openCompare(const std::vector<session::Id>& first);
     void say(const units::Error& error);

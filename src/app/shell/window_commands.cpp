@@ -256,6 +256,7 @@ void MainWindow::makeBookCommands() {
             tr("Logs (*.csv *.txt *.log *.tsv *.gpx *.tlog *.nmea *.igc *.srt *.gz *.zip);;All files (*)"));
         if (!paths.isEmpty()) addLogs(paths);
     });
+    commands_->add("notebookAction", tr("File flights without a log…"), {}, [this] { openNotebook(); });
     commands_->add("bringInAction", tr("Import from JSON or CSV…"), {}, ask_bring_in);
     connect(logbook_place_, &LogbookPlace::bringInWanted, this, ask_bring_in);
     commands_->begin({});
@@ -381,6 +382,7 @@ void MainWindow::nameSynonyms() {
         {"settingAction", tr("wind temperature reserve landing voltage aircraft pack")},
         {"openLogAction", tr("import telemetry recording black box flight")},
         {"addLogsAction", tr("import telemetry recordings folder archive")},
+        {"notebookAction", tr("by hand notebook spreadsheet paste enter")},
         {"packsPlaceAction", tr("battery batteries cells")},
         {"packsAction", tr("battery batteries cells")},
         {"fleetPlaceAction", tr("aircraft plane wing drone multirotor")},

@@ -16,6 +16,7 @@
 #include "app/places/debrief/compare_sheet.hpp"
 #include "app/places/debrief/debrief_place.hpp"
 #include "app/places/logbook/many_logs_sheet.hpp"
+#include "app/places/logbook/notebook_sheet.hpp"
 #include "app/places/plan/plan_place.hpp"
 #include "app/places/plan/plan_sheet.hpp"
 #include "app/shell/main_window.hpp"
@@ -115,6 +116,25 @@ void MainWindow::addLogs(const QStringList& paths) {
     sheet->show();
 }
 
+void MainWindow::openFlight(session::Id id) {
+    const auto& flights = workspace_.library().flights;
+    const auto found = flights.find(id);
+    if (found != flights.end() && !found->second.log_id)
+        openNotebook(id);
+    else
+        flight_session_.openFlight(id);
+}
+
+void MainWindow::openNotebook(std::optional<session::Id> changed) {
+    auto* sheet = new NotebookSheet(workspace_, changed, this);
+    connect(sheet, &NotebookSheet::filed, this, [this](int flights, int known) {
+        showPlace(Place::logbook);
+        messages_->showNote(known > 0 ? tr("%n flight(s) were in the logbook already.", nullptr, known)
+                                      : tr("%n flight(s) filed.", nullptr, flights));
+    });
+    sheet->show();
+}
+
 void MainWindow::openColumns(const QString& path) {
     auto head = io::read_head_of_log(path.toStdString());
     if (!head) {
@@ -129,6 +149,24 @@ void MainWindow::openColumns(const QString& path) {
     auto* sheet = new ColumnsSheet(path, std::move(*head), this);
     connect(sheet, &ColumnsSheet::chosen, &flight_session_, &session::FlightSession::chooseColumns);
     sheet->show();
+}
+
+void MainWindow::takeDateOrder(const QString& path, const QString& column, const QString& order) {
+    const auto debrief = debrief_session_.debrief();
+    if (!debrief || debrief->path != path) return;
+    const auto head = io::read_head_of_log(path.toStdString(), debrief->choices.columns);
+    if (!head) {
+        say(head.error());
+        return;
+    }
+    auto choices = debrief->choices.columns;
+    for (const auto& found : head->columns) {
+        if (QString::fromStdString(found.header) != column) continue;
+        std::erase_if(choices, [&](const auto& choice) { return choice.header == found.header; });
+        choices.push_back(io::choice_of(found));
+        choices.back().unit = order.toStdString();
+    }
+    flight_session_.chooseColumns(path, *head, choices);
 }
 
 void MainWindow::openCompare(const std::vector<session::Id>& first) {

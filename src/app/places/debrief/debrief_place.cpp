@@ -27,8 +27,10 @@
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
+#include "io/cell_forms.hpp"
 #include "io/log_file.hpp"
 #include "wording/findings.hpp"
+#include "wording/language.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
@@ -75,7 +77,14 @@ QWidget* DebriefPlace::makeEmpty() {
     auto* open = new QPushButton(tr("Open a log…"));
     open->setObjectName(QStringLiteral("openLogButton"));
     connect(open, &QPushButton::clicked, this, &DebriefPlace::openWanted);
-    column->addWidget(open, 0, Qt::AlignLeft);
+    auto* without = new QPushButton(tr("No log? File it by hand…"));
+    without->setObjectName(QStringLiteral("debriefNotebookButton"));
+    connect(without, &QPushButton::clicked, this, &DebriefPlace::notebookWanted);
+    auto* ways = new QHBoxLayout;
+    ways->addWidget(open);
+    ways->addWidget(without);
+    ways->addStretch(1);
+    column->addLayout(ways);
     offered_ = new QVBoxLayout;
     offered_->setSpacing(look.scaled(2));
     column->addSpacing(look.scaled(16));
@@ -507,7 +516,43 @@ void DebriefPlace::showDiagnostics() {
         (warns ? warnings_ : diagnostics_)->addWidget(label);
         // Shown at once, so that the column counts its height at once.
         label->show();
+        if (diagnostic.code != units::DiagnosticCode::date_order_assumed) continue;
+        QWidget* question = makeDateQuestion(diagnostic);
+        warnings_->addWidget(question);
+        question->show();
     }
+}
+
+QWidget* DebriefPlace::makeDateQuestion(const units::Diagnostic& assumed) {
+    const auto text_of = [&](const char* name) {
+        for (const auto& parameter : assumed.parameters) {
+            const auto* text = std::get_if<std::string>(&parameter.value);
+            if (text && parameter.name == name) return *text;
+        }
+        return std::string();
+    };
+    auto* question = new QWidget;
+    auto* row = new QHBoxLayout(question);
+    row->setContentsMargins(0, 0, 0, 0);
+    auto* asked = new TextLabel(Role::plain, tr("Flown on"));
+    asked->setWordWrap(false);
+    row->addWidget(asked);
+    for (const io::DateOrder order : {io::DateOrder::day_first, io::DateOrder::month_first}) {
+        double seconds = 0.0;
+        const std::string example = text_of("example");
+        if (!io::parse_moment(example, order, seconds) && !io::parse_date(example, order, seconds)) continue;
+        const QString word = QString::fromStdString(std::string(io::date_order_words[std::size_t(order)]));
+        auto* button = new QPushButton(wording::day_text(seconds));
+        button->setObjectName(QStringLiteral("date-") + word);
+        button->setToolTip(tr("Reads the log with this date; remembered for logs with this header"));
+        connect(button, &QPushButton::clicked, this,
+                [this, word, column = QString::fromStdString(text_of("column"))] {
+                    if (session_.debrief()) emit dateOrderWanted(session_.debrief()->path, column, word);
+                });
+        row->addWidget(button);
+    }
+    row->addStretch(1);
+    return question;
 }
 
 /// The course that was planned, where the flight kept to it.

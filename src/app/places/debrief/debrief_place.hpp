@@ -46,8 +46,12 @@ public:
 signals:
     /// The log could be read in another way, and the pilot wants to say how.
     void columnsWanted(const QString& path);
+    /// Day or month comes first in the dates of the log that is shown.
+    void dateOrderWanted(const QString& path, const QString& column, const QString& order);
     void compareWanted();
     void openWanted();
+    /// To file a flight that left no log.
+    void notebookWanted();
     /// The flight before (−1) or after (1) this one in the logbook.
     void neighbourWanted(int step);
     void logWanted(const QString& path);
@@ -68,6 +72,7 @@ private:
     void showTrack();
     MapView::Way plannedWay() const;
     void showDiagnostics();
+    QWidget* makeDateQuestion(const units::Diagnostic& assumed);
     void showRemaining();
     void showSegments();
     void markCursor(std::size_t row);

@@ -106,6 +106,10 @@ QWidget* LogbookPlace::makeEmpty() {
     debrief->setObjectName(QStringLiteral("logbookDebriefButton"));
     connect(debrief, &QPushButton::clicked, this, &LogbookPlace::debriefWanted);
     buttons->addWidget(debrief);
+    auto* notebook = new QPushButton(tr("No log? File by hand…"));
+    notebook->setObjectName(QStringLiteral("logbookNotebookButton"));
+    connect(notebook, &QPushButton::clicked, this, &LogbookPlace::notebookWanted);
+    buttons->addWidget(notebook);
     auto* bring = new QPushButton(tr("Import a logbook…"));
     bring->setObjectName(QStringLiteral("logbookBringInButton"));
     connect(bring, &QPushButton::clicked, this, &LogbookPlace::bringInWanted);
@@ -184,6 +188,7 @@ QWidget* LogbookPlace::makeBook() {
         for (QPushButton* made : for_chosen_) made->setEnabled(!chosen().empty());
     });
     table_->setRowButtons(for_chosen_);
+    buttons->add(tr("File by hand…"), QStringLiteral("logbookByHand"), this, &LogbookPlace::notebookWanted);
     buttons->addStretch(1);
     path_ = new TextLabel(Role::quiet);
     path_->setObjectName(QStringLiteral("logbookPath"));

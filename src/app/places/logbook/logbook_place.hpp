@@ -57,6 +57,7 @@ signals:
     void rereadWanted(const std::vector<session::Id>& ids);
     void bringInWanted();
     void debriefWanted();
+    void notebookWanted();
     void said(const QString& words);
 
 protected:

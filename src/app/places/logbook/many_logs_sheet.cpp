@@ -8,9 +8,9 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/places/logbook/all_flown_with.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/check_delegate.hpp"
-#include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/units/quantity.hpp"
@@ -97,9 +97,9 @@ bool FoundFlightsModel::setData(const QModelIndex& index, const QVariant& value,
 }
 
 ManyLogsSheet::ManyLogsSheet(session::Workspace& workspace, const QStringList& paths, QWidget* parent)
-    : QDialog(parent), workspace_(workspace), many_(workspace), model_(new FoundFlightsModel(many_, this)),
+    : QDialog(parent), many_(workspace), model_(new FoundFlightsModel(many_, this)),
       table_(new DataTable(QStringLiteral("manyLogsTable"), tr("Flights found"))),
-      state_(new TextLabel(Role::quiet)), aircraft_(new ChoiceBox), pack_(new ChoiceBox),
+      state_(new TextLabel(Role::quiet)), flown_with_(new AllFlownWith(workspace, QStringLiteral("many"))),
       progress_(new QProgressBar), file_(new QPushButton), leave_(new QPushButton) {
     const Look& look = Look::instance();
     setAttribute(Qt::WA_DeleteOnClose);
@@ -115,29 +115,7 @@ ManyLogsSheet::ManyLogsSheet(session::Workspace& workspace, const QStringList& p
     table_->setItemDelegateForColumn(0, new CheckDelegate(table_));
     column->addWidget(table_, 1);
 
-    auto* choices = new QHBoxLayout;
-    choices->addWidget(new TextLabel(Role::plain, tr("All flown with")));
-    aircraft_->setObjectName(QStringLiteral("manyAircraft"));
-    aircraft_->setAccessibleName(tr("Aircraft of all these flights"));
-    for (const auto& [id, kept] : workspace_.library().aircraft)
-        aircraft_->addItem(wording::title(kept.aircraft), QVariant::fromValue(qint64(id)));
-    pack_->setObjectName(QStringLiteral("manyPack"));
-    pack_->setAccessibleName(tr("Pack of all these flights"));
-    for (const auto& [id, kept] : workspace_.library().packs)
-        pack_->addItem(wording::title(kept.pack), QVariant::fromValue(qint64(id)));
-    if (const auto open = workspace_.openPlanId()) {
-        const auto& plan = workspace_.library().plans.at(*open);
-        if (plan.aircraft_id) aircraft_->setCurrentIndex(aircraft_->findData(qint64(*plan.aircraft_id)));
-        if (plan.pack_id) pack_->setCurrentIndex(pack_->findData(qint64(*plan.pack_id)));
-    }
-    for (QComboBox* box : {aircraft_, pack_}) {
-        box->setSizeAdjustPolicy(QComboBox::AdjustToContents);
-        box->setMinimumWidth(look.scaled(220));
-    }
-    choices->addWidget(aircraft_);
-    choices->addWidget(pack_);
-    choices->addStretch(1);
-    column->addLayout(choices);
+    column->addWidget(flown_with_);
 
     progress_->setRange(0, 1000);
     progress_->setTextVisible(false);
@@ -189,31 +167,9 @@ ManyLogsSheet::ManyLogsSheet(session::Workspace& workspace, const QStringList& p
     showState();
 }
 
-book::KeptFlight ManyLogsSheet::flown() const {
-    book::KeptFlight flown;
-    flown.flown = session::first_request();
-    if (const auto open = workspace_.openPlanId()) {
-        flown.flown = workspace_.current(workspace_.library().plans.at(*open));
-        flown.plan_id = *open;
-    }
-    const auto& aircraft = workspace_.library().aircraft;
-    const auto& packs = workspace_.library().packs;
-    if (const auto found = aircraft.find(session::Id(aircraft_->currentData().toLongLong()));
-        found != aircraft.end()) {
-        flown.aircraft_id = found->first;
-        flown.flown.aircraft = found->second.aircraft;
-    }
-    if (const auto found = packs.find(session::Id(pack_->currentData().toLongLong())); found != packs.end()) {
-        if (flown.flown.pack.chemistry != found->second.pack.chemistry) flown.flown.landing_cell_v.reset();
-        flown.pack_id = found->first;
-        flown.flown.pack = found->second.pack;
-    }
-    return flown;
-}
-
 void ManyLogsSheet::fileThem() {
     filing_ = true;
-    many_.file(flown());
+    many_.file(flown_with_->flown());
     showState();
 }
 

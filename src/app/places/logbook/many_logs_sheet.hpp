@@ -5,12 +5,12 @@
 #include "app/widgets/cell_model.hpp"
 #include "session/many_logs.hpp"
 
-class QComboBox;
 class QProgressBar;
 class QPushButton;
 
 namespace sobremesa::app {
 
+class AllFlownWith;
 class DataTable;
 class TextLabel;
 
@@ -46,15 +46,12 @@ signals:
 private:
     void showState();
     void fileThem();
-    book::KeptFlight flown() const;
 
-    session::Workspace& workspace_;
     session::ManyLogs many_;
     FoundFlightsModel* model_;
     DataTable* table_;
     TextLabel* state_;
-    QComboBox* aircraft_;
-    QComboBox* pack_;
+    AllFlownWith* flown_with_;
     QProgressBar* progress_;
     QPushButton* file_;
     QPushButton* leave_;
