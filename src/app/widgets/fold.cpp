@@ -13,7 +13,15 @@ Fold::Fold(QWidget* parent) : QWidget(parent), column_(new QVBoxLayout(this)) {
     column_->setContentsMargins(0, 0, 0, 0);
     // A folded place must be allowed to be small.
     setMinimumSize(1, 1);
-    connect(&Look::instance(), &Look::changed, this, [this] { resizeEvent(nullptr); });
+    connect(&Look::instance(), &Look::changed, this, [this] {
+        // What is hidden folds when it is shown.
+        if (isVisible()) resizeEvent(nullptr);
+    });
+}
+
+void Fold::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    resizeEvent(nullptr);
 }
 
 void Fold::addPane(const QString& name, QWidget* pane, bool kept) {

@@ -1,5 +1,6 @@
 #include "app/widgets/scroll_column.hpp"
 
+#include <QCoreApplication>
 #include <QEvent>
 #include <QLayout>
 
@@ -13,8 +14,25 @@ ScrollColumn::ScrollColumn(QWidget* inside, QWidget* parent) : QScrollArea(paren
     inside->installEventFilter(this);
 }
 
+bool ScrollColumn::event(QEvent* event) {
+    // Qt lays the whole column out for each of these. A new look sends one before the fonts have followed it, and
+    // what nobody sees is laid out when it is shown.
+    if (event->type() == QEvent::StyleChange) {
+        QCoreApplication::postEvent(this, new QEvent(QEvent::LayoutRequest));
+        return QAbstractScrollArea::event(event);
+    }
+    if (event->type() == QEvent::LayoutRequest && !isVisible()) return QAbstractScrollArea::event(event);
+    return QScrollArea::event(event);
+}
+
+void ScrollColumn::showEvent(QShowEvent* event) {
+    QScrollArea::showEvent(event);
+    fitHeight();
+    QCoreApplication::postEvent(this, new QEvent(QEvent::LayoutRequest));
+}
+
 bool ScrollColumn::eventFilter(QObject* watched, QEvent* event) {
-    if (watched == widget() && event->type() == QEvent::LayoutRequest) fitHeight();
+    if (watched == widget() && event->type() == QEvent::LayoutRequest && isVisible()) fitHeight();
     return QScrollArea::eventFilter(watched, event);
 }
 

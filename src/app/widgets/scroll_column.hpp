@@ -12,8 +12,10 @@ public:
     explicit ScrollColumn(QWidget* inside, QWidget* parent = nullptr);
 
 protected:
+    bool event(QEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void showEvent(QShowEvent* event) override;
 
 private:
     /// A scroll area of Qt's asks its widget for a height without telling it the width.

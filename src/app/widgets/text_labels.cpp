@@ -51,6 +51,7 @@ void TextLabel::dress() {
         text = words_.isEmpty() ? QString() : QStringLiteral("▲ ") + words_;
         break;
     }
+    forget();
     QPalette palette = this->palette();
     palette.setColor(QPalette::WindowText, colour);
     setPalette(palette);
@@ -60,6 +61,37 @@ void TextLabel::dress() {
         text = QFontMetrics(font).elidedText(text, Qt::ElideRight, width());
     }
     setText(text);
+}
+
+void TextLabel::setWordWrap(bool on) {
+    forget();
+    QLabel::setWordWrap(on);
+}
+
+void TextLabel::forget() {
+    heights_.clear();
+    hint_ = least_ = QSize();
+}
+
+int TextLabel::heightForWidth(int width) const {
+    const auto known = heights_.constFind(width);
+    if (known != heights_.constEnd()) return *known;
+    return heights_[width] = QLabel::heightForWidth(width);
+}
+
+QSize TextLabel::sizeHint() const {
+    if (!hint_.isValid()) hint_ = QLabel::sizeHint();
+    return hint_;
+}
+
+QSize TextLabel::minimumSizeHint() const {
+    if (!least_.isValid()) least_ = QLabel::minimumSizeHint();
+    return least_;
+}
+
+void TextLabel::changeEvent(QEvent* event) {
+    if (event->type() == QEvent::FontChange || event->type() == QEvent::ContentsRectChange) forget();
+    QLabel::changeEvent(event);
 }
 
 void TextLabel::setElided() {

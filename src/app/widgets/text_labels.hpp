@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QHash>
 #include <QLabel>
 
 namespace sobremesa::app {
@@ -16,15 +17,27 @@ public:
     void setRole(Role role);
     /// One line, cut with an ellipsis where there is no room; the whole stays in the tool tip.
     void setElided();
+    void setWordWrap(bool on);
+
+    /// Laying a text out takes a third of a millisecond, and layouts ask for the same width again and again.
+    int heightForWidth(int width) const override;
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override;
 
 protected:
+    void changeEvent(QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    using QLabel::setText; // by setWords
     void dress();
+    void forget();
     Role role_;
     bool elided_ = false;
     QString words_;
+    mutable QHash<int, int> heights_;
+    mutable QSize hint_;
+    mutable QSize least_;
 };
 
 } // namespace sobremesa::app

@@ -157,7 +157,7 @@ public:
     /// first is near the landing voltage, and starts with the lag it has by then: the slope times its ten seconds.
     std::optional<double> run() {
         constexpr double step_s = 2.0;
-        constexpr double most_steps = 4000.0;
+        constexpr double most_steps = 600.0;
         constexpr double near_share = 0.02;
         const auto& knots = curve_.knots();
         const auto near = std::find_if(knots.begin(), knots.end(), [&](const StateCurve::Knot& knot) {

@@ -395,7 +395,10 @@ double PackModel::settledGap(double current_a, double temperature_c) const {
     const double wanted = current_a / pack_.parallel;
     if (wanted <= 0.0) return 0.0;
     double most = 0.05;
-    while (passageA(most, temperature_c) < wanted && most < 1e3) most *= 2.0;
+    constexpr double none_is_wider = 1e3;
+    while (passageA(most, temperature_c) < wanted && most < none_is_wider) most *= 2.0;
+    // No gap carries so much, of a cell that no maker makes.
+    if (!(passageA(most, temperature_c) >= wanted)) return most;
     std::uintmax_t passes = 60;
     const auto found =
         boost::math::tools::toms748_solve([&](double gap) { return passageA(gap, temperature_c) - wanted; }, 0.0,
@@ -442,6 +445,19 @@ PackState drained_at_current(const PackModel& cell, double current_a, double cut
     };
     const State full{0.0, temperature_c};
     if (over(0.0, full)) return state_at(0.0, full);
+    // Over days the slow part stands where the current keeps it and the cell is as warm as the air; followed step
+    // by step, that would take a step every few minutes of it.
+    constexpr double slow_h = 100.0;
+    if (full_ah / current_a > slow_h) {
+        const State settled{cell.settledGap(current_a, temperature_c), temperature_c};
+        double from = 0.0;
+        double to = 1.2 * full_ah;
+        while (to - from > 1e-7 * full_ah) {
+            const double middle = 0.5 * (from + to);
+            (over(middle, settled) ? to : from) = middle;
+        }
+        return state_at(to, settled);
+    }
     auto stepper = odeint::make_dense_output(1e-6, 1e-6, odeint::runge_kutta_dopri5<State>());
     stepper.initialize(full, 0.0, 0.01 * full_ah);
     for (;;) {

@@ -91,6 +91,8 @@ private slots:
     void colderNeverGivesMoreEnergy();
     void aClimbInTheMiddleIsNotTheEnd();
     void limitsAreMet();
+    void whatNoCellCarriesStillHasAnAnswer();
+    void aCurrentOfDaysJoinsThatOfHours();
     void startsBelowFullWhereItSaysSo();
     void ratedCurrentIsTrustedByItsLabel();
 };
@@ -364,6 +366,27 @@ void PackModelTest::aClimbInTheMiddleIsNotTheEnd() {
     const double time_s = run.last().time_s;
     VERIFY_NEAR(run.last().energy_wh, (40.0 * (time_s - 60.0) + 180.0 * 60.0) / 3600.0,
                 1e-3 * run.last().energy_wh);
+}
+
+void PackModelTest::whatNoCellCarriesStillHasAnAnswer() {
+    const PackModel cell(high_drain_cell());
+    for (const double current_a : {1e-12, 1e3, 1e9, 1e300}) {
+        const double gap = cell.settledGap(current_a, 20.0);
+        QVERIFY2(std::isfinite(gap) && gap >= 0.0, qPrintable(QString::number(current_a)));
+    }
+}
+
+void PackModelTest::aCurrentOfDaysJoinsThatOfHours() {
+    // Just above a hundred hours it is followed step by step, just below it stands where the current keeps it.
+    for (const double cutoff_v : {2.5, 3.0, 3.4}) {
+        const PackModel cell(high_drain_cell());
+        const double edge_a = cell.fullChargeAh() / 100.0;
+        const double followed_ah = charge_at_current_ah(cell, 1.001 * edge_a, cutoff_v, reference_c);
+        const double standing_ah = charge_at_current_ah(cell, 0.999 * edge_a, cutoff_v, reference_c);
+        VERIFY_NEAR(standing_ah, followed_ah, 1e-3 * followed_ah);
+        // A cell that gives its charge over a year gives no less.
+        QVERIFY(charge_at_current_ah(cell, 1e-2 * edge_a, cutoff_v, reference_c) >= standing_ah - 1e-6);
+    }
 }
 
 void PackModelTest::limitsAreMet() {

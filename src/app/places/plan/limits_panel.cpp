@@ -62,7 +62,7 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
         return;
     }
     const mission::Plan& plan = *outlook_->plan;
-    go_->setText(wording::go_sentence(outlook_->limits, plan, q));
+    go_->setWords(wording::go_sentence(outlook_->limits, plan, q));
     int kept = 0;
     int unknown = 0;
     int lines = 0;
