@@ -79,6 +79,8 @@ void BruteForceTest::straightFlights() {
         double walked_m = turn_m;
         for (int step = 0; step < 2; ++step) {
             const double here_wh = margin_wh(walked_m);
+            // As near as the walk's own steps can tell.
+            if (step > 0 && std::abs(walked_m / near_m - 1.0) < 4e-3) break;
             const double next_m = walked_m + here_wh * (walked_m - near_m) / (near_wh - here_wh);
             near_m = std::exchange(walked_m, next_m);
             near_wh = here_wh;
