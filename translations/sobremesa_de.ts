@@ -497,10 +497,6 @@
         <translation>Die induzierte Leistung ist angenommen; langsamer Flug würde sie zeigen.</translation>
     </message>
     <message>
-        <source>The stall speed is unknown: enter the wing area in the list before flying slower than before.</source>
-        <translation>Die Überziehgeschwindigkeit ist unbekannt: trage die Flügelfläche in der Liste ein, bevor du langsamer fliegst als je.</translation>
-    </message>
-    <message>
         <source>Drag power is assumed; fast flight would show it.</source>
         <translation>Die Widerstandsleistung ist angenommen; schneller Flug würde sie zeigen.</translation>
     </message>
@@ -611,6 +607,15 @@
             <numerusform>Die bisher einzige Prognose war &lt;b&gt;%1&lt;/b&gt;, ± &lt;b&gt;%2&lt;/b&gt;; ohne Anpassung wären es %3.</numerusform>
             <numerusform>Die letzten %n Prognosen waren &lt;b&gt;%1&lt;/b&gt;, ± &lt;b&gt;%2&lt;/b&gt;; ohne Anpassung wären es %3.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>The stall speed is assumed, about %1: nothing slower than %2 is advised until the wing area is entered in the list.</source>
+        <translation>Die Überziehgeschwindigkeit ist angenommen, etwa %1: langsamer als %2 wird nichts empfohlen, bis die Flügelfläche in der Liste steht.</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>two sentences</comment>
+        <translation>%1 %2</translation>
     </message>
 </context>
 <context>

@@ -497,10 +497,6 @@
         <translation>La potencia inducida se supone; el vuelo lento la mostraría.</translation>
     </message>
     <message>
-        <source>The stall speed is unknown: enter the wing area in the list before flying slower than before.</source>
-        <translation>La velocidad de pérdida se desconoce: anota la superficie alar en la lista antes de volar más lento que nunca.</translation>
-    </message>
-    <message>
         <source>Drag power is assumed; fast flight would show it.</source>
         <translation>La potencia de resistencia se supone; el vuelo rápido la mostraría.</translation>
     </message>
@@ -611,6 +607,15 @@
             <numerusform>La única previsión hasta ahora fue &lt;b&gt;%1&lt;/b&gt;, ± &lt;b&gt;%2&lt;/b&gt;; sin ajuste habría sido %3.</numerusform>
             <numerusform>Las últimas %n previsiones fueron &lt;b&gt;%1&lt;/b&gt;, ± &lt;b&gt;%2&lt;/b&gt;; sin ajuste habría sido %3.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>The stall speed is assumed, about %1: nothing slower than %2 is advised until the wing area is entered in the list.</source>
+        <translation>La velocidad de pérdida es supuesta, unos %1: no se aconseja nada más lento que %2 hasta que la superficie alar figure en la lista.</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>two sentences</comment>
+        <translation>%1 %2</translation>
     </message>
 </context>
 <context>

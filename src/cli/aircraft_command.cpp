@@ -119,6 +119,8 @@ Json speed_json(const std::optional<airframe::SpeedToFly>& speed) {
 
 Json speeds_json(const airframe::SpeedsToFly& speeds) {
     return {{"stall_mps", or_null(speeds.stall_mps)},
+            {"assumed_stall_mps", or_null(speeds.assumed_stall_mps)},
+            {"assumed_stall_sd_mps", sd_or_null(speeds.assumed_stall_mps)},
             {"slowest_mps", speeds.slowest_mps},
             {"endurance", speed_json(speeds.endurance)},
             {"range", speed_json(speeds.range)},

@@ -20,8 +20,19 @@ using units::Quantity;
 
 } // namespace
 
-QString speeds_sentence(const airframe::SpeedsToFly& speeds, const airframe::SpeedQuestion& question,
-                        const Quantities& q) {
+namespace {
+
+/// What the speeds rest on where the stall is assumed; empty where it is known.
+QString assumed_stall_text(const airframe::SpeedsToFly& speeds, const Quantities& q) {
+    if (!speeds.assumed_stall_mps) return {};
+    return AircraftWords::tr(
+               "The stall speed is assumed, about %1: nothing slower than %2 is advised until the wing "
+               "area is entered in the list.")
+        .arg(q.text(Quantity::stall_speed, *speeds.assumed_stall_mps), q.speed(speeds.slowest_mps));
+}
+
+QString speeds_without_stall(const airframe::SpeedsToFly& speeds, const airframe::SpeedQuestion& question,
+                             const Quantities& q) {
     if (!speeds.endurance) return {};
     const QString time = q.speed(speeds.endurance->airspeed_mps.value);
     if (!speeds.range)
@@ -39,6 +50,15 @@ QString speeds_sentence(const airframe::SpeedsToFly& speeds, const airframe::Spe
                      .arg(time, way, wind, consumption)
                : AircraftWords::tr("<b>%1</b> for best endurance, <b>%2</b> for best range with %3 behind: %4.")
                      .arg(time, way, wind, consumption);
+}
+
+} // namespace
+
+QString speeds_sentence(const airframe::SpeedsToFly& speeds, const airframe::SpeedQuestion& question,
+                        const Quantities& q) {
+    const QString said = speeds_without_stall(speeds, question, q);
+    const QString stall = assumed_stall_text(speeds, q);
+    return said.isEmpty() || stall.isEmpty() ? said : AircraftWords::tr("%1 %2", "two sentences").arg(said, stall);
 }
 
 QString price_sentence(const airframe::PowerCurve& curve, const airframe::SpeedQuestion& question,
@@ -139,7 +159,7 @@ QString fit_sentence(const learning::CurveFit& fit, const std::optional<airframe
                      .arg(scatter, apart);
 }
 
-QString unknown_sentence(const learning::CurveFit& fit, bool stall_known, const Quantities& q) {
+QString unknown_sentence(const learning::CurveFit& fit, const Quantities& q) {
     QStringList lines;
     if (fit.curve.flights > 0)
         lines << AircraftWords::tr(
@@ -169,9 +189,6 @@ QString unknown_sentence(const learning::CurveFit& fit, bool stall_known, const 
         return std::find(fit.assumed_parts.begin(), fit.assumed_parts.end(), part) != fit.assumed_parts.end();
     };
     if (assumed(0)) lines << AircraftWords::tr("Induced power is assumed; slow flight would show it.");
-    if (fit.curve.craft == airframe::Craft::wing && !stall_known)
-        lines << AircraftWords::tr(
-            "The stall speed is unknown: enter the wing area in the list before flying slower than before.");
     if (assumed(2)) lines << AircraftWords::tr("Drag power is assumed; fast flight would show it.");
     return lines.join(QLatin1Char(' '));
 }

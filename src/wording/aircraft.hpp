@@ -26,7 +26,7 @@ QString mass_sentence(const airframe::Aircraft& aircraft, const battery::Pack& p
 QString fit_sentence(const learning::CurveFit& fit, const std::optional<airframe::PowerCurve>& carried, int flights,
                      const Quantities& q);
 /// What the data cannot tell.
-QString unknown_sentence(const learning::CurveFit& fit, bool stall_known, const Quantities& q);
+QString unknown_sentence(const learning::CurveFit& fit, const Quantities& q);
 QString step_test_text(const std::vector<learning::StepTestLeg>& legs, const Quantities& q);
 QString headroom_sentence(const std::optional<matching::Headroom>& headroom, const Quantities& q);
 /// "−3.2 %", with its error where there is one.

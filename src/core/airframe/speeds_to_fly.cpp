@@ -47,8 +47,10 @@ Span span_of(const Aircraft& aircraft, const PowerCurve& curve, const SpeedQuest
     // A wing that may stall anywhere is not sent far below what it has flown.
     if (curve.craft == Craft::wing)
         span.from = slowest_unknown_wing * std::min(curve.least_flown_mps, curve.reference_airspeed_mps);
-    if (const auto stall = stall_speed_mps(aircraft, q.all_up_mass_kg, q.density_kgm3))
-        span.from = above_stall * *stall;
+    const double flown_mps = std::min(curve.least_flown_mps, curve.reference_airspeed_mps);
+    if (const auto slowest = slowest_wing_mps(aircraft, q.all_up_mass_kg, q.density_kgm3, flown_mps))
+        span.from =
+            stall_speed_mps(aircraft, q.all_up_mass_kg, q.density_kgm3) ? *slowest : std::max(span.from, *slowest);
     span.from = std::min(span.from, span.to);
     return span;
 }
@@ -123,6 +125,31 @@ std::optional<double> stall_speed_mps(const Aircraft& aircraft, double all_up_ma
                      (density_kgm3 * *aircraft.wing.area_m2 * cl));
 }
 
+std::optional<units::Estimate> assumed_stall_mps(const Aircraft& aircraft, double all_up_mass_kg,
+                                                 double density_kgm3) {
+    if (aircraft.craft != Craft::wing || aircraft.wing.area_m2) return std::nullopt;
+    constexpr double aspect_ratio = 7.0;
+    constexpr double kg_per_m3 = 12.0;
+    // The stall goes with the root of the area.
+    constexpr double by_span_sd = 0.18;
+    constexpr double by_mass_sd = 0.2;
+    Aircraft usual = aircraft;
+    const auto& span_m = aircraft.wing.span_m;
+    usual.wing.area_m2 =
+        span_m ? *span_m * *span_m / aspect_ratio : std::pow(all_up_mass_kg / kg_per_m3, 2.0 / 3.0);
+    const auto stall = stall_speed_mps(usual, all_up_mass_kg, density_kgm3);
+    if (!stall) return std::nullopt;
+    return units::Estimate{*stall, (span_m ? by_span_sd : by_mass_sd) * *stall};
+}
+
+std::optional<double> slowest_wing_mps(const Aircraft& aircraft, double all_up_mass_kg, double density_kgm3,
+                                       double flown_mps) {
+    if (const auto stall = stall_speed_mps(aircraft, all_up_mass_kg, density_kgm3)) return above_stall * *stall;
+    const auto assumed = assumed_stall_mps(aircraft, all_up_mass_kg, density_kgm3);
+    if (!assumed) return std::nullopt;
+    return std::min(above_stall * assumed->value, flown_mps);
+}
+
 double circling_cost(const PowerCurve& curve, double airspeed_mps, double all_up_mass_kg, double density_kgm3,
                      double bank_deg) {
     const double n = 1.0 / std::cos(units::radians(bank_deg));
@@ -147,6 +174,7 @@ SpeedToFly at_speed(const PowerCurve& curve, const SpeedQuestion& question, doub
 SpeedsToFly speeds_to_fly(const Aircraft& aircraft, const PowerCurve& curve, const SpeedQuestion& question) {
     SpeedsToFly speeds;
     speeds.stall_mps = stall_speed_mps(aircraft, question.all_up_mass_kg, question.density_kgm3);
+    speeds.assumed_stall_mps = assumed_stall_mps(aircraft, question.all_up_mass_kg, question.density_kgm3);
     const Span span = span_of(aircraft, curve, question);
     speeds.slowest_mps = span.from;
     if (const auto v = with_error(curve, [&](const PowerCurve& c) { return endurance_speed(c, question, span); }))

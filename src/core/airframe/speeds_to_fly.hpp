@@ -32,8 +32,11 @@ struct SpeedToFly {
 };
 
 struct SpeedsToFly {
-    /// Wings only: straight, and the slowest that may be flown, 1.2 times as fast.
+    /// Wings only, straight.
     std::optional<double> stall_mps;
+    /// Where no area is known.
+    std::optional<units::Estimate> assumed_stall_mps;
+    /// The slowest that may be flown.
     double slowest_mps = 0.0;
     std::optional<SpeedToFly> endurance;
     /// Nothing where no speed makes 2 m/s over ground against this wind.
@@ -49,14 +52,29 @@ struct SpeedsToFly {
 std::optional<double> stall_speed_mps(const Aircraft& aircraft, double all_up_mass_kg, double density_kgm3,
                                       double bank_deg = 0.0);
 
+/// Stalling speed of a wing whose area is not known, m/s, by its span, else by its mass: an aspect ratio of 7
+/// ± 2.5, or 12 kg/m³ of mass over area to the 3/2, within a factor of 1.8 either way. Common practice of
+/// long-range models, no source.
+/// @return nothing for a rotor, or a wing whose area is known
+std::optional<units::Estimate> assumed_stall_mps(const Aircraft& aircraft, double all_up_mass_kg,
+                                                 double density_kgm3);
+
+/// The slowest speed that a wing may be told to fly, m/s: 1.2 times its stall. Where that is assumed, as much
+/// above the middle of its band, which holds a stall of one standard deviation more; nothing that was flown is
+/// forbidden.
+/// @param flown_mps  the slowest that it is known to fly
+std::optional<double> slowest_wing_mps(const Aircraft& aircraft, double all_up_mass_kg, double density_kgm3,
+                                       double flown_mps);
+
 /// Power of a level turn over that of straight flight at the same airspeed: a bank asks for n = 1/cos(bank) times
 /// the lift, which is what mass does.
 double circling_cost(const PowerCurve& curve, double airspeed_mps, double all_up_mass_kg, double density_kgm3,
                      double bank_deg);
 
 /// Best endurance: least power. Best range: least energy over ground. Fastest: the share of full power. None is
-/// slower than 1.2 times the stall; a wing whose stall is not known, than 0.8 times its slowest flight; a rotor,
-/// than half of it. Errors come from those of the curve's parts: how far each speed moves when a part does.
+/// slower than `slowest_wing_mps`, a wing whose stall is not known not than 0.8 times its slowest flight either; a
+/// rotor, not than half of it. Errors come from those of the curve's parts: how far each speed moves when a part
+/// does.
 SpeedsToFly speeds_to_fly(const Aircraft& aircraft, const PowerCurve& curve, const SpeedQuestion& question);
 
 /// One speed and what it takes, in that wind; for dragging.

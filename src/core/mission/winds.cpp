@@ -13,8 +13,6 @@ namespace sobremesa::mission {
 
 namespace {
 
-/// No speed to fly below this times the stall (common practice).
-constexpr double above_stall = 1.2;
 /// Half of the digits of a double is all that a minimum has.
 constexpr int minimum_bits = 16;
 
@@ -28,8 +26,11 @@ AirspeedRange airspeed_range(const PlanRequest& request, double density_kgm3) {
         range.least_mps = std::min(0.8 * aircraft.curve->least_flown_mps, aircraft.cruise_airspeed_mps);
         range.most_mps = 1.4 * std::max(aircraft.curve->most_flown_mps, aircraft.cruise_airspeed_mps);
     }
-    if (const auto stall = airframe::stall_speed_mps(aircraft, mass_kg, density_kgm3))
-        range.least_mps = std::max(range.least_mps, above_stall * *stall);
+    const double flown_mps = aircraft.curve
+                                 ? std::min(aircraft.curve->least_flown_mps, aircraft.cruise_airspeed_mps)
+                                 : aircraft.cruise_airspeed_mps;
+    if (const auto slowest = airframe::slowest_wing_mps(aircraft, mass_kg, density_kgm3, flown_mps))
+        range.least_mps = std::max(range.least_mps, *slowest);
     range.most_mps = std::max(range.most_mps, range.least_mps);
     return range;
 }

@@ -77,6 +77,7 @@ private slots:
     void goOrNoGo();
     void theWindHomeIsTheDearOne();
     void aWingOfUnknownStallIsNotSentFarBelow();
+    void anAssumedStallKeepsSpeedsAboveItsBand();
     void bandsHoldTheScatter();
     void theCurveTakesThePlaceOfTheKnownCruise();
 };
@@ -98,8 +99,11 @@ void PowerCurveTest::bestGlideIsWhereBothDragsAreEqual() {
 }
 
 void PowerCurveTest::theTwoClassicSpeedsStandAsTheFourthRootOfThree() {
+    // A wing so large that its stall is below all of them.
+    auto large = wing();
+    large.wing.area_m2 = 1.0;
     for (const double mass : {1.0, 1.5, 2.2}) {
-        const auto speeds = speeds_to_fly(wing(), wing_curve(), still(mass));
+        const auto speeds = speeds_to_fly(large, wing_curve(), still(mass));
         VERIFY_NEAR(speeds.range->airspeed_mps.value / speeds.endurance->airspeed_mps.value, std::pow(3.0, 0.25),
                     1e-3);
     }
@@ -266,6 +270,34 @@ void PowerCurveTest::aWingOfUnknownStallIsNotSentFarBelow() {
     const auto speeds = speeds_to_fly(wing(), curve, still(1.5));
     QVERIFY(!speeds.stall_mps.has_value());
     QVERIFY(speeds.endurance->airspeed_mps.value >= 0.8 * 16.0 - 0.01);
+}
+
+void PowerCurveTest::anAssumedStallKeepsSpeedsAboveItsBand() {
+    // Heavy for its span: 3 kg on 1.2 m of span, some 0.2 m² of area, stall at some 15 m/s.
+    auto aircraft = wing();
+    aircraft.wing.area_m2.reset();
+    aircraft.wing.span_m = 1.2;
+    const auto assumed = airframe::assumed_stall_mps(aircraft, 3.0, rho0);
+    VERIFY_NEAR(assumed->value, std::sqrt(2.0 * 3.0 * 9.80665 / (rho0 * 1.44 / 7.0 * 1.1)), 1e-9);
+    QVERIFY(assumed->sd > 0.1 * assumed->value);
+    auto curve = wing_curve();
+    curve.least_flown_mps = 21.0;
+    curve.reference_airspeed_mps = 21.0;
+    const auto speeds = speeds_to_fly(aircraft, curve, still(3.0));
+    VERIFY_NEAR(speeds.slowest_mps, 1.2 * assumed->value, 1e-9);
+    QVERIFY(speeds.slowest_mps > assumed->value + 0.99 * assumed->sd);
+    QVERIFY(speeds.endurance->airspeed_mps.value >= speeds.slowest_mps - 0.01);
+    // What was flown is not forbidden, whatever is assumed.
+    curve.least_flown_mps = 14.0;
+    QVERIFY(speeds_to_fly(aircraft, curve, still(3.0)).slowest_mps <= 14.0);
+    // By mass alone: models of 12 kg/m³ of mass over area to the 3/2.
+    aircraft.wing.span_m.reset();
+    VERIFY_NEAR(airframe::assumed_stall_mps(aircraft, 1.345, rho0)->value, 9.2, 0.3);
+    // The area typed in, nothing is assumed; and a rotor has none.
+    aircraft.wing.area_m2 = 0.24;
+    QVERIFY(!airframe::assumed_stall_mps(aircraft, 3.0, rho0).has_value());
+    aircraft.craft = Craft::rotor;
+    QVERIFY(!airframe::slowest_wing_mps(aircraft, 3.0, rho0, 14.0).has_value());
 }
 
 void PowerCurveTest::bandsHoldTheScatter() {

@@ -225,11 +225,10 @@ void CurvePage::showLearned(const FlownWith& with) {
     fitted_->setWords(wording::fit_sentence(observations->fit,
                                             with.learned ? observations->aircraft.curve : std::nullopt,
                                             int(observations->observations.size()), q));
-    const bool stall_known = airframe::explain_stall(with.aircraft, with.question).has_value();
-    unknown_->setWords(wording::unknown_sentence(observations->fit, stall_known, q));
+    const auto speeds = airframe::speeds_to_fly(with.aircraft, with.curve, with.question);
+    unknown_->setWords(wording::unknown_sentence(observations->fit, q));
     learn_->setEnabled(!observations->observations.empty());
     forget_->setEnabled(with.learned);
-    const auto speeds = airframe::speeds_to_fly(with.aircraft, with.curve, with.question);
     step_test_->setWords(wording::step_test_text(learning::step_test(with.aircraft, speeds.slowest_mps), q));
 }
 
