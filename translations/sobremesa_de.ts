@@ -141,6 +141,10 @@
         <source>course</source>
         <translation>Kurs</translation>
     </message>
+    <message>
+        <source>Throttle limited to %1 on a full pack, as among the alarms.</source>
+        <translation>Gas bei vollem Akku auf %1 begrenzt, wie bei den Alarmen.</translation>
+    </message>
 </context>
 <context>
     <name>UnitWords</name>
@@ -4751,6 +4755,28 @@
     <message>
         <source>return</source>
         <translation>zurück</translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
+        <comment>time, volts of a cell</comment>
+        <translation>%1 (%2)</translation>
+    </message>
+    <message>
+        <source>throttle at most, full pack</source>
+        <translation>Gas höchstens, voller Akku</translation>
+    </message>
+    <message>
+        <source>%1 until %2</source>
+        <comment>throttle, when</comment>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>%1 until landing</source>
+        <translation>%1 bis zur Landung</translation>
+    </message>
+    <message>
+        <source>climb takes full throttle from</source>
+        <translation>Steigen braucht Vollgas ab</translation>
     </message>
 </context>
 <context>

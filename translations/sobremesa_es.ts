@@ -141,6 +141,10 @@
         <source>course</source>
         <translation>rumbo</translation>
     </message>
+    <message>
+        <source>Throttle limited to %1 on a full pack, as among the alarms.</source>
+        <translation>Gas limitado al %1 con la batería llena, como en las alarmas.</translation>
+    </message>
 </context>
 <context>
     <name>UnitWords</name>
@@ -4751,6 +4755,28 @@
     <message>
         <source>return</source>
         <translation>vuelta</translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
+        <comment>time, volts of a cell</comment>
+        <translation>%1 (%2)</translation>
+    </message>
+    <message>
+        <source>throttle at most, full pack</source>
+        <translation>gas máximo, batería llena</translation>
+    </message>
+    <message>
+        <source>%1 until %2</source>
+        <comment>throttle, when</comment>
+        <translation>%1 hasta %2</translation>
+    </message>
+    <message>
+        <source>%1 until landing</source>
+        <translation>%1 hasta el aterrizaje</translation>
+    </message>
+    <message>
+        <source>climb takes full throttle from</source>
+        <translation>el ascenso pide todo el gas desde</translation>
     </message>
 </context>
 <context>

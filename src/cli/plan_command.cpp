@@ -6,6 +6,7 @@
 #include "cli/json_text.hpp"
 #include "cli/position_argument.hpp"
 #include "cli/said.hpp"
+#include "core/matching/headroom.hpp"
 #include "core/matching/sun_day.hpp"
 #include "core/mission/alarms.hpp"
 #include "core/mission/bail_out.hpp"
@@ -369,6 +370,8 @@ int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
         }
         for (const auto& line : wording::alarm_lines(*sheet, q))
             out << line.what.toStdString() << ": " << line.figure.toStdString() << "\n";
+        for (const auto& line : wording::throttle_lines(matching::headroom(read->plan), sheet->flight_time_s, q))
+            out << line.what.toStdString() << ": " << line.figure.toStdString() << "\n";
         for (const auto& line : wording::callout_lines(*sheet, q))
             out << "  " << line.used.toStdString() << " used: " << line.charge.toStdString() << ", "
                 << line.left.toStdString() << " remaining, " << line.volts.toStdString() << "\n";
@@ -386,6 +389,17 @@ int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
                             {"charge_left_ah", callout.charge_left_ah},
                             {"cell_voltage_v", callout.cell_v}});
     }
+    const auto room = matching::headroom(read->plan);
+    const auto when = [](const std::optional<matching::HeadroomPoint>& point) {
+        return point ? Json{{"time_s", point->time_s},
+                            {"charge_used_ah", point->charge_used_ah},
+                            {"cell_voltage_v", point->cell_v}}
+                     : Json(nullptr);
+    };
+    const Json throttle = room ? Json{{"cap_share", or_null(room->throttle_cap)},
+                                      {"cap_until", when(room->cap_ends)},
+                                      {"climb_takes_all_from", when(room->climb_ends)}}
+                               : Json(nullptr);
     Json turns = Json::array();
     for (const auto& row : mission::turn_table(read->plan)) {
         turns.push_back({{"distance_m", row.distance_m},
@@ -407,6 +421,7 @@ int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
                   {"current_a", sheet->current_a},
                   {"current_is_limited", sheet->current_is_limited},
                   {"cutoff_cell_voltage_v", sheet->cutoff_cell_v},
+                  {"throttle", throttle},
                   {"callouts", callouts}}},
                 {"turn_unless", turns}}
                .dump(2)

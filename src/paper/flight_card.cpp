@@ -13,6 +13,7 @@
 #include <QTextDocument>
 #include <QTextOption>
 
+#include "core/matching/headroom.hpp"
 #include "core/mission/leg_sums.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/quantity.hpp"
@@ -352,6 +353,8 @@ FlightCard flight_card(const mission::Plan& plan, const wording::Quantities& q) 
     card.sketch = sketch_of(plan, q);
     if (const auto sheet = mission::alarm_sheet(plan)) {
         card.alarms = wording::alarm_lines(*sheet, q);
+        const auto throttle = wording::throttle_lines(matching::headroom(plan), sheet->flight_time_s, q);
+        card.alarms.insert(card.alarms.end(), throttle.begin(), throttle.end());
         card.callouts = wording::callout_lines(*sheet, q);
     }
     const auto& c = plan.conditions;
@@ -373,6 +376,9 @@ FlightCard flight_card(const mission::Plan& plan, const wording::Quantities& q) 
             card.landing_places << wording::bail_out_sentence(way, q);
     }
     card.checklist = wording::checklist(plan, q);
+    if (const auto room = matching::headroom(plan); room && room->throttle_cap)
+        card.checklist << CardWords::tr("Throttle limited to %1 on a full pack, as among the alarms.")
+                              .arg(q.share(*room->throttle_cap));
     if (r.mission.kind == mission::MissionKind::on_sun && r.aircraft.array)
         card.checklist << wording::sun_protocol();
     card.caution = wording::cautions();

@@ -218,6 +218,29 @@ std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quant
     return lines;
 }
 
+std::vector<AlarmLine> throttle_lines(const std::optional<matching::Headroom>& headroom,
+                                      const std::optional<double>& flight_s, const Quantities& q) {
+    std::vector<AlarmLine> lines;
+    if (!headroom) return lines;
+    const auto from = [&](const matching::HeadroomPoint& point) {
+        return PlansWords::tr("%1 (%2)", "time, volts of a cell")
+            .arg(q.duration(point.time_s), figure(Quantity::alarm_voltage, point.cell_v, q));
+    };
+    const auto is_flown = [&](const matching::HeadroomPoint& point) {
+        return !flight_s || point.time_s < *flight_s;
+    };
+    if (headroom->throttle_cap) {
+        const QString cap = q.share(*headroom->throttle_cap);
+        lines.push_back({PlansWords::tr("throttle at most, full pack"),
+                         headroom->cap_ends && is_flown(*headroom->cap_ends)
+                             ? PlansWords::tr("%1 until %2", "throttle, when").arg(cap, from(*headroom->cap_ends))
+                             : PlansWords::tr("%1 until landing").arg(cap)});
+    }
+    if (headroom->climb_ends && is_flown(*headroom->climb_ends))
+        lines.push_back({PlansWords::tr("climb takes full throttle from"), from(*headroom->climb_ends)});
+    return lines;
+}
+
 std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Quantities& q) {
     std::vector<CalloutLine> lines;
     lines.reserve(sheet.callouts.size());

@@ -3,6 +3,7 @@
 #include <QString>
 #include <QStringList>
 
+#include "core/matching/headroom.hpp"
 #include "core/mission/alarms.hpp"
 #include "core/mission/bail_out.hpp"
 #include "core/mission/leg_sums.hpp"
@@ -30,6 +31,11 @@ struct AlarmLine {
     QString figure;
 };
 std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quantities& quantities);
+/// What the sheet says of the throttle: not above what on a full pack, until when; from when the climb takes all of
+/// it. Empty where the aircraft's full power is not known.
+/// @param flight_s  what comes after the landing is not said
+std::vector<AlarmLine> throttle_lines(const std::optional<matching::Headroom>& headroom,
+                                      const std::optional<double>& flight_s, const Quantities& quantities);
 struct CalloutLine {
     QString used;
     QString charge;

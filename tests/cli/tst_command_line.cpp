@@ -89,6 +89,7 @@ private slots:
     void aircraftAnswersWhatIf();
     void aColumnThatIsNotThereIsSaid();
     void alarmsTurnWhereThePlanTurns();
+    void alarmsSayTheThrottleOfAFullPack();
     void aircraftOutOfABook();
     void aDamagedBookIsCheckedListedAndExported();
     void whatIsLeftIsToldThreeWays();
@@ -673,6 +674,23 @@ void CommandLineTest::alarmsTurnWhereThePlanTurns() {
     VERIFY_NEAR(alarms["alarms"]["turn_ah"].get<double>(), plan["turn"]["charge_used_ah"].get<double>(), 1e-9);
     VERIFY_NEAR(alarms["turn_unless"].back()["distance_m"].get<double>(), plan["turn"]["distance_m"].get<double>(),
                 1e-9);
+}
+
+void CommandLineTest::alarmsSayTheThrottleOfAFullPack() {
+    QTemporaryDir folder;
+    auto request = tests::sample_request();
+    request.aircraft.full_power_w = 400.0;
+    request.aircraft.controller_current_a = 20.0;
+    const std::string path = folder.filePath(QStringLiteral("strong.json")).toStdString();
+    QVERIFY(io::write_text_file(path, io::json_from_plan(request)));
+    const json throttle = cli_run({"alarms", path, "--json"}).object()["alarms"]["throttle"];
+    const double cap = throttle["cap_share"].get<double>();
+    QVERIFY(cap > 0.6 && cap < 1.0);
+    QVERIFY(throttle["cap_until"].is_null() || throttle["cap_until"]["time_s"].get<double>() > 0.0);
+    QVERIFY(cli_run({"alarms", path}).out.find("throttle at most, full pack: ") != std::string::npos);
+    request.aircraft.full_power_w.reset();
+    QVERIFY(io::write_text_file(path, io::json_from_plan(request)));
+    QVERIFY(cli_run({"alarms", path, "--json"}).object()["alarms"]["throttle"].is_null());
 }
 
 void CommandLineTest::aColumnThatIsNotThereIsSaid() {

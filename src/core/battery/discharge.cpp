@@ -256,6 +256,8 @@ const char* discharge_end_word(DischargeEnd end) {
 
 Discharge discharge(const PackModel& pack, const PackState& start, const std::vector<LoadPhase>& phases,
                     const DischargeStop& stop, const Surroundings& around) {
+    // Nothing is drawn for no time: a flight that ends where it begins.
+    if (phases.empty()) return discharge(pack, start, {{LoadPhase::Kind::current, least_load, 0.0}}, stop, around);
     const Course course{pack, phases, around};
     Discharge result;
     result.power_w = phases.front().value;

@@ -62,10 +62,22 @@ std::optional<Headroom> headroom(const airframe::Aircraft& aircraft, const batte
     room.climb_ends = ends_at(room.points, climb_w);
     if (aircraft.controller_current_a) {
         const double full_a = *aircraft.full_power_w / full_v;
-        if (full_a > *aircraft.controller_current_a)
+        if (full_a > *aircraft.controller_current_a) {
             room.throttle_cap = std::sqrt(*aircraft.controller_current_a / full_a);
+            // Current goes with the square of the volts, power with their cube.
+            room.cap_ends = ends_at(room.points, *aircraft.full_power_w * std::pow(*room.throttle_cap, 3));
+        }
     }
     return room;
+}
+
+std::optional<Headroom> headroom(const mission::Plan& plan) {
+    const mission::PlanRequest& r = plan.request;
+    const double level_w = plan.conditions.cruise_power_w.value;
+    const auto climb =
+        mission::power_at(r, r.aircraft.cruise_airspeed_mps, r.mission.height_m, r.mission.climb_rate_mps);
+    return headroom(r.aircraft, r.pack, level_w, climb ? climb->value : level_w, mission::landing_cell_v(r),
+                    r.weather.temperature_c);
 }
 
 std::optional<Headroom> headroom(const airframe::Aircraft& aircraft, const airframe::PowerCurve& curve,

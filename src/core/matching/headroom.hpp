@@ -6,6 +6,7 @@
 #include "core/airframe/aircraft.hpp"
 #include "core/battery/discharge.hpp"
 #include "core/matching/what_if.hpp"
+#include "core/mission/plan.hpp"
 
 namespace sobremesa::matching {
 
@@ -28,6 +29,8 @@ struct Headroom {
     /// Duty on a full pack, 0 … 1, within the limit of controllers and motors; empty: none is known, or full
     /// throttle keeps it.
     std::optional<double> throttle_cap;
+    /// From where on full throttle keeps that limit by itself; empty: not before the landing, or no cap.
+    std::optional<HeadroomPoint> cap_ends;
     /// Launch of a full pack at `launch_duty`: rate of climb, m/s, and its angle at the known cruise airspeed,
     /// degrees.
     double launch_climb_mps = 0.0;
@@ -48,6 +51,9 @@ inline constexpr double launch_duty = 0.85;
 /// @return nothing where full power is not known, or the pack gives nothing
 std::optional<Headroom> headroom(const airframe::Aircraft& aircraft, const battery::Pack& pack, double level_w,
                                  double climb_w, double landing_cell_v, double air_temperature_c);
+
+/// The same along a plan's own cruise, with the climb of its mission: what the alarm sheet says of the throttle.
+std::optional<Headroom> headroom(const mission::Plan& plan);
 
 /// The same at the known cruise, with the climb of the plan.
 std::optional<Headroom> headroom(const airframe::Aircraft& aircraft, const airframe::PowerCurve& curve,

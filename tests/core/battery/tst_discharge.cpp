@@ -52,6 +52,7 @@ DischargePoint by_small_steps(const PackModel& pack, double power_w, double land
 class DischargeTest : public QObject {
     Q_OBJECT
 private slots:
+    void nothingDrawnForNoTimeIsAnAnswer();
     void agreesWithSmallSteps_data();
     void agreesWithSmallSteps();
     void energyIsPowerTimesTime();
@@ -182,6 +183,17 @@ void DischargeTest::nearlyNoLoadEnds() {
     const auto run = run_at(li_ion(), 0.0, 2.8);
     QCOMPARE(run.end, DischargeEnd::time_over);
     QVERIFY(run.last().charge_used_ah < 0.1);
+}
+
+void DischargeTest::nothingDrawnForNoTimeIsAnAnswer() {
+    // A flight that ends where it begins has no legs.
+    Pack pack;
+    pack.mass_kg = 0.4;
+    const PackModel model(pack);
+    const auto run = discharge(model, model.atStart(20.0), {}, {0.0, 0.0, 400}, {20.0, true});
+    QCOMPARE(run.points.size(), std::size_t(1));
+    VERIFY_NEAR(run.last().energy_wh, 0.0, 1e-12);
+    QVERIFY(run.last().voltage_v > 0.0);
 }
 
 SOBREMESA_TEST(DischargeTest)

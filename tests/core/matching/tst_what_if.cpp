@@ -227,6 +227,12 @@ void WhatIfTest::theThrottleCapKeepsTheLimit() {
     const battery::PackModel model(pack);
     const auto full = model.atPower(model.atStart(20.0), 900.0);
     VERIFY_NEAR(std::pow(*room->throttle_cap, 2) * 900.0 / full->voltage_v, 20.0, 1e-6);
+    // It comes off where full throttle draws no more than the limit by itself: volts lower by the cap.
+    aircraft.controller_current_a = 33.0;
+    const auto near = matching::headroom(aircraft, pack, 220.0, 400.0, 2.8, 20.0);
+    QVERIFY(near->throttle_cap && near->cap_ends && near->cap_ends->time_s > 60.0);
+    VERIFY_NEAR(near->cap_ends->full_power_w / (full->voltage_v * *near->throttle_cap), 33.0, 1e-6);
+    QVERIFY(!room->cap_ends || room->cap_ends->time_s > near->cap_ends->time_s);
 }
 
 void WhatIfTest::aLaunchClimbsOnWhatIsBeyondLevelFlight() {

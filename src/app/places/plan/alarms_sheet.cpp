@@ -6,6 +6,7 @@
 #include "app/theme/look.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/matching/headroom.hpp"
 #include "core/units/quantity.hpp"
 #include "wording/plans.hpp"
 
@@ -43,7 +44,10 @@ AlarmsSheet::AlarmsSheet(const mission::Plan& plan, QWidget* parent) : Popover(p
     settings->setHorizontalSpacing(look.scaled(18));
     settings->setVerticalSpacing(look.scaled(5));
     int row = 0;
-    for (const auto& line : wording::alarm_lines(*sheet, q)) {
+    auto lines = wording::alarm_lines(*sheet, q);
+    for (auto& line : wording::throttle_lines(matching::headroom(plan), sheet->flight_time_s, q))
+        lines.push_back(std::move(line));
+    for (const auto& line : lines) {
         settings->addWidget(cell(line.what, Role::plain), row, 0);
         settings->addWidget(cell(QStringLiteral("<b>%1</b>").arg(line.figure), Role::plain, true), row, 1);
         ++row;
