@@ -28,7 +28,10 @@ QString assumed_stall_text(const airframe::SpeedsToFly& speeds, const Quantities
     return AircraftWords::tr(
                "The stall speed is assumed, about %1: nothing slower than %2 is advised until the wing "
                "area is entered in the list.")
-        .arg(q.text(Quantity::stall_speed, *speeds.assumed_stall_mps), q.speed(speeds.slowest_mps));
+        .arg(AircraftWords::tr("%1 %2", "a figure and its error")
+                 .arg(q.text(Quantity::stall_speed, *speeds.assumed_stall_mps),
+                      q.error_text(Quantity::stall_speed, *speeds.assumed_stall_mps)),
+             q.speed(speeds.slowest_mps));
 }
 
 QString speeds_without_stall(const airframe::SpeedsToFly& speeds, const airframe::SpeedQuestion& question,

@@ -1,5 +1,7 @@
 #include "app/widgets/text_labels.hpp"
 
+#include <QRegularExpression>
+
 #include "app/theme/look.hpp"
 #include "wording/sentences.hpp"
 
@@ -40,6 +42,9 @@ void TextLabel::dress() {
         font = look.font(Look::sentence_px);
         // Qt's rich text breaks lines at a narrow no-break space; not at the ordinary one.
         text.replace(QChar(0x202F), QChar(0x00A0));
+        // Nor may "m/s" be broken.
+        static const QRegularExpression slash(QStringLiteral("(?<!<)/"));
+        text.replace(slash, QStringLiteral("/\u2060"));
         text.replace(QStringLiteral("<b>"), QStringLiteral("<span style=\"font-weight:600\">"));
         text.replace(QStringLiteral("</b>"), QStringLiteral("</span>"));
         text = QStringLiteral("<p style=\"line-height:118%\">%1</p>").arg(text);
