@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "io/book_document.hpp"
+#include "io/kept_documents.hpp"
 #include "io/text_number.hpp"
 
 namespace sobremesa::session {

@@ -1,5 +1,6 @@
 #include "app/widgets/text_labels.hpp"
 
+#include <QEvent>
 #include <QRegularExpression>
 
 #include "app/theme/look.hpp"

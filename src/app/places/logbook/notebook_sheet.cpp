@@ -4,6 +4,7 @@
 
 #include <QApplication>
 #include <QClipboard>
+#include <QDateTime>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QKeyEvent>
@@ -80,7 +81,7 @@ QString unit_of(const NotebookColumn& column) {
     switch (column.field) {
     case HandField::duration:
     case HandField::rest: return NotebookModel::tr("min");
-    case HandField::lowest_volts: return NotebookModel::tr("V");
+    case HandField::lowest_volts:
     case HandField::resting_volts: return NotebookModel::tr("V");
     case HandField::highest_current: return NotebookModel::tr("A");
     default: return {};
@@ -325,6 +326,7 @@ units::Result<book::KeptFlight> NotebookModel::made(std::size_t row) const {
 
 void NotebookModel::read() {
     std::vector<std::string> dates;
+    dates.reserve(rows_.size());
     for (const Row& row : rows_) dates.push_back(row.cells[date_at].toStdString());
     order_ = io::hand_date_order(dates, &doubtful_);
     if (order_said_ && doubtful_) order_ = *order_said_;
