@@ -4,6 +4,7 @@
 #include <chrono>
 #include <cstring>
 
+#include <QNetworkProxy>
 #include <QSerialPort>
 #include <QTcpSocket>
 #include <QTimer>
@@ -34,9 +35,15 @@ tl::unexpected<units::Error> not_opened(const std::string& where, const QString&
                           {{"link", where}, {"reason", why.toStdString()}});
 }
 
+/// To the address that was given and nowhere else: looking for a proxy would ask the desktop, and the network.
+void goes_straight(QAbstractSocket& socket) {
+    socket.setProxy(QNetworkProxy::NoProxy);
+}
+
 class UdpSource : public Source {
 public:
     explicit UdpSource(const Address& address) : address_(address) {
+        goes_straight(socket_);
         connect(&socket_, &QUdpSocket::readyRead, this, [this] {
             while (socket_.hasPendingDatagrams()) {
                 QByteArray bytes(int(socket_.pendingDatagramSize()), Qt::Uninitialized);
@@ -71,6 +78,7 @@ private:
 class TcpSource : public Source {
 public:
     explicit TcpSource(const Address& address) : address_(address) {
+        goes_straight(socket_);
         again_.setSingleShot(true);
         again_.setInterval(try_again_ms);
         connect(&again_, &QTimer::timeout, this, [this] { call(); });
