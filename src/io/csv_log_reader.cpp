@@ -34,7 +34,9 @@ class CsvRows {
 public:
     CsvRows(const std::string& path, const CsvHead& head, const ReadingJob& job)
         : head_(head), job_(job),
-          cores_(std::clamp<std::size_t>(std::thread::hardware_concurrency(), 1, most_cores)) {
+          cores_(head.file_bytes < small_file_bytes
+                     ? 1
+                     : std::clamp<std::size_t>(std::thread::hardware_concurrency(), 1, most_cores)) {
         log_.name = path;
         log_.diagnostics = head.diagnostics;
         for (const LogColumn& column : head_.columns) {
