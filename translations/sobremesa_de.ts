@@ -1641,10 +1641,6 @@
         <translation>Elektronik</translation>
     </message>
     <message>
-        <source>video, camera, control. Empty: assumed 5 W (common practice)</source>
-        <translation>Video, Kamera, Steuerung. Leer: 5 W angenommen (gängige Praxis)</translation>
-    </message>
-    <message>
         <source>Full power</source>
         <translation>Volle Leistung</translation>
     </message>
@@ -2063,6 +2059,42 @@
     <message>
         <source>under load; the pack lands when that cell does</source>
         <translation>unter Last; gelandet wird, wenn diese Zelle es muss</translation>
+    </message>
+    <message>
+        <source>video, camera, control. Empty: by the kind of video, 5 W where nothing is said (common practice)</source>
+        <translation>Video, Kamera, Steuerung. Leer: nach Art des Videos, 5 W, wo nichts gesagt ist (übliche Praxis)</translation>
+    </message>
+    <message>
+        <source>Video</source>
+        <translation>Video</translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>nicht angegeben</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keines</translation>
+    </message>
+    <message>
+        <source>analog</source>
+        <translation>analog</translation>
+    </message>
+    <message>
+        <source>digital</source>
+        <translation>digital</translation>
+    </message>
+    <message>
+        <source>Pack mass is from</source>
+        <translation>Akkumasse stammt von</translation>
+    </message>
+    <message>
+        <source>a label or its parts</source>
+        <translation>Etikett oder Teilen</translation>
+    </message>
+    <message>
+        <source>a scale</source>
+        <translation>einer Waage</translation>
     </message>
 </context>
 <context>
@@ -3284,6 +3316,30 @@
         <comment>place: message</comment>
         <translation>%1: %2</translation>
     </message>
+    <message>
+        <source>Home</source>
+        <translation>Der Startplatz</translation>
+    </message>
+    <message>
+        <source>There is no area in this file: no polygon of GeoJSON or KML.</source>
+        <translation>In dieser Datei ist kein Gebiet: kein Polygon in GeoJSON oder KML.</translation>
+    </message>
+    <message>
+        <source>%1 lies in the no-landing area “%2”: move the one, or draw the other anew.</source>
+        <translation>%1 liegt im Landeverbotsgebiet „%2“: das eine verschieben oder das andere neu zeichnen.</translation>
+    </message>
+    <message>
+        <source>The pack&apos;s %1 is a label&apos;s figure or a sum of parts until it is weighed: leads and connector often add a few per cent.</source>
+        <translation>Die %1 des Akkus sind eine Etikettangabe oder eine Summe von Teilen, bis er gewogen ist: Kabel und Stecker machen oft ein paar Prozent aus.</translation>
+    </message>
+    <message>
+        <source>No flight and no recharge of this pack is filed: all that is known of it is its label. Fly it near home first.</source>
+        <translation>Von diesem Akku ist weder ein Flug noch eine Nachladung abgelegt: bekannt ist nur sein Etikett. Fliege ihn zuerst in der Nähe.</translation>
+    </message>
+    <message>
+        <source>These cells are taken to be high-capacity ones, good for %1 in this pack; high-drain ones would be good for %2. Say which they are, or enter the pack&apos;s rated current.</source>
+        <translation>Diese Zellen gelten als Hochkapazitätszellen, gut für %1 in diesem Akku; Hochstromzellen wären gut für %2. Gib an, welche es sind, oder trage den Nennstrom des Akkus ein.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -3614,6 +3670,62 @@
     <message>
         <source>Elevation rasters (*.tif *.tiff *.hgt *.asc *.vrt);;All files (*)</source>
         <translation>Höhenraster (*.tif *.tiff *.hgt *.asc *.vrt);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Video frequency</source>
+        <translation>Videofrequenz</translation>
+    </message>
+    <message>
+        <source>of the video link, which has limits of its own</source>
+        <translation>der Videoverbindung, die eigene Grenzen hat</translation>
+    </message>
+    <message>
+        <source>of the control link</source>
+        <translation>der Steuerverbindung</translation>
+    </message>
+    <message>
+        <source>Radiated power of the video</source>
+        <translation>Abgestrahlte Leistung des Videos</translation>
+    </message>
+    <message>
+        <source>Minimum signal of the video</source>
+        <translation>Mindestsignal des Videos</translation>
+    </message>
+    <message>
+        <source>Video range from flights</source>
+        <translation>Videoreichweite aus Flügen</translation>
+    </message>
+    <message>
+        <source>where the picture would break up for good</source>
+        <translation>wo das Bild endgültig abreißen würde</translation>
+    </message>
+    <message>
+        <source>Video antenna height</source>
+        <translation>Höhe der Videoantenne</translation>
+    </message>
+    <message>
+        <source>Over land again by</source>
+        <translation>Wieder über Land bei</translation>
+    </message>
+    <message>
+        <source>used on the return leg when it leaves the last no-landing area. Empty: before the reserve begins</source>
+        <translation>verbraucht auf dem Rückweg beim Verlassen des letzten Landeverbotsgebiets. Leer: bevor die Reserve beginnt</translation>
+    </message>
+    <message>
+        <source>Share rule turns at</source>
+        <translation>Anteilsregel kehrt um bei</translation>
+    </message>
+    <message>
+        <source>of the usable charge remaining</source>
+        <translation>der nutzbaren Ladung verbleibend</translation>
+    </message>
+    <message>
+        <source>Charge rule lands at</source>
+        <translation>Ladungsregel landet bei</translation>
+    </message>
+    <message>
+        <source>turns at half of it. Empty: the usable charge</source>
+        <translation>kehrt bei der Hälfte um. Leer: die nutzbare Ladung</translation>
     </message>
 </context>
 <context>
@@ -4778,6 +4890,48 @@
         <source>climb takes full throttle from</source>
         <translation>Steigen braucht Vollgas ab</translation>
     </message>
+    <message>
+        <source>video range</source>
+        <translation>Videoreichweite</translation>
+    </message>
+    <message>
+        <source>radio horizon of the video</source>
+        <translation>Funkhorizont des Videos</translation>
+    </message>
+    <message>
+        <source>line of sight of the video</source>
+        <translation>Sichtlinie des Videos</translation>
+    </message>
+    <message>
+        <source>over land again</source>
+        <translation>wieder über Land</translation>
+    </message>
+    <message>
+        <source>the landing lies in a no-landing area.</source>
+        <translation>die Landung liegt in einem Landeverbotsgebiet.</translation>
+    </message>
+    <message>
+        <source>at %1 used, %2 allowed.</source>
+        <comment>charges</comment>
+        <translation>bei %1 verbraucht, %2 erlaubt.</translation>
+    </message>
+    <message>
+        <source>the flight crosses no no-landing area.</source>
+        <translation>der Flug kreuzt kein Landeverbotsgebiet.</translation>
+    </message>
+    <message>
+        <source>over land by</source>
+        <translation>über Land bei</translation>
+    </message>
+    <message>
+        <source>%1 (set %2), %3 from home</source>
+        <comment>charge, as radios take it, distance</comment>
+        <translation>%1 (einstellen: %2), %3 vom Start</translation>
+    </message>
+    <message>
+        <source>no-landing area</source>
+        <translation>Landeverbotsgebiet</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::RecordList</name>
@@ -5634,6 +5788,18 @@
             <numerusform>Übung bisher: Reserve unangetastet auf %1 von %n Flug.</numerusform>
             <numerusform>Übung bisher: Reserve unangetastet auf %1 von %n Flügen.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Over land now: %1 used.</source>
+        <translation>Jetzt über Land: %1 verbraucht.</translation>
+    </message>
+    <message>
+        <source>Be over land by %1: %2 used.</source>
+        <translation>Bei %1 über Land sein: %2 verbraucht.</translation>
+    </message>
+    <message>
+        <source>Over land again</source>
+        <translation>Wieder über Land</translation>
     </message>
 </context>
 <context>
@@ -7891,6 +8057,42 @@ verbr.</translation>
         <source>File by hand…</source>
         <translation>Von Hand eintragen…</translation>
     </message>
+    <message>
+        <source>%1: the log is being read…</source>
+        <translation>%1: das Log wird gelesen …</translation>
+    </message>
+    <message>
+        <source>%1 was filed by hand: it has no track.</source>
+        <translation>%1 wurde von Hand abgelegt: ohne Flugweg.</translation>
+    </message>
+    <message>
+        <source>farthest %1</source>
+        <translation>max. %1</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>flight, what its homeward chart says</comment>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1: no homeward chart without position, voltage and current, or with another pack.</source>
+        <translation>%1: kein Heimwegdiagramm ohne Position, Spannung und Strom oder mit einem anderen Akku.</translation>
+    </message>
+    <message>
+        <source>%1: its log cannot be read. Check the logbook.</source>
+        <translation>%1: sein Log kann nicht gelesen werden. Prüfe das Logbuch.</translation>
+    </message>
+    <message>
+        <source>Choose a flight to see its track and its homeward chart.</source>
+        <translation>Wähle einen Flug, um Flugweg und Heimwegdiagramm zu sehen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n track(s), each from its own launch. Choose a flight to see its homeward chart.</source>
+        <translation>
+            <numerusform>%n Flugweg vom eigenen Start aus. Wähle einen Flug, um sein Heimwegdiagramm zu sehen.</numerusform>
+            <numerusform>%n Flugwege, jeder vom eigenen Start aus. Wähle einen Flug, um sein Heimwegdiagramm zu sehen.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::MainWindow</name>
@@ -8690,6 +8892,33 @@ verbr.</translation>
             <numerusform>%n Flüge eingetragen.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Import no-landing areas</source>
+        <translation>Landeverbotsgebiete importieren</translation>
+    </message>
+    <message>
+        <source>Areas (*.geojson *.json *.kml)</source>
+        <translation>Gebiete (*.geojson *.json *.kml)</translation>
+    </message>
+    <message>
+        <source>Import no-landing areas…</source>
+        <translation>Landeverbotsgebiete importieren…</translation>
+    </message>
+    <message>
+        <source>Draw a no-landing area</source>
+        <translation>Landeverbotsgebiet zeichnen</translation>
+    </message>
+    <message>
+        <source>Areas of a file lie on earth: enter the home position of the plan first (Mission).</source>
+        <translation>Gebiete einer Datei liegen auf der Erde: trage zuerst die Startposition des Plans ein (Mission).</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n no-landing area(s) imported from %1.</source>
+        <translation>
+            <numerusform>%n Landeverbotsgebiet aus %1 importiert.</numerusform>
+            <numerusform>%n Landeverbotsgebiete aus %1 importiert.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ManyLogsSheet</name>
@@ -8857,6 +9086,18 @@ verbr.</translation>
     <message>
         <source>Name</source>
         <translation>Name</translation>
+    </message>
+    <message>
+        <source>Click the corners of the area; double-click or Enter closes it, Escape gives it up.</source>
+        <translation>Klicke die Ecken des Gebiets; Doppelklick oder Enter schließt es, Esc verwirft es.</translation>
+    </message>
+    <message>
+        <source>Drawing a no-landing area: Insert sets a corner in the middle of the view, Enter closes it, Escape gives it up</source>
+        <translation>Ein Landeverbotsgebiet wird gezeichnet: Einfg setzt eine Ecke in die Bildmitte, Enter schließt es, Esc verwirft es</translation>
+    </message>
+    <message>
+        <source>Draw a no-landing area</source>
+        <translation>Landeverbotsgebiet zeichnen</translation>
     </message>
 </context>
 <context>
@@ -9513,6 +9754,18 @@ verbr.</translation>
     <message>
         <source>waypoint</source>
         <translation>Wegpunkt</translation>
+    </message>
+    <message>
+        <source>Draw a no-landing area</source>
+        <translation>Landeverbotsgebiet zeichnen</translation>
+    </message>
+    <message>
+        <source>Import areas…</source>
+        <translation>Gebiete importieren…</translation>
+    </message>
+    <message>
+        <source>no landing</source>
+        <translation>Landeverbot</translation>
     </message>
 </context>
 <context>
@@ -10583,6 +10836,10 @@ verbr.</translation>
     <message>
         <source>at home</source>
         <translation>zu Hause</translation>
+    </message>
+    <message>
+        <source>%1. F2 or a double click changes its figure.</source>
+        <translation>%1. F2 oder ein Doppelklick ändert den Wert.</translation>
     </message>
 </context>
 <context>

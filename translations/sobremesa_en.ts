@@ -152,6 +152,13 @@
             <numerusform>%n flights were removed; their logs stay in the logbook. Ctrl+Z restores them.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n track(s), each from its own launch. Choose a flight to see its homeward chart.</source>
+        <translation>
+            <numerusform>%n track, from its own launch. Choose a flight to see its homeward chart.</numerusform>
+            <numerusform>%n tracks, each from its own launch. Choose a flight to see its homeward chart.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::MainWindow</name>
@@ -202,6 +209,13 @@
         <translation>
             <numerusform>%n flight filed.</numerusform>
             <numerusform>%n flights filed.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n no-landing area(s) imported from %1.</source>
+        <translation>
+            <numerusform>%n no-landing area imported from %1.</numerusform>
+            <numerusform>%n no-landing areas imported from %1.</numerusform>
         </translation>
     </message>
 </context>

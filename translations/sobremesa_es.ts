@@ -1641,10 +1641,6 @@
         <translation>Electrónica</translation>
     </message>
     <message>
-        <source>video, camera, control. Empty: assumed 5 W (common practice)</source>
-        <translation>vídeo, cámara, control. Vacío: se suponen 5 W (práctica común)</translation>
-    </message>
-    <message>
         <source>Full power</source>
         <translation>Potencia máxima</translation>
     </message>
@@ -2063,6 +2059,42 @@
     <message>
         <source>under load; the pack lands when that cell does</source>
         <translation>bajo carga; se aterriza cuando esa celda lo pide</translation>
+    </message>
+    <message>
+        <source>video, camera, control. Empty: by the kind of video, 5 W where nothing is said (common practice)</source>
+        <translation>vídeo, cámara, mando. Vacío: según el tipo de vídeo, 5 W si no se dice nada (práctica habitual)</translation>
+    </message>
+    <message>
+        <source>Video</source>
+        <translation>Vídeo</translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>sin indicar</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>ninguno</translation>
+    </message>
+    <message>
+        <source>analog</source>
+        <translation>analógico</translation>
+    </message>
+    <message>
+        <source>digital</source>
+        <translation>digital</translation>
+    </message>
+    <message>
+        <source>Pack mass is from</source>
+        <translation>La masa de la batería es de</translation>
+    </message>
+    <message>
+        <source>a label or its parts</source>
+        <translation>una etiqueta o sus partes</translation>
+    </message>
+    <message>
+        <source>a scale</source>
+        <translation>una báscula</translation>
     </message>
 </context>
 <context>
@@ -3284,6 +3316,30 @@
         <comment>place: message</comment>
         <translation>%1: %2</translation>
     </message>
+    <message>
+        <source>Home</source>
+        <translation>El punto de partida</translation>
+    </message>
+    <message>
+        <source>There is no area in this file: no polygon of GeoJSON or KML.</source>
+        <translation>No hay ninguna zona en este archivo: ningún polígono de GeoJSON o KML.</translation>
+    </message>
+    <message>
+        <source>%1 lies in the no-landing area “%2”: move the one, or draw the other anew.</source>
+        <translation>%1 está en la zona sin aterrizaje «%2»: mueve lo uno o dibuja de nuevo lo otro.</translation>
+    </message>
+    <message>
+        <source>The pack&apos;s %1 is a label&apos;s figure or a sum of parts until it is weighed: leads and connector often add a few per cent.</source>
+        <translation>Los %1 de la batería son el dato de la etiqueta o una suma de partes hasta que se pese: cables y conector suelen añadir unos pocos por ciento.</translation>
+    </message>
+    <message>
+        <source>No flight and no recharge of this pack is filed: all that is known of it is its label. Fly it near home first.</source>
+        <translation>No hay ningún vuelo ni recarga archivados de esta batería: de ella solo se conoce la etiqueta. Vuélala primero cerca de casa.</translation>
+    </message>
+    <message>
+        <source>These cells are taken to be high-capacity ones, good for %1 in this pack; high-drain ones would be good for %2. Say which they are, or enter the pack&apos;s rated current.</source>
+        <translation>Estas celdas se toman por celdas de alta capacidad, válidas para %1 en esta batería; las de alta descarga lo serían para %2. Indica cuáles son o introduce la corriente nominal de la batería.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -3614,6 +3670,62 @@
     <message>
         <source>Elevation rasters (*.tif *.tiff *.hgt *.asc *.vrt);;All files (*)</source>
         <translation>Mallas de elevación (*.tif *.tiff *.hgt *.asc *.vrt);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>Video frequency</source>
+        <translation>Frecuencia del vídeo</translation>
+    </message>
+    <message>
+        <source>of the video link, which has limits of its own</source>
+        <translation>del enlace de vídeo, que tiene sus propios límites</translation>
+    </message>
+    <message>
+        <source>of the control link</source>
+        <translation>del enlace de control</translation>
+    </message>
+    <message>
+        <source>Radiated power of the video</source>
+        <translation>Potencia radiada del vídeo</translation>
+    </message>
+    <message>
+        <source>Minimum signal of the video</source>
+        <translation>Señal mínima del vídeo</translation>
+    </message>
+    <message>
+        <source>Video range from flights</source>
+        <translation>Alcance del vídeo según vuelos</translation>
+    </message>
+    <message>
+        <source>where the picture would break up for good</source>
+        <translation>donde la imagen se perdería del todo</translation>
+    </message>
+    <message>
+        <source>Video antenna height</source>
+        <translation>Altura de la antena de vídeo</translation>
+    </message>
+    <message>
+        <source>Over land again by</source>
+        <translation>De nuevo sobre tierra con</translation>
+    </message>
+    <message>
+        <source>used on the return leg when it leaves the last no-landing area. Empty: before the reserve begins</source>
+        <translation>consumidos en el regreso al dejar la última zona sin aterrizaje. Vacío: antes de empezar la reserva</translation>
+    </message>
+    <message>
+        <source>Share rule turns at</source>
+        <translation>La regla de proporción vuelve con</translation>
+    </message>
+    <message>
+        <source>of the usable charge remaining</source>
+        <translation>de la carga útil restante</translation>
+    </message>
+    <message>
+        <source>Charge rule lands at</source>
+        <translation>La regla de carga aterriza con</translation>
+    </message>
+    <message>
+        <source>turns at half of it. Empty: the usable charge</source>
+        <translation>vuelve a la mitad. Vacío: la carga útil</translation>
     </message>
 </context>
 <context>
@@ -4778,6 +4890,48 @@
         <source>climb takes full throttle from</source>
         <translation>el ascenso pide todo el gas desde</translation>
     </message>
+    <message>
+        <source>video range</source>
+        <translation>alcance del vídeo</translation>
+    </message>
+    <message>
+        <source>radio horizon of the video</source>
+        <translation>horizonte radio del vídeo</translation>
+    </message>
+    <message>
+        <source>line of sight of the video</source>
+        <translation>línea de visión del vídeo</translation>
+    </message>
+    <message>
+        <source>over land again</source>
+        <translation>de nuevo sobre tierra</translation>
+    </message>
+    <message>
+        <source>the landing lies in a no-landing area.</source>
+        <translation>el aterrizaje cae en una zona sin aterrizaje.</translation>
+    </message>
+    <message>
+        <source>at %1 used, %2 allowed.</source>
+        <comment>charges</comment>
+        <translation>con %1 consumidos, %2 permitidos.</translation>
+    </message>
+    <message>
+        <source>the flight crosses no no-landing area.</source>
+        <translation>el vuelo no cruza ninguna zona sin aterrizaje.</translation>
+    </message>
+    <message>
+        <source>over land by</source>
+        <translation>sobre tierra con</translation>
+    </message>
+    <message>
+        <source>%1 (set %2), %3 from home</source>
+        <comment>charge, as radios take it, distance</comment>
+        <translation>%1 (ajustar: %2), a %3 de casa</translation>
+    </message>
+    <message>
+        <source>no-landing area</source>
+        <translation>zona sin aterrizaje</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::RecordList</name>
@@ -5634,6 +5788,18 @@
             <numerusform>Ensayos hasta ahora: reserva intacta en %1 de %n vuelo.</numerusform>
             <numerusform>Ensayos hasta ahora: reserva intacta en %1 de %n vuelos.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Over land now: %1 used.</source>
+        <translation>Sobre tierra ya: %1 consumidos.</translation>
+    </message>
+    <message>
+        <source>Be over land by %1: %2 used.</source>
+        <translation>Estar sobre tierra con %1: %2 consumidos.</translation>
+    </message>
+    <message>
+        <source>Over land again</source>
+        <translation>De nuevo sobre tierra</translation>
     </message>
 </context>
 <context>
@@ -7891,6 +8057,42 @@ usados</translation>
         <source>File by hand…</source>
         <translation>Anotar a mano…</translation>
     </message>
+    <message>
+        <source>%1: the log is being read…</source>
+        <translation>%1: se está leyendo el registro…</translation>
+    </message>
+    <message>
+        <source>%1 was filed by hand: it has no track.</source>
+        <translation>%1 se archivó a mano: no tiene trazado.</translation>
+    </message>
+    <message>
+        <source>farthest %1</source>
+        <translation>máx. %1</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>flight, what its homeward chart says</comment>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1: no homeward chart without position, voltage and current, or with another pack.</source>
+        <translation>%1: sin gráfico de regreso si faltan posición, tensión o corriente, o con otra batería.</translation>
+    </message>
+    <message>
+        <source>%1: its log cannot be read. Check the logbook.</source>
+        <translation>%1: no se puede leer su registro. Comprueba el diario.</translation>
+    </message>
+    <message>
+        <source>Choose a flight to see its track and its homeward chart.</source>
+        <translation>Elige un vuelo para ver su trazado y su gráfico de regreso.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n track(s), each from its own launch. Choose a flight to see its homeward chart.</source>
+        <translation>
+            <numerusform>%n trazado, desde su propio despegue. Elige un vuelo para ver su gráfico de regreso.</numerusform>
+            <numerusform>%n trazados, cada uno desde su propio despegue. Elige un vuelo para ver su gráfico de regreso.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::MainWindow</name>
@@ -8690,6 +8892,33 @@ usados</translation>
             <numerusform>%n vuelos anotados.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Import no-landing areas</source>
+        <translation>Importar zonas sin aterrizaje</translation>
+    </message>
+    <message>
+        <source>Areas (*.geojson *.json *.kml)</source>
+        <translation>Zonas (*.geojson *.json *.kml)</translation>
+    </message>
+    <message>
+        <source>Import no-landing areas…</source>
+        <translation>Importar zonas sin aterrizaje…</translation>
+    </message>
+    <message>
+        <source>Draw a no-landing area</source>
+        <translation>Dibujar una zona sin aterrizaje</translation>
+    </message>
+    <message>
+        <source>Areas of a file lie on earth: enter the home position of the plan first (Mission).</source>
+        <translation>Las zonas de un archivo están en la Tierra: introduce primero la posición de partida del plan (Misión).</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n no-landing area(s) imported from %1.</source>
+        <translation>
+            <numerusform>%n zona sin aterrizaje importada de %1.</numerusform>
+            <numerusform>%n zonas sin aterrizaje importadas de %1.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ManyLogsSheet</name>
@@ -8857,6 +9086,18 @@ usados</translation>
     <message>
         <source>Name</source>
         <translation>Nombre</translation>
+    </message>
+    <message>
+        <source>Click the corners of the area; double-click or Enter closes it, Escape gives it up.</source>
+        <translation>Haz clic en las esquinas de la zona; doble clic o Intro la cierra, Esc la descarta.</translation>
+    </message>
+    <message>
+        <source>Drawing a no-landing area: Insert sets a corner in the middle of the view, Enter closes it, Escape gives it up</source>
+        <translation>Dibujando una zona sin aterrizaje: Insert pone una esquina en el centro de la vista, Intro la cierra, Esc la descarta</translation>
+    </message>
+    <message>
+        <source>Draw a no-landing area</source>
+        <translation>Dibujar una zona sin aterrizaje</translation>
     </message>
 </context>
 <context>
@@ -9513,6 +9754,18 @@ usados</translation>
     <message>
         <source>waypoint</source>
         <translation>punto de ruta</translation>
+    </message>
+    <message>
+        <source>Draw a no-landing area</source>
+        <translation>Dibujar una zona sin aterrizaje</translation>
+    </message>
+    <message>
+        <source>Import areas…</source>
+        <translation>Importar zonas…</translation>
+    </message>
+    <message>
+        <source>no landing</source>
+        <translation>sin aterrizaje</translation>
     </message>
 </context>
 <context>
@@ -10583,6 +10836,10 @@ usados</translation>
     <message>
         <source>at home</source>
         <translation>en casa</translation>
+    </message>
+    <message>
+        <source>%1. F2 or a double click changes its figure.</source>
+        <translation>%1. F2 o un doble clic cambia su valor.</translation>
     </message>
 </context>
 <context>

@@ -196,6 +196,8 @@ void add_plan_options(CLI::App& command, const std::shared_ptr<PlanOptions>& opt
     command.add_option("--terrain", options->terrain,
                        "Elevation raster (GeoTIFF, HGT, ASCII grid) in place of the document's");
     command.add_option("--route", options->route, "GPX, GeoJSON or KML: its points become the waypoints");
+    command.add_option("--no-landing", options->no_landing,
+                       "GeoJSON or KML: its polygons are areas not to come down in");
     command.add_option("--home", options->home, "Home as LAT,LON, in place of the document's");
     command.add_flag("--json", options->json, "One JSON object on standard output");
 }

@@ -147,6 +147,19 @@ Json failsafe_json(const mission::Plan& plan) {
             {"nearest_turn_m", outcome->nearest ? Json(outcome->nearest->distance_m) : Json(nullptr)}};
 }
 
+Json over_land_json(const mission::Plan& plan) {
+    const auto land = mission::over_land(plan);
+    if (!land) return nullptr;
+    return {{"area", land->area},
+            {"charge_used_ah", land->charge_used_ah},
+            {"allowed_ah", mission::over_land_limit_ah(plan)},
+            {"time_s", land->time_s},
+            {"flown_m", land->flown_m},
+            {"from_home_m", geodesy::distance_m(land->at, {})},
+            {"above_areas_m", land->above_areas_m},
+            {"lands_inside", land->lands_inside}};
+}
+
 Json landing_places_json(const mission::Plan& plan) {
     Json places = Json::array();
     if (!plan.turn) return places;
@@ -213,6 +226,7 @@ Json plan_json(const mission::Plan& plan, const std::vector<units::Diagnostic>& 
             {"chance", chance_json(plan)},
             {"failsafe_return", failsafe_json(plan)},
             {"landing_places", landing_places_json(plan)},
+            {"over_land", over_land_json(plan)},
             {"least_clearance_m", plan.least_clearance ? Json(plan.least_clearance->height_m) : Json(nullptr)},
             {"go", report.go},
             {"limits", limits_json(report)},
@@ -272,6 +286,11 @@ units::Result<Read> planned(const PlanOptions& options, std::ostream& err) {
         const auto route = io::read_route(options.route);
         if (!route) return tl::unexpected(route.error());
         if (auto taken = io::take_route(request, *route); !taken) return tl::unexpected(taken.error());
+    }
+    if (!options.no_landing.empty()) {
+        const auto areas = io::read_areas(options.no_landing);
+        if (!areas) return tl::unexpected(areas.error());
+        if (auto taken = io::take_areas(request, *areas); !taken) return tl::unexpected(taken.error());
     }
     if (!options.terrain.empty()) request.mission.terrain_file = options.terrain;
     // A plan without its hills is still a plan: what is wrong is said, and stands among its warnings.
@@ -414,6 +433,8 @@ int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
                   {"turn_ah", or_null(sheet->turn_ah)},
                   {"turn_set_ah", or_null(sheet->turn_set_ah)},
                   {"turn_time_s", or_null(sheet->turn_time_s)},
+                  {"over_land_by_ah", or_null(sheet->over_land_by_ah)},
+                  {"over_land_set_ah", or_null(sheet->over_land_set_ah)},
                   {"reserve_ah", sheet->reserve_ah},
                   {"warning_cell_voltage_v", sheet->warning_cell_v},
                   {"landing_cell_voltage_v", sheet->landing_cell_v},

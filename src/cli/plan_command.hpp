@@ -9,9 +9,10 @@ namespace sobremesa::cli {
 
 struct PlanOptions {
     std::string plan;
-    std::string terrain; ///< elevation raster, in place of the document's
-    std::string route;   ///< route file whose points become the waypoints
-    std::string home;    ///< LAT,LON
+    std::string terrain;    ///< elevation raster, in place of the document's
+    std::string route;      ///< route file whose points become the waypoints
+    std::string no_landing; ///< file of areas not to come down in
+    std::string home;       ///< LAT,LON
     std::uint64_t seed = 1;
     int days = 10000;
     std::string card;      ///< PDF to write

@@ -15,6 +15,13 @@ struct DocumentWords<airframe::Craft> {
 };
 
 template <>
+struct DocumentWords<airframe::Video> {
+    static constexpr std::array all = {airframe::Video::not_said, airframe::Video::none, airframe::Video::analog,
+                                       airframe::Video::digital};
+    static const char* word(airframe::Video video) { return airframe::video_word(video); }
+};
+
+template <>
 struct DocumentWords<telemetry::ScaleConvention> {
     static constexpr std::array all = {telemetry::ScaleConvention::divides, telemetry::ScaleConvention::multiplies};
     static const char* word(telemetry::ScaleConvention value) { return telemetry::scale_convention_word(value); }
@@ -37,8 +44,7 @@ void describe_array(Visitor& v, Array& array) {
              {"change of its maximum power for each kelvin", "−0.0035"});
     v.number("cell_voc_v", array.cell_voc_v, {"open-circuit volts of a cell", "0.68"});
     v.number("cell_vmp_v", array.cell_vmp_v, {"volts of a cell at maximum power", "0.58"});
-    v.number("cell_isc_a", array.cell_isc_a,
-             {"short-circuit current of a cell", "1.06 × that at maximum power"});
+    v.number("cell_isc_a", array.cell_isc_a, {"short-circuit current of a cell", "1.06 × that at maximum power"});
     v.number("tilt_deg", array.tilt_deg, {"of the cells against the horizontal, wings level", "0"});
     v.number("mass_kg", array.mass_kg, {"of cells, wires and converter; part of the aircraft's"});
 }
@@ -97,8 +103,9 @@ void describe_aircraft(Visitor& v, Aircraft& a) {
     v.number("cruise_all_up_mass_kg", a.cruise_all_up_mass_kg,
              {"all-up mass it was flown at", "this aircraft with this pack"});
     v.number("cruise_density_kgm3", a.cruise_density_kgm3, {"density of the air it was flown in", "1.225"});
+    v.word("video", a.video, {"on board; what the electronics are taken to draw follows it"});
     v.number("electronics_w", a.electronics_w,
-             {"drawn whatever the aircraft does", "5 W, at most a fifth of cruise"});
+             {"drawn whatever the aircraft does", "by the video: 5 W, digital 12.5 W; at most a fifth of cruise"});
     v.list("electronics", a.electronics, {"the same by parts: their watts add up"}, [](auto& inner, auto& part) {
         inner.text("name", part.name, {"of the part"});
         inner.required("power_w", part.power_w, {"what it draws"});

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <optional>
@@ -10,6 +11,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include "io/calendar.hpp"
 #include "io/document_reader.hpp"
 
 namespace sobremesa::io {
@@ -22,6 +24,8 @@ namespace sobremesa::io {
 struct FieldWords {
     const char* meaning;
     const char* otherwise = "";
+    /// An object or list that is not there is written all the same, as `null` or `[]`.
+    bool shown_when_absent = false;
 };
 
 /// The words that an enumeration is written in: specialise with `all` (its values) and `word(value)`.
@@ -40,6 +44,7 @@ std::string allowed_words() {
 class FieldReader {
 public:
     static constexpr bool reads = true;
+    static constexpr bool lists = false;
     explicit FieldReader(DocumentReader& in) : in_(in) {}
 
     void constant(const char* key, const char* only, const FieldWords&) {
@@ -78,6 +83,41 @@ public:
         if (!in_.has(key)) in_.fail(units::ErrorCode::value_missing, key);
         word(key, value, words);
     }
+    /// What `null` means is said by the field itself: there is none.
+    void number_or_null(const char* key, std::optional<double>& value, const FieldWords&) {
+        const auto found = in_.number(key);
+        if (found || in_.is_null(key)) value = found;
+    }
+    void number_if_given(const char* key, std::optional<double>& value, const FieldWords& words) {
+        number(key, value, words);
+    }
+    /// A moment, UTC, as text.
+    void moment(const char* key, std::optional<double>& utc_s, const FieldWords&) {
+        const auto found = in_.text(key);
+        if (!found) return;
+        utc_s = moment_utc_s(*found);
+        if (!utc_s) in_.fail_word(key, *found, "YYYY-MM-DDTHH:MMZ");
+    }
+    /// Words of an enumeration, under either of two keys but not both; an empty list says nothing.
+    template <class Enum>
+    void words(const char* key, const char* alias, std::vector<Enum>& values, const FieldWords&) {
+        if (in_.has(key) && in_.has(alias))
+            in_.fail(units::ErrorCode::values_conflict, "", {{"fields", std::string(alias) + ", " + key}});
+        const char* given = in_.has(alias) ? alias : key;
+        const auto* list = in_.array(given);
+        if (!list) return;
+        values.clear();
+        for (const auto& entry : *list) {
+            const std::string word = entry.is_string() ? entry.get<std::string>() : entry.dump();
+            const auto found = std::find_if(DocumentWords<Enum>::all.begin(), DocumentWords<Enum>::all.end(),
+                                            [&](Enum value) { return word == DocumentWords<Enum>::word(value); });
+            if (found != DocumentWords<Enum>::all.end())
+                values.push_back(*found);
+            else
+                in_.fail_word(given, word, allowed_words<Enum>());
+        }
+        if (values.empty()) in_.fail(units::ErrorCode::value_missing, given);
+    }
     /// Any number of numbers.
     void numbers(const char* key, std::vector<double>& values, const FieldWords&) {
         if (const auto* list = in_.array(key)) {
@@ -115,6 +155,8 @@ public:
     /// For what only the whole shows: a part that makes no sense.
     void fail(units::ErrorCode code, const char* key) { in_.fail(code, key); }
     bool failed() const { return in_.error().has_value(); }
+    /// For what is read in its own way.
+    DocumentReader& document() { return in_; }
 
 private:
     bool take_whole(const char* key, int& value) {
@@ -154,10 +196,12 @@ private:
     DocumentReader& in_;
 };
 
-/// Writes what is described. Unknown numbers are null; objects and lists that are not there are left out.
+/// Writes what is described. Unknown numbers are null; objects and lists that are not there are left out unless
+/// their words say otherwise.
 class FieldWriter {
 public:
     static constexpr bool reads = false;
+    static constexpr bool lists = false;
 
     void constant(const char* key, const char* only, const FieldWords&) { out_[key] = only; }
     void text(const char* key, const std::string& value, const FieldWords&) { out_[key] = value; }
@@ -181,6 +225,18 @@ public:
     void required_word(const char* key, Enum value, const FieldWords& words) {
         word(key, value, words);
     }
+    void number_or_null(const char* key, const std::optional<double>& value, const FieldWords&) { put(key, value); }
+    void number_if_given(const char* key, const std::optional<double>& value, const FieldWords&) {
+        if (value) out_[key] = *value;
+    }
+    void moment(const char* key, const std::optional<double>& utc_s, const FieldWords&) {
+        out_[key] = utc_s ? nlohmann::json(moment_text(*utc_s)) : nlohmann::json(nullptr);
+    }
+    template <class Enum>
+    void words(const char* key, const char*, const std::vector<Enum>& values, const FieldWords&) {
+        out_[key] = nlohmann::json::array();
+        for (const Enum value : values) out_[key].push_back(DocumentWords<Enum>::word(value));
+    }
     template <class Numbers>
     void numbers(const char* key, const Numbers& values, const FieldWords&) {
         out_[key] = values;
@@ -194,11 +250,16 @@ public:
         object(key, part, words, describe);
     }
     template <class Part, class Describe>
-    void object(const char* key, const std::optional<Part>& part, const FieldWords&, const Describe& describe) {
-        if (part) out_[key] = written(*part, describe);
+    void object(const char* key, const std::optional<Part>& part, const FieldWords& words,
+                const Describe& describe) {
+        if (part)
+            out_[key] = written(*part, describe);
+        else if (words.shown_when_absent)
+            out_[key] = nullptr;
     }
     template <class Part, class Describe>
-    void list(const char* key, const std::vector<Part>& parts, const FieldWords&, const Describe& describe) {
+    void list(const char* key, const std::vector<Part>& parts, const FieldWords& words, const Describe& describe) {
+        if (words.shown_when_absent) out_[key] = nlohmann::json::array();
         for (const Part& part : parts) out_[key].push_back(written(part, describe));
     }
 
@@ -230,6 +291,7 @@ struct FieldRow {
 class FieldLister {
 public:
     static constexpr bool reads = false;
+    static constexpr bool lists = true;
     explicit FieldLister(std::string path) : path_(std::move(path)) {}
 
     void constant(const char* key, const char* only, const FieldWords& words) {
@@ -265,6 +327,17 @@ public:
     template <class Enum>
     void required_word(const char* key, Enum, const FieldWords& words) {
         add(key, worded<Enum>(words), "required");
+    }
+    void number_or_null(const char* key, const std::optional<double>& value, const FieldWords& words) {
+        add(key, words.meaning, value ? plain(*value) : "null");
+    }
+    void number_if_given(const char* key, const std::optional<double>&, const FieldWords& words) {
+        unknown(key, words);
+    }
+    void moment(const char* key, const std::optional<double>&, const FieldWords& words) { unknown(key, words); }
+    template <class Enum>
+    void words(const char* key, const char*, const std::vector<Enum>&, const FieldWords& words) {
+        add(key + std::string("[]"), worded<Enum>(words), words.otherwise);
     }
     template <class Numbers>
     void numbers(const char* key, const Numbers&, const FieldWords& words) {

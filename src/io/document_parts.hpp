@@ -1,11 +1,6 @@
 #pragma once
 
-#include <functional>
-#include <string>
-#include <vector>
-
 #include "core/mission/plan_request.hpp"
-#include "core/units/diagnostic.hpp"
 #include "io/document_reader.hpp"
 
 namespace sobremesa::io {
@@ -21,24 +16,8 @@ nlohmann::json pack_to_json(const battery::Pack& pack);
 nlohmann::json request_to_json(const mission::PlanRequest& request);
 nlohmann::json optional_value(const std::optional<double>& value);
 
-/// Reads one part of the document with its own reader, and keeps the first error and all unknown keys.
-class Parts {
-public:
-    Parts(const nlohmann::json& document, const std::string& file);
-
-    DocumentReader& root() { return root_; }
-    void part(const char* key, bool required, const std::function<void(DocumentReader&)>& read);
-
-    std::optional<units::Error> error;
-    std::vector<units::Diagnostic> diagnostics;
-
-private:
-    DocumentReader root_;
-    std::string file_;
-};
-
-/// Reads a request out of its parts.
-/// @return the request, checked; what is wrong is in `parts.error` as well
-units::Result<mission::PlanRequest> read_request(Parts& parts, const std::string& file);
+/// Reads a request out of a document's root; what nobody asked for is with the reader.
+/// @return the request, checked
+units::Result<mission::PlanRequest> read_request(DocumentReader& in);
 
 } // namespace sobremesa::io

@@ -3,6 +3,7 @@
 #include <utility>
 
 #include "io/book_fields.hpp"
+#include "io/plan_fields.hpp"
 
 namespace sobremesa::io {
 
@@ -16,6 +17,7 @@ std::vector<FieldRow> rows_of(const Document& document, const Describe& describe
 }
 
 std::vector<FieldRow> rows_of(const std::string& name) {
+    if (name == "plan") return rows_of(mission::PlanRequest{}, [](auto& v, auto& d) { describe_plan(v, d); });
     if (name == "aircraft")
         return rows_of(book::KeptAircraft{}, [](auto& v, auto& d) { describe_kept_aircraft(v, d); });
     if (name == "pack") return rows_of(book::KeptPack{}, [](auto& v, auto& d) { describe_kept_pack(v, d); });
@@ -27,7 +29,7 @@ std::vector<FieldRow> rows_of(const std::string& name) {
 } // namespace
 
 std::vector<std::string> described_documents() {
-    return {"aircraft", "pack", "build", "flight"};
+    return {"plan", "aircraft", "pack", "build", "flight"};
 }
 
 std::string field_table(const std::string& document) {

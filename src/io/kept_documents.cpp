@@ -52,8 +52,8 @@ std::optional<units::Error> error_of(const units::Result<Value>& result) {
 units::Result<mission::PlanRequest> request_of(const std::string& text, const std::string& from) {
     const auto tree = parse_json(text, from);
     if (!tree) return tl::unexpected(tree.error());
-    Parts parts(*tree, from);
-    return read_request(parts, from);
+    DocumentReader root(*tree, from, "");
+    return read_request(root);
 }
 
 } // namespace
@@ -114,8 +114,8 @@ units::Result<book::KeptFlight> kept_flight_from_json(const std::string& text, c
         // Read in place: a book of a thousand flights is opened with every start.
         static const json nothing = json::object();
         const json* at = in.object("flown");
-        Parts parts(at ? *at : nothing, from);
-        const auto flown = read_request(parts, from);
+        DocumentReader root(at ? *at : nothing, from, "");
+        const auto flown = read_request(root);
         if (!flown) return std::optional(flown.error());
         kept.flown = *flown;
         FieldReader reader(in);
@@ -226,6 +226,11 @@ std::string json_from(const telemetry::LogSummary& summary) {
                                       {"gust_mps", piece.gust_mps},
                                       {"velocities", std::move(velocities)}});
     }
+    if (!summary.outline.empty()) {
+        document["outline"] = json::array();
+        for (const auto& point : summary.outline)
+            document["outline"].push_back({std::lround(point.east_m), std::lround(point.north_m)});
+    }
     if (!summary.pack.points.empty()) {
         json trace = {{"seconds", json::array()},
                       {"charge_ah", json::array()},
@@ -274,6 +279,12 @@ units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, 
                                        idle.required_number("voltage_v"),
                                        idle.number_or("seconds", 0.0)};
             if (idle.error()) trouble = idle.error();
+        }
+        if (const json* list = in.array("outline")) {
+            for (const json& point : *list) {
+                if (point.is_array() && point.size() == 2 && point[0].is_number() && point[1].is_number())
+                    summary.outline.push_back({point[0].get<double>(), point[1].get<double>()});
+            }
         }
         if (const json* object = in.object("pack")) {
             DocumentReader trace(*object, from, "pack");

@@ -46,6 +46,8 @@ void describe_pack(Visitor& v, Pack& pack) {
     v.whole("parallel", pack.parallel, {"cells in parallel"});
     v.required("cell_capacity_ah", pack.cell_capacity_ah, {"rated capacity of one cell"});
     v.required("mass_kg", pack.mass_kg, {"of the whole pack"});
+    v.flag("mass_on_scale", pack.mass_on_scale,
+           {"it was weighed; otherwise a label's mass, or its parts' together"});
     v.number("cell_resistance_ohm", pack.cell_resistance_ohm,
              {"ohmic resistance of one cell near 23 °C",
               "by chemistry and construction, see [model notes](model-notes.md)"});

@@ -22,13 +22,12 @@ units::Result<PlanDocument> plan_from_json(const std::string& text, const std::s
     if (auto error = check_format(*tree, file, "sobremesa-plan", plan_version)) return tl::unexpected(*error);
 
     PlanDocument document;
-    Parts parts(*tree, file);
-    parts.root().allow({"format", "version"});
-    auto request = read_request(parts, file);
+    DocumentReader root(*tree, file, "");
+    root.allow({"format", "version"});
+    auto request = read_request(root);
     if (!request) return tl::unexpected(request.error());
     document.request = std::move(*request);
-    document.diagnostics.insert(document.diagnostics.end(), parts.diagnostics.begin(), parts.diagnostics.end());
-    const auto unknown = parts.root().unknown_keys();
+    const auto unknown = root.unknown_keys();
     document.diagnostics.insert(document.diagnostics.end(), unknown.begin(), unknown.end());
     return document;
 }

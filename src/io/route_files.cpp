@@ -28,7 +28,8 @@ class Reader {
 public:
     explicit Reader(std::string path) : path_(std::move(path)) {}
 
-    units::Result<RouteFile> read() {
+    /// @param areas  they are what is wanted; else a way or places
+    units::Result<RouteFile> read(bool areas) {
         const auto text = read_text_file(path_);
         if (!text) return tl::unexpected(text.error());
         const auto format = route_format(path_);
@@ -41,6 +42,10 @@ public:
             return units::failure(
                 ErrorCode::position_impossible, in_file(path_),
                 {{"latitude", impossible_->latitude_deg}, {"longitude", impossible_->longitude_deg}});
+        }
+        if (areas) {
+            if (file_.areas.empty()) return units::failure(ErrorCode::no_areas, in_file(path_));
+            return file_;
         }
         if (file_.points.empty()) std::swap(file_.points, file_.places);
         if (file_.points.empty() || file_.points.size() > most_points)
@@ -55,6 +60,24 @@ private:
             return;
         }
         if (into.size() <= most_points) into.push_back(std::move(point));
+    }
+
+    /// A ring of fewer than three corners encloses nothing; the first one is the outline.
+    void add_area(const std::string& name, const std::vector<std::vector<RoutePoint>>& rings) {
+        RouteArea area{name, {}};
+        for (const auto& ring : rings) {
+            std::vector<RoutePoint> possible;
+            for (const auto& corner : ring) add(possible, corner);
+            std::vector<geodesy::Position> corners;
+            for (const auto& corner : possible) corners.push_back(corner.at);
+            if (corners.size() > 1 && corners.front() == corners.back()) corners.pop_back();
+            constexpr std::size_t least_corners = 3;
+            if (corners.size() >= least_corners)
+                area.rings.push_back(std::move(corners));
+            else if (area.rings.empty())
+                return;
+        }
+        if (!area.rings.empty() && file_.areas.size() < most_points) file_.areas.push_back(std::move(area));
     }
 
     units::Result<void> read_xml(const std::string& text) {
@@ -115,6 +138,16 @@ private:
         return points;
     }
 
+    void read_kml_polygon(const std::string& name, const pugi::xml_node& polygon) {
+        std::vector<std::vector<RoutePoint>> rings;
+        const auto ring = [&](const pugi::xml_node& boundary) {
+            rings.push_back(kml_coordinates(boundary.child("LinearRing").child_value("coordinates")));
+        };
+        ring(polygon.child("outerBoundaryIs"));
+        for (const auto& inner : polygon.children("innerBoundaryIs")) ring(inner);
+        add_area(name, rings);
+    }
+
     void read_kml(const pugi::xml_node& kml) {
         std::vector<pugi::xml_node> open{kml};
         std::size_t looked = 0;
@@ -133,6 +166,9 @@ private:
                         add(file_.places, point);
                     }
                 }
+                for (const auto& polygon : node.children("Polygon")) read_kml_polygon(name, polygon);
+                for (const auto& polygon : node.child("MultiGeometry").children("Polygon"))
+                    read_kml_polygon(name, polygon);
                 continue;
             }
             // Last first, so that the document's order is kept.
@@ -152,6 +188,17 @@ private:
         point.at = {part(1).value_or(999.0), part(0).value_or(999.0)};
         point.height_m = part(2);
         return point;
+    }
+
+    void read_polygon(const std::string& name, const nlohmann::json& coordinates) {
+        if (!coordinates.is_array()) return;
+        std::vector<std::vector<RoutePoint>> rings;
+        for (const auto& ring : coordinates) {
+            auto& corners = rings.emplace_back();
+            if (!ring.is_array()) continue;
+            for (const auto& position : ring) corners.push_back(geojson_point(position));
+        }
+        add_area(name, rings);
     }
 
     void read_feature(const nlohmann::json& feature) {
@@ -177,6 +224,10 @@ private:
             RoutePoint point = geojson_point(coordinates);
             point.name = name;
             add(file_.places, std::move(point));
+        } else if (word(geometry, "type") == "Polygon") {
+            read_polygon(name, coordinates);
+        } else if (word(geometry, "type") == "MultiPolygon" && coordinates.is_array()) {
+            for (const auto& polygon : coordinates) read_polygon(name, polygon);
         }
     }
 
@@ -218,6 +269,15 @@ RouteFile route_of(const mission::PlanRequest& request, const std::optional<geod
     }
     for (const auto& place : mission.alternates) {
         if (shown(place.at)) route.places.push_back({place.name, frame.reverse(place.at), place.height_m});
+    }
+    for (const auto& area : mission.no_landing) {
+        auto& written = route.areas.emplace_back();
+        written.name = area.name;
+        for (const auto& ring : area.rings) {
+            auto& corners = written.rings.emplace_back();
+            for (const auto& corner : ring) corners.push_back(frame.reverse(corner));
+            corners.push_back(corners.front());
+        }
     }
     return route;
 }
@@ -280,6 +340,19 @@ std::string kml_text(const RouteFile& route) {
         place.append_child("Point").append_child("coordinates").text() = written(point).c_str();
     };
     for (const auto& place : route.places) pin(place);
+    for (const auto& area : route.areas) {
+        auto place = folder.append_child("Placemark");
+        place.append_child("name").text() = area.name.c_str();
+        auto polygon = place.append_child("Polygon");
+        for (std::size_t i = 0; i < area.rings.size(); ++i) {
+            std::string ring;
+            for (const auto& at : area.rings[i]) ring += written({{}, at, 0.0}) + "\n";
+            polygon.append_child(i == 0 ? "outerBoundaryIs" : "innerBoundaryIs")
+                .append_child("LinearRing")
+                .append_child("coordinates")
+                .text() = ring.c_str();
+        }
+    }
     return saved(document);
 }
 
@@ -304,6 +377,17 @@ std::string geojson_text(const RouteFile& route) {
                             {"properties", {{"name", place.name}}},
                             {"geometry", {{"type", "Point"}, {"coordinates", position(place)}}}});
     }
+    for (const auto& area : route.areas) {
+        ordered_json rings = ordered_json::array();
+        for (const auto& ring : area.rings) {
+            ordered_json corners = ordered_json::array();
+            for (const auto& at : ring) corners.push_back({at.longitude_deg, at.latitude_deg});
+            rings.push_back(std::move(corners));
+        }
+        features.push_back({{"type", "Feature"},
+                            {"properties", {{"name", area.name}}},
+                            {"geometry", {{"type", "Polygon"}, {"coordinates", rings}}}});
+    }
     return ordered_json{{"type", "FeatureCollection"}, {"features", features}}.dump(1) + "\n";
 }
 
@@ -322,7 +406,39 @@ std::optional<RouteFormat> route_format(const std::string& path) {
 }
 
 units::Result<RouteFile> read_route(const std::string& path) {
-    return Reader(path).read();
+    return Reader(path).read(false);
+}
+
+units::Result<std::vector<RouteArea>> read_areas(const std::string& path) {
+    auto file = Reader(path).read(true);
+    if (!file) return tl::unexpected(file.error());
+    return std::move(file->areas);
+}
+
+units::Result<void> take_areas(mission::PlanRequest& request, const std::vector<RouteArea>& areas) {
+    auto& mission = request.mission;
+    if (!mission.home) {
+        units::Where where;
+        where.field = "mission.home";
+        return units::failure(ErrorCode::value_missing, where);
+    }
+    const auto frame = geodesy::LocalFrame::around(*mission.home);
+    if (!frame) return tl::unexpected(frame.error());
+    // Brought in again, an area is mended, not doubled; parts of one file may share a name.
+    const auto is_there = [&](const mission::NoLandingArea& there) {
+        return std::any_of(areas.begin(), areas.end(),
+                           [&](const RouteArea& area) { return !area.name.empty() && area.name == there.name; });
+    };
+    std::erase_if(mission.no_landing, is_there);
+    for (const RouteArea& area : areas) {
+        auto& taken = mission.no_landing.emplace_back();
+        taken.name = area.name;
+        for (const auto& ring : area.rings) {
+            auto& corners = taken.rings.emplace_back();
+            for (const auto& at : ring) corners.push_back(frame->forward(at));
+        }
+    }
+    return {};
 }
 
 units::Result<void> take_route(mission::PlanRequest& request, const RouteFile& route) {

@@ -9,6 +9,7 @@
 #include <QImage>
 #include <QPageLayout>
 #include <QPainter>
+#include <QPainterPath>
 #include <QPdfWriter>
 #include <QTextDocument>
 #include <QTextOption>
@@ -219,6 +220,7 @@ public:
             painter_.fillRect(box, Qt::white);
             painter_.drawText(box, Qt::AlignCenter, words);
         };
+        areas(sketch, room, at);
         std::vector<std::pair<QPointF, QString>> labels;
         for (const auto& leg : sketch.legs) {
             QPen pen(Qt::black, px(leg.homeward ? 0.9 : 1.4));
@@ -287,6 +289,34 @@ public:
         y_ += room.height();
     }
 
+    /// No-landing areas, hatched, as far as the sketch shows them.
+    template <class At>
+    void areas(const FlightCard::Sketch& sketch, const QRectF& room, const At& at) {
+        painter_.save();
+        painter_.setClipRect(room);
+        painter_.setPen(QPen(Qt::black, px(0.5)));
+        for (const auto& area : sketch.areas) {
+            QPainterPath path;
+            path.setFillRule(Qt::OddEvenFill);
+            for (const QPolygonF& ring : area) {
+                QPolygonF drawn;
+                for (const QPointF& corner : ring) drawn << at(corner);
+                path.addPolygon(drawn);
+                path.closeSubpath();
+            }
+            painter_.drawPath(path);
+            // Lines of its own: a printer's pattern would be as fine as its dots.
+            painter_.save();
+            painter_.setClipPath(path, Qt::IntersectClip);
+            const QRectF seen = path.boundingRect().intersected(room);
+            painter_.setPen(QPen(Qt::black, px(0.3)));
+            for (double x = seen.left() - seen.height(); x < seen.right(); x += px(4.0))
+                painter_.drawLine(QPointF(x, seen.bottom()), QPointF(x + seen.height(), seen.top()));
+            painter_.restore();
+        }
+        painter_.restore();
+    }
+
     void box(const QString& text) {
         const double side = px(7.0);
         painter_.setPen(QPen(Qt::black, px(0.8)));
@@ -320,6 +350,13 @@ FlightCard::Sketch sketch_of(const mission::Plan& plan, const wording::Quantitie
         sketch.places.push_back({{place.at.east_m, place.at.north_m}, QString::fromStdString(place.name), true});
     for (const auto& point : plan.request.mission.waypoints)
         sketch.places.push_back({{point.at.east_m, point.at.north_m}, QString::fromStdString(point.name), false});
+    for (const auto& area : plan.request.mission.no_landing) {
+        auto& rings = sketch.areas.emplace_back();
+        for (const auto& ring : area.rings) {
+            auto& corners = rings.emplace_back();
+            for (const auto& corner : ring) corners << QPointF(corner.east_m, corner.north_m);
+        }
+    }
     const auto wind = mission::spoken_wind(plan.request);
     sketch.wind_from_deg = wind.from_deg;
     if (wind.speed_mps > 0.05) sketch.wind = q.text(Quantity::wind_speed, {wind.speed_mps, 0.0});

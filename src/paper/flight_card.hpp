@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QPointF>
+#include <QPolygonF>
 #include <QRectF>
 #include <QString>
 #include <QStringList>
@@ -41,6 +42,8 @@ struct FlightCard {
     struct Sketch {
         std::vector<SketchLeg> legs;
         std::vector<SketchPlace> places;
+        /// No-landing areas: the rings of each.
+        std::vector<std::vector<QPolygonF>> areas;
         double wind_from_deg = 0.0;
         /// Empty: calm.
         QString wind;

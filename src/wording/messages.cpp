@@ -108,6 +108,7 @@ enum class Format {
     sun_part,    ///< what a flight on the sun lacks
     plain,
     rule,
+    place, ///< a landing place; without a name: home
     height,
     distance,
     speed,
@@ -154,6 +155,10 @@ QString written_part(const MessagePart& part, const std::vector<units::Parameter
     case Format::sun_part: return sun_part_text(text(p, part.parameter));
     case Format::plain: return plain(value);
     case Format::rule: return turn_rule_text(text(p, part.parameter));
+    case Format::place: {
+        const QString name = text(p, part.parameter);
+        return name.isEmpty() ? MessagesWords::tr("Home") : name;
+    }
     case Format::height: return q.height(value);
     case Format::distance: return q.distance(value);
     case Format::speed: return q.speed(value);
@@ -286,6 +291,8 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
                        "The part of the program that reads elevation rasters is not installed beside it.")},
     {ErrorCode::no_route, QT_TRANSLATE_NOOP("sobremesa::Messages",
                                             "There is no route in this file: no waypoints, no route and no line.")},
+    {ErrorCode::no_areas,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "There is no area in this file: no polygon of GeoJSON or KML.")},
     {ErrorCode::book_damaged,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",
@@ -555,6 +562,10 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Descending at %1 with so little forward speed sinks into its own "
                                               "wake; %2 is the most. Descend while flying forward."),
      {{{Format::climb, "sink_mps"}, {Format::climb, "most_mps"}}}},
+    {DiagnosticCode::landing_place_in_area,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "%1 lies in the no-landing area “%2”: move the one, or draw the other anew."),
+     {{{Format::place, "place"}, {Format::text, "area"}}}},
     {DiagnosticCode::cruise_mass_assumed,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The known cruise is assumed to be flown at today's %1. If it was flown with another pack, "
@@ -577,6 +588,18 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
        {Format::plain, "wh_per_kg"},
        {Format::plain, "least_wh_per_kg"},
        {Format::plain, "most_wh_per_kg"}}}},
+    {DiagnosticCode::pack_mass_not_weighed,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The pack's %1 is a label's figure or a sum of parts until it is "
+                                              "weighed: leads and connector often add a few per cent."),
+     {{{Format::mass, "mass_kg"}}}},
+    {DiagnosticCode::pack_not_flown,
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "No flight and no recharge of this pack is filed: all that is known "
+                                              "of it is its label. Fly it near home first.")},
+    {DiagnosticCode::construction_assumed,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "These cells are taken to be high-capacity ones, good for %1 in this pack; high-drain ones "
+                       "would be good for %2. Say which they are, or enter the pack's rated current."),
+     {{{Format::amps_1, "current_a"}, {Format::amps_1, "other_a"}}}},
     {DiagnosticCode::converter_does_not_fit,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 %2"),
      {{{Format::misfit, "why"}, {Format::misfit_cure, "why"}}}},

@@ -124,6 +124,10 @@ QString name(LimitKind kind) {
     case LimitKind::whole_way: return PlansWords::tr("whole route");
     case LimitKind::failsafe_height: return PlansWords::tr("failsafe return height");
     case LimitKind::possible_cruise: return PlansWords::tr("known cruise power");
+    case LimitKind::video_distance: return PlansWords::tr("video range");
+    case LimitKind::video_horizon: return PlansWords::tr("radio horizon of the video");
+    case LimitKind::video_fresnel: return PlansWords::tr("line of sight of the video");
+    case LimitKind::over_land: return PlansWords::tr("over land again");
     case LimitKind::landing_place: break;
     }
     return PlansWords::tr("landing place");
@@ -152,6 +156,13 @@ QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
         said = check.verdict == mission::Verdict::kept
                    ? PlansWords::tr("the whole route, and home with the reserve.")
                    : PlansWords::tr("not the whole route and home with the reserve: turn after %1.").arg(worst);
+    } else if (check.kind == LimitKind::over_land) {
+        if (check.verdict == mission::Verdict::broken && check.worst <= check.limit)
+            said = PlansWords::tr("the landing lies in a no-landing area.");
+        else if (check.worst > 0.0)
+            said = PlansWords::tr("at %1 used, %2 allowed.", "charges").arg(worst, limit);
+        else
+            said = PlansWords::tr("the flight crosses no no-landing area.");
     } else if (check.kind == LimitKind::holding) {
         said = PlansWords::tr("wind with its gusts %1, airspeed %2.").arg(worst, limit);
     } else {
@@ -159,7 +170,8 @@ QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
         const bool floor = check.kind == LimitKind::weakest_cell || check.kind == LimitKind::controller_cutoff ||
                            check.kind == LimitKind::supply_voltage || check.kind == LimitKind::pack_cold ||
                            check.kind == LimitKind::clearance || check.kind == LimitKind::stall ||
-                           check.kind == LimitKind::possible_cruise || check.kind == LimitKind::link_fresnel;
+                           check.kind == LimitKind::possible_cruise || check.kind == LimitKind::link_fresnel ||
+                           check.kind == LimitKind::video_fresnel;
         if (floor) said = PlansWords::tr("%1, %2 wanted.", "worst met, limit").arg(worst, limit);
     }
     if (check.phase && check.verdict != mission::Verdict::kept)
@@ -203,6 +215,11 @@ std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quant
             {PlansWords::tr("turn for home at"), PlansWords::tr("%1 (set %2)", "charge, as radios take it")
                                                      .arg(charge(*sheet.turn_ah), charge(*sheet.turn_set_ah))});
     if (sheet.turn_time_s) lines.push_back({PlansWords::tr("timer, at the turn"), q.duration(*sheet.turn_time_s)});
+    if (sheet.over_land_by_ah)
+        lines.push_back({PlansWords::tr("over land by"),
+                         PlansWords::tr("%1 (set %2), %3 from home", "charge, as radios take it, distance")
+                             .arg(charge(*sheet.over_land_by_ah), charge(*sheet.over_land_set_ah),
+                                  q.distance(geodesy::distance_m(sheet.over_land->at, {})))});
     lines.push_back({PlansWords::tr("reserve begins at"), charge(sheet.reserve_ah)});
     lines.push_back({PlansWords::tr("low-voltage warning"),
                      PlansWords::tr("%1 for %2", "volts, how long below them")
@@ -253,6 +270,10 @@ std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Q
 
 QString landing_place_name(const std::string& name) {
     return name.empty() ? PlansWords::tr("landing place") : QString::fromStdString(name);
+}
+
+QString area_name(const std::string& name) {
+    return name.empty() ? PlansWords::tr("no-landing area") : QString::fromStdString(name);
 }
 
 QString bail_out_sentence(const mission::BailOut& way, const Quantities& q) {

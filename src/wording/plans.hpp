@@ -49,6 +49,7 @@ QString bail_out_sentence(const mission::BailOut& way, const Quantities& quantit
 /// From which parts of the way out, as far as the turn.
 /// Its own name, or "landing place".
 QString landing_place_name(const std::string& name);
+QString area_name(const std::string& name);
 
 QString within_reach(const mission::BailOutReach& place, const Quantities& quantities);
 

@@ -127,6 +127,10 @@ QString callout_sentence(const Callout& c, const Quantities& q) {
     case CalloutKind::reserve:
         return std::isfinite(c.second) ? WatchWords::tr("The reserve begins, %1.").arg(pack_volts(c.second))
                                        : WatchWords::tr("The reserve begins.");
+    case CalloutKind::over_land:
+        return c.variant == 2
+                   ? WatchWords::tr("Over land now: %1 used.").arg(q.charge(c.second))
+                   : WatchWords::tr("Be over land by %1: %2 used.").arg(q.charge(c.value), q.charge(c.second));
     case CalloutKind::stale: return stale_sentence(c, q);
     case CalloutKind::low_voltage:
         return WatchWords::tr("Low voltage: %1, %2 per cell. Come in.")
@@ -154,6 +158,7 @@ QString name(CalloutKind kind) {
     case CalloutKind::disagree: return WatchWords::tr("Counter against voltage");
     case CalloutKind::turn_soon: return WatchWords::tr("Turn in two minutes, one minute");
     case CalloutKind::reserve: return WatchWords::tr("Reserve begins");
+    case CalloutKind::over_land: return WatchWords::tr("Over land again");
     case CalloutKind::stale: return WatchWords::tr("No telemetry");
     case CalloutKind::low_voltage: return WatchWords::tr("Low voltage");
     case CalloutKind::turn_now: return WatchWords::tr("Turn now");

@@ -4,6 +4,8 @@
 #include <QLineEdit>
 #include <QPushButton>
 
+#include "app/charts/homeward_chart.hpp"
+#include "app/map/map_view.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/logbook/logbook_place.hpp"
 #include "app/widgets/choice_box.hpp"
@@ -39,6 +41,7 @@ private slots:
     void exportsAndBringsInTheWholeBook();
     void backsUpAndRestores();
     void aDamagedBackupRestoresNothing();
+    void tracksOfAllThenTheChosenFlight();
     void aThousandFlightsAreShown();
 
 private:
@@ -276,6 +279,50 @@ void LogbookPlaceTest::aDamagedBackupRestoresNothing() {
     QVERIFY(window.messages().text().contains(QStringLiteral("damaged")));
     QCOMPARE(window.workspace().library().packs.size(), std::size_t(1));
     QVERIFY(window.workspace().worker().is_writable());
+}
+
+/// Under the table: every track out of the figures, then one flight's own, with its homeward chart.
+void LogbookPlaceTest::tracksOfAllThenTheChosenFlight() {
+    table().clearSelection();
+    auto* map = window_->find<MapView>("logbookMap");
+    auto* chart = window_->find<HomewardChart>("logbookChart");
+    const auto words = [&] { return window_->said("logbookPictureWords"); };
+    QVERIFY(map->isVisible() && !chart->isVisible());
+    QVERIFY2(words().startsWith(QStringLiteral("8 tracks")), qPrintable(words()));
+    // The way to the farthest point is the flight's own, thinned or not.
+    const auto& summary = (*window_)->workspace().summaries().at(flight("calm"));
+    QVERIFY(summary.outline.size() > 20 && summary.outline.size() <= telemetry::most_outline_points);
+    double farthest_m = 0.0;
+    for (const auto& point : summary.outline) farthest_m = std::max(farthest_m, geodesy::distance_m(point, {}));
+    VERIFY_NEAR(farthest_m, summary.distance.farthest_from_home_m->value, 30.0);
+    const auto all = map->grab().toImage();
+    place().choose(flight("calm"));
+    QVERIFY(sobremesa::tests::eventually([&] { return place().preview().is_settled() && chart->isVisible(); }));
+    QVERIFY2(words().startsWith(QStringLiteral("calm: ")) && words().contains(QStringLiteral("margin")),
+             qPrintable(words()));
+    QVERIFY(map->grab().toImage() != all);
+    // What it shows is what Debrief works out.
+    const auto shown = place().preview().picture();
+    QVERIFY(shown && shown->flown);
+    (*window_)->openFlight(flight("calm"));
+    auto& debrief = (*window_)->flightSession();
+    QVERIFY(sobremesa::tests::eventually([&] {
+        return debrief.filed() == flight("calm") && debrief.flown().is_settled() && debrief.overForecast();
+    }));
+    const auto debriefed = debrief.overForecast();
+    VERIFY_NEAR(shown->flown->least_margin_wh(), debriefed->least_margin_wh(), 1e-6);
+    (*window_)->showPlace(Place::logbook);
+    // Another one while the first is still read: only the last is shown.
+    for (const char* name : {"west wind", "three hills", "thermals"}) place().choose(flight(name));
+    QVERIFY(sobremesa::tests::eventually([&] { return place().preview().picture() != nullptr; }));
+    QCOMPARE(place().preview().picture()->flight_id, flight("thermals"));
+    QVERIFY(words().startsWith(QStringLiteral("thermals: ")));
+    table().clearSelection();
+    QVERIFY(words().startsWith(QStringLiteral("8 tracks")));
+    QVERIFY(!chart->isVisible());
+    // A filter thins the tracks too.
+    window_->find<QLineEdit>("logbookFind")->setText(QStringLiteral("Tarabilla"));
+    QVERIFY2(words().startsWith(QStringLiteral("3 tracks")), qPrintable(words()));
 }
 
 void LogbookPlaceTest::aThousandFlightsAreShown() {

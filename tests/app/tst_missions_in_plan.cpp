@@ -1,6 +1,10 @@
 // Missions, limits, terrain and paper in the Plan place, in a real window.
 
+#include <QAction>
 #include <QFileDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMenu>
 #include <QPointer>
 #include <QPushButton>
 #include <QTabWidget>
@@ -60,6 +64,11 @@ private slots:
     void whereLandingPlacesAreWithinReach();
     void windsByHeightAreATable();
     void anEnduranceFlightIsDrawnOverTime();
+    void anAreaIsDrawnOnTheMap();
+    void anAreaIsDrawnByKeys();
+    void areasComeOutOfAFile();
+    void theFigureOfARuleIsTypedWhereItStands();
+    void theVideoHasLimitsOfItsOwn();
 
 private:
     session::PlanSession& session() { return (*window_)->planSession(); }
@@ -79,6 +88,7 @@ private:
                                    {"Quarry", {2500.0, 3000.0}, {}, 0.0, false}};
         });
     }
+    void act(const char* name) { window_->find<QAction>(name)->trigger(); }
     template <class Sheet>
     Sheet* sheet() {
         return qobject_cast<Sheet*>(QApplication::activePopupWidget());
@@ -599,6 +609,162 @@ void MissionsInPlanTest::anEnduranceFlightIsDrawnOverTime() {
     // And what moves it is said in minutes.
     QVERIFY(!wording::what_moves_it(*plan, Look::instance().quantities()).contains(QStringLiteral("km,")));
     QVERIFY(wording::what_moves_it(*plan, Look::instance().quantities()).contains(QStringLiteral("min")));
+}
+
+/// Clicks are its corners; it is hatched, named in the table, a limit, on the alarm sheet, and gone by the menu.
+void MissionsInPlanTest::anAreaIsDrawnOnTheMap() {
+    auto& place = (*window_)->planPlace();
+    auto* map = window_->find<MapView>("planMap");
+    change([](mission::PlanRequest& r) {
+        r.mission.bearing_deg = 90.0;
+        r.mission.no_landing.clear();
+    });
+    const auto plain = map->grab().toImage();
+    place.showMission();
+    auto* panel = window_->find<MissionPanel>("missionPanel");
+    panel->tabs().setCurrentIndex(1);
+    QTest::mouseClick(panel->findChild<QPushButton*>(QStringLiteral("drawArea")), Qt::LeftButton);
+    QVERIFY(map->isDrawing());
+    const geodesy::EastNorth corners[] = {{1500.0, -900.0}, {3000.0, -900.0}, {3000.0, 900.0}, {1500.0, 900.0}};
+    for (const auto& corner : corners) QTest::mouseClick(map, Qt::LeftButton, {}, map->toScreen(corner).toPoint());
+    QTest::keyClick(map, Qt::Key_Backspace);
+    QTest::mouseClick(map, Qt::LeftButton, {}, map->toScreen(corners[3]).toPoint());
+    QTest::keyClick(map, Qt::Key_Return);
+    QVERIFY(!map->isDrawing());
+    settle();
+    const auto& areas = session().request().mission.no_landing;
+    QCOMPARE(areas.size(), std::size_t(1));
+    QCOMPARE(areas.front().rings.front().size(), std::size_t(4));
+    QVERIFY(geodesy::distance_m(areas.front().rings.front()[2], corners[2]) < 100.0);
+    auto* table = panel->findChild<QTableWidget*>(QStringLiteral("placesTable"));
+    const int last = table->rowCount() - 1;
+    QCOMPARE(table->item(last, 0)->text(), QStringLiteral("no landing"));
+    table->item(last, 1)->setText(QStringLiteral("Laguna"));
+    QVERIFY(sobremesa::tests::eventually(
+        [&] { return session().request().mission.no_landing.front().name == "Laguna"; }));
+    settle();
+    QVERIFY(map->grab().toImage() != plain);
+    const auto& checks = session().outlook()->limits.checks;
+    QVERIFY(std::any_of(checks.begin(), checks.end(),
+                        [](const auto& c) { return c.kind == mission::LimitKind::over_land && c.worst > 0.0; }));
+    place.showMission();
+    place.showAlarms();
+    auto* alarms = sheet<AlarmsSheet>();
+    QVERIFY(alarms);
+    bool said = false;
+    for (const auto* label : alarms->findChildren<QLabel*>())
+        said = said || label->text().contains(QStringLiteral("over land by"));
+    QVERIFY(said);
+    alarms->close();
+    QMenu menu;
+    map->fillMenu(menu, map->toScreen({2200.0, 600.0}).toPoint());
+    QAction* remove = nullptr;
+    for (QAction* action : menu.actions()) {
+        if (action->text().contains(QStringLiteral("Laguna"))) remove = action;
+    }
+    QVERIFY(remove);
+    remove->trigger();
+    QVERIFY(session().request().mission.no_landing.empty());
+}
+
+void MissionsInPlanTest::anAreaIsDrawnByKeys() {
+    auto* map = window_->find<MapView>("planMap");
+    change([](mission::PlanRequest& r) { r.mission.no_landing.clear(); });
+    act("drawAreaAction");
+    QVERIFY(map->isDrawing());
+    QTest::keyClick(map, Qt::Key_Insert);
+    QTest::keyClick(map, Qt::Key_Right);
+    QTest::keyClick(map, Qt::Key_Insert);
+    QTest::keyClick(map, Qt::Key_Return); // two corners enclose nothing
+    QVERIFY(!map->isDrawing());
+    QVERIFY(session().request().mission.no_landing.empty());
+    act("drawAreaAction");
+    for (const int key :
+         {int(Qt::Key_Insert), int(Qt::Key_Right), int(Qt::Key_Insert), int(Qt::Key_Up), int(Qt::Key_Insert)})
+        QTest::keyClick(map, Qt::Key(key));
+    QTest::keyClick(map, Qt::Key_Escape);
+    QVERIFY(!map->isDrawing());
+    QVERIFY(session().request().mission.no_landing.empty());
+    act("drawAreaAction");
+    for (const int key :
+         {int(Qt::Key_Insert), int(Qt::Key_Right), int(Qt::Key_Insert), int(Qt::Key_Up), int(Qt::Key_Insert)})
+        QTest::keyClick(map, Qt::Key(key));
+    QTest::keyClick(map, Qt::Key_Enter);
+    QCOMPARE(session().request().mission.no_landing.size(), std::size_t(1));
+    const auto drawn = session().request().mission.no_landing;
+    settle();
+    // An edit like any other; those of one moment are undone together.
+    act("undoAction");
+    QVERIFY(sobremesa::tests::eventually([&] { return session().request().mission.no_landing != drawn; }));
+}
+
+void MissionsInPlanTest::areasComeOutOfAFile() {
+    QTemporaryDir dir;
+    QFile file(dir.filePath(QStringLiteral("water.geojson")));
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(R"({"type": "Feature", "properties": {"name": "Bay"}, "geometry": {"type": "Polygon",
+        "coordinates": [[[-5.0, 42.01], [-4.98, 42.01], [-4.98, 42.03], [-5.0, 42.01]]]}})");
+    file.close();
+    change([](mission::PlanRequest& r) {
+        r.mission.home.reset();
+        r.mission.no_landing.clear();
+    });
+    (*window_)->takeAreas(file.fileName());
+    QVERIFY(session().request().mission.no_landing.empty());
+    QVERIFY((*window_)->messages().text().contains(QStringLiteral("home position")));
+    change([](mission::PlanRequest& r) { r.mission.home = geodesy::Position{42.0, -5.0}; });
+    (*window_)->takeAreas(file.fileName());
+    QCOMPARE(session().request().mission.no_landing.size(), std::size_t(1));
+    QVERIFY((*window_)->messages().text().contains(QStringLiteral("1 no-landing area imported")));
+}
+
+void MissionsInPlanTest::theFigureOfARuleIsTypedWhereItStands() {
+    auto* rules = window_->find<TurnRulesTable>("schoolsTable");
+    const auto type = [&](mission::TurnRule rule, const QString& text) {
+        for (int row = 0; row < rules->model()->rowCount(); ++row) {
+            if (session().plan()->turn_rules[std::size_t(row)].turn_rule != rule) continue;
+            rules->setCurrentIndex(rules->model()->index(row, TurnRulesModel::rule));
+            rules->setFocus();
+            QTest::keyClick(rules, Qt::Key_F2);
+            auto* editor = rules->findChild<QLineEdit*>();
+            QVERIFY(editor);
+            editor->selectAll();
+            QTest::keyClicks(editor, text);
+            QTest::keyClick(editor, Qt::Key_Return);
+            return;
+        }
+        QFAIL("no such rule");
+    };
+    type(mission::TurnRule::share_left, QStringLiteral("55"));
+    QVERIFY(sobremesa::tests::eventually([&] { return session().request().turn.share_left == 0.55; }));
+    settle();
+    type(mission::TurnRule::chance, QStringLiteral("95 %"));
+    QVERIFY(sobremesa::tests::eventually([&] { return session().request().turn.least_chance == 0.95; }));
+    settle();
+    type(mission::TurnRule::charge_count, QStringLiteral("3100 mAh"));
+    QVERIFY(sobremesa::tests::eventually([&] { return session().request().turn.landing_charge_ah.has_value(); }));
+    VERIFY_NEAR(*session().request().turn.landing_charge_ah, 3.1, 1e-9);
+    settle();
+    type(mission::TurnRule::share_left, QStringLiteral("400"));
+    QVERIFY(sobremesa::tests::eventually([&] { return !(*window_)->messages().text().isEmpty(); }));
+    QCOMPARE(session().request().turn.share_left, 0.55);
+}
+
+void MissionsInPlanTest::theVideoHasLimitsOfItsOwn() {
+    const auto video = [&]() -> std::optional<mission::LimitCheck> {
+        for (const auto& check : session().outlook()->limits.checks) {
+            if (check.kind == mission::LimitKind::video_distance) return check;
+        }
+        return std::nullopt;
+    };
+    QVERIFY(!video());
+    change([](mission::PlanRequest& r) {
+        r.link = mission::Link{868.0, 20.0, -105.0, {}, 2.0};
+        r.video_link = mission::Link{5800.0, {}, {}, 1000.0, 2.0};
+    });
+    QVERIFY(video());
+    QCOMPARE(video()->verdict, mission::Verdict::broken);
+    QVERIFY(!session().outlook()->limits.go);
 }
 
 SOBREMESA_TEST(MissionsInPlanTest)

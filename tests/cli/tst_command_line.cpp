@@ -90,6 +90,7 @@ private slots:
     void aColumnThatIsNotThereIsSaid();
     void alarmsTurnWhereThePlanTurns();
     void alarmsSayTheThrottleOfAFullPack();
+    void noLandingAreasComeOutOfAFile();
     void aircraftOutOfABook();
     void aDamagedBookIsCheckedListedAndExported();
     void whatIsLeftIsToldThreeWays();
@@ -691,6 +692,41 @@ void CommandLineTest::alarmsSayTheThrottleOfAFullPack() {
     request.aircraft.full_power_w.reset();
     QVERIFY(io::write_text_file(path, io::json_from_plan(request)));
     QVERIFY(cli_run({"alarms", path, "--json"}).object()["alarms"]["throttle"].is_null());
+}
+
+void CommandLineTest::noLandingAreasComeOutOfAFile() {
+    auto document = io::read_plan_file(demo("alcaravan-west.plan.json"));
+    QVERIFY(document && document->request.mission.home);
+    document->request.mission.no_landing.clear();
+    const std::string plan = folder_.filePath(QStringLiteral("dry.json")).toStdString();
+    QVERIFY(io::write_text_file(plan, io::json_from_plan(document->request)));
+    const auto frame = geodesy::LocalFrame::around(*document->request.mission.home);
+    json ring = json::array();
+    for (const auto& [east, north] :
+         {std::pair{-12000.0, -4000.0}, {-6000.0, -4000.0}, {-6000.0, 3000.0}, {-12000.0, 3000.0}}) {
+        const auto at = frame->reverse({east, north});
+        ring.push_back({at.longitude_deg, at.latitude_deg});
+    }
+    const std::string water = folder_.filePath(QStringLiteral("water.geojson")).toStdString();
+    QVERIFY(
+        io::write_text_file(water, json{{"type", "Feature"},
+                                        {"properties", {{"name", "Laguna"}}},
+                                        {"geometry", {{"type", "Polygon"}, {"coordinates", json::array({ring})}}}}
+                                       .dump()));
+    QVERIFY(cli_run({"plan", plan, "--json"}).object()["over_land"].is_null());
+    const json crossed = cli_run({"plan", plan, "--no-landing", water, "--json"}).object();
+    QCOMPARE(crossed["over_land"]["area"].get<std::string>(), std::string("Laguna"));
+    VERIFY_NEAR(crossed["over_land"]["from_home_m"].get<double>(), 6000.0, 100.0);
+    QVERIFY(crossed["over_land"]["charge_used_ah"].get<double>() <
+            crossed["over_land"]["allowed_ah"].get<double>());
+    bool listed = false;
+    for (const auto& limit : crossed["limits"]) listed = listed || limit["limit"] == "over-land";
+    QVERIFY(listed);
+    const json alarms = cli_run({"alarms", plan, "--no-landing", water, "--json"}).object()["alarms"];
+    VERIFY_NEAR(alarms["over_land_by_ah"].get<double>(), crossed["over_land"]["charge_used_ah"].get<double>(),
+                1e-6);
+    QVERIFY(alarms["over_land_set_ah"].get<double>() <= alarms["over_land_by_ah"].get<double>());
+    QVERIFY(cli_run({"alarms", plan, "--json"}).object()["alarms"]["over_land_by_ah"].is_null());
 }
 
 void CommandLineTest::aColumnThatIsNotThereIsSaid() {

@@ -28,7 +28,7 @@ std::string fields_of(const std::vector<units::Diagnostic>& diagnostics) {
 json whole_pack() {
     return json::parse(
         R"({"name": "B-07", "chemistry": "li-ion", "series": 6, "parallel": 2, "cell_capacity_ah": 2.9,
-        "mass_kg": 0.6, "cell_resistance_ohm": 0.021, "lead_resistance_ohm": 0.004, "capacity_factor": 0.95,
+        "mass_kg": 0.6, "mass_on_scale": true, "cell_resistance_ohm": 0.021, "lead_resistance_ohm": 0.004, "capacity_factor": 0.95,
         "resistance_factor": 1.2, "start_temperature_c": 19, "start_cell_v": 4.1, "weakest_cell_below_v": 0.03,
         "rated_current_a": 30, "current_label": "pack-c", "strips_current_a": 40, "connector_current_a": 60,
         "measured_cell_ohm": 0.03, "construction": "high-drain", "price": 75,
@@ -57,6 +57,9 @@ private slots:
     void whatIsWrongIsNamedWhereItStands();
     void whatDiffersInOneFieldIsNotEqual();
     void theDocsListEveryField();
+    void ringsAreReadInMetresAndDegrees();
+    void wrongRingsAreNamed_data();
+    void wrongRingsAreNamed();
 };
 
 void DocumentFieldsTest::everyFieldOfAPackComesBack() {
@@ -76,7 +79,8 @@ void DocumentFieldsTest::everyFieldOfAPackComesBack() {
 void DocumentFieldsTest::everyFieldOfAnAircraftComesBack() {
     const json written = json::parse(R"({"name": "Tarabilla", "kind": "point", "craft": "rotor", "mass_kg": 0.9,
         "cruise_airspeed_mps": 14, "cruise_power_w": 150, "cruise_all_up_mass_kg": 1.5, "cruise_density_kgm3": 1.2,
-        "electronics_w": 8, "electronics": [{"name": "video", "power_w": 6, "mass_kg": 0.03}], "full_power_w": 900,
+        "video": "digital", "electronics_w": 8, "electronics": [{"name": "video", "power_w": 6, "mass_kg": 0.03}],
+        "full_power_w": 900,
         "controller_current_a": 50, "failsafe_signal_dbm": -104, "failsafe_link_share": 0.6, "most_pack_mass_kg": 0.7,
         "bay_length_m": 0.15, "bay_width_m": 0.05, "bay_height_m": 0.045,
         "wing": {"area_m2": 0.3, "span_m": 1.4, "cl_max": 1.2}, "rotor": {"rotors": 4, "propeller_diameter_m": 0.18},
@@ -144,7 +148,8 @@ void DocumentFieldsTest::whatDiffersInOneFieldIsNotEqual() {
         "mission": {"kind": "route", "bearing_deg": 100, "height_m": 80, "climb_rate_mps": 2, "descent_rate_mps": 1.2,
             "climb_angle_deg": 9, "climb_throttle": 0.7, "speed_out": "fixed", "speed_home": "best-range", "airspeed_mps": 13.5,
             "most_power_share": 0.45, "farthest_m": 9000, "loiter_radius_m": 80, "turn_bank_deg": 25, "landing_height_m": 15,
-            "landing_sink_mps": 0.9, "clearance_m": 35, "height_ceiling_m": 110, "terrain": "hills.tif",
+            "landing_sink_mps": 0.9, "clearance_m": 35, "over_land_by_ah": 3.9,
+            "no_landing": [{"name": "lake", "rings_m": [[[500, 100], [900, 100], [900, 600]], [[600, 150], [700, 150], [650, 160]]]}], "height_ceiling_m": 110, "terrain": "hills.tif",
             "home": {"latitude_deg": 42, "longitude_deg": -5},
             "waypoints": [{"name": "hill", "east_m": 100, "north_m": 900, "height_m": 85, "loiter_min": 2}],
             "alternates": [{"name": "field", "east_m": -100, "north_m": 400, "height_m": 3}]},
@@ -152,6 +157,8 @@ void DocumentFieldsTest::whatDiffersInOneFieldIsNotEqual() {
         "turn": {"schools": ["energy-home"], "share_left": 0.55, "least_chance": 0.85, "landing_charge_ah": 4.5},
         "failsafe": {"height_m": 70, "airspeed_mps": 13, "throttle": 0.6},
         "link": {"frequency_mhz": 868, "radiated_dbm": 20, "least_signal_dbm": -105, "measured_reach_m": 9000, "antenna_height_m": 3},
+        "video_link": {"frequency_mhz": 5800, "radiated_dbm": 28, "least_signal_dbm": -92, "measured_reach_m": 7000, "antenna_height_m": 2.5},
+        "sun": {"start_utc": "2026-06-21T10:30Z", "cloud_okta": 2, "counted": true},
         "ground": {"recorder_min": 60, "goggles_min": 90, "radio_min": 200, "station_min": 240},
         "supply": {"least_pack_v": 10, "controller_cutoff_cell_v": 2.6}})");
     plan["pack"] = whole_pack();
@@ -161,7 +168,7 @@ void DocumentFieldsTest::whatDiffersInOneFieldIsNotEqual() {
     plan["links"] = {{"aircraft", 3}, {"pack", 4}};
     each(
         plan, [](const std::string& t, const char* f) { return io::kept_plan_from_json(t, f); }, text);
-    QVERIFY2(compared > 90, qPrintable(QString::number(compared)));
+    QVERIFY2(compared > 110, qPrintable(QString::number(compared)));
 }
 
 void DocumentFieldsTest::unknownKeysAreReportedAtEveryDepth_data() {
@@ -175,6 +182,9 @@ void DocumentFieldsTest::unknownKeysAreReportedAtEveryDepth_data() {
                               << QByteArray("pack.rate_table[1].charge_mah");
     QTest::newRow("waypoint") << QByteArray("/mission/waypoints/0/heigth_m")
                               << QByteArray("mission.waypoints[0].heigth_m");
+    QTest::newRow("area") << QByteArray("/mission/no_landing/0/ring") << QByteArray("mission.no_landing[0].ring");
+    QTest::newRow("video") << QByteArray("/video_link/reach_m") << QByteArray("video_link.reach_m");
+    QTest::newRow("turn") << QByteArray("/turn/share") << QByteArray("turn.share");
     QTest::newRow("home") << QByteArray("/mission/home/latitude") << QByteArray("mission.home.latitude");
     QTest::newRow("wind row") << QByteArray("/weather/wind_table/1/gust_mps")
                               << QByteArray("weather.wind_table[1].gust_mps");
@@ -189,7 +199,9 @@ void DocumentFieldsTest::unknownKeysAreReportedAtEveryDepth() {
         "weather": {"wind_table": [{"height_m": 10, "wind_mps": 2, "wind_from_deg": 0},
             {"height_m": 100, "wind_mps": 4, "wind_from_deg": 0}]},
         "mission": {"kind": "route", "home": {"latitude_deg": 42, "longitude_deg": -5},
-            "waypoints": [{"name": "hill", "east_m": 100, "north_m": 900}]}})");
+            "waypoints": [{"name": "hill", "east_m": 100, "north_m": 900}],
+            "no_landing": [{"rings_m": [[[500, 100], [900, 100], [900, 600]]]}]},
+        "video_link": {"frequency_mhz": 5800}, "turn": {"share_left": 0.5}})");
     plan["pack"] = whole_pack();
     for (const char* kept : {"readings", "note", "retired"}) plan["pack"].erase(kept);
     const auto clean = io::plan_from_json(plan.dump(), "a plan");
@@ -219,6 +231,57 @@ void DocumentFieldsTest::whatIsWrongIsNamedWhereItStands() {
     const auto read = io::build_from_json(document.toStdString(), "a build");
     QVERIFY(!read);
     QCOMPARE(read.error().where.field, field.toStdString());
+}
+
+namespace {
+
+json with_area(const json& area) {
+    json plan = json::parse(R"({"aircraft": {"mass_kg": 1.25, "cruise_airspeed_mps": 14.0, "cruise_power_w": 68.0},
+        "pack": {"chemistry": "li-ion", "series": 4, "cell_capacity_ah": 4.5, "mass_kg": 0.3}})");
+    plan["mission"] = {{"home", {{"latitude_deg", 42.0}, {"longitude_deg", -5.0}}}, {"no_landing", {area}}};
+    return plan;
+}
+
+} // namespace
+
+/// GeoJSON's own order (RFC 7946, 3.1.1: longitude, latitude), and its closing corner.
+void DocumentFieldsTest::ringsAreReadInMetresAndDegrees() {
+    const auto frame = geodesy::LocalFrame::around({42.0, -5.0});
+    json ring = json::array();
+    for (const auto& [east, north] : {std::pair{500.0, 100.0}, {900.0, 100.0}, {900.0, 600.0}, {500.0, 100.0}}) {
+        const auto at = frame->reverse({east, north});
+        ring.push_back({at.longitude_deg, at.latitude_deg});
+    }
+    const auto degrees = io::plan_from_json(with_area({{"rings_deg", {ring}}}).dump(), "degrees");
+    QVERIFY(degrees);
+    const auto& rings = degrees->request.mission.no_landing.front().rings;
+    QCOMPARE(rings.size(), std::size_t(1));
+    QCOMPARE(rings.front().size(), std::size_t(3));
+    QVERIFY(std::abs(rings.front()[2].east_m - 900.0) < 1e-3 && std::abs(rings.front()[2].north_m - 600.0) < 1e-3);
+    json without_home = with_area({{"rings_deg", {ring}}});
+    without_home["mission"].erase("home");
+    QVERIFY(!io::plan_from_json(without_home.dump(), "nowhere"));
+}
+
+void DocumentFieldsTest::wrongRingsAreNamed_data() {
+    QTest::addColumn<QByteArray>("area");
+    QTest::addColumn<QByteArray>("field");
+    QTest::newRow("none") << QByteArray(R"({"name": "x"})") << QByteArray("mission.no_landing[0].rings_m");
+    QTest::newRow("two corners") << QByteArray(R"({"rings_m": [[[0, 0], [1, 1]]]})")
+                                 << QByteArray("mission.no_landing.rings_m");
+    QTest::newRow("a word") << QByteArray(R"({"rings_m": [[[0, 0], [1, "x"], [2, 2]]]})")
+                            << QByteArray("mission.no_landing[0].rings_m[0]");
+    QTest::newRow("no list") << QByteArray(R"({"rings_m": [7]})") << QByteArray("mission.no_landing[0].rings_m[0]");
+    QTest::newRow("not on earth") << QByteArray(R"({"rings_deg": [[[0, 0], [1, 95], [2, 2]]]})")
+                                  << QByteArray("mission.no_landing[0].rings_deg[0]");
+}
+
+void DocumentFieldsTest::wrongRingsAreNamed() {
+    QFETCH(QByteArray, area);
+    QFETCH(QByteArray, field);
+    const auto read = io::plan_from_json(with_area(json::parse(area.toStdString())).dump(), "p");
+    QVERIFY(!read);
+    QCOMPARE(QByteArray::fromStdString(read.error().where.field), field);
 }
 
 void DocumentFieldsTest::theDocsListEveryField() {

@@ -59,6 +59,11 @@ private slots:
     void brokenRoutesAreNamed_data();
     void brokenRoutesAreNamed();
     void aRouteWantsAHome();
+    void areasGoOutAndComeBack_data();
+    void areasGoOutAndComeBack();
+    void areasThatOthersWrite_data();
+    void areasThatOthersWrite();
+    void areasWantAHome();
     void wholePlansRoundTrip();
     void placesInDegreesNeedAHome();
     void wordsThatAreUnknownAreNamed_data();
@@ -249,6 +254,115 @@ void RoutesAndTerrainTest::aRouteWantsAHome() {
     straight.mission.home = home;
     const auto out = route_text(straight, geodesy::EastNorth{-9000.0, 0.0}, RouteFormat::gpx);
     QVERIFY(out && out->find("<name>turn</name>") != std::string::npos);
+}
+
+void RoutesAndTerrainTest::areasGoOutAndComeBack_data() {
+    QTest::addColumn<int>("format");
+    QTest::newRow("geojson") << int(RouteFormat::geojson);
+    QTest::newRow("kml") << int(RouteFormat::kml);
+}
+
+void RoutesAndTerrainTest::areasGoOutAndComeBack() {
+    QFETCH(int, format);
+    auto request = routed();
+    request.mission.no_landing = {
+        {"Laguna & mar",
+         {{{500.0, 100.0}, {900.0, 120.0}, {880.0, 600.0}}, {{700.0, 200.0}, {760.0, 210.0}, {740.0, 260.0}}}},
+        {"", {{{-500.0, 100.0}, {-900.0, 120.0}, {-880.0, 600.0}}}}};
+    const auto text = route_text(request, {}, RouteFormat(format));
+    QVERIFY(text);
+    QTemporaryDir dir;
+    const std::string path = dir.filePath(QStringLiteral("areas.") + ending(RouteFormat(format))).toStdString();
+    QFile file(QString::fromStdString(path));
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(text->data(), qint64(text->size()));
+    file.close();
+    const auto areas = read_areas(path);
+    QVERIFY(areas);
+    auto again = routed();
+    QVERIFY(take_areas(again, *areas));
+    QCOMPARE(again.mission.no_landing.size(), request.mission.no_landing.size());
+    for (std::size_t i = 0; i < request.mission.no_landing.size(); ++i) {
+        const auto& wanted = request.mission.no_landing[i];
+        const auto& got = again.mission.no_landing[i];
+        QCOMPARE(got.name, wanted.name);
+        QCOMPARE(got.rings.size(), wanted.rings.size());
+        for (std::size_t r = 0; r < wanted.rings.size(); ++r) {
+            QCOMPARE(got.rings[r].size(), wanted.rings[r].size());
+            for (std::size_t k = 0; k < wanted.rings[r].size(); ++k)
+                QVERIFY(geodesy::distance_m(got.rings[r][k], wanted.rings[r][k]) < 0.05);
+        }
+    }
+    // Brought in again, a named area is mended and not doubled.
+    QVERIFY(take_areas(again, {areas->front()}));
+    QCOMPARE(again.mission.no_landing.size(), request.mission.no_landing.size());
+    // The way is still a way.
+    QVERIFY(read_route(path));
+}
+
+void RoutesAndTerrainTest::areasThatOthersWrite_data() {
+    QTest::addColumn<QString>("ending");
+    QTest::addColumn<QByteArray>("text");
+    QTest::addColumn<int>("areas");
+    QTest::addColumn<int>("rings");
+    // RFC 7946, appendix A.3 and A.6: a polygon with a hole, and a MultiPolygon whose second one has one.
+    QTest::newRow("polygon with a hole")
+        << QStringLiteral("geojson") << QByteArray(R"({"type": "Polygon", "coordinates": [
+            [[100.0, 0.0], [101.0, 0.0], [101.0, 1.0], [100.0, 1.0], [100.0, 0.0]],
+            [[100.8, 0.8], [100.8, 0.2], [100.2, 0.2], [100.2, 0.8], [100.8, 0.8]]]})")
+        << 1 << 2;
+    QTest::newRow("multipolygon") << QStringLiteral("json")
+                                  << QByteArray(R"({"type": "MultiPolygon", "coordinates": [
+            [[[102.0, 2.0], [103.0, 2.0], [103.0, 3.0], [102.0, 3.0], [102.0, 2.0]]],
+            [[[100.0, 0.0], [101.0, 0.0], [101.0, 1.0], [100.0, 1.0], [100.0, 0.0]],
+             [[100.2, 0.2], [100.2, 0.8], [100.8, 0.8], [100.8, 0.2], [100.2, 0.2]]]]})")
+                                  << 2 << 1;
+    // KML 2.2 reference, <Polygon>: the same shape, heights with the corners.
+    QTest::newRow("kml with a hole")
+        << QStringLiteral("kml")
+        << QByteArray(
+               R"(<?xml version="1.0"?><kml xmlns="http://www.opengis.net/kml/2.2"><Document><Folder><Placemark>
+            <name>hollow</name><Polygon><extrude>1</extrude><outerBoundaryIs><LinearRing><coordinates>
+            -77.05,38.87,100 -77.05,38.88,100 -77.06,38.88,100 -77.06,38.87,100 -77.05,38.87,100
+            </coordinates></LinearRing></outerBoundaryIs><innerBoundaryIs><LinearRing><coordinates>
+            -77.053,38.873,100 -77.053,38.876,100 -77.057,38.876,100 -77.053,38.873,100
+            </coordinates></LinearRing></innerBoundaryIs></Polygon></Placemark></Folder></Document></kml>)")
+        << 1 << 2;
+    QTest::newRow("a point is none") << QStringLiteral("geojson")
+                                     << QByteArray(R"({"type": "Point", "coordinates": [100, 0]})") << 0 << 0;
+    QTest::newRow("two corners enclose nothing")
+        << QStringLiteral("geojson")
+        << QByteArray(R"({"type": "Polygon", "coordinates": [[[1, 0], [1, 1], [1, 0]]]})") << 0 << 0;
+    QTest::newRow("nonsense in place of corners")
+        << QStringLiteral("geojson") << QByteArray(R"({"type": "Polygon", "coordinates": [7, ["x"], [[1, "y"]]]})")
+        << 0 << 0;
+}
+
+void RoutesAndTerrainTest::areasThatOthersWrite() {
+    QFETCH(QString, ending);
+    QFETCH(QByteArray, text);
+    QFETCH(int, areas);
+    QFETCH(int, rings);
+    QTemporaryDir dir;
+    QFile file(dir.filePath(QStringLiteral("a.") + ending));
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(text);
+    file.close();
+    const auto read = read_areas(file.fileName().toStdString());
+    QCOMPARE(read.has_value(), areas > 0);
+    if (!read) return;
+    QCOMPARE(int(read->size()), areas);
+    QCOMPARE(int(read->front().rings.size()), rings);
+    QCOMPARE(int(read->front().rings.front().size()), 4);
+}
+
+void RoutesAndTerrainTest::areasWantAHome() {
+    auto request = routed();
+    request.mission.home.reset();
+    const auto taken = take_areas(request, {{"x", {{{39.0, -31.0}, {39.1, -31.0}, {39.0, -31.1}}}}});
+    QVERIFY(!taken);
+    QCOMPARE(taken.error().where.field, std::string("mission.home"));
+    QVERIFY(request.mission.no_landing.empty());
 }
 
 void RoutesAndTerrainTest::wholePlansRoundTrip() {

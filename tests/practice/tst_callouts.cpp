@@ -73,6 +73,7 @@ private:
 class CalloutsTest : public QObject {
     Q_OBJECT
 private slots:
+    void overLandIsCalledAboveTheWaterOnly();
     void tenthsOfTheUsableCharge();
     void turnInTwoMinutesInOneNow();
     void pastTheTurnUntilOutOfReach();
@@ -362,6 +363,35 @@ void CalloutsTest::aCalmFlightIsQuiet() {
     for (const auto kind : {CalloutKind::turn_late, CalloutKind::disagree, CalloutKind::current, CalloutKind::lift,
                             CalloutKind::height, CalloutKind::land_now, CalloutKind::stale})
         QVERIFY2(count.value(int(kind)) == 0, watch::callout_word(kind));
+}
+
+void CalloutsTest::overLandIsCalledAboveTheWaterOnly() {
+    auto request = tests::sample_request();
+    request.mission.no_landing = {
+        {"lake", {{{-5000.0, -500.0}, {-2000.0, -500.0}, {-2000.0, 500.0}, {-5000.0, 500.0}}}}};
+    const auto plan = std::make_shared<const mission::Plan>(tests::planned(request));
+    const auto sheet = mission::alarm_sheet(*plan);
+    QVERIFY(sheet->over_land_by_ah);
+    watch::Callouts callouts(plan);
+    const auto said = [&](double time_s, double used_ah, double east_m) {
+        watch::LiveAnswer answer = in_flight(*plan, time_s);
+        answer.state = watch::FlightState::inbound;
+        answer.now.at = geodesy::EastNorth{east_m, 0.0};
+        answer.remaining->used_ah = {used_ah, 0.01};
+        answer.now.charge_ah = used_ah;
+        std::vector<int> variants;
+        for (const auto& callout : callouts.hear(answer)) {
+            if (callout.kind == CalloutKind::over_land) variants.push_back(callout.variant);
+        }
+        return variants;
+    };
+    const double by_ah = *sheet->over_land_by_ah;
+    QCOMPARE(said(100.0, 0.5 * by_ah, -3000.0), std::vector<int>{});
+    QCOMPARE(said(200.0, 0.95 * by_ah, -1500.0), std::vector<int>{}); // over land
+    QCOMPARE(said(300.0, 0.95 * by_ah, -3000.0), std::vector<int>{1});
+    QCOMPARE(said(301.0, 0.96 * by_ah, -2990.0), std::vector<int>{});
+    QCOMPARE(said(400.0, 1.01 * by_ah, -2500.0), std::vector<int>{2});
+    QCOMPARE(said(401.0, 1.02 * by_ah, -2490.0), std::vector<int>{});
 }
 
 SOBREMESA_TEST(CalloutsTest)

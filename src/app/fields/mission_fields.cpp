@@ -306,10 +306,6 @@ std::vector<RequestField> weather_fields(const Quantities& q) {
             {1.0, MissionFieldsWords::tr("°"), 0, false}, 5,
             [](const PlanRequest& r) { return r.weather.wind_from_sd_deg; },
             [](PlanRequest& r, double v) { r.weather.wind_from_sd_deg = v; }),
-        number(
-            "turn.least_chance", MissionFieldsWords::tr("Chance rule turns below"),
-            {100.0, MissionFieldsWords::tr("%"), 0}, 1, [](const PlanRequest& r) { return r.turn.least_chance; },
-            [](PlanRequest& r, double v) { r.turn.least_chance = v; }),
         open_number(
             "weather.pressure_pa", MissionFieldsWords::tr("Pressure at the field"),
             {0.01, MissionFieldsWords::tr("hPa"), 0}, 1,
@@ -324,15 +320,91 @@ std::vector<RequestField> weather_fields(const Quantities& q) {
     };
 }
 
-std::vector<RequestField> safety_fields(const Quantities& q) {
+namespace {
+
+/// Of the control link or the video's.
+std::vector<RequestField> link_fields(const Quantities& q, bool video) {
+    const auto part = video ? &PlanRequest::video_link : &PlanRequest::link;
     const Notation distance = typed(q.notation(Quantity::turn_distance), 1);
     const Notation height = q.notation(Quantity::height);
-    const mission::FailsafeReturn failsafe;
+    const Notation level{1.0, MissionFieldsWords::tr("dBm"), 0};
     mission::Link link;
-    link.frequency_mhz = 900.0;
-    using mission::FailsafeReturn;
+    link.frequency_mhz = video ? 5800.0 : 900.0;
     using mission::Link;
+    const auto path = [video](const char* control, const char* of_video) { return video ? of_video : control; };
     return {
+        part_number<Link>(path("link.frequency_mhz", "video_link.frequency_mhz"),
+                          video ? MissionFieldsWords::tr("Video frequency")
+                                : MissionFieldsWords::tr("Link frequency"),
+                          {1.0, MissionFieldsWords::tr("MHz"), 0}, 100, part, &Link::frequency_mhz, link,
+                          video ? MissionFieldsWords::tr("of the video link, which has limits of its own")
+                                : MissionFieldsWords::tr("of the control link")),
+        part_open_number<Link>(path("link.radiated_dbm", "video_link.radiated_dbm"),
+                               video ? MissionFieldsWords::tr("Radiated power of the video")
+                                     : MissionFieldsWords::tr("Radiated power, with antennas"),
+                               level, 1, part, &Link::radiated_dbm, link),
+        part_open_number<Link>(path("link.least_signal_dbm", "video_link.least_signal_dbm"),
+                               video ? MissionFieldsWords::tr("Minimum signal of the video")
+                                     : MissionFieldsWords::tr("Minimum signal"),
+                               level, 1, part, &Link::least_signal_dbm, link),
+        part_open_number<Link>(
+            path("link.measured_reach_m", "video_link.measured_reach_m"),
+            video ? MissionFieldsWords::tr("Video range from flights")
+                  : MissionFieldsWords::tr("Link range from logs"),
+            distance, 1, part, &Link::measured_reach_m, link,
+            video ? MissionFieldsWords::tr("where the picture would break up for good")
+                  : MissionFieldsWords::tr("see Debrief: where the link would fall to its failsafe level")),
+        part_number<Link>(path("link.antenna_height_m", "video_link.antenna_height_m"),
+                          video ? MissionFieldsWords::tr("Video antenna height")
+                                : MissionFieldsWords::tr("Ground antenna height"),
+                          height, 1, part, &Link::antenna_height_m, link),
+    };
+}
+
+} // namespace
+
+RequestField over_land_field(const Quantities& q) {
+    return open_number(
+        "mission.over_land_by_ah", MissionFieldsWords::tr("Over land again by"), q.notation(Quantity::alarm_charge),
+        100, [](const PlanRequest& r) { return r.mission.over_land_by_ah.value_or(0.0); },
+        [](PlanRequest& r) -> std::optional<double>& { return r.mission.over_land_by_ah; },
+        MissionFieldsWords::tr(
+            "used on the return leg when it leaves the last no-landing area. Empty: before the reserve begins"));
+}
+
+std::optional<RequestField> turn_rule_field(mission::TurnRule rule, const Quantities& q) {
+    using mission::TurnRule;
+    const Notation percent{100.0, MissionFieldsWords::tr("%"), 0};
+    switch (rule) {
+    case TurnRule::share_left:
+        return number(
+            "turn.share_left", MissionFieldsWords::tr("Share rule turns at"), percent, 1,
+            [](const PlanRequest& r) { return r.turn.share_left; },
+            [](PlanRequest& r, double v) { r.turn.share_left = v; },
+            MissionFieldsWords::tr("of the usable charge remaining"));
+    case TurnRule::charge_count:
+        return open_number(
+            "turn.landing_charge_ah", MissionFieldsWords::tr("Charge rule lands at"),
+            q.notation(Quantity::alarm_charge), 100,
+            [](const PlanRequest& r) {
+                return r.turn.landing_charge_ah.value_or(battery::rated_charge_ah(r.pack));
+            },
+            [](PlanRequest& r) -> std::optional<double>& { return r.turn.landing_charge_ah; },
+            MissionFieldsWords::tr("turns at half of it. Empty: the usable charge"));
+    case TurnRule::chance:
+        return number(
+            "turn.least_chance", MissionFieldsWords::tr("Chance rule turns below"), percent, 1,
+            [](const PlanRequest& r) { return r.turn.least_chance; },
+            [](PlanRequest& r, double v) { r.turn.least_chance = v; });
+    default: return std::nullopt;
+    }
+}
+
+std::vector<RequestField> safety_fields(const Quantities& q) {
+    const Notation height = q.notation(Quantity::height);
+    const mission::FailsafeReturn failsafe;
+    using mission::FailsafeReturn;
+    std::vector<RequestField> fields = {
         part_number<FailsafeReturn>(
             "failsafe.height_m", MissionFieldsWords::tr("Failsafe return height"), height, 5,
             &PlanRequest::failsafe, &FailsafeReturn::height_m, failsafe,
@@ -343,21 +415,6 @@ std::vector<RequestField> safety_fields(const Quantities& q) {
         part_open_number<FailsafeReturn>("failsafe.throttle", MissionFieldsWords::tr("or at a throttle of"),
                                          {100.0, MissionFieldsWords::tr("%"), 0}, 5, &PlanRequest::failsafe,
                                          &FailsafeReturn::throttle, failsafe),
-        part_number<Link>("link.frequency_mhz", MissionFieldsWords::tr("Link frequency"),
-                          {1.0, MissionFieldsWords::tr("MHz"), 0}, 100, &PlanRequest::link, &Link::frequency_mhz,
-                          link),
-        part_open_number<Link>("link.radiated_dbm", MissionFieldsWords::tr("Radiated power, with antennas"),
-                               {1.0, MissionFieldsWords::tr("dBm"), 0}, 1, &PlanRequest::link, &Link::radiated_dbm,
-                               link),
-        part_open_number<Link>("link.least_signal_dbm", MissionFieldsWords::tr("Minimum signal"),
-                               {1.0, MissionFieldsWords::tr("dBm"), 0}, 1, &PlanRequest::link,
-                               &Link::least_signal_dbm, link),
-        part_open_number<Link>(
-            "link.measured_reach_m", MissionFieldsWords::tr("Link range from logs"), distance, 1,
-            &PlanRequest::link, &Link::measured_reach_m, link,
-            MissionFieldsWords::tr("see Debrief: where the link would fall to its failsafe level")),
-        part_number<Link>("link.antenna_height_m", MissionFieldsWords::tr("Ground antenna height"), height, 1,
-                          &PlanRequest::link, &Link::antenna_height_m, link),
         open_number(
             "supply.least_pack_v", MissionFieldsWords::tr("Minimum for video and servos"),
             {1.0, MissionFieldsWords::tr("V"), 1}, 0.5,
@@ -370,7 +427,14 @@ std::vector<RequestField> safety_fields(const Quantities& q) {
             [](const PlanRequest& r) { return r.supply.controller_cutoff_cell_v.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.supply.controller_cutoff_cell_v; },
             MissionFieldsWords::tr("0: switched off")),
+        over_land_field(q),
     };
+    // Behind the return, control before video.
+    constexpr std::ptrdiff_t of_the_return = 3;
+    auto links = link_fields(q, false);
+    for (auto& field : link_fields(q, true)) links.push_back(std::move(field));
+    fields.insert(fields.begin() + of_the_return, links.begin(), links.end());
+    return fields;
 }
 
 std::vector<RequestField> ground_fields() {

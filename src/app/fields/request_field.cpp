@@ -213,7 +213,8 @@ std::vector<RequestField> aircraft_fields(const Quantities& q) {
                 typed(q.notation(Quantity::electronics_power), 1), 1,
                 [](const PlanRequest& r) { return airframe::electronics_power_w(r.aircraft); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.electronics_w; },
-                RequestFieldWords::tr("video, camera, control. Empty: assumed 5 W (common practice)")),
+                RequestFieldWords::tr("video, camera, control. Empty: by the kind of video, 5 W where nothing is "
+                                      "said (common practice)")),
             open_number(
                 "aircraft.full_power_w", RequestFieldWords::tr("Full power"), q.notation(Quantity::cruise_power),
                 10, [](const PlanRequest& r) { return r.aircraft.full_power_w.value_or(0.0); },
@@ -293,6 +294,12 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
         side("aircraft.bay_width_m", RequestFieldWords::tr("Bay, width"), &airframe::Aircraft::bay_width_m, {}),
         side("aircraft.bay_height_m", RequestFieldWords::tr("Bay, height"), &airframe::Aircraft::bay_height_m,
              RequestFieldWords::tr("with all three, the bench flags packs that do not fit")),
+        choice(
+            "aircraft.video", RequestFieldWords::tr("Video"),
+            {RequestFieldWords::tr("not said"), RequestFieldWords::tr("none"), RequestFieldWords::tr("analog"),
+             RequestFieldWords::tr("digital")},
+            [](const PlanRequest& r) { return int(r.aircraft.video); },
+            [](PlanRequest& r, int i) { r.aircraft.video = airframe::Video(i); }),
         electronics_parts(),
         open_number(
             "aircraft.controller_current_a", RequestFieldWords::tr("Controller rating"),
@@ -444,6 +451,11 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.weakest_cell_below_v; },
             RequestFieldWords::tr("under load; the pack lands when that cell does")),
         pack_size(),
+        choice(
+            "pack.mass_on_scale", RequestFieldWords::tr("Pack mass is from"),
+            {RequestFieldWords::tr("a label or its parts"), RequestFieldWords::tr("a scale")},
+            [](const PlanRequest& r) { return r.pack.mass_on_scale ? 1 : 0; },
+            [](PlanRequest& r, int i) { r.pack.mass_on_scale = i == 1; }),
         open_number(
             "pack.price", RequestFieldWords::tr("Price"), {1.0, {}, 2}, 1,
             [](const PlanRequest& r) { return r.pack.price.value_or(0.0); },

@@ -28,6 +28,7 @@ void MapView::paintEvent(QPaintEvent*) {
     const Theme& theme = Look::instance().theme();
     painter.fillRect(rect(), theme.panel);
     paintRelief(painter);
+    paintNoLanding(painter);
     paintGrid(painter);
     paintReach(painter);
     if (measured_.points.empty())
@@ -85,6 +86,38 @@ void MapView::paintRelief(QPainter& painter) const {
     painter.restore();
 }
 
+void MapView::paintNoLanding(QPainter& painter) const {
+    const Look& look = Look::instance();
+    const Theme& theme = look.theme();
+    painter.setFont(look.font(Look::small_px));
+    const auto names = areaNames();
+    for (std::size_t i = 0; i < no_landing_.size(); ++i) {
+        painter.setPen(QPen(theme.field_border, look.scaled(1.0)));
+        painter.setBrush(QBrush(theme.field_border, Qt::BDiagPattern));
+        painter.drawPath(outlineOf(no_landing_[i]));
+        if (no_landing_[i].name.isEmpty() || names[i].isNull()) continue;
+        painter.fillRect(names[i], theme.panel);
+        painter.setPen(theme.soft_ink);
+        painter.drawText(names[i], Qt::AlignCenter, no_landing_[i].name);
+    }
+    if (!drawing_) return;
+    QPolygonF line;
+    for (const auto& corner : *drawing_) line << toScreen(corner);
+    if (!line.isEmpty()) line << toScreen(drawing_to_);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(theme.ink, look.scaled(1.4), Qt::DashLine));
+    painter.drawPolyline(line);
+    painter.setBrush(theme.panel);
+    painter.setPen(QPen(theme.ink, 1.5));
+    for (const auto& corner : *drawing_) painter.drawEllipse(toScreen(corner), look.scaled(3), look.scaled(3));
+    // What ends it is said where the eye is.
+    const QString words = tr("Click the corners of the area; double-click or Enter closes it, Escape gives it up.");
+    const QRectF strip(0.0, 0.0, width(), look.scaled(28));
+    painter.fillRect(strip, theme.panel);
+    painter.setPen(theme.ink);
+    painter.drawText(strip, Qt::AlignCenter, words);
+}
+
 void MapView::paintReach(QPainter& painter) const {
     if (reach_.line.size() < 3) return;
     const Look& look = Look::instance();
@@ -104,9 +137,22 @@ void MapView::paintReach(QPainter& painter) const {
     painter.drawPolygon(outline(reach_.line));
 }
 
-std::vector<QRectF> MapView::markNames() const {
-    const Look& look = Look::instance();
-    const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::medium));
+namespace {
+
+bool crosses(const QRectF& box, const QLineF& line) {
+    if (box.contains(line.p1()) || box.contains(line.p2())) return true;
+    const QLineF sides[] = {{box.topLeft(), box.topRight()},
+                            {box.topRight(), box.bottomRight()},
+                            {box.bottomRight(), box.bottomLeft()},
+                            {box.bottomLeft(), box.topLeft()}};
+    return std::any_of(std::begin(sides), std::end(sides), [&](const QLineF& side) {
+        return side.intersects(line, nullptr) == QLineF::BoundedIntersection;
+    });
+}
+
+} // namespace
+
+std::vector<QLineF> MapView::wayLines() const {
     std::vector<QLineF> lines;
     for (const Way& way : ways_) {
         for (std::size_t i = 1; i < way.points.size(); ++i) {
@@ -115,16 +161,66 @@ std::vector<QRectF> MapView::markNames() const {
             if (way.points.size() < 200 && line.length() > 2.0) lines.push_back(line);
         }
     }
-    const auto crossed = [](const QRectF& box, const QLineF& line) {
-        if (box.contains(line.p1()) || box.contains(line.p2())) return true;
-        const QLineF sides[] = {{box.topLeft(), box.topRight()},
-                                {box.topRight(), box.bottomRight()},
-                                {box.bottomRight(), box.bottomLeft()},
-                                {box.bottomLeft(), box.topLeft()}};
-        return std::any_of(std::begin(sides), std::end(sides), [&](const QLineF& side) {
-            return side.intersects(line, nullptr) == QLineF::BoundedIntersection;
-        });
-    };
+    return lines;
+}
+
+QPainterPath MapView::outlineOf(const Area& area) const {
+    QPainterPath path;
+    path.setFillRule(Qt::OddEvenFill);
+    for (const auto& ring : area.rings) {
+        QPolygonF polygon;
+        for (const auto& corner : ring) polygon << toScreen(corner);
+        path.addPolygon(polygon);
+        path.closeSubpath();
+    }
+    return path;
+}
+
+std::vector<QRectF> MapView::areaNames() const {
+    const QFontMetrics metrics(Look::instance().font(Look::small_px));
+    const std::vector<QLineF> lines = wayLines();
+    std::vector<QRectF> boxes;
+    for (const Area& area : no_landing_) {
+        const QPainterPath path = outlineOf(area);
+        const QRectF seen = path.boundingRect().intersected(QRectF(rect()));
+        const double w = metrics.horizontalAdvance(area.name) + 6.0;
+        const double h = metrics.height();
+        QRectF best;
+        int least = -1;
+        // On its own ground, and off the ways: the middle of a bent lake is land, that of a crossed one a line.
+        constexpr double shares[] = {0.5, 0.3, 0.7, 0.15, 0.85};
+        for (const double down : shares) {
+            for (const double across : shares) {
+                const QPointF at(seen.left() + across * seen.width(), seen.top() + down * seen.height());
+                const QRectF box(at.x() - 0.5 * w, at.y() - 0.5 * h, w, h);
+                if (!path.contains(box)) continue;
+                // Room for what is said of the leg as well.
+                const QRectF wide = box.adjusted(0.0, -h, 0.0, h);
+                int in_the_way = 0;
+                for (const QLineF& line : lines) in_the_way += crosses(wide, line) ? 1 : 0;
+                if (least >= 0 && in_the_way >= least) continue;
+                best = box;
+                least = in_the_way;
+            }
+        }
+        // One that is too small for its name has it below or above.
+        const QRectF bounds = path.boundingRect();
+        for (const double y : {bounds.bottom() + 0.7 * h, bounds.top() - 0.7 * h}) {
+            const QRectF box(bounds.center().x() - 0.5 * w, y - 0.5 * h, w, h);
+            const bool free =
+                QRectF(rect()).contains(box) &&
+                std::none_of(lines.begin(), lines.end(), [&](const auto& line) { return crosses(box, line); });
+            if (best.isNull() && free) best = box;
+        }
+        boxes.push_back(best);
+    }
+    return boxes;
+}
+
+std::vector<QRectF> MapView::markNames() const {
+    const Look& look = Look::instance();
+    const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::medium));
+    const std::vector<QLineF> lines = wayLines();
     std::vector<QRectF> boxes{homeName()};
     for (const Mark& mark : marks_) {
         const QPointF at = toScreen(mark.at);
@@ -139,7 +235,7 @@ std::vector<QRectF> MapView::markNames() const {
         for (const QPointF& corner : corners) {
             const QRectF box(at + corner, QSizeF(w, h));
             int in_the_way = 0;
-            for (const QLineF& line : lines) in_the_way += crossed(box, line) ? 1 : 0;
+            for (const QLineF& line : lines) in_the_way += crosses(box, line) ? 1 : 0;
             for (const QRectF& other : boxes) in_the_way += box.intersects(other) ? 2 : 0;
             if (!QRectF(rect()).contains(box)) in_the_way += 3;
             if (least >= 0 && in_the_way >= least) continue;
@@ -264,6 +360,7 @@ void MapView::paintWays(QPainter& painter) const {
     // Names of places come before what is said of the legs between them.
     std::vector<QRectF> taken = markNames();
     if (turn_) taken.push_back(turnName());
+    for (const QRectF& name : areaNames()) taken.push_back(name);
     taken.push_back(homeName());
     for (const Mark& mark : marks_) {
         const double s = look.scaled(8);

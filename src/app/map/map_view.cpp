@@ -77,6 +77,45 @@ void MapView::setMarks(std::vector<Mark> marks) {
     update();
 }
 
+void MapView::setNoLanding(std::vector<Area> areas) {
+    no_landing_ = std::move(areas);
+    update();
+}
+
+void MapView::drawArea() {
+    drawing_.emplace();
+    setCursor(Qt::CrossCursor);
+    setFocus();
+    setAccessibleDescription(
+        tr("Drawing a no-landing area: Insert sets a corner in the middle of the view, Enter closes "
+           "it, Escape gives it up"));
+    update();
+}
+
+void MapView::addCorner(const geodesy::EastNorth& at) {
+    drawing_->push_back(rounded(at));
+    drawing_to_ = at;
+    update();
+}
+
+void MapView::endDrawing(bool keep) {
+    auto outline = std::move(*drawing_);
+    drawing_.reset();
+    setCursor(Qt::ArrowCursor);
+    setAccessibleDescription({});
+    update();
+    constexpr std::size_t least_corners = 3;
+    if (keep && outline.size() >= least_corners) emit areaDrawn(outline);
+}
+
+int MapView::areaAt(const QPointF& point) const {
+    const auto ground = toGround(point);
+    for (std::size_t i = 0; i < no_landing_.size(); ++i) {
+        if (geodesy::inside(no_landing_[i].rings, ground)) return int(i);
+    }
+    return -1;
+}
+
 void MapView::setBailOuts(std::vector<BailOut> places) {
     bail_outs_ = std::move(places);
     update();
@@ -324,6 +363,10 @@ void MapView::resizeEvent(QResizeEvent*) {
 
 void MapView::mousePressEvent(QMouseEvent* event) {
     if (event->button() != Qt::LeftButton) return;
+    if (drawing_) {
+        addCorner(toGround(event->position()));
+        return;
+    }
     const auto near = [&](const QPointF& what) {
         return std::hypot(what.x() - event->position().x(), what.y() - event->position().y()) <=
                Look::instance().scaled(grab_px);
@@ -343,6 +386,11 @@ void MapView::mousePressEvent(QMouseEvent* event) {
 
 void MapView::mouseMoveEvent(QMouseEvent* event) {
     const QPointF at = event->position();
+    if (drawing_) {
+        drawing_to_ = toGround(at);
+        update();
+        return;
+    }
     switch (drag_) {
     case Drag::none: {
         const auto near = [&](const QPointF& what) {
@@ -409,6 +457,10 @@ void MapView::mouseReleaseEvent(QMouseEvent*) {
 }
 
 void MapView::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (drawing_) {
+        endDrawing(true);
+        return;
+    }
     const int mark = markAt(event->position());
     if (!places_addable_)
         showAll();
@@ -434,7 +486,12 @@ void MapView::fillMenu(QMenu& menu, const QPoint& at) {
         } else {
             const auto ground = rounded(toGround(at));
             menu.addAction(tr("Add a waypoint here"), this, [this, ground] { emit placeWanted(ground, false); });
-            menu.addAction(tr("Add a landing place here"), this, [this, ground] { emit placeWanted(ground, true); });
+            menu.addAction(tr("Add a landing place here"), this,
+                           [this, ground] { emit placeWanted(ground, true); });
+            menu.addAction(tr("Draw a no-landing area"), this, &MapView::drawArea);
+            if (const int area = areaAt(at); area >= 0)
+                menu.addAction(tr("Remove %1").arg(no_landing_[std::size_t(area)].name), this,
+                               [this, area] { emit areaRemoved(area); });
         }
     }
     menu.addAction(tr("Show everything"), this, &MapView::showAll);
@@ -493,6 +550,19 @@ void MapView::keyPressEvent(QKeyEvent* event) {
         return;
     }
     if (event->modifiers() & Qt::ControlModifier && moveHandle(event->key())) return;
+    if (drawing_) {
+        switch (event->key()) {
+        case Qt::Key_Insert: addCorner(toGround(middle)); return;
+        case Qt::Key_Return:
+        case Qt::Key_Enter: endDrawing(true); return;
+        case Qt::Key_Escape: endDrawing(false); return;
+        case Qt::Key_Backspace:
+            if (!drawing_->empty()) drawing_->pop_back();
+            update();
+            return;
+        default: break;
+        }
+    }
     switch (event->key()) {
     case Qt::Key_N: nextHandle(); return;
     case Qt::Key_Insert:

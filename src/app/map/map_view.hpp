@@ -14,6 +14,7 @@
 #include "core/atmosphere/wind.hpp"
 #include "core/geodesy/geodesic.hpp"
 #include "core/geodesy/relief.hpp"
+#include "core/geodesy/rings.hpp"
 
 class QPainter;
 
@@ -71,6 +72,16 @@ public:
         std::vector<geodesy::EastNorth> outer;
     };
     void setReach(ReachLine reach);
+    /// Areas not to come down in: hatched, with their names.
+    struct Area {
+        QString name;
+        geodesy::Rings rings;
+    };
+    void setNoLanding(std::vector<Area> areas);
+    /// The hand draws the outline of one: each click is a corner, a double click or Enter closes it, Backspace
+    /// takes the last corner back, Escape gives it up; Insert sets a corner in the middle of the view.
+    void drawArea();
+    bool isDrawing() const { return drawing_.has_value(); }
     /// Lies under everything: shaded by slope, with contours.
     void setRelief(std::shared_ptr<const geodesy::Relief> relief);
     /// From the marker, the places where it could land: a line to those within reach, a cross over the others.
@@ -127,6 +138,8 @@ signals:
     void markNameWanted(int index);
     void markNamed(int index, const QString& name);
     void markRemoved(int index);
+    void areaDrawn(const std::vector<geodesy::EastNorth>& outline);
+    void areaRemoved(int index);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -146,6 +159,17 @@ private:
     void fitContents();
     void paintGrid(QPainter& painter) const;
     void paintRelief(QPainter& painter) const;
+    void paintNoLanding(QPainter& painter) const;
+    QPainterPath outlineOf(const Area& area) const;
+    /// Where the names of the areas stand; empty where one has no room.
+    std::vector<QRectF> areaNames() const;
+    /// What names keep off.
+    std::vector<QLineF> wayLines() const;
+    void addCorner(const geodesy::EastNorth& at);
+    /// @param keep  it is an area; else it is given up
+    void endDrawing(bool keep);
+    /// The area under a place of the screen; −1: none.
+    int areaAt(const QPointF& point) const;
     void paintReach(QPainter& painter) const;
     void paintMarks(QPainter& painter) const;
     /// Where the names of the marks stand: beside them, off the ways and off each other.
@@ -187,6 +211,10 @@ private:
     std::vector<Mark> marks_;
     std::vector<BailOut> bail_outs_;
     std::vector<WithinReach> within_reach_;
+    std::vector<Area> no_landing_;
+    /// Corners so far, and where the hand is.
+    std::optional<std::vector<geodesy::EastNorth>> drawing_;
+    geodesy::EastNorth drawing_to_;
     bool home_movable_ = false;
     bool places_addable_ = false;
     geodesy::EastNorth shift_;

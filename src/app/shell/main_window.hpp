@@ -101,6 +101,8 @@ public:
     void saveCard(const QString& path);
     /// The points of a route file become the open plan's places.
     void takeRoute(const QString& path);
+    /// Polygons of a file become the open plan's no-landing areas.
+    void takeAreas(const QString& path);
     void saveRoute(const QString& path, bool hide_home);
 
 protected:

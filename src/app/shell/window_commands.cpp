@@ -106,6 +106,11 @@ void MainWindow::makeFileCommands() {
                                                           tr("Routes (*.gpx *.geojson *.json *.kml)"));
         if (!path.isEmpty()) takeRoute(path);
     };
+    const auto ask_areas_in = [this] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Import no-landing areas"), lastFolder(),
+                                                          tr("Areas (*.geojson *.json *.kml)"));
+        if (!path.isEmpty()) takeAreas(path);
+    };
     const auto ask_route_out = [this] {
         const QString path = QFileDialog::getSaveFileName(
             this, tr("Save the route"), lastFolder() + QLatin1Char('/') + planFileTitle() + QStringLiteral(".gpx"),
@@ -115,6 +120,9 @@ void MainWindow::makeFileCommands() {
     connect(plan_place_, &PlanPlace::cardWanted, this, ask_card);
     connect(plan_place_, &PlanPlace::routeImportWanted, this, ask_route_in);
     connect(plan_place_, &PlanPlace::routeExportWanted, this, ask_route_out);
+    connect(plan_place_, &PlanPlace::areasImportWanted, this, ask_areas_in);
+    connect(plan_place_, &PlanPlace::said, this,
+            [this](const QString& trouble) { messages_->showTrouble(trouble); });
     const auto on_plan = [this](void (PlanPlace::*what)()) {
         return [this, what] {
             showPlace(Place::plan);
@@ -135,6 +143,8 @@ void MainWindow::makeFileCommands() {
     commands_->add("cardAction", tr("Flight card as PDF…"), {}, ask_card);
     commands_->add("printCardAction", tr("Print the flight card…"), {}, [this] { printCard(); });
     commands_->add("takeRouteAction", tr("Import a route…"), {}, ask_route_in);
+    commands_->add("takeAreasAction", tr("Import no-landing areas…"), {}, ask_areas_in);
+    commands_->add("drawAreaAction", tr("Draw a no-landing area"), {}, on_plan(&PlanPlace::drawArea));
     commands_->add("saveRouteAction", tr("Save the route as a file…"), {}, ask_route_out);
     commands_->separate();
     commands_->add("openLogAction", tr("Open log…"), QKeySequence(Qt::CTRL | Qt::Key_L), ask_log);

@@ -300,6 +300,27 @@ void MainWindow::takeRoute(const QString& path) {
                             .arg(wording::file_title(path.toStdString())));
 }
 
+void MainWindow::takeAreas(const QString& path) {
+    const auto areas = io::read_areas(path.toStdString());
+    if (!areas) {
+        say(areas.error());
+        return;
+    }
+    showPlace(Place::plan);
+    auto request = plan_session_.request();
+    if (const auto taken = io::take_areas(request, *areas); !taken) {
+        messages_->showTrouble(
+            tr("Areas of a file lie on earth: enter the home position of the plan first (Mission)."));
+        return;
+    }
+    if (const auto error = plan_session_.setRequest(request)) {
+        say(*error);
+        return;
+    }
+    messages_->showNote(tr("%n no-landing area(s) imported from %1.", nullptr, int(areas->size()))
+                            .arg(wording::file_title(path.toStdString())));
+}
+
 void MainWindow::saveRoute(const QString& path, bool hide_home) {
     const auto format = io::route_format(path.toStdString());
     const auto plan = plan_session_.plan();

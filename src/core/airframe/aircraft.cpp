@@ -10,7 +10,22 @@
 namespace sobremesa::airframe {
 
 namespace {
-constexpr double assumed_electronics_w = 5.0;
+/// Common practice, no source.
+double usual_electronics_w(const Aircraft& aircraft) {
+    constexpr double nobody_says_w = 5.0;
+    constexpr double control_alone_w = 2.0;
+    constexpr double analog_w = 5.0;
+    constexpr double digital_w = 12.5;
+    constexpr double servos_w = 1.5;
+    const double servos = aircraft.craft == Craft::wing ? servos_w : 0.0;
+    switch (aircraft.video) {
+    case Video::none: return control_alone_w + servos;
+    case Video::analog: return analog_w + servos;
+    case Video::digital: return digital_w + servos;
+    case Video::not_said: break;
+    }
+    return nobody_says_w;
+}
 constexpr double most_electronics_share = 0.2;
 
 constexpr double descent_credit = 0.5; ///< rotors
@@ -86,6 +101,16 @@ units::Result<Aircraft> validate(Aircraft aircraft) {
     return aircraft;
 }
 
+const char* video_word(Video video) {
+    switch (video) {
+    case Video::none: return "none";
+    case Video::analog: return "analog";
+    case Video::digital: return "digital";
+    case Video::not_said: break;
+    }
+    return "not-said";
+}
+
 double electronics_power_w(const Aircraft& aircraft) {
     if (!aircraft.electronics.empty()) {
         double sum_w = 0.0;
@@ -93,7 +118,7 @@ double electronics_power_w(const Aircraft& aircraft) {
         return sum_w;
     }
     return aircraft.electronics_w.value_or(
-        std::min(assumed_electronics_w, most_electronics_share * aircraft.cruise_power_w));
+        std::min(usual_electronics_w(aircraft), most_electronics_share * aircraft.cruise_power_w));
 }
 
 bool electronics_known(const Aircraft& aircraft) {

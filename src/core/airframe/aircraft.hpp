@@ -21,6 +21,11 @@ struct ElectronicsPart {
     friend bool operator==(const ElectronicsPart&, const ElectronicsPart&) = default;
 };
 
+/// What is on board to see by; decides what the electronics are taken to draw where nobody says.
+enum class Video { not_said, none, analog, digital };
+/// Stable word for documents: `not-said`, `none`, `analog`, `digital`.
+const char* video_word(Video video);
+
 /// What is known of a wing; each may be missing, and is then assumed from the mass and the known cruise.
 struct WingForm {
     std::optional<double> area_m2;
@@ -49,6 +54,7 @@ struct Aircraft {
     /// What that cruise was flown at. Empty: this aircraft with the pack of the plan; sea-level standard density.
     std::optional<double> cruise_all_up_mass_kg;
     std::optional<double> cruise_density_kgm3;
+    Video video = Video::not_said;
     /// Video, camera, control, servos: drawn whatever the aircraft does, W. Empty: assumed, see
     /// `electronics_power_w`.
     std::optional<double> electronics_w;
@@ -80,7 +86,9 @@ struct Aircraft {
 /// @error `value_out_of_range` naming the field
 units::Result<Aircraft> validate(Aircraft aircraft);
 
-/// The electronics' draw: given, or assumed 5 W but never more than a fifth of the cruise power (common practice).
+/// The electronics' draw: given, or assumed, but then never more than a fifth of the cruise power. Assumed by the
+/// video on board: 5 W where nobody says, analog 5 W, digital 12.5 W (10 to 15), without any 2 W; a wing's servos
+/// take 1.5 W more where the video is said (common practice, no source).
 double electronics_power_w(const Aircraft& aircraft);
 
 /// Whether the draw is given, in one figure or part by part.

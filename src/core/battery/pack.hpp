@@ -76,6 +76,8 @@ struct Pack {
     /// Leads, connector and strips of the whole pack, Ω.
     double lead_resistance_ohm = 0.0;
     double mass_kg = 0.0;
+    /// That mass is a scale's, not a label's or a sum of parts.
+    bool mass_on_scale = false;
 
     /// Age, as factors on the values of the new pack. 1 is a new pack.
     double capacity_factor = 1.0;

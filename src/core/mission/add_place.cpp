@@ -45,6 +45,13 @@ void move_place(Mission& mission, std::size_t place, const geodesy::EastNorth& a
 
 void name_place(Mission& mission, std::size_t place, const std::string& name) {
     change_place(mission, place, [&](auto& found) { found.name = name; });
+    const std::size_t points = mission.waypoints.size() + mission.alternates.size();
+    if (place >= points && place - points < mission.no_landing.size())
+        mission.no_landing[place - points].name = name;
+}
+
+void add_no_landing(Mission& mission, const std::vector<geodesy::EastNorth>& outline) {
+    mission.no_landing.push_back({"", {outline}});
 }
 
 void remove_place(Mission& mission, std::size_t place) {
@@ -53,6 +60,9 @@ void remove_place(Mission& mission, std::size_t place) {
         mission.waypoints.erase(mission.waypoints.begin() + std::ptrdiff_t(place));
     else if (place - waypoints < mission.alternates.size())
         mission.alternates.erase(mission.alternates.begin() + std::ptrdiff_t(place - waypoints));
+    else if (const std::size_t area = place - waypoints - mission.alternates.size();
+             area < mission.no_landing.size())
+        mission.no_landing.erase(mission.no_landing.begin() + std::ptrdiff_t(area));
     const bool over_places = mission.kind == MissionKind::route || mission.kind == MissionKind::visit ||
                              mission.kind == MissionKind::one_way;
     if (mission.waypoints.empty() && over_places) mission.kind = MissionKind::out_and_back;

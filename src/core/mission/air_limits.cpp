@@ -1,5 +1,6 @@
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "core/mission/limit_parts.hpp"
 #include "core/radio/link_reach.hpp"
@@ -23,7 +24,11 @@ public:
 
     void check() {
         heights();
-        link();
+        look_at(request_.link, {LimitKind::link_distance, LimitKind::link_horizon, LimitKind::link_fresnel});
+        // Nobody has to say what the video reaches: lost, it loses the view and not the aircraft.
+        if (request_.video_link)
+            look_at(request_.video_link,
+                    {LimitKind::video_distance, LimitKind::video_horizon, LimitKind::video_fresnel});
     }
 
 private:
@@ -65,14 +70,8 @@ private:
         }
     }
 
-    void link() {
-        LimitCheck& distance = add_check(checks_, LimitKind::link_distance, Quantity::link_distance);
-        LimitCheck horizon;
-        horizon.kind = LimitKind::link_horizon;
-        horizon.quantity = Quantity::link_distance;
-        LimitCheck fresnel;
-        fresnel.kind = LimitKind::link_fresnel;
-        fresnel.quantity = Quantity::link_margin;
+    /// How far the way out gets from home, and where.
+    std::pair<const OutwardPoint*, double> farthest() const {
         double farthest_m = 0.0;
         const OutwardPoint* far = nullptr;
         for (const OutwardPoint& point : plan_.outward) {
@@ -82,7 +81,26 @@ private:
             farthest_m = from_home_m;
             far = &point;
         }
-        const auto& link = request_.link;
+        return {far, farthest_m};
+    }
+
+    struct LinkKinds {
+        LimitKind distance;
+        LimitKind horizon;
+        LimitKind fresnel;
+    };
+
+    void look_at(const std::optional<Link>& link, const LinkKinds& kinds) {
+        LimitCheck distance;
+        distance.kind = kinds.distance;
+        distance.quantity = Quantity::link_distance;
+        LimitCheck horizon;
+        horizon.kind = kinds.horizon;
+        horizon.quantity = Quantity::link_distance;
+        LimitCheck fresnel;
+        fresnel.kind = kinds.fresnel;
+        fresnel.quantity = Quantity::link_margin;
+        const auto [far, farthest_m] = farthest();
         if (link && far) {
             std::optional<double> reach_m = link->measured_reach_m;
             if (!reach_m && link->radiated_dbm && link->least_signal_dbm) {
@@ -105,8 +123,7 @@ private:
             horizon.distance_m = far->distance_m;
             line_of_sight(fresnel, *link, *far);
         }
-        checks_.push_back(horizon);
-        checks_.push_back(fresnel);
+        for (const LimitCheck& check : {distance, horizon, fresnel}) checks_.push_back(check);
     }
 
     /// Clear of the ground by 60 % of the first Fresnel zone, over an earth of 4/3 its radius.

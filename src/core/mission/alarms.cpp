@@ -107,6 +107,12 @@ std::optional<AlarmSheet> alarm_sheet(const Plan& plan) {
         sheet.turn_time_s = plan.turn->time_s.value;
     }
     if (plan.flight) sheet.flight_time_s = plan.flight->duration_s.value;
+    sheet.over_land = over_land(plan);
+    if (sheet.over_land && !sheet.over_land->lands_inside) {
+        const double planned_ah = sheet.over_land->charge_used_ah;
+        sheet.over_land_by_ah = std::min(plan.request.mission.over_land_by_ah.value_or(planned_ah), planned_ah);
+        sheet.over_land_set_ah = as_radios_take_it(*sheet.over_land_by_ah);
+    }
     const auto at_reserve = battery::point_at_energy(c.cruise, c.usable_energy_wh() - reserve_wh);
     sheet.reserve_ah = at_reserve.charge_used_ah;
     sheet.warning_cell_v =

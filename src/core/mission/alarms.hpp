@@ -3,6 +3,7 @@
 #include <optional>
 #include <vector>
 
+#include "core/mission/over_land.hpp"
 #include "core/mission/plan.hpp"
 
 namespace sobremesa::mission {
@@ -31,6 +32,11 @@ struct AlarmSheet {
     std::optional<double> turn_set_ah;
     /// Home with the reserve whole, and the landing voltage, Ah.
     double reserve_ah = 0.0;
+    /// Where the flight crosses no-landing areas: over land again by then, Ah, the pilot's own figure where it is
+    /// less; and as radios take it.
+    std::optional<OverLand> over_land;
+    std::optional<double> over_land_by_ah;
+    std::optional<double> over_land_set_ah;
     std::vector<Callout> callouts;
     /// Warning where the reserve begins, less what gusts and climbs pull the volts down by, so that it does not
     /// sound in each of them; never below the landing, V. And landing, per cell, V.

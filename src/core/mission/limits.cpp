@@ -6,6 +6,7 @@
 
 #include "core/mission/failsafe.hpp"
 #include "core/mission/limit_parts.hpp"
+#include "core/mission/over_land.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
@@ -36,6 +37,7 @@ public:
         }
         power_demand();
         alternates();
+        areas();
         for (LimitCheck& check : checks_) {
             if (cures && check.cure) check.cure = tried_cure(check);
         }
@@ -120,6 +122,37 @@ private:
         check.worst = plan_.flight ? plan_.flight->landing_energy_left_wh.value : 0.0;
     }
 
+    void areas() {
+        if (request_.mission.no_landing.empty() || !plan_.flight) return;
+        LimitCheck& check = add_check(checks_, LimitKind::over_land, Quantity::alarm_charge);
+        const double limit_ah = over_land_limit_ah(plan_);
+        check.origin = request_.mission.over_land_by_ah ? Origin::given : Origin::computed;
+        const auto land = over_land(plan_);
+        judge(check, land ? land->charge_used_ah : 0.0, limit_ah, true, 0.05 * limit_ah);
+        if (!land) return;
+        check.distance_m = land->flown_m;
+        check.time_s = land->time_s;
+        if (land->lands_inside) check.verdict = Verdict::broken;
+        if (check.verdict == Verdict::broken && !land->lands_inside) check.cure = nearer_turn(limit_ah);
+    }
+
+    /// The farthest turn from which it is over land in time.
+    std::optional<LimitCheck::Cure> nearer_turn(double limit_ah) const {
+        if (!plan_.turn) return std::nullopt;
+        double low_m = 0.0;
+        double high_m = plan_.turn->distance_m.value;
+        constexpr int halvings = 12;
+        for (int i = 0; i < halvings; ++i) {
+            const double middle_m = 0.5 * (low_m + high_m);
+            const auto land = over_land(flight_legs(plan_, middle_m), request_.mission.no_landing);
+            (land && land->charge_used_ah > limit_ah ? high_m : low_m) = middle_m;
+        }
+        constexpr double rounding_m = 50.0;
+        const double turn_m = std::floor(low_m / rounding_m) * rounding_m;
+        if (!(turn_m > 0.0)) return std::nullopt;
+        return LimitCheck::Cure{Quantity::turn_distance, turn_m};
+    }
+
     const Plan& plan_;
     const PlanRequest& request_;
     std::vector<LimitCheck> checks_;
@@ -156,16 +189,37 @@ double seconds_of(const std::vector<FlightLeg>& legs) {
 }
 
 const char* limit_word(LimitKind kind) {
-    static constexpr std::array<const char*, 27> words = {
-        "pack-current",        "strip-current",   "connector-current",
-        "controller-current",  "weakest-cell",    "controller-cutoff",
-        "supply-voltage",      "pack-warm",       "pack-cold",
-        "height-above-ground", "clearance",       "power-demand",
-        "link-distance",       "link-horizon",    "link-fresnel",
-        "failsafe-return",     "recorder",        "goggles",
-        "radio-battery",       "ground-station",  "landing-place",
-        "full-power",          "stall",           "holding",
-        "whole-way",           "failsafe-height", "possible-cruise"};
+    static constexpr std::array<const char*, 31> words = {"pack-current",
+                                                          "strip-current",
+                                                          "connector-current",
+                                                          "controller-current",
+                                                          "weakest-cell",
+                                                          "controller-cutoff",
+                                                          "supply-voltage",
+                                                          "pack-warm",
+                                                          "pack-cold",
+                                                          "height-above-ground",
+                                                          "clearance",
+                                                          "power-demand",
+                                                          "link-distance",
+                                                          "link-horizon",
+                                                          "link-fresnel",
+                                                          "failsafe-return",
+                                                          "recorder",
+                                                          "goggles",
+                                                          "radio-battery",
+                                                          "ground-station",
+                                                          "landing-place",
+                                                          "full-power",
+                                                          "stall",
+                                                          "holding",
+                                                          "whole-way",
+                                                          "failsafe-height",
+                                                          "possible-cruise",
+                                                          "video-distance",
+                                                          "video-horizon",
+                                                          "video-fresnel",
+                                                          "over-land"};
     return words[std::size_t(kind)];
 }
 
@@ -226,15 +280,24 @@ PlanRequest with_cure(PlanRequest request, const LimitCheck::Cure& cure) {
     return request;
 }
 
+bool of_a_link(LimitKind kind) {
+    switch (kind) {
+    case LimitKind::link_distance:
+    case LimitKind::link_horizon:
+    case LimitKind::link_fresnel:
+    case LimitKind::video_distance:
+    case LimitKind::video_horizon:
+    case LimitKind::video_fresnel: return true;
+    default: return false;
+    }
+}
+
 units::Explanation explain(const LimitCheck& check) {
     return {check.quantity,
             {check.worst, 0.0},
             {{check.quantity, {check.limit, 0.0}, check.origin}},
             units::Relation::worst_along_the_way,
-            check.kind == LimitKind::link_distance || check.kind == LimitKind::link_horizon ||
-                    check.kind == LimitKind::link_fresnel
-                ? units::Source::radio_recommendations
-                : units::Source::two_well_circuit,
+            of_a_link(check.kind) ? units::Source::radio_recommendations : units::Source::two_well_circuit,
             {}};
 }
 

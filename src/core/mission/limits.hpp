@@ -38,6 +38,10 @@ enum class LimitKind {
     whole_way,
     failsafe_height,
     possible_cruise, ///< what physics asks of the known cruise
+    video_distance,
+    video_horizon,
+    video_fresnel,
+    over_land, ///< clear of the no-landing areas before the pack is low
 };
 const char* limit_word(LimitKind kind);
 
@@ -80,6 +84,9 @@ LimitsReport check_limits(const Plan& plan);
 const char* cure_field(const LimitCheck::Cure& cure);
 /// A request with the change that a cure asks for.
 PlanRequest with_cure(PlanRequest request, const LimitCheck::Cure& cure);
+
+/// Of the control link or of the video's.
+bool of_a_link(LimitKind kind);
 
 /// The answer to "why?".
 units::Explanation explain(const LimitCheck& check);

@@ -6,6 +6,7 @@
 
 #include "core/airframe/known_cruise.hpp"
 #include "core/mission/outward.hpp"
+#include "core/mission/over_land.hpp"
 #include "core/mission/phases.hpp"
 #include "core/mission/winds.hpp"
 
@@ -164,8 +165,32 @@ void judge_pack_mass(Plan& plan) {
                     {"most_wh_per_kg", usual_most}});
 }
 
+/// What nobody has measured, where it decides how far the flight may go.
+void judge_pack_unknowns(Plan& plan) {
+    const PlanRequest& request = plan.request;
+    const battery::Pack& pack = request.pack;
+    const bool seen = pack.known && pack.known->flights + pack.known->recharges > 0;
+    // Over home, a pack that gives less than its label costs minutes, not the aircraft.
+    if (goes_somewhere(request) && !seen) add_diagnostic(plan, DiagnosticCode::pack_not_flown, Severity::warning);
+    if (!pack.mass_on_scale && pack.mass_kg > 0.0)
+        add_diagnostic(plan, DiagnosticCode::pack_mass_not_weighed, Severity::note, {{"mass_kg", pack.mass_kg}});
+    // One cell in parallel carries all of the current of rotors: whether it gives two or six times its charge an
+    // hour decides about the flight.
+    const bool cells_said = pack.construction || pack.rated_current_a || pack.measured_cell_ohm;
+    if (pack.chemistry == battery::Chemistry::li_ion && pack.parallel == 1 && !cells_said &&
+        request.aircraft.craft == airframe::Craft::rotor) {
+        using battery::Construction;
+        const double rated_ah = battery::rated_charge_ah(pack);
+        add_diagnostic(
+            plan, DiagnosticCode::construction_assumed, Severity::warning,
+            {{"current_a", battery::cells_current_a(pack)},
+             {"other_a", battery::defaults(pack.chemistry, Construction::high_drain).continuous_c * rated_ah}});
+    }
+}
+
 void judge_pack(Plan& plan) {
     judge_pack_mass(plan);
+    judge_pack_unknowns(plan);
     const FlightConditions& c = plan.conditions;
     for (const battery::Dip& dip : c.cruise.dips) {
         if (!dip.cold) continue;
@@ -306,8 +331,21 @@ void judge_turn_rules(Plan& plan) {
     }
 }
 
+/// Places to land at that lie where nothing may come down.
+void judge_landing_places(Plan& plan) {
+    const Mission& mission = plan.request.mission;
+    const auto look = [&](const std::string& name, const geodesy::EastNorth& at) {
+        if (const NoLandingArea* area = no_landing_at(mission.no_landing, at))
+            add_diagnostic(plan, DiagnosticCode::landing_place_in_area, Severity::warning,
+                           {{"place", name}, {"area", area->name}});
+    };
+    if (mission.kind != MissionKind::one_way) look({}, {});
+    for (const Alternate& place : mission.alternates) look(place.name, place.at);
+}
+
 void judge_route(Plan& plan) {
     const PlanRequest& request = plan.request;
+    judge_landing_places(plan);
     GroundBelow(plan).look();
     const bool ends = !plan.legs_out.empty() && !phases(request).back().open;
     const bool straight =

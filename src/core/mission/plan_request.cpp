@@ -61,9 +61,10 @@ units::Limit limit_of(const Reserve& reserve) {
 bool operator==(const Mission& a, const Mission& b) {
     const auto all = [](const Mission& m) {
         return std::tie(m.bearing_deg, m.height_m, m.climb_rate_mps, m.descent_rate_mps, m.kind, m.climb_angle_deg,
-                        m.climb_throttle, m.waypoints, m.alternates, m.speed_out, m.speed_home, m.airspeed_mps,
-                        m.most_power_share, m.farthest_m, m.loiter_radius_m, m.turn_bank_deg, m.landing_height_m,
-                        m.landing_sink_mps, m.home, m.terrain_file, m.clearance_m);
+                        m.climb_throttle, m.waypoints, m.alternates, m.no_landing, m.over_land_by_ah, m.speed_out,
+                        m.speed_home, m.airspeed_mps, m.most_power_share, m.farthest_m, m.loiter_radius_m,
+                        m.turn_bank_deg, m.landing_height_m, m.landing_sink_mps, m.home, m.terrain_file,
+                        m.clearance_m);
     };
     return all(a) == all(b);
 }
@@ -134,6 +135,15 @@ std::optional<units::Error> first_wrong_place(const PlanRequest& request) {
     for (const Alternate& alternate : request.mission.alternates) {
         if (auto error = place("mission.alternates", alternate.at, alternate.height_m)) return error;
     }
+    for (const NoLandingArea& area : request.mission.no_landing) {
+        for (const auto& ring : area.rings) {
+            const units::Limit corners[] = {{"mission.no_landing.rings_m", double(ring.size()), 3, 20000}};
+            if (auto error = units::first_outside(corners)) return error;
+            for (const auto& corner : ring) {
+                if (auto error = place("mission.no_landing.rings_m", corner, 0.0)) return error;
+            }
+        }
+    }
     if (request.mission.home && !geodesy::is_possible(*request.mission.home))
         return units::Error{units::ErrorCode::position_impossible, {{}, {}, {}, "mission.home"}, {}};
     const auto& table = request.weather.wind_table;
@@ -156,6 +166,13 @@ std::optional<units::Error> first_wrong_place(const PlanRequest& request) {
         const units::Limit limits[] = {{"link.frequency_mhz", link->frequency_mhz, 1, 100000},
                                        {"link.measured_reach_m", link->measured_reach_m.value_or(1000.0), 1, 1e6},
                                        {"link.antenna_height_m", link->antenna_height_m, 0, 500}};
+        if (auto error = units::first_outside(limits)) return error;
+    }
+    if (const auto& link = request.video_link) {
+        const units::Limit limits[] = {
+            {"video_link.frequency_mhz", link->frequency_mhz, 1, 100000},
+            {"video_link.measured_reach_m", link->measured_reach_m.value_or(1000.0), 1, 1e6},
+            {"video_link.antenna_height_m", link->antenna_height_m, 0, 500}};
         if (auto error = units::first_outside(limits)) return error;
     }
     if (const auto& sun = request.sun) {
@@ -205,6 +222,7 @@ units::Result<PlanRequest> validate(PlanRequest request) {
         {"mission.landing_height_m", request.mission.landing_height_m.value_or(0.0), 0, 500},
         {"mission.landing_sink_mps", request.mission.landing_sink_mps, 0.1, 10},
         {"mission.clearance_m", request.mission.clearance_m, 0, 2000},
+        {"mission.over_land_by_ah", request.mission.over_land_by_ah.value_or(1.0), 0.001, 10000},
         {"turn.least_chance", request.turn.least_chance, 0.01, 0.999},
         {"mission.height_ceiling_m", request.height_ceiling_m, 0, 10000},
         {"landing.cell_voltage_v", landing_cell_v(request), 1.5,

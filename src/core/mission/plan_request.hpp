@@ -11,6 +11,7 @@
 #include "core/battery/pack.hpp"
 #include "core/flying/weather.hpp"
 #include "core/geodesy/geodesic.hpp"
+#include "core/geodesy/rings.hpp"
 #include "core/geodesy/terrain.hpp"
 
 namespace sobremesa::mission {
@@ -59,6 +60,14 @@ struct Alternate {
     friend bool operator==(const Alternate&, const Alternate&) = default;
 };
 
+/// Ground on which the aircraft must not come down: water, a town, a nature reserve.
+struct NoLandingArea {
+    std::string name;
+    /// Its outline, then the islands in it where one may land again; metres from home.
+    geodesy::Rings rings;
+    friend bool operator==(const NoLandingArea&, const NoLandingArea&) = default;
+};
+
 /// How the airspeed of a leg is chosen.
 enum class SpeedRule {
     known_cruise, ///< the aircraft's known cruise
@@ -83,6 +92,9 @@ struct Mission {
     std::optional<double> climb_throttle;
     std::vector<Waypoint> waypoints;
     std::vector<Alternate> alternates;
+    std::vector<NoLandingArea> no_landing;
+    /// On the way home, over land again before so much is used, Ah. Empty: before the reserve begins.
+    std::optional<double> over_land_by_ah;
     SpeedRule speed_out = SpeedRule::known_cruise;
     SpeedRule speed_home = SpeedRule::known_cruise;
     std::optional<double> airspeed_mps;
@@ -118,7 +130,7 @@ struct FailsafeReturn {
     friend bool operator==(const FailsafeReturn&, const FailsafeReturn&) = default;
 };
 
-/// The link, where something is known of it.
+/// A link, of control or of video, where something is known of it.
 struct Link {
     double frequency_mhz = 0.0;
     /// Transmitter power and both antennas' gains, less cables, dBm, and the least signal that still flies, dBm.
@@ -221,7 +233,9 @@ struct PlanRequest {
     /// The pilot's own height limit above ground, m. Local rules decide.
     double height_ceiling_m = 120.0;
     std::optional<FailsafeReturn> failsafe;
+    /// Control, and video, each with a reach of its own.
     std::optional<Link> link;
+    std::optional<Link> video_link;
     GroundSide ground;
     SupplyNeeds supply;
     std::optional<SunStart> sun;

@@ -59,6 +59,12 @@ void measure_track(const CleanLog& log, LogSummary& summary) {
         ground.add(log.position(i));
     }
     if (farthest_m < 0.0) return;
+    const std::size_t stride = std::max<std::size_t>(1, (n + most_outline_points - 3) / (most_outline_points - 2));
+    for (std::size_t i = 0; i < n; ++i) {
+        // Its farthest point and its end are the flight's.
+        const bool taken = i % stride == 0 || i == farthest_i || i + 1 == n;
+        if (taken && is_number(track.east_m[i])) summary.outline.push_back({track.east_m[i], track.north_m[i]});
+    }
     const double ground_m = ground.metres();
     summary.distance.ground_m = Estimate{ground_m, units::combine_sd(ground_distance_sd * ground_m, fix_sd_m)};
     // The tangent plane shortens far distances; the one figure that is quoted is taken on the ellipsoid.

@@ -103,7 +103,12 @@ struct LogSummary {
     std::optional<IdleReading> idle;
     std::vector<units::Diagnostic> diagnostics;
     Track track;
+    /// The track thinned to what a small picture shows; kept with the figures, where the track is not.
+    std::vector<geodesy::EastNorth> outline;
 };
+
+/// Points of an outline at the most.
+inline constexpr std::size_t most_outline_points = 64;
 
 /// Which version of the relations made figures that are kept; changed whenever they are.
 inline constexpr const char* figures_model = "7";

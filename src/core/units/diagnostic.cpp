@@ -27,10 +27,14 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::descent_above_airspeed: return "descent-above-airspeed";
     case DiagnosticCode::climb_not_possible: return "climb-not-possible";
     case DiagnosticCode::sink_too_fast: return "sink-too-fast";
+    case DiagnosticCode::landing_place_in_area: return "landing-place-in-area";
     case DiagnosticCode::cruise_mass_assumed: return "cruise-mass-assumed";
     case DiagnosticCode::cruise_power_impossible: return "cruise-power-impossible";
     case DiagnosticCode::cruise_power_doubtful: return "cruise-power-doubtful";
     case DiagnosticCode::pack_mass_doubtful: return "pack-mass-doubtful";
+    case DiagnosticCode::pack_mass_not_weighed: return "pack-mass-not-weighed";
+    case DiagnosticCode::pack_not_flown: return "pack-not-flown";
+    case DiagnosticCode::construction_assumed: return "construction-assumed";
     case DiagnosticCode::cold_start_dip: return "cold-start-dip";
     case DiagnosticCode::rate_table_misfit: return "rate-table-misfit";
     case DiagnosticCode::current_above_rating: return "current-above-rating";

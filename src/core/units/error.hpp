@@ -48,6 +48,7 @@ enum class ErrorCode {
     raster_elsewhere,
     raster_module_missing,
     no_route,
+    no_areas,
     airspeed_outside_model,
     // about the logbook
     book_damaged,

@@ -14,14 +14,23 @@ struct Word {
     CalloutKind kind;
     const char* word;
 };
-constexpr Word words[] = {{CalloutKind::percent, "percent"},     {CalloutKind::halfway, "halfway"},
-                          {CalloutKind::wind, "wind"},           {CalloutKind::lift, "lift"},
-                          {CalloutKind::height, "height"},       {CalloutKind::link, "link"},
-                          {CalloutKind::current, "current"},     {CalloutKind::disagree, "disagree"},
-                          {CalloutKind::turn_soon, "turn-soon"}, {CalloutKind::reserve, "reserve"},
-                          {CalloutKind::stale, "stale"},         {CalloutKind::low_voltage, "low-voltage"},
-                          {CalloutKind::turn_now, "turn-now"},   {CalloutKind::turn_late, "turn-late"},
-                          {CalloutKind::land_now, "land-now"},   {CalloutKind::landed, "landed"}};
+constexpr Word words[] = {{CalloutKind::percent, "percent"},
+                          {CalloutKind::halfway, "halfway"},
+                          {CalloutKind::wind, "wind"},
+                          {CalloutKind::lift, "lift"},
+                          {CalloutKind::height, "height"},
+                          {CalloutKind::link, "link"},
+                          {CalloutKind::current, "current"},
+                          {CalloutKind::disagree, "disagree"},
+                          {CalloutKind::turn_soon, "turn-soon"},
+                          {CalloutKind::reserve, "reserve"},
+                          {CalloutKind::over_land, "over-land"},
+                          {CalloutKind::stale, "stale"},
+                          {CalloutKind::low_voltage, "low-voltage"},
+                          {CalloutKind::turn_now, "turn-now"},
+                          {CalloutKind::turn_late, "turn-late"},
+                          {CalloutKind::land_now, "land-now"},
+                          {CalloutKind::landed, "landed"}};
 
 /// Common practice, no source: thresholds of what is worth a word.
 constexpr double turn_soon_s[] = {120.0, 60.0};
@@ -33,6 +42,8 @@ constexpr double wind_held_s = 60.0;
 constexpr double lift_climb_mps = 0.5;
 constexpr double lift_power_share = 0.5;
 constexpr double height_again_m = 20.0;
+/// Of the charge by which it is to be over land: said a first time.
+constexpr double over_land_soon_share = 0.9;
 constexpr double failsafe_quality = 0.5;
 constexpr double link_warning_share = 0.75;
 constexpr double link_again_share = 0.1;
@@ -155,6 +166,28 @@ void Callouts::count(const LiveAnswer& answer) {
         callout.second = volts;
         say(CalloutKind::reserve, callout);
     }
+    if (alarms_ && alarms_->over_land_by_ah) {
+        const double by_ah = *alarms_->over_land_by_ah;
+        const int due = used >= by_ah ? 2 : used >= over_land_soon_share * by_ah ? 1 : 0;
+        if (due > over_land_ && aboveNoLanding(answer.now)) {
+            over_land_ = due;
+            Callout callout;
+            callout.variant = due;
+            callout.value = by_ah;
+            callout.second = used;
+            say(CalloutKind::over_land, callout);
+        }
+    }
+}
+
+bool Callouts::aboveNoLanding(const Measured& now) const {
+    const auto& mission = plan_->request.mission;
+    // The plan's ground is around the plan's home, wherever this flight was launched.
+    if (mission.home && now.position) {
+        const auto frame = geodesy::LocalFrame::around(*mission.home);
+        return frame && mission::no_landing_at(mission.no_landing, frame->forward(*now.position));
+    }
+    return now.at && mission::no_landing_at(mission.no_landing, *now.at);
 }
 
 void Callouts::turn(const LiveAnswer& answer) {

@@ -24,6 +24,7 @@ enum class CalloutKind {
     disagree,    ///< counter and volts tell different charges
     turn_soon,   ///< two minutes, one minute
     reserve,     ///< the reserve has begun
+    over_land,   ///< above a no-landing area at the charge by which it is to be over land again, or shortly before
     stale,       ///< nothing comes any more
     low_voltage, ///< filtered volts under the warning for some seconds
     turn_now,
@@ -101,10 +102,14 @@ private:
     std::vector<Callout> said_;
     double now_s_ = 0.0;
 
+    /// Above one of the plan's no-landing areas.
+    bool aboveNoLanding(const Measured& now) const;
+
     int tenths_ = 0;
     int soon_ = 0;
     bool halfway_ = false;
     bool reserve_ = false;
+    int over_land_ = 0;
     bool disagrees_ = false;
     bool stale_ = false;
     bool landed_ = false;

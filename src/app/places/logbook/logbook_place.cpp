@@ -9,6 +9,8 @@
 #include <QPushButton>
 #include <QStackedLayout>
 
+#include "app/charts/homeward_chart.hpp"
+#include "app/map/map_view.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/button_row.hpp"
 #include "app/widgets/cell_model.hpp"
@@ -22,6 +24,7 @@
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "wording/names.hpp"
+#include "wording/sentences.hpp"
 
 namespace sobremesa::app {
 
@@ -36,6 +39,12 @@ QString clock_text(const std::optional<double>& start_s) {
     if (!start_s) return QStringLiteral("–");
     return QDateTime::fromSecsSinceEpoch(qint64(*start_s), Qt::UTC).toString(QStringLiteral("yyyy-MM-dd HH:mm"));
 }
+
+constexpr int pictures_px = 230;
+constexpr int most_pictures_px = 460;
+constexpr int least_height_px = 560;
+/// More lines than that are a blot.
+constexpr std::size_t most_tracks = 300;
 
 } // namespace
 
@@ -70,7 +79,7 @@ bool FlightFilter::lessThan(const QModelIndex& left, const QModelIndex& right) c
 
 LogbookPlace::LogbookPlace(session::Workspace& workspace, QWidget* parent)
     : QWidget(parent), workspace_(workspace), model_(new CellModel(this)),
-      filter_(new FlightFilter(workspace, ids_, this)), pages_(new QStackedLayout(this)) {
+      filter_(new FlightFilter(workspace, ids_, this)), pages_(new QStackedLayout(this)), preview_(workspace) {
     setObjectName(QStringLiteral("logbookPlace"));
     filter_->setSourceModel(model_);
     pages_->addWidget(makeEmpty());
@@ -84,6 +93,8 @@ LogbookPlace::LogbookPlace(session::Workspace& workspace, QWidget* parent)
     connect(&workspace_, &session::Workspace::aircraftChanged, this, follow);
     connect(&workspace_, &session::Workspace::packsChanged, this, follow);
     connect(&Look::instance(), &Look::changed, this, &LogbookPlace::refresh);
+    connect(&preview_, &session::FlightPreview::pictureChanged, this, &LogbookPlace::showPicture);
+    connect(&preview_, &session::FlightPreview::nothingToShow, this, &LogbookPlace::showPicture);
     refresh();
 }
 
@@ -173,6 +184,7 @@ QWidget* LogbookPlace::makeBook() {
         if (!chosen().empty()) emit openWanted(chosen().front());
     });
     column->addWidget(table_, 1);
+    column->addWidget(makePictures());
 
     auto* buttons = new ButtonRow;
     const auto add = [&](const QString& text, const QString& object, auto call) {
@@ -186,6 +198,7 @@ QWidget* LogbookPlace::makeBook() {
     add(tr("Remove"), QStringLiteral("logbookRemove"), [this] { remove(); });
     connect(table_->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {
         for (QPushButton* made : for_chosen_) made->setEnabled(!chosen().empty());
+        lookAtChosen();
     });
     table_->setRowButtons(for_chosen_);
     buttons->add(tr("File by hand…"), QStringLiteral("logbookByHand"), this, &LogbookPlace::notebookWanted);
@@ -199,9 +212,118 @@ QWidget* LogbookPlace::makeBook() {
     return panel;
 }
 
+QWidget* LogbookPlace::makePictures() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    pictures_ = panel;
+    panel->setFixedHeight(look.scaled(pictures_px));
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(look.scaled(4));
+    picture_words_ = new TextLabel(Role::quiet);
+    picture_words_->setObjectName(QStringLiteral("logbookPictureWords"));
+    picture_words_->setElided();
+    column->addWidget(picture_words_);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(look.scaled(12));
+    map_ = new MapView;
+    map_->setObjectName(QStringLiteral("logbookMap"));
+    row->addWidget(map_, 2);
+    chart_ = new HomewardChart;
+    chart_->setObjectName(QStringLiteral("logbookChart"));
+    row->addWidget(chart_, 3);
+    column->addLayout(row, 1);
+    return panel;
+}
+
+void LogbookPlace::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    const Look& look = Look::instance();
+    if (!pictures_) return;
+    // The table comes first: where it would keep less than half a dozen rows there is no picture.
+    pictures_->setFixedHeight(
+        std::clamp(height() * 2 / 5, look.scaled(pictures_px), look.scaled(most_pictures_px)));
+    pictures_->setVisible(height() >= look.scaled(least_height_px));
+}
+
+void LogbookPlace::lookAtChosen() {
+    const auto ids = chosen();
+    preview_.show(isVisible() && ids.size() == 1 ? std::optional(ids.front()) : std::nullopt);
+    showPicture();
+}
+
+void LogbookPlace::showPicture() {
+    const auto ids = chosen();
+    if (ids.size() != 1) {
+        showAllTracks();
+        return;
+    }
+    const auto& kept = workspace_.library().flights.at(ids.front());
+    const auto picture = preview_.picture();
+    const QString name = QString::fromStdString(kept.name);
+    const auto& q = Look::instance().quantities();
+    QString words = kept.log_id ? tr("%1: the log is being read…").arg(name)
+                                : tr("%1 was filed by hand: it has no track.").arg(name);
+    std::vector<MapView::Way> ways;
+    std::optional<MapView::TurnMark> farthest;
+    if (picture) {
+        const auto& track = picture->summary.track;
+        const auto& distance = picture->summary.distance;
+        const double turned_s = distance.farthest_at_s.value_or(0.0);
+        MapView::Way out{{}, false, false, {}};
+        MapView::Way home{{}, true, false, {}};
+        for (std::size_t i = 0; i < track.east_m.size(); ++i) {
+            const geodesy::EastNorth here{track.east_m[i], track.north_m[i]};
+            if (track.time_s[i] <= turned_s) out.points.push_back(here);
+            if (track.time_s[i] >= turned_s) home.points.push_back(here);
+            if (distance.farthest_at_s && track.time_s[i] == turned_s)
+                farthest = MapView::TurnMark{
+                    here, 0.0, tr("farthest %1").arg(q.distance(distance.farthest_from_home_m->value))};
+        }
+        ways = {std::move(out), std::move(home)};
+        words = picture->flown
+                    ? tr("%1: %2", "flight, what its homeward chart says")
+                          .arg(name, wording::flown_sentence(*picture->flown, q))
+                    : tr("%1: no homeward chart without position, voltage and current, or with another pack.")
+                          .arg(name);
+    } else if (kept.log_id && preview_.is_settled()) {
+        words = tr("%1: its log cannot be read. Check the logbook.").arg(name);
+    }
+    map_->setTurn(farthest, false);
+    map_->setWays(std::move(ways));
+    map_->showAll();
+    map_->setAccessibleName(words);
+    chart_->setVisible(picture && picture->flown);
+    chart_->setPlan(picture ? picture->forecast : nullptr);
+    chart_->setFlown(picture ? picture->flown : nullptr);
+    picture_words_->setWords(words);
+}
+
+void LogbookPlace::showAllTracks() {
+    std::vector<MapView::Way> ways;
+    for (const Id id : shown()) {
+        const auto found = workspace_.summaries().find(id);
+        if (found == workspace_.summaries().end() || found->second.outline.size() < 2) continue;
+        if (ways.size() < most_tracks) ways.push_back({found->second.outline, false, false, {}});
+    }
+    const QString words =
+        ways.empty() ? tr("Choose a flight to see its track and its homeward chart.")
+                     : tr("%n track(s), each from its own launch. Choose a flight to see its homeward chart.",
+                          nullptr, int(ways.size()));
+    map_->setTurn(std::nullopt, false);
+    map_->setWays(std::move(ways));
+    map_->showAll();
+    map_->setAccessibleName(words);
+    chart_->setVisible(false);
+    chart_->setPlan(nullptr);
+    chart_->setFlown(nullptr);
+    picture_words_->setWords(words);
+}
+
 void LogbookPlace::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
     if (stale_) refresh();
+    lookAtChosen();
 }
 
 void LogbookPlace::refresh() {
@@ -261,6 +383,7 @@ void LogbookPlace::refresh() {
     filter();
     if (!before.empty()) choose(before.front());
     for (QPushButton* button : for_chosen_) button->setEnabled(!chosen().empty());
+    lookAtChosen();
 }
 
 void LogbookPlace::fillChoices() {
@@ -288,6 +411,7 @@ void LogbookPlace::filter() {
     count_->setWords(shown == all ? tr("%n flight(s)", nullptr, all)
                                   : tr("%1 of %n flight(s)", "shown, all", all).arg(shown));
     showBests();
+    lookAtChosen();
 }
 
 void LogbookPlace::showBests() {

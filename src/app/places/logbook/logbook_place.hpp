@@ -3,6 +3,7 @@
 #include <QSortFilterProxyModel>
 #include <QWidget>
 
+#include "session/flight_preview.hpp"
 #include "session/workspace.hpp"
 
 class QComboBox;
@@ -15,6 +16,8 @@ namespace sobremesa::app {
 class CellModel;
 class DataTable;
 class FigureRow;
+class HomewardChart;
+class MapView;
 class TextLabel;
 
 /// Finds flights by text, aircraft and pack; sorts by value.
@@ -45,6 +48,7 @@ public:
     explicit LogbookPlace(session::Workspace& workspace, QWidget* parent = nullptr);
 
     DataTable& table() { return *table_; }
+    const session::FlightPreview& preview() const { return preview_; }
     void refresh();
     std::vector<session::Id> chosen() const;
     void choose(session::Id id);
@@ -62,13 +66,19 @@ signals:
 
 protected:
     void showEvent(QShowEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     QWidget* makeEmpty();
     QWidget* makeBook();
+    QWidget* makePictures();
     void fillChoices();
     void filter();
     void showBests();
+    /// The chosen flight, or the tracks of all that are shown.
+    void lookAtChosen();
+    void showPicture();
+    void showAllTracks();
     void remove();
     /// Set on flight, remembered between refreshes.
     std::optional<session::Id> wanted(const QComboBox& box) const;
@@ -87,6 +97,11 @@ private:
     TextLabel* path_;
     FigureRow* bests_;
     TextLabel* bests_note_;
+    session::FlightPreview preview_;
+    QWidget* pictures_ = nullptr;
+    TextLabel* picture_words_ = nullptr;
+    MapView* map_ = nullptr;
+    HomewardChart* chart_ = nullptr;
     std::vector<QPushButton*> for_chosen_;
 };
 

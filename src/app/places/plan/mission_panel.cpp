@@ -60,6 +60,8 @@ MissionPanel::MissionPanel(session::PlanSession& session, QWidget* parent)
     connect(&session, &session::PlanSession::requestChanged, places, &PlacesTable::refresh);
     connect(places, &PlacesTable::importWanted, this, &MissionPanel::importWanted);
     connect(places, &PlacesTable::exportWanted, this, &MissionPanel::exportWanted);
+    connect(places, &PlacesTable::areasWanted, this, &MissionPanel::areasWanted);
+    connect(places, &PlacesTable::areaToDraw, this, &MissionPanel::areaToDraw);
     tabs_->addTab(places, tr("Places"));
     auto* winds = new WindTable(subject);
     connect(&session, &session::PlanSession::requestChanged, winds, &WindTable::refresh);

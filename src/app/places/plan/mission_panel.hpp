@@ -23,6 +23,8 @@ public:
 signals:
     void importWanted();
     void exportWanted();
+    void areasWanted();
+    void areaToDraw();
     void closed();
 
 protected:

@@ -53,6 +53,8 @@ PlacesTable::PlacesTable(FormSubject subject, QWidget* parent)
     auto* files = new ButtonRow;
     files->add(tr("Import a route…"), QStringLiteral("importRoute"), this, &PlacesTable::importWanted);
     files->add(tr("Save as a route…"), QStringLiteral("exportRoute"), this, &PlacesTable::exportWanted);
+    files->add(tr("Draw a no-landing area"), QStringLiteral("drawArea"), this, &PlacesTable::areaToDraw);
+    files->add(tr("Import areas…"), QStringLiteral("importAreas"), this, &PlacesTable::areasWanted);
     files->addStretch(1);
     column->addLayout(files);
     setTable(places);
@@ -63,7 +65,7 @@ void PlacesTable::fill(const mission::PlanRequest& request) {
     const auto& q = Look::instance().quantities();
     const auto way = q.notation(Quantity::turn_distance);
     const auto up = q.notation(Quantity::height);
-    table()->setRowCount(int(mission.waypoints.size() + mission.alternates.size()));
+    table()->setRowCount(int(mission.waypoints.size() + mission.alternates.size() + mission.no_landing.size()));
     int row = 0;
     const auto place = [&](const geodesy::EastNorth& at) {
         constexpr int decimals = 2;
@@ -91,6 +93,13 @@ void PlacesTable::fill(const mission::PlanRequest& request) {
         table()->put(row, minutes_at, QString(), false);
         ++row;
     }
+    for (const auto& area : mission.no_landing) {
+        table()->put(row, kind_at, tr("no landing"), false);
+        table()->put(row, name_at, QString::fromStdString(area.name), true);
+        for (const int empty : {distance_at, bearing_at, height_at, minutes_at})
+            table()->put(row, empty, QString(), false);
+        ++row;
+    }
 }
 
 void PlacesTable::edited(int row, int column, const QString& typed) {
@@ -104,6 +113,10 @@ void PlacesTable::edited(int row, int column, const QString& typed) {
     }
     change([&](mission::PlanRequest& request) {
         auto& mission = request.mission;
+        if (std::size_t(row) >= mission.waypoints.size() + mission.alternates.size()) {
+            if (column == name_at) mission::name_place(mission, std::size_t(row), typed.toStdString());
+            return;
+        }
         const bool over = std::size_t(row) < mission.waypoints.size();
         auto* point = over ? &mission.waypoints[std::size_t(row)] : nullptr;
         auto* landing = over ? nullptr : &mission.alternates[std::size_t(row) - mission.waypoints.size()];

@@ -4,8 +4,8 @@
 
 namespace sobremesa::app {
 
-/// The places of a mission as a table: what the way leads over, and where else one may land. Cells are edited in
-/// place; the same places can be dragged on the map.
+/// The places of a mission as a table: what the way leads over, where else one may land, and where not. Cells are
+/// edited in place; the same places can be dragged on the map.
 class PlacesTable : public RequestTable {
     Q_OBJECT
 public:
@@ -14,6 +14,8 @@ public:
 signals:
     void importWanted();
     void exportWanted();
+    void areasWanted();
+    void areaToDraw();
 
 protected:
     void fill(const mission::PlanRequest& request) override;

@@ -85,7 +85,8 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspac
         auto* rows = new QVBoxLayout(page);
         rows->setContentsMargins(0, 0, 0, 0);
         rows->setSpacing(0);
-        rows->addLayout(upper, 11);
+        // At 1280 × 800 the rule that counts stands above the fold with its neighbours.
+        rows->addLayout(upper, 12);
         rows->addWidget(new Hairline(Qt::Horizontal));
         rows->addWidget(chart, 8);
     });
@@ -144,6 +145,15 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspac
     connect(map_, &MapView::markRemoved, this, [this](int index) {
         edit([&](mission::PlanRequest& r) { mission::remove_place(r.mission, std::size_t(index)); });
     });
+    connect(map_, &MapView::areaDrawn, this, [this](const std::vector<geodesy::EastNorth>& outline) {
+        edit([&](mission::PlanRequest& r) { mission::add_no_landing(r.mission, outline); });
+    });
+    connect(map_, &MapView::areaRemoved, this, [this](int area) {
+        edit([&](mission::PlanRequest& r) {
+            mission::remove_place(r.mission,
+                                  r.mission.waypoints.size() + r.mission.alternates.size() + std::size_t(area));
+        });
+    });
     connect(map_, &MapView::homeDragged, this, [this](const geodesy::EastNorth& by) {
         if (!home_before_) home_before_ = session_.request();
         home_held_ = true;
@@ -168,6 +178,16 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspac
     });
     connect(&turn_rules_->turnRules(), &TurnRulesModel::countedChanged, this,
             [this](const auto& counted) { edit([&](mission::PlanRequest& r) { r.turn.counted = counted; }); });
+    connect(&turn_rules_->turnRules(), &TurnRulesModel::figureTyped, this,
+            [this](mission::TurnRule rule, const QString& typed) {
+                auto request = session_.request();
+                const auto field = turn_rule_field(rule, Look::instance().quantities());
+                if (!field) return;
+                if (const QString trouble = field->read(request, typed); !trouble.isEmpty())
+                    emit said(trouble);
+                else if (const auto error = session_.setRequest(request))
+                    emit said(wording::message(*error));
+            });
     connect(&Look::instance(), &Look::changed, this, [this] {
         // Its units and sizes are those that it was made with.
         if (mission_ && mission_->window() == window()) {
@@ -299,11 +319,17 @@ void PlanPlace::showMission() {
     openMission(0);
 }
 
+void PlanPlace::drawArea() {
+    map_->drawArea();
+}
+
 void PlanPlace::openMission(int tab) {
     mission_ = new MissionPanel(session_);
     mission_->tabs().setCurrentIndex(tab);
     connect(mission_, &MissionPanel::importWanted, this, &PlanPlace::routeImportWanted);
     connect(mission_, &MissionPanel::exportWanted, this, &PlanPlace::routeExportWanted);
+    connect(mission_, &MissionPanel::areasWanted, this, &PlanPlace::areasImportWanted);
+    connect(mission_, &MissionPanel::areaToDraw, map_, &MapView::drawArea);
     if (fold_->shape() == Fold::Shape::wide) {
         chart_row_->insertWidget(0, mission_);
         mission_->show();
@@ -316,7 +342,8 @@ void PlanPlace::openMission(int tab) {
     sheet->column()->setContentsMargins(0, 0, 0, 0);
     sheet->column()->addWidget(mission_, 1);
     // The files' dialogs would stand behind it.
-    for (auto signal : {&MissionPanel::closed, &MissionPanel::importWanted, &MissionPanel::exportWanted})
+    for (auto signal : {&MissionPanel::closed, &MissionPanel::importWanted, &MissionPanel::exportWanted,
+                        &MissionPanel::areasWanted, &MissionPanel::areaToDraw})
         connect(mission_, signal, sheet, &QWidget::close);
     sheet->popUpBy(mission_button_, mission_button_->rect());
 }
@@ -623,6 +650,9 @@ void PlanPlace::showMap(const mission::Plan& plan) {
     }
     for (const auto& place : mission.alternates)
         marks.push_back({place.at, wording::landing_place_name(place.name), true, true});
+    std::vector<MapView::Area> areas;
+    for (const auto& area : mission.no_landing) areas.push_back({wording::area_name(area.name), area.rings});
+    map_->setNoLanding(std::move(areas));
     map_->setHomeMovable(mission::home_can_move(plan.request));
     map_->setMarks(std::move(marks));
     map_->setTurn(mark, mission.kind == mission::MissionKind::out_and_back);

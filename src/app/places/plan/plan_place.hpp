@@ -45,6 +45,8 @@ public:
     void askName();
     /// Opens the mission beside the chart, or puts it away again.
     void showMission();
+    /// On the map.
+    void drawArea();
     void showAlarms();
     /// The homeward chart, or the heights along the flight in its place.
     void showHeights(bool heights);
@@ -54,6 +56,9 @@ signals:
     void demoWanted();
     void cardWanted();
     void routeImportWanted();
+    void areasImportWanted();
+    /// What was typed cannot be.
+    void said(const QString& trouble);
     void routeExportWanted();
 
 protected:

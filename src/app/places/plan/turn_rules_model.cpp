@@ -4,6 +4,7 @@
 
 #include <QFont>
 
+#include "app/fields/request_field.hpp"
 #include "app/theme/look.hpp"
 #include "core/mission/explain.hpp"
 #include "core/units/explanation.hpp"
@@ -96,7 +97,14 @@ QVariant TurnRulesModel::data(const QModelIndex& index, int role) const {
     case Qt::CheckStateRole:
         if (index.column() == rule) return turn.counted ? Qt::Checked : Qt::Unchecked;
         return {};
+    case Qt::EditRole: {
+        const auto field = turn_rule_field(turn.turn_rule, look.quantities());
+        return index.column() == rule && field ? field->written(plan_->request) : QString();
+    }
     case Qt::ToolTipRole:
+        if (index.column() == rule && turn_rule_field(turn.turn_rule, look.quantities()))
+            return tr("%1. F2 or a double click changes its figure.").arg(spoken(*plan_, turn));
+        [[fallthrough]];
     case Qt::AccessibleTextRole: return spoken(*plan_, turn);
     default: return {};
     }
@@ -120,12 +128,20 @@ QVariant TurnRulesModel::headerData(int section, Qt::Orientation orientation, in
 Qt::ItemFlags TurnRulesModel::flags(const QModelIndex& index) const {
     Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
     if (index.column() == rule) flags |= Qt::ItemIsUserCheckable;
+    if (plan_ && index.column() == rule &&
+        turn_rule_field(plan_->turn_rules[std::size_t(index.row())].turn_rule, Look::instance().quantities()))
+        flags |= Qt::ItemIsEditable;
     return flags;
 }
 
 bool TurnRulesModel::setData(const QModelIndex& index, const QVariant& value, int role) {
-    if (!plan_ || role != Qt::CheckStateRole || index.column() != rule) return false;
+    if (!plan_ || index.column() != rule) return false;
     const mission::TurnRule turn_rule = plan_->turn_rules[std::size_t(index.row())].turn_rule;
+    if (role == Qt::EditRole) {
+        emit figureTyped(turn_rule, value.toString());
+        return true;
+    }
+    if (role != Qt::CheckStateRole) return false;
     std::vector<mission::TurnRule> counted = plan_->request.turn.counted;
     std::erase(counted, turn_rule);
     if (value.toInt() == Qt::Checked) counted.push_back(turn_rule);

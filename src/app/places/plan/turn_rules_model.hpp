@@ -29,6 +29,8 @@ public:
 
 signals:
     void countedChanged(const std::vector<mission::TurnRule>& counted);
+    /// The figure of a rule that has one, as it was typed.
+    void figureTyped(mission::TurnRule rule, const QString& typed);
 
 private:
     std::shared_ptr<const mission::Plan> plan_;

@@ -27,6 +27,7 @@ TurnRulesTable::TurnRulesTable(QWidget* parent) : QTableView(parent), model_(new
     horizontalHeader()->setHighlightSections(false);
     horizontalHeader()->setSectionsClickable(false);
     setTabKeyNavigation(false);
+    setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
     connect(this, &QTableView::clicked, this, [this](const QModelIndex& index) {
         if (index.column() != TurnRulesModel::rule) explainCell(index);
     });
