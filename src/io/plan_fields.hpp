@@ -211,7 +211,10 @@ void describe_plan(Visitor& v, Request& request) {
     const double cruise_mps = request.aircraft.cruise_airspeed_mps;
     v.object("failsafe", request.failsafe, {"the aircraft's own return", "unknown", true},
              [cruise_mps](auto& inner, auto& failsafe) {
-                 if constexpr (Visitor::reads) failsafe.airspeed_mps = cruise_mps;
+                 if constexpr (Visitor::reads)
+                     failsafe.airspeed_mps = cruise_mps;
+                 else
+                     static_cast<void>(cruise_mps);
                  inner.number("height_m", failsafe.height_m, {"above home"});
                  inner.number("airspeed_mps", failsafe.airspeed_mps, {"of that return", "known cruise"});
                  inner.number("throttle", failsafe.throttle,

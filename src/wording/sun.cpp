@@ -8,6 +8,7 @@
 #include <QStringList>
 
 #include "core/units/quantity.hpp"
+#include "wording/language.hpp"
 
 namespace sobremesa::wording {
 

@@ -169,7 +169,11 @@ QPainterPath MapView::outlineOf(const Area& area) const {
     path.setFillRule(Qt::OddEvenFill);
     for (const auto& ring : area.rings) {
         QPolygonF polygon;
-        for (const auto& corner : ring) polygon << toScreen(corner);
+        for (const auto& corner : ring) {
+            const QPointF at = toScreen(corner);
+            // A coast has thousands of corners; closer than two pixels they draw nothing new.
+            if (polygon.isEmpty() || (at - polygon.last()).manhattanLength() > 2.0) polygon << at;
+        }
         path.addPolygon(polygon);
         path.closeSubpath();
     }

@@ -22,6 +22,7 @@
 #include "app/shell/main_window.hpp"
 #include "app/shell/message_bar.hpp"
 #include "app/shell/place_rail.hpp"
+#include "app/shell/setting_line.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
 #include "wording/language.hpp"

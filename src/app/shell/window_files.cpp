@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <memory>
 
+#include <QCoreApplication>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
