@@ -23,6 +23,8 @@ constexpr double home_circle_m = 300.0;
 constexpr double same_place_m = 20.0;
 /// A route that a pilot drew; anything longer is a track, or hostile.
 constexpr std::size_t most_points = 5000;
+/// Of all areas of a file together; a plan takes less, and says so.
+constexpr std::size_t most_corners = 500000;
 
 class Reader {
 public:
@@ -45,6 +47,11 @@ public:
         }
         if (areas) {
             if (file_.areas.empty()) return units::failure(ErrorCode::no_areas, in_file(path_));
+            // Cut short, an area would be another one.
+            if (corners_ > most_corners)
+                return units::failure(
+                    ErrorCode::value_out_of_range, in_file(path_),
+                    {{"value", double(corners_)}, {"least", 3.0}, {"most", double(most_corners)}});
             return file_;
         }
         if (file_.points.empty()) std::swap(file_.points, file_.places);
@@ -66,10 +73,13 @@ private:
     void add_area(const std::string& name, const std::vector<std::vector<RoutePoint>>& rings) {
         RouteArea area{name, {}};
         for (const auto& ring : rings) {
-            std::vector<RoutePoint> possible;
-            for (const auto& corner : ring) add(possible, corner);
             std::vector<geodesy::Position> corners;
-            for (const auto& corner : possible) corners.push_back(corner.at);
+            for (const auto& corner : ring) {
+                if (!geodesy::is_possible(corner.at))
+                    impossible_ = corner.at;
+                else if (corners_++ < most_corners)
+                    corners.push_back(corner.at);
+            }
             if (corners.size() > 1 && corners.front() == corners.back()) corners.pop_back();
             constexpr std::size_t least_corners = 3;
             if (corners.size() >= least_corners)
@@ -125,7 +135,7 @@ private:
     std::vector<RoutePoint> kml_coordinates(const char* text) const {
         std::vector<RoutePoint> points;
         std::istringstream words(text);
-        for (std::string word; words >> word && points.size() <= most_points;) {
+        for (std::string word; words >> word && points.size() <= most_corners;) {
             std::vector<std::optional<double>> parts;
             std::istringstream figures(word);
             for (std::string figure; std::getline(figures, figure, ',');) parts.push_back(number(figure.c_str()));
@@ -246,6 +256,7 @@ private:
     std::string path_;
     RouteFile file_;
     std::optional<geodesy::Position> impossible_;
+    std::size_t corners_ = 0;
 };
 
 /// A plan's way on earth.

@@ -64,6 +64,8 @@ private slots:
     void areasThatOthersWrite_data();
     void areasThatOthersWrite();
     void areasWantAHome();
+    void aCoastIsReadWhole_data();
+    void aCoastIsReadWhole();
     void wholePlansRoundTrip();
     void placesInDegreesNeedAHome();
     void wordsThatAreUnknownAreNamed_data();
@@ -354,6 +356,43 @@ void RoutesAndTerrainTest::areasThatOthersWrite() {
     QCOMPARE(int(read->size()), areas);
     QCOMPARE(int(read->front().rings.size()), rings);
     QCOMPARE(int(read->front().rings.front().size()), 4);
+}
+
+void RoutesAndTerrainTest::aCoastIsReadWhole_data() {
+    QTest::addColumn<int>("corners");
+    QTest::addColumn<bool>("read");
+    QTest::newRow("more than a route has points") << 20000 << true;
+    QTest::newRow("more than anything needs") << 500001 << false;
+}
+
+/// Cut short it would be another area: a fifth of this one leaves home outside.
+void RoutesAndTerrainTest::aCoastIsReadWhole() {
+    QFETCH(int, corners);
+    QFETCH(bool, read);
+    QTemporaryDir dir;
+    QFile file(dir.filePath(QStringLiteral("coast.kml")));
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write("<kml><Placemark><name>coast</name><Polygon><outerBoundaryIs><LinearRing><coordinates>");
+    QByteArray text;
+    for (int i = 0; i < corners; ++i) {
+        const double angle = 2.0 * M_PI * i / corners;
+        text += QByteArray::number(home.longitude_deg + 0.05 * std::cos(angle), 'f', 6) + ',' +
+                QByteArray::number(home.latitude_deg + 0.05 * std::sin(angle), 'f', 6) + ' ';
+    }
+    file.write(text);
+    file.write("</coordinates></LinearRing></outerBoundaryIs></Polygon></Placemark></kml>");
+    file.close();
+    const auto areas = read_areas(file.fileName().toStdString());
+    QCOMPARE(areas.has_value(), read);
+    if (!read) {
+        QCOMPARE(areas.error().code, units::ErrorCode::value_out_of_range);
+        return;
+    }
+    QCOMPARE(int(areas->front().rings.front().size()), corners);
+    auto request = routed();
+    QVERIFY(take_areas(request, *areas));
+    QVERIFY(geodesy::inside(request.mission.no_landing.front().rings, {0.0, 0.0}));
+    QVERIFY(geodesy::inside(request.mission.no_landing.front().rings, {0.0, -5000.0}));
 }
 
 void RoutesAndTerrainTest::areasWantAHome() {
