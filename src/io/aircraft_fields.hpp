@@ -92,6 +92,31 @@ void describe_curve(Visitor& v, Curve& curve) {
     v.text("learned_utc", curve.learned_utc, {"when it was drawn"});
 }
 
+/// Watts, or amps at a voltage; a plan takes amps alone at the volts of its pack.
+template <class Visitor, class Power>
+void describe_cruise_power(Visitor& v, Power& power_w) {
+    if constexpr (Visitor::reads) {
+        auto& in = v.document();
+        const auto current_a = in.number("cruise_current_a");
+        const auto voltage_v = in.number("cruise_voltage_v");
+        if (!current_a) {
+            power_w = in.required_number("cruise_power_w");
+            if (voltage_v) in.fail(units::ErrorCode::value_missing, "cruise_current_a");
+            return;
+        }
+        if (in.has("cruise_power_w"))
+            in.fail(units::ErrorCode::values_conflict, "",
+                    {{"fields", std::string("cruise_power_w, cruise_current_a")}});
+        power_w = *current_a * voltage_v.value_or(0.0);
+    } else {
+        v.required("cruise_power_w", power_w, {"total pack power in it, still air"});
+        const std::optional<double> none;
+        v.number_if_given("cruise_current_a", none, {"in its place: total pack current", "by power"});
+        v.number_if_given("cruise_voltage_v", none,
+                          {"of that current, of the whole pack", "in a plan: of its pack at half charge"});
+    }
+}
+
 template <class Visitor, class Aircraft>
 void describe_aircraft(Visitor& v, Aircraft& a) {
     v.text("name", a.name, {"of the aircraft"});
@@ -99,7 +124,7 @@ void describe_aircraft(Visitor& v, Aircraft& a) {
     v.word("craft", a.craft, {""});
     v.required("mass_kg", a.mass_kg, {"without the pack"});
     v.required("cruise_airspeed_mps", a.cruise_airspeed_mps, {"true airspeed of the known cruise"});
-    v.required("cruise_power_w", a.cruise_power_w, {"total pack power in it, still air"});
+    describe_cruise_power(v, a.cruise_power_w);
     v.number("cruise_all_up_mass_kg", a.cruise_all_up_mass_kg,
              {"all-up mass it was flown at", "this aircraft with this pack"});
     v.number("cruise_density_kgm3", a.cruise_density_kgm3, {"density of the air it was flown in", "1.225"});

@@ -1,5 +1,6 @@
 #include "io/document_parts.hpp"
 
+#include "core/mission/cruise_current.hpp"
 #include "io/plan_fields.hpp"
 
 namespace sobremesa::io {
@@ -12,6 +13,17 @@ namespace {
 constexpr double default_height_m = 80.0;
 
 } // namespace
+
+void take_cruise_current(DocumentReader& in, PlanRequest& request) {
+    const json* object = in.object("aircraft");
+    if (in.error() || !object) return;
+    DocumentReader aircraft(*object, in.file(), in.path_of("aircraft"));
+    const auto current_a = aircraft.number("cruise_current_a");
+    if (!current_a || aircraft.has("cruise_voltage_v")) return;
+    // The pack decides: one that cannot be is said before it is asked.
+    if (!battery::validate(request.pack)) return;
+    request.aircraft.cruise_power_w = mission::power_from_current_w(request, *current_a);
+}
 
 json optional_value(const std::optional<double>& value) {
     return value ? json(*value) : json(nullptr);

@@ -38,6 +38,9 @@ struct DocumentWords<mission::TurnRule> {
     static const char* word(mission::TurnRule rule) { return mission::turn_rule_word(rule); }
 };
 
+/// Amps alone, as pilots know them, become watts at the volts of the plan's pack.
+void take_cruise_current(DocumentReader& in, mission::PlanRequest& request);
+
 template <class Visitor, class Weather>
 void describe_weather(Visitor& v, Weather& w) {
     v.number("wind_mps", w.wind.speed_mps, {"wind aloft"});
@@ -185,6 +188,7 @@ void describe_plan(Visitor& v, Request& request) {
     v.required_object("pack", request.pack, {"see [Pack](#pack)", "required"}, [](auto& inner, auto& pack) {
         if constexpr (!std::decay_t<decltype(inner)>::lists) describe_pack(inner, pack);
     });
+    if constexpr (Visitor::reads) take_cruise_current(v.document(), request);
     v.object("weather", request.weather, {"", ""}, [](auto& inner, auto& w) { describe_weather(inner, w); });
     if constexpr (Visitor::reads) {
         // Where no bearing is given the flight goes out into the wind: the return is then the easy one.

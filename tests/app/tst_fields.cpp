@@ -40,9 +40,11 @@ void FieldsTest::everyFieldOfADocumentHasAnEditor_data() {
     QTest::addColumn<QStringList>("elsewhere");
     // Edited in their own places: notes and retiring in the list, readings in Health, the sensor's scale in
     // Sensors; what the program fits is used or discarded, not typed; the only kind of aircraft is no choice.
-    QTest::newRow("aircraft") << QStringList{QStringLiteral("kind"),          QStringLiteral("curve"),
-                                             QStringLiteral("note"),          QStringLiteral("retired"),
-                                             QStringLiteral("current_scale"), QStringLiteral("scale_convention")};
+    QTest::newRow("aircraft") << QStringList{QStringLiteral("kind"), QStringLiteral("curve"),
+                                             QStringLiteral("note"), QStringLiteral("retired"),
+                                             QStringLiteral("current_scale"), QStringLiteral("scale_convention"),
+                                             // With the watts: "5.5 A at 14.8 V".
+                                             QStringLiteral("cruise_voltage_v")};
     QTest::newRow("pack") << QStringList{QStringLiteral("known"), QStringLiteral("readings"),
                                          QStringLiteral("note"), QStringLiteral("retired")};
     QTest::newRow("build") << QStringList{};

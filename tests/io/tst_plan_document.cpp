@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "core/mission/plan.hpp"
+#include "io/kept_documents.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
@@ -41,6 +42,7 @@ private slots:
     void badDocuments();
     void syntaxErrorsNameThePlace();
     void packAloneIsADocument();
+    void ampsAreWattsAtAVoltage();
     void demoPlansRead();
 };
 
@@ -154,6 +156,35 @@ void PlanDocumentTest::syntaxErrorsNameThePlace() {
                                     std::string("[1, 2]"), std::string("null")}) {
         QVERIFY(!io::plan_from_json(text, "x").has_value());
     }
+}
+
+void PlanDocumentTest::ampsAreWattsAtAVoltage() {
+    const auto power = [](const std::string& cruise) {
+        const auto read = io::plan_from_json(with("\"cruise_power_w\": 68.0", cruise), "amps.json");
+        return read ? read->request.aircraft.cruise_power_w : -1.0;
+    };
+    const auto refused = [](const std::string& cruise) {
+        const auto read = io::plan_from_json(with("\"cruise_power_w\": 68.0", cruise), "amps.json");
+        return read ? std::string() : read.error().where.field;
+    };
+    VERIFY_NEAR(power(R"("cruise_current_a": 4.6, "cruise_voltage_v": 14.8)"), 68.08, 1e-9);
+    // At the volts of this pack at half charge: a 4S Li-ion pack rests near 3.7 V a cell there and sags a little.
+    VERIFY_NEAR(power(R"("cruise_current_a": 4.6)"), 4.6 * 4.0 * 3.65, 4.6 * 4.0 * 0.1);
+    QCOMPARE(refused(R"("cruise_current_a": 4.6, "cruise_power_w": 68)"), std::string("aircraft"));
+    QCOMPARE(refused(R"("cruise_power_w": 68, "cruise_voltage_v": 14.8)"),
+             std::string("aircraft.cruise_current_a"));
+    QCOMPARE(refused(R"("cruise_current_a": -4)"), std::string("aircraft.cruise_power_w"));
+    QCOMPARE(refused(R"("cruise_current_a": 1e300)"), std::string("aircraft.cruise_power_w"));
+    // An aircraft alone has no pack.
+    const std::string alone =
+        R"({"format": "sobremesa-aircraft", "version": 1, "mass_kg": 1, "cruise_airspeed_mps": 14,
+        "cruise_current_a": 5)";
+    const auto without = io::kept_aircraft_from_json(alone + "}", "a.json");
+    QVERIFY(!without);
+    QCOMPARE(without.error().where.field, std::string("cruise_voltage_v"));
+    VERIFY_NEAR(
+        io::kept_aircraft_from_json(alone + R"(, "cruise_voltage_v": 15})", "a.json")->aircraft.cruise_power_w,
+        75.0, 1e-9);
 }
 
 void PlanDocumentTest::packAloneIsADocument() {
