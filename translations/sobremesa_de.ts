@@ -9961,6 +9961,19 @@ verbr.</translation>
         <source>out</source>
         <translation>hin</translation>
     </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>name of a place, height</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>Drag up or down: the height flown here</source>
+        <translation>Auf- oder abziehen: die hier geflogene Höhe</translation>
+    </message>
+    <message>
+        <source>Up and down move %1, %2</source>
+        <translation>Auf und ab bewegen %1, %2</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::RechargeChart</name>

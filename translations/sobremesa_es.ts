@@ -9961,6 +9961,19 @@ usados</translation>
         <source>out</source>
         <translation>ida</translation>
     </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>name of a place, height</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>Drag up or down: the height flown here</source>
+        <translation>Arrastra arriba o abajo: la altura que se vuela aquí</translation>
+    </message>
+    <message>
+        <source>Up and down move %1, %2</source>
+        <translation>Arriba y abajo mueven %1, %2</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::RechargeChart</name>

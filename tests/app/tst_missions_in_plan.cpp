@@ -52,6 +52,7 @@ private slots:
     void placesAreTypedInTheTable();
     void aMissionIsTypedInItsSheet();
     void heightsTakeTheChartsPlace();
+    void heightsAreDraggedInTheProfile();
     void terrainLiesUnderTheMap();
     void aRasterThatIsNotThereIsSaidOnce();
     void alarmsAreThoseOfThePlan();
@@ -334,6 +335,48 @@ void MissionsInPlanTest::heightsTakeTheChartsPlace() {
     QVERIFY(!points.front().homeward && points.back().homeward);
     VERIFY_NEAR(points.back().height_m, 0.0, 2.0);
     VERIFY_NEAR(points.back().distance_m, session().plan()->flight->ground_m, 100.0);
+}
+
+/// By the hand and by keys; without places it is the mission's height.
+void MissionsInPlanTest::heightsAreDraggedInTheProfile() {
+    change([](mission::PlanRequest& r) {
+        r.mission.kind = mission::MissionKind::route;
+        r.mission.terrain_file.clear();
+        r.mission.waypoints = {{"Mill", {-3000.0, 2000.0}, {}, 0.0, false},
+                               {"Quarry", {2500.0, 3000.0}, {}, 0.0, false}};
+    });
+    window_->find<QAbstractButton>("heightsWord")->click();
+    auto* profile = window_->find<ProfileChart>("profileChart");
+    auto* plot = profile->findChild<QCustomPlot*>();
+    QTest::qWait(50);
+    const auto heights = [&] { return mission::chosen_heights(*session().plan()); };
+    QCOMPARE(heights().size(), std::size_t(2));
+    const QPoint ring = profile->toScreen(heights()[1]);
+    QTest::mousePress(plot, Qt::LeftButton, {}, ring);
+    QTest::mouseMove(plot, ring + QPoint(0, 30));
+    QTest::mouseRelease(plot, Qt::LeftButton, {}, ring + QPoint(0, 30));
+    QVERIFY(sobremesa::tests::eventually(
+        [&] { return session().request().mission.waypoints[1].height_m.has_value(); }));
+    settle();
+    const double lower_m = *session().request().mission.waypoints[1].height_m;
+    QVERIFY(lower_m < session().request().mission.height_m);
+    QVERIFY(!session().request().mission.waypoints[0].height_m);
+    VERIFY_NEAR(double(profile->toScreen(heights()[1]).x()), double(ring.x()), 40.0);
+    profile->setFocus();
+    QTest::keyClick(profile, Qt::Key_Right);
+    QTest::keyClick(profile, Qt::Key_Up);
+    QVERIFY(sobremesa::tests::eventually(
+        [&] { return session().request().mission.waypoints[0].height_m.has_value(); }));
+    QCOMPARE(*session().request().mission.waypoints[0].height_m, session().request().mission.height_m + 5.0);
+    change([](mission::PlanRequest& r) {
+        r.mission.kind = mission::MissionKind::out_and_back;
+        r.mission.waypoints.clear();
+    });
+    QCOMPARE(heights().size(), std::size_t(1));
+    const double before_m = session().request().mission.height_m;
+    QTest::keyClick(profile, Qt::Key_Down);
+    if (session().request().mission.height_m == before_m) QTest::keyClick(profile, Qt::Key_Down);
+    QVERIFY(sobremesa::tests::eventually([&] { return session().request().mission.height_m == before_m - 5.0; }));
 }
 
 void MissionsInPlanTest::terrainLiesUnderTheMap() {

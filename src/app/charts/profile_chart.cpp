@@ -16,15 +16,22 @@ using units::Quantity;
 
 ProfileChart::ProfileChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
     embed_plot(*this, *plot_);
+    setFocusPolicy(Qt::StrongFocus);
+    plot_->installEventFilter(this);
+    plot_->setMouseTracking(true);
     setMinimumSize(240, 140);
     setAccessibleName(tr("Height along the flight"));
     connect(&Look::instance(), &Look::changed, this, &ProfileChart::refresh);
     refresh();
 }
 
-void ProfileChart::setProfile(std::vector<mission::ProfilePoint> profile, double clearance_m) {
+void ProfileChart::setProfile(std::vector<mission::ProfilePoint> profile, double clearance_m,
+                              std::vector<mission::ChosenHeight> heights, QStringList names) {
     profile_ = std::move(profile);
     clearance_m_ = clearance_m;
+    heights_ = std::move(heights);
+    names_ = std::move(names);
+    if (handled_ >= int(heights_.size())) handled_ = -1;
     refresh();
 }
 
@@ -50,6 +57,97 @@ ShownTable ProfileChart::shownTable() const {
 
 void ProfileChart::paintInto(QPaintDevice& device, const QSize& size) {
     paint_plot(*plot_, device, size);
+}
+
+void ProfileChart::addHeights() {
+    const Look& look = Look::instance();
+    const auto way = look.quantities().notation(Quantity::turn_distance);
+    const auto height = look.quantities().notation(Quantity::height);
+    for (std::size_t i = 0; i < heights_.size(); ++i) {
+        const double x = heights_[i].distance_m * way.factor;
+        const double y = heights_[i].height_m * height.factor;
+        QCPGraph* ring = plot_->addGraph();
+        ring->setData({x}, {y}, true);
+        ring->setLineStyle(QCPGraph::lsNone);
+        ring->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(look.theme().ink, look.scaled(1.8)),
+                                              look.theme().panel, look.scaled(int(i) == handled_ ? 14 : 10)));
+        auto* words = add_text(plot_, look.theme().ink, Look::small_px, true);
+        words->position->setCoords(x, y);
+        words->setPositionAlignment(Qt::AlignHCenter | Qt::AlignTop);
+        words->setPadding(QMargins(0, look.scaled(9), 0, 0));
+        words->setText(tr("%1 %2", "name of a place, height")
+                           .arg(names_.value(int(i)), look.quantities().height(heights_[i].height_m))
+                           .trimmed());
+    }
+}
+
+QPoint ProfileChart::toScreen(const mission::ChosenHeight& height) const {
+    const auto& q = Look::instance().quantities();
+    const double x = height.distance_m * q.notation(Quantity::turn_distance).factor;
+    const double y = height.height_m * q.notation(Quantity::height).factor;
+    return {int(std::lround(plot_->xAxis->coordToPixel(x))), int(std::lround(plot_->yAxis->coordToPixel(y)))};
+}
+
+int ProfileChart::heightAt(const QPoint& at) const {
+    constexpr int grab_px = 16;
+    for (std::size_t i = 0; i < heights_.size(); ++i) {
+        const QPoint away = toScreen(heights_[i]) - at;
+        if (std::hypot(away.x(), away.y()) <= Look::instance().scaled(grab_px)) return int(i);
+    }
+    return -1;
+}
+
+bool ProfileChart::eventFilter(QObject* watched, QEvent* event) {
+    if (watched != plot_) return QWidget::eventFilter(watched, event);
+    if (event->type() == QEvent::MouseButtonPress) {
+        setFocus();
+        dragged_ = heightAt(static_cast<QMouseEvent*>(event)->pos());
+        return dragged_ >= 0;
+    }
+    if (event->type() == QEvent::MouseMove) {
+        const QPoint at = static_cast<QMouseEvent*>(event)->pos();
+        if (dragged_ >= 0) {
+            const double factor = Look::instance().quantities().notation(Quantity::height).factor;
+            emit heightDragged(dragged_, std::max(0.0, std::round(plot_->yAxis->pixelToCoord(at.y()) / factor)));
+            return true;
+        }
+        const bool over = heightAt(at) >= 0;
+        plot_->setCursor(over ? Qt::SizeVerCursor : Qt::ArrowCursor);
+        plot_->setToolTip(over ? tr("Drag up or down: the height flown here") : QString());
+    }
+    if (event->type() == QEvent::MouseButtonRelease && dragged_ >= 0) {
+        dragged_ = -1;
+        refresh();
+        emit dragFinished();
+        return true;
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+void ProfileChart::stepHeight(int by) {
+    const auto count = int(heights_.size());
+    handled_ = handled_ < 0 ? (by > 0 ? 0 : count - 1) : (handled_ + by + count) % count;
+    setAccessibleDescription(tr("Up and down move %1, %2")
+                                 .arg(names_.value(handled_), Look::instance().quantities().height(
+                                                                  heights_[std::size_t(handled_)].height_m)));
+    refresh();
+}
+
+void ProfileChart::keyPressEvent(QKeyEvent* event) {
+    const int key = event->key();
+    const bool sideways = key == Qt::Key_Left || key == Qt::Key_Right;
+    const bool upright = key == Qt::Key_Up || key == Qt::Key_Down;
+    if (heights_.empty() || !(sideways || upright)) {
+        QWidget::keyPressEvent(event);
+        return;
+    }
+    if (sideways || handled_ < 0) {
+        stepHeight(key == Qt::Key_Left ? -1 : 1);
+        return;
+    }
+    constexpr double step_m = 5.0;
+    const double before_m = heights_[std::size_t(handled_)].height_m;
+    emit heightDragged(handled_, std::max(0.0, before_m + (key == Qt::Key_Up ? step_m : -step_m)));
 }
 
 void ProfileChart::refresh() {
@@ -116,8 +214,12 @@ void ProfileChart::refresh() {
         words->setPositionAlignment(Qt::AlignHCenter | Qt::AlignBottom);
         words->setText(homeward ? tr("home") : tr("out"));
     }
-    plot_->xAxis->setRange(0.0, profile_.back().distance_m * way.factor);
-    plot_->yAxis->setRange(least - room, most + 1.5 * room);
+    addHeights();
+    // While a height is dragged the scale stays still under the hand.
+    if (dragged_ < 0) {
+        plot_->xAxis->setRange(0.0, profile_.back().distance_m * way.factor);
+        plot_->yAxis->setRange(least - room, most + 1.5 * room);
+    }
     plot_->replot(QCustomPlot::rpQueuedReplot);
 }
 

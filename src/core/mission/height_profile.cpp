@@ -52,4 +52,33 @@ std::vector<ProfilePoint> height_profile(const Plan& plan) {
     return points;
 }
 
+std::vector<ChosenHeight> chosen_heights(const Plan& plan) {
+    std::vector<ChosenHeight> heights;
+    if (!plan.turn) return heights;
+    const double turn_m = plan.turn->distance_m.value;
+    const Mission& mission = plan.request.mission;
+    // In their order along the way out: a way may pass a place more than once.
+    std::size_t from = 0;
+    for (std::size_t i = 0; i < mission.waypoints.size(); ++i) {
+        constexpr double at_it_m = 30.0;
+        std::optional<std::size_t> nearest;
+        double nearest_m = at_it_m;
+        for (std::size_t k = from; k < plan.outward.size() && plan.outward[k].distance_m <= turn_m; ++k) {
+            const double away_m = geodesy::distance_m(plan.outward[k].at, mission.waypoints[i].at);
+            if (away_m < nearest_m) {
+                nearest = k;
+                nearest_m = away_m;
+            } else if (nearest && away_m > at_it_m) {
+                break;
+            }
+        }
+        if (!nearest) continue;
+        heights.push_back(
+            {plan.outward[*nearest].distance_m, mission.waypoints[i].height_m.value_or(mission.height_m), i});
+        from = *nearest;
+    }
+    if (heights.empty()) heights.push_back({0.5 * turn_m, mission.height_m, std::nullopt});
+    return heights;
+}
+
 } // namespace sobremesa::mission

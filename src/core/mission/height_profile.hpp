@@ -1,5 +1,7 @@
 #pragma once
 
+#include <cstddef>
+#include <optional>
 #include <vector>
 
 #include "core/mission/plan.hpp"
@@ -16,6 +18,19 @@ struct ProfilePoint {
     double ground_m = 0.0;
     bool homeward = false;
 };
+
+/// Where a height that the pilot chose is flown: that of a waypoint, or the mission's.
+struct ChosenHeight {
+    /// Flown since launch, m.
+    double distance_m = 0.0;
+    /// Above home, m.
+    double height_m = 0.0;
+    /// Of `Mission::waypoints`; empty: the mission's own.
+    std::optional<std::size_t> waypoint;
+};
+
+/// Of the waypoints that are flown over before the turn; where there are none, the mission's height half way out.
+std::vector<ChosenHeight> chosen_heights(const Plan& plan);
 
 /// The flight from the side, as finely as the ground is known.
 /// @return empty without a turn

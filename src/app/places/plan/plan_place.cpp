@@ -173,6 +173,17 @@ PlanPlace::PlanPlace(session::PlanSession& session, session::Workspace& workspac
     connect(map_, &MapView::windDragged, this, [this](const atmosphere::Wind& wind) {
         edit([&](mission::PlanRequest& r) { mission::set_spoken_wind(r, wind); });
     });
+    connect(profile_, &ProfileChart::heightDragged, this, [this](int index, double height_m) {
+        if (!shown_) return;
+        const auto heights = mission::chosen_heights(*shown_);
+        if (index >= int(heights.size())) return;
+        edit([&](mission::PlanRequest& r) {
+            if (const auto waypoint = heights[std::size_t(index)].waypoint)
+                r.mission.waypoints[*waypoint].height_m = height_m;
+            else
+                r.mission.height_m = height_m;
+        });
+    });
     connect(chart_, &HomewardChart::reserveDragged, this, [this](double share) {
         edit([&](mission::PlanRequest& r) { r.reserve = mission::ShareOfUsable{share}; });
     });
@@ -660,7 +671,14 @@ void PlanPlace::showMap(const mission::Plan& plan) {
     map_->setWays(std::move(ways));
     map_->setAccessibleName(wording::map_summary(plan, q));
     settleHome();
-    profile_->setProfile(mission::height_profile(plan), mission.clearance_m);
+    auto heights = mission::chosen_heights(plan);
+    QStringList names;
+    for (const auto& height : heights)
+        names << (height.waypoint && !mission.waypoints[*height.waypoint].name.empty()
+                      ? QString::fromStdString(mission.waypoints[*height.waypoint].name)
+                  : height.waypoint ? QString::number(*height.waypoint + 1)
+                                    : QString());
+    profile_->setProfile(mission::height_profile(plan), mission.clearance_m, std::move(heights), std::move(names));
 }
 
 } // namespace sobremesa::app
