@@ -24,8 +24,7 @@ void DebriefSession::open(const QString& path, const ReadingChoices& wanted) {
     emit opening(path);
     const auto progress = [this](double share) {
         progress_ = share;
-        QMetaObject::invokeMethod(
-            this, [this] { emit progressed(progress_); }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(this, &DebriefSession::tellProgress, Qt::QueuedConnection);
     };
     job_.start([path, progress,
                 choices](const std::stop_token& stop) { return debrief_file(path, stop, progress, choices); },
@@ -38,6 +37,10 @@ void DebriefSession::open(const QString& path, const ReadingChoices& wanted) {
                    debrief_ = std::make_shared<const Debrief>(std::move(*result));
                    emit debriefChanged();
                });
+}
+
+void DebriefSession::tellProgress() {
+    emit progressed(progress_);
 }
 
 void DebriefSession::openAgain(const ReadingChoices& choices) {

@@ -71,6 +71,8 @@ signals:
     void refused(const units::Error& error);
 
 private:
+    void tellProgress();
+
     std::shared_ptr<const Debrief> debrief_;
     ColumnMemory memory_;
     int latest_ = 0;

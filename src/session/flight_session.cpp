@@ -281,6 +281,10 @@ LeftAtLanding FlightSession::left() const {
     return debrief_.left(flight_.flown);
 }
 
+void FlightSession::tellFiling() {
+    emit filingProgressed(filing_share_);
+}
+
 void FlightSession::file() {
     const auto debrief = debrief_.debrief();
     if (!debrief || filed_ || filing_) return;
@@ -296,8 +300,8 @@ void FlightSession::file() {
         this,
         [this, path = debrief->path.toStdString()](logbook::Book& book, const std::stop_token& stop) {
             return book.storeLog(path, stop, [this](double share) {
-                QMetaObject::invokeMethod(
-                    this, [this, share] { emit filingProgressed(share); }, Qt::QueuedConnection);
+                filing_share_ = share;
+                QMetaObject::invokeMethod(this, &FlightSession::tellFiling, Qt::QueuedConnection);
             });
         },
         [this, debrief](const units::Result<logbook::StoredLog>& stored) {

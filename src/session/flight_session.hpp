@@ -1,5 +1,6 @@
 #pragma once
 
+#include <atomic>
 #include <memory>
 #include <optional>
 
@@ -92,6 +93,7 @@ signals:
 
 private:
     void debriefed();
+    void tellFiling();
     void flownEdited();
     void followWorkspace();
     void keep();
@@ -108,6 +110,7 @@ private:
     book::KeptFlight flight_;
     std::optional<Id> filed_;
     std::optional<Id> opening_flight_;
+    std::atomic<double> filing_share_ = 0.0;
     /// A filed flight whose log is being read in another way.
     std::optional<Id> reopened_;
     QString reopened_path_;

@@ -46,8 +46,7 @@ void LatestJob::work() {
         deliver_ = std::move(deliver);
     }
     // Queued to the owner's thread; dropped with the owner.
-    QMetaObject::invokeMethod(
-        this, [this] { finish(); }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(this, &LatestJob::finish, Qt::QueuedConnection);
 }
 
 void LatestJob::finish() {

@@ -4,6 +4,7 @@
 #include <cstdlib>
 
 #include <QFile>
+#include <QNetworkProxy>
 #include <QSignalSpy>
 #include <QTcpServer>
 #include <QTcpSocket>
@@ -51,6 +52,8 @@ std::string stream_of(const telemetry::FlightLog& log, practice::StreamFormat fo
 class SourcesTest : public QObject {
     Q_OBJECT
 private slots:
+    /// The peers of these tests are sockets too.
+    void initTestCase() { QNetworkProxy::setApplicationProxy(QNetworkProxy::NoProxy); }
     void udpArrives();
     void nothingIsSentBackOverUdp();
     void tcpArrivesAndNothingIsSentBack();
