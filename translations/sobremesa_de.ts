@@ -6767,10 +6767,6 @@ at %3, like a LiPo</source>
         <translation>Energie</translation>
     </message>
     <message>
-        <source>farthest %1</source>
-        <translation>max. %1</translation>
-    </message>
-    <message>
         <source>Track of the flight, %1 from home</source>
         <translation>Spur des Flugs, %1 von zu Hause</translation>
     </message>
@@ -8066,10 +8062,6 @@ verbr.</translation>
         <translation>%1 wurde von Hand abgelegt: ohne Flugweg.</translation>
     </message>
     <message>
-        <source>farthest %1</source>
-        <translation>max. %1</translation>
-    </message>
-    <message>
         <source>%1: %2</source>
         <comment>flight, what its homeward chart says</comment>
         <translation>%1: %2</translation>
@@ -9098,6 +9090,10 @@ verbr.</translation>
     <message>
         <source>Draw a no-landing area</source>
         <translation>Landeverbotsgebiet zeichnen</translation>
+    </message>
+    <message>
+        <source>farthest %1</source>
+        <translation>max. %1</translation>
     </message>
 </context>
 <context>

@@ -6767,10 +6767,6 @@ a %3, como una LiPo</translation>
         <translation>energía</translation>
     </message>
     <message>
-        <source>farthest %1</source>
-        <translation>máx. %1</translation>
-    </message>
-    <message>
         <source>Track of the flight, %1 from home</source>
         <translation>Traza del vuelo, %1 de casa</translation>
     </message>
@@ -8066,10 +8062,6 @@ usados</translation>
         <translation>%1 se archivó a mano: no tiene trazado.</translation>
     </message>
     <message>
-        <source>farthest %1</source>
-        <translation>máx. %1</translation>
-    </message>
-    <message>
         <source>%1: %2</source>
         <comment>flight, what its homeward chart says</comment>
         <translation>%1: %2</translation>
@@ -9098,6 +9090,10 @@ usados</translation>
     <message>
         <source>Draw a no-landing area</source>
         <translation>Dibujar una zona sin aterrizaje</translation>
+    </message>
+    <message>
+        <source>farthest %1</source>
+        <translation>máx. %1</translation>
     </message>
 </context>
 <context>

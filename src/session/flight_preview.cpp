@@ -1,6 +1,5 @@
 #include "session/flight_preview.hpp"
 
-#include <QDir>
 #include <QFile>
 
 #include "io/terrain.hpp"
@@ -26,14 +25,7 @@ void FlightPreview::show(std::optional<Id> flight_id) {
     }
     reading_ = true;
     const Id log_id = *found->second.log_id;
-    // What a log is read as goes by the ending of its name.
-    QString name = QStringLiteral("flight.csv");
-    for (const auto& log : workspace_.logs()) {
-        if (log.id == log_id) name = QString::fromStdString(log.name);
-    }
-    const QString folder = from_book_.filePath(QString::number(log_id));
-    QDir().mkpath(folder);
-    const QString path = QDir(folder).filePath(name);
+    const QString path = log_file(workspace_, from_book_, log_id);
     workspace_.worker().run<units::Result<void>>(
         this,
         [log_id, path](logbook::Book& book, const std::stop_token&) {

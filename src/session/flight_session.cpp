@@ -49,18 +49,21 @@ void FlightSession::openLog(const QString& path) {
     debrief_.open(path);
 }
 
+QString log_file(const Workspace& workspace, const QTemporaryDir& below, Id log_id) {
+    QString name = QStringLiteral("flight.csv");
+    for (const auto& log : workspace.logs()) {
+        if (log.id == log_id) name = QString::fromStdString(log.name);
+    }
+    const QString folder = below.filePath(QString::number(log_id));
+    QDir().mkpath(folder);
+    return QDir(folder).filePath(name);
+}
+
 void FlightSession::openFlight(Id id) {
     const auto found = workspace_.library().flights.find(id);
     if (found == workspace_.library().flights.end() || !found->second.log_id) return;
     const Id log_id = *found->second.log_id;
-    QString name = QStringLiteral("flight.csv");
-    for (const auto& log : workspace_.logs()) {
-        if (log.id == log_id) name = QString::fromStdString(log.name);
-    }
-    // A folder for each, so that two logs of one name do not meet.
-    const QString folder = from_book_.filePath(QString::number(log_id));
-    QDir().mkpath(folder);
-    const QString path = QDir(folder).filePath(name);
+    const QString path = log_file(workspace_, from_book_, log_id);
     opening_flight_ = id;
     workspace_.worker().run<units::Result<void>>(
         this,

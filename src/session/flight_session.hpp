@@ -20,6 +20,10 @@ namespace sobremesa::session {
 /// How the log of a filed flight is read.
 ReadingChoices reading_choices(const book::KeptFlight& flight);
 
+/// Where a log of the book is written to be read: a folder for each, made below this one, so that two logs of one
+/// name do not meet; under its own name, whose ending says what it is.
+QString log_file(const Workspace& workspace, const QTemporaryDir& below, Id log_id);
+
 /// The flight on the debrief table: its log, what it was flown with, and whether it is filed in the logbook.
 ///
 /// Until it is filed its setting is a draft; afterwards every change of it is an edit of the flight.

@@ -10,6 +10,7 @@
 #include "app/charts/homeward_chart.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/map/map_view.hpp"
+#include "app/map/track_ways.hpp"
 #include "app/places/debrief/filing_form.hpp"
 #include "app/places/debrief/flight_report_view.hpp"
 #include "app/places/debrief/set_aside_model.hpp"
@@ -571,27 +572,7 @@ MapView::Way DebriefPlace::plannedWay() const {
 
 void DebriefPlace::showTrack() {
     const auto debrief = session_.debrief();
-    const auto& track = debrief->summary.track;
-    const auto& distance = debrief->summary.distance;
-    std::vector<MapView::Way> ways;
-    std::optional<MapView::TurnMark> farthest;
-    if (!track.east_m.empty() && distance.farthest_at_s) {
-        // Out until the farthest point, home from there.
-        MapView::Way out{{}, false, false, {}};
-        MapView::Way home{{}, true, false, {}};
-        for (std::size_t i = 0; i < track.time_s.size(); ++i) {
-            const geodesy::EastNorth here{track.east_m[i], track.north_m[i]};
-            if (track.time_s[i] <= *distance.farthest_at_s) out.points.push_back(here);
-            if (track.time_s[i] >= *distance.farthest_at_s) home.points.push_back(here);
-            if (track.time_s[i] == *distance.farthest_at_s) {
-                farthest = MapView::TurnMark{
-                    here, 0.0,
-                    tr("farthest %1")
-                        .arg(Look::instance().quantities().distance(distance.farthest_from_home_m->value))};
-            }
-        }
-        ways = {std::move(out), std::move(home)};
-    }
+    auto [ways, farthest] = track_on_map(debrief->summary);
     if (auto planned = plannedWay(); !planned.points.empty()) ways.push_back(std::move(planned));
     map_->setMarker(std::nullopt);
     map_->setTurn(farthest, false);

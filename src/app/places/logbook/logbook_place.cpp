@@ -11,6 +11,7 @@
 
 #include "app/charts/homeward_chart.hpp"
 #include "app/map/map_view.hpp"
+#include "app/map/track_ways.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/button_row.hpp"
 #include "app/widgets/cell_model.hpp"
@@ -264,23 +265,9 @@ void LogbookPlace::showPicture() {
     const auto& q = Look::instance().quantities();
     QString words = kept.log_id ? tr("%1: the log is being read…").arg(name)
                                 : tr("%1 was filed by hand: it has no track.").arg(name);
-    std::vector<MapView::Way> ways;
-    std::optional<MapView::TurnMark> farthest;
+    TrackOnMap track;
     if (picture) {
-        const auto& track = picture->summary.track;
-        const auto& distance = picture->summary.distance;
-        const double turned_s = distance.farthest_at_s.value_or(0.0);
-        MapView::Way out{{}, false, false, {}};
-        MapView::Way home{{}, true, false, {}};
-        for (std::size_t i = 0; i < track.east_m.size(); ++i) {
-            const geodesy::EastNorth here{track.east_m[i], track.north_m[i]};
-            if (track.time_s[i] <= turned_s) out.points.push_back(here);
-            if (track.time_s[i] >= turned_s) home.points.push_back(here);
-            if (distance.farthest_at_s && track.time_s[i] == turned_s)
-                farthest = MapView::TurnMark{
-                    here, 0.0, tr("farthest %1").arg(q.distance(distance.farthest_from_home_m->value))};
-        }
-        ways = {std::move(out), std::move(home)};
+        track = track_on_map(picture->summary);
         words = picture->flown
                     ? tr("%1: %2", "flight, what its homeward chart says")
                           .arg(name, wording::flown_sentence(*picture->flown, q))
@@ -289,8 +276,8 @@ void LogbookPlace::showPicture() {
     } else if (kept.log_id && preview_.is_settled()) {
         words = tr("%1: its log cannot be read. Check the logbook.").arg(name);
     }
-    map_->setTurn(farthest, false);
-    map_->setWays(std::move(ways));
+    map_->setTurn(track.farthest, false);
+    map_->setWays(std::move(track.ways));
     map_->showAll();
     map_->setAccessibleName(words);
     chart_->setVisible(picture && picture->flown);
