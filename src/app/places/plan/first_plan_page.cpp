@@ -109,6 +109,8 @@ void FirstPlanPage::showAnswer() {
     }
     for (const auto& diagnostic : plan->diagnostics) {
         if (diagnostic.severity != units::Severity::warning) continue;
+        // Nobody has flown anything yet: that is said of the plan, once there is one.
+        if (diagnostic.code == units::DiagnosticCode::pack_not_flown) continue;
         auto* line = new TextLabel(Role::warning, wording::message(diagnostic, q));
         warnings_->addWidget(line);
         line->show();
