@@ -73,8 +73,9 @@ void ProfileChart::addHeights() {
                                               look.theme().panel, look.scaled(int(i) == handled_ ? 14 : 10)));
         auto* words = add_text(plot_, look.theme().ink, Look::small_px, true);
         words->position->setCoords(x, y);
-        words->setPositionAlignment(Qt::AlignHCenter | Qt::AlignTop);
-        words->setPadding(QMargins(0, look.scaled(9), 0, 0));
+        // Above it: the ground is below, and so are the legs beside a summit.
+        words->setPositionAlignment(Qt::AlignHCenter | Qt::AlignBottom);
+        words->setPadding(QMargins(0, 0, 0, look.scaled(9)));
         words->setText(tr("%1 %2", "name of a place, height")
                            .arg(names_.value(int(i)), look.quantities().height(heights_[i].height_m))
                            .trimmed());
@@ -211,7 +212,7 @@ void ProfileChart::refresh() {
         auto* words = add_text(plot_, homeward ? theme.homeward : theme.outward, Look::small_px, true);
         const auto middle = x[homeward].size() / 2;
         words->position->setCoords(x[homeward][middle], y[homeward][middle]);
-        words->setPositionAlignment(Qt::AlignHCenter | Qt::AlignBottom);
+        words->setPositionAlignment(Qt::AlignHCenter | Qt::AlignTop);
         words->setText(homeward ? tr("home") : tr("out"));
     }
     addHeights();
