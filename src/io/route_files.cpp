@@ -282,6 +282,11 @@ RouteFile route_of(const mission::PlanRequest& request, const std::optional<geod
         if (shown(place.at)) route.places.push_back({place.name, frame.reverse(place.at), place.height_m});
     }
     for (const auto& area : mission.no_landing) {
+        // An outline around home, or past its door, would tell where it is.
+        const bool tells = std::any_of(area.rings.begin(), area.rings.end(), [&](const auto& ring) {
+            return std::any_of(ring.begin(), ring.end(), [&](const auto& corner) { return !shown(corner); });
+        });
+        if (tells || (hide_home && geodesy::inside(area.rings, {}))) continue;
         auto& written = route.areas.emplace_back();
         written.name = area.name;
         for (const auto& ring : area.rings) {

@@ -317,6 +317,14 @@ void LogbookPlaceTest::tracksOfAllThenTheChosenFlight() {
     QVERIFY(sobremesa::tests::eventually([&] { return place().preview().picture() != nullptr; }));
     QCOMPARE(place().preview().picture()->flight_id, flight("thermals"));
     QVERIFY(words().startsWith(QStringLiteral("thermals: ")));
+    // One that is removed while it is read, and while the table is out of sight.
+    place().choose(flight("calm"));
+    (*window_)->showPlace(Place::plan);
+    (*window_)->workspace().removeFlights({flight("calm")});
+    QVERIFY(sobremesa::tests::eventually([&] { return place().preview().is_settled(); }));
+    (*window_)->showPlace(Place::logbook);
+    window_->find<QAction>("undoAction")->trigger();
+    QVERIFY(sobremesa::tests::eventually([&] { return table().model()->rowCount() == 8; }));
     table().clearSelection();
     QVERIFY(words().startsWith(QStringLiteral("8 tracks")));
     QVERIFY(!chart->isVisible());

@@ -159,10 +159,16 @@ void RoutesAndTerrainTest::homeCanBeHidden() {
     QFETCH(int, format);
     auto request = routed();
     request.mission.waypoints.push_back({"close by", {120.0, 50.0}, {}, 0.0, false});
+    request.mission.no_landing = {
+        {"round home", {{{-900.0, -900.0}, {900.0, -900.0}, {900.0, 900.0}, {-900.0, 900.0}}}},
+        {"at the door", {{{200.0, 0.0}, {900.0, 0.0}, {900.0, 900.0}}}},
+        {"far off", {{{2000.0, 0.0}, {2900.0, 0.0}, {2900.0, 900.0}}}}};
     const auto text = route_text(request, {}, RouteFormat(format), true);
     QVERIFY(text);
     QVERIFY(text->find("home") == std::string::npos);
     QVERIFY(text->find("close by") == std::string::npos);
+    QVERIFY(text->find("round home") == std::string::npos && text->find("at the door") == std::string::npos);
+    QCOMPARE(text->find("far off") != std::string::npos, RouteFormat(format) != RouteFormat::gpx);
     const auto read = read_route(
         write(QStringLiteral("hidden.") + ending(RouteFormat(format)), QByteArray::fromStdString(*text)));
     QCOMPARE(read->points.size(), 3u);

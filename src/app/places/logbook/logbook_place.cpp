@@ -259,7 +259,10 @@ void LogbookPlace::showPicture() {
         showAllTracks();
         return;
     }
-    const auto& kept = workspace_.library().flights.at(ids.front());
+    // A flight may be gone that the table, not in sight, still lists.
+    const auto found = workspace_.library().flights.find(ids.front());
+    if (found == workspace_.library().flights.end()) return;
+    const auto& kept = found->second;
     const auto picture = preview_.picture();
     const QString name = QString::fromStdString(kept.name);
     const auto& q = Look::instance().quantities();
