@@ -46,8 +46,7 @@ QStringList with_demo_folder(QStringList arguments) {
     const QString next = arguments.value(at + 1);
     // A file that follows is one to open.
     const bool given = !next.isEmpty() && !next.startsWith(QLatin1Char('-')) && !QFileInfo(next).isFile();
-    if (!given)
-        arguments.insert(at + 1, sobremesa::session::demo_folder(QCoreApplication::applicationDirPath()));
+    if (!given) arguments.insert(at + 1, sobremesa::session::demo_folder(QCoreApplication::applicationDirPath()));
     return arguments;
 }
 
@@ -116,12 +115,12 @@ int main(int argc, char** argv) {
     if (parser.isSet(demo)) {
         const QString copy = sobremesa::session::throw_away_copy(parser.value(demo), throw_away.path());
         if (copy.isEmpty()) {
-            QTextStream(stderr) << (parser.value(demo).isEmpty()
-                                        ? QApplication::translate("main", "The demo flights are not installed with "
-                                                                          "this program.")
-                                        : QApplication::translate("main", "There is no demo folder %1.")
-                                              .arg(parser.value(demo)))
-                                << "\n";
+            QTextStream(stderr)
+                << (parser.value(demo).isEmpty()
+                        ? QApplication::translate("main", "The demo flights are not installed with "
+                                                          "this program.")
+                        : QApplication::translate("main", "There is no demo folder %1.").arg(parser.value(demo)))
+                << "\n";
             return 1;
         }
         window.setThrowAway();

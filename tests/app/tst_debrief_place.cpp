@@ -94,7 +94,8 @@ void DebriefPlaceTest::aDroppedLogIsLaidOpen() {
     window_->settle();
 }
 
-/// GPX counts heights from sea level (GPX 1.1 schema, "elevation in meters"): strips, track and plan count from home.
+/// GPX counts heights from sea level (GPX 1.1 schema, "elevation in meters"): strips, track and plan count from
+/// home.
 void DebriefPlaceTest::heightsCountFromHome() {
     QString text = QStringLiteral("<gpx version=\"1.1\" xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><trkseg>");
     constexpr double field_m = 914.0;
@@ -102,11 +103,12 @@ void DebriefPlaceTest::heightsCountFromHome() {
         // Out for 150 s and back, up to 80 m and down again.
         const int out = s <= 150 ? s : 300 - s;
         const double height_m = field_m + std::min(80.0, 2.0 * out);
-        text += QStringLiteral("<trkpt lat=\"%1\" lon=\"-4.0\"><ele>%2</ele><time>2026-05-02T10:%3:%4Z</time></trkpt>")
-                    .arg(41.0 + out * 15.0 / 111200.0, 0, 'f', 7)
-                    .arg(height_m, 0, 'f', 1)
-                    .arg(s / 60, 2, 10, QLatin1Char('0'))
-                    .arg(s % 60, 2, 10, QLatin1Char('0'));
+        text +=
+            QStringLiteral("<trkpt lat=\"%1\" lon=\"-4.0\"><ele>%2</ele><time>2026-05-02T10:%3:%4Z</time></trkpt>")
+                .arg(41.0 + out * 15.0 / 111200.0, 0, 'f', 7)
+                .arg(height_m, 0, 'f', 1)
+                .arg(s / 60, 2, 10, QLatin1Char('0'))
+                .arg(s % 60, 2, 10, QLatin1Char('0'));
     }
     text += QStringLiteral("</trkseg></trk></gpx>");
     const QString path = folder_.filePath(QStringLiteral("high-field.gpx"));

@@ -73,7 +73,8 @@ void DataTable::fillMenu(QMenu& menu, const QPoint& at) {
         }
         menu.addSeparator();
         if (index.data(explanation_role).canConvert<units::Explanation>())
-            menu.addAction(tr("Why this number?"), this, [this, index = QPersistentModelIndex(index)] { explain(index); });
+            menu.addAction(tr("Why this number?"), this,
+                           [this, index = QPersistentModelIndex(index)] { explain(index); });
     }
 }
 

@@ -119,8 +119,9 @@ std::vector<FlightPart> flights_in(const FlightLog& log, const CleaningRules& ru
 units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const CleaningRules& rules = {},
                               const std::stop_token& stop = {});
 
-/// The height that the log gives the place it begins at, m: logs count from sea level, from the launch or from where
-/// the instrument was switched on; what is planned and shown counts from home. Nothing where no row has a height.
+/// The height that the log gives the place it begins at, m: logs count from sea level, from the launch or from
+/// where the instrument was switched on; what is planned and shown counts from home. Nothing where no row has a
+/// height.
 std::optional<double> home_height_m(const CleanLog& log);
 
 } // namespace sobremesa::telemetry
