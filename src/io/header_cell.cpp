@@ -44,7 +44,7 @@ std::string words_of_camel_case(std::string_view cell) {
 void add_words(HeaderCell& cell, std::string_view words) {
     for (std::size_t at = 0; at < words.size();) {
         const std::size_t end = std::min(words.find(' ', at), words.size());
-        cell.words.emplace_back(words.substr(at, end - at));
+        cell.add(words.substr(at, end - at));
         at = end + 1;
     }
 }

@@ -215,12 +215,23 @@ constexpr std::array translations = {
     Translation{"zellspannung", "cell voltage"},
 };
 
+constexpr bool before(const Translation& a, std::string_view word) {
+    return a.word < word;
+}
+
+constexpr bool in_order() {
+    for (std::size_t i = 1; i < translations.size(); ++i) {
+        if (!before(translations[i - 1], translations[i].word)) return false;
+    }
+    return true;
+}
+static_assert(in_order(), "looked up by halves");
+
 } // namespace
 
 std::string_view header_word_in_english(std::string_view word) {
-    const auto* const found = std::find_if(translations.begin(), translations.end(),
-                                           [&](const Translation& t) { return t.word == word; });
-    return found == translations.end() ? word : found->english;
+    const auto* const found = std::lower_bound(translations.begin(), translations.end(), word, before);
+    return found == translations.end() || found->word != word ? word : found->english;
 }
 
 } // namespace sobremesa::io

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cctype>
+#include <cstdint>
 
 #include "core/units/constants.hpp"
 
@@ -146,6 +147,16 @@ constexpr std::array units_known = {
     Unit{"dbm", Dimension::decibel, 1.0},
 };
 
+/// Places in `units_known`, which has the usual unit of each quantity first, in the order of their words.
+constexpr auto by_word = [] {
+    static_assert(units_known.size() <= 255);
+    std::array<std::uint8_t, units_known.size()> places{};
+    for (std::size_t i = 0; i < places.size(); ++i) places[i] = std::uint8_t(i);
+    std::sort(places.begin(), places.end(),
+              [](std::uint8_t a, std::uint8_t b) { return units_known[a].word < units_known[b].word; });
+    return places;
+}();
+
 constexpr std::array meanings = {
     Meaning{Channel::time_s, Dimension::time, 1.0, "s"},
     Meaning{Channel::latitude_deg, Dimension::angle, 1.0, "deg"},
@@ -194,9 +205,10 @@ std::string lower(std::string_view text) {
 
 std::optional<Unit> unit_from_word(std::string_view word) {
     const auto* const found =
-        std::find_if(units_known.begin(), units_known.end(), [&](const Unit& u) { return u.word == word; });
-    if (found == units_known.end()) return std::nullopt;
-    return *found;
+        std::lower_bound(by_word.begin(), by_word.end(), word,
+                         [](std::uint8_t i, std::string_view w) { return units_known[i].word < w; });
+    if (found == by_word.end() || units_known[*found].word != word) return std::nullopt;
+    return units_known[*found];
 }
 
 std::vector<Unit> units_of(Dimension dimension) {
