@@ -1545,14 +1545,6 @@
         <translation>Elektronik nach Teilen</translation>
     </message>
     <message>
-        <source>Enter names, watts and grams separated by commas, such as “video 6, camera 3.5 85g”.</source>
-        <translation>Schreibe Namen, Watt und Gramm mit Kommas dazwischen, etwa „video 6, camera 3.5 85g“.</translation>
-    </message>
-    <message>
-        <source>such as “video 6, camera 3 85g”: watts, whose sum then counts, and grams where known</source>
-        <translation>etwa „video 6, camera 3 85g“: Watt, deren Summe dann zählt, und Gramm, wo bekannt</translation>
-    </message>
-    <message>
         <source>Use one of: %1.</source>
         <translation>Nimm eines von: %1.</translation>
     </message>
@@ -1969,14 +1961,6 @@
         <translation>Entladetabelle des Herstellers, eine Zelle</translation>
     </message>
     <message>
-        <source>Enter a current and a charge for each row, such as “10 A 2.9 Ah; 20 A 2.75 Ah”.</source>
-        <translation>Je Zeile einen Strom und eine Ladung eingeben, etwa „10 A 2.9 Ah; 20 A 2.75 Ah“.</translation>
-    </message>
-    <message>
-        <source>constant current and what came out, such as “10 A 2.9 Ah; 20 A 2.75 Ah”</source>
-        <translation>Dauerstrom und entnommene Ladung, etwa „10 A 2.9 Ah; 20 A 2.75 Ah“</translation>
-    </message>
-    <message>
         <source>Link failsafe at quality</source>
         <translation>Failsafe bei Verbindungsqualität</translation>
     </message>
@@ -2095,6 +2079,38 @@
     <message>
         <source>a scale</source>
         <translation>einer Waage</translation>
+    </message>
+    <message>
+        <source>Each part needs a name and its watts.</source>
+        <translation>Jedes Teil braucht einen Namen und seine Watt.</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation>Teil</translation>
+    </message>
+    <message>
+        <source>W</source>
+        <translation>W</translation>
+    </message>
+    <message>
+        <source>g</source>
+        <translation>g</translation>
+    </message>
+    <message>
+        <source>their watts, whose sum then counts, and grams where known</source>
+        <translation>ihre Watt, deren Summe dann zählt, und Gramm, wo bekannt</translation>
+    </message>
+    <message>
+        <source>Each row needs a current and a charge.</source>
+        <translation>Jede Zeile braucht einen Strom und eine Ladung.</translation>
+    </message>
+    <message>
+        <source>Ah</source>
+        <translation>Ah</translation>
+    </message>
+    <message>
+        <source>constant current and what came out</source>
+        <translation>Konstantstrom und was herauskam</translation>
     </message>
 </context>
 <context>
@@ -2354,6 +2370,21 @@
     <message>
         <source>At its last reading it had been resting full, or empty, for days. Bring it to storage charge.</source>
         <translation>Bei der letzten Messung hatte er tagelang voll oder leer gelegen. Bring ihn auf Lagerspannung.</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::FlownWith</name>
+    <message>
+        <source>frame</source>
+        <translation>Rahmen</translation>
+    </message>
+    <message>
+        <source>aircraft</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
+        <source>pack</source>
+        <translation>Akku</translation>
     </message>
 </context>
 <context>
@@ -5005,6 +5036,13 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::RoundDistance</name>
+    <message>
+        <source>m</source>
+        <translation>m</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::Sentences</name>
     <message>
         <source>This pack does not go out and back with the reserve intact: there is no turn point. Less reserve, less height or a bigger pack makes one.</source>
@@ -5830,6 +5868,78 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::app::AircraftLines</name>
+    <message>
+        <source>Aircraft with the pack of the plan</source>
+        <translation>Modelle mit dem Akku des Plans</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>part, mass</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1: %2; %3; %4</source>
+        <comment>aircraft, its masses, its speeds, its past</comment>
+        <translation>%1: %2; %3; %4</translation>
+    </message>
+    <message>
+        <source>best endurance %1</source>
+        <translation>längste Flugzeit %1</translation>
+    </message>
+    <message>
+        <source>best range %1</source>
+        <translation>größte Reichweite %1</translation>
+    </message>
+    <message>
+        <source>not flown</source>
+        <translation>nicht geflogen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flight(s), last %1</source>
+        <translation>
+            <numerusform>%n Flug, am %1</numerusform>
+            <numerusform>%n Flüge, zuletzt %1</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>curve from its flights</source>
+        <translation>Kurve aus Flügen</translation>
+    </message>
+    <message>
+        <source>curve from one cruise</source>
+        <translation>Kurve aus einem Reiseflug</translation>
+    </message>
+    <message>
+        <source>aircraft</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
+        <source>all-up mass, g</source>
+        <translation>Abflugmasse, g</translation>
+    </message>
+    <message>
+        <source>best endurance, m/s</source>
+        <translation>längste Flugzeit, m/s</translation>
+    </message>
+    <message>
+        <source>there, W</source>
+        <translation>dort, W</translation>
+    </message>
+    <message>
+        <source>best range, m/s</source>
+        <translation>größte Reichweite, m/s</translation>
+    </message>
+    <message>
+        <source>flights</source>
+        <translation>Flüge</translation>
+    </message>
+    <message>
+        <source>last flown</source>
+        <translation>zuletzt geflogen</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::AlarmsSheet</name>
     <message>
         <source>Alarms</source>
@@ -6269,6 +6379,13 @@ at %3, like a LiPo</source>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::CellsEditor</name>
+    <message>
+        <source>type a row here</source>
+        <translation>hier eine Zeile eintippen</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::ColumnsSheet</name>
     <message>
         <source>Read with these columns</source>
@@ -6420,6 +6537,37 @@ at %3, like a LiPo</source>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::CurveChangeChart</name>
+    <message>
+        <source>Power against airspeed before and after the change</source>
+        <translation>Leistung über der Airspeed vor und nach der Änderung</translation>
+    </message>
+    <message>
+        <source>before, m/s</source>
+        <translation>vorher, m/s</translation>
+    </message>
+    <message>
+        <source>before, W</source>
+        <translation>vorher, W</translation>
+    </message>
+    <message>
+        <source>after, m/s</source>
+        <translation>nachher, m/s</translation>
+    </message>
+    <message>
+        <source>after, W</source>
+        <translation>nachher, W</translation>
+    </message>
+    <message>
+        <source>airspeed, %1</source>
+        <translation>Airspeed, %1</translation>
+    </message>
+    <message>
+        <source>W</source>
+        <translation>W</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::CurveChart</name>
     <message>
         <source>Power against airspeed</source>
@@ -6532,18 +6680,6 @@ at %3, like a LiPo</source>
     <message>
         <source>stall speed</source>
         <translation>Überziehgeschwindigkeit</translation>
-    </message>
-    <message>
-        <source>frame</source>
-        <translation>Rahmen</translation>
-    </message>
-    <message>
-        <source>aircraft</source>
-        <translation>Modell</translation>
-    </message>
-    <message>
-        <source>pack</source>
-        <translation>Akku</translation>
     </message>
     <message>
         <source>%1 %2</source>
@@ -7023,6 +7159,10 @@ at %3, like a LiPo</source>
     <message>
         <source>Forecasts</source>
         <translation>Prognosen</translation>
+    </message>
+    <message>
+        <source>With %1, the pack of the open plan, in still air</source>
+        <translation>Mit %1, dem Akku des offenen Plans, bei Windstille</translation>
     </message>
 </context>
 <context>
@@ -9972,6 +10112,37 @@ verbr.</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::ReachRings</name>
+    <message>
+        <source>Reach before and after the change</source>
+        <translation>Reichweite vor und nach der Änderung</translation>
+    </message>
+    <message>
+        <source>farthest before %1, after %2</source>
+        <translation>am weitesten vorher %1, nachher %2</translation>
+    </message>
+    <message>
+        <source>bearing, °</source>
+        <translation>Peilung, °</translation>
+    </message>
+    <message>
+        <source>before, km</source>
+        <translation>vorher, km</translation>
+    </message>
+    <message>
+        <source>after, km</source>
+        <translation>nachher, km</translation>
+    </message>
+    <message>
+        <source>no reach in this wind</source>
+        <translation>keine Reichweite bei diesem Wind</translation>
+    </message>
+    <message>
+        <source>dashed before, solid after; north up</source>
+        <translation>gestrichelt vorher, durchgezogen nachher; Norden oben</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::RechargeChart</name>
     <message>
         <source>Counted against recharged</source>
@@ -11147,6 +11318,18 @@ verbr.</translation>
     <message>
         <source>quantity</source>
         <translation>Größe</translation>
+    </message>
+    <message>
+        <source>Power against airspeed</source>
+        <translation>Leistung über der Airspeed</translation>
+    </message>
+    <message>
+        <source>Dashed before, solid after. Square: best endurance; round: best range in the wind of the open plan.</source>
+        <translation>Gestrichelt vorher, durchgezogen nachher. Quadrat: längste Flugzeit; Kreis: größte Reichweite im Wind des offenen Plans.</translation>
+    </message>
+    <message>
+        <source>Reach in the plan&apos;s wind</source>
+        <translation>Reichweite im Wind des Plans</translation>
     </message>
 </context>
 <context>

@@ -129,6 +129,16 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::app::AircraftLines</name>
+    <message numerus="yes">
+        <source>%n flight(s), last %1</source>
+        <translation>
+            <numerusform>%n flight, %1</numerusform>
+            <numerusform>%n flights, last %1</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::LogbookPlace</name>
     <message numerus="yes">
         <source>%n flight(s)</source>

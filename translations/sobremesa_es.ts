@@ -1545,14 +1545,6 @@
         <translation>Electrónica por piezas</translation>
     </message>
     <message>
-        <source>Enter names, watts and grams separated by commas, such as “video 6, camera 3.5 85g”.</source>
-        <translation>Escribe nombres, vatios y gramos separados por comas, por ejemplo «video 6, camera 3.5 85g».</translation>
-    </message>
-    <message>
-        <source>such as “video 6, camera 3 85g”: watts, whose sum then counts, and grams where known</source>
-        <translation>por ejemplo «video 6, camera 3 85g»: vatios, cuya suma cuenta, y gramos si se saben</translation>
-    </message>
-    <message>
         <source>Use one of: %1.</source>
         <translation>Usa uno de: %1.</translation>
     </message>
@@ -1969,14 +1961,6 @@
         <translation>Tabla de descarga del fabricante, una celda</translation>
     </message>
     <message>
-        <source>Enter a current and a charge for each row, such as “10 A 2.9 Ah; 20 A 2.75 Ah”.</source>
-        <translation>Introduzca una corriente y una carga por fila, por ejemplo «10 A 2.9 Ah; 20 A 2.75 Ah».</translation>
-    </message>
-    <message>
-        <source>constant current and what came out, such as “10 A 2.9 Ah; 20 A 2.75 Ah”</source>
-        <translation>corriente constante y carga extraída, por ejemplo «10 A 2.9 Ah; 20 A 2.75 Ah»</translation>
-    </message>
-    <message>
         <source>Link failsafe at quality</source>
         <translation>Failsafe con calidad de enlace</translation>
     </message>
@@ -2095,6 +2079,38 @@
     <message>
         <source>a scale</source>
         <translation>una báscula</translation>
+    </message>
+    <message>
+        <source>Each part needs a name and its watts.</source>
+        <translation>Cada pieza necesita un nombre y sus vatios.</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation>pieza</translation>
+    </message>
+    <message>
+        <source>W</source>
+        <translation>W</translation>
+    </message>
+    <message>
+        <source>g</source>
+        <translation>g</translation>
+    </message>
+    <message>
+        <source>their watts, whose sum then counts, and grams where known</source>
+        <translation>sus vatios, cuya suma cuenta entonces, y gramos si se conocen</translation>
+    </message>
+    <message>
+        <source>Each row needs a current and a charge.</source>
+        <translation>Cada fila necesita una corriente y una carga.</translation>
+    </message>
+    <message>
+        <source>Ah</source>
+        <translation>Ah</translation>
+    </message>
+    <message>
+        <source>constant current and what came out</source>
+        <translation>corriente constante y lo que dio</translation>
     </message>
 </context>
 <context>
@@ -2354,6 +2370,21 @@
     <message>
         <source>At its last reading it had been resting full, or empty, for days. Bring it to storage charge.</source>
         <translation>En su última lectura llevaba días llena o vacía. Llévala a carga de almacenamiento.</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::FlownWith</name>
+    <message>
+        <source>frame</source>
+        <translation>estructura</translation>
+    </message>
+    <message>
+        <source>aircraft</source>
+        <translation>aeronave</translation>
+    </message>
+    <message>
+        <source>pack</source>
+        <translation>batería</translation>
     </message>
 </context>
 <context>
@@ -5005,6 +5036,13 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::RoundDistance</name>
+    <message>
+        <source>m</source>
+        <translation>m</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::Sentences</name>
     <message>
         <source>This pack does not go out and back with the reserve intact: there is no turn point. Less reserve, less height or a bigger pack makes one.</source>
@@ -5830,6 +5868,78 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::app::AircraftLines</name>
+    <message>
+        <source>Aircraft with the pack of the plan</source>
+        <translation>Aeronaves con la batería del plan</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>part, mass</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1: %2; %3; %4</source>
+        <comment>aircraft, its masses, its speeds, its past</comment>
+        <translation>%1: %2; %3; %4</translation>
+    </message>
+    <message>
+        <source>best endurance %1</source>
+        <translation>máxima autonomía %1</translation>
+    </message>
+    <message>
+        <source>best range %1</source>
+        <translation>máximo alcance %1</translation>
+    </message>
+    <message>
+        <source>not flown</source>
+        <translation>sin vuelos</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flight(s), last %1</source>
+        <translation>
+            <numerusform>%n vuelo, el %1</numerusform>
+            <numerusform>%n vuelos, el último %1</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>curve from its flights</source>
+        <translation>curva de sus vuelos</translation>
+    </message>
+    <message>
+        <source>curve from one cruise</source>
+        <translation>curva de un crucero</translation>
+    </message>
+    <message>
+        <source>aircraft</source>
+        <translation>aeronave</translation>
+    </message>
+    <message>
+        <source>all-up mass, g</source>
+        <translation>masa total, g</translation>
+    </message>
+    <message>
+        <source>best endurance, m/s</source>
+        <translation>máxima autonomía, m/s</translation>
+    </message>
+    <message>
+        <source>there, W</source>
+        <translation>allí, W</translation>
+    </message>
+    <message>
+        <source>best range, m/s</source>
+        <translation>máximo alcance, m/s</translation>
+    </message>
+    <message>
+        <source>flights</source>
+        <translation>vuelos</translation>
+    </message>
+    <message>
+        <source>last flown</source>
+        <translation>último vuelo</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::AlarmsSheet</name>
     <message>
         <source>Alarms</source>
@@ -6269,6 +6379,13 @@ a %3, como una LiPo</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::CellsEditor</name>
+    <message>
+        <source>type a row here</source>
+        <translation>escribe una fila aquí</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::ColumnsSheet</name>
     <message>
         <source>Read with these columns</source>
@@ -6420,6 +6537,37 @@ a %3, como una LiPo</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::CurveChangeChart</name>
+    <message>
+        <source>Power against airspeed before and after the change</source>
+        <translation>Potencia según la velocidad aérea antes y después del cambio</translation>
+    </message>
+    <message>
+        <source>before, m/s</source>
+        <translation>antes, m/s</translation>
+    </message>
+    <message>
+        <source>before, W</source>
+        <translation>antes, W</translation>
+    </message>
+    <message>
+        <source>after, m/s</source>
+        <translation>después, m/s</translation>
+    </message>
+    <message>
+        <source>after, W</source>
+        <translation>después, W</translation>
+    </message>
+    <message>
+        <source>airspeed, %1</source>
+        <translation>velocidad aérea, %1</translation>
+    </message>
+    <message>
+        <source>W</source>
+        <translation>W</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::CurveChart</name>
     <message>
         <source>Power against airspeed</source>
@@ -6532,18 +6680,6 @@ a %3, como una LiPo</translation>
     <message>
         <source>stall speed</source>
         <translation>velocidad de pérdida</translation>
-    </message>
-    <message>
-        <source>frame</source>
-        <translation>estructura</translation>
-    </message>
-    <message>
-        <source>aircraft</source>
-        <translation>modelo</translation>
-    </message>
-    <message>
-        <source>pack</source>
-        <translation>batería</translation>
     </message>
     <message>
         <source>%1 %2</source>
@@ -7023,6 +7159,10 @@ a %3, como una LiPo</translation>
     <message>
         <source>Forecasts</source>
         <translation>Previsiones</translation>
+    </message>
+    <message>
+        <source>With %1, the pack of the open plan, in still air</source>
+        <translation>Con %1, la batería del plan abierto, en aire en calma</translation>
     </message>
 </context>
 <context>
@@ -9972,6 +10112,37 @@ usados</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::ReachRings</name>
+    <message>
+        <source>Reach before and after the change</source>
+        <translation>Alcance antes y después del cambio</translation>
+    </message>
+    <message>
+        <source>farthest before %1, after %2</source>
+        <translation>lo más lejos antes %1, después %2</translation>
+    </message>
+    <message>
+        <source>bearing, °</source>
+        <translation>rumbo, °</translation>
+    </message>
+    <message>
+        <source>before, km</source>
+        <translation>antes, km</translation>
+    </message>
+    <message>
+        <source>after, km</source>
+        <translation>después, km</translation>
+    </message>
+    <message>
+        <source>no reach in this wind</source>
+        <translation>sin alcance con este viento</translation>
+    </message>
+    <message>
+        <source>dashed before, solid after; north up</source>
+        <translation>discontinua antes, continua después; norte arriba</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::RechargeChart</name>
     <message>
         <source>Counted against recharged</source>
@@ -11147,6 +11318,18 @@ usados</translation>
     <message>
         <source>quantity</source>
         <translation>magnitud</translation>
+    </message>
+    <message>
+        <source>Power against airspeed</source>
+        <translation>Potencia según la velocidad aérea</translation>
+    </message>
+    <message>
+        <source>Dashed before, solid after. Square: best endurance; round: best range in the wind of the open plan.</source>
+        <translation>Discontinua antes, continua después. Cuadrado: máxima autonomía; círculo: máximo alcance con el viento del plan abierto.</translation>
+    </message>
+    <message>
+        <source>Reach in the plan&apos;s wind</source>
+        <translation>Alcance con el viento del plan</translation>
     </message>
 </context>
 <context>

@@ -11,6 +11,7 @@
 #include <QTemporaryDir>
 
 #include "app/charts/homeward_chart.hpp"
+#include "app/charts/reach_rings.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/places/debrief/debrief_place.hpp"
 #include "app/places/fleet/fleet_place.hpp"
@@ -80,6 +81,11 @@ void take_curve(app::MainWindow& window, const QString& folder, const QString& t
     if (all) {
         fleet.showWhatIf();
         window.findChild<QSlider*>(QStringLiteral("dialPack"))->setValue(150);
+        const auto* rings = window.findChild<app::ReachRings*>(QStringLiteral("whatIfReach"));
+        settle([&] {
+            const auto rows = rings->shownTable().rows;
+            return !rows.empty() && rows[0][1].sort != rows[0][2].sort;
+        });
         take(window, folder, QStringLiteral("what-if-%1").arg(theme));
         fleet.showForecasts();
         take(window, folder, QStringLiteral("forecasts-%1").arg(theme));

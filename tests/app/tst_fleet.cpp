@@ -6,10 +6,13 @@
 #include <QSlider>
 #include <QTableView>
 
+#include "app/charts/aircraft_lines.hpp"
 #include "app/charts/calibration_chart.hpp"
+#include "app/charts/curve_change_chart.hpp"
 #include "app/charts/curve_chart.hpp"
 #include "app/charts/forecast_chart.hpp"
 #include "app/charts/headroom_chart.hpp"
+#include "app/charts/reach_rings.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/fleet/fleet_place.hpp"
 #include "app/widgets/data_table.hpp"
@@ -42,6 +45,7 @@ private slots:
     void aWantedGroundSpeedIsJudged();
     void theSpeedIsDraggedForItsPrice();
     void chartsAreReadAsTables();
+    void everyAircraftIsSeenAtAGlance();
     void slidersShowBeforeAndAfter();
     void onlyWhatTheAircraftHasCanBeChanged();
     void headroomWantsFullPower();
@@ -273,6 +277,29 @@ void FleetTest::chartsAreReadAsTables() {
     QCOMPARE(window_->find<ForecastChart>("forecastChart")->shownTable().rows.size(), std::size_t(3));
 }
 
+void FleetTest::everyAircraftIsSeenAtAGlance() {
+    (*window_)->showPlace(Place::fleet);
+    fleet().showRecordList();
+    auto* lines = window_->find<AircraftLines>("aircraftLines");
+    const auto& all = (*window_)->workspace().library().aircraft;
+    EVENTUALLY_EQUAL(lines->shownTable().rows.size(), all.size());
+    // What the list weighs with the pack of the open plan, to the gram.
+    const double pack_kg = (*window_)->planSession().request().pack.mass_kg;
+    for (const auto& row : lines->shownTable().rows) {
+        const auto kept = std::find_if(all.begin(), all.end(), [&](const auto& entry) {
+            return QString::fromStdString(entry.second.aircraft.name) == row[0].text;
+        });
+        QVERIFY(kept != all.end());
+        VERIFY_NEAR(row[1].sort.toDouble(), 1000.0 * (kept->second.aircraft.mass_kg + pack_kg), 1.0);
+        // Nobody flies for distance slower than for time, in still air.
+        QVERIFY(row[4].sort.toDouble() >= row[2].sort.toDouble());
+    }
+    auto kept = all.at(aircraft("Tarabilla"));
+    kept.retired = true;
+    QVERIFY((*window_)->workspace().put(logbook::EditKind::retire_aircraft, aircraft("Tarabilla"), kept));
+    EVENTUALLY_EQUAL(lines->shownTable().rows.size(), all.size() - 1);
+}
+
 void FleetTest::slidersShowBeforeAndAfter() {
     chooseAircraft("Tarabilla");
     fleet().showWhatIf();
@@ -289,8 +316,17 @@ void FleetTest::slidersShowBeforeAndAfter() {
         for (int column = 1; column < 3; ++column)
             QVERIFY(table->model()->index(row, column).data(explanation_role).isValid());
     }
+    // The pictures say the same: less power at every airspeed, farther on every bearing.
+    const auto curves = window_->find<CurveChangeChart>("whatIfCurves")->shownTable();
+    QVERIFY(curves.rows.size() > 10);
+    for (const auto& row : curves.rows) QVERIFY(row[3].sort.toDouble() < row[1].sort.toDouble());
+    auto* rings = window_->find<ReachRings>("whatIfReach");
+    EVENTUALLY(!rings->shownTable().rows.empty() &&
+               rings->shownTable().rows[0][2].sort != rings->shownTable().rows[0][1].sort);
+    for (const auto& row : rings->shownTable().rows) QVERIFY(row[2].sort.toDouble() > row[1].sort.toDouble());
     press("whatIfReset");
     VERIFY_NEAR(fleet().whatIf().change().extra_mass_kg, 0.0, 1e-12);
+    EVENTUALLY(rings->shownTable().rows[0][2].sort == rings->shownTable().rows[0][1].sort);
 }
 
 void FleetTest::onlyWhatTheAircraftHasCanBeChanged() {

@@ -6,6 +6,7 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 
+#include "app/fields/cells_editor.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/record_list/record_list_place.hpp"
 #include "app/shell/commands.hpp"
@@ -32,6 +33,7 @@ private slots:
     void badValuesAreMarkedWhereTypedInWords_data();
     void badValuesAreMarkedWhereTypedInWords();
     void aChoiceIsEditedAsAChoice();
+    void aListIsTypedRowByRow();
     void duplicatesGetANameOfTheirOwn();
     void retiredThingsStandBack();
     void whatIsUsedIsRetiredNotRemoved();
@@ -201,6 +203,40 @@ void LibraryTest::aChoiceIsEditedAsAChoice() {
     QTest::keyClick(box, Qt::Key_Home);
     QTest::keyClick(box, Qt::Key_Return);
     EVENTUALLY_EQUAL(pack("B-07").chemistry, battery::Chemistry::lipo);
+}
+
+void LibraryTest::aListIsTypedRowByRow() {
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("mass")));
+    auto* list = packs().findChild<CellsEditor*>(QStringLiteral("Maker's rate table, one cell"));
+    QVERIFY(list);
+    QCOMPARE(list->rowCount(), 1); // empty, waits to be typed in
+    const auto put = [&](int row, int column, const QString& text) {
+        list->setFocus();
+        list->setCurrentCell(row, column);
+        list->edit(list->currentIndex());
+        auto* typed = list->findChild<QLineEdit*>();
+        QVERIFY(typed);
+        typed->selectAll();
+        QTest::keyClicks(typed, text);
+        if (text.isEmpty()) QTest::keyClick(typed, Qt::Key_Delete);
+        QTest::keyClick(typed, Qt::Key_Return);
+        EVENTUALLY(list->findChild<QLineEdit*>() == nullptr);
+    };
+    put(0, 0, QStringLiteral("5"));
+    auto* trouble = packs().findChild<QLabel*>(QStringLiteral("Maker's rate table, one cell trouble"));
+    QVERIFY2(trouble->isVisible(), "half a row is said, and is not taken");
+    QVERIFY(pack("B-07").rate_table.empty());
+    put(0, 1, QStringLiteral("3,2")); // a comma is understood
+    QVERIFY(!trouble->isVisible());
+    QCOMPARE(pack("B-07").rate_table, (std::vector<battery::RatePoint>{{5.0, 3.2}}));
+    QCOMPARE(list->rowCount(), 2);
+    put(1, 0, QStringLiteral("15"));
+    put(1, 1, QStringLiteral("2.95"));
+    QCOMPARE(pack("B-07").rate_table, (std::vector<battery::RatePoint>{{5.0, 3.2}, {15.0, 2.95}}));
+    // A row that is emptied is gone.
+    put(0, 0, {});
+    put(0, 1, {});
+    QCOMPARE(pack("B-07").rate_table, (std::vector<battery::RatePoint>{{15.0, 2.95}}));
 }
 
 void LibraryTest::duplicatesGetANameOfTheirOwn() {

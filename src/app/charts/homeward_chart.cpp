@@ -553,10 +553,11 @@ void HomewardChart::addLabels(double end_m) {
         margin->position->setCoords(0.99, 0.25);
         margin->setPositionAlignment(Qt::AlignRight | Qt::AlignVCenter);
         margin->setText(tr("margin, Wh"));
-    } else
+    } else {
         margin->setText(plan_->chance
                             ? tr("margin beyond the return leg and the reserve, Wh; band: nine days in ten")
                             : tr("margin beyond the return leg and the reserve, Wh"));
+    }
     auto* left_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
     left_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
     left_unit->position->setAxisRect(energy_);

@@ -4,6 +4,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 
+#include "app/fields/cells_editor.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/browse.hpp"
 #include "app/widgets/choice_box.hpp"
@@ -37,7 +38,12 @@ FieldForm::FieldForm(const std::vector<RequestField>& fields, FormSubject subjec
         row.editor->setAccessibleName(row.field.label);
         const bool number = row.field.kind == Kind::number;
         const bool file = !row.field.file_filter.isEmpty();
-        grid->addWidget(row.editor, line, 1, 1, number || file ? 1 : 2);
+        const bool list = !row.field.heads.isEmpty();
+        // A list takes the place of its hint, which then stands beside its name.
+        if (list)
+            grid->addWidget(row.editor, line + 1, 0, 1, 3);
+        else
+            grid->addWidget(row.editor, line, 1, 1, number || file ? 1 : 2);
         if (file) grid->addWidget(makeBrowse(i), line, 2);
         if (number) {
             auto* unit = new TextLabel(Role::quiet, row.field.notation.unit);
@@ -46,7 +52,10 @@ FieldForm::FieldForm(const std::vector<RequestField>& fields, FormSubject subjec
         }
         if (!row.field.hint.isEmpty()) {
             row.hint = new TextLabel(Role::quiet, row.field.hint);
-            grid->addWidget(row.hint, line + 1, 0, 1, 3);
+            if (list)
+                grid->addWidget(row.hint, line, 1, 1, 2);
+            else
+                grid->addWidget(row.hint, line + 1, 0, 1, 3);
         }
         row.trouble = new TextLabel(Role::warning);
         row.trouble->setObjectName(row.field.label + QStringLiteral(" trouble"));
@@ -65,6 +74,13 @@ QWidget* FieldForm::makeEditor(std::size_t index) {
         box->addItems(field.choices);
         connect(box, &QComboBox::activated, this, [this, index, box] { typed(index, box->currentText()); });
         return box;
+    }
+    if (!field.heads.isEmpty()) {
+        // Of all but the last two columns, which are figures, words are typed.
+        auto* list = new CellsEditor(field.label, field.heads, int(field.heads.size()) - 2);
+        connect(list, &CellsEditor::cellsEdited, this,
+                [this, index, list] { typed(index, rows_[index].field.textOfCells(list->cells())); });
+        return list;
     }
     if (field.kind == Kind::text) {
         auto* edit = new QLineEdit;
@@ -125,6 +141,8 @@ void FieldForm::show(Row& row) {
         } else {
             number->setValue(value, row.field.notation.decimals);
         }
+    } else if (auto* list = qobject_cast<CellsEditor*>(row.editor)) {
+        if (!list->isTypedIn()) list->setCells(row.field.cells(request));
     } else {
         auto* text = static_cast<QLineEdit*>(row.editor);
         if (text->text() != row.field.text(request)) text->setText(row.field.text(request));

@@ -28,6 +28,23 @@ struct RequestFieldWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Fields)
 };
 
+constexpr double grams = 1000.0;
+
+/// As many digits as the figure has, and no grouping.
+QString cell_figure(double value) {
+    constexpr int most_decimals = 3;
+    QString text = QString::fromStdString(io::text_from_number(value, most_decimals));
+    while (text.endsWith(QLatin1Char('0'))) text.chop(1);
+    if (text.endsWith(QLatin1Char('.'))) text.chop(1);
+    return text;
+}
+
+/// A figure as documents have it, with a decimal comma or a point; what is none stays, to be refused.
+QString read_cell(const QString& typed) {
+    const auto number = io::typed_number(typed.toStdString());
+    return number && !number->unit ? cell_figure(number->number) : typed;
+}
+
 /// "video 6, camera 3 85g": parts, their watts and their grams.
 RequestField electronics_parts() {
     RequestField field = text(
@@ -35,14 +52,30 @@ RequestField electronics_parts() {
         [](const PlanRequest& r) { return QString::fromStdString(io::text_of_parts(r.aircraft.electronics)); }, {});
     field.readText = [](PlanRequest& r, const QString& typed) -> QString {
         auto parts = io::parts_from_text(typed.toStdString());
-        if (!parts)
-            return RequestFieldWords::tr(
-                "Enter names, watts and grams separated by commas, such as “video 6, camera 3.5 85g”.");
+        if (!parts) return RequestFieldWords::tr("Each part needs a name and its watts.");
         r.aircraft.electronics = std::move(*parts);
         return {};
     };
-    field.hint = RequestFieldWords::tr(
-        "such as “video 6, camera 3 85g”: watts, whose sum then counts, and grams where known");
+    field.heads = {RequestFieldWords::tr("part"), RequestFieldWords::tr("W"), RequestFieldWords::tr("g")};
+    field.cells = [](const PlanRequest& r) {
+        std::vector<QStringList> rows;
+        for (const auto& part : r.aircraft.electronics)
+            rows.push_back({QString::fromStdString(part.name), cell_figure(part.power_w),
+                            part.mass_kg ? cell_figure(*part.mass_kg * grams) : QString()});
+        return rows;
+    };
+    field.textOfCells = [](const std::vector<QStringList>& rows) {
+        QStringList parts;
+        for (const auto& row : rows) {
+            // What parts are told apart by cannot be in a name.
+            QString name = row[0];
+            name.replace(QLatin1Char(';'), QLatin1Char(' ')).replace(QStringLiteral(", "), QStringLiteral(" "));
+            parts << name + QLatin1Char(' ') + read_cell(row[1]) +
+                         (row[2].isEmpty() ? QString() : QLatin1Char(' ') + read_cell(row[2]) + QLatin1Char('g'));
+        }
+        return parts.join(QStringLiteral("; "));
+    };
+    field.hint = RequestFieldWords::tr("their watts, whose sum then counts, and grams where known");
     return field;
 }
 
@@ -86,13 +119,24 @@ RequestField rate_table() {
         [](const PlanRequest& r) { return QString::fromStdString(io::text_of_rate_table(r.pack.rate_table)); }, {});
     field.readText = [](PlanRequest& r, const QString& typed) -> QString {
         auto table = io::rate_table_from_text(typed.toStdString());
-        if (!table)
-            return RequestFieldWords::tr(
-                "Enter a current and a charge for each row, such as “10 A 2.9 Ah; 20 A 2.75 Ah”.");
+        if (!table) return RequestFieldWords::tr("Each row needs a current and a charge.");
         r.pack.rate_table = std::move(*table);
         return {};
     };
-    field.hint = RequestFieldWords::tr("constant current and what came out, such as “10 A 2.9 Ah; 20 A 2.75 Ah”");
+    field.heads = {RequestFieldWords::tr("A"), RequestFieldWords::tr("Ah")};
+    field.cells = [](const PlanRequest& r) {
+        std::vector<QStringList> rows;
+        for (const auto& rate : r.pack.rate_table)
+            rows.push_back({cell_figure(rate.current_a), cell_figure(rate.charge_ah)});
+        return rows;
+    };
+    field.textOfCells = [](const std::vector<QStringList>& rows) {
+        QStringList rates;
+        for (const auto& row : rows)
+            rates << read_cell(row[0]) + QStringLiteral(" A ") + read_cell(row[1]) + QStringLiteral(" Ah");
+        return rates.join(QStringLiteral("; "));
+    };
+    field.hint = RequestFieldWords::tr("constant current and what came out");
     return field;
 }
 

@@ -34,6 +34,10 @@ struct RequestField {
     std::function<QString(mission::PlanRequest&, const QString&)> readText;
     std::function<int(const mission::PlanRequest&)> choice;
     std::function<void(mission::PlanRequest&, int)> setChoice;
+    /// Texts that are a list of rows: heads of their columns, their cells, and the text that cells make.
+    QStringList heads;
+    std::function<std::vector<QStringList>(const mission::PlanRequest&)> cells;
+    std::function<QString(const std::vector<QStringList>&)> textOfCells;
     /// Values that may be left open: whether it is, and how to leave it open again. The number is then the one
     /// assumed.
     std::function<bool(const mission::PlanRequest&)> isOpen;

@@ -7,6 +7,7 @@
 #include <QPainter>
 
 #include "app/map/map_view.hpp"
+#include "app/map/round_distance.hpp"
 #include "app/map/wind_barb.hpp"
 #include "app/theme/look.hpp"
 #include "core/units/constants.hpp"
@@ -345,10 +346,7 @@ void MapView::paintScaleBar(QPainter& painter) const {
     painter.drawLine(QPointF(x, y), QPointF(x + length, y));
     painter.drawLine(QPointF(x, y - look.scaled(5)), QPointF(x, y + look.scaled(5)));
     painter.drawLine(QPointF(x + length, y - look.scaled(5)), QPointF(x + length, y + look.scaled(5)));
-    const double step = gridStep();
-    const auto& q = look.quantities();
-    const QString text = step < units::metres_per_kilometre ? q.height(step) : q.distance(step);
-    paintLabel(painter, {x + length + look.scaled(8), y}, text, Qt::AlignLeft);
+    paintLabel(painter, {x + length + look.scaled(8), y}, round_distance_text(gridStep()), Qt::AlignLeft);
     // North is up; a chart without it said is half a chart.
     const QPointF n(x + look.scaled(4), look.scaled(20));
     painter.setPen(QPen(look.theme().ink, 1.5));

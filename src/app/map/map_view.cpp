@@ -8,6 +8,7 @@
 #include <QMouseEvent>
 #include <QShortcut>
 
+#include "app/map/round_distance.hpp"
 #include "app/theme/look.hpp"
 #include "core/units/constants.hpp"
 
@@ -17,15 +18,6 @@ namespace {
 
 constexpr double strongest_wind_mps = 15.0;
 constexpr double grab_px = 16.0;
-
-/// 1, 2 or 5 times a power of ten, at least as large as asked.
-double round_step(double least) {
-    const double power = std::pow(10.0, std::floor(std::log10(least)));
-    for (const double factor : {1.0, 2.0, 5.0}) {
-        if (factor * power >= least) return factor * power;
-    }
-    return 10.0 * power;
-}
 
 } // namespace
 
@@ -297,7 +289,7 @@ QPointF MapView::windHandle() const {
 }
 
 double MapView::gridStep() const {
-    return round_step(Look::instance().scaled(70) * metres_per_pixel_);
+    return round_distance_m(Look::instance().scaled(70) * metres_per_pixel_);
 }
 
 bool MapView::homeAt(const QPointF& point) const {

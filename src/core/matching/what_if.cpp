@@ -19,7 +19,8 @@ namespace {
 /// Of the parasite drag, what goes with the wing's area.
 constexpr double wing_share = 0.5;
 
-/// The curve of the changed aircraft.
+} // namespace
+
 airframe::PowerCurve changed_curve(const airframe::Aircraft& aircraft, airframe::PowerCurve curve,
                                    const Change& change) {
     curve.electronics_w = std::max(curve.electronics_w + change.extra_electronics_w, 0.0);
@@ -46,7 +47,22 @@ airframe::PowerCurve changed_curve(const airframe::Aircraft& aircraft, airframe:
     return curve;
 }
 
-} // namespace
+mission::PlanRequest changed_request(mission::PlanRequest request, const airframe::Aircraft& aircraft,
+                                     const airframe::PowerCurve& curve, const Change& change) {
+    request.aircraft = aircraft;
+    request.aircraft.curve = changed_curve(aircraft, curve, change);
+    request.aircraft.mass_kg += change.extra_mass_kg;
+    // What is drawn stands in the curve already; the plan asks the aircraft for it where it flies without motor.
+    request.aircraft.electronics.clear();
+    request.aircraft.electronics_w = request.aircraft.curve->electronics_w;
+    if (change.wing_area_m2) request.aircraft.wing.area_m2 = change.wing_area_m2;
+    if (change.propeller_diameter_m) request.aircraft.rotor.propeller_diameter_m = change.propeller_diameter_m;
+    if (change.rotors) request.aircraft.rotor.rotors = change.rotors;
+    if (change.pack_mass_kg) request.pack.mass_kg = *change.pack_mass_kg;
+    if (change.height_m) request.mission.height_m = *change.height_m;
+    if (change.temperature_c) request.weather.temperature_c = *change.temperature_c;
+    return request;
+}
 
 units::Result<Outcome> outcome_of(const airframe::Aircraft& aircraft, const airframe::PowerCurve& curve,
                                   const FlownAs& flown, const Change& change) {

@@ -53,6 +53,15 @@ struct Outcome {
 units::Result<Outcome> outcome_of(const airframe::Aircraft& aircraft, const airframe::PowerCurve& curve,
                                   const FlownAs& flown, const Change& change = {});
 
+/// The curve of the changed aircraft, as `outcome_of` has it; electronics counted.
+airframe::PowerCurve changed_curve(const airframe::Aircraft& aircraft, airframe::PowerCurve curve,
+                                   const Change& change);
+
+/// A plan with the change in it, to be worked out like any other.
+/// @param aircraft, curve  of the plan's aircraft, as for `outcome_of`
+mission::PlanRequest changed_request(mission::PlanRequest request, const airframe::Aircraft& aircraft,
+                                     const airframe::PowerCurve& curve, const Change& change = {});
+
 /// Pack, air and wind along the course, out, of a plan.
 FlownAs flown_as(const mission::PlanRequest& request);
 /// What speeds are asked for, flown like that.

@@ -6,6 +6,7 @@
 #include "core/learning/curve_fit.hpp"
 #include "core/matching/headroom.hpp"
 #include "core/matching/what_if.hpp"
+#include "core/mission/reach.hpp"
 #include "core/units/constants.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
@@ -54,6 +55,7 @@ private slots:
     void theCameraOffHelps();
     void highAndHotTakesAWingFaster();
     void aLargerWingStallsLater();
+    void aChangedPlanDrawsWhatTheChangeSays();
     void aRatioKnowsWhatItScaled();
     void headroomFallsWithTheVolts();
     void aWeakPackRunsOutOfClimbFirst();
@@ -180,6 +182,40 @@ void WhatIfTest::aLargerWingStallsLater() {
     const auto after = matching::outcome_of(wing, fit->curve, flown(pack, 2.8), larger);
     VERIFY_NEAR(*after->speeds.stall_mps / *before->speeds.stall_mps, std::sqrt(0.25 / 0.36), 1e-9);
     QVERIFY(after->cruise_power_w.value > before->cruise_power_w.value);
+}
+
+void WhatIfTest::aChangedPlanDrawsWhatTheChangeSays() {
+    // Two ways to one figure: the table of before and after, and a plan with the change in it.
+    auto request = tests::sample_request();
+    request.mission.speed_out = request.mission.speed_home = mission::SpeedRule::known_cruise;
+    auto aircraft = quad(0.7, 0.178);
+    aircraft.cruise_power_w = 230.0;
+    request.aircraft = aircraft;
+    request.pack = li_ion(6, 2, 2.8, 0.585);
+    const auto fit = learning::fit_curve(aircraft, 1.285, {});
+    const auto as = matching::flown_as(request);
+    matching::Change light;
+    light.extra_mass_kg = -0.1;
+    light.extra_electronics_w = -2.0;
+    matching::Change small;
+    small.propeller_diameter_m = 0.12;
+    small.pack_mass_kg = 0.7;
+    matching::Change high;
+    high.height_m = 400.0;
+    high.temperature_c = 30.0;
+    for (const auto& change : {matching::Change{}, light, small, high}) {
+        const auto outcome = matching::outcome_of(aircraft, fit->curve, as, change);
+        const auto changed = matching::changed_request(request, aircraft, fit->curve, change);
+        const auto plan = mission::make_plan(changed);
+        QVERIFY(outcome && plan);
+        VERIFY_NEAR(plan->conditions.cruise_power_w.value, outcome->cruise_power_w.value,
+                    1e-3 * outcome->cruise_power_w.value);
+    }
+    // Lighter reaches farther, on every bearing.
+    const auto before = mission::reach(matching::changed_request(request, aircraft, fit->curve), 24);
+    const auto after = mission::reach(matching::changed_request(request, aircraft, fit->curve, light), 24);
+    for (std::size_t i = 0; i < before->points.size(); ++i)
+        QVERIFY(after->points[i].distance_m.value > before->points[i].distance_m.value);
 }
 
 void WhatIfTest::aRatioKnowsWhatItScaled() {

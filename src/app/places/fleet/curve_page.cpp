@@ -191,14 +191,7 @@ void CurvePage::showSpeeds(const FlownWith& with) {
     figures[3]->setExplanation(airframe::explain_stall(with.aircraft, with.question), tr("stall speed"));
     figures_->layOutAgain();
     mass_->setWords(wording::mass_sentence(with.aircraft, with.as.pack, q));
-    std::vector<MassBar::Part> masses;
-    const auto shares = airframe::mass_build_up(with.aircraft);
-    for (const auto& share : shares) {
-        const QString rest = shares.size() > 1 ? tr("frame") : tr("aircraft");
-        masses.push_back({share.name.empty() ? rest : QString::fromStdString(share.name), share.mass_kg});
-    }
-    masses.push_back({tr("pack"), with.as.pack.mass_kg});
-    mass_bar_->setParts(std::move(masses));
+    mass_bar_->setParts(masses_with_pack(with.aircraft, with.as.pack.mass_kg));
     auto home = with.question;
     home.head_wind_mps =
         airframe::home_wind_mps(with.question.head_wind_mps, plan_.request().weather.home_wind_factor);

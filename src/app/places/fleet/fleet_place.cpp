@@ -1,7 +1,15 @@
 #include "app/places/fleet/fleet_place.hpp"
 
+#include <algorithm>
+
 #include <QTabBar>
 #include <QVBoxLayout>
+
+#include "app/charts/aircraft_lines.hpp"
+#include "app/theme/look.hpp"
+#include "app/widgets/data_table.hpp"
+#include "core/airframe/known_cruise.hpp"
+#include "wording/names.hpp"
 
 namespace sobremesa::app {
 
@@ -13,6 +21,7 @@ FleetPlace::FleetPlace(session::Workspace& workspace, session::PlanSession& plan
     tabBar()->setAccessibleName(accessibleName());
     setDocumentMode(true);
     addTab(record_list_, tr("List"));
+    makeLines();
     curve_room_ = addLaterTab(tr("Power curve"));
     what_if_room_ = addLaterTab(tr("What-if"));
     sun_room_ = addLaterTab(tr("Sun"));
@@ -27,6 +36,66 @@ QWidget* FleetPlace::addLaterTab(const QString& name) {
     column->setContentsMargins(0, 0, 0, 0);
     addTab(room, name);
     return room;
+}
+
+/// Under the list: every aircraft with the pack of the open plan, in still air.
+void FleetPlace::makeLines() {
+    lines_ = new AircraftLines;
+    lines_->setObjectName(QStringLiteral("aircraftLines"));
+    record_list_->setPicture(lines_, "aircraftLinesHeading");
+    lines_due_.setSingleShot(true);
+    connect(&lines_due_, &QTimer::timeout, this, &FleetPlace::showLines);
+    const auto due = [this] { lines_due_.start(0); };
+    connect(&workspace_, &session::Workspace::aircraftChanged, this, due);
+    connect(&workspace_, &session::Workspace::flightsChanged, this, due);
+    connect(&plan_session_, &session::PlanSession::requestChanged, this, due);
+    connect(&Look::instance(), &Look::changed, this, due);
+    connect(this, &QTabWidget::currentChanged, this, due);
+}
+
+void FleetPlace::showEvent(QShowEvent* event) {
+    QTabWidget::showEvent(event);
+    lines_due_.start(0);
+}
+
+void FleetPlace::showLines() {
+    // Worked out while someone looks.
+    if (!isVisible() || !onRecordList()) return;
+    constexpr int curve_steps = 40;
+    auto as = matching::flown_as(plan_session_.request());
+    as.head_wind_mps = as.cross_wind_mps = 0.0;
+    std::vector<AircraftLines::Line> lines;
+    for (const auto& [id, kept] : workspace_.library().aircraft) {
+        if (kept.retired) continue;
+        airframe::Aircraft aircraft = kept.aircraft;
+        AircraftLines::Line line;
+        line.name = wording::title(aircraft);
+        line.masses = masses_with_pack(aircraft, as.pack.mass_kg);
+        line.flights = flights_of(workspace_, &book::KeptFlight::aircraft_id, id);
+        line.last_flown = last_flown_day(workspace_, &book::KeptFlight::aircraft_id, id);
+        line.curve_fitted = aircraft.curve.has_value();
+        const airframe::PowerCurve curve =
+            aircraft.curve ? *aircraft.curve
+                           : airframe::curve_of_known_cruise(aircraft, aircraft.mass_kg + as.pack.mass_kg);
+        aircraft.curve.reset();
+        if (const auto outcome = matching::outcome_of(aircraft, curve, as)) {
+            for (const auto& at : airframe::sampled(curve, matching::speed_question(as, *outcome), curve_steps))
+                line.curve.push_back({at.airspeed_mps.value, at.power_w.value});
+            const auto point = [](const std::optional<airframe::SpeedToFly>& speed) {
+                return speed ? std::optional(AircraftLines::Point{speed->airspeed_mps.value, speed->power_w.value})
+                             : std::nullopt;
+            };
+            line.endurance = point(outcome->speeds.endurance);
+            line.range = point(outcome->speeds.range);
+        }
+        lines.push_back(std::move(line));
+    }
+    std::sort(lines.begin(), lines.end(),
+              [](const auto& a, const auto& b) { return compare_as_read(a.name, b.name) < 0; });
+    record_list_->setPictureHeading(
+        lines.empty() ? QString()
+                      : tr("With %1, the pack of the open plan, in still air").arg(wording::title(as.pack)));
+    lines_->setLines(std::move(lines));
 }
 
 /// Every page is about whatever is chosen on the list.

@@ -1,6 +1,27 @@
 #include "app/places/fleet/flown_with.hpp"
 
+#include <QCoreApplication>
+
 namespace sobremesa::app {
+
+namespace {
+
+struct FlownWithWords {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::FlownWith)
+};
+
+} // namespace
+
+std::vector<MassBar::Part> masses_with_pack(const airframe::Aircraft& aircraft, double pack_mass_kg) {
+    std::vector<MassBar::Part> masses;
+    const auto shares = airframe::mass_build_up(aircraft);
+    for (const auto& share : shares) {
+        const QString rest = shares.size() > 1 ? FlownWithWords::tr("frame") : FlownWithWords::tr("aircraft");
+        masses.push_back({share.name.empty() ? rest : QString::fromStdString(share.name), share.mass_kg});
+    }
+    masses.push_back({FlownWithWords::tr("pack"), pack_mass_kg});
+    return masses;
+}
 
 std::optional<FlownWith> flown_with(const session::LearningSession& learning, const session::PlanSession& plan) {
     const auto observations = learning.observations();

@@ -6,7 +6,9 @@
 #include <QPushButton>
 #include <QSlider>
 
+#include "app/charts/curve_change_chart.hpp"
 #include "app/charts/headroom_chart.hpp"
+#include "app/charts/reach_rings.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
 #include "app/widgets/data_table.hpp"
@@ -14,6 +16,8 @@
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/mission/reach.hpp"
+#include "core/mission/winds.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "wording/aircraft.hpp"
@@ -91,7 +95,13 @@ QWidget* WhatIfPage::makeDials() {
     back->setToolTip(tr("Resets every slider"));
     connect(back, &QPushButton::clicked, this, &WhatIfPage::rest);
     column->addWidget(back, 0, Qt::AlignLeft);
-    column->addStretch(1);
+    column->addSpacing(look.scaled(8));
+    column->addWidget(new TextLabel(Role::heading, tr("Power against airspeed")));
+    column->addWidget(new TextLabel(Role::quiet, tr("Dashed before, solid after. Square: best endurance; round: "
+                                                    "best range in the wind of the open plan.")));
+    curves_ = new CurveChangeChart;
+    curves_->setObjectName(QStringLiteral("whatIfCurves"));
+    column->addWidget(curves_, 1);
     return new ScrollColumn(inside);
 }
 
@@ -216,13 +226,24 @@ QWidget* WhatIfPage::makeOutcome() {
     table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     column->addWidget(table_);
     column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(new TextLabel(Role::heading, tr("Headroom with the plan's pack, unchanged")));
+    auto* pictures = new QHBoxLayout;
+    pictures->setSpacing(look.scaled(20));
+    auto* reach = new QVBoxLayout;
+    reach->addWidget(new TextLabel(Role::heading, tr("Reach in the plan's wind")));
+    rings_ = new ReachRings;
+    rings_->setObjectName(QStringLiteral("whatIfReach"));
+    reach->addWidget(rings_, 1);
+    pictures->addLayout(reach, 5);
+    auto* headroom = new QVBoxLayout;
+    headroom->addWidget(new TextLabel(Role::heading, tr("Headroom with the plan's pack, unchanged")));
     headroom_words_ = new TextLabel(Role::plain);
     headroom_words_->setObjectName(QStringLiteral("headroomWords"));
-    column->addWidget(headroom_words_);
+    headroom->addWidget(headroom_words_);
     headroom_ = new HeadroomChart;
     headroom_->setObjectName(QStringLiteral("headroomChart"));
-    column->addWidget(headroom_, 1);
+    headroom->addWidget(headroom_, 1);
+    pictures->addLayout(headroom, 6);
+    column->addLayout(pictures, 1);
     return panel;
 }
 
@@ -255,16 +276,48 @@ matching::Change WhatIfPage::change() const {
     return change;
 }
 
+void WhatIfPage::showCurves(const matching::Outcome& before, const matching::Outcome& after) {
+    constexpr int steps = 60;
+    const auto side = [&](const matching::Outcome& outcome, const matching::Change& change) {
+        return CurveChangeChart::Side{
+            airframe::sampled(matching::changed_curve(with_->aircraft, with_->curve, change),
+                              matching::speed_question(with_->as, outcome), steps),
+            outcome.speeds};
+    };
+    curves_->setShown(CurveChangeChart::Shown{side(before, {}), side(after, change())});
+}
+
+void WhatIfPage::showReach() {
+    constexpr int bearings = 72;
+    const auto& request = plan_.request();
+    reach_job_.start(
+        [before = matching::changed_request(request, with_->aircraft, with_->curve),
+         after = matching::changed_request(request, with_->aircraft, with_->curve, change())](
+            const std::stop_token& stop) -> std::shared_ptr<const ReachRings::Shown> {
+            const auto was = mission::reach(before, bearings, stop);
+            const auto is = mission::reach(after, bearings, stop);
+            if (!was || !is) return nullptr;
+            const auto wind = mission::air_column(after).steady(after.mission.height_m);
+            return std::make_shared<const ReachRings::Shown>(
+                ReachRings::Shown{*was, *is, wind.speed_mps, wind.from_deg});
+        },
+        [this](std::shared_ptr<const ReachRings::Shown> shown) { rings_->setShown(std::move(shown)); });
+}
+
 void WhatIfPage::showOutcome() {
     if (!with_) {
         sentence_->setWords(tr("Select an aircraft in the list."));
         cells_->setCells({}, {});
+        curves_->setShown(std::nullopt);
+        rings_->setShown(nullptr);
         return;
     }
     for (const Dial& dial : dials_) dial.value->setWords(dial.written(dial.value_at(dial.slider->value())));
     const auto before = matching::outcome_of(with_->aircraft, with_->curve, with_->as);
     const auto after = matching::outcome_of(with_->aircraft, with_->curve, with_->as, change());
     if (!before || !after) return;
+    showCurves(*before, *after);
+    showReach();
     const auto& q = Look::instance().quantities();
     sentence_->setWords(wording::what_if_sentence(*before, *after, q));
     std::vector<std::vector<Cell>> rows;

@@ -5,6 +5,7 @@
 #include <QWidget>
 
 #include "app/places/fleet/flown_with.hpp"
+#include "session/latest_job.hpp"
 
 class QGridLayout;
 class QSlider;
@@ -12,8 +13,10 @@ class QSlider;
 namespace sobremesa::app {
 
 class CellModel;
+class CurveChangeChart;
 class DataTable;
 class HeadroomChart;
+class ReachRings;
 class TextLabel;
 
 /// What a change would do: sliders for pack, camera, propellers, wing, height and temperature; before and after
@@ -49,6 +52,9 @@ private:
     void rest();
     void refresh();
     void showOutcome();
+    void showCurves(const matching::Outcome& before, const matching::Outcome& after);
+    /// The reach takes longer than a slider moves: worked out beside it, the newest wins.
+    void showReach();
 
     session::LearningSession& learning_;
     session::PlanSession& plan_;
@@ -60,6 +66,9 @@ private:
     DataTable* table_;
     TextLabel* headroom_words_;
     HeadroomChart* headroom_;
+    CurveChangeChart* curves_;
+    ReachRings* rings_;
+    session::LatestJob reach_job_;
 };
 
 } // namespace sobremesa::app

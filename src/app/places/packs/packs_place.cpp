@@ -2,15 +2,12 @@
 
 #include <algorithm>
 
-#include <QDateTime>
 #include <QTabBar>
 #include <QVBoxLayout>
 
 #include "app/charts/pack_lines.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
-#include "app/widgets/hairline.hpp"
-#include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
@@ -40,21 +37,10 @@ PacksPlace::PacksPlace(session::Workspace& workspace, session::PlanSession& plan
 
 /// Under the list: what each pack gives in the cruise of the open plan. Worked out while someone looks.
 void PacksPlace::makeLines() {
-    const Look& look = Look::instance();
     lines_bench_.setCurvesOfAll();
     lines_ = new PackLines;
     lines_->setObjectName(QStringLiteral("packLines"));
-    auto* inside = new Panel;
-    auto* column = new QVBoxLayout(inside);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(look.scaled(6));
-    lines_heading_ = new TextLabel(TextLabel::Role::heading);
-    lines_heading_->setObjectName(QStringLiteral("packLinesHeading"));
-    column->addWidget(lines_heading_);
-    column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(lines_);
-    column->addStretch(1);
-    record_list_->setPicture(new ScrollColumn(inside));
+    record_list_->setPicture(lines_, "packLinesHeading");
     connect(&lines_bench_, &session::BenchSession::changed, this, &PacksPlace::showLines);
     connect(&Look::instance(), &Look::changed, this, &PacksPlace::showLines);
     connect(this, &QTabWidget::currentChanged, this, &PacksPlace::lookAtLines);
@@ -79,9 +65,6 @@ void PacksPlace::showLines() {
     if (!shown) return;
     const auto& q = Look::instance().quantities();
     const auto& aircraft = plan_session_.request().aircraft;
-    lines_heading_->setWords(tr("In the cruise of %1 at %2, each at its own mass")
-                                 .arg(wording::title(aircraft),
-                                      q.text(units::Quantity::temperature, {shown->bench.air_temperature_c, 0.0})));
     std::vector<PackLines::Line> lines;
     for (const auto& curve : shown->curves) {
         const auto& candidate = shown->candidates[curve.candidate];
@@ -93,14 +76,7 @@ void PacksPlace::showLines() {
         line.endurance_s = match.endurance_s.value;
         line.health_share = battery::capacity_share(candidate.pack);
         line.landing_cell_v = curve.result.landing_cell_v;
-        const auto id = shown->ids[curve.candidate];
-        std::optional<double> last_s;
-        for (const auto& [number, flight] : workspace_.library().flights) {
-            if (flight.pack_id == id && flight.start_clock_s && flight.start_clock_s > last_s)
-                last_s = flight.start_clock_s;
-        }
-        if (last_s)
-            line.last_flown = QDateTime::fromSecsSinceEpoch(qint64(*last_s), Qt::UTC).date().toString(Qt::ISODate);
+        line.last_flown = last_flown_day(workspace_, &book::KeptFlight::pack_id, shown->ids[curve.candidate]);
         const auto& run = curve.result.run;
         if (!run.gives_nothing() && run.last().charge_used_ah > 0.0) {
             for (const auto& point : run.points)
@@ -111,7 +87,11 @@ void PacksPlace::showLines() {
     }
     std::sort(lines.begin(), lines.end(),
               [](const auto& a, const auto& b) { return compare_as_read(a.name, b.name) < 0; });
-    lines_heading_->setVisible(!lines.empty());
+    record_list_->setPictureHeading(
+        lines.empty() ? QString()
+                      : tr("In the cruise of %1 at %2, each at its own mass")
+                            .arg(wording::title(aircraft),
+                                 q.text(units::Quantity::temperature, {shown->bench.air_temperature_c, 0.0})));
     lines_->setLines(std::move(lines));
 }
 

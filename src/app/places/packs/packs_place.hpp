@@ -10,7 +10,6 @@
 namespace sobremesa::app {
 
 class PackLines;
-class TextLabel;
 
 /// Packs: the list, the bench on which they are tried, the pack builder in which they are made on paper, and their
 /// health over the cycles. All but the list are made when they are first wanted, so that the first window does not
@@ -52,7 +51,6 @@ private:
     session::PackSession learning_;
     session::BenchSession lines_bench_;
     PackLines* lines_ = nullptr;
-    TextLabel* lines_heading_ = nullptr;
     RecordListPlace* record_list_;
     QWidget* bench_room_ = nullptr;
     QWidget* pack_builder_room_ = nullptr;

@@ -1,6 +1,7 @@
 #include "app/places/record_list/record_list.hpp"
 
 #include <QCoreApplication>
+#include <QDateTime>
 
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
@@ -39,12 +40,6 @@ std::string free_name(const std::map<Id, Shelved>& record_list, const std::strin
     }
 }
 
-int flights_of(const Workspace& workspace, std::optional<Id> book::KeptFlight::*link, Id id) {
-    int flights = 0;
-    for (const auto& [number, flight] : workspace.library().flights) flights += flight.*link == id ? 1 : 0;
-    return flights;
-}
-
 template <class Link>
 bool linked(const Workspace& workspace, std::optional<Id> book::KeptFlight::*of_flight, Link of_plan, Id id) {
     for (const auto& [number, plan] : workspace.library().plans) {
@@ -54,6 +49,22 @@ bool linked(const Workspace& workspace, std::optional<Id> book::KeptFlight::*of_
 }
 
 } // namespace
+
+int flights_of(const Workspace& workspace, std::optional<Id> book::KeptFlight::*link, Id id) {
+    int flights = 0;
+    for (const auto& [number, flight] : workspace.library().flights) flights += flight.*link == id ? 1 : 0;
+    return flights;
+}
+
+QString last_flown_day(const Workspace& workspace, std::optional<Id> book::KeptFlight::*link, Id id) {
+    std::optional<double> last_s;
+    for (const auto& [number, flight] : workspace.library().flights) {
+        if (flight.*link == id && flight.start_clock_s && flight.start_clock_s > last_s)
+            last_s = flight.start_clock_s;
+    }
+    if (!last_s) return {};
+    return QDateTime::fromSecsSinceEpoch(qint64(*last_s), Qt::UTC).date().toString(Qt::ISODate);
+}
 
 RecordList fleet_record_list(Workspace& workspace) {
     const auto at = [&workspace](Id id) { return workspace.library().aircraft.at(id); };

@@ -54,4 +54,8 @@ struct RecordList {
 RecordList fleet_record_list(session::Workspace& workspace);
 RecordList pack_record_list(session::Workspace& workspace);
 
+/// The day that an aircraft or a pack was last flown on, as ISO 8601 has it; empty: never, or no log says when.
+QString last_flown_day(const session::Workspace& workspace, std::optional<Id> book::KeptFlight::*link, Id id);
+int flights_of(const session::Workspace& workspace, std::optional<Id> book::KeptFlight::*link, Id id);
+
 } // namespace sobremesa::app

@@ -176,10 +176,25 @@ QWidget* RecordListPlace::makeDetails() {
     return scroll;
 }
 
-void RecordListPlace::setPicture(QWidget* picture) {
-    picture_ = picture;
-    under_table_->addWidget(picture, 1);
+void RecordListPlace::setPicture(QWidget* picture, const char* heading_object) {
+    auto* inside = new Panel;
+    auto* column = new QVBoxLayout(inside);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(Look::instance().scaled(6));
+    picture_heading_ = new TextLabel(TextLabel::Role::heading);
+    picture_heading_->setObjectName(QLatin1String(heading_object));
+    column->addWidget(picture_heading_);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(picture);
+    column->addStretch(1);
+    picture_ = new ScrollColumn(inside);
+    under_table_->addWidget(picture_, 1);
     givePictureRoom();
+}
+
+void RecordListPlace::setPictureHeading(const QString& words) {
+    picture_heading_->setWords(words);
+    picture_heading_->setVisible(!words.isEmpty());
 }
 
 /// The table goes first: below this height it needs what there is.

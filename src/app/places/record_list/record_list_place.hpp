@@ -30,8 +30,10 @@ public:
     std::optional<Id> chosen() const;
     void choose(Id id);
     void refresh();
-    /// Stands under the table where there is room.
-    void setPicture(QWidget* picture);
+    /// Stands under the table where there is room, with a heading of its own.
+    void setPicture(QWidget* picture, const char* heading_object);
+    /// Empty: there is nothing to show.
+    void setPictureHeading(const QString& words);
 
     // Also commands of the window.
     void add();
@@ -61,6 +63,7 @@ private:
     DataTable* table_;
     QVBoxLayout* under_table_ = nullptr;
     QWidget* picture_ = nullptr;
+    TextLabel* picture_heading_ = nullptr;
     TextLabel* count_;
     TextLabel* trouble_;
     QLineEdit* find_;
