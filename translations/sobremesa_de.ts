@@ -6535,6 +6535,22 @@ at %3, like a LiPo</source>
         <source>endurance</source>
         <translation>Dauerflug</translation>
     </message>
+    <message>
+        <source>Along</source>
+        <translation>Entlang</translation>
+    </message>
+    <message>
+        <source>over distance</source>
+        <translation>über die Strecke</translation>
+    </message>
+    <message>
+        <source>over time</source>
+        <translation>über die Zeit</translation>
+    </message>
+    <message>
+        <source>Reading the logs…</source>
+        <translation>Logs werden gelesen …</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::CurveChangeChart</name>
@@ -6962,6 +6978,42 @@ at %3, like a LiPo</source>
     <message>
         <source>Reads the log with this date; remembered for logs with this header</source>
         <translation>Liest das Log mit diesem Datum; gilt künftig für Logs mit diesem Kopf</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::EnergyOverlay</name>
+    <message>
+        <source>Energy used, flights laid over each other</source>
+        <translation>Verbrauchte Energie, Flüge übereinandergelegt</translation>
+    </message>
+    <message>
+        <source>distance, km</source>
+        <translation>Strecke, km</translation>
+    </message>
+    <message>
+        <source>minutes</source>
+        <translation>Minuten</translation>
+    </message>
+    <message>
+        <source>%1, Wh</source>
+        <comment>flight</comment>
+        <translation>%1, Wh</translation>
+    </message>
+    <message>
+        <source>flown over ground, %1</source>
+        <translation>über Grund geflogen, %1</translation>
+    </message>
+    <message>
+        <source>Wh used</source>
+        <translation>Wh verbraucht</translation>
+    </message>
+    <message>
+        <source>Over the first %1, “%2” took %3 more than “%4”.</source>
+        <translation>Auf den ersten %1 brauchte „%2“ %3 mehr als „%4“.</translation>
+    </message>
+    <message>
+        <source>In the first %1, “%2” took %3 more than “%4”.</source>
+        <translation>In den ersten %1 brauchte „%2“ %3 mehr als „%4“.</translation>
     </message>
 </context>
 <context>

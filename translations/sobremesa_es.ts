@@ -6535,6 +6535,22 @@ a %3, como una LiPo</translation>
         <source>endurance</source>
         <translation>autonomía</translation>
     </message>
+    <message>
+        <source>Along</source>
+        <translation>A lo largo de</translation>
+    </message>
+    <message>
+        <source>over distance</source>
+        <translation>según la distancia</translation>
+    </message>
+    <message>
+        <source>over time</source>
+        <translation>según el tiempo</translation>
+    </message>
+    <message>
+        <source>Reading the logs…</source>
+        <translation>Leyendo los registros…</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::CurveChangeChart</name>
@@ -6962,6 +6978,42 @@ a %3, como una LiPo</translation>
     <message>
         <source>Reads the log with this date; remembered for logs with this header</source>
         <translation>Lee el registro con esta fecha; se recuerda para registros con esta cabecera</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::EnergyOverlay</name>
+    <message>
+        <source>Energy used, flights laid over each other</source>
+        <translation>Energía consumida, vuelos superpuestos</translation>
+    </message>
+    <message>
+        <source>distance, km</source>
+        <translation>distancia, km</translation>
+    </message>
+    <message>
+        <source>minutes</source>
+        <translation>minutos</translation>
+    </message>
+    <message>
+        <source>%1, Wh</source>
+        <comment>flight</comment>
+        <translation>%1, Wh</translation>
+    </message>
+    <message>
+        <source>flown over ground, %1</source>
+        <translation>recorrido sobre el suelo, %1</translation>
+    </message>
+    <message>
+        <source>Wh used</source>
+        <translation>Wh consumidos</translation>
+    </message>
+    <message>
+        <source>Over the first %1, “%2” took %3 more than “%4”.</source>
+        <translation>En los primeros %1, «%2» gastó %3 más que «%4».</translation>
+    </message>
+    <message>
+        <source>In the first %1, “%2” took %3 more than “%4”.</source>
+        <translation>En los primeros %1, «%2» gastó %3 más que «%4».</translation>
     </message>
 </context>
 <context>

@@ -24,14 +24,9 @@ void FlightPreview::show(std::optional<Id> flight_id) {
         return;
     }
     reading_ = true;
-    const Id log_id = *found->second.log_id;
-    const QString path = log_file(workspace_, from_book_, log_id);
-    workspace_.worker().run<units::Result<void>>(
-        this,
-        [log_id, path](logbook::Book& book, const std::stop_token&) {
-            return book.writeLog(log_id, path.toStdString());
-        },
-        [this, path, id = *flight_id, flight = found->second](const units::Result<void>& written) {
+    write_log_of_book(
+        *this, workspace_, from_book_, *found->second.log_id,
+        [this, id = *flight_id, flight = found->second](const QString& path, const units::Result<void>& written) {
             if (wanted_ != id) {
                 QFile::remove(path);
                 return;

@@ -59,18 +59,24 @@ QString log_file(const Workspace& workspace, const QTemporaryDir& below, Id log_
     return QDir(folder).filePath(name);
 }
 
-void FlightSession::openFlight(Id id) {
-    const auto found = workspace_.library().flights.find(id);
-    if (found == workspace_.library().flights.end() || !found->second.log_id) return;
-    const Id log_id = *found->second.log_id;
-    const QString path = log_file(workspace_, from_book_, log_id);
-    opening_flight_ = id;
-    workspace_.worker().run<units::Result<void>>(
-        this,
+void write_log_of_book(QObject& context, Workspace& workspace, const QTemporaryDir& below, Id log_id,
+                       std::function<void(const QString& path, const units::Result<void>& written)> then) {
+    const QString path = log_file(workspace, below, log_id);
+    workspace.worker().run<units::Result<void>>(
+        &context,
         [log_id, path](logbook::Book& book, const std::stop_token&) {
             return book.writeLog(log_id, path.toStdString());
         },
-        [this, path, choices = reading_choices(found->second)](const units::Result<void>& written) {
+        [path, then = std::move(then)](const units::Result<void>& written) { then(path, written); });
+}
+
+void FlightSession::openFlight(Id id) {
+    const auto found = workspace_.library().flights.find(id);
+    if (found == workspace_.library().flights.end() || !found->second.log_id) return;
+    opening_flight_ = id;
+    write_log_of_book(
+        *this, workspace_, from_book_, *found->second.log_id,
+        [this, choices = reading_choices(found->second)](const QString& path, const units::Result<void>& written) {
             if (!written) {
                 opening_flight_.reset();
                 emit refused(written.error());

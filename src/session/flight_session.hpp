@@ -1,6 +1,7 @@
 #pragma once
 
 #include <atomic>
+#include <functional>
 #include <memory>
 #include <optional>
 
@@ -23,6 +24,12 @@ ReadingChoices reading_choices(const book::KeptFlight& flight);
 /// Where a log of the book is written to be read: a folder for each, made below this one, so that two logs of one
 /// name do not meet; under its own name, whose ending says what it is.
 QString log_file(const Workspace& workspace, const QTemporaryDir& below, Id log_id);
+
+/// Writes a log of the book there, off the UI thread.
+/// @param context  when it goes, nothing is delivered
+/// @param then  gets the file, or why there is none
+void write_log_of_book(QObject& context, Workspace& workspace, const QTemporaryDir& below, Id log_id,
+                       std::function<void(const QString& path, const units::Result<void>& written)> then);
 
 /// The flight on the debrief table: its log, what it was flown with, and whether it is filed in the logbook.
 ///

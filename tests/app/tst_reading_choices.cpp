@@ -7,6 +7,7 @@
 #include <QPushButton>
 #include <QTableView>
 
+#include "app/charts/energy_overlay.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/map/map_view.hpp"
 #include "app/opened_window.hpp"
@@ -14,6 +15,7 @@
 #include "app/places/debrief/compare_sheet.hpp"
 #include "app/places/debrief/debrief_place.hpp"
 #include "app/places/debrief/flight_report_view.hpp"
+#include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/number_field.hpp"
 #include "io/csv_log_reader.hpp"
@@ -361,6 +363,26 @@ void ReadingChoicesTest::flightsSideBySide() {
     mass->setText(QStringLiteral("2000"));
     emit mass->valueEdited(2000.0);
     QVERIFY(table->model()->index(0, 2).data().toString() != before);
+    // Laid over each other: one column a flight, and the difference at the end of the shorter one.
+    auto* overlay = sheet.findChild<EnergyOverlay*>(QStringLiteral("compareOverlay"));
+    EVENTUALLY(!overlay->difference().isEmpty());
+    QCOMPARE(overlay->shownTable().headers.size(), 3);
+    QVERIFY(overlay->difference().contains(QStringLiteral("km")));
+    EVENTUALLY_EQUAL(sheet.findChild<QLabel*>(QStringLiteral("compareDifference"))->accessibleName(),
+                     overlay->difference());
+    // What the last row of a flight says is what its summary says.
+    const auto& workspace = (*window_)->workspace();
+    double used_wh = 0.0;
+    for (const auto& row : overlay->shownTable().rows)
+        used_wh = std::max({used_wh, row[1].sort.toDouble(), row[2].sort.toDouble()});
+    double summed_wh = 0.0;
+    for (const auto id : sheet.taken())
+        summed_wh = std::max(summed_wh, workspace.summaries().at(id).energy.energy_wh->value);
+    VERIFY_NEAR(used_wh, summed_wh, 0.02 * summed_wh);
+    auto* axis = sheet.findChild<ChoiceBox*>(QStringLiteral("compareAxis"));
+    QTest::keyClick(axis, Qt::Key_End);
+    EVENTUALLY(overlay->shownTable().headers[0] == QStringLiteral("minutes"));
+    QVERIFY(overlay->difference().contains(QStringLiteral("min")));
 }
 
 void ReadingChoicesTest::compareWithoutFlightsSaysSo() {

@@ -8,8 +8,10 @@
 #include <QListWidget>
 #include <QVBoxLayout>
 
+#include "app/charts/energy_overlay.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
+#include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/text_labels.hpp"
@@ -26,16 +28,17 @@ using Role = TextLabel::Role;
 using session::Id;
 using units::Quantity;
 
-CompareSheet::CompareSheet(const session::Workspace& workspace, const std::vector<Id>& first, QWidget* parent)
-    : QDialog(parent), workspace_(workspace), list_(new QListWidget), speed_(new NumberField),
+CompareSheet::CompareSheet(session::Workspace& workspace, const std::vector<Id>& first, QWidget* parent)
+    : QDialog(parent), workspace_(workspace), tracks_(workspace), list_(new QListWidget), speed_(new NumberField),
       mass_(new NumberField), distance_(new NumberField), words_(new TextLabel(Role::sentence)),
       cells_(new CellModel(this)),
-      table_(new DataTable(QStringLiteral("compareTable"), tr("Flights at equal distance, speed and mass"))) {
+      table_(new DataTable(QStringLiteral("compareTable"), tr("Flights at equal distance, speed and mass"))),
+      axis_(new ChoiceBox), difference_(new TextLabel(Role::plain)), overlay_(new EnergyOverlay) {
     const Look& look = Look::instance();
     setAttribute(Qt::WA_DeleteOnClose);
     setObjectName(QStringLiteral("compareSheet"));
     setWindowTitle(tr("Flights side by side"));
-    resize(look.scaled(980), look.scaled(520));
+    resize(look.scaled(1080), look.scaled(680));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(look.scaled(20), look.scaled(16), look.scaled(20), look.scaled(16));
     row->setSpacing(look.scaled(20));
@@ -49,7 +52,7 @@ CompareSheet::CompareSheet(const session::Workspace& workspace, const std::vecto
         Role::quiet,
         tr("Only flights whose log shows level flight in a known wind; one full circle is enough for that."));
     left->addWidget(hint);
-    row->addLayout(left, 4);
+    row->addLayout(left, 3);
 
     auto* right = new QVBoxLayout;
     right->setSpacing(look.scaled(10));
@@ -80,7 +83,21 @@ CompareSheet::CompareSheet(const session::Workspace& workspace, const std::vecto
     right->addLayout(common);
     table_->setModel(cells_);
     table_->horizontalHeader()->setStretchLastSection(true);
-    right->addWidget(table_, 1);
+    right->addWidget(table_);
+    auto* along = new QHBoxLayout;
+    along->setSpacing(look.scaled(12));
+    axis_->setObjectName(QStringLiteral("compareAxis"));
+    axis_->setAccessibleName(tr("Along"));
+    axis_->addItems({tr("over distance"), tr("over time")});
+    connect(axis_, &QComboBox::activated, this, &CompareSheet::showOverlay);
+    axis_->setMinimumWidth(look.scaled(150));
+    along->addWidget(axis_);
+    difference_->setObjectName(QStringLiteral("compareDifference"));
+    along->addWidget(difference_, 1);
+    right->addLayout(along);
+    overlay_->setObjectName(QStringLiteral("compareOverlay"));
+    right->addWidget(overlay_, 1);
+    connect(&tracks_, &session::EnergyTracks::changed, this, &CompareSheet::showOverlay);
     row->addLayout(right, 9);
     fill(first);
     connect(list_, &QListWidget::itemChanged, this, &CompareSheet::showComparison);
@@ -122,8 +139,11 @@ void CompareSheet::fill(const std::vector<Id>& first) {
 std::vector<Id> CompareSheet::taken() const {
     std::vector<Id> ids;
     for (int i = 0; i < list_->count(); ++i) {
-        if (list_->item(i)->checkState() == Qt::Checked)
-            ids.push_back(list_->item(i)->data(Qt::UserRole).toLongLong());
+        const Id id = list_->item(i)->data(Qt::UserRole).toLongLong();
+        // One may have been removed behind the sheet.
+        if (list_->item(i)->checkState() == Qt::Checked && workspace_.library().flights.contains(id) &&
+            workspace_.summaries().contains(id))
+            ids.push_back(id);
     }
     return ids;
 }
@@ -139,7 +159,18 @@ debrief::EqualTerms CompareSheet::terms() const {
             typed(distance_, Quantity::ground_distance)};
 }
 
+void CompareSheet::showOverlay() {
+    std::vector<EnergyOverlay::Flight> flights;
+    for (const Id id : taken())
+        flights.push_back({QString::fromStdString(workspace_.library().flights.at(id).name), tracks_.track(id)});
+    overlay_->setFlights(std::move(flights),
+                         axis_->currentIndex() == 0 ? debrief::TrackAxis::distance : debrief::TrackAxis::time);
+    difference_->setWords(tracks_.is_settled() ? overlay_->difference() : tr("Reading the logs…"));
+}
+
 void CompareSheet::showComparison() {
+    tracks_.want(taken());
+    showOverlay();
     std::vector<debrief::ComparedFlight> flights;
     for (const Id id : taken()) {
         const auto& kept = workspace_.library().flights.at(id);
@@ -185,6 +216,13 @@ void CompareSheet::showComparison() {
                       tr("endurance")},
                      std::move(rows));
     table_->fitColumns();
+    constexpr int most_rows = 5;
+    table_->setFixedHeight(table_->horizontalHeader()->sizeHint().height() +
+                           std::min(cells_->rowCount(), most_rows) *
+                               table_->verticalHeader()->defaultSectionSize() +
+                           Look::instance().scaled(6));
+    table_->setVerticalScrollBarPolicy(cells_->rowCount() > most_rows ? Qt::ScrollBarAsNeeded
+                                                                      : Qt::ScrollBarAlwaysOff);
 }
 
 } // namespace sobremesa::app

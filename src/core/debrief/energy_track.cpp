@@ -1,0 +1,64 @@
+#include "core/debrief/energy_track.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/debrief/flown_rows.hpp"
+#include "core/telemetry/chord_distance.hpp"
+
+namespace sobremesa::debrief {
+
+namespace {
+
+const std::vector<double>& along(const EnergyTrack& track, TrackAxis axis) {
+    return axis == TrackAxis::distance ? track.ground_m : track.time_s;
+}
+
+} // namespace
+
+EnergyTrack energy_track(const telemetry::CleanLog& log, std::size_t most_points) {
+    EnergyTrack track;
+    const FlownRows flown = flown_rows(log);
+    const std::size_t n = flown.energy_wh.size();
+    std::optional<std::size_t> first, last;
+    for (std::size_t i = 0; i < n; ++i) {
+        if (!std::isfinite(flown.energy_wh[i])) continue;
+        if (!first) first = i;
+        last = i;
+    }
+    if (!first) return track;
+    telemetry::ChordDistance ground;
+    double way_m = 0.0;
+    const std::size_t stride = std::max<std::size_t>(1, (n + most_points - 2) / (most_points - 1));
+    std::size_t due = *first;
+    for (std::size_t i = 0; i <= *last; ++i) {
+        if (log.position_ok[i]) ground.add(log.position(i));
+        way_m = std::max(way_m, ground.metres());
+        if (!std::isfinite(flown.energy_wh[i]) || (i < due && i != *last)) continue;
+        track.time_s.push_back(log.time_s(i) - log.time_s(*first));
+        track.energy_wh.push_back(flown.energy_wh[i]);
+        track.ground_m.push_back(way_m);
+        due = i + stride;
+    }
+    if (!ground.begun()) track.ground_m.clear();
+    return track;
+}
+
+std::optional<double> energy_at(const EnergyTrack& track, TrackAxis axis, double at) {
+    const auto& x = along(track, axis);
+    if (x.empty() || at < 0.0 || at > x.back()) return std::nullopt;
+    const auto after = std::size_t(std::lower_bound(x.begin(), x.end(), at) - x.begin());
+    if (after == 0) return track.energy_wh.front();
+    const double wide = x[after] - x[after - 1];
+    const double share = wide > 0.0 ? (at - x[after - 1]) / wide : 1.0;
+    return track.energy_wh[after - 1] + share * (track.energy_wh[after] - track.energy_wh[after - 1]);
+}
+
+double common_end(const std::vector<const EnergyTrack*>& tracks, TrackAxis axis) {
+    double end = tracks.empty() ? 0.0 : 1e300;
+    for (const auto* track : tracks)
+        end = std::min(end, along(*track, axis).empty() ? 0.0 : along(*track, axis).back());
+    return end;
+}
+
+} // namespace sobremesa::debrief

@@ -1,0 +1,95 @@
+// What a flight had used along the way, for laying flights over each other.
+
+#include <QTest>
+
+#include "core/debrief/energy_track.hpp"
+#include "core/telemetry/consumption.hpp"
+#include "support/compare.hpp"
+#include "support/made_log.hpp"
+#include "support/test_program.hpp"
+
+using namespace sobremesa;
+using debrief::TrackAxis;
+using telemetry::Channel;
+
+namespace {
+
+telemetry::CleanLog clean(telemetry::FlightLog log) {
+    return *telemetry::clean(tests::shared(std::move(log)));
+}
+
+} // namespace
+
+class EnergyTrackTest : public QObject {
+    Q_OBJECT
+private slots:
+    void itEndsWhereTheSummaryEnds();
+    void evenPowerIsAStraightLine();
+    void beyondItsEndThereIsNothing();
+    void withoutPositionsThereIsOnlyTime();
+    void withoutCurrentThereIsNone();
+    void theShortestEndsTheCommonPart();
+};
+
+void EnergyTrackTest::itEndsWhereTheSummaryEnds() {
+    const auto log = clean(tests::made_log());
+    const auto summary = *telemetry::summarise(log);
+    for (const std::size_t most : {5, 50, 100000}) {
+        const auto track = debrief::energy_track(log, most);
+        QVERIFY(track.time_s.size() <= most);
+        QCOMPARE(track.ground_m.size(), track.time_s.size());
+        VERIFY_NEAR(track.ground_m.back(), summary.distance.ground_m->value, 1.0);
+        VERIFY_NEAR(track.energy_wh.back(), 80.0 * 600.0 / 3600.0, 1e-6);
+        VERIFY_NEAR(track.time_s.back(), 600.0, 1e-9);
+        QVERIFY(std::is_sorted(track.ground_m.begin(), track.ground_m.end()));
+    }
+}
+
+void EnergyTrackTest::evenPowerIsAStraightLine() {
+    // 80 W at 10 m/s are 8 J a metre, whatever the thinning; a hairpin hides up to two chords of 20 m,
+    // and thinned readings lie between.
+    const auto track = debrief::energy_track(clean(tests::made_log()), 20);
+    for (double at_s = 0.0; at_s <= 600.0; at_s += 7.0)
+        VERIFY_NEAR(*debrief::energy_at(track, TrackAxis::time, at_s), 80.0 * at_s / 3600.0, 1e-6);
+    for (double at_m = 100.0; at_m < 5900.0; at_m += 300.0)
+        VERIFY_NEAR(*debrief::energy_at(track, TrackAxis::distance, at_m), at_m * 8.0 / 3600.0,
+                    45.0 * 8.0 / 3600.0);
+}
+
+void EnergyTrackTest::beyondItsEndThereIsNothing() {
+    const auto track = debrief::energy_track(clean(tests::made_log()));
+    QVERIFY(debrief::energy_at(track, TrackAxis::time, 0.0));
+    QVERIFY(debrief::energy_at(track, TrackAxis::time, 600.0));
+    QVERIFY(!debrief::energy_at(track, TrackAxis::time, 600.1));
+    QVERIFY(!debrief::energy_at(track, TrackAxis::time, -1.0));
+    QVERIFY(!debrief::energy_at(track, TrackAxis::distance, 1e5));
+}
+
+void EnergyTrackTest::withoutPositionsThereIsOnlyTime() {
+    auto log = tests::made_log();
+    log[Channel::latitude_deg].clear();
+    log[Channel::longitude_deg].clear();
+    const auto track = debrief::energy_track(clean(std::move(log)));
+    QVERIFY(!track.time_s.empty());
+    QVERIFY(track.ground_m.empty());
+    QVERIFY(!debrief::energy_at(track, TrackAxis::distance, 0.0));
+    QCOMPARE(debrief::common_end({&track}, TrackAxis::distance), 0.0);
+}
+
+void EnergyTrackTest::withoutCurrentThereIsNone() {
+    auto log = tests::made_log();
+    log[Channel::current_a].clear();
+    QVERIFY(debrief::energy_track(clean(std::move(log))).time_s.empty());
+}
+
+void EnergyTrackTest::theShortestEndsTheCommonPart() {
+    debrief::EnergyTrack near{{0.0, 100.0}, {0.0, 1500.0}, {0.0, 2.0}};
+    debrief::EnergyTrack far{{0.0, 90.0}, {0.0, 2500.0}, {0.0, 4.0}};
+    QCOMPARE(debrief::common_end({&near, &far}, TrackAxis::distance), 1500.0);
+    QCOMPARE(debrief::common_end({&near, &far}, TrackAxis::time), 90.0);
+    QCOMPARE(*debrief::energy_at(far, TrackAxis::distance, 1500.0), 2.4);
+    QCOMPARE(debrief::common_end({}, TrackAxis::time), 0.0);
+}
+
+SOBREMESA_TEST(EnergyTrackTest)
+#include "tst_energy_track.moc"
