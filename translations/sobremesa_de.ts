@@ -2610,6 +2610,42 @@
         <source>assumed</source>
         <translation>angenommen</translation>
     </message>
+    <message>
+        <source>Nothing yet. File flights with this pack, with what the charger put back, or enter a charger&apos;s reading in Health.</source>
+        <translation>Noch nichts. Lege Flüge mit diesem Akku ab, mit dem, was das Ladegerät nachlud, oder trage unter Zustand eine Ladegerät-Messung ein.</translation>
+    </message>
+    <message>
+        <source>full charge %1, %2 of the label</source>
+        <translation>volle Ladung %1, %2 des Etiketts</translation>
+    </message>
+    <message>
+        <source>resistance of a cell %1</source>
+        <translation>Widerstand einer Zelle %1</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>known from, day</comment>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>frozen: flights that are filed change it no more</source>
+        <translation>eingefroren: neue Flüge ändern ihn nicht mehr</translation>
+    </message>
+    <message>
+        <source>Nothing yet. File flights with a full turn in them, or fly the ten-minute test flight that Power curve lays out.</source>
+        <translation>Noch nichts. Lege Flüge mit einem vollen Kreis ab, oder fliege den Zehn-Minuten-Testflug, den Leistungskurve vorgibt.</translation>
+    </message>
+    <message>
+        <source>level flight at %1 takes %2 %3</source>
+        <translation>Horizontalflug mit %1 braucht %2 %3</translation>
+    </message>
+    <message numerus="yes">
+        <source>climbs with an efficiency of %1, from %n climb(s)</source>
+        <translation>
+            <numerusform>steigt mit einem Wirkungsgrad von %1, aus %n Steigflug</numerusform>
+            <numerusform>steigt mit einem Wirkungsgrad von %1, aus %n Steigflügen</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Messages</name>
@@ -10320,6 +10356,22 @@ verbr.</translation>
     <message>
         <source>%1 was removed. Ctrl+Z restores it.</source>
         <translation>%1 wurde entfernt. Strg+Z stellt es wieder her.</translation>
+    </message>
+    <message>
+        <source>Entered</source>
+        <translation>Eingetragen</translation>
+    </message>
+    <message>
+        <source>Measured</source>
+        <translation>Gemessen</translation>
+    </message>
+    <message>
+        <source>Left open, assumed</source>
+        <translation>Offen gelassen, angenommen</translation>
+    </message>
+    <message>
+        <source>What you type here counts from then on; what is emptied is assumed again.</source>
+        <translation>Was du hier eintippst, gilt ab dann; was du leerst, wird wieder angenommen.</translation>
     </message>
 </context>
 <context>

@@ -107,6 +107,13 @@
             <numerusform>%n landings forecast from earlier flights: off by %1</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>climbs with an efficiency of %1, from %n climb(s)</source>
+        <translation>
+            <numerusform>climbs with an efficiency of %1, from %n climb</numerusform>
+            <numerusform>climbs with an efficiency of %1, from %n climbs</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Messages</name>

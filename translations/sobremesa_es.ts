@@ -2610,6 +2610,42 @@
         <source>assumed</source>
         <translation>supuesto</translation>
     </message>
+    <message>
+        <source>Nothing yet. File flights with this pack, with what the charger put back, or enter a charger&apos;s reading in Health.</source>
+        <translation>Nada todavía. Archiva vuelos con esta batería, con lo que repuso el cargador, o introduce en Salud una lectura del cargador.</translation>
+    </message>
+    <message>
+        <source>full charge %1, %2 of the label</source>
+        <translation>carga completa %1, %2 de la etiqueta</translation>
+    </message>
+    <message>
+        <source>resistance of a cell %1</source>
+        <translation>resistencia de una celda %1</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>known from, day</comment>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>frozen: flights that are filed change it no more</source>
+        <translation>congelada: los vuelos nuevos ya no la cambian</translation>
+    </message>
+    <message>
+        <source>Nothing yet. File flights with a full turn in them, or fly the ten-minute test flight that Power curve lays out.</source>
+        <translation>Nada todavía. Archiva vuelos con un giro completo, o haz el vuelo de prueba de diez minutos que propone Curva de potencia.</translation>
+    </message>
+    <message>
+        <source>level flight at %1 takes %2 %3</source>
+        <translation>vuelo nivelado a %1: %2 %3</translation>
+    </message>
+    <message numerus="yes">
+        <source>climbs with an efficiency of %1, from %n climb(s)</source>
+        <translation>
+            <numerusform>sube con un rendimiento del %1, de %n ascenso</numerusform>
+            <numerusform>sube con un rendimiento del %1, de %n ascensos</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Messages</name>
@@ -10320,6 +10356,22 @@ usados</translation>
     <message>
         <source>%1 was removed. Ctrl+Z restores it.</source>
         <translation>%1 se ha quitado. Ctrl+Z lo recupera.</translation>
+    </message>
+    <message>
+        <source>Entered</source>
+        <translation>Introducido</translation>
+    </message>
+    <message>
+        <source>Measured</source>
+        <translation>Medido</translation>
+    </message>
+    <message>
+        <source>Left open, assumed</source>
+        <translation>Sin rellenar, supuesto</translation>
+    </message>
+    <message>
+        <source>What you type here counts from then on; what is emptied is assumed again.</source>
+        <translation>Lo que escribas aquí cuenta desde entonces; lo que vacíes se vuelve a suponer.</translation>
     </message>
 </context>
 <context>

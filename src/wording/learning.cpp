@@ -203,6 +203,54 @@ QString what_would_help(const battery::PackKnown& known, int rested) {
     return LearningWords::tr("Recharge after a flight that ends close to empty: it narrows the capacity most.");
 }
 
+QStringList measured_lines(const battery::Pack& pack, const Quantities& q) {
+    if (!pack.known)
+        return {LearningWords::tr(
+            "Nothing yet. File flights with this pack, with what the charger put back, or enter a "
+            "charger's reading in Health.")};
+    const auto with_error = [&](units::Quantity quantity, const units::Estimate& value) {
+        return LearningWords::tr("%1 %2").arg(q.text(quantity, value), q.error_text(quantity, value)).trimmed();
+    };
+    const auto& known = *pack.known;
+    const double rated_ah = battery::rated_charge_ah(pack);
+    QStringList lines;
+    lines << LearningWords::tr("full charge %1, %2 of the label")
+                 .arg(with_error(units::Quantity::usable_charge,
+                                 {known.capacity_share.value * rated_ah, known.capacity_share.sd * rated_ah}),
+                      q.share(known.capacity_share.value));
+    lines << LearningWords::tr("resistance of a cell %1")
+                 .arg(with_error(units::Quantity::cell_resistance, known.cell_resistance_ohm));
+    const QString day = QString::fromStdString(known.known_utc).left(10);
+    lines << (day.isEmpty() ? known_from(pack.known)
+                            : LearningWords::tr("%1, %2", "known from, day").arg(known_from(pack.known), day));
+    if (known.frozen) lines << LearningWords::tr("frozen: flights that are filed change it no more");
+    return lines;
+}
+
+QStringList measured_lines(const airframe::Aircraft& aircraft, const Quantities& q) {
+    if (!aircraft.curve || aircraft.curve->flights == 0)
+        return {LearningWords::tr(
+            "Nothing yet. File flights with a full turn in them, or fly the ten-minute test flight "
+            "that Power curve lays out.")};
+    const auto& curve = *aircraft.curve;
+    QStringList lines;
+    const auto cruise = airframe::level_power_w(curve, aircraft.cruise_airspeed_mps, curve.reference_mass_kg,
+                                                units::sea_level_density_kgm3);
+    lines << LearningWords::tr("level flight at %1 takes %2 %3")
+                 .arg(q.speed(aircraft.cruise_airspeed_mps), q.text(units::Quantity::cruise_power, cruise),
+                      q.error_text(units::Quantity::cruise_power, cruise));
+    if (curve.climbing.climbs > 0) {
+        lines << LearningWords::tr("climbs with an efficiency of %1, from %n climb(s)", nullptr,
+                                   curve.climbing.climbs)
+                     .arg(q.share(curve.climbing.at_reference));
+    }
+    const QString day = QString::fromStdString(curve.learned_utc).left(10);
+    lines << (day.isEmpty()
+                  ? known_from_flights(curve.flights)
+                  : LearningWords::tr("%1, %2", "known from, day").arg(known_from_flights(curve.flights), day));
+    return lines;
+}
+
 QString known_from(const std::optional<battery::PackKnown>& known) {
     if (!known || known->flights + known->recharges == 0) return LearningWords::tr("assumed");
     if (known->recharges == 0) return known_from_flights(known->flights);

@@ -42,6 +42,12 @@ QString sensor_sentence(const learning::SensorEstimate& sensors);
 /// What would make it better known: the one thing that helps most.
 QString what_would_help(const battery::PackKnown& known, int rested);
 
+/// What flights and recharges have measured of a pack, a line each: how much, from what, when; then what would add
+/// to it. Never empty.
+QStringList measured_lines(const battery::Pack& pack, const Quantities& quantities);
+/// The same of an aircraft.
+QStringList measured_lines(const airframe::Aircraft& aircraft, const Quantities& quantities);
+
 /// "known from 5 flights", "known from 5 flights and 2 recharges", or "assumed".
 QString known_from(const std::optional<battery::PackKnown>& known);
 

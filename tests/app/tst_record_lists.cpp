@@ -5,8 +5,10 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QToolButton>
 
 #include "app/fields/cells_editor.hpp"
+#include "app/fields/field_form.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/record_list/record_list_place.hpp"
 #include "app/shell/commands.hpp"
@@ -14,6 +16,7 @@
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explanation_sheet.hpp"
 #include "app/widgets/number_field.hpp"
+#include "app/widgets/section.hpp"
 #include "core/units/explanation.hpp"
 #include "support/compare.hpp"
 #include "support/eventually.hpp"
@@ -33,6 +36,7 @@ private slots:
     void badValuesAreMarkedWhereTypedInWords_data();
     void badValuesAreMarkedWhereTypedInWords();
     void aChoiceIsEditedAsAChoice();
+    void detailsAreSortedByWhereTheyComeFrom();
     void aListIsTypedRowByRow();
     void duplicatesGetANameOfTheirOwn();
     void retiredThingsStandBack();
@@ -203,6 +207,48 @@ void LibraryTest::aChoiceIsEditedAsAChoice() {
     QTest::keyClick(box, Qt::Key_Home);
     QTest::keyClick(box, Qt::Key_Return);
     EVENTUALLY_EQUAL(pack("B-07").chemistry, battery::Chemistry::lipo);
+}
+
+void LibraryTest::detailsAreSortedByWhereTheyComeFrom() {
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("mass")));
+    const auto under = [&](const char* section, const QString& label) {
+        auto* place = packs().findChild<Section*>(QLatin1String(section));
+        return place->findChild<NumberField*>(label);
+    };
+    const QString launch = QStringLiteral("Temperature at launch");
+    QVERIFY(under("packsEntered", QStringLiteral("Pack mass")));
+    auto* field = under("packsAssumed", launch);
+    QVERIFY(field && !under("packsEntered", launch));
+    // What is typed stays where it is typed until the pilot goes on.
+    field->setFocus();
+    QTest::keyClicks(field, QStringLiteral("25"));
+    QCOMPARE(pack("B-07").start_temperature_c, std::optional(25.0));
+    QCOMPARE(under("packsAssumed", launch), field);
+    table().setFocus();
+    table().setCurrentIndex(cell(QStringLiteral("A-02"), QStringLiteral("mass")));
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("mass")));
+    QVERIFY(under("packsEntered", launch) && !under("packsAssumed", launch));
+    // Nothing is measured yet, and it says what would be.
+    QVERIFY(window_->said("packsMeasuredWords").contains(QStringLiteral("File flights")));
+    auto kept = (*window_)->workspace().library().packs.at(*packs().chosen());
+    kept.pack.known = battery::PackKnown{};
+    kept.pack.known->capacity_share = {0.9, 0.015};
+    kept.pack.known->cell_resistance_ohm = {0.021, 0.001};
+    kept.pack.known->flights = 3;
+    kept.pack.known->known_utc = "2026-05-23T10:00:00Z";
+    QVERIFY((*window_)->workspace().put(logbook::EditKind::change_pack, *packs().chosen(), kept));
+    EVENTUALLY(window_->said("packsMeasuredWords").contains(QStringLiteral("of the label")));
+    for (const char* word : {"90", "3 flights", "2026-05-23", "21"})
+        QVERIFY2(window_->said("packsMeasuredWords").contains(QLatin1String(word)), word);
+    // A part that is not wanted is folded away, by key too.
+    auto* assumed = packs().findChild<Section*>(QStringLiteral("packsAssumed"));
+    auto* head = packs().findChild<QToolButton*>(QStringLiteral("packsAssumedFold"));
+    head->setFocus();
+    QTest::keyClick(head, Qt::Key_Space);
+    QVERIFY(!assumed->isOpen());
+    QVERIFY(!assumed->findChild<FieldForm*>()->isVisible());
+    table().setCurrentIndex(cell(QStringLiteral("A-02"), QStringLiteral("mass")));
+    QVERIFY2(!assumed->isOpen(), "stays folded for the next");
 }
 
 void LibraryTest::aListIsTypedRowByRow() {

@@ -28,6 +28,12 @@ struct RequestFieldWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Fields)
 };
 
+/// A text that is open while it is empty.
+RequestField unless_written(RequestField field) {
+    field.isOpen = [text = field.text](const PlanRequest& r) { return text(r).isEmpty(); };
+    return field;
+}
+
 constexpr double grams = 1000.0;
 
 /// As many digits as the figure has, and no grouping.
@@ -76,7 +82,7 @@ RequestField electronics_parts() {
         return parts.join(QStringLiteral("; "));
     };
     field.hint = RequestFieldWords::tr("their watts, whose sum then counts, and grams where known");
-    return field;
+    return unless_written(std::move(field));
 }
 
 /// "138 × 45 × 40": its three sides in mm, which go together.
@@ -109,7 +115,7 @@ RequestField pack_size() {
         return {};
     };
     field.hint = RequestFieldWords::tr("length × width × height; the bench then tells whether it fits the bay");
-    return field;
+    return unless_written(std::move(field));
 }
 
 /// "10 A 2.9 Ah; 20 A 2.75 Ah".
@@ -137,6 +143,12 @@ RequestField rate_table() {
         return rates.join(QStringLiteral("; "));
     };
     field.hint = RequestFieldWords::tr("constant current and what came out");
+    return unless_written(std::move(field));
+}
+
+/// A choice whose first word is that nobody says.
+RequestField unless_said(RequestField field) {
+    field.isOpen = [choice = field.choice](const PlanRequest& r) { return choice(r) == 0; };
     return field;
 }
 
@@ -338,12 +350,12 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
         side("aircraft.bay_width_m", RequestFieldWords::tr("Bay, width"), &airframe::Aircraft::bay_width_m, {}),
         side("aircraft.bay_height_m", RequestFieldWords::tr("Bay, height"), &airframe::Aircraft::bay_height_m,
              RequestFieldWords::tr("with all three, the bench flags packs that do not fit")),
-        choice(
+        unless_said(choice(
             "aircraft.video", RequestFieldWords::tr("Video"),
             {RequestFieldWords::tr("not said"), RequestFieldWords::tr("none"), RequestFieldWords::tr("analog"),
              RequestFieldWords::tr("digital")},
             [](const PlanRequest& r) { return int(r.aircraft.video); },
-            [](PlanRequest& r, int i) { r.aircraft.video = airframe::Video(i); }),
+            [](PlanRequest& r, int i) { r.aircraft.video = airframe::Video(i); })),
         electronics_parts(),
         open_number(
             "aircraft.controller_current_a", RequestFieldWords::tr("Controller rating"),
@@ -405,7 +417,7 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
     const Notation volts{1.0, RequestFieldWords::tr("V"), 2};
     const Notation amps{1.0, RequestFieldWords::tr("A"), 0};
     return {
-        choice(
+        unless_said(choice(
             "pack.construction", RequestFieldWords::tr("Cell type"),
             {RequestFieldWords::tr("not known"), RequestFieldWords::tr("high capacity"),
              RequestFieldWords::tr("high drain")},
@@ -413,7 +425,7 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             [](PlanRequest& r, int i) {
                 r.pack.construction.reset();
                 if (i > 0) r.pack.construction = battery::Construction(i - 1);
-            }),
+            })),
         open_number(
             "pack.start_temperature_c", RequestFieldWords::tr("Temperature at launch"),
             q.notation(Quantity::temperature), 1,
@@ -440,12 +452,12 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
             [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },
             [](PlanRequest& r) -> std::optional<double>& { return r.pack.rated_current_a; },
             RequestFieldWords::tr("of the whole pack, or as the label has it: “10C”. Empty: usual for such cells")),
-        choice(
+        unless_said(choice(
             "pack.current_label", RequestFieldWords::tr("Rating printed by"),
             {RequestFieldWords::tr("not known"), RequestFieldWords::tr("the cell's maker"),
              RequestFieldWords::tr("a pack's C rating"), RequestFieldWords::tr("a burst rating")},
             [](const PlanRequest& r) { return int(r.pack.current_label); },
-            [](PlanRequest& r, int i) { r.pack.current_label = battery::CurrentLabel(i); }),
+            [](PlanRequest& r, int i) { r.pack.current_label = battery::CurrentLabel(i); })),
         open_number(
             "pack.strips_current_a", RequestFieldWords::tr("Strip rating"), amps, 1,
             [](const PlanRequest& r) { return battery::cells_current_a(r.pack); },

@@ -107,6 +107,10 @@ QString Look::styleSheet() const {
         QPushButton { background: @panel; color: @ink; border: 1px solid @border; border-radius: 3px;
             padding: @4px @12px; min-height: @20px; }
         QPushButton:hover { background: @selection; }
+        QToolButton { background: transparent; color: @ink; border: none; border-bottom: 1px solid @hairline;
+                      font-weight: 600; padding: @2px 0; text-align: left; }
+        QToolButton:hover { background: @selection; }
+        QToolButton:focus { border: 2px solid @ink; }
         QPushButton:focus { border: 2px solid @ink; }
         QMenu { background: @panel; color: @ink; border: 1px solid @border; padding: @4px; }
         QMenu::item { padding: @6px @24px; }

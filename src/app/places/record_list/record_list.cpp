@@ -3,8 +3,10 @@
 #include <QCoreApplication>
 #include <QDateTime>
 
+#include "app/theme/look.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
+#include "wording/learning.hpp"
 
 namespace sobremesa::app {
 
@@ -94,6 +96,9 @@ RecordList fleet_record_list(Workspace& workspace) {
         {units::Quantity::flight_count, RecordListWords::tr("flights"), [&workspace](Id id) {
              return std::optional(book::explain_flights(flights_of(workspace, &book::KeptFlight::aircraft_id, id)));
          }}};
+    record_list.measured = [at](Id id) {
+        return wording::measured_lines(at(id).aircraft, Look::instance().quantities());
+    };
     record_list.ids = [&workspace] { return ids_of(workspace.library().aircraft); };
     record_list.request = [at](Id id) {
         mission::PlanRequest request;
@@ -165,6 +170,9 @@ RecordList pack_record_list(Workspace& workspace) {
          [&workspace, at](Id id) {
              return std::optional(book::explain_cycles(workspace.packUse(id), at(id).pack));
          }},
+    };
+    record_list.measured = [at](Id id) {
+        return wording::measured_lines(at(id).pack, Look::instance().quantities());
     };
     record_list.ids = [&workspace] { return ids_of(workspace.library().packs); };
     record_list.request = [at](Id id) {

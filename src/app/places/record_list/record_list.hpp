@@ -35,6 +35,8 @@ struct RecordList {
     /// Shown in the form only, below the others.
     std::function<std::vector<RequestField>(const wording::Quantities&)> more_fields;
     std::vector<RecordListFigure> figures;
+    /// What flights and chargers have measured of it, a line each.
+    std::function<QStringList(Id)> measured;
 
     std::function<std::vector<Id>()> ids;
     /// A request that holds the thing; the fields read and write it there.

@@ -6,6 +6,7 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QScopedValueRollback>
 #include <QStackedLayout>
 
 #include "app/fields/field_form.hpp"
@@ -18,6 +19,7 @@
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
+#include "app/widgets/section.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "core/units/explanation.hpp"
 
@@ -157,8 +159,17 @@ QWidget* RecordListPlace::makeDetails() {
     column->addWidget(name_);
     figures_ = new FigureRow(int(record_list_.figures.size()));
     column->addWidget(figures_);
-    form_place_ = new QVBoxLayout;
-    column->addLayout(form_place_);
+    entered_ = new Section(record_list_.key + QStringLiteral("Entered"), tr("Entered"));
+    column->addWidget(entered_);
+    measured_ = new Section(record_list_.key + QStringLiteral("Measured"), tr("Measured"));
+    measured_words_ = new TextLabel(Role::plain);
+    measured_words_->setObjectName(record_list_.key + QStringLiteral("MeasuredWords"));
+    measured_->inside()->addWidget(measured_words_);
+    column->addWidget(measured_);
+    assumed_ = new Section(record_list_.key + QStringLiteral("Assumed"), tr("Left open, assumed"));
+    assumed_->inside()->addWidget(new TextLabel(
+        Role::quiet, tr("What you type here counts from then on; what is emptied is assumed again.")));
+    column->addWidget(assumed_);
     column->addWidget(new TextLabel(Role::plain, tr("Note")));
     note_ = new QPlainTextEdit;
     note_->setObjectName(record_list_.key + QStringLiteral("Note"));
@@ -255,8 +266,7 @@ void RecordListPlace::showChosen() {
     if (!id) {
         shown_.reset();
         name_->setWords(tr("Nothing is selected."));
-        delete form_;
-        form_ = nullptr;
+        clearForms();
         figures_->hide();
         return;
     }
@@ -274,24 +284,63 @@ void RecordListPlace::showChosen() {
                                                record_list_.figures[i].header);
     }
     figures_->layOutAgain();
-    if (shown_ != id) {
+    const auto all = allFields();
+    // A field moves to where it belongs only while nobody types.
+    const QWidget* typed_in = details_inside_->focusWidget();
+    const bool resting = !handing_in_ && (!typed_in || !typed_in->hasFocus());
+    if (shown_ != id || (resting && openFields(*id, all) != open_fields_)) {
+        if (shown_ != id) trouble_->hide();
         shown_ = id;
-        trouble_->hide();
-        delete form_;
-        const FormSubject subject{
-            [this, id] { return record_list_.request(*id); },
-            [this, id](const mission::PlanRequest& request) { return record_list_.set(*id, request); }};
-        auto all = fields;
-        if (record_list_.more_fields) {
-            for (auto& field : record_list_.more_fields(Look::instance().quantities()))
-                all.push_back(std::move(field));
-        }
-        form_ = new FieldForm(all, subject);
-        form_place_->addWidget(form_);
+        makeForms(*id, all);
     } else {
-        form_->refresh();
+        entered_form_->refresh();
+        assumed_form_->refresh();
     }
+    measured_words_->setWords(record_list_.measured(*id).join(QStringLiteral("<br>")));
     if (note_->toPlainText() != record_list_.note(*id)) note_->setPlainText(record_list_.note(*id));
+}
+
+std::vector<RequestField> RecordListPlace::allFields() const {
+    auto all = record_list_.fields(Look::instance().quantities());
+    if (record_list_.more_fields) {
+        for (auto& field : record_list_.more_fields(Look::instance().quantities())) all.push_back(std::move(field));
+    }
+    return all;
+}
+
+std::vector<std::string> RecordListPlace::openFields(Id id, const std::vector<RequestField>& fields) const {
+    const auto request = record_list_.request(id);
+    std::vector<std::string> open;
+    for (const auto& field : fields) {
+        if (field.isOpen && field.isOpen(request)) open.push_back(field.path);
+    }
+    return open;
+}
+
+void RecordListPlace::clearForms() {
+    delete entered_form_;
+    delete assumed_form_;
+    entered_form_ = assumed_form_ = nullptr;
+}
+
+void RecordListPlace::makeForms(Id id, const std::vector<RequestField>& fields) {
+    clearForms();
+    const FormSubject subject{[this, id] { return record_list_.request(id); },
+                              [this, id](const mission::PlanRequest& request) {
+                                  const QScopedValueRollback<bool> handing_in(handing_in_, true);
+                                  return record_list_.set(id, request);
+                              }};
+    open_fields_ = openFields(id, fields);
+    std::vector<RequestField> entered, assumed;
+    for (const auto& field : fields) {
+        const bool open = std::find(open_fields_.begin(), open_fields_.end(), field.path) != open_fields_.end();
+        (open ? assumed : entered).push_back(field);
+    }
+    entered_form_ = new FieldForm(entered, subject);
+    entered_->inside()->addWidget(entered_form_);
+    assumed_form_ = new FieldForm(assumed, subject);
+    assumed_->inside()->addWidget(assumed_form_);
+    assumed_->setVisible(!assumed.empty());
 }
 
 void RecordListPlace::add() {
@@ -300,7 +349,7 @@ void RecordListPlace::add() {
     choose(id);
     pages_->setCurrentIndex(1);
     // Its name first.
-    if (auto* name = form_ ? form_->findChild<QLineEdit*>() : nullptr) {
+    if (auto* name = entered_form_ ? entered_form_->findChild<QLineEdit*>() : nullptr) {
         name->setFocus();
         name->selectAll();
     }

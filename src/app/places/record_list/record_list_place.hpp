@@ -17,6 +17,7 @@ class DataTable;
 class FieldForm;
 class FigureRow;
 class Fold;
+class Section;
 class TextLabel;
 
 /// Fleet and Packs: the list as a table, and beside it the one that is chosen, field by field.
@@ -53,6 +54,10 @@ private:
     QWidget* makeRecordList();
     QWidget* makeDetails();
     void showChosen();
+    void makeForms(Id id, const std::vector<RequestField>& fields);
+    std::vector<RequestField> allFields() const;
+    std::vector<std::string> openFields(Id id, const std::vector<RequestField>& fields) const;
+    void clearForms();
     void showCount();
     void givePictureRoom();
 
@@ -72,8 +77,17 @@ private:
     QPushButton* retire_;
     QPushButton* remove_;
     TextLabel* name_;
-    QVBoxLayout* form_place_;
-    FieldForm* form_ = nullptr;
+    /// What the pilot entered, what was measured, what is assumed until he says otherwise.
+    Section* entered_ = nullptr;
+    Section* measured_ = nullptr;
+    Section* assumed_ = nullptr;
+    TextLabel* measured_words_ = nullptr;
+    FieldForm* entered_form_ = nullptr;
+    FieldForm* assumed_form_ = nullptr;
+    /// Paths of the fields that stand under *assumed*.
+    std::vector<std::string> open_fields_;
+    /// A form is handing in what was typed: it must not be made anew under its own feet.
+    bool handing_in_ = false;
     std::optional<Id> shown_;
     FigureRow* figures_;
     QPlainTextEdit* note_;
