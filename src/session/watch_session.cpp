@@ -133,6 +133,10 @@ void WatchSession::keep_point() {
                        answer_.remaining->wh.value, answer_.needed_wh->value});
 }
 
+std::vector<geodesy::EastNorth> WatchSession::reach_from_here() const {
+    return solver_ ? solver_->reach_from_here(answer_) : std::vector<geodesy::EastNorth>{};
+}
+
 std::shared_ptr<const debrief::FlownHomeward> WatchSession::flown() const {
     if (points_.size() < 2) return nullptr;
     auto flown = std::make_shared<debrief::FlownHomeward>();

@@ -53,6 +53,9 @@ public:
     /// The flight so far on the homeward chart: remaining, and the energy to get home as it was at each moment;
     /// empty where there are fewer than two points.
     std::shared_ptr<const debrief::FlownHomeward> flown() const;
+    /// How far it may still fly on each bearing and come home with the reserve, from where it was answered last;
+    /// empty where that is not known.
+    std::vector<geodesy::EastNorth> reach_from_here() const;
     /// What came, as a reader of its recording gives it.
     telemetry::FlightLog finished_log() const { return finished_; }
 

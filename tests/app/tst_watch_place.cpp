@@ -89,6 +89,13 @@ void WatchPlaceTest::withoutAPlanItSaysSo() {
 void WatchPlaceTest::aPracticeFlightIsTurnedAndJudged() {
     practise(practice::Day::as_forecast);
     QVERIFY(button("watchTurn").isVisible());
+    // Until it has to turn, a line around it shows how far it may still go; after that there is none.
+    const auto reach_rows = [&] {
+        const auto rows = place().map().shownTable().rows;
+        return std::count_if(rows.begin(), rows.end(),
+                             [](const auto& row) { return row[0].text == QStringLiteral("reach"); });
+    };
+    EVENTUALLY(reach_rows() == 36);
     EVENTUALLY(said(watch::CalloutKind::turn_now));
     // Sentence, figure, list and voice say the same.
     QVERIFY(text("watchSentence").contains(QStringLiteral("Turn now")));
@@ -102,6 +109,7 @@ void WatchPlaceTest::aPracticeFlightIsTurnedAndJudged() {
     EVENTUALLY(outcome->isVisible());
     QVERIFY(outcome->text().contains(QStringLiteral("intact")));
     QVERIFY(outcome->text().contains(QStringLiteral("farthest turn")));
+    QCOMPARE(reach_rows(), 0);
     QCOMPARE(place().said().model()->rowCount(), int(place().session().said().size()));
     // What was flown is a log like any other.
     button("watchDebrief").click();

@@ -15,6 +15,7 @@
 #include <nlohmann/json.hpp>
 
 #include "support/eventually.hpp"
+#include "support/sanitized.hpp"
 #include "support/test_program.hpp"
 
 using Json = nlohmann::json;
@@ -148,7 +149,8 @@ private:
         QByteArray trouble;
         const int code = run(QStringLiteral("sobremesa-sim"),
                              QStringList{QStringLiteral("--stream"), to, QStringLiteral("--plan"),
-                                         file("plan.json"), QStringLiteral("--speed"), QString::number(speed)} +
+                                         file("plan.json"), QStringLiteral("--speed"),
+                                         QString::number(sobremesa::tests::sanitized ? speed / 4.0 : speed)} +
                                  more,
                              nullptr, &trouble);
         QVERIFY2(code == 0, trouble.constData());

@@ -58,6 +58,8 @@ private slots:
     void anotherPackIsNotAnswered();
     void landingPlacesFromHere();
     void chanceFallsAlongTheWay();
+    void reachFromHereIsAnEllipseInCalmAir();
+    void reachFromHereGoesThroughTheTurn();
     void nothingIsKnownOfNothing();
 };
 
@@ -245,6 +247,61 @@ void LiveAnswerTest::chanceFallsAlongTheWay() {
         before = *answer.chance_reserve;
     }
     QVERIFY(before < 0.5);
+}
+
+/// Out to a point and home again at one power and one speed is one length of way, whatever the point: the two legs
+/// of an ellipse whose foci are aircraft and home.
+void LiveAnswerTest::reachFromHereIsAnEllipseInCalmAir() {
+    auto request = tests::by_the_book(tests::sample_request());
+    request.weather.wind = {0.0, 0.0};
+    request.weather.wind_sd_mps = 0.0;
+    request.weather.home_wind_factor = 1.0;
+    request.weather.wind_from_sd_deg = 0.0;
+    request.mission.bearing_deg = 270.0;
+    request.reserve = mission::ShareOfUsable{0.2};
+    const auto plan = shared_plan(request);
+    const double power_w = plan->conditions.cruise_power_w.value;
+    watch::LiveFlight live;
+    live.update(straight_out(plan->conditions.airspeed_out_mps, 90.0, power_w, 405));
+    watch::LiveSolver solver(plan);
+    const auto answer = solver.answer(live);
+    const auto line = solver.reach_from_here(answer);
+    QCOMPARE(line.size(), std::size_t(36));
+    const geodesy::EastNorth here = *answer.now.at;
+    double shortest_m = 1e300;
+    double longest_m = 0.0;
+    for (const auto& p : line) {
+        const double way_m = geodesy::distance_m(here, p) + geodesy::distance_m(p, {});
+        shortest_m = std::min(shortest_m, way_m);
+        longest_m = std::max(longest_m, way_m);
+    }
+    QVERIFY2(longest_m - shortest_m < 0.01 * longest_m,
+             qPrintable(QStringLiteral("%1 to %2 m").arg(shortest_m).arg(longest_m)));
+    // What is left above the reserve, at that power and speed; the descent at home gives a little back.
+    const double above_wh = answer.remaining->wh.value - *answer.reserve_wh;
+    const double way_m = above_wh / power_w * 3600.0 * plan->conditions.airspeed_out_mps;
+    QVERIFY2(std::abs(longest_m - way_m) < 0.04 * way_m,
+             qPrintable(QStringLiteral("%1 of %2").arg(longest_m).arg(way_m)));
+}
+
+/// In any wind the line crosses the course where the turn is, when energy alone decides and the flight draws what
+/// the plan says.
+void LiveAnswerTest::reachFromHereGoesThroughTheTurn() {
+    auto request = tests::sample_request();
+    request.turn.counted = {mission::TurnRule::energy_home};
+    request.mission.bearing_deg = 270.0;
+    const auto plan = shared_plan(request);
+    const double ground_mps = plan->conditions.out->ground_speed_mps;
+    watch::LiveFlight live;
+    live.update(straight_out(ground_mps, 90.0, plan->conditions.cruise_power_w.value, 305));
+    watch::LiveSolver solver(plan);
+    const auto answer = solver.answer(live);
+    QVERIFY(answer.turn && answer.turn->time_s > 0.0);
+    const auto line = solver.reach_from_here(answer);
+    const double to_turn_m = geodesy::distance_m(*answer.now.at, answer.turn->at);
+    const double along_m = geodesy::distance_m(*answer.now.at, line[27]); // 270 degrees of 36 bearings
+    QVERIFY2(std::abs(along_m - to_turn_m) < 0.02 * to_turn_m + 30.0,
+             qPrintable(QStringLiteral("%1 of %2 m").arg(along_m).arg(to_turn_m)));
 }
 
 void LiveAnswerTest::nothingIsKnownOfNothing() {

@@ -54,6 +54,7 @@ double EnergyOverlay::perSi() const {
 std::optional<EnergyOverlay::Spread> EnergyOverlay::spread() const {
     if (flights_.size() < 2) return std::nullopt;
     std::vector<const debrief::EnergyTrack*> tracks;
+    tracks.reserve(flights_.size());
     for (const auto& flight : flights_) tracks.push_back(flight.track.get());
     Spread spread;
     spread.at = debrief::common_end(tracks, axis_);
@@ -88,6 +89,7 @@ ShownTable EnergyOverlay::shownTable() const {
     ShownTable table{tr("Energy used, flights laid over each other"), {}, {}};
     table.headers << (axis_ == TrackAxis::distance ? tr("distance, km") : tr("minutes"));
     std::vector<const debrief::EnergyTrack*> tracks;
+    tracks.reserve(flights_.size());
     for (const auto& flight : flights_) {
         table.headers << tr("%1, Wh", "flight").arg(flight.name);
         tracks.push_back(flight.track.get());
@@ -101,6 +103,7 @@ ShownTable EnergyOverlay::shownTable() const {
     for (const auto* track : tracks) places.insert(along(*track, axis_).back());
     for (const double at : places) {
         std::vector<Cell> row{figure_cell(at / per, 2)};
+        row.reserve(tracks.size() + 1);
         for (const auto* track : tracks) {
             const auto used_wh = debrief::energy_at(*track, axis_, at);
             row.push_back(used_wh ? figure_cell(*used_wh, 2) : Cell());
@@ -190,6 +193,7 @@ void EnergyOverlay::drawFlights() {
         double x, y;
     };
     std::vector<Name> names;
+    names.reserve(flights_.size());
     for (std::size_t i = 0; i < flights_.size(); ++i) {
         const auto& track = *flights_[i].track;
         QVector<double> x, y;

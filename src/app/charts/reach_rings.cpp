@@ -97,10 +97,11 @@ void ReachRings::draw(QPainter& painter, const QSize& size) const {
         // Beside the circle where it goes up and to the left, away from the barb.
         const QPointF at = home - QPointF(0.7071, 0.7071) * radius;
         const double wide = look.scaled(70);
-        if (at.x() > look.scaled(30))
+        if (at.x() > look.scaled(30)) {
             labels.emplace_back(
                 QRectF(at.x() - wide - look.scaled(2), at.y() - look.scaled(18), wide, look.scaled(18)),
                 round_distance_text(radius_m));
+        }
     }
     const auto outline = [&](const mission::Reach& reach, const QPen& pen) {
         QPolygonF line;

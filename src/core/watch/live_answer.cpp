@@ -663,6 +663,77 @@ void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
     answer.turn = turn;
 }
 
+std::vector<geodesy::EastNorth> LiveSolver::reach_from_here(const LiveAnswer& answer, int bearings) const {
+    std::vector<geodesy::EastNorth> line;
+    if (!answer.remaining || !answer.now.airborne || !answer.now.at || !answer.margin_wh) return line;
+    const Live live(*plan_, live_request(answer), answer);
+    const double power_w = live.plan.conditions.cruise_power_w.value * live.draw;
+    const double airspeed_mps = live.plan.conditions.airspeed_out_mps;
+    const double used_ah = answer.remaining->used_ah.value;
+    const double left_wh = std::max(live.pack().left_wh(power_w, used_ah), 0.0);
+    if (!(power_w > 0.0) || !(left_wh > 0.0)) return line;
+    for (int i = 0; i < bearings; ++i) {
+        const double bearing_deg = 360.0 * i / bearings;
+        const auto heading =
+            geodesy::wind_triangle(bearing_deg, airspeed_mps, answer.wind.from_deg, answer.wind.speed_mps);
+        if (!heading) { // no way to be made there
+            line.push_back(*answer.now.at);
+            continue;
+        }
+        const double ground_mps = heading->ground_speed_mps;
+        const geodesy::EastNorth along{std::sin(units::radians(bearing_deg)),
+                                       std::cos(units::radians(bearing_deg))};
+        const auto place_at = [&](double distance_m) {
+            return geodesy::EastNorth{answer.now.at->east_m + along.east_m * distance_m,
+                                      answer.now.at->north_m + along.north_m * distance_m};
+        };
+        const auto margin_at = [&](double distance_m) {
+            mission::ReturnState there = live.station;
+            there.at = place_at(distance_m);
+            there.course_deg = bearing_deg;
+            const double wh = power_w * distance_m / ground_mps / units::seconds_per_hour;
+            const double used = live.pack().charge_after_ah(power_w, used_ah, wh);
+            const auto way = live.home_from(there);
+            return live.left_wh(way, used) - live.needed_wh(way, used);
+        };
+        // Nearly a straight line, so that a few chords find where it is nothing; the end that stays put counts half
+        // (the Illinois rule).
+        double low = 0.0;
+        double high = left_wh / power_w * units::seconds_per_hour * ground_mps;
+        double at_low = margin_at(low);
+        if (!(at_low > 0.0)) return {};
+        double at_high = margin_at(high);
+        if (at_high > 0.0) {
+            line.push_back(place_at(high));
+            continue;
+        }
+        constexpr int most_chords = 12;
+        constexpr double close_m = 10.0;
+        int side = 0;
+        for (int chord = 0; chord < most_chords && high - low > close_m; ++chord) {
+            const double middle = low + (high - low) * at_low / (at_low - at_high);
+            const double margin = margin_at(middle);
+            if (margin > 0.0) {
+                if (middle - low < close_m && side == 1) {
+                    low = middle;
+                    break;
+                }
+                low = middle;
+                at_low = margin;
+                if (side == 1) at_high *= 0.5;
+                side = 1;
+            } else {
+                high = middle;
+                at_high = margin;
+                if (side == -1) at_low *= 0.5;
+                side = -1;
+            }
+        }
+        line.push_back(place_at(low));
+    }
+    return line;
+}
+
 void LiveSolver::find_places(const Live& live, LiveAnswer& answer) const {
     mission::Plan here = live.plan;
     mission::OutwardPoint point;

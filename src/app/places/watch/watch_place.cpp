@@ -473,6 +473,20 @@ void WatchPlace::showPictures() {
     chart_->setFlown(session_.flown());
     if (session_.has_flight()) strips_->setSeconds(session_.flight().seconds());
     showTrack();
+    showReach();
+}
+
+void WatchPlace::showReach() {
+    // Over terrain it takes longer: never more than a twentieth of the time.
+    constexpr qint64 rest = 20;
+    const auto state = session_.answer().state;
+    const bool flying = state == watch::FlightState::outbound || state == watch::FlightState::inbound;
+    if (flying && since_reach_.isValid() && since_reach_.elapsed() < rest * reach_took_ms_) return;
+    MapView::ReachLine reach;
+    since_reach_.start();
+    if (flying) reach.line = session_.reach_from_here();
+    reach_took_ms_ = since_reach_.restart();
+    map_->setReach(std::move(reach));
 }
 
 void WatchPlace::showTrack() {

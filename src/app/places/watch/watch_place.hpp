@@ -2,6 +2,7 @@
 
 #include <memory>
 
+#include <QElapsedTimer>
 #include <QTimer>
 #include <QWidget>
 
@@ -76,6 +77,7 @@ private:
     void showAnswer();
     void showPictures();
     void showTrack();
+    void showReach();
     void showSaid();
     void hear(const watch::Callout& callout);
     void showControls();
@@ -103,6 +105,9 @@ private:
     QString replayed_;
     QTimer pictures_;
     bool pictures_due_ = false;
+    /// Since the reach from here was worked out, and how long that took.
+    QElapsedTimer since_reach_;
+    qint64 reach_took_ms_ = 0;
 
     QStackedLayout* pages_;
     TextLabel* idle_words_ = nullptr;
