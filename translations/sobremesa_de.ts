@@ -5875,6 +5875,10 @@
         <source>Over land again</source>
         <translation>Wieder über Land</translation>
     </message>
+    <message>
+        <source>Past the turn. If the wind grows on it may not let you home.</source>
+        <translation>Über den Umkehrpunkt hinaus. Nimmt der Wind weiter zu, lässt er dich vielleicht nicht heim.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::AboutSheet</name>
@@ -11323,6 +11327,10 @@ verbr.</translation>
     <message>
         <source>callout</source>
         <translation>Ansage</translation>
+    </message>
+    <message>
+        <source>the wind may not let it home; %1 remaining</source>
+        <translation>der Wind lässt es vielleicht nicht heim; %1 übrig</translation>
     </message>
 </context>
 <context>

@@ -5875,6 +5875,10 @@
         <source>Over land again</source>
         <translation>De nuevo sobre tierra</translation>
     </message>
+    <message>
+        <source>Past the turn. If the wind grows on it may not let you home.</source>
+        <translation>Pasado el punto de regreso. Si el viento sigue creciendo, puede que no te deje volver.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::AboutSheet</name>
@@ -11323,6 +11327,10 @@ usados</translation>
     <message>
         <source>callout</source>
         <translation>aviso</translation>
+    </message>
+    <message>
+        <source>the wind may not let it home; %1 remaining</source>
+        <translation>el viento puede no dejarlo volver; quedan %1</translation>
     </message>
 </context>
 <context>

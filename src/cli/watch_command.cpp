@@ -65,6 +65,9 @@ Json line_of(const watch::LiveAnswer& a) {
                                     {"school", mission::turn_rule_word(a.turn->rule)}}
                              : Json(nullptr);
     const auto& wind = a.wind.measured;
+    // In a wind that does not let it home no energy would do.
+    const auto needed_wh = a.wind_allows ? a.needed_wh : std::nullopt;
+    const auto margin_wh = a.wind_allows ? a.margin_wh : std::nullopt;
     return {{"t_s", or_null(a.now.time_s)},
             {"state", watch::state_word(a.state)},
             {"distance_home_m", known ? or_null(a.now.from_home_m) : Json(nullptr)},
@@ -80,10 +83,10 @@ Json line_of(const watch::LiveAnswer& a) {
             {"remaining_sd_wh", r ? or_null(r->wh.sd) : Json(nullptr)},
             {"remaining_by_count_wh", r ? or_null(r->by_count_wh) : Json(nullptr)},
             {"remaining_by_volts_wh", r ? or_null(r->by_volts_wh) : Json(nullptr)},
-            {"needed_wh", or_null(a.needed_wh)},
-            {"needed_sd_wh", sd_or_null(a.needed_wh)},
-            {"margin_wh", or_null(a.margin_wh)},
-            {"margin_sd_wh", sd_or_null(a.margin_wh)},
+            {"needed_wh", or_null(needed_wh)},
+            {"needed_sd_wh", sd_or_null(needed_wh)},
+            {"margin_wh", or_null(margin_wh)},
+            {"margin_sd_wh", sd_or_null(margin_wh)},
             {"wind_allows_return", a.wind_allows},
             {"turn", turn},
             {"latest_turn_s", or_null(a.latest_s)},

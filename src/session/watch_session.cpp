@@ -1,6 +1,7 @@
 #include "session/watch_session.hpp"
 
 #include <cmath>
+#include <limits>
 
 namespace sobremesa::session {
 
@@ -129,8 +130,10 @@ void WatchSession::keep_point() {
     constexpr double every_s = 5.0;
     if (!answer_.margin_wh || !answer_.now.airborne) return;
     if (!points_.empty() && answer_.now.time_s - points_.back().time_s < every_s) return;
+    // A wind that does not let it home needs no number of watt-hours: the line ends there.
     points_.push_back({answer_.now.time_s, answer_.now.from_home_m, answer_.now.ground_m,
-                       answer_.remaining->wh.value, answer_.needed_wh->value});
+                       answer_.remaining->wh.value,
+                       answer_.wind_allows ? answer_.needed_wh->value : std::numeric_limits<double>::quiet_NaN()});
 }
 
 std::vector<geodesy::EastNorth> WatchSession::reach_from_here() const {

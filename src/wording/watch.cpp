@@ -67,6 +67,7 @@ QString late_sentence(const Callout& c, const Quantities& q) {
                  q.distance(c.third), q.direction(c.second));
     }
     if (c.variant == 1) return WatchWords::tr("Home is out of reach. Choose a place to land.");
+    if (c.variant == 3) return WatchWords::tr("Past the turn. If the wind grows on it may not let you home.");
     return WatchWords::tr("Past the turn. Home without the reserve for another %1.").arg(q.duration(c.value));
 }
 

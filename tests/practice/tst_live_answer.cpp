@@ -7,6 +7,8 @@
 
 #include "core/units/constants.hpp"
 #include "core/watch/live_answer.hpp"
+#include "practice/plan_scenario.hpp"
+#include "sim/simulated_flight.hpp"
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
@@ -58,6 +60,7 @@ private slots:
     void anotherPackIsNotAnswered();
     void landingPlacesFromHere();
     void chanceFallsAlongTheWay();
+    void theWorstCredibleWindIsNotTheOnlyOne();
     void reachFromHereIsAnEllipseInCalmAir();
     void reachFromHereGoesThroughTheTurn();
     void nothingIsKnownOfNothing();
@@ -247,6 +250,45 @@ void LiveAnswerTest::chanceFallsAlongTheWay() {
         before = *answer.chance_reserve;
     }
     QVERIFY(before < 0.5);
+}
+
+/// A wind that grows on the way out: from some moment on the worst that is credible would not let it home. Most
+/// days still would, and turning then keeps the reserve: the chance says so, and does not fall from sure to nothing
+/// in a breath.
+void LiveAnswerTest::theWorstCredibleWindIsNotTheOnlyOne() {
+    auto request = tests::sample_request();
+    request.weather.wind = {4.2, 262.0};
+    request.mission.bearing_deg = 82.0;
+    const auto plan = shared_plan(request);
+    QVERIFY(plan->turn);
+    const auto scenario = practice::scenario_of(*plan, {practice::Day::growing_wind, 20, 6.0});
+    sim::FlightInProgress flight(scenario);
+    watch::LiveFlight live;
+    watch::LiveSolver solver(plan);
+    std::optional<double> before;
+    bool met = false;
+    for (double t = 5.0; !flight.ended() && !flight.homeward(); t += 5.0) {
+        flight.fly_to(t);
+        live.update(flight.log());
+        const auto answer = solver.answer(live);
+        if (answer.state != watch::FlightState::outbound) continue;
+        if (!answer.wind_allows && before) {
+            met = true;
+            QVERIFY2(answer.chance_reserve && *answer.chance_reserve > *before - 0.3,
+                     qPrintable(QStringLiteral("%1 after %2 at %3 s")
+                                    .arg(answer.chance_reserve.value_or(-1.0))
+                                    .arg(*before)
+                                    .arg(t)));
+            QVERIFY2(*answer.chance_reserve > 0.3, "most days let it home");
+            flight.go_home();
+            break;
+        }
+        before = answer.chance_reserve;
+    }
+    QVERIFY2(met, "the scenario shows what is tried here");
+    // The day as it is: home after all.
+    for (double t = 5.0; !flight.ended(); t += 5.0) flight.fly_to(t);
+    QVERIFY(flight.truth().came_home);
 }
 
 /// Out to a point and home again at one power and one speed is one length of way, whatever the point: the two legs

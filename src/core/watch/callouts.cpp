@@ -222,6 +222,15 @@ void Callouts::turn(const LiveAnswer& answer) {
             say(CalloutKind::turn_late, callout);
             return;
         }
+        // Only if the wind becomes the worst that is credible: said once, as what it is.
+        constexpr double likely = 0.5;
+        if (!answer.wind_allows && answer.chance_reserve.value_or(0.0) >= likely) {
+            if (wind_may_hold_) return;
+            wind_may_hold_ = true;
+            callout.variant = 3;
+            say(CalloutKind::turn_late, callout);
+            return;
+        }
         // Home is out of reach: which place is left.
         const auto place = std::find_if(answer.places.begin(), answer.places.end(),
                                         [](const LandingPlace& p) { return p.reachable && !p.home; });

@@ -118,6 +118,7 @@ private:
     double late_said_s_ = 0.0;
     std::string last_place_;
     bool out_of_reach_ = false;
+    bool wind_may_hold_ = false;
     double wind_said_mps_ = 0.0;
     double height_said_m_ = 0.0;
     double link_said_share_ = 2.0;

@@ -568,7 +568,17 @@ void LiveSolver::find_home(const Live& live, LiveAnswer& answer) const {
     answer.margin_wh =
         Estimate{answer.remaining->wh.value - needed, units::combine_sd(answer.remaining->wh.sd, sd)};
 
-    answer.chance_reserve = live.chance_of_reserve(answer, live.station, answer.remaining->used_ah.value);
+    const double used_ah = answer.remaining->used_ah.value;
+    if (way.wind_allows) {
+        answer.chance_reserve = live.chance_of_reserve(answer, live.station, used_ah);
+        return;
+    }
+    // The worst credible wind is one day of many: how many of them let it home is asked in the wind as it is
+    // likeliest.
+    auto likeliest = live.plan.request;
+    likeliest.weather.home_wind_factor = 1.0;
+    const Live usual(*plan_, std::move(likeliest), answer);
+    answer.chance_reserve = usual.chance_of_reserve(answer, usual.station, used_ah);
 }
 
 void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {

@@ -88,7 +88,9 @@ struct LiveAnswer {
     /// The volts are not those of the plan's pack: nothing that depends on it is answered.
     bool pack_fits = true;
     std::optional<Remaining> remaining;
-    /// To get home from here in the worst credible live wind, over terrain, with the reserve, Wh.
+    /// To get home from here in the worst credible live wind, over terrain, with the reserve, Wh. Where that wind
+    /// does not let it home (see `wind_allows`), twice the usable energy: more than there ever is, and no figure to
+    /// be shown.
     std::optional<units::Estimate> needed_wh;
     std::optional<double> reserve_wh;
     std::optional<units::Estimate> margin_wh;
@@ -100,7 +102,8 @@ struct LiveAnswer {
     std::optional<double> latest_s;
     std::vector<LandingPlace> places;
     std::optional<bool> failsafe_gets_home;
-    /// Of an intact reserve at home if it turned now.
+    /// Of an intact reserve at home if it turned now; also where only the worst credible wind would not let it
+    /// home.
     std::optional<double> chance_reserve;
     /// Over ground, last half minute, Ah/m; and the plan's on this leg.
     std::optional<double> charge_ah_per_m;

@@ -440,7 +440,12 @@ void WatchPlace::showAnswer() {
     } else {
         to_turn_->setFigure(none, {}, a.state == watch::FlightState::inbound ? tr("turned") : QString());
     }
-    if (a.margin_wh) {
+    if (a.margin_wh && !a.wind_allows) {
+        margin_->setFigure(none, {},
+                           tr("the wind may not let it home; %1 remaining")
+                               .arg(q.energy(a.remaining->wh.value, a.remaining->wh.sd)),
+                           true);
+    } else if (a.margin_wh) {
         const auto [figure, unit] = apart(q.energy(a.margin_wh->value, a.margin_wh->sd));
         margin_->setFigure(
             figure, unit,
