@@ -11329,8 +11329,8 @@ verbr.</translation>
         <translation>Ansage</translation>
     </message>
     <message>
-        <source>the wind may not let it home; %1 remaining</source>
-        <translation>der Wind lässt es vielleicht nicht heim; %1 übrig</translation>
+        <source>of %1 remaining</source>
+        <translation>von %1 übrig</translation>
     </message>
 </context>
 <context>

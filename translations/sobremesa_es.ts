@@ -11329,8 +11329,8 @@ usados</translation>
         <translation>aviso</translation>
     </message>
     <message>
-        <source>the wind may not let it home; %1 remaining</source>
-        <translation>el viento puede no dejarlo volver; quedan %1</translation>
+        <source>of %1 remaining</source>
+        <translation>de %1 restantes</translation>
     </message>
 </context>
 <context>

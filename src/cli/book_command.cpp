@@ -246,14 +246,15 @@ int add_by_hand(session::Workspace& workspace, const BookOptions& options, std::
     }
     const auto done = session::file_by_hand(workspace, std::move(flights_made), options.dry_run);
     workspace.settle();
-    if (options.json)
+    if (options.json) {
         out << Json{{"filed", options.dry_run ? 0 : done.filed},
                     {"known_already", done.known},
                     {"flights", flights->size()}}
                    .dump(2)
             << "\n";
-    else
+    } else {
         out << "filed " << (options.dry_run ? 0 : done.filed) << " by hand, known already " << done.known << "\n";
+    }
     return exit_done;
 }
 

@@ -444,6 +444,7 @@ double lay_out(QPainter& painter, const QRectF& page, const FlightCard& card, co
 
     left.heading(card.turn_heading);
     std::vector<Column::TableRow> turns;
+    turns.reserve(card.turns.size());
     for (const auto& row : card.turns)
         turns.push_back({{row.distance, row.counter, row.planned, row.needed}, row.is_turn});
     left.table({CardWords::tr("at"), CardWords::tr("counter at most"), CardWords::tr("as planned"),

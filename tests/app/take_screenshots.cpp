@@ -320,6 +320,7 @@ int main(int argc, char** argv) {
                 if (!kept.readings.empty()) window.packs().recordList().choose(id);
             }
             window.packs().showHealth();
+            settle([&] { return window.packs().learning().findings() && window.packs().learning().is_settled(); });
             take(window, pictures, QStringLiteral("health-%1").arg(theme->name));
             take_place(app::Place::sensors, "sensors");
         }

@@ -39,12 +39,16 @@ void CellsEditor::setCells(const std::vector<QStringList>& rows) {
     keepOneEmpty();
 }
 
+QString CellsEditor::textAt(int row, int column) const {
+    const QTableWidgetItem* cell = item(row, column);
+    return cell ? cell->text().trimmed() : QString();
+}
+
 std::vector<QStringList> CellsEditor::cells() const {
     std::vector<QStringList> rows;
     for (int row = 0; row < rowCount(); ++row) {
         QStringList texts;
-        for (int column = 0; column < columnCount(); ++column)
-            texts << (item(row, column) ? item(row, column)->text().trimmed() : QString());
+        for (int column = 0; column < columnCount(); ++column) texts << textAt(row, column);
         if (std::any_of(texts.begin(), texts.end(), [](const QString& text) { return !text.isEmpty(); }))
             rows.push_back(std::move(texts));
     }
@@ -65,7 +69,7 @@ void CellsEditor::paintEvent(QPaintEvent* event) {
 void CellsEditor::keepOneEmpty() {
     const auto is_empty = [this](int row) {
         for (int column = 0; column < columnCount(); ++column) {
-            if (item(row, column) && !item(row, column)->text().trimmed().isEmpty()) return false;
+            if (!textAt(row, column).isEmpty()) return false;
         }
         return true;
     };

@@ -25,6 +25,7 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
+    QString textAt(int row, int column) const;
     void keepOneEmpty();
 };
 

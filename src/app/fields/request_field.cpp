@@ -65,9 +65,11 @@ RequestField electronics_parts() {
     field.heads = {RequestFieldWords::tr("part"), RequestFieldWords::tr("W"), RequestFieldWords::tr("g")};
     field.cells = [](const PlanRequest& r) {
         std::vector<QStringList> rows;
-        for (const auto& part : r.aircraft.electronics)
+        rows.reserve(r.aircraft.electronics.size());
+        for (const auto& part : r.aircraft.electronics) {
             rows.push_back({QString::fromStdString(part.name), cell_figure(part.power_w),
                             part.mass_kg ? cell_figure(*part.mass_kg * grams) : QString()});
+        }
         return rows;
     };
     field.textOfCells = [](const std::vector<QStringList>& rows) {
@@ -132,6 +134,7 @@ RequestField rate_table() {
     field.heads = {RequestFieldWords::tr("A"), RequestFieldWords::tr("Ah")};
     field.cells = [](const PlanRequest& r) {
         std::vector<QStringList> rows;
+        rows.reserve(r.pack.rate_table.size());
         for (const auto& rate : r.pack.rate_table)
             rows.push_back({cell_figure(rate.current_a), cell_figure(rate.charge_ah)});
         return rows;

@@ -15,6 +15,7 @@ struct FlownWithWords {
 std::vector<MassBar::Part> masses_with_pack(const airframe::Aircraft& aircraft, double pack_mass_kg) {
     std::vector<MassBar::Part> masses;
     const auto shares = airframe::mass_build_up(aircraft);
+    masses.reserve(shares.size() + 1);
     for (const auto& share : shares) {
         const QString rest = shares.size() > 1 ? FlownWithWords::tr("frame") : FlownWithWords::tr("aircraft");
         masses.push_back({share.name.empty() ? rest : QString::fromStdString(share.name), share.mass_kg});

@@ -662,6 +662,7 @@ void PlanPlace::showMap(const mission::Plan& plan) {
     for (const auto& place : mission.alternates)
         marks.push_back({place.at, wording::landing_place_name(place.name), true, true});
     std::vector<MapView::Area> areas;
+    areas.reserve(mission.no_landing.size());
     for (const auto& area : mission.no_landing) areas.push_back({wording::area_name(area.name), area.rings});
     map_->setNoLanding(std::move(areas));
     map_->setHomeMovable(mission::home_can_move(plan.request));
@@ -673,11 +674,12 @@ void PlanPlace::showMap(const mission::Plan& plan) {
     settleHome();
     auto heights = mission::chosen_heights(plan);
     QStringList names;
-    for (const auto& height : heights)
+    for (const auto& height : heights) {
         names << (height.waypoint && !mission.waypoints[*height.waypoint].name.empty()
                       ? QString::fromStdString(mission.waypoints[*height.waypoint].name)
                   : height.waypoint ? QString::number(*height.waypoint + 1)
                                     : QString());
+    }
     profile_->setProfile(mission::height_profile(plan), mission.clearance_m, std::move(heights), std::move(names));
 }
 

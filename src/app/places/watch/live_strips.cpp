@@ -40,10 +40,11 @@ void LiveStrips::setSeconds(const std::vector<watch::Second>& seconds) {
         add(tr("amps"), {1.0, QStringLiteral("A"), 1}, &watch::Second::current_a);
     }
     QStringList spoken;
-    for (const Strip& strip : strips_)
+    for (const Strip& strip : strips_) {
         spoken << QStringLiteral("%1 %2 %3")
                       .arg(strip.name, QString::number(strip.points.back().second, 'f', strip.decimals),
                            strip.unit);
+    }
     setAccessibleName(tr("The last five minutes: %1").arg(spoken.join(QStringLiteral(", "))));
     update();
 }

@@ -441,9 +441,7 @@ void WatchPlace::showAnswer() {
         to_turn_->setFigure(none, {}, a.state == watch::FlightState::inbound ? tr("turned") : QString());
     }
     if (a.margin_wh && !a.wind_allows) {
-        margin_->setFigure(none, {},
-                           tr("the wind may not let it home; %1 remaining")
-                               .arg(q.energy(a.remaining->wh.value, a.remaining->wh.sd)),
+        margin_->setFigure(none, {}, tr("of %1 remaining").arg(q.energy(a.remaining->wh.value, a.remaining->wh.sd)),
                            true);
     } else if (a.margin_wh) {
         const auto [figure, unit] = apart(q.energy(a.margin_wh->value, a.margin_wh->sd));
@@ -640,7 +638,7 @@ void WatchPlace::judgePractice() {
     const auto scenario = practice_->scenario();
     const auto truth = practice_->truth();
     judging_.start(
-        [plan, scenario, truth](std::stop_token) { return practice::outcome_of(*plan, scenario, truth); },
+        [plan, scenario, truth](const std::stop_token&) { return practice::outcome_of(*plan, scenario, truth); },
         [this](const practice::Outcome& outcome) { showOutcome(outcome); });
 }
 
