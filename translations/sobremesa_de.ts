@@ -10807,6 +10807,30 @@ verbr.</translation>
         <source>Logs (*.tlog *.csv *.txt);;All files (*)</source>
         <translation>Logs (*.tlog *.csv *.txt);;Alle Dateien (*)</translation>
     </message>
+    <message>
+        <source>Vehicle</source>
+        <translation>Fahrzeug</translation>
+    </message>
+    <message>
+        <source>first heard</source>
+        <translation>das erste</translation>
+    </message>
+    <message>
+        <source>battery</source>
+        <translation>Akku</translation>
+    </message>
+    <message>
+        <source>lowest</source>
+        <translation>der erste</translation>
+    </message>
+    <message>
+        <source>MAVLink system id and battery id, where several speak on one link</source>
+        <translation>MAVLink-System-Id und Akku-Id, wenn mehrere auf einer Verbindung senden</translation>
+    </message>
+    <message>
+        <source>%1 must be a whole number from %2 to %3, or empty.</source>
+        <translation>%1: eine ganze Zahl von %2 bis %3, oder leer.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::StripCharts</name>

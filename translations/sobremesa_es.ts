@@ -10807,6 +10807,30 @@ usados</translation>
         <source>Logs (*.tlog *.csv *.txt);;All files (*)</source>
         <translation>Registros (*.tlog *.csv *.txt);;Todos los archivos (*)</translation>
     </message>
+    <message>
+        <source>Vehicle</source>
+        <translation>Vehículo</translation>
+    </message>
+    <message>
+        <source>first heard</source>
+        <translation>el primero</translation>
+    </message>
+    <message>
+        <source>battery</source>
+        <translation>batería</translation>
+    </message>
+    <message>
+        <source>lowest</source>
+        <translation>la primera</translation>
+    </message>
+    <message>
+        <source>MAVLink system id and battery id, where several speak on one link</source>
+        <translation>Identificador MAVLink de sistema y de batería, si varios hablan por un enlace</translation>
+    </message>
+    <message>
+        <source>%1 must be a whole number from %2 to %3, or empty.</source>
+        <translation>%1: un número entero de %2 a %3, o vacío.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::StripCharts</name>

@@ -6,6 +6,7 @@
 #include <QFile>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QSettings>
 #include <QSlider>
 #include <QUdpSocket>
 
@@ -13,6 +14,7 @@
 #include "app/map/map_view.hpp"
 #include "app/opened_window.hpp"
 #include "app/places/watch/big_figure.hpp"
+#include "app/places/watch/source_sheet.hpp"
 #include "app/places/watch/watch_place.hpp"
 #include "app/shell/commands.hpp"
 #include "app/theme/look.hpp"
@@ -36,6 +38,7 @@ private slots:
     void aPracticeFlightIsTurnedAndJudged();
     void rehearsalIsChosenInItsSheet();
     void aLiveLinkIsFollowedAndRecorded();
+    void vehicleAndBatteryAreChosen();
     void badAddressesAreMarkedWhereTyped();
     void aReplaySeeksAndPauses();
     void anotherPackIsSaid();
@@ -180,6 +183,31 @@ void WatchPlaceTest::aLiveLinkIsFollowedAndRecorded() {
     QVERIFY(std::abs(debriefed - live_ah) < 1e-3 * debriefed);
     (*window_)->showPlace(Place::watch);
     close();
+}
+
+void WatchPlaceTest::vehicleAndBatteryAreChosen() {
+    QTemporaryDir folder;
+    QSettings settings(folder.filePath(QStringLiteral("s.ini")), QSettings::IniFormat);
+    const auto asked = [&](const QString& vehicle, const QString& battery) {
+        auto* sheet = new SourceSheet(settings, window_->operator->());
+        std::optional<io::mavlink::Choice> found;
+        QObject::connect(sheet, &SourceSheet::chosen, sheet,
+                         [&](const auto&, const auto& choice) { found = choice; });
+        sheet->findChild<QLineEdit*>(QStringLiteral("sourceVehicle"))->setText(vehicle);
+        sheet->findChild<QLineEdit*>(QStringLiteral("sourceBattery"))->setText(battery);
+        sheet->findChild<QPushButton*>(QStringLiteral("sourceConnect"))->click();
+        const QString trouble = sheet->findChild<TextLabel*>(QStringLiteral("sourceTrouble"))->text();
+        delete sheet;
+        return std::pair(found, trouble);
+    };
+    const auto open = asked({}, {}).first;
+    QVERIFY(open && !open->system && !open->battery);
+    const auto chosen = asked(QStringLiteral("7"), QStringLiteral(" 0 ")).first;
+    QVERIFY(chosen && chosen->system == std::uint8_t(7) && chosen->battery == std::uint8_t(0));
+    for (const char* wrong : {"0", "256", "seven", "-1", "1.5"}) {
+        const auto [found, trouble] = asked(QString::fromLatin1(wrong), {});
+        QVERIFY2(!found && trouble.contains(QStringLiteral("Vehicle")), wrong);
+    }
 }
 
 void WatchPlaceTest::badAddressesAreMarkedWhereTyped() {

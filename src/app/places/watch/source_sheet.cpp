@@ -24,8 +24,9 @@ constexpr const char* kind_words[] = {"udp", "tcp", "serial", "file"};
 } // namespace
 
 SourceSheet::SourceSheet(QSettings& settings, QWidget* parent)
-    : Popover(parent), settings_(settings), kind_(new ChoiceBox), where_(new QLineEdit),
-      help_(new TextLabel(Role::quiet)), trouble_(new TextLabel(Role::warning)) {
+    : Popover(parent), settings_(settings), kind_(new ChoiceBox), where_(new QLineEdit), which_(new QWidget),
+      vehicle_(new QLineEdit), battery_(new QLineEdit), help_(new TextLabel(Role::quiet)),
+      trouble_(new TextLabel(Role::warning)) {
     const Look& look = Look::instance();
     setAccessibleName(tr("Telemetry source"));
     column()->addWidget(new TextLabel(Role::heading, tr("Telemetry source")));
@@ -39,6 +40,7 @@ SourceSheet::SourceSheet(QSettings& settings, QWidget* parent)
     column()->addWidget(where_);
     help_->setMaximumWidth(look.scaled(320));
     column()->addWidget(help_);
+    makeWhich();
     trouble_->setObjectName(QStringLiteral("sourceTrouble"));
     trouble_->setMaximumWidth(look.scaled(320));
     trouble_->hide();
@@ -62,6 +64,54 @@ SourceSheet::SourceSheet(QSettings& settings, QWidget* parent)
     kind_->setCurrentIndex(settings_.value(QStringLiteral("watch/kind"), 0).toInt());
     showKind();
     where_->setFocus();
+}
+
+/// Several vehicles may speak on one link, and several batteries in one vehicle. Not remembered: another day
+/// another aircraft would not be heard.
+void SourceSheet::makeWhich() {
+    const Look& look = Look::instance();
+    auto* row = new QHBoxLayout(which_);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(look.scaled(8));
+    const auto field = [&](QLineEdit* edit, const QString& label, const QString& open, const char* object) {
+        auto* words = new TextLabel(Role::quiet, label);
+        words->setWordWrap(false);
+        row->addWidget(words);
+        edit->setObjectName(QLatin1String(object));
+        edit->setAccessibleName(label);
+        edit->setPlaceholderText(open);
+        edit->setMaximumWidth(look.scaled(92));
+        connect(edit, &QLineEdit::returnPressed, this, &SourceSheet::take);
+        row->addWidget(edit);
+    };
+    field(vehicle_, tr("Vehicle"), tr("first heard"), "sourceVehicle");
+    field(battery_, tr("battery"), tr("lowest"), "sourceBattery");
+    row->addStretch(1);
+    which_->setToolTip(tr("MAVLink system id and battery id, where several speak on one link"));
+    column()->addWidget(which_);
+}
+
+bool SourceSheet::number(const QLineEdit& field, int least, std::optional<std::uint8_t>& found) {
+    const QString text = field.text().trimmed();
+    if (text.isEmpty()) return true;
+    bool is_number = false;
+    const int value = text.toInt(&is_number);
+    constexpr int most = 255;
+    if (!is_number || value < least || value > most) {
+        refuse(tr("%1 must be a whole number from %2 to %3, or empty.")
+                   .arg(field.accessibleName())
+                   .arg(least)
+                   .arg(most));
+        return false;
+    }
+    found = std::uint8_t(value);
+    return true;
+}
+
+void SourceSheet::refuse(const QString& words) {
+    trouble_->setWords(words);
+    trouble_->show();
+    adjustSize();
 }
 
 void SourceSheet::showKind() {
@@ -94,16 +144,16 @@ void SourceSheet::take() {
         break;
     }
     if (!address) {
-        trouble_->setWords(wording::message(address.error()));
-        trouble_->show();
-        adjustSize();
+        refuse(wording::message(address.error()));
         return;
     }
+    io::mavlink::Choice choice;
+    if (!number(*vehicle_, 1, choice.system) || !number(*battery_, 0, choice.battery)) return;
     settings_.setValue(QStringLiteral("watch/kind"), kind);
     settings_.setValue(QStringLiteral("watch/") + QLatin1String(kind_words[kind]), where_->text().trimmed());
     const link::Address found = *address;
     close();
-    emit chosen(found);
+    emit chosen(found, choice);
 }
 
 } // namespace sobremesa::app

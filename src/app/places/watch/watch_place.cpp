@@ -331,9 +331,9 @@ void WatchPlace::begin(std::unique_ptr<link::Feed> feed) {
     emit watchingChanged();
 }
 
-void WatchPlace::connectTo(const link::Address& address) {
+void WatchPlace::connectTo(const link::Address& address, const io::mavlink::Choice& choice) {
     recording_.clear();
-    auto feed = std::make_unique<link::LinkFeed>(link::make_source(address));
+    auto feed = std::make_unique<link::LinkFeed>(link::make_source(address), choice);
     if (QDir().mkpath(recordings_)) feed->record_to(newRecording().toStdString());
     begin(std::move(feed));
 }

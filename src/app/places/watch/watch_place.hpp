@@ -44,7 +44,7 @@ public:
     HomewardChart& chart() { return *chart_; }
     DataTable& said() { return *said_; }
 
-    void connectTo(const link::Address& address);
+    void connectTo(const link::Address& address, const io::mavlink::Choice& choice = {});
     void replay(const QString& log, double speed = 10.0);
     void rehearse(const practice::PracticeDay& day, double speed = 10.0);
     /// Asks for the day first.
