@@ -23,6 +23,17 @@ std::shared_ptr<const mission::Plan> shared_plan(const mission::PlanRequest& req
     return std::make_shared<const mission::Plan>(tests::planned(request));
 }
 
+/// Calm air, and sure to stay so; by the book, to the west.
+mission::PlanRequest calm_westward() {
+    auto request = tests::by_the_book(tests::sample_request());
+    request.weather.wind = {0.0, 0.0};
+    request.weather.wind_sd_mps = 0.0;
+    request.weather.home_wind_factor = 1.0;
+    request.weather.wind_from_sd_deg = 0.0;
+    request.mission.bearing_deg = 270.0;
+    return request;
+}
+
 /// Straight out to the west at a height, without noise: what a ruler and a clock say.
 telemetry::FlightLog straight_out(double ground_mps, double height_m, double power_w, int seconds) {
     telemetry::FlightLog log;
@@ -68,12 +79,7 @@ private slots:
 
 /// In calm air, at the known cruise, without turn, landing and reserve: P·d/V and the descent, no more.
 void LiveAnswerTest::theReturnIsThatOfARulerAndAClock() {
-    auto request = tests::by_the_book(tests::sample_request());
-    request.weather.wind = {0.0, 0.0};
-    request.weather.wind_sd_mps = 0.0;
-    request.weather.home_wind_factor = 1.0;
-    request.weather.wind_from_sd_deg = 0.0;
-    request.mission.bearing_deg = 270.0;
+    auto request = calm_westward();
     request.reserve = mission::ShareOfUsable{0.0};
     const auto plan = shared_plan(request);
     const double power_w = plan->conditions.cruise_power_w.value;
@@ -294,12 +300,7 @@ void LiveAnswerTest::theWorstCredibleWindIsNotTheOnlyOne() {
 /// Out to a point and home again at one power and one speed is one length of way, whatever the point: the two legs
 /// of an ellipse whose foci are aircraft and home.
 void LiveAnswerTest::reachFromHereIsAnEllipseInCalmAir() {
-    auto request = tests::by_the_book(tests::sample_request());
-    request.weather.wind = {0.0, 0.0};
-    request.weather.wind_sd_mps = 0.0;
-    request.weather.home_wind_factor = 1.0;
-    request.weather.wind_from_sd_deg = 0.0;
-    request.mission.bearing_deg = 270.0;
+    auto request = calm_westward();
     request.reserve = mission::ShareOfUsable{0.2};
     const auto plan = shared_plan(request);
     const double power_w = plan->conditions.cruise_power_w.value;
