@@ -239,10 +239,11 @@ ReturnEstimate Homeward::fly(const Way& asked, std::vector<FlightLeg>* legs) con
     way.wind_allows = way.wind_allows && seconds && (down.wind_allows || asked.distance_m <= overhead_m);
     // Where the worst credible wind allows no return, another day's may: its pieces are those of still air.
     if (!seconds) seconds = level_m / course.airspeed_mps;
-    if (level_m > 0.0)
+    if (level_m > 0.0) {
         record.note(
             {PhaseKind::leg, course.level_w, *seconds, level_m, way.height_m, way.height_m, course.airspeed_mps},
             level);
+    }
     // Nearer than the descent is long it circles down: over ground only what is left of the way counts.
     const double on_the_way = down.ground_m > 0.0 ? std::min(left_m / down.ground_m, 1.0) : 1.0;
     for (const Glide::Part& part : down.parts) {

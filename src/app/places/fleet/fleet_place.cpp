@@ -9,6 +9,7 @@
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
 #include "core/airframe/known_cruise.hpp"
+#include "core/atmosphere/standard_atmosphere.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {
@@ -64,6 +65,7 @@ void FleetPlace::showLines() {
     constexpr int curve_steps = 40;
     auto as = matching::flown_as(plan_session_.request());
     as.head_wind_mps = as.cross_wind_mps = 0.0;
+    const auto air = atmosphere::air_above_field(as.field_elevation_m, as.height_m, as.temperature_c);
     std::vector<AircraftLines::Line> lines;
     for (const auto& [id, kept] : workspace_.library().aircraft) {
         if (kept.retired) continue;
@@ -78,15 +80,21 @@ void FleetPlace::showLines() {
             aircraft.curve ? *aircraft.curve
                            : airframe::curve_of_known_cruise(aircraft, aircraft.mass_kg + as.pack.mass_kg);
         aircraft.curve.reset();
-        if (const auto outcome = matching::outcome_of(aircraft, curve, as)) {
-            for (const auto& at : airframe::sampled(curve, matching::speed_question(as, *outcome), curve_steps))
+        if (air) {
+            // Speeds alone: no pack need be discharged for each of a hundred aircraft.
+            matching::Outcome flown;
+            flown.all_up_mass_kg = aircraft.mass_kg + as.pack.mass_kg;
+            flown.density_kgm3 = air->density_kgm3;
+            const auto question = matching::speed_question(as, flown);
+            const auto speeds = airframe::speeds_to_fly(aircraft, curve, question);
+            for (const auto& at : airframe::sampled(curve, question, curve_steps))
                 line.curve.push_back({at.airspeed_mps.value, at.power_w.value});
             const auto point = [](const std::optional<airframe::SpeedToFly>& speed) {
                 return speed ? std::optional(AircraftLines::Point{speed->airspeed_mps.value, speed->power_w.value})
                              : std::nullopt;
             };
-            line.endurance = point(outcome->speeds.endurance);
-            line.range = point(outcome->speeds.range);
+            line.endurance = point(speeds.endurance);
+            line.range = point(speeds.range);
         }
         lines.push_back(std::move(line));
     }
