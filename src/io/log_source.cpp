@@ -204,10 +204,11 @@ units::Result<std::vector<std::string>> logs_below(const std::vector<std::string
         auto names = files_in_archive(path);
         if (!names) return tl::unexpected(names.error());
         std::erase_if(*names, [](const std::string& name) { return !may_be_log(name); });
-        if (names->size() == 1)
+        if (names->size() == 1) {
             logs.push_back(path);
-        else
-            for (const std::string& name : *names) logs.push_back(path + "/" + name);
+        } else {
+            for (const std::string& name : *names) logs.push_back((std::filesystem::path(path) / name).string());
+        }
         return {};
     };
     for (const std::string& path : paths) {

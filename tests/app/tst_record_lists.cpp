@@ -12,6 +12,7 @@
 #include "app/opened_window.hpp"
 #include "app/places/record_list/record_list_place.hpp"
 #include "app/shell/commands.hpp"
+#include "app/theme/look.hpp"
 #include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/explanation_sheet.hpp"
@@ -36,6 +37,7 @@ private slots:
     void badValuesAreMarkedWhereTypedInWords_data();
     void badValuesAreMarkedWhereTypedInWords();
     void aChoiceIsEditedAsAChoice();
+    void largeTextFindsItsRoom();
     void detailsAreSortedByWhereTheyComeFrom();
     void aListIsTypedRowByRow();
     void duplicatesGetANameOfTheirOwn();
@@ -207,6 +209,21 @@ void LibraryTest::aChoiceIsEditedAsAChoice() {
     QTest::keyClick(box, Qt::Key_Home);
     QTest::keyClick(box, Qt::Key_Return);
     EVENTUALLY_EQUAL(pack("B-07").chemistry, battery::Chemistry::lipo);
+}
+
+void LibraryTest::largeTextFindsItsRoom() {
+    // Changed while the table is looked at: its figures stay whole, and its heading grows with it.
+    auto* count = window_->find<QLabel>("packsCount");
+    const int before_px = count->font().pixelSize();
+    Look::instance().setTextScale(1.5);
+    QCoreApplication::processEvents();
+    for (int column = 0; column + 1 < table().model()->columnCount(); ++column)
+        QVERIFY2(table().columnWidth(column) >= static_cast<QAbstractItemView&>(table()).sizeHintForColumn(column),
+                 qPrintable(table().model()->headerData(column, Qt::Horizontal).toString()));
+    QVERIFY(count->font().pixelSize() > before_px);
+    Look::instance().setTextScale(1.0);
+    QCoreApplication::processEvents();
+    QCOMPARE(count->font().pixelSize(), before_px);
 }
 
 void LibraryTest::detailsAreSortedByWhereTheyComeFrom() {

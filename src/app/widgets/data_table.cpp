@@ -1,5 +1,7 @@
 #include "app/widgets/data_table.hpp"
 
+#include <cmath>
+
 #include <QApplication>
 #include <QClipboard>
 #include <QCollator>
@@ -89,7 +91,20 @@ void DataTable::dress() {
     verticalHeader()->setMinimumSectionSize(look.scaled(24));
     horizontalHeader()->setFixedHeight(look.scaled(28));
     horizontalHeader()->setMinimumSectionSize(look.scaled(40));
+    widenWithText();
     viewport()->update();
+}
+
+/// Larger text asks for wider columns, whoever made them as wide as they are.
+void DataTable::widenWithText() {
+    const double scale = Look::instance().textScale();
+    const double ratio = text_scale_ > 0.0 ? scale / text_scale_ : 1.0;
+    text_scale_ = scale;
+    if (ratio == 1.0 || !model()) return;
+    const bool fitted = columnWidths() == fitted_;
+    for (int column = 0; column < model()->columnCount(); ++column)
+        setColumnWidth(column, int(std::lround(ratio * columnWidth(column))));
+    if (fitted) fitted_ = columnWidths();
 }
 
 QString DataTable::copyText() const {
@@ -129,6 +144,11 @@ void DataTable::fitColumns(int least_first, int most_first) {
                                         look.scaled(column == 0 ? most_first : usual_most)));
     }
     setColumnWidth(0, std::max(columnWidth(0), look.scaled(least_first)));
+    fitted_ = columnWidths();
+}
+
+void DataTable::fitUnlessMoved() {
+    if (fitted_.empty() || fitted_ == columnWidths()) fitColumns();
 }
 
 std::vector<int> DataTable::columnWidths() const {

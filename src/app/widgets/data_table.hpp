@@ -42,6 +42,8 @@ public:
     ///                                 `usual_most`
     void fitColumns(int least_first = 116, int most_first = usual_most);
     static constexpr int usual_most = 200;
+    /// The same, until the pilot draws a column wider or narrower; from then on the widths are his.
+    void fitUnlessMoved();
     /// But for the last, which goes with the window.
     std::vector<int> columnWidths() const;
     void restoreColumns(QSettings& settings);
@@ -54,8 +56,12 @@ protected:
 
 private:
     void dress();
+    void widenWithText();
     bool explain(const QModelIndex& index);
     std::vector<QPointer<QPushButton>> row_buttons_;
+    /// As they were fitted last; while they are still so, they are nobody's choice.
+    std::vector<int> fitted_;
+    double text_scale_ = 0.0;
 };
 
 /// Order of two texts as people read them: "B-7" before "B-12", case aside.

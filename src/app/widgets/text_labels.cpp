@@ -61,6 +61,7 @@ void TextLabel::dress() {
     QPalette palette = this->palette();
     palette.setColor(QPalette::WindowText, colour);
     setPalette(palette);
+    font_ = font;
     setFont(font);
     if (elided_) {
         setToolTip(text);
@@ -105,6 +106,12 @@ void TextLabel::setElided() {
     setWordWrap(false);
     setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     dress();
+}
+
+void TextLabel::showEvent(QShowEvent* event) {
+    // Moved to another page after a change of the text's size, Qt's style sheets bring the old font back.
+    if (font().pixelSize() != font_.pixelSize()) setFont(font_);
+    QLabel::showEvent(event);
 }
 
 void TextLabel::resizeEvent(QResizeEvent* event) {

@@ -27,6 +27,7 @@ public:
 protected:
     void changeEvent(QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void showEvent(QShowEvent* event) override;
 
 private:
     using QLabel::setText; // by setWords
@@ -34,6 +35,8 @@ private:
     void forget();
     Role role_;
     bool elided_ = false;
+    /// As the look wants it.
+    QFont font_;
     QString words_;
     mutable QHash<int, int> heights_;
     mutable QSize hint_;

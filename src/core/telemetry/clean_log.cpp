@@ -228,7 +228,7 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
 
     CleanLog result;
     double clock_set_s = 0.0;
-    std::tie(log, clock_set_s) = with_one_clock(std::move(log));
+    std::tie(log, clock_set_s) = with_one_clock(log);
     if (clock_set_s != 0.0)
         result.diagnostics.push_back({units::DiagnosticCode::clock_was_set, units::Severity::note, {}});
     result.raw = log;

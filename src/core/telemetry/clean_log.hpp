@@ -104,7 +104,7 @@ std::vector<std::uint8_t> clock_glitches(const std::vector<double>& time);
 /// jumps by hours or years while counter, position and speed go on as if nothing had happened. Rows before the jump
 /// are moved to it. Else the log itself.
 /// @return and by how much the clock was set, s; 0 where it was not
-std::pair<std::shared_ptr<const FlightLog>, double> with_one_clock(std::shared_ptr<const FlightLog> log);
+std::pair<std::shared_ptr<const FlightLog>, double> with_one_clock(const std::shared_ptr<const FlightLog>& log);
 
 /// The flights of a file, in its order. A new one begins after a long pause, where the clock starts again, and
 /// where a shorter pause ends with the counter of charge back near zero, or the volts well up: another pack.

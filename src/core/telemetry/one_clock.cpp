@@ -43,7 +43,7 @@ bool goes_on(const FlightLog& log, std::size_t before, std::size_t after, double
 
 } // namespace
 
-std::pair<std::shared_ptr<const FlightLog>, double> with_one_clock(std::shared_ptr<const FlightLog> log) {
+std::pair<std::shared_ptr<const FlightLog>, double> with_one_clock(const std::shared_ptr<const FlightLog>& log) {
     if (!log->has(Channel::time_s)) return {log, 0.0};
     const auto& time = (*log)[Channel::time_s];
     std::vector<double> steps;

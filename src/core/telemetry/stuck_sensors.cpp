@@ -121,7 +121,7 @@ public:
         }
         constexpr std::size_t enough = 4;
         if (shares.size() < enough) return false;
-        const auto quiet = shares.begin() + std::ptrdiff_t(0.98 * double(shares.size() - 1) + 0.5);
+        const auto quiet = shares.begin() + std::lround(0.98 * double(shares.size() - 1));
         std::nth_element(shares.begin(), quiet, shares.end());
         // One in a window more than was seen: a share of nothing is not known from so few.
         const double alike = std::min(1.0, *quiet + 1.0 / double(rows_));

@@ -235,11 +235,7 @@ void RecordListPlace::refresh() {
     const auto before = shown_;
     model_->refresh();
     pages_->setCurrentIndex(model_->rowCount() == 0 ? 0 : 1);
-    if (model_->rowCount() > 0 && (fitted_.empty() || fitted_ == table_->columnWidths())) {
-        // Until the pilot draws a column wider or narrower; afterwards the widths are his.
-        table_->fitColumns();
-        fitted_ = table_->columnWidths();
-    }
+    if (model_->rowCount() > 0) table_->fitUnlessMoved();
     // Only where it has moved: setting the current cell closes an editor, and one may be handing in its text just
     // now.
     if (before && chosen() != before) choose(*before);

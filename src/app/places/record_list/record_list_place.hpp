@@ -92,8 +92,6 @@ private:
     FigureRow* figures_;
     QPlainTextEdit* note_;
     QWidget* details_inside_;
-    /// As they were fitted last; while they are still so, they are nobody's choice.
-    std::vector<int> fitted_;
 };
 
 } // namespace sobremesa::app
