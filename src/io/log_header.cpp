@@ -211,13 +211,22 @@ private:
     static constexpr double never = 1000.0;
 
     /// Cells that are none of the quantity: "speed (A)", a mode's name under "GPS".
+    static bool names_both(const HeaderCell& header) {
+        return header.has_any({"latlon", "latlong", "latlng"}) ||
+               (header.has_any({"lat", "latitude", "latit"}) &&
+                header.has_any({"lon", "long", "lng", "longitude", "longit"}));
+    }
+    static bool is_pair(const ColumnShape& shape) {
+        return shape.mostly(shape.pairs) && !shape.mostly(shape.numbers);
+    }
     bool can_be(const ColumnAtHand& c, const NamedQuantity& named) const {
         const Meaning& meaning = meaning_of(named.channel);
         if (c.header.unit && c.header.unit->dimension != meaning.dimension && meaning.dimension != Dimension::count)
             return false;
         if (c.shape.unit && !c.header.unit && c.shape.unit->dimension != meaning.dimension) return false;
         if (c.shape.mostly(c.shape.numbers + c.shape.numbers_with_unit) || c.shape.filled == 0) return true;
-        if (is_position(named.channel)) return true;
+        // "GPS (lat, lon)" is neither of the two.
+        if (is_position(named.channel)) return !(names_both(c.header) && is_pair(c.shape));
         // A column in which anything is a number is judged row by row.
         return c.shape.numbers + c.shape.numbers_with_unit > 0 || c.shape.filled < 3;
     }
@@ -329,12 +338,10 @@ private:
     void take_pairs() {
         if (have(Channel::latitude_deg)) return;
         for (ColumnAtHand& c : columns_) {
-            const bool named =
-                c.header.has_any(
-                    {"gps", "position", "coordinates", "location", "pos", "coord", "coords", "gnss", "place"}) ||
-                (c.header.has_any({"lat", "latitude"}) && c.header.has_any({"lon", "long", "longitude"}));
-            const bool is_pair = c.shape.mostly(c.shape.pairs) && !c.shape.mostly(c.shape.numbers);
-            if (!is_open(c) || !named || !is_pair) continue;
+            const bool named = c.header.has_any({"gps", "position", "coordinates", "location", "pos", "coord",
+                                                 "coords", "gnss", "place"}) ||
+                               names_both(c.header);
+            if (!is_open(c) || !named || !is_pair(c.shape)) continue;
             c.column.kind = Kind::position_pair;
             return;
         }

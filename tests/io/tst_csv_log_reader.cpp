@@ -33,6 +33,8 @@ private slots:
     void coordinatesAsReceiversCountThem();
     void aLoneUnitIsTakenAndSaid();
     void headersOfOtherHands();
+    void bothPlacesInOneCell_data();
+    void bothPlacesInOneCell();
     void roundTrip_data();
     void roundTrip();
     void badRowsAreListedNotGuessed();
@@ -211,6 +213,27 @@ void CsvLogReaderTest::headersOfOtherHands() {
     std::string receiver = "time (s),RxBt (V)\n";
     for (int i = 0; i < 20; ++i) receiver += std::to_string(i) + ",5." + std::to_string(i % 3) + "\n";
     QVERIFY(!read(receiver)->has(Channel::voltage_v));
+}
+
+void CsvLogReaderTest::bothPlacesInOneCell_data() {
+    QTest::addColumn<QString>("head");
+    for (const char* head :
+         {"GPS", "GPS (lat, lon)", "LatLng", "Lat/Lon", "latlon", "Position (latitude longitude)"})
+        QTest::newRow(head) << QString::fromLatin1(head);
+}
+
+/// A head that names latitude and longitude, over cells that hold both, is neither of the two.
+void CsvLogReaderTest::bothPlacesInOneCell() {
+    QFETCH(QString, head);
+    std::string text = "Date;Time;" + head.toStdString() + ";Alt (ft);VBat;Amps\n";
+    for (int i = 0; i < 30; ++i) {
+        const std::string second = (i < 10 ? "0" : "") + std::to_string(i);
+        text += "28.11.2026;08:00:" + second + ";47.1230" + second + ", 11.4560" + second + ";300;16.1;5.4\n";
+    }
+    const auto log = io::read_csv_log(written(text));
+    QVERIFY(log.has_value());
+    VERIFY_NEAR((**log)[Channel::latitude_deg].back(), 47.123029, 1e-9);
+    VERIFY_NEAR((**log)[Channel::longitude_deg].back(), 11.456029, 1e-9);
 }
 
 void CsvLogReaderTest::roundTrip_data() {
