@@ -545,6 +545,8 @@ bool parse_number_cell(std::string_view cell, double& value) {
 
 bool parse_clock(std::string_view cell, ClockForm form, double& seconds) {
     if (form == ClockForm::hours_first && parse_plain_clock(cell, seconds)) return true;
+    // Time since launch, as mission clocks write it: "T+00:12:30".
+    if (cell.size() > 3 && (cell.front() == 'T' || cell.front() == 't') && cell[1] == '+') cell.remove_prefix(2);
     const auto clock = clock_from({trimmed(cell)}, form);
     if (clock) seconds = *clock;
     return clock.has_value();

@@ -33,6 +33,7 @@ private slots:
     void coordinatesAsReceiversCountThem();
     void aLoneUnitIsTakenAndSaid();
     void headersOfOtherHands();
+    void aMissionClock();
     void bothPlacesInOneCell_data();
     void bothPlacesInOneCell();
     void roundTrip_data();
@@ -213,6 +214,18 @@ void CsvLogReaderTest::headersOfOtherHands() {
     std::string receiver = "time (s),RxBt (V)\n";
     for (int i = 0; i < 20; ++i) receiver += std::to_string(i) + ",5." + std::to_string(i % 3) + "\n";
     QVERIFY(!read(receiver)->has(Channel::voltage_v));
+}
+
+void CsvLogReaderTest::aMissionClock() {
+    std::string text = "Elapsed,Volts,Amps\n";
+    for (int i = 0; i < 90; ++i) {
+        const std::string second = (i % 60 < 10 ? "0" : "") + std::to_string(i % 60);
+        text += "T+00:0" + std::to_string(i / 60) + ":" + second + ",16.1,5.4\n";
+    }
+    const auto log = io::read_csv_log(written(text));
+    QVERIFY(log.has_value());
+    const auto& time = (**log)[Channel::time_s];
+    VERIFY_NEAR(time.back() - time.front(), 89.0, 1e-9);
 }
 
 void CsvLogReaderTest::bothPlacesInOneCell_data() {
