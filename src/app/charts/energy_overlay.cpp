@@ -51,26 +51,11 @@ double EnergyOverlay::perSi() const {
                : 1.0 / units::seconds_per_minute;
 }
 
-std::optional<EnergyOverlay::Spread> EnergyOverlay::spread() const {
-    if (flights_.size() < 2) return std::nullopt;
+std::optional<debrief::EnergySpread> EnergyOverlay::spread() const {
     std::vector<const debrief::EnergyTrack*> tracks;
     tracks.reserve(flights_.size());
     for (const auto& flight : flights_) tracks.push_back(flight.track.get());
-    Spread spread;
-    spread.at = debrief::common_end(tracks, axis_);
-    if (!(spread.at > 0.0)) return std::nullopt;
-    for (std::size_t i = 0; i < tracks.size(); ++i) {
-        const double used_wh = debrief::energy_at(*tracks[i], axis_, spread.at).value_or(0.0);
-        if (i == 0 || used_wh < spread.least_wh) {
-            spread.least = i;
-            spread.least_wh = used_wh;
-        }
-        if (i == 0 || used_wh > spread.most_wh) {
-            spread.most = i;
-            spread.most_wh = used_wh;
-        }
-    }
-    return spread;
+    return debrief::energy_spread(tracks, axis_);
 }
 
 QString EnergyOverlay::difference() const {

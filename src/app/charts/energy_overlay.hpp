@@ -35,15 +35,7 @@ private:
     void refresh();
     void drawFlights();
     void drawSpread();
-    /// The flights that have used least and most at the common end.
-    struct Spread {
-        double at = 0.0;
-        std::size_t least = 0;
-        std::size_t most = 0;
-        double least_wh = 0.0;
-        double most_wh = 0.0;
-    };
-    std::optional<Spread> spread() const;
+    std::optional<debrief::EnergySpread> spread() const;
     double perSi() const;
 
     std::vector<Flight> flights_;

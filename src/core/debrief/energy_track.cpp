@@ -61,4 +61,23 @@ double common_end(const std::vector<const EnergyTrack*>& tracks, TrackAxis axis)
     return end;
 }
 
+std::optional<EnergySpread> energy_spread(const std::vector<const EnergyTrack*>& tracks, TrackAxis axis) {
+    if (tracks.size() < 2) return std::nullopt;
+    EnergySpread spread;
+    spread.at = common_end(tracks, axis);
+    if (!(spread.at > 0.0)) return std::nullopt;
+    for (std::size_t i = 0; i < tracks.size(); ++i) {
+        const double used_wh = energy_at(*tracks[i], axis, spread.at).value_or(0.0);
+        if (i == 0 || used_wh < spread.least_wh) {
+            spread.least = i;
+            spread.least_wh = used_wh;
+        }
+        if (i == 0 || used_wh > spread.most_wh) {
+            spread.most = i;
+            spread.most_wh = used_wh;
+        }
+    }
+    return spread;
+}
+
 } // namespace sobremesa::debrief

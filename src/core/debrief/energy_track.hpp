@@ -32,4 +32,15 @@ std::optional<double> energy_at(const EnergyTrack& track, TrackAxis axis, double
 /// Where the shortest of the flights ends, m or s: as far as all can be compared. 0 without one.
 double common_end(const std::vector<const EnergyTrack*>& tracks, TrackAxis axis);
 
+/// The flights, by their places in the list, that have used least and most at the common end.
+struct EnergySpread {
+    double at = 0.0; ///< the common end, m or s
+    std::size_t least = 0;
+    std::size_t most = 0;
+    double least_wh = 0.0;
+    double most_wh = 0.0;
+};
+/// @return nothing with fewer than two flights, or without a common part
+std::optional<EnergySpread> energy_spread(const std::vector<const EnergyTrack*>& tracks, TrackAxis axis);
+
 } // namespace sobremesa::debrief

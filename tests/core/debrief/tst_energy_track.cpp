@@ -29,6 +29,7 @@ private slots:
     void withoutPositionsThereIsOnlyTime();
     void withoutCurrentThereIsNone();
     void theShortestEndsTheCommonPart();
+    void mostAndLeastAreFoundAtTheCommonEnd();
 };
 
 void EnergyTrackTest::itEndsWhereTheSummaryEnds() {
@@ -89,6 +90,22 @@ void EnergyTrackTest::theShortestEndsTheCommonPart() {
     QCOMPARE(debrief::common_end({&near, &far}, TrackAxis::time), 90.0);
     QCOMPARE(*debrief::energy_at(far, TrackAxis::distance, 1500.0), 2.4);
     QCOMPARE(debrief::common_end({}, TrackAxis::time), 0.0);
+}
+
+void EnergyTrackTest::mostAndLeastAreFoundAtTheCommonEnd() {
+    debrief::EnergyTrack sun{{0.0, 100.0}, {0.0, 2000.0}, {0.0, -1.0}}; // gave more than was used
+    debrief::EnergyTrack near{{0.0, 100.0}, {0.0, 1500.0}, {0.0, 2.0}};
+    debrief::EnergyTrack far{{0.0, 90.0}, {0.0, 2500.0}, {0.0, 4.0}};
+    const auto spread = debrief::energy_spread({&near, &sun, &far}, TrackAxis::distance);
+    QVERIFY(spread);
+    QCOMPARE(spread->at, 1500.0);
+    QCOMPARE(spread->least, std::size_t(1));
+    QCOMPARE(spread->most, std::size_t(2));
+    QCOMPARE(spread->least_wh, -0.75);
+    QCOMPARE(spread->most_wh, 2.4);
+    QVERIFY(!debrief::energy_spread({&near}, TrackAxis::time));
+    debrief::EnergyTrack placeless{{0.0, 10.0}, {}, {0.0, 1.0}};
+    QVERIFY(!debrief::energy_spread({&near, &placeless}, TrackAxis::distance));
 }
 
 SOBREMESA_TEST(EnergyTrackTest)
