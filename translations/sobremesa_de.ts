@@ -3231,10 +3231,6 @@
         <translation>Keine Spalte enthält die Akkuspannung: die Ladung wird gezählt, die Energie ist unbekannt.</translation>
     </message>
     <message>
-        <source>No position in this log: charge is counted, distances are unknown.</source>
-        <translation>Keine Position in diesem Log: die Ladung wird gezählt, Entfernungen sind unbekannt.</translation>
-    </message>
-    <message>
         <source>The first good fix came after %1, and home is assumed there. If the aircraft was already flying, set home yourself.</source>
         <translation>Die erste gute Position kam nach %1, und der Start wird dort angenommen. Flog das Modell schon, gib den Start selbst an.</translation>
     </message>
@@ -3406,6 +3402,22 @@
     <message>
         <source>These cells are taken to be high-capacity ones, good for %1 in this pack; high-drain ones would be good for %2. Say which they are, or enter the pack&apos;s rated current.</source>
         <translation>Diese Zellen gelten als Hochkapazitätszellen, gut für %1 in diesem Akku; Hochstromzellen wären gut für %2. Gib an, welche es sind, oder trage den Nennstrom des Akkus ein.</translation>
+    </message>
+    <message>
+        <source>The log has power, but neither pack voltage nor current: energy is counted, charge is unknown.</source>
+        <translation>Das Log hat Leistung, aber weder Akkuspannung noch Strom: Energie wird gezählt, Ladung ist unbekannt.</translation>
+    </message>
+    <message>
+        <source>The log counts what leaves the pack as negative. It was turned round: drawn is positive.</source>
+        <translation>Das Log zählt negativ, was den Akku verlässt. Es wurde umgekehrt: Entnommenes ist positiv.</translation>
+    </message>
+    <message>
+        <source>The log has its newest rows first. They were turned round.</source>
+        <translation>Im Log stehen die neuesten Zeilen zuerst. Sie wurden umgekehrt.</translation>
+    </message>
+    <message>
+        <source>No position in this log: distances are unknown.</source>
+        <translation>Keine Position in diesem Log: Strecken sind unbekannt.</translation>
     </message>
 </context>
 <context>
@@ -8468,10 +8480,6 @@ verbr.</translation>
         <translation>Log öffnen</translation>
     </message>
     <message>
-        <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.tlog *.nmea *.igc *.srt *.gz *.zip);;All files (*)</source>
-        <translation>Logs (*.csv *.txt *.log *.tsv *.gpx *.tlog *.nmea *.igc *.srt *.gz *.zip);;Alle Dateien (*)</translation>
-    </message>
-    <message>
         <source>New plan</source>
         <translation>Neuer Plan</translation>
     </message>
@@ -9142,6 +9150,10 @@ verbr.</translation>
             <numerusform>%n Landeverbotsgebiet aus %1 importiert.</numerusform>
             <numerusform>%n Landeverbotsgebiete aus %1 importiert.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.gz *.zip);;All files (*)</source>
+        <translation>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.gz *.zip);;Alle Dateien (*)</translation>
     </message>
 </context>
 <context>

@@ -3231,10 +3231,6 @@
         <translation>Ninguna columna contiene la tensión de la batería: se cuenta la carga, la energía se desconoce.</translation>
     </message>
     <message>
-        <source>No position in this log: charge is counted, distances are unknown.</source>
-        <translation>Sin posición en este registro: se cuenta la carga, las distancias se desconocen.</translation>
-    </message>
-    <message>
         <source>The first good fix came after %1, and home is assumed there. If the aircraft was already flying, set home yourself.</source>
         <translation>La primera posición buena llegó tras %1, y se supone que la casa está ahí. Si el modelo ya volaba, indica tú la casa.</translation>
     </message>
@@ -3406,6 +3402,22 @@
     <message>
         <source>These cells are taken to be high-capacity ones, good for %1 in this pack; high-drain ones would be good for %2. Say which they are, or enter the pack&apos;s rated current.</source>
         <translation>Estas celdas se toman por celdas de alta capacidad, válidas para %1 en esta batería; las de alta descarga lo serían para %2. Indica cuáles son o introduce la corriente nominal de la batería.</translation>
+    </message>
+    <message>
+        <source>The log has power, but neither pack voltage nor current: energy is counted, charge is unknown.</source>
+        <translation>El registro tiene potencia, pero ni tensión de la batería ni corriente: se cuenta la energía, la carga se desconoce.</translation>
+    </message>
+    <message>
+        <source>The log counts what leaves the pack as negative. It was turned round: drawn is positive.</source>
+        <translation>El registro cuenta como negativo lo que sale de la batería. Se ha invertido: lo consumido es positivo.</translation>
+    </message>
+    <message>
+        <source>The log has its newest rows first. They were turned round.</source>
+        <translation>El registro tiene primero las filas más recientes. Se han invertido.</translation>
+    </message>
+    <message>
+        <source>No position in this log: distances are unknown.</source>
+        <translation>No hay posición en este registro: las distancias se desconocen.</translation>
     </message>
 </context>
 <context>
@@ -8468,10 +8480,6 @@ usados</translation>
         <translation>Abrir un registro</translation>
     </message>
     <message>
-        <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.tlog *.nmea *.igc *.srt *.gz *.zip);;All files (*)</source>
-        <translation>Registros (*.csv *.txt *.log *.tsv *.gpx *.tlog *.nmea *.igc *.srt *.gz *.zip);;Todos los archivos (*)</translation>
-    </message>
-    <message>
         <source>New plan</source>
         <translation>Plan nuevo</translation>
     </message>
@@ -9142,6 +9150,10 @@ usados</translation>
             <numerusform>%n zona sin aterrizaje importada de %1.</numerusform>
             <numerusform>%n zonas sin aterrizaje importadas de %1.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.gz *.zip);;All files (*)</source>
+        <translation>Registros (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.gz *.zip);;Todos los archivos (*)</translation>
     </message>
 </context>
 <context>

@@ -317,8 +317,9 @@ void add_convert(Program& program) {
     auto options = std::make_shared<ConvertOptions>();
     auto* command = program.app.add_subcommand("convert", "Writes a log in another format");
     command
-        ->add_option("log", options->log,
-                     "Log: CSV, GPX, IGC, NMEA 0183, SubRip or MAVLink telemetry log, packed or not")
+        ->add_option(
+            "log", options->log,
+            "Log: CSV, GPX, KML track, IGC, NMEA 0183, SubRip, JSON or MAVLink telemetry log, packed or not")
         ->required();
     command->add_option("target", options->target, "File to write; its ending says how: " + io::endings_written())
         ->required();

@@ -532,6 +532,27 @@ bool means_missing(std::string_view cell) {
            lower == "inf" || lower == "-inf" || lower == "+inf" || lower == "infinity";
 }
 
+std::string without_grouping(std::string_view cell, char sign) {
+    // A blank may be one of no break, or a narrow one: U+00A0, U+202F.
+    constexpr std::array<std::string_view, 3> blanks = {" ", "\xC2\xA0", "\xE2\x80\xAF"};
+    const auto is_digit = [](char c) { return c >= '0' && c <= '9'; };
+    const auto sign_at = [&](std::size_t at) -> std::size_t {
+        if (sign != ' ') return cell[at] == sign ? 1 : 0;
+        const auto* const blank = std::find_if(blanks.begin(), blanks.end(),
+                                               [&](std::string_view b) { return cell.substr(at).starts_with(b); });
+        return blank == blanks.end() ? 0 : blank->size();
+    };
+    std::string text;
+    for (std::size_t at = 0; at < cell.size();) {
+        const std::size_t width = sign_at(at);
+        const bool between =
+            width > 0 && at > 0 && is_digit(cell[at - 1]) && at + width < cell.size() && is_digit(cell[at + width]);
+        if (!between) text += cell[at];
+        at += between ? width : 1;
+    }
+    return text;
+}
+
 bool parse_number_cell(std::string_view cell, double& value) {
     const char* const end = cell.data() + cell.size();
     const auto parsed = fast_float::from_chars(cell.data(), end, value);
@@ -616,6 +637,13 @@ bool parse_pair(std::string_view cell, double& latitude, double& longitude) {
     if (means_missing(cell)) {
         latitude = longitude = missing_value;
         return true;
+    }
+    // Well-known text (OGC, ISO 19125): x before y.
+    constexpr std::string_view point = "POINT";
+    if (cell.starts_with(point) && cell.ends_with(')')) {
+        const auto open = cell.find('(');
+        return open != std::string_view::npos &&
+               parse_pair(trimmed(cell.substr(open + 1, cell.size() - open - 2)), longitude, latitude);
     }
     if (cell.size() > 2 && (cell.front() == '(' || cell.front() == '['))
         cell = trimmed(cell.substr(1, cell.size() - 2));

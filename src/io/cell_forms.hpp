@@ -2,6 +2,7 @@
 
 #include <array>
 #include <optional>
+#include <string>
 #include <string_view>
 #include <vector>
 
@@ -20,6 +21,9 @@ inline constexpr char wide_blanks = '\x02';
 
 /// Cuts a line into cells; a quoted cell may hold the delimiter. Cells are views into the line, quotes taken off.
 void split_cells(std::string_view line, char delimiter, std::vector<std::string_view>& cells);
+
+/// "1,234,567" with that sign (' ' for blanks of any width) taken out between digits.
+std::string without_grouping(std::string_view cell, char sign);
 
 /// Words that writers put where they have no value.
 bool means_missing(std::string_view cell);
@@ -65,7 +69,7 @@ unsigned possible_moment_orders(std::string_view cell);
 /// @param degrees_and_minutes  numbers are ddmm.mmmm
 bool parse_angle(std::string_view cell, bool degrees_and_minutes, double& degrees);
 
-/// "47.1234 11.5", "47.1234, 11.5", "N47.1 E11.5", "(47.1; 11.5)".
+/// "47.1234 11.5", "47.1234, 11.5", "N47.1 E11.5", "(47.1; 11.5)"; of well-known text "POINT(11.5 47.1234)".
 bool parse_pair(std::string_view cell, double& latitude, double& longitude);
 
 /// A letter of the compass alone: 1 for N and E, -1 for S and W.

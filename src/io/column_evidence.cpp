@@ -58,28 +58,36 @@ public:
 
     void run() {
         read_time();
-        if (time_.empty()) return;
-        read_way();
-        if (!speed_.empty()) settle_speed();
-        settle_current();
+        if (!time_.empty()) {
+            read_way();
+            if (!speed_.empty()) settle_speed();
+            settle_current();
+            settle_height();
+        }
+        settle_current_by_size();
     }
 
 private:
-    void read_time() {
+    void read_time() { time_ = times(rows_); }
+
+    /// Empty where no column says when.
+    std::vector<double> times(std::size_t rows) const {
+        std::vector<double> time;
         std::vector<double> date;
         std::vector<double> milliseconds;
         for (const ColumnAtHand& c : columns_) {
             const Kind kind = c.column.kind;
-            if (kind == Kind::date) date = values_of(c, rows_);
-            if (kind == Kind::milliseconds) milliseconds = values_of(c, rows_);
+            if (kind == Kind::date) date = values_of(c, rows);
+            if (kind == Kind::milliseconds) milliseconds = values_of(c, rows);
             if (kind == Kind::moment || kind == Kind::clock_time ||
                 (is_number(c) && c.column.channel == Channel::time_s))
-                time_ = values_of(c, rows_);
+                time = values_of(c, rows);
         }
-        for (std::size_t i = 0; i < time_.size(); ++i) {
-            if (!date.empty()) time_[i] += date[i];
-            if (!milliseconds.empty()) time_[i] += milliseconds[i];
+        for (std::size_t i = 0; i < time.size(); ++i) {
+            if (!date.empty()) time[i] += date[i];
+            if (!milliseconds.empty()) time[i] += milliseconds[i];
         }
+        return time;
     }
 
     /// Metres from row to row, over so many seconds as make a step that is more than scatter.
@@ -153,12 +161,123 @@ private:
         }
     }
 
+    /// The current, where its unit is open still.
+    ColumnAtHand* open_current() {
+        ColumnAtHand* column = column_of(columns_, Channel::current_a);
+        return column && column->column.unit_assumed && !column->settled() && !current_found_ ? column : nullptr;
+    }
+
+    /// Without a counter, or where it counts too coarsely: whole numbers beyond any pack's amps are hundredths or
+    /// thousandths, whichever a pack in flight is likelier to give.
+    void settle_current_by_size() {
+        ColumnAtHand* column = open_current();
+        if (!column || column->shape.values.empty()) return;
+        constexpr double most_cruise_a = 150.0;
+        constexpr double usual_a = 8.0;
+        const double middle = std::abs(column->shape.median());
+        if (column->column.scale != 1.0) return;
+        if (const double scale = scale_of_whole_volts(); scale < 1.0 && column->shape.decimals == 0) {
+            // Whoever writes volts as whole tenths writes amps so.
+            constexpr double least_doubtful = 25.0;
+            constexpr double least_cruise_a = 1.5;
+            constexpr double most_likely_a = 60.0;
+            if (middle > least_doubtful && middle * scale > least_cruise_a && middle * scale < most_likely_a) {
+                column->column.scale = scale;
+                return;
+            }
+        }
+        if (middle <= most_cruise_a) return;
+        double least = HUGE_VAL;
+        for (const Unit& unit : units_of(Dimension::current)) {
+            const double far = std::abs(std::log(middle * unit.scale / usual_a));
+            if (far >= least) continue;
+            least = far;
+            column->column.scale = unit.scale;
+        }
+    }
+
+    /// Volts without a unit that are whole numbers, by their size; 1 where they are not.
+    double scale_of_whole_volts() {
+        const ColumnAtHand* volts = column_of(columns_, Channel::voltage_v);
+        const bool whole = volts && volts->column.unit_assumed && volts->shape.decimals == 0;
+        return whole ? volts->column.scale : 1.0;
+    }
+
+    /// A climb that no aircraft keeps up, or a height that none reaches, is centimetres or millimetres.
+    void settle_height() {
+        for (const Channel channel : {Channel::height_m, Channel::gps_height_m}) {
+            ColumnAtHand* column = column_of(columns_, channel);
+            if (!column || !column->column.unit_assumed || column->settled() || column->column.scale != 1.0)
+                continue;
+            const auto heights = raw_values(*column, rows_);
+            const double climb = steepest(heights);
+            double most = 0.0;
+            for (const double height : column->shape.values) most = std::max(most, std::abs(height));
+            constexpr double impossible_climb_mps = 100.0;
+            constexpr double impossible_height_m = 15000.0;
+            if (climb <= impossible_climb_mps && most <= impossible_height_m) continue;
+            constexpr double usual_climb_mps = 20.0;
+            constexpr double usual_height_m = 6000.0;
+            const bool hundredths = 0.01 * climb <= usual_climb_mps && 0.01 * most <= usual_height_m;
+            column->column.scale = hundredths ? 0.01 : 0.001;
+        }
+    }
+
+    /// The fastest change over some seconds, as written per second.
+    double steepest(const std::vector<double>& values) const {
+        constexpr double over_s = 5.0;
+        double most = 0.0;
+        for (std::size_t from = 0, to = 0; to < values.size(); ++to) {
+            while (from < to && time_[to] - time_[from + 1] >= over_s) ++from;
+            const double step_s = time_[to] - time_[from];
+            if (step_s >= over_s && std::isfinite(values[from]) && std::isfinite(values[to]))
+                most = std::max(most, std::abs(values[to] - values[from]) / step_s);
+        }
+        return most;
+    }
+
     void settle_current() {
         ColumnAtHand* counter = column_of(columns_, Channel::charge_ah);
         ColumnAtHand* column = column_of(columns_, Channel::current_a);
         const bool open = column && column->column.unit_assumed && !column->settled();
         if (!counter || (column && !open)) return;
-        const auto counted = values_of(*counter, rows_);
+        settle_current_by_rows(*counter, column);
+        if (open_current()) settle_current_by_whole(*counter, *column);
+    }
+
+    /// The counter counts in whole milliampere-hours, too few of them in the first rows: over all that is sampled a
+    /// current is told from its tenth, not more.
+    void settle_current_by_whole(const ColumnAtHand& counter, ColumnAtHand& column) {
+        const std::size_t all = counter.cells.size();
+        const auto counted = values_of(counter, all);
+        const auto amps = raw_values(column, all);
+        const std::vector<double> time = times(all);
+        double charge_as = 0.0;
+        for (std::size_t i = 1; i < all; ++i) {
+            const double step_s = time[i] - time[i - 1];
+            if (std::isfinite(amps[i]) && std::isfinite(amps[i - 1]) && step_s > 0.0)
+                charge_as += 0.5 * std::abs(amps[i] + amps[i - 1]) * step_s;
+        }
+        double first = missing_value;
+        double last = missing_value;
+        for (const double value : counted) {
+            if (!std::isfinite(first)) first = value;
+            if (std::isfinite(value)) last = value;
+        }
+        constexpr double least_counted_ah = 0.03;
+        const double used = std::abs(last - first);
+        if (!(used > least_counted_ah) || !(charge_as > 0.0)) return;
+        constexpr double about = 2.5;
+        for (const Unit& unit : units_of(Dimension::current)) {
+            const double ratio = charge_as / units::seconds_per_hour * unit.scale / used;
+            if (ratio > about || ratio < 1.0 / about) continue;
+            column.column.scale = unit.scale;
+            current_found_ = true;
+        }
+    }
+
+    void settle_current_by_rows(const ColumnAtHand& counter, ColumnAtHand* column) {
+        const auto counted = values_of(counter, rows_);
         // Of columns that nothing names only amps and milliamps, and the one that fits best.
         ColumnAtHand* best = nullptr;
         double least = HUGE_VAL;
@@ -182,6 +301,7 @@ private:
         best->column.scale = scale;
         best->column.unit_assumed = true;
         best->column.quantity_assumed = !column;
+        current_found_ = true;
     }
 
     /// How far a current's sum is off a counter's, as a share: the worst of three segments.
@@ -211,6 +331,7 @@ private:
 
     std::vector<ColumnAtHand>& columns_;
     std::size_t rows_;
+    bool current_found_ = false;
     std::vector<double> time_;
     /// By places, m/s; NaN where the aircraft hardly moved.
     std::vector<double> speed_;
@@ -229,6 +350,18 @@ bool looks_like_degrees(const ColumnShape& shape, double most) {
     constexpr double widest = 3.0;
     return shape.decimals >= least_decimals && std::abs(shape.median()) <= most && !shape.constant() &&
            shape.most - shape.least < widest && shape.median() != 0.0;
+}
+
+} // namespace
+
+namespace {
+
+/// The number of the row: one more every time, wherever in the file.
+bool counts_rows(const ColumnAtHand& c) {
+    const auto& values = c.shape.values;
+    std::size_t ones = 0;
+    for (std::size_t i = 1; i < values.size(); ++i) ones += values[i] == values[i - 1] + 1.0 ? 1 : 0;
+    return values.size() > 4 && 10 * ones > 9 * (values.size() - 1);
 }
 
 } // namespace
@@ -277,7 +410,7 @@ void guess_by_shape(std::vector<ColumnAtHand>& columns) {
         }
         constexpr double least_counted_mah = 50.0;
         constexpr double most_counted_mah = 60000.0;
-        if (!have(Channel::charge_ah) && shape.decimals == 0 && shape.share_falling() == 0.0 &&
+        if (!have(Channel::charge_ah) && shape.decimals == 0 && !counts_rows(c) && shape.share_falling() == 0.0 &&
             shape.least >= 0.0 && shape.most - shape.least > least_counted_mah && shape.most < most_counted_mah)
             take(c, Channel::charge_ah, 1e-3);
     }

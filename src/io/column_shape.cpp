@@ -1,6 +1,7 @@
 #include "io/column_shape.hpp"
 
 #include <algorithm>
+#include <cmath>
 
 #include "core/units/median.hpp"
 #include "io/text_number.hpp"
@@ -56,6 +57,74 @@ void add_cell(ColumnShape& shape, std::string_view cell) {
 }
 
 } // namespace
+
+namespace {
+
+constexpr std::string_view grouping_signs = ",. '";
+
+/// The sign by which a number's digits stand in groups of three, as a place in `grouping_signs`.
+std::optional<std::size_t> grouping_of(std::string_view number) {
+    std::string_view rest = number;
+    if (!rest.empty() && (rest.front() == '-' || rest.front() == '+')) rest.remove_prefix(1);
+    for (std::size_t i = 0; i < grouping_signs.size(); ++i) {
+        // One to three digits, the first no zero, then threes.
+        std::size_t digits = 0;
+        std::size_t groups = 0;
+        bool good = !rest.empty() && rest.front() != '0';
+        std::size_t at = 0;
+        for (; at < rest.size() && good; ++at) {
+            const char c = rest[at];
+            if (c >= '0' && c <= '9') {
+                ++digits;
+                continue;
+            }
+            const bool sign = i == 2 ? c == ' ' || static_cast<unsigned char>(c) >= 0x80U : c == grouping_signs[i];
+            if (!sign) break;
+            if (i == 2 && digits == 0) continue; // the other bytes of one blank
+            good = groups == 0 ? digits >= 1 && digits <= 3 : digits == 3;
+            ++groups;
+            digits = 0;
+        }
+        const bool fraction = at < rest.size() && (rest[at] == '.' || rest[at] == ',') && i < 4 &&
+                              rest[at] != grouping_signs[i] &&
+                              rest.find_first_not_of("0123456789", at + 1) == std::string_view::npos;
+        if (good && groups > 0 && digits == 3 && (at == rest.size() || fraction)) return i;
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
+char NumberSigns::grouped_by(bool points, bool commas) const {
+    if (plain_thousands > 0) return 0;
+    if (grouped[0] > 0 && points && decimal_commas == 0) return ',';
+    if (grouped[1] > 0 && commas && decimal_points == 0) return '.';
+    if (grouped[2] > 0) return ' ';
+    return grouped[3] > 0 ? '\'' : '\0';
+}
+
+NumberSigns number_signs(const ColumnCells& cells) {
+    NumberSigns signs;
+    for (const std::string_view whole : cells) {
+        const std::string_view cell = trimmed(whole);
+        // Most cells that are no number say so at once.
+        if (cell.empty() || std::string_view("+-.,0123456789").find(cell.front()) == std::string_view::npos)
+            continue;
+        if (const auto sign = grouping_of(cell)) {
+            ++signs.grouped[*sign];
+            continue;
+        }
+        const auto number = number_from_text(cell);
+        if (!number) continue;
+        if (cell.find('.') != std::string_view::npos)
+            ++signs.decimal_points;
+        else if (cell.find(',') != std::string_view::npos)
+            ++signs.decimal_commas;
+        else if (std::abs(*number) >= 1000.0)
+            ++signs.plain_thousands;
+    }
+    return signs;
+}
 
 double ColumnShape::median() const {
     return values.empty() ? 0.0 : units::median(values);

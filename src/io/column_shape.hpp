@@ -1,5 +1,6 @@
 #pragma once
 
+#include <array>
 #include <optional>
 #include <vector>
 
@@ -46,5 +47,22 @@ struct ColumnShape {
 };
 
 ColumnShape shape_of(const ColumnCells& cells);
+
+/// How the numbers of a column use points, commas, blanks and apostrophes.
+struct NumberSigns {
+    /// Numbers with one such sign that cannot stand between thousands: "16.2", "0,500".
+    std::size_t decimal_points = 0;
+    std::size_t decimal_commas = 0;
+    /// Numbers whose digits stand in groups of three: by ',', '.', ' ', '\''.
+    std::array<std::size_t, 4> grouped{};
+    /// Numbers of a thousand and more without a sign.
+    std::size_t plain_thousands = 0;
+
+    std::size_t decimals(char sign) const { return sign == '.' ? decimal_points : decimal_commas; }
+    /// The sign between thousands; 0: none.
+    /// @param points  elsewhere in the file the decimal sign is a point; @param commas  … a comma
+    char grouped_by(bool points, bool commas) const;
+};
+NumberSigns number_signs(const ColumnCells& cells);
 
 } // namespace sobremesa::io

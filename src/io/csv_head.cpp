@@ -26,12 +26,14 @@ bool shows(const CsvHead& head, Kind kind) {
 }
 
 /// A comma in a number of a cell of its own; commas between cells are another matter.
-bool has_decimal_comma(const std::vector<ColumnText>& texts, char delimiter) {
+bool has_decimal_comma(const std::vector<ColumnText>& texts, const std::vector<LogColumn>& columns,
+                       char delimiter) {
     if (delimiter == ',') return false;
-    return std::any_of(texts.begin(), texts.end(), [](const ColumnText& text) {
-        return std::any_of(text.cells.begin(), text.cells.end(), [](auto cell) {
-            return cell.find(',') != std::string_view::npos && number_from_text(cell);
-        });
+    return std::any_of(texts.begin(), texts.end(), [&](const ColumnText& text) {
+        const LogColumn& column = columns[std::size_t(&text - texts.data())];
+        return column.grouping != ',' && std::any_of(text.cells.begin(), text.cells.end(), [](auto cell) {
+                   return cell.find(',') != std::string_view::npos && number_from_text(cell);
+               });
     });
 }
 
@@ -128,7 +130,7 @@ units::Result<CsvHead> read_csv_head(const std::string& path, const std::vector<
     head.columns = std::move(understood->columns);
     head.local_metres = understood->local_metres;
     head.diagnostics = std::move(understood->diagnostics);
-    head.decimal_comma = has_decimal_comma(texts, head.delimiter);
+    head.decimal_comma = has_decimal_comma(texts, head.columns, head.delimiter);
     head.uses_clock = shows(head, Kind::clock_time) || shows(head, Kind::moment);
     head.has_date = shows(head, Kind::moment) || (shows(head, Kind::clock_time) && shows(head, Kind::date));
     const bool has_duration = std::any_of(head.columns.begin(), head.columns.end(), [](const LogColumn& c) {

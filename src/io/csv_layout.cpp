@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cctype>
+#include <deque>
 #include <map>
 
 #include "io/cell_forms.hpp"
@@ -90,6 +91,7 @@ public:
 
     units::Result<CsvLayout> run() {
         for (const auto& line : sample_.head) head_.push_back(without_mark(line.text));
+        join_broken_lines();
         find_delimiter();
         find_data();
         if (!first_data_) return without_data();
@@ -105,6 +107,26 @@ private:
         constexpr std::string_view mark = "\xEF\xBB\xBF";
         if (line.starts_with(mark)) line.remove_prefix(mark.size());
         return line;
+    }
+
+    /// A name in quotes may hold line ends: "Time\n(s)". Such lines are one; the others of it stay as empty ones.
+    void join_broken_lines() {
+        constexpr std::size_t most_lines_of_one = 60;
+        const auto is_open = [](std::string_view line) {
+            return std::count(line.begin(), line.end(), '"') % 2 == 1;
+        };
+        for (std::size_t i = 0; i + 1 < head_.size() && i < longest_preamble_lines; ++i) {
+            if (!is_open(head_[i])) continue;
+            std::string whole(head_[i]);
+            std::size_t end = i + 1;
+            while (end < head_.size() && end - i < most_lines_of_one && is_open(whole))
+                whole += " " + std::string(head_[end++]);
+            if (is_open(whole)) return;
+            std::fill(head_.begin() + std::ptrdiff_t(i), head_.begin() + std::ptrdiff_t(end), std::string_view());
+            // Data begin behind the last of its lines.
+            head_[end - 1] = joined_.emplace_back(std::move(whole));
+            i = end - 1;
+        }
     }
 
     tl::unexpected<units::Error> failed(units::ErrorCode code, std::optional<std::int64_t> line = {}) const {
@@ -370,6 +392,7 @@ private:
     const std::string& path_;
     const std::vector<telemetry::ColumnChoice>& choices_;
     std::vector<std::string_view> head_;
+    std::deque<std::string> joined_;
     Cut best_;
     std::optional<std::size_t> first_data_;
     std::optional<std::size_t> header_;

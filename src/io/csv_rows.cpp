@@ -92,6 +92,18 @@ void place_local_metres(FlightLog& log, const CsvHead& head) {
         log.diagnostics.push_back({units::DiagnosticCode::home_not_on_earth, units::Severity::warning, {}});
 }
 
+/// Whether the rows run back through time, nearly all of them: some programs list the latest on top.
+bool is_newest_first(const std::vector<double>& time) {
+    std::size_t back = 0;
+    std::size_t forward = 0;
+    for (std::size_t i = 1; i < time.size(); ++i) {
+        if (time[i] < time[i - 1]) ++back;
+        if (time[i] > time[i - 1]) ++forward;
+    }
+    constexpr std::size_t least_rows = 5;
+    return back >= least_rows && back > 20 * forward;
+}
+
 /// What is left turns into what was used: less than at the first row.
 void count_from_first(std::vector<double>& counter) {
     const auto first = std::find_if(counter.begin(), counter.end(), [](double v) { return std::isfinite(v); });
@@ -108,6 +120,11 @@ units::Result<std::shared_ptr<const FlightLog>> finished_log(FlightLog log, cons
         units::Where where = first_bad;
         where.file = log.name;
         return units::failure(units::ErrorCode::no_usable_rows, where, {{"rows", double(log.rows_met)}});
+    }
+    if (is_newest_first(log[Channel::time_s])) {
+        for (auto& column : log.columns) std::reverse(column.begin(), column.end());
+        std::reverse(log.lines.begin(), log.lines.end());
+        log.diagnostics.push_back({units::DiagnosticCode::newest_first, units::Severity::note, {}});
     }
     auto& time = log[Channel::time_s];
     const auto first = std::find_if(time.begin(), time.end(), [](double t) { return std::isfinite(t); });

@@ -1,6 +1,7 @@
 #include "io/gpx_log.hpp"
 
 #include <algorithm>
+#include <array>
 #include <chrono>
 #include <cmath>
 #include <fstream>
@@ -100,6 +101,7 @@ private:
     }
 
     units::Result<void> points() {
+        if (const pugi::xml_node kml = document_.child("kml")) return tracks_of(kml);
         const pugi::xml_node gpx = document_.child("gpx");
         std::size_t met = 0;
         constexpr std::size_t points_between_questions = 4096;
@@ -123,23 +125,94 @@ private:
         return {};
     }
 
+    /// Tracks of KML 2.3 (before it Google's extension, gx:): moments, then as many places "longitude latitude
+    /// height", and arrays of readings by name.
+    units::Result<void> tracks_of(const pugi::xml_node& kml) {
+        std::vector<pugi::xml_node> open{kml};
+        std::size_t met = 0;
+        while (!open.empty()) {
+            const pugi::xml_node node = open.back();
+            open.pop_back();
+            if (job_.stop.stop_requested()) return units::failure(ErrorCode::cancelled);
+            if (local_name(node.name()) == "Track") {
+                take_track(node, met);
+                continue;
+            }
+            // The first child is to be the next.
+            for (pugi::xml_node child = node.last_child(); child; child = child.previous_sibling())
+                open.push_back(child);
+        }
+        return {};
+    }
+
+    struct Readings {
+        std::string name;
+        std::vector<pugi::xml_node> values;
+    };
+
+    static std::vector<Readings> readings_of(const pugi::xml_node& track) {
+        std::vector<Readings> all;
+        std::vector<pugi::xml_node> open{track};
+        while (!open.empty()) {
+            const pugi::xml_node node = open.back();
+            open.pop_back();
+            if (local_name(node.name()) == "SimpleArrayData") {
+                Readings readings{node.attribute("name").value(), {}};
+                for (const pugi::xml_node value : node.children()) readings.values.push_back(value);
+                all.push_back(std::move(readings));
+                continue;
+            }
+            for (const pugi::xml_node child : node.children()) open.push_back(child);
+        }
+        return all;
+    }
+
+    void take_track(const pugi::xml_node& track, std::size_t& met) {
+        std::vector<const char*> moments;
+        std::vector<const char*> places;
+        for (const pugi::xml_node child : track.children()) {
+            const auto name = local_name(child.name());
+            if (name == "when") moments.push_back(child.child_value());
+            if (name == "coord") places.push_back(child.child_value());
+        }
+        const std::vector<Readings> readings = readings_of(track);
+        for (std::size_t i = 0; i < std::min(moments.size(), places.size()); ++i) {
+            if (!begin_row(moments[i], ++met)) continue;
+            std::istringstream place(places[i]);
+            std::array<std::string, 3> parts;
+            place >> parts[0] >> parts[1] >> parts[2];
+            put(Channel::longitude_deg, number_from_text(parts[0]).value_or(telemetry::missing_value));
+            put(Channel::latitude_deg, number_from_text(parts[1]).value_or(telemetry::missing_value));
+            if (const auto height = number_from_text(parts[2])) put(Channel::height_m, *height);
+            for (const Readings& each : readings) {
+                if (i < each.values.size()) understand(each.name, each.values[i].child_value());
+            }
+        }
+    }
+
     void put(Channel channel, double value) {
         auto& column = log_[channel];
         column.resize(rows_, telemetry::missing_value);
         column[rows_ - 1] = value;
     }
 
-    void take(const pugi::xml_node& point, std::size_t number) {
+    /// @return false where it says no time: such a point is none of a flight
+    bool begin_row(const char* moment, std::size_t number) {
         ++log_.rows_met;
-        const auto time = utc_from_text(point.child_value("time"));
+        const auto time = utc_from_text(moment);
         if (!time) {
             ++without_time_;
             if (first_without_time_ == 0) first_without_time_ = std::int64_t(number);
-            return;
+            return false;
         }
         ++rows_;
         log_.lines.push_back(std::uint32_t(number));
         put(Channel::time_s, *time);
+        return true;
+    }
+
+    void take(const pugi::xml_node& point, std::size_t number) {
+        if (!begin_row(point.child_value("time"), number)) return;
         put(Channel::latitude_deg,
             number_from_text(point.attribute("lat").value()).value_or(telemetry::missing_value));
         put(Channel::longitude_deg,
@@ -150,7 +223,7 @@ private:
             if (name == "extensions")
                 extensions(child);
             else if (name == "sat" || name == "speed" || name == "course")
-                understand(child);
+                understand(std::string(name), child.child_value());
         }
     }
 
@@ -165,20 +238,18 @@ private:
                 if (child.first_child().type() == pugi::node_element)
                     open.push_back(child);
                 else
-                    understand(child);
+                    understand(std::string(local_name(child.name())), child.child_value());
             }
         }
     }
 
-    void understand(const pugi::xml_node& element) {
-        const std::string name(local_name(element.name()));
+    void understand(const std::string& name, const std::string& value) {
         auto found = columns_.find(name);
         if (found == columns_.end()) {
             std::string header = name;
             for (const auto& [word, meaning] : short_names) {
                 if (name == word) header = meaning;
             }
-            const std::string value = element.child_value();
             LogColumn column = understand_name(header, value);
             const bool number = column.kind == LogColumn::Kind::number && column.channel != Channel::time_s;
             // The first element of a meaning counts, as the first column does.
@@ -199,8 +270,7 @@ private:
             found = columns_.emplace(name, column).first;
         }
         if (found->second.kind != LogColumn::Kind::number) return;
-        if (const auto value = number_from_text(element.child_value()))
-            put(found->second.channel, *value * found->second.scale);
+        if (const auto number = number_from_text(value)) put(found->second.channel, *number * found->second.scale);
     }
 
     units::Result<std::shared_ptr<const FlightLog>> finish() {

@@ -10,7 +10,8 @@ namespace sobremesa::io {
 /// Largest GPX file that is read, bytes: it is held in memory whole.
 inline constexpr std::size_t most_gpx_bytes = 512u << 20;
 
-/// Reads the tracks of a GPX 1.1 file (or 1.0) as a log, all segments one after the other.
+/// Reads the tracks of a GPX 1.1 file (or 1.0) as a log, all segments one after the other; of a KML file its
+/// tracks with times (OGC KML 2.3, Track: `when`, `coord`, SimpleArrayData; from memory).
 ///
 /// Time, position and height are the standard's; every number in `extensions`, however deep, is understood by the
 /// name of its element as a CSV column is by its header. Entities of a document type are not expanded. Source:

@@ -69,9 +69,12 @@ const char* format_word(LogFormat format) {
     case LogFormat::mavlink: return "mavlink";
     case LogFormat::nmea: return "nmea";
     case LogFormat::igc: return "igc";
-    case LogFormat::subrip: break;
+    case LogFormat::subrip: return "subrip";
+    case LogFormat::json: return "json";
+    case LogFormat::named_lines: return "named-lines";
+    case LogFormat::long_table: break;
     }
-    return "subrip";
+    return "long-table";
 }
 
 bool has_columns(LogFormat format) {

@@ -8,7 +8,7 @@
 namespace sobremesa::io {
 
 /// What a log file is written in.
-enum class LogFormat { csv, gpx, mavlink, nmea, igc, subrip };
+enum class LogFormat { csv, gpx, mavlink, nmea, igc, subrip, json, named_lines, long_table };
 
 /// Stable word for scripts.
 const char* format_word(LogFormat format);
@@ -16,8 +16,9 @@ const char* format_word(LogFormat format);
 /// Whether its columns can be said: it is CSV, or a text format that is read as a table.
 bool has_columns(LogFormat format);
 
-/// Told by its first bytes, not by its name: XML is GPX, a packet behind a time stamp is a MAVLink telemetry log,
-/// sentences behind a dollar sign are NMEA 0183, A and B records IGC, captions SubRip; all else is taken for CSV.
+/// Told by its first bytes, not by its name: XML is GPX or a KML track, a packet behind a time stamp is a MAVLink
+/// telemetry log, sentences behind a dollar sign are NMEA 0183, A and B records IGC, captions SubRip, objects JSON,
+/// lines of names and values are read as such, and so is a table of one reading a row; all else is taken for CSV.
 /// @param path  also of an archive that holds one log, or "ARCHIVE/NAME" for one of many
 /// @error as `LogSource::open`
 units::Result<LogFormat> log_format(const std::string& path);

@@ -2,7 +2,9 @@
 
 #include <algorithm>
 #include <array>
+#include <cctype>
 #include <cmath>
+#include <deque>
 #include <optional>
 
 #include "core/units/constants.hpp"
@@ -94,9 +96,10 @@ public:
             ColumnAtHand& c = columns_[i];
             c.header = take_apart(texts[i].name);
             c.cells = texts[i].cells;
-            c.shape = shape_of(c.cells);
             c.column.header = texts[i].label;
         }
+        take_grouping_out();
+        for (ColumnAtHand& c : columns_) c.shape = shape_of(c.cells);
     }
 
     units::Result<UnderstoodColumns> run(const std::vector<telemetry::ColumnChoice>& choices) {
@@ -115,6 +118,9 @@ public:
         settle_units();
         weigh_evidence(columns_, together_);
         take_height_of_gps();
+        for (ColumnAtHand& c : columns_) {
+            if (c.column.grouping != 0 && c.column.kind == Kind::number) c.column.kind = Kind::written_number;
+        }
         for (ColumnAtHand& c : columns_) result_.columns.push_back(std::move(c.column));
         return std::move(result_);
     }
@@ -130,6 +136,25 @@ private:
     }
 
     bool is_open(const ColumnAtHand& c) const { return c.column.kind == Kind::ignored && !c.settled(); }
+
+    /// Thousands marked by a sign: "1,234" where the file's decimal sign is a point, "1.234" where it is a comma.
+    void take_grouping_out() {
+        std::vector<NumberSigns> signs;
+        for (const ColumnAtHand& c : columns_) signs.push_back(number_signs(c.cells));
+        const auto decimals_by = [&](char sign) {
+            return std::any_of(signs.begin(), signs.end(),
+                               [&](const NumberSigns& s) { return s.decimals(sign) > 0; });
+        };
+        const bool points = decimals_by('.');
+        const bool commas = decimals_by(',');
+        for (std::size_t i = 0; i < columns_.size(); ++i) {
+            const char sign = signs[i].grouped_by(points && !commas, commas && !points);
+            if (sign == 0) continue;
+            ColumnAtHand& c = columns_[i];
+            c.column.grouping = sign;
+            for (std::string_view& cell : c.cells) cell = ungrouped_.emplace_back(without_grouping(cell, sign));
+        }
+    }
 
     std::optional<units::Error> take_choices(const std::vector<telemetry::ColumnChoice>& choices) {
         if (choices.empty()) return std::nullopt;
@@ -211,8 +236,17 @@ private:
     static constexpr double never = 1000.0;
 
     /// Cells that are none of the quantity: "speed (A)", a mode's name under "GPS".
+    static bool names_longitude_first(const HeaderCell& header) {
+        if (header.has_any({"lonlat", "longlat", "lnglat"})) return true;
+        const auto place = [&](std::initializer_list<std::string_view> words) {
+            return std::find_first_of(header.words.begin(), header.words.end(), words.begin(), words.end());
+        };
+        const auto longitude = place({"lon", "long", "lng", "longitude", "longit"});
+        const auto latitude = place({"lat", "latitude", "latit"});
+        return longitude < latitude && latitude != header.words.end();
+    }
     static bool names_both(const HeaderCell& header) {
-        return header.has_any({"latlon", "latlong", "latlng"}) ||
+        return header.has_any({"latlon", "latlong", "latlng"}) || names_longitude_first(header) ||
                (header.has_any({"lat", "latitude", "latit"}) &&
                 header.has_any({"lon", "long", "lng", "longitude", "longit"}));
     }
@@ -339,10 +373,11 @@ private:
         if (have(Channel::latitude_deg)) return;
         for (ColumnAtHand& c : columns_) {
             const bool named = c.header.has_any({"gps", "position", "coordinates", "location", "pos", "coord",
-                                                 "coords", "gnss", "place"}) ||
+                                                 "coords", "gnss", "place", "geom", "geometry", "wkt", "point"}) ||
                                names_both(c.header);
             if (!is_open(c) || !named || !is_pair(c.shape)) continue;
             c.column.kind = Kind::position_pair;
+            c.column.longitude_first = names_longitude_first(c.header);
             return;
         }
     }
@@ -422,9 +457,10 @@ private:
     /// Volts without a unit, by their size.
     static double volts_scale(const ColumnShape& shape) {
         constexpr double most_volts = 75.0;
-        double scale = 1.0;
-        while (shape.median() * scale > most_volts && scale > 1e-3) scale *= 0.1;
-        return scale;
+        constexpr std::array scales = {1.0, 0.1, 0.01};
+        const auto* const fits = std::find_if(scales.begin(), scales.end(),
+                                              [&](double scale) { return shape.median() * scale <= most_volts; });
+        return fits == scales.end() ? 1e-3 : *fits;
     }
 
     void settle_units() {
@@ -454,11 +490,18 @@ private:
     }
 
     std::vector<ColumnAtHand> columns_;
+    /// Cells that were rewritten; views of them stay good.
+    std::deque<std::string> ungrouped_;
     std::size_t together_;
     UnderstoodColumns result_;
 };
 
 bool parse_written(const LogColumn& column, std::string_view text, double& value) {
+    std::string ungrouped;
+    if (column.grouping != 0) {
+        ungrouped = without_grouping(text, column.grouping);
+        text = ungrouped;
+    }
     if (const auto written = number_with_unit(text)) {
         const bool same = written->unit.dimension == meaning_of(column.channel).dimension;
         value = same ? written->value * written->unit.scale / std::abs(column.scale) : written->value;
@@ -476,7 +519,9 @@ bool parse_cell(const LogColumn& column, std::string_view text, CellValues& valu
     case Kind::added_number:
     case Kind::milliseconds: return parse_number_cell(text, values[0]);
     case Kind::written_number: return parse_written(column, text, values[0]);
-    case Kind::position_pair: return parse_pair(text, values[0], values[1]);
+    case Kind::position_pair:
+        if (column.longitude_first) return parse_pair(text, values[1], values[0]);
+        return parse_pair(text, values[0], values[1]);
     case Kind::angle: return parse_angle(text, column.degrees_and_minutes, values[0]);
     case Kind::hemisphere: {
         const auto sign = hemisphere_sign(text);
@@ -516,6 +561,39 @@ std::vector<std::string> column_meanings() {
     return words;
 }
 
+namespace {
+
+/// A unit as it is written: "mA", "kWh". Words of other dimensions are written small.
+std::string written(const Unit& unit) {
+    std::string word(unit.word);
+    const auto electrical = {Dimension::voltage, Dimension::current, Dimension::charge, Dimension::energy,
+                             Dimension::power};
+    constexpr std::size_t longest_symbol = 3;
+    if (std::find(electrical.begin(), electrical.end(), unit.dimension) == electrical.end() ||
+        word.size() > longest_symbol)
+        return word;
+    const std::size_t symbol =
+        word.size() > 1 && std::string_view("mckd").find(word.front()) != std::string_view::npos ? 1 : 0;
+    word[symbol] = char(std::toupper(static_cast<unsigned char>(word[symbol])));
+    return word;
+}
+
+/// A word that `unit_from_word` understands as that scale.
+std::string unit_word_of(const Meaning& meaning, double scale) {
+    if (scale == meaning.usual_scale) return std::string(meaning.usual_unit);
+    const std::vector<Unit> units = units_of(meaning.dimension);
+    const auto same = std::find_if(units.begin(), units.end(),
+                                   [&](const Unit& u) { return std::abs(u.scale / scale - 1.0) < 1e-9; });
+    if (same != units.end()) return written(*same);
+    constexpr int decimals = 9;
+    std::string factor = text_from_number(scale / meaning.usual_scale, decimals);
+    factor.erase(factor.find_last_not_of('0') + 1);
+    if (factor.back() == '.') factor.pop_back();
+    return factor + " " + std::string(meaning.usual_unit);
+}
+
+} // namespace
+
 std::vector<std::string> column_units(const std::string& meaning_word) {
     if (meaning_word == "date" || meaning_word == "moment")
         return {date_order_words.begin(), date_order_words.end()};
@@ -525,7 +603,7 @@ std::vector<std::string> column_units(const std::string& meaning_word) {
     std::vector<std::string> words;
     if (!meaning.usual_unit.empty()) words.emplace_back(meaning.usual_unit);
     for (const Unit& unit : units_of(meaning.dimension)) {
-        if (unit.scale != meaning.usual_scale) words.emplace_back(unit.word);
+        if (unit.scale != meaning.usual_scale) words.push_back(written(unit));
     }
     return words;
 }
@@ -550,13 +628,7 @@ telemetry::ColumnChoice choice_of(const LogColumn& column) {
     case Kind::added_number: {
         choice.meaning = telemetry::channel_word(column.channel);
         const Meaning& meaning = meaning_of(column.channel);
-        choice.unit = meaning.usual_unit;
-        if (std::abs(column.scale) == meaning.usual_scale) break;
-        for (const Unit& unit : units_of(meaning.dimension)) {
-            if (unit.scale != std::abs(column.scale)) continue;
-            choice.unit = unit.word;
-            break;
-        }
+        choice.unit = unit_word_of(meaning, std::abs(column.scale));
         break;
     }
     }

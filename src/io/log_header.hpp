@@ -40,7 +40,11 @@ struct LogColumn {
     ClockForm clock_form = ClockForm::hours_first;
     /// Of an angle: degrees and minutes in one number (ddmm.mmmm).
     bool degrees_and_minutes = false;
+    /// Sign between groups of three digits: ',', '.', '\'', or ' ' for blanks of any width; 0 where there is none.
+    char grouping = 0;
     bool unit_assumed = false;
+    /// Of a position in one cell: longitude comes first.
+    bool longitude_first = false;
     /// Only the unit, or the numbers, say what it is; the words do not.
     bool quantity_assumed = false;
     /// The pilot said what it is.

@@ -22,6 +22,24 @@ namespace {
 using units::ErrorCode;
 
 constexpr std::uint64_t most_table_bytes = std::uint64_t(256) << 20;
+/// A document of JSON takes some twenty times its size while it is read.
+constexpr std::uint64_t most_json_bytes = std::uint64_t(48) << 20;
+
+/// A text format that is read as a table, in the order in which they are asked.
+struct TextFormat {
+    LogFormat format;
+    bool (*looks_like)(std::string_view head);
+    TableOfLog (*as_table)(std::string_view text);
+    std::uint64_t most_bytes = most_table_bytes;
+};
+constexpr std::array text_formats = {
+    TextFormat{LogFormat::nmea, looks_like_nmea, nmea_as_table},
+    TextFormat{LogFormat::igc, looks_like_igc, igc_as_table},
+    TextFormat{LogFormat::subrip, looks_like_subrip, subrip_as_table},
+    TextFormat{LogFormat::json, looks_like_json, json_as_table, most_json_bytes},
+    TextFormat{LogFormat::named_lines, looks_like_named_lines, named_lines_as_table},
+    TextFormat{LogFormat::long_table, looks_like_long_table, long_table_as_table},
+};
 
 std::string path_of(int descriptor) {
     return "/proc/self/fd/" + text_from_number(descriptor, 0);
@@ -151,30 +169,30 @@ units::Result<void> LogSource::find_format() {
     std::string_view whole = beginning;
     if (whole.starts_with("\xEF\xBB\xBF")) whole.remove_prefix(3);
     if (size > head.size()) whole = whole.substr(0, whole.find_last_of('\n'));
-    if (looks_like_nmea(whole))
-        format_ = LogFormat::nmea;
-    else if (looks_like_igc(whole))
-        format_ = LogFormat::igc;
-    else if (looks_like_subrip(whole))
-        format_ = LogFormat::subrip;
+    for (const TextFormat& format : text_formats) {
+        if (!format.looks_like(whole)) continue;
+        format_ = format.format;
+        break;
+    }
     return {};
 }
 
 units::Result<void> LogSource::rewrite_text() {
-    if (format_ != LogFormat::nmea && format_ != LogFormat::igc && format_ != LogFormat::subrip) return {};
+    const auto* const format = std::find_if(text_formats.begin(), text_formats.end(),
+                                            [&](const TextFormat& each) { return each.format == format_; });
+    if (format == text_formats.end()) return {};
     std::uint64_t size = 0;
     const auto file = open_text_for_reading(readable_, size);
     if (!file) return tl::unexpected(file.error());
-    if (size > most_table_bytes) {
+    if (size > format->most_bytes) {
         ::close(*file);
         return units::failure(ErrorCode::file_too_large, in_file(path_),
-                              {{"most_mb", double(most_table_bytes >> 20U)}});
+                              {{"most_mb", double(format->most_bytes >> 20U)}});
     }
     const std::string text = text_of(*file, size);
     ::close(*file);
-    const TableOfLog table = format_ == LogFormat::nmea  ? nmea_as_table(text)
-                             : format_ == LogFormat::igc ? igc_as_table(text)
-                                                         : subrip_as_table(text);
+    const TableOfLog table =
+        format->as_table(std::string_view(text).substr(text.starts_with("\xEF\xBB\xBF") ? 3 : 0));
     // A header and no row: a receiver that never had a fix. Speaking of columns would mislead.
     if (std::count(table.csv.begin(), table.csv.end(), '\n') < 2)
         return units::failure(ErrorCode::no_track, in_file(path_));

@@ -3,9 +3,11 @@
 #include <algorithm>
 #include <array>
 #include <cctype>
+#include <cmath>
 #include <cstdint>
 
 #include "core/units/constants.hpp"
+#include "io/text_number.hpp"
 
 namespace sobremesa::io {
 
@@ -203,12 +205,31 @@ std::string lower(std::string_view text) {
     return result;
 }
 
+namespace {
+
+/// "10ms", "0.1 V", "100 mA": a count of them. Powers of ten only: "5v" and "12v" name a rail.
+std::optional<Unit> unit_with_factor(std::string_view word) {
+    const auto digits = word.find_first_not_of("0123456789.");
+    if (digits == 0 || digits == std::string_view::npos) return std::nullopt;
+    const auto factor = number_from_text(word.substr(0, digits));
+    if (!factor || !(*factor > 0.0)) return std::nullopt;
+    const double power = std::log10(*factor);
+    if (*factor == 1.0 || std::abs(power - std::round(power)) > 1e-9) return std::nullopt;
+    word.remove_prefix(digits);
+    while (!word.empty() && (word.front() == ' ' || word.front() == '*')) word.remove_prefix(1);
+    auto unit = word.empty() || (word.front() >= '0' && word.front() <= '9') ? std::nullopt : unit_from_word(word);
+    if (unit) unit->scale *= *factor;
+    return unit;
+}
+
+} // namespace
+
 std::optional<Unit> unit_from_word(std::string_view word) {
     const auto* const found =
         std::lower_bound(by_word.begin(), by_word.end(), word,
                          [](std::uint8_t i, std::string_view w) { return units_known[i].word < w; });
-    if (found == by_word.end() || units_known[*found].word != word) return std::nullopt;
-    return units_known[*found];
+    if (found != by_word.end() && units_known[*found].word == word) return units_known[*found];
+    return unit_with_factor(word);
 }
 
 std::vector<Unit> units_of(Dimension dimension) {

@@ -20,7 +20,7 @@ struct Unit {
     double scale;
 };
 
-/// @param word  in small letters, UTF-8
+/// @param word  in small letters, UTF-8; a power of ten may stand before it ("10ms", "0.1 v")
 std::optional<Unit> unit_from_word(std::string_view word);
 
 /// What a channel measures, and the unit assumed where a log names none: what most such logs are written in.

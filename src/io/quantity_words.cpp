@@ -89,10 +89,12 @@ std::optional<NamedQuantity> direction(const HeaderCell& header) {
 
 std::optional<NamedQuantity> height(const HeaderCell& header) {
     if (header.measures(Dimension::speed)) return std::nullopt;
-    const bool gps = header.has_any({"gps", "gnss", "msl", "amsl", "asl", "wgs", "ellipsoid"});
+    const bool gps = header.has_any({"gps", "gnss", "msl", "amsl", "asl", "wgs", "ellipsoid", "hmsl", "hae"});
     if (header.has_any({"galt", "gpsalt"})) return NamedQuantity{Channel::gps_height_m};
     if (header.has_any({"terrain", "ground", "sonar", "rangefinder", "lidar"})) return std::nullopt;
-    if (header.has_any({"height", "altitude", "alt", "baro", "elevation", "elev", "agl", "hgt", "baroalt"}))
+    if (header.has_any(
+            {"height", "altitude", "alt", "baro", "elevation", "elev", "agl", "hgt", "baroalt", "hmsl", "hae"}) ||
+        header.is("up") || (header.has("up") && header.measures(Dimension::length)))
         return NamedQuantity{gps ? Channel::gps_height_m : Channel::height_m};
     return std::nullopt;
 }
@@ -137,6 +139,8 @@ std::optional<NamedQuantity> voltage(const HeaderCell& header) {
 std::optional<NamedQuantity> power(const HeaderCell& header) {
     if (header.has_any({"tx", "rf", "tpwr", "transmit", "vtx", "output", "radio"})) return std::nullopt;
     if (header.measures(Dimension::power)) return NamedQuantity{Channel::power_w};
+    // "power.voltage" is of the supply called so.
+    if (header.has_any({"voltage", "volts", "volt"})) return std::nullopt;
     if (header.unit || !header.has_any({"power", "watt", "watts"})) return std::nullopt;
     return NamedQuantity{Channel::power_w, 1};
 }

@@ -1,8 +1,11 @@
 #pragma once
 
 #include <array>
+#include <functional>
+#include <map>
 #include <string>
 #include <string_view>
+#include <utility>
 #include <vector>
 
 #include "core/telemetry/flight_log.hpp"
@@ -22,6 +25,25 @@ private:
     static Row empty_row();
     Row row_ = empty_row();
     std::array<bool, telemetry::channel_count> used_{};
+    std::vector<Row> rows_;
+};
+
+/// Rows of cells under names that are met as the rows come, written as CSV.
+class TableOfNames {
+public:
+    /// The first value of a name in a row counts.
+    void put(std::string_view name, std::string value);
+    /// A row without a cell is none.
+    void end_row();
+    bool row_is_empty() const { return row_.empty(); }
+    std::size_t rows() const { return rows_.size(); }
+    std::string text() const;
+
+private:
+    using Row = std::vector<std::pair<std::size_t, std::string>>;
+    std::vector<std::string> names_;
+    std::map<std::string, std::size_t, std::less<>> place_;
+    Row row_;
     std::vector<Row> rows_;
 };
 

@@ -22,6 +22,9 @@ struct TableOfLog {
 bool looks_like_nmea(std::string_view head);
 bool looks_like_igc(std::string_view head);
 bool looks_like_subrip(std::string_view head);
+bool looks_like_json(std::string_view head);
+bool looks_like_named_lines(std::string_view head);
+bool looks_like_long_table(std::string_view head);
 
 /// NMEA 0183: RMC, GGA, VTG and ZDA of any talker, XDR for volts (U) and amps (I). Sentences of one time make a
 /// row. A sentence with a wrong checksum is not read. Source: the standard's sentence formats, as generally
@@ -38,5 +41,15 @@ std::string igc_from_log(const telemetry::FlightLog& log);
 
 /// SubRip: each caption's beginning is a time; lines and pairs of `name: value` are columns.
 TableOfLog subrip_as_table(std::string_view text);
+
+/// JSON (RFC 8259): an object a line; or one document, of which the longest list of objects is taken, else arrays
+/// of one length under their names. Objects in objects give names with a point: "gps.lat".
+TableOfLog json_as_table(std::string_view text);
+
+/// Lines of names and values, "lat=47.1 volts=16.2", with a moment in front perhaps.
+TableOfLog named_lines_as_table(std::string_view text);
+
+/// A table with one reading a row (time, name, value, perhaps its unit): readings of one time make a row.
+TableOfLog long_table_as_table(std::string_view text);
 
 } // namespace sobremesa::io

@@ -55,11 +55,18 @@ double scale_by_size(const ColumnShape& shape) {
     if (step <= 0.0) return 1.0;
     double best = 1.0;
     double least = HUGE_VAL;
-    for (const TimeUnit& unit : count_units) {
-        const double strange = strangeness((shape.most - shape.least) * unit.scale, step * unit.scale);
-        if (strange >= least) continue;
+    const auto weigh = [&](double scale) {
+        const double strange = strangeness((shape.most - shape.least) * scale, step * scale);
+        if (strange >= least) return;
         least = strange;
-        best = unit.scale;
+        best = scale;
+    };
+    for (const TimeUnit& unit : count_units) weigh(unit.scale);
+    // A whole log within a second is a fraction of an hour, or of a spreadsheet's day.
+    constexpr double most_step_within_a_second = 2e-3;
+    if (shape.least >= 0.0 && shape.most < 1.0 && step < most_step_within_a_second) {
+        weigh(units::seconds_per_hour);
+        weigh(24.0 * units::seconds_per_hour);
     }
     return best;
 }

@@ -188,7 +188,7 @@ void ReadingChoicesTest::aLogWithoutATimeAsksForIt() {
     choose(asked, QStringLiteral("unit0"), QStringLiteral("ms"));
     QVERIFY(take->isEnabled());
     choose(asked, QStringLiteral("meaning5"), QStringLiteral("current_a"));
-    choose(asked, QStringLiteral("unit5"), QStringLiteral("ma"));
+    choose(asked, QStringLiteral("unit5"), QStringLiteral("mA"));
     // The preview reads as the log will be read.
     QStringList read;
     for (auto* label : asked->findChildren<QLabel*>()) read << label->text();
@@ -229,7 +229,7 @@ void ReadingChoicesTest::aColumnSaidOtherwiseChangesTheFigures() {
     VERIFY_NEAR(*debrief().summary.energy.mean_current_a, 500.0, 1e-6);
     QTest::mouseClick(window_->find<QPushButton>("columnsButton"), Qt::LeftButton);
     ColumnsSheet* asked = sheet();
-    choose(asked, QStringLiteral("unit2"), QStringLiteral("ma"));
+    choose(asked, QStringLiteral("unit2"), QStringLiteral("mA"));
     QTest::mouseClick(asked->findChild<QPushButton*>(QStringLiteral("takeColumnsButton")), Qt::LeftButton);
     EVENTUALLY(debrief().choices.columns.size() == 1);
     VERIFY_NEAR(*debrief().summary.energy.mean_current_a, 0.5, 1e-9);

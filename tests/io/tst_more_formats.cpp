@@ -276,7 +276,19 @@ void MoreFormatsTest::mutatedTextsNeverCrash() {
         "AXXXABC\nHFDTE160701\nI033638FXA3940SIU4143LAD\nB1101355206343N00006198WA0058700558102090001\nLSOBvolts="
         "16.2;ah=1\nB1101455206259N00006295WA0059300556102080001\n",
         "1\n00:00:01,000 --> 00:00:01,900\nvolts: 16.2V amps=5 GPS (47.1, 11.5)\n\n2\n00:00:02,000 --> "
-        "00:00:02,900\nvolts: 16.1V\n"};
+        "00:00:02,900\nvolts: 16.1V\n",
+        "1\n00:00:01,000 --> 00:00:01,900\nLAT 47.1 LON 11.5 BAT 16.2V 5.3 A\n\n2\n00:00:02,000 --> 00:00:02,900\n"
+        "LAT 47.1 LON 11.5 BAT 16.1V\n",
+        "{\"t\": 1, \"gps\": {\"lat\": 47.1, \"lon\": 11.5}, \"volts\": 16.2}\n{\"t\": 2, \"gps\": [47.1, 11.5]}\n",
+        "{\"log\": [{\"t\": 1, \"volts\": 16.2}, {\"t\": 2, \"volts\": 16.1}], \"t\": [1, 2], \"v\": [3, 4]}",
+        "[2026-05-09 10:00:00] t=1 lat=47.1 lon=11.5 volts=16.2\n[2026-05-09 10:00:01] t=2 lat=47.1 lon=11.5 "
+        "volts=16\n",
+        "time,sensor,value,unit\n1,lat,47.1,deg\n1,volts,16.2,V\n2,lat,47.2,deg\n2,volts,16.1,V\n",
+        "<kml><Track><when>2026-05-09T10:00:00Z</when><when>2026-05-09T10:00:01Z</when><coord>11.5 47.1 60</coord>"
+        "<coord>11.5 47.2 61</coord><SimpleArrayData "
+        "name=\"volts\"><value>16.2</value></SimpleArrayData></Track></kml>",
+        "\"time\n(s)\",\"volts\n(10 mV)\",\"used\n(mAh)\"\n3,1620,\"1,002\"\n2,1621,\"1,001\"\n1,1622,\"1,000\"\n"
+        "0,1623,999\n"};
     unsigned seed = 5;
     const auto next = [&] { return seed = seed * 1664525U + 1013904223U; };
     for (const QByteArray& original : originals) {

@@ -171,6 +171,8 @@ private:
     void remember();
     void restore();
     QString lastFolder() const;
+    /// Endings of logs, as file dialogs take them.
+    static QString logFilter();
 
     QSettings settings_;
     session::PlanSession plan_session_;

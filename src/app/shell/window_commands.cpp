@@ -29,6 +29,11 @@
 
 namespace sobremesa::app {
 
+QString MainWindow::logFilter() {
+    return tr("Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.gz *.zip);;All "
+              "files (*)");
+}
+
 void MainWindow::makeCommands() {
     addPlace(Place::fleet, "railFleet", tr("Fleet"), paint_fleet_sign, fleet_place_);
     addPlace(Place::packs, "railPacks", tr("Packs"), paint_packs_sign, packs_place_);
@@ -73,9 +78,7 @@ void MainWindow::makeFileCommands() {
         if (!path.isEmpty()) openFile(path);
     };
     const auto ask_log = [this] {
-        const QString path = QFileDialog::getOpenFileName(
-            this, tr("Open log"), lastFolder(),
-            tr("Logs (*.csv *.txt *.log *.tsv *.gpx *.tlog *.nmea *.igc *.srt *.gz *.zip);;All files (*)"));
+        const QString path = QFileDialog::getOpenFileName(this, tr("Open log"), lastFolder(), logFilter());
         if (!path.isEmpty()) openFile(path);
     };
     connect(plan_place_, &PlanPlace::openWanted, this, ask_plan);
@@ -262,9 +265,8 @@ void MainWindow::makeBookCommands() {
         if (!path.isEmpty()) bringIn(path);
     };
     commands_->add("addLogsAction", tr("File many logs…"), {}, [this] {
-        const QStringList paths = QFileDialog::getOpenFileNames(
-            this, tr("Logs to file"), lastFolder(),
-            tr("Logs (*.csv *.txt *.log *.tsv *.gpx *.tlog *.nmea *.igc *.srt *.gz *.zip);;All files (*)"));
+        const QStringList paths =
+            QFileDialog::getOpenFileNames(this, tr("Logs to file"), lastFolder(), logFilter());
         if (!paths.isEmpty()) addLogs(paths);
     });
     commands_->add("notebookAction", tr("File flights without a log…"), {}, [this] { openNotebook(); });

@@ -231,6 +231,10 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
     std::tie(log, clock_set_s) = with_one_clock(log);
     if (clock_set_s != 0.0)
         result.diagnostics.push_back({units::DiagnosticCode::clock_was_set, units::Severity::note, {}});
+    if (auto turned = with_drawn_current_positive(log); turned != log) {
+        log = std::move(turned);
+        result.diagnostics.push_back({units::DiagnosticCode::current_turned, units::Severity::note, {}});
+    }
     result.raw = log;
     SetAsideList aside(*log);
     result.parts = flights_in(*log, rules);

@@ -106,6 +106,11 @@ std::vector<std::uint8_t> clock_glitches(const std::vector<double>& time);
 /// @return and by how much the clock was set, s; 0 where it was not
 std::pair<std::shared_ptr<const FlightLog>, double> with_one_clock(const std::shared_ptr<const FlightLog>& log);
 
+/// The log with the current that leaves the pack positive, and its counter counting up: some sensors count both the
+/// other way. A current that charges the pack stays negative: volts rise, the counter goes down, or there is an
+/// array. Else the log itself.
+std::shared_ptr<const FlightLog> with_drawn_current_positive(const std::shared_ptr<const FlightLog>& log);
+
 /// The flights of a file, in its order. A new one begins after a long pause, where the clock starts again, and
 /// where a shorter pause ends with the counter of charge back near zero, or the volts well up: another pack.
 std::vector<FlightPart> flights_in(const FlightLog& log, const CleaningRules& rules = {});

@@ -149,10 +149,10 @@ units::Result<LogSummary> summarise(const CleanLog& log, const std::stop_token& 
     summary.duration_s = log.time_s(log.rows.size() - 1) - log.time_s(0);
     measure_track(log, summary);
     if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
-    if (!summary.distance.ground_m)
-        summary.diagnostics.push_back({DiagnosticCode::no_position, Severity::warning, {}});
     measure_energy(log, summary);
     compare_methods(log, summary);
+    if (!summary.distance.ground_m)
+        summary.diagnostics.push_back({DiagnosticCode::no_position, Severity::warning, {}});
 
     // Consumption over a way that is mostly scatter would be a figure without meaning.
     constexpr double least_way_m = 100.0;

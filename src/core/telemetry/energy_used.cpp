@@ -384,7 +384,6 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
     rows.volts_from_power();
     rows.bridge_volts();
     const bool has_volts = rows.has_volts();
-    if (!has_volts) summary.diagnostics.push_back({DiagnosticCode::no_voltage, Severity::warning, {}});
     rows.add_up();
 
     const double before_ah = before_log(log, counter);
@@ -398,8 +397,13 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
     const bool charge_known = rows.has_amps() || rows.from_power();
     if (!charge_known && rows.from_counter())
         summary.diagnostics.push_back({DiagnosticCode::counter_only, Severity::note, {}});
-    if (!charge_known && !counter && !rows.has_watts())
+    const bool counted_at_all = charge_known || counter;
+    if (!counted_at_all && !rows.has_watts())
         summary.diagnostics.push_back({DiagnosticCode::no_current, Severity::warning, {}});
+    else if (!counted_at_all)
+        summary.diagnostics.push_back({DiagnosticCode::charge_unknown, Severity::note, {}});
+    else if (!has_volts && !rows.has_watts())
+        summary.diagnostics.push_back({DiagnosticCode::no_voltage, Severity::warning, {}});
     if (rows.from_power()) summary.diagnostics.push_back({DiagnosticCode::charge_from_power, Severity::note, {}});
 
     const double recorded_s = summary.duration_s - energy.gap_time_s;

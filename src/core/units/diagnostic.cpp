@@ -61,6 +61,9 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::volts_bridged: return "volts-bridged";
     case DiagnosticCode::current_bridged: return "current-bridged";
     case DiagnosticCode::current_bridged_by_counter: return "current-bridged-by-counter";
+    case DiagnosticCode::current_turned: return "current-turned";
+    case DiagnosticCode::newest_first: return "newest-first";
+    case DiagnosticCode::charge_unknown: return "charge-unknown";
     case DiagnosticCode::distance_from_speed: return "distance-from-speed";
     case DiagnosticCode::date_order_assumed: return "date-order-assumed";
     case DiagnosticCode::column_passed_over: return "column-passed-over";

@@ -1,0 +1,142 @@
+// Readings as JSON: an object a line, an array of objects, or arrays of numbers under their names.
+
+#include <algorithm>
+#include <vector>
+
+#include <nlohmann/json.hpp>
+
+#include "io/cell_forms.hpp"
+#include "io/table_of_rows.hpp"
+#include "io/text_logs.hpp"
+#include "io/text_number.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+/// Objects in objects deeper than this are no reading.
+constexpr int deepest = 6;
+
+std::string cell_of(const Json& value) {
+    return value.is_string() ? value.get<std::string>() : value.dump();
+}
+
+/// Readings of an object, those of objects in it behind their name; two numbers in an array are a place.
+void put_values(const Json& object, const std::string& before, int depth, TableOfNames& table) {
+    for (const auto& [key, value] : object.items()) {
+        const std::string name = before.empty() ? key : before + "." + key;
+        if (value.is_object()) {
+            if (depth < deepest) put_values(value, name, depth + 1, table);
+        } else if (value.is_array()) {
+            if (value.size() >= 2 && value[0].is_number() && value[1].is_number())
+                table.put(name, value[0].dump() + " " + value[1].dump());
+        } else if (!value.is_null()) {
+            table.put(name, cell_of(value));
+        }
+    }
+}
+
+bool is_list_of_objects(const Json& value) {
+    return value.is_array() && value.size() >= 2 &&
+           std::all_of(value.begin(), value.end(), [](const Json& each) { return each.is_object(); });
+}
+
+bool is_column(const Json& value) {
+    return value.is_array() && value.size() >= 2 &&
+           std::all_of(value.begin(), value.end(), [](const Json& each) { return each.is_primitive(); });
+}
+
+/// The longest list of objects in a document.
+void find_longest(const Json& value, int depth, const Json*& longest) {
+    if (is_list_of_objects(value) && (!longest || value.size() > longest->size())) longest = &value;
+    if (depth >= deepest || !value.is_object()) return;
+    for (const auto& each : value) find_longest(each, depth + 1, longest);
+}
+
+/// Columns of one length under their names, where most of them stand.
+void put_columns(const Json& value, int depth, TableOfNames& table) {
+    if (!value.is_object() || table.rows() > 0) return;
+    std::size_t rows = 0;
+    for (const auto& each : value) {
+        if (is_column(each)) rows = std::max(rows, each.size());
+    }
+    const auto columns = std::count_if(value.begin(), value.end(),
+                                       [&](const Json& each) { return is_column(each) && each.size() == rows; });
+    if (columns >= 2) {
+        for (std::size_t row = 0; row < rows; ++row) {
+            for (const auto& [key, each] : value.items()) {
+                if (is_column(each) && each.size() == rows && !each[row].is_null())
+                    table.put(key, cell_of(each[row]));
+            }
+            table.end_row();
+        }
+        return;
+    }
+    if (depth >= deepest) return;
+    for (const auto& each : value) put_columns(each, depth + 1, table);
+}
+
+TableOfLog lines_as_table(std::string_view text) {
+    TableOfLog result;
+    TableOfNames table;
+    std::int64_t number = 0;
+    each_line(text, [&](std::string_view line) {
+        ++number;
+        line = trimmed(line);
+        if (line.empty()) return;
+        const Json object = Json::parse(line, nullptr, false);
+        if (object.is_object()) {
+            put_values(object, {}, 0, table);
+            table.end_row();
+        } else if (result.unread++ == 0) {
+            result.first_unread = number;
+        }
+    });
+    result.csv = table.text();
+    return result;
+}
+
+std::string_view first_line(std::string_view text) {
+    std::string_view first;
+    each_line(text, [&](std::string_view line) {
+        if (first.empty()) first = trimmed(line);
+    });
+    return first;
+}
+
+} // namespace
+
+bool looks_like_json(std::string_view head) {
+    const std::string_view first = first_line(head);
+    // "[Header]" of a settings file is no array.
+    if (first.starts_with('[')) {
+        const std::string_view rest = trimmed(head.substr(head.find('[') + 1));
+        return rest.starts_with('{');
+    }
+    return first.starts_with('{') && (first.size() == 1 || trimmed(first.substr(1)).starts_with('"'));
+}
+
+TableOfLog json_as_table(std::string_view text) {
+    const std::string_view first = first_line(text);
+    if (first.starts_with('{') && first.ends_with('}') && first.size() < trimmed(text).size())
+        return lines_as_table(text);
+    TableOfLog result;
+    const Json document = Json::parse(text, nullptr, false);
+    const Json* longest = nullptr;
+    TableOfNames table;
+    find_longest(document, 0, longest);
+    if (longest) {
+        for (const Json& each : *longest) {
+            put_values(each, {}, 0, table);
+            table.end_row();
+        }
+    } else {
+        put_columns(document, 0, table);
+    }
+    result.csv = table.text();
+    return result;
+}
+
+} // namespace sobremesa::io

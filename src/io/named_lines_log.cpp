@@ -1,0 +1,80 @@
+// Lines of names and values, as programs that print what they receive leave them: "t=12.5 lat=47.1 volts=16.2",
+// perhaps with a moment in front.
+
+#include <algorithm>
+#include <map>
+
+#include "io/cell_forms.hpp"
+#include "io/named_values.hpp"
+#include "io/table_of_rows.hpp"
+#include "io/text_logs.hpp"
+
+namespace sobremesa::io {
+
+namespace {
+
+/// A line with fewer readings tells of something else.
+constexpr std::size_t least_values = 3;
+
+/// A date, a clock or both before the first name.
+std::string moment_before(std::string_view line, std::string_view first_name) {
+    std::string_view front = trimmed(line.substr(0, line.find(first_name)));
+    const std::string_view brackets = "[](),;|\"";
+    while (!front.empty() && brackets.find(front.front()) != std::string_view::npos)
+        front = trimmed(front.substr(1));
+    // Words between the moment and the names, such as a level, are left out from behind.
+    while (!front.empty()) {
+        std::string_view whole = front;
+        while (!whole.empty() && brackets.find(whole.back()) != std::string_view::npos)
+            whole = trimmed(whole.substr(0, whole.size() - 1));
+        double seconds = 0.0;
+        if (possible_moment_orders(whole) != 0 || parse_clock(whole, ClockForm::hours_first, seconds))
+            return std::string(whole);
+        const auto blank = front.find_last_of(" \t");
+        front = blank == std::string_view::npos ? std::string_view() : trimmed(front.substr(0, blank));
+    }
+    return {};
+}
+
+} // namespace
+
+bool looks_like_named_lines(std::string_view head) {
+    constexpr std::size_t enough = 40;
+    std::size_t lines = 0;
+    std::size_t named = 0;
+    std::map<std::string, std::size_t> first_names;
+    each_line(head, [&](std::string_view line) {
+        if (trimmed(line).empty() || lines >= enough) return;
+        ++lines;
+        const auto values = values_behind_signs(line);
+        if (values.size() < least_values) return;
+        ++named;
+        ++first_names[values.front().name];
+    });
+    const auto often = std::max_element(first_names.begin(), first_names.end(),
+                                        [](const auto& a, const auto& b) { return a.second < b.second; });
+    return lines >= 2 && 10 * named >= 8 * lines && 2 * often->second >= named;
+}
+
+TableOfLog named_lines_as_table(std::string_view text) {
+    TableOfLog result;
+    TableOfNames table;
+    std::int64_t number = 0;
+    each_line(text, [&](std::string_view line) {
+        ++number;
+        if (trimmed(line).empty()) return;
+        auto values = values_behind_signs(line);
+        if (values.size() < least_values) {
+            if (result.unread++ == 0) result.first_unread = number;
+            return;
+        }
+        if (std::string moment = moment_before(line, values.front().name); !moment.empty())
+            table.put("time", std::move(moment));
+        for (NamedValue& each : values) table.put(each.name, std::move(each.value));
+        table.end_row();
+    });
+    result.csv = table.text();
+    return result;
+}
+
+} // namespace sobremesa::io

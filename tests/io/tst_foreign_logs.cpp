@@ -1,0 +1,451 @@
+// One flight as programs write it that the grammar of dialects does not know: other text formats, counts of other
+// units, signs the other way round, tables turned on their side. Each is to be read without being told anything.
+
+#include <cmath>
+#include <functional>
+
+#include <QFile>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "core/telemetry/consumption.hpp"
+#include "io/csv_head.hpp"
+#include "io/log_file.hpp"
+#include "support/compare.hpp"
+#include "support/test_program.hpp"
+
+using namespace sobremesa;
+using telemetry::Channel;
+using units::DiagnosticCode;
+
+namespace {
+
+/// What stands in one row of a log.
+struct Sample {
+    double t = 0.0;
+    double latitude = 0.0;
+    double longitude = 0.0;
+    double height = 0.0;
+    double speed = 0.0;
+    double volts = 0.0;
+    double amps = 0.0;
+    double mah = 0.0;
+};
+
+struct Truth {
+    double way_m = 0.0;
+    double charge_ah = 0.0;
+    double energy_wh = 0.0;
+    double duration_s = 0.0;
+};
+
+/// Ten minutes along a line and back, twice a second, by its own arithmetic: a degree is 111 195 m on a sphere of
+/// 6371 km, and the reader's ellipsoid may differ from it by 0.5 %.
+std::vector<Sample> made_flight(Truth& truth) {
+    constexpr double step_s = 0.5;
+    constexpr double metres_per_degree = 111195.0;
+    constexpr double latitude = 51.2;
+    const double metres_per_degree_east = metres_per_degree * std::cos(latitude * 3.14159265358979 / 180.0);
+    std::vector<Sample> rows;
+    double along = 0.0;
+    double mah = 0.0;
+    for (int i = 0; i <= 1200; ++i) {
+        const double t = i * step_s;
+        const double speed = 14.0 + std::sin(t / 11.0);
+        const double amps = 6.0 + 1.5 * std::sin(t / 7.0) + 0.3 * std::sin(1.7 * t);
+        const double volts = 16.6 - 0.0008 * mah - 0.02 * amps;
+        if (i > 0) {
+            along += (t <= 300.0 ? speed : -speed) * step_s;
+            mah += amps * step_s / 3.6;
+            truth.way_m += speed * step_s;
+            truth.energy_wh += amps * volts * step_s / 3600.0;
+        }
+        rows.push_back({t, latitude + 0.6 * along / metres_per_degree, 3.1 + 0.8 * along / metres_per_degree_east,
+                        60.0 + 12.0 * std::sin(t / 40.0), speed, volts, amps, mah});
+    }
+    truth.charge_ah = mah / 1000.0;
+    truth.duration_s = rows.back().t;
+    return rows;
+}
+
+QByteArray number(double value, int decimals) {
+    return QByteArray::number(value, 'f', decimals);
+}
+
+/// Whole numbers with commas between.
+QByteArray whole(std::initializer_list<double> values) {
+    QByteArrayList cells;
+    for (const double value : values) cells << QByteArray::number(qint64(std::llround(value)));
+    return cells.join(',');
+}
+
+/// A moment of 14 May 2026, 16:41:07 and so many seconds.
+QDateTime moment(const Sample& s) {
+    return QDateTime(QDate(2026, 5, 14), QTime(16, 41, 7), Qt::UTC).addMSecs(qint64(1000.0 * s.t));
+}
+
+QByteArray iso(const Sample& s) {
+    return moment(s).toString(Qt::ISODateWithMs).toLatin1();
+}
+
+QByteArray clock(const QTime& time) {
+    return time.toString(QStringLiteral("HH:mm:ss,zzz")).toLatin1();
+}
+
+QByteArray place(const Sample& s) {
+    return number(s.latitude, 7) + "," + number(s.longitude, 7);
+}
+
+QByteArray volts_and_amps(const Sample& s) {
+    return number(s.volts, 3) + "," + number(s.amps, 3);
+}
+
+/// "1,234" of 1234.4.
+QByteArray with_thousands(double value, const char* sign) {
+    QByteArray digits = QByteArray::number(qint64(value));
+    for (qsizetype at = digits.size() - 3; at > 0; at -= 3) digits.insert(at, sign);
+    return digits;
+}
+
+using Line = std::function<QByteArray(const Sample&)>;
+
+QByteArray lines(const QByteArray& head, const std::vector<Sample>& rows, const Line& line,
+                 const QByteArray& end = "\n") {
+    QByteArray text = head;
+    for (const Sample& each : rows) text += line(each) + end;
+    return text;
+}
+
+/// What one flight is written as. What a way of writing does not hold is not asked for.
+struct Way {
+    const char* name;
+    std::function<QByteArray(const std::vector<Sample>&)> text;
+    bool has_charge = true;
+    bool has_energy = true;
+};
+
+const QByteArray plain_head = QByteArray("time,lat,lon,volts,amps\n");
+
+std::vector<Way> delimited_ways() {
+    return {
+        {"whole hundredths without a unit",
+         [](const auto& rows) {
+             return lines("time,lat,lon,alt,vbat,amperage\n", rows, [](const Sample& s) {
+                 return whole({s.t * 1e6, s.latitude * 1e7, s.longitude * 1e7, 100.0 * s.height, 100.0 * s.volts,
+                               100.0 * s.amps});
+             });
+         }},
+        {"whole tenths without a unit",
+         [](const auto& rows) {
+             return lines("time,lat,lon,vbat,curr\n", rows, [](const Sample& s) {
+                 return whole({s.t * 1e3}) + "," + place(s) + "," + whole({10.0 * s.volts, 10.0 * s.amps});
+             });
+         }},
+        {"thousandths of everything, and a counter",
+         [](const auto& rows) {
+             return lines(
+                 "timestamp,fix.lat,fix.lon,fix.hMSL,fix.gSpeed,power.voltage,power.current,power.consumed\n", rows,
+                 [](const Sample& s) {
+                     return whole({s.t * 1e3, s.latitude * 1e7, s.longitude * 1e7, 1000.0 * (s.height + 640.0),
+                                   1000.0 * s.speed, 1000.0 * s.volts, 1000.0 * s.amps, s.mah});
+                 });
+         }},
+        {"ticks of ten milliseconds",
+         [](const auto& rows) {
+             return lines("tick_10ms,lat,lon,volts,amps\n", rows, [](const Sample& s) {
+                 return QByteArray::number(qint64(s.t * 100.0)) + "," + place(s) + "," + volts_and_amps(s);
+             });
+         }},
+        {"what is drawn is negative",
+         [](const auto& rows) {
+             return lines(plain_head, rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + place(s) + "," + number(s.volts, 3) + "," + number(-s.amps, 3);
+             });
+         }},
+        {"a counter with thousands",
+         [](const auto& rows) {
+             return lines("time,lat,lon,volts,used (mAh)\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + place(s) + "," + number(s.volts, 3) + ",\"" +
+                        with_thousands(s.mah, ",") + "\"";
+             });
+         }},
+        {"a counter with thousands, the other way",
+         [](const auto& rows) {
+             return lines("Zeit;Breite;Länge;Spannung;Verbrauch (mAh)\n", rows, [](const Sample& s) {
+                 return QByteArray(number(s.t, 1) + ";" + number(s.latitude, 7) + ";" + number(s.longitude, 7) +
+                                   ";" + number(s.volts, 2))
+                            .replace('.', ',') +
+                        ";" + with_thousands(s.mah, ".");
+             });
+         }},
+        {"newest rows first",
+         [](auto rows) {
+             std::reverse(rows.begin(), rows.end());
+             return lines(plain_head, rows,
+                          [](const Sample& s) { return iso(s) + "," + place(s) + "," + volts_and_amps(s); });
+         }},
+        {"names of two lines",
+         [](const auto& rows) {
+             return lines(
+                 "\"Time\n(s)\",\"Lat\n(°)\",\"Lon\n(°)\",\"Pack\n(V)\",\"Pack\n(A)\"\n", rows,
+                 [](const Sample& s) { return number(s.t, 1) + "," + place(s) + "," + volts_and_amps(s); });
+         }},
+        {"longitude first in one cell",
+         [](const auto& rows) {
+             return lines("time,lonlat,volts,amps\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + number(s.longitude, 7) + " " + number(s.latitude, 7) + "," +
+                        volts_and_amps(s);
+             });
+         }},
+        {"well-known text",
+         [](const auto& rows) {
+             return lines("time,geom,volts,amps\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + ",POINT (" + number(s.longitude, 7) + " " + number(s.latitude, 7) + ")," +
+                        volts_and_amps(s);
+             });
+         }},
+        {"a fraction of a spreadsheet's day",
+         [](const auto& rows) {
+             return lines("Time,Lat,Lon,Volts,Amps\n", rows, [](const Sample& s) {
+                 return number((60067.0 + s.t) / 86400.0, 9) + "," + place(s) + "," + volts_and_amps(s);
+             });
+         }},
+        {"rows that are numbered",
+         [](const auto& rows) {
+             int row = 0;
+             return lines(",time,lat,lon,volts,amps\n", rows, [&row](const Sample& s) {
+                 return QByteArray::number(row++) + "," + number(s.t, 1) + "," + place(s) + "," + volts_and_amps(s);
+             });
+         }},
+        {"power and energy alone",
+         [](const auto& rows) {
+             return lines("t,lat,lon,P [W]\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + place(s) + "," + number(s.volts * s.amps, 2);
+             });
+         },
+         false},
+        {"one reading a row",
+         [](const auto& rows) {
+             return lines("time,sensor,value\n", rows, [](const Sample& s) {
+                 const QByteArray t = number(s.t, 1) + ",";
+                 return t + "lat," + number(s.latitude, 7) + "\n" + t + "lon," + number(s.longitude, 7) + "\n" + t +
+                        "voltage," + number(s.volts, 3) + "\n" + t + "current," + number(s.amps, 3);
+             });
+         }},
+    };
+}
+
+std::vector<Way> other_ways() {
+    return {
+        {"an object a line",
+         [](const auto& rows) {
+             return lines({}, rows, [](const Sample& s) {
+                 return "{\"time\": " + number(s.t, 1) + ", \"gps\": {\"lat\": " + number(s.latitude, 7) +
+                        ", \"lon\": " + number(s.longitude, 7) + "}, \"voltage\": " + number(s.volts, 3) +
+                        ", \"current\": " + number(s.amps, 3) + "}";
+             });
+         }},
+        {"a list of objects in a document",
+         [](const auto& rows) {
+             QByteArrayList objects;
+             for (const Sample& s : rows)
+                 objects << "{\"timestamp\": \"" + iso(s) + "\", \"position\": [" + number(s.latitude, 7) + ", " +
+                                number(s.longitude, 7) + "], \"volts\": " + number(s.volts, 3) +
+                                ", \"amps\": " + number(s.amps, 3) + "}";
+             return "{\n  \"craft\": \"Terrapin\",\n  \"samples\": [\n    " + objects.join(",\n    ") +
+                    "\n  ]\n}\n";
+         }},
+        {"arrays under their names",
+         [](const auto& rows) {
+             const auto array = [&](const QByteArray& name, const std::function<QByteArray(const Sample&)>& cell) {
+                 QByteArrayList cells;
+                 for (const Sample& s : rows) cells << cell(s);
+                 return "\"" + name + "\": [" + cells.join(", ") + "]";
+             };
+             return "{" + array("t", [](const Sample& s) { return number(s.t, 1); }) + ",\n" +
+                    array("lat", [](const Sample& s) { return number(s.latitude, 7); }) + ",\n" +
+                    array("lon", [](const Sample& s) { return number(s.longitude, 7); }) + ",\n" +
+                    array("volts", [](const Sample& s) { return number(s.volts, 3); }) + ",\n" +
+                    array("amps", [](const Sample& s) { return number(s.amps, 3); }) + "}";
+         }},
+        {"lines of names and values",
+         [](const auto& rows) {
+             return lines({}, rows, [](const Sample& s) {
+                 return "t=" + number(s.t, 1) + " lat=" + number(s.latitude, 7) + " lon=" + number(s.longitude, 7) +
+                        " volts=" + number(s.volts, 3) + " amps=" + number(s.amps, 3);
+             });
+         }},
+        {"such lines behind a moment",
+         [](const auto& rows) {
+             return lines({}, rows, [](const Sample& s) {
+                 return "[" + iso(s).replace("T", " ").chopped(1) + "] INFO lat: " + number(s.latitude, 7) +
+                        ", lon: " + number(s.longitude, 7) + ", bat: " + number(s.volts, 2) +
+                        "V, current: " + number(s.amps, 2) + "A";
+             });
+         }},
+        {"captions of bare words",
+         [](const auto& rows) {
+             int count = 0;
+             return lines({}, rows, [&count](const Sample& s) {
+                 const QTime begin = QTime(0, 0).addMSecs(int(1000.0 * s.t));
+                 return QByteArray::number(++count) + "\n" + clock(begin) + " --> " + clock(begin.addMSecs(500)) +
+                        "\nLAT " + number(s.latitude, 7) + " LON " + number(s.longitude, 7) + " SPD " +
+                        number(3.6 * s.speed, 0) + "km/h BAT " + number(s.volts, 2) + "V " + number(s.amps, 2) +
+                        " A\n";
+             });
+         }},
+        {"a track of KML",
+         [](const auto& rows) {
+             QByteArray whens;
+             QByteArray coords;
+             QByteArray volts;
+             QByteArray amps;
+             for (const Sample& s : rows) {
+                 whens += "<when>" + iso(s) + "</when>\n";
+                 coords += "<gx:coord>" + number(s.longitude, 7) + " " + number(s.latitude, 7) + " " +
+                           number(s.height, 1) + "</gx:coord>\n";
+                 volts += "<gx:value>" + number(s.volts, 3) + "</gx:value>";
+                 amps += "<gx:value>" + number(s.amps, 3) + "</gx:value>";
+             }
+             return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<kml xmlns=\"http://www.opengis.net/kml/2.2\" "
+                    "xmlns:gx=\"http://www.google.com/kml/ext/2.2\"><Document><Placemark><gx:Track>\n" +
+                    whens + coords + "<ExtendedData><SchemaData><gx:SimpleArrayData name=\"voltage (V)\">" + volts +
+                    "</gx:SimpleArrayData><gx:SimpleArrayData name=\"current (A)\">" + amps +
+                    "</gx:SimpleArrayData></SchemaData></ExtendedData></gx:Track></Placemark></Document></kml>\n";
+         }},
+    };
+}
+
+std::vector<Way> all_ways() {
+    std::vector<Way> ways = delimited_ways();
+    for (Way& each : other_ways()) ways.push_back(std::move(each));
+    return ways;
+}
+
+} // namespace
+
+class ForeignLogsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void eachIsTheSameFlight_data();
+    void eachIsTheSameFlight();
+    void aChargedPackIsNotTurnedRound();
+    void rowsAreNoCounter();
+    void unitsWithAFactorAreSaidAndTaken();
+    void commasAreDecimalsWhereNothingSaysOtherwise();
+    void whatIsNoLogIsRefused();
+
+private:
+    std::string file(const char* name, const QByteArray& text) const {
+        QFile made(folder_.filePath(QLatin1String(name)));
+        if (!made.open(QIODevice::WriteOnly)) return {};
+        made.write(text);
+        return made.fileName().toStdString();
+    }
+    QTemporaryDir folder_;
+};
+
+void ForeignLogsTest::eachIsTheSameFlight_data() {
+    QTest::addColumn<int>("index");
+    const auto ways = all_ways();
+    for (int i = 0; i < int(ways.size()); ++i) QTest::addRow("%s", ways[std::size_t(i)].name) << i;
+}
+
+void ForeignLogsTest::eachIsTheSameFlight() {
+    QFETCH(int, index);
+    const Way way = all_ways()[std::size_t(index)];
+    Truth truth;
+    const auto rows = made_flight(truth);
+    const auto log = io::read_log(file("foreign.txt", way.text(rows)));
+    QVERIFY2(log, qPrintable(QString::number(log ? 0 : int(log.error().code))));
+    const auto clean = telemetry::clean(*log);
+    QVERIFY(clean);
+    const auto summary = telemetry::summarise(*clean);
+    QVERIFY(summary);
+    constexpr double within = 0.01;
+    VERIFY_NEAR(summary->duration_s, truth.duration_s, within * truth.duration_s);
+    QVERIFY(summary->distance.ground_m);
+    VERIFY_NEAR(summary->distance.ground_m->value, truth.way_m, within * truth.way_m);
+    const auto charge = telemetry::charge_used_ah(*summary);
+    QCOMPARE(charge.has_value(), way.has_charge);
+    if (charge) VERIFY_NEAR(charge->value, truth.charge_ah, within * truth.charge_ah);
+    QCOMPARE(summary->energy.energy_wh.has_value(), way.has_energy);
+    if (way.has_energy) VERIFY_NEAR(summary->energy.energy_wh->value, truth.energy_wh, within * truth.energy_wh);
+}
+
+/// An array gives more than the flight takes: what flows into the pack stays negative.
+void ForeignLogsTest::aChargedPackIsNotTurnedRound() {
+    Truth truth;
+    const auto rows = made_flight(truth);
+    const auto current_of = [&](const QByteArray& text) {
+        const auto log = io::read_log(file("sun.csv", text));
+        return (*telemetry::clean(*log)).raw->columns[std::size_t(Channel::current_a)].at(20);
+    };
+    const auto line = [](double volts_up, const char* more) {
+        return [=](const Sample& s) {
+            return number(s.t, 1) + "," + place(s) + "," + number(15.0 + volts_up * s.t, 3) + "," +
+                   number(-s.amps, 3) + more;
+        };
+    };
+    QVERIFY(current_of(lines(plain_head, rows, line(0.002, ""))) < 0.0);
+    QVERIFY(current_of(lines("time,lat,lon,volts,amps,array current (A)\n", rows, line(-0.001, ",9.5"))) < 0.0);
+    QVERIFY(current_of(lines(plain_head, rows, line(-0.001, ""))) > 0.0);
+}
+
+void ForeignLogsTest::rowsAreNoCounter() {
+    Truth truth;
+    int row = 0;
+    const auto text = lines(",time,lat,lon,volts\n", made_flight(truth), [&row](const Sample& s) {
+        return QByteArray::number(row++) + "," + number(s.t, 1) + "," + place(s) + "," + number(s.volts, 3);
+    });
+    const auto log = io::read_log(file("rows.csv", text));
+    QVERIFY(log);
+    QVERIFY(!(*log)->has(Channel::charge_ah));
+}
+
+/// What "Columns…" says of such a column is what a choice may say back.
+void ForeignLogsTest::unitsWithAFactorAreSaidAndTaken() {
+    Truth truth;
+    const auto rows = made_flight(truth);
+    const auto text = lines("tick_10ms,lat,lon,volts (0.5 V),mAh (10 mAh)\n", rows, [](const Sample& s) {
+        return QByteArray::number(qint64(s.t * 100.0)) + "," + place(s) + "," + number(s.volts, 3) + "," +
+               number(s.mah / 10.0, 2);
+    });
+    const std::string path = file("factors.csv", text);
+    const auto head = io::read_csv_head(path);
+    QVERIFY(head);
+    VERIFY_NEAR(head->columns[0].scale, 0.01, 1e-12);
+    // Half a volt is no unit: what is in the brackets is passed over.
+    VERIFY_NEAR(head->columns[3].scale, 1.0, 1e-12);
+    VERIFY_NEAR(head->columns[4].scale, 0.01, 1e-12);
+    const telemetry::ColumnChoice said = io::choice_of(head->columns[0]);
+    QCOMPARE(said.unit, std::string("0.01 s"));
+    const auto again = io::read_csv_head(path, {said});
+    QVERIFY(again);
+    VERIFY_NEAR(again->columns[0].scale, 0.01, 1e-12);
+}
+
+void ForeignLogsTest::commasAreDecimalsWhereNothingSaysOtherwise() {
+    // Three decimals behind a comma, everywhere: no thousands.
+    const QByteArray text("Zeit;Spannung;Strom\n0,000;16,723;5,100\n0,500;16,719;5,230\n1,000;16,701;"
+                          "5,310\n1,500;16,698;5,290\n2,000;16,690;5,300\n2,500;16,688;5,290\n");
+    const auto log = io::read_log(file("commas.csv", text));
+    QVERIFY(log);
+    VERIFY_NEAR((**log)[Channel::voltage_v].at(1), 16.719, 1e-9);
+    VERIFY_NEAR((**log)[Channel::current_a].at(2), 5.31, 1e-9);
+    VERIFY_NEAR((**log)[Channel::time_s].back(), 2.5, 1e-9);
+}
+
+void ForeignLogsTest::whatIsNoLogIsRefused() {
+    for (const char* text : {"{}", "[]", "{\"name\": \"B-07\", \"cells\": 4}", "[{\"a\": 1}, {\"a\": 2}]",
+                             "{\"broken\": [1, 2", "{\"a\": 1}\n{\"a\": \n{\"a\": 3}\n",
+                             "<kml><Document><Placemark><Track><when>never</when><coord>1 2</coord></Track>"
+                             "</Placemark></Document></kml>",
+                             "time,sensor,value\n", "a=1 b=2 c=3\nd=4 e=5 f=6\n"}) {
+        const auto log = io::read_log(file("none.txt", QByteArray(text)));
+        QVERIFY2(!log, text);
+    }
+}
+
+SOBREMESA_TEST(ForeignLogsTest)
+#include "tst_foreign_logs.moc"
