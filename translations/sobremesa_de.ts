@@ -2778,10 +2778,6 @@
         <translation>Der Wert hat den falschen Typ; erwartet: %1.</translation>
     </message>
     <message>
-        <source>A value is missing that cannot be derived. Add it.</source>
-        <translation>Ein Wert fehlt, der sich nicht ableiten lässt. Ergänze ihn.</translation>
-    </message>
-    <message>
         <source>%1 is not possible there; it must be %2 to %3.</source>
         <translation>%1 ist dort nicht möglich; es muss %2 bis %3 sein.</translation>
     </message>
@@ -3418,6 +3414,18 @@
     <message>
         <source>No position in this log: distances are unknown.</source>
         <translation>Keine Position in diesem Log: Strecken sind unbekannt.</translation>
+    </message>
+    <message>
+        <source>“%1”, which stands there, is not known.</source>
+        <translation>„%1“, das dort steht, ist nicht bekannt.</translation>
+    </message>
+    <message>
+        <source>A value is missing that cannot be derived. Add it.%1</source>
+        <translation>Es fehlt ein Wert, der sich nicht ableiten lässt. Ergänze ihn.%1</translation>
+    </message>
+    <message>
+        <source>This flight does not show level flight in a known wind, on which the comparison rests. Take one with a full circle.</source>
+        <translation>Dieser Flug zeigt keinen Horizontalflug bei bekanntem Wind, auf dem der Vergleich beruht. Nimm einen mit einem vollen Kreis.</translation>
     </message>
 </context>
 <context>

@@ -2778,10 +2778,6 @@
         <translation>El valor es de otro tipo; se esperaba: %1.</translation>
     </message>
     <message>
-        <source>A value is missing that cannot be derived. Add it.</source>
-        <translation>Falta un valor que no se puede deducir. Añádelo.</translation>
-    </message>
-    <message>
         <source>%1 is not possible there; it must be %2 to %3.</source>
         <translation>%1 no es posible ahí; debe estar entre %2 y %3.</translation>
     </message>
@@ -3418,6 +3414,18 @@
     <message>
         <source>No position in this log: distances are unknown.</source>
         <translation>No hay posición en este registro: las distancias se desconocen.</translation>
+    </message>
+    <message>
+        <source>“%1”, which stands there, is not known.</source>
+        <translation>«%1», que está ahí, no se conoce.</translation>
+    </message>
+    <message>
+        <source>A value is missing that cannot be derived. Add it.%1</source>
+        <translation>Falta un valor que no se puede deducir. Añádelo.%1</translation>
+    </message>
+    <message>
+        <source>This flight does not show level flight in a known wind, on which the comparison rests. Take one with a full circle.</source>
+        <translation>Este vuelo no muestra vuelo nivelado con viento conocido, en el que se basa la comparación. Elige uno con un círculo completo.</translation>
     </message>
 </context>
 <context>

@@ -25,8 +25,7 @@ units::Result<debrief::ComparedFlight> flight_from(const std::string& log_file, 
     if (flight) return *flight;
     units::Where where;
     where.file = log_file;
-    where.field = "level flight in a known wind";
-    return units::failure(units::ErrorCode::value_missing, where);
+    return units::failure(units::ErrorCode::wind_not_shown, where);
 }
 
 Json row_json(const debrief::ComparedRow& row) {

@@ -11,6 +11,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include "core/units/same_word.hpp"
 #include "io/calendar.hpp"
 #include "io/document_reader.hpp"
 
@@ -109,8 +110,9 @@ public:
         values.clear();
         for (const auto& entry : *list) {
             const std::string word = entry.is_string() ? entry.get<std::string>() : entry.dump();
-            const auto found = std::find_if(DocumentWords<Enum>::all.begin(), DocumentWords<Enum>::all.end(),
-                                            [&](Enum value) { return word == DocumentWords<Enum>::word(value); });
+            const auto found =
+                std::find_if(DocumentWords<Enum>::all.begin(), DocumentWords<Enum>::all.end(),
+                             [&](Enum value) { return units::same_word(word, DocumentWords<Enum>::word(value)); });
             if (found != DocumentWords<Enum>::all.end())
                 values.push_back(*found);
             else
@@ -175,7 +177,7 @@ private:
         const auto found = in_.text(key);
         if (!found) return std::nullopt;
         for (const Enum value : DocumentWords<Enum>::all) {
-            if (*found == DocumentWords<Enum>::word(value)) return value;
+            if (units::same_word(*found, DocumentWords<Enum>::word(value))) return value;
         }
         in_.fail_word(key, *found, allowed_words<Enum>());
         return std::nullopt;

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "io/key_units.hpp"
+
 namespace sobremesa::io {
 
 using nlohmann::json;
@@ -86,6 +88,40 @@ void DocumentReader::fail(ErrorCode code, const std::string& key, std::vector<un
     where.file = file_;
     where.field = path_of(key);
     error_ = units::Error{code, std::move(where), std::move(parameters)};
+    if (code == ErrorCode::value_missing) missing_key_ = key;
+}
+
+std::optional<units::Error> DocumentReader::error() const {
+    std::optional<units::Error> error = error_;
+    if (!error || missing_key_.empty()) return error;
+    if (std::string meant = key_meant(missing_key_); !meant.empty()) error->parameters.push_back({"meant", meant});
+    return error;
+}
+
+/// Of the keys that nobody asked for the one that shares most words with the missing one.
+std::string DocumentReader::key_meant(std::string_view missing) const {
+    const auto words_of = [](std::string_view key) {
+        std::set<std::string> words;
+        std::string_view rest = without_unit(key);
+        while (!rest.empty()) {
+            const auto end = std::min(rest.find('_'), rest.size());
+            words.emplace(rest.substr(0, end));
+            rest.remove_prefix(std::min(end + 1, rest.size()));
+        }
+        return words;
+    };
+    const std::set<std::string> wanted = words_of(missing);
+    std::string meant;
+    std::size_t most = 0;
+    for (const auto& member : object_.items()) {
+        if (asked_.contains(member.key())) continue;
+        std::size_t shared = 0;
+        for (const std::string& word : words_of(member.key())) shared += wanted.contains(word) ? 1 : 0;
+        if (shared <= most) continue;
+        most = shared;
+        meant = member.key();
+    }
+    return meant;
 }
 
 void DocumentReader::fail_word(const char* key, const std::string& word, const std::string& allowed) {
@@ -100,8 +136,16 @@ const json* DocumentReader::find(const char* key) {
     return found == object_.end() || found->is_null() ? nullptr : &*found;
 }
 
+bool DocumentReader::contains(std::string_view key) const {
+    if (!object_.is_object()) return false;
+    const auto found = object_.find(key);
+    return found != object_.end() && !found->is_null();
+}
+
 bool DocumentReader::has(const char* key) const {
-    return object_.is_object() && object_.contains(key) && !object_.at(key).is_null();
+    if (contains(key)) return true;
+    const auto others = keys_in_other_units(key);
+    return std::any_of(others.begin(), others.end(), [&](const OtherKey& other) { return contains(other.key); });
 }
 
 bool DocumentReader::is_null(const char* key) const {
@@ -110,9 +154,19 @@ bool DocumentReader::is_null(const char* key) const {
 
 std::optional<double> DocumentReader::number(const char* key) {
     const json* value = find(key);
+    std::string given = key;
+    OtherKey unit;
+    for (OtherKey& other : keys_in_other_units(key)) {
+        if (!contains(other.key)) continue;
+        if (value) fail(ErrorCode::values_conflict, "", {{"fields", given + ", " + other.key}});
+        given = other.key;
+        value = find(given.c_str());
+        unit = std::move(other);
+    }
     if (!value) return std::nullopt;
-    if (value->is_number() && std::isfinite(value->get<double>())) return value->get<double>();
-    fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("number")}});
+    if (value->is_number() && std::isfinite(value->get<double>()))
+        return value->get<double>() * unit.scale + unit.offset;
+    fail(ErrorCode::json_wrong_type, given, {{"wanted", std::string("number")}});
     return std::nullopt;
 }
 
@@ -152,7 +206,7 @@ const json* DocumentReader::array(const char* key) {
 }
 
 void DocumentReader::adopt(const DocumentReader& inner) {
-    if (!error_) error_ = inner.error_;
+    if (!error_) error_ = inner.error();
     const auto unknown = inner.unknown_keys();
     inner_unknown_.insert(inner_unknown_.end(), unknown.begin(), unknown.end());
 }

@@ -33,6 +33,7 @@ public:
     DocumentReader(const nlohmann::json& object, std::string file, std::string path);
 
     double required_number(const char* key);
+    /// In the unit that the key ends with, or under a key that ends with another one (`key_units.hpp`); not both.
     std::optional<double> number(const char* key);
     double number_or(const char* key, double otherwise) { return number(key).value_or(otherwise); }
     std::optional<std::string> text(const char* key);
@@ -50,7 +51,8 @@ public:
     /// A word that is none of those allowed.
     void fail_word(const char* key, const std::string& word, const std::string& allowed);
 
-    const std::optional<units::Error>& error() const { return error_; }
+    /// The first thing that is wrong. Of a missing value it says which key there may have been meant.
+    std::optional<units::Error> error() const;
     /// Keys that nobody asked for: of this object, and of those inside it that were adopted.
     std::vector<units::Diagnostic> unknown_keys() const;
 
@@ -62,12 +64,16 @@ public:
 
 private:
     const nlohmann::json* find(const char* key);
+    bool contains(std::string_view key) const;
+    std::string key_meant(std::string_view missing) const;
 
     const nlohmann::json& object_;
     std::string file_;
     std::string path_;
     std::set<std::string> asked_;
     std::optional<units::Error> error_;
+    /// Of this very object, where that is the error.
+    std::string missing_key_;
     std::vector<units::Diagnostic> inner_unknown_;
 };
 

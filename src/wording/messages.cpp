@@ -93,6 +93,11 @@ QString misfit_cure_text(const std::vector<units::Parameter>& p) {
     return QStringList({with, cells}).join(with.isEmpty() || cells.isEmpty() ? QString() : QStringLiteral(" "));
 }
 
+QString key_meant_text(const QString& key) {
+    if (key.isEmpty()) return {};
+    return QStringLiteral(" ") + MessagesWords::tr("“%1”, which stands there, is not known.").arg(key);
+}
+
 QString sun_part_text(const QString& field) {
     if (field == QStringLiteral("aircraft.array")) return MessagesWords::tr("an array on the aircraft");
     if (field == QStringLiteral("mission.home")) return MessagesWords::tr("a place (mission.home)");
@@ -105,6 +110,7 @@ enum class Format {
     text,
     misfit,      ///< why array, converter and pack do not fit: a whole sentence
     misfit_cure, ///< what would
+    key_meant,   ///< which unknown key may have been meant for one that is missing: a sentence, or nothing
     sun_part,    ///< what a flight on the sun lacks
     plain,
     rule,
@@ -152,6 +158,7 @@ QString written_part(const MessagePart& part, const std::vector<units::Parameter
     case Format::text: return text(p, part.parameter);
     case Format::misfit: return misfit_text(p, q);
     case Format::misfit_cure: return misfit_cure_text(p);
+    case Format::key_meant: return key_meant_text(text(p, part.parameter));
     case Format::sun_part: return sun_part_text(text(p, part.parameter));
     case Format::plain: return plain(value);
     case Format::rule: return turn_rule_text(text(p, part.parameter));
@@ -245,7 +252,12 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The value has the wrong type; expected: %1."),
      {{{Format::text, "wanted"}}}},
     {ErrorCode::value_missing,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "A value is missing that cannot be derived. Add it.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "A value is missing that cannot be derived. Add it.%1"),
+     {{{Format::key_meant, "meant"}}}},
+    {ErrorCode::wind_not_shown,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "This flight does not show level flight in a known wind, on which the "
+                       "comparison rests. Take one with a full circle.")},
     {ErrorCode::value_out_of_range,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 is not possible there; it must be %2 to %3."),
      {{{Format::plain, "value"}, {Format::plain, "least"}, {Format::plain, "most"}}}},

@@ -8,6 +8,7 @@
 #include "io/build_document.hpp"
 #include "io/field_tables.hpp"
 #include "io/kept_documents.hpp"
+#include "io/key_units.hpp"
 #include "io/plan_document.hpp"
 #include "support/test_program.hpp"
 
@@ -57,6 +58,12 @@ private slots:
     void whatIsWrongIsNamedWhereItStands();
     void whatDiffersInOneFieldIsNotEqual();
     void theDocsListEveryField();
+    void unitsOfKeysAreThePilots_data();
+    void unitsOfKeysAreThePilots();
+    void eachKeyInItsOtherUnitsIsTheSame();
+    void oneUnitAKey();
+    void wordsAreReadAsTheScreenWritesThem();
+    void aMissingKeyNamesTheOneThatWasMeant();
     void ringsAreReadInMetresAndDegrees();
     void wrongRingsAreNamed_data();
     void wrongRingsAreNamed();
@@ -178,8 +185,8 @@ void DocumentFieldsTest::unknownKeysAreReportedAtEveryDepth_data() {
     QTest::newRow("electronics") << QByteArray("/aircraft/electronics/0/watts")
                                  << QByteArray("aircraft.electronics[0].watts");
     QTest::newRow("size") << QByteArray("/pack/size/heigth_m") << QByteArray("pack.size.heigth_m");
-    QTest::newRow("rate row") << QByteArray("/pack/rate_table/1/charge_mah")
-                              << QByteArray("pack.rate_table[1].charge_mah");
+    QTest::newRow("rate row") << QByteArray("/pack/rate_table/1/charges_ah")
+                              << QByteArray("pack.rate_table[1].charges_ah");
     QTest::newRow("waypoint") << QByteArray("/mission/waypoints/0/heigth_m")
                               << QByteArray("mission.waypoints[0].heigth_m");
     QTest::newRow("area") << QByteArray("/mission/no_landing/0/ring") << QByteArray("mission.no_landing[0].ring");
@@ -282,6 +289,119 @@ void DocumentFieldsTest::wrongRingsAreNamed() {
     const auto read = io::plan_from_json(with_area(json::parse(area.toStdString())).dump(), "p");
     QVERIFY(!read);
     QCOMPARE(QByteArray::fromStdString(read.error().where.field), field);
+}
+
+namespace {
+
+/// A plan of few keys; one of them changed for another.
+json small_plan(const char* part, const char* key, const char* other, const json& value) {
+    json plan = json::parse(R"({"aircraft": {"mass_kg": 1.25, "cruise_airspeed_mps": 14.0, "cruise_power_w": 68.0},
+        "pack": {"chemistry": "li-ion", "series": 4, "cell_capacity_ah": 4.5, "mass_kg": 0.3},
+        "weather": {"wind_mps": 3.0, "temperature_c": 20.0, "pressure_pa": 95000.0, "wind_growth_mps_per_h": 1.0},
+        "mission": {"height_m": 100.0}, "reserve": {"loiter_min": 5.0},
+        "link": {"frequency_mhz": 868.0}})");
+    plan[part].erase(key);
+    plan[part][other] = value;
+    return plan;
+}
+
+} // namespace
+
+// By hand, from the units' definitions: a foot is 0.3048 m, a pound 0.45359237 kg, a knot 1852 m an hour.
+void DocumentFieldsTest::unitsOfKeysAreThePilots_data() {
+    QTest::addColumn<QByteArray>("part");
+    QTest::addColumn<QByteArray>("key");
+    QTest::addColumn<double>("own");
+    QTest::addColumn<QByteArray>("other");
+    QTest::addColumn<double>("value");
+    const auto row = [](const char* part, const char* key, double own, const char* other, double value) {
+        QTest::newRow(other) << QByteArray(part) << QByteArray(key) << own << QByteArray(other) << value;
+    };
+    row("aircraft", "mass_kg", 1.25, "mass_g", 1250.0);
+    row("aircraft", "mass_kg", 0.90718474, "mass_lb", 2.0);
+    row("aircraft", "cruise_airspeed_mps", 15.0, "cruise_airspeed_kmh", 54.0);
+    row("aircraft", "cruise_airspeed_mps", 13.4112, "cruise_airspeed_mph", 30.0);
+    row("aircraft", "cruise_airspeed_mps", 1852.0 * 30.0 / 3600.0, "cruise_airspeed_kn", 30.0);
+    row("pack", "cell_capacity_ah", 4.5, "cell_capacity_mah", 4500.0);
+    row("pack", "mass_kg", 0.45359237 * 10.0 / 16.0, "mass_oz", 10.0);
+    row("weather", "wind_mps", 5.0, "wind_kmh", 18.0);
+    row("weather", "temperature_c", 20.0, "temperature_f", 68.0);
+    row("weather", "pressure_pa", 95000.0, "pressure_hpa", 950.0);
+    row("weather", "wind_growth_mps_per_h", 2.5, "wind_growth_kmh_per_h", 9.0);
+    row("mission", "height_m", 91.44, "height_ft", 300.0);
+    row("reserve", "loiter_min", 5.0, "loiter_s", 300.0);
+    row("link", "frequency_mhz", 5800.0, "frequency_ghz", 5.8);
+}
+
+void DocumentFieldsTest::unitsOfKeysAreThePilots() {
+    QFETCH(QByteArray, part);
+    QFETCH(QByteArray, key);
+    QFETCH(double, own);
+    QFETCH(QByteArray, other);
+    QFETCH(double, value);
+    const auto as_own = io::plan_from_json(small_plan(part, key, key, own).dump(), "own");
+    const auto as_other = io::plan_from_json(small_plan(part, key, other, value).dump(), "other");
+    QVERIFY(as_own && as_other);
+    QVERIFY(as_other->diagnostics.empty());
+    const json flat_own = json::parse(io::json_from_plan(as_own->request)).flatten();
+    const json flat_other = json::parse(io::json_from_plan(as_other->request)).flatten();
+    for (const auto& [path, number] : flat_own.items()) {
+        if (number.is_number())
+            QVERIFY2(std::abs(flat_other[path].get<double>() - number.get<double>()) <
+                         1e-9 * (1.0 + std::abs(number.get<double>())),
+                     path.c_str());
+    }
+}
+
+/// None of them is a key of its own elsewhere in the same object: what is written is read as what it says.
+void DocumentFieldsTest::eachKeyInItsOtherUnitsIsTheSame() {
+    const json written = json::parse(io::json_from(*io::kept_pack_from_json(whole_pack().dump(), "p")));
+    int tried = 0;
+    for (const auto& [key, value] : written.items()) {
+        if (!value.is_number()) continue;
+        for (const io::OtherKey& other : io::keys_in_other_units(key)) {
+            QVERIFY2(!written.contains(other.key), other.key.c_str());
+            json changed = written;
+            changed.erase(key);
+            changed[other.key] = (value.get<double>() - other.offset) / other.scale;
+            const auto read = io::kept_pack_from_json(changed.dump(), "p");
+            QVERIFY2(read, other.key.c_str());
+            const double again = json::parse(io::json_from(*read))[key].get<double>();
+            QVERIFY2(std::abs(again - value.get<double>()) < 1e-9 * (1.0 + std::abs(again)), other.key.c_str());
+            ++tried;
+        }
+    }
+    QVERIFY(tried > 12);
+}
+
+void DocumentFieldsTest::oneUnitAKey() {
+    json plan = small_plan("aircraft", "mass_kg", "mass_g", 1250.0);
+    plan["aircraft"]["mass_kg"] = 1.25;
+    const auto read = io::plan_from_json(plan.dump(), "both");
+    QVERIFY(!read);
+    QCOMPARE(int(read.error().code), int(units::ErrorCode::values_conflict));
+}
+
+void DocumentFieldsTest::wordsAreReadAsTheScreenWritesThem() {
+    for (const char* word : {"Li-ion", "li_ion", "LiIon", "LI-ION"})
+        QVERIFY2(io::plan_from_json(small_plan("pack", "chemistry", "chemistry", word).dump(), "p"), word);
+    const auto route = io::plan_from_json(small_plan("mission", "kind", "kind", "Out and back").dump(), "p");
+    QVERIFY(route);
+    QVERIFY(!io::plan_from_json(small_plan("pack", "chemistry", "chemistry", "lead").dump(), "p"));
+}
+
+void DocumentFieldsTest::aMissingKeyNamesTheOneThatWasMeant() {
+    const auto meant = [](const char* part, const char* key, const char* other) -> std::string {
+        const auto read = io::plan_from_json(small_plan(part, key, other, 1.0).dump(), "p");
+        if (read) return "read";
+        for (const auto& parameter : read.error().parameters) {
+            if (parameter.name == "meant") return std::get<std::string>(parameter.value);
+        }
+        return {};
+    };
+    QCOMPARE(meant("pack", "cell_capacity_ah", "capacity_mah"), std::string("capacity_mah"));
+    QCOMPARE(meant("aircraft", "cruise_airspeed_mps", "airspeed_mps"), std::string("airspeed_mps"));
+    QCOMPARE(meant("aircraft", "mass_kg", "weight_kg"), std::string());
 }
 
 void DocumentFieldsTest::theDocsListEveryField() {

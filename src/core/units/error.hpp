@@ -43,6 +43,7 @@ enum class ErrorCode {
     height_outside_atmosphere,
     position_impossible,
     wind_too_strong,
+    wind_not_shown,
     // about rasters and routes
     raster_unreadable,
     raster_elsewhere,
