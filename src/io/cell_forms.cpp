@@ -564,10 +564,32 @@ bool parse_number_cell(std::string_view cell, double& value) {
     return slow.has_value();
 }
 
+namespace {
+
+/// "1H12M30.5S" of a duration (ISO 8601).
+bool parse_duration(std::string_view cell, double& seconds) {
+    double sum = 0.0;
+    for (const auto& [letter, scale] :
+         {std::pair{'H', units::seconds_per_hour}, {'M', units::seconds_per_minute}, {'S', 1.0}}) {
+        const auto end = cell.find(letter);
+        if (end == std::string_view::npos) continue;
+        const auto number = number_from_text(cell.substr(0, end));
+        if (!number || *number < 0.0) return false;
+        sum += *number * scale;
+        cell.remove_prefix(end + 1);
+    }
+    if (!cell.empty()) return false;
+    seconds = sum;
+    return true;
+}
+
+} // namespace
+
 bool parse_clock(std::string_view cell, ClockForm form, double& seconds) {
     if (form == ClockForm::hours_first && parse_plain_clock(cell, seconds)) return true;
     // Time since launch, as mission clocks write it: "T+00:12:30".
     if (cell.size() > 3 && (cell.front() == 'T' || cell.front() == 't') && cell[1] == '+') cell.remove_prefix(2);
+    if (cell.size() > 3 && cell.starts_with("PT")) return parse_duration(cell.substr(2), seconds);
     const auto clock = clock_from({trimmed(cell)}, form);
     if (clock) seconds = *clock;
     return clock.has_value();

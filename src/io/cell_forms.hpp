@@ -54,7 +54,7 @@ enum class ClockForm {
 /// "2026-05-09", "9/5/26", "09.05.2026", "20260509", "9-May-2026" to seconds since 1970.
 bool parse_date(std::string_view cell, DateOrder order, double& seconds);
 /// "14:03:21.250", "2:03:21 PM", "14:03:21,25", "14:03:21Z" to seconds of the day; "T+00:12:30" to seconds since
-/// launch.
+/// launch; "PT12M30S", a duration.
 bool parse_clock(std::string_view cell, ClockForm form, double& seconds);
 /// A date, a T or a blank, a clock, and perhaps an offset from UTC, which is not applied: the clock of the place is
 /// what the pilot knows the flight by. Fourteen digits on end are one too.

@@ -1,10 +1,13 @@
 #include "io/column_evidence.hpp"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
+#include <iterator>
 
 #include "core/units/constants.hpp"
 #include "core/units/median.hpp"
+#include "io/quantity_words.hpp"
 
 namespace sobremesa::io {
 
@@ -60,6 +63,7 @@ public:
         read_time();
         if (!time_.empty()) {
             read_way();
+            drop_impossible_way();
             if (!speed_.empty()) settle_speed();
             settle_current();
             settle_height();
@@ -127,6 +131,23 @@ private:
             if (metres < least_step_m || seconds <= 0.0) continue;
             for (std::size_t j = from; j < i; ++j) speed_[j] = metres / seconds;
             from = i;
+        }
+    }
+
+    /// What only its numbers make a place must be flown at a speed that there is: parts of an attitude are degrees
+    /// as smooth, and leap hundreds of metres a second.
+    void drop_impossible_way() {
+        std::vector<double> speeds;
+        std::copy_if(speed_.begin(), speed_.end(), std::back_inserter(speeds),
+                     [](double v) { return std::isfinite(v); });
+        constexpr double most_mps = 90.0;
+        if (speeds.empty() || units::median(speeds) < most_mps) return;
+        for (const Channel channel : {Channel::latitude_deg, Channel::longitude_deg}) {
+            ColumnAtHand* column = column_of(columns_, channel);
+            if (!column || !column->column.quantity_assumed || column->header.words.empty()) continue;
+            column->column.kind = Kind::ignored;
+            column->column.quantity_assumed = false;
+            speed_.clear();
         }
     }
 
@@ -344,6 +365,25 @@ void take(ColumnAtHand& c, Channel channel, double scale) {
     c.column.quantity_assumed = true;
 }
 
+/// A column of numbers whose words say nothing to us, without a unit but degrees.
+bool is_unknown(const ColumnAtHand& c) {
+    const bool open = c.column.kind == Kind::ignored && !c.settled() && !c.column.passed_over;
+    return open && c.shape.mostly(c.shape.numbers) && (!c.header.unit || c.header.measures(Dimension::angle)) &&
+           !quantity_from_words(c.header);
+}
+
+/// Degrees that go on from row to row as an aircraft does: small steps, both ways or one, and somewhere in the end.
+bool makes_a_way(const ColumnShape& shape) {
+    constexpr double most_step_deg = 0.004;
+    constexpr double least_range_deg = 0.0003;
+    if (shape.most - shape.least < least_range_deg) return false;
+    std::size_t small = 0;
+    for (std::size_t i = 1; i < shape.values.size(); ++i)
+        small += std::abs(shape.values[i] - shape.values[i - 1]) < most_step_deg ? 1 : 0;
+    // Between the places of the file that were sampled it leaps.
+    return shape.values.size() > 20 && 10 * small > 9 * (shape.values.size() - 1);
+}
+
 /// Degrees of a flight: many decimals, and within a degree or two.
 bool looks_like_degrees(const ColumnShape& shape, double most) {
     constexpr std::size_t least_decimals = 4;
@@ -386,13 +426,18 @@ void guess_by_shape(std::vector<ColumnAtHand>& columns) {
         });
     for (std::size_t i = 0; !placed && i < columns.size(); ++i) {
         ColumnAtHand& c = columns[i];
-        if (c.column.kind != Kind::ignored || !c.header.words.empty()) continue;
-        if (c.shape.mostly(c.shape.pairs) && !c.shape.mostly(c.shape.numbers)) {
+        if (c.column.kind != Kind::ignored) continue;
+        if (c.header.words.empty() && c.shape.mostly(c.shape.pairs) && !c.shape.mostly(c.shape.numbers)) {
             c.column.kind = Kind::position_pair;
             c.column.quantity_assumed = true;
             break;
         }
-        if (i + 1 == columns.size() || !is_free(c) || !is_free(columns[i + 1])) continue;
+        if (i + 1 == columns.size()) continue;
+        const bool nameless = is_free(c) && is_free(columns[i + 1]);
+        // Words of a language that is not known: the numbers must make a way.
+        const bool a_way = is_unknown(c) && is_unknown(columns[i + 1]) && makes_a_way(c.shape) &&
+                           makes_a_way(columns[i + 1].shape);
+        if (!nameless && !a_way) continue;
         if (!looks_like_degrees(c.shape, 90.0) || !looks_like_degrees(columns[i + 1].shape, 180.0)) continue;
         take(c, Channel::latitude_deg, 1.0);
         take(columns[i + 1], Channel::longitude_deg, 1.0);

@@ -46,7 +46,7 @@ void add_cell(ColumnShape& shape, std::string_view cell) {
         ++shape.moments;
         shape.date_orders &= orders;
     } else if (cell.find(':') != std::string_view::npos || cell.find('h') != std::string_view::npos ||
-               std::count(cell.begin(), cell.end(), '.') > 1) {
+               cell.starts_with("PT") || std::count(cell.begin(), cell.end(), '.') > 1) {
         shape.clocks += parse_clock(cell, ClockForm::hours_first, value) ? 1 : 0;
     }
     const char last = cell.back();

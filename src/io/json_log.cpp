@@ -32,6 +32,9 @@ void put_values(const Json& object, const std::string& before, int depth, TableO
         } else if (value.is_array()) {
             if (value.size() >= 2 && value[0].is_number() && value[1].is_number())
                 table.put(name, value[0].dump() + " " + value[1].dump());
+            // Of several batteries or receivers the first.
+            else if (!value.empty() && value[0].is_object() && depth < deepest)
+                put_values(value[0], name, depth + 1, table);
         } else if (!value.is_null()) {
             table.put(name, cell_of(value));
         }

@@ -72,9 +72,10 @@ const char* format_word(LogFormat format) {
     case LogFormat::subrip: return "subrip";
     case LogFormat::json: return "json";
     case LogFormat::named_lines: return "named-lines";
-    case LogFormat::long_table: break;
+    case LogFormat::long_table: return "long-table";
+    case LogFormat::records: break;
     }
-    return "long-table";
+    return "records";
 }
 
 bool has_columns(LogFormat format) {

@@ -39,6 +39,7 @@ constexpr std::array text_formats = {
     TextFormat{LogFormat::json, looks_like_json, json_as_table, most_json_bytes},
     TextFormat{LogFormat::named_lines, looks_like_named_lines, named_lines_as_table},
     TextFormat{LogFormat::long_table, looks_like_long_table, long_table_as_table},
+    TextFormat{LogFormat::records, looks_like_records, records_as_table},
 };
 
 std::string path_of(int descriptor) {

@@ -31,6 +31,11 @@ std::string moment_before(std::string_view line, std::string_view first_name) {
         if (possible_moment_orders(whole) != 0 || parse_clock(whole, ClockForm::hours_first, seconds))
             return std::string(whole);
         const auto blank = front.find_last_of(" \t");
+        // "May 14 16:41:07": a date without its year says nothing, the clock does.
+        const std::string_view last =
+            blank == std::string_view::npos ? whole : trimmed(whole.substr(std::min(blank, whole.size())));
+        if (last.find(':') != std::string_view::npos && parse_clock(last, ClockForm::hours_first, seconds))
+            return std::string(last);
         front = blank == std::string_view::npos ? std::string_view() : trimmed(front.substr(0, blank));
     }
     return {};

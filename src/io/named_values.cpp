@@ -53,6 +53,7 @@ std::vector<NamedValue> values_behind_words(std::string_view line) {
     std::vector<NamedValue> values;
     const std::vector<std::string_view> words = words_of(line);
     std::string name;
+    // A number without a word before it may still have a unit.
     bool taken = true;
     for (std::size_t i = 0; i < words.size(); ++i) {
         if (!is_value(words[i])) {
@@ -65,9 +66,8 @@ std::vector<NamedValue> values_behind_words(std::string_view line) {
         const bool apart = number_from_text(value) && i + 1 < words.size() && unit_from_word(lower(words[i + 1])) &&
                            (i + 2 == words.size() || !is_value(words[i + 2]));
         if (apart) value += std::string(words[++i]);
-        if (name.empty()) continue;
         const auto written = number_with_unit(value);
-        if (!taken)
+        if (!taken && !name.empty())
             values.push_back({name, value});
         else if (written)
             values.push_back({name + " (" + std::string(written->unit.word) + ")", value});
@@ -97,7 +97,7 @@ std::vector<NamedValue> values_behind_signs(std::string_view line) {
         const std::size_t to = i + 1 < names.size() ? names[i + 1].first : line.size();
         const std::string_view name = bare(line.substr(names[i].first, names[i].second - names[i].first));
         const std::string_view value = bare(line.substr(names[i].second + 1, to - names[i].second - 1));
-        values.push_back({std::string(name), std::string(value)});
+        if (!value.empty()) values.push_back({std::string(name), std::string(value)});
     }
     return values;
 }

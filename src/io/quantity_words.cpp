@@ -35,7 +35,10 @@ std::optional<NamedQuantity> charge_or_energy(const HeaderCell& header) {
     }
     const bool words = header.has_any({"mah", "consumed", "consumption", "used", "charge", "capa", "capacity",
                                        "drawn", "discharged", "usedcap", "mahdraw"});
-    if (!header.measures(Dimension::charge) && (!words || header.unit)) return std::nullopt;
+    // "CurrTot": a current that was summed up.
+    const bool summed =
+        header.has_any({"tot", "total", "sum"}) && header.has_any({"curr", "current"}) && !header.unit;
+    if (!header.measures(Dimension::charge) && ((!words && !summed) || header.unit)) return std::nullopt;
     if (header.has_any({"design", "rated", "nominal", "full"})) return std::nullopt;
     return NamedQuantity{Channel::charge_ah, left ? 3 : 0, false, left};
 }
@@ -81,7 +84,7 @@ std::optional<NamedQuantity> speed(const HeaderCell& header) {
 }
 
 std::optional<NamedQuantity> direction(const HeaderCell& header) {
-    if (header.has_any({"course", "cog", "track"})) return NamedQuantity{Channel::course_deg};
+    if (header.has_any({"course", "cog", "track", "gcrs"})) return NamedQuantity{Channel::course_deg};
     if (header.has_any({"heading", "hdg", "yaw", "compass"}))
         return NamedQuantity{header.has_any({"gps", "gnss"}) ? Channel::course_deg : Channel::heading_deg};
     return std::nullopt;
@@ -92,8 +95,8 @@ std::optional<NamedQuantity> height(const HeaderCell& header) {
     const bool gps = header.has_any({"gps", "gnss", "msl", "amsl", "asl", "wgs", "ellipsoid", "hmsl", "hae"});
     if (header.has_any({"galt", "gpsalt"})) return NamedQuantity{Channel::gps_height_m};
     if (header.has_any({"terrain", "ground", "sonar", "rangefinder", "lidar"})) return std::nullopt;
-    if (header.has_any(
-            {"height", "altitude", "alt", "baro", "elevation", "elev", "agl", "hgt", "baroalt", "hmsl", "hae"}) ||
+    if (header.has_any({"height", "altitude", "alt", "baro", "elevation", "elev", "agl", "hgt", "baroalt",
+                        "barometer", "hmsl", "hae"}) ||
         header.is("up") || (header.has("up") && header.measures(Dimension::length)))
         return NamedQuantity{gps ? Channel::gps_height_m : Channel::height_m};
     return std::nullopt;

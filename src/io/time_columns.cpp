@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/units/constants.hpp"
+#include "io/quantity_words.hpp"
 
 namespace sobremesa::io {
 
@@ -335,6 +336,8 @@ struct TimeSearch {
             const bool free = c.column.kind == Kind::ignored && !c.settled() && !c.header.unit;
             constexpr std::size_t least_values = 5;
             if (!free || !shape.mostly(shape.numbers) || shape.values.size() < least_values) continue;
+            // A counter of charge rises, too.
+            if (quantity_from_words(c.header)) continue;
             if (shape.share_falling() > 0.0 || shape.share_changing() < 0.9 || shape.median_step() <= 0.0) continue;
             take_count(c);
             c.column.quantity_assumed = true;

@@ -217,6 +217,19 @@ std::vector<Way> delimited_ways() {
                  return QByteArray::number(row++) + "," + number(s.t, 1) + "," + place(s) + "," + volts_and_amps(s);
              });
          }},
+        {"words of another language",
+         [](const auto& rows) {
+             return lines("Czas,Szerokość,Długość,Napięcie [V],Prąd [A]\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + place(s) + "," + volts_and_amps(s);
+             });
+         }},
+        {"durations",
+         [](const auto& rows) {
+             return lines(plain_head, rows, [](const Sample& s) {
+                 return "PT" + number(std::floor(s.t / 60.0), 0) + "M" + number(std::fmod(s.t, 60.0), 1) + "S," +
+                        place(s) + "," + volts_and_amps(s);
+             });
+         }},
         {"power and energy alone",
          [](const auto& rows) {
              return lines("t,lat,lon,P [W]\n", rows, [](const Sample& s) {
@@ -283,6 +296,37 @@ std::vector<Way> other_ways() {
                         "V, current: " + number(s.amps, 2) + "A";
              });
          }},
+        {"lines of a system's log, with a counter",
+         [](const auto& rows) {
+             return lines({}, rows, [](const Sample& s) {
+                 return "May 14 " + iso(s).mid(11, 12) + " station telemetry: lat=" + number(s.latitude, 7) +
+                        " lon=" + number(s.longitude, 7) + " vbat=" + number(s.volts, 3) +
+                        " ibat=" + number(s.amps, 3) + " used=" + number(std::floor(s.mah), 0);
+             });
+         }},
+        {"the first of several batteries",
+         [](const auto& rows) {
+             return lines({}, rows, [](const Sample& s) {
+                 return "{\"ts\": " + whole({1000.0 * s.t}) + ", \"pos\": {\"lat_deg\": " + number(s.latitude, 7) +
+                        ", \"lon_deg\": " + number(s.longitude, 7) + "}, \"bat\": [{\"v\": " + number(s.volts, 3) +
+                        ", \"a\": " + number(s.amps, 3) + "}, {\"v\": 5.02, \"a\": 0.31}]}";
+             });
+         }},
+        {"records of several kinds",
+         [](const auto& rows) {
+             const QByteArray kinds = "FMT, 128, 89, FMT, BBnNZ, Type,Length,Name,Format,Columns\n"
+                                      "FMT, 129, 50, GPS, QBBLLff, TimeUS,I,Status,Lat,Lng,Alt,Spd\n"
+                                      "FMT, 130, 40, BAT, QBfff, TimeUS,Inst,Volt,Curr,CurrTot\n"
+                                      "FMT, 131, 40, IMU, Qffffff, TimeUS,GyrX,GyrY,GyrZ,AccX,AccY,AccZ\n";
+             return lines(kinds, rows, [](const Sample& s) {
+                 const QByteArray at = whole({1e6 * s.t + 4e6});
+                 return "GPS, " + at + ", 0, 3, " + number(s.latitude, 7) + ", " + number(s.longitude, 7) + ", " +
+                        number(s.height + 500.0, 1) + ", " + number(s.speed, 2) + "\nGPS, " + at +
+                        ", 1, 3, 0.0000000, 0.0000000, 0.0, 0.0\nIMU, " + at +
+                        ", 0.01, 0.02, -0.01, 0.1, 0.2, -9.8\nBAT, " + at + ", 0, " + number(s.volts, 3) + ", " +
+                        number(s.amps, 3) + ", " + number(s.mah, 1) + "\nBAT, " + at + ", 1, 5.02, 0.30, 12.5";
+             });
+         }},
         {"captions of bare words",
          [](const auto& rows) {
              int count = 0;
@@ -331,6 +375,7 @@ private slots:
     void eachIsTheSameFlight();
     void aChargedPackIsNotTurnedRound();
     void rowsAreNoCounter();
+    void anAttitudeIsNoPlace();
     void unitsWithAFactorAreSaidAndTaken();
     void commasAreDecimalsWhereNothingSaysOtherwise();
     void whatIsNoLogIsRefused();
@@ -401,6 +446,19 @@ void ForeignLogsTest::rowsAreNoCounter() {
     const auto log = io::read_log(file("rows.csv", text));
     QVERIFY(log);
     QVERIFY(!(*log)->has(Channel::charge_ah));
+}
+
+/// Smooth, of many decimals, within a degree: and yet no way that anything flies.
+void ForeignLogsTest::anAttitudeIsNoPlace() {
+    Truth truth;
+    const auto text = lines("time,q0,q1,volts,amps\n", made_flight(truth), [](const Sample& s) {
+        return number(s.t, 1) + "," + number(0.8 + 0.02 * std::sin(s.t / 5.0), 6) + "," +
+               number(0.6 + 0.03 * std::cos(s.t / 4.0), 6) + "," + volts_and_amps(s);
+    });
+    const auto log = io::read_log(file("attitude.csv", text));
+    QVERIFY(log);
+    QVERIFY(!(*log)->has(Channel::latitude_deg));
+    QVERIFY((*log)->has(Channel::voltage_v));
 }
 
 /// What "Columns…" says of such a column is what a choice may say back.

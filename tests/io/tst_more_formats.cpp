@@ -284,6 +284,8 @@ void MoreFormatsTest::mutatedTextsNeverCrash() {
         "[2026-05-09 10:00:00] t=1 lat=47.1 lon=11.5 volts=16.2\n[2026-05-09 10:00:01] t=2 lat=47.1 lon=11.5 "
         "volts=16\n",
         "time,sensor,value,unit\n1,lat,47.1,deg\n1,volts,16.2,V\n2,lat,47.2,deg\n2,volts,16.1,V\n",
+        "FMT, 128, 89, FMT, B, Type,Length,Name,Format,Columns\nFMT, 130, 40, BAT, QBff, TimeUS,Inst,Volt,Curr\n"
+        "BAT, 1000000, 0, 16.2, 5.1\nBAT, 2000000, 0, 16.1, 5.2\nBAT, 2000000, 1, 5, 1\n",
         "<kml><Track><when>2026-05-09T10:00:00Z</when><when>2026-05-09T10:00:01Z</when><coord>11.5 47.1 60</coord>"
         "<coord>11.5 47.2 61</coord><SimpleArrayData "
         "name=\"volts\"><value>16.2</value></SimpleArrayData></Track></kml>",
