@@ -3427,6 +3427,14 @@
         <source>This flight does not show level flight in a known wind, on which the comparison rests. Take one with a full circle.</source>
         <translation>Dieser Flug zeigt keinen Horizontalflug bei bekanntem Wind, auf dem der Vergleich beruht. Nimm einen mit einem vollen Kreis.</translation>
     </message>
+    <message>
+        <source>“%1” does not say whether it is a cell&apos;s capacity or the whole pack&apos;s. By the packs&apos; mass it was read as a cell&apos;s.</source>
+        <translation>„%1“ sagt nicht, ob es die Kapazität einer Zelle oder des ganzen Akkus ist. Nach der Masse der Akkus wurde es als die einer Zelle gelesen.</translation>
+    </message>
+    <message>
+        <source>“%1” does not say whether it is a cell&apos;s capacity or the whole pack&apos;s. By the packs&apos; mass it was read as the pack&apos;s.</source>
+        <translation>„%1“ sagt nicht, ob es die Kapazität einer Zelle oder des ganzen Akkus ist. Nach der Masse der Akkus wurde es als die des Akkus gelesen.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

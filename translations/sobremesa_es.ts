@@ -3427,6 +3427,14 @@
         <source>This flight does not show level flight in a known wind, on which the comparison rests. Take one with a full circle.</source>
         <translation>Este vuelo no muestra vuelo nivelado con viento conocido, en el que se basa la comparación. Elige uno con un círculo completo.</translation>
     </message>
+    <message>
+        <source>“%1” does not say whether it is a cell&apos;s capacity or the whole pack&apos;s. By the packs&apos; mass it was read as a cell&apos;s.</source>
+        <translation>«%1» no dice si es la capacidad de una celda o de toda la batería. Por la masa de las baterías se ha leído como la de una celda.</translation>
+    </message>
+    <message>
+        <source>“%1” does not say whether it is a cell&apos;s capacity or the whole pack&apos;s. By the packs&apos; mass it was read as the pack&apos;s.</source>
+        <translation>«%1» no dice si es la capacidad de una celda o de toda la batería. Por la masa de las baterías se ha leído como la de la batería.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

@@ -113,8 +113,10 @@ int check(logbook::Book& book, bool json, std::ostream& out, std::ostream& err) 
 
 /// Waits, with an event loop, until what was begun has said how it ended.
 int bring_in(session::Workspace& workspace, const std::string& path, std::ostream& out, std::ostream& err) {
-    auto entries = session::read_book_document(QString::fromStdString(path));
+    std::vector<units::Diagnostic> said;
+    auto entries = session::read_book_document(QString::fromStdString(path), &said);
     if (!entries) return unusable(entries.error(), err);
+    say(said, err);
     const std::filesystem::path where(path);
     const auto folder = std::filesystem::is_directory(where) ? where : where.parent_path();
     session::LogbookImporter importer(workspace);

@@ -166,14 +166,16 @@ bool is_pack_table(const QString& path) {
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly)) return false;
     const QByteArray head = file.read(head_bytes);
-    return head.left(head.indexOf('\n')).contains("cell_capacity_mah");
+    return io::looks_like_pack_table(head.toStdString());
 }
 
 namespace {
 
-units::Result<std::vector<io::BookEntry>> entries_of_packs(const std::string& text, const std::string& file) {
+units::Result<std::vector<io::BookEntry>> entries_of_packs(const std::string& text, const std::string& file,
+                                                           std::vector<units::Diagnostic>* said) {
     const auto table = io::packs_from_csv(text, file);
     if (!table) return tl::unexpected(table.error());
+    if (said) *said = table->diagnostics;
     std::vector<io::BookEntry> entries;
     for (const battery::Pack& pack : table->packs) {
         io::BookEntry entry;
@@ -187,19 +189,20 @@ units::Result<std::vector<io::BookEntry>> entries_of_packs(const std::string& te
 
 } // namespace
 
-units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path) {
+units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path,
+                                                             std::vector<units::Diagnostic>* said) {
     const QFileInfo file(path);
     const QString document = file.isDir() ? QDir(path).filePath(QStringLiteral("book.json")) : path;
     const auto text = io::read_text_file(document.toStdString());
     if (!text) return tl::unexpected(text.error());
-    if (is_pack_table(document)) return entries_of_packs(*text, document.toStdString());
+    if (is_pack_table(document)) return entries_of_packs(*text, document.toStdString(), said);
     for (const auto& [kind, name] : tables) {
         if (file.fileName() == QLatin1String(name)) return io::book_from_csv(*text, kind, document.toStdString());
     }
     // A table whose columns are called something else is still a table, and is told which column it lacks.
     const auto first = text->find_first_not_of(" \t\r\n\xEF\xBB\xBF");
     if (first != std::string::npos && (*text)[first] != '{' && (*text)[first] != '[')
-        return entries_of_packs(*text, document.toStdString());
+        return entries_of_packs(*text, document.toStdString(), said);
     return io::book_from_json(*text, document.toStdString());
 }
 

@@ -37,7 +37,9 @@ bool is_pack_table(const QString& path);
 
 /// Reads a `book.json`, or one CSV of `export_book` told by its name, or a folder with a `book.json`, or a table of
 /// packs.
-units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path);
+/// @param said  gets what was assumed of a table of packs
+units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path,
+                                                             std::vector<units::Diagnostic>* said = nullptr);
 
 /// Brings entries into a workspace: logs first, then all records as one edit. What is there already, word for word,
 /// is not brought in twice.

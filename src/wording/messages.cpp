@@ -745,6 +745,16 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
     {DiagnosticCode::current_turned,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The log counts what leaves the pack as negative. It was turned round: drawn is positive.")},
+    {DiagnosticCode::capacity_read_as_cells,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "“%1” does not say whether it is a cell's capacity or the whole pack's. By "
+                       "the packs' mass it was read as a cell's."),
+     {{{Format::text, "column"}}}},
+    {DiagnosticCode::capacity_read_as_packs,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "“%1” does not say whether it is a cell's capacity or the whole pack's. By "
+                       "the packs' mass it was read as the pack's."),
+     {{{Format::text, "column"}}}},
     {DiagnosticCode::newest_first,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The log has its newest rows first. They were turned round.")},
     {DiagnosticCode::no_position,

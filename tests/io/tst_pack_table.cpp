@@ -1,3 +1,5 @@
+#include <algorithm>
+
 #include <QTest>
 
 #include "io/pack_table.hpp"
@@ -13,6 +15,10 @@ private slots:
     void readsWhatAShopWrites();
     void goesOutAndComesBack();
     void wordsAreReadAsTheScreenShowsThem();
+    void pilotsOwnTablesAreRead();
+    void capacityIsACellsOrThePacksByMass();
+    void unitsThatNothingNamesAreSaid();
+    void tablesOfPacksAreTold();
     void wrongCellsAreNamed_data();
     void wrongCellsAreNamed();
 };
@@ -84,6 +90,96 @@ void PackTableTest::wordsAreReadAsTheScreenShowsThem() {
     QVERIFY(table->packs[1].chemistry == battery::Chemistry::lipo_hv);
     QVERIFY(table->packs[2].chemistry == battery::Chemistry::lipo);
     QVERIFY(!io::packs_from_csv("name,chemistry,series,cell_capacity_mah,mass_g\nA,lead,4,3000,190\n", "x.csv"));
+}
+
+namespace {
+
+bool says(const PackTable& table, units::DiagnosticCode code) {
+    return std::any_of(table.diagnostics.begin(), table.diagnostics.end(),
+                       [&](const auto& d) { return d.code == code; });
+}
+
+} // namespace
+
+void PackTableTest::pilotsOwnTablesAreRead() {
+    const auto english =
+        packs_from_csv("Pack,Type,Config,Capacity (mAh),Weight (g),IR (mOhm),C rating,Price,Cycles\n"
+                       "Old grey,LiPo,4S,5200,480 g,8,65C,€39.90,31\n"
+                       "Twelve,Li-ion 21700,6S1P,4200,0.45 kg,,,,\n",
+                       "mine.csv");
+    QVERIFY(english);
+    const battery::Pack& lipo = english->packs[0];
+    QCOMPARE(lipo.name, std::string("Old grey"));
+    QCOMPARE(lipo.chemistry, battery::Chemistry::lipo);
+    QCOMPARE(lipo.series, 4);
+    VERIFY_NEAR(lipo.cell_capacity_ah, 5.2, 1e-12);
+    VERIFY_NEAR(lipo.mass_kg, 0.48, 1e-12);
+    VERIFY_NEAR(*lipo.measured_cell_ohm, 0.008, 1e-12);
+    VERIFY_NEAR(*lipo.rated_current_a, 65.0 * 5.2, 1e-9);
+    QCOMPARE(lipo.current_label, battery::CurrentLabel::pack_c);
+    VERIFY_NEAR(*lipo.price, 39.9, 1e-12);
+    const battery::Pack& ion = english->packs[1];
+    QCOMPARE(ion.chemistry, battery::Chemistry::li_ion);
+    QCOMPARE(ion.series, 6);
+    QCOMPARE(ion.parallel, 1);
+    VERIFY_NEAR(ion.mass_kg, 0.45, 1e-12);
+    QVERIFY(!ion.measured_cell_ohm && !ion.rated_current_a && !ion.price);
+
+    const auto german =
+        packs_from_csv("Akku;Chemie;S;P;Zellenkapazität (Ah);Gewicht (kg);Länge (cm);Widerstand Akku (mOhm)\n"
+                       "B-1;LiHV;3;2;2,6;0,31;10,5;24\n",
+                       "akkus.csv");
+    QVERIFY(german);
+    const battery::Pack& hv = german->packs.front();
+    QCOMPARE(hv.chemistry, battery::Chemistry::lipo_hv);
+    QCOMPARE(hv.parallel, 2);
+    VERIFY_NEAR(hv.mass_kg, 0.31, 1e-12);
+    VERIFY_NEAR(hv.size->length_m, 0.105, 1e-12);
+    // 24 mΩ of three in a row, two side by side: 16 mΩ a cell.
+    VERIFY_NEAR(*hv.measured_cell_ohm, 0.016, 1e-12);
+}
+
+void PackTableTest::capacityIsACellsOrThePacksByMass() {
+    const auto table = [](const char* head, const char* capacity) {
+        return packs_from_csv(std::string("name,chemistry,config,") + head + ",mass_g\nA,li-ion,4S2P," + capacity +
+                                  ",420\n",
+                              "packs.csv");
+    };
+    // 420 g of Li-ion hold some 100 Wh: 7 Ah at 14.4 V.
+    const auto cell = table("capacity mAh", "3500");
+    QVERIFY(cell);
+    VERIFY_NEAR(cell->packs.front().cell_capacity_ah, 3.5, 1e-12);
+    QVERIFY(says(*cell, units::DiagnosticCode::capacity_read_as_cells));
+    const auto pack = table("capacity mAh", "7000");
+    QVERIFY(pack);
+    VERIFY_NEAR(pack->packs.front().cell_capacity_ah, 3.5, 1e-12);
+    QVERIFY(says(*pack, units::DiagnosticCode::capacity_read_as_packs));
+    const auto said = table("pack capacity mAh", "7000");
+    QVERIFY(said);
+    VERIFY_NEAR(said->packs.front().cell_capacity_ah, 3.5, 1e-12);
+    QVERIFY(said->diagnostics.empty());
+}
+
+void PackTableTest::unitsThatNothingNamesAreSaid() {
+    const auto table = packs_from_csv(
+        "name,chemistry,cells,cell capacity,weight\nA,lipo,4,5200,480\nB,lipo,4,1300,155\n", "packs.csv");
+    QVERIFY(table);
+    VERIFY_NEAR(table->packs[1].cell_capacity_ah, 1.3, 1e-12);
+    VERIFY_NEAR(table->packs[1].mass_kg, 0.155, 1e-12);
+    QVERIFY(says(*table, units::DiagnosticCode::unit_assumed));
+    const auto large =
+        packs_from_csv("name,chemistry,cells,cell capacity,weight\nA,lipo,4,5.2,0.48\n", "packs.csv");
+    QVERIFY(large);
+    VERIFY_NEAR(large->packs[0].cell_capacity_ah, 5.2, 1e-12);
+    VERIFY_NEAR(large->packs[0].mass_kg, 0.48, 1e-12);
+}
+
+void PackTableTest::tablesOfPacksAreTold() {
+    QVERIFY(looks_like_pack_table("name,cell_capacity_mah\n"));
+    QVERIFY(looks_like_pack_table("Pack;Chemie;Config;Kapazität;Gewicht\nA;LiPo;4S;5200;480\n"));
+    QVERIFY(!looks_like_pack_table("time,lat,lon,voltage,current,mah\n"));
+    QVERIFY(!looks_like_pack_table("Time,Cells,Capacity (mAh),Weight\n"));
+    QVERIFY(!looks_like_pack_table(""));
 }
 
 void PackTableTest::wrongCellsAreNamed_data() {

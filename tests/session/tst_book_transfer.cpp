@@ -126,7 +126,7 @@ void BookTransferTest::theProgramsOwnTableIsRecognised() {
 
 void BookTransferTest::aTableWithoutItsColumnsIsToldWhichOne() {
     QVERIFY(io::write_text_file(file("shop.csv").toStdString(),
-                                "name,Chemistry,series,capacity,mass_g\nA,Li-ion,4,3000,190\n"));
+                                "name,Chemistry,series,colour,mass_g\nA,Li-ion,4,green,190\n"));
     const auto read = read_book_document(file("shop.csv"));
     QVERIFY(!read);
     QCOMPARE(int(read.error().code), int(units::ErrorCode::value_missing));

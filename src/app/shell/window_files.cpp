@@ -559,11 +559,15 @@ void MainWindow::exportBook(const QString& folder) {
 }
 
 void MainWindow::bringIn(const QString& path) {
-    auto entries = session::read_book_document(path);
+    std::vector<units::Diagnostic> said;
+    auto entries = session::read_book_document(path, &said);
     if (!entries) {
         say(entries.error());
         return;
     }
+    QStringList lines;
+    for (const units::Diagnostic& each : said) lines << wording::message(each, Look::instance().quantities());
+    if (!lines.isEmpty()) messages_->showNote(lines.join(QLatin1Char('\n')));
     const QFileInfo file(path);
     const QString folder = file.isDir() ? path : file.absolutePath();
     importer_.bringIn(std::move(*entries), folder, file.fileName());

@@ -62,6 +62,8 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::current_bridged: return "current-bridged";
     case DiagnosticCode::current_bridged_by_counter: return "current-bridged-by-counter";
     case DiagnosticCode::current_turned: return "current-turned";
+    case DiagnosticCode::capacity_read_as_cells: return "capacity-read-as-cells";
+    case DiagnosticCode::capacity_read_as_packs: return "capacity-read-as-packs";
     case DiagnosticCode::newest_first: return "newest-first";
     case DiagnosticCode::charge_unknown: return "charge-unknown";
     case DiagnosticCode::distance_from_speed: return "distance-from-speed";

@@ -67,6 +67,8 @@ enum class DiagnosticCode {
     clock_was_set,
     current_turned,
     newest_first,
+    capacity_read_as_cells,
+    capacity_read_as_packs,
     charge_unknown,
     charge_from_power,
     volts_bridged,
