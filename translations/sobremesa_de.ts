@@ -3435,6 +3435,10 @@
         <source>“%1” does not say whether it is a cell&apos;s capacity or the whole pack&apos;s. By the packs&apos; mass it was read as the pack&apos;s.</source>
         <translation>„%1“ sagt nicht, ob es die Kapazität einer Zelle oder des ganzen Akkus ist. Nach der Masse der Akkus wurde es als die des Akkus gelesen.</translation>
     </message>
+    <message>
+        <source>“%1” is not in the logbook, which has none yet. Enter it there first, or leave the column out.</source>
+        <translation>„%1“ steht nicht im Logbuch, das noch keines hat. Trage es dort zuerst ein oder lass die Spalte weg.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

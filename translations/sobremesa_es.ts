@@ -3435,6 +3435,10 @@
         <source>“%1” does not say whether it is a cell&apos;s capacity or the whole pack&apos;s. By the packs&apos; mass it was read as the pack&apos;s.</source>
         <translation>«%1» no dice si es la capacidad de una celda o de toda la batería. Por la masa de las baterías se ha leído como la de la batería.</translation>
     </message>
+    <message>
+        <source>“%1” is not in the logbook, which has none yet. Enter it there first, or leave the column out.</source>
+        <translation>«%1» no está en el libro de vuelos, que aún no tiene ninguno. Añádelo allí primero o deja la columna fuera.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

@@ -161,6 +161,7 @@ units::Result<session::Id> by_name(const RecordList& record_list, const std::str
         if (io::lower(here) == io::lower(name)) return id;
         all += (all.empty() ? "" : ", ") + here;
     }
+    if (all.empty()) return units::failure(units::ErrorCode::not_in_book, where, {{"word", name}});
     return units::failure(units::ErrorCode::word_unknown, where, {{"word", name}, {"allowed", all}});
 }
 
@@ -226,8 +227,10 @@ int add_by_hand(session::Workspace& workspace, const BookOptions& options, std::
     if (!flown) return unusable(flown.error(), err);
     const auto text = io::read_text_file(options.by_hand);
     if (!text) return unusable(text.error(), err);
-    auto flights = io::flights_by_hand(*text, options.by_hand);
+    std::vector<units::Diagnostic> said;
+    auto flights = io::flights_by_hand(*text, options.by_hand, &said);
     if (!flights) return unusable(flights.error(), err);
+    say(said, err);
     std::vector<book::KeptFlight> flights_made;
     for (const io::HandFlight& hand : *flights) {
         std::optional<session::Id> aircraft;

@@ -96,9 +96,10 @@ std::optional<std::size_t> grouping_of(std::string_view number) {
 } // namespace
 
 char NumberSigns::grouped_by(bool points, bool commas) const {
-    if (plain_thousands > 0) return 0;
+    // Where the file's decimal sign is known the other one stands between thousands, though not in every cell.
     if (grouped[0] > 0 && points && decimal_commas == 0) return ',';
     if (grouped[1] > 0 && commas && decimal_points == 0) return '.';
+    if (plain_thousands > 0) return 0;
     if (grouped[2] > 0) return ' ';
     return grouped[3] > 0 ? '\'' : '\0';
 }
@@ -124,6 +125,21 @@ NumberSigns number_signs(const ColumnCells& cells) {
             ++signs.plain_thousands;
     }
     return signs;
+}
+
+std::vector<char> grouping_of_columns(const std::vector<ColumnCells>& columns) {
+    std::vector<NumberSigns> signs;
+    signs.reserve(columns.size());
+    for (const ColumnCells& cells : columns) signs.push_back(number_signs(cells));
+    const auto decimals_by = [&](char sign) {
+        return std::any_of(signs.begin(), signs.end(), [&](const NumberSigns& s) { return s.decimals(sign) > 0; });
+    };
+    const bool points = decimals_by('.');
+    const bool commas = decimals_by(',');
+    std::vector<char> result;
+    result.reserve(columns.size());
+    for (const NumberSigns& s : signs) result.push_back(s.grouped_by(points && !commas, commas && !points));
+    return result;
 }
 
 double ColumnShape::median() const {

@@ -65,4 +65,8 @@ struct NumberSigns {
 };
 NumberSigns number_signs(const ColumnCells& cells);
 
+/// Of each column of a table the sign between thousands, 0 where there is none: "1,234" where the table's decimal
+/// sign is a point, "1.234" where it is a comma.
+std::vector<char> grouping_of_columns(const std::vector<ColumnCells>& columns);
+
 } // namespace sobremesa::io

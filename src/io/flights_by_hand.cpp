@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "core/units/constants.hpp"
+#include "io/column_shape.hpp"
 #include "io/csv_layout.hpp"
 #include "io/csv_table.hpp"
 #include "io/header_cell.hpp"
@@ -18,14 +19,21 @@ using units::ErrorCode;
 
 HandField field_of(const HeaderCell& header) {
     const auto has = [&](std::initializer_list<std::string_view> any) { return header.has_any(any); };
-    const bool highest = has({"highest", "max", "maximum", "peak", "top", "fastest"});
-    if (has({"note", "notes", "remark", "remarks", "comment"})) return HandField::note;
-    if (has({"recharged", "recharge", "charged", "charger"})) return HandField::recharged;
-    if (has({"aircraft", "craft", "model", "plane"})) return HandField::aircraft;
+    const bool highest = has({"highest", "max", "maximum", "peak", "top", "fastest", "höchste", "höchster", "máx",
+                              "máxima", "maximal", "maximale"});
+    if (has({"note", "notes", "remark", "remarks", "comment", "notiz", "notizen", "bemerkung", "nota", "notas",
+             "comentario", "remarque"}))
+        return HandField::note;
+    if (has({"recharged", "recharge", "charged", "charger", "nachgeladen", "geladen", "recargado", "recarga",
+             "rechargé"}))
+        return HandField::recharged;
+    if (has({"aircraft", "craft", "model", "plane", "flugzeug", "modell", "avión", "avion", "aeronave", "modelo",
+             "aéronef", "modèle"}))
+        return HandField::aircraft;
     if (has({"wind"})) return HandField::wind;
-    if (has({"resting", "rested", "rest"}))
+    if (has({"resting", "rested", "rest", "ruhespannung", "ruhe", "reposo", "repos"}))
         return header.measures(Dimension::time) ? HandField::rest : HandField::resting_volts;
-    if (has({"lowest", "min", "minimum"}) &&
+    if (has({"lowest", "min", "minimum", "niedrigste", "mín", "mínima", "minimale"}) &&
         (has({"voltage", "volts", "volt", "v"}) || header.measures(Dimension::voltage)))
         return HandField::lowest_volts;
     if (has({"date", "day"})) return HandField::date;
@@ -39,7 +47,7 @@ HandField field_of(const HeaderCell& header) {
         return HandField::duration;
     if (has({"clock", "time", "start", "begun"})) return HandField::clock;
     if (has({"pack", "battery"})) return HandField::pack;
-    if (has({"flight", "name"})) return HandField::name;
+    if (has({"flight", "name", "flug", "vuelo", "vol"})) return HandField::name;
     return HandField::unknown;
 }
 
@@ -60,6 +68,19 @@ Measured measured(HandField field) {
     case HandField::highest_speed: return {Dimension::speed, units::mps_per_kmh};
     case HandField::wind: return {Dimension::speed, 1.0};
     default: return {Dimension::voltage, 1.0};
+    }
+}
+
+bool is_number_field(HandField field) {
+    switch (field) {
+    case HandField::unknown:
+    case HandField::date:
+    case HandField::clock:
+    case HandField::name:
+    case HandField::aircraft:
+    case HandField::pack:
+    case HandField::note: return false;
+    default: return true;
     }
 }
 
@@ -120,7 +141,9 @@ units::Result<bool> take_words(const HandCell& cell, DateOrder dates, const unit
     case HandField::name: flight.kept.name = as_utf8(cell.text); return true;
     case HandField::aircraft: flight.aircraft = as_utf8(cell.text); return true;
     case HandField::pack: flight.pack = as_utf8(cell.text); return true;
-    case HandField::note: flight.kept.note = as_utf8(cell.text); return true;
+    case HandField::note:
+        flight.kept.note += (flight.kept.note.empty() ? "" : "; ") + as_utf8(cell.text);
+        return true;
     case HandField::date:
         // Where a table has dates in several orders, each is what it can be.
         for (const DateOrder order : {dates, DateOrder::day_first, DateOrder::year_first, DateOrder::month_first}) {
@@ -174,6 +197,12 @@ units::Result<HandFlight> hand_flight(const std::vector<HandCell>& cells, DateOr
         if (!words) return tl::unexpected(words.error());
         if (*words) continue;
         const auto value = number(cell, place);
+        // A wind as felt may be a word: it is kept with the note.
+        if (!value && cell.field == HandField::wind && cell.text.find_first_of("0123456789") == std::string::npos) {
+            std::string& note = flight.kept.note;
+            note += (note.empty() ? "" : "; ") + as_utf8(cell.column) + ": " + as_utf8(cell.text);
+            continue;
+        }
         if (!value) return tl::unexpected(value.error());
         put(cell.field, *value, flight);
     }
@@ -186,6 +215,26 @@ units::Result<HandFlight> hand_flight(const std::vector<HandCell>& cells, DateOr
     }
     return flight;
 }
+
+namespace {
+
+/// "1.950" of a table with decimal commas is nearly two thousand.
+void take_grouping_out(HandTable& table) {
+    std::vector<ColumnCells> columns(table.fields.size());
+    for (const HandTable::Row& row : table.rows) {
+        for (std::size_t c = 0; c < columns.size(); ++c)
+            columns[c].push_back(c < row.cells.size() ? std::string_view(row.cells[c]) : std::string_view());
+    }
+    const std::vector<char> signs = grouping_of_columns(columns);
+    for (HandTable::Row& row : table.rows) {
+        for (std::size_t c = 0; c < std::min(columns.size(), row.cells.size()); ++c) {
+            if (signs[c] != 0 && is_number_field(table.fields[c]))
+                row.cells[c] = without_grouping(row.cells[c], signs[c]);
+        }
+    }
+}
+
+} // namespace
 
 HandTable hand_table(const std::string& text) {
     HandTable table;
@@ -214,6 +263,7 @@ HandTable hand_table(const std::string& text) {
                                        [](const std::string& cell) { return trimmed(cell).empty(); });
         if (!empty) table.rows.push_back({rows[i].cells, rows[i].line});
     }
+    take_grouping_out(table);
     return table;
 }
 
@@ -240,8 +290,15 @@ DateOrder hand_date_order(const std::vector<std::string>& dates, bool* doubtful)
     return DateOrder::year_first;
 }
 
-units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, const std::string& from) {
+units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, const std::string& from,
+                                                       std::vector<units::Diagnostic>* said) {
     const HandTable table = hand_table(text);
+    for (std::size_t c = 0; said && c < table.fields.size(); ++c) {
+        if (table.fields[c] == HandField::unknown && !table.heads[c].empty())
+            said->push_back({units::DiagnosticCode::column_not_understood,
+                             units::Severity::note,
+                             {{"column", as_utf8(table.heads[c])}}});
+    }
     units::Where row;
     row.file = from;
     row.line = 1;

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/book/kept.hpp"
+#include "core/units/diagnostic.hpp"
 #include "core/units/error.hpp"
 #include "io/cell_forms.hpp"
 
@@ -85,7 +86,9 @@ double hand_scale(HandField field);
 /// Reads flights that left no log from a table with names of columns in any order and case, units in brackets.
 /// Columns: date, time or clock, flight or name, aircraft, pack, duration, used, highest current, distance,
 /// farthest, highest speed, lowest volts, resting volts, rest, recharged, wind, note.
+/// @param said  gets the columns that were not understood
 /// @error `file_empty`; `no_header` where fewer than two columns are known; those of `hand_flight`, naming the line
-units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, const std::string& from);
+units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, const std::string& from,
+                                                       std::vector<units::Diagnostic>* said = nullptr);
 
 } // namespace sobremesa::io

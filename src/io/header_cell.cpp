@@ -120,6 +120,8 @@ HeaderCell take_apart(std::string_view header) {
             word.clear();
         }
     }
+    // "C" is coulombs beside a charge; beside anything else it is degrees.
+    if (!result.unit && result.has("charge") && result.words.back() == "c") result.unit = unit_from_word("coulomb");
     return result;
 }
 

@@ -139,16 +139,12 @@ private:
 
     /// Thousands marked by a sign: "1,234" where the file's decimal sign is a point, "1.234" where it is a comma.
     void take_grouping_out() {
-        std::vector<NumberSigns> signs;
-        for (const ColumnAtHand& c : columns_) signs.push_back(number_signs(c.cells));
-        const auto decimals_by = [&](char sign) {
-            return std::any_of(signs.begin(), signs.end(),
-                               [&](const NumberSigns& s) { return s.decimals(sign) > 0; });
-        };
-        const bool points = decimals_by('.');
-        const bool commas = decimals_by(',');
+        std::vector<ColumnCells> cells;
+        cells.reserve(columns_.size());
+        for (const ColumnAtHand& c : columns_) cells.push_back(c.cells);
+        const std::vector<char> signs = grouping_of_columns(cells);
         for (std::size_t i = 0; i < columns_.size(); ++i) {
-            const char sign = signs[i].grouped_by(points && !commas, commas && !points);
+            const char sign = signs[i];
             if (sign == 0) continue;
             ColumnAtHand& c = columns_[i];
             c.column.grouping = sign;

@@ -9,6 +9,7 @@
 #include "core/units/constants.hpp"
 #include "core/units/same_word.hpp"
 #include "io/cell_forms.hpp"
+#include "io/column_shape.hpp"
 #include "io/csv_table.hpp"
 #include "io/header_cell.hpp"
 #include "io/pack_words.hpp"
@@ -217,6 +218,7 @@ public:
 
     units::Result<PackTable> run() {
         if (rows_.empty()) return units::failure(ErrorCode::no_header, {file_, 1, {}, {}});
+        take_grouping_out();
         for (std::size_t c = 0; c < rows_.front().cells.size(); ++c) understand(c);
         for (const Column& column : columns()) {
             if (column.needed && !is_given(column))
@@ -247,6 +249,21 @@ private:
         double scale = 1.0;
         const char* name() const { return own ? own->name : pack_column_word(pilots->column); }
     };
+
+    /// "5.200" of a table with decimal commas is five thousand two hundred.
+    void take_grouping_out() {
+        std::vector<ColumnCells> cells(rows_.front().cells.size());
+        for (std::size_t i = 1; i < rows_.size(); ++i) {
+            for (std::size_t c = 0; c < std::min(cells.size(), rows_[i].cells.size()); ++c)
+                cells[c].push_back(rows_[i].cells[c]);
+        }
+        const std::vector<char> signs = grouping_of_columns(cells);
+        for (std::size_t i = 1; i < rows_.size(); ++i) {
+            for (std::size_t c = 0; c < std::min(signs.size(), rows_[i].cells.size()); ++c) {
+                if (signs[c] != 0) rows_[i].cells[c] = without_grouping(rows_[i].cells[c], signs[c]);
+            }
+        }
+    }
 
     void understand(std::size_t c) {
         const std::string cell(trimmed(rows_.front().cells[c]));

@@ -254,6 +254,11 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
     {ErrorCode::value_missing,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "A value is missing that cannot be derived. Add it.%1"),
      {{{Format::key_meant, "meant"}}}},
+    {ErrorCode::not_in_book,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "“%1” is not in the logbook, which has none yet. Enter it there first, or leave "
+                       "the column out."),
+     {{{Format::text, "word"}}}},
     {ErrorCode::wind_not_shown,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "This flight does not show level flight in a known wind, on which the "

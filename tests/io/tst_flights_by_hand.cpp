@@ -17,6 +17,7 @@ class FlightsByHandTest : public QObject {
 private slots:
     void aNotebook();
     void unitsOfTheHeaderHold();
+    void aNotebookInGerman();
     void whatIsWrongSaysWhere_data();
     void whatIsWrongSaysWhere();
     void figuresHaveWideErrors();
@@ -53,6 +54,26 @@ void FlightsByHandTest::unitsOfTheHeaderHold() {
     VERIFY_NEAR(*hand.highest_speed_mps, 20.0, 1e-9);
     VERIFY_NEAR(*hand.wind_mps, 5.0, 1e-9);
     QCOMPARE(QString::fromStdString((*flights)[0].aircraft), QStringLiteral("Alcaraván"));
+}
+
+void FlightsByHandTest::aNotebookInGerman() {
+    std::vector<units::Diagnostic> said;
+    const auto flights = io::flights_by_hand(
+        "Datum;Flugzeug;Akku;Flugzeit (min);Verbrauch (mAh);Strecke (km);Max. Strom (A);Wind;Farbe;Notiz\n"
+        "12.04.2026;Falke;A-1;21:30;950;17,2;9,8;leicht;rot;schön\n19.04.2026;Falke;A-1;19,5;1.950;15,1;;2 "
+        "m/s;rot;\n",
+        "heft.csv", &said);
+    QVERIFY(flights);
+    const io::HandFlight& first = flights->at(0);
+    QCOMPARE(QString::fromStdString(first.aircraft), QStringLiteral("Falke"));
+    QCOMPARE(QString::fromStdString(first.pack), QStringLiteral("A-1"));
+    QCOMPARE(QString::fromStdString(first.kept.note), QStringLiteral("Wind: leicht; schön"));
+    VERIFY_NEAR(*first.kept.by_hand->charge_ah, 0.95, 1e-12);
+    const book::HandFigures& second = *flights->at(1).kept.by_hand;
+    VERIFY_NEAR(*second.charge_ah, 1.95, 1e-12);
+    VERIFY_NEAR(*second.duration_s, 19.5 * 60.0, 1e-9);
+    VERIFY_NEAR(*second.wind_mps, 2.0, 1e-12);
+    QCOMPARE(said.size(), std::size_t(1)); // Farbe
 }
 
 void FlightsByHandTest::whatIsWrongSaysWhere_data() {

@@ -44,6 +44,7 @@ enum class ErrorCode {
     position_impossible,
     wind_too_strong,
     wind_not_shown,
+    not_in_book,
     // about rasters and routes
     raster_unreadable,
     raster_elsewhere,
