@@ -61,7 +61,8 @@ void FlightsByHandTest::aNotebookInGerman() {
     const auto flights = io::flights_by_hand(
         "Datum;Flugzeug;Akku;Flugzeit (min);Verbrauch (mAh);Strecke (km);Max. Strom (A);Wind;Farbe;Notiz\n"
         "12.04.2026;Falke;A-1;21:30;950;17,2;9,8;leicht;rot;schön\n19.04.2026;Falke;A-1;19,5;1.950;15,1;;2 "
-        "m/s;rot;\n",
+        "m/s;rot;\n"
+        "26.04.2026;Falke;A-1;22;2150;16,0;;;;\n",
         "heft.csv", &said);
     QVERIFY(flights);
     const io::HandFlight& first = flights->at(0);

@@ -178,6 +178,12 @@ std::vector<Way> delimited_ways() {
                         ";" + with_thousands(s.mah, ".");
              });
          }},
+        {"a charge in coulombs",
+         [](const auto& rows) {
+             return lines("time,lat,lon,volts,charge_C\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + place(s) + "," + number(s.volts, 3) + "," + number(3.6 * s.mah, 1);
+             });
+         }},
         {"newest rows first",
          [](auto rows) {
              std::reverse(rows.begin(), rows.end());
