@@ -6,8 +6,8 @@
 
 namespace sobremesa::tests {
 
-/// How long a test waits for what must come. Long: a busy machine makes minutes of seconds, sanitizers on it a quarter
-/// of an hour, and only a test that fails waits to its end.
+/// How long a test waits for what must come. Long: a busy machine makes minutes of seconds, sanitizers on it a
+/// quarter of an hour, and only a test that fails waits to its end.
 inline constexpr int patience_ms = sanitized ? 900000 : 120000;
 
 /// Whether the condition holds within patience_ms, the event loop running meanwhile.
