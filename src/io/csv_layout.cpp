@@ -54,12 +54,16 @@ struct Cut {
 
 Cut judge(char delimiter, const std::vector<std::string_view>& rows) {
     std::map<std::size_t, std::size_t> counts;
+    /// Of them those that ended with a delimiter.
+    std::map<std::size_t, std::size_t> open_ended;
     Cells cells;
     double values = 0.0;
     for (const auto& row : rows) {
         split_cells(row, delimiter, cells);
-        if (cells.size() > 1 && cells.back().empty()) cells.pop_back();
+        const bool open_end = cells.size() > 1 && cells.back().empty();
+        if (open_end) cells.pop_back();
         ++counts[cells.size()];
+        if (open_end) ++open_ended[cells.size()];
         double here = 0.0;
         // A cell in which another delimiter is left was cut in the wrong place.
         for (const auto cell : cells) {
@@ -79,6 +83,13 @@ Cut judge(char delimiter, const std::vector<std::string_view>& rows) {
         cut.columns = columns;
     }
     if (cut.columns < 2) return cut;
+    // Rows whose last cell is empty beside rows that fill it: the delimiter at their end is none that trails.
+    const auto longer = counts.find(cut.columns + 1);
+    if (longer != counts.end() && 10 * longer->second >= rows.size() &&
+        10 * open_ended[cut.columns] >= 9 * counts[cut.columns]) {
+        most += longer->second;
+        ++cut.columns;
+    }
     cut.score = values / double(rows.size()) * double(most) / double(rows.size());
     return cut;
 }

@@ -104,6 +104,50 @@ bool is_newest_first(const std::vector<double>& time) {
     return back >= least_rows && back > 20 * forward;
 }
 
+bool is_direction(Channel channel) {
+    return channel == Channel::course_deg || channel == Channel::heading_deg || channel == Channel::wind_from_deg;
+}
+
+/// Readings of one kind that come in rows of their own, between those of others: each row gets what lies between
+/// its neighbours, no more than three seconds apart. A channel that drops out now and then is left as it is.
+void fill_between(FlightLog& log, Channel channel) {
+    auto& values = log[channel];
+    const auto& time = log[Channel::time_s];
+    if (channel == Channel::time_s || values.empty()) return;
+    const auto next_known = [&](std::size_t from) {
+        while (from < values.size() && !std::isfinite(values[from])) ++from;
+        return from;
+    };
+    constexpr double longest_s = 3.0;
+    constexpr std::size_t fewest = 5;
+    std::size_t known = 0;
+    for (const double value : values) known += std::isfinite(value) ? 1 : 0;
+    if (known < fewest || 10 * known > 8 * values.size()) return;
+    // Most readings stand alone, with rows of others on both sides, and near each other.
+    std::size_t alone = 0;
+    for (std::size_t from = next_known(0), to = next_known(from + 1); to < values.size();
+         from = to, to = next_known(to + 1))
+        alone += to > from + 1 && time[to] - time[from] <= longest_s ? 1 : 0;
+    if (2 * alone < known) return;
+    for (std::size_t from = next_known(0), to = next_known(from + 1); to < values.size();
+         from = to, to = next_known(to + 1)) {
+        const double apart_s = time[to] - time[from];
+        if (!(apart_s > 0.0) || apart_s > longest_s) continue;
+        const double step = is_direction(channel) || channel == Channel::longitude_deg
+                                ? std::remainder(values[to] - values[from], 360.0)
+                                : values[to] - values[from];
+        for (std::size_t i = from + 1; i < to; ++i) {
+            const double share = (time[i] - time[from]) / apart_s;
+            if (!(share >= 0.0 && share <= 1.0)) continue;
+            const double between = values[from] + share * step;
+            if (is_direction(channel))
+                values[i] = between - 360.0 * std::floor(between / 360.0);
+            else
+                values[i] = channel == Channel::longitude_deg ? std::remainder(between, 360.0) : between;
+        }
+    }
+}
+
 /// What is left turns into what was used: less than at the first row.
 void count_from_first(std::vector<double>& counter) {
     const auto first = std::find_if(counter.begin(), counter.end(), [](double v) { return std::isfinite(v); });
@@ -138,6 +182,8 @@ units::Result<std::shared_ptr<const FlightLog>> finished_log(FlightLog log, cons
         if (head.has_date || start_s >= (own ? a_year_s : least_epoch_s)) log.start_clock_s = start_s;
         for (double& t : time) t -= start_s;
     }
+    for (std::size_t channel = 0; channel < telemetry::channel_count; ++channel)
+        fill_between(log, Channel(channel));
     if (head.local_metres) place_local_metres(log, head);
     for (const LogColumn& column : head.columns) {
         if (column.kind != LogColumn::Kind::ignored && column.channel == Channel::charge_ah && column.scale < 0.0)

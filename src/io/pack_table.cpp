@@ -203,7 +203,7 @@ struct PilotsRow {
     void put_into(Pack& pack, bool of_cells) const {
         if (pack_capacity_ah)
             pack.cell_capacity_ah = *pack_capacity_ah / (of_cells ? 1 : std::max(pack.parallel, 1));
-        if (pack_ohm) pack.measured_cell_ohm = *pack_ohm * std::max(pack.parallel, 1) / std::max(pack.series, 1);
+        if (pack_ohm) pack.cell_resistance_ohm = *pack_ohm * std::max(pack.parallel, 1) / std::max(pack.series, 1);
         if (c_rating) {
             pack.rated_current_a = *c_rating * pack.cell_capacity_ah * std::max(pack.parallel, 1);
             pack.current_label = battery::CurrentLabel::pack_c;
@@ -408,7 +408,7 @@ private:
         case PackColumn::capacity: row.pack_capacity_ah = value; break;
         case PackColumn::cell_capacity: pack.cell_capacity_ah = value; break;
         case PackColumn::mass: pack.mass_kg = value; break;
-        case PackColumn::cell_resistance: pack.measured_cell_ohm = value; break;
+        case PackColumn::cell_resistance: pack.cell_resistance_ohm = value; break;
         case PackColumn::pack_resistance: row.pack_ohm = value; break;
         case PackColumn::price: pack.price = value; break;
         case PackColumn::c_rating: row.c_rating = value; break;

@@ -146,7 +146,7 @@ const char* pack_column_word(PackColumn column) {
     case PackColumn::cell_capacity: return "cell_capacity_mah";
     case PackColumn::mass: return "mass_g";
     case PackColumn::cell_resistance:
-    case PackColumn::pack_resistance: return "measured_cell_mohm";
+    case PackColumn::pack_resistance: return "cell_resistance_mohm";
     case PackColumn::price: return "price";
     case PackColumn::c_rating:
     case PackColumn::rated_current: return "rated_current_a";

@@ -380,6 +380,7 @@ private slots:
     void eachIsTheSameFlight_data();
     void eachIsTheSameFlight();
     void aChargedPackIsNotTurnedRound();
+    void rowsOfOneKindAreFilledFromTheirNeighbours();
     void rowsAreNoCounter();
     void anAttitudeIsNoPlace();
     void unitsWithAFactorAreSaidAndTaken();
@@ -441,6 +442,40 @@ void ForeignLogsTest::aChargedPackIsNotTurnedRound() {
     QVERIFY(current_of(lines(plain_head, rows, line(0.002, ""))) < 0.0);
     QVERIFY(current_of(lines("time,lat,lon,volts,amps,array current (A)\n", rows, line(-0.001, ",9.5"))) < 0.0);
     QVERIFY(current_of(lines(plain_head, rows, line(-0.001, ""))) > 0.0);
+}
+
+/// Places and volts in rows of their own, half a second apart: every row gets both. A channel that is missing for
+/// long in one piece stays missing.
+void ForeignLogsTest::rowsOfOneKindAreFilledFromTheirNeighbours() {
+    Truth truth;
+    const auto rows = made_flight(truth);
+    int row = 0;
+    const auto log = io::read_log(
+        file("own.csv", lines("time,lat,lon,volts,heading\n", rows, [&row](const Sample& s) {
+                 const bool places = row++ % 2 == 0;
+                 const double heading = std::fmod(359.0 + 2.0 * row, 360.0);
+                 return number(s.t, 1) + "," +
+                        (places ? place(s) + ",," + number(heading, 1) : ",," + number(s.volts, 3) + ",");
+             })));
+    QVERIFY(log);
+    const auto& volts = (**log)[Channel::voltage_v];
+    const auto& heading = (**log)[Channel::heading_deg];
+    for (std::size_t i = 1; i + 1 < rows.size(); ++i) {
+        QVERIFY(std::isfinite(volts[i]) && std::isfinite((**log)[Channel::latitude_deg][i]));
+        VERIFY_NEAR(volts[i], rows[i].volts, 0.02);
+        QVERIFY(heading[i] >= 0.0 && heading[i] < 360.0);
+    }
+    // Between 359° and 3° lies 1°, not 181°.
+    VERIFY_NEAR(std::remainder(heading[1] - heading[0] - 2.0, 360.0), 0.0, 1e-6);
+
+    row = 0;
+    const auto gap = io::read_log(file("gap.csv", lines("time,lat,lon,volts\n", rows, [&row](const Sample& s) {
+                                           const bool missing = ++row > 300 && row < 800;
+                                           return number(s.t, 1) + "," + place(s) + "," +
+                                                  (missing ? QByteArray() : number(s.volts, 3));
+                                       })));
+    QVERIFY(gap);
+    QVERIFY(!std::isfinite((**gap)[Channel::voltage_v][500]));
 }
 
 void ForeignLogsTest::rowsAreNoCounter() {

@@ -114,7 +114,7 @@ void PackTableTest::pilotsOwnTablesAreRead() {
     QCOMPARE(lipo.series, 4);
     VERIFY_NEAR(lipo.cell_capacity_ah, 5.2, 1e-12);
     VERIFY_NEAR(lipo.mass_kg, 0.48, 1e-12);
-    VERIFY_NEAR(*lipo.measured_cell_ohm, 0.008, 1e-12);
+    VERIFY_NEAR(*lipo.cell_resistance_ohm, 0.008, 1e-12);
     VERIFY_NEAR(*lipo.rated_current_a, 65.0 * 5.2, 1e-9);
     QCOMPARE(lipo.current_label, battery::CurrentLabel::pack_c);
     VERIFY_NEAR(*lipo.price, 39.9, 1e-12);
@@ -123,7 +123,7 @@ void PackTableTest::pilotsOwnTablesAreRead() {
     QCOMPARE(ion.series, 6);
     QCOMPARE(ion.parallel, 1);
     VERIFY_NEAR(ion.mass_kg, 0.45, 1e-12);
-    QVERIFY(!ion.measured_cell_ohm && !ion.rated_current_a && !ion.price);
+    QVERIFY(!ion.cell_resistance_ohm && !ion.rated_current_a && !ion.price);
 
     const auto german =
         packs_from_csv("Akku;Chemie;S;P;Zellenkapazität (Ah);Gewicht (kg);Länge (cm);Widerstand Akku (mOhm)\n"
@@ -136,7 +136,7 @@ void PackTableTest::pilotsOwnTablesAreRead() {
     VERIFY_NEAR(hv.mass_kg, 0.31, 1e-12);
     VERIFY_NEAR(hv.size->length_m, 0.105, 1e-12);
     // 24 mΩ of three in a row, two side by side: 16 mΩ a cell.
-    VERIFY_NEAR(*hv.measured_cell_ohm, 0.016, 1e-12);
+    VERIFY_NEAR(*hv.cell_resistance_ohm, 0.016, 1e-12);
 }
 
 void PackTableTest::capacityIsACellsOrThePacksByMass() {

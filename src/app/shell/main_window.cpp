@@ -322,9 +322,11 @@ void MainWindow::connectTransfers() {
     connect(&importer_, &session::LogbookImporter::progressed, this, progress(tr("Importing the logs")));
     connect(&importer_, &session::LogbookImporter::refused, this, &MainWindow::refuse);
     connect(&importer_, &session::LogbookImporter::finished, this, [this](int added, int known) {
-        messages_->showNote(known == 0
-                                ? tr("%n entry(ies) imported.", nullptr, added)
-                                : tr("%n entry(ies) imported; already there: %1.", nullptr, added).arg(known));
+        import_said_.prepend(known == 0
+                                 ? tr("%n entry(ies) imported.", nullptr, added)
+                                 : tr("%n entry(ies) imported; already there: %1.", nullptr, added).arg(known));
+        messages_->showNote(import_said_.join(QLatin1Char('\n')));
+        import_said_.clear();
         // Flights that came without figures are read from their logs.
         readUnread();
     });

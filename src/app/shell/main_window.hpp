@@ -180,6 +180,8 @@ private:
     session::Workspace workspace_;
     session::FlightSession flight_session_;
     session::LogbookImporter importer_;
+    /// What was assumed of the table that is being imported: said together with how many came.
+    QStringList import_said_;
     session::FlightReader reader_;
 
     PlaceRail* rail_;

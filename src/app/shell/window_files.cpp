@@ -565,9 +565,9 @@ void MainWindow::bringIn(const QString& path) {
         say(entries.error());
         return;
     }
-    QStringList lines;
-    for (const units::Diagnostic& each : said) lines << wording::message(each, Look::instance().quantities());
-    if (!lines.isEmpty()) messages_->showNote(lines.join(QLatin1Char('\n')));
+    import_said_.clear();
+    for (const units::Diagnostic& each : said)
+        import_said_ << wording::message(each, Look::instance().quantities());
     const QFileInfo file(path);
     const QString folder = file.isDir() ? path : file.absolutePath();
     importer_.bringIn(std::move(*entries), folder, file.fileName());
