@@ -101,6 +101,35 @@ TableOfLog lines_as_table(std::string_view text) {
     return result;
 }
 
+/// A document that was cut, up to its last whole object, with what is open closed: as any other log it is read to
+/// the cut.
+std::string closed_behind_last_object(std::string_view text) {
+    std::string open;
+    std::string open_there;
+    std::size_t end = 0;
+    bool in_text = false;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (in_text) {
+            if (c == '\\') ++i;
+            in_text = c != '"';
+        } else if (c == '"') {
+            in_text = true;
+        } else if (c == '{' || c == '[') {
+            open += c == '{' ? '}' : ']';
+        } else if (c == '}' || c == ']') {
+            if (open.empty() || open.back() != c) break;
+            open.pop_back();
+            // An object in a list; one in another object may be half a reading.
+            if (c == '}' && !open.empty() && open.back() == ']') {
+                end = i + 1;
+                open_there = open;
+            }
+        }
+    }
+    return std::string(text.substr(0, end)) + std::string(open_there.rbegin(), open_there.rend());
+}
+
 std::string_view first_line(std::string_view text) {
     std::string_view first;
     each_line(text, [&](std::string_view line) {
@@ -126,7 +155,11 @@ TableOfLog json_as_table(std::string_view text) {
     if (first.starts_with('{') && first.ends_with('}') && first.size() < trimmed(text).size())
         return lines_as_table(text);
     TableOfLog result;
-    const Json document = Json::parse(text, nullptr, false);
+    Json document = Json::parse(text, nullptr, false);
+    if (document.is_discarded()) {
+        document = Json::parse(closed_behind_last_object(text), nullptr, false);
+        if (!document.is_discarded()) result = {{}, 1, std::count(text.begin(), text.end(), '\n') + 1};
+    }
     const Json* longest = nullptr;
     TableOfNames table;
     find_longest(document, 0, longest);

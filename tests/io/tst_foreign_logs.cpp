@@ -385,6 +385,7 @@ private slots:
     void anAttitudeIsNoPlace();
     void unitsWithAFactorAreSaidAndTaken();
     void commasAreDecimalsWhereNothingSaysOtherwise();
+    void aDocumentIsReadToTheCut();
     void whatIsNoLogIsRefused();
 
 private:
@@ -533,6 +534,20 @@ void ForeignLogsTest::commasAreDecimalsWhereNothingSaysOtherwise() {
     VERIFY_NEAR((**log)[Channel::voltage_v].at(1), 16.719, 1e-9);
     VERIFY_NEAR((**log)[Channel::current_a].at(2), 5.31, 1e-9);
     VERIFY_NEAR((**log)[Channel::time_s].back(), 2.5, 1e-9);
+}
+
+void ForeignLogsTest::aDocumentIsReadToTheCut() {
+    QByteArray text("{\"craft\": \"a } [ \\\" b\", \"rows\": [");
+    for (int i = 0; i < 9; ++i)
+        text += "{\"t\": " + QByteArray::number(i) + ", \"bat\": {\"volts\": 16.2, \"amps\": 5.1}},\n";
+    for (const char* torn : {"{\"t\": 9, \"bat\": {\"volts\": 16.2}", "{\"t\": 9, \"bat\": {\"vol", "{", ""}) {
+        const auto log = io::read_log(file("torn.json", text + torn));
+        QVERIFY2(log, torn);
+        QCOMPARE((*log)->rows(), std::size_t(9));
+        const auto& said = (*log)->diagnostics;
+        QVERIFY(std::any_of(said.begin(), said.end(),
+                            [](const auto& d) { return d.code == DiagnosticCode::records_unreadable; }));
+    }
 }
 
 void ForeignLogsTest::whatIsNoLogIsRefused() {
