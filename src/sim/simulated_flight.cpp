@@ -97,8 +97,10 @@ public:
         double latitude = 0.0;
         double longitude = 0.0;
         double ignored = 0.0;
-        plane_.Reverse(s.east_m + draws_.normal(sensors.position_sd_m),
-                       s.north_m + draws_.normal(sensors.position_sd_m), 0.0, latitude, longitude, ignored);
+        // One after the other: compilers differ in which argument they work out first.
+        const double north_m = s.north_m + draws_.normal(sensors.position_sd_m);
+        const double east_m = s.east_m + draws_.normal(sensors.position_sd_m);
+        plane_.Reverse(east_m, north_m, 0.0, latitude, longitude, ignored);
         const bool fix = s.time_s >= sensors.fix_after_s;
         const double speed =
             std::max(std::hypot(s.ground_east, s.ground_north) + draws_.normal(sensors.speed_sd_mps), 0.0);

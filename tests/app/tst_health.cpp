@@ -307,7 +307,8 @@ void HealthTest::fortyFlightsOfAWornPack() {
     // A pack that lost a tenth of its label over the years, down to its landing voltage on every other flight.
     std::mt19937_64 random(41);
     auto drawn = tests::drawn_pack(random);
-    while (drawn.published || drawn.label.chemistry != battery::Chemistry::lipo) drawn = tests::drawn_pack(random);
+    while (drawn.kind == tests::DrawnKind::published || drawn.label.chemistry != battery::Chemistry::lipo)
+        drawn = tests::drawn_pack(random);
     drawn.label.name = "Old faithful";
     drawn.capacity_share = 0.88;
     book::KeptPack kept;

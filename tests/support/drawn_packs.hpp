@@ -47,12 +47,60 @@ private:
     double slow_v_ = 0.0;
 };
 
+/// A cell whose open-circuit curve is that of the electrodes of a 21700 cell of high capacity: Chen et al.,
+/// J. Electrochem. Soc. 167 080534, 2020 (their fits and stoichiometries from memory; they give the 2.50 V and 4.19
+/// V that were measured). Resistance and two relaxing pairs by charge and warmth: common practice, no source.
+class HighCapacityCell {
+public:
+    HighCapacityCell(double capacity_ah, double ohm, double air_c)
+        : capacity_ah_(capacity_ah), ohm_(ohm), air_c_(air_c), cell_c_(air_c) {}
+
+    static double open_circuit_v(double s) {
+        using std::exp, std::tanh;
+        const double y = 0.9077 + (0.2661 - 0.9077) * s;
+        const double x = 0.0279 + (0.9014 - 0.0279) * s;
+        const double positive = -0.8090 * y + 4.4875 - 0.0428 * tanh(18.5138 * (y - 0.5542)) -
+                                17.7326 * tanh(15.7890 * (y - 0.3117)) + 17.5842 * tanh(15.9308 * (y - 0.3120));
+        const double negative = 1.9793 * exp(-39.3631 * x) + 0.2482 - 0.0909 * tanh(29.8538 * (x - 0.1234)) -
+                                0.04478 * tanh(14.9159 * (x - 0.2769)) - 0.0205 * tanh(30.4444 * (x - 0.6103));
+        return positive - negative;
+    }
+
+    double volts(double current_a, double step_s) {
+        const double s = 1.0 - used_ah_ / capacity_ah_;
+        const double cold = std::exp(2600.0 * (1.0 / (273.15 + cell_c_) - 1.0 / 296.15));
+        const double nearly_empty = 1.0 + 0.9 * std::max(0.25 - s, 0.0) / 0.25;
+        const double ohm = ohm_ * cold * nearly_empty;
+        const double v = open_circuit_v(s) - fast_v_ - slow_v_ - current_a * ohm;
+        fast_v_ += step_s * (current_a * 0.5 * ohm - fast_v_) / 18.0;
+        slow_v_ += step_s * (current_a * 0.7 * ohm - slow_v_) / 110.0;
+        used_ah_ += current_a * step_s / 3600.0;
+        cell_c_ += step_s *
+                   (current_a * current_a * 2.2 * ohm -
+                    0.012 * std::cbrt(capacity_ah_ * capacity_ah_) * (cell_c_ - air_c_)) /
+                   (16.0 * capacity_ah_);
+        return v;
+    }
+    double used_ah() const { return used_ah_; }
+
+private:
+    double capacity_ah_;
+    double ohm_;
+    double air_c_;
+    double cell_c_;
+    double used_ah_ = 0.0;
+    double fast_v_ = 0.0;
+    double slow_v_ = 0.0;
+};
+
+enum class DrawnKind { simulated, published, high_capacity };
+
 /// A pack that nobody knows, with what is written on it, and the sensors that look at it.
 struct DrawnPack {
     battery::Pack label;
     double capacity_share = 1.0;
     double cell_ohm = 0.02; ///< ohmic, at 23 °C
-    bool published = false;
+    DrawnKind kind = DrawnKind::simulated;
     double current_gain = 1.0;
     double volts_gain = 1.0;
     double cruise_w = 0.0;
@@ -69,8 +117,8 @@ DrawnPack drawn_pack(Random& random) {
     const auto between = [&](double a, double b) { return std::uniform_real_distribution<double>(a, b)(random); };
     std::normal_distribution<double> normal;
     DrawnPack pack;
-    pack.published = random() % 3 == 0;
-    const bool li_ion = !pack.published && random() % 2 == 0;
+    pack.kind = random() % 3 == 0 ? DrawnKind::published : DrawnKind::simulated;
+    const bool li_ion = pack.kind == DrawnKind::simulated && random() % 2 == 0;
     pack.label.chemistry = li_ion ? battery::Chemistry::li_ion : battery::Chemistry::lipo;
     pack.label.series = li_ion ? 6 : 4;
     pack.label.parallel = li_ion ? 2 : 1;
@@ -83,6 +131,24 @@ DrawnPack drawn_pack(Random& random) {
     pack.volts_gain = 1.0 + 0.005 * normal(random);
     const double c_rate = li_ion ? between(0.6, 1.8) : between(1.0, 4.0);
     pack.cruise_w = c_rate * pack.label.cell_capacity_ah * pack.label.parallel * pack.label.series * 3.6;
+    return pack;
+}
+
+/// One of cells that are nothing like the simulator's, at the loads of a small aircraft on a large pack.
+template <class Random>
+DrawnPack drawn_high_capacity_pack(Random& random) {
+    const auto between = [&](double a, double b) { return std::uniform_real_distribution<double>(a, b)(random); };
+    std::normal_distribution<double> normal;
+    DrawnPack pack;
+    pack.kind = DrawnKind::high_capacity;
+    pack.label.chemistry = battery::Chemistry::li_ion;
+    pack.label.series = random() % 2 == 0 ? 4 : 6;
+    pack.label.cell_capacity_ah = between(3.0, 12.0);
+    pack.label.mass_kg = 0.0165 * pack.label.series * pack.label.cell_capacity_ah;
+    pack.capacity_share = between(0.86, 1.0);
+    pack.cell_ohm = between(0.03, 0.07) / pack.label.cell_capacity_ah;
+    pack.current_gain = 1.0 + 0.03 * normal(random);
+    pack.cruise_w = between(1.5, 3.5) * pack.label.cell_capacity_ah * pack.label.series * 3.6;
     return pack;
 }
 
@@ -107,6 +173,7 @@ DrawnFlight drawn_flight(Random& random, const DrawnPack& pack, double land_at_c
     spec.mass_kg = pack.label.mass_kg;
     sim::SimulatedPack own(spec, air_c);
     PublishedCell published(spec.cell_capacity_ah, pack.cell_ohm / (0.07446 * 0.85 / spec.cell_capacity_ah));
+    HighCapacityCell high_capacity(spec.cell_capacity_ah, pack.cell_ohm, air_c);
     telemetry::FlightLog log;
     const auto put = [&](telemetry::Channel channel, double value) { log[channel].push_back(value); };
     double used_ah = 0.0;
@@ -125,10 +192,15 @@ DrawnFlight drawn_flight(Random& random, const DrawnPack& pack, double land_at_c
             power = 2.0 * pack.cruise_w * (1.0 + gust);
         if (landing_s >= 0.0) power = 0.4 * pack.cruise_w * (1.0 + gust);
         double current = 0.0;
-        if (pack.published) {
+        const auto led = [&](auto& cell) {
             current = power / volts;
-            volts = cells * published.volts(current, 1.0);
-            used_ah = published.used_ah();
+            volts = cells * cell.volts(current, 1.0);
+            used_ah = cell.used_ah();
+        };
+        if (pack.kind == DrawnKind::published) {
+            led(published);
+        } else if (pack.kind == DrawnKind::high_capacity) {
+            led(high_capacity);
         } else {
             const auto out = own.step(power, 1.0);
             current = out.current_a;

@@ -46,6 +46,13 @@ constexpr double sag_sd = 0.08;
 constexpr double full_recharge_sd = 0.03;
 constexpr double reading_ohm_sd = 0.15;
 constexpr double odd_at_sd = 4.5;
+/// Of a fit's unknowns in one round.
+constexpr double longest_step_sd = 1.0;
+/// Whether a load puts charge out of reach or only lowers the volts for minutes, flights hardly tell: of the charge
+/// taken to be out of reach, one standard deviation.
+constexpr double out_of_reach_sd = 0.3;
+/// Where no step of the current was short, what takes a minute to come back passes for ohmic.
+constexpr double unstepped_resistance_sd = 0.25;
 constexpr double cycles_per_drift = 100.0;
 /// Charge that a pack holds above what a gentle discharge to its landing voltage gives.
 constexpr double landed_share = 0.94;
@@ -482,6 +489,8 @@ public:
             estimate.capacity_drift = {std::expm1(x[drift_at]), sd(at + Index(drift_at))};
             estimate.resistance_drift = {std::expm1(x[drift_at + 1]), sd(at + Index(drift_at) + 1)};
             std::vector<double> powers;
+            std::vector<double> currents;
+            bool stepped = false;
             double air_c = 0.0;
             for (auto& flight : flights_) {
                 const PackFlight& one = flight.flight();
@@ -489,17 +498,29 @@ public:
                 ++estimate.known.flights;
                 estimate.known.recharges += one.recharged_ah && !flight.left_out().recharge ? 1 : 0;
                 air_c = one.air_temperature_c;
-                for (const auto& part : one.trace.points)
-                    if (std::isfinite(part.voltage_v)) powers.push_back(part.current_a * part.voltage_v);
+                stepped = stepped || (one.trace.sag_ohm && !flight.left_out().volts);
+                for (const auto& part : one.trace.points) {
+                    if (!std::isfinite(part.voltage_v)) continue;
+                    powers.push_back(part.current_a * part.voltage_v);
+                    currents.push_back(part.current_a);
+                }
             }
             estimate.known.usable_relative_sd = battery::assumed_usable_sd;
             if (!powers.empty()) {
                 Pack pack = packs_[p];
                 pack.known = estimate.known;
+                auto& share = estimate.known.capacity_share;
+                auto& ohm = estimate.known.cell_resistance_ohm;
+                const double out_of_reach =
+                    PackModel(pack, models_[p].get())
+                        .settledGap(units::median(currents), battery::reference_temperature_c);
                 const auto charge =
                     landing_charge_ah(pack, estimate, units::median(powers),
                                       battery::traits(pack.chemistry).default_landing_cell_v, air_c);
                 if (charge.value > 0.0) estimate.known.usable_relative_sd = charge.sd / charge.value;
+                // What the pack gives is known better than which of its parts gives it.
+                share.sd = units::combine_sd(share.sd, out_of_reach_sd * out_of_reach * share.value);
+                if (!stepped) ohm.sd = units::combine_sd(ohm.sd, unstepped_resistance_sd * ohm.value);
             }
             result.packs.push_back(estimate);
         }
@@ -646,7 +667,11 @@ private:
 
     std::pair<Eigen::VectorXd, std::vector<std::array<double, locals>>> stepped(double damping) {
         reduce(damping);
-        const Eigen::VectorXd move = normal_.ldlt().solve(right_);
+        Eigen::VectorXd move = normal_.ldlt().solve(right_);
+        // A step far out of what is believed, by slopes that hold only nearby, ends in another valley of the cost:
+        // a foreign cell's flights once made "183 % of the label" so.
+        const double farthest = (move.array() / sd_.array()).abs().maxCoeff();
+        if (farthest > longest_step_sd) move *= longest_step_sd / farthest;
         auto local = local_;
         for (std::size_t f = 0; f < flights_.size(); ++f) {
             const auto at = places(f);

@@ -71,6 +71,7 @@ private slots:
     void withoutAFlightItIsTheLabelWithAWideBand();
     void aReplayIsADischarge();
     void fiveFlightsTellThePack();
+    void aForeignCellIsToldWithinItsBand();
     void moreFlightsNarrowTheBand();
     void aWornPackIsNoticed();
     void aWrongSensorIsNoticed();
@@ -151,6 +152,34 @@ void JointEstimateTest::fiveFlightsTellThePack() {
     QVERIFY(gain.inside_two >= 57);
 }
 
+void JointEstimateTest::aForeignCellIsToldWithinItsBand() {
+    // Its curve lies up to 0.11 V above the program's, nothing of it goes out of reach, and some begin in the cold.
+    // A fit once fell into another valley here: 183 % of the label, ± 5 %.
+    QVERIFY(std::abs(tests::HighCapacityCell::open_circuit_v(0.0) - 2.50) < 0.01);
+    QVERIFY(std::abs(tests::HighCapacityCell::open_circuit_v(1.0) - 4.19) < 0.01);
+    Score capacity;
+    double worst = 0.0;
+    for (int h = 0; h < 40; ++h) {
+        std::mt19937_64 random(std::uint64_t(9000 + h));
+        const auto pack = tests::drawn_high_capacity_pack(random);
+        JointQuestion question;
+        question.packs = {pack.label};
+        for (int f = 0; f < 4; ++f) {
+            const double at_v = f % 2 == 0 ? 2.95 : 3.25;
+            auto flight = tests::drawn_flight(random, pack, at_v, 0.02, f == 1 || f == 3);
+            flight.flight.flight_id = f + 1;
+            flight.flight.cycles = f;
+            question.flights.push_back(flight.flight);
+        }
+        const auto share = joint_estimate(question)->packs.front().known.capacity_share;
+        capacity.add(share, pack.capacity_share);
+        worst = std::max(worst, std::abs(share.value / pack.capacity_share - 1.0));
+    }
+    QVERIFY2(worst < 0.12, qPrintable(QString::number(worst)));
+    QVERIFY2(capacity.rms() < 0.06, qPrintable(QString::number(capacity.rms())));
+    QVERIFY2(capacity.inside_two >= 38, qPrintable(QString::number(capacity.inside_two)));
+}
+
 void JointEstimateTest::moreFlightsNarrowTheBand() {
     History made = history(8, true);
     double before = 1.0;
@@ -173,7 +202,8 @@ void JointEstimateTest::aWornPackIsNoticed() {
     // The same pack twice: once as good as its label, once with a quarter gone and twice the resistance.
     std::mt19937_64 random(77);
     auto pack = tests::drawn_pack(random);
-    while (pack.published || pack.label.chemistry != battery::Chemistry::li_ion) pack = tests::drawn_pack(random);
+    while (pack.kind == tests::DrawnKind::published || pack.label.chemistry != battery::Chemistry::li_ion)
+        pack = tests::drawn_pack(random);
     const double new_ohm = pack.cell_ohm;
     pack.label.cell_resistance_ohm = new_ohm;
     for (const bool worn : {false, true}) {
@@ -188,7 +218,7 @@ void JointEstimateTest::aWornPackIsNoticed() {
             question.flights.push_back(flight.flight);
         }
         const auto known = joint_estimate(question)->packs.front().known;
-        const bool less = known.capacity_share.value + 3.0 * known.capacity_share.sd < 0.96;
+        const bool less = known.capacity_share.value + 2.0 * known.capacity_share.sd < 0.96;
         QCOMPARE(less, worn);
         QVERIFY(worn ? known.cell_resistance_ohm.value > 1.5 * new_ohm
                      : known.cell_resistance_ohm.value < 1.4 * new_ohm);
