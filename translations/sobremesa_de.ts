@@ -5911,6 +5911,18 @@
         <source>Past the turn. If the wind grows on it may not let you home.</source>
         <translation>Über den Umkehrpunkt hinaus. Nimmt der Wind weiter zu, lässt er dich vielleicht nicht heim.</translation>
     </message>
+    <message>
+        <source>The output is not being read. Lines are left out until it is; callouts wait.</source>
+        <translation>Die Ausgabe wird nicht gelesen. Bis dahin fallen Zeilen weg; Ansagen warten.</translation>
+    </message>
+    <message>
+        <source>Nobody reads the output any more. The watch goes on until Ctrl+C.</source>
+        <translation>Niemand liest mehr die Ausgabe. Die Begleitung läuft bis Strg+C weiter.</translation>
+    </message>
+    <message>
+        <source>The output was not read to its end.</source>
+        <translation>Die Ausgabe wurde nicht bis zum Ende gelesen.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::AboutSheet</name>

@@ -5911,6 +5911,18 @@
         <source>Past the turn. If the wind grows on it may not let you home.</source>
         <translation>Pasado el punto de regreso. Si el viento sigue creciendo, puede que no te deje volver.</translation>
     </message>
+    <message>
+        <source>The output is not being read. Lines are left out until it is; callouts wait.</source>
+        <translation>Nadie lee la salida. Hasta que alguien la lea se omiten líneas; los avisos esperan.</translation>
+    </message>
+    <message>
+        <source>Nobody reads the output any more. The watch goes on until Ctrl+C.</source>
+        <translation>Ya nadie lee la salida. El seguimiento continúa hasta Ctrl+C.</translation>
+    </message>
+    <message>
+        <source>The output was not read to its end.</source>
+        <translation>La salida no se leyó hasta el final.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::AboutSheet</name>

@@ -2,6 +2,7 @@
 
 #include <csignal>
 #include <ostream>
+#include <sstream>
 
 #include <QCoreApplication>
 #include <QEventLoop>
@@ -10,6 +11,7 @@
 #include "cli/command_line.hpp"
 #include "cli/debrief_command.hpp"
 #include "cli/json_text.hpp"
+#include "cli/line_outlet.hpp"
 #include "cli/position_argument.hpp"
 #include "cli/said.hpp"
 #include "core/watch/callouts.hpp"
@@ -36,16 +38,20 @@ public:
         stop_asked = 0;
         for (const int number : {SIGINT, SIGTERM, SIGHUP})
             before_[index(number)] = std::signal(number, [](int) { stop_asked = 1; });
+        // A reader that goes away does not end a recording.
+        pipe_before_ = std::signal(SIGPIPE, SIG_IGN);
     }
     Interruptible(const Interruptible&) = delete;
     Interruptible& operator=(const Interruptible&) = delete;
     ~Interruptible() {
         for (const int number : {SIGINT, SIGTERM, SIGHUP}) std::signal(number, before_[index(number)]);
+        std::signal(SIGPIPE, pipe_before_);
     }
 
 private:
     static std::size_t index(int number) { return number == SIGINT ? 0 : number == SIGTERM ? 1 : 2; }
     void (*before_[3])(int) = {};
+    void (*pipe_before_)(int) = nullptr;
 };
 
 Json line_of(const watch::LiveAnswer& a) {
@@ -150,36 +156,64 @@ units::Result<std::shared_ptr<const mission::Plan>> plan_of(const WatchOptions& 
 /// Everything that goes out, as JSON lines or as text.
 class Printer {
 public:
-    Printer(const WatchOptions& options, std::ostream& out) : options_(options), out_(out) {}
+    Printer(const WatchOptions& options, LineOutlet& out) : options_(options), out_(out) {}
 
     void answer(const session::WatchSession& session) {
         const auto& a = session.answer();
         if (options_.json) {
-            out_ << with_todays_words(line_of(a)).dump() << std::endl;
+            out_.put(with_todays_words(line_of(a)).dump(), LineOutlet::Line::replaced);
             return;
         }
-        out_ << wording::Quantities().duration(a.now.time_s).toStdString() << "  "
-             << wording::without_markup(wording::watch_sentence(a, *session.plan(), wording::Quantities()))
-                    .toStdString()
-             << std::endl;
+        const QString sentence =
+            wording::without_markup(wording::watch_sentence(a, *session.plan(), wording::Quantities()));
+        out_.put(wording::Quantities().duration(a.now.time_s).toStdString() + "  " + sentence.toStdString(),
+                 LineOutlet::Line::replaced);
     }
     void callout(const watch::Callout& callout) {
         const std::string text = wording::callout_sentence(callout, wording::Quantities()).toStdString();
         if (options_.json) {
-            out_ << Json{{"t_s", or_null(callout.time_s)},
-                         {"callout", watch::callout_word(callout.kind)},
-                         {"text", text},
-                         {"spoken", callout.spoken}}
-                        .dump()
-                 << std::endl;
+            out_.put(Json{{"t_s", or_null(callout.time_s)},
+                          {"callout", watch::callout_word(callout.kind)},
+                          {"text", text},
+                          {"spoken", callout.spoken}}
+                         .dump(),
+                     LineOutlet::Line::kept);
             return;
         }
-        out_ << wording::Quantities().duration(callout.time_s).toStdString() << "  > " << text << std::endl;
+        out_.put(wording::Quantities().duration(callout.time_s).toStdString() + "  > " + text,
+                 LineOutlet::Line::kept);
     }
 
 private:
     const WatchOptions& options_;
-    std::ostream& out_;
+    LineOutlet& out_;
+};
+
+/// What there is to say of whoever reads the lines; each once, until it changes.
+class ReaderWatch {
+public:
+    ReaderWatch(const LineOutlet& outlet, std::ostream& err) : outlet_(outlet), err_(err) {}
+    void look() {
+        if (outlet_.behind() && !said_behind_)
+            say(QCoreApplication::translate(
+                "sobremesa::Watch", "The output is not being read. Lines are left out until it is; callouts "
+                                    "wait."));
+        said_behind_ = outlet_.behind();
+        if (outlet_.gone() && !said_gone_)
+            say(QCoreApplication::translate("sobremesa::Watch",
+                                            "Nobody reads the output any more. The watch goes on until Ctrl+C."));
+        said_gone_ = outlet_.gone();
+    }
+    void rest_is_missing() {
+        say(QCoreApplication::translate("sobremesa::Watch", "The output was not read to its end."));
+    }
+
+private:
+    void say(const QString& text) { err_ << "sobremesa-cli: " << text.toStdString() << std::endl; }
+    const LineOutlet& outlet_;
+    std::ostream& err_;
+    bool said_behind_ = false;
+    bool said_gone_ = false;
 };
 
 int summarise(const WatchOptions& options, const session::WatchSession& session, std::ostream& out,
@@ -216,7 +250,9 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
 
     const Interruptible interruptible;
     session::WatchSession session;
-    Printer printer(options, out);
+    LineOutlet outlet(out);
+    ReaderWatch reader(outlet, err);
+    Printer printer(options, outlet);
     speech::Speaker speaker;
     speaker.setTone([&err] { err << '\a' << std::flush; });
     if (options.say && !speaker.can_speak()) {
@@ -242,7 +278,10 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
     constexpr int look_for_signals_ms = 50;
     asked.setInterval(look_for_signals_ms);
     QObject::connect(&asked, &QTimer::timeout, &loop, [&] {
-        if (stop_asked != 0 || !out) loop.quit();
+        outlet.drain();
+        // With nobody to read and nothing to record it is over.
+        if (stop_asked != 0 || (outlet.gone() && options.record.empty() && !options.say)) return loop.quit();
+        reader.look();
     });
     if (options.for_s) {
         constexpr double ms = 1000.0;
@@ -254,7 +293,15 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
     asked.start();
     loop.exec();
     session.stop();
-    return summarise(options, session, out, err);
+    std::ostringstream summary;
+    const int code = summarise(options, session, summary, err);
+    std::string text = summary.str();
+    if (text.ends_with('\n')) text.pop_back();
+    if (!text.empty()) outlet.put(std::move(text), LineOutlet::Line::kept);
+    constexpr int patience_ms = 10000;
+    if (outlet.finish(patience_ms)) return code;
+    reader.rest_is_missing();
+    return exit_unusable_input;
 }
 
 } // namespace sobremesa::cli

@@ -4,6 +4,10 @@
 #include <csignal>
 #include <set>
 
+#include <fcntl.h>
+#include <sys/stat.h>
+#include <unistd.h>
+
 #include <QDir>
 #include <QElapsedTimer>
 #include <QFile>
@@ -58,9 +62,9 @@ bool said(const Lines& lines, const std::string& word) {
 /// The program, listening; ended by Ctrl+C.
 class Watching {
 public:
-    Watching(const QString& plan, const QStringList& arguments) {
-        // Into a file: who reads a pipe too slowly holds up the program behind it.
-        process_.setStandardOutputFile(output_.filePath(QStringLiteral("lines.json")));
+    Watching(const QString& plan, const QStringList& arguments, const QString& output = {}) {
+        // Into a file: who reads a pipe too slowly is not told everything.
+        process_.setStandardOutputFile(output.isEmpty() ? output_.filePath(QStringLiteral("lines.json")) : output);
         process_.start(
             QStringLiteral(BIN_DIR "/sobremesa-cli"),
             QStringList{QStringLiteral("watch"), QStringLiteral("--plan"), plan, QStringLiteral("--json")} +
@@ -103,6 +107,17 @@ public:
         return parsed(file.readAll());
     }
     int code() const { return process_.exitCode(); }
+    /// Without its output.
+    bool over() {
+        const bool over =
+            process_.state() == QProcess::NotRunning || process_.waitForFinished(sobremesa::tests::patience_ms);
+        trouble_ += process_.readAllStandardError();
+        return over;
+    }
+    bool says(const char* words) {
+        trouble_ += process_.readAllStandardError();
+        return trouble_.contains(words);
+    }
     const QByteArray& trouble() const { return trouble_; }
 
 private:
@@ -137,6 +152,8 @@ private slots:
     void aReplayEndsBySelf();
     void forSoManySeconds();
     void killedItKeepsTheRecording();
+    void aReaderThatDoesNotReadHoldsNothingUp();
+    void aReaderThatGoesAwayEndsNoRecording();
     void wrongUseIsSaid_data();
     void wrongUseIsSaid();
     void anotherPack();
@@ -376,6 +393,73 @@ void WatchCommandTest::killedItKeepsTheRecording() {
              0);
     // Four seconds at twenty times, less one.
     QVERIFY(Json::parse(out.toStdString())["log"]["duration_s"] > 20.0 * 2.5);
+}
+
+void WatchCommandTest::aReaderThatDoesNotReadHoldsNothingUp() {
+    const QString pipe = file("unread");
+    QCOMPARE(::mkfifo(qPrintable(pipe), 0600), 0);
+    // Both ends: it can be opened for writing, and stays open.
+    const int reader = ::open(qPrintable(pipe), O_RDWR | O_NONBLOCK | O_CLOEXEC);
+    QVERIFY(reader >= 0);
+    Watching watching(
+        file("plan.json"),
+        {QStringLiteral("--udp"), QStringLiteral("0"), QStringLiteral("--record"), file("unread.tlog")}, pipe);
+    const QString where = watching.where();
+    // Some 170 lines of a kilobyte, ten a second, where a pipe holds 64.
+    stream(QStringLiteral("udp:") + where.section(QLatin1Char(' '), 1), {}, 75.0);
+    EVENTUALLY(watching.says("not being read"));
+    qint64 size = -1;
+    for (qint64 now = 0; now != size; now = QFileInfo(file("unread.tlog")).size()) {
+        size = now;
+        QTest::qWait(2500);
+    }
+    watching.interrupt();
+    // Now it is read: what waited comes, whole lines all of them, to the summary.
+    QByteArray text;
+    QElapsedTimer clock;
+    clock.start();
+    while (!text.contains("\"summary\"") || !text.endsWith('\n')) {
+        char some[65536];
+        const ssize_t n = ::read(reader, some, sizeof some);
+        if (n > 0)
+            text.append(some, qsizetype(n));
+        else
+            QTest::qWait(20);
+        QVERIFY(clock.elapsed() < sobremesa::tests::patience_ms);
+    }
+    QVERIFY(watching.over());
+    QCOMPARE(watching.code(), 0);
+    ::close(reader);
+    const Lines lines = parsed(text);
+    QVERIFY(lines.states.size() > 40 && lines.states.size() < 120);
+    for (const char* word : {"halfway", "percent", "landed"}) QVERIFY2(said(lines, word), word);
+    // Nothing was lost on the way to the disk.
+    QByteArray out;
+    QCOMPARE(run(QStringLiteral("sobremesa-cli"),
+                 {QStringLiteral("debrief"), file("unread.tlog"), QStringLiteral("--json")}, &out),
+             0);
+    const Json debrief = Json::parse(out.toStdString());
+    const double recorded = debrief["distance"]["ground_m"].get<double>();
+    const double live = lines.summary["distance"]["ground_m"].get<double>();
+    QVERIFY(recorded > 10000.0 && std::abs(recorded / live - 1.0) < 1e-3);
+}
+
+void WatchCommandTest::aReaderThatGoesAwayEndsNoRecording() {
+    const QString pipe = file("left");
+    QCOMPARE(::mkfifo(qPrintable(pipe), 0600), 0);
+    const int reader = ::open(qPrintable(pipe), O_RDWR | O_NONBLOCK | O_CLOEXEC);
+    QVERIFY(reader >= 0);
+    Watching watching(file("plan.json"),
+                      {QStringLiteral("--udp"), QStringLiteral("0"), QStringLiteral("--record"), file("left.tlog")},
+                      pipe);
+    const QString where = watching.where();
+    ::close(reader);
+    stream(QStringLiteral("udp:") + where.section(QLatin1Char(' '), 1), {}, 150.0);
+    EVENTUALLY(watching.says("Nobody reads the output"));
+    EVENTUALLY(QFileInfo(file("left.tlog")).size() > 100000);
+    watching.interrupt();
+    QVERIFY(watching.over());
+    QCOMPARE(watching.code(), 1);
 }
 
 void WatchCommandTest::wrongUseIsSaid_data() {
