@@ -1,12 +1,13 @@
 #include "session/many_logs.hpp"
 
 #include <algorithm>
+#include <atomic>
 #include <filesystem>
+#include <memory>
 
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
-#include <QThread>
 
 #include "core/debrief/flown_homeward.hpp"
 #include "io/kept_documents.hpp"
@@ -67,14 +68,11 @@ std::string file_name(const std::string& path) {
 
 } // namespace
 
-ManyLogs::ManyLogs(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {
-    // A core for each log, but for one that the window needs.
-    pool_.setMaxThreadCount(std::max(1, QThread::idealThreadCount()));
-}
+ManyLogs::ManyLogs(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {}
 
 ManyLogs::~ManyLogs() {
     stop_.request_stop();
-    pool_.waitForDone();
+    workers_.clear();
 }
 
 void ManyLogs::understand(const std::vector<std::string>& paths) {
@@ -95,14 +93,22 @@ void ManyLogs::understand(const std::vector<std::string>& paths) {
         QMetaObject::invokeMethod(this, &ManyLogs::understood, Qt::QueuedConnection);
         return;
     }
-    for (const std::string& path : *logs) {
-        pool_.start([this, path, stop = stop_.get_token()] {
-            auto flights = stop.stop_requested() ? std::vector<FoundFlight>() : flights_of(path, stop);
-            {
-                const std::lock_guard lock(guard_);
-                handed_.push_back(std::move(flights));
+    // Threads of the standard library: how a pool of Qt's hands work over, the thread sanitizer cannot see.
+    workers_.clear();
+    const auto next = std::make_shared<std::atomic<std::size_t>>(0);
+    const auto paths_to_read = std::make_shared<const std::vector<std::string>>(std::move(*logs));
+    const std::size_t cores = std::max(1u, std::thread::hardware_concurrency());
+    for (std::size_t worker = 0; worker < std::min(cores, logs_); ++worker) {
+        workers_.emplace_back([this, next, paths_to_read, stop = stop_.get_token()] {
+            for (std::size_t i = (*next)++; i < paths_to_read->size(); i = (*next)++) {
+                auto flights =
+                    stop.stop_requested() ? std::vector<FoundFlight>() : flights_of((*paths_to_read)[i], stop);
+                {
+                    const std::lock_guard lock(guard_);
+                    handed_.push_back(std::move(flights));
+                }
+                QMetaObject::invokeMethod(this, &ManyLogs::hear, Qt::QueuedConnection);
             }
-            QMetaObject::invokeMethod(this, &ManyLogs::hear, Qt::QueuedConnection);
         });
     }
 }

@@ -4,11 +4,11 @@
 #include <optional>
 #include <stop_token>
 #include <string>
+#include <thread>
 #include <vector>
 
 #include <QObject>
 #include <QTemporaryDir>
-#include <QThreadPool>
 
 #include "session/workspace.hpp"
 
@@ -69,7 +69,6 @@ private:
     units::Result<std::string> asFile(const std::string& path);
 
     Workspace& workspace_;
-    QThreadPool pool_;
     std::stop_source stop_;
     bool running_ = false;
     std::size_t logs_ = 0;
@@ -87,6 +86,8 @@ private:
     std::vector<std::pair<Id, telemetry::LogSummary>> summaries_;
     std::vector<logbook::RecordChange> changes_;
     QTemporaryDir unpacked_;
+    /// Last: they end before what they hand over to.
+    std::vector<std::jthread> workers_;
 };
 
 } // namespace sobremesa::session
