@@ -194,14 +194,16 @@ class ReaderWatch {
 public:
     ReaderWatch(const LineOutlet& outlet, std::ostream& err) : outlet_(outlet), err_(err) {}
     void look() {
-        if (outlet_.behind() && !said_behind_)
+        if (outlet_.behind() && !said_behind_) {
             say(QCoreApplication::translate(
                 "sobremesa::Watch", "The output is not being read. Lines are left out until it is; callouts "
                                     "wait."));
+        }
         said_behind_ = outlet_.behind();
-        if (outlet_.gone() && !said_gone_)
+        if (outlet_.gone() && !said_gone_) {
             say(QCoreApplication::translate("sobremesa::Watch",
                                             "Nobody reads the output any more. The watch goes on until Ctrl+C."));
+        }
         said_gone_ = outlet_.gone();
     }
     void rest_is_missing() {
