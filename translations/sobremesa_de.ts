@@ -1725,10 +1725,6 @@
         <translation>A</translation>
     </message>
     <message>
-        <source>controllers and motors together, continuous</source>
-        <translation>Regler und Motoren zusammen, dauernd</translation>
-    </message>
-    <message>
         <source>Link failsafe at</source>
         <translation>Link-Failsafe bei</translation>
     </message>
@@ -2111,6 +2107,18 @@
     <message>
         <source>constant current and what came out</source>
         <translation>Konstantstrom und was herauskam</translation>
+    </message>
+    <message>
+        <source>all controllers together, continuous</source>
+        <translation>alle Regler zusammen, dauernd</translation>
+    </message>
+    <message>
+        <source>Motor rating</source>
+        <translation>Nennstrom der Motoren</translation>
+    </message>
+    <message>
+        <source>all motors together, continuous: four of 20 A are 80</source>
+        <translation>alle Motoren zusammen, dauernd: vier zu 20 A sind 80</translation>
     </message>
 </context>
 <context>
@@ -3338,10 +3346,6 @@
         <translation>Die Datei enthält %1 Flüge; dies ist der %2. Wähle einen anderen über den Verläufen, oder mit --flight.</translation>
     </message>
     <message>
-        <source>%1 above the %2 rating of controllers and motors, up to %3. Fly slower, or take a propeller of less pitch.</source>
-        <translation>%1 über den %2 der Regler und Motoren, bis zu %3. Flieg langsamer, oder nimm einen Propeller mit weniger Steigung.</translation>
-    </message>
-    <message>
         <source>%1 above the %2 rating of the strips between the cells, up to %3. Feel the pack after landing; wider or doubled strips carry more.</source>
         <translation>%1 über den %2 der Verbinder zwischen den Zellen, bis zu %3. Fühl den Akku nach der Landung; breitere oder doppelte Verbinder tragen mehr.</translation>
     </message>
@@ -3438,6 +3442,14 @@
     <message>
         <source>“%1” is not in the logbook, which has none yet. Enter it there first, or leave the column out.</source>
         <translation>„%1“ steht nicht im Logbuch, das noch keines hat. Trage es dort zuerst ein oder lass die Spalte weg.</translation>
+    </message>
+    <message>
+        <source>%1 above the %2 rating of the controllers, up to %3. Fly slower, or take a propeller of less pitch.</source>
+        <translation>%1 über den %2 der Regler, bis zu %3. Flieg langsamer, oder nimm einen Propeller mit weniger Steigung.</translation>
+    </message>
+    <message>
+        <source>%1 above the %2 rating of the motors, up to %3. Fly slower, or take a propeller of less pitch.</source>
+        <translation>%1 über den %2 der Motoren, bis zu %3. Flieg langsamer, oder nimm einen Propeller mit weniger Steigung.</translation>
     </message>
 </context>
 <context>
@@ -4657,10 +4669,6 @@
         <translation>Strom des Steckers</translation>
     </message>
     <message>
-        <source>controller and motor current</source>
-        <translation>Strom der Regler und Motoren</translation>
-    </message>
-    <message>
         <source>weakest cell</source>
         <translation>schwächste Zelle</translation>
     </message>
@@ -5030,6 +5038,14 @@
     <message>
         <source>no-landing area</source>
         <translation>Landeverbotsgebiet</translation>
+    </message>
+    <message>
+        <source>controller current</source>
+        <translation>Reglerstrom</translation>
+    </message>
+    <message>
+        <source>motor current</source>
+        <translation>Motorstrom</translation>
     </message>
 </context>
 <context>
@@ -10874,6 +10890,22 @@ verbr.</translation>
     <message>
         <source>%1 must be a whole number from %2 to %3, or empty.</source>
         <translation>%1: eine ganze Zahl von %2 bis %3, oder leer.</translation>
+    </message>
+    <message>
+        <source>Current sensor factor</source>
+        <translation>Faktor des Stromsensors</translation>
+    </message>
+    <message>
+        <source>not calibrated</source>
+        <translation>nicht kalibriert</translation>
+    </message>
+    <message>
+        <source>Current and charge are multiplied by it, as Sensors found it from recharges. Empty: ± 5 % is assumed.</source>
+        <translation>Strom und Ladung werden damit multipliziert, wie ihn Sensoren aus den Nachladungen ermittelt hat. Leer: ± 5 % werden angenommen.</translation>
+    </message>
+    <message>
+        <source>%1 must be a number from %2 to %3, or empty.</source>
+        <translation>%1 muss eine Zahl von %2 bis %3 sein oder leer bleiben.</translation>
     </message>
 </context>
 <context>

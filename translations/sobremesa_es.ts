@@ -1725,10 +1725,6 @@
         <translation>A</translation>
     </message>
     <message>
-        <source>controllers and motors together, continuous</source>
-        <translation>variadores y motores juntos, continua</translation>
-    </message>
-    <message>
         <source>Link failsafe at</source>
         <translation>Failsafe del enlace a</translation>
     </message>
@@ -2111,6 +2107,18 @@
     <message>
         <source>constant current and what came out</source>
         <translation>corriente constante y lo que dio</translation>
+    </message>
+    <message>
+        <source>all controllers together, continuous</source>
+        <translation>todos los variadores juntos, continua</translation>
+    </message>
+    <message>
+        <source>Motor rating</source>
+        <translation>Corriente de los motores</translation>
+    </message>
+    <message>
+        <source>all motors together, continuous: four of 20 A are 80</source>
+        <translation>todos los motores juntos, continua: cuatro de 20 A son 80</translation>
     </message>
 </context>
 <context>
@@ -3338,10 +3346,6 @@
         <translation>El archivo contiene %1 vuelos; este es el %2. Elige otro sobre los trazados, o con --flight.</translation>
     </message>
     <message>
-        <source>%1 above the %2 rating of controllers and motors, up to %3. Fly slower, or take a propeller of less pitch.</source>
-        <translation>%1 por encima de los %2 de variadores y motores, hasta %3. Vuela más lento, o usa una hélice de menos paso.</translation>
-    </message>
-    <message>
         <source>%1 above the %2 rating of the strips between the cells, up to %3. Feel the pack after landing; wider or doubled strips carry more.</source>
         <translation>%1 por encima de los %2 de las tiras entre celdas, hasta %3. Toca la batería al aterrizar; tiras más anchas o dobles llevan más.</translation>
     </message>
@@ -3438,6 +3442,14 @@
     <message>
         <source>“%1” is not in the logbook, which has none yet. Enter it there first, or leave the column out.</source>
         <translation>«%1» no está en el libro de vuelos, que aún no tiene ninguno. Añádelo allí primero o deja la columna fuera.</translation>
+    </message>
+    <message>
+        <source>%1 above the %2 rating of the controllers, up to %3. Fly slower, or take a propeller of less pitch.</source>
+        <translation>%1 por encima de los %2 de los variadores, hasta %3. Vuela más lento, o usa una hélice de menos paso.</translation>
+    </message>
+    <message>
+        <source>%1 above the %2 rating of the motors, up to %3. Fly slower, or take a propeller of less pitch.</source>
+        <translation>%1 por encima de los %2 de los motores, hasta %3. Vuela más lento, o usa una hélice de menos paso.</translation>
     </message>
 </context>
 <context>
@@ -4657,10 +4669,6 @@
         <translation>corriente del conector</translation>
     </message>
     <message>
-        <source>controller and motor current</source>
-        <translation>corriente de variadores y motores</translation>
-    </message>
-    <message>
         <source>weakest cell</source>
         <translation>celda más débil</translation>
     </message>
@@ -5030,6 +5038,14 @@
     <message>
         <source>no-landing area</source>
         <translation>zona sin aterrizaje</translation>
+    </message>
+    <message>
+        <source>controller current</source>
+        <translation>corriente de los variadores</translation>
+    </message>
+    <message>
+        <source>motor current</source>
+        <translation>corriente de los motores</translation>
     </message>
 </context>
 <context>
@@ -10874,6 +10890,22 @@ usados</translation>
     <message>
         <source>%1 must be a whole number from %2 to %3, or empty.</source>
         <translation>%1: un número entero de %2 a %3, o vacío.</translation>
+    </message>
+    <message>
+        <source>Current sensor factor</source>
+        <translation>Factor del sensor de corriente</translation>
+    </message>
+    <message>
+        <source>not calibrated</source>
+        <translation>sin calibrar</translation>
+    </message>
+    <message>
+        <source>Current and charge are multiplied by it, as Sensors found it from recharges. Empty: ± 5 % is assumed.</source>
+        <translation>La corriente y la carga se multiplican por él, tal como lo halló Sensores a partir de las recargas. Vacío: se supone ± 5 %.</translation>
+    </message>
+    <message>
+        <source>%1 must be a number from %2 to %3, or empty.</source>
+        <translation>%1 debe ser un número de %2 a %3, o quedar vacío.</translation>
     </message>
 </context>
 <context>

@@ -22,6 +22,7 @@
 #include "cli/plan_command.hpp"
 #include "cli/sun_command.hpp"
 #include "cli/watch_command.hpp"
+#include "core/watch/live_flight.hpp"
 #include "io/log_file.hpp"
 
 namespace sobremesa::cli {
@@ -305,6 +306,10 @@ void add_watch(Program& program) {
         ->check(CLI::Range(1, 255));
     command->add_option("--battery", options->battery, "MAVLink battery, where there are several")
         ->check(CLI::Range(0, 255));
+    command
+        ->add_option("--current-factor", options->current_factor,
+                     "Current and charge are multiplied by it, where the sensor's scale is known from recharges")
+        ->check(number_between(watch::least_current_factor, watch::most_current_factor));
     command->add_option("--for", options->for_s, "Ends after so many seconds")->check(number_between(0.1, 1e6));
     command->add_flag("--count-down", options->count_down, "Call tenths as what remains");
     command->add_flag("--say", options->say, "Speak the callouts");

@@ -14,6 +14,7 @@
 #include "cli/line_outlet.hpp"
 #include "cli/position_argument.hpp"
 #include "cli/said.hpp"
+#include "core/telemetry/rescale.hpp"
 #include "core/watch/callouts.hpp"
 #include "io/log_file.hpp"
 #include "io/plan_document.hpp"
@@ -220,7 +221,8 @@ private:
 
 int summarise(const WatchOptions& options, const session::WatchSession& session, std::ostream& out,
               std::ostream& err) {
-    auto log = std::make_shared<telemetry::FlightLog>(session.finished_log());
+    const auto log = telemetry::rescaled(std::make_shared<const telemetry::FlightLog>(session.finished_log()),
+                                         options.current_factor.value_or(1.0));
     if (log->rows() < 2) {
         if (options.json) out << Json{{"summary", nullptr}}.dump() << std::endl;
         err << "sobremesa-cli: "
@@ -242,6 +244,7 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
     if (!plan) return unusable(plan.error(), err);
     session::WatchSession::Options how;
     how.rules.count_down = options.count_down;
+    if (options.current_factor) how.current_scale = watch::KnownCurrentScale{.factor = *options.current_factor};
     if (!options.home.empty()) {
         const auto home = position_from(options.home, "--home");
         if (!home) return unusable(home.error(), err);

@@ -19,6 +19,8 @@ struct WatchOptions {
     std::string record;
     std::optional<int> system;
     std::optional<int> battery;
+    /// What the current sensor's readings are multiplied by; empty: not calibrated.
+    std::optional<double> current_factor;
     std::optional<double> for_s;
     bool count_down = false;
     bool say = false;

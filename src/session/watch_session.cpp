@@ -28,7 +28,7 @@ units::Result<void> WatchSession::start(std::shared_ptr<const mission::Plan> pla
     stop();
     plan_ = std::move(plan);
     options_ = options;
-    flight_ = std::make_unique<watch::LiveFlight>(options.home);
+    flight_ = std::make_unique<watch::LiveFlight>(options.home, options.current_scale);
     solver_ = std::make_unique<watch::LiveSolver>(plan_);
     callouts_ = std::make_unique<watch::Callouts>(plan_, options.rules);
     answer_ = {};

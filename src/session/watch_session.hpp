@@ -24,6 +24,8 @@ public:
     struct Options {
         std::optional<geodesy::Position> home;
         watch::CalloutRules rules;
+        /// Of the current sensor; empty: not calibrated.
+        std::optional<watch::KnownCurrentScale> current_scale;
     };
 
     explicit WatchSession(QObject* parent = nullptr);

@@ -895,8 +895,11 @@ QString particular(const units::Diagnostic& diagnostic, const Quantities& q) {
         const QString part = text(p, "part");
         const QString said =
             part == QLatin1String("controller")
-                ? MessagesWords::tr("%1 above the %2 rating of controllers and motors, up to %3. Fly slower, or "
-                                    "take a propeller of less pitch.")
+                ? MessagesWords::tr("%1 above the %2 rating of the controllers, up to %3. Fly slower, or take "
+                                    "a propeller of less pitch.")
+            : part == QLatin1String("motors")
+                ? MessagesWords::tr("%1 above the %2 rating of the motors, up to %3. Fly slower, or take a "
+                                    "propeller of less pitch.")
             : part == QLatin1String("strips")
                 ? MessagesWords::tr("%1 above the %2 rating of the strips between the cells, up to %3. Feel the "
                                     "pack after landing; wider or doubled strips carry more.")

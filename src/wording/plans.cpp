@@ -101,7 +101,8 @@ QString name(LimitKind kind) {
     case LimitKind::pack_current: return PlansWords::tr("cell current");
     case LimitKind::strip_current: return PlansWords::tr("strip current");
     case LimitKind::connector_current: return PlansWords::tr("connector current");
-    case LimitKind::controller_current: return PlansWords::tr("controller and motor current");
+    case LimitKind::controller_current: return PlansWords::tr("controller current");
+    case LimitKind::motor_current: return PlansWords::tr("motor current");
     case LimitKind::weakest_cell: return PlansWords::tr("weakest cell");
     case LimitKind::controller_cutoff: return PlansWords::tr("controller cutoff");
     case LimitKind::supply_voltage: return PlansWords::tr("voltage for video and servos");

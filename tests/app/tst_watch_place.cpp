@@ -39,6 +39,7 @@ private slots:
     void rehearsalIsChosenInItsSheet();
     void aLiveLinkIsFollowedAndRecorded();
     void vehicleAndBatteryAreChosen();
+    void theSensorsFactorIsKeptForItsAircraft();
     void badAddressesAreMarkedWhereTyped();
     void aReplaySeeksAndPauses();
     void anotherPackIsSaid();
@@ -189,10 +190,10 @@ void WatchPlaceTest::vehicleAndBatteryAreChosen() {
     QTemporaryDir folder;
     QSettings settings(folder.filePath(QStringLiteral("s.ini")), QSettings::IniFormat);
     const auto asked = [&](const QString& vehicle, const QString& battery) {
-        auto* sheet = new SourceSheet(settings, window_->operator->());
+        auto* sheet = new SourceSheet(settings, QStringLiteral("Avoceta"), window_->operator->());
         std::optional<io::mavlink::Choice> found;
         QObject::connect(sheet, &SourceSheet::chosen, sheet,
-                         [&](const auto&, const auto& choice) { found = choice; });
+                         [&](const auto&, const auto& choice, const auto&) { found = choice; });
         sheet->findChild<QLineEdit*>(QStringLiteral("sourceVehicle"))->setText(vehicle);
         sheet->findChild<QLineEdit*>(QStringLiteral("sourceBattery"))->setText(battery);
         sheet->findChild<QPushButton*>(QStringLiteral("sourceConnect"))->click();
@@ -208,6 +209,46 @@ void WatchPlaceTest::vehicleAndBatteryAreChosen() {
         const auto [found, trouble] = asked(QString::fromLatin1(wrong), {});
         QVERIFY2(!found && trouble.contains(QStringLiteral("Vehicle")), wrong);
     }
+}
+
+void WatchPlaceTest::theSensorsFactorIsKeptForItsAircraft() {
+    QTemporaryDir folder;
+    QSettings settings(folder.filePath(QStringLiteral("s.ini")), QSettings::IniFormat);
+    struct Asked {
+        bool taken = false;
+        std::optional<double> factor;
+        QString shown;
+        QString trouble;
+    };
+    const auto asked = [&](const char* aircraft, const char* typed) {
+        auto* sheet = new SourceSheet(settings, QString::fromLatin1(aircraft), window_->operator->());
+        Asked said;
+        QObject::connect(sheet, &SourceSheet::chosen, sheet, [&](const auto&, const auto&, const auto& factor) {
+            said.taken = true;
+            said.factor = factor;
+        });
+        auto* field = sheet->findChild<QLineEdit*>(QStringLiteral("sourceFactor"));
+        said.shown = field->text();
+        if (typed) field->setText(QString::fromLatin1(typed));
+        sheet->findChild<QPushButton*>(QStringLiteral("sourceConnect"))->click();
+        said.trouble = sheet->findChild<TextLabel*>(QStringLiteral("sourceTrouble"))->text();
+        delete sheet;
+        return said;
+    };
+    const Asked open = asked("Avoceta", nullptr);
+    QVERIFY(open.taken && !open.factor && open.shown.isEmpty());
+    const Asked given = asked("Avoceta", "1,042");
+    QVERIFY(given.factor && std::abs(*given.factor - 1.042) < 1e-12);
+    const Asked again = asked("Avoceta", nullptr);
+    QCOMPARE(again.shown, QStringLiteral("1.042"));
+    QVERIFY(again.factor && std::abs(*again.factor - 1.042) < 1e-12);
+    QVERIFY(asked("Cernícalo", nullptr).shown.isEmpty());
+    for (const char* wrong : {"0", "3", "about one", "-1"}) {
+        const Asked refused = asked("Avoceta", wrong);
+        QVERIFY2(!refused.taken && refused.trouble.contains(QStringLiteral("factor")), wrong);
+    }
+    QVERIFY(!asked("Avoceta", "").factor);
+    QVERIFY(asked("Avoceta", nullptr).shown.isEmpty());
 }
 
 void WatchPlaceTest::badAddressesAreMarkedWhereTyped() {

@@ -102,7 +102,7 @@ const json& whole_plan() {
         "aircraft": {"name": "A", "kind": "point", "craft": "wing", "video": "digital", "mass_kg": 0.94, "cruise_airspeed_mps": 15.5,
             "cruise_power_w": 64.0, "cruise_all_up_mass_kg": 1.345, "cruise_density_kgm3": 1.2, "electronics_w": 7.5,
             "electronics": [{"name": "camera", "power_w": 3, "mass_kg": 0.08}], "full_power_w": 310,
-            "controller_current_a": 40, "failsafe_signal_dbm": -104, "failsafe_link_share": 0.5,
+            "controller_current_a": 40, "motor_current_a": 60, "failsafe_signal_dbm": -104, "failsafe_link_share": 0.5,
             "most_pack_mass_kg": 0.8, "bay_length_m": 0.2, "bay_width_m": 0.06, "bay_height_m": 0.05,
             "array": {"cells_series": 27, "strings": 1, "cell_area_m2": 0.007, "efficiency": 0.22, "cell_voc_v": 0.68,
                 "cell_vmp_v": 0.58, "cell_isc_a": 2.9, "temperature_coefficient_per_k": -0.0035, "tilt_deg": 4,

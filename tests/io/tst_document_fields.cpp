@@ -88,7 +88,7 @@ void DocumentFieldsTest::everyFieldOfAnAircraftComesBack() {
         "cruise_airspeed_mps": 14, "cruise_power_w": 150, "cruise_all_up_mass_kg": 1.5, "cruise_density_kgm3": 1.2,
         "video": "digital", "electronics_w": 8, "electronics": [{"name": "video", "power_w": 6, "mass_kg": 0.03}],
         "full_power_w": 900,
-        "controller_current_a": 50, "failsafe_signal_dbm": -104, "failsafe_link_share": 0.6, "most_pack_mass_kg": 0.7,
+        "controller_current_a": 50, "motor_current_a": 80, "failsafe_signal_dbm": -104, "failsafe_link_share": 0.6, "most_pack_mass_kg": 0.7,
         "bay_length_m": 0.15, "bay_width_m": 0.05, "bay_height_m": 0.045,
         "wing": {"area_m2": 0.3, "span_m": 1.4, "cl_max": 1.2}, "rotor": {"rotors": 4, "propeller_diameter_m": 0.18},
         "curve": {"reference_mass_kg": 1.5, "reference_airspeed_mps": 14, "disc_area_m2": 0.1,
@@ -143,7 +143,7 @@ void DocumentFieldsTest::whatDiffersInOneFieldIsNotEqual() {
         [](const std::string& t, const char* f) { return io::kept_pack_from_json(t, f); }, text);
     json plan = json::parse(R"({"name": "one",
         "aircraft": {"name": "A", "mass_kg": 1.25, "cruise_airspeed_mps": 14.0, "cruise_power_w": 68.0, "craft": "wing",
-            "cruise_all_up_mass_kg": 1.8, "cruise_density_kgm3": 1.2, "full_power_w": 400, "controller_current_a": 50,
+            "cruise_all_up_mass_kg": 1.8, "cruise_density_kgm3": 1.2, "full_power_w": 400, "controller_current_a": 50, "motor_current_a": 80,
             "failsafe_signal_dbm": -100, "failsafe_link_share": 0.6, "most_pack_mass_kg": 0.9, "bay_length_m": 0.2,
             "bay_width_m": 0.05, "bay_height_m": 0.05, "wing": {"area_m2": 0.3, "span_m": 1.5, "cl_max": 1.2},
             "electronics": [{"name": "video", "power_w": 6, "mass_kg": 0.05}], "rotor": {"rotors": 4, "propeller_diameter_m": 0.2}},

@@ -64,9 +64,11 @@ class LiveAnswerTest : public QObject {
 private slots:
     void theReturnIsThatOfARulerAndAClock();
     void remainingIsWhatTheDischargeGives();
+    void aKnownSensorScaleCorrectsWhatIsCounted();
     void turnsWhereThePlanDoesOnADayAsForecast();
     void aThirstyAircraftTurnsEarlier();
     void aHeadwindHomeTurnsEarlier();
+    void aCrosswindThatGrowsShowsInTheHeading();
     void voltsAndCounterDisagree();
     void anotherPackIsNotAnswered();
     void landingPlacesFromHere();
@@ -122,6 +124,32 @@ void LiveAnswerTest::remainingIsWhatTheDischargeGives() {
     QVERIFY2(
         std::abs(answer.remaining->by_count_wh->value - (all_wh - first_wh)) < 0.03 * all_wh,
         qPrintable(QStringLiteral("%1 of %2").arg(answer.remaining->by_count_wh->value).arg(all_wh - first_wh)));
+}
+
+/// A sensor that reads a tenth low, and is known to: the answer is that of a right one, with less doubt about it.
+void LiveAnswerTest::aKnownSensorScaleCorrectsWhatIsCounted() {
+    const auto plan = shared_plan(tests::sample_request());
+    const double power_w = plan->conditions.cruise_power_w.value;
+    const auto right = straight_out(10.0, 90.0, power_w, 1200);
+    auto low = right;
+    for (double& amps : low[Channel::current_a]) amps *= 0.9;
+    const auto answered = [&](const telemetry::FlightLog& log, std::optional<watch::KnownCurrentScale> scale) {
+        watch::LiveFlight live(std::nullopt, scale);
+        // As it comes, so that what was settled is corrected once and no more.
+        for (std::size_t rows = 60; rows <= log.rows(); rows += 60) live.update(log, 0, rows);
+        return watch::LiveSolver(plan).answer(live);
+    };
+    const auto truth = answered(right, std::nullopt);
+    const auto trusting = answered(low, std::nullopt);
+    const auto corrected = answered(low, watch::KnownCurrentScale{.factor = 1.0 / 0.9});
+    QVERIFY(std::abs(*trusting.now.charge_ah - 0.9 * *truth.now.charge_ah) < 1e-6);
+    QVERIFY(std::abs(*corrected.now.charge_ah - *truth.now.charge_ah) < 1e-6);
+    QVERIFY(std::abs(*corrected.now.energy_wh - *truth.now.energy_wh) < 1e-6);
+    QVERIFY(std::abs(*corrected.now.power_w - *truth.now.power_w) < 1e-6);
+    QVERIFY(std::abs(corrected.draw.value - truth.draw.value) < 1e-6);
+    QVERIFY(std::abs(corrected.remaining->by_count_wh->value - truth.remaining->by_count_wh->value) < 1e-6);
+    QVERIFY(corrected.remaining->by_count_wh->sd < truth.remaining->by_count_wh->sd);
+    QVERIFY(trusting.remaining->by_count_wh->value > truth.remaining->by_count_wh->value + 1.0);
 }
 
 void LiveAnswerTest::turnsWhereThePlanDoesOnADayAsForecast() {
@@ -182,6 +210,63 @@ void LiveAnswerTest::aHeadwindHomeTurnsEarlier() {
         return truth.came_home ? truth.farthest_m : 1e9;
     };
     QVERIFY(farthest(6.0) < 0.95 * farthest(2.0));
+}
+
+/// Straight to the west, a wind from the north that grows from 3 to 9 m/s within twenty minutes: the nose turns
+/// into it, the course does not. On a wing the heading tells; what a compass is off by stays within what is said.
+void LiveAnswerTest::aCrosswindThatGrowsShowsInTheHeading() {
+    auto request = calm_westward();
+    request.aircraft.craft = airframe::Craft::wing;
+    request.weather.wind = {3.0, 0.0};
+    request.weather.wind_sd_mps = 1.5;
+    request.weather.wind_from_sd_deg = 10.0;
+    const double airspeed_mps = request.aircraft.cruise_airspeed_mps;
+    const auto flown = [&](double compass_off_deg) {
+        auto log = straight_out(airspeed_mps, request.mission.height_m, request.aircraft.cruise_power_w, 1205);
+        auto& place = log[Channel::longitude_deg];
+        double gone_m = 0.0;
+        for (std::size_t i = 0; i < log.rows(); ++i) {
+            const double wind_mps = 3.0 + 6.0 * double(i) / 1200.0;
+            const double ground_mps = i < 5 ? 0.0 : std::sqrt(airspeed_mps * airspeed_mps - wind_mps * wind_mps);
+            const auto at = geodesy::destination({39.4, -31.4}, 270.0, gone_m);
+            place[i] = at->longitude_deg;
+            log[Channel::latitude_deg][i] = at->latitude_deg;
+            log[Channel::ground_speed_mps][i] = ground_mps;
+            log[Channel::heading_deg].push_back(270.0 + units::degrees(std::asin(wind_mps / airspeed_mps)) +
+                                                compass_off_deg);
+            gone_m += ground_mps;
+        }
+        return log;
+    };
+    const auto wind_at_end = [&](const telemetry::FlightLog& log) {
+        watch::LiveFlight live;
+        watch::LiveSolver solver(shared_plan(request));
+        watch::LiveAnswer answer;
+        for (std::size_t rows = 60; rows <= log.rows(); rows += 5) {
+            live.update(log, 0, rows);
+            answer = solver.answer(live);
+        }
+        return answer.wind;
+    };
+    const auto off = [](const watch::LiveWind& wind) {
+        const double from = units::radians(wind.from_deg);
+        return std::hypot(wind.speed_mps * std::sin(from), wind.speed_mps * std::cos(from) - 9.0);
+    };
+    const auto told = wind_at_end(flown(0.0));
+    QVERIFY2(off(told) < 2.6, qPrintable(QStringLiteral("off by %1 m/s").arg(off(told))));
+    QVERIFY2(told.change_mps > 3.0, qPrintable(QStringLiteral("changed by %1 m/s").arg(told.change_mps)));
+    for (const double compass_deg : {-5.0, 5.0}) {
+        const auto astray = wind_at_end(flown(compass_deg));
+        QVERIFY2(off(astray) < 2.5 * astray.sd_mps + 1.0,
+                 qPrintable(QStringLiteral("off by %1, said %2").arg(off(astray)).arg(astray.sd_mps)));
+    }
+    // A rotor's nose says nothing of the wind.
+    request.aircraft.craft = airframe::Craft::rotor;
+    const auto rotor = wind_at_end(flown(0.0));
+    auto blind = flown(0.0);
+    blind[Channel::heading_deg].clear();
+    QVERIFY(std::abs(rotor.speed_mps - wind_at_end(blind).speed_mps) < 1e-9);
+    QVERIFY(off(rotor) > off(told) + 1.0);
 }
 
 void LiveAnswerTest::voltsAndCounterDisagree() {

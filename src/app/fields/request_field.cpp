@@ -365,7 +365,12 @@ std::vector<RequestField> more_aircraft_fields(const Quantities& q) {
             {1.0, RequestFieldWords::tr("A"), 0}, 1,
             [](const PlanRequest& r) { return r.aircraft.controller_current_a.value_or(0.0); },
             [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.controller_current_a; },
-            RequestFieldWords::tr("controllers and motors together, continuous")),
+            RequestFieldWords::tr("all controllers together, continuous")),
+        open_number(
+            "aircraft.motor_current_a", RequestFieldWords::tr("Motor rating"), {1.0, RequestFieldWords::tr("A"), 0},
+            1, [](const PlanRequest& r) { return r.aircraft.motor_current_a.value_or(0.0); },
+            [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.motor_current_a; },
+            RequestFieldWords::tr("all motors together, continuous: four of 20 A are 80")),
         open_number(
             "aircraft.failsafe_signal_dbm", RequestFieldWords::tr("Link failsafe at"),
             {1.0, RequestFieldWords::tr("dBm"), 0}, 1,

@@ -54,6 +54,7 @@ units::Result<Aircraft> validate(Aircraft aircraft) {
         {"aircraft.cruise_density_kgm3", aircraft.cruise_density_kgm3.value_or(1.0), 0.3, 1.6},
         {"aircraft.electronics_w", aircraft.electronics_w.value_or(0.0), 0, aircraft.cruise_power_w},
         {"aircraft.controller_current_a", aircraft.controller_current_a.value_or(1.0), 0.1, 2000},
+        {"aircraft.motor_current_a", aircraft.motor_current_a.value_or(1.0), 0.1, 2000},
         {"aircraft.failsafe_signal_dbm", aircraft.failsafe_signal_dbm.value_or(-100.0), -150, 0},
         {"aircraft.failsafe_link_share", aircraft.failsafe_link_share.value_or(0.5), 0, 1},
         {"aircraft.most_pack_mass_kg", aircraft.most_pack_mass_kg.value_or(1.0), 0.001, 100},
@@ -120,6 +121,13 @@ double electronics_power_w(const Aircraft& aircraft) {
     }
     return aircraft.electronics_w.value_or(
         std::min(usual_electronics_w(aircraft), most_electronics_share * aircraft.cruise_power_w));
+}
+
+std::optional<double> drive_current_a(const Aircraft& aircraft) {
+    const auto& controllers_a = aircraft.controller_current_a;
+    const auto& motors_a = aircraft.motor_current_a;
+    if (controllers_a && motors_a) return std::min(*controllers_a, *motors_a);
+    return controllers_a ? controllers_a : motors_a;
 }
 
 bool electronics_known(const Aircraft& aircraft) {

@@ -63,8 +63,9 @@ struct Aircraft {
     std::vector<ElectronicsPart> electronics;
     /// Full stick, level, full pack, W; for the power-demand share.
     std::optional<double> full_power_w;
-    /// What controllers and motors together may draw without end, A.
+    /// Continuous rating of all controllers together, and of all motors together, A.
     std::optional<double> controller_current_a;
+    std::optional<double> motor_current_a;
     /// Where the link gives up: signal, dBm, and link quality, 0 … 1.
     std::optional<double> failsafe_signal_dbm;
     std::optional<double> failsafe_link_share;
@@ -90,6 +91,9 @@ units::Result<Aircraft> validate(Aircraft aircraft);
 /// video on board: 5 W where nobody says, analog 5 W, digital 12.5 W (10 to 15), without any 2 W; a wing's servos
 /// take 1.5 W more where the video is said (common practice, no source).
 double electronics_power_w(const Aircraft& aircraft);
+
+/// What controllers and motors bear continuously, the lesser of the two ratings, A. Empty: neither is known.
+std::optional<double> drive_current_a(const Aircraft& aircraft);
 
 /// Whether the draw is given, in one figure or part by part.
 bool electronics_known(const Aircraft& aircraft);

@@ -121,11 +121,13 @@ void add_limits(FlightReport& flight_report, const telemetry::CleanLog& log, con
         limits.push_back({LimitKept::Part::connector, *flown.pack.connector_current_a, 0.0, 0.0});
     if (flown.aircraft.controller_current_a)
         limits.push_back({LimitKept::Part::controller, *flown.aircraft.controller_current_a, 0.0, 0.0});
+    if (flown.aircraft.motor_current_a)
+        limits.push_back({LimitKept::Part::motors, *flown.aircraft.motor_current_a, 0.0, 0.0});
     for (LimitKept& limit : limits) {
         // Controllers carry what the motors take, where a sensor of their own says so.
-        const Channel channel = limit.part == LimitKept::Part::controller && log.raw->has(Channel::motor_current_a)
-                                    ? Channel::motor_current_a
-                                    : Channel::current_a;
+        const bool drives = limit.part == LimitKept::Part::controller || limit.part == LimitKept::Part::motors;
+        const Channel channel =
+            drives && log.raw->has(Channel::motor_current_a) ? Channel::motor_current_a : Channel::current_a;
         for (std::size_t i = 1; i < log.rows.size(); ++i) {
             const double amps = log.value(channel, i);
             if (!(amps > limit.limit_a) || log.step_is_gap(i)) continue;
@@ -310,6 +312,7 @@ const char* limit_word(LimitKept::Part part) {
     case LimitKept::Part::pack: return "pack";
     case LimitKept::Part::strips: return "strips";
     case LimitKept::Part::connector: return "connector";
+    case LimitKept::Part::motors: return "motors";
     case LimitKept::Part::controller: break;
     }
     return "controller";

@@ -41,7 +41,7 @@ struct EnergyShares {
 
 /// One part's current limit, and how the flight kept to it.
 struct LimitKept {
-    enum class Part { pack, strips, connector, controller };
+    enum class Part { pack, strips, connector, controller, motors };
     Part part = Part::pack;
     double limit_a = 0.0;
     double above_s = 0.0;

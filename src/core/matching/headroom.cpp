@@ -60,10 +60,10 @@ std::optional<Headroom> headroom(const airframe::Aircraft& aircraft, const batte
     }
     room.level_ends = ends_at(room.points, level_w);
     room.climb_ends = ends_at(room.points, climb_w);
-    if (aircraft.controller_current_a) {
+    if (const auto drive_a = airframe::drive_current_a(aircraft)) {
         const double full_a = *aircraft.full_power_w / full_v;
-        if (full_a > *aircraft.controller_current_a) {
-            room.throttle_cap = std::sqrt(*aircraft.controller_current_a / full_a);
+        if (full_a > *drive_a) {
+            room.throttle_cap = std::sqrt(*drive_a / full_a);
             // Current goes with the square of the volts, power with their cube.
             room.cap_ends = ends_at(room.points, *aircraft.full_power_w * std::pow(*room.throttle_cap, 3));
         }

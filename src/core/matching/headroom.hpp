@@ -26,7 +26,7 @@ struct Headroom {
     /// Where full throttle no longer holds level flight, or the wanted climb; empty: it does until landing.
     std::optional<HeadroomPoint> level_ends;
     std::optional<HeadroomPoint> climb_ends;
-    /// Duty on a full pack, 0 … 1, within the limit of controllers and motors; empty: none is known, or full
+    /// Duty on a full pack, 0 … 1, within the ratings of controllers and motors; empty: none is known, or full
     /// throttle keeps it.
     std::optional<double> throttle_cap;
     /// From where on full throttle keeps that limit by itself; empty: not before the landing, or no cap.

@@ -2,6 +2,10 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
+
+#include "core/mission/outward.hpp"
+#include "core/mission/turn_rules.hpp"
 
 namespace sobremesa::mission {
 
@@ -42,14 +46,63 @@ double hard_sag_cell_v(const Plan& plan, double charge_ah) {
     return cruising && hard ? (cruising->voltage_v - hard->voltage_v) / plan.request.pack.series : 0.0;
 }
 
-/// What cells, strips, connector and controllers bear together, A.
+/// What cells, strips, connector, controllers and motors bear together, A.
 double parts_bear_a(const Plan& plan, double pack_v) {
     double least_a = battery::continuous_current_a(plan.request.pack);
-    if (plan.request.aircraft.controller_current_a)
-        least_a = std::min(least_a, *plan.request.aircraft.controller_current_a +
-                                        airframe::electronics_power_w(plan.request.aircraft) / pack_v);
+    if (const auto drive_a = airframe::drive_current_a(plan.request.aircraft)) {
+        // Neither controllers nor motors carry what the electronics draw.
+        least_a = std::min(least_a, *drive_a + airframe::electronics_power_w(plan.request.aircraft) / pack_v);
+    }
     return least_a;
 }
+
+/// Chance asks for a margin over the reserve: so many of its standard deviations, read off the plan's own turn.
+/// 0 where chance does not count, or is never what turns.
+double deviations_kept(const Plan& plan) {
+    for (const RuleTurn& turn : plan.turn_rules) {
+        if (turn.turn_rule != TurnRule::chance || !turn.counted || !turn.reached) continue;
+        const OutwardPoint at = outward_at(plan, turn.distance_m);
+        if (at.margin_sd_wh > 0.0) return std::max(at.margin_wh() / at.margin_sd_wh, 0.0);
+    }
+    return 0.0;
+}
+
+/// The most that may be used at a place, Ah: the return from there at its own power, the reserve and what chance
+/// asks for are still in the pack; never more than a counted rule of a fixed charge has.
+class MostUsed {
+public:
+    explicit MostUsed(const Plan& plan)
+        : plan_(plan), homeward_(plan.request, plan.conditions), deviations_(deviations_kept(plan)) {
+        for (const TurnRule rule : plan.request.turn.counted) {
+            if (const auto fixed_ah = charge_to_turn_ah(rule, plan.request, plan.conditions))
+                cap_ah_ = std::min(cap_ah_, *fixed_ah);
+        }
+    }
+
+    double at(const OutwardPoint& point) const {
+        const ReturnEstimate way = homeward_.from(station_of(point));
+        if (!way.wind_allows) return 0.0;
+        const double kept_wh = homeward_.reserve_wh(way) + deviations_ * point.margin_sd_wh;
+        double low_ah = 0.0;
+        double high_ah = std::min(plan_.conditions.at_powers->usable_ah(way.level_w), cap_ah_);
+        const auto enough = [&](double charge_ah) {
+            return homeward_.books(way, charge_ah).landing_left_wh >= kept_wh;
+        };
+        if (enough(high_ah)) return high_ah;
+        constexpr int halvings = 30;
+        for (int i = 0; i < halvings; ++i) {
+            const double middle_ah = 0.5 * (low_ah + high_ah);
+            (enough(middle_ah) ? low_ah : high_ah) = middle_ah;
+        }
+        return low_ah;
+    }
+
+private:
+    const Plan& plan_;
+    Homeward homeward_;
+    double deviations_;
+    double cap_ah_ = std::numeric_limits<double>::infinity();
+};
 
 /// A step that reads well: 1, 2 or 5 with zeros.
 double round_step_m(double wanted_m) {
@@ -68,11 +121,10 @@ std::vector<TurnRow> turn_table(const Plan& plan, double step_m) {
     const double turn_m = plan.turn->distance_m.value;
     constexpr double usual_rows = 8.0;
     if (!(step_m > 0.0)) step_m = round_step_m(turn_m / usual_rows);
+    const MostUsed most_used(plan);
     const auto add = [&](double distance_m) {
         const OutwardPoint at = outward_at(plan, distance_m);
-        const auto& c = plan.conditions;
-        const double most_ah = c.at_powers->charge_at_left_ah(c.home_power_w.value, at.needed_wh);
-        rows.push_back({distance_m, geodesy::distance_m(at.at, {}), at.time_s, at.needed_wh, std::max(most_ah, 0.0),
+        rows.push_back({distance_m, geodesy::distance_m(at.at, {}), at.time_s, at.needed_wh, most_used.at(at),
                         at.charge_used_ah});
     };
     // The last round distance stands only where it is not the turn over again.

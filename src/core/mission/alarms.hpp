@@ -49,7 +49,7 @@ struct AlarmSheet {
     std::optional<double> turn_time_s;
     std::optional<double> flight_time_s;
     /// Above this something is wrong, or the climb is too steep, A: what the plan draws at most and a margin, but
-    /// never more than cells, strips, connector and controllers bear.
+    /// never more than cells, strips, connector, controllers and motors bear.
     double current_a = 0.0;
     /// The parts bear less than the plan draws: the alarm sounds on the way.
     bool current_is_limited = false;
@@ -67,7 +67,9 @@ struct TurnRow {
     double distance_m = 0.0;
     double from_home_m = 0.0;
     double time_s = 0.0;
-    /// the return and the reserve, Wh; the counter may show so much there at most, Ah.
+    /// The return and the reserve, Wh. The counter may show so much there at most, Ah: after it there are still the
+    /// return, the reserve and, where chance counts, the margin that it asks for; a counted rule of a fixed charge
+    /// is never exceeded. At the plan's own turn it is the plan's own charge.
     double needed_wh = 0.0;
     double most_used_ah = 0.0;
     /// As planned, Ah.

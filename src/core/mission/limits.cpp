@@ -189,37 +189,18 @@ double seconds_of(const std::vector<FlightLeg>& legs) {
 }
 
 const char* limit_word(LimitKind kind) {
-    static constexpr std::array<const char*, 31> words = {"pack-current",
-                                                          "strip-current",
-                                                          "connector-current",
-                                                          "controller-current",
-                                                          "weakest-cell",
-                                                          "controller-cutoff",
-                                                          "supply-voltage",
-                                                          "pack-warm",
-                                                          "pack-cold",
-                                                          "height-above-ground",
-                                                          "clearance",
-                                                          "power-demand",
-                                                          "link-distance",
-                                                          "link-horizon",
-                                                          "link-fresnel",
-                                                          "failsafe-return",
-                                                          "recorder",
-                                                          "goggles",
-                                                          "radio-battery",
-                                                          "ground-station",
-                                                          "landing-place",
-                                                          "full-power",
-                                                          "stall",
-                                                          "holding",
-                                                          "whole-way",
-                                                          "failsafe-height",
-                                                          "possible-cruise",
-                                                          "video-distance",
-                                                          "video-horizon",
-                                                          "video-fresnel",
-                                                          "over-land"};
+    static constexpr std::array<const char*, 32> words = {
+        "pack-current",        "strip-current",   "connector-current",
+        "controller-current",  "weakest-cell",    "controller-cutoff",
+        "supply-voltage",      "pack-warm",       "pack-cold",
+        "height-above-ground", "clearance",       "power-demand",
+        "link-distance",       "link-horizon",    "link-fresnel",
+        "failsafe-return",     "recorder",        "goggles",
+        "radio-battery",       "ground-station",  "landing-place",
+        "full-power",          "stall",           "holding",
+        "whole-way",           "failsafe-height", "possible-cruise",
+        "video-distance",      "video-horizon",   "video-fresnel",
+        "over-land",           "motor-current"};
     return words[std::size_t(kind)];
 }
 

@@ -42,6 +42,7 @@ enum class LimitKind {
     video_horizon,
     video_fresnel,
     over_land, ///< clear of the no-landing areas before the pack is low
+    motor_current,
 };
 const char* limit_word(LimitKind kind);
 

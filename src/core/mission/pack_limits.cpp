@@ -121,6 +121,8 @@ private:
             Origin::given);
         one(LimitKind::controller_current, Quantity::peak_motor_current, motor_a,
             request_.aircraft.controller_current_a, Origin::given);
+        one(LimitKind::motor_current, Quantity::peak_motor_current, motor_a, request_.aircraft.motor_current_a,
+            Origin::given);
     }
 
     /// The climb rate whose power stays under a limit; nothing where level flight alone is over it.

@@ -19,14 +19,20 @@ double charge_of(const OutwardPoint& point) {
     return point.charge_used_ah;
 }
 
-/// Between a place from which the worst credible wind lets it home and one from which it does not.
+/// Between a place from which it comes home with the reserve and one from which the worst credible wind does not
+/// let it home at all: the last of the former. Near that wind the return takes ever longer, so that what is left
+/// may be short before the wind is too strong.
 OutwardPoint last_return(const OutwardPoint& from, const OutwardPoint& to, const Homeward& homeward) {
     double low = 0.0;
     double high = 1.0;
     constexpr int halvings = 10;
     for (int i = 0; i < halvings; ++i) {
         const double middle = 0.5 * (low + high);
-        (homeward.from(station_of(between(from, to, middle))).wind_allows ? low : high) = middle;
+        const OutwardPoint place = between(from, to, middle);
+        const ReturnEstimate way = homeward.from(station_of(place));
+        const bool comes_home = way.wind_allows && homeward.books(way, place.charge_used_ah).landing_left_wh >=
+                                                       homeward.reserve_wh(way);
+        (comes_home ? low : high) = middle;
     }
     return between(from, to, low);
 }

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 #include "core/battery/pack.hpp"
 #include "core/mission/bail_out.hpp"
@@ -52,6 +53,11 @@ constexpr double level_climb_mps = 0.4;
 constexpr double least_level_s = 30.0;
 /// Power over the square of airspeed and more: how strongly an error of the airspeed acts on the power it asks for.
 constexpr double power_per_airspeed = 1.8;
+/// A compass is off by so much, one standard deviation, before turns have shown it, and after, rad; an airspeed
+/// sensor's scale, relative (common practice, no source).
+constexpr double heading_offset_sd_rad = 0.09;
+constexpr double shown_offset_sd_rad = 0.03;
+constexpr double airspeed_sensor_sd = 0.05;
 /// A meter, and the curve, per cell, V; the resistance, relative.
 constexpr double meter_sd_v = 0.01;
 constexpr double curve_sd_v = 0.02;
@@ -150,6 +156,54 @@ Turned turned(const telemetry::Motion& motion) {
         if (std::abs(units::signed_turn_degrees(main_deg, course_deg)) > off_course_deg) off_s += motion.step_s;
     });
     return {aside_s >= across_s, off_s >= off_course_s, line_deg};
+}
+
+double turn_rad(double from_rad, double to_rad) {
+    return std::remainder(to_rad - from_rad, 2.0 * std::numbers::pi);
+}
+
+/// What a wing's compass is off by, as turns have shown the wind: mean of heading less the direction of the air
+/// velocity, rad.
+double heading_offset_rad(const telemetry::Motion& motion, const telemetry::WindEstimate& wind) {
+    Vector sum;
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
+        const auto& m = motion.moments[i];
+        if (!std::isfinite(m.heading_deg) || !std::isfinite(m.east_mps)) continue;
+        const double off =
+            units::radians(m.heading_deg) - std::atan2(m.east_mps - wind.east_mps, m.north_mps - wind.north_mps);
+        sum.east += std::sin(off);
+        sum.north += std::cos(off);
+    }
+    return std::atan2(sum.east, sum.north);
+}
+
+/// Where the nose of a wing points on a straight leg, rad, and the airspeed that a sensor shows, m/s; NaN where
+/// either is not known.
+struct LegNose {
+    double heading_rad = 0.0;
+    double airspeed_mps = 0.0;
+};
+LegNose leg_nose(const telemetry::Motion& motion) {
+    Vector nose;
+    double airspeeds = 0.0;
+    double with_heading = 0.0;
+    double with_airspeed = 0.0;
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne; ++i) {
+        const auto& m = motion.moments[i];
+        if (std::isfinite(m.heading_deg)) {
+            nose.east += std::sin(units::radians(m.heading_deg));
+            nose.north += std::cos(units::radians(m.heading_deg));
+            with_heading += 1.0;
+        }
+        if (m.airspeed_mps > 1.0) {
+            airspeeds += m.airspeed_mps;
+            with_airspeed += 1.0;
+        }
+    }
+    const double enough = 0.5 * double(motion.last_airborne - motion.first_airborne);
+    const bool steady = with_heading > enough && std::hypot(nose.east, nose.north) > straight * with_heading;
+    return {steady ? std::atan2(nose.east, nose.north) : std::nan(""),
+            with_airspeed > enough ? airspeeds / with_airspeed : std::nan("")};
 }
 
 /// Mean velocity over ground of the straight leg that is being flown; nothing where none is.
@@ -298,6 +352,8 @@ void LiveSolver::find_wind(const LiveFlight& flight, LiveAnswer& answer) {
         wind_.reset();
         airspeed_.reset();
         leg_.reset();
+        leg_heading_.reset();
+        leg_airspeed_.reset();
         samples_.clear();
     }
     const double cruise_mps = plan_->conditions.airspeed_out_mps;
@@ -330,6 +386,7 @@ void LiveSolver::find_wind(const LiveFlight& flight, LiveAnswer& answer) {
                                 units::degrees(std::atan2(sample->east, sample->north))});
         }
         leg_ = leg ? std::optional(geodesy::EastNorth{leg->east, leg->north}) : std::nullopt;
+        find_nose(flight, motion);
     }
     const mission::PlanRequest& request = plan_->request;
     const auto column = mission::air_column(request);
@@ -367,7 +424,28 @@ void LiveSolver::find_wind(const LiveFlight& flight, LiveAnswer& answer) {
         measured.covariance[2] += more;
         live = weighed(prior, measured);
     }
-    if (leg_) live = corrected_by_leg(live, {leg_->east_m, leg_->north_m}, wind.airspeed_mps);
+    // A sensor says more of this leg's airspeed than the cruise or the mean of the flight.
+    Estimate leg_airspeed = wind.airspeed_mps;
+    if (leg_ && leg_airspeed_) {
+        const double a = 1.0 / (leg_airspeed.sd * leg_airspeed.sd);
+        const double b = 1.0 / (leg_airspeed_->sd * leg_airspeed_->sd);
+        leg_airspeed = {(a * leg_airspeed.value + b * leg_airspeed_->value) / (a + b), std::sqrt(1.0 / (a + b))};
+    }
+    if (leg_ && leg_heading_) {
+        // The whole triangle is known: the wind is the velocity over ground less the one through the air.
+        const double sine = std::sin(leg_heading_->value);
+        const double cosine = std::cos(leg_heading_->value);
+        const double v = leg_airspeed.value;
+        const double gusts2 = leg_gust_mps * leg_gust_mps;
+        const double nose2 = leg_airspeed.sd * leg_airspeed.sd + gusts2;
+        const double side2 = v * v * leg_heading_->sd * leg_heading_->sd + gusts2;
+        const Plane triangle{{leg_->east_m - v * sine, leg_->north_m - v * cosine},
+                             {sine * sine * nose2 + cosine * cosine * side2, sine * cosine * (nose2 - side2),
+                              cosine * cosine * nose2 + sine * sine * side2}};
+        live = weighed(live, triangle);
+    } else if (leg_) {
+        live = corrected_by_leg(live, {leg_->east_m, leg_->north_m}, leg_airspeed);
+    }
     const atmosphere::Wind decided = wind_of(live.value);
     wind.speed_mps = decided.speed_mps;
     wind.from_deg = decided.from_deg;
@@ -379,6 +457,25 @@ void LiveSolver::find_wind(const LiveFlight& flight, LiveAnswer& answer) {
     wind.forecast_mps = forecast.speed_mps;
     find_growth(wind);
     wind.change_mps = std::hypot(live.value.east - prior.value.east, live.value.north - prior.value.north);
+}
+
+/// Where the nose points and what a sensor shows of the airspeed on the straight leg that is being flown. A rotor
+/// may point anywhere.
+void LiveSolver::find_nose(const LiveFlight& flight, const telemetry::Motion& whole) {
+    leg_heading_.reset();
+    leg_airspeed_.reset();
+    if (!leg_) return;
+    const LegNose nose = leg_nose(flight.motion(leg_s));
+    if (std::isfinite(nose.airspeed_mps))
+        leg_airspeed_ = Estimate{nose.airspeed_mps, airspeed_sensor_sd * nose.airspeed_mps};
+    if (plan_->request.aircraft.craft != airframe::Craft::wing || !std::isfinite(nose.heading_rad)) return;
+    const bool shown = wind_ && wind_is_whole_;
+    const double off = shown ? heading_offset_rad(whole, *wind_) : 0.0;
+    // Not the nose of this aircraft, or not its heading: in no wind that it could fly in.
+    const double drift = turn_rad(nose.heading_rad - off, std::atan2(leg_->east_m, leg_->north_m));
+    constexpr double most_drift_rad = 1.0;
+    if (std::abs(drift) > most_drift_rad) return;
+    leg_heading_ = Estimate{nose.heading_rad - off, shown ? shown_offset_sd_rad : heading_offset_sd_rad};
 }
 
 /// On one leg, at one airspeed, the ground speed changes by what the wind along it does: its slope over time,
@@ -503,7 +600,7 @@ void LiveSolver::find_remaining(const Live& live, LiveAnswer& answer) const {
     std::optional<double> used = now.charge_ah;
     if (now.counter_ah && (!used || now.gaps_s > 0.0)) used = std::max(used.value_or(0.0), *now.counter_ah);
     if (used) {
-        counted = Estimate{*used, units::combine_sd(telemetry::current_scale_sd * *used, usable_sd * usable_ah)};
+        counted = Estimate{*used, units::combine_sd(now.current_scale_sd * *used, usable_sd * usable_ah)};
         found.by_count_wh = Estimate{live.left_wh(way, *used), counted->sd / usable_ah * live.usable_wh()};
     }
     std::optional<Estimate> by_volts;

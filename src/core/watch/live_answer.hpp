@@ -64,7 +64,7 @@ struct TurnAhead {
     double time_s = 0.0;
     /// From home, m.
     double distance_m = 0.0;
-    /// The counter will show, Ah.
+    /// Used by then, Ah.
     double charge_ah = 0.0;
     geodesy::EastNorth at = {};
 };
@@ -159,6 +159,10 @@ private:
     void find_growth(LiveWind& wind) const;
     /// Over ground, of the straight leg that is being flown, m/s.
     std::optional<geodesy::EastNorth> leg_;
+    /// Where its nose points, rad (of a wing whose log has headings), and its airspeed by a sensor, m/s.
+    std::optional<units::Estimate> leg_heading_;
+    std::optional<units::Estimate> leg_airspeed_;
+    void find_nose(const LiveFlight& flight, const telemetry::Motion& whole);
 };
 
 } // namespace sobremesa::watch

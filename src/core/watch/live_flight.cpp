@@ -5,7 +5,7 @@
 
 #include "core/battery/discharge.hpp"
 #include "core/geodesy/terrain.hpp"
-#include "core/telemetry/energy_used.hpp"
+#include "core/telemetry/rescale.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::watch {
@@ -71,17 +71,21 @@ void LiveFlight::begin_flight(std::size_t row) {
     airborne_seconds_ = 0;
 }
 
+std::shared_ptr<const FlightLog> LiveFlight::looked_at(const FlightLog& log) const {
+    return telemetry::rescaled(slice(log, context_row_, rows_), scale_ ? scale_->factor : 1.0);
+}
+
 std::optional<CleanLog> LiveFlight::cleaned(const FlightLog& log) {
     telemetry::CleaningRules rules;
     rules.home = given_home_ ? given_home_ : now_.home;
-    auto part = slice(log, context_row_, rows_);
+    auto part = looked_at(log);
     const auto flights = telemetry::flights_in(*telemetry::with_one_clock(part).first, rules);
     if (flights.empty()) return std::nullopt;
     if (flights.size() > 1) {
         begin_flight(context_row_ + flights.back().first_row);
         ++flight_;
         rules.home = given_home_;
-        part = slice(log, context_row_, rows_);
+        part = looked_at(log);
     }
     rules.flight = 0;
     auto made = telemetry::clean(part, rules);
@@ -183,6 +187,7 @@ void LiveFlight::add_seconds(const CleanLog& tail, const std::vector<double>& ch
 }
 
 void LiveFlight::read_now(const CleanLog& tail, const telemetry::Motion& motion) {
+    if (scale_) now_.current_scale_sd = scale_->relative_sd;
     const std::size_t n = tail.rows.size();
     now_.log_time_s = tail.time_s(n - 1);
     now_.time_s = now_.log_time_s - start_s_;

@@ -8,6 +8,7 @@
 #include "core/telemetry/air_motion.hpp"
 #include "core/telemetry/chord_distance.hpp"
 #include "core/telemetry/clean_log.hpp"
+#include "core/telemetry/energy_used.hpp"
 #include "core/telemetry/wind_estimate.hpp"
 
 namespace sobremesa::watch {
@@ -52,6 +53,8 @@ struct Measured {
     std::optional<double> charge_ah; ///< ∫I dt, with what the counter showed before the log began
     std::optional<double> counter_ah;
     std::optional<double> energy_wh;
+    /// What charge, energy and power may be off by for the current sensor's scale, relative sd.
+    double current_scale_sd = telemetry::current_scale_sd;
     std::optional<double> highest_v;
     std::optional<double> link_share;
     double ground_m = 0.0;
@@ -66,6 +69,15 @@ struct Measured {
     std::optional<double> launch_s;
 };
 
+/// A current sensor whose scale is known, from recharges: reading times `factor` is the current; and what the
+/// factor may still be off by, relative sd (common practice, no source).
+inline constexpr double least_current_factor = 0.5;
+inline constexpr double most_current_factor = 2.0;
+struct KnownCurrentScale {
+    double factor = 1.0;
+    double relative_sd = 0.02;
+};
+
 /// A log that grows, judged and added up as it comes by the functions that debrief a finished one.
 ///
 /// The last minutes are cleaned and summed anew at each update; what is older is settled, and only its sums are
@@ -73,8 +85,12 @@ struct Measured {
 /// debrief: a judgement that would have wanted to look more than a minute and a half ahead is the exception.
 class LiveFlight {
 public:
-    /// @param home  given by the pilot; empty: the first good fix
-    explicit LiveFlight(std::optional<geodesy::Position> home = std::nullopt) : given_home_(home) {}
+    /// @param home   given by the pilot; empty: the first good fix
+    /// @param scale  of the current sensor, applied to all that comes (see `telemetry::rescaled`); empty: not
+    ///               calibrated
+    explicit LiveFlight(std::optional<geodesy::Position> home = std::nullopt,
+                        std::optional<KnownCurrentScale> scale = std::nullopt)
+        : given_home_(home), scale_(scale) {}
 
     /// @param log         all rows so far; those taken before must be the same ones unless the generation changed
     /// @param generation  see `io::mavlink::Rows::generation`
@@ -110,7 +126,10 @@ private:
     void read_now(const telemetry::CleanLog& tail, const telemetry::Motion& motion);
     void judge_phase();
 
+    std::shared_ptr<const telemetry::FlightLog> looked_at(const telemetry::FlightLog& log) const;
+
     std::optional<geodesy::Position> given_home_;
+    std::optional<KnownCurrentScale> scale_;
     std::optional<telemetry::CleanLog> tail_;
     telemetry::Motion tail_motion_;
     Measured now_;

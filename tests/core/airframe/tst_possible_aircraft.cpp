@@ -47,6 +47,7 @@ void PossibleAircraftTest::everyRange() {
     number("aircraft.cruise_density_kgm3", 0.3, 1.6, [](Aircraft& a, double v) { a.cruise_density_kgm3 = v; });
     // Never more than the whole of the cruise power.
     number("aircraft.electronics_w", 0, 60, [](Aircraft& a, double v) { a.electronics_w = v; });
+    number("aircraft.motor_current_a", 0.1, 2000, [](Aircraft& a, double v) { a.motor_current_a = v; });
     number("aircraft.controller_current_a", 0.1, 2000, [](Aircraft& a, double v) { a.controller_current_a = v; });
     number("aircraft.failsafe_signal_dbm", -150, 0, [](Aircraft& a, double v) { a.failsafe_signal_dbm = v; });
     number("aircraft.failsafe_link_share", 0, 1, [](Aircraft& a, double v) { a.failsafe_link_share = v; });

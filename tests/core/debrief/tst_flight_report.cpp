@@ -215,7 +215,11 @@ void FlightReportTest::secondsAboveALimitAreCounted() {
     VERIFY_NEAR(known.limits[0].highest_a, 25.0, 1e-9);
     QCOMPARE(known.limits[1].above_s, 0.0);
     QVERIFY(says(known, DiagnosticCode::current_above_limit));
-    request.aircraft.controller_current_a = 22.0;
+    request.aircraft.motor_current_a = 22.0;
+    const auto hot = flight_report(opened(tests::made_log()), request);
+    QCOMPARE(hot.limits.size(), std::size_t(3));
+    QVERIFY(hot.limits[2].part == debrief::LimitKept::Part::motors);
+    VERIFY_NEAR(hot.limits[2].limit_a, 22.0, 1e-9);
     QVERIFY(says(flight_report(opened(tests::made_log()), tests::sample_request()),
                  DiagnosticCode::current_above_limit) == false);
 }

@@ -263,6 +263,12 @@ void WhatIfTest::theThrottleCapKeepsTheLimit() {
     const battery::PackModel model(pack);
     const auto full = model.atPower(model.atStart(20.0), 900.0);
     VERIFY_NEAR(std::pow(*room->throttle_cap, 2) * 900.0 / full->voltage_v, 20.0, 1e-6);
+    // The motors' own rating counts where it is the lesser.
+    aircraft.motor_current_a = 12.0;
+    VERIFY_NEAR(std::pow(*matching::headroom(aircraft, pack, 220.0, 400.0, 2.8, 20.0)->throttle_cap, 2) * 900.0 /
+                    full->voltage_v,
+                12.0, 1e-6);
+    aircraft.motor_current_a.reset();
     // It comes off where full throttle draws no more than the limit by itself: volts lower by the cap.
     aircraft.controller_current_a = 33.0;
     const auto near = matching::headroom(aircraft, pack, 220.0, 400.0, 2.8, 20.0);

@@ -1,5 +1,7 @@
 #include <QTest>
 
+#include <set>
+
 #include "core/mission/add_place.hpp"
 #include "core/mission/alarms.hpp"
 #include "core/mission/bail_out.hpp"
@@ -65,6 +67,8 @@ private slots:
     void itsOwnReturnIsTooSlow();
     void itsOwnReturnOnAThrottle();
     void alarmsAreThoseOfThePlan();
+    void theTurnTableIsThePlansOwn();
+    void whatTheTurnTableAllowsComesHome();
     void alternatesWithinReach();
     void aHigherFieldIsClimbedTo();
     void wayBetweenFollowsTheBends();
@@ -83,7 +87,7 @@ private slots:
 
 void LimitsTest::everyLimitIsOnTheList() {
     const auto report = check_limits(planned(well_known()));
-    QCOMPARE(report.checks.size(), 23u);
+    QCOMPARE(report.checks.size(), 24u);
     // What is not known is said to be, and comes last.
     const auto blind = check_limits(planned(sample_request()));
     QVERIFY(blind.checks.back().verdict == Verdict::unknown);
@@ -140,6 +144,7 @@ void LimitsTest::everyCureClears() {
         request.height_ceiling_m = random.between(60.0, 200.0);
         request.aircraft.full_power_w = request.aircraft.cruise_power_w * random.between(1.2, 4.0);
         request.aircraft.controller_current_a = random.between(6.0, 25.0);
+        request.aircraft.motor_current_a = random.between(6.0, 25.0);
         request.pack.rated_current_a = random.between(6.0, 25.0);
         request.supply = {random.between(10.0, 13.0), random.between(2.6, 3.3)};
         request.failsafe = FailsafeReturn{
@@ -299,6 +304,11 @@ void LimitsTest::currentOfASteepClimb() {
     QVERIFY(check(planned(request), LimitKind::pack_current).verdict != Verdict::broken);
     request.aircraft.controller_current_a = 6.0;
     QVERIFY(check(planned(request), LimitKind::controller_current).verdict == Verdict::broken);
+    QVERIFY(check(planned(request), LimitKind::motor_current).verdict == Verdict::unknown);
+    request.aircraft.controller_current_a = 60.0;
+    request.aircraft.motor_current_a = 6.0;
+    QVERIFY(check(planned(request), LimitKind::controller_current).verdict != Verdict::broken);
+    QVERIFY(check(planned(request), LimitKind::motor_current).verdict == Verdict::broken);
 }
 
 void LimitsTest::stripsAndConnectorHaveLimitsOfTheirOwn() {
@@ -548,6 +558,72 @@ void LimitsTest::alarmsAreThoseOfThePlan() {
     gusty.mission.climb_rate_mps = calm.mission.climb_rate_mps = 0.3;
     QVERIFY(alarm_sheet(planned(gusty))->warning_cell_v < alarm_sheet(planned(calm))->warning_cell_v - 0.02);
     QVERIFY(alarm_sheet(planned(gusty))->warning_cell_v >= landing_cell_v(gusty) + 0.05 - 1e-9);
+}
+
+void LimitsTest::theTurnTableIsThePlansOwn() {
+    // At the turn it allows what the plan has used there, whichever rule turns it, and the reserve is kept.
+    tests::Random random(21);
+    std::set<TurnRule> seen;
+    for (int i = 0; i < 90; ++i) {
+        PlanRequest request = tests::random_request(random, i % 4 == 0);
+        request.turn.share_left = 0.7;
+        request.turn.counted = i % 3 == 0   ? std::vector{TurnRule::energy_home}
+                               : i % 3 == 1 ? std::vector{TurnRule::energy_home, TurnRule::chance}
+                                            : std::vector{TurnRule::energy_home, TurnRule::share_left};
+        const Plan plan = planned(request);
+        const auto rows = turn_table(plan);
+        if (rows.empty()) continue;
+        const TurnRow& turn = rows.back();
+        const double usable_ah = plan.conditions.usable_charge_ah();
+        VERIFY_NEAR(turn.planned_ah, plan.turn->charge_used_ah.value, 0.002 * usable_ah);
+        QVERIFY(turn.most_used_ah > turn.planned_ah - 0.003 * usable_ah);
+        const Homeward homeward(plan.request, plan.conditions);
+        const OutwardPoint at = outward_at(plan, turn.distance_m);
+        const ReturnEstimate way = homeward.from(station_of(at));
+        QVERIFY(way.wind_allows);
+        QVERIFY(homeward.books(way, at.charge_used_ah).landing_left_wh >
+                homeward.reserve_wh(way) - 0.003 * plan.conditions.usable_energy_wh());
+        if (plan.turn->at_end_of_mission) continue;
+        seen.insert(plan.turn->turn_rule);
+        // Where the wind turns it there is more left than it asks for.
+        const bool by_wind = std::any_of(plan.outward.begin(), plan.outward.end(),
+                                         [](const OutwardPoint& point) { return !point.return_flight; });
+        QVERIFY(by_wind || turn.most_used_ah < turn.planned_ah + 0.004 * usable_ah);
+    }
+    QCOMPARE(seen.size(), 3u);
+}
+
+void LimitsTest::whatTheTurnTableAllowsComesHome() {
+    // Climbs and heights of their own winds: the return is not flown at the mission's power from each place. The
+    // pack is discharged through the return's own legs, and then until it lands: what is left is the reserve.
+    PlanRequest request = tests::sample_request();
+    request.turn.counted = {TurnRule::energy_home};
+    request.weather.wind = {7.0, 40.0};
+    request.weather.wind_exponent = 0.2;
+    request.mission.kind = MissionKind::route;
+    for (const auto& [east_m, height_m] : {std::pair{2500.0, 60.0}, {5500.0, 420.0}, {8000.0, 90.0}}) {
+        request.mission.waypoints.push_back({{}, {east_m, 600.0}, height_m});
+    }
+    const Plan plan = planned(request);
+    const auto& c = plan.conditions;
+    const Homeward homeward(plan.request, c);
+    const auto rows = turn_table(plan, 1000.0);
+    QVERIFY(rows.size() > 6);
+    for (const TurnRow& row : rows) {
+        const OutwardPoint at = outward_at(plan, row.distance_m);
+        const double level_w = homeward.from(station_of(at)).level_w;
+        std::vector<battery::LoadPhase> load = {{battery::LoadPhase::Kind::power, c.cruise_power_w.value,
+                                                 battery::point_at_charge(c.cruise, row.most_used_ah).time_s}};
+        double home_s = load[0].duration_s;
+        for (const FlightLeg& leg : homeward.legs_from(station_of(at))) {
+            load.push_back({battery::LoadPhase::Kind::power, leg.power_w, leg.duration_s});
+            home_s += leg.duration_s;
+        }
+        load.push_back({battery::LoadPhase::Kind::power, level_w, 1e5});
+        const auto run = battery::discharge(*c.pack, c.start, load, {landing_cell_v(request), 1e6, 2000}, c.around);
+        const double left_wh = run.points.back().energy_wh - battery::point_at_time(run, home_s).energy_wh;
+        VERIFY_NEAR(left_wh, at.reserve_wh, 0.004 * c.usable_energy_wh());
+    }
 }
 
 void LimitsTest::alternatesWithinReach() {

@@ -8,7 +8,9 @@
 #include "app/theme/look.hpp"
 #include "app/widgets/browse.hpp"
 #include "app/widgets/choice_box.hpp"
+#include "app/widgets/number_field.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/watch/live_flight.hpp"
 #include "wording/messages.hpp"
 
 namespace sobremesa::app {
@@ -23,10 +25,10 @@ constexpr const char* kind_words[] = {"udp", "tcp", "serial", "file"};
 
 } // namespace
 
-SourceSheet::SourceSheet(QSettings& settings, QWidget* parent)
-    : Popover(parent), settings_(settings), kind_(new ChoiceBox), where_(new QLineEdit), which_(new QWidget),
-      vehicle_(new QLineEdit), battery_(new QLineEdit), help_(new TextLabel(Role::quiet)),
-      trouble_(new TextLabel(Role::warning)) {
+SourceSheet::SourceSheet(QSettings& settings, const QString& aircraft, QWidget* parent)
+    : Popover(parent), settings_(settings), aircraft_(aircraft), kind_(new ChoiceBox), where_(new QLineEdit),
+      which_(new QWidget), vehicle_(new QLineEdit), battery_(new QLineEdit), factor_(new NumberField),
+      help_(new TextLabel(Role::quiet)), trouble_(new TextLabel(Role::warning)) {
     const Look& look = Look::instance();
     setAccessibleName(tr("Telemetry source"));
     column()->addWidget(new TextLabel(Role::heading, tr("Telemetry source")));
@@ -41,6 +43,7 @@ SourceSheet::SourceSheet(QSettings& settings, QWidget* parent)
     help_->setMaximumWidth(look.scaled(320));
     column()->addWidget(help_);
     makeWhich();
+    makeFactor();
     trouble_->setObjectName(QStringLiteral("sourceTrouble"));
     trouble_->setMaximumWidth(look.scaled(320));
     trouble_->hide();
@@ -89,6 +92,33 @@ void SourceSheet::makeWhich() {
     row->addStretch(1);
     which_->setToolTip(tr("MAVLink system id and battery id, where several speak on one link"));
     column()->addWidget(which_);
+}
+
+QString SourceSheet::factorKey() const {
+    return QStringLiteral("watch/current-factor/") + QString::fromLatin1(aircraft_.toUtf8().toHex());
+}
+
+/// Kept for each aircraft: the sensor belongs to it.
+void SourceSheet::makeFactor() {
+    const Look& look = Look::instance();
+    auto* row = new QHBoxLayout;
+    row->setSpacing(look.scaled(8));
+    auto* words = new TextLabel(Role::quiet, tr("Current sensor factor"));
+    words->setWordWrap(false);
+    row->addWidget(words);
+    factor_->setObjectName(QStringLiteral("sourceFactor"));
+    factor_->setAccessibleName(tr("Current sensor factor"));
+    factor_->setPlaceholderText(tr("not calibrated"));
+    factor_->setMaximumWidth(look.scaled(110));
+    factor_->setStep(0.01);
+    const QVariant kept = settings_.value(factorKey());
+    if (kept.isValid()) factor_->setValue(kept.toDouble(), 3);
+    connect(factor_, &QLineEdit::returnPressed, this, &SourceSheet::take);
+    row->addWidget(factor_);
+    row->addStretch(1);
+    factor_->setToolTip(tr(
+        "Current and charge are multiplied by it, as Sensors found it from recharges. Empty: ± 5 % is assumed."));
+    column()->addLayout(row);
 }
 
 bool SourceSheet::number(const QLineEdit& field, int least, std::optional<std::uint8_t>& found) {
@@ -149,11 +179,26 @@ void SourceSheet::take() {
     }
     io::mavlink::Choice choice;
     if (!number(*vehicle_, 1, choice.system) || !number(*battery_, 0, choice.battery)) return;
+    std::optional<double> factor;
+    if (!factor_->text().trimmed().isEmpty()) {
+        factor = factor_->value();
+        if (!factor || *factor < watch::least_current_factor || *factor > watch::most_current_factor) {
+            refuse(tr("%1 must be a number from %2 to %3, or empty.")
+                       .arg(factor_->accessibleName())
+                       .arg(watch::least_current_factor)
+                       .arg(watch::most_current_factor));
+            return;
+        }
+    }
+    if (factor)
+        settings_.setValue(factorKey(), *factor);
+    else
+        settings_.remove(factorKey());
     settings_.setValue(QStringLiteral("watch/kind"), kind);
     settings_.setValue(QStringLiteral("watch/") + QLatin1String(kind_words[kind]), where_->text().trimmed());
     const link::Address found = *address;
     close();
-    emit chosen(found, choice);
+    emit chosen(found, choice, factor);
 }
 
 } // namespace sobremesa::app

@@ -14,19 +14,24 @@ class QSettings;
 namespace sobremesa::app {
 
 class ChoiceBox;
+class NumberField;
 class TextLabel;
 
-/// Where telemetry comes from: asked once, remembered.
+/// Where telemetry comes from: asked once, remembered; the current sensor's factor for each aircraft.
 class SourceSheet : public Popover {
     Q_OBJECT
 public:
-    SourceSheet(QSettings& settings, QWidget* parent);
+    /// @param aircraft  by name, as the plan has it
+    SourceSheet(QSettings& settings, const QString& aircraft, QWidget* parent);
 
 signals:
-    void chosen(const sobremesa::link::Address& address, const sobremesa::io::mavlink::Choice& choice);
+    void chosen(const sobremesa::link::Address& address, const sobremesa::io::mavlink::Choice& choice,
+                std::optional<double> current_factor);
 
 private:
     void makeWhich();
+    void makeFactor();
+    QString factorKey() const;
     void showKind();
     void take();
     void refuse(const QString& words);
@@ -35,11 +40,13 @@ private:
     bool number(const QLineEdit& field, int least, std::optional<std::uint8_t>& found);
 
     QSettings& settings_;
+    QString aircraft_;
     ChoiceBox* kind_;
     QLineEdit* where_;
     QWidget* which_;
     QLineEdit* vehicle_;
     QLineEdit* battery_;
+    NumberField* factor_;
     TextLabel* help_;
     TextLabel* trouble_;
     QPushButton* browse_;

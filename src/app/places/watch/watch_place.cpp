@@ -299,7 +299,7 @@ double WatchPlace::speedFactor() const {
                                                  std::size(replay_speeds) - 1)];
 }
 
-void WatchPlace::begin(std::unique_ptr<link::Feed> feed) {
+void WatchPlace::begin(std::unique_ptr<link::Feed> feed, std::optional<double> current_factor) {
     const auto plan = plan_.plan();
     if (!plan) return;
     session_.stop();
@@ -314,6 +314,7 @@ void WatchPlace::begin(std::unique_ptr<link::Feed> feed) {
     });
     session::WatchSession::Options options;
     options.rules = rememberedRules();
+    if (current_factor) options.current_scale = watch::KnownCurrentScale{.factor = *current_factor};
     if (const auto started = session_.start(plan, std::move(feed), options); !started) {
         practice_ = nullptr;
         replay_ = nullptr;
@@ -331,11 +332,12 @@ void WatchPlace::begin(std::unique_ptr<link::Feed> feed) {
     emit watchingChanged();
 }
 
-void WatchPlace::connectTo(const link::Address& address, const io::mavlink::Choice& choice) {
+void WatchPlace::connectTo(const link::Address& address, const io::mavlink::Choice& choice,
+                           std::optional<double> current_factor) {
     recording_.clear();
     auto feed = std::make_unique<link::LinkFeed>(link::make_source(address), choice);
     if (QDir().mkpath(recordings_)) feed->record_to(newRecording().toStdString());
-    begin(std::move(feed));
+    begin(std::move(feed), current_factor);
 }
 
 void WatchPlace::replay(const QString& path, double speed) {
@@ -369,7 +371,9 @@ void WatchPlace::askToRehearse() {
 }
 
 void WatchPlace::askForSource() {
-    auto* sheet = new SourceSheet(settings_, this);
+    const auto plan = plan_.plan();
+    const QString aircraft = plan ? QString::fromStdString(plan->request.aircraft.name) : QString();
+    auto* sheet = new SourceSheet(settings_, aircraft, this);
     connect(sheet, &SourceSheet::chosen, this, &WatchPlace::connectTo);
     sheet->popUpBy(connect_, connect_->rect());
 }

@@ -44,7 +44,9 @@ public:
     HomewardChart& chart() { return *chart_; }
     DataTable& said() { return *said_; }
 
-    void connectTo(const link::Address& address, const io::mavlink::Choice& choice = {});
+    /// @param current_factor  what the current sensor's readings are multiplied by; empty: not calibrated
+    void connectTo(const link::Address& address, const io::mavlink::Choice& choice = {},
+                   std::optional<double> current_factor = std::nullopt);
     void replay(const QString& log, double speed = 10.0);
     void rehearse(const practice::PracticeDay& day, double speed = 10.0);
     /// Asks for the day first.
@@ -72,7 +74,7 @@ private:
     QWidget* makeIdle();
     QWidget* makeWatching();
     QWidget* makeHeading();
-    void begin(std::unique_ptr<link::Feed> feed);
+    void begin(std::unique_ptr<link::Feed> feed, std::optional<double> current_factor = std::nullopt);
     void showPage();
     void showAnswer();
     void showPictures();
