@@ -9200,8 +9200,8 @@ verbr.</translation>
         </translation>
     </message>
     <message>
-        <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.gz *.zip);;All files (*)</source>
-        <translation>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.gz *.zip);;Alle Dateien (*)</translation>
+        <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;All files (*)</source>
+        <translation>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;Alle Dateien (*)</translation>
     </message>
 </context>
 <context>

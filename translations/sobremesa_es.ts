@@ -9200,8 +9200,8 @@ usados</translation>
         </translation>
     </message>
     <message>
-        <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.gz *.zip);;All files (*)</source>
-        <translation>Registros (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.gz *.zip);;Todos los archivos (*)</translation>
+        <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;All files (*)</source>
+        <translation>Registros (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;Todos los archivos (*)</translation>
     </message>
 </context>
 <context>

@@ -583,6 +583,53 @@ bool parse_duration(std::string_view cell, double& seconds) {
     return true;
 }
 
+/// "12m 05s", "1 h 2 min 3.5 s", "0 days 00:12:05", "12'05\"": a time since the start in words. Nothing else has
+/// two of these words, or one of them behind a number and a clock behind it.
+bool parse_spoken_duration(std::string_view cell, double& seconds) {
+    double sum = 0.0;
+    int parts = 0;
+    double before = HUGE_VAL;
+    while (!(cell = trimmed(cell)).empty()) {
+        const auto end = cell.find_first_not_of("0123456789.");
+        if (end == 0 || end == std::string_view::npos) return false;
+        const auto number = number_from_text(cell.substr(0, end));
+        if (!number) return false;
+        if (cell[end] == ':') {
+            // Days before a clock.
+            double clock = 0.0;
+            constexpr double day_s = 86400.0;
+            if (parts != 1 || before != day_s || !parse_plain_clock(cell, clock)) return false;
+            seconds = sum + clock;
+            return true;
+        }
+        cell = trimmed(cell.substr(end));
+        std::size_t letters = 0;
+        while (letters < cell.size() && std::isalpha(static_cast<unsigned char>(cell[letters]))) ++letters;
+        if (letters == 0) letters = 1; // ' and "
+        const std::string_view word = cell.substr(0, letters);
+        double scale = 0.0;
+        if (word == "'")
+            scale = units::seconds_per_minute;
+        else if (word == "\"")
+            scale = 1.0;
+        else if (word == "m")
+            scale = units::seconds_per_minute;
+        else if (word == "day")
+            scale = 86400.0;
+        else if (const auto unit = unit_from_word(word); unit && unit->dimension == Dimension::time)
+            scale = unit->scale;
+        // From the larger to the smaller, each once.
+        if (!(scale > 0.0) || scale >= before) return false;
+        before = scale;
+        sum += *number * scale;
+        ++parts;
+        cell.remove_prefix(letters);
+    }
+    if (parts < 2) return false;
+    seconds = sum;
+    return true;
+}
+
 } // namespace
 
 bool parse_clock(std::string_view cell, ClockForm form, double& seconds) {
@@ -592,7 +639,7 @@ bool parse_clock(std::string_view cell, ClockForm form, double& seconds) {
     if (cell.size() > 3 && cell.starts_with("PT")) return parse_duration(cell.substr(2), seconds);
     const auto clock = clock_from({trimmed(cell)}, form);
     if (clock) seconds = *clock;
-    return clock.has_value();
+    return clock || (form == ClockForm::hours_first && parse_spoken_duration(cell, seconds));
 }
 
 bool parse_date(std::string_view cell, DateOrder order, double& seconds) {

@@ -62,6 +62,7 @@ public:
     void run() {
         read_time();
         if (!time_.empty()) {
+            settle_order_of_place();
             read_way();
             drop_impossible_way();
             if (!speed_.empty()) settle_speed();
@@ -132,6 +133,59 @@ private:
             for (std::size_t j = from; j < i; ++j) speed_[j] = metres / seconds;
             from = i;
         }
+    }
+
+    /// Latitude or longitude first, where no word says it: no latitude is beyond 90°, and only in the right order
+    /// are the places as far apart as the log's own speed takes them, on every course.
+    void settle_order_of_place() {
+        ColumnAtHand* place = nullptr;
+        for (ColumnAtHand& c : columns_) {
+            if (c.column.kind == Kind::position_pair && c.column.order_assumed) place = &c;
+        }
+        if (!place) return;
+        const bool assumed = place->column.longitude_first;
+        for (const bool longitude_first : {false, true}) {
+            place->column.longitude_first = longitude_first;
+            const auto latitudes = values_of(*place, rows_, 0);
+            if (std::any_of(latitudes.begin(), latitudes.end(), [](double v) { return std::abs(v) > 90.0; })) {
+                place->column.longitude_first = !longitude_first;
+                place->column.order_assumed = false;
+                return;
+            }
+        }
+        const ColumnAtHand* speed = column_of(columns_, Channel::ground_speed_mps);
+        std::array<double, 2> spread{HUGE_VAL, HUGE_VAL};
+        for (const bool longitude_first : {false, true}) {
+            place->column.longitude_first = longitude_first;
+            read_way();
+            if (speed) spread[longitude_first ? 1 : 0] = spread_of_ratio(raw_values(*speed, rows_));
+        }
+        speed_.clear();
+        // A straight flight has one ratio either way.
+        constexpr double scatters = 0.05;
+        constexpr double clearly = 3.0;
+        constexpr double more = 0.02;
+        const double least = std::min(spread[0], spread[1]);
+        const double most = std::max(spread[0], spread[1]);
+        const bool told = least < scatters && most < HUGE_VAL && most > clearly * least + more;
+        place->column.longitude_first = told ? spread[1] < spread[0] : assumed;
+        place->column.order_assumed = !told;
+        // Two numbers are latitude and longitude (ISO 6709); of three the order is a custom, and said.
+        if (!told && assumed) place->column.quantity_assumed = true;
+    }
+
+    /// How much the way's speed over a column's scatters around its median, relative; infinite where it cannot be
+    /// told.
+    double spread_of_ratio(const std::vector<double>& speeds) const {
+        std::vector<double> ratios;
+        for (std::size_t i = 0; i < speed_.size() && i < speeds.size(); ++i) {
+            if (std::isfinite(speed_[i]) && speeds[i] > 2.0) ratios.push_back(speed_[i] / speeds[i]);
+        }
+        constexpr std::size_t enough = 30;
+        if (ratios.size() < enough) return HUGE_VAL;
+        const double middle = units::median(ratios);
+        for (double& ratio : ratios) ratio = std::abs(ratio / middle - 1.0);
+        return units::median(std::move(ratios));
     }
 
     /// What only its numbers make a place must be flown at a speed that there is: parts of an attitude are degrees

@@ -48,6 +48,9 @@ void add_cell(ColumnShape& shape, std::string_view cell) {
     } else if (cell.find(':') != std::string_view::npos || cell.find('h') != std::string_view::npos ||
                cell.starts_with("PT") || std::count(cell.begin(), cell.end(), '.') > 1) {
         shape.clocks += parse_clock(cell, ClockForm::hours_first, value) ? 1 : 0;
+    } else if (cell.find_first_of("sSm'") != std::string_view::npos) {
+        // "12m 05s", "12'05\""
+        shape.clocks += parse_clock(cell, ClockForm::hours_first, value) ? 1 : 0;
     }
     const char last = cell.back();
     shape.twelve_hours = shape.twelve_hours || last == 'M' || last == 'm' || last == '.';

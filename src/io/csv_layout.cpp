@@ -7,6 +7,7 @@
 #include <map>
 
 #include "io/cell_forms.hpp"
+#include "io/character_sets.hpp"
 #include "io/header_cell.hpp"
 #include "io/log_header.hpp"
 #include "io/open_file.hpp"
@@ -50,6 +51,8 @@ struct Cut {
     /// Cells of most rows.
     std::size_t columns = 0;
     double score = 0.0;
+    /// Rows end with a delimiter: a last column may be empty nearly everywhere.
+    bool open_ended = false;
 };
 
 Cut judge(char delimiter, const std::vector<std::string_view>& rows) {
@@ -75,7 +78,7 @@ Cut judge(char delimiter, const std::vector<std::string_view>& rows) {
         }
         if (cells.size() > 1) values += here;
     }
-    Cut cut{delimiter, 0, 0.0};
+    Cut cut{delimiter, 0, 0.0, false};
     std::size_t most = 0;
     for (const auto& [columns, times] : counts) {
         if (columns < 2 || times < most) continue;
@@ -83,12 +86,13 @@ Cut judge(char delimiter, const std::vector<std::string_view>& rows) {
         cut.columns = columns;
     }
     if (cut.columns < 2) return cut;
+    cut.open_ended = 10 * open_ended[cut.columns] >= 9 * counts[cut.columns];
     // Rows whose last cell is empty beside rows that fill it: the delimiter at their end is none that trails.
     const auto longer = counts.find(cut.columns + 1);
-    if (longer != counts.end() && 10 * longer->second >= rows.size() &&
-        10 * open_ended[cut.columns] >= 9 * counts[cut.columns]) {
+    if (longer != counts.end() && 10 * longer->second >= rows.size() && cut.open_ended) {
         most += longer->second;
         ++cut.columns;
+        cut.open_ended = false;
     }
     cut.score = values / double(rows.size()) * double(most) / double(rows.size());
     return cut;
@@ -104,6 +108,7 @@ public:
         for (const auto& line : sample_.head) head_.push_back(without_mark(line.text));
         join_broken_lines();
         find_delimiter();
+        read_in_utf8();
         find_data();
         if (!first_data_) return without_data();
         find_header();
@@ -137,6 +142,27 @@ private:
             // Data begin behind the last of its lines.
             head_[end - 1] = joined_.emplace_back(std::move(whole));
             i = end - 1;
+        }
+    }
+
+    /// Lines before the data in the character set in which they say most; rows keep their bytes.
+    void read_in_utf8() {
+        std::vector<std::string_view> foreign;
+        constexpr std::size_t enough = 8;
+        for (std::size_t i = 0; i < head_.size() && i < longest_preamble_lines && foreign.size() < enough; ++i) {
+            if (!is_utf8(head_[i])) foreign.push_back(head_[i]);
+        }
+        if (foreign.empty()) return;
+        const char* set = character_set_of(foreign, [&](std::string_view line) {
+            Cells cells;
+            split_cells(line, layout_.delimiter, cells);
+            int units = 0;
+            for (const auto cell : cells) units += take_apart(cell).unit ? 1 : 0;
+            return 2 * recognised_cells(cells) + units;
+        });
+        for (std::size_t i = 0; i < head_.size() && i < longest_preamble_lines; ++i) {
+            if (is_utf8(head_[i])) continue;
+            if (auto text = from_character_set(head_[i], set)) head_[i] = joined_.emplace_back(std::move(*text));
         }
     }
 
@@ -215,7 +241,24 @@ private:
         Cells cells;
         split_cells(text, layout_.delimiter, cells);
         if (cells.size() > 1 && cells.back().empty()) cells.pop_back();
-        return cells;
+        return cells.size() > best_.columns + 1 ? with_units(cells) : cells;
+    }
+
+    /// "Time, s,Voltage, V": the delimiter stands before the units, too, and nothing is in quotes. Taken where that
+    /// makes as many names as there are columns.
+    Cells with_units(const Cells& cells) const {
+        Cells names;
+        for (const auto cell : cells) {
+            const bool unit = !names.empty() && !names.back().empty() && !cell.empty() && is_unit_cell(cell) &&
+                              !is_unit_cell(names.back()) && names.back().data() < cell.data();
+            if (!unit) {
+                names.push_back(cell);
+                continue;
+            }
+            names.back() =
+                std::string_view(names.back().data(), std::size_t(cell.data() + cell.size() - names.back().data()));
+        }
+        return names.size() == best_.columns ? names : cells;
     }
 
     static std::size_t values_in(const Cells& cells) {
@@ -312,6 +355,8 @@ private:
 
     void take_names() {
         const Cells cells = names_in(*header_);
+        // A last column that has a name, and hardly ever a cell: remarks.
+        if (cells.size() == best_.columns + 1 && best_.open_ended && !cells.back().empty()) ++best_.columns;
         const std::size_t columns = best_.columns;
         layout_.header_line = std::string(head_[*header_]);
         layout_.header_number = sample_.head[*header_].number;
@@ -410,27 +455,6 @@ private:
     std::optional<std::size_t> units_;
     CsvLayout layout_;
 };
-
-bool is_utf8(std::string_view text) {
-    std::size_t more = 0;
-    for (const char c : text) {
-        const auto u = static_cast<unsigned char>(c);
-        if (more > 0) {
-            if ((u & 0xC0U) != 0x80U) return false;
-            --more;
-        } else if (u >= 0x80U) {
-            if ((u & 0xE0U) == 0xC0U)
-                more = 1;
-            else if ((u & 0xF0U) == 0xE0U)
-                more = 2;
-            else if ((u & 0xF8U) == 0xF0U)
-                more = 3;
-            else
-                return false;
-        }
-    }
-    return more == 0;
-}
 
 } // namespace
 

@@ -17,6 +17,7 @@
 #include "io/log_header.hpp"
 #include "io/open_file.hpp"
 #include "io/text_number.hpp"
+#include "io/xml_parts.hpp"
 
 namespace sobremesa::io {
 
@@ -36,12 +37,6 @@ constexpr std::pair<std::string_view, std::string_view> short_names[] = {{"sat",
                                                                          {"hdop", ""},
                                                                          {"vdop", ""},
                                                                          {"pdop", ""}};
-
-std::string_view local_name(const char* name) {
-    const std::string_view whole(name);
-    const auto colon = whole.find(':');
-    return colon == std::string_view::npos ? whole : whole.substr(colon + 1);
-}
 
 class GpxReading {
 public:

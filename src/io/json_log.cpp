@@ -1,6 +1,8 @@
 // Readings as JSON: an object a line, an array of objects, or arrays of numbers under their names.
 
 #include <algorithm>
+#include <functional>
+#include <utility>
 #include <vector>
 
 #include <nlohmann/json.hpp>
@@ -23,15 +25,31 @@ std::string cell_of(const Json& value) {
     return value.is_string() ? value.get<std::string>() : value.dump();
 }
 
+/// Of GeoJSON (RFC 7946, section 3.1.1): longitude, latitude, height.
+void put_place(const Json& coordinates, TableOfNames& table) {
+    table.put("longitude (deg)", coordinates[0].dump());
+    table.put("latitude (deg)", coordinates[1].dump());
+    if (coordinates.size() > 2 && coordinates[2].is_number()) table.put("altitude (m)", coordinates[2].dump());
+}
+
+bool is_numbers(const Json& value) {
+    return value.is_array() && value.size() >= 2 && value[0].is_number() && value[1].is_number();
+}
+
+bool is_geometry(const Json& value, const char* type) {
+    return value.is_object() && value.contains("coordinates") && value.contains("type") && value["type"] == type;
+}
+
 /// Readings of an object, those of objects in it behind their name; two numbers in an array are a place.
 void put_values(const Json& object, const std::string& before, int depth, TableOfNames& table) {
     for (const auto& [key, value] : object.items()) {
         const std::string name = before.empty() ? key : before + "." + key;
-        if (value.is_object()) {
+        if (is_geometry(value, "Point") && is_numbers(value["coordinates"])) {
+            put_place(value["coordinates"], table);
+        } else if (value.is_object()) {
             if (depth < deepest) put_values(value, name, depth + 1, table);
         } else if (value.is_array()) {
-            if (value.size() >= 2 && value[0].is_number() && value[1].is_number())
-                table.put(name, value[0].dump() + " " + value[1].dump());
+            if (is_numbers(value)) table.put(name, value[0].dump() + " " + value[1].dump());
             // Of several batteries or receivers the first.
             else if (!value.empty() && value[0].is_object() && depth < deepest)
                 put_values(value[0], name, depth + 1, table);
@@ -79,6 +97,70 @@ void put_columns(const Json& value, int depth, TableOfNames& table) {
     }
     if (depth >= deepest) return;
     for (const auto& each : value) put_columns(each, depth + 1, table);
+}
+
+/// A line of GeoJSON with readings along it: as many of each, arrays in the feature's properties, as it has places.
+/// @return false where it is none
+bool put_line(const Json& feature, TableOfNames& table) {
+    if (!feature.is_object() || !feature.contains("geometry") || !is_geometry(feature["geometry"], "LineString"))
+        return false;
+    const Json& places = feature["geometry"]["coordinates"];
+    if (!places.is_array() || places.size() < 2 || !std::all_of(places.begin(), places.end(), is_numbers))
+        return false;
+    std::vector<std::pair<std::string, const Json*>> readings;
+    const std::function<void(const Json&, int)> find = [&](const Json& object, int depth) {
+        for (const auto& [key, value] : object.items()) {
+            if (value.is_array() && value.size() == places.size() && value[0].is_primitive())
+                readings.emplace_back(key == "times" || key == "coordTimes" ? "time" : key, &value);
+            else if (value.is_object() && depth < deepest)
+                find(value, depth + 1);
+        }
+    };
+    if (feature.contains("properties") && feature["properties"].is_object()) find(feature["properties"], 0);
+    if (readings.empty()) return false;
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        put_place(places[i], table);
+        for (const auto& [name, values] : readings) {
+            if (!(*values)[i].is_null()) table.put(name, cell_of((*values)[i]));
+        }
+        table.end_row();
+    }
+    return true;
+}
+
+bool find_line(const Json& value, int depth, TableOfNames& table) {
+    if (put_line(value, table)) return true;
+    if (depth >= deepest || !value.is_structured()) return false;
+    return std::any_of(value.begin(), value.end(),
+                       [&](const Json& each) { return find_line(each, depth + 1, table); });
+}
+
+/// Rows as arrays, and their names in another array beside: {"columns": […], "data": [[…], …]}.
+bool put_rows(const Json& value, int depth, TableOfNames& table) {
+    if (!value.is_object()) return false;
+    for (const auto& names : value) {
+        const bool words = names.is_array() && names.size() >= 2 &&
+                           std::all_of(names.begin(), names.end(), [](const Json& n) { return n.is_string(); });
+        if (!words) continue;
+        for (const auto& rows : value) {
+            const bool fits = rows.is_array() && rows.size() >= 2 && &rows != &names &&
+                              std::all_of(rows.begin(), rows.end(), [&](const Json& row) {
+                                  return row.is_array() && row.size() == names.size() &&
+                                         std::all_of(row.begin(), row.end(),
+                                                     [](const Json& each) { return each.is_primitive(); });
+                              });
+            if (!fits) continue;
+            for (const auto& row : rows) {
+                for (std::size_t i = 0; i < row.size(); ++i) {
+                    if (!row[i].is_null()) table.put(names[i].get<std::string>(), cell_of(row[i]));
+                }
+                table.end_row();
+            }
+            return true;
+        }
+    }
+    return depth < deepest && std::any_of(value.begin(), value.end(),
+                                          [&](const Json& each) { return put_rows(each, depth + 1, table); });
 }
 
 TableOfLog lines_as_table(std::string_view text) {
@@ -163,7 +245,9 @@ TableOfLog json_as_table(std::string_view text) {
     const Json* longest = nullptr;
     TableOfNames table;
     find_longest(document, 0, longest);
-    if (longest) {
+    if (find_line(document, 0, table) || put_rows(document, 0, table)) {
+        // done
+    } else if (longest) {
         for (const Json& each : *longest) {
             put_values(each, {}, 0, table);
             table.end_row();

@@ -73,9 +73,11 @@ const char* format_word(LogFormat format) {
     case LogFormat::json: return "json";
     case LogFormat::named_lines: return "named-lines";
     case LogFormat::long_table: return "long-table";
-    case LogFormat::records: break;
+    case LogFormat::records: return "records";
+    case LogFormat::xml: return "xml";
+    case LogFormat::workbook: break;
     }
-    return "records";
+    return "workbook";
 }
 
 bool has_columns(LogFormat format) {

@@ -8,7 +8,20 @@
 namespace sobremesa::io {
 
 /// What a log file is written in.
-enum class LogFormat { csv, gpx, mavlink, nmea, igc, subrip, json, named_lines, long_table, records };
+enum class LogFormat {
+    csv,
+    gpx,
+    mavlink,
+    nmea,
+    igc,
+    subrip,
+    json,
+    named_lines,
+    long_table,
+    records,
+    xml,
+    workbook
+};
 
 /// Stable word for scripts.
 const char* format_word(LogFormat format);

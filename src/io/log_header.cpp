@@ -373,7 +373,8 @@ private:
                                names_both(c.header);
             if (!is_open(c) || !named || !is_pair(c.shape)) continue;
             c.column.kind = Kind::position_pair;
-            c.column.longitude_first = names_longitude_first(c.header);
+            c.column.longitude_first = names_longitude_first(c.header) || c.header.has("xyz");
+            c.column.order_assumed = !names_both(c.header);
             return;
         }
     }
@@ -435,9 +436,15 @@ private:
                                  (c.column.kind == Kind::number || (c.column.passed_over && is_open(c)));
             const bool one_of_many =
                 c.header.has_any({"lowest", "min", "low", "highest", "max", "avg", "average", "mean"});
-            if (is_cell && !one_of_many && !c.settled()) cells.push_back(&c);
+            // Places of cells that the pack does not have are full of ones.
+            constexpr double most_cell_v = 6.0;
+            const auto& unit = c.header.unit ? c.header.unit : c.shape.unit;
+            const double scale = unit ? unit->scale : cell_volts_scale(c.shape);
+            const bool empty = !c.shape.values.empty() && c.shape.median() * scale > most_cell_v;
+            if (is_cell && !one_of_many && !c.settled() && !empty) cells.push_back(&c);
         }
         if (cells.size() < 2) return;
+        cells_added_up_ = true;
         for (ColumnAtHand* c : cells) {
             c->column.kind = c == cells.front() ? Kind::number : Kind::added_number;
             c->column.channel = Channel::voltage_v;
@@ -463,14 +470,25 @@ private:
         for (ColumnAtHand& c : columns_) {
             if (c.settled() || !c.column.unit_assumed || c.column.kind != Kind::number) continue;
             const ColumnShape& shape = c.shape;
-            if (c.column.channel == Channel::voltage_v) c.column.scale = volts_scale(shape);
+            if (c.column.channel == Channel::voltage_v)
+                c.column.scale = cells_added_up_ ? cell_volts_scale(shape) : volts_scale(shape);
             if (c.column.channel == Channel::cell_voltage_v) c.column.scale = cell_volts_scale(shape);
+            // Heights above the launch beside positions in ten-millionths of a degree: MAVLink's field, in mm.
+            const bool counted_mm = c.column.channel == Channel::height_m && c.header.has("relative") &&
+                                    shape.decimals == 0 && positions_are_counted();
+            if (counted_mm) c.column.scale = 1e-3;
             // Ampere-hours have decimals; no flight uses so few milliampere-hours.
             constexpr double most_ah = 60.0;
             const bool amp_hours = shape.decimals >= 2 && shape.most < most_ah && shape.values.size() > 4;
             if (c.column.channel == Channel::charge_ah && amp_hours)
                 c.column.scale = std::copysign(1.0, c.column.scale);
         }
+    }
+
+    bool positions_are_counted() const {
+        return std::any_of(columns_.begin(), columns_.end(), [](const ColumnAtHand& c) {
+            return c.column.channel == Channel::latitude_deg && c.column.scale == 1e-7;
+        });
     }
 
     /// A height that only the GPS has is the height.
@@ -489,6 +507,7 @@ private:
     /// Cells that were rewritten; views of them stay good.
     std::deque<std::string> ungrouped_;
     std::size_t together_;
+    bool cells_added_up_ = false;
     UnderstoodColumns result_;
 };
 

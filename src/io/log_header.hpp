@@ -45,6 +45,8 @@ struct LogColumn {
     bool unit_assumed = false;
     /// Of a position in one cell: longitude comes first.
     bool longitude_first = false;
+    /// … or so it is taken: nothing says it.
+    bool order_assumed = false;
     /// Only the unit, or the numbers, say what it is; the words do not.
     bool quantity_assumed = false;
     /// The pilot said what it is.

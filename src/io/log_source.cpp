@@ -14,6 +14,7 @@
 #include "io/open_file.hpp"
 #include "io/text_logs.hpp"
 #include "io/text_number.hpp"
+#include "io/workbook.hpp"
 
 namespace sobremesa::io {
 
@@ -33,6 +34,7 @@ struct TextFormat {
     std::uint64_t most_bytes = most_table_bytes;
 };
 constexpr std::array text_formats = {
+    TextFormat{LogFormat::xml, looks_like_xml, xml_as_table, most_json_bytes},
     TextFormat{LogFormat::nmea, looks_like_nmea, nmea_as_table},
     TextFormat{LogFormat::igc, looks_like_igc, igc_as_table},
     TextFormat{LogFormat::subrip, looks_like_subrip, subrip_as_table},
@@ -58,6 +60,24 @@ std::optional<std::pair<std::string, std::string>> split_at_archive(const std::s
     return std::nullopt;
 }
 
+/// GPX or KML, which have a reader of their own: its root is named after declarations and comments.
+bool is_track(std::string_view xml) {
+    for (auto open = xml.find('<'); open != std::string_view::npos; open = xml.find('<', open + 1)) {
+        const std::string_view rest = xml.substr(open + 1);
+        if (rest.starts_with("!--")) {
+            open = xml.find("-->", open);
+            if (open == std::string_view::npos) return false;
+            continue;
+        }
+        if (rest.starts_with('?') || rest.starts_with('!')) continue;
+        const std::string_view name = rest.substr(0, rest.find_first_of(" \t\r\n>/"));
+        const std::string_view local =
+            name.substr(name.find(':') == std::string_view::npos ? 0 : name.find(':') + 1);
+        return local == "gpx" || local == "kml";
+    }
+    return false;
+}
+
 /// Endings of what is no log: settings, pictures, documents of this program.
 bool may_be_log(const std::string& name) {
     static constexpr std::array others = {".json", ".png",  ".jpg", ".jpeg", ".mp4",     ".mov", ".pdf",
@@ -67,6 +87,22 @@ bool may_be_log(const std::string& name) {
     std::transform(lower.begin(), lower.end(), lower.begin(),
                    [](unsigned char c) { return char(std::tolower(c)); });
     return std::none_of(others.begin(), others.end(), [&](const char* ending) { return lower.ends_with(ending); });
+}
+
+/// Documents that are a log now and then, but more often a plan, settings or a map: read to see.
+bool is_log_by_ending_or_content(const std::filesystem::path& path, const std::string& name) {
+    if (may_be_log(name)) return true;
+    std::string ending = path.extension().string();
+    std::transform(ending.begin(), ending.end(), ending.begin(),
+                   [](unsigned char c) { return char(std::tolower(c)); });
+    if (ending != ".json" && ending != ".geojson" && ending != ".kml" && ending != ".xml") return false;
+    constexpr std::uintmax_t most_looked_at = std::uintmax_t(16) << 20U;
+    std::error_code trouble;
+    const auto size = std::filesystem::file_size(path, trouble);
+    if (trouble || size > most_looked_at) return false;
+    constexpr std::size_t least_rows = 10;
+    const auto log = read_log(path.string());
+    return log && (*log)->rows() >= least_rows;
 }
 
 std::string text_of(int descriptor, std::uint64_t size) {
@@ -114,7 +150,7 @@ units::Result<LogSource> LogSource::unpacked(const std::string& path) {
             if (!memory) return tl::unexpected(memory.error());
             source.hold(*memory);
         }
-    } else if (is_archive(path)) {
+    } else if (is_archive(path) && !is_workbook(path)) {
         auto names = files_in_archive(path);
         if (!names) return tl::unexpected(names.error());
         std::erase_if(*names, [](const std::string& name) { return !may_be_log(name); });
@@ -158,8 +194,13 @@ units::Result<void> LogSource::find_format() {
     // A byte-order mark and blanks may come first.
     std::size_t at = read >= 3 && head[0] == 0xEF && head[1] == 0xBB && head[2] == 0xBF ? 3 : 0;
     while (at < std::size_t(read) && std::isspace(head[at])) ++at;
-    if (at < std::size_t(read) && head[at] == '<') {
+    const std::string_view start(reinterpret_cast<const char*>(head.data()), std::size_t(read));
+    if (at < std::size_t(read) && head[at] == '<' && is_track(start.substr(at))) {
         format_ = LogFormat::gpx;
+        return {};
+    }
+    if (is_workbook(readable_)) {
+        format_ = LogFormat::workbook;
         return {};
     }
     const auto text = open_text_for_reading(readable_, size);
@@ -179,6 +220,11 @@ units::Result<void> LogSource::find_format() {
 }
 
 units::Result<void> LogSource::rewrite_text() {
+    if (format_ == LogFormat::workbook) {
+        auto csv = workbook_as_csv(readable_);
+        if (!csv) return tl::unexpected(csv.error());
+        return take_table({std::move(*csv), 0, 0});
+    }
     const auto* const format = std::find_if(text_formats.begin(), text_formats.end(),
                                             [&](const TextFormat& each) { return each.format == format_; });
     if (format == text_formats.end()) return {};
@@ -192,8 +238,10 @@ units::Result<void> LogSource::rewrite_text() {
     }
     const std::string text = text_of(*file, size);
     ::close(*file);
-    const TableOfLog table =
-        format->as_table(std::string_view(text).substr(text.starts_with("\xEF\xBB\xBF") ? 3 : 0));
+    return take_table(format->as_table(std::string_view(text).substr(text.starts_with("\xEF\xBB\xBF") ? 3 : 0)));
+}
+
+units::Result<void> LogSource::take_table(const TableOfLog& table) {
     // A header and no row: a receiver that never had a fix. Speaking of columns would mislead.
     if (std::count(table.csv.begin(), table.csv.end(), '\n') < 2)
         return units::failure(ErrorCode::no_track, in_file(path_));
@@ -216,7 +264,7 @@ units::Result<void> LogSource::rewrite_text() {
 units::Result<std::vector<std::string>> logs_below(const std::vector<std::string>& paths) {
     std::vector<std::string> logs;
     const auto add_file = [&](const std::string& path) -> units::Result<void> {
-        if (!is_archive(path)) {
+        if (!is_archive(path) || is_workbook(path)) {
             logs.push_back(path);
             return {};
         }
@@ -243,7 +291,8 @@ units::Result<std::vector<std::string>> logs_below(const std::vector<std::string
                     if (it->is_directory(ignored)) it.disable_recursion_pending();
                     continue;
                 }
-                if (it->is_regular_file(ignored) && may_be_log(name)) files.push_back(it->path().string());
+                if (it->is_regular_file(ignored) && is_log_by_ending_or_content(it->path(), name))
+                    files.push_back(it->path().string());
             }
             std::sort(files.begin(), files.end());
             for (const std::string& file : files) {

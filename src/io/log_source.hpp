@@ -8,6 +8,8 @@
 
 namespace sobremesa::io {
 
+struct TableOfLog;
+
 /// A log's bytes where a reader of its format can open them: the file itself; unpacked; or, of a text format, as a
 /// table in CSV.
 class LogSource {
@@ -37,6 +39,7 @@ private:
     explicit LogSource(const std::string& path) : path_(path), readable_(path) {}
     units::Result<void> find_format();
     units::Result<void> rewrite_text();
+    units::Result<void> take_table(const TableOfLog& table);
     void hold(int descriptor);
 
     std::string path_;
@@ -47,7 +50,8 @@ private:
 };
 
 /// Every log below some paths: files, folders with all that is in them, archives with each of theirs. Sorted; what
-/// cannot be a log by its ending is left out in folders and archives, not where it is named itself.
+/// cannot be a log by its ending is left out in folders and archives, not where it is named itself; a JSON, KML or
+/// XML document in a folder is taken where it reads as one.
 /// @error of the first path that is not there
 units::Result<std::vector<std::string>> logs_below(const std::vector<std::string>& paths);
 

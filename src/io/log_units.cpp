@@ -32,12 +32,22 @@ constexpr std::array units_known = {
     Unit{"micros", Dimension::time, 1e-6},
     Unit{"usec", Dimension::time, 1e-6},
     Unit{"microseconds", Dimension::time, 1e-6},
+    Unit{"с", Dimension::time, 1.0},
+    Unit{"сек", Dimension::time, 1.0},
+    Unit{"мс", Dimension::time, 1e-3},
+    Unit{"мкс", Dimension::time, 1e-6},
+    Unit{"秒", Dimension::time, 1.0},
+    Unit{"ミリ秒", Dimension::time, 1e-3},
+    Unit{"毫秒", Dimension::time, 1e-3},
     Unit{"ns", Dimension::time, 1e-9},
     Unit{"nanoseconds", Dimension::time, 1e-9},
     Unit{"min", Dimension::time, units::seconds_per_minute},
     Unit{"minutes", Dimension::time, units::seconds_per_minute},
+    Unit{"мин", Dimension::time, units::seconds_per_minute},
+    Unit{"分", Dimension::time, units::seconds_per_minute},
     Unit{"h", Dimension::time, units::seconds_per_hour},
     Unit{"hours", Dimension::time, units::seconds_per_hour},
+    Unit{"ч", Dimension::time, units::seconds_per_hour},
     // Serial days, as spreadsheets count them.
     Unit{"d", Dimension::time, 86400.0},
     Unit{"days", Dimension::time, 86400.0},
@@ -69,6 +79,8 @@ constexpr std::array units_known = {
     Unit{"gradi", Dimension::angle, 1.0},
     Unit{"grados", Dimension::angle, 1.0},
     Unit{"degrés", Dimension::angle, 1.0},
+    Unit{"град", Dimension::angle, 1.0},
+    Unit{"度", Dimension::angle, 1.0},
     Unit{"m", Dimension::length, 1.0},
     Unit{"cm", Dimension::length, 0.01},
     Unit{"mm", Dimension::length, 0.001},
@@ -83,6 +95,10 @@ constexpr std::array units_known = {
     Unit{"metros", Dimension::length, 1.0},
     Unit{"mètres", Dimension::length, 1.0},
     Unit{"metri", Dimension::length, 1.0},
+    Unit{"м", Dimension::length, 1.0},
+    Unit{"см", Dimension::length, 0.01},
+    Unit{"км", Dimension::length, 1000.0},
+    Unit{"米", Dimension::length, 1.0},
     Unit{"mi", Dimension::length, units::metres_per_mile},
     Unit{"nm", Dimension::length, units::metres_per_nautical_mile},
     Unit{"nmi", Dimension::length, units::metres_per_nautical_mile},
@@ -110,6 +126,9 @@ constexpr std::array units_known = {
     Unit{"kmph", Dimension::speed, units::mps_per_kmh},
     Unit{"mi/h", Dimension::speed, units::mps_per_mph},
     Unit{"knot", Dimension::speed, units::mps_per_knot},
+    Unit{"м/с", Dimension::speed, 1.0},
+    Unit{"км/ч", Dimension::speed, units::mps_per_kmh},
+    Unit{"米/秒", Dimension::speed, 1.0},
     Unit{"v", Dimension::voltage, 1.0},
     Unit{"volts", Dimension::voltage, 1.0},
     Unit{"volt", Dimension::voltage, 1.0},
@@ -118,6 +137,8 @@ constexpr std::array units_known = {
     Unit{"millivolts", Dimension::voltage, 1e-3},
     Unit{"cv", Dimension::voltage, 1e-2},
     Unit{"dv", Dimension::voltage, 1e-1},
+    Unit{"в", Dimension::voltage, 1.0},
+    Unit{"мв", Dimension::voltage, 1e-3},
     Unit{"a", Dimension::current, 1.0},
     Unit{"amps", Dimension::current, 1.0},
     Unit{"amp", Dimension::current, 1.0},
@@ -128,25 +149,33 @@ constexpr std::array units_known = {
     Unit{"milliamps", Dimension::current, 1e-3},
     Unit{"ca", Dimension::current, 1e-2},
     Unit{"da", Dimension::current, 1e-1},
+    Unit{"а", Dimension::current, 1.0},
+    Unit{"ма", Dimension::current, 1e-3},
     Unit{"ah", Dimension::charge, 1.0},
     Unit{"mah", Dimension::charge, 1e-3},
     Unit{"as", Dimension::charge, 1.0 / units::seconds_per_hour},
     Unit{"coulomb", Dimension::charge, 1.0 / units::seconds_per_hour},
+    Unit{"ач", Dimension::charge, 1.0},
+    Unit{"мач", Dimension::charge, 1e-3},
     Unit{"wh", Dimension::energy, 1.0},
     Unit{"mwh", Dimension::energy, 1e-3},
     Unit{"j", Dimension::energy, 1.0 / units::seconds_per_hour},
     Unit{"kj", Dimension::energy, 1e3 / units::seconds_per_hour},
+    Unit{"втч", Dimension::energy, 1.0},
     Unit{"w", Dimension::power, 1.0},
     Unit{"watt", Dimension::power, 1.0},
     Unit{"watts", Dimension::power, 1.0},
     Unit{"mw", Dimension::power, 1e-3},
     Unit{"kw", Dimension::power, 1e3},
+    Unit{"вт", Dimension::power, 1.0},
     Unit{"%", Dimension::share, 0.01},
     Unit{"percent", Dimension::share, 0.01},
     Unit{"pct", Dimension::share, 0.01},
     Unit{"prozent", Dimension::share, 0.01},
     Unit{"db", Dimension::decibel, 1.0},
     Unit{"dbm", Dimension::decibel, 1.0},
+    Unit{"дб", Dimension::decibel, 1.0},
+    Unit{"дбм", Dimension::decibel, 1.0},
 };
 
 /// Places in `units_known`, which has the usual unit of each quantity first, in the order of their words.
@@ -192,15 +221,41 @@ const Meaning& meaning_of(Channel channel) {
     return *std::find_if(meanings.begin(), meanings.end(), [&](const Meaning& m) { return m.channel == channel; });
 }
 
+namespace {
+
+/// Of a capital letter between U+0080 and U+07FF, Latin and Cyrillic, by the order of Unicode's blocks; others as
+/// they are.
+constexpr unsigned small_letter(unsigned letter) {
+    // Latin-1: À to Þ, but for the sign of multiplication.
+    if (letter >= 0xC0 && letter <= 0xDE && letter != 0xD7) return letter + 0x20;
+    // Latin Extended-A: capitals and small ones in turn, from an even place or, in two runs, from an odd one.
+    if ((letter >= 0x100 && letter <= 0x12F) || (letter >= 0x132 && letter <= 0x137) ||
+        (letter >= 0x14A && letter <= 0x177))
+        return letter | 1U;
+    if ((letter >= 0x139 && letter <= 0x148) || (letter >= 0x179 && letter <= 0x17E))
+        return letter % 2 == 1 ? letter + 1 : letter;
+    // Cyrillic: Ѐ to Џ, А to Я.
+    if (letter >= 0x400 && letter <= 0x40F) return letter + 0x50;
+    if (letter >= 0x410 && letter <= 0x42F) return letter + 0x20;
+    return letter;
+}
+
+} // namespace
+
 std::string lower(std::string_view text) {
     std::string result(text);
     std::transform(result.begin(), result.end(), result.begin(),
                    [](unsigned char c) { return char(std::tolower(c)); });
-    // The capital letters of western Europe are 32 before the small ones, but for the sign of multiplication.
-    for (std::size_t i = 1; i < result.size(); ++i) {
-        const auto second = static_cast<unsigned char>(result[i]);
-        if (result[i - 1] == '\xC3' && second >= 0x80 && second <= 0x9E && second != 0x97)
-            result[i] = char(second + 0x20);
+    for (std::size_t i = 0; i + 1 < result.size(); ++i) {
+        const auto first = static_cast<unsigned char>(result[i]);
+        const auto second = static_cast<unsigned char>(result[i + 1]);
+        // Two bytes in UTF-8 (U+0080 to U+07FF): the letters of Europe.
+        constexpr unsigned two_bytes = 0xC0;
+        if ((first & 0xE0U) != two_bytes || (second & 0xC0U) != 0x80U) continue;
+        const unsigned small = small_letter(((first & 0x1FU) << 6U) | (second & 0x3FU));
+        result[i] = char(two_bytes | (small >> 6U));
+        result[i + 1] = char(0x80U | (small & 0x3FU));
+        ++i;
     }
     return result;
 }
@@ -229,6 +284,10 @@ std::optional<Unit> unit_from_word(std::string_view word) {
         std::lower_bound(by_word.begin(), by_word.end(), word,
                          [](std::uint8_t i, std::string_view w) { return units_known[i].word < w; });
     if (found != by_word.end() && units_known[*found].word == word) return units_known[*found];
+    // "mA·h"
+    constexpr std::string_view dot = "·";
+    if (const auto at = word.find(dot); at != std::string_view::npos && at > 0)
+        return unit_from_word(std::string(word.substr(0, at)) + std::string(word.substr(at + dot.size())));
     return unit_with_factor(word);
 }
 

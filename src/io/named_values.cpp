@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cctype>
+#include <cmath>
+#include <iterator>
 #include <utility>
 
 #include "io/cell_forms.hpp"
@@ -34,7 +36,7 @@ std::string_view bare(std::string_view text) {
     return text;
 }
 
-std::vector<std::string_view> words_of(std::string_view line) {
+std::vector<std::string_view> words_of_line(std::string_view line) {
     std::vector<std::string_view> words;
     while (!(line = trimmed(line)).empty()) {
         const std::size_t end = std::min(line.find_first_of(" \t"), line.size());
@@ -49,9 +51,45 @@ bool is_value(std::string_view word) {
     return number_from_text(word) || number_with_unit(word);
 }
 
+/// "GPS (11.5012, 47.1234, 604)": two or three numbers in brackets behind a word, the first two with the decimals
+/// of a place. They are taken off the line.
+std::vector<NamedValue> take_places(std::string& line) {
+    std::vector<NamedValue> values;
+    for (std::size_t open = line.find('('); open != std::string::npos; open = line.find('(', open + 1)) {
+        const std::size_t close = line.find(')', open);
+        if (close == std::string::npos) break;
+        std::size_t end = open;
+        while (end > 0 && (line[end - 1] == ' ' || line[end - 1] == ':' || line[end - 1] == '=')) --end;
+        std::size_t begin = end;
+        while (begin > 0 && is_name_part(line[begin - 1])) --begin;
+        std::string inside = line.substr(open + 1, close - open - 1);
+        std::replace(inside.begin(), inside.end(), ',', ' ');
+        std::replace(inside.begin(), inside.end(), ';', ' ');
+        const std::vector<std::string_view> numbers = words_of_line(inside);
+        constexpr int least_decimals = 3;
+        const auto is_degrees = [](std::string_view number) {
+            const auto value = number_from_text(number);
+            const auto point = number.find('.');
+            return value && std::abs(*value) <= 180.0 && point != std::string_view::npos &&
+                   int(number.size() - point) > least_decimals;
+        };
+        const bool place = begin < end && (numbers.size() == 2 || numbers.size() == 3) && is_degrees(numbers[0]) &&
+                           is_degrees(numbers[1]) && number_from_text(numbers.back());
+        if (!place) continue;
+        // Three are x, y and z, as well-known text, GeoJSON and KML have them.
+        const std::string name = line.substr(begin, end - begin);
+        values.push_back(
+            {numbers.size() == 3 ? name + " xyz" : name, std::string(numbers[0]) + " " + std::string(numbers[1])});
+        if (numbers.size() == 3) values.push_back({name + " altitude", std::string(numbers[2])});
+        line.erase(begin, close + 1 - begin);
+        open = begin == 0 ? 0 : begin - 1;
+    }
+    return values;
+}
+
 std::vector<NamedValue> values_behind_words(std::string_view line) {
     std::vector<NamedValue> values;
-    const std::vector<std::string_view> words = words_of(line);
+    const std::vector<std::string_view> words = words_of_line(line);
     std::string name;
     // A number without a word before it may still have a unit.
     bool taken = true;
@@ -103,8 +141,12 @@ std::vector<NamedValue> values_behind_signs(std::string_view line) {
 }
 
 std::vector<NamedValue> values_behind_signs_or_words(std::string_view line) {
-    std::vector<NamedValue> values = values_behind_signs(line);
-    return values.empty() ? values_behind_words(line) : values;
+    std::string rest(line);
+    std::vector<NamedValue> places = take_places(rest);
+    std::vector<NamedValue> values = values_behind_signs(rest);
+    if (values.empty()) values = values_behind_words(rest);
+    values.insert(values.begin(), std::make_move_iterator(places.begin()), std::make_move_iterator(places.end()));
+    return values;
 }
 
 } // namespace sobremesa::io

@@ -124,6 +124,10 @@ std::optional<NamedQuantity> voltage(const HeaderCell& header) {
         return header.has_any({"count", "number", "num", "diff", "delta"})
                    ? std::nullopt
                    : std::optional(NamedQuantity{Channel::cell_voltage_v, another ? 5 : 0, another});
+    // "voltages[0]": those of the cells, in the order of the pack.
+    if (header.has("voltages") && header.words.size() == 2 && header.words[1].size() <= 2 &&
+        header.words[1].find_first_not_of("0123456789") == std::string::npos)
+        return NamedQuantity{Channel::cell_voltage_v, another ? 5 : 0, another};
     if (header.has_any({"warning", "alarm", "min", "max", "limit", "ref"})) return std::nullopt;
     const bool pack = header.has_any({"vbat", "vbatt", "batt", "bat", "battery", "pack", "vfas", "main", "lipo",
                                       "akku", "accu", "vpack", "batv", "battv", "ubat", "vmain", "vbattery"});

@@ -26,6 +26,7 @@ bool looks_like_json(std::string_view head);
 bool looks_like_named_lines(std::string_view head);
 bool looks_like_long_table(std::string_view head);
 bool looks_like_records(std::string_view head);
+bool looks_like_xml(std::string_view head);
 
 /// NMEA 0183: RMC, GGA, VTG and ZDA of any talker, XDR for volts (U) and amps (I). Sentences of one time make a
 /// row. A sentence with a wrong checksum is not read. Source: the standard's sentence formats, as generally
@@ -56,5 +57,10 @@ TableOfLog long_table_as_table(std::string_view text);
 /// Records of several kinds, defined by rows of the kind FMT: of those that tell of place, height, airspeed or pack
 /// each record is a row; of several sensors of one kind the first.
 TableOfLog records_as_table(std::string_view text);
+
+/// XML of any schema but GPX and KML, which have readers of their own: the elements that come most often, a row
+/// each, with their attributes and the texts of the elements in them; rows of cells without names, as HTML and
+/// spreadsheets have them, as a table.
+TableOfLog xml_as_table(std::string_view text);
 
 } // namespace sobremesa::io

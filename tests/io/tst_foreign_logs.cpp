@@ -8,6 +8,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include <iconv.h>
+
 #include "core/telemetry/consumption.hpp"
 #include "io/csv_head.hpp"
 #include "io/log_file.hpp"
@@ -366,9 +368,205 @@ std::vector<Way> other_ways() {
     };
 }
 
+QByteArray in_character_set(const QByteArray& utf8, const char* character_set) {
+    const iconv_t converter = ::iconv_open(character_set, "UTF-8");
+    QByteArray in = utf8;
+    QByteArray out(4 * in.size(), '\0');
+    char* source = in.data();
+    char* target = out.data();
+    auto left = std::size_t(in.size());
+    auto room = std::size_t(out.size());
+    ::iconv(converter, &source, &left, &target, &room);
+    ::iconv_close(converter);
+    out.chop(qsizetype(room));
+    return out;
+}
+
+/// A table headed in another language, in the character set that its spreadsheets write; with decimal commas unless
+/// commas are what stands between the cells.
+Way headed(const char* name, const char* head, const char* character_set, char between = ';') {
+    return {name, [=](const std::vector<Sample>& rows) {
+                const auto line = [=](const Sample& s) {
+                    QByteArrayList cells = {number(s.t, 1),      number(s.latitude, 7),    number(s.longitude, 7),
+                                            number(s.height, 1), number(3.6 * s.speed, 2), number(s.volts, 2),
+                                            number(s.amps, 2),   number(s.mah, 0)};
+                    if (between != ',') {
+                        for (QByteArray& cell : cells) cell.replace('.', ',');
+                    }
+                    return cells.join(between);
+                };
+                return in_character_set(lines(QByteArray(head) + "\r\n", rows, line, "\r\n"), character_set);
+            }};
+}
+
+std::vector<Way> languages() {
+    return {
+        headed("Russian, Windows",
+               "Время, с;Широта, °;Долгота, °;Высота, м;Скорость, км/ч;Напряжение АКБ, В;Ток, А;Израсходовано, мАч",
+               "CP1251"),
+        headed("Russian, KOI8",
+               "Время (с);Широта;Долгота;Высота (м);Скорость (км/ч);Напряжение (В);Ток (А);Расход (мА·ч)",
+               "KOI8-R"),
+        headed("Russian, capitals",
+               "ВРЕМЯ [с]\tШИРОТА\tДОЛГОТА\tВЫСОТА [м]\tСКОРОСТЬ [км/ч]\tНАПРЯЖЕНИЕ [В]\tТОК [А]\tЗАРЯД [мАч]",
+               "UTF-16", '\t'),
+        headed("Polish, Windows",
+               "Czas (s);Szerokość geogr.;Długość geogr.;Wysokość (m);Prędkość (km/h);Napięcie pakietu (V);Prąd "
+               "(A);Zużyto (mAh)",
+               "CP1250"),
+        headed("Czech, capitals",
+               "ČAS (s);ŠÍŘKA;DÉLKA;VÝŠKA (m);RYCHLOST (km/h);NAPĚTÍ (V);PROUD (A);SPOTŘEBA (mAh)", "UTF-8"),
+        headed("Swedish, Latin-1",
+               "Tid (s);Latitud;Longitud;Höjd (m);Hastighet (km/h);Spänning (V);Ström (A);Förbrukning (mAh)",
+               "ISO-8859-1"),
+        headed("Turkish, Windows",
+               "Süre (s);Enlem;Boylam;Yükseklik (m);Hız (km/h);Gerilim (V);Akım (A);Tüketim (mAh)", "CP1254"),
+        headed("Japanese, Shift JIS", "時間(秒),緯度,経度,高度(m),速度(km/h),電圧(V),電流(A),消費量(mAh)",
+               "SHIFT_JIS", ','),
+        headed("Chinese, GB 18030", "时间(秒),纬度,经度,高度(米),速度(km/h),电压(V),电流(A),已用容量(mAh)",
+               "GB18030", ','),
+        headed("Portuguese",
+               "Tempo (s);Latitude;Longitude;Altitude (m);Velocidade (km/h);Tensão (V);Corrente "
+               "(A);Consumo (mAh)",
+               "CP1252"),
+        headed("units behind commas that also part the cells",
+               "Time, s,Latitude, deg,Longitude, deg,Altitude, m,Speed, km/h,Voltage, V,Current, A,Used, mAh",
+               "UTF-8", ','),
+        headed("units behind commas, but for angles",
+               "Время, с,Широта,Долгота,Высота, м,Скорость, км/ч,Напряжение, В,Ток, А,Расход, мАч", "UTF-8", ','),
+    };
+}
+
+QByteArray joined(const std::vector<Sample>& rows, const QByteArray& between,
+                  const std::function<QByteArray(const Sample&)>& cell) {
+    QByteArrayList cells;
+    for (const Sample& s : rows) cells << cell(s);
+    return cells.join(between);
+}
+
+QByteArray longitude_first(const Sample& s, const QByteArray& between) {
+    return number(s.longitude, 7) + between + number(s.latitude, 7);
+}
+
+/// Documents and tables that other programs' formats lay down, or that programmers write at once.
+std::vector<Way> laid_down() {
+    return {
+        {"GeoJSON, a point a reading",
+         [](const auto& rows) {
+             return "{\"type\": \"FeatureCollection\", \"features\": [" +
+                    joined(rows, ",\n",
+                           [](const Sample& s) {
+                               return "{\"type\": \"Feature\", \"geometry\": {\"type\": \"Point\", "
+                                      "\"coordinates\": [" +
+                                      longitude_first(s, ", ") + ", " + number(s.height, 1) +
+                                      "]}, \"properties\": {\"time\": \"" + iso(s) +
+                                      "\", \"voltage\": " + number(s.volts, 3) +
+                                      ", \"current\": " + number(s.amps, 3) + "}}";
+                           }) +
+                    "]}";
+         }},
+        {"GeoJSON, one line",
+         [](const auto& rows) {
+             const auto array = [&](const std::function<QByteArray(const Sample&)>& cell) {
+                 return "[" + joined(rows, ", ", cell) + "]";
+             };
+             return "{\"type\": \"Feature\", \"properties\": {\"name\": \"a flight\", \"coordTimes\": " +
+                    array([](const Sample& s) { return "\"" + iso(s) + "\""; }) +
+                    ", \"volts\": " + array([](const Sample& s) { return number(s.volts, 3); }) +
+                    ", \"amps\": " + array([](const Sample& s) { return number(s.amps, 3); }) +
+                    "}, \"geometry\": {\"type\": \"LineString\", \"coordinates\": " +
+                    array([](const Sample& s) { return "[" + longitude_first(s, ", ") + "]"; }) + "}}";
+         }},
+        {"rows of a document, their names beside",
+         [](const auto& rows) {
+             return "{\"craft\": \"Terrapin\", \"columns\": [\"t\", \"lat\", \"lon\", \"v\", \"a\"], \"data\": [" +
+                    joined(rows, ", ",
+                           [](const Sample& s) {
+                               return "[" + number(s.t, 1) + ", " + place(s) + ", " + volts_and_amps(s) + "]";
+                           }) +
+                    "]}";
+         }},
+        {"captions with x, y and z in brackets",
+         [](const auto& rows) {
+             int count = 0;
+             return lines({}, rows, [&count](const Sample& s) {
+                 const QTime begin = QTime(0, 0).addMSecs(int(1000.0 * s.t));
+                 return QByteArray::number(++count) + "\n" + clock(begin) + " --> " + clock(begin.addMSecs(500)) +
+                        "\nGPS (" + longitude_first(s, ", ") + ", 17), H " + number(s.height, 1) + "m, BAT " +
+                        number(s.volts, 2) + "V " + number(s.amps, 2) + "A\n";
+             });
+         }},
+        {"remarks in a last column, now and then",
+         [](const auto& rows) {
+             return lines("time,lat,lon,volts,amps,remark\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + place(s) + "," + volts_and_amps(s) + "," +
+                        (std::fmod(s.t, 60.0) == 30.0 ? "\"a turn, then on\"" : "");
+             });
+         }},
+        {"minutes and seconds in words",
+         [](const auto& rows) {
+             return lines("elapsed,lat,lon,volts,amps\n", rows, [](const Sample& s) {
+                 return number(std::floor(s.t / 60.0), 0) + "m " + number(std::fmod(s.t, 60.0), 1) + "s," +
+                        place(s) + "," + volts_and_amps(s);
+             });
+         }},
+        {"days before a clock",
+         [](const auto& rows) {
+             return lines(plain_head, rows, [](const Sample& s) {
+                 return "0 days " +
+                        QTime(0, 0)
+                            .addMSecs(int(1000.0 * s.t))
+                            .toString(QStringLiteral("HH:mm:ss.zzz"))
+                            .toLatin1() +
+                        "," + place(s) + "," + volts_and_amps(s);
+             });
+         }},
+        {"a MAVLink message as a table, with places for cells that the pack has not",
+         [](const auto& rows) {
+             return lines("time_boot_ms,lat,lon,relative_alt,voltages[0],voltages[1],voltages[2],voltages[3],"
+                          "voltages[4],current_battery,current_consumed\n",
+                          rows, [](const Sample& s) {
+                              const double cell_mv = 1000.0 * s.volts / 4.0;
+                              return whole({1e3 * s.t, 1e7 * s.latitude, 1e7 * s.longitude, 1e3 * s.height, cell_mv,
+                                            cell_mv, cell_mv, cell_mv, 65535.0, 100.0 * s.amps, s.mah});
+                          });
+         }},
+        {"XML of a schema of its own",
+         [](const auto& rows) {
+             return "<?xml version=\"1.0\"?>\n<!-- a <gpx> is none -->\n<d:diary "
+                    "xmlns:d=\"urn:x\"><d:craft>Terrapin</d:craft><d:lap><d:track>" +
+                    joined(rows, "\n",
+                           [](const Sample& s) {
+                               return "<d:point no=\"1\"><d:Time>" + iso(s) +
+                                      "</d:Time><d:where><d:LatitudeDegrees>" + number(s.latitude, 7) +
+                                      "</d:LatitudeDegrees><d:LongitudeDegrees>" + number(s.longitude, 7) +
+                                      "</d:LongitudeDegrees></d:where><d:more><e:reading "
+                                      "xmlns:e=\"urn:y\" name=\"voltage\">" +
+                                      number(s.volts, 3) + "</e:reading><e:current unit=\"A\">" +
+                                      number(s.amps, 3) + "</e:current></d:more></d:point>";
+                           }) +
+                    "</d:track></d:lap></d:diary>\n";
+         }},
+        {"a table of a web page",
+         [](const auto& rows) {
+             return "<!DOCTYPE html>\n<html><head><title>A flight</title></head><body><table><tr><th>time</th>"
+                    "<th>lat</th><th>lon</th><th>volts</th><th>amps</th></tr>\n" +
+                    joined(rows, "\n",
+                           [](const Sample& s) {
+                               return "<tr><td>" + number(s.t, 1) + "</td><td>" + number(s.latitude, 7) +
+                                      "</td><td>" + number(s.longitude, 7) + "</td><td>" + number(s.volts, 3) +
+                                      "</td><td>" + number(s.amps, 3) + "</td></tr>";
+                           }) +
+                    "</table></body></html>\n";
+         }},
+    };
+}
+
 std::vector<Way> all_ways() {
     std::vector<Way> ways = delimited_ways();
     for (Way& each : other_ways()) ways.push_back(std::move(each));
+    for (Way& each : laid_down()) ways.push_back(std::move(each));
+    for (Way& each : languages()) ways.push_back(std::move(each));
     return ways;
 }
 
@@ -379,6 +577,7 @@ class ForeignLogsTest : public QObject {
 private slots:
     void eachIsTheSameFlight_data();
     void eachIsTheSameFlight();
+    void theLogsOwnSpeedTellsWhichComesFirst();
     void aChargedPackIsNotTurnedRound();
     void rowsOfOneKindAreFilledFromTheirNeighbours();
     void rowsAreNoCounter();
@@ -424,6 +623,31 @@ void ForeignLogsTest::eachIsTheSameFlight() {
     if (charge) VERIFY_NEAR(charge->value, truth.charge_ah, within * truth.charge_ah);
     QCOMPARE(summary->energy.energy_wh.has_value(), way.has_energy);
     if (way.has_energy) VERIFY_NEAR(summary->energy.energy_wh->value, truth.energy_wh, within * truth.energy_wh);
+}
+
+/// Two numbers that nothing names: only in the right order are the places of a circle as far apart as the speed
+/// takes them; no latitude is beyond 90°. Where neither tells, latitude comes first (ISO 6709).
+void ForeignLogsTest::theLogsOwnSpeedTellsWhichComesFirst() {
+    const auto read = [&](double longitude, bool longitude_first, bool with_speed) {
+        QByteArray text("time,position,speed (m/s),volts\n");
+        for (int i = 0; i < 600; ++i) {
+            const double angle = 15.0 * i / 500.0;
+            const QByteArray north = number(52.0 + 500.0 * std::sin(angle) / 111195.0, 7);
+            const QByteArray east =
+                number(longitude + 500.0 * std::cos(angle) / 111195.0 / std::cos(52.0 * M_PI / 180.0), 7);
+            text += number(i, 0) + ",\"" + (longitude_first ? east + " " + north : north + " " + east) + "\"," +
+                    (with_speed ? "15.0" : "") + "," + number(16.2 - i * 1e-3, 2) + "\n";
+        }
+        return *io::read_log(file("pair.csv", text));
+    };
+    for (const bool longitude_first : {false, true}) {
+        const auto told = read(31.0, longitude_first, true);
+        VERIFY_NEAR((*told)[Channel::latitude_deg][100], 52.0, 0.1);
+        const auto far = read(131.0, longitude_first, false);
+        VERIFY_NEAR((*far)[Channel::latitude_deg][100], 52.0, 0.1);
+    }
+    const auto guessed = read(31.0, false, false);
+    VERIFY_NEAR((*guessed)[Channel::latitude_deg][100], 52.0, 0.1);
 }
 
 /// An array gives more than the flight takes: what flows into the pack stays negative.

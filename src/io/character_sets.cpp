@@ -1,0 +1,73 @@
+#include "io/character_sets.hpp"
+
+#include <cstdint>
+
+#include <iconv.h>
+
+namespace sobremesa::io {
+
+namespace {
+
+/// Those that spreadsheets and recorders still write, the more usual first.
+constexpr const char* usual_sets[] = {"CP1252", "CP1250",  "CP1251",    "KOI8-R", "CP1253", "CP1254",
+                                      "CP866",  "GB18030", "SHIFT_JIS", "EUC-JP", "BIG5",   "EUC-KR"};
+
+} // namespace
+
+bool is_utf8(std::string_view text) {
+    std::size_t more = 0;
+    for (const char c : text) {
+        const auto u = static_cast<unsigned char>(c);
+        if (more > 0) {
+            if ((u & 0xC0U) != 0x80U) return false;
+            --more;
+        } else if (u >= 0x80U) {
+            if ((u & 0xE0U) == 0xC0U)
+                more = 1;
+            else if ((u & 0xF0U) == 0xE0U)
+                more = 2;
+            else if ((u & 0xF8U) == 0xF0U)
+                more = 3;
+            else
+                return false;
+        }
+    }
+    return more == 0;
+}
+
+std::optional<std::string> from_character_set(std::string_view text, const char* character_set) {
+    const iconv_t converter = ::iconv_open("UTF-8", character_set);
+    if (reinterpret_cast<std::intptr_t>(converter) == -1) return std::nullopt;
+    std::string in(text);
+    // No character of these sets takes more than four bytes in UTF-8.
+    std::string out(4 * in.size() + 4, '\0');
+    char* source = in.data();
+    std::size_t left = in.size();
+    char* target = out.data();
+    std::size_t room = out.size();
+    const bool done = ::iconv(converter, &source, &left, &target, &room) != std::size_t(-1);
+    ::iconv_close(converter);
+    if (!done || left > 0) return std::nullopt;
+    out.resize(out.size() - room);
+    return out;
+}
+
+const char* character_set_of(const std::vector<std::string_view>& lines,
+                             const std::function<int(std::string_view)>& says) {
+    const char* best = usual_sets[0];
+    int most = 0;
+    for (const char* set : usual_sets) {
+        int said = 0;
+        for (const auto line : lines) {
+            const auto text = from_character_set(line, set);
+            said += text ? says(*text) : 0;
+        }
+        if (said > most) {
+            most = said;
+            best = set;
+        }
+    }
+    return best;
+}
+
+} // namespace sobremesa::io

@@ -1,0 +1,20 @@
+#pragma once
+
+#include <string>
+
+#include "core/units/error.hpp"
+
+namespace sobremesa::io {
+
+/// Sheets larger than this, unpacked, are not read: 256 MiB.
+inline constexpr unsigned long long most_sheet_bytes = 1ULL << 28U;
+
+/// A spreadsheet's own document: Office Open XML (ECMA-376, .xlsx) or OpenDocument (ISO/IEC 26300, .ods).
+bool is_workbook(const std::string& path);
+
+/// The sheet with most rows as CSV: numbers with all their digits, dates and times as ISO 8601 writes them, shares
+/// in percent.
+/// @error those of archives; `file_too_large`; `no_track` where no sheet has a row
+units::Result<std::string> workbook_as_csv(const std::string& path);
+
+} // namespace sobremesa::io
