@@ -21,7 +21,7 @@ CellsEditor::CellsEditor(const QString& spoken, const QStringList& heads, int wo
     setTabKeyNavigation(false); // while nothing is typed, Tab goes on to the next field
     connect(this, &QTableWidget::cellChanged, this, [this] {
         {
-            const QSignalBlocker quiet(this);
+            const QSignalBlocker quiet(*this);
             keepOneEmpty();
         }
         emit cellsEdited();

@@ -20,7 +20,10 @@ constexpr double cutoff_below_v = 0.1;
 constexpr double part_margin = 0.95;
 /// Radios count in steps of so much, Ah.
 constexpr double radio_step_ah = 0.1;
-/// The warning stands above the landing by so much at the least, V a cell.
+/// The warning comes so long before the landing voltage in cruise, s: what a circuit and a landing take (common
+/// practice, no source).
+constexpr double warning_lead_s = 120.0;
+/// … and above the landing by so much at the least, V a cell.
 constexpr double least_warning_v = 0.05;
 
 double as_radios_take_it(double charge_ah) {
@@ -167,9 +170,11 @@ std::optional<AlarmSheet> alarm_sheet(const Plan& plan) {
     }
     const auto at_reserve = battery::point_at_energy(c.cruise, c.usable_energy_wh() - reserve_wh);
     sheet.reserve_ah = at_reserve.charge_used_ah;
-    sheet.warning_cell_v =
-        std::max(at_reserve.voltage_v / sheet.series - hard_sag_cell_v(plan, at_reserve.charge_used_ah),
-                 sheet.landing_cell_v + least_warning_v);
+    const auto before_landing =
+        battery::point_at_time(c.cruise, std::max(c.cruise.last().time_s - warning_lead_s, 0.0));
+    sheet.warning_cell_v = std::max({before_landing.voltage_v / sheet.series,
+                                     sheet.landing_cell_v + hard_sag_cell_v(plan, before_landing.charge_used_ah),
+                                     sheet.landing_cell_v + least_warning_v});
     double highest_w = c.cruise_power_w.value;
     if (plan.flight) {
         for (const FlightLeg& leg : plan.flight->legs) highest_w = std::max(highest_w, leg.power_w);

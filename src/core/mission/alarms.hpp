@@ -38,8 +38,8 @@ struct AlarmSheet {
     std::optional<double> over_land_by_ah;
     std::optional<double> over_land_set_ah;
     std::vector<Callout> callouts;
-    /// Warning where the reserve begins, less what gusts and climbs pull the volts down by, so that it does not
-    /// sound in each of them; never below the landing, V. And landing, per cell, V.
+    /// Warning, per cell under cruise load, V: two minutes before the landing voltage, or where a gust or the plan's
+    /// hardest climb would pull the cell down to it, whichever is higher. And landing, per cell, V.
     double warning_cell_v = 0.0;
     /// The warning is to sound after so long below it: shorter than that are gusts and climbs, s (common practice).
     double warning_delay_s = 5.0;
