@@ -884,6 +884,22 @@
         <source>no value in the first rows</source>
         <translation>kein Wert in den ersten Zeilen</translation>
     </message>
+    <message>
+        <source>video link quality</source>
+        <translation>Qualität der Videoverbindung</translation>
+    </message>
+    <message>
+        <source>video signal</source>
+        <translation>Videosignal</translation>
+    </message>
+    <message>
+        <source>video bit rate</source>
+        <translation>Bitrate des Videos</translation>
+    </message>
+    <message>
+        <source>Mbit/s</source>
+        <translation>Mbit/s</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Dates</name>
@@ -2378,6 +2394,31 @@
     <message>
         <source>At its last reading it had been resting full, or empty, for days. Bring it to storage charge.</source>
         <translation>Bei der letzten Messung hatte er tagelang voll oder leer gelegen. Bring ihn auf Lagerspannung.</translation>
+    </message>
+    <message>
+        <source>Mbit/s</source>
+        <translation>Mbit/s</translation>
+    </message>
+    <message>
+        <source>dBm</source>
+        <translation>dBm</translation>
+    </message>
+    <message>
+        <source>%1 at worst, %2 from home</source>
+        <comment>reading of the video link, distance</comment>
+        <translation>%1 am schlechtesten, %2 von zu Hause</translation>
+    </message>
+    <message>
+        <source>lowest bit rate %1, %2 from home</source>
+        <translation>niedrigste Bitrate %1, %2 von zu Hause</translation>
+    </message>
+    <message>
+        <source>the picture would be lost at about %1</source>
+        <translation>bei etwa %1 ginge das Bild verloren</translation>
+    </message>
+    <message>
+        <source>Video link: %1.</source>
+        <translation>Videoverbindung: %1.</translation>
     </message>
 </context>
 <context>
@@ -7078,6 +7119,10 @@ at %3, like a LiPo</source>
     <message>
         <source>Reads the log with this date; remembered for logs with this header</source>
         <translation>Liest das Log mit diesem Datum; gilt künftig für Logs mit diesem Kopf</translation>
+    </message>
+    <message>
+        <source>video link quality</source>
+        <translation>Qualität der Videoverbindung</translation>
     </message>
 </context>
 <context>

@@ -884,6 +884,22 @@
         <source>no value in the first rows</source>
         <translation>sin valor en las primeras filas</translation>
     </message>
+    <message>
+        <source>video link quality</source>
+        <translation>calidad del enlace de vídeo</translation>
+    </message>
+    <message>
+        <source>video signal</source>
+        <translation>señal de vídeo</translation>
+    </message>
+    <message>
+        <source>video bit rate</source>
+        <translation>tasa de bits del vídeo</translation>
+    </message>
+    <message>
+        <source>Mbit/s</source>
+        <translation>Mbit/s</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Dates</name>
@@ -2378,6 +2394,31 @@
     <message>
         <source>At its last reading it had been resting full, or empty, for days. Bring it to storage charge.</source>
         <translation>En su última lectura llevaba días llena o vacía. Llévala a carga de almacenamiento.</translation>
+    </message>
+    <message>
+        <source>Mbit/s</source>
+        <translation>Mbit/s</translation>
+    </message>
+    <message>
+        <source>dBm</source>
+        <translation>dBm</translation>
+    </message>
+    <message>
+        <source>%1 at worst, %2 from home</source>
+        <comment>reading of the video link, distance</comment>
+        <translation>%1 en el peor momento, a %2 de casa</translation>
+    </message>
+    <message>
+        <source>lowest bit rate %1, %2 from home</source>
+        <translation>tasa de bits mínima %1, a %2 de casa</translation>
+    </message>
+    <message>
+        <source>the picture would be lost at about %1</source>
+        <translation>la imagen se perdería a unos %1</translation>
+    </message>
+    <message>
+        <source>Video link: %1.</source>
+        <translation>Enlace de vídeo: %1.</translation>
     </message>
 </context>
 <context>
@@ -7078,6 +7119,10 @@ a %3, como una LiPo</translation>
     <message>
         <source>Reads the log with this date; remembered for logs with this header</source>
         <translation>Lee el registro con esta fecha; se recuerda para registros con esta cabecera</translation>
+    </message>
+    <message>
+        <source>video link quality</source>
+        <translation>calidad del enlace de vídeo</translation>
     </message>
 </context>
 <context>

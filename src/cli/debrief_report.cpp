@@ -28,6 +28,17 @@ Json link_json(const std::optional<radio::LinkReach>& link) {
             {signal ? "fall_db_per_decade" : "fall_per_km", link->fall}};
 }
 
+Json video_json(const std::optional<debrief::VideoLink>& video) {
+    if (!video) return nullptr;
+    const auto reading = [](const std::optional<radio::LinkReading>& at, const char* name) {
+        return at ? Json{{name, at->reading}, {"at_m", at->distance_m}} : Json(nullptr);
+    };
+    const bool signal = video->kind == radio::LinkKind::signal_dbm;
+    return {{"worst", reading(video->worst, signal ? "signal_dbm" : "quality_share")},
+            {"reach", link_json(video->reach)},
+            {"lowest_bitrate", reading(video->lowest_bitrate, "mbit_s")}};
+}
+
 Json ledger_json(const std::optional<debrief::CurrentLedger>& ledger) {
     if (!ledger) return nullptr;
     return {{"array_wh", ledger->array_wh},
@@ -100,6 +111,7 @@ Json flight_report_json(const debrief::FlightReport& flight_report) {
             {"limits", limits},
             {"turns", turns},
             {"link", link_json(flight_report.link)},
+            {"video_link", video_json(flight_report.video)},
             {"ledger", ledger_json(flight_report.ledger)},
             {"sun", sun_json(flight_report.sun)},
             {"idle_offset_a", or_null(flight_report.idle_offset_a)},

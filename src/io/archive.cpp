@@ -111,7 +111,7 @@ units::Result<int> unpack(const std::string& path, const std::string& name) {
     for (;;) {
         const int result = archive_read_next_header(a->get(), &entry);
         if (result == ARCHIVE_EOF)
-            return units::failure(ErrorCode::file_not_found, in_file(path + "/" + name),
+            return units::failure(ErrorCode::file_not_found, in_file(std::string(path).append("/").append(name)),
                                   {{"reason", std::string("not in the archive")}});
         if (result < ARCHIVE_WARN) return archive_failure(path, a->get());
         if (entry_name(a->get(), entry, path) == name) break;

@@ -370,7 +370,8 @@ private:
             std::string label = name;
             if (!name.empty() && times[name] > 1) {
                 const std::string number = text_from_number(double(i + 1), 0);
-                label = group[i].empty() ? name + " #" + number : group[i] + " " + name;
+                label = group[i].empty() ? std::string(name).append(" #").append(number)
+                                         : std::string(group[i]).append(" ").append(name);
                 const bool taken =
                     std::find(layout_.labels.begin(), layout_.labels.end(), label) != layout_.labels.end();
                 if (taken) label += " #" + number;

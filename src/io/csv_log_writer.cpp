@@ -88,6 +88,9 @@ std::vector<WrittenColumn> radio_columns(const FlightLog& log) {
     list.number(Channel::charge_ah, "Used(mAh)", units::milliamp_hours_per_amp_hour, 0);
     list.number(Channel::throttle_share, "Throttle(%)", 100.0, 0);
     list.number(Channel::link_quality_share, "Link(%)", 100.0, 0);
+    list.number(Channel::video_quality_share, "Video link(%)", 100.0, 0);
+    list.number(Channel::video_signal_dbm, "Video RSSI(dBm)", 1.0, 0);
+    list.number(Channel::video_bitrate_mbit_s, "Video bitrate(Mbit/s)", 1.0, 1);
     return list.columns;
 }
 

@@ -318,6 +318,9 @@ constexpr Extension extensions_written[] = {
     {Channel::array_current_a, "array_current_a", 3},
     {Channel::motor_current_a, "motor_current_a", 3},
     {Channel::power_w, "power_w", 3},
+    {Channel::video_quality_share, "video_quality_share", 4},
+    {Channel::video_signal_dbm, "video_signal_dbm", 1},
+    {Channel::video_bitrate_mbit_s, "video_bitrate_mbit_s", 3},
 };
 
 } // namespace

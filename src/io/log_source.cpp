@@ -254,10 +254,11 @@ units::Result<void> LogSource::take_table(const TableOfLog& table) {
         put += std::size_t(n);
     }
     hold(memory);
-    if (table.unread > 0)
+    if (table.unread > 0) {
         diagnostics_.push_back({units::DiagnosticCode::records_unreadable,
                                 units::Severity::warning,
                                 {{"records", double(table.unread)}, {"line", double(table.first_unread)}}});
+    }
     return {};
 }
 

@@ -172,6 +172,15 @@ constexpr std::array units_known = {
     Unit{"percent", Dimension::share, 0.01},
     Unit{"pct", Dimension::share, 0.01},
     Unit{"prozent", Dimension::share, 0.01},
+    Unit{"mbit/s", Dimension::bitrate, 1.0},
+    Unit{"mbit", Dimension::bitrate, 1.0},
+    Unit{"mbps", Dimension::bitrate, 1.0},
+    Unit{"mb/s", Dimension::bitrate, 1.0},
+    Unit{"kbit/s", Dimension::bitrate, 1e-3},
+    Unit{"kbps", Dimension::bitrate, 1e-3},
+    Unit{"kb/s", Dimension::bitrate, 1e-3},
+    Unit{"bit/s", Dimension::bitrate, 1e-6},
+    Unit{"bps", Dimension::bitrate, 1e-6},
     Unit{"db", Dimension::decibel, 1.0},
     Unit{"dbm", Dimension::decibel, 1.0},
     Unit{"дб", Dimension::decibel, 1.0},
@@ -213,6 +222,9 @@ constexpr std::array meanings = {
     Meaning{Channel::array_current_a, Dimension::current, 1.0, "A"},
     Meaning{Channel::motor_current_a, Dimension::current, 1.0, "A"},
     Meaning{Channel::power_w, Dimension::power, 1.0, "W"},
+    Meaning{Channel::video_quality_share, Dimension::share, 0.01, "%"},
+    Meaning{Channel::video_signal_dbm, Dimension::decibel, 1.0, "dBm"},
+    Meaning{Channel::video_bitrate_mbit_s, Dimension::bitrate, 1.0, "Mbit/s"},
 };
 
 } // namespace

@@ -10,7 +10,21 @@
 namespace sobremesa::io {
 
 /// What a unit measures.
-enum class Dimension { time, angle, length, speed, voltage, current, charge, energy, power, share, decibel, count };
+enum class Dimension {
+    time,
+    angle,
+    length,
+    speed,
+    voltage,
+    current,
+    charge,
+    energy,
+    power,
+    share,
+    decibel,
+    bitrate,
+    count
+};
 
 /// A unit as headers and cells write it, in small letters, and the factor to SI (charge in Ah, energy in Wh, angles
 /// in degrees).

@@ -63,7 +63,10 @@ inline constexpr std::array named_channels{NamedChannel{telemetry::Channel::airs
                                            NamedChannel{telemetry::Channel::array_current_a, "array_a"},
                                            NamedChannel{telemetry::Channel::motor_current_a, "motor_a"},
                                            NamedChannel{telemetry::Channel::gps_height_m, "gps_height"},
-                                           NamedChannel{telemetry::Channel::power_w, "power_w"}};
+                                           NamedChannel{telemetry::Channel::power_w, "power_w"},
+                                           NamedChannel{telemetry::Channel::video_quality_share, "video"},
+                                           NamedChannel{telemetry::Channel::video_signal_dbm, "video_dbm"},
+                                           NamedChannel{telemetry::Channel::video_bitrate_mbit_s, "video_mbit"}};
 
 /// CRC-16/MCRF4XX, the X.25 checksum that MAVLink uses.
 inline std::uint16_t checksum(const unsigned char* bytes, std::size_t count, std::uint8_t extra) {

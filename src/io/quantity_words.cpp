@@ -43,7 +43,23 @@ std::optional<NamedQuantity> charge_or_energy(const HeaderCell& header) {
     return NamedQuantity{Channel::charge_ah, left ? 3 : 0, false, left};
 }
 
+/// What a picture's link says of itself.
+std::optional<NamedQuantity> video_link(const HeaderCell& header) {
+    if (header.measures(Dimension::bitrate) || (header.has_any({"bitrate", "datarate"}) && !header.unit))
+        return NamedQuantity{Channel::video_bitrate_mbit_s};
+    if (!header.has_any({"video", "vtx", "vrx", "vlink", "goggle", "goggles", "hd", "picture"}))
+        return std::nullopt;
+    if (header.has_any({"delay", "latency", "channel", "voltage", "temp", "temperature"})) return std::nullopt;
+    const bool decibel = header.measures(Dimension::decibel);
+    if (header.has_any({"rssi", "signal"}) && !header.measures(Dimension::share))
+        return NamedQuantity{Channel::video_signal_dbm};
+    if (header.has_any({"quality", "lq", "link", "rssi", "signal"}))
+        return NamedQuantity{decibel ? Channel::video_signal_dbm : Channel::video_quality_share};
+    return std::nullopt;
+}
+
 std::optional<NamedQuantity> link(const HeaderCell& header) {
+    if (auto video = video_link(header)) return video;
     if (header.has_any({"video", "vtx"})) return std::nullopt;
     const bool decibel = header.measures(Dimension::decibel);
     if (header.has_any({"link", "lq", "rqly", "lqi", "uplq", "rqlty"}) && !decibel)
@@ -120,10 +136,11 @@ std::optional<NamedQuantity> current(const HeaderCell& header) {
 std::optional<NamedQuantity> voltage(const HeaderCell& header) {
     if (header.unit && !header.measures(Dimension::voltage)) return std::nullopt;
     const bool another = names_another_supply(header);
-    if (header.has_any({"cell", "cells", "cels", "vcell", "celv", "lowcell", "cellv", "avgcell"}))
+    if (header.has_any({"cell", "cells", "cels", "vcell", "celv", "lowcell", "cellv", "avgcell"})) {
         return header.has_any({"count", "number", "num", "diff", "delta"})
                    ? std::nullopt
                    : std::optional(NamedQuantity{Channel::cell_voltage_v, another ? 5 : 0, another});
+    }
     // "voltages[0]": those of the cells, in the order of the pack.
     if (header.has("voltages") && header.words.size() == 2 && header.words[1].size() <= 2 &&
         header.words[1].find_first_not_of("0123456789") == std::string::npos)

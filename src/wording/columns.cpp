@@ -41,6 +41,9 @@ QString channel_name(Channel channel) {
     case Channel::wind_from_deg: return ColumnsWords::tr("wind direction, aircraft's estimate");
     case Channel::array_current_a: return ColumnsWords::tr("solar array current");
     case Channel::motor_current_a: return ColumnsWords::tr("motor current");
+    case Channel::video_quality_share: return ColumnsWords::tr("video link quality");
+    case Channel::video_signal_dbm: return ColumnsWords::tr("video signal");
+    case Channel::video_bitrate_mbit_s: return ColumnsWords::tr("video bit rate");
     case Channel::power_w: break;
     }
     return ColumnsWords::tr("pack power");
@@ -69,8 +72,11 @@ Notation si_notation(Channel channel) {
     case Channel::charge_ah: return {1000.0, ColumnsWords::tr("mAh"), 0};
     case Channel::energy_wh: return {1.0, ColumnsWords::tr("Wh"), 2};
     case Channel::throttle_share:
-    case Channel::link_quality_share: return {100.0, ColumnsWords::tr("%"), 0};
-    case Channel::signal_dbm: return {1.0, ColumnsWords::tr("dBm"), 0};
+    case Channel::link_quality_share:
+    case Channel::video_quality_share: return {100.0, ColumnsWords::tr("%"), 0};
+    case Channel::signal_dbm:
+    case Channel::video_signal_dbm: return {1.0, ColumnsWords::tr("dBm"), 0};
+    case Channel::video_bitrate_mbit_s: return {1.0, ColumnsWords::tr("Mbit/s"), 1};
     case Channel::satellites: return {1.0, {}, 0};
     case Channel::time_s: break;
     }

@@ -152,6 +152,11 @@ void CsvLogReaderTest::unitsInEveryDress_data() {
     QTest::newRow("Portuguese") << "tensão (mV)" << int(Channel::voltage_v) << 0.1;
     QTest::newRow("Italian") << "velocità (m/s)" << int(Channel::ground_speed_mps) << 100.0;
     QTest::newRow("Dutch") << "hoogte (ft)" << int(Channel::height_m) << 30.48;
+    QTest::newRow("video, quality") << "VTX link quality (%)" << int(Channel::video_quality_share) << 1.0;
+    QTest::newRow("video, signal") << "Goggles RSSI (dBm)" << int(Channel::video_signal_dbm) << 100.0;
+    QTest::newRow("video, bit rate") << "Video bitrate (kbit/s)" << int(Channel::video_bitrate_mbit_s) << 0.1;
+    QTest::newRow("video, bit rate by its unit") << "HD link (Mbps)" << int(Channel::video_bitrate_mbit_s) << 100.0;
+    QTest::newRow("the control link beside it") << "RSSI (dBm)" << int(Channel::signal_dbm) << 100.0;
     QTest::newRow("percent") << "link quality (%)" << int(Channel::link_quality_share) << 1.0;
 }
 

@@ -194,9 +194,11 @@ telemetry::FlightLog full_log() {
             if (channel == Channel::latitude_deg) value = 39.4 + 1e-5 * double(i);
             if (channel == Channel::longitude_deg) value = -31.36 + 2e-5 * double(i);
             if (channel == Channel::satellites) value = 9.0 + double(i % 4);
-            if (channel == Channel::throttle_share || channel == Channel::link_quality_share)
+            if (channel == Channel::throttle_share || channel == Channel::link_quality_share ||
+                channel == Channel::video_quality_share)
                 value = 0.5 + 0.005 * double(i);
-            if (channel == Channel::signal_dbm) value = -60.0 - double(i) / 2.0;
+            if (channel == Channel::signal_dbm || channel == Channel::video_signal_dbm)
+                value = -60.0 - double(i) / 2.0;
             if (channel == Channel::current_a && i > 40) value = -1.5; // charged on the way down
             log.columns[c].push_back(value);
         }

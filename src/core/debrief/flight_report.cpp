@@ -215,17 +215,46 @@ void add_turns(FlightReport& flight_report, const telemetry::CleanLog& log, cons
                      });
 }
 
-void add_link(FlightReport& flight_report, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
-              const airframe::Aircraft& aircraft) {
-    const bool signal = log.raw->has(Channel::signal_dbm);
-    if (summary.track.from_home_m.empty() || (!signal && !log.raw->has(Channel::link_quality_share))) return;
-    const Channel channel = signal ? Channel::signal_dbm : Channel::link_quality_share;
+/// A link's readings by distance from home.
+std::vector<radio::LinkReading> readings_of(const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+                                            Channel channel) {
     std::vector<radio::LinkReading> readings;
+    if (summary.track.from_home_m.empty() || !log.raw->has(channel)) return readings;
     for (std::size_t i = 0; i < log.rows.size(); ++i) {
         const double reading = log.value(channel, i);
         if (std::isfinite(reading) && std::isfinite(summary.track.from_home_m[i]))
             readings.push_back({summary.track.from_home_m[i], reading});
     }
+    return readings;
+}
+
+std::optional<radio::LinkReading> worst_of(const std::vector<radio::LinkReading>& readings) {
+    const auto worst = std::min_element(readings.begin(), readings.end(),
+                                        [](const auto& a, const auto& b) { return a.reading < b.reading; });
+    return worst == readings.end() ? std::nullopt : std::optional(*worst);
+}
+
+void add_video(FlightReport& flight_report, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+               const mission::PlanRequest& flown) {
+    VideoLink video;
+    const bool signal = log.raw->has(Channel::video_signal_dbm);
+    video.kind = signal ? radio::LinkKind::signal_dbm : radio::LinkKind::quality_share;
+    const auto readings =
+        readings_of(log, summary, signal ? Channel::video_signal_dbm : Channel::video_quality_share);
+    video.worst = worst_of(readings);
+    // Of a signal that the picture needs nothing is known unless the plan says it.
+    const auto least_dbm = flown.video_link ? flown.video_link->least_signal_dbm : std::nullopt;
+    if (!signal || least_dbm)
+        video.reach = radio::link_reach(video.kind, readings, signal ? *least_dbm : usual_failsafe_share);
+    video.lowest_bitrate = worst_of(readings_of(log, summary, Channel::video_bitrate_mbit_s));
+    if (video.worst || video.lowest_bitrate) flight_report.video = video;
+}
+
+void add_link(FlightReport& flight_report, const telemetry::CleanLog& log, const telemetry::LogSummary& summary,
+              const airframe::Aircraft& aircraft) {
+    const bool signal = log.raw->has(Channel::signal_dbm);
+    const auto readings = readings_of(log, summary, signal ? Channel::signal_dbm : Channel::link_quality_share);
+    if (readings.empty()) return;
     flight_report.link =
         radio::link_reach(signal ? radio::LinkKind::signal_dbm : radio::LinkKind::quality_share, readings,
                           signal ? aircraft.failsafe_signal_dbm.value_or(usual_failsafe_dbm)
@@ -332,6 +361,7 @@ FlightReport flight_report_of(const telemetry::CleanLog& log, const telemetry::L
     if (pack_fits) add_limits(flight_report, log, flown);
     if (forecast && pack_fits) add_turns(flight_report, log, summary, flown, *forecast, needs);
     add_link(flight_report, log, summary, flown.aircraft);
+    add_video(flight_report, log, summary, flown);
     add_ledger(flight_report, log, flown);
     if (pack_fits || log.raw->has(Channel::cell_voltage_v))
         add_lowest_cell(flight_report, log, summary, flown.pack);

@@ -84,6 +84,16 @@ struct LowestCell {
     bool measured = false;
 };
 
+/// How the video link held over distance. What the log does not have is empty.
+struct VideoLink {
+    radio::LinkKind kind = radio::LinkKind::signal_dbm;
+    std::optional<radio::LinkReading> worst;
+    /// Where it would fall to the level of the plan's video link, or its quality to half.
+    std::optional<radio::LinkReach> reach;
+    /// Mbit/s, and where.
+    std::optional<radio::LinkReading> lowest_bitrate;
+};
+
 /// What a flight says together with the aircraft and the pack it was flown with.
 struct FlightReport {
     std::vector<Further> further;
@@ -94,6 +104,7 @@ struct FlightReport {
     std::vector<LimitKept> limits;
     std::vector<FlownTurn> turns;
     std::optional<radio::LinkReach> link;
+    std::optional<VideoLink> video;
     std::optional<CurrentLedger> ledger;
     std::optional<LowestCell> lowest_cell;
     /// Of an aircraft with an array, or a log that has its current.

@@ -44,8 +44,12 @@ enum class Channel {
     array_current_a,
     motor_current_a,
     power_w, ///< of recorders that write watts, and perhaps no amps
+    // of the video link, where it is another than the control link
+    video_quality_share,
+    video_signal_dbm,
+    video_bitrate_mbit_s,
 };
-inline constexpr std::size_t channel_count = static_cast<std::size_t>(Channel::power_w) + 1;
+inline constexpr std::size_t channel_count = static_cast<std::size_t>(Channel::video_bitrate_mbit_s) + 1;
 
 /// Stable word for scripts and documents, unit included: `voltage_v`.
 const char* channel_word(Channel channel);

@@ -90,6 +90,7 @@ private slots:
     void climbsHaveTheirShare();
     void theLowestCellAndWhen();
     void theLinkIsCarriedOn();
+    void theVideoLinkIsApart();
     void theLedgerOfThreeSensorsCloses();
     void aSensorThatLiesOpensTheLedger();
     void anOffsetShowsOnTheGround();
@@ -274,6 +275,32 @@ void FlightReportTest::theLinkIsCarriedOn() {
     QVERIFY(known.link.has_value() && known.link->failsafe_m.has_value());
     VERIFY_NEAR(known.link->failsafe_m->value, 15'850.0, 1500.0);
     QVERIFY(says(known, DiagnosticCode::link_near_failsafe)); // twelve were flown
+}
+
+void FlightReportTest::theVideoLinkIsApart() {
+    auto raw = tests::made_log(2401);
+    for (std::size_t i = 0; i < raw.rows(); ++i) {
+        const double d = std::max(10.0 * std::min(double(i), 2400.0 - double(i)), 1.0);
+        raw[Channel::signal_dbm].push_back(-50.0 - 20.0 * std::log10(d / 100.0));
+        raw[Channel::video_signal_dbm].push_back(-40.0 - 20.0 * std::log10(d / 100.0));
+        raw[Channel::video_bitrate_mbit_s].push_back(i == 900 ? 4.5 : 25.0);
+    }
+    auto request = tests::sample_request();
+    const auto blind = flight_report(opened(raw), request);
+    QVERIFY(blind.video && !blind.video->reach); // nothing says what the picture needs
+    VERIFY_NEAR(blind.video->worst->distance_m, 12'000.0, 100.0);
+    VERIFY_NEAR(blind.video->worst->reading, -40.0 - 20.0 * std::log10(120.0), 0.1);
+    VERIFY_NEAR(blind.video->lowest_bitrate->reading, 4.5, 1e-12);
+    VERIFY_NEAR(blind.video->lowest_bitrate->distance_m, 9'000.0, 100.0);
+    request.video_link = mission::Link{};
+    request.video_link->frequency_mhz = 5800.0;
+    request.video_link->least_signal_dbm = -84.0;
+    const auto known = flight_report(opened(raw), request);
+    QVERIFY(known.video->reach && known.video->reach->failsafe_m);
+    VERIFY_NEAR(known.video->reach->failsafe_m->value, 15'850.0, 1500.0);
+    // The control link's figures are its own.
+    VERIFY_NEAR(known.link->worst.reading, -50.0 - 20.0 * std::log10(120.0), 0.1);
+    QVERIFY(!flight_report(opened(tests::made_log()), request).video);
 }
 
 void FlightReportTest::theLedgerOfThreeSensorsCloses() {

@@ -600,7 +600,8 @@ std::vector<Measure> measures() {
             {Channel::voltage_v, DebriefPlace::tr("voltage"), Quantity::lowest_voltage},
             {Channel::climb_mps, DebriefPlace::tr("climb"), Quantity::climb_rate},
             {Channel::airspeed_mps, DebriefPlace::tr("airspeed"), Quantity::airspeed},
-            {Channel::link_quality_share, DebriefPlace::tr("link quality"), Quantity::left_share}};
+            {Channel::link_quality_share, DebriefPlace::tr("link quality"), Quantity::left_share},
+            {Channel::video_quality_share, DebriefPlace::tr("video link quality"), Quantity::left_share}};
 }
 
 } // namespace
