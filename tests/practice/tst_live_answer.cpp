@@ -66,6 +66,7 @@ private slots:
     void remainingIsWhatTheDischargeGives();
     void aKnownSensorScaleCorrectsWhatIsCounted();
     void turnsWhereThePlanDoesOnADayAsForecast();
+    void onARouteItLooksAlongTheLegs();
     void aThirstyAircraftTurnsEarlier();
     void aHeadwindHomeTurnsEarlier();
     void aCrosswindThatGrowsShowsInTheHeading();
@@ -171,6 +172,72 @@ void LiveAnswerTest::turnsWhereThePlanDoesOnADayAsForecast() {
         const double left = 1.0 - truth.energy_wh / plan->usable_energy_wh.value;
         QVERIFY2(left > 0.15 && left < 0.35, qPrintable(QString::number(left)));
     }
+}
+
+/// A route out, across, and back towards home: the turn ahead is the plan's already on the first leg, a leg towards
+/// home is not the way home, and whoever leaves the route for home is inbound.
+void LiveAnswerTest::onARouteItLooksAlongTheLegs() {
+    auto request = calm_westward();
+    request.mission.kind = mission::MissionKind::route;
+    request.mission.waypoints = {{{}, {-3000.0, 0.0}, {}},
+                                 {{}, {-3000.0, 2500.0}, {}},
+                                 {{}, {-600.0, 2500.0}, {}},
+                                 {{}, {-600.0, 9000.0}, {}},
+                                 {{}, {-9000.0, 9000.0}, {}}};
+    const auto plan = shared_plan(request);
+    const double airspeed_mps = request.aircraft.cruise_airspeed_mps;
+    const double power_w = plan->conditions.cruise_power_w.value;
+    // A ruler and a clock along the corners, then straight home.
+    const auto flown = [&](double way_m, bool then_home) {
+        std::vector<geodesy::EastNorth> corners = {{0.0, 0.0}};
+        for (const auto& point : request.mission.waypoints) corners.push_back(point.at);
+        auto log = straight_out(airspeed_mps, request.mission.height_m, power_w,
+                                5 + int((way_m + (then_home ? 600.0 : 0.0)) / airspeed_mps));
+        const auto frame = *geodesy::LocalFrame::around({39.4, -31.4});
+        geodesy::EastNorth at;
+        double course_deg = 270.0;
+        std::size_t next = 1;
+        for (std::size_t i = 0; i < log.rows(); ++i) {
+            double step_m = i < 5 ? 0.0 : airspeed_mps;
+            const bool home = then_home && double(i) > 5.0 + way_m / airspeed_mps;
+            while (step_m > 0.0) {
+                const geodesy::EastNorth to =
+                    home ? geodesy::EastNorth{} : corners[std::min(next, corners.size() - 1)];
+                const double left_m = std::hypot(to.east_m - at.east_m, to.north_m - at.north_m);
+                if (left_m < 1e-6 || (home && left_m < step_m)) break;
+                course_deg = geodesy::bearing_deg(at, to);
+                const double here_m = std::min(step_m, left_m);
+                at = {at.east_m + here_m * std::sin(units::radians(course_deg)),
+                      at.north_m + here_m * std::cos(units::radians(course_deg))};
+                step_m -= here_m;
+                if (here_m == left_m) ++next;
+            }
+            const auto place = frame.reverse(at);
+            log[Channel::latitude_deg][i] = place.latitude_deg;
+            log[Channel::longitude_deg][i] = place.longitude_deg;
+            log[Channel::course_deg][i] = course_deg;
+        }
+        return log;
+    };
+    const auto answered = [&](const telemetry::FlightLog& log) {
+        watch::LiveFlight live;
+        watch::LiveSolver solver(plan);
+        live.update(log);
+        return solver.answer(live);
+    };
+    const auto first = answered(flown(2000.0, false));
+    QVERIFY(first.state == watch::FlightState::outbound && first.turn);
+    const double off_m =
+        std::hypot(first.turn->at.east_m - plan->turn->at.east_m, first.turn->at.north_m - plan->turn->at.north_m);
+    QVERIFY2(off_m < 0.06 * plan->turn->distance_m.value,
+             qPrintable(QStringLiteral("%1 m from the plan's turn, %2 m flown to it")
+                            .arg(off_m)
+                            .arg(plan->turn->distance_m.value)));
+    // On the leg back towards home.
+    const auto back = answered(flown(7200.0, false));
+    QVERIFY(back.state == watch::FlightState::outbound && back.turn && back.turn->time_s > 60.0);
+    const auto home = answered(flown(7200.0, true));
+    QVERIFY(home.state == watch::FlightState::inbound);
 }
 
 void LiveAnswerTest::aThirstyAircraftTurnsEarlier() {

@@ -687,6 +687,19 @@ void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
         std::max(live.pack().left_wh(power_w, used_ah), 0.0) / power_w * units::seconds_per_hour, longest_look_s);
     const auto station_in = [&](double seconds) {
         mission::ReturnState ahead = live.station;
+        if (!ahead_.empty()) {
+            const auto after = std::find_if(ahead_.begin(), ahead_.end(),
+                                            [&](const Ahead& point) { return point.time_s > seconds; });
+            const Ahead& b = after == ahead_.end() ? ahead_.back() : *after;
+            const Ahead& a = after == ahead_.begin() ? b : *(after - 1);
+            const double span_s = b.time_s - a.time_s;
+            const double share = after != ahead_.end() && span_s > 0.0 ? (seconds - a.time_s) / span_s : 1.0;
+            ahead.at = {std::lerp(a.at.east_m, b.at.east_m, share), std::lerp(a.at.north_m, b.at.north_m, share)};
+            ahead.height_m = std::max(0.0, std::lerp(a.height_m, b.height_m, share));
+            if (std::hypot(b.at.east_m - a.at.east_m, b.at.north_m - a.at.north_m) > 1.0)
+                ahead.course_deg = geodesy::bearing_deg(a.at, b.at);
+            return ahead;
+        }
         ahead.at = {now.at->east_m + now.velocity_mps->east_m * seconds,
                     now.at->north_m + now.velocity_mps->north_m * seconds};
         return ahead;
@@ -763,11 +776,74 @@ void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
             : 0.0;
     if (const auto farthest = plan_->request.mission.farthest_m; farthest && radial_mps > 1.0)
         turn.time_s = std::min(turn.time_s, std::max(*farthest - now.from_home_m, 0.0) / radial_mps);
+    // At the end of its route the flight goes home by itself.
+    if (!ahead_.empty()) turn.time_s = std::min(turn.time_s, ahead_.back().time_s);
     const auto there = station_in(turn.time_s).at;
     turn.distance_m = std::hypot(there.east_m, there.north_m);
     turn.charge_ah = used_in(turn.time_s);
     turn.at = there;
     answer.turn = turn;
+}
+
+std::vector<LiveSolver::Ahead> LiveSolver::route_ahead(const LiveAnswer& answer) const {
+    const Measured& now = answer.now;
+    const auto& track = plan_->outward;
+    if (!now.airborne || !now.at || !now.velocity_mps || plan_->request.mission.waypoints.empty() ||
+        track.size() < 2)
+        return {};
+    const double ground_mps = std::hypot(now.velocity_mps->east_m, now.velocity_mps->north_m);
+    if (ground_mps < 2.0) return {};
+    // The piece that is near, flown in its own direction; of several the one at about the distance flown by now.
+    constexpr double near_m = 250.0;
+    constexpr double same_way = 0.6;
+    std::optional<std::size_t> best;
+    double best_share = 0.0;
+    double least_m = HUGE_VAL;
+    for (std::size_t i = 0; i + 1 < track.size(); ++i) {
+        const double east_m = track[i + 1].at.east_m - track[i].at.east_m;
+        const double north_m = track[i + 1].at.north_m - track[i].at.north_m;
+        const double length_m = std::hypot(east_m, north_m);
+        if (length_m < 1.0) continue;
+        const double along =
+            (now.velocity_mps->east_m * east_m + now.velocity_mps->north_m * north_m) / (ground_mps * length_m);
+        const double share = std::clamp(
+            ((now.at->east_m - track[i].at.east_m) * east_m + (now.at->north_m - track[i].at.north_m) * north_m) /
+                (length_m * length_m),
+            0.0, 1.0);
+        const double off_m = std::hypot(now.at->east_m - track[i].at.east_m - share * east_m,
+                                        now.at->north_m - track[i].at.north_m - share * north_m);
+        if (along < same_way || off_m > near_m) continue;
+        const double flown_m = std::lerp(track[i].distance_m, track[i + 1].distance_m, share);
+        if (std::abs(flown_m - now.ground_m) >= least_m) continue;
+        least_m = std::abs(flown_m - now.ground_m);
+        best = i;
+        best_share = share;
+    }
+    if (!best) return {};
+    // Through the air as now, over ground as the live wind lets it on each course.
+    const double from = units::radians(answer.wind.from_deg);
+    const double airspeed_mps = std::hypot(now.velocity_mps->east_m + answer.wind.speed_mps * std::sin(from),
+                                           now.velocity_mps->north_m + answer.wind.speed_mps * std::cos(from));
+    const double planned_m = std::lerp(track[*best].height_m, track[*best + 1].height_m, best_share);
+    const double above_plan_m = now.height_m.value_or(planned_m) - planned_m;
+    std::vector<Ahead> ahead{{0.0, *now.at, now.height_m.value_or(planned_m)}};
+    for (std::size_t i = *best + 1; i < track.size(); ++i) {
+        const geodesy::EastNorth& to = track[i].at;
+        const double length_m =
+            std::hypot(to.east_m - ahead.back().at.east_m, to.north_m - ahead.back().at.north_m);
+        double seconds = 0.0;
+        if (length_m > 1.0) {
+            const auto heading = geodesy::wind_triangle(geodesy::bearing_deg(ahead.back().at, to), airspeed_mps,
+                                                        answer.wind.from_deg, answer.wind.speed_mps);
+            if (!heading || !(heading->ground_speed_mps > 0.5)) break;
+            seconds = length_m / heading->ground_speed_mps;
+        } else if (i > *best + 1) {
+            // Circles over a place.
+            seconds = std::max(track[i].time_s - track[i - 1].time_s, 0.0);
+        }
+        ahead.push_back({ahead.back().time_s + seconds, to, track[i].height_m + above_plan_m});
+    }
+    return ahead;
 }
 
 std::vector<geodesy::EastNorth> LiveSolver::reach_from_here(const LiveAnswer& answer, int bearings) const {
@@ -875,6 +951,7 @@ LiveAnswer LiveSolver::answer(const LiveFlight& flight) {
     answer.now = flight.now();
     const Measured& now = answer.now;
     find_wind(flight, answer);
+    ahead_ = route_ahead(answer);
     if (now.landed) {
         answer.state = FlightState::landed;
     } else if (!now.airborne) {
@@ -892,7 +969,10 @@ LiveAnswer LiveSolver::answer(const LiveFlight& flight) {
             const double flown_m = answer.now.ground_mps.value_or(0.0) * (now.time_s - before->time_s);
             constexpr double near_m = 150.0;
             const bool came_back = now.farthest_m > 2.0 * near_m && now.from_home_m < 0.5 * now.farthest_m;
-            if (closed_m > least_radial_share * std::max(flown_m, 1.0) || (came_back && now.from_home_m < near_m))
+            // A leg of a route may lead towards home without being the way home.
+            const bool on_route = ahead_.size() > 1;
+            if (!on_route &&
+                (closed_m > least_radial_share * std::max(flown_m, 1.0) || (came_back && now.from_home_m < near_m)))
                 answer.state = FlightState::inbound;
         }
     }

@@ -163,6 +163,15 @@ private:
     std::optional<units::Estimate> leg_heading_;
     std::optional<units::Estimate> leg_airspeed_;
     void find_nose(const LiveFlight& flight, const telemetry::Motion& whole);
+    /// What is still to come of the plan's route, in the live wind at the airspeed of now; empty where the aircraft
+    /// is not on it.
+    struct Ahead {
+        double time_s = 0.0;
+        geodesy::EastNorth at;
+        double height_m = 0.0;
+    };
+    std::vector<Ahead> ahead_;
+    std::vector<Ahead> route_ahead(const LiveAnswer& answer) const;
 };
 
 } // namespace sobremesa::watch
