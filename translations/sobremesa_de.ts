@@ -23,14 +23,6 @@
         <translation>%1 · %2 · Wind %3 aus %4 · %5 · %6 über dem Start</translation>
     </message>
     <message>
-        <source>While loitering, come home unless at least this much remains</source>
-        <translation>Beim Kreisen heimkehren, wenn nicht mindestens so viel verbleibt</translation>
-    </message>
-    <message>
-        <source>Turn at this distance unless at least this much remains</source>
-        <translation>Bei dieser Entfernung umkehren, wenn nicht mindestens so viel verbleibt</translation>
-    </message>
-    <message>
         <source>outbound airspeed</source>
         <translation>Airspeed hin</translation>
     </message>
@@ -3492,6 +3484,10 @@
         <source>%1 above the %2 rating of the motors, up to %3. Fly slower, or take a propeller of less pitch.</source>
         <translation>%1 über den %2 der Motoren, bis zu %3. Flieg langsamer, oder nimm einen Propeller mit weniger Steigung.</translation>
     </message>
+    <message>
+        <source>Even at launch the pack does not hold what %1 asks for. Less reserve or a bigger pack clears it.</source>
+        <translation>Selbst beim Start enthält der Akku nicht, was %1 verlangt. Weniger Reserve oder ein größerer Akku behebt es.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -5088,6 +5084,18 @@
         <source>motor current</source>
         <translation>Motorstrom</translation>
     </message>
+    <message>
+        <source>While loitering, come home unless at least this much remains</source>
+        <translation>Beim Kreisen heimkehren, wenn nicht mindestens so viel verbleibt</translation>
+    </message>
+    <message>
+        <source>Land on the way unless at least this much remains</source>
+        <translation>Unterwegs landen, wenn nicht mindestens so viel verbleibt</translation>
+    </message>
+    <message>
+        <source>Turn at this distance unless at least this much remains</source>
+        <translation>Bei dieser Entfernung umkehren, wenn nicht mindestens so viel verbleibt</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::RecordList</name>
@@ -5336,6 +5344,11 @@
     <message>
         <source>An estimate; you decide. Local rules come first: line of sight, height, airspace, people, registration. Set and test the failsafe return before a long flight, range-check the link, and be over land near home before the pack is low.</source>
         <translation>Eine Schätzung; du entscheidest. Lokale Regeln gehen vor: Sichtweite, Höhe, Luftraum, Menschen, Registrierung. Stelle die Failsafe-Rückkehr vor einem langen Flug ein und teste sie, prüfe die Reichweite des Links, und sei über Land nahe am Start, bevor der Akku leer wird.</translation>
+    </message>
+    <message>
+        <source>%1 By the counter the pack ended as full as it began.</source>
+        <comment>flown sentence, then left</comment>
+        <translation>%1 Nach dem Zähler war der Akku am Ende so voll wie am Anfang.</translation>
     </message>
 </context>
 <context>
@@ -6111,10 +6124,6 @@
         <translation>Spannung</translation>
     </message>
     <message>
-        <source>Turn at this distance unless at least this much remains</source>
-        <translation>Bei dieser Entfernung umkehren, wenn nicht mindestens so viel verbleibt</translation>
-    </message>
-    <message>
         <source>flown</source>
         <translation>geflogen</translation>
     </message>
@@ -6129,6 +6138,10 @@
     <message>
         <source>still needed</source>
         <translation>noch nötig</translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation>Zeit</translation>
     </message>
 </context>
 <context>
@@ -11273,6 +11286,14 @@ verbr.</translation>
     <message>
         <source>%1. F2 or a double click changes its figure.</source>
         <translation>%1. F2 oder ein Doppelklick ändert den Wert.</translation>
+    </message>
+    <message>
+        <source>▲ not met</source>
+        <translation>▲ nicht erfüllt</translation>
+    </message>
+    <message>
+        <source>%1: not met, even at launch</source>
+        <translation>%1: selbst beim Start nicht erfüllt</translation>
     </message>
 </context>
 <context>

@@ -23,14 +23,6 @@
         <translation>%1 · %2 · viento %3 de %4 · %5 · %6 sobre la casa</translation>
     </message>
     <message>
-        <source>While loitering, come home unless at least this much remains</source>
-        <translation>En espera, volver si no queda al menos esto</translation>
-    </message>
-    <message>
-        <source>Turn at this distance unless at least this much remains</source>
-        <translation>A esta distancia dar la vuelta si no queda al menos esto</translation>
-    </message>
-    <message>
         <source>outbound airspeed</source>
         <translation>velocidad aérea de ida</translation>
     </message>
@@ -3492,6 +3484,10 @@
         <source>%1 above the %2 rating of the motors, up to %3. Fly slower, or take a propeller of less pitch.</source>
         <translation>%1 por encima de los %2 de los motores, hasta %3. Vuela más lento, o usa una hélice de menos paso.</translation>
     </message>
+    <message>
+        <source>Even at launch the pack does not hold what %1 asks for. Less reserve or a bigger pack clears it.</source>
+        <translation>Ni siquiera al despegar la batería tiene lo que pide %1. Menos reserva o una batería mayor lo resuelve.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -5088,6 +5084,18 @@
         <source>motor current</source>
         <translation>corriente de los motores</translation>
     </message>
+    <message>
+        <source>While loitering, come home unless at least this much remains</source>
+        <translation>En espera, volver si no queda al menos esto</translation>
+    </message>
+    <message>
+        <source>Land on the way unless at least this much remains</source>
+        <translation>Aterrizar en el camino si no queda al menos esto</translation>
+    </message>
+    <message>
+        <source>Turn at this distance unless at least this much remains</source>
+        <translation>A esta distancia dar la vuelta si no queda al menos esto</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::RecordList</name>
@@ -5336,6 +5344,11 @@
     <message>
         <source>An estimate; you decide. Local rules come first: line of sight, height, airspace, people, registration. Set and test the failsafe return before a long flight, range-check the link, and be over land near home before the pack is low.</source>
         <translation>Una estimación; tú decides. Las normas locales mandan: línea de visión, altura, espacio aéreo, personas, registro. Ajusta y prueba el retorno failsafe antes de un vuelo largo, comprueba el alcance del enlace, y está sobre tierra cerca de casa antes de que la batería esté baja.</translation>
+    </message>
+    <message>
+        <source>%1 By the counter the pack ended as full as it began.</source>
+        <comment>flown sentence, then left</comment>
+        <translation>%1 Según el contador, la batería terminó tan llena como empezó.</translation>
     </message>
 </context>
 <context>
@@ -6111,10 +6124,6 @@
         <translation>tensión</translation>
     </message>
     <message>
-        <source>Turn at this distance unless at least this much remains</source>
-        <translation>A esta distancia dar la vuelta si no queda al menos esto</translation>
-    </message>
-    <message>
         <source>flown</source>
         <translation>volado</translation>
     </message>
@@ -6129,6 +6138,10 @@
     <message>
         <source>still needed</source>
         <translation>aún necesario</translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation>tiempo</translation>
     </message>
 </context>
 <context>
@@ -11273,6 +11286,14 @@ usados</translation>
     <message>
         <source>%1. F2 or a double click changes its figure.</source>
         <translation>%1. F2 o un doble clic cambia su valor.</translation>
+    </message>
+    <message>
+        <source>▲ not met</source>
+        <translation>▲ no se cumple</translation>
+    </message>
+    <message>
+        <source>%1: not met, even at launch</source>
+        <translation>%1: no se cumple ni al despegar</translation>
     </message>
 </context>
 <context>

@@ -57,7 +57,8 @@ Json turn_rule_json(const mission::RuleTurn& t) {
             {"cell_voltage_v", known(t.cell_voltage_v)},
             {"landing_energy_left_wh", known(t.landing_left_wh)},
             {"counted", t.counted},
-            {"too_late", t.too_late}};
+            {"too_late", t.too_late},
+            {"unmet_at_launch", t.unmet_at_launch}};
 }
 
 Json legs_json(const mission::Plan& plan) {
@@ -244,7 +245,7 @@ void print_plan(const mission::Plan& plan, std::ostream& out) {
     for (const auto& turn : plan.turn_rules) {
         out << "  " << wording::name(turn.turn_rule, plan.request, q).toStdString() << ": ";
         if (!turn.reached) {
-            out << "never on this flight\n";
+            out << (turn.unmet_at_launch ? "not met, even at launch\n" : "never on this flight\n");
             continue;
         }
         const QString where = mission::stays(plan.request) ? q.duration(turn.time_s) : q.distance(turn.distance_m);

@@ -377,8 +377,7 @@ FlightCard flight_card(const mission::Plan& plan, const wording::Quantities& q) 
     const auto report = mission::check_limits(plan);
     card.go = wording::go_sentence(report, plan, q);
     const bool by_time = mission::stays(r) && plan.station;
-    card.turn_heading = by_time ? CardWords::tr("While loitering, come home unless at least this much remains")
-                                : CardWords::tr("Turn at this distance unless at least this much remains");
+    card.turn_heading = wording::turn_table_heading(plan);
     for (const auto& row : mission::turn_table(plan)) {
         const bool is_turn = plan.turn && row.distance_m == plan.turn->distance_m.value;
         card.turns.push_back({by_time ? q.duration(row.time_s) : q.distance(row.distance_m),

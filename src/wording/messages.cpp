@@ -534,9 +534,6 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "Cruise takes %1 of full power: too much for a distance attempt. Fly slower, or lighter."),
      {{{Format::share, "share"}}}},
-    {DiagnosticCode::turn_rule_not_reached,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "On this flight %1 never says turn."),
-     {{{Format::rule, "school"}}}},
     {DiagnosticCode::route_not_whole,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The pack cannot fly the whole route: come home from %1 along it. A "
                                               "shorter route, less reserve or a bigger pack clears it."),
@@ -865,6 +862,12 @@ QString particular(const units::Diagnostic& diagnostic, const Quantities& q) {
     switch (diagnostic.code) {
     case DiagnosticCode::no_solution_out: return wind_no_solution(false, p, q);
     case DiagnosticCode::no_solution_home: return wind_no_solution(true, p, q);
+    case DiagnosticCode::turn_rule_not_reached:
+        return (number(p, "at_launch") > 0.0
+                    ? MessagesWords::tr("Even at launch the pack does not hold what %1 asks for. Less reserve or a "
+                                        "bigger pack clears it.")
+                    : MessagesWords::tr("On this flight %1 never says turn."))
+            .arg(turn_rule_text(text(p, "school")));
     case DiagnosticCode::rule_turns_too_late:
         if (number(p, "landing_left_wh") < 0.0) {
             return MessagesWords::tr("Turning by %1 at %2 would not get home at all: short by %3.")

@@ -259,6 +259,14 @@ std::vector<AlarmLine> throttle_lines(const std::optional<matching::Headroom>& h
     return lines;
 }
 
+QString turn_table_heading(const mission::Plan& plan) {
+    if (mission::stays(plan.request) && plan.station)
+        return PlansWords::tr("While loitering, come home unless at least this much remains");
+    if (plan.request.mission.kind == mission::MissionKind::one_way && plan.whole)
+        return PlansWords::tr("Land on the way unless at least this much remains");
+    return PlansWords::tr("Turn at this distance unless at least this much remains");
+}
+
 std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Quantities& q) {
     std::vector<CalloutLine> lines;
     lines.reserve(sheet.callouts.size());

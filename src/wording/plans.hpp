@@ -44,6 +44,9 @@ struct CalloutLine {
 };
 std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Quantities& quantities);
 
+/// What the table of `mission::turn_table` is for, by the kind of mission.
+QString turn_table_heading(const mission::Plan& plan);
+
 /// The way to a landing place: "Peña Rubia: 4.2 km, 230°, with a margin of 31 Wh".
 QString bail_out_sentence(const mission::BailOut& way, const Quantities& quantities);
 /// From which parts of the way out, as far as the turn.

@@ -178,6 +178,12 @@ QString debrief_sentence(const telemetry::LogSummary& s, const std::optional<tel
                    "flown sentence, then left")
             .arg(flown, q.charge(-left->charge_ah.value, left->charge_ah.sd));
     }
+    // The sun has put back what was taken.
+    if (left->share.value >= 1.0) {
+        return SentencesWords::tr("%1 By the counter the pack ended as full as it began.",
+                                  "flown sentence, then left")
+            .arg(flown);
+    }
     return SentencesWords::tr("%1 By the counter <b>%2</b> remained, <b>%3</b> of the usable charge.",
                               "flown sentence, then left")
         .arg(flown, q.text(Quantity::left_charge, left->charge_ah), q.text(Quantity::left_share, left->share));

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <utility>
 
 #include "core/mission/outward.hpp"
 #include "core/mission/turn_rules.hpp"
@@ -65,29 +66,52 @@ double deviations_kept(const Plan& plan) {
     for (const RuleTurn& turn : plan.turn_rules) {
         if (turn.turn_rule != TurnRule::chance || !turn.counted || !turn.reached) continue;
         const OutwardPoint at = outward_at(plan, turn.distance_m);
-        if (at.margin_sd_wh > 0.0) return std::max(at.margin_wh() / at.margin_sd_wh, 0.0);
+        const auto& counted = plan.request.turn.counted;
+        const bool energy = std::find(counted.begin(), counted.end(), TurnRule::energy_home) != counted.end();
+        // Alone, it may ask for less than the worst credible day does.
+        const double least = energy ? 0.0 : -std::numeric_limits<double>::infinity();
+        if (at.margin_sd_wh > 0.0) return std::max(at.margin_wh() / at.margin_sd_wh, least);
     }
     return 0.0;
 }
 
-/// The most that may be used at a place, Ah: the return from there at its own power, the reserve and what chance
-/// asks for are still in the pack; never more than a counted rule of a fixed charge has.
+/// What may be used at a place at most: the return from there at its own power, the reserve and what chance asks
+/// for are still in the pack; never more than a counted rule of a fixed charge has. Of a flight that lands at its
+/// end, what it still flies until then takes the place of the return.
 class MostUsed {
 public:
     explicit MostUsed(const Plan& plan)
         : plan_(plan), homeward_(plan.request, plan.conditions), deviations_(deviations_kept(plan)) {
+        if (plan.request.mission.kind == MissionKind::one_way && plan.whole) {
+            const OutwardPoint& end = plan.outward.back();
+            const ReturnEstimate down = homeward_.to(end.at, 0.0, station_of(end));
+            spare_ah_ = most_before(down, homeward_.reserve_wh(down)) - end.charge_used_ah;
+            return;
+        }
         for (const TurnRule rule : plan.request.turn.counted) {
             if (const auto fixed_ah = charge_to_turn_ah(rule, plan.request, plan.conditions))
                 cap_ah_ = std::min(cap_ah_, *fixed_ah);
         }
     }
 
-    double at(const OutwardPoint& point) const {
+    /// Ah; and what is needed from there on, the reserve with it, Wh.
+    std::pair<double, double> at(const OutwardPoint& point) const {
+        if (spare_ah_) {
+            const FlightConditions& c = plan_.conditions;
+            const double most_ah = std::max(point.charge_used_ah + *spare_ah_, 0.0);
+            return {most_ah, std::max(c.at_powers->left_wh(c.cruise_power_w.value, most_ah), 0.0)};
+        }
         const ReturnEstimate way = homeward_.from(station_of(point));
-        if (!way.wind_allows) return 0.0;
+        if (!way.wind_allows) return {0.0, point.needed_wh};
         const double kept_wh = homeward_.reserve_wh(way) + deviations_ * point.margin_sd_wh;
+        return {std::min(most_before(way, kept_wh), cap_ah_), point.needed_wh};
+    }
+
+private:
+    /// The most used before a way after which so much is left, Ah.
+    double most_before(const ReturnEstimate& way, double kept_wh) const {
         double low_ah = 0.0;
-        double high_ah = std::min(plan_.conditions.at_powers->usable_ah(way.level_w), cap_ah_);
+        double high_ah = plan_.conditions.at_powers->usable_ah(way.level_w);
         const auto enough = [&](double charge_ah) {
             return homeward_.books(way, charge_ah).landing_left_wh >= kept_wh;
         };
@@ -100,11 +124,11 @@ public:
         return low_ah;
     }
 
-private:
     const Plan& plan_;
     Homeward homeward_;
     double deviations_;
     double cap_ah_ = std::numeric_limits<double>::infinity();
+    std::optional<double> spare_ah_;
 };
 
 /// A step that reads well: 1, 2 or 5 with zeros.
@@ -127,8 +151,9 @@ std::vector<TurnRow> turn_table(const Plan& plan, double step_m) {
     const MostUsed most_used(plan);
     const auto add = [&](double distance_m) {
         const OutwardPoint at = outward_at(plan, distance_m);
-        rows.push_back({distance_m, geodesy::distance_m(at.at, {}), at.time_s, at.needed_wh, most_used.at(at),
-                        at.charge_used_ah});
+        const auto [most_ah, needed_wh] = most_used.at(at);
+        rows.push_back(
+            {distance_m, geodesy::distance_m(at.at, {}), at.time_s, needed_wh, most_ah, at.charge_used_ah});
     };
     // The last round distance stands only where it is not the turn over again.
     constexpr double apart = 0.3;

@@ -38,8 +38,8 @@ struct AlarmSheet {
     std::optional<double> over_land_by_ah;
     std::optional<double> over_land_set_ah;
     std::vector<Callout> callouts;
-    /// Warning, per cell under cruise load, V: two minutes before the landing voltage, or where a gust or the plan's
-    /// hardest climb would pull the cell down to it, whichever is higher. And landing, per cell, V.
+    /// Warning, per cell under cruise load, V: two minutes before the landing voltage, or where a gust or the
+    /// plan's hardest climb would pull the cell down to it, whichever is higher. And landing, per cell, V.
     double warning_cell_v = 0.0;
     /// The warning is to sound after so long below it: shorter than that are gusts and climbs, s (common practice).
     double warning_delay_s = 5.0;
@@ -75,7 +75,8 @@ struct TurnRow {
     /// As planned, Ah.
     double planned_ah = 0.0;
 };
-/// Rows at round distances up to the turn, and the turn itself.
+/// Rows at round distances up to the turn, and the turn itself. Of a flight that lands at its end the rows hold
+/// what the rest of it takes in place of the return.
 /// @param step_m  between rows; 0: some eight rows
 std::vector<TurnRow> turn_table(const Plan& plan, double step_m = 0.0);
 

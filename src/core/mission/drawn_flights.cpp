@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
+#include <optional>
 #include <random>
 
 #include <boost/math/distributions/normal.hpp>
@@ -238,49 +240,106 @@ DrawnFlight DrawnFlights::fly(const DayDraw& day, const Flight& flight) const {
 
 namespace {
 
-/// Errors of the wind, in standard deviations, and how much of all days each stands for.
-struct WindError {
-    double wind = 0.0;
+struct Node {
+    double at = 0.0;
+    double weight = 0.0;
+};
+
+/// Errors of the wind's direction and growth, in standard deviations, with those of its speed that are looked at,
+/// and how much of all days each stands for.
+struct WindErrors {
     double direction = 0.0;
     double growth = 0.0;
-    double weight = 0.0;
+    std::vector<Node> winds; ///< lowest first
 };
 
 /// Gauss–Hermite quadrature over three normal distributions: five points of speed, three of direction and growth
 /// (Abramowitz & Stegun, table 25.10). Corners that stand for less than a thousandth are left out.
-std::vector<WindError> wind_errors() {
-    struct Node {
-        double at;
-        double weight;
-    };
-    static constexpr Node five[] = {{0.0, 8.0 / 15.0},
-                                    {1.3556261799742659, 0.2220759220056126},
+std::vector<WindErrors> wind_errors() {
+    static constexpr Node five[] = {{-2.8569700138728056, 0.0112574113277207},
                                     {-1.3556261799742659, 0.2220759220056126},
-                                    {2.8569700138728056, 0.0112574113277207},
-                                    {-2.8569700138728056, 0.0112574113277207}};
+                                    {0.0, 8.0 / 15.0},
+                                    {1.3556261799742659, 0.2220759220056126},
+                                    {2.8569700138728056, 0.0112574113277207}};
     static constexpr Node three[] = {
         {0.0, 2.0 / 3.0}, {1.7320508075688772, 1.0 / 6.0}, {-1.7320508075688772, 1.0 / 6.0}};
     constexpr double least_weight = 1e-3;
-    std::vector<WindError> errors;
+    std::vector<WindErrors> errors;
     double all = 0.0;
-    for (const Node& wind : five) {
-        for (const Node& direction : three) {
-            for (const Node& growth : three) {
+    for (const Node& direction : three) {
+        for (const Node& growth : three) {
+            WindErrors some{direction.at, growth.at, {}};
+            for (const Node& wind : five) {
                 const double weight = wind.weight * direction.weight * growth.weight;
                 if (weight < least_weight) continue;
-                errors.push_back({wind.at, direction.at, growth.at, weight});
+                some.winds.push_back({wind.at, weight});
                 all += weight;
             }
+            errors.push_back(std::move(some));
         }
     }
-    for (WindError& error : errors) error.weight /= all;
+    for (WindErrors& some : errors) {
+        for (Node& wind : some.winds) wind.weight /= all;
+    }
     return errors;
+}
+
+/// Share of a normal distribution below a deviation.
+double normal_share(double deviations) {
+    return 0.5 * std::erfc(-deviations / std::numbers::sqrt2);
+}
+
+/// Mean over a normal distribution of what is a share where a flight is possible and 0 beyond. Between where it is
+/// possible and where it is not the edge is sought, since no quadrature of few points sees it.
+/// @param share  nothing where it is not possible
+/// @param at     points already looked at, lowest first, with what they gave
+template <class Share>
+double mean_up_to_edges(const Share& share, const std::vector<std::pair<double, std::optional<double>>>& at) {
+    constexpr double far = 4.0;
+    constexpr int halvings = 9;
+    constexpr double longest_step = 0.5;
+    double mean = 0.0;
+    const auto add = [&](double from, double from_share, double to, double to_share) {
+        const int steps = std::max(int(std::ceil((to - from) / longest_step)), 1);
+        double before = from;
+        double before_share = from_share;
+        for (int i = 1; i <= steps; ++i) {
+            const double here = std::lerp(from, to, double(i) / steps);
+            const double here_share = i == steps ? to_share : share(here).value_or(0.0);
+            mean += 0.5 * (before_share + here_share) * (normal_share(here) - normal_share(before));
+            before = here;
+            before_share = here_share;
+        }
+    };
+    // Beyond the outermost points it goes on as there.
+    if (at.front().second) add(-far, *at.front().second, at.front().first, *at.front().second);
+    if (at.back().second) add(at.back().first, *at.back().second, far, *at.back().second);
+    for (std::size_t i = 0; i + 1 < at.size(); ++i) {
+        const auto& [a, a_share] = at[i];
+        const auto& [b, b_share] = at[i + 1];
+        if (a_share && b_share) add(a, *a_share, b, *b_share);
+        if (a_share.has_value() == b_share.has_value()) continue;
+        double possible = a_share ? a : b;
+        double edge_share = a_share ? *a_share : *b_share;
+        double impossible = a_share ? b : a;
+        for (int k = 0; k < halvings; ++k) {
+            const double middle = 0.5 * (possible + impossible);
+            const auto here = share(middle);
+            (here ? possible : impossible) = middle;
+            if (here) edge_share = *here;
+        }
+        if (a_share)
+            add(a, *a_share, possible, edge_share);
+        else
+            add(possible, edge_share, b, *b_share);
+    }
+    return mean;
 }
 
 } // namespace
 
 double DrawnFlights::chance_of_reserve(const Flight& flight, const DaySpread& spread) const {
-    static const std::vector<WindError> errors = wind_errors();
+    static const std::vector<WindErrors> errors = wind_errors();
     const flying::PackAtPowers& pack = *conditions_.at_powers;
     const double usable_wh = pack.left_wh(flight.level_w, 0.0);
     constexpr double step = 0.05;
@@ -291,18 +350,33 @@ double DrawnFlights::chance_of_reserve(const Flight& flight, const DaySpread& sp
         std::hypot(spread.usable * usable_wh, spread.warmer_k * conditions_.usable_wh_per_kelvin);
     double chance = 0.0;
     DayDraw day;
-    for (const WindError& error : errors) {
-        day.wind_mps = spread.wind_mps * error.wind;
-        day.wind_from_deg = spread.wind_from_deg * error.direction;
-        day.growth_mps_per_h = spread.growth_mps_per_h * error.growth;
+    /// Of days with so much wind more; nothing where it does not let the flight be flown.
+    const auto share = [&](double wind) -> std::optional<double> {
+        day.wind_mps = spread.wind_mps * wind;
         Flying flying(day, flight, request_.weather.wind_growth_mps_per_h, conditions_.airspeed_out_mps);
-        if (!flying.fly()) continue;
+        if (!flying.fly()) return std::nullopt;
         const double margin_wh = usable_wh - flying.counted_wh - flight.reserve_wh;
         const double sd_wh = std::hypot(pack_sd_wh, spread.draw * (flying.counted_wh - usable_per_draw_wh));
-        const double whole = sd_wh > 0.0        ? 0.5 * std::erfc(-margin_wh / sd_wh / std::sqrt(2.0))
-                             : margin_wh >= 0.0 ? 1.0
-                                                : 0.0;
-        chance += error.weight * whole;
+        if (!(sd_wh > 0.0)) return margin_wh >= 0.0 ? 1.0 : 0.0;
+        return normal_share(margin_wh / sd_wh);
+    };
+    std::vector<std::pair<double, std::optional<double>>> at;
+    for (const WindErrors& some : errors) {
+        day.wind_from_deg = spread.wind_from_deg * some.direction;
+        day.growth_mps_per_h = spread.growth_mps_per_h * some.growth;
+        at.clear();
+        double sum = 0.0;
+        double weight = 0.0;
+        std::size_t possible = 0;
+        for (const Node& wind : some.winds) {
+            at.emplace_back(wind.at, share(wind.at));
+            weight += wind.weight;
+            if (!at.back().second) continue;
+            ++possible;
+            sum += wind.weight * *at.back().second;
+        }
+        const bool edge = possible > 0 && possible < at.size() && spread.wind_mps > 0.0;
+        chance += edge ? weight * mean_up_to_edges(share, at) : sum;
     }
     return chance;
 }
@@ -348,7 +422,7 @@ std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const Fl
     places.push_back(end_m);
     OutwardPoint before = out.track.front();
     double before_sure = sure(before);
-    if (before_sure < 0.0) return std::nullopt;
+    if (before_sure < 0.0) return before;
     for (const double place_m : places) {
         OutwardPoint after = point_at(out.track, place_m);
         double after_sure = sure(after);

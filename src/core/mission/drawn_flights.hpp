@@ -96,8 +96,9 @@ public:
     /// Chance that the reserve stays whole, without drawing days.
     ///
     /// Over the errors of the wind (speed, direction, growth) by Gauss–Hermite quadrature; over those of power,
-    /// pack and temperature, whose sum is nearly normal, in closed form at each of its points. Smooth in the
-    /// flight, and held by a test to what drawn days count, within 0.02.
+    /// pack and temperature, whose sum is nearly normal, in closed form at each of its points. Where some of these
+    /// winds let it come home and others do not, the wind between them is sought. Smooth in the flight, and held by
+    /// a test to what drawn days count, within 0.02.
     double chance_of_reserve(const Flight& flight, const DaySpread& spread) const;
 
 private:
@@ -115,6 +116,8 @@ double sureness(double chance, double least_chance);
 
 /// Where the chance of keeping the reserve falls to `TurnRules::least_chance` first.
 /// @return nothing where it is less from the start, or never
+/// @return the first place where not even a return at once is so likely; nothing where all of the way out is
+/// likelier
 std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const FlightConditions& conditions,
                                             const Homeward& homeward, const WayOut& out);
 

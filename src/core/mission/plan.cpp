@@ -19,7 +19,14 @@ using units::DiagnosticCode;
 using units::Severity;
 
 /// The earliest turn among the turn rules that count.
+bool is_unmet(const std::vector<RuleTurn>& turn_rules) {
+    return std::any_of(turn_rules.begin(), turn_rules.end(),
+                       [](const RuleTurn& t) { return t.counted && t.unmet_at_launch; });
+}
+
+/// The counted rule that turns first; none where one of them cannot be kept at all.
 const RuleTurn* binding(const std::vector<RuleTurn>& turn_rules) {
+    if (is_unmet(turn_rules)) return nullptr;
     const auto found = std::find_if(turn_rules.begin(), turn_rules.end(),
                                     [](const RuleTurn& t) { return t.counted && t.reached; });
     return found == turn_rules.end() ? nullptr : &*found;
@@ -243,7 +250,7 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
         const ReturnEstimate down = homeward.to(end.at, 0.0, station_of(end));
         plan.whole = homeward.books(down, end.charge_used_ah).landing_left_wh >= end.reserve_wh;
     } else {
-        plan.whole = out.whole && !turn_rule && end.margin_wh() >= 0.0;
+        plan.whole = out.whole && !turn_rule && !is_unmet(plan.turn_rules) && end.margin_wh() >= 0.0;
     }
     // Where the mission goes home by itself, as a turn.
     if (plan.whole) turn_rule = turn_at_point(TurnRule::energy_home, plan.outward.back(), homeward);

@@ -62,6 +62,8 @@ struct RuleTurn {
     bool too_late = false;
     /// False where this flight never meets the rule (then all of the above is unknown).
     bool reached = false;
+    /// It asks for more than a full pack holds before anything is flown: there is no flight that keeps it.
+    bool unmet_at_launch = false;
     geodesy::EastNorth at = {};
 };
 

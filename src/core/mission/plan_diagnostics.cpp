@@ -320,7 +320,8 @@ void judge_turn_rules(Plan& plan) {
     for (const RuleTurn& turn : plan.turn_rules) {
         if (turn.counted && !turn.reached && !plan.whole) {
             add_diagnostic(plan, DiagnosticCode::turn_rule_not_reached, Severity::warning,
-                           {{"school", std::string(turn_rule_word(turn.turn_rule))}});
+                           {{"school", std::string(turn_rule_word(turn.turn_rule))},
+                            {"at_launch", turn.unmet_at_launch ? 1.0 : 0.0}});
         }
         if (turn.counted && turn.too_late) {
             add_diagnostic(plan, DiagnosticCode::rule_turns_too_late, Severity::warning,

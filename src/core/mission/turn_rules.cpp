@@ -1,6 +1,7 @@
 #include "core/mission/turn_rules.hpp"
 
 #include <algorithm>
+#include <cmath>
 
 #include "core/mission/drawn_flights.hpp"
 
@@ -19,20 +20,24 @@ double charge_of(const OutwardPoint& point) {
     return point.charge_used_ah;
 }
 
-/// Between a place from which it comes home with the reserve and one from which the worst credible wind does not
-/// let it home at all: the last of the former. Near that wind the return takes ever longer, so that what is left
-/// may be short before the wind is too strong.
+/// What is left at home beyond the reserve, Wh; nothing where the worst credible wind does not let it home.
+std::optional<double> margin_from(const OutwardPoint& place, const Homeward& homeward) {
+    const ReturnEstimate way = homeward.from(station_of(place));
+    if (!way.wind_allows) return std::nullopt;
+    return homeward.books(way, place.charge_used_ah).landing_left_wh - homeward.reserve_wh(way);
+}
+
+/// Between a place from which it comes home with the reserve and one from which it does not, or is not let home by
+/// the worst credible wind: the last of the former. Near that wind the return takes ever longer, so that what is
+/// left may be short before the wind is too strong.
 OutwardPoint last_return(const OutwardPoint& from, const OutwardPoint& to, const Homeward& homeward) {
     double low = 0.0;
     double high = 1.0;
     constexpr int halvings = 10;
     for (int i = 0; i < halvings; ++i) {
         const double middle = 0.5 * (low + high);
-        const OutwardPoint place = between(from, to, middle);
-        const ReturnEstimate way = homeward.from(station_of(place));
-        const bool comes_home = way.wind_allows && homeward.books(way, place.charge_used_ah).landing_left_wh >=
-                                                       homeward.reserve_wh(way);
-        (comes_home ? low : high) = middle;
+        const auto margin_wh = margin_from(between(from, to, middle), homeward);
+        (margin_wh && *margin_wh >= 0.0 ? low : high) = middle;
     }
     return between(from, to, low);
 }
@@ -45,12 +50,17 @@ std::optional<OutwardPoint> turn_point(TurnRule turn_rule, const PlanRequest& re
     if (turn_rule == TurnRule::chance) return chance_crossing(request, conditions, homeward, out);
     auto crossing = first_crossing(out.track, margin_of, 0.0);
     if (crossing) {
-        // Where it is the wind that ends it, the last place from which it lets it home.
         const auto after = std::find_if(out.track.begin(), out.track.end(), [&](const OutwardPoint& point) {
             return point.distance_m >= crossing->distance_m;
         });
-        if (after != out.track.end() && after != out.track.begin() && !after->return_flight)
-            return last_return(*(after - 1), *after, homeward);
+        if (after != out.track.end() && after != out.track.begin()) {
+            // Straight between the samples it may not be: by the wind that ends it, or one that grows.
+            constexpr double near_enough = 1e-3;
+            const auto margin_wh = margin_from(*crossing, homeward);
+            if (!after->return_flight || !margin_wh ||
+                std::abs(*margin_wh) > near_enough * conditions.usable_energy_wh())
+                return last_return(*(after - 1), *after, homeward);
+        }
     }
     // Where the return asks for less power than the way out, the pack is at its end out there first.
     if (!crossing && out.exhausted && out.track.back().margin_wh() >= 0.0) return out.track.back();
@@ -97,7 +107,13 @@ std::vector<RuleTurn> turn_rule_turns(const PlanRequest& request, const FlightCo
         turn.turn_rule = turn_rule;
         turn.counted = std::find(counted.begin(), counted.end(), turn_rule) != counted.end();
         if (!turn.counted && !all && turn_rule != TurnRule::energy_home) continue;
-        if (const auto point = turn_point(turn_rule, request, conditions, homeward, out)) {
+        const bool looks_home = turn_rule == TurnRule::energy_home || turn_rule == TurnRule::chance;
+        const auto point = turn_point(turn_rule, request, conditions, homeward, out);
+        turn.unmet_at_launch =
+            looks_home && !out.track.empty() &&
+            (turn_rule == TurnRule::chance ? point && point->distance_m <= out.track.front().distance_m
+                                           : out.track.front().margin_wh() < 0.0);
+        if (point && !turn.unmet_at_launch) {
             const bool counts = turn.counted;
             turn = turn_at_point(turn_rule, *point, homeward);
             turn.counted = counts;

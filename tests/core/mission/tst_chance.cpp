@@ -5,6 +5,7 @@
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
+#include "support/walk.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
@@ -32,6 +33,7 @@ private slots:
     void theSameSeedIsTheSameChance();
     void theTurnRuleOfChanceTurnsWhereItSays_data();
     void theTurnRuleOfChanceTurnsWhereItSays();
+    void windsThatLetNobodyHomeAreCounted();
     void itBindsWhereItCounts();
     void aCalmForecastCanBeWrongToo();
     void withoutATurnThereIsNone();
@@ -165,6 +167,29 @@ void ChanceTest::theTurnRuleOfChanceTurnsWhereItSays_data() {
     QTest::newRow("calm") << 0.0 << 0.0 << 0.0 << 0.9;
     QTest::newRow("surer") << 4.0 << 85.0 << 0.0 << 0.97;
     QTest::newRow("bolder") << 4.0 << 85.0 << 2.0 << 0.6;
+}
+
+/// An hour out into a wind that grows: some days let nobody home, and these decide. Twenty flights, each counted by days
+/// drawn one by one.
+void ChanceTest::windsThatLetNobodyHomeAreCounted() {
+    tests::Random random(5);
+    int looked_at = 0;
+    for (int i = 0; i < 60; ++i) {
+        PlanRequest request = sample_request();
+        request.aircraft.cruise_power_w *= random.between(0.4, 0.8);
+        request.weather.wind = {random.between(2.0, 7.0), random.between(0.0, 360.0)};
+        request.weather.wind_growth_mps_per_h = random.between(2.0, 8.0);
+        request.turn.counted = {TurnRule::energy_home, TurnRule::chance};
+        const Plan plan = planned(request);
+        if (!plan.turn || plan.turn->turn_rule != TurnRule::chance) continue;
+        const auto counted = chance(plan, 10000, 3);
+        // Home at all and home with the reserve are nearly the same: the wind decides.
+        if (counted->home.value - counted->reserve_intact.value > 0.03) continue;
+        ++looked_at;
+        QVERIFY2(counted->reserve_intact.value > request.turn.least_chance - 0.02,
+                 qPrintable(QStringLiteral("flight %1: %2").arg(i).arg(counted->reserve_intact.value)));
+    }
+    QVERIFY2(looked_at >= 5, qPrintable(QString::number(looked_at)));
 }
 
 void ChanceTest::theTurnRuleOfChanceTurnsWhereItSays() {

@@ -69,6 +69,7 @@ private slots:
     void alarmsAreThoseOfThePlan();
     void theTurnTableIsThePlansOwn();
     void whatTheTurnTableAllowsComesHome();
+    void aOneWayFlightNeedsTheRestOfIt();
     void alternatesWithinReach();
     void aHigherFieldIsClimbedTo();
     void wayBetweenFollowsTheBends();
@@ -632,6 +633,29 @@ void LimitsTest::whatTheTurnTableAllowsComesHome() {
         const double left_wh = run.points.back().energy_wh - battery::point_at_time(run, home_s).energy_wh;
         VERIFY_NEAR(left_wh, at.reserve_wh, 0.004 * c.usable_energy_wh());
     }
+}
+
+/// Landing at its end, far beyond any return: the table holds what the rest of the flight takes.
+void LimitsTest::aOneWayFlightNeedsTheRestOfIt() {
+    PlanRequest request = tests::sample_request();
+    request.mission.kind = MissionKind::one_way;
+    request.weather.wind = {6.0, 270.0};
+    request.mission.bearing_deg = 90.0;
+    request.mission.waypoints = {{{}, {30000.0, 0.0}, {}}};
+    const Plan plan = planned(request);
+    QVERIFY(plan.whole && plan.turn && plan.turn->at_end_of_mission);
+    const auto rows = turn_table(plan, 5000.0);
+    QVERIFY(rows.size() > 4);
+    const double spare_ah = rows.back().most_used_ah - rows.back().planned_ah;
+    QVERIFY(spare_ah > 0.0);
+    for (std::size_t i = 1; i < rows.size(); ++i) {
+        VERIFY_NEAR(rows[i].most_used_ah - rows[i].planned_ah, spare_ah, 1e-9);
+        QVERIFY(rows[i].needed_wh < rows[i - 1].needed_wh);
+    }
+    // At the end the reserve and the landing are still needed.
+    QVERIFY(rows.back().needed_wh > outward_at(plan, 30000.0).reserve_wh);
+    QVERIFY(rows.back().needed_wh <
+            outward_at(plan, 30000.0).reserve_wh + 0.1 * plan.conditions.usable_energy_wh());
 }
 
 void LimitsTest::alternatesWithinReach() {

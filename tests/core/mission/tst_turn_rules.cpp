@@ -1,10 +1,12 @@
 #include <QTest>
 
 #include "core/mission/explain.hpp"
+#include "core/mission/limits.hpp"
 #include "core/mission/plan.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "support/compare.hpp"
+#include "support/planned.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
 
@@ -26,6 +28,7 @@ RuleTurn turn_of(const Plan& plan, TurnRule turn_rule) {
 class TurnRulesTest : public QObject {
     Q_OBJECT
 private slots:
+    void aReserveThatNoPackHoldsIsNoTurn();
     void eachRuleTurnsAtItsOwnCharge();
     void turnRulesStandSortedByDistance();
     void earliestOfThoseThatCountIsTheTurn();
@@ -120,6 +123,33 @@ void TurnRulesTest::everyTurnRuleExplainsItself() {
             QVERIFY(!explanation->inputs.empty());
         }
     }
+}
+
+/// A rule that cannot be kept even at launch is not passed over because another one counts beside it.
+void TurnRulesTest::aReserveThatNoPackHoldsIsNoTurn() {
+    PlanRequest request = tests::sample_request();
+    request.reserve = LoiterAtHome{500.0};
+    for (const auto& counted :
+         {std::vector{TurnRule::energy_home}, std::vector{TurnRule::voltage, TurnRule::energy_home},
+          std::vector{TurnRule::share_left, TurnRule::chance},
+          std::vector{TurnRule::energy_home, TurnRule::chance}}) {
+        request.turn.counted = counted;
+        for (const MissionKind kind : {MissionKind::out_and_back, MissionKind::route}) {
+            request.mission.kind = kind;
+            request.mission.waypoints.clear();
+            if (kind == MissionKind::route) request.mission.waypoints = {{{}, {2000.0, 0.0}, {}}};
+            const Plan plan = tests::planned(request);
+            QVERIFY(!plan.turn && !plan.whole);
+            QVERIFY(!check_limits(plan).go);
+            QVERIFY(std::any_of(plan.turn_rules.begin(), plan.turn_rules.end(), [](const RuleTurn& turn) {
+                return turn.counted && turn.unmet_at_launch && !turn.reached;
+            }));
+        }
+    }
+    // Where it does not count it stops nothing.
+    request.turn.counted = {TurnRule::voltage};
+    request.mission.kind = MissionKind::out_and_back;
+    QVERIFY(tests::planned(request).turn);
 }
 
 SOBREMESA_TEST(TurnRulesTest)

@@ -76,17 +76,19 @@ AlarmsSheet::AlarmsSheet(const mission::Plan& plan, QWidget* parent) : Popover(p
     const auto turns = mission::turn_table(plan);
     if (turns.empty()) return;
     column()->addWidget(new Hairline(Qt::Horizontal));
-    column()->addWidget(
-        new TextLabel(Role::heading, tr("Turn at this distance unless at least this much remains")));
+    column()->addWidget(new TextLabel(Role::heading, wording::turn_table_heading(plan)));
+    const bool by_time = mission::stays(plan.request) && plan.station;
     auto* table = new QGridLayout;
     table->setHorizontalSpacing(look.scaled(18));
     table->setVerticalSpacing(look.scaled(2));
-    const QStringList heads = {tr("flown"), tr("counter at most"), tr("as planned"), tr("still needed")};
+    const QStringList heads = {by_time ? tr("time") : tr("flown"), tr("counter at most"), tr("as planned"),
+                               tr("still needed")};
     for (int i = 0; i < heads.size(); ++i) table->addWidget(cell(heads[i], Role::quiet, true), 0, i);
     row = 1;
     for (const auto& turn : turns) {
         const auto charge = [&](double ah) { return q.text(Quantity::alarm_charge, {ah, 0.0}); };
-        table->addWidget(cell(q.distance(turn.distance_m), Role::plain, true), row, 0);
+        table->addWidget(cell(by_time ? q.duration(turn.time_s) : q.distance(turn.distance_m), Role::plain, true),
+                         row, 0);
         table->addWidget(cell(charge(turn.most_used_ah), Role::plain, true), row, 1);
         table->addWidget(cell(charge(turn.planned_ah), Role::plain, true), row, 2);
         table->addWidget(cell(q.energy(turn.needed_wh), Role::plain, true), row, 3);
