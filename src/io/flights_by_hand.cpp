@@ -294,10 +294,11 @@ units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, 
                                                        std::vector<units::Diagnostic>* said) {
     const HandTable table = hand_table(text);
     for (std::size_t c = 0; said && c < table.fields.size(); ++c) {
-        if (table.fields[c] == HandField::unknown && !table.heads[c].empty())
+        if (table.fields[c] == HandField::unknown && !table.heads[c].empty()) {
             said->push_back({units::DiagnosticCode::column_not_understood,
                              units::Severity::note,
                              {{"column", as_utf8(table.heads[c])}}});
+        }
     }
     units::Where row;
     row.file = from;

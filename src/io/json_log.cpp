@@ -43,16 +43,18 @@ bool is_geometry(const Json& value, const char* type) {
 /// Readings of an object, those of objects in it behind their name; two numbers in an array are a place.
 void put_values(const Json& object, const std::string& before, int depth, TableOfNames& table) {
     for (const auto& [key, value] : object.items()) {
-        const std::string name = before.empty() ? key : before + "." + key;
+        const std::string name = before.empty() ? key : std::string(before).append(".").append(key);
         if (is_geometry(value, "Point") && is_numbers(value["coordinates"])) {
             put_place(value["coordinates"], table);
         } else if (value.is_object()) {
             if (depth < deepest) put_values(value, name, depth + 1, table);
         } else if (value.is_array()) {
-            if (is_numbers(value)) table.put(name, value[0].dump() + " " + value[1].dump());
-            // Of several batteries or receivers the first.
-            else if (!value.empty() && value[0].is_object() && depth < deepest)
+            if (is_numbers(value)) {
+                table.put(name, value[0].dump() + " " + value[1].dump());
+            } else if (!value.empty() && value[0].is_object() && depth < deepest) {
+                // Of several batteries or receivers the first.
                 put_values(value[0], name, depth + 1, table);
+            }
         } else if (!value.is_null()) {
             table.put(name, cell_of(value));
         }

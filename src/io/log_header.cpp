@@ -20,7 +20,6 @@ namespace {
 
 using Kind = LogColumn::Kind;
 using telemetry::Channel;
-using units::DiagnosticCode;
 
 constexpr double largest_degrees = 360.0;
 

@@ -280,7 +280,7 @@ private:
         } else if (given.pilots) {
             settle_unit(c, cell, given);
         }
-        header_.push_back(std::move(given));
+        header_.push_back(given);
     }
 
     bool is_taken(PackColumn column) const {

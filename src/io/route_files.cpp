@@ -48,10 +48,11 @@ public:
         if (areas) {
             if (file_.areas.empty()) return units::failure(ErrorCode::no_areas, in_file(path_));
             // Cut short, an area would be another one.
-            if (corners_ > most_corners)
+            if (corners_ > most_corners) {
                 return units::failure(
                     ErrorCode::value_out_of_range, in_file(path_),
                     {{"value", double(corners_)}, {"least", 3.0}, {"most", double(most_corners)}});
+            }
             return file_;
         }
         if (file_.points.empty()) std::swap(file_.points, file_.places);

@@ -13,6 +13,7 @@ BenchShown work_out(BenchShown shown, const std::vector<std::size_t>& chosen, bo
     std::vector<matching::ScaledMatch> scaled;
     if (compares) {
         std::vector<matching::Candidate> compared;
+        compared.reserve(chosen.size());
         for (const std::size_t i : chosen) compared.push_back(shown.candidates[i]);
         scaled = matching::compare(shown.bench, compared, shown.basis);
     }

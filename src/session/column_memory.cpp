@@ -53,10 +53,11 @@ void ColumnMemory::save() const {
     QJsonArray entries;
     for (const auto& [header_line, choices] : choices_) {
         QJsonArray columns;
-        for (const auto& choice : choices)
+        for (const auto& choice : choices) {
             columns.append(QJsonObject{{QStringLiteral("header"), QString::fromStdString(choice.header)},
                                        {QStringLiteral("meaning"), QString::fromStdString(choice.meaning)},
                                        {QStringLiteral("unit"), QString::fromStdString(choice.unit)}});
+        }
         entries.append(QJsonObject{{QLatin1String(key_header_line), QString::fromStdString(header_line)},
                                    {QLatin1String(key_columns), columns}});
     }

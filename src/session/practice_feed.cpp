@@ -19,7 +19,7 @@ sim::Scenario PracticeFeed::open_ended(const mission::Plan& plan, const practice
     return scenario;
 }
 
-PracticeFeed::PracticeFeed(std::shared_ptr<const mission::Plan> plan, const practice::PracticeDay& day,
+PracticeFeed::PracticeFeed(const std::shared_ptr<const mission::Plan>& plan, const practice::PracticeDay& day,
                            double speed)
     : day_(day), scenario_(open_ended(*plan, day)), flight_(scenario_), speed_(speed) {}
 

@@ -13,7 +13,7 @@ namespace sobremesa::session {
 class PracticeFeed : public link::Feed {
     Q_OBJECT
 public:
-    PracticeFeed(std::shared_ptr<const mission::Plan> plan, const practice::PracticeDay& day, double speed);
+    PracticeFeed(const std::shared_ptr<const mission::Plan>& plan, const practice::PracticeDay& day, double speed);
 
     units::Result<void> start() override;
     link::Rows rows() override;

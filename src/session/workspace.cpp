@@ -355,6 +355,7 @@ void Workspace::calibrateFlights(const std::vector<Id>& ids, double current_fact
 
 void Workspace::removeFlights(const std::vector<Id>& ids) {
     std::vector<RecordChange> changes;
+    changes.reserve(ids.size());
     for (const Id id : ids) changes.push_back({Kind::flight, id, document_of(library_.flights, id), std::nullopt});
     const auto first = ids.empty() ? library_.flights.end() : library_.flights.find(ids.front());
     make(EditKind::remove_flight, first == library_.flights.end() ? std::string() : first->second.name, changes);

@@ -164,10 +164,11 @@ QString fit_sentence(const learning::CurveFit& fit, const std::optional<airframe
 
 QString unknown_sentence(const learning::CurveFit& fit, const Quantities& q) {
     QStringList lines;
-    if (fit.curve.flights > 0)
+    if (fit.curve.flights > 0) {
         lines << AircraftWords::tr(
                      "No flight was slower than %1 or faster than %2: beyond that the line is physics alone.")
                      .arg(q.speed(fit.curve.least_flown_mps), q.speed(fit.curve.most_flown_mps));
+    }
     const auto& climbing = fit.curve.climbing;
     const auto efficiency = airframe::efficiency_at(climbing, climbing.reference_airspeed_mps);
     const Notation bare{1.0, {}, 2, false};

@@ -4,6 +4,7 @@
 
 #include <QCoreApplication>
 
+#include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
 
 namespace sobremesa::wording {
@@ -204,10 +205,11 @@ QString what_would_help(const battery::PackKnown& known, int rested) {
 }
 
 QStringList measured_lines(const battery::Pack& pack, const Quantities& q) {
-    if (!pack.known)
+    if (!pack.known) {
         return {LearningWords::tr(
             "Nothing yet. File flights with this pack, with what the charger put back, or enter a "
             "charger's reading in Health.")};
+    }
     const auto with_error = [&](units::Quantity quantity, const units::Estimate& value) {
         return LearningWords::tr("%1 %2").arg(q.text(quantity, value), q.error_text(quantity, value)).trimmed();
     };
@@ -228,10 +230,11 @@ QStringList measured_lines(const battery::Pack& pack, const Quantities& q) {
 }
 
 QStringList measured_lines(const airframe::Aircraft& aircraft, const Quantities& q) {
-    if (!aircraft.curve || aircraft.curve->flights == 0)
+    if (!aircraft.curve || aircraft.curve->flights == 0) {
         return {LearningWords::tr(
             "Nothing yet. File flights with a full turn in them, or fly the ten-minute test flight "
             "that Power curve lays out.")};
+    }
     const auto& curve = *aircraft.curve;
     QStringList lines;
     const auto cruise = airframe::level_power_w(curve, aircraft.cruise_airspeed_mps, curve.reference_mass_kg,

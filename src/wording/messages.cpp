@@ -60,18 +60,21 @@ QString misfit_text(const std::vector<units::Parameter>& p, const Quantities& q)
         return written(number(p, name), 0.0, q.notation(units::Quantity::lowest_voltage));
     };
     const QString why = text(p, "why");
-    if (why == QStringLiteral("array-above-pack"))
+    if (why == QStringLiteral("array-above-pack")) {
         return MessagesWords::tr(
                    "The array's maximum is at %1, above the pack's %2: a step-up converter cannot bring it down.")
             .arg(volts("array_v"), volts("other_v"));
-    if (why == QStringLiteral("input-volts-too-high"))
+    }
+    if (why == QStringLiteral("input-volts-too-high")) {
         return MessagesWords::tr(
                    "In the cold the array's open-circuit voltage reaches %1; the converter is rated for %2.")
             .arg(volts("array_v"), volts("other_v"));
-    if (text(p, "kind") == QStringLiteral("direct"))
+    }
+    if (text(p, "kind") == QStringLiteral("direct")) {
         return MessagesWords::tr(
                    "The array reaches %1 at most, below the pack's %2: connected directly it delivers nothing.")
             .arg(volts("array_v"), volts("other_v"));
+    }
     return MessagesWords::tr(
                "The array's maximum is at %1, below the pack's %2: a step-down converter cannot raise it.")
         .arg(volts("array_v"), volts("other_v"));

@@ -211,16 +211,18 @@ std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quant
     std::vector<AlarmLine> lines = {
         {PlansWords::tr("capacity to enter"),
          PlansWords::tr("%1 (label: %2)").arg(charge(sheet.capacity_to_enter_ah), charge(sheet.rated_ah))}};
-    if (sheet.turn_ah)
+    if (sheet.turn_ah) {
         lines.push_back(
             {PlansWords::tr("turn for home at"), PlansWords::tr("%1 (set %2)", "charge, as radios take it")
                                                      .arg(charge(*sheet.turn_ah), charge(*sheet.turn_set_ah))});
+    }
     if (sheet.turn_time_s) lines.push_back({PlansWords::tr("timer, at the turn"), q.duration(*sheet.turn_time_s)});
-    if (sheet.over_land_by_ah)
+    if (sheet.over_land_by_ah) {
         lines.push_back({PlansWords::tr("over land by"),
                          PlansWords::tr("%1 (set %2), %3 from home", "charge, as radios take it, distance")
                              .arg(charge(*sheet.over_land_by_ah), charge(*sheet.over_land_set_ah),
                                   q.distance(geodesy::distance_m(sheet.over_land->at, {})))});
+    }
     lines.push_back({PlansWords::tr("reserve begins at"), charge(sheet.reserve_ah)});
     lines.push_back({PlansWords::tr("low-voltage warning"),
                      PlansWords::tr("%1 for %2", "volts, how long below them")
@@ -270,10 +272,11 @@ QString turn_table_heading(const mission::Plan& plan) {
 std::vector<CalloutLine> callout_lines(const mission::AlarmSheet& sheet, const Quantities& q) {
     std::vector<CalloutLine> lines;
     lines.reserve(sheet.callouts.size());
-    for (const auto& callout : sheet.callouts)
+    for (const auto& callout : sheet.callouts) {
         lines.push_back({q.share(callout.share_used), figure(Quantity::alarm_charge, callout.charge_used_ah, q),
                          figure(Quantity::alarm_charge, callout.charge_left_ah, q),
                          figure(Quantity::lowest_pack_voltage, callout.cell_v * sheet.series, q)});
+    }
     return lines;
 }
 
