@@ -608,12 +608,10 @@ bool parse_spoken_duration(std::string_view cell, double& seconds) {
         if (letters == 0) letters = 1; // ' and "
         const std::string_view word = cell.substr(0, letters);
         double scale = 0.0;
-        if (word == "'")
+        if (word == "'" || word == "m")
             scale = units::seconds_per_minute;
         else if (word == "\"")
             scale = 1.0;
-        else if (word == "m")
-            scale = units::seconds_per_minute;
         else if (word == "day")
             scale = 86400.0;
         else if (const auto unit = unit_from_word(word); unit && unit->dimension == Dimension::time)

@@ -12,6 +12,7 @@
 
 #include "core/units/constants.hpp"
 #include "io/archive.hpp"
+#include "io/cell_forms.hpp"
 #include "io/csv_table.hpp"
 #include "io/open_file.hpp"
 #include "io/text_number.hpp"

@@ -1,10 +1,12 @@
 // Readings as XML of no schema that is known here: elements that come again and again, each with what stands in it.
 
 #include <algorithm>
-#include <cstring>
+#include <cctype>
 #include <map>
+#include <string>
 #include <vector>
 
+#include "io/cell_forms.hpp"
 #include "io/csv_table.hpp"
 #include "io/table_of_rows.hpp"
 #include "io/text_logs.hpp"
@@ -43,11 +45,12 @@ void collect(const pugi::xml_node& node, int depth, std::vector<Leaf>& leaves) {
             const std::string_view value = trimmed(child.child_value());
             // <reading name="volts">16.2</reading>
             const char* named = local_attribute(child, "name");
-            if (!value.empty())
-                leaves.push_back(
-                    {*named ? std::string(named) : std::string(local_name(child.name())), std::string(value)});
-            else
+            if (value.empty()) {
                 collect(child, deepest, leaves);
+                continue;
+            }
+            leaves.push_back(
+                {*named ? std::string(named) : std::string(local_name(child.name())), std::string(value)});
         } else if (depth < deepest) {
             collect(child, depth + 1, leaves);
         }
