@@ -43,10 +43,8 @@ QString cell_text(const mission::Plan& plan, const mission::RuleTurn& turn, int 
 QString spoken(const mission::Plan& plan, const mission::RuleTurn& turn) {
     const auto& q = Look::instance().quantities();
     const QString rule = wording::name(turn.turn_rule, plan.request, q);
-    if (!turn.reached)
-        return (turn.unmet_at_launch ? TurnRulesModel::tr("%1: not met, even at launch")
-                                     : TurnRulesModel::tr("%1: never on this flight"))
-            .arg(rule);
+    if (turn.unmet_at_launch) return TurnRulesModel::tr("%1: not met, even at launch").arg(rule);
+    if (!turn.reached) return TurnRulesModel::tr("%1: never on this flight").arg(rule);
     const QString where = TurnRulesModel::tr("%1: turn at %2, %3 used")
                               .arg(rule, q.distance(turn.distance_m), q.charge(turn.charge_used_ah));
     return turn.too_late ? TurnRulesModel::tr("%1; would not get home with the reserve").arg(where) : where;
