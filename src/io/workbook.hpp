@@ -6,7 +6,8 @@
 
 namespace sobremesa::io {
 
-/// Sheets larger than this, unpacked, are not read: 64 MiB. Their elements take some five times that while they are read.
+/// Sheets larger than this, unpacked, are not read: 64 MiB. Their elements take some five times that while they are
+/// read.
 inline constexpr unsigned long long most_sheet_bytes = 1ULL << 26U;
 
 /// A spreadsheet's own document: Office Open XML (ECMA-376, .xlsx) or OpenDocument (ISO/IEC 26300, .ods).

@@ -86,7 +86,8 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
             .arg(q.duration(plan.station->arrival_s), q.duration(plan.station->time_s.value), until, charge, time,
                  left);
     }
-    if (mission::stays(plan.request) && plan.station) {
+    // Over home also where it is not as high yet as it is to stay.
+    if (mission::stays(plan.request) && (plan.station || kind == mission::MissionKind::endurance)) {
         return SentencesWords::tr("In the air for <b>%1</b>: start the descent at <b>%2</b> of flight or <b>%3</b> "
                                   "used, whichever comes first, and land with <b>%4</b> remaining.")
             .arg(time, until, charge, left);
