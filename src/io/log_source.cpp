@@ -89,22 +89,6 @@ bool may_be_log(const std::string& name) {
     return std::none_of(others.begin(), others.end(), [&](const char* ending) { return lower.ends_with(ending); });
 }
 
-/// Documents that are a log now and then, but more often a plan, settings or a map: read to see.
-bool is_log_by_ending_or_content(const std::filesystem::path& path, const std::string& name) {
-    if (may_be_log(name)) return true;
-    std::string ending = path.extension().string();
-    std::transform(ending.begin(), ending.end(), ending.begin(),
-                   [](unsigned char c) { return char(std::tolower(c)); });
-    if (ending != ".json" && ending != ".geojson" && ending != ".kml" && ending != ".xml") return false;
-    constexpr std::uintmax_t most_looked_at = std::uintmax_t(16) << 20U;
-    std::error_code trouble;
-    const auto size = std::filesystem::file_size(path, trouble);
-    if (trouble || size > most_looked_at) return false;
-    constexpr std::size_t least_rows = 10;
-    const auto log = read_log(path.string());
-    return log && (*log)->rows() >= least_rows;
-}
-
 std::string text_of(int descriptor, std::uint64_t size) {
     std::string text(std::size_t(size), '\0');
     std::size_t done = 0;
@@ -262,6 +246,20 @@ units::Result<void> LogSource::take_table(const TableOfLog& table) {
     return {};
 }
 
+bool is_log_document(const std::string& path) {
+    std::string ending = std::filesystem::path(path).extension().string();
+    std::transform(ending.begin(), ending.end(), ending.begin(),
+                   [](unsigned char c) { return char(std::tolower(c)); });
+    if (ending != ".json" && ending != ".geojson" && ending != ".kml" && ending != ".xml") return false;
+    constexpr std::uintmax_t most_looked_at = std::uintmax_t(16) << 20U;
+    std::error_code trouble;
+    const auto size = std::filesystem::file_size(path, trouble);
+    if (trouble || size > most_looked_at) return false;
+    constexpr std::size_t least_rows = 10;
+    const auto log = read_log(path);
+    return log && (*log)->rows() >= least_rows;
+}
+
 units::Result<std::vector<std::string>> logs_below(const std::vector<std::string>& paths) {
     std::vector<std::string> logs;
     const auto add_file = [&](const std::string& path) -> units::Result<void> {
@@ -292,8 +290,8 @@ units::Result<std::vector<std::string>> logs_below(const std::vector<std::string
                     if (it->is_directory(ignored)) it.disable_recursion_pending();
                     continue;
                 }
-                if (it->is_regular_file(ignored) && is_log_by_ending_or_content(it->path(), name))
-                    files.push_back(it->path().string());
+                if (!it->is_regular_file(ignored)) continue;
+                if (may_be_log(name) || is_log_document(it->path().string())) files.push_back(it->path().string());
             }
             std::sort(files.begin(), files.end());
             for (const std::string& file : files) {

@@ -49,6 +49,10 @@ private:
     std::vector<units::Diagnostic> diagnostics_;
 };
 
+/// A JSON, GeoJSON, KML or XML document that reads as a log of ten rows and more; more often such a document is a
+/// plan, settings or a map. It is read to see; of more than 16 MiB it is not asked.
+bool is_log_document(const std::string& path);
+
 /// Every log below some paths: files, folders with all that is in them, archives with each of theirs. Sorted; what
 /// cannot be a log by its ending is left out in folders and archives, not where it is named itself; a JSON, KML or
 /// XML document in a folder is taken where it reads as one.

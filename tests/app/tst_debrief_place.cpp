@@ -92,6 +92,24 @@ void DebriefPlaceTest::aDroppedLogIsLaidOpen() {
     drop(&**window_, QStringLiteral(DEMO_DIR "/tarabilla-quarry.plan.json"));
     EVENTUALLY_EQUAL(int((*window_)->place()), int(Place::plan));
     window_->settle();
+    // A document that is a log is one, whatever its ending.
+    QByteArray points;
+    for (int i = 0; i < 60; ++i) {
+        points += QByteArray(i > 0 ? "," : "") +
+                  "{\"type\":\"Feature\",\"geometry\":{\"type\":\"Point\",\"coordinates\":[" +
+                  QByteArray::number(7.0 + 2e-4 * i, 'f', 6) +
+                  ",52.0]},\"properties\":{\"t\":" + QByteArray::number(i) + ",\"volts\":16.1,\"amps\":5.2}}";
+    }
+    QTemporaryDir folder;
+    QFile file(folder.filePath(QStringLiteral("flight.geojson")));
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write("{\"type\":\"FeatureCollection\",\"features\":[" + points + "]}");
+    file.close();
+    drop(&**window_, file.fileName());
+    EVENTUALLY((*window_)->debriefSession().debrief() &&
+               (*window_)->debriefSession().debrief()->path == file.fileName());
+    QCOMPARE(int((*window_)->place()), int(Place::debrief));
+    window_->settle();
 }
 
 /// GPX counts heights from sea level (GPX 1.1 schema, "elevation in meters"): strips, track and plan count from

@@ -70,7 +70,9 @@ void MainWindow::openFile(const QString& path) {
         return;
     }
     rememberRecent(file.absoluteFilePath());
-    if (path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive))
+    if (io::is_log_document(path.toStdString()))
+        flight_session_.openLog(path);
+    else if (path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive))
         openPlanFile(path);
     else if (path.endsWith(QStringLiteral(".kml"), Qt::CaseInsensitive) ||
              path.endsWith(QStringLiteral(".geojson"), Qt::CaseInsensitive))
@@ -97,8 +99,9 @@ void MainWindow::openDropped(const QStringList& paths) {
         }
         static const QStringList documents = {QStringLiteral("json"), QStringLiteral("kml"),
                                               QStringLiteral("geojson"), QStringLiteral("sqlite")};
-        const bool document = documents.contains(file.suffix().toLower()) ||
-                              book_files().contains(file.fileName()) || session::is_pack_table(path);
+        const bool document =
+            (documents.contains(file.suffix().toLower()) && !io::is_log_document(path.toStdString())) ||
+            book_files().contains(file.fileName()) || session::is_pack_table(path);
         (document ? others : logs) << path;
     }
     for (const QString& path : others) openFile(path);
