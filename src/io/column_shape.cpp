@@ -45,11 +45,10 @@ void add_cell(ColumnShape& shape, std::string_view cell) {
     if (const unsigned orders = possible_moment_orders(cell)) {
         ++shape.moments;
         shape.date_orders &= orders;
-    } else if (cell.find(':') != std::string_view::npos || cell.find('h') != std::string_view::npos ||
-               cell.starts_with("PT") || std::count(cell.begin(), cell.end(), '.') > 1) {
-        shape.clocks += parse_clock(cell, ClockForm::hours_first, value) ? 1 : 0;
-    } else if (cell.find_first_of("sSm'") != std::string_view::npos) {
-        // "12m 05s", "12'05\""
+    } else if (cell.find(':') != std::string_view::npos || cell.starts_with("PT") ||
+               cell.find_first_of("hsSm'") != std::string_view::npos ||
+               std::count(cell.begin(), cell.end(), '.') > 1) {
+        // Clocks, and times in words: "12m 05s".
         shape.clocks += parse_clock(cell, ClockForm::hours_first, value) ? 1 : 0;
     }
     const char last = cell.back();
