@@ -1,5 +1,6 @@
 // What can be typed: an editor for every field of the documents, and what pilots type into some of them.
 
+#include <QAbstractButton>
 #include <QRegularExpression>
 
 #include "app/fields/request_field.hpp"
@@ -8,6 +9,7 @@
 #include "app/places/packs/pack_builder_page.hpp"
 #include "app/places/packs/packs_place.hpp"
 #include "core/battery/pack_builder.hpp"
+#include "core/units/quantity.hpp"
 #include "io/field_tables.hpp"
 #include "session/plan_session.hpp"
 #include "support/compare.hpp"
