@@ -419,7 +419,9 @@ void LibraryTest::columnsAreRemembered() {
         first.show();
         first.packsPlace().table().setColumnWidth(0, 233);
         first.packsPlace().table().horizontalHeader()->moveSection(6, 1);
+        // It closes when the book is written, and remembers then.
         first.close();
+        EVENTUALLY(!first.isVisible());
     }
     MainWindow second(settings.path(), book);
     QCOMPARE(second.packsPlace().table().columnWidth(0), 233);

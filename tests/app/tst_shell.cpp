@@ -93,6 +93,7 @@ void ShellTest::windowRemembersItself() {
         Look::instance().setTheme(evening_theme());
         first.show();
         first.close();
+        EVENTUALLY(!first.isVisible());
     }
     Look::instance().setTheme(day_theme());
     const MainWindow second(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));

@@ -251,6 +251,7 @@ void WindowCommandsTest::unitsAndLookAreRemembered() {
         first.findChild<QAction*>(QStringLiteral("text125Action"))->trigger();
         first.showPlace(Place::logbook);
         first.close();
+        EVENTUALLY(!first.isVisible());
     }
     cleanup();
     MainWindow second(settings.path(), book);
