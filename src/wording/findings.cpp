@@ -100,16 +100,19 @@ QString flight_report_sentence(const debrief::FlightReport& flight_report, const
         const bool signal = video->kind == radio::LinkKind::signal_dbm;
         const Notation level{signal ? 1.0 : 100.0, signal ? FindingsWords::tr("dBm") : FindingsWords::tr("%"), 0};
         QStringList said;
-        if (video->worst)
+        if (video->worst) {
             said << FindingsWords::tr("%1 at worst, %2 from home", "reading of the video link, distance")
                         .arg(written(video->worst->reading, 0.0, level), q.distance(video->worst->distance_m));
-        if (video->lowest_bitrate)
+        }
+        if (video->lowest_bitrate) {
             said << FindingsWords::tr("lowest bit rate %1, %2 from home")
                         .arg(written(video->lowest_bitrate->reading, 0.0, megabits),
                              q.distance(video->lowest_bitrate->distance_m));
-        if (video->reach && video->reach->failsafe_m)
+        }
+        if (video->reach && video->reach->failsafe_m) {
             said << FindingsWords::tr("the picture would be lost at about %1")
                         .arg(q.distance(video->reach->failsafe_m->value));
+        }
         sentences << FindingsWords::tr("Video link: %1.").arg(said.join(FindingsWords::tr("; ", "between parts")));
     }
     if (flight_report.sun) sentences << sun_verdict_sentence(*flight_report.sun, q);
