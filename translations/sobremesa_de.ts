@@ -2412,6 +2412,53 @@
         <source>Video link: %1.</source>
         <translation>Videoverbindung: %1.</translation>
     </message>
+    <message>
+        <source>Excluded: %1 of rising or sinking in level flight&apos;s power.</source>
+        <translation>Ausgenommen: %1 mit Steigen oder Sinken bei der Leistung des Horizontalflugs.</translation>
+    </message>
+    <message>
+        <source>Between array and pack %1 got lost.</source>
+        <translation>Zwischen Solarfeld und Akku gingen %1 verloren.</translation>
+    </message>
+    <message>
+        <source>What got lost between array and pack is below what the sensors tell.</source>
+        <translation>Was zwischen Solarfeld und Akku verloren ging, ist kleiner, als die Sensoren zeigen können.</translation>
+    </message>
+    <message>
+        <source>level cruise</source>
+        <comment>part of the sun test</comment>
+        <translation>Reiseflug</translation>
+    </message>
+    <message>
+        <source>motor off</source>
+        <comment>part of the sun test</comment>
+        <translation>Motor aus</translation>
+    </message>
+    <message>
+        <source>level cruise, array off</source>
+        <comment>part of the sun test</comment>
+        <translation>Reiseflug, Solarfeld aus</translation>
+    </message>
+    <message>
+        <source>Level cruise shows whether the pack gains or loses, motor off what the array delivers, array off what of that reaches the pack.</source>
+        <translation>Der Reiseflug zeigt, ob der Akku gewinnt oder verliert, der Flug ohne Motor, was das Solarfeld liefert, der ohne Solarfeld, was davon im Akku ankommt.</translation>
+    </message>
+    <message>
+        <source>Level cruise is missing from this flight.</source>
+        <translation>In diesem Flug fehlt der Reiseflug.</translation>
+    </message>
+    <message>
+        <source>Twenty seconds with the motor off are missing.</source>
+        <translation>Es fehlen zwanzig Sekunden ohne Motor.</translation>
+    </message>
+    <message>
+        <source>The log has one current sensor: parts with the array off cannot be recognized.</source>
+        <translation>Das Log hat nur einen Stromsensor: Teile ohne Solarfeld sind nicht zu erkennen.</translation>
+    </message>
+    <message>
+        <source>Twenty seconds of cruise with the array off are missing.</source>
+        <translation>Es fehlen zwanzig Sekunden Reiseflug ohne Solarfeld.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::FlownWith</name>
@@ -2929,10 +2976,6 @@
     <message>
         <source>The logbook&apos;s counter says %1 and there is a record %2: a new record could have taken an old one&apos;s number. Restore a backup, or export everything and import it into a new logbook.</source>
         <translation>Der Zähler des Logbuchs sagt %1, und es gibt einen Eintrag %2: ein neuer hätte die Nummer eines alten nehmen können. Stelle eine Sicherung wieder her, oder exportiere alles und importiere es in ein neues Logbuch.</translation>
-    </message>
-    <message>
-        <source>This log has no columns, so there is no column “%1”. Omit --column.</source>
-        <translation>Dieses Log hat keine Spalten, also keine Spalte „%1“. Lass --column weg.</translation>
     </message>
     <message>
         <source>There is no column “%1” in this log. Its columns are: %2.</source>
@@ -7495,6 +7538,43 @@ at %3, like a LiPo</source>
         <source>margin</source>
         <translation>Überschuss</translation>
     </message>
+    <message>
+        <source>Ten-minute sun test</source>
+        <translation>Zehn-Minuten-Sonnentest</translation>
+    </message>
+    <message>
+        <source>Parts of the ten-minute sun test</source>
+        <translation>Teile des Zehn-Minuten-Sonnentests</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <comment>volts at the start, at the end</comment>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation>Teil</translation>
+    </message>
+    <message>
+        <source>lasted</source>
+        <translation>Dauer</translation>
+    </message>
+    <message>
+        <source>load</source>
+        <translation>Last</translation>
+    </message>
+    <message>
+        <source>array</source>
+        <translation>Solarfeld</translation>
+    </message>
+    <message>
+        <source>pack voltage</source>
+        <translation>Akkuspannung</translation>
+    </message>
+    <message>
+        <source>from the pack</source>
+        <translation>aus dem Akku</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ForecastChart</name>
@@ -8434,6 +8514,11 @@ verbr.</translation>
             <numerusform>%n Flugweg vom eigenen Start aus. Wähle einen Flug, um sein Heimwegdiagramm zu sehen.</numerusform>
             <numerusform>%n Flugwege, jeder vom eigenen Start aus. Wähle einen Flug, um sein Heimwegdiagramm zu sehen.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>On the way: %1.</source>
+        <comment>readings off the screen</comment>
+        <translation>Unterwegs: %1.</translation>
     </message>
 </context>
 <context>
@@ -9587,6 +9672,10 @@ verbr.</translation>
         <comment>head of a column, its unit</comment>
         <translation>%1, %2</translation>
     </message>
+    <message>
+        <source>on the way</source>
+        <translation>unterwegs</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::NotebookSheet</name>
@@ -9597,10 +9686,6 @@ verbr.</translation>
     <message>
         <source>From your notebook</source>
         <translation>Aus dem Notizbuch</translation>
-    </message>
-    <message>
-        <source>A row a flight; write only what you know. Tab goes on, Enter begins the next flight, and rows copied from a spreadsheet can be pasted. Volts “lowest” are the pack&apos;s, “at rest” a cell&apos;s.</source>
-        <translation>Eine Zeile je Flug; nur eintragen, was bekannt ist. Tab geht weiter, Enter beginnt den nächsten Flug, und aus einer Tabellenkalkulation kopierte Zeilen lassen sich einfügen. Die niedrigste Spannung ist die des Akkus, die in Ruhe die einer Zelle.</translation>
     </message>
     <message>
         <source>Order of day and month</source>
@@ -9640,6 +9725,10 @@ verbr.</translation>
     <message>
         <source>They count in bests, cycles and calibration, and with a wide error in consumption.</source>
         <translation>Sie zählen bei Bestwerten, Zyklen und Kalibrierung, und mit großem Fehler beim Verbrauch.</translation>
+    </message>
+    <message>
+        <source>A row a flight; write only what you know. Tab goes on, Enter begins the next flight, and rows copied from a spreadsheet can be pasted. Volts “lowest” are the pack&apos;s, “at rest” a cell&apos;s. “On the way” takes what the screen showed: 5 min 410 mAh 15.9 V; 10 min 830 mAh.</source>
+        <translation>Eine Zeile je Flug; trage nur ein, was du weißt. Tab geht weiter, Enter beginnt den nächsten Flug, und aus einer Tabelle kopierte Zeilen lassen sich einfügen. „Niedrigste“ Volt sind die des Akkus, „in Ruhe“ die einer Zelle. „Unterwegs“ nimmt auf, was der Bildschirm zeigte: 5 min 410 mAh 15.9 V; 10 min 830 mAh.</translation>
     </message>
 </context>
 <context>
@@ -11608,6 +11697,39 @@ verbr.</translation>
     <message>
         <source>Reach in the plan&apos;s wind</source>
         <translation>Reichweite im Wind des Plans</translation>
+    </message>
+    <message>
+        <source>Solar cells</source>
+        <translation>Solarzellen</translation>
+    </message>
+    <message>
+        <source>Cells in series</source>
+        <translation>Zellen in Reihe</translation>
+    </message>
+    <message>
+        <source>Converter efficiency</source>
+        <translation>Wirkungsgrad des Wandlers</translation>
+    </message>
+    <message>
+        <source>%</source>
+        <translation>%</translation>
+    </message>
+    <message>
+        <source>array at noon</source>
+        <translation>Solarfeld mittags</translation>
+    </message>
+    <message>
+        <source>sustained by the sun</source>
+        <translation>von der Sonne getragen</translation>
+    </message>
+    <message>
+        <source>endurance in the sun</source>
+        <translation>Flugzeit mit Sonne</translation>
+    </message>
+    <message>
+        <source>%1%2</source>
+        <comment>sign, duration</comment>
+        <translation>%1%2</translation>
     </message>
 </context>
 <context>

@@ -2412,6 +2412,53 @@
         <source>Video link: %1.</source>
         <translation>Enlace de vídeo: %1.</translation>
     </message>
+    <message>
+        <source>Excluded: %1 of rising or sinking in level flight&apos;s power.</source>
+        <translation>Excluido: %1 subiendo o bajando con la potencia de vuelo nivelado.</translation>
+    </message>
+    <message>
+        <source>Between array and pack %1 got lost.</source>
+        <translation>Entre el panel y la batería se perdieron %1.</translation>
+    </message>
+    <message>
+        <source>What got lost between array and pack is below what the sensors tell.</source>
+        <translation>Lo que se perdió entre el panel y la batería es menos de lo que distinguen los sensores.</translation>
+    </message>
+    <message>
+        <source>level cruise</source>
+        <comment>part of the sun test</comment>
+        <translation>crucero nivelado</translation>
+    </message>
+    <message>
+        <source>motor off</source>
+        <comment>part of the sun test</comment>
+        <translation>motor parado</translation>
+    </message>
+    <message>
+        <source>level cruise, array off</source>
+        <comment>part of the sun test</comment>
+        <translation>crucero nivelado, panel desconectado</translation>
+    </message>
+    <message>
+        <source>Level cruise shows whether the pack gains or loses, motor off what the array delivers, array off what of that reaches the pack.</source>
+        <translation>El crucero nivelado muestra si la batería gana o pierde; con el motor parado, lo que entrega el panel; con el panel desconectado, cuánto de ello llega a la batería.</translation>
+    </message>
+    <message>
+        <source>Level cruise is missing from this flight.</source>
+        <translation>En este vuelo falta el crucero nivelado.</translation>
+    </message>
+    <message>
+        <source>Twenty seconds with the motor off are missing.</source>
+        <translation>Faltan veinte segundos con el motor parado.</translation>
+    </message>
+    <message>
+        <source>The log has one current sensor: parts with the array off cannot be recognized.</source>
+        <translation>El registro tiene un solo sensor de corriente: no se reconocen las partes con el panel desconectado.</translation>
+    </message>
+    <message>
+        <source>Twenty seconds of cruise with the array off are missing.</source>
+        <translation>Faltan veinte segundos de crucero con el panel desconectado.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::FlownWith</name>
@@ -2929,10 +2976,6 @@
     <message>
         <source>The logbook&apos;s counter says %1 and there is a record %2: a new record could have taken an old one&apos;s number. Restore a backup, or export everything and import it into a new logbook.</source>
         <translation>El contador del diario dice %1 y hay un registro %2: uno nuevo podría haber tomado el número de otro. Restaura una copia, o exporta todo e impórtalo en un diario nuevo.</translation>
-    </message>
-    <message>
-        <source>This log has no columns, so there is no column “%1”. Omit --column.</source>
-        <translation>Este registro no tiene columnas, así que no hay columna «%1». Quita --column.</translation>
     </message>
     <message>
         <source>There is no column “%1” in this log. Its columns are: %2.</source>
@@ -7495,6 +7538,43 @@ a %3, como una LiPo</translation>
         <source>margin</source>
         <translation>margen</translation>
     </message>
+    <message>
+        <source>Ten-minute sun test</source>
+        <translation>Prueba solar de diez minutos</translation>
+    </message>
+    <message>
+        <source>Parts of the ten-minute sun test</source>
+        <translation>Partes de la prueba solar de diez minutos</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <comment>volts at the start, at the end</comment>
+        <translation>de %1 a %2</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation>parte</translation>
+    </message>
+    <message>
+        <source>lasted</source>
+        <translation>duración</translation>
+    </message>
+    <message>
+        <source>load</source>
+        <translation>carga</translation>
+    </message>
+    <message>
+        <source>array</source>
+        <translation>panel</translation>
+    </message>
+    <message>
+        <source>pack voltage</source>
+        <translation>tensión de la batería</translation>
+    </message>
+    <message>
+        <source>from the pack</source>
+        <translation>de la batería</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::ForecastChart</name>
@@ -8434,6 +8514,11 @@ usados</translation>
             <numerusform>%n trazado, desde su propio despegue. Elige un vuelo para ver su gráfico de regreso.</numerusform>
             <numerusform>%n trazados, cada uno desde su propio despegue. Elige un vuelo para ver su gráfico de regreso.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>On the way: %1.</source>
+        <comment>readings off the screen</comment>
+        <translation>Durante el vuelo: %1.</translation>
     </message>
 </context>
 <context>
@@ -9587,6 +9672,10 @@ usados</translation>
         <comment>head of a column, its unit</comment>
         <translation>%1, %2</translation>
     </message>
+    <message>
+        <source>on the way</source>
+        <translation>durante el vuelo</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::NotebookSheet</name>
@@ -9597,10 +9686,6 @@ usados</translation>
     <message>
         <source>From your notebook</source>
         <translation>De su cuaderno</translation>
-    </message>
-    <message>
-        <source>A row a flight; write only what you know. Tab goes on, Enter begins the next flight, and rows copied from a spreadsheet can be pasted. Volts “lowest” are the pack&apos;s, “at rest” a cell&apos;s.</source>
-        <translation>Una fila por vuelo; anote solo lo que sabe. Tab avanza, Intro empieza el vuelo siguiente, y se pueden pegar filas copiadas de una hoja de cálculo. La tensión mínima es la de la batería; la de reposo, la de una celda.</translation>
     </message>
     <message>
         <source>Order of day and month</source>
@@ -9640,6 +9725,10 @@ usados</translation>
     <message>
         <source>They count in bests, cycles and calibration, and with a wide error in consumption.</source>
         <translation>Cuentan en los mejores, los ciclos y la calibración y, con un error amplio, en el consumo.</translation>
+    </message>
+    <message>
+        <source>A row a flight; write only what you know. Tab goes on, Enter begins the next flight, and rows copied from a spreadsheet can be pasted. Volts “lowest” are the pack&apos;s, “at rest” a cell&apos;s. “On the way” takes what the screen showed: 5 min 410 mAh 15.9 V; 10 min 830 mAh.</source>
+        <translation>Una fila por vuelo; escribe solo lo que sepas. Tab avanza, Intro empieza el vuelo siguiente y se pueden pegar filas copiadas de una hoja de cálculo. La tensión «mínima» es la de la batería, la «en reposo» la de una celda. «Durante el vuelo» recoge lo que mostraba la pantalla: 5 min 410 mAh 15.9 V; 10 min 830 mAh.</translation>
     </message>
 </context>
 <context>
@@ -11608,6 +11697,39 @@ usados</translation>
     <message>
         <source>Reach in the plan&apos;s wind</source>
         <translation>Alcance con el viento del plan</translation>
+    </message>
+    <message>
+        <source>Solar cells</source>
+        <translation>Celdas solares</translation>
+    </message>
+    <message>
+        <source>Cells in series</source>
+        <translation>Celdas en serie</translation>
+    </message>
+    <message>
+        <source>Converter efficiency</source>
+        <translation>Rendimiento del convertidor</translation>
+    </message>
+    <message>
+        <source>%</source>
+        <translation>%</translation>
+    </message>
+    <message>
+        <source>array at noon</source>
+        <translation>panel a mediodía</translation>
+    </message>
+    <message>
+        <source>sustained by the sun</source>
+        <translation>sostenido por el sol</translation>
+    </message>
+    <message>
+        <source>endurance in the sun</source>
+        <translation>autonomía con sol</translation>
+    </message>
+    <message>
+        <source>%1%2</source>
+        <comment>sign, duration</comment>
+        <translation>%1%2</translation>
     </message>
 </context>
 <context>

@@ -286,8 +286,9 @@ int aircraft(const AircraftOptions& options, std::ostream& out, std::ostream& er
     const auto line = [&](const std::optional<airframe::SpeedToFly>& speed, units::Quantity quantity) {
         if (!speed) return;
         const auto why = airframe::explain(*speed, quantity, question);
+        const QString error = q.error_text(quantity, why.value);
         out << "  " << wording::name(quantity).toStdString() << ": " << q.text(quantity, why.value).toStdString()
-            << " " << q.error_text(quantity, why.value).toStdString() << ", "
+            << (error.isEmpty() ? "" : " ") << error.toStdString() << ", "
             << q.text(units::Quantity::level_power_at_speed, speed->power_w).toStdString() << "\n";
     };
     line(speeds.endurance, units::Quantity::best_endurance_speed);

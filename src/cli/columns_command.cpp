@@ -42,6 +42,14 @@ std::string delimiter_word(char delimiter) {
     }
 }
 
+Json columns_json(const io::CsvHead& head) {
+    Json list = Json::array();
+    constexpr std::size_t most_columns = 1000;
+    for (std::size_t i = 0; i < std::min(head.columns.size(), most_columns); ++i)
+        list.push_back(column_json(head, i));
+    return list;
+}
+
 } // namespace
 
 units::Result<std::vector<telemetry::ColumnChoice>> columns_from(const std::vector<std::string>& texts) {
@@ -62,20 +70,45 @@ units::Result<std::vector<telemetry::ColumnChoice>> columns_from(const std::vect
     return choices;
 }
 
+std::optional<units::Error> misplaced_column(const std::string& log,
+                                             const std::vector<telemetry::ColumnChoice>& columns) {
+    if (columns.empty()) return std::nullopt;
+    const auto format = io::log_format(log);
+    if (!format) return format.error();
+    // Of the others the reader of the log says it.
+    if (!io::is_table(*format)) return std::nullopt;
+    const auto head = io::read_head_of_log(log, columns);
+    if (!head) return head.error();
+    for (const auto& choice : columns) {
+        std::string headers;
+        bool there = false;
+        for (const auto& column : head->columns) {
+            there = there || column.header == choice.header;
+            headers += (headers.empty() ? "" : ", ") + column.header;
+        }
+        if (!there) {
+            return units::Error{units::ErrorCode::column_missing,
+                                {log, {}, {}, {}},
+                                {{"header", choice.header}, {"headers", headers}}};
+        }
+    }
+    return std::nullopt;
+}
+
 Json reading_json(const std::string& log, const std::vector<telemetry::ColumnChoice>& columns) {
     const auto format = io::log_format(log);
     if (!format) return nullptr;
     Json answer = {{"format", io::format_word(*format)}, {"columns", nullptr}};
-    if (!io::has_columns(*format)) return answer;
+    // What is no table would be read as a whole once more.
+    if (!io::is_table(*format) && columns.empty()) return answer;
     const auto head = io::read_head_of_log(log, columns);
     if (!head) return answer;
-    answer["delimiter"] = delimiter_word(head->delimiter);
-    answer["decimal_comma"] = head->decimal_comma;
+    if (io::is_table(*format)) {
+        answer["delimiter"] = delimiter_word(head->delimiter);
+        answer["decimal_comma"] = head->decimal_comma;
+    }
     answer["header_line"] = head->header_number > 0 ? Json(head->header_number) : Json(nullptr);
-    answer["columns"] = Json::array();
-    constexpr std::size_t most_columns = 1000;
-    for (std::size_t i = 0; i < std::min(head->columns.size(), most_columns); ++i)
-        answer["columns"].push_back(column_json(*head, i));
+    answer["columns"] = columns_json(*head);
     return answer;
 }
 
@@ -86,6 +119,7 @@ int show_columns(const ColumnsOptions& options, std::ostream& out, std::ostream&
     if (!head) return unusable(head.error(), err);
     if (options.json) {
         Json answer = reading_json(options.log, *columns);
+        if (answer["columns"].is_null()) answer["columns"] = columns_json(*head);
         answer["warnings"] = warnings(head->diagnostics, wording::Quantities());
         out << answer.dump(2) << "\n";
         return exit_done;

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <iosfwd>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -19,6 +20,10 @@ struct ColumnsOptions {
 
 /// "HEADER=MEANING" and "HEADER=MEANING:UNIT".
 units::Result<std::vector<telemetry::ColumnChoice>> columns_from(const std::vector<std::string>& texts);
+/// What is said of a column that is not there would be said in vain.
+/// @return `column_missing`, with those that there are
+std::optional<units::Error> misplaced_column(const std::string& log,
+                                             const std::vector<telemetry::ColumnChoice>& columns);
 
 /// What each column of a log was understood to be, also of one that cannot be read as it is.
 int show_columns(const ColumnsOptions& options, std::ostream& out, std::ostream& err);

@@ -24,6 +24,7 @@
 #include "cli/watch_command.hpp"
 #include "core/watch/live_flight.hpp"
 #include "io/log_file.hpp"
+#include "io/text_number.hpp"
 
 namespace sobremesa::cli {
 
@@ -42,6 +43,26 @@ struct Program {
     std::string settings;
     std::vector<Command> commands;
 };
+
+/// What columns are, and which vehicle and battery of a MAVLink log.
+void add_columns_said(CLI::App& command, std::vector<std::string>& columns) {
+    constexpr int most = 255;
+    command.add_option(
+        "--column", columns,
+        "HEADER=MEANING or HEADER=MEANING:UNIT, for a column that its header names wrongly; once for "
+        "each");
+    command
+        .add_option_function<int>(
+            "--system", [&columns](int system) { columns.push_back("system=" + io::text_from_number(system, 0)); },
+            "MAVLink system, where a log has several")
+        ->check(CLI::Range(1, most));
+    command
+        .add_option_function<int>(
+            "--battery",
+            [&columns](int battery) { columns.push_back("battery=" + io::text_from_number(battery, 0)); },
+            "MAVLink battery, where a log has several")
+        ->check(CLI::Range(0, most));
+}
 
 void add_debrief(Program& program) {
     auto options = std::make_shared<DebriefOptions>();
@@ -68,9 +89,7 @@ void add_debrief(Program& program) {
                         "turn rule would have turned, limits, shares");
     command->add_option("--flight", options->flight, "Which flight of the file, from 1")
         ->check(CLI::PositiveNumber);
-    command->add_option("--column", options->columns,
-                        "HEADER=MEANING or HEADER=MEANING:UNIT, for a column that its header names wrongly; "
-                        "once for each");
+    add_columns_said(*command, options->columns);
     program.commands.push_back(
         {command, [options](std::ostream& out, std::ostream& err) { return debrief(*options, out, err); }});
 }
@@ -332,6 +351,7 @@ void add_convert(Program& program) {
         ->add_option("--hide-home", options->hide_home_m,
                      "Leave positions out that are nearer to home than this, m")
         ->check(number_between(1.0, 1000000.0));
+    add_columns_said(*command, options->columns);
     program.commands.push_back(
         {command, [options](std::ostream& out, std::ostream& err) { return convert(*options, out, err); }});
 }
@@ -339,10 +359,11 @@ void add_convert(Program& program) {
 void add_columns(Program& program) {
     auto options = std::make_shared<ColumnsOptions>();
     auto* command = program.app.add_subcommand("columns", "What each column of a log is understood to be");
-    command->add_option("log", options->log, "Log with columns, or a text format that is read as a table")
+    command
+        ->add_option("log", options->log,
+                     "Log: a table, or any other; of GPX and MAVLink the columns are what they hold")
         ->required();
-    command->add_option("--column", options->columns,
-                        "What a column is: HEADER=MEANING or HEADER=MEANING:UNIT; again for each");
+    add_columns_said(*command, options->columns);
     command->add_flag("--json", options->json, "One JSON object on standard output");
     program.commands.push_back(
         {command, [options](std::ostream& out, std::ostream& err) { return show_columns(*options, out, err); }});

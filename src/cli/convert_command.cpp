@@ -2,6 +2,7 @@
 
 #include <ostream>
 
+#include "cli/columns_command.hpp"
 #include "cli/command_line.hpp"
 #include "cli/said.hpp"
 #include "io/log_file.hpp"
@@ -10,7 +11,10 @@
 namespace sobremesa::cli {
 
 int convert(const ConvertOptions& options, std::ostream& out, std::ostream& err) {
-    const auto log = io::read_log(options.log);
+    const auto columns = columns_from(options.columns);
+    if (!columns) return unusable(columns.error(), err);
+    if (const auto error = misplaced_column(options.log, *columns)) return unusable(*error, err);
+    const auto log = io::read_log(options.log, {{}, {}, *columns});
     if (!log) return unusable(log.error(), err);
     const auto text = io::log_as(**log, options.target, {options.hide_home_m});
     if (!text) return unusable(text.error(), err);

@@ -3,6 +3,7 @@
 #include <iosfwd>
 #include <optional>
 #include <string>
+#include <vector>
 
 namespace sobremesa::cli {
 
@@ -10,6 +11,8 @@ struct ConvertOptions {
     std::string log;
     std::string target;
     std::optional<double> hide_home_m;
+    /// As of `DebriefOptions`.
+    std::vector<std::string> columns;
 };
 
 /// A log in another format, told by the ending of the target.

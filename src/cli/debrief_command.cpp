@@ -30,32 +30,6 @@ namespace sobremesa::cli {
 
 namespace {
 
-/// What is said of a column that is not there, or of a log without columns, would be said in vain.
-std::optional<units::Error> misplaced_column(const std::string& log,
-                                             const std::vector<telemetry::ColumnChoice>& columns) {
-    if (columns.empty()) return std::nullopt;
-    const auto format = io::log_format(log);
-    if (!format) return format.error();
-    if (!io::has_columns(*format))
-        return units::Error{units::ErrorCode::no_columns, {log, {}, {}, {}}, {{"header", columns.front().header}}};
-    const auto head = io::read_head_of_log(log, columns);
-    if (!head) return head.error();
-    for (const auto& choice : columns) {
-        std::string headers;
-        bool there = false;
-        for (const auto& column : head->columns) {
-            there = there || column.header == choice.header;
-            headers += (headers.empty() ? "" : ", ") + column.header;
-        }
-        if (!there) {
-            return units::Error{units::ErrorCode::column_missing,
-                                {log, {}, {}, {}},
-                                {{"header", choice.header}, {"headers", headers}}};
-        }
-    }
-    return std::nullopt;
-}
-
 /// A highest reading, when, and for how long at a time it was nearly that.
 Json peak_json(const std::optional<telemetry::Peak>& peak, const char* unit) {
     if (!peak) return nullptr;
@@ -351,8 +325,9 @@ void print_debrief(const telemetry::CleanLog& log, const telemetry::LogSummary& 
     for (const auto& diagnostic : found.diagnostics)
         out << "  " << wording::message(diagnostic, q).toStdString() << "\n";
     for (const auto& segment : found.segments) {
-        out << "  " << q.duration(segment.start_s).toStdString() << " to "
-            << q.duration(segment.end_s).toStdString() << ": " << wording::name(segment.kind).toStdString() << "\n";
+        out << "  " << wording::stopwatch_text(segment.start_s).toStdString() << " to "
+            << wording::stopwatch_text(segment.end_s).toStdString() << ": "
+            << wording::name(segment.kind).toStdString() << "\n";
     }
     for (const auto& entry : log.set_aside) {
         out << "  excluded: " << entry.rows << " x " << wording::name(entry.reason).toStdString()

@@ -52,6 +52,19 @@ Json ledger_json(const std::optional<debrief::CurrentLedger>& ledger) {
 
 Json sun_json(const std::optional<debrief::SunReading>& sun) {
     if (!sun) return nullptr;
+    Json parts = Json::array();
+    for (const auto& part : sun->parts) {
+        parts.push_back({{"part", debrief::sun_part_word(part.kind)},
+                         {"start_s", part.start_s},
+                         {"end_s", part.end_s},
+                         {"load_w", part.load_w},
+                         {"pack_w", or_null(part.pack_w)},
+                         {"pack_sd_w", sd_or_null(part.pack_w)},
+                         {"array_w", or_null(part.array_w)},
+                         {"array_sd_w", sd_or_null(part.array_w)},
+                         {"start_v", part.start_v},
+                         {"end_v", part.end_v}});
+    }
     return {{"verdict", debrief::sun_verdict_word(sun->verdict)},
             {"evidence", debrief::sun_evidence_word(sun->evidence)},
             {"balance_w", sun->used_s > 0.0 ? or_null(sun->balance_w.value) : Json(nullptr)},
@@ -65,7 +78,9 @@ Json sun_json(const std::optional<debrief::SunReading>& sun) {
             {"used_s", sun->used_s},
             {"left_out_s", sun->left_out_s},
             {"shaded_s", sun->shaded_s},
-            {"full_s", sun->full_s}};
+            {"full_s", sun->full_s},
+            {"drifting_s", sun->drifting_s},
+            {"parts", parts}};
 }
 
 } // namespace

@@ -19,9 +19,10 @@ constexpr std::size_t surely_taken = 4096;
 } // namespace
 
 LineOutlet::LineOutlet(std::ostream& out) : out_(out) {
-    if (&out != &std::cout) return;
+    const bool errors = &out == &std::cerr;
+    if (&out != &std::cout && !errors) return;
     out.flush();
-    descriptor_ = STDOUT_FILENO;
+    descriptor_ = errors ? STDERR_FILENO : STDOUT_FILENO;
 }
 
 void LineOutlet::put(std::string text, Line line) {

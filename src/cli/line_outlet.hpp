@@ -9,9 +9,9 @@ namespace sobremesa::cli {
 
 /// Lines for a reader that may be slow, or gone: whoever writes them never waits for it.
 ///
-/// Standard output is written to only while it takes something. What it does not take waits here; beyond
-/// `most_waiting` lines the oldest of those that the next one replaces are left out. Any other stream is written
-/// straight away.
+/// Standard output, and standard error, are written to only while they take something. What it does not take waits
+/// here; beyond `most_waiting` lines the oldest of those that the next one replaces are left out. Any other stream
+/// is written straight away.
 class LineOutlet {
 public:
     static constexpr std::size_t most_waiting = 30;
@@ -47,7 +47,7 @@ private:
     void make_room();
 
     std::ostream& out_;
-    int descriptor_ = -1; ///< of standard output; -1 for another stream
+    int descriptor_ = -1; ///< of standard output or error; -1 for another stream
     std::deque<Waiting> waiting_;
     std::size_t written_ = 0; ///< bytes of the first
     std::size_t left_out_ = 0;

@@ -12,7 +12,7 @@ namespace sobremesa::cli {
 /// Holds a numeric option to a range, both ends allowed. The parser's own range lets "nan" through, because nothing
 /// is less or more than it.
 inline CLI::Validator number_between(double least, double most) {
-    const auto written = [](double value) { return io::text_from_number(value, 6); };
+    const auto written = [](double value) { return io::shortest_text(value, 6); };
     const std::string range = written(least) + " to " + written(most);
     return CLI::Validator(
         [least, most, range](std::string& text) {

@@ -190,31 +190,41 @@ private:
     LineOutlet& out_;
 };
 
+void say(LineOutlet& errors, const QString& text) {
+    errors.put("sobremesa-cli: " + text.toStdString(), LineOutlet::Line::kept);
+}
+
+std::string without_last_line_end(std::string text) {
+    if (text.ends_with('\n')) text.pop_back();
+    return text;
+}
+
 /// What there is to say of whoever reads the lines; each once, until it changes.
 class ReaderWatch {
 public:
-    ReaderWatch(const LineOutlet& outlet, std::ostream& err) : outlet_(outlet), err_(err) {}
+    ReaderWatch(const LineOutlet& outlet, LineOutlet& errors) : outlet_(outlet), errors_(errors) {}
     void look() {
         if (outlet_.behind() && !said_behind_) {
-            say(QCoreApplication::translate(
-                "sobremesa::Watch", "The output is not being read. Lines are left out until it is; callouts "
-                                    "wait."));
+            say(errors_,
+                QCoreApplication::translate(
+                    "sobremesa::Watch", "The output is not being read. Lines are left out until it is; callouts "
+                                        "wait."));
         }
         said_behind_ = outlet_.behind();
         if (outlet_.gone() && !said_gone_) {
-            say(QCoreApplication::translate("sobremesa::Watch",
+            say(errors_,
+                QCoreApplication::translate("sobremesa::Watch",
                                             "Nobody reads the output any more. The watch goes on until Ctrl+C."));
         }
         said_gone_ = outlet_.gone();
     }
     void rest_is_missing() {
-        say(QCoreApplication::translate("sobremesa::Watch", "The output was not read to its end."));
+        say(errors_, QCoreApplication::translate("sobremesa::Watch", "The output was not read to its end."));
     }
 
 private:
-    void say(const QString& text) { err_ << "sobremesa-cli: " << text.toStdString() << std::endl; }
     const LineOutlet& outlet_;
-    std::ostream& err_;
+    LineOutlet& errors_;
     bool said_behind_ = false;
     bool said_gone_ = false;
 };
@@ -256,16 +266,14 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
     const Interruptible interruptible;
     session::WatchSession session;
     LineOutlet outlet(out);
-    ReaderWatch reader(outlet, err);
+    LineOutlet errors(err);
+    ReaderWatch reader(outlet, errors);
     Printer printer(options, outlet);
     speech::Speaker speaker;
-    speaker.setTone([&err] { err << '\a' << std::flush; });
+    speaker.setTone([&errors] { errors.put("\a", LineOutlet::Line::replaced); });
     if (options.say && !speaker.can_speak()) {
-        err << "sobremesa-cli: "
-            << QCoreApplication::translate("sobremesa::Watch",
-                                           "No speech engine works here: callouts sound a tone instead.")
-                   .toStdString()
-            << std::endl;
+        say(errors, QCoreApplication::translate("sobremesa::Watch",
+                                                "No speech engine works here: callouts sound a tone instead."));
     }
     QEventLoop loop;
     QObject::connect(&session, &session::WatchSession::answered, &loop, [&] { printer.answer(session); });
@@ -275,15 +283,15 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
             speaker.say(wording::callout_sentence(callout, wording::Quantities()),
                         callout.kind >= watch::CalloutKind::turn_soon);
     });
-    QObject::connect(&session, &session::WatchSession::troubled, &loop, [&](const units::Error& error) {
-        err << "sobremesa-cli: " << wording::message(error).toStdString() << std::endl;
-    });
+    QObject::connect(&session, &session::WatchSession::troubled, &loop,
+                     [&](const units::Error& error) { say(errors, wording::message(error)); });
     QObject::connect(&session, &session::WatchSession::ended, &loop, &QEventLoop::quit);
     QTimer asked;
     constexpr int look_for_signals_ms = 50;
     asked.setInterval(look_for_signals_ms);
     QObject::connect(&asked, &QTimer::timeout, &loop, [&] {
         outlet.drain();
+        errors.drain();
         // With nobody to read and nothing to record it is over.
         if (stop_asked != 0 || (outlet.gone() && options.record.empty() && !options.say)) return loop.quit();
         reader.look();
@@ -294,19 +302,22 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
     }
     if (const auto started = session.start(*plan, std::move(*feed), how); !started)
         return unusable(started.error(), err);
-    if (!options.replay) err << "listening on " << session.feed()->where() << std::endl;
+    if (!options.replay) errors.put("listening on " + session.feed()->where(), LineOutlet::Line::kept);
     asked.start();
     loop.exec();
     session.stop();
     std::ostringstream summary;
-    const int code = summarise(options, session, summary, err);
-    std::string text = summary.str();
-    if (text.ends_with('\n')) text.pop_back();
-    if (!text.empty()) outlet.put(std::move(text), LineOutlet::Line::kept);
+    std::ostringstream said;
+    const int code = summarise(options, session, summary, said);
+    if (!said.str().empty()) errors.put(without_last_line_end(said.str()), LineOutlet::Line::kept);
+    if (!summary.str().empty()) outlet.put(without_last_line_end(summary.str()), LineOutlet::Line::kept);
     constexpr int patience_ms = 10000;
-    if (outlet.finish(patience_ms)) return code;
-    reader.rest_is_missing();
-    return exit_unusable_input;
+    // What is said of the flight is worth waiting for, what is said of that is not.
+    constexpr int short_patience_ms = 1000;
+    const bool whole = outlet.finish(patience_ms);
+    if (!whole) reader.rest_is_missing();
+    (void)errors.finish(short_patience_ms);
+    return whole ? code : exit_unusable_input;
 }
 
 } // namespace sobremesa::cli

@@ -57,6 +57,14 @@ void describe_kept_flight(Visitor& v, Kept& kept) {
                  inner.number("highest_speed_mps", hand.highest_speed_mps, {"highest ground speed"});
                  inner.number("lowest_voltage_v", hand.lowest_voltage_v, {"lowest voltage of the pack"});
                  inner.number("wind_mps", hand.wind_mps, {"wind as felt"});
+                 inner.list("readings", hand.readings, {"what was read off the screen on the way, at most twenty"},
+                            [](auto& row, auto& reading) {
+                                row.number("time_s", reading.time_s, {"time in the air, or armed"});
+                                row.number("charge_ah", reading.charge_ah, {"charge used by then"});
+                                row.number("voltage_v", reading.voltage_v, {"voltage of the pack under load"});
+                                row.number("current_a", reading.current_a, {"current"});
+                                row.number("ground_m", reading.ground_m, {"distance flown by then"});
+                            });
              });
     v.object("forecast_wind", kept.forecast_wind,
              {"the wind as it was forecast", "that of `flown`, which else is the wind that the log showed"},

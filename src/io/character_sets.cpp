@@ -1,6 +1,8 @@
 #include "io/character_sets.hpp"
 
 #include <cstdint>
+#include <functional>
+#include <map>
 
 #include <iconv.h>
 
@@ -35,9 +37,38 @@ bool is_utf8(std::string_view text) {
     return more == 0;
 }
 
+namespace {
+
+/// Open as long as their thread lives: the C library loads and unloads a library for each opening.
+class Converters {
+public:
+    Converters() = default;
+    Converters(const Converters&) = delete;
+    Converters& operator=(const Converters&) = delete;
+    ~Converters() {
+        for (const auto& [name, converter] : open_) {
+            if (is_open(converter)) ::iconv_close(converter);
+        }
+    }
+    static bool is_open(iconv_t converter) { return reinterpret_cast<std::intptr_t>(converter) != -1; }
+    /// At its initial state; not open where the system does not know the set.
+    iconv_t of(const char* character_set) {
+        auto found = open_.find(character_set);
+        if (found == open_.end()) found = open_.emplace(character_set, ::iconv_open("UTF-8", character_set)).first;
+        if (is_open(found->second)) ::iconv(found->second, nullptr, nullptr, nullptr, nullptr);
+        return found->second;
+    }
+
+private:
+    std::map<std::string, iconv_t, std::less<>> open_;
+};
+
+} // namespace
+
 std::optional<std::string> from_character_set(std::string_view text, const char* character_set) {
-    const iconv_t converter = ::iconv_open("UTF-8", character_set);
-    if (reinterpret_cast<std::intptr_t>(converter) == -1) return std::nullopt;
+    thread_local Converters converters;
+    const iconv_t converter = converters.of(character_set);
+    if (!Converters::is_open(converter)) return std::nullopt;
     std::string in(text);
     // No character of these sets takes more than four bytes in UTF-8.
     std::string out(4 * in.size() + 4, '\0');
@@ -46,7 +77,6 @@ std::optional<std::string> from_character_set(std::string_view text, const char*
     char* target = out.data();
     std::size_t room = out.size();
     const bool done = ::iconv(converter, &source, &left, &target, &room) != std::size_t(-1);
-    ::iconv_close(converter);
     if (!done || left > 0) return std::nullopt;
     out.resize(out.size() - room);
     return out;

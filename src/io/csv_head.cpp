@@ -5,7 +5,6 @@
 #include "io/cell_forms.hpp"
 #include "io/csv_layout.hpp"
 #include "io/csv_sample.hpp"
-#include "io/log_source.hpp"
 #include "io/open_file.hpp"
 #include "io/text_number.hpp"
 
@@ -91,17 +90,6 @@ std::vector<ColumnText> columns_of(const CsvLayout& layout, CsvHead& head) {
 }
 
 } // namespace
-
-units::Result<CsvHead> read_head_of_log(const std::string& path,
-                                        const std::vector<telemetry::ColumnChoice>& choices) {
-    const auto source = LogSource::open(path);
-    if (!source) return tl::unexpected(source.error());
-    if (!has_columns(source->format()))
-        return units::failure(units::ErrorCode::no_columns, in_file(path), {{"header", std::string()}});
-    auto head = read_csv_head(source->readable(), choices, false);
-    if (!head) return tl::unexpected(source->named(head.error()));
-    return head;
-}
 
 units::Result<CsvHead> read_csv_head(const std::string& path, const std::vector<telemetry::ColumnChoice>& choices,
                                      bool needs_time) {

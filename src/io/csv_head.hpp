@@ -48,10 +48,4 @@ units::Result<CsvHead> read_csv_head(const std::string& path,
                                      const std::vector<telemetry::ColumnChoice>& choices = {},
                                      bool needs_time = true);
 
-/// The same of any log that has columns, unpacked or turned into a table first; one without a time column is no
-/// error.
-/// @error as above and as `LogSource::open`; `no_columns` for GPX and MAVLink
-units::Result<CsvHead> read_head_of_log(const std::string& path,
-                                        const std::vector<telemetry::ColumnChoice>& choices = {});
-
 } // namespace sobremesa::io

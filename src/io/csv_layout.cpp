@@ -156,9 +156,16 @@ private:
         const char* set = character_set_of(foreign, [&](std::string_view line) {
             Cells cells;
             split_cells(line, layout_.delimiter, cells);
-            int units = 0;
-            for (const auto cell : cells) units += take_apart(cell).unit ? 1 : 0;
-            return 2 * recognised_cells(cells) + units;
+            int said = 0;
+            for (const auto cell : cells) {
+                // What is the same in every set does not tell them apart.
+                const bool foreign_cell =
+                    std::any_of(cell.begin(), cell.end(), [](char c) { return (std::uint8_t(c) & 0x80U) != 0; });
+                if (!foreign_cell) continue;
+                const HeaderCell apart = take_apart(cell);
+                said += (is_recognised(cell, apart) ? 2 : 0) + (apart.unit ? 1 : 0);
+            }
+            return said;
         });
         for (std::size_t i = 0; i < head_.size() && i < longest_preamble_lines; ++i) {
             if (is_utf8(head_[i])) continue;

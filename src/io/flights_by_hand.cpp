@@ -24,6 +24,9 @@ HandField field_of(const HeaderCell& header) {
     if (has({"note", "notes", "remark", "remarks", "comment", "notiz", "notizen", "bemerkung", "nota", "notas",
              "comentario", "remarque"}))
         return HandField::note;
+    if (has({"reading", "readings", "underway", "unterwegs", "messwerte", "lecturas", "trayecto", "relevés"}) ||
+        (has({"on"}) && has({"way"})))
+        return HandField::readings;
     if (has({"recharged", "recharge", "charged", "charger", "nachgeladen", "geladen", "recargado", "recarga",
              "rechargé"}))
         return HandField::recharged;
@@ -79,6 +82,7 @@ bool is_number_field(HandField field) {
     case HandField::name:
     case HandField::aircraft:
     case HandField::pack:
+    case HandField::readings:
     case HandField::note: return false;
     default: return true;
     }
@@ -141,6 +145,12 @@ units::Result<bool> take_words(const HandCell& cell, DateOrder dates, const unit
     case HandField::name: flight.kept.name = as_utf8(cell.text); return true;
     case HandField::aircraft: flight.aircraft = as_utf8(cell.text); return true;
     case HandField::pack: flight.pack = as_utf8(cell.text); return true;
+    case HandField::readings: {
+        auto readings = noted_readings_from(cell.text, place);
+        if (!readings) return tl::unexpected(readings.error());
+        flight.kept.by_hand->readings = std::move(*readings);
+        return true;
+    }
     case HandField::note:
         flight.kept.note += (flight.kept.note.empty() ? "" : "; ") + as_utf8(cell.text);
         return true;
@@ -176,6 +186,108 @@ char delimiter_of(const std::string& text) {
 }
 
 } // namespace
+
+namespace {
+
+constexpr std::string_view apart_from_next = ";|\n\r";
+
+/// "10:30" is a stopwatch's.
+bool is_stopwatch(std::string_view number, double& seconds) {
+    if (number.find(':') == std::string_view::npos) return false;
+    const bool hours = std::count(number.begin(), number.end(), ':') > 1;
+    return parse_clock(number, hours ? ClockForm::hours_first : ClockForm::minutes_first, seconds);
+}
+
+std::optional<double>* slot_of(telemetry::NotedReading& reading, Dimension dimension) {
+    switch (dimension) {
+    case Dimension::time: return &reading.time_s;
+    case Dimension::charge: return &reading.charge_ah;
+    case Dimension::voltage: return &reading.voltage_v;
+    case Dimension::current: return &reading.current_a;
+    case Dimension::length: return &reading.ground_m;
+    default: return nullptr;
+    }
+}
+
+units::Result<telemetry::NotedReading> noted_reading_from(std::string_view text, const units::Where& place) {
+    const auto wrong = [&] {
+        return units::failure(ErrorCode::json_wrong_type, place,
+                              {{"wanted", std::string("readings such as 5 min 410 mAh 15.9 V; 10 min 830 mAh")}});
+    };
+    constexpr std::string_view digits = "+-0123456789.,:";
+    constexpr std::string_view blanks = " \t/";
+    telemetry::NotedReading reading;
+    std::size_t at = 0;
+    while ((at = text.find_first_not_of(blanks, at)) != std::string_view::npos) {
+        const std::size_t number_end = std::min(text.find_first_not_of(digits, at), text.size());
+        std::string_view number = text.substr(at, number_end - at);
+        if (number.empty()) return wrong();
+        // A comma behind a number ends it.
+        const bool listed = number.ends_with(',');
+        if (listed) number.remove_suffix(1);
+        const std::size_t unit_begin = std::min(text.find_first_not_of(" \t", number_end), text.size());
+        const std::size_t unit_end =
+            listed ? number_end : std::min(text.find_first_of(" \t/,0123456789", unit_begin), text.size());
+        const std::string_view unit =
+            listed || unit_begin >= unit_end ? std::string_view() : text.substr(unit_begin, unit_end - unit_begin);
+        double value = 0.0;
+        std::optional<double>* slot = nullptr;
+        if (is_stopwatch(number, value)) {
+            slot = &reading.time_s;
+            at = number_end;
+        } else {
+            const auto written = number_with_unit(std::string(number) + " " + std::string(unit));
+            if (!written) return wrong();
+            value = written->value * written->unit.scale;
+            slot = slot_of(reading, written->unit.dimension);
+            at = text.find_first_not_of(',', unit_end);
+        }
+        if (!slot || *slot || !(value >= 0.0) || !std::isfinite(value)) return wrong();
+        *slot = value;
+        if (at == std::string_view::npos) break;
+    }
+    return reading;
+}
+
+} // namespace
+
+units::Result<std::vector<telemetry::NotedReading>> noted_readings_from(std::string_view text,
+                                                                        const units::Where& place) {
+    std::vector<telemetry::NotedReading> readings;
+    for (std::size_t at = 0; at <= text.size();) {
+        const std::size_t end = std::min(text.find_first_of(apart_from_next, at), text.size());
+        const std::string_view one = trimmed(text.substr(at, end - at));
+        at = end + 1;
+        if (one.empty()) continue;
+        const auto reading = noted_reading_from(one, place);
+        if (!reading) return tl::unexpected(reading.error());
+        readings.push_back(*reading);
+    }
+    if (readings.size() > telemetry::most_noted_readings) {
+        return units::failure(
+            ErrorCode::value_out_of_range, place,
+            {{"value", double(readings.size())}, {"least", 0.0}, {"most", double(telemetry::most_noted_readings)}});
+    }
+    return readings;
+}
+
+std::string text_of_readings(const std::vector<telemetry::NotedReading>& readings) {
+    std::string text;
+    for (const auto& reading : readings) {
+        std::string one;
+        const auto add = [&](const std::optional<double>& value, double scale, int decimals, const char* unit) {
+            if (value) one += (one.empty() ? "" : " ") + text_from_number(*value / scale, decimals) + " " + unit;
+        };
+        constexpr double milli = 1e-3;
+        add(reading.time_s, units::seconds_per_minute, 1, "min");
+        add(reading.charge_ah, milli, 0, "mAh");
+        add(reading.voltage_v, 1.0, 2, "V");
+        add(reading.current_a, 1.0, 1, "A");
+        add(reading.ground_m, units::metres_per_kilometre, 2, "km");
+        if (!one.empty()) text += (text.empty() ? "" : "; ") + one;
+    }
+    return text;
+}
 
 double hand_scale(HandField field) {
     return measured(field).usual;

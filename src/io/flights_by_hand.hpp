@@ -2,6 +2,7 @@
 
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/book/kept.hpp"
@@ -30,8 +31,18 @@ enum class HandField {
     rest,
     recharged,
     wind,
+    readings, ///< on the way, see `noted_readings_from`
     note
 };
+
+/// "5 min 410 mAh 15.9 V 8 A 2.1 km; 10:30 830 mAh 15.4 V": readings apart by semicolons, bars or lines, each
+/// number with its unit, which says what it is; a stopwatch's time needs none.
+/// @error `json_wrong_type` for a number without a unit, one of another kind, or two of one kind in a reading;
+///        `value_out_of_range` for more readings than `telemetry::most_noted_readings`
+units::Result<std::vector<telemetry::NotedReading>> noted_readings_from(std::string_view text,
+                                                                        const units::Where& place);
+/// As `noted_readings_from` reads them.
+std::string text_of_readings(const std::vector<telemetry::NotedReading>& readings);
 
 /// One row of a notebook.
 struct HandFlight {
@@ -85,7 +96,7 @@ double hand_scale(HandField field);
 
 /// Reads flights that left no log from a table with names of columns in any order and case, units in brackets.
 /// Columns: date, time or clock, flight or name, aircraft, pack, duration, used, highest current, distance,
-/// farthest, highest speed, lowest volts, resting volts, rest, recharged, wind, note.
+/// farthest, highest speed, lowest volts, resting volts, rest, recharged, wind, on the way, note.
 /// @param said  gets the columns that were not understood
 /// @error `file_empty`; `no_header` where fewer than two columns are known; those of `hand_flight`, naming the line
 units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, const std::string& from,

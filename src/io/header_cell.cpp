@@ -23,8 +23,9 @@ bool is_unit_of_thousandths(std::string_view rest) {
 /// "BaroAlt" is two words, like "baro_alt"; "GPSAlt" too, but "mAh" is one.
 std::string words_of_camel_case(std::string_view cell) {
     std::string text;
+    const std::size_t bracket = cell.find_first_of("([{");
     for (std::size_t i = 0; i < cell.size(); ++i) {
-        const bool in_brackets = cell.substr(0, i).find_first_of("([{") != std::string_view::npos;
+        const bool in_brackets = i > bracket;
         // Two small letters before: "mV" and "mAh" are one word.
         const bool after_word = i > 1 && is_small(cell[i - 1]) && is_small(cell[i - 2]);
         // The last of three and more capitals begins the next word.
@@ -73,12 +74,17 @@ std::optional<Unit> take_bracketed_unit(std::string& text) {
     return unit;
 }
 
+/// More is no unit.
+constexpr std::size_t longest_unit = 40;
+
 /// "speed km/h", "speed_km/h", "alt/cm", "time_us", "volts - V": the longest ending that is a unit.
 std::optional<Unit> take_unit_at_end(std::string& text) {
     constexpr std::string_view separators = "/_ -,:;.";
     for (std::size_t at = text.find_first_of(separators); at != std::string::npos;
          at = text.find_first_of(separators, at + 1)) {
-        const std::string ending(without_blanks(std::string_view(text).substr(at + 1)));
+        const std::string_view rest = without_blanks(std::string_view(text).substr(at + 1));
+        if (rest.size() > longest_unit) continue;
+        const std::string ending(rest);
         auto unit = unit_from_word(ending);
         if (!unit) { // "cm_s" is cm/s
             std::string fraction = ending;

@@ -4,9 +4,11 @@
 #include <array>
 #include <cctype>
 #include <cmath>
+#include <iterator>
 #include <limits>
 
 #include "core/geodesy/geodesic.hpp"
+#include "io/channel_columns.hpp"
 #include "io/csv_log_writer.hpp"
 #include "io/gpx_log.hpp"
 #include "io/log_source.hpp"
@@ -80,7 +82,7 @@ const char* format_word(LogFormat format) {
     return "workbook";
 }
 
-bool has_columns(LogFormat format) {
+bool is_table(LogFormat format) {
     return format != LogFormat::gpx && format != LogFormat::mavlink;
 }
 
@@ -93,14 +95,34 @@ units::Result<LogFormat> log_format(const std::string& path) {
 namespace {
 
 units::Result<std::shared_ptr<const FlightLog>> read_source(const LogSource& source, const ReadingJob& job) {
-    switch (source.format()) {
-    case LogFormat::gpx: return read_gpx_log(source.readable(), job);
-    case LogFormat::mavlink: return read_mavlink_log(source.readable(), job);
-    default: return read_csv_log(source.readable(), job);
-    }
+    if (is_table(source.format())) return read_csv_log(source.readable(), job);
+    const auto said = said_of_log(job.columns);
+    if (!said) return tl::unexpected(said.error());
+    const auto log = source.format() == LogFormat::gpx ? read_gpx_log(source.readable(), job)
+                                                       : read_mavlink_log(source.readable(), job, said->vehicle);
+    if (!log) return log;
+    return with_channels_as_said(*log, said->channels);
 }
 
 } // namespace
+
+units::Result<CsvHead> read_head_of_log(const std::string& path,
+                                        const std::vector<telemetry::ColumnChoice>& choices) {
+    const auto source = LogSource::open(path);
+    if (!source) return tl::unexpected(source.error());
+    const auto head = [&]() -> units::Result<CsvHead> {
+        if (is_table(source->format())) return read_csv_head(source->readable(), choices, false);
+        const auto said = said_of_log(choices);
+        if (!said) return tl::unexpected(said.error());
+        ReadingJob job;
+        std::copy_if(choices.begin(), choices.end(), std::back_inserter(job.columns), is_vehicle_choice);
+        const auto log = read_source(*source, job);
+        if (!log) return tl::unexpected(log.error());
+        return head_of_channels(**log, said->channels);
+    }();
+    if (!head) return tl::unexpected(source->named(head.error()));
+    return head;
+}
 
 units::Result<std::shared_ptr<const FlightLog>> read_log(const std::string& path, const ReadingJob& job) {
     const auto source = LogSource::open(path);

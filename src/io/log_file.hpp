@@ -3,6 +3,7 @@
 #include <string>
 
 #include "core/telemetry/flight_log.hpp"
+#include "io/csv_head.hpp"
 #include "io/csv_log_reader.hpp"
 
 namespace sobremesa::io {
@@ -26,8 +27,9 @@ enum class LogFormat {
 /// Stable word for scripts.
 const char* format_word(LogFormat format);
 
-/// Whether its columns can be said: it is CSV, or a text format that is read as a table.
-bool has_columns(LogFormat format);
+/// CSV, or a text format that is read as a table: its columns are those of the file. The columns of the others
+/// (GPX, KML, MAVLink) are the channels that they hold.
+bool is_table(LogFormat format);
 
 /// Told by its first bytes, not by its name: XML is GPX or a KML track, a packet behind a time stamp is a MAVLink
 /// telemetry log, sentences behind a dollar sign are NMEA 0183, A and B records IGC, captions SubRip, objects JSON,
@@ -36,8 +38,16 @@ bool has_columns(LogFormat format);
 /// @error as `LogSource::open`
 units::Result<LogFormat> log_format(const std::string& path);
 
+/// What the columns of a log are, unpacked or turned into a table first; one without a time column is no error. Of
+/// a log that is no table all of it is read.
+/// @error as `read_csv_head`, `read_log`
+units::Result<CsvHead> read_head_of_log(const std::string& path,
+                                        const std::vector<telemetry::ColumnChoice>& choices = {});
+
 /// Reads a log, whatever it is written in, unpacked where it is compressed.
-/// @error as the reader of that format, and as `LogSource::open`
+/// @error as the reader of that format, and as `LogSource::open`; of columns that the pilot says of a log that is
+/// no
+///        table as `with_channels_as_said`
 units::Result<std::shared_ptr<const telemetry::FlightLog>> read_log(const std::string& path,
                                                                     const ReadingJob& job = {});
 

@@ -600,10 +600,7 @@ std::string unit_word_of(const Meaning& meaning, double scale) {
                                    [&](const Unit& u) { return std::abs(u.scale / scale - 1.0) < 1e-9; });
     if (same != units.end()) return written(*same);
     constexpr int decimals = 9;
-    std::string factor = text_from_number(scale / meaning.usual_scale, decimals);
-    factor.erase(factor.find_last_not_of('0') + 1);
-    if (factor.back() == '.') factor.pop_back();
-    return factor + " " + std::string(meaning.usual_unit);
+    return shortest_text(scale / meaning.usual_scale, decimals) + " " + std::string(meaning.usual_unit);
 }
 
 } // namespace
@@ -649,13 +646,14 @@ telemetry::ColumnChoice choice_of(const LogColumn& column) {
     return choice;
 }
 
+bool is_recognised(std::string_view text, const HeaderCell& cell) {
+    if (text.empty() || number_from_text(text)) return false;
+    return cell.has_any({"date", "gps", "position"}) || names_time(cell) || quantity_from_words(cell).has_value();
+}
+
 int recognised_cells(const std::vector<std::string_view>& cells) {
-    return int(std::count_if(cells.begin(), cells.end(), [](std::string_view text) {
-        if (text.empty() || number_from_text(text)) return false;
-        const HeaderCell cell = take_apart(text);
-        return cell.has_any({"date", "gps", "position"}) || names_time(cell) ||
-               quantity_from_words(cell).has_value();
-    }));
+    return int(std::count_if(cells.begin(), cells.end(),
+                             [](std::string_view text) { return is_recognised(text, take_apart(text)); }));
 }
 
 } // namespace sobremesa::io

@@ -8,6 +8,7 @@
 #include "core/telemetry/flight_log.hpp"
 #include "core/units/error.hpp"
 #include "io/column_shape.hpp"
+#include "io/header_cell.hpp"
 
 namespace sobremesa::io {
 
@@ -107,5 +108,7 @@ telemetry::ColumnChoice choice_of(const LogColumn& column);
 
 /// How many of the cells are words of a log's header; two or more make a line a header.
 int recognised_cells(const std::vector<std::string_view>& cells);
+/// Whether one is; and it, taken apart.
+bool is_recognised(std::string_view text, const HeaderCell& cell);
 
 } // namespace sobremesa::io

@@ -292,6 +292,10 @@ std::optional<Unit> unit_with_factor(std::string_view word) {
 } // namespace
 
 std::optional<Unit> unit_from_word(std::string_view word) {
+    // Far longer than any: cells of a broken file may be of thousands of characters, and all their endings are
+    // asked.
+    constexpr std::size_t longest = 40;
+    if (word.size() > longest) return std::nullopt;
     const auto* const found =
         std::lower_bound(by_word.begin(), by_word.end(), word,
                          [](std::uint8_t i, std::string_view w) { return units_known[i].word < w; });

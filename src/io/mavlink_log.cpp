@@ -24,7 +24,8 @@ constexpr std::size_t longest_record = 2 * stamp_bytes + mavlink::longest_packet
 
 class MavlinkReading {
 public:
-    MavlinkReading(const std::string& path, const ReadingJob& job) : path_(path), job_(job) {}
+    MavlinkReading(const std::string& path, const ReadingJob& job, const mavlink::Choice& choice)
+        : path_(path), job_(job), rows_(choice) {}
 
     units::Result<std::shared_ptr<const FlightLog>> run() {
         std::uint64_t size = 0;
@@ -129,8 +130,9 @@ bool looks_like_mavlink(const unsigned char* bytes, std::size_t count) {
     return false;
 }
 
-units::Result<std::shared_ptr<const FlightLog>> read_mavlink_log(const std::string& path, const ReadingJob& job) {
-    return MavlinkReading(path, job).run();
+units::Result<std::shared_ptr<const FlightLog>> read_mavlink_log(const std::string& path, const ReadingJob& job,
+                                                                 const mavlink::Choice& choice) {
+    return MavlinkReading(path, job, choice).run();
 }
 
 } // namespace sobremesa::io

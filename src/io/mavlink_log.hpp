@@ -7,6 +7,7 @@
 
 #include "core/telemetry/flight_log.hpp"
 #include "io/csv_log_reader.hpp"
+#include "io/mavlink_rows.hpp"
 
 namespace sobremesa::io {
 
@@ -21,8 +22,8 @@ bool looks_like_mavlink(const unsigned char* bytes, std::size_t count);
 /// next start. Source: mavlink.io, "Serialization" and the common message set, from memory; checked against an
 /// independent encoder.
 /// @error `file_not_found`, `file_unreadable`, `no_track` without a message that tells of a flight, `cancelled`
-units::Result<std::shared_ptr<const telemetry::FlightLog>> read_mavlink_log(const std::string& path,
-                                                                            const ReadingJob& job = {});
+units::Result<std::shared_ptr<const telemetry::FlightLog>>
+read_mavlink_log(const std::string& path, const ReadingJob& job = {}, const mavlink::Choice& choice = {});
 
 /// A log row by row as packets of version 2, as an aircraft would send it.
 class MavlinkWriter {

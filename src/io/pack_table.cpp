@@ -36,10 +36,8 @@ struct Column {
 
 /// As many digits as it takes, and no more.
 std::string plain(double value) {
-    std::string text = text_from_number(value, 6);
-    text.erase(text.find_last_not_of('0') + 1);
-    if (text.back() == '.') text.pop_back();
-    return text;
+    constexpr int most_decimals = 6;
+    return shortest_text(value, most_decimals);
 }
 
 std::optional<units::Error> unreadable(const std::string& cell, const char* allowed) {

@@ -57,4 +57,12 @@ std::string text_from_number(double value, int decimals) {
     return {buffer.data(), written.ptr};
 }
 
+std::string shortest_text(double value, int most_decimals) {
+    std::string text = text_from_number(value, most_decimals);
+    if (text.find('.') == std::string::npos) return text;
+    text.erase(text.find_last_not_of('0') + 1);
+    if (text.back() == '.') text.pop_back();
+    return text;
+}
+
 } // namespace sobremesa::io

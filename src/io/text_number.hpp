@@ -20,5 +20,7 @@ std::optional<std::vector<double>> numbers_from_list(std::string_view text);
 
 /// Fixed number of decimals, always with a point.
 std::string text_from_number(double value, int decimals);
+/// The same without zeros at its end: "0.5", "120".
+std::string shortest_text(double value, int most_decimals);
 
 } // namespace sobremesa::io

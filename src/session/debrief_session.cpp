@@ -10,33 +10,45 @@
 
 namespace sobremesa::session {
 
+namespace {
+
+/// What was once said of a table with this header.
+std::vector<telemetry::ColumnChoice> remembered_columns(const ColumnMemory& memory, const QString& path) {
+    const auto format = io::log_format(path.toStdString());
+    if (!format || !io::is_table(*format)) return {};
+    const auto head = io::read_head_of_log(path.toStdString());
+    if (!head || head->header_line.empty()) return {};
+    return memory.recall(head->header_line);
+}
+
+} // namespace
+
 DebriefSession::DebriefSession(QObject* parent) : QObject(parent) {}
 
 void DebriefSession::open(const QString& path, const ReadingChoices& wanted) {
     // Opening another log while one is being read: the one being read is not wanted any more.
     job_.cancel();
     const int mine = ++latest_;
-    ReadingChoices choices = wanted;
-    if (choices.columns.empty()) {
-        if (const auto head = io::read_head_of_log(path.toStdString()))
-            choices.columns = memory_.recall(head->header_line);
-    }
     emit opening(path);
     const auto progress = [this](double share) {
         progress_ = share;
         QMetaObject::invokeMethod(this, &DebriefSession::tellProgress, Qt::QueuedConnection);
     };
-    job_.start([path, progress,
-                choices](const std::stop_token& stop) { return debrief_file(path, stop, progress, choices); },
-               [this, mine](units::Result<Debrief> result) {
-                   if (mine != latest_) return;
-                   if (!result) {
-                       emit refused(result.error());
-                       return;
-                   }
-                   debrief_ = std::make_shared<const Debrief>(std::move(*result));
-                   emit debriefChanged();
-               });
+    job_.start(
+        [path, progress, wanted, memory = memory_](const std::stop_token& stop) {
+            ReadingChoices choices = wanted;
+            if (choices.columns.empty()) choices.columns = remembered_columns(memory, path);
+            return debrief_file(path, stop, progress, choices);
+        },
+        [this, mine](units::Result<Debrief> result) {
+            if (mine != latest_) return;
+            if (!result) {
+                emit refused(result.error());
+                return;
+            }
+            debrief_ = std::make_shared<const Debrief>(std::move(*result));
+            emit debriefChanged();
+        });
 }
 
 void DebriefSession::tellProgress() {
@@ -49,7 +61,8 @@ void DebriefSession::openAgain(const ReadingChoices& choices) {
 
 void DebriefSession::openWithColumns(const QString& path, const io::CsvHead& head,
                                      const std::vector<telemetry::ColumnChoice>& columns) {
-    memory_.remember(head.header_line, columns);
+    // What was said of a log without a header is not said of the next one without a header.
+    if (!head.header_line.empty()) memory_.remember(head.header_line, columns);
     ReadingChoices choices;
     if (debrief_ && debrief_->path == path) choices = debrief_->choices;
     choices.columns = columns;

@@ -1,6 +1,7 @@
 #include "session/energy_tracks.hpp"
 
 #include <algorithm>
+#include <utility>
 
 #include <QFile>
 
@@ -8,6 +9,19 @@
 #include "session/flight_session.hpp"
 
 namespace sobremesa::session {
+
+namespace {
+
+/// Of a flight without a log; nothing where nothing was read on the way.
+std::shared_ptr<const debrief::EnergyTrack> track_by_hand(const book::KeptFlight& flight) {
+    if (!flight.by_hand) return nullptr;
+    const auto& hand = *flight.by_hand;
+    const telemetry::NotedReading landed{hand.duration_s, hand.charge_ah, {}, {}, hand.ground_m};
+    auto track = debrief::energy_track(hand.readings, landed, book::usual_voltage_v(flight.flown.pack));
+    return track.time_s.empty() ? nullptr : std::make_shared<const debrief::EnergyTrack>(std::move(track));
+}
+
+} // namespace
 
 EnergyTracks::EnergyTracks(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {}
 
@@ -27,7 +41,7 @@ void EnergyTracks::readNext() {
     const Id id = *next;
     const auto found = workspace_.library().flights.find(id);
     if (found == workspace_.library().flights.end() || !found->second.log_id) {
-        keep(id, nullptr);
+        keep(id, found == workspace_.library().flights.end() ? nullptr : track_by_hand(found->second));
         return;
     }
     reading_ = true;

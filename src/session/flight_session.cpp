@@ -1,11 +1,14 @@
 #include "session/flight_session.hpp"
 
+#include <algorithm>
 #include <cmath>
+#include <iterator>
 
 #include <QDir>
 #include <QFileInfo>
 
 #include "core/units/constants.hpp"
+#include "io/channel_columns.hpp"
 #include "io/kept_documents.hpp"
 
 namespace sobremesa::session {
@@ -44,9 +47,9 @@ FlightSession::~FlightSession() {
     workspace_.worker().cancelWork();
 }
 
-void FlightSession::openLog(const QString& path) {
+void FlightSession::openLog(const QString& path, const ReadingChoices& choices) {
     opening_flight_.reset();
-    debrief_.open(path);
+    debrief_.open(path, choices);
 }
 
 QString log_file(const Workspace& workspace, const QTemporaryDir& below, Id log_id) {
@@ -154,7 +157,13 @@ void FlightSession::choosePart(std::size_t part) {
 }
 
 void FlightSession::chooseColumns(const QString& path, const io::CsvHead& head,
-                                  const std::vector<telemetry::ColumnChoice>& columns) {
+                                  const std::vector<telemetry::ColumnChoice>& said) {
+    // Which vehicle was watched stays so, whatever is said of its channels.
+    auto columns = said;
+    if (const auto debrief = debrief_.debrief(); debrief && debrief->path == path) {
+        std::copy_if(debrief->choices.columns.begin(), debrief->choices.columns.end(), std::back_inserter(columns),
+                     io::is_vehicle_choice);
+    }
     if (filed_) {
         flight_.columns = columns;
         keep();

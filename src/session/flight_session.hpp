@@ -56,7 +56,7 @@ public:
     /// A flight of the book whose log is the one on the table, byte by byte, though opened from a file.
     LeftAtLanding left() const;
 
-    void openLog(const QString& path);
+    void openLog(const QString& path, const ReadingChoices& choices = {});
     void openFlight(Id id);
     /// Files the log on the table. It is stored whole; `filedChanged` says when it is done.
     void file();

@@ -45,6 +45,18 @@ std::optional<geodesy::Position> SunSession::place() const {
     return place_ ? place_ : plan_.request().mission.home;
 }
 
+std::optional<matching::SunQuestion> SunSession::questionThere() const {
+    const auto at = place();
+    if (!at) return std::nullopt;
+    matching::SunQuestion question = question_;
+    question.at = *at;
+    // The day of the place, by its sun: that of UTC would fall apart into two afternoons on the other side of the
+    // world.
+    constexpr double seconds_per_degree = 240.0; // a day over 360 °
+    question.day_utc_s -= 60.0 * std::round(seconds_per_degree * at->longitude_deg / 60.0);
+    return question;
+}
+
 std::optional<mission::PlanRequest> SunSession::request() const {
     if (!chosen_) return std::nullopt;
     const auto kept = workspace_.library().aircraft.find(*chosen_);
@@ -73,23 +85,17 @@ void SunSession::workOut() {
         emit changed();
         return;
     }
-    matching::SunQuestion question = question_;
-    question.at = *at;
-    // The day of the place, by its sun: that of UTC would fall apart into two afternoons on the other side of the
-    // world.
-    constexpr double seconds_per_degree = 240.0; // a day over 360 °
-    question.day_utc_s -= 60.0 * std::round(seconds_per_degree * at->longitude_deg / 60.0);
-    job_.start(
-        [request = *flown, question](const std::stop_token&) { return matching::sun_day(request, question); },
-        [this](units::Result<matching::SunDayReport> result) {
-            if (result) {
-                report_ = std::make_shared<const matching::SunDayReport>(std::move(*result));
-            } else {
-                report_.reset();
-                error_ = result.error();
-            }
-            emit changed();
-        });
+    job_.start([request = *flown, question = *questionThere()](
+                   const std::stop_token&) { return matching::sun_day(request, question); },
+               [this](units::Result<matching::SunDayReport> result) {
+                   if (result) {
+                       report_ = std::make_shared<const matching::SunDayReport>(std::move(*result));
+                   } else {
+                       report_.reset();
+                       error_ = result.error();
+                   }
+                   emit changed();
+               });
 }
 
 } // namespace sobremesa::session

@@ -28,6 +28,9 @@ public:
     /// The place that is asked about: the one that was set, or the plan's home.
     std::optional<geodesy::Position> place() const;
 
+    /// What is asked, at that place and through its own day; nothing without a place.
+    std::optional<matching::SunQuestion> questionThere() const;
+
     /// The plan's request, flown by the chosen aircraft. Nothing while none is chosen.
     std::optional<mission::PlanRequest> request() const;
     /// Takes an edit of array or converter into the fleet.

@@ -159,12 +159,53 @@ QString sun_verdict_sentence(const debrief::SunReading& sun, const Quantities& q
     if (sun.shaded_s >= 60.0 || sun.full_s >= 60.0)
         parts << FindingsWords::tr("Excluded: %1 in the shade of clouds, %2 with a full pack.")
                      .arg(q.duration(sun.shaded_s), q.duration(sun.full_s));
+    if (sun.drifting_s >= 60.0)
+        parts << FindingsWords::tr("Excluded: %1 of rising or sinking in level flight's power.")
+                     .arg(q.duration(sun.drifting_s));
     if (sun.glide_array_w)
         parts << FindingsWords::tr("With the motor off it delivered %1.").arg(watts(*sun.glide_array_w));
     if (sun.switched_off_w)
         parts
             << FindingsWords::tr("With the array off, the pack delivered %1 more.").arg(watts(*sun.switched_off_w));
+    // What the array's own sensor read and the pack did not get.
+    if (sun.switched_off_w && sun.array_w) {
+        const double lost_w = sun.array_w->value - sun.switched_off_w->value;
+        const double told_w = std::hypot(sun.array_w->sd, sun.switched_off_w->sd);
+        parts << (lost_w > told_w
+                      ? FindingsWords::tr("Between array and pack %1 got lost.").arg(watts({lost_w, told_w}))
+                      : FindingsWords::tr("What got lost between array and pack is below what the sensors tell."));
+    }
     return parts.join(QLatin1Char(' '));
+}
+
+QString name(debrief::SunPart::Kind kind) {
+    using Kind = debrief::SunPart::Kind;
+    switch (kind) {
+    case Kind::cruise: return FindingsWords::tr("level cruise", "part of the sun test");
+    case Kind::motor_off: return FindingsWords::tr("motor off", "part of the sun test");
+    case Kind::array_off: break;
+    }
+    return FindingsWords::tr("level cruise, array off", "part of the sun test");
+}
+
+QString sun_test_sentence(const debrief::SunReading& sun) {
+    using Kind = debrief::SunPart::Kind;
+    const auto flown = [&](Kind kind) {
+        return std::any_of(sun.parts.begin(), sun.parts.end(), [&](const auto& part) { return part.kind == kind; });
+    };
+    QStringList words = {
+        FindingsWords::tr("Level cruise shows whether the pack gains or loses, motor off what the array delivers, "
+                          "array off what of that reaches the pack.")};
+    if (!flown(Kind::cruise)) words << FindingsWords::tr("Level cruise is missing from this flight.");
+    if (!flown(Kind::motor_off)) words << FindingsWords::tr("Twenty seconds with the motor off are missing.");
+    const bool tells_array =
+        std::any_of(sun.parts.begin(), sun.parts.end(), [](const auto& part) { return part.array_w.has_value(); });
+    if (!tells_array)
+        words << FindingsWords::tr(
+            "The log has one current sensor: parts with the array off cannot be recognized.");
+    else if (!flown(Kind::array_off))
+        words << FindingsWords::tr("Twenty seconds of cruise with the array off are missing.");
+    return words.join(QLatin1Char(' '));
 }
 
 QString remaining_sentence(const battery::Remaining& remaining, const Quantities& q) {

@@ -25,6 +25,9 @@ QString comparison_sentence(const debrief::Comparison& comparison, const Quantit
 /// Where the energy went, part by part, and the ledger of three current sensors; empty where nothing is known.
 /// Gaining, holding or losing, with what the array gave; markup in it.
 QString sun_verdict_sentence(const debrief::SunReading& sun, const Quantities& q);
+QString name(debrief::SunPart::Kind kind);
+/// What each part of the ten-minute test tells, and which of them this flight lacks.
+QString sun_test_sentence(const debrief::SunReading& sun);
 QString flight_report_sentence(const debrief::FlightReport& flight_report, const Quantities& q);
 
 QString remaining_sentence(const battery::Remaining& remaining, const Quantities& quantities);

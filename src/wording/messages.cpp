@@ -376,10 +376,6 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
          "The logbook's counter says %1 and there is a record %2: a new record could have taken an old one's "
          "number. Restore a backup, or export everything and import it into a new logbook."),
      {{{Format::plain, "count"}, {Format::plain, "highest"}}}},
-    {ErrorCode::no_columns,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "This log has no columns, so there is no column “%1”. Omit --column."),
-     {{{Format::text, "header"}}}},
     {ErrorCode::column_missing,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "There is no column “%1” in this log. Its columns are: %2."),
      {{{Format::text, "header"}, {Format::text, "headers"}}}},

@@ -194,4 +194,14 @@ QString compass_word(double degrees) {
     return words[std::size_t(std::lround(units::wrap_degrees(degrees) / 45.0)) % words.size()];
 }
 
+QString stopwatch_text(double seconds) {
+    const auto whole = qint64(std::llround(seconds));
+    constexpr qint64 minute = 60;
+    constexpr qint64 hour = 60 * minute;
+    const auto two = [](qint64 n) { return QStringLiteral("%1").arg(n, 2, 10, QLatin1Char('0')); };
+    const QString end = two(whole % hour / minute) + QLatin1Char(':') + two(whole % minute);
+    if (whole >= hour) return QStringLiteral("%1:%2").arg(whole / hour).arg(end);
+    return QStringLiteral("%1:%2").arg(whole / minute).arg(two(whole % minute));
+}
+
 } // namespace sobremesa::wording

@@ -91,4 +91,7 @@ private:
 /// Compass word for a direction: "west", "north-east".
 QString compass_word(double degrees);
 
+/// A moment of a flight as a stopwatch shows it: "22:05", "1:02:05".
+QString stopwatch_text(double seconds);
+
 } // namespace sobremesa::wording

@@ -20,6 +20,7 @@
 #include "app/widgets/number_field.hpp"
 #include "io/csv_log_reader.hpp"
 #include "io/csv_log_writer.hpp"
+#include "io/log_file.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
 #include "support/eventually.hpp"
@@ -41,6 +42,7 @@ private slots:
     void aLogWithoutATimeAsksForIt();
     void theAnswerIsRememberedForThatHeader();
     void aColumnSaidOtherwiseChangesTheFigures();
+    void aTelemetryLogHasColumnsToo();
     void columnsOfAFiledFlightAreUndoable();
     void setAsideLeadsToItsPlace();
     void theTrackShowsAQuantity();
@@ -233,6 +235,31 @@ void ReadingChoicesTest::aColumnSaidOtherwiseChangesTheFigures() {
     QTest::mouseClick(asked->findChild<QPushButton*>(QStringLiteral("takeColumnsButton")), Qt::LeftButton);
     EVENTUALLY(debrief().choices.columns.size() == 1);
     VERIFY_NEAR(*debrief().summary.energy.mean_current_a, 0.5, 1e-9);
+}
+
+void ReadingChoicesTest::aTelemetryLogHasColumnsToo() {
+    const auto log = io::read_csv_log(DEMO_DIR "/2026-04-11-alcaravan-calm.csv");
+    // A counter that a second battery spoilt.
+    telemetry::FlightLog spoilt = **log;
+    for (double& ah : spoilt[Channel::charge_ah]) ah *= 2.0;
+    open(file(QStringLiteral("spoilt.tlog"), *io::log_as(spoilt, "spoilt.tlog")));
+    QVERIFY(debrief().log->has(Channel::charge_ah));
+    QTest::mouseClick(window_->find<QPushButton>("columnsButton"), Qt::LeftButton);
+    ColumnsSheet* asked = sheet();
+    int counter = -1;
+    for (int i = 0; asked->findChild<ChoiceBox*>(QStringLiteral("meaning%1").arg(i)); ++i) {
+        if (asked->findChild<ChoiceBox*>(QStringLiteral("meaning%1").arg(i))->currentData() ==
+            QVariant(QStringLiteral("charge_ah")))
+            counter = i;
+    }
+    QVERIFY(counter >= 0);
+    choose(asked, QStringLiteral("meaning%1").arg(counter), QStringLiteral("not used"));
+    QTest::mouseClick(asked->findChild<QPushButton*>(QStringLiteral("takeColumnsButton")), Qt::LeftButton);
+    EVENTUALLY(!debrief().log->has(Channel::charge_ah));
+    QCOMPARE(debrief().choices.columns.size(), std::size_t(1));
+    // It is that log's answer, not that of the next one.
+    open(file(QStringLiteral("next.tlog"), *io::log_as(**log, "next.tlog")));
+    QVERIFY(debrief().log->has(Channel::charge_ah));
 }
 
 void ReadingChoicesTest::columnsOfAFiledFlightAreUndoable() {

@@ -4,8 +4,10 @@
 #include <QDir>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSlider>
 #include <QTableView>
+#include <QTemporaryDir>
 
 #include "app/charts/sun_chart.hpp"
 #include "app/opened_window.hpp"
@@ -17,6 +19,7 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/mission/plan.hpp"
 #include "core/units/explanation.hpp"
+#include "io/text_file.hpp"
 #include "support/compare.hpp"
 #include "support/eventually.hpp"
 #include "support/test_program.hpp"
@@ -37,6 +40,8 @@ private slots:
     void theStartAndThePlaceAreTyped();
     void anArrayIsTakenOffAndUndone();
     void theChartIsReadAsATable();
+    void whatIfAsksTheSunToo();
+    void theTenMinuteTestIsATable();
     void aPlanOnTheSunSaysItsBonus();
     void debriefSaysWhetherItGained();
     void inEveryLook();
@@ -200,6 +205,86 @@ void SunPageTest::theChartIsReadAsATable() {
     auto* changes = window_->find<DataTable>("sunChanges");
     QVERIFY(changes->isVisible());
     QCOMPARE(changes->model()->rowCount(), int(sun().report()->changes.size()));
+}
+
+void SunPageTest::whatIfAsksTheSunToo() {
+    withArray();
+    const double noon_w = sun().report()->noon.array_w;
+    fleet().showWhatIf();
+    settle();
+    auto* table = window_->find<QTableView>("whatIfTable");
+    const auto row_of = [&](const QString& caption) {
+        for (int row = 0; row < table->model()->rowCount(); ++row) {
+            if (table->model()->index(row, 0).data().toString() == caption) return row;
+        }
+        return -1;
+    };
+    const auto figure = [&](int column) {
+        const int row = row_of(QStringLiteral("array at noon"));
+        const auto why = table->model()->index(row, column).data(explanation_role);
+        return row >= 0 && why.isValid() ? why.value<units::Explanation>().value.value : -1.0;
+    };
+    EVENTUALLY(std::abs(figure(1) - noon_w) < 0.01 * noon_w);
+    // Half as many cells: half the watts, as on the page Sun once they are entered.
+    auto* cells = window_->find<QSlider>("dialCells");
+    QVERIFY(cells->isVisible());
+    cells->setValue(50);
+    EVENTUALLY(figure(2) > 0.0 && std::abs(figure(2) - 0.5 * noon_w) < 0.02 * noon_w);
+    VERIFY_NEAR(figure(1), noon_w, 0.01 * noon_w);
+    QVERIFY(row_of(QStringLiteral("endurance in the sun")) > 0);
+    shot(QStringLiteral("what-if-sun.png"));
+    // A wing without an array has neither.
+    open("Tarabilla");
+    fleet().showWhatIf();
+    settle();
+    QVERIFY(!window_->find<QSlider>("dialCells")->isVisible());
+    EVENTUALLY(row_of(QStringLiteral("array at noon")) < 0);
+}
+
+void SunPageTest::theTenMinuteTestIsATable() {
+    // Three minutes of cruise, one with the motor off, three of cruise, three with the array off; 60 W of load, 30
+    // W from the array, of which 27 reach the pack.
+    QString csv =
+        QStringLiteral("time_s,height_m,ground_speed_mps,course_deg,voltage_v,current_a,array_current_a\n");
+    for (int t = 0; t < 640; ++t) {
+        const bool launch = t < 20;
+        const bool glide = t >= 200 && t < 260;
+        const bool off = t >= 440;
+        const double volts = 15.6 - 0.0004 * t;
+        const double load_w = glide ? 5.0 : 60.0;
+        const double array_w = off ? 0.0 : 30.0;
+        const double height = std::min(t, 20) * 5.0 - (t >= 200 ? 0.6 * std::min(t - 200, 60) : 0.0);
+        csv += QStringLiteral("%1,%2,%3,%4,%5,%6,%7\n")
+                   .arg(t)
+                   .arg(height, 0, 'f', 1)
+                   .arg(launch && t < 2 ? 0.0 : 14.0)
+                   .arg((t * 6) % 360)
+                   .arg(volts, 0, 'f', 3)
+                   .arg((load_w - 0.9 * array_w) / volts, 0, 'f', 3)
+                   .arg(array_w / volts, 0, 'f', 3);
+    }
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("test.csv"));
+    QVERIFY(io::write_text_file(path.toStdString(), csv.toStdString()));
+    (*window_)->openFile(path);
+    auto& flight = (*window_)->flightSession();
+    EVENTUALLY(flight.flightReport() && flight.flightReport()->sun);
+    auto* table = window_->find<QTableView>("sunTestTable");
+    EVENTUALLY(table->isVisible());
+    QStringList parts;
+    for (int row = 0; row < table->model()->rowCount(); ++row)
+        parts << table->model()->index(row, 0).data().toString();
+    QCOMPARE(parts, QStringList({QStringLiteral("level cruise"), QStringLiteral("motor off"),
+                                 QStringLiteral("level cruise"), QStringLiteral("level cruise, array off")}));
+    QVERIFY(!words("sunTestWords").contains(QStringLiteral("missing")));
+    const auto& sun = *flight.flightReport()->sun;
+    VERIFY_NEAR(sun.switched_off_w->value, 27.0, 1.0);
+    VERIFY_NEAR(sun.array_w->value, 30.0, 1.0);
+    VERIFY_NEAR(sun.glide_array_w->value, 30.0, 1.0);
+    for (QWidget* at = table; at; at = at->parentWidget()) {
+        if (auto* scroll = qobject_cast<QScrollArea*>(at)) scroll->ensureWidgetVisible(table, 0, 120);
+    }
+    shot(QStringLiteral("debrief-sun-test.png"));
 }
 
 void SunPageTest::aPlanOnTheSunSaysItsBonus() {

@@ -738,7 +738,23 @@ void CommandLineTest::aColumnThatIsNotThereIsSaid() {
     const Run other = cli_run(
         {"debrief", std::string(SOURCE_DIR) + "/tests/io/golden/made.gpx", "--column", "ele=height_m", "--json"});
     QCOMPARE(other.code, 1);
-    QVERIFY2(other.err.find("no columns") != std::string::npos, other.err.c_str());
+    QVERIFY2(other.err.find("ele") != std::string::npos && other.err.find("height_m") != std::string::npos,
+             other.err.c_str());
+    // The columns of a track are what it holds.
+    const Run said = cli_run({"debrief", std::string(SOURCE_DIR) + "/tests/io/golden/made.gpx", "--column",
+                              "charge_ah=ignored", "--json"});
+    QCOMPARE(said.code, 0);
+    const auto answer = nlohmann::json::parse(said.out);
+    QVERIFY(answer["log"]["reading"]["columns"].size() > 5);
+    const Run asked = cli_run({"columns", std::string(SOURCE_DIR) + "/tests/io/golden/made_v2.tlog", "--json"});
+    QCOMPARE(asked.code, 0);
+    QCOMPARE(nlohmann::json::parse(asked.out)["columns"][0]["header"].get<std::string>(), std::string("time_s"));
+    const Run nobody =
+        cli_run({"debrief", std::string(SOURCE_DIR) + "/tests/io/golden/made_v2.tlog", "--system", "77", "--json"});
+    QCOMPARE(nobody.code, 1);
+    const Run vehicle = cli_run(
+        {"debrief", std::string(SOURCE_DIR) + "/tests/io/golden/made_v2.tlog", "--system", "254", "--json"});
+    QCOMPARE(vehicle.code, 0);
 }
 
 void CommandLineTest::aircraftOutOfABook() {

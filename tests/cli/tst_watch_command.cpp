@@ -154,6 +154,7 @@ private slots:
     void killedItKeepsTheRecording();
     void aReaderThatDoesNotReadHoldsNothingUp();
     void aReaderThatGoesAwayEndsNoRecording();
+    void errorsThatNobodyReadsHoldNothingUp();
     void wrongUseIsSaid_data();
     void wrongUseIsSaid();
     void anotherPack();
@@ -442,6 +443,25 @@ void WatchCommandTest::aReaderThatDoesNotReadHoldsNothingUp() {
     const double recorded = debrief["distance"]["ground_m"].get<double>();
     const double live = lines.summary["distance"]["ground_m"].get<double>();
     QVERIFY(recorded > 10000.0 && std::abs(recorded / live - 1.0) < 1e-3);
+}
+
+void WatchCommandTest::errorsThatNobodyReadsHoldNothingUp() {
+    const QString pipe = file("errors");
+    QCOMPARE(::mkfifo(qPrintable(pipe), 0600), 0);
+    const int reader = ::open(qPrintable(pipe), O_RDWR | O_NONBLOCK | O_CLOEXEC);
+    QVERIFY(reader >= 0);
+    const std::string full(4096, '.');
+    while (::write(reader, full.data(), full.size()) > 0) {
+    }
+    QProcess watching;
+    watching.setStandardErrorFile(pipe);
+    watching.start(QStringLiteral(BIN_DIR "/sobremesa-cli"),
+                   {QStringLiteral("watch"), QStringLiteral("--plan"), file("plan.json"), QStringLiteral("--json"),
+                    QStringLiteral("--udp"), QStringLiteral("0"), QStringLiteral("--for"), QStringLiteral("1")});
+    QVERIFY(watching.waitForFinished(sobremesa::tests::patience_ms));
+    ::close(reader);
+    QCOMPARE(watching.exitCode(), 0);
+    QVERIFY(watching.readAllStandardOutput().contains("\"summary\":null"));
 }
 
 void WatchCommandTest::aReaderThatGoesAwayEndsNoRecording() {

@@ -18,6 +18,8 @@ private slots:
     void aNotebook();
     void unitsOfTheHeaderHold();
     void aNotebookInGerman();
+    void readingsOnTheWay();
+    void readingsThatSayNothingAreRefused();
     void whatIsWrongSaysWhere_data();
     void whatIsWrongSaysWhere();
     void figuresHaveWideErrors();
@@ -75,6 +77,54 @@ void FlightsByHandTest::aNotebookInGerman() {
     VERIFY_NEAR(*second.duration_s, 19.5 * 60.0, 1e-9);
     VERIFY_NEAR(*second.wind_mps, 2.0, 1e-12);
     QCOMPARE(said.size(), std::size_t(1)); // Farbe
+}
+
+void FlightsByHandTest::readingsOnTheWay() {
+    const auto flights = io::flights_by_hand(
+        "date;time (min);used;on the way\n"
+        "2026-05-21;21,5;2100;5 min 410 mAh 15.9 V 8 A 2.1 km | 10:30 0.83Ah, 15,4 V | 1640mAh/14.7V\n"
+        "2026-05-22;20;2000;\"5min 400mAh; 10min 820mAh\"\n",
+        "notebook.csv");
+    QVERIFY(flights.has_value());
+    const auto& readings = (*flights)[0].kept.by_hand->readings;
+    QCOMPARE(readings.size(), std::size_t(3));
+    VERIFY_NEAR(*readings[0].time_s, 300.0, 1e-9);
+    VERIFY_NEAR(*readings[0].charge_ah, 0.41, 1e-12);
+    VERIFY_NEAR(*readings[0].voltage_v, 15.9, 1e-12);
+    VERIFY_NEAR(*readings[0].current_a, 8.0, 1e-12);
+    VERIFY_NEAR(*readings[0].ground_m, 2100.0, 1e-9);
+    VERIFY_NEAR(*readings[1].time_s, 630.0, 1e-9);
+    VERIFY_NEAR(*readings[1].charge_ah, 0.83, 1e-12);
+    VERIFY_NEAR(*readings[1].voltage_v, 15.4, 1e-12);
+    QVERIFY(!readings[2].time_s && !readings[2].current_a);
+    VERIFY_NEAR(*readings[2].charge_ah, 1.64, 1e-12);
+    VERIFY_NEAR(*readings[2].voltage_v, 14.7, 1e-12);
+    QCOMPARE((*flights)[1].kept.by_hand->readings.size(), std::size_t(2));
+    // As it is written it is read, and kept in the book.
+    const std::string text = io::text_of_readings(readings);
+    QCOMPARE(QString::fromStdString(text),
+             QStringLiteral("5.0 min 410 mAh 15.90 V 8.0 A 2.10 km; 10.5 min 830 mAh 15.40 V; 1640 mAh 14.70 V"));
+    QCOMPARE(io::text_of_readings(*io::noted_readings_from(text, {})), text);
+    auto kept = (*flights)[0].kept;
+    kept.flown = tests::sample_request();
+    const auto back = io::kept_flight_from_json(io::json_from(kept), "book");
+    QVERIFY(back && back->by_hand->readings == readings);
+}
+
+void FlightsByHandTest::readingsThatSayNothingAreRefused() {
+    const auto code = [](const std::string& text) {
+        const auto read = io::noted_readings_from(text, {});
+        return read ? ErrorCode::cancelled : read.error().code;
+    };
+    for (const char* wrong : {"5 410 15.9", "5 min 6 min", "410 mAh 12 m/s", "about 5 min", "5 min 410 mAh x",
+                              "-3 V", "15.9 V 1e400 mAh", "V", "5 min,,410"})
+        QVERIFY2(code(wrong) == ErrorCode::json_wrong_type, wrong);
+    for (const char* empty : {"", " ; ", "|"}) QVERIFY(io::noted_readings_from(empty, {})->empty());
+    std::string many;
+    for (int i = 1; i <= 21; ++i) many += std::to_string(i) + " min 100 mAh;";
+    QVERIFY(code(many) == ErrorCode::value_out_of_range);
+    const auto where = io::flights_by_hand("duration,readings\n20,5 parsecs\n", "t.csv");
+    QVERIFY(!where && where.error().where.field == "readings" && where.error().where.line == 2);
 }
 
 void FlightsByHandTest::whatIsWrongSaysWhere_data() {

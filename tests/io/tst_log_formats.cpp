@@ -10,11 +10,13 @@
 #include <pugixml.hpp>
 
 #include "core/geodesy/geodesic.hpp"
+#include "io/channel_columns.hpp"
 #include "io/gpx_log.hpp"
 #include "io/log_file.hpp"
 #include "io/mavlink_log.hpp"
 #include "io/text_file.hpp"
 #include "support/compare.hpp"
+#include "support/made_log.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -57,6 +59,8 @@ private slots:
     void kmlIsAsTheStandardSays();
     void homeCanBeHidden();
     void utcTimes();
+    void oneOfSeveralVehiclesIsRead();
+    void whatATrackHoldsCanBeSaidOtherwise();
     void whatItIsIsToldByItsBytes();
     void brokenXmlSaysWhere();
     void entitiesAndDepthDoNoHarm();
@@ -395,6 +399,74 @@ void LogFormatsTest::utcTimes() {
     for (const char* text :
          {"", "yesterday", "2026-13-11T09:02:00Z", "2026-04-11T09:61:00Z", "2026-04-11T09:02:00 CET", "2026-04-11"})
         QVERIFY2(!io::utc_from_text(text), text);
+}
+
+void LogFormatsTest::oneOfSeveralVehiclesIsRead() {
+    // Two aircraft on one link, row by row: 5 A and 8 A.
+    const auto first = tests::made_log(120);
+    auto second = tests::made_log(120);
+    for (double& amps : second[Channel::current_a]) amps = 8.0;
+    io::MavlinkWriter one(1);
+    io::MavlinkWriter other(9);
+    std::string bytes;
+    for (std::size_t row = 0; row < first.rows(); ++row) {
+        for (const auto& packet : one.row(first, row)) bytes += io::mavlink_stamp(1.78e9 + double(row)) + packet;
+        for (const auto& packet : other.row(second, row)) bytes += io::mavlink_stamp(1.78e9 + double(row)) + packet;
+    }
+    const std::string path = file("two.tlog", QByteArray::fromStdString(bytes));
+    const auto amps = [&](const std::vector<telemetry::ColumnChoice>& said) {
+        const auto log = io::read_log(path, {{}, {}, said});
+        return log ? (**log)[Channel::current_a].at(50) : -double(log.error().code);
+    };
+    VERIFY_NEAR(amps({}), 5.0, 1e-6);
+    VERIFY_NEAR(amps({io::vehicle_choice(9)}), 8.0, 1e-6);
+    VERIFY_NEAR(amps({{"system", "1", ""}}), 5.0, 1e-6);
+    // Nobody of that number is there; no number of a vehicle.
+    VERIFY_NEAR(amps({io::vehicle_choice(3)}), -double(ErrorCode::no_track), 1e-9);
+    for (const char* wrong : {"0", "256", "two", "", "1.5"})
+        VERIFY_NEAR(amps({{"system", wrong, ""}}), -double(ErrorCode::word_unknown), 1e-9);
+    // Together with what is said of its channels.
+    VERIFY_NEAR(amps({io::vehicle_choice(9), {"current_a", "current_a", "mA"}}), 0.008, 1e-9);
+}
+
+void LogFormatsTest::whatATrackHoldsCanBeSaidOtherwise() {
+    for (const char* name : {"said.tlog", "said.gpx"}) {
+        const auto made = tests::made_log(60);
+        const std::string path = file(name, QByteArray::fromStdString(*io::log_as(made, name)));
+        const auto head = io::read_head_of_log(path);
+        QVERIFY2(head, name);
+        std::vector<std::string> headers;
+        for (const auto& column : head->columns) headers.push_back(column.header);
+        QCOMPARE(headers.front(), std::string("time_s"));
+        QVERIFY(std::find(headers.begin(), headers.end(), "voltage_v") != headers.end());
+        QVERIFY(head->header_line.empty());
+        QCOMPARE(head->first_rows.front().size(), headers.size());
+        // As it stands it is read as it was: no unit is guessed anew.
+        const auto whole = log_of(path);
+        for (std::size_t i = 0; i < head->columns.size(); ++i)
+            QCOMPARE(io::choice_of(head->columns[i]).meaning, headers[i]);
+        // A channel that is wrong is left out; one is another; two change places.
+        auto log = io::read_log(path, {{}, {}, {{"charge_ah", "ignored", ""}}});
+        QVERIFY(log && !(*log)->has(Channel::charge_ah) && (*log)->has(Channel::current_a));
+        log = io::read_log(path, {{}, {}, {{"voltage_v", "cell_voltage_v", "V"}}});
+        QVERIFY(log && !(*log)->has(Channel::voltage_v));
+        VERIFY_NEAR((**log)[Channel::cell_voltage_v][3], 16.0, 1e-3);
+        log = io::read_log(path, {{}, {}, {{"voltage_v", "current_a", "A"}, {"current_a", "voltage_v", "V"}}});
+        QVERIFY(log);
+        VERIFY_NEAR((**log)[Channel::voltage_v][3], 5.0, 1e-3);
+        VERIFY_NEAR((**log)[Channel::current_a][3], 16.0, 1e-3);
+        QCOMPARE((*log)->rows(), whole->rows());
+        // What is not there, and what cannot be, is said.
+        const auto wrong = [&](const telemetry::ColumnChoice& choice) {
+            const auto read = io::read_log(path, {{}, {}, {choice}});
+            return read ? -1 : int(read.error().code);
+        };
+        QCOMPARE(wrong({"throttle_share", "ignored", ""}), int(ErrorCode::column_missing));
+        QCOMPARE(wrong({"nothing", "ignored", ""}), int(ErrorCode::column_missing));
+        QCOMPARE(wrong({"current_a", "date", ""}), int(ErrorCode::word_unknown));
+        QCOMPARE(wrong({"current_a", "amps", ""}), int(ErrorCode::word_unknown));
+        QCOMPARE(wrong({"time_s", "ignored", ""}), int(ErrorCode::no_time));
+    }
 }
 
 void LogFormatsTest::whatItIsIsToldByItsBytes() {

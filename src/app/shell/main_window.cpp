@@ -435,7 +435,10 @@ WatchPlace& MainWindow::watchPlace() {
                     flight_session_.setNote(note);
             },
             Qt::SingleShotConnection);
-        openFile(path);
+        const auto watched = watch_place_->vehicleWatched();
+        if (watched.empty()) return openFile(path);
+        rememberRecent(path);
+        flight_session_.openLog(path, {.columns = watched});
     });
     connect(watch_place_, &WatchPlace::replayWanted, this, [this] {
         const QString path = QFileDialog::getOpenFileName(this, tr("Replay a log"), lastFolder(),

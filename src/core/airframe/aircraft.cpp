@@ -24,7 +24,7 @@ double usual_electronics_w(const Aircraft& aircraft) {
     case Video::digital: return digital_w + servos;
     case Video::not_said: break;
     }
-    return nobody_says_w;
+    return nobody_says_w + servos;
 }
 constexpr double most_electronics_share = 0.2;
 

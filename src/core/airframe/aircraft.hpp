@@ -89,7 +89,7 @@ units::Result<Aircraft> validate(Aircraft aircraft);
 
 /// The electronics' draw: given, or assumed, but then never more than a fifth of the cruise power. Assumed by the
 /// video on board: 5 W where nobody says, analog 5 W, digital 12.5 W (10 to 15), without any 2 W; a wing's servos
-/// take 1.5 W more where the video is said (common practice, no source).
+/// take 1.5 W more (common practice, no source).
 double electronics_power_w(const Aircraft& aircraft);
 
 /// What controllers and motors bear continuously, the lesser of the two ratings, A. Empty: neither is known.

@@ -20,6 +20,10 @@ constexpr double mean_sag_v = 0.1;
 
 } // namespace
 
+double usual_voltage_v(const battery::Pack& pack) {
+    return pack.series * (battery::mean_open_circuit_cell_v(pack.chemistry) - mean_sag_v);
+}
+
 telemetry::LogSummary summary_by_hand(const HandFigures& hand, const battery::Pack& pack,
                                       const std::optional<double>& recharged_ah) {
     telemetry::LogSummary summary;
@@ -38,8 +42,7 @@ telemetry::LogSummary summary_by_hand(const HandFigures& hand, const battery::Pa
                                        : std::nullopt;
     if (!charge) return summary;
     energy.charge_ah = energy.logged_charge_ah = charge;
-    const double volts = pack.series * (battery::mean_open_circuit_cell_v(pack.chemistry) - mean_sag_v);
-    const double wh = charge->value * volts;
+    const double wh = charge->value * usual_voltage_v(pack);
     energy.energy_wh = energy.logged_energy_wh =
         Estimate{wh, wh * units::combine_sd(charge->sd / charge->value, volts_sd)};
     if (summary.duration_s > 0.0) {

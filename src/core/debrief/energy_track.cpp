@@ -44,6 +44,40 @@ EnergyTrack energy_track(const telemetry::CleanLog& log, std::size_t most_points
     return track;
 }
 
+EnergyTrack energy_track(const std::vector<telemetry::NotedReading>& readings,
+                         const telemetry::NotedReading& landed, double usual_v) {
+    std::vector<telemetry::NotedReading> known;
+    for (const auto& reading : readings) {
+        if (reading.time_s && reading.charge_ah) known.push_back(reading);
+    }
+    if (known.empty()) return {};
+    std::stable_sort(known.begin(), known.end(),
+                     [](const auto& a, const auto& b) { return *a.time_s < *b.time_s; });
+    const auto goes_on = [&] {
+        return *landed.time_s > *known.back().time_s && *landed.charge_ah >= *known.back().charge_ah;
+    };
+    if (landed.time_s && landed.charge_ah && goes_on()) known.push_back(landed);
+    EnergyTrack track;
+    track.time_s = {0.0};
+    track.ground_m = {0.0};
+    track.energy_wh = {0.0};
+    double charge_ah = 0.0;
+    double volts = known.front().voltage_v.value_or(usual_v);
+    bool whole_way = true;
+    for (const auto& reading : known) {
+        const double here_v = reading.voltage_v.value_or(volts);
+        const double used_ah = std::max(*reading.charge_ah - charge_ah, 0.0);
+        track.time_s.push_back(*reading.time_s);
+        track.energy_wh.push_back(track.energy_wh.back() + used_ah * 0.5 * (volts + here_v));
+        whole_way = whole_way && reading.ground_m.has_value();
+        track.ground_m.push_back(std::max(reading.ground_m.value_or(0.0), track.ground_m.back()));
+        charge_ah += used_ah;
+        volts = here_v;
+    }
+    if (!whole_way) track.ground_m.clear();
+    return track;
+}
+
 std::optional<double> energy_at(const EnergyTrack& track, TrackAxis axis, double at) {
     const auto& x = along(track, axis);
     if (x.empty() || at < 0.0 || at > x.back()) return std::nullopt;

@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/telemetry/clean_log.hpp"
+#include "core/telemetry/noted_reading.hpp"
 
 namespace sobremesa::debrief {
 
@@ -20,6 +21,15 @@ struct EnergyTrack {
 /// @param most_points  so many readings are kept at the most, the last among them
 /// @return empty where the log lacks volts or current
 EnergyTrack energy_track(const telemetry::CleanLog& log, std::size_t most_points = 800);
+
+/// The same of a flight that left no log, from what was read off the screen on the way: each reading that has time
+/// and charge, the beginning before them and, where it is known, the landing behind. Between two of them the charge
+/// was given at the mean of their volts, or at the usual ones where none were read.
+/// @param landed   what is known of the whole flight: time, charge, distance
+/// @param usual_v  of the pack under a usual load
+/// @return empty without any such reading; without distances where one of them lacks it
+EnergyTrack energy_track(const std::vector<telemetry::NotedReading>& readings,
+                         const telemetry::NotedReading& landed, double usual_v);
 
 /// Against what flights are laid over each other.
 enum class TrackAxis { distance, time };

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <limits>
 #include <vector>
 
 #include <Eigen/Dense>
@@ -26,6 +27,10 @@ constexpr double steady_share = 0.12;
 constexpr double least_steady_s = 240.0;
 /// Of the flight's power: the motor is off.
 constexpr double glide_share = 0.33;
+/// Over a minute: more is lift, sink, or a slow descent, and a watt for every half metre of a kilogram.
+constexpr double most_drift_mps = 0.2;
+constexpr double drift_window_s = 30.0;
+constexpr double least_part_s = 20.0;
 /// Common practice, no source.
 constexpr double current_scale_sd = 0.05;
 constexpr double current_zero_sd_a = 0.05;
@@ -43,10 +48,13 @@ struct Bin {
     double volts = 0.0;
     double amps = 0.0; ///< of the main sensor
     double array_a = 0.0;
+    double height_m = 0.0; ///< NaN where the log has none
     double volts_sd = 0.0;
     int rows = 0;
+    telemetry::SegmentKind segment = telemetry::SegmentKind::ground;
     bool level = false;
     bool glide = false;
+    bool drifting = false;
     bool steady = false;
     double power_w() const { return volts * amps; }
 };
@@ -67,9 +75,44 @@ double step_of(const telemetry::CleanLog& log) {
     return least;
 }
 
+/// Which bins rise or sink with the minute around them, as far as it was flown alike: the slope of a line through
+/// their heights. The end of a climb is no drift.
+void mark_drifting(std::vector<Bin>& bins) {
+    std::vector<bool> drifts(bins.size(), false);
+    for (std::size_t i = 0; i < bins.size(); ++i) {
+        double n = 0.0, t = 0.0, h = 0.0, tt = 0.0, th = 0.0;
+        const auto add = [&](const Bin& bin) {
+            if (!std::isfinite(bin.height_m)) return;
+            const double at = bin.time_s - bins[i].time_s;
+            n += 1.0;
+            t += at;
+            h += bin.height_m;
+            tt += at * at;
+            th += at * bin.height_m;
+        };
+        const auto alike = [&](const Bin& bin) {
+            return bin.segment == bins[i].segment && std::abs(bin.time_s - bins[i].time_s) <= drift_window_s;
+        };
+        for (std::size_t k = i; k-- > 0 && alike(bins[k]);) add(bins[k]);
+        for (std::size_t k = i; k < bins.size() && alike(bins[k]); ++k) add(bins[k]);
+        const double spread = n * tt - t * t;
+        // Half a minute at the least: a gust is no drift.
+        constexpr double least_bins = 6.0;
+        drifts[i] = n >= least_bins && spread > 0.0 && std::abs((n * th - t * h) / spread) > most_drift_mps;
+    }
+    // The minute around its beginning and its end is half level: what it hides is added.
+    constexpr std::size_t hidden = 3;
+    for (std::size_t i = 0; i < bins.size(); ++i) {
+        if (!drifts[i]) continue;
+        for (std::size_t k = i < hidden ? 0 : i - hidden; k < std::min(i + hidden + 1, bins.size()); ++k)
+            bins[k].drifting = bins[k].drifting || bins[k].segment == bins[i].segment;
+    }
+}
+
 std::vector<Bin> bins_of(const telemetry::CleanLog& log, const telemetry::Findings& found) {
     std::vector<Bin> bins;
     const bool array = log.raw->has(Channel::array_current_a);
+    const bool height = log.raw->has(Channel::height_m);
     std::vector<double> squares;
     for (std::size_t i = 0; i < log.rows.size(); ++i) {
         const double volts = log.value(Channel::voltage_v, i);
@@ -87,6 +130,7 @@ std::vector<Bin> bins_of(const telemetry::CleanLog& log, const telemetry::Findin
         squares.back() += volts * volts;
         const double seen = array ? log.value(Channel::array_current_a, i) : 0.0;
         bin.array_a += std::isfinite(seen) ? seen : 0.0;
+        bin.height_m += height ? log.value(Channel::height_m, i) : std::numeric_limits<double>::quiet_NaN();
         ++bin.rows;
     }
     for (std::size_t i = 0; i < bins.size(); ++i) {
@@ -94,15 +138,18 @@ std::vector<Bin> bins_of(const telemetry::CleanLog& log, const telemetry::Findin
         bin.volts /= bin.rows;
         bin.amps /= bin.rows;
         bin.array_a /= bin.rows;
+        bin.height_m /= bin.rows;
         const double variance = std::max(squares[i] / bin.rows - bin.volts * bin.volts, 0.0);
         bin.volts_sd = std::sqrt(variance / bin.rows);
         for (const auto& segment : found.segments) {
             if (bin.time_s < segment.start_s || bin.time_s >= segment.end_s) continue;
             // A stretch on little power may be a glide, or level flight that the array carries: the load decides.
             using Kind = telemetry::SegmentKind;
+            bin.segment = segment.kind;
             bin.level = segment.kind == Kind::level || segment.kind == Kind::loiter || segment.kind == Kind::glide;
         }
     }
+    mark_drifting(bins);
     return bins;
 }
 
@@ -112,7 +159,12 @@ template <class Load>
 double mark_steady(std::vector<Bin>& bins, const Load& load_w) {
     std::vector<double> powers;
     for (const Bin& bin : bins) {
-        if (bin.level) powers.push_back(load_w(bin));
+        if (bin.level && !bin.drifting) powers.push_back(load_w(bin));
+    }
+    if (powers.empty()) {
+        for (const Bin& bin : bins) {
+            if (bin.level) powers.push_back(load_w(bin));
+        }
     }
     if (powers.empty()) return 0.0;
     const double usual_w = units::median(powers);
@@ -132,6 +184,66 @@ double mark_steady(std::vector<Bin>& bins, const Load& load_w) {
         }
     }
     return usual_w;
+}
+
+/// Takes the bins that drift out of those that are steady.
+/// @return how long they are, s
+double leave_out_drifting(std::vector<Bin>& bins) {
+    double left_out_s = 0.0;
+    for (Bin& bin : bins) {
+        if (!bin.steady || !bin.drifting) continue;
+        bin.steady = false;
+        left_out_s += bin_s;
+    }
+    return left_out_s;
+}
+
+/// The flight in parts of one kind each.
+/// @param pack_current  the main sensor is the pack's, and the array has one of its own
+/// @param switched_off  of a bin at the usual power: the array gives nothing although it does elsewhere
+template <class Off>
+std::vector<SunPart> parts_of(const std::vector<Bin>& bins, bool pack_current, const Off& switched_off) {
+    std::vector<SunPart> parts;
+    constexpr double most_gap_s = 15.0;
+    struct Sum {
+        double pack_w = 0.0, array_w = 0.0, volts = 0.0;
+        int count = 0;
+    } sum;
+    const auto finish = [&] {
+        if (parts.empty() || sum.count == 0) return;
+        SunPart& part = parts.back();
+        const double n = sum.count;
+        part.load_w = (sum.pack_w + sum.array_w) / n;
+        const auto read = [&](double w) {
+            return units::Estimate{w / n,
+                                   units::combine_sd(current_scale_sd * w / n, current_zero_sd_a * sum.volts / n)};
+        };
+        if (pack_current) {
+            part.pack_w = read(sum.pack_w);
+            part.array_w = read(sum.array_w);
+        }
+        if (part.end_s - part.start_s < least_part_s) parts.pop_back();
+        sum = {};
+    };
+    for (const Bin& bin : bins) {
+        if (!bin.steady && !bin.glide) continue;
+        const auto kind = bin.glide           ? SunPart::Kind::motor_off
+                          : switched_off(bin) ? SunPart::Kind::array_off
+                                              : SunPart::Kind::cruise;
+        const double from_s = bin.time_s - 0.5 * bin_s;
+        if (sum.count == 0 || parts.back().kind != kind || from_s - parts.back().end_s > most_gap_s) {
+            finish();
+            parts.push_back({kind, from_s, from_s, 0.0, {}, {}, bin.volts, bin.volts});
+        }
+        parts.back().end_s = from_s + bin_s;
+        parts.back().end_v = bin.volts;
+        sum.pack_w += bin.power_w();
+        sum.array_w += bin.volts * bin.array_a;
+        sum.volts += bin.volts;
+        ++sum.count;
+    }
+    finish();
+    return parts;
 }
 
 double told_from_w(double step_v) {
@@ -289,12 +401,15 @@ SunReading from_currents(std::vector<Bin>& bins, double full_v, double step_v) {
     reading.evidence = SunEvidence::pack_current;
     const auto load_w = [](const Bin& bin) { return bin.volts * (bin.amps + bin.array_a); };
     reading.level_w = mark_steady(bins, load_w);
+    reading.drifting_s = leave_out_drifting(bins);
     // Where the array gives nothing although it does in most of the flight, it is switched off.
     std::vector<double> seen;
     for (const Bin& bin : bins) {
         if (bin.steady) seen.push_back(bin.array_a);
     }
     const double usual_a = seen.empty() ? 0.0 : units::median(seen);
+    const auto is_off = [&](const Bin& bin) { return usual_a > 0.0 && bin.array_a < 0.05 * usual_a; };
+    reading.parts = parts_of(bins, true, is_off);
     const std::vector<double> clear_a = clear_array_a(bins);
     constexpr double in_the_clear = 0.8;
     const double nearly_full_v = full_v - std::max(0.03, step_v);
@@ -302,7 +417,7 @@ SunReading from_currents(std::vector<Bin>& bins, double full_v, double step_v) {
     int on = 0, off = 0, glides = 0;
     for (std::size_t i = 0; i < bins.size(); ++i) {
         const Bin& bin = bins[i];
-        const bool switched_off = bin.array_a < 0.05 * usual_a;
+        const bool switched_off = is_off(bin);
         if (bin.glide && !switched_off) {
             glide_w += bin.volts * bin.array_a;
             ++glides;
@@ -311,7 +426,7 @@ SunReading from_currents(std::vector<Bin>& bins, double full_v, double step_v) {
             if (bin.level) reading.left_out_s += bin_s;
             continue;
         }
-        if (switched_off && usual_a > 0.0) {
+        if (switched_off) {
             off_w += bin.power_w();
             ++off;
             continue;
@@ -354,6 +469,8 @@ SunReading from_volts(std::vector<Bin>& bins, const battery::PackModel& pack, do
     reading.evidence = SunEvidence::pack_volts;
     reading.threshold_w = told_from_w(step_v);
     reading.level_w = mark_steady(bins, [](const Bin& bin) { return bin.power_w(); });
+    reading.drifting_s = leave_out_drifting(bins);
+    reading.parts = parts_of(bins, false, [](const Bin&) { return false; });
     double amps = 0.0, volts = 0.0;
     int count = 0;
     for (const Bin& bin : bins) {
@@ -398,6 +515,15 @@ const char* sun_verdict_word(SunVerdict verdict) {
     case SunVerdict::cannot_tell: break;
     }
     return "cannot-tell";
+}
+
+const char* sun_part_word(SunPart::Kind kind) {
+    switch (kind) {
+    case SunPart::Kind::cruise: return "cruise";
+    case SunPart::Kind::motor_off: return "motor-off";
+    case SunPart::Kind::array_off: break;
+    }
+    return "array-off";
 }
 
 const char* sun_evidence_word(SunEvidence evidence) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <optional>
+#include <vector>
 
 #include "core/airframe/aircraft.hpp"
 #include "core/battery/pack_model.hpp"
@@ -29,6 +30,29 @@ enum class SunEvidence {
 /// Stable word: `pack-current`, `pack-volts`.
 const char* sun_evidence_word(SunEvidence evidence);
 
+/// A part of a flight that was flown in one way, as the ten-minute test asks for it.
+struct SunPart {
+    enum class Kind {
+        cruise,    ///< level, at the usual power, the array giving
+        motor_off, ///< less than a third of the usual power
+        array_off, ///< level, at the usual power, the array giving nothing although it does elsewhere
+    };
+    Kind kind = Kind::cruise;
+    /// Of the log, s.
+    double start_s = 0.0;
+    double end_s = 0.0;
+    /// What motors and electronics took, W, mean.
+    double load_w = 0.0;
+    /// Out of the pack, W, mean, below 0: into it; and from the array. Empty where the log has one current.
+    std::optional<units::Estimate> pack_w;
+    std::optional<units::Estimate> array_w;
+    /// Of the pack, V, at both ends.
+    double start_v = 0.0;
+    double end_v = 0.0;
+};
+/// Stable word: `cruise`, `motor-off`, `array-off`.
+const char* sun_part_word(SunPart::Kind kind);
+
 struct SunReading {
     SunVerdict verdict = SunVerdict::cannot_tell;
     SunEvidence evidence = SunEvidence::pack_volts;
@@ -48,9 +72,14 @@ struct SunReading {
     /// Seconds in a cloud's shadow, and with a full pack that took no more: left out as well.
     double shaded_s = 0.0;
     double full_s = 0.0;
+    /// Of what was left out: at the usual power, but rising or sinking all the while, in moving air or by the
+    /// stick.
+    double drifting_s = 0.0;
     /// Parts of the test in which the array gave nothing although it did before: switched off, and what the pack
     /// then gave more, W.
     std::optional<units::Estimate> switched_off_w;
+    /// What was flown, in order of time; parts below 20 s are not listed.
+    std::vector<SunPart> parts;
 };
 
 /// Reads a solar flight. From sensors of array and pack: the pack's power, averaged over what was flown in the
@@ -60,7 +89,8 @@ struct SunReading {
 /// the result (the resting curve's slope) and the capacity: a slope segments the figure and does not turn its
 /// sign, so that the verdict is surer than the watts.
 ///
-/// Steady is level flight within 12 % of the usual power. Below four minutes of it nothing is told.
+/// Steady is level flight within 12 % of the usual power whose height, over a minute, moves by less than 0.2 m/s:
+/// what a slow descent saves would look like sun. Below four minutes of it nothing is told.
 /// @param pack  as it was flown, at its present capacity
 /// @return nothing where the log has no volts, no current, or no level flight
 std::optional<SunReading> read_sun(const telemetry::CleanLog& log, const telemetry::Findings& found,

@@ -325,8 +325,15 @@ std::vector<Candidate> candidates_for(const PlanRequest& request, double airspee
             better.efficiency = std::min(sun::efficiency(better) + 0.03, 0.99);
         a.converter = better;
     });
-    with(SunChange::Kind::one_more_in_series, [](airframe::Aircraft& a) { ++a.array->cells_series; });
-    with(SunChange::Kind::one_less_in_series, [](airframe::Aircraft& a) { --a.array->cells_series; });
+    const auto in_series = [](int more) {
+        return [more](airframe::Aircraft& a) {
+            const double was = a.array->cells_series;
+            a.array->cells_series += more;
+            a.mass_kg += a.array->mass_kg.value_or(0.0) * more / was;
+        };
+    };
+    with(SunChange::Kind::one_more_in_series, in_series(1));
+    with(SunChange::Kind::one_less_in_series, in_series(-1));
     if (const auto best = best_endurance_airspeed(request); best && std::abs(*best - airspeed_mps) > 0.1)
         list.push_back({SunChange::Kind::best_airspeed, request, *best});
     return list;

@@ -47,11 +47,34 @@ airframe::PowerCurve changed_curve(const airframe::Aircraft& aircraft, airframe:
     return curve;
 }
 
+double added_mass_kg(const airframe::Aircraft& aircraft, const Change& change) {
+    double added_kg = change.extra_mass_kg;
+    if (aircraft.array && aircraft.array->mass_kg) {
+        const double area =
+            change.cell_area_m2.value_or(aircraft.array->cell_area_m2) / aircraft.array->cell_area_m2;
+        const double count =
+            change.cells_series.value_or(aircraft.array->cells_series) / aircraft.array->cells_series;
+        added_kg += *aircraft.array->mass_kg * (area * count - 1.0);
+    }
+    return added_kg;
+}
+
 mission::PlanRequest changed_request(mission::PlanRequest request, const airframe::Aircraft& aircraft,
                                      const airframe::PowerCurve& curve, const Change& change) {
     request.aircraft = aircraft;
     request.aircraft.curve = changed_curve(aircraft, curve, change);
-    request.aircraft.mass_kg += change.extra_mass_kg;
+    request.aircraft.mass_kg += added_mass_kg(aircraft, change);
+    if (auto& array = request.aircraft.array) {
+        if (change.cell_area_m2) {
+            // A larger cell gives more amps at the same volts.
+            if (array->cell_isc_a) *array->cell_isc_a *= *change.cell_area_m2 / array->cell_area_m2;
+            array->cell_area_m2 = *change.cell_area_m2;
+        }
+        if (change.cells_series) array->cells_series = int(std::lround(*change.cells_series));
+        if (array->mass_kg) *array->mass_kg += added_mass_kg(aircraft, change) - change.extra_mass_kg;
+    }
+    if (change.converter_efficiency && request.aircraft.converter)
+        request.aircraft.converter->efficiency = *change.converter_efficiency;
     // What is drawn stands in the curve already; the plan asks the aircraft for it where it flies without motor.
     request.aircraft.electronics.clear();
     request.aircraft.electronics_w = request.aircraft.curve->electronics_w;
@@ -71,11 +94,12 @@ units::Result<Outcome> outcome_of(const airframe::Aircraft& aircraft, const airf
     if (!air) return tl::unexpected(air.error());
     Outcome outcome;
     outcome.all_up_mass_kg =
-        aircraft.mass_kg + change.extra_mass_kg + change.pack_mass_kg.value_or(flown.pack.mass_kg);
+        aircraft.mass_kg + added_mass_kg(aircraft, change) + change.pack_mass_kg.value_or(flown.pack.mass_kg);
     // No more can be taken off than there is.
     constexpr double least_kg = 0.02;
     constexpr double most_kg = 100.0;
-    const units::Limit limits[] = {{"extra_mass_kg", change.extra_mass_kg, least_kg - aircraft.mass_kg, most_kg}};
+    const units::Limit limits[] = {
+        {"extra_mass_kg", added_mass_kg(aircraft, change), least_kg - aircraft.mass_kg, most_kg}};
     if (const auto outside = units::first_outside(limits)) return tl::unexpected(*outside);
     outcome.density_kgm3 = air->density_kgm3;
     const airframe::PowerCurve changed = changed_curve(aircraft, curve, change);

@@ -29,6 +29,10 @@ struct Change {
     std::optional<double> propeller_diameter_m;
     std::optional<double> rotors;
     std::optional<double> wing_area_m2;
+    /// Of a solar array: one cell's area, and how many stand in series; its mass goes with its area.
+    std::optional<double> cell_area_m2;
+    std::optional<double> cells_series;
+    std::optional<double> converter_efficiency;
     std::optional<double> height_m;
     std::optional<double> temperature_c;
 };
@@ -56,6 +60,10 @@ units::Result<Outcome> outcome_of(const airframe::Aircraft& aircraft, const airf
 /// The curve of the changed aircraft, as `outcome_of` has it; electronics counted.
 airframe::PowerCurve changed_curve(const airframe::Aircraft& aircraft, airframe::PowerCurve curve,
                                    const Change& change);
+
+/// What the change adds to the aircraft without its pack, kg: cells of an array whose mass is known, and what was
+/// put on or taken off.
+double added_mass_kg(const airframe::Aircraft& aircraft, const Change& change);
 
 /// A plan with the change in it, to be worked out like any other.
 /// @param aircraft, curve  of the plan's aircraft, as for `outcome_of`

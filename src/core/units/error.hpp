@@ -71,7 +71,6 @@ enum class ErrorCode {
     import_path_refused,
     wind_table_short,
     rate_table_above_label,
-    no_columns,
     column_missing,
     file_exists,
     link_not_opened,

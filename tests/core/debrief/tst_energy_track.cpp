@@ -28,6 +28,7 @@ private slots:
     void beyondItsEndThereIsNothing();
     void withoutPositionsThereIsOnlyTime();
     void withoutCurrentThereIsNone();
+    void readingsOfANotebookMakeOne();
     void theShortestEndsTheCommonPart();
     void mostAndLeastAreFoundAtTheCommonEnd();
 };
@@ -81,6 +82,26 @@ void EnergyTrackTest::withoutCurrentThereIsNone() {
     auto log = tests::made_log();
     log[Channel::current_a].clear();
     QVERIFY(debrief::energy_track(clean(std::move(log))).time_s.empty());
+}
+
+void EnergyTrackTest::readingsOfANotebookMakeOne() {
+    // By hand: 0.5 Ah at 16.0 V (nothing was read before), 0.5 Ah between 16.0 and 15.0 V, 0.25 Ah at 15.0 V.
+    const std::vector<telemetry::NotedReading> readings = {{600.0, 1.0, 15.0, {}, 6000.0},
+                                                           {300.0, 0.5, 16.0, {}, 3000.0}};
+    const telemetry::NotedReading landed{900.0, 1.25, {}, {}, 8000.0};
+    const auto track = debrief::energy_track(readings, landed, 14.0);
+    QCOMPARE(track.time_s, std::vector<double>({0.0, 300.0, 600.0, 900.0}));
+    QCOMPARE(track.ground_m, std::vector<double>({0.0, 3000.0, 6000.0, 8000.0}));
+    VERIFY_NEAR(track.energy_wh[1], 8.0, 1e-12);
+    VERIFY_NEAR(track.energy_wh[2], 8.0 + 7.75, 1e-12);
+    VERIFY_NEAR(track.energy_wh[3], 8.0 + 7.75 + 3.75, 1e-12);
+    // Where a distance is missing there is none to lay it along; without volts the usual ones count.
+    const auto timed = debrief::energy_track({{{300.0}, {0.5}, {}, {}, {}}}, landed, 14.0);
+    QVERIFY(timed.ground_m.empty());
+    VERIFY_NEAR(timed.energy_wh.back(), 1.25 * 14.0, 1e-12);
+    // A landing that was not counted, or less than what had been read, is left out.
+    QCOMPARE(debrief::energy_track(readings, {{900.0}, {0.9}, {}, {}, {}}, 14.0).time_s.size(), std::size_t(3));
+    QVERIFY(debrief::energy_track({{{}, {0.5}, {15.0}, {}, {}}}, landed, 14.0).time_s.empty());
 }
 
 void EnergyTrackTest::theShortestEndsTheCommonPart() {

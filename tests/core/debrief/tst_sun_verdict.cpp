@@ -81,6 +81,8 @@ private slots:
     void tenMinutesTellGainFromLoss();
     void threeSensorsTellItAll();
     void aSwitchedOffArrayIsRecognised();
+    void aSlowDescentIsNotSun();
+    void theTestIsReadPartByPart();
     void tooShortIsNotTold();
     void theSimulatorsSunIsItsOwn();
 };
@@ -173,6 +175,96 @@ void SunVerdictTest::aSwitchedOffArrayIsRecognised() {
     VERIFY_NEAR(reading->switched_off_w->value, moved_w / rows, 2.0);
     // What is switched off is not part of the verdict.
     VERIFY_NEAR(reading->balance_w.value, flight.truth.cruise_balance_w, 3.0);
+}
+
+void SunVerdictTest::aSlowDescentIsNotSun() {
+    auto s = scenario(21, 0.2);
+    s.mission.height_m = 200.0;
+    s.sensors.current_at_pack = true;
+    s.sensors.array_current = true;
+    auto flight = sim::simulate(s);
+    const auto as_flown = *telemetry::clean(tests::shared(flight.log));
+    const double truth_w =
+        debrief::read_sun(as_flown, *telemetry::find_out(as_flown), pack_of(s), 24.0)->balance_w.value;
+    VERIFY_NEAR(truth_w, flight.truth.cruise_balance_w, 2.0);
+    // For five of the ten minutes it sinks by 0.3 m/s, on a tenth less power: m·g·ḣ/η by hand, 1.45 kg · 9.81 · 0.3
+    // / 0.6 = 7.1 W, that no sun gave.
+    auto& time = flight.log[Channel::time_s];
+    auto& height = flight.log[Channel::height_m];
+    auto& current = flight.log[Channel::current_a];
+    const double end_s = time.back();
+    constexpr double saved_w = 7.1;
+    for (std::size_t i = 0; i < time.size(); ++i) {
+        if (time[i] < 0.25 * end_s) continue;
+        height[i] -= 0.3 * std::min(time[i] - 0.25 * end_s, 300.0);
+        if (time[i] < 0.25 * end_s + 300.0) current[i] -= saved_w / flight.log[Channel::voltage_v][i];
+    }
+    const auto clean = *telemetry::clean(tests::shared(std::move(flight.log)));
+    const auto reading = debrief::read_sun(clean, *telemetry::find_out(clean), pack_of(s), 24.0);
+    QVERIFY(reading);
+    // What of it leaves the band of level flight is left out as a descent.
+    QVERIFY2(reading->drifting_s > 200.0 && reading->drifting_s < 310.0,
+             qPrintable(QString::number(reading->drifting_s)));
+    // Counted, it would make 3.3 W of sun.
+    VERIFY_NEAR(reading->balance_w.value, truth_w, 1.7);
+}
+
+void SunVerdictTest::theTestIsReadPartByPart() {
+    auto s = scenario(22, 0.2);
+    s.sensors.current_at_pack = true;
+    s.sensors.array_current = true;
+    auto flight = sim::simulate(s);
+    auto& time = flight.log[Channel::time_s];
+    auto& volts = flight.log[Channel::voltage_v];
+    auto& array = flight.log[Channel::array_current_a];
+    auto& pack = flight.log[Channel::current_a];
+    // Minute 4 with the motor off, minutes 7 and 8 with the array off; and it glides in to land.
+    double glide_w = 0.0, cruise_w = 0.0;
+    int glides = 0, cruises = 0;
+    for (std::size_t i = 0; i < time.size(); ++i) {
+        const double load_a = pack[i] + array[i];
+        if (time[i] >= 240.0 && time[i] < 300.0) {
+            pack[i] = 5.0 / volts[i] - array[i];
+            glide_w += volts[i] * array[i];
+            ++glides;
+        } else if (time[i] >= 420.0 && time[i] < 540.0) {
+            pack[i] = load_a;
+            array[i] = 0.0;
+        } else if (time[i] > 120.0 && time[i] < 240.0) {
+            cruise_w += volts[i] * pack[i];
+            ++cruises;
+        }
+    }
+    const auto clean = *telemetry::clean(tests::shared(std::move(flight.log)));
+    const auto reading = debrief::read_sun(clean, *telemetry::find_out(clean), pack_of(s), 24.0);
+    QVERIFY(reading);
+    using Kind = debrief::SunPart::Kind;
+    std::vector<Kind> kinds;
+    for (const auto& part : reading->parts) kinds.push_back(part.kind);
+    const std::vector<Kind> flown = {Kind::cruise,    Kind::motor_off, Kind::cruise,
+                                     Kind::array_off, Kind::cruise,    Kind::motor_off};
+    QString said;
+    for (const auto& part : reading->parts)
+        said += QStringLiteral("%1 %2-%3; ")
+                    .arg(QLatin1String(debrief::sun_part_word(part.kind)))
+                    .arg(part.start_s)
+                    .arg(part.end_s);
+    QVERIFY2(kinds == flown, qPrintable(said));
+    const auto& parts = reading->parts;
+    VERIFY_NEAR(parts[1].start_s, 240.0, 6.0);
+    VERIFY_NEAR(parts[1].end_s, 300.0, 6.0);
+    VERIFY_NEAR(parts[1].array_w->value, glide_w / glides, 2.0);
+    VERIFY_NEAR(parts[1].load_w, 5.0, 1.0);
+    VERIFY_NEAR(parts[0].pack_w->value, cruise_w / cruises, 2.0);
+    VERIFY_NEAR(parts[3].array_w->value, 0.0, 0.1);
+    VERIFY_NEAR(parts[3].pack_w->value, parts[3].load_w, 1e-9);
+    // One sensor at the load: what was flown is seen, what went into the pack is not.
+    auto one = scenario(22, 0.2);
+    auto seen = sim::simulate(one);
+    const auto clean_one = *telemetry::clean(tests::shared(std::move(seen.log)));
+    const auto by_volts = debrief::read_sun(clean_one, *telemetry::find_out(clean_one), pack_of(one), 24.0);
+    QVERIFY(by_volts && !by_volts->parts.empty());
+    QVERIFY(!by_volts->parts[0].pack_w && by_volts->parts[0].load_w > 10.0);
 }
 
 void SunVerdictTest::tooShortIsNotTold() {

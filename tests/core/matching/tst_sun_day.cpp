@@ -36,6 +36,7 @@ mission::PlanRequest solar_wing() {
     a.mass_kg = 1.45;
     a.cruise_airspeed_mps = 13.0;
     a.cruise_power_w = 52.0;
+    a.electronics_w = 5.0;
     a.wing = {0.62, 2.2, {}};
     a.array = sun::SolarArray{36, 1, 0.0153, 0.225, {}, {}, {}, {}, {}, {}};
     a.converter = sun::Converter{ConverterKind::either, 0.95, {}, {}};

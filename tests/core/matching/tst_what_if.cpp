@@ -3,8 +3,10 @@
 
 #include <QTest>
 
+#include "core/airframe/known_cruise.hpp"
 #include "core/learning/curve_fit.hpp"
 #include "core/matching/headroom.hpp"
+#include "core/matching/sun_day.hpp"
 #include "core/matching/what_if.hpp"
 #include "core/mission/reach.hpp"
 #include "core/units/constants.hpp"
@@ -56,6 +58,7 @@ private slots:
     void highAndHotTakesAWingFaster();
     void aLargerWingStallsLater();
     void aChangedPlanDrawsWhatTheChangeSays();
+    void anotherArrayIsTheDaysOwnChange();
     void aRatioKnowsWhatItScaled();
     void headroomFallsWithTheVolts();
     void aWeakPackRunsOutOfClimbFirst();
@@ -216,6 +219,49 @@ void WhatIfTest::aChangedPlanDrawsWhatTheChangeSays() {
     const auto after = mission::reach(matching::changed_request(request, aircraft, fit->curve, light), 24);
     for (std::size_t i = 0; i < before->points.size(); ++i)
         QVERIFY(after->points[i].distance_m.value > before->points[i].distance_m.value);
+}
+
+void WhatIfTest::anotherArrayIsTheDaysOwnChange() {
+    auto request = tests::sample_request();
+    request.aircraft.craft = airframe::Craft::wing;
+    request.aircraft.array.emplace();
+    request.aircraft.array->cells_series = 24;
+    request.aircraft.array->cell_area_m2 = 0.0125;
+    request.aircraft.array->efficiency = 0.22;
+    request.aircraft.array->mass_kg = 0.24;
+    request.aircraft.array->cell_isc_a = 5.1;
+    request.aircraft.converter = sun::Converter{sun::ConverterKind::either, 0.9, {}, {}};
+    const double mass_kg = request.aircraft.mass_kg;
+    const auto curve = airframe::curve_of_known_cruise(request.aircraft, mission::all_up_mass_kg(request));
+    matching::Change change;
+    change.cell_area_m2 = 1.1 * 0.0125;
+    const auto larger = matching::changed_request(request, request.aircraft, curve, change);
+    VERIFY_NEAR(larger.aircraft.array->cell_area_m2, 0.01375, 1e-12);
+    VERIFY_NEAR(*larger.aircraft.array->cell_isc_a, 5.61, 1e-12);
+    VERIFY_NEAR(larger.aircraft.mass_kg, mass_kg + 0.024, 1e-12);
+    VERIFY_NEAR(*larger.aircraft.array->mass_kg, 0.264, 1e-12);
+    // The list of what would help says the same of its 10 %, worked out by a way of its own.
+    matching::SunQuestion question;
+    question.at = {42.6, -5.0};
+    question.day_utc_s = 1782000000.0; // 2026-06-21
+    const auto before = matching::sun_day(matching::changed_request(request, request.aircraft, curve), question);
+    const auto after = matching::sun_day(larger, question);
+    QVERIFY(before && after);
+    const auto& said = before->changes.front();
+    QVERIFY(said.kind == matching::SunChange::Kind::more_area && said.noon_array_w > 1.0);
+    VERIFY_NEAR(after->noon.array_w - before->noon.array_w, said.noon_array_w, 1e-6 + 0.002 * said.noon_array_w);
+    VERIFY_NEAR(after->sustained_s - before->sustained_s, said.sustained_s, 61.0);
+    // Half the cells in series are half the area; the converter makes the volts.
+    change = {};
+    change.cells_series = 12.0;
+    change.converter_efficiency = 0.8;
+    const auto fewer = matching::changed_request(request, request.aircraft, curve, change);
+    QCOMPARE(fewer.aircraft.array->cells_series, 12);
+    VERIFY_NEAR(fewer.aircraft.mass_kg, mass_kg - 0.12, 1e-12);
+    VERIFY_NEAR(*fewer.aircraft.converter->efficiency, 0.8, 1e-12);
+    const auto with_fewer = matching::sun_day(fewer, question);
+    QVERIFY(with_fewer);
+    VERIFY_NEAR(with_fewer->noon.array_w / before->noon.array_w, 0.5 * 0.8 / 0.9, 0.01);
 }
 
 void WhatIfTest::aRatioKnowsWhatItScaled() {

@@ -9,6 +9,7 @@
 #include "app/widgets/choice_box.hpp"
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "io/log_file.hpp"
 #include "wording/columns.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"

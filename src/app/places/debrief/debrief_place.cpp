@@ -619,9 +619,6 @@ void DebriefPlace::showParts() {
                             .arg(q.duration(flights[i].end_s - flights[i].start_s)));
     }
     parts_->setCurrentIndex(int(debrief->clean.part));
-    // Tables have columns that can be something else.
-    const auto format = io::log_format(debrief->path.toStdString());
-    columns_->setVisible(format && io::has_columns(*format));
     const int chosen = std::max(coloured_by_->currentIndex(), 0);
     const QString word = coloured_by_->currentText();
     coloured_by_->clear();

@@ -56,7 +56,9 @@ Cell word_cell(const QString& text) {
 
 FlightReportView::FlightReportView(session::FlightSession& flight, QWidget* parent)
     : QWidget(parent), flight_(flight), wind_row_(new QWidget), figures_(new FigureRow(6)),
-      parts_(new TextLabel(Role::quiet)),
+      parts_(new TextLabel(Role::quiet)), sun_heading_(new TextLabel(Role::heading, tr("Ten-minute sun test"))),
+      sun_words_(new TextLabel(Role::quiet)), sun_cells_(new CellModel(this)),
+      sun_(whole_table(QStringLiteral("sunTestTable"), tr("Parts of the ten-minute sun test"), sun_cells_)),
       further_heading_(new TextLabel(Role::heading, tr("What was still possible"))),
       further_cells_(new CellModel(this)),
       further_(whole_table(QStringLiteral("furtherTable"), tr("What was still possible on this flight"),
@@ -88,6 +90,10 @@ FlightReportView::FlightReportView(session::FlightSession& flight, QWidget* pare
     column->addWidget(figures_);
     parts_->setObjectName(QStringLiteral("energyShares"));
     column->addWidget(parts_);
+    sun_words_->setObjectName(QStringLiteral("sunTestWords"));
+    for (QWidget* widget :
+         {static_cast<QWidget*>(sun_heading_), static_cast<QWidget*>(sun_words_), static_cast<QWidget*>(sun_)})
+        column->addWidget(widget);
     bill_heading_ = new TextLabel(Role::heading, tr("Forecast against flown"));
     column->addWidget(bill_heading_);
     bill_sentence_ = new TextLabel(Role::plain);
@@ -111,6 +117,7 @@ void FlightReportView::refresh() {
     if (!flight_report) return;
     showFigures();
     showParts();
+    showSunTest();
     showBill();
     showFurther();
     showTurns();
@@ -179,6 +186,49 @@ void FlightReportView::showParts() {
     const QString words = wording::flight_report_sentence(*flight_.flightReport(), Look::instance().quantities());
     parts_->setWords(words);
     parts_->setVisible(!words.isEmpty());
+}
+
+/// Only where it was flown: a long flight in the sun has cruise, and nothing to compare it with.
+void FlightReportView::showSunTest() {
+    const auto& sun = flight_.flightReport()->sun;
+    using Kind = debrief::SunPart::Kind;
+    const bool flown = sun && std::any_of(sun->parts.begin(), sun->parts.end(),
+                                          [](const auto& part) { return part.kind != Kind::cruise; });
+    for (QWidget* widget :
+         {static_cast<QWidget*>(sun_heading_), static_cast<QWidget*>(sun_words_), static_cast<QWidget*>(sun_)})
+        widget->setVisible(flown);
+    if (!flown) return;
+    const auto& q = Look::instance().quantities();
+    std::vector<std::vector<Cell>> rows;
+    const auto figure = [](const QString& text, double value) {
+        return Cell{text, value, std::nullopt, true, false};
+    };
+    const auto watts = [&](const std::optional<units::Estimate>& w) {
+        return w ? figure(q.text(Quantity::array_power, *w), w->value) : figure(QStringLiteral("–"), 0.0);
+    };
+    const auto volts = [&](double v) { return q.text(Quantity::lowest_pack_voltage, {v, 0.0}); };
+    // By two sensors the pack's watts are read off, by one its volts must tell.
+    const bool by_currents = sun->evidence == debrief::SunEvidence::pack_current;
+    for (const auto& part : sun->parts) {
+        std::vector<Cell> row = {word_cell(wording::name(part.kind)),
+                                 figure(wording::stopwatch_text(part.start_s), part.start_s),
+                                 figure(q.duration(part.end_s - part.start_s), part.end_s - part.start_s),
+                                 watts(units::Estimate{part.load_w, 0.0})};
+        if (by_currents) {
+            row.push_back(watts(part.array_w));
+            row.push_back(watts(part.pack_w));
+        } else {
+            row.push_back(
+                figure(tr("%1 to %2", "volts at the start, at the end").arg(volts(part.start_v), volts(part.end_v)),
+                       part.start_v));
+        }
+        rows.push_back(std::move(row));
+    }
+    QStringList heads = {tr("part"), tr("at"), tr("lasted"), tr("load")};
+    heads << (by_currents ? QStringList{tr("array"), tr("from the pack")} : QStringList{tr("pack voltage")});
+    sun_words_->setWords(wording::sun_test_sentence(*sun));
+    sun_cells_->setCells(heads, std::move(rows));
+    fit(*sun_, 150);
 }
 
 void FlightReportView::showBill() {

@@ -28,6 +28,7 @@ private:
     void showFurther();
     void showTurns();
     void showParts();
+    void showSunTest();
     void showBill();
 
     session::FlightSession& flight_;
@@ -36,6 +37,10 @@ private:
     QPushButton* take_wind_;
     FigureRow* figures_;
     TextLabel* parts_;
+    TextLabel* sun_heading_;
+    TextLabel* sun_words_;
+    CellModel* sun_cells_;
+    DataTable* sun_;
     TextLabel* bill_heading_;
     TextLabel* bill_sentence_;
     BillChart* bill_;

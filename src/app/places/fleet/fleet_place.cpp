@@ -111,11 +111,9 @@ void FleetPlace::follow(int tab) {
     if (tab == record_list_tab) return;
     learning_.choose(record_list_->chosen());
     if (tab == curve_tab) curve();
+    if (tab == what_if_tab || tab == sun_tab) sun_session_.choose(record_list_->chosen());
     if (tab == what_if_tab) whatIf();
-    if (tab == sun_tab) {
-        sun_session_.choose(record_list_->chosen());
-        sun();
-    }
+    if (tab == sun_tab) sun();
     if (tab == forecasts_tab) forecasts();
 }
 
@@ -129,7 +127,7 @@ CurvePage& FleetPlace::curve() {
 
 WhatIfPage& FleetPlace::whatIf() {
     if (what_if_) return *what_if_;
-    what_if_ = new WhatIfPage(learning_, plan_session_);
+    what_if_ = new WhatIfPage(learning_, plan_session_, sun_session_);
     what_if_room_->layout()->addWidget(what_if_);
     what_if_->show();
     return *what_if_;

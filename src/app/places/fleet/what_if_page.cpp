@@ -1,5 +1,7 @@
 #include "app/places/fleet/what_if_page.hpp"
 
+#include <cmath>
+
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -39,12 +41,16 @@ bool always(const FlownWith&) {
 
 } // namespace
 
-WhatIfPage::WhatIfPage(session::LearningSession& learning, session::PlanSession& plan, QWidget* parent)
-    : QWidget(parent), learning_(learning), plan_(plan) {
+WhatIfPage::WhatIfPage(session::LearningSession& learning, session::PlanSession& plan, session::SunSession& sun,
+                       QWidget* parent)
+    : QWidget(parent), learning_(learning), plan_(plan), sun_(sun) {
     setObjectName(QStringLiteral("whatIfPage"));
     Fold::fill(*this, {tr("Change"), makeDials(), 6}, {tr("Result"), makeOutcome(), 9});
     connect(&learning_, &session::LearningSession::changed, this, &WhatIfPage::refresh);
     connect(&plan_, &session::PlanSession::requestChanged, this, &WhatIfPage::refresh);
+    connect(&sun_, &session::SunSession::changed, this, [this] {
+        if (with_) showSun();
+    });
     connect(&Look::instance(), &Look::changed, this, &WhatIfPage::refresh);
     refresh();
 }
@@ -88,6 +94,7 @@ QWidget* WhatIfPage::makeDials() {
     grid->setColumnStretch(1, 1);
     addMassDials(grid);
     addAirframeDials(grid);
+    addArrayDials(grid);
     addAirDials(grid);
     column->addLayout(grid);
     auto* back = new QPushButton(tr("Reset"));
@@ -155,12 +162,14 @@ void WhatIfPage::addAirframeDials(QGridLayout* grid) {
              millimetres,
              [](matching::Change& c, double v) { c.propeller_diameter_m = v; },
              is_rotor});
-    addDial(grid, tr("Rotors"), "dialRotors", 3, 8,
+    static constexpr double usual_rotors = 4.0;
+    addDial(grid, tr("Rotors"), "dialRotors", -1, 4,
             {{},
              {},
              {},
-             [](int p) { return double(p); },
-             4,
+             stepsFrom([](const FlownWith& w) { return w.aircraft.rotor.rotors.value_or(usual_rotors); }, 1.0, 3.0,
+                       12.0),
+             0,
              [](double n) {
                  return wording::written(n, 0.0, {1.0, {}, 0});
              },
@@ -177,6 +186,55 @@ void WhatIfPage::addAirframeDials(QGridLayout* grid) {
              },
              [](matching::Change& c, double v) { c.wing_area_m2 = v; },
              is_wing});
+}
+
+void WhatIfPage::addArrayDials(QGridLayout* grid) {
+    const auto has_array = [](const FlownWith& w) { return w.aircraft.array.has_value(); };
+    addDial(grid, tr("Solar cells"), "dialCells", 20, 200,
+            {{},
+             {},
+             {},
+             shareOf([](const FlownWith& w) { return w.aircraft.array ? w.aircraft.array->cell_area_m2 : 0.0; }),
+             percent_still,
+             [this](double a) {
+                 const auto& array = with_ ? with_->aircraft.array : std::nullopt;
+                 const double others = array ? double(array->cells_series) * array->strings : 1.0;
+                 return wording::written(a * others, 0.0, {100.0, tr("dm²"), 1});
+             },
+             [](matching::Change& c, double v) { c.cell_area_m2 = v; },
+             has_array});
+    constexpr double most_in_series = 200.0;
+    addDial(grid, tr("Cells in series"), "dialSeries", -12, 12,
+            {{},
+             {},
+             {},
+             stepsFrom([](const FlownWith& w) { return w.aircraft.array ? w.aircraft.array->cells_series : 1.0; },
+                       1.0, 1.0, most_in_series),
+             0,
+             [](double n) {
+                 return wording::written(n, 0.0, {1.0, {}, 0});
+             },
+             [](matching::Change& c, double v) { c.cells_series = v; },
+             has_array});
+    constexpr double least_efficiency = 0.5;
+    constexpr double most_efficiency = 0.99;
+    addDial(
+        grid, tr("Converter efficiency"), "dialConverter", -20, 10,
+        {{},
+         {},
+         {},
+         stepsFrom(
+             [](const FlownWith& w) { return sun::efficiency(w.aircraft.converter.value_or(sun::Converter{})); },
+             0.01, least_efficiency, most_efficiency),
+         0,
+         [](double share) {
+             return wording::written(share, 0.0, {100.0, tr("%"), 0});
+         },
+         [](matching::Change& c, double v) { c.converter_efficiency = v; },
+         [](const FlownWith& w) {
+             return w.aircraft.array && w.aircraft.converter &&
+                    w.aircraft.converter->kind != sun::ConverterKind::direct;
+         }});
 }
 
 void WhatIfPage::addAirDials(QGridLayout* grid) {
@@ -208,6 +266,13 @@ void WhatIfPage::addAirDials(QGridLayout* grid) {
 
 std::function<double(int)> WhatIfPage::shareOf(double (*base)(const FlownWith&)) const {
     return [this, base](int position) { return with_ ? base(*with_) * position / double(percent_still) : 0.0; };
+}
+
+std::function<double(int)> WhatIfPage::stepsFrom(double (*base)(const FlownWith&), double step, double least,
+                                                 double most) const {
+    return [this, base, step, least, most](int position) {
+        return with_ ? std::clamp(base(*with_) + step * position, least, most) : 0.0;
+    };
 }
 
 QWidget* WhatIfPage::makeOutcome() {
@@ -318,8 +383,41 @@ void WhatIfPage::showOutcome() {
     if (!before || !after) return;
     showCurves(*before, *after);
     showReach();
+    sentence_->setWords(wording::what_if_sentence(*before, *after, Look::instance().quantities()));
+    showTable();
+    showSun();
+}
+
+void WhatIfPage::showSun() {
+    const auto question = sun_.questionThere();
+    if (!with_->aircraft.array || !question) {
+        sun_days_.reset();
+        showTable();
+        return;
+    }
+    auto asked = *question;
+    asked.changes = false;
+    const auto& request = plan_.request();
+    sun_job_.start(
+        [asked, before = matching::changed_request(request, with_->aircraft, with_->curve),
+         after = matching::changed_request(request, with_->aircraft, with_->curve, change())](
+            const std::stop_token&) -> std::shared_ptr<const SunDays> {
+            const auto was = matching::sun_day(before, asked);
+            const auto is = matching::sun_day(after, asked);
+            return was && is ? std::make_shared<const SunDays>(SunDays{*was, *is}) : nullptr;
+        },
+        [this](std::shared_ptr<const SunDays> days) {
+            sun_days_ = std::move(days);
+            showTable();
+        });
+}
+
+void WhatIfPage::showTable() {
+    if (!with_) return;
+    const auto before = matching::outcome_of(with_->aircraft, with_->curve, with_->as);
+    const auto after = matching::outcome_of(with_->aircraft, with_->curve, with_->as, change());
+    if (!before || !after) return;
     const auto& q = Look::instance().quantities();
-    sentence_->setWords(wording::what_if_sentence(*before, *after, q));
     std::vector<std::vector<Cell>> rows;
     for (const auto& line : matching::compare_outcomes(*before, *after)) {
         Cell name;
@@ -327,6 +425,32 @@ void WhatIfPage::showOutcome() {
         Cell change_cell = explained_cell(line.ratio_explanation);
         change_cell.text = wording::change_text(line.ratio, q);
         rows.push_back({name, explained_cell(line.before), explained_cell(line.after), change_cell});
+    }
+    if (sun_days_ && with_->aircraft.array) {
+        const std::pair<Quantity, QString> day[] = {{Quantity::array_power, tr("array at noon")},
+                                                    {Quantity::sustained_time, tr("sustained by the sun")},
+                                                    {Quantity::endurance, tr("endurance in the sun")}};
+        for (const auto& [quantity, caption] : day) {
+            const auto was = matching::explain(sun_days_->before, quantity);
+            const auto is = matching::explain(sun_days_->after, quantity);
+            if (!was || !is) continue;
+            Cell difference;
+            difference.figure = true;
+            const double more = is->value.value - was->value.value;
+            constexpr double unchanged_s = 30.0;
+            // Watts as a share; times as what they are, since from nothing there is no share.
+            if (quantity == Quantity::array_power)
+                difference.text = was->value.value > 0.0
+                                      ? wording::change_text(matching::ratio(is->value, was->value), q)
+                                      : QStringLiteral("–");
+            else
+                difference.text = std::abs(more) < unchanged_s
+                                      ? wording::change_text({1.0, 0.0}, q)
+                                      : tr("%1%2", "sign, duration")
+                                            .arg(more < 0.0 ? QStringLiteral("−") : QStringLiteral("+"),
+                                                 q.duration(std::abs(more)));
+            rows.push_back({text_cell(caption), explained_cell(*was), explained_cell(*is), difference});
+        }
     }
     cells_->setCells({tr("quantity"), tr("before"), tr("after"), tr("difference")}, std::move(rows));
     table_->fitColumns(200, 340);

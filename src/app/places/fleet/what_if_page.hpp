@@ -6,6 +6,7 @@
 
 #include "app/places/fleet/flown_with.hpp"
 #include "session/latest_job.hpp"
+#include "session/sun_session.hpp"
 
 class QGridLayout;
 class QSlider;
@@ -19,12 +20,13 @@ class HeadroomChart;
 class ReachRings;
 class TextLabel;
 
-/// What a change would do: sliders for pack, camera, propellers, wing, height and temperature; before and after
-/// beside them, with their errors; and the headroom that the plan's pack leaves.
+/// What a change would do: sliders for pack, camera, propellers, wing, solar array, height and temperature; before
+/// and after beside them, with their errors; and the headroom that the plan's pack leaves.
 class WhatIfPage : public QWidget {
     Q_OBJECT
 public:
-    WhatIfPage(session::LearningSession& learning, session::PlanSession& plan, QWidget* parent = nullptr);
+    WhatIfPage(session::LearningSession& learning, session::PlanSession& plan, session::SunSession& sun,
+               QWidget* parent = nullptr);
 
     matching::Change change() const;
 
@@ -44,9 +46,12 @@ private:
     QWidget* makeDials();
     void addMassDials(QGridLayout* grid);
     void addAirframeDials(QGridLayout* grid);
+    void addArrayDials(QGridLayout* grid);
     void addAirDials(QGridLayout* grid);
-    /// A slider in percent of what the aircraft has.
+    /// A slider in percent of what the aircraft has; and one in steps from it, never below the least.
     std::function<double(int)> shareOf(double (*base)(const FlownWith&)) const;
+    std::function<double(int)> stepsFrom(double (*base)(const FlownWith&), double step, double least,
+                                         double most) const;
     QWidget* makeOutcome();
     void addDial(QGridLayout* grid, const QString& label, const char* object, int from, int to, Dial dial);
     void rest();
@@ -55,9 +60,13 @@ private:
     void showCurves(const matching::Outcome& before, const matching::Outcome& after);
     /// The reach takes longer than a slider moves: worked out beside it, the newest wins.
     void showReach();
+    /// What a day in the sun would be, before and after; the same for a wing with an array, whatever is changed.
+    void showSun();
+    void showTable();
 
     session::LearningSession& learning_;
     session::PlanSession& plan_;
+    session::SunSession& sun_;
     std::optional<FlownWith> with_;
     std::vector<Dial> dials_;
     TextLabel* name_;
@@ -69,6 +78,12 @@ private:
     CurveChangeChart* curves_;
     ReachRings* rings_;
     session::LatestJob reach_job_;
+    session::LatestJob sun_job_;
+    struct SunDays {
+        matching::SunDayReport before;
+        matching::SunDayReport after;
+    };
+    std::shared_ptr<const SunDays> sun_days_;
 };
 
 } // namespace sobremesa::app

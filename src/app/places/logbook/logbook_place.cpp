@@ -24,6 +24,7 @@
 #include "core/mission/wind_rows.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
+#include "io/flights_by_hand.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
 
@@ -268,6 +269,10 @@ void LogbookPlace::showPicture() {
     const auto& q = Look::instance().quantities();
     QString words = kept.log_id ? tr("%1: the log is being read…").arg(name)
                                 : tr("%1 was filed by hand: it has no track.").arg(name);
+    if (kept.by_hand && !kept.by_hand->readings.empty()) {
+        words += QLatin1Char(' ') + tr("On the way: %1.", "readings off the screen")
+                                        .arg(QString::fromStdString(io::text_of_readings(kept.by_hand->readings)));
+    }
     TrackOnMap track;
     if (picture) {
         track = track_on_map(picture->summary);

@@ -57,6 +57,7 @@ constexpr NotebookColumn notebook_columns[] = {
     {HandField::resting_volts, QT_TRANSLATE_NOOP("sobremesa::app::NotebookModel", "at rest"), {}},
     {HandField::rest, QT_TRANSLATE_NOOP("sobremesa::app::NotebookModel", "after"), {}},
     {HandField::wind, QT_TRANSLATE_NOOP("sobremesa::app::NotebookModel", "wind"), Quantity::wind_speed},
+    {HandField::readings, QT_TRANSLATE_NOOP("sobremesa::app::NotebookModel", "on the way"), {}},
     {HandField::clock, QT_TRANSLATE_NOOP("sobremesa::app::NotebookModel", "launch"), {}},
     {HandField::aircraft, QT_TRANSLATE_NOOP("sobremesa::app::NotebookModel", "aircraft"), {}},
     {HandField::pack, QT_TRANSLATE_NOOP("sobremesa::app::NotebookModel", "pack"), {}},
@@ -73,7 +74,8 @@ int column_of(HandField field) {
 
 bool holds_words(HandField field) {
     return field == HandField::date || field == HandField::clock || field == HandField::aircraft ||
-           field == HandField::pack || field == HandField::name || field == HandField::note;
+           field == HandField::pack || field == HandField::name || field == HandField::readings ||
+           field == HandField::note;
 }
 
 QString unit_of(const NotebookColumn& column) {
@@ -235,9 +237,7 @@ void NotebookModel::paste(const QString& text, const QModelIndex& at) {
                 constexpr int decimals = 6;
                 if (const auto number = io::number_from_text(cells[c])) {
                     cell = QString::fromStdString(
-                        io::text_from_number(*number * table.scales[c] / scale_of(here), decimals));
-                    while (cell.contains(QLatin1Char('.')) && (cell.endsWith(QLatin1Char('0')))) cell.chop(1);
-                    if (cell.endsWith(QLatin1Char('.'))) cell.chop(1);
+                        io::shortest_text(*number * table.scales[c] / scale_of(here), decimals));
                 }
             }
             put(from_row + int(r), column, cell);
@@ -278,6 +278,7 @@ void NotebookModel::show(const book::KeptFlight& flight) {
     figure(HandField::resting_volts, flight.rested_cell_v, 2);
     figure(HandField::rest, flight.rest_s, 0);
     figure(HandField::wind, hand.wind_mps, 1);
+    put(0, column_of(HandField::readings), QString::fromStdString(io::text_of_readings(hand.readings)));
     put(0, column_of(HandField::name), QString::fromStdString(flight.name));
     put(0, column_of(HandField::note), QString::fromStdString(flight.note));
     readAnew();
@@ -362,7 +363,7 @@ NotebookSheet::NotebookSheet(session::Workspace& workspace, std::optional<sessio
         Role::quiet,
         tr("A row a flight; write only what you know. Tab goes on, Enter begins the next flight, and rows "
            "copied from a spreadsheet can be pasted. Volts “lowest” are the pack's, “at rest” a "
-           "cell's.")));
+           "cell's. “On the way” takes what the screen showed: 5 min 410 mAh 15.9 V; 10 min 830 mAh.")));
     table_->setModel(model_);
     table_->setSelectionBehavior(QAbstractItemView::SelectItems);
     table_->setEditTriggers(QAbstractItemView::AnyKeyPressed | QAbstractItemView::DoubleClicked |

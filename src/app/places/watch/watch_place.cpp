@@ -32,6 +32,7 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
+#include "io/channel_columns.hpp"
 #include "io/csv_log_writer.hpp"
 #include "io/log_file.hpp"
 #include "io/text_file.hpp"
@@ -335,6 +336,7 @@ void WatchPlace::begin(std::unique_ptr<link::Feed> feed, std::optional<double> c
 void WatchPlace::connectTo(const link::Address& address, const io::mavlink::Choice& choice,
                            std::optional<double> current_factor) {
     recording_.clear();
+    choice_ = choice;
     auto feed = std::make_unique<link::LinkFeed>(link::make_source(address), choice);
     if (QDir().mkpath(recordings_)) feed->record_to(newRecording().toStdString());
     begin(std::move(feed), current_factor);
@@ -619,6 +621,14 @@ void WatchPlace::debriefThis() {
     showControls();
     emit watchingChanged();
     emit debriefWanted(path);
+}
+
+std::vector<telemetry::ColumnChoice> WatchPlace::vehicleWatched() const {
+    std::vector<telemetry::ColumnChoice> choices;
+    if (recording_.isEmpty()) return choices;
+    if (choice_.system) choices.push_back(io::vehicle_choice(*choice_.system));
+    if (choice_.battery) choices.push_back(io::battery_choice(*choice_.battery));
+    return choices;
 }
 
 QString WatchPlace::calloutNote() const {

@@ -6,6 +6,7 @@
 #include <QTimer>
 #include <QWidget>
 
+#include "core/telemetry/column_choice.hpp"
 #include "session/latest_job.hpp"
 #include "session/plan_session.hpp"
 #include "session/practice_feed.hpp"
@@ -55,6 +56,8 @@ public:
     bool isPractising() const { return practice_ != nullptr; }
     /// The callouts that mattered, in one line, to be kept with the flight.
     QString calloutNote() const;
+    /// Of the flight that is recorded: the vehicle and the battery that were chosen, to be read again.
+    std::vector<telemetry::ColumnChoice> vehicleWatched() const;
     /// A recording that was cut off when the program ended last time; empty: none.
     QString cutOff() const;
 
@@ -104,6 +107,7 @@ private:
     session::PracticeFeed* practice_ = nullptr;
     link::ReplayFeed* replay_ = nullptr;
     QString recording_;
+    io::mavlink::Choice choice_;
     QString replayed_;
     QTimer pictures_;
     bool pictures_due_ = false;
