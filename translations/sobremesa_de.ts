@@ -3531,6 +3531,14 @@
         <source>Even at launch the pack does not hold what %1 asks for. Less reserve or a bigger pack clears it.</source>
         <translation>Selbst beim Start enthält der Akku nicht, was %1 verlangt. Weniger Reserve oder ein größerer Akku behebt es.</translation>
     </message>
+    <message>
+        <source>dm²</source>
+        <translation>dm²</translation>
+    </message>
+    <message>
+        <source>The solar cells together take %1, the wing has %2. Check the area of one cell, how many there are, and the wing&apos;s area.</source>
+        <translation>Die Solarzellen zusammen brauchen %1, der Flügel hat %2. Prüfe die Fläche einer Zelle, ihre Anzahl und die Flügelfläche.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

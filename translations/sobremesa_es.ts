@@ -3531,6 +3531,14 @@
         <source>Even at launch the pack does not hold what %1 asks for. Less reserve or a bigger pack clears it.</source>
         <translation>Ni siquiera al despegar la batería tiene lo que pide %1. Menos reserva o una batería mayor lo resuelve.</translation>
     </message>
+    <message>
+        <source>dm²</source>
+        <translation>dm²</translation>
+    </message>
+    <message>
+        <source>The solar cells together take %1, the wing has %2. Check the area of one cell, how many there are, and the wing&apos;s area.</source>
+        <translation>Las celdas solares ocupan en total %1 y el ala tiene %2. Revisa el área de una celda, cuántas hay y el área del ala.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

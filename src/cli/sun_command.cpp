@@ -137,7 +137,7 @@ int sun_day(const SunOptions& options, std::ostream& out, std::ostream& err) {
         return missing("mission.home");
     }
     if (!options.date.empty()) {
-        auto day = io::day_utc_s(options.date);
+        auto day = io::typed_day_utc_s(options.date);
         if (!day) {
             day.error().where.field = "--date";
             return unusable(day.error(), err);

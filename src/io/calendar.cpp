@@ -7,6 +7,7 @@
 
 #include "core/sun/solar_position.hpp"
 #include "core/units/limits.hpp"
+#include "io/cell_forms.hpp"
 
 namespace sobremesa::io {
 
@@ -15,6 +16,7 @@ namespace {
 /// Whole numbers of a text in which each stands at its place: "####-##-##". @return false where it does not
 template <std::size_t N>
 bool digits_of(const std::string& text, const char* form, std::array<int, N>& parts) {
+    parts = {};
     std::size_t part = 0;
     for (std::size_t i = 0; i < text.size() || form[i] != '\0'; ++i) {
         if (i >= text.size() || form[i] == '\0') return false;
@@ -56,9 +58,25 @@ units::Result<double> day_utc_s(const std::string& date) {
     return utc_s;
 }
 
+units::Result<double> typed_day_utc_s(const std::string& date) {
+    auto day = day_utc_s(date);
+    if (day) return day;
+    // Day and month that could change places are asked for in the one order that is beyond doubt.
+    const unsigned orders = possible_date_orders(date);
+    std::optional<double> only;
+    for (const DateOrder order : {DateOrder::year_first, DateOrder::day_first, DateOrder::month_first}) {
+        double seconds = 0.0;
+        if ((orders & (1U << unsigned(order))) == 0 || !parse_date(date, order, seconds)) continue;
+        if (only && *only != seconds) return day;
+        only = seconds;
+    }
+    return only ? day_utc_s(date_text(*only)) : day;
+}
+
 std::optional<double> time_of_day_s(const std::string& time) {
     std::array<int, 2> part{};
-    if (!digits_of(time, "##:##", part) || part[0] > 23 || part[1] > 59) return std::nullopt;
+    const bool whole = digits_of(time, "##:##", part) || digits_of(time, "#:##", part);
+    if (!whole || part[0] > 23 || part[1] > 59) return std::nullopt;
     return 3600.0 * part[0] + 60.0 * part[1];
 }
 

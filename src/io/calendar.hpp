@@ -11,6 +11,8 @@ namespace sobremesa::io {
 /// @param date  "2026-06-21"
 /// @error `word_unknown` naming `date`; `value_out_of_range` before 1900 and from 2100 on
 units::Result<double> day_utc_s(const std::string& date);
+/// The same of a date as it is typed, in any order of its parts that can be only one: "21.06.2026", "2026/06/21".
+units::Result<double> typed_day_utc_s(const std::string& date);
 /// "10:30" as seconds of a day; nothing where it is no time of day.
 std::optional<double> time_of_day_s(const std::string& time);
 /// "2026-06-21T10:30Z", with or without the Z; nothing where it is no moment.

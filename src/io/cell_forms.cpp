@@ -732,6 +732,19 @@ bool parse_pair(std::string_view cell, double& latitude, double& longitude) {
     return angle_from(scan, false, longitude) && scan.done();
 }
 
+std::optional<geodesy::Position> position_from_text(std::string_view text) {
+    std::string capital(trimmed(text));
+    std::transform(capital.begin(), capital.end(), capital.begin(),
+                   [](char c) { return c >= 'a' && c <= 'z' ? char(c - 'a' + 'A') : c; });
+    // As it is printed in books.
+    constexpr std::string_view minus = "\xE2\x88\x92";
+    for (auto at = capital.find(minus); at != std::string::npos; at = capital.find(minus, at))
+        capital.replace(at, minus.size(), "-");
+    geodesy::Position at{telemetry::missing_value, telemetry::missing_value};
+    if (!parse_pair(capital, at.latitude_deg, at.longitude_deg) || !geodesy::is_possible(at)) return std::nullopt;
+    return at;
+}
+
 std::optional<double> hemisphere_sign(std::string_view cell) {
     if (cell.size() != 1) return std::nullopt;
     switch (cell.front()) {

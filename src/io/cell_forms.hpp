@@ -6,6 +6,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/geodesy/geodesic.hpp"
 #include "core/telemetry/flight_log.hpp"
 #include "io/log_units.hpp"
 
@@ -71,6 +72,9 @@ bool parse_angle(std::string_view cell, bool degrees_and_minutes, double& degree
 
 /// "47.1234 11.5", "47.1234, 11.5", "N47.1 E11.5", "(47.1; 11.5)"; of well-known text "POINT(11.5 47.1234)".
 bool parse_pair(std::string_view cell, double& latitude, double& longitude);
+
+/// A place as it is typed: as `parse_pair`, letters in any case. Nothing where it is no place on earth.
+std::optional<geodesy::Position> position_from_text(std::string_view text);
 
 /// A letter of the compass alone: 1 for N and E, -1 for S and W.
 std::optional<double> hemisphere_sign(std::string_view cell);

@@ -136,6 +136,7 @@ enum class Format {
     pack_volts,
     cell_resistance,
     mass,
+    area,
 };
 
 struct MessagePart {
@@ -187,6 +188,10 @@ QString written_part(const MessagePart& part, const std::vector<units::Parameter
     case Format::cell_volts: return as(Quantity::landing_cell_voltage);
     case Format::pack_volts: return as(Quantity::lowest_voltage);
     case Format::cell_resistance: return as(Quantity::cell_resistance);
+    case Format::area: {
+        constexpr double dm2_per_m2 = 100.0;
+        return written(value, 0.0, {dm2_per_m2, MessagesWords::tr("dm²"), 0});
+    }
     }
     return {};
 }
@@ -383,6 +388,11 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages", "A row of the rate table delivers %1 from a cell of %2. The table is "
                                               "per cell, not for the whole pack: divide by the cells in parallel."),
      {{{Format::charge, "charge_ah"}, {Format::charge, "rated_ah"}}}},
+    {ErrorCode::cells_above_wing,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The solar cells together take %1, the wing has %2. Check the area of "
+                       "one cell, how many there are, and the wing's area."),
+     {{{Format::area, "cells_m2"}, {Format::area, "wing_m2"}}}},
     {ErrorCode::wind_table_short,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Winds by height need at least two heights. Add another one, or give "
                                               "a single wind as wind_mps, wind_from_deg and wind_height_m.")},

@@ -1186,6 +1186,15 @@ void CommandLineTest::sunKeepsItsContract() {
     QCOMPARE(noon["rows"][0]["utc_s"].get<double>(), 1782000000.0 + 37800.0);
     QVERIFY(noon["noon"]["array_w"].get<double>() < sun["noon"]["array_w"].get<double>());
     QVERIFY(noon["smallest_area_m2"].is_number());
+    // A date and a place as one writes them; what could be read in two ways is refused.
+    for (const char* place : {"42.61 N, 5.02 W", "42.61; -5.02", "N42.61 W5.02", "42,61 -5,02", "42.61n 5.02w"}) {
+        const json same = cli_run({"sun", plan, "--date", "21.06.2026", "--at", place, "--json"}).object();
+        QVERIFY2(same["noon"] == sun["noon"], place);
+    }
+    const json early =
+        cli_run({"sun", plan, "--date", "2026-06-21", "--at", "42.61,-5.02", "--start-utc", "9:30", "--json"})
+            .object();
+    QCOMPARE(early["start_utc_s"].get<double>(), 1782000000.0 + 34200.0);
     const Run words = cli_run({"sun", plan, "--date", "2026-06-21", "--at", "42.61,-5.02"});
     QCOMPARE(words.code, 0);
     QVERIFY(words.out.find("Local rules come first") != std::string::npos);
@@ -1278,7 +1287,7 @@ void CommandLineTest::sunRefusesInOneLine() {
     };
     refused({demo("alcaravan-west.plan.json"), "--date", "2026-06-21", "--at", "42,-5"}, "aircraft.array");
     refused({plan, "--date", "2026-06-21", "--at", "142.0,-5"}, "--at");
-    refused({plan, "--date", "21.6.2026", "--at", "42,-5"}, "--date");
+    refused({plan, "--date", "6.7.2026", "--at", "42,-5"}, "--date");
     refused({plan, "--at", "42,-5"}, "sun.start_utc");
     refused({plan, "--date", "2026-06-21", "--at", "42,-5", "--start-utc", "9am"}, "--start-utc");
     refused({plan, "--date", "2026-06-21", "--at", "42,-5", "--cloud", "nan"}, "nan");

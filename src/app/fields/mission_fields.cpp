@@ -6,6 +6,7 @@
 #include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
 #include "io/calendar.hpp"
+#include "io/cell_forms.hpp"
 #include "io/text_number.hpp"
 #include "wording/plans.hpp"
 
@@ -61,15 +62,11 @@ RequestField home_field() {
             r.mission.home.reset();
             return {};
         }
-        QStringList parts = typed.split(QLatin1Char(';'));
-        if (parts.size() != 2) parts = typed.split(QStringLiteral(", "));
-        if (parts.size() != 2) parts = typed.split(QLatin1Char(','));
-        const auto latitude = parts.size() == 2 ? io::number_from_text(parts[0].toStdString()) : std::nullopt;
-        const auto longitude = parts.size() == 2 ? io::number_from_text(parts[1].toStdString()) : std::nullopt;
-        if (!latitude || !longitude || !geodesy::is_possible({*latitude, *longitude}))
+        const auto at = io::position_from_text(typed.toStdString());
+        if (!at)
             return MissionFieldsWords::tr(
                 "Enter latitude and longitude in degrees, such as “39.41825; -31.36148”.");
-        r.mission.home = geodesy::Position{*latitude, *longitude};
+        r.mission.home = *at;
         return {};
     };
     field.hint = MissionFieldsWords::tr("latitude; longitude in degrees: for terrain and for route files");

@@ -75,9 +75,9 @@ units::Result<Aircraft> validate(Aircraft aircraft) {
         // Cells on the tail and hanging over the edges are seen; a whole wing more is a slip of the pen.
         constexpr double most_of_wing = 1.3;
         if (aircraft.wing.area_m2 && sun::cell_area_m2(*aircraft.array) > most_of_wing * *aircraft.wing.area_m2) {
-            return units::out_of_range("aircraft.array.cell_area_m2", aircraft.array->cell_area_m2, 0.0,
-                                       most_of_wing * *aircraft.wing.area_m2 /
-                                           (aircraft.array->cells_series * aircraft.array->strings));
+            return units::failure(
+                units::ErrorCode::cells_above_wing, {{}, {}, {}, "aircraft.array.cell_area_m2"},
+                {{"cells_m2", sun::cell_area_m2(*aircraft.array)}, {"wing_m2", *aircraft.wing.area_m2}});
         }
         if (aircraft.array->mass_kg && *aircraft.array->mass_kg >= aircraft.mass_kg)
             return units::out_of_range("aircraft.array.mass_kg", *aircraft.array->mass_kg, 0.0, aircraft.mass_kg);

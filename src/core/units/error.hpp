@@ -71,6 +71,7 @@ enum class ErrorCode {
     import_path_refused,
     wind_table_short,
     rate_table_above_label,
+    cells_above_wing,
     column_missing,
     file_exists,
     link_not_opened,

@@ -36,6 +36,7 @@ private slots:
     void theBandWidensAwayFromThePoint();
     void oneCruiseDoesNotReachEverywhere();
     void impossibleAircraftAreRefused();
+    void cellsFitOnTheWing();
     void massIsBuiltUpFromItsParts();
     void aGivenDrawIsKnownBetterThanAnAssumedOne();
     void aClimbCostsWhatItsEfficiencySays();
@@ -117,6 +118,21 @@ void AircraftTest::impossibleAircraftAreRefused() {
     aircraft.full_power_w = 50.0;
     QCOMPARE(validate(aircraft).error().where.field, std::string("aircraft.full_power_w"));
     QVERIFY(validate(known(Craft::rotor)).has_value());
+}
+
+void AircraftTest::cellsFitOnTheWing() {
+    Aircraft solar = known(Craft::wing);
+    solar.wing.area_m2 = 0.58;
+    solar.array.emplace();
+    solar.array->cells_series = 32;
+    solar.array->cell_area_m2 = 0.0125;
+    solar.array->efficiency = 0.22;
+    QVERIFY(validate(solar));
+    // The area of all of them typed as that of one.
+    solar.array->cell_area_m2 = 0.4;
+    const auto refused = validate(solar);
+    QVERIFY(!refused && refused.error().code == units::ErrorCode::cells_above_wing);
+    QCOMPARE(std::get<double>(refused.error().parameters[0].value), 0.4 * 32);
 }
 
 void AircraftTest::massIsBuiltUpFromItsParts() {

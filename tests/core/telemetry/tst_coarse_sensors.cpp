@@ -8,6 +8,7 @@
 #include "core/units/constants.hpp"
 #include "sim/fleet.hpp"
 #include "sim/simulated_flight.hpp"
+#include "support/coarse_log.hpp"
 #include "support/test_program.hpp"
 
 #include <algorithm>
@@ -19,43 +20,6 @@ using telemetry::Channel;
 using telemetry::FlightLog;
 
 namespace {
-
-struct Step {
-    Channel channel;
-    double step;
-};
-constexpr Step steps[] = {{Channel::voltage_v, 0.1},    {Channel::current_a, 0.1},
-                          {Channel::charge_ah, 0.001},  {Channel::height_m, 1.0},
-                          {Channel::gps_height_m, 1.0}, {Channel::ground_speed_mps, 0.1},
-                          {Channel::course_deg, 1.0},   {Channel::airspeed_mps, 0.1},
-                          {Channel::heading_deg, 1.0},  {Channel::climb_mps, 0.1}};
-constexpr double rates_hz[] = {0.2, 1.0, 5.0, 50.0};
-
-/// The log at so many rows a second: between its rows straight lines, then rounded to the steps of the sensors.
-FlightLog written(const FlightLog& log, double rate_hz) {
-    const auto& time = log[Channel::time_s];
-    FlightLog result;
-    result.name = log.name;
-    std::size_t at = 0;
-    for (double t = time.front(); t <= time.back(); t += 1.0 / rate_hz) {
-        while (at + 2 < time.size() && time[at + 1] < t) ++at;
-        const double share = (t - time[at]) / (time[at + 1] - time[at]);
-        for (std::size_t c = 0; c < telemetry::channel_count; ++c) {
-            const auto& column = log.columns[c];
-            if (column.empty()) continue;
-            const bool angle = Channel(c) == Channel::course_deg || Channel(c) == Channel::heading_deg;
-            const double change =
-                angle ? std::remainder(column[at + 1] - column[at], 360.0) : column[at + 1] - column[at];
-            result.columns[c].push_back(column[at] + share * change);
-        }
-        result.lines.push_back(std::uint32_t(result.lines.size() + 2));
-    }
-    for (const Step& s : steps) {
-        for (double& value : result[s.channel]) value = std::round(value / s.step) * s.step;
-    }
-    result.rows_met = result.lines.size();
-    return result;
-}
 
 const std::vector<FlightLog>& flights() {
     static const std::vector<FlightLog> all = [] {
@@ -102,8 +66,8 @@ void CoarseSensorsTest::sumsHoldAndNothingIsCalledFrozen() {
     double worst_energy = 0.0;
     for (const FlightLog& log : flights()) {
         const auto fine = *telemetry::summarise(cleaned(log));
-        for (const double rate : rates_hz) {
-            const auto clean = cleaned(written(log, rate));
+        for (const double rate : tests::coarse_rates_hz) {
+            const auto clean = cleaned(tests::coarse_log(log, rate));
             const auto coarse = *telemetry::summarise(clean);
             ++judged;
             const bool frozen =
@@ -136,15 +100,15 @@ void CoarseSensorsTest::freezesThatShowAreFound() {
     std::mt19937 random(42);
     int visible = 0;
     int found = 0;
-    for (const Step& sensor : steps) {
+    for (const tests::SensorStep& sensor : tests::sensor_steps) {
         const bool judged = sensor.channel == Channel::voltage_v || sensor.channel == Channel::current_a ||
                             sensor.channel == Channel::height_m || sensor.channel == Channel::ground_speed_mps;
         if (!judged) continue;
         int here_visible = 0;
         int here_found = 0;
         for (std::size_t f = 0; f < 40; ++f) {
-            const double rate = rates_hz[f % 4];
-            FlightLog log = written(flights()[f], rate);
+            const double rate = tests::coarse_rates_hz[f % 4];
+            FlightLog log = tests::coarse_log(flights()[f], rate);
             auto& column = log[sensor.channel];
             if (column.empty()) continue;
             // In the middle of the flight, one to four minutes.

@@ -26,7 +26,7 @@
 #include "app/widgets/text_labels.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
-#include "io/text_number.hpp"
+#include "io/cell_forms.hpp"
 #include "wording/aircraft.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
@@ -41,16 +41,6 @@ namespace {
 
 QString place_text(const geodesy::Position& at) {
     return QStringLiteral("%1, %2").arg(at.latitude_deg, 0, 'f', 4).arg(at.longitude_deg, 0, 'f', 4);
-}
-
-std::optional<geodesy::Position> place_from(const QString& text) {
-    const QStringList parts = text.split(text.contains(QLatin1Char(';')) ? QLatin1Char(';') : QLatin1Char(','));
-    if (parts.size() != 2) return std::nullopt;
-    const auto latitude = io::number_from_text(parts[0].trimmed().toStdString());
-    const auto longitude = io::number_from_text(parts[1].trimmed().toStdString());
-    if (!latitude || !longitude) return std::nullopt;
-    const geodesy::Position at{*latitude, *longitude};
-    return geodesy::is_possible(at) ? std::optional(at) : std::nullopt;
 }
 
 QDateTime midnight(const QDate& date) {
@@ -229,7 +219,7 @@ void SunPage::askAgain() {
 
 void SunPage::takePlace() {
     const QString typed = place_->text().trimmed();
-    const auto at = place_from(typed);
+    const auto at = io::position_from_text(typed.toStdString());
     const bool wrong = !typed.isEmpty() && !at;
     entry_trouble_->setWords(
         wrong ? tr("Enter latitude and longitude in degrees, separated by a comma: 42.61, -5.02.") : QString());
