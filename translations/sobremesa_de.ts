@@ -2049,10 +2049,6 @@
         <translation>unter Last; gelandet wird, wenn diese Zelle es muss</translation>
     </message>
     <message>
-        <source>video, camera, control. Empty: by the kind of video, 5 W where nothing is said (common practice)</source>
-        <translation>Video, Kamera, Steuerung. Leer: nach Art des Videos, 5 W, wo nichts gesagt ist (übliche Praxis)</translation>
-    </message>
-    <message>
         <source>Video</source>
         <translation>Video</translation>
     </message>
@@ -2127,6 +2123,10 @@
     <message>
         <source>all motors together, continuous: four of 20 A are 80</source>
         <translation>alle Motoren zusammen, dauernd: vier zu 20 A sind 80</translation>
+    </message>
+    <message>
+        <source>video, camera, control. Empty: by the video, 5 W where nothing is said, and 1.5 W for a wing&apos;s servos (common practice)</source>
+        <translation>Video, Kamera, Steuerung. Leer: nach dem Video, 5 W, wo nichts gesagt ist, und 1,5 W für die Servos eines Flächenmodells (übliche Praxis)</translation>
     </message>
 </context>
 <context>

@@ -2049,10 +2049,6 @@
         <translation>bajo carga; se aterriza cuando esa celda lo pide</translation>
     </message>
     <message>
-        <source>video, camera, control. Empty: by the kind of video, 5 W where nothing is said (common practice)</source>
-        <translation>vídeo, cámara, mando. Vacío: según el tipo de vídeo, 5 W si no se dice nada (práctica habitual)</translation>
-    </message>
-    <message>
         <source>Video</source>
         <translation>Vídeo</translation>
     </message>
@@ -2127,6 +2123,10 @@
     <message>
         <source>all motors together, continuous: four of 20 A are 80</source>
         <translation>todos los motores juntos, continua: cuatro de 20 A son 80</translation>
+    </message>
+    <message>
+        <source>video, camera, control. Empty: by the video, 5 W where nothing is said, and 1.5 W for a wing&apos;s servos (common practice)</source>
+        <translation>vídeo, cámara, control. Vacío: según el vídeo, 5 W si no se indica nada, y 1,5 W para los servos de un ala (práctica habitual)</translation>
     </message>
 </context>
 <context>

@@ -11,6 +11,7 @@
 #include <QTemporaryDir>
 
 #include "app/charts/homeward_chart.hpp"
+#include "app/charts/pack_lines.hpp"
 #include "app/charts/reach_rings.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/places/debrief/debrief_place.hpp"
@@ -309,6 +310,9 @@ int main(int argc, char** argv) {
         if (!theme->dark) take_curve(window, pictures, theme->name, true);
         if (!theme->dark) take_sun(window, demo, pictures, QStringLiteral("sun-%1").arg(theme->name));
         if (!theme->dark) {
+            window.showPlace(app::Place::packs);
+            const auto* lines = window.findChild<app::PackLines*>(QStringLiteral("packLines"));
+            settle([&] { return !lines->shownTable().rows.empty(); });
             take_place(app::Place::packs, "packs");
             take_bench(window, pictures, QStringLiteral("bench-%1").arg(theme->name));
         }

@@ -154,10 +154,11 @@ void StripCharts::addStrip(Strip strip, int row) {
     strip.line->setPen(QPen(theme.field_border, 1));
     strip.line->setVisible(false);
     strip.value = add_text(plot_, theme.ink, Look::text_px, true);
-    strip.value->position->setType(QCPItemPosition::ptPlotCoords);
-    strip.value->position->setAxes(x, y);
-    strip.value->setBrush(theme.panel);
-    strip.value->setPadding(QMargins(look.scaled(3), 0, look.scaled(3), 0));
+    // Beside the heading, where no line runs: at the cursor it would hide what it reads.
+    strip.value->position->setType(QCPItemPosition::ptAbsolute);
+    strip.value->position->setParentAnchor(unit->right);
+    strip.value->position->setCoords(look.scaled(12), 0);
+    strip.value->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     strip.value->setVisible(false);
     strips_.push_back(strip);
 }
@@ -326,16 +327,11 @@ void StripCharts::placeCursor() {
     const double minutes = debrief_->summary.track.time_s[*cursor_row_] / units::seconds_per_minute;
     QStringList spoken;
     for (const Strip& strip : strips_) {
-        QCPAxis* x = strip.rect->axis(QCPAxis::atBottom);
         const double value = strip.shown(debrief_->clean.value(strip.channel, *cursor_row_));
         strip.line->point1->setCoords(minutes, 0.0);
         strip.line->point2->setCoords(minutes, 1.0);
         strip.line->setVisible(true);
-        const double shown = std::isfinite(value) ? value : strip.rect->axis(QCPAxis::atLeft)->range().center();
         strip.value->setText(wording::written(value, 0.0, {1.0, {}, strip.decimals}));
-        strip.value->position->setCoords(minutes, shown);
-        const bool right_half = minutes > x->range().center();
-        strip.value->setPositionAlignment((right_half ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignBottom);
         strip.value->setVisible(true);
         spoken << tr("%1 %2 %3", "channel, value, unit").arg(strip.name, strip.value->text(), strip.unit);
     }

@@ -272,8 +272,8 @@ std::vector<RequestField> aircraft_fields(const Quantities& q) {
                 typed(q.notation(Quantity::electronics_power), 1), 1,
                 [](const PlanRequest& r) { return airframe::electronics_power_w(r.aircraft); },
                 [](PlanRequest& r) -> std::optional<double>& { return r.aircraft.electronics_w; },
-                RequestFieldWords::tr("video, camera, control. Empty: by the kind of video, 5 W where nothing is "
-                                      "said (common practice)")),
+                RequestFieldWords::tr("video, camera, control. Empty: by the video, 5 W where nothing is said, "
+                                      "and 1.5 W for a wing's servos (common practice)")),
             open_number(
                 "aircraft.full_power_w", RequestFieldWords::tr("Full power"), q.notation(Quantity::cruise_power),
                 10, [](const PlanRequest& r) { return r.aircraft.full_power_w.value_or(0.0); },

@@ -65,7 +65,12 @@ void TextLabel::dress() {
     setFont(font);
     if (elided_) {
         setToolTip(text);
-        text = QFontMetrics(font).elidedText(text, Qt::ElideRight, width());
+        const QFontMetrics metrics(font);
+        // Of a list as many whole parts as there is room for: half a figure is worse than none.
+        static const QString between_parts = QStringLiteral("  ·  ");
+        while (metrics.horizontalAdvance(text) > width() && text.contains(between_parts))
+            text.truncate(text.lastIndexOf(between_parts));
+        text = metrics.elidedText(text, Qt::ElideRight, width());
     }
     setText(text);
 }

@@ -439,16 +439,17 @@ void WhatIfPage::showTable() {
             const double more = is->value.value - was->value.value;
             constexpr double unchanged_s = 30.0;
             // Watts as a share; times as what they are, since from nothing there is no share.
-            if (quantity == Quantity::array_power)
+            if (quantity == Quantity::array_power) {
                 difference.text = was->value.value > 0.0
                                       ? wording::change_text(matching::ratio(is->value, was->value), q)
                                       : QStringLiteral("–");
-            else
+            } else {
                 difference.text = std::abs(more) < unchanged_s
                                       ? wording::change_text({1.0, 0.0}, q)
                                       : tr("%1%2", "sign, duration")
                                             .arg(more < 0.0 ? QStringLiteral("−") : QStringLiteral("+"),
                                                  q.duration(std::abs(more)));
+            }
             rows.push_back({text_cell(caption), explained_cell(*was), explained_cell(*is), difference});
         }
     }
