@@ -6044,6 +6044,10 @@
         <source>The output was not read to its end.</source>
         <translation>Die Ausgabe wurde nicht bis zum Ende gelesen.</translation>
     </message>
+    <message>
+        <source>Wind %1 from %2, growing by %3 an hour: if it goes on, it may not let it home.</source>
+        <translation>Wind %1 aus %2, er nimmt je Stunde um %3 zu: hält das an, lässt er es womöglich nicht heim.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::AboutSheet</name>

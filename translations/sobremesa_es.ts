@@ -6044,6 +6044,10 @@
         <source>The output was not read to its end.</source>
         <translation>La salida no se leyó hasta el final.</translation>
     </message>
+    <message>
+        <source>Wind %1 from %2, growing by %3 an hour: if it goes on, it may not let it home.</source>
+        <translation>Viento %1 de %2, crece %3 por hora: si sigue así, puede que no lo deje volver.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::AboutSheet</name>

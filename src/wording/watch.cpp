@@ -203,6 +203,14 @@ QString watch_sentence(const watch::LiveAnswer& answer, const mission::Plan& pla
             .arg(strong(q.duration(answer.now.time_s - answer.now.launch_s.value_or(0.0))),
                  strong(q.energy(answer.remaining->wh.value, answer.remaining->wh.sd)));
     }
+    // A wind far below the airspeed worries nobody who is not told that it grows.
+    constexpr double grows_mps_per_h = 1.0;
+    if (!answer.wind_allows && answer.wind.growth_mps_per_h.value >= grows_mps_per_h) {
+        return WatchWords::tr("Wind %1 from %2, growing by %3 an hour: if it goes on, it may not let it home.")
+            .arg(strong(q.text(units::Quantity::wind_speed, {answer.wind.speed_mps, 0.0})),
+                 strong(q.direction(answer.wind.from_deg)),
+                 strong(q.text(units::Quantity::wind_speed, answer.wind.growth_mps_per_h)));
+    }
     if (!answer.wind_allows) {
         return WatchWords::tr("The wind may not let it home: %1 from %2 against %3 of airspeed.")
             .arg(strong(q.text(units::Quantity::wind_speed, {answer.wind.speed_mps, 0.0})),

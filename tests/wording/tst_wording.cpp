@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "core/mission/explain.hpp"
+#include "core/mission/plan.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "core/units/relation.hpp"
@@ -13,6 +14,7 @@
 #include "wording/names.hpp"
 #include "wording/plans.hpp"
 #include "wording/sentences.hpp"
+#include "wording/watch.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::wording;
@@ -43,6 +45,8 @@ private slots:
     void changesNameTheirCause();
     void explanationsAreWhole();
     void limitsThatAreOffSaySo();
+    void aWindThatGrowsIsSaidToGrow();
+    void momentsReadLikeAStopwatch();
     void landingPlacesWithoutANameAreNotHome();
 };
 
@@ -241,6 +245,31 @@ void WordingTest::landingPlacesWithoutANameAreNotHome() {
     const QString parts = within_reach(reach, q);
     QVERIFY2(parts.contains(QStringLiteral("up to")) && parts.contains(QStringLiteral("and from")),
              qPrintable(parts));
+}
+
+void WordingTest::aWindThatGrowsIsSaidToGrow() {
+    const auto plan = *mission::make_plan(tests::sample_request());
+    watch::LiveAnswer answer;
+    answer.state = watch::FlightState::outbound;
+    answer.now.highest_v = 16.4;
+    answer.margin_wh = units::Estimate{-50.0, 3.0};
+    answer.wind_allows = false;
+    answer.wind.speed_mps = 5.4;
+    answer.wind.from_deg = 262.0;
+    answer.wind.airspeed_mps = {15.5, 0.5};
+    const auto sentence = [&] {
+        return wording::without_markup(wording::watch_sentence(answer, plan, wording::Quantities()));
+    };
+    QVERIFY2(sentence().contains(QStringLiteral("airspeed")), qPrintable(sentence()));
+    answer.wind.growth_mps_per_h = {6.2, 1.0};
+    QVERIFY2(sentence().contains(QStringLiteral("growing by")), qPrintable(sentence()));
+}
+
+void WordingTest::momentsReadLikeAStopwatch() {
+    QCOMPARE(wording::stopwatch_text(0.0), QStringLiteral("0:00"));
+    QCOMPARE(wording::stopwatch_text(59.6), QStringLiteral("1:00"));
+    QCOMPARE(wording::stopwatch_text(1325.0), QStringLiteral("22:05"));
+    QCOMPARE(wording::stopwatch_text(3725.0), QStringLiteral("1:02:05"));
 }
 
 SOBREMESA_TEST(WordingTest)
