@@ -5,6 +5,7 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QScrollBar>
 #include <QToolButton>
 
 #include "app/fields/cells_editor.hpp"
@@ -49,6 +50,7 @@ private slots:
     void everyComputedCellSaysWhy();
     void copiesAsTextThatOtherProgramsRead();
     void columnsAreRemembered();
+    void wordsGiveWayToFigures();
     void aHundredPacksAreNoTrouble();
     void everythingIsUndoneByKey();
 
@@ -408,6 +410,30 @@ void LibraryTest::copiesAsTextThatOtherProgramsRead() {
     const QString csv = csv_of(*table().model());
     QVERIFY(csv.startsWith(QStringLiteral("name,chemistry")));
     QVERIFY(csv.contains(QStringLiteral("\r\n")));
+}
+
+void LibraryTest::wordsGiveWayToFigures() {
+    // A long note scrolls nothing away, at any width that the figures have room in; and it gets its room back.
+    auto kept = (*window_)->workspace().library().packs.begin()->second;
+    kept.note = "charged to 4.1 V a cell, kept in the box with the grey lid since the summer";
+    QVERIFY((*window_)->workspace().put(logbook::EditKind::change_pack,
+                                        (*window_)->workspace().library().packs.begin()->first, kept));
+    const auto scrolls = [&] { return table().horizontalScrollBar()->maximum(); };
+    const auto note_width = [&] { return table().columnWidth(table().model()->columnCount() - 1); };
+    EVENTUALLY_EQUAL(scrolls(), 0);
+    const int narrow = note_width();
+    (*window_)->resize(1920, 1080);
+    EVENTUALLY(note_width() > narrow + 300);
+    QCOMPARE(scrolls(), 0);
+    (*window_)->resize(1280, 800);
+    EVENTUALLY(std::abs(note_width() - narrow) <= 2);
+    EVENTUALLY_EQUAL(scrolls(), 0);
+    // What the pilot drew stays.
+    table().setColumnWidth(1, table().columnWidth(1) + 57);
+    const int drawn = table().columnWidth(1);
+    (*window_)->resize(1400, 900);
+    QTest::qWait(50);
+    QCOMPARE(table().columnWidth(1), drawn);
 }
 
 void LibraryTest::columnsAreRemembered() {

@@ -9,6 +9,7 @@
 #include <memory>
 #include <string>
 #include <string_view>
+#include <vector>
 
 #include <sys/mman.h>
 #include <unistd.h>
@@ -20,9 +21,13 @@
 #include "core/watch/live_answer.hpp"
 #include "io/book_document.hpp"
 #include "io/build_document.hpp"
+#include "io/calendar.hpp"
+#include "io/cell_forms.hpp"
 #include "io/csv_head.hpp"
 #include "io/csv_log_reader.hpp"
+#include "io/flights_by_hand.hpp"
 #include "io/gpx_log.hpp"
+#include "io/log_file.hpp"
 #include "io/kept_documents.hpp"
 #include "io/live_log.hpp"
 #include "io/log_source.hpp"
@@ -141,6 +146,12 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* bytes, std::size_t cou
     (void)io::build_from_json(text, "fuzz");
 #elif defined(FUZZ_pack_table)
     (void)io::packs_from_csv(text, "fuzz");
+    // A notebook's table is another that pilots write themselves.
+    std::vector<units::Diagnostic> said;
+    (void)io::flights_by_hand(text, "fuzz", &said);
+    if (const auto readings = io::noted_readings_from(text, {})) (void)io::text_of_readings(*readings);
+    (void)io::position_from_text(text);
+    (void)io::typed_day_utc_s(text);
 #else
 #error "say which reader"
 #endif

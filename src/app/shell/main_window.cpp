@@ -34,6 +34,7 @@
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/hairline.hpp"
+#include "io/log_file.hpp"
 #include "wording/aircraft.hpp"
 #include "wording/edits.hpp"
 #include "wording/learning.hpp"

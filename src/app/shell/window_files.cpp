@@ -25,6 +25,7 @@
 #include "app/shell/standing_line.hpp"
 #include "app/theme/look.hpp"
 #include "io/archive.hpp"
+#include "io/log_file.hpp"
 #include "io/log_source.hpp"
 #include "io/pack_table.hpp"
 #include "io/plan_document.hpp"

@@ -1,6 +1,7 @@
 #include "app/widgets/data_table.hpp"
 
 #include <cmath>
+#include <numeric>
 
 #include <QApplication>
 #include <QClipboard>
@@ -133,6 +134,9 @@ void DataTable::copy() const {
 
 void DataTable::fitColumns(int least_first, int most_first) {
     const Look& look = Look::instance();
+    least_first_ = least_first;
+    most_first_ = most_first;
+    std::vector<int> widths;
     // Qt's own fitting keeps room for a sort arrow in every head.
     for (int column = 0; column < model()->columnCount(); ++column) {
         const QString head = model()->headerData(column, Qt::Horizontal).toString();
@@ -140,11 +144,42 @@ void DataTable::fitColumns(int least_first, int most_first) {
         // A figure's head ends where the sort arrow stands.
         const bool sorted = isSortingEnabled() && column == horizontalHeader()->sortIndicatorSection();
         // A long name elides before it pushes the figures out of sight.
-        setColumnWidth(column, std::min(wanted + look.scaled(sorted ? 30 : 16),
-                                        look.scaled(column == 0 ? most_first : usual_most)));
+        widths.push_back(std::min(wanted + look.scaled(sorted ? 30 : 16),
+                                  look.scaled(column == 0 ? most_first : usual_most)));
     }
-    setColumnWidth(0, std::max(columnWidth(0), look.scaled(least_first)));
+    if (!widths.empty()) widths.front() = std::max(widths.front(), look.scaled(least_first));
+    makeRoom(widths);
+    // The last one takes what is left where it is told to.
+    if (horizontalHeader()->stretchLastSection() && !widths.empty() && isVisible())
+        widths.back() = std::max(widths.back(),
+                                 viewport()->width() - std::accumulate(widths.begin(), widths.end() - 1, 0));
+    for (int column = 0; column < int(widths.size()); ++column) setColumnWidth(column, widths[std::size_t(column)]);
     fitted_ = columnWidths();
+}
+
+/// Figures stay whole: where there is too little room, words give way, those farthest to the right first and the
+/// name last.
+void DataTable::makeRoom(std::vector<int>& widths) const {
+    const Look& look = Look::instance();
+    constexpr int least_words_px = 48;
+    constexpr int least_name_px = 80;
+    int over = std::accumulate(widths.begin(), widths.end(), 0) - viewport()->width();
+    if (!isVisible()) return;
+    for (int column = int(widths.size()) - 1; column >= 0 && over > 0; --column) {
+        const int alignment = model()->index(0, column).data(Qt::TextAlignmentRole).toInt();
+        if ((alignment & Qt::AlignRight) != 0) continue;
+        int& width = widths[std::size_t(column)];
+        const int given = std::clamp(width - look.scaled(column == 0 ? least_name_px : least_words_px), 0, over);
+        width -= given;
+        over -= given;
+    }
+}
+
+void DataTable::resizeEvent(QResizeEvent* event) {
+    QTableView::resizeEvent(event);
+    // Nobody drew them otherwise since.
+    if (model() && !fitted_.empty() && fitted_ == columnWidths() && event->oldSize().width() != event->size().width())
+        fitColumns(least_first_, most_first_);
 }
 
 void DataTable::fitUnlessMoved() {

@@ -37,7 +37,8 @@ public:
     /// The selected rows, or all where none is selected, as tab-separated text with a header line.
     QString copyText() const;
     void copy() const;
-    /// Every column as wide as its head and its cells, the first with room for a name.
+    /// Every column as wide as its head and its cells, the first with room for a name; where the table is narrower,
+    /// words give way to figures.
     /// @param least_first, most_first  width of the first column, px of the design; no other takes more than
     ///                                 `usual_most`
     void fitColumns(int least_first = 116, int most_first = usual_most);
@@ -53,14 +54,18 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     void dress();
     void widenWithText();
+    void makeRoom(std::vector<int>& widths) const;
     bool explain(const QModelIndex& index);
     std::vector<QPointer<QPushButton>> row_buttons_;
     /// As they were fitted last; while they are still so, they are nobody's choice.
     std::vector<int> fitted_;
+    int least_first_ = 116;
+    int most_first_ = usual_most;
     double text_scale_ = 0.0;
 };
 
