@@ -6652,6 +6652,10 @@ at %3, like a LiPo</source>
         <source>No column is a time yet; a log needs one.</source>
         <translation>Noch ist keine Spalte eine Zeit; ein Log braucht eine.</translation>
     </message>
+    <message>
+        <source>Correct what is wrong. The answer holds for this log, and is kept with it when it is filed.</source>
+        <translation>Korrigiere, was falsch ist. Die Antwort gilt für dieses Log und bleibt bei ihm, wenn es abgelegt wird.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::Commands</name>

@@ -6652,6 +6652,10 @@ a %3, como una LiPo</translation>
         <source>No column is a time yet; a log needs one.</source>
         <translation>Ninguna columna es tiempo todavía; un registro necesita una.</translation>
     </message>
+    <message>
+        <source>Correct what is wrong. The answer holds for this log, and is kept with it when it is filed.</source>
+        <translation>Corrige lo que esté mal. La respuesta vale para este registro y se guarda con él al archivarlo.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::Commands</name>

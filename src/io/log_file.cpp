@@ -98,8 +98,8 @@ units::Result<std::shared_ptr<const FlightLog>> read_source(const LogSource& sou
     if (is_table(source.format())) return read_csv_log(source.readable(), job);
     const auto said = said_of_log(job.columns);
     if (!said) return tl::unexpected(said.error());
-    const auto log = source.format() == LogFormat::gpx ? read_gpx_log(source.readable(), job)
-                                                       : read_mavlink_log(source.readable(), job, said->vehicle);
+    auto log = source.format() == LogFormat::gpx ? read_gpx_log(source.readable(), job)
+                                                 : read_mavlink_log(source.readable(), job, said->vehicle);
     if (!log) return log;
     return with_channels_as_said(*log, said->channels);
 }
@@ -110,7 +110,7 @@ units::Result<CsvHead> read_head_of_log(const std::string& path,
                                         const std::vector<telemetry::ColumnChoice>& choices) {
     const auto source = LogSource::open(path);
     if (!source) return tl::unexpected(source.error());
-    const auto head = [&]() -> units::Result<CsvHead> {
+    auto head = [&]() -> units::Result<CsvHead> {
         if (is_table(source->format())) return read_csv_head(source->readable(), choices, false);
         const auto said = said_of_log(choices);
         if (!said) return tl::unexpected(said.error());

@@ -49,7 +49,9 @@ ColumnsSheet::ColumnsSheet(const QString& path, io::CsvHead head, QWidget* paren
     column->addWidget(new TextLabel(Role::heading, tr("What each column is")));
     column->addWidget(new TextLabel(
         Role::quiet,
-        tr("Correct what the program guessed wrong. The answer is remembered for logs with this header.")));
+        head_.header_line.empty()
+            ? tr("Correct what is wrong. The answer holds for this log, and is kept with it when it is filed.")
+            : tr("Correct what the program guessed wrong. The answer is remembered for logs with this header.")));
 
     auto* inside = new Panel;
     auto* grid = new QGridLayout(inside);

@@ -435,6 +435,7 @@ NotebookSheet::NotebookSheet(session::Workspace& workspace, std::optional<sessio
             c, std::max(look.scaled(62), table_->fontMetrics().horizontalAdvance(head) + look.scaled(18)));
     }
     table_->setColumnWidth(date_at, look.scaled(92));
+    table_->setColumnWidth(column_of(HandField::readings), look.scaled(260));
     table_->horizontalHeader()->setStretchLastSection(true);
     table_->setCurrentIndex(model_->index(0, 0));
     table_->setFocus();
