@@ -200,11 +200,12 @@ QString sun_test_sentence(const debrief::SunReading& sun) {
     if (!flown(Kind::motor_off)) words << FindingsWords::tr("Twenty seconds with the motor off are missing.");
     const bool tells_array =
         std::any_of(sun.parts.begin(), sun.parts.end(), [](const auto& part) { return part.array_w.has_value(); });
-    if (!tells_array)
+    if (!tells_array) {
         words << FindingsWords::tr(
             "The log has one current sensor: parts with the array off cannot be recognized.");
-    else if (!flown(Kind::array_off))
+    } else if (!flown(Kind::array_off)) {
         words << FindingsWords::tr("Twenty seconds of cruise with the array off are missing.");
+    }
     return words.join(QLatin1Char(' '));
 }
 
