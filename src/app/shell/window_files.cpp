@@ -71,14 +71,14 @@ void MainWindow::openFile(const QString& path) {
         return;
     }
     rememberRecent(file.absoluteFilePath());
-    if (io::is_log_document(path.toStdString()))
-        flight_session_.openLog(path);
-    else if (path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive))
+    // A document that reads as a log is one, whatever its ending.
+    const bool log = io::is_log_document(path.toStdString());
+    const auto ends = [&](const QString& ending) { return !log && path.endsWith(ending, Qt::CaseInsensitive); };
+    if (ends(QStringLiteral(".json")))
         openPlanFile(path);
-    else if (path.endsWith(QStringLiteral(".kml"), Qt::CaseInsensitive) ||
-             path.endsWith(QStringLiteral(".geojson"), Qt::CaseInsensitive))
+    else if (ends(QStringLiteral(".kml")) || ends(QStringLiteral(".geojson")))
         takeRoute(path);
-    else if (holds_many_logs(path))
+    else if (!log && holds_many_logs(path))
         addLogs({path});
     else
         flight_session_.openLog(path);
