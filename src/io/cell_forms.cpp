@@ -740,6 +740,9 @@ std::optional<geodesy::Position> position_from_text(std::string_view text) {
     constexpr std::string_view minus = "\xE2\x88\x92";
     for (auto at = capital.find(minus); at != std::string::npos; at = capital.find(minus, at))
         capital.replace(at, minus.size(), "-");
+    // "42,5,10": which of the commas is the decimal one, nothing says.
+    const bool only_commas = capital.find_first_not_of("+-0123456789.,") == std::string::npos;
+    if (only_commas && std::count(capital.begin(), capital.end(), ',') == 2) return std::nullopt;
     geodesy::Position at{telemetry::missing_value, telemetry::missing_value};
     if (!parse_pair(capital, at.latitude_deg, at.longitude_deg) || !geodesy::is_possible(at)) return std::nullopt;
     return at;

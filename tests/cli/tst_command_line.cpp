@@ -1287,6 +1287,7 @@ void CommandLineTest::sunRefusesInOneLine() {
     };
     refused({demo("alcaravan-west.plan.json"), "--date", "2026-06-21", "--at", "42,-5"}, "aircraft.array");
     refused({plan, "--date", "2026-06-21", "--at", "142.0,-5"}, "--at");
+    refused({plan, "--date", "2026-06-21", "--at", "42,5,10"}, "--at");
     refused({plan, "--date", "6.7.2026", "--at", "42,-5"}, "--date");
     refused({plan, "--at", "42,-5"}, "sun.start_utc");
     refused({plan, "--date", "2026-06-21", "--at", "42,-5", "--start-utc", "9am"}, "--start-utc");
