@@ -346,6 +346,26 @@ void take_grouping_out(HandTable& table) {
     }
 }
 
+/// "time" over "21.5" is how long it flew, not when; where another column says that, it stays.
+void numbers_are_no_clock(HandTable& table) {
+    if (std::find(table.fields.begin(), table.fields.end(), HandField::duration) != table.fields.end()) return;
+    for (std::size_t c = 0; c < table.fields.size(); ++c) {
+        if (table.fields[c] != HandField::clock) continue;
+        std::size_t numbers = 0;
+        std::size_t filled = 0;
+        for (const HandTable::Row& row : table.rows) {
+            const std::string_view cell = c < row.cells.size() ? trimmed(row.cells[c]) : std::string_view();
+            if (means_missing(cell)) continue;
+            ++filled;
+            numbers += number_from_text(cell) ? 1 : 0;
+        }
+        if (filled == 0 || numbers < filled) continue;
+        table.fields[c] = HandField::duration;
+        table.scales[c] = hand_scale(HandField::duration);
+        return;
+    }
+}
+
 } // namespace
 
 HandTable hand_table(const std::string& text) {
@@ -376,6 +396,7 @@ HandTable hand_table(const std::string& text) {
         if (!empty) table.rows.push_back({rows[i].cells, rows[i].line});
     }
     take_grouping_out(table);
+    numbers_are_no_clock(table);
     return table;
 }
 

@@ -18,6 +18,7 @@ private slots:
     void aNotebook();
     void unitsOfTheHeaderHold();
     void aNotebookInGerman();
+    void aTimeOfNumbersIsADuration();
     void readingsOnTheWay();
     void readingsThatSayNothingAreRefused();
     void whatIsWrongSaysWhere_data();
@@ -77,6 +78,20 @@ void FlightsByHandTest::aNotebookInGerman() {
     VERIFY_NEAR(*second.duration_s, 19.5 * 60.0, 1e-9);
     VERIFY_NEAR(*second.wind_mps, 2.0, 1e-12);
     QCOMPARE(said.size(), std::size_t(1)); // Farbe
+}
+
+void FlightsByHandTest::aTimeOfNumbersIsADuration() {
+    const auto flights = io::flights_by_hand("date;time;used\n2026-05-21;21,5;2100\n2026-05-22;;1900\n", "t.csv");
+    QVERIFY(flights.has_value());
+    VERIFY_NEAR(*(*flights)[0].kept.by_hand->duration_s, 1290.0, 1e-9);
+    QVERIFY(!(*flights)[1].kept.by_hand->duration_s);
+    // A clock is one, and stays one beside a duration.
+    const auto clock = io::flights_by_hand("date,time,used\n2026-05-21,14:30,2100\n", "t.csv");
+    VERIFY_NEAR(*(*clock)[0].kept.start_clock_s, 1779321600.0 + 52200.0, 1e-9);
+    QVERIFY(!(*clock)[0].kept.by_hand->duration_s);
+    const auto both = io::flights_by_hand("date,time,duration\n2026-05-21,14:30,20\n", "t.csv");
+    VERIFY_NEAR(*(*both)[0].kept.by_hand->duration_s, 1200.0, 1e-9);
+    VERIFY_NEAR(*(*both)[0].kept.start_clock_s, 1779321600.0 + 52200.0, 1e-9);
 }
 
 void FlightsByHandTest::readingsOnTheWay() {
