@@ -41,6 +41,11 @@ bool is_value(std::string_view cell) {
            (cell.size() > 3 && !is_numbers_and_blanks(cell) && parse_angle(cell, false, value));
 }
 
+/// How values begin, and names do not.
+bool is_figure(char c) {
+    return (c >= '0' && c <= '9') || c == '-' || c == '+' || c == '.';
+}
+
 bool is_comment(std::string_view line) {
     return !line.empty() && line.front() == '#';
 }
@@ -157,11 +162,15 @@ private:
             Cells cells;
             split_cells(line, layout_.delimiter, cells);
             int said = 0;
+            std::size_t asked = 0;
             for (const auto cell : cells) {
                 // What is the same in every set does not tell them apart.
                 const bool foreign_cell =
                     std::any_of(cell.begin(), cell.end(), [](char c) { return (std::uint8_t(c) & 0x80U) != 0; });
-                if (!foreign_cell) continue;
+                if (!foreign_cell || is_figure(cell.front())) continue;
+                // A line of hundreds of such names says no more than its first ones.
+                constexpr std::size_t enough_names = 24;
+                if (++asked > enough_names) break;
                 const HeaderCell apart = take_apart(cell);
                 said += (is_recognised(cell, apart) ? 2 : 0) + (apart.unit ? 1 : 0);
             }

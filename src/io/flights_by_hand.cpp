@@ -18,39 +18,42 @@ namespace {
 using units::ErrorCode;
 
 HandField field_of(const HeaderCell& header) {
-    const auto has = [&](std::initializer_list<std::string_view> any) { return header.has_any(any); };
-    const bool highest = has({"highest", "max", "maximum", "peak", "top", "fastest", "höchste", "höchster", "máx",
-                              "máxima", "maximal", "maximale"});
-    if (has({"note", "notes", "remark", "remarks", "comment", "notiz", "notizen", "bemerkung", "nota", "notas",
-             "comentario", "remarque"}))
+    const bool highest = header.has_any<"highest", "max", "maximum", "peak", "top", "fastest", "höchste",
+                                        "höchster", "máx", "máxima", "maximal", "maximale">();
+    if (header.has_any<"note", "notes", "remark", "remarks", "comment", "notiz", "notizen", "bemerkung", "nota",
+                       "notas", "comentario", "remarque">())
         return HandField::note;
-    if (has({"reading", "readings", "underway", "unterwegs", "messwerte", "lecturas", "trayecto", "relevés"}) ||
-        (has({"on"}) && has({"way"})))
+    if (header.has_any<"reading", "readings", "underway", "unterwegs", "messwerte", "lecturas", "trayecto",
+                       "relevés">() ||
+        (header.has("on") && header.has("way")))
         return HandField::readings;
-    if (has({"recharged", "recharge", "charged", "charger", "nachgeladen", "geladen", "recargado", "recarga",
-             "rechargé"}))
+    if (header.has_any<"recharged", "recharge", "charged", "charger", "nachgeladen", "geladen", "recargado",
+                       "recarga", "rechargé">())
         return HandField::recharged;
-    if (has({"aircraft", "craft", "model", "plane", "flugzeug", "modell", "avión", "avion", "aeronave", "modelo",
-             "aéronef", "modèle"}))
+    if (header.has_any<"aircraft", "craft", "model", "plane", "flugzeug", "modell", "avión", "avion", "aeronave",
+                       "modelo", "aéronef", "modèle">())
         return HandField::aircraft;
-    if (has({"wind"})) return HandField::wind;
-    if (has({"resting", "rested", "rest", "ruhespannung", "ruhe", "reposo", "repos"}))
+    if (header.has("wind")) return HandField::wind;
+    if (header.has_any<"resting", "rested", "rest", "ruhespannung", "ruhe", "reposo", "repos">())
         return header.measures(Dimension::time) ? HandField::rest : HandField::resting_volts;
-    if (has({"lowest", "min", "minimum", "niedrigste", "mín", "mínima", "minimale"}) &&
-        (has({"voltage", "volts", "volt", "v"}) || header.measures(Dimension::voltage)))
+    if (header.has_any<"lowest", "min", "minimum", "niedrigste", "mín", "mínima", "minimale">() &&
+        (header.has_any<"voltage", "volts", "volt", "v">() || header.measures(Dimension::voltage)))
         return HandField::lowest_volts;
-    if (has({"date", "day"})) return HandField::date;
-    if (has({"farthest", "furthest"}) || (highest && has({"distance", "range"}))) return HandField::farthest;
-    if (has({"distance", "way", "flown"}) && !header.measures(Dimension::time)) return HandField::distance;
-    if (has({"speed"}) || header.measures(Dimension::speed)) return HandField::highest_speed;
-    if (has({"current", "amps"}) || header.measures(Dimension::current)) return HandField::highest_current;
-    if (has({"used", "consumed", "mah", "charge", "consumption"}) || header.measures(Dimension::charge))
+    if (header.has_any<"date", "day">()) return HandField::date;
+    if (header.has_any<"farthest", "furthest">() || (highest && header.has_any<"distance", "range">()))
+        return HandField::farthest;
+    if (header.has_any<"distance", "way", "flown">() && !header.measures(Dimension::time))
+        return HandField::distance;
+    if (header.has("speed") || header.measures(Dimension::speed)) return HandField::highest_speed;
+    if (header.has_any<"current", "amps">() || header.measures(Dimension::current))
+        return HandField::highest_current;
+    if (header.has_any<"used", "consumed", "mah", "charge", "consumption">() || header.measures(Dimension::charge))
         return HandField::used;
-    if (has({"duration", "minutes", "elapsed", "flown", "armed"}) || header.measures(Dimension::time))
+    if (header.has_any<"duration", "minutes", "elapsed", "flown", "armed">() || header.measures(Dimension::time))
         return HandField::duration;
-    if (has({"clock", "time", "start", "begun"})) return HandField::clock;
-    if (has({"pack", "battery"})) return HandField::pack;
-    if (has({"flight", "name", "flug", "vuelo", "vol"})) return HandField::name;
+    if (header.has_any<"clock", "time", "start", "begun">()) return HandField::clock;
+    if (header.has_any<"pack", "battery">()) return HandField::pack;
+    if (header.has_any<"flight", "name", "flug", "vuelo", "vol">()) return HandField::name;
     return HandField::unknown;
 }
 

@@ -77,6 +77,9 @@ std::optional<Unit> take_bracketed_unit(std::string& text) {
 /// More is no unit.
 constexpr std::size_t longest_unit = 40;
 
+/// More is a remark, not the name of a column; bytes, of which other scripts take two or three a letter.
+constexpr std::size_t longest_name = 240;
+
 /// "speed km/h", "speed_km/h", "alt/cm", "time_us", "volts - V": the longest ending that is a unit.
 std::optional<Unit> take_unit_at_end(std::string& text) {
     constexpr std::string_view separators = "/_ -,:;.";
@@ -102,6 +105,7 @@ std::optional<Unit> take_unit_at_end(std::string& text) {
 
 HeaderCell take_apart(std::string_view header) {
     HeaderCell result;
+    if (header.size() > longest_name) return result;
     std::string text = lower(words_of_camel_case(header));
     result.unit = take_bracketed_unit(text);
     if (!result.unit) result.unit = take_unit_at_end(text);

@@ -232,7 +232,7 @@ private:
 
     /// Cells that are none of the quantity: "speed (A)", a mode's name under "GPS".
     static bool names_longitude_first(const HeaderCell& header) {
-        if (header.has_any({"lonlat", "longlat", "lnglat"})) return true;
+        if (header.has_any<"lonlat", "longlat", "lnglat">()) return true;
         const auto place = [&](std::initializer_list<std::string_view> words) {
             return std::find_first_of(header.words.begin(), header.words.end(), words.begin(), words.end());
         };
@@ -241,9 +241,9 @@ private:
         return longitude < latitude && latitude != header.words.end();
     }
     static bool names_both(const HeaderCell& header) {
-        return header.has_any({"latlon", "latlong", "latlng"}) || names_longitude_first(header) ||
-               (header.has_any({"lat", "latitude", "latit"}) &&
-                header.has_any({"lon", "long", "lng", "longitude", "longit"}));
+        return header.has_any<"latlon", "latlong", "latlng">() || names_longitude_first(header) ||
+               (header.has_any<"lat", "latitude", "latit">() &&
+                header.has_any<"lon", "long", "lng", "longitude", "longit">());
     }
     static bool is_pair(const ColumnShape& shape) {
         return shape.mostly(shape.pairs) && !shape.mostly(shape.numbers);
@@ -297,7 +297,7 @@ private:
         c.column.unit_assumed = !given && !c.shape.unit && needs_unit(meaning.dimension);
         c.column.quantity_assumed = named.of_another;
         // "mAh" as a bare word is the unit itself.
-        if (named.channel == Channel::charge_ah && c.header.has_any({"mah", "mahdraw"}))
+        if (named.channel == Channel::charge_ah && c.header.has_any<"mah", "mahdraw">())
             c.column.unit_assumed = false;
         if (named.remaining) c.column.scale = -c.column.scale;
         settle_form(c);
@@ -367,8 +367,8 @@ private:
     void take_pairs() {
         if (have(Channel::latitude_deg)) return;
         for (ColumnAtHand& c : columns_) {
-            const bool named = c.header.has_any({"gps", "position", "coordinates", "location", "pos", "coord",
-                                                 "coords", "gnss", "place", "geom", "geometry", "wkt", "point"}) ||
+            const bool named = c.header.has_any<"gps", "position", "coordinates", "location", "pos", "coord",
+                                                "coords", "gnss", "place", "geom", "geometry", "wkt", "point">() ||
                                names_both(c.header);
             if (!is_open(c) || !named || !is_pair(c.shape)) continue;
             c.column.kind = Kind::position_pair;
@@ -384,12 +384,14 @@ private:
         if (have(channel)) return;
         std::vector<ColumnAtHand*> candidates;
         for (ColumnAtHand& c : columns_) {
-            const bool other = c.header.has_any({"cell", "air", "wind", "vertical", "motor", "target", "setpoint",
-                                                 "climb", "max", "min"}) ||
-                               (quantity_from_words(c.header) && quantity_from_words(c.header)->of_another);
             const bool in_unit = c.header.measures(dimension) ||
                                  (!c.header.unit && c.shape.unit && c.shape.unit->dimension == dimension);
-            if (is_open(c) && in_unit && !other && !c.column.passed_over) candidates.push_back(&c);
+            if (!is_open(c) || !in_unit || c.column.passed_over) continue;
+            if (c.header.has_any<"cell", "air", "wind", "vertical", "motor", "target", "setpoint", "climb", "max",
+                                 "min">())
+                continue;
+            const auto named = quantity_from_words(c.header);
+            if (!named || !named->of_another) candidates.push_back(&c);
         }
         if (channel == Channel::voltage_v && candidates.size() > 1) {
             std::erase_if(candidates, [&](const ColumnAtHand* c) {
@@ -412,10 +414,10 @@ private:
         ColumnAtHand* east = nullptr;
         for (ColumnAtHand& c : columns_) {
             const bool metres = !c.header.unit || c.header.measures(Dimension::length);
-            if (!is_open(c) || !metres || c.header.has_any({"speed", "vel", "v", "wind", "acc"})) continue;
+            if (!is_open(c) || !metres || c.header.has_any<"speed", "vel", "v", "wind", "acc">()) continue;
             if (!c.shape.mostly(c.shape.numbers) || c.shape.constant()) continue;
-            if (c.header.has_any({"north", "northing", "posn", "y"}) && !north) north = &c;
-            if (c.header.has_any({"east", "easting", "pose", "x"}) && !east) east = &c;
+            if (c.header.has_any<"north", "northing", "posn", "y">() && !north) north = &c;
+            if (c.header.has_any<"east", "easting", "pose", "x">() && !east) east = &c;
         }
         if (!north || !east) return;
         for (ColumnAtHand* c : {north, east}) {
@@ -434,7 +436,7 @@ private:
             const bool is_cell = c.column.channel == Channel::cell_voltage_v &&
                                  (c.column.kind == Kind::number || (c.column.passed_over && is_open(c)));
             const bool one_of_many =
-                c.header.has_any({"lowest", "min", "low", "highest", "max", "avg", "average", "mean"});
+                c.header.has_any<"lowest", "min", "low", "highest", "max", "avg", "average", "mean">();
             // Places of cells that the pack does not have are full of ones.
             constexpr double most_cell_v = 6.0;
             const auto& unit = c.header.unit ? c.header.unit : c.shape.unit;
@@ -648,7 +650,7 @@ telemetry::ColumnChoice choice_of(const LogColumn& column) {
 
 bool is_recognised(std::string_view text, const HeaderCell& cell) {
     if (text.empty() || number_from_text(text)) return false;
-    return cell.has_any({"date", "gps", "position"}) || names_time(cell) || quantity_from_words(cell).has_value();
+    return cell.has_any<"date", "gps", "position">() || names_time(cell) || quantity_from_words(cell).has_value();
 }
 
 int recognised_cells(const std::vector<std::string_view>& cells) {

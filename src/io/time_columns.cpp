@@ -89,7 +89,7 @@ bool is_clock_of_digits(const ColumnAtHand& column) {
         const auto whole = cell.substr(0, cell.find_first_of(".,")).size();
         long_cells = long_cells && whole >= 5;
     }
-    const bool named = column.header.has_any({"utc", "hhmmss", "gmt", "zulu"});
+    const bool named = column.header.has_any<"utc", "hhmmss", "gmt", "zulu">();
     const bool leading_zero = std::any_of(column.cells.begin(), column.cells.end(),
                                           [](auto cell) { return cell.size() >= 6 && cell.front() == '0'; });
     // A plain count of seconds shows pairs above 59 before long.
@@ -200,8 +200,8 @@ struct TimeSearch {
     void look_at(ColumnAtHand& c) {
         const ColumnShape& shape = c.shape;
         const bool named = names_time(c.header) || c.header.has("date");
-        const bool elsewhere = c.header.has_any({"remaining", "left", "eta", "home"}) ||
-                               (c.header.has("timer") && c.header.has_any({"2", "3"}));
+        const bool elsewhere = c.header.has_any<"remaining", "left", "eta", "home">() ||
+                               (c.header.has("timer") && c.header.has_any<"2", "3">());
         if (shape.filled == 0 || elsewhere) return;
         if (shape.mostly(shape.moments) && (named || !shape.mostly(shape.numbers))) {
             keep_first(moment, c);
@@ -220,7 +220,7 @@ struct TimeSearch {
     void look_at_count(ColumnAtHand& c) {
         const ColumnShape& shape = c.shape;
         const bool part = c.header.unit && c.header.unit->scale == 1e-3 && c.header.measures(Dimension::time);
-        const bool ms_word = c.header.has_any({"ms", "millis", "msec", "milliseconds", "millisecond"}) ||
+        const bool ms_word = c.header.has_any<"ms", "millis", "msec", "milliseconds", "millisecond">() ||
                              (part && c.header.words.empty());
         if (ms_word && shape.least >= 0.0 && shape.most < 1000.0 && shape.share_falling() > 0.0) {
             keep_first(milliseconds, c);
@@ -371,9 +371,9 @@ struct TimeSearch {
 } // namespace
 
 bool names_time(const HeaderCell& header) {
-    if (header.has_any({"time",   "timestamp", "elapsed", "clock",  "datetime", "uptime",  "epoch",    "utc",
-                        "gmt",    "millis",    "micros",  "ms",     "us",       "seconds", "secs",     "sec",
-                        "timems", "timeus",    "ts",      "hhmmss", "posix",    "unix",    "unixtime", "duration"}))
+    if (header.has_any<"time", "timestamp", "elapsed", "clock", "datetime", "uptime", "epoch", "utc", "gmt",
+                       "millis", "micros", "ms", "us", "seconds", "secs", "sec", "timems", "timeus", "ts", "hhmmss",
+                       "posix", "unix", "unixtime", "duration">())
         return true;
     return header.is("t") && (!header.unit || header.measures(Dimension::time));
 }
