@@ -126,20 +126,17 @@ void take_card(const mission::Plan& plan, const QString& folder) {
     if (!page.save(QDir(folder).filePath(QStringLiteral("flight-card.png")))) qFatal("cannot write the picture");
 }
 
-/// A practice flight of the open plan on a bad day, as far as "turn now".
-void take_watch(app::MainWindow& window, const QString& folder, const QString& name) {
-    window.showPlace(app::Place::watch);
+/// The demo's practice flight on a day whose wind grows, as far as "turn now".
+void take_watch(app::MainWindow& window, const QString& demo, const QString& folder, const QString& name) {
     auto& watch = window.watchPlace();
     watch.speaker().setSink([](const QString&, bool) {});
     // Out with the wind, which grows: the return gets longer, and the turn comes earlier than planned.
-    constexpr double downwind_deg = 82.0;
-    auto request = window.planSession().request();
-    request.mission.bearing_deg = downwind_deg;
-    window.planSession().setRequest(request);
+    window.openFile(QDir(demo).filePath(QStringLiteral("tarabilla-quarry.plan.json")));
     settle([&] {
-        return window.planSession().is_settled() && window.planSession().plan()->turn &&
-               window.planSession().plan()->request.mission.bearing_deg == downwind_deg;
+        const auto plan = window.planSession().plan();
+        return window.planSession().is_settled() && plan && plan->turn && plan->request.name == "Quarry and back";
     });
+    window.showPlace(app::Place::watch);
     watch.rehearse({practice::Day::growing_wind, 20}, 400.0);
     const auto held = QObject::connect(
         &watch.session(), &session::WatchSession::calloutMade, &watch, [&](const watch::Callout& callout) {
@@ -154,7 +151,8 @@ void take_watch(app::MainWindow& window, const QString& folder, const QString& n
     take(window, folder, name);
     watch.stop();
     watch.stop();
-    window.workspace().undo();
+    window.openFile(QDir(demo).filePath(QStringLiteral("alcaravan-west.plan.json")));
+    settle([&] { return window.planSession().plan() && window.planSession().is_settled(); });
 }
 
 session::Id flight_called(app::MainWindow& window, const std::string& name) {
@@ -294,7 +292,7 @@ int main(int argc, char** argv) {
         // One picture shows what the field look is: that of the place for which it was made.
         const bool field = theme == &app::field_theme();
         if (!field) take_place(app::Place::plan, "plan");
-        if (field || argc > 4) take_watch(window, pictures, QStringLiteral("watch-%1").arg(theme->name));
+        if (field || argc > 4) take_watch(window, demo, pictures, QStringLiteral("watch-%1").arg(theme->name));
         if (theme->dark) {
             window.openFile(QDir(demo).filePath(QStringLiteral("three-hills.plan.json")));
             settle(plan_is_there);

@@ -6,6 +6,7 @@
 #include <QContextMenuEvent>
 #include <QLineEdit>
 #include <QMenu>
+#include <QScopeGuard>
 #include <QTest>
 #include <qcustomplot.h>
 
@@ -51,6 +52,7 @@ class PlanPlaceTest : public QObject {
 private slots:
     void init();
     void sentenceTableAndChartAgree();
+    void noWordsOfTheChartStandUnderTheTurns();
     void draggingTheTurnMovesTheBearing();
     void draggingTheWindMovesEverything();
     void draggingTheReserveMovesTheTurn();
@@ -109,6 +111,39 @@ void PlanPlaceTest::sentenceTableAndChartAgree() {
     }
     QVERIFY(in_chart);
     QVERIFY(window_->find<MapView>("planMap")->accessibleName().contains(distance));
+}
+
+/// Wherever rule and turn fall together, the turn's label hides no other words.
+void PlanPlaceTest::noWordsOfTheChartStandUnderTheTurns() {
+    auto* plot = window_->find<HomewardChart>("homewardChart")->findChild<QCustomPlot*>();
+    int looked_at = 0;
+    (*window_)->openFile(QStringLiteral(DEMO_DIR "/tarabilla-quarry.plan.json"));
+    Look::instance().setTheme(field_theme());
+    const auto restore = qScopeGuard([] { Look::instance().setTheme(day_theme()); });
+    window_->settle();
+    for (int wind = 2; wind <= 6; ++wind) {
+        auto request = (*window_)->planSession().request();
+        request.weather.wind.speed_mps = wind;
+        (*window_)->planSession().setRequest(request);
+        window_->settle();
+        std::vector<std::pair<QRectF, QString>> texts;
+        std::optional<QRectF> turn;
+        for (int i = 0; i < plot->itemCount(); ++i) {
+            const auto* text = qobject_cast<QCPItemText*>(plot->item(i));
+            if (!text || !text->visible() || text->text().isEmpty()) continue;
+            const QRectF place(text->topLeft->pixelPosition(), text->bottomRight->pixelPosition());
+            if (text->text().startsWith(QStringLiteral("turn ")))
+                turn = place;
+            else
+                texts.emplace_back(place, text->text());
+        }
+        if (!turn) continue;
+        for (const auto& [place, words] : texts) {
+            QVERIFY2(!place.intersects(*turn), qPrintable(QStringLiteral("%1, wind %2").arg(words).arg(wind)));
+            ++looked_at;
+        }
+    }
+    QVERIFY(looked_at > 10);
 }
 
 void PlanPlaceTest::draggingTheTurnMovesTheBearing() {

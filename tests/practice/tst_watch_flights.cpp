@@ -3,6 +3,7 @@
 
 #include <QTest>
 
+#include "io/plan_document.hpp"
 #include "support/grown_wind.hpp"
 #include "support/test_program.hpp"
 
@@ -12,6 +13,7 @@ class WatchFlightsTest : public QObject {
     Q_OBJECT
 private slots:
     void obeyingTurnNowKeepsTheReserve();
+    void theDemosPracticeFlightTellsItsStory();
     void scenariosFlyTheirPlan();
     void daysAreTheSameForASeed();
 };
@@ -28,6 +30,29 @@ void WatchFlightsTest::obeyingTurnNowKeepsTheReserve() {
     QCOMPARE(obeyed.flights, 20);
     QVERIFY2(obeyed.reserve >= 19, qPrintable(QStringLiteral("%1 of %2").arg(obeyed.reserve).arg(obeyed.flights)));
     QVERIFY2(planned.reserve < obeyed.reserve, "the plan's fixed distance does as well: then nothing was tested");
+}
+
+/// The guide sends a newcomer to this plan: told to turn earlier than planned, home with the reserve, and all of it
+/// in about two minutes at twenty times the pace, whatever the seed.
+void WatchFlightsTest::theDemosPracticeFlightTellsItsStory() {
+    const auto document = io::read_plan_file(std::string(DEMO_DIR) + "/tarabilla-quarry.plan.json");
+    QVERIFY(document);
+    auto request = mission::validate(document->request);
+    QVERIFY(request);
+    auto made = mission::make_plan(*request);
+    QVERIFY(made && made->turn);
+    for (std::uint64_t seed = 1; seed <= 4; ++seed) {
+        tests::GrownWindFlight flight;
+        flight.plan = std::make_shared<const mission::Plan>(*made);
+        flight.scenario = practice::scenario_of(*flight.plan, {practice::Day::growing_wind, seed});
+        const sim::Truth truth = tests::fly_obediently(flight);
+        QVERIFY(truth.came_home);
+        QVERIFY2(truth.farthest_m < 0.97 * made->turn->distance_m.value,
+                 qPrintable(QStringLiteral("%1 of %2 m").arg(truth.farthest_m).arg(made->turn->distance_m.value)));
+        QVERIFY(tests::left_share(truth, flight) >= flight.reserve_share);
+        constexpr double at_speed_20_s = 120.0;
+        QVERIFY(truth.duration_s / 20.0 < at_speed_20_s);
+    }
 }
 
 /// The simulated aircraft draws what the plan says, and its cells give it.

@@ -429,6 +429,7 @@ void HomewardChart::addTurnRuleTable(double end_m) {
         const double room = ey->coordToPixel(first.left_wh + first.left_sd_wh) - ey->coordToPixel(top);
         rows_that_fit = std::clamp(int(room / look.scaled(17)), 0, rows);
     }
+    const QRectF turn_label = placeOfTurnLabel();
     int row = 0;
     for (std::size_t i = 0; i < shown.size(); ++i) {
         QString label = wording::name(shown[i]->turn_rule, plan_->request, look.quantities());
@@ -441,6 +442,13 @@ void HomewardChart::addTurnRuleTable(double end_m) {
         if (row++ < rows - rows_that_fit) continue;
         const double pixel_wh = top / std::max(1, energy_->height());
         const double label_wh = top - pixel_wh * look.scaled(9 + 17 * (rows - row));
+        const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::regular));
+        const int width = metrics.horizontalAdvance(label) + look.scaled(10);
+        const bool room_left = ex->coordToPixel(at) - width > energy_->left();
+        const double left_px = ex->coordToPixel(at) - (room_left ? width : 0);
+        const QRectF place(left_px, ey->coordToPixel(label_wh) - metrics.height() / 2.0, width, metrics.height());
+        // The turn's own words stand over whatever is there.
+        if (place.intersects(turn_label)) continue;
         add_vertical(ex, ey, at, 0.0, label_wh + pixel_wh * look.scaled(6), QPen(theme.soft_ink, 1, Qt::DotLine));
         auto* text = add_text(plot_, theme.soft_ink, Look::small_px, false);
         text->position->setAxes(ex, ey);
@@ -448,14 +456,34 @@ void HomewardChart::addTurnRuleTable(double end_m) {
         text->position->setCoords(at, label_wh);
         text->setText(label);
         text->setPadding(QMargins(look.scaled(5), 0, look.scaled(5), 0));
-        const int width = QFontMetrics(text->font()).horizontalAdvance(label) + look.scaled(10);
-        const bool room_left = ex->coordToPixel(at) - width > energy_->left();
         text->setPositionAlignment((room_left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     }
     QCPGraph* dots = plot_->addGraph(ex, ey);
     dots->setData(x, y, true);
     dots->setLineStyle(QCPGraph::lsNone);
     dots->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, theme.soft_ink, theme.soft_ink, look.scaled(6)));
+}
+
+QString HomewardChart::turnLabel() const {
+    return (over_time_                       ? tr("start of the descent, %1")
+            : plan_->turn->at_end_of_mission ? tr("end of the route, %1")
+                                             : tr("turn %1"))
+        .arg(placeText(*plan_, plan_->turn->distance_m.value));
+}
+
+QRectF HomewardChart::placeOfTurnLabel() const {
+    const Look& look = Look::instance();
+    QCPAxis* ex = energy_->axis(QCPAxis::atBottom);
+    QCPAxis* ey = energy_->axis(QCPAxis::atLeft);
+    const double turn = plan_->turn->distance_m.value;
+    const double x = ex->coordToPixel(onAxis(*plan_, turn));
+    const double y = ey->coordToPixel(mission::outward_at(*plan_, turn).left_wh);
+    const QFontMetrics metrics(look.font(Look::text_px, Look::Weight::semibold));
+    const int words = metrics.horizontalAdvance(turnLabel());
+    const int width = words + look.scaled(6);
+    const bool room_right = x + words + look.scaled(24) < energy_->right();
+    return {room_right ? x + look.scaled(10) : x - look.scaled(10) - width, y - look.scaled(13) - metrics.height(),
+            double(width), double(metrics.height())};
 }
 
 void HomewardChart::addTurn() {
@@ -476,16 +504,12 @@ void HomewardChart::addTurn() {
     mark->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(theme.ink, look.scaled(2)),
                                           QBrush(theme.panel), look.scaled(12)));
     auto* text = add_text(plot_, theme.ink, Look::text_px, true);
-    text->setText((over_time_                       ? tr("start of the descent, %1")
-                   : plan_->turn->at_end_of_mission ? tr("end of the route, %1")
-                                                    : tr("turn %1"))
-                      .arg(placeText(*plan_, turn)));
-    const int width = QFontMetrics(text->font()).horizontalAdvance(text->text());
-    const bool room_right = ex->coordToPixel(at) + width + look.scaled(24) < energy_->right();
+    text->setText(turnLabel());
     // In pixels, so that its ground covers a rule's thread and not the ring.
+    const QRectF place = placeOfTurnLabel();
+    const bool room_right = place.left() > ex->coordToPixel(at);
     text->position->setType(QCPItemPosition::ptAbsolute);
-    text->position->setCoords(ex->coordToPixel(at) + (room_right ? look.scaled(10) : -look.scaled(10)),
-                              ey->coordToPixel(left_wh) - look.scaled(13));
+    text->position->setCoords(room_right ? place.left() : place.right(), place.bottom());
     text->setPositionAlignment((room_right ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignBottom);
     text->setPadding(QMargins(look.scaled(3), 0, look.scaled(3), 0));
     text->setBrush(theme.panel);

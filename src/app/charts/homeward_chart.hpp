@@ -63,6 +63,9 @@ private:
     void addFlown();
     void addTurnRules(double end_m);
     void addTurnRuleTable(double end_m);
+    QString turnLabel() const;
+    /// Where its words stand, in pixels.
+    QRectF placeOfTurnLabel() const;
     void addTurn();
     void addLabels(double end_m);
     void setChargeAxis();

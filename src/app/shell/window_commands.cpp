@@ -30,7 +30,8 @@
 namespace sobremesa::app {
 
 QString MainWindow::logFilter() {
-    return tr("Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;All "
+    return tr("Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml "
+              "*.xlsx *.ods *.gz *.zip);;All "
               "files (*)");
 }
 

@@ -144,15 +144,15 @@ void DataTable::fitColumns(int least_first, int most_first) {
         // A figure's head ends where the sort arrow stands.
         const bool sorted = isSortingEnabled() && column == horizontalHeader()->sortIndicatorSection();
         // A long name elides before it pushes the figures out of sight.
-        widths.push_back(std::min(wanted + look.scaled(sorted ? 30 : 16),
-                                  look.scaled(column == 0 ? most_first : usual_most)));
+        widths.push_back(
+            std::min(wanted + look.scaled(sorted ? 30 : 16), look.scaled(column == 0 ? most_first : usual_most)));
     }
     if (!widths.empty()) widths.front() = std::max(widths.front(), look.scaled(least_first));
     makeRoom(widths);
     // The last one takes what is left where it is told to.
     if (horizontalHeader()->stretchLastSection() && !widths.empty() && isVisible())
-        widths.back() = std::max(widths.back(),
-                                 viewport()->width() - std::accumulate(widths.begin(), widths.end() - 1, 0));
+        widths.back() =
+            std::max(widths.back(), viewport()->width() - std::accumulate(widths.begin(), widths.end() - 1, 0));
     for (int column = 0; column < int(widths.size()); ++column) setColumnWidth(column, widths[std::size_t(column)]);
     fitted_ = columnWidths();
 }
@@ -178,7 +178,8 @@ void DataTable::makeRoom(std::vector<int>& widths) const {
 void DataTable::resizeEvent(QResizeEvent* event) {
     QTableView::resizeEvent(event);
     // Nobody drew them otherwise since.
-    if (model() && !fitted_.empty() && fitted_ == columnWidths() && event->oldSize().width() != event->size().width())
+    if (model() && !fitted_.empty() && fitted_ == columnWidths() &&
+        event->oldSize().width() != event->size().width())
         fitColumns(least_first_, most_first_);
 }
 

@@ -15,8 +15,8 @@ public:
     /// A sentence with its figures in <b>…</b>; other roles take it as it is.
     void setWords(const QString& words);
     void setRole(Role role);
-    /// One line, cut where there is no room: behind a whole part of a list ("… · …"), else with an ellipsis; the whole
-    /// stays in the tool tip.
+    /// One line, cut where there is no room: behind a whole part of a list ("… · …"), else with an ellipsis; the
+    /// whole stays in the tool tip.
     void setElided();
     void setWordWrap(bool on);
 

@@ -169,8 +169,8 @@ void ChanceTest::theTurnRuleOfChanceTurnsWhereItSays_data() {
     QTest::newRow("bolder") << 4.0 << 85.0 << 2.0 << 0.6;
 }
 
-/// An hour out into a wind that grows: some days let nobody home, and these decide. Twenty flights, each counted by days
-/// drawn one by one.
+/// An hour out into a wind that grows: some days let nobody home, and these decide. Twenty flights, each counted by
+/// days drawn one by one.
 void ChanceTest::windsThatLetNobodyHomeAreCounted() {
     tests::Random random(5);
     int looked_at = 0;
