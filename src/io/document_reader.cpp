@@ -166,6 +166,10 @@ std::optional<double> DocumentReader::number(const char* key) {
     if (!value) return std::nullopt;
     if (value->is_number() && std::isfinite(value->get<double>()))
         return value->get<double>() * unit.scale + unit.offset;
+    if (value->is_string()) {
+        const auto written = number_in_unit_of(given, value->get_ref<const std::string&>());
+        if (written && std::isfinite(*written)) return *written * unit.scale + unit.offset;
+    }
     fail(ErrorCode::json_wrong_type, given, {{"wanted", std::string("number")}});
     return std::nullopt;
 }

@@ -4,6 +4,8 @@
 #include <array>
 
 #include "core/units/constants.hpp"
+#include "core/units/imperial_units.hpp"
+#include "io/typed_number.hpp"
 
 namespace sobremesa::io {
 
@@ -17,7 +19,6 @@ struct OtherUnit {
     double offset = 0.0;
 };
 
-constexpr double kilograms_per_pound = 0.45359237; // international avoirdupois pound, exact by definition
 constexpr double kelvin_per_degree_fahrenheit = 5.0 / 9.0;
 
 constexpr std::array other_units = {
@@ -29,17 +30,20 @@ constexpr std::array other_units = {
     OtherUnit{"mps", "kn", units::mps_per_knot},
     OtherUnit{"mps", "kt", units::mps_per_knot},
     OtherUnit{"kg", "g", 1e-3},
-    OtherUnit{"kg", "lb", kilograms_per_pound},
-    OtherUnit{"kg", "oz", kilograms_per_pound / 16.0},
+    OtherUnit{"kg", "lb", units::kilograms_per_pound},
+    OtherUnit{"kg", "oz", units::kilograms_per_ounce},
     OtherUnit{"m", "km", units::metres_per_kilometre},
     OtherUnit{"m", "cm", 1e-2},
     OtherUnit{"m", "mm", 1e-3},
     OtherUnit{"m", "ft", units::metres_per_foot},
+    OtherUnit{"m", "in", units::metres_per_inch},
     OtherUnit{"m", "mi", units::metres_per_mile},
     OtherUnit{"m", "nmi", units::metres_per_nautical_mile},
     OtherUnit{"m2", "dm2", 1e-2},
     OtherUnit{"m2", "cm2", 1e-4},
     OtherUnit{"m2", "mm2", 1e-6},
+    OtherUnit{"m2", "ft2", units::metres_per_foot* units::metres_per_foot},
+    OtherUnit{"m2", "in2", units::metres_per_inch* units::metres_per_inch},
     OtherUnit{"ah", "mah", 1.0 / units::milliamp_hours_per_amp_hour},
     OtherUnit{"ohm", "mohm", 1e-3},
     OtherUnit{"a", "ma", 1e-3},
@@ -52,6 +56,7 @@ constexpr std::array other_units = {
     OtherUnit{"c", "f", kelvin_per_degree_fahrenheit, -32.0 * kelvin_per_degree_fahrenheit},
     OtherUnit{"pa", "hpa", 1e2},
     OtherUnit{"pa", "mbar", 1e2},
+    OtherUnit{"pa", "inhg", units::pascals_per_inch_of_mercury},
     OtherUnit{"mhz", "ghz", 1e3},
 };
 
@@ -59,6 +64,22 @@ constexpr std::array other_units = {
 std::string_view stem(std::string_view key, std::string_view unit) {
     if (key.size() < unit.size() + 2 || !key.ends_with(unit) || key[key.size() - unit.size() - 1] != '_') return {};
     return key.substr(0, key.size() - unit.size() - 1);
+}
+
+/// What a key ends with, as units are written; empty where it is none.
+std::string_view unit_of_key(std::string_view key) {
+    std::string_view found;
+    for (const OtherUnit& unit : other_units) {
+        for (const std::string_view end : {unit.own, unit.other}) {
+            // "kmh_per_h" ends with "h", too.
+            if (!stem(key, end).empty() && end.size() > found.size()) found = end;
+        }
+    }
+    if (found == "mps") return "m/s";
+    if (found == "c") return "°C";
+    if (found == "f") return "°F";
+    if (!found.empty()) return found;
+    return key.substr(std::min(key.rfind('_'), key.size() - 1) + 1);
 }
 
 } // namespace
@@ -73,6 +94,16 @@ std::vector<OtherKey> keys_in_other_units(std::string_view key) {
         keys.push_back({std::string(stem(key, own)) + "_" + std::string(unit.other), unit.scale, unit.offset});
     }
     return keys;
+}
+
+std::optional<double> number_in_unit_of(std::string_view key, std::string_view text) {
+    if (text.find(',') != std::string_view::npos) return std::nullopt;
+    const auto typed = typed_number(text);
+    if (!typed) return std::nullopt;
+    // Shares have no unit at the end of their keys.
+    const bool share = key.find("share") != std::string_view::npos;
+    if (share && typed->unit && typed->unit->kind == TypedKind::share) return typed->number * typed->unit->scale;
+    return in_field_unit(*typed, unit_of_key(key));
 }
 
 std::string_view without_unit(std::string_view key) {

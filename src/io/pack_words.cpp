@@ -6,6 +6,7 @@
 #include <cmath>
 #include <vector>
 
+#include "core/units/imperial_units.hpp"
 #include "io/cell_forms.hpp"
 #include "io/log_units.hpp"
 #include "io/text_number.hpp"
@@ -22,17 +23,14 @@ struct UnitOfPack {
     double scale;
 };
 
-constexpr double kilograms_per_ounce = 0.45359237 / 16.0;
-constexpr double metres_per_inch = 0.0254;
-
 /// Of mass, capacity, resistance, length; columns of one kind share them.
 constexpr std::array units_of_packs = {
     UnitOfPack{PackColumn::mass, "g", 1e-3},
     UnitOfPack{PackColumn::mass, "gr", 1e-3},
     UnitOfPack{PackColumn::mass, "grams", 1e-3},
     UnitOfPack{PackColumn::mass, "kg", 1.0},
-    UnitOfPack{PackColumn::mass, "oz", kilograms_per_ounce},
-    UnitOfPack{PackColumn::mass, "lb", 16.0 * kilograms_per_ounce},
+    UnitOfPack{PackColumn::mass, "oz", units::kilograms_per_ounce},
+    UnitOfPack{PackColumn::mass, "lb", units::kilograms_per_pound},
     UnitOfPack{PackColumn::capacity, "mah", 1e-3},
     UnitOfPack{PackColumn::capacity, "ah", 1.0},
     UnitOfPack{PackColumn::cell_resistance, "mohm", 1e-3},
@@ -43,7 +41,7 @@ constexpr std::array units_of_packs = {
     UnitOfPack{PackColumn::cell_resistance, "Ω", 1.0},
     UnitOfPack{PackColumn::length, "mm", 1e-3},
     UnitOfPack{PackColumn::length, "cm", 1e-2},
-    UnitOfPack{PackColumn::length, "in", metres_per_inch},
+    UnitOfPack{PackColumn::length, "in", units::metres_per_inch},
     UnitOfPack{PackColumn::rated_current, "a", 1.0},
     UnitOfPack{PackColumn::rated_current, "amps", 1.0},
     UnitOfPack{PackColumn::c_rating, "c", 1.0},

@@ -5,6 +5,7 @@
 #include <cctype>
 
 #include "core/units/constants.hpp"
+#include "core/units/imperial_units.hpp"
 #include "io/log_units.hpp"
 #include "io/text_number.hpp"
 
@@ -17,12 +18,6 @@ struct KnownUnit {
     TypedUnit unit;
 };
 
-// Exact by definition: the international yard and pound agreement (1959) for ft, in, mi, oz, lb; SI Brochure, 9th
-// ed., for the rest.
-constexpr double kg_per_pound = 0.45359237;
-constexpr double metres_per_inch = 0.0254;
-constexpr double pascals_per_inch_of_mercury = 3386.389;
-
 constexpr std::array known_units = {
     KnownUnit{"m", {TypedKind::length, 1.0}},
     KnownUnit{"km", {TypedKind::length, 1000.0}},
@@ -32,16 +27,16 @@ constexpr std::array known_units = {
     KnownUnit{"mi", {TypedKind::length, units::metres_per_mile}},
     KnownUnit{"nmi", {TypedKind::length, units::metres_per_nautical_mile}},
     KnownUnit{"ft", {TypedKind::length, units::metres_per_foot}},
-    KnownUnit{"in", {TypedKind::length, metres_per_inch}},
-    KnownUnit{"\"", {TypedKind::length, metres_per_inch}},
-    KnownUnit{"″", {TypedKind::length, metres_per_inch}},
+    KnownUnit{"in", {TypedKind::length, units::metres_per_inch}},
+    KnownUnit{"\"", {TypedKind::length, units::metres_per_inch}},
+    KnownUnit{"″", {TypedKind::length, units::metres_per_inch}},
     KnownUnit{"m²", {TypedKind::area, 1.0}},
     KnownUnit{"m2", {TypedKind::area, 1.0}},
     KnownUnit{"dm²", {TypedKind::area, 0.01}},
     KnownUnit{"dm2", {TypedKind::area, 0.01}},
     KnownUnit{"cm²", {TypedKind::area, 1e-4}},
     KnownUnit{"cm2", {TypedKind::area, 1e-4}},
-    KnownUnit{"in²", {TypedKind::area, metres_per_inch* metres_per_inch}},
+    KnownUnit{"in²", {TypedKind::area, units::metres_per_inch* units::metres_per_inch}},
     KnownUnit{"ft²", {TypedKind::area, units::metres_per_foot* units::metres_per_foot}},
     KnownUnit{"m/s", {TypedKind::speed, 1.0}},
     KnownUnit{"km/h", {TypedKind::speed, units::mps_per_kmh}},
@@ -57,9 +52,9 @@ constexpr std::array known_units = {
     KnownUnit{"m/min", {TypedKind::speed, 1.0 / units::seconds_per_minute}},
     KnownUnit{"kg", {TypedKind::mass, 1.0}},
     KnownUnit{"g", {TypedKind::mass, 0.001}},
-    KnownUnit{"lb", {TypedKind::mass, kg_per_pound}},
-    KnownUnit{"lbs", {TypedKind::mass, kg_per_pound}},
-    KnownUnit{"oz", {TypedKind::mass, kg_per_pound / 16.0}},
+    KnownUnit{"lb", {TypedKind::mass, units::kilograms_per_pound}},
+    KnownUnit{"lbs", {TypedKind::mass, units::kilograms_per_pound}},
+    KnownUnit{"oz", {TypedKind::mass, units::kilograms_per_ounce}},
     KnownUnit{"s", {TypedKind::time, 1.0}},
     KnownUnit{"min", {TypedKind::time, units::seconds_per_minute}},
     KnownUnit{"h", {TypedKind::time, units::seconds_per_hour}},
@@ -92,7 +87,7 @@ constexpr std::array known_units = {
     KnownUnit{"hpa", {TypedKind::pressure, 100.0}},
     KnownUnit{"mbar", {TypedKind::pressure, 100.0}},
     KnownUnit{"kpa", {TypedKind::pressure, 1000.0}},
-    KnownUnit{"inhg", {TypedKind::pressure, pascals_per_inch_of_mercury}},
+    KnownUnit{"inhg", {TypedKind::pressure, units::pascals_per_inch_of_mercury}},
     KnownUnit{"hz", {TypedKind::frequency, 1.0}},
     KnownUnit{"mhz", {TypedKind::frequency, 1e6}},
     KnownUnit{"ghz", {TypedKind::frequency, 1e9}},

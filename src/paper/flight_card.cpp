@@ -17,6 +17,7 @@
 #include "core/matching/headroom.hpp"
 #include "core/mission/leg_sums.hpp"
 #include "core/mission/wind_rows.hpp"
+#include "core/units/imperial_units.hpp"
 #include "core/units/quantity.hpp"
 #include "io/text_file.hpp"
 #include "wording/messages.hpp"
@@ -509,9 +510,8 @@ double lay_out(QPainter& painter, const QRectF& page, const FlightCard& card, co
 void paint(QPainter& painter, const QRectF& page, const FlightCard& card, const QString& family) {
     // Measured on a page of the same resolution that nobody sees.
     QImage measure(1, 1, QImage::Format_Grayscale8);
-    constexpr double inch_m = 0.0254;
-    measure.setDotsPerMeterX(int(std::lround(painter.device()->logicalDpiX() / inch_m)));
-    measure.setDotsPerMeterY(int(std::lround(painter.device()->logicalDpiY() / inch_m)));
+    measure.setDotsPerMeterX(int(std::lround(painter.device()->logicalDpiX() / units::metres_per_inch)));
+    measure.setDotsPerMeterY(int(std::lround(painter.device()->logicalDpiY() / units::metres_per_inch)));
     double scale = largest;
     {
         QPainter unseen(&measure);

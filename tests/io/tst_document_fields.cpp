@@ -10,6 +10,7 @@
 #include "io/kept_documents.hpp"
 #include "io/key_units.hpp"
 #include "io/plan_document.hpp"
+#include "support/compare.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -60,6 +61,8 @@ private slots:
     void theDocsListEveryField();
     void unitsOfKeysAreThePilots_data();
     void unitsOfKeysAreThePilots();
+    void numbersMayBringTheirUnit_data();
+    void numbersMayBringTheirUnit();
     void eachKeyInItsOtherUnitsIsTheSame();
     void oneUnitAKey();
     void wordsAreReadAsTheScreenWritesThem();
@@ -300,8 +303,9 @@ json small_plan(const char* part, const char* key, const char* other, const json
         "weather": {"wind_mps": 3.0, "temperature_c": 20.0, "pressure_pa": 95000.0, "wind_growth_mps_per_h": 1.0},
         "mission": {"height_m": 100.0}, "reserve": {"loiter_min": 5.0},
         "link": {"frequency_mhz": 868.0}})");
-    plan[part].erase(key);
-    plan[part][other] = value;
+    json& changed = std::string(part) == "rotor" ? plan["aircraft"]["rotor"] : plan[part];
+    if (changed.is_object()) changed.erase(key);
+    changed[other] = value;
     return plan;
 }
 
@@ -331,6 +335,7 @@ void DocumentFieldsTest::unitsOfKeysAreThePilots_data() {
     row("mission", "height_m", 91.44, "height_ft", 300.0);
     row("reserve", "loiter_min", 5.0, "loiter_s", 300.0);
     row("link", "frequency_mhz", 5800.0, "frequency_ghz", 5.8);
+    row("rotor", "propeller_diameter_m", 0.1778, "propeller_diameter_in", 7.0);
 }
 
 void DocumentFieldsTest::unitsOfKeysAreThePilots() {
@@ -351,6 +356,52 @@ void DocumentFieldsTest::unitsOfKeysAreThePilots() {
                          1e-9 * (1.0 + std::abs(number.get<double>())),
                      path.c_str());
     }
+}
+
+// By hand, from the units' definitions; empty: refused.
+void DocumentFieldsTest::numbersMayBringTheirUnit_data() {
+    QTest::addColumn<QByteArray>("part");
+    QTest::addColumn<QByteArray>("key");
+    QTest::addColumn<QByteArray>("text");
+    QTest::addColumn<std::optional<double>>("own");
+    const auto row = [](const char* part, const char* key, const char* text, std::optional<double> own) {
+        QTest::newRow(text) << QByteArray(part) << QByteArray(key) << QByteArray(text) << own;
+    };
+    row("rotor", "propeller_diameter_m", "7 in", 0.1778);
+    row("rotor", "propeller_diameter_m", "7\"", 0.1778);
+    row("aircraft", "mass_kg", "1250 g", 1.25);
+    row("aircraft", "mass_kg", "2 lb", 0.90718474);
+    row("aircraft", "mass_kg", "1.25", 1.25);
+    row("aircraft", "cruise_airspeed_mps", "54 km/h", 15.0);
+    row("aircraft", "cruise_power_w", "5 A at 14.8 V", 74.0);
+    row("pack", "cell_capacity_ah", "4500 mAh", 4.5);
+    row("pack", "cell_resistance_ohm", "18 mΩ", 0.018);
+    row("weather", "temperature_c", "68 °F", 20.0);
+    row("weather", "wind_from_deg", "NW", 315.0);
+    row("weather", "pressure_pa", "950 hPa", 95000.0);
+    row("turn", "share_left", "60 %", 0.6);
+    row("link", "frequency_mhz", "5.8 GHz", 5800.0);
+    row("aircraft", "mass_kg", "1,25 kg", {});
+    row("aircraft", "mass_kg", "1250 mAh", {});
+    row("aircraft", "mass_kg", "much", {});
+    row("pack", "cell_capacity_ah", "3 kg", {});
+}
+
+void DocumentFieldsTest::numbersMayBringTheirUnit() {
+    QFETCH(QByteArray, part);
+    QFETCH(QByteArray, key);
+    QFETCH(QByteArray, text);
+    QFETCH(std::optional<double>, own);
+    const auto read = io::plan_from_json(small_plan(part, key, key, text.toStdString()).dump(), "text");
+    QCOMPARE(bool(read), own.has_value());
+    if (!own) {
+        QCOMPARE(int(read.error().code), int(units::ErrorCode::json_wrong_type));
+        QVERIFY(read.error().where.field.ends_with(key.toStdString()));
+        return;
+    }
+    const json written = json::parse(io::json_from_plan(read->request));
+    const json& in = part == "rotor" ? written["aircraft"] : written;
+    VERIFY_NEAR(in[part.toStdString()][key.toStdString()].get<double>(), *own, 1e-9 * std::abs(*own));
 }
 
 /// None of them is a key of its own elsewhere in the same object: what is written is read as what it says.
