@@ -455,6 +455,7 @@ int parse_and_run(const std::vector<std::string>& arguments, std::ostream& out, 
                            add_reach, add_alarms, add_sun, add_watch, add_pack, add_convert, add_columns, add_build,
                            add_partial, add_health, add_book})
         add(program);
+    take_units(program.app);
     try {
         // CLI11 takes its arguments from the back.
         program.app.parse(std::vector<std::string>(arguments.rbegin(), arguments.rend()));

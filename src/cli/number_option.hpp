@@ -23,4 +23,8 @@ inline CLI::Validator number_between(double least, double most) {
         range);
 }
 
+/// Lets every numeric option of the program and its subcommands bring its unit: `--pack-mass-kg "430 g"`. The unit
+/// in which it is then held stands at the end of the option's name. Call it when all options are there.
+void take_units(CLI::App& app);
+
 } // namespace sobremesa::cli

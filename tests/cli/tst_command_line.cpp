@@ -106,6 +106,7 @@ private slots:
     void usageIsTwo();
     void numbersThatAreNoneAreRefused_data();
     void numbersThatAreNoneAreRefused();
+    void numbersMayBringTheirUnit();
     void aPackWithoutThePowerIsAnAnswer();
     void textIsForPeople();
     void theProgramItselfIgnoresTheDesktopsNumbers();
@@ -1112,6 +1113,27 @@ void CommandLineTest::numbersThatAreNoneAreRefused() {
         QCOMPARE(run.code, 2);
         QVERIFY(run.out.empty());
         QVERIFY2(run.err.find(command.back().toStdString()) != std::string::npos, run.err.c_str());
+    }
+}
+
+/// A foot a minute is 0.00508 m/s, an ounce 0.028349523125 kg: by definition.
+void CommandLineTest::numbersMayBringTheirUnit() {
+    const std::string plan = demo("alcaravan-west.plan.json");
+    const auto same = [&](const char* option, const char* plain, const char* with_unit) {
+        const Run as_number = cli_run({"aircraft", plan, std::string(option) + "=" + plain, "--json"});
+        const Run as_text = cli_run({"aircraft", plan, std::string(option) + "=" + with_unit, "--json"});
+        QCOMPARE(as_number.code, 0);
+        QVERIFY2(as_text.out == as_number.out, option);
+    };
+    same("--pack-mass-kg", "0.5", "500 g");
+    same("--pack-mass-kg", "0.56699046250", "20 oz");
+    same("--head-wind-mps", "5", "18 km/h");
+    same("--propeller-mm", "228.6", "9 in");
+    same("--temperature-c", "20", "68 °F");
+    for (const char* wrong : {"--pack-mass-kg=500 mAh", "--pack-mass-kg=0,5 kg", "--head-wind-mps=brisk"}) {
+        const Run refused = cli_run({"aircraft", plan, wrong, "--json"});
+        QCOMPARE(refused.code, 2);
+        QVERIFY2(refused.out.empty() && !refused.err.empty(), wrong);
     }
 }
 
