@@ -50,6 +50,17 @@ double hard_sag_cell_v(const Plan& plan, double charge_ah) {
     return cruising && hard ? (cruising->voltage_v - hard->voltage_v) / plan.request.pack.series : 0.0;
 }
 
+/// The most that the plan itself draws, A: each leg's power at its end, from a pack as empty as it is then.
+double planned_peak_a(const Plan& plan) {
+    const FlightConditions& c = plan.conditions;
+    double most_a = 0.0;
+    for (const FlightLeg& leg : plan.flight->legs) {
+        const auto state = c.cruise.state_at(battery::point_at_charge(c.cruise, leg.end_charge_ah));
+        if (const auto drawn = c.pack->atPower(state, leg.power_w)) most_a = std::max(most_a, drawn->current_a);
+    }
+    return most_a;
+}
+
 /// What cells, strips, connector, controllers and motors bear together, A.
 double parts_bear_a(const Plan& plan, double pack_v) {
     double least_a = battery::continuous_current_a(plan.request.pack);
@@ -209,7 +220,7 @@ std::optional<AlarmSheet> alarm_sheet(const Plan& plan) {
     const double drawn_a = highest_w / landing_pack_v;
     const double bear_a = parts_bear_a(plan, landing_pack_v);
     sheet.current_a = std::min(current_margin * drawn_a, part_margin * bear_a);
-    sheet.current_is_limited = part_margin * bear_a < drawn_a;
+    sheet.current_is_limited = plan.flight && part_margin * bear_a < planned_peak_a(plan);
     sheet.cutoff_cell_v =
         std::max(battery::traits(plan.request.pack.chemistry).floor_cell_v, sheet.landing_cell_v - cutoff_below_v);
     return sheet;

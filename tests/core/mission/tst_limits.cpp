@@ -550,6 +550,15 @@ void LimitsTest::alarmsAreThoseOfThePlan() {
     weak.pack.rated_current_a = 5.0;
     const auto limited = alarm_sheet(planned(weak));
     QVERIFY(limited->current_a <= 0.95 * 5.0 + 1e-9);
+    // It says that the plan draws more where the plan does: as the limit of currents has it, not as a climb on an
+    // empty pack would.
+    for (const double share : {0.9, 1.1}) {
+        PlanRequest near = well_known();
+        near.pack.rated_current_a = share * highest_a / 0.95;
+        const auto near_sheet = alarm_sheet(planned(near));
+        VERIFY_NEAR(near_sheet->current_a, share * highest_a, 1e-9);
+        QCOMPARE(near_sheet->current_is_limited, share < 1.0);
+    }
     // Two minutes of cruise before the landing, by a discharge of its own.
     const auto& c = plan.conditions;
     const auto run = battery::discharge_at_power(*c.pack, c.start, c.cruise_power_w.value,
