@@ -7,19 +7,58 @@
 
 namespace sobremesa::geodesy {
 
-Terrain::Cell Terrain::cell_at(const EastNorth& at) const {
-    if (mapping.nodes < 2) return {(at.east_m - west_m) / step_m, (at.north_m - south_m) / step_m};
-    const double spacing_m = 2.0 * mapping.half_m / (mapping.nodes - 1);
-    const double x = (at.east_m + mapping.half_m) / spacing_m;
-    const double y = (at.north_m + mapping.half_m) / spacing_m;
+namespace {
+
+/// Between two nodes; unlike `std::lerp` without its care for the last bit, which costs most of this file's time.
+double between(double a, double b, double share) {
+    return a + share * (b - a);
+}
+
+/// Metres within a radio's reach neither overflow nor vanish when squared, which is what `std::hypot` guards against.
+double length(double x, double y) {
+    return std::sqrt(x * x + y * y);
+}
+
+/// The four nodes of the raster's own map around a place, and where it lies between them.
+struct MapSquare {
+    std::size_t first = 0;
+    std::size_t above = 0;
+    double x = 0.0;
+    double y = 0.0;
+
+    double at(const std::vector<double>& of) const {
+        return between(between(of[first], of[first + 1], x), between(of[above], of[above + 1], x), y);
+    }
+    /// Cells to the next node, eastward and northward.
+    double east(const std::vector<double>& of) const {
+        return between(of[first + 1] - of[first], of[above + 1] - of[above], y);
+    }
+    double north(const std::vector<double>& of) const {
+        return between(of[above] - of[first], of[above + 1] - of[first + 1], x);
+    }
+};
+
+double spacing_m(const Terrain& terrain) {
+    return 2.0 * terrain.mapping.half_m / (terrain.mapping.nodes - 1);
+}
+
+MapSquare square_at(const Terrain& terrain, const EastNorth& at) {
+    const auto& mapping = terrain.mapping;
+    const double per_m = 1.0 / spacing_m(terrain);
+    const double x = (at.east_m + mapping.half_m) * per_m;
+    const double y = (at.north_m + mapping.half_m) * per_m;
     const int i = std::clamp(int(x), 0, mapping.nodes - 2);
     const int j = std::clamp(int(y), 0, mapping.nodes - 2);
-    const auto between = [&](const std::vector<double>& of) {
-        const double* node = of.data() + std::size_t(j) * std::size_t(mapping.nodes) + std::size_t(i);
-        return std::lerp(std::lerp(node[0], node[1], x - i),
-                         std::lerp(node[mapping.nodes], node[mapping.nodes + 1], x - i), y - j);
-    };
-    return {between(mapping.column), between(mapping.row)};
+    const auto first = std::size_t(j) * std::size_t(mapping.nodes) + std::size_t(i);
+    return {first, first + std::size_t(mapping.nodes), x - i, y - j};
+}
+
+} // namespace
+
+Terrain::Cell Terrain::cell_at(const EastNorth& at) const {
+    if (mapping.nodes < 2) return {(at.east_m - west_m) / step_m, (at.north_m - south_m) / step_m};
+    const MapSquare square = square_at(*this, at);
+    return {square.at(mapping.column), square.at(mapping.row)};
 }
 
 double Terrain::half_m() const {
@@ -67,8 +106,8 @@ public:
         cell_aside_m_ = reach({-ahead_.north_m, ahead_.east_m});
         cell_ahead_m_ = reach(ahead_);
         const double radius_m = aside_m + cell_aside_m_ + cell_ahead_m_;
-        columns_ = radius_m * std::hypot(cells_per_m_[0], cells_per_m_[1]);
-        rows_ = radius_m * std::hypot(cells_per_m_[2], cells_per_m_[3]);
+        columns_ = radius_m * length(cells_per_m_[0], cells_per_m_[1]);
+        rows_ = radius_m * length(cells_per_m_[2], cells_per_m_[3]);
     }
 
     /// @param highest  raised where something stands higher
@@ -98,14 +137,16 @@ public:
 private:
     /// One cell to the next, in metres east and north, and the other way round.
     void metres_of_cells(const EastNorth& at) {
-        const double d = 4.0 * terrain_.step_m;
-        const auto here = terrain_.cell_at(at);
-        const auto east = terrain_.cell_at({at.east_m + d, at.north_m});
-        const auto north = terrain_.cell_at({at.east_m, at.north_m + d});
-        cells_per_m_[0] = (east.column - here.column) / d;
-        cells_per_m_[1] = (north.column - here.column) / d;
-        cells_per_m_[2] = (east.row - here.row) / d;
-        cells_per_m_[3] = (north.row - here.row) / d;
+        if (terrain_.mapping.nodes < 2) {
+            cells_per_m_[0] = cells_per_m_[3] = 1.0 / terrain_.step_m;
+        } else {
+            const MapSquare square = square_at(terrain_, at);
+            const double per_m = 1.0 / spacing_m(terrain_);
+            cells_per_m_[0] = square.east(terrain_.mapping.column) * per_m;
+            cells_per_m_[1] = square.north(terrain_.mapping.column) * per_m;
+            cells_per_m_[2] = square.east(terrain_.mapping.row) * per_m;
+            cells_per_m_[3] = square.north(terrain_.mapping.row) * per_m;
+        }
         const double size = cells_per_m_[0] * cells_per_m_[3] - cells_per_m_[1] * cells_per_m_[2];
         column_m_ = {cells_per_m_[3] / size, -cells_per_m_[2] / size};
         row_m_ = {-cells_per_m_[1] / size, cells_per_m_[0] / size};
@@ -196,7 +237,11 @@ double bearing_deg(const EastNorth& from, const EastNorth& to) {
 }
 
 double distance_m(const EastNorth& from, const EastNorth& to) {
-    return std::hypot(to.east_m - from.east_m, to.north_m - from.north_m);
+    // Metres within a radio's reach neither overflow nor vanish when squared, which is what std::hypot guards
+    // against.
+    const double east_m = to.east_m - from.east_m;
+    const double north_m = to.north_m - from.north_m;
+    return std::sqrt(east_m * east_m + north_m * north_m);
 }
 
 EastNorth offset(const EastNorth& from, double bearing_deg, double distance_m) {
