@@ -5,7 +5,9 @@
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
 #include "cli/said.hpp"
+#include "core/battery/remaining.hpp"
 #include "core/debrief/bill.hpp"
+#include "core/telemetry/landed.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "core/units/constants.hpp"
 #include "io/log_file.hpp"
@@ -52,6 +54,16 @@ int bill(const BillOptions& options, std::ostream& out, std::ostream& err) {
     if (!bill) {
         err << "sobremesa-cli: " << wording::no_bill(*plan, *summary).toStdString() << "\n";
         return exit_unusable_input;
+    }
+    if (question.recharged_ah) {
+        // A slip of the pen would make a sensor of it.
+        telemetry::AfterLanding after;
+        after.recharged_ah = question.recharged_ah;
+        after.temperature_c = question.flown_as.weather.temperature_c;
+        const battery::PackModel pack(question.flown_as.pack);
+        if (auto diagnostic = battery::disagreement_diagnostic(
+                battery::remaining(pack, telemetry::landed_evidence(*summary, after))))
+            summary->diagnostics.push_back(*diagnostic);
     }
     if (options.json) {
         Json rows = Json::array();
