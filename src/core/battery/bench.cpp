@@ -29,8 +29,7 @@ Runs run_both(const PackModel& pack, const BenchLoad& load, int samples) {
     const Surroundings around{load.temperature_c, load.warms};
     Runs runs;
     runs.landing_cell_v = load.landing_cell_v.value_or(chemistry.default_landing_cell_v);
-    DischargeStop stop{runs.landing_cell_v, 1e9, samples};
-    if (load.load.kind == LoadPhase::Kind::current) stop.filter_s = 0.0;
+    DischargeStop stop{runs.landing_cell_v, 1e9, samples, cutoff_filter_s(load.load)};
     runs.run = discharge(pack, start, {load.load}, stop, around);
     stop.landing_cell_v = chemistry.floor_cell_v;
     runs.to_floor = discharge(pack, start, {load.load}, stop, around);

@@ -51,7 +51,8 @@ std::optional<DischargePoint> resting_at(const PackModel& pack, const Discharge&
 std::vector<Landing> land_by_all_rules(const PackModel& pack, const PackState& start, const LoadPhase& load,
                                        const Surroundings& around) {
     const double floor_v = traits(pack.pack().chemistry).floor_cell_v;
-    const Discharge whole = discharge(pack, start, {load}, {floor_v, 1e9, 480}, around);
+    const double filter_s = cutoff_filter_s(load);
+    const Discharge whole = discharge(pack, start, {load}, {floor_v, 1e9, 480, filter_s}, around);
     std::vector<Landing> landings;
     for (const LandingRule& rule : landing_rules(pack.pack().chemistry)) {
         Landing landing;
@@ -59,7 +60,7 @@ std::vector<Landing> land_by_all_rules(const PackModel& pack, const PackState& s
         if (rule.at_rest) {
             landing.at = resting_at(pack, whole, rule.cell_v);
         } else {
-            const Discharge run = discharge(pack, start, {load}, {rule.cell_v, 1e9, 1}, around);
+            const Discharge run = discharge(pack, start, {load}, {rule.cell_v, 1e9, 1, filter_s}, around);
             if (!run.gives_nothing()) landing.at = run.last();
         }
         const double used_ah = landing.at ? landing.at->charge_used_ah : 0.0;

@@ -44,6 +44,12 @@ struct Landing {
 /// Time after which resting volts are read, s: common practice.
 inline constexpr double reading_rest_s = 600.0;
 
+/// How long the voltage is averaged before it ends a run, s: a tester's constant current is cut off at the voltage
+/// as it is, a flight's power at what its gusts leave of it.
+inline double cutoff_filter_s(const LoadPhase& load) {
+    return load.kind == LoadPhase::Kind::current ? 0.0 : voltage_filter_s;
+}
+
 /// Lands one load by every rule of its chemistry, and says what each leaves.
 /// @param load  a power or a current, constant
 std::vector<Landing> land_by_all_rules(const PackModel& pack, const PackState& start, const LoadPhase& load,

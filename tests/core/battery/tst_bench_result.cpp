@@ -42,6 +42,7 @@ private slots:
     void leftAndGivenAreAllThereIs();
     void theCapacityToEnterIsNotTheLabel();
     void aCurrentIsCutOffAtTheVoltageItself();
+    void theTableOfLandingsSaysWhatTheHeadSays();
     void theEarlyAlarmCostsWhatItLeaves();
     void whatIsWrongIsSaid();
     void everySensitivityIsTheChangeItself_data();
@@ -78,6 +79,22 @@ void BenchResultTest::aCurrentIsCutOffAtTheVoltageItself() {
     VERIFY_NEAR(cut.run.last().voltage_v / 4.0, 2.8, 1e-3);
     load.load = {LoadPhase::Kind::power, 12.0 * 4 * 3.4, 1e9};
     QVERIFY(on_the_bench(PackModel(li_ion()), load).run.last().voltage_v / 4.0 < 2.799);
+}
+
+/// One landing voltage has one figure, by power and by current.
+void BenchResultTest::theTableOfLandingsSaysWhatTheHeadSays() {
+    const PackModel pack(li_ion());
+    for (const auto kind : {LoadPhase::Kind::power, LoadPhase::Kind::current}) {
+        BenchLoad load = at_power(70.0);
+        load.load = {kind, kind == LoadPhase::Kind::power ? 150.0 : 12.0, 1e9};
+        const auto result = on_the_bench(pack, load);
+        const auto usual = std::find_if(result.landings.begin(), result.landings.end(), [&](const Landing& l) {
+            return !l.rule.at_rest && l.rule.cell_v == result.landing_cell_v;
+        });
+        QVERIFY(usual != result.landings.end() && usual->at);
+        VERIFY_NEAR(usual->at->charge_used_ah, result.run.last().charge_used_ah, 1e-4);
+        VERIFY_NEAR(usual->left_energy_wh, result.left_energy_wh, 1e-3);
+    }
 }
 
 void BenchResultTest::theEarlyAlarmCostsWhatItLeaves() {
