@@ -5147,6 +5147,156 @@
         <source>Turn at this distance unless at least this much remains</source>
         <translation>Bei dieser Entfernung umkehren, wenn nicht mindestens so viel verbleibt</translation>
     </message>
+    <message>
+        <source>OK</source>
+        <translation>in Ordnung</translation>
+    </message>
+    <message>
+        <source>near</source>
+        <translation>nahe</translation>
+    </message>
+    <message>
+        <source>exceeded</source>
+        <translation>überschritten</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::Printed</name>
+    <message>
+        <source>whole; records: %1, logs: %2</source>
+        <translation>unbeschädigt; Einträge: %1, Logs: %2</translation>
+    </message>
+    <message>
+        <source>damaged; readable records: %1 of %2, whole logs: %3 of %4. `book export FOLDER` writes them out.</source>
+        <translation>beschädigt; lesbare Einträge: %1 von %2, unbeschädigte Logs: %3 von %4. `book export ORDNER` schreibt sie heraus.</translation>
+    </message>
+    <message>
+        <source>imported: %1, known already: %2</source>
+        <translation>importiert: %1, schon bekannt: %2</translation>
+    </message>
+    <message>
+        <source>filed by hand: %1, known already: %2</source>
+        <translation>von Hand abgelegt: %1, schon bekannt: %2</translation>
+    </message>
+    <message>
+        <source>flown with %1, %2</source>
+        <comment>aircraft, pack</comment>
+        <translation>geflogen mit %1, %2</translation>
+    </message>
+    <message>
+        <source>filed: %1, known already: %2, not usable: %3</source>
+        <translation>abgelegt: %1, schon bekannt: %2, unbrauchbar: %3</translation>
+    </message>
+    <message>
+        <source>written</source>
+        <translation>geschrieben</translation>
+    </message>
+    <message>
+        <source>written, except what is damaged</source>
+        <translation>geschrieben, außer dem Beschädigten</translation>
+    </message>
+    <message>
+        <source>assumed</source>
+        <translation>angenommen</translation>
+    </message>
+    <message>
+        <source>reads %1</source>
+        <comment>first readings of a column</comment>
+        <translation>liest %1</translation>
+    </message>
+    <message>
+        <source>rows written to %2: %1</source>
+        <translation>Zeilen nach %2 geschrieben: %1</translation>
+    </message>
+    <message>
+        <source>%1 to %2: %3</source>
+        <comment>from, to, what was flown</comment>
+        <translation>%1 bis %2: %3</translation>
+    </message>
+    <message>
+        <source>excluded: %1 × %2, first in line %3</source>
+        <comment>rows, reason, line</comment>
+        <translation>ausgeschlossen: %1 × %2, zuerst in Zeile %3</translation>
+    </message>
+    <message>
+        <source>%1, %2, %3 continuous</source>
+        <comment>pack, mass, current</comment>
+        <translation>%1, %2, %3 dauernd</translation>
+    </message>
+    <message>
+        <source>Delivers %1, %2, in %3 down to %4; %5 are left above the floor.</source>
+        <comment>charge, energy, time, cell voltage, energy</comment>
+        <translation>Liefert %1, %2, in %3 bis %4; %5 bleiben über der Untergrenze.</translation>
+    </message>
+    <message>
+        <source>landing at</source>
+        <translation>Landung bei</translation>
+    </message>
+    <message>
+        <source>%1, %2, leaves %3</source>
+        <comment>charge, time, energy</comment>
+        <translation>%1, %2, lässt %3 übrig</translation>
+    </message>
+    <message>
+        <source>stands below it from the start</source>
+        <translation>liegt von Anfang an darunter</translation>
+    </message>
+    <message>
+        <source>capacity to enter %1, warning at %2, land at %3</source>
+        <comment>charge, cell voltages</comment>
+        <translation>einzutragende Kapazität %1, Warnung bei %2, landen bei %3</translation>
+    </message>
+    <message>
+        <source>above its continuous current</source>
+        <translation>über seinem Dauerstrom</translation>
+    </message>
+    <message>
+        <source>no other is both lighter and longer in the air</source>
+        <translation>kein anderer ist leichter und zugleich länger in der Luft</translation>
+    </message>
+    <message>
+        <source>not met, even at launch</source>
+        <translation>nicht erfüllt, nicht einmal beim Start</translation>
+    </message>
+    <message>
+        <source>never on this flight</source>
+        <translation>nie auf diesem Flug</translation>
+    </message>
+    <message>
+        <source>would not get home with the reserve</source>
+        <translation>käme nicht mit der Reserve nach Hause</translation>
+    </message>
+    <message>
+        <source>counter %1</source>
+        <comment>charge used so far</comment>
+        <translation>Zähler %1</translation>
+    </message>
+    <message>
+        <source>ended by the ground</source>
+        <translation>vom Gelände beendet</translation>
+    </message>
+    <message>
+        <source>%1 used: %2, %3 remaining, %4</source>
+        <comment>share, charge, charge, pack voltage</comment>
+        <translation>%1 verbraucht: %2, %3 verbleibend, %4</translation>
+    </message>
+    <message>
+        <source>time (%1)  sun   irradiance   array   balance   pack</source>
+        <comment>heads of columns</comment>
+        <translation>Zeit (%1)  Sonne   Einstrahlung   Solarfeld   Bilanz   Akku</translation>
+    </message>
+    <message>
+        <source>what would change it</source>
+        <translation>was daran etwas ändern würde</translation>
+    </message>
+    <message>
+        <source>smallest cell area for the span asked for: %1</source>
+        <translation>kleinste Zellfläche für die gewünschte Zeitspanne: %1</translation>
+    </message>
+    <message>
+        <source>A clear-sky model: haze, shadow on the wing and banking are not in it. Local rules come first.</source>
+        <translation>Ein Modell für klaren Himmel: Dunst, Schatten auf der Fläche und Schräglage sind nicht enthalten. Lokale Regeln gehen vor.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::RecordList</name>
@@ -8244,22 +8394,6 @@ verbr.</translation>
     <message>
         <source>Limits along the flight</source>
         <translation>Grenzen entlang des Flugs</translation>
-    </message>
-    <message>
-        <source>OK</source>
-        <translation>OK</translation>
-    </message>
-    <message>
-        <source>near</source>
-        <translation>nahe</translation>
-    </message>
-    <message>
-        <source>exceeded</source>
-        <translation>überschritten</translation>
-    </message>
-    <message>
-        <source>not known</source>
-        <translation>unbekannt</translation>
     </message>
     <message>
         <source>limit</source>

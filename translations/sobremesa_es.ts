@@ -5147,6 +5147,156 @@
         <source>Turn at this distance unless at least this much remains</source>
         <translation>A esta distancia dar la vuelta si no queda al menos esto</translation>
     </message>
+    <message>
+        <source>OK</source>
+        <translation>bien</translation>
+    </message>
+    <message>
+        <source>near</source>
+        <translation>cerca</translation>
+    </message>
+    <message>
+        <source>exceeded</source>
+        <translation>superado</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::Printed</name>
+    <message>
+        <source>whole; records: %1, logs: %2</source>
+        <translation>íntegro; registros: %1, logs: %2</translation>
+    </message>
+    <message>
+        <source>damaged; readable records: %1 of %2, whole logs: %3 of %4. `book export FOLDER` writes them out.</source>
+        <translation>dañado; registros legibles: %1 de %2, logs íntegros: %3 de %4. `book export CARPETA` los guarda aparte.</translation>
+    </message>
+    <message>
+        <source>imported: %1, known already: %2</source>
+        <translation>importados: %1, ya conocidos: %2</translation>
+    </message>
+    <message>
+        <source>filed by hand: %1, known already: %2</source>
+        <translation>archivados a mano: %1, ya conocidos: %2</translation>
+    </message>
+    <message>
+        <source>flown with %1, %2</source>
+        <comment>aircraft, pack</comment>
+        <translation>volado con %1, %2</translation>
+    </message>
+    <message>
+        <source>filed: %1, known already: %2, not usable: %3</source>
+        <translation>archivados: %1, ya conocidos: %2, no utilizables: %3</translation>
+    </message>
+    <message>
+        <source>written</source>
+        <translation>guardado</translation>
+    </message>
+    <message>
+        <source>written, except what is damaged</source>
+        <translation>guardado, salvo lo dañado</translation>
+    </message>
+    <message>
+        <source>assumed</source>
+        <translation>supuesto</translation>
+    </message>
+    <message>
+        <source>reads %1</source>
+        <comment>first readings of a column</comment>
+        <translation>lee %1</translation>
+    </message>
+    <message>
+        <source>rows written to %2: %1</source>
+        <translation>filas guardadas en %2: %1</translation>
+    </message>
+    <message>
+        <source>%1 to %2: %3</source>
+        <comment>from, to, what was flown</comment>
+        <translation>%1 a %2: %3</translation>
+    </message>
+    <message>
+        <source>excluded: %1 × %2, first in line %3</source>
+        <comment>rows, reason, line</comment>
+        <translation>excluidas: %1 × %2, la primera en la línea %3</translation>
+    </message>
+    <message>
+        <source>%1, %2, %3 continuous</source>
+        <comment>pack, mass, current</comment>
+        <translation>%1, %2, %3 en continuo</translation>
+    </message>
+    <message>
+        <source>Delivers %1, %2, in %3 down to %4; %5 are left above the floor.</source>
+        <comment>charge, energy, time, cell voltage, energy</comment>
+        <translation>Entrega %1, %2, en %3 hasta %4; quedan %5 por encima del mínimo.</translation>
+    </message>
+    <message>
+        <source>landing at</source>
+        <translation>aterrizaje a</translation>
+    </message>
+    <message>
+        <source>%1, %2, leaves %3</source>
+        <comment>charge, time, energy</comment>
+        <translation>%1, %2, deja %3</translation>
+    </message>
+    <message>
+        <source>stands below it from the start</source>
+        <translation>está por debajo desde el principio</translation>
+    </message>
+    <message>
+        <source>capacity to enter %1, warning at %2, land at %3</source>
+        <comment>charge, cell voltages</comment>
+        <translation>capacidad que introducir %1, aviso a %2, aterrizar a %3</translation>
+    </message>
+    <message>
+        <source>above its continuous current</source>
+        <translation>por encima de su corriente continua</translation>
+    </message>
+    <message>
+        <source>no other is both lighter and longer in the air</source>
+        <translation>ninguna otra es a la vez más ligera y más duradera en el aire</translation>
+    </message>
+    <message>
+        <source>not met, even at launch</source>
+        <translation>no se cumple, ni siquiera en el despegue</translation>
+    </message>
+    <message>
+        <source>never on this flight</source>
+        <translation>nunca en este vuelo</translation>
+    </message>
+    <message>
+        <source>would not get home with the reserve</source>
+        <translation>no volvería a casa con la reserva</translation>
+    </message>
+    <message>
+        <source>counter %1</source>
+        <comment>charge used so far</comment>
+        <translation>contador %1</translation>
+    </message>
+    <message>
+        <source>ended by the ground</source>
+        <translation>terminado por el terreno</translation>
+    </message>
+    <message>
+        <source>%1 used: %2, %3 remaining, %4</source>
+        <comment>share, charge, charge, pack voltage</comment>
+        <translation>%1 consumido: %2, quedan %3, %4</translation>
+    </message>
+    <message>
+        <source>time (%1)  sun   irradiance   array   balance   pack</source>
+        <comment>heads of columns</comment>
+        <translation>hora (%1)  sol   irradiancia   panel   balance   batería</translation>
+    </message>
+    <message>
+        <source>what would change it</source>
+        <translation>qué lo cambiaría</translation>
+    </message>
+    <message>
+        <source>smallest cell area for the span asked for: %1</source>
+        <translation>menor superficie de celdas para el intervalo pedido: %1</translation>
+    </message>
+    <message>
+        <source>A clear-sky model: haze, shadow on the wing and banking are not in it. Local rules come first.</source>
+        <translation>Un modelo de cielo despejado: no incluye calima, sombra sobre el ala ni alabeo. Las normas locales van primero.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::RecordList</name>
@@ -8244,22 +8394,6 @@ usados</translation>
     <message>
         <source>Limits along the flight</source>
         <translation>Límites a lo largo del vuelo</translation>
-    </message>
-    <message>
-        <source>OK</source>
-        <translation>bien</translation>
-    </message>
-    <message>
-        <source>near</source>
-        <translation>cerca</translation>
-    </message>
-    <message>
-        <source>exceeded</source>
-        <translation>superado</translation>
-    </message>
-    <message>
-        <source>not known</source>
-        <translation>desconocido</translation>
     </message>
     <message>
         <source>limit</source>

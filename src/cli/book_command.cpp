@@ -8,6 +8,7 @@
 
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
+#include "cli/printed.hpp"
 #include "cli/said.hpp"
 #include "core/units/constants.hpp"
 #include "io/flights_by_hand.hpp"
@@ -101,12 +102,19 @@ int check(logbook::Book& book, bool json, std::ostream& out, std::ostream& err) 
                              {"damage", damage}};
         out << answer.dump(2) << "\n";
     } else if (checked->damage.empty()) {
-        out << "whole: " << records << " records, " << contents.logs.size() << " logs\n";
+        out << Printed::tr("whole; records: %1, logs: %2").arg(records).arg(contents.logs.size()).toStdString()
+            << "\n";
     } else {
         for (const auto& error : checked->damage) unusable(error, err);
-        out << "damaged; still readable: " << records - damaged_records << " of " << records << " records, "
-            << checked->whole_logs.size() << " of " << contents.logs.size()
-            << " logs whole. `book export FOLDER` writes them out.\n";
+        out << Printed::tr(
+                   "damaged; readable records: %1 of %2, whole logs: %3 of %4. `book export FOLDER` writes them "
+                   "out.")
+                   .arg(records - damaged_records)
+                   .arg(records)
+                   .arg(checked->whole_logs.size())
+                   .arg(contents.logs.size())
+                   .toStdString()
+            << "\n";
     }
     return checked->damage.empty() ? exit_done : exit_unusable_input;
 }
@@ -128,7 +136,7 @@ int bring_in(session::Workspace& workspace, const std::string& path, std::ostrea
         loop.quit();
     });
     QObject::connect(&importer, &session::LogbookImporter::finished, [&](int added, int known) {
-        out << "imported " << added << ", known already " << known << "\n";
+        out << Printed::tr("imported: %1, known already: %2").arg(added).arg(known).toStdString() << "\n";
         const auto unread = workspace.unread();
         if (unread.empty())
             loop.quit();
@@ -258,7 +266,11 @@ int add_by_hand(session::Workspace& workspace, const BookOptions& options, std::
                    .dump(2)
             << "\n";
     } else {
-        out << "filed " << (options.dry_run ? 0 : done.filed) << " by hand, known already " << done.known << "\n";
+        out << Printed::tr("filed by hand: %1, known already: %2")
+                   .arg(options.dry_run ? 0 : done.filed)
+                   .arg(done.known)
+                   .toStdString()
+            << "\n";
     }
     return exit_done;
 }
@@ -328,9 +340,16 @@ int add_logs(session::Workspace& workspace, const BookOptions& options, std::ost
                              {"flights", found}};
         out << answer.dump(2) << "\n";
     } else {
-        out << "flown with " << wording::title(flown->flown.aircraft).toStdString() << ", "
-            << wording::title(flown->flown.pack).toStdString() << "\n";
-        out << "filed " << filed << ", known already " << known << ", not usable " << broken << "\n";
+        out << Printed::tr("flown with %1, %2", "aircraft, pack")
+                   .arg(wording::title(flown->flown.aircraft), wording::title(flown->flown.pack))
+                   .toStdString()
+            << "\n"
+            << Printed::tr("filed: %1, known already: %2, not usable: %3")
+                   .arg(filed)
+                   .arg(known)
+                   .arg(broken)
+                   .toStdString()
+            << "\n";
     }
     return code != exit_done ? code : broken > 0 && filed + known == 0 ? exit_unusable_input : exit_done;
 }
@@ -385,7 +404,8 @@ int run_book(const BookOptions& options, std::ostream& out, std::ostream& err) {
     }
     if (!done) return unusable(done.error(), err);
     for (const auto& error : damage) unusable(error, err);
-    out << (damage.empty() ? "written" : "written, except what is damaged") << "\n";
+    out << (damage.empty() ? Printed::tr("written") : Printed::tr("written, except what is damaged")).toStdString()
+        << "\n";
     return damage.empty() ? exit_done : exit_unusable_input;
 }
 

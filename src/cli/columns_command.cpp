@@ -3,6 +3,7 @@
 #include <ostream>
 
 #include "cli/command_line.hpp"
+#include "cli/printed.hpp"
 #include "cli/said.hpp"
 #include "io/csv_head.hpp"
 #include "io/log_file.hpp"
@@ -129,8 +130,13 @@ int show_columns(const ColumnsOptions& options, std::ostream& out, std::ostream&
         const telemetry::ColumnChoice choice = io::choice_of(column);
         out << choice.header << ": " << wording::column_meaning(choice.meaning).toStdString();
         if (!choice.unit.empty()) out << ", " << choice.unit;
-        if (column.unit_assumed || column.quantity_assumed) out << " (assumed)";
-        out << "; reads " << wording::column_reading(column, head->first_rows, i).toStdString() << "\n";
+        if (column.unit_assumed || column.quantity_assumed)
+            out << " (" << Printed::tr("assumed").toStdString() << ")";
+        out << "; "
+            << Printed::tr("reads %1", "first readings of a column")
+                   .arg(wording::column_reading(column, head->first_rows, i))
+                   .toStdString()
+            << "\n";
     }
     say(head->diagnostics, err);
     return exit_done;

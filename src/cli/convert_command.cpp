@@ -4,6 +4,7 @@
 
 #include "cli/columns_command.hpp"
 #include "cli/command_line.hpp"
+#include "cli/printed.hpp"
 #include "cli/said.hpp"
 #include "io/log_file.hpp"
 #include "io/text_file.hpp"
@@ -20,7 +21,11 @@ int convert(const ConvertOptions& options, std::ostream& out, std::ostream& err)
     if (!text) return unusable(text.error(), err);
     if (const auto written = io::write_text_file(options.target, *text); !written)
         return unusable(written.error(), err);
-    out << (*log)->rows() << " rows written to " << options.target << "\n";
+    out << Printed::tr("rows written to %2: %1")
+               .arg((*log)->rows())
+               .arg(QString::fromStdString(options.target))
+               .toStdString()
+        << "\n";
     return exit_done;
 }
 

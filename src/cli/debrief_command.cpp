@@ -7,6 +7,7 @@
 #include "cli/debrief_report.hpp"
 #include "cli/json_text.hpp"
 #include "cli/position_argument.hpp"
+#include "cli/printed.hpp"
 #include "cli/said.hpp"
 #include "core/battery/discharge.hpp"
 #include "core/battery/remaining.hpp"
@@ -325,13 +326,21 @@ void print_debrief(const telemetry::CleanLog& log, const telemetry::LogSummary& 
     for (const auto& diagnostic : found.diagnostics)
         out << "  " << wording::message(diagnostic, q).toStdString() << "\n";
     for (const auto& segment : found.segments) {
-        out << "  " << wording::stopwatch_text(segment.start_s).toStdString() << " to "
-            << wording::stopwatch_text(segment.end_s).toStdString() << ": "
-            << wording::name(segment.kind).toStdString() << "\n";
+        out << "  "
+            << Printed::tr("%1 to %2: %3", "from, to, what was flown")
+                   .arg(wording::stopwatch_text(segment.start_s), wording::stopwatch_text(segment.end_s),
+                        wording::name(segment.kind))
+                   .toStdString()
+            << "\n";
     }
     for (const auto& entry : log.set_aside) {
-        out << "  excluded: " << entry.rows << " x " << wording::name(entry.reason).toStdString()
-            << ", first in line " << entry.first_row << "\n";
+        out << "  "
+            << Printed::tr("excluded: %1 × %2, first in line %3", "rows, reason, line")
+                   .arg(entry.rows)
+                   .arg(wording::name(entry.reason))
+                   .arg(entry.first_row)
+                   .toStdString()
+            << "\n";
     }
 }
 

@@ -5,6 +5,7 @@
 
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
+#include "cli/printed.hpp"
 #include "cli/said.hpp"
 #include "core/battery/partial_test.hpp"
 #include "core/units/constants.hpp"
@@ -65,16 +66,19 @@ int build_pack(const BuildOptions& options, std::ostream& out, std::ostream& err
                      {{"cells_ohm", made->cells_resistance_ohm},
                       {"strips_ohm", made->strip_resistance_ohm},
                       {"leads_ohm", made->leads_resistance_ohm}}},
-                    {"without_end", {{"cells_a", made->cells_current_a}, {"strips_a", made->strips_current_a}}}}
+                    // The first name of it stays for scripts.
+                    {"without_end", {{"cells_a", made->cells_current_a}, {"strips_a", made->strips_current_a}}},
+                    {"continuous", {{"cells_a", made->cells_current_a}, {"strips_a", made->strips_current_a}}}}
                    .dump(2)
             << "\n";
         return exit_done;
     }
     const wording::Quantities q;
-    out << wording::build(made->pack).toStdString() << ", "
-        << q.text(units::Quantity::pack_mass, {made->pack.mass_kg, 0.0}).toStdString() << ", "
-        << q.text(units::Quantity::cell_current, {battery::continuous_current_a(made->pack), 0.0}).toStdString()
-        << " without end\n";
+    out << Printed::tr("%1, %2, %3 continuous", "pack, mass, current")
+               .arg(wording::build(made->pack), q.text(units::Quantity::pack_mass, {made->pack.mass_kg, 0.0}),
+                    q.text(units::Quantity::cell_current, {battery::continuous_current_a(made->pack), 0.0}))
+               .toStdString()
+        << "\n";
     return exit_done;
 }
 

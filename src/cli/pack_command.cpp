@@ -5,6 +5,7 @@
 
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
+#include "cli/printed.hpp"
 #include "cli/said.hpp"
 #include "core/battery/bench.hpp"
 #include "core/matching/plan_bench.hpp"
@@ -61,23 +62,31 @@ Json bench_json(const battery::PackModel& pack, const battery::BenchResult& r) {
 void print_bench(const battery::BenchResult& r, std::ostream& out) {
     const wording::Quantities q;
     const auto& end = r.run.last();
-    out << "Gives " << q.charge(end.charge_used_ah).toStdString() << ", " << q.energy(end.energy_wh).toStdString()
-        << ", in " << q.duration(end.time_s).toStdString() << " down to "
-        << wording::cell_volts(r.landing_cell_v).toStdString() << "; " << q.energy(r.left_energy_wh).toStdString()
-        << " are left above the floor.\n\nlanding by\n";
+    out << Printed::tr("Delivers %1, %2, in %3 down to %4; %5 are left above the floor.",
+                       "charge, energy, time, cell voltage, energy")
+               .arg(q.charge(end.charge_used_ah), q.energy(end.energy_wh), q.duration(end.time_s),
+                    wording::cell_volts(r.landing_cell_v), q.energy(r.left_energy_wh))
+               .toStdString()
+        << "\n\n"
+        << Printed::tr("landing at").toStdString() << "\n";
     for (const auto& landing : r.landings) {
         out << "  " << wording::name(landing.rule).toStdString() << ": ";
         if (landing.at) {
-            out << q.charge(landing.at->charge_used_ah).toStdString() << ", "
-                << q.duration(landing.at->time_s).toStdString() << ", leaves "
-                << q.energy(landing.left_energy_wh).toStdString() << "\n";
+            out << Printed::tr("%1, %2, leaves %3", "charge, time, energy")
+                       .arg(q.charge(landing.at->charge_used_ah), q.duration(landing.at->time_s),
+                            q.energy(landing.left_energy_wh))
+                       .toStdString()
+                << "\n";
         } else {
-            out << "stands below it from the start\n";
+            out << Printed::tr("stands below it from the start").toStdString() << "\n";
         }
     }
-    out << "\ncapacity to enter " << q.charge(r.alarms.capacity_ah).toStdString() << ", warning at "
-        << wording::cell_volts(r.alarms.warning_cell_v).toStdString() << ", land at "
-        << wording::cell_volts(r.alarms.landing_cell_v).toStdString() << "\n";
+    out << "\n"
+        << Printed::tr("capacity to enter %1, warning at %2, land at %3", "charge, cell voltages")
+               .arg(q.charge(r.alarms.capacity_ah), wording::cell_volts(r.alarms.warning_cell_v),
+                    wording::cell_volts(r.alarms.landing_cell_v))
+               .toStdString()
+        << "\n";
 }
 
 Json match_json(const matching::Match& m, const battery::Pack& pack) {
@@ -131,10 +140,11 @@ int try_candidates(const PackOptions& options, std::ostream& out, std::ostream& 
         out << (m.on_frontier ? "* " : "  ") << table->packs[m.candidate].name << ": "
             << q.duration(m.endurance_s.value).toStdString();
         if (m.range_m) out << ", " << q.distance(m.range_m->value, m.range_m->sd).toStdString();
-        out << ", " << q.energy(m.usable_energy_wh).toStdString() << (m.within_current ? "" : ", over its current")
-            << "\n";
+        out << ", " << q.energy(m.usable_energy_wh).toStdString();
+        if (!m.within_current) out << ", " << Printed::tr("above its continuous current").toStdString();
+        out << "\n";
     }
-    out << "\n* no other is both lighter and longer in the air\n";
+    out << "\n* " << Printed::tr("no other is both lighter and longer in the air").toStdString() << "\n";
     return exit_done;
 }
 

@@ -5,6 +5,7 @@
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
 #include "cli/position_argument.hpp"
+#include "cli/printed.hpp"
 #include "cli/said.hpp"
 #include "core/matching/headroom.hpp"
 #include "core/matching/sun_day.hpp"
@@ -245,24 +246,29 @@ void print_plan(const mission::Plan& plan, std::ostream& out) {
     for (const auto& turn : plan.turn_rules) {
         out << "  " << wording::name(turn.turn_rule, plan.request, q).toStdString() << ": ";
         if (!turn.reached) {
-            out << (turn.unmet_at_launch ? "not met, even at launch\n" : "never on this flight\n");
+            out << (turn.unmet_at_launch ? Printed::tr("not met, even at launch")
+                                         : Printed::tr("never on this flight"))
+                       .toStdString()
+                << "\n";
             continue;
         }
         const QString where = mission::stays(plan.request) ? q.duration(turn.time_s) : q.distance(turn.distance_m);
-        out << where.toStdString() << ", " << q.charge(turn.charge_used_ah).toStdString()
-            << (turn.too_late ? ", would not get home with the reserve" : "") << "\n";
+        out << where.toStdString() << ", " << q.charge(turn.charge_used_ah).toStdString();
+        if (turn.too_late) out << ", " << Printed::tr("would not get home with the reserve").toStdString();
+        out << "\n";
     }
     for (const auto& diagnostic : plan.diagnostics)
         out << "  ! " << wording::message(diagnostic, q).toStdString() << "\n";
     if (plan.flight) out << "\n";
     for (const auto& leg : wording::leg_rows(plan, q))
         out << "  " << leg.what.toStdString() << ": " << leg.ground.toStdString() << ", " << leg.time.toStdString()
-            << ", " << leg.energy.toStdString() << ", counter " << leg.charge_so_far.toStdString() << "\n";
+            << ", " << leg.energy.toStdString() << ", "
+            << Printed::tr("counter %1", "charge used so far").arg(leg.charge_so_far).toStdString() << "\n";
     const auto report = mission::check_limits(plan);
     out << "\n" << wording::without_markup(wording::go_sentence(report, plan, q)).toStdString() << "\n";
     for (const auto& check : report.checks) {
         if (check.verdict == mission::Verdict::unknown) continue;
-        out << "  " << mission::verdict_word(check.verdict) << ": " << wording::name(check.kind).toStdString()
+        out << "  " << wording::name(check.verdict).toStdString() << ": " << wording::name(check.kind).toStdString()
             << ", " << wording::limit_sentence(check, q).toStdString() << "\n";
     }
     out << "\n" << wording::cautions().toStdString() << "\n";
@@ -357,8 +363,9 @@ int reach(const PlanOptions& options, std::ostream& out, std::ostream& err) {
         out << wording::reach_sentence(*line, q).toStdString() << "\n";
         for (const auto& point : line->points) {
             out << "  " << q.direction(point.bearing_deg).toStdString() << ": "
-                << q.distance(point.distance_m.value, point.distance_m.sd).toStdString()
-                << (point.ended_by_terrain ? ", ended by the ground" : "") << "\n";
+                << q.distance(point.distance_m.value, point.distance_m.sd).toStdString();
+            if (point.ended_by_terrain) out << ", " << Printed::tr("ended by the ground").toStdString();
+            out << "\n";
         }
         return exit_done;
     }
@@ -393,8 +400,11 @@ int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
         for (const auto& line : wording::throttle_lines(matching::headroom(read->plan), sheet->flight_time_s, q))
             out << line.what.toStdString() << ": " << line.figure.toStdString() << "\n";
         for (const auto& line : wording::callout_lines(*sheet, q))
-            out << "  " << line.used.toStdString() << " used: " << line.charge.toStdString() << ", "
-                << line.left.toStdString() << " remaining, " << line.volts.toStdString() << "\n";
+            out << "  "
+                << Printed::tr("%1 used: %2, %3 remaining, %4", "share, charge, charge, pack voltage")
+                       .arg(line.used, line.charge, line.left, line.volts)
+                       .toStdString()
+                << "\n";
         return exit_done;
     }
     if (!sheet) {

@@ -6,6 +6,7 @@
 #include "cli/command_line.hpp"
 #include "cli/json_text.hpp"
 #include "cli/position_argument.hpp"
+#include "cli/printed.hpp"
 #include "cli/said.hpp"
 #include "core/matching/sun_day.hpp"
 #include "core/units/quantity.hpp"
@@ -93,8 +94,10 @@ void print_report(const matching::SunDayReport& r, std::ostream& out) {
     const auto watts = [&](double w) { return q.text(units::Quantity::array_power, {w, 0.0}).toStdString(); };
     out << wording::without_markup(wording::sun_sentence(r, q)).toStdString() << "\n"
         << wording::without_markup(wording::sun_flight_sentence(r, q)).toStdString() << "\n\n"
-        << "time (" << wording::clock_zone(r.noon.utc_s).toStdString()
-        << ")  sun   irradiance   array   balance   pack\n";
+        << Printed::tr("time (%1)  sun   irradiance   array   balance   pack", "heads of columns")
+               .arg(wording::clock_zone(r.noon.utc_s))
+               .toStdString()
+        << "\n";
     constexpr std::size_t every = 3;
     for (std::size_t i = 0; i < r.rows.size(); i += every) {
         const auto& m = r.rows[i];
@@ -105,14 +108,21 @@ void print_report(const matching::SunDayReport& r, std::ostream& out) {
             << watts(m.array_w) << "  " << watts(m.balance_w) << "  " << q.share(m.pack_share).toStdString()
             << "\n";
     }
-    out << "\nwhat would change it\n";
+    out << "\n" << Printed::tr("what would change it").toStdString() << "\n";
     for (const auto& change : r.changes)
         out << "  " << wording::name(change.kind).toStdString() << ": "
             << wording::sun_change_text(change, q).toStdString() << "\n";
     if (r.smallest_area_m2)
-        out << "\nsmallest area of cells for the span asked for: " << std::lround(*r.smallest_area_m2 * 1e4)
-            << " cm²\n";
-    out << "\nA clear-sky model: haze, shadow on the wing and banking are not in it. Local rules come first.\n";
+        out << "\n"
+            << Printed::tr("smallest cell area for the span asked for: %1")
+                   .arg(QStringLiteral("%1 dm²").arg(*r.smallest_area_m2 * 100.0, 0, 'f', 1))
+                   .toStdString()
+            << "\n";
+    out << "\n"
+        << Printed::tr(
+               "A clear-sky model: haze, shadow on the wing and banking are not in it. Local rules come first.")
+               .toStdString()
+        << "\n";
 }
 
 } // namespace

@@ -96,6 +96,16 @@ QString name(mission::SpeedRule rule) {
     return PlansWords::tr("a share of full power");
 }
 
+QString name(mission::Verdict verdict) {
+    switch (verdict) {
+    case mission::Verdict::kept: return PlansWords::tr("OK");
+    case mission::Verdict::near_it: return PlansWords::tr("near");
+    case mission::Verdict::broken: return PlansWords::tr("exceeded");
+    case mission::Verdict::unknown: break;
+    }
+    return PlansWords::tr("not known");
+}
+
 QString name(LimitKind kind) {
     switch (kind) {
     case LimitKind::pack_current: return PlansWords::tr("cell current");

@@ -17,6 +17,7 @@ QString name(mission::MissionKind kind);
 QString name(mission::PhaseKind kind);
 QString name(mission::SpeedRule rule);
 QString name(mission::LimitKind kind);
+QString name(mission::Verdict verdict);
 
 /// What is allowed, as the table shows it.
 QString limit_figure(const mission::LimitCheck& check, const Quantities& quantities);

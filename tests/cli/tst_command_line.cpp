@@ -1,6 +1,7 @@
 #include <QDir>
 #include <QProcess>
 #include <QRegularExpression>
+#include <QScopeGuard>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -21,6 +22,7 @@
 #include "support/eventually.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
+#include "wording/language.hpp"
 
 using namespace sobremesa;
 using nlohmann::json;
@@ -109,6 +111,7 @@ private slots:
     void numbersMayBringTheirUnit();
     void aPackWithoutThePowerIsAnAnswer();
     void textIsForPeople();
+    void textIsInOneLanguage();
     void theProgramItselfIgnoresTheDesktopsNumbers();
 
 private:
@@ -656,7 +659,7 @@ void CommandLineTest::aDamagedBookIsCheckedListedAndExported() {
     const Run words = cli_run({"--book", path, "book", "check"});
     QCOMPARE(words.code, 1);
     QVERIFY2(words.err.find("Record 2 of the logbook (flight)") != std::string::npos, words.err.c_str());
-    QVERIFY2(words.out.find("1 of 2 records") != std::string::npos, words.out.c_str());
+    QVERIFY2(words.out.find("records: 1 of 2") != std::string::npos, words.out.c_str());
     const Run list = cli_run({"--book", path, "book", "list"});
     QCOMPARE(list.code, 1);
     QVERIFY(list.out.find("sound") != std::string::npos && list.err.find("Record 2") != std::string::npos);
@@ -1161,13 +1164,45 @@ void CommandLineTest::aPackWithoutThePowerIsAnAnswer() {
     QVERIFY2(refused.err.find("pack.rate_table") != std::string::npos, refused.err.c_str());
 }
 
+/// What is printed in German has no English left in it.
+void CommandLineTest::textIsInOneLanguage() {
+    wording::use_language(QStringLiteral("de"));
+    const auto restore = qScopeGuard([] { wording::use_language(QStringLiteral("en")); });
+    const QTemporaryDir folder;
+    json of_pack = json::parse(std::ifstream(demo("alcaravan-west.plan.json")))["pack"];
+    of_pack["format"] = "sobremesa-pack";
+    of_pack["version"] = 1;
+    const std::string pack = written(folder, "pack.json", of_pack.dump());
+    const std::vector<std::vector<std::string>> commands = {
+        {"plan", demo("tarabilla-quarry.plan.json")},
+        {"plan", demo("three-hills.plan.json")},
+        {"reach", demo("tarabilla-quarry.plan.json"), "--bearings", "8"},
+        {"alarms", demo("tarabilla-quarry.plan.json")},
+        {"pack", pack, "--current-a", "8"},
+        {"sun", demo("vencejo-sun.plan.json"), "--date", "2026-06-21", "--at", "42.6,-5.0"},
+        {"aircraft", demo("alcaravan-west.plan.json")},
+        {"debrief", demo("2026-05-23-alcaravan-thermals.csv"), "--plan", demo("alcaravan-west.plan.json")},
+        {"columns", demo("2026-05-23-alcaravan-thermals.csv")},
+        {"calibrate", "--scale", "50", "--convention", "divides", "--pair", "1000,900"},
+    };
+    static const QRegularExpression english(
+        QStringLiteral("\\b(the|of|and|to|for|used|leaves|counter|kept|down|never|would|remaining|reads|excluded|"
+                       "in line)\\b"));
+    for (const auto& command : commands) {
+        const Run run = cli_run(command);
+        QCOMPARE(run.code, 0);
+        for (const QString& line : QString::fromStdString(run.out + run.err).split(QLatin1Char('\n')))
+            QVERIFY2(!english.match(line).hasMatch(), qPrintable(line));
+    }
+}
+
 void CommandLineTest::textIsForPeople() {
     const Run plan = cli_run({"plan", demo("tarabilla-quarry.plan.json")});
     QCOMPARE(plan.code, 0);
     QVERIFY(plan.out.starts_with("Turn for home at"));
     QVERIFY(plan.out.find("Local rules come first") != std::string::npos);
     const Run log = cli_run({"debrief", demo("2026-05-16-alcaravan-three-hills.csv")});
-    QVERIFY(log.out.find("excluded: 7 x position jumps") != std::string::npos);
+    QVERIFY(log.out.find("excluded: 7 × position jumps") != std::string::npos);
 }
 
 void CommandLineTest::theProgramItselfIgnoresTheDesktopsNumbers() {

@@ -133,15 +133,6 @@ void LimitsPanel::showAll() {
         cell.text = text;
         return cell;
     };
-    const auto verdict = [](Verdict v) {
-        switch (v) {
-        case Verdict::kept: return LimitsPanel::tr("OK");
-        case Verdict::near_it: return LimitsPanel::tr("near");
-        case Verdict::broken: return LimitsPanel::tr("exceeded");
-        case Verdict::unknown: break;
-        }
-        return LimitsPanel::tr("not known");
-    };
     for (const auto& check : outlook_->limits.checks) {
         const bool known = check.verdict != Verdict::unknown;
         Cell met = words(known ? q.text(check.quantity, {check.worst, 0.0}) : QStringLiteral("–"));
@@ -149,7 +140,7 @@ void LimitsPanel::showAll() {
         met.figure = true;
         Cell allowed = words(wording::limit_figure(check, q));
         allowed.figure = true;
-        rows.push_back({words(wording::name(check.kind)), words(verdict(check.verdict)), met, allowed});
+        rows.push_back({words(wording::name(check.kind)), words(wording::name(check.verdict)), met, allowed});
     }
     model->setCells({tr("limit"), tr("verdict"), tr("worst value"), tr("allowed")}, std::move(rows));
     table->setModel(model);

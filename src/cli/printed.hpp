@@ -1,0 +1,14 @@
+#pragma once
+
+#include <QCoreApplication>
+#include <QString>
+
+namespace sobremesa::cli {
+
+/// Texts of the lines that commands print for people, in the language of the desktop. Figures and names in them
+/// come from the wording room; help and what is wrong with a call stay English, as the parser has them.
+struct Printed {
+    Q_DECLARE_TR_FUNCTIONS(sobremesa::Printed)
+};
+
+} // namespace sobremesa::cli
