@@ -165,12 +165,12 @@ private:
     /// Streams the plan's flight to where a program listens, 300 times as fast.
     void stream(const QString& to, const QStringList& more = {}, double speed = 300.0) {
         QByteArray trouble;
-        const int code = run(QStringLiteral("sobremesa-sim"),
-                             QStringList{QStringLiteral("--stream"), to, QStringLiteral("--plan"),
-                                         file("plan.json"), QStringLiteral("--speed"),
-                                         QString::number(sobremesa::tests::sanitized ? speed / 4.0 : speed)} +
-                                 more,
-                             nullptr, &trouble);
+        const int code =
+            run(QStringLiteral("sobremesa-sim"),
+                QStringList{QStringLiteral("--stream"), to, QStringLiteral("--plan"), file("plan.json"),
+                            QStringLiteral("--speed"), QString::number(speed / sobremesa::tests::slower)} +
+                    more,
+                nullptr, &trouble);
         QVERIFY2(code == 0, trouble.constData());
     }
     QTemporaryDir folder_;

@@ -14,7 +14,8 @@ double between(double a, double b, double share) {
     return a + share * (b - a);
 }
 
-/// Metres within a radio's reach neither overflow nor vanish when squared, which is what `std::hypot` guards against.
+/// Metres within a radio's reach neither overflow nor vanish when squared, which is what `std::hypot` guards
+/// against.
 double length(double x, double y) {
     return std::sqrt(x * x + y * y);
 }
