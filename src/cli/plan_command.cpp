@@ -260,10 +260,11 @@ void print_plan(const mission::Plan& plan, std::ostream& out) {
     for (const auto& diagnostic : plan.diagnostics)
         out << "  ! " << wording::message(diagnostic, q).toStdString() << "\n";
     if (plan.flight) out << "\n";
-    for (const auto& leg : wording::leg_rows(plan, q))
+    for (const auto& leg : wording::leg_rows(plan, q)) {
         out << "  " << leg.what.toStdString() << ": " << leg.ground.toStdString() << ", " << leg.time.toStdString()
             << ", " << leg.energy.toStdString() << ", "
             << Printed::tr("counter %1", "charge used so far").arg(leg.charge_so_far).toStdString() << "\n";
+    }
     const auto report = mission::check_limits(plan);
     out << "\n" << wording::without_markup(wording::go_sentence(report, plan, q)).toStdString() << "\n";
     for (const auto& check : report.checks) {
@@ -399,12 +400,13 @@ int alarms(const PlanOptions& options, std::ostream& out, std::ostream& err) {
             out << line.what.toStdString() << ": " << line.figure.toStdString() << "\n";
         for (const auto& line : wording::throttle_lines(matching::headroom(read->plan), sheet->flight_time_s, q))
             out << line.what.toStdString() << ": " << line.figure.toStdString() << "\n";
-        for (const auto& line : wording::callout_lines(*sheet, q))
+        for (const auto& line : wording::callout_lines(*sheet, q)) {
             out << "  "
                 << Printed::tr("%1 used: %2, %3 remaining, %4", "share, charge, charge, pack voltage")
                        .arg(line.used, line.charge, line.left, line.volts)
                        .toStdString()
                 << "\n";
+        }
         return exit_done;
     }
     if (!sheet) {

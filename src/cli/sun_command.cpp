@@ -112,12 +112,13 @@ void print_report(const matching::SunDayReport& r, std::ostream& out) {
     for (const auto& change : r.changes)
         out << "  " << wording::name(change.kind).toStdString() << ": "
             << wording::sun_change_text(change, q).toStdString() << "\n";
-    if (r.smallest_area_m2)
+    if (r.smallest_area_m2) {
         out << "\n"
             << Printed::tr("smallest cell area for the span asked for: %1")
                    .arg(QStringLiteral("%1 dm²").arg(*r.smallest_area_m2 * 100.0, 0, 'f', 1))
                    .toStdString()
             << "\n";
+    }
     out << "\n"
         << Printed::tr(
                "A clear-sky model: haze, shadow on the wing and banking are not in it. Local rules come first.")
