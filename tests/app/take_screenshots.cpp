@@ -137,7 +137,7 @@ void take_watch(app::MainWindow& window, const QString& demo, const QString& fol
         return window.planSession().is_settled() && plan && plan->turn && plan->request.name == "Quarry and back";
     });
     window.showPlace(app::Place::watch);
-    watch.rehearse({practice::Day::growing_wind, 20}, 400.0);
+    watch.rehearse({practice::Day::growing_wind, 20}, 100.0);
     const auto held = QObject::connect(
         &watch.session(), &session::WatchSession::calloutMade, &watch, [&](const watch::Callout& callout) {
             if (callout.kind != watch::CalloutKind::turn_now) return;
