@@ -238,11 +238,7 @@ double bearing_deg(const EastNorth& from, const EastNorth& to) {
 }
 
 double distance_m(const EastNorth& from, const EastNorth& to) {
-    // Metres within a radio's reach neither overflow nor vanish when squared, which is what std::hypot guards
-    // against.
-    const double east_m = to.east_m - from.east_m;
-    const double north_m = to.north_m - from.north_m;
-    return std::sqrt(east_m * east_m + north_m * north_m);
+    return length(to.east_m - from.east_m, to.north_m - from.north_m);
 }
 
 EastNorth offset(const EastNorth& from, double bearing_deg, double distance_m) {
