@@ -3539,6 +3539,10 @@
         <source>The solar cells together take %1, the wing has %2. Check the area of one cell, how many there are, and the wing&apos;s area.</source>
         <translation>Die Solarzellen zusammen brauchen %1, der Flügel hat %2. Prüfe die Fläche einer Zelle, ihre Anzahl und die Flügelfläche.</translation>
     </message>
+    <message>
+        <source>Connected directly, nothing ends the charge: the array would push the full pack beyond %1, and overcharged cells can burn. Use a converter that ends the charge there, launch with less in the pack, or switch the array off in time.</source>
+        <translation>Bei direktem Anschluss beendet nichts das Laden: Das Solarfeld würde den vollen Akku über %1 hinaus laden, und überladene Zellen können brennen. Nimm einen Wandler, der dort abschaltet, starte mit weniger im Akku oder schalte das Solarfeld rechtzeitig ab.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -5158,6 +5162,10 @@
     <message>
         <source>exceeded</source>
         <translation>überschritten</translation>
+    </message>
+    <message>
+        <source>%1 above home, as the hills ask; %2 above ground allowed.</source>
+        <translation>%1 über dem Start, wie es die Hügel verlangen; %2 über Grund erlaubt.</translation>
     </message>
 </context>
 <context>

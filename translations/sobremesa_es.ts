@@ -3539,6 +3539,10 @@
         <source>The solar cells together take %1, the wing has %2. Check the area of one cell, how many there are, and the wing&apos;s area.</source>
         <translation>Las celdas solares ocupan en total %1 y el ala tiene %2. Revisa el área de una celda, cuántas hay y el área del ala.</translation>
     </message>
+    <message>
+        <source>Connected directly, nothing ends the charge: the array would push the full pack beyond %1, and overcharged cells can burn. Use a converter that ends the charge there, launch with less in the pack, or switch the array off in time.</source>
+        <translation>Conectado directamente, nada termina la carga: el panel llevaría la batería llena por encima de %1, y las celdas sobrecargadas pueden arder. Usa un convertidor que termine ahí la carga, despega con menos carga en la batería o desconecta el panel a tiempo.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -5158,6 +5162,10 @@
     <message>
         <source>exceeded</source>
         <translation>superado</translation>
+    </message>
+    <message>
+        <source>%1 above home, as the hills ask; %2 above ground allowed.</source>
+        <translation>%1 sobre la casa, como piden las colinas; %2 sobre el terreno permitidos.</translation>
     </message>
 </context>
 <context>

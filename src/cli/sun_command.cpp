@@ -1,5 +1,6 @@
 #include "cli/sun_command.hpp"
 
+#include <algorithm>
 #include <cmath>
 #include <ostream>
 
@@ -93,15 +94,19 @@ void print_report(const matching::SunDayReport& r, std::ostream& out) {
     const wording::Quantities q;
     const auto watts = [&](double w) { return q.text(units::Quantity::array_power, {w, 0.0}).toStdString(); };
     out << wording::without_markup(wording::sun_sentence(r, q)).toStdString() << "\n"
-        << wording::without_markup(wording::sun_flight_sentence(r, q)).toStdString() << "\n\n"
-        << Printed::tr("time (%1)  sun   irradiance   array   balance   pack", "heads of columns")
-               .arg(wording::clock_zone(r.noon.utc_s))
-               .toStdString()
-        << "\n";
+        << wording::without_markup(wording::sun_flight_sentence(r, q)).toStdString() << "\n";
     constexpr std::size_t every = 3;
+    const auto is_up = [](const auto& m) { return m.elevation_deg >= 0.0; };
+    if (std::any_of(r.rows.begin(), r.rows.end(), is_up)) {
+        out << "\n"
+            << Printed::tr("time (%1)  sun   irradiance   array   balance   pack", "heads of columns")
+                   .arg(wording::clock_zone(r.noon.utc_s))
+                   .toStdString()
+            << "\n";
+    }
     for (std::size_t i = 0; i < r.rows.size(); i += every) {
         const auto& m = r.rows[i];
-        if (m.elevation_deg < 0.0) continue;
+        if (!is_up(m)) continue;
         out << "  " << wording::clock_text(m.utc_s).toStdString() << "  "
             << q.text(units::Quantity::sun_elevation, {m.elevation_deg, 0.0}).toStdString() << "  "
             << q.text(units::Quantity::sun_irradiance, {m.global_w_per_m2, 0.0}).toStdString() << "  "

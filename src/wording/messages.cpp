@@ -633,6 +633,13 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The pack is full while the sun still delivers more: %1 go unused. "
                                               "Fly faster, climb, or take a bigger pack."),
      {{{Format::energy, "lost_wh"}}}},
+    {DiagnosticCode::array_overcharges,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "Connected directly, nothing ends the charge: the array would push the full pack beyond %1, and "
+         "overcharged cells can burn. Use a converter that ends the charge there, launch with less in the "
+         "pack, or switch the array off in time."),
+     {{{Format::pack_volts, "full_v"}}}},
     {DiagnosticCode::sun_holds_it_up,
      QT_TRANSLATE_NOOP(
          "sobremesa::Messages",

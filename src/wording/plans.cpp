@@ -174,6 +174,9 @@ QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
             said = PlansWords::tr("at %1 used, %2 allowed.", "charges").arg(worst, limit);
         else
             said = PlansWords::tr("the flight crosses no no-landing area.");
+    } else if (check.kind == LimitKind::failsafe_height && check.verdict == mission::Verdict::near_it &&
+               check.worst > check.limit) {
+        said = PlansWords::tr("%1 above home, as the hills ask; %2 above ground allowed.").arg(worst, limit);
     } else if (check.kind == LimitKind::holding) {
         said = PlansWords::tr("wind with its gusts %1, airspeed %2.").arg(worst, limit);
     } else {

@@ -270,6 +270,11 @@ private:
         if (r.flight.ledger.not_taken_wh > worth_saying_wh)
             r.diagnostics.push_back(
                 {DiagnosticCode::charge_not_taken, Severity::note, {{"lost_wh", r.flight.ledger.not_taken_wh}}});
+        // Reckoned as lost, it goes into the cells where nothing stands between them and an array above their
+        // volts.
+        if (r.flight.ledger.not_taken_wh > worth_saying_wh && craft_.converter.kind == sun::ConverterKind::direct)
+            r.diagnostics.push_back(
+                {DiagnosticCode::array_overcharges, Severity::warning, {{"full_v", craft_.full_v}}});
         if (r.flight.outlasts)
             r.diagnostics.push_back(
                 {DiagnosticCode::sun_holds_it_up, Severity::note, {{"time_s", longest_flight_s}}});

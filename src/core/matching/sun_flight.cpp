@@ -31,9 +31,13 @@ struct PackStep {
     bool gives = true;
 };
 
+/// @param room_ah  what the pack still takes until it is full. Its volts alone do not say so: the resting volts of
+/// a
+///                 full cell may lie below those at which chargers stop, and a small current would go in for hours.
 PackStep step_of(const SolarCraft& craft, const battery::PackModel::Circuit& circuit, double on_cells,
-                 double demand_w, double likely_v, double sky_factor) {
+                 double demand_w, double likely_v, double sky_factor, double room_ah) {
     PackStep step;
+    const double most_taken_a = std::max(room_ah, 0.0) * seconds_per_hour / step_s;
     step.voltage_v = likely_v;
     // A direct connection works at volts that its own current moves; a few rounds settle them.
     const int rounds = craft.converter.kind == sun::ConverterKind::direct ? 4 : 2;
@@ -49,11 +53,13 @@ PackStep step_of(const SolarCraft& craft, const battery::PackModel::Circuit& cir
         }
         step.current_a = load->current_a;
         step.voltage_v = load->voltage_v;
-        if (step.current_a < 0.0 && step.voltage_v > craft.full_v) {
-            // Full cells take only what holds them there.
-            step.current_a =
-                std::min(0.0, -(craft.full_v - circuit.open_circuit_v) / std::max(circuit.resistance_ohm, 1e-6));
-            step.voltage_v = std::max(craft.full_v, circuit.open_circuit_v);
+        // Cells at their full volts take only what holds them there, full cells nothing.
+        const double held_a =
+            std::max(craft.full_v - circuit.open_circuit_v, 0.0) / std::max(circuit.resistance_ohm, 1e-6);
+        const double taken_a = std::min(held_a, most_taken_a);
+        if (step.current_a < -taken_a) {
+            step.current_a = -taken_a;
+            step.voltage_v = circuit.atCurrent(step.current_a).voltage_v;
             step.not_taken_w = std::max(step.array_w - demand_w + step.current_a * step.voltage_v, 0.0);
         }
         if (round + 1 < rounds) step.voltage_v = 0.5 * (step.voltage_v + likely_v);
@@ -158,7 +164,8 @@ Run run(const SolarCraft& craft, const Light& light, double start_utc_s, battery
         const double demand_w = options.power_factor * std::lerp(craft.level_w.value, craft.climb_w, climbing);
         const double light_w = 0.5 * (on_cells[first + i] + on_cells[first + i + 1]);
         const auto circuit = pack.circuit(state);
-        PackStep now = step_of(craft, circuit, light_w, demand_w, likely_v, options.sky_factor);
+        PackStep now =
+            step_of(craft, circuit, light_w, demand_w, likely_v, options.sky_factor, state.charge_used_ah);
         if (options.keeps_states) {
             result.states.push_back(state);
             result.pack_v.push_back(now.voltage_v);
@@ -180,7 +187,8 @@ Run run(const SolarCraft& craft, const Light& light, double start_utc_s, battery
         };
         const auto middle = moved(state, slope, 0.5 * step_s);
         const auto middle_circuit = pack.circuit(middle);
-        const PackStep mid = step_of(craft, middle_circuit, light_w, demand_w, now.voltage_v, options.sky_factor);
+        const PackStep mid = step_of(craft, middle_circuit, light_w, demand_w, now.voltage_v, options.sky_factor,
+                                     state.charge_used_ah);
         if (!mid.gives) {
             result.endurance_s = at_s + 0.5 * step_s;
             return result;

@@ -133,7 +133,8 @@ void possible_cruise(const Plan& plan, std::vector<LimitCheck>& checks) {
     LimitCheck& check = add_check(checks, LimitKind::possible_cruise, Quantity::cruise_power);
     const auto sense = airframe::cruise_sense(aircraft, plan.conditions.all_up_mass_kg);
     judge(check, sense.drive_w, sense.least_w, false, std::max(sense.doubtful_w - sense.least_w, 0.0));
-    if (check.verdict == Verdict::near_it) check.limit = sense.doubtful_w;
+    // Where nothing is known of its discs, what is doubtful is all that there is to compare with.
+    if (check.verdict == Verdict::near_it || !(sense.least_w > 0.0)) check.limit = sense.doubtful_w;
 }
 
 } // namespace

@@ -45,6 +45,7 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::converter_does_not_fit: return "converter-does-not-fit";
     case DiagnosticCode::array_gives_nothing: return "array-gives-nothing";
     case DiagnosticCode::charge_not_taken: return "charge-not-taken";
+    case DiagnosticCode::array_overcharges: return "array-overcharges";
     case DiagnosticCode::sun_holds_it_up: return "sun-holds-it-up";
     case DiagnosticCode::sun_not_worked_out: return "sun-not-worked-out";
     case DiagnosticCode::counter_includes_sun: return "counter-includes-sun";

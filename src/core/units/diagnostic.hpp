@@ -53,6 +53,7 @@ enum class DiagnosticCode {
     converter_does_not_fit,
     array_gives_nothing,
     charge_not_taken,
+    array_overcharges,
     sun_holds_it_up,
     sun_not_worked_out,
     counter_includes_sun,

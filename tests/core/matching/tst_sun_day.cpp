@@ -79,6 +79,7 @@ private slots:
     void moreIsNeverLess();
     void aMisfitGivesNothingAndSaysWhatWould();
     void aFullPackTakesNoMore();
+    void fromFullItLastsAsLongAsThePackMakesUpForTheSun();
     void aStartIsKeptTo();
     void cloudShortensWhatThePackSurvives();
     void theReserveIsLeft();
@@ -131,6 +132,13 @@ void SunDayTest::energyCloses() {
             const double flowed = std::max(l.array_wh, l.used_wh);
             VERIFY_NEAR(l.to_motor_wh + l.to_pack_wh + l.not_taken_wh, l.array_wh, 1e-3 * flowed);
             VERIFY_NEAR(l.to_motor_wh + l.from_pack_wh, l.used_wh, 1e-3 * flowed);
+            // A pack that starts full gives back what went in, less heat, and once what it held: no day puts more
+            // in.
+            const auto& p = request.pack;
+            const double held_wh =
+                battery::mean_open_circuit_cell_v(p.chemistry) * p.series * p.cell_capacity_ah * p.parallel;
+            const double given_wh = l.from_pack_wh - l.to_pack_wh;
+            QVERIFY2(given_wh < held_wh && given_wh > 0.8 * held_wh, qPrintable(QString::number(given_wh)));
             // On the pack alone it lasts as the bench says.
             if (start_h == 22.0)
                 VERIFY_NEAR(report->flight.endurance_s.value, report->flight.endurance_without_sun_s, 1.0);
@@ -235,6 +243,39 @@ void SunDayTest::aFullPackTakesNoMore() {
     }
     QVERIFY(std::any_of(report->diagnostics.begin(), report->diagnostics.end(),
                         [](const auto& n) { return n.code == units::DiagnosticCode::charge_not_taken; }));
+    // A converter ends the charge; without one an array above the pack's full volts would overcharge it.
+    const auto overcharges = [&](ConverterKind kind, int series) {
+        auto request = solar_wing();
+        request.aircraft.converter->kind = kind;
+        request.aircraft.array->cells_series = series;
+        const auto day = matching::sun_day(request, question);
+        return day && std::any_of(day->diagnostics.begin(), day->diagnostics.end(), [](const auto& n) {
+                   return n.code == units::DiagnosticCode::array_overcharges &&
+                          n.severity == units::Severity::warning;
+               });
+    };
+    QVERIFY(overcharges(ConverterKind::direct, 38));
+    QVERIFY(!overcharges(ConverterKind::either, 38));
+}
+
+void SunDayTest::fromFullItLastsAsLongAsThePackMakesUpForTheSun() {
+    // Full while the array carries level flight; from then on, minute by minute, what is short comes from the pack.
+    // A full Li-ion cell rests under the volts at which chargers stop: hours of sun must not go in through that
+    // gap.
+    for (const double okta : {0.0, 2.0, 5.0}) {
+        SunQuestion question = on("2026-06-21", {60.4, 10.4}, okta);
+        question.start_utc_s = question.day_utc_s + 9.0 * 3600.0;
+        const auto report = matching::sun_day(solar_wing(), question);
+        QVERIFY(report);
+        double short_wh = 0.0;
+        for (const auto& row : report->rows) {
+            const double hours = (std::min(row.utc_s + 600.0, report->flight.end_utc_s()) - row.utc_s) / 3600.0;
+            if (row.balance_w >= 0.0) VERIFY_NEAR(row.pack_share, 1.0, 0.02); // the climb is behind it
+            if (row.balance_w < 0.0) short_wh += -row.balance_w * hours;
+        }
+        const double pack_alone_wh = report->level_w.value * report->flight.endurance_without_sun_s / 3600.0;
+        VERIFY_NEAR(short_wh, pack_alone_wh, 0.06 * pack_alone_wh);
+    }
 }
 
 void SunDayTest::aStartIsKeptTo() {
