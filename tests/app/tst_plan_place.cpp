@@ -55,6 +55,7 @@ private slots:
     void noWordsOfTheChartStandUnderTheTurns();
     void draggingTheTurnMovesTheBearing();
     void draggingTheWindMovesEverything();
+    void theWindKeepsOffTheNameOfHome();
     void draggingTheReserveMovesTheTurn();
     void draggingAWordStepsIt();
     void wordsStepByKeyboard();
@@ -173,6 +174,26 @@ void PlanPlaceTest::draggingTheWindMovesEverything() {
     QVERIFY(window_->said("planSentence") != before);
     auto* word = window_->find<QAbstractButton>("settingWind");
     QVERIFY(word->text().contains(wording::written(wind.speed_mps, 0.0, {1.0, {}, 1})));
+}
+
+void PlanPlaceTest::theWindKeepsOffTheNameOfHome() {
+    // Calm but for the sign: its handle stands in the middle of the barb.
+    auto* map = window_->find<MapView>("planMap");
+    auto request = (*window_)->planSession().request();
+    request.weather.wind.speed_mps = 0.5;
+    bool moved = false;
+    for (double bearing_deg = 0.0; bearing_deg < 360.0; bearing_deg += 15.0) {
+        request.mission.bearing_deg = bearing_deg;
+        (*window_)->planSession().setRequest(request);
+        window_->settle();
+        map->showAll();
+        const QPointF barb = map->windHandle();
+        QVERIFY2(!map->homeName().adjusted(-20, -20, 20, 20).contains(barb),
+                 qPrintable(QString::number(bearing_deg)));
+        QVERIFY(barb.x() > 0.5 * map->width());
+        moved = moved || barb.y() > 0.5 * map->height();
+    }
+    QVERIFY(moved);
 }
 
 void PlanPlaceTest::draggingTheReserveMovesTheTurn() {

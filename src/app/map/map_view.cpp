@@ -274,7 +274,13 @@ geodesy::EastNorth MapView::toGround(const QPointF& point) const {
 
 QPointF MapView::windCentre() const {
     const Look& look = Look::instance();
-    return {double(width() - look.scaled(wind_radius_px + 22)), double(look.scaled(wind_radius_px + 18))};
+    const double radius = look.scaled(wind_radius_px);
+    const double edge_px = look.scaled(18);
+    const QPointF top{double(width() - look.scaled(wind_radius_px + 22)), radius + edge_px};
+    // Who flies out to the south-west has home in that corner.
+    const QRectF corner(top.x() - radius, top.y() - radius, 2.0 * radius, 2.0 * radius);
+    if (!corner.intersects(homeName())) return top;
+    return {top.x(), height() - top.y()};
 }
 
 double MapView::windPixelsPerMps() const {

@@ -122,6 +122,8 @@ public:
     // Where things are drawn, for whoever drags them.
     QPointF toScreen(const geodesy::EastNorth& point) const;
     QPointF windHandle() const;
+    /// Where the name of home stands.
+    QRectF homeName() const;
 
 signals:
     void bearingDragged(double bearing_deg);
@@ -175,8 +177,6 @@ private:
     /// Where the names of the marks stand: beside them, off the ways and off each other.
     std::vector<QRectF> markNames() const;
     bool homeNameIsRight() const;
-    /// Where the name of home stands.
-    QRectF homeName() const;
     /// Where the turn's words stand: off its error bar, below a way that runs across, beside one that runs up.
     QRectF turnName() const;
     void paintWithinReach(QPainter& painter) const;

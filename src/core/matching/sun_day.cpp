@@ -198,7 +198,7 @@ private:
     void finish(SunMoment& m, const battery::PackState& state) const {
         m.balance_w = m.array_w - m.level_w;
         m.climb_mps = m.balance_w * craft_.climb_efficiency / craft_.weight_n;
-        m.pack_share = std::clamp(craft_.pack->meanCharge(state), 0.0, 1.0);
+        m.pack_share = std::max(craft_.pack->meanCharge(state), 0.0);
         RunOptions clouded;
         clouded.longest_s = seconds_per_day;
         clouded.overcast = true;
