@@ -242,8 +242,9 @@ void Workspace::make(EditKind kind, const std::string& subject, std::vector<Reco
                std::equal(changes.begin(), changes.end(), last.changes.begin(),
                           [](const auto& a, const auto& b) { return a.kind == b.kind && a.id == b.id; });
     };
-    const bool joined = may_join && !edits_.empty() && since_edit_.isValid() && since_edit_.elapsed() < join_ms &&
-                        joins(edits_.back());
+    // One drag is one edit, however long the hand holds still to read the answer.
+    const bool goes_on = edited_by_hand_ || since_edit_.elapsed() < join_ms;
+    const bool joined = may_join && !edits_.empty() && since_edit_.isValid() && goes_on && joins(edits_.back());
     if (joined) {
         for (std::size_t i = 0; i < changes.size(); ++i) edits_.back().changes[i].after = changes[i].after;
         edits_.back().subject = subject;
@@ -254,10 +255,16 @@ void Workspace::make(EditKind kind, const std::string& subject, std::vector<Reco
         done_ = edits_.size();
     }
     since_edit_.start();
+    edited_by_hand_ = hand_is_down_;
     for (const RecordChange& change : changes) apply(change, true);
     unwritten_ = true;
     if (!flush_due_.isActive()) flush_due_.start();
     tell(changes);
+}
+
+void Workspace::setHandDown(bool down) {
+    hand_is_down_ = down;
+    edited_by_hand_ = false;
 }
 
 void Workspace::flush() {

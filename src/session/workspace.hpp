@@ -70,6 +70,8 @@ public:
     /// Several records at once, as one edit; nothing where nothing changes.
     void make(logbook::EditKind kind, const std::string& subject, std::vector<logbook::RecordChange> changes,
               bool may_join = false);
+    /// While a mouse button is held, what changes the same record again is the same edit, whenever it comes.
+    void setHandDown(bool down);
     /// A number for a new record.
     Id newId() { return ++last_id_; }
 
@@ -146,6 +148,8 @@ private:
     bool unwritten_ = false;
     QTimer flush_due_;
     QElapsedTimer since_edit_;
+    bool hand_is_down_ = false;
+    bool edited_by_hand_ = false;
 };
 
 /// A record that cannot be used, and why.

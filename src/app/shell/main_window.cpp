@@ -10,6 +10,8 @@
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QMimeData>
+#include <QMouseEvent>
+#include <QPointer>
 #include <QScreen>
 #include <QStackedWidget>
 #include <QTimer>
@@ -46,6 +48,44 @@ namespace sobremesa::app {
 namespace {
 
 constexpr int progress_after_ms = 250;
+
+/// Tells the workspace while the mouse button is held, anywhere in the program.
+class HeldButton : public QObject {
+public:
+    HeldButton(session::Workspace& workspace, QObject* parent) : QObject(parent), workspace_(&workspace) {
+        qApp->installEventFilter(this);
+    }
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        switch (event->type()) {
+        case QEvent::MouseButtonPress:
+        case QEvent::MouseButtonRelease:
+            if (static_cast<QMouseEvent*>(event)->button() == Qt::LeftButton)
+                tell(event->type() == QEvent::MouseButtonPress);
+            break;
+        case QEvent::MouseMove:
+            // A release may go to another program.
+            if (down_ && !(static_cast<QMouseEvent*>(event)->buttons() & Qt::LeftButton)) tell(false);
+            break;
+        default: break;
+        }
+        return QObject::eventFilter(watched, event);
+    }
+
+private:
+    void tell(bool down) {
+        down_ = down;
+        if (down && workspace_) workspace_->setHandDown(true);
+        // What the release itself changes still belongs to the drag.
+        if (!down) {
+            QTimer::singleShot(0, this, [this] {
+                if (workspace_ && !down_) workspace_->setHandDown(false);
+            });
+        }
+    }
+
+    QPointer<session::Workspace> workspace_;
+    bool down_ = false;
+};
 
 /// What the library offers for the first two words of a setting.
 template <class Chosen, class Choose>
@@ -88,6 +128,7 @@ MainWindow::MainWindow(const QString& settings_folder, const QString& book_path,
       sensors_room_(new QWidget), plan_place_(new PlanPlace(plan_session_, workspace_)), watch_room_(new QWidget),
       debrief_place_(new DebriefPlace(debrief_session_, flight_session_)),
       logbook_place_(new LogbookPlace(workspace_)), standing_(new StandingLine), commands_(new Commands(*this)) {
+    new HeldButton(workspace_, this);
     restore_look(settings_);
     debrief_session_.rememberColumnsIn(QDir(settings_folder).filePath(QStringLiteral("columns.json")));
     setWindowTitle(tr("Sobremesa"));
