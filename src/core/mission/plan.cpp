@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/mission/drawn_flights.hpp"
 #include "core/mission/outward.hpp"
 #include "core/mission/plan_diagnostics.hpp"
 #include "core/mission/reach.hpp"
@@ -17,20 +18,6 @@ namespace {
 
 using units::DiagnosticCode;
 using units::Severity;
-
-/// The earliest turn among the turn rules that count.
-bool is_unmet(const std::vector<RuleTurn>& turn_rules) {
-    return std::any_of(turn_rules.begin(), turn_rules.end(),
-                       [](const RuleTurn& t) { return t.counted && t.unmet_at_launch; });
-}
-
-/// The counted rule that turns first; none where one of them cannot be kept at all.
-const RuleTurn* binding(const std::vector<RuleTurn>& turn_rules) {
-    if (is_unmet(turn_rules)) return nullptr;
-    const auto found = std::find_if(turn_rules.begin(), turn_rules.end(),
-                                    [](const RuleTurn& t) { return t.counted && t.reached; });
-    return found == turn_rules.end() ? nullptr : &*found;
-}
 
 Turn turn_with_band(const RuleTurn& turn_rule, const std::vector<OutwardPoint>& track, const OutwardPoint& at,
                     double draw_sd) {
@@ -178,18 +165,44 @@ std::vector<units::Sensitivity> turn_sensitivities(const Plan& plan, const RuleT
     return sensitivities;
 }
 
+/// Where the mission itself ends is given, not forecast: only what it takes to get there moves, with the draw.
+void take_end_for_given(Turn& turn, const std::vector<OutwardPoint>& track, double draw_sd) {
+    const OutwardPoint& end = track.back();
+    const OutwardPoint& before = track[track.size() - 2];
+    const double step_ah = end.charge_used_ah - before.charge_used_ah;
+    const double volts_per_ah =
+        step_ah > 0.0 ? std::abs(end.cell_voltage_v - before.cell_voltage_v) / step_ah : 0.0;
+    turn.at_end_of_mission = true;
+    turn.distance_m.sd = turn.time_s.sd = 0.0;
+    turn.charge_used_ah.sd = draw_sd * turn.charge_used_ah.value;
+    turn.energy_used_wh.sd = draw_sd * turn.energy_used_wh.value;
+    turn.cell_voltage_v.sd = volts_per_ah * turn.charge_used_ah.sd;
+}
+
 /// Turns a plan at a place: the turn with its band, the flight home, what moves it.
 void turn_at(Plan& plan, const Homeward& homeward, const RuleTurn& turn_rule) {
     const OutwardPoint at = outward_at(plan, turn_rule.distance_m);
-    plan.turn = turn_with_band(turn_rule, plan.outward, at,
-                               plan.conditions.cruise_power_w.sd / plan.conditions.cruise_power_w.value);
-    plan.turn->at_end_of_mission = plan.whole;
-    // Where the mission itself ends is given, not forecast.
-    if (plan.whole) plan.turn->distance_m.sd = 0.0;
+    const double draw_sd = plan.conditions.cruise_power_w.sd / plan.conditions.cruise_power_w.value;
+    plan.turn = turn_with_band(turn_rule, plan.outward, at, draw_sd);
+    if (plan.whole) take_end_for_given(*plan.turn, plan.outward, draw_sd);
     plan.flight = fly_home(plan, homeward, at);
     plan.turn_sensitivities.clear();
     if (!plan.whole) plan.turn_sensitivities = turn_sensitivities(plan, turn_rule);
     plan.station = on_station(plan);
+}
+
+/// Whether a one-way flight lands at its end with the reserve: as forecast, and on as many days as the pilot asks
+/// for.
+bool lands_with_reserve(const Plan& plan, const Homeward& homeward) {
+    const OutwardPoint& end = plan.outward.back();
+    const ReturnEstimate down = homeward.to(end.at, 0.0, station_of(end));
+    if (homeward.books(down, end.charge_used_ah).landing_left_wh < end.reserve_wh) return false;
+    const auto& turn = plan.request.turn;
+    if (std::find(turn.counted.begin(), turn.counted.end(), TurnRule::chance) == turn.counted.end()) return true;
+    const DrawnFlights drawn(plan.request, plan.conditions, false);
+    const auto flight = drawn.prepared(landed_legs(plan.conditions, homeward, plan.legs_out, end),
+                                       plan.conditions.home_power_w.value, end.reserve_wh);
+    return drawn.chance_of_reserve(flight, spread_of(plan.request, plan.conditions)) >= turn.least_chance;
 }
 
 } // namespace
@@ -247,8 +260,7 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     const OutwardPoint& end = plan.outward.back();
     const bool lands_out = plan.request.mission.kind == MissionKind::one_way;
     if (out.whole && lands_out) {
-        const ReturnEstimate down = homeward.to(end.at, 0.0, station_of(end));
-        plan.whole = homeward.books(down, end.charge_used_ah).landing_left_wh >= end.reserve_wh;
+        plan.whole = lands_with_reserve(plan, homeward);
     } else {
         plan.whole = out.whole && !turn_rule && !is_unmet(plan.turn_rules) && end.margin_wh() >= 0.0;
     }

@@ -6,6 +6,7 @@
 
 #include "core/mission/drawn_flights.hpp"
 #include "core/mission/outward.hpp"
+#include "core/mission/turn_rules.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::mission {
@@ -206,6 +207,29 @@ std::optional<double> time_of_nought(const Margin& margin, double most_s, double
     return low_s;
 }
 
+/// A turn that lies inside the climb, where `OutAndBack` does not look: by the plan's own way out.
+ReachPoint turned_in_climb(const PlanRequest& request, const FlightConditions& conditions) {
+    ReachPoint point;
+    point.bearing_deg = request.mission.bearing_deg;
+    const Homeward homeward(request, conditions);
+    if (!homeward.wind_allows()) return point;
+    std::vector<units::Diagnostic> unheard;
+    const WayOut out = way_out(request, conditions, homeward, unheard, true);
+    if (out.track.size() < 2) return point;
+    const auto turns = turn_rule_turns(request, conditions, homeward, out, false);
+    const RuleTurn* turn = binding(turns);
+    if (!turn) return point;
+    const double turn_m = std::min(turn->distance_m, request.mission.farthest_m.value_or(HUGE_VAL));
+    const OutwardPoint& launch = out.track.front();
+    const OutwardPoint at = point_at(out.track, turn_m);
+    const double slope = std::abs(launch.margin_wh() - at.margin_wh()) / std::max(turn_m, 1e-9);
+    point.at = geodesy::offset({}, point.bearing_deg, turn_m);
+    point.distance_m = {turn_m, slope > 0.0 ? std::min(at.margin_sd_wh / slope, turn_m) : 0.0};
+    point.inner = geodesy::offset({}, point.bearing_deg, turn_m - point.distance_m.sd);
+    point.outer = geodesy::offset({}, point.bearing_deg, turn_m + point.distance_m.sd);
+    return point;
+}
+
 ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& known) {
     const double bearing_deg = request.mission.bearing_deg;
     ReachPoint point;
@@ -225,7 +249,7 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
     double turn_s = most_s;
     if (counts(TurnRule::energy_home) || !counts(TurnRule::chance)) {
         const auto by_energy_s = time_of_nought(margin_wh, most_s, 1e-9);
-        if (!by_energy_s) return point;
+        if (!by_energy_s) return turned_in_climb(request, *conditions);
         turn_s = *by_energy_s;
     }
     if (counts(TurnRule::chance)) {
@@ -238,7 +262,7 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
             return sureness(drawn.chance_of_reserve(legs, spread), request.turn.least_chance);
         };
         const auto by_chance_s = time_of_nought(sure, turn_s, 1e-3);
-        if (!by_chance_s) return point;
+        if (!by_chance_s) return turned_in_climb(request, *conditions);
         turn_s = *by_chance_s;
     }
     const auto turned = flight.turned(turn_s, ridge_m);

@@ -73,7 +73,13 @@ std::optional<double> charge_to_turn_ah(TurnRule turn_rule, const PlanRequest& r
                                         const FlightConditions& conditions) {
     switch (turn_rule) {
     case TurnRule::share_left: return (1.0 - request.turn.share_left) * conditions.usable_charge_ah();
-    case TurnRule::eighty_percent: return 0.5 * eighty_percent * battery::rated_charge_ah(request.pack);
+    case TurnRule::eighty_percent: {
+        // A fifth stays in the pack, whatever it started with: what was missing at launch is used already.
+        const auto& pack = request.pack;
+        const double charged =
+            pack.start_cell_v ? battery::state_of_charge_at_rest(pack.chemistry, *pack.start_cell_v) : 1.0;
+        return 0.5 * std::max(charged - (1.0 - eighty_percent), 0.0) * battery::rated_charge_ah(pack);
+    }
     case TurnRule::charge_count:
         return 0.5 * request.turn.landing_charge_ah.value_or(conditions.usable_charge_ah());
     case TurnRule::voltage: return 0.5 * conditions.usable_charge_ah();
@@ -100,6 +106,7 @@ RuleTurn turn_at_point(TurnRule turn_rule, const OutwardPoint& point, const Home
 std::vector<RuleTurn> turn_rule_turns(const PlanRequest& request, const FlightConditions& conditions,
                                       const Homeward& homeward, const WayOut& out, bool all) {
     std::vector<RuleTurn> turns;
+    std::vector<OutwardPoint> places;
     const auto& counted = request.turn.counted;
     RuleTurn energy;
     for (const TurnRule turn_rule : all_turn_rules()) {
@@ -120,15 +127,33 @@ std::vector<RuleTurn> turn_rule_turns(const PlanRequest& request, const FlightCo
         }
         if (turn_rule == TurnRule::energy_home) energy = turn;
         turns.push_back(turn);
+        places.push_back(point.value_or(OutwardPoint{}));
     }
-    for (RuleTurn& turn : turns) {
-        turn.too_late = turn.reached && (!energy.reached || turn.distance_m > energy.distance_m + same_place_m);
+    // Beyond where the energy says turn, and from there it is short. That alone is not enough: a route that comes
+    // back may be short half way and not at its end, and of one that is flown whole the energy never says turn.
+    for (std::size_t i = 0; i < turns.size(); ++i) {
+        RuleTurn& turn = turns[i];
+        if (!turn.reached || (energy.reached && turn.distance_m <= energy.distance_m + same_place_m)) continue;
+        const auto margin_wh = margin_from(places[i], homeward);
+        turn.too_late = !margin_wh || *margin_wh < 0.0;
     }
     std::stable_sort(turns.begin(), turns.end(), [](const RuleTurn& a, const RuleTurn& b) {
         if (a.reached != b.reached) return a.reached;
         return a.reached && a.distance_m < b.distance_m;
     });
     return turns;
+}
+
+bool is_unmet(const std::vector<RuleTurn>& turn_rules) {
+    return std::any_of(turn_rules.begin(), turn_rules.end(),
+                       [](const RuleTurn& t) { return t.counted && t.unmet_at_launch; });
+}
+
+const RuleTurn* binding(const std::vector<RuleTurn>& turn_rules) {
+    if (is_unmet(turn_rules)) return nullptr;
+    const auto found = std::find_if(turn_rules.begin(), turn_rules.end(),
+                                    [](const RuleTurn& t) { return t.counted && t.reached; });
+    return found == turn_rules.end() ? nullptr : &*found;
 }
 
 } // namespace sobremesa::mission

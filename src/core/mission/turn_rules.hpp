@@ -10,7 +10,8 @@ namespace sobremesa::mission {
 /// Charge used at which a turn rule that counts charge turns, Ah; nothing for the turn rules that look homeward.
 ///
 /// - share left: `(1 - share)` of the usable charge;
-/// - 80 % rule: two fifths of the rated charge, half of the 80 % that the rule calls usable;
+/// - 80 % rule: two fifths of the rated charge, half of the 80 % that the rule calls usable; of a pack that was not
+///   full at launch, half of what is above the last fifth;
 /// - charge count: half the charge that the pilot lands at;
 /// - voltage: half the charge to the landing voltage; the pilot sees it as the volts shown there under cruise load.
 /// Source: common practice.
@@ -20,10 +21,17 @@ std::optional<double> charge_to_turn_ah(TurnRule turn_rule, const PlanRequest& r
 /// A place of the way out as a turn rule's turn; whether it counts and is too late is for others to say.
 RuleTurn turn_at_point(TurnRule turn_rule, const OutwardPoint& point, const Homeward& homeward);
 
-/// Every turn rule's turn on one way out, sorted by distance; a turn rule that turns after *energy home* is
-/// flagged.
+/// Every turn rule's turn on one way out, sorted by distance; one that turns after *energy home*, where it no
+/// longer gets home with the reserve, is flagged.
 /// @param all  also those that do not count
 std::vector<RuleTurn> turn_rule_turns(const PlanRequest& request, const FlightConditions& conditions,
                                       const Homeward& homeward, const WayOut& out, bool all);
+
+/// Whether a rule that counts cannot be kept at all.
+bool is_unmet(const std::vector<RuleTurn>& turn_rules);
+
+/// The counted rule that turns first; none where one of them cannot be kept at all.
+/// @param turn_rules  by distance, as `turn_rule_turns` gives them
+const RuleTurn* binding(const std::vector<RuleTurn>& turn_rules);
 
 } // namespace sobremesa::mission

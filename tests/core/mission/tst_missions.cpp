@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "core/airframe/speeds_to_fly.hpp"
+#include "core/mission/chance.hpp"
 #include "core/mission/differences.hpp"
 #include "core/mission/explain.hpp"
 #include "core/mission/height_profile.hpp"
@@ -66,6 +67,7 @@ private slots:
     void aShortRouteIsFlownWhole();
     void aLongRouteSaysWhereToComeHome();
     void oneWayLandsThere();
+    void oneWayIsWholeOnlyOnEnoughDays();
     void equalTimePointOfAOneWayFlight();
     void ledgerClosesOverThePhases_data();
     void ledgerClosesOverThePhases();
@@ -223,6 +225,28 @@ void MissionsTest::oneWayLandsThere() {
     request.mission.waypoints.front().at.east_m = 30000.0;
     request.reserve = ShareOfUsable{0.9};
     QVERIFY(!planned(request).whole);
+}
+
+void MissionsTest::oneWayIsWholeOnlyOnEnoughDays() {
+    // As far as the mean day allows it keeps the reserve on every second day; what is recommended keeps it on nine
+    // of ten, by drawn days.
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind::one_way;
+    request.weather.wind = {5.0, 250.0};
+    double farthest_m[2] = {};
+    for (const bool by_chance : {false, true}) {
+        request.turn.counted = {TurnRule::energy_home};
+        if (by_chance) request.turn.counted.push_back(TurnRule::chance);
+        for (double east_m = 20000.0; east_m < 150000.0; east_m += 2500.0) {
+            request.mission.waypoints = {{"far field", {east_m, 0.0}, {}, 0.0, false}};
+            const Plan plan = planned(request);
+            if (!plan.whole) continue;
+            farthest_m[by_chance] = std::max(farthest_m[by_chance], east_m);
+            if (by_chance) QVERIFY(chance(plan, 4000)->reserve_intact.value > request.turn.least_chance - 0.02);
+        }
+    }
+    QVERIFY(farthest_m[true] > 20000.0);
+    QVERIFY(farthest_m[true] < farthest_m[false]);
 }
 
 void MissionsTest::aTurnIsAsLongAsWhenSteered_data() {

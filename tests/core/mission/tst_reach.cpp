@@ -17,6 +17,7 @@ private slots:
     void inStillAirItIsACircle();
     void eachBearingIsTheTurnOfItsPlan_data();
     void eachBearingIsTheTurnOfItsPlan();
+    void aTurnInsideTheClimbIsReachToo();
     void againstBruteForce();
     void groundEndsIt();
     void aStormLeavesNothing();
@@ -75,6 +76,32 @@ void ReachTest::eachBearingIsTheTurnOfItsPlan() {
         VERIFY_NEAR(point.distance_m.value, plan->turn->distance_m.value, within * plan->turn->distance_m.value);
         VERIFY_NEAR(point.distance_m.sd, plan->turn->distance_m.sd, 0.35 * plan->turn->distance_m.sd);
     }
+}
+
+void ReachTest::aTurnInsideTheClimbIsReachToo() {
+    // So much is kept that the turn comes before mission height: on every bearing as the plan has it.
+    int inside = 0;
+    for (const double minutes : {7.0, 8.0, 8.4, 8.7}) {
+        PlanRequest request = sample_request();
+        request.mission.height_m = 120.0;
+        request.mission.climb_rate_mps = 1.0;
+        request.pack.parallel = 1;
+        request.pack.cell_capacity_ah = 1.1;
+        request.weather.wind = {6.0, 250.0};
+        request.reserve = LoiterAtHome{minutes};
+        const auto line = reach(request, 8);
+        QVERIFY(line);
+        for (const ReachPoint& point : line->points) {
+            request.mission.bearing_deg = point.bearing_deg;
+            const auto plan = make_plan(request);
+            QVERIFY(plan);
+            const double turn_m = plan->turn ? plan->turn->distance_m.value : 0.0;
+            VERIFY_NEAR(point.distance_m.value, turn_m, 0.01 * turn_m + 5.0);
+            const double climb_m = plan->legs_out.empty() ? 0.0 : plan->legs_out.front().ground_m;
+            if (turn_m > 0.0 && turn_m < climb_m) ++inside;
+        }
+    }
+    QVERIFY2(inside >= 3, qPrintable(QString::number(inside)));
 }
 
 void ReachTest::againstBruteForce() {
