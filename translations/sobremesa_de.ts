@@ -1227,10 +1227,6 @@
         <translation>Der gewählte Anteil der nutzbaren Ladung bleibt, was immer Wind und Entfernung sagen.</translation>
     </message>
     <message>
-        <source>Usable is taken as 80 % of the rated capacity; half of that is used outbound.</source>
-        <translation>Als nutzbar gelten 80 % der Nennkapazität; die Hälfte davon ist für den Hinflug.</translation>
-    </message>
-    <message>
         <source>The voltage of this pack under cruise load when half the charge down to the landing voltage is used.</source>
         <translation>Die Spannung dieses Akkus unter Reiselast, wenn die halbe Ladung bis zur Landespannung verbraucht ist.</translation>
     </message>
@@ -1544,6 +1540,10 @@
     <message>
         <source>Source: %1</source>
         <translation>Quelle: %1</translation>
+    </message>
+    <message>
+        <source>Usable is taken as 80 % of the rated capacity, less what is missing at launch; half of that is used outbound.</source>
+        <translation>Als nutzbar gelten 80 % der Nennkapazität, abzüglich dessen, was beim Start fehlt; die Hälfte davon ist für den Hinflug.</translation>
     </message>
 </context>
 <context>
@@ -3543,6 +3543,10 @@
         <source>Connected directly, nothing ends the charge: the array would push the full pack beyond %1, and overcharged cells can burn. Use a converter that ends the charge there, launch with less in the pack, or switch the array off in time.</source>
         <translation>Bei direktem Anschluss beendet nichts das Laden: Das Solarfeld würde den vollen Akku über %1 hinaus laden, und überladene Zellen können brennen. Nimm einen Wandler, der dort abschaltet, starte mit weniger im Akku oder schalte das Solarfeld rechtzeitig ab.</translation>
     </message>
+    <message>
+        <source>At launch the voltage was that of a pack about %1 full; it is taken to have been %2 full. If it was not, say what it was charged to (about %3): less remained than the counter says. If it was, the pack has aged or was colder, or the voltage sensor reads low.</source>
+        <translation>Beim Start war die Spannung die eines zu etwa %1 vollen Akkus; angenommen ist er zu %2 voll. Wenn er es nicht war, gib ein, bis wohin er geladen war (etwa %3): Es blieb weniger übrig, als der Zähler sagt. Wenn doch, ist der Akku gealtert oder war kälter, oder der Spannungssensor zeigt zu wenig an.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -5166,6 +5170,10 @@
     <message>
         <source>%1 above home, as the hills ask; %2 above ground allowed.</source>
         <translation>%1 über dem Start, wie es die Hügel verlangen; %2 über Grund erlaubt.</translation>
+    </message>
+    <message>
+        <source>not reached with the reserve.</source>
+        <translation>mit der Reserve nicht erreicht.</translation>
     </message>
 </context>
 <context>

@@ -1227,10 +1227,6 @@
         <translation>Queda la parte elegida de la carga utilizable, digan lo que digan viento y distancia.</translation>
     </message>
     <message>
-        <source>Usable is taken as 80 % of the rated capacity; half of that is used outbound.</source>
-        <translation>Se toma como utilizable el 80 % de la capacidad nominal; la mitad es para la ida.</translation>
-    </message>
-    <message>
         <source>The voltage of this pack under cruise load when half the charge down to the landing voltage is used.</source>
         <translation>La tensión de esta batería con la carga de crucero cuando se ha usado media carga hasta la de aterrizaje.</translation>
     </message>
@@ -1544,6 +1540,10 @@
     <message>
         <source>Source: %1</source>
         <translation>Fuente: %1</translation>
+    </message>
+    <message>
+        <source>Usable is taken as 80 % of the rated capacity, less what is missing at launch; half of that is used outbound.</source>
+        <translation>Se toma como utilizable el 80 % de la capacidad nominal, menos lo que falta al despegar; la mitad es para la ida.</translation>
     </message>
 </context>
 <context>
@@ -3543,6 +3543,10 @@
         <source>Connected directly, nothing ends the charge: the array would push the full pack beyond %1, and overcharged cells can burn. Use a converter that ends the charge there, launch with less in the pack, or switch the array off in time.</source>
         <translation>Conectado directamente, nada termina la carga: el panel llevaría la batería llena por encima de %1, y las celdas sobrecargadas pueden arder. Usa un convertidor que termine ahí la carga, despega con menos carga en la batería o desconecta el panel a tiempo.</translation>
     </message>
+    <message>
+        <source>At launch the voltage was that of a pack about %1 full; it is taken to have been %2 full. If it was not, say what it was charged to (about %3): less remained than the counter says. If it was, the pack has aged or was colder, or the voltage sensor reads low.</source>
+        <translation>Al despegar, el voltaje era el de una batería cargada al %1 más o menos; se supone que estaba al %2. Si no lo estaba, indica hasta dónde se cargó (unos %3): quedó menos de lo que dice el contador. Si lo estaba, la batería ha envejecido o estaba más fría, o el sensor de voltaje lee de menos.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -5166,6 +5170,10 @@
     <message>
         <source>%1 above home, as the hills ask; %2 above ground allowed.</source>
         <translation>%1 sobre la casa, como piden las colinas; %2 sobre el terreno permitidos.</translation>
+    </message>
+    <message>
+        <source>not reached with the reserve.</source>
+        <translation>no se alcanza con la reserva.</translation>
     </message>
 </context>
 <context>

@@ -62,7 +62,7 @@ int bill(const BillOptions& options, std::ostream& out, std::ostream& err) {
         after.temperature_c = question.flown_as.weather.temperature_c;
         const battery::PackModel pack(question.flown_as.pack);
         if (auto diagnostic = battery::disagreement_diagnostic(
-                battery::remaining(pack, telemetry::landed_evidence(*summary, after))))
+                battery::remaining(pack, telemetry::landed_evidence(*summary, pack, after))))
             summary->diagnostics.push_back(*diagnostic);
     }
     if (options.json) {

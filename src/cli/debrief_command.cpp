@@ -83,7 +83,7 @@ OfPack of_pack(const DebriefOptions& options, const telemetry::CleanLog& log, co
     after.rested_cell_v = options.rested_cell_v;
     if (options.rest_min) after.rest_s = *options.rest_min * units::seconds_per_minute;
     after.temperature_c = temperature_c;
-    auto evidence = telemetry::landed_evidence(summary, after);
+    auto evidence = telemetry::landed_evidence(summary, pack, after);
     if (counts_sun) evidence.counted_ah.reset();
     result.remaining = battery::remaining(pack, evidence);
     if (auto diagnostic = battery::disagreement_diagnostic(result.remaining))

@@ -391,12 +391,12 @@ void FlightSession::setRested(std::optional<double> cell_v, std::optional<double
     emit flightChanged();
 }
 
-battery::LandedEvidence FlightSession::evidence() const {
+battery::LandedEvidence FlightSession::evidence(const battery::PackModel& pack) const {
     const auto debrief = debrief_.debrief();
     if (!debrief) return {};
-    auto evidence =
-        telemetry::landed_evidence(debrief->summary, {flight_.recharged_ah, flight_.rested_cell_v, flight_.rest_s,
-                                                      flight_.flown.weather.temperature_c});
+    auto evidence = telemetry::landed_evidence(
+        debrief->summary, pack,
+        {flight_.recharged_ah, flight_.rested_cell_v, flight_.rest_s, flight_.flown.weather.temperature_c});
     if (debrief::counts_the_sun(debrief->clean, flight_.flown.aircraft)) evidence.counted_ah.reset();
     return evidence;
 }
@@ -408,7 +408,8 @@ bool FlightSession::pack_fits() const {
 
 std::optional<battery::Remaining> FlightSession::remaining() const {
     if (!pack_fits()) return std::nullopt;
-    return battery::remaining(battery::PackModel(flight_.flown.pack), evidence());
+    const battery::PackModel pack(flight_.flown.pack);
+    return battery::remaining(pack, evidence(pack));
 }
 
 void FlightSession::takeSag() {

@@ -72,7 +72,7 @@ public:
     /// The log's volts can be those of the pack chosen. Where they cannot, nothing that rests on the pack is worked
     /// out.
     bool pack_fits() const;
-    battery::LandedEvidence evidence() const;
+    battery::LandedEvidence evidence(const battery::PackModel& pack) const;
     /// The resistance that this flight showed becomes that of the pack flown, on the list. Undoable.
     void takeSag();
     /// Another flight of the same file.

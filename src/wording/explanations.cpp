@@ -52,8 +52,8 @@ constexpr std::array<RelationRow, units::relation_count> relations = {{
      QT_TRANSLATE_NOOP("sobremesa::Explanations",
                        "The chosen share of the usable charge remains, whatever wind and distance say.")},
     {Relation::eighty_percent_rule,
-     QT_TRANSLATE_NOOP("sobremesa::Explanations",
-                       "Usable is taken as 80 % of the rated capacity; half of that is used outbound.")},
+     QT_TRANSLATE_NOOP("sobremesa::Explanations", "Usable is taken as 80 % of the rated capacity, less what is "
+                                                  "missing at launch; half of that is used outbound.")},
     {Relation::volts_at_half_charge,
      QT_TRANSLATE_NOOP(
          "sobremesa::Explanations",

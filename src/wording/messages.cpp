@@ -623,6 +623,13 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
                        "These cells are taken to be high-capacity ones, good for %1 in this pack; high-drain ones "
                        "would be good for %2. Say which they are, or enter the pack's rated current."),
      {{{Format::amps_1, "current_a"}, {Format::amps_1, "other_a"}}}},
+    {DiagnosticCode::pack_not_full_at_launch,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "At launch the voltage was that of a pack about %1 full; it is taken to have been %2 full. If it "
+         "was not, say what it was charged to (about %3): less remained than the counter says. "
+         "If it was, the pack has aged or was colder, or the voltage sensor reads low."),
+     {{{Format::share, "share"}, {Format::share, "assumed_share"}, {Format::cell_volts, "resting_cell_v"}}}},
     {DiagnosticCode::converter_does_not_fit,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "%1 %2"),
      {{{Format::misfit, "why"}, {Format::misfit_cure, "why"}}}},

@@ -162,7 +162,9 @@ QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
     } else if (check.kind == LimitKind::controller_cutoff && check.limit <= 0.0) {
         said = PlansWords::tr("switched off.");
     } else if (check.kind == LimitKind::landing_place) {
-        said = PlansWords::tr("landing there with %1 remaining.").arg(q.energy(check.worst));
+        said = check.verdict == mission::Verdict::broken
+                   ? PlansWords::tr("not reached with the reserve.")
+                   : PlansWords::tr("landing there with %1 remaining.").arg(q.energy(check.worst));
     } else if (check.kind == LimitKind::whole_way) {
         said = check.verdict == mission::Verdict::kept
                    ? PlansWords::tr("the whole route, and home with the reserve.")

@@ -18,9 +18,22 @@ constexpr double short_rest_s = 300.0;
 constexpr double cold_c = 5.0;
 constexpr double contradiction_sd = 2.0;
 
-RemainingEstimate after(RemainingMethod method, double taken_ah, double taken_relative_sd, double full_ah) {
-    const double used = taken_ah / full_ah;
-    return {method, {1.0 - used, used * units::combine_sd(taken_relative_sd, full_charge_relative_sd)}};
+RemainingEstimate after(RemainingMethod method, const units::Estimate& taken_ah, double full_ah) {
+    const double used = taken_ah.value / full_ah;
+    return {method, {1.0 - used, units::combine_sd(taken_ah.sd / full_ah, full_charge_relative_sd * used)}};
+}
+
+/// What was missing at launch and what was counted, Ah.
+units::Estimate out_by_count_ah(const PackModel& pack, const LandedEvidence& e) {
+    const units::Estimate launch =
+        e.launch_share.value_or(units::Estimate{pack.meanCharge(pack.atStart(e.temperature_c)), 0.0});
+    const double full_ah = pack.fullChargeAh();
+    return {(1.0 - launch.value) * full_ah + *e.counted_ah,
+            units::combine_sd(launch.sd * full_ah, *e.counted_ah * e.counted_relative_sd)};
+}
+
+units::Estimate recharged_ah(const LandedEvidence& e) {
+    return {*e.recharged_ah, *e.recharged_ah * charger_relative_sd};
 }
 
 RemainingEstimate by_rest(const PackModel& pack, const LandedEvidence& e) {
@@ -63,15 +76,16 @@ bool contradict(const RemainingEstimate* a, const RemainingEstimate* b) {
            contradiction_sd * units::combine_sd(a->share.sd, b->share.sd);
 }
 
-std::optional<Disagreement> cause(const std::vector<RemainingEstimate>& methods, const LandedEvidence& e) {
+std::optional<Disagreement> cause(const std::vector<RemainingEstimate>& methods, const PackModel& pack,
+                                  const LandedEvidence& e) {
     const auto* counted = find(methods, RemainingMethod::counted);
     const auto* rested = find(methods, RemainingMethod::rested);
     const auto* recharged = find(methods, RemainingMethod::recharged);
     // Both take what was out of the same full pack: what they differ in is the sensor.
     if (counted && recharged) {
-        const double sd = units::combine_sd(e.counted_relative_sd, charger_relative_sd);
-        if (std::abs(*e.counted_ah / *e.recharged_ah - 1.0) > contradiction_sd * sd)
-            return Disagreement::sensor_scale;
+        const units::Estimate out = out_by_count_ah(pack, e);
+        const double sd = units::combine_sd(out.sd / out.value, charger_relative_sd);
+        if (std::abs(out.value / *e.recharged_ah - 1.0) > contradiction_sd * sd) return Disagreement::sensor_scale;
     }
     if (contradict(rested, counted)) {
         if (rested->share.value > counted->share.value) return Disagreement::sensor_reads_high;
@@ -149,26 +163,19 @@ Remaining remaining(const PackModel& pack, const LandedEvidence& evidence) {
     Remaining result;
     const double full_ah = pack.fullChargeAh();
     if (evidence.counted_ah)
-        result.methods.push_back(
-            after(RemainingMethod::counted, *evidence.counted_ah, evidence.counted_relative_sd, full_ah));
+        result.methods.push_back(after(RemainingMethod::counted, out_by_count_ah(pack, evidence), full_ah));
     if (evidence.rested_cell_v) result.methods.push_back(by_rest(pack, evidence));
     if (evidence.recharged_ah)
-        result.methods.push_back(
-            after(RemainingMethod::recharged, *evidence.recharged_ah, charger_relative_sd, full_ah));
+        result.methods.push_back(after(RemainingMethod::recharged, recharged_ah(evidence), full_ah));
     if (result.methods.empty()) return result;
 
     // Counting and recharging say what was taken, each with its own error; what the full pack holds is one error
     // for both, and two of them make it no smaller.
     WeightedMean taken_ah;
-    if (evidence.counted_ah)
-        taken_ah.add({*evidence.counted_ah, *evidence.counted_ah * evidence.counted_relative_sd});
-    if (evidence.recharged_ah) taken_ah.add({*evidence.recharged_ah, *evidence.recharged_ah * charger_relative_sd});
+    if (evidence.counted_ah) taken_ah.add(out_by_count_ah(pack, evidence));
+    if (evidence.recharged_ah) taken_ah.add(recharged_ah(evidence));
     WeightedMean share;
-    if (taken_ah.weights > 0.0) {
-        const units::Estimate taken = taken_ah.get();
-        const double relative_sd = taken.value > 0.0 ? taken.sd / taken.value : 0.0;
-        share.add(after(RemainingMethod::counted, taken.value, relative_sd, full_ah).share);
-    }
+    if (taken_ah.weights > 0.0) share.add(after(RemainingMethod::counted, taken_ah.get(), full_ah).share);
     double least = 1e9;
     double most = -1e9;
     for (const auto& method : result.methods) {
@@ -176,7 +183,7 @@ Remaining remaining(const PackModel& pack, const LandedEvidence& evidence) {
         least = std::min(least, method.share.value);
         most = std::max(most, method.share.value);
     }
-    result.disagreement = cause(result.methods, evidence);
+    result.disagreement = cause(result.methods, pack, evidence);
     double sd = share.get().sd;
     if (result.disagreement) sd = std::max(sd, 0.5 * (most - least));
     result.share = units::Estimate{share.get().value, sd};

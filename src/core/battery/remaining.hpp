@@ -22,6 +22,8 @@ struct LandedEvidence {
     double temperature_c = 20.0;
     /// What the charger put back to full, Ah.
     std::optional<double> recharged_ah;
+    /// Of the full charge, in it at launch, where its volts told so; else by the pack's starting volts, else full.
+    std::optional<units::Estimate> launch_share = {};
 };
 
 enum class RemainingMethod { counted, rested, recharged };
@@ -60,7 +62,9 @@ inline constexpr double charger_relative_sd = 0.015;
 
 /// Charge still in a pack after a flight.
 ///
-/// - counted and recharged: full charge less what was taken out, full charge known to 3 % (a label, an age);
+/// - counted and recharged: full charge less what was missing at launch and what was taken out, full charge known
+/// to
+///   3 % (a label, an age); a recharge puts back both;
 /// - rested: the resting curve read backwards, corrected for what the slow part has not given back yet; sd from a
 ///   meter's 10 mV a cell, the curve's own 20 mV, and half of the correction.
 ///

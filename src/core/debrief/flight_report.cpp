@@ -7,6 +7,7 @@
 #include "core/debrief/needed_rows.hpp"
 #include "core/mission/turn_rules.hpp"
 #include "core/telemetry/idle_reading.hpp"
+#include "core/telemetry/launch_charge.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
@@ -354,6 +355,14 @@ FlightReport flight_report_of(const telemetry::CleanLog& log, const telemetry::L
     FlightReport flight_report;
     // With another pack's volts in the log, nothing that rests on the pack can be said.
     const bool pack_fits = telemetry::volts_fit(summary, flown.pack);
+    if (pack_fits && !counts_the_sun(log, flown.aircraft)) {
+        const auto launch =
+            telemetry::launch_charge(summary.pack, battery::PackModel(flown.pack), flown.weather.temperature_c);
+        if (launch) {
+            if (auto diagnostic = telemetry::launch_diagnostic(*launch))
+                flight_report.diagnostics.push_back(*diagnostic);
+        }
+    }
     if (pack_fits) add_further(flight_report, summary, found, flown, remaining);
     // With a pack alone nothing is known of the aircraft.
     const bool aircraft_known = flown.aircraft.cruise_power_w > 0.0;

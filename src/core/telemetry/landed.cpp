@@ -1,8 +1,11 @@
 #include "core/telemetry/landed.hpp"
 
+#include "core/telemetry/launch_charge.hpp"
+
 namespace sobremesa::telemetry {
 
-battery::LandedEvidence landed_evidence(const LogSummary& summary, const AfterLanding& after) {
+battery::LandedEvidence landed_evidence(const LogSummary& summary, const battery::PackModel& pack,
+                                        const AfterLanding& after) {
     battery::LandedEvidence evidence;
     if (const auto counted = charge_used_ah(summary); counted && counted->value > 0.0) {
         evidence.counted_ah = counted->value;
@@ -15,6 +18,9 @@ battery::LandedEvidence landed_evidence(const LogSummary& summary, const AfterLa
     evidence.current_before_a = summary.energy.mean_current_a.value_or(0.0);
     evidence.temperature_c = after.temperature_c;
     evidence.recharged_ah = after.recharged_ah;
+    if (!volts_fit(summary, pack.pack())) return evidence;
+    if (const auto launch = launch_charge(summary.pack, pack, after.temperature_c); launch && launch->is_short)
+        evidence.launch_share = launch->share;
     return evidence;
 }
 

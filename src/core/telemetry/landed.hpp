@@ -13,7 +13,9 @@ struct AfterLanding {
     double temperature_c = battery::reference_temperature_c;
 };
 
-/// All that is known about what is left: the log's count and what was written down.
-battery::LandedEvidence landed_evidence(const LogSummary& summary, const AfterLanding& after);
+/// All that is known about what is left: the log's count, what was written down, and that the pack was not full at
+/// launch where its volts say so.
+battery::LandedEvidence landed_evidence(const LogSummary& summary, const battery::PackModel& pack,
+                                        const AfterLanding& after);
 
 } // namespace sobremesa::telemetry

@@ -42,6 +42,7 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::charge_misleads: return "charge-misleads";
     case DiagnosticCode::sag_above_stated: return "sag-above-stated";
     case DiagnosticCode::left_methods_disagree: return "left-methods-disagree";
+    case DiagnosticCode::pack_not_full_at_launch: return "pack-not-full-at-launch";
     case DiagnosticCode::converter_does_not_fit: return "converter-does-not-fit";
     case DiagnosticCode::array_gives_nothing: return "array-gives-nothing";
     case DiagnosticCode::charge_not_taken: return "charge-not-taken";

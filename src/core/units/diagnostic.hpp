@@ -49,6 +49,7 @@ enum class DiagnosticCode {
     charge_misleads,
     sag_above_stated,
     left_methods_disagree,
+    pack_not_full_at_launch,
     // about a solar array
     converter_does_not_fit,
     array_gives_nothing,
