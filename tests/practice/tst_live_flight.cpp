@@ -6,11 +6,14 @@
 #include <QTest>
 
 #include "core/telemetry/consumption.hpp"
+#include "core/watch/callouts.hpp"
 #include "core/watch/live_flight.hpp"
 #include "io/log_file.hpp"
 #include "sim/simulated_flight.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
+#include "support/planned.hpp"
+#include "support/sample_request.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -87,6 +90,8 @@ private slots:
     void demoLogsToo_data();
     void demoLogsToo();
     void arithmeticLog();
+    void withoutPlacesItCountsAllTheSame();
+    void placesThatAreLostTakeNothingElseAway();
     void launchAndLandingAreSeen();
     void aNewFlightBeginsAnew();
     void anotherGenerationBeginsAnew();
@@ -151,6 +156,61 @@ void LiveFlightTest::demoLogsToo() {
 }
 
 /// 10 m/s for 600 s at 5 A and 16 V: known without any program.
+void LiveFlightTest::withoutPlacesItCountsAllTheSame() {
+    // No receiver aboard: two minutes on the ground at 0.4 A, eight in the air at 15 A with a glide, one on the
+    // ground.
+    telemetry::FlightLog log;
+    for (int t = 0; t < 660; ++t) {
+        const bool draws = t >= 120 && t < 600 && !(t >= 300 && t < 306);
+        log[Channel::time_s].push_back(t);
+        log[Channel::voltage_v].push_back(draws ? 15.2 : 16.4);
+        log[Channel::current_a].push_back(draws ? 15.0 + 0.5 * std::sin(0.3 * t) : 0.4);
+        log.lines.push_back(std::uint32_t(t + 2));
+    }
+    log.rows_met = 660;
+    const auto plan = std::make_shared<const mission::Plan>(tests::planned(tests::sample_request()));
+    watch::LiveFlight live;
+    live.setUsualDraw(plan->conditions.cruise_power_w.value, 4.7);
+    watch::LiveSolver solver(plan);
+    watch::Callouts callouts(plan);
+    int tenths = 0;
+    for (std::size_t rows = 10; rows <= 660; rows += 5) {
+        live.update(log, 0, rows);
+        const auto answer = solver.answer(live);
+        for (const auto& callout : callouts.hear(answer)) tenths += callout.kind == watch::CalloutKind::percent;
+        if (rows <= 120) QVERIFY(!live.now().airborne);
+        if (rows >= 130 && rows <= 600) QVERIFY2(live.now().airborne, qPrintable(QString::number(rows)));
+        if (rows >= 130) QVERIFY(answer.remaining && !answer.margin_wh && !answer.turn);
+    }
+    QVERIFY(live.now().landed);
+    // 2 Ah of the 8.4 that this pack gives.
+    QCOMPARE(tenths, 2);
+}
+
+void LiveFlightTest::placesThatAreLostTakeNothingElseAway() {
+    auto log = tests::made_log();
+    const double none = std::nan("");
+    for (std::size_t i = 0; i < log.rows(); ++i) {
+        log[Channel::current_a][i] = 15.0;
+        log[Channel::charge_ah][i] = 15.0 * double(i) / 3600.0;
+        log[Channel::voltage_v][i] = 15.2;
+        if (i > 200) log[Channel::latitude_deg][i] = log[Channel::longitude_deg][i] = none;
+    }
+    const auto plan = std::make_shared<const mission::Plan>(tests::planned(tests::sample_request()));
+    watch::LiveFlight live;
+    watch::LiveSolver solver(plan);
+    watch::Callouts callouts(plan);
+    int tenths = 0;
+    for (std::size_t rows = 10; rows <= 601; rows += 10) {
+        live.update(log, 0, rows);
+        const auto answer = solver.answer(live);
+        for (const auto& callout : callouts.hear(answer)) tenths += callout.kind == watch::CalloutKind::percent;
+        QVERIFY2(answer.remaining, qPrintable(QString::number(rows)));
+    }
+    QVERIFY(!live.now().at && live.now().airborne);
+    QCOMPARE(tenths, 2);
+}
+
 void LiveFlightTest::arithmeticLog() {
     const auto log = tests::made_log(601);
     watch::LiveFlight live;

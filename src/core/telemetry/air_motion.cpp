@@ -6,6 +6,7 @@
 
 #include "core/units/constants.hpp"
 #include "core/units/median.hpp"
+#include "core/units/quantile.hpp"
 
 namespace sobremesa::telemetry {
 
@@ -61,7 +62,7 @@ double slope(const std::vector<Second>& seconds, std::size_t at, double half_win
 }
 
 /// Launch and landing: outside of them the aircraft neither moves over ground nor stands above the launch, and
-/// draws no more than its electronics.
+/// draws no more than its electronics. Where neither is recorded, by what it draws.
 void find_airborne(Motion& motion) {
     constexpr double moving_mps = 3.0;
     constexpr double above_m = 5.0;
@@ -77,7 +78,24 @@ void find_airborne(Motion& motion) {
     for (const Moment& m : motion.moments) {
         if (std::isfinite(m.height_m)) last_m = m.height_m;
     }
+    // Without places and heights only the draw tells: of somebody who flies, far above that of what waits on the
+    // ground.
+    const bool told = std::any_of(motion.moments.begin(), motion.moments.end(), [](const Moment& m) {
+        return std::isfinite(m.height_m) || std::isfinite(m.east_mps);
+    });
+    const auto draw = [](const Moment& m) { return std::isfinite(m.power_w) ? m.power_w : m.current_a; };
+    double flying_draw = missing;
+    if (!told) {
+        std::vector<double> draws;
+        for (const Moment& m : motion.moments) {
+            if (draw(m) > 0.0) draws.push_back(draw(m));
+        }
+        constexpr double usual_place = 0.75;
+        constexpr double ground_share = 0.3;
+        if (!draws.empty()) flying_draw = ground_share * units::quantile(draws, usual_place);
+    }
     const auto flies = [&](const Moment& m, double base_m) {
+        if (!told) return draw(m) > flying_draw;
         const bool moves = std::hypot(m.east_mps, m.north_mps) > moving_mps;
         const bool high = std::isfinite(base_m) && m.height_m - base_m > above_m;
         return moves || high;

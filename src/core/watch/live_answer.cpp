@@ -985,7 +985,15 @@ LiveAnswer LiveSolver::answer(const LiveFlight& flight) {
     volts.energy.highest_voltage_v = now.highest_v;
     answer.pack_fits = telemetry::volts_fit(volts, plan_->request.pack);
     if (now.airborne) find_draw(flight, answer);
-    if (!answer.pack_fits || !now.at || !conditions.at_powers || !(answer.usable_ah > 0.0)) return answer;
+    if (!answer.pack_fits || !conditions.at_powers || !(answer.usable_ah > 0.0)) return answer;
+    if (!now.at) {
+        // Where it is nobody knows, or no longer; what its pack holds is known all the same, as over home.
+        LiveAnswer over_home = answer;
+        over_home.now.at = geodesy::EastNorth{};
+        over_home.now.from_home_m = 0.0;
+        find_remaining(Live(*plan_, live_request(over_home), over_home), answer);
+        return answer;
+    }
     const Live live(*plan_, live_request(answer), answer);
     find_remaining(live, answer);
     if (!answer.remaining) return answer;

@@ -69,6 +69,7 @@ void LiveFlight::begin_flight(std::size_t row) {
     first_v_.reset();
     airborne_power_w_ = 0.0;
     airborne_seconds_ = 0;
+    told_where_ = false;
 }
 
 std::shared_ptr<const FlightLog> LiveFlight::looked_at(const FlightLog& log) const {
@@ -277,7 +278,15 @@ void LiveFlight::judge_phase() {
         return double(seen) >= 0.5 * seconds;
     };
     const double base_m = ground_height_m_.value_or(std::nan(""));
+    told_where_ = told_where_ || std::any_of(moments.begin(), moments.end(), [](const Moment& m) {
+                      return std::isfinite(m.east_mps) || std::isfinite(m.height_m);
+                  });
+    const auto draws_to_fly = [&](const Moment& m) {
+        if (!std::isfinite(m.power_w)) return m.current_a > idle_share * usual_current_a_;
+        return m.power_w > idle_share * usual_power_w_;
+    };
     const auto flies = [&](const Moment& m) {
+        if (!told_where_) return usual_power_w_ > 0.0 && draws_to_fly(m);
         return std::hypot(m.east_mps, m.north_mps) > moving_mps || m.height_m - base_m > above_m;
     };
     if (!now_.airborne && over(launch_s, flies)) {
@@ -296,6 +305,7 @@ void LiveFlight::judge_phase() {
             (*now_.power_w - airborne_power_w_) / double(std::min<std::size_t>(airborne_seconds_, 600));
     }
     const auto rests = [&](const Moment& m) {
+        if (!told_where_) return !draws_to_fly(m);
         if (!(std::hypot(m.east_mps, m.north_mps) < still_mps)) return false;
         // A rotor that hovers stands still as well; on the ground it draws next to nothing.
         if (std::isfinite(m.power_w) && airborne_power_w_ > 0.0) return m.power_w < idle_share * airborne_power_w_;

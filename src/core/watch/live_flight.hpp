@@ -92,6 +92,13 @@ public:
                         std::optional<KnownCurrentScale> scale = std::nullopt)
         : given_home_(home), scale_(scale) {}
 
+    /// What the aircraft usually draws in flight: tells flight from ground where neither place nor height is
+    /// recorded. Nothing is told so until it is known.
+    void setUsualDraw(double power_w, double current_a) {
+        usual_power_w_ = power_w;
+        usual_current_a_ = current_a;
+    }
+
     /// @param log         all rows so far; those taken before must be the same ones unless the generation changed
     /// @param generation  see `io::mavlink::Rows::generation`
     /// @param rows        so many of them have come
@@ -151,6 +158,10 @@ private:
     std::optional<double> first_v_;
     double airborne_power_w_ = 0.0;
     std::size_t airborne_seconds_ = 0;
+    /// A place or a height has come.
+    bool told_where_ = false;
+    double usual_power_w_ = 0.0;
+    double usual_current_a_ = 0.0;
 };
 
 } // namespace sobremesa::watch
