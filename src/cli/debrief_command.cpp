@@ -69,7 +69,7 @@ units::Result<std::optional<mission::PlanRequest>> flown_with(const DebriefOptio
 OfPack of_pack(const DebriefOptions& options, const telemetry::CleanLog& log, const mission::PlanRequest& flown,
                const telemetry::LogSummary& summary, const telemetry::Findings& found) {
     const double landing_v = mission::landing_cell_v(flown);
-    const double power_w = debrief::power_of_pack_w(summary, flown.aircraft);
+    const double power_w = debrief::power_of_pack_w(summary, flown.aircraft, flown.pack);
     const battery::PackModel pack(flown.pack);
     const double temperature_c = options.temperature_c.value_or(battery::reference_temperature_c);
     const auto usable = battery::discharge_at_power(pack, pack.atStart(temperature_c), power_w, {landing_v, 1e9});

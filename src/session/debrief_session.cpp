@@ -81,7 +81,7 @@ LeftAtLanding DebriefSession::left(const mission::PlanRequest& flown) const {
                                                 {{"highest_v", *summary.energy.highest_voltage_v},
                                                  {"series", double(pack.series)}}}};
     }
-    const double power_w = debrief::power_of_pack_w(summary, flown.aircraft);
+    const double power_w = debrief::power_of_pack_w(summary, flown.aircraft, pack);
     const battery::PackModel model(pack);
     const auto usable = battery::discharge_at_power(model, model.atStart(air_c), power_w,
                                                     {mission::landing_cell_v(flown), 1e9}, {air_c, true});

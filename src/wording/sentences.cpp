@@ -166,9 +166,10 @@ QString debrief_sentence(const telemetry::LogSummary& s, const std::optional<tel
                         : SentencesWords::tr("<b>%1</b> in <b>%2</b> on <b>%3</b>, at most <b>%4</b> from home.")
                               .arg(way, time, used, farthest);
         }
-    } else if (charge) {
-        flown =
-            SentencesWords::tr("<b>%1</b> on <b>%2</b>.").arg(time, q.text(Quantity::integrated_charge, *charge));
+    } else if (s.energy.energy_wh || charge) {
+        flown = SentencesWords::tr("<b>%1</b> on <b>%2</b>.")
+                    .arg(time, s.energy.energy_wh ? q.text(Quantity::used_energy, *s.energy.energy_wh)
+                                                  : q.text(Quantity::integrated_charge, *charge));
     } else {
         flown = SentencesWords::tr("<b>%1</b> recorded, without position and current.").arg(time);
     }

@@ -553,9 +553,16 @@ bool counts_the_sun(const telemetry::CleanLog& log, const airframe::Aircraft& ai
     return true;
 }
 
-double power_of_pack_w(const telemetry::LogSummary& summary, const airframe::Aircraft& aircraft) {
+double power_of_pack_w(const telemetry::LogSummary& summary, const airframe::Aircraft& aircraft,
+                       const battery::Pack& pack) {
     if (aircraft.array && aircraft.cruise_power_w > 0.0) return aircraft.cruise_power_w;
-    return summary.energy.mean_power_w.value_or(0.0);
+    const auto drawn = [](const std::optional<double>& mean) { return mean && *mean > 0.0; };
+    if (drawn(summary.energy.mean_power_w)) return *summary.energy.mean_power_w;
+    const double mean_v = battery::mean_open_circuit_cell_v(pack.chemistry) * pack.series;
+    if (drawn(summary.energy.mean_current_a)) return *summary.energy.mean_current_a * mean_v;
+    constexpr double usual_c = 0.5;
+    return aircraft.cruise_power_w > 0.0 ? aircraft.cruise_power_w
+                                         : usual_c * battery::rated_charge_ah(pack) * mean_v;
 }
 
 std::optional<units::Explanation> explain(const SunReading& reading, units::Quantity quantity) {

@@ -101,8 +101,10 @@ std::optional<SunReading> read_sun(const telemetry::CleanLog& log, const telemet
 bool counts_the_sun(const telemetry::CleanLog& log, const airframe::Aircraft& aircraft);
 
 /// The power that the pack of a flight is taken to be drawn down with, W: the flight's mean; of an aircraft that
-/// the sun carries in part its cruise, since the mean out of the pack says nothing of that.
-double power_of_pack_w(const telemetry::LogSummary& summary, const airframe::Aircraft& aircraft);
+/// the sun carries in part its cruise, since the mean out of the pack says nothing of that. Without volts in the
+/// log its mean current at the pack's mean volts; without either the cruise, or half a C.
+double power_of_pack_w(const telemetry::LogSummary& summary, const airframe::Aircraft& aircraft,
+                       const battery::Pack& pack);
 
 std::optional<units::Explanation> explain(const SunReading& reading, units::Quantity quantity);
 

@@ -119,7 +119,7 @@ private:
         if (request_.mission.kind != MissionKind::one_way || !plan_.turn) return;
         LimitCheck& check = add_check(checks_, LimitKind::landing_place, Quantity::landing_energy_left);
         check.verdict = plan_.whole ? Verdict::kept : Verdict::broken;
-        check.worst = plan_.flight ? plan_.flight->landing_energy_left_wh.value : 0.0;
+        check.worst = plan_.whole && plan_.flight ? plan_.flight->landing_energy_left_wh.value : 0.0;
     }
 
     void areas() {

@@ -85,6 +85,8 @@ private slots:
     void moreUsedMeansLessFurther();
     void turnRulesTurnWhereTheirRuleIsMet();
     void aTurnRuleThatIsNeverMetSaysSo();
+    void whatIsLeftNeedsNoVolts();
+    void withoutPlacesTheDrawTellsTheFlight();
     void secondsAboveALimitAreCounted();
     void electronicsPartByPart();
     void climbsHaveTheirShare();
@@ -200,6 +202,48 @@ void FlightReportTest::aTurnRuleThatIsNeverMetSaysSo() {
     QVERIFY(!known.turns.empty());
     QVERIFY(std::none_of(known.turns.begin(), known.turns.end(), [](const auto& t) { return t.reached; }));
     QVERIFY(flight_report(log, tests::sample_request(), false).turns.empty());
+}
+
+void FlightReportTest::whatIsLeftNeedsNoVolts() {
+    // The same charge counted with and without volts in the log: the same is left, within what the power matters.
+    const auto flown = flown_by(scenario());
+    const auto left = [&](const Opened& log) {
+        const battery::PackModel pack(flown.pack);
+        const double power_w = debrief::power_of_pack_w(log.summary, flown.aircraft, flown.pack);
+        const auto usable = battery::discharge_at_power(pack, pack.atStart(20.0), power_w, {2.8, 1e9});
+        return telemetry::left_by_charge(log.summary, usable.last().charge_used_ah)->charge_ah.value;
+    };
+    const double with_volts = left(opened(tests::made_log()));
+    QVERIFY(with_volts > 0.0);
+    auto log = tests::made_log();
+    log[Channel::voltage_v].clear();
+    VERIFY_NEAR(left(opened(log)), with_volts, 0.02 * with_volts);
+    log[Channel::current_a].clear();
+    VERIFY_NEAR(left(opened(log)), with_volts, 0.02 * with_volts);
+}
+
+void FlightReportTest::withoutPlacesTheDrawTellsTheFlight() {
+    // Two minutes on the ground at 0.4 A, eight in the air, with a glide in between, one on the ground: only volts
+    // and amps are recorded.
+    telemetry::FlightLog log;
+    for (int t = 0; t < 660; ++t) {
+        const bool flies = t >= 120 && t < 600;
+        const bool glides = t >= 300 && t < 340;
+        log[Channel::time_s].push_back(t);
+        log[Channel::voltage_v].push_back(flies ? 15.0 : 16.0);
+        log[Channel::current_a].push_back(flies && !glides ? 5.0 + 0.5 * std::sin(0.3 * t) : 0.4);
+        log.lines.push_back(std::uint32_t(t + 2));
+    }
+    log.rows_met = 660;
+    const auto told = opened(std::move(log));
+    const auto& segments = told.found.segments;
+    double ground_s = 0.0;
+    for (const auto& segment : segments) {
+        if (segment.kind == telemetry::SegmentKind::ground) ground_s += segment.end_s - segment.start_s;
+    }
+    VERIFY_NEAR(ground_s, 180.0, 4.0);
+    VERIFY_NEAR(segments.front().end_s, 120.0, 2.0);
+    VERIFY_NEAR(segments.back().start_s, 600.0, 2.0);
 }
 
 void FlightReportTest::secondsAboveALimitAreCounted() {
