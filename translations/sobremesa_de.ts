@@ -6214,6 +6214,10 @@
         <source>Wind %1 from %2, growing by %3 an hour: if it goes on, it may not let it home.</source>
         <translation>Wind %1 aus %2, er nimmt je Stunde um %3 zu: hält das an, lässt er es womöglich nicht heim.</translation>
     </message>
+    <message>
+        <source>No position: %1 remaining, what the return takes is not known.</source>
+        <translation>Keine Position: %1 übrig; was der Rückweg kostet, ist nicht bekannt.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::AboutSheet</name>

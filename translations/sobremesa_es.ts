@@ -6214,6 +6214,10 @@
         <source>Wind %1 from %2, growing by %3 an hour: if it goes on, it may not let it home.</source>
         <translation>Viento %1 de %2, crece %3 por hora: si sigue así, puede que no lo deje volver.</translation>
     </message>
+    <message>
+        <source>No position: %1 remaining, what the return takes is not known.</source>
+        <translation>Sin posición: quedan %1; no se sabe cuánto cuesta el regreso.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::AboutSheet</name>

@@ -195,14 +195,18 @@ QString watch_sentence(const watch::LiveAnswer& answer, const mission::Plan& pla
                    ? WatchWords::tr("On the ground, %1.").arg(strong(pack_volts(*answer.now.filtered_v)))
                    : WatchWords::tr("On the ground.");
     }
-    if (!answer.margin_wh)
+    if (!answer.remaining && !answer.margin_wh)
         return WatchWords::tr("Voltage, current or position is missing: nothing can be computed.");
-    const QString margin = q.energy(answer.margin_wh->value, answer.margin_wh->sd);
-    if (answer.state == FlightState::landed) {
+    if (answer.state == FlightState::landed && answer.remaining) {
         return WatchWords::tr("Landed after %1 with %2 remaining.")
             .arg(strong(q.duration(answer.now.time_s - answer.now.launch_s.value_or(0.0))),
                  strong(q.energy(answer.remaining->wh.value, answer.remaining->wh.sd)));
     }
+    if (!answer.margin_wh) {
+        return WatchWords::tr("No position: %1 remaining, what the return takes is not known.")
+            .arg(strong(q.energy(answer.remaining->wh.value, answer.remaining->wh.sd)));
+    }
+    const QString margin = q.energy(answer.margin_wh->value, answer.margin_wh->sd);
     // A wind far below the airspeed worries nobody who is not told that it grows.
     constexpr double grows_mps_per_h = 1.0;
     if (!answer.wind_allows && answer.wind.growth_mps_per_h.value >= grows_mps_per_h) {

@@ -43,6 +43,7 @@ private slots:
     void badAddressesAreMarkedWhereTyped();
     void aReplaySeeksAndPauses();
     void anotherPackIsSaid();
+    void withoutSatellitesThePackIsStillWatched();
     void calloutsAreSwitchedOff();
     void missingSpeechIsATone();
     void aRecordingThatWasCutOffIsOffered();
@@ -302,6 +303,31 @@ void WatchPlaceTest::anotherPackIsSaid() {
     EVENTUALLY(place().session().answer().now.airborne);
     QVERIFY(text("watchSentence").contains(QStringLiteral("choose the pack that flies")));
     QVERIFY(!figure("figureMargin").text().contains(QStringLiteral("Wh")));
+    close();
+}
+
+void WatchPlaceTest::withoutSatellitesThePackIsStillWatched() {
+    telemetry::FlightLog log;
+    for (int t = 0; t < 900; ++t) {
+        log[telemetry::Channel::time_s].push_back(t);
+        log[telemetry::Channel::voltage_v].push_back(15.8 + 0.05 * std::sin(0.7 * t));
+        log[telemetry::Channel::current_a].push_back(4.0 + 0.3 * std::sin(0.4 * t));
+        log.lines.push_back(std::uint32_t(t + 2));
+    }
+    log.rows_met = log.rows();
+    const QString path = QDir::temp().filePath(QStringLiteral("no-satellites.csv"));
+    QFile file(path);
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(QByteArray::fromStdString(io::csv_from_log(log, io::LogStyle::whole)));
+    file.close();
+    place().replay(path, 60.0);
+    EVENTUALLY(place().session().answer().now.airborne);
+    EVENTUALLY(text("watchSentence").contains(QStringLiteral("No position")));
+    QVERIFY(figure("figureMargin").text().startsWith(QStringLiteral("–")));
+    EVENTUALLY(said(watch::CalloutKind::percent));
+    // The speed is read whole.
+    const auto* speed = (*window_)->findChild<QComboBox*>(QStringLiteral("watchSpeed"));
+    QVERIFY(speed->width() >= speed->fontMetrics().horizontalAdvance(QStringLiteral("× 60")) + 20);
     close();
 }
 

@@ -155,6 +155,7 @@ QWidget* WatchPlace::makeHeading() {
     speed_->setObjectName(QStringLiteral("watchSpeed"));
     speed_->setAccessibleName(tr("Speed of the replay"));
     for (const double speed : replay_speeds) speed_->addItem(QStringLiteral("× %1").arg(speed));
+    speed_->setMinimumContentsLength(int(speed_->itemText(speed_->count() - 1).size()));
     connect(speed_, &QComboBox::activated, this, [this] {
         if (replay_) replay_->set_speed(speedFactor());
         if (practice_) practice_->set_speed(speedFactor());
@@ -455,6 +456,9 @@ void WatchPlace::showAnswer() {
             figure, unit,
             tr("of %1 remaining, reserve kept").arg(q.energy(a.remaining->wh.value, a.remaining->wh.sd)),
             a.margin_wh->value < 0.0);
+    } else if (a.remaining) {
+        margin_->setFigure(none, {},
+                           tr("of %1 remaining").arg(q.energy(a.remaining->wh.value, a.remaining->wh.sd)));
     } else {
         margin_->setFigure(none, {}, a.pack_fits ? QString() : tr("another pack"));
     }
