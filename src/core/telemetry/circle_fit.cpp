@@ -211,6 +211,18 @@ Spoke best_airspeed(const Setup& setup, const std::vector<Point>& points, const 
     // what order the other one is.
     constexpr double light_air_mps = 2.0;
     spoke.cost += 2.0 * std::log(x.head(2).squaredNorm() + light_air_mps * light_air_mps);
+    // Nobody flies out in a wind that is nearly as fast as the aircraft; a small circle around the scatter of one
+    // leg says so all the same.
+    constexpr double usual_share = 0.6;
+    constexpr double share_sd = 0.1;
+    double airspeed = spoke.V;
+    if (setup.airspeed) {
+        double mean = 0.0;
+        for (const Point& p : points) mean += p.airspeed_mps / double(points.size());
+        airspeed *= mean;
+    }
+    const double beyond = x.head(2).norm() / std::max(airspeed, 0.1) - usual_share;
+    if (beyond > 0.0) spoke.cost += std::pow(beyond / share_sd, 2);
     return spoke;
 }
 
@@ -253,13 +265,35 @@ Thinned thin(const Setup& setup, double alike) {
     return thinned;
 }
 
+/// Scatter of the ground speed on straight parts, m/s: what gusts do to who holds a course. A circle that has this
+/// scatter along itself leaves less, and is no better for it.
+double straight_scatter(const Setup& setup) {
+    constexpr std::size_t window = 30;
+    constexpr double straight = 0.15;
+    std::vector<double> found;
+    for (std::size_t from = 0; from + window <= setup.points.size(); from += window) {
+        double turned = 0.0;
+        std::vector<double> speeds;
+        for (std::size_t i = from; i < from + window; ++i) {
+            turned += setup.points[i].turned;
+            speeds.push_back(setup.points[i].velocity.norm());
+        }
+        if (turned > straight) continue;
+        const double middle = units::median(speeds);
+        for (double& speed : speeds) speed = std::abs(speed - middle);
+        found.push_back(1.4826 * units::median(speeds));
+    }
+    return found.empty() ? 0.0 : units::median(found);
+}
+
 /// A wind on the walk, with the airspeed that goes best with it.
 struct Place {
     Vector2d wind;
     Spoke spoke;
 };
 
-/// The best wind on the line through `middle` in the direction `along`: golden section.
+/// The best wind on the line through `middle` in the direction `along`: the best of some, because two bunches make
+/// two valleys, then golden section.
 Place best_place(const Setup& setup, const Thinned& thinned, const Fit& fit, const Vector2d& middle,
                  const Vector2d& along) {
     constexpr double golden = 0.6180339887;
@@ -268,8 +302,18 @@ Place best_place(const Setup& setup, const Thinned& thinned, const Fit& fit, con
         x.head<2>() = middle + s * along;
         return best_airspeed(setup, thinned.points, x, fit.scale, thinned.counts);
     };
-    double a = -10.0;
-    double b = 10.0;
+    constexpr double farthest_mps = 10.0;
+    constexpr double stride_mps = 2.5;
+    double best = 0.0;
+    double least = 1e300;
+    for (double s = -farthest_mps; s <= farthest_mps; s += stride_mps) {
+        if (const double cost = at(s).cost; cost < least) {
+            least = cost;
+            best = s;
+        }
+    }
+    double a = best - stride_mps;
+    double b = best + stride_mps;
     double c = b - golden * (b - a);
     double d = a + golden * (b - a);
     double fc = at(c).cost;
@@ -412,15 +456,28 @@ Fit best_fit(const Setup& setup) {
                              [&](const Fit& a, const Fit& b) { return cost(a) < cost(b); });
 }
 
+Courses courses_of(const Setup& setup) {
+    Vector2d once = Vector2d::Zero();
+    Vector2d twice = Vector2d::Zero();
+    double weights = 1e-12;
+    for (const Point& p : setup.points) {
+        const double course = std::atan2(p.velocity[0], p.velocity[1]);
+        once += p.trust * Vector2d(std::sin(course), std::cos(course));
+        twice += p.trust * Vector2d(std::sin(2.0 * course), std::cos(2.0 * course));
+        weights += p.trust;
+    }
+    return {once.norm() / weights, twice.norm() / weights};
+}
+
 void walk_least_known(const Setup& setup, Fit& fit) {
     const Thinned thinned = thin(setup, fit.alike);
     const std::vector<Point>& points = thinned.points;
     // By the velocities themselves: the fit may sit on a wrong circle.
     const auto [centre, along] = middle_of(points);
     const Vector2d across(-along[1], along[0]);
-    const Axes axes = axes_of(fit.covariance.topLeftCorner<2, 2>());
-    // A fit on a wrong circle makes up for it by growth.
+    // A fit on a wrong circle makes up for it by growth, and leaves too little.
     fit.x[ge] = fit.x[gn] = 0.0;
+    fit.scale = std::max(fit.scale, straight_scatter(setup));
     std::vector<Place> places;
     constexpr double farthest_mps = 20.0;
     constexpr double step_mps = 0.4;
@@ -430,17 +487,19 @@ void walk_least_known(const Setup& setup, Fit& fit) {
         places.push_back(best_place(setup, thinned, fit, centre + t * across, along));
 
     const Walked walked = together(places);
-    // What each place leaves open by itself is what the fit knows across the walk.
+    // What each place leaves open by itself is what the fit knows across the walk: of one leg not the least that it
+    // knows of anything.
+    const Eigen::Matrix2d narrow = fit.covariance.topLeftCorner<2, 2>();
+    const double own_along = along.dot(narrow * along);
     Eigen::Matrix3d own = Eigen::Matrix3d::Zero();
-    own.topLeftCorner<2, 2>() = axes.values[0] * along * along.transpose();
+    own.topLeftCorner<2, 2>() = own_along * along * along.transpose();
     double per_unit = 1.0;
     if (setup.airspeed) {
         per_unit = 0.0;
         for (const Point& p : points) per_unit += p.airspeed_mps / double(points.size());
     }
-    own(2, 2) = axes.values[0] / (per_unit * per_unit);
+    own(2, 2) = own_along / (per_unit * per_unit);
     const Eigen::Matrix3d wide = walked.spread + own;
-    const Eigen::Matrix2d narrow = fit.covariance.topLeftCorner<2, 2>();
     fit.x[we] = walked.mean[0];
     fit.x[wn] = walked.mean[1];
     fit.x[va] = walked.mean[2];

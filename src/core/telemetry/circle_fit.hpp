@@ -68,6 +68,17 @@ Fit fit_from(const Setup& setup, Unknowns x);
 /// The best fit from several beginnings: two bunches of velocities allow two circles.
 Fit best_fit(const Setup& setup);
 
+/// How much the courses lie one way, and along one line: 1 all of them, 0 all round.
+struct Courses {
+    double one_way = 0.0;
+    double one_line = 0.0;
+    /// Otherwise many circles fit, and a fit does not know that.
+    bool all_round() const { return one_way < 0.6 && one_line < 0.8; }
+    /// One leg and its scatter: nothing of the wind can be told from it.
+    bool one_leg() const { return one_way > 0.9; }
+};
+Courses courses_of(const Setup& setup);
+
 /// Two bunches of velocities lie on many circles, and a fit's own covariance describes one of them only. Walks
 /// along the direction that is known least, with the best of everything else at each step, and takes mean and
 /// spread of all that the log allows.

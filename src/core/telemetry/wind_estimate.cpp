@@ -87,6 +87,13 @@ Setup setup_from(const Motion& motion, std::size_t first, std::size_t last, doub
         setup.points.push_back(p);
     }
     if (!setup.points.empty()) speed /= double(setup.points.size());
+    // Taking off and coming down, the airspeed is another and the profile a guess: left out where enough is flown
+    // above.
+    constexpr double near_ground = 0.85;
+    const auto is_low = [](const Point& p) { return p.profile < near_ground; };
+    const auto low = std::count_if(setup.points.begin(), setup.points.end(), is_low);
+    constexpr double most_left_out = 0.4;
+    if (double(low) < most_left_out * double(setup.points.size())) std::erase_if(setup.points, is_low);
     for (Point& p : setup.points) {
         // A turn that bends the velocity by `a` a second is cut short by a²/24V; by more where the rows are sparse.
         const double cut_mps = p.trust * p.trust / (24.0 * std::max(speed, 1.0));
@@ -105,6 +112,13 @@ Setup setup_from(const Motion& motion, std::size_t first, std::size_t last, doub
         setup.prior_sd[va] = prior_airspeed_scale;
     }
     return setup;
+}
+
+/// Mean ground speed, m/s.
+double mean_speed(const Setup& setup) {
+    double sum = 0.0;
+    for (const Point& p : setup.points) sum += p.velocity.norm() / double(setup.points.size());
+    return sum;
 }
 
 double reference_height(const Motion& motion) {
@@ -268,7 +282,8 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
     const auto settle = [](const Setup& of, Fit& fitted) {
         constexpr double uncertain_mps = 0.3;
         const Axes axes = axes_of(fitted.covariance.topLeftCorner<2, 2>());
-        if (!of.heading && axes.values[1] > uncertain_mps * uncertain_mps) walk_least_known(of, fitted);
+        const bool uncertain = axes.values[1] > uncertain_mps * uncertain_mps;
+        if (!of.heading && (uncertain || !courses_of(of).all_round())) walk_least_known(of, fitted);
     };
     settle(setup, fit);
     auto [w, cov] = mean_wind(setup, fit);
@@ -284,6 +299,12 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
     // The model's own: gusts across the track are not seen, and the profile over height is a guess.
     constexpr double model_sd_mps = 0.1;
     cov += model_sd_mps * model_sd_mps * Eigen::Matrix2d::Identity();
+    // One leg shows the sum of wind and airspeed only, unless something else tells one of them. A tube's scale is
+    // not learnt from it: its noise makes the slope of ground speed on airspeed too small.
+    if (!airspeed_hint && !result.used_heading && courses_of(setup).one_leg()) {
+        const double along_sd = result.used_airspeed ? prior_airspeed_scale * mean_speed(setup) : prior_wind_mps;
+        cov += along_sd * along_sd * Eigen::Matrix2d::Identity();
+    }
     result.east_mps = w[0];
     result.north_mps = w[1];
     result.covariance_m2ps2 = {cov(0, 0), cov(0, 1), cov(1, 1)};

@@ -115,6 +115,7 @@ private slots:
     void aShortTurnKnowsOneComponent();
     void aStraightWayKnowsNothing();
     void withoutPositionItSaysSo();
+    void aLogThatEndsOnTheWayClaimsNoWindThatItCannotSee();
     void windOfTheFleet();
     void ellipsesOfTheFleetHoldTheTruth();
     void directionsOfTheFleet();
@@ -272,6 +273,49 @@ void FindingsTest::withoutPositionItSaysSo() {
 }
 
 // The goals of the model notes on the simulated fleet. The simulator shares no equation with what is judged here.
+
+void FindingsTest::aLogThatEndsOnTheWayClaimsNoWindThatItCannotSee() {
+    // Lost, or cut off: on one leg many circles fit, and the scatter of its gusts lies best along one far across.
+    int claims = 0;
+    int wrong = 0;
+    int claims_along = 0;
+    int wrong_along = 0;
+    int number = 0;
+    for (const auto& flight : sim::fleet(60)) {
+        if (++number % 2 != 0) continue;
+        const auto flown = sim::simulate(flight.scenario);
+        for (const double share : {0.2, 0.3, 0.4, 0.5, 0.65}) {
+            auto log = std::make_shared<FlightLog>(flown.log);
+            const auto rows = std::size_t(share * double(log->rows()));
+            for (auto& column : log->columns) {
+                if (!column.empty()) column.resize(rows);
+            }
+            log->lines.resize(rows);
+            log->rows_met = rows;
+            const auto part = clean(log);
+            if (!part) continue;
+            const auto found = find_out(*part);
+            if (!found) continue;
+            const WindEstimate& wind = found->wind;
+            const double from = units::radians(flown.truth.mean_wind_from_deg);
+            const double east = wind.east_mps + flown.truth.mean_wind_mps * std::sin(from);
+            const double north = wind.north_mps + flown.truth.mean_wind_mps * std::cos(from);
+            if (wind.known()) {
+                ++claims;
+                wrong += std::hypot(east, north) > std::max(1.5, 3.0 * wind.worst_sd_mps) ? 1 : 0;
+            } else if (wind.knowledge == WindKnowledge::along_only) {
+                ++claims_along;
+                const double along = units::radians(wind.known_along_deg);
+                const double error = std::abs(east * std::sin(along) + north * std::cos(along));
+                wrong_along += error > std::max(1.5, 3.0 * wind.best_sd_mps) ? 1 : 0;
+            }
+        }
+    }
+    QVERIFY2(claims >= 50, qPrintable(QString::number(claims)));
+    QVERIFY2(wrong <= claims / 25, qPrintable(QStringLiteral("%1 of %2").arg(wrong).arg(claims)));
+    QVERIFY2(wrong_along <= claims_along / 10,
+             qPrintable(QStringLiteral("along: %1 of %2").arg(wrong_along).arg(claims_along)));
+}
 
 void FindingsTest::windOfTheFleet() {
     std::vector<double> turning;
