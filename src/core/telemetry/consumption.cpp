@@ -140,6 +140,25 @@ Estimate ratio(const Estimate& a, const Estimate& b) {
     return {value, std::abs(value) * units::combine_sd(a.sd / a.value, b.sd / b.value)};
 }
 
+/// What was drawn while places came, of all that was drawn: where they end half way, the rest was not flown over
+/// the way that is known. By the current, else by the time; 1 where little is missing, or the way is known
+/// otherwise.
+double drawn_over_known_way(const CleanLog& log) {
+    constexpr double little = 0.9;
+    const auto first = std::find(log.position_ok.begin(), log.position_ok.end(), true);
+    if (first == log.position_ok.end()) return 1.0;
+    const auto from = std::size_t(first - log.position_ok.begin());
+    std::size_t last = log.rows.size() - 1;
+    while (!log.position_ok[last]) --last;
+    const bool has_current = log.raw->has(Channel::current_a);
+    const auto drawn = [&](std::size_t i) { return has_current ? log.value(Channel::current_a, i) : 1.0; };
+    const double all = integral(log, drawn);
+    const double part =
+        integral(log, [&](std::size_t i) { return i >= from && i <= last ? drawn(i) : std::nan(""); });
+    const double share = all > 0.0 ? part / all : 1.0;
+    return share > 0.0 && share < little ? share : 1.0;
+}
+
 } // namespace
 
 units::Result<LogSummary> summarise(const CleanLog& log, const std::stop_token& stop) {
@@ -158,10 +177,13 @@ units::Result<LogSummary> summarise(const CleanLog& log, const std::stop_token& 
     constexpr double least_way_m = 100.0;
     if (summary.distance.ground_m && summary.distance.ground_m->value >= least_way_m) {
         // Only what was used over that way: not what was used before the log began.
-        const auto& energy = summary.energy.logged_energy_wh;
-        if (energy && energy->value > 0.0) summary.energy_wh_per_m = ratio(*energy, *summary.distance.ground_m);
-        const auto& charge = summary.energy.logged_charge_ah;
-        if (charge && charge->value > 0.0) summary.charge_ah_per_m = ratio(*charge, *summary.distance.ground_m);
+        const double over_way = drawn_over_known_way(log);
+        const auto per_m = [&](const std::optional<Estimate>& used) -> std::optional<Estimate> {
+            if (!used || !(used->value > 0.0)) return std::nullopt;
+            return ratio({over_way * used->value, over_way * used->sd}, *summary.distance.ground_m);
+        };
+        summary.energy_wh_per_m = per_m(summary.energy.logged_energy_wh);
+        summary.charge_ah_per_m = per_m(summary.energy.logged_charge_ah);
     }
     return summary;
 }

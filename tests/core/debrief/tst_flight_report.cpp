@@ -87,6 +87,7 @@ private slots:
     void aTurnRuleThatIsNeverMetSaysSo();
     void whatIsLeftNeedsNoVolts();
     void withoutPlacesTheDrawTellsTheFlight();
+    void consumptionIsThatOfTheWayThatIsKnown();
     void secondsAboveALimitAreCounted();
     void electronicsPartByPart();
     void climbsHaveTheirShare();
@@ -220,6 +221,20 @@ void FlightReportTest::whatIsLeftNeedsNoVolts() {
     VERIFY_NEAR(left(opened(log)), with_volts, 0.02 * with_volts);
     log[Channel::current_a].clear();
     VERIFY_NEAR(left(opened(log)), with_volts, 0.02 * with_volts);
+}
+
+void FlightReportTest::consumptionIsThatOfTheWayThatIsKnown() {
+    // 5 A at 16 V and 10 m/s: 2.22 Wh/km. Where the places end after a third, so does the way; the draw goes on.
+    auto log = tests::made_log();
+    for (std::size_t i = 201; i < log.rows(); ++i) {
+        log[Channel::latitude_deg][i] = log[Channel::longitude_deg][i] = std::nan("");
+        log[Channel::ground_speed_mps][i] = std::nan("");
+    }
+    const auto told = opened(std::move(log));
+    VERIFY_NEAR(told.summary.distance.ground_m->value, 2000.0, 20.0);
+    VERIFY_NEAR(told.summary.energy_wh_per_m->value * 1000.0, 80.0 / 36.0, 0.03);
+    VERIFY_NEAR(told.summary.charge_ah_per_m->value * 1000.0, 5.0 / 36.0, 0.002);
+    VERIFY_NEAR(told.summary.energy.energy_wh->value, 80.0 * 600.0 / 3600.0, 0.05);
 }
 
 void FlightReportTest::withoutPlacesTheDrawTellsTheFlight() {
