@@ -31,9 +31,8 @@ struct PackStep {
     bool gives = true;
 };
 
-/// @param room_ah  what the pack still takes until it is full. Its volts alone do not say so: the resting volts of
-/// a
-///                 full cell may lie below those at which chargers stop, and a small current would go in for hours.
+/// @param room_ah  what the pack still takes until it is full. Its volts alone do not say so: a full cell may rest
+///                 below the volts at which chargers stop, and a small current would go in for hours.
 PackStep step_of(const SolarCraft& craft, const battery::PackModel::Circuit& circuit, double on_cells,
                  double demand_w, double likely_v, double sky_factor, double room_ah) {
     PackStep step;
