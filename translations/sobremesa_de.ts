@@ -3547,6 +3547,70 @@
         <source>At launch the voltage was that of a pack about %1 full; it is taken to have been %2 full. If it was not, say what it was charged to (about %3): less remained than the counter says. If it was, the pack has aged or was colder, or the voltage sensor reads low.</source>
         <translation>Beim Start war die Spannung die eines zu etwa %1 vollen Akkus; angenommen ist er zu %2 voll. Wenn er es nicht war, gib ein, bis wohin er geladen war (etwa %3): Es blieb weniger übrig, als der Zähler sagt. Wenn doch, ist der Akku gealtert oder war kälter, oder der Spannungssensor zeigt zu wenig an.</translation>
     </message>
+    <message>
+        <source>a number, or text of a number and its unit</source>
+        <translation>eine Zahl, oder Text aus Zahl und Einheit</translation>
+    </message>
+    <message>
+        <source>a whole number</source>
+        <translation>eine ganze Zahl</translation>
+    </message>
+    <message>
+        <source>a number, with a unit of the column&apos;s kind or none</source>
+        <translation>eine Zahl, mit einer Einheit von der Art der Spalte oder ohne</translation>
+    </message>
+    <message>
+        <source>text in quotes</source>
+        <translation>Text in Anführungszeichen</translation>
+    </message>
+    <message>
+        <source>true or false</source>
+        <translation>true oder false</translation>
+    </message>
+    <message>
+        <source>an object in braces: {…}</source>
+        <translation>ein Objekt in geschweiften Klammern: {…}</translation>
+    </message>
+    <message>
+        <source>a list in brackets: […]</source>
+        <translation>eine Liste in eckigen Klammern: […]</translation>
+    </message>
+    <message>
+        <source>two numbers in brackets: [number, number]</source>
+        <translation>zwei Zahlen in eckigen Klammern: [Zahl, Zahl]</translation>
+    </message>
+    <message>
+        <source>a date</source>
+        <translation>ein Datum</translation>
+    </message>
+    <message>
+        <source>a time of day</source>
+        <translation>eine Uhrzeit</translation>
+    </message>
+    <message>
+        <source>readings such as 5 min 410 mAh 15.9 V; 10 min 830 mAh</source>
+        <translation>Ablesungen wie 5 min 410 mAh 15.9 V; 10 min 830 mAh</translation>
+    </message>
+    <message>
+        <source>columns that fit together</source>
+        <translation>Spalten, die zusammenpassen</translation>
+    </message>
+    <message>
+        <source>“%1” cannot be read there; expected: %2.</source>
+        <translation>„%1“ ist dort nicht lesbar; erwartet: %2.</translation>
+    </message>
+    <message>
+        <source>A mission of this kind leads over at least one waypoint. Add one, or choose another kind.</source>
+        <translation>Eine Mission dieser Art führt über mindestens einen Wegpunkt. Füge einen hinzu, oder wähle eine andere Art.</translation>
+    </message>
+    <message>
+        <source>The outbound leg ends at %1, %2 after launch: in the wind of %3 met there an airspeed of %4 cannot hold the course with 2 m/s over ground.</source>
+        <translation>Der Hinweg endet bei %1, %2 nach dem Start: im Wind von %3, der dort herrscht, hält eine Airspeed von %4 den Kurs nicht mit 2 m/s über Grund.</translation>
+    </message>
+    <message>
+        <source>The position is known from %1 to %2 only: distance, farthest point and consumption are those of that part of the flight.</source>
+        <translation>Die Position ist nur von %1 bis %2 bekannt: Strecke, weitester Punkt und Verbrauch sind die dieses Teils des Flugs.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -11023,6 +11087,10 @@ verbr.</translation>
     <message>
         <source>state</source>
         <translation>Stand</translation>
+    </message>
+    <message>
+        <source>not full at launch</source>
+        <translation>beim Start nicht voll</translation>
     </message>
 </context>
 <context>

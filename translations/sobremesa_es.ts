@@ -3547,6 +3547,70 @@
         <source>At launch the voltage was that of a pack about %1 full; it is taken to have been %2 full. If it was not, say what it was charged to (about %3): less remained than the counter says. If it was, the pack has aged or was colder, or the voltage sensor reads low.</source>
         <translation>Al despegar, el voltaje era el de una batería cargada al %1 más o menos; se supone que estaba al %2. Si no lo estaba, indica hasta dónde se cargó (unos %3): quedó menos de lo que dice el contador. Si lo estaba, la batería ha envejecido o estaba más fría, o el sensor de voltaje lee de menos.</translation>
     </message>
+    <message>
+        <source>a number, or text of a number and its unit</source>
+        <translation>un número, o texto con número y unidad</translation>
+    </message>
+    <message>
+        <source>a whole number</source>
+        <translation>un número entero</translation>
+    </message>
+    <message>
+        <source>a number, with a unit of the column&apos;s kind or none</source>
+        <translation>un número, con una unidad del tipo de la columna o sin ella</translation>
+    </message>
+    <message>
+        <source>text in quotes</source>
+        <translation>texto entre comillas</translation>
+    </message>
+    <message>
+        <source>true or false</source>
+        <translation>true o false</translation>
+    </message>
+    <message>
+        <source>an object in braces: {…}</source>
+        <translation>un objeto entre llaves: {…}</translation>
+    </message>
+    <message>
+        <source>a list in brackets: […]</source>
+        <translation>una lista entre corchetes: […]</translation>
+    </message>
+    <message>
+        <source>two numbers in brackets: [number, number]</source>
+        <translation>dos números entre corchetes: [número, número]</translation>
+    </message>
+    <message>
+        <source>a date</source>
+        <translation>una fecha</translation>
+    </message>
+    <message>
+        <source>a time of day</source>
+        <translation>una hora del día</translation>
+    </message>
+    <message>
+        <source>readings such as 5 min 410 mAh 15.9 V; 10 min 830 mAh</source>
+        <translation>lecturas como 5 min 410 mAh 15.9 V; 10 min 830 mAh</translation>
+    </message>
+    <message>
+        <source>columns that fit together</source>
+        <translation>columnas que encajen entre sí</translation>
+    </message>
+    <message>
+        <source>“%1” cannot be read there; expected: %2.</source>
+        <translation>“%1” no se puede leer ahí; se espera: %2.</translation>
+    </message>
+    <message>
+        <source>A mission of this kind leads over at least one waypoint. Add one, or choose another kind.</source>
+        <translation>Una misión de este tipo pasa por al menos un punto de ruta. Añade uno, o elige otro tipo.</translation>
+    </message>
+    <message>
+        <source>The outbound leg ends at %1, %2 after launch: in the wind of %3 met there an airspeed of %4 cannot hold the course with 2 m/s over ground.</source>
+        <translation>La ida termina en %1, %2 después del despegue: con el viento de %3 que hay allí, una velocidad aérea de %4 no mantiene el rumbo con 2 m/s sobre el suelo.</translation>
+    </message>
+    <message>
+        <source>The position is known from %1 to %2 only: distance, farthest point and consumption are those of that part of the flight.</source>
+        <translation>La posición solo se conoce de %1 a %2: la distancia, el punto más lejano y el consumo son los de esa parte del vuelo.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -11023,6 +11087,10 @@ usados</translation>
     <message>
         <source>state</source>
         <translation>estado</translation>
+    </message>
+    <message>
+        <source>not full at launch</source>
+        <translation>no llena al despegar</translation>
     </message>
 </context>
 <context>

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include <QCoreApplication>
+#include <QHash>
 #include <QStringList>
 
 #include "core/mission/plan_request.hpp"
@@ -128,6 +129,7 @@ enum class Format {
     charge,
     power,
     duration,
+    moment, ///< of a flight, as a stopwatch shows it
     direction,
     amps,
     amps_1,
@@ -181,6 +183,7 @@ QString written_part(const MessagePart& part, const std::vector<units::Parameter
     case Format::mass: return as(Quantity::all_up_mass);
     case Format::power: return as(Quantity::cruise_power);
     case Format::duration: return q.duration(value);
+    case Format::moment: return stopwatch_text(value);
     case Format::direction: return q.direction(value);
     case Format::amps: return amps(0);
     case Format::amps_1: return amps(1);
@@ -256,9 +259,6 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
      {{{Format::plain, "rows"}}}},
     {ErrorCode::json_syntax,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "This is not valid JSON: check commas, quotes and brackets there.")},
-    {ErrorCode::json_wrong_type,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "The value has the wrong type; expected: %1."),
-     {{{Format::text, "wanted"}}}},
     {ErrorCode::value_missing,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "A value is missing that cannot be derived. Add it.%1"),
      {{{Format::key_meant, "meant"}}}},
@@ -439,13 +439,57 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
     {ErrorCode::cancelled, QT_TRANSLATE_NOOP("sobremesa::Messages", "Cancelled. Nothing was changed.")},
 };
 
+/// What was expected, as a reader names it.
+QString wanted_text(const QString& wanted) {
+    static const QHash<QString, const char*> words = {
+        {QStringLiteral("number"),
+         QT_TRANSLATE_NOOP("sobremesa::Messages", "a number, or text of a number and its unit")},
+        {QStringLiteral("whole number"), QT_TRANSLATE_NOOP("sobremesa::Messages", "a whole number")},
+        {QStringLiteral("number in a cell"),
+         QT_TRANSLATE_NOOP("sobremesa::Messages", "a number, with a unit of the column's kind or none")},
+        {QStringLiteral("text"), QT_TRANSLATE_NOOP("sobremesa::Messages", "text in quotes")},
+        {QStringLiteral("true or false"), QT_TRANSLATE_NOOP("sobremesa::Messages", "true or false")},
+        {QStringLiteral("object"), QT_TRANSLATE_NOOP("sobremesa::Messages", "an object in braces: {…}")},
+        {QStringLiteral("list"), QT_TRANSLATE_NOOP("sobremesa::Messages", "a list in brackets: […]")},
+        {QStringLiteral("two numbers"),
+         QT_TRANSLATE_NOOP("sobremesa::Messages", "two numbers in brackets: [number, number]")},
+        {QStringLiteral("date"), QT_TRANSLATE_NOOP("sobremesa::Messages", "a date")},
+        {QStringLiteral("time of day"), QT_TRANSLATE_NOOP("sobremesa::Messages", "a time of day")},
+        {QStringLiteral("readings"),
+         QT_TRANSLATE_NOOP("sobremesa::Messages", "readings such as 5 min 410 mAh 15.9 V; 10 min 830 mAh")},
+        {QStringLiteral("columns that fit together"),
+         QT_TRANSLATE_NOOP("sobremesa::Messages", "columns that fit together")},
+    };
+    const char* found = words.value(wanted);
+    return found ? QCoreApplication::translate("sobremesa::Messages", found) : wanted;
+}
+
+QString wrong_type(const std::vector<units::Parameter>& p) {
+    const QString wanted = wanted_text(text(p, "wanted"));
+    QString given = text(p, "given");
+    constexpr int longest = 40;
+    if (given.size() > longest) given = given.left(longest) + QStringLiteral("…");
+    return given.isEmpty() ? MessagesWords::tr("The value has the wrong type; expected: %1.").arg(wanted)
+                           : MessagesWords::tr("“%1” cannot be read there; expected: %2.").arg(given, wanted);
+}
+
 QString what(const units::Error& error) {
+    if (error.code == ErrorCode::json_wrong_type) return wrong_type(error.parameters);
+    if (error.code == ErrorCode::value_missing && error.where.field == "mission.waypoints")
+        return MessagesWords::tr("A mission of this kind leads over at least one waypoint. Add one, or choose "
+                                 "another kind.");
     return from_table(error_rows, error.code, error.parameters, Quantities());
 }
 
 QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, const Quantities& quantities) {
     const QString wind = written(number(p, "wind_mps"), 0.0, quantities.notation(units::Quantity::wind_speed));
     const QString airspeed = quantities.speed(number(p, "airspeed_mps"));
+    if (!home && number(p, "distance_m") > 0.0)
+        return MessagesWords::tr(
+                   "The outbound leg ends at %1, %2 after launch: in the wind of %3 met there an airspeed of "
+                   "%4 cannot hold the course with 2 m/s over ground.")
+            .arg(quantities.distance(number(p, "distance_m")), quantities.duration(number(p, "time_s")), wind,
+                 airspeed);
     return home ? MessagesWords::tr("No return: against a wind of %1, the worst credible, an airspeed of %2 does "
                                     "not bring the aircraft home. Wait for less wind, or fly faster.")
                       .arg(wind, airspeed)
@@ -784,6 +828,12 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The log has its newest rows first. They were turned round.")},
     {DiagnosticCode::no_position,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "No position in this log: distances are unknown.")},
+    {DiagnosticCode::position_partly_known,
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The position is known from %1 to %2 only: distance, farthest point and consumption are those "
+         "of that part of the flight."),
+     {{{Format::moment, "from_s"}, {Format::moment, "until_s"}}}},
     {DiagnosticCode::home_is_first_fix,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The first good fix came after %1, and home is assumed there. If the "
                                               "aircraft was already flying, set home yourself."),

@@ -162,11 +162,8 @@ private:
                  {{"descent_mps", rate}, {"airspeed_mps", airspeed_mps}});
             return false;
         }
-        if (course_deg && !way.wind_allows) {
-            warn(units::DiagnosticCode::no_solution_out,
-                 {{"wind_mps", winds_.at(to_height_m, time_s_).speed_mps}, {"airspeed_mps", airspeed_mps}});
-            return false;
-        }
+        if (course_deg && !way.wind_allows)
+            return stopped(phase, winds_.at(to_height_m, time_s_).speed_mps, airspeed_mps);
         const double from_height_m = height_m_;
         double left_m = course_deg && way_m > 0.0 ? way_m : HUGE_VAL;
         for (const VerticalBand& band : way.bands) {
@@ -244,11 +241,7 @@ private:
         // is flown.
         if (!airspeed && request_.mission.speed_out == SpeedRule::power_share)
             airspeed = request_.aircraft.cruise_airspeed_mps;
-        if (!airspeed) {
-            warn(units::DiagnosticCode::no_solution_out,
-                 {{"wind_mps", wind.speed_mps}, {"airspeed_mps", conditions_.airspeed_out_mps}});
-            return false;
-        }
+        if (!airspeed) return stopped(phase, wind.speed_mps, conditions_.airspeed_out_mps);
         if (!turn_onto(course_deg, *airspeed, density)) return false;
         // Other heights are reached evenly over the leg, as the ground under it would be followed.
         constexpr double same_height_m = 0.01;
@@ -301,11 +294,7 @@ private:
         FlightLeg& leg = note_leg(PhaseKind::leg, course_deg, airspeed_mps, power_w);
         for (int i = 0; i < samples; ++i) {
             const auto flown = flown_on(course_deg, airspeed_mps, phase.open ? open_s : 0.0, leg_m / samples);
-            if (!flown) {
-                warn(units::DiagnosticCode::no_solution_out,
-                     {{"wind_mps", winds_.at(height_m_, time_s_).speed_mps}, {"airspeed_mps", airspeed_mps}});
-                return false;
-            }
+            if (!flown) return stopped(phase, winds_.at(height_m_, time_s_).speed_mps, airspeed_mps);
             const double step_s = phase.open ? open_s : leg_m / samples / flown->ground_speed_mps;
             const double given_s = draw(power_w, power_w, step_s);
             if (given_s <= 0.0) return exhausted();
@@ -315,6 +304,19 @@ private:
             if (given_s < whole * step_s) return exhausted();
         }
         return true;
+    }
+
+    /// A course that the wind does not let it hold. Where it is, and when, says whether it was so from the start.
+    bool stopped(const Phase& phase, double wind_mps, double airspeed_mps) {
+        std::vector<units::Parameter> said = {{"wind_mps", wind_mps}, {"airspeed_mps", airspeed_mps}};
+        if (phase.kind != PhaseKind::launch && distance_m_ > 0.0) {
+            said.push_back({"distance_m", distance_m_});
+            said.push_back({"time_s", time_s_});
+            // Without a waypoint to reach, it goes as far as it may.
+            out_.stopped = phase.waypoint < 0;
+        }
+        warn(units::DiagnosticCode::no_solution_out, std::move(said));
+        return false;
     }
 
     bool exhausted() {

@@ -18,12 +18,15 @@ struct WayOut {
     bool whole = false;
     /// It ended because the pack was at its landing voltage under that power.
     bool exhausted = false;
+    /// It ended because the wind, grown since launch, let it go no farther.
+    bool stopped = false;
 };
 
 /// @param conditions  with solutions for both ways
 /// @param coarse      fewer samples, where only the turn is wanted
 /// @param diagnostics    gains `energy_short_for_climb`, `power_not_available`, `climb_not_possible` or
-///                    `no_solution_out`; the result is then empty, or ends there
+///                    `no_solution_out` (with its place and time where it was not so from the start); the
+///                    result is then empty, or ends there
 WayOut way_out(const PlanRequest& request, const FlightConditions& conditions, const Homeward& homeward,
                std::vector<units::Diagnostic>& diagnostics, bool coarse = false);
 

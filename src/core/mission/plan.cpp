@@ -179,12 +179,35 @@ void take_end_for_given(Turn& turn, const std::vector<OutwardPoint>& track, doub
     turn.cell_voltage_v.sd = volts_per_ah * turn.charge_used_ah.sd;
 }
 
+/// Where a growing wind stops the way out, that wind's own errors move the turn, not the pack's.
+void take_wind_for_band(Turn& turn, const Plan& plan) {
+    const DaySpread spread = spread_of(plan.request, plan.conditions);
+    const double at_m = turn.distance_m.value;
+    const auto moved_m = [&](double wind_mps, double growth_mps_per_h) {
+        PlanRequest worse = plan.request;
+        const auto wind = spoken_wind(worse);
+        set_spoken_wind(worse, {wind.speed_mps + wind_mps, wind.from_deg});
+        worse.weather.wind_growth_mps_per_h += growth_mps_per_h;
+        return turn_of(worse, plan.conditions).value_or(0.0) - at_m;
+    };
+    const double share =
+        units::combine_sd(moved_m(spread.wind_mps, 0.0), moved_m(0.0, spread.growth_mps_per_h)) / at_m;
+    turn.distance_m.sd = share * at_m;
+    turn.time_s.sd = share * turn.time_s.value;
+    turn.charge_used_ah.sd = share * turn.charge_used_ah.value;
+    turn.energy_used_wh.sd = share * turn.energy_used_wh.value;
+}
+
 /// Turns a plan at a place: the turn with its band, the flight home, what moves it.
-void turn_at(Plan& plan, const Homeward& homeward, const RuleTurn& turn_rule) {
+/// @param stopped  the wind lets the way out go no farther than its end
+void turn_at(Plan& plan, const Homeward& homeward, const RuleTurn& turn_rule, bool stopped) {
     const OutwardPoint at = outward_at(plan, turn_rule.distance_m);
     const double draw_sd = plan.conditions.cruise_power_w.sd / plan.conditions.cruise_power_w.value;
     plan.turn = turn_with_band(turn_rule, plan.outward, at, draw_sd);
-    if (plan.whole) take_end_for_given(*plan.turn, plan.outward, draw_sd);
+    if (plan.whole)
+        take_end_for_given(*plan.turn, plan.outward, draw_sd);
+    else if (stopped && turn_rule.distance_m >= plan.outward.back().distance_m)
+        take_wind_for_band(*plan.turn, plan);
     plan.flight = fly_home(plan, homeward, at);
     plan.turn_sensitivities.clear();
     if (!plan.whole) plan.turn_sensitivities = turn_sensitivities(plan, turn_rule);
@@ -267,7 +290,7 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     // Where the mission goes home by itself, as a turn.
     if (plan.whole) turn_rule = turn_at_point(TurnRule::energy_home, plan.outward.back(), homeward);
     judge_turn_rules(plan);
-    if (turn_rule) turn_at(plan, homeward, *turn_rule);
+    if (turn_rule) turn_at(plan, homeward, *turn_rule, out.stopped);
     judge_route(plan);
     return plan;
 }

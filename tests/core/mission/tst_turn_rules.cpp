@@ -1,8 +1,13 @@
+#include <algorithm>
+#include <cmath>
+#include <variant>
+
 #include <QTest>
 
 #include "core/mission/explain.hpp"
 #include "core/mission/limits.hpp"
 #include "core/mission/plan.hpp"
+#include "core/mission/reach.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "support/compare.hpp"
@@ -12,6 +17,9 @@
 
 using namespace sobremesa;
 using namespace sobremesa::mission;
+using tests::by_the_book;
+using tests::notes;
+using tests::planned;
 using tests::sample_request;
 
 namespace {
@@ -34,6 +42,7 @@ private slots:
     void earliestOfThoseThatCountIsTheTurn();
     void whatGetsHomeIsNotSaidToBeTooLate();
     void turnRulesThatTurnTooLateAreFlagged();
+    void whereAGrowingWindStopsTheWayOutIsTheTurn();
     void chargeCountTakesThePilotsFigure();
     void wordsGoBothWays();
     void chanceAloneTurns();
@@ -129,6 +138,50 @@ void TurnRulesTest::turnRulesThatTurnTooLateAreFlagged() {
     // Out into the wind it is merely cautious.
     request.weather.wind = {7.0, 265.0};
     QVERIFY(!turn_of(*make_plan(request), TurnRule::share_left).too_late);
+}
+
+void TurnRulesTest::whereAGrowingWindStopsTheWayOutIsTheTurn() {
+    PlanRequest request = by_the_book(sample_request());
+    request.weather.wind = {7.0, 265.0};
+    request.weather.wind_height_m = request.mission.height_m;
+    request.weather.wind_growth_mps_per_h = 6.0;
+    const Plan plan = planned(request);
+    QVERIFY(plan.turn.has_value());
+    QVERIFY(!plan.whole);
+    QVERIFY(turn_of(plan, TurnRule::energy_home).reached);
+    // Straight against a wind w that grows by g: over ground V - w - g t, which is 2 m/s at the end.
+    const auto stopped_m = [](double wind_mps, double growth_mps_per_h) {
+        const double g = growth_mps_per_h / 3600.0;
+        return (std::pow(14.0 - wind_mps, 2) - 4.0) / (2.0 * g);
+    };
+    const double stop_m = stopped_m(7.0, 6.0);
+    // The climb, in weaker wind and at another speed, is a few per cent of it.
+    VERIFY_NEAR(plan.turn->distance_m.value / stop_m, 1.0, 0.03);
+    VERIFY_NEAR(plan.turn->time_s.value / 3000.0, 1.0, 0.02); // (14 - 7 - 2) / 6 of an hour
+    // What moves it is the wind: 1.0 m/s of it, and 1 m/s an hour of its growth.
+    const double sd_m = std::hypot(stop_m - stopped_m(8.0, 6.0), stop_m - stopped_m(7.0, 7.0));
+    VERIFY_NEAR(plan.turn->distance_m.sd / sd_m, 1.0, 0.1);
+    // From there it is home with more than the reserve, and the message says where and when it ends.
+    QVERIFY(plan.flight->landing_energy_left_wh.value > outward_at(plan, plan.turn->distance_m.value).reserve_wh);
+    const auto said = std::find_if(plan.diagnostics.begin(), plan.diagnostics.end(),
+                                   [](const auto& d) { return d.code == units::DiagnosticCode::no_solution_out; });
+    QVERIFY(said != plan.diagnostics.end());
+    const auto& told = said->parameters;
+    const auto place = std::find_if(told.begin(), told.end(), [](const auto& p) { return p.name == "distance_m"; });
+    QVERIFY(place != told.end());
+    VERIFY_NEAR(std::get<double>(place->value), plan.turn->distance_m.value, 1.0);
+    // Reach says the same.
+    const auto line = reach(request, 72);
+    QVERIFY(line.has_value());
+    VERIFY_NEAR(line->points[53].bearing_deg, 265.0, 1e-9);
+    VERIFY_NEAR(line->points[53].distance_m.value / plan.turn->distance_m.value, 1.0, 0.01);
+    // A waypoint beyond it is not reached: no flight as asked, and the message says where it ends.
+    PlanRequest route = request;
+    route.mission.kind = MissionKind::route;
+    route.mission.waypoints = {{"", geodesy::offset({}, 265.0, 1.5 * stop_m), {}, 0.0, false}};
+    const Plan beyond = planned(route);
+    QVERIFY(!beyond.turn.has_value());
+    QVERIFY(notes(beyond, units::DiagnosticCode::no_solution_out));
 }
 
 void TurnRulesTest::chargeCountTakesThePilotsFigure() {
