@@ -140,13 +140,18 @@ Estimate ratio(const Estimate& a, const Estimate& b) {
     return {value, std::abs(value) * units::combine_sd(a.sd / a.value, b.sd / b.value)};
 }
 
-/// What was drawn while places came, of all that was drawn: where they end half way, the rest was not flown over
-/// the way that is known. By the current, else by the time; 1 where little is missing, or the way is known
-/// otherwise.
-double drawn_over_known_way(const CleanLog& log) {
+/// Where places begin late or end early: when, and what was drawn meanwhile of all that was drawn, by the current,
+/// else by the time. What else was drawn was not over the way that is known.
+struct KnownWay {
+    double from_s = 0.0;
+    double until_s = 0.0;
+    double drawn_share = 1.0;
+};
+/// @return nothing where little is missing, or the way is known otherwise
+std::optional<KnownWay> partly_known_way(const CleanLog& log) {
     constexpr double little = 0.9;
     const auto first = std::find(log.position_ok.begin(), log.position_ok.end(), true);
-    if (first == log.position_ok.end()) return 1.0;
+    if (first == log.position_ok.end()) return std::nullopt;
     const auto from = std::size_t(first - log.position_ok.begin());
     std::size_t last = log.rows.size() - 1;
     while (!log.position_ok[last]) --last;
@@ -156,7 +161,8 @@ double drawn_over_known_way(const CleanLog& log) {
     const double part =
         integral(log, [&](std::size_t i) { return i >= from && i <= last ? drawn(i) : std::nan(""); });
     const double share = all > 0.0 ? part / all : 1.0;
-    return share > 0.0 && share < little ? share : 1.0;
+    if (!(share > 0.0 && share < little)) return std::nullopt;
+    return KnownWay{log.time_s(from) - log.time_s(0), log.time_s(last) - log.time_s(0), share};
 }
 
 } // namespace
@@ -172,12 +178,17 @@ units::Result<LogSummary> summarise(const CleanLog& log, const std::stop_token& 
     compare_methods(log, summary);
     if (!summary.distance.ground_m)
         summary.diagnostics.push_back({DiagnosticCode::no_position, Severity::warning, {}});
+    const auto known = partly_known_way(log);
+    if (known)
+        summary.diagnostics.push_back({DiagnosticCode::position_partly_known,
+                                       Severity::warning,
+                                       {{"from_s", known->from_s}, {"until_s", known->until_s}}});
 
     // Consumption over a way that is mostly scatter would be a figure without meaning.
     constexpr double least_way_m = 100.0;
     if (summary.distance.ground_m && summary.distance.ground_m->value >= least_way_m) {
         // Only what was used over that way: not what was used before the log began.
-        const double over_way = drawn_over_known_way(log);
+        const double over_way = known ? known->drawn_share : 1.0;
         const auto per_m = [&](const std::optional<Estimate>& used) -> std::optional<Estimate> {
             if (!used || !(used->value > 0.0)) return std::nullopt;
             return ratio({over_way * used->value, over_way * used->sd}, *summary.distance.ground_m);

@@ -77,6 +77,7 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::no_current: return "no-current";
     case DiagnosticCode::no_voltage: return "no-voltage";
     case DiagnosticCode::no_position: return "no-position";
+    case DiagnosticCode::position_partly_known: return "position-partly-known";
     case DiagnosticCode::home_is_first_fix: return "home-is-first-fix";
     case DiagnosticCode::counter_disagrees: return "counter-disagrees";
     case DiagnosticCode::distances_disagree: return "distances-disagree";

@@ -86,6 +86,7 @@ enum class DiagnosticCode {
     no_current,
     no_voltage,
     no_position,
+    position_partly_known,
     home_is_first_fix,
     home_far_from_track,
     counter_disagrees,

@@ -1,5 +1,7 @@
 // What a flight says together with its aircraft and pack, on logs whose truth is arithmetic or the simulator's.
 
+#include <variant>
+
 #include <QTest>
 
 #include "core/debrief/compare.hpp"
@@ -235,6 +237,17 @@ void FlightReportTest::consumptionIsThatOfTheWayThatIsKnown() {
     VERIFY_NEAR(told.summary.energy_wh_per_m->value * 1000.0, 80.0 / 36.0, 0.03);
     VERIFY_NEAR(told.summary.charge_ah_per_m->value * 1000.0, 5.0 / 36.0, 0.002);
     VERIFY_NEAR(told.summary.energy.energy_wh->value, 80.0 * 600.0 / 3600.0, 0.05);
+    // And it is said from when until when.
+    const auto partly = [](const auto& report) {
+        return std::find_if(report.summary.diagnostics.begin(), report.summary.diagnostics.end(),
+                            [](const auto& d) { return d.code == units::DiagnosticCode::position_partly_known; });
+    };
+    const auto said = partly(told);
+    QVERIFY(said != told.summary.diagnostics.end());
+    VERIFY_NEAR(std::get<double>(said->parameters[0].value), 0.0, 1e-9);
+    VERIFY_NEAR(std::get<double>(said->parameters[1].value), 200.0, 1e-9);
+    const auto whole = opened(tests::made_log());
+    QVERIFY(partly(whole) == whole.summary.diagnostics.end());
 }
 
 void FlightReportTest::withoutPlacesTheDrawTellsTheFlight() {
