@@ -583,6 +583,27 @@ bool parse_duration(std::string_view cell, double& seconds) {
     return true;
 }
 
+/// Marks of minutes and seconds, as typed and as printed; in quotes, that of seconds is written twice.
+constexpr std::array minute_marks = {std::string_view("'"), std::string_view("\u2032"), std::string_view("\u2019")};
+constexpr std::array second_marks = {std::string_view("\"\""), std::string_view("''"), std::string_view("\""),
+                                     std::string_view("\u2033"), std::string_view("\u201D")};
+
+bool is_mark_of_minutes(std::string_view mark) {
+    return std::find(minute_marks.begin(), minute_marks.end(), mark) != minute_marks.end();
+}
+
+/// How long the mark is that a text begins with; 0 where it begins with none.
+std::size_t length_of_mark(std::string_view text) {
+    // That of seconds first: two apostrophes are one.
+    for (const auto mark : second_marks) {
+        if (text.starts_with(mark)) return mark.size();
+    }
+    for (const auto mark : minute_marks) {
+        if (text.starts_with(mark)) return mark.size();
+    }
+    return 0;
+}
+
 /// "12m 05s", "1 h 2 min 3.5 s", "0 days 00:12:05", "12'05\"": a time since the start in words. Nothing else has
 /// two of these words, or one of them behind a number and a clock behind it.
 bool parse_spoken_duration(std::string_view cell, double& seconds) {
@@ -603,15 +624,16 @@ bool parse_spoken_duration(std::string_view cell, double& seconds) {
             return true;
         }
         cell = trimmed(cell.substr(end));
-        std::size_t letters = 0;
-        while (letters < cell.size() && std::isalpha(static_cast<unsigned char>(cell[letters]))) ++letters;
-        if (letters == 0) letters = 1; // ' and "
+        const std::size_t mark = length_of_mark(cell);
+        std::size_t letters = mark;
+        while (mark == 0 && letters < cell.size() && std::isalpha(static_cast<unsigned char>(cell[letters])))
+            ++letters;
         const std::string_view word = cell.substr(0, letters);
         double scale = 0.0;
-        if (word == "'" || word == "m")
+        if (mark > 0)
+            scale = is_mark_of_minutes(word) ? units::seconds_per_minute : 1.0;
+        else if (word == "m")
             scale = units::seconds_per_minute;
-        else if (word == "\"")
-            scale = 1.0;
         else if (word == "day")
             scale = 86400.0;
         else if (const auto unit = unit_from_word(word); unit && unit->dimension == Dimension::time)

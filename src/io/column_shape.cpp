@@ -47,8 +47,9 @@ void add_cell(ColumnShape& shape, std::string_view cell) {
         shape.date_orders &= orders;
     } else if (cell.find(':') != std::string_view::npos || cell.starts_with("PT") ||
                cell.find_first_of("hsSm'") != std::string_view::npos ||
+               cell.find("\u2032") != std::string_view::npos || cell.find("\u2019") != std::string_view::npos ||
                std::count(cell.begin(), cell.end(), '.') > 1) {
-        // Clocks, and times in words: "12m 05s".
+        // Clocks, and times in words or marks: "12m 05s", "12′05″".
         shape.clocks += parse_clock(cell, ClockForm::hours_first, value) ? 1 : 0;
     }
     const char last = cell.back();

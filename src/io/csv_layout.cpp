@@ -35,6 +35,9 @@ bool is_numbers_and_blanks(std::string_view cell) {
 /// A cell as a log has them: a number, a clock, a date, an angle. Not a pair: two numbers with a blank between are
 /// two cells of another delimiter more often than one place.
 bool is_value(std::string_view cell) {
+    // No value is longer, or without a digit: most of what a wrong delimiter cuts is one of these.
+    constexpr std::size_t longest = 64;
+    if (cell.size() > longest || cell.find_first_of("0123456789") == std::string_view::npos) return false;
     double value = 0.0;
     return number_from_text(cell) || possible_moment_orders(cell) != 0 || possible_date_orders(cell) != 0 ||
            parse_clock(cell, ClockForm::hours_first, value) || number_with_unit(cell) ||
@@ -133,8 +136,19 @@ private:
     /// A name in quotes may hold line ends: "Time\n(s)". Such lines are one; the others of it stay as empty ones.
     void join_broken_lines() {
         constexpr std::size_t most_lines_of_one = 60;
+        // A quote opens at the beginning of a cell (RFC 4180): others are inches or seconds.
         const auto is_open = [](std::string_view line) {
-            return std::count(line.begin(), line.end(), '"') % 2 == 1;
+            bool open = false;
+            bool begins = true;
+            for (std::size_t at = 0; at < line.size(); ++at) {
+                const char c = line[at];
+                if (open && c == '"' && at + 1 < line.size() && line[at + 1] == '"')
+                    ++at;
+                else if (c == '"' && (open || begins))
+                    open = !open;
+                begins = !open && (c == ',' || c == ';' || c == '\t' || c == '|' || (begins && c == ' '));
+            }
+            return open;
         };
         for (std::size_t i = 0; i + 1 < head_.size() && i < longest_preamble_lines; ++i) {
             if (!is_open(head_[i])) continue;
@@ -158,6 +172,9 @@ private:
             if (!is_utf8(head_[i])) foreign.push_back(head_[i]);
         }
         if (foreign.empty()) return;
+        // Dozens of such names say no more than the first ones.
+        constexpr std::size_t enough_names = 24;
+        const std::size_t enough_of_line = std::max<std::size_t>(enough_names / foreign.size(), 12);
         const char* set = character_set_of(foreign, [&](std::string_view line) {
             Cells cells;
             split_cells(line, layout_.delimiter, cells);
@@ -168,9 +185,7 @@ private:
                 const bool foreign_cell =
                     std::any_of(cell.begin(), cell.end(), [](char c) { return (std::uint8_t(c) & 0x80U) != 0; });
                 if (!foreign_cell || is_figure(cell.front())) continue;
-                // A line of hundreds of such names says no more than its first ones.
-                constexpr std::size_t enough_names = 24;
-                if (++asked > enough_names) break;
+                if (++asked > enough_of_line) break;
                 const HeaderCell apart = take_apart(cell);
                 said += (is_recognised(cell, apart) ? 2 : 0) + (apart.unit ? 1 : 0);
             }

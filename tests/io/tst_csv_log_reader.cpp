@@ -1,5 +1,7 @@
 #include <QFile>
 #include <QTemporaryDir>
+#include <algorithm>
+
 #include <QTest>
 
 #include <fcntl.h>
@@ -34,6 +36,8 @@ private slots:
     void aLoneUnitIsTakenAndSaid();
     void headersOfOtherHands();
     void aMissionClock();
+    void minutesAndSecondsByTheirMarks_data();
+    void minutesAndSecondsByTheirMarks();
     void bothPlacesInOneCell_data();
     void bothPlacesInOneCell();
     void roundTrip_data();
@@ -231,6 +235,37 @@ void CsvLogReaderTest::aMissionClock() {
     QVERIFY(log.has_value());
     const auto& time = (**log)[Channel::time_s];
     VERIFY_NEAR(time.back() - time.front(), 89.0, 1e-9);
+}
+
+void CsvLogReaderTest::minutesAndSecondsByTheirMarks_data() {
+    QTest::addColumn<char>("delimiter");
+    QTest::addColumn<std::string>("open");
+    QTest::addColumn<std::string>("minutes");
+    QTest::addColumn<std::string>("seconds");
+    const std::string typed = "\"";
+    QTest::newRow("typed") << ';' << std::string() << std::string("'") << typed;
+    QTest::newRow("typed, commas") << ',' << std::string() << std::string("'") << typed;
+    QTest::newRow("in quotes") << ',' << typed << std::string("'") << typed + typed + typed;
+    QTest::newRow("printed") << ',' << std::string() << std::string("\u2032") << std::string("\u2033");
+    QTest::newRow("apostrophes") << ',' << std::string() << std::string("'") << std::string("''");
+}
+
+void CsvLogReaderTest::minutesAndSecondsByTheirMarks() {
+    QFETCH(char, delimiter);
+    QFETCH(std::string, open);
+    QFETCH(std::string, minutes);
+    QFETCH(std::string, seconds);
+    std::string text = "Time,Volt,Amp,Speed km/h\n";
+    for (int i = 0; i < 90; ++i)
+        text += open + std::to_string(i / 60) + minutes + (i % 60 < 10 ? "0" : "") + std::to_string(i % 60) +
+                seconds + ",16.1,5.4,54\n";
+    std::replace(text.begin(), text.end(), ',', delimiter);
+    const auto log = io::read_csv_log(written(text));
+    QVERIFY(log.has_value());
+    QCOMPARE((*log)->rows(), std::size_t(90));
+    const auto& time = (**log)[Channel::time_s];
+    VERIFY_NEAR(time.back() - time.front(), 89.0, 1e-9);
+    VERIFY_NEAR((**log)[Channel::voltage_v][70], 16.1, 1e-9);
 }
 
 void CsvLogReaderTest::bothPlacesInOneCell_data() {
