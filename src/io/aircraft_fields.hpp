@@ -92,19 +92,25 @@ void describe_curve(Visitor& v, Curve& curve) {
     v.text("learned_utc", curve.learned_utc, {"when it was drawn"});
 }
 
+/// Amps of a known cruise, under their own key or as text where its watts stand.
+inline std::optional<double> cruise_current_a(DocumentReader& in) {
+    const auto current_a = in.number("cruise_current_a");
+    return current_a ? current_a : in.number_as_of("cruise_power_w", "cruise_current_a");
+}
+
 /// Watts, or amps at a voltage; a plan takes amps alone at the volts of its pack.
 template <class Visitor, class Power>
 void describe_cruise_power(Visitor& v, Power& power_w) {
     if constexpr (Visitor::reads) {
         auto& in = v.document();
-        const auto current_a = in.number("cruise_current_a");
+        const auto current_a = cruise_current_a(in);
         const auto voltage_v = in.number("cruise_voltage_v");
         if (!current_a) {
             power_w = in.required_number("cruise_power_w");
             if (voltage_v) in.fail(units::ErrorCode::value_missing, "cruise_current_a");
             return;
         }
-        if (in.has("cruise_power_w"))
+        if (in.has("cruise_power_w") && in.has("cruise_current_a"))
             in.fail(units::ErrorCode::values_conflict, "",
                     {{"fields", std::string("cruise_power_w, cruise_current_a")}});
         power_w = *current_a * voltage_v.value_or(0.0);

@@ -18,7 +18,7 @@ void take_cruise_current(DocumentReader& in, PlanRequest& request) {
     const json* object = in.object("aircraft");
     if (in.error() || !object) return;
     DocumentReader aircraft(*object, in.file(), in.path_of("aircraft"));
-    const auto current_a = aircraft.number("cruise_current_a");
+    const auto current_a = cruise_current_a(aircraft);
     if (!current_a || aircraft.has("cruise_voltage_v")) return;
     // The pack decides: one that cannot be is said before it is asked.
     if (!battery::validate(request.pack)) return;

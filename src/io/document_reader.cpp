@@ -166,12 +166,26 @@ std::optional<double> DocumentReader::number(const char* key) {
     if (!value) return std::nullopt;
     if (value->is_number() && std::isfinite(value->get<double>()))
         return value->get<double>() * unit.scale + unit.offset;
+    std::vector<units::Parameter> said = {{"wanted", std::string("number")}};
     if (value->is_string()) {
-        const auto written = number_in_unit_of(given, value->get_ref<const std::string&>());
+        const auto& text = value->get_ref<const std::string&>();
+        const auto written = number_in_unit_of(given, text);
         if (written && std::isfinite(*written)) return *written * unit.scale + unit.offset;
+        said.push_back({"given", text});
     }
-    fail(ErrorCode::json_wrong_type, given, {{"wanted", std::string("number")}});
+    fail(ErrorCode::json_wrong_type, given, std::move(said));
     return std::nullopt;
+}
+
+std::optional<double> DocumentReader::number_as_of(const char* key, const char* other) {
+    if (!object_.is_object()) return std::nullopt;
+    const auto found = object_.find(key);
+    if (found == object_.end() || !found->is_string()) return std::nullopt;
+    const auto& text = found->get_ref<const std::string&>();
+    if (number_in_unit_of(key, text)) return std::nullopt;
+    const auto number = number_in_unit_of(other, text);
+    if (number) asked_.insert(key);
+    return number;
 }
 
 double DocumentReader::required_number(const char* key) {

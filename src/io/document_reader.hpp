@@ -35,6 +35,9 @@ public:
     double required_number(const char* key);
     /// In the unit that the key ends with, or under a key that ends with another one (`key_units.hpp`); not both.
     std::optional<double> number(const char* key);
+    /// What is written as text under a key and cannot be read there, but could under another: amps where watts are
+    /// asked.
+    std::optional<double> number_as_of(const char* key, const char* other);
     double number_or(const char* key, double otherwise) { return number(key).value_or(otherwise); }
     std::optional<std::string> text(const char* key);
     std::optional<bool> flag(const char* key);

@@ -91,6 +91,11 @@ bool is_number_field(HandField field) {
     }
 }
 
+tl::unexpected<units::Error> not_read(std::string_view given, const char* wanted, const units::Where& place) {
+    return units::failure(ErrorCode::json_wrong_type, place,
+                          {{"wanted", std::string(wanted)}, {"given", as_utf8(given)}});
+}
+
 units::Result<double> number(const HandCell& cell, const units::Where& place) {
     const Dimension dimension = measured(cell.field).dimension;
     double value = 0.0;
@@ -100,13 +105,12 @@ units::Result<double> number(const HandCell& cell, const units::Where& place) {
         parse_clock(cell.text, hours ? ClockForm::hours_first : ClockForm::minutes_first, value))
         return value;
     if (const auto written = number_with_unit(cell.text)) {
-        if (written->unit.dimension != dimension)
-            return units::failure(ErrorCode::json_wrong_type, place, {{"wanted", std::string("a number")}});
+        if (written->unit.dimension != dimension) return not_read(cell.text, "number in a cell", place);
         value = written->value * written->unit.scale;
     } else if (const auto plain = number_from_text(cell.text)) {
         value = *plain * cell.scale;
     } else {
-        return units::failure(ErrorCode::json_wrong_type, place, {{"wanted", std::string("a number")}});
+        return not_read(cell.text, "number in a cell", place);
     }
     constexpr double most = 1e7;
     if (!(value >= 0.0 && value <= most))
@@ -163,11 +167,10 @@ units::Result<bool> take_words(const HandCell& cell, DateOrder dates, const unit
             when.dated = parse_date(cell.text, order, when.date_s);
             if (when.dated) return true;
         }
-        return units::failure(ErrorCode::json_wrong_type, place, {{"wanted", std::string("a date")}});
+        return not_read(cell.text, "date", place);
     case HandField::clock:
         if (!parse_clock(cell.text, ClockForm::without_seconds, when.clock_s))
-            return units::failure(ErrorCode::json_wrong_type, place,
-                                  {{"wanted", std::string("a time of the day")}});
+            return not_read(cell.text, "time of day", place);
         return true;
     default: return false;
     }
@@ -213,10 +216,7 @@ std::optional<double>* slot_of(telemetry::NotedReading& reading, Dimension dimen
 }
 
 units::Result<telemetry::NotedReading> noted_reading_from(std::string_view text, const units::Where& place) {
-    const auto wrong = [&] {
-        return units::failure(ErrorCode::json_wrong_type, place,
-                              {{"wanted", std::string("readings such as 5 min 410 mAh 15.9 V; 10 min 830 mAh")}});
-    };
+    const auto wrong = [&] { return not_read(text, "readings", place); };
     constexpr std::string_view digits = "+-0123456789.,:";
     constexpr std::string_view blanks = " \t/";
     telemetry::NotedReading reading;

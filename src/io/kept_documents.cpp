@@ -87,7 +87,7 @@ units::Result<book::KeptAircraft> kept_aircraft_from_json(const std::string& tex
         FieldReader reader(in);
         describe_kept_aircraft(reader, kept);
         // Without a plan there is no pack to take the volts from.
-        if (in.has("cruise_current_a") && !in.has("cruise_voltage_v"))
+        if (cruise_current_a(in) && !in.has("cruise_voltage_v"))
             in.fail(units::ErrorCode::value_missing, "cruise_voltage_v");
         return error_of(airframe::validate(kept.aircraft));
     });

@@ -86,6 +86,9 @@ std::string_view unit_of_key(std::string_view key) {
 
 std::vector<OtherKey> keys_in_other_units(std::string_view key) {
     std::vector<OtherKey> keys;
+    // Positions have short names that everyone uses.
+    if (key == "latitude_deg") return {{"lat"}, {"latitude"}, {"lat_deg"}};
+    if (key == "longitude_deg") return {{"lon"}, {"lng"}, {"longitude"}, {"lon_deg"}};
     std::string_view own;
     for (const OtherUnit& unit : other_units) {
         // "mps_per_h" ends with the unit of hours, too, which is not its own.

@@ -26,7 +26,7 @@ std::optional<geodesy::EastNorth> corner_of(DocumentReader& in, const std::strin
                                             const nlohmann::json& corner) {
     if (corner.is_array() && corner.size() >= 2 && corner[0].is_number() && corner[1].is_number())
         return geodesy::EastNorth{corner[0].get<double>(), corner[1].get<double>()};
-    in.fail(units::ErrorCode::json_wrong_type, key, {{"wanted", std::string("[number, number]")}});
+    in.fail(units::ErrorCode::json_wrong_type, key, {{"wanted", std::string("two numbers")}});
     return std::nullopt;
 }
 

@@ -67,6 +67,7 @@ private slots:
     void oneUnitAKey();
     void wordsAreReadAsTheScreenWritesThem();
     void aMissingKeyNamesTheOneThatWasMeant();
+    void placesHaveShortNames();
     void ringsAreReadInMetresAndDegrees();
     void wrongRingsAreNamed_data();
     void wrongRingsAreNamed();
@@ -195,7 +196,7 @@ void DocumentFieldsTest::unknownKeysAreReportedAtEveryDepth_data() {
     QTest::newRow("area") << QByteArray("/mission/no_landing/0/ring") << QByteArray("mission.no_landing[0].ring");
     QTest::newRow("video") << QByteArray("/video_link/reach_m") << QByteArray("video_link.reach_m");
     QTest::newRow("turn") << QByteArray("/turn/share") << QByteArray("turn.share");
-    QTest::newRow("home") << QByteArray("/mission/home/latitude") << QByteArray("mission.home.latitude");
+    QTest::newRow("home") << QByteArray("/mission/home/elevation") << QByteArray("mission.home.elevation");
     QTest::newRow("wind row") << QByteArray("/weather/wind_table/1/gust_mps")
                               << QByteArray("weather.wind_table[1].gust_mps");
 }
@@ -253,6 +254,24 @@ json with_area(const json& area) {
 }
 
 } // namespace
+
+void DocumentFieldsTest::placesHaveShortNames() {
+    json plan = with_area({{"rings_m", json::array()}});
+    plan["mission"].erase("no_landing");
+    plan["mission"]["kind"] = "route";
+    plan["mission"]["waypoints"] = {{{"latitude_deg", 42.01}, {"longitude_deg", -5.02}}};
+    const auto usual = io::plan_from_json(plan.dump(), "places");
+    QVERIFY(usual);
+    plan["mission"]["home"] = {{"lat", 42.0}, {"lon", -5.0}};
+    plan["mission"]["waypoints"] = {{{"latitude", 42.01}, {"lng", -5.02}}};
+    const auto short_names = io::plan_from_json(plan.dump(), "places");
+    QVERIFY(short_names);
+    QVERIFY(short_names->diagnostics.empty());
+    QCOMPARE(short_names->request.mission.home->longitude_deg, -5.0);
+    QVERIFY(short_names->request.mission.waypoints == usual->request.mission.waypoints);
+    plan["mission"]["home"]["latitude"] = 43.0;
+    QVERIFY(!io::plan_from_json(plan.dump(), "places"));
+}
 
 /// GeoJSON's own order (RFC 7946, 3.1.1: longitude, latitude), and its closing corner.
 void DocumentFieldsTest::ringsAreReadInMetresAndDegrees() {

@@ -1,3 +1,6 @@
+#include <algorithm>
+#include <variant>
+
 #include <QTest>
 
 #include "core/mission/plan.hpp"
@@ -171,6 +174,17 @@ void PlanDocumentTest::ampsAreWattsAtAVoltage() {
     // At the volts of this pack at half charge: a 4S Li-ion pack rests near 3.7 V a cell there and sags a little.
     VERIFY_NEAR(power(R"("cruise_current_a": 4.6)"), 4.6 * 4.0 * 3.65, 4.6 * 4.0 * 0.1);
     QCOMPARE(refused(R"("cruise_current_a": 4.6, "cruise_power_w": 68)"), std::string("aircraft"));
+    // Written where the watts stand, they are the same amps; what is neither is repeated in the message.
+    QCOMPARE(power(R"("cruise_power_w": "4.6 A")"), power(R"("cruise_current_a": 4.6)"));
+    QCOMPARE(power(R"("cruise_power_w": "4600 mA", "cruise_voltage_v": "14.8 V")"),
+             power(R"("cruise_current_a": 4.6, "cruise_voltage_v": 14.8)"));
+    QCOMPARE(refused(R"("cruise_power_w": "4.6 A", "cruise_current_a": 4.6)"), std::string("aircraft"));
+    const auto volts =
+        io::plan_from_json(with("\"cruise_power_w\": 68.0", R"("cruise_power_w": "4.6 V")"), "v.json");
+    QVERIFY(!volts);
+    QVERIFY(std::any_of(volts.error().parameters.begin(), volts.error().parameters.end(), [](const auto& told) {
+        return told.name == "given" && std::get<std::string>(told.value) == "4.6 V";
+    }));
     QCOMPARE(refused(R"("cruise_power_w": 68, "cruise_voltage_v": 14.8)"),
              std::string("aircraft.cruise_current_a"));
     QCOMPARE(refused(R"("cruise_current_a": -4)"), std::string("aircraft.cruise_power_w"));
