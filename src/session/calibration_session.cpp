@@ -1,8 +1,9 @@
 #include "session/calibration_session.hpp"
 
-#include "session/pack_session.hpp"
-
 #include <algorithm>
+
+#include "core/telemetry/launch_charge.hpp"
+#include "session/pack_session.hpp"
 
 namespace sobremesa::session {
 
@@ -12,6 +13,20 @@ namespace {
 
 /// Where no scale is set the factor is what counts.
 constexpr double any_scale = 100.0;
+
+/// Whether the pack was short of full at launch, by what the pilot said or by its first minutes' volts: what the
+/// charger put back is then more than was flown. Only asked where more came back than was counted.
+bool begun_short(const book::KeptFlight& kept, const telemetry::LogSummary& summary, double counted_ah) {
+    constexpr double more = 1.1;
+    constexpr double as_good_as_full = 0.97;
+    if (*kept.recharged_ah < more * counted_ah) return false;
+    const battery::Pack& pack = kept.flown.pack;
+    if (pack.start_cell_v && battery::state_of_charge_at_rest(pack.chemistry, *pack.start_cell_v) < as_good_as_full)
+        return true;
+    const auto launch =
+        telemetry::launch_charge(summary.pack, battery::PackModel(pack), kept.flown.weather.temperature_c);
+    return launch && launch->is_short;
+}
 
 } // namespace
 
@@ -28,6 +43,7 @@ CalibrationSession::CalibrationSession(Workspace& workspace, QObject* parent)
         picked_ = false;
         by_hand_.clear();
         left_out_.clear();
+        taken_anyway_.clear();
         gather();
         emit changed();
     });
@@ -50,6 +66,7 @@ void CalibrationSession::choose(std::optional<Id> aircraft) {
     aircraft_ = aircraft;
     by_hand_.clear();
     left_out_.clear();
+    taken_anyway_.clear();
     gather();
     emit changed();
 }
@@ -107,8 +124,10 @@ void CalibrationSession::gather() {
         if (summary == workspace_.summaries().end()) continue;
         const auto counted = telemetry::charge_used_ah(summary->second);
         if (!counted || counted->value <= 0.0 || *kept.recharged_ah <= 0.0) continue;
+        const bool is_short = begun_short(kept, summary->second, counted->value);
         flights_.push_back({id, QString::fromStdString(kept.name), counted->value / kept.current_factor,
-                            counted->value, *kept.recharged_ah, !left_out_.contains(id)});
+                            counted->value, *kept.recharged_ah,
+                            !left_out_.contains(id) && (!is_short || taken_anyway_.contains(id)), is_short});
     }
     flights_.insert(flights_.end(), by_hand_.begin(), by_hand_.end());
     workOutTogether();
@@ -138,10 +157,8 @@ std::optional<telemetry::SensorOffset> CalibrationSession::offset() const {
 void CalibrationSession::take(std::size_t row, bool taken) {
     if (row >= flights_.size() || flights_[row].taken == taken) return;
     if (const auto id = flights_[row].flight_id) {
-        if (taken)
-            left_out_.erase(*id);
-        else
-            left_out_.insert(*id);
+        (taken ? left_out_ : taken_anyway_).erase(*id);
+        (taken ? taken_anyway_ : left_out_).insert(*id);
     } else {
         by_hand_[row - (flights_.size() - by_hand_.size())].taken = taken;
     }
@@ -150,7 +167,7 @@ void CalibrationSession::take(std::size_t row, bool taken) {
 }
 
 void CalibrationSession::addPair(double counted_ah, double recharged_ah) {
-    by_hand_.push_back({std::nullopt, tr("written down"), counted_ah, counted_ah, recharged_ah, true});
+    by_hand_.push_back({std::nullopt, tr("written down"), counted_ah, counted_ah, recharged_ah, true, false});
     gather();
     emit changed();
 }

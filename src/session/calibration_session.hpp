@@ -21,6 +21,8 @@ struct CalibrationFlight {
     double counted_now_ah = 0.0;
     double recharged_ah = 0.0;
     bool taken = true;
+    /// The pack was not full at launch: not taken unless the pilot says so.
+    bool begun_short = false;
 };
 
 /// Calibration of one aircraft's current sensor from the flights of the logbook that were recharged.
@@ -77,6 +79,7 @@ private:
     std::vector<CalibrationFlight> flights_;
     std::vector<CalibrationFlight> by_hand_;
     std::set<Id> left_out_;
+    std::set<Id> taken_anyway_;
     std::optional<learning::SensorEstimate> together_;
     LatestJob together_job_;
     double charger_ = telemetry::charger_accuracy;

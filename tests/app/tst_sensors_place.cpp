@@ -1,5 +1,7 @@
 // Sensors: the scale from recharged flights, what correcting them does, and its undoing.
 
+#include <algorithm>
+
 #include <QComboBox>
 #include <QPushButton>
 
@@ -28,6 +30,7 @@ private slots:
     void withoutAircraftItSaysWhatItTakes();
     void withoutARechargeItSaysWhatToDo();
     void theDemosSensorIsFound();
+    void aFlightOnAPackThatWasNotFullTellsNothing();
     void theChartShowsTheError();
     void correctingFlightsChangesTheBookAndIsUndone();
     void pairsAreWrittenDown();
@@ -134,6 +137,49 @@ void SensorsTest::theDemosSensorIsFound() {
     press("calibrationTake");
     QCOMPARE((*place().session().result())->flights, (*found)->flights - 1);
     QVERIFY(place().table().model()->index(0, 5).data().toString().contains(QStringLiteral("excluded")));
+}
+
+void SensorsTest::aFlightOnAPackThatWasNotFullTellsNothing() {
+    window_->bringInFlights();
+    rechargeTheWing();
+    auto& session = place().session();
+    session.choose(aircraft("Alcaraván"));
+    auto before = session.flights();
+    QVERIFY(before.size() >= 3);
+    std::sort(before.begin(), before.end(),
+              [](const auto& a, const auto& b) { return a.recharged_ah > b.recharged_ah; });
+    // Twice the same: much of what the charger put back was missing at launch. The log shows it by the volts of its
+    // first minutes; the pilot may have said it.
+    auto& workspace = (*window_)->workspace();
+    const Id by_volts = *before[0].flight_id;
+    auto summary = workspace.summaries().at(by_volts);
+    auto& points = summary.pack.points;
+    const double gone_ah = 0.7 * points.back().charge_ah;
+    points.erase(points.begin(), std::find_if(points.begin(), points.end(),
+                                              [&](const auto& point) { return point.charge_ah > gone_ah; }));
+    for (auto& point : points) point.charge_ah -= gone_ah;
+    summary.energy.charge_ah->value -= gone_ah;
+    workspace.setSummary(by_volts, summary);
+    const Id by_word = *before[1].flight_id;
+    auto kept = workspace.library().flights.at(by_word);
+    kept.flown.pack.start_cell_v = 3.8;
+    kept.recharged_ah = 1.5 * *kept.recharged_ah;
+    QVERIFY(workspace.put(logbook::EditKind::change_flight, by_word, kept));
+    std::size_t row = 0;
+    for (std::size_t i = 0; i < session.flights().size(); ++i) {
+        const auto& flight = session.flights()[i];
+        const bool is_short = flight.flight_id == by_volts || flight.flight_id == by_word;
+        QVERIFY2(flight.begun_short == is_short, qPrintable(flight.name));
+        QCOMPARE(flight.taken, !is_short);
+        if (flight.flight_id == by_volts) row = i;
+    }
+    VERIFY_NEAR((*session.result())->reads.value, 1.03, 1e-6);
+    QCOMPARE(place().table().model()->index(int(row), 5).data().toString(), QStringLiteral("not full at launch"));
+    // The pilot knows better.
+    session.take(row, true);
+    QVERIFY(session.flights()[row].taken);
+    session.take(row, false);
+    QVERIFY(!session.flights()[row].taken);
 }
 
 /// The slope of counted against recharged is the sensor's error; who stands apart is named.

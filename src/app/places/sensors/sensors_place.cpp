@@ -366,7 +366,7 @@ void SensorsPlace::showEvidence() {
                         figure_cell(q.charge(flight.recharged_ah), flight.recharged_ah),
                         explained(figure_cell(wording::written(off, 0.0, percent_off), off)),
                         explained(figure_cell(wording::written(after, 0.0, percent_off), after)),
-                        text_cell(!flight.taken ? tr("excluded")
+                        text_cell(!flight.taken ? (flight.begun_short ? tr("not full at launch") : tr("excluded"))
                                   : outlier     ? tr("outlier")
                                                 : tr("used"))});
     }
