@@ -120,7 +120,7 @@ void print_report(const matching::SunDayReport& r, std::ostream& out) {
     if (r.smallest_area_m2) {
         out << "\n"
             << Printed::tr("smallest cell area for the span asked for: %1")
-                   .arg(QStringLiteral("%1 dm²").arg(*r.smallest_area_m2 * 100.0, 0, 'f', 1))
+                   .arg(wording::written(*r.smallest_area_m2, 0.0, {100.0, QStringLiteral("dm²"), 1}))
                    .toStdString()
             << "\n";
     }

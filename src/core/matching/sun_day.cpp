@@ -117,7 +117,8 @@ public:
         r.airspeed_mps = craft_.airspeed_mps;
         r.all_up_mass_kg = mission::all_up_mass_kg(request_);
         const auto volts = pack_volts(request_);
-        r.misfit = sun::misfit(craft_.array, craft_.converter, volts, coldest_cells_c(request_));
+        r.misfit = sun::misfit(craft_.array, craft_.converter, volts,
+                               sun::coldest_cells_c(request_.weather.temperature_c));
         sustain(r);
         fly(r);
         rows(r);

@@ -114,17 +114,12 @@ double sun_airspeed_mps(const PlanRequest& request) {
     return request.aircraft.cruise_airspeed_mps;
 }
 
-double coldest_cells_c(const PlanRequest& request) {
-    // A morning, or a shadow: cells as cold as the air.
-    return std::min(request.weather.temperature_c, sun::rated_cell_temperature_c);
-}
-
 units::Result<SolarCraft> craft_of(const PlanRequest& request, double airspeed_mps,
                                    std::shared_ptr<const battery::PackModel> pack) {
     const auto volts = pack_volts(request);
     const sun::SolarArray& array = *request.aircraft.array;
     SolarCraft craft(array, request.aircraft.converter.value_or(sun::Converter{}));
-    craft.fits = !sun::misfit(array, craft.converter, volts, coldest_cells_c(request));
+    craft.fits = !sun::misfit(array, craft.converter, volts, sun::coldest_cells_c(request.weather.temperature_c));
     craft.pack = std::move(pack);
     craft.full_v = volts.full_v;
     craft.mean_v = volts.mean_v;

@@ -72,8 +72,6 @@ units::Result<SolarCraft> craft_of(const mission::PlanRequest& request, double a
 
 /// The plan's fixed airspeed, else the known cruise.
 double sun_airspeed_mps(const mission::PlanRequest& request);
-/// Air that the array's cells are coldest in, °C: a morning, or a shadow.
-double coldest_cells_c(const mission::PlanRequest& request);
 
 struct Run {
     double endurance_s = 0.0;

@@ -29,9 +29,7 @@ double counted_sun_w(const PlanRequest& request) {
                                battery::traits(pack.chemistry).full_cell_v * pack.series};
     const sun::SolarArray& array = *request.aircraft.array;
     const sun::Converter converter = request.aircraft.converter.value_or(sun::Converter{});
-    // As the day judges it: a morning, or a shadow.
-    const double coldest_c = std::min(request.weather.temperature_c, sun::rated_cell_temperature_c);
-    if (sun::misfit(array, converter, volts, coldest_c)) return 0.0;
+    if (sun::misfit(array, converter, volts, sun::coldest_cells_c(request.weather.temperature_c))) return 0.0;
     const sun::ArrayCurve curve(array);
     const double airspeed_mps = request.aircraft.cruise_airspeed_mps;
     const double level_w = request.aircraft.cruise_power_w;

@@ -42,6 +42,10 @@ const char* misfit_word(Misfit misfit) {
     return "input-volts-too-high";
 }
 
+double coldest_cells_c(double air_c) {
+    return std::min(air_c, rated_cell_temperature_c);
+}
+
 std::optional<MisfitFound> misfit(const SolarArray& array, const Converter& converter, const PackVolts& pack,
                                   double coldest_c) {
     const auto why = clash(array, converter, pack, coldest_c);

@@ -35,6 +35,9 @@ struct MisfitFound {
     int most_series = 0;
 };
 
+/// What cells are coldest at in air of so many °C, where their volts are highest: a morning, or a shadow.
+double coldest_cells_c(double air_c);
+
 /// Whether they belong together at all. A step-down wants the array's volts at maximum power above the pack's
 /// middle volts, a step-up below them, a direct connection its open-circuit volts above them; open-circuit volts at
 /// `coldest_c` stay within the converter's.

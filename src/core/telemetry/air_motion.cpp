@@ -91,8 +91,7 @@ void find_airborne(Motion& motion) {
             if (draw(m) > 0.0) draws.push_back(draw(m));
         }
         constexpr double usual_place = 0.75;
-        constexpr double ground_share = 0.3;
-        if (!draws.empty()) flying_draw = ground_share * units::quantile(draws, usual_place);
+        if (!draws.empty()) flying_draw = ground_draw_share * units::quantile(draws, usual_place);
     }
     const auto flies = [&](const Moment& m, double base_m) {
         if (!told) return draw(m) > flying_draw;

@@ -7,6 +7,10 @@
 
 namespace sobremesa::telemetry {
 
+/// Less than this share of the draw in flight is drawn on the ground. Common practice, no source: motors that idle
+/// and electronics together take a tenth or two.
+inline constexpr double ground_draw_share = 0.3;
+
 /// One second of a flight, averaged from the rows in it. What the log lacks is NaN.
 struct Moment {
     double time_s = 0.0;

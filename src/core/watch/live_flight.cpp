@@ -5,6 +5,7 @@
 
 #include "core/battery/discharge.hpp"
 #include "core/geodesy/terrain.hpp"
+#include "core/telemetry/air_motion.hpp"
 #include "core/telemetry/rescale.hpp"
 #include "core/units/constants.hpp"
 
@@ -28,7 +29,6 @@ constexpr double above_m = 5.0;
 constexpr double launch_s = 3.0;
 constexpr double still_mps = 1.5;
 constexpr double landed_s = 10.0;
-constexpr double idle_share = 0.3;
 
 /// Rows [first, last) as a log of their own.
 std::shared_ptr<const FlightLog> slice(const FlightLog& log, std::size_t first, std::size_t last) {
@@ -282,8 +282,8 @@ void LiveFlight::judge_phase() {
                       return std::isfinite(m.east_mps) || std::isfinite(m.height_m);
                   });
     const auto draws_to_fly = [&](const Moment& m) {
-        if (!std::isfinite(m.power_w)) return m.current_a > idle_share * usual_current_a_;
-        return m.power_w > idle_share * usual_power_w_;
+        if (!std::isfinite(m.power_w)) return m.current_a > telemetry::ground_draw_share * usual_current_a_;
+        return m.power_w > telemetry::ground_draw_share * usual_power_w_;
     };
     const auto flies = [&](const Moment& m) {
         if (!told_where_) return usual_power_w_ > 0.0 && draws_to_fly(m);
@@ -308,7 +308,8 @@ void LiveFlight::judge_phase() {
         if (!told_where_) return !draws_to_fly(m);
         if (!(std::hypot(m.east_mps, m.north_mps) < still_mps)) return false;
         // A rotor that hovers stands still as well; on the ground it draws next to nothing.
-        if (std::isfinite(m.power_w) && airborne_power_w_ > 0.0) return m.power_w < idle_share * airborne_power_w_;
+        if (std::isfinite(m.power_w) && airborne_power_w_ > 0.0)
+            return m.power_w < telemetry::ground_draw_share * airborne_power_w_;
         return !(m.height_m - base_m > above_m);
     };
     if (over(landed_s, rests)) {
