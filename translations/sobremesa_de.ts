@@ -8443,6 +8443,10 @@ verbr.</translation>
         <source>at %1: %2 remaining, %3 needed, margin %4, %5 used</source>
         <translation>bei %1: %2 verbleibend, %3 nötig, Überschuss %4, %5 verbraucht</translation>
     </message>
+    <message>
+        <source>last position: %1 remaining</source>
+        <translation>letzte Position: %1 übrig</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::LimitsPanel</name>

@@ -8443,6 +8443,10 @@ usados</translation>
         <source>at %1: %2 remaining, %3 needed, margin %4, %5 used</source>
         <translation>a %1: %2 restantes, %3 necesarios, margen %4, %5 usado</translation>
     </message>
+    <message>
+        <source>last position: %1 remaining</source>
+        <translation>última posición: quedan %1</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::LimitsPanel</name>

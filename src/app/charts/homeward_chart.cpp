@@ -364,7 +364,9 @@ void HomewardChart::addFlown() {
     // While it is flown, the large figures say it.
     if (live_) return;
     auto* text = add_text(plot_, look.theme().ink, Look::small_px, true);
-    text->setText(tr("ended with %1").arg(look.quantities().energy(end.left_wh)));
+    const QString left = look.quantities().energy(end.left_wh);
+    text->setText(flown_->position_lost ? tr("last position: %1 remaining").arg(left)
+                                        : tr("ended with %1").arg(left));
     text->position->setType(QCPItemPosition::ptAbsolute);
     // On the side where there is room for it.
     const bool at_the_right = end_x > 0.7 * ex->range().upper;

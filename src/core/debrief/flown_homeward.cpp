@@ -70,6 +70,10 @@ std::optional<FlownHomeward> flown_homeward(const telemetry::CleanLog& log, cons
         if (i % stride == 0 || i + 1 == log.rows.size()) flown.points.push_back(point);
     }
     if (flown.points.size() < 2) return std::nullopt;
+    constexpr double short_s = 60.0;
+    const auto last = std::find(log.position_ok.rbegin(), log.position_ok.rend(), true);
+    const auto known = std::size_t(log.position_ok.rend() - last);
+    flown.position_lost = known > 0 && track.time_s[log.rows.size() - 1] - track.time_s[known - 1] > short_s;
     return flown;
 }
 

@@ -31,6 +31,9 @@ struct FlownHomeward {
     FlownPoint farthest;
     /// The forecast goes over places: its axis is the way flown, not the distance from home.
     bool along_the_way = false;
+    /// The log goes on for more than a minute without a position: what the last point has left is not what the
+    /// flight ended with.
+    bool position_lost = false;
 
     /// Where a point stands on the forecast's axis, m.
     double on_axis_m(const FlownPoint& point) const { return along_the_way ? point.flown_m : point.from_home_m; }

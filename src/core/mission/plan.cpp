@@ -184,11 +184,7 @@ void take_wind_for_band(Turn& turn, const Plan& plan) {
     const DaySpread spread = spread_of(plan.request, plan.conditions);
     const double at_m = turn.distance_m.value;
     const auto moved_m = [&](double wind_mps, double growth_mps_per_h) {
-        PlanRequest worse = plan.request;
-        const auto wind = spoken_wind(worse);
-        set_spoken_wind(worse, {wind.speed_mps + wind_mps, wind.from_deg});
-        worse.weather.wind_growth_mps_per_h += growth_mps_per_h;
-        return turn_of(worse, plan.conditions).value_or(0.0) - at_m;
+        return turn_of(windier(plan.request, wind_mps, growth_mps_per_h), plan.conditions).value_or(0.0) - at_m;
     };
     const double share =
         units::combine_sd(moved_m(spread.wind_mps, 0.0), moved_m(0.0, spread.growth_mps_per_h)) / at_m;

@@ -7,6 +7,7 @@
 #include "core/mission/drawn_flights.hpp"
 #include "core/mission/outward.hpp"
 #include "core/mission/turn_rules.hpp"
+#include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
 
 namespace sobremesa::mission {
@@ -91,6 +92,13 @@ public:
 
     bool possible() const { return possible_; }
     double most_s() const { return most_s_; }
+
+    /// Whether a wind that grows stops it by then.
+    bool is_stopped(double seconds) const {
+        if (!column_.changes()) return false;
+        const auto wind = column_.grown(conditions_.wind_out, climb_s_ + seconds);
+        return !heading(bearing_deg_, conditions_.airspeed_out_mps, wind);
+    }
 
     /// Over ground after a time of level flight, m, in a wind that may change.
     double flown_m(double seconds) const {
@@ -230,6 +238,24 @@ ReachPoint turned_in_climb(const PlanRequest& request, const FlightConditions& c
     return point;
 }
 
+/// How far the errors of a wind that stops the outbound leg move the place where it does, m, sd.
+double stop_sd_m(const PlanRequest& request, const FlightConditions& conditions, double at_m) {
+    const DaySpread spread = spread_of(request, conditions);
+    double moved_m[2] = {};
+    for (const bool growth : {false, true}) {
+        const PlanRequest worse =
+            windier(request, growth ? 0.0 : spread.wind_mps, growth ? spread.growth_mps_per_h : 0.0);
+        const auto then = nearly_the_same_conditions(worse, conditions);
+        if (!then || !then->out || !then->home) {
+            moved_m[growth] = at_m;
+            continue;
+        }
+        const OutAndBack flight(worse, *then);
+        moved_m[growth] = at_m - (flight.possible() ? flight.flown_m(flight.most_s()) : 0.0);
+    }
+    return units::combine_sd(moved_m[0], moved_m[1]);
+}
+
 ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& known) {
     const double bearing_deg = request.mission.bearing_deg;
     ReachPoint point;
@@ -282,6 +308,8 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
         battery::usable_relative_sd(request.pack) * conditions->usable_energy_wh(),
         draw_sd * (turned.used_wh + turned.way.energy_wh), wind_sd_wh_per_m(request, *conditions) * turn_m);
     point.distance_m = {turn_m, slope > 0.0 && !point.ended_by_terrain ? sd_wh / slope : 0.0};
+    if (!point.ended_by_terrain && flight.is_stopped(turn_s) && turned.margin_wh > 0.0)
+        point.distance_m.sd = std::min(stop_sd_m(request, *conditions, turn_m), turn_m);
     point.inner = geodesy::offset({}, bearing_deg, std::max(turn_m - point.distance_m.sd, 0.0));
     point.outer = geodesy::offset({}, bearing_deg, turn_m + point.distance_m.sd);
     return point;

@@ -67,4 +67,11 @@ void set_spoken_wind(PlanRequest& request, const atmosphere::Wind& wind) {
     }
 }
 
+PlanRequest windier(PlanRequest request, double wind_mps, double growth_mps_per_h) {
+    const auto wind = spoken_wind(request);
+    set_spoken_wind(request, {wind.speed_mps + wind_mps, wind.from_deg});
+    request.weather.wind_growth_mps_per_h += growth_mps_per_h;
+    return request;
+}
+
 } // namespace sobremesa::mission

@@ -25,6 +25,9 @@ atmosphere::Wind spoken_wind(const PlanRequest& request);
 /// for good.
 void set_spoken_wind(PlanRequest& request, const atmosphere::Wind& wind);
 
+/// The same plan in a wind that is stronger, and that grows faster, by so much.
+PlanRequest windier(PlanRequest request, double wind_mps, double growth_mps_per_h);
+
 /// Where weather services give the wind near the ground, m (WMO-No. 8, Guide to Instruments and Methods of
 /// Observation).
 inline constexpr double low_wind_height_m = 10.0;

@@ -1,3 +1,5 @@
+#include <cmath>
+
 #include <QTest>
 
 #include "core/debrief/flown_homeward.hpp"
@@ -39,6 +41,7 @@ private slots:
     void aThirstyFlightRunsShort();
     void theNeedIsThatOfThePlace();
     void beyondTheForecastTheReturnIsStillKnown();
+    void whereThePositionIsLostTheFlightGoesOn();
     void aPauseInTheRecordUsesNothing();
     void withoutVoltsCurrentOrPositionThereIsNone_data();
     void withoutVoltsCurrentOrPositionThereIsNone();
@@ -113,6 +116,23 @@ void FlownHomewardTest::beyondTheForecastTheReturnIsStillKnown() {
     QVERIFY(flown);
     for (const auto& p : flown->points) QVERIFY(std::isfinite(p.needed_wh));
     QVERIFY(flown->farthest.needed_wh > small.outward.back().needed_wh);
+}
+
+void FlownHomewardTest::whereThePositionIsLostTheFlightGoesOn() {
+    const auto lost_from = [](std::size_t row) {
+        auto made = tests::made_log();
+        for (std::size_t i = row; i < made.rows(); ++i)
+            made[Channel::latitude_deg][i] = made[Channel::longitude_deg][i] = std::nan("");
+        const auto log = opened(std::move(made));
+        return debrief::flown_homeward(log.clean, log.summary, forecast());
+    };
+    const auto whole = lost_from(tests::made_log().rows());
+    QVERIFY(whole && !whole->position_lost);
+    // A receiver that is unplugged first, and one that gives up half way.
+    QVERIFY(!lost_from(570)->position_lost);
+    const auto half = lost_from(300);
+    QVERIFY(half && half->position_lost);
+    VERIFY_NEAR(half->points.back().time_s, 299.0, 1.5);
 }
 
 void FlownHomewardTest::aPauseInTheRecordUsesNothing() {

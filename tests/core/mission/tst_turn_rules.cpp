@@ -175,6 +175,7 @@ void TurnRulesTest::whereAGrowingWindStopsTheWayOutIsTheTurn() {
     QVERIFY(line.has_value());
     VERIFY_NEAR(line->points[53].bearing_deg, 265.0, 1e-9);
     VERIFY_NEAR(line->points[53].distance_m.value / plan.turn->distance_m.value, 1.0, 0.01);
+    VERIFY_NEAR(line->points[53].distance_m.sd / sd_m, 1.0, 0.1);
     // A waypoint beyond it is not reached: no flight as asked, and the message says where it ends.
     PlanRequest route = request;
     route.mission.kind = MissionKind::route;
