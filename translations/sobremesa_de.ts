@@ -6930,10 +6930,6 @@ at %3, like a LiPo</source>
         <translation>Flüge zum Vergleich</translation>
     </message>
     <message>
-        <source>Only flights whose log shows level flight in a known wind; one full circle is enough for that.</source>
-        <translation>Nur Flüge, deren Log Horizontalflug in bekanntem Wind zeigt; ein Vollkreis genügt dafür.</translation>
-    </message>
-    <message>
         <source>mean</source>
         <translation>Mittel</translation>
     </message>
@@ -6997,6 +6993,18 @@ at %3, like a LiPo</source>
     <message>
         <source>Reading the logs…</source>
         <translation>Logs werden gelesen …</translation>
+    </message>
+    <message>
+        <source>Those in italics do not show level flight in a known wind, for which one full circle is enough: they are laid over the others, but not compared at equal speed and mass.</source>
+        <translation>Die kursiven zeigen keinen Horizontalflug in bekanntem Wind, wofür ein Vollkreis genügt: sie werden über die anderen gelegt, aber nicht bei gleicher Geschwindigkeit und Masse verglichen.</translation>
+    </message>
+    <message>
+        <source>laid over the others only</source>
+        <translation>nur über die anderen gelegt</translation>
+    </message>
+    <message>
+        <source>Laid over each other below. Only flights that show level flight in a known wind are compared at equal speed and mass.</source>
+        <translation>Unten übereinandergelegt. Bei gleicher Geschwindigkeit und Masse werden nur Flüge verglichen, die Horizontalflug in bekanntem Wind zeigen.</translation>
     </message>
 </context>
 <context>

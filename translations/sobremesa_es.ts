@@ -6930,10 +6930,6 @@ a %3, como una LiPo</translation>
         <translation>Vuelos para comparar</translation>
     </message>
     <message>
-        <source>Only flights whose log shows level flight in a known wind; one full circle is enough for that.</source>
-        <translation>Solo vuelos cuyo registro muestra vuelo nivelado con viento conocido; basta un círculo completo.</translation>
-    </message>
-    <message>
         <source>mean</source>
         <translation>media</translation>
     </message>
@@ -6997,6 +6993,18 @@ a %3, como una LiPo</translation>
     <message>
         <source>Reading the logs…</source>
         <translation>Leyendo los registros…</translation>
+    </message>
+    <message>
+        <source>Those in italics do not show level flight in a known wind, for which one full circle is enough: they are laid over the others, but not compared at equal speed and mass.</source>
+        <translation>Los que están en cursiva no muestran vuelo nivelado con viento conocido, para lo que basta un círculo completo: se superponen a los demás, pero no se comparan a igual velocidad y masa.</translation>
+    </message>
+    <message>
+        <source>laid over the others only</source>
+        <translation>solo superpuesto a los demás</translation>
+    </message>
+    <message>
+        <source>Laid over each other below. Only flights that show level flight in a known wind are compared at equal speed and mass.</source>
+        <translation>Superpuestos abajo. A igual velocidad y masa solo se comparan los vuelos que muestran vuelo nivelado con viento conocido.</translation>
     </message>
 </context>
 <context>

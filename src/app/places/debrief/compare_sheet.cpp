@@ -49,8 +49,8 @@ CompareSheet::CompareSheet(session::Workspace& workspace, const std::vector<Id>&
     list_->setFrameShape(QFrame::NoFrame);
     left->addWidget(list_, 1);
     auto* hint = new TextLabel(
-        Role::quiet,
-        tr("Only flights whose log shows level flight in a known wind; one full circle is enough for that."));
+        Role::quiet, tr("Those in italics do not show level flight in a known wind, for which one full circle is "
+                        "enough: they are laid over the others, but not compared at equal speed and mass."));
     left->addWidget(hint);
     row->addLayout(left, 3);
 
@@ -108,22 +108,24 @@ void CompareSheet::fill(const std::vector<Id>& first) {
     std::set<Id> taken(first.begin(), first.end());
     std::vector<Id> ids;
     for (const auto& [id, summary] : workspace_.summaries()) {
-        if (!summary.level.empty() && workspace_.library().flights.contains(id)) ids.push_back(id);
+        const bool used = telemetry::charge_used_ah(summary) || summary.energy.energy_wh;
+        if (used && workspace_.library().flights.contains(id)) ids.push_back(id);
     }
     const auto& flights = workspace_.library().flights;
+    const auto level = [&](Id id) { return !workspace_.summaries().at(id).level.empty(); };
     std::sort(ids.begin(), ids.end(), [&](Id a, Id b) {
         return flights.at(a).start_clock_s.value_or(0.0) > flights.at(b).start_clock_s.value_or(0.0);
     });
     if (taken.size() < 2 && !ids.empty()) {
         const auto another_of = [&](Id one) {
             return std::find_if(ids.begin(), ids.end(), [&](Id id) {
-                return id != one && flights.contains(one) &&
+                return id != one && level(id) && flights.contains(one) &&
                        flights.at(id).aircraft_id == flights.at(one).aircraft_id;
             });
         };
         // Nothing chosen: the newest flight whose aircraft has flown another.
         const auto paired =
-            std::find_if(ids.begin(), ids.end(), [&](Id id) { return another_of(id) != ids.end(); });
+            std::find_if(ids.begin(), ids.end(), [&](Id id) { return level(id) && another_of(id) != ids.end(); });
         const Id one = !taken.empty() ? *taken.begin() : paired != ids.end() ? *paired : ids.front();
         taken.insert(one);
         if (const auto other = another_of(one); other != ids.end()) taken.insert(*other);
@@ -133,6 +135,11 @@ void CompareSheet::fill(const std::vector<Id>& first) {
         item->setData(Qt::UserRole, qlonglong(id));
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
         item->setCheckState(taken.contains(id) ? Qt::Checked : Qt::Unchecked);
+        if (level(id)) continue;
+        QFont laid_over = list_->font();
+        laid_over.setItalic(true);
+        item->setFont(laid_over);
+        item->setData(Qt::AccessibleDescriptionRole, tr("laid over the others only"));
     }
 }
 
@@ -180,8 +187,11 @@ void CompareSheet::showComparison() {
     const auto compared = debrief::compare(flights, terms());
     const auto& q = Look::instance().quantities();
     if (!compared) {
-        words_->setWords(flights.size() < 2 ? tr("Select two or more flights.")
-                                            : wording::message(compared.error()));
+        words_->setWords(taken().size() < 2 ? tr("Select two or more flights.")
+                         : flights.size() < 2
+                             ? tr("Laid over each other below. Only flights that show level flight in a known wind "
+                                  "are compared at equal speed and mass.")
+                             : wording::message(compared.error()));
         cells_->setCells({}, {});
         return;
     }

@@ -226,6 +226,10 @@ QWidget* LogbookPlace::makePictures() {
     picture_words_->setObjectName(QStringLiteral("logbookPictureWords"));
     picture_words_->setElided();
     column->addWidget(picture_words_);
+    picture_readings_ = new TextLabel(Role::quiet);
+    picture_readings_->setObjectName(QStringLiteral("logbookReadings"));
+    picture_readings_->setVisible(false);
+    column->addWidget(picture_readings_);
     auto* row = new QHBoxLayout;
     row->setSpacing(look.scaled(12));
     map_ = new MapView;
@@ -269,10 +273,11 @@ void LogbookPlace::showPicture() {
     const auto& q = Look::instance().quantities();
     QString words = kept.log_id ? tr("%1: the log is being read…").arg(name)
                                 : tr("%1 was filed by hand: it has no track.").arg(name);
-    if (kept.by_hand && !kept.by_hand->readings.empty()) {
-        words += QLatin1Char(' ') + tr("On the way: %1.", "readings off the screen")
-                                        .arg(QString::fromStdString(io::text_of_readings(kept.by_hand->readings)));
-    }
+    const bool readings = kept.by_hand && !kept.by_hand->readings.empty();
+    if (readings)
+        picture_readings_->setWords(tr("On the way: %1.", "readings off the screen")
+                                        .arg(QString::fromStdString(io::text_of_readings(kept.by_hand->readings))));
+    picture_readings_->setVisible(readings);
     TrackOnMap track;
     if (picture) {
         track = track_on_map(picture->summary);
@@ -305,6 +310,7 @@ void LogbookPlace::showAllTracks() {
         ways.empty() ? tr("Choose a flight to see its track and its homeward chart.")
                      : tr("%n track(s), each from its own launch. Choose a flight to see its homeward chart.",
                           nullptr, int(ways.size()));
+    picture_readings_->setVisible(false);
     map_->setTurn(std::nullopt, false);
     map_->setWays(std::move(ways));
     map_->showAll();

@@ -100,6 +100,7 @@ private:
     session::FlightPreview preview_;
     QWidget* pictures_ = nullptr;
     TextLabel* picture_words_ = nullptr;
+    TextLabel* picture_readings_ = nullptr;
     MapView* map_ = nullptr;
     HomewardChart* chart_ = nullptr;
     std::vector<QPushButton*> for_chosen_;
