@@ -83,13 +83,17 @@ QStringList tags(const QString& text) {
     return found;
 }
 
+QString page(const QString& name) {
+    QFile file(QStringLiteral(SOURCE_DIR "/docs/") + name);
+    if (!file.open(QIODevice::ReadOnly)) qFatal("there is no docs/%s", qPrintable(name));
+    return QString::fromUtf8(file.readAll());
+}
+
 /// The section "Not used" of docs/words.md.
 QStringList banned_words() {
-    QFile page(QStringLiteral(SOURCE_DIR "/docs/words.md"));
-    if (!page.open(QIODevice::ReadOnly)) qFatal("there is no docs/words.md");
     QStringList words;
     bool there = false;
-    for (const QString& line : QString::fromUtf8(page.readAll()).split(QLatin1Char('\n'))) {
+    for (const QString& line : page(QStringLiteral("words.md")).split(QLatin1Char('\n'))) {
         if (line.startsWith(QStringLiteral("## "))) there = line == QStringLiteral("## Not used");
         if (there && line.startsWith(QStringLiteral("- "))) words << line.mid(2).section(QLatin1Char(';'), 0, 0);
     }
@@ -103,12 +107,28 @@ class WordsTest : public QObject {
 private slots:
     void cleanup() { wording::use_language(QStringLiteral("en")); }
     void noTextUsesAWordThatIsNotUsed();
+    void theGuideNamesWhatIsOnTheScreen();
     void everyTextIsTranslated_data();
     void everyTextIsTranslated();
     void theFilesAreUpToDate();
     void countsHavePluralForms();
     void aLanguageIsSpoken();
 };
+
+/// Buttons, rules and menu entries stand in italics in the guide, as the program writes them.
+void WordsTest::theGuideNamesWhatIsOnTheScreen() {
+    QString screen;
+    for (const Text& text : texts_of(translations_file(QStringLiteral("de")))) screen += text.source + QLatin1Char('\n');
+    static const QRegularExpression italics(QStringLiteral("(?<!\\*)\\*([^*]{2,60})\\*(?!\\*)"));
+    int named = 0;
+    for (auto matches = italics.globalMatch(page(QStringLiteral("user-guide.md")).simplified()); matches.hasNext();) {
+        QString label = matches.next().captured(1);
+        while (label.endsWith(QLatin1Char('?')) || label.endsWith(QStringLiteral("…"))) label.chop(1);
+        ++named;
+        QVERIFY2(screen.contains(label, Qt::CaseInsensitive), qPrintable(label));
+    }
+    QVERIFY(named > 60);
+}
 
 void WordsTest::noTextUsesAWordThatIsNotUsed() {
     const QStringList banned = banned_words();
