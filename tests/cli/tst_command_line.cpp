@@ -106,6 +106,7 @@ private slots:
     void badInputIsOneClearLine_data();
     void badInputIsOneClearLine();
     void usageIsTwo();
+    void manualsAndCompletionNameEveryOption();
     void numbersThatAreNoneAreRefused_data();
     void numbersThatAreNoneAreRefused();
     void numbersMayBringTheirUnit();
@@ -1070,6 +1071,57 @@ void CommandLineTest::badInputIsOneClearLine() {
     QVERIFY(run.out.empty());
     QCOMPARE(std::count(run.err.begin(), run.err.end(), '\n'), std::ptrdiff_t(1));
     QVERIFY2(QString::fromStdString(run.err).contains(said), run.err.c_str());
+}
+
+void CommandLineTest::manualsAndCompletionNameEveryOption() {
+    const auto text_of = [](const char* file) {
+        return QString::fromStdString(*io::read_text_file(std::string(SOURCE_DIR) + "/packaging/" + file));
+    };
+    const auto options_of = [](const QString& help) {
+        static const QRegularExpression option(QStringLiteral("(?<![\\w-])--[a-z][a-z0-9-]+"));
+        QStringList found;
+        for (auto matches = option.globalMatch(help); matches.hasNext();) found << matches.next().captured(0);
+        found.removeAll(QStringLiteral("--help"));
+        found.removeDuplicates();
+        return found;
+    };
+    const QString manual = text_of("man/sobremesa-cli.1").remove(QLatin1Char('\\'));
+    const QString completion = text_of("completion/sobremesa-cli");
+    const QString help = QString::fromStdString(cli_run({"--help"}).out);
+    static const QRegularExpression command(QStringLiteral("^  ([a-z]+) {2,}"),
+                                            QRegularExpression::MultilineOption);
+    std::vector<std::vector<std::string>> commands;
+    for (auto matches = command.globalMatch(help); matches.hasNext();) {
+        const std::string name = matches.next().captured(1).toStdString();
+        if (name != "book") commands.push_back({name});
+    }
+    QVERIFY(commands.size() > 15);
+    for (const char* part : {"list", "check", "backup", "export", "import", "add"})
+        commands.push_back({"book", part});
+    for (auto words : commands) {
+        QString name = QString::fromStdString(words.front());
+        if (words.size() > 1) name += QLatin1Char(' ') + QString::fromStdString(words.back());
+        // Its own section of the manual, its own line of the completion.
+        const QString section =
+            manual.section(QStringLiteral(".SS ") + name, 1, 1).section(QStringLiteral(".SS "), 0, 0);
+        const QString key = QString(name).replace(QLatin1Char(' '), QLatin1Char('-'));
+        const QString line = completion.section(QStringLiteral("        %1) COMPREPLY").arg(key), 1, 1)
+                                 .section(QLatin1Char('\n'), 0, 0);
+        words.emplace_back("--help");
+        for (const QString& option : options_of(QString::fromStdString(cli_run(words).out))) {
+            QVERIFY2(section.contains(option), qPrintable(QStringLiteral("manual: ") + name + option));
+            QVERIFY2(line.contains(option), qPrintable(QStringLiteral("completion: ") + name + option));
+        }
+    }
+    for (const char* program : {"sobremesa", "sobremesa-sim"}) {
+        QProcess asked;
+        asked.start(QStringLiteral(BIN_DIR "/%1").arg(QLatin1String(program)), {QStringLiteral("--help")});
+        if (!asked.waitForFinished() || asked.exitCode() != 0) continue; // built without a window
+        const QString its =
+            text_of(qPrintable(QStringLiteral("man/%1.1").arg(QLatin1String(program)))).remove(QLatin1Char('\\'));
+        for (const QString& option : options_of(QString::fromUtf8(asked.readAllStandardOutput())))
+            QVERIFY2(its.contains(option), qPrintable(QLatin1String(program) + option));
+    }
 }
 
 void CommandLineTest::usageIsTwo() {

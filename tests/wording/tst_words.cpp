@@ -118,10 +118,12 @@ private slots:
 /// Buttons, rules and menu entries stand in italics in the guide, as the program writes them.
 void WordsTest::theGuideNamesWhatIsOnTheScreen() {
     QString screen;
-    for (const Text& text : texts_of(translations_file(QStringLiteral("de")))) screen += text.source + QLatin1Char('\n');
+    for (const Text& text : texts_of(translations_file(QStringLiteral("de"))))
+        screen += text.source + QLatin1Char('\n');
     static const QRegularExpression italics(QStringLiteral("(?<!\\*)\\*([^*]{2,60})\\*(?!\\*)"));
     int named = 0;
-    for (auto matches = italics.globalMatch(page(QStringLiteral("user-guide.md")).simplified()); matches.hasNext();) {
+    for (auto matches = italics.globalMatch(page(QStringLiteral("user-guide.md")).simplified());
+         matches.hasNext();) {
         QString label = matches.next().captured(1);
         while (label.endsWith(QLatin1Char('?')) || label.endsWith(QStringLiteral("…"))) label.chop(1);
         ++named;
