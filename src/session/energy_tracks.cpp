@@ -10,9 +10,6 @@
 
 namespace sobremesa::session {
 
-namespace {
-
-/// Of a flight without a log; nothing where nothing was read on the way.
 std::shared_ptr<const debrief::EnergyTrack> track_by_hand(const book::KeptFlight& flight) {
     if (!flight.by_hand) return nullptr;
     const auto& hand = *flight.by_hand;
@@ -20,8 +17,6 @@ std::shared_ptr<const debrief::EnergyTrack> track_by_hand(const book::KeptFlight
     auto track = debrief::energy_track(hand.readings, landed, book::usual_voltage_v(flight.flown.pack));
     return track.time_s.empty() ? nullptr : std::make_shared<const debrief::EnergyTrack>(std::move(track));
 }
-
-} // namespace
 
 EnergyTracks::EnergyTracks(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {}
 

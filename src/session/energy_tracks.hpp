@@ -13,6 +13,9 @@
 
 namespace sobremesa::session {
 
+/// Of a flight that was filed by hand, from what was read on the way; nothing where nothing was.
+std::shared_ptr<const debrief::EnergyTrack> track_by_hand(const book::KeptFlight& flight);
+
 /// What several filed flights used along the way: their logs are read one after the other, off the UI thread, and
 /// kept while this lives.
 class EnergyTracks : public QObject {

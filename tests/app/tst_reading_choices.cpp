@@ -452,8 +452,15 @@ void ReadingChoicesTest::aFlightByHandIsLaidOverTheOthers() {
     (*window_)->logbookPlace().choose(by_hand);
     EVENTUALLY(window_->find<QLabel>("logbookReadings")->isVisible());
     QVERIFY(window_->said("logbookReadings").contains(QStringLiteral("10.0 min 500 mAh 15.40 V 4.00 km")));
+    // And what was used by them, in the place of a track.
+    auto* used = window_->find<EnergyOverlay>("logbookUsed");
+    EVENTUALLY(used->isVisible());
+    QVERIFY(used->shownTable().rows.size() > 2);
+    QVERIFY(!window_->find<MapView>("logbookMap")->isVisible());
     (*window_)->logbookPlace().choose(logged);
     EVENTUALLY(!window_->find<QLabel>("logbookReadings")->isVisible());
+    EVENTUALLY(window_->find<MapView>("logbookMap")->isVisible());
+    QVERIFY(!used->isVisible());
     CompareSheet sheet(workspace, {by_hand, logged});
     QCOMPARE(int(sheet.taken().size()), 2);
     auto* overlay = sheet.findChild<EnergyOverlay*>(QStringLiteral("compareOverlay"));

@@ -9,6 +9,7 @@
 #include <QPushButton>
 #include <QStackedLayout>
 
+#include "app/charts/energy_overlay.hpp"
 #include "app/charts/homeward_chart.hpp"
 #include "app/map/map_view.hpp"
 #include "app/map/track_ways.hpp"
@@ -25,6 +26,7 @@
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "io/flights_by_hand.hpp"
+#include "session/energy_tracks.hpp"
 #include "wording/names.hpp"
 #include "wording/sentences.hpp"
 
@@ -238,6 +240,10 @@ QWidget* LogbookPlace::makePictures() {
     chart_ = new HomewardChart;
     chart_->setObjectName(QStringLiteral("logbookChart"));
     row->addWidget(chart_, 3);
+    used_ = new EnergyOverlay;
+    used_->setObjectName(QStringLiteral("logbookUsed"));
+    used_->setVisible(false);
+    row->addWidget(used_, 5);
     column->addLayout(row, 1);
     return panel;
 }
@@ -278,6 +284,8 @@ void LogbookPlace::showPicture() {
         picture_readings_->setWords(tr("On the way: %1.", "readings off the screen")
                                         .arg(QString::fromStdString(io::text_of_readings(kept.by_hand->readings))));
     picture_readings_->setVisible(readings);
+    const auto by_hand = readings ? session::track_by_hand(kept) : nullptr;
+    showUsed(name, by_hand);
     TrackOnMap track;
     if (picture) {
         track = track_on_map(picture->summary);
@@ -299,6 +307,16 @@ void LogbookPlace::showPicture() {
     picture_words_->setWords(words);
 }
 
+/// What a flight by hand used, in the place of the track that it has not.
+void LogbookPlace::showUsed(const QString& name, const std::shared_ptr<const debrief::EnergyTrack>& track) {
+    const bool goes = track && !track->ground_m.empty();
+    used_->setFlights(track ? std::vector<EnergyOverlay::Flight>{{name, track}}
+                            : std::vector<EnergyOverlay::Flight>{},
+                      goes ? debrief::TrackAxis::distance : debrief::TrackAxis::time);
+    used_->setVisible(track != nullptr);
+    map_->setVisible(track == nullptr);
+}
+
 void LogbookPlace::showAllTracks() {
     std::vector<MapView::Way> ways;
     for (const Id id : shown()) {
@@ -311,6 +329,7 @@ void LogbookPlace::showAllTracks() {
                      : tr("%n track(s), each from its own launch. Choose a flight to see its homeward chart.",
                           nullptr, int(ways.size()));
     picture_readings_->setVisible(false);
+    showUsed({}, nullptr);
     map_->setTurn(std::nullopt, false);
     map_->setWays(std::move(ways));
     map_->showAll();

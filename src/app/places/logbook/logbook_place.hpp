@@ -1,8 +1,11 @@
 #pragma once
 
+#include <memory>
+
 #include <QSortFilterProxyModel>
 #include <QWidget>
 
+#include "core/debrief/energy_track.hpp"
 #include "session/flight_preview.hpp"
 #include "session/workspace.hpp"
 
@@ -15,6 +18,7 @@ namespace sobremesa::app {
 
 class CellModel;
 class DataTable;
+class EnergyOverlay;
 class FigureRow;
 class HomewardChart;
 class MapView;
@@ -79,6 +83,7 @@ private:
     void lookAtChosen();
     void showPicture();
     void showAllTracks();
+    void showUsed(const QString& name, const std::shared_ptr<const debrief::EnergyTrack>& track);
     void remove();
     /// Set on flight, remembered between refreshes.
     std::optional<session::Id> wanted(const QComboBox& box) const;
@@ -103,6 +108,7 @@ private:
     TextLabel* picture_readings_ = nullptr;
     MapView* map_ = nullptr;
     HomewardChart* chart_ = nullptr;
+    EnergyOverlay* used_ = nullptr;
     std::vector<QPushButton*> for_chosen_;
 };
 
