@@ -8,8 +8,7 @@ namespace sobremesa::io {
 
 template <>
 struct DocumentWords<battery::Chemistry> {
-    static constexpr std::array all = {battery::Chemistry::lipo, battery::Chemistry::lipo_hv,
-                                       battery::Chemistry::li_ion};
+    static constexpr auto all = battery::all_chemistries;
     static const char* word(battery::Chemistry value) { return battery::chemistry_word(value); }
 };
 

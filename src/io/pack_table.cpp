@@ -12,6 +12,7 @@
 #include "io/column_shape.hpp"
 #include "io/csv_table.hpp"
 #include "io/header_cell.hpp"
+#include "io/pack_fields.hpp"
 #include "io/pack_words.hpp"
 #include "io/text_number.hpp"
 #include "io/time_columns.hpp"
@@ -40,8 +41,8 @@ std::string plain(double value) {
     return shortest_text(value, most_decimals);
 }
 
-std::optional<units::Error> unreadable(const std::string& cell, const char* allowed) {
-    return units::Error{ErrorCode::word_unknown, {}, {{"word", cell}, {"allowed", std::string(allowed)}}};
+std::optional<units::Error> unreadable(const std::string& cell, const std::string& allowed) {
+    return units::Error{ErrorCode::word_unknown, {}, {{"word", cell}, {"allowed", allowed}}};
 }
 
 Column number(const char* name, bool needed, double scale, const std::function<void(Pack&, double)>& set,
@@ -72,7 +73,7 @@ Column count(const char* name, bool needed, int Pack::*member) {
 }
 
 template <class Word, class Set>
-auto word(Word from_word, Set set, const char* allowed) {
+auto word(Word from_word, Set set, std::string allowed) {
     return [=](Pack& pack, const std::string& cell) -> std::optional<units::Error> {
         const auto value = from_word(cell);
         if (!value) return unreadable(cell, allowed);
@@ -102,7 +103,7 @@ const std::vector<Column>& columns() {
         {"chemistry", true,
          word(
              battery::chemistry_from_word, [](Pack& p, battery::Chemistry c) { p.chemistry = c; },
-             "lipo, lipo-hv, li-ion"),
+             allowed_words<battery::Chemistry>()),
          [](const Pack& pack) { return std::string(battery::chemistry_word(pack.chemistry)); }},
         {"construction", false,
          word(
@@ -383,7 +384,7 @@ private:
         }
         if (column == PackColumn::chemistry) {
             const auto chemistry = chemistry_in(cell);
-            if (!chemistry) return unreadable(cell, "lipo, lipo-hv, li-ion");
+            if (!chemistry) return unreadable(cell, allowed_words<battery::Chemistry>());
             pack.chemistry = *chemistry;
             return std::nullopt;
         }

@@ -19,6 +19,12 @@ QString name(battery::Chemistry chemistry) {
     return NamesWords::tr("Li-ion");
 }
 
+QStringList chemistry_names() {
+    QStringList names;
+    for (const battery::Chemistry chemistry : battery::all_chemistries) names << name(chemistry);
+    return names;
+}
+
 QString name(battery::Construction construction) {
     return construction == battery::Construction::high_capacity ? NamesWords::tr("high-capacity")
                                                                 : NamesWords::tr("high-drain");

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QString>
+#include <QStringList>
 
 #include "core/battery/health.hpp"
 #include "core/battery/landing_rules.hpp"
@@ -15,6 +16,8 @@ namespace sobremesa::wording {
 
 QString name(units::Quantity quantity);
 QString name(battery::Chemistry chemistry);
+/// In the order of `battery::all_chemistries`.
+QStringList chemistry_names();
 QString name(battery::Construction construction);
 QString name(airframe::Craft craft);
 /// A landing rule with its volts: "careful, 3.00 V a cell under load".

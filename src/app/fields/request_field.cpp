@@ -298,9 +298,7 @@ std::vector<RequestField> pack_fields(const Quantities& q) {
                 [](const PlanRequest& r) { return QString::fromStdString(r.pack.name); },
                 [](PlanRequest& r, const QString& s) { r.pack.name = s.toStdString(); }),
             choice(
-                "pack.chemistry", RequestFieldWords::tr("Chemistry"),
-                {wording::name(battery::Chemistry::lipo), wording::name(battery::Chemistry::lipo_hv),
-                 wording::name(battery::Chemistry::li_ion)},
+                "pack.chemistry", RequestFieldWords::tr("Chemistry"), wording::chemistry_names(),
                 [](const PlanRequest& r) { return int(r.pack.chemistry); },
                 [](PlanRequest& r, int i) {
                     r.pack.chemistry = battery::Chemistry(i);

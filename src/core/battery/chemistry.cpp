@@ -104,7 +104,7 @@ const char* chemistry_word(Chemistry chemistry) {
 }
 
 std::optional<Chemistry> chemistry_from_word(std::string_view word) {
-    for (const Chemistry chemistry : {Chemistry::lipo, Chemistry::lipo_hv, Chemistry::li_ion}) {
+    for (const Chemistry chemistry : all_chemistries) {
         if (units::same_word(word, chemistry_word(chemistry))) return chemistry;
     }
     return std::nullopt;

@@ -1,11 +1,14 @@
 #pragma once
 
+#include <array>
 #include <optional>
 #include <string_view>
 
 namespace sobremesa::battery {
 
 enum class Chemistry { lipo, lipo_hv, li_ion };
+/// In the order of choices.
+inline constexpr std::array all_chemistries = {Chemistry::lipo, Chemistry::lipo_hv, Chemistry::li_ion};
 
 /// What is common to all cells of one chemistry.
 ///

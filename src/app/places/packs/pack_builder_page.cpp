@@ -157,9 +157,7 @@ std::vector<RequestField> PackBuilderPage::cellFields() const {
     formats << tr("another");
     return {
         bench_choice(
-            b, "build.cell.chemistry", tr("Chemistry"),
-            {wording::name(battery::Chemistry::lipo), wording::name(battery::Chemistry::lipo_hv),
-             wording::name(battery::Chemistry::li_ion)},
+            b, "build.cell.chemistry", tr("Chemistry"), wording::chemistry_names(),
             [](const Build& x) { return int(x.cell.chemistry); },
             [](Build& x, int i) { x.cell.chemistry = battery::Chemistry(i); }),
         bench_choice(
