@@ -73,7 +73,7 @@ Column count(const char* name, bool needed, int Pack::*member) {
 }
 
 template <class Word, class Set>
-auto word(Word from_word, Set set, std::string allowed) {
+auto word(Word from_word, Set set, const std::string& allowed) {
     return [=](Pack& pack, const std::string& cell) -> std::optional<units::Error> {
         const auto value = from_word(cell);
         if (!value) return unreadable(cell, allowed);

@@ -484,12 +484,13 @@ QString what(const units::Error& error) {
 QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, const Quantities& quantities) {
     const QString wind = written(number(p, "wind_mps"), 0.0, quantities.notation(units::Quantity::wind_speed));
     const QString airspeed = quantities.speed(number(p, "airspeed_mps"));
-    if (!home && number(p, "distance_m") > 0.0)
+    if (!home && number(p, "distance_m") > 0.0) {
         return MessagesWords::tr(
                    "The outbound leg ends at %1, %2 after launch: in the wind of %3 met there an airspeed of "
                    "%4 cannot hold the course with 2 m/s over ground.")
             .arg(quantities.distance(number(p, "distance_m")), quantities.duration(number(p, "time_s")), wind,
                  airspeed);
+    }
     return home ? MessagesWords::tr("No return: against a wind of %1, the worst credible, an airspeed of %2 does "
                                     "not bring the aircraft home. Wait for less wind, or fly faster.")
                       .arg(wind, airspeed)

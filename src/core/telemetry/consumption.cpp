@@ -179,10 +179,11 @@ units::Result<LogSummary> summarise(const CleanLog& log, const std::stop_token& 
     if (!summary.distance.ground_m)
         summary.diagnostics.push_back({DiagnosticCode::no_position, Severity::warning, {}});
     const auto known = partly_known_way(log);
-    if (known)
+    if (known) {
         summary.diagnostics.push_back({DiagnosticCode::position_partly_known,
                                        Severity::warning,
                                        {{"from_s", known->from_s}, {"until_s", known->until_s}}});
+    }
 
     // Consumption over a way that is mostly scatter would be a figure without meaning.
     constexpr double least_way_m = 100.0;
