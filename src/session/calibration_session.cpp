@@ -18,10 +18,11 @@ constexpr double any_scale = 100.0;
 /// charger put back is then more than was flown. Only asked where more came back than was counted.
 bool begun_short(const book::KeptFlight& kept, const telemetry::LogSummary& summary, double counted_ah) {
     constexpr double more = 1.1;
-    constexpr double as_good_as_full = 0.97;
+    // Who charges to less than full, to spare the cells (Li-ion to 4.0 V; common practice), recharges to the same.
+    constexpr double least_charged = 0.8;
     if (*kept.recharged_ah < more * counted_ah) return false;
     const battery::Pack& pack = kept.flown.pack;
-    if (pack.start_cell_v && battery::state_of_charge_at_rest(pack.chemistry, *pack.start_cell_v) < as_good_as_full)
+    if (pack.start_cell_v && battery::state_of_charge_at_rest(pack.chemistry, *pack.start_cell_v) < least_charged)
         return true;
     const auto launch =
         telemetry::launch_charge(summary.pack, battery::PackModel(pack), kept.flown.weather.temperature_c);
