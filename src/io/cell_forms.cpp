@@ -524,12 +524,21 @@ void split_cells(std::string_view line, char delimiter, std::vector<std::string_
 }
 
 bool means_missing(std::string_view cell) {
-    if (cell.empty() || cell == "-" || cell == "--" || cell == "---") return true;
-    std::string lower(cell.substr(0, 8));
-    std::transform(lower.begin(), lower.end(), lower.begin(),
+    if (cell.empty()) return true;
+    // Asked of every cell, and nearly all are figures: how it begins says no to these.
+    constexpr std::size_t longest = 8;
+    if (cell.size() > longest || is_digit(cell.front())) return false;
+    std::array<char, longest> letters{};
+    std::transform(cell.begin(), cell.end(), letters.begin(),
                    [](unsigned char c) { return char(std::tolower(c)); });
-    return lower == "nan" || lower == "n/a" || lower == "na" || lower == "null" || lower == "none" ||
-           lower == "inf" || lower == "-inf" || lower == "+inf" || lower == "infinity";
+    const std::string_view lower(letters.data(), cell.size());
+    switch (lower.front()) {
+    case 'n': return lower == "nan" || lower == "n/a" || lower == "na" || lower == "null" || lower == "none";
+    case 'i': return lower == "inf" || lower == "infinity";
+    case '-': return lower == "-" || lower == "--" || lower == "---" || lower == "-inf";
+    case '+': return lower == "+inf";
+    default: return false;
+    }
 }
 
 std::string without_grouping(std::string_view cell, char sign) {

@@ -1,8 +1,10 @@
 #include "io/character_sets.hpp"
 
+#include <algorithm>
 #include <cstdint>
 #include <functional>
 #include <map>
+#include <utility>
 
 #include <iconv.h>
 
@@ -86,11 +88,22 @@ const char* character_set_of(const std::vector<std::string_view>& lines,
                              const std::function<int(std::string_view)>& says) {
     const char* best = usual_sets[0];
     int most = 0;
+    // Sets that are kin agree on most bytes: of each line, what the same text said already.
+    std::vector<std::vector<std::pair<std::string, int>>> heard(lines.size());
     for (const char* set : usual_sets) {
         int said = 0;
-        for (const auto line : lines) {
-            const auto text = from_character_set(line, set);
-            said += text ? says(*text) : 0;
+        for (std::size_t i = 0; i < lines.size(); ++i) {
+            auto text = from_character_set(lines[i], set);
+            if (!text) continue;
+            const auto same = std::find_if(heard[i].begin(), heard[i].end(),
+                                           [&](const auto& before) { return before.first == *text; });
+            if (same == heard[i].end()) {
+                const int now = says(*text);
+                heard[i].emplace_back(std::move(*text), now);
+                said += now;
+            } else {
+                said += same->second;
+            }
         }
         if (said > most) {
             most = said;

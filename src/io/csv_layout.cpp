@@ -32,12 +32,16 @@ bool is_numbers_and_blanks(std::string_view cell) {
            cell.find_first_not_of("0123456789.+- ") == std::string_view::npos;
 }
 
+bool is_digit(char c) {
+    return c >= '0' && c <= '9';
+}
+
 /// A cell as a log has them: a number, a clock, a date, an angle. Not a pair: two numbers with a blank between are
 /// two cells of another delimiter more often than one place.
 bool is_value(std::string_view cell) {
     // No value is longer, or without a digit: most of what a wrong delimiter cuts is one of these.
     constexpr std::size_t longest = 64;
-    if (cell.size() > longest || cell.find_first_of("0123456789") == std::string_view::npos) return false;
+    if (cell.size() > longest || std::none_of(cell.begin(), cell.end(), is_digit)) return false;
     double value = 0.0;
     return number_from_text(cell) || possible_moment_orders(cell) != 0 || possible_date_orders(cell) != 0 ||
            parse_clock(cell, ClockForm::hours_first, value) || number_with_unit(cell) ||
@@ -46,7 +50,7 @@ bool is_value(std::string_view cell) {
 
 /// How values begin, and names do not.
 bool is_figure(char c) {
-    return (c >= '0' && c <= '9') || c == '-' || c == '+' || c == '.';
+    return is_digit(c) || c == '-' || c == '+' || c == '.';
 }
 
 bool is_comment(std::string_view line) {

@@ -1,7 +1,8 @@
 #include "io/header_words.hpp"
 
-#include <algorithm>
 #include <iterator>
+
+#include "io/first_bytes.hpp"
 
 namespace sobremesa::io {
 
@@ -413,23 +414,25 @@ constexpr Translation translations[] = {
     {"高度", "height"},
 };
 
-constexpr bool before(const Translation& a, std::string_view word) {
-    return a.word < word;
+constexpr std::string_view word_at(std::size_t place) {
+    return translations[place].word;
 }
 
 constexpr bool in_order() {
     for (std::size_t i = 1; i < std::size(translations); ++i) {
-        if (!before(translations[i - 1], translations[i].word)) return false;
+        if (!(word_at(i - 1) < word_at(i))) return false;
     }
     return true;
 }
 static_assert(in_order(), "looked up by halves");
 
+constexpr FirstBytes first_bytes(std::size(translations), word_at);
+
 } // namespace
 
 std::string_view header_word_in_english(std::string_view word) {
-    const auto* const found = std::lower_bound(std::begin(translations), std::end(translations), word, before);
-    return found == std::end(translations) || found->word != word ? word : found->english;
+    const std::size_t place = first_bytes.place_of(word, word_at);
+    return place == std::size(translations) ? word : translations[place].english;
 }
 
 } // namespace sobremesa::io

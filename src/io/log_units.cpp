@@ -7,6 +7,7 @@
 #include <cstdint>
 
 #include "core/units/constants.hpp"
+#include "io/first_bytes.hpp"
 #include "io/text_number.hpp"
 
 namespace sobremesa::io {
@@ -197,6 +198,12 @@ constexpr auto by_word = [] {
     return places;
 }();
 
+constexpr std::string_view word_at(std::size_t place) {
+    return units_known[by_word[place]].word;
+}
+
+constexpr FirstBytes first_bytes(by_word.size(), word_at);
+
 constexpr std::array meanings = {
     Meaning{Channel::time_s, Dimension::time, 1.0, "s"},
     Meaning{Channel::latitude_deg, Dimension::angle, 1.0, "deg"},
@@ -296,10 +303,8 @@ std::optional<Unit> unit_from_word(std::string_view word) {
     // asked.
     constexpr std::size_t longest = 40;
     if (word.size() > longest) return std::nullopt;
-    const auto* const found =
-        std::lower_bound(by_word.begin(), by_word.end(), word,
-                         [](std::uint8_t i, std::string_view w) { return units_known[i].word < w; });
-    if (found != by_word.end() && units_known[*found].word == word) return units_known[*found];
+    const std::size_t place = first_bytes.place_of(word, word_at);
+    if (place < by_word.size()) return units_known[by_word[place]];
     // "mA·h"
     constexpr std::string_view dot = "·";
     if (const auto at = word.find(dot); at != std::string_view::npos && at > 0)
