@@ -892,6 +892,14 @@
         <source>Mbit/s</source>
         <translation>Mbit/s</translation>
     </message>
+    <message>
+        <source>part of the time of day</source>
+        <translation>Teil der Uhrzeit</translation>
+    </message>
+    <message>
+        <source>part of the date</source>
+        <translation>Teil des Datums</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Dates</name>

@@ -892,6 +892,14 @@
         <source>Mbit/s</source>
         <translation>Mbit/s</translation>
     </message>
+    <message>
+        <source>part of the time of day</source>
+        <translation>parte de la hora</translation>
+    </message>
+    <message>
+        <source>part of the date</source>
+        <translation>parte de la fecha</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Dates</name>

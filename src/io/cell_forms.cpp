@@ -103,9 +103,26 @@ int month_from_word(std::string_view word) {
     return 0;
 }
 
+/// English, by their first three letters; German ones and those of Spanish, French and Italian as they are
+/// shortened. "mar" is March.
 bool is_weekday(std::string_view word) {
-    static constexpr std::array days = {"mon", "tue", "wed", "thu", "fri", "sat", "sun"};
-    return std::any_of(days.begin(), days.end(), [&](std::string_view day) { return word.starts_with(day); });
+    static constexpr std::array<std::string_view, 7> begins = {"mon", "tue", "wed", "thu", "fri", "sat", "sun"};
+    static constexpr std::array<std::string_view, 17> whole = {"mo",  "di",  "mi",  "do",  "fr",  "sa",
+                                                               "so",  "lun", "mer", "mie", "jeu", "jue",
+                                                               "gio", "ven", "vie", "sab", "sam"};
+    return std::any_of(begins.begin(), begins.end(), [&](auto day) { return word.starts_with(day); }) ||
+           std::find(whole.begin(), whole.end(), word) != whole.end();
+}
+
+/// A day of the week before its date: "Thu, ".
+void skip_weekday(Scan& scan) {
+    Scan day = scan;
+    const std::string word = day.word();
+    if (word.empty() || !is_weekday(word) || month_from_word(word) != 0) return;
+    day.take('.');
+    day.take(',');
+    day.blanks();
+    scan = day;
 }
 
 constexpr std::string_view date_separators = "-/. ";
@@ -118,6 +135,22 @@ struct DateParts {
     std::optional<std::size_t> named_month;
 };
 
+/// "2026年5月14日": what stands behind the year, the month and the day in Chinese and Japanese.
+constexpr std::array<std::string_view, 3> date_characters = {"\u5E74", "\u6708", "\u65E5"};
+
+std::optional<DateParts> date_in_characters(Scan& scan) {
+    DateParts parts;
+    Scan all = scan;
+    for (std::size_t i = 0; i < date_characters.size(); ++i) {
+        parts.digits[i] = all.digits(parts.value[i], i == 0 ? 4 : 2);
+        if (parts.digits[i] == 0 || !all.left.starts_with(date_characters[i])) return std::nullopt;
+        all.drop(date_characters[i].size());
+    }
+    if (parts.digits[0] != 4) return std::nullopt;
+    scan = all;
+    return parts;
+}
+
 std::optional<DateParts> date_parts(Scan& scan) {
     DateParts parts;
     Scan all = scan;
@@ -129,6 +162,8 @@ std::optional<DateParts> date_parts(Scan& scan) {
         scan = all;
         return parts;
     }
+    if (auto in_characters = date_in_characters(scan)) return in_characters;
+    skip_weekday(scan);
     char separator = '\0';
     for (std::size_t i = 0; i < 3; ++i) {
         if (i > 0) {
@@ -141,14 +176,7 @@ std::optional<DateParts> date_parts(Scan& scan) {
             scan.blanks();
         }
         if (std::isalpha(static_cast<unsigned char>(scan.peek())) != 0) {
-            std::string word = scan.word();
-            if (i == 0 && is_weekday(word) && month_from_word(word) == 0) {
-                scan.take(',');
-                scan.blanks();
-                word = scan.word();
-                if (word.empty()) return std::nullopt;
-            }
-            parts.value[i] = month_from_word(word);
+            parts.value[i] = month_from_word(scan.word());
             if (parts.value[i] == 0 || parts.named_month) return std::nullopt;
             parts.named_month = i;
             parts.digits[i] = 2;
@@ -325,8 +353,11 @@ std::optional<DateParts> moment_date(Scan& scan) {
         return parts;
     }
     auto parts = date_parts(scan);
-    if (!parts || !take_between(scan)) return std::nullopt;
-    return parts;
+    if (!parts) return std::nullopt;
+    // "14/May/2026:09:30:00", as web servers write it; "May 14 09:30:00" has no year.
+    const bool whole_year = parts->digits[0] == 4 || parts->digits[2] == 4;
+    if (whole_year && scan.take(':')) return parts;
+    return take_between(scan) ? parts : std::nullopt;
 }
 
 std::optional<double> moment_clock(const Scan& scan) {
@@ -334,7 +365,39 @@ std::optional<double> moment_clock(const Scan& scan) {
     return clock_from(scan, separated ? ClockForm::without_seconds : ClockForm::digits);
 }
 
-/// "Sat May  9 14:03:21 2026", as C libraries write it.
+/// A date and a clock, whichever comes first.
+struct MomentParts {
+    DateParts date;
+    double clock_s = 0.0;
+};
+
+/// "14:03:21 09.05.2026".
+std::optional<MomentParts> clock_before_date(std::string_view cell) {
+    const auto colon = cell.find(':');
+    if (colon == std::string_view::npos || colon > 2) return std::nullopt;
+    // "2:03:21 PM 5/9/2026": the clock's own end may have a blank before it.
+    for (auto blank = cell.find(' '); blank != std::string_view::npos; blank = cell.find(' ', blank + 1)) {
+        Scan rest{cell.substr(blank)};
+        rest.blanks();
+        const auto date = date_parts(rest);
+        if (!date || !rest.done()) continue;
+        std::string_view clock_text = trimmed(cell.substr(0, blank));
+        if (clock_text.ends_with(',')) clock_text.remove_suffix(1);
+        const auto clock = clock_from({clock_text}, ClockForm::without_seconds);
+        return clock ? std::optional(MomentParts{*date, *clock}) : std::nullopt;
+    }
+    return std::nullopt;
+}
+
+std::optional<MomentParts> moment_parts(std::string_view cell) {
+    Scan scan{cell};
+    const auto date = moment_date(scan);
+    if (!date) return clock_before_date(trimmed(cell));
+    const auto clock = moment_clock(scan);
+    return clock ? std::optional(MomentParts{*date, *clock}) : std::nullopt;
+}
+
+/// "Sat May  9 14:03:21 2026", as C libraries write it; "Sat May  9 14:03:21 UTC 2026", as shells do.
 std::optional<double> c_moment(std::string_view cell) {
     Scan scan{cell};
     if (!is_weekday(scan.word())) return std::nullopt;
@@ -344,10 +407,14 @@ std::optional<double> c_moment(std::string_view cell) {
     int year = 0;
     scan.blanks();
     if (month == 0 || scan.digits(day, 2) == 0 || !scan.take(' ')) return std::nullopt;
-    const auto clock_end = scan.left.find(' ');
+    auto clock_end = scan.left.find(' ');
     if (clock_end == std::string_view::npos) return std::nullopt;
+    const std::string half = lower(scan.left.substr(clock_end + 1, 3));
+    if (half == "am " || half == "pm ") clock_end += half.size();
     const auto clock = clock_from({scan.left.substr(0, clock_end)}, ClockForm::hours_first);
     scan.drop(clock_end + 1);
+    // The letters of a time zone: a log is read by its own clock.
+    if (!scan.word().empty()) scan.blanks();
     if (!clock || scan.digits(year, 4) != 4 || !scan.done()) return std::nullopt;
     const auto date = days_to_seconds(year, month, day);
     return date ? std::optional(*date + *clock) : std::nullopt;
@@ -682,18 +749,15 @@ bool parse_date(std::string_view cell, DateOrder order, double& seconds) {
 
 bool parse_moment(std::string_view cell, DateOrder order, double& seconds) {
     if (parse_plain_moment(cell, seconds)) return true;
-    Scan scan{cell};
-    const auto parts = moment_date(scan);
+    const auto parts = moment_parts(cell);
     if (!parts) {
         const auto moment = c_moment(cell);
         if (moment) seconds = *moment;
         return moment.has_value();
     }
-    const auto date = seconds_of(*parts, order);
-    const auto clock = moment_clock(scan);
-    if (!date || !clock) return false;
-    seconds = *date + *clock;
-    return true;
+    const auto date = seconds_of(parts->date, order);
+    if (date) seconds = *date + parts->clock_s;
+    return date.has_value();
 }
 
 unsigned possible_date_orders(std::string_view cell) {
@@ -704,10 +768,9 @@ unsigned possible_date_orders(std::string_view cell) {
 
 unsigned possible_moment_orders(std::string_view cell) {
     constexpr unsigned all = 7;
-    Scan scan{cell};
-    const auto parts = moment_date(scan);
+    const auto parts = moment_parts(cell);
     if (!parts) return c_moment(cell) ? all : 0U;
-    return moment_clock(scan) ? orders_of(*parts) : 0U;
+    return orders_of(parts->date);
 }
 
 std::optional<WrittenNumber> number_with_unit(std::string_view cell) {

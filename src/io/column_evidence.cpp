@@ -79,18 +79,25 @@ private:
     std::vector<double> times(std::size_t rows) const {
         std::vector<double> time;
         std::vector<double> date;
-        std::vector<double> milliseconds;
+        std::vector<double> parts;
+        bool milliseconds_only = true;
         for (const ColumnAtHand& c : columns_) {
             const Kind kind = c.column.kind;
             if (kind == Kind::date) date = values_of(c, rows);
-            if (kind == Kind::milliseconds) milliseconds = values_of(c, rows);
+            if (kind == Kind::clock_part) {
+                const std::vector<double> part = values_of(c, rows);
+                parts.resize(part.size(), 0.0);
+                for (std::size_t i = 0; i < part.size(); ++i) parts[i] += part[i];
+                milliseconds_only = milliseconds_only && c.column.scale < 1.0;
+            }
             if (kind == Kind::moment || kind == Kind::clock_time ||
                 (is_number(c) && c.column.channel == Channel::time_s))
                 time = values_of(c, rows);
         }
+        if (time.empty() && !milliseconds_only) time.assign(parts.size(), 0.0);
         for (std::size_t i = 0; i < time.size(); ++i) {
             if (!date.empty()) time[i] += date[i];
-            if (!milliseconds.empty()) time[i] += milliseconds[i];
+            if (!parts.empty()) time[i] += parts[i];
         }
         return time;
     }

@@ -20,10 +20,6 @@ constexpr std::size_t most_named = 6;
 /// Cells that are looked at of a log of very many columns: enough for those that a pilot would use.
 constexpr std::size_t most_cells = 400'000;
 
-bool shows(const CsvHead& head, Kind kind) {
-    return std::any_of(head.columns.begin(), head.columns.end(), [&](const auto& c) { return c.kind == kind; });
-}
-
 /// A comma in a number of a cell of its own; commas between cells are another matter.
 bool has_decimal_comma(const std::vector<ColumnText>& texts, const std::vector<LogColumn>& columns,
                        char delimiter) {
@@ -119,12 +115,9 @@ units::Result<CsvHead> read_csv_head(const std::string& path, const std::vector<
     head.local_metres = understood->local_metres;
     head.diagnostics = std::move(understood->diagnostics);
     head.decimal_comma = has_decimal_comma(texts, head.columns, head.delimiter);
-    head.uses_clock = shows(head, Kind::clock_time) || shows(head, Kind::moment);
-    head.has_date = shows(head, Kind::moment) || (shows(head, Kind::clock_time) && shows(head, Kind::date));
-    const bool has_duration = std::any_of(head.columns.begin(), head.columns.end(), [](const LogColumn& c) {
-        return (c.kind == Kind::number || c.kind == Kind::written_number) && c.channel == Channel::time_s;
-    });
-    if (needs_time && !head.uses_clock && !has_duration) {
+    head.uses_clock = have_clock(head.columns);
+    head.has_date = tell_date(head.columns);
+    if (needs_time && !tell_time(head.columns)) {
         units::Where where = in_file(path);
         where.line = std::max<std::int64_t>(head.header_number, 1);
         return tl::unexpected(

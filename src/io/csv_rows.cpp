@@ -1,6 +1,7 @@
 #include "io/csv_rows.hpp"
 
 #include <algorithm>
+#include <chrono>
 #include <cmath>
 
 #include "core/geodesy/geodesic.hpp"
@@ -58,13 +59,43 @@ double MidnightClock::since_first_midnight(double clock_s) {
     return clock_s + days_s_;
 }
 
+namespace {
+
+/// Seconds since 1970 of a year, a month and a day; missing until all are there, and where there is no such day.
+double midnight_s(const std::array<double, 3>& parts) {
+    for (const double part : parts) {
+        if (!(part >= 0.0 && part < 10'000.0) || part != std::floor(part)) return missing_value;
+    }
+    // "26" is 2026.
+    const int year = int(parts[0]) + (parts[0] < 100.0 ? 2000 : 0);
+    const std::chrono::year_month_day date{std::chrono::year{year}, std::chrono::month{unsigned(parts[1])},
+                                           std::chrono::day{unsigned(parts[2])}};
+    return date.ok() ? double(std::chrono::sys_days{date}.time_since_epoch().count()) * seconds_per_day
+                     : missing_value;
+}
+
+} // namespace
+
 void RowParts::add(const LogColumn& column, double value) {
     using Kind = LogColumn::Kind;
     switch (column.kind) {
     case Kind::date: date_s = value; break;
     case Kind::clock_time:
     case Kind::moment: clock_s = value; break;
-    case Kind::milliseconds: milliseconds_s = std::isfinite(value) ? value * column.scale : 0.0; break;
+    case Kind::clock_part:
+        if (column.scale < 1.0) {
+            // A clock is none the worse without them.
+            clock_parts_s += std::isfinite(value) ? value * column.scale : 0.0;
+        } else {
+            if (!in_parts) clock_s = 0.0;
+            in_parts = true;
+            clock_s += value * column.scale;
+        }
+        break;
+    case Kind::date_part:
+        date_parts[std::size_t(column.date_part)] = value;
+        date_s = midnight_s(date_parts);
+        break;
     case Kind::hemisphere:
         (column.channel == Channel::latitude_deg ? latitude_sign : longitude_sign) = value;
         break;

@@ -49,14 +49,17 @@ private:
 struct RowParts {
     double date_s = 0.0;
     double clock_s = missing_value;
-    double milliseconds_s = 0.0;
+    /// What stands in columns of their own.
+    double clock_parts_s = 0.0;
+    bool in_parts = false;
+    std::array<double, 3> date_parts = {missing_value, missing_value, missing_value};
     double latitude_sign = 1.0;
     double longitude_sign = 1.0;
 
     /// Takes in a cell that is no value of its own.
     void add(const LogColumn& column, double value);
     /// Seconds since 1970, or since the midnight before.
-    double time_s(const CsvHead& head) const { return (head.has_date ? date_s : 0.0) + clock_s + milliseconds_s; }
+    double time_s(const CsvHead& head) const { return (head.has_date ? date_s : 0.0) + clock_s + clock_parts_s; }
 };
 
 /// Turns the columns as read into a log: time from the first row on, empty columns dropped.

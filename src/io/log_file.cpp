@@ -77,6 +77,7 @@ const char* format_word(LogFormat format) {
     case LogFormat::long_table: return "long-table";
     case LogFormat::records: return "records";
     case LogFormat::xml: return "xml";
+    case LogFormat::html: return "html";
     case LogFormat::workbook: break;
     }
     return "workbook";

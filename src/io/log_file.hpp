@@ -21,6 +21,7 @@ enum class LogFormat {
     long_table,
     records,
     xml,
+    html,
     workbook
 };
 

@@ -23,7 +23,10 @@ using telemetry::Channel;
 
 constexpr double largest_degrees = 360.0;
 
-constexpr std::array<std::string_view, 5> plain_meanings = {"ignored", "date", "clock", "moment", "position"};
+constexpr std::array<std::string_view, 7> plain_meanings = {"ignored",   "date",       "clock",   "moment",
+                                                            "date-part", "clock-part", "position"};
+/// In the order of `LogColumn::DatePart`.
+constexpr std::array<std::string_view, 3> date_part_words = {"year", "month", "day"};
 
 units::Result<LogColumn> column_by_choice(const telemetry::ColumnChoice& choice, bool& order_said) {
     const auto unknown = [&](const std::string& word, const std::vector<std::string>& allowed) {
@@ -41,6 +44,18 @@ units::Result<LogColumn> column_by_choice(const telemetry::ColumnChoice& choice,
     if (choice.meaning == "clock") column.kind = Kind::clock_time;
     if (choice.meaning == "moment") column.kind = Kind::moment;
     if (choice.meaning == "position") column.kind = Kind::position_pair;
+    if (choice.meaning == "date-part") {
+        const auto* const part = std::find(date_part_words.begin(), date_part_words.end(), choice.unit);
+        if (part == date_part_words.end()) return unknown(choice.unit, column_units(choice.meaning));
+        column.kind = Kind::date_part;
+        column.date_part = LogColumn::DatePart(part - date_part_words.begin());
+    }
+    if (choice.meaning == "clock-part") {
+        const auto unit = unit_from_word(choice.unit.empty() ? "s" : lower(choice.unit));
+        if (!unit || unit->dimension != Dimension::time) return unknown(choice.unit, column_units(choice.meaning));
+        column.kind = Kind::clock_part;
+        column.scale = unit->scale;
+    }
     if (column.kind == Kind::date || column.kind == Kind::moment) {
         if (choice.unit.empty()) return column;
         const auto* const word = std::find(date_order_words.begin(), date_order_words.end(), choice.unit);
@@ -528,12 +543,39 @@ bool parse_written(const LogColumn& column, std::string_view text, double& value
 
 } // namespace
 
+bool have_clock(const std::vector<LogColumn>& columns) {
+    return std::any_of(columns.begin(), columns.end(), [](const LogColumn& c) {
+        // Milliseconds alone are no clock.
+        return c.kind == Kind::clock_time || c.kind == Kind::moment ||
+               (c.kind == Kind::clock_part && c.scale >= 1.0);
+    });
+}
+
+bool tell_date(const std::vector<LogColumn>& columns) {
+    bool moment = false;
+    bool date = false;
+    std::array<bool, date_part_words.size()> parts{};
+    for (const LogColumn& c : columns) {
+        moment = moment || c.kind == Kind::moment;
+        date = date || c.kind == Kind::date;
+        if (c.kind == Kind::date_part) parts[std::size_t(c.date_part)] = true;
+    }
+    return moment || (have_clock(columns) && (date || (parts[0] && parts[1] && parts[2])));
+}
+
+bool tell_time(const std::vector<LogColumn>& columns) {
+    return have_clock(columns) || std::any_of(columns.begin(), columns.end(), [](const LogColumn& c) {
+               return (c.kind == Kind::number || c.kind == Kind::written_number) && c.channel == Channel::time_s;
+           });
+}
+
 bool parse_cell(const LogColumn& column, std::string_view text, CellValues& values) {
     switch (column.kind) {
     case Kind::ignored: return true;
     case Kind::number:
     case Kind::added_number:
-    case Kind::milliseconds: return parse_number_cell(text, values[0]);
+    case Kind::clock_part:
+    case Kind::date_part: return parse_number_cell(text, values[0]);
     case Kind::written_number: return parse_written(column, text, values[0]);
     case Kind::position_pair:
         if (column.longitude_first) return parse_pair(text, values[1], values[0]);
@@ -610,7 +652,9 @@ std::string unit_word_of(const Meaning& meaning, double scale) {
 std::vector<std::string> column_units(const std::string& meaning_word) {
     if (meaning_word == "date" || meaning_word == "moment")
         return {date_order_words.begin(), date_order_words.end()};
-    const auto channel = telemetry::channel_from_word(meaning_word);
+    if (meaning_word == "date-part") return {date_part_words.begin(), date_part_words.end()};
+    const auto channel = telemetry::channel_from_word(
+        meaning_word == "clock-part" ? telemetry::channel_word(Channel::time_s) : std::string_view(meaning_word));
     if (!channel) return {};
     const Meaning& meaning = meaning_of(*channel);
     std::vector<std::string> words;
@@ -626,8 +670,15 @@ telemetry::ColumnChoice choice_of(const LogColumn& column) {
     choice.header = column.header;
     switch (column.kind) {
     case Kind::ignored:
-    case Kind::milliseconds:
     case Kind::hemisphere: choice.meaning = "ignored"; break;
+    case Kind::date_part:
+        choice.meaning = "date-part";
+        choice.unit = date_part_words[std::size_t(column.date_part)];
+        break;
+    case Kind::clock_part:
+        choice.meaning = "clock-part";
+        choice.unit = unit_word_of(meaning_of(Channel::time_s), column.scale);
+        break;
     case Kind::date:
     case Kind::moment:
         choice.meaning = column.kind == Kind::date ? "date" : "moment";

@@ -30,8 +30,11 @@ struct LogColumn {
         clock_time,
         /// Date and clock in one cell.
         moment,
-        /// Milliseconds that belong to a clock of whole seconds in another column.
-        milliseconds,
+        /// A clock's hours, minutes or seconds in a column of their own, or the milliseconds that belong to a clock
+        /// of whole seconds in another one.
+        clock_part,
+        /// A date's year, month or day in a column of its own.
+        date_part,
     };
     Kind kind = Kind::ignored;
     telemetry::Channel channel = telemetry::Channel::time_s;
@@ -39,6 +42,8 @@ struct LogColumn {
     double scale = 1.0;
     DateOrder date_order = DateOrder::year_first;
     ClockForm clock_form = ClockForm::hours_first;
+    enum class DatePart { year, month, day };
+    DatePart date_part = DatePart::year;
     /// Of an angle: degrees and minutes in one number (ddmm.mmmm).
     bool degrees_and_minutes = false;
     /// Sign between groups of three digits: ',', '.', '\'', or ' ' for blanks of any width; 0 where there is none.
@@ -58,6 +63,13 @@ struct LogColumn {
     /// number.
     std::string header;
 };
+
+/// The columns say when a row was written.
+bool tell_time(const std::vector<LogColumn>& columns);
+/// … and on which day.
+bool tell_date(const std::vector<LogColumn>& columns);
+/// … as a clock does, which starts again at midnight where no date goes with it.
+bool have_clock(const std::vector<LogColumn>& columns);
 
 /// What one cell holds: one number, or the two of a position.
 using CellValues = std::array<double, 2>;

@@ -34,6 +34,7 @@ struct TextFormat {
     std::uint64_t most_bytes = most_table_bytes;
 };
 constexpr std::array text_formats = {
+    TextFormat{LogFormat::html, looks_like_html, html_as_table, most_json_bytes},
     TextFormat{LogFormat::xml, looks_like_xml, xml_as_table, most_json_bytes},
     TextFormat{LogFormat::nmea, looks_like_nmea, nmea_as_table},
     TextFormat{LogFormat::igc, looks_like_igc, igc_as_table},
@@ -80,9 +81,9 @@ bool is_track(std::string_view xml) {
 
 /// Endings of what is no log: settings, pictures, documents of this program.
 bool may_be_log(const std::string& name) {
-    static constexpr std::array others = {".json", ".png",  ".jpg", ".jpeg", ".mp4",     ".mov", ".pdf",
-                                          ".md",   ".html", ".tif", ".kml",  ".geojson", ".db",  ".sqlite",
-                                          ".py",   ".sh",   ".xml", ".ini",  ".exe",     ".svg"};
+    static constexpr std::array others = {".json",   ".png",  ".jpg", ".jpeg", ".mp4", ".mov",     ".pdf",
+                                          ".md",     ".html", ".htm", ".tif",  ".kml", ".geojson", ".db",
+                                          ".sqlite", ".py",   ".sh",  ".xml",  ".ini", ".exe",     ".svg"};
     std::string lower = name;
     std::transform(lower.begin(), lower.end(), lower.begin(),
                    [](unsigned char c) { return char(std::tolower(c)); });
@@ -250,7 +251,9 @@ bool is_log_document(const std::string& path) {
     std::string ending = std::filesystem::path(path).extension().string();
     std::transform(ending.begin(), ending.end(), ending.begin(),
                    [](unsigned char c) { return char(std::tolower(c)); });
-    if (ending != ".json" && ending != ".geojson" && ending != ".kml" && ending != ".xml") return false;
+    if (ending != ".json" && ending != ".geojson" && ending != ".kml" && ending != ".xml" && ending != ".html" &&
+        ending != ".htm")
+        return false;
     constexpr std::uintmax_t most_looked_at = std::uintmax_t(16) << 20U;
     std::error_code trouble;
     const auto size = std::filesystem::file_size(path, trouble);

@@ -27,6 +27,7 @@ bool looks_like_named_lines(std::string_view head);
 bool looks_like_long_table(std::string_view head);
 bool looks_like_records(std::string_view head);
 bool looks_like_xml(std::string_view head);
+bool looks_like_html(std::string_view head);
 
 /// NMEA 0183: RMC, GGA, VTG and ZDA of any talker, XDR for volts (U) and amps (I). Sentences of one time make a
 /// row. A sentence with a wrong checksum is not read. Source: the standard's sentence formats, as generally
@@ -59,8 +60,12 @@ TableOfLog long_table_as_table(std::string_view text);
 TableOfLog records_as_table(std::string_view text);
 
 /// XML of any schema but GPX and KML, which have readers of their own: the elements that come most often, a row
-/// each, with their attributes and the texts of the elements in them; rows of cells without names, as HTML and
-/// spreadsheets have them, as a table.
+/// each, with their attributes and the texts of the elements in them; rows of cells without names, as spreadsheets
+/// have them, as a table.
 TableOfLog xml_as_table(std::string_view text);
+
+/// The table of a web page that has the most rows, with what browsers forgive: elements that are not closed,
+/// attributes without quotes, characters by name.
+TableOfLog html_as_table(std::string_view text);
 
 } // namespace sobremesa::io

@@ -181,6 +181,99 @@ double fineness(const ColumnAtHand* column) {
     return pairs > 0 ? double(changes) / double(pairs) : 0.0;
 }
 
+/// A clock and a date whose parts stand in columns of their own: "Year, Month, Day, Hour, Minute, Second".
+struct TimeInParts {
+    ColumnAtHand* hours = nullptr;
+    ColumnAtHand* minutes = nullptr;
+    ColumnAtHand* seconds = nullptr;
+    std::array<ColumnAtHand*, 3> date{};
+
+    /// At least minutes and seconds; hours where there are any.
+    bool is_clock() const { return minutes && seconds; }
+    bool is_date() const { return date[0] && date[1] && date[2]; }
+    bool holds(const ColumnAtHand& c) const {
+        return is_clock() && (&c == hours || &c == minutes || &c == seconds);
+    }
+};
+
+/// The word that a header has beside those that any time may have; empty where it has none, or several.
+std::optional<std::string_view> own_word_of(const HeaderCell& header) {
+    constexpr std::array<std::string_view, 9> others = {"gps",   "utc",  "gmt",   "rtc", "time",
+                                                        "clock", "date", "local", "of"};
+    std::string_view own;
+    for (const std::string& word : header.words) {
+        if (std::find(others.begin(), others.end(), word) != others.end()) continue;
+        if (!own.empty()) return std::nullopt;
+        own = word;
+    }
+    return own;
+}
+
+/// Whether the parts of a clock, put together, run on as a clock does: forward, or back in a log with the latest on
+/// top.
+bool runs_on(const TimeInParts& parts) {
+    double before = missing_value;
+    std::size_t forward = 0;
+    std::size_t back = 0;
+    for (std::size_t i = 0; i < parts.seconds->cells.size(); ++i) {
+        double now = 0.0;
+        for (const auto& [column, scale] :
+             {std::pair{parts.hours, units::seconds_per_hour}, std::pair{parts.minutes, units::seconds_per_minute},
+              std::pair{parts.seconds, 1.0}}) {
+            double value = 0.0;
+            if (column) now += parse_number_cell(column->cells[i], value) ? value * scale : missing_value;
+        }
+        if (now > before) ++forward;
+        if (now < before) ++back;
+        if (std::isfinite(now)) before = now;
+    }
+    return 20 * std::min(forward, back) <= std::max(forward, back);
+}
+
+TimeInParts time_in_parts(std::vector<ColumnAtHand>& columns) {
+    TimeInParts parts;
+    const auto keep = [](ColumnAtHand*& kept, ColumnAtHand& c) {
+        if (!kept) kept = &c;
+    };
+    for (ColumnAtHand& c : columns) {
+        const ColumnShape& shape = c.shape;
+        const auto word = own_word_of(c.header);
+        if (!word || c.settled() || c.column.kind != LogColumn::Kind::ignored || !shape.mostly(shape.numbers))
+            continue;
+        const auto is = [&](std::initializer_list<std::string_view> words, double scale) {
+            const bool by_unit =
+                word->empty() && c.header.measures(Dimension::time) && c.header.unit->scale == scale;
+            return by_unit || std::find(words.begin(), words.end(), *word) != words.end();
+        };
+        const auto within = [&](double least, double most) {
+            return shape.decimals == 0 && shape.least >= least && shape.most <= most;
+        };
+        constexpr double no_unit = 0.0;
+        // A log of a flight's own minutes may count on beyond the hour.
+        constexpr double most_hours = 99.0;
+        constexpr double most_minutes = 600.0;
+        if (is({"hour", "hours", "hr", "hrs", "hh", "h"}, units::seconds_per_hour) && within(0.0, most_hours))
+            keep(parts.hours, c);
+        else if (is({"minute", "minutes", "min", "mins", "mm"}, units::seconds_per_minute) &&
+                 within(0.0, most_minutes))
+            keep(parts.minutes, c);
+        else if (is({"second", "seconds", "sec", "secs", "ss", "s"}, 1.0) && shape.least >= 0.0 &&
+                 shape.most < 61.0)
+            keep(parts.seconds, c);
+        else if (is({"year", "years", "yr", "yyyy", "yy"}, no_unit) && within(0.0, 2200.0))
+            keep(parts.date[std::size_t(LogColumn::DatePart::year)], c);
+        else if (is({"month", "mon"}, no_unit) && within(1.0, 12.0))
+            keep(parts.date[std::size_t(LogColumn::DatePart::month)], c);
+        else if (is({"day", "days", "dd"}, 86400.0) && within(1.0, 31.0))
+            keep(parts.date[std::size_t(LogColumn::DatePart::day)], c);
+    }
+    // What changes with every row is no hour, whatever it is called: "h" may be a height.
+    constexpr double most_changing_hours = 0.05;
+    if (parts.hours && parts.hours->shape.share_changing() > most_changing_hours) parts.hours = nullptr;
+    if (parts.is_clock() && !runs_on(parts)) parts.hours = parts.minutes = parts.seconds = nullptr;
+    return parts;
+}
+
 struct TimeSearch {
     std::vector<ColumnAtHand>& columns;
     std::vector<units::Diagnostic> diagnostics{};
@@ -189,6 +282,7 @@ struct TimeSearch {
     ColumnAtHand* clock = nullptr;
     ColumnAtHand* milliseconds = nullptr;
     ColumnAtHand* count = nullptr;
+    TimeInParts parts{};
 
     static void keep_first(ColumnAtHand*& kept, ColumnAtHand& column) {
         if (!kept) kept = &column;
@@ -264,13 +358,15 @@ struct TimeSearch {
         bool said = false;
         for (ColumnAtHand& c : columns) {
             const Kind kind = c.column.kind;
-            said = said || (c.settled() && (kind == Kind::clock_time || kind == Kind::moment ||
-                                            (kind == Kind::number && c.column.channel == Channel::time_s)));
+            said = said ||
+                   (c.settled() && (kind == Kind::clock_time || kind == Kind::moment || kind == Kind::clock_part ||
+                                    (kind == Kind::number && c.column.channel == Channel::time_s)));
         }
+        parts = time_in_parts(columns);
         for (ColumnAtHand& c : columns) {
             if (c.settled()) {
                 settle_chosen(c);
-            } else if (c.column.kind == Kind::ignored) {
+            } else if (c.column.kind == Kind::ignored && !parts.holds(c)) {
                 look_at(c);
             }
         }
@@ -281,10 +377,17 @@ struct TimeSearch {
         if (said) {
             const bool clock_said = std::any_of(columns.begin(), columns.end(),
                                                 [](const ColumnAtHand& c) { return fixed(c, Kind::clock_time); });
-            if (clock_said && date) take_calendar(*date, Kind::date);
+            if (clock_said && date)
+                take_calendar(*date, Kind::date);
+            else if (clock_said)
+                take_date_parts();
             return std::move(diagnostics);
         }
-        const double calendar = moment ? fineness(moment) : milliseconds && clock ? 1.0 : fineness(clock);
+        const bool in_parts = !moment && !clock && parts.is_clock();
+        const double calendar = moment                                ? fineness(moment)
+                                : milliseconds && (clock || in_parts) ? 1.0
+                                : in_parts                            ? fineness(parts.seconds)
+                                                                      : fineness(clock);
         constexpr double coarse = 0.85;
         const bool count_is_finer = count && calendar < coarse * fineness(count);
         if (moment && !count_is_finer) {
@@ -292,11 +395,14 @@ struct TimeSearch {
         } else if (clock && !count_is_finer) {
             if (clock->column.clock_form != ClockForm::digits) clock->column.clock_form = clock_form(*clock);
             clock->column.kind = Kind::clock_time;
-            if (date) take_calendar(*date, Kind::date);
-            if (milliseconds && clock->shape.decimals == 0 && !has_fraction(*clock)) {
-                milliseconds->column.kind = Kind::milliseconds;
-                milliseconds->column.scale = 1e-3;
-            }
+            take_date();
+            if (milliseconds && clock->shape.decimals == 0 && !has_fraction(*clock)) take_part(*milliseconds, 1e-3);
+        } else if (in_parts && !count_is_finer) {
+            if (parts.hours) take_part(*parts.hours, units::seconds_per_hour);
+            take_part(*parts.minutes, units::seconds_per_minute);
+            take_part(*parts.seconds, 1.0);
+            if (milliseconds && parts.seconds->shape.decimals == 0) take_part(*milliseconds, 1e-3);
+            take_date();
         } else if (count) {
             take_count(*count);
         } else {
@@ -305,6 +411,26 @@ struct TimeSearch {
         }
         pass_over_the_rest();
         return std::move(diagnostics);
+    }
+
+    static void take_part(ColumnAtHand& c, double scale) {
+        c.column.kind = Kind::clock_part;
+        c.column.scale = scale;
+    }
+
+    void take_date() {
+        if (date)
+            take_calendar(*date, Kind::date);
+        else
+            take_date_parts();
+    }
+
+    void take_date_parts() const {
+        if (!parts.is_date()) return;
+        for (std::size_t i = 0; i < parts.date.size(); ++i) {
+            parts.date[i]->column.kind = Kind::date_part;
+            parts.date[i]->column.date_part = LogColumn::DatePart(i);
+        }
     }
 
     static bool has_fraction(const ColumnAtHand& c) {

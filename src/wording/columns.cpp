@@ -96,6 +96,8 @@ QString column_meaning(const std::string& word) {
     if (word == "date") return ColumnsWords::tr("date");
     if (word == "clock") return ColumnsWords::tr("time of day");
     if (word == "moment") return ColumnsWords::tr("date and time");
+    if (word == "clock-part") return ColumnsWords::tr("part of the time of day");
+    if (word == "date-part") return ColumnsWords::tr("part of the date");
     if (word == "position") return ColumnsWords::tr("latitude and longitude");
     const auto channel = telemetry::channel_from_word(word);
     return channel ? channel_name(*channel) : QString::fromStdString(word);
@@ -122,7 +124,8 @@ QString column_reading(const io::LogColumn& column, const std::vector<std::vecto
         case Kind::date:
             return QDateTime::fromSecsSinceEpoch(qint64(values[0]), Qt::UTC).toString(QStringLiteral("yyyy-MM-dd"));
         case Kind::hemisphere:
-        case Kind::milliseconds:
+        case Kind::clock_part:
+        case Kind::date_part:
         case Kind::clock_time:
         case Kind::ignored: return QString::fromStdString(row[index]);
         }

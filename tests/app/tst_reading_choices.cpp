@@ -44,6 +44,7 @@ private slots:
     void aDateThatCanBeReadEitherWayIsAsked();
     void theChosenFlightIsTheOneFiled();
     void aLogWithoutATimeAsksForIt();
+    void aDateAndAClockAreATime();
     void theAnswerIsRememberedForThatHeader();
     void aColumnSaidOtherwiseChangesTheFigures();
     void aTelemetryLogHasColumnsToo();
@@ -204,6 +205,25 @@ void ReadingChoicesTest::aLogWithoutATimeAsksForIt() {
     EVENTUALLY((*window_)->debriefSession().debrief() != nullptr);
     VERIFY_NEAR(debrief().summary.duration_s, 199.5, 1e-6);
     VERIFY_NEAR(*debrief().summary.energy.mean_current_a, 5.2, 1e-6);
+}
+
+void ReadingChoicesTest::aDateAndAClockAreATime() {
+    const auto opened = [&](const std::string& text) {
+        open(file(QStringLiteral("stamped.csv"), text));
+        EVENTUALLY_EQUAL(debrief().summary.duration_s, 2.0);
+        QTest::mouseClick(window_->find<QPushButton>("columnsButton"), Qt::LeftButton);
+        ColumnsSheet* asked = sheet();
+        QVERIFY(asked->findChild<QPushButton*>(QStringLiteral("takeColumnsButton"))->isEnabled());
+        QTest::mouseClick(asked->findChild<QPushButton*>(QStringLiteral("takeColumnsButton")), Qt::LeftButton);
+        EVENTUALLY((*window_)->findChild<ColumnsSheet*>() == nullptr);
+        VERIFY_NEAR(debrief().summary.duration_s, 2.0, 1e-9);
+    };
+    opened("when,volts,amps\n2026-05-14T09:30:00,16,5\n2026-05-14T09:30:01,16,5\n2026-05-14T09:30:02,16,5\n");
+    opened("year,month,day,hour,minute,second,volts,amps\n2026,5,14,9,30,58,16,5\n2026,5,14,9,30,59,16,5\n"
+           "2026,5,14,9,31,0,16,5\n");
+    QVERIFY(debrief().log->start_clock_s.has_value());
+    // 14 May 2026 is day 20 587 since 1970.
+    VERIFY_NEAR(*debrief().log->start_clock_s, 20587.0 * 86400.0 + 9.0 * 3600.0 + 30.0 * 60.0 + 58.0, 1e-6);
 }
 
 void ReadingChoicesTest::theAnswerIsRememberedForThatHeader() {

@@ -559,6 +559,29 @@ std::vector<Way> laid_down() {
                            }) +
                     "</table></body></html>\n";
          }},
+        {"a web page as they are written",
+         [](const auto& rows) {
+             return "<!doctype html><html><head><meta charset=utf-8><link rel=stylesheet href=a.css><title>A &amp; "
+                    "B</title></head><body><br><table><tr><td>Notes<tr><td>calm</table><table "
+                    "border=1><thead><tr><th>"
+                    "Time&nbsp;(s)<th colspan=2>Place<th><i>Note</i><th>Volts<th>Amps<tbody>\n" +
+                    joined(rows, "\n",
+                           [](const Sample& s) {
+                               return "<tr class=row><td>" + number(s.t, 1) + "<td>" + number(s.latitude, 7) +
+                                      "<td>" + number(s.longitude, 7) + "<td><td><b>" + number(s.volts, 3) +
+                                      "</b>&nbsp;V<td>" + number(s.amps, 3) + " A";
+                           }) +
+                    "</table><p>&copy; nobody";
+         }},
+        {"dates in characters",
+         [](const auto& rows) {
+             return lines("\xE6\x99\x82\xE5\x88\xBB;lat;lon;volts;amps\n", rows, [](const Sample& s) {
+                 const QDateTime at = moment(s);
+                 return at.toString(QStringLiteral("yyyy\u5E74M\u6708d\u65E5 HH:mm:ss.zzz")).toUtf8() + ";" +
+                        number(s.latitude, 7) + ";" + number(s.longitude, 7) + ";" + number(s.volts, 3) + ";" +
+                        number(s.amps, 3);
+             });
+         }},
     };
 }
 

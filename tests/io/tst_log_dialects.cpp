@@ -24,7 +24,9 @@ bool makes_sense(const Dialect& d) {
                             d.time == TimeStyle::clock || d.time == TimeStyle::bare_milliseconds ||
                             d.time == TimeStyle::iso_blank || d.time == TimeStyle::date_and_clock;
     if (d.decimal_comma && (d.delimiter == ',' || d.time == TimeStyle::spreadsheet_days)) return false;
-    if (d.delimiter == ',' && d.time == TimeStyle::iso_comma && d.header != HeaderStyle::quoted) return false;
+    if (d.delimiter == ',' && (d.time == TimeStyle::iso_comma || d.time == TimeStyle::mail) &&
+        d.header != HeaderStyle::quoted)
+        return false;
     if (d.header == HeaderStyle::none)
         return plain_time && d.position == PositionStyle::degrees && d.units == UnitStyle::si &&
                d.columns != ColumnStyle::power_and_volts && d.columns != ColumnStyle::distractors && !d.preamble;
@@ -41,7 +43,7 @@ bool makes_sense(const Dialect& d) {
                                   d.header == HeaderStyle::comment || d.preamble || d.trailing_delimiter ||
                                   d.time == TimeStyle::c_library || d.time == TimeStyle::month_first_slashes ||
                                   d.time == TimeStyle::twelve_hours || d.time == TimeStyle::one_cell_twelve_hours ||
-                                  d.time == TimeStyle::one_cell_day_first;
+                                  d.time == TimeStyle::one_cell_day_first || d.time >= TimeStyle::clock_before_date;
         if (blank_inside) return false;
     }
     if (d.encoding == Encoding::windows1252 && d.position == PositionStyle::arc_letters) return true;
@@ -117,7 +119,7 @@ void LogDialectsTest::everyDialectIsTheSameFlight() {
         case 6: d.line_end = LineEnd(style); break;
         default: d.delimiter = ",;\t| "[style]; break;
         }
-        if (d.time == TimeStyle::iso_comma) d.delimiter = ';';
+        if (d.time == TimeStyle::iso_comma || d.time == TimeStyle::mail) d.delimiter = ';';
     } else {
         std::mt19937 random(1000 + unsigned(index));
         d = drawn_dialect(random);

@@ -109,6 +109,16 @@ enum class TimeStyle {
     since_1970_ns,
     spreadsheet_days,
     c_library,
+    // What follows: each part in a column of its own, a clock before its date, dates as mail and web servers have
+    // them.
+    parts,
+    parts_and_milliseconds,
+    minutes_and_seconds_apart,
+    clock_before_date,
+    twelve_hours_before_date,
+    mail,
+    web_server,
+    shell,
     count,
 };
 
@@ -314,6 +324,37 @@ private:
             name(time, "");
             name({"milliseconds", "milliseconds", "Milliseconds", "ms", {"ms", "ms", "ms", "ms", "ms", "ms"}, ""},
                  "");
+            break;
+        case TimeStyle::parts:
+        case TimeStyle::parts_and_milliseconds:
+            name({"year", "year", "Year", "yr", {"Jahr", "año", "année", "anno", "ano", "jaar"}, ""}, "");
+            name({"month", "month", "Month", "mon", {"Monat", "mes", "mois", "mese", "mês", "maand"}, ""}, "");
+            name({"day", "day", "Day", "dd", {"Tag", "día", "jour", "giorno", "dia", "dag"}, ""}, "");
+            name({"hour", "hour", "Hour", "hh", {"Stunde", "hora", "heure", "ora", "hora", "uur"}, ""}, "");
+            [[fallthrough]];
+        case TimeStyle::minutes_and_seconds_apart:
+            name({"minute",
+                  "minute",
+                  "Minute",
+                  "min",
+                  {"Minute", "minuto", "minute", "minuto", "minuto", "minuut"},
+                  ""},
+                 "");
+            name({"second",
+                  "second",
+                  "Second",
+                  "sec",
+                  {"Sekunde", "segundo", "seconde", "secondo", "segundo", "seconde"},
+                  ""},
+                 "");
+            if (t == TimeStyle::parts_and_milliseconds)
+                name({"milliseconds",
+                      "milliseconds",
+                      "Milliseconds",
+                      "ms",
+                      {"ms", "ms", "ms", "ms", "ms", "ms"},
+                      ""},
+                     "");
             break;
         default: name(time, ""); break;
         }
@@ -547,6 +588,22 @@ private:
         case TimeStyle::spreadsheet_days: return put(46163.0 + (50600.0 + t) / 86400.0, 9);
         case TimeStyle::c_library:
             return cell(text("Thu May %d %02d:%02d:%02d 2026", c.day, c.hour, c.minute, whole));
+        case TimeStyle::parts:
+        case TimeStyle::parts_and_milliseconds:
+            for (const int part : {2026, 5, c.day, c.hour, c.minute}) cell(text("%d", part));
+            if (d_.time == TimeStyle::parts) return put(c.second, 3);
+            cell(text("%d", whole));
+            return cell(text("%d", thousandths));
+        case TimeStyle::minutes_and_seconds_apart:
+            cell(text("%d", int(t / 60.0)));
+            return put(std::fmod(t, 60.0), 1);
+        case TimeStyle::clock_before_date: return cell(text("%s %02d.05.2026", clock.c_str(), c.day));
+        case TimeStyle::twelve_hours_before_date:
+            return cell(text("%d:%02d:%06.3f %s 5/%d/2026", half_day, c.minute, c.second, half, c.day));
+        case TimeStyle::mail: return cell(text("Thu, %d May 2026 %s +0200", c.day, clock.c_str()));
+        case TimeStyle::web_server: return cell(text("%d/May/2026:%s +0000", c.day, clock.c_str()));
+        case TimeStyle::shell:
+            return cell(text("Thu May %d %02d:%02d:%02d %s CEST 2026", c.day, half_day, c.minute, whole, half));
         case TimeStyle::count: break;
         }
     }

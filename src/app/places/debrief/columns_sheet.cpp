@@ -158,10 +158,7 @@ void ColumnsSheet::showReading() {
     }
     for (std::size_t i = 0; i < rows_.size() && i < again->columns.size(); ++i)
         rows_[i].read->setWords(wording::column_reading(again->columns[i], again->first_rows, i));
-    const bool timed = std::any_of(again->columns.begin(), again->columns.end(), [](const io::LogColumn& c) {
-        return c.kind == io::LogColumn::Kind::clock_time ||
-               (c.kind == io::LogColumn::Kind::number && c.channel == telemetry::Channel::time_s);
-    });
+    const bool timed = io::tell_time(again->columns);
     state_->setWords(timed ? QString() : tr("No column is a time yet; a log needs one."));
     take_->setEnabled(timed);
 }
