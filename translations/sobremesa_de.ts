@@ -2746,30 +2746,6 @@
 <context>
     <name>sobremesa::Messages</name>
     <message>
-        <source>the share-left rule</source>
-        <translation>die Regel des verbleibenden Anteils</translation>
-    </message>
-    <message>
-        <source>the 80 % rule</source>
-        <translation>die 80-%-Regel</translation>
-    </message>
-    <message>
-        <source>the charge-count rule</source>
-        <translation>die Ladungsregel</translation>
-    </message>
-    <message>
-        <source>the voltage rule</source>
-        <translation>die Spannungsregel</translation>
-    </message>
-    <message>
-        <source>the chance rule</source>
-        <translation>die Wahrscheinlichkeitsregel</translation>
-    </message>
-    <message>
-        <source>the energy rule</source>
-        <translation>die Energieregel</translation>
-    </message>
-    <message>
         <source>The array&apos;s maximum is at %1, above the pack&apos;s %2: a step-up converter cannot bring it down.</source>
         <translation>Das Maximum des Solarfelds liegt bei %1, über den %2 des Akkus: ein Aufwärtswandler kann es nicht senken.</translation>
     </message>
@@ -4696,6 +4672,30 @@
     <message>
         <source>longest full cloud that the pack covers</source>
         <translation>längste volle Bewölkung, die der Akku überbrückt</translation>
+    </message>
+    <message>
+        <source>the share-left rule</source>
+        <translation>die Regel des verbleibenden Anteils</translation>
+    </message>
+    <message>
+        <source>the 80 % rule</source>
+        <translation>die 80-%-Regel</translation>
+    </message>
+    <message>
+        <source>the charge-count rule</source>
+        <translation>die Ladungsregel</translation>
+    </message>
+    <message>
+        <source>the voltage rule</source>
+        <translation>die Spannungsregel</translation>
+    </message>
+    <message>
+        <source>the chance rule</source>
+        <translation>die Wahrscheinlichkeitsregel</translation>
+    </message>
+    <message>
+        <source>the energy rule</source>
+        <translation>die Energieregel</translation>
     </message>
 </context>
 <context>

@@ -2746,30 +2746,6 @@
 <context>
     <name>sobremesa::Messages</name>
     <message>
-        <source>the share-left rule</source>
-        <translation>la regla de la parte restante</translation>
-    </message>
-    <message>
-        <source>the 80 % rule</source>
-        <translation>la regla del 80 %</translation>
-    </message>
-    <message>
-        <source>the charge-count rule</source>
-        <translation>la regla de la carga</translation>
-    </message>
-    <message>
-        <source>the voltage rule</source>
-        <translation>la regla de la tensión</translation>
-    </message>
-    <message>
-        <source>the chance rule</source>
-        <translation>la regla de la probabilidad</translation>
-    </message>
-    <message>
-        <source>the energy rule</source>
-        <translation>la regla de la energía</translation>
-    </message>
-    <message>
         <source>The array&apos;s maximum is at %1, above the pack&apos;s %2: a step-up converter cannot bring it down.</source>
         <translation>El máximo del panel está en %1, por encima de los %2 de la batería: un elevador no puede bajarlo.</translation>
     </message>
@@ -4696,6 +4672,30 @@
     <message>
         <source>longest full cloud that the pack covers</source>
         <translation>nublado completo más largo que cubre la batería</translation>
+    </message>
+    <message>
+        <source>the share-left rule</source>
+        <translation>la regla de la parte restante</translation>
+    </message>
+    <message>
+        <source>the 80 % rule</source>
+        <translation>la regla del 80 %</translation>
+    </message>
+    <message>
+        <source>the charge-count rule</source>
+        <translation>la regla de la carga</translation>
+    </message>
+    <message>
+        <source>the voltage rule</source>
+        <translation>la regla de la tensión</translation>
+    </message>
+    <message>
+        <source>the chance rule</source>
+        <translation>la regla de la probabilidad</translation>
+    </message>
+    <message>
+        <source>the energy rule</source>
+        <translation>la regla de la energía</translation>
     </message>
 </context>
 <context>

@@ -32,9 +32,7 @@ struct DocumentWords<mission::SpeedRule> {
 
 template <>
 struct DocumentWords<mission::TurnRule> {
-    static constexpr std::array all = {mission::TurnRule::energy_home,    mission::TurnRule::share_left,
-                                       mission::TurnRule::eighty_percent, mission::TurnRule::charge_count,
-                                       mission::TurnRule::voltage,        mission::TurnRule::chance};
+    static inline const std::vector<mission::TurnRule>& all = mission::all_turn_rules();
     static const char* word(mission::TurnRule rule) { return mission::turn_rule_word(rule); }
 };
 

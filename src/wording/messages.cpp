@@ -10,6 +10,7 @@
 #include "core/mission/plan_request.hpp"
 #include "core/units/quantity.hpp"
 #include "wording/names.hpp"
+#include "wording/turn_rule_names.hpp"
 
 namespace sobremesa::wording {
 
@@ -46,14 +47,8 @@ QString plain(double value) {
 }
 
 QString turn_rule_text(const QString& word) {
-    using mission::TurnRule;
-    const auto turn_rule = mission::turn_rule_from_word(word.toStdString());
-    if (turn_rule == TurnRule::share_left) return MessagesWords::tr("the share-left rule");
-    if (turn_rule == TurnRule::eighty_percent) return MessagesWords::tr("the 80 % rule");
-    if (turn_rule == TurnRule::charge_count) return MessagesWords::tr("the charge-count rule");
-    if (turn_rule == TurnRule::voltage) return MessagesWords::tr("the voltage rule");
-    if (turn_rule == TurnRule::chance) return MessagesWords::tr("the chance rule");
-    return MessagesWords::tr("the energy rule");
+    return rule_in_sentence(
+        mission::turn_rule_from_word(word.toStdString()).value_or(mission::TurnRule::energy_home));
 }
 
 QString misfit_text(const std::vector<units::Parameter>& p, const Quantities& q) {

@@ -2,6 +2,8 @@
 
 #include <QCoreApplication>
 
+#include "wording/turn_rule_names.hpp"
+
 namespace sobremesa::wording {
 
 namespace {
@@ -129,6 +131,19 @@ QString name(mission::TurnRule turn_rule, const mission::PlanRequest& request, c
     case TurnRule::chance: return NamesWords::tr("chance of getting home");
     }
     return {};
+}
+
+QString rule_in_sentence(mission::TurnRule turn_rule) {
+    using mission::TurnRule;
+    switch (turn_rule) {
+    case TurnRule::share_left: return NamesWords::tr("the share-left rule");
+    case TurnRule::eighty_percent: return NamesWords::tr("the 80 % rule");
+    case TurnRule::charge_count: return NamesWords::tr("the charge-count rule");
+    case TurnRule::voltage: return NamesWords::tr("the voltage rule");
+    case TurnRule::chance: return NamesWords::tr("the chance rule");
+    case TurnRule::energy_home: break;
+    }
+    return NamesWords::tr("the energy rule");
 }
 
 QString build(const battery::Pack& pack) {

@@ -399,18 +399,6 @@ units::Explanation explain_further(const FlightReport& flight_report, const Furt
 
 units::Explanation explain_turn(const FlownTurn& turn, units::Quantity quantity) {
     using units::Quantity;
-    using units::Relation;
-    const auto relation = [&] {
-        switch (turn.turn_rule) {
-        case mission::TurnRule::share_left: return Relation::share_of_charge;
-        case mission::TurnRule::eighty_percent: return Relation::eighty_percent_rule;
-        case mission::TurnRule::charge_count: return Relation::half_of_charge;
-        case mission::TurnRule::voltage: return Relation::volts_at_half_charge;
-        case mission::TurnRule::energy_home:
-        case mission::TurnRule::chance: break;
-        }
-        return Relation::homeward_energy_meets_left;
-    };
     const Estimate value = quantity == Quantity::turn_distance  ? turn.from_home_m
                            : quantity == Quantity::turn_charge  ? turn.charge_used_ah
                            : quantity == Quantity::least_margin ? turn.margin_wh
@@ -420,7 +408,7 @@ units::Explanation explain_turn(const FlownTurn& turn, units::Quantity quantity)
             {{Quantity::turn_time, turn.time_s, units::Origin::measured},
              {Quantity::turn_charge, turn.charge_used_ah, units::Origin::measured},
              {Quantity::least_margin, turn.margin_wh, units::Origin::computed}},
-            relation(),
+            mission::recipe_of(turn.turn_rule).relation,
             units::Source::common_practice,
             {}};
 }

@@ -1,4 +1,5 @@
 #include "core/mission/explain.hpp"
+#include "core/mission/turn_rules.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
@@ -160,33 +161,6 @@ std::optional<Estimate> value_of(const Plan& plan, Quantity quantity) {
     default: break;
     }
     return std::nullopt;
-}
-
-struct TurnRuleRecipe {
-    Relation relation;
-    Source source;
-    std::vector<Quantity> inputs;
-};
-
-TurnRuleRecipe recipe_of(TurnRule turn_rule) {
-    switch (turn_rule) {
-    case TurnRule::share_left:
-        return {Relation::share_of_charge, Source::common_practice, {Quantity::usable_charge}};
-    case TurnRule::eighty_percent:
-        return {Relation::eighty_percent_rule, Source::common_practice, {Quantity::rated_charge}};
-    case TurnRule::charge_count:
-        return {Relation::half_of_charge, Source::common_practice, {Quantity::usable_charge}};
-    case TurnRule::voltage:
-        return {Relation::volts_at_half_charge,
-                Source::common_practice,
-                {Quantity::usable_charge, Quantity::landing_cell_voltage}};
-    case TurnRule::energy_home:
-    case TurnRule::chance: break;
-    }
-    return {
-        Relation::homeward_energy_meets_left,
-        Source::air_navigation,
-        {Quantity::usable_energy, Quantity::cruise_power, Quantity::ground_speed_out, Quantity::ground_speed_home}};
 }
 
 std::optional<Estimate> turn_value(const Turn& turn, Quantity quantity) {

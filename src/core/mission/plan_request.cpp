@@ -12,6 +12,7 @@ namespace sobremesa::mission {
 
 namespace {
 
+/// In the order in which they are shown.
 constexpr std::array<std::pair<TurnRule, const char*>, 6> turn_rule_names = {
     {{TurnRule::energy_home, "energy-home"},
      {TurnRule::share_left, "share-left"},
@@ -94,9 +95,11 @@ std::optional<TurnRule> turn_rule_from_word(const std::string& word) {
 }
 
 const std::vector<TurnRule>& all_turn_rules() {
-    static const std::vector<TurnRule> turn_rules = {TurnRule::energy_home,    TurnRule::share_left,
-                                                     TurnRule::eighty_percent, TurnRule::charge_count,
-                                                     TurnRule::voltage,        TurnRule::chance};
+    static const std::vector<TurnRule> turn_rules = [] {
+        std::vector<TurnRule> rules;
+        for (const auto& [rule, word] : turn_rule_names) rules.push_back(rule);
+        return rules;
+    }();
     return turn_rules;
 }
 

@@ -70,6 +70,30 @@ std::optional<OutwardPoint> turn_point(TurnRule turn_rule, const PlanRequest& re
 
 } // namespace
 
+TurnRuleRecipe recipe_of(TurnRule turn_rule) {
+    using units::Quantity;
+    using units::Relation;
+    using units::Source;
+    switch (turn_rule) {
+    case TurnRule::share_left:
+        return {Relation::share_of_charge, Source::common_practice, {Quantity::usable_charge}};
+    case TurnRule::eighty_percent:
+        return {Relation::eighty_percent_rule, Source::common_practice, {Quantity::rated_charge}};
+    case TurnRule::charge_count:
+        return {Relation::half_of_charge, Source::common_practice, {Quantity::usable_charge}};
+    case TurnRule::voltage:
+        return {Relation::volts_at_half_charge,
+                Source::common_practice,
+                {Quantity::usable_charge, Quantity::landing_cell_voltage}};
+    case TurnRule::energy_home:
+    case TurnRule::chance: break;
+    }
+    return {
+        Relation::homeward_energy_meets_left,
+        Source::air_navigation,
+        {Quantity::usable_energy, Quantity::cruise_power, Quantity::ground_speed_out, Quantity::ground_speed_home}};
+}
+
 std::optional<double> charge_to_turn_ah(TurnRule turn_rule, const PlanRequest& request,
                                         const FlightConditions& conditions) {
     switch (turn_rule) {

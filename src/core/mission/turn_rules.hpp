@@ -4,6 +4,8 @@
 #include <vector>
 
 #include "core/mission/outward.hpp"
+#include "core/units/quantity.hpp"
+#include "core/units/relation.hpp"
 
 namespace sobremesa::mission {
 
@@ -17,6 +19,14 @@ namespace sobremesa::mission {
 /// Source: common practice.
 std::optional<double> charge_to_turn_ah(TurnRule turn_rule, const PlanRequest& request,
                                         const FlightConditions& conditions);
+
+/// How a rule's turn is worked out, for its explanation.
+struct TurnRuleRecipe {
+    units::Relation relation;
+    units::Source source;
+    std::vector<units::Quantity> inputs;
+};
+TurnRuleRecipe recipe_of(TurnRule turn_rule);
 
 /// A place of the way out as a turn rule's turn; whether it counts and is too late is for others to say.
 RuleTurn turn_at_point(TurnRule turn_rule, const OutwardPoint& point, const Homeward& homeward);
