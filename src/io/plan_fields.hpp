@@ -16,17 +16,13 @@ namespace sobremesa::io {
 
 template <>
 struct DocumentWords<mission::MissionKind> {
-    static constexpr std::array all = {mission::MissionKind::out_and_back, mission::MissionKind::farthest_point,
-                                       mission::MissionKind::endurance,    mission::MissionKind::route,
-                                       mission::MissionKind::visit,        mission::MissionKind::one_way,
-                                       mission::MissionKind::on_sun};
+    static inline const std::vector<mission::MissionKind>& all = mission::all_missions();
     static const char* word(mission::MissionKind kind) { return mission::mission_word(kind); }
 };
 
 template <>
 struct DocumentWords<mission::SpeedRule> {
-    static constexpr std::array all = {mission::SpeedRule::known_cruise, mission::SpeedRule::best_range,
-                                       mission::SpeedRule::fixed, mission::SpeedRule::power_share};
+    static inline const std::vector<mission::SpeedRule>& all = mission::all_speed_rules();
     static const char* word(mission::SpeedRule rule) { return mission::speed_rule_word(rule); }
 };
 

@@ -270,7 +270,7 @@ RouteFile route_of(const mission::PlanRequest& request, const std::optional<geod
     if (way.empty() && turn) way.push_back({"turn", *turn, {}, 0.0, false});
     if (!hide_home) {
         way.insert(way.begin(), {"home", {}, 0.0, 0.0, false});
-        if (mission.kind != mission::MissionKind::one_way) way.push_back({"home", {}, 0.0, 0.0, false});
+        if (mission::comes_home(mission.kind)) way.push_back({"home", {}, 0.0, 0.0, false});
     }
     const auto shown = [&](const geodesy::EastNorth& at) {
         return !hide_home || geodesy::distance_m(at, {}) > home_circle_m;

@@ -30,9 +30,7 @@ Outcome outcome_of(const mission::Plan& plan, const sim::Scenario& scenario, con
     const double usable_wh = usable_of(plan, scenario);
     outcome.reserve_wh = reserve_of(plan);
     outcome.flown = {flown.farthest_m, usable_wh - flown.energy_wh, flown.came_home};
-    const bool out_and_back = plan.request.mission.kind == mission::MissionKind::out_and_back ||
-                              plan.request.mission.kind == mission::MissionKind::farthest_point;
-    if (!out_and_back) return outcome;
+    if (!mission::goes_straight_out(plan.request.mission.kind)) return outcome;
     for (const auto& turn_rule : plan.turn_rules) {
         if (turn_rule.reached)
             outcome.rules.push_back({turn_rule.turn_rule, tried(scenario, turn_rule.distance_m, usable_wh)});

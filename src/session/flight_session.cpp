@@ -219,8 +219,7 @@ void FlightSession::makeOutBill() {
     planned.weather = book::forecast_weather(flight_);
     if (kept != workspace_.library().plans.end()) planned = kept->second.request;
     // … as far as it was flown: how far it might have gone is no forecast of this flight.
-    const bool out_and_back = planned.mission.kind == mission::MissionKind::out_and_back ||
-                              planned.mission.kind == mission::MissionKind::farthest_point;
+    const bool out_and_back = mission::goes_straight_out(planned.mission.kind);
     if (kept == workspace_.library().plans.end() && out_and_back && debrief->summary.distance.farthest_from_home_m)
         planned.mission.farthest_m = debrief->summary.distance.farthest_from_home_m->value;
     using Made = std::pair<std::shared_ptr<const Debrief>, std::optional<debrief::Bill>>;

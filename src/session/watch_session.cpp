@@ -147,9 +147,7 @@ std::shared_ptr<const debrief::FlownHomeward> WatchSession::flown() const {
     if (points_.size() < 2) return nullptr;
     auto flown = std::make_shared<debrief::FlownHomeward>();
     flown->points = points_;
-    using mission::MissionKind;
-    const auto kind = plan_->request.mission.kind;
-    flown->along_the_way = kind != MissionKind::out_and_back && kind != MissionKind::farthest_point;
+    flown->along_the_way = !mission::goes_straight_out(plan_->request.mission.kind);
     flown->least = flown->farthest = points_.front();
     for (const auto& point : points_) {
         if (point.left_wh - point.needed_wh < flown->least_margin_wh()) flown->least = point;

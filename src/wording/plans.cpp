@@ -279,7 +279,7 @@ std::vector<AlarmLine> throttle_lines(const std::optional<matching::Headroom>& h
 QString turn_table_heading(const mission::Plan& plan) {
     if (mission::stays(plan.request) && plan.station)
         return PlansWords::tr("While loitering, come home unless at least this much remains");
-    if (plan.request.mission.kind == mission::MissionKind::one_way && plan.whole)
+    if (!mission::comes_home(plan.request.mission.kind) && plan.whole)
         return PlansWords::tr("Land on the way unless at least this much remains");
     return PlansWords::tr("Turn at this distance unless at least this much remains");
 }

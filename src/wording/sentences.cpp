@@ -61,14 +61,13 @@ QString mission_sentence(const mission::Plan& plan, const Quantities& q) {
     const QString left = q.energy(plan.flight->landing_energy_left_wh.value);
     const double above_wh = plan.flight->landing_energy_left_wh.value -
                             mission::outward_at(plan, plan.turn->distance_m.value).reserve_wh;
-    if (plan.whole && plan.request.mission.kind == mission::MissionKind::one_way) {
+    if (plan.whole && !mission::comes_home(plan.request.mission.kind)) {
         return SentencesWords::tr(
                    "The whole route is flown: <b>%1</b> in <b>%2</b>, landing there with <b>%3</b> remaining.")
             .arg(q.distance(plan.flight->ground_m), time, left);
     }
     const auto kind = plan.request.mission.kind;
-    if (plan.whole &&
-        (kind == mission::MissionKind::out_and_back || kind == mission::MissionKind::farthest_point)) {
+    if (plan.whole && mission::goes_straight_out(kind)) {
         return SentencesWords::tr("Turn for home at <b>%1</b>, the farthest you allow: home after <b>%2</b> with "
                                   "<b>%3</b> remaining, <b>%4</b> more than the reserve.")
             .arg(q.distance(plan.turn->distance_m.value), time, left, q.energy(above_wh));

@@ -47,8 +47,8 @@ watch::LiveAnswer in_flight(const mission::Plan& plan, double time_s) {
 
 class Listener {
 public:
-    Listener()
-        : plan_(std::make_shared<const mission::Plan>(tests::planned(tests::sample_request()))), callouts_(plan_) {}
+    explicit Listener(const mission::PlanRequest& request = tests::sample_request())
+        : plan_(std::make_shared<const mission::Plan>(tests::planned(request))), callouts_(plan_) {}
     const mission::Plan& plan() const { return *plan_; }
     watch::Callouts& callouts() { return callouts_; }
     std::vector<Callout> hear(const watch::LiveAnswer& answer) { return callouts_.hear(answer); }
@@ -75,6 +75,7 @@ class CalloutsTest : public QObject {
 private slots:
     void overLandIsCalledAboveTheWaterOnly();
     void tenthsOfTheUsableCharge();
+    void roundHomeNothingIsHalfway();
     void turnInTwoMinutesInOneNow();
     void pastTheTurnUntilOutOfReach();
     void lowVoltageOnlyWhenItStays();
@@ -107,6 +108,19 @@ void CalloutsTest::tenthsOfTheUsableCharge() {
     listener.callouts().rules().count_down = true;
     answer.now.charge_ah = 0.605 * answer.usable_ah;
     QCOMPARE(listener.hear(answer)[0].value, 40.0);
+}
+
+void CalloutsTest::roundHomeNothingIsHalfway() {
+    for (const mission::MissionKind kind : mission::all_missions()) {
+        mission::PlanRequest request = tests::sample_request();
+        request.mission.kind = kind;
+        request.mission.waypoints = {{"", {3000.0, 1000.0}, {}, 0.0, false}};
+        Listener listener(request);
+        auto answer = listener.at(600.0);
+        answer.now.ground_m = 0.9 * listener.plan().turn->distance_m.value;
+        const bool round_home = kind == mission::MissionKind::endurance || kind == mission::MissionKind::on_sun;
+        QCOMPARE(listener.times(CalloutKind::halfway, answer, 5), round_home ? 0 : 1);
+    }
 }
 
 void CalloutsTest::turnInTwoMinutesInOneNow() {

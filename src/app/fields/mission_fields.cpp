@@ -29,18 +29,14 @@ struct MissionFieldsWords {
 void take_kind(PlanRequest& request, int index) {
     auto& mission = request.mission;
     mission.kind = MissionKind(index);
-    const bool needs_places = mission.kind == MissionKind::route || mission.kind == MissionKind::visit ||
-                              mission.kind == MissionKind::one_way;
     constexpr double first_place_m = 3000.0;
-    if (needs_places && mission.waypoints.empty())
+    if (mission::flies_over_places(mission.kind) && mission.waypoints.empty())
         mission.waypoints.push_back({"", geodesy::offset({}, mission.bearing_deg, first_place_m), {}, 0.0, false});
 }
 
 RequestField speed_field(const char* path, const QString& label, SpeedRule mission::Mission::*rule) {
     QStringList names;
-    for (const SpeedRule one :
-         {SpeedRule::known_cruise, SpeedRule::best_range, SpeedRule::fixed, SpeedRule::power_share})
-        names << wording::name(one);
+    for (const SpeedRule one : mission::all_speed_rules()) names << wording::name(one);
     return choice(
         path, label, names, [rule](const PlanRequest& r) { return int(r.mission.*rule); },
         [rule](PlanRequest& r, int i) { r.mission.*rule = SpeedRule(i); });
@@ -136,10 +132,7 @@ RequestField minutes_field(const char* path, const QString& label,
 
 RequestField mission_kind_field() {
     QStringList names;
-    for (const MissionKind kind :
-         {MissionKind::out_and_back, MissionKind::farthest_point, MissionKind::endurance, MissionKind::route,
-          MissionKind::visit, MissionKind::one_way, MissionKind::on_sun})
-        names << wording::name(kind);
+    for (const MissionKind kind : mission::all_missions()) names << wording::name(kind);
     return choice(
         "mission.kind", MissionFieldsWords::tr("Mission"), names,
         [](const PlanRequest& r) { return int(r.mission.kind); }, take_kind);

@@ -27,16 +27,14 @@ QString pack_text(const PlanRequest& r, const Quantities&) {
 
 QString mission_text(const PlanRequest& r, const Quantities& q) {
     const auto& mission = r.mission;
-    switch (mission.kind) {
-    case mission::MissionKind::out_and_back:
+    if (mission.kind == mission::MissionKind::out_and_back)
         return SettingFieldsWords::tr("out and back on %1").arg(q.direction(mission.bearing_deg));
-    case mission::MissionKind::route:
-    case mission::MissionKind::one_way:
-        return SettingFieldsWords::tr("%1 over %2 places")
-            .arg(wording::name(mission.kind))
-            .arg(mission.waypoints.size());
-    default: return wording::name(mission.kind);
-    }
+    // A visit is to one of them.
+    if (!mission::flies_over_places(mission.kind) || mission.kind == mission::MissionKind::visit)
+        return wording::name(mission.kind);
+    return SettingFieldsWords::tr("%1 over %2 places")
+        .arg(wording::name(mission.kind))
+        .arg(mission.waypoints.size());
 }
 
 QString wind_text(const PlanRequest& r, const Quantities& q) {

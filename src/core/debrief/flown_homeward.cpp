@@ -36,8 +36,7 @@ double to_segment_m(const geodesy::EastNorth& p, const geodesy::EastNorth& a, co
 
 /// An out-and-back is laid out by distance from home, whatever its bearing.
 bool is_straight(const mission::Mission& mission) {
-    return mission.kind == mission::MissionKind::out_and_back ||
-           mission.kind == mission::MissionKind::farthest_point;
+    return mission::goes_straight_out(mission.kind);
 }
 
 } // namespace

@@ -23,8 +23,7 @@ void change_place(Mission& mission, std::size_t place, Change change) {
 
 void add_waypoint(Mission& mission, const geodesy::EastNorth& at) {
     mission.waypoints.push_back({"", at, {}, 0.0, false});
-    if (mission.kind == MissionKind::out_and_back || mission.kind == MissionKind::farthest_point)
-        mission.kind = MissionKind::route;
+    if (goes_straight_out(mission.kind)) mission.kind = MissionKind::route;
 }
 
 void add_waypoint(Mission& mission) {
@@ -63,9 +62,7 @@ void remove_place(Mission& mission, std::size_t place) {
     else if (const std::size_t area = place - waypoints - mission.alternates.size();
              area < mission.no_landing.size())
         mission.no_landing.erase(mission.no_landing.begin() + std::ptrdiff_t(area));
-    const bool over_places = mission.kind == MissionKind::route || mission.kind == MissionKind::visit ||
-                             mission.kind == MissionKind::one_way;
-    if (mission.waypoints.empty() && over_places) mission.kind = MissionKind::out_and_back;
+    if (mission.waypoints.empty() && flies_over_places(mission.kind)) mission.kind = MissionKind::out_and_back;
 }
 
 } // namespace sobremesa::mission

@@ -93,7 +93,7 @@ class MostUsed {
 public:
     explicit MostUsed(const Plan& plan)
         : plan_(plan), homeward_(plan.request, plan.conditions), deviations_(deviations_kept(plan)) {
-        if (plan.request.mission.kind == MissionKind::one_way && plan.whole) {
+        if (!comes_home(plan.request.mission.kind) && plan.whole) {
             const OutwardPoint& end = plan.outward.back();
             const ReturnEstimate down = homeward_.to(end.at, 0.0, station_of(end));
             spare_ah_ = most_before(down, homeward_.reserve_wh(down)) - end.charge_used_ah;

@@ -405,8 +405,7 @@ std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const Fl
     };
     // A straight way out gets less sure all along, and turns near where its energy does; another is looked at from
     // place to place.
-    const bool straight = request.mission.kind == MissionKind::out_and_back ||
-                          request.mission.kind == MissionKind::farthest_point || circles_home(request.mission.kind);
+    const bool straight = goes_straight_out(request.mission.kind) || circles_home(request.mission.kind);
     std::vector<double> places;
     const double end_m = out.track.back().distance_m;
     if (straight) {

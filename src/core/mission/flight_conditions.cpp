@@ -71,10 +71,8 @@ double top_height_m(const PlanRequest& request) {
 
 double first_bearing_deg(const PlanRequest& request) {
     for (const Waypoint& point : request.mission.waypoints) {
-        const bool flies_there = request.mission.kind == MissionKind::route ||
-                                 request.mission.kind == MissionKind::visit ||
-                                 request.mission.kind == MissionKind::one_way;
-        if (flies_there && geodesy::distance_m({}, point.at) > 1.0) return geodesy::bearing_deg({}, point.at);
+        if (flies_over_places(request.mission.kind) && geodesy::distance_m({}, point.at) > 1.0)
+            return geodesy::bearing_deg({}, point.at);
     }
     return request.mission.bearing_deg;
 }

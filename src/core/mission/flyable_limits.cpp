@@ -102,7 +102,7 @@ void whole_way(const Plan& plan, std::vector<LimitCheck>& checks) {
     const bool ends = !plan.legs_out.empty() && !phases_flown.empty() && !phases_flown.back().open;
     // A one-way flight has its landing place for that; an out and back goes as far as it may.
     const MissionKind kind = plan.request.mission.kind;
-    if (!ends || (kind != MissionKind::route && kind != MissionKind::visit)) return;
+    if (!ends || !flies_over_places(kind) || !comes_home(kind)) return;
     LimitCheck& check = add_check(checks, LimitKind::whole_way, Quantity::turn_distance);
     check.verdict = plan.whole ? Verdict::kept : Verdict::broken;
     check.worst = check.distance_m = plan.turn->distance_m.value;

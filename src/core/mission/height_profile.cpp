@@ -30,7 +30,7 @@ std::vector<ProfilePoint> height_profile(const Plan& plan) {
     }
     const OutwardPoint turn = outward_at(plan, turn_m);
     points.push_back({turn_m, turn.height_m, ground_at(plan, turn.at), false});
-    const bool lands_there = plan.request.mission.kind == MissionKind::one_way && plan.turn->at_end_of_mission;
+    const bool lands_there = !comes_home(plan.request.mission.kind) && plan.turn->at_end_of_mission;
     const Homeward homeward(plan.request, plan.conditions);
     const double home_m = lands_there ? 0.0 : geodesy::distance_m(turn.at, {});
     double gone_m = 0.0;

@@ -116,7 +116,7 @@ private:
 
     void alternates() {
         // A landing at the end of a one-way flight has no way back to fall back on.
-        if (request_.mission.kind != MissionKind::one_way || !plan_.turn) return;
+        if (comes_home(request_.mission.kind) || !plan_.turn) return;
         LimitCheck& check = add_check(checks_, LimitKind::landing_place, Quantity::landing_energy_left);
         check.verdict = plan_.whole ? Verdict::kept : Verdict::broken;
         check.worst = plan_.whole && plan_.flight ? plan_.flight->landing_energy_left_wh.value : 0.0;

@@ -49,7 +49,7 @@ Turn turn_with_band(const RuleTurn& turn_rule, const std::vector<OutwardPoint>& 
 
 PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const OutwardPoint& turn) {
     const FlightConditions& c = plan.conditions;
-    const bool lands_there = plan.request.mission.kind == MissionKind::one_way && plan.turn->at_end_of_mission;
+    const bool lands_there = !comes_home(plan.request.mission.kind) && plan.turn->at_end_of_mission;
     const ReturnEstimate way =
         lands_there ? homeward.to(turn.at, 0.0, station_of(turn)) : homeward.from(station_of(turn));
     const double home_m = lands_there ? 0.0 : geodesy::distance_m(turn.at, {});
@@ -277,7 +277,7 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     if (bound) turn_rule = *bound;
     // A mission that ends before any rule asks for the return goes there by itself.
     const OutwardPoint& end = plan.outward.back();
-    const bool lands_out = plan.request.mission.kind == MissionKind::one_way;
+    const bool lands_out = !comes_home(plan.request.mission.kind);
     if (out.whole && lands_out) {
         plan.whole = lands_with_reserve(plan, homeward);
     } else {
@@ -304,8 +304,7 @@ std::vector<FlightLeg> flight_legs(const Plan& plan, double turn_distance_m) {
     const OutwardPoint turn = outward_at(plan, turn_distance_m);
     // Turned before its end, a one-way flight too goes home.
     constexpr double same_place_m = 1.0;
-    const bool lands_there = plan.request.mission.kind == MissionKind::one_way && plan.turn &&
-                             plan.turn->at_end_of_mission &&
+    const bool lands_there = !comes_home(plan.request.mission.kind) && plan.turn && plan.turn->at_end_of_mission &&
                              turn_distance_m > plan.turn->distance_m.value - same_place_m;
     const Homeward homeward(plan.request, plan.conditions);
     return lands_there ? landed_legs(plan.conditions, homeward, plan.legs_out, turn)

@@ -97,8 +97,7 @@ void judge_wind(Plan& plan) {
     }
     // Who lands elsewhere does not come home against that wind. By the forecast: what it may be off by is no reason
     // to go out the other way.
-    const bool comes_home = plan.request.mission.kind != MissionKind::one_way;
-    const auto speeds = comes_home ? over_ground(plan) : std::nullopt;
+    const auto speeds = comes_home(plan.request.mission.kind) ? over_ground(plan) : std::nullopt;
     if (c.out && c.home && speeds && speeds->home_mps < costly_return_ratio * speeds->out_mps) {
         add_diagnostic(plan, DiagnosticCode::return_is_costly, Severity::warning,
                        {{"out_mps", speeds->out_mps}, {"home_mps", speeds->home_mps}});
@@ -340,7 +339,7 @@ void judge_landing_places(Plan& plan) {
             add_diagnostic(plan, DiagnosticCode::landing_place_in_area, Severity::warning,
                            {{"place", name}, {"area", area->name}});
     };
-    if (mission.kind != MissionKind::one_way) look({}, {});
+    if (comes_home(mission.kind)) look({}, {});
     for (const Alternate& place : mission.alternates) look(place.name, place.at);
 }
 
@@ -349,9 +348,7 @@ void judge_route(Plan& plan) {
     judge_landing_places(plan);
     GroundBelow(plan).look();
     const bool ends = !plan.legs_out.empty() && !phases(request).back().open;
-    const bool straight =
-        request.mission.kind == MissionKind::out_and_back || request.mission.kind == MissionKind::farthest_point;
-    if (ends && !straight && !plan.whole && plan.turn) {
+    if (ends && !goes_straight_out(request.mission.kind) && !plan.whole && plan.turn) {
         add_diagnostic(plan, DiagnosticCode::route_not_whole, Severity::warning,
                        {{"distance_m", plan.turn->distance_m.value},
                         {"leg", double(outward_at(plan, plan.turn->distance_m.value).phase)}});

@@ -21,14 +21,26 @@ constexpr std::array<std::pair<TurnRule, const char*>, 6> turn_rule_names = {
      {TurnRule::voltage, "voltage"},
      {TurnRule::chance, "chance"}}};
 
-constexpr std::array<std::pair<MissionKind, const char*>, 7> mission_names = {
-    {{MissionKind::out_and_back, "out-and-back"},
-     {MissionKind::farthest_point, "farthest-point"},
-     {MissionKind::endurance, "endurance"},
-     {MissionKind::route, "route"},
-     {MissionKind::visit, "visit"},
-     {MissionKind::one_way, "one-way"},
-     {MissionKind::on_sun, "on-sun"}}};
+struct MissionTraits {
+    MissionKind first;
+    const char* second;
+    bool straight_out = false;
+    bool over_places = false;
+    bool circles_home = false;
+    bool comes_home = true;
+};
+constexpr std::array<MissionTraits, 7> missions = {
+    {{.first = MissionKind::out_and_back, .second = "out-and-back", .straight_out = true},
+     {.first = MissionKind::farthest_point, .second = "farthest-point", .straight_out = true},
+     {.first = MissionKind::endurance, .second = "endurance", .circles_home = true},
+     {.first = MissionKind::route, .second = "route", .over_places = true},
+     {.first = MissionKind::visit, .second = "visit", .over_places = true},
+     {.first = MissionKind::one_way, .second = "one-way", .over_places = true, .comes_home = false},
+     {.first = MissionKind::on_sun, .second = "on-sun", .circles_home = true}}};
+
+const MissionTraits& traits_of(MissionKind kind) {
+    return *std::find_if(missions.begin(), missions.end(), [&](const auto& m) { return m.first == kind; });
+}
 
 constexpr std::array<std::pair<SpeedRule, const char*>, 4> speed_names = {
     {{SpeedRule::known_cruise, "known-cruise"},
@@ -39,6 +51,13 @@ constexpr std::array<std::pair<SpeedRule, const char*>, 4> speed_names = {
 template <class Names, class Value>
 const char* word_of(const Names& names, Value value) {
     return std::find_if(names.begin(), names.end(), [&](const auto& n) { return n.first == value; })->second;
+}
+
+template <class Names>
+auto all_of(const Names& names) {
+    std::vector<decltype(names.front().first)> all;
+    for (const auto& each : names) all.push_back(each.first);
+    return all;
 }
 
 template <class Value, class Names>
@@ -71,11 +90,11 @@ bool operator==(const Mission& a, const Mission& b) {
 }
 
 const char* mission_word(MissionKind kind) {
-    return word_of(mission_names, kind);
+    return word_of(missions, kind);
 }
 
 std::optional<MissionKind> mission_from_word(const std::string& word) {
-    return value_of<MissionKind>(mission_names, word);
+    return value_of<MissionKind>(missions, word);
 }
 
 const char* speed_rule_word(SpeedRule rule) {
@@ -95,12 +114,34 @@ std::optional<TurnRule> turn_rule_from_word(const std::string& word) {
 }
 
 const std::vector<TurnRule>& all_turn_rules() {
-    static const std::vector<TurnRule> turn_rules = [] {
-        std::vector<TurnRule> rules;
-        for (const auto& [rule, word] : turn_rule_names) rules.push_back(rule);
-        return rules;
-    }();
-    return turn_rules;
+    static const auto rules = all_of(turn_rule_names);
+    return rules;
+}
+
+const std::vector<SpeedRule>& all_speed_rules() {
+    static const auto rules = all_of(speed_names);
+    return rules;
+}
+
+const std::vector<MissionKind>& all_missions() {
+    static const auto kinds = all_of(missions);
+    return kinds;
+}
+
+bool goes_straight_out(MissionKind kind) {
+    return traits_of(kind).straight_out;
+}
+
+bool flies_over_places(MissionKind kind) {
+    return traits_of(kind).over_places;
+}
+
+bool circles_home(MissionKind kind) {
+    return traits_of(kind).circles_home;
+}
+
+bool comes_home(MissionKind kind) {
+    return traits_of(kind).comes_home;
 }
 
 double landing_cell_v(const PlanRequest& request) {
@@ -182,11 +223,7 @@ std::optional<units::Error> first_wrong_place(const PlanRequest& request) {
         const units::Limit limits[] = {{"sun.cloud_okta", sun->cloud_okta, 0, 8}};
         if (auto error = units::first_outside(limits)) return error;
     }
-    // A kind that flies over places needs one.
-    const MissionKind kind = request.mission.kind;
-    const bool needs_places =
-        kind == MissionKind::route || kind == MissionKind::visit || kind == MissionKind::one_way;
-    if (needs_places && request.mission.waypoints.empty())
+    if (flies_over_places(request.mission.kind) && request.mission.waypoints.empty())
         return units::Error{units::ErrorCode::value_missing, {{}, {}, {}, "mission.waypoints"}, {}};
     return std::nullopt;
 }

@@ -28,10 +28,19 @@ enum class MissionKind {
     on_sun,         ///< over home on pack and solar array
 };
 
-/// Over home all the while: endurance, or on the sun.
-inline bool circles_home(MissionKind kind) {
-    return kind == MissionKind::endurance || kind == MissionKind::on_sun;
-}
+/// In the order in which they are offered, which is that of their numbers.
+const std::vector<MissionKind>& all_missions();
+
+// What all who ask how a kind is flown go by; a new kind answers here.
+
+/// On one bearing from home, as far as it goes.
+bool goes_straight_out(MissionKind kind);
+/// Over waypoints, of which it needs one.
+bool flies_over_places(MissionKind kind);
+/// Over home all the while.
+bool circles_home(MissionKind kind);
+/// It lands where it was launched.
+bool comes_home(MissionKind kind);
 
 /// Stable word for scripts: `out-and-back`, `farthest-point`, `endurance`, `route`, `visit`, `one-way`,
 /// `on-sun`.
@@ -75,6 +84,8 @@ enum class SpeedRule {
     fixed,        ///< `Mission::airspeed_mps`
     power_share,  ///< the fastest under `Mission::most_power_share` of full power
 };
+/// In the order of their numbers.
+const std::vector<SpeedRule>& all_speed_rules();
 const char* speed_rule_word(SpeedRule rule);
 std::optional<SpeedRule> speed_rule_from_word(const std::string& word);
 

@@ -145,7 +145,7 @@ void Callouts::count(const LiveAnswer& answer) {
         say(CalloutKind::percent, callout);
     }
     if (!halfway_ && answer.state == FlightState::outbound && plan_->turn &&
-        plan_->request.mission.kind != mission::MissionKind::endurance) {
+        !mission::circles_home(plan_->request.mission.kind)) {
         const double planned_m = plan_->turn->distance_m.value;
         if (answer.now.ground_m >= 0.5 * planned_m) {
             halfway_ = true;
@@ -320,7 +320,7 @@ void Callouts::air(const LiveAnswer& answer) {
             Callout callout;
             callout.value = answer.wind.speed_mps;
             callout.second = answer.wind.from_deg;
-            if (answer.turn && plan_->turn && plan_->request.mission.kind == mission::MissionKind::out_and_back)
+            if (answer.turn && plan_->turn && mission::goes_straight_out(plan_->request.mission.kind))
                 callout.third = answer.turn->distance_m - plan_->turn->distance_m.value;
             say(CalloutKind::wind, callout);
         }

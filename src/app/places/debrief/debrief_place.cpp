@@ -560,13 +560,10 @@ QWidget* DebriefPlace::makeDateQuestion(const units::Diagnostic& assumed) {
 MapView::Way DebriefPlace::plannedWay() const {
     const auto& mission = flight_.flight().flown.mission;
     MapView::Way way{{}, false, true, {}};
-    const bool over_places = mission.kind == mission::MissionKind::route ||
-                             mission.kind == mission::MissionKind::visit ||
-                             mission.kind == mission::MissionKind::one_way;
-    if (!over_places || mission.waypoints.empty()) return way;
+    if (!mission::flies_over_places(mission.kind) || mission.waypoints.empty()) return way;
     way.points.push_back({});
     for (const auto& point : mission.waypoints) way.points.push_back(point.at);
-    if (mission.kind != mission::MissionKind::one_way) way.points.push_back({});
+    if (mission::comes_home(mission.kind)) way.points.push_back({});
     return way;
 }
 

@@ -565,9 +565,7 @@ void PlanPlace::showPlan() {
     turn_rules_->turnRules().setPlan(plan);
     turn_rules_->setVisible(!plan->turn_rules.empty());
     showDiagnostics(*plan);
-    const auto kind = plan->request.mission.kind;
-    const bool straight =
-        kind == mission::MissionKind::out_and_back || kind == mission::MissionKind::farthest_point;
+    const bool straight = mission::goes_straight_out(plan->request.mission.kind);
     axes_->setWords((straight ? tr("Wh remaining and Wh needed, by %1 from home")
                               : tr("Wh remaining and Wh needed, by %1 flown"))
                         .arg(q.notation(Quantity::turn_distance).unit));
@@ -638,8 +636,7 @@ std::vector<MapView::Way> PlanPlace::routeWays(const mission::Plan& plan) const 
 void PlanPlace::showMap(const mission::Plan& plan) {
     const auto& q = Look::instance().quantities();
     const auto& mission = plan.request.mission;
-    const bool straight =
-        mission.kind == mission::MissionKind::out_and_back || mission.kind == mission::MissionKind::farthest_point;
+    const bool straight = mission::goes_straight_out(mission.kind);
     std::vector<MapView::Way> ways;
     std::optional<MapView::TurnMark> mark;
     if (plan.turn) {
