@@ -3595,6 +3595,10 @@
         <source>The position is known from %1 to %2 only: distance, farthest point and consumption are those of that part of the flight.</source>
         <translation>Die Position ist nur von %1 bis %2 bekannt: Strecke, weitester Punkt und Verbrauch sind die dieses Teils des Flugs.</translation>
     </message>
+    <message>
+        <source>The wind is not known: the aircraft hovered, or flew too slowly to show it. Fly one full circle at cruising speed.</source>
+        <translation>Der Wind ist nicht bekannt: Das Flugzeug schwebte oder flog zu langsam, um ihn zu zeigen. Flieg einen vollen Kreis mit Reisegeschwindigkeit.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

@@ -3595,6 +3595,10 @@
         <source>The position is known from %1 to %2 only: distance, farthest point and consumption are those of that part of the flight.</source>
         <translation>La posición solo se conoce de %1 a %2: la distancia, el punto más lejano y el consumo son los de esa parte del vuelo.</translation>
     </message>
+    <message>
+        <source>The wind is not known: the aircraft hovered, or flew too slowly to show it. Fly one full circle at cruising speed.</source>
+        <translation>No se conoce el viento: la aeronave estuvo en vuelo estacionario, o voló demasiado despacio para mostrarlo. Vuela un círculo completo a velocidad de crucero.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

@@ -17,6 +17,10 @@ constexpr double missing = std::numeric_limits<double>::quiet_NaN();
 constexpr double longest_s = 4.0 * 86400.0;
 constexpr double velocity_half_window_s = 2.0;
 constexpr double climb_half_window_s = 3.0;
+/// Places farther apart than this are told from those that a receiver only repeats, s; slower than the second, it
+/// knows no velocity.
+constexpr double slow_fixes_s = 1.5;
+constexpr double slowest_fixes_s = 15.0;
 
 /// Sums of what fell into one second.
 struct Sum {
@@ -124,6 +128,7 @@ public:
           seconds_(std::size_t(length_s_) + 1) {
         if (!raw_.has(Channel::latitude_deg) || !log.home) return;
         if (auto made = geodesy::LocalFrame::around(*log.home)) frame_ = *made;
+        find_fix_interval();
     }
 
     void take_row(std::size_t i) {
@@ -140,7 +145,7 @@ public:
             s.east.add(speed * std::sin(course));
             s.north.add(speed * std::cos(course));
         }
-        if (frame_ && fix && !by_speed_) {
+        if (frame_ && fix && !by_speed_ && is_fresh(i)) {
             const auto here = frame_->forward(log_.position(i));
             s.x.add(here.east_m);
             s.y.add(here.north_m);
@@ -167,10 +172,60 @@ public:
     std::vector<Moment> moments() const {
         std::vector<Moment> all(seconds_.size());
         for (std::size_t i = 0; i < all.size(); ++i) all[i] = moment(i);
+        if (!by_speed_ && frame_ && fix_interval_s_ == 0.0) {
+            sharpen(all, &Moment::east_mps);
+            sharpen(all, &Moment::north_mps);
+        }
         return all;
     }
 
+    /// The slope of a line through places within 2 s cuts a turn short, by (0.57 + 0.04) ω² of the velocity at ω
+    /// radians a second: as much as 15 % of its second difference over 2 s.
+    static void sharpen(std::vector<Moment>& all, double Moment::*value) {
+        constexpr std::size_t reach = std::size_t(velocity_half_window_s);
+        constexpr double cut = 0.61 / (velocity_half_window_s * velocity_half_window_s);
+        std::vector<double> blunt;
+        for (const Moment& m : all) blunt.push_back(m.*value);
+        for (std::size_t i = reach; i + reach < all.size(); ++i) {
+            const double more = cut * (blunt[i + reach] - 2.0 * blunt[i] + blunt[i - reach]);
+            if (std::isfinite(more)) all[i].*value -= more;
+        }
+    }
+
 private:
+    /// How far apart places are that differ: a receiver may be slower than the record, and repeats its place
+    /// meanwhile, or the record itself slow.
+    void find_fix_interval() {
+        std::vector<double> intervals;
+        std::optional<std::size_t> changed;
+        for (std::size_t i = 0; i < log_.rows.size(); ++i) {
+            if (!log_.position_ok.empty() && log_.position_ok[i] == 0) continue;
+            if (changed && is_same_place(*changed, i)) continue;
+            if (changed) intervals.push_back(log_.time_s(i) - log_.time_s(*changed));
+            changed = i;
+        }
+        if (!intervals.empty()) fix_interval_s_ = std::min(units::median(intervals), slowest_fixes_s);
+        // Where second follows second nothing need be told apart.
+        if (fix_interval_s_ < slow_fixes_s) fix_interval_s_ = 0.0;
+    }
+
+    bool is_same_place(std::size_t a, std::size_t b) const {
+        const geodesy::Position one = log_.position(a);
+        const geodesy::Position other = log_.position(b);
+        return one.latitude_deg == other.latitude_deg && one.longitude_deg == other.longitude_deg;
+    }
+
+    /// Not the place of a row before, repeated; one that stays for longer than the receiver takes is where the
+    /// aircraft is.
+    bool is_fresh(std::size_t i) {
+        if (fix_interval_s_ == 0.0) return true;
+        if (!fresh_ || !is_same_place(*fresh_, i)) {
+            fresh_ = i;
+            return true;
+        }
+        return log_.time_s(i) - log_.time_s(*fresh_) > 1.5 * fix_interval_s_;
+    }
+
     double read(Channel channel, std::size_t i) const {
         return raw_.has(channel) ? log_.value(channel, i) : missing;
     }
@@ -183,8 +238,9 @@ private:
         m.east_mps = s.east.mean();
         m.north_mps = s.north.mean();
         if (!by_speed_ && frame_ && !m.empty) {
-            m.east_mps = slope(seconds_, i, velocity_half_window_s, [](const Second& x) { return x.x.mean(); });
-            m.north_mps = slope(seconds_, i, velocity_half_window_s, [](const Second& x) { return x.y.mean(); });
+            const double half_s = std::max(velocity_half_window_s, std::ceil(1.1 * fix_interval_s_));
+            m.east_mps = slope(seconds_, i, half_s, [](const Second& x) { return x.x.mean(); });
+            m.north_mps = slope(seconds_, i, half_s, [](const Second& x) { return x.y.mean(); });
         }
         m.height_m = s.height.mean();
         m.climb_mps = s.climb.mean();
@@ -206,6 +262,9 @@ private:
     bool by_speed_;
     std::vector<Second> seconds_;
     std::optional<geodesy::LocalFrame> frame_;
+    /// Seconds between places that differ, where these are seconds; else 0.
+    double fix_interval_s_ = 0.0;
+    std::optional<std::size_t> fresh_;
 };
 
 } // namespace

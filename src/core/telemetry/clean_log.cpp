@@ -155,8 +155,16 @@ void judge_positions(CleanLog& log, const CleaningRules& rules, SetAsideList& as
 
     std::optional<std::size_t> last;
     std::vector<std::size_t> doubtful;
+    // A receiver slower than the record repeats its place until it has another one: it is as old as its first row.
+    std::vector<std::size_t> first_shown(n, 0);
+    for (std::size_t i = 1; i < n; ++i) {
+        const geodesy::Position before = log.position(i - 1);
+        const geodesy::Position here = log.position(i);
+        const bool same = before.latitude_deg == here.latitude_deg && before.longitude_deg == here.longitude_deg;
+        first_shown[i] = same ? first_shown[i - 1] : i;
+    }
     const auto reachable = [&](std::size_t from, std::size_t to) {
-        const double elapsed_s = log.time_s(to) - log.time_s(from);
+        const double elapsed_s = log.time_s(to) - log.time_s(first_shown[from]);
         return rough_distance_m(log.position(from), log.position(to)) <=
                rules.credible_scatter_m + rules.credible_speed_mps * elapsed_s;
     };

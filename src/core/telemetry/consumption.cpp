@@ -24,6 +24,8 @@ constexpr double fix_sd_m = 3.0;
 constexpr double disagreement = 0.05;
 constexpr double least_difference_ah = 0.02;
 constexpr double least_difference_m = 100.0;
+/// A GPS's speed is never below zero: standing still, its scatter adds up to way.
+constexpr double speed_scatter_mps = 0.3;
 /// Home farther than this from the whole flight is a slip of the pen.
 constexpr double far_from_track_m = 100e3;
 
@@ -106,7 +108,8 @@ void compare_methods(const CleanLog& log, LogSummary& summary) {
     summary.distance.highest_airspeed = highest(log, Channel::airspeed_mps);
     const double before_ah = energy.before_log_ah.value_or(0.0);
     if (energy.sampled_charge_ah && energy.counter_ah &&
-        differ(*energy.sampled_charge_ah, *energy.counter_ah - before_ah, least_difference_ah)) {
+        differ(*energy.sampled_charge_ah, *energy.counter_ah - before_ah,
+               std::max(least_difference_ah, energy.rounding_ah))) {
         summary.diagnostics.push_back(
             {DiagnosticCode::counter_disagrees,
              Severity::warning,
@@ -122,7 +125,8 @@ void compare_methods(const CleanLog& log, LogSummary& summary) {
         summary.diagnostics.push_back({DiagnosticCode::distance_from_speed, Severity::note, {}});
     }
     if (summary.distance.ground_m && summary.distance.from_speed_m && log.gaps.empty() &&
-        differ(summary.distance.ground_m->value, *summary.distance.from_speed_m, least_difference_m)) {
+        differ(summary.distance.ground_m->value, *summary.distance.from_speed_m,
+               std::max(least_difference_m, speed_scatter_mps * summary.duration_s))) {
         summary.diagnostics.push_back(
             {DiagnosticCode::distances_disagree,
              Severity::warning,

@@ -54,6 +54,8 @@ struct EnergyUsed {
     std::optional<units::Estimate> logged_energy_wh;
     /// Current over time alone, Ah, where a slow record took the counter's word between its rows.
     std::optional<double> sampled_charge_ah;
+    /// What the steps of a coarse current sensor may hide at most, Ah: half a step all the while.
+    double rounding_ah = 0.0;
     std::optional<Peak> highest_current;
     std::optional<double> mean_current_a;
     std::optional<double> mean_power_w;
@@ -111,7 +113,7 @@ struct LogSummary {
 inline constexpr std::size_t most_outline_points = 64;
 
 /// Which version of the relations made figures that are kept; changed whenever they are.
-inline constexpr const char* figures_model = "9";
+inline constexpr const char* figures_model = "10";
 
 /// Distance, charge, energy and consumption over ground of a cleaned log.
 ///

@@ -1,6 +1,7 @@
 #include "core/telemetry/energy_used.hpp"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "core/units/constants.hpp"
@@ -25,6 +26,10 @@ constexpr double said_from_s = 5.0;
 
 /// Rows farther apart than this are samples of a current, s: gusts and throttle come and go between them.
 constexpr double slow_record_s = 2.5;
+
+/// A current in steps of more than this share of what is drawn on average is known less well than the sensor's
+/// scale is: half a step may be missing all the while.
+constexpr double coarse_share = 2.0 * current_scale_sd;
 
 /// A counter that falls back by less than this jitters.
 constexpr double jitter_ah = 0.010;
@@ -51,7 +56,15 @@ public:
             // Before the pack is plugged in a sensor may read zero; that is no voltage.
             if (v <= 0.0) v = missing_value;
         }
+        find_step();
     }
+
+    /// Steps of a tenth of an ampere and more in which the current was written, A; else 0.
+    double step_a() const { return step_a_; }
+    /// Share of rows with the very reading of the row before.
+    double standing_share() const { return standing_share_; }
+    /// A coarse current's steps were counted by the counter.
+    bool counts_steps() const { return coarse_ && has_counter(); }
 
     bool has_volts() const { return any(volts_); }
     bool has_amps() const { return any(amps_); }
@@ -127,6 +140,49 @@ public:
     const std::vector<double>& spent() const { return spent_; }
 
 private:
+    void find_step() {
+        double before = missing_value;
+        double sum_a = 0.0;
+        std::size_t readings = 0;
+        std::size_t standing = 0;
+        // The largest of which all readings are multiples; finer ones are lost beside the sensor's scale.
+        constexpr std::array<double, 4> steps = {1.0, 0.5, 0.2, 0.1};
+        std::size_t finest = 0;
+        const auto fits = [](double a, double step) { return std::abs(std::remainder(a, step)) < 1e-4 * step; };
+        for (const double a : amps_) {
+            if (!is_number(a)) continue;
+            while (finest < steps.size() && !fits(a, steps[finest])) ++finest;
+            standing += a == before ? 1 : 0;
+            sum_a += std::abs(a);
+            ++readings;
+            before = a;
+        }
+        if (readings == 0 || finest == steps.size()) return;
+        step_a_ = steps[finest];
+        standing_share_ = double(standing) / double(readings);
+        coarse_ = step_a_ > coarse_share * sum_a / double(readings) && rounding_explains_counter();
+    }
+
+    /// Whether the counter is no farther from the current's sum than its steps may hide: another disagreement is
+    /// one of the sensors', and said.
+    bool rounding_explains_counter() const {
+        const auto counter = counted(log_, Channel::charge_ah);
+        if (!counter) return false;
+        double sampled_ah = 0.0;
+        double hidden_ah = 0.0;
+        for (std::size_t i = 1; i < rows_; ++i) {
+            const double hours = (log_.time_s(i) - log_.time_s(i - 1)) / units::seconds_per_hour;
+            if (hours * units::seconds_per_hour > log_.longest_step_s || !is_number(amps_[i]) ||
+                !is_number(amps_[i - 1]))
+                continue;
+            sampled_ah += 0.5 * (amps_[i] + amps_[i - 1]) * hours;
+            hidden_ah += 0.5 * step_a_ * hours;
+        }
+        constexpr double little_ah = 0.02;
+        return std::abs(counter->counted_ah - sampled_ah) <
+               hidden_ah + std::max(little_ah, current_scale_sd * counter->counted_ah);
+    }
+
     std::vector<double> column(Channel channel) const {
         if (!log_.raw->has(channel)) return std::vector<double>(rows_, missing_value);
         std::vector<double> result(rows_);
@@ -193,8 +249,9 @@ private:
         if (!from_counter_ && is_number(amps_[i]) && is_number(amps_[i - 1])) {
             const double sampled_ah = 0.5 * (amps_[i] + amps_[i - 1]) * hours;
             sampled_ah_ += sampled_ah;
-            // Between rows that are seconds apart a current is a sample; the counter has seen all of it.
-            if (step_s > slow_record_s && is_number(counter_[i]) && is_number(counter_[i - 1]) &&
+            // Between rows that are seconds apart a current is a sample, and a coarse one is rounded; the counter
+            // has seen all of it.
+            if ((step_s > slow_record_s || coarse_) && is_number(counter_[i]) && is_number(counter_[i - 1]) &&
                 counter_[i] >= counter_[i - 1]) {
                 const double counted_ah = counter_[i] - counter_[i - 1];
                 charge_ah_ += counted_ah;
@@ -238,6 +295,9 @@ private:
     std::vector<double> volts_, amps_, watts_, counter_;
     std::vector<double> drawn_;
     std::vector<double> spent_;
+    double step_a_ = 0.0;
+    double standing_share_ = 0.0;
+    bool coarse_ = false;
     double charge_ah_ = 0.0;
     double back_ah_ = 0.0;
     double sampled_ah_ = 0.0;
@@ -408,8 +468,12 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
 
     const double recorded_s = summary.duration_s - energy.gap_time_s;
     const double charge_ah = rows.charge_ah();
+    energy.rounding_ah = rows.has_amps() ? 0.5 * rows.step_a() * recorded_s / units::seconds_per_hour : 0.0;
     if (charge_known) {
-        const double sd = units::combine_sd(current_scale_sd * (rows.moved_ah() + before_ah),
+        // Readings that scatter over several steps round to nothing; those that stand are all off alike.
+        const double rounded_ah =
+            rows.counts_steps() ? 0.0 : rows.standing_share() * energy.rounding_ah / std::sqrt(3.0);
+        const double sd = units::combine_sd(current_scale_sd * (rows.moved_ah() + before_ah), rounded_ah,
                                             bridged_current_sd * std::abs(rows.charge_bridged_ah()));
         energy.charge_ah = Estimate{charge_ah + before_ah, sd};
         energy.sampled_charge_ah = rows.sampled_ah();

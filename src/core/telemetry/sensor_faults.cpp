@@ -40,6 +40,21 @@ void mark_stuck(CleanLog& log, Channel channel, const Add& add) {
     }
 }
 
+/// Whether the current is mostly the same from row to row where it is below its highest reading.
+bool stands_below(const CleanLog& log, double highest_a) {
+    const auto& current = (*log.raw)[Channel::current_a];
+    std::size_t pairs = 0;
+    std::size_t alike = 0;
+    for (std::size_t i = 1; i < log.rows.size(); ++i) {
+        const double here = current[log.rows[i]];
+        const double before = current[log.rows[i - 1]];
+        if (!(here < highest_a) || !(before < highest_a)) continue;
+        ++pairs;
+        alike += here == before ? 1 : 0;
+    }
+    return 2 * alike > pairs;
+}
+
 void list_saturated(CleanLog& log, const Add& add) {
     const auto& current = (*log.raw)[Channel::current_a];
     double highest_a = 0.0;
@@ -62,6 +77,9 @@ void list_saturated(CleanLog& log, const Add& add) {
     // The end of a range lies well above what is drawn most of the time.
     constexpr double well_above = 1.5;
     if (highest_a < well_above * units::median(all)) return;
+    // A coarse sensor stands by nature, at its highest reading as elsewhere; one that stands nowhere else does not.
+    constexpr double coarse_share = 0.025;
+    if (step_of(log, Channel::current_a) > coarse_share * highest_a && stands_below(log, highest_a)) return;
     if (at_top < saturated_times_next || at_top * 2 < below * saturated_times_next / 5) return;
     double together_s = 0.0;
     std::vector<Run> flat;

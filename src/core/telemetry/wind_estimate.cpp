@@ -30,6 +30,22 @@ constexpr double prior_heading_offset_rad = 0.09;
 constexpr double prior_airspeed_scale = 0.10;
 constexpr double prior_airspeed_share = 0.6;
 
+/// Moments that stand over one place, with others of their kind about them.
+std::vector<std::uint8_t> hovering(const Motion& motion) {
+    constexpr double still_mps = 1.5;
+    constexpr double least_s = 10.0;
+    const auto& moments = motion.moments;
+    std::vector<std::uint8_t> result(moments.size(), 0);
+    for (std::size_t i = 0; i < moments.size();) {
+        std::size_t end = i;
+        while (end < moments.size() && std::hypot(moments[end].east_mps, moments[end].north_mps) < still_mps) ++end;
+        if (double(end - i) * motion.step_s >= least_s)
+            std::fill(result.begin() + std::ptrdiff_t(i), result.begin() + std::ptrdiff_t(end), 1);
+        i = std::max(end, i + 1);
+    }
+    return result;
+}
+
 double acceleration_mps2(const Motion& motion, std::size_t i) {
     const auto& moments = motion.moments;
     double most = 0.0;
@@ -58,10 +74,12 @@ Setup setup_from(const Motion& motion, std::size_t first, std::size_t last, doub
         }
     }
     const std::size_t stride = std::max<std::size_t>(1, (last - first) / most_moments);
+    const std::vector<std::uint8_t> hovers = airspeeds ? std::vector<std::uint8_t>() : hovering(motion);
     double speed = 0.0;
     for (std::size_t i = first; i < last; i += stride) {
         const Moment& m = motion.moments[i];
         if (!std::isfinite(m.east_mps) || !std::isfinite(m.north_mps)) continue;
+        if (!hovers.empty() && hovers[i] != 0) continue;
         if (heading && !std::isfinite(m.heading_deg)) continue;
         if (airspeeds && !(m.airspeed_mps > 0.0)) continue;
         Point p;
@@ -224,6 +242,7 @@ const char* wind_knowledge_word(WindKnowledge knowledge) {
     case WindKnowledge::along_only: return "along-only";
     case WindKnowledge::no_position: return "no-position";
     case WindKnowledge::too_short: return "too-short";
+    case WindKnowledge::hardly_moved: return "hardly-moved";
     case WindKnowledge::no_turn: break;
     }
     return "no-turn";
@@ -246,7 +265,12 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
     const auto pace = paced(airspeed_per_power.value);
     Setup setup = setup_from(motion, first, last, reference_m, airspeed_hint, false, false, pace);
     if (double(setup.points.size()) < least_flight_s) {
-        result.knowledge = WindKnowledge::too_short;
+        const bool hovered = double(last - first) * motion.step_s >= least_flight_s;
+        const std::vector<std::uint8_t> hovers = hovering(motion);
+        const bool mostly =
+            2 * std::count(hovers.begin() + std::ptrdiff_t(first), hovers.begin() + std::ptrdiff_t(last), 1) >
+            std::ptrdiff_t(last - first);
+        result.knowledge = hovered && mostly ? WindKnowledge::hardly_moved : WindKnowledge::too_short;
         return result;
     }
     Fit fit = best_fit(setup);
@@ -304,6 +328,12 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
     if (!airspeed_hint && !result.used_heading && courses_of(setup).one_leg()) {
         const double along_sd = result.used_airspeed ? prior_airspeed_scale * mean_speed(setup) : prior_wind_mps;
         cov += along_sd * along_sd * Eigen::Matrix2d::Identity();
+    }
+    constexpr double least_airspeed_mps = 3.0;
+    if (!result.used_airspeed && !airspeed_hint && fit.x[va] < least_airspeed_mps) {
+        result = WindEstimate{};
+        result.knowledge = WindKnowledge::hardly_moved;
+        return result;
     }
     result.east_mps = w[0];
     result.north_mps = w[1];

@@ -18,7 +18,8 @@ enum class WindKnowledge {
     along_only,
     no_position, ///< neither position nor ground speed with course
     too_short,
-    no_turn, ///< neither component is known to 1.5 m/s
+    hardly_moved, ///< it hovered: what holds its place shows no wind, however strong it is
+    no_turn,      ///< neither component is known to 1.5 m/s
 };
 
 /// Stable word for scripts.
@@ -70,6 +71,10 @@ inline constexpr double known_sd_mps = 1.5;
 /// follows the height by the 1/7 power law and may grow linearly; both components of growth have a prior of ± 3 m/s
 /// an hour. Gusts last: the covariance is that of residuals which hang together over half a minute (Newey & West,
 /// Econometrica 55(3), 1987), and never less than what independent ones would give.
+///
+/// Left out, where no airspeed was measured, is what hovered for ten seconds and more: an aircraft that holds its
+/// place has the wind for its airspeed, and its ground velocity says nothing of it. Nor does one that was flown
+/// slower than 3 m/s all the while: so slow, position control sets the speed over ground.
 ///
 /// Where straight legs were flown on clearly different power (`powers_differ`) and no airspeed was measured, each
 /// has its own airspeed, V ∝ P^g; what g may be off by goes into the covariance.

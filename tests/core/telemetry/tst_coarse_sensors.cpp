@@ -56,6 +56,8 @@ class CoarseSensorsTest : public QObject {
     Q_OBJECT
 private slots:
     void sumsHoldAndNothingIsCalledFrozen();
+    void wholeAmperesAreCountedByTheCounter();
+    void aCoarseSensorThatStandsIsNotAtItsEnd();
     void freezesThatShowAreFound();
 };
 
@@ -94,6 +96,74 @@ void CoarseSensorsTest::sumsHoldAndNothingIsCalledFrozen() {
     QVERIFY(called_frozen <= 2);
     QVERIFY(worst_charge < 0.01);
     QVERIFY(worst_energy < 0.01);
+}
+
+/// The current as a sensor of whole amperes shows it, beside a counter in milliampere-hours that saw all of it.
+FlightLog in_whole_amperes(FlightLog log) {
+    auto& current = log[Channel::current_a];
+    auto& counter = log[Channel::charge_ah];
+    const auto& time = log[Channel::time_s];
+    counter.assign(current.size(), 0.0);
+    double used_ah = 0.0;
+    for (std::size_t i = 0; i < current.size(); ++i) {
+        if (i > 0 && std::isfinite(current[i]) && std::isfinite(current[i - 1]))
+            used_ah += 0.5 * (current[i] + current[i - 1]) * (time[i] - time[i - 1]) / units::seconds_per_hour;
+        counter[i] = std::round(1000.0 * used_ah) / 1000.0;
+    }
+    for (double& a : current) a = std::round(a);
+    return log;
+}
+
+bool says(const telemetry::LogSummary& summary, units::DiagnosticCode code) {
+    return std::any_of(summary.diagnostics.begin(), summary.diagnostics.end(),
+                       [&](const auto& diagnostic) { return diagnostic.code == code; });
+}
+
+void CoarseSensorsTest::wholeAmperesAreCountedByTheCounter() {
+    for (std::size_t f = 0; f < 20; ++f) {
+        FlightLog log = flights()[f];
+        // Of a light wing: an ampere or two.
+        for (double& a : log[Channel::current_a]) a *= 0.3;
+        for (double& ah : log[Channel::charge_ah]) ah *= 0.3;
+        const auto fine = *telemetry::summarise(cleaned(log));
+        const auto coarse = *telemetry::summarise(cleaned(in_whole_amperes(log)));
+        QVERIFY(share_off(coarse.energy.charge_ah->value, fine.energy.charge_ah->value) < 0.01);
+        QVERIFY(share_off(coarse.energy.energy_wh->value, fine.energy.energy_wh->value) < 0.01);
+        QVERIFY(!says(coarse, units::DiagnosticCode::counter_disagrees));
+        QVERIFY(!says(coarse, units::DiagnosticCode::sensor_saturated) ||
+                says(fine, units::DiagnosticCode::sensor_saturated));
+        // Without the counter nobody knows what the steps hide, and the band says so.
+        FlightLog alone = in_whole_amperes(log);
+        alone[Channel::charge_ah].clear();
+        const auto blind = *telemetry::summarise(cleaned(alone));
+        QVERIFY(std::abs(blind.energy.charge_ah->value - fine.energy.charge_ah->value) <
+                2.5 * blind.energy.charge_ah->sd);
+        QVERIFY(blind.energy.charge_ah->sd / blind.energy.charge_ah->value >
+                fine.energy.charge_ah->sd / fine.energy.charge_ah->value);
+    }
+}
+
+void CoarseSensorsTest::aCoarseSensorThatStandsIsNotAtItsEnd() {
+    // A motor glider: two climbs of a minute at 25 A, a quarter of an ampere between them.
+    std::mt19937 random(5);
+    std::normal_distribution<double> scatter(0.0, 0.15);
+    const auto said = [&](double step_a, double end_a) {
+        FlightLog log;
+        for (int t = 0; t < 1200; ++t) {
+            const bool climbs = t < 60 || (t >= 600 && t < 660);
+            log[Channel::time_s].push_back(t);
+            log[Channel::voltage_v].push_back(12.0);
+            const double amps = climbs ? 25.0 + scatter(random) : 0.25 + 0.1 * scatter(random);
+            log[Channel::current_a].push_back(step_a * std::round(std::min(amps, end_a) / step_a));
+            log.lines.push_back(std::uint32_t(t + 2));
+        }
+        log.rows_met = log.rows();
+        return says(*telemetry::summarise(cleaned(log)), units::DiagnosticCode::sensor_saturated);
+    };
+    QVERIFY(!said(1.0, 100.0));
+    QVERIFY(!said(0.1, 100.0));
+    // A fine sensor that ends at 20 A.
+    QVERIFY(said(0.01, 20.0));
 }
 
 void CoarseSensorsTest::freezesThatShowAreFound() {

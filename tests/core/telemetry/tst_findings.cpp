@@ -114,6 +114,10 @@ private slots:
     void steadyPowerTiesNothing();
     void aShortTurnKnowsOneComponent();
     void aStraightWayKnowsNothing();
+    void aHoverShowsNoWind();
+    void hoveringBetweenDoesNotSpoilTheWind();
+    void circlesAreNotCutShort();
+    void aReceiverSlowerThanTheRecord();
     void withoutPositionItSaysSo();
     void aLogThatEndsOnTheWayClaimsNoWindThatItCannotSee();
     void windOfTheFleet();
@@ -257,6 +261,109 @@ void FindingsTest::aStraightWayKnowsNothing() {
     QVERIFY(!found.wind.known());
     QVERIFY(!found.still || found.still->energy_wh_per_m.sd > 0.05 * found.still->energy_wh_per_m.value);
     QVERIFY(!found.diagnostics.empty());
+}
+
+/// Ground velocity of an aircraft that holds its place, in whatever wind: the receiver's scatter.
+std::pair<double, double> held(std::mt19937& random, double wander_mps, int t) {
+    std::normal_distribution<double> scatter(0.0, 0.2);
+    return {scatter(random) + wander_mps * std::sin(t / 9.0), scatter(random) + wander_mps * std::cos(t / 9.0)};
+}
+
+void FindingsTest::aHoverShowsNoWind() {
+    for (const double wander_mps : {0.0, 0.8, 2.2}) {
+        std::mt19937 random(7);
+        const auto found = findings_of(flown_log(
+            400, [&](int t) { return held(random, wander_mps, t); },
+            [](int t) { return t < 5 || t > 395 ? 0.0 : 12.0; }, [](int) { return 20.0; }));
+        QCOMPARE(int(found.wind.knowledge), int(WindKnowledge::hardly_moved));
+        QVERIFY(!found.still);
+        const auto said =
+            std::find_if(found.diagnostics.begin(), found.diagnostics.end(), [](const auto& diagnostic) {
+                return diagnostic.code == units::DiagnosticCode::wind_not_observable;
+            });
+        QVERIFY(said != found.diagnostics.end());
+        QCOMPARE(std::get<std::string>(said->parameters[0].value), std::string("hardly-moved"));
+    }
+}
+
+void FindingsTest::hoveringBetweenDoesNotSpoilTheWind() {
+    std::mt19937 random(11);
+    const auto turning = steered([](int t) { return 4.0 * t; });
+    // Two minutes over one place, two of circles, two over another place: in 3 m/s to the east and 4 to the south.
+    const auto found = findings_of(flown_log(
+        360, [&](int t) { return t >= 120 && t < 240 ? turning(t) : held(random, 0.0, t); },
+        [](int) { return 60.0; }, [](int) { return 5.0; }));
+    QVERIFY(found.wind.known());
+    VERIFY_NEAR(found.wind.east_mps, 3.0, 0.3);
+    VERIFY_NEAR(found.wind.north_mps, -4.0, 0.3);
+    VERIFY_NEAR(found.wind.airspeed_mps.value, 14.0, 0.3);
+}
+
+/// Ten minutes at 15 m/s of airspeed in 4 m/s to the east and 2 to the south, steered every hundredth of a second:
+/// straight, circles of so many seconds, straight back. Rows at that rate, places alone, which a receiver repeats
+/// until it has new ones.
+FlightLog placed_log(double circle_s, double rows_a_second, double fix_every_s) {
+    constexpr double airspeed_mps = 15.0;
+    constexpr double step_s = 0.01;
+    constexpr double metres_per_degree = 111195.0;
+    FlightLog log;
+    double east = 0.0;
+    double north = 0.0;
+    double heading = 0.4;
+    double row_at = 0.0;
+    double fix_at = 0.0;
+    std::pair<double, double> shown;
+    for (double t = 0.0; t < 600.0; t += step_s) {
+        if (t >= fix_at - 1e-6) {
+            shown = {east, north};
+            fix_at += fix_every_s;
+        }
+        if (t >= row_at - 1e-6) {
+            row_at += 1.0 / rows_a_second;
+            log[Channel::time_s].push_back(t);
+            log[Channel::latitude_deg].push_back(40.0 + shown.second / metres_per_degree);
+            log[Channel::longitude_deg].push_back(-3.0 + shown.first /
+                                                             (metres_per_degree * std::cos(units::radians(40.0))));
+            log[Channel::height_m].push_back(60.0);
+            log[Channel::voltage_v].push_back(16.0);
+            log[Channel::current_a].push_back(5.0);
+            log.lines.push_back(std::uint32_t(log.lines.size() + 2));
+        }
+        if (t > 200.0 && t < 400.0) heading += 2.0 * units::pi / circle_s * step_s;
+        if (t >= 400.0) heading = 0.4 + units::pi;
+        east += (airspeed_mps * std::sin(heading) + 4.0) * step_s;
+        north += (airspeed_mps * std::cos(heading) - 2.0) * step_s;
+    }
+    log.rows_met = log.rows();
+    return log;
+}
+
+void FindingsTest::circlesAreNotCutShort() {
+    // A velocity is a slope over seconds of places, and less than that of the turn; the sphere of the test and the
+    // ellipsoid of the program are 0.3 % apart.
+    for (const double circle_s : {20.0, 40.0}) {
+        for (const double rate : {1.0, 10.0}) {
+            const auto found = findings_of(placed_log(circle_s, rate, 1.0 / rate));
+            QVERIFY(found.wind.known());
+            VERIFY_NEAR(found.wind.east_mps, 4.0, 0.05);
+            VERIFY_NEAR(found.wind.north_mps, -2.0, 0.05);
+            VERIFY_NEAR(found.wind.airspeed_mps.value, 15.0, 0.09);
+        }
+    }
+}
+
+void FindingsTest::aReceiverSlowerThanTheRecord() {
+    for (const double fix_every_s : {0.5, 1.0, 2.0, 5.0}) {
+        const FlightLog log = placed_log(60.0, 10.0, fix_every_s);
+        const auto cleaned = *clean(std::make_shared<FlightLog>(log));
+        QVERIFY(std::none_of(cleaned.set_aside.begin(), cleaned.set_aside.end(),
+                             [](const auto& aside) { return aside.reason == SetAsideReason::position_jump; }));
+        const auto found = *find_out(cleaned);
+        QVERIFY(found.wind.known());
+        VERIFY_NEAR(found.wind.east_mps, 4.0, 0.2);
+        VERIFY_NEAR(found.wind.north_mps, -2.0, 0.2);
+        VERIFY_NEAR(found.wind.airspeed_mps.value, 15.0, 0.4);
+    }
 }
 
 void FindingsTest::withoutPositionItSaysSo() {
