@@ -3599,6 +3599,10 @@
         <source>The wind is not known: the aircraft hovered, or flew too slowly to show it. Fly one full circle at cruising speed.</source>
         <translation>Der Wind ist nicht bekannt: Das Flugzeug schwebte oder flog zu langsam, um ihn zu zeigen. Flieg einen vollen Kreis mit Reisegeschwindigkeit.</translation>
     </message>
+    <message>
+        <source>The wind is not known: the speed over ground was the same on every course while the power was not, as position control flies it. Fly one full circle at a steady attitude.</source>
+        <translation>Der Wind ist nicht bekannt: Die Geschwindigkeit über Grund war auf jedem Kurs gleich, die Leistung nicht, wie es eine Positionsregelung fliegt. Flieg einen vollen Kreis mit fester Fluglage.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

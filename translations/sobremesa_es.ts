@@ -3599,6 +3599,10 @@
         <source>The wind is not known: the aircraft hovered, or flew too slowly to show it. Fly one full circle at cruising speed.</source>
         <translation>No se conoce el viento: la aeronave estuvo en vuelo estacionario, o voló demasiado despacio para mostrarlo. Vuela un círculo completo a velocidad de crucero.</translation>
     </message>
+    <message>
+        <source>The wind is not known: the speed over ground was the same on every course while the power was not, as position control flies it. Fly one full circle at a steady attitude.</source>
+        <translation>No se conoce el viento: la velocidad sobre el suelo fue la misma en todos los rumbos y la potencia no, como vuela un control de posición. Vuela un círculo completo con actitud constante.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

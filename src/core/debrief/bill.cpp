@@ -269,7 +269,8 @@ std::optional<Bill> bill(const telemetry::LogSummary& summary, const telemetry::
     if (!plan.turn || !plan.flight || !energy_used || !charge_used || !summary.distance.ground_m ||
         found.wind.knowledge == telemetry::WindKnowledge::no_position ||
         found.wind.knowledge == telemetry::WindKnowledge::too_short ||
-        found.wind.knowledge == telemetry::WindKnowledge::hardly_moved)
+        found.wind.knowledge == telemetry::WindKnowledge::hardly_moved ||
+        found.wind.knowledge == telemetry::WindKnowledge::speed_held)
         return std::nullopt;
     const Track track(found, plan, question.flown_as);
     if (track.empty()) return std::nullopt;

@@ -66,6 +66,7 @@ units::Result<Findings> find_out(const CleanLog& log, const std::stop_token& sto
     case WindKnowledge::no_position: break;
     case WindKnowledge::too_short:
     case WindKnowledge::hardly_moved:
+    case WindKnowledge::speed_held:
     case WindKnowledge::no_turn:
         found.diagnostics.push_back({DiagnosticCode::wind_not_observable,
                                      Severity::note,

@@ -10,6 +10,8 @@
 #include <cmath>
 #include <numeric>
 
+#include <Eigen/Dense>
+
 namespace sobremesa::telemetry {
 
 namespace {
@@ -184,6 +186,46 @@ double turned_deg(const Motion& motion, std::size_t first, std::size_t last, con
     return sum;
 }
 
+/// Whether the power swings with the course although hardly a wind was found: then it was the speed over ground
+/// that was the same, not the airspeed. A line through time takes out what the pack and the mass do to the power.
+bool power_swings_with_course(const Motion& motion, std::size_t first, std::size_t last) {
+    constexpr double slow_mps = 3.0;
+    constexpr double level_mps = 0.7;
+    constexpr std::size_t least_moments = 90;
+    // Gusts and throttle last: so many seconds tell as much as one.
+    constexpr double alike_s = 15.0;
+    constexpr double least_swing = 0.05;
+    constexpr double sure_sd = 4.0;
+    using Row = Eigen::Vector4d;
+    std::vector<std::pair<Row, double>> rows;
+    for (std::size_t i = first; i < last; ++i) {
+        const Moment& m = motion.moments[i];
+        const double speed = std::hypot(m.east_mps, m.north_mps);
+        if (!(speed > slow_mps) || !std::isfinite(m.power_w) || std::abs(m.climb_mps) > level_mps) continue;
+        rows.push_back({Row(1.0, m.east_mps / speed, m.north_mps / speed,
+                            (m.time_s - motion.moments[first].time_s) / units::seconds_per_hour),
+                        m.power_w});
+    }
+    if (rows.size() < least_moments) return false;
+    Eigen::Matrix4d normal = Eigen::Matrix4d::Zero();
+    Row right = Row::Zero();
+    double mean_w = 0.0;
+    for (const auto& [row, power] : rows) {
+        normal += row * row.transpose();
+        right += power * row;
+        mean_w += power / double(rows.size());
+    }
+    const Eigen::Matrix4d inverse = normal.inverse();
+    const Row fitted = inverse * right;
+    if (!fitted.allFinite() || !(mean_w > 0.0)) return false;
+    double squares = 0.0;
+    for (const auto& [row, power] : rows) squares += std::pow(power - row.dot(fitted), 2);
+    const double variance = squares / double(rows.size()) * std::max(alike_s / motion.step_s, 1.0);
+    const double swing_w = std::hypot(fitted[1], fitted[2]);
+    const double sd_w = std::sqrt(variance * std::max(inverse(1, 1), inverse(2, 2)));
+    return swing_w > least_swing * mean_w && swing_w > sure_sd * sd_w;
+}
+
 struct SpeedAndFrom {
     units::Estimate speed;
     units::Estimate from;
@@ -243,6 +285,7 @@ const char* wind_knowledge_word(WindKnowledge knowledge) {
     case WindKnowledge::no_position: return "no-position";
     case WindKnowledge::too_short: return "too-short";
     case WindKnowledge::hardly_moved: return "hardly-moved";
+    case WindKnowledge::speed_held: return "speed-held";
     case WindKnowledge::no_turn: break;
     }
     return "no-turn";
@@ -330,9 +373,13 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
         cov += along_sd * along_sd * Eigen::Matrix2d::Identity();
     }
     constexpr double least_airspeed_mps = 3.0;
-    if (!result.used_airspeed && !airspeed_hint && fit.x[va] < least_airspeed_mps) {
+    constexpr double calm_share = 0.12;
+    const bool by_places_alone = !result.used_airspeed && !result.used_heading && !airspeed_hint;
+    const bool hardly_moved = !result.used_airspeed && !airspeed_hint && fit.x[va] < least_airspeed_mps;
+    if (hardly_moved || (by_places_alone && w.norm() < calm_share * fit.x[va] && courses_of(setup).all_round() &&
+                         power_swings_with_course(motion, first, last))) {
         result = WindEstimate{};
-        result.knowledge = WindKnowledge::hardly_moved;
+        result.knowledge = hardly_moved ? WindKnowledge::hardly_moved : WindKnowledge::speed_held;
         return result;
     }
     result.east_mps = w[0];

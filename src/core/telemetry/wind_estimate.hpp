@@ -19,6 +19,7 @@ enum class WindKnowledge {
     no_position, ///< neither position nor ground speed with course
     too_short,
     hardly_moved, ///< it hovered: what holds its place shows no wind, however strong it is
+    speed_held,   ///< the same speed over ground on every course, on a draw that differed: position control
     no_turn,      ///< neither component is known to 1.5 m/s
 };
 
@@ -74,7 +75,9 @@ inline constexpr double known_sd_mps = 1.5;
 ///
 /// Left out, where no airspeed was measured, is what hovered for ten seconds and more: an aircraft that holds its
 /// place has the wind for its airspeed, and its ground velocity says nothing of it. Nor does one that was flown
-/// slower than 3 m/s all the while: so slow, position control sets the speed over ground.
+/// slower than 3 m/s all the while: so slow, position control sets the speed over ground. One that holds the same
+/// speed over ground on every course looks like one in still air; what it draws tells them apart, for the same
+/// airspeed takes the same power on every course.
 ///
 /// Where straight legs were flown on clearly different power (`powers_differ`) and no airspeed was measured, each
 /// has its own airspeed, V ∝ P^g; what g may be off by goes into the covariance.

@@ -83,6 +83,8 @@ FlightLog flown_log(int seconds, const std::function<std::pair<double, double>(i
     return log;
 }
 
+using Vector = std::pair<double, double>;
+
 Findings findings_of(FlightLog log) {
     return *find_out(*clean(std::make_shared<FlightLog>(std::move(log))));
 }
@@ -116,6 +118,7 @@ private slots:
     void aStraightWayKnowsNothing();
     void aHoverShowsNoWind();
     void hoveringBetweenDoesNotSpoilTheWind();
+    void aSpeedHeldOverGroundIsNoCalm();
     void circlesAreNotCutShort();
     void aReceiverSlowerThanTheRecord();
     void withoutPositionItSaysSo();
@@ -297,6 +300,40 @@ void FindingsTest::hoveringBetweenDoesNotSpoilTheWind() {
     VERIFY_NEAR(found.wind.east_mps, 3.0, 0.3);
     VERIFY_NEAR(found.wind.north_mps, -4.0, 0.3);
     VERIFY_NEAR(found.wind.airspeed_mps.value, 14.0, 0.3);
+}
+
+void FindingsTest::aSpeedHeldOverGroundIsNoCalm() {
+    // A rotor's power over its airspeed, by momentum and drag: least at some 9 m/s.
+    const auto power_a = [](double airspeed_mps) {
+        return 16.0 - 0.25 * airspeed_mps + 0.028 * airspeed_mps * airspeed_mps;
+    };
+    const auto course = [](int t) {
+        return units::radians(t < 120 ? 30.0 : t < 300 ? 30.0 + 12.0 * (t - 120) : 210.0);
+    };
+    const auto found_in = [&](double wind_mps, bool held) {
+        std::mt19937 random(3);
+        std::normal_distribution<double> gust(0.0, 0.6);
+        const auto flown = [&](int t) -> std::pair<Vector, Vector> {
+            const Vector to{std::sin(course(t)), std::cos(course(t))};
+            const Vector wind{wind_mps * 0.8, -wind_mps * 0.6};
+            // Either the speed over ground is 10 m/s, or the airspeed is.
+            const Vector ground = held ? Vector{10.0 * to.first, 10.0 * to.second}
+                                       : Vector{10.0 * to.first + wind.first, 10.0 * to.second + wind.second};
+            return {ground, Vector{ground.first - wind.first, ground.second - wind.second}};
+        };
+        return findings_of(flown_log(
+            420, [&](int t) { return flown(t).first; }, [](int) { return 60.0; },
+            [&](int t) {
+                const Vector air = flown(t).second;
+                return power_a(std::hypot(air.first, air.second)) + gust(random);
+            }));
+    };
+    QCOMPARE(int(found_in(5.0, true).wind.knowledge), int(WindKnowledge::speed_held));
+    // In a calm both are the same flight, and the wind is known to be none.
+    QVERIFY(found_in(0.0, true).wind.known());
+    const auto steered_in_wind = found_in(5.0, false);
+    QVERIFY(steered_in_wind.wind.known());
+    VERIFY_NEAR(steered_in_wind.wind.speed_mps.value, 5.0, 0.3);
 }
 
 /// Ten minutes at 15 m/s of airspeed in 4 m/s to the east and 2 to the south, steered every hundredth of a second:
