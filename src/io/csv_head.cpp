@@ -12,7 +12,6 @@ namespace sobremesa::io {
 
 namespace {
 
-using telemetry::Channel;
 using Kind = LogColumn::Kind;
 
 /// Unused columns named one by one; of ten thousand nobody reads the names.

@@ -542,14 +542,16 @@ QString wind_reason_text(const QString& reason) {
         return MessagesWords::tr("The wind is not known: the log has no position and no course.");
     if (reason == QLatin1String("too-short"))
         return MessagesWords::tr("The wind is not known: less than half a minute was flown.");
-    if (reason == QLatin1String("hardly-moved"))
+    if (reason == QLatin1String("hardly-moved")) {
         return MessagesWords::tr(
             "The wind is not known: the aircraft hovered, or flew too slowly to show it. Fly one full "
             "circle at cruising speed.");
-    if (reason == QLatin1String("speed-held"))
+    }
+    if (reason == QLatin1String("speed-held")) {
         return MessagesWords::tr(
             "The wind is not known: the speed over ground was the same on every course while the power was "
             "not, as position control flies it. Fly one full circle at a steady attitude.");
+    }
     return MessagesWords::tr(
         "The wind is not known: too little turning, so that it cannot be told from the airspeed. Fly one "
         "full circle on every flight.");

@@ -56,6 +56,7 @@ const char* word_of(const Names& names, Value value) {
 template <class Names>
 auto all_of(const Names& names) {
     std::vector<decltype(names.front().first)> all;
+    all.reserve(names.size());
     for (const auto& each : names) all.push_back(each.first);
     return all;
 }

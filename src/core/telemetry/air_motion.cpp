@@ -185,6 +185,7 @@ public:
         constexpr std::size_t reach = std::size_t(velocity_half_window_s);
         constexpr double cut = 0.61 / (velocity_half_window_s * velocity_half_window_s);
         std::vector<double> blunt;
+        blunt.reserve(all.size());
         for (const Moment& m : all) blunt.push_back(m.*value);
         for (std::size_t i = reach; i + reach < all.size(); ++i) {
             const double more = cut * (blunt[i + reach] - 2.0 * blunt[i] + blunt[i - reach]);
