@@ -151,7 +151,7 @@ void SensorsTest::aFlightOnAPackThatWasNotFullTellsNothing() {
     // Twice the same: much of what the charger put back was missing at launch. The log shows it by the volts of its
     // first minutes; the pilot may have said it.
     auto& workspace = (*window_)->workspace();
-    const Id by_volts = *before[0].flight_id;
+    const book::Id by_volts = *before[0].flight_id;
     auto summary = workspace.summaries().at(by_volts);
     auto& points = summary.pack.points;
     const double gone_ah = 0.7 * points.back().charge_ah;
@@ -160,7 +160,7 @@ void SensorsTest::aFlightOnAPackThatWasNotFullTellsNothing() {
     for (auto& point : points) point.charge_ah -= gone_ah;
     summary.energy.charge_ah->value -= gone_ah;
     workspace.setSummary(by_volts, summary);
-    const Id by_word = *before[1].flight_id;
+    const book::Id by_word = *before[1].flight_id;
     auto kept = workspace.library().flights.at(by_word);
     kept.flown.pack.start_cell_v = 3.8;
     kept.recharged_ah = 1.5 * *kept.recharged_ah;
