@@ -60,13 +60,20 @@ Column number(const char* name, bool needed, double scale, const std::function<v
             }};
 }
 
+/// A number of cells; nothing for what is none, or more than any pack has.
+std::optional<int> count_in(std::optional<double> value) {
+    constexpr double most = 1000.0;
+    if (!value || *value != std::floor(*value) || std::abs(*value) > most) return std::nullopt;
+    return int(*value);
+}
+constexpr const char* allowed_counts = "1, 2, 3 and the like";
+
 Column count(const char* name, bool needed, int Pack::*member) {
     return {name, needed,
             [member](Pack& pack, const std::string& cell) -> std::optional<units::Error> {
-                const auto value = number_from_text(cell);
-                if (!value || *value != std::floor(*value) || std::abs(*value) > 1000.0)
-                    return unreadable(cell, "1, 2, 3 and the like");
-                pack.*member = int(*value);
+                const auto value = count_in(number_from_text(cell));
+                if (!value) return unreadable(cell, allowed_counts);
+                pack.*member = *value;
                 return std::nullopt;
             },
             [member](const Pack& pack) { return text_from_number(pack.*member, 0); }};
@@ -398,12 +405,14 @@ private:
         const auto amount = pack_amount(cell, column);
         if (!amount) return unreadable(cell, "12.5, 12,5 and the like");
         const double value = amount->value * amount->scale.value_or(given.scale);
+        const auto cells = count_in(value);
+        if (column == PackColumn::parallel && !cells) return unreadable(cell, allowed_counts);
         const auto side = [&](double battery::Size::*member) {
             if (!pack.size) pack.size = battery::Size{};
             (*pack.size).*member = value;
         };
         switch (column) {
-        case PackColumn::parallel: pack.parallel = int(value); break;
+        case PackColumn::parallel: pack.parallel = *cells; break;
         case PackColumn::capacity: row.pack_capacity_ah = value; break;
         case PackColumn::cell_capacity: pack.cell_capacity_ah = value; break;
         case PackColumn::mass: pack.mass_kg = value; break;

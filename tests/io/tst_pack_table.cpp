@@ -202,6 +202,13 @@ void PackTableTest::wrongCellsAreNamed_data() {
                                        << QByteArray("cell_capacity_mah");
     QTest::newRow("half a cell") << head + "a,li-ion,4.5,3000,200\n"
                                  << int(units::ErrorCode::word_unknown) << 2 << QByteArray("series");
+    const QByteArray own = "Pack,Chemistry,Series,Parallel,Cell capacity (mAh),Mass (g)\n";
+    QTest::newRow("half a cell beside another")
+        << own + "a,li-ion,4,2.5,3000,200\n"
+        << int(units::ErrorCode::word_unknown) << 2 << QByteArray("parallel");
+    QTest::newRow("more cells than there are")
+        << own + "a,li-ion,4,3333333333332,3000,200\n"
+        << int(units::ErrorCode::word_unknown) << 2 << QByteArray("parallel");
     QTest::newRow("negative mass") << head + "a,li-ion,4,3000,-200\n"
                                    << int(units::ErrorCode::value_out_of_range) << 2 << QByteArray("pack.mass_kg");
 }
