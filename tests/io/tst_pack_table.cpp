@@ -202,7 +202,7 @@ void PackTableTest::wrongCellsAreNamed_data() {
                                        << QByteArray("cell_capacity_mah");
     QTest::newRow("half a cell") << head + "a,li-ion,4.5,3000,200\n"
                                  << int(units::ErrorCode::word_unknown) << 2 << QByteArray("series");
-    const QByteArray own = "Pack,Chemistry,Series,Parallel,Cell capacity (mAh),Mass (g)\n";
+    const QByteArray own = "Pack,Type,Series,P,Capacity (mAh),Weight (g)\n";
     QTest::newRow("half a cell beside another")
         << own + "a,li-ion,4,2.5,3000,200\n"
         << int(units::ErrorCode::word_unknown) << 2 << QByteArray("parallel");
