@@ -17,7 +17,7 @@
 #include "core/matching/sun_flight.hpp"
 #include "core/mission/chance.hpp"
 #include "core/mission/limits.hpp"
-#include "core/mission/plan.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/mission/reach.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"

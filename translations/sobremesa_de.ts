@@ -3603,6 +3603,10 @@
         <source>The wind is not known: the speed over ground was the same on every course while the power was not, as position control flies it. Fly one full circle at a steady attitude.</source>
         <translation>Der Wind ist nicht bekannt: Die Geschwindigkeit über Grund war auf jedem Kurs gleich, die Leistung nicht, wie es eine Positionsregelung fliegt. Flieg einen vollen Kreis mit fester Fluglage.</translation>
     </message>
+    <message>
+        <source>The wind decides this turn, not the pack: from beyond %1, %2 after launch, the worst credible wind does not let the aircraft get home.</source>
+        <translation>Über diese Umkehr entscheidet der Wind, nicht der Akku: von weiter als %1, %2 nach dem Start, lässt der schlimmste glaubhafte Wind das Modell nicht nach Hause.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -9607,6 +9611,10 @@ verbr.</translation>
     <message>
         <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;All files (*)</source>
         <translation>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Not used: %1</source>
+        <translation>Nicht benutzt: %1</translation>
     </message>
 </context>
 <context>

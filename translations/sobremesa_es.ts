@@ -3603,6 +3603,10 @@
         <source>The wind is not known: the speed over ground was the same on every course while the power was not, as position control flies it. Fly one full circle at a steady attitude.</source>
         <translation>No se conoce el viento: la velocidad sobre el suelo fue la misma en todos los rumbos y la potencia no, como vuela un control de posición. Vuela un círculo completo con actitud constante.</translation>
     </message>
+    <message>
+        <source>The wind decides this turn, not the pack: from beyond %1, %2 after launch, the worst credible wind does not let the aircraft get home.</source>
+        <translation>Este giro lo decide el viento, no la batería: desde más allá de %1, %2 después del despegue, el peor viento creíble no deja volver el modelo a casa.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>
@@ -9607,6 +9611,10 @@ usados</translation>
     <message>
         <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;All files (*)</source>
         <translation>Registros (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>Not used: %1</source>
+        <translation>No se usaron: %1</translation>
     </message>
 </context>
 <context>

@@ -7,6 +7,7 @@
 #include "cli/said.hpp"
 #include "core/battery/remaining.hpp"
 #include "core/debrief/bill.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/telemetry/landed.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "core/units/constants.hpp"

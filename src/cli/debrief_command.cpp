@@ -12,6 +12,7 @@
 #include "core/battery/discharge.hpp"
 #include "core/battery/remaining.hpp"
 #include "core/debrief/flown_homeward.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
 #include "core/telemetry/landed.hpp"

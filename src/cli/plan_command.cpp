@@ -15,6 +15,7 @@
 #include "core/mission/failsafe.hpp"
 #include "core/mission/input_paths.hpp"
 #include "core/mission/limits.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/mission/reach.hpp"
 #include "io/all_cores.hpp"
 #include "io/plan_document.hpp"

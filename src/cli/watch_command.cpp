@@ -14,6 +14,7 @@
 #include "cli/line_outlet.hpp"
 #include "cli/position_argument.hpp"
 #include "cli/said.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/telemetry/rescale.hpp"
 #include "core/watch/callouts.hpp"
 #include "io/log_file.hpp"

@@ -179,6 +179,10 @@ char table_delimiter(const std::string& text) {
 
 bool looks_like_pack_table(const std::string& head) {
     const std::string body = without_mark(head);
+    // A document in one line holds the same words; it begins as no heading does.
+    const auto first = body.find_first_not_of(" \t\r\n");
+    if (first == std::string::npos || std::string_view("{[<").find(body[first]) != std::string_view::npos)
+        return false;
     const auto rows = csv_rows(body.substr(0, body.find('\n')) + "\n", table_delimiter(body));
     if (rows.empty()) return false;
     std::set<PackColumn> found;

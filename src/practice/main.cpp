@@ -5,6 +5,7 @@
 
 #include <CLI/CLI.hpp>
 
+#include "core/mission/make_plan.hpp"
 #include "io/log_file.hpp"
 #include "io/plan_document.hpp"
 #include "io/terrain.hpp"

@@ -2,6 +2,7 @@
 
 #include <QFile>
 
+#include "core/mission/make_plan.hpp"
 #include "io/terrain.hpp"
 #include "session/debrief_session.hpp"
 #include "session/flight_session.hpp"

@@ -7,6 +7,7 @@
 #include <QDir>
 #include <QFileInfo>
 
+#include "core/mission/make_plan.hpp"
 #include "core/units/constants.hpp"
 #include "io/channel_columns.hpp"
 #include "io/kept_documents.hpp"

@@ -2,6 +2,7 @@
 
 #include <utility>
 
+#include "core/mission/make_plan.hpp"
 #include "io/all_cores.hpp"
 #include "io/plan_document.hpp"
 #include "io/terrain.hpp"

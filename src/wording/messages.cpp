@@ -486,6 +486,11 @@ QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, cons
             .arg(quantities.distance(number(p, "distance_m")), quantities.duration(number(p, "time_s")), wind,
                  airspeed);
     }
+    if (home && number(p, "distance_m") > 0.0) {
+        return MessagesWords::tr("The wind decides this turn, not the pack: from beyond %1, %2 after launch, the "
+                                 "worst credible wind does not let the aircraft get home.")
+            .arg(quantities.distance(number(p, "distance_m")), quantities.duration(number(p, "time_s")));
+    }
     return home ? MessagesWords::tr("No return: against a wind of %1, the worst credible, an airspeed of %2 does "
                                     "not bring the aircraft home. Wait for less wind, or fly faster.")
                       .arg(wind, airspeed)

@@ -1,8 +1,11 @@
 // Many plans: kept, named, duplicated, side by side, and what changed since.
 
+#include <QFile>
+#include <QJsonDocument>
 #include <QLineEdit>
 #include <QListView>
 #include <QPushButton>
+#include <QTemporaryDir>
 
 #include "app/charts/homeward_chart.hpp"
 #include "app/opened_window.hpp"
@@ -13,6 +16,7 @@
 #include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
 #include "core/mission/differences.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/eventually.hpp"
@@ -36,6 +40,7 @@ private slots:
     void retiredPacksAreNotOffered();
     void differencesNameWhatDiffersOnly();
     void openingAFileTwiceKeepsOnePlan();
+    void aPlanInOneLineIsAPlan();
 
 private:
     PlanSheet* sheet() {
@@ -239,6 +244,20 @@ void PlansTest::openingAFileTwiceKeepsOnePlan() {
     QCOMPARE((*window_)->workspace().library().plans.size(), before);
     QCOMPARE(openName(), std::string("Quarry and back"));
     window_->settle();
+}
+
+/// As programs write it: the words of a table of packs are all in its first line.
+void PlansTest::aPlanInOneLineIsAPlan() {
+    QFile demo(QStringLiteral(DEMO_DIR "/tarabilla-quarry.plan.json"));
+    QVERIFY(demo.open(QIODevice::ReadOnly));
+    const QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("one-line.json"));
+    QFile file(path);
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(QJsonDocument::fromJson(demo.readAll()).toJson(QJsonDocument::Compact));
+    file.close();
+    (*window_)->openFile(path);
+    EVENTUALLY(openName() == "Quarry and back");
 }
 
 SOBREMESA_TEST(PlansTest)

@@ -37,7 +37,7 @@
 #include "core/battery/discharge.hpp"
 #include "core/battery/pack_builder.hpp"
 #include "core/mission/limits.hpp"
-#include "core/mission/plan.hpp"
+#include "core/mission/make_plan.hpp"
 #include "io/book_document.hpp"
 #include "io/build_document.hpp"
 #include "io/kept_documents.hpp"

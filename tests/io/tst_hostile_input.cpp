@@ -5,7 +5,7 @@
 
 #include <random>
 
-#include "core/mission/plan.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "io/csv_log_reader.hpp"
 #include "io/csv_log_writer.hpp"

@@ -180,6 +180,10 @@ void PackTableTest::tablesOfPacksAreTold() {
     QVERIFY(!looks_like_pack_table("time,lat,lon,voltage,current,mah\n"));
     QVERIFY(!looks_like_pack_table("Time,Cells,Capacity (mAh),Weight\n"));
     QVERIFY(!looks_like_pack_table(""));
+    // A plan in one line has the same words in it, and an exported book its documents.
+    QVERIFY(!looks_like_pack_table(R"({"pack": {"series": 4, "cell_capacity_ah": 3.0, "mass_kg": 0.5}})"));
+    QVERIFY(!looks_like_pack_table(R"([{"series": 4, "parallel": 2, "capacity_mah": 3000, "mass_g": 580}])"));
+    QVERIFY(!looks_like_pack_table("<table><tr><td>Config</td></tr></table>"));
 }
 
 void PackTableTest::wrongCellsAreNamed_data() {

@@ -3,7 +3,7 @@
 
 #include <QTest>
 
-#include "core/mission/plan.hpp"
+#include "core/mission/make_plan.hpp"
 #include "io/kept_documents.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_file.hpp"

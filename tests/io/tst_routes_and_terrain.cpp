@@ -7,6 +7,7 @@
 #include <QTest>
 
 #include "core/geodesy/relief.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/mission/reach.hpp"
 #include "io/electronics_text.hpp"
 #include "io/plan_document.hpp"

@@ -3,6 +3,7 @@
 
 #include <QTest>
 
+#include "core/mission/make_plan.hpp"
 #include "io/plan_document.hpp"
 #include "support/grown_wind.hpp"
 #include "support/test_program.hpp"

@@ -3,6 +3,7 @@
 #include <QTest>
 #include <QThread>
 
+#include "core/mission/make_plan.hpp"
 #include "io/plan_document.hpp"
 #include "session/debrief_session.hpp"
 #include "session/flight_folder.hpp"

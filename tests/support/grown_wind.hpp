@@ -4,6 +4,7 @@
 #include <memory>
 #include <optional>
 
+#include "core/mission/make_plan.hpp"
 #include "core/units/constants.hpp"
 #include "support/watched.hpp"
 

@@ -4,7 +4,7 @@
 
 #include <QtGlobal>
 
-#include "core/mission/plan.hpp"
+#include "core/mission/make_plan.hpp"
 
 namespace sobremesa::tests {
 

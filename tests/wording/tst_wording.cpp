@@ -1,7 +1,7 @@
 #include <QTest>
 
 #include "core/mission/explain.hpp"
-#include "core/mission/plan.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "core/units/relation.hpp"

@@ -562,6 +562,28 @@ void MainWindow::exportBook(const QString& folder) {
         });
 }
 
+namespace {
+
+/// A line each, but the columns that nobody asked for in one: a spreadsheet may have dozens.
+QStringList import_notes(const std::vector<units::Diagnostic>& said) {
+    QStringList notes;
+    QStringList unused;
+    for (const units::Diagnostic& each : said) {
+        if (each.code == units::DiagnosticCode::column_not_understood && !each.parameters.empty())
+            unused << QString::fromStdString(std::get<std::string>(each.parameters.front().value));
+        else
+            notes << wording::message(each, Look::instance().quantities());
+    }
+    constexpr int named = 8;
+    if (unused.isEmpty()) return notes;
+    QString list = unused.mid(0, named).join(QStringLiteral(", "));
+    if (unused.size() > named) list += QStringLiteral(", …");
+    notes << MainWindow::tr("Not used: %1").arg(list);
+    return notes;
+}
+
+} // namespace
+
 void MainWindow::bringIn(const QString& path) {
     std::vector<units::Diagnostic> said;
     auto entries = session::read_book_document(path, &said);
@@ -569,9 +591,7 @@ void MainWindow::bringIn(const QString& path) {
         say(entries.error());
         return;
     }
-    import_said_.clear();
-    for (const units::Diagnostic& each : said)
-        import_said_ << wording::message(each, Look::instance().quantities());
+    import_said_ = import_notes(said);
     const QFileInfo file(path);
     const QString folder = file.isDir() ? path : file.absolutePath();
     importer_.bringIn(std::move(*entries), folder, file.fileName());

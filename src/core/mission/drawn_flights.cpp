@@ -245,16 +245,17 @@ struct Node {
     double weight = 0.0;
 };
 
-/// Errors of the wind's direction and growth, in standard deviations, with those of its speed that are looked at,
-/// and how much of all days each stands for.
+/// Errors of the wind, in standard deviations: of its direction, and two of its speed and growth together. `along`
+/// is the one that moves the flight, `beside` the one at right angles to it; of the former those that are looked
+/// at, and how much of all days each stands for.
 struct WindErrors {
     double direction = 0.0;
-    double growth = 0.0;
-    std::vector<Node> winds; ///< lowest first
+    double beside = 0.0;
+    std::vector<Node> along; ///< lowest first
 };
 
-/// Gauss–Hermite quadrature over three normal distributions: five points of speed, three of direction and growth
-/// (Abramowitz & Stegun, table 25.10). Corners that stand for less than a thousandth are left out.
+/// Gauss–Hermite quadrature over three normal distributions: five points along, three of the others (Abramowitz &
+/// Stegun, table 25.10). Corners that stand for less than a thousandth are left out.
 std::vector<WindErrors> wind_errors() {
     static constexpr Node five[] = {{-2.8569700138728056, 0.0112574113277207},
                                     {-1.3556261799742659, 0.2220759220056126},
@@ -267,19 +268,19 @@ std::vector<WindErrors> wind_errors() {
     std::vector<WindErrors> errors;
     double all = 0.0;
     for (const Node& direction : three) {
-        for (const Node& growth : three) {
-            WindErrors some{direction.at, growth.at, {}};
-            for (const Node& wind : five) {
-                const double weight = wind.weight * direction.weight * growth.weight;
+        for (const Node& beside : three) {
+            WindErrors some{direction.at, beside.at, {}};
+            for (const Node& along : five) {
+                const double weight = along.weight * direction.weight * beside.weight;
                 if (weight < least_weight) continue;
-                some.winds.push_back({wind.at, weight});
+                some.along.push_back({along.at, weight});
                 all += weight;
             }
             errors.push_back(std::move(some));
         }
     }
     for (WindErrors& some : errors) {
-        for (Node& wind : some.winds) wind.weight /= all;
+        for (Node& along : some.along) along.weight /= all;
     }
     return errors;
 }
@@ -287,6 +288,10 @@ std::vector<WindErrors> wind_errors() {
 /// Share of a normal distribution below a deviation.
 double normal_share(double deviations) {
     return 0.5 * std::erfc(-deviations / std::numbers::sqrt2);
+}
+
+double normal_density(double deviations) {
+    return std::exp(-0.5 * deviations * deviations) / std::sqrt(2.0 * std::numbers::pi);
 }
 
 /// Mean over a normal distribution of what is a share where a flight is possible and 0 beyond. Between where it is
@@ -299,16 +304,21 @@ double mean_up_to_edges(const Share& share, const std::vector<std::pair<double, 
     constexpr int halvings = 9;
     constexpr double longest_step = 0.5;
     double mean = 0.0;
-    const auto add = [&](double from, double from_share, double to, double to_share) {
-        const int steps = std::max(int(std::ceil((to - from) / longest_step)), 1);
-        double before = from;
-        double before_share = from_share;
-        for (int i = 1; i <= steps; ++i) {
-            const double here = std::lerp(from, to, double(i) / steps);
-            const double here_share = i == steps ? to_share : share(here).value_or(0.0);
-            mean += 0.5 * (before_share + here_share) * (normal_share(here) - normal_share(before));
-            before = here;
-            before_share = here_share;
+    enum class Edge { none, front, back };
+    /// By Simpson's rule. The way home takes ever longer towards an edge, as a root of what is left to it: steps
+    /// get shorter towards it, by squares.
+    const auto add = [&](double from, double from_share, double to, double to_share, Edge edge = Edge::none) {
+        const int pairs = std::max(int(std::ceil(0.5 * (to - from) / longest_step)), edge == Edge::none ? 1 : 2);
+        const int steps = 2 * pairs;
+        for (int i = 0; i <= steps; ++i) {
+            const double even = double(i) / steps;
+            const double other = 1.0 - even;
+            const double part = edge == Edge::none ? even : edge == Edge::front ? even * even : 1.0 - other * other;
+            const double stretch = edge == Edge::none ? 1.0 : 2.0 * (edge == Edge::front ? even : other);
+            const double here = std::lerp(from, to, part);
+            const double here_share = i == 0 ? from_share : i == steps ? to_share : share(here).value_or(0.0);
+            const double weight = (i == 0 || i == steps ? 1.0 : i % 2 == 1 ? 4.0 : 2.0) / (3.0 * steps);
+            mean += weight * (to - from) * stretch * here_share * normal_density(here);
         }
     };
     // Beyond the outermost points it goes on as there.
@@ -329,14 +339,42 @@ double mean_up_to_edges(const Share& share, const std::vector<std::pair<double, 
             if (here) edge_share = *here;
         }
         if (a_share)
-            add(a, *a_share, possible, edge_share);
+            add(a, *a_share, possible, edge_share, Edge::back);
         else
-            add(possible, edge_share, b, *b_share);
+            add(possible, edge_share, b, *b_share, Edge::front);
     }
     return mean;
 }
 
 } // namespace
+
+double DrawnFlights::growth_share_of(const Flight& flight, const DaySpread& spread) const {
+    const auto counted_wh = [&](double wind, double growth) -> std::optional<double> {
+        DayDraw day;
+        day.wind_mps = spread.wind_mps * wind;
+        day.growth_mps_per_h = spread.growth_mps_per_h * growth;
+        Flying flying(day, flight, request_.weather.wind_growth_mps_per_h, conditions_.airspeed_out_mps);
+        if (!flying.fly()) return std::nullopt;
+        return flying.counted_wh;
+    };
+    const auto as_forecast = counted_wh(0.0, 0.0);
+    const auto windier = counted_wh(1.0, 0.0);
+    const auto growing = counted_wh(0.0, 1.0);
+    double by_wind = spread.wind_mps;
+    double by_growth = 0.0;
+    if (as_forecast && windier && growing) {
+        by_wind = *windier - *as_forecast;
+        by_growth = *growing - *as_forecast;
+    } else if (!flight.legs.empty()) {
+        // Not every one of them is flown: the wind is what it comes to on the way home.
+        constexpr double on_the_way_home = 0.75;
+        by_growth = spread.growth_mps_per_h * on_the_way_home *
+                    (flight.legs.back().begin_s + flight.legs.back().duration_s) / units::seconds_per_hour;
+    }
+    const double both = std::hypot(by_wind, by_growth);
+    // The sign is a matter of which way is called along: more wind, or where that does nothing more growth.
+    return both > 0.0 ? std::copysign(by_growth / both, by_wind * by_growth) : 0.0;
+}
 
 double DrawnFlights::chance_of_reserve(const Flight& flight, const DaySpread& spread) const {
     static const std::vector<WindErrors> errors = wind_errors();
@@ -350,9 +388,13 @@ double DrawnFlights::chance_of_reserve(const Flight& flight, const DaySpread& sp
         std::hypot(spread.usable * usable_wh, spread.warmer_k * conditions_.usable_wh_per_kelvin);
     double chance = 0.0;
     DayDraw day;
-    /// Of days with so much wind more; nothing where it does not let the flight be flown.
-    const auto share = [&](double wind) -> std::optional<double> {
-        day.wind_mps = spread.wind_mps * wind;
+    const double growth_share = growth_share_of(flight, spread);
+    const double wind_share = std::sqrt(1.0 - growth_share * growth_share);
+    double beside = 0.0;
+    /// Of days with so much more wind and growth together; nothing where they do not let the flight be flown.
+    const auto share = [&](double along) -> std::optional<double> {
+        day.wind_mps = spread.wind_mps * (wind_share * along - growth_share * beside);
+        day.growth_mps_per_h = spread.growth_mps_per_h * (growth_share * along + wind_share * beside);
         Flying flying(day, flight, request_.weather.wind_growth_mps_per_h, conditions_.airspeed_out_mps);
         if (!flying.fly()) return std::nullopt;
         const double margin_wh = usable_wh - flying.counted_wh - flight.reserve_wh;
@@ -363,19 +405,19 @@ double DrawnFlights::chance_of_reserve(const Flight& flight, const DaySpread& sp
     std::vector<std::pair<double, std::optional<double>>> at;
     for (const WindErrors& some : errors) {
         day.wind_from_deg = spread.wind_from_deg * some.direction;
-        day.growth_mps_per_h = spread.growth_mps_per_h * some.growth;
+        beside = some.beside;
         at.clear();
         double sum = 0.0;
         double weight = 0.0;
         std::size_t possible = 0;
-        for (const Node& wind : some.winds) {
-            at.emplace_back(wind.at, share(wind.at));
-            weight += wind.weight;
+        for (const Node& along : some.along) {
+            at.emplace_back(along.at, share(along.at));
+            weight += along.weight;
             if (!at.back().second) continue;
             ++possible;
-            sum += wind.weight * *at.back().second;
+            sum += along.weight * *at.back().second;
         }
-        const bool edge = possible > 0 && possible < at.size() && spread.wind_mps > 0.0;
+        const bool edge = possible > 0 && possible < at.size();
         chance += edge ? weight * mean_up_to_edges(share, at) : sum;
     }
     return chance;

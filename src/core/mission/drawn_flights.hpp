@@ -95,13 +95,17 @@ public:
 
     /// Chance that the reserve stays whole, without drawing days.
     ///
-    /// Over the errors of the wind (speed, direction, growth) by Gauss–Hermite quadrature; over those of power,
-    /// pack and temperature, whose sum is nearly normal, in closed form at each of its points. Where some of these
-    /// winds let it come home and others do not, the wind between them is sought. Smooth in the flight, and held by
-    /// a test to what drawn days count, within 0.02.
+    /// Over the errors of the wind by Gauss–Hermite quadrature: those of its speed and growth together along what
+    /// moves this flight most and beside it, and that of its direction. Over those of power, pack and temperature,
+    /// whose sum is nearly normal, in closed form at each of its points. Where some of these winds let it come home
+    /// and others do not, the wind between them is sought. Smooth in the flight, and held by a test to what drawn
+    /// days count, within 0.01.
     double chance_of_reserve(const Flight& flight, const DaySpread& spread) const;
 
 private:
+    /// How much of the error that moves a flight most is that of the wind's growth, the rest being that of its
+    /// speed: the sine of an angle, negative where one makes up for the other.
+    double growth_share_of(const Flight& flight, const DaySpread& spread) const;
     double usable_wh(const flying::PackAtPowers& pack, const DayDraw& day, double level_w) const;
 
     const PlanRequest& request_;

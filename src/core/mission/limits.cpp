@@ -6,6 +6,7 @@
 
 #include "core/mission/failsafe.hpp"
 #include "core/mission/limit_parts.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/mission/over_land.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"

@@ -18,6 +18,27 @@ constexpr int most_samples = 80;
 /// Given for its whole time, but for rounding.
 constexpr double whole = 1.0 - 1e-9;
 
+/// What the return from a point takes, and what would be left.
+void look_home(OutwardPoint& point, const PlanRequest& request, const FlightConditions& conditions,
+               const Homeward& homeward, double wind_sd_wh_per_m) {
+    const ReturnEstimate way = homeward.from(station_of(point));
+    const Books books = homeward.books(way, point.charge_used_ah);
+    const double usable_wh = conditions.usable_energy_wh();
+    point.left_wh = books.left_wh;
+    point.reserve_wh = homeward.reserve_wh(way);
+    point.needed_wh = books.needed_wh() + point.reserve_wh;
+    // From where no wind lets it home, all there is would not do.
+    point.return_flight = way.wind_allows;
+    if (!way.wind_allows) point.needed_wh = std::max(point.needed_wh, 2.0 * usable_wh);
+    const double draw_sd = conditions.cruise_power_w.sd / conditions.cruise_power_w.value;
+    const double pack_sd_wh = battery::usable_relative_sd(request.pack) * usable_wh;
+    const double wind_sd_wh = wind_sd_wh_per_m * geodesy::distance_m(point.at, {});
+    point.left_sd_wh = units::combine_sd(pack_sd_wh, draw_sd * point.energy_used_wh);
+    point.needed_sd_wh = units::combine_sd(draw_sd * way.energy_wh, wind_sd_wh);
+    point.margin_sd_wh =
+        units::combine_sd(pack_sd_wh, draw_sd * (point.energy_used_wh + way.energy_wh), wind_sd_wh);
+}
+
 /// Flies the phases one after the other.
 class Outbound {
 public:
@@ -25,8 +46,8 @@ public:
              std::vector<units::Diagnostic>& diagnostics, bool coarse)
         : request_(request), conditions_(conditions), homeward_(homeward), diagnostics_(diagnostics),
           winds_(air_column(request)), wind_sd_wh_per_m_(wind_sd_wh_per_m(request, conditions)),
-          draw_sd_(conditions.cruise_power_w.sd / conditions.cruise_power_w.value), pack_(*conditions.at_powers),
-          coarse_(coarse), open_samples_(coarse ? coarse_open_samples : open_samples) {}
+          pack_(*conditions.at_powers), coarse_(coarse),
+          open_samples_(coarse ? coarse_open_samples : open_samples) {}
 
     WayOut fly() {
         const auto list = phases(request_);
@@ -65,21 +86,7 @@ private:
             point.cell_voltage_v =
                 battery::point_at_charge(conditions_.cruise, used_ah_).voltage_v / request_.pack.series;
         point.energy_used_wh = used_wh_;
-        const ReturnEstimate way = homeward_.from({at_, height_m_, time_s_, {}, course_deg_});
-        const Books books = homeward_.books(way, used_ah_);
-        const double usable_wh = conditions_.usable_energy_wh();
-        point.left_wh = books.left_wh;
-        point.reserve_wh = homeward_.reserve_wh(way);
-        point.needed_wh = books.needed_wh() + point.reserve_wh;
-        // From where no wind lets it home, all there is would not do.
-        point.return_flight = way.wind_allows;
-        if (!way.wind_allows) point.needed_wh = std::max(point.needed_wh, 2.0 * usable_wh);
-        const double wind_sd_wh = wind_sd_wh_per_m_ * geodesy::distance_m(at_, {});
-        point.left_sd_wh =
-            units::combine_sd(battery::usable_relative_sd(request_.pack) * usable_wh, draw_sd_ * used_wh_);
-        point.needed_sd_wh = units::combine_sd(draw_sd_ * way.energy_wh, wind_sd_wh);
-        point.margin_sd_wh = units::combine_sd(battery::usable_relative_sd(request_.pack) * usable_wh,
-                                               draw_sd_ * (used_wh_ + way.energy_wh), wind_sd_wh);
+        look_home(point, request_, conditions_, homeward_, wind_sd_wh_per_m_);
         if (const auto& terrain = request_.mission.terrain) {
             if (const auto ground = terrain->above_home_m(at_)) point.ground_height_m = *ground;
             // Launch and landing are near the ground by nature.
@@ -384,7 +391,6 @@ private:
     std::vector<units::Diagnostic>& diagnostics_;
     flying::AirColumn winds_;
     double wind_sd_wh_per_m_;
-    double draw_sd_;
     WayOut out_;
     const flying::PackAtPowers& pack_;
     bool coarse_;
@@ -400,6 +406,12 @@ private:
 };
 
 } // namespace
+
+OutwardPoint looked_home(OutwardPoint point, const PlanRequest& request, const FlightConditions& conditions,
+                         const Homeward& homeward) {
+    look_home(point, request, conditions, homeward, wind_sd_wh_per_m(request, conditions));
+    return point;
+}
 
 WayOut way_out(const PlanRequest& request, const FlightConditions& conditions, const Homeward& homeward,
                std::vector<units::Diagnostic>& diagnostics, bool coarse) {

@@ -4,8 +4,9 @@
 
 #include "core/mission/ground_below.hpp"
 #include "core/mission/homeward.hpp"
+#include "core/mission/outward_point.hpp"
 #include "core/mission/phases.hpp"
-#include "core/mission/plan.hpp"
+#include "core/units/diagnostic.hpp"
 
 namespace sobremesa::mission {
 
@@ -39,6 +40,11 @@ OutwardPoint between(const OutwardPoint& a, const OutwardPoint& b, double share)
 
 /// The place of a track after a distance flown, its ends beyond them.
 OutwardPoint point_at(const std::vector<OutwardPoint>& track, double distance_m);
+
+/// A place between two samples as a sample of its own: what the return from there takes, not what runs straight
+/// between theirs.
+OutwardPoint looked_home(OutwardPoint point, const PlanRequest& request, const FlightConditions& conditions,
+                         const Homeward& homeward);
 
 /// The way out as far as a place, and the return from there.
 std::vector<FlightLeg> turned_legs(const FlightConditions& conditions, const Homeward& homeward,

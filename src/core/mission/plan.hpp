@@ -1,71 +1,15 @@
 #pragma once
 
-#include <cmath>
-#include <limits>
 #include <optional>
 #include <vector>
 
 #include "core/mission/flight_conditions.hpp"
+#include "core/mission/outward_point.hpp"
+#include "core/mission/rule_turn.hpp"
 #include "core/units/diagnostic.hpp"
 #include "core/units/sensitivity.hpp"
 
 namespace sobremesa::mission {
-
-/// One moment of the way out, with what the homeward chart shows there.
-struct OutwardPoint {
-    /// Flown since launch, over ground (circles: through the air); from home, on an out-and-back.
-    double distance_m = 0.0;
-    double time_s = 0.0;
-    double height_m = 0.0;
-    double charge_used_ah = 0.0;
-    double energy_used_wh = 0.0;
-    /// Under cruise load.
-    double cell_voltage_v = 0.0;
-    /// Still in the pack down to the landing voltage, at the power of the return, Wh.
-    double left_wh = 0.0;
-    /// What the return from here takes of it, and the reserve, Wh.
-    double needed_wh = 0.0;
-    double reserve_wh = 0.0;
-    double left_sd_wh = 0.0;
-    double needed_sd_wh = 0.0;
-    /// Of left less needed: not the sum in quadrature, because one draw error acts on both.
-    double margin_sd_wh = 0.0;
-    /// The worst credible wind lets it home from there.
-    bool return_flight = true;
-    geodesy::EastNorth at = {};
-    /// Flown there; empty in circles, from which any course is left.
-    std::optional<double> course_deg = {};
-    /// Which of the mission's phases, from 0.
-    int phase = 0;
-    /// Of the ground above home, m; NaN where no terrain is known.
-    double ground_height_m = std::numeric_limits<double>::quiet_NaN();
-    /// Least height above the ground since the point before, m; infinite where it is not looked at.
-    double least_clear_m = std::numeric_limits<double>::infinity();
-    /// Some of the way since the point before lies outside the raster.
-    bool ground_unknown = false;
-
-    double margin_wh() const { return left_wh - needed_wh; }
-};
-
-/// Where one turn rule turns, and what that means for coming home.
-struct RuleTurn {
-    TurnRule turn_rule = TurnRule::energy_home;
-    double distance_m = 0.0;
-    double time_s = 0.0;
-    double charge_used_ah = 0.0;
-    double energy_used_wh = 0.0;
-    double cell_voltage_v = 0.0;
-    /// Left at landing, Wh; negative when the pack would be empty before home.
-    double landing_left_wh = 0.0;
-    bool counted = false;
-    /// Turns after the energy turn: would not come home with the reserve.
-    bool too_late = false;
-    /// False where this flight never meets the rule (then all of the above is unknown).
-    bool reached = false;
-    /// It asks for more than a full pack holds before anything is flown: there is no flight that keeps it.
-    bool unmet_at_launch = false;
-    geodesy::EastNorth at = {};
-};
 
 struct Turn {
     TurnRule turn_rule = TurnRule::energy_home;
@@ -132,15 +76,6 @@ struct Plan {
     /// Drawn afterwards, because it takes longer; empty until then.
     std::shared_ptr<const Chance> chance;
 };
-
-/// Works out one flight: climb, way out over its phases, turn, return, descent.
-///
-/// The turn by the rule *energy home* is where what is left meets what the return needs plus the reserve. Without
-/// climb, reserve and change of wind it is the point of no return of air navigation,
-/// `d = (E/P)·V_out·V_home/(V_out + V_home)`; a test holds it to that.
-/// A wind or a pack that allows no flight is an answer: `turn` is empty and a diagnostic says why.
-/// @error `value_out_of_range`, `height_outside_atmosphere`
-units::Result<Plan> make_plan(const PlanRequest& request);
 
 /// The mission stays over a place as long as it goes: its answer is a time, not a distance.
 bool stays(const PlanRequest& request);

@@ -8,6 +8,7 @@
 #include "core/mission/outward.hpp"
 #include "core/mission/over_land.hpp"
 #include "core/mission/phases.hpp"
+#include "core/mission/turn_rules.hpp"
 #include "core/mission/winds.hpp"
 
 namespace sobremesa::mission {
@@ -316,6 +317,15 @@ void judge_conditions(Plan& plan) {
 }
 
 void judge_turn_rules(Plan& plan) {
+    // Much is left at such a turn: without a reason given, a pilot would fly on. So it comes first.
+    if (const RuleTurn* bound = plan.whole ? nullptr : binding(plan.turn_rules); bound && bound->by_wind) {
+        plan.diagnostics.insert(plan.diagnostics.begin(), {DiagnosticCode::no_solution_home,
+                                                           Severity::warning,
+                                                           {{"distance_m", bound->distance_m},
+                                                            {"time_s", bound->time_s},
+                                                            {"wind_mps", plan.conditions.wind_home.speed_mps},
+                                                            {"airspeed_mps", plan.conditions.airspeed_home_mps}}});
+    }
     for (const RuleTurn& turn : plan.turn_rules) {
         if (turn.counted && !turn.reached && !plan.whole) {
             add_diagnostic(plan, DiagnosticCode::turn_rule_not_reached, Severity::warning,

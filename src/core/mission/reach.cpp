@@ -238,20 +238,21 @@ ReachPoint turned_in_climb(const PlanRequest& request, const FlightConditions& c
     return point;
 }
 
-/// How far the errors of a wind that stops the outbound leg move the place where it does, m, sd.
-double stop_sd_m(const PlanRequest& request, const FlightConditions& conditions, double at_m) {
+/// How far the errors of a wind that ends the way out or the way home move the place where it does, m, sd.
+double by_wind_sd_m(const PlanRequest& request, const FlightConditions& conditions, double at_m,
+                    const std::function<std::optional<double>(double)>& ridge_m) {
     const DaySpread spread = spread_of(request, conditions);
     double moved_m[2] = {};
     for (const bool growth : {false, true}) {
         const PlanRequest worse =
             windier(request, growth ? 0.0 : spread.wind_mps, growth ? spread.growth_mps_per_h : 0.0);
         const auto then = nearly_the_same_conditions(worse, conditions);
-        if (!then || !then->out || !then->home) {
-            moved_m[growth] = at_m;
-            continue;
-        }
+        moved_m[growth] = at_m;
+        if (!then || !then->out || !then->home) continue;
         const OutAndBack flight(worse, *then);
-        moved_m[growth] = at_m - (flight.possible() ? flight.flown_m(flight.most_s()) : 0.0);
+        if (!flight.possible()) continue;
+        const auto margin_wh = [&](double seconds) { return flight.turned(seconds, ridge_m).margin_wh; };
+        moved_m[growth] = at_m - flight.flown_m(time_of_nought(margin_wh, flight.most_s(), 1e-9).value_or(0.0));
     }
     return units::combine_sd(moved_m[0], moved_m[1]);
 }
@@ -299,17 +300,23 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
         point.ended_by_terrain = true;
     }
     point.at = geodesy::offset({}, bearing_deg, turn_m);
-    // As the turn's band: the margin's error over how fast the margin shrinks with the way.
-    const double later_s = std::min(turn_s + std::max(0.01 * most_s, 1.0), most_s);
-    const auto later = flight.turned(later_s, ridge_m);
-    const double slope = (turned.margin_wh - later.margin_wh) / std::max(later.distance_m - turn_m, 1e-9);
+    // As the turn's band: the margin's error over how fast the margin shrinks with the way; where there is no
+    // return from a little farther out, over how fast it has shrunk.
+    const double aside_s = std::max(0.01 * most_s, 1.0);
+    const auto later = flight.turned(std::min(turn_s + aside_s, most_s), ridge_m);
+    const auto aside = later.way.wind_allows ? later : flight.turned(std::max(turn_s - aside_s, 0.0), ridge_m);
+    const double slope =
+        (turned.margin_wh - aside.margin_wh) /
+        std::copysign(std::max(std::abs(aside.distance_m - turn_m), 1e-9), aside.distance_m - turn_m);
     const double draw_sd = conditions->cruise_power_w.sd / conditions->cruise_power_w.value;
     const double sd_wh = units::combine_sd(
         battery::usable_relative_sd(request.pack) * conditions->usable_energy_wh(),
         draw_sd * (turned.used_wh + turned.way.energy_wh), wind_sd_wh_per_m(request, *conditions) * turn_m);
     point.distance_m = {turn_m, slope > 0.0 && !point.ended_by_terrain ? sd_wh / slope : 0.0};
-    if (!point.ended_by_terrain && flight.is_stopped(turn_s) && turned.margin_wh > 0.0)
-        point.distance_m.sd = std::min(stop_sd_m(request, *conditions, turn_m), turn_m);
+    const bool home_no_more =
+        !later.way.wind_allows && turned.margin_wh > to_spare_by_wind * conditions->usable_energy_wh();
+    if (!point.ended_by_terrain && turned.margin_wh > 0.0 && (home_no_more || flight.is_stopped(turn_s)))
+        point.distance_m.sd = std::min(by_wind_sd_m(request, *conditions, turn_m, ridge_m), turn_m);
     point.inner = geodesy::offset({}, bearing_deg, std::max(turn_m - point.distance_m.sd, 0.0));
     point.outer = geodesy::offset({}, bearing_deg, turn_m + point.distance_m.sd);
     return point;

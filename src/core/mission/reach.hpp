@@ -3,7 +3,7 @@
 #include <stop_token>
 #include <vector>
 
-#include "core/mission/plan.hpp"
+#include "core/mission/flight_conditions.hpp"
 
 namespace sobremesa::mission {
 

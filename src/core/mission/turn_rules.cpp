@@ -27,6 +27,15 @@ std::optional<double> margin_from(const OutwardPoint& place, const Homeward& hom
     return homeward.books(way, place.charge_used_ah).landing_left_wh - homeward.reserve_wh(way);
 }
 
+/// Whether a turn is where it is because the wind lets nobody home from farther out, with energy to spare.
+bool ends_by_wind(const OutwardPoint& place, const WayOut& out, const Homeward& homeward, double usable_wh) {
+    constexpr double farther = 1.005;
+    const auto margin_wh = margin_from(place, homeward);
+    if (!margin_wh || *margin_wh < to_spare_by_wind * usable_wh) return false;
+    const OutwardPoint beyond = point_at(out.track, farther * place.distance_m);
+    return beyond.distance_m > place.distance_m && !homeward.from(station_of(beyond)).wind_allows;
+}
+
 /// Between a place from which it comes home with the reserve and one from which it does not, or is not let home by
 /// the worst credible wind: the last of the former. Near that wind the return takes ever longer, so that what is
 /// left may be short before the wind is too strong.
@@ -149,6 +158,7 @@ std::vector<RuleTurn> turn_rule_turns(const PlanRequest& request, const FlightCo
             const bool counts = turn.counted;
             turn = turn_at_point(turn_rule, *point, homeward);
             turn.counted = counts;
+            turn.by_wind = looks_home && ends_by_wind(*point, out, homeward, conditions.usable_energy_wh());
         }
         if (turn_rule == TurnRule::energy_home) energy = turn;
         turns.push_back(turn);

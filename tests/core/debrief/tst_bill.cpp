@@ -3,6 +3,7 @@
 #include <QTest>
 
 #include "core/debrief/bill.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "sim/simulated_flight.hpp"
 #include "sim/simulated_power.hpp"

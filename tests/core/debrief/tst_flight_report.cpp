@@ -7,6 +7,7 @@
 #include "core/debrief/compare.hpp"
 #include "core/debrief/flight_report.hpp"
 #include "core/mission/homeward.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"

@@ -4,6 +4,7 @@
 
 #include "core/debrief/flown_homeward.hpp"
 #include "core/mission/homeward.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/units/explanation.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"

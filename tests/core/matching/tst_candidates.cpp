@@ -5,7 +5,7 @@
 
 #include "core/matching/candidates.hpp"
 #include "core/matching/plan_bench.hpp"
-#include "core/mission/plan.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "support/compare.hpp"

@@ -8,6 +8,7 @@
 #include "core/matching/headroom.hpp"
 #include "core/matching/sun_day.hpp"
 #include "core/matching/what_if.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/mission/reach.hpp"
 #include "core/units/constants.hpp"
 #include "support/compare.hpp"

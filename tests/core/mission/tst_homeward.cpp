@@ -5,8 +5,8 @@
 #include <random>
 
 #include "core/mission/explain.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/mission/outward.hpp"
-#include "core/mission/plan.hpp"
 #include "support/compare.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"

@@ -2,8 +2,8 @@
 
 #include "core/mission/cruise_current.hpp"
 #include "core/mission/explain.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/mission/outward.hpp"
-#include "core/mission/plan.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "support/compare.hpp"
@@ -226,7 +226,8 @@ void PlanTest::reserves() {
 void PlanTest::leftAndNeededMeetAtTheTurn() {
     const Plan plan = planned(sample_request());
     const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
-    VERIFY_NEAR(at.margin_wh(), 0.0, 1e-6);
+    // The turn is found between two samples of the way out, and looked at again as one.
+    VERIFY_NEAR(at.margin_wh(), 0.0, 1e-4);
     for (std::size_t i = 1; i < plan.outward.size(); ++i) {
         QVERIFY(plan.outward[i].left_wh < plan.outward[i - 1].left_wh);
         QVERIFY(plan.outward[i].margin_wh() < plan.outward[i - 1].margin_wh());

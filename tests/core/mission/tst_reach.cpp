@@ -1,5 +1,6 @@
 #include <QTest>
 
+#include "core/mission/make_plan.hpp"
 #include "core/mission/reach.hpp"
 #include "support/compare.hpp"
 #include "support/planned.hpp"

@@ -6,7 +6,7 @@
 
 #include "core/mission/explain.hpp"
 #include "core/mission/limits.hpp"
-#include "core/mission/plan.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/mission/reach.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
@@ -43,6 +43,7 @@ private slots:
     void whatGetsHomeIsNotSaidToBeTooLate();
     void turnRulesThatTurnTooLateAreFlagged();
     void whereAGrowingWindStopsTheWayOutIsTheTurn();
+    void whereAGrowingWindEndsTheWayHomeIsTheTurn();
     void chargeCountTakesThePilotsFigure();
     void wordsGoBothWays();
     void chanceAloneTurns();
@@ -183,6 +184,66 @@ void TurnRulesTest::whereAGrowingWindStopsTheWayOutIsTheTurn() {
     const Plan beyond = planned(route);
     QVERIFY(!beyond.turn.has_value());
     QVERIFY(notes(beyond, units::DiagnosticCode::no_solution_out));
+}
+
+void TurnRulesTest::whereAGrowingWindEndsTheWayHomeIsTheTurn() {
+    // Out with the wind, home against what it has become: V - w - g t over ground, 2 m/s at the end. With more than
+    // half of the pack left, the wind is what ends it.
+    PlanRequest request = by_the_book(sample_request());
+    request.mission.bearing_deg = 85.0;
+    request.weather.wind = {4.0, 265.0};
+    request.weather.wind_height_m = request.mission.height_m;
+    request.weather.wind_growth_mps_per_h = 12.0;
+    request.weather.home_wind_factor = 1.0;
+    const Plan plan = planned(request);
+    QVERIFY(plan.turn.has_value());
+    const auto farthest_m = [](double w, double growth_mps_per_h) {
+        const double g = growth_mps_per_h / 3600.0;
+        double low_s = 0.0;
+        double high_s = 3600.0;
+        for (int i = 0; i < 60; ++i) {
+            const double s = 0.5 * (low_s + high_s);
+            const double out_m = (14.0 + w) * s + 0.5 * g * s * s;
+            const double begin_mps = 14.0 - w - g * s;
+            const double home_m = (begin_mps * begin_mps - 4.0) / (2.0 * g);
+            (begin_mps > 2.0 && home_m > out_m ? low_s : high_s) = s;
+        }
+        return (14.0 + w) * low_s + 0.5 * g * low_s * low_s;
+    };
+    const double turn_m = plan.turn->distance_m.value;
+    // Climb and descent, in weaker wind, are a few per cent of it.
+    VERIFY_NEAR(turn_m / farthest_m(4.0, 12.0), 1.0, 0.03);
+    QVERIFY(turn_of(plan, TurnRule::energy_home).by_wind);
+    const double left_wh = plan.flight->landing_energy_left_wh.value;
+    const OutwardPoint at = outward_at(plan, turn_m);
+    QVERIFY(left_wh > at.reserve_wh + 0.2 * plan.usable_energy_wh.value);
+    // The chart's lines stand there as the flight home has them, not between two samples of which one has no
+    // return.
+    VERIFY_NEAR(at.left_wh - at.needed_wh, left_wh - at.reserve_wh, 1e-6);
+    QVERIFY(at.return_flight);
+    // What moves it is the wind: 1.0 m/s of it, and 1 m/s an hour of its growth.
+    const double sd_m =
+        std::hypot(farthest_m(4.0, 12.0) - farthest_m(5.0, 12.0), farthest_m(4.0, 12.0) - farthest_m(4.0, 13.0));
+    VERIFY_NEAR(plan.turn->distance_m.sd / sd_m, 1.0, 0.1);
+    // Said, with the place: a pilot who sees the pack half full would fly on.
+    const auto said = std::find_if(plan.diagnostics.begin(), plan.diagnostics.end(),
+                                   [](const auto& d) { return d.code == units::DiagnosticCode::no_solution_home; });
+    QVERIFY(said != plan.diagnostics.end());
+    const auto& told = said->parameters;
+    const auto place = std::find_if(told.begin(), told.end(), [](const auto& p) { return p.name == "distance_m"; });
+    QVERIFY(place != told.end());
+    VERIFY_NEAR(std::get<double>(place->value), turn_m, 1e-6);
+    // Reach says the same.
+    const auto line = reach(request, 72);
+    QVERIFY(line.has_value());
+    VERIFY_NEAR(line->points[17].bearing_deg, 85.0, 1e-9);
+    VERIFY_NEAR(line->points[17].distance_m.value / turn_m, 1.0, 0.01);
+    VERIFY_NEAR(line->points[17].distance_m.sd / sd_m, 1.0, 0.1);
+    // Where the pack ends it, the wind is not blamed.
+    request.weather.wind_growth_mps_per_h = 1.0;
+    const Plan calm = planned(request);
+    QVERIFY(!turn_of(calm, TurnRule::energy_home).by_wind);
+    QVERIFY(!notes(calm, units::DiagnosticCode::no_solution_home));
 }
 
 void TurnRulesTest::chargeCountTakesThePilotsFigure() {

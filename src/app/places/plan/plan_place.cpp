@@ -30,6 +30,7 @@
 #include "core/mission/add_place.hpp"
 #include "core/mission/explain.hpp"
 #include "core/mission/leg_sums.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/mission/move_home.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"

@@ -1,0 +1,16 @@
+#pragma once
+
+#include "core/mission/plan.hpp"
+
+namespace sobremesa::mission {
+
+/// Works out one flight: climb, way out over its phases, turn, return, descent.
+///
+/// The turn by the rule *energy home* is where what is left meets what the return needs plus the reserve. Without
+/// climb, reserve and change of wind it is the point of no return of air navigation,
+/// `d = (E/P)·V_out·V_home/(V_out + V_home)`; a test holds it to that.
+/// A wind or a pack that allows no flight is an answer: `turn` is empty and a diagnostic says why.
+/// @error `value_out_of_range`, `height_outside_atmosphere`
+units::Result<Plan> make_plan(const PlanRequest& request);
+
+} // namespace sobremesa::mission
