@@ -4158,10 +4158,6 @@
         <translation>Landung</translation>
     </message>
     <message>
-        <source>by the counter</source>
-        <translation>nach dem Zähler</translation>
-    </message>
-    <message>
         <source>by resting voltage</source>
         <translation>nach der Ruhespannung</translation>
     </message>
@@ -4708,6 +4704,10 @@
     <message>
         <source>the energy rule</source>
         <translation>die Energieregel</translation>
+    </message>
+    <message>
+        <source>by the charge used</source>
+        <translation>nach der verbrauchten Ladung</translation>
     </message>
 </context>
 <context>
@@ -5579,11 +5579,6 @@
         <translation>%1 Es wurde mehr gezählt, als dieser Akku enthalten sollte: &lt;b&gt;%2&lt;/b&gt; mehr. Ist es der richtige?</translation>
     </message>
     <message>
-        <source>%1 By the counter &lt;b&gt;%2&lt;/b&gt; remained, &lt;b&gt;%3&lt;/b&gt; of the usable charge.</source>
-        <comment>flown sentence, then left</comment>
-        <translation>%1 Nach dem Zähler blieben &lt;b&gt;%2&lt;/b&gt;, &lt;b&gt;%3&lt;/b&gt; der nutzbaren Ladung.</translation>
-    </message>
-    <message>
         <source>%1 %2</source>
         <comment>quantity, change</comment>
         <translation>%1 %2</translation>
@@ -5647,9 +5642,14 @@
         <translation>Eine Schätzung; du entscheidest. Lokale Regeln gehen vor: Sichtweite, Höhe, Luftraum, Menschen, Registrierung. Stelle die Failsafe-Rückkehr vor einem langen Flug ein und teste sie, prüfe die Reichweite des Links, und sei über Land nahe am Start, bevor der Akku leer wird.</translation>
     </message>
     <message>
-        <source>%1 By the counter the pack ended as full as it began.</source>
+        <source>%1 By the charge used the pack ended as full as it began.</source>
         <comment>flown sentence, then left</comment>
-        <translation>%1 Nach dem Zähler war der Akku am Ende so voll wie am Anfang.</translation>
+        <translation>%1 Nach der verbrauchten Ladung war der Akku am Ende so voll wie am Anfang.</translation>
+    </message>
+    <message>
+        <source>%1 By the charge used &lt;b&gt;%2&lt;/b&gt; remained, &lt;b&gt;%3&lt;/b&gt; of the usable charge.</source>
+        <comment>flown sentence, then left</comment>
+        <translation>%1 Nach der verbrauchten Ladung blieben &lt;b&gt;%2&lt;/b&gt;, &lt;b&gt;%3&lt;/b&gt; der nutzbaren Ladung.</translation>
     </message>
 </context>
 <context>

@@ -4158,10 +4158,6 @@
         <translation>aterrizaje</translation>
     </message>
     <message>
-        <source>by the counter</source>
-        <translation>según el contador</translation>
-    </message>
-    <message>
         <source>by resting voltage</source>
         <translation>según la tensión en reposo</translation>
     </message>
@@ -4708,6 +4704,10 @@
     <message>
         <source>the energy rule</source>
         <translation>la regla de la energía</translation>
+    </message>
+    <message>
+        <source>by the charge used</source>
+        <translation>según la carga usada</translation>
     </message>
 </context>
 <context>
@@ -5579,11 +5579,6 @@
         <translation>%1 Se contó más de lo que debería tener esta batería: &lt;b&gt;%2&lt;/b&gt; más. ¿Es la correcta?</translation>
     </message>
     <message>
-        <source>%1 By the counter &lt;b&gt;%2&lt;/b&gt; remained, &lt;b&gt;%3&lt;/b&gt; of the usable charge.</source>
-        <comment>flown sentence, then left</comment>
-        <translation>%1 Según el contador quedaban &lt;b&gt;%2&lt;/b&gt;, &lt;b&gt;%3&lt;/b&gt; de la carga utilizable.</translation>
-    </message>
-    <message>
         <source>%1 %2</source>
         <comment>quantity, change</comment>
         <translation>%1 %2</translation>
@@ -5647,9 +5642,14 @@
         <translation>Una estimación; tú decides. Las normas locales mandan: línea de visión, altura, espacio aéreo, personas, registro. Ajusta y prueba el retorno failsafe antes de un vuelo largo, comprueba el alcance del enlace, y está sobre tierra cerca de casa antes de que la batería esté baja.</translation>
     </message>
     <message>
-        <source>%1 By the counter the pack ended as full as it began.</source>
+        <source>%1 By the charge used the pack ended as full as it began.</source>
         <comment>flown sentence, then left</comment>
-        <translation>%1 Según el contador, la batería terminó tan llena como empezó.</translation>
+        <translation>%1 Según la carga usada, la batería terminó tan llena como empezó.</translation>
+    </message>
+    <message>
+        <source>%1 By the charge used &lt;b&gt;%2&lt;/b&gt; remained, &lt;b&gt;%3&lt;/b&gt; of the usable charge.</source>
+        <comment>flown sentence, then left</comment>
+        <translation>%1 Según la carga usada quedaban &lt;b&gt;%2&lt;/b&gt;, &lt;b&gt;%3&lt;/b&gt; de la carga utilizable.</translation>
     </message>
 </context>
 <context>

@@ -75,7 +75,8 @@ units::Result<std::vector<BookEntry>> book_from_json(const std::string& text, co
         BookEntry entry;
         entry.kind = in.text("kind").value_or("");
         if (!is_kind(entry.kind)) in.fail_word("kind", entry.kind, "aircraft, pack, plan, flight, learned");
-        entry.id = std::int64_t(in.required_number("id"));
+        if (!in.has("id")) in.fail(ErrorCode::value_missing, "id");
+        entry.id = in.identity("id").value_or(0);
         const json* document = in.object("document");
         if (!document) in.fail(ErrorCode::value_missing, "document");
         entry.log_file = in.text("log_file");

@@ -125,7 +125,7 @@ void skip_weekday(Scan& scan) {
     scan = day;
 }
 
-constexpr std::string_view date_separators = "-/. ";
+constexpr std::string_view date_separators = "-/. _";
 
 /// The three numbers of a date, in the order in which they stand, and how many digits each has.
 struct DateParts {
@@ -151,6 +151,21 @@ std::optional<DateParts> date_in_characters(Scan& scan) {
     return parts;
 }
 
+/// "2026-134", the 134th day of a year (ISO 8601).
+std::optional<DateParts> date_by_day_of_year(Scan& scan) {
+    Scan all = scan;
+    int year = 0;
+    int day = 0;
+    if (all.digits(year, 4) != 4 || !all.take_any("-/.") || all.digits(day, 3) != 3 || is_digit(all.peek()))
+        return std::nullopt;
+    if (year < 1970 || day < 1 || day > 366) return std::nullopt;
+    const std::chrono::sys_days first{std::chrono::year(year) / std::chrono::January / 1};
+    const std::chrono::year_month_day date{first + std::chrono::days(day - 1)};
+    if (int(date.year()) != year) return std::nullopt;
+    scan = all;
+    return DateParts{{year, int(unsigned(date.month())), int(unsigned(date.day()))}, {4, 2, 2}, {}};
+}
+
 std::optional<DateParts> date_parts(Scan& scan) {
     DateParts parts;
     Scan all = scan;
@@ -163,6 +178,7 @@ std::optional<DateParts> date_parts(Scan& scan) {
         return parts;
     }
     if (auto in_characters = date_in_characters(scan)) return in_characters;
+    if (auto by_day = date_by_day_of_year(scan)) return by_day;
     skip_weekday(scan);
     char separator = '\0';
     for (std::size_t i = 0; i < 3; ++i) {
@@ -219,6 +235,35 @@ unsigned orders_of(const DateParts& parts) {
     return orders;
 }
 
+/// A time zone by its letters: "CEST", "Europe/Zurich", "(Central European Summer Time)". Passed over, as an offset
+/// is: a log is read by its own clock.
+bool take_zone(Scan& scan) {
+    constexpr std::array<std::string_view, 36> zones = {
+        "cet", "cest", "mez",  "mesz", "wet", "west", "eet",  "eest", "bst",  "msk",  "est",  "edt",
+        "cst", "cdt",  "mst",  "mdt",  "pst", "pdt",  "akst", "akdt", "hst",  "ast",  "adt",  "brt",
+        "art", "clt",  "sast", "ist",  "kst", "jst",  "awst", "acst", "aest", "aedt", "nzst", "nzdt"};
+    scan.blanks();
+    Scan rest = scan;
+    if (rest.take('(')) {
+        const auto end = rest.left.find(')');
+        if (end == std::string_view::npos) return false;
+        rest.drop(end + 1);
+        scan = rest;
+        return true;
+    }
+    const std::string word = rest.word();
+    if (std::find(zones.begin(), zones.end(), word) != zones.end()) {
+        scan = rest;
+        return true;
+    }
+    if (word.size() < 4 || !rest.take('/') || std::isalpha(static_cast<unsigned char>(rest.peek())) == 0)
+        return false;
+    while (std::isalpha(static_cast<unsigned char>(rest.peek())) != 0 || rest.peek() == '_' || rest.peek() == '/')
+        rest.drop();
+    scan = rest;
+    return true;
+}
+
 /// AM, PM, an offset from UTC or the letters for it: behind a clock.
 bool take_clock_end(Scan& scan, int& hours) {
     scan.blanks();
@@ -248,8 +293,54 @@ bool take_clock_end(Scan& scan, int& hours) {
         const std::size_t rest = scan.digits(offset, 2);
         if (rest != 0 && rest != 2) return false;
     }
+    take_zone(scan);
     scan.blanks();
     return scan.done();
+}
+
+bool take_text(Scan& scan, std::string_view text) {
+    if (!scan.left.starts_with(text)) return false;
+    scan.drop(text.size());
+    return true;
+}
+template <std::size_t N>
+bool take_one_of(Scan& scan, const std::array<std::string_view, N>& texts) {
+    return std::any_of(texts.begin(), texts.end(), [&](auto text) { return take_text(scan, text); });
+}
+
+/// "14時03分21秒", "오후 2시 3분 21초": as Japanese, Chinese and Korean write a clock, the half of the day before
+/// it; the half alone also before a clock of digits, "오전 09:30:05".
+std::optional<double> clock_in_characters(Scan scan) {
+    constexpr std::array<std::string_view, 3> mornings = {"\u5348\u524D", "\u4E0A\u5348", "\uC624\uC804"};
+    constexpr std::array<std::string_view, 3> afternoons = {"\u5348\u5F8C", "\u4E0B\u5348", "\uC624\uD6C4"};
+    constexpr std::array<std::string_view, 4> hours = {"\u6642", "\u65F6", "\u70B9", "\uC2DC"};
+    constexpr std::array<std::string_view, 2> minutes = {"\u5206", "\uBD84"};
+    constexpr std::array<std::string_view, 2> seconds = {"\u79D2", "\uCD08"};
+    const bool morning = take_one_of(scan, mornings);
+    const bool afternoon = !morning && take_one_of(scan, afternoons);
+    scan.blanks();
+    std::array<int, 3> part{};
+    bool colons = false;
+    for (std::size_t i = 0; i < part.size(); ++i) {
+        if (scan.digits(part[i], 2) == 0) return std::nullopt;
+        if (i == 0) colons = scan.peek() == ':';
+        if (colons && !morning && !afternoon) return std::nullopt;
+        double fraction = i == 2 ? scan.fraction() : 0.0;
+        const bool marked = colons   ? i == 2 || scan.take(':')
+                            : i == 0 ? take_one_of(scan, hours)
+                            : i == 1 ? take_one_of(scan, minutes)
+                                     : take_one_of(scan, seconds);
+        if (!marked) return std::nullopt;
+        scan.blanks();
+        if (i < 2) continue;
+        if (!scan.done() || part[0] > 24 || part[1] > 59 || part[2] > 60) return std::nullopt;
+        if (morning || afternoon) {
+            if (part[0] < 1 || part[0] > 12) return std::nullopt;
+            part[0] = part[0] % 12 + (afternoon ? 12 : 0);
+        }
+        return part[0] * units::seconds_per_hour + part[1] * units::seconds_per_minute + part[2] + fraction;
+    }
+    return std::nullopt;
 }
 
 std::optional<double> clock_of_digits(Scan scan) {
@@ -268,8 +359,11 @@ std::optional<double> clock_of_digits(Scan scan) {
 /// A clock up to the end of the text.
 std::optional<double> clock_from(Scan scan, ClockForm form) {
     if (form == ClockForm::digits) return clock_of_digits(scan);
+    constexpr unsigned char first_beyond_ascii = 0x80;
+    if (static_cast<unsigned char>(scan.peek()) >= first_beyond_ascii) return clock_in_characters(scan);
     constexpr int most_hours = 99;
     constexpr int most_minutes = 9999;
+    const Scan all = scan;
     std::array<int, 3> part{};
     std::size_t parts = 0;
     char separator = ':';
@@ -279,8 +373,10 @@ std::optional<double> clock_from(Scan scan, ClockForm form) {
         ++parts;
         if (parts == 3) break;
         if (parts == 1) {
+            if (static_cast<unsigned char>(scan.peek()) >= first_beyond_ascii) return clock_in_characters(all);
             // "14.03.21" and "14h03m21" are clocks too, but only with all three parts.
-            if (scan.peek() == '.' || scan.peek() == 'h' || scan.peek() == '-') separator = scan.peek();
+            if (std::string_view(".h-_").find(scan.peek()) != std::string_view::npos && !scan.done())
+                separator = scan.peek();
         } else if (separator == 'h') {
             separator = 'm';
         }
@@ -332,6 +428,8 @@ bool parse_plain_clock(std::string_view cell, double& seconds) {
 /// What stands between a date and its clock.
 bool take_between(Scan& scan) {
     if (scan.take_any("Tt_")) return !scan.done();
+    // "2026. 5. 14. 09:30:05"
+    if (scan.peek() == '.' && scan.left.substr(1, 1) == " ") scan.drop();
     bool any = scan.take(',');
     while (scan.peek() == ' ') {
         scan.drop();
@@ -339,6 +437,9 @@ bool take_between(Scan& scan) {
     }
     if (scan.take('-')) any = true;
     scan.blanks();
+    // "14 May 2026 at 09:30:05", "2026-05-14 kl. 09.30.05"
+    constexpr std::array<std::string_view, 7> at = {"at ", "kl. ", "kl ", "um ", "om ", "\u00E0 ", "alle "};
+    if (any && take_one_of(scan, at)) scan.blanks();
     return any && !scan.done();
 }
 
@@ -361,7 +462,9 @@ std::optional<DateParts> moment_date(Scan& scan) {
 }
 
 std::optional<double> moment_clock(const Scan& scan) {
-    const bool separated = scan.left.substr(0, 3).find_first_of(":.h-") != std::string_view::npos;
+    const std::string_view front = scan.left.substr(0, 3);
+    const bool separated = front.find_first_of(":.h-_") != std::string_view::npos ||
+                           std::any_of(front.begin(), front.end(), [](char c) { return (c & 0x80) != 0; });
     return clock_from(scan, separated ? ClockForm::without_seconds : ClockForm::digits);
 }
 
@@ -467,12 +570,6 @@ double take_hemisphere(Scan& scan) {
     scan.drop();
     scan.blanks();
     return c == 'S' || c == 'W' ? -1.0 : 1.0;
-}
-
-bool take_text(Scan& scan, std::string_view text) {
-    if (!scan.left.starts_with(text)) return false;
-    scan.drop(text.size());
-    return true;
 }
 
 /// Whatever marks degrees, minutes or seconds of arc: signs, letters, blanks.
@@ -728,8 +825,21 @@ bool parse_spoken_duration(std::string_view cell, double& seconds) {
 
 } // namespace
 
+namespace {
+
+/// "[09:30:05]", as programs write their own logs.
+std::string_view unwrapped(std::string_view cell) {
+    if (cell.empty() || (cell.front() != '[' && cell.front() != '(')) return cell;
+    const char end = cell.front() == '[' ? ']' : ')';
+    const std::string_view inside = trimmed(cell);
+    return inside.back() == end ? inside.substr(1, inside.size() - 2) : cell;
+}
+
+} // namespace
+
 bool parse_clock(std::string_view cell, ClockForm form, double& seconds) {
     if (form == ClockForm::hours_first && parse_plain_clock(cell, seconds)) return true;
+    cell = unwrapped(cell);
     // Time since launch, as mission clocks write it: "T+00:12:30".
     if (cell.size() > 3 && (cell.front() == 'T' || cell.front() == 't') && cell[1] == '+') cell.remove_prefix(2);
     if (cell.size() > 3 && cell.starts_with("PT")) return parse_duration(cell.substr(2), seconds);
@@ -749,6 +859,7 @@ bool parse_date(std::string_view cell, DateOrder order, double& seconds) {
 
 bool parse_moment(std::string_view cell, DateOrder order, double& seconds) {
     if (parse_plain_moment(cell, seconds)) return true;
+    cell = unwrapped(cell);
     const auto parts = moment_parts(cell);
     if (!parts) {
         const auto moment = c_moment(cell);
@@ -768,6 +879,7 @@ unsigned possible_date_orders(std::string_view cell) {
 
 unsigned possible_moment_orders(std::string_view cell) {
     constexpr unsigned all = 7;
+    cell = unwrapped(cell);
     const auto parts = moment_parts(cell);
     if (!parts) return c_moment(cell) ? all : 0U;
     return orders_of(parts->date);

@@ -26,6 +26,8 @@ struct CsvHead {
     bool has_date = false;
     /// Places are metres north and east of home, not degrees.
     bool local_metres = false;
+    /// … or of the zone of a grid that a column names.
+    std::optional<geodesy::UtmZone> utm_zone;
     /// Home as the lines before the data say it: latitude, longitude.
     std::optional<std::pair<double, double>> home;
     /// Where the data begin: offset of their first byte, and how many lines stand before.

@@ -105,7 +105,8 @@ void RowParts::add(const LogColumn& column, double value) {
 
 namespace {
 
-/// Metres north and east as degrees around home; around a place in the sea where nobody said where home is.
+/// Metres north and east as degrees around home; around a place in the sea where nobody said where home is. Those
+/// of a zone of the grid where they are.
 void place_local_metres(FlightLog& log, const CsvHead& head) {
     const geodesy::Position home = head.home ? geodesy::Position{head.home->first, head.home->second}
                                              : geodesy::Position{nowhere_latitude_deg, nowhere_longitude_deg};
@@ -113,13 +114,27 @@ void place_local_metres(FlightLog& log, const CsvHead& head) {
     if (!frame) return;
     auto& latitude = log[Channel::latitude_deg];
     auto& longitude = log[Channel::longitude_deg];
+    // No flight begins so far from its home: these are metres of a grid on the earth.
+    constexpr double beyond_home_m = 1e5;
+    std::optional<geodesy::EastNorth> first;
     for (std::size_t i = 0; i < log.rows(); ++i) {
         if (!std::isfinite(latitude[i]) || !std::isfinite(longitude[i])) continue;
-        const geodesy::Position place = frame->reverse({longitude[i], latitude[i]});
+        if (head.utm_zone) {
+            const auto place = geodesy::from_utm(*head.utm_zone, {longitude[i], latitude[i]});
+            latitude[i] = place ? place->latitude_deg : missing_value;
+            longitude[i] = place ? place->longitude_deg : missing_value;
+            continue;
+        }
+        if (!first) {
+            const bool far = std::hypot(latitude[i], longitude[i]) > beyond_home_m;
+            first = far ? geodesy::EastNorth{longitude[i], latitude[i]} : geodesy::EastNorth{};
+        }
+        const geodesy::Position place =
+            frame->reverse({longitude[i] - first->east_m, latitude[i] - first->north_m});
         latitude[i] = place.latitude_deg;
         longitude[i] = place.longitude_deg;
     }
-    if (!head.home)
+    if (!head.home && !head.utm_zone)
         log.diagnostics.push_back({units::DiagnosticCode::home_not_on_earth, units::Severity::warning, {}});
 }
 
@@ -210,7 +225,12 @@ units::Result<std::shared_ptr<const FlightLog>> finished_log(FlightLog log, cons
         const bool own = std::any_of(head.columns.begin(), head.columns.end(), [](const LogColumn& column) {
             return column.header == telemetry::channel_word(Channel::time_s);
         });
-        if (head.has_date || start_s >= (own ? a_year_s : least_epoch_s)) log.start_clock_s = start_s;
+        const auto counted = std::find_if(head.columns.begin(), head.columns.end(),
+                                          [](const LogColumn& column) { return column.zero_s != 0.0; });
+        if (counted != head.columns.end())
+            log.start_clock_s = counted->zero_s + start_s;
+        else if (head.has_date || start_s >= (own ? a_year_s : least_epoch_s))
+            log.start_clock_s = start_s;
         for (double& t : time) t -= start_s;
     }
     for (std::size_t channel = 0; channel < telemetry::channel_count; ++channel)

@@ -69,7 +69,7 @@ public:
         if (take_whole(key, number)) value = number;
     }
     void identity(const char* key, std::optional<std::int64_t>& value, const FieldWords&) {
-        if (const auto number = in_.number(key)) value = std::int64_t(*number);
+        if (const auto number = in_.identity(key)) value = *number;
     }
     template <class Enum>
     void word(const char* key, Enum& value, const FieldWords&) {

@@ -188,6 +188,15 @@ std::optional<double> DocumentReader::number_as_of(const char* key, const char* 
     return number;
 }
 
+std::optional<std::int64_t> DocumentReader::identity(const char* key) {
+    const auto value = number(key);
+    if (!value) return std::nullopt;
+    constexpr double most = 9007199254740992.0; // 2^53
+    if (std::abs(*value) <= most && *value == std::floor(*value)) return std::int64_t(*value);
+    fail(ErrorCode::json_wrong_type, key, {{"wanted", std::string("whole number")}});
+    return std::nullopt;
+}
+
 double DocumentReader::required_number(const char* key) {
     if (!has(key)) fail(ErrorCode::value_missing, key);
     return number(key).value_or(0.0);

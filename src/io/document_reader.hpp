@@ -1,5 +1,6 @@
 #pragma once
 
+#include <cstdint>
 #include <optional>
 #include <set>
 #include <string>
@@ -38,6 +39,8 @@ public:
     /// What is written as text under a key and cannot be read there, but could under another: amps where watts are
     /// asked.
     std::optional<double> number_as_of(const char* key, const char* other);
+    /// The number of a record, as far as a double counts without gaps; said where it is none.
+    std::optional<std::int64_t> identity(const char* key);
     double number_or(const char* key, double otherwise) { return number(key).value_or(otherwise); }
     std::optional<std::string> text(const char* key);
     std::optional<bool> flag(const char* key);

@@ -75,6 +75,7 @@ const char* format_word(LogFormat format) {
     case LogFormat::json: return "json";
     case LogFormat::named_lines: return "named-lines";
     case LogFormat::long_table: return "long-table";
+    case LogFormat::transposed: return "transposed";
     case LogFormat::records: return "records";
     case LogFormat::xml: return "xml";
     case LogFormat::html: return "html";

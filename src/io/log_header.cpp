@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <array>
+#include <bit>
 #include <cctype>
 #include <cmath>
 #include <deque>
@@ -22,6 +23,8 @@ using Kind = LogColumn::Kind;
 using telemetry::Channel;
 
 constexpr double largest_degrees = 360.0;
+constexpr double ten_millionth_deg = 1e-7;
+constexpr double semicircle_deg = 180.0 / 2147483648.0;
 
 constexpr std::array<std::string_view, 7> plain_meanings = {"ignored",   "date",       "clock",   "moment",
                                                             "date-part", "clock-part", "position"};
@@ -125,6 +128,7 @@ public:
         take_pairs();
         take_by_unit_alone(Channel::voltage_v, Dimension::voltage);
         take_by_unit_alone(Channel::current_a, Dimension::current);
+        add_motors_up();
         take_by_unit_alone(Channel::ground_speed_mps, Dimension::speed);
         take_local_metres();
         add_cells_up();
@@ -217,6 +221,7 @@ private:
             named[i] = quantity_from_words(c.header);
             if (named[i] && !can_be(c, *named[i])) named[i].reset();
         }
+        set_numbered_apart(named);
         for (std::size_t channel = 0; channel < telemetry::channel_count; ++channel) {
             std::optional<std::size_t> best;
             double least = HUGE_VAL;
@@ -235,6 +240,70 @@ private:
                 else if (!named[i]->of_another)
                     pass_over(columns_[i], Channel(channel));
             }
+        }
+    }
+
+    /// "M1 current", "ESC 2 (A)", "Batt2 A": one of several.
+    struct Numbered {
+        bool motor = false;
+        int number = 0;
+    };
+    static std::optional<Numbered> numbered(const HeaderCell& header) {
+        constexpr std::array<std::string_view, 5> motors = {"m", "mot", "motor", "esc", "engine"};
+        constexpr std::array<std::string_view, 8> batteries = {"batt", "bat",  "battery", "pack",
+                                                               "lipo", "vbat", "ibat",    "accu"};
+        for (std::size_t i = 0; i < header.words.size(); ++i) {
+            const std::string_view word = header.words[i];
+            const std::size_t letters = std::min(word.find_first_of("0123456789"), word.size());
+            std::string_view digits = word.substr(letters);
+            if (digits.empty() && i + 1 < header.words.size()) digits = header.words[i + 1];
+            const bool number = digits.size() == 1 && digits.front() >= '0' && digits.front() <= '9';
+            const auto is_one_of = [&](const auto& list) {
+                return std::find(list.begin(), list.end(), word.substr(0, letters)) != list.end();
+            };
+            if (number && is_one_of(motors)) return Numbered{true, digits.front() - '0'};
+            if (number && is_one_of(batteries)) return Numbered{false, digits.front() - '0'};
+        }
+        return std::nullopt;
+    }
+
+    /// Currents of several motors are none of the pack's; of several batteries the first is taken, and that is
+    /// said.
+    void set_numbered_apart(std::vector<std::optional<NamedQuantity>>& named) {
+        std::vector<std::size_t> motors;
+        unsigned batteries = 0;
+        for (std::size_t i = 0; i < columns_.size(); ++i) {
+            if (!named[i]) continue;
+            const Channel channel = named[i]->channel;
+            const auto one = numbered(columns_[i].header);
+            const bool current = channel == Channel::current_a || channel == Channel::motor_current_a;
+            if (!one) continue;
+            if (one->motor && current) motors.push_back(i);
+            // A battery that is not there reads the same all the while.
+            const bool drawn = current || channel == Channel::charge_ah;
+            if (!one->motor && drawn && !columns_[i].shape.constant()) batteries |= 1U << unsigned(one->number);
+        }
+        if (std::popcount(batteries) > 1)
+            result_.diagnostics.push_back({units::DiagnosticCode::other_batteries, units::Severity::warning, {}});
+        if (motors.size() < 2) return;
+        for (const std::size_t i : motors) {
+            motors_.push_back(i);
+            if (named[i]->channel == Channel::current_a) named[i].reset();
+        }
+    }
+
+    /// What the motors draw together is as good as the pack's current, where nothing else is it.
+    void add_motors_up() {
+        if (have(Channel::current_a) || have(Channel::power_w) || have(Channel::charge_ah)) return;
+        for (const std::size_t i : motors_) {
+            ColumnAtHand& c = columns_[i];
+            if (c.settled()) return;
+            const auto& unit = c.header.unit ? c.header.unit : c.shape.unit;
+            c.column.kind = i == motors_.front() ? Kind::number : Kind::added_number;
+            c.column.channel = Channel::current_a;
+            c.column.scale = unit && unit->dimension == Dimension::current ? unit->scale : 1.0;
+            c.column.passed_over = false;
+            c.column.quantity_assumed = true;
         }
     }
 
@@ -307,7 +376,12 @@ private:
         const Meaning& meaning = meaning_of(named.channel);
         c.column.kind = Kind::number;
         c.column.channel = named.channel;
-        const bool given = c.header.unit && c.header.unit->dimension == meaning.dimension;
+        // Whole numbers beyond any pack's amps are hundredths or thousandths, whatever the column is called.
+        constexpr double most_cruise_a = 150.0;
+        const bool counted = named.channel == Channel::current_a && c.shape.decimals == 0 &&
+                             !c.shape.values.empty() && std::abs(c.shape.median()) > most_cruise_a;
+        const bool given = c.header.unit && c.header.unit->dimension == meaning.dimension &&
+                           !(counted && c.header.unit->scale == 1.0);
         c.column.scale = given ? c.header.unit->scale : meaning.usual_scale;
         c.column.unit_assumed = !given && !c.shape.unit && needs_unit(meaning.dimension);
         c.column.quantity_assumed = named.of_another;
@@ -342,12 +416,20 @@ private:
                 c.column.degrees_and_minutes = true;
             } else if (!c.header.unit && !c.shape.values.empty() && std::abs(c.shape.median()) > largest_degrees &&
                        !c.settled()) {
-                // Whole numbers far beyond a circle: ten-millionths of a degree, as receivers count them. Said as
-                // an assumption.
-                c.column.scale = 1e-7;
+                // Whole numbers far beyond a circle: ten-millionths of a degree, as receivers count them, or parts
+                // of a half circle. Said as an assumption.
+                c.column.scale = are_semicircles(c, most_degrees) ? semicircle_deg : ten_millionth_deg;
                 c.column.unit_assumed = true;
             }
         }
+    }
+
+    /// Beyond a circle as ten-millionths; or named as the records are that count so ("position_lat",
+    /// "position_long").
+    static bool are_semicircles(const ColumnAtHand& c, double most_degrees) {
+        const double most = std::max(std::abs(c.shape.least), std::abs(c.shape.most));
+        return c.shape.decimals == 0 && (most * ten_millionth_deg > most_degrees ||
+                                         (c.header.has("position") && c.header.has_any<"lat", "long">()));
     }
 
     /// "4707.407N"
@@ -422,25 +504,70 @@ private:
         settle_form(c);
     }
 
-    /// North and east of home in metres, where there are no degrees.
+    /// "32T", "32 N": a zone of the Universal Transverse Mercator grid with its hemisphere, or with its band of
+    /// latitude.
+    static std::optional<geodesy::UtmZone> utm_zone_from(std::string_view cell, double northing_m) {
+        cell = trimmed(cell);
+        int number = 0;
+        std::size_t digits = 0;
+        for (; digits < std::min<std::size_t>(cell.size(), 2) && cell[digits] >= '0' && cell[digits] <= '9';
+             ++digits)
+            number = 10 * number + (cell[digits] - '0');
+        const std::string_view letter = trimmed(cell.substr(digits));
+        if (digits == 0 || number < 1 || number > 60 || letter.size() != 1) return std::nullopt;
+        const char band = char(std::toupper(static_cast<unsigned char>(letter.front())));
+        if (band < 'C' || band > 'X') return std::nullopt;
+        // "S" is the band of 32 to 40 degrees north, or the south; its northings tell.
+        constexpr double band_s_begins_m = 3.5e6;
+        constexpr double band_s_ends_m = 4.5e6;
+        if (band == 'S')
+            return geodesy::UtmZone{number, northing_m > band_s_begins_m && northing_m < band_s_ends_m};
+        return geodesy::UtmZone{number, band >= 'N'};
+    }
+
+    /// Metres from the middle of the earth are no metres from home.
+    bool are_geocentric(const ColumnAtHand& x, const ColumnAtHand& y) const {
+        return std::any_of(columns_.begin(), columns_.end(), [&](const ColumnAtHand& z) {
+            if (!z.header.has("z") || z.shape.values.empty()) return false;
+            const double radius_m = std::hypot(x.shape.median(), y.shape.median(), z.shape.median());
+            constexpr double least_m = 6.3e6;
+            constexpr double most_m = 6.5e6;
+            return radius_m > least_m && radius_m < most_m;
+        });
+    }
+
+    /// North and east of home in metres, or of a grid on the earth, where there are no degrees.
     void take_local_metres() {
         if (have(Channel::latitude_deg) || have(Channel::longitude_deg)) return;
         ColumnAtHand* north = nullptr;
         ColumnAtHand* east = nullptr;
+        ColumnAtHand* zone = nullptr;
         for (ColumnAtHand& c : columns_) {
             const bool metres = !c.header.unit || c.header.measures(Dimension::length);
+            if (is_open(c) && c.header.has_any<"zone", "utmzone">() && !zone) zone = &c;
             if (!is_open(c) || !metres || c.header.has_any<"speed", "vel", "v", "wind", "acc">()) continue;
             if (!c.shape.mostly(c.shape.numbers) || c.shape.constant()) continue;
-            if (c.header.has_any<"north", "northing", "posn", "y">() && !north) north = &c;
-            if (c.header.has_any<"east", "easting", "pose", "x">() && !east) east = &c;
+            const bool utm = c.header.has("utm");
+            if ((c.header.has_any<"north", "northing", "posn", "y">() || (utm && c.header.has("n"))) && !north)
+                north = &c;
+            if ((c.header.has_any<"east", "easting", "pose", "x">() || (utm && c.header.has("e"))) && !east)
+                east = &c;
         }
-        if (!north || !east) return;
+        if (!north || !east || are_geocentric(*east, *north)) return;
         for (ColumnAtHand* c : {north, east}) {
             c->column.kind = Kind::number;
             c->column.channel = c == north ? Channel::latitude_deg : Channel::longitude_deg;
             c->column.scale = c->header.unit ? c->header.unit->scale : 1.0;
         }
         result_.local_metres = true;
+        if (!zone) return;
+        const auto first =
+            std::find_if(zone->cells.begin(), zone->cells.end(), [](auto cell) { return !means_missing(cell); });
+        if (first == zone->cells.end()) return;
+        result_.utm_zone = utm_zone_from(*first, north->shape.median());
+        const bool same = std::all_of(zone->cells.begin(), zone->cells.end(),
+                                      [&](auto cell) { return means_missing(cell) || cell == *first; });
+        if (!same) result_.utm_zone.reset();
     }
 
     /// Volts of every cell, and none of the pack: their sum is the pack's.
@@ -503,7 +630,8 @@ private:
 
     bool positions_are_counted() const {
         return std::any_of(columns_.begin(), columns_.end(), [](const ColumnAtHand& c) {
-            return c.column.channel == Channel::latitude_deg && c.column.scale == 1e-7;
+            return c.column.channel == Channel::latitude_deg &&
+                   (c.column.scale == ten_millionth_deg || c.column.scale == semicircle_deg);
         });
     }
 
@@ -524,6 +652,8 @@ private:
     std::deque<std::string> ungrouped_;
     std::size_t together_;
     bool cells_added_up_ = false;
+    /// Columns of the currents of several motors.
+    std::vector<std::size_t> motors_;
     UnderstoodColumns result_;
 };
 

@@ -1,9 +1,11 @@
 #pragma once
 
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
 
+#include "core/geodesy/utm.hpp"
 #include "core/telemetry/column_choice.hpp"
 #include "core/telemetry/flight_log.hpp"
 #include "core/units/error.hpp"
@@ -40,6 +42,8 @@ struct LogColumn {
     telemetry::Channel channel = telemetry::Channel::time_s;
     /// Factor that brings the number to SI.
     double scale = 1.0;
+    /// Of a count of time whose zero is a date: seconds from 1970 to it.
+    double zero_s = 0.0;
     DateOrder date_order = DateOrder::year_first;
     ClockForm clock_form = ClockForm::hours_first;
     enum class DatePart { year, month, day };
@@ -82,6 +86,8 @@ struct UnderstoodColumns {
     std::vector<LogColumn> columns;
     /// Places are metres from a home, not degrees.
     bool local_metres = false;
+    /// … but those of this zone of the grid.
+    std::optional<geodesy::UtmZone> utm_zone;
     std::vector<units::Diagnostic> diagnostics;
 };
 

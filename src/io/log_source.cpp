@@ -32,6 +32,8 @@ struct TextFormat {
     bool (*looks_like)(std::string_view head);
     TableOfLog (*as_table)(std::string_view text);
     std::uint64_t most_bytes = most_table_bytes;
+    /// It is told by a line that may be longer than what is looked at.
+    bool long_lines = false;
 };
 constexpr std::array text_formats = {
     TextFormat{LogFormat::html, looks_like_html, html_as_table, most_json_bytes},
@@ -42,6 +44,7 @@ constexpr std::array text_formats = {
     TextFormat{LogFormat::json, looks_like_json, json_as_table, most_json_bytes},
     TextFormat{LogFormat::named_lines, looks_like_named_lines, named_lines_as_table},
     TextFormat{LogFormat::long_table, looks_like_long_table, long_table_as_table},
+    TextFormat{LogFormat::transposed, looks_like_transposed, transposed_as_table, most_table_bytes, true},
     TextFormat{LogFormat::records, looks_like_records, records_as_table},
 };
 
@@ -195,9 +198,10 @@ units::Result<void> LogSource::find_format() {
     // Behind a byte-order mark, and without a last line that was cut.
     std::string_view whole = beginning;
     if (whole.starts_with("\xEF\xBB\xBF")) whole.remove_prefix(3);
+    const std::string_view with_cut_line = whole;
     if (size > head.size()) whole = whole.substr(0, whole.find_last_of('\n'));
     for (const TextFormat& format : text_formats) {
-        if (!format.looks_like(whole)) continue;
+        if (!format.looks_like(format.long_lines ? with_cut_line : whole)) continue;
         format_ = format.format;
         break;
     }

@@ -42,6 +42,9 @@ constexpr std::array units_known = {
     Unit{"毫秒", Dimension::time, 1e-3},
     Unit{"ns", Dimension::time, 1e-9},
     Unit{"nanoseconds", Dimension::time, 1e-9},
+    Unit{"100 ns", Dimension::time, 1e-7},
+    Unit{"100ns", Dimension::time, 1e-7},
+    Unit{"ticks", Dimension::time, 1e-7},
     Unit{"min", Dimension::time, units::seconds_per_minute},
     Unit{"minutes", Dimension::time, units::seconds_per_minute},
     Unit{"мин", Dimension::time, units::seconds_per_minute},
@@ -71,6 +74,9 @@ constexpr std::array units_known = {
     Unit{"dege6", Dimension::angle, 1e-6},
     Unit{"deg*1e6", Dimension::angle, 1e-6},
     Unit{"microdeg", Dimension::angle, 1e-6},
+    // As satellite watches count them: half a circle in 31 bits.
+    Unit{"semicircles", Dimension::angle, 180.0 / 2147483648.0},
+    Unit{"semicircle", Dimension::angle, 180.0 / 2147483648.0},
     // Whole hundredths, as recorders count courses.
     Unit{"cdeg", Dimension::angle, 0.01},
     Unit{"centideg", Dimension::angle, 0.01},

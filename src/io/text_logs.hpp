@@ -25,6 +25,7 @@ bool looks_like_subrip(std::string_view head);
 bool looks_like_json(std::string_view head);
 bool looks_like_named_lines(std::string_view head);
 bool looks_like_long_table(std::string_view head);
+bool looks_like_transposed(std::string_view head);
 bool looks_like_records(std::string_view head);
 bool looks_like_xml(std::string_view head);
 bool looks_like_html(std::string_view head);
@@ -54,6 +55,9 @@ TableOfLog named_lines_as_table(std::string_view text);
 
 /// A table with one reading a row (time, name, value, perhaps its unit): readings of one time make a row.
 TableOfLog long_table_as_table(std::string_view text);
+
+/// A table that lies on its side: a quantity a row, its name in front, the time in the first row.
+TableOfLog transposed_as_table(std::string_view text);
 
 /// Records of several kinds, defined by rows of the kind FMT: of those that tell of place, height, airspeed or pack
 /// each record is a row; of several sensors of one kind the first.

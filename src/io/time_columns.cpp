@@ -18,9 +18,23 @@ using units::DiagnosticCode;
 constexpr double least_epoch_s = 1e9;
 constexpr double most_epoch_s = 1e10;
 
-// Days since the end of 1899, as spreadsheets count them, of 2009 to 2064.
-constexpr double least_serial_day = 40000.0;
-constexpr double most_serial_day = 60000.0;
+/// Counts from another zero than 1970, of 2009 to 2064.
+struct Era {
+    double scale;
+    double least;
+    double most;
+    /// Seconds from 1970 to its zero.
+    double zero_s;
+};
+constexpr double a_day_s = 86400.0;
+constexpr std::array eras = {
+    Era{a_day_s, 40000.0, 60000.0, -25569.0 * a_day_s},    // spreadsheets: days since the end of 1899
+    Era{a_day_s, 60000.0, 75000.0, -40587.0 * a_day_s},    // modified Julian days
+    Era{a_day_s, 7.33e5, 7.54e5, -719529.0 * a_day_s},     // days since the year 0
+    Era{a_day_s, 2.4548e6, 2.475e6, -2440587.5 * a_day_s}, // Julian days
+    Era{1e-7, 1.26e17, 2.17e17, -11644473600.0},           // tenths of a microsecond since 1601
+    Era{1e-7, 6.31e17, 7.3e17, -62135596800.0},            // … and since the year 1
+};
 /// Rows nearer than this many days belong to a log; a count of seconds has steps far above.
 constexpr double most_serial_step = 4e-4;
 
@@ -44,14 +58,22 @@ double strangeness(double span_s, double step_s) {
     return strange;
 }
 
+const Era* era_of(const ColumnShape& shape) {
+    const auto found = std::find_if(eras.begin(), eras.end(), [&](const Era& era) {
+        return shape.least >= era.least && shape.most < era.most;
+    });
+    return found == eras.end() ? nullptr : found;
+}
+
 /// Unit of a count of which no word tells it.
 double scale_by_size(const ColumnShape& shape) {
     for (const TimeUnit& unit : count_units) {
         if (shape.most * unit.scale >= least_epoch_s && shape.most * unit.scale < most_epoch_s) return unit.scale;
     }
     const double step = shape.median_step();
-    if (shape.least >= least_serial_day && shape.most <= most_serial_day && step > 0.0 && step < most_serial_step)
-        return units::seconds_per_hour * 24.0;
+    if (const Era* era = era_of(shape)) {
+        if (era->scale < 1.0 || (step > 0.0 && step < most_serial_step)) return era->scale;
+    }
     // Decimals are seconds', but for those of a count that would be one of weeks.
     if (step <= 0.0) return 1.0;
     double best = 1.0;
@@ -497,15 +519,22 @@ struct TimeSearch {
 } // namespace
 
 bool names_time(const HeaderCell& header) {
-    if (header.has_any<"time", "timestamp", "elapsed", "clock", "datetime", "uptime", "epoch", "utc", "gmt",
-                       "millis", "micros", "ms", "us", "seconds", "secs", "sec", "timems", "timeus", "ts", "hhmmss",
-                       "posix", "unix", "unixtime", "duration">())
+    if (header
+            .has_any<"time", "timestamp", "elapsed", "clock", "datetime", "uptime", "epoch", "utc", "gmt", "millis",
+                     "micros", "ms", "us", "seconds", "secs", "sec", "timems", "timeus", "ts", "hhmmss", "posix",
+                     "unix", "unixtime", "duration", "julian", "jd", "mjd", "datenum", "ticks", "filetime">())
         return true;
     return header.is("t") && (!header.unit || header.measures(Dimension::time));
 }
 
 std::vector<units::Diagnostic> settle_time(std::vector<ColumnAtHand>& columns) {
-    return TimeSearch{columns}.run();
+    auto said = TimeSearch{columns}.run();
+    for (ColumnAtHand& c : columns) {
+        const bool counts = c.column.kind == Kind::number || c.column.kind == Kind::written_number;
+        if (!counts || c.column.channel != Channel::time_s) continue;
+        if (const Era* era = era_of(c.shape); era && era->scale == c.column.scale) c.column.zero_s = era->zero_s;
+    }
+    return said;
 }
 
 } // namespace sobremesa::io

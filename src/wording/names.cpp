@@ -97,7 +97,7 @@ QString name(telemetry::SegmentKind kind) {
 
 QString name(battery::RemainingMethod method) {
     switch (method) {
-    case battery::RemainingMethod::counted: return NamesWords::tr("by the counter");
+    case battery::RemainingMethod::counted: return NamesWords::tr("by the charge used");
     case battery::RemainingMethod::rested: return NamesWords::tr("by resting voltage");
     case battery::RemainingMethod::recharged: break;
     }

@@ -181,11 +181,11 @@ QString debrief_sentence(const telemetry::LogSummary& s, const std::optional<tel
     }
     // The sun has put back what was taken.
     if (left->share.value >= 1.0) {
-        return SentencesWords::tr("%1 By the counter the pack ended as full as it began.",
+        return SentencesWords::tr("%1 By the charge used the pack ended as full as it began.",
                                   "flown sentence, then left")
             .arg(flown);
     }
-    return SentencesWords::tr("%1 By the counter <b>%2</b> remained, <b>%3</b> of the usable charge.",
+    return SentencesWords::tr("%1 By the charge used <b>%2</b> remained, <b>%3</b> of the usable charge.",
                               "flown sentence, then left")
         .arg(flown, q.text(Quantity::left_charge, left->charge_ah), q.text(Quantity::left_share, left->share));
 }

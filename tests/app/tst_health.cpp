@@ -388,7 +388,7 @@ void HealthTest::theBillStandsInDebrief() {
 
 void HealthTest::debriefTellsWhatIsLeft() {
     window_->openLog("2026-04-11-alcaravan-calm.csv");
-    QVERIFY(window_->said("debriefRemaining").contains(QStringLiteral("by the counter")));
+    QVERIFY(window_->said("debriefRemaining").contains(QStringLiteral("by the charge used")));
     auto* volts = window_->find<NumberField>("flightRestedVolts");
     volts->setFocus();
     QTest::keyClicks(volts, QStringLiteral("3,62"));

@@ -96,6 +96,12 @@ void BookDocumentTest::badJsonIsNamed_data() {
     QTest::newRow("a record without a document")
         << QByteArray("{\"format\":\"sobremesa-book\",\"version\":1,\"records\":[{\"kind\":\"pack\",\"id\":1}]}")
         << int(ErrorCode::value_missing);
+    for (const char* id : {"4.4e20", "-1e300", "2.5"}) {
+        QTest::addRow("number %s", id)
+            << QByteArray("{\"format\":\"sobremesa-book\",\"version\":1,\"records\":[{\"kind\":\"pack\",\"id\":") +
+                   id + ",\"document\":{}}]}"
+            << int(ErrorCode::json_wrong_type);
+    }
     QTest::newRow("records that are none")
         << QByteArray("{\"format\":\"sobremesa-book\",\"version\":1,\"records\":[4]}")
         << int(ErrorCode::json_wrong_type);

@@ -8,6 +8,7 @@
 #include <sys/stat.h>
 #include <unistd.h>
 
+#include "core/geodesy/geodesic.hpp"
 #include "core/telemetry/consumption.hpp"
 #include "io/csv_log_reader.hpp"
 #include "io/csv_log_writer.hpp"
@@ -38,6 +39,14 @@ private slots:
     void aMissionClock();
     void minutesAndSecondsByTheirMarks_data();
     void minutesAndSecondsByTheirMarks();
+    void countsFromOtherZerosKnowTheirDay_data();
+    void countsFromOtherZerosKnowTheirDay();
+    void currentsOfMotorsAreAddedUp();
+    void aSecondBatteryIsSaid();
+    void ampsThatNoPackGivesAreCounts();
+    void placesOnTheGrid();
+    void placesInSemicircles();
+    void metresFromTheMiddleOfTheEarthAreNoPlaces();
     void bothPlacesInOneCell_data();
     void bothPlacesInOneCell();
     void roundTrip_data();
@@ -266,6 +275,135 @@ void CsvLogReaderTest::minutesAndSecondsByTheirMarks() {
     const auto& time = (**log)[Channel::time_s];
     VERIFY_NEAR(time.back() - time.front(), 89.0, 1e-9);
     VERIFY_NEAR((**log)[Channel::voltage_v][70], 16.1, 1e-9);
+}
+
+void CsvLogReaderTest::countsFromOtherZerosKnowTheirDay_data() {
+    QTest::addColumn<std::string>("head");
+    QTest::addColumn<std::string>("first");
+    QTest::addColumn<std::string>("second");
+    QTest::addColumn<double>("start_s");
+    QTest::addColumn<double>("step_s");
+    // Published pairs of a count and its date, one day or one second on.
+    // Spreadsheets: 43831 is 2020-01-01 (their own help); noon of that day, and a second later.
+    QTest::newRow("spreadsheet") << std::string("Date") << std::string("43831.5") << std::string("43831.500011574")
+                                 << 1577880000.0 << 1.0;
+    // The epoch J2000.0 is the Julian day 2 451 545.0, 2000-01-01 12:00 (IAU); 2020-01-01 12:00 is 2 458 850.0.
+    QTest::newRow("Julian days") << std::string("Julian date") << std::string("2458850.0")
+                                 << std::string("2458850.000011574") << 1577880000.0 << 1.0;
+    // MJD = JD − 2 400 000.5; 2024-01-01 00:00 is 60 310.
+    QTest::newRow("modified Julian days")
+        << std::string("MJD") << std::string("60310.0") << std::string("60310.000011574") << 1704067200.0 << 1.0;
+    // 1970-01-01 is 719 529 days from the year 0, 2020-01-01 737 791.
+    QTest::newRow("days since the year 0") << std::string("datenum") << std::string("737791.0")
+                                           << std::string("737791.000011574") << 1577836800.0 << 1.0;
+    // 116 444 736 000 000 000 and 621 355 968 000 000 000 are 1970-01-01, as their makers' documents say.
+    QTest::newRow("since 1601") << std::string("Time") << std::string("132223104000000000")
+                                << std::string("132223104010000000") << 1577836800.0 << 1.0;
+    QTest::newRow("since the year 1") << std::string("Timestamp") << std::string("637134336000000000")
+                                      << std::string("637134336010000000") << 1577836800.0 << 1.0;
+}
+
+void CsvLogReaderTest::countsFromOtherZerosKnowTheirDay() {
+    QFETCH(std::string, head);
+    QFETCH(std::string, first);
+    QFETCH(std::string, second);
+    QFETCH(double, start_s);
+    QFETCH(double, step_s);
+    const auto log = read(head + ",Volt,Amp\n" + first + ",16.1,5.4\n" + second + ",16.0,5.5\n");
+    QCOMPARE(log->rows(), std::size_t(2));
+    VERIFY_NEAR((*log)[Channel::time_s][1], step_s, 1e-3);
+    QVERIFY(log->start_clock_s.has_value());
+    VERIFY_NEAR(*log->start_clock_s, start_s, 1e-3);
+}
+
+void CsvLogReaderTest::currentsOfMotorsAreAddedUp() {
+    for (const char* head : {"Time,Volt,M1 current,M2 current,M3 current,M4 current\n",
+                             "Time,Volt,ESC1 (A),ESC2 (A),ESC3 (A),ESC4 (A)\n",
+                             "Time,Volt,Motor 1 amps,Motor 2 amps,Motor 3 amps,Motor 4 amps\n"}) {
+        const auto log = read(std::string(head) + "0,16.1,2.0,2.1,1.9,2.2\n1,16.0,2.5,2.1,2.3,2.2\n");
+        VERIFY_NEAR((*log)[Channel::current_a][0], 8.2, 1e-9);
+        VERIFY_NEAR((*log)[Channel::current_a][1], 9.1, 1e-9);
+    }
+    // Beside the pack's own they are not looked at.
+    const auto both = read("Time,Volt,M1 current,M2 current,Current\n0,16.1,2.0,2.1,8.3\n1,16.0,2.5,2.1,8.5\n");
+    VERIFY_NEAR((*both)[Channel::current_a][1], 8.5, 1e-9);
+}
+
+void CsvLogReaderTest::aSecondBatteryIsSaid() {
+    const auto said = [](const auto& log) {
+        return std::any_of(log->diagnostics.begin(), log->diagnostics.end(),
+                           [](const auto& d) { return d.code == units::DiagnosticCode::other_batteries; });
+    };
+    const auto two = read("Time,Batt1 V,Batt1 A,Batt2 V,Batt2 A\n0,16.1,4.0,16.2,4.1\n1,16.0,4.5,16.1,4.2\n");
+    VERIFY_NEAR((*two)[Channel::current_a][1], 4.5, 1e-9);
+    QVERIFY(said(two));
+    // A place that is not taken is none.
+    const auto one = read("Time,Batt1 V,Batt1 A,Batt2 V,Batt2 A\n0,16.1,4.0,0,0\n1,16.0,4.5,0,0\n");
+    QVERIFY(!said(one));
+}
+
+void CsvLogReaderTest::ampsThatNoPackGivesAreCounts() {
+    std::string text = "time,vbat,amps\n";
+    for (int i = 0; i < 60; ++i)
+        text += std::to_string(i) + "," + std::to_string(1660 - i) + "," + std::to_string(800 + i) + "\n";
+    const auto log = read(text);
+    VERIFY_NEAR((*log)[Channel::voltage_v][0], 16.6, 1e-9);
+    VERIFY_NEAR((*log)[Channel::current_a][0], 8.0, 1e-9);
+}
+
+/// Eastings and northings by the series of Snyder, Map Projections (1987), eq. 8-9 to 8-11, worked out in other
+/// code.
+void CsvLogReaderTest::placesOnTheGrid() {
+    for (const char* written : {"32T", "32 N", "32n"}) {
+        const auto log = read("Time,Zone,Easting,Northing,Volt\n0," + std::string(written) +
+                              ",422567.817,5094533.591,16.1\n1," + written + ",424130.129,5095625.405,16.0\n");
+        VERIFY_NEAR((*log)[Channel::latitude_deg][0], 46.0, 1e-7);
+        VERIFY_NEAR((*log)[Channel::longitude_deg][0], 8.0, 1e-7);
+        VERIFY_NEAR((*log)[Channel::latitude_deg][1], 46.01, 1e-7);
+        VERIFY_NEAR((*log)[Channel::longitude_deg][1], 8.02, 1e-7);
+    }
+    // Of no zone: the place is not known, the way is.
+    for (const char* head : {"Time,UTM Easting,UTM Northing,Volt\n0,", "Time,UTM_E,UTM_N,Volt\n0,"}) {
+        const auto log = read(std::string(head) + "422567.817,5094533.591,16.1\n1,424130.129,5095625.405,16.0\n");
+        const geodesy::Position from{(*log)[Channel::latitude_deg][0], (*log)[Channel::longitude_deg][0]};
+        const geodesy::Position to{(*log)[Channel::latitude_deg][1], (*log)[Channel::longitude_deg][1]};
+        VERIFY_NEAR(geodesy::geodesic(from, to)->distance_m, std::hypot(1562.312, 1091.814), 0.5);
+        QVERIFY(std::any_of(log->diagnostics.begin(), log->diagnostics.end(),
+                            [](const auto& d) { return d.code == units::DiagnosticCode::home_not_on_earth; }));
+    }
+    // The south counts from ten million; "S" may be a band of the north, too.
+    const auto south = read("Time,Zone,Easting,Northing,Volt\n0,32S,422567.817,4905466.409,16\n"
+                            "1,32S,422569.0,4905466.9,16\n");
+    VERIFY_NEAR((*south)[Channel::latitude_deg][0], -46.0, 1e-7);
+}
+
+/// A half circle in 31 bits, as the format of sports watches has it: 2^31 / 180 to a degree.
+void CsvLogReaderTest::placesInSemicircles() {
+    const auto log = read("Time,Latitude (semicircles),Longitude (semicircles),Volt\n0,536870912,-1073741824,16\n"
+                          "1,536870912,-1073741824,16\n");
+    VERIFY_NEAR((*log)[Channel::latitude_deg][0], 45.0, 1e-9);
+    VERIFY_NEAR((*log)[Channel::longitude_deg][0], -90.0, 1e-9);
+    // Without the unit, by the names of that format; or where they cannot be ten-millionths of a degree.
+    for (const char* head : {"Time,position_lat,position_long,Volt\n", "Time,Lat,Lon,Volt\n"}) {
+        const auto bare = read(std::string(head) + "0,954437177,2004318072,16\n1,954437177,2004318072,16\n");
+        VERIFY_NEAR((*bare)[Channel::latitude_deg][0], 80.0, 1e-6);
+        VERIFY_NEAR((*bare)[Channel::longitude_deg][0], 168.0, 1e-6);
+    }
+    const auto named =
+        read("Time,position_lat,position_long,Volt\n0,548801377,95443718,16\n1,548801377,95443718,16\n");
+    VERIFY_NEAR((*named)[Channel::latitude_deg][0], 46.0, 1e-6);
+    VERIFY_NEAR((*named)[Channel::longitude_deg][0], 8.0, 1e-6);
+    const auto counted = read("Time,Lat,Lon,Volt\n0,460000000,80000000,16\n1,460000000,80000000,16\n");
+    VERIFY_NEAR((*counted)[Channel::latitude_deg][0], 46.0, 1e-9);
+}
+
+void CsvLogReaderTest::metresFromTheMiddleOfTheEarthAreNoPlaces() {
+    std::string text = "Time,X (m),Y (m),Z (m),Volt\n";
+    for (int i = 0; i < 60; ++i)
+        text += std::to_string(i) + "," + std::to_string(4395000 + 8 * i) + "," + std::to_string(617700 + 3 * i) +
+                ",4565300,16.1\n";
+    const auto log = read(text);
+    QVERIFY((*log)[Channel::latitude_deg].empty());
 }
 
 void CsvLogReaderTest::bothPlacesInOneCell_data() {

@@ -573,6 +573,23 @@ std::vector<Way> laid_down() {
                            }) +
                     "</table><p>&copy; nobody";
          }},
+        {"on its side",
+         [](const auto& rows) {
+             QByteArray time = "Time (s)";
+             QByteArray latitude = "Latitude";
+             QByteArray longitude = "Longitude";
+             QByteArray volts = "Voltage (V)";
+             QByteArray amps = "Current (A)";
+             for (const Sample& s : rows) {
+                 time += ";" + number(s.t, 1);
+                 latitude += ";" + number(s.latitude, 7);
+                 longitude += ";" + number(s.longitude, 7);
+                 volts += ";" + number(s.volts, 3);
+                 amps += ";" + number(s.amps, 3);
+             }
+             return "# a spreadsheet turned round\n" + time + "\n" + latitude + "\n" + longitude + "\n" + volts +
+                    "\n" + amps + "\n";
+         }},
         {"dates in characters",
          [](const auto& rows) {
              return lines("\xE6\x99\x82\xE5\x88\xBB;lat;lon;volts;amps\n", rows, [](const Sample& s) {

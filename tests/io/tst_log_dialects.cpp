@@ -46,6 +46,9 @@ bool makes_sense(const Dialect& d) {
                                   d.time == TimeStyle::one_cell_day_first || d.time >= TimeStyle::clock_before_date;
         if (blank_inside) return false;
     }
+    if (d.encoding == Encoding::windows1252 &&
+        (d.time == TimeStyle::in_characters || d.time == TimeStyle::halves_in_characters))
+        return false;
     if (d.encoding == Encoding::windows1252 && d.position == PositionStyle::arc_letters) return true;
     // A home in a comment line, and a column of metres, in one language.
     if (d.position == PositionStyle::metres && d.header == HeaderStyle::units_in_cells) return false;

@@ -119,6 +119,18 @@ enum class TimeStyle {
     mail,
     web_server,
     shell,
+    // Counts from other zeros than 1970, time zones by name, and what is in brackets or characters.
+    ticks_since_1601,
+    ticks_since_year_1,
+    julian_days,
+    zone_by_letters,
+    zone_by_place,
+    script,
+    in_brackets,
+    day_of_year,
+    underscores,
+    in_characters,
+    halves_in_characters,
     count,
 };
 
@@ -310,6 +322,15 @@ private:
         case TimeStyle::microseconds: name(time, "us"); break;
         case TimeStyle::nanoseconds: name(time, "ns"); break;
         case TimeStyle::minutes: name(time, "min"); break;
+        case TimeStyle::julian_days:
+            name({"Julian date",
+                  "Julian date",
+                  "Julian date",
+                  "JD",
+                  {"Julian date", "Julian date", "Julian date", "Julian date", "Julian date", "Julian date"},
+                  ""},
+                 "");
+            break;
         case TimeStyle::date_and_clock:
         case TimeStyle::slashes_year_first:
         case TimeStyle::day_first_dots:
@@ -604,8 +625,34 @@ private:
         case TimeStyle::web_server: return cell(text("%d/May/2026:%s +0000", c.day, clock.c_str()));
         case TimeStyle::shell:
             return cell(text("Thu May %d %02d:%02d:%02d %s CEST 2026", c.day, half_day, c.minute, whole, half));
+        // 1601 and the year 1 lie 11 644 473 600 and 62 135 596 800 s before 1970, the Julian period 2 440 587.5
+        // days.
+        case TimeStyle::ticks_since_1601: return cell(ticks(11644473600, since_1970));
+        case TimeStyle::ticks_since_year_1: return cell(ticks(62135596800, since_1970));
+        case TimeStyle::julian_days: return put(2440587.5 + since_1970 / 86400.0, 8);
+        case TimeStyle::zone_by_letters: return cell(text("2026-05-%02d %s CEST", c.day, clock.c_str()));
+        case TimeStyle::zone_by_place: return cell(text("%02d.05.2026 %s Europe/Zurich", c.day, clock.c_str()));
+        case TimeStyle::script:
+            return cell(
+                text("Thu May %d 2026 %02d:%02d:%02d GMT+0200 (Summer Time)", c.day, c.hour, c.minute, whole));
+        case TimeStyle::in_brackets: return cell(text("[%s]", clock.c_str()));
+        case TimeStyle::day_of_year: return cell(text("2026-%03dT%s", 120 + c.day, clock.c_str()));
+        case TimeStyle::underscores:
+            return cell(text("2026_05_%02d_%02d_%02d_%06.3f", c.day, c.hour, c.minute, c.second));
+        case TimeStyle::in_characters:
+            return cell(text("2026年05月%02d日 %02d時%02d分%02d秒", c.day, c.hour, c.minute, whole));
+        case TimeStyle::halves_in_characters:
+            return cell(text("2026. 5. %d. %s %d:%02d:%02d", c.day, c.hour < 12 ? "오전" : "오후", half_day,
+                             c.minute, whole));
         case TimeStyle::count: break;
         }
+    }
+
+    /// Tenths of a microsecond, from so many seconds before 1970 on: more digits than a double has.
+    static std::string ticks(long long before_1970_s, double since_1970) {
+        const auto whole = static_cast<long long>(since_1970);
+        const auto rest = std::lround((since_1970 - double(whole)) * 1e4) * 1000;
+        return std::to_string((before_1970_s + whole) * 10000000 + rest);
     }
 
     void cell(const std::string& text) {
@@ -724,7 +771,15 @@ private:
             std::string result = big ? "\xFE\xFF" : "\xFF\xFE";
             for (std::size_t i = 0; i < utf8.size(); ++i) {
                 unsigned code = static_cast<unsigned char>(utf8[i]);
-                if (code >= 0xC0) code = ((code & 0x1FU) << 6U) | (static_cast<unsigned char>(utf8[++i]) & 0x3FU);
+                const auto follow = [&] { return static_cast<unsigned char>(utf8[++i]) & 0x3FU; };
+                if (code >= 0xE0) {
+                    const unsigned high = (code & 0x0FU) << 12U;
+                    const unsigned middle = follow() << 6U;
+                    code = high | middle | follow();
+                } else if (code >= 0xC0) {
+                    const unsigned high = (code & 0x1FU) << 6U;
+                    code = high | follow();
+                }
                 result += char(big ? code >> 8U : code & 0xFFU);
                 result += char(big ? code & 0xFFU : code >> 8U);
             }
