@@ -44,7 +44,6 @@ constexpr std::array units_known = {
     Unit{"nanoseconds", Dimension::time, 1e-9},
     Unit{"100 ns", Dimension::time, 1e-7},
     Unit{"100ns", Dimension::time, 1e-7},
-    Unit{"ticks", Dimension::time, 1e-7},
     Unit{"min", Dimension::time, units::seconds_per_minute},
     Unit{"minutes", Dimension::time, units::seconds_per_minute},
     Unit{"мин", Dimension::time, units::seconds_per_minute},

@@ -519,10 +519,9 @@ struct TimeSearch {
 } // namespace
 
 bool names_time(const HeaderCell& header) {
-    if (header
-            .has_any<"time", "timestamp", "elapsed", "clock", "datetime", "uptime", "epoch", "utc", "gmt", "millis",
-                     "micros", "ms", "us", "seconds", "secs", "sec", "timems", "timeus", "ts", "hhmmss", "posix",
-                     "unix", "unixtime", "duration", "julian", "jd", "mjd", "datenum", "ticks", "filetime">())
+    if (header.has_any<"time", "timestamp", "elapsed", "clock", "datetime", "uptime", "epoch", "utc", "gmt",
+                       "millis", "micros", "ms", "us", "seconds", "secs", "sec", "timems", "timeus", "ts", "hhmmss",
+                       "posix", "unix", "unixtime", "duration", "julian", "jd", "mjd", "datenum", "filetime">())
         return true;
     return header.is("t") && (!header.unit || header.measures(Dimension::time));
 }

@@ -45,6 +45,7 @@ private slots:
     void aSecondBatteryIsSaid();
     void ampsThatNoPackGivesAreCounts();
     void placesOnTheGrid();
+    void ticksAreNobodysUnit();
     void placesInSemicircles();
     void metresFromTheMiddleOfTheEarthAreNoPlaces();
     void bothPlacesInOneCell_data();
@@ -375,6 +376,14 @@ void CsvLogReaderTest::placesOnTheGrid() {
     const auto south = read("Time,Zone,Easting,Northing,Volt\n0,32S,422567.817,4905466.409,16\n"
                             "1,32S,422569.0,4905466.9,16\n");
     VERIFY_NEAR((*south)[Channel::latitude_deg][0], -46.0, 1e-7);
+}
+
+void CsvLogReaderTest::ticksAreNobodysUnit() {
+    // A controller's own: how long one lasts is told by what makes a record of a flight, here a thousandth.
+    std::string text = "time_ticks,volt,amp\n";
+    for (int i = 0; i < 600; ++i) text += std::to_string(4000 + 500 * i) + ",16.1,5.4\n";
+    const auto log = read(text);
+    VERIFY_NEAR((*log)[Channel::time_s].back(), 299.5, 1e-6);
 }
 
 /// A half circle in 31 bits, as the format of sports watches has it: 2^31 / 180 to a degree.
