@@ -156,7 +156,7 @@ std::optional<DateParts> date_by_day_of_year(Scan& scan) {
     Scan all = scan;
     int year = 0;
     int day = 0;
-    if (all.digits(year, 4) != 4 || !all.take_any("-/.") || all.digits(day, 3) != 3 || is_digit(all.peek()))
+    if (all.digits(year, 4) != 4 || !all.take_any("-/") || all.digits(day, 3) != 3 || is_digit(all.peek()))
         return std::nullopt;
     if (year < 1970 || day < 1 || day > 366) return std::nullopt;
     const std::chrono::sys_days first{std::chrono::year(year) / std::chrono::January / 1};

@@ -29,11 +29,11 @@ struct TurnRuleRecipe {
 };
 TurnRuleRecipe recipe_of(TurnRule turn_rule);
 
-/// A place of the way out as a turn rule's turn; whether it counts and is too late is for others to say.
 /// With so much of the pack's energy to spare beyond the reserve, a turn that has no return behind it is the
 /// wind's; with less, the pack has as good as ended it too.
 inline constexpr double to_spare_by_wind = 0.01;
 
+/// A place of the way out as a turn rule's turn; whether it counts and is too late is for others to say.
 RuleTurn turn_at_point(TurnRule turn_rule, const OutwardPoint& point, const Homeward& homeward);
 
 /// Every turn rule's turn on one way out, sorted by distance; one that turns after *energy home*, where it no
