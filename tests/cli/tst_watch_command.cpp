@@ -28,7 +28,7 @@ namespace {
 
 const char* const plan_text = R"({
   "aircraft": {"kind": "point", "craft": "wing", "mass_kg": 1.25, "cruise_airspeed_mps": 14.0, "cruise_power_w": 68.0},
-  "pack": {"chemistry": "li-ion", "series": 4, "parallel": 1, "cell_capacity_ah": 3.0, "cell_resistance_ohm": 0.022, "mass_kg": 0.3},
+  "pack": {"chemistry": "li-ion", "series": 4, "parallel": 1, "cell_capacity_ah": 1.5, "cell_resistance_ohm": 0.03, "mass_kg": 0.2},
   "weather": {"wind_mps": 3.0, "wind_from_deg": 200, "temperature_c": 18},
   "mission": {"kind": "out-and-back", "bearing_deg": 265, "height_m": 90},
   "reserve": {"share_of_usable": 0.2}, "landing": {"cell_voltage_v": 2.8} })";
@@ -407,7 +407,7 @@ void WatchCommandTest::aReaderThatDoesNotReadHoldsNothingUp() {
         {QStringLiteral("--udp"), QStringLiteral("0"), QStringLiteral("--record"), file("unread.tlog")}, pipe);
     const QString where = watching.where();
     // Some 170 lines of a kilobyte, ten a second, where a pipe holds 64.
-    stream(QStringLiteral("udp:") + where.section(QLatin1Char(' '), 1), {}, 75.0);
+    stream(QStringLiteral("udp:") + where.section(QLatin1Char(' '), 1), {}, 37.5);
     EVENTUALLY(watching.says("not being read"));
     qint64 size = -1;
     for (qint64 now = 0; now != size; now = QFileInfo(file("unread.tlog")).size()) {
@@ -442,7 +442,7 @@ void WatchCommandTest::aReaderThatDoesNotReadHoldsNothingUp() {
     const Json debrief = Json::parse(out.toStdString());
     const double recorded = debrief["distance"]["ground_m"].get<double>();
     const double live = lines.summary["distance"]["ground_m"].get<double>();
-    QVERIFY(recorded > 10000.0 && std::abs(recorded / live - 1.0) < 1e-3);
+    QVERIFY(recorded > 5000.0 && std::abs(recorded / live - 1.0) < 1e-3);
 }
 
 void WatchCommandTest::errorsThatNobodyReadsHoldNothingUp() {
