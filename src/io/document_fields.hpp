@@ -287,6 +287,7 @@ struct FieldRow {
     std::string key;
     std::string meaning;
     std::string otherwise;
+    bool number = false;
 };
 
 /// Lists what is described, with the defaults of the value that it is shown.
@@ -305,16 +306,16 @@ public:
     void flag(const char* key, bool value, const FieldWords& words) {
         add(key, words.meaning, value ? "true" : "false");
     }
-    void required(const char* key, double, const FieldWords& words) { add(key, words.meaning, "required"); }
-    void number(const char* key, double value, const FieldWords& words) {
-        add(key, words.meaning, *words.otherwise ? words.otherwise : plain(value));
+    void required(const char* key, double, const FieldWords& words) { add_number(key, words, "required"); }
+    void number(const char* key, double value, const FieldWords& words) { add_number(key, words, plain(value)); }
+    void number(const char* key, const std::optional<double>&, const FieldWords& words) {
+        add_number(key, words, "unknown");
     }
-    void number(const char* key, const std::optional<double>&, const FieldWords& words) { unknown(key, words); }
-    void required_whole(const char* key, int, const FieldWords& words) { add(key, words.meaning, "required"); }
-    void whole(const char* key, int value, const FieldWords& words) {
-        add(key, words.meaning, *words.otherwise ? words.otherwise : plain(value));
+    void required_whole(const char* key, int, const FieldWords& words) { add_number(key, words, "required"); }
+    void whole(const char* key, int value, const FieldWords& words) { add_number(key, words, plain(value)); }
+    void whole(const char* key, const std::optional<int>&, const FieldWords& words) {
+        add_number(key, words, "unknown");
     }
-    void whole(const char* key, const std::optional<int>&, const FieldWords& words) { unknown(key, words); }
     void identity(const char* key, const std::optional<std::int64_t>&, const FieldWords& words) {
         unknown(key, words);
     }
@@ -331,10 +332,10 @@ public:
         add(key, worded<Enum>(words), "required");
     }
     void number_or_null(const char* key, const std::optional<double>& value, const FieldWords& words) {
-        add(key, words.meaning, value ? plain(*value) : "null");
+        add_number(key, words, value ? plain(*value) : "null");
     }
     void number_if_given(const char* key, const std::optional<double>&, const FieldWords& words) {
-        unknown(key, words);
+        add_number(key, words, "unknown");
     }
     void moment(const char* key, const std::optional<double>&, const FieldWords& words) { unknown(key, words); }
     template <class Enum>
@@ -370,6 +371,10 @@ public:
 private:
     void add(const std::string& key, std::string meaning, std::string otherwise) {
         rows_.push_back({path_.empty() ? key : path_ + "." + key, std::move(meaning), std::move(otherwise)});
+    }
+    void add_number(const char* key, const FieldWords& words, std::string otherwise) {
+        add(key, words.meaning, *words.otherwise ? words.otherwise : std::move(otherwise));
+        rows_.back().number = true;
     }
     void unknown(const char* key, const FieldWords& words) {
         add(key, words.meaning, *words.otherwise ? words.otherwise : "unknown");

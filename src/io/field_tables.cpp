@@ -1,7 +1,13 @@
 #include "io/field_tables.hpp"
 
+#include <algorithm>
+#include <charconv>
+#include <cmath>
 #include <utility>
 
+#include "core/airframe/aircraft_ranges.hpp"
+#include "core/battery/pack_ranges.hpp"
+#include "core/mission/plan_ranges.hpp"
 #include "io/book_fields.hpp"
 #include "io/plan_fields.hpp"
 
@@ -26,7 +32,35 @@ std::vector<FieldRow> rows_of(const std::string& name) {
     return {};
 }
 
+/// In the fewest digits, with the sign of the docs.
+std::string plain(double value) {
+    char digits[64];
+    const auto end = std::to_chars(digits, digits + sizeof digits, std::abs(value), std::chars_format::fixed).ptr;
+    return (value < 0.0 ? "−" : "") + std::string(digits, end);
+}
+
+/// What the number under a key of a document may be; empty where the key holds none, or the program alone writes
+/// it.
+std::string range_of(const std::vector<units::NumberRange>& ranges, const std::string& document,
+                     const std::string& key) {
+    std::string field = document == "plan" ? key : document + "." + key;
+    for (auto at = field.find("[]"); at != std::string::npos; at = field.find("[]")) field.erase(at, 2);
+    const auto found = std::find_if(ranges.begin(), ranges.end(),
+                                    [&](const units::NumberRange& range) { return field == range.field; });
+    if (found == ranges.end()) return {};
+    return *found->words ? found->words : plain(found->least) + " … " + plain(found->most);
+}
+
 } // namespace
+
+std::vector<units::NumberRange> number_ranges(const std::string& document) {
+    auto ranges = units::NumberRanges::listing();
+    if (document == "plan") look_at_ranges(ranges, mission::PlanRequest{});
+    if (document == "aircraft") look_at_ranges(ranges, airframe::Aircraft{});
+    if (document == "pack") look_at_ranges(ranges, battery::Pack{});
+    if (document == "build") look_at_ranges(ranges, battery::Build{});
+    return ranges.all();
+}
 
 std::vector<std::string> described_documents() {
     return {"plan", "aircraft", "pack", "build", "flight"};
@@ -35,10 +69,24 @@ std::vector<std::string> described_documents() {
 std::string field_table(const std::string& document) {
     const auto rows = rows_of(document);
     if (rows.empty()) return {};
-    std::string table = "| key | meaning | where left out |\n|---|---|---|\n";
-    for (const FieldRow& row : rows)
-        table += "| `" + row.key + "` | " + row.meaning + " | " + row.otherwise + " |\n";
+    const auto ranges = number_ranges(document);
+    const bool ranged = !ranges.empty();
+    std::string table = ranged ? "| key | meaning | from … to | where left out |\n|---|---|---|---|\n"
+                               : "| key | meaning | where left out |\n|---|---|---|\n";
+    for (const FieldRow& row : rows) {
+        const std::string range = ranged ? " | " + range_of(ranges, document, row.key) : "";
+        table += "| `" + row.key + "` | " + row.meaning + range + " | " + row.otherwise + " |\n";
+    }
     return table;
+}
+
+std::vector<std::string> numbers_without_range(const std::string& document) {
+    const auto ranges = number_ranges(document);
+    std::vector<std::string> keys;
+    for (const FieldRow& row : rows_of(document)) {
+        if (row.number && range_of(ranges, document, row.key).empty()) keys.push_back(row.key);
+    }
+    return keys;
 }
 
 std::string with_field_tables(const std::string& page) {

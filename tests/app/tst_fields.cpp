@@ -177,7 +177,7 @@ void FieldsTest::cellSizesFillInTheirSides() {
     auto& page = window->packs().packBuilder();
     const auto fields = page.cellFields();
     const auto format = named(fields, "build.cell.format");
-    const auto height = named(fields, "build.cell.size.height_m");
+    const auto height = named(fields, "build.cell.height_m");
     const auto mass = named(fields, "build.cell.mass_kg");
     mission::PlanRequest nothing;
     QCOMPARE(format.choice(nothing), 0);

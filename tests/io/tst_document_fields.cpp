@@ -1,5 +1,9 @@
 // One description of a document's fields: what it reads, writes, reports and documents.
 
+#include <algorithm>
+#include <cmath>
+#include <cstring>
+
 #include <QFile>
 #include <QTest>
 
@@ -46,6 +50,42 @@ json whole_pack() {
         "note": "spare", "retired": true})");
 }
 
+json whole_plan() {
+    json plan = json::parse(R"({"name": "one",
+        "aircraft": {"name": "A", "mass_kg": 1.25, "cruise_airspeed_mps": 14.0, "cruise_power_w": 68.0, "craft": "wing",
+            "cruise_all_up_mass_kg": 1.8, "cruise_density_kgm3": 1.2, "full_power_w": 400, "controller_current_a": 50, "motor_current_a": 80,
+            "failsafe_signal_dbm": -100, "failsafe_link_share": 0.6, "most_pack_mass_kg": 0.9, "bay_length_m": 0.2,
+            "bay_width_m": 0.05, "bay_height_m": 0.05, "wing": {"area_m2": 0.3, "span_m": 1.5, "cl_max": 1.2},
+            "electronics": [{"name": "video", "power_w": 6, "mass_kg": 0.05}], "rotor": {"rotors": 4, "propeller_diameter_m": 0.2}},
+        "weather": {"wind_mps": 3.5, "wind_from_deg": 270, "wind_height_m": 60, "wind_sd_mps": 1.5, "home_wind_factor": 1.4,
+            "gust_mps": 2, "temperature_c": 12, "field_elevation_m": 200, "wind_exponent": 0.2, "wind_growth_mps_per_h": 0.5,
+            "wind_from_sd_deg": 12, "pressure_pa": 99000, "relative_humidity": 0.4,
+            "wind_table": [{"height_m": 10, "wind_mps": 2, "wind_from_deg": 10},
+                {"height_m": 100, "wind_mps": 4, "wind_from_deg": 20}]},
+        "mission": {"kind": "route", "bearing_deg": 100, "height_m": 80, "climb_rate_mps": 2, "descent_rate_mps": 1.2,
+            "climb_angle_deg": 9, "climb_throttle": 0.7, "speed_out": "fixed", "speed_home": "best-range", "airspeed_mps": 13.5,
+            "most_power_share": 0.45, "farthest_m": 9000, "loiter_radius_m": 80, "turn_bank_deg": 25, "landing_height_m": 15,
+            "landing_sink_mps": 0.9, "clearance_m": 35, "over_land_by_ah": 3.9,
+            "no_landing": [{"name": "lake", "rings_m": [[[500, 100], [900, 100], [900, 600]], [[600, 150], [700, 150], [650, 160]]]}], "height_ceiling_m": 110, "terrain": "hills.tif",
+            "home": {"latitude_deg": 42, "longitude_deg": -5},
+            "waypoints": [{"name": "hill", "east_m": 100, "north_m": 900, "height_m": 85, "loiter_s": 120}],
+            "alternates": [{"name": "field", "east_m": -100, "north_m": 400, "height_m": 3}]},
+        "reserve": {"share_of_usable": 0.25}, "landing": {"cell_voltage_v": 3.0},
+        "turn": {"schools": ["energy-home"], "share_left": 0.55, "least_chance": 0.85, "landing_charge_ah": 4.5},
+        "failsafe": {"height_m": 70, "airspeed_mps": 13, "throttle": 0.6},
+        "link": {"frequency_mhz": 868, "radiated_dbm": 20, "least_signal_dbm": -105, "measured_reach_m": 9000, "antenna_height_m": 3},
+        "video_link": {"frequency_mhz": 5800, "radiated_dbm": 28, "least_signal_dbm": -92, "measured_reach_m": 7000, "antenna_height_m": 2.5},
+        "sun": {"start_utc": "2026-06-21T10:30Z", "cloud_okta": 2, "counted": true},
+        "ground": {"recorder_min": 60, "goggles_min": 90, "radio_min": 200, "station_min": 240},
+        "supply": {"least_pack_v": 10, "controller_cutoff_cell_v": 2.6}})");
+    plan["pack"] = whole_pack();
+    for (const char* kept : {"readings", "note", "retired"}) plan["pack"].erase(kept);
+    plan["format"] = "sobremesa-plan";
+    plan["version"] = 1;
+    plan["links"] = {{"aircraft", 3}, {"pack", 4}};
+    return plan;
+}
+
 } // namespace
 
 class DocumentFieldsTest : public QObject {
@@ -59,6 +99,10 @@ private slots:
     void whatIsWrongIsNamedWhereItStands();
     void whatDiffersInOneFieldIsNotEqual();
     void theDocsListEveryField();
+    void everyNumberHasARange();
+    void whatIsOutsideItsRangeIsRefusedByName();
+    void rangesThatOtherFieldsDecide_data();
+    void rangesThatOtherFieldsDecide();
     void unitsOfKeysAreThePilots_data();
     void unitsOfKeysAreThePilots();
     void numbersMayBringTheirUnit_data();
@@ -145,38 +189,7 @@ void DocumentFieldsTest::whatDiffersInOneFieldIsNotEqual() {
     each(
         json::parse(io::json_from(*io::kept_pack_from_json(whole_pack().dump(), "p"))),
         [](const std::string& t, const char* f) { return io::kept_pack_from_json(t, f); }, text);
-    json plan = json::parse(R"({"name": "one",
-        "aircraft": {"name": "A", "mass_kg": 1.25, "cruise_airspeed_mps": 14.0, "cruise_power_w": 68.0, "craft": "wing",
-            "cruise_all_up_mass_kg": 1.8, "cruise_density_kgm3": 1.2, "full_power_w": 400, "controller_current_a": 50, "motor_current_a": 80,
-            "failsafe_signal_dbm": -100, "failsafe_link_share": 0.6, "most_pack_mass_kg": 0.9, "bay_length_m": 0.2,
-            "bay_width_m": 0.05, "bay_height_m": 0.05, "wing": {"area_m2": 0.3, "span_m": 1.5, "cl_max": 1.2},
-            "electronics": [{"name": "video", "power_w": 6, "mass_kg": 0.05}], "rotor": {"rotors": 4, "propeller_diameter_m": 0.2}},
-        "weather": {"wind_mps": 3.5, "wind_from_deg": 270, "wind_height_m": 60, "wind_sd_mps": 1.5, "home_wind_factor": 1.4,
-            "gust_mps": 2, "temperature_c": 12, "field_elevation_m": 200, "wind_exponent": 0.2, "wind_growth_mps_per_h": 0.5,
-            "wind_from_sd_deg": 12, "pressure_pa": 99000, "relative_humidity": 0.4,
-            "wind_table": [{"height_m": 10, "wind_mps": 2, "wind_from_deg": 10},
-                {"height_m": 100, "wind_mps": 4, "wind_from_deg": 20}]},
-        "mission": {"kind": "route", "bearing_deg": 100, "height_m": 80, "climb_rate_mps": 2, "descent_rate_mps": 1.2,
-            "climb_angle_deg": 9, "climb_throttle": 0.7, "speed_out": "fixed", "speed_home": "best-range", "airspeed_mps": 13.5,
-            "most_power_share": 0.45, "farthest_m": 9000, "loiter_radius_m": 80, "turn_bank_deg": 25, "landing_height_m": 15,
-            "landing_sink_mps": 0.9, "clearance_m": 35, "over_land_by_ah": 3.9,
-            "no_landing": [{"name": "lake", "rings_m": [[[500, 100], [900, 100], [900, 600]], [[600, 150], [700, 150], [650, 160]]]}], "height_ceiling_m": 110, "terrain": "hills.tif",
-            "home": {"latitude_deg": 42, "longitude_deg": -5},
-            "waypoints": [{"name": "hill", "east_m": 100, "north_m": 900, "height_m": 85, "loiter_min": 2}],
-            "alternates": [{"name": "field", "east_m": -100, "north_m": 400, "height_m": 3}]},
-        "reserve": {"share_of_usable": 0.25}, "landing": {"cell_voltage_v": 3.0},
-        "turn": {"schools": ["energy-home"], "share_left": 0.55, "least_chance": 0.85, "landing_charge_ah": 4.5},
-        "failsafe": {"height_m": 70, "airspeed_mps": 13, "throttle": 0.6},
-        "link": {"frequency_mhz": 868, "radiated_dbm": 20, "least_signal_dbm": -105, "measured_reach_m": 9000, "antenna_height_m": 3},
-        "video_link": {"frequency_mhz": 5800, "radiated_dbm": 28, "least_signal_dbm": -92, "measured_reach_m": 7000, "antenna_height_m": 2.5},
-        "sun": {"start_utc": "2026-06-21T10:30Z", "cloud_okta": 2, "counted": true},
-        "ground": {"recorder_min": 60, "goggles_min": 90, "radio_min": 200, "station_min": 240},
-        "supply": {"least_pack_v": 10, "controller_cutoff_cell_v": 2.6}})");
-    plan["pack"] = whole_pack();
-    for (const char* kept : {"readings", "note", "retired"}) plan["pack"].erase(kept);
-    plan["format"] = "sobremesa-plan";
-    plan["version"] = 1;
-    plan["links"] = {{"aircraft", 3}, {"pack", 4}};
+    const json plan = whole_plan();
     each(
         plan, [](const std::string& t, const char* f) { return io::kept_plan_from_json(t, f); }, text);
     QVERIFY2(compared > 110, qPrintable(QString::number(compared)));
@@ -297,7 +310,7 @@ void DocumentFieldsTest::wrongRingsAreNamed_data() {
     QTest::addColumn<QByteArray>("field");
     QTest::newRow("none") << QByteArray(R"({"name": "x"})") << QByteArray("mission.no_landing[0].rings_m");
     QTest::newRow("two corners") << QByteArray(R"({"rings_m": [[[0, 0], [1, 1]]]})")
-                                 << QByteArray("mission.no_landing.rings_m");
+                                 << QByteArray("mission.no_landing[0].rings_m");
     QTest::newRow("a word") << QByteArray(R"({"rings_m": [[[0, 0], [1, "x"], [2, 2]]]})")
                             << QByteArray("mission.no_landing[0].rings_m[0]");
     QTest::newRow("no list") << QByteArray(R"({"rings_m": [7]})") << QByteArray("mission.no_landing[0].rings_m[0]");
@@ -482,6 +495,152 @@ void DocumentFieldsTest::theDocsListEveryField() {
         QVERIFY2(page.find("<!-- fields: " + name + " -->") != std::string::npos, name.c_str());
     // scripts/field-tables writes them.
     QCOMPARE(QString::fromStdString(io::with_field_tables(page)), QString::fromStdString(page));
+}
+
+/// Nothing is taken that the docs do not speak of.
+void DocumentFieldsTest::everyNumberHasARange() {
+    for (const std::string& document : io::described_documents()) {
+        if (document == "flight") continue; // its figures are a log's, or what the pilot wrote into a notebook
+        const std::string table = io::field_table(document);
+        for (const units::NumberRange& range : io::number_ranges(document)) {
+            std::string key = range.field;
+            if (document != "plan") {
+                QCOMPARE(key.substr(0, document.size() + 1), document + ".");
+                key.erase(0, document.size() + 1);
+            }
+            std::string keys = table;
+            for (auto at = keys.find("[]"); at != std::string::npos; at = keys.find("[]")) keys.erase(at, 2);
+            QVERIFY2(keys.find("| `" + key + "` |") != std::string::npos, range.field);
+            QVERIFY2(range.least < range.most || *range.words, range.field);
+        }
+        for (const std::string& key : io::numbers_without_range(document)) {
+            // What the program alone writes; what makes one of the numbers above; and the parts of a reading, a
+            // fit, a place on earth, which are looked at as a whole.
+            const bool known = key.starts_with("curve.") || key.starts_with("readings[].") ||
+                               key.starts_with("cruise_") || key.starts_with("known.") ||
+                               key.starts_with("mission.home.") || key == "current_scale" ||
+                               key == "cell.diameter_m";
+            QVERIFY2(known, key.c_str());
+        }
+    }
+}
+
+void DocumentFieldsTest::whatIsOutsideItsRangeIsRefusedByName() {
+    json plan = whole_plan();
+    plan["aircraft"]["array"] = {
+        {"cells_series", 36}, {"strings", 1}, {"cell_area_m2", 0.002}, {"efficiency", 0.22}};
+    plan["aircraft"]["converter"] = {{"kind", "step-down"}};
+    const auto refused = [](const json& document) {
+        const auto read = io::plan_from_json(document.dump(), "a plan");
+        const auto valid = read ? mission::validate(read->request)
+                                : units::Result<mission::PlanRequest>(tl::unexpected(read.error()));
+        // Cells that the wing has no room for are another matter.
+        const bool range = !valid && valid.error().code == units::ErrorCode::value_out_of_range;
+        return range ? valid.error().where.field : std::string();
+    };
+    QCOMPARE(refused(plan), std::string());
+    int refusals = 0;
+    for (const char* document : {"plan", "aircraft", "pack"}) {
+        for (const units::NumberRange& range : io::number_ranges(document)) {
+            if (*range.words) continue;
+            std::string path = range.field;
+            for (char& c : path) c = c == '.' ? '/' : c;
+            for (const char* list : {"wind_table", "waypoints", "alternates", "electronics", "rate_table"}) {
+                const auto at = path.find(std::string("/") + list + "/");
+                if (at != std::string::npos) path.insert(at + 1 + std::strlen(list), "/0");
+            }
+            if (path.ends_with("curve_offset_v")) path += "/2";
+            const json::json_pointer at("/" + path);
+            for (const double beyond : {range.least - 1e-3 * std::max(std::abs(range.least), 1e-3),
+                                        range.most + 1e-3 * std::max(std::abs(range.most), 1e-3)}) {
+                json changed = plan;
+                for (const char* one : {"share_of_usable", "loiter_min", "home_factor"}) {
+                    if (path == std::string("reserve/") + one) changed["reserve"] = json::object();
+                }
+                const bool whole = plan.contains(at) && plan[at].is_number_integer() && range.least == 1.0;
+                changed[at] = whole ? std::copysign(std::ceil(std::abs(beyond)), beyond) : beyond;
+                if (whole && beyond < 1.0) changed[at] = 0;
+                std::string named = refused(changed);
+                if (const auto index = named.find("[0]"); index != std::string::npos) named.erase(index, 3);
+                QVERIFY2(named == range.field, qPrintable(QStringLiteral("%1 of %2: \"%3\"")
+                                                              .arg(QLatin1String(range.field))
+                                                              .arg(beyond)
+                                                              .arg(QString::fromStdString(named))));
+                ++refusals;
+            }
+            // Its ends are inside.
+            for (const double end : {range.least, range.most}) {
+                json changed = plan;
+                if (path.starts_with("reserve/")) changed["reserve"] = json::object();
+                changed[at] = end;
+                QVERIFY2(refused(changed) != range.field, range.field);
+            }
+        }
+    }
+    QVERIFY2(refusals > 150, qPrintable(QString::number(refusals)));
+}
+
+void DocumentFieldsTest::rangesThatOtherFieldsDecide_data() {
+    QTest::addColumn<QByteArray>("at");
+    QTest::addColumn<double>("inside");
+    QTest::addColumn<double>("outside");
+    const auto row = [](const char* at, double inside, double outside) {
+        QTest::newRow(qPrintable(QStringLiteral("%1 %2").arg(QLatin1String(at)).arg(outside)))
+            << QByteArray(at) << inside << outside;
+    };
+    // The row below stands at 10 m.
+    row("/weather/wind_table/1/height_m", 11.0, 10.9);
+    row("/weather/wind_table/1/height_m", 10000.0, 10001.0);
+    row("/weather/wind_table/0/height_m", 0.0, -0.1);
+    // A Li-ion cell is full at 4.20 V and never goes below 2.5.
+    row("/landing/cell_voltage_v", 4.2, 4.21);
+    row("/landing/cell_voltage_v", 1.5, 1.49);
+    row("/pack/start_cell_v", 4.25, 4.26);
+    row("/pack/start_cell_v", 2.5, 2.49);
+    row("/pack/mass_kg", 0.001, 0.0009);
+    row("/pack/mass_kg", 0.0, -0.001);
+    row("/pack/mass_kg", 100.0, 100.1);
+    // 1.1 × 2.9 Ah.
+    row("/pack/rate_table/0/charge_ah", 3.19, 3.2);
+    row("/pack/rate_table/0/charge_ah", 0.001, 0.0009);
+    // Cruise takes 68 W, the aircraft has 1.25 kg.
+    row("/aircraft/full_power_w", 68.0, 67.9);
+    row("/aircraft/full_power_w", 200000.0, 200001.0);
+    row("/aircraft/electronics/0/power_w", 68.0, 68.1);
+    row("/aircraft/electronics/0/mass_kg", 1.25, 1.26);
+    row("/aircraft/electronics/0/mass_kg", 0.0, -0.01);
+    // Open circuit at 0.68 V; 0.22 × 1000 W/m² × 0.002 m² at 0.58 V are 0.7586 A.
+    row("/aircraft/array/cell_vmp_v", 0.34, 0.339);
+    row("/aircraft/array/cell_vmp_v", 0.6596, 0.66);
+    row("/aircraft/array/cell_isc_a", 0.7595, 0.759);
+    row("/aircraft/array/cell_isc_a", 1.517, 1.518);
+}
+
+void DocumentFieldsTest::rangesThatOtherFieldsDecide() {
+    QFETCH(QByteArray, at);
+    QFETCH(double, inside);
+    QFETCH(double, outside);
+    json plan = whole_plan();
+    plan["aircraft"]["array"] = {{"cells_series", 36}, {"cell_area_m2", 0.002}, {"efficiency", 0.22}};
+    const auto valid = [&](double value) {
+        plan[json::json_pointer(at.toStdString())] = value;
+        const auto read = io::plan_from_json(plan.dump(), "a plan");
+        return read ? mission::validate(read->request)
+                    : units::Result<mission::PlanRequest>(tl::unexpected(read.error()));
+    };
+    QVERIFY(valid(inside));
+    const auto refused = valid(outside);
+    QVERIFY(!refused);
+    // Named with its place in the list; what another field decides about the table as a whole, without.
+    std::string field = at.toStdString().substr(1);
+    for (char& c : field) c = c == '/' ? '.' : c;
+    const std::string named = refused.error().where.field;
+    for (const char* index : {"0", "1"}) {
+        const auto found = field.find(std::string(".") + index + ".");
+        if (found == std::string::npos) continue;
+        field.replace(found, 3, named.find('[') == std::string::npos ? "." : "[" + std::string(index) + "].");
+    }
+    QCOMPARE(named, field);
 }
 
 SOBREMESA_TEST(DocumentFieldsTest)

@@ -3,9 +3,9 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/airframe/aircraft_ranges.hpp"
 #include "core/airframe/known_cruise.hpp"
 #include "core/units/constants.hpp"
-#include "core/units/limits.hpp"
 
 namespace sobremesa::airframe {
 
@@ -46,32 +46,10 @@ constexpr double sd_per_mass_ratio = 0.25;
 } // namespace
 
 units::Result<Aircraft> validate(Aircraft aircraft) {
-    const units::Limit limits[] = {
-        {"aircraft.mass_kg", aircraft.mass_kg, 0.02, 150},
-        {"aircraft.cruise_airspeed_mps", aircraft.cruise_airspeed_mps, 1, 120},
-        {"aircraft.cruise_power_w", aircraft.cruise_power_w, 0.5, 50000},
-        {"aircraft.cruise_all_up_mass_kg", aircraft.cruise_all_up_mass_kg.value_or(1.0), 0.02, 250},
-        {"aircraft.cruise_density_kgm3", aircraft.cruise_density_kgm3.value_or(1.0), 0.3, 1.6},
-        {"aircraft.electronics_w", aircraft.electronics_w.value_or(0.0), 0, aircraft.cruise_power_w},
-        {"aircraft.controller_current_a", aircraft.controller_current_a.value_or(1.0), 0.1, 2000},
-        {"aircraft.motor_current_a", aircraft.motor_current_a.value_or(1.0), 0.1, 2000},
-        {"aircraft.failsafe_signal_dbm", aircraft.failsafe_signal_dbm.value_or(-100.0), -150, 0},
-        {"aircraft.failsafe_link_share", aircraft.failsafe_link_share.value_or(0.5), 0, 1},
-        {"aircraft.most_pack_mass_kg", aircraft.most_pack_mass_kg.value_or(1.0), 0.001, 100},
-        {"aircraft.bay_length_m", aircraft.bay_length_m.value_or(0.1), 0.001, 3},
-        {"aircraft.bay_width_m", aircraft.bay_width_m.value_or(0.1), 0.001, 3},
-        {"aircraft.bay_height_m", aircraft.bay_height_m.value_or(0.1), 0.001, 3},
-        {"aircraft.wing.area_m2", aircraft.wing.area_m2.value_or(0.1), 0.005, 30},
-        {"aircraft.wing.span_m", aircraft.wing.span_m.value_or(1.0), 0.1, 20},
-        {"aircraft.wing.cl_max", aircraft.wing.cl_max.value_or(1.1), 0.3, 3},
-        {"aircraft.rotor.rotors", aircraft.rotor.rotors.value_or(4.0), 1, 16},
-        {"aircraft.rotor.propeller_diameter_m", aircraft.rotor.propeller_diameter_m.value_or(0.1), 0.02, 3},
-        {"aircraft.full_power_w", aircraft.full_power_w.value_or(aircraft.cruise_power_w), aircraft.cruise_power_w,
-         200000},
-    };
-    if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
+    auto ranges = units::NumberRanges::looking();
+    look_at_ranges(ranges, aircraft);
+    if (ranges.wrong()) return tl::unexpected(*ranges.wrong());
     if (aircraft.array) {
-        if (const auto array = sun::validate(*aircraft.array); !array) return tl::unexpected(array.error());
         // Cells on the tail and hanging over the edges are seen; a whole wing more is a slip of the pen.
         constexpr double most_of_wing = 1.3;
         if (aircraft.wing.area_m2 && sun::cell_area_m2(*aircraft.array) > most_of_wing * *aircraft.wing.area_m2) {
@@ -82,17 +60,9 @@ units::Result<Aircraft> validate(Aircraft aircraft) {
         if (aircraft.array->mass_kg && *aircraft.array->mass_kg >= aircraft.mass_kg)
             return units::out_of_range("aircraft.array.mass_kg", *aircraft.array->mass_kg, 0.0, aircraft.mass_kg);
     }
-    if (aircraft.converter) {
-        if (const auto converter = sun::validate(*aircraft.converter); !converter)
-            return tl::unexpected(converter.error());
-    }
     double parts_w = 0.0;
     double parts_kg = 0.0;
     for (const ElectronicsPart& part : aircraft.electronics) {
-        if (!(part.power_w >= 0.0))
-            return units::out_of_range("aircraft.electronics.power_w", part.power_w, 0.0, aircraft.cruise_power_w);
-        if (part.mass_kg && !(*part.mass_kg >= 0.0 && *part.mass_kg <= aircraft.mass_kg))
-            return units::out_of_range("aircraft.electronics.mass_kg", *part.mass_kg, 0.0, aircraft.mass_kg);
         parts_w += part.power_w;
         parts_kg += part.mass_kg.value_or(0.0);
     }

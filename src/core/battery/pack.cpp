@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/units/limits.hpp"
+#include "core/battery/pack_ranges.hpp"
 #include "core/units/same_word.hpp"
 
 namespace sobremesa::battery {
@@ -127,44 +127,10 @@ constexpr double least_rate_step = 1e-3;
 constexpr double most_over_label = 1.1;
 
 units::Result<Pack> validate(Pack pack) {
-    // 0 is a pack that nobody weighed; a milligram is a slip of the pen, and no number to divide heat by.
-    const double least_mass_kg = pack.mass_kg == 0.0 ? 0.0 : 1e-3;
-    const units::Limit limits[] = {
-        {"pack.series", double(pack.series), 1, 100},
-        {"pack.parallel", double(pack.parallel), 1, 100},
-        {"pack.cell_capacity_ah", pack.cell_capacity_ah, 0.01, 100},
-        {"pack.cell_resistance_ohm", pack.cell_resistance_ohm.value_or(0.0), 0, 1},
-        {"pack.lead_resistance_ohm", pack.lead_resistance_ohm, 0, 1},
-        {"pack.mass_kg", pack.mass_kg, least_mass_kg, 100},
-        {"pack.capacity_factor", pack.capacity_factor, 0.05, 1.2},
-        {"pack.resistance_factor", pack.resistance_factor, 0.2, 20},
-        {"pack.start_temperature_c", pack.start_temperature_c.value_or(20.0), -40, 80},
-        {"pack.rate_table_cutoff_v", pack.rate_table_cutoff_v.value_or(2.5), 2, 4},
-        {"pack.start_cell_v", pack.start_cell_v.value_or(4.0), traits(pack.chemistry).floor_cell_v,
-         traits(pack.chemistry).full_cell_v + 0.05},
-        {"pack.weakest_cell_below_v", pack.weakest_cell_below_v.value_or(0.0), 0, 1},
-        {"pack.rated_current_a", pack.rated_current_a.value_or(1.0), 0.01, 10000},
-        {"pack.strips_current_a", pack.strips_current_a.value_or(1.0), 0.01, 10000},
-        {"pack.connector_current_a", pack.connector_current_a.value_or(1.0), 0.01, 10000},
-        {"pack.measured_cell_ohm", pack.measured_cell_ohm.value_or(0.001), 1e-5, 1},
-        {"pack.price", pack.price.value_or(0.0), 0, 1e6},
-        {"pack.known.capacity_share", pack.known ? pack.known->capacity_share.value : 1.0, 0.05, 1.5},
-        {"pack.known.cell_resistance_ohm", pack.known ? pack.known->cell_resistance_ohm.value : 0.01, 1e-6, 1},
-        {"pack.known.slow_factor", pack.known ? pack.known->slow_factor.value : 1.0, 0.01, 100},
-        {"pack.known.usable_relative_sd", pack.known ? pack.known->usable_relative_sd : 0.0, 0, 1},
-        {"pack.size.length_m", pack.size ? pack.size->length_m : 0.0, 0, 3},
-        {"pack.size.width_m", pack.size ? pack.size->width_m : 0.0, 0, 3},
-        {"pack.size.height_m", pack.size ? pack.size->height_m : 0.0, 0, 3},
-    };
-    if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
-    for (const double offset_v : pack.known ? pack.known->curve_offset_v : decltype(PackKnown::curve_offset_v){}) {
-        const units::Limit offset[] = {{"pack.known.curve_offset_v", offset_v, -0.5, 0.5}};
-        if (auto error = units::first_outside(offset)) return tl::unexpected(*error);
-    }
+    auto ranges = units::NumberRanges::looking();
+    look_at_ranges(ranges, pack);
+    if (ranges.wrong()) return tl::unexpected(*ranges.wrong());
     for (const RatePoint& row : pack.rate_table) {
-        const units::Limit rows[] = {{"pack.rate_table.current_a", row.current_a, 1e-3, 1000},
-                                     {"pack.rate_table.charge_ah", row.charge_ah, 1e-3, 100}};
-        if (auto error = units::first_outside(rows)) return tl::unexpected(*error);
         // Labels are honest to a few per cent; twice the label is the row of another thing.
         if (row.charge_ah > most_over_label * pack.cell_capacity_ah) {
             return units::failure(units::ErrorCode::rate_table_above_label,

@@ -3,8 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/battery/pack_ranges.hpp"
 #include "core/units/explanation.hpp"
-#include "core/units/limits.hpp"
 #include "core/units/quantity.hpp"
 #include "core/units/relation.hpp"
 
@@ -94,22 +94,9 @@ PackLayout layout(const Build& build) {
 }
 
 units::Result<Built> built(const Build& build) {
-    const units::Limit limits[] = {
-        {"build.series", double(build.series), 1, 100},
-        {"build.parallel", double(build.parallel), 1, 100},
-        {"build.cell.capacity_ah", build.cell.capacity_ah, 0.01, 100},
-        {"build.cell.mass_kg", build.cell.mass_kg, 1e-4, 10},
-        {"build.cell.size.length_m", build.cell.size.length_m, 1e-3, 1},
-        {"build.cell.size.width_m", build.cell.size.width_m, 1e-3, 1},
-        {"build.cell.size.height_m", build.cell.size.height_m, 1e-3, 1},
-        {"build.strip_width_m", build.strip_width_m, 1e-3, 0.1},
-        {"build.strip_thickness_m", build.strip_thickness_m, 2e-5, 0.005},
-        {"build.strip_layers", double(build.strip_layers), 1, 10},
-        {"build.lead_area_m2", build.lead_area_m2, 1e-7, 1e-4},
-        {"build.lead_length_m", build.lead_length_m, 0, 5},
-        {"build.extras_kg", build.extras_kg, 0, 5},
-    };
-    if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
+    auto ranges = units::NumberRanges::looking();
+    look_at_ranges(ranges, build);
+    if (ranges.wrong()) return tl::unexpected(*ranges.wrong());
 
     Built result;
     const BuildCell& cell = build.cell;

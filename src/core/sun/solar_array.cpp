@@ -5,7 +5,6 @@
 #include <cmath>
 #include <utility>
 
-#include "core/units/limits.hpp"
 #include "core/units/same_word.hpp"
 
 namespace sobremesa::sun {
@@ -60,37 +59,6 @@ double rated_vmp_v(const SolarArray& array) {
 
 double rated_voc_v(const SolarArray& array) {
     return array.cells_series * array.cell_voc_v.value_or(usual_cell_voc_v);
-}
-
-units::Result<SolarArray> validate(SolarArray array) {
-    const double imp_a = cell_imp_a(array);
-    const double voc_v = array.cell_voc_v.value_or(usual_cell_voc_v);
-    const units::Limit limits[] = {
-        {"aircraft.array.cells_series", double(array.cells_series), 1, 500},
-        {"aircraft.array.strings", double(array.strings), 1, 200},
-        {"aircraft.array.cell_area_m2", array.cell_area_m2, 1e-5, 1},
-        {"aircraft.array.efficiency", array.efficiency, 0.005, 0.6},
-        {"aircraft.array.temperature_coefficient_per_k",
-         array.temperature_coefficient_per_k.value_or(usual_temperature_coefficient_per_k), -0.01, 0},
-        {"aircraft.array.cell_voc_v", voc_v, 0.1, 10},
-        {"aircraft.array.cell_vmp_v", array.cell_vmp_v.value_or(usual_cell_vmp_v), 0.5 * voc_v, 0.97 * voc_v},
-        {"aircraft.array.cell_isc_a", array.cell_isc_a.value_or(usual_isc_over_imp * imp_a), 1.001 * imp_a,
-         2.0 * imp_a},
-        {"aircraft.array.tilt_deg", array.tilt_deg.value_or(0.0), 0, 60},
-        {"aircraft.array.mass_kg", array.mass_kg.value_or(0.0), 0, 100},
-    };
-    if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
-    return array;
-}
-
-units::Result<Converter> validate(Converter converter) {
-    const units::Limit limits[] = {
-        {"aircraft.converter.efficiency", converter.efficiency.value_or(usual_converter_efficiency), 0.3, 1},
-        {"aircraft.converter.max_input_v", converter.max_input_v.value_or(10.0), 0.5, 2000},
-        {"aircraft.converter.max_output_a", converter.max_output_a.value_or(1.0), 0.01, 1000},
-    };
-    if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
-    return converter;
 }
 
 double cell_temperature_c(double air_temperature_c, double irradiance_w_per_m2, double airspeed_mps) {

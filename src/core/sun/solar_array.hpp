@@ -3,8 +3,6 @@
 #include <optional>
 #include <string_view>
 
-#include "core/units/error.hpp"
-
 namespace sobremesa::sun {
 
 /// A solar array as a pilot describes it: cells in series and in parallel strings, and what one cell is. What is
@@ -72,10 +70,6 @@ double rated_power_w(const SolarArray& array);
 /// The array's volts at maximum power and open circuit, rated conditions.
 double rated_vmp_v(const SolarArray& array);
 double rated_voc_v(const SolarArray& array);
-
-/// @error `value_out_of_range` naming the field
-units::Result<SolarArray> validate(SolarArray array);
-units::Result<Converter> validate(Converter converter);
 
 /// Temperature of the cells in flight, °C: the air's, and G/(25 + 6.84·v) K more. Faiman, Prog. Photovolt.: Res.
 /// Appl. 16 (2008) 307; the airspeed in place of the wind.

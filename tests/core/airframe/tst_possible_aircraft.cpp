@@ -81,7 +81,7 @@ void PossibleAircraftTest::partsOfTheElectronics() {
     QVERIFY(with({{"video", 0.0, 0.0}}));
     QCOMPARE(with({{"video", 30.0, {}}, {"camera", 30.1, {}}}).error().where.field,
              std::string("aircraft.electronics"));
-    QCOMPARE(with({{"video", 1.0, 1.21}}).error().where.field, std::string("aircraft.electronics.mass_kg"));
+    QCOMPARE(with({{"video", 1.0, 1.21}}).error().where.field, std::string("aircraft.electronics[0].mass_kg"));
 }
 
 SOBREMESA_TEST(PossibleAircraftTest)

@@ -75,12 +75,12 @@ void PossiblePacksTest::restingVoltsByChemistry() {
 }
 
 void PossiblePacksTest::everyRangeOfARateTable() {
-    tests::holds_range("pack.rate_table.current_a", 1e-3, 1000, [](double amps) {
+    tests::holds_range("pack.rate_table[1].current_a", 1e-3, 1000, [](double amps) {
         Pack pack;
         pack.rate_table = {{1.0, 3.0}, {amps, 2.5}};
         return validate(pack);
     });
-    tests::holds_range("pack.rate_table.charge_ah", 1e-3, 100, [](double charge) {
+    tests::holds_range("pack.rate_table[1].charge_ah", 1e-3, 100, [](double charge) {
         Pack pack;
         pack.cell_capacity_ah = 100.0;
         pack.rate_table = {{1.0, 3.0}, {5.0, charge}};
@@ -154,9 +154,9 @@ void PossiblePacksTest::everyRangeOfABuild() {
             return built(build);
         });
     };
-    side("build.cell.size.length_m", [](Build& b, double v) { b.cell.size.length_m = v; });
-    side("build.cell.size.width_m", [](Build& b, double v) { b.cell.size.width_m = v; });
-    side("build.cell.size.height_m", [](Build& b, double v) { b.cell.size.height_m = v; });
+    side("build.cell.length_m", [](Build& b, double v) { b.cell.size.length_m = v; });
+    side("build.cell.width_m", [](Build& b, double v) { b.cell.size.width_m = v; });
+    side("build.cell.height_m", [](Build& b, double v) { b.cell.size.height_m = v; });
     tests::holds_range("build.lead_length_m", 0, 5, [](double value) {
         Build build;
         build.lead_area_m2 = 1e-5;

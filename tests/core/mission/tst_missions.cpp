@@ -711,7 +711,7 @@ void MissionsTest::wordsComeBack() {
 
 void MissionsTest::impossibleMissionsNameTheField_data() {
     QTest::addColumn<QString>("field");
-    for (const char* field : {"mission.waypoints", "weather.wind_table.height_m", "failsafe.airspeed_mps",
+    for (const char* field : {"mission.waypoints", "weather.wind_table[1].height_m", "failsafe.airspeed_mps",
                               "mission.climb_throttle", "mission.home"})
         QTest::newRow(field) << QString::fromLatin1(field);
 }
@@ -720,7 +720,7 @@ void MissionsTest::impossibleMissionsNameTheField() {
     QFETCH(QString, field);
     PlanRequest request = sample_request();
     if (field == QLatin1String("mission.waypoints")) request.mission.kind = MissionKind::route;
-    if (field == QLatin1String("weather.wind_table.height_m"))
+    if (field == QLatin1String("weather.wind_table[1].height_m"))
         request.weather.wind_table = {{100.0, {4.0, 270.0}}, {50.0, {3.0, 270.0}}};
     if (field == QLatin1String("failsafe.airspeed_mps")) request.failsafe = FailsafeReturn{};
     if (field == QLatin1String("mission.climb_throttle")) request.mission.climb_throttle = 1.5;

@@ -2,6 +2,7 @@
 
 #include <QTest>
 
+#include "core/sun/array_ranges.hpp"
 #include "core/sun/tracked_power.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
@@ -18,6 +19,12 @@ sun::SolarArray usual() {
     array.cell_area_m2 = 0.0153;
     array.efficiency = 0.225;
     return array;
+}
+
+bool is_possible(const sun::SolarArray& array) {
+    auto ranges = units::NumberRanges::looking();
+    sun::look_at_ranges(ranges, array);
+    return !ranges.wrong();
 }
 
 /// Older cells, with a series resistance that shows.
@@ -139,7 +146,7 @@ void SolarArrayTest::oddCellsHaveACurveToo() {
     // Points that no series resistance joins: the curve still goes through them, and has one maximum near them.
     sun::SolarArray sharp = usual();
     sharp.cell_vmp_v = 0.62;
-    QVERIFY(sun::validate(sharp));
+    QVERIFY(is_possible(sharp));
     const sun::ArrayCurve curve(sharp);
     const double imp_a = 0.225 * 1000.0 * 0.0153 / 0.62;
     VERIFY_NEAR(curve.currentA(36 * 0.62, 1000.0, 25.0), imp_a, 1e-6);
@@ -154,7 +161,7 @@ void SolarArrayTest::oddCellsHaveACurveToo() {
                 array.cell_voc_v = voc;
                 array.cell_vmp_v = vmp * voc;
                 array.cell_isc_a = isc * 0.225 * 1000.0 * 0.0153 / (vmp * voc);
-                QVERIFY(sun::validate(array));
+                QVERIFY(is_possible(array));
                 const sun::ArrayCurve odd(array);
                 const auto most = odd.maximumPower(700.0, 40.0);
                 QVERIFY(std::isfinite(most.power_w()) && most.power_w() > 0.0);
@@ -260,15 +267,18 @@ void SolarArrayTest::impossibleArraysAreRefused() {
     const auto refused = [](auto change) {
         sun::SolarArray array = usual();
         change(array);
-        const auto valid = sun::validate(array);
-        return valid ? std::string() : valid.error().where.field;
+        auto ranges = units::NumberRanges::looking();
+        sun::look_at_ranges(ranges, array);
+        return ranges.wrong() ? ranges.wrong()->where.field : std::string();
     };
     QCOMPARE(refused([](auto& a) { a.efficiency = 1.2; }), std::string("aircraft.array.efficiency"));
     QCOMPARE(refused([](auto& a) { a.cells_series = 0; }), std::string("aircraft.array.cells_series"));
     QCOMPARE(refused([](auto& a) { a.cell_area_m2 = std::nan(""); }), std::string("aircraft.array.cell_area_m2"));
     QCOMPARE(refused([](auto& a) { a.cell_vmp_v = 0.7; }), std::string("aircraft.array.cell_vmp_v"));
     QCOMPARE(refused([](auto& a) { a.cell_isc_a = 1.0; }), std::string("aircraft.array.cell_isc_a"));
-    QVERIFY(!sun::validate(Converter{ConverterKind::either, 1.1, {}, {}}));
+    auto ranges = units::NumberRanges::looking();
+    sun::look_at_ranges(ranges, Converter{ConverterKind::either, 1.1, {}, {}});
+    QCOMPARE(ranges.wrong()->where.field, std::string("aircraft.converter.efficiency"));
     QCOMPARE(sun::converter_word(*sun::converter_from_word("step-down")), "step-down");
     QVERIFY(!sun::converter_from_word("magic"));
 }

@@ -196,11 +196,11 @@ std::vector<RequestField> PackBuilderPage::cellFields() const {
             [](const Build& x) { return x.cell.rated_current_a.value_or(0.0); },
             [](Build& x, double v) { x.cell.rated_current_a = open_or(v); }, tr("0: usual for such cells")),
         bench_number(
-            b, "build.cell.size.length_m", tr("Diameter, or width"), millimetres, 0.5,
+            b, "build.cell.length_m", tr("Diameter, or width"), millimetres, 0.5,
             [](const Build& x) { return x.cell.size.length_m; },
             [](Build& x, double v) { x.cell.size.length_m = x.cell.size.width_m = v; }),
         bench_number(
-            b, "build.cell.size.height_m", tr("Height"), millimetres, 0.5,
+            b, "build.cell.height_m", tr("Height"), millimetres, 0.5,
             [](const Build& x) { return x.cell.size.height_m; },
             [](Build& x, double v) { x.cell.size.height_m = v; }),
         bench_number(
