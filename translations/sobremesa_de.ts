@@ -5259,6 +5259,34 @@
         <source>not reached with the reserve.</source>
         <translation>mit der Reserve nicht erreicht.</translation>
     </message>
+    <message>
+        <source>failsafe throttle</source>
+        <translation>Gas der Failsafe-Rückkehr</translation>
+    </message>
+    <message>
+        <source>failsafe airspeed</source>
+        <translation>Airspeed der Failsafe-Rückkehr</translation>
+    </message>
+    <message>
+        <source>gives %1; level flight takes %2 at least.</source>
+        <translation>gibt %1; Horizontalflug braucht mindestens %2.</translation>
+    </message>
+    <message>
+        <source>at %1 what it draws is not known, up to %2 it is.</source>
+        <translation>bei %1 ist der Verbrauch nicht bekannt, bis %2 ist er es.</translation>
+    </message>
+    <message>
+        <source>at %1 what it draws is not known, from %2 on it is.</source>
+        <translation>bei %1 ist der Verbrauch nicht bekannt, ab %2 ist er es.</translation>
+    </message>
+    <message>
+        <source>energy for the return</source>
+        <translation>Energie für den Rückflug</translation>
+    </message>
+    <message>
+        <source>gets home with %1 remaining, less than the reserve.</source>
+        <translation>kommt mit %1 Rest nach Hause, weniger als die Reserve.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Printed</name>

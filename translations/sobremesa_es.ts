@@ -5259,6 +5259,34 @@
         <source>not reached with the reserve.</source>
         <translation>no se alcanza con la reserva.</translation>
     </message>
+    <message>
+        <source>failsafe throttle</source>
+        <translation>gas del retorno failsafe</translation>
+    </message>
+    <message>
+        <source>failsafe airspeed</source>
+        <translation>velocidad aérea del retorno failsafe</translation>
+    </message>
+    <message>
+        <source>gives %1; level flight takes %2 at least.</source>
+        <translation>da %1; el vuelo nivelado pide al menos %2.</translation>
+    </message>
+    <message>
+        <source>at %1 what it draws is not known, up to %2 it is.</source>
+        <translation>a %1 no se sabe cuánto consume; hasta %2, sí.</translation>
+    </message>
+    <message>
+        <source>at %1 what it draws is not known, from %2 on it is.</source>
+        <translation>a %1 no se sabe cuánto consume; desde %2, sí.</translation>
+    </message>
+    <message>
+        <source>energy for the return</source>
+        <translation>energía para la vuelta</translation>
+    </message>
+    <message>
+        <source>gets home with %1 remaining, less than the reserve.</source>
+        <translation>llega a casa con %1 restantes, menos que la reserva.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Printed</name>

@@ -144,9 +144,10 @@ Json failsafe_json(const mission::Plan& plan) {
     return {{"gets_home", outcome->gets_home},
             {"airspeed_mps", outcome->airspeed_mps},
             {"height_m", outcome->height_m},
-            {"time_s", outcome->time_s},
-            {"energy_wh", outcome->energy_wh},
-            {"left_wh", outcome->left_wh},
+            {"flies", outcome->flies},
+            {"time_s", outcome->flies ? Json(outcome->time_s) : Json(nullptr)},
+            {"energy_wh", outcome->flies ? Json(outcome->energy_wh) : Json(nullptr)},
+            {"left_wh", outcome->flies ? Json(outcome->left_wh) : Json(nullptr)},
             {"nearest_turn_m", outcome->nearest ? Json(outcome->nearest->distance_m) : Json(nullptr)}};
 }
 

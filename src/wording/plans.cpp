@@ -134,6 +134,9 @@ QString name(LimitKind kind) {
     case LimitKind::holding: return PlansWords::tr("wind on station");
     case LimitKind::whole_way: return PlansWords::tr("whole route");
     case LimitKind::failsafe_height: return PlansWords::tr("failsafe return height");
+    case LimitKind::failsafe_throttle: return PlansWords::tr("failsafe throttle");
+    case LimitKind::failsafe_speed: return PlansWords::tr("failsafe airspeed");
+    case LimitKind::gets_home: return PlansWords::tr("energy for the return");
     case LimitKind::possible_cruise: return PlansWords::tr("known cruise power");
     case LimitKind::video_distance: return PlansWords::tr("video range");
     case LimitKind::video_horizon: return PlansWords::tr("radio horizon of the video");
@@ -179,6 +182,16 @@ QString limit_sentence(const mission::LimitCheck& check, const Quantities& q) {
     } else if (check.kind == LimitKind::failsafe_height && check.verdict == mission::Verdict::near_it &&
                check.worst > check.limit) {
         said = PlansWords::tr("%1 above home, as the hills ask; %2 above ground allowed.").arg(worst, limit);
+    } else if (check.kind == LimitKind::gets_home) {
+        said = check.worst < 0.0
+                   ? PlansWords::tr("does not get home from the turn: short by %1.").arg(q.energy(-check.worst))
+                   : PlansWords::tr("gets home with %1 remaining, less than the reserve.").arg(worst);
+    } else if (check.kind == LimitKind::failsafe_throttle) {
+        said = PlansWords::tr("gives %1; level flight takes %2 at least.").arg(worst, limit);
+    } else if (check.kind == LimitKind::failsafe_speed) {
+        said = check.worst > check.limit
+                   ? PlansWords::tr("at %1 what it draws is not known, up to %2 it is.").arg(worst, limit)
+                   : PlansWords::tr("at %1 what it draws is not known, from %2 on it is.").arg(worst, limit);
     } else if (check.kind == LimitKind::holding) {
         said = PlansWords::tr("wind with its gusts %1, airspeed %2.").arg(worst, limit);
     } else {

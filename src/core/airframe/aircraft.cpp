@@ -127,7 +127,9 @@ namespace {
 units::Result<units::Estimate> scaled_power_w(const Aircraft& aircraft, double reference_mass_kg,
                                               const FlightState& state) {
     const double airspeed_ratio = state.airspeed_mps / aircraft.cruise_airspeed_mps;
-    if (!(airspeed_ratio >= least_airspeed_ratio && airspeed_ratio <= most_airspeed_ratio)) {
+    // Who asks for its ends gets them, whatever the rounding makes of 1.6·v/v.
+    constexpr double rounding = 1e-9;
+    if (!(airspeed_ratio >= least_airspeed_ratio - rounding && airspeed_ratio <= most_airspeed_ratio + rounding)) {
         return units::failure(units::ErrorCode::airspeed_outside_model, {},
                               {{"value", state.airspeed_mps},
                                {"least", least_airspeed_ratio * aircraft.cruise_airspeed_mps},

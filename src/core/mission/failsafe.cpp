@@ -22,15 +22,39 @@ PlanRequest as_failsafe(const Plan& plan, double airspeed_mps) {
     return request;
 }
 
-/// Level airspeed at a throttle: where the level power is what the throttle gives.
-std::optional<double> airspeed_at_throttle(const PlanRequest& request, double throttle, double density_kgm3) {
-    if (!request.aircraft.full_power_w) return std::nullopt;
-    PlanRequest asked = request;
-    asked.mission.most_power_share = std::clamp(std::pow(throttle, 3.0), 0.05, 1.0);
-    return leg_airspeed(asked, SpeedRule::power_share, 0.0, {}, density_kgm3);
-}
-
 } // namespace
+
+FailsafeCruise failsafe_cruise(const PlanRequest& request) {
+    const FailsafeReturn& failsafe = *request.failsafe;
+    FailsafeCruise cruise;
+    cruise.airspeed_mps = failsafe.airspeed_mps;
+    const auto air = air_at(request, failsafe.height_m);
+    if (failsafe.throttle && request.aircraft.full_power_w && air) {
+        // A fixed propeller: the pack's power goes as the cube of the duty (model notes, headroom).
+        const double share = std::pow(*failsafe.throttle, 3.0);
+        cruise.throttle = {share * *request.aircraft.full_power_w, least_level_power_w(request, air->density_kgm3)};
+        PlanRequest asked = request;
+        asked.mission.most_power_share = share;
+        const auto airspeed = leg_airspeed(asked, SpeedRule::power_share, 0.0, {}, air->density_kgm3);
+        if (!airspeed) return cruise;
+        cruise.airspeed_mps = *airspeed;
+    }
+    const auto power = power_at(request, cruise.airspeed_mps, failsafe.height_m, 0.0);
+    if (power) {
+        cruise.power_w = *power;
+        if (cruise.throttle)
+            cruise.power_w.value = std::max(out_of_pack_w(request.sun, cruise.throttle->given_w), power->value);
+    } else {
+        // The nearest airspeed inside the model, which the refusal names.
+        cruise.known_at_mps = cruise.airspeed_mps;
+        for (const units::Parameter& parameter : power.error().parameters) {
+            const auto* const mps = std::get_if<double>(&parameter.value);
+            if (mps && parameter.name == "least") cruise.known_at_mps = std::max(*cruise.known_at_mps, *mps);
+            if (mps && parameter.name == "most") cruise.known_at_mps = std::min(*cruise.known_at_mps, *mps);
+        }
+    }
+    return cruise;
+}
 
 std::optional<FailsafeOutcome> failsafe_return(const Plan& plan) {
     const auto& failsafe = plan.request.failsafe;
@@ -38,18 +62,14 @@ std::optional<FailsafeOutcome> failsafe_return(const Plan& plan) {
     const FlightConditions& c = plan.conditions;
     FailsafeOutcome outcome;
     outcome.height_m = failsafe->height_m;
-    outcome.airspeed_mps = failsafe->airspeed_mps;
-    if (failsafe->throttle) {
-        if (const auto airspeed = airspeed_at_throttle(plan.request, *failsafe->throttle, c.air.density_kgm3))
-            outcome.airspeed_mps = *airspeed;
-    }
+    const FailsafeCruise cruise = failsafe_cruise(plan.request);
+    outcome.airspeed_mps = cruise.airspeed_mps;
+    outcome.flies = cruise.flies();
+    if (!outcome.flies) return outcome;
     const PlanRequest request = as_failsafe(plan, outcome.airspeed_mps);
     FlightConditions conditions = c;
     conditions.airspeed_home_mps = outcome.airspeed_mps;
-    if (const auto power = power_at(request, outcome.airspeed_mps, failsafe->height_m, 0.0))
-        conditions.home_power_w = *power;
-    else
-        outcome.wind_allows = false;
+    conditions.home_power_w = cruise.power_w;
     outcome.power_w = conditions.home_power_w.value;
     // It may fly the pack down to its floor: what counts is that the aircraft comes home.
     const double floor_v = battery::traits(plan.request.pack.chemistry).floor_cell_v;
@@ -58,7 +78,6 @@ std::optional<FailsafeOutcome> failsafe_return(const Plan& plan) {
         flying::PackAtPowers::Powers{outcome.power_w, c.cruise_power_w.value});
     const Homeward homeward(request, conditions);
     const flying::PackAtPowers& pack = *conditions.at_powers;
-    if (!pack.gives(outcome.power_w)) outcome.wind_allows = false;
 
     const auto left_after = [&](const OutwardPoint& point) {
         ReturnState station = station_of(point);
@@ -78,6 +97,8 @@ std::optional<FailsafeOutcome> failsafe_return(const Plan& plan) {
         outcome.wind_allows = outcome.wind_allows && way.wind_allows;
         outcome.time_s = way.time_s;
         outcome.energy_wh = way.energy_wh + climb_wh;
+        // A pack that does not give so much power is short of all of it.
+        if (!pack.gives(way.level_w)) return -outcome.energy_wh;
         const double all_wh = pack.left_wh(way.level_w, 0.0);
         return way.wind_allows ? homeward.books(way, charge_ah).landing_left_wh : -all_wh;
     };

@@ -6,6 +6,7 @@
 
 #include "core/airframe/known_cruise.hpp"
 #include "core/airframe/speeds_to_fly.hpp"
+#include "core/mission/failsafe.hpp"
 #include "core/mission/limit_parts.hpp"
 #include "core/mission/phases.hpp"
 #include "core/mission/winds.hpp"
@@ -125,6 +126,20 @@ void failsafe_height(const Plan& plan, std::vector<LimitCheck>& checks) {
         check.verdict = Verdict::near_it;
 }
 
+void failsafe_flies(const Plan& plan, std::vector<LimitCheck>& checks) {
+    if (!plan.request.failsafe) return;
+    const FailsafeCruise cruise = failsafe_cruise(plan.request);
+    if (cruise.throttle) {
+        LimitCheck& check = add_check(checks, LimitKind::failsafe_throttle, Quantity::cruise_power);
+        const double least_w = cruise.throttle->least_w;
+        judge(check, cruise.throttle->given_w, least_w, false, (1.0 / near_share - 1.0) * least_w);
+    }
+    if (cruise.known_at_mps) {
+        LimitCheck& check = add_check(checks, LimitKind::failsafe_speed, Quantity::airspeed);
+        judge(check, cruise.airspeed_mps, *cruise.known_at_mps, cruise.airspeed_mps > *cruise.known_at_mps, 0.0);
+    }
+}
+
 /// A known cruise that no aircraft flies makes a plan of nothing.
 void possible_cruise(const Plan& plan, std::vector<LimitCheck>& checks) {
     const airframe::Aircraft& aircraft = plan.request.aircraft;
@@ -141,6 +156,7 @@ void possible_cruise(const Plan& plan, std::vector<LimitCheck>& checks) {
 
 void add_flyable_limits(const Plan& plan, std::vector<LimitCheck>& checks) {
     failsafe_height(plan, checks);
+    failsafe_flies(plan, checks);
     possible_cruise(plan, checks);
     if (!plan.flight || !plan.turn) return;
     full_power(plan, checks);

@@ -33,6 +33,7 @@ public:
         add_air_limits(plan_, checks_);
         add_flyable_limits(plan_, checks_);
         if (plan_.flight) {
+            gets_home();
             ground_side();
             failsafe();
         }
@@ -93,6 +94,29 @@ private:
         check.origin = Origin::assumed;
     }
 
+    /// A rule that counts charge or volts may turn where there is not enough left for the return.
+    void gets_home() {
+        if (!plan_.turn || !comes_home(request_.mission.kind)) return;
+        const double turn_m = plan_.turn->distance_m.value;
+        const double reserve_wh = outward_at(plan_, turn_m).reserve_wh;
+        const double left_wh = plan_.flight->landing_energy_left_wh.value;
+        // The rules that look home keep the reserve to within this share of the usable energy.
+        constexpr double same = 5e-3;
+        if (left_wh >= reserve_wh - same * plan_.usable_energy_wh.value) return;
+        LimitCheck& check = add_check(checks_, LimitKind::gets_home, Quantity::landing_energy_left);
+        judge(check, left_wh, 0.0, false, reserve_wh);
+        check.distance_m = turn_m;
+        const auto energy =
+            std::find_if(plan_.turn_rules.begin(), plan_.turn_rules.end(), [](const RuleTurn& turn) {
+                return turn.turn_rule == TurnRule::energy_home && turn.reached;
+            });
+        constexpr double rounding_m = 50.0;
+        if (goes_straight_out(request_.mission.kind) && energy != plan_.turn_rules.end() &&
+            energy->distance_m > rounding_m)
+            check.cure =
+                LimitCheck::Cure{Quantity::turn_distance, rounding_m * std::floor(energy->distance_m / rounding_m)};
+    }
+
     void ground_side() {
         const double flight_min = plan_.flight->duration_s.value / units::seconds_per_minute;
         const auto one = [&](LimitKind kind, const std::optional<double>& lasts_min) {
@@ -108,7 +132,7 @@ private:
     void failsafe() {
         LimitCheck& check = add_check(checks_, LimitKind::failsafe_return, Quantity::landing_energy_left);
         const auto outcome = failsafe_return(plan_);
-        if (!outcome) return;
+        if (!outcome || !outcome->flies) return;
         judge(check, outcome->left_wh, 0.0, false, 0.05 * plan_.usable_energy_wh.value);
         if (!outcome->wind_allows) check.verdict = Verdict::broken;
         check.distance_m = plan_.turn->distance_m.value;
@@ -190,7 +214,7 @@ double seconds_of(const std::vector<FlightLeg>& legs) {
 }
 
 const char* limit_word(LimitKind kind) {
-    static constexpr std::array<const char*, 32> words = {
+    static constexpr std::array<const char*, 35> words = {
         "pack-current",        "strip-current",   "connector-current",
         "controller-current",  "weakest-cell",    "controller-cutoff",
         "supply-voltage",      "pack-warm",       "pack-cold",
@@ -201,7 +225,8 @@ const char* limit_word(LimitKind kind) {
         "full-power",          "stall",           "holding",
         "whole-way",           "failsafe-height", "possible-cruise",
         "video-distance",      "video-horizon",   "video-fresnel",
-        "over-land",           "motor-current"};
+        "over-land",           "motor-current",   "failsafe-throttle",
+        "failsafe-speed",      "gets-home"};
     return words[std::size_t(kind)];
 }
 

@@ -43,6 +43,9 @@ enum class LimitKind {
     video_fresnel,
     over_land, ///< clear of the no-landing areas before the pack is low
     motor_current,
+    failsafe_throttle, ///< whether it keeps the aircraft up
+    failsafe_speed,    ///< whether what it draws there is known
+    gets_home,         ///< the turn leaves enough for the return; only where it does not, or not the reserve
 };
 const char* limit_word(LimitKind kind);
 

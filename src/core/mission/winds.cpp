@@ -35,17 +35,40 @@ AirspeedRange airspeed_range(const PlanRequest& request, double density_kgm3) {
     return range;
 }
 
+namespace {
+
+struct LeastPower {
+    double airspeed_mps = 0.0;
+    double power_w = 0.0;
+};
+
+double level_power_w(const PlanRequest& request, double airspeed_mps, double density_kgm3) {
+    const double mass_kg = all_up_mass_kg(request);
+    const auto level = airframe::power_w(request.aircraft, mass_kg, {airspeed_mps, mass_kg, density_kgm3, 0.0});
+    return level ? level->value : HUGE_VAL;
+}
+
+LeastPower least_power(const PlanRequest& request, double density_kgm3) {
+    const AirspeedRange range = airspeed_range(request, density_kgm3);
+    const auto [airspeed_mps, power_w] =
+        boost::math::tools::brent_find_minima([&](double v) { return level_power_w(request, v, density_kgm3); },
+                                              range.least_mps, range.most_mps, minimum_bits);
+    return {airspeed_mps, power_w};
+}
+
+} // namespace
+
+double least_level_power_w(const PlanRequest& request, double density_kgm3) {
+    return least_power(request, density_kgm3).power_w;
+}
+
 std::optional<double> leg_airspeed(const PlanRequest& request, SpeedRule rule, double course_deg,
                                    const atmosphere::Wind& wind, double density_kgm3) {
     const auto& aircraft = request.aircraft;
     if (rule == SpeedRule::known_cruise) return aircraft.cruise_airspeed_mps;
     if (rule == SpeedRule::fixed) return request.mission.airspeed_mps.value_or(aircraft.cruise_airspeed_mps);
-    const double mass_kg = all_up_mass_kg(request);
     const AirspeedRange range = airspeed_range(request, density_kgm3);
-    const auto power = [&](double airspeed_mps) {
-        const auto level = airframe::power_w(aircraft, mass_kg, {airspeed_mps, mass_kg, density_kgm3, 0.0});
-        return level ? level->value : HUGE_VAL;
-    };
+    const auto power = [&](double airspeed_mps) { return level_power_w(request, airspeed_mps, density_kgm3); };
     if (rule == SpeedRule::best_range) {
         const auto energy_per_metre = [&](double airspeed_mps) {
             const auto flown = heading(course_deg, airspeed_mps, wind);
@@ -61,8 +84,7 @@ std::optional<double> leg_airspeed(const PlanRequest& request, SpeedRule rule, d
     const auto over = [&](double airspeed_mps) { return power(airspeed_mps) - most_w; };
     if (over(range.most_mps) <= 0.0) return range.most_mps;
     // The power rises from its least on: look on that side.
-    const double slow_mps =
-        boost::math::tools::brent_find_minima(power, range.least_mps, range.most_mps, minimum_bits).first;
+    const double slow_mps = least_power(request, density_kgm3).airspeed_mps;
     if (over(slow_mps) > 0.0) return std::nullopt;
     boost::uintmax_t rounds = 60;
     const auto found = boost::math::tools::toms748_solve(over, slow_mps, range.most_mps,

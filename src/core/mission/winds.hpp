@@ -32,5 +32,7 @@ struct AirspeedRange {
     double most_mps = 0.0;
 };
 AirspeedRange airspeed_range(const PlanRequest& request, double density_kgm3);
+/// What level flight takes at the airspeed of that range that takes least, W.
+double least_level_power_w(const PlanRequest& request, double density_kgm3);
 
 } // namespace sobremesa::mission

@@ -66,6 +66,11 @@ private slots:
     void itsOwnReturnGetsHome();
     void itsOwnReturnIsTooSlow();
     void itsOwnReturnOnAThrottle();
+    void aThrottleThatDoesNotKeepItUp();
+    void aThrottleDrawsWhatItGives();
+    void aReturnFasterThanIsKnown();
+    void aReturnThatThePackDoesNotGive();
+    void aRuleThatTurnsTooLateIsNoGo();
     void alarmsAreThoseOfThePlan();
     void theTurnTableIsThePlansOwn();
     void whatTheTurnTableAllowsComesHome();
@@ -519,6 +524,121 @@ void LimitsTest::itsOwnReturnOnAThrottle() {
     // 60 % of the duty is 0.216 of full power: 420 W give 90.7 W.
     VERIFY_NEAR(home->power_w, 420.0 * 0.6 * 0.6 * 0.6, 0.5);
     QVERIFY(home->airspeed_mps > 14.0);
+}
+
+/// A throttle that keeps nothing up was taken for the known cruise, and said to get home; one beyond the fastest
+/// airspeed that is known for one that draws no more than that does.
+void LimitsTest::aThrottleThatDoesNotKeepItUp() {
+    PlanRequest request = well_known();
+    // 0.3³ of 420 W are 11.3 W; the cruise takes 68.
+    request.failsafe->throttle = 0.3;
+    const Plan plan = planned(request);
+    const auto sinks = failsafe_return(plan);
+    QVERIFY(sinks && !sinks->flies && !sinks->gets_home && !sinks->nearest);
+    const auto limit = check(plan, LimitKind::failsafe_throttle);
+    QVERIFY(limit.verdict == Verdict::broken);
+    VERIFY_NEAR(limit.worst, 420.0 * 0.027, 1e-9);
+    QVERIFY(limit.limit > 0.5 * 68.0 && limit.limit < 68.0);
+    QVERIFY(check(plan, LimitKind::failsafe_return).verdict == Verdict::unknown);
+    QVERIFY(!check_limits(plan).go);
+    // The least of what level flight takes, looked for step by step.
+    double least_w = HUGE_VAL;
+    for (double v = 0.6 * 14.0; v <= 1.6 * 14.0; v += 0.01)
+        least_w = std::min(least_w, power_at(request, v, request.failsafe->height_m, 0.0)->value);
+    VERIFY_NEAR(limit.limit, least_w, 1e-4 * least_w);
+    // Just under it, it sinks; just over it, it flies, and the limit is near.
+    for (const double share : {0.99, 1.01}) {
+        request.failsafe->throttle = std::cbrt(share * least_w / 420.0);
+        QCOMPARE(failsafe_return(planned(request))->flies, share > 1.0);
+        QVERIFY(check(planned(request), LimitKind::failsafe_throttle).verdict ==
+                (share > 1.0 ? Verdict::near_it : Verdict::broken));
+    }
+}
+
+void LimitsTest::aThrottleDrawsWhatItGives() {
+    PlanRequest request = well_known();
+    const double most_w = power_at(request, 1.6 * 14.0, request.failsafe->height_m, 0.0)->value;
+    request.aircraft.full_power_w = 3.0 * most_w;
+    double before_wh = 0.0;
+    for (const double share : {0.9, 1.0, 1.3, 2.0}) {
+        request.failsafe->throttle = std::cbrt(share / 3.0);
+        const auto home = failsafe_return(planned(request));
+        VERIFY_NEAR(home->power_w, share * most_w, 1e-3 * most_w);
+        // No faster than is known, and so all the dearer.
+        QVERIFY(home->airspeed_mps <= 1.6 * 14.0 + 1e-9);
+        QVERIFY(home->energy_wh > before_wh);
+        before_wh = home->energy_wh;
+    }
+    QVERIFY(check(planned(request), LimitKind::failsafe_throttle).verdict == Verdict::kept);
+}
+
+/// "Exceeded: gets home with 19 Wh remaining", where nothing was known of what it draws.
+void LimitsTest::aReturnFasterThanIsKnown() {
+    PlanRequest request = well_known();
+    request.failsafe->airspeed_mps = 1.7 * 14.0;
+    const Plan fast = planned(request);
+    QVERIFY(!failsafe_return(fast)->flies && !failsafe_return(fast)->gets_home);
+    QVERIFY(check(fast, LimitKind::failsafe_return).verdict == Verdict::unknown);
+    QVERIFY(check(fast, LimitKind::failsafe_speed).verdict == Verdict::broken);
+    VERIFY_NEAR(check(fast, LimitKind::failsafe_speed).limit, 1.6 * 14.0, 1e-9);
+    request.failsafe->airspeed_mps = 0.5 * 14.0;
+    VERIFY_NEAR(check(planned(request), LimitKind::failsafe_speed).limit, 0.6 * 14.0, 1e-9);
+    QVERIFY(!check_limits(planned(request)).go);
+}
+
+/// A pack may give the cruise and not the return's power: it then lacks all that the return takes.
+void LimitsTest::aReturnThatThePackDoesNotGive() {
+    PlanRequest request = well_known();
+    request.pack.cell_resistance_ohm = 0.12;
+    request.aircraft.full_power_w = 400.0;
+    request.failsafe->throttle = 0.95;
+    const Plan plan = planned(request);
+    QVERIFY(plan.turn);
+    const auto home = failsafe_return(plan);
+    QVERIFY(home->flies && !home->gets_home && !home->nearest);
+    VERIFY_NEAR(home->left_wh, -home->energy_wh, 1e-9);
+    QVERIFY(check(plan, LimitKind::failsafe_return).verdict == Verdict::broken);
+}
+
+/// "Turning at 11 km does not get home", and below it "Go".
+void LimitsTest::aRuleThatTurnsTooLateIsNoGo() {
+    PlanRequest request = well_known();
+    request.failsafe.reset();
+    request.weather.wind = {6.0, 85.0}; // from ahead on the return
+    request.turn.counted = {TurnRule::charge_count};
+    const Plan plan = planned(request);
+    QVERIFY(plan.flight->landing_energy_left_wh.value < 0.0);
+    const auto short_of_it = check(plan, LimitKind::gets_home);
+    QVERIFY(short_of_it.verdict == Verdict::broken);
+    VERIFY_NEAR(short_of_it.worst, plan.flight->landing_energy_left_wh.value, 1e-12);
+    QVERIFY(!check_limits(plan).go);
+    // The cure is where the energy says turn, and it clears it.
+    QVERIFY(short_of_it.cure && short_of_it.cure->input == units::Quantity::turn_distance);
+    const Plan nearer = planned(with_cure(request, *short_of_it.cure));
+    QVERIFY(nearer.flight->landing_energy_left_wh.value > 0.0);
+    // Home, but on the reserve: near, and the pilot's choice.
+    int thin = 0;
+    for (double landing_ah = 1.0; landing_ah < 4.4; landing_ah += 0.05) {
+        request.turn.landing_charge_ah = landing_ah;
+        const Plan counted = planned(request);
+        const double left_wh = counted.flight->landing_energy_left_wh.value;
+        const double reserve_wh = outward_at(counted, counted.turn->distance_m.value).reserve_wh;
+        const auto report = check_limits(counted);
+        const auto says = std::find_if(report.checks.begin(), report.checks.end(),
+                                       [](const LimitCheck& one) { return one.kind == LimitKind::gets_home; });
+        if (left_wh > reserve_wh) {
+            QVERIFY(says == report.checks.end());
+        } else if (left_wh > 0.0 && left_wh < 0.95 * reserve_wh) {
+            QVERIFY(says != report.checks.end() && says->verdict == Verdict::near_it);
+            ++thin;
+        }
+    }
+    QVERIFY(thin > 1);
+    // Where a rule that looks home counts, there is nothing to say.
+    request.turn.counted = {TurnRule::charge_count, TurnRule::energy_home};
+    const auto kept = check_limits(planned(request));
+    QVERIFY(std::none_of(kept.checks.begin(), kept.checks.end(),
+                         [](const LimitCheck& one) { return one.kind == LimitKind::gets_home; }));
 }
 
 void LimitsTest::alarmsAreThoseOfThePlan() {

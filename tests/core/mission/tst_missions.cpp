@@ -92,6 +92,7 @@ private slots:
     void landingIsAPhaseOfItsOwn();
     void oneWayComesDownWhereItLands();
     void wordsComeBack();
+    void aShareOfFullPowerAtAnyCruise();
     void impossibleMissionsNameTheField_data();
     void impossibleMissionsNameTheField();
 };
@@ -701,6 +702,21 @@ void MissionsTest::sinkingStraightDownIsSaid() {
     QVERIFY(notes(planned(request), DiagnosticCode::sink_too_fast));
     request.mission.descent_rate_mps = 1.8;
     QVERIFY(!notes(planned(request), DiagnosticCode::sink_too_fast));
+}
+
+/// 1.6 × 14.199430460915268 m/s, divided by it again, is more than 1.6: "one known cruise does not cover nan m/s".
+void MissionsTest::aShareOfFullPowerAtAnyCruise() {
+    for (int i = 0; i < 400; ++i) {
+        PlanRequest request = sample_request();
+        const double cruise_mps = 8.0 + 0.0370073 * i;
+        request.aircraft.cruise_airspeed_mps = i == 0 ? 14.199430460915268 : cruise_mps;
+        request.aircraft.full_power_w = 400.0;
+        request.mission.most_power_share = 0.25;
+        const double density = air_at(request, 80.0)->density_kgm3;
+        const auto airspeed = leg_airspeed(request, SpeedRule::power_share, 0.0, {}, density);
+        QVERIFY2(airspeed && std::isfinite(*airspeed), qPrintable(QString::number(cruise_mps, 'g', 17)));
+        VERIFY_NEAR(power_at(request, *airspeed, 80.0, 0.0)->value, 100.0, 0.01);
+    }
 }
 
 void MissionsTest::wordsComeBack() {
