@@ -6,7 +6,7 @@
 #include <cmath>
 
 #include "core/sun/solar_position.hpp"
-#include "core/units/limits.hpp"
+#include "core/units/number_ranges.hpp"
 #include "io/cell_forms.hpp"
 
 namespace sobremesa::io {
@@ -53,8 +53,9 @@ units::Result<double> day_utc_s(const std::string& date) {
         return units::failure(units::ErrorCode::word_unknown, {{}, {}, {}, "date"},
                               {{"word", date}, {"allowed", std::string("YYYY-MM-DD")}});
     const double utc_s = std::chrono::duration<double>(std::chrono::sys_days(day).time_since_epoch()).count();
-    const units::Limit limits[] = {{"date", utc_s, sun::earliest_utc_s, sun::latest_utc_s}};
-    if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
+    auto ranges = units::NumberRanges::looking();
+    ranges.number("date", utc_s, sun::earliest_utc_s, sun::latest_utc_s);
+    if (ranges.wrong()) return tl::unexpected(*ranges.wrong());
     return utc_s;
 }
 

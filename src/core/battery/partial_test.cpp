@@ -7,7 +7,7 @@
 #include "core/battery/remaining.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
-#include "core/units/limits.hpp"
+#include "core/units/number_ranges.hpp"
 #include "core/units/quantity.hpp"
 #include "core/units/relation.hpp"
 
@@ -31,10 +31,11 @@ PartialTest ordinary_test(const Pack& pack) {
 units::Result<PartialTestResult> partial_test(const PackModel& pack, const PartialTest& test,
                                               double air_temperature_c) {
     const double rated_ah = rated_charge_ah(pack.pack());
-    const units::Limit limits[] = {{"flown_s", test.flown_s, 1.0, 1e6},
-                                   {"recharged_ah", test.recharged_ah, 1e-3 * rated_ah, 1.2 * rated_ah},
-                                   {"share_of_rated", test.share_of_rated, 0.05, 1.0}};
-    if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
+    auto ranges = units::NumberRanges::looking();
+    ranges.number("flown_s", test.flown_s, 1.0, 1e6);
+    ranges.number("recharged_ah", test.recharged_ah, 1e-3 * rated_ah, 1.2 * rated_ah);
+    ranges.number("share_of_rated", test.share_of_rated, 0.05, 1.0);
+    if (ranges.wrong()) return tl::unexpected(*ranges.wrong());
 
     const double target_ah = test.share_of_rated * rated_ah;
     PartialTestResult result;

@@ -8,7 +8,7 @@
 #include "core/mission/winds.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
-#include "core/units/limits.hpp"
+#include "core/units/number_ranges.hpp"
 #include "core/units/quantity.hpp"
 #include "core/units/relation.hpp"
 
@@ -98,9 +98,9 @@ units::Result<Outcome> outcome_of(const airframe::Aircraft& aircraft, const airf
     // No more can be taken off than there is.
     constexpr double least_kg = 0.02;
     constexpr double most_kg = 100.0;
-    const units::Limit limits[] = {
-        {"extra_mass_kg", added_mass_kg(aircraft, change), least_kg - aircraft.mass_kg, most_kg}};
-    if (const auto outside = units::first_outside(limits)) return tl::unexpected(*outside);
+    auto ranges = units::NumberRanges::looking();
+    ranges.number("extra_mass_kg", added_mass_kg(aircraft, change), least_kg - aircraft.mass_kg, most_kg);
+    if (ranges.wrong()) return tl::unexpected(*ranges.wrong());
     outcome.density_kgm3 = air->density_kgm3;
     const airframe::PowerCurve changed = changed_curve(aircraft, curve, change);
     airframe::Aircraft flies = aircraft;

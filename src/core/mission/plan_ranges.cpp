@@ -1,5 +1,6 @@
 #include "core/mission/plan_ranges.hpp"
 
+#include <array>
 #include <type_traits>
 
 namespace sobremesa::mission {
@@ -96,20 +97,14 @@ void reserve_ranges(NumberRanges& ranges, const Reserve& reserve) {
          [&](const FactorOnReturn& factor) { ranges.number("reserve.home_factor", factor.factor, 1, 10); });
 }
 
-void link_ranges(NumberRanges& ranges, const PlanRequest& request) {
-    ranges.each(request.link, [&](const Link& link) {
-        ranges.number("link.frequency_mhz", link.frequency_mhz, 1, 100000);
-        ranges.number("link.radiated_dbm", link.radiated_dbm, -50, 100);
-        ranges.number("link.least_signal_dbm", link.least_signal_dbm, -200, 20);
-        ranges.number("link.measured_reach_m", link.measured_reach_m, 1, 1e6);
-        ranges.number("link.antenna_height_m", link.antenna_height_m, 0, 500);
-    });
-    ranges.each(request.video_link, [&](const Link& link) {
-        ranges.number("video_link.frequency_mhz", link.frequency_mhz, 1, 100000);
-        ranges.number("video_link.radiated_dbm", link.radiated_dbm, -50, 100);
-        ranges.number("video_link.least_signal_dbm", link.least_signal_dbm, -200, 20);
-        ranges.number("video_link.measured_reach_m", link.measured_reach_m, 1, 1e6);
-        ranges.number("video_link.antenna_height_m", link.antenna_height_m, 0, 500);
+/// In the order of the document: carrier, what is sent, what is heard, how far, and how high the antenna stands.
+void link_ranges(NumberRanges& ranges, const std::optional<Link>& given, const std::array<const char*, 5>& fields) {
+    ranges.each(given, [&](const Link& link) {
+        ranges.number(fields[0], link.frequency_mhz, 1, 100000);
+        ranges.number(fields[1], link.radiated_dbm, -50, 100);
+        ranges.number(fields[2], link.least_signal_dbm, -200, 20);
+        ranges.number(fields[3], link.measured_reach_m, 1, 1e6);
+        ranges.number(fields[4], link.antenna_height_m, 0, 500);
     });
 }
 
@@ -139,7 +134,12 @@ void look_at_ranges(NumberRanges& ranges, const PlanRequest& request) {
         ranges.number("failsafe.throttle", failsafe.throttle, 0.05, 1);
     });
     ranges.each(request.sun, [&](const SunStart& sun) { ranges.number("sun.cloud_okta", sun.cloud_okta, 0, 8); });
-    link_ranges(ranges, request);
+    link_ranges(ranges, request.link,
+                {"link.frequency_mhz", "link.radiated_dbm", "link.least_signal_dbm", "link.measured_reach_m",
+                 "link.antenna_height_m"});
+    link_ranges(ranges, request.video_link,
+                {"video_link.frequency_mhz", "video_link.radiated_dbm", "video_link.least_signal_dbm",
+                 "video_link.measured_reach_m", "video_link.antenna_height_m"});
 }
 
 } // namespace sobremesa::mission

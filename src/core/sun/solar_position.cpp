@@ -10,7 +10,7 @@
 #include <libnova/solar.h>
 
 #include "core/units/constants.hpp"
-#include "core/units/limits.hpp"
+#include "core/units/number_ranges.hpp"
 
 namespace sobremesa::sun {
 
@@ -83,9 +83,10 @@ double cubic(double y0, double y1, double y2, double y3, double x) {
 
 units::Result<SolarDay> SolarDay::over(const geodesy::Position& at, double from_utc_s, double span_s) {
     if (!geodesy::is_possible(at)) return units::failure(units::ErrorCode::position_impossible);
-    const units::Limit limits[] = {{"date", from_utc_s, earliest_utc_s, latest_utc_s},
-                                   {"date", span_s, 0.0, longest_span_s}};
-    if (auto error = units::first_outside(limits)) return tl::unexpected(*error);
+    auto ranges = units::NumberRanges::looking();
+    ranges.number("date", from_utc_s, earliest_utc_s, latest_utc_s);
+    ranges.number("date", span_s, 0.0, longest_span_s);
+    if (ranges.wrong()) return tl::unexpected(*ranges.wrong());
     SolarDay day;
     day.place_ = at;
     day.from_utc_s_ = from_utc_s;

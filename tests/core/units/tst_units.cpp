@@ -4,7 +4,7 @@
 #include "core/geodesy/geodesic.hpp"
 #include "core/geodesy/wind_triangle.hpp"
 #include "core/units/constants.hpp"
-#include "core/units/limits.hpp"
+#include "core/units/number_ranges.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
 
@@ -44,8 +44,12 @@ void Units::conversionsAreExact() {
 }
 
 void Units::limitsNameTheirField() {
-    const units::Limit limits[] = {{"first", 1.0, 0.0, 2.0}, {"second", std::nan(""), 0.0, 2.0}};
-    const auto error = units::first_outside(limits);
+    auto ranges = units::NumberRanges::looking();
+    ranges.number("first", 1.0, 0.0, 2.0);
+    QVERIFY(!ranges.wrong());
+    ranges.number("second", std::nan(""), 0.0, 2.0);
+    ranges.number("third", 3.0, 0.0, 2.0);
+    const auto& error = ranges.wrong();
     QVERIFY(error.has_value());
     QCOMPARE(error->code, units::ErrorCode::value_out_of_range);
     QCOMPARE(error->where.field, std::string("second"));
