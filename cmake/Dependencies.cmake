@@ -17,6 +17,12 @@ find_package(SQLite3 REQUIRED)
 find_package(ZLIB REQUIRED)
 find_package(LibArchive REQUIRED)
 find_package(GDAL CONFIG REQUIRED)
+# librevenge ships .pc files only.
+find_path(REVENGE_INCLUDE_DIR librevenge-stream/librevenge-stream.h PATH_SUFFIXES librevenge-0.0 REQUIRED)
+find_library(REVENGE_STREAM_LIBRARY revenge-stream-0.0 REQUIRED)
+add_library(librevenge::stream INTERFACE IMPORTED)
+target_include_directories(librevenge::stream INTERFACE ${REVENGE_INCLUDE_DIR})
+target_link_libraries(librevenge::stream INTERFACE ${REVENGE_STREAM_LIBRARY})
 # libnova ships neither a config nor a .pc file.
 find_path(NOVA_INCLUDE_DIR libnova/libnova.h REQUIRED)
 find_library(NOVA_LIBRARY nova REQUIRED)

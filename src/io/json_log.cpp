@@ -19,7 +19,7 @@ namespace {
 using Json = nlohmann::ordered_json;
 
 /// Objects in objects deeper than this are no reading.
-constexpr int deepest = 6;
+constexpr int deepest_json = 6;
 
 std::string cell_of(const Json& value) {
     return value.is_string() ? value.get<std::string>() : value.dump();
@@ -47,11 +47,11 @@ void put_values(const Json& object, const std::string& before, int depth, TableO
         if (is_geometry(value, "Point") && is_numbers(value["coordinates"])) {
             put_place(value["coordinates"], table);
         } else if (value.is_object()) {
-            if (depth < deepest) put_values(value, name, depth + 1, table);
+            if (depth < deepest_json) put_values(value, name, depth + 1, table);
         } else if (value.is_array()) {
             if (is_numbers(value)) {
                 table.put(name, value[0].dump() + " " + value[1].dump());
-            } else if (!value.empty() && value[0].is_object() && depth < deepest) {
+            } else if (!value.empty() && value[0].is_object() && depth < deepest_json) {
                 // Of several batteries or receivers the first.
                 put_values(value[0], name, depth + 1, table);
             }
@@ -74,7 +74,7 @@ bool is_column(const Json& value) {
 /// The longest list of objects in a document.
 void find_longest(const Json& value, int depth, const Json*& longest) {
     if (is_list_of_objects(value) && (!longest || value.size() > longest->size())) longest = &value;
-    if (depth >= deepest || !value.is_object()) return;
+    if (depth >= deepest_json || !value.is_object()) return;
     for (const auto& each : value) find_longest(each, depth + 1, longest);
 }
 
@@ -97,7 +97,7 @@ void put_columns(const Json& value, int depth, TableOfNames& table) {
         }
         return;
     }
-    if (depth >= deepest) return;
+    if (depth >= deepest_json) return;
     for (const auto& each : value) put_columns(each, depth + 1, table);
 }
 
@@ -114,7 +114,7 @@ bool put_line(const Json& feature, TableOfNames& table) {
         for (const auto& [key, value] : object.items()) {
             if (value.is_array() && value.size() == places.size() && value[0].is_primitive())
                 readings.emplace_back(key == "times" || key == "coordTimes" ? "time" : key, &value);
-            else if (value.is_object() && depth < deepest)
+            else if (value.is_object() && depth < deepest_json)
                 find(value, depth + 1);
         }
     };
@@ -132,7 +132,7 @@ bool put_line(const Json& feature, TableOfNames& table) {
 
 bool find_line(const Json& value, int depth, TableOfNames& table) {
     if (put_line(value, table)) return true;
-    if (depth >= deepest || !value.is_structured()) return false;
+    if (depth >= deepest_json || !value.is_structured()) return false;
     return std::any_of(value.begin(), value.end(),
                        [&](const Json& each) { return find_line(each, depth + 1, table); });
 }
@@ -161,8 +161,8 @@ bool put_rows(const Json& value, int depth, TableOfNames& table) {
             return true;
         }
     }
-    return depth < deepest && std::any_of(value.begin(), value.end(),
-                                          [&](const Json& each) { return put_rows(each, depth + 1, table); });
+    return depth < deepest_json && std::any_of(value.begin(), value.end(),
+                                               [&](const Json& each) { return put_rows(each, depth + 1, table); });
 }
 
 TableOfLog lines_as_table(std::string_view text) {

@@ -93,18 +93,6 @@ bool may_be_log(const std::string& name) {
     return std::none_of(others.begin(), others.end(), [&](const char* ending) { return lower.ends_with(ending); });
 }
 
-std::string text_of(int descriptor, std::uint64_t size) {
-    std::string text(std::size_t(size), '\0');
-    std::size_t done = 0;
-    while (done < text.size()) {
-        const ssize_t got = ::pread(descriptor, text.data() + done, text.size() - done, off_t(done));
-        if (got <= 0) break;
-        done += std::size_t(got);
-    }
-    text.resize(done);
-    return text;
-}
-
 } // namespace
 
 LogSource::LogSource(LogSource&& other) noexcept
@@ -193,7 +181,7 @@ units::Result<void> LogSource::find_format() {
     }
     const auto text = open_text_for_reading(readable_, size);
     if (!text) return tl::unexpected(text.error());
-    const std::string beginning = text_of(*text, std::min<std::uint64_t>(size, head.size()));
+    const std::string beginning = content_of(*text, std::min<std::uint64_t>(size, head.size()));
     ::close(*text);
     // Behind a byte-order mark, and without a last line that was cut.
     std::string_view whole = beginning;
@@ -225,7 +213,7 @@ units::Result<void> LogSource::rewrite_text() {
         return units::failure(ErrorCode::file_too_large, in_file(path_),
                               {{"most_mb", double(format->most_bytes >> 20U)}});
     }
-    const std::string text = text_of(*file, size);
+    const std::string text = content_of(*file, size);
     ::close(*file);
     return take_table(format->as_table(std::string_view(text).substr(text.starts_with("\xEF\xBB\xBF") ? 3 : 0)));
 }

@@ -45,6 +45,18 @@ units::Result<int> open_for_reading(const std::string& path, std::uint64_t& size
     return descriptor;
 }
 
+std::string content_of(int descriptor, std::uint64_t most_bytes) {
+    std::string content(std::size_t(most_bytes), '\0');
+    std::size_t done = 0;
+    while (done < content.size()) {
+        const ssize_t got = ::pread(descriptor, content.data() + done, content.size() - done, off_t(done));
+        if (got <= 0) break;
+        done += std::size_t(got);
+    }
+    content.resize(done);
+    return content;
+}
+
 namespace {
 
 constexpr std::uint64_t most_rewritten_bytes = std::uint64_t(1) << 29;

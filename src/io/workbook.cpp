@@ -12,10 +12,12 @@
 
 #include "core/units/constants.hpp"
 #include "io/archive.hpp"
+#include "io/binary_workbook.hpp"
 #include "io/cell_forms.hpp"
 #include "io/csv_table.hpp"
 #include "io/open_file.hpp"
 #include "io/text_number.hpp"
+#include "io/workbook_cells.hpp"
 #include "io/xml_parts.hpp"
 
 namespace sobremesa::io {
@@ -24,13 +26,9 @@ namespace {
 
 using units::ErrorCode;
 
-constexpr double seconds_per_day = 86400.0;
 /// As many as spreadsheets show; beyond them only formatting is repeated.
 constexpr std::size_t most_columns = 1024;
 constexpr std::size_t most_repeated_rows = 1'000'000;
-
-/// Rows of cells of one sheet.
-using Sheet = std::vector<std::vector<std::string>>;
 
 units::Result<std::string> part_of(const std::string& path, const std::string& name) {
     const auto memory = unpack(path, name);
@@ -41,88 +39,9 @@ units::Result<std::string> part_of(const std::string& path, const std::string& n
         return units::failure(ErrorCode::file_too_large, in_file(path),
                               {{"most_mb", double(most_sheet_bytes >> 20U)}});
     }
-    std::string text(std::size_t(size), '\0');
-    std::size_t done = 0;
-    while (done < text.size()) {
-        const ssize_t got = ::pread(*memory, text.data() + done, text.size() - done, off_t(done));
-        if (got <= 0) break;
-        done += std::size_t(got);
-    }
+    std::string text = content_of(*memory, std::uint64_t(size));
     ::close(*memory);
-    text.resize(done);
     return text;
-}
-
-/// What is shown of a number: as it is, a share, or a moment.
-enum class Shown { number, percent, date, date_and_time, time };
-
-std::string two_digits(long long value) {
-    return (value < 10 ? "0" : "") + text_from_number(double(value), 0);
-}
-
-std::string clock_text(double seconds) {
-    const auto ms = std::llround(1000.0 * seconds);
-    const auto whole = ms / 1000;
-    std::string text = two_digits(whole / 3600) + ":" + two_digits(whole / 60 % 60) + ":" + two_digits(whole % 60);
-    if (ms % 1000 != 0) {
-        const std::string part = text_from_number(double(1000 + ms % 1000), 0);
-        text += "." + part.substr(1);
-    }
-    return text;
-}
-
-/// A day counted from the epoch of the document.
-std::string shown_as(double value, Shown how, bool from_1904) {
-    if (how == Shown::percent) return text_from_number(100.0 * value, 6) + "%";
-    if (how == Shown::time) return value < 0.0 ? text_from_number(value, 9) : clock_text(value * seconds_per_day);
-    // Milliseconds, so that 23:59:59.9996 is midnight of the next day.
-    const double rounded = std::round(value * seconds_per_day * 1000.0) / 1000.0 / seconds_per_day;
-    const double days = std::floor(rounded + 1e-12);
-    using namespace std::chrono;
-    const sys_days epoch = from_1904 ? sys_days(year(1904) / 1 / 1) : sys_days(year(1899) / 12 / 30);
-    const year_month_day date{epoch + std::chrono::days(int(days))};
-    std::string text = text_from_number(double(int(date.year())), 0) + "-" + two_digits(unsigned(date.month())) +
-                       "-" + two_digits(unsigned(date.day()));
-    const double seconds = std::max(0.0, (rounded - days) * seconds_per_day);
-    if (how == Shown::date_and_time || seconds > 1e-3) text += "T" + clock_text(seconds);
-    return text;
-}
-
-/// Of a number format's code (ECMA-376 part 1, 18.8.30 and 18.8.31): which letters it has outside quotes.
-Shown shown_by_code(std::string_view code) {
-    bool date = false;
-    bool time = false;
-    bool percent = false;
-    bool quoted = false;
-    for (std::size_t i = 0; i < code.size(); ++i) {
-        const char c = code[i];
-        if (c == '"') quoted = !quoted;
-        if (c == '\\' || c == '_') ++i;
-        if (quoted || c == '"' || c == '\\' || c == '_') continue;
-        if (c == '[') {
-            // [h] counts hours; [Red] and [$-409] are no part of a moment.
-            const auto close = code.find(']', i);
-            const std::string_view inside =
-                close == std::string_view::npos ? std::string_view() : code.substr(i + 1, close - i - 1);
-            time = time || (!inside.empty() && inside.find_first_not_of("hHmMsS") == std::string_view::npos);
-            if (close != std::string_view::npos) i = close;
-            continue;
-        }
-        date = date || c == 'y' || c == 'Y' || c == 'd' || c == 'D';
-        time = time || c == 'h' || c == 'H' || c == 's' || c == 'S';
-        percent = percent || c == '%';
-    }
-    if (date) return time ? Shown::date_and_time : Shown::date;
-    if (time) return Shown::time;
-    return percent ? Shown::percent : Shown::number;
-}
-
-Shown shown_by_id(int id) {
-    if (id == 9 || id == 10) return Shown::percent;
-    if (id >= 14 && id <= 17) return Shown::date;
-    if (id == 22) return Shown::date_and_time;
-    if ((id >= 18 && id <= 21) || (id >= 45 && id <= 47)) return Shown::time;
-    return Shown::number;
 }
 
 /// Office Open XML.
@@ -214,8 +133,7 @@ private:
         const auto style = std::size_t(std::max(0, cell.attribute("s").as_int(0)));
         const Shown how = style < styles_.size() ? styles_[style] : Shown::number;
         const auto number = number_from_text(value);
-        constexpr double last_day = 2958466.0; // of the year 9999
-        if (how == Shown::number || !number || std::abs(*number) > last_day) return std::string(value);
+        if (!number || !may_be_shown_as(*number, how)) return std::string(value);
         return shown_as(*number, how, from_1904_);
     }
 
@@ -317,9 +235,20 @@ bool has(const std::vector<std::string>& names, const char* name) {
     return std::find(names.begin(), names.end(), name) != names.end();
 }
 
+units::Result<std::vector<Sheet>> sheets_of(const std::string& path) {
+    if (is_binary_workbook(path)) return binary_workbook_sheets(path);
+    const auto names = files_in_archive(path);
+    if (!names) return tl::unexpected(names.error());
+    if (has(*names, "xl/workbook.xml")) return OfficeBook(path).sheets(*names);
+    const auto content = part_of(path, "content.xml");
+    if (!content) return tl::unexpected(content.error());
+    return OpenBook::sheets(*content);
+}
+
 } // namespace
 
 bool is_workbook(const std::string& path) {
+    if (is_binary_workbook(path)) return true;
     // Names are asked of what is a ZIP only.
     std::uint64_t size = 0;
     const auto file = open_for_reading(path, size);
@@ -334,30 +263,21 @@ bool is_workbook(const std::string& path) {
 }
 
 units::Result<std::string> workbook_as_csv(const std::string& path) {
-    const auto names = files_in_archive(path);
-    if (!names) return tl::unexpected(names.error());
-    std::vector<Sheet> sheets;
-    if (has(*names, "xl/workbook.xml")) {
-        auto found = OfficeBook(path).sheets(*names);
-        if (!found) return tl::unexpected(found.error());
-        sheets = std::move(*found);
-    } else {
-        const auto content = part_of(path, "content.xml");
-        if (!content) return tl::unexpected(content.error());
-        sheets = OpenBook::sheets(*content);
-    }
-    const auto most = std::max_element(sheets.begin(), sheets.end(),
+    auto sheets = sheets_of(path);
+    if (!sheets) return tl::unexpected(sheets.error());
+    const auto most = std::max_element(sheets->begin(), sheets->end(),
                                        [](const Sheet& a, const Sheet& b) { return a.size() < b.size(); });
-    if (most == sheets.end() || most->size() < 2) return units::failure(ErrorCode::no_track, in_file(path));
+    if (most == sheets->end() || most->size() < 2) return units::failure(ErrorCode::no_track, in_file(path));
     std::size_t columns = 0;
     for (const auto& row : *most) columns = std::max(columns, row.size());
     std::string csv;
     for (auto& row : *most) {
-        row.resize(columns);
-        for (std::size_t i = 0; i < columns; ++i) {
+        for (std::size_t i = 0; i < row.size(); ++i) {
             std::replace(row[i].begin(), row[i].end(), '\n', ' ');
             csv += (i > 0 ? "," : "") + csv_cell(row[i]);
         }
+        // A row of nothing is one line end, or a single cell far below would cost all the commas above it.
+        if (!row.empty()) csv.append(columns - row.size(), ',');
         csv += '\n';
     }
     return csv;

@@ -10,12 +10,14 @@ namespace sobremesa::io {
 /// read.
 inline constexpr unsigned long long most_sheet_bytes = 1ULL << 26U;
 
-/// A spreadsheet's own document: Office Open XML (ECMA-376, .xlsx) or OpenDocument (ISO/IEC 26300, .ods).
+/// A spreadsheet's own document: Office Open XML (ECMA-376, .xlsx), OpenDocument (ISO/IEC 26300, .ods) or the
+/// binary one before them ([MS-XLS], .xls).
 bool is_workbook(const std::string& path);
 
 /// The sheet with most rows as CSV: numbers with all their digits, dates and times as ISO 8601 writes them, shares
 /// in percent.
-/// @error those of archives; `file_too_large`; `no_track` where no sheet has a row
+/// @error those of archives and files; `file_too_large`; `file_binary` where a binary one is protected; `no_track`
+/// where no sheet has a row
 units::Result<std::string> workbook_as_csv(const std::string& path);
 
 } // namespace sobremesa::io

@@ -30,9 +30,10 @@
 namespace sobremesa::app {
 
 QString MainWindow::logFilter() {
-    return tr("Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml "
-              "*.xlsx *.ods *.gz *.zip);;All "
-              "files (*)");
+    const QString logs =
+        QStringLiteral("*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson "
+                       "*.xml *.xlsx *.xls *.ods *.gz *.zip");
+    return tr("Logs (%1);;All files (*)").arg(logs);
 }
 
 void MainWindow::makeCommands() {
