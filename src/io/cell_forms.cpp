@@ -11,6 +11,7 @@
 
 #include "core/units/constants.hpp"
 #include "io/text_number.hpp"
+#include "io/written_position.hpp"
 
 namespace sobremesa::io {
 
@@ -911,12 +912,10 @@ bool parse_pair(std::string_view cell, double& latitude, double& longitude) {
         latitude = longitude = missing_value;
         return true;
     }
-    // Well-known text (OGC, ISO 19125): x before y.
-    constexpr std::string_view point = "POINT";
-    if (cell.starts_with(point) && cell.ends_with(')')) {
-        const auto open = cell.find('(');
-        return open != std::string_view::npos &&
-               parse_pair(trimmed(cell.substr(open + 1, cell.size() - open - 2)), longitude, latitude);
+    if (const auto place = written_position(cell)) {
+        latitude = place->latitude_deg;
+        longitude = place->longitude_deg;
+        return true;
     }
     if (cell.size() > 2 && (cell.front() == '(' || cell.front() == '['))
         cell = trimmed(cell.substr(1, cell.size() - 2));

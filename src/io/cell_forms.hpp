@@ -70,7 +70,7 @@ unsigned possible_moment_orders(std::string_view cell);
 /// @param degrees_and_minutes  numbers are ddmm.mmmm
 bool parse_angle(std::string_view cell, bool degrees_and_minutes, double& degrees);
 
-/// "47.1234 11.5", "47.1234, 11.5", "N47.1 E11.5", "(47.1; 11.5)"; of well-known text "POINT(11.5 47.1234)".
+/// "47.1234 11.5", "47.1234, 11.5", "N47.1 E11.5", "(47.1; 11.5)"; and the forms of `written_position`.
 bool parse_pair(std::string_view cell, double& latitude, double& longitude);
 
 /// A place as it is typed: as `parse_pair`, letters in any case. Nothing where it is no place on earth.

@@ -14,6 +14,7 @@
 #include "io/quantity_words.hpp"
 #include "io/text_number.hpp"
 #include "io/time_columns.hpp"
+#include "io/written_position.hpp"
 
 namespace sobremesa::io {
 
@@ -504,27 +505,6 @@ private:
         settle_form(c);
     }
 
-    /// "32T", "32 N": a zone of the Universal Transverse Mercator grid with its hemisphere, or with its band of
-    /// latitude.
-    static std::optional<geodesy::UtmZone> utm_zone_from(std::string_view cell, double northing_m) {
-        cell = trimmed(cell);
-        int number = 0;
-        std::size_t digits = 0;
-        for (; digits < std::min<std::size_t>(cell.size(), 2) && cell[digits] >= '0' && cell[digits] <= '9';
-             ++digits)
-            number = 10 * number + (cell[digits] - '0');
-        const std::string_view letter = trimmed(cell.substr(digits));
-        if (digits == 0 || number < 1 || number > 60 || letter.size() != 1) return std::nullopt;
-        const char band = char(std::toupper(static_cast<unsigned char>(letter.front())));
-        if (band < 'C' || band > 'X') return std::nullopt;
-        // "S" is the band of 32 to 40 degrees north, or the south; its northings tell.
-        constexpr double band_s_begins_m = 3.5e6;
-        constexpr double band_s_ends_m = 4.5e6;
-        if (band == 'S')
-            return geodesy::UtmZone{number, northing_m > band_s_begins_m && northing_m < band_s_ends_m};
-        return geodesy::UtmZone{number, band >= 'N'};
-    }
-
     /// Metres from the middle of the earth are no metres from home.
     bool are_geocentric(const ColumnAtHand& x, const ColumnAtHand& y) const {
         return std::any_of(columns_.begin(), columns_.end(), [&](const ColumnAtHand& z) {
@@ -564,7 +544,7 @@ private:
         const auto first =
             std::find_if(zone->cells.begin(), zone->cells.end(), [](auto cell) { return !means_missing(cell); });
         if (first == zone->cells.end()) return;
-        result_.utm_zone = utm_zone_from(*first, north->shape.median());
+        result_.utm_zone = utm_zone_from_text(*first, north->shape.median());
         const bool same = std::all_of(zone->cells.begin(), zone->cells.end(),
                                       [&](auto cell) { return means_missing(cell) || cell == *first; });
         if (!same) result_.utm_zone.reset();

@@ -41,6 +41,27 @@ std::string moment_before(std::string_view line, std::string_view first_name) {
     return {};
 }
 
+bool is_whole(std::string_view text) {
+    return !text.empty() && std::all_of(text.begin(), text.end(), [](char c) { return c >= '0' && c <= '9'; });
+}
+
+/// A count since 1970 behind the last value, as databases of time series write their lines:
+/// "flight,craft=one volts=16.2,satellites=14i 1778776867000000000". Whole numbers have a letter there.
+std::string take_stamp_behind(std::vector<NamedValue>& values) {
+    std::string& last = values.back().value;
+    const auto blank = last.find_last_of(' ');
+    constexpr std::size_t least_digits = 10;
+    if (blank == std::string::npos) return {};
+    std::string stamp = last.substr(blank + 1);
+    if (stamp.size() < least_digits || !is_whole(stamp)) return {};
+    last = trimmed(std::string_view(last).substr(0, blank));
+    for (NamedValue& each : values) {
+        const std::string_view digits = std::string_view(each.value).substr(0, each.value.size() - 1);
+        if ((each.value.ends_with('i') || each.value.ends_with('u')) && is_whole(digits)) each.value.pop_back();
+    }
+    return stamp;
+}
+
 } // namespace
 
 bool looks_like_named_lines(std::string_view head) {
@@ -73,7 +94,9 @@ TableOfLog named_lines_as_table(std::string_view text) {
             if (result.unread++ == 0) result.first_unread = number;
             return;
         }
-        if (std::string moment = moment_before(line, values.front().name); !moment.empty())
+        if (std::string stamp = take_stamp_behind(values); !stamp.empty())
+            table.put("time", std::move(stamp));
+        else if (std::string moment = moment_before(line, values.front().name); !moment.empty())
             table.put("time", std::move(moment));
         for (NamedValue& each : values) table.put(each.name, std::move(each.value));
         table.end_row();

@@ -153,6 +153,13 @@ void CsvLogReaderTest::unitsInEveryDress_data() {
     QTest::newRow("cell volts are no pack volts") << "lowest cell (V)" << int(Channel::cell_voltage_v) << 100.0;
     QTest::newRow("counter by its unit") << "battery (mAh)" << int(Channel::charge_ah) << 0.1;
     QTest::newRow("energy by its unit") << "used [Wh]" << int(Channel::charge_ah) << -1.0;
+    QTest::newRow("energy in joules") << "Energy (J)" << int(Channel::energy_wh) << 100.0 / 3600.0;
+    QTest::newRow("energy in kilojoules") << "energy_kJ" << int(Channel::energy_wh) << 100.0 / 3.6;
+    QTest::newRow("energy in hectojoules") << "energy consumed (hJ)" << int(Channel::energy_wh) << 10.0 / 3.6;
+    QTest::newRow("energy used") << "used [mWh]" << int(Channel::energy_wh) << 0.1;
+    QTest::newRow("charge in coulombs") << "Charge (C)" << int(Channel::charge_ah) << 100.0 / 3600.0;
+    QTest::newRow("used coulombs") << "Used (C)" << int(Channel::charge_ah) << 100.0 / 3600.0;
+    QTest::newRow("coulombs by their word") << "drawn [Coulombs]" << int(Channel::charge_ah) << 100.0 / 3600.0;
     QTest::newRow("camel case") << "BaroAlt (cm)" << int(Channel::height_m) << 1.0;
     QTest::newRow("short for ground speed") << "GSpd(kmh)" << int(Channel::ground_speed_mps) << 100.0 / 3.6;
     QTest::newRow("short for vertical speed") << "VSpd(m/s)" << int(Channel::climb_mps) << 100.0;
@@ -434,6 +441,19 @@ void CsvLogReaderTest::bothPlacesInOneCell() {
     QVERIFY(log.has_value());
     VERIFY_NEAR((**log)[Channel::latitude_deg].back(), 47.123029, 1e-9);
     VERIFY_NEAR((**log)[Channel::longitude_deg].back(), 11.456029, 1e-9);
+    // And in the grid of maps: ten metres east of the middle of zone 32 each second.
+    text = "Time;" + head.toStdString() + ";VBat;Amps\n";
+    for (int i = 0; i < 30; ++i)
+        text += std::to_string(i) + ";32T " + std::to_string(500000 + 10 * i) + " 5200000;16.1;5.4\n";
+    const auto grid = io::read_csv_log(written(text));
+    QVERIFY(grid.has_value());
+    VERIFY_NEAR((**grid)[Channel::longitude_deg].front(), 9.0, 1e-9);
+    const auto flown =
+        geodesy::geodesic({(**grid)[Channel::latitude_deg].front(), (**grid)[Channel::longitude_deg].front()},
+                          {(**grid)[Channel::latitude_deg].back(), (**grid)[Channel::longitude_deg].back()});
+    // The grid is 0.9996 of the ground in the middle of a zone.
+    QVERIFY(flown);
+    VERIFY_NEAR(flown->distance_m, 290.0 / 0.9996, 0.01);
 }
 
 void CsvLogReaderTest::roundTrip_data() {

@@ -573,6 +573,37 @@ std::vector<Way> laid_down() {
                            }) +
                     "</table><p>&copy; nobody";
          }},
+        {"lines of a database of time series",
+         [](const auto& rows) {
+             return lines("", rows, [](const Sample& s) {
+                 return "flight,craft=one,pack=B-07 lat=" + number(s.latitude, 7) +
+                        ",lon=" + number(s.longitude, 7) + ",volts=" + number(s.volts, 3) +
+                        ",amps=" + number(s.amps, 3) + ",satellites=14i " +
+                        QByteArray::number(moment(s).toMSecsSinceEpoch()) + "000000";
+             });
+         }},
+        {"coulombs and volts",
+         [](const auto& rows) {
+             return lines("Time (s);Latitude;Longitude;Volts;Used (C)\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + ";" + number(s.latitude, 7) + ";" + number(s.longitude, 7) + ";" +
+                        number(s.volts, 3) + ";" + number(3.6 * s.mah, 1);
+             });
+         }},
+        {"places of RFC 5870",
+         [](const auto& rows) {
+             return lines("time (s)\tposition\tvolts\tamps\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "\tgeo:" + place(s) + ";u=3\t" + number(s.volts, 3) + "\t" +
+                        number(s.amps, 3);
+             });
+         }},
+        {"places as objects of JSON",
+         [](const auto& rows) {
+             return lines("time (s);position;volts;amps\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + ";{\"lat\": " + number(s.latitude, 7) +
+                        ", \"lon\": " + number(s.longitude, 7) + "};" + number(s.volts, 3) + ";" +
+                        number(s.amps, 3);
+             });
+         }},
         {"on its side",
          [](const auto& rows) {
              QByteArray time = "Time (s)";
