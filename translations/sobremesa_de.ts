@@ -3464,10 +3464,6 @@
         <translation>Diese Zellen gelten als Hochkapazitätszellen, gut für %1 in diesem Akku; Hochstromzellen wären gut für %2. Gib an, welche es sind, oder trage den Nennstrom des Akkus ein.</translation>
     </message>
     <message>
-        <source>The log has power, but neither pack voltage nor current: energy is counted, charge is unknown.</source>
-        <translation>Das Log hat Leistung, aber weder Akkuspannung noch Strom: Energie wird gezählt, Ladung ist unbekannt.</translation>
-    </message>
-    <message>
         <source>The log counts what leaves the pack as negative. It was turned round: drawn is positive.</source>
         <translation>Das Log zählt negativ, was den Akku verlässt. Es wurde umgekehrt: Entnommenes ist positiv.</translation>
     </message>
@@ -3606,6 +3602,14 @@
     <message>
         <source>The wind decides this turn, not the pack: from beyond %1, %2 after launch, the worst credible wind does not let the aircraft get home.</source>
         <translation>Über diese Umkehr entscheidet der Wind, nicht der Akku: von weiter als %1, %2 nach dem Start, lässt der schlimmste glaubhafte Wind das Modell nicht nach Hause.</translation>
+    </message>
+    <message>
+        <source>No column holds a current or a charge; charge is the energy counted over the volts.</source>
+        <translation>Keine Spalte enthält Strom oder Ladung; die Ladung ist die gezählte Energie durch die Spannung.</translation>
+    </message>
+    <message>
+        <source>The log has power or energy, but neither pack voltage nor current: energy is counted, charge is unknown.</source>
+        <translation>Das Log hat Leistung oder Energie, aber weder Akkuspannung noch Strom: die Energie wird gezählt, die Ladung ist unbekannt.</translation>
     </message>
 </context>
 <context>
@@ -5424,6 +5428,139 @@
     <message>
         <source>A clear-sky model: haze, shadow on the wing and banking are not in it. Local rules come first.</source>
         <translation>Ein Modell für klaren Himmel: Dunst, Schatten auf der Fläche und Schräglage sind nicht enthalten. Lokale Regeln gehen vor.</translation>
+    </message>
+    <message>
+        <source>compare needs LOG PLAN.json for each of two flights or more</source>
+        <translation>compare braucht LOG PLAN.json für jeden von mindestens zwei Flügen</translation>
+    </message>
+    <message>
+        <source>aircraft needs a plan document, or --from-book NAME; and LOG PLAN.json for each of its --flights</source>
+        <translation>aircraft braucht ein Plandokument oder --from-book NAME, und LOG PLAN.json für jeden Flug bei --flights</translation>
+    </message>
+    <message>
+        <source>pack needs a pack document with --current-a or --power-w, or --candidates PACKS.csv --on PLAN.json</source>
+        <translation>pack braucht ein Akkudokument mit --current-a oder --power-w, oder --candidates PACKS.csv --on PLAN.json</translation>
+    </message>
+    <message>
+        <source>The command is missing.</source>
+        <translation>Der Befehl fehlt.</translation>
+    </message>
+    <message>
+        <source>One of these is needed: %1.</source>
+        <translation>Eins davon wird gebraucht: %1.</translation>
+    </message>
+    <message>
+        <source>Only one of these can be given: %1.</source>
+        <translation>Nur eins davon ist möglich: %1.</translation>
+    </message>
+    <message>
+        <source>%1 is missing.</source>
+        <translation>%1 fehlt.</translation>
+    </message>
+    <message>
+        <source>This is not understood: %1.</source>
+        <translation>Das wird nicht verstanden: %1.</translation>
+    </message>
+    <message>
+        <source>%1 needs a value.</source>
+        <translation>%1 braucht einen Wert.</translation>
+    </message>
+    <message>
+        <source>%1 can be given once only.</source>
+        <translation>%1 darf nur einmal vorkommen.</translation>
+    </message>
+    <message>
+        <source>%1 takes a number, and “%2” is none.</source>
+        <translation>%1 nimmt eine Zahl, und „%2“ ist keine.</translation>
+    </message>
+    <message>
+        <source>%1 works together with %2 only.</source>
+        <translation>%1 geht nur zusammen mit %2.</translation>
+    </message>
+    <message>
+        <source>%1 and %2 cannot be given together.</source>
+        <translation>%1 und %2 schließen sich aus.</translation>
+    </message>
+    <message>
+        <source>NUMBER</source>
+        <translation>ZAHL</translation>
+    </message>
+    <message>
+        <source>WHOLE NUMBER</source>
+        <translation>GANZZAHL</translation>
+    </message>
+    <message>
+        <source>TEXT</source>
+        <translation>TEXT</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Optionen</translation>
+    </message>
+    <message>
+        <source>Says all this and ends</source>
+        <translation>Zeigt diese Hilfe</translation>
+    </message>
+    <message>
+        <source>Commands</source>
+        <translation>Befehle</translation>
+    </message>
+    <message>
+        <source>Usage</source>
+        <translation>Aufruf</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>OPTIONEN</translation>
+    </message>
+    <message>
+        <source>COMMAND</source>
+        <translation>BEFEHL</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>BEFEHLE</translation>
+    </message>
+    <message>
+        <source>Arguments</source>
+        <translation>Argumente</translation>
+    </message>
+    <message>
+        <source>(needed)</source>
+        <translation>(nötig)</translation>
+    </message>
+    <message>
+        <source>with</source>
+        <translation>mit</translation>
+    </message>
+    <message>
+        <source>without</source>
+        <translation>ohne</translation>
+    </message>
+    <message>
+        <source>Says the version and ends</source>
+        <translation>Zeigt die Version</translation>
+    </message>
+    <message>
+        <source>“%1” is not possible here; it takes a number from %2 to %3</source>
+        <translation>„%1“ geht hier nicht; möglich sind Zahlen von %2 bis %3</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <comment>a range</comment>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>“%1” is not possible here; it takes one of: %2</source>
+        <translation>„%1“ geht hier nicht; möglich sind: %2</translation>
+    </message>
+    <message>
+        <source>--help says more.</source>
+        <translation>--help sagt mehr.</translation>
+    </message>
+    <message>
+        <source>(one of these)</source>
+        <translation>(eins davon)</translation>
     </message>
 </context>
 <context>
@@ -9637,12 +9774,12 @@ verbr.</translation>
         </translation>
     </message>
     <message>
-        <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;All files (*)</source>
-        <translation>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;Alle Dateien (*)</translation>
-    </message>
-    <message>
         <source>Not used: %1</source>
         <translation>Nicht benutzt: %1</translation>
+    </message>
+    <message>
+        <source>Logs (%1);;All files (*)</source>
+        <translation>Logs (%1);;Alle Dateien (*)</translation>
     </message>
 </context>
 <context>
@@ -12063,6 +12200,529 @@ verbr.</translation>
     <message>
         <source>Remove</source>
         <translation>Entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::cli::Help</name>
+    <message>
+        <source>HEADER=MEANING or HEADER=MEANING:UNIT, for a column that its header names wrongly; once for each</source>
+        <translation>KOPF=BEDEUTUNG oder KOPF=BEDEUTUNG:EINHEIT für eine Spalte, deren Überschrift täuscht; je Spalte einmal</translation>
+    </message>
+    <message>
+        <source>MAVLink system, where a log has several</source>
+        <translation>MAVLink-System, wenn ein Log mehrere hat</translation>
+    </message>
+    <message>
+        <source>MAVLink battery, where a log has several</source>
+        <translation>MAVLink-Batterie, wenn ein Log mehrere hat</translation>
+    </message>
+    <message>
+        <source>Reads a flight log and says what it shows</source>
+        <translation>Liest ein Fluglog und sagt, was es zeigt</translation>
+    </message>
+    <message>
+        <source>CSV log</source>
+        <translation>CSV-Log</translation>
+    </message>
+    <message>
+        <source>Home as LAT,LON; without it the first good fix</source>
+        <translation>Startpunkt als BREITE,LÄNGE; sonst die erste gute Position</translation>
+    </message>
+    <message>
+        <source>Cells in series</source>
+        <translation>Zellen in Reihe</translation>
+    </message>
+    <message>
+        <source>What the charger put back</source>
+        <translation>Was das Ladegerät nachlud</translation>
+    </message>
+    <message>
+        <source>Pack document: charge remaining by counter</source>
+        <translation>Akkudokument: Restladung nach Zähler</translation>
+    </message>
+    <message>
+        <source>One JSON object on standard output</source>
+        <translation>Ein JSON-Objekt auf der Standardausgabe</translation>
+    </message>
+    <message>
+        <source>Mean resting voltage per cell after landing, V</source>
+        <translation>Mittlere Ruhespannung je Zelle nach der Landung, V</translation>
+    </message>
+    <message>
+        <source>How long it had rested, minutes (else 5)</source>
+        <translation>Wie lange er geruht hatte, Minuten (sonst 5)</translation>
+    </message>
+    <message>
+        <source>Air at the field, °C</source>
+        <translation>Luft am Platz, °C</translation>
+    </message>
+    <message>
+        <source>Airspeed that the pilot flew, m/s: gives the wind where the flight did not turn</source>
+        <translation>Geflogene Fluggeschwindigkeit, m/s: ergibt den Wind, wenn der Flug keine Kurven hatte</translation>
+    </message>
+    <message>
+        <source>Plan document that it was flown with: what was still possible, where each turn rule would have turned, limits, shares</source>
+        <translation>Plandokument, mit dem geflogen wurde: was noch möglich war, wo jede Umkehrregel umgekehrt wäre, Grenzen, Anteile</translation>
+    </message>
+    <message>
+        <source>Which flight of the file, from 1</source>
+        <translation>Welcher Flug der Datei, ab 1</translation>
+    </message>
+    <message>
+        <source>Compares flights at equal distance, speed and mass</source>
+        <translation>Vergleicht Flüge bei gleicher Strecke, Geschwindigkeit und Masse</translation>
+    </message>
+    <message>
+        <source>LOG PLAN.json, in turn, for each flight</source>
+        <translation>LOG PLAN.json, abwechselnd, für jeden Flug</translation>
+    </message>
+    <message>
+        <source>Common airspeed (else the mean)</source>
+        <translation>Gemeinsame Fluggeschwindigkeit (sonst das Mittel)</translation>
+    </message>
+    <message>
+        <source>Common all-up mass (else the mean)</source>
+        <translation>Gemeinsame Abflugmasse (sonst das Mittel)</translation>
+    </message>
+    <message>
+        <source>Common ground distance (else the mean)</source>
+        <translation>Gemeinsame Strecke über Grund (sonst das Mittel)</translation>
+    </message>
+    <message>
+        <source>Power curve, speeds to fly, headroom, what a change does, and how good forecasts were</source>
+        <translation>Leistungskurve, Fluggeschwindigkeiten, Leistungsreserve, was eine Änderung bewirkt und wie gut Prognosen waren</translation>
+    </message>
+    <message>
+        <source>Plan document: aircraft, pack and air</source>
+        <translation>Plandokument: Modell, Akku und Luft</translation>
+    </message>
+    <message>
+        <source>Name of an aircraft in the logbook, with its flights</source>
+        <translation>Name eines Modells im Logbuch, mit seinen Flügen</translation>
+    </message>
+    <message>
+        <source>LOG PLAN.json, in turn: flights to fit the curve to</source>
+        <translation>LOG PLAN.json, abwechselnd: Flüge, an die die Kurve angepasst wird</translation>
+    </message>
+    <message>
+        <source>AIRSPEED,POWER known without a log, m/s and W; once for each</source>
+        <translation>GESCHWINDIGKEIT,LEISTUNG, ohne Log bekannt, m/s und W; je Paar einmal</translation>
+    </message>
+    <message>
+        <source>Headwind, m/s (else the plan&apos;s, on its bearing)</source>
+        <translation>Gegenwind, m/s (sonst der des Plans auf seiner Peilung)</translation>
+    </message>
+    <message>
+        <source>Crosswind, m/s</source>
+        <translation>Seitenwind, m/s</translation>
+    </message>
+    <message>
+        <source>A ground speed that is wanted: go or no-go</source>
+        <translation>Eine gewünschte Geschwindigkeit über Grund: Start oder kein Start</translation>
+    </message>
+    <message>
+        <source>What if: mass of the pack</source>
+        <translation>Was wäre wenn: Masse des Akkus</translation>
+    </message>
+    <message>
+        <source>What if: more mass, or less</source>
+        <translation>Was wäre wenn: mehr Masse oder weniger</translation>
+    </message>
+    <message>
+        <source>What if: more drawn by the electronics, or less</source>
+        <translation>Was wäre wenn: die Elektronik braucht mehr oder weniger</translation>
+    </message>
+    <message>
+        <source>What if: propellers</source>
+        <translation>Was wäre wenn: Propeller</translation>
+    </message>
+    <message>
+        <source>What if: number of rotors</source>
+        <translation>Was wäre wenn: Zahl der Rotoren</translation>
+    </message>
+    <message>
+        <source>What if: wing area</source>
+        <translation>Was wäre wenn: Flügelfläche</translation>
+    </message>
+    <message>
+        <source>What if: height above the field</source>
+        <translation>Was wäre wenn: Höhe über dem Platz</translation>
+    </message>
+    <message>
+        <source>What if: air at the field</source>
+        <translation>Was wäre wenn: Luft am Platz</translation>
+    </message>
+    <message>
+        <source>What flights and recharges say of pack, sensors and aircraft, and how good forecasts were</source>
+        <translation>Was Flüge und Nachladungen über Akku, Sensoren und Modell sagen, und wie gut Prognosen waren</translation>
+    </message>
+    <message>
+        <source>Plan document: aircraft and pack as known before</source>
+        <translation>Plandokument: Modell und Akku, wie sie vorher bekannt waren</translation>
+    </message>
+    <message>
+        <source>LOG[,plan=FILE][,recharged=MAH][,rested=V/MIN]; once for each flight, in the order of time</source>
+        <translation>LOG[,plan=DATEI][,recharged=MAH][,rested=V/MIN]; je Flug einmal, in zeitlicher Folge</translation>
+    </message>
+    <message>
+        <source>Why a flight took more or less than forecast, cause by cause</source>
+        <translation>Warum ein Flug mehr oder weniger brauchte als vorhergesagt, Ursache für Ursache</translation>
+    </message>
+    <message>
+        <source>Plan document: the forecast</source>
+        <translation>Plandokument: die Prognose</translation>
+    </message>
+    <message>
+        <source>Log of the flight</source>
+        <translation>Log des Flugs</translation>
+    </message>
+    <message>
+        <source>Plan document with mass, pack and air as they were flown (else the plan&apos;s)</source>
+        <translation>Plandokument mit Masse, Akku und Luft wie geflogen (sonst die des Plans)</translation>
+    </message>
+    <message>
+        <source>Scale of a current sensor from recharged flights</source>
+        <translation>Skalierung eines Stromsensors aus nachgeladenen Flügen</translation>
+    </message>
+    <message>
+        <source>The scale as set now</source>
+        <translation>Die jetzt eingestellte Skalierung</translation>
+    </message>
+    <message>
+        <source>divides: a higher scale reads lower; multiplies: a higher scale reads higher</source>
+        <translation>divides: höhere Skalierung zeigt weniger; multiplies: höhere zeigt mehr</translation>
+    </message>
+    <message>
+        <source>COUNTED,RECHARGED of one flight, mAh; once for each flight</source>
+        <translation>GEZÄHLT,NACHGELADEN eines Flugs, mAh; je Flug einmal</translation>
+    </message>
+    <message>
+        <source>READ,REALLY: what the sensor shows with nothing flying, and what a meter does, mA</source>
+        <translation>GELESEN,WIRKLICH: was der Sensor am Boden zeigt und was ein Messgerät zeigt, mA</translation>
+    </message>
+    <message>
+        <source>Accuracy of the charger, % (else 1.5)</source>
+        <translation>Genauigkeit des Ladegeräts, % (sonst 1.5)</translation>
+    </message>
+    <message>
+        <source>Plan document</source>
+        <translation>Plandokument</translation>
+    </message>
+    <message>
+        <source>Elevation raster (GeoTIFF, HGT, ASCII grid) in place of the document&apos;s</source>
+        <translation>Höhenraster (GeoTIFF, HGT, ASCII-Gitter) statt dem des Dokuments</translation>
+    </message>
+    <message>
+        <source>GPX, GeoJSON or KML: its points become the waypoints</source>
+        <translation>GPX, GeoJSON oder KML: die Punkte darin werden die Wegpunkte</translation>
+    </message>
+    <message>
+        <source>GeoJSON or KML: its polygons are areas not to come down in</source>
+        <translation>GeoJSON oder KML: die Polygone darin sind Gebiete, in denen nicht gelandet werden soll</translation>
+    </message>
+    <message>
+        <source>Home as LAT,LON, in place of the document&apos;s</source>
+        <translation>Startpunkt als BREITE,LÄNGE statt dem des Dokuments</translation>
+    </message>
+    <message>
+        <source>Works out a plan document</source>
+        <translation>Rechnet ein Plandokument durch</translation>
+    </message>
+    <message>
+        <source>Seed of the chance of coming home (else 1)</source>
+        <translation>Startwert für die Wahrscheinlichkeit der Heimkehr (sonst 1)</translation>
+    </message>
+    <message>
+        <source>Days that are drawn for it (else 10000)</source>
+        <translation>Dafür ausgeloste Tage (sonst 10000)</translation>
+    </message>
+    <message>
+        <source>Writes the flight card as PDF</source>
+        <translation>Schreibt die Flugkarte als PDF</translation>
+    </message>
+    <message>
+        <source>Writes the way as .gpx, .geojson or .kml</source>
+        <translation>Schreibt den Weg als .gpx, .geojson oder .kml</translation>
+    </message>
+    <message>
+        <source>Leaves home and what is near it out of the route</source>
+        <translation>Lässt den Startpunkt und seine Umgebung aus der Route weg</translation>
+    </message>
+    <message>
+        <source>How far out and back on every bearing</source>
+        <translation>Wie weit hin und zurück auf jeder Peilung</translation>
+    </message>
+    <message>
+        <source>How many, evenly spread (else 36)</source>
+        <translation>Wie viele, gleichmäßig verteilt (sonst 36)</translation>
+    </message>
+    <message>
+        <source>Alarms to enter for this pack and this plan</source>
+        <translation>Alarme, die für diesen Akku und diesen Plan einzustellen sind</translation>
+    </message>
+    <message>
+        <source>What a solar array gives through a day, and how long it lasts</source>
+        <translation>Was ein Solarfeld über den Tag liefert, und wie lange es reicht</translation>
+    </message>
+    <message>
+        <source>Plan document; its aircraft carries the array</source>
+        <translation>Plandokument; sein Modell trägt das Solarfeld</translation>
+    </message>
+    <message>
+        <source>Day, UTC, YYYY-MM-DD; else that of the plan&apos;s start</source>
+        <translation>Tag, UTC, JJJJ-MM-TT; sonst der des Starts im Plan</translation>
+    </message>
+    <message>
+        <source>Place as LAT,LON; else the plan&apos;s home</source>
+        <translation>Ort als BREITE,LÄNGE; sonst der Startpunkt des Plans</translation>
+    </message>
+    <message>
+        <source>Cloud in eighths of the sky (else the plan&apos;s, else 0)</source>
+        <translation>Bewölkung in Achteln (sonst die des Plans, sonst 0)</translation>
+    </message>
+    <message>
+        <source>Launch, UTC, HH:MM; else the plan&apos;s, else the best</source>
+        <translation>Start, UTC, HH:MM; sonst der des Plans, sonst der beste</translation>
+    </message>
+    <message>
+        <source>Hours to sustain: says the smallest area of cells for it</source>
+        <translation>Stunden, die es reichen soll: sagt die kleinste Zellfläche dafür</translation>
+    </message>
+    <message>
+        <source>What a pack gives under a load, or which pack to fly</source>
+        <translation>Was ein Akku unter Last liefert, oder welcher Akku zu fliegen ist</translation>
+    </message>
+    <message>
+        <source>Pack document</source>
+        <translation>Akkudokument</translation>
+    </message>
+    <message>
+        <source>Constant current, A</source>
+        <translation>Konstanter Strom, A</translation>
+    </message>
+    <message>
+        <source>Constant power, W</source>
+        <translation>Konstante Leistung, W</translation>
+    </message>
+    <message>
+        <source>Air, and the pack at the start, °C</source>
+        <translation>Luft, und der Akku zu Beginn, °C</translation>
+    </message>
+    <message>
+        <source>Landing voltage a cell under the load, V</source>
+        <translation>Landespannung je Zelle unter Last, V</translation>
+    </message>
+    <message>
+        <source>Hold the cells at that temperature, and take a rate table as one of cells that were held</source>
+        <translation>Hält die Zellen auf dieser Temperatur, und versteht eine Entladetabelle ebenso</translation>
+    </message>
+    <message>
+        <source>CSV of packs to try</source>
+        <translation>CSV mit Akkus zum Vergleich</translation>
+    </message>
+    <message>
+        <source>Plan document: the aircraft, cruise and wind to try them in</source>
+        <translation>Plandokument: Modell, Reiseflug und Wind für den Vergleich</translation>
+    </message>
+    <message>
+        <source>Follows a flight while it is flown: energy to get home, turn, callouts. It only listens</source>
+        <translation>Begleitet einen Flug, während er geflogen wird: Energie für den Heimflug, Umkehr, Ansagen. Hört nur zu</translation>
+    </message>
+    <message>
+        <source>Plan document of this flight</source>
+        <translation>Plandokument dieses Flugs</translation>
+    </message>
+    <message>
+        <source>Where telemetry comes from: MAVLink, or lines of CSV</source>
+        <translation>Woher die Telemetrie kommt: MAVLink oder Zeilen von CSV</translation>
+    </message>
+    <message>
+        <source>[ADDR:]PORT to listen on (else 127.0.0.1; port 0: any)</source>
+        <translation>[ADRESSE:]PORT zum Zuhören (sonst 127.0.0.1; Port 0: beliebig)</translation>
+    </message>
+    <message>
+        <source>HOST:PORT to call</source>
+        <translation>RECHNER:PORT zum Verbinden</translation>
+    </message>
+    <message>
+        <source>DEVICE:SPEED</source>
+        <translation>GERÄT:GESCHWINDIGKEIT</translation>
+    </message>
+    <message>
+        <source>Log file that is still being written</source>
+        <translation>Logdatei, die noch geschrieben wird</translation>
+    </message>
+    <message>
+        <source>Log of an old flight</source>
+        <translation>Log eines früheren Flugs</translation>
+    </message>
+    <message>
+        <source>How much faster than it was flown (else 1)</source>
+        <translation>Wie viel schneller als geflogen (sonst 1)</translation>
+    </message>
+    <message>
+        <source>Writes all that comes to a new file, as a log for debrief</source>
+        <translation>Schreibt alles, was ankommt, in eine neue Datei, als Log für debrief</translation>
+    </message>
+    <message>
+        <source>MAVLink system, where there are several</source>
+        <translation>MAVLink-System, wenn es mehrere gibt</translation>
+    </message>
+    <message>
+        <source>MAVLink battery, where there are several</source>
+        <translation>MAVLink-Batterie, wenn es mehrere gibt</translation>
+    </message>
+    <message>
+        <source>Current and charge are multiplied by it, where the sensor&apos;s scale is known from recharges</source>
+        <translation>Faktor für Strom und Ladung, wenn die Skalierung des Sensors aus Nachladungen bekannt ist</translation>
+    </message>
+    <message>
+        <source>Ends after this many seconds</source>
+        <translation>Endet nach so vielen Sekunden</translation>
+    </message>
+    <message>
+        <source>Call tenths as what remains</source>
+        <translation>Zehntel als Rest ansagen</translation>
+    </message>
+    <message>
+        <source>Speak the callouts</source>
+        <translation>Die Ansagen sprechen</translation>
+    </message>
+    <message>
+        <source>One JSON object a line</source>
+        <translation>Ein JSON-Objekt je Zeile</translation>
+    </message>
+    <message>
+        <source>Writes a log in another format</source>
+        <translation>Schreibt ein Log in einem anderen Format</translation>
+    </message>
+    <message>
+        <source>Log: CSV, GPX, KML track, IGC, NMEA 0183, SubRip, JSON or MAVLink telemetry log, packed or not</source>
+        <translation>Log: CSV, GPX, KML-Track, IGC, NMEA 0183, SubRip, JSON oder MAVLink-Telemetrie, gepackt oder nicht</translation>
+    </message>
+    <message>
+        <source>File to write; its ending says how: %1</source>
+        <translation>Datei, die geschrieben wird; ihre Endung sagt, wie: %1</translation>
+    </message>
+    <message>
+        <source>Leave positions out that are nearer to home than this, m</source>
+        <translation>Positionen weglassen, die näher am Startpunkt sind, m</translation>
+    </message>
+    <message>
+        <source>What each column of a log is understood to be</source>
+        <translation>Als was jede Spalte eines Logs verstanden wird</translation>
+    </message>
+    <message>
+        <source>Log: a table, or any other; of GPX and MAVLink the columns are what they hold</source>
+        <translation>Log: eine Tabelle oder ein anderes; bei GPX und MAVLink sind die Spalten, was sie enthalten</translation>
+    </message>
+    <message>
+        <source>A pack made from cells on paper</source>
+        <translation>Ein Akku aus Zellen, auf dem Papier</translation>
+    </message>
+    <message>
+        <source>Build document</source>
+        <translation>Aufbaudokument</translation>
+    </message>
+    <message>
+        <source>A whole flight told from a part of it and its recharge</source>
+        <translation>Ein ganzer Flug, geschätzt aus einem Teil und dessen Nachladung</translation>
+    </message>
+    <message>
+        <source>Minutes flown</source>
+        <translation>Geflogene Minuten</translation>
+    </message>
+    <message>
+        <source>Of the rated charge, what a whole flight uses (else 80)</source>
+        <translation>Was ein ganzer Flug von der Nennladung nutzt (sonst 80)</translation>
+    </message>
+    <message>
+        <source>Air, °C</source>
+        <translation>Luft, °C</translation>
+    </message>
+    <message>
+        <source>How a pack ages, by the readings in its document</source>
+        <translation>Wie ein Akku altert, nach den Messungen in seinem Dokument</translation>
+    </message>
+    <message>
+        <source>Pack document with readings</source>
+        <translation>Akkudokument mit Messungen</translation>
+    </message>
+    <message>
+        <source>The flights and their main figures</source>
+        <translation>Die Flüge und ihre wichtigsten Zahlen</translation>
+    </message>
+    <message>
+        <source>Reads everything in the book; says what is damaged and what can still be had</source>
+        <translation>Liest alles im Logbuch; sagt, was beschädigt und was noch zu retten ist</translation>
+    </message>
+    <message>
+        <source>Copies the whole book to a new file</source>
+        <translation>Kopiert das ganze Logbuch in eine neue Datei</translation>
+    </message>
+    <message>
+        <source>The copy</source>
+        <translation>Die Kopie</translation>
+    </message>
+    <message>
+        <source>Writes JSON, CSV and the raw logs into a folder</source>
+        <translation>Schreibt JSON, CSV und die Rohlogs in einen Ordner</translation>
+    </message>
+    <message>
+        <source>Folder, made where there is none</source>
+        <translation>Ordner; wird angelegt, wenn er fehlt</translation>
+    </message>
+    <message>
+        <source>Folder, book.json, or one of the CSV files</source>
+        <translation>Ordner, book.json oder eine der CSV-Dateien</translation>
+    </message>
+    <message>
+        <source>Files logs: files, folders with all that is in them, archives</source>
+        <translation>Nimmt Logs ins Logbuch auf: Dateien, Ordner mit allem darin, Archive</translation>
+    </message>
+    <message>
+        <source>Logs, folders, archives</source>
+        <translation>Logs, Ordner, Archive</translation>
+    </message>
+    <message>
+        <source>Table (CSV) of flights that left no log</source>
+        <translation>Tabelle (CSV) von Flügen ohne Log</translation>
+    </message>
+    <message>
+        <source>Plan document: aircraft, pack and air that they were flown with</source>
+        <translation>Plandokument: Modell, Akku und Luft, mit denen geflogen wurde</translation>
+    </message>
+    <message>
+        <source>Aircraft of the book, by its name</source>
+        <translation>Modell des Logbuchs, mit seinem Namen</translation>
+    </message>
+    <message>
+        <source>Pack of the book, by its name</source>
+        <translation>Akku des Logbuchs, mit seinem Namen</translation>
+    </message>
+    <message>
+        <source>Say what was understood, and file nothing</source>
+        <translation>Nur sagen, was verstanden wurde; nichts aufnehmen</translation>
+    </message>
+    <message>
+        <source>Logbook file; without it the user&apos;s own</source>
+        <translation>Logbuchdatei; sonst die eigene</translation>
+    </message>
+    <message>
+        <source>Folder of the settings</source>
+        <translation>Ordner der Einstellungen</translation>
+    </message>
+    <message>
+        <source>Looks into a logbook, copies it, imports records</source>
+        <translation>Sieht in ein Logbuch, kopiert es, importiert Einträge</translation>
+    </message>
+    <message>
+        <source>Imports what was exported: a folder, book.json or a CSV</source>
+        <translation>Importiert, was exportiert wurde: Ordner, book.json oder CSV</translation>
+    </message>
+    <message>
+        <source>Plans and debriefs flights of long-range model aircraft.</source>
+        <translation>Plant Langstreckenflüge von Modellflugzeugen und wertet sie aus.</translation>
     </message>
 </context>
 <context>

@@ -3464,10 +3464,6 @@
         <translation>Estas celdas se toman por celdas de alta capacidad, válidas para %1 en esta batería; las de alta descarga lo serían para %2. Indica cuáles son o introduce la corriente nominal de la batería.</translation>
     </message>
     <message>
-        <source>The log has power, but neither pack voltage nor current: energy is counted, charge is unknown.</source>
-        <translation>El registro tiene potencia, pero ni tensión de la batería ni corriente: se cuenta la energía, la carga se desconoce.</translation>
-    </message>
-    <message>
         <source>The log counts what leaves the pack as negative. It was turned round: drawn is positive.</source>
         <translation>El registro cuenta como negativo lo que sale de la batería. Se ha invertido: lo consumido es positivo.</translation>
     </message>
@@ -3606,6 +3602,14 @@
     <message>
         <source>The wind decides this turn, not the pack: from beyond %1, %2 after launch, the worst credible wind does not let the aircraft get home.</source>
         <translation>Este giro lo decide el viento, no la batería: desde más allá de %1, %2 después del despegue, el peor viento creíble no deja volver el modelo a casa.</translation>
+    </message>
+    <message>
+        <source>No column holds a current or a charge; charge is the energy counted over the volts.</source>
+        <translation>Ninguna columna tiene corriente ni carga; la carga es la energía contada entre la tensión.</translation>
+    </message>
+    <message>
+        <source>The log has power or energy, but neither pack voltage nor current: energy is counted, charge is unknown.</source>
+        <translation>El registro tiene potencia o energía, pero ni tensión ni corriente: se cuenta la energía, la carga no se conoce.</translation>
     </message>
 </context>
 <context>
@@ -5424,6 +5428,139 @@
     <message>
         <source>A clear-sky model: haze, shadow on the wing and banking are not in it. Local rules come first.</source>
         <translation>Un modelo de cielo despejado: no incluye calima, sombra sobre el ala ni alabeo. Las normas locales van primero.</translation>
+    </message>
+    <message>
+        <source>compare needs LOG PLAN.json for each of two flights or more</source>
+        <translation>compare necesita LOG PLAN.json para cada uno de dos vuelos o más</translation>
+    </message>
+    <message>
+        <source>aircraft needs a plan document, or --from-book NAME; and LOG PLAN.json for each of its --flights</source>
+        <translation>aircraft necesita un documento de plan o --from-book NOMBRE, y LOG PLAN.json para cada vuelo de --flights</translation>
+    </message>
+    <message>
+        <source>pack needs a pack document with --current-a or --power-w, or --candidates PACKS.csv --on PLAN.json</source>
+        <translation>pack necesita un documento de batería con --current-a o --power-w, o --candidates PACKS.csv --on PLAN.json</translation>
+    </message>
+    <message>
+        <source>The command is missing.</source>
+        <translation>Falta la orden.</translation>
+    </message>
+    <message>
+        <source>One of these is needed: %1.</source>
+        <translation>Hace falta uno de estos: %1.</translation>
+    </message>
+    <message>
+        <source>Only one of these can be given: %1.</source>
+        <translation>Solo se puede dar uno de estos: %1.</translation>
+    </message>
+    <message>
+        <source>%1 is missing.</source>
+        <translation>Falta %1.</translation>
+    </message>
+    <message>
+        <source>This is not understood: %1.</source>
+        <translation>Esto no se entiende: %1.</translation>
+    </message>
+    <message>
+        <source>%1 needs a value.</source>
+        <translation>%1 necesita un valor.</translation>
+    </message>
+    <message>
+        <source>%1 can be given once only.</source>
+        <translation>%1 solo se puede dar una vez.</translation>
+    </message>
+    <message>
+        <source>%1 takes a number, and “%2” is none.</source>
+        <translation>%1 admite un número, y «%2» no lo es.</translation>
+    </message>
+    <message>
+        <source>%1 works together with %2 only.</source>
+        <translation>%1 solo vale junto con %2.</translation>
+    </message>
+    <message>
+        <source>%1 and %2 cannot be given together.</source>
+        <translation>%1 y %2 no se pueden dar juntos.</translation>
+    </message>
+    <message>
+        <source>NUMBER</source>
+        <translation>NÚMERO</translation>
+    </message>
+    <message>
+        <source>WHOLE NUMBER</source>
+        <translation>ENTERO</translation>
+    </message>
+    <message>
+        <source>TEXT</source>
+        <translation>TEXTO</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Opciones</translation>
+    </message>
+    <message>
+        <source>Says all this and ends</source>
+        <translation>Muestra esta ayuda</translation>
+    </message>
+    <message>
+        <source>Commands</source>
+        <translation>Órdenes</translation>
+    </message>
+    <message>
+        <source>Usage</source>
+        <translation>Uso</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>OPCIONES</translation>
+    </message>
+    <message>
+        <source>COMMAND</source>
+        <translation>ORDEN</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>ÓRDENES</translation>
+    </message>
+    <message>
+        <source>Arguments</source>
+        <translation>Argumentos</translation>
+    </message>
+    <message>
+        <source>(needed)</source>
+        <translation>(necesario)</translation>
+    </message>
+    <message>
+        <source>with</source>
+        <translation>con</translation>
+    </message>
+    <message>
+        <source>without</source>
+        <translation>sin</translation>
+    </message>
+    <message>
+        <source>Says the version and ends</source>
+        <translation>Muestra la versión</translation>
+    </message>
+    <message>
+        <source>“%1” is not possible here; it takes a number from %2 to %3</source>
+        <translation>«%1» no es posible aquí; vale un número de %2 a %3</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <comment>a range</comment>
+        <translation>%1 a %2</translation>
+    </message>
+    <message>
+        <source>“%1” is not possible here; it takes one of: %2</source>
+        <translation>«%1» no es posible aquí; vale uno de: %2</translation>
+    </message>
+    <message>
+        <source>--help says more.</source>
+        <translation>--help explica más.</translation>
+    </message>
+    <message>
+        <source>(one of these)</source>
+        <translation>(uno de estos)</translation>
     </message>
 </context>
 <context>
@@ -9637,12 +9774,12 @@ usados</translation>
         </translation>
     </message>
     <message>
-        <source>Logs (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;All files (*)</source>
-        <translation>Registros (*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson *.xml *.xlsx *.ods *.gz *.zip);;Todos los archivos (*)</translation>
-    </message>
-    <message>
         <source>Not used: %1</source>
         <translation>No se usaron: %1</translation>
+    </message>
+    <message>
+        <source>Logs (%1);;All files (*)</source>
+        <translation>Registros (%1);;Todos los archivos (*)</translation>
     </message>
 </context>
 <context>
@@ -12063,6 +12200,529 @@ usados</translation>
     <message>
         <source>Remove</source>
         <translation>Quitar</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::cli::Help</name>
+    <message>
+        <source>HEADER=MEANING or HEADER=MEANING:UNIT, for a column that its header names wrongly; once for each</source>
+        <translation>CABECERA=SIGNIFICADO o CABECERA=SIGNIFICADO:UNIDAD, para una columna con cabecera equívoca; una vez por columna</translation>
+    </message>
+    <message>
+        <source>MAVLink system, where a log has several</source>
+        <translation>sistema MAVLink, si el registro tiene varios</translation>
+    </message>
+    <message>
+        <source>MAVLink battery, where a log has several</source>
+        <translation>batería MAVLink, si el registro tiene varias</translation>
+    </message>
+    <message>
+        <source>Reads a flight log and says what it shows</source>
+        <translation>Lee un registro de vuelo y dice qué muestra</translation>
+    </message>
+    <message>
+        <source>CSV log</source>
+        <translation>registro CSV</translation>
+    </message>
+    <message>
+        <source>Home as LAT,LON; without it the first good fix</source>
+        <translation>Casa como LAT,LON; si no, la primera posición buena</translation>
+    </message>
+    <message>
+        <source>Cells in series</source>
+        <translation>Celdas en serie</translation>
+    </message>
+    <message>
+        <source>What the charger put back</source>
+        <translation>Lo que devolvió el cargador</translation>
+    </message>
+    <message>
+        <source>Pack document: charge remaining by counter</source>
+        <translation>Documento de batería: carga restante según el contador</translation>
+    </message>
+    <message>
+        <source>One JSON object on standard output</source>
+        <translation>Un objeto JSON en la salida estándar</translation>
+    </message>
+    <message>
+        <source>Mean resting voltage per cell after landing, V</source>
+        <translation>Tensión media en reposo por celda tras aterrizar, V</translation>
+    </message>
+    <message>
+        <source>How long it had rested, minutes (else 5)</source>
+        <translation>Cuánto había reposado, minutos (si no, 5)</translation>
+    </message>
+    <message>
+        <source>Air at the field, °C</source>
+        <translation>Aire en el campo, °C</translation>
+    </message>
+    <message>
+        <source>Airspeed that the pilot flew, m/s: gives the wind where the flight did not turn</source>
+        <translation>Velocidad respecto al aire que se voló, m/s: da el viento si el vuelo no viró</translation>
+    </message>
+    <message>
+        <source>Plan document that it was flown with: what was still possible, where each turn rule would have turned, limits, shares</source>
+        <translation>Documento de plan con que se voló: qué era aún posible, dónde habría dado la vuelta cada regla, límites, proporciones</translation>
+    </message>
+    <message>
+        <source>Which flight of the file, from 1</source>
+        <translation>Qué vuelo del archivo, desde 1</translation>
+    </message>
+    <message>
+        <source>Compares flights at equal distance, speed and mass</source>
+        <translation>Compara vuelos a igual distancia, velocidad y masa</translation>
+    </message>
+    <message>
+        <source>LOG PLAN.json, in turn, for each flight</source>
+        <translation>LOG PLAN.json, alternados, para cada vuelo</translation>
+    </message>
+    <message>
+        <source>Common airspeed (else the mean)</source>
+        <translation>Velocidad común respecto al aire (si no, la media)</translation>
+    </message>
+    <message>
+        <source>Common all-up mass (else the mean)</source>
+        <translation>Masa total común (si no, la media)</translation>
+    </message>
+    <message>
+        <source>Common ground distance (else the mean)</source>
+        <translation>Distancia común sobre el suelo (si no, la media)</translation>
+    </message>
+    <message>
+        <source>Power curve, speeds to fly, headroom, what a change does, and how good forecasts were</source>
+        <translation>Curva de potencia, velocidades de vuelo, margen de potencia, qué hace un cambio y cuánto acertaron las previsiones</translation>
+    </message>
+    <message>
+        <source>Plan document: aircraft, pack and air</source>
+        <translation>Documento de plan: modelo, batería y aire</translation>
+    </message>
+    <message>
+        <source>Name of an aircraft in the logbook, with its flights</source>
+        <translation>Nombre de un modelo del diario, con sus vuelos</translation>
+    </message>
+    <message>
+        <source>LOG PLAN.json, in turn: flights to fit the curve to</source>
+        <translation>LOG PLAN.json, alternados: vuelos a los que se ajusta la curva</translation>
+    </message>
+    <message>
+        <source>AIRSPEED,POWER known without a log, m/s and W; once for each</source>
+        <translation>VELOCIDAD,POTENCIA conocidas sin registro, m/s y W; una vez por par</translation>
+    </message>
+    <message>
+        <source>Headwind, m/s (else the plan&apos;s, on its bearing)</source>
+        <translation>Viento en contra, m/s (si no, el del plan en su rumbo)</translation>
+    </message>
+    <message>
+        <source>Crosswind, m/s</source>
+        <translation>Viento cruzado, m/s</translation>
+    </message>
+    <message>
+        <source>A ground speed that is wanted: go or no-go</source>
+        <translation>Una velocidad sobre el suelo deseada: se puede o no</translation>
+    </message>
+    <message>
+        <source>What if: mass of the pack</source>
+        <translation>Qué pasaría: masa de la batería</translation>
+    </message>
+    <message>
+        <source>What if: more mass, or less</source>
+        <translation>Qué pasaría: más masa, o menos</translation>
+    </message>
+    <message>
+        <source>What if: more drawn by the electronics, or less</source>
+        <translation>Qué pasaría: la electrónica consume más, o menos</translation>
+    </message>
+    <message>
+        <source>What if: propellers</source>
+        <translation>Qué pasaría: hélices</translation>
+    </message>
+    <message>
+        <source>What if: number of rotors</source>
+        <translation>Qué pasaría: número de rotores</translation>
+    </message>
+    <message>
+        <source>What if: wing area</source>
+        <translation>Qué pasaría: superficie alar</translation>
+    </message>
+    <message>
+        <source>What if: height above the field</source>
+        <translation>Qué pasaría: altura sobre el campo</translation>
+    </message>
+    <message>
+        <source>What if: air at the field</source>
+        <translation>Qué pasaría: aire en el campo</translation>
+    </message>
+    <message>
+        <source>What flights and recharges say of pack, sensors and aircraft, and how good forecasts were</source>
+        <translation>Qué dicen los vuelos y las recargas de batería, sensores y modelo, y cuánto acertaron las previsiones</translation>
+    </message>
+    <message>
+        <source>Plan document: aircraft and pack as known before</source>
+        <translation>Documento de plan: modelo y batería como se conocían antes</translation>
+    </message>
+    <message>
+        <source>LOG[,plan=FILE][,recharged=MAH][,rested=V/MIN]; once for each flight, in the order of time</source>
+        <translation>LOG[,plan=ARCHIVO][,recharged=MAH][,rested=V/MIN]; una vez por vuelo, en orden de tiempo</translation>
+    </message>
+    <message>
+        <source>Why a flight took more or less than forecast, cause by cause</source>
+        <translation>Por qué un vuelo gastó más o menos de lo previsto, causa por causa</translation>
+    </message>
+    <message>
+        <source>Plan document: the forecast</source>
+        <translation>Documento de plan: la previsión</translation>
+    </message>
+    <message>
+        <source>Log of the flight</source>
+        <translation>Registro del vuelo</translation>
+    </message>
+    <message>
+        <source>Plan document with mass, pack and air as they were flown (else the plan&apos;s)</source>
+        <translation>Documento de plan con masa, batería y aire como se volaron (si no, los del plan)</translation>
+    </message>
+    <message>
+        <source>Scale of a current sensor from recharged flights</source>
+        <translation>Escala de un sensor de corriente por vuelos recargados</translation>
+    </message>
+    <message>
+        <source>The scale as set now</source>
+        <translation>La escala puesta ahora</translation>
+    </message>
+    <message>
+        <source>divides: a higher scale reads lower; multiplies: a higher scale reads higher</source>
+        <translation>divides: una escala mayor marca menos; multiplies: una mayor marca más</translation>
+    </message>
+    <message>
+        <source>COUNTED,RECHARGED of one flight, mAh; once for each flight</source>
+        <translation>CONTADO,RECARGADO de un vuelo, mAh; una vez por vuelo</translation>
+    </message>
+    <message>
+        <source>READ,REALLY: what the sensor shows with nothing flying, and what a meter does, mA</source>
+        <translation>LEÍDO,REAL: qué marca el sensor en tierra y qué marca un medidor, mA</translation>
+    </message>
+    <message>
+        <source>Accuracy of the charger, % (else 1.5)</source>
+        <translation>Precisión del cargador, % (si no, 1.5)</translation>
+    </message>
+    <message>
+        <source>Plan document</source>
+        <translation>Documento de plan</translation>
+    </message>
+    <message>
+        <source>Elevation raster (GeoTIFF, HGT, ASCII grid) in place of the document&apos;s</source>
+        <translation>Ráster de elevación (GeoTIFF, HGT, malla ASCII) en lugar del del documento</translation>
+    </message>
+    <message>
+        <source>GPX, GeoJSON or KML: its points become the waypoints</source>
+        <translation>GPX, GeoJSON o KML: sus puntos pasan a ser los de la ruta</translation>
+    </message>
+    <message>
+        <source>GeoJSON or KML: its polygons are areas not to come down in</source>
+        <translation>GeoJSON o KML: sus polígonos son zonas donde no aterrizar</translation>
+    </message>
+    <message>
+        <source>Home as LAT,LON, in place of the document&apos;s</source>
+        <translation>Casa como LAT,LON, en lugar de la del documento</translation>
+    </message>
+    <message>
+        <source>Works out a plan document</source>
+        <translation>Calcula un documento de plan</translation>
+    </message>
+    <message>
+        <source>Seed of the chance of coming home (else 1)</source>
+        <translation>Semilla de la probabilidad de volver (si no, 1)</translation>
+    </message>
+    <message>
+        <source>Days that are drawn for it (else 10000)</source>
+        <translation>Días que se sortean para ella (si no, 10000)</translation>
+    </message>
+    <message>
+        <source>Writes the flight card as PDF</source>
+        <translation>Escribe la ficha de vuelo en PDF</translation>
+    </message>
+    <message>
+        <source>Writes the way as .gpx, .geojson or .kml</source>
+        <translation>Escribe la ruta como .gpx, .geojson o .kml</translation>
+    </message>
+    <message>
+        <source>Leaves home and what is near it out of the route</source>
+        <translation>Quita de la ruta la casa y lo que está cerca</translation>
+    </message>
+    <message>
+        <source>How far out and back on every bearing</source>
+        <translation>Hasta dónde ir y volver en cada rumbo</translation>
+    </message>
+    <message>
+        <source>How many, evenly spread (else 36)</source>
+        <translation>Cuántos, repartidos por igual (si no, 36)</translation>
+    </message>
+    <message>
+        <source>Alarms to enter for this pack and this plan</source>
+        <translation>Alarmas que poner para esta batería y este plan</translation>
+    </message>
+    <message>
+        <source>What a solar array gives through a day, and how long it lasts</source>
+        <translation>Qué da un panel solar a lo largo del día y cuánto dura</translation>
+    </message>
+    <message>
+        <source>Plan document; its aircraft carries the array</source>
+        <translation>Documento de plan; su modelo lleva el panel</translation>
+    </message>
+    <message>
+        <source>Day, UTC, YYYY-MM-DD; else that of the plan&apos;s start</source>
+        <translation>Día, UTC, AAAA-MM-DD; si no, el del despegue del plan</translation>
+    </message>
+    <message>
+        <source>Place as LAT,LON; else the plan&apos;s home</source>
+        <translation>Lugar como LAT,LON; si no, la casa del plan</translation>
+    </message>
+    <message>
+        <source>Cloud in eighths of the sky (else the plan&apos;s, else 0)</source>
+        <translation>Nubes en octavos de cielo (si no, las del plan; si no, 0)</translation>
+    </message>
+    <message>
+        <source>Launch, UTC, HH:MM; else the plan&apos;s, else the best</source>
+        <translation>Despegue, UTC, HH:MM; si no, el del plan; si no, el mejor</translation>
+    </message>
+    <message>
+        <source>Hours to sustain: says the smallest area of cells for it</source>
+        <translation>Horas que mantener: dice la menor superficie de celdas para ello</translation>
+    </message>
+    <message>
+        <source>What a pack gives under a load, or which pack to fly</source>
+        <translation>Qué da una batería bajo carga, o qué batería volar</translation>
+    </message>
+    <message>
+        <source>Pack document</source>
+        <translation>Documento de batería</translation>
+    </message>
+    <message>
+        <source>Constant current, A</source>
+        <translation>Corriente constante, A</translation>
+    </message>
+    <message>
+        <source>Constant power, W</source>
+        <translation>Potencia constante, W</translation>
+    </message>
+    <message>
+        <source>Air, and the pack at the start, °C</source>
+        <translation>Aire, y la batería al empezar, °C</translation>
+    </message>
+    <message>
+        <source>Landing voltage a cell under the load, V</source>
+        <translation>Tensión de aterrizaje por celda bajo carga, V</translation>
+    </message>
+    <message>
+        <source>Hold the cells at that temperature, and take a rate table as one of cells that were held</source>
+        <translation>Mantiene las celdas a esa temperatura, y toma así también una tabla de descarga</translation>
+    </message>
+    <message>
+        <source>CSV of packs to try</source>
+        <translation>CSV de baterías que probar</translation>
+    </message>
+    <message>
+        <source>Plan document: the aircraft, cruise and wind to try them in</source>
+        <translation>Documento de plan: modelo, crucero y viento en que probarlas</translation>
+    </message>
+    <message>
+        <source>Follows a flight while it is flown: energy to get home, turn, callouts. It only listens</source>
+        <translation>Sigue un vuelo mientras se vuela: energía para volver, vuelta, avisos. Solo escucha</translation>
+    </message>
+    <message>
+        <source>Plan document of this flight</source>
+        <translation>Documento de plan de este vuelo</translation>
+    </message>
+    <message>
+        <source>Where telemetry comes from: MAVLink, or lines of CSV</source>
+        <translation>De dónde viene la telemetría: MAVLink, o líneas CSV</translation>
+    </message>
+    <message>
+        <source>[ADDR:]PORT to listen on (else 127.0.0.1; port 0: any)</source>
+        <translation>[DIRECCIÓN:]PUERTO en que escuchar (si no, 127.0.0.1; puerto 0: cualquiera)</translation>
+    </message>
+    <message>
+        <source>HOST:PORT to call</source>
+        <translation>EQUIPO:PUERTO al que conectar</translation>
+    </message>
+    <message>
+        <source>DEVICE:SPEED</source>
+        <translation>DISPOSITIVO:VELOCIDAD</translation>
+    </message>
+    <message>
+        <source>Log file that is still being written</source>
+        <translation>Archivo de registro que aún se escribe</translation>
+    </message>
+    <message>
+        <source>Log of an old flight</source>
+        <translation>Registro de un vuelo anterior</translation>
+    </message>
+    <message>
+        <source>How much faster than it was flown (else 1)</source>
+        <translation>Cuánto más rápido de lo que se voló (si no, 1)</translation>
+    </message>
+    <message>
+        <source>Writes all that comes to a new file, as a log for debrief</source>
+        <translation>Escribe todo lo que llega en un archivo nuevo, como registro para debrief</translation>
+    </message>
+    <message>
+        <source>MAVLink system, where there are several</source>
+        <translation>sistema MAVLink, si hay varios</translation>
+    </message>
+    <message>
+        <source>MAVLink battery, where there are several</source>
+        <translation>batería MAVLink, si hay varias</translation>
+    </message>
+    <message>
+        <source>Current and charge are multiplied by it, where the sensor&apos;s scale is known from recharges</source>
+        <translation>Factor para corriente y carga, si la escala del sensor se conoce por recargas</translation>
+    </message>
+    <message>
+        <source>Ends after this many seconds</source>
+        <translation>Termina tras estos segundos</translation>
+    </message>
+    <message>
+        <source>Call tenths as what remains</source>
+        <translation>Anunciar los décimos como lo que queda</translation>
+    </message>
+    <message>
+        <source>Speak the callouts</source>
+        <translation>Decir los avisos de viva voz</translation>
+    </message>
+    <message>
+        <source>One JSON object a line</source>
+        <translation>Un objeto JSON por línea</translation>
+    </message>
+    <message>
+        <source>Writes a log in another format</source>
+        <translation>Escribe un registro en otro formato</translation>
+    </message>
+    <message>
+        <source>Log: CSV, GPX, KML track, IGC, NMEA 0183, SubRip, JSON or MAVLink telemetry log, packed or not</source>
+        <translation>Registro: CSV, GPX, traza KML, IGC, NMEA 0183, SubRip, JSON o telemetría MAVLink, comprimido o no</translation>
+    </message>
+    <message>
+        <source>File to write; its ending says how: %1</source>
+        <translation>Archivo que se escribe; su extensión dice cómo: %1</translation>
+    </message>
+    <message>
+        <source>Leave positions out that are nearer to home than this, m</source>
+        <translation>Quitar las posiciones más cercanas a casa que esto, m</translation>
+    </message>
+    <message>
+        <source>What each column of a log is understood to be</source>
+        <translation>Cómo se entiende cada columna de un registro</translation>
+    </message>
+    <message>
+        <source>Log: a table, or any other; of GPX and MAVLink the columns are what they hold</source>
+        <translation>Registro: una tabla u otro; en GPX y MAVLink las columnas son lo que contienen</translation>
+    </message>
+    <message>
+        <source>A pack made from cells on paper</source>
+        <translation>Una batería hecha de celdas, sobre el papel</translation>
+    </message>
+    <message>
+        <source>Build document</source>
+        <translation>Documento de montaje</translation>
+    </message>
+    <message>
+        <source>A whole flight told from a part of it and its recharge</source>
+        <translation>Un vuelo entero estimado por una parte y su recarga</translation>
+    </message>
+    <message>
+        <source>Minutes flown</source>
+        <translation>Minutos volados</translation>
+    </message>
+    <message>
+        <source>Of the rated charge, what a whole flight uses (else 80)</source>
+        <translation>Qué usa un vuelo entero de la carga nominal (si no, 80)</translation>
+    </message>
+    <message>
+        <source>Air, °C</source>
+        <translation>Aire, °C</translation>
+    </message>
+    <message>
+        <source>How a pack ages, by the readings in its document</source>
+        <translation>Cómo envejece una batería, por las lecturas de su documento</translation>
+    </message>
+    <message>
+        <source>Pack document with readings</source>
+        <translation>Documento de batería con lecturas</translation>
+    </message>
+    <message>
+        <source>The flights and their main figures</source>
+        <translation>Los vuelos y sus cifras principales</translation>
+    </message>
+    <message>
+        <source>Reads everything in the book; says what is damaged and what can still be had</source>
+        <translation>Lee todo el diario; dice qué está dañado y qué se puede salvar</translation>
+    </message>
+    <message>
+        <source>Copies the whole book to a new file</source>
+        <translation>Copia todo el diario en un archivo nuevo</translation>
+    </message>
+    <message>
+        <source>The copy</source>
+        <translation>La copia</translation>
+    </message>
+    <message>
+        <source>Writes JSON, CSV and the raw logs into a folder</source>
+        <translation>Escribe JSON, CSV y los registros originales en una carpeta</translation>
+    </message>
+    <message>
+        <source>Folder, made where there is none</source>
+        <translation>Carpeta; se crea si no existe</translation>
+    </message>
+    <message>
+        <source>Folder, book.json, or one of the CSV files</source>
+        <translation>Carpeta, book.json o uno de los archivos CSV</translation>
+    </message>
+    <message>
+        <source>Files logs: files, folders with all that is in them, archives</source>
+        <translation>Guarda registros en el diario: archivos, carpetas con todo su contenido, archivos comprimidos</translation>
+    </message>
+    <message>
+        <source>Logs, folders, archives</source>
+        <translation>Registros, carpetas, archivos comprimidos</translation>
+    </message>
+    <message>
+        <source>Table (CSV) of flights that left no log</source>
+        <translation>Tabla (CSV) de vuelos sin registro</translation>
+    </message>
+    <message>
+        <source>Plan document: aircraft, pack and air that they were flown with</source>
+        <translation>Documento de plan: modelo, batería y aire con que se volaron</translation>
+    </message>
+    <message>
+        <source>Aircraft of the book, by its name</source>
+        <translation>Modelo del diario, por su nombre</translation>
+    </message>
+    <message>
+        <source>Pack of the book, by its name</source>
+        <translation>Batería del diario, por su nombre</translation>
+    </message>
+    <message>
+        <source>Say what was understood, and file nothing</source>
+        <translation>Decir qué se entendió, sin guardar nada</translation>
+    </message>
+    <message>
+        <source>Logbook file; without it the user&apos;s own</source>
+        <translation>Archivo del diario; si no, el propio</translation>
+    </message>
+    <message>
+        <source>Folder of the settings</source>
+        <translation>Carpeta de los ajustes</translation>
+    </message>
+    <message>
+        <source>Looks into a logbook, copies it, imports records</source>
+        <translation>Mira un diario, lo copia, importa entradas</translation>
+    </message>
+    <message>
+        <source>Imports what was exported: a folder, book.json or a CSV</source>
+        <translation>Importa lo exportado: una carpeta, book.json o un CSV</translation>
+    </message>
+    <message>
+        <source>Plans and debriefs flights of long-range model aircraft.</source>
+        <translation>Planifica y analiza vuelos de largo alcance de aeromodelos.</translation>
     </message>
 </context>
 <context>

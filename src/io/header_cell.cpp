@@ -131,7 +131,9 @@ HeaderCell take_apart(std::string_view header) {
         }
     }
     // "C" is coulombs beside a charge; beside anything else it is degrees.
-    if (!result.unit && result.has("charge") && result.words.back() == "c") result.unit = unit_from_word("coulomb");
+    if (!result.unit && result.has_any<"charge", "used", "consumed", "drawn", "discharged">() &&
+        result.words.back() == "c")
+        result.unit = unit_from_word("coulomb");
     return result;
 }
 

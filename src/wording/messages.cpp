@@ -778,6 +778,9 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
      {{{Format::charge, "charge_ah"}}}},
     {DiagnosticCode::charge_from_power,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "No column holds a current; charge is power over volts.")},
+    {DiagnosticCode::charge_from_energy,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "No column holds a current or a charge; charge is the energy counted over the volts.")},
     {DiagnosticCode::volts_bridged,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "Voltage was missing for %1; energy interpolates it."),
      {{{Format::duration, "bridged_s"}}}},
@@ -819,9 +822,8 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "No column holds the pack voltage: charge is counted, energy is unknown.")},
     {DiagnosticCode::charge_unknown,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The log has power, but neither pack voltage nor current: energy is counted, charge is unknown.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The log has power or energy, but neither pack voltage nor current: "
+                                              "energy is counted, charge is unknown.")},
     {DiagnosticCode::current_turned,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "The log counts what leaves the pack as negative. It was turned round: drawn is positive.")},

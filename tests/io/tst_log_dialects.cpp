@@ -29,10 +29,12 @@ bool makes_sense(const Dialect& d) {
         return false;
     if (d.header == HeaderStyle::none)
         return plain_time && d.position == PositionStyle::degrees && d.units == UnitStyle::si &&
-               d.columns != ColumnStyle::power_and_volts && d.columns != ColumnStyle::distractors && !d.preamble;
+               d.columns != ColumnStyle::power_and_volts && d.columns != ColumnStyle::energy_and_volts &&
+               d.columns != ColumnStyle::distractors && !d.preamble;
     // Units that nobody writes must be the usual ones.
     if (d.header == HeaderStyle::bare &&
-        (d.time == TimeStyle::minutes || d.units != UnitStyle::si || d.columns == ColumnStyle::power_and_volts))
+        (d.time == TimeStyle::minutes || d.units != UnitStyle::si || d.columns == ColumnStyle::power_and_volts ||
+         d.columns == ColumnStyle::energy_and_volts))
         return false;
     if (d.header == HeaderStyle::units_in_cells && d.units == UnitStyle::scaled) return false;
     if (d.delimiter == ' ') {

@@ -173,7 +173,16 @@ enum class PositionStyle {
 };
 
 enum class UnitStyle { si, kmh_feet, knots_metres, scaled, count };
-enum class ColumnStyle { all, no_speed, counter_and_volts, no_counter, power_and_volts, distractors, count };
+enum class ColumnStyle {
+    all,
+    no_speed,
+    counter_and_volts,
+    no_counter,
+    power_and_volts,
+    energy_and_volts,
+    distractors,
+    count
+};
 enum class Encoding { utf8, utf8_mark, utf16_little, utf16_big, windows1252, count };
 enum class LineEnd { lf, crlf, cr, count };
 
@@ -453,6 +462,16 @@ private:
                   {"Leistung", "potencia", "puissance", "potenza", "potência", "vermogen"},
                   "battery"},
                  "W");
+        if (d_.columns == ColumnStyle::energy_and_volts)
+            name({"energy",
+                  "energy",
+                  "Energy",
+                  "Energy",
+                  {"Energie", "energía", "énergie", "energia", "energia", "energie"},
+                  "battery"},
+                 scaled ? "J"
+                 : kmh  ? "mWh"
+                        : "Wh");
         if (has_counter())
             name({"consumed",
                   "used",
@@ -506,10 +525,12 @@ private:
     }
 
     bool has_current() const {
-        return d_.columns != ColumnStyle::counter_and_volts && d_.columns != ColumnStyle::power_and_volts;
+        return d_.columns != ColumnStyle::counter_and_volts && d_.columns != ColumnStyle::power_and_volts &&
+               d_.columns != ColumnStyle::energy_and_volts;
     }
     bool has_counter() const {
-        return d_.columns != ColumnStyle::no_counter && d_.columns != ColumnStyle::power_and_volts;
+        return d_.columns != ColumnStyle::no_counter && d_.columns != ColumnStyle::power_and_volts &&
+               d_.columns != ColumnStyle::energy_and_volts;
     }
 
     std::string number(double value, int decimals) const {
@@ -746,6 +767,14 @@ private:
                 put(r.amps, 2, "A");
         }
         if (d_.columns == ColumnStyle::power_and_volts) put(r.volts * r.amps, 1, "W");
+        if (d_.columns == ColumnStyle::energy_and_volts) {
+            if (scaled)
+                put(r.used_wh * 3600.0, 0, "J");
+            else if (kmh)
+                put(r.used_wh * 1000.0, 0, "mWh");
+            else
+                put(r.used_wh, 3, "Wh");
+        }
         if (has_counter()) put(r.used_mah, 0, "mAh");
     }
 

@@ -70,6 +70,10 @@ public:
     bool has_amps() const { return any(amps_); }
     bool has_watts() const { return any(watts_); }
     bool has_counter() const { return any(counter_); }
+    /// Energy was counted where nothing else says what was drawn.
+    bool has_counted_energy() const { return first_counted_wh_.has_value(); }
+    /// The charge that was counted as energy.
+    const std::optional<Counted>& charge_of_energy() const { return charge_of_energy_; }
 
     /// Volts of power over current, where no volts were logged.
     void volts_from_power() {
@@ -83,6 +87,7 @@ public:
     void bridge_volts() {
         has_volts_ = has_volts();
         if (has_volts_) volts_bridged_s_ = bridge(volts_);
+        count_energy();
     }
 
     /// Charge and energy from row to row. Where the current is missing it is the counter's, the power's, or a
@@ -140,6 +145,34 @@ public:
     const std::vector<double>& spent() const { return spent_; }
 
 private:
+    /// Where neither current, power nor charge was logged: a counter of energy, over the volts of the moment.
+    void count_energy() {
+        if (any(amps_) || any(watts_) || any(counter_)) return;
+        const auto counted_wh = column(Channel::energy_wh);
+        double top_wh = 0.0;
+        double spent_wh = 0.0;
+        double drawn_ah = 0.0;
+        energy_counter_.assign(rows_, missing_value);
+        for (std::size_t i = 0; i < rows_; ++i) {
+            const double here = counted_wh[i];
+            if (!is_number(here)) continue;
+            if (!first_counted_wh_) {
+                first_counted_wh_ = here;
+                top_wh = here;
+                if (has_volts_) charge_of_energy_ = Counted{here / volts_[i], 0.0};
+            }
+            const bool anew = is_counter_reset(top_wh, here);
+            const double more_wh = anew ? here : std::max(0.0, here - top_wh);
+            top_wh = anew ? here : std::max(top_wh, here);
+            spent_wh += more_wh;
+            energy_counter_[i] = spent_wh;
+            if (!has_volts_) continue;
+            drawn_ah += more_wh / volts_[i];
+            counter_[i] = drawn_ah;
+        }
+        if (charge_of_energy_) charge_of_energy_->counted_ah = drawn_ah;
+    }
+
     void find_step() {
         double before = missing_value;
         double sum_a = 0.0;
@@ -264,6 +297,8 @@ private:
         } else if (is_number(watts_[i]) && is_number(watts_[i - 1])) {
             // Power alone, without volts or amps.
             energy_wh_ += 0.5 * (watts_[i] + watts_[i - 1]) * hours;
+        } else if (has_counted_energy() && is_number(energy_counter_[i])) {
+            energy_wh_ = energy_counter_[i];
         }
     }
 
@@ -293,6 +328,9 @@ private:
     const CleanLog& log_;
     std::size_t rows_;
     std::vector<double> volts_, amps_, watts_, counter_;
+    std::vector<double> energy_counter_;
+    std::optional<double> first_counted_wh_;
+    std::optional<Counted> charge_of_energy_;
     std::vector<double> drawn_;
     std::vector<double> spent_;
     double step_a_ = 0.0;
@@ -426,7 +464,7 @@ RunningEnergy running_energy(const CleanLog& log) {
     const bool has_volts = rows.has_volts();
     rows.add_up();
     running.has_charge = rows.has_amps() || rows.from_power() || rows.from_counter();
-    running.has_energy = (has_volts && running.has_charge) || rows.has_watts();
+    running.has_energy = (has_volts && running.has_charge) || rows.has_watts() || rows.has_counted_energy();
     running.charge_ah = rows.drawn();
     running.energy_wh = rows.spent();
     if (has_volts) running.voltage_v = rows.volts();
@@ -436,7 +474,6 @@ RunningEnergy running_energy(const CleanLog& log) {
 void measure_energy(const CleanLog& log, LogSummary& summary) {
     EnergyUsed& energy = summary.energy;
     for (const Gap& gap : log.gaps) energy.gap_time_s += gap.end_s - gap.start_s;
-    const auto counter = counted(log, Channel::charge_ah);
     energy.highest_current = highest(log, Channel::current_a);
     find_lowest_volts(log, energy);
 
@@ -446,23 +483,28 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
     const bool has_volts = rows.has_volts();
     rows.add_up();
 
+    const bool by_energy = rows.charge_of_energy().has_value();
+    const auto counter = by_energy ? rows.charge_of_energy() : counted(log, Channel::charge_ah);
     const double before_ah = before_log(log, counter);
-    if (counter) energy.counter_ah = before_ah + counter->counted_ah;
+    if (counter && !by_energy) energy.counter_ah = before_ah + counter->counted_ah;
     if (before_ah > 0.0) energy.before_log_ah = before_ah;
     if (has_volts) summary.pack = pack_trace(log, rows.drawn(), rows.volts(), before_ah);
     if (before_ah > late_start_ah)
         summary.diagnostics.push_back(
             {DiagnosticCode::start_missing, Severity::warning, {{"charge_ah", before_ah}}});
 
-    const bool charge_known = rows.has_amps() || rows.from_power();
-    if (!charge_known && rows.from_counter())
+    const bool charge_known = rows.has_amps() || rows.from_power() || by_energy;
+    if (by_energy)
+        summary.diagnostics.push_back({DiagnosticCode::charge_from_energy, Severity::note, {}});
+    else if (!charge_known && rows.from_counter())
         summary.diagnostics.push_back({DiagnosticCode::counter_only, Severity::note, {}});
     const bool counted_at_all = charge_known || counter;
-    if (!counted_at_all && !rows.has_watts())
+    const bool energy_alone = rows.has_watts() || rows.has_counted_energy();
+    if (!counted_at_all && !energy_alone)
         summary.diagnostics.push_back({DiagnosticCode::no_current, Severity::warning, {}});
     else if (!counted_at_all)
         summary.diagnostics.push_back({DiagnosticCode::charge_unknown, Severity::note, {}});
-    else if (!has_volts && !rows.has_watts())
+    else if (!has_volts && !energy_alone)
         summary.diagnostics.push_back({DiagnosticCode::no_voltage, Severity::warning, {}});
     if (rows.from_power()) summary.diagnostics.push_back({DiagnosticCode::charge_from_power, Severity::note, {}});
 
@@ -476,12 +518,12 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
         const double sd = units::combine_sd(current_scale_sd * (rows.moved_ah() + before_ah), rounded_ah,
                                             bridged_current_sd * std::abs(rows.charge_bridged_ah()));
         energy.charge_ah = Estimate{charge_ah + before_ah, sd};
-        energy.sampled_charge_ah = rows.sampled_ah();
+        if (!by_energy) energy.sampled_charge_ah = rows.sampled_ah();
     }
     if (recorded_s > 0.0 && (charge_known || rows.from_counter()))
         energy.mean_current_a = charge_ah * units::seconds_per_hour / recorded_s;
 
-    const bool energy_known = (has_volts && (charge_known || rows.from_counter())) || rows.has_watts();
+    const bool energy_known = (has_volts && (charge_known || rows.from_counter())) || energy_alone;
     if (energy_known) {
         const double energy_wh = rows.energy_wh();
         const double first_v = has_volts ? rows.volts().front() : 0.0;

@@ -13,7 +13,8 @@ inline constexpr double current_scale_sd = 0.05;
 /// channel that is missing for some rows, or set aside as faulty, does not drop out of the sum:
 /// - volts are bridged straight in time between their neighbours;
 /// - current is bridged by the counter's own count where there is one, by power over volts, else straight;
-/// - without a current at all the charge is the counter's, or power over volts; energy is charge times volts.
+/// - without a current at all the charge is the counter's, or power over volts; energy is charge times volts;
+/// - where energy alone was counted, the charge is what it counted over the volts of the moment.
 /// Each bridge adds to the error and is said. A counter that begins above zero counts from zero: what was used
 /// before the log began is `before_log_ah`, in charge and energy but not in the means.
 void measure_energy(const CleanLog& log, LogSummary& summary);

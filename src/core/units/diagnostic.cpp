@@ -60,6 +60,7 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::other_vehicles: return "other-vehicles";
     case DiagnosticCode::start_missing: return "start-missing";
     case DiagnosticCode::charge_from_power: return "charge-from-power";
+    case DiagnosticCode::charge_from_energy: return "charge-from-energy";
     case DiagnosticCode::volts_bridged: return "volts-bridged";
     case DiagnosticCode::current_bridged: return "current-bridged";
     case DiagnosticCode::current_bridged_by_counter: return "current-bridged-by-counter";

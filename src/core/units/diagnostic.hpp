@@ -73,6 +73,7 @@ enum class DiagnosticCode {
     capacity_read_as_packs,
     charge_unknown,
     charge_from_power,
+    charge_from_energy,
     volts_bridged,
     current_bridged,
     current_bridged_by_counter,

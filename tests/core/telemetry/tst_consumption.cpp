@@ -3,6 +3,7 @@
 #include <random>
 
 #include "core/telemetry/consumption.hpp"
+#include "core/telemetry/energy_used.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "support/compare.hpp"
@@ -44,6 +45,7 @@ private slots:
     void missingVoltsAreBridged();
     void aMissingCurrentIsTheCounters();
     void powerIsEnough();
+    void countedEnergyIsEnough();
     void peaksAreFound();
     void counterAloneIsEnoughForCharge();
     void withoutCurrentWayIsStillKnown();
@@ -205,6 +207,48 @@ void ConsumptionTest::powerIsEnough() {
     raw[Channel::voltage_v].clear();
     VERIFY_NEAR(summary_of(raw).energy.energy_wh->value, 80.0 / 6.0, 1e-9);
     QVERIFY(!charge_used_ah(summary_of(raw)).has_value());
+}
+
+/// A wattmeter's log: volts, and what it counted in watt-hours.
+void ConsumptionTest::countedEnergyIsEnough() {
+    FlightLog raw = made_log();
+    auto& volts = raw[Channel::voltage_v];
+    auto& counted_wh = raw[Channel::energy_wh];
+    counted_wh.resize(raw.rows());
+    // 5 A from 16.8 V down to 14.4 V for 600 s: 0.8333 Ah; volts over time are a trapezoid of mean 15.6 V.
+    double sum_wh = 0.0;
+    for (std::size_t i = 0; i < raw.rows(); ++i) {
+        volts[i] = 16.8 - 2.4 * double(i) / double(raw.rows() - 1);
+        if (i > 0) sum_wh += 5.0 * 0.5 * (volts[i] + volts[i - 1]) / 3600.0;
+        counted_wh[i] = sum_wh;
+    }
+    raw[Channel::current_a].clear();
+    raw[Channel::charge_ah].clear();
+    const LogSummary s = summary_of(raw);
+    VERIFY_NEAR(s.energy.energy_wh->value, 15.6 * 5.0 / 6.0, 1e-6);
+    VERIFY_NEAR(charge_used_ah(s)->value, 5.0 / 6.0, 1e-3);
+    VERIFY_NEAR(s.energy.charge_ah->sd, 0.05 * 5.0 / 6.0, 1e-3);
+    VERIFY_NEAR(*s.energy.mean_current_a, 5.0, 0.01);
+    QVERIFY(notes(s, DiagnosticCode::charge_from_energy));
+    QVERIFY(!s.energy.counter_ah && !notes(s, DiagnosticCode::no_current));
+
+    // The record was switched on late, and the meter was reset on the way.
+    FlightLog late = raw;
+    for (std::size_t i = 0; i < late.rows(); ++i) late[Channel::energy_wh][i] += i < 300 ? 2.0 : -counted_wh[299];
+    const LogSummary of_late = summary_of(late);
+    VERIFY_NEAR(*of_late.energy.before_log_ah, 2.0 / 16.8, 1e-6);
+    VERIFY_NEAR(of_late.energy.energy_wh->value, 15.6 * 5.0 / 6.0 + 2.0, 0.03);
+
+    // Without volts the energy is still known; a counted charge goes before counted energy.
+    FlightLog blind = raw;
+    blind[Channel::voltage_v].clear();
+    VERIFY_NEAR(summary_of(blind).energy.energy_wh->value, 15.6 * 5.0 / 6.0, 1e-6);
+    QVERIFY(notes(summary_of(blind), DiagnosticCode::charge_unknown));
+    QVERIFY(!charge_used_ah(summary_of(blind)).has_value());
+    FlightLog both = raw;
+    both[Channel::charge_ah] = made_log()[Channel::charge_ah];
+    QVERIFY(notes(summary_of(both), DiagnosticCode::counter_only));
+    QCOMPARE(running_energy(*clean(tests::shared(raw))).charge_ah.back(), summary_of(raw).energy.charge_ah->value);
 }
 
 void ConsumptionTest::peaksAreFound() {
