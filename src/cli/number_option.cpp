@@ -2,9 +2,47 @@
 
 #include <algorithm>
 
+#include <QCoreApplication>
+#include <QStringList>
+
 #include "io/key_units.hpp"
+#include "io/text_number.hpp"
 
 namespace sobremesa::cli {
+
+CLI::Validator number_between(double least, double most) {
+    const auto written = [](double value) {
+        constexpr int decimals = 6;
+        return QString::fromStdString(io::shortest_text(value, decimals));
+    };
+    return CLI::Validator(
+        [=](std::string& text) {
+            const auto value = io::number_from_text(text);
+            if (value && *value >= least && *value <= most) return std::string();
+            return QCoreApplication::translate("sobremesa::Printed",
+                                               "“%1” is not possible here; it takes a number from %2 to %3")
+                .arg(QString::fromStdString(text), written(least), written(most))
+                .toStdString();
+        },
+        QCoreApplication::translate("sobremesa::Printed", "%1 to %2", "a range")
+            .arg(written(least), written(most))
+            .toStdString());
+}
+
+CLI::Validator one_of(const std::vector<std::string>& words) {
+    QStringList list;
+    for (const std::string& word : words) list << QString::fromStdString(word);
+    const QString all = list.join(QStringLiteral(", "));
+    return CLI::Validator(
+        [=](std::string& text) {
+            if (list.contains(QString::fromStdString(text))) return std::string();
+            return QCoreApplication::translate("sobremesa::Printed",
+                                               "“%1” is not possible here; it takes one of: %2")
+                .arg(QString::fromStdString(text), all)
+                .toStdString();
+        },
+        all.toStdString());
+}
 
 void take_units(CLI::App& app) {
     for (CLI::Option* option : app.get_options()) {

@@ -6,7 +6,7 @@
 namespace sobremesa::cli {
 
 /// Texts of the lines that commands print for people, in the language of the desktop. Figures and names in them
-/// come from the wording room; help and what is wrong with a call stay English, as the parser has them.
+/// come from the wording room.
 struct Printed {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Printed)
 };

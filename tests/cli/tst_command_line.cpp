@@ -2,6 +2,7 @@
 #include <QProcess>
 #include <QRegularExpression>
 #include <QScopeGuard>
+#include <QSet>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -106,6 +107,9 @@ private slots:
     void badInputIsOneClearLine_data();
     void badInputIsOneClearLine();
     void usageIsTwo();
+    void whatIsNotUnderstoodIsSaid_data();
+    void whatIsNotUnderstoodIsSaid();
+    void helpSpeaksTheLanguageOfTheDesktop();
     void manualsAndCompletionNameEveryOption();
     void numbersThatAreNoneAreRefused_data();
     void numbersThatAreNoneAreRefused();
@@ -1134,6 +1138,99 @@ void CommandLineTest::usageIsTwo() {
     QCOMPARE(cli_run({"debrief", demo("2026-04-11-alcaravan-calm.csv"), "--home", "123,456"}).code, 1);
 }
 
+void CommandLineTest::whatIsNotUnderstoodIsSaid_data() {
+    QTest::addColumn<QStringList>("command");
+    QTest::addColumn<QString>("english");
+    QTest::addColumn<QString>("german");
+    const auto call = [](const char* command, const char* english, const char* german) {
+        QTest::newRow(command) << QString::fromUtf8(command).split(QLatin1Char(' '), Qt::SkipEmptyParts)
+                               << QString::fromUtf8(english) << QString::fromUtf8(german);
+    };
+    call("", "The command is missing.", "Der Befehl fehlt.");
+    call("plan", "plan is missing.", "plan fehlt.");
+    call("plan x.json --fast", "This is not understood: --fast.", "Das wird nicht verstanden: --fast.");
+    call("plan x.json --seed", "--seed needs a value.", "--seed braucht einen Wert.");
+    call("plan x.json --seed 1 --seed 2", "--seed can be given once only.", "--seed darf nur einmal vorkommen.");
+    call("plan x.json --seed many", "--seed takes a number, and “many” is none.",
+         "--seed nimmt eine Zahl, und „many“ ist keine.");
+    call("plan x.json --days 5", "--days: “5” is not possible here; it takes a number from 100 to 1000000",
+         "--days: „5“ geht hier nicht; möglich sind Zahlen von 100 bis 1000000");
+    call("calibrate --scale 250 --convention both --pair 1,2",
+         "--convention: “both” is not possible here; it takes one of: divides, multiplies",
+         "--convention: „both“ geht hier nicht; möglich sind: divides, multiplies");
+    call("pack x.json --current-a 3 --power-w 20", "--current-a and --power-w cannot be given together.",
+         "--current-a und --power-w schließen sich aus.");
+    call("pack x.json --on plan.json", "--on works together with --candidates only.",
+         "--on geht nur zusammen mit --candidates.");
+    call("watch --plan x.json", "One of these is needed: --udp", "Eins davon wird gebraucht: --udp");
+    call("watch --plan x.json --udp 1 --tcp h:2", "Only one of these can be given:", "Nur eins davon ist möglich:");
+    call("compare a.csv b.json", "compare needs LOG PLAN.json for each of two flights or more",
+         "compare braucht LOG PLAN.json für jeden von mindestens zwei Flügen");
+}
+
+/// Each of the parser's own complaints that can be met, in our words.
+void CommandLineTest::whatIsNotUnderstoodIsSaid() {
+    QFETCH(QStringList, command);
+    QFETCH(QString, english);
+    QFETCH(QString, german);
+    std::vector<std::string> words;
+    for (const QString& word : command) words.push_back(word.toStdString());
+    const auto run = cli_run(words);
+    QCOMPARE(run.code, 2);
+    QVERIFY(run.out.empty());
+    QVERIFY2(QString::fromStdString(run.err).startsWith(english), run.err.c_str());
+    const auto back = qScopeGuard([] { wording::use_language(QStringLiteral("en")); });
+    wording::use_language(QStringLiteral("de"));
+    const std::string spoken = cli_run(words).err;
+    QVERIFY2(QString::fromStdString(spoken).startsWith(german), spoken.c_str());
+}
+
+void CommandLineTest::helpSpeaksTheLanguageOfTheDesktop() {
+    const auto back = qScopeGuard([] { wording::use_language(QStringLiteral("en")); });
+    const auto help = [](const char* language, std::vector<std::string> words) {
+        wording::use_language(QLatin1String(language));
+        words.emplace_back("--help");
+        return QString::fromStdString(cli_run(words).out);
+    };
+    // Lines of English that are left in another language: descriptions, headings, kinds of values.
+    const auto lines_of = [](const QString& text) {
+        QSet<QString> lines;
+        for (const QString& line : text.split(QLatin1Char('\n'))) {
+            const QString said = line.trimmed().section(QRegularExpression(QStringLiteral(" {2,}")), -1);
+            if (said.contains(QLatin1Char(' '))) lines << said;
+        }
+        return lines;
+    };
+    for (const auto& words : std::vector<std::vector<std::string>>{{},
+                                                                   {"debrief"},
+                                                                   {"compare"},
+                                                                   {"aircraft"},
+                                                                   {"learn"},
+                                                                   {"bill"},
+                                                                   {"calibrate"},
+                                                                   {"plan"},
+                                                                   {"reach"},
+                                                                   {"sun"},
+                                                                   {"watch"},
+                                                                   {"pack"},
+                                                                   {"convert"},
+                                                                   {"columns"},
+                                                                   {"partial"},
+                                                                   {"book"},
+                                                                   {"book", "add"}}) {
+        const QString english = help("en", words);
+        QVERIFY(lines_of(english).size() > 2);
+        for (const char* language : {"de", "es"}) {
+            const auto same = lines_of(english) & lines_of(help(language, words));
+            QVERIFY2(same.isEmpty(), qPrintable(same.values().join(QStringLiteral("; "))));
+        }
+    }
+    const QString german = help("de", {"plan"});
+    QVERIFY2(german.contains(QStringLiteral("Schreibt die Flugkarte als PDF")), qPrintable(german));
+    QVERIFY2(german.contains(QStringLiteral("--days GANZZAHL:100 bis 1000000")), qPrintable(german));
+    QVERIFY2(german.contains(QStringLiteral("plan TEXT (nötig)")), qPrintable(german));
+}
+
 void CommandLineTest::numbersThatAreNoneAreRefused_data() {
     QTest::addColumn<QStringList>("command");
     const QString plan = QString::fromStdString(demo("alcaravan-west.plan.json"));
@@ -1431,7 +1528,7 @@ void CommandLineTest::aFaultInsideIsOneLineAndExitOne() {
     std::ostream out(&buffer);
     out.exceptions(std::ios::badbit);
     std::ostringstream err;
-    QCOMPARE(cli::run({"plan", demo("alcaravan-west.plan.json"), "--days", "0"}, out, err),
+    QCOMPARE(cli::run({"plan", demo("alcaravan-west.plan.json"), "--days", "100"}, out, err),
              cli::exit_unusable_input);
     const std::string said = err.str();
     QVERIFY2(said.find("a fault inside the program: made to fail") != std::string::npos, said.c_str());
