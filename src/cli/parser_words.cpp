@@ -39,13 +39,11 @@ constexpr ParserSaying parser_sayings[] = {
 class SpokenFormatter : public CLI::Formatter {
 public:
     std::string make_description(const CLI::App* part) const override {
-        const std::string said = part->get_description();
+        std::string said = part->get_description();
         if (said.empty()) return said;
-        const bool one = part->get_require_option_min() == 1 && part->get_require_option_max() == 1;
-        return said +
-               (one ? " " + QCoreApplication::translate("sobremesa::Printed", "(one of these)").toStdString()
-                    : std::string()) +
-               "\n";
+        if (part->get_require_option_min() == 1 && part->get_require_option_max() == 1)
+            said += " " + QCoreApplication::translate("sobremesa::Printed", "(one of these)").toStdString();
+        return said + "\n";
     }
 
     std::string make_expanded(const CLI::App* part) const override {

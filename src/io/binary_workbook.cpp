@@ -182,6 +182,7 @@ public:
     std::optional<std::vector<Sheet>> sheets() {
         if (!read_globals()) return std::nullopt;
         std::vector<Sheet> result;
+        result.reserve(sheet_begins_.size());
         for (const std::size_t begin : sheet_begins_) result.push_back(sheet_from(begin));
         return result;
     }
