@@ -465,9 +465,10 @@ private:
     void take_pairs() {
         if (have(Channel::latitude_deg)) return;
         for (ColumnAtHand& c : columns_) {
-            const bool named = c.header.has_any<"gps", "position", "coordinates", "location", "pos", "coord",
-                                                "coords", "gnss", "place", "geom", "geometry", "wkt", "point">() ||
-                               names_both(c.header);
+            const bool named =
+                c.header.has_any<"gps", "position", "coordinates", "location", "pos", "coord", "coords", "gnss",
+                                 "place", "geom", "geometry", "wkt", "point", "utm", "mgrs", "grid", "geo">() ||
+                names_both(c.header);
             if (!is_open(c) || !named || !is_pair(c.shape)) continue;
             c.column.kind = Kind::position_pair;
             c.column.longitude_first = names_longitude_first(c.header) || c.header.has("xyz");

@@ -442,7 +442,7 @@ void CsvLogReaderTest::bothPlacesInOneCell() {
     VERIFY_NEAR((**log)[Channel::latitude_deg].back(), 47.123029, 1e-9);
     VERIFY_NEAR((**log)[Channel::longitude_deg].back(), 11.456029, 1e-9);
     // And in the grid of maps: ten metres east of the middle of zone 32 each second.
-    text = "Time;" + head.toStdString() + ";VBat;Amps\n";
+    text = "Time;UTM;VBat;Amps\n";
     for (int i = 0; i < 30; ++i)
         text += std::to_string(i) + ";32T " + std::to_string(500000 + 10 * i) + " 5200000;16.1;5.4\n";
     const auto grid = io::read_csv_log(written(text));

@@ -8,6 +8,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include <GeographicLib/MGRS.hpp>
+#include <GeographicLib/UTMUPS.hpp>
 #include <iconv.h>
 
 #include "core/telemetry/consumption.hpp"
@@ -594,6 +596,21 @@ std::vector<Way> laid_down() {
              return lines("time (s)\tposition\tvolts\tamps\n", rows, [](const Sample& s) {
                  return number(s.t, 1) + "\tgeo:" + place(s) + ";u=3\t" + number(s.volts, 3) + "\t" +
                         number(s.amps, 3);
+             });
+         }},
+        {"places on the military grid",
+         [](const auto& rows) {
+             return lines("time (s);MGRS;volts;amps\n", rows, [](const Sample& s) {
+                 std::string reference;
+                 int zone = 0;
+                 bool northern = true;
+                 double east_m = 0.0;
+                 double north_m = 0.0;
+                 GeographicLib::UTMUPS::Forward(s.latitude, s.longitude, zone, northern, east_m, north_m);
+                 constexpr int metres = 5;
+                 GeographicLib::MGRS::Forward(zone, northern, east_m, north_m, s.latitude, metres, reference);
+                 return number(s.t, 1) + ";" + QByteArray::fromStdString(reference) + ";" + number(s.volts, 3) +
+                        ";" + number(s.amps, 3);
              });
          }},
         {"places as objects of JSON",
