@@ -12,7 +12,7 @@ namespace sobremesa::io {
 bool is_binary_workbook(const std::string& path);
 
 /// Its sheets: numbers with all their digits, what formulas came to, dates and times as ISO 8601 writes them,
-/// shares in percent. Of one that was cut, what stands before.
+/// shares in percent. A compound file that was cut is none: its directory may stand at its end.
 /// @error those of files; `file_too_large`; `file_binary` where it is older than that, or protected by a password
 units::Result<std::vector<Sheet>> binary_workbook_sheets(const std::string& path);
 
