@@ -56,6 +56,7 @@ private slots:
     void voltsForTheVideo();
     void theControllersCutoff();
     void aColdPackIsNotLaunched();
+    void warmthAndColdAreNearWithinFiveDegrees();
     void heightAboveTheGroundBelow();
     void theLinkGivesOut_data();
     void theLinkGivesOut();
@@ -387,6 +388,33 @@ void LimitsTest::aColdPackIsNotLaunched() {
     request.pack.start_temperature_c = 25.0;
     QVERIFY(check(planned(request), LimitKind::pack_cold).verdict == Verdict::kept);
     QVERIFY(check(planned(request), LimitKind::pack_warm).verdict == Verdict::kept);
+}
+
+/// Packs are launched at 5 °C at the least and bear 60 °C: common practice, no source. Five degrees from either is
+/// near.
+void LimitsTest::warmthAndColdAreNearWithinFiveDegrees() {
+    const auto expected = [](double margin_k) {
+        return margin_k < 0.0 ? Verdict::broken : margin_k < 5.0 ? Verdict::near_it : Verdict::kept;
+    };
+    std::set<Verdict> met;
+    for (double start_c = 40.0; start_c < 65.0; start_c += 1.5) {
+        PlanRequest request = well_known();
+        request.weather.temperature_c = 38.0;
+        request.pack.start_temperature_c = start_c;
+        const auto warm = check(planned(request), LimitKind::pack_warm);
+        QCOMPARE(warm.limit, 60.0);
+        QVERIFY(warm.worst >= start_c);
+        QCOMPARE(int(warm.verdict), int(expected(warm.limit - warm.worst)));
+        met.insert(warm.verdict);
+    }
+    QCOMPARE(met.size(), std::size_t(3));
+    for (double start_c = 0.5; start_c < 14.0; start_c += 1.0) {
+        PlanRequest request = well_known();
+        request.pack.start_temperature_c = start_c;
+        const auto cold = check(planned(request), LimitKind::pack_cold);
+        QCOMPARE(cold.limit, 5.0);
+        QCOMPARE(int(cold.verdict), int(expected(cold.worst - cold.limit)));
+    }
 }
 
 void LimitsTest::heightAboveTheGroundBelow() {
