@@ -19,14 +19,7 @@ endif()
 # Rooms that only arrange what the core works out: optimised a little, which compiles a quarter faster and costs nothing that
 # a benchmark sees.
 function(sobremesa_light target)
-  target_compile_options(${target} PRIVATE $<$<CONFIG:Release>:-O1>)
-endfunction()
-
-# Under the sanitizers, for what takes no bytes apart and works nothing out: without the checks of each pointer and each dynamic
-# type, which cost a third of compiling. A null pointer ends in the address sanitizer all the same.
-function(sobremesa_fewer_checks target)
-  target_compile_options(${target} PRIVATE
-    $<$<AND:$<CONFIG:Debug>,$<CXX_COMPILER_ID:Clang>>:-fno-sanitize=null,alignment,object-size,vptr>)
+  target_compile_options(${target} PRIVATE -O1)
 endfunction()
 
 # sobremesa_fast_build(target header [batch]): header of cmake/precompiled or "none", compiled once for all that take it

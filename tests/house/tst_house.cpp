@@ -95,6 +95,7 @@ private slots:
     void simulatorSharesNoModelCode();
     void coreKnowsNoQtNoFilesNoClock();
     void numbersNeverDependOnTheLocale();
+    void bytesAreCastToNothingButBytes();
     void nobodyIncludesTheApp();
 };
 
@@ -163,6 +164,30 @@ void HouseTest::numbersNeverDependOnTheLocale() {
         QVERIFY2(!match.hasMatch(), qPrintable(file + QStringLiteral(" uses ") + match.captured(0)));
     }
     QVERIFY(forbidden.match(QStringLiteral("x = std::strtod(text, 0);")).hasMatch());
+}
+
+// A number is copied out of bytes, never read through a pointer into them: so no read is misaligned, and the
+// sanitizers need not look for one at every pointer.
+void HouseTest::bytesAreCastToNothingButBytes() {
+    static const QRegularExpression cast(QStringLiteral("reinterpret_cast<(?:const )?([\\w:]+) ?\\*?>"));
+    const QSet<QString> allowed{
+        QStringLiteral("char"), QStringLiteral("std::uint8_t"),
+        // Bytes by the names that libraries give them.
+        QStringLiteral("Bytef"), QStringLiteral("xmlChar"),
+        // Handles: a converter of character sets, the function found in the elevation module.
+        QStringLiteral("std::intptr_t"), QStringLiteral("sobremesa_read_elevation_function")};
+    int casts = 0;
+    for (const QString& file : sources()) {
+        const QString where = file.section(QLatin1Char('/'), 0, 0);
+        if (where == QStringLiteral("app") || where == QStringLiteral("practice")) continue;
+        for (auto found =
+                 cast.globalMatch(text_of(file).replace(QStringLiteral("unsigned char"), QStringLiteral("char")));
+             found.hasNext(); ++casts) {
+            const QString target = found.next().captured(1);
+            QVERIFY2(allowed.contains(target), qPrintable(QStringLiteral("%1 casts to %2").arg(file, target)));
+        }
+    }
+    QVERIFY(casts > 10);
 }
 
 void HouseTest::nobodyIncludesTheApp() {
