@@ -106,8 +106,6 @@ int main(int argc, char** argv) {
     const QSettings chosen(QDir(settings_folder).filePath(QStringLiteral("sobremesa.ini")), QSettings::IniFormat);
     sobremesa::wording::use_language(chosen.value(QStringLiteral("language")).toString());
 
-    // Built bare and dressed once, just before it is seen: a third of the time to the first window.
-    sobremesa::app::Look::instance().setBare(true);
     QString book_path = parser.value(book);
     if (book_path.isEmpty() && parser.isSet(demo))
         book_path = throw_away.filePath(QStringLiteral("logbook.sqlite"));
@@ -129,7 +127,6 @@ int main(int argc, char** argv) {
     for (const QString& file : parser.positionalArguments()) window.openFile(file);
     QuitAfterFirstPaint quitter;
     if (parser.isSet(first_paint)) window.installEventFilter(&quitter);
-    sobremesa::app::Look::instance().setBare(false);
     window.show();
     return QApplication::exec();
 }

@@ -1,9 +1,19 @@
 #include <QTest>
 
+#include <QAbstractItemView>
+#include <QApplication>
+#include <QCheckBox>
 #include <QFontInfo>
 #include <QFontMetrics>
+#include <QMenu>
+#include <QPushButton>
+#include <QScrollBar>
+#include <QStyleOption>
+#include <QVBoxLayout>
 
 #include "app/theme/look.hpp"
+#include "app/widgets/choice_box.hpp"
+#include "app/widgets/number_field.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
 
@@ -50,6 +60,10 @@ double lab_distance(const Rgb& p, const Rgb& q) {
 class ThemeTest : public QObject {
     Q_OBJECT
 private slots:
+    void cleanup() {
+        Look::instance().setTheme(day_theme());
+        Look::instance().setTextScale(1.0);
+    }
     void contrastOfBlackAndWhite();
     void textAndEdgesCanBeRead_data();
     void textAndEdgesCanBeRead();
@@ -59,6 +73,11 @@ private slots:
     void figuresAreTabular();
     void lengthsFollowTheTextSize();
     void smallestTextIsTwelvePixels();
+    void qtsOwnWidgetsFollowTheTheme();
+    void whatIsWrongHasAnEdgeOfWarning();
+    void aScrollBarIsAsLongAsWhatIsSeen();
+    void aMenuHasRoomForWordsAndKeys();
+    void theListOfAChoiceShowsItsWordsWhole();
 };
 
 void ThemeTest::contrastOfBlackAndWhite() {
@@ -150,6 +169,123 @@ void ThemeTest::lengthsFollowTheTextSize() {
 
 void ThemeTest::smallestTextIsTwelvePixels() {
     QVERIFY(Look::small_px >= 12.0);
+}
+
+/// Without a style sheet: it would be matched against every widget, seconds for a window that has been about.
+void ThemeTest::qtsOwnWidgetsFollowTheTheme() {
+    QWidget page;
+    auto* column = new QVBoxLayout(&page);
+    auto* field = new NumberField;
+    auto* button = new QPushButton(QStringLiteral("Fly"));
+    auto* check = new QCheckBox(QStringLiteral("Gusts"));
+    check->setChecked(true);
+    for (QWidget* each : std::initializer_list<QWidget*>{field, button, check}) column->addWidget(each);
+    page.show();
+    QVERIFY(QTest::qWaitForWindowExposed(&page));
+    page.setFocus();
+    for (const Theme* theme : all_themes()) {
+        Look::instance().setTheme(*theme);
+        QCoreApplication::processEvents();
+        const int corner = Look::instance().scaled(6);
+        QCOMPARE(field->grab().toImage().pixelColor(corner, corner), theme->panel);
+        QCOMPARE(button->grab().toImage().pixelColor(corner, corner), theme->panel);
+        QStyleOptionButton option;
+        option.initFrom(check);
+        const QRect box = check->style()->subElementRect(QStyle::SE_CheckBoxIndicator, &option, check);
+        QCOMPARE(check->grab().toImage().pixelColor(box.center()), theme->ink);
+        QCOMPARE(page.grab().toImage().pixelColor(2, 2), theme->paper);
+    }
+    QVERIFY(qApp->styleSheet().isEmpty());
+}
+
+void ThemeTest::whatIsWrongHasAnEdgeOfWarning() {
+    NumberField field;
+    field.resize(120, 26);
+    const auto edge = [&] { return field.grab().toImage().pixelColor(0, 13); };
+    QCOMPARE(edge(), day_theme().field_border);
+    QTest::keyClicks(&field, QStringLiteral("abc"));
+    QCOMPARE(edge(), day_theme().warning);
+    field.setValue(3.0, 0);
+    QCOMPARE(edge(), day_theme().field_border);
+}
+
+void ThemeTest::aScrollBarIsAsLongAsWhatIsSeen() {
+    QScrollBar bar(Qt::Vertical);
+    bar.setRange(0, 100);
+    bar.setPageStep(100);
+    bar.resize(10, 204);
+    QStyleOptionSlider option;
+    const auto handle = [&] {
+        option.initFrom(&bar);
+        option.orientation = bar.orientation();
+        option.subControls = QStyle::SC_All;
+        option.maximum = bar.maximum();
+        option.pageStep = bar.pageStep();
+        option.sliderPosition = bar.sliderPosition();
+        return bar.style()->subControlRect(QStyle::CC_ScrollBar, &option, QStyle::SC_ScrollBarSlider, &bar);
+    };
+    QCOMPARE(handle().height(), 100); // half is seen; two pixels are left free at each end
+    QCOMPARE(handle().top(), 2);
+    QTest::mouseClick(&bar, Qt::LeftButton, {}, QPoint(5, 190));
+    QCOMPARE(bar.value(), 100);
+    QCOMPARE(handle().bottom(), 201);
+    // Drawn by its handle to the middle.
+    QTest::mousePress(&bar, Qt::LeftButton, {}, QPoint(5, 150));
+    QTest::mouseMove(&bar, QPoint(5, 100));
+    QTest::mouseRelease(&bar, Qt::LeftButton, {}, QPoint(5, 100));
+    QCOMPARE(bar.value(), 50);
+    // Of very much, a handle that can still be caught.
+    bar.setRange(0, 1'000'000);
+    QCOMPARE(handle().height(), Look::instance().scaled(24));
+}
+
+void ThemeTest::aMenuHasRoomForWordsAndKeys() {
+    QMenu menu;
+    const QString words = QStringLiteral("Look around with demo flights");
+    QAction* action = menu.addAction(words);
+    action->setShortcut(QKeySequence(QStringLiteral("Ctrl+Shift+F12")));
+    action->setShortcutVisibleInContextMenu(true);
+    const QFontMetrics metrics(menu.font());
+    const int needed =
+        metrics.horizontalAdvance(words) + metrics.horizontalAdvance(QStringLiteral("Ctrl+Shift+F12"));
+    for (const double scale : {1.0, 1.5}) {
+        Look::instance().setTextScale(scale);
+        QCoreApplication::processEvents();
+        QVERIFY(menu.sizeHint().width() > 0);
+        const double least = scale * needed + 3 * Look::instance().scaled(20);
+        QVERIFY2(
+            menu.actionGeometry(action).width() >= least,
+            qPrintable(
+                QStringLiteral("%1 < %2 at %3").arg(menu.actionGeometry(action).width()).arg(least).arg(scale)));
+    }
+    Look::instance().setTextScale(1.0);
+}
+
+/// The list is as wide as the box: a word that fits into the box fits into it.
+void ThemeTest::theListOfAChoiceShowsItsWordsWhole() {
+    for (const double scale : {1.0, 1.5}) {
+        Look::instance().setTextScale(scale);
+        QWidget page;
+        auto* column = new QVBoxLayout(&page);
+        auto* box = new ChoiceBox;
+        // A full block at the end: what is cut is seen.
+        box->addItems({QStringLiteral("level"), QStringLiteral("outbound and inbound \u2588")});
+        column->addWidget(box, 0, Qt::AlignLeft);
+        page.show();
+        QVERIFY(QTest::qWaitForWindowExposed(&page));
+        box->showPopup();
+        QCoreApplication::processEvents();
+        const QImage list = box->view()->viewport()->grab().toImage();
+        const QRect line = box->view()->visualRect(box->model()->index(1, 0));
+        QVERIFY(line.height() < 2 * Look::instance().scaled(20));
+        int block = 0;
+        for (int x = line.left(); x < list.width(); ++x)
+            block += list.pixelColor(x, line.center().y()) == day_theme().ink ? 1 : 0;
+        const int whole = QFontMetrics(box->font()).horizontalAdvance(QChar(0x2588));
+        QVERIFY2(block >= whole - 1,
+                 qPrintable(QStringLiteral("%1 of %2 px at %3").arg(block).arg(whole).arg(scale)));
+        box->hidePopup();
+    }
 }
 
 SOBREMESA_TEST(ThemeTest)

@@ -24,7 +24,6 @@ class CommandSearch : public Popover {
 public:
     CommandSearch(const std::vector<QAction*>& commands, QWidget* parent) : Popover(parent) {
         const Look& look = Look::instance();
-        setObjectName(QStringLiteral("popover"));
         setAccessibleName(Commands::tr("Find a command"));
         setFixedWidth(look.scaled(480));
         typed_ = new QLineEdit;

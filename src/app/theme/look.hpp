@@ -41,21 +41,17 @@ public:
     static constexpr double sentence_px = 21.0;
     static constexpr double figure_px = 20.0;
 
-    /// Palette and style sheet of the application; called on every change and once at the start.
+    /// Style, font and palette of the application; called on every change and once at the start.
     void apply();
-    /// Leaves the style sheet away, until it is put back: widgets made meanwhile are not styled one by one.
-    void setBare(bool bare);
 
 signals:
     void changed();
 
 private:
     Look();
-    QString styleSheet() const;
 
     const Theme* theme_;
     double text_scale_ = 1.0;
-    bool bare_ = false;
     bool has_style_ = false;
     wording::Quantities quantities_;
     QString family_;

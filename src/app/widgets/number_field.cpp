@@ -1,7 +1,6 @@
 #include "app/widgets/number_field.hpp"
 
 #include <QKeyEvent>
-#include <QStyle>
 
 #include "io/text_number.hpp"
 #include "io/typed_number.hpp"
@@ -28,8 +27,7 @@ std::optional<double> NumberField::value() const {
 void NumberField::setWrong(bool wrong) {
     if (property("wrong").toBool() == wrong) return;
     setProperty("wrong", wrong);
-    style()->unpolish(this);
-    style()->polish(this);
+    update();
 }
 
 void NumberField::readAgain() {

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include <QPainter>
 #include <QScreen>
 
 #include "app/theme/look.hpp"
@@ -11,9 +12,6 @@ namespace sobremesa::app {
 Popover::Popover(QWidget* parent) : QFrame(parent, Qt::Popup), column_(new QVBoxLayout(this)) {
     const Look& look = Look::instance();
     setAttribute(Qt::WA_DeleteOnClose);
-    setObjectName(QStringLiteral("popover"));
-    setStyleSheet(QStringLiteral("#popover { background: %1; border: 1px solid %2; }")
-                      .arg(look.theme().panel.name(), look.theme().field_border.name()));
     const int margin = look.scaled(16);
     column_->setContentsMargins(margin, look.scaled(12), margin, margin);
     column_->setSpacing(look.scaled(8));
@@ -30,6 +28,14 @@ void Popover::popUpBy(const QWidget* anchor, const QRect& place) {
     }
     move(at);
     show();
+}
+
+void Popover::paintEvent(QPaintEvent*) {
+    const Theme& theme = Look::instance().theme();
+    QPainter painter(this);
+    painter.fillRect(rect(), theme.panel);
+    painter.setPen(theme.field_border);
+    painter.drawRect(rect().adjusted(0, 0, -1, -1));
 }
 
 } // namespace sobremesa::app

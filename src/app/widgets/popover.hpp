@@ -14,6 +14,9 @@ public:
     /// Shows it under (or, without room, above) a place of the anchor.
     void popUpBy(const QWidget* anchor, const QRect& place);
 
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
 private:
     QVBoxLayout* column_;
 };

@@ -20,6 +20,10 @@ Section::Section(const QString& object, const QString& title, QWidget* parent)
     head_->setAutoRaise(true);
     head_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     head_->setMinimumHeight(look.scaled(26));
+    // Its size stays the program's.
+    QFont heavy = head_->font();
+    heavy.setWeight(QFont::DemiBold);
+    head_->setFont(heavy);
     column->addWidget(head_);
     inside_->setContentsMargins(0, 0, 0, 0);
     inside_->setSpacing(look.scaled(4));

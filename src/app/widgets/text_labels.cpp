@@ -114,7 +114,7 @@ void TextLabel::setElided() {
 }
 
 void TextLabel::showEvent(QShowEvent* event) {
-    // Moved to another page after a change of the text's size, Qt's style sheets bring the old font back.
+    // Moved to another page, it takes that page's font.
     if (font().pixelSize() != font_.pixelSize()) setFont(font_);
     QLabel::showEvent(event);
 }

@@ -104,8 +104,9 @@ void DebriefPlace::setOffered(const QStringList& logs) {
     for (const QString& path : logs) {
         auto* button = new QPushButton(wording::file_title(path.toStdString()));
         button->setFlat(true);
-        button->setStyleSheet(
-            QStringLiteral("text-align: left; border: none; padding: 4px 0; text-decoration: underline;"));
+        QFont underlined = button->font();
+        underlined.setUnderline(true);
+        button->setFont(underlined);
         button->setCursor(Qt::PointingHandCursor);
         connect(button, &QPushButton::clicked, this, [this, path] { emit logWanted(path); });
         offered_->addWidget(button, 0, Qt::AlignLeft);

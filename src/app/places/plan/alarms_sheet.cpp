@@ -30,7 +30,6 @@ AlarmsSheet::AlarmsSheet(const mission::Plan& plan, QWidget* parent) : Popover(p
     const Look& look = Look::instance();
     const auto& q = look.quantities();
     setAccessibleName(tr("Alarms"));
-    setObjectName(QStringLiteral("popover"));
     column()->addWidget(new TextLabel(Role::heading, tr("Alarms for this pack and this plan")));
     const auto sheet = mission::alarm_sheet(plan);
     if (!sheet) {
