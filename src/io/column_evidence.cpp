@@ -258,14 +258,18 @@ private:
         constexpr double usual_a = 8.0;
         const double middle = std::abs(column->shape.median());
         if (column->column.scale != 1.0) return;
-        if (const double scale = scale_of_whole_volts(); scale < 1.0 && column->shape.decimals == 0) {
-            // Whoever writes volts as whole tenths writes amps so.
+        if (const double of_volts = scale_of_whole_volts(); of_volts < 1.0 && column->shape.decimals == 0) {
+            // Whoever writes volts as whole tenths writes amps so; of hundredths of a volt, in hundredths or
+            // tenths.
             constexpr double least_doubtful = 25.0;
             constexpr double least_cruise_a = 1.5;
             constexpr double most_likely_a = 60.0;
-            if (middle > least_doubtful && middle * scale > least_cruise_a && middle * scale < most_likely_a) {
-                column->column.scale = scale;
-                return;
+            constexpr double tenth = 0.1;
+            for (const double scale : {of_volts, tenth}) {
+                if (middle > least_doubtful && middle * scale > least_cruise_a && middle * scale < most_likely_a) {
+                    column->column.scale = scale;
+                    return;
+                }
             }
         }
         if (middle <= most_cruise_a) return;

@@ -134,6 +134,12 @@ HeaderCell take_apart(std::string_view header) {
     if (!result.unit && result.has_any<"charge", "used", "consumed", "drawn", "discharged">() &&
         result.words.back() == "c")
         result.unit = unit_from_word("coulomb");
+    // A speed has no milliseconds: "speed_ms" is metres a second without its stroke.
+    const auto milliseconds = unit_from_word("ms");
+    if (result.unit && result.unit->dimension == Dimension::time && result.unit->scale == milliseconds->scale &&
+        result.has_any<"speed", "velocity", "airspeed", "groundspeed", "spd", "gspd", "vspd", "aspd", "climb",
+                       "vario">())
+        result.unit = unit_from_word("m/s");
     return result;
 }
 

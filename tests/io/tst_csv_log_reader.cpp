@@ -160,6 +160,9 @@ void CsvLogReaderTest::unitsInEveryDress_data() {
     QTest::newRow("charge in coulombs") << "Charge (C)" << int(Channel::charge_ah) << 100.0 / 3600.0;
     QTest::newRow("used coulombs") << "Used (C)" << int(Channel::charge_ah) << 100.0 / 3600.0;
     QTest::newRow("coulombs by their word") << "drawn [Coulombs]" << int(Channel::charge_ah) << 100.0 / 3600.0;
+    QTest::newRow("a speed without the stroke") << "ground_speed_ms" << int(Channel::ground_speed_mps) << 100.0;
+    QTest::newRow("the same in brackets") << "GSpd (ms)" << int(Channel::ground_speed_mps) << 100.0;
+    QTest::newRow("a climb without the stroke") << "vario_ms" << int(Channel::climb_mps) << 100.0;
     QTest::newRow("camel case") << "BaroAlt (cm)" << int(Channel::height_m) << 1.0;
     QTest::newRow("short for ground speed") << "GSpd(kmh)" << int(Channel::ground_speed_mps) << 100.0 / 3.6;
     QTest::newRow("short for vertical speed") << "VSpd(m/s)" << int(Channel::climb_mps) << 100.0;

@@ -145,6 +145,13 @@ std::vector<Way> delimited_ways() {
                  return whole({s.t * 1e3}) + "," + place(s) + "," + whole({10.0 * s.volts, 10.0 * s.amps});
              });
          }},
+        {"whole hundredths of volts and tenths of amps",
+         [](const auto& rows) {
+             return lines("time,voltage,current,lat,lon,alt\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + whole({100.0 * s.volts, 10.0 * s.amps}) + "," + place(s) + "," +
+                        whole({s.height});
+             });
+         }},
         {"thousandths of everything, and a counter",
          [](const auto& rows) {
              return lines(

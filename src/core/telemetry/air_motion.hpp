@@ -25,13 +25,19 @@ struct Moment {
     double heading_deg = 0.0;
     double airspeed_mps = 0.0;
     double throttle_share = 0.0;
-    /// No row of the log falls into this second: nothing above is measured.
+    /// No row of the log falls into this second, nor is it between two rows of a slow record: nothing above is
+    /// known.
     bool empty = true;
+    /// Straight between the rows before and after it, which are no gap apart.
+    bool between_rows = false;
 };
 
-/// A flight second by second, evenly spaced, gaps as empty moments.
+/// A flight second by second, evenly spaced, gaps as empty moments. A record slower than that is bridged from row
+/// to row, as far as its charge and energy are.
 struct Motion {
     double step_s = 1.0;
+    /// From row to row of the record where that is longer than a step, s; else 0.
+    double row_step_s = 0.0;
     std::vector<Moment> moments;
     /// From launch to landing, as indices [first, last); nothing flown: equal.
     std::size_t first_airborne = 0;

@@ -265,7 +265,8 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
     drop_impossible_values(*log, result.rows, aside);
     if (result.rows.size() < 2) return error(ErrorCode::no_usable_rows);
 
-    result.longest_step_s = std::max(least_gap_s, gap_steps * usual_step_s(*log, result.rows));
+    result.usual_step_s = usual_step_s(*log, result.rows);
+    result.longest_step_s = std::max(least_gap_s, gap_steps * result.usual_step_s);
     for (std::size_t i = 1; i < result.rows.size(); ++i) {
         if (result.step_is_gap(i)) result.gaps.push_back({result.time_s(i - 1), result.time_s(i)});
     }

@@ -57,6 +57,8 @@ struct CleanLog {
     /// Rows set aside for any reason, each counted once.
     std::size_t rows_set_aside = 0;
     std::vector<Gap> gaps;
+    /// From row to row, s: the median.
+    double usual_step_s = 0.0;
     /// A step in time longer than this is a gap, s.
     double longest_step_s = 0.0;
     std::optional<geodesy::Position> home;

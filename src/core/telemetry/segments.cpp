@@ -141,6 +141,36 @@ void join_short(std::vector<SegmentKind>& kinds, double step_s) {
     }
 }
 
+/// Landed on the way, and launched again: over one place, near the ground, on no more than its electronics. What no
+/// row tells in between is the same.
+void find_stops(const Motion& motion, const std::vector<double>& power, double usual_w,
+                std::vector<SegmentKind>& kinds) {
+    constexpr double still_mps = 1.5;
+    const auto& moments = motion.moments;
+    double launch_m = std::nan("");
+    for (const Moment& m : moments) {
+        launch_m = m.height_m;
+        if (std::isfinite(launch_m)) break;
+    }
+    const auto stands = [&](std::size_t i) {
+        const Moment& m = moments[i];
+        return std::hypot(m.east_mps, m.north_mps) < still_mps && power[i] < ground_draw_share * usual_w &&
+               (!motion.has_height || std::abs(m.height_m - launch_m) < landing_height_m);
+    };
+    for (std::size_t i = motion.first_airborne; i < motion.last_airborne;) {
+        if (!stands(i)) {
+            ++i;
+            continue;
+        }
+        std::size_t end = i + 1;
+        for (std::size_t k = end; k < motion.last_airborne && (moments[k].empty || stands(k)); ++k)
+            if (!moments[k].empty) end = k + 1;
+        if (double(end - i) * motion.step_s >= least_segment_s)
+            std::fill(kinds.begin() + std::ptrdiff_t(i), kinds.begin() + std::ptrdiff_t(end), SegmentKind::ground);
+        i = end;
+    }
+}
+
 std::vector<SegmentKind> kinds_of(const Motion& motion, const WindEstimate& wind) {
     const auto& moments = motion.moments;
     std::vector<SegmentKind> kinds(moments.size(), SegmentKind::ground);
@@ -167,6 +197,7 @@ std::vector<SegmentKind> kinds_of(const Motion& motion, const WindEstimate& wind
                    : slope == SegmentKind::level && loiters[i] != 0 ? SegmentKind::loiter
                                                                     : slope;
     }
+    find_stops(motion, power, usual_w, kinds);
     // From the ground into the air, and back.
     const auto first = motion.first_airborne;
     const auto last = motion.last_airborne;

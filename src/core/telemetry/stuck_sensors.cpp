@@ -4,6 +4,7 @@
 #include <array>
 #include <cmath>
 #include <optional>
+#include <utility>
 
 #include "core/units/constants.hpp"
 #include "core/units/median.hpp"
@@ -59,18 +60,55 @@ std::optional<double> span(const Column& values, const Run& run) {
     return some[high] - least;
 }
 
-/// Whether the aircraft is under way, row by row.
-std::vector<std::uint8_t> flying_rows(const CleanLog& log, Channel judged) {
-    std::vector<std::uint8_t> flying(log.rows.size(), 1);
-    const bool by_speed = log.raw->has(Channel::ground_speed_mps) && judged != Channel::ground_speed_mps;
-    const bool by_current = log.raw->has(Channel::current_a) && judged != Channel::current_a;
-    const Column speed = values_of(log, Channel::ground_speed_mps);
-    const Column current = values_of(log, Channel::current_a);
+/// A current above this is that of a flight, A.
+double half_of_median(const Column& current) {
     Column drawn;
     for (const double amps : current) {
         if (std::isfinite(amps)) drawn.push_back(amps);
     }
-    const double half_a = drawn.empty() ? 0.0 : 0.5 * units::median(std::move(drawn));
+    return drawn.empty() ? 0.0 : 0.5 * units::median(std::move(drawn));
+}
+
+/// Metres east and north from one place to another that is not far.
+std::pair<double, double> way_between(const geodesy::Position& a, const geodesy::Position& b) {
+    constexpr double metres_per_degree = 111320.0;
+    return {std::remainder(b.longitude_deg - a.longitude_deg, 360.0) * metres_per_degree *
+                std::cos(units::radians(a.latitude_deg)),
+            (b.latitude_deg - a.latitude_deg) * metres_per_degree};
+}
+
+bool has_positions(const CleanLog& log) {
+    return log.position_ok.size() == log.rows.size() && log.raw->has(Channel::latitude_deg);
+}
+
+/// Speed over ground by places some seconds apart, for logs that have no column of it.
+Column speed_by_positions(const CleanLog& log) {
+    constexpr double least_s = 4.0;
+    Column speed(log.rows.size(), missing_value);
+    std::optional<std::size_t> from;
+    for (std::size_t i = 0; i < speed.size(); ++i) {
+        if (!log.position_ok[i]) continue;
+        if (!from) from = i;
+        const double seconds = log.time_s(i) - log.time_s(*from);
+        if (seconds < least_s) continue;
+        const auto [east, north] = way_between(log.position(*from), log.position(i));
+        std::fill(speed.begin() + std::ptrdiff_t(*from), speed.begin() + std::ptrdiff_t(i) + 1,
+                  std::hypot(east, north) / seconds);
+        from = i;
+    }
+    return speed;
+}
+
+/// Whether the aircraft is under way, row by row.
+std::vector<std::uint8_t> flying_rows(const CleanLog& log, Channel judged) {
+    std::vector<std::uint8_t> flying(log.rows.size(), 1);
+    const bool has_speed = log.raw->has(Channel::ground_speed_mps);
+    const bool by_speed = has_speed ? judged != Channel::ground_speed_mps : has_positions(log);
+    const bool by_current = log.raw->has(Channel::current_a) && judged != Channel::current_a;
+    const Column speed =
+        by_speed && !has_speed ? speed_by_positions(log) : values_of(log, Channel::ground_speed_mps);
+    const Column current = values_of(log, Channel::current_a);
+    const double half_a = half_of_median(current);
     for (std::size_t i = 0; i < flying.size(); ++i) {
         const bool moves = by_speed && speed[i] > flying_mps;
         const bool draws = by_current && current[i] > half_a;
@@ -78,6 +116,42 @@ std::vector<std::uint8_t> flying_rows(const CleanLog& log, Channel judged) {
     }
     return flying;
 }
+
+bool can_tell_flying(const CleanLog& log, Channel judged) {
+    if (log.raw->has(Channel::current_a) && judged != Channel::current_a) return true;
+    return log.raw->has(Channel::ground_speed_mps) ? judged != Channel::ground_speed_mps : has_positions(log);
+}
+
+/// Rows at both ends of a log in which the aircraft may stand, where only the channel itself could tell: a motor at
+/// rest draws the same from row to row, a pack under no load keeps its volts.
+class MaybeGround {
+public:
+    MaybeGround(const CleanLog& log, Channel judged, const Column& values, const std::vector<Run>& runs)
+        : last_(values.size()), rows_(values.size()) {
+        if (can_tell_flying(log, judged)) return;
+        if (judged == Channel::current_a) {
+            const double half_a = half_of_median(values);
+            const auto draws = [half_a](double amps) { return amps > half_a; };
+            first_ = std::size_t(std::find_if(values.begin(), values.end(), draws) - values.begin());
+            last_ = rows_ - std::size_t(std::find_if(values.rbegin(), values.rend(), draws) - values.rbegin());
+            return;
+        }
+        if (runs.front().seconds >= least_run_s) first_ = runs.front().last;
+        if (runs.back().seconds >= least_run_s) last_ = runs.back().first;
+    }
+
+    bool holds(const Run& run) const { return run.last <= first_ || run.first >= last_; }
+
+    void take_out_of(std::vector<std::uint8_t>& flying) const {
+        std::fill(flying.begin(), flying.begin() + std::ptrdiff_t(std::min(first_, rows_)), std::uint8_t(0));
+        std::fill(flying.begin() + std::ptrdiff_t(std::max(first_, last_)), flying.end(), std::uint8_t(0));
+    }
+
+private:
+    std::size_t first_ = 0;
+    std::size_t last_;
+    std::size_t rows_;
+};
 
 double share_flying(const std::vector<std::uint8_t>& flying, std::size_t first, std::size_t last) {
     std::size_t count = 0;
@@ -195,10 +269,11 @@ public:
     Expectation(const CleanLog& log, Channel channel, std::vector<std::uint8_t> flying)
         : log_(log), channel_(channel), flying_(std::move(flying)), step_(step_of(log, channel)) {}
 
-    std::optional<Expected> over(const Run& run) {
+    /// @param on_ground  the aircraft may stand: what the noise of others makes of it says nothing then
+    std::optional<Expected> over(const Run& run, bool on_ground) {
         switch (channel_) {
         case Channel::voltage_v: return volts(run);
-        case Channel::current_a: return current(run);
+        case Channel::current_a: return current(run, on_ground);
         case Channel::height_m: return height(run);
         case Channel::ground_speed_mps: return speed(run);
         case Channel::course_deg: return course(run, course_by_positions_sd_deg);
@@ -242,7 +317,7 @@ private:
     }
 
     /// Charge on the counter over the run against the frozen current's; else what the volts say it was.
-    std::optional<Expected> current(const Run& run) {
+    std::optional<Expected> current(const Run& run, bool on_ground) {
         const Column amps = values_of(log_, Channel::current_a);
         const double frozen_a = amps[run.first];
         if (log_.raw->has(Channel::charge_ah)) {
@@ -255,7 +330,15 @@ private:
         if (!plane || !(plane->by_second < 0.0)) return std::nullopt;
         Column expected(log_.rows.size(), missing_value);
         for (std::size_t i = run.first; i < run.last; ++i)
-            expected[i] = plane->by_first * used_ah()[i] + plane->by_second * volts[i];
+            expected[i] = plane->at_zero + plane->by_first * used_ah()[i] + plane->by_second * volts[i];
+        if (on_ground) {
+            // Volts that sag as in flight where the current says that nothing is drawn.
+            double sum_a = 0.0;
+            for (std::size_t i = run.first; i < run.last; ++i)
+                sum_a += std::isfinite(expected[i]) ? expected[i] : 0.0;
+            const double mean_a = sum_a / double(run.last - run.first);
+            return Expected{mean_a - frozen_a, half_of_median(amps) / expectation_sds};
+        }
         const auto change = span(expected, run);
         return change ? std::optional(Expected{*change, plane->sd}) : std::nullopt;
     }
@@ -319,7 +402,6 @@ private:
         chord_begin_.assign(n, 0);
         chord_end_.assign(n, 0);
         constexpr double least_chord_m = 25.0;
-        constexpr double metres_per_degree = 111320.0;
         std::optional<std::size_t> from;
         double unwound = 0.0;
         std::optional<double> last;
@@ -329,11 +411,7 @@ private:
                 from = i;
                 continue;
             }
-            const auto a = log_.position(*from);
-            const auto b = log_.position(i);
-            const double north = (b.latitude_deg - a.latitude_deg) * metres_per_degree;
-            const double east = std::remainder(b.longitude_deg - a.longitude_deg, 360.0) * metres_per_degree *
-                                std::cos(units::radians(a.latitude_deg));
+            const auto [east, north] = way_between(log_.position(*from), log_.position(i));
             const double chord_m = std::hypot(north, east);
             const double seconds = log_.time_s(i) - log_.time_s(*from);
             if (chord_m < least_chord_m && seconds < 10.0) continue;
@@ -418,7 +496,9 @@ std::vector<Run> frozen_runs(const CleanLog& log, Channel channel) {
     // A column of one value is a setting, not a sensor that stuck.
     if (runs.size() < 3) return {};
     const Column values = values_of(log, channel);
-    const std::vector<std::uint8_t> flying = flying_rows(log, channel);
+    std::vector<std::uint8_t> flying = flying_rows(log, channel);
+    const MaybeGround maybe_ground(log, channel, values, runs);
+    maybe_ground.take_out_of(flying);
     Expectation expectation(log, channel, flying);
     const Silence silence(log, values, flying);
     // Beside a turn a course goes from one side of north to the other and back.
@@ -427,13 +507,14 @@ std::vector<Run> frozen_runs(const CleanLog& log, Channel channel) {
     std::vector<Run> frozen;
     for (const Run& run : runs) {
         if (run.seconds < least_run_s || run.last - run.first < least_run_rows) continue;
-        if (share_flying(flying, run.first, run.last) < 0.8) continue;
+        const bool on_ground = maybe_ground.holds(run);
+        if (!on_ground && share_flying(flying, run.first, run.last) < 0.8) continue;
         // Standing on the ground is no fault.
         if (channel == Channel::ground_speed_mps && values[run.first] < flying_mps) continue;
-        const auto expected = expectation.over(run);
+        const auto expected = expectation.over(run, on_ground);
         const bool should_change =
             expected && expected->change > hidden_steps * expectation.step() + expectation_sds * expected->sd;
-        if (should_change || (noisy && silence.broken_by(run))) frozen.push_back(run);
+        if (should_change || (noisy && !on_ground && silence.broken_by(run))) frozen.push_back(run);
     }
     return frozen;
 }

@@ -80,7 +80,8 @@ Setup setup_from(const Motion& motion, std::size_t first, std::size_t last, doub
     double speed = 0.0;
     for (std::size_t i = first; i < last; i += stride) {
         const Moment& m = motion.moments[i];
-        if (!std::isfinite(m.east_mps) || !std::isfinite(m.north_mps)) continue;
+        // Where it turns the way between two rows is not straight.
+        if (m.between_rows || !std::isfinite(m.east_mps) || !std::isfinite(m.north_mps)) continue;
         if (!hovers.empty() && hovers[i] != 0) continue;
         if (heading && !std::isfinite(m.heading_deg)) continue;
         if (airspeeds && !(m.airspeed_mps > 0.0)) continue;
@@ -116,7 +117,11 @@ Setup setup_from(const Motion& motion, std::size_t first, std::size_t last, doub
     if (double(low) < most_left_out * double(setup.points.size())) std::erase_if(setup.points, is_low);
     for (Point& p : setup.points) {
         // A turn that bends the velocity by `a` a second is cut short by a²/24V; by more where the rows are sparse.
-        const double cut_mps = p.trust * p.trust / (24.0 * std::max(speed, 1.0));
+        // Between rows `row_step_s` apart a turn by θ is straightened to a hundredth of θ⁴: what two rounds leave
+        // of sin θ/θ, numerically.
+        const double turned_rad = p.trust * motion.row_step_s / std::max(speed, 1.0);
+        const double cut_mps =
+            p.trust * p.trust / (24.0 * std::max(speed, 1.0)) + 0.01 * std::pow(turned_rad, 4) * speed;
         constexpr double harmless_mps = 0.3;
         p.trust = 1.0 / (1.0 + std::pow(cut_mps / harmless_mps, 2));
     }
@@ -173,7 +178,7 @@ double turned_deg(const Motion& motion, std::size_t first, std::size_t last, con
     std::optional<double> before;
     for (std::size_t i = first; i < last; ++i) {
         const Vector2d air = Vector2d(motion.moments[i].east_mps, motion.moments[i].north_mps) - wind;
-        if (!air.allFinite()) continue;
+        if (motion.moments[i].between_rows || !air.allFinite()) continue;
         const double now = units::degrees(std::atan2(air[0], air[1]));
         // Scatter of a straight flight is no turning.
         constexpr double least_turn_deg = 3.0;

@@ -5,12 +5,14 @@
 #include <functional>
 #include <random>
 
+#include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "sim/fleet.hpp"
 #include "sim/simulated_flight.hpp"
+#include "support/coarse_log.hpp"
 #include "support/compare.hpp"
 #include "support/made_log.hpp"
 #include "support/test_program.hpp"
@@ -121,6 +123,10 @@ private slots:
     void aSpeedHeldOverGroundIsNoCalm();
     void circlesAreNotCutShort();
     void aReceiverSlowerThanTheRecord();
+    void aSlowRecordTellsTheSame_data();
+    void aSlowRecordTellsTheSame();
+    void hoveringBetweenIsSeenInASlowRecord();
+    void circlesOfASlowRecordAreNotCutShort();
     void withoutPositionItSaysSo();
     void aLogThatEndsOnTheWayClaimsNoWindThatItCannotSee();
     void windOfTheFleet();
@@ -128,6 +134,7 @@ private slots:
     void directionsOfTheFleet();
     void windGrowsInWindows();
     void segmentsOfAMadeFlight();
+    void landedOnTheWayItStands();
     void aGlideIsNoDescent();
     void segmentsOfTheFleet();
     void climbsAreTakenOutOfLevelPower();
@@ -403,6 +410,73 @@ void FindingsTest::aReceiverSlowerThanTheRecord() {
     }
 }
 
+void FindingsTest::aSlowRecordTellsTheSame_data() {
+    QTest::addColumn<double>("rate_hz");
+    for (const double rate_hz : {0.8, 0.5, 0.2}) QTest::addRow("%g rows a second", rate_hz) << rate_hz;
+}
+
+/// What a segment holds, what is flown through the air and what a kilometre of it takes do not depend on how often
+/// the log was written: flights of the simulator, thinned and rounded as radios do, beside themselves.
+void FindingsTest::aSlowRecordTellsTheSame() {
+    QFETCH(double, rate_hz);
+    int told = 0;
+    for (const auto& flight : sim::fleet(12)) {
+        const auto flown = sim::simulate(flight.scenario);
+        const auto slow = clean(std::make_shared<FlightLog>(tests::coarse_log(flown.log, rate_hz)));
+        QVERIFY(slow.has_value());
+        const Findings found = *find_out(*slow);
+        const auto summary = summarise(*slow);
+        QVERIFY(summary.has_value());
+        double energy_wh = 0.0;
+        double charge_ah = 0.0;
+        for (const Segment& s : found.segments) {
+            energy_wh += s.energy_wh;
+            charge_ah += s.charge_ah;
+        }
+        const double gaps = summary->energy.gap_time_s;
+        if (gaps == 0.0) {
+            VERIFY_NEAR(energy_wh, summary->energy.energy_wh->value, 0.03 * summary->energy.energy_wh->value);
+            VERIFY_NEAR(charge_ah, summary->energy.charge_ah->value, 0.03 * summary->energy.charge_ah->value);
+        }
+        const Findings fast = *find_out(*clean(std::make_shared<FlightLog>(flown.log)));
+        if (!found.still || !fast.still) continue;
+        ++told;
+        const double off = found.still->energy_wh_per_m.value / fast.still->energy_wh_per_m.value - 1.0;
+        QVERIFY2(std::abs(off) < (rate_hz < 0.3 ? 0.08 : 0.06),
+                 qPrintable(QStringLiteral("%1: %2").arg(QString::fromStdString(flight.scenario.name)).arg(off)));
+        const double way = found.still->air_m.value / fast.still->air_m.value - 1.0;
+        QVERIFY2(std::abs(way) < 0.06,
+                 qPrintable(QStringLiteral("%1: %2").arg(QString::fromStdString(flight.scenario.name)).arg(way)));
+    }
+    QVERIFY2(told >= 8, qPrintable(QString::number(told)));
+}
+
+/// A row every five seconds: two minutes over one place, four of circles, two over another.
+void FindingsTest::hoveringBetweenIsSeenInASlowRecord() {
+    std::mt19937 random(11);
+    const auto turning = steered([](int t) { return 2.0 * t; });
+    const FlightLog log = flown_log(
+        480, [&](int t) { return t >= 120 && t < 360 ? turning(t) : held(random, 0.0, t); },
+        [](int) { return 60.0; }, [](int) { return 5.0; });
+    const auto found = findings_of(tests::coarse_log(log, 0.2));
+    QVERIFY(found.wind.known());
+    VERIFY_NEAR(found.wind.east_mps, 3.0, 0.5);
+    VERIFY_NEAR(found.wind.north_mps, -4.0, 0.5);
+    VERIFY_NEAR(found.wind.airspeed_mps.value, 14.0, 0.5);
+}
+
+/// Places alone, every five and every ten seconds, on circles of a minute: a chord of five seconds is 4.5 % short,
+/// one of ten 17 %.
+void FindingsTest::circlesOfASlowRecordAreNotCutShort() {
+    for (const double every_s : {2.0, 5.0, 10.0}) {
+        const auto found = findings_of(placed_log(60.0, 1.0 / every_s, every_s));
+        QVERIFY(found.wind.known());
+        VERIFY_NEAR(found.wind.airspeed_mps.value, 15.0, every_s < 8.0 ? 0.15 : 0.45);
+        VERIFY_NEAR(found.wind.east_mps, 4.0, 0.2);
+        VERIFY_NEAR(found.wind.north_mps, -2.0, 0.2);
+    }
+}
+
 void FindingsTest::withoutPositionItSaysSo() {
     auto log = flown_log(
         300,
@@ -557,6 +631,32 @@ void FindingsTest::segmentsOfAMadeFlight() {
     VERIFY_NEAR(energy, 16.0 * (20 * 0.5 + 40 * 8.0 + 200 * 5.0 + 40 * 4.0 + 20 * 0.5) / 3600.0, 0.01);
     VERIFY_NEAR(found.segments[1].climb_m + found.segments[2].climb_m, 80.0, 10.0);
     VERIFY_NEAR(found.segments[3].ground_m, 200.0 * 12.0, 150.0);
+}
+
+void FindingsTest::landedOnTheWayItStands() {
+    // Out, three minutes on the ground of which the middle one was not recorded, and back.
+    const auto rests = [](int t) { return t >= 150 && t < 330; };
+    FlightLog log = flown_log(
+        480,
+        [&](int t) {
+            return rests(t) ? Vector{0.0, 0.0} : Vector{t < 240 ? 12.0 : -12.0, 0.0};
+        },
+        [&](int t) { return rests(t) || t < 10 || t >= 470 ? 0.0 : 60.0; },
+        [&](int t) { return rests(t) ? 0.3 : 5.0; });
+    for (auto& column : log.columns) {
+        if (!column.empty()) column.erase(column.begin() + 210, column.begin() + 270);
+    }
+    log.lines.resize(420);
+    log.rows_met = 420;
+    const auto found = findings_of(std::move(log));
+    const auto stop = std::find_if(found.segments.begin(), found.segments.end(), [](const Segment& s) {
+        return s.kind == SegmentKind::ground && s.start_s > 100.0 && s.end_s < 400.0;
+    });
+    QVERIFY(stop != found.segments.end());
+    VERIFY_NEAR(stop->start_s, 150.0, 6.0);
+    VERIFY_NEAR(stop->end_s, 330.0, 6.0);
+    QVERIFY(std::none_of(found.segments.begin(), found.segments.end(),
+                         [](const Segment& s) { return s.kind == SegmentKind::glide; }));
 }
 
 void FindingsTest::aGlideIsNoDescent() {

@@ -73,6 +73,10 @@ private slots:
     void aStuckSensorIsLeftOut();
     void coarseStepsAreNotStuck();
     void standingOnTheGroundIsNotStuck();
+    void standingOnTheGroundIsNotStuckWhereNothingElseTellsIt_data();
+    void standingOnTheGroundIsNotStuckWhereNothingElseTellsIt();
+    void landedOnTheWayItIsNotStuck();
+    void aCurrentThatDiesInFlightIsStuckAllTheSame();
     void aStuckCurrentDoesNotCount();
     void aSensorAtTheEndOfItsRangeIsSaid();
     void aCounterThatStartsAgainIsListedAndBridged();
@@ -143,6 +147,62 @@ void SensorFaultsTest::standingOnTheGroundIsNotStuck() {
     }
     const CleanLog log = cleaned(std::move(raw));
     QCOMPARE(rows_for(log, SetAsideReason::stuck_sensor), std::size_t(0));
+}
+
+void SensorFaultsTest::standingOnTheGroundIsNotStuckWhereNothingElseTellsIt_data() {
+    QTest::addColumn<int>("channel");
+    QTest::addColumn<double>("at_rest");
+    QTest::newRow("a motor at rest") << int(Channel::current_a) << 0.4;
+    QTest::newRow("a pack at rest") << int(Channel::voltage_v) << 16.6;
+}
+
+/// A log of one sensor: it reads one value before the launch and after the landing.
+void SensorFaultsTest::standingOnTheGroundIsNotStuckWhereNothingElseTellsIt() {
+    QFETCH(int, channel);
+    QFETCH(double, at_rest);
+    auto raw = lively_log();
+    for (const Channel other : {Channel::latitude_deg, Channel::longitude_deg, Channel::ground_speed_mps,
+                                Channel::charge_ah, Channel::satellites, Channel::gps_height_m}) {
+        raw[other].clear();
+    }
+    raw[channel == int(Channel::current_a) ? Channel::voltage_v : Channel::current_a].clear();
+    auto& readings = raw[Channel(channel)];
+    std::fill(readings.begin(), readings.begin() + 300, at_rest);
+    std::fill(readings.end() - 300, readings.end(), at_rest);
+    QCOMPARE(rows_for(cleaned(raw), SetAsideReason::stuck_sensor), std::size_t(0));
+    // In the middle of the flight it would be.
+    std::fill(readings.begin() + 3001, readings.begin() + 3300, readings[3000]);
+    QCOMPARE(rows_for(cleaned(raw), SetAsideReason::stuck_sensor), std::size_t(299));
+}
+
+/// Places tell that it stands, where no speed was written.
+void SensorFaultsTest::landedOnTheWayItIsNotStuck() {
+    auto raw = lively_log();
+    raw[Channel::ground_speed_mps].clear();
+    raw[Channel::charge_ah].clear();
+    for (std::size_t i = 2000; i < 3000; ++i) {
+        raw[Channel::latitude_deg][i] = raw[Channel::latitude_deg][2000];
+        raw[Channel::longitude_deg][i] = raw[Channel::longitude_deg][2000];
+        raw[Channel::current_a][i] = 0.3;
+    }
+    const CleanLog log = cleaned(std::move(raw));
+    QCOMPARE(rows_for(log, SetAsideReason::stuck_sensor), std::size_t(0));
+}
+
+/// Neither speed nor place: from minute six on the sensor reads nothing, and the volts sag as before.
+void SensorFaultsTest::aCurrentThatDiesInFlightIsStuckAllTheSame() {
+    auto raw = lively_log();
+    for (const Channel other : {Channel::latitude_deg, Channel::longitude_deg, Channel::ground_speed_mps,
+                                Channel::charge_ah, Channel::satellites, Channel::gps_height_m}) {
+        raw[other].clear();
+    }
+    auto& amps = raw[Channel::current_a];
+    for (std::size_t i = 0; i < amps.size(); ++i) raw[Channel::voltage_v][i] += 0.25 - 0.05 * amps[i];
+    std::fill(amps.begin() + 3600, amps.end(), 0.2);
+    QCOMPARE(rows_for(cleaned(raw), SetAsideReason::stuck_sensor), std::size_t(2399));
+    // On the ground the pack is relieved.
+    for (std::size_t i = 3600; i < amps.size(); ++i) raw[Channel::voltage_v][i] = 15.53;
+    QCOMPARE(rows_for(cleaned(raw), SetAsideReason::stuck_sensor), std::size_t(0));
 }
 
 void SensorFaultsTest::aStuckCurrentDoesNotCount() {
