@@ -18,6 +18,8 @@ constexpr double missing = std::numeric_limits<double>::quiet_NaN();
 constexpr double longest_s = 4.0 * 86400.0;
 constexpr double velocity_half_window_s = 2.0;
 constexpr double climb_half_window_s = 3.0;
+/// A counter's last digit, a milliampere-hour, is a third of an ampere over ten seconds.
+constexpr double counter_half_window_s = 5.0;
 /// Places farther apart than this are told from those that a receiver only repeats, s; slower than the second, it
 /// knows no velocity.
 constexpr double slow_fixes_s = 1.5;
@@ -37,6 +39,8 @@ struct Sum {
 
 struct Second {
     Sum east, north, x, y, t, height, climb, power, current, heading_east, heading_north, airspeed, throttle;
+    /// Where charge or energy is counted and neither current nor power written.
+    Sum counted, volts;
     int rows = 0;
 };
 
@@ -119,6 +123,13 @@ void find_airborne(Motion& motion) {
     motion.last_airborne = last;
 }
 
+/// The counter whose slope is what is drawn, where neither current nor power was written.
+std::optional<Channel> counter_for_draw(const FlightLog& log) {
+    if (log.has(Channel::current_a) || log.has(Channel::power_w)) return std::nullopt;
+    if (log.has(Channel::charge_ah)) return Channel::charge_ah;
+    return log.has(Channel::energy_wh) ? std::optional(Channel::energy_wh) : std::nullopt;
+}
+
 /// Gathers rows into seconds, and seconds into moments.
 class Gathering {
 public:
@@ -126,7 +137,7 @@ public:
         : log_(log), raw_(*log.raw), start_s_(log.time_s(0)),
           length_s_(std::min(log.time_s(log.rows.size() - 1) - start_s_, longest_s)),
           by_speed_(raw_.has(Channel::ground_speed_mps) && raw_.has(Channel::course_deg)),
-          seconds_(std::size_t(length_s_) + 1) {
+          counter_(counter_for_draw(raw_)), seconds_(std::size_t(length_s_) + 1) {
         if (!raw_.has(Channel::latitude_deg) || !log.home) return;
         if (auto made = geodesy::LocalFrame::around(*log.home)) frame_ = *made;
         find_fix_interval();
@@ -165,6 +176,15 @@ public:
             }
             s.current.add(amps);
             if (raw_.has(Channel::voltage_v)) s.power.add(amps * log_.value(Channel::voltage_v, i));
+        } else if (raw_.has(Channel::power_w)) {
+            const double watts = log_.value(Channel::power_w, i);
+            s.power.add(watts);
+            const double volts = read(Channel::voltage_v, i);
+            if (volts > 0.0) s.current.add(watts / volts);
+        }
+        if (counter_) {
+            s.counted.add(read(*counter_, i));
+            s.volts.add(read(Channel::voltage_v, i));
         }
         const double heading = units::radians(read(Channel::heading_deg, i));
         s.heading_east.add(std::sin(heading));
@@ -311,6 +331,16 @@ private:
         }
         m.power_w = s.power.mean();
         m.current_a = s.current.mean();
+        if (counter_ && !m.empty) {
+            const double half_s = std::max(counter_half_window_s, std::ceil(1.1 * log_.usual_step_s));
+            const double a_second = slope(seconds_, i, half_s, [](const Second& x) { return x.counted.mean(); });
+            // One that starts again within the window says nothing.
+            const double an_hour = a_second >= 0.0 ? a_second * units::seconds_per_hour : missing;
+            const double volts = s.volts.mean();
+            const bool charge = *counter_ == Channel::charge_ah;
+            m.current_a = charge ? an_hour : an_hour / volts;
+            m.power_w = charge ? an_hour * volts : an_hour;
+        }
         m.heading_deg =
             units::wrap_degrees(units::degrees(std::atan2(s.heading_east.mean(), s.heading_north.mean())));
         m.airspeed_mps = s.airspeed.mean();
@@ -323,6 +353,7 @@ private:
     double start_s_;
     double length_s_;
     bool by_speed_;
+    std::optional<Channel> counter_;
     std::vector<Second> seconds_;
     std::size_t last_second_ = 0;
     /// Seconds with rows that have some without between them, and no gap.
@@ -346,6 +377,7 @@ units::Result<Motion> motion(const CleanLog& log, const std::stop_token& stop) {
         gathering.take_row(i);
     }
     result.moments = gathering.moments();
+    result.current_counted = counter_for_draw(*log.raw).has_value();
     if (log.usual_step_s > result.step_s) result.row_step_s = log.usual_step_s;
     const auto any = [&](double Moment::*value) {
         return std::any_of(result.moments.begin(), result.moments.end(),

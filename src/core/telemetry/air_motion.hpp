@@ -46,6 +46,8 @@ struct Motion {
     bool has_velocity = false;
     bool has_height = false;
     bool has_power = false;
+    /// Current and power are the slope of a counter over ten seconds: neither was written.
+    bool current_counted = false;
     bool has_heading = false;
     bool has_airspeed = false;
 };

@@ -17,7 +17,9 @@ constexpr double least_reading_sd_a = 0.005;
 } // namespace
 
 std::optional<IdleReading> idle_reading(const Motion& motion) {
-    if (!motion.has_power || motion.first_airborne >= motion.last_airborne) return std::nullopt;
+    // A counter does not resolve what is drawn at rest.
+    if (!motion.has_power || motion.current_counted || motion.first_airborne >= motion.last_airborne)
+        return std::nullopt;
     double sum_a = 0.0;
     double squares = 0.0;
     double sum_v = 0.0;

@@ -7,6 +7,7 @@
 
 #include "core/telemetry/consumption.hpp"
 #include "core/telemetry/findings.hpp"
+#include "core/telemetry/idle_reading.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
@@ -135,6 +136,8 @@ private slots:
     void windGrowsInWindows();
     void segmentsOfAMadeFlight();
     void landedOnTheWayItStands();
+    void aCounterTellsTheDraw();
+    void aCounterAloneTellsTheFlight();
     void aGlideIsNoDescent();
     void segmentsOfTheFleet();
     void climbsAreTakenOutOfLevelPower();
@@ -657,6 +660,64 @@ void FindingsTest::landedOnTheWayItStands() {
     VERIFY_NEAR(stop->end_s, 330.0, 6.0);
     QVERIFY(std::none_of(found.segments.begin(), found.segments.end(),
                          [](const Segment& s) { return s.kind == SegmentKind::glide; }));
+}
+
+/// Flights of the simulator with the counter in whole milliampere-hours, beside themselves with their current; with
+/// power alone, and with a counter of energy.
+void FindingsTest::aCounterTellsTheDraw() {
+    int told = 0;
+    for (const auto& flight : sim::fleet(12)) {
+        const FlightLog log = tests::coarse_log(sim::simulate(flight.scenario).log, 1.0);
+        if (!log.has(Channel::charge_ah)) continue;
+        const Findings with = findings_of(log);
+        FlightLog counted = log;
+        counted[Channel::current_a].clear();
+        FlightLog watts = log;
+        FlightLog energy = log;
+        double sum_wh = 0.0;
+        for (std::size_t i = 0; i < log.rows(); ++i) {
+            const double power = log[Channel::voltage_v][i] * log[Channel::current_a][i];
+            sum_wh += power / 3600.0;
+            watts[Channel::power_w].push_back(power);
+            energy[Channel::energy_wh].push_back(std::round(sum_wh * 100.0) / 100.0);
+        }
+        for (FlightLog* each : {&watts, &energy}) {
+            (*each)[Channel::current_a].clear();
+            (*each)[Channel::charge_ah].clear();
+        }
+        for (const FlightLog& other : {counted, watts, energy}) {
+            const Findings without = findings_of(other);
+            if (!with.still || !without.still) continue;
+            ++told;
+            const double off = without.still->level_power_w.value / with.still->level_power_w.value - 1.0;
+            QVERIFY2(std::abs(off) < 0.02, qPrintable(QStringLiteral("%1").arg(off)));
+            const double charge = without.still->charge_ah_per_m ? without.still->charge_ah_per_m->value : 0.0;
+            VERIFY_NEAR(charge, with.still->charge_ah_per_m->value, 0.03 * charge);
+        }
+        QVERIFY(!idle_reading(findings_of(counted).motion));
+    }
+    QVERIFY2(told >= 18, qPrintable(QString::number(told)));
+}
+
+/// Neither places nor heights nor amps: volts, and a counter that stands still on the ground.
+void FindingsTest::aCounterAloneTellsTheFlight() {
+    FlightLog log;
+    double counted_ah = 0.0;
+    for (int t = 0; t < 400; ++t) {
+        const bool flies = t >= 60 && t < 340;
+        counted_ah += (flies ? 12.0 : 0.4) / 3600.0;
+        log[Channel::time_s].push_back(t);
+        log[Channel::voltage_v].push_back(flies ? 15.2 : 16.2);
+        log[Channel::charge_ah].push_back(std::floor(counted_ah * 1000.0) / 1000.0);
+        log.lines.push_back(std::uint32_t(t + 2));
+    }
+    log.rows_met = log.rows();
+    const Findings found = findings_of(std::move(log));
+    QVERIFY(found.segments.size() >= 3);
+    QCOMPARE(found.segments.front().kind, SegmentKind::ground);
+    QCOMPARE(found.segments.back().kind, SegmentKind::ground);
+    VERIFY_NEAR(found.segments.front().end_s, 60.0, 8.0);
+    VERIFY_NEAR(found.segments.back().start_s, 340.0, 8.0);
 }
 
 void FindingsTest::aGlideIsNoDescent() {
