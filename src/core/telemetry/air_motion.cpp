@@ -200,12 +200,36 @@ public:
             sharpen(all, &Moment::east_mps);
             sharpen(all, &Moment::north_mps);
         }
-        if (is_slow_record() && fix_interval_s_ > 0.0 && !by_speed_) {
-            straighten(all, &Moment::east_mps);
-            straighten(all, &Moment::north_mps);
+        if (log_.usual_step_s >= slow_fixes_s) {
+            mark_abrupt(all);
+            if (is_slow_record() && fix_interval_s_ > 0.0 && !by_speed_) {
+                straighten(all, &Moment::east_mps);
+                straighten(all, &Moment::north_mps);
+            }
         }
         for (const auto& [from, to] : bridges_) bridge(all, from, to);
         return all;
+    }
+
+    static std::vector<std::size_t> with_rows(const std::vector<Moment>& all) {
+        std::vector<std::size_t> rows;
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            if (!all[i].empty) rows.push_back(i);
+        }
+        return rows;
+    }
+
+    static void mark_abrupt(std::vector<Moment>& all) {
+        // A circle flown in a wind of half the airspeed keeps more of its speed from row to row.
+        constexpr double least_share = 0.4;
+        const std::vector<std::size_t> rows = with_rows(all);
+        for (std::size_t k = 1; k < rows.size(); ++k) {
+            Moment& a = all[rows[k - 1]];
+            Moment& b = all[rows[k]];
+            const double before = std::hypot(a.east_mps, a.north_mps);
+            const double after = std::hypot(b.east_mps, b.north_mps);
+            if (std::min(before, after) < least_share * std::max(before, after)) a.abrupt = b.abrupt = true;
+        }
     }
 
     /// Rows slower than the second, each with a place of its own.
@@ -218,10 +242,7 @@ public:
     /// Boor, A Practical Guide to Splines, ch. IV) has velocities of which a sixth of the second difference, added,
     /// makes that slope: found in two rounds, which amplify noise less than the spline itself.
     void straighten(std::vector<Moment>& all, double Moment::*value) const {
-        std::vector<std::size_t> rows;
-        for (std::size_t i = 0; i < all.size(); ++i) {
-            if (!all[i].empty) rows.push_back(i);
-        }
+        const std::vector<std::size_t> rows = with_rows(all);
         std::vector<double> blunt;
         blunt.reserve(rows.size());
         for (const std::size_t i : rows) blunt.push_back(all[i].*value);
@@ -231,6 +252,7 @@ public:
         for (int round = 0; round < rounds; ++round) {
             const std::vector<double> before = sharp;
             for (std::size_t k = 1; k + 1 < rows.size(); ++k) {
+                if (all[rows[k]].abrupt) continue;
                 if (double(rows[k + 1] - rows[k]) > longest_row_step_s ||
                     double(rows[k] - rows[k - 1]) > longest_row_step_s)
                     continue;

@@ -30,6 +30,8 @@ struct Moment {
     bool empty = true;
     /// Straight between the rows before and after it, which are no gap apart.
     bool between_rows = false;
+    /// Of a slow record, a row before or after which the aircraft set off or stopped: its velocity is neither.
+    bool abrupt = false;
 };
 
 /// A flight second by second, evenly spaced, gaps as empty moments. A record slower than that is bridged from row

@@ -81,7 +81,7 @@ Setup setup_from(const Motion& motion, std::size_t first, std::size_t last, doub
     for (std::size_t i = first; i < last; i += stride) {
         const Moment& m = motion.moments[i];
         // Where it turns the way between two rows is not straight.
-        if (m.between_rows || !std::isfinite(m.east_mps) || !std::isfinite(m.north_mps)) continue;
+        if (m.between_rows || m.abrupt || !std::isfinite(m.east_mps) || !std::isfinite(m.north_mps)) continue;
         if (!hovers.empty() && hovers[i] != 0) continue;
         if (heading && !std::isfinite(m.heading_deg)) continue;
         if (airspeeds && !(m.airspeed_mps > 0.0)) continue;

@@ -128,6 +128,7 @@ private slots:
     void aSlowRecordTellsTheSame();
     void hoveringBetweenIsSeenInASlowRecord();
     void circlesOfASlowRecordAreNotCutShort();
+    void anAboutTurnBetweenRowsIsNoCircle();
     void withoutPositionItSaysSo();
     void aLogThatEndsOnTheWayClaimsNoWindThatItCannotSee();
     void windOfTheFleet();
@@ -478,6 +479,28 @@ void FindingsTest::circlesOfASlowRecordAreNotCutShort() {
         VERIFY_NEAR(found.wind.east_mps, 4.0, 0.2);
         VERIFY_NEAR(found.wind.north_mps, -2.0, 0.2);
     }
+}
+
+/// A multirotor, calm: a hover, out at 9 m/s, about, back, a hover; a place every five seconds.
+void FindingsTest::anAboutTurnBetweenRowsIsNoCircle() {
+    constexpr double metres_per_degree = 111195.0;
+    FlightLog log;
+    double east = 0.0;
+    for (int t = 0; t <= 480; t += 5) {
+        log[Channel::time_s].push_back(t);
+        log[Channel::latitude_deg].push_back(0.3 * east / metres_per_degree);
+        log[Channel::longitude_deg].push_back(-71.0 + east / metres_per_degree);
+        log[Channel::height_m].push_back(30.0);
+        log[Channel::voltage_v].push_back(23.0);
+        log[Channel::current_a].push_back(18.0 + 0.4 * std::sin(1.7 * t));
+        log.lines.push_back(std::uint32_t(log.lines.size() + 2));
+        if (t >= 40 && t < 440) east += t < 240 ? 45.0 : -45.0;
+    }
+    log.rows_met = log.rows();
+    const Findings found = findings_of(std::move(log));
+    // Along the way both speeds are the same; what an airspeed there would be, nothing tells.
+    if (found.still) VERIFY_NEAR(found.still->airspeed_mps.value, 9.4, 3.0 * found.still->airspeed_mps.sd);
+    QVERIFY(!found.wind.known());
 }
 
 void FindingsTest::withoutPositionItSaysSo() {
