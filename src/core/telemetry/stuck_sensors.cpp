@@ -6,8 +6,10 @@
 #include <optional>
 #include <utility>
 
+#include "core/telemetry/air_motion.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/median.hpp"
+#include "core/units/quantile.hpp"
 
 namespace sobremesa::telemetry {
 
@@ -67,6 +69,16 @@ double half_of_median(const Column& current) {
         if (std::isfinite(amps)) drawn.push_back(amps);
     }
     return drawn.empty() ? 0.0 : 0.5 * units::median(std::move(drawn));
+}
+
+/// What is surely drawn in flight, also where most of a log was spent on the ground, A.
+double flown_draw_a(const Column& current) {
+    constexpr double surely_flown = 0.9;
+    Column drawn;
+    for (const double amps : current) {
+        if (std::isfinite(amps)) drawn.push_back(amps);
+    }
+    return drawn.empty() ? 0.0 : units::quantile(drawn, surely_flown);
 }
 
 /// Metres east and north from one place to another that is not far.
@@ -130,8 +142,8 @@ public:
         : last_(values.size()), rows_(values.size()) {
         if (can_tell_flying(log, judged)) return;
         if (judged == Channel::current_a) {
-            const double half_a = half_of_median(values);
-            const auto draws = [half_a](double amps) { return amps > half_a; };
+            const double ground_a = ground_draw_share * flown_draw_a(values);
+            const auto draws = [ground_a](double amps) { return amps > ground_a; };
             first_ = std::size_t(std::find_if(values.begin(), values.end(), draws) - values.begin());
             last_ = rows_ - std::size_t(std::find_if(values.rbegin(), values.rend(), draws) - values.rbegin());
             return;
@@ -337,7 +349,7 @@ private:
             for (std::size_t i = run.first; i < run.last; ++i)
                 sum_a += std::isfinite(expected[i]) ? expected[i] : 0.0;
             const double mean_a = sum_a / double(run.last - run.first);
-            return Expected{mean_a - frozen_a, half_of_median(amps) / expectation_sds};
+            return Expected{mean_a - frozen_a, 0.5 * flown_draw_a(amps) / expectation_sds};
         }
         const auto change = span(expected, run);
         return change ? std::optional(Expected{*change, plane->sd}) : std::nullopt;

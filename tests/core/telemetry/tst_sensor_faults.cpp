@@ -45,6 +45,13 @@ telemetry::FlightLog lively_log() {
     return log;
 }
 
+/// Nothing but the sensor itself tells whether it flies.
+void take_places_out_of(telemetry::FlightLog& log) {
+    for (const Channel other : {Channel::latitude_deg, Channel::longitude_deg, Channel::ground_speed_mps,
+                                Channel::charge_ah, Channel::satellites, Channel::gps_height_m})
+        log[other].clear();
+}
+
 CleanLog cleaned(telemetry::FlightLog log, const telemetry::CleaningRules& rules = {}) {
     auto clean = telemetry::clean(tests::shared(std::move(log)), rules);
     if (!clean) qFatal("refused with error %d", int(clean.error().code));
@@ -161,15 +168,17 @@ void SensorFaultsTest::standingOnTheGroundIsNotStuckWhereNothingElseTellsIt() {
     QFETCH(int, channel);
     QFETCH(double, at_rest);
     auto raw = lively_log();
-    for (const Channel other : {Channel::latitude_deg, Channel::longitude_deg, Channel::ground_speed_mps,
-                                Channel::charge_ah, Channel::satellites, Channel::gps_height_m}) {
-        raw[other].clear();
-    }
+    take_places_out_of(raw);
     raw[channel == int(Channel::current_a) ? Channel::voltage_v : Channel::current_a].clear();
     auto& readings = raw[Channel(channel)];
     std::fill(readings.begin(), readings.begin() + 300, at_rest);
     std::fill(readings.end() - 300, readings.end(), at_rest);
     QCOMPARE(rows_for(cleaned(raw), SetAsideReason::stuck_sensor), std::size_t(0));
+    // Most of the log was spent waiting.
+    auto waited = raw;
+    auto& long_rest = waited[Channel(channel)];
+    std::fill(long_rest.begin(), long_rest.begin() + 4000, at_rest);
+    QCOMPARE(rows_for(cleaned(waited), SetAsideReason::stuck_sensor), std::size_t(0));
     // In the middle of the flight it would be.
     std::fill(readings.begin() + 3001, readings.begin() + 3300, readings[3000]);
     QCOMPARE(rows_for(cleaned(raw), SetAsideReason::stuck_sensor), std::size_t(299));
@@ -192,10 +201,7 @@ void SensorFaultsTest::landedOnTheWayItIsNotStuck() {
 /// Neither speed nor place: from minute six on the sensor reads nothing, and the volts sag as before.
 void SensorFaultsTest::aCurrentThatDiesInFlightIsStuckAllTheSame() {
     auto raw = lively_log();
-    for (const Channel other : {Channel::latitude_deg, Channel::longitude_deg, Channel::ground_speed_mps,
-                                Channel::charge_ah, Channel::satellites, Channel::gps_height_m}) {
-        raw[other].clear();
-    }
+    take_places_out_of(raw);
     auto& amps = raw[Channel::current_a];
     for (std::size_t i = 0; i < amps.size(); ++i) raw[Channel::voltage_v][i] += 0.25 - 0.05 * amps[i];
     std::fill(amps.begin() + 3600, amps.end(), 0.2);
