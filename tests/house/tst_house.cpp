@@ -96,6 +96,7 @@ private slots:
     void coreKnowsNoQtNoFilesNoClock();
     void numbersNeverDependOnTheLocale();
     void bytesAreCastToNothingButBytes();
+    void onlyWhatTheThreadSanitizerHearsStartsThreads();
     void nobodyIncludesTheApp();
 };
 
@@ -188,6 +189,24 @@ void HouseTest::bytesAreCastToNothingButBytes() {
         }
     }
     QVERIFY(casts > 10);
+}
+
+// `scripts/check thread` leaves out the tests of rooms that run on one thread.
+void HouseTest::onlyWhatTheThreadSanitizerHearsStartsThreads() {
+    static const QRegularExpression starts(
+        QStringLiteral("std::(thread|jthread|async|packaged_task|execution)\\b|\\bQ(Thread|ThreadPool|Runnable|"
+                       "tConcurrent)\\b|on_all_cores"));
+    QSet<QString> rooms;
+    for (const QString& file : sources()) {
+        if (starts.match(text_of(file)).hasMatch()) rooms << room(file);
+    }
+    const QSet<QString> heard{QStringLiteral("io"), QStringLiteral("logbook"), QStringLiteral("link"),
+                              QStringLiteral("session"), QStringLiteral("cli"),
+                              // Its windows cannot be heard: Debian's Qt is not built for it.
+                              QStringLiteral("app")};
+    for (const QString& one : rooms)
+        QVERIFY2(heard.contains(one), qPrintable(one + QStringLiteral(" starts threads")));
+    QVERIFY(rooms.contains(QStringLiteral("io")) && rooms.contains(QStringLiteral("session")));
 }
 
 void HouseTest::nobodyIncludesTheApp() {
