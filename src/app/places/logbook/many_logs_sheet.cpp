@@ -13,14 +13,12 @@
 #include "app/widgets/check_delegate.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/text_labels.hpp"
-#include "core/units/quantity.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {
 
 using Role = TextLabel::Role;
-using units::Quantity;
 
 namespace {
 
