@@ -319,6 +319,7 @@ private:
     }
 
 public:
+    const SimulatedPack& pack() const { return pack_; }
     Truth truth() const {
         Truth t;
         t.duration_s = time_s_;
@@ -403,6 +404,9 @@ double FlightInProgress::time_s() const {
 }
 const telemetry::FlightLog& FlightInProgress::log() const {
     return flight_->log();
+}
+const SimulatedPack& FlightInProgress::pack() const {
+    return flight_->pack();
 }
 Truth FlightInProgress::truth() const {
     return flight_->truth();

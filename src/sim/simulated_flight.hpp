@@ -4,6 +4,7 @@
 
 #include "core/telemetry/flight_log.hpp"
 #include "sim/scenario.hpp"
+#include "sim/simulated_pack.hpp"
 
 namespace sobremesa::sim {
 
@@ -50,6 +51,8 @@ public:
     /// What the sensors saw so far; jumps and pauses that a log may get afterwards are not in it.
     const telemetry::FlightLog& log() const;
     Truth truth() const;
+    /// As it stands.
+    const SimulatedPack& pack() const;
     /// The whole of it, with those.
     SimulatedFlight finish() &&;
 

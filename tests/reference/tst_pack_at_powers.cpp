@@ -104,6 +104,55 @@ const Golden golden[] = {
      3.5,
      3.87556,
      12.6248},
+    // Home at twice the power out and more, in the cold; a hard way out and a gentle one home; a long glide.
+    {Chemistry::li_ion,
+     4,
+     2,
+     3,
+     0.025,
+     0.4,
+     3,
+     {{150, 60}, {70, 1200}, {165, 500}, {30, 120}},
+     165,
+     2.8,
+     3.39154,
+     20.1865},
+    {Chemistry::li_ion,
+     6,
+     1,
+     4,
+     0.02,
+     0.45,
+     10,
+     {{200, 45}, {60, 1500}, {200, 450}, {100, 60}},
+     200,
+     2.9,
+     2.48159,
+     13.7540},
+    {Chemistry::li_ion,
+     5,
+     2,
+     3.5,
+     0.028,
+     0.6,
+     6,
+     {{300, 60}, {240, 800}, {80, 1300}, {20, 240}},
+     80,
+     2.8,
+     4.95016,
+     22.4536},
+    {Chemistry::lipo,
+     6,
+     1,
+     2.2,
+     0.008,
+     0.33,
+     5,
+     {{160, 30}, {60, 700}, {170, 250}, {40, 90}},
+     170,
+     3.4,
+     1.09484,
+     21.7318},
 };
 
 battery::Pack pack_of(const Golden& g) {
@@ -135,11 +184,11 @@ void PackAtPowersTest::throughLegsAsAnotherLibraryHasThem() {
         const auto state = model->atStart(g.air_c);
         const PackAtPowers tables(model, {state, {g.air_c, true}, g.landing_cell_v},
                                   {g.legs[1].power_w, g.judged_w});
-        PackAtPowers::Course course{g.judged_w};
+        auto course = tables.at_start();
         for (const Leg& leg : g.legs) tables.draw(course, leg.power_w, leg.power_w * leg.seconds / 3600.0);
         const double all_wh = tables.left_wh(g.judged_w, 0.0);
         // 0.5 % of what the pack gives.
-        VERIFY_NEAR(tables.left_after_wh(course), g.left_wh, 5e-3 * all_wh);
+        VERIFY_NEAR(tables.left_after_wh(course, g.judged_w), g.left_wh, 5e-3 * all_wh);
         VERIFY_NEAR(course.charge_ah, g.used_ah, 3e-3 * g.used_ah);
     }
 }
@@ -164,18 +213,18 @@ void PackAtPowersTest::throughLegsAsThePlainDischarge() {
         const double landing_v = pack.chemistry == Chemistry::li_ion ? between(2.8, 3.1) : between(3.3, 3.6);
         const double whole_wh = 3.6 * pack.series * pack.parallel * pack.cell_capacity_ah;
         const double cruise_w = whole_wh / between(0.5, 2.0);
-        const double home_w = cruise_w * between(0.8, 1.3);
+        const double home_w = cruise_w * between(0.6, 2.2);
         const auto model = std::make_shared<const battery::PackModel>(pack);
         const auto state = model->atStart(air_c);
         const battery::Surroundings around{air_c, true};
         const PackAtPowers tables(model, {state, around, landing_v}, {cruise_w, home_w});
-        const double out_s = between(0.2, 0.35) * whole_wh / cruise_w * 3600.0;
+        const double out_s = between(0.2, 0.35) * whole_wh / std::max(cruise_w, home_w) * 3600.0;
         const std::vector<Leg> legs = {{cruise_w * between(1.2, 2.5), between(20.0, 90.0)},
                                        {cruise_w, out_s},
                                        {home_w, between(0.7, 1.0) * out_s},
                                        {home_w * between(0.3, 0.95), between(20.0, 240.0)}};
         std::vector<battery::LoadPhase> load;
-        PackAtPowers::Course course{home_w};
+        auto course = tables.at_start();
         double seconds = 0.0;
         for (const Leg& leg : legs) {
             load.push_back({battery::LoadPhase::Kind::power, leg.power_w, leg.seconds});
@@ -189,15 +238,15 @@ void PackAtPowersTest::throughLegsAsThePlainDischarge() {
         if (rest.gives_nothing()) continue;
         ++flights;
         const double all_wh = tables.left_wh(home_w, 0.0);
-        const double off = (tables.left_after_wh(course) - rest.last().energy_wh) / all_wh;
-        // What is left out, how warm the pack is by then, is worst where a hard flight home follows a gentle one
-        // out.
-        QVERIFY2(std::abs(off) < 1.2e-2, qPrintable(QStringLiteral("%1: %2 %").arg(i).arg(100.0 * off)));
+        // At three times the label's charge an hour and more, cells warm by 40 K: not straight around any table.
+        const double near = home_w < 2.2 * whole_wh ? 5e-3 : 2e-2;
+        const double off = (tables.left_after_wh(course, home_w) - rest.last().energy_wh) / all_wh;
+        QVERIFY2(std::abs(off) < near, qPrintable(QStringLiteral("%1: %2 %").arg(i).arg(100.0 * off)));
         squares += off * off;
     }
     QVERIFY2(flights > packs * 2 / 3, qPrintable(QString::number(flights)));
     const double rms = std::sqrt(squares / flights);
-    QVERIFY2(rms < 2e-3, qPrintable(QString::number(rms)));
+    QVERIFY2(rms < 1.2e-3, qPrintable(QString::number(rms)));
 }
 
 void PackAtPowersTest::constantPowerComesBack() {
@@ -247,9 +296,9 @@ void PackAtPowersTest::whatItCannotGiveIsSaid() {
     const auto model = std::make_shared<const battery::PackModel>(weak);
     const PackAtPowers tables(model, {model->atStart(18.0), {18.0, true}, 2.8}, {40.0, 40.0});
     QVERIFY(tables.gives(40.0));
-    QVERIFY(tables.can_give(40.0, 0.5));
+    QVERIFY(tables.can_give(40.0, tables.after(40.0, 0.5)));
     // U²/4R at full: 16.8²/(4·0.8·…), some 80 W warm.
-    QVERIFY(!tables.can_give(200.0, 0.5));
+    QVERIFY(!tables.can_give(200.0, tables.after(40.0, 0.5)));
     QVERIFY(!tables.gives(300.0));
     QVERIFY(!tables.spans(300.0));
     const PackAtPowers none(model, {model->atStart(18.0), {18.0, true}, 2.8}, {500.0, 500.0});

@@ -79,8 +79,9 @@ std::vector<Moment> needed_at_moments(const telemetry::CleanLog& log, const tele
         if (i < used_wh.size() && std::isfinite(used_wh[i])) {
             // Of what is left in the books at cruise power, all but what remains after the return at its own.
             const double cruise_w = conditions.cruise_power_w.value;
-            const double used_ah = conditions.at_powers->charge_after_ah(cruise_w, 0.0, used_wh[i]);
-            needed_wh = conditions.usable_energy_wh() - used_wh[i] - homeward.books(way, used_ah).landing_left_wh +
+            auto drawn = conditions.at_powers->at_start();
+            conditions.at_powers->draw(drawn, cruise_w, used_wh[i]);
+            needed_wh = conditions.usable_energy_wh() - used_wh[i] - homeward.books(way, drawn).landing_left_wh +
                         reserve_wh;
         }
         // From where no wind lets it home, all there is would not do.

@@ -96,7 +96,7 @@ public:
         if (!comes_home(plan.request.mission.kind) && plan.whole) {
             const OutwardPoint& end = plan.outward.back();
             const ReturnEstimate down = homeward_.to(end.at, 0.0, station_of(end));
-            spare_ah_ = most_before(down, homeward_.reserve_wh(down)) - end.charge_used_ah;
+            spare_ah_ = most_before(down, end.pack(), homeward_.reserve_wh(down)) - end.charge_used_ah;
             return;
         }
         for (const TurnRule rule : plan.request.turn.counted) {
@@ -115,16 +115,18 @@ public:
         const ReturnEstimate way = homeward_.from(station_of(point));
         if (!way.wind_allows) return {0.0, point.needed_wh};
         const double kept_wh = homeward_.reserve_wh(way) + deviations_ * point.margin_sd_wh;
-        return {std::min(most_before(way, kept_wh), cap_ah_), point.needed_wh};
+        return {std::min(most_before(way, point.pack(), kept_wh), cap_ah_), point.needed_wh};
     }
 
 private:
     /// The most used before a way after which so much is left, Ah.
-    double most_before(const ReturnEstimate& way, double kept_wh) const {
+    /// @param there  the pack as it is planned to be there
+    double most_before(const ReturnEstimate& way, flying::PackCourse there, double kept_wh) const {
         double low_ah = 0.0;
         double high_ah = plan_.conditions.at_powers->usable_ah(way.level_w);
         const auto enough = [&](double charge_ah) {
-            return homeward_.books(way, charge_ah).landing_left_wh >= kept_wh;
+            there.charge_ah = charge_ah;
+            return homeward_.books(way, there).landing_left_wh >= kept_wh;
         };
         if (enough(high_ah)) return high_ah;
         constexpr int halvings = 30;

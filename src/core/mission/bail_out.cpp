@@ -19,7 +19,7 @@ BailOut to_place(const Homeward& homeward, const OutwardPoint& from, const Alter
         home ? homeward.from(station_of(from)) : homeward.to(place.at, place.height_m, station_of(from));
     way.needed_wh = needed.energy_wh;
     way.time_s = needed.time_s;
-    way.margin_wh = homeward.books(needed, from.charge_used_ah).landing_left_wh;
+    way.margin_wh = homeward.books(needed, from.pack()).landing_left_wh;
     way.reachable = needed.wind_allows && way.margin_wh >= 0.0;
     return way;
 }

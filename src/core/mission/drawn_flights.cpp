@@ -174,7 +174,7 @@ DrawnFlights::Flight DrawnFlights::prepared(const std::vector<FlightLeg>& legs, 
     flight.reserve_wh = reserve_wh;
     flight.legs.reserve(legs.size());
     double time_s = 0.0;
-    double used_ah = 0.0;
+    flying::PackCourse drawn = pack.at_start();
     double counted_wh = 0.0;
     int merged = 0;
     for (const FlightLeg& leg : legs) {
@@ -187,8 +187,12 @@ DrawnFlights::Flight DrawnFlights::prepared(const std::vector<FlightLeg>& legs, 
         in_air.begin_s = time_s;
         in_air.duration_s = leg.duration_s;
         time_s += leg.duration_s;
-        used_ah = pack.charge_after_ah(leg.power_w, used_ah, leg.energy_wh);
-        const double now_wh = pack.energy_wh(level_w, used_ah);
+        pack.draw(drawn, leg.power_w, leg.energy_wh);
+        const double now_wh = pack.energy_wh(level_w, drawn.charge_ah);
+        // What comes back in the last descent is of no use to who lands: nothing to count on.
+        constexpr double as_level = 0.9;
+        if (leg.power_w >= as_level * level_w)
+            flight.remembered_wh = pack.left_after_wh(drawn, level_w) - pack.left_wh(level_w, drawn.charge_ah);
         in_air.counted_w =
             leg.duration_s > 0.0 ? (now_wh - counted_wh) * units::seconds_per_hour / leg.duration_s : leg.power_w;
         counted_wh = now_wh;
@@ -232,8 +236,9 @@ DrawnFlight DrawnFlights::fly(const DayDraw& day, const Flight& flight) const {
         return flown;
     }
     const double counted_wh = day.draw * flying.counted_wh;
-    flown.left_wh = usable_wh(*conditions_.at_powers, day, flight.level_w) - counted_wh;
-    flown.home = to_floor_ ? usable_wh(*to_floor_, day, flight.level_w) >= counted_wh : flown.left_wh >= 0.0;
+    flown.left_wh = usable_wh(*conditions_.at_powers, day, flight.level_w) + flight.remembered_wh - counted_wh;
+    flown.home = to_floor_ ? usable_wh(*to_floor_, day, flight.level_w) + flight.remembered_wh >= counted_wh
+                           : flown.left_wh >= 0.0;
     flown.reserve_intact = flown.home && flown.left_wh >= flight.reserve_wh;
     return flown;
 }
@@ -397,7 +402,7 @@ double DrawnFlights::chance_of_reserve(const Flight& flight, const DaySpread& sp
         day.growth_mps_per_h = spread.growth_mps_per_h * (growth_share * along + wind_share * beside);
         Flying flying(day, flight, request_.weather.wind_growth_mps_per_h, conditions_.airspeed_out_mps);
         if (!flying.fly()) return std::nullopt;
-        const double margin_wh = usable_wh - flying.counted_wh - flight.reserve_wh;
+        const double margin_wh = usable_wh + flight.remembered_wh - flying.counted_wh - flight.reserve_wh;
         const double sd_wh = std::hypot(pack_sd_wh, spread.draw * (flying.counted_wh - usable_per_draw_wh));
         if (!(sd_wh > 0.0)) return margin_wh >= 0.0 ? 1.0 : 0.0;
         return normal_share(margin_wh / sd_wh);

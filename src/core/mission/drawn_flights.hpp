@@ -86,6 +86,9 @@ public:
         std::vector<Leg> legs;
         double level_w = 0.0;
         double reserve_wh = 0.0;
+        /// What the pack gives more after these legs than after one constant power, its warmth and its slow part
+        /// being what they are; before the last descent.
+        double remembered_wh = 0.0;
     };
     /// @param level_w     of the return
     /// @param reserve_wh  to be kept

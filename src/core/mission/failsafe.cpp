@@ -82,14 +82,14 @@ std::optional<FailsafeOutcome> failsafe_return(const Plan& plan) {
     const auto left_after = [&](const OutwardPoint& point) {
         ReturnState station = station_of(point);
         double climb_wh = 0.0;
-        double charge_ah = point.charge_used_ah;
+        flying::PackCourse drawn = point.pack();
         if (station.height_m < failsafe->height_m && c.climb_rate_mps > 0.0) {
             // It climbs where it is before it comes home.
             const double climb_s = (failsafe->height_m - station.height_m) / c.climb_rate_mps;
             const auto climbing = power_at(request, outcome.airspeed_mps, failsafe->height_m, c.climb_rate_mps);
             const double climb_w = climbing ? climbing->value : outcome.power_w;
             climb_wh = climb_w * climb_s / units::seconds_per_hour;
-            charge_ah = pack.charge_after_ah(climb_w, charge_ah, climb_wh);
+            pack.draw(drawn, climb_w, climb_wh);
             station.time_s += climb_s;
             station.height_m = failsafe->height_m;
         }
@@ -100,7 +100,7 @@ std::optional<FailsafeOutcome> failsafe_return(const Plan& plan) {
         // A pack that does not give so much power is short of all of it.
         if (!pack.gives(way.level_w)) return -outcome.energy_wh;
         const double all_wh = pack.left_wh(way.level_w, 0.0);
-        return way.wind_allows ? homeward.books(way, charge_ah).landing_left_wh : -all_wh;
+        return way.wind_allows ? homeward.books(way, drawn).landing_left_wh : -all_wh;
     };
     const OutwardPoint turn = outward_at(plan, plan.turn->distance_m.value);
     const double left_wh = left_after(turn);

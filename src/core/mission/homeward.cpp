@@ -323,16 +323,16 @@ std::vector<FlightLeg> Homeward::legs_to(const geodesy::EastNorth& place, double
     return legs;
 }
 
-Books Homeward::books(const ReturnEstimate& way, double charge_used_ah) const {
+Books Homeward::books(const ReturnEstimate& way, const flying::PackCourse& pack_before) const {
     const flying::PackAtPowers& pack = *conditions_.at_powers;
     Books books;
-    books.left_wh = pack.left_wh(way.level_w, charge_used_ah);
-    flying::PackAtPowers::Course course{way.level_w, charge_used_ah};
+    books.left_wh = pack.left_after_wh(pack_before, way.level_w);
+    flying::PackCourse course = pack_before;
     for (const ReturnEstimate::Draw& draw : way.draws) {
         if (draw.energy_wh > 0.0) pack.draw(course, draw.power_w, draw.energy_wh);
     }
     books.landing_charge_ah = course.charge_ah;
-    books.landing_left_wh = pack.left_after_wh(course);
+    books.landing_left_wh = pack.left_after_wh(course, way.level_w);
     return books;
 }
 

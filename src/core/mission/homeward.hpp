@@ -68,7 +68,7 @@ public:
     /// From a distance on the mission's bearing, at the start of the flight.
     ReturnEstimate from(double distance_m, double height_m) const;
     /// What the pack has left before and after it.
-    Books books(const ReturnEstimate& way, double charge_used_ah) const;
+    Books books(const ReturnEstimate& way, const flying::PackCourse& pack_before) const;
     /// Energy kept back when turning for a return, Wh.
     double reserve_wh(const ReturnEstimate& way) const;
     /// Along the mission's bearing, at its height, when it begins.

@@ -61,7 +61,7 @@ PlannedFlight fly_home(const Plan& plan, const Homeward& homeward, const Outward
     const double slower = c.out && c.home ? c.out->ground_speed_mps / c.home->ground_speed_mps : 0.0;
     flight.duration_s = {turn.time_s + way.time_s, plan.turn->time_s.sd * (1.0 + slower)};
     flight.ground_m = turn.distance_m + home_m;
-    const Books books = homeward.books(way, turn.charge_used_ah);
+    const Books books = homeward.books(way, turn.pack());
     flight.landing_energy_left_wh = {
         books.landing_left_wh,
         units::combine_sd(battery::usable_relative_sd(plan.request.pack) * c.usable_energy_wh(),
@@ -232,7 +232,7 @@ void turn_at(Plan& plan, const Homeward& homeward, const RuleTurn& turn_rule, bo
 bool lands_with_reserve(const Plan& plan, const Homeward& homeward) {
     const OutwardPoint& end = plan.outward.back();
     const ReturnEstimate down = homeward.to(end.at, 0.0, station_of(end));
-    if (homeward.books(down, end.charge_used_ah).landing_left_wh < end.reserve_wh) return false;
+    if (homeward.books(down, end.pack()).landing_left_wh < end.reserve_wh) return false;
     const auto& turn = plan.request.turn;
     if (std::find(turn.counted.begin(), turn.counted.end(), TurnRule::chance) == turn.counted.end()) return true;
     const DrawnFlights drawn(plan.request, plan.conditions, false);

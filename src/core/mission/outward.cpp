@@ -22,7 +22,7 @@ constexpr double whole = 1.0 - 1e-9;
 void look_home(OutwardPoint& point, const PlanRequest& request, const FlightConditions& conditions,
                const Homeward& homeward, double wind_sd_wh_per_m) {
     const ReturnEstimate way = homeward.from(station_of(point));
-    const Books books = homeward.books(way, point.charge_used_ah);
+    const Books books = homeward.books(way, point.pack());
     const double usable_wh = conditions.usable_energy_wh();
     point.left_wh = books.left_wh;
     point.reserve_wh = homeward.reserve_wh(way);
@@ -46,8 +46,8 @@ public:
              std::vector<units::Diagnostic>& diagnostics, bool coarse)
         : request_(request), conditions_(conditions), homeward_(homeward), diagnostics_(diagnostics),
           winds_(air_column(request)), wind_sd_wh_per_m_(wind_sd_wh_per_m(request, conditions)),
-          pack_(*conditions.at_powers), coarse_(coarse),
-          open_samples_(coarse ? coarse_open_samples : open_samples) {}
+          pack_(*conditions.at_powers), coarse_(coarse), open_samples_(coarse ? coarse_open_samples : open_samples),
+          drawn_(pack_.at_start()) {}
 
     WayOut fly() {
         const auto list = phases(request_);
@@ -81,10 +81,10 @@ private:
         point.at = at_;
         point.course_deg = course_deg_;
         point.phase = group_;
-        point.charge_used_ah = used_ah_;
+        point.set_pack(drawn_);
         if (!coarse_ && !conditions_.cruise.points.empty())
             point.cell_voltage_v =
-                battery::point_at_charge(conditions_.cruise, used_ah_).voltage_v / request_.pack.series;
+                battery::point_at_charge(conditions_.cruise, drawn_.charge_ah).voltage_v / request_.pack.series;
         point.energy_used_wh = used_wh_;
         look_home(point, request_, conditions_, homeward_, wind_sd_wh_per_m_);
         if (const auto& terrain = request_.mission.terrain) {
@@ -107,16 +107,20 @@ private:
     /// @return how long it could be given, s; below 0: not at all
     double draw(double power_w, double judged_w, double duration_s) {
         const double wanted_wh = power_w * duration_s / units::seconds_per_hour;
-        const double last_ah = pack_.usable_ah(judged_w);
-        double after_ah = pack_.charge_after_ah(power_w, used_ah_, wanted_wh);
-        const bool hard = power_w > conditions_.cruise_power_w.value;
-        if (hard && !pack_.can_give(power_w, std::min(after_ah, last_ah))) return -1.0;
+        flying::PackCourse after = drawn_;
+        pack_.draw(after, power_w, wanted_wh);
+        const double left_wh = pack_.left_after_wh(after, judged_w);
         double given_wh = wanted_wh;
-        if (after_ah > last_ah) {
-            after_ah = std::max(last_ah, used_ah_);
-            given_wh = std::max(pack_.energy_wh(power_w, after_ah) - pack_.energy_wh(power_w, used_ah_), 0.0);
+        if (left_wh < 0.0) {
+            // What is left falls as straight as anything with what is drawn.
+            const double before_wh = std::max(pack_.left_after_wh(drawn_, judged_w), 0.0);
+            given_wh = wanted_wh * before_wh / (before_wh - left_wh);
+            after = drawn_;
+            pack_.draw(after, power_w, given_wh);
         }
-        used_ah_ = after_ah;
+        const bool hard = power_w > conditions_.cruise_power_w.value;
+        if (hard && !pack_.can_give(power_w, after)) return -1.0;
+        drawn_ = after;
         used_wh_ += given_wh;
         return power_w > 0.0 ? given_wh * units::seconds_per_hour / power_w : duration_s;
     }
@@ -146,7 +150,7 @@ private:
         leg.duration_s += duration_s;
         leg.energy_wh = leg.power_w * leg.duration_s / units::seconds_per_hour;
         leg.end_height_m = height_m_;
-        leg.end_charge_ah = used_ah_;
+        leg.end_charge_ah = drawn_.charge_ah;
         leg.to = at_;
     }
 
@@ -382,7 +386,7 @@ private:
 
     /// Time until the landing voltage at this power, s.
     double open_time_s(double power_w) const {
-        return std::max(pack_.left_wh(power_w, used_ah_), 0.0) * units::seconds_per_hour / power_w;
+        return std::max(pack_.left_after_wh(drawn_, power_w), 0.0) * units::seconds_per_hour / power_w;
     }
 
     const PlanRequest& request_;
@@ -400,7 +404,7 @@ private:
     double distance_m_ = 0.0;
     double time_s_ = 0.0;
     double height_m_ = 0.0;
-    double used_ah_ = 0.0;
+    flying::PackCourse drawn_;
     double used_wh_ = 0.0;
     int group_ = 0;
 };
@@ -422,9 +426,10 @@ OutwardPoint between(const OutwardPoint& a, const OutwardPoint& b, double share)
     OutwardPoint point = a;
     for (double OutwardPoint::*member :
          {&OutwardPoint::distance_m, &OutwardPoint::time_s, &OutwardPoint::height_m, &OutwardPoint::charge_used_ah,
-          &OutwardPoint::energy_used_wh, &OutwardPoint::cell_voltage_v, &OutwardPoint::left_wh,
-          &OutwardPoint::needed_wh, &OutwardPoint::reserve_wh, &OutwardPoint::left_sd_wh,
-          &OutwardPoint::needed_sd_wh, &OutwardPoint::margin_sd_wh, &OutwardPoint::ground_height_m}) {
+          &OutwardPoint::slow_gap, &OutwardPoint::pack_temperature_c, &OutwardPoint::energy_used_wh,
+          &OutwardPoint::cell_voltage_v, &OutwardPoint::left_wh, &OutwardPoint::needed_wh,
+          &OutwardPoint::reserve_wh, &OutwardPoint::left_sd_wh, &OutwardPoint::needed_sd_wh,
+          &OutwardPoint::margin_sd_wh, &OutwardPoint::ground_height_m}) {
         point.*member = std::lerp(a.*member, b.*member, share);
     }
     point.at = {std::lerp(a.at.east_m, b.at.east_m, share), std::lerp(a.at.north_m, b.at.north_m, share)};
@@ -482,15 +487,15 @@ std::vector<FlightLeg> legs_as_far_as(const std::vector<FlightLeg>& legs_out, co
 }
 
 void add_way(std::vector<FlightLeg>& legs, const std::vector<FlightLeg>& way, bool homeward,
-             const flying::PackAtPowers& pack, double used_ah) {
+             const flying::PackAtPowers& pack, flying::PackCourse drawn) {
     const int group = legs.empty() ? 0 : legs.back().group + 1;
     for (const FlightLeg& piece : way) {
         legs.push_back(piece);
         FlightLeg& leg = legs.back();
         leg.group = group;
         leg.homeward = homeward;
-        used_ah = pack.charge_after_ah(leg.power_w, used_ah, leg.energy_wh);
-        leg.end_charge_ah = used_ah;
+        pack.draw(drawn, leg.power_w, leg.energy_wh);
+        leg.end_charge_ah = drawn.charge_ah;
     }
 }
 
@@ -499,14 +504,14 @@ void add_way(std::vector<FlightLeg>& legs, const std::vector<FlightLeg>& way, bo
 std::vector<FlightLeg> turned_legs(const FlightConditions& conditions, const Homeward& homeward,
                                    const std::vector<FlightLeg>& legs_out, const OutwardPoint& turn) {
     auto legs = legs_as_far_as(legs_out, turn);
-    add_way(legs, homeward.legs_from(station_of(turn)), true, *conditions.at_powers, turn.charge_used_ah);
+    add_way(legs, homeward.legs_from(station_of(turn)), true, *conditions.at_powers, turn.pack());
     return legs;
 }
 
 std::vector<FlightLeg> landed_legs(const FlightConditions& conditions, const Homeward& homeward,
                                    const std::vector<FlightLeg>& legs_out, const OutwardPoint& end) {
     auto legs = legs_as_far_as(legs_out, end);
-    add_way(legs, homeward.legs_to(end.at, 0.0, station_of(end)), false, *conditions.at_powers, end.charge_used_ah);
+    add_way(legs, homeward.legs_to(end.at, 0.0, station_of(end)), false, *conditions.at_powers, end.pack());
     return legs;
 }
 

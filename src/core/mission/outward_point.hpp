@@ -3,6 +3,7 @@
 #include <limits>
 #include <optional>
 
+#include "core/flying/pack_course.hpp"
 #include "core/geodesy/geodesic.hpp"
 
 namespace sobremesa::mission {
@@ -14,6 +15,9 @@ struct OutwardPoint {
     double time_s = 0.0;
     double height_m = 0.0;
     double charge_used_ah = 0.0;
+    /// What the pack remembers of how it was drawn on (`flying::PackCourse`).
+    double slow_gap = 0.0;
+    double pack_temperature_c = flying::PackCourse{}.temperature_c;
     double energy_used_wh = 0.0;
     /// Under cruise load.
     double cell_voltage_v = 0.0;
@@ -41,6 +45,12 @@ struct OutwardPoint {
     bool ground_unknown = false;
 
     double margin_wh() const { return left_wh - needed_wh; }
+    flying::PackCourse pack() const { return {charge_used_ah, slow_gap, pack_temperature_c}; }
+    void set_pack(const flying::PackCourse& pack) {
+        charge_used_ah = pack.charge_ah;
+        slow_gap = pack.slow_gap;
+        pack_temperature_c = pack.temperature_c;
+    }
 };
 
 } // namespace sobremesa::mission

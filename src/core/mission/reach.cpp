@@ -73,18 +73,19 @@ public:
         : request_(request), conditions_(conditions), column_(air_column(request)), homeward_(request, conditions),
           bearing_deg_(request.mission.bearing_deg), power_w_(conditions.cruise_power_w.value) {
         const flying::PackAtPowers& pack = *conditions.at_powers;
+        climbed_ = pack.at_start();
         const auto out = heading(bearing_deg_, conditions.airspeed_out_mps, conditions.wind_out);
         const Vertical climb = climb_out(request, conditions);
         possible_ = out && climb.wind_allows && homeward_.wind_allows() && pack.gives(power_w_);
         for (const VerticalBand& band : climb.bands) {
             const double energy_wh = band.power_w * band.duration_s / units::seconds_per_hour;
-            climb_ah_ = pack.charge_after_ah(band.power_w, climb_ah_, energy_wh);
-            possible_ = possible_ && pack.can_give(band.power_w, climb_ah_);
+            pack.draw(climbed_, band.power_w, energy_wh);
+            possible_ = possible_ && pack.can_give(band.power_w, climbed_);
             climb_m_ += band.ground_m;
             climb_s_ += band.duration_s;
             climb_wh_ += energy_wh;
         }
-        const double left_wh = pack.left_wh(power_w_, climb_ah_);
+        const double left_wh = pack.left_after_wh(climbed_, power_w_);
         possible_ = possible_ && left_wh > 0.0;
         most_s_ = std::max(left_wh, 0.0) * units::seconds_per_hour / power_w_;
         if (request.mission.height_m > 0.0 && climb.bands.empty()) possible_ = false;
@@ -122,21 +123,21 @@ public:
         double used_wh = 0.0;
         ReturnState station;
         ReturnEstimate way;
-        double charge_ah = 0.0;
     };
     /// @param ridge_m  the highest ground between there and home, where terrain is known
     Turned turned(double seconds, const std::function<std::optional<double>(double)>& ridge_m) const {
         Turned turned;
         turned.distance_m = flown_m(seconds);
         const double level_wh = power_w_ * seconds / units::seconds_per_hour;
-        turned.charge_ah = conditions_.at_powers->charge_after_ah(power_w_, climb_ah_, level_wh);
+        flying::PackCourse drawn = climbed_;
+        conditions_.at_powers->draw(drawn, power_w_, level_wh);
         turned.station = {geodesy::offset({}, bearing_deg_, turned.distance_m), request_.mission.height_m,
                           climb_s_ + seconds, ridge_m(turned.distance_m), bearing_deg_};
         turned.way = homeward_.from(turned.station);
         turned.reserve_wh = homeward_.reserve_wh(turned.way);
         turned.used_wh = climb_wh_ + level_wh;
         turned.margin_wh = turned.way.wind_allows
-                               ? homeward_.books(turned.way, turned.charge_ah).landing_left_wh - turned.reserve_wh
+                               ? homeward_.books(turned.way, drawn).landing_left_wh - turned.reserve_wh
                                : -conditions_.usable_energy_wh();
         return turned;
     }
@@ -183,8 +184,8 @@ private:
     double power_w_;
     double climb_m_ = 0.0;
     double climb_s_ = 0.0;
-    double climb_ah_ = 0.0;
     double climb_wh_ = 0.0;
+    flying::PackCourse climbed_;
     double most_s_ = 0.0;
     bool possible_ = false;
 };

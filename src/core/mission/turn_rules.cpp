@@ -24,7 +24,7 @@ double charge_of(const OutwardPoint& point) {
 std::optional<double> margin_from(const OutwardPoint& place, const Homeward& homeward) {
     const ReturnEstimate way = homeward.from(station_of(place));
     if (!way.wind_allows) return std::nullopt;
-    return homeward.books(way, place.charge_used_ah).landing_left_wh - homeward.reserve_wh(way);
+    return homeward.books(way, place.pack()).landing_left_wh - homeward.reserve_wh(way);
 }
 
 /// Whether a turn is where it is because the wind lets nobody home from farther out, with energy to spare.
@@ -132,7 +132,7 @@ RuleTurn turn_at_point(TurnRule turn_rule, const OutwardPoint& point, const Home
     turn.charge_used_ah = point.charge_used_ah;
     turn.energy_used_wh = point.energy_used_wh;
     turn.cell_voltage_v = point.cell_voltage_v;
-    turn.landing_left_wh = homeward.books(homeward.from(station_of(point)), point.charge_used_ah).landing_left_wh;
+    turn.landing_left_wh = homeward.books(homeward.from(station_of(point)), point.pack()).landing_left_wh;
     turn.at = point.at;
     return turn;
 }

@@ -317,11 +317,15 @@ struct LiveSolver::Live {
     }
     const flying::PackAtPowers& pack() const { return *plan.conditions.at_powers; }
     double usable_wh() const { return plan.conditions.usable_energy_wh(); }
+    /// What it remembers of the flight is taken for that of its cruise.
+    flying::PackCourse pack_after(double used_ah) const {
+        return pack().after(draw * plan.conditions.cruise_power_w.value, used_ah);
+    }
     /// What a return leg takes of what is left before it, Wh; from where no wind lets it home, all there is would
     /// not do.
     double needed_wh(const mission::ReturnEstimate& way, double used_ah) const {
         if (!way.wind_allows) return 2.0 * usable_wh();
-        return homeward.books(way, used_ah).needed_wh() + homeward.reserve_wh(way);
+        return homeward.books(way, pack_after(used_ah)).needed_wh() + homeward.reserve_wh(way);
     }
     /// Of an intact reserve at home, turned for home from there.
     double chance_of_reserve(const LiveAnswer& answer, const mission::ReturnState& from, double used_ah) const {
@@ -340,7 +344,7 @@ struct LiveSolver::Live {
         return drawn.chance_of_reserve(flight, spread);
     }
     double left_wh(const mission::ReturnEstimate& way, double used_ah) const {
-        return pack().left_wh(way.level_w, used_ah);
+        return pack().left_after_wh(pack_after(used_ah), way.level_w);
     }
 };
 
@@ -923,7 +927,7 @@ void LiveSolver::find_places(const Live& live, LiveAnswer& answer) const {
     point.at = live.station.at;
     point.height_m = live.station.height_m;
     point.course_deg = live.station.course_deg;
-    point.charge_used_ah = answer.remaining->used_ah.value;
+    point.set_pack(live.pack_after(answer.remaining->used_ah.value));
     point.distance_m = answer.now.from_home_m;
     for (const auto& way : mission::bail_outs(here, point)) {
         // As much more, or less, as this flight draws.

@@ -751,7 +751,7 @@ void LimitsTest::theTurnTableIsThePlansOwn() {
         const OutwardPoint at = outward_at(plan, turn.distance_m);
         const ReturnEstimate way = homeward.from(station_of(at));
         QVERIFY(way.wind_allows);
-        QVERIFY(homeward.books(way, at.charge_used_ah).landing_left_wh >
+        QVERIFY(homeward.books(way, at.pack()).landing_left_wh >
                 homeward.reserve_wh(way) - 0.003 * plan.conditions.usable_energy_wh());
         if (plan.turn->at_end_of_mission) continue;
         seen.insert(plan.turn->turn_rule);
