@@ -17,7 +17,7 @@ constexpr double few_parts[] = {1.0, 1.6};
 /// A power nearer than this to another needs no table of its own.
 constexpr double same_power = 0.01;
 constexpr int steps_of_charge = 100;
-constexpr int steps_of_standing = 50;
+constexpr int steps_of_standing = 25;
 /// Over so much the response to warmth is a chord, K.
 constexpr double kelvin_step = -8.0;
 /// Beyond the strongest table the line goes on for so much of the step before it.
@@ -244,6 +244,8 @@ PackAtPowers::Between PackAtPowers::between(double power_w) const {
     while (high < rows_.size() && rows_[high].power_w < power_w) ++high;
     if (high == 0) return {rows_.front(), rows_.front(), 0.0};
     if (high == rows_.size() && rows_.size() == 1) return {rows_.front(), rows_.front(), 0.0};
+    // The powers that most of a flight is flown at have tables of their own.
+    if (high < rows_.size() && rows_[high].power_w == power_w) return {rows_[high], rows_[high], 0.0};
     high = std::min(high, rows_.size() - 1);
     const Row& a = rows_[high - 1];
     const Row& b = rows_[high];
