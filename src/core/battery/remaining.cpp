@@ -87,7 +87,7 @@ std::optional<Disagreement> cause(const std::vector<RemainingEstimate>& methods,
         const double sd = units::combine_sd(out.sd / out.value, charger_relative_sd);
         if (std::abs(out.value / *e.recharged_ah - 1.0) > contradiction_sd * sd) return Disagreement::sensor_scale;
     }
-    if (contradict(rested, counted)) {
+    if (rested && counted && contradict(rested, counted)) {
         if (rested->share.value > counted->share.value) return Disagreement::sensor_reads_high;
         if (recharged && !contradict(rested, recharged)) return Disagreement::not_full_at_start;
         if (e.rest_s < short_rest_s || e.temperature_c < cold_c) return Disagreement::not_rested_or_cold;
