@@ -255,7 +255,7 @@ void Callouts::turn(const LiveAnswer& answer) {
     }
     // Met late (a wind that changed), nearer one minute than two: only that is said.
     const bool late = soon_ == 0 && to_s < 0.5 * (turn_soon_s[0] + turn_soon_s[1]);
-    for (int i = int(std::size(turn_soon_s)); i-- > soon_;) {
+    for (std::size_t i = std::size(turn_soon_s); i-- > soon_;) {
         if (to_s > turn_soon_s[i] && !(late && i == 1)) continue;
         soon_ = i + 1;
         Callout callout;

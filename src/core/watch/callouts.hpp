@@ -1,6 +1,7 @@
 #pragma once
 
 #include <array>
+#include <cstddef>
 #include <limits>
 #include <memory>
 #include <optional>
@@ -106,7 +107,7 @@ private:
     bool aboveNoLanding(const Measured& now) const;
 
     int tenths_ = 0;
-    int soon_ = 0;
+    std::size_t soon_ = 0;
     bool halfway_ = false;
     bool reserve_ = false;
     int over_land_ = 0;
