@@ -700,6 +700,96 @@
         <source>The log does not show where the aircraft was: it needs positions, or ground speed with course.</source>
         <translation>Das Log zeigt nicht, wo das Modell war: es braucht Positionen, oder Geschwindigkeit über Grund mit Kurs.</translation>
     </message>
+    <message>
+        <source>distance and route</source>
+        <translation>Strecke und Route</translation>
+    </message>
+    <message>
+        <source>wind</source>
+        <translation>Wind</translation>
+    </message>
+    <message>
+        <source>gusts</source>
+        <translation>Böen</translation>
+    </message>
+    <message>
+        <source>climbs</source>
+        <translation>Steigflüge</translation>
+    </message>
+    <message>
+        <source>lift and sink</source>
+        <translation>Aufwind und Abwind</translation>
+    </message>
+    <message>
+        <source>airspeed</source>
+        <translation>Airspeed</translation>
+    </message>
+    <message>
+        <source>mass</source>
+        <translation>Masse</translation>
+    </message>
+    <message>
+        <source>temperature</source>
+        <translation>Temperatur</translation>
+    </message>
+    <message>
+        <source>pack</source>
+        <translation>Akku</translation>
+    </message>
+    <message>
+        <source>current sensor</source>
+        <translation>Stromsensor</translation>
+    </message>
+    <message>
+        <source>what is unexplained</source>
+        <translation>Unerklärtes</translation>
+    </message>
+    <message>
+        <source>%1 ± %2</source>
+        <comment>mean, spread</comment>
+        <translation>%1 ± %2</translation>
+    </message>
+    <message>
+        <source>Filed flights with a log show here what their forecasts missed.</source>
+        <translation>Abgelegte Flüge mit Log zeigen hier, was ihren Prognosen entging.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Reading the logs of %n flight(s) for what their forecasts missed …</source>
+        <translation>
+            <numerusform>Das Log von %n Flug wird gelesen: was seiner Prognose entging …</numerusform>
+            <numerusform>Die Logs von %n Flügen werden gelesen: was ihren Prognosen entging …</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>What forecasts miss shows from two flights on whose logs have energy and positions.</source>
+        <translation>Was Prognosen entgeht, zeigt sich ab zwei Flügen, deren Logs Energie und Positionen haben.</translation>
+    </message>
+    <message numerus="yes">
+        <source>In %n flight(s) no cause took more or less than forecast again and again.</source>
+        <translation>
+            <numerusform>In %n Flug hat keine Ursache immer wieder mehr oder weniger gekostet als vorhergesagt.</numerusform>
+            <numerusform>In %n Flügen hat keine Ursache immer wieder mehr oder weniger gekostet als vorhergesagt.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In %n flight(s) %1 took %2 more than forecast, again and again.</source>
+        <translation>
+            <numerusform>In %n Flug immer wieder mehr als vorhergesagt: %1, %2.</numerusform>
+            <numerusform>In %n Flügen immer wieder mehr als vorhergesagt: %1, %2.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In %n flight(s) %1 took %2 less than forecast, again and again.</source>
+        <translation>
+            <numerusform>In %n Flug immer wieder weniger als vorhergesagt: %1, %2.</numerusform>
+            <numerusform>In %n Flügen immer wieder weniger als vorhergesagt: %1, %2.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 The flights differ most by %2.</source>
+        <comment>a whole sentence, then a cause</comment>
+        <translation>%1 Am meisten unterscheiden sich die Flüge durch: %2.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Columns</name>
@@ -2741,6 +2831,22 @@
             <numerusform>steigt mit einem Wirkungsgrad von %1, aus %n Steigflug</numerusform>
             <numerusform>steigt mit einem Wirkungsgrad von %1, aus %n Steigflügen</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>label and readings</source>
+        <translation>aufgedruckte Kapazität und Messungen</translation>
+    </message>
+    <message>
+        <source>voltage</source>
+        <translation>Spannung</translation>
+    </message>
+    <message>
+        <source>recharge</source>
+        <translation>Nachladung</translation>
+    </message>
+    <message>
+        <source>resting voltage</source>
+        <translation>Ruhespannung</translation>
     </message>
 </context>
 <context>
@@ -7000,6 +7106,37 @@ at %3, like a LiPo</source>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::CauseChart</name>
+    <message>
+        <source>What flights took more or less than forecast, cause by cause</source>
+        <translation>Was Flüge mehr oder weniger kosteten als vorhergesagt, nach Ursachen</translation>
+    </message>
+    <message>
+        <source>Together</source>
+        <translation>Zusammen</translation>
+    </message>
+    <message>
+        <source>Flights and their forecasts, by cause</source>
+        <translation>Flüge und ihre Prognosen, nach Ursachen</translation>
+    </message>
+    <message>
+        <source>cause</source>
+        <translation>Ursache</translation>
+    </message>
+    <message>
+        <source>mean, %</source>
+        <translation>Mittel, %</translation>
+    </message>
+    <message>
+        <source>error of the mean, %</source>
+        <translation>Fehler des Mittels, %</translation>
+    </message>
+    <message>
+        <source>between flights, %</source>
+        <translation>zwischen Flügen, %</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::CellModel</name>
     <message>
         <source>Why? (F1)</source>
@@ -8148,6 +8285,18 @@ at %3, like a LiPo</source>
         <source>verdict</source>
         <translation>Urteil</translation>
     </message>
+    <message>
+        <source>By cause</source>
+        <translation>Ursachen</translation>
+    </message>
+    <message>
+        <source>What forecasts missed, by cause</source>
+        <translation>Was Prognosen entging, nach Ursachen</translation>
+    </message>
+    <message>
+        <source>Of the energy that the plan&apos;s figures forecast for the way flown: mean, and how flights differ.</source>
+        <translation>Anteil an der Energie, die der Plan für den geflogenen Weg vorhersagt: Mittel, und wie sich die Flüge unterscheiden.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::FoundFlightsModel</name>
@@ -8531,6 +8680,10 @@ at %3, like a LiPo</source>
         <source>Enter one number for each cell, separated by spaces or commas: 4.1, 4.3, 4.0, 4.2.</source>
         <translation>Je Zelle eine Zahl eingeben, durch Leerzeichen oder Kommas getrennt: 4.1, 4.3, 4.0, 4.2.</translation>
     </message>
+    <message>
+        <source>before any flight</source>
+        <translation>vor dem ersten Flug</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::HomewardChart</name>
@@ -8639,6 +8792,49 @@ verbr.</translation>
     <message>
         <source>last position: %1 remaining</source>
         <translation>letzte Position: %1 übrig</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::KnownHistoryChart</name>
+    <message>
+        <source>How the pack became known, flight by flight</source>
+        <translation>Wie der Akku bekannt wurde, Flug für Flug</translation>
+    </message>
+    <message>
+        <source>How the pack became known</source>
+        <translation>Wie der Akku bekannt wurde</translation>
+    </message>
+    <message>
+        <source>after flight</source>
+        <translation>nach Flug</translation>
+    </message>
+    <message>
+        <source>capacity, %</source>
+        <translation>Kapazität, %</translation>
+    </message>
+    <message>
+        <source>its error, %</source>
+        <translation>Fehler, %</translation>
+    </message>
+    <message>
+        <source>resistance, mΩ</source>
+        <translation>Widerstand, mΩ</translation>
+    </message>
+    <message>
+        <source>its error, mΩ</source>
+        <translation>Fehler, mΩ</translation>
+    </message>
+    <message>
+        <source>it told by</source>
+        <translation>durch</translation>
+    </message>
+    <message>
+        <source>Capacity, % of label, by flights</source>
+        <translation>Kapazität, % der aufgedruckten, nach Flügen</translation>
+    </message>
+    <message>
+        <source>Resistance, mΩ, by flights</source>
+        <translation>Widerstand, mΩ, nach Flügen</translation>
     </message>
 </context>
 <context>

@@ -47,6 +47,37 @@
     </message>
 </context>
 <context>
+    <name>sobremesa::Bill</name>
+    <message numerus="yes">
+        <source>Reading the logs of %n flight(s) for what their forecasts missed …</source>
+        <translation>
+            <numerusform>Reading the log of %n flight for what its forecast missed …</numerusform>
+            <numerusform>Reading the logs of %n flights for what their forecasts missed …</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In %n flight(s) no cause took more or less than forecast again and again.</source>
+        <translation>
+            <numerusform>In %n flight no cause took more or less than forecast again and again.</numerusform>
+            <numerusform>In %n flights no cause took more or less than forecast again and again.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In %n flight(s) %1 took %2 more than forecast, again and again.</source>
+        <translation>
+            <numerusform>In %n flight %1 took %2 more than forecast, again and again.</numerusform>
+            <numerusform>In %n flights %1 took %2 more than forecast, again and again.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In %n flight(s) %1 took %2 less than forecast, again and again.</source>
+        <translation>
+            <numerusform>In %n flight %1 took %2 less than forecast, again and again.</numerusform>
+            <numerusform>In %n flights %1 took %2 less than forecast, again and again.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::Findings</name>
     <message numerus="yes">
         <source>%n more flight(s) would bring it close to the charger&apos;s own accuracy.</source>

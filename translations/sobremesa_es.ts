@@ -700,6 +700,96 @@
         <source>The log does not show where the aircraft was: it needs positions, or ground speed with course.</source>
         <translation>El registro no muestra dónde estaba el modelo: necesita posiciones, o velocidad sobre el suelo con rumbo.</translation>
     </message>
+    <message>
+        <source>distance and route</source>
+        <translation>distancia y ruta</translation>
+    </message>
+    <message>
+        <source>wind</source>
+        <translation>viento</translation>
+    </message>
+    <message>
+        <source>gusts</source>
+        <translation>rachas</translation>
+    </message>
+    <message>
+        <source>climbs</source>
+        <translation>ascensos</translation>
+    </message>
+    <message>
+        <source>lift and sink</source>
+        <translation>ascendencias y descendencias</translation>
+    </message>
+    <message>
+        <source>airspeed</source>
+        <translation>velocidad respecto al aire</translation>
+    </message>
+    <message>
+        <source>mass</source>
+        <translation>masa</translation>
+    </message>
+    <message>
+        <source>temperature</source>
+        <translation>temperatura</translation>
+    </message>
+    <message>
+        <source>pack</source>
+        <translation>batería</translation>
+    </message>
+    <message>
+        <source>current sensor</source>
+        <translation>sensor de corriente</translation>
+    </message>
+    <message>
+        <source>what is unexplained</source>
+        <translation>lo inexplicado</translation>
+    </message>
+    <message>
+        <source>%1 ± %2</source>
+        <comment>mean, spread</comment>
+        <translation>%1 ± %2</translation>
+    </message>
+    <message>
+        <source>Filed flights with a log show here what their forecasts missed.</source>
+        <translation>Los vuelos archivados con registro muestran aquí lo que sus previsiones no acertaron.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Reading the logs of %n flight(s) for what their forecasts missed …</source>
+        <translation>
+            <numerusform>Leyendo el registro de %n vuelo: lo que su previsión no acertó …</numerusform>
+            <numerusform>Leyendo los registros de %n vuelos: lo que sus previsiones no acertaron …</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>What forecasts miss shows from two flights on whose logs have energy and positions.</source>
+        <translation>Lo que las previsiones no aciertan se ve a partir de dos vuelos cuyos registros tengan energía y posiciones.</translation>
+    </message>
+    <message numerus="yes">
+        <source>In %n flight(s) no cause took more or less than forecast again and again.</source>
+        <translation>
+            <numerusform>En %n vuelo ninguna causa costó una y otra vez más o menos de lo previsto.</numerusform>
+            <numerusform>En %n vuelos ninguna causa costó una y otra vez más o menos de lo previsto.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In %n flight(s) %1 took %2 more than forecast, again and again.</source>
+        <translation>
+            <numerusform>En %n vuelo, una y otra vez más de lo previsto: %1, %2.</numerusform>
+            <numerusform>En %n vuelos, una y otra vez más de lo previsto: %1, %2.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In %n flight(s) %1 took %2 less than forecast, again and again.</source>
+        <translation>
+            <numerusform>En %n vuelo, una y otra vez menos de lo previsto: %1, %2.</numerusform>
+            <numerusform>En %n vuelos, una y otra vez menos de lo previsto: %1, %2.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 The flights differ most by %2.</source>
+        <comment>a whole sentence, then a cause</comment>
+        <translation>%1 Lo que más distingue unos vuelos de otros: %2.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Columns</name>
@@ -2741,6 +2831,22 @@
             <numerusform>sube con un rendimiento del %1, de %n ascenso</numerusform>
             <numerusform>sube con un rendimiento del %1, de %n ascensos</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>label and readings</source>
+        <translation>etiqueta y medidas</translation>
+    </message>
+    <message>
+        <source>voltage</source>
+        <translation>tensión</translation>
+    </message>
+    <message>
+        <source>recharge</source>
+        <translation>recarga</translation>
+    </message>
+    <message>
+        <source>resting voltage</source>
+        <translation>tensión en reposo</translation>
     </message>
 </context>
 <context>
@@ -7000,6 +7106,37 @@ a %3, como una LiPo</translation>
     </message>
 </context>
 <context>
+    <name>sobremesa::app::CauseChart</name>
+    <message>
+        <source>What flights took more or less than forecast, cause by cause</source>
+        <translation>Lo que los vuelos costaron de más o de menos, por causas</translation>
+    </message>
+    <message>
+        <source>Together</source>
+        <translation>En total</translation>
+    </message>
+    <message>
+        <source>Flights and their forecasts, by cause</source>
+        <translation>Los vuelos y sus previsiones, por causas</translation>
+    </message>
+    <message>
+        <source>cause</source>
+        <translation>causa</translation>
+    </message>
+    <message>
+        <source>mean, %</source>
+        <translation>media, %</translation>
+    </message>
+    <message>
+        <source>error of the mean, %</source>
+        <translation>error de la media, %</translation>
+    </message>
+    <message>
+        <source>between flights, %</source>
+        <translation>entre vuelos, %</translation>
+    </message>
+</context>
+<context>
     <name>sobremesa::app::CellModel</name>
     <message>
         <source>Why? (F1)</source>
@@ -8148,6 +8285,18 @@ a %3, como una LiPo</translation>
         <source>verdict</source>
         <translation>veredicto</translation>
     </message>
+    <message>
+        <source>By cause</source>
+        <translation>Causas</translation>
+    </message>
+    <message>
+        <source>What forecasts missed, by cause</source>
+        <translation>Lo que las previsiones no acertaron, por causas</translation>
+    </message>
+    <message>
+        <source>Of the energy that the plan&apos;s figures forecast for the way flown: mean, and how flights differ.</source>
+        <translation>De la energía que el plan prevé para el camino volado: media, y cuánto difieren los vuelos.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::FoundFlightsModel</name>
@@ -8531,6 +8680,10 @@ a %3, como una LiPo</translation>
         <source>Enter one number for each cell, separated by spaces or commas: 4.1, 4.3, 4.0, 4.2.</source>
         <translation>Introduzca un número por celda, separados por espacios o comas: 4.1, 4.3, 4.0, 4.2.</translation>
     </message>
+    <message>
+        <source>before any flight</source>
+        <translation>antes del primer vuelo</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::HomewardChart</name>
@@ -8639,6 +8792,49 @@ usados</translation>
     <message>
         <source>last position: %1 remaining</source>
         <translation>última posición: quedan %1</translation>
+    </message>
+</context>
+<context>
+    <name>sobremesa::app::KnownHistoryChart</name>
+    <message>
+        <source>How the pack became known, flight by flight</source>
+        <translation>Cómo se fue conociendo la batería, vuelo a vuelo</translation>
+    </message>
+    <message>
+        <source>How the pack became known</source>
+        <translation>Cómo se fue conociendo la batería</translation>
+    </message>
+    <message>
+        <source>after flight</source>
+        <translation>tras el vuelo</translation>
+    </message>
+    <message>
+        <source>capacity, %</source>
+        <translation>capacidad, %</translation>
+    </message>
+    <message>
+        <source>its error, %</source>
+        <translation>su error, %</translation>
+    </message>
+    <message>
+        <source>resistance, mΩ</source>
+        <translation>resistencia, mΩ</translation>
+    </message>
+    <message>
+        <source>its error, mΩ</source>
+        <translation>su error, mΩ</translation>
+    </message>
+    <message>
+        <source>it told by</source>
+        <translation>por</translation>
+    </message>
+    <message>
+        <source>Capacity, % of label, by flights</source>
+        <translation>Capacidad, % de etiqueta, por vuelos</translation>
+    </message>
+    <message>
+        <source>Resistance, mΩ, by flights</source>
+        <translation>Resistencia, mΩ, por vuelos</translation>
     </message>
 </context>
 <context>

@@ -8,11 +8,14 @@
 #include "cli/read_flight.hpp"
 #include "cli/said.hpp"
 #include "core/airframe/known_cruise.hpp"
+#include "core/debrief/bill_history.hpp"
 #include "core/learning/everything.hpp"
 #include "core/matching/what_if.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/units/constants.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_number.hpp"
+#include "wording/bill.hpp"
 #include "wording/learning.hpp"
 
 namespace sobremesa::cli {
@@ -79,8 +82,21 @@ units::Result<FlightArgument> argument_from(const std::string& text) {
 struct Subject {
     mission::PlanRequest plan;
     learning::EverythingQuestion question;
+    /// Each flight against its own plan, or against PLAN as far as it was flown.
+    std::vector<debrief::BillShares> bills;
     std::vector<units::Diagnostic> diagnostics;
 };
+
+debrief::BillShares bill_of(const ReadFlight& read, const FlightArgument& argument) {
+    const auto plan =
+        mission::make_plan(argument.plan.empty() ? debrief::as_far_as_flown(read.flown, read.summary) : read.flown);
+    if (!plan) return {};
+    debrief::BillQuestion question;
+    question.plan = &*plan;
+    question.flown_as = read.flown;
+    question.recharged_ah = argument.recharged_ah;
+    return debrief::shares_of(debrief::bill(read.summary, read.found, question));
+}
 
 units::Result<Subject> subject_of(const LearnOptions& options) {
     const auto plan = io::read_plan_file(options.plan);
@@ -109,6 +125,8 @@ units::Result<Subject> subject_of(const LearnOptions& options) {
         flight.observation.level = read->summary.level;
         flight.observation.climbs = read->summary.climbs;
         flight.observation.pieces = read->summary.pieces;
+        if (read->summary.distance.farthest_from_home_m)
+            flight.farthest_m = read->summary.distance.farthest_from_home_m->value;
         flight.pack.trace = read->summary.pack;
         flight.pack.air_temperature_c = read->flown.weather.temperature_c;
         flight.pack.start_temperature_c = read->flown.pack.start_temperature_c;
@@ -129,6 +147,7 @@ units::Result<Subject> subject_of(const LearnOptions& options) {
         subject.diagnostics.insert(subject.diagnostics.end(), read->summary.diagnostics.begin(),
                                    read->summary.diagnostics.end());
         question.flights.push_back(std::move(flight));
+        subject.bills.push_back(bill_of(*read, *argument));
     }
     return subject;
 }
@@ -169,6 +188,9 @@ Json backtest_json(const learning::WholeBacktest& test) {
              {"duration_s_forecast", value(row.duration_s, 1.0)},
              {"duration_s_sd", sd(row.duration_s, 1.0)},
              {"duration_s_flown", row.flown_duration_s},
+             {"turn_m_forecast", value(row.turn_m, 1.0)},
+             {"turn_m_sd", sd(row.turn_m, 1.0)},
+             {"turn_m_flown", row.turn_m ? Json(row.flown_turn_m) : Json(nullptr)},
              {"wh_per_km_forecast", value(row.wh_per_m, km)},
              {"wh_per_km_sd", sd(row.wh_per_m, km)},
              {"wh_per_km_flown", row.wh_per_m ? Json(row.flown_wh_per_m * km) : Json(nullptr)},
@@ -182,6 +204,37 @@ Json backtest_json(const learning::WholeBacktest& test) {
             {"spread", any ? Json(test.spread) : Json(nullptr)},
             {"inside_50_share", any ? Json(test.inside_50_share) : Json(nullptr)},
             {"inside_90_share", any ? Json(test.inside_90_share) : Json(nullptr)}};
+}
+
+Json causes_json(const std::optional<debrief::CausesOverFlights>& causes) {
+    if (!causes) return nullptr;
+    Json rows = Json::array();
+    for (const auto& row : causes->rows) {
+        rows.push_back({{"cause", debrief::bill_cause_word(row.cause)},
+                        {"mean", row.mean.value},
+                        {"mean_sd", row.mean.sd},
+                        {"spread", row.spread}});
+    }
+    return {{"flights", causes->flights},
+            {"rows", rows},
+            {"together",
+             {{"mean", causes->whole.value}, {"mean_sd", causes->whole.sd}, {"spread", causes->whole_spread}}}};
+}
+
+Json history_json(const learning::PackHistory& history) {
+    Json list = Json::array();
+    for (const auto& after : history.known) {
+        list.push_back({{"flight", after.flight_id > 0 ? Json(after.flight_id) : Json(nullptr)},
+                        {"flights", after.flights},
+                        {"capacity_share", after.capacity_share.value},
+                        {"capacity_share_sd", after.capacity_share.sd},
+                        {"cell_resistance_ohm", after.cell_resistance_ohm.value},
+                        {"cell_resistance_sd_ohm", after.cell_resistance_ohm.sd},
+                        {"volts", after.volts},
+                        {"recharged", after.recharged},
+                        {"rested", after.rested}});
+    }
+    return list;
 }
 
 Json left_out_json(const learning::Everything& found) {
@@ -236,6 +289,8 @@ int learn(const LearnOptions& options, std::ostream& out, std::ostream& err) {
                     {"changes", changes_json(*found, subject->plan)},
                     {"left_out", left_out_json(*found)},
                     {"backtest", backtest_json(found->test)},
+                    {"history", history_json(found->history)},
+                    {"causes", causes_json(debrief::over_flights(subject->bills))},
                     {"warnings", warnings(subject->diagnostics, wording::Quantities())}}
                    .dump(2)
             << "\n";
@@ -249,6 +304,8 @@ int learn(const LearnOptions& options, std::ostream& out, std::ostream& err) {
     for (const auto& odd : found->joint.odd) out << wording::sentence(odd).toStdString() << "\n";
     out << wording::landing_sentence(found->landing_ah, pack.flights, q).toStdString() << "\n";
     if (found->test.forecasts > 0) out << wording::sentence(found->test, q).toStdString() << "\n";
+    if (const auto causes = debrief::over_flights(subject->bills))
+        out << wording::causes_sentence(causes, causes->flights, 0, q).toStdString() << "\n";
     return exit_done;
 }
 

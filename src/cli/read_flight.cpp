@@ -15,10 +15,10 @@ units::Result<ReadFlight> read_flight(const std::string& log_file, const std::st
     if (!clean) return tl::unexpected(clean.error());
     auto summary = telemetry::summarise(*clean);
     if (!summary) return tl::unexpected(summary.error());
-    const auto found = telemetry::find_out(*clean);
+    auto found = telemetry::find_out(*clean);
     if (!found) return tl::unexpected(found.error());
     telemetry::complete(*summary, *found);
-    return ReadFlight{plan->request, std::move(*summary)};
+    return ReadFlight{plan->request, std::move(*summary), std::move(*found)};
 }
 
 } // namespace sobremesa::cli

@@ -4,6 +4,7 @@
 
 #include "core/mission/plan_request.hpp"
 #include "core/telemetry/consumption.hpp"
+#include "core/telemetry/findings.hpp"
 
 namespace sobremesa::cli {
 
@@ -12,6 +13,7 @@ struct ReadFlight {
     mission::PlanRequest flown;
     /// With its level flight and wind.
     telemetry::LogSummary summary;
+    telemetry::Findings found;
 };
 
 /// @error as the readers of both

@@ -194,7 +194,8 @@ telemetry::LevelPoint read_point(DocumentReader& in) {
 
 } // namespace
 
-std::string json_from(const telemetry::LogSummary& summary) {
+std::string json_from(const KeptFigures& figures) {
+    const telemetry::LogSummary& summary = figures.summary;
     json document = {{"duration_s", summary.duration_s}, {"gap_time_s", summary.energy.gap_time_s}};
     each_figure(summary, [&](const char* key, const auto& value) { document[key] = estimate(value); });
     each_plain_figure(summary, [&](const char* key, const auto& value) { document[key] = optional_value(value); });
@@ -251,11 +252,18 @@ std::string json_from(const telemetry::LogSummary& summary) {
         }
         document["pack"] = std::move(trace);
     }
+    if (figures.bill) {
+        json& bill = document["bill"] = {{"made_from", figures.bill->made_from},
+                                         {"forecast_wh", rounded(figures.bill->shares.forecast_wh, 1e-3)}};
+        for (std::size_t i = 0; i < debrief::bill_causes; ++i)
+            bill[debrief::bill_cause_word(debrief::BillCause(i))] = rounded(figures.bill->shares.wh[i], 1e-4);
+    }
     return head(std::move(document), figures_format).dump();
 }
 
-units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, const std::string& from) {
-    return kept<telemetry::LogSummary>(text, from, figures_format, [&from](DocumentReader& in, auto& summary) {
+units::Result<KeptFigures> figures_from_json(const std::string& text, const std::string& from) {
+    return kept<KeptFigures>(text, from, figures_format, [&from](DocumentReader& in, KeptFigures& figures) {
+        telemetry::LogSummary& summary = figures.summary;
         summary.duration_s = in.required_number("duration_s");
         summary.energy.gap_time_s = in.number_or("gap_time_s", 0.0);
         std::optional<units::Error> trouble;
@@ -282,6 +290,15 @@ units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, 
                                        idle.required_number("voltage_v"),
                                        idle.number_or("seconds", 0.0)};
             if (idle.error()) trouble = idle.error();
+        }
+        if (const json* object = in.object("bill")) {
+            DocumentReader bill(*object, from, "bill");
+            figures.bill.emplace();
+            figures.bill->made_from = bill.text("made_from").value_or("");
+            figures.bill->shares.forecast_wh = bill.number_or("forecast_wh", 0.0);
+            for (std::size_t i = 0; i < debrief::bill_causes; ++i)
+                figures.bill->shares.wh[i] = bill.number_or(debrief::bill_cause_word(debrief::BillCause(i)), 0.0);
+            if (bill.error()) trouble = bill.error();
         }
         if (const json* list = in.array("outline")) {
             for (const json& point : *list) {

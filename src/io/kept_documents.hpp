@@ -1,8 +1,10 @@
 #pragma once
 
+#include <optional>
 #include <string>
 
 #include "core/book/kept.hpp"
+#include "core/debrief/bill_history.hpp"
 #include "core/units/error.hpp"
 
 namespace sobremesa::io {
@@ -22,8 +24,12 @@ units::Result<book::KeptPack> kept_pack_from_json(const std::string& text, const
 units::Result<book::KeptPlan> kept_plan_from_json(const std::string& text, const std::string& from);
 units::Result<book::KeptFlight> kept_flight_from_json(const std::string& text, const std::string& from);
 
-/// The figures of a log without its track.
-std::string json_from(const telemetry::LogSummary& summary);
-units::Result<telemetry::LogSummary> summary_from_json(const std::string& text, const std::string& from);
+/// What was worked out of a flight's log: its figures without the track, and its bill where one was made out.
+struct KeptFigures {
+    telemetry::LogSummary summary;
+    std::optional<debrief::KeptBill> bill;
+};
+std::string json_from(const KeptFigures& figures);
+units::Result<KeptFigures> figures_from_json(const std::string& text, const std::string& from);
 
 } // namespace sobremesa::io

@@ -395,10 +395,15 @@ void LogbookImporter::finish() {
     const int added = int(changes.size());
     workspace_.make(EditKind::bring_in, name_.toStdString(), std::move(changes));
     std::vector<std::pair<Id, telemetry::LogSummary>> summaries;
+    std::vector<std::pair<Id, debrief::KeptBill>> bills;
     for (const auto& [id, document] : figures) {
-        if (const auto summary = io::summary_from_json(document, "logbook")) summaries.emplace_back(id, *summary);
+        const auto kept = io::figures_from_json(document, "logbook");
+        if (!kept) continue;
+        summaries.emplace_back(id, kept->summary);
+        if (kept->bill) bills.emplace_back(id, *kept->bill);
     }
     workspace_.setSummaries(summaries);
+    for (const auto& [id, bill] : bills) workspace_.setBill(id, bill);
     running_ = false;
     emit finished(added, known);
 }

@@ -7,10 +7,10 @@
 #include <QDir>
 #include <QFileInfo>
 
-#include "core/mission/make_plan.hpp"
 #include "core/units/constants.hpp"
 #include "io/channel_columns.hpp"
 #include "io/kept_documents.hpp"
+#include "session/flight_bill.hpp"
 
 namespace sobremesa::session {
 
@@ -213,29 +213,16 @@ void FlightSession::makeOutBill() {
         emit billChanged();
         return;
     }
-    const auto kept =
-        flight_.plan_id ? workspace_.library().plans.find(*flight_.plan_id) : workspace_.library().plans.end();
-    // Its own plan, as it stands in the book; else what was set for the flight is the forecast.
-    mission::PlanRequest planned = flight_.flown;
-    planned.weather = book::forecast_weather(flight_);
-    if (kept != workspace_.library().plans.end()) planned = kept->second.request;
-    // … as far as it was flown: how far it might have gone is no forecast of this flight.
-    const bool out_and_back = mission::goes_straight_out(planned.mission.kind);
-    if (kept == workspace_.library().plans.end() && out_and_back && debrief->summary.distance.farthest_from_home_m)
-        planned.mission.farthest_m = debrief->summary.distance.farthest_from_home_m->value;
+    const BillOf of = bill_of(workspace_.library(), flight_);
+    // Of the flight as it is now, whatever it is when the bill is done.
+    const auto kept_as = filed_ ? std::optional(std::pair(*filed_, bill_made_from(of, flight_))) : std::nullopt;
     using Made = std::pair<std::shared_ptr<const Debrief>, std::optional<debrief::Bill>>;
     bill_job_.start(
-        [debrief, planned, flown = flight_.flown,
-         recharged = flight_.recharged_ah](const std::stop_token&) -> Made {
-            const auto plan = mission::make_plan(planned);
-            if (!plan) return {debrief, std::nullopt};
-            debrief::BillQuestion question;
-            question.plan = &*plan;
-            question.flown_as = flown;
-            question.recharged_ah = recharged;
-            return {debrief, debrief::bill(debrief->summary, debrief->findings, question)};
+        [debrief, of](const std::stop_token&) -> Made {
+            return {debrief, make_bill(of, debrief->summary, debrief->findings)};
         },
-        [this](Made made) {
+        [this, kept_as](Made made) {
+            if (kept_as) workspace_.setBill(kept_as->first, {kept_as->second, debrief::shares_of(made.second)});
             if (made.first != debrief_.debrief()) return;
             bill_ = std::move(made.second);
             emit billChanged();
@@ -346,6 +333,11 @@ void FlightSession::file() {
             if (debrief == debrief_.debrief()) {
                 filed_ = *id;
                 flight_ = kept;
+                // Made out while it was a draft.
+                if (bill_is_settled()) {
+                    const std::string made_from = bill_made_from(bill_of(workspace_.library(), kept), kept);
+                    workspace_.setBill(*id, {made_from, debrief::shares_of(bill_)});
+                }
             }
             emit filedChanged();
             emit flightChanged();

@@ -114,20 +114,23 @@ std::optional<PackFindings> sensor_question(const Workspace& workspace, Id aircr
     return pack_question(workspace, most->first);
 }
 
-units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop, bool with_landings) {
+units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop, bool with_history) {
     const auto estimate = learning::joint_estimate(findings.question, stop);
     if (!estimate) return tl::unexpected(estimate.error());
     findings.estimate = estimate->packs.front();
     findings.sensors = estimate->sensors;
     findings.odd = estimate->odd;
-    // The last forty flights are enough to judge by, and their forecasts need all before them.
-    constexpr std::size_t most_forecasts = 40;
     learning::JointQuestion mine = findings.question;
     std::erase_if(mine.flights, [](const auto& f) { return f.pack != 0; });
-    if (with_landings && mine.flights.size() <= most_forecasts) {
-        auto landings = learning::landing_forecasts(mine, stop);
-        if (!landings) return tl::unexpected(landings.error());
-        findings.landings = std::move(*landings);
+    if (with_history) {
+        // Of a pack with many flights so many of the last that the work (fits, times the flights of each) stays
+        // that of forty.
+        constexpr std::size_t most_work = 40UL * 40UL;
+        constexpr std::size_t least_flights = 5;
+        auto history = learning::pack_history(
+            mine, stop, std::max(least_flights, most_work / std::max<std::size_t>(mine.flights.size(), 1)));
+        if (!history) return tl::unexpected(history.error());
+        findings.history = std::move(*history);
     }
     learning::JointQuestion nothing;
     nothing.packs = {findings.described};
@@ -139,7 +142,7 @@ units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop
     };
     findings.usable_ah = usable(findings.estimate);
     // Plans carry the band that the forecasts before have earned.
-    const double segment = learning::band_stretch(findings.landings);
+    const double segment = learning::band_stretch(findings.history.landings);
     findings.usable_ah.sd *= segment;
     findings.estimate.known.usable_relative_sd *= segment;
     const battery::PackModel described(findings.described);

@@ -24,8 +24,9 @@ struct PackFindings {
     learning::PackEstimate estimate;
     std::vector<learning::SensorEstimate> sensors;
     std::vector<learning::OddEvidence> odd;
-    /// The landings of this pack, each forecast from the flights before it.
-    std::vector<learning::LandingForecast> landings;
+    /// How this pack became known, by its own flights alone; its landings, each forecast from the flights before
+    /// it.
+    learning::PackHistory history;
     /// What it gives to that landing voltage at that power in that air, as described and as found.
     double power_w = 0.0;
     double landing_cell_v = 0.0;
@@ -39,8 +40,8 @@ struct PackFindings {
 /// what their sensors read.
 PackFindings pack_question(const Workspace& workspace, Id pack);
 /// Answers it. @error `cancelled`
-/// @param with_landings  forecasts every landing from the flights before it, too: takes as many fits as flights
-units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop = {}, bool with_landings = true);
+/// @param with_history  how it became known and how its landings were forecast, too: takes as many fits as flights
+units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop = {}, bool with_history = true);
 
 /// What an aircraft's sensors read, by all flights that share a pack or a sensor with the pack it flew with most.
 /// @return nothing where it flew with no pack of the list

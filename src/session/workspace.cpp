@@ -128,6 +128,7 @@ void Workspace::withoutBook() {
 void Workspace::clear() {
     library_ = {};
     summaries_.clear();
+    bills_.clear();
     pack_use_.clear();
     logs_.clear();
     edits_.clear();
@@ -153,8 +154,10 @@ void Workspace::takeIn(const logbook::BookContents& contents) {
     for (const auto& figures : contents.figures) {
         // Figures of another log, or by another version of the model, are worked out anew.
         if (figures.made_from != madeFrom(figures.flight_id)) continue;
-        if (auto summary = io::summary_from_json(figures.document, "logbook"))
-            summaries_.insert_or_assign(figures.flight_id, std::move(*summary));
+        auto kept = io::figures_from_json(figures.document, "logbook");
+        if (!kept) continue;
+        summaries_.insert_or_assign(figures.flight_id, std::move(kept->summary));
+        if (kept->bill) bills_.insert_or_assign(figures.flight_id, std::move(*kept->bill));
     }
     logs_ = contents.logs;
     edits_ = contents.edits;
@@ -625,6 +628,21 @@ void Workspace::keepSummary(Id flight_id, const telemetry::LogSummary& summary) 
     kept.track = {};
     kept.diagnostics.clear();
     summaries_.insert_or_assign(flight_id, kept);
+    writeFigures(flight_id);
+}
+
+void Workspace::setBill(Id flight_id, const debrief::KeptBill& bill) {
+    const auto known = bills_.find(flight_id);
+    if (!summaries_.contains(flight_id) || (known != bills_.end() && known->second == bill)) return;
+    bills_.insert_or_assign(flight_id, bill);
+    writeFigures(flight_id);
+    emit billsChanged();
+}
+
+void Workspace::writeFigures(Id flight_id) {
+    const auto bill = bills_.find(flight_id);
+    const io::KeptFigures kept{summaries_.at(flight_id),
+                               bill == bills_.end() ? std::nullopt : std::optional(bill->second)};
     worker_.write([figures = logbook::Figures{flight_id, madeFrom(flight_id), io::json_from(kept)}](
                       logbook::Book& book) { return book.put(figures); });
 }

@@ -10,6 +10,7 @@
 
 #include "core/book/kept.hpp"
 #include "core/book/records.hpp"
+#include "core/debrief/bill_history.hpp"
 #include "logbook/edit_kind.hpp"
 #include "session/logbook_worker.hpp"
 #include "session/plan_session.hpp"
@@ -91,6 +92,10 @@ public:
 
     void setSummary(Id flight_id, const telemetry::LogSummary& summary);
     void setSummaries(const std::vector<std::pair<Id, telemetry::LogSummary>>& summaries);
+    /// The bills that were made out, of whatever they were made from.
+    const std::map<Id, debrief::KeptBill>& bills() const { return bills_; }
+    /// Kept with the flight's figures; nothing where it has none.
+    void setBill(Id flight_id, const debrief::KeptBill& bill);
     /// Flights whose log has no figures, or none by this version.
     std::vector<Id> unread() const;
     /// What a pack of the list has behind it.
@@ -106,6 +111,7 @@ signals:
     void packsChanged();
     void plansChanged();
     void flightsChanged();
+    void billsChanged();
     void openPlanChanged();
     void historyChanged();
     void bookOpened();
@@ -124,6 +130,7 @@ private:
     void requestEdited(const mission::PlanRequest& before);
     std::string madeFrom(Id flight_id) const;
     void keepSummary(Id flight_id, const telemetry::LogSummary& summary);
+    void writeFigures(Id flight_id);
     void showOpenPlan();
     void setOpenPlan(std::optional<Id> id);
     void flush();
@@ -134,6 +141,7 @@ private:
     LogbookWorker worker_;
     Library library_;
     std::map<Id, telemetry::LogSummary> summaries_;
+    std::map<Id, debrief::KeptBill> bills_;
     std::vector<logbook::StoredLog> logs_;
     /// Worked out when asked for, until the flights or packs change.
     mutable std::map<Id, book::PackUse> pack_use_;

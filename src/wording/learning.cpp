@@ -56,6 +56,15 @@ QStringList reasons(const learning::LearnedChange& change) {
     return list;
 }
 
+QString told_by(const learning::KnownAfter& after) {
+    if (after.flights == 0) return LearningWords::tr("label and readings");
+    QStringList list;
+    if (after.volts) list << LearningWords::tr("voltage");
+    if (after.recharged) list << LearningWords::tr("recharge");
+    if (after.rested) list << LearningWords::tr("resting voltage");
+    return list.join(QStringLiteral(", "));
+}
+
 QString sentence(const learning::LearnedChange& change, const battery::Pack& pack, const Quantities& q) {
     using What = learning::LearnedChange::What;
     const QString name = pack.name.empty() ? LearningWords::tr("The pack") : QString::fromStdString(pack.name);

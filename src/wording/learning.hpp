@@ -39,6 +39,8 @@ QString resistance_sentence(const battery::Pack& described, const battery::PackK
                             const Quantities& quantities);
 /// "By everything flown with them the current reads 2.9 % too high (± 1.6), the voltage right within 0.4 %: …".
 QString sensor_sentence(const learning::SensorEstimate& sensors);
+/// "voltage, recharge": what a flight had to tell of its pack.
+QString told_by(const learning::KnownAfter& after);
 /// What would make it better known: the one thing that helps most.
 QString what_would_help(const battery::PackKnown& known, int rested);
 

@@ -10,6 +10,7 @@
 #include <QSlider>
 #include <QTemporaryDir>
 
+#include "app/charts/cause_chart.hpp"
 #include "app/charts/homeward_chart.hpp"
 #include "app/charts/pack_lines.hpp"
 #include "app/charts/reach_rings.hpp"
@@ -24,6 +25,7 @@
 #include "app/shell/message_bar.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/data_table.hpp"
+#include "app/widgets/text_labels.hpp"
 #include "io/kept_documents.hpp"
 #include "paper/flight_card.hpp"
 #include "wording/language.hpp"
@@ -89,6 +91,9 @@ void take_curve(app::MainWindow& window, const QString& folder, const QString& t
         });
         take(window, folder, QStringLiteral("what-if-%1").arg(theme));
         fleet.showForecasts();
+        const auto* causes = window.findChild<app::CauseChart*>(QStringLiteral("causeChart"));
+        const auto* sentence = window.findChild<app::TextLabel*>(QStringLiteral("causesSentence"));
+        settle([&] { return causes->isVisible() && sentence->text().startsWith(QStringLiteral("In ")); });
         take(window, folder, QStringLiteral("forecasts-%1").arg(theme));
     }
     fleet.showRecordList();

@@ -8,6 +8,7 @@
 
 #include "app/charts/aircraft_lines.hpp"
 #include "app/charts/calibration_chart.hpp"
+#include "app/charts/cause_chart.hpp"
 #include "app/charts/curve_change_chart.hpp"
 #include "app/charts/curve_chart.hpp"
 #include "app/charts/forecast_chart.hpp"
@@ -50,6 +51,7 @@ private slots:
     void onlyWhatTheAircraftHasCanBeChanged();
     void headroomWantsFullPower();
     void forecastsAreListed();
+    void whatForecastsMissedStandsByCause();
     void aFlightIsSetApartAndLetInAgain();
     void aFiledFlightTeaches();
     void anOutlierTeachesNothingAndIsSaid();
@@ -374,6 +376,53 @@ void FleetTest::forecastsAreListed() {
     QCOMPARE(shares.rows.size(), std::size_t(9));
     QCOMPARE(shares.rows.back()[0].sort.toDouble(), 90.0);
     QVERIFY(calibration->accessibleDescription().contains(QStringLiteral("of 4 forecasts")));
+}
+
+void FleetTest::whatForecastsMissedStandsByCause() {
+    auto& workspace = (*window_)->workspace();
+    fleet().showForecasts();
+    QVERIFY(window_->said("causesSentence").contains(QStringLiteral("Filed flights")));
+    for (const char* log : {"2026-05-16-alcaravan-three-hills.csv", "2026-05-23-alcaravan-thermals.csv"}) {
+        (*window_)->openFile(QStringLiteral(DEMO_DIR "/") + QLatin1String(log));
+        EVENTUALLY((*window_)->debriefSession().debrief() &&
+                   (*window_)->debriefSession().debrief()->path.endsWith(QLatin1String(log)));
+        EVENTUALLY((*window_)->flightSession().bill_is_settled());
+        press("fileFlightButton");
+        EVENTUALLY((*window_)->flightSession().filed().has_value());
+    }
+    // What Debrief made out is kept, and counts as it is.
+    QCOMPARE(workspace.bills().size(), std::size_t(2));
+    const auto kept = workspace.bills();
+    chooseAircraft("Alcaraván");
+    fleet().showForecasts();
+    EVENTUALLY(window_->find<CauseChart>("causeChart")->isVisible());
+    auto* chart = window_->find<CauseChart>("causeChart");
+    QVERIFY(window_->said("causesSentence").contains(QStringLiteral("In 2 flights")));
+    const auto table = chart->shownTable();
+    QCOMPARE(table.rows.size(), std::size_t(10));
+    QVERIFY(workspace.bills() == kept);
+    // Another mass, and its bill is of another flight: the log is read again, here alone.
+    fleet().showRecordList();
+    const Id changed = kept.begin()->first; // not the one that lies open in Debrief
+    auto flight = workspace.library().flights.at(changed);
+    flight.flown.aircraft.mass_kg *= 1.2;
+    QVERIFY(workspace.put(logbook::EditKind::change_flight, changed, flight));
+    QTest::qWait(150);
+    QVERIFY(workspace.bills() == kept);
+    fleet().showForecasts();
+    EVENTUALLY(workspace.bills().at(changed) != kept.at(changed));
+    QVERIFY(workspace.bills().rbegin()->second == kept.rbegin()->second);
+    // The heavier aircraft explains something now.
+    const auto mass = std::size_t(debrief::BillCause::mass);
+    QVERIFY(workspace.bills().at(changed).shares.wh[mass] > kept.at(changed).shares.wh[mass]);
+    EVENTUALLY(chart->shownTable().rows.size() == 10 &&
+               chart->shownTable().rows.back()[1].sort != table.rows.back()[1].sort);
+    // An excluded flight is compared no more.
+    flight = workspace.library().flights.at(changed);
+    flight.set_apart = true;
+    QVERIFY(workspace.put(logbook::EditKind::set_flight_apart, changed, flight));
+    EVENTUALLY(!chart->isVisible());
+    QVERIFY(window_->said("causesSentence").contains(QStringLiteral("two flights")));
 }
 
 void FleetTest::aFlightIsSetApartAndLetInAgain() {

@@ -8,6 +8,7 @@
 #include "app/charts/bill_chart.hpp"
 #include "app/charts/forecast_chart.hpp"
 #include "app/charts/health_chart.hpp"
+#include "app/charts/known_history_chart.hpp"
 #include "app/charts/pack_lines.hpp"
 #include "app/charts/strip_charts.hpp"
 #include "app/opened_window.hpp"
@@ -345,7 +346,7 @@ void HealthTest::fortyFlightsOfAWornPack() {
     (*window_)->packs().showHealth();
     auto& learning = (*window_)->packs().learning();
     EVENTUALLY(learning.findings() && learning.findings()->estimate.known.flights == 40 &&
-               learning.findings()->landings.size() > 30);
+               learning.findings()->history.landings.size() > 30);
     EVENTUALLY(window_->said("packKnown").contains(QStringLiteral("less than its label")));
     const auto& share = learning.findings()->estimate.known.capacity_share;
     VERIFY_NEAR(share.value, 0.88, 0.03);
@@ -357,8 +358,21 @@ void HealthTest::fortyFlightsOfAWornPack() {
     int near = 0;
     for (const auto& row : table.rows) near += std::abs(row[2].sort.toDouble()) < 6.0 ? 1 : 0;
     QVERIFY2(near >= int(0.9 * double(table.rows.size())), qPrintable(QString::number(near)));
-    if (const QString folder = qEnvironmentVariable("SOBREMESA_SHOTS"); !folder.isEmpty())
+    // How it became known: by its label, then with every flight a little better.
+    auto* history = window_->find<KnownHistoryChart>("packBecameKnown");
+    QVERIFY(history->isVisible());
+    const auto stages = history->shownTable();
+    QCOMPARE(stages.rows.size(), std::size_t(41));
+    QVERIFY(stages.rows[0][0].text.contains(QStringLiteral("before")));
+    QCOMPARE(stages.rows[1][0].text, QStringLiteral("evening 1"));
+    QCOMPARE(stages.rows[1][5].text, QStringLiteral("voltage, recharge"));
+    QCOMPARE(stages.rows[2][5].text, QStringLiteral("voltage"));
+    VERIFY_NEAR(stages.rows.back()[1].sort.toDouble(), 88.0, 3.0);
+    QVERIFY(stages.rows.back()[2].sort.toDouble() < 0.5 * stages.rows.front()[2].sort.toDouble());
+    if (const QString folder = qEnvironmentVariable("SOBREMESA_SHOTS"); !folder.isEmpty()) {
+        QTest::qWait(100);
         (*window_)->grab().save(folder + QStringLiteral("/health-forty.png"));
+    }
 }
 
 void HealthTest::theBillStandsInDebrief() {

@@ -386,6 +386,22 @@ void CommandLineTest::learnTellsPackSensorAndCurve() {
     QCOMPARE(int(found["backtest"]["rows"].size()), 2);
     QCOMPARE(found["backtest"]["rows"][1]["from_flights"].get<int>(), 1);
     QVERIFY(found["backtest"]["bias"].is_number());
+    QVERIFY(found["backtest"]["rows"][1].contains("turn_m_forecast"));
+    // How the pack became known: by its label, then by each flight.
+    QCOMPARE(int(found["history"].size()), 3);
+    QVERIFY(found["history"][0]["flight"].is_null());
+    QVERIFY(found["history"][2]["recharged"].get<bool>() && found["history"][2]["rested"].get<bool>() &&
+            !found["history"][1]["rested"].get<bool>());
+    QCOMPARE(found["history"][2]["capacity_share"].get<double>(), found["pack"]["capacity_share"].get<double>());
+    QVERIFY(found["history"][2]["capacity_share_sd"].get<double>() <
+            found["history"][0]["capacity_share_sd"].get<double>());
+    // What the forecasts missed, by cause: one flight against its own plan, the other against PLAN as far as it was
+    // flown.
+    QCOMPARE(found["causes"]["flights"].get<int>(), 2);
+    double together = 0.0;
+    for (const auto& cause : found["causes"]["rows"]) together += cause["mean"].get<double>();
+    VERIFY_NEAR(found["causes"]["together"]["mean"].get<double>(), together, 1e-9);
+    QCOMPARE(int(found["causes"]["rows"].size()), 9);
     bool sensor_said = false;
     for (const auto& change : found["changes"]) {
         QVERIFY(!change["because"].empty());
@@ -399,6 +415,8 @@ void CommandLineTest::learnTellsPackSensorAndCurve() {
         cli_run({"learn", plan, "--flight", calm + ",recharged=1330", "--flight", windy + ",rested=3.97/10"});
     QCOMPARE(words.code, 0);
     QVERIFY(words.out.find("known from 2 flights") != std::string::npos);
+    QVERIFY(words.out.find("In 2 flights") != std::string::npos);
+    QVERIFY(cli_run({"learn", plan, "--flight", calm, "--json"}).object()["causes"].is_null());
     // A slip of the pen is named and changes nothing silently.
     const auto odd = cli_run({"learn", plan, "--flight", calm + ",recharged=2330", "--flight", windy, "--json"});
     QCOMPARE(odd.object()["left_out"][0]["what"].get<std::string>(), std::string("recharge"));

@@ -140,7 +140,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* bytes, std::size_t cou
     (void)io::kept_flight_from_json(text, "fuzz");
     (void)io::kept_aircraft_from_json(text, "fuzz");
     (void)io::kept_pack_from_json(text, "fuzz");
-    (void)io::summary_from_json(text, "fuzz");
+    (void)io::figures_from_json(text, "fuzz");
     (void)io::book_from_json(text, "fuzz");
     (void)io::book_from_csv(text, "flight", "fuzz");
 #elif defined(FUZZ_build)

@@ -302,7 +302,7 @@ void BookTransferTest::figuresOfAnotherModelAreNotTrusted() {
     }
     {
         auto book = logbook::Book::open(file("a.sqlite").toStdString());
-        QVERIFY(book->put(logbook::Figures{id, "log 1, model 0", io::json_from(telemetry::LogSummary{})}));
+        QVERIFY(book->put(logbook::Figures{id, "log 1, model 0", io::json_from(io::KeptFigures{})}));
     }
     Laid laid(file("a.sqlite"));
     QCOMPARE(laid.workspace.unread(), std::vector<Id>{id});

@@ -103,6 +103,16 @@ void LogbookWorkerTest::filingEndsInTheBookItBeganIn() {
     QCOMPARE(workspace.logs().size(), std::size_t(1));
     QCOMPARE(*workspace.library().flights.begin()->second.log_id, workspace.logs()[0].id);
     QCOMPARE(workspace.summaries().size(), std::size_t(1));
+    // A bill stands with the flight's figures, and comes back with them.
+    const Id filed = workspace.library().flights.begin()->first;
+    const debrief::KeptBill bill{"made from that", {12.5, {0.25, -0.5}}};
+    workspace.setBill(filed + 1, bill); // no such figures
+    workspace.setBill(filed, bill);
+    QVERIFY(workspace.openBook(file("b.sqlite")));
+    QVERIFY(workspace.bills().empty());
+    QVERIFY(workspace.openBook(file("a.sqlite")));
+    QCOMPARE(workspace.bills().size(), std::size_t(1));
+    QVERIFY(workspace.bills().at(filed) == bill);
 }
 
 void LogbookWorkerTest::aHeldUpWriteHoldsUpNoBackup() {

@@ -115,10 +115,15 @@ void WorkspaceTest::keptDocumentsReadAsTheyWereWritten() {
     summary.pack.sag_ohm = units::Estimate{0.061, 0.004};
     summary.pieces = {
         {{62.5, 1.5}, 88.0, 120.0, {{11.2, -9.6, 1.0, 30.0, 95.0}, {11.4, -9.5, 0.996, 30.0, 125.0}}, 0.4}};
-    const std::string figures = io::json_from(summary);
-    const auto read = io::summary_from_json(figures, "test");
-    QVERIFY(read);
-    QCOMPARE(io::json_from(*read), figures);
+    debrief::KeptBill bill{"0123456789abcdef", {41.5, {}}};
+    bill.shares.wh[std::size_t(debrief::BillCause::gusts)] = -0.75;
+    const std::string figures = io::json_from(io::KeptFigures{summary, bill});
+    const auto read_figures = io::figures_from_json(figures, "test");
+    QVERIFY(read_figures);
+    QCOMPARE(io::json_from(*read_figures), figures);
+    QVERIFY(read_figures->bill == bill);
+    QVERIFY(!io::figures_from_json(io::json_from(io::KeptFigures{summary, std::nullopt}), "test")->bill);
+    const telemetry::LogSummary* read = &read_figures->summary;
     QVERIFY(!read->energy.energy_wh);
     QCOMPARE(read->pack.points.size(), std::size_t(3));
     QVERIFY(std::isnan(read->pack.points[1].voltage_v));

@@ -364,11 +364,11 @@ RequestField over_land_field(const Quantities& q) {
 
 std::optional<RequestField> turn_rule_field(mission::TurnRule rule, const Quantities& q) {
     using mission::TurnRule;
-    const Notation percent{100.0, MissionFieldsWords::tr("%"), 0};
+    const Notation in_percent{100.0, MissionFieldsWords::tr("%"), 0};
     switch (rule) {
     case TurnRule::share_left:
         return number(
-            "turn.share_left", MissionFieldsWords::tr("Share rule turns at"), percent, 1,
+            "turn.share_left", MissionFieldsWords::tr("Share rule turns at"), in_percent, 1,
             [](const PlanRequest& r) { return r.turn.share_left; },
             [](PlanRequest& r, double v) { r.turn.share_left = v; },
             MissionFieldsWords::tr("of the usable charge remaining"));
@@ -383,7 +383,7 @@ std::optional<RequestField> turn_rule_field(mission::TurnRule rule, const Quanti
             MissionFieldsWords::tr("turns at half of it. Empty: the usable charge"));
     case TurnRule::chance:
         return number(
-            "turn.least_chance", MissionFieldsWords::tr("Chance rule turns below"), percent, 1,
+            "turn.least_chance", MissionFieldsWords::tr("Chance rule turns below"), in_percent, 1,
             [](const PlanRequest& r) { return r.turn.least_chance; },
             [](PlanRequest& r, double v) { r.turn.least_chance = v; });
     default: return std::nullopt;

@@ -249,13 +249,25 @@ double charge_of(const mission::Plan& plan, double energy_wh) {
     return last.charge_used_ah + (energy_wh - last.energy_wh) / std::max(last.voltage_v, 1.0);
 }
 
+constexpr std::array<const char*, bill_causes> cause_words = {
+    "distance", "wind", "gusts", "climbs", "lift", "speed", "mass", "temperature", "pack", "sensor", "unexplained"};
+
 } // namespace
 
 const char* bill_cause_word(BillCause cause) {
-    static constexpr std::array<const char*, bill_causes> words = {
-        "distance", "wind",        "gusts", "climbs", "lift",       "speed",
-        "mass",     "temperature", "pack",  "sensor", "unexplained"};
-    return words[std::size_t(cause)];
+    return cause_words[std::size_t(cause)];
+}
+
+std::optional<BillCause> bill_cause_from_word(std::string_view word) {
+    const auto found = std::find(cause_words.begin(), cause_words.end(), word);
+    if (found == cause_words.end()) return std::nullopt;
+    return BillCause(found - cause_words.begin());
+}
+
+mission::PlanRequest as_far_as_flown(mission::PlanRequest set, const telemetry::LogSummary& summary) {
+    if (mission::goes_straight_out(set.mission.kind) && summary.distance.farthest_from_home_m)
+        set.mission.farthest_m = summary.distance.farthest_from_home_m->value;
+    return set;
 }
 
 std::optional<Bill> bill(const telemetry::LogSummary& summary, const telemetry::Findings& found,

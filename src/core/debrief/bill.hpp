@@ -3,6 +3,7 @@
 #include <array>
 #include <optional>
 #include <stop_token>
+#include <string_view>
 #include <vector>
 
 #include "core/mission/plan.hpp"
@@ -27,6 +28,7 @@ enum class BillCause {
 };
 inline constexpr std::size_t bill_causes = std::size_t(BillCause::unexplained) + 1;
 const char* bill_cause_word(BillCause cause);
+std::optional<BillCause> bill_cause_from_word(std::string_view word);
 
 struct BillSums {
     double wh = 0.0;
@@ -49,6 +51,10 @@ struct Bill {
     std::vector<BillRow> rows;
     const BillRow& row(BillCause cause) const { return rows[std::size_t(cause)]; }
 };
+
+/// A plan that a flight without one of its own is compared with: what was set for it, out and back as far as it was
+/// flown. How far it might have gone is no forecast of this flight.
+mission::PlanRequest as_far_as_flown(mission::PlanRequest set, const telemetry::LogSummary& summary);
 
 struct BillQuestion {
     /// The plan that was made, and aircraft, pack and air as they were flown; the plan's own where nothing else is

@@ -84,6 +84,12 @@ WholeBacktest whole_backtest(const EverythingQuestion& question, const std::vect
             row.duration_s =
                 units::Estimate{seconds, seconds * units::combine_sd(row.landing_ah->sd / row.landing_ah->value,
                                                                      row.wh_per_m->sd / row.wh_per_m->value)};
+            if (flight.farthest_m && row.flown_duration_s > 0.0) {
+                // … and carries as much farther.
+                row.flown_turn_m = *flight.farthest_m;
+                const double per_s = row.flown_turn_m / row.flown_duration_s;
+                row.turn_m = units::Estimate{per_s * row.duration_s->value, per_s * row.duration_s->sd};
+            }
         }
         test.rows.push_back(row);
     }
@@ -129,22 +135,35 @@ double band_stretch(const std::vector<LandingForecast>& forecasts) {
     return std::sqrt(sum / n);
 }
 
-units::Result<std::vector<LandingForecast>> landing_forecasts(const JointQuestion& question,
-                                                              const std::stop_token& stop) {
-    std::vector<LandingForecast> forecasts;
+units::Result<PackHistory> pack_history(const JointQuestion& question, const std::stop_token& stop,
+                                        std::size_t most_flights) {
+    const std::size_t flights = question.flights.size();
+    PackHistory history;
     JointQuestion before = question;
-    before.flights.clear();
-    for (const PackFlight& flight : question.flights) {
+    before.flights.resize(flights - std::min(flights, most_flights));
+    for (;;) {
         const auto estimate = joint_estimate(before, stop);
         if (!estimate) return tl::unexpected(estimate.error());
-        if (auto forecast = landing_forecast(question.packs[flight.pack], estimate->packs[flight.pack],
+        const std::size_t at = before.flights.size();
+        const auto& known = estimate->packs.front().known;
+        KnownAfter after{0, int(at), known.capacity_share, known.cell_resistance_ohm};
+        if (at > 0) {
+            const PackFlight& last = before.flights.back();
+            after.flight_id = last.flight_id;
+            after.volts = !last.trace.points.empty();
+            after.recharged = last.recharged_ah.has_value();
+            after.rested = last.rested_cell_v.has_value();
+        }
+        history.known.push_back(after);
+        if (at == flights) return history;
+        const PackFlight& flight = question.flights[at];
+        if (auto forecast = landing_forecast(question.packs.front(), estimate->packs.front(),
                                              estimate->sensors[flight.sensors], flight)) {
-            forecast->forecast_ah.sd *= band_stretch(forecasts);
-            forecasts.push_back(*forecast);
+            forecast->forecast_ah.sd *= band_stretch(history.landings);
+            history.landings.push_back(*forecast);
         }
         before.flights.push_back(flight);
     }
-    return forecasts;
 }
 
 units::Result<Everything> learn_everything(const EverythingQuestion& question, const std::stop_token& stop) {
@@ -167,9 +186,10 @@ units::Result<Everything> learn_everything(const EverythingQuestion& question, c
     auto curve_test = backtest(bare, question.all_up_mass_kg, observations, stop);
     if (!curve_test) return tl::unexpected(curve_test.error());
     result.curve_test = std::move(*curve_test);
-    const auto landings = landing_forecasts(joint, stop);
-    if (!landings) return tl::unexpected(landings.error());
-    result.test = whole_backtest(question, *landings, result.curve_test);
+    auto history = pack_history(joint, stop);
+    if (!history) return tl::unexpected(history.error());
+    result.history = std::move(*history);
+    result.test = whole_backtest(question, result.history.landings, result.curve_test);
 
     JointQuestion nothing = joint;
     nothing.flights.clear();
@@ -186,7 +206,7 @@ units::Result<Everything> learn_everything(const EverythingQuestion& question, c
     const PackEstimate& pack = result.joint.packs.front();
     result.landing_ah =
         landing_charge_ah(question.pack, pack, cruise.value, question.landing_cell_v, question.air_temperature_c);
-    result.landing_ah.sd *= band_stretch(*landings);
+    result.landing_ah.sd *= band_stretch(result.history.landings);
 
     LearnedChange rests_on;
     for (const WholeFlight& flight : question.flights) {

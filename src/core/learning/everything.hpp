@@ -12,6 +12,8 @@ namespace sobremesa::learning {
 struct WholeFlight {
     FlightObservation observation;
     PackFlight pack;
+    /// Farthest from home, m.
+    std::optional<double> farthest_m = {};
 };
 
 /// One flight forecast from those before it: its charge at landing, how long that would have lasted, and what a
@@ -29,6 +31,9 @@ struct WholeForecast {
     double flown_wh_per_m = 0.0;
     std::optional<units::Estimate> duration_s;
     double flown_duration_s = 0.0;
+    /// Where the turn of the same way would have been forecast, so that it ends at the volts that it ended at.
+    std::optional<units::Estimate> turn_m;
+    double flown_turn_m = 0.0;
     /// Landing charge within its band.
     bool inside_50 = false;
     bool inside_90 = false;
@@ -60,12 +65,34 @@ struct LearnedChange {
 /// Stable word for scripts.
 const char* learned_word(LearnedChange::What what);
 
+/// What was known of a pack after one of its flights.
+struct KnownAfter {
+    std::int64_t flight_id = 0; ///< 0: before the first, by label, description and readings
+    int flights = 0;
+    units::Estimate capacity_share;
+    units::Estimate cell_resistance_ohm;
+    /// What this flight had to tell.
+    bool volts = false;
+    bool recharged = false;
+    bool rested = false;
+};
+
+/// How a pack became known, flight by flight.
+struct PackHistory {
+    /// Forecasts of the landing charge of each flight from those before it, with bands that widen or narrow as the
+    /// forecasts before them turned out.
+    std::vector<LandingForecast> landings;
+    /// Oldest first; the last is what is known now.
+    std::vector<KnownAfter> known;
+};
+
 /// What one aircraft, its sensors and one pack are known to be.
 struct Everything {
     JointEstimate joint;
     CurveFit curve;
     Backtest curve_test;
     WholeBacktest test;
+    PackHistory history;
     /// Down to the landing voltage at cruise.
     units::Estimate landing_ah;
     std::vector<LearnedChange> changes;
@@ -91,10 +118,11 @@ units::Result<Everything> learn_everything(const EverythingQuestion& question, c
 /// How much wider, or narrower, than stated the bands of later forecasts have to be, by how these turned out.
 double band_stretch(const std::vector<LandingForecast>& forecasts);
 
-/// Forecasts of the landing charge of every flight from those before it, with bands that widen or narrow as the
-/// forecasts before them turned out.
+/// Takes a fit of all flights before for each that is gone through.
+/// @param question  of one pack
+/// @param most_flights  the last of them are gone through, what was known before them at once
 /// @error `cancelled`
-units::Result<std::vector<LandingForecast>> landing_forecasts(const JointQuestion& question,
-                                                              const std::stop_token& stop = {});
+units::Result<PackHistory> pack_history(const JointQuestion& question, const std::stop_token& stop = {},
+                                        std::size_t most_flights = ~std::size_t(0));
 
 } // namespace sobremesa::learning

@@ -123,7 +123,7 @@ struct LandingForecast {
     int from_flights = 0;
     /// Charge at which the volts under the flown load are those at which it landed, Ah, sensors corrected alike.
     units::Estimate forecast_ah;
-    /// The sd before it was stretched by how the forecasts before turned out (`landing_forecasts`), Ah.
+    /// The sd before it was stretched by how the forecasts before turned out (`pack_history`), Ah.
     double stated_sd_ah = 0.0;
     double flown_ah = 0.0;
     /// Volts of a cell, and the current, that it landed at: means of the last minute at work.

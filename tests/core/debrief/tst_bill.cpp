@@ -2,7 +2,7 @@
 
 #include <QTest>
 
-#include "core/debrief/bill.hpp"
+#include "core/debrief/bill_history.hpp"
 #include "core/mission/make_plan.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "sim/simulated_flight.hpp"
@@ -98,6 +98,8 @@ private slots:
     void aFlightThatTurnedEarlier();
     void aLogThatBeganLateIsBilledForWhatItShows();
     void withoutAWayThereIsNone();
+    void billsAreComparedCauseByCause();
+    void whatIsForgottenAgainAndAgainStandsOut();
 };
 
 void BillTest::itClosesExactly() {
@@ -250,6 +252,70 @@ void BillTest::withoutAWayThereIsNone() {
     question.plan = &*plan;
     question.flown_as = plan->request;
     QVERIFY(!debrief::bill(*summary, *found, question));
+}
+
+void BillTest::billsAreComparedCauseByCause() {
+    const auto at = [](BillCause cause) { return std::size_t(cause); };
+    debrief::BillShares a{100.0, {}};
+    a.wh[at(BillCause::distance)] = -20.0; // 80 Wh were forecast for the way flown
+    a.wh[at(BillCause::wind)] = 8.0;
+    a.wh[at(BillCause::unexplained)] = -4.0;
+    debrief::BillShares b{50.0, {}};
+    b.wh[at(BillCause::wind)] = 2.5;
+    b.wh[at(BillCause::unexplained)] = 2.5;
+    debrief::BillShares c{40.0, {}};
+    c.wh[at(BillCause::distance)] = 10.0;
+    c.wh[at(BillCause::wind)] = 5.0;
+    c.wh[at(BillCause::pack)] = 99.0; // charge alone
+    const debrief::BillShares none;   // a flight without a bill
+    debrief::BillShares nowhere{30.0, {}};
+    nowhere.wh[at(BillCause::distance)] = -30.0;
+    QVERIFY(!debrief::over_flights({a, none, nowhere}));
+    const auto causes = debrief::over_flights({a, none, b, nowhere, c});
+    QVERIFY(causes.has_value());
+    QCOMPARE(causes->flights, 3);
+    QCOMPARE(causes->rows.size(), debrief::bill_causes - 2);
+    // By numpy 1.24: mean and std(ddof=1) of 0.1, 0.05, 0.1, of -0.05, 0.05, 0, and of 0.05, 0.1, 0.1.
+    for (const auto& row : causes->rows) {
+        QVERIFY(row.cause != BillCause::distance && row.cause != BillCause::pack);
+        const bool wind = row.cause == BillCause::wind;
+        const double spread = wind ? 0.0288675135 : row.cause == BillCause::unexplained ? 0.05 : 0.0;
+        VERIFY_NEAR(row.mean.value, wind ? 0.0833333333 : 0.0, 1e-9);
+        VERIFY_NEAR(row.spread, spread, 1e-9);
+        VERIFY_NEAR(row.mean.sd, spread / std::sqrt(3.0), 1e-9);
+    }
+    VERIFY_NEAR(causes->whole.value, 0.0833333333, 1e-9);
+    VERIFY_NEAR(causes->whole_spread, 0.0288675135, 1e-9);
+    for (std::size_t i = 0; i < debrief::bill_causes; ++i)
+        QVERIFY(debrief::bill_cause_from_word(debrief::bill_cause_word(BillCause(i))) == BillCause(i));
+    QVERIFY(!debrief::bill_cause_from_word("rain"));
+}
+
+void BillTest::whatIsForgottenAgainAndAgainStandsOut() {
+    // Four days with a wind of another strength each, none of them forecast, by a pilot who flies 1.5 m/s faster
+    // than planned.
+    std::vector<debrief::BillShares> bills;
+    for (const std::uint64_t seed : {21, 22, 23, 24}) {
+        sim::Scenario s = calm_day(seed);
+        const auto plan = plan_of(s);
+        s.weather.wind_mps = 2.0 * double(seed - 20);
+        s.weather.wind_from_deg = s.mission.bearing_deg;
+        s.aircraft.airspeed_mps += 1.5;
+        bills.push_back(debrief::shares_of(bill_of(s, plan).bill));
+    }
+    const auto causes = debrief::over_flights(bills);
+    QVERIFY(causes.has_value());
+    const auto row = [&](BillCause cause) {
+        return *std::find_if(causes->rows.begin(), causes->rows.end(),
+                             [&](const auto& r) { return r.cause == cause; });
+    };
+    // The speed is the same in all of them, the wind is not.
+    QVERIFY(row(BillCause::speed).mean.value > 3.0 * row(BillCause::speed).mean.sd);
+    QVERIFY(row(BillCause::wind).spread > 2.0 * row(BillCause::speed).spread);
+    for (const auto& r : causes->rows) QVERIFY(r.spread <= row(BillCause::wind).spread);
+    double sum = 0.0;
+    for (const auto& r : causes->rows) sum += r.mean.value;
+    VERIFY_NEAR(sum, causes->whole.value, 1e-12);
 }
 
 SOBREMESA_TEST(BillTest)

@@ -79,7 +79,9 @@ private slots:
     void chargerReadingsAreEvidenceToo();
     void twoPacksShareTheirSensor();
     void landingsAreForecastFromTheFlightsBefore();
+    void howAPackBecameKnown();
     void everythingSaysWhatChanged();
+    void whereTheTurnWouldHaveBeen();
     void itCanBeStopped();
 };
 
@@ -320,6 +322,36 @@ void JointEstimateTest::landingsAreForecastFromTheFlightsBefore() {
     QVERIFY(score.inside_90 >= 54);
 }
 
+void JointEstimateTest::howAPackBecameKnown() {
+    const JointQuestion question = history(7, true).question;
+    const auto whole = pack_history(question);
+    QVERIFY(whole);
+    QCOMPARE(whole->known.size(), question.flights.size() + 1);
+    // Each stage is what a fit of the flights until then says.
+    for (std::size_t n = 0; n < whole->known.size(); ++n) {
+        JointQuestion some = question;
+        some.flights.resize(n);
+        const auto known = joint_estimate(some)->packs.front().known;
+        const KnownAfter& stage = whole->known[n];
+        QCOMPARE(stage.flights, int(n));
+        QCOMPARE(stage.capacity_share.value, known.capacity_share.value);
+        QCOMPARE(stage.capacity_share.sd, known.capacity_share.sd);
+        QCOMPARE(stage.cell_resistance_ohm.value, known.cell_resistance_ohm.value);
+        QCOMPARE(stage.flight_id, n == 0 ? 0 : question.flights[n - 1].flight_id);
+        QCOMPARE(stage.recharged, n > 0 && question.flights[n - 1].recharged_ah.has_value());
+        QCOMPARE(stage.volts, n > 0);
+        QVERIFY(!stage.rested);
+    }
+    QVERIFY(whole->known.back().capacity_share.sd < 0.7 * whole->known.front().capacity_share.sd);
+    // Only the last two of them, each forecast from all before it all the same.
+    const auto last = pack_history(question, {}, 2);
+    QCOMPARE(last->known.size(), std::size_t(3));
+    QCOMPARE(last->known.front().flights, int(question.flights.size()) - 2);
+    QCOMPARE(last->landings.size(), std::size_t(2));
+    QCOMPARE(last->landings.back().forecast_ah.value, whole->landings.back().forecast_ah.value);
+    QCOMPARE(last->landings.back().from_flights, whole->landings.back().from_flights);
+}
+
 void JointEstimateTest::everythingSaysWhatChanged() {
     const History made = history(10, true);
     EverythingQuestion question;
@@ -354,6 +386,41 @@ void JointEstimateTest::everythingSaysWhatChanged() {
         VERIFY_NEAR(earlier->test.rows[i].landing_ah->value, found->test.rows[i].landing_ah->value, 1e-9);
         VERIFY_NEAR(earlier->test.rows[i].landing_ah->sd, found->test.rows[i].landing_ah->sd, 1e-9);
     }
+}
+
+void JointEstimateTest::whereTheTurnWouldHaveBeen() {
+    const History made = history(10, true);
+    EverythingQuestion question;
+    question.aircraft.craft = airframe::Craft::wing;
+    question.aircraft.mass_kg = 0.9;
+    question.aircraft.cruise_airspeed_mps = 15.0;
+    question.aircraft.cruise_power_w = made.pack.cruise_w;
+    question.all_up_mass_kg = 1.3;
+    question.pack = made.pack.label;
+    question.landing_cell_v = battery::traits(made.pack.label.chemistry).default_landing_cell_v;
+    for (const auto& flight : made.question.flights) {
+        WholeFlight whole{{}, flight, 6000.0};
+        whole.observation.flight_id = flight.flight_id;
+        whole.observation.all_up_mass_kg = 1.3;
+        // On the last day it drew a fifth more.
+        const double power_w = (flight.flight_id == 5 ? 1.2 : 1.0) * made.pack.cruise_w;
+        whole.observation.level = {{{15.0, 0.2}, {power_w, 0.01 * power_w}, 0.0, 600.0}};
+        question.flights.push_back(std::move(whole));
+    }
+    question.flights.front().farthest_m.reset();
+    const auto found = learn_everything(question);
+    QVERIFY(found && !found->test.rows.front().turn_m);
+    for (std::size_t i = 1; i < 5; ++i) {
+        const WholeForecast& row = found->test.rows[i];
+        QVERIFY(row.turn_m && row.duration_s);
+        QCOMPARE(row.flown_turn_m, 6000.0);
+        VERIFY_NEAR(row.turn_m->value / 6000.0, row.duration_s->value / row.flown_duration_s, 1e-12);
+        VERIFY_NEAR(row.turn_m->sd / row.turn_m->value, row.duration_s->sd / row.duration_s->value, 1e-12);
+    }
+    // A fifth more power carries a sixth less far than was forecast, on the charge that was forecast.
+    const WholeForecast& last = found->test.rows[4];
+    const double charge = last.by_volts ? last.landing_ah->value / last.landing_flown_ah : 1.0;
+    VERIFY_NEAR(last.turn_m->value / 6000.0, 1.2 * charge, 0.03);
 }
 
 void JointEstimateTest::itCanBeStopped() {

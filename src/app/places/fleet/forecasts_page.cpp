@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 
 #include "app/charts/calibration_chart.hpp"
+#include "app/charts/cause_chart.hpp"
 #include "app/charts/forecast_chart.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
@@ -18,6 +19,7 @@
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "wording/aircraft.hpp"
+#include "wording/bill.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {
@@ -27,28 +29,80 @@ using session::Id;
 using units::Quantity;
 
 ForecastsPage::ForecastsPage(session::LearningSession& learning, session::Workspace& workspace, QWidget* parent)
-    : QWidget(parent), learning_(learning), workspace_(workspace) {
+    : QWidget(parent), learning_(learning), workspace_(workspace), causes_(workspace) {
     setObjectName(QStringLiteral("forecastsPage"));
     auto* fold = new Fold;
     QWidget* left = makeChart();
     QWidget* right = makeTable();
+    QWidget* causes = makeCauses();
     fold->addPane(tr("Forecasts"), left);
     fold->addPane(tr("Flights"), right);
-    fold->setWideArrangement([left, right](QWidget* page) {
+    fold->addPane(tr("By cause"), causes);
+    fold->setWideArrangement([left, right, causes](QWidget* page) {
         auto* column = new QVBoxLayout(page);
         column->setContentsMargins(0, 0, 0, 0);
         column->setSpacing(0);
         column->addWidget(left, 8);
         column->addWidget(new Hairline(Qt::Horizontal));
-        column->addWidget(right, 7);
+        auto* row = new QHBoxLayout;
+        row->setSpacing(0);
+        row->addWidget(right, 5);
+        row->addWidget(new Hairline(Qt::Vertical));
+        row->addWidget(causes, 3);
+        column->addLayout(row, 7);
     });
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
     whole->addWidget(fold);
     connect(&learning_, &session::LearningSession::changed, this, &ForecastsPage::refresh);
     connect(&workspace_, &session::Workspace::flightsChanged, this, &ForecastsPage::refresh);
+    connect(&causes_, &session::ForecastCauses::changed, this, &ForecastsPage::showCauses);
+    connect(&learning_, &session::LearningSession::changed, this, [this] {
+        if (isVisible()) causes_.choose(learning_.chosen());
+    });
+    connect(&Look::instance(), &Look::changed, this, &ForecastsPage::showCauses);
     connect(&Look::instance(), &Look::changed, this, &ForecastsPage::refresh);
     refresh();
+    showCauses();
+}
+
+void ForecastsPage::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    causes_.choose(learning_.chosen());
+}
+
+/// Logs are read while someone looks.
+void ForecastsPage::hideEvent(QHideEvent* event) {
+    QWidget::hideEvent(event);
+    causes_.choose({});
+}
+
+QWidget* ForecastsPage::makeCauses() {
+    const Look& look = Look::instance();
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(look.scaled(24), look.scaled(8), look.scaled(24), look.scaled(12));
+    column->setSpacing(look.scaled(8));
+    auto* heading = new TextLabel(Role::heading, tr("What forecasts missed, by cause"));
+    column->addWidget(heading);
+    causes_sentence_ = new TextLabel(Role::plain);
+    causes_sentence_->setObjectName(QStringLiteral("causesSentence"));
+    column->addWidget(causes_sentence_);
+    cause_chart_ = new CauseChart;
+    cause_chart_->setObjectName(QStringLiteral("causeChart"));
+    column->addWidget(cause_chart_);
+    column->addWidget(new TextLabel(
+        Role::quiet,
+        tr("Of the energy that the plan's figures forecast for the way flown: mean, and how flights differ.")));
+    column->addStretch(1);
+    return panel;
+}
+
+void ForecastsPage::showCauses() {
+    cause_chart_->setCauses(causes_.causes());
+    cause_chart_->setVisible(causes_.causes().has_value());
+    causes_sentence_->setWords(wording::causes_sentence(causes_.causes(), causes_.flights(), causes_.unread(),
+                                                        Look::instance().quantities()));
 }
 
 QWidget* ForecastsPage::makeChart() {

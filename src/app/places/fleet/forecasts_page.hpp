@@ -2,6 +2,7 @@
 
 #include <QWidget>
 
+#include "session/forecast_causes.hpp"
 #include "session/learning_session.hpp"
 
 class QPushButton;
@@ -11,15 +12,21 @@ namespace sobremesa::app {
 class CellModel;
 class DataTable;
 class CalibrationChart;
+class CauseChart;
 class ForecastChart;
 class TextLabel;
 
 /// How good the forecasts were: every flight of the aircraft foretold from those before it, the error of each, and
-/// which of them stand apart. A flight can be set apart: it then teaches no more.
+/// which of them stand apart. A flight can be set apart: it then teaches no more. Beside them why flights took
+/// another energy than forecast, cause by cause.
 class ForecastsPage : public QWidget {
     Q_OBJECT
 public:
     ForecastsPage(session::LearningSession& learning, session::Workspace& workspace, QWidget* parent = nullptr);
+
+protected:
+    void showEvent(QShowEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
 
 signals:
     void flightWanted(session::Id id);
@@ -27,11 +34,16 @@ signals:
 private:
     QWidget* makeChart();
     QWidget* makeTable();
+    QWidget* makeCauses();
     void refresh();
+    void showCauses();
     std::optional<session::Id> chosen() const;
 
     session::LearningSession& learning_;
     session::Workspace& workspace_;
+    session::ForecastCauses causes_;
+    TextLabel* causes_sentence_;
+    CauseChart* cause_chart_;
     TextLabel* name_;
     TextLabel* sentence_;
     CalibrationChart* calibration_;

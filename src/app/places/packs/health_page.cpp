@@ -11,6 +11,7 @@
 #include "app/charts/chart_style.hpp"
 #include "app/charts/forecast_chart.hpp"
 #include "app/charts/health_chart.hpp"
+#include "app/charts/known_history_chart.hpp"
 #include "app/shell/guarded_application.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/button_row.hpp"
@@ -111,6 +112,10 @@ QWidget* HealthPage::makeKnown() {
     known_help_ = new TextLabel(Role::quiet);
     known_help_->setObjectName(QStringLiteral("packKnownHelp"));
     column->addWidget(known_help_);
+    became_known_ = new KnownHistoryChart;
+    became_known_->setObjectName(QStringLiteral("packBecameKnown"));
+    became_known_->setFixedHeight(look.scaled(150));
+    column->addWidget(became_known_);
     landings_ = new ForecastChart;
     landings_->setObjectName(QStringLiteral("packLandings"));
     landings_->setFixedHeight(look.scaled(190));
@@ -154,16 +159,25 @@ void HealthPage::showKnown() {
             figures[i].second);
     }
     known_figures_->layOutAgain();
+    const auto name_of = [&](session::Id id) {
+        const auto flight = workspace_.library().flights.find(id);
+        return flight == workspace_.library().flights.end() ? QString()
+                                                            : QString::fromStdString(flight->second.name);
+    };
+    QStringList names;
+    for (const auto& after : findings->history.known)
+        names << (after.flights == 0 ? tr("before any flight") : name_of(after.flight_id));
+    // Before the first flight there is nothing to compare.
+    became_known_->setVisible(findings->history.known.size() > 1);
+    became_known_->setHistory(findings->history.known, names);
     std::vector<ForecastChart::Mark> marks;
     // A flight that landed with a half-full pack says nothing of what it gives.
     constexpr double tells = 0.08;
-    for (const auto& landing : findings->landings) {
+    for (const auto& landing : findings->history.landings) {
         if (landing.forecast_ah.sd > tells * landing.flown_ah) continue;
-        const auto flight = workspace_.library().flights.find(landing.flight_id);
-        marks.push_back(
-            {flight == workspace_.library().flights.end() ? QString() : QString::fromStdString(flight->second.name),
-             landing.from_flights, landing.forecast_ah.value / landing.flown_ah - 1.0,
-             landing.forecast_ah.sd / landing.flown_ah});
+        marks.push_back({name_of(landing.flight_id), landing.from_flights,
+                         landing.forecast_ah.value / landing.flown_ah - 1.0,
+                         landing.forecast_ah.sd / landing.flown_ah});
     }
     landings_->setVisible(!marks.empty());
     landings_->setLandings(std::move(marks));

@@ -15,6 +15,7 @@ class DataTable;
 class FigureRow;
 class ForecastChart;
 class HealthChart;
+class KnownHistoryChart;
 class NumberField;
 class TextLabel;
 
@@ -47,6 +48,7 @@ private:
     TextLabel* known_;
     TextLabel* known_help_;
     FigureRow* known_figures_;
+    KnownHistoryChart* became_known_ = nullptr;
     ForecastChart* landings_;
     QWidget* known_block_;
     QPushButton* learn_;
