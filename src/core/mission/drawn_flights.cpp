@@ -189,10 +189,12 @@ DrawnFlights::Flight DrawnFlights::prepared(const std::vector<FlightLeg>& legs, 
         time_s += leg.duration_s;
         pack.draw(drawn, leg.power_w, leg.energy_wh);
         const double now_wh = pack.energy_wh(level_w, drawn.charge_ah);
-        // What comes back in the last descent is of no use to who lands: nothing to count on.
+        // What comes back in the last descent is of no use to who lands: nothing to count on. What is lost in it
+        // (cells that warmed on the way cool) is lost.
         constexpr double as_level = 0.9;
-        if (leg.power_w >= as_level * level_w)
-            flight.remembered_wh = pack.left_after_wh(drawn, level_w) - pack.left_wh(level_w, drawn.charge_ah);
+        const double remembered_wh = pack.left_after_wh(drawn, level_w) - pack.left_wh(level_w, drawn.charge_ah);
+        flight.remembered_wh =
+            leg.power_w >= as_level * level_w ? remembered_wh : std::min(flight.remembered_wh, remembered_wh);
         in_air.counted_w =
             leg.duration_s > 0.0 ? (now_wh - counted_wh) * units::seconds_per_hour / leg.duration_s : leg.power_w;
         counted_wh = now_wh;

@@ -87,7 +87,7 @@ public:
         double level_w = 0.0;
         double reserve_wh = 0.0;
         /// What the pack gives more after these legs than after one constant power, its warmth and its slow part
-        /// being what they are; before the last descent.
+        /// being what they are; before the last descent, or after it where that is less.
         double remembered_wh = 0.0;
     };
     /// @param level_w     of the return
