@@ -122,16 +122,16 @@ QString causes_sentence(const std::optional<debrief::CausesOverFlights>& causes,
             steady = &row;
         if (row.spread > worth_saying && (!uneven || row.spread > uneven->spread)) uneven = &row;
     }
-    const QString first =
-        !steady ? BillWords::tr("In %n flight(s) no cause took more or less than forecast again and again.",
-                                nullptr, causes->flights)
-        : steady->mean.value > 0.0
-            ? BillWords::tr("In %n flight(s) %1 took %2 more than forecast, again and again.", nullptr,
-                            causes->flights)
-                  .arg(name_in_sentence(steady->cause), text(steady->mean.value))
-            : BillWords::tr("In %n flight(s) %1 took %2 less than forecast, again and again.", nullptr,
-                            causes->flights)
-                  .arg(name_in_sentence(steady->cause), text(-steady->mean.value));
+    QString first = !steady
+                        ? BillWords::tr("In %n flight(s) no cause took more or less than forecast again and again.",
+                                        nullptr, causes->flights)
+                    : steady->mean.value > 0.0
+                        ? BillWords::tr("In %n flight(s) %1 took %2 more than forecast, again and again.", nullptr,
+                                        causes->flights)
+                              .arg(name_in_sentence(steady->cause), text(steady->mean.value))
+                        : BillWords::tr("In %n flight(s) %1 took %2 less than forecast, again and again.", nullptr,
+                                        causes->flights)
+                              .arg(name_in_sentence(steady->cause), text(-steady->mean.value));
     if (!uneven) return first;
     return BillWords::tr("%1 The flights differ most by %2.", "a whole sentence, then a cause")
         .arg(first, name_in_sentence(uneven->cause));
