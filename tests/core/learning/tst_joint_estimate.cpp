@@ -63,6 +63,19 @@ struct Score {
     double rms() const { return std::sqrt(squares / n); }
 };
 
+/// A wing with that pack, before any of its flights.
+EverythingQuestion everything_of(const History& made) {
+    EverythingQuestion question;
+    question.aircraft.craft = airframe::Craft::wing;
+    question.aircraft.mass_kg = 0.9;
+    question.aircraft.cruise_airspeed_mps = 15.0;
+    question.aircraft.cruise_power_w = made.pack.cruise_w;
+    question.all_up_mass_kg = 1.3;
+    question.pack = made.pack.label;
+    question.landing_cell_v = battery::traits(made.pack.label.chemistry).default_landing_cell_v;
+    return question;
+}
+
 } // namespace
 
 class JointEstimateTest : public QObject {
@@ -354,14 +367,7 @@ void JointEstimateTest::howAPackBecameKnown() {
 
 void JointEstimateTest::everythingSaysWhatChanged() {
     const History made = history(10, true);
-    EverythingQuestion question;
-    question.aircraft.craft = airframe::Craft::wing;
-    question.aircraft.mass_kg = 0.9;
-    question.aircraft.cruise_airspeed_mps = 15.0;
-    question.aircraft.cruise_power_w = made.pack.cruise_w;
-    question.all_up_mass_kg = 1.3;
-    question.pack = made.pack.label;
-    question.landing_cell_v = battery::traits(made.pack.label.chemistry).default_landing_cell_v;
+    EverythingQuestion question = everything_of(made);
     for (const auto& flight : made.question.flights) question.flights.push_back({{}, flight});
     const auto found = learn_everything(question);
     QVERIFY(found);
@@ -390,14 +396,7 @@ void JointEstimateTest::everythingSaysWhatChanged() {
 
 void JointEstimateTest::whereTheTurnWouldHaveBeen() {
     const History made = history(10, true);
-    EverythingQuestion question;
-    question.aircraft.craft = airframe::Craft::wing;
-    question.aircraft.mass_kg = 0.9;
-    question.aircraft.cruise_airspeed_mps = 15.0;
-    question.aircraft.cruise_power_w = made.pack.cruise_w;
-    question.all_up_mass_kg = 1.3;
-    question.pack = made.pack.label;
-    question.landing_cell_v = battery::traits(made.pack.label.chemistry).default_landing_cell_v;
+    EverythingQuestion question = everything_of(made);
     for (const auto& flight : made.question.flights) {
         WholeFlight whole{{}, flight, 6000.0};
         whole.observation.flight_id = flight.flight_id;
