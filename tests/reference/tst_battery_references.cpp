@@ -1,5 +1,7 @@
 // The pack against an independent integrator, and against what practitioners report.
 
+#include <algorithm>
+
 #include <QTest>
 
 #include "core/battery/discharge.hpp"
@@ -42,6 +44,8 @@ Discharge at_current(const Pack& described, double current_a, double landing_cel
 
 } // namespace
 
+Q_DECLARE_METATYPE(sobremesa::battery::Pack)
+
 class BatteryReferences : public QObject {
     Q_OBJECT
 private slots:
@@ -52,6 +56,12 @@ private slots:
     void sixSeriesTwoParallelWarmAndCold();
     void longRangeQuadOnLiIon();
     void longRangeQuadOnLipo();
+    void voltsOfAnEnduranceCellOnTheWay();
+    void sagFromCruiseToFullThrottle_data();
+    void sagFromCruiseToFullThrottle();
+    void restingVolts();
+    void gentleDischargeToThreeSeven_data();
+    void gentleDischargeToThreeSeven();
     void partialTests_data();
     void partialTests();
     void aWindyDayWhoseVoltsAndCounterDisagree();
@@ -177,6 +187,102 @@ void BatteryReferences::longRangeQuadOnLipo() {
     VERIFY_NEAR(run.last().time_s, 348.0, 0.04 * 348.0);
 }
 
+void BatteryReferences::voltsOfAnEnduranceCellOnTheWay() {
+    // 4 Ah 6S Li-ion at about 12.5 A: 3.3 V a cell at 2.1 Ah, under 3.0 V at 15 min, 2.8 V at 16 min. A display
+    // shows tenths of a volt, "about 12.5 A" is a few per cent of the time, and resting volts are honest to 50 mV.
+    Pack pack;
+    pack.series = 6;
+    pack.cell_capacity_ah = 4.0;
+    pack.construction = Construction::high_capacity;
+    pack.mass_kg = 0.45;
+    const auto run = at_current(pack, 12.5, 2.6, 20.0);
+    const auto minutes_to = [&](double cell_v) {
+        // The first seconds of a cold pack are left out: its volts dip and come back as it warms.
+        const auto below = std::ranges::find_if(
+            run.points, [&](const auto& point) { return point.time_s > 60.0 && point.voltage_v < 6.0 * cell_v; });
+        return below == run.points.end() ? 0.0 : below->time_s / 60.0;
+    };
+    const auto at_2100 =
+        std::ranges::find_if(run.points, [](const auto& point) { return point.charge_used_ah >= 2.1; });
+    QVERIFY(at_2100 != run.points.end());
+    VERIFY_NEAR(at_2100->voltage_v / 6.0, 3.3, 0.1);
+    VERIFY_NEAR(minutes_to(3.0), 15.0, 0.75);
+    VERIFY_NEAR(minutes_to(2.8), 16.0, 0.75);
+}
+
+void BatteryReferences::sagFromCruiseToFullThrottle_data() {
+    QTest::addColumn<Pack>("pack");
+    QTest::addColumn<double>("warm_c");
+    QTest::addColumn<double>("cruise_a");
+    QTest::addColumn<double>("full_a");
+    QTest::addColumn<double>("cruise_cell_v");
+    QTest::addColumn<double>("full_cell_v");
+    Pack li_ion;
+    li_ion.series = 6;
+    li_ion.cell_capacity_ah = 4.0;
+    li_ion.construction = Construction::high_capacity;
+    li_ion.mass_kg = 0.45;
+    QTest::newRow("4 Ah Li-ion, 12 to 35 A") << li_ion << 35.0 << 12.0 << 35.0 << 3.7 << 3.3;
+    Pack lipo;
+    lipo.chemistry = Chemistry::lipo;
+    lipo.series = 6;
+    lipo.cell_capacity_ah = 1.3;
+    lipo.construction = Construction::high_capacity;
+    lipo.mass_kg = 0.21;
+    QTest::newRow("1.3 Ah LiPo, 9 to 60 A") << lipo << 30.0 << 9.0 << 60.0 << 3.8 << 3.3;
+}
+
+void BatteryReferences::sagFromCruiseToFullThrottle() {
+    QFETCH(Pack, pack);
+    QFETCH(double, warm_c);
+    QFETCH(double, cruise_a);
+    QFETCH(double, full_a);
+    QFETCH(double, cruise_cell_v);
+    QFETCH(double, full_cell_v);
+    // Warm from the way, and a few seconds of full throttle; how much was left is not stated (taken as most of it).
+    // Tenths of a volt are read: 0.1 V on each, so a fifth of the drop between them.
+    const PackModel model(pack);
+    const auto volts_at = [&](double current_a) {
+        const auto run =
+            discharge(model, model.atStart(warm_c),
+                      {{LoadPhase::Kind::current, cruise_a, 150.0}, {LoadPhase::Kind::current, current_a, 6.0}},
+                      {2.0, 1e9, 400, 0.0}, {20.0, true});
+        return run.last().voltage_v / pack.series;
+    };
+    VERIFY_NEAR(volts_at(cruise_a), cruise_cell_v, 0.1);
+    VERIFY_NEAR(volts_at(full_a), full_cell_v, 0.1);
+}
+
+void BatteryReferences::restingVolts() {
+    // 37 % taken from a 3 Ah Li-ion cell rests at 3.85 V, 69.5 % from a 1.8 Ah LiPo at 3.80 V. Orders of size that
+    // do not quite agree with the row of the gentle discharge: 70 and 50 mV.
+    VERIFY_NEAR(open_circuit_cell_v(Chemistry::li_ion, 1.0 - 0.37), 3.85, 0.07);
+    VERIFY_NEAR(open_circuit_cell_v(Chemistry::lipo, 1.0 - 0.695), 3.80, 0.05);
+}
+
+void BatteryReferences::gentleDischargeToThreeSeven_data() {
+    QTest::addColumn<int>("chemistry");
+    QTest::addColumn<double>("rated_ah");
+    QTest::addColumn<double>("taken_ah");
+    QTest::newRow("3.0 Ah Li-ion") << int(Chemistry::li_ion) << 3.0 << 1.11;
+    QTest::newRow("1.8 Ah LiPo") << int(Chemistry::lipo) << 1.8 << 1.25;
+}
+
+void BatteryReferences::gentleDischargeToThreeSeven() {
+    QFETCH(int, chemistry);
+    QFETCH(double, rated_ah);
+    QFETCH(double, taken_ah);
+    // At 1.8 A down to 3.70 V a cell: 20 %. Packs of long flights, so cells made to hold much: a high-drain LiPo
+    // gives 22 % more than the figure, whose flat curve makes charge of every hundredth of a volt.
+    Pack pack;
+    pack.chemistry = Chemistry(chemistry);
+    pack.series = 4;
+    pack.cell_capacity_ah = rated_ah;
+    pack.construction = Construction::high_capacity;
+    pack.mass_kg = 0.2;
+    VERIFY_NEAR(at_current(pack, 1.8, 3.70, 20.0).last().charge_used_ah, taken_ah, 0.2 * taken_ah);
+}
+
 void BatteryReferences::partialTests_data() {
     QTest::addColumn<int>("chemistry");
     QTest::addColumn<double>("rated_ah");
@@ -287,16 +393,16 @@ void BatteryReferences::liIonAgainstLipoOfTheSameMass() {
 }
 
 void BatteryReferences::stripPackAtTwentyAmps() {
-    // A spot-welded pack, 20 A for 5 min: at 47 °C. Pack and ambient are not stated: an order of size.
+    // 6S1P of 4.2 Ah cells, 428 g, 20 A and more for 5 min: at 47 °C. The air is not stated (taken as 25 °C): an
+    // order of size, 7 K. A cell that carries 5 C for that long is a high-drain one.
     Pack pack;
-    pack.series = 4;
-    pack.parallel = 2;
-    pack.cell_capacity_ah = 3.0;
-    pack.mass_kg = 0.40;
-    const auto run = at_current(pack, 20.0, 2.5, 25.0, 300.0);
+    pack.series = 6;
+    pack.cell_capacity_ah = 4.2;
+    pack.construction = Construction::high_drain;
+    pack.mass_kg = 0.428;
+    const auto run = at_current(pack, 20.5, 2.5, 25.0, 300.0);
     QCOMPARE(run.end, DischargeEnd::time_over);
-    QVERIFY(run.last().temperature_c > 35.0);
-    QVERIFY(run.last().temperature_c < 60.0);
+    VERIFY_NEAR(run.last().temperature_c, 47.0, 7.0);
 }
 
 void BatteryReferences::healthyLargeLipoCell() {
