@@ -2725,10 +2725,6 @@
         <translation>%1 zu vorsichtig</translation>
     </message>
     <message>
-        <source>%1, %2; %3 of them within the 90 % band.</source>
-        <translation>%1, %2; %3 davon im 90-%-Band.</translation>
-    </message>
-    <message>
         <source>Nothing new: the flights agree with what was known.</source>
         <translation>Nichts Neues: die Flüge stimmen mit dem Bekannten überein.</translation>
     </message>
@@ -2833,10 +2829,6 @@
         </translation>
     </message>
     <message>
-        <source>label and readings</source>
-        <translation>aufgedruckte Kapazität und Messungen</translation>
-    </message>
-    <message>
         <source>voltage</source>
         <translation>Spannung</translation>
     </message>
@@ -2847,6 +2839,40 @@
     <message>
         <source>resting voltage</source>
         <translation>Ruhespannung</translation>
+    </message>
+    <message>
+        <source>label</source>
+        <translation>aufgedruckte Kapazität</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flying time(s) forecast from earlier flights: off by %1</source>
+        <translation>
+            <numerusform>%n Flugzeit aus früheren Flügen vorhergesagt: um %1 daneben</numerusform>
+            <numerusform>%n Flugzeiten aus früheren Flügen vorhergesagt: um %1 daneben</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, %2; %3 of %4 within the 90 % band.</source>
+        <translation>%1, %2; %3 von %4 innerhalb des 90-%-Bands.</translation>
+    </message>
+    <message>
+        <source>landing charge</source>
+        <translation>Ladung bis zur Landung</translation>
+    </message>
+    <message>
+        <source>flying time</source>
+        <translation>Flugzeit</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n turn point(s) forecast from earlier flights: off by %1</source>
+        <translation>
+            <numerusform>%n Umkehrpunkt aus früheren Flügen vorhergesagt: um %1 daneben</numerusform>
+            <numerusform>%n Umkehrpunkte aus früheren Flügen vorhergesagt: um %1 daneben</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>turn point</source>
+        <translation>Umkehrpunkt</translation>
     </message>
 </context>
 <context>
@@ -8187,10 +8213,6 @@ at %3, like a LiPo</source>
         <translation>Flug, der Zeit nach</translation>
     </message>
     <message>
-        <source>landing charge, error in %</source>
-        <translation>Landeladung, Fehler in %</translation>
-    </message>
-    <message>
         <source>forecast over flown, %</source>
         <translation>Prognose durch Flug, %</translation>
     </message>
@@ -8201,6 +8223,10 @@ at %3, like a LiPo</source>
     <message>
         <source>too optimistic</source>
         <translation>zu optimistisch</translation>
+    </message>
+    <message>
+        <source>%1, error in %</source>
+        <translation>%1, Fehler in %</translation>
     </message>
 </context>
 <context>
@@ -8296,6 +8322,38 @@ at %3, like a LiPo</source>
     <message>
         <source>Of the energy that the plan&apos;s figures forecast for the way flown: mean, and how flights differ.</source>
         <translation>Anteil an der Energie, die der Plan für den geflogenen Weg vorhersagt: Mittel, und wie sich die Flüge unterscheiden.</translation>
+    </message>
+    <message>
+        <source>Forecast of</source>
+        <translation>Prognose für</translation>
+    </message>
+    <message>
+        <source>level flight</source>
+        <translation>Horizontalflug</translation>
+    </message>
+    <message>
+        <source>charge by</source>
+        <translation>Ladung nach</translation>
+    </message>
+    <message>
+        <source>Flights are being forecast…</source>
+        <translation>Flüge werden vorhergesagt…</translation>
+    </message>
+    <message>
+        <source>This needs two filed flights whose logs have the pack&apos;s voltage and current.</source>
+        <translation>Dafür braucht es zwei abgelegte Flüge, deren Logs Spannung und Strom des Akkus haben.</translation>
+    </message>
+    <message>
+        <source>This needs two filed flights whose logs have the pack&apos;s voltage and current, and level flight.</source>
+        <translation>Dafür braucht es zwei abgelegte Flüge, deren Logs Spannung und Strom des Akkus und Horizontalflug haben.</translation>
+    </message>
+    <message>
+        <source>voltage</source>
+        <translation>Spannung</translation>
+    </message>
+    <message>
+        <source>consumption</source>
+        <translation>Verbrauch</translation>
     </message>
 </context>
 <context>

@@ -145,6 +145,20 @@
             <numerusform>climbs with an efficiency of %1, from %n climbs</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n flying time(s) forecast from earlier flights: off by %1</source>
+        <translation>
+            <numerusform>%n flying time forecast from earlier flights: off by %1</numerusform>
+            <numerusform>%n flying times forecast from earlier flights: off by %1</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n turn point(s) forecast from earlier flights: off by %1</source>
+        <translation>
+            <numerusform>%n turn point forecast from earlier flights: off by %1</numerusform>
+            <numerusform>%n turn points forecast from earlier flights: off by %1</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Messages</name>

@@ -2725,10 +2725,6 @@
         <translation>%1 demasiado prudente</translation>
     </message>
     <message>
-        <source>%1, %2; %3 of them within the 90 % band.</source>
-        <translation>%1, %2; %3 de ellos en la banda del 90 %.</translation>
-    </message>
-    <message>
         <source>Nothing new: the flights agree with what was known.</source>
         <translation>Nada nuevo: los vuelos coinciden con lo que se sabía.</translation>
     </message>
@@ -2833,10 +2829,6 @@
         </translation>
     </message>
     <message>
-        <source>label and readings</source>
-        <translation>etiqueta y medidas</translation>
-    </message>
-    <message>
         <source>voltage</source>
         <translation>tensión</translation>
     </message>
@@ -2847,6 +2839,40 @@
     <message>
         <source>resting voltage</source>
         <translation>tensión en reposo</translation>
+    </message>
+    <message>
+        <source>label</source>
+        <translation>etiqueta</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flying time(s) forecast from earlier flights: off by %1</source>
+        <translation>
+            <numerusform>%n tiempo de vuelo previsto con vuelos anteriores: error de %1</numerusform>
+            <numerusform>%n tiempos de vuelo previstos con vuelos anteriores: error de %1</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, %2; %3 of %4 within the 90 % band.</source>
+        <translation>%1, %2; %3 de %4 dentro de la banda del 90 %.</translation>
+    </message>
+    <message>
+        <source>landing charge</source>
+        <translation>carga hasta el aterrizaje</translation>
+    </message>
+    <message>
+        <source>flying time</source>
+        <translation>tiempo de vuelo</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n turn point(s) forecast from earlier flights: off by %1</source>
+        <translation>
+            <numerusform>%n punto de regreso previsto con vuelos anteriores: error de %1</numerusform>
+            <numerusform>%n puntos de regreso previstos con vuelos anteriores: error de %1</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>turn point</source>
+        <translation>punto de regreso</translation>
     </message>
 </context>
 <context>
@@ -8187,10 +8213,6 @@ a %3, como una LiPo</translation>
         <translation>vuelo, por orden</translation>
     </message>
     <message>
-        <source>landing charge, error in %</source>
-        <translation>carga de aterrizaje, error en %</translation>
-    </message>
-    <message>
         <source>forecast over flown, %</source>
         <translation>previsto entre volado, %</translation>
     </message>
@@ -8201,6 +8223,10 @@ a %3, como una LiPo</translation>
     <message>
         <source>too optimistic</source>
         <translation>demasiado optimista</translation>
+    </message>
+    <message>
+        <source>%1, error in %</source>
+        <translation>%1, error en %</translation>
     </message>
 </context>
 <context>
@@ -8296,6 +8322,38 @@ a %3, como una LiPo</translation>
     <message>
         <source>Of the energy that the plan&apos;s figures forecast for the way flown: mean, and how flights differ.</source>
         <translation>De la energía que el plan prevé para el camino volado: media, y cuánto difieren los vuelos.</translation>
+    </message>
+    <message>
+        <source>Forecast of</source>
+        <translation>Previsión de</translation>
+    </message>
+    <message>
+        <source>level flight</source>
+        <translation>vuelo nivelado</translation>
+    </message>
+    <message>
+        <source>charge by</source>
+        <translation>carga según</translation>
+    </message>
+    <message>
+        <source>Flights are being forecast…</source>
+        <translation>Calculando las previsiones…</translation>
+    </message>
+    <message>
+        <source>This needs two filed flights whose logs have the pack&apos;s voltage and current.</source>
+        <translation>Hacen falta dos vuelos archivados cuyos registros tengan la tensión y la corriente de la batería.</translation>
+    </message>
+    <message>
+        <source>This needs two filed flights whose logs have the pack&apos;s voltage and current, and level flight.</source>
+        <translation>Hacen falta dos vuelos archivados cuyos registros tengan la tensión y la corriente de la batería, y vuelo nivelado.</translation>
+    </message>
+    <message>
+        <source>voltage</source>
+        <translation>tensión</translation>
+    </message>
+    <message>
+        <source>consumption</source>
+        <translation>consumo</translation>
     </message>
 </context>
 <context>

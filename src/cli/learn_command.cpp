@@ -168,9 +168,21 @@ Json changes_json(const learning::Everything& found, const mission::PlanRequest&
     return list;
 }
 
-Json backtest_json(const learning::WholeBacktest& test) {
+Json quality_json(const std::optional<learning::ForecastQuality>& quality) {
+    const auto figure = [&](double learning::ForecastQuality::*what) {
+        return quality ? Json((*quality).*what) : Json(nullptr);
+    };
+    return {{"forecasts", quality ? quality->forecasts : 0},
+            {"bias", quality ? Json(quality->bias.value) : Json(nullptr)},
+            {"bias_sd", quality ? Json(quality->bias.sd) : Json(nullptr)},
+            {"spread", figure(&learning::ForecastQuality::spread)},
+            {"inside_50_share", figure(&learning::ForecastQuality::inside_50_share)},
+            {"inside_90_share", figure(&learning::ForecastQuality::inside_90_share)}};
+}
+
+Json backtest_json(const std::vector<learning::WholeForecast>& test) {
     Json rows = Json::array();
-    for (const auto& row : test.rows) {
+    for (const auto& row : test) {
         const auto value = [](const std::optional<units::Estimate>& e, double factor) {
             return e ? or_null(e->value * factor) : Json(nullptr);
         };
@@ -197,13 +209,16 @@ Json backtest_json(const learning::WholeBacktest& test) {
              {"inside_50", row.landing_ah ? Json(row.inside_50) : Json(nullptr)},
              {"inside_90", row.landing_ah ? Json(row.inside_90) : Json(nullptr)}});
     }
-    const bool any = test.forecasts > 0;
-    return {{"rows", rows},
-            {"bias", any ? Json(test.bias.value) : Json(nullptr)},
-            {"bias_sd", any ? Json(test.bias.sd) : Json(nullptr)},
-            {"spread", any ? Json(test.spread) : Json(nullptr)},
-            {"inside_50_share", any ? Json(test.inside_50_share) : Json(nullptr)},
-            {"inside_90_share", any ? Json(test.inside_90_share) : Json(nullptr)}};
+    using learning::ForecastPart;
+    const auto of = [&](ForecastPart part) {
+        return quality_json(learning::quality(learning::part_forecasts(test, part)));
+    };
+    // The landing charge's stand as they always did.
+    Json json = of(ForecastPart::landing_charge);
+    json["rows"] = std::move(rows);
+    json["duration"] = of(ForecastPart::duration);
+    json["turn"] = of(ForecastPart::turn);
+    return json;
 }
 
 Json causes_json(const std::optional<debrief::CausesOverFlights>& causes) {
@@ -232,7 +247,8 @@ Json history_json(const learning::PackHistory& history) {
                         {"cell_resistance_sd_ohm", after.cell_resistance_ohm.sd},
                         {"volts", after.volts},
                         {"recharged", after.recharged},
-                        {"rested", after.rested}});
+                        {"rested", after.rested},
+                        {"readings", after.readings}});
     }
     return list;
 }
@@ -303,7 +319,11 @@ int learn(const LearnOptions& options, std::ostream& out, std::ostream& err) {
         out << wording::sentence(change, subject->plan.pack, q).toStdString() << "\n";
     for (const auto& odd : found->joint.odd) out << wording::sentence(odd).toStdString() << "\n";
     out << wording::landing_sentence(found->landing_ah, pack.flights, q).toStdString() << "\n";
-    if (found->test.forecasts > 0) out << wording::sentence(found->test, q).toStdString() << "\n";
+    using learning::ForecastPart;
+    for (const auto part : {ForecastPart::landing_charge, ForecastPart::duration, ForecastPart::turn}) {
+        if (const auto quality = learning::quality(learning::part_forecasts(found->test, part)))
+            out << wording::sentence(*quality, part).toStdString() << "\n";
+    }
     if (const auto causes = debrief::over_flights(subject->bills))
         out << wording::causes_sentence(causes, causes->flights, 0, q).toStdString() << "\n";
     return exit_done;

@@ -35,7 +35,8 @@ FlightObservations observations_of(const Workspace& workspace, Id aircraft) {
         const auto summary = workspace.summaries().find(id);
         // Without its pack the mass is not known, and without that nothing is learned.
         if (flight.aircraft_id != aircraft || !flight.pack_id || flight.set_apart ||
-            summary == workspace.summaries().end() || summary->second.level.empty())
+            summary == workspace.summaries().end() ||
+            (summary->second.level.empty() && summary->second.pieces.empty()))
             continue;
         result.flights.push_back(id);
     }

@@ -22,7 +22,9 @@ double charge_of(const book::KeptFlight& flight, const telemetry::LogSummary& su
 
 } // namespace
 
-PackFindings pack_question(const Workspace& workspace, Id pack_id) {
+namespace {
+
+PackFindings question_of(const Workspace& workspace, Id pack_id, bool others_on_same_sensors) {
     PackFindings findings;
     const auto& library = workspace.library();
     const auto kept = library.packs.find(pack_id);
@@ -40,8 +42,8 @@ PackFindings pack_question(const Workspace& workspace, Id pack_id) {
     std::vector<Id> flights;
     for (const auto& [id, flight] : library.flights) {
         const bool mine = flight.pack_id == pack_id;
-        const bool same_sensors =
-            flight.aircraft_id && std::find(findings.aircraft.begin(), findings.aircraft.end(),
+        const bool same_sensors = others_on_same_sensors && flight.aircraft_id &&
+                                  std::find(findings.aircraft.begin(), findings.aircraft.end(),
                                             *flight.aircraft_id) != findings.aircraft.end();
         if (flight.set_apart || !flight.pack_id || (!mine && !same_sensors) ||
             !workspace.summaries().contains(id) || !library.packs.contains(*flight.pack_id))
@@ -69,6 +71,7 @@ PackFindings pack_question(const Workspace& workspace, Id pack_id) {
         const auto& summary = workspace.summaries().at(id);
         learning::PackFlight one;
         one.flight_id = id;
+        one.start_clock_s = flight.start_clock_s;
         one.pack = std::size_t(std::find(packs.begin(), packs.end(), *flight.pack_id) - packs.begin());
         const auto craft = flight.aircraft_id
                                ? std::find(findings.aircraft.begin(), findings.aircraft.end(), *flight.aircraft_id)
@@ -103,6 +106,22 @@ PackFindings pack_question(const Workspace& workspace, Id pack_id) {
     return findings;
 }
 
+} // namespace
+
+PackFindings pack_question(const Workspace& workspace, Id pack) {
+    return question_of(workspace, pack, true);
+}
+
+PackFindings own_pack_question(const Workspace& workspace, Id pack) {
+    return question_of(workspace, pack, false);
+}
+
+std::size_t most_history(std::size_t flights) {
+    constexpr std::size_t most_work = 40UL * 40UL;
+    constexpr std::size_t least_flights = 5;
+    return std::max(least_flights, most_work / std::max<std::size_t>(flights, 1));
+}
+
 std::optional<PackFindings> sensor_question(const Workspace& workspace, Id aircraft) {
     std::map<Id, int> flown;
     for (const auto& [id, flight] : workspace.library().flights)
@@ -123,12 +142,7 @@ units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop
     learning::JointQuestion mine = findings.question;
     std::erase_if(mine.flights, [](const auto& f) { return f.pack != 0; });
     if (with_history) {
-        // Of a pack with many flights so many of the last that the work (fits, times the flights of each) stays
-        // that of forty.
-        constexpr std::size_t most_work = 40UL * 40UL;
-        constexpr std::size_t least_flights = 5;
-        auto history = learning::pack_history(
-            mine, stop, std::max(least_flights, most_work / std::max<std::size_t>(mine.flights.size(), 1)));
+        auto history = learning::pack_history(mine, stop, most_history(mine.flights.size()));
         if (!history) return tl::unexpected(history.error());
         findings.history = std::move(*history);
     }

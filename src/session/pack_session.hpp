@@ -39,6 +39,11 @@ struct PackFindings {
 /// The question that a pack's flights pose now: with them every flight of the aircraft it flew on, since those show
 /// what their sensors read.
 PackFindings pack_question(const Workspace& workspace, Id pack);
+/// The same of the pack's own flights alone.
+PackFindings own_pack_question(const Workspace& workspace, Id pack);
+/// Of a pack with many flights so many of the last are gone through that the work (fits, times the flights of each)
+/// stays that of forty.
+std::size_t most_history(std::size_t flights);
 /// Answers it. @error `cancelled`
 /// @param with_history  how it became known and how its landings were forecast, too: takes as many fits as flights
 units::Result<void> work_out(PackFindings& findings, const std::stop_token& stop = {}, bool with_history = true);

@@ -57,11 +57,12 @@ QStringList reasons(const learning::LearnedChange& change) {
 }
 
 QString told_by(const learning::KnownAfter& after) {
-    if (after.flights == 0) return LearningWords::tr("label and readings");
     QStringList list;
+    if (after.flights == 0) list << LearningWords::tr("label");
     if (after.volts) list << LearningWords::tr("voltage");
     if (after.recharged) list << LearningWords::tr("recharge");
     if (after.rested) list << LearningWords::tr("resting voltage");
+    if (after.readings > 0) list << LearningWords::tr("%n charger reading(s)", nullptr, after.readings);
     return list.join(QStringLiteral(", "));
 }
 
@@ -128,17 +129,29 @@ QString landing_sentence(const units::Estimate& landing_ah, int flights, const Q
                        : LearningWords::tr("Usable to the landing voltage at cruise: %1, assumed.").arg(charge);
 }
 
-QString sentence(const learning::WholeBacktest& test, const Quantities&) {
-    const QString spread = percent_text(test.spread, 0.0);
-    const QString bias = percent_text(test.bias.value, test.bias.sd);
+QString sentence(const learning::ForecastQuality& quality, learning::ForecastPart part) {
+    const int n = quality.forecasts;
     const QString lead =
-        LearningWords::tr("%n landing(s) forecast from earlier flights: off by %1", nullptr, test.forecasts)
-            .arg(spread);
-    const QString tendency = std::abs(test.bias.value) < test.bias.sd ? LearningWords::tr("without bias")
-                             : test.bias.value > 0.0 ? LearningWords::tr("%1 too optimistic").arg(bias)
-                                                     : LearningWords::tr("%1 too cautious").arg(bias);
-    return LearningWords::tr("%1, %2; %3 of them within the 90 % band.")
-        .arg(lead, tendency, percent_text(test.inside_90_share, 1.0 / in_percent));
+        (part == learning::ForecastPart::landing_charge
+             ? LearningWords::tr("%n landing(s) forecast from earlier flights: off by %1", nullptr, n)
+         : part == learning::ForecastPart::duration
+             ? LearningWords::tr("%n flying time(s) forecast from earlier flights: off by %1", nullptr, n)
+             : LearningWords::tr("%n turn point(s) forecast from earlier flights: off by %1", nullptr, n))
+            .arg(percent_text(quality.spread, 0.0));
+    const QString bias = percent_text(quality.bias.value, quality.bias.sd);
+    const QString tendency = std::abs(quality.bias.value) < quality.bias.sd ? LearningWords::tr("without bias")
+                             : quality.bias.value > 0.0 ? LearningWords::tr("%1 too optimistic").arg(bias)
+                                                        : LearningWords::tr("%1 too cautious").arg(bias);
+    return LearningWords::tr("%1, %2; %3 of %4 within the 90 % band.")
+        .arg(lead, tendency)
+        .arg(std::lround(quality.inside_90_share * n))
+        .arg(n);
+}
+
+QString forecast_part_name(learning::ForecastPart part) {
+    return part == learning::ForecastPart::landing_charge ? LearningWords::tr("landing charge")
+           : part == learning::ForecastPart::duration     ? LearningWords::tr("flying time")
+                                                          : LearningWords::tr("turn point");
 }
 
 QString nothing_learned() {

@@ -207,15 +207,18 @@ void FilingTest::anotherLogOpenedWhileFilingChangesNothing() {
 void FilingTest::undoTakesTheFlightOutAndTheLogStaysOnTheTable() {
     window_->openLog("2026-04-11-alcaravan-calm.csv");
     file();
-    // What it taught its pack is an edit of its own, and goes first.
-    const auto fitted = [&] {
+    // What it taught its pack and its aircraft are edits of their own, and go first.
+    const auto pack_fitted = [&] {
         const auto& packs = (*window_)->workspace().library().packs;
-        return std::any_of(packs.begin(), packs.end(),
-                           [](const auto& p) { return p.second.pack.known.has_value(); });
+        return std::ranges::any_of(packs, [](const auto& p) { return p.second.pack.known.has_value(); });
     };
-    EVENTUALLY(fitted());
-    (*window_)->workspace().undo();
-    QVERIFY(!fitted());
+    const auto aircraft_fitted = [&] {
+        const auto& aircraft = (*window_)->workspace().library().aircraft;
+        return std::ranges::any_of(aircraft, [](const auto& a) { return a.second.aircraft.curve.has_value(); });
+    };
+    EVENTUALLY(pack_fitted() && aircraft_fitted());
+    for (int taught = 0; taught < 2; ++taught) (*window_)->workspace().undo();
+    QVERIFY(!pack_fitted() && !aircraft_fitted());
     QCOMPARE((*window_)->workspace().library().flights.size(), std::size_t(1));
     (*window_)->workspace().undo();
     QVERIFY((*window_)->workspace().library().flights.empty());

@@ -22,6 +22,7 @@
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "support/compare.hpp"
+#include "support/drawn_packs.hpp"
 #include "support/eventually.hpp"
 #include "support/test_program.hpp"
 #include <qcustomplot.h>
@@ -51,6 +52,7 @@ private slots:
     void onlyWhatTheAircraftHasCanBeChanged();
     void headroomWantsFullPower();
     void forecastsAreListed();
+    void wholeFlightsAreForecast();
     void whatForecastsMissedStandsByCause();
     void aFlightIsSetApartAndLetInAgain();
     void aFiledFlightTeaches();
@@ -376,6 +378,96 @@ void FleetTest::forecastsAreListed() {
     QCOMPARE(shares.rows.size(), std::size_t(9));
     QCOMPARE(shares.rows.back()[0].sort.toDouble(), 90.0);
     QVERIFY(calibration->accessibleDescription().contains(QStringLiteral("of 4 forecasts")));
+}
+
+void FleetTest::wholeFlightsAreForecast() {
+    // Ten flights, by turns with two packs, down to their landing voltage or half of the way there.
+    auto& workspace = (*window_)->workspace();
+    std::mt19937_64 random(42);
+    const Id wing = aircraft("Alcaraván");
+    std::vector<std::pair<Id, tests::DrawnPack>> packs;
+    while (packs.size() < 2) {
+        auto drawn = tests::drawn_pack(random);
+        if (drawn.kind == tests::DrawnKind::published) continue;
+        book::KeptPack kept;
+        kept.pack = drawn.label;
+        packs.emplace_back(*workspace.put(logbook::EditKind::add_pack, std::nullopt, kept), std::move(drawn));
+    }
+    for (int f = 0; f < 10; ++f) {
+        auto& [pack_id, drawn] = packs[std::size_t(f % 2)];
+        const double land_v = battery::traits(drawn.label.chemistry).default_landing_cell_v;
+        const auto flown = tests::drawn_flight(random, drawn, land_v, f % 4 < 2 ? 0.02 : 0.4, f < 4);
+        book::KeptFlight flight;
+        flight.name = "evening " + std::to_string(f + 1);
+        flight.pack_id = pack_id;
+        flight.aircraft_id = wing;
+        flight.flown = (*window_)->planSession().request();
+        flight.flown.aircraft = workspace.library().aircraft.at(wing).aircraft;
+        flight.flown.pack = drawn.label;
+        flight.flown.landing_cell_v = land_v;
+        flight.flown.weather.temperature_c = flown.flight.air_temperature_c;
+        flight.recharged_ah = flown.flight.recharged_ah;
+        flight.start_clock_s = 1.75e9 + 86400.0 * f;
+        const Id id = *workspace.put(logbook::EditKind::file_flight, std::nullopt, flight);
+        telemetry::LogSummary summary;
+        summary.duration_s = 900.0;
+        summary.pack = flown.flight.trace;
+        summary.energy.charge_ah = units::Estimate{flown.flight.trace.points.back().charge_ah, 0.05};
+        summary.energy.mean_power_w = drawn.cruise_w;
+        // One day takes a little more than the other.
+        const double power_w = (f % 3 == 0 ? 1.04 : 0.98) * packs.front().second.cruise_w;
+        summary.level = {{{15.0, 0.2}, {power_w, 0.01 * power_w}, 0.0, 600.0}};
+        // Of one the log had no home.
+        if (f != 5) summary.distance.farthest_from_home_m = units::Estimate{6000.0, 10.0};
+        workspace.setSummary(id, summary);
+    }
+    chooseAircraft("Alcaraván");
+    fleet().showForecasts();
+    settle();
+    auto* of = window_->find<QComboBox>("forecastOf");
+    auto* model = window_->find<QTableView>("forecastsTable")->model();
+    auto* chart = window_->find<ForecastChart>("forecastChart");
+    QCOMPARE(model->rowCount(), 10);
+    QCOMPARE(chart->shownTable().rows.size(), std::size_t(10));
+    const auto show = [&](learning::ForecastPart part) { of->setCurrentIndex(1 + int(part)); };
+    show(learning::ForecastPart::landing_charge);
+    EVENTUALLY(window_->said("forecastsSentence").contains(QStringLiteral("9 landings forecast")));
+    QCOMPARE(model->rowCount(), 10);
+    QCOMPARE(model->columnCount(), 7);
+    QCOMPARE(model->index(0, 0).data().toString(), QStringLiteral("evening 1"));
+    QCOMPARE(model->index(9, 1).data().toString(), QStringLiteral("9"));
+    // Near the landing voltage its volts tell a pack's charge, on the flat of the curve what level flight takes.
+    QCOMPARE(model->index(9, 5).data().toString(), QStringLiteral("voltage"));
+    const auto landings = chart->shownTable();
+    QVERIFY(std::abs(landings.rows.back()[2].sort.toDouble()) < 8.0);
+    QVERIFY(window_->find<CalibrationChart>("calibrationChart")->isVisible());
+    // As far as it lasts: the same errors in time and in way, of the flights that know how far they went.
+    show(learning::ForecastPart::duration);
+    EVENTUALLY(window_->said("forecastsSentence").contains(QStringLiteral("9 flying times forecast")));
+    const auto times = chart->shownTable();
+    QCOMPARE(times.rows.size(), std::size_t(10));
+    show(learning::ForecastPart::turn);
+    EVENTUALLY(window_->said("forecastsSentence").contains(QStringLiteral("8 turn points forecast")));
+    const auto turns = chart->shownTable();
+    QCOMPARE(turns.rows.size(), std::size_t(9));
+    QCOMPARE(turns.rows.back()[2].sort.toDouble(), times.rows.back()[2].sort.toDouble());
+    QVERIFY(model->index(0, 3).data().toString().startsWith(QStringLiteral("6.0")));
+    if (const QString folder = qEnvironmentVariable("SOBREMESA_SHOTS"); !folder.isEmpty()) {
+        QTest::qWait(200);
+        (*window_)->grab().save(folder + QStringLiteral("/forecasts-turn.png"));
+    }
+    // Another aircraft has none of these.
+    fleet().showRecordList();
+    fleet().recordList().choose(aircraft("Tarabilla"));
+    fleet().showForecasts();
+    settle();
+    EVENTUALLY_EQUAL(model->rowCount(), 0);
+    EVENTUALLY(window_->said("forecastsSentence").contains(QStringLiteral("two filed flights")));
+    fleet().showRecordList();
+    chooseAircraft("Alcaraván");
+    fleet().showForecasts();
+    settle();
+    EVENTUALLY_EQUAL(model->rowCount(), 9);
 }
 
 void FleetTest::whatForecastsMissedStandsByCause() {

@@ -26,19 +26,13 @@ ForecastChart::ForecastChart(QWidget* parent) : QWidget(parent), plot_(new QCust
     refresh();
 }
 
-void ForecastChart::setBacktest(const learning::Backtest& test, const QStringList& names) {
-    marks_.clear();
-    more_is_hopeful_ = false;
-    for (std::size_t i = 0; i < test.rows.size(); ++i) {
-        const auto& row = test.rows[i];
-        marks_.push_back({names.value(qsizetype(i)), row.from_flights, row.off, row.forecast_wh.sd / row.flown_wh});
-    }
-    refresh();
+void ForecastChart::setTaken(std::vector<Mark> marks) {
+    setGiven({}, std::move(marks));
 }
 
-void ForecastChart::setLandings(std::vector<Mark> marks) {
+void ForecastChart::setGiven(const QString& what, std::vector<Mark> marks) {
     marks_ = std::move(marks);
-    more_is_hopeful_ = true;
+    given_ = what;
     refresh();
 }
 
@@ -75,7 +69,7 @@ void ForecastChart::refresh() {
         plot_->xAxis->setTicker(whole);
         plot_->yAxis->setTicker(plain_ticker(5));
         plot_->xAxis->setLabel(tr("flight, in order of time"));
-        plot_->yAxis->setLabel(more_is_hopeful_ ? tr("landing charge, error in %") : tr("forecast over flown, %"));
+        plot_->yAxis->setLabel(given_.isEmpty() ? tr("forecast over flown, %") : tr("%1, error in %").arg(given_));
         QVector<double> x, y, band, bare_x, bare_y, bare_band;
         double widest = 5.0;
         for (std::size_t i = 0; i < marks_.size(); ++i) {
@@ -109,12 +103,14 @@ void ForecastChart::refresh() {
         };
         draw(bare_x, bare_y, bare_band, false);
         draw(x, y, band, true);
-        for (const auto& [up, text] : {std::pair(!more_is_hopeful_, tr("too cautious")),
-                                       std::pair(more_is_hopeful_, tr("too optimistic"))}) {
+        for (const auto& [up, text] : {std::pair(given_.isEmpty(), tr("too cautious")),
+                                       std::pair(!given_.isEmpty(), tr("too optimistic"))}) {
             auto* words = add_text(plot_, theme.soft_ink, Look::small_px, false);
             words->position->setType(QCPItemPosition::ptAxisRectRatio);
             words->position->setCoords(0.01, up ? 0.02 : 0.98);
             words->setPositionAlignment(Qt::AlignLeft | (up ? Qt::AlignTop : Qt::AlignBottom));
+            // Over the grid.
+            words->setBrush(QBrush(theme.panel));
             words->setText(text);
         }
     }

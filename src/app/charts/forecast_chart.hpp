@@ -3,7 +3,6 @@
 #include <QWidget>
 
 #include "app/export/shown_chart.hpp"
-#include "core/learning/backtest.hpp"
 
 class QCustomPlot;
 
@@ -22,10 +21,11 @@ public:
         double off = 0.0;
         double relative_sd = 0.0;
     };
-    /// What it takes: more than flown is careful.
-    void setBacktest(const learning::Backtest& test, const QStringList& names);
-    /// What a pack gives: more than flown is hopeful.
-    void setLandings(std::vector<Mark> marks);
+    /// What flights take: more than flown is careful.
+    void setTaken(std::vector<Mark> marks);
+    /// What a pack gives, or how far or long that carries: more than flown is hopeful.
+    /// @param what  its name
+    void setGiven(const QString& what, std::vector<Mark> marks);
 
     QSize sizeHint() const override { return {520, 300}; }
     ShownTable shownTable() const override;
@@ -36,7 +36,8 @@ private:
     void refresh();
 
     std::vector<Mark> marks_;
-    bool more_is_hopeful_ = false;
+    /// Empty: what flights take.
+    QString given_;
     QCustomPlot* plot_;
 };
 

@@ -75,14 +75,19 @@ units::Result<Backtest> backtest(const airframe::Aircraft& aircraft, double refe
     if (!bare) return tl::unexpected(bare.error());
     for (const FlightObservation& observation : observations) {
         if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
-        if (observation.level.empty()) continue;
-        const auto fit = fit_curve(aircraft, reference_mass_kg, before);
-        if (!fit) return tl::unexpected(fit.error());
-        test.rows.push_back(row_of(fit->curve, observation, int(before.size())));
-        if (!before.empty()) {
-            learned.push_back(test.rows.back().off);
-            unlearned.push_back(row_of(bare->curve, observation, 0).off);
-            inside += test.rows.back().inside ? 1 : 0;
+        if (observation.level.empty() && observation.pieces.empty()) continue;
+        // Where the log does not tell its airspeed, the fit finds one along with the wind that suits its power (an
+        // unknown wind across makes any airspeed of a way out and back): that teaches, but a forecast of that power
+        // would be right whatever it was.
+        if (!observation.level.empty()) {
+            const auto fit = fit_curve(aircraft, reference_mass_kg, before);
+            if (!fit) return tl::unexpected(fit.error());
+            test.rows.push_back(row_of(fit->curve, observation, int(before.size())));
+            if (!before.empty()) {
+                learned.push_back(test.rows.back().off);
+                unlearned.push_back(row_of(bare->curve, observation, 0).off);
+                inside += test.rows.back().inside ? 1 : 0;
+            }
         }
         before.push_back(observation);
     }

@@ -2,21 +2,18 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace sobremesa::learning {
 
 namespace {
 
-constexpr double two_sided_90 = 1.6449;
-constexpr double two_sided_50 = 0.6745;
 /// Strength of the belief in the stated bands, in forecasts.
 constexpr double band_belief = 8.0;
 /// A sensor's gain is known well enough to correct watts by.
 constexpr double gain_known_sd = 0.03;
 /// What is not worth a word: a change within so many of its standard deviations before.
 constexpr double said_from_sd = 0.5;
-/// Volts on the flat of the curve tell no charge: beyond this, relative, they are not asked.
-constexpr double volts_tell_sd = 0.06;
 
 std::vector<FlightObservation> true_observations(const std::vector<WholeFlight>& flights,
                                                  const SensorEstimate& sensors) {
@@ -34,79 +31,14 @@ std::vector<FlightObservation> true_observations(const std::vector<WholeFlight>&
     return observations;
 }
 
-bool tells(const LandingForecast& f) {
-    return f.stated_sd_ah > 0.0 && f.stated_sd_ah < volts_tell_sd * f.flown_ah;
-}
-
-WholeBacktest whole_backtest(const EverythingQuestion& question, const std::vector<LandingForecast>& landings,
-                             const Backtest& curve_test) {
-    WholeBacktest test;
-    std::vector<double> off;
-    int inside_50 = 0;
-    int inside_90 = 0;
-    for (const WholeFlight& flight : question.flights) {
-        WholeForecast row;
-        row.flight_id = flight.pack.flight_id;
-        row.from_flights = int(&flight - question.flights.data());
-        const auto landing = std::find_if(landings.begin(), landings.end(),
-                                          [&](const auto& f) { return f.flight_id == row.flight_id; });
-        const auto curve = std::find_if(curve_test.rows.begin(), curve_test.rows.end(),
-                                        [&](const auto& f) { return f.flight_id == row.flight_id; });
-        if (landing != landings.end()) {
-            row.landing_flown_ah = landing->flown_ah;
-            row.by_volts = tells(*landing) || curve == curve_test.rows.end();
-            if (row.by_volts) {
-                row.landing_ah = landing->forecast_ah;
-            } else {
-                const double per_flown = landing->flown_ah / curve->flown_wh;
-                row.landing_ah =
-                    units::Estimate{per_flown * curve->forecast_wh.value, per_flown * curve->forecast_wh.sd};
-            }
-            const double miss = std::abs(row.landing_ah->value - row.landing_flown_ah);
-            row.inside_50 = miss <= two_sided_50 * row.landing_ah->sd;
-            row.inside_90 = miss <= two_sided_90 * row.landing_ah->sd;
-            if (row.from_flights > 0) {
-                off.push_back(row.landing_ah->value / row.landing_flown_ah - 1.0);
-                inside_50 += row.inside_50 ? 1 : 0;
-                inside_90 += row.inside_90 ? 1 : 0;
-            }
-        }
-        if (curve != curve_test.rows.end()) {
-            row.wh_per_m = curve->forecast_wh_per_m;
-            row.flown_wh_per_m = curve->flown_wh_per_m;
-        }
-        for (const auto& part : flight.pack.trace.points) row.flown_duration_s += part.seconds;
-        if (row.landing_ah && row.wh_per_m) {
-            // The same charge lasts longer where less power was forecast.
-            const double power = row.wh_per_m->value / row.flown_wh_per_m;
-            const double charge = row.by_volts ? row.landing_ah->value / row.landing_flown_ah : 1.0;
-            const double seconds = row.flown_duration_s * charge / power;
-            row.duration_s =
-                units::Estimate{seconds, seconds * units::combine_sd(row.landing_ah->sd / row.landing_ah->value,
-                                                                     row.wh_per_m->sd / row.wh_per_m->value)};
-            if (flight.farthest_m && row.flown_duration_s > 0.0) {
-                // … and carries as much farther.
-                row.flown_turn_m = *flight.farthest_m;
-                const double per_s = row.flown_turn_m / row.flown_duration_s;
-                row.turn_m = units::Estimate{per_s * row.duration_s->value, per_s * row.duration_s->sd};
-            }
-        }
-        test.rows.push_back(row);
-    }
-    test.forecasts = int(off.size());
-    if (off.empty()) return test;
-    const double n = double(off.size());
-    double mean = 0.0;
-    double squares = 0.0;
-    for (const double o : off) {
-        mean += o / n;
-        squares += o * o / n;
-    }
-    test.spread = std::sqrt(squares);
-    test.bias = {mean, test.spread / std::sqrt(n)};
-    test.inside_50_share = inside_50 / n;
-    test.inside_90_share = inside_90 / n;
-    return test;
+/// What chargers had read when that flight was launched.
+std::vector<std::vector<battery::HealthReading>> readings_until(const JointQuestion& question,
+                                                                const PackFlight& flight) {
+    auto readings = question.readings;
+    if (!flight.start_clock_s) return readings;
+    for (auto& of_pack : readings)
+        std::erase_if(of_pack, [&](const auto& reading) { return reading.time_s > *flight.start_clock_s; });
+    return readings;
 }
 
 } // namespace
@@ -127,7 +59,7 @@ double band_stretch(const std::vector<LandingForecast>& forecasts) {
     double sum = band_belief;
     double n = band_belief;
     for (const LandingForecast& f : forecasts) {
-        if (f.from_flights == 0 || !tells(f)) continue;
+        if (f.from_flights == 0 || !volts_tell(f)) continue;
         constexpr double most = 3.0;
         sum += std::pow(std::min(std::abs(f.forecast_ah.value - f.flown_ah) / f.stated_sd_ah, most), 2);
         n += 1.0;
@@ -141,12 +73,18 @@ units::Result<PackHistory> pack_history(const JointQuestion& question, const std
     PackHistory history;
     JointQuestion before = question;
     before.flights.resize(flights - std::min(flights, most_flights));
+    int readings_before = 0;
     for (;;) {
+        const bool all = before.flights.size() == flights;
+        before.readings =
+            all ? question.readings : readings_until(question, question.flights[before.flights.size()]);
         const auto estimate = joint_estimate(before, stop);
         if (!estimate) return tl::unexpected(estimate.error());
         const std::size_t at = before.flights.size();
         const auto& known = estimate->packs.front().known;
         KnownAfter after{0, int(at), known.capacity_share, known.cell_resistance_ohm};
+        const int readings = before.readings.empty() ? 0 : int(before.readings.front().size());
+        after.readings = readings - std::exchange(readings_before, readings);
         if (at > 0) {
             const PackFlight& last = before.flights.back();
             after.flight_id = last.flight_id;
@@ -155,7 +93,7 @@ units::Result<PackHistory> pack_history(const JointQuestion& question, const std
             after.rested = last.rested_cell_v.has_value();
         }
         history.known.push_back(after);
-        if (at == flights) return history;
+        if (all) return history;
         const PackFlight& flight = question.flights[at];
         if (auto forecast = landing_forecast(question.packs.front(), estimate->packs.front(),
                                              estimate->sensors[flight.sensors], flight)) {
@@ -189,7 +127,7 @@ units::Result<Everything> learn_everything(const EverythingQuestion& question, c
     auto history = pack_history(joint, stop);
     if (!history) return tl::unexpected(history.error());
     result.history = std::move(*history);
-    result.test = whole_backtest(question, result.history.landings, result.curve_test);
+    result.test = whole_backtest(question.flights, result.history.landings, result.curve_test);
 
     JointQuestion nothing = joint;
     nothing.flights.clear();

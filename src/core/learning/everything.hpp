@@ -3,51 +3,9 @@
 #include <string>
 #include <vector>
 
-#include "core/learning/backtest.hpp"
-#include "core/learning/joint_estimate.hpp"
+#include "core/learning/whole_backtest.hpp"
 
 namespace sobremesa::learning {
-
-/// One flight of an aircraft with a pack, as far as it teaches.
-struct WholeFlight {
-    FlightObservation observation;
-    PackFlight pack;
-    /// Farthest from home, m.
-    std::optional<double> farthest_m = {};
-};
-
-/// One flight forecast from those before it: its charge at landing, how long that would have lasted, and what a
-/// kilometre would take. The charge is what the pack gives down to the volts that it landed at, where those tell it
-/// (near the landing voltage); a flight that landed with a half-full pack is forecast by what its level flight
-/// takes.
-struct WholeForecast {
-    std::int64_t flight_id = 0;
-    int from_flights = 0;
-    std::optional<units::Estimate> landing_ah;
-    /// By the pack's volts; else by consumption.
-    bool by_volts = true;
-    double landing_flown_ah = 0.0;
-    std::optional<units::Estimate> wh_per_m;
-    double flown_wh_per_m = 0.0;
-    std::optional<units::Estimate> duration_s;
-    double flown_duration_s = 0.0;
-    /// Where the turn of the same way would have been forecast, so that it ends at the volts that it ended at.
-    std::optional<units::Estimate> turn_m;
-    double flown_turn_m = 0.0;
-    /// Landing charge within its band.
-    bool inside_50 = false;
-    bool inside_90 = false;
-};
-
-struct WholeBacktest {
-    std::vector<WholeForecast> rows;
-    /// Of the landing charge, forecast over flown less one, of the rows with a flight before them.
-    units::Estimate bias;
-    double spread = 0.0;
-    double inside_50_share = 0.0;
-    double inside_90_share = 0.0;
-    int forecasts = 0;
-};
 
 /// A figure that is known otherwise than it was.
 struct LearnedChange {
@@ -75,6 +33,8 @@ struct KnownAfter {
     bool volts = false;
     bool recharged = false;
     bool rested = false;
+    /// Chargers' readings since the flight before (before the first: those before it).
+    int readings = 0;
 };
 
 /// How a pack became known, flight by flight.
@@ -91,7 +51,7 @@ struct Everything {
     JointEstimate joint;
     CurveFit curve;
     Backtest curve_test;
-    WholeBacktest test;
+    std::vector<WholeForecast> test;
     PackHistory history;
     /// Down to the landing voltage at cruise.
     units::Estimate landing_ah;
@@ -118,7 +78,8 @@ units::Result<Everything> learn_everything(const EverythingQuestion& question, c
 /// How much wider, or narrower, than stated the bands of later forecasts have to be, by how these turned out.
 double band_stretch(const std::vector<LandingForecast>& forecasts);
 
-/// Takes a fit of all flights before for each that is gone through.
+/// Takes a fit of all flights before for each that is gone through. A charger's reading counts from its day on;
+/// from the first on where a flight's is not known.
 /// @param question  of one pack
 /// @param most_flights  the last of them are gone through, what was known before them at once
 /// @error `cancelled`

@@ -23,6 +23,8 @@ struct PackFlight {
     std::size_t sensors = 0;
     /// Full cycles behind the pack when it was flown.
     double cycles = 0.0;
+    /// Seconds since 1970, UTC, where the log or the pilot tells; places it among the chargers' readings.
+    std::optional<double> start_clock_s = {};
     telemetry::PackTrace trace;
     /// By the log's sensor, Ah, where there is no trace.
     std::optional<double> counted_ah;

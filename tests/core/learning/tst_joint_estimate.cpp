@@ -6,6 +6,8 @@
 #include "core/battery/discharge.hpp"
 #include "core/learning/everything.hpp"
 #include "core/learning/pack_replay.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/drawn_packs.hpp"
 #include "support/test_program.hpp"
@@ -93,8 +95,10 @@ private slots:
     void twoPacksShareTheirSensor();
     void landingsAreForecastFromTheFlightsBefore();
     void howAPackBecameKnown();
+    void aChargersReadingCountsFromItsDayOn();
     void everythingSaysWhatChanged();
     void whereTheTurnWouldHaveBeen();
+    void howGoodForecastsWere();
     void itCanBeStopped();
 };
 
@@ -365,16 +369,43 @@ void JointEstimateTest::howAPackBecameKnown() {
     QCOMPARE(last->landings.back().from_flights, whole->landings.back().from_flights);
 }
 
+void JointEstimateTest::aChargersReadingCountsFromItsDayOn() {
+    JointQuestion question = history(7, true).question;
+    const double rated_ah = battery::rated_charge_ah(question.packs.front());
+    // One before the first flight, one between the third and the fourth: the pack is worn.
+    question.readings = {{{50.0, 0.0, 0.93 * rated_ah, {}, {}}, {350.0, 3.0, 0.80 * rated_ah, {}, {}}}};
+    const auto unplaced = pack_history(question);
+    QCOMPARE(unplaced->known.front().readings, 2);
+    for (std::size_t f = 0; f < question.flights.size(); ++f)
+        question.flights[f].start_clock_s = 100.0 * double(f + 1);
+    const auto placed = pack_history(question);
+    std::vector<int> readings;
+    for (const auto& stage : placed->known) readings.push_back(stage.readings);
+    QCOMPARE(readings, (std::vector<int>{1, 0, 0, 1, 0, 0}));
+    // What was read later was not known at the first flights …
+    JointQuestion first = question;
+    first.flights.resize(1);
+    first.readings.front().resize(1);
+    QCOMPARE(placed->known[1].capacity_share.value,
+             joint_estimate(first)->packs.front().known.capacity_share.value);
+    QVERIFY(placed->known[1].capacity_share.value > unplaced->known[1].capacity_share.value + 0.01);
+    QVERIFY(placed->landings.front().forecast_ah.value > unplaced->landings.front().forecast_ah.value);
+    // … and all of it is at the end.
+    QCOMPARE(placed->known.back().capacity_share.value, unplaced->known.back().capacity_share.value);
+    QCOMPARE(placed->known.back().capacity_share.value,
+             joint_estimate(question)->packs.front().known.capacity_share.value);
+}
+
 void JointEstimateTest::everythingSaysWhatChanged() {
     const History made = history(10, true);
     EverythingQuestion question = everything_of(made);
     for (const auto& flight : made.question.flights) question.flights.push_back({{}, flight});
     const auto found = learn_everything(question);
     QVERIFY(found);
-    QCOMPARE(int(found->test.rows.size()), 5);
-    QCOMPARE(found->test.rows.front().from_flights, 0);
-    QCOMPARE(found->test.rows.back().from_flights, 4);
-    QVERIFY(found->test.forecasts == 4);
+    QCOMPARE(int(found->test.size()), 5);
+    QCOMPARE(found->test.front().from_flights, 0);
+    QCOMPARE(found->test.back().from_flights, 4);
+    QCOMPARE(quality(part_forecasts(found->test, ForecastPart::landing_charge))->forecasts, 4);
     QVERIFY(found->landing_ah.value > 0.5 * battery::rated_charge_ah(made.pack.label));
     QVERIFY(found->landing_ah.sd < 0.05 * found->landing_ah.value);
     const auto capacity = std::find_if(found->changes.begin(), found->changes.end(),
@@ -389,8 +420,8 @@ void JointEstimateTest::everythingSaysWhatChanged() {
     shorter.flights.resize(3);
     const auto earlier = learn_everything(shorter);
     for (std::size_t i = 0; i < 3; ++i) {
-        VERIFY_NEAR(earlier->test.rows[i].landing_ah->value, found->test.rows[i].landing_ah->value, 1e-9);
-        VERIFY_NEAR(earlier->test.rows[i].landing_ah->sd, found->test.rows[i].landing_ah->sd, 1e-9);
+        VERIFY_NEAR(earlier->test[i].landing_ah->value, found->test[i].landing_ah->value, 1e-9);
+        VERIFY_NEAR(earlier->test[i].landing_ah->sd, found->test[i].landing_ah->sd, 1e-9);
     }
 }
 
@@ -408,18 +439,56 @@ void JointEstimateTest::whereTheTurnWouldHaveBeen() {
     }
     question.flights.front().farthest_m.reset();
     const auto found = learn_everything(question);
-    QVERIFY(found && !found->test.rows.front().turn_m);
+    QVERIFY(found && !found->test.front().turn_m);
     for (std::size_t i = 1; i < 5; ++i) {
-        const WholeForecast& row = found->test.rows[i];
+        const WholeForecast& row = found->test[i];
         QVERIFY(row.turn_m && row.duration_s);
         QCOMPARE(row.flown_turn_m, 6000.0);
         VERIFY_NEAR(row.turn_m->value / 6000.0, row.duration_s->value / row.flown_duration_s, 1e-12);
         VERIFY_NEAR(row.turn_m->sd / row.turn_m->value, row.duration_s->sd / row.duration_s->value, 1e-12);
     }
     // A fifth more power carries a sixth less far than was forecast, on the charge that was forecast.
-    const WholeForecast& last = found->test.rows[4];
+    const WholeForecast& last = found->test[4];
     const double charge = last.by_volts ? last.landing_ah->value / last.landing_flown_ah : 1.0;
     VERIFY_NEAR(last.turn_m->value / 6000.0, 1.2 * charge, 0.03);
+    // As the page has it: each figure of the flights that have it, and how good they were.
+    const auto turns = part_forecasts(found->test, ForecastPart::turn);
+    QCOMPARE(turns.size(), std::size_t(4));
+    QCOMPARE(turns.back().forecast.value, last.turn_m->value);
+    VERIFY_NEAR(turns.back().off(), last.turn_m->value / 6000.0 - 1.0, 1e-12);
+    QCOMPARE(part_forecasts(found->test, ForecastPart::duration).size(), std::size_t(5));
+    QCOMPARE(explain(turns.back(), ForecastPart::turn, PartFigure::flown).quantity,
+             units::Quantity::farthest_from_home);
+}
+
+void JointEstimateTest::howGoodForecastsWere() {
+    // By hand: errors of 10 %, -10 % and 40 %, the first without a flight before it.
+    const std::vector<PartForecast> rows{{1, 0, {150.0, 5.0}, 100.0},
+                                         {2, 1, {110.0, 10.0}, 100.0},
+                                         {3, 2, {90.0, 20.0}, 100.0},
+                                         {4, 3, {140.0, 20.0}, 100.0}};
+    const auto found = quality(rows);
+    QVERIFY(found);
+    QCOMPARE(found->forecasts, 3);
+    VERIFY_NEAR(found->bias.value, 0.4 / 3.0, 1e-12);
+    VERIFY_NEAR(found->spread, std::sqrt(0.18 / 3.0), 1e-12);
+    VERIFY_NEAR(found->bias.sd, std::sqrt(0.18 / 9.0), 1e-12);
+    // Off by 1, 0.5 and 2 standard deviations: half is 0.6745, nine tenths 1.6449.
+    VERIFY_NEAR(found->inside_50_share, 1.0 / 3.0, 1e-12);
+    VERIFY_NEAR(found->inside_90_share, 2.0 / 3.0, 1e-12);
+    QCOMPARE(calibration(rows).size(), std::size_t(9));
+    VERIFY_NEAR(calibration(rows).back().observed, 2.0 / 3.0, 1e-12);
+    QVERIFY(!quality({rows.front()}));
+    QCOMPARE(quality({{5, 4, {101.0, 2.0}, 100.0}})->bias.sd, usual_scatter);
+    QVERIFY(calibration(std::vector<PartForecast>{rows.front()}).empty());
+    const auto why = explain(rows[1], ForecastPart::landing_charge, PartFigure::error);
+    QCOMPARE(why.quantity, units::Quantity::forecast_error);
+    VERIFY_NEAR(why.value.value, 0.1, 1e-12);
+    VERIFY_NEAR(why.value.sd, 0.1, 1e-12);
+    QCOMPARE(why.inputs.front().quantity, units::Quantity::counted_charge);
+    QCOMPARE(explain(rows[1], ForecastPart::duration, PartFigure::forecast).quantity, units::Quantity::flight_time);
+    QCOMPARE(explain(rows[1], ForecastPart::duration, PartFigure::forecast).value.value, 110.0);
+    QCOMPARE(explain(rows[3], ForecastPart::turn, PartFigure::from_flights).value.value, 3.0);
 }
 
 void JointEstimateTest::itCanBeStopped() {

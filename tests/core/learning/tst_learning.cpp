@@ -5,6 +5,7 @@
 
 #include <random>
 
+#include "core/atmosphere/standard_atmosphere.hpp"
 #include "core/learning/backtest.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "core/units/constants.hpp"
@@ -90,6 +91,7 @@ private slots:
     void anOutlierIsNamedAndHardlyBendsIt();
     void whatWasNeverFlownIsSaid();
     void backtestKnowsOnlyTheFlightsBefore();
+    void flightsWithoutAnAirspeedTeachAndAreNoForecast();
     void backtestShowsThatLearningHelped();
     void theBandFollowsTheBacktest();
     void calibrationLiesOnTheDiagonalForHonestBands();
@@ -365,6 +367,35 @@ void LearningTest::backtestKnowsOnlyTheFlightsBefore() {
     VERIFY_NEAR(row.forecast_wh.value / row.flown_wh - 1.0, row.off, 1e-12);
     VERIFY_NEAR(row.forecast_wh_per_m.value / row.flown_wh_per_m - 1.0, row.off, 1e-12);
     VERIFY_NEAR(row.minutes_off_per_hour, 60.0 * (1.0 / (1.0 + row.off) - 1.0), 1e-9);
+}
+
+void LearningTest::flightsWithoutAnAirspeedTeachAndAreNoForecast() {
+    std::mt19937_64 random(41);
+    auto craft = tests::drawn_craft(random, true);
+    for (int f = 0; f < 6; ++f) tests::fly_at_two_airspeeds(craft, random, f);
+    for (std::size_t i = 0; i < craft.observations.size(); ++i) {
+        craft.observations[i].flight_id = std::int64_t(i + 1);
+        if (i < 5) craft.observations[i].level.clear();
+    }
+    const auto& last = craft.observations.back();
+    QVERIFY(!last.level.empty());
+    const double mass_kg = craft.all_up_mass_kg();
+    const auto test = learning::backtest(craft.described, mass_kg, craft.observations);
+    QCOMPARE(test->rows.size(), std::size_t(1));
+    QCOMPARE(test->rows.front().flight_id, 6);
+    QCOMPARE(test->rows.front().from_flights, 5);
+    // What they teach is in its forecast: that of a fit of the five.
+    const std::vector<FlightObservation> five(craft.observations.begin(), craft.observations.end() - 1);
+    const auto fit = learning::fit_curve(craft.described, mass_kg, five);
+    double watt_seconds = 0.0;
+    for (const auto& point : last.level) {
+        const auto air =
+            atmosphere::air_above_field(last.field_elevation_m, point.height_m, last.field_temperature_c);
+        watt_seconds += point.seconds * airframe::level_power_w(fit->curve, point.airspeed_mps.value,
+                                                                last.all_up_mass_kg, air->density_kgm3)
+                                            .value;
+    }
+    VERIFY_NEAR(test->rows.front().forecast_wh.value, watt_seconds / 3600.0, 1e-6);
 }
 
 void LearningTest::backtestShowsThatLearningHelped() {

@@ -12,6 +12,7 @@
 #include "app/charts/forecast_chart.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/cell_model.hpp"
+#include "app/widgets/choice_box.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/fold.hpp"
 #include "app/widgets/hairline.hpp"
@@ -20,6 +21,7 @@
 #include "core/units/quantity.hpp"
 #include "wording/aircraft.hpp"
 #include "wording/bill.hpp"
+#include "wording/learning.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {
@@ -28,8 +30,31 @@ using Role = TextLabel::Role;
 using session::Id;
 using units::Quantity;
 
+namespace {
+
+Cell word(const QString& text) {
+    Cell cell;
+    cell.text = text;
+    return cell;
+}
+
+} // namespace
+
+/// One kind of forecast, as it stands on the page.
+struct ForecastsPage::Shown {
+    QString sentence;
+    /// Of a pack's giving; empty: of what flights take.
+    QString given;
+    std::vector<ForecastChart::Mark> marks;
+    std::vector<learning::BandShare> shares;
+    int forecasts = 0;
+    QStringList header;
+    std::vector<Id> rows;
+    std::vector<std::vector<Cell>> cells;
+};
+
 ForecastsPage::ForecastsPage(session::LearningSession& learning, session::Workspace& workspace, QWidget* parent)
-    : QWidget(parent), learning_(learning), workspace_(workspace), causes_(workspace) {
+    : QWidget(parent), learning_(learning), workspace_(workspace), causes_(workspace), whole_(workspace, learning) {
     setObjectName(QStringLiteral("forecastsPage"));
     auto* fold = new Fold;
     QWidget* left = makeChart();
@@ -57,6 +82,7 @@ ForecastsPage::ForecastsPage(session::LearningSession& learning, session::Worksp
     connect(&learning_, &session::LearningSession::changed, this, &ForecastsPage::refresh);
     connect(&workspace_, &session::Workspace::flightsChanged, this, &ForecastsPage::refresh);
     connect(&causes_, &session::ForecastCauses::changed, this, &ForecastsPage::showCauses);
+    connect(&whole_, &session::WholeForecasts::changed, this, &ForecastsPage::refresh);
     connect(&learning_, &session::LearningSession::changed, this, [this] {
         if (isVisible()) causes_.choose(learning_.chosen());
     });
@@ -69,12 +95,14 @@ ForecastsPage::ForecastsPage(session::LearningSession& learning, session::Worksp
 void ForecastsPage::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
     causes_.choose(learning_.chosen());
+    whole_.watch(forecast_of_->currentIndex() > 0);
 }
 
 /// Logs are read while someone looks.
 void ForecastsPage::hideEvent(QHideEvent* event) {
     QWidget::hideEvent(event);
     causes_.choose({});
+    whole_.watch(false);
 }
 
 QWidget* ForecastsPage::makeCauses() {
@@ -113,7 +141,24 @@ QWidget* ForecastsPage::makeChart() {
     column->setSpacing(look.scaled(8));
     name_ = new TextLabel(Role::heading);
     name_->setObjectName(QStringLiteral("forecastsName"));
-    column->addWidget(name_);
+    auto* top = new QHBoxLayout;
+    top->addWidget(name_, 1);
+    forecast_of_ = new ChoiceBox;
+    forecast_of_->setObjectName(QStringLiteral("forecastOf"));
+    forecast_of_->setAccessibleName(tr("Forecast of"));
+    using learning::ForecastPart;
+    forecast_of_->addItems({tr("level flight"), wording::forecast_part_name(ForecastPart::landing_charge),
+                            wording::forecast_part_name(ForecastPart::duration),
+                            wording::forecast_part_name(ForecastPart::turn)});
+    connect(forecast_of_, &QComboBox::currentIndexChanged, this, [this](int of) {
+        whole_.watch(of > 0 && isVisible());
+        refresh();
+    });
+    auto* of = new TextLabel(Role::quiet, tr("Forecast of"));
+    of->setBuddy(forecast_of_);
+    top->addWidget(of);
+    top->addWidget(forecast_of_);
+    column->addLayout(top);
     sentence_ = new TextLabel(Role::sentence);
     sentence_->setObjectName(QStringLiteral("forecastsSentence"));
     column->addWidget(sentence_);
@@ -181,65 +226,104 @@ std::optional<Id> ForecastsPage::chosen() const {
     return workspace_.library().flights.contains(id) ? std::optional(id) : std::nullopt;
 }
 
+QString ForecastsPage::nameOf(Id flight) const {
+    const auto& flights = workspace_.library().flights;
+    const auto found = flights.find(flight);
+    return found == flights.end() ? QString() : QString::fromStdString(found->second.name);
+}
+
+ForecastsPage::Shown ForecastsPage::levelFlight(const session::FlightObservations& observations) const {
+    Shown shown;
+    shown.sentence = wording::backtest_sentence(observations.test);
+    shown.shares = learning::calibration(observations.test);
+    shown.header = {tr("flight"), tr("from"),  tr("energy, level"), tr("forecast"),
+                    tr("flown"),  tr("error"), tr("verdict")};
+    for (const auto& row : observations.test.rows) {
+        shown.forecasts += row.from_flights > 0 ? 1 : 0;
+        shown.rows.push_back(row.flight_id);
+        shown.marks.push_back(
+            {nameOf(row.flight_id), row.from_flights, row.off, row.forecast_wh.sd / row.flown_wh});
+        const auto index =
+            std::size_t(std::find(observations.flights.begin(), observations.flights.end(), row.flight_id) -
+                        observations.flights.begin());
+        const auto& outliers = observations.fit.outliers;
+        const bool outlier = std::find(outliers.begin(), outliers.end(), index) != outliers.end();
+        shown.cells.push_back({word(nameOf(row.flight_id)),
+                               explained_cell(learning::explain(row, Quantity::flight_count)),
+                               explained_cell(learning::explain(row, Quantity::used_energy)),
+                               explained_cell(learning::explain(row, Quantity::compared_energy_per_distance)),
+                               explained_cell(learning::explain(row, Quantity::energy_per_distance)),
+                               explained_cell(learning::explain(row, Quantity::forecast_error)),
+                               word(outlier      ? tr("outlier")
+                                    : row.inside ? tr("within its band")
+                                                 : tr("outside its band"))});
+    }
+    return shown;
+}
+
+ForecastsPage::Shown ForecastsPage::part(learning::ForecastPart part) const {
+    using learning::PartFigure;
+    Shown shown;
+    shown.given = wording::forecast_part_name(part);
+    shown.header = {tr("flight"), tr("from"),      tr("forecast"), tr("flown"),
+                    tr("error"),  tr("charge by"), tr("verdict")};
+    const auto forecasts = learning::part_forecasts(whole_.flights(), part);
+    shown.shares = learning::calibration(forecasts);
+    if (const auto quality = learning::quality(forecasts)) {
+        shown.forecasts = quality->forecasts;
+        shown.sentence = wording::sentence(*quality, part);
+    } else if (!whole_.is_settled()) {
+        shown.sentence = tr("Flights are being forecast…");
+    } else {
+        shown.sentence =
+            part == learning::ForecastPart::landing_charge
+                ? tr("This needs two filed flights whose logs have the pack's voltage and current.")
+                : tr("This needs two filed flights whose logs have the pack's voltage and current, and "
+                     "level flight.");
+    }
+    for (const auto& row : forecasts) {
+        shown.rows.push_back(row.flight_id);
+        shown.marks.push_back({nameOf(row.flight_id), row.from_flights, row.off(), row.forecast.sd / row.flown});
+        const auto cell = [&](PartFigure figure) { return explained_cell(learning::explain(row, part, figure)); };
+        shown.cells.push_back({word(nameOf(row.flight_id)), cell(PartFigure::from_flights),
+                               cell(PartFigure::forecast), cell(PartFigure::flown), cell(PartFigure::error),
+                               word(row.by_volts ? tr("voltage") : tr("consumption")),
+                               word(row.inside_90() ? tr("within its band") : tr("outside its band"))});
+    }
+    return shown;
+}
+
 void ForecastsPage::refresh() {
     const auto observations = learning_.observations();
     rows_.clear();
     if (!observations || !observations->aircraft_id) {
         name_->setWords(tr("No aircraft is chosen"));
         sentence_->setWords(tr("Select an aircraft in the list."));
-        chart_->setBacktest({}, {});
+        chart_->setTaken({});
         calibration_->hide();
         cells_->setCells({}, {});
         return;
     }
     name_->setWords(wording::title(observations->aircraft));
-    sentence_->setWords(wording::backtest_sentence(observations->test));
-    const auto& flights = workspace_.library().flights;
-    const auto name_of = [&](Id id) {
-        const auto found = flights.find(id);
-        return found == flights.end() ? QString() : QString::fromStdString(found->second.name);
-    };
-    QStringList names;
-    std::vector<std::vector<Cell>> cells;
-    const auto word = [](const QString& text) {
-        Cell cell;
-        cell.text = text;
-        return cell;
-    };
-    for (const auto& row : observations->test.rows) {
-        names << name_of(row.flight_id);
-        rows_.push_back(row.flight_id);
-        const auto index =
-            std::size_t(std::find(observations->flights.begin(), observations->flights.end(), row.flight_id) -
-                        observations->flights.begin());
-        const auto& outliers = observations->fit.outliers;
-        const bool outlier = std::find(outliers.begin(), outliers.end(), index) != outliers.end();
-        cells.push_back({word(names.back()), explained_cell(learning::explain(row, Quantity::flight_count)),
-                         explained_cell(learning::explain(row, Quantity::used_energy)),
-                         explained_cell(learning::explain(row, Quantity::compared_energy_per_distance)),
-                         explained_cell(learning::explain(row, Quantity::energy_per_distance)),
-                         explained_cell(learning::explain(row, Quantity::forecast_error)),
-                         word(outlier      ? tr("outlier")
-                              : row.inside ? tr("within its band")
-                                           : tr("outside its band"))});
-    }
+    const int of = forecast_of_->currentIndex();
+    Shown shown = of == 0 ? levelFlight(*observations) : part(learning::ForecastPart(of - 1));
+    sentence_->setWords(shown.sentence);
+    rows_ = std::move(shown.rows);
     // Those set apart stand below: they can be let in again.
-    for (const auto& [id, flight] : flights) {
+    for (const auto& [id, flight] : workspace_.library().flights) {
         if (flight.aircraft_id != observations->aircraft_id || !flight.set_apart) continue;
         rows_.push_back(id);
-        cells.push_back(
-            {word(name_of(id)), word({}), word({}), word({}), word({}), word({}), word(tr("excluded"))});
+        std::vector<Cell> cells(std::size_t(shown.header.size()), word({}));
+        cells.front() = word(nameOf(id));
+        cells.back() = word(tr("excluded"));
+        shown.cells.push_back(std::move(cells));
     }
-    chart_->setBacktest(observations->test, names);
+    chart_->setGiven(shown.given, std::move(shown.marks));
     // Of two or three forecasts a share says nothing.
     constexpr int enough = 4;
-    const auto forecasts = int(std::count_if(observations->test.rows.begin(), observations->test.rows.end(),
-                                             [](const auto& row) { return row.from_flights > 0; }));
-    calibration_->setVisible(forecasts >= enough);
-    calibration_->setShares(learning::calibration(observations->test), forecasts);
-    cells_->setCells(
-        {tr("flight"), tr("from"), tr("energy, level"), tr("forecast"), tr("flown"), tr("error"), tr("verdict")},
-        std::move(cells));
+    calibration_->setVisible(shown.forecasts >= enough);
+    calibration_->setShares(std::move(shown.shares), shown.forecasts);
+    cells_->setCells(shown.header, std::move(shown.cells));
     table_->fitColumns();
 }
 

@@ -4,6 +4,7 @@
 
 #include "session/forecast_causes.hpp"
 #include "session/learning_session.hpp"
+#include "session/whole_forecasts.hpp"
 
 class QPushButton;
 
@@ -13,12 +14,14 @@ class CellModel;
 class DataTable;
 class CalibrationChart;
 class CauseChart;
+class ChoiceBox;
 class ForecastChart;
 class TextLabel;
 
-/// How good the forecasts were: every flight of the aircraft foretold from those before it, the error of each, and
-/// which of them stand apart. A flight can be set apart: it then teaches no more. Beside them why flights took
-/// another energy than forecast, cause by cause.
+/// How good the forecasts were: every flight of the aircraft foretold from those before it (what its level flight
+/// took; what its pack gave, how long that lasted and how far out it carried), the error of each, and which of them
+/// stand apart. A flight can be set apart: it then teaches no more. Beside them why flights took another energy
+/// than forecast, cause by cause.
 class ForecastsPage : public QWidget {
     Q_OBJECT
 public:
@@ -35,6 +38,10 @@ private:
     QWidget* makeChart();
     QWidget* makeTable();
     QWidget* makeCauses();
+    struct Shown;
+    Shown levelFlight(const session::FlightObservations& observations) const;
+    Shown part(learning::ForecastPart part) const;
+    QString nameOf(session::Id flight) const;
     void refresh();
     void showCauses();
     std::optional<session::Id> chosen() const;
@@ -42,9 +49,11 @@ private:
     session::LearningSession& learning_;
     session::Workspace& workspace_;
     session::ForecastCauses causes_;
+    session::WholeForecasts whole_;
     TextLabel* causes_sentence_;
     CauseChart* cause_chart_;
     TextLabel* name_;
+    ChoiceBox* forecast_of_;
     TextLabel* sentence_;
     CalibrationChart* calibration_;
     ForecastChart* chart_;

@@ -180,7 +180,7 @@ void HealthPage::showKnown() {
                          landing.forecast_ah.sd / landing.flown_ah});
     }
     landings_->setVisible(!marks.empty());
-    landings_->setLandings(std::move(marks));
+    landings_->setGiven(wording::forecast_part_name(learning::ForecastPart::landing_charge), std::move(marks));
     const auto& kept = found->second.pack.known;
     learn_->setEnabled(fitted && !(kept && kept->frozen));
     forget_->setEnabled(kept.has_value());
