@@ -52,11 +52,9 @@ wording::Notation notation_of(BenchChart::Shows shows) {
 
 } // namespace
 
-BenchChart::BenchChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+BenchChart::BenchChart(QWidget* parent) : PlotChart(parent) {
     plot_->addLayer(cursor_layer, plot_->layer(QStringLiteral("main")), QCustomPlot::limAbove);
     setMinimumSize(260, 160);
-    connect(&Look::instance(), &Look::changed, this, &BenchChart::refresh);
     refresh();
 }
 
@@ -88,9 +86,7 @@ double BenchChart::valueAt(const session::BenchCurve& curve, const battery::Disc
 
 void BenchChart::refresh() {
     const Look& look = Look::instance();
-    plot_->clearPlottables();
-    plot_->clearItems();
-    plot_->setBackground(QBrush(look.theme().panel));
+    clear();
     QCPAxisRect* rect = plot_->axisRect();
     rect->setMinimumMargins(QMargins(look.scaled(46), look.scaled(18), look.scaled(20), look.scaled(24)));
     style_axis_rect(rect);
@@ -314,10 +310,6 @@ ShownTable BenchChart::shownTable() const {
         table.rows.push_back(std::move(row));
     }
     return table;
-}
-
-void BenchChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
 }
 
 } // namespace sobremesa::app

@@ -2,12 +2,9 @@
 
 #include <memory>
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/plot_chart.hpp"
 #include "session/bench_session.hpp"
 
-class QCustomPlot;
 class QCPAxisRect;
 
 namespace sobremesa::app {
@@ -15,7 +12,7 @@ namespace sobremesa::app {
 /// The chosen packs under their cruise: volts, current, temperature or peak power against what they have given. The
 /// landing is marked; what lies below it, down to the floor, is drawn faintly; and what landing a Li-ion pack as a
 /// LiPo would leave unused is hatched, because it is the mistake that costs the most.
-class BenchChart : public QWidget, public ShownChart {
+class BenchChart : public PlotChart {
     Q_OBJECT
 public:
     enum class Shows { volts, current, temperature, peak_power };
@@ -30,8 +27,6 @@ public:
 
     QSize sizeHint() const override { return {640, 300}; }
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 signals:
     void cursorMoved(const QString& text);
@@ -41,7 +36,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    void refresh();
+    void refresh() final;
     void addPack(const session::BenchCurve& curve, std::size_t number);
     void addLanding(const session::BenchCurve& curve, std::size_t number);
     void addUnused();
@@ -51,7 +46,6 @@ private:
 
     std::shared_ptr<const session::BenchShown> shown_;
     Shows shows_ = Shows::volts;
-    QCustomPlot* plot_;
     double end_ = 1.0;
     double cursor_ = -1.0;
     QString cursor_text_;

@@ -1,21 +1,9 @@
 #include "app/charts/chart_style.hpp"
 
-#include <QVBoxLayout>
-
 #include "app/theme/look.hpp"
 #include "wording/quantities.hpp"
 
 namespace sobremesa::app {
-
-void embed_plot(QWidget& chart, QCustomPlot& plot) {
-    chart.setFocusPolicy(Qt::StrongFocus);
-    auto* layout = new QVBoxLayout(&chart);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->addWidget(&plot);
-    plot.setFocusPolicy(Qt::NoFocus);
-    plot.setMouseTracking(true);
-    plot.installEventFilter(&chart);
-}
 
 void style_axis(QCPAxis* axis, bool visible) {
     const Look& look = Look::instance();
@@ -42,6 +30,27 @@ void style_axis_rect(QCPAxisRect* rect) {
     for (QCPAxis* axis : rect->axes()) style_axis(axis, axis->visible());
     rect->axis(QCPAxis::atBottom)->grid()->setVisible(false);
     rect->setBackground(QBrush(Qt::NoBrush));
+}
+
+QCPAxisRect* add_part(QCustomPlot* plot, int row, int column, double left, double right) {
+    const Look& look = Look::instance();
+    auto* rect = new QCPAxisRect(plot);
+    plot->plotLayout()->addElement(row, column, rect);
+    rect->setMinimumMargins(QMargins(look.scaled(left), look.scaled(22), look.scaled(right), look.scaled(22)));
+    style_axis_rect(rect);
+    for (QCPAxis* axis : rect->axes()) axis->setLayer(QStringLiteral("axes"));
+    return rect;
+}
+
+void add_heading(QCPAxisRect* rect, const QString& title) {
+    const Look& look = Look::instance();
+    auto* heading = add_text(rect->parentPlot(), look.theme().ink, Look::small_px, true);
+    heading->position->setType(QCPItemPosition::ptAxisRectRatio);
+    heading->position->setAxisRect(rect);
+    heading->position->setCoords(0.0, 0.0);
+    heading->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
+    heading->setPadding(QMargins(0, 0, 0, look.scaled(3)));
+    heading->setText(title);
 }
 
 QCPItemText* add_text(QCustomPlot* plot, const QColor& colour, double pixels, bool bold) {

@@ -10,11 +10,14 @@ inline constexpr double milliohms = 1000.0;
 /// The layer of what follows the cursor, above all others.
 inline const QString cursor_layer = QStringLiteral("cursor");
 
-/// Fills a chart widget with its plot: the widget has the focus and sees the mouse first.
-void embed_plot(QWidget& chart, QCustomPlot& plot);
 /// Gives axes and grid of a plot the look of the house: hairlines, soft figures, no boxes.
 void style_axis_rect(QCPAxisRect* rect);
 void style_axis(QCPAxis* axis, bool visible);
+/// Another axis rect in a chart of several, with room for a heading above and figures beside it.
+/// @param left  room for the figures, unscaled
+QCPAxisRect* add_part(QCustomPlot* plot, int row, int column, double left, double right);
+/// Above a part, at its left.
+void add_heading(QCPAxisRect* rect, const QString& title);
 /// A text in a chart.
 QCPItemText* add_text(QCustomPlot* plot, const QColor& colour, double pixels, bool bold);
 /// Hatching in one colour, as a brush: what is kept back, or not there.

@@ -10,11 +10,9 @@
 
 namespace sobremesa::app {
 
-CurveChangeChart::CurveChangeChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+CurveChangeChart::CurveChangeChart(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(240, 160);
     setAccessibleName(tr("Power against airspeed before and after the change"));
-    connect(&Look::instance(), &Look::changed, this, &CurveChangeChart::refresh);
     refresh();
 }
 
@@ -37,16 +35,10 @@ ShownTable CurveChangeChart::shownTable() const {
     return table;
 }
 
-void CurveChangeChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
-}
-
 void CurveChangeChart::refresh() {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
-    plot_->clearItems();
-    plot_->clearPlottables();
-    plot_->setBackground(QBrush(theme.panel));
+    clear();
     style_axis_rect(plot_->axisRect());
     for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
         axis->setTicker(plain_ticker(4));

@@ -24,11 +24,9 @@ constexpr double room_above = 1.12;
 
 } // namespace
 
-CurveChart::CurveChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+CurveChart::CurveChart(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(280, 220);
     setAccessibleName(tr("Power against airspeed"));
-    connect(&Look::instance(), &Look::changed, this, &CurveChart::refresh);
     refresh();
 }
 
@@ -64,10 +62,6 @@ ShownTable CurveChart::shownTable() const {
     return table;
 }
 
-void CurveChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
-}
-
 QPoint CurveChart::toScreen(double airspeed_mps, double power_w) const {
     const auto speed = Look::instance().quantities().notation(Quantity::airspeed);
     return {int(plot_->xAxis->coordToPixel(airspeed_mps * speed.factor)), int(plot_->yAxis->coordToPixel(power_w))};
@@ -75,11 +69,9 @@ QPoint CurveChart::toScreen(double airspeed_mps, double power_w) const {
 
 void CurveChart::refresh() {
     const Look& look = Look::instance();
-    plot_->clearItems();
-    plot_->clearPlottables();
+    clear();
     handle_ = nullptr;
     handle_words_ = nullptr;
-    plot_->setBackground(QBrush(look.theme().panel));
     style_axis_rect(plot_->axisRect());
     for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
         axis->setTicker(plain_ticker(5));

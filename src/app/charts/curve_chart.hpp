@@ -1,12 +1,9 @@
 #pragma once
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/plot_chart.hpp"
 #include "core/airframe/speeds_to_fly.hpp"
 #include "core/telemetry/consumption.hpp"
 
-class QCustomPlot;
 class QCPItemText;
 class QCPItemTracer;
 class QCPItemLine;
@@ -16,7 +13,7 @@ namespace sobremesa::app {
 /// Power against airspeed: the curve with its band (solid where it was flown, dashed where physics carries it on),
 /// every flight's level points, the tangent from today's head wind that touches at the speed for range, and the
 /// speeds to fly as marks. One of them can be dragged, with the mouse or the arrow keys, to see what hurry costs.
-class CurveChart : public QWidget, public ShownChart {
+class CurveChart : public PlotChart {
     Q_OBJECT
 public:
     explicit CurveChart(QWidget* parent = nullptr);
@@ -36,8 +33,6 @@ public:
 
     QSize sizeHint() const override { return {560, 380}; }
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
     QPoint toScreen(double airspeed_mps, double power_w) const;
 
 signals:
@@ -48,7 +43,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    void refresh();
+    void refresh() final;
     void drawCurve();
     void drawPoints(const std::vector<telemetry::LevelPoint>& points, bool filled);
     void drawTangent();
@@ -59,7 +54,6 @@ private:
     std::vector<airframe::SpeedToFly> samples_;
     double chosen_mps_ = 0.0;
     bool dragged_ = false;
-    QCustomPlot* plot_;
     QCPItemTracer* handle_ = nullptr;
     QCPItemText* handle_words_ = nullptr;
 };

@@ -27,11 +27,9 @@ const std::vector<double>& along(const debrief::EnergyTrack& track, TrackAxis ax
 
 } // namespace
 
-EnergyOverlay::EnergyOverlay(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+EnergyOverlay::EnergyOverlay(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(320, 180);
     setAccessibleName(tr("Energy used, flights laid over each other"));
-    connect(&Look::instance(), &Look::changed, this, &EnergyOverlay::refresh);
     refresh();
 }
 
@@ -98,15 +96,9 @@ ShownTable EnergyOverlay::shownTable() const {
     return table;
 }
 
-void EnergyOverlay::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
-}
-
 void EnergyOverlay::refresh() {
     const Look& look = Look::instance();
-    plot_->clearItems();
-    plot_->clearPlottables();
-    plot_->setBackground(QBrush(look.theme().panel));
+    clear();
     style_axis_rect(plot_->axisRect());
     for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
         axis->setTicker(plain_ticker(5));

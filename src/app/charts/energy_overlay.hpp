@@ -2,18 +2,14 @@
 
 #include <memory>
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/plot_chart.hpp"
 #include "core/debrief/energy_track.hpp"
-
-class QCustomPlot;
 
 namespace sobremesa::app {
 
 /// Flights laid over each other: what each had used against the way over ground, or against time. The ground
 /// between the most and the least is tinted as far as all of them flew, and at its end the difference is written.
-class EnergyOverlay : public QWidget, public ShownChart {
+class EnergyOverlay : public PlotChart {
     Q_OBJECT
 public:
     explicit EnergyOverlay(QWidget* parent = nullptr);
@@ -28,11 +24,9 @@ public:
 
     QSize sizeHint() const override { return {560, 280}; }
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 private:
-    void refresh();
+    void refresh() final;
     void drawFlights();
     void drawSpread();
     std::optional<debrief::EnergySpread> spread() const;
@@ -40,7 +34,6 @@ private:
 
     std::vector<Flight> flights_;
     debrief::TrackAxis axis_ = debrief::TrackAxis::distance;
-    QCustomPlot* plot_;
 };
 
 } // namespace sobremesa::app

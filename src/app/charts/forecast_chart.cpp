@@ -18,11 +18,9 @@ constexpr double two_sided_90 = 1.6449;
 
 } // namespace
 
-ForecastChart::ForecastChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+ForecastChart::ForecastChart(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(260, 180);
     setAccessibleName(tr("Forecast over flown, flight by flight"));
-    connect(&Look::instance(), &Look::changed, this, &ForecastChart::refresh);
     refresh();
 }
 
@@ -48,16 +46,10 @@ ShownTable ForecastChart::shownTable() const {
     return table;
 }
 
-void ForecastChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
-}
-
 void ForecastChart::refresh() {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
-    plot_->clearItems();
-    plot_->clearPlottables();
-    plot_->setBackground(QBrush(theme.panel));
+    clear();
     style_axis_rect(plot_->axisRect());
     const bool any = !marks_.empty();
     plot_->xAxis->setVisible(any);

@@ -1,16 +1,12 @@
 #pragma once
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
-
-class QCustomPlot;
+#include "app/charts/plot_chart.hpp"
 
 namespace sobremesa::app {
 
 /// Forecast over flown, flight by flight: each forecast from the flights before it, with its band; on the line it
 /// was right.
-class ForecastChart : public QWidget, public ShownChart {
+class ForecastChart : public PlotChart {
     Q_OBJECT
 public:
     explicit ForecastChart(QWidget* parent = nullptr);
@@ -29,16 +25,13 @@ public:
 
     QSize sizeHint() const override { return {520, 300}; }
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 private:
-    void refresh();
+    void refresh() final;
 
     std::vector<Mark> marks_;
     /// Empty: what flights take.
     QString given_;
-    QCustomPlot* plot_;
 };
 
 } // namespace sobremesa::app

@@ -24,10 +24,8 @@ double minutes(const matching::Match& match) {
 
 } // namespace
 
-FrontierChart::FrontierChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+FrontierChart::FrontierChart(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(220, 160);
-    connect(&Look::instance(), &Look::changed, this, &FrontierChart::refresh);
     refresh();
 }
 
@@ -50,9 +48,7 @@ QPoint FrontierChart::toScreen(std::size_t candidate) const {
 
 void FrontierChart::refresh() {
     const Look& look = Look::instance();
-    plot_->clearPlottables();
-    plot_->clearItems();
-    plot_->setBackground(QBrush(look.theme().panel));
+    clear();
     QCPAxisRect* rect = plot_->axisRect();
     rect->setMinimumMargins(QMargins(look.scaled(40), look.scaled(18), look.scaled(16), look.scaled(24)));
     style_axis_rect(rect);
@@ -234,10 +230,6 @@ ShownTable FrontierChart::shownTable() const {
                               cell(match.on_frontier ? tr("yes") : tr("no"), false)});
     }
     return table;
-}
-
-void FrontierChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
 }
 
 } // namespace sobremesa::app

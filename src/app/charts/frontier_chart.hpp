@@ -2,19 +2,15 @@
 
 #include <memory>
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/plot_chart.hpp"
 #include "session/bench_session.hpp"
-
-class QCustomPlot;
 
 namespace sobremesa::app {
 
 /// All packs of the list on this aircraft: time in the air over mass of the pack. Filled is Li-ion, open is LiPo;
 /// the line joins those that nothing else beats; the mass beyond which more of the chosen pack's cells no longer go
 /// farther is marked. Arrow keys and clicks choose.
-class FrontierChart : public QWidget, public ShownChart {
+class FrontierChart : public PlotChart {
     Q_OBJECT
 public:
     explicit FrontierChart(QWidget* parent = nullptr);
@@ -24,8 +20,6 @@ public:
 
     QSize sizeHint() const override { return {380, 300}; }
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 signals:
     void picked(session::Id id);
@@ -35,7 +29,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    void refresh();
+    void refresh() final;
     std::size_t addPacks();
     void addBestPack();
     void addBestMass(double mass_g);
@@ -44,7 +38,6 @@ private:
     bool isChosen(std::size_t candidate) const;
 
     std::shared_ptr<const session::BenchShown> shown_;
-    QCustomPlot* plot_;
 };
 
 } // namespace sobremesa::app

@@ -11,11 +11,9 @@
 
 namespace sobremesa::app {
 
-HeadroomChart::HeadroomChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+HeadroomChart::HeadroomChart(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(240, 160);
     setAccessibleName(tr("Headroom against the charge used"));
-    connect(&Look::instance(), &Look::changed, this, &HeadroomChart::refresh);
     refresh();
 }
 
@@ -36,15 +34,9 @@ ShownTable HeadroomChart::shownTable() const {
     return table;
 }
 
-void HeadroomChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
-}
-
 void HeadroomChart::refresh() {
     const Look& look = Look::instance();
-    plot_->clearItems();
-    plot_->clearPlottables();
-    plot_->setBackground(QBrush(look.theme().panel));
+    clear();
     style_axis_rect(plot_->axisRect());
     for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
         axis->setTicker(plain_ticker(4));

@@ -11,13 +11,9 @@
 
 namespace sobremesa::app {
 
-namespace {} // namespace
-
-HealthChart::HealthChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+HealthChart::HealthChart(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(260, 220);
     setAccessibleName(tr("Health of the pack over its cycles"));
-    connect(&Look::instance(), &Look::changed, this, &HealthChart::refresh);
     refresh();
 }
 
@@ -41,27 +37,13 @@ ShownTable HealthChart::shownTable() const {
     return table;
 }
 
-void HealthChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
-}
-
 void HealthChart::refresh() {
-    const Look& look = Look::instance();
-    plot_->clearItems();
-    plot_->clearPlottables();
+    clear();
     plot_->plotLayout()->clear();
-    plot_->setBackground(QBrush(look.theme().panel));
-    auto* above = new QCPAxisRect(plot_);
-    auto* below = new QCPAxisRect(plot_);
+    QCPAxisRect* above = add_part(plot_, 0, 0, 44, 16);
+    QCPAxisRect* below = add_part(plot_, 1, 0, 44, 16);
     auto* margins = new QCPMarginGroup(plot_);
-    int row = 0;
-    for (QCPAxisRect* rect : {above, below}) {
-        plot_->plotLayout()->addElement(row++, 0, rect);
-        rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
-        rect->setMinimumMargins(QMargins(look.scaled(44), look.scaled(22), look.scaled(16), look.scaled(22)));
-        style_axis_rect(rect);
-        for (QCPAxis* axis : rect->axes()) axis->setLayer(QStringLiteral("axes"));
-    }
+    for (QCPAxisRect* rect : {above, below}) rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
     drawPart(
         above, tr("Full recharge, % of label capacity"),
         {battery::charge_points(kept_.pack, kept_.readings), health_.capacity, percent, battery::retire_capacity});
@@ -129,13 +111,7 @@ void HealthChart::drawPart(QCPAxisRect* rect, const QString& title, const Part& 
     QCPAxis* up = rect->axis(QCPAxis::atLeft);
     across->setTicker(plain_ticker(5));
     up->setTicker(plain_ticker(4));
-    auto* heading = add_text(plot_, theme.ink, Look::small_px, true);
-    heading->position->setType(QCPItemPosition::ptAxisRectRatio);
-    heading->position->setAxisRect(rect);
-    heading->position->setCoords(0.0, 0.0);
-    heading->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
-    heading->setPadding(QMargins(0, 0, 0, look.scaled(3)));
-    heading->setText(title);
+    add_heading(rect, title);
     if (part.points.empty()) {
         up->setVisible(false);
         across->setVisible(false);

@@ -1,19 +1,16 @@
 #pragma once
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/plot_chart.hpp"
 #include "core/battery/trend_line.hpp"
 #include "core/book/kept.hpp"
 
-class QCustomPlot;
 class QCPAxisRect;
 
 namespace sobremesa::app {
 
 /// A pack over its cycles: above, what a full recharge gives of the label; below, the resistance of its cells, each
 /// reading with its spread from the best to the worst cell. Readings are marks, the trend is a line with its band.
-class HealthChart : public QWidget, public ShownChart {
+class HealthChart : public PlotChart {
     Q_OBJECT
 public:
     explicit HealthChart(QWidget* parent = nullptr);
@@ -21,8 +18,6 @@ public:
 
     QSize sizeHint() const override { return {460, 380}; }
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 private:
     /// One of the two halves; `factor` brings its values to the unit shown.
@@ -32,14 +27,13 @@ private:
         double factor = 1.0;
         std::optional<double> end; ///< where the pack retires
     };
-    void refresh();
+    void refresh() final;
     void drawPart(QCPAxisRect* rect, const QString& title, const Part& part);
     void drawEnd(QCPAxisRect* rect, double value);
     void drawTrend(QCPAxisRect* rect, const Part& part, double last);
 
     book::KeptPack kept_;
     battery::Health health_;
-    QCustomPlot* plot_;
 };
 
 } // namespace sobremesa::app

@@ -98,22 +98,20 @@ QString HomewardChart::placeText(const mission::Plan& plan, double distance_m) c
     return over_time_ ? q.duration(mission::outward_at(plan, distance_m).time_s) : q.distance(distance_m);
 }
 
-HomewardChart::HomewardChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+HomewardChart::HomewardChart(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(300, 180);
     build();
-    connect(&Look::instance(), &Look::changed, this, [this] {
-        build();
-        refresh();
-    });
+}
+
+void HomewardChart::followLook() {
+    build();
+    refresh();
 }
 
 void HomewardChart::build() {
     const Look& look = Look::instance();
-    plot_->clearItems();
-    plot_->clearPlottables();
+    clear();
     plot_->plotLayout()->clear();
-    plot_->setBackground(QBrush(look.theme().panel));
     plot_->setNoAntialiasingOnDrag(true);
     if (!plot_->layer(cursor_layer)) {
         plot_->addLayer(cursor_layer, plot_->layer(QStringLiteral("main")), QCustomPlot::limAbove);
@@ -644,10 +642,6 @@ ShownTable HomewardChart::shownTable() const {
              cell(wording::written(p.cell_voltage_v, 0.0, q.notation(Quantity::turn_cell_voltage)))});
     }
     return table;
-}
-
-void HomewardChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
 }
 
 QPoint HomewardChart::toScreen(double distance_m, double energy_wh) const {

@@ -2,13 +2,10 @@
 
 #include <memory>
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/plot_chart.hpp"
 #include "core/debrief/flown_homeward.hpp"
 #include "core/mission/plan.hpp"
 
-class QCustomPlot;
 class QCPAxisRect;
 class QCPGraph;
 
@@ -19,7 +16,7 @@ namespace sobremesa::app {
 ///
 /// The hatched floor can be dragged up and down where the reserve is a share. The cursor follows the mouse, or the
 /// arrow keys.
-class HomewardChart : public QWidget, public ShownChart {
+class HomewardChart : public PlotChart {
     Q_OBJECT
 public:
     explicit HomewardChart(QWidget* parent = nullptr);
@@ -39,8 +36,6 @@ public:
     QString cursorText() const { return cursor_text_; }
 
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 signals:
     void reserveDragged(double share);
@@ -56,7 +51,8 @@ protected:
 
 private:
     void build();
-    void refresh();
+    void refresh() final;
+    void followLook() override;
     void addCurves(double end_m);
     void addReserve(double end_m);
     void addBeside(double end_m);
@@ -82,7 +78,6 @@ private:
     std::shared_ptr<const mission::Plan> plan_;
     std::shared_ptr<const mission::Plan> beside_;
     std::shared_ptr<const debrief::FlownHomeward> flown_;
-    QCustomPlot* plot_;
     QCPAxisRect* energy_ = nullptr;
     QCPAxisRect* margin_ = nullptr;
     double per_distance_ = 0.001; ///< written distance per metre

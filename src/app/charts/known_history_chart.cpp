@@ -11,11 +11,9 @@
 
 namespace sobremesa::app {
 
-KnownHistoryChart::KnownHistoryChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+KnownHistoryChart::KnownHistoryChart(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(260, 120);
     setAccessibleName(tr("How the pack became known, flight by flight"));
-    connect(&Look::instance(), &Look::changed, this, &KnownHistoryChart::refresh);
     refresh();
 }
 
@@ -44,26 +42,12 @@ ShownTable KnownHistoryChart::shownTable() const {
     return table;
 }
 
-void KnownHistoryChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
-}
-
 void KnownHistoryChart::refresh() {
-    const Look& look = Look::instance();
-    plot_->clearItems();
-    plot_->clearPlottables();
+    clear();
     plot_->plotLayout()->clear();
-    plot_->setBackground(QBrush(look.theme().panel));
     if (!known_.empty()) {
-        auto* left = new QCPAxisRect(plot_);
-        auto* right = new QCPAxisRect(plot_);
-        int column = 0;
-        for (QCPAxisRect* rect : {left, right}) {
-            plot_->plotLayout()->addElement(0, column++, rect);
-            rect->setMinimumMargins(QMargins(look.scaled(36), look.scaled(22), look.scaled(10), look.scaled(22)));
-            style_axis_rect(rect);
-            for (QCPAxis* axis : rect->axes()) axis->setLayer(QStringLiteral("axes"));
-        }
+        QCPAxisRect* left = add_part(plot_, 0, 0, 36, 10);
+        QCPAxisRect* right = add_part(plot_, 0, 1, 36, 10);
         drawPart(left, tr("Capacity, % of label, by flights"), &learning::KnownAfter::capacity_share, percent);
         drawPart(right, tr("Resistance, mΩ, by flights"), &learning::KnownAfter::cell_resistance_ohm, milliohms);
     }
@@ -81,13 +65,7 @@ void KnownHistoryChart::drawPart(QCPAxisRect* rect, const QString& title,
     auto whole = QSharedPointer<QCPAxisTickerFixed>(new QCPAxisTickerFixed);
     whole->setTickStep(std::max(1.0, std::ceil(double(known_.size()) / 8.0)));
     across->setTicker(whole);
-    auto* heading = add_text(plot_, theme.ink, Look::small_px, true);
-    heading->position->setType(QCPItemPosition::ptAxisRectRatio);
-    heading->position->setAxisRect(rect);
-    heading->position->setCoords(0.0, 0.0);
-    heading->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
-    heading->setPadding(QMargins(0, 0, 0, look.scaled(3)));
-    heading->setText(title);
+    add_heading(rect, title);
     double least = 1e9;
     double most = -1e9;
     for (const bool filled : {false, true}) {

@@ -1,11 +1,8 @@
 #pragma once
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/plot_chart.hpp"
 #include "core/learning/everything.hpp"
 
-class QCustomPlot;
 class QCPAxisRect;
 
 namespace sobremesa::app {
@@ -13,7 +10,7 @@ namespace sobremesa::app {
 /// How a pack became known, flight by flight: its capacity and the resistance of its cells, each with one standard
 /// deviation. Marks are filled where the flight was recharged or its volts were read at rest; the first, open, is
 /// what was known before any flight.
-class KnownHistoryChart : public QWidget, public ShownChart {
+class KnownHistoryChart : public PlotChart {
     Q_OBJECT
 public:
     explicit KnownHistoryChart(QWidget* parent = nullptr);
@@ -22,17 +19,14 @@ public:
 
     QSize sizeHint() const override { return {460, 150}; }
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 private:
-    void refresh();
+    void refresh() final;
     void drawPart(QCPAxisRect* rect, const QString& title, units::Estimate learning::KnownAfter::*what,
                   double factor);
 
     std::vector<learning::KnownAfter> known_;
     QStringList names_;
-    QCustomPlot* plot_;
 };
 
 } // namespace sobremesa::app

@@ -14,14 +14,9 @@ namespace sobremesa::app {
 
 using units::Quantity;
 
-ProfileChart::ProfileChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
-    setFocusPolicy(Qt::StrongFocus);
-    plot_->installEventFilter(this);
-    plot_->setMouseTracking(true);
+ProfileChart::ProfileChart(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(240, 140);
     setAccessibleName(tr("Height along the flight"));
-    connect(&Look::instance(), &Look::changed, this, &ProfileChart::refresh);
     refresh();
 }
 
@@ -53,10 +48,6 @@ ShownTable ProfileChart::shownTable() const {
                               figure_cell((p.height_m - p.ground_m) * height.factor, 0)});
     }
     return table;
-}
-
-void ProfileChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
 }
 
 void ProfileChart::addHeights() {
@@ -156,9 +147,7 @@ void ProfileChart::refresh() {
     const Theme& theme = look.theme();
     const auto way = look.quantities().notation(Quantity::turn_distance);
     const auto height = look.quantities().notation(Quantity::height);
-    plot_->clearItems();
-    plot_->clearPlottables();
-    plot_->setBackground(QBrush(theme.panel));
+    clear();
     style_axis_rect(plot_->axisRect());
     for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
         axis->setTicker(plain_ticker(axis == plot_->xAxis ? 8 : 4));

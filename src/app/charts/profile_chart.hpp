@@ -3,18 +3,15 @@
 #include <vector>
 
 #include <QStringList>
-#include <QWidget>
 
-#include "app/export/shown_chart.hpp"
+#include "app/charts/plot_chart.hpp"
 #include "core/mission/height_profile.hpp"
-
-class QCustomPlot;
 
 namespace sobremesa::app {
 
 /// The flight from the side: the ground hatched, the way out and home above it. The rings are heights that the
 /// pilot chose: dragged up and down, or moved by keys, ← → from one to the next, ↑ ↓ by 5 m.
-class ProfileChart : public QWidget, public ShownChart {
+class ProfileChart : public PlotChart {
     Q_OBJECT
 public:
     explicit ProfileChart(QWidget* parent = nullptr);
@@ -26,8 +23,6 @@ public:
 
     QSize sizeHint() const override { return {700, 220}; }
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
 
 signals:
     /// One of the heights, by its number.
@@ -39,7 +34,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    void refresh();
+    void refresh() final;
     void addHeights();
     /// The ring under a place of the screen; −1: none.
     int heightAt(const QPoint& at) const;
@@ -51,7 +46,6 @@ private:
     int dragged_ = -1;
     /// What the keys move; −1: nothing yet.
     int handled_ = -1;
-    QCustomPlot* plot_;
 };
 
 } // namespace sobremesa::app

@@ -16,13 +16,11 @@ namespace sobremesa::app {
 
 using telemetry::Channel;
 
-StripCharts::StripCharts(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+StripCharts::StripCharts(QWidget* parent) : PlotChart(parent) {
     plot_->setPlottingHint(QCP::phFastPolylines);
     setMinimumSize(260, 200);
     connect(plot_, &QCustomPlot::afterLayout, this, &StripCharts::fitRibbon);
-    connect(&Look::instance(), &Look::changed, this, &StripCharts::rebuild);
-    rebuild();
+    refresh();
 }
 
 ShownTable StripCharts::shownTable() const {
@@ -50,22 +48,16 @@ ShownTable StripCharts::shownTable() const {
     return table;
 }
 
-void StripCharts::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
-}
-
 void StripCharts::setDebrief(std::shared_ptr<const session::Debrief> debrief) {
     debrief_ = std::move(debrief);
     cursor_row_.reset();
-    rebuild();
+    refresh();
 }
 
-void StripCharts::rebuild() {
+void StripCharts::refresh() {
     const Look& look = Look::instance();
-    plot_->clearItems();
-    plot_->clearGraphs();
+    clear();
     plot_->plotLayout()->clear();
-    plot_->setBackground(QBrush(look.theme().panel));
     strips_.clear();
     minutes_.clear();
     if (!debrief_) {

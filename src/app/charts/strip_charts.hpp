@@ -4,13 +4,10 @@
 #include <optional>
 #include <vector>
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/plot_chart.hpp"
 #include "core/telemetry/min_max_pyramid.hpp"
 #include "session/debrief_session.hpp"
 
-class QCustomPlot;
 class QCPAxisRect;
 class QCPGraph;
 class QCPMarginGroup;
@@ -21,7 +18,7 @@ namespace sobremesa::app {
 
 /// Height, speed, volts and current of a log over time, one under the other, with one cursor and one range of time.
 /// Wheel zooms, drag pans, a double click shows all; the arrow keys move the cursor, + − and Home zoom.
-class StripCharts : public QWidget, public ShownChart {
+class StripCharts : public PlotChart {
     Q_OBJECT
 public:
     explicit StripCharts(QWidget* parent = nullptr);
@@ -33,8 +30,6 @@ public:
     std::optional<std::size_t> cursorRow() const { return cursor_row_; }
     std::pair<double, double> shownRange() const;
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
     int stripCount() const { return int(strips_.size()); }
     QPoint toScreen(double time_s) const;
 
@@ -63,7 +58,7 @@ private:
         QCPItemStraightLine* line = nullptr;
         QCPItemText* value = nullptr;
     };
-    void rebuild();
+    void refresh() final;
     void addStrip(Strip strip, int row);
     void addRibbon();
     void fitRibbon();
@@ -78,7 +73,6 @@ private:
     std::shared_ptr<const session::Debrief> debrief_;
     /// Time of every clean row, minutes.
     std::vector<double> minutes_;
-    QCustomPlot* plot_;
     std::vector<Strip> strips_;
     /// The segments of the flight, above the strips.
     QCPAxisRect* ribbon_ = nullptr;

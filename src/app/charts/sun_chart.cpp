@@ -36,12 +36,10 @@ QCPRange hours_of(const matching::SunDayReport& report) {
 
 } // namespace
 
-SunChart::SunChart(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(this)) {
-    embed_plot(*this, *plot_);
+SunChart::SunChart(QWidget* parent) : PlotChart(parent) {
     setMouseTracking(true);
     setMinimumSize(300, 240);
     setAccessibleName(tr("Array power and pack through the day"));
-    connect(&Look::instance(), &Look::changed, this, &SunChart::refresh);
     refresh();
 }
 
@@ -65,10 +63,6 @@ ShownTable SunChart::shownTable() const {
     return table;
 }
 
-void SunChart::paintInto(QPaintDevice& device, const QSize& size) {
-    paint_plot(*plot_, device, size);
-}
-
 QPoint SunChart::toScreen(double utc_s, double power_w) const {
     if (!power_rect_) return {};
     return {int(power_rect_->axis(QCPAxis::atBottom)->coordToPixel(utc_s)),
@@ -76,36 +70,23 @@ QPoint SunChart::toScreen(double utc_s, double power_w) const {
 }
 
 QCPAxisRect* SunChart::addRect(int row, const QString& title, double height_share) {
-    const Look& look = Look::instance();
-    auto* rect = new QCPAxisRect(plot_);
-    plot_->plotLayout()->addElement(row, 0, rect);
+    QCPAxisRect* rect = add_part(plot_, row, 0, 44, 16);
     plot_->plotLayout()->setRowStretchFactor(row, height_share);
-    rect->setMinimumMargins(QMargins(look.scaled(44), look.scaled(22), look.scaled(16), look.scaled(22)));
-    style_axis_rect(rect);
-    for (QCPAxis* axis : rect->axes()) axis->setLayer(QStringLiteral("axes"));
     auto clock = QSharedPointer<QCPAxisTickerDateTime>::create();
     clock->setDateTimeFormat(QStringLiteral("HH:mm"));
     clock->setTickCount(6);
     rect->axis(QCPAxis::atBottom)->setTicker(clock);
     rect->axis(QCPAxis::atBottom)->setRange(hours_of(*report_));
     rect->axis(QCPAxis::atLeft)->setTicker(plain_ticker(4));
-    auto* heading = add_text(plot_, look.theme().ink, Look::small_px, true);
-    heading->position->setType(QCPItemPosition::ptAxisRectRatio);
-    heading->position->setAxisRect(rect);
-    heading->position->setCoords(0.0, 0.0);
-    heading->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
-    heading->setPadding(QMargins(0, 0, 0, look.scaled(3)));
-    heading->setText(title);
+    add_heading(rect, title);
     return rect;
 }
 
 void SunChart::refresh() {
     const Look& look = Look::instance();
-    plot_->clearItems();
-    plot_->clearPlottables();
+    clear();
     plot_->plotLayout()->clear();
     power_rect_ = nullptr;
-    plot_->setBackground(QBrush(look.theme().panel));
     if (report_ && !report_->rows.empty()) {
         power_rect_ = addRect(
             0, tr("Array and level flight, W, by the clock (%1)").arg(wording::clock_zone(report_->noon.utc_s)),

@@ -2,19 +2,16 @@
 
 #include <memory>
 
-#include <QWidget>
-
-#include "app/export/shown_chart.hpp"
+#include "app/charts/plot_chart.hpp"
 #include "core/matching/sun_day.hpp"
 
 class QCPAxisRect;
-class QCustomPlot;
 
 namespace sobremesa::app {
 
 /// A day of sun: above, what the array gives by the hour against what level flight takes, with the band that cloud
 /// makes of it; below, the pack through the flight. Clock times of this computer.
-class SunChart : public QWidget, public ShownChart {
+class SunChart : public PlotChart {
     Q_OBJECT
 public:
     explicit SunChart(QWidget* parent = nullptr);
@@ -22,8 +19,6 @@ public:
 
     QSize sizeHint() const override { return {560, 420}; }
     ShownTable shownTable() const override;
-    void paintInto(QPaintDevice& device, const QSize& size) override;
-    QSize shownSize() const override { return size(); }
     /// Where a moment and a power are on screen, for tests.
     QPoint toScreen(double utc_s, double power_w) const;
 
@@ -31,14 +26,13 @@ protected:
     void mouseMoveEvent(QMouseEvent* event) override;
 
 private:
-    void refresh();
+    void refresh() final;
     QCPAxisRect* addRect(int row, const QString& title, double height_share);
     void drawPower(QCPAxisRect* rect);
     void drawPack(QCPAxisRect* rect);
     void label(QCPAxisRect* rect, double x, double y, const QString& text, Qt::Alignment side, bool bold);
 
     std::shared_ptr<const matching::SunDayReport> report_;
-    QCustomPlot* plot_;
     QCPAxisRect* power_rect_ = nullptr;
 };
 
