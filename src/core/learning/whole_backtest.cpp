@@ -79,6 +79,7 @@ std::vector<WholeForecast> whole_backtest(const std::vector<WholeFlight>& flight
                                           const std::vector<LandingForecast>& landings,
                                           const Backtest& curve_test) {
     std::vector<WholeForecast> rows;
+    rows.reserve(flights.size());
     for (const WholeFlight& flight : flights) {
         rows.push_back(forecast_of(flight, int(rows.size()), row_of_flight(landings, flight.pack.flight_id),
                                    row_of_flight(curve_test.rows, flight.pack.flight_id)));
