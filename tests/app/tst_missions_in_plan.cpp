@@ -300,6 +300,12 @@ void MissionsInPlanTest::placesAreTypedInTheTable() {
     QVERIFY(session().request().mission.waypoints.empty());
     QVERIFY(session().request().mission.kind == mission::MissionKind::out_and_back);
     mission->close();
+    // What was chosen on the map is gone: its keys move nothing else.
+    const auto home = session().request().mission.home;
+    const auto alternates = session().request().mission.alternates;
+    QTest::keyClick(window_->find<MapView>("planMap"), Qt::Key_Right, Qt::ControlModifier);
+    QVERIFY(session().request().mission.home == home);
+    QVERIFY(session().request().mission.alternates == alternates);
 }
 
 void MissionsInPlanTest::aMissionIsTypedInItsSheet() {
