@@ -85,6 +85,7 @@ class JointEstimateTest : public QObject {
 private slots:
     void withoutAFlightItIsTheLabelWithAWideBand();
     void aReplayIsADischarge();
+    void whatWasDrawnBeforeTheFirstRowIsGone();
     void fiveFlightsTellThePack();
     void aForeignCellIsToldWithinItsBand();
     void moreFlightsNarrowTheBand();
@@ -140,6 +141,26 @@ void JointEstimateTest::aReplayIsADischarge() {
         VERIFY_NEAR(run.cell_v[k], there.voltage_v / 4.0, k == 0 ? 0.012 : 0.004);
     }
     VERIFY_NEAR(run.end.temperature_c, battery::point_at_time(fine, 28 * 60.0).temperature_c, 0.5);
+}
+
+void JointEstimateTest::whatWasDrawnBeforeTheFirstRowIsGone() {
+    // A log that begins late: its counter already stands at 459 mAh, counted by a sensor that reads 2 % high.
+    battery::Pack pack;
+    pack.series = 4;
+    pack.cell_capacity_ah = 3.2;
+    pack.mass_kg = 0.21;
+    const battery::PackModel model(pack);
+    const double current_a = 6.0, before_ah = 0.459, gain = 1.02;
+    PackFlight whole;
+    whole.air_temperature_c = 15.0;
+    for (int i = 1; i <= 10; ++i) whole.trace.points.push_back({60.0, i * current_a / 60.0, current_a, 14.0});
+    PackFlight late = whole;
+    for (auto& point : late.trace.points) point.charge_ah += before_ah;
+    const auto from_full = replay(model, whole, gain, 0.0, whole.trace.points.size());
+    const auto from_there = replay(model, late, gain, 0.0, late.trace.points.size());
+    VERIFY_NEAR(from_full.end.charge_used_ah, 1.0 / gain, 1e-9);
+    VERIFY_NEAR(from_there.end.charge_used_ah, (1.0 + before_ah) / gain, 1e-9);
+    QVERIFY(from_there.cell_v.back() < from_full.cell_v.back() - 0.02);
 }
 
 void JointEstimateTest::fiveFlightsTellThePack() {
@@ -489,6 +510,11 @@ void JointEstimateTest::howGoodForecastsWere() {
     QCOMPARE(explain(rows[1], ForecastPart::duration, PartFigure::forecast).quantity, units::Quantity::flight_time);
     QCOMPARE(explain(rows[1], ForecastPart::duration, PartFigure::forecast).value.value, 110.0);
     QCOMPARE(explain(rows[3], ForecastPart::turn, PartFigure::from_flights).value.value, 3.0);
+    // What was flown, and how often, has happened: no band.
+    for (const auto figure : {PartFigure::flown, PartFigure::from_flights})
+        QCOMPARE(explain(rows[3], ForecastPart::turn, figure).value.sd, 0.0);
+    for (const auto& input : explain(rows[3], ForecastPart::turn, PartFigure::error).inputs)
+        QCOMPARE(input.value.sd, 0.0);
 }
 
 void JointEstimateTest::itCanBeStopped() {

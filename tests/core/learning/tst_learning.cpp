@@ -9,6 +9,9 @@
 #include "core/learning/backtest.hpp"
 #include "core/telemetry/level_points.hpp"
 #include "core/units/constants.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
+
 #include "sim/simulated_flight.hpp"
 #include "sim/simulated_power.hpp"
 #include "support/compare.hpp"
@@ -130,7 +133,9 @@ void LearningTest::withoutAFlightItIsTheKnownCruise() {
     const auto fast = airframe::level_power_w(fit->curve, 22.0, 1.3, rho0);
     QVERIFY(fast.sd / fast.value > 1.2 * power.sd / power.value);
     QCOMPARE(fit->curve.flights, 0);
-    QVERIFY(!fit->assumed_parts.empty());
+    // The known cruise tells a wing's drag, not what holds it up; of a rotor's three parts it tells none.
+    using Parts = std::vector<std::size_t>;
+    QCOMPARE(fit->assumed_parts, is_wing ? (Parts{0}) : (Parts{0, 1, 2}));
 }
 
 void LearningTest::aPairBendsTheCurve() {
@@ -252,6 +257,19 @@ void LearningTest::flightsAtTwoAirspeeds() {
         QVERIFY(fit);
         QCOMPARE(fit->curve.flights, 6);
         QCOMPARE(fit->flown.size(), craft.observations.size());
+        // Each point carries the error of its piece, and a little for what a piece cannot know of itself.
+        for (std::size_t f = 0; f < fit->flown.size(); ++f) {
+            const auto& pieces = craft.observations[f].pieces;
+            QVERIFY(!fit->flown[f].empty() && fit->flown[f].size() <= pieces.size());
+            for (const auto& point : fit->flown[f]) {
+                const auto piece = std::find_if(pieces.begin(), pieces.end(), [&](const auto& one) {
+                    return one.power_w.value == point.power_w.value;
+                });
+                QVERIFY(piece != pieces.end());
+                QVERIFY(point.power_w.sd >= piece->power_w.sd);
+                QVERIFY(point.power_w.sd <= piece->power_w.sd + 0.2 * point.power_w.value);
+            }
+        }
         const auto [worst, holds] = tests::worst_of(craft, fit->curve);
         by_pieces.push_back(worst);
         inside += holds ? 1 : 0;
@@ -367,6 +385,16 @@ void LearningTest::backtestKnowsOnlyTheFlightsBefore() {
     VERIFY_NEAR(row.forecast_wh.value / row.flown_wh - 1.0, row.off, 1e-12);
     VERIFY_NEAR(row.forecast_wh_per_m.value / row.flown_wh_per_m - 1.0, row.off, 1e-12);
     VERIFY_NEAR(row.minutes_off_per_hour, 60.0 * (1.0 / (1.0 + row.off) - 1.0), 1e-9);
+    // Only the forecast has a band; what was flown has happened.
+    using units::Quantity;
+    for (const auto quantity : {Quantity::flight_count, Quantity::used_energy, Quantity::energy_per_distance})
+        QCOMPARE(learning::explain(row, quantity).value.sd, 0.0);
+    QCOMPARE(learning::explain(row, Quantity::energy_per_distance).value.value, row.flown_wh_per_m);
+    QCOMPARE(learning::explain(row, Quantity::compared_energy_per_distance).value.value,
+             row.forecast_wh_per_m.value);
+    VERIFY_NEAR(learning::explain(row, Quantity::forecast_error).value.sd, row.forecast_wh.sd / row.flown_wh,
+                1e-12);
+    for (const auto& input : learning::explain(row, Quantity::forecast_error).inputs) QCOMPARE(input.value.sd, 0.0);
 }
 
 void LearningTest::flightsWithoutAnAirspeedTeachAndAreNoForecast() {
