@@ -79,7 +79,7 @@ units::Result<FlightArgument> argument_from(const std::string& text) {
     return argument;
 }
 
-struct Subject {
+struct Learner {
     mission::PlanRequest plan;
     learning::EverythingQuestion question;
     /// Each flight against its own plan, or against PLAN as far as it was flown.
@@ -98,10 +98,10 @@ debrief::BillShares bill_of(const ReadFlight& read, const FlightArgument& argume
     return debrief::shares_of(debrief::bill(read.summary, read.found, question));
 }
 
-units::Result<Subject> subject_of(const LearnOptions& options) {
+units::Result<Learner> subject_of(const LearnOptions& options) {
     const auto plan = io::read_plan_file(options.plan);
     if (!plan) return tl::unexpected(plan.error());
-    Subject subject;
+    Learner subject;
     subject.plan = plan->request;
     subject.diagnostics = plan->diagnostics;
     auto& question = subject.question;

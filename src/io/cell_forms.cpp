@@ -10,18 +10,14 @@
 #include <fast_float/fast_float.h>
 
 #include "core/units/constants.hpp"
+#include "io/digits.hpp"
 #include "io/text_number.hpp"
+#include "io/time_scales.hpp"
 #include "io/written_position.hpp"
 
 namespace sobremesa::io {
 
 namespace {
-
-constexpr double seconds_per_day = 86400.0;
-
-bool is_digit(char c) {
-    return c >= '0' && c <= '9';
-}
 
 /// Reads a text from its front, bit by bit.
 struct Scan {

@@ -17,7 +17,7 @@ using Kind = LogColumn::Kind;
 /// Unused columns named one by one; of ten thousand nobody reads the names.
 constexpr std::size_t most_named = 6;
 /// Cells that are looked at of a log of very many columns: enough for those that a pilot would use.
-constexpr std::size_t most_cells = 400'000;
+constexpr std::size_t most_looked_at = 400'000;
 
 /// A comma in a number of a cell of its own; commas between cells are another matter.
 bool has_decimal_comma(const std::vector<ColumnText>& texts, const std::vector<LogColumn>& columns,
@@ -72,7 +72,7 @@ std::vector<ColumnText> columns_of(const CsvLayout& layout, CsvHead& head) {
         texts[i].label = layout.labels[i];
         texts[i].name = layout.names[i];
     }
-    const std::size_t most_rows = std::max<std::size_t>(8, most_cells / std::max<std::size_t>(count, 1));
+    const std::size_t most_rows = std::max<std::size_t>(8, most_looked_at / std::max<std::size_t>(count, 1));
     std::vector<std::string_view> cells;
     for (const std::string& row : layout.rows) {
         split_cells(row, layout.delimiter, cells);

@@ -8,6 +8,7 @@
 
 #include "io/cell_forms.hpp"
 #include "io/character_sets.hpp"
+#include "io/digits.hpp"
 #include "io/header_cell.hpp"
 #include "io/log_header.hpp"
 #include "io/open_file.hpp"
@@ -32,13 +33,9 @@ bool is_numbers_and_blanks(std::string_view cell) {
            cell.find_first_not_of("0123456789.+- ") == std::string_view::npos;
 }
 
-bool is_digit(char c) {
-    return c >= '0' && c <= '9';
-}
-
 /// A cell as a log has them: a number, a clock, a date, an angle. Not a pair: two numbers with a blank between are
 /// two cells of another delimiter more often than one place.
-bool is_value(std::string_view cell) {
+bool is_cell_value(std::string_view cell) {
     // No value is longer, or without a digit: most of what a wrong delimiter cuts is one of these.
     constexpr std::size_t longest = 64;
     if (cell.size() > longest || std::none_of(cell.begin(), cell.end(), is_digit)) return false;
@@ -83,7 +80,7 @@ Cut judge(char delimiter, const std::vector<std::string_view>& rows) {
         // A cell in which another delimiter is left was cut in the wrong place.
         for (const auto cell : cells) {
             if (means_missing(cell)) continue;
-            if (is_value(cell))
+            if (is_cell_value(cell))
                 here += 1.0;
             else if (cell.find_first_of(",;\t|") != std::string_view::npos)
                 here -= 1.0;
@@ -243,7 +240,7 @@ private:
         std::size_t texts = 0;
         for (const auto cell : cells) {
             if (means_missing(cell)) continue;
-            (is_value(cell) ? values : texts) += 1;
+            (is_cell_value(cell) ? values : texts) += 1;
         }
         return values >= 2 && values >= texts;
     }
@@ -298,7 +295,7 @@ private:
 
     static std::size_t values_in(const Cells& cells) {
         return std::size_t(std::count_if(cells.begin(), cells.end(),
-                                         [](auto cell) { return !means_missing(cell) && is_value(cell); }));
+                                         [](auto cell) { return !means_missing(cell) && is_cell_value(cell); }));
     }
 
     bool is_unit_row(const Cells& cells) const {

@@ -4,6 +4,8 @@
 
 #if defined(__x86_64__)
 #include <immintrin.h>
+
+#include "io/digits.hpp"
 #endif
 
 namespace sobremesa::io {
@@ -13,10 +15,6 @@ namespace {
 constexpr double powers_of_ten[] = {1e0, 1e1, 1e2,  1e3,  1e4,  1e5,  1e6,  1e7,
                                     1e8, 1e9, 1e10, 1e11, 1e12, 1e13, 1e14, 1e15};
 constexpr std::ptrdiff_t most_digits = 15;
-
-bool is_digit(char c) {
-    return unsigned(c - '0') < 10;
-}
 
 /// @return the number's end; nothing where it is none of few digits
 const char* number_by_digits(const char* p, char point, double& value) {

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "core/geodesy/geodesic.hpp"
+#include "io/time_scales.hpp"
 
 namespace sobremesa::io {
 
@@ -14,9 +15,6 @@ using telemetry::SetAsideReason;
 
 namespace {
 
-constexpr double seconds_per_day = 86400.0;
-/// A time in seconds this large counts from 1970: it is a clock, not a duration.
-constexpr double least_epoch_s = 1e9;
 /// Where tracks in metres from an unknown home are put: in the middle of an ocean, where no map misleads.
 constexpr double nowhere_latitude_deg = -30.0;
 constexpr double nowhere_longitude_deg = -120.0;

@@ -33,7 +33,7 @@ std::vector<FieldRow> rows_of(const std::string& name) {
 }
 
 /// In the fewest digits, with the sign of the docs.
-std::string plain(double value) {
+std::string plain_figure(double value) {
     char digits[64];
     const auto end = std::to_chars(digits, digits + sizeof digits, std::abs(value), std::chars_format::fixed).ptr;
     return (value < 0.0 ? "−" : "") + std::string(digits, end);
@@ -48,7 +48,7 @@ std::string range_of(const std::vector<units::NumberRange>& ranges, const std::s
     const auto found = std::find_if(ranges.begin(), ranges.end(),
                                     [&](const units::NumberRange& range) { return field == range.field; });
     if (found == ranges.end()) return {};
-    return *found->words ? found->words : plain(found->least) + " … " + plain(found->most);
+    return *found->words ? found->words : plain_figure(found->least) + " … " + plain_figure(found->most);
 }
 
 } // namespace

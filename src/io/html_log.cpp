@@ -20,7 +20,7 @@ namespace sobremesa::io {
 namespace {
 
 /// Tables in tables deeper than this are a layout gone wrong.
-constexpr int deepest = 200;
+constexpr int deepest_element = 200;
 /// A cell over more columns is no reading.
 constexpr int most_spanned = 100;
 
@@ -71,7 +71,7 @@ void rows_of(const xmlNode& table, std::vector<const xmlNode*>& rows) {
 }
 
 void find_largest(const xmlNode* node, int depth, std::vector<const xmlNode*>& largest) {
-    if (depth > deepest) return;
+    if (depth > deepest_element) return;
     for (; node; node = node->next) {
         if (is_named(*node, "table")) {
             std::vector<const xmlNode*> rows;

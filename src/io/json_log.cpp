@@ -214,7 +214,7 @@ std::string closed_behind_last_object(std::string_view text) {
     return std::string(text.substr(0, end)) + std::string(open_there.rbegin(), open_there.rend());
 }
 
-std::string_view first_line(std::string_view text) {
+std::string_view first_written_line(std::string_view text) {
     std::string_view first;
     each_line(text, [&](std::string_view line) {
         if (first.empty()) first = trimmed(line);
@@ -225,7 +225,7 @@ std::string_view first_line(std::string_view text) {
 } // namespace
 
 bool looks_like_json(std::string_view head) {
-    const std::string_view first = first_line(head);
+    const std::string_view first = first_written_line(head);
     // "[Header]" of a settings file is no array.
     if (first.starts_with('[')) {
         const std::string_view rest = trimmed(head.substr(head.find('[') + 1));
@@ -235,7 +235,7 @@ bool looks_like_json(std::string_view head) {
 }
 
 TableOfLog json_as_table(std::string_view text) {
-    const std::string_view first = first_line(text);
+    const std::string_view first = first_written_line(text);
     if (first.starts_with('{') && first.ends_with('}') && first.size() < trimmed(text).size())
         return lines_as_table(text);
     TableOfLog result;

@@ -209,11 +209,11 @@ constexpr auto by_word = [] {
     return places;
 }();
 
-constexpr std::string_view word_at(std::size_t place) {
+constexpr std::string_view unit_word_at(std::size_t place) {
     return units_known[by_word[place]].word;
 }
 
-constexpr FirstBytes first_bytes(by_word.size(), word_at);
+constexpr FirstBytes first_bytes(by_word.size(), unit_word_at);
 
 constexpr std::array meanings = {
     Meaning{Channel::time_s, Dimension::time, 1.0, "s"},
@@ -314,7 +314,7 @@ std::optional<Unit> unit_from_word(std::string_view word) {
     // asked.
     constexpr std::size_t longest = 40;
     if (word.size() > longest) return std::nullopt;
-    const std::size_t place = first_bytes.place_of(word, word_at);
+    const std::size_t place = first_bytes.place_of(word, unit_word_at);
     if (place < by_word.size()) return units_known[by_word[place]];
     // "mA·h"
     constexpr std::string_view dot = "·";

@@ -16,7 +16,7 @@ namespace sobremesa::io {
 
 namespace {
 
-using Words = std::initializer_list<std::string_view>;
+using Names = std::initializer_list<std::string_view>;
 constexpr std::size_t none = std::size_t(-1);
 
 struct LongTable {
@@ -28,7 +28,7 @@ struct LongTable {
     std::size_t columns = 0;
 };
 
-std::size_t column_of(const std::vector<std::string_view>& cells, Words words) {
+std::size_t column_of(const std::vector<std::string_view>& cells, Names words) {
     for (std::size_t i = 0; i < cells.size(); ++i) {
         std::string cell = lower(trimmed(cells[i]));
         if (!cell.empty() && cell.front() == '_') cell.erase(0, 1);

@@ -7,15 +7,12 @@
 #include <utility>
 
 #include "io/cell_forms.hpp"
+#include "io/digits.hpp"
 #include "io/text_number.hpp"
 
 namespace sobremesa::io {
 
 namespace {
-
-bool is_digit(char c) {
-    return std::isdigit(static_cast<unsigned char>(c)) != 0;
-}
 
 bool is_name_part(char c) {
     const auto u = static_cast<unsigned char>(c);
@@ -47,7 +44,7 @@ std::vector<std::string_view> words_of_line(std::string_view line) {
     return words;
 }
 
-bool is_value(std::string_view word) {
+bool is_figure(std::string_view word) {
     return number_from_text(word) || number_with_unit(word);
 }
 
@@ -94,7 +91,7 @@ std::vector<NamedValue> values_behind_words(std::string_view line) {
     // A number without a word before it may still have a unit.
     bool taken = true;
     for (std::size_t i = 0; i < words.size(); ++i) {
-        if (!is_value(words[i])) {
+        if (!is_figure(words[i])) {
             name = std::string(words[i]);
             taken = false;
             continue;
@@ -102,7 +99,7 @@ std::vector<NamedValue> values_behind_words(std::string_view line) {
         std::string value(words[i]);
         // "16.2 V", unless a number behind it says that V is the next name.
         const bool apart = number_from_text(value) && i + 1 < words.size() && unit_from_word(lower(words[i + 1])) &&
-                           (i + 2 == words.size() || !is_value(words[i + 2]));
+                           (i + 2 == words.size() || !is_figure(words[i + 2]));
         if (apart) value += std::string(words[++i]);
         const auto written = number_with_unit(value);
         if (!taken && !name.empty())

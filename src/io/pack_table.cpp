@@ -36,7 +36,7 @@ struct Column {
 };
 
 /// As many digits as it takes, and no more.
-std::string plain(double value) {
+std::string shortest_figure(double value) {
     constexpr int most_decimals = 6;
     return shortest_text(value, most_decimals);
 }
@@ -56,7 +56,7 @@ Column number(const char* name, bool needed, double scale, const std::function<v
             },
             [scale, get](const Pack& pack) {
                 const auto value = get(pack);
-                return value ? plain(*value / scale) : std::string();
+                return value ? shortest_figure(*value / scale) : std::string();
             }};
 }
 

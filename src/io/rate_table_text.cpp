@@ -4,6 +4,7 @@
 #include <cctype>
 
 #include "io/cell_forms.hpp"
+#include "io/digits.hpp"
 #include "io/text_number.hpp"
 
 namespace sobremesa::io {
@@ -16,10 +17,6 @@ struct Figure {
     double number = 0.0;
     std::string unit; ///< in small letters; empty: none
 };
-
-bool is_digit(char c) {
-    return c >= '0' && c <= '9';
-}
 
 /// The figures of one row; nothing where something else stands in it than numbers, their units and : = - between
 /// them.

@@ -21,7 +21,7 @@ using telemetry::Channel;
 constexpr std::size_t kind_cell = 3;
 constexpr std::size_t names_from = 5;
 
-struct Kind {
+struct RecordKind {
     std::vector<std::string> names;
     std::size_t time = 0;
     /// Cell that tells apart several sensors of one kind; as many as there are cells where none does.
@@ -74,14 +74,14 @@ bool looks_like_records(std::string_view head) {
 TableOfLog records_as_table(std::string_view text) {
     TableOfLog result;
     TableOfNames table;
-    std::map<std::string, Kind, std::less<>> kinds;
+    std::map<std::string, RecordKind, std::less<>> kinds;
     std::string moment;
     std::int64_t number = 0;
     each_line(text, [&](std::string_view line) {
         ++number;
         const auto cells = cells_of(line);
         if (is_definition(cells)) {
-            Kind kind;
+            RecordKind kind;
             for (std::size_t i = names_from; i < cells.size(); ++i) kind.names.emplace_back(cells[i]);
             kind.time = place_of(kind.names, {"TimeUS", "TimeMS", "Time"});
             kind.instance = place_of(kind.names, {"I", "Inst", "Instance"});
@@ -91,7 +91,7 @@ TableOfLog records_as_table(std::string_view text) {
         }
         const auto at = kinds.find(cells.front());
         if (at == kinds.end()) return;
-        Kind& kind = at->second;
+        RecordKind& kind = at->second;
         if (cells.size() != kind.names.size() + 1) {
             if (result.unread++ == 0) result.first_unread = number;
             return;

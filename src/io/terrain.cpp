@@ -40,7 +40,7 @@ sobremesa_read_elevation_function module_function() {
 constexpr int outside = 3;
 constexpr double node_spacing_m = 1000.0;
 /// Some 160 MB.
-constexpr double most_cells = 4e7;
+constexpr double most_raster_cells = 4e7;
 
 float* room_in(void* holder, int columns, int rows) {
     auto& terrain = *static_cast<geodesy::Terrain*>(holder);
@@ -80,7 +80,7 @@ units::Result<geodesy::Terrain> read_terrain(const std::string& path, const geod
                                         home.latitude_deg,
                                         home.longitude_deg,
                                         half_m,
-                                        most_cells,
+                                        most_raster_cells,
                                         terrain.mapping.nodes,
                                         terrain.mapping.column.data(),
                                         terrain.mapping.row.data(),

@@ -5,6 +5,7 @@
 
 #include "core/units/constants.hpp"
 #include "io/quantity_words.hpp"
+#include "io/time_scales.hpp"
 
 namespace sobremesa::io {
 
@@ -15,7 +16,6 @@ using telemetry::Channel;
 using units::DiagnosticCode;
 
 // Counts since 1970 of 2001 to 2286 in seconds; of the smaller units alike. No flight counts so far from its start.
-constexpr double least_epoch_s = 1e9;
 constexpr double most_epoch_s = 1e10;
 
 /// Counts from another zero than 1970, of 2009 to 2064.

@@ -39,7 +39,7 @@ std::optional<char> delimiter_of(std::string_view line) {
 }
 
 /// The first line that is no remark.
-std::string_view first_line(std::string_view text) {
+std::string_view first_row_of(std::string_view text) {
     std::string_view first;
     each_line(text, [&](std::string_view line) {
         if (first.empty() && !trimmed(line).empty() && line.front() != '#') first = line;
@@ -50,12 +50,12 @@ std::string_view first_line(std::string_view text) {
 } // namespace
 
 bool looks_like_transposed(std::string_view head) {
-    return delimiter_of(first_line(head)).has_value();
+    return delimiter_of(first_row_of(head)).has_value();
 }
 
 TableOfLog transposed_as_table(std::string_view text) {
     TableOfLog result;
-    const auto delimiter = delimiter_of(first_line(text));
+    const auto delimiter = delimiter_of(first_row_of(text));
     if (!delimiter) return result;
     std::vector<std::vector<std::string_view>> columns;
     std::vector<std::string_view> cells;

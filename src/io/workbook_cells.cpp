@@ -5,18 +5,17 @@
 #include <cmath>
 
 #include "io/text_number.hpp"
+#include "io/time_scales.hpp"
 
 namespace sobremesa::io {
 
 namespace {
 
-constexpr double seconds_per_day = 86400.0;
-
 std::string two_digits(long long value) {
     return (value < 10 ? "0" : "") + text_from_number(double(value), 0);
 }
 
-std::string clock_text(double seconds) {
+std::string duration_text(double seconds) {
     const auto ms = std::llround(1000.0 * seconds);
     const auto whole = ms / 1000;
     std::string text = two_digits(whole / 3600) + ":" + two_digits(whole / 60 % 60) + ":" + two_digits(whole % 60);
@@ -34,7 +33,8 @@ std::string shown_as(double value, Shown how, bool from_1904) {
     // A moment of which only the clock is shown keeps its day.
     constexpr double no_duration = 20000.0;
     if (how == Shown::time && value > no_duration) how = Shown::date_and_time;
-    if (how == Shown::time) return value < 0.0 ? text_from_number(value, 9) : clock_text(value * seconds_per_day);
+    if (how == Shown::time)
+        return value < 0.0 ? text_from_number(value, 9) : duration_text(value * seconds_per_day);
     // Milliseconds, so that 23:59:59.9996 is midnight of the next day.
     const double rounded = std::round(value * seconds_per_day * 1000.0) / 1000.0 / seconds_per_day;
     const double days = std::floor(rounded + 1e-12);
@@ -44,7 +44,7 @@ std::string shown_as(double value, Shown how, bool from_1904) {
     std::string text = text_from_number(double(int(date.year())), 0) + "-" + two_digits(unsigned(date.month())) +
                        "-" + two_digits(unsigned(date.day()));
     const double seconds = std::max(0.0, (rounded - days) * seconds_per_day);
-    if (how == Shown::date_and_time || seconds > 1e-3) text += "T" + clock_text(seconds);
+    if (how == Shown::date_and_time || seconds > 1e-3) text += "T" + duration_text(seconds);
     return text;
 }
 

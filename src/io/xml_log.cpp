@@ -18,7 +18,7 @@ namespace sobremesa::io {
 namespace {
 
 /// Elements in elements deeper than this are no reading.
-constexpr int deepest = 24;
+constexpr int deepest_leaf = 24;
 
 bool is_leaf(const pugi::xml_node& node) {
     return std::none_of(node.begin(), node.end(),
@@ -46,12 +46,12 @@ void collect(const pugi::xml_node& node, int depth, std::vector<Leaf>& leaves) {
             // <reading name="volts">16.2</reading>
             const char* named = local_attribute(child, "name");
             if (value.empty()) {
-                collect(child, deepest, leaves);
+                collect(child, deepest_leaf, leaves);
                 continue;
             }
             leaves.push_back(
                 {*named ? std::string(named) : std::string(local_name(child.name())), std::string(value)});
-        } else if (depth < deepest) {
+        } else if (depth < deepest_leaf) {
             collect(child, depth + 1, leaves);
         }
     }
@@ -61,7 +61,7 @@ using Groups = std::map<std::string, std::vector<pugi::xml_node>>;
 
 /// Elements by the names of those they stand in.
 void group(const pugi::xml_node& node, const std::string& path, int depth, Groups& groups) {
-    if (depth > deepest) return;
+    if (depth > deepest_leaf) return;
     for (const pugi::xml_node child : node.children()) {
         if (child.type() != pugi::node_element) continue;
         const std::string here = path + "/" + std::string(local_name(child.name()));

@@ -7,6 +7,7 @@
 #include <QStringList>
 
 #include "core/units/quantity.hpp"
+#include "wording/signed.hpp"
 
 namespace sobremesa::wording {
 
@@ -15,10 +16,6 @@ namespace {
 struct BillWords {
     Q_DECLARE_TR_FUNCTIONS(sobremesa::Bill)
 };
-
-QString with_sign(double value, const QString& size) {
-    return (value < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) + size;
-}
 
 QString energy_text(const units::Estimate& wh, const Quantities& q) {
     return with_sign(wh.value, q.text(units::Quantity::used_energy, {std::abs(wh.value), wh.sd}));

@@ -267,13 +267,13 @@ constexpr std::array<RelationRow, units::relation_count> relations = {{
                        "voltage come out as logged, at steady power.")},
 }};
 
-constexpr bool in_order() {
+constexpr bool relations_in_order() {
     for (std::size_t i = 0; i < relations.size(); ++i) {
         if (std::size_t(relations[i].relation) != i || !relations[i].words) return false;
     }
     return true;
 }
-static_assert(in_order(), "every relation has its words, at its place");
+static_assert(relations_in_order(), "every relation has its words, at its place");
 
 QString relation_text(Relation relation) {
     return ExplanationsWords::tr(relations[std::size_t(relation)].words);

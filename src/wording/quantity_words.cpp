@@ -182,13 +182,13 @@ constexpr std::array<QuantityRow, units::quantity_count> rows = {{
      QT_TRANSLATE_NOOP("sobremesa::Names", "longest full cloud that the pack covers")},
 }};
 
-constexpr bool in_order() {
+constexpr bool quantities_in_order() {
     for (std::size_t i = 0; i < rows.size(); ++i) {
         if (std::size_t(rows[i].quantity) != i || !rows[i].name) return false;
     }
     return true;
 }
-static_assert(in_order(), "every quantity has its row, at its place");
+static_assert(quantities_in_order(), "every quantity has its row, at its place");
 
 } // namespace
 

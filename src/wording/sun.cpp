@@ -9,6 +9,7 @@
 
 #include "core/units/quantity.hpp"
 #include "wording/language.hpp"
+#include "wording/signed.hpp"
 
 namespace sobremesa::wording {
 
@@ -24,10 +25,6 @@ QString bold(const QString& text) {
 
 QDateTime local(double utc_s) {
     return QDateTime::fromSecsSinceEpoch(qint64(std::lround(utc_s / 60.0)) * 60);
-}
-
-QString with_sign(double value, const QString& text) {
-    return (value < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) + text;
 }
 
 } // namespace

@@ -98,6 +98,7 @@ private slots:
     void bytesAreCastToNothingButBytes();
     void onlyWhatTheThreadSanitizerHearsStartsThreads();
     void nobodyIncludesTheApp();
+    void filesOfABatchedRoomShareNoName();
 };
 
 void HouseTest::arrowsPointOneWay() {
@@ -213,6 +214,49 @@ void HouseTest::nobodyIncludesTheApp() {
     for (const Include& include : includes(QStringLiteral("^app/"))) {
         QCOMPARE(room(include.file), QStringLiteral("app"));
     }
+}
+
+// Unity batches put the unnamed namespaces of several files into one: which ones, the next new file decides.
+void HouseTest::filesOfABatchedRoomShareNoName() {
+    QStringList rooms;
+    for (const char* list : {SOURCE_DIR "/src/CMakeLists.txt", SOURCE_DIR "/src/app/CMakeLists.txt"}) {
+        QFile in{QString::fromLatin1(list)};
+        QVERIFY(in.open(QIODevice::ReadOnly));
+        static const QRegularExpression batched(
+            QStringLiteral("sobremesa_(?:room\\(|fast_build\\(sobremesa_)(\\w+) \\w+ \\d+\\)"));
+        const QString text = QString::fromUtf8(in.readAll());
+        for (auto found = batched.globalMatch(text); found.hasNext();) rooms << found.next().captured(1);
+    }
+    QVERIFY(rooms.contains(QStringLiteral("io")) && rooms.contains(QStringLiteral("app")));
+
+    static const QRegularExpression unnamed(QStringLiteral("^namespace \\{\\n(.*?)^\\} // namespace$"),
+                                            QRegularExpression::MultilineOption |
+                                                QRegularExpression::DotMatchesEverythingOption);
+    // Constants, types, and functions with what they take; an alias may be said twice if it says the same.
+    static const QRegularExpression declared(QStringLiteral(
+        "^(?:(?:constexpr|const) [\\w:<>,* ]*?(\\w+)(?: =|\\{|\\[)"
+        "|(using \\w+ = .*);|(?:struct|class|enum|enum class) (\\w+)|[\\w:][\\w:<>,&* ]* (\\w+\\(.*))"));
+    static const QRegularExpression argument(QStringLiteral(" \\w+(?=[,)])"));
+    QMap<QString, QString> seen;
+    for (const QString& file : sources()) {
+        if (!rooms.contains(room(file)) || !file.endsWith(QStringLiteral(".cpp"))) continue;
+        const QString text = text_of(file);
+        for (auto parts = unnamed.globalMatch(text); parts.hasNext();) {
+            QSet<QString> own;
+            for (const QString& line : parts.next().captured(1).split(QLatin1Char('\n'))) {
+                const auto match = declared.match(line);
+                if (match.hasMatch()) own << match.captured(match.lastCapturedIndex()).remove(argument);
+            }
+            for (const QString& name : own) {
+                const QString where = room(file) + QLatin1Char(' ') + name;
+                const bool alias = name.startsWith(QStringLiteral("using "));
+                QVERIFY2(alias || !seen.contains(where),
+                         qPrintable(QStringLiteral("%1 and %2 both have %3").arg(seen.value(where), file, name)));
+                seen.insert(where, file);
+            }
+        }
+    }
+    QVERIFY(seen.size() > 500);
 }
 
 SOBREMESA_TEST(HouseTest)

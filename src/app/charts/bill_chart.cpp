@@ -14,7 +14,7 @@ namespace sobremesa::app {
 
 namespace {
 
-constexpr int row_px = 22;
+constexpr int part_row_px = 22;
 /// Causes that are nothing and surely so are not drawn; the table has them.
 constexpr double least_share = 0.002;
 
@@ -44,7 +44,7 @@ std::vector<debrief::BillRow> BillChart::shown() const {
 
 QSize BillChart::sizeHint() const {
     const Look& look = Look::instance();
-    return {look.scaled(420), int(shown().size() + 2) * look.scaled(row_px) + look.scaled(4)};
+    return {look.scaled(420), int(shown().size() + 2) * look.scaled(part_row_px) + look.scaled(4)};
 }
 
 ShownTable BillChart::shownTable() const {
@@ -77,7 +77,7 @@ void BillChart::draw(QPainter& painter, const QSize& size) const {
     const auto& q = look.quantities();
     const auto rows = shown();
     painter.setFont(look.font(Look::small_px));
-    const double row = look.scaled(row_px);
+    const double row = look.scaled(part_row_px);
     const auto sums_text = [&](const debrief::BillSums& of) {
         return tr("%1 over %2", "energy, distance")
             .arg(q.text(units::Quantity::used_energy, {of.wh, 0.005 * of.wh}), q.distance(of.distance_m, 50.0));

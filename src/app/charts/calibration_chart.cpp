@@ -11,12 +11,12 @@ namespace sobremesa::app {
 
 namespace {
 
-constexpr int side_px = 190;
-constexpr int left_px = 44;
-constexpr int foot_px = 34;
-constexpr int head_px = 22;
+constexpr int plot_side_px = 190;
+constexpr int plot_left_px = 44;
+constexpr int plot_foot_px = 34;
+constexpr int plot_head_px = 22;
 constexpr int title_px = 18;
-constexpr int right_px = 18;
+constexpr int plot_right_px = 18;
 
 } // namespace
 
@@ -37,7 +37,8 @@ void CalibrationChart::setShares(std::vector<learning::BandShare> shares, int fo
 
 QSize CalibrationChart::sizeHint() const {
     const Look& look = Look::instance();
-    return {look.scaled(side_px + left_px), look.scaled(side_px + foot_px + head_px - right_px)};
+    return {look.scaled(plot_side_px + plot_left_px),
+            look.scaled(plot_side_px + plot_foot_px + plot_head_px - plot_right_px)};
 }
 
 ShownTable CalibrationChart::shownTable() const {
@@ -52,8 +53,9 @@ void CalibrationChart::draw(QPainter& painter, const QSize& size) const {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
     painter.setFont(look.font(Look::small_px));
-    const QRectF field(look.scaled(left_px), look.scaled(head_px), size.width() - look.scaled(left_px + right_px),
-                       size.height() - look.scaled(foot_px + head_px));
+    const QRectF field(look.scaled(plot_left_px), look.scaled(plot_head_px),
+                       size.width() - look.scaled(plot_left_px + plot_right_px),
+                       size.height() - look.scaled(plot_foot_px + plot_head_px));
     const auto at = [&](double x, double y) {
         return QPointF(field.left() + x * field.width(), field.bottom() - y * field.height());
     };

@@ -20,7 +20,7 @@ namespace {
 
 constexpr int curve_steps = 120;
 /// Of the chart's height, kept free above the curve.
-constexpr double room_above = 1.12;
+constexpr double above_curve = 1.12;
 
 } // namespace
 
@@ -113,7 +113,7 @@ void CurveChart::drawCurve() {
     }
     for (const auto& point : shown_->points) most = std::max(most, point.power_w.value);
     plot_->xAxis->setRange(x.front(), x.back());
-    plot_->yAxis->setRange(0.0, room_above * most);
+    plot_->yAxis->setRange(0.0, above_curve * most);
     QCPGraph* lower = plot_->addGraph();
     lower->setData(x, low, true);
     QCPGraph* upper = plot_->addGraph();

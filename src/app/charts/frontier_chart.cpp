@@ -16,7 +16,7 @@ namespace sobremesa::app {
 
 namespace {
 
-constexpr double grams = 1000.0;
+constexpr double grams_per_kg = 1000.0;
 
 double minutes(const matching::Match& match) {
     return match.endurance_s.value / units::seconds_per_minute;
@@ -41,7 +41,7 @@ bool FrontierChart::isChosen(std::size_t candidate) const {
 
 QPoint FrontierChart::toScreen(std::size_t candidate) const {
     const matching::Match& match = shown_->matches[candidate];
-    return QPointF(plot_->xAxis->coordToPixel(grams * match.pack_mass_kg),
+    return QPointF(plot_->xAxis->coordToPixel(grams_per_kg * match.pack_mass_kg),
                    plot_->yAxis->coordToPixel(minutes(match)))
         .toPoint();
 }
@@ -66,19 +66,19 @@ void FrontierChart::refresh() {
     double heaviest = 1.0;
     double longest = 1.0;
     for (const auto& match : shown_->matches) {
-        heaviest = std::max(heaviest, grams * match.pack_mass_kg);
+        heaviest = std::max(heaviest, grams_per_kg * match.pack_mass_kg);
         longest = std::max(longest, minutes(match));
     }
     const matching::ScaledMatch* best =
         !shown_->curves.empty() && shown_->curves.front().best ? &*shown_->curves.front().best : nullptr;
     // The best mass is shown where it does not squeeze the packs into a corner.
-    const bool shows_best = best && grams * best->pack_mass_kg < 2.2 * heaviest;
-    plot_->xAxis->setRange(0.0, 1.12 * std::max(heaviest, shows_best ? grams * best->pack_mass_kg : 0.0));
+    const bool shows_best = best && grams_per_kg * best->pack_mass_kg < 2.2 * heaviest;
+    plot_->xAxis->setRange(0.0, 1.12 * std::max(heaviest, shows_best ? grams_per_kg * best->pack_mass_kg : 0.0));
     plot_->yAxis->setRange(0.0, 1.15 * longest);
 
     const std::size_t unbeaten = addPacks();
     addBestPack();
-    if (shows_best) addBestMass(grams * best->pack_mass_kg);
+    if (shows_best) addBestMass(grams_per_kg * best->pack_mass_kg);
     addAxisWords();
     setAccessibleName(tr("Endurance and pack mass: %1 packs, %2 of which no other beats")
                           .arg(shown_->matches.size())
@@ -97,7 +97,7 @@ std::size_t FrontierChart::addPacks() {
         const auto& match = shown_->matches[i];
         if (match.on_frontier) frontier.push_back(i);
         const bool li_ion = shown_->candidates[i].pack.chemistry == battery::Chemistry::li_ion;
-        marks_x[li_ion][isChosen(i)] << grams * match.pack_mass_kg;
+        marks_x[li_ion][isChosen(i)] << grams_per_kg * match.pack_mass_kg;
         marks_y[li_ion][isChosen(i)] << minutes(match);
     }
     QVector<double> x, y;
@@ -105,7 +105,7 @@ std::size_t FrontierChart::addPacks() {
         return shown_->matches[a].pack_mass_kg < shown_->matches[b].pack_mass_kg;
     });
     for (const std::size_t i : frontier) {
-        x << grams * shown_->matches[i].pack_mass_kg;
+        x << grams_per_kg * shown_->matches[i].pack_mass_kg;
         y << minutes(shown_->matches[i]);
     }
     QCPGraph* line = plot_->addGraph();
@@ -133,7 +133,7 @@ void FrontierChart::addBestPack() {
         auto* text = add_text(plot_, theme.ink, Look::small_px, true);
         text->setText(wording::title(shown_->candidates[curve.candidate].pack));
         const auto& match = shown_->matches[curve.candidate];
-        text->position->setCoords(grams * match.pack_mass_kg, minutes(match));
+        text->position->setCoords(grams_per_kg * match.pack_mass_kg, minutes(match));
         text->setPositionAlignment(Qt::AlignHCenter | Qt::AlignBottom);
         text->setPadding(QMargins(0, 0, 0, look.scaled(9)));
     }

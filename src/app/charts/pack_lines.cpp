@@ -13,7 +13,7 @@ namespace sobremesa::app {
 
 namespace {
 
-constexpr int row_px = 34;
+constexpr int pack_row_px = 34;
 constexpr int name_px = 110;
 constexpr int curve_px = 120;
 constexpr int gives_px = 120;
@@ -58,7 +58,7 @@ QString PackLines::past(const Line& line) const {
 
 QSize PackLines::sizeHint() const {
     const Look& look = Look::instance();
-    return {look.scaled(640), look.scaled(row_px) * int(lines_.size())};
+    return {look.scaled(640), look.scaled(pack_row_px) * int(lines_.size())};
 }
 
 QSize PackLines::minimumSizeHint() const {
@@ -89,7 +89,7 @@ void PackLines::draw(QPainter& painter, const QSize& size) const {
     for (const auto& line : lines_) most = std::max(most, line.usable_wh.value + line.usable_wh.sd);
     if (!(most > 0.0)) most = 1.0;
     const double gap = look.scaled(gap_px);
-    const double row = look.scaled(row_px);
+    const double row = look.scaled(pack_row_px);
     // What is said of the past goes first where there is no room, then the words of what it gives.
     double bar_px = size.width() - 4.0 * gap - look.scaled(name_px + curve_px + gives_px + past_px);
     const bool says_past = bar_px > look.scaled(80);

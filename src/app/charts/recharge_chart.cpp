@@ -16,7 +16,7 @@ namespace sobremesa::app {
 namespace {
 
 constexpr int height_px = 210;
-constexpr int least_px = 120;
+constexpr int least_chart_px = 120;
 constexpr int left_px = 52;
 constexpr int foot_px = 34;
 constexpr int head_px = 22;
@@ -64,7 +64,7 @@ QSize RechargeChart::sizeHint() const {
 
 QSize RechargeChart::minimumSizeHint() const {
     const Look& look = Look::instance();
-    return {look.scaled(200), look.scaled(least_px)};
+    return {look.scaled(200), look.scaled(least_chart_px)};
 }
 
 ShownTable RechargeChart::shownTable() const {

@@ -19,7 +19,7 @@ using units::Quantity;
 
 namespace {
 
-constexpr double room_above = 1.18;
+constexpr double above_sun = 1.18;
 /// Before sunrise and after sunset, s.
 constexpr double margin_s = 1800.0;
 
@@ -124,7 +124,7 @@ void SunChart::drawPower(QCPAxisRect* rect) {
         overcast << m.overcast_array_w;
         most = std::max({most, m.array_w, m.clear_array_w});
     }
-    up->setRange(0.0, room_above * most);
+    up->setRange(0.0, above_sun * most);
     const auto graph = [&](const QVector<double>& y, const QPen& pen) {
         QCPGraph* line = plot_->addGraph(across, up);
         line->setData(x, y, true);

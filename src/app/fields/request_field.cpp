@@ -34,7 +34,7 @@ RequestField unless_written(RequestField field) {
     return field;
 }
 
-constexpr double grams = 1000.0;
+constexpr double grams_a_kg = 1000.0;
 
 /// As many digits as the figure has, and no grouping.
 QString cell_figure(double value) {
@@ -68,7 +68,7 @@ RequestField electronics_parts() {
         rows.reserve(r.aircraft.electronics.size());
         for (const auto& part : r.aircraft.electronics) {
             rows.push_back({QString::fromStdString(part.name), cell_figure(part.power_w),
-                            part.mass_kg ? cell_figure(*part.mass_kg * grams) : QString()});
+                            part.mass_kg ? cell_figure(*part.mass_kg * grams_a_kg) : QString()});
         }
         return rows;
     };

@@ -12,7 +12,7 @@ namespace sobremesa::app {
 
 namespace {
 
-constexpr int row_px = 20;
+constexpr int bar_row_px = 20;
 constexpr double bars_share = 0.22;
 
 } // namespace
@@ -38,7 +38,7 @@ void SensitivityBars::setSensitivities(std::vector<units::Sensitivity> sensitivi
 
 QSize SensitivityBars::sizeHint() const {
     const Look& look = Look::instance();
-    return {look.scaled(260), int(sensitivities_.size()) * look.scaled(row_px)};
+    return {look.scaled(260), int(sensitivities_.size()) * look.scaled(bar_row_px)};
 }
 
 void SensitivityBars::paintEvent(QPaintEvent*) {
@@ -49,7 +49,7 @@ void SensitivityBars::paintEvent(QPaintEvent*) {
     const Theme& theme = look.theme();
     QPainter painter(this);
     painter.setFont(look.font(Look::small_px));
-    const double row = look.scaled(row_px);
+    const double row = look.scaled(bar_row_px);
     const double zero = 0.5 * bars_share * width();
     for (std::size_t i = 0; i < sensitivities_.size(); ++i) {
         const auto& s = sensitivities_[i];

@@ -46,7 +46,7 @@ QString clock_text(const std::optional<double>& start_s) {
 
 constexpr int pictures_px = 230;
 constexpr int most_pictures_px = 460;
-constexpr int least_height_px = 560;
+constexpr int pictures_from_px = 560;
 /// More lines than that are a blot.
 constexpr std::size_t most_tracks = 300;
 
@@ -255,7 +255,7 @@ void LogbookPlace::resizeEvent(QResizeEvent* event) {
     // The table comes first: where it would keep less than half a dozen rows there is no picture.
     pictures_->setFixedHeight(
         std::clamp(height() * 2 / 5, look.scaled(pictures_px), look.scaled(most_pictures_px)));
-    pictures_->setVisible(height() >= look.scaled(least_height_px));
+    pictures_->setVisible(height() >= look.scaled(pictures_from_px));
 }
 
 void LogbookPlace::lookAtChosen() {

@@ -17,7 +17,7 @@ namespace sobremesa::app {
 
 namespace {
 /// In a sheet the height is its own.
-constexpr int least_height_px = 380;
+constexpr int least_tabs_px = 380;
 } // namespace
 
 MissionPanel::MissionPanel(session::PlanSession& session, QWidget* parent)
@@ -81,7 +81,7 @@ void MissionPanel::becomeSheet() {
     const Look& look = Look::instance();
     edge_->hide();
     setFixedWidth(look.scaled(660));
-    tabs_->setMinimumHeight(look.scaled(least_height_px));
+    tabs_->setMinimumHeight(look.scaled(least_tabs_px));
 }
 
 void MissionPanel::keyPressEvent(QKeyEvent* event) {

@@ -12,7 +12,7 @@ namespace sobremesa::app {
 namespace {
 
 constexpr double figure_px = 60.0;
-constexpr double least_px = 30.0;
+constexpr double least_figure_px = 30.0;
 constexpr double unit_px = 24.0;
 constexpr double caption_px = 15.0;
 
@@ -62,7 +62,7 @@ void BigFigure::paintEvent(QPaintEvent*) {
         return QFontMetricsF(look.font(size, Look::Weight::semibold)).horizontalAdvance(figure_) +
                QFontMetricsF(look.font(unit_px, Look::Weight::medium)).horizontalAdvance(QLatin1Char(' ') + unit_);
     };
-    while (px > least_px && wide(px) > room) px -= 2.0;
+    while (px > least_figure_px && wide(px) > room) px -= 2.0;
     const QFont font = look.font(px, Look::Weight::semibold);
     const double base =
         small.height() + QFontMetricsF(look.font(figure_px, Look::Weight::semibold)).ascent() * 0.86;
