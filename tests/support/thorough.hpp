@@ -2,13 +2,31 @@
 
 #include <QtGlobal>
 
+#include <algorithm>
+
 namespace sobremesa::tests {
 
-/// How often a test tries something: few times in every run, as often as is promised where SOBREMESA_THOROUGH is
-/// set
-/// (`scripts/check thorough`, some minutes on two cores).
-inline int tries(int every_run, int thorough) {
+#if defined(__has_feature)
+#if __has_feature(address_sanitizer) || __has_feature(thread_sanitizer)
+inline constexpr bool under_sanitizer = true;
+#else
+inline constexpr bool under_sanitizer = false;
+#endif
+#else
+inline constexpr bool under_sanitizer = false;
+#endif
+
+/// Few in every run, as many as is promised where SOBREMESA_THOROUGH is set (`scripts/check thorough`, some minutes
+/// on two cores).
+template <typename T>
+T as_thorough(T every_run, T thorough) {
     return qEnvironmentVariableIsSet("SOBREMESA_THOROUGH") ? thorough : every_run;
+}
+
+/// How many cases a test tries. A sanitizer looks for what the code does to memory, which a quarter of them shows;
+/// the figures are looked at in every other run.
+inline int tries(int every_run, int thorough) {
+    return as_thorough(under_sanitizer ? std::max(every_run / 4, 1) : every_run, thorough);
 }
 
 } // namespace sobremesa::tests

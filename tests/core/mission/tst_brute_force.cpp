@@ -87,11 +87,11 @@ void BruteForceTest::straightFlights() {
         }
         // Of four hundred one is off by more than half a percent, on the safe side: a long glide before the landing
         // lets its pack come back farther than the tables have it.
-        QVERIFY2(std::abs(turn_m / walked_m - 1.0) < 1e-3 * tries(5, 6),
+        QVERIFY2(std::abs(turn_m / walked_m - 1.0) < 1e-3 * as_thorough(5, 6),
                  qPrintable(text("turn", turn_m, walked_m)));
         ++flown;
     }
-    QVERIFY2(flown >= 100, qPrintable(QString::number(flown)));
+    QVERIFY2(flown >= requests * 3 / 4, qPrintable(QString::number(flown)));
 }
 
 void BruteForceTest::routesOverHeights() {
@@ -113,13 +113,13 @@ void BruteForceTest::routesOverHeights() {
                  qPrintable(QStringLiteral("%1: time %2, walked %3").arg(i).arg(seconds).arg(walk.time_s)));
         ++flown;
     }
-    QVERIFY2(flown >= 70, qPrintable(QString::number(flown)));
+    QVERIFY2(flown >= requests / 2, qPrintable(QString::number(flown)));
 }
 
 void BruteForceTest::chanceOfDrawnDays() {
     Random random(27);
     const int plans = tries(6, 20);
-    const int days = tries(400, 2000);
+    const int days = as_thorough(400, 2000);
     int tried = 0;
     while (tried < plans) {
         PlanRequest request = random_request(random, false);

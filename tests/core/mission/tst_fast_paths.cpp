@@ -147,7 +147,7 @@ void FastPathsTest::reachAsThePlanOfItsBearing() {
 
 void FastPathsTest::theForecastChanceAsCountedDays() {
     Differences chances;
-    const int days = tests::tries(20000, 100000);
+    const int days = tests::as_thorough(20000, 100000);
     on_drawn_plans(104, plans(), [&](const Plan& plan, int number) {
         const DrawnFlights drawn(plan.request, plan.conditions, false);
         const DaySpread spread = spread_of(plan);
