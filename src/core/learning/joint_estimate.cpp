@@ -254,6 +254,17 @@ public:
         return worst;
     }
 
+    /// Whether anything of it was taken as evidence: three rows of a log, or a number without a recharge, are no
+    /// flight that a pack is known from.
+    bool tells() const {
+        constexpr double least_s = 60.0;
+        double seconds = 0.0;
+        for (const auto& part : flight_.trace.points) seconds += std::isfinite(part.voltage_v) ? part.seconds : 0.0;
+        const bool after = drawn_by_log() && ((flight_.recharged_ah && !left_out_.recharge) ||
+                                              (flight_.rested_cell_v && !left_out_.rested));
+        return after || (!left_out_.volts && seconds >= least_s);
+    }
+
     std::optional<double> drawn_by_log() const {
         if (!flight_.trace.points.empty()) return flight_.trace.points.back().charge_ah;
         return flight_.counted_ah;
@@ -495,7 +506,7 @@ public:
             for (auto& flight : flights_) {
                 const PackFlight& one = flight.flight();
                 if (one.pack != p) continue;
-                ++estimate.known.flights;
+                estimate.known.flights += flight.tells() ? 1 : 0;
                 estimate.known.recharges += one.recharged_ah && !flight.left_out().recharge ? 1 : 0;
                 air_c = one.air_temperature_c;
                 stepped = stepped || (one.trace.sag_ohm && !flight.left_out().volts);
@@ -531,7 +542,7 @@ public:
             estimate.volts_gain = {std::exp(x_[at + 1]), std::exp(x_[at + 1]) * sd(at + 1)};
             for (auto& flight : flights_) {
                 if (flight.flight().sensors != a) continue;
-                ++estimate.flights;
+                estimate.flights += flight.tells() ? 1 : 0;
                 estimate.recharges += flight.flight().recharged_ah && !flight.left_out().recharge ? 1 : 0;
             }
             result.sensors.push_back(estimate);

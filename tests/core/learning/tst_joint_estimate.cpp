@@ -96,6 +96,7 @@ private slots:
     void twoPacksShareTheirSensor();
     void landingsAreForecastFromTheFlightsBefore();
     void howAPackBecameKnown();
+    void aFlightThatTellsNothingIsNotCounted();
     void aChargersReadingCountsFromItsDayOn();
     void everythingSaysWhatChanged();
     void whereTheTurnWouldHaveBeen();
@@ -388,6 +389,32 @@ void JointEstimateTest::howAPackBecameKnown() {
     QCOMPARE(last->landings.size(), std::size_t(2));
     QCOMPARE(last->landings.back().forecast_ah.value, whole->landings.back().forecast_ah.value);
     QCOMPARE(last->landings.back().from_flights, whole->landings.back().from_flights);
+}
+
+void JointEstimateTest::aFlightThatTellsNothingIsNotCounted() {
+    JointQuestion question = history(3, true).question;
+    const auto before = joint_estimate(question);
+    const int flown = int(question.flights.size());
+    QCOMPARE(before->packs.front().known.flights, flown);
+    // Three rows of a log that was begun on the ground; and a number in a notebook, without a recharge.
+    PackFlight rows = question.flights.back();
+    rows.recharged_ah.reset();
+    rows.rested_cell_v.reset();
+    rows.trace.points.resize(1);
+    rows.trace.points.front().seconds = 15.0;
+    PackFlight noted = rows;
+    noted.trace = {};
+    noted.counted_ah = 1.2;
+    question.flights.push_back(rows);
+    question.flights.push_back(noted);
+    const auto after = joint_estimate(question);
+    QCOMPARE(after->packs.front().known.flights, flown);
+    QCOMPARE(after->sensors.front().flights, flown);
+    // With what the charger put back, the notebook's number tells the sensor's gain: it counts.
+    question.flights.back().recharged_ah = 1.25;
+    const auto recharged = joint_estimate(question);
+    QCOMPARE(recharged->packs.front().known.flights, flown + 1);
+    QCOMPARE(recharged->sensors.front().recharges, before->sensors.front().recharges + 1);
 }
 
 void JointEstimateTest::aChargersReadingCountsFromItsDayOn() {
