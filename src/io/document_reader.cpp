@@ -142,8 +142,17 @@ bool DocumentReader::contains(std::string_view key) const {
     return found != object_.end() && !found->is_null();
 }
 
+std::string DocumentReader::key_of_text(const char* key) const {
+    constexpr std::string_view degrees = "_deg";
+    std::string bare(without_unit(key));
+    if (bare.ends_with(degrees)) bare.resize(bare.size() - degrees.size());
+    if (bare == key || contains(key) || !contains(bare)) return key;
+    const json& value = object_.at(bare);
+    return value.is_string() && says_unit(value.get_ref<const std::string&>()) ? bare : key;
+}
+
 bool DocumentReader::has(const char* key) const {
-    if (contains(key)) return true;
+    if (contains(key_of_text(key))) return true;
     const auto others = keys_in_other_units(key);
     return std::any_of(others.begin(), others.end(), [&](const OtherKey& other) { return contains(other.key); });
 }
@@ -153,7 +162,9 @@ bool DocumentReader::is_null(const char* key) const {
 }
 
 std::optional<double> DocumentReader::number(const char* key) {
-    const json* value = find(key);
+    const std::string written_under = key_of_text(key);
+    const json* value = find(written_under.c_str());
+    asked_.insert(key);
     std::string given = key;
     OtherKey unit;
     for (OtherKey& other : keys_in_other_units(key)) {
@@ -173,18 +184,19 @@ std::optional<double> DocumentReader::number(const char* key) {
         if (written && std::isfinite(*written)) return *written * unit.scale + unit.offset;
         said.push_back({"given", text});
     }
-    fail(ErrorCode::json_wrong_type, given, std::move(said));
+    fail(ErrorCode::json_wrong_type, given == key ? written_under : given, std::move(said));
     return std::nullopt;
 }
 
 std::optional<double> DocumentReader::number_as_of(const char* key, const char* other) {
     if (!object_.is_object()) return std::nullopt;
-    const auto found = object_.find(key);
+    const std::string written_under = key_of_text(key);
+    const auto found = object_.find(written_under);
     if (found == object_.end() || !found->is_string()) return std::nullopt;
     const auto& text = found->get_ref<const std::string&>();
     if (number_in_unit_of(key, text)) return std::nullopt;
     const auto number = number_in_unit_of(other, text);
-    if (number) asked_.insert(key);
+    if (number) asked_.insert(written_under);
     return number;
 }
 

@@ -34,7 +34,8 @@ public:
     DocumentReader(const nlohmann::json& object, std::string file, std::string path);
 
     double required_number(const char* key);
-    /// In the unit that the key ends with, or under a key that ends with another one (`key_units.hpp`); not both.
+    /// In the unit that the key ends with, or under a key that ends with another one (`key_units.hpp`); not both. A
+    /// text that says its unit may stand under the key without one: `"mass": "780 g"`.
     std::optional<double> number(const char* key);
     /// What is written as text under a key and cannot be read there, but could under another: amps where watts are
     /// asked.
@@ -72,6 +73,8 @@ private:
     const nlohmann::json* find(const char* key);
     bool contains(std::string_view key) const;
     std::string key_meant(std::string_view missing) const;
+    /// The key, or it without its unit where a text stands there that says its own.
+    std::string key_of_text(const char* key) const;
 
     const nlohmann::json& object_;
     std::string file_;

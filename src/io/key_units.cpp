@@ -109,6 +109,11 @@ std::optional<double> number_in_unit_of(std::string_view key, std::string_view t
     return in_field_unit(*typed, unit_of_key(key));
 }
 
+bool says_unit(std::string_view text) {
+    const auto typed = typed_number(text);
+    return typed && typed->unit;
+}
+
 std::string_view without_unit(std::string_view key) {
     std::string_view words = key;
     for (const OtherUnit& unit : other_units) {

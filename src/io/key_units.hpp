@@ -25,6 +25,9 @@ std::vector<OtherKey> keys_in_other_units(std::string_view key);
 /// not leave that open), or measures something else
 std::optional<double> number_in_unit_of(std::string_view key, std::string_view text);
 
+/// Whether a number as text says its unit itself: "780 g", not "780".
+bool says_unit(std::string_view text);
+
 /// A key's words without its unit: "cell_capacity" of "cell_capacity_ah".
 std::string_view without_unit(std::string_view key);
 

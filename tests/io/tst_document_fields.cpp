@@ -108,6 +108,7 @@ private slots:
     void numbersMayBringTheirUnit_data();
     void numbersMayBringTheirUnit();
     void eachKeyInItsOtherUnitsIsTheSame();
+    void aTextThatSaysItsUnitNeedsNoneInItsKey();
     void oneUnitAKey();
     void wordsAreReadAsTheScreenWritesThem();
     void aMissingKeyNamesTheOneThatWasMeant();
@@ -455,6 +456,40 @@ void DocumentFieldsTest::eachKeyInItsOtherUnitsIsTheSame() {
         }
     }
     QVERIFY(tried > 12);
+}
+
+void DocumentFieldsTest::aTextThatSaysItsUnitNeedsNoneInItsKey() {
+    const auto read = [](const char* part, const char* key, const char* bare, const json& value) {
+        return io::plan_from_json(small_plan(part, key, bare, value).dump(), "bare");
+    };
+    struct Row {
+        const char* part;
+        const char* key;
+        const char* bare;
+        const char* text;
+        double own;
+    };
+    for (const Row& row : {Row{"aircraft", "mass_kg", "mass", "780 g", 0.78},
+                           {"aircraft", "cruise_airspeed_mps", "cruise_airspeed", "54 km/h", 15.0},
+                           {"aircraft", "cruise_power_w", "cruise_power", "5 A at 14.8 V", 74.0},
+                           {"pack", "cell_capacity_ah", "cell_capacity", "4500 mAh", 4.5},
+                           {"weather", "temperature_c", "temperature", "68 °F", 20.0},
+                           {"weather", "wind_from_deg", "wind_from", "NW", 315.0}}) {
+        const auto plan = read(row.part, row.key, row.bare, row.text);
+        QVERIFY2(plan, row.bare);
+        QVERIFY2(plan->diagnostics.empty(), row.bare);
+        VERIFY_NEAR(json::parse(io::json_from_plan(plan->request))[row.part][row.key].get<double>(), row.own, 1e-9);
+    }
+    // Without a unit anywhere nothing is guessed, and the message names what stands there.
+    for (const json& value : {json(780.0), json("780")}) {
+        const auto plan = read("aircraft", "mass_kg", "mass", value);
+        QVERIFY(!plan);
+        QCOMPARE(int(plan.error().code), int(units::ErrorCode::value_missing));
+    }
+    // A wrong kind of unit is said of the key that is there.
+    const auto wrong = read("aircraft", "mass_kg", "mass", "780 mAh");
+    QVERIFY(!wrong);
+    QCOMPARE(QString::fromStdString(wrong.error().where.field), QStringLiteral("aircraft.mass"));
 }
 
 void DocumentFieldsTest::oneUnitAKey() {
