@@ -990,6 +990,14 @@
         <source>part of the date</source>
         <translation>Teil des Datums</translation>
     </message>
+    <message>
+        <source>volts of all cells</source>
+        <translation>Spannungen aller Zellen</translation>
+    </message>
+    <message>
+        <source>%1, lowest cell %2</source>
+        <translation>%1, schwächste Zelle %2</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Dates</name>

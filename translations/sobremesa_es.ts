@@ -990,6 +990,14 @@
         <source>part of the date</source>
         <translation>parte de la fecha</translation>
     </message>
+    <message>
+        <source>volts of all cells</source>
+        <translation>tensiones de todas las celdas</translation>
+    </message>
+    <message>
+        <source>%1, lowest cell %2</source>
+        <translation>%1, celda más baja %2</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Dates</name>

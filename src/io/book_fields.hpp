@@ -86,8 +86,9 @@ void describe_kept_flight(Visitor& v, Kept& kept) {
     v.whole("part", kept.part, {"which flight of the log, from 0", "the one with the most rows"});
     v.list("columns", kept.columns, {"what the pilot said of the log's columns"}, [](auto& inner, auto& column) {
         inner.text("header", column.header, {"as the log writes it"});
-        inner.text("meaning", column.meaning,
-                   {"a channel, or `date`, `clock`, `moment`, `date-part`, `clock-part`, `position`, `ignored`"});
+        inner.text(
+            "meaning", column.meaning,
+            {"a channel, or `date`, `clock`, `moment`, `date-part`, `clock-part`, `position`, `cells`, `ignored`"});
         inner.text("unit", column.unit, {"as in headers"});
     });
     v.text("note", kept.note, {"the pilot's own words"});

@@ -933,6 +933,53 @@ bool parse_pair(std::string_view cell, double& latitude, double& longitude) {
     return angle_from(scan, false, longitude) && scan.done();
 }
 
+bool parse_cell_list(std::string_view cell, double& sum_v, double& least_v) {
+    sum_v = least_v = missing_value;
+    if (means_missing(cell)) return true;
+    constexpr std::string_view brackets = "[({";
+    if (cell.size() > 2 && brackets.find(cell.front()) != std::string_view::npos)
+        cell = trimmed(cell.substr(1, cell.size() - 2));
+    // As with pairs, a comma separates only where nothing else does.
+    constexpr std::string_view separators = ";|/\t ,";
+    const auto which = std::find_if(separators.begin(), separators.end(),
+                                    [&](char one) { return cell.find(one) != std::string_view::npos; });
+    if (which == separators.end()) return false;
+    constexpr int most_cells_in_series = 24;
+    constexpr double least_volts = 1.5;
+    constexpr double most_volts = 4.6;
+    constexpr double millivolts_from = 1000.0;
+    int count = 0;
+    double sum = 0.0;
+    double least = HUGE_VAL;
+    bool ended = false;
+    while (!cell.empty()) {
+        const auto gap = std::min(cell.find(*which), cell.size());
+        std::string_view one = trimmed(cell.substr(0, gap));
+        cell = trimmed(cell.substr(std::min(gap + 1, cell.size())));
+        if (one.ends_with('V') || one.ends_with('v')) one = trimmed(one.substr(0, one.size() - 1));
+        if (*which != ',' && one.ends_with(',')) one.remove_suffix(1);
+        const auto number = number_from_text(one);
+        if (!number) return false;
+        if (*number == 0.0) {
+            ended = true;
+            continue;
+        }
+        // "4 4 4" counts something; so does "4,2,4,2", or its commas are decimal ones.
+        if (*number < millivolts_from && one.find_first_of(*which == ',' ? "." : ".,") == std::string_view::npos)
+            return false;
+        const double volts = *number >= millivolts_from ? *number / 1000.0 : *number;
+        if (ended || volts < least_volts || volts > most_volts || ++count > most_cells_in_series) return false;
+        sum += volts;
+        least = std::min(least, volts);
+    }
+    // All at nothing: the sensor had no reading yet.
+    if (count == 0 && ended) return true;
+    if (count < 2) return false;
+    sum_v = sum;
+    least_v = least;
+    return true;
+}
+
 std::optional<geodesy::Position> position_from_text(std::string_view text) {
     std::string capital(trimmed(text));
     std::transform(capital.begin(), capital.end(), capital.begin(),

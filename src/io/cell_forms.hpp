@@ -73,6 +73,10 @@ bool parse_angle(std::string_view cell, bool degrees_and_minutes, double& degree
 /// "47.1234 11.5", "47.1234, 11.5", "N47.1 E11.5", "(47.1; 11.5)"; and the forms of `written_position`.
 bool parse_pair(std::string_view cell, double& latitude, double& longitude);
 
+/// "4.05 4.04 4.06", "[4.05; 4.04; 4.06]", "4,05/4,04/4,06": volts of every cell in one, 2 to 24 of them; in mV
+/// too. Zeros at the end are places of cells that the pack does not have.
+bool parse_cell_list(std::string_view cell, double& sum_v, double& least_v);
+
 /// A place as it is typed: as `parse_pair`, letters in any case. Nothing where it is no place on earth.
 std::optional<geodesy::Position> position_from_text(std::string_view text);
 

@@ -57,6 +57,7 @@ void add_cell(ColumnShape& shape, std::string_view cell) {
     shape.letters += hemisphere_sign(cell) ? 1 : 0;
     shape.angles += parse_angle(cell, false, value) ? 1 : 0;
     shape.pairs += parse_pair(cell, value, other) ? 1 : 0;
+    shape.cell_lists += parse_cell_list(cell, value, other) ? 1 : 0;
 }
 
 } // namespace

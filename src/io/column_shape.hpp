@@ -22,6 +22,8 @@ struct ColumnShape {
     std::size_t moments = 0;
     std::size_t angles = 0;
     std::size_t pairs = 0;
+    /// Volts of every cell of the pack.
+    std::size_t cell_lists = 0;
     std::size_t letters = 0;
     /// The unit behind the numbers, where one is.
     std::optional<Unit> unit;

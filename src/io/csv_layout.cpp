@@ -20,7 +20,9 @@ namespace {
 
 using Cells = std::vector<std::string_view>;
 
-constexpr std::array delimiters = {',', ';', '\t', '|', wide_blanks, any_blanks};
+constexpr std::array delimiters = {',', ';', '\t', '|', '^', '~', wide_blanks, any_blanks};
+/// … and those that hardly stand in anything else.
+constexpr std::string_view marks = ";\t|^~";
 /// Lines before the data, at most: a preamble of a recorder's settings may be long.
 constexpr std::size_t longest_preamble_lines = 250;
 /// Rows that a log without a header must have before its columns are guessed by their numbers.
@@ -82,7 +84,8 @@ Cut judge(char delimiter, const std::vector<std::string_view>& rows) {
             if (means_missing(cell)) continue;
             if (is_cell_value(cell))
                 here += 1.0;
-            else if (cell.find_first_of(",;\t|") != std::string_view::npos)
+            else if (cell.find(',') != std::string_view::npos ||
+                     cell.find_first_of(marks) != std::string_view::npos)
                 here -= 1.0;
         }
         if (cells.size() > 1) values += here;
@@ -214,13 +217,18 @@ private:
         if (rows.size() > enough) rows.resize(enough);
         for (std::size_t i = 0; i < sample_.spread.size() && i < enough; ++i)
             rows.push_back(sample_.spread[i * std::max<std::size_t>(1, sample_.spread.size() / enough)]);
-        // Where most rows have tabs, semicolons or bars, these are the delimiters, and blanks stand inside cells.
+        // Where most rows have tabs, semicolons, bars or the like, these are the delimiters, and blanks stand
+        // inside cells.
         const auto marked = std::size_t(std::count_if(rows.begin(), rows.end(), [](std::string_view row) {
-            return trimmed(row).find_first_of(";\t|") != std::string_view::npos;
+            return trimmed(row).find_first_of(marks) != std::string_view::npos;
         }));
         for (const char delimiter : delimiters) {
             const bool blanks = delimiter == any_blanks || delimiter == wide_blanks;
             if (blanks && 10 * marked > 8 * rows.size()) continue;
+            const bool there = blanks || std::any_of(rows.begin(), rows.end(), [&](std::string_view row) {
+                                   return row.find(delimiter) != std::string_view::npos;
+                               });
+            if (!there) continue;
             const Cut cut = judge(delimiter, rows);
             if (cut.score > best_.score + 1e-9) best_ = cut;
         }
@@ -453,7 +461,7 @@ private:
             Cells cells;
             char delimiter = ',';
             std::ptrdiff_t most = 0;
-            for (const char candidate : {',', ';', '\t', '|'}) {
+            for (const char candidate : {',', ';', '\t', '|', '^', '~'}) {
                 const auto count = std::count(head_[i].begin(), head_[i].end(), candidate);
                 if (count > most) {
                     most = count;

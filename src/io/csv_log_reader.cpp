@@ -45,6 +45,8 @@ public:
                 use(Channel::latitude_deg);
                 use(Channel::longitude_deg);
             }
+            if (column.kind == Kind::cell_list && column.gives_pack) use(Channel::voltage_v);
+            if (column.kind == Kind::cell_list && column.gives_weakest_cell) use(Channel::cell_voltage_v);
         }
         use(Channel::time_s);
     }
@@ -193,6 +195,10 @@ private:
             if (column.kind == Kind::position_pair) {
                 target.first = log_[Channel::latitude_deg].data();
                 target.second = log_[Channel::longitude_deg].data();
+            }
+            if (column.kind == Kind::cell_list) {
+                if (column.gives_pack) target.first = log_[Channel::voltage_v].data();
+                if (column.gives_weakest_cell) target.second = log_[Channel::cell_voltage_v].data();
             }
             result.columns.push_back(target);
         }

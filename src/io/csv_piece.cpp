@@ -15,11 +15,12 @@ using Kind = LogColumn::Kind;
 /// The value of a cell, to where its column wants it.
 void put(const ColumnTarget& target, const CellValues& values, std::size_t row, RowParts& parts) {
     parts.add(*target.column, values[0]);
-    if (!target.first) return;
-    if (target.kind == Kind::added_number)
-        target.first[row] += values[0] * target.scale;
-    else
-        target.first[row] = values[0] * target.scale;
+    if (target.first) {
+        if (target.kind == Kind::added_number)
+            target.first[row] += values[0] * target.scale;
+        else
+            target.first[row] = values[0] * target.scale;
+    }
     if (target.second) target.second[row] = values[1];
 }
 

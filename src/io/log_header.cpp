@@ -27,8 +27,8 @@ constexpr double largest_degrees = 360.0;
 constexpr double ten_millionth_deg = 1e-7;
 constexpr double semicircle_deg = 180.0 / 2147483648.0;
 
-constexpr std::array<std::string_view, 7> plain_meanings = {"ignored",   "date",       "clock",   "moment",
-                                                            "date-part", "clock-part", "position"};
+constexpr std::array<std::string_view, 8> plain_meanings = {"ignored",   "date",       "clock",    "moment",
+                                                            "date-part", "clock-part", "position", "cells"};
 /// In the order of `LogColumn::DatePart`.
 constexpr std::array<std::string_view, 3> date_part_words = {"year", "month", "day"};
 
@@ -48,6 +48,7 @@ units::Result<LogColumn> column_by_choice(const telemetry::ColumnChoice& choice,
     if (choice.meaning == "clock") column.kind = Kind::clock_time;
     if (choice.meaning == "moment") column.kind = Kind::moment;
     if (choice.meaning == "position") column.kind = Kind::position_pair;
+    if (choice.meaning == "cells") column.kind = Kind::cell_list;
     if (choice.meaning == "date-part") {
         const auto* const part = std::find(date_part_words.begin(), date_part_words.end(), choice.unit);
         if (part == date_part_words.end()) return unknown(choice.unit, column_units(choice.meaning));
@@ -127,6 +128,7 @@ public:
         take_words();
         settle_positions();
         take_pairs();
+        take_cell_lists();
         take_by_unit_alone(Channel::voltage_v, Dimension::voltage);
         take_by_unit_alone(Channel::current_a, Dimension::current);
         add_motors_up();
@@ -149,6 +151,9 @@ private:
         return std::any_of(columns_.begin(), columns_.end(), [&](const ColumnAtHand& c) {
             const Kind kind = c.column.kind;
             if (kind == Kind::position_pair) return is_position(channel);
+            if (kind == Kind::cell_list)
+                return (channel == Channel::voltage_v && c.column.gives_pack) ||
+                       (channel == Channel::cell_voltage_v && c.column.gives_weakest_cell);
             return (kind == Kind::number || kind == Kind::written_number || kind == Kind::angle) &&
                    c.column.channel == channel;
         });
@@ -477,6 +482,24 @@ private:
         }
     }
 
+    /// "Cells: 4.05 4.04 4.06": the pack's volts, and its weakest cell's, where no other column says them. Without
+    /// the word, three and more that a cell can have are no place.
+    void take_cell_lists() {
+        for (ColumnAtHand& c : columns_) {
+            if (!is_open(c) || !c.shape.mostly(c.shape.cell_lists) || c.shape.mostly(c.shape.numbers)) continue;
+            const bool named =
+                c.header.has_any<"cell", "cells", "volts", "volt", "voltage", "voltages", "lipo">() ||
+                c.header.measures(Dimension::voltage);
+            if (!named && (is_pair(c.shape) || !c.header.words.empty())) continue;
+            c.column.gives_pack = !have(Channel::voltage_v);
+            c.column.gives_weakest_cell = !have(Channel::cell_voltage_v);
+            if (!c.column.gives_pack && !c.column.gives_weakest_cell) continue;
+            c.column.kind = Kind::cell_list;
+            c.column.quantity_assumed = !named;
+            return;
+        }
+    }
+
     /// A column whose words say nothing may still be told by its unit, where no other column is that quantity and
     /// no other has that unit, or only one of them can be a pack's in flight.
     void take_by_unit_alone(Channel channel, Dimension dimension) {
@@ -691,6 +714,7 @@ bool parse_cell(const LogColumn& column, std::string_view text, CellValues& valu
     case Kind::position_pair:
         if (column.longitude_first) return parse_pair(text, values[1], values[0]);
         return parse_pair(text, values[0], values[1]);
+    case Kind::cell_list: return parse_cell_list(text, values[0], values[1]);
     case Kind::angle: return parse_angle(text, column.degrees_and_minutes, values[0]);
     case Kind::hemisphere: {
         const auto sign = hemisphere_sign(text);
@@ -797,6 +821,7 @@ telemetry::ColumnChoice choice_of(const LogColumn& column) {
         break;
     case Kind::clock_time: choice.meaning = "clock"; break;
     case Kind::position_pair: choice.meaning = "position"; break;
+    case Kind::cell_list: choice.meaning = "cells"; break;
     case Kind::angle: choice.meaning = telemetry::channel_word(column.channel); break;
     case Kind::number:
     case Kind::written_number:

@@ -28,6 +28,8 @@ struct LogColumn {
         /// The letter that goes with a latitude or a longitude of another column.
         hemisphere,
         position_pair,
+        /// Volts of all cells of the pack: their sum, and the least of them.
+        cell_list,
         date,
         clock_time,
         /// Date and clock in one cell.
@@ -53,6 +55,9 @@ struct LogColumn {
     /// Sign between groups of three digits: ',', '.', '\'', or ' ' for blanks of any width; 0 where there is none.
     char grouping = 0;
     bool unit_assumed = false;
+    /// Of a list of cells: what no other column says.
+    bool gives_pack = true;
+    bool gives_weakest_cell = true;
     /// Of a position in one cell: longitude comes first.
     bool longitude_first = false;
     /// … or so it is taken: nothing says it.
@@ -75,7 +80,7 @@ bool tell_date(const std::vector<LogColumn>& columns);
 /// … as a clock does, which starts again at midnight where no date goes with it.
 bool have_clock(const std::vector<LogColumn>& columns);
 
-/// What one cell holds: one number, or the two of a position.
+/// What one cell holds: one number, or the two of a position, or the sum and the least of a list of cells.
 using CellValues = std::array<double, 2>;
 /// Reads a cell as its column wants it; the number is still to be multiplied by its scale.
 /// @return false for text that is not that

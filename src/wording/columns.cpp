@@ -99,6 +99,7 @@ QString column_meaning(const std::string& word) {
     if (word == "clock-part") return ColumnsWords::tr("part of the time of day");
     if (word == "date-part") return ColumnsWords::tr("part of the date");
     if (word == "position") return ColumnsWords::tr("latitude and longitude");
+    if (word == "cells") return ColumnsWords::tr("volts of all cells");
     const auto channel = telemetry::channel_from_word(word);
     return channel ? channel_name(*channel) : QString::fromStdString(word);
 }
@@ -120,6 +121,10 @@ QString column_reading(const io::LogColumn& column, const std::vector<std::vecto
             return ColumnsWords::tr("%1, %2", "latitude, longitude")
                 .arg(written(values[0], 0.0, si_notation(Channel::latitude_deg)),
                      written(values[1], 0.0, si_notation(Channel::longitude_deg)));
+        case Kind::cell_list:
+            return ColumnsWords::tr("%1, lowest cell %2")
+                .arg(written(values[0], 0.0, si_notation(Channel::voltage_v)),
+                     written(values[1], 0.0, si_notation(Channel::cell_voltage_v)));
         case Kind::moment: return clock_moment(values[0]);
         case Kind::date:
             return QDateTime::fromSecsSinceEpoch(qint64(values[0]), Qt::UTC).toString(QStringLiteral("yyyy-MM-dd"));

@@ -657,11 +657,45 @@ std::vector<Way> laid_down() {
     };
 }
 
+/// The volts of four cells in one cell of the table, the third the weakest.
+Way celled(const char* name, const char* head, char between, const char* separator, const char* open = "",
+           const char* close = "", double scale = 1.0, int decimals = 3) {
+    return {name, [=](const std::vector<Sample>& rows) {
+                return lines(QByteArray("time (s),lat,lon,").replace(',', between) + head + between + "amps\n",
+                             rows, [=](const Sample& s) {
+                                 QByteArrayList cells;
+                                 for (const double off : {0.01, 0.0, -0.03, 0.02})
+                                     cells << number(scale * (0.25 * s.volts + off), decimals);
+                                 const QByteArray list = open + cells.join(separator) + close;
+                                 QByteArray row = number(s.t, 1) + "," + place(s) + ",";
+                                 row.replace(',', between);
+                                 return row + list + between + number(s.amps, 2);
+                             });
+            }};
+}
+
+std::vector<Way> lists_of_cells() {
+    return {
+        celled("cells by blanks", "cells", ',', " "),
+        celled("cells by commas, in quotes", "Cells (V)", ',', ",", "\"", "\""),
+        celled("cells by commas in brackets", "cell_voltages", ';', ", ", "[", "]"),
+        celled("cells by semicolons in brackets", "cells", ',', ";", "[", "]"),
+        celled("cells by slashes", "LiPo volts", '\t', "/"),
+        celled("cells by bars", "cells", ',', "|"),
+        celled("cells with their unit", "cells", ';', "V ", "", "V"),
+        celled("cells in millivolts", "cells [mV]", ',', " ", "", "", 1000.0, 0),
+        celled("places of cells that the pack has not", "cells", ',', " ", "", " 0.00 0.00"),
+        celled("columns by carets", "cells", '^', " "),
+        celled("columns by tildes", "cells", '~', ";"),
+    };
+}
+
 std::vector<Way> all_ways() {
     std::vector<Way> ways = delimited_ways();
     for (Way& each : other_ways()) ways.push_back(std::move(each));
     for (Way& each : laid_down()) ways.push_back(std::move(each));
     for (Way& each : languages()) ways.push_back(std::move(each));
+    for (Way& each : lists_of_cells()) ways.push_back(std::move(each));
     return ways;
 }
 
@@ -679,6 +713,7 @@ private slots:
     void anAttitudeIsNoPlace();
     void unitsWithAFactorAreSaidAndTaken();
     void commasAreDecimalsWhereNothingSaysOtherwise();
+    void cellsOfAPackInOneCell();
     void aDocumentIsReadToTheCut();
     void whatIsNoLogIsRefused();
 
@@ -853,6 +888,37 @@ void ForeignLogsTest::commasAreDecimalsWhereNothingSaysOtherwise() {
     VERIFY_NEAR((**log)[Channel::voltage_v].at(1), 16.719, 1e-9);
     VERIFY_NEAR((**log)[Channel::current_a].at(2), 5.31, 1e-9);
     VERIFY_NEAR((**log)[Channel::time_s].back(), 2.5, 1e-9);
+}
+
+void ForeignLogsTest::cellsOfAPackInOneCell() {
+    const auto read = [&](const QByteArray& head, const QByteArray& list) {
+        QByteArray text("time (s)," + head + ",amps\n");
+        for (int i = 0; i < 60; ++i)
+            text += number(i, 0) + "," + list + "," + number(8.0 + 0.1 * (i % 5), 1) + "\n";
+        return io::read_log(file("cells.csv", text));
+    };
+    const auto both = read("cells", "4.05 4.04 3.98 4.06");
+    QVERIFY(both);
+    VERIFY_NEAR((**both)[Channel::voltage_v][7], 16.13, 1e-9);
+    VERIFY_NEAR((**both)[Channel::cell_voltage_v][7], 3.98, 1e-9);
+    // The pack's own column stays; only the weakest cell is news.
+    const auto beside = read("pack (V),cells", "16.40,4.05 4.04 3.98 4.06");
+    QVERIFY(beside);
+    VERIFY_NEAR((**beside)[Channel::voltage_v][7], 16.40, 1e-9);
+    VERIFY_NEAR((**beside)[Channel::cell_voltage_v][7], 3.98, 1e-9);
+    // Neither counts, nor places, nor a pack's two rows of figures are cells.
+    for (const char* other : {"4 4 4 4", "12.1 3.9 4.0", "4,2", "1.2 0.9", "4.05 x 4.04"}) {
+        const auto none = read("cells", QByteArray("\"") + other + "\"");
+        QVERIFY2(!none || !(*none)->has(Channel::cell_voltage_v) || !(*none)->has(Channel::voltage_v), other);
+    }
+    // A row without a reading is one without volts, not one that cannot be read.
+    QByteArray gaps("time (s),cells,amps\n0,0.00 0.00 0.00,8\n");
+    for (int i = 1; i < 60; ++i) gaps += number(i, 0) + ",4.05 4.04 3.98," + number(8.0 + 0.1 * (i % 5), 1) + "\n";
+    const auto late = io::read_log(file("late.csv", gaps));
+    QVERIFY(late);
+    QCOMPARE((*late)->rows(), std::size_t(60));
+    QVERIFY(!std::isfinite((**late)[Channel::voltage_v][0]));
+    VERIFY_NEAR((**late)[Channel::voltage_v][1], 12.07, 1e-9);
 }
 
 void ForeignLogsTest::aDocumentIsReadToTheCut() {
