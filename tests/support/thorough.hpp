@@ -4,17 +4,9 @@
 
 #include <algorithm>
 
-namespace sobremesa::tests {
+#include "support/sanitized.hpp"
 
-#if defined(__has_feature)
-#if __has_feature(address_sanitizer) || __has_feature(thread_sanitizer)
-inline constexpr bool under_sanitizer = true;
-#else
-inline constexpr bool under_sanitizer = false;
-#endif
-#else
-inline constexpr bool under_sanitizer = false;
-#endif
+namespace sobremesa::tests {
 
 /// Few in every run, as many as is promised where SOBREMESA_THOROUGH is set (`scripts/check thorough`, some minutes
 /// on two cores).
@@ -26,7 +18,7 @@ T as_thorough(T every_run, T thorough) {
 /// How many cases a test tries. A sanitizer looks for what the code does to memory, which a quarter of them shows;
 /// the figures are looked at in every other run.
 inline int tries(int every_run, int thorough) {
-    return as_thorough(under_sanitizer ? std::max(every_run / 4, 1) : every_run, thorough);
+    return as_thorough(sanitized ? std::max(every_run / 4, 1) : every_run, thorough);
 }
 
 } // namespace sobremesa::tests
