@@ -78,6 +78,14 @@ EverythingQuestion everything_of(const History& made) {
     return question;
 }
 
+battery::Pack four_cells() {
+    battery::Pack pack;
+    pack.series = 4;
+    pack.cell_capacity_ah = 3.2;
+    pack.mass_kg = 0.21;
+    return pack;
+}
+
 } // namespace
 
 class JointEstimateTest : public QObject {
@@ -124,11 +132,7 @@ void JointEstimateTest::withoutAFlightItIsTheLabelWithAWideBand() {
 
 void JointEstimateTest::aReplayIsADischarge() {
     // The replay's coarse steps against the integrator's fine ones, both on the program's own circuit.
-    battery::Pack pack;
-    pack.series = 4;
-    pack.cell_capacity_ah = 3.2;
-    pack.mass_kg = 0.21;
-    const battery::PackModel model(pack);
+    const battery::PackModel model(four_cells());
     const double current_a = 6.0;
     PackFlight flight;
     flight.air_temperature_c = 15.0;
@@ -146,11 +150,7 @@ void JointEstimateTest::aReplayIsADischarge() {
 
 void JointEstimateTest::whatWasDrawnBeforeTheFirstRowIsGone() {
     // A log that begins late: its counter already stands at 459 mAh, counted by a sensor that reads 2 % high.
-    battery::Pack pack;
-    pack.series = 4;
-    pack.cell_capacity_ah = 3.2;
-    pack.mass_kg = 0.21;
-    const battery::PackModel model(pack);
+    const battery::PackModel model(four_cells());
     const double current_a = 6.0, before_ah = 0.459, gain = 1.02;
     PackFlight whole;
     whole.air_temperature_c = 15.0;
