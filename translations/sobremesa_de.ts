@@ -20,7 +20,7 @@
     <name>CardWords</name>
     <message>
         <source>%1 · %2 · wind %3 from %4 · %5 · %6 above home</source>
-        <translation>%1 · %2 · Wind %3 aus %4 · %5 · %6 über dem Start</translation>
+        <translation>%1 · %2 · Wind %3 aus %4 · %5 · %6 über dem Startpunkt</translation>
     </message>
     <message>
         <source>outbound airspeed</source>
@@ -313,7 +313,7 @@
     <name>main</name>
     <message>
         <source>Plans and debriefs flights of long-range model aircraft.</source>
-        <translation>Plant und wertet Flüge von Langstrecken-Flugmodellen aus.</translation>
+        <translation>Plant Flüge von Langstreckenmodellen und wertet sie aus.</translation>
     </message>
     <message>
         <source>Folder for the settings.</source>
@@ -368,7 +368,7 @@
     </message>
     <message>
         <source>At %1: %2 over ground, %3. Range is greatest here; drag the ring, or use ← →, to see what flying faster costs.</source>
-        <translation>Bei %1: %2 über Grund, %3. Hier ist die Reichweite am größten; zieh den Ring, oder nimm ← →, um zu sehen, was Eile kostet.</translation>
+        <translation>Bei %1: %2 über Grund, %3. Hier ist die Reichweite am größten; zieh den Ring, oder nimm ← →, um zu sehen, was schnelleres Fliegen kostet.</translation>
     </message>
     <message>
         <source>At %1: %2 over ground, %3. One %4 more costs %5. Drag the ring, or use ← →.</source>
@@ -380,11 +380,11 @@
     </message>
     <message>
         <source>On the return leg, in the worst credible wind, no speed makes headway.</source>
-        <translation>Auf dem Rückflug, im schlimmsten glaubhaften Wind, kommt keine Geschwindigkeit voran.</translation>
+        <translation>Auf dem Rückflug, im ungünstigsten anzunehmenden Wind, kommt keine Geschwindigkeit voran.</translation>
     </message>
     <message>
         <source>On the return leg, in the worst credible wind: %1, %2.</source>
-        <translation>Auf dem Rückflug, im schlimmsten glaubhaften Wind: %1, %2.</translation>
+        <translation>Auf dem Rückflug, im ungünstigsten anzunehmenden Wind: %1, %2.</translation>
     </message>
     <message>
         <source>To judge that, enter the aircraft&apos;s full power.</source>
@@ -392,15 +392,15 @@
     </message>
     <message>
         <source>Go: %1 of full power; sensible up to a headwind of %2.</source>
-        <translation>Ja: %1 der vollen Leistung; vernünftig bis zu einem Gegenwind von %2.</translation>
+        <translation>Go: %1 der vollen Leistung; vernünftig bis zu einem Gegenwind von %2.</translation>
     </message>
     <message>
         <source>No go: %1 of full power. Sensible up to a headwind of %2.</source>
-        <translation>Nein: %1 der vollen Leistung. Vernünftig bis zu einem Gegenwind von %2.</translation>
+        <translation>No-Go: %1 der vollen Leistung. Vernünftig bis zu einem Gegenwind von %2.</translation>
     </message>
     <message>
         <source>No go: %1 of full power, more than half even in still air.</source>
-        <translation>Nein: %1 der vollen Leistung, mehr als die Hälfte selbst bei Windstille.</translation>
+        <translation>No-Go: %1 der vollen Leistung, mehr als die Hälfte selbst bei Windstille.</translation>
     </message>
     <message>
         <source>A circle at %1 of bank takes %2 more than straight flight.</source>
@@ -670,7 +670,7 @@
     </message>
     <message>
         <source>%1: nothing stands out.</source>
-        <translation>%1: nichts sticht hervor.</translation>
+        <translation>%1: nichts Auffälliges.</translation>
     </message>
     <message>
         <source>%1: %2.</source>
@@ -693,8 +693,8 @@
         <translation>Das Log ist zu kurz, um den Wind zu zeigen: eine halbe Minute Flug lässt sich nicht mit einem Plan vergleichen.</translation>
     </message>
     <message>
-        <source>The log has no energy: it needs voltage with current, or with a charge counter.</source>
-        <translation>Das Log hat keine Energie: es braucht Spannung mit Strom, oder mit einem Ladungszähler.</translation>
+        <source>The log does not show the energy used: it needs voltage with current, or with a charge counter.</source>
+        <translation>Das Log zeigt nicht, wie viel Energie verbraucht wurde: es braucht Spannung mit Strom, oder mit einem Ladungszähler.</translation>
     </message>
     <message>
         <source>The log does not show where the aircraft was: it needs positions, or ground speed with course.</source>
@@ -751,35 +751,35 @@
     </message>
     <message>
         <source>Filed flights with a log show here what their forecasts missed.</source>
-        <translation>Abgelegte Flüge mit Log zeigen hier, was ihren Prognosen entging.</translation>
+        <translation>Abgelegte Flüge mit Log zeigen hier, wo ihre Prognosen danebenlagen.</translation>
     </message>
     <message numerus="yes">
         <source>Reading the logs of %n flight(s) for what their forecasts missed …</source>
         <translation>
-            <numerusform>Das Log von %n Flug wird gelesen: was seiner Prognose entging …</numerusform>
-            <numerusform>Die Logs von %n Flügen werden gelesen: was ihren Prognosen entging …</numerusform>
+            <numerusform>Das Log von %n Flug wird gelesen: worin seine Prognose danebenlag …</numerusform>
+            <numerusform>Die Logs von %n Flügen werden gelesen: worin ihre Prognosen danebenlagen …</numerusform>
         </translation>
     </message>
     <message>
         <source>What forecasts miss shows from two flights on whose logs have energy and positions.</source>
-        <translation>Was Prognosen entgeht, zeigt sich ab zwei Flügen, deren Logs Energie und Positionen haben.</translation>
+        <translation>Worin Prognosen danebenliegen, zeigt sich ab zwei Flügen, deren Logs Energie und Positionen enthalten.</translation>
     </message>
     <message numerus="yes">
-        <source>In %n flight(s) no cause took more or less than forecast again and again.</source>
+        <source>In %n flight(s) no cause consistently took more or less than forecast.</source>
         <translation>
             <numerusform>In %n Flug hat keine Ursache immer wieder mehr oder weniger gekostet als vorhergesagt.</numerusform>
             <numerusform>In %n Flügen hat keine Ursache immer wieder mehr oder weniger gekostet als vorhergesagt.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>In %n flight(s) %1 took %2 more than forecast, again and again.</source>
+        <source>In %n flight(s) %1 consistently took %2 more than forecast.</source>
         <translation>
             <numerusform>In %n Flug immer wieder mehr als vorhergesagt: %1, %2.</numerusform>
             <numerusform>In %n Flügen immer wieder mehr als vorhergesagt: %1, %2.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>In %n flight(s) %1 took %2 less than forecast, again and again.</source>
+        <source>In %n flight(s) %1 consistently took %2 less than forecast.</source>
         <translation>
             <numerusform>In %n Flug immer wieder weniger als vorhergesagt: %1, %2.</numerusform>
             <numerusform>In %n Flügen immer wieder weniger als vorhergesagt: %1, %2.</numerusform>
@@ -1163,11 +1163,11 @@
     </message>
     <message>
         <source>change bearing in %1</source>
-        <translation>Peilung in %1 ändern</translation>
+        <translation>Kurs in %1 ändern</translation>
     </message>
     <message>
         <source>change bearing</source>
-        <translation>Peilung ändern</translation>
+        <translation>Kurs ändern</translation>
     </message>
     <message>
         <source>change mission in %1</source>
@@ -1310,7 +1310,7 @@
     <name>sobremesa::Explanations</name>
     <message>
         <source>The pack is discharged at cruise power: its voltage is the resting curve at the charge within reach, less current times resistance, and the current is whatever gives that power. Charge that the load draws faster than the cells can follow is out of reach until they rest; cold slows them and raises the resistance, their own heat helps. It ends when the voltage, averaged over 10 s, reaches the landing voltage.</source>
-        <translation>Der Akku wird mit Reiseleistung entladen: seine Spannung ist die Ruhekurve bei der erreichbaren Ladung, weniger Strom mal Widerstand, und der Strom ist, was diese Leistung ergibt. Ladung, die die Last schneller zieht, als die Zellen folgen können, ist außer Reichweite, bis sie ruhen; Kälte bremst sie und erhöht den Widerstand, ihre eigene Wärme hilft. Es endet, wenn die über 10 s gemittelte Spannung die Landespannung erreicht.</translation>
+        <translation>Der Akku wird mit Reiseleistung entladen: seine Spannung ist die Ruhekurve bei der erreichbaren Ladung, minus Strom mal Widerstand, und der Strom ist, was diese Leistung ergibt. Ladung, die die Last schneller zieht, als die Zellen folgen können, ist außer Reichweite, bis sie ruhen; Kälte bremst sie und erhöht den Widerstand, ihre eigene Wärme hilft. Es endet, wenn die über 10 s gemittelte Spannung die Landespannung erreicht.</translation>
     </message>
     <message>
         <source>Your known cruise, scaled by physics to this mass and this air: induced power grows with mass, drag power with density.</source>
@@ -1318,7 +1318,7 @@
     </message>
     <message>
         <source>The heading is turned into the wind until the aircraft stays on course; the airspeed along the course, less the headwind, is the ground speed. The return leg uses the worst credible wind.</source>
-        <translation>Der Steuerkurs wird in den Wind gedreht, bis das Modell auf Kurs bleibt; die Airspeed entlang des Kurses, weniger den Gegenwind, ist die Geschwindigkeit über Grund. Der Rückflug rechnet mit dem schlimmsten glaubhaften Wind.</translation>
+        <translation>Der Steuerkurs wird in den Wind gedreht, bis das Modell auf Kurs bleibt; die Airspeed entlang des Kurses, minus Gegenwind, ist die Geschwindigkeit über Grund. Der Rückflug rechnet mit dem ungünstigsten anzunehmenden Wind.</translation>
     </message>
     <message>
         <source>Flying out, the remaining energy falls and the energy needed to get home rises. The turn is where the remaining energy equals the return leg plus the reserve.</source>
@@ -1338,11 +1338,11 @@
     </message>
     <message>
         <source>Climb, outbound leg, return leg in the worst credible wind, and descent, added up.</source>
-        <translation>Steigflug, Hinflug, Rückflug im schlimmsten glaubhaften Wind und Abstieg, zusammengezählt.</translation>
+        <translation>Steigflug, Hinflug, Rückflug im ungünstigsten anzunehmenden Wind und Abstieg, zusammengezählt.</translation>
     </message>
     <message>
         <source>Remaining at the turn, less what the return leg needs in the worst credible wind.</source>
-        <translation>Rest bei der Umkehr, weniger dem, was der Rückflug im schlimmsten glaubhaften Wind braucht.</translation>
+        <translation>Rest bei der Umkehr, abzüglich dessen, was der Rückflug im ungünstigsten anzunehmenden Wind braucht.</translation>
     </message>
     <message>
         <source>Charge used on that leg, climb and descent included, divided by its ground distance.</source>
@@ -1366,7 +1366,7 @@
     </message>
     <message>
         <source>The greatest straight distance from home to a good position.</source>
-        <translation>Die größte gerade Entfernung vom Start zu einer guten Position.</translation>
+        <translation>Die größte gerade Entfernung vom Startpunkt zu einer guten Position.</translation>
     </message>
     <message>
         <source>Energy used divided by ground distance, wind and climbs included.</source>
@@ -1406,15 +1406,15 @@
     </message>
     <message>
         <source>At every row: the forecast&apos;s usable energy, less the energy counted so far, less what the return leg and its reserve needed from there. The minimum of all rows.</source>
-        <translation>In jeder Zeile: die nutzbare Energie der Prognose, weniger die bis dahin gezählte, weniger was Rückflug und Reserve von dort brauchten. Das Minimum aller Zeilen.</translation>
+        <translation>In jeder Zeile: die nutzbare Energie der Prognose, abzüglich der bis dahin gezählten und dessen, was Rückflug und Reserve von dort brauchten. Das Minimum aller Zeilen.</translation>
     </message>
     <message>
         <source>What the selected pack holds down to its landing voltage, less what was counted. Only as good as the current sensor&apos;s scale.</source>
-        <translation>Was der gewählte Akku bis zur Landespannung enthält, weniger was gezählt wurde. Nur so gut wie die Skalierung des Stromsensors.</translation>
+        <translation>Was der gewählte Akku bis zur Landespannung enthält, abzüglich des Gezählten. Nur so gut wie die Skalierung des Stromsensors.</translation>
     </message>
     <message>
         <source>The pack is discharged at this load: its voltage is the resting curve at the charge within reach, less current times resistance. Charge that the load draws faster than the cells can follow is out of reach until they rest; a rate table says how much, or the kind of cell. Cold slows the cells and raises their resistance, their own heat helps. It ends at the landing voltage.</source>
-        <translation>Der Akku wird mit dieser Last entladen: seine Spannung ist die Ruhekurve bei der erreichbaren Ladung, weniger Strom mal Widerstand. Ladung, die die Last schneller zieht, als die Zellen folgen können, ist außer Reichweite, bis sie ruhen; wie viel, sagt eine Ratentabelle oder die Zellenart. Kälte bremst die Zellen und erhöht ihren Widerstand, ihre eigene Wärme hilft. Es endet an der Landespannung.</translation>
+        <translation>Der Akku wird mit dieser Last entladen: seine Spannung ist die Ruhekurve bei der erreichbaren Ladung, minus Strom mal Widerstand. Ladung, die die Last schneller zieht, als die Zellen folgen können, ist außer Reichweite, bis sie ruhen; wie viel, sagt eine Entladetabelle oder der Zelltyp. Kälte bremst die Zellen und erhöht ihren Widerstand, ihre eigene Wärme hilft. Es endet an der Landespannung.</translation>
     </message>
     <message>
         <source>The aircraft&apos;s known cruise, scaled to its mass with this pack, discharges the pack to its landing voltage, less the reserve; time in the air times the mean ground speed, out and back in the wind, is the distance.</source>
@@ -1534,11 +1534,11 @@
     </message>
     <message>
         <source>Where the curve reaches half of full power: beyond it nothing is left for gusts and climbs.</source>
-        <translation>Wo die Kurve die halbe volle Leistung erreicht: darüber bleibt nichts für Böen und Steigflüge.</translation>
+        <translation>Wo die Kurve die Hälfte der vollen Leistung erreicht: darüber bleibt nichts für Böen und Steigflüge.</translation>
     </message>
     <message>
         <source>Its climb rate, less what its power beyond level flight buys in climb: what the air itself did.</source>
-        <translation>Seine Steigrate, weniger dem, was seine Leistung über den Horizontalflug hinaus an Steigen bringt: was die Luft selbst tat.</translation>
+        <translation>Seine Steigrate, abzüglich dessen, was seine Leistung über den Horizontalflug hinaus an Steigen bringt: was die Luft selbst tat.</translation>
     </message>
     <message>
         <source>Where the wing&apos;s maximum lift coefficient just carries the mass: √(2·m·g/(ρ·S·C_L,max)).</source>
@@ -1554,11 +1554,11 @@
     </message>
     <message>
         <source>Irradiance of that sky on the cells, through the array&apos;s current–voltage curve at its temperature and through the converter.</source>
-        <translation>Die Bestrahlung dieses Himmels auf den Zellen, durch die Strom-Spannungs-Kurve des Solarfelds bei seiner Temperatur und durch den Wandler.</translation>
+        <translation>Die Einstrahlung dieses Himmels auf die Zellen, durch die Strom-Spannungs-Kurve des Solarfelds bei seiner Temperatur und durch den Wandler.</translation>
     </message>
     <message>
         <source>Array power less level-flight power; with the climb efficiency and the weight it is a climb rate.</source>
-        <translation>Leistung des Solarfelds weniger Leistung im Horizontalflug; mit dem Steigwirkungsgrad und dem Gewicht ist sie eine Steigrate.</translation>
+        <translation>Leistung des Solarfelds minus Leistung im Horizontalflug; mit dem Steigwirkungsgrad und dem Gewicht ist sie eine Steigrate.</translation>
     </message>
     <message>
         <source>Array power goes to the motor first, the rest into the pack until it is full; what is missing comes out of the pack, minute by minute, until the landing voltage.</source>
@@ -1660,7 +1660,7 @@
     </message>
     <message>
         <source>Use one of: %1.</source>
-        <translation>Nimm eines von: %1.</translation>
+        <translation>Möglich sind: %1.</translation>
     </message>
     <message>
         <source>This is not a number. Enter 12.5 or 12,5.</source>
@@ -1860,7 +1860,7 @@
     </message>
     <message>
         <source>gives the stall speed, and so the slowest speed to fly</source>
-        <translation>ergibt die Überziehgeschwindigkeit und damit das langsamste Tempo</translation>
+        <translation>ergibt die Überziehgeschwindigkeit und damit die langsamste Fluggeschwindigkeit</translation>
     </message>
     <message>
         <source>Wing span</source>
@@ -1888,7 +1888,7 @@
     </message>
     <message>
         <source>Cell type</source>
-        <translation>Zellenart</translation>
+        <translation>Zelltyp</translation>
     </message>
     <message>
         <source>not known</source>
@@ -1908,7 +1908,7 @@
     </message>
     <message>
         <source>Empty: the air temperature. A pack kept warm holds more usable energy</source>
-        <translation>Leer: die Lufttemperatur. Warm gehalten gibt ein Akku mehr nutzbare Energie</translation>
+        <translation>Leer: die Lufttemperatur. Ein warm gehaltener Akku liefert mehr nutzbare Energie</translation>
     </message>
     <message>
         <source>Charged to, per cell</source>
@@ -1936,7 +1936,7 @@
     </message>
     <message>
         <source>Rating printed by</source>
-        <translation>Aufdruck von</translation>
+        <translation>Aufgedruckt von</translation>
     </message>
     <message>
         <source>the cell&apos;s maker</source>
@@ -1992,7 +1992,7 @@
     </message>
     <message>
         <source>Worst credible wind factor</source>
-        <translation>Schlimmster glaubhafter Windfaktor</translation>
+        <translation>Faktor für den ungünstigsten Wind</translation>
     </message>
     <message>
         <source>for the return leg: times or over the forecast, whichever costs more; 1 trusts it</source>
@@ -2008,11 +2008,11 @@
     </message>
     <message>
         <source>Outbound bearing</source>
-        <translation>Peilung hinaus</translation>
+        <translation>Kurs des Hinflugs</translation>
     </message>
     <message>
         <source>Height above home</source>
-        <translation>Höhe über dem Start</translation>
+        <translation>Höhe über dem Startpunkt</translation>
     </message>
     <message>
         <source>120 m (400 ft) above ground is a common limit; local rules decide</source>
@@ -2040,7 +2040,7 @@
     </message>
     <message>
         <source>minutes over home</source>
-        <translation>Minuten über dem Start</translation>
+        <translation>Minuten über dem Startpunkt</translation>
     </message>
     <message>
         <source>times the return leg</source>
@@ -2064,7 +2064,7 @@
     </message>
     <message>
         <source>length × width × height; the bench then tells whether it fits the bay</source>
-        <translation>Länge × Breite × Höhe; der Vergleich sagt dann, ob er in den Schacht passt</translation>
+        <translation>Länge × Breite × Höhe; der Prüfstand sagt dann, ob er in den Schacht passt</translation>
     </message>
     <message>
         <source>Maker&apos;s rate table, one cell</source>
@@ -2072,11 +2072,11 @@
     </message>
     <message>
         <source>Link failsafe at quality</source>
-        <translation>Failsafe bei Verbindungsqualität</translation>
+        <translation>Failsafe bei Linkqualität</translation>
     </message>
     <message>
         <source>link quality at which it fails. Empty: 50 % (common practice)</source>
-        <translation>Verbindungsqualität, bei der sie abreißt. Leer: 50 % (übliche Praxis)</translation>
+        <translation>Linkqualität, bei der er abreißt. Leer: 50 % (gängige Praxis)</translation>
     </message>
     <message>
         <source>Known cruise flown at</source>
@@ -2096,7 +2096,7 @@
     </message>
     <message>
         <source>Empty: 1.225, the standard atmosphere at sea level</source>
-        <translation>Leer: 1.225, die Normatmosphäre auf Meereshöhe</translation>
+        <translation>Leer: 1,225, die Normatmosphäre auf Meereshöhe</translation>
     </message>
     <message>
         <source>Maximum lift coefficient</source>
@@ -2104,7 +2104,7 @@
     </message>
     <message>
         <source>for the stall speed. Empty: 1.1 (common practice)</source>
-        <translation>für die Abreißgeschwindigkeit. Leer: 1.1 (übliche Praxis)</translation>
+        <translation>für die Überziehgeschwindigkeit. Leer: 1,1 (gängige Praxis)</translation>
     </message>
     <message>
         <source>of the whole pack, or as the label has it: “10C”. Empty: usual for such cells</source>
@@ -2232,7 +2232,7 @@
     </message>
     <message>
         <source>video, camera, control. Empty: by the video, 5 W where nothing is said, and 1.5 W for a wing&apos;s servos (common practice)</source>
-        <translation>Video, Kamera, Steuerung. Leer: nach dem Video, 5 W, wo nichts gesagt ist, und 1,5 W für die Servos eines Flächenmodells (übliche Praxis)</translation>
+        <translation>Video, Kamera, Steuerung. Leer: nach dem Video, 5 W, wo nichts gesagt ist, und 1,5 W für die Servos eines Flächenmodells (gängige Praxis)</translation>
     </message>
 </context>
 <context>
@@ -2479,7 +2479,7 @@
     </message>
     <message>
         <source>It holds less than 80 % of its label capacity: for short flights only, then for the bench.</source>
-        <translation>Er enthält weniger als 80 % der aufgedruckten Kapazität: nur noch für kurze Flüge, dann für die Werkbank.</translation>
+        <translation>Er enthält weniger als 80 % der aufgedruckten Kapazität: nur noch für kurze Flüge, dann als Versorgung am Boden.</translation>
     </message>
     <message>
         <source>Its resistance has doubled: it sags early and gets warmer. Retire it from long flights.</source>
@@ -2504,11 +2504,11 @@
     <message>
         <source>%1 at worst, %2 from home</source>
         <comment>reading of the video link, distance</comment>
-        <translation>%1 am schlechtesten, %2 von zu Hause</translation>
+        <translation>%1 am schlechtesten, %2 vom Startpunkt</translation>
     </message>
     <message>
         <source>lowest bit rate %1, %2 from home</source>
-        <translation>niedrigste Bitrate %1, %2 von zu Hause</translation>
+        <translation>niedrigste Bitrate %1, %2 vom Startpunkt</translation>
     </message>
     <message>
         <source>the picture would be lost at about %1</source>
@@ -2655,15 +2655,15 @@
     </message>
     <message>
         <source>%1 holds its label capacity, within %2</source>
-        <translation>%1 hält seine aufgedruckte Kapazität, auf %2</translation>
+        <translation>%1 fasst die aufgedruckte Kapazität, auf %2 genau</translation>
     </message>
     <message>
         <source>%1 holds %2 less than its label capacity</source>
-        <translation>%1 hält %2 weniger als die aufgedruckte Kapazität</translation>
+        <translation>%1 fasst %2 weniger als aufgedruckt</translation>
     </message>
     <message>
         <source>%1 holds %2 more than its label capacity</source>
-        <translation>%1 hält %2 mehr als die aufgedruckte Kapazität</translation>
+        <translation>%1 fasst %2 mehr als aufgedruckt</translation>
     </message>
     <message>
         <source>%1 has %2 per cell, entered with %3</source>
@@ -2679,7 +2679,7 @@
     </message>
     <message>
         <source>%1 reads right, within %2</source>
-        <translation>%1 misst richtig, auf %2</translation>
+        <translation>%1 misst richtig, auf %2 genau</translation>
     </message>
     <message>
         <source>%1 reads %2 too low</source>
@@ -2722,7 +2722,7 @@
     </message>
     <message>
         <source>without bias</source>
-        <translation>ohne Neigung</translation>
+        <translation>ohne Tendenz</translation>
     </message>
     <message>
         <source>%1 too optimistic</source>
@@ -2746,15 +2746,15 @@
     </message>
     <message>
         <source>Holds its label capacity, within &lt;b&gt;%1&lt;/b&gt;</source>
-        <translation>Hält seine aufgedruckte Kapazität, auf &lt;b&gt;%1&lt;/b&gt;</translation>
+        <translation>Fasst die aufgedruckte Kapazität, auf &lt;b&gt;%1&lt;/b&gt; genau</translation>
     </message>
     <message>
         <source>Holds &lt;b&gt;%1&lt;/b&gt; less than its label capacity</source>
-        <translation>Hält &lt;b&gt;%1&lt;/b&gt; weniger als die aufgedruckte Kapazität</translation>
+        <translation>Fasst &lt;b&gt;%1&lt;/b&gt; weniger als aufgedruckt</translation>
     </message>
     <message>
         <source>Holds &lt;b&gt;%1&lt;/b&gt; more than its label capacity</source>
-        <translation>Hält &lt;b&gt;%1&lt;/b&gt; mehr als die aufgedruckte Kapazität</translation>
+        <translation>Fasst &lt;b&gt;%1&lt;/b&gt; mehr als aufgedruckt</translation>
     </message>
     <message>
         <source>%1. Usable to the landing voltage: &lt;b&gt;%2&lt;/b&gt; %3, %4.</source>
@@ -2766,7 +2766,7 @@
     </message>
     <message>
         <source>right, within %1</source>
-        <translation>richtig, auf %1</translation>
+        <translation>richtig, auf %1 genau</translation>
     </message>
     <message>
         <source>%1 too low (± %2)</source>
@@ -2967,7 +2967,7 @@
     </message>
     <message>
         <source>There is a header but no rows: nothing was recorded.</source>
-        <translation>Es gibt eine Kopfzeile, aber keine Zeilen: nichts wurde aufgezeichnet.</translation>
+        <translation>Es gibt eine Kopfzeile, aber keine Datenzeilen: nichts wurde aufgezeichnet.</translation>
     </message>
     <message>
         <source>No column holds a time, and without one nothing can be computed. Say which one does (Columns…, or --column on the command line), or record with time switched on.</source>
@@ -3031,7 +3031,7 @@
     </message>
     <message>
         <source>This elevation raster does not cover home. Choose one that covers the field.</source>
-        <translation>Dieses Höhenraster deckt den Startplatz nicht ab. Wähle eines, das den Platz abdeckt.</translation>
+        <translation>Dieses Höhenraster deckt den Startpunkt nicht ab. Wähle eines, das den Platz abdeckt.</translation>
     </message>
     <message>
         <source>The part of the program that reads elevation rasters is not installed beside it.</source>
@@ -3107,7 +3107,7 @@
     </message>
     <message>
         <source>A row of the rate table delivers %1 from a cell of %2. The table is per cell, not for the whole pack: divide by the cells in parallel.</source>
-        <translation>Eine Zeile der Ratentabelle entnimmt einer Zelle von %2 ganze %1. Die Tabelle gilt pro Zelle, nicht für den ganzen Akku: teile durch die Zellen parallel.</translation>
+        <translation>Eine Zeile der Entladetabelle entnimmt einer Zelle von %2 ganze %1. Die Tabelle gilt pro Zelle, nicht für den ganzen Akku: teile durch die Zellen parallel.</translation>
     </message>
     <message>
         <source>Winds by height need at least two heights. Add another one, or give a single wind as wind_mps, wind_from_deg and wind_height_m.</source>
@@ -3159,11 +3159,11 @@
     </message>
     <message>
         <source>No return: against a wind of %1, the worst credible, an airspeed of %2 does not bring the aircraft home. Wait for less wind, or fly faster.</source>
-        <translation>Keine Rückkehr: gegen einen Wind von %1, den schlimmsten glaubhaften, bringt eine Airspeed von %2 das Modell nicht nach Hause. Warte auf weniger Wind, oder flieg schneller.</translation>
+        <translation>Keine Rückkehr: gegen einen Wind von %1, den ungünstigsten anzunehmenden, bringt eine Airspeed von %2 das Modell nicht nach Hause. Warte auf weniger Wind, oder flieg schneller.</translation>
     </message>
     <message>
         <source>This bearing cannot be flown: in a wind of %1 an airspeed of %2 cannot hold the course with 2 m/s over ground. Choose another bearing, or wait for less wind.</source>
-        <translation>Diese Peilung lässt sich nicht fliegen: bei einem Wind von %1 hält eine Airspeed von %2 den Kurs nicht mit 2 m/s über Grund. Wähle eine andere Peilung, oder warte auf weniger Wind.</translation>
+        <translation>Dieser Kurs lässt sich nicht fliegen: bei einem Wind von %1 hält eine Airspeed von %2 den Kurs nicht mit 2 m/s über Grund. Wähle einen anderen Kurs, oder warte auf weniger Wind.</translation>
     </message>
     <message>
         <source>The counter says %1 remain, the recharge says %2: the current sensor&apos;s scale is off. Calibrate it; until then trust the recharge.</source>
@@ -3171,7 +3171,7 @@
     </message>
     <message>
         <source>The resting voltage says only %1 remain, the charge used says %2: the pack was not full at the start, or holds less than its label capacity.</source>
-        <translation>Die Ruhespannung sagt, nur %1 verbleiben, die verbrauchte Ladung sagt %2: der Akku war am Anfang nicht voll, oder hält weniger als aufgedruckt.</translation>
+        <translation>Die Ruhespannung sagt, nur %1 verbleiben, die verbrauchte Ladung sagt %2: der Akku war am Anfang nicht voll, oder fasst weniger als aufgedruckt.</translation>
     </message>
     <message>
         <source>The resting voltage says %1 remain, the counter says %2: after a short rest, or in the cold, the voltage has not recovered yet. Let it rest for half an hour and measure again.</source>
@@ -3183,7 +3183,7 @@
     </message>
     <message>
         <source>The resting voltage says only %1 remain, the counter says %2: the pack holds less than its label capacity, or the current sensor reads too low. The recharge decides; until then trust the voltage.</source>
-        <translation>Die Ruhespannung sagt, nur %1 verbleiben, der Zähler sagt %2: der Akku hält weniger als aufgedruckt, oder der Stromsensor misst zu niedrig. Die Nachladung entscheidet; bis dahin gilt die Spannung.</translation>
+        <translation>Die Ruhespannung sagt, nur %1 verbleiben, der Zähler sagt %2: der Akku fasst weniger als aufgedruckt, oder der Stromsensor misst zu niedrig. Die Nachladung entscheidet; bis dahin gilt die Spannung.</translation>
     </message>
     <message>
         <source>first</source>
@@ -3248,15 +3248,15 @@
     </message>
     <message>
         <source>On this flight %1 never says turn.</source>
-        <translation>Auf diesem Flug sagt %1 nie Umkehr.</translation>
+        <translation>Auf diesem Flug fordert %1 nie zur Umkehr auf.</translation>
     </message>
     <message>
         <source>The pack cannot fly the whole route: come home from %1 along it. A shorter route, less reserve or a bigger pack clears it.</source>
-        <translation>Der Akku schafft die Route nicht ganz: kehre nach %1 darauf um. Eine kürzere Route, weniger Reserve oder ein größerer Akku behebt das.</translation>
+        <translation>Der Akku schafft die Route nicht ganz: kehre nach %1 der Route um. Eine kürzere Route, weniger Reserve oder ein größerer Akku behebt das.</translation>
     </message>
     <message>
         <source>The ground comes within %1 of the flight path, at %2 along it; %3 are wanted. Fly higher, or around it.</source>
-        <translation>Der Boden kommt dem Flugweg bis auf %1 nahe, bei %2 darauf; gewünscht sind %3. Flieg höher, oder außen herum.</translation>
+        <translation>Der Boden kommt dem Flugweg nach %2 bis auf %1 nahe; gewünscht sind %3. Flieg höher, oder außen herum.</translation>
     </message>
     <message>
         <source>The terrain file “%1” was not read: this plan assumes flat ground.</source>
@@ -3391,12 +3391,12 @@
         <translation>Keine Spalte enthält einen Strom; die Ladung ist Leistung durch Spannung.</translation>
     </message>
     <message>
-        <source>Voltage was missing for %1; energy interpolates it.</source>
-        <translation>Die Spannung fehlte %1 lang; die Energie interpoliert sie.</translation>
+        <source>Voltage was missing for %1; it was interpolated for the energy.</source>
+        <translation>Die Spannung fehlte %1 lang; für die Energie wurde sie interpoliert.</translation>
     </message>
     <message>
-        <source>The current was missing for %1; charge interpolates it, with a wide error.</source>
-        <translation>Der Strom fehlte %1 lang; die Ladung interpoliert ihn, mit großem Fehler.</translation>
+        <source>The current was missing for %1; it was interpolated for the charge, with a wide error.</source>
+        <translation>Der Strom fehlte %1 lang; für die Ladung wurde er interpoliert, mit großem Fehler.</translation>
     </message>
     <message>
         <source>The current was missing for %1; the log&apos;s own counter gives what was drawn meanwhile.</source>
@@ -3408,7 +3408,7 @@
     </message>
     <message>
         <source>Day and month in “%1” (%2) can be read either way; they were read as %3. If that is wrong: Columns…</source>
-        <translation>Tag und Monat in „%1“ (%2) sind beide Male lesbar; gelesen wurde %3. Wenn das falsch ist: Spalten…</translation>
+        <translation>Tag und Monat in „%1“ (%2) lassen sich so oder so lesen; gelesen wurde %3. Wenn das falsch ist: Spalten…</translation>
     </message>
     <message>
         <source>“%1” is %2 too; another column was used for it. If that is wrong: Columns…</source>
@@ -3420,11 +3420,11 @@
     </message>
     <message>
         <source>The log gives positions in metres and does not say where home is: distances are right, the location on earth is not.</source>
-        <translation>Das Log gibt Positionen in Metern an und sagt nicht, wo der Start liegt: Entfernungen stimmen, der Ort auf der Erde nicht.</translation>
+        <translation>Das Log gibt Positionen in Metern an und sagt nicht, wo der Startpunkt liegt: Entfernungen stimmen, der Ort auf der Erde nicht.</translation>
     </message>
     <message>
         <source>Home as given is %1 from the first good fix. Latitude comes first, then longitude.</source>
-        <translation>Der angegebene Start liegt %1 von der ersten guten Position. Zuerst kommt die Breite, dann die Länge.</translation>
+        <translation>Der angegebene Startpunkt liegt %1 von der ersten guten Position. Zuerst kommt die Breite, dann die Länge.</translation>
     </message>
     <message>
         <source>No column holds a current or a charge counter: distance and height are shown, consumption is not. Switch the current sensor&apos;s telemetry on.</source>
@@ -3436,7 +3436,7 @@
     </message>
     <message>
         <source>The first good fix came after %1, and home is assumed there. If the aircraft was already flying, set home yourself.</source>
-        <translation>Die erste gute Position kam nach %1, und der Start wird dort angenommen. Flog das Modell schon, gib den Start selbst an.</translation>
+        <translation>Die erste gute Position kam nach %1, und der Startpunkt wird dort angenommen. Flog das Modell schon, gib den Startpunkt selbst an.</translation>
     </message>
     <message>
         <source>The integrated current gives %1, the log&apos;s own counter says %2. Rows may be missing, or the counter started late.</source>
@@ -3476,7 +3476,7 @@
     </message>
     <message>
         <source>The folder of the logbook does not allow the safer way of writing, as network folders do not. It works, more slowly; a folder on this machine is better.</source>
-        <translation>Der Ordner des Logbuchs erlaubt die sicherere Schreibweise nicht, wie bei Netzwerkordnern. Es geht, aber langsamer; ein Ordner auf diesem Rechner ist besser.</translation>
+        <translation>Der Ordner des Logbuchs erlaubt das sicherere Schreibverfahren nicht, wie bei Netzwerkordnern. Es geht, aber langsamer; ein Ordner auf diesem Rechner ist besser.</translation>
     </message>
     <message>
         <source>The logbook was upgraded to this version. A copy of the old one is in %1.</source>
@@ -3528,7 +3528,7 @@
     </message>
     <message>
         <source>At %1 the rate table promises %2 per cell, but the stated resistance allows only %3. One of the two is wrong.</source>
-        <translation>Bei %1 verspricht die Ratentabelle %2 pro Zelle, der angegebene Widerstand lässt aber nur %3 zu. Eines von beiden ist falsch.</translation>
+        <translation>Bei %1 verspricht die Entladetabelle %2 pro Zelle, der angegebene Widerstand lässt aber nur %3 zu. Eines von beiden ist falsch.</translation>
     </message>
     <message numerus="yes">
         <source>%n more column(s) were not used.</source>
@@ -3581,7 +3581,7 @@
     </message>
     <message>
         <source>Home</source>
-        <translation>Der Startplatz</translation>
+        <translation>Der Startpunkt</translation>
     </message>
     <message>
         <source>There is no area in this file: no polygon of GeoJSON or KML.</source>
@@ -3733,7 +3733,7 @@
     </message>
     <message>
         <source>The wind is not known: the aircraft hovered, or flew too slowly to show it. Fly one full circle at cruising speed.</source>
-        <translation>Der Wind ist nicht bekannt: Das Flugzeug schwebte oder flog zu langsam, um ihn zu zeigen. Flieg einen vollen Kreis mit Reisegeschwindigkeit.</translation>
+        <translation>Der Wind ist nicht bekannt: Das Modell schwebte oder flog zu langsam, um ihn zu zeigen. Flieg einen vollen Kreis mit Reisegeschwindigkeit.</translation>
     </message>
     <message>
         <source>The wind is not known: the speed over ground was the same on every course while the power was not, as position control flies it. Fly one full circle at a steady attitude.</source>
@@ -3741,7 +3741,7 @@
     </message>
     <message>
         <source>The wind decides this turn, not the pack: from beyond %1, %2 after launch, the worst credible wind does not let the aircraft get home.</source>
-        <translation>Über diese Umkehr entscheidet der Wind, nicht der Akku: von weiter als %1, %2 nach dem Start, lässt der schlimmste glaubhafte Wind das Modell nicht nach Hause.</translation>
+        <translation>Über diese Umkehr entscheidet der Wind, nicht der Akku: von weiter als %1, %2 nach dem Start, lässt der ungünstigste anzunehmende Wind das Modell nicht nach Hause.</translation>
     </message>
     <message>
         <source>No column holds a current or a charge; charge is the energy counted over the volts.</source>
@@ -3784,7 +3784,7 @@
     </message>
     <message>
         <source>date and time, such as 2026-06-21 10:30; the place is home</source>
-        <translation>Datum und Zeit, etwa 2026-06-21 10:30; der Ort ist der Start</translation>
+        <translation>Datum und Zeit, etwa 2026-06-21 10:30; der Ort ist der Startpunkt</translation>
     </message>
     <message>
         <source>Cloud, eighths of the sky</source>
@@ -3848,7 +3848,7 @@
     </message>
     <message>
         <source>wings launch near 85 %; needs the full power</source>
-        <translation>Flügel starten bei etwa 85 %; braucht die volle Leistung</translation>
+        <translation>Flächenmodelle starten bei etwa 85 %; braucht die volle Leistung</translation>
     </message>
     <message>
         <source>Ground clearance</source>
@@ -3864,7 +3864,7 @@
     </message>
     <message>
         <source>Distance limit from home</source>
-        <translation>Entfernungsgrenze vom Start</translation>
+        <translation>Entfernungsgrenze vom Startpunkt</translation>
     </message>
     <message>
         <source>km</source>
@@ -3896,7 +3896,7 @@
     </message>
     <message>
         <source>a rotor comes straight down from there, a wing flies its approach</source>
-        <translation>ein Multirotor kommt von dort senkrecht herunter, ein Flügel fliegt seinen Anflug</translation>
+        <translation>ein Multirotor kommt von dort senkrecht herunter, ein Flächenmodell fliegt seinen Anflug</translation>
     </message>
     <message>
         <source>Landing sink rate</source>
@@ -4064,19 +4064,19 @@
     </message>
     <message>
         <source>Recorder card lasts</source>
-        <translation>Karte des Rekorders reicht</translation>
+        <translation>Karte des Rekorders reicht für</translation>
     </message>
     <message>
         <source>Goggles last</source>
-        <translation>Brille reicht</translation>
+        <translation>Brille reicht für</translation>
     </message>
     <message>
         <source>Radio lasts</source>
-        <translation>Sender reicht</translation>
+        <translation>Sender reicht für</translation>
     </message>
     <message>
         <source>Ground station lasts</source>
-        <translation>Bodenstation reicht</translation>
+        <translation>Bodenstation reicht für</translation>
     </message>
     <message>
         <source>Elevation rasters (*.tif *.tiff *.hgt *.asc *.vrt);;All files (*)</source>
@@ -4235,7 +4235,7 @@
     </message>
     <message>
         <source>position jumps beyond a credible speed (position only)</source>
-        <translation>Position springt über ein glaubhaftes Tempo hinaus (nur Position)</translation>
+        <translation>Positionssprung mit unmöglicher Geschwindigkeit (nur Position)</translation>
     </message>
     <message>
         <source>position not on earth (position only)</source>
@@ -4311,7 +4311,7 @@
     </message>
     <message>
         <source>%1 over home</source>
-        <translation>%1 über dem Start</translation>
+        <translation>%1 über dem Startpunkt</translation>
     </message>
     <message>
         <source>min</source>
@@ -4343,7 +4343,7 @@
     </message>
     <message>
         <source>voltage at half, landing at %1</source>
-        <translation>Spannung bei halb, Landung bei %1</translation>
+        <translation>Spannung bei halber Ladung, Landung bei %1</translation>
     </message>
     <message>
         <source>V</source>
@@ -4427,11 +4427,11 @@
     </message>
     <message>
         <source>outbound bearing</source>
-        <translation>Peilung hinaus</translation>
+        <translation>Kurs des Hinflugs</translation>
     </message>
     <message>
         <source>height above home</source>
-        <translation>Höhe über dem Start</translation>
+        <translation>Höhe über dem Startpunkt</translation>
     </message>
     <message>
         <source>reserve</source>
@@ -4535,7 +4535,7 @@
     </message>
     <message>
         <source>farthest from home</source>
-        <translation>weitester Punkt vom Start</translation>
+        <translation>weitester Punkt vom Startpunkt</translation>
     </message>
     <message>
         <source>charge by the log&apos;s counter</source>
@@ -4602,8 +4602,8 @@
         <translation>Nachladungen nach einem Flug</translation>
     </message>
     <message>
-        <source>current sensor reading over truth</source>
-        <translation>Anzeige des Stromsensors durch Wahrheit</translation>
+        <source>current sensor reading over true current</source>
+        <translation>Anzeige des Stromsensors durch wahren Strom</translation>
     </message>
     <message>
         <source>charge throughput</source>
@@ -4747,7 +4747,7 @@
     </message>
     <message>
         <source>forecast over flown</source>
-        <translation>Prognose durch Flug</translation>
+        <translation>Prognose durch Geflogenes</translation>
     </message>
     <message>
         <source>minimum height above ground</source>
@@ -4803,7 +4803,7 @@
     </message>
     <message>
         <source>irradiance, level</source>
-        <translation>Bestrahlung, waagrecht</translation>
+        <translation>Einstrahlung, waagrecht</translation>
     </message>
     <message>
         <source>elevation of the sun</source>
@@ -4826,15 +4826,15 @@
         <translation>längste volle Bewölkung, die der Akku überbrückt</translation>
     </message>
     <message>
-        <source>the share-left rule</source>
-        <translation>die Regel des verbleibenden Anteils</translation>
+        <source>the share rule</source>
+        <translation>die Anteilsregel</translation>
     </message>
     <message>
         <source>the 80 % rule</source>
         <translation>die 80-%-Regel</translation>
     </message>
     <message>
-        <source>the charge-count rule</source>
+        <source>the charge rule</source>
         <translation>die Ladungsregel</translation>
     </message>
     <message>
@@ -4886,11 +4886,11 @@
     </message>
     <message>
         <source>descent to home</source>
-        <translation>Sinken zum Start</translation>
+        <translation>Sinkflug zum Startpunkt</translation>
     </message>
     <message>
         <source>home</source>
-        <translation>Start</translation>
+        <translation>Startpunkt</translation>
     </message>
     <message>
         <source>point %1</source>
@@ -5137,11 +5137,11 @@
     </message>
     <message>
         <source>&lt;b&gt;No go.&lt;/b&gt; No flight gets home.</source>
-        <translation>&lt;b&gt;Nein.&lt;/b&gt; Kein Flug kommt nach Hause.</translation>
+        <translation>&lt;b&gt;No-Go.&lt;/b&gt; Kein Flug kommt nach Hause.</translation>
     </message>
     <message>
         <source>&lt;b&gt;No go&lt;/b&gt; as it stands: %1.</source>
-        <translation>&lt;b&gt;Nein&lt;/b&gt;, so wie es ist: %1.</translation>
+        <translation>&lt;b&gt;No-Go&lt;/b&gt;, so wie es ist: %1.</translation>
     </message>
     <message>
         <source>, </source>
@@ -5149,15 +5149,15 @@
     </message>
     <message>
         <source>&lt;b&gt;Go&lt;/b&gt; by every limit checked here.</source>
-        <translation>&lt;b&gt;Ja&lt;/b&gt; nach jeder hier geprüften Grenze.</translation>
+        <translation>&lt;b&gt;Go&lt;/b&gt;: alle hier geprüften Grenzen sind eingehalten.</translation>
     </message>
     <message>
         <source>&lt;b&gt;Go&lt;/b&gt; by what is known. Unknown: %1.</source>
-        <translation>&lt;b&gt;Ja&lt;/b&gt; nach dem, was bekannt ist. Unbekannt: %1.</translation>
+        <translation>&lt;b&gt;Go&lt;/b&gt; nach dem, was bekannt ist. Unbekannt: %1.</translation>
     </message>
     <message>
         <source>&lt;b&gt;Go&lt;/b&gt; by what is known. Unknown: %1 and %2 more.</source>
-        <translation>&lt;b&gt;Ja&lt;/b&gt; nach dem, was bekannt ist. Unbekannt: %1 und %2 weitere.</translation>
+        <translation>&lt;b&gt;Go&lt;/b&gt; nach dem, was bekannt ist. Unbekannt: %1 und %2 weitere.</translation>
     </message>
     <message>
         <source>%1 (%2)</source>
@@ -5284,11 +5284,11 @@
     </message>
     <message>
         <source>Home point set. Propellers off on the bench; nobody in front of them.</source>
-        <translation>Startpunkt gesetzt. Auf dem Tisch keine Propeller; niemand davor.</translation>
+        <translation>Startpunkt gesetzt. Am Boden keine Propeller montiert; niemand davor.</translation>
     </message>
     <message>
         <source>Over land and near home before the pack is low. A forecast is an estimate: you decide.</source>
-        <translation>Über Land und nahe am Start, bevor der Akku leer wird. Eine Prognose ist eine Schätzung: du entscheidest.</translation>
+        <translation>Über Land und nahe am Startpunkt, bevor der Akku leer wird. Eine Prognose ist eine Schätzung: du entscheidest.</translation>
     </message>
     <message>
         <source>off</source>
@@ -5357,7 +5357,7 @@
     <message>
         <source>%1 (set %2), %3 from home</source>
         <comment>charge, as radios take it, distance</comment>
-        <translation>%1 (einstellen: %2), %3 vom Start</translation>
+        <translation>%1 (einstellen: %2), %3 vom Startpunkt</translation>
     </message>
     <message>
         <source>no-landing area</source>
@@ -5397,7 +5397,7 @@
     </message>
     <message>
         <source>%1 above home, as the hills ask; %2 above ground allowed.</source>
-        <translation>%1 über dem Start, wie es die Hügel verlangen; %2 über Grund erlaubt.</translation>
+        <translation>%1 über dem Startpunkt, wie es die Hügel verlangen; %2 über Grund erlaubt.</translation>
     </message>
     <message>
         <source>not reached with the reserve.</source>
@@ -5638,7 +5638,7 @@
         <translation>Optionen</translation>
     </message>
     <message>
-        <source>Says all this and ends</source>
+        <source>Prints this help and exits</source>
         <translation>Zeigt diese Hilfe</translation>
     </message>
     <message>
@@ -5678,7 +5678,7 @@
         <translation>ohne</translation>
     </message>
     <message>
-        <source>Says the version and ends</source>
+        <source>Prints the version and exits</source>
         <translation>Zeigt die Version</translation>
     </message>
     <message>
@@ -5695,8 +5695,8 @@
         <translation>„%1“ geht hier nicht; möglich sind: %2</translation>
     </message>
     <message>
-        <source>--help says more.</source>
-        <translation>--help sagt mehr.</translation>
+        <source>See --help.</source>
+        <translation>Siehe --help.</translation>
     </message>
     <message>
         <source>(one of these)</source>
@@ -5818,7 +5818,7 @@
     </message>
     <message>
         <source>Likely to get home: &lt;b&gt;%1&lt;/b&gt;; reserve intact on &lt;b&gt;%2&lt;/b&gt; of days like this.</source>
-        <translation>Wahrscheinlich nach Hause: &lt;b&gt;%1&lt;/b&gt;; Reserve unangetastet an &lt;b&gt;%2&lt;/b&gt; solcher Tage.</translation>
+        <translation>Wahrscheinlichkeit der Heimkehr: &lt;b&gt;%1&lt;/b&gt;; Reserve unangetastet an &lt;b&gt;%2&lt;/b&gt; solcher Tage.</translation>
     </message>
     <message>
         <source>%1 %2</source>
@@ -5848,7 +5848,7 @@
     </message>
     <message>
         <source>In the worst credible wind: home after &lt;b&gt;%1&lt;/b&gt; with &lt;b&gt;%2&lt;/b&gt; remaining.</source>
-        <translation>Im schlimmsten glaubhaften Wind: zu Hause nach &lt;b&gt;%1&lt;/b&gt; mit &lt;b&gt;%2&lt;/b&gt; Rest.</translation>
+        <translation>Im ungünstigsten anzunehmenden Wind: zu Hause nach &lt;b&gt;%1&lt;/b&gt; mit &lt;b&gt;%2&lt;/b&gt; Rest.</translation>
     </message>
     <message>
         <source>In the forecast wind: home after &lt;b&gt;%1&lt;/b&gt; with &lt;b&gt;%2&lt;/b&gt; remaining.</source>
@@ -5860,7 +5860,7 @@
     </message>
     <message>
         <source>&lt;b&gt;%1&lt;/b&gt; in &lt;b&gt;%2&lt;/b&gt;, at most &lt;b&gt;%3&lt;/b&gt; from home.</source>
-        <translation>&lt;b&gt;%1&lt;/b&gt; in &lt;b&gt;%2&lt;/b&gt;, höchstens &lt;b&gt;%3&lt;/b&gt; vom Start.</translation>
+        <translation>&lt;b&gt;%1&lt;/b&gt; in &lt;b&gt;%2&lt;/b&gt;, höchstens &lt;b&gt;%3&lt;/b&gt; vom Startpunkt.</translation>
     </message>
     <message>
         <source>&lt;b&gt;%1&lt;/b&gt; in &lt;b&gt;%2&lt;/b&gt; on &lt;b&gt;%3&lt;/b&gt;.</source>
@@ -5868,7 +5868,7 @@
     </message>
     <message>
         <source>&lt;b&gt;%1&lt;/b&gt; in &lt;b&gt;%2&lt;/b&gt; on &lt;b&gt;%3&lt;/b&gt;, at most &lt;b&gt;%4&lt;/b&gt; from home.</source>
-        <translation>&lt;b&gt;%1&lt;/b&gt; in &lt;b&gt;%2&lt;/b&gt; mit &lt;b&gt;%3&lt;/b&gt;, höchstens &lt;b&gt;%4&lt;/b&gt; vom Start.</translation>
+        <translation>&lt;b&gt;%1&lt;/b&gt; in &lt;b&gt;%2&lt;/b&gt; mit &lt;b&gt;%3&lt;/b&gt;, höchstens &lt;b&gt;%4&lt;/b&gt; vom Startpunkt.</translation>
     </message>
     <message>
         <source>&lt;b&gt;%1&lt;/b&gt; on &lt;b&gt;%2&lt;/b&gt;.</source>
@@ -5908,7 +5908,7 @@
     </message>
     <message>
         <source>What moves it most: %1</source>
-        <translation>Was am meisten bewegt: %1</translation>
+        <translation>Größter Einfluss: %1</translation>
     </message>
     <message>
         <source>flown over the forecast: short by %1 of the return leg and its reserve after %2, at %3</source>
@@ -5928,11 +5928,11 @@
     </message>
     <message>
         <source>Map: home, wind from %1 at %2, and no turn.</source>
-        <translation>Karte: Start, Wind aus %1 mit %2, und keine Umkehr.</translation>
+        <translation>Karte: Startpunkt, Wind aus %1 mit %2, und keine Umkehr.</translation>
     </message>
     <message>
         <source>Map: outbound from home on %1 to the turn at %2; wind from %3 at %4.</source>
-        <translation>Karte: vom Start hinaus auf %1 bis zur Umkehr bei %2; Wind aus %3 mit %4.</translation>
+        <translation>Karte: vom Startpunkt hinaus auf %1 bis zur Umkehr bei %2; Wind aus %3 mit %4.</translation>
     </message>
     <message>
         <source>%1 delivers nothing at %2 down to %3.</source>
@@ -5944,7 +5944,7 @@
     </message>
     <message>
         <source>An estimate; you decide. Local rules come first: line of sight, height, airspace, people, registration. Set and test the failsafe return before a long flight, range-check the link, and be over land near home before the pack is low.</source>
-        <translation>Eine Schätzung; du entscheidest. Lokale Regeln gehen vor: Sichtweite, Höhe, Luftraum, Menschen, Registrierung. Stelle die Failsafe-Rückkehr vor einem langen Flug ein und teste sie, prüfe die Reichweite des Links, und sei über Land nahe am Start, bevor der Akku leer wird.</translation>
+        <translation>Eine Schätzung; du entscheidest. Lokale Regeln gehen vor: Sichtweite, Höhe, Luftraum, Menschen, Registrierung. Stelle die Failsafe-Rückkehr vor einem langen Flug ein und teste sie, prüfe die Reichweite des Links, und sei über Land nahe am Startpunkt, bevor der Akku leer wird.</translation>
     </message>
     <message>
         <source>%1 By the charge used the pack ended as full as it began.</source>
@@ -6241,11 +6241,11 @@
     <name>sobremesa::Watch</name>
     <message>
         <source>Nothing received describes a flight.</source>
-        <translation>Nichts Empfangenes beschreibt einen Flug.</translation>
+        <translation>Aus den empfangenen Daten ergibt sich kein Flug.</translation>
     </message>
     <message>
         <source>No speech engine works here: callouts sound a tone instead.</source>
-        <translation>Hier arbeitet keine Sprachausgabe: Ansagen klingen stattdessen als Ton.</translation>
+        <translation>Hier ist keine Sprachausgabe verfügbar: stattdessen ertönt bei Ansagen ein Ton.</translation>
     </message>
     <message>
         <source>%1 remaining.</source>
@@ -6300,7 +6300,7 @@
     <message>
         <source>Home is out of reach. Land at %1: %2 at %3.</source>
         <comment>place, distance, bearing</comment>
-        <translation>Der Start ist außer Reichweite. Lande bei %1: %2 auf %3.</translation>
+        <translation>Der Startpunkt ist außer Reichweite. Lande bei %1: %2, Kurs %3.</translation>
     </message>
     <message>
         <source>the landing place</source>
@@ -6308,7 +6308,7 @@
     </message>
     <message>
         <source>Home is out of reach. Choose a place to land.</source>
-        <translation>Der Start ist außer Reichweite. Wähle einen Platz zum Landen.</translation>
+        <translation>Der Startpunkt ist außer Reichweite. Wähle einen Platz zum Landen.</translation>
     </message>
     <message>
         <source>Past the turn. Home without the reserve for another %1.</source>
@@ -6344,11 +6344,11 @@
     </message>
     <message>
         <source>No telemetry. Last position %1 at %2.</source>
-        <translation>Keine Telemetrie. Letzte Position %1 auf %2.</translation>
+        <translation>Keine Telemetrie. Letzte Position %1 entfernt, Richtung %2.</translation>
     </message>
     <message>
         <source>No telemetry. Last position %1 at %2, %3 high.</source>
-        <translation>Keine Telemetrie. Letzte Position %1 auf %2, %3 hoch.</translation>
+        <translation>Keine Telemetrie. Letzte Position %1 entfernt, Richtung %2, %3 hoch.</translation>
     </message>
     <message>
         <source>Link at %1.</source>
@@ -6388,11 +6388,11 @@
     </message>
     <message>
         <source>Low voltage: %1, %2 per cell. Come in.</source>
-        <translation>Unterspannung: %1, %2 pro Zelle. Komm herein.</translation>
+        <translation>Unterspannung: %1, %2 pro Zelle. Komm zurück.</translation>
     </message>
     <message>
         <source>Turn now. Home is %1 at %2.</source>
-        <translation>Jetzt umkehren. Der Start liegt %1 auf %2.</translation>
+        <translation>Jetzt umkehren. Heimweg %1, Kurs %2.</translation>
     </message>
     <message>
         <source>Land now: %1, %2 per cell.</source>
@@ -6524,11 +6524,11 @@
     </message>
     <message>
         <source>Turn now: %1 from home.</source>
-        <translation>Jetzt umkehren: %1 vom Start.</translation>
+        <translation>Jetzt umkehren: %1 vom Startpunkt.</translation>
     </message>
     <message>
         <source>Turn in %1, %2 from home, at %3 used.</source>
-        <translation>Umkehr in %1, %2 vom Start, bei %3 verbraucht.</translation>
+        <translation>Umkehr in %1, %2 vom Startpunkt, bei %3 verbraucht.</translation>
     </message>
     <message>
         <source>The aircraft did not come home.</source>
@@ -6544,7 +6544,7 @@
     </message>
     <message>
         <source>Turned at %1; the farthest turn that kept the reserve on this day: %2.</source>
-        <translation>Umgekehrt bei %1; die weiteste Umkehr, die an diesem Tag die Reserve hielt: %2.</translation>
+        <translation>Umkehr bei %1; die weiteste, die an diesem Tag die Reserve hielt: %2.</translation>
     </message>
     <message>
         <source>%1 at %2: %3</source>
@@ -6593,7 +6593,7 @@
     </message>
     <message>
         <source>Nobody reads the output any more. The watch goes on until Ctrl+C.</source>
-        <translation>Niemand liest mehr die Ausgabe. Die Begleitung läuft bis Strg+C weiter.</translation>
+        <translation>Niemand liest mehr die Ausgabe. Die Überwachung läuft bis Strg+C weiter.</translation>
     </message>
     <message>
         <source>The output was not read to its end.</source>
@@ -6723,7 +6723,7 @@
     </message>
     <message>
         <source>used</source>
-        <translation>verwendet</translation>
+        <translation>verbraucht</translation>
     </message>
     <message>
         <source>counter</source>
@@ -6924,7 +6924,7 @@ at %3, like a LiPo</source>
         <translation>kein leichterer fliegt länger</translation>
     </message>
     <message>
-        <source>cannot carry this cruise</source>
+        <source>cannot supply this cruise</source>
         <translation>schafft diesen Reiseflug nicht</translation>
     </message>
     <message>
@@ -6937,7 +6937,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>above its current rating</source>
-        <translation>über ihrem Dauerstrom</translation>
+        <translation>über seinem Dauerstrom</translation>
     </message>
     <message>
         <source>pack</source>
@@ -7136,7 +7136,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>No speech engine works here: a tone sounds instead. Callouts that are off are still listed.</source>
-        <translation>Hier arbeitet keine Sprachausgabe: stattdessen klingt ein Ton. Abgeschaltete Ansagen werden trotzdem aufgelistet.</translation>
+        <translation>Hier ist keine Sprachausgabe verfügbar: stattdessen ertönt ein Ton. Abgeschaltete Ansagen werden trotzdem aufgelistet.</translation>
     </message>
 </context>
 <context>
@@ -7332,7 +7332,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>endurance</source>
-        <translation>Dauerflug</translation>
+        <translation>Flugzeit</translation>
     </message>
     <message>
         <source>Along</source>
@@ -7426,7 +7426,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>half of full power</source>
-        <translation>halbe volle Leistung</translation>
+        <translation>Hälfte der vollen Leistung</translation>
     </message>
     <message>
         <source>%1, %2</source>
@@ -7502,7 +7502,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>half of full power</source>
-        <translation>halbe volle Leistung</translation>
+        <translation>Hälfte der vollen Leistung</translation>
     </message>
     <message>
         <source>stall speed</source>
@@ -7731,7 +7731,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>Track of the flight, %1 from home</source>
-        <translation>Spur des Flugs, %1 von zu Hause</translation>
+        <translation>Spur des Flugs, %1 vom Startpunkt</translation>
     </message>
     <message>
         <source>No track: this log has no position</source>
@@ -7776,7 +7776,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>height above home</source>
-        <translation>Höhe über dem Start</translation>
+        <translation>Höhe über dem Startpunkt</translation>
     </message>
     <message>
         <source>No log? File it by hand…</source>
@@ -7860,7 +7860,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>What moves it:</source>
-        <translation>Was es bewegt:</translation>
+        <translation>Was darauf Einfluss hat:</translation>
     </message>
     <message>
         <source>Source: %1</source>
@@ -8142,11 +8142,11 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>from home</source>
-        <translation>von zu Hause</translation>
+        <translation>vom Startpunkt</translation>
     </message>
     <message>
         <source>used</source>
-        <translation>verwendet</translation>
+        <translation>verbraucht</translation>
     </message>
     <message>
         <source>margin</source>
@@ -8194,11 +8194,11 @@ at %3, like a LiPo</source>
     <name>sobremesa::app::ForecastChart</name>
     <message>
         <source>Forecast over flown, flight by flight</source>
-        <translation>Prognose durch Flug, Flug für Flug</translation>
+        <translation>Prognose durch Geflogenes, Flug für Flug</translation>
     </message>
     <message>
         <source>Forecast over flown</source>
-        <translation>Prognose durch Flug</translation>
+        <translation>Prognose durch Geflogenes</translation>
     </message>
     <message>
         <source>flight</source>
@@ -8222,7 +8222,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>forecast over flown, %</source>
-        <translation>Prognose durch Flug, %</translation>
+        <translation>Prognose durch Geflogenes, %</translation>
     </message>
     <message>
         <source>too cautious</source>
@@ -8261,7 +8261,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>An excluded flight no longer counts in fits: a sensor was wrong, or it was no ordinary day.</source>
-        <translation>Ein ausgeschlossener Flug zählt bei Anpassungen nicht mehr: ein Sensor war falsch, oder es war kein gewöhnlicher Tag.</translation>
+        <translation>Ein ausgeschlossener Flug zählt bei Anpassungen nicht mehr: ein Sensor maß falsch, oder es war kein gewöhnlicher Tag.</translation>
     </message>
     <message>
         <source>Include again</source>
@@ -8317,7 +8317,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>verdict</source>
-        <translation>Urteil</translation>
+        <translation>Bewertung</translation>
     </message>
     <message>
         <source>By cause</source>
@@ -8325,10 +8325,10 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>What forecasts missed, by cause</source>
-        <translation>Was Prognosen entging, nach Ursachen</translation>
+        <translation>Worin Prognosen danebenlagen, nach Ursachen</translation>
     </message>
     <message>
-        <source>Of the energy that the plan&apos;s figures forecast for the way flown: mean, and how flights differ.</source>
+        <source>Of the energy that the plan&apos;s figures forecast for the route flown: mean, and how flights differ.</source>
         <translation>Anteil an der Energie, die der Plan für den geflogenen Weg vorhersagt: Mittel, und wie sich die Flüge unterscheiden.</translation>
     </message>
     <message>
@@ -8384,7 +8384,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>used</source>
-        <translation>verwendet</translation>
+        <translation>verbraucht</translation>
     </message>
     <message>
         <source>remarks</source>
@@ -8825,7 +8825,7 @@ verbr.</translation>
     </message>
     <message>
         <source>from home</source>
-        <translation>von zu Hause</translation>
+        <translation>vom Startpunkt</translation>
     </message>
     <message>
         <source>remaining, flown</source>
@@ -8845,7 +8845,7 @@ verbr.</translation>
     </message>
     <message>
         <source>used</source>
-        <translation>verwendet</translation>
+        <translation>verbraucht</translation>
     </message>
     <message>
         <source>cell voltage</source>
@@ -8891,8 +8891,8 @@ verbr.</translation>
         <translation>Fehler, mΩ</translation>
     </message>
     <message>
-        <source>it told by</source>
-        <translation>durch</translation>
+        <source>from</source>
+        <translation>Grundlage</translation>
     </message>
     <message>
         <source>Capacity, % of label, by flights</source>
@@ -8907,7 +8907,7 @@ verbr.</translation>
     <name>sobremesa::app::LimitsPanel</name>
     <message>
         <source>What moves it most</source>
-        <translation>Was am meisten bewegt</translation>
+        <translation>Größter Einfluss</translation>
     </message>
     <message>
         <source>%1: %2</source>
@@ -8944,7 +8944,7 @@ verbr.</translation>
     </message>
     <message>
         <source>verdict</source>
-        <translation>Urteil</translation>
+        <translation>Bewertung</translation>
     </message>
     <message>
         <source>worst value</source>
@@ -9071,7 +9071,7 @@ verbr.</translation>
     </message>
     <message>
         <source>used</source>
-        <translation>verwendet</translation>
+        <translation>verbraucht</translation>
     </message>
     <message>
         <source>over ground</source>
@@ -9099,7 +9099,7 @@ verbr.</translation>
     </message>
     <message>
         <source>fastest</source>
-        <translation>schnellste</translation>
+        <translation>max. Tempo</translation>
     </message>
     <message>
         <source>Stored in %1</source>
@@ -9277,7 +9277,7 @@ verbr.</translation>
     </message>
     <message>
         <source>The recording %1 was cut off when the program ended. It is kept: Watch offers it.</source>
-        <translation>Die Aufzeichnung %1 brach ab, als das Programm endete. Sie ist erhalten: die Begleitung bietet sie an.</translation>
+        <translation>Die Aufzeichnung %1 brach ab, als das Programm endete. Sie ist erhalten: „Live“ bietet sie an.</translation>
     </message>
     <message>
         <source>Undo: %1</source>
@@ -9325,7 +9325,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Watch</source>
-        <translation>Begleitung</translation>
+        <translation>Live</translation>
     </message>
     <message>
         <source>Debrief</source>
@@ -10120,11 +10120,11 @@ verbr.</translation>
     </message>
     <message>
         <source>from home</source>
-        <translation>von zu Hause</translation>
+        <translation>vom Startpunkt</translation>
     </message>
     <message>
         <source>bearing</source>
-        <translation>Peilung</translation>
+        <translation>Kurs</translation>
     </message>
     <message>
         <source>east</source>
@@ -10149,7 +10149,7 @@ verbr.</translation>
     <message>
         <source>%1: %2 from home on %3</source>
         <comment>way out or home, distance, bearing</comment>
-        <translation>%1: %2 vom Start auf %3</translation>
+        <translation>%1: %2 vom Startpunkt auf %3</translation>
     </message>
     <message>
         <source>the wind</source>
@@ -10157,7 +10157,7 @@ verbr.</translation>
     </message>
     <message>
         <source>the outbound bearing</source>
-        <translation>die Peilung hinaus</translation>
+        <translation>den Kurs des Hinflugs</translation>
     </message>
     <message>
         <source>Ctrl and arrows move %1</source>
@@ -10173,11 +10173,11 @@ verbr.</translation>
     </message>
     <message>
         <source>Drag around home: the outbound bearing</source>
-        <translation>Um den Start ziehen: die Peilung hinaus</translation>
+        <translation>Um den Startpunkt ziehen: der Kurs des Hinflugs</translation>
     </message>
     <message>
         <source>Drag: home; waypoints and landing places stay where they are</source>
-        <translation>Ziehen: der Start; Wegpunkte und Landeplätze bleiben, wo sie sind</translation>
+        <translation>Ziehen: der Startpunkt; Wegpunkte und Landeplätze bleiben, wo sie sind</translation>
     </message>
     <message>
         <source>leg</source>
@@ -10671,7 +10671,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Cell type</source>
-        <translation>Zellenart</translation>
+        <translation>Zelltyp</translation>
     </message>
     <message>
         <source>not known</source>
@@ -10743,8 +10743,8 @@ verbr.</translation>
         <translation>%1: %2; %3</translation>
     </message>
     <message>
-        <source>cannot carry it</source>
-        <translation>trägt ihn nicht</translation>
+        <source>cannot supply it</source>
+        <translation>schafft ihn nicht</translation>
     </message>
     <message>
         <source>%1, %2</source>
@@ -10829,11 +10829,11 @@ verbr.</translation>
     </message>
     <message>
         <source>from home, %1</source>
-        <translation>von zu Hause, %1</translation>
+        <translation>vom Startpunkt, %1</translation>
     </message>
     <message>
         <source>bearing, °</source>
-        <translation>Peilung, °</translation>
+        <translation>Kurs, °</translation>
     </message>
     <message>
         <source>height, %1</source>
@@ -10845,7 +10845,7 @@ verbr.</translation>
     </message>
     <message>
         <source>On the map, places and home can be dragged; N and Ctrl with the arrow keys move them.</source>
-        <translation>Auf der Karte lassen sich Orte und der Startplatz ziehen; N und Strg mit den Pfeiltasten bewegen sie dort.</translation>
+        <translation>Auf der Karte lassen sich Orte und der Startpunkt ziehen; N und Strg mit den Pfeiltasten bewegen sie dort.</translation>
     </message>
     <message>
         <source>Add a waypoint</source>
@@ -10969,7 +10969,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Wh remaining and Wh needed, by %1 from home</source>
-        <translation>Wh verbleibend und Wh nötig, je %1 von zu Hause</translation>
+        <translation>Wh verbleibend und Wh nötig, je %1 vom Startpunkt</translation>
     </message>
     <message>
         <source>Wh remaining and Wh needed, by %1 flown</source>
@@ -11083,7 +11083,7 @@ verbr.</translation>
     </message>
     <message>
         <source>%1 above home</source>
-        <translation>%1 über dem Start</translation>
+        <translation>%1 über dem Startpunkt</translation>
     </message>
     <message>
         <source>home</source>
@@ -11119,7 +11119,7 @@ verbr.</translation>
     </message>
     <message>
         <source>bearing, °</source>
-        <translation>Peilung, °</translation>
+        <translation>Kurs, °</translation>
     </message>
     <message>
         <source>before, km</source>
@@ -11326,7 +11326,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Speed</source>
-        <translation>Tempo</translation>
+        <translation>Geschwindigkeit</translation>
     </message>
     <message>
         <source>Take off</source>
@@ -11344,7 +11344,7 @@ verbr.</translation>
     <name>sobremesa::app::SensitivityBars</name>
     <message>
         <source>What moves it most</source>
-        <translation>Was am meisten bewegt</translation>
+        <translation>Größter Einfluss</translation>
     </message>
 </context>
 <context>
@@ -11622,7 +11622,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Change a focused word of the setting, or a slider</source>
-        <translation>Ein Wort der Einstellung mit Fokus oder einen Regler ändern</translation>
+        <translation>Ein fokussiertes Wort der Vorgaben oder einen Regler ändern</translation>
     </message>
     <message>
         <source>← →</source>
@@ -11676,8 +11676,8 @@ verbr.</translation>
         <translation>UDP: an einem Port lauschen</translation>
     </message>
     <message>
-        <source>TCP: call a host</source>
-        <translation>TCP: einen Rechner anrufen</translation>
+        <source>TCP: connect to a host</source>
+        <translation>TCP: mit einem Rechner verbinden</translation>
     </message>
     <message>
         <source>Serial port</source>
@@ -11693,7 +11693,7 @@ verbr.</translation>
     </message>
     <message>
         <source>PORT, or ADDRESS:PORT to listen beyond this computer. Without an address only this computer is heard.</source>
-        <translation>PORT, oder ADRESSE:PORT, um über diesen Rechner hinaus zu lauschen. Ohne Adresse wird nur dieser Rechner gehört.</translation>
+        <translation>PORT, oder ADRESSE:PORT, um über diesen Rechner hinaus zu lauschen. Ohne Adresse wird nur auf diesem Rechner gelauscht.</translation>
     </message>
     <message>
         <source>HOST:PORT. Reconnects when the connection breaks.</source>
@@ -11729,7 +11729,7 @@ verbr.</translation>
     </message>
     <message>
         <source>lowest</source>
-        <translation>der erste</translation>
+        <translation>kleinste Id</translation>
     </message>
     <message>
         <source>MAVLink system id and battery id, where several speak on one link</source>
@@ -11777,7 +11777,7 @@ verbr.</translation>
     </message>
     <message>
         <source>%1 above home</source>
-        <translation>%1 über dem Start</translation>
+        <translation>%1 über dem Startpunkt</translation>
     </message>
     <message>
         <source>Ground speed</source>
@@ -11829,7 +11829,7 @@ verbr.</translation>
     </message>
     <message>
         <source>irradiance, W/m²</source>
-        <translation>Bestrahlung, W/m²</translation>
+        <translation>Einstrahlung, W/m²</translation>
     </message>
     <message>
         <source>array, W</source>
@@ -11909,7 +11909,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Degrees, such as 42.61, −5.02. Empty: the plan&apos;s home.</source>
-        <translation>Grad, etwa 42.61, −5.02. Leer: der Startplatz des Plans.</translation>
+        <translation>Grad, etwa 42.61, −5.02. Leer: der Startpunkt des Plans.</translation>
     </message>
     <message>
         <source>Place</source>
@@ -12009,7 +12009,7 @@ verbr.</translation>
     </message>
     <message>
         <source>endurance</source>
-        <translation>Dauerflug</translation>
+        <translation>Flugzeit</translation>
     </message>
     <message>
         <source>%1 of cells, %2 peak. Connected directly to this pack, %3 in series would suit it best at noon.</source>
@@ -12067,7 +12067,7 @@ verbr.</translation>
     </message>
     <message>
         <source>used</source>
-        <translation>verwendet</translation>
+        <translation>verbraucht</translation>
     </message>
     <message>
         <source>at home</source>
@@ -12129,7 +12129,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Speed of the replay</source>
-        <translation>Tempo der Wiedergabe</translation>
+        <translation>Geschwindigkeit der Wiedergabe</translation>
     </message>
     <message>
         <source>Turn for home</source>
@@ -12205,7 +12205,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Watch needs a plan with a turn point: open or make one first.</source>
-        <translation>Die Begleitung braucht einen Plan mit Umkehrpunkt: öffne oder mach zuerst einen.</translation>
+        <translation>„Live“ braucht einen Plan mit Umkehrpunkt: öffne einen oder lege ihn zuerst an.</translation>
     </message>
     <message>
         <source>Debrief the recording that was cut off: %1</source>
@@ -12213,7 +12213,7 @@ verbr.</translation>
     </message>
     <message>
         <source>No speech engine works here: callouts sound a tone and are listed.</source>
-        <translation>Hier arbeitet keine Sprachausgabe: Ansagen klingen als Ton und werden aufgelistet.</translation>
+        <translation>Hier ist keine Sprachausgabe verfügbar: bei Ansagen ertönt ein Ton, und sie werden aufgelistet.</translation>
     </message>
     <message>
         <source>Go on</source>
@@ -12250,7 +12250,7 @@ verbr.</translation>
     </message>
     <message>
         <source>home is %1</source>
-        <translation>Start liegt %1</translation>
+        <translation>Startpunkt liegt %1</translation>
     </message>
     <message>
         <source>at %1, %2 used</source>
@@ -12377,7 +12377,7 @@ verbr.</translation>
     </message>
     <message>
         <source>after</source>
-        <translation>nach</translation>
+        <translation>nachher</translation>
     </message>
     <message>
         <source>difference</source>
@@ -12441,7 +12441,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Where a forecast gives winds by height, they replace the single wind and its power law. Heights are above home; between two heights the wind is interpolated linearly.</source>
-        <translation>Wo eine Vorhersage Winde nach Höhe angibt, ersetzen sie den einen Wind und sein Höhengesetz. Höhen gelten über dem Startplatz; zwischen zwei Höhen wird linear interpoliert.</translation>
+        <translation>Wo eine Vorhersage Winde nach Höhe angibt, ersetzen sie den einen Wind und sein Höhengesetz. Höhen gelten über dem Startpunkt; zwischen zwei Höhen wird linear interpoliert.</translation>
     </message>
     <message>
         <source>height, %1</source>
@@ -12520,7 +12520,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Airspeed that the pilot flew, m/s: gives the wind where the flight did not turn</source>
-        <translation>Geflogene Fluggeschwindigkeit, m/s: ergibt den Wind, wenn der Flug keine Kurven hatte</translation>
+        <translation>Geflogene Airspeed, m/s: ergibt den Wind, wenn der Flug keine Kurven hatte</translation>
     </message>
     <message>
         <source>Plan document that it was flown with: what was still possible, where each turn rule would have turned, limits, shares</source>
@@ -12540,7 +12540,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Common airspeed (else the mean)</source>
-        <translation>Gemeinsame Fluggeschwindigkeit (sonst das Mittel)</translation>
+        <translation>Gemeinsame Airspeed (sonst das Mittel)</translation>
     </message>
     <message>
         <source>Common all-up mass (else the mean)</source>
@@ -12568,11 +12568,11 @@ verbr.</translation>
     </message>
     <message>
         <source>AIRSPEED,POWER known without a log, m/s and W; once for each</source>
-        <translation>GESCHWINDIGKEIT,LEISTUNG, ohne Log bekannt, m/s und W; je Paar einmal</translation>
+        <translation>AIRSPEED,LEISTUNG, ohne Log bekannt, m/s und W; je Paar einmal</translation>
     </message>
     <message>
         <source>Headwind, m/s (else the plan&apos;s, on its bearing)</source>
-        <translation>Gegenwind, m/s (sonst der des Plans auf seiner Peilung)</translation>
+        <translation>Gegenwind, m/s (sonst der des Plans auf seinem Kurs)</translation>
     </message>
     <message>
         <source>Crosswind, m/s</source>
@@ -12580,7 +12580,7 @@ verbr.</translation>
     </message>
     <message>
         <source>A ground speed that is wanted: go or no-go</source>
-        <translation>Eine gewünschte Geschwindigkeit über Grund: Start oder kein Start</translation>
+        <translation>Eine gewünschte Geschwindigkeit über Grund: Go oder No-Go</translation>
     </message>
     <message>
         <source>What if: mass of the pack</source>
@@ -12659,8 +12659,8 @@ verbr.</translation>
         <translation>GEZÄHLT,NACHGELADEN eines Flugs, mAh; je Flug einmal</translation>
     </message>
     <message>
-        <source>READ,REALLY: what the sensor shows with nothing flying, and what a meter does, mA</source>
-        <translation>GELESEN,WIRKLICH: was der Sensor am Boden zeigt und was ein Messgerät zeigt, mA</translation>
+        <source>READ,ACTUAL: what the sensor reads on the ground, and what a meter reads, mA</source>
+        <translation>GELESEN,TATSÄCHLICH: was der Sensor am Boden zeigt und was ein Messgerät zeigt, mA</translation>
     </message>
     <message>
         <source>Accuracy of the charger, % (else 1.5)</source>
@@ -12672,7 +12672,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Elevation raster (GeoTIFF, HGT, ASCII grid) in place of the document&apos;s</source>
-        <translation>Höhenraster (GeoTIFF, HGT, ASCII-Gitter) statt dem des Dokuments</translation>
+        <translation>Höhenraster (GeoTIFF, HGT, ASCII-Raster) statt dem des Dokuments</translation>
     </message>
     <message>
         <source>GPX, GeoJSON or KML: its points become the waypoints</source>
@@ -12703,8 +12703,8 @@ verbr.</translation>
         <translation>Schreibt die Flugkarte als PDF</translation>
     </message>
     <message>
-        <source>Writes the way as .gpx, .geojson or .kml</source>
-        <translation>Schreibt den Weg als .gpx, .geojson oder .kml</translation>
+        <source>Writes the route as .gpx, .geojson or .kml</source>
+        <translation>Schreibt die Route als .gpx, .geojson oder .kml</translation>
     </message>
     <message>
         <source>Leaves home and what is near it out of the route</source>
@@ -12712,7 +12712,7 @@ verbr.</translation>
     </message>
     <message>
         <source>How far out and back on every bearing</source>
-        <translation>Wie weit hin und zurück auf jeder Peilung</translation>
+        <translation>Wie weit hin und zurück auf jedem Kurs</translation>
     </message>
     <message>
         <source>How many, evenly spread (else 36)</source>
@@ -12803,7 +12803,7 @@ verbr.</translation>
         <translation>[ADRESSE:]PORT zum Zuhören (sonst 127.0.0.1; Port 0: beliebig)</translation>
     </message>
     <message>
-        <source>HOST:PORT to call</source>
+        <source>HOST:PORT to connect to</source>
         <translation>RECHNER:PORT zum Verbinden</translation>
     </message>
     <message>

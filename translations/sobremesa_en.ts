@@ -56,24 +56,24 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>In %n flight(s) no cause took more or less than forecast again and again.</source>
+        <source>In %n flight(s) no cause consistently took more or less than forecast.</source>
         <translation>
-            <numerusform>In %n flight no cause took more or less than forecast again and again.</numerusform>
-            <numerusform>In %n flights no cause took more or less than forecast again and again.</numerusform>
+            <numerusform>In %n flight no cause consistently took more or less than forecast.</numerusform>
+            <numerusform>In %n flights no cause consistently took more or less than forecast.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>In %n flight(s) %1 took %2 more than forecast, again and again.</source>
+        <source>In %n flight(s) %1 consistently took %2 more than forecast.</source>
         <translation>
-            <numerusform>In %n flight %1 took %2 more than forecast, again and again.</numerusform>
-            <numerusform>In %n flights %1 took %2 more than forecast, again and again.</numerusform>
+            <numerusform>In %n flight %1 consistently took %2 more than forecast.</numerusform>
+            <numerusform>In %n flights %1 consistently took %2 more than forecast.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>In %n flight(s) %1 took %2 less than forecast, again and again.</source>
+        <source>In %n flight(s) %1 consistently took %2 less than forecast.</source>
         <translation>
-            <numerusform>In %n flight %1 took %2 less than forecast, again and again.</numerusform>
-            <numerusform>In %n flights %1 took %2 less than forecast, again and again.</numerusform>
+            <numerusform>In %n flight %1 consistently took %2 less than forecast.</numerusform>
+            <numerusform>In %n flights %1 consistently took %2 less than forecast.</numerusform>
         </translation>
     </message>
 </context>

@@ -20,7 +20,7 @@
     <name>CardWords</name>
     <message>
         <source>%1 · %2 · wind %3 from %4 · %5 · %6 above home</source>
-        <translation>%1 · %2 · viento %3 de %4 · %5 · %6 sobre la casa</translation>
+        <translation>%1 · %2 · viento %3 de %4 · %5 · %6 sobre el despegue</translation>
     </message>
     <message>
         <source>outbound airspeed</source>
@@ -101,11 +101,11 @@
     </message>
     <message>
         <source>Limits near or exceeded</source>
-        <translation>Límites cerca o superados</translation>
+        <translation>Límites próximos o superados</translation>
     </message>
     <message>
         <source>Landing places from the turn point, using the reserve</source>
-        <translation>Lugares de aterrizaje desde el regreso, usando la reserva</translation>
+        <translation>Lugares de aterrizaje desde el punto de regreso, usando la reserva</translation>
     </message>
     <message>
         <source>Before launch</source>
@@ -368,7 +368,7 @@
     </message>
     <message>
         <source>At %1: %2 over ground, %3. Range is greatest here; drag the ring, or use ← →, to see what flying faster costs.</source>
-        <translation>A %1: %2 sobre el suelo, %3. Aquí el alcance es máximo; arrastra el anillo, o usa ← →, para ver lo que cuesta la prisa.</translation>
+        <translation>A %1: %2 sobre el suelo, %3. Aquí el alcance es máximo; arrastra el anillo, o usa ← →, para ver lo que cuesta volar más rápido.</translation>
     </message>
     <message>
         <source>At %1: %2 over ground, %3. One %4 more costs %5. Drag the ring, or use ← →.</source>
@@ -388,7 +388,7 @@
     </message>
     <message>
         <source>To judge that, enter the aircraft&apos;s full power.</source>
-        <translation>Para juzgarlo, anota la potencia máxima del modelo.</translation>
+        <translation>Para evaluarlo, introduce la potencia máxima del modelo.</translation>
     </message>
     <message>
         <source>Go: %1 of full power; sensible up to a headwind of %2.</source>
@@ -396,11 +396,11 @@
     </message>
     <message>
         <source>No go: %1 of full power. Sensible up to a headwind of %2.</source>
-        <translation>No: %1 de la potencia máxima. Sensato hasta un viento en contra de %2.</translation>
+        <translation>No volar: %1 de la potencia máxima. Sensato hasta un viento en contra de %2.</translation>
     </message>
     <message>
         <source>No go: %1 of full power, more than half even in still air.</source>
-        <translation>No: %1 de la potencia máxima, más de la mitad incluso sin viento.</translation>
+        <translation>No volar: %1 de la potencia máxima, más de la mitad incluso sin viento.</translation>
     </message>
     <message>
         <source>A circle at %1 of bank takes %2 more than straight flight.</source>
@@ -429,7 +429,7 @@
     </message>
     <message>
         <source>With the pack of the open plan: %1 all-up, of which the pack is %2, %3.</source>
-        <translation>Con la batería del plan abierto: %1 de masa total, de ellos la batería %2, %3.</translation>
+        <translation>Con la batería del plan abierto: %1 de masa total; de ella, la batería: %2, %3.</translation>
     </message>
     <message numerus="yes">
         <source> %n outlier(s) hardly count.</source>
@@ -587,21 +587,21 @@
     </message>
     <message>
         <source>neither too optimistic nor too cautious</source>
-        <translation>ni demasiado optimistas ni demasiado prudentes</translation>
+        <translation>sin sesgo hacia el optimismo ni la prudencia</translation>
     </message>
     <message>
         <source>%1 too optimistic</source>
-        <translation>%1 demasiado optimistas</translation>
+        <translation>un %1 más optimista que lo volado</translation>
     </message>
     <message>
         <source>%1 too cautious</source>
-        <translation>%1 demasiado prudente</translation>
+        <translation>un %1 más prudente que lo volado</translation>
     </message>
     <message numerus="yes">
         <source>The last %n forecast(s) were &lt;b&gt;%1&lt;/b&gt;, ± &lt;b&gt;%2&lt;/b&gt;; without fitting it would have been %3.</source>
         <translation>
-            <numerusform>La única previsión hasta ahora fue &lt;b&gt;%1&lt;/b&gt;, ± &lt;b&gt;%2&lt;/b&gt;; sin ajuste habría sido %3.</numerusform>
-            <numerusform>Las últimas %n previsiones fueron &lt;b&gt;%1&lt;/b&gt;, ± &lt;b&gt;%2&lt;/b&gt;; sin ajuste habría sido %3.</numerusform>
+            <numerusform>La única previsión hasta ahora: &lt;b&gt;%1&lt;/b&gt;, ± &lt;b&gt;%2&lt;/b&gt;; sin ajuste habría sido %3.</numerusform>
+            <numerusform>Las últimas %n previsiones: &lt;b&gt;%1&lt;/b&gt;, ± &lt;b&gt;%2&lt;/b&gt;; sin ajuste habría sido %3.</numerusform>
         </translation>
     </message>
     <message>
@@ -670,7 +670,7 @@
     </message>
     <message>
         <source>%1: nothing stands out.</source>
-        <translation>%1: nada destaca.</translation>
+        <translation>%1: nada llama la atención.</translation>
     </message>
     <message>
         <source>%1: %2.</source>
@@ -693,8 +693,8 @@
         <translation>El registro es demasiado corto para mostrar el viento: medio minuto de vuelo no se puede comparar con un plan.</translation>
     </message>
     <message>
-        <source>The log has no energy: it needs voltage with current, or with a charge counter.</source>
-        <translation>El registro no tiene energía: necesita tensión con corriente, o con un contador de carga.</translation>
+        <source>The log does not show the energy used: it needs voltage with current, or with a charge counter.</source>
+        <translation>El registro no muestra la energía consumida: necesita tensión con corriente, o con un contador de carga.</translation>
     </message>
     <message>
         <source>The log does not show where the aircraft was: it needs positions, or ground speed with course.</source>
@@ -722,7 +722,7 @@
     </message>
     <message>
         <source>airspeed</source>
-        <translation>velocidad respecto al aire</translation>
+        <translation>velocidad aérea</translation>
     </message>
     <message>
         <source>mass</source>
@@ -765,21 +765,21 @@
         <translation>Lo que las previsiones no aciertan se ve a partir de dos vuelos cuyos registros tengan energía y posiciones.</translation>
     </message>
     <message numerus="yes">
-        <source>In %n flight(s) no cause took more or less than forecast again and again.</source>
+        <source>In %n flight(s) no cause consistently took more or less than forecast.</source>
         <translation>
             <numerusform>En %n vuelo ninguna causa costó una y otra vez más o menos de lo previsto.</numerusform>
             <numerusform>En %n vuelos ninguna causa costó una y otra vez más o menos de lo previsto.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>In %n flight(s) %1 took %2 more than forecast, again and again.</source>
+        <source>In %n flight(s) %1 consistently took %2 more than forecast.</source>
         <translation>
             <numerusform>En %n vuelo, una y otra vez más de lo previsto: %1, %2.</numerusform>
             <numerusform>En %n vuelos, una y otra vez más de lo previsto: %1, %2.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>In %n flight(s) %1 took %2 less than forecast, again and again.</source>
+        <source>In %n flight(s) %1 consistently took %2 less than forecast.</source>
         <translation>
             <numerusform>En %n vuelo, una y otra vez menos de lo previsto: %1, %2.</numerusform>
             <numerusform>En %n vuelos, una y otra vez menos de lo previsto: %1, %2.</numerusform>
@@ -2012,7 +2012,7 @@
     </message>
     <message>
         <source>Height above home</source>
-        <translation>Altura sobre la casa</translation>
+        <translation>Altura sobre el despegue</translation>
     </message>
     <message>
         <source>120 m (400 ft) above ground is a common limit; local rules decide</source>
@@ -2040,7 +2040,7 @@
     </message>
     <message>
         <source>minutes over home</source>
-        <translation>minutos sobre la casa</translation>
+        <translation>minutos sobre el punto de partida</translation>
     </message>
     <message>
         <source>times the return leg</source>
@@ -2060,7 +2060,7 @@
     </message>
     <message>
         <source>Enter length × width × height in mm, such as “138 × 45 × 40”.</source>
-        <translation>Introduzca largo × ancho × alto en mm, por ejemplo «138 × 45 × 40».</translation>
+        <translation>Introduce largo × ancho × alto en mm, por ejemplo «138 × 45 × 40».</translation>
     </message>
     <message>
         <source>length × width × height; the bench then tells whether it fits the bay</source>
@@ -2096,7 +2096,7 @@
     </message>
     <message>
         <source>Empty: 1.225, the standard atmosphere at sea level</source>
-        <translation>Vacío: 1.225, la atmósfera estándar al nivel del mar</translation>
+        <translation>Vacío: 1,225, la atmósfera estándar al nivel del mar</translation>
     </message>
     <message>
         <source>Maximum lift coefficient</source>
@@ -2104,7 +2104,7 @@
     </message>
     <message>
         <source>for the stall speed. Empty: 1.1 (common practice)</source>
-        <translation>para la velocidad de pérdida. Vacío: 1.1 (práctica común)</translation>
+        <translation>para la velocidad de pérdida. Vacío: 1,1 (práctica común)</translation>
     </message>
     <message>
         <source>of the whole pack, or as the label has it: “10C”. Empty: usual for such cells</source>
@@ -2116,7 +2116,7 @@
     </message>
     <message>
         <source>cutoff voltage of that table. Empty: the chemistry&apos;s floor</source>
-        <translation>voltaje de corte de esa tabla. Vacío: el mínimo de la química</translation>
+        <translation>tensión de corte de esa tabla. Vacío: el mínimo de la química</translation>
     </message>
     <message>
         <source>Cells of the rate table</source>
@@ -2232,7 +2232,7 @@
     </message>
     <message>
         <source>video, camera, control. Empty: by the video, 5 W where nothing is said, and 1.5 W for a wing&apos;s servos (common practice)</source>
-        <translation>vídeo, cámara, control. Vacío: según el vídeo, 5 W si no se indica nada, y 1,5 W para los servos de un ala (práctica habitual)</translation>
+        <translation>vídeo, cámara, control. Vacío: según el vídeo, 5 W si no se indica nada, y 1,5 W para los servos de un ala fija (práctica común)</translation>
     </message>
 </context>
 <context>
@@ -2479,7 +2479,7 @@
     </message>
     <message>
         <source>It holds less than 80 % of its label capacity: for short flights only, then for the bench.</source>
-        <translation>Guarda menos del 80 % de la capacidad de etiqueta: solo para vuelos cortos, después para el banco.</translation>
+        <translation>Guarda menos del 80 % de la capacidad de etiqueta: solo para vuelos cortos, después para usarla en tierra.</translation>
     </message>
     <message>
         <source>Its resistance has doubled: it sags early and gets warmer. Retire it from long flights.</source>
@@ -2574,7 +2574,7 @@
     </message>
     <message>
         <source>aircraft</source>
-        <translation>aeronave</translation>
+        <translation>modelo</translation>
     </message>
     <message>
         <source>pack</source>
@@ -2726,11 +2726,11 @@
     </message>
     <message>
         <source>%1 too optimistic</source>
-        <translation>%1 demasiado optimistas</translation>
+        <translation>un %1 más optimistas que lo volado</translation>
     </message>
     <message>
         <source>%1 too cautious</source>
-        <translation>%1 demasiado prudente</translation>
+        <translation>un %1 más prudentes que lo volado</translation>
     </message>
     <message>
         <source>Nothing new: the flights agree with what was known.</source>
@@ -3031,7 +3031,7 @@
     </message>
     <message>
         <source>This elevation raster does not cover home. Choose one that covers the field.</source>
-        <translation>Este ráster de elevación no cubre la casa. Elige uno que cubra el campo.</translation>
+        <translation>Este ráster de elevación no cubre el punto de partida. Elige uno que cubra el campo.</translation>
     </message>
     <message>
         <source>The part of the program that reads elevation rasters is not installed beside it.</source>
@@ -3248,15 +3248,15 @@
     </message>
     <message>
         <source>On this flight %1 never says turn.</source>
-        <translation>En este vuelo %1 nunca dice volver.</translation>
+        <translation>En este vuelo %1 nunca pide dar la vuelta.</translation>
     </message>
     <message>
         <source>The pack cannot fly the whole route: come home from %1 along it. A shorter route, less reserve or a bigger pack clears it.</source>
-        <translation>La batería no da para toda la ruta: vuelve a los %1 de ella. Una ruta más corta, menos reserva o una batería mayor lo arregla.</translation>
+        <translation>La batería no da para toda la ruta: da la vuelta a los %1. Una ruta más corta, menos reserva o una batería mayor lo arregla.</translation>
     </message>
     <message>
         <source>The ground comes within %1 of the flight path, at %2 along it; %3 are wanted. Fly higher, or around it.</source>
-        <translation>El suelo se acerca a %1 de la trayectoria, a %2 de ella; se piden %3. Vuela más alto, o rodéalo.</translation>
+        <translation>El suelo se acerca a %1 de la trayectoria, a los %2 de recorrido; se piden %3. Vuela más alto, o rodéalo.</translation>
     </message>
     <message>
         <source>The terrain file “%1” was not read: this plan assumes flat ground.</source>
@@ -3391,12 +3391,12 @@
         <translation>Ninguna columna contiene corriente; la carga es potencia entre tensión.</translation>
     </message>
     <message>
-        <source>Voltage was missing for %1; energy interpolates it.</source>
-        <translation>Faltó la tensión durante %1; la energía la interpola.</translation>
+        <source>Voltage was missing for %1; it was interpolated for the energy.</source>
+        <translation>Faltó la tensión durante %1; para la energía se interpoló.</translation>
     </message>
     <message>
-        <source>The current was missing for %1; charge interpolates it, with a wide error.</source>
-        <translation>Faltó la corriente durante %1; la carga la interpola, con mucho error.</translation>
+        <source>The current was missing for %1; it was interpolated for the charge, with a wide error.</source>
+        <translation>Faltó la corriente durante %1; para la carga se interpoló, con mucho error.</translation>
     </message>
     <message>
         <source>The current was missing for %1; the log&apos;s own counter gives what was drawn meanwhile.</source>
@@ -3420,11 +3420,11 @@
     </message>
     <message>
         <source>The log gives positions in metres and does not say where home is: distances are right, the location on earth is not.</source>
-        <translation>El registro da posiciones en metros y no dice dónde está la casa: las distancias son correctas, el lugar en la Tierra no.</translation>
+        <translation>El registro da posiciones en metros y no dice dónde está el punto de partida: las distancias son correctas, el lugar en la Tierra no.</translation>
     </message>
     <message>
         <source>Home as given is %1 from the first good fix. Latitude comes first, then longitude.</source>
-        <translation>La casa indicada está a %1 de la primera posición buena. Primero va la latitud, luego la longitud.</translation>
+        <translation>El punto de partida indicado está a %1 de la primera posición buena. Primero va la latitud, luego la longitud.</translation>
     </message>
     <message>
         <source>No column holds a current or a charge counter: distance and height are shown, consumption is not. Switch the current sensor&apos;s telemetry on.</source>
@@ -3436,7 +3436,7 @@
     </message>
     <message>
         <source>The first good fix came after %1, and home is assumed there. If the aircraft was already flying, set home yourself.</source>
-        <translation>La primera posición buena llegó tras %1, y se supone que la casa está ahí. Si el modelo ya volaba, indica tú la casa.</translation>
+        <translation>La primera posición buena llegó tras %1, y se supone que el punto de partida está ahí. Si el modelo ya volaba, indícalo tú.</translation>
     </message>
     <message>
         <source>The integrated current gives %1, the log&apos;s own counter says %2. Rows may be missing, or the counter started late.</source>
@@ -3637,7 +3637,7 @@
     </message>
     <message>
         <source>“%1” is not in the logbook, which has none yet. Enter it there first, or leave the column out.</source>
-        <translation>«%1» no está en el libro de vuelos, que aún no tiene ninguno. Añádelo allí primero o deja la columna fuera.</translation>
+        <translation>«%1» no está en el diario, que aún no tiene ninguno. Añádelo allí primero o deja la columna fuera.</translation>
     </message>
     <message>
         <source>%1 above the %2 rating of the controllers, up to %3. Fly slower, or take a propeller of less pitch.</source>
@@ -3665,7 +3665,7 @@
     </message>
     <message>
         <source>At launch the voltage was that of a pack about %1 full; it is taken to have been %2 full. If it was not, say what it was charged to (about %3): less remained than the counter says. If it was, the pack has aged or was colder, or the voltage sensor reads low.</source>
-        <translation>Al despegar, el voltaje era el de una batería cargada al %1 más o menos; se supone que estaba al %2. Si no lo estaba, indica hasta dónde se cargó (unos %3): quedó menos de lo que dice el contador. Si lo estaba, la batería ha envejecido o estaba más fría, o el sensor de voltaje lee de menos.</translation>
+        <translation>Al despegar, la tensión era la de una batería cargada al %1 más o menos; se supone que estaba al %2. Si no lo estaba, indica hasta dónde se cargó (unos %3): quedó menos de lo que dice el contador. Si lo estaba, la batería ha envejecido o estaba más fría, o el sensor de tensión lee de menos.</translation>
     </message>
     <message>
         <source>a number, or text of a number and its unit</source>
@@ -3717,7 +3717,7 @@
     </message>
     <message>
         <source>“%1” cannot be read there; expected: %2.</source>
-        <translation>“%1” no se puede leer ahí; se espera: %2.</translation>
+        <translation>«%1» no se puede leer ahí; se espera: %2.</translation>
     </message>
     <message>
         <source>A mission of this kind leads over at least one waypoint. Add one, or choose another kind.</source>
@@ -3733,7 +3733,7 @@
     </message>
     <message>
         <source>The wind is not known: the aircraft hovered, or flew too slowly to show it. Fly one full circle at cruising speed.</source>
-        <translation>No se conoce el viento: la aeronave estuvo en vuelo estacionario, o voló demasiado despacio para mostrarlo. Vuela un círculo completo a velocidad de crucero.</translation>
+        <translation>No se conoce el viento: el modelo estuvo en vuelo estacionario, o voló demasiado despacio para mostrarlo. Vuela un círculo completo a velocidad de crucero.</translation>
     </message>
     <message>
         <source>The wind is not known: the speed over ground was the same on every course while the power was not, as position control flies it. Fly one full circle at a steady attitude.</source>
@@ -3741,7 +3741,7 @@
     </message>
     <message>
         <source>The wind decides this turn, not the pack: from beyond %1, %2 after launch, the worst credible wind does not let the aircraft get home.</source>
-        <translation>Este giro lo decide el viento, no la batería: desde más allá de %1, %2 después del despegue, el peor viento creíble no deja volver el modelo a casa.</translation>
+        <translation>Esta vuelta la decide el viento, no la batería: desde más allá de %1, %2 después del despegue, el peor viento creíble no deja volver el modelo a casa.</translation>
     </message>
     <message>
         <source>No column holds a current or a charge; charge is the energy counted over the volts.</source>
@@ -3756,7 +3756,7 @@
     <name>sobremesa::MissionFields</name>
     <message>
         <source>Home position</source>
-        <translation>Posición de la casa</translation>
+        <translation>Punto de partida</translation>
     </message>
     <message>
         <source>Enter latitude and longitude in degrees, such as “39.41825; -31.36148”.</source>
@@ -3784,7 +3784,7 @@
     </message>
     <message>
         <source>date and time, such as 2026-06-21 10:30; the place is home</source>
-        <translation>fecha y hora, por ejemplo 2026-06-21 10:30; el lugar es la casa</translation>
+        <translation>fecha y hora, por ejemplo 2026-06-21 10:30; el lugar es el punto de partida</translation>
     </message>
     <message>
         <source>Cloud, eighths of the sky</source>
@@ -3848,7 +3848,7 @@
     </message>
     <message>
         <source>wings launch near 85 %; needs the full power</source>
-        <translation>las alas despegan cerca del 85 %; necesita la potencia máxima</translation>
+        <translation>las alas fijas despegan cerca del 85 %; necesita la potencia máxima</translation>
     </message>
     <message>
         <source>Ground clearance</source>
@@ -3896,7 +3896,7 @@
     </message>
     <message>
         <source>a rotor comes straight down from there, a wing flies its approach</source>
-        <translation>un multirrotor baja recto desde ahí, un ala hace su aproximación</translation>
+        <translation>un multirrotor baja recto desde ahí, un ala fija hace su aproximación</translation>
     </message>
     <message>
         <source>Landing sink rate</source>
@@ -4128,7 +4128,7 @@
     </message>
     <message>
         <source>of the usable charge remaining</source>
-        <translation>de la carga útil restante</translation>
+        <translation>de la carga utilizable restante</translation>
     </message>
     <message>
         <source>Charge rule lands at</source>
@@ -4136,7 +4136,7 @@
     </message>
     <message>
         <source>turns at half of it. Empty: the usable charge</source>
-        <translation>vuelve a la mitad. Vacío: la carga útil</translation>
+        <translation>vuelve a la mitad. Vacío: la carga utilizable</translation>
     </message>
 </context>
 <context>
@@ -4195,7 +4195,7 @@
     </message>
     <message>
         <source>wing</source>
-        <translation>ala</translation>
+        <translation>ala fija</translation>
     </message>
     <message>
         <source>multirotor</source>
@@ -4235,7 +4235,7 @@
     </message>
     <message>
         <source>position jumps beyond a credible speed (position only)</source>
-        <translation>salto de posición a velocidad increíble (solo posición)</translation>
+        <translation>salto de posición a velocidad inverosímil (solo posición)</translation>
     </message>
     <message>
         <source>position not on earth (position only)</source>
@@ -4263,7 +4263,7 @@
     </message>
     <message>
         <source>charge counter restarted (bridged)</source>
-        <translation>contador de carga reiniciado (salvado)</translation>
+        <translation>contador de carga reiniciado (puenteado)</translation>
     </message>
     <message>
         <source>barometer and GPS height apart (still used)</source>
@@ -4311,7 +4311,7 @@
     </message>
     <message>
         <source>%1 over home</source>
-        <translation>%1 sobre la casa</translation>
+        <translation>%1 sobre el punto de partida</translation>
     </message>
     <message>
         <source>min</source>
@@ -4363,7 +4363,7 @@
     </message>
     <message>
         <source>A wing</source>
-        <translation>Un ala</translation>
+        <translation>Un ala fija</translation>
     </message>
     <message>
         <source>A multirotor</source>
@@ -4431,7 +4431,7 @@
     </message>
     <message>
         <source>height above home</source>
-        <translation>altura sobre la casa</translation>
+        <translation>altura sobre el despegue</translation>
     </message>
     <message>
         <source>reserve</source>
@@ -4602,8 +4602,8 @@
         <translation>recargas tras un vuelo</translation>
     </message>
     <message>
-        <source>current sensor reading over truth</source>
-        <translation>lectura del sensor de corriente entre la verdad</translation>
+        <source>current sensor reading over true current</source>
+        <translation>lectura del sensor de corriente entre la corriente real</translation>
     </message>
     <message>
         <source>charge throughput</source>
@@ -4826,15 +4826,15 @@
         <translation>nublado completo más largo que cubre la batería</translation>
     </message>
     <message>
-        <source>the share-left rule</source>
-        <translation>la regla de la parte restante</translation>
+        <source>the share rule</source>
+        <translation>la regla de proporción</translation>
     </message>
     <message>
         <source>the 80 % rule</source>
         <translation>la regla del 80 %</translation>
     </message>
     <message>
-        <source>the charge-count rule</source>
+        <source>the charge rule</source>
         <translation>la regla de la carga</translation>
     </message>
     <message>
@@ -4870,7 +4870,7 @@
     </message>
     <message>
         <source>Switch it off, or set it to %1.</source>
-        <translation>Apágalo, o ponlo en %1.</translation>
+        <translation>Desactívalo, o ponlo en %1.</translation>
     </message>
     <message>
         <source>Landing at %1 clears it.</source>
@@ -5284,7 +5284,7 @@
     </message>
     <message>
         <source>Home point set. Propellers off on the bench; nobody in front of them.</source>
-        <translation>Punto de casa fijado. Sin hélices en el banco; nadie delante.</translation>
+        <translation>Punto de partida (home) fijado. Sin hélices en el banco; nadie delante.</translation>
     </message>
     <message>
         <source>Over land and near home before the pack is low. A forecast is an estimate: you decide.</source>
@@ -5397,7 +5397,7 @@
     </message>
     <message>
         <source>%1 above home, as the hills ask; %2 above ground allowed.</source>
-        <translation>%1 sobre la casa, como piden las colinas; %2 sobre el terreno permitidos.</translation>
+        <translation>%1 sobre el despegue, como piden las colinas; %2 sobre el terreno permitidos.</translation>
     </message>
     <message>
         <source>not reached with the reserve.</source>
@@ -5638,7 +5638,7 @@
         <translation>Opciones</translation>
     </message>
     <message>
-        <source>Says all this and ends</source>
+        <source>Prints this help and exits</source>
         <translation>Muestra esta ayuda</translation>
     </message>
     <message>
@@ -5678,7 +5678,7 @@
         <translation>sin</translation>
     </message>
     <message>
-        <source>Says the version and ends</source>
+        <source>Prints the version and exits</source>
         <translation>Muestra la versión</translation>
     </message>
     <message>
@@ -5695,8 +5695,8 @@
         <translation>«%1» no es posible aquí; vale uno de: %2</translation>
     </message>
     <message>
-        <source>--help says more.</source>
-        <translation>--help explica más.</translation>
+        <source>See --help.</source>
+        <translation>Consulta --help.</translation>
     </message>
     <message>
         <source>(one of these)</source>
@@ -5715,7 +5715,7 @@
     </message>
     <message>
         <source>Five entries are enough to start: a name, wing or multirotor, the mass without pack, and one cruise: how fast, at how many watts or amps. Volts times amps in level flight on a calm day are the watts.</source>
-        <translation>Cinco datos bastan para empezar: un nombre, ala o multirrotor, la masa sin batería y un crucero: a qué velocidad, con cuántos vatios o amperios. Voltios por amperios en vuelo nivelado un día sin viento son los vatios.</translation>
+        <translation>Cinco datos bastan para empezar: un nombre, ala fija o multirrotor, la masa sin batería y un crucero: a qué velocidad, con cuántos vatios o amperios. Voltios por amperios en vuelo nivelado un día sin viento son los vatios.</translation>
     </message>
     <message>
         <source>Add an aircraft</source>
@@ -6300,7 +6300,7 @@
     <message>
         <source>Home is out of reach. Land at %1: %2 at %3.</source>
         <comment>place, distance, bearing</comment>
-        <translation>Casa está fuera de alcance. Aterriza en %1: %2 a %3.</translation>
+        <translation>El punto de partida está fuera de alcance. Aterriza en %1: a %2, rumbo %3.</translation>
     </message>
     <message>
         <source>the landing place</source>
@@ -6308,7 +6308,7 @@
     </message>
     <message>
         <source>Home is out of reach. Choose a place to land.</source>
-        <translation>Casa está fuera de alcance. Elige un lugar para aterrizar.</translation>
+        <translation>El punto de partida está fuera de alcance. Elige un lugar para aterrizar.</translation>
     </message>
     <message>
         <source>Past the turn. Home without the reserve for another %1.</source>
@@ -6344,11 +6344,11 @@
     </message>
     <message>
         <source>No telemetry. Last position %1 at %2.</source>
-        <translation>Sin telemetría. Última posición %1 a %2.</translation>
+        <translation>Sin telemetría. Última posición a %1, rumbo %2.</translation>
     </message>
     <message>
         <source>No telemetry. Last position %1 at %2, %3 high.</source>
-        <translation>Sin telemetría. Última posición %1 a %2, %3 de alto.</translation>
+        <translation>Sin telemetría. Última posición a %1, rumbo %2, a %3 de altura.</translation>
     </message>
     <message>
         <source>Link at %1.</source>
@@ -6392,7 +6392,7 @@
     </message>
     <message>
         <source>Turn now. Home is %1 at %2.</source>
-        <translation>Da la vuelta ya. Casa está al %1 a %2.</translation>
+        <translation>Da la vuelta ya. A casa hay %1, rumbo %2.</translation>
     </message>
     <message>
         <source>Land now: %1, %2 per cell.</source>
@@ -6639,7 +6639,7 @@
     <name>sobremesa::app::AircraftLines</name>
     <message>
         <source>Aircraft with the pack of the plan</source>
-        <translation>Aeronaves con la batería del plan</translation>
+        <translation>Modelos con la batería del plan</translation>
     </message>
     <message>
         <source>%1 %2</source>
@@ -6680,7 +6680,7 @@
     </message>
     <message>
         <source>aircraft</source>
-        <translation>aeronave</translation>
+        <translation>modelo</translation>
     </message>
     <message>
         <source>all-up mass, g</source>
@@ -6766,7 +6766,7 @@
     </message>
     <message>
         <source>Aircraft of all these flights</source>
-        <translation>Aeronave de todos estos vuelos</translation>
+        <translation>Modelo de todos estos vuelos</translation>
     </message>
     <message>
         <source>Pack of all these flights</source>
@@ -6924,7 +6924,7 @@ a %3, como una LiPo</translation>
         <translation>ninguna más ligera vuela más</translation>
     </message>
     <message>
-        <source>cannot carry this cruise</source>
+        <source>cannot supply this cruise</source>
         <translation>no puede con este crucero</translation>
     </message>
     <message>
@@ -7776,7 +7776,7 @@ a %3, como una LiPo</translation>
     </message>
     <message>
         <source>height above home</source>
-        <translation>altura sobre la casa</translation>
+        <translation>altura sobre el despegue</translation>
     </message>
     <message>
         <source>No log? File it by hand…</source>
@@ -8317,7 +8317,7 @@ a %3, como una LiPo</translation>
     </message>
     <message>
         <source>verdict</source>
-        <translation>veredicto</translation>
+        <translation>valoración</translation>
     </message>
     <message>
         <source>By cause</source>
@@ -8328,8 +8328,8 @@ a %3, como una LiPo</translation>
         <translation>Lo que las previsiones no acertaron, por causas</translation>
     </message>
     <message>
-        <source>Of the energy that the plan&apos;s figures forecast for the way flown: mean, and how flights differ.</source>
-        <translation>De la energía que el plan prevé para el camino volado: media, y cuánto difieren los vuelos.</translation>
+        <source>Of the energy that the plan&apos;s figures forecast for the route flown: mean, and how flights differ.</source>
+        <translation>De la energía que el plan prevé para el recorrido volado: media, y cuánto difieren los vuelos.</translation>
     </message>
     <message>
         <source>Forecast of</source>
@@ -8736,7 +8736,7 @@ a %3, como una LiPo</translation>
     </message>
     <message>
         <source>Enter the date as year-month-day: 2026-05-31.</source>
-        <translation>Introduzca la fecha como año-mes-día: 2026-05-31.</translation>
+        <translation>Introduce la fecha como año-mes-día: 2026-05-31.</translation>
     </message>
     <message>
         <source>That day is still to come.</source>
@@ -8744,7 +8744,7 @@ a %3, como una LiPo</translation>
     </message>
     <message>
         <source>Enter one number for each cell, separated by spaces or commas: 4.1, 4.3, 4.0, 4.2.</source>
-        <translation>Introduzca un número por celda, separados por espacios o comas: 4.1, 4.3, 4.0, 4.2.</translation>
+        <translation>Introduce un número por celda, separados por espacios o comas: 4.1, 4.3, 4.0, 4.2.</translation>
     </message>
     <message>
         <source>before any flight</source>
@@ -8891,8 +8891,8 @@ usados</translation>
         <translation>su error, mΩ</translation>
     </message>
     <message>
-        <source>it told by</source>
-        <translation>por</translation>
+        <source>from</source>
+        <translation>base</translation>
     </message>
     <message>
         <source>Capacity, % of label, by flights</source>
@@ -8944,7 +8944,7 @@ usados</translation>
     </message>
     <message>
         <source>verdict</source>
-        <translation>veredicto</translation>
+        <translation>valoración</translation>
     </message>
     <message>
         <source>worst value</source>
@@ -9099,7 +9099,7 @@ usados</translation>
     </message>
     <message>
         <source>fastest</source>
-        <translation>más rápido</translation>
+        <translation>vel. máx.</translation>
     </message>
     <message>
         <source>Stored in %1</source>
@@ -9834,7 +9834,7 @@ usados</translation>
     </message>
     <message>
         <source>Written to %1.</source>
-        <translation>Escrito en %1.</translation>
+        <translation>Guardado en %1.</translation>
     </message>
     <message>
         <source>The fleet has another %1; this plan keeps its own.</source>
@@ -9861,7 +9861,7 @@ usados</translation>
     </message>
     <message>
         <source>A route needs the home position: Mission, Flight path, “Home position”.</source>
-        <translation>Una ruta necesita la posición de la casa: Misión, Trayectoria, «Posición de la casa».</translation>
+        <translation>Una ruta necesita el punto de partida: Misión, Trayectoria, «Punto de partida».</translation>
     </message>
     <message>
         <source>Backing up</source>
@@ -9960,7 +9960,7 @@ usados</translation>
     </message>
     <message>
         <source>These are demo flights, in a temporary copy: try anything; nothing is kept.</source>
-        <translation>Son vuelos de demostración en una copia temporal: pruebe lo que quiera; no se guarda nada.</translation>
+        <translation>Son vuelos de demostración en una copia temporal: prueba lo que quieras; no se guarda nada.</translation>
     </message>
     <message>
         <source>Back to my logbook</source>
@@ -9968,7 +9968,7 @@ usados</translation>
     </message>
     <message>
         <source>No logbook is open: what you enter is not kept.</source>
-        <translation>No hay ningún diario abierto: lo que introduzca no se guarda.</translation>
+        <translation>No hay ningún diario abierto: lo que introduzcas no se guarda.</translation>
     </message>
     <message>
         <source>This logbook can only be read: what you change is not kept.</source>
@@ -9984,7 +9984,7 @@ usados</translation>
     </message>
     <message>
         <source>wind temperature reserve landing voltage aircraft pack</source>
-        <translation>viento temperatura reserva voltaje aterrizaje aeronave batería</translation>
+        <translation>viento temperatura reserva tensión aterrizaje modelo batería</translation>
     </message>
     <message>
         <source>File flights without a log…</source>
@@ -10026,7 +10026,7 @@ usados</translation>
     </message>
     <message>
         <source>Areas of a file lie on earth: enter the home position of the plan first (Mission).</source>
-        <translation>Las zonas de un archivo están en la Tierra: introduce primero la posición de partida del plan (Misión).</translation>
+        <translation>Las zonas de un archivo están en la Tierra: introduce primero el punto de partida del plan (Misión).</translation>
     </message>
     <message numerus="yes">
         <source>%n no-landing area(s) imported from %1.</source>
@@ -10177,7 +10177,7 @@ usados</translation>
     </message>
     <message>
         <source>Drag: home; waypoints and landing places stay where they are</source>
-        <translation>Arrastrar: casa; los puntos y lugares de aterrizaje se quedan</translation>
+        <translation>Arrastrar: el punto de partida; los puntos y lugares de aterrizaje se quedan</translation>
     </message>
     <message>
         <source>leg</source>
@@ -10338,7 +10338,7 @@ usados</translation>
     </message>
     <message>
         <source>aircraft</source>
-        <translation>aeronave</translation>
+        <translation>modelo</translation>
     </message>
     <message>
         <source>pack</source>
@@ -10382,7 +10382,7 @@ usados</translation>
     </message>
     <message>
         <source>From your notebook</source>
-        <translation>De su cuaderno</translation>
+        <translation>De tu cuaderno</translation>
     </message>
     <message>
         <source>Order of day and month</source>
@@ -10743,7 +10743,7 @@ usados</translation>
         <translation>%1: %2; %3</translation>
     </message>
     <message>
-        <source>cannot carry it</source>
+        <source>cannot supply it</source>
         <translation>no puede con él</translation>
     </message>
     <message>
@@ -10787,7 +10787,7 @@ usados</translation>
     </message>
     <message>
         <source>usable, Wh</source>
-        <translation>útil, Wh</translation>
+        <translation>utilizable, Wh</translation>
     </message>
 </context>
 <context>
@@ -10845,7 +10845,7 @@ usados</translation>
     </message>
     <message>
         <source>On the map, places and home can be dragged; N and Ctrl with the arrow keys move them.</source>
-        <translation>En el mapa se pueden arrastrar los lugares y la casa; N y Ctrl con las flechas los mueven.</translation>
+        <translation>En el mapa se pueden arrastrar los lugares y el punto de partida; N y Ctrl con las flechas los mueven.</translation>
     </message>
     <message>
         <source>Add a waypoint</source>
@@ -11083,7 +11083,7 @@ usados</translation>
     </message>
     <message>
         <source>%1 above home</source>
-        <translation>%1 sobre la casa</translation>
+        <translation>%1 sobre el despegue</translation>
     </message>
     <message>
         <source>home</source>
@@ -11622,7 +11622,7 @@ usados</translation>
     </message>
     <message>
         <source>Change a focused word of the setting, or a slider</source>
-        <translation>Cambiar una palabra del ajuste con el foco, o un control</translation>
+        <translation>Cambiar el dato que tiene el foco, o un control</translation>
     </message>
     <message>
         <source>← →</source>
@@ -11676,8 +11676,8 @@ usados</translation>
         <translation>UDP: escuchar en un puerto</translation>
     </message>
     <message>
-        <source>TCP: call a host</source>
-        <translation>TCP: llamar a un equipo</translation>
+        <source>TCP: connect to a host</source>
+        <translation>TCP: conectar a un equipo</translation>
     </message>
     <message>
         <source>Serial port</source>
@@ -11729,7 +11729,7 @@ usados</translation>
     </message>
     <message>
         <source>lowest</source>
-        <translation>la primera</translation>
+        <translation>id menor</translation>
     </message>
     <message>
         <source>MAVLink system id and battery id, where several speak on one link</source>
@@ -11777,7 +11777,7 @@ usados</translation>
     </message>
     <message>
         <source>%1 above home</source>
-        <translation>%1 sobre la casa</translation>
+        <translation>%1 sobre el despegue</translation>
     </message>
     <message>
         <source>Ground speed</source>
@@ -11909,7 +11909,7 @@ usados</translation>
     </message>
     <message>
         <source>Degrees, such as 42.61, −5.02. Empty: the plan&apos;s home.</source>
-        <translation>Grados, por ejemplo 42.61, −5.02. Vacío: la casa del plan.</translation>
+        <translation>Grados, por ejemplo 42.61, −5.02. Vacío: el punto de partida del plan.</translation>
     </message>
     <message>
         <source>Place</source>
@@ -12377,7 +12377,7 @@ usados</translation>
     </message>
     <message>
         <source>after</source>
-        <translation>tras</translation>
+        <translation>después</translation>
     </message>
     <message>
         <source>difference</source>
@@ -12441,7 +12441,7 @@ usados</translation>
     </message>
     <message>
         <source>Where a forecast gives winds by height, they replace the single wind and its power law. Heights are above home; between two heights the wind is interpolated linearly.</source>
-        <translation>Si una previsión da vientos por altura, sustituyen al viento único y su ley. Las alturas son sobre la casa; entre dos alturas se interpola linealmente.</translation>
+        <translation>Si una previsión da vientos por altura, sustituyen al viento único y su ley. Las alturas son sobre el despegue; entre dos alturas se interpola linealmente.</translation>
     </message>
     <message>
         <source>height, %1</source>
@@ -12488,7 +12488,7 @@ usados</translation>
     </message>
     <message>
         <source>Home as LAT,LON; without it the first good fix</source>
-        <translation>Casa como LAT,LON; si no, la primera posición buena</translation>
+        <translation>Punto de partida como LAT,LON; si no, la primera posición buena</translation>
     </message>
     <message>
         <source>Cells in series</source>
@@ -12520,7 +12520,7 @@ usados</translation>
     </message>
     <message>
         <source>Airspeed that the pilot flew, m/s: gives the wind where the flight did not turn</source>
-        <translation>Velocidad respecto al aire que se voló, m/s: da el viento si el vuelo no viró</translation>
+        <translation>Velocidad aérea que se voló, m/s: da el viento si el vuelo no viró</translation>
     </message>
     <message>
         <source>Plan document that it was flown with: what was still possible, where each turn rule would have turned, limits, shares</source>
@@ -12540,7 +12540,7 @@ usados</translation>
     </message>
     <message>
         <source>Common airspeed (else the mean)</source>
-        <translation>Velocidad común respecto al aire (si no, la media)</translation>
+        <translation>Velocidad aérea común (si no, la media)</translation>
     </message>
     <message>
         <source>Common all-up mass (else the mean)</source>
@@ -12659,7 +12659,7 @@ usados</translation>
         <translation>CONTADO,RECARGADO de un vuelo, mAh; una vez por vuelo</translation>
     </message>
     <message>
-        <source>READ,REALLY: what the sensor shows with nothing flying, and what a meter does, mA</source>
+        <source>READ,ACTUAL: what the sensor reads on the ground, and what a meter reads, mA</source>
         <translation>LEÍDO,REAL: qué marca el sensor en tierra y qué marca un medidor, mA</translation>
     </message>
     <message>
@@ -12684,7 +12684,7 @@ usados</translation>
     </message>
     <message>
         <source>Home as LAT,LON, in place of the document&apos;s</source>
-        <translation>Casa como LAT,LON, en lugar de la del documento</translation>
+        <translation>Punto de partida como LAT,LON, en lugar del del documento</translation>
     </message>
     <message>
         <source>Works out a plan document</source>
@@ -12703,12 +12703,12 @@ usados</translation>
         <translation>Escribe la ficha de vuelo en PDF</translation>
     </message>
     <message>
-        <source>Writes the way as .gpx, .geojson or .kml</source>
+        <source>Writes the route as .gpx, .geojson or .kml</source>
         <translation>Escribe la ruta como .gpx, .geojson o .kml</translation>
     </message>
     <message>
         <source>Leaves home and what is near it out of the route</source>
-        <translation>Quita de la ruta la casa y lo que está cerca</translation>
+        <translation>Quita de la ruta el punto de partida y lo que está cerca</translation>
     </message>
     <message>
         <source>How far out and back on every bearing</source>
@@ -12736,7 +12736,7 @@ usados</translation>
     </message>
     <message>
         <source>Place as LAT,LON; else the plan&apos;s home</source>
-        <translation>Lugar como LAT,LON; si no, la casa del plan</translation>
+        <translation>Lugar como LAT,LON; si no, el punto de partida del plan</translation>
     </message>
     <message>
         <source>Cloud in eighths of the sky (else the plan&apos;s, else 0)</source>
@@ -12803,7 +12803,7 @@ usados</translation>
         <translation>[DIRECCIÓN:]PUERTO en que escuchar (si no, 127.0.0.1; puerto 0: cualquiera)</translation>
     </message>
     <message>
-        <source>HOST:PORT to call</source>
+        <source>HOST:PORT to connect to</source>
         <translation>EQUIPO:PUERTO al que conectar</translation>
     </message>
     <message>

@@ -43,7 +43,7 @@ int calibrate(const CalibrateOptions& options, std::ostream& out, std::ostream& 
     if (!options.idle.empty()) {
         const auto idle = two_milli(options.idle);
         if (!idle) {
-            err << "--idle wants READ,REALLY in mA, as 420,310; this is not: " << options.idle << "\n";
+            err << "--idle wants READ,ACTUAL in mA, as 420,310; this is not: " << options.idle << "\n";
             return exit_usage;
         }
         offset_a = telemetry::current_offset({idle->first, 0.0}, {idle->second, 0.0});

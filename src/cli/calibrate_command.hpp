@@ -10,7 +10,7 @@ struct CalibrateOptions {
     double scale = 0.0;
     std::string convention;
     std::vector<std::string> pairs; ///< "COUNTED,RECHARGED", mAh
-    std::string idle;               ///< "READ,REALLY" on the ground, mA; empty: not asked
+    std::string idle;               ///< "READ,ACTUAL" on the ground, mA; empty: not asked
     double charger_percent = 1.5;
     bool json = false;
 };

@@ -229,9 +229,8 @@ void add_calibrate(Program& program) {
         ->add_option("--pair", options->pairs,
                      Help::tr("COUNTED,RECHARGED of one flight, mAh; once for each flight"))
         ->required();
-    command->add_option(
-        "--idle", options->idle,
-        Help::tr("READ,REALLY: what the sensor shows with nothing flying, and what a meter does, mA"));
+    command->add_option("--idle", options->idle,
+                        Help::tr("READ,ACTUAL: what the sensor reads on the ground, and what a meter reads, mA"));
     command
         ->add_option("--charger-percent", options->charger_percent,
                      Help::tr("Accuracy of the charger, % (else 1.5)"))
@@ -260,7 +259,7 @@ void add_plan(Program& program) {
     command->add_option("--days", options->days, Help::tr("Days that are drawn for it (else 10000)"))
         ->check(number_between(100, 1000000));
     command->add_option("--card", options->card, Help::tr("Writes the flight card as PDF"));
-    command->add_option("--route-out", options->route_out, Help::tr("Writes the way as .gpx, .geojson or .kml"));
+    command->add_option("--route-out", options->route_out, Help::tr("Writes the route as .gpx, .geojson or .kml"));
     command->add_flag("--hide-home", options->hide_home,
                       Help::tr("Leaves home and what is near it out of the route"));
     program.commands.push_back(
@@ -360,7 +359,7 @@ void add_watch(Program& program) {
     auto* source =
         command->add_option_group("source", Help::tr("Where telemetry comes from: MAVLink, or lines of CSV"));
     source->add_option("--udp", options->udp, Help::tr("[ADDR:]PORT to listen on (else 127.0.0.1; port 0: any)"));
-    source->add_option("--tcp", options->tcp, Help::tr("HOST:PORT to call"));
+    source->add_option("--tcp", options->tcp, Help::tr("HOST:PORT to connect to"));
     source->add_option("--serial", options->serial, Help::tr("DEVICE:SPEED"));
     source->add_option("--follow", options->follow, Help::tr("Log file that is still being written"));
     source->add_option("--replay", options->replay, Help::tr("Log of an old flight"));

@@ -69,7 +69,7 @@ void use_words_of_options(CLI::App& app) {
         if (option->get_group() == "Options") option->group(Printed::tr("Options").toStdString());
     }
     if (CLI::Option* const help = app.get_help_ptr())
-        help->description(Printed::tr("Says all this and ends").toStdString());
+        help->description(Printed::tr("Prints this help and exits").toStdString());
     for (CLI::App* subcommand : app.get_subcommands({})) {
         if (subcommand->get_group() == "Subcommands") subcommand->group(Printed::tr("Commands").toStdString());
         use_words_of_options(*subcommand);
@@ -101,7 +101,7 @@ void use_words(CLI::App& app) {
     label("Excludes", Printed::tr("without"));
     app.formatter(formatter);
     if (CLI::Option* const version = app.get_version_ptr())
-        version->description(Printed::tr("Says the version and ends").toStdString());
+        version->description(Printed::tr("Prints the version and exits").toStdString());
     use_words_of_options(app);
     // Subcommands took the formatter that there was when they were made.
     for (CLI::App* subcommand : app.get_subcommands({})) {
@@ -120,7 +120,7 @@ std::string said_of(const CLI::ParseError& trouble) {
         for (int i = 1; i <= match.lastCapturedIndex(); ++i) said = said.arg(match.captured(i));
         break;
     }
-    return (said + QLatin1Char('\n') + QCoreApplication::translate("sobremesa::Printed", "--help says more."))
+    return (said + QLatin1Char('\n') + QCoreApplication::translate("sobremesa::Printed", "See --help."))
         .toStdString();
 }
 

@@ -332,7 +332,7 @@ private:
     }
 
     /// The counter counts in whole milliampere-hours, too few of them in the first rows: over all that is sampled a
-    /// current is told from its tenth, not more.
+    /// current is distinguished from its tenth, not more.
     void settle_current_by_whole(const ColumnAtHand& counter, ColumnAtHand& column) {
         const std::size_t all = counter.cells.size();
         const auto counted = values_of(counter, all);

@@ -32,7 +32,7 @@ struct TextFormat {
     bool (*looks_like)(std::string_view head);
     TableOfLog (*as_table)(std::string_view text);
     std::uint64_t most_bytes = most_table_bytes;
-    /// It is told by a line that may be longer than what is looked at.
+    /// It is recognised by a line that may be longer than what is looked at.
     bool long_lines = false;
 };
 constexpr std::array text_formats = {

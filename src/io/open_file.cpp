@@ -64,8 +64,8 @@ constexpr std::uint64_t most_rewritten_bytes = std::uint64_t(1) << 29;
 /// What has to be done to a file before it is read line by line.
 enum class Rewriting { none, utf16_little, utf16_big, carriage_returns };
 
-/// UTF-16 is told by its mark or, where that is missing, by every other byte being zero, as in text of digits it
-/// is. A file whose lines end with carriage returns alone has those and no line feeds.
+/// UTF-16 is recognised by its mark or, where that is missing, by every other byte being zero, as in text of digits
+/// it is. A file whose lines end with carriage returns alone has those and no line feeds.
 Rewriting rewriting_of(int descriptor) {
     std::array<char, 8192> head{};
     const ssize_t got = ::pread(descriptor, head.data(), head.size(), 0);

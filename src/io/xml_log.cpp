@@ -1,4 +1,4 @@
-// Readings as XML of no schema that is known here: elements that come again and again, each with what stands in it.
+// Readings as XML of no schema that is known here: elements that come repeatedly, each with what stands in it.
 
 #include <algorithm>
 #include <cctype>

@@ -82,7 +82,7 @@ public:
     units::Result<void> make(const Edit& edit, std::int64_t last_id);
     units::Result<void> undo(const Edit& edit);
     units::Result<void> redo(const Edit& edit);
-    /// A record that is no edit: what lies on the table.
+    /// A record that is no edit: what is open.
     units::Result<void> put(const Record& record);
     units::Result<void> put(const Figures& figures);
 

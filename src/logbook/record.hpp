@@ -14,7 +14,7 @@ enum class Kind {
     plan,
     flight,
     learned,   ///< calibrations and learned curves: dated, and withdrawn by date rather than deleted
-    workspace, ///< what lies on the table: which plan is open
+    workspace, ///< what is open: which plan is open
 };
 inline constexpr Kind all_kinds[] = {Kind::aircraft, Kind::pack,    Kind::plan,
                                      Kind::flight,   Kind::learned, Kind::workspace};

@@ -6,7 +6,7 @@
 
 namespace sobremesa::logbook {
 
-/// "SBMS": how a logbook is told from any other SQLite file.
+/// "SBMS": how a logbook is distinguished from any other SQLite file.
 inline constexpr std::int64_t application_id = 0x53424D53;
 
 /// One step of the schema: from version n to n + 1, where n is its place in the list.

@@ -118,7 +118,7 @@ void CalibrationSession::gather() {
     flights_.clear();
     for (const auto& [id, kept] : workspace_.library().flights) {
         if (!aircraft_ || kept.aircraft_id != aircraft_ || !kept.recharged_ah) continue;
-        // What a charger puts back is less than the counter held by what the sun gave: that tells nothing of the
+        // What a charger puts back is less than the counter held by what the sun gave: that shows nothing of the
         // sensor.
         if (kept.flown.aircraft.array) continue;
         const auto summary = workspace_.summaries().find(id);

@@ -311,7 +311,7 @@ void FlightSession::file() {
         },
         [this, debrief](const units::Result<logbook::StoredLog>& stored) {
             filing_ = false;
-            // With its own setting, whatever lies on the table by now.
+            // With its own setting, whatever is open by now.
             const auto left = std::exchange(left_while_filing_, std::nullopt);
             if (!stored) {
                 emit filedChanged();

@@ -23,7 +23,7 @@ struct PlanOutlook {
     const geodesy::Terrain* relief_of = nullptr;   ///< only to be compared
     mission::Reach reach;
     mission::LimitsReport limits;
-    /// Parts of the way out from which each landing place can be reached, home first.
+    /// Parts of the outbound leg from which each landing place can be reached, home first.
     std::vector<mission::BailOutReach> landing_places;
     /// Of a plan that flies on the sun.
     std::optional<matching::SunDayReport> sun;
@@ -57,7 +57,7 @@ public:
 
     /// Shows another state of a document, as opening, undoing and a change in the library bring it about: no edit.
     void show(const mission::PlanRequest& request, std::int64_t document);
-    /// No plan lies on the table.
+    /// No plan is open.
     void clear();
     /// Writes the request as a plan document.
     units::Result<bool> save(const QString& path);
@@ -87,7 +87,7 @@ private:
     LatestJob job_;
     LatestJob outlook_job_;
     LatestJob chance_job_;
-    /// The raster that trouble was told of, so that dragging does not tell it again and again.
+    /// The raster that trouble was told of, so that dragging does not tell it repeatedly.
     std::string told_terrain_;
     bool looks_out_ = true;
 };

@@ -143,7 +143,7 @@ void Workspace::takeIn(const logbook::BookContents& contents) {
     for (const logbook::Record& record : contents.records) {
         last_id_ = std::max(last_id_, record.id);
         if (record.kind == Kind::workspace) {
-            // What lies on the table is no more than a number; anything else there is ignored.
+            // What is open is no more than a number; anything else there is ignored.
             const Id id = std::atoll(record.document.c_str());
             if (id > 0) open = id;
             continue;

@@ -119,16 +119,14 @@ QString causes_sentence(const std::optional<debrief::CausesOverFlights>& causes,
             steady = &row;
         if (row.spread > worth_saying && (!uneven || row.spread > uneven->spread)) uneven = &row;
     }
-    QString first = !steady
-                        ? BillWords::tr("In %n flight(s) no cause took more or less than forecast again and again.",
-                                        nullptr, causes->flights)
-                    : steady->mean.value > 0.0
-                        ? BillWords::tr("In %n flight(s) %1 took %2 more than forecast, again and again.", nullptr,
-                                        causes->flights)
-                              .arg(name_in_sentence(steady->cause), text(steady->mean.value))
-                        : BillWords::tr("In %n flight(s) %1 took %2 less than forecast, again and again.", nullptr,
-                                        causes->flights)
-                              .arg(name_in_sentence(steady->cause), text(-steady->mean.value));
+    QString first =
+        !steady ? BillWords::tr("In %n flight(s) no cause consistently took more or less than forecast.", nullptr,
+                                causes->flights)
+        : steady->mean.value > 0.0
+            ? BillWords::tr("In %n flight(s) %1 consistently took %2 more than forecast.", nullptr, causes->flights)
+                  .arg(name_in_sentence(steady->cause), text(steady->mean.value))
+            : BillWords::tr("In %n flight(s) %1 consistently took %2 less than forecast.", nullptr, causes->flights)
+                  .arg(name_in_sentence(steady->cause), text(-steady->mean.value));
     if (!uneven) return first;
     return BillWords::tr("%1 The flights differ most by %2.", "a whole sentence, then a cause")
         .arg(first, name_in_sentence(uneven->cause));
@@ -141,7 +139,8 @@ QString no_bill(const mission::Plan& plan, const telemetry::LogSummary& summary)
         return BillWords::tr(
             "The log is too short to show the wind: half a minute of flight cannot be compared with a plan.");
     if (!summary.energy.energy_wh)
-        return BillWords::tr("The log has no energy: it needs voltage with current, or with a charge counter.");
+        return BillWords::tr(
+            "The log does not show the energy used: it needs voltage with current, or with a charge counter.");
     return BillWords::tr("The log does not show where the aircraft was: it needs positions, or ground speed with "
                          "course.");
 }

@@ -25,7 +25,7 @@ QString energy_and_distance(const debrief::BillRow& row, const Quantities& quant
 /// "+3.1 % ± 1.2 %": the mean, and how the flights differ.
 QString mean_and_spread(const units::Estimate& mean, double spread, const Quantities& quantities);
 
-/// What forecasts missed again and again, and by what flights differ most.
+/// What forecasts missed repeatedly, and by what flights differ most.
 /// @param flights  that have a log
 /// @param unread  of them, not read yet
 QString causes_sentence(const std::optional<debrief::CausesOverFlights>& causes, int flights, int unread,

@@ -76,6 +76,10 @@ QString use_language(const QString& code) {
     return chosen;
 }
 
+QString language() {
+    return spoken();
+}
+
 QString day_text(double utc_s) {
     const QDate day = QDateTime::fromSecsSinceEpoch(qint64(std::floor(utc_s)), Qt::UTC).date();
     return QLocale(spoken()).toString(

@@ -24,6 +24,9 @@ const std::vector<Language>& languages();
 /// @return the language spoken
 QString use_language(const QString& code);
 
+/// Code of the language that the program speaks now.
+QString language();
+
 /// "9 May 2026", as the language spoken writes a date.
 /// @param utc_s  seconds since 1970
 QString day_text(double utc_s);

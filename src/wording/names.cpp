@@ -136,9 +136,9 @@ QString name(mission::TurnRule turn_rule, const mission::PlanRequest& request, c
 QString rule_in_sentence(mission::TurnRule turn_rule) {
     using mission::TurnRule;
     switch (turn_rule) {
-    case TurnRule::share_left: return NamesWords::tr("the share-left rule");
+    case TurnRule::share_left: return NamesWords::tr("the share rule");
     case TurnRule::eighty_percent: return NamesWords::tr("the 80 % rule");
-    case TurnRule::charge_count: return NamesWords::tr("the charge-count rule");
+    case TurnRule::charge_count: return NamesWords::tr("the charge rule");
     case TurnRule::voltage: return NamesWords::tr("the voltage rule");
     case TurnRule::chance: return NamesWords::tr("the chance rule");
     case TurnRule::energy_home: break;

@@ -50,7 +50,7 @@ QString turn_table_heading(const mission::Plan& plan);
 
 /// The way to a landing place: "Peña Rubia: 4.2 km, 230°, with a margin of 31 Wh".
 QString bail_out_sentence(const mission::BailOut& way, const Quantities& quantities);
-/// From which parts of the way out, as far as the turn.
+/// From which parts of the outbound leg, as far as the turn.
 /// Its own name, or "landing place".
 QString landing_place_name(const std::string& name);
 QString area_name(const std::string& name);

@@ -95,7 +95,7 @@ constexpr std::array<QuantityRow, units::quantity_count> rows = {{
     {Quantity::flight_count, Measure::count, QT_TRANSLATE_NOOP("sobremesa::Names", "flights in the logbook")},
     {Quantity::recharge_count, Measure::count, QT_TRANSLATE_NOOP("sobremesa::Names", "recharges after a flight")},
     {Quantity::sensor_reads, Measure::share,
-     QT_TRANSLATE_NOOP("sobremesa::Names", "current sensor reading over truth")},
+     QT_TRANSLATE_NOOP("sobremesa::Names", "current sensor reading over true current")},
     {Quantity::charge_through, Measure::charge, QT_TRANSLATE_NOOP("sobremesa::Names", "charge throughput")},
     {Quantity::left_share, Measure::share, QT_TRANSLATE_NOOP("sobremesa::Names", "remaining, by counter")},
     {Quantity::endurance, Measure::time, QT_TRANSLATE_NOOP("sobremesa::Names", "time in the air with this pack")},

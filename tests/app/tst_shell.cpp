@@ -26,6 +26,7 @@
 #include "support/compare.hpp"
 #include "support/eventually.hpp"
 #include "support/test_program.hpp"
+#include "wording/language.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -397,6 +398,13 @@ void ShellTest::helpIsInTheProgram() {
     QVERIFY(guide->find(QStringLiteral("homeward chart")));
     QVERIFY(!guide->find(QStringLiteral("no such words at all")));
     guide->close();
+    // In another language it is the same chapter, under that language's heading.
+    wording::use_language(QStringLiteral("de"));
+    GuideWindow german;
+    german.showChapter(QStringLiteral("Debrief"));
+    QCOMPARE(german.chapter(), QStringLiteral("Analyse"));
+    QVERIFY(german.find(QStringLiteral("Heimwegdiagramm")));
+    wording::use_language(QStringLiteral("en"));
     const auto trigger = [&](const char* name) { window_->find<QAction>(name)->trigger(); };
     trigger("shortcutsAction");
     auto* keys = (*window_)->findChild<QTableView*>(QStringLiteral("shortcutsTable"));

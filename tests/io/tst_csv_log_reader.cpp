@@ -389,7 +389,7 @@ void CsvLogReaderTest::placesOnTheGrid() {
 }
 
 void CsvLogReaderTest::ticksAreNobodysUnit() {
-    // A controller's own: how long one lasts is told by what makes a record of a flight, here a thousandth.
+    // A controller's own: how long one lasts is given by what makes a record of a flight, here a thousandth.
     std::string text = "time_ticks,volt,amp\n";
     for (int i = 0; i < 600; ++i) text += std::to_string(4000 + 500 * i) + ",16.1,5.4\n";
     const auto log = read(text);

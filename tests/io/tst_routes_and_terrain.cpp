@@ -585,7 +585,7 @@ void RoutesAndTerrainTest::ridgesAreAsHighAsTheirHighestCell() {
     QFETCH(double, at_m);
     QFETCH(double, slanted_deg);
     QFETCH(double, cell_m);
-    // A raster in degrees with one wall of a ridge across the way; what stands where is told by geodesics.
+    // A raster in degrees with one wall of a ridge across the way; what stands where is found by geodesics.
     constexpr double bearing = 80.0;
     constexpr double corridor_m = 30.0;
     const double step_deg = cell_m / 111320.0;

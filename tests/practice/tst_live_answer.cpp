@@ -175,7 +175,7 @@ void LiveAnswerTest::turnsWhereThePlanDoesOnADayAsForecast() {
 }
 
 /// A route out, across, and back towards home: the turn ahead is the plan's already on the first leg, a leg towards
-/// home is not the way home, and whoever leaves the route for home is inbound.
+/// home is not the return leg, and whoever leaves the route for home is inbound.
 void LiveAnswerTest::onARouteItLooksAlongTheLegs() {
     auto request = calm_westward();
     request.mission.kind = mission::MissionKind::route;
@@ -410,9 +410,9 @@ void LiveAnswerTest::chanceFallsAlongTheWay() {
     QVERIFY(before < 0.5);
 }
 
-/// A wind that grows on the way out: from some moment on the worst that is credible would not let it home. Most
-/// days still would, and turning then keeps the reserve: the chance says so, and does not fall from sure to nothing
-/// in a breath.
+/// A wind that grows on the outbound leg: from some moment on the worst that is credible would not let it home.
+/// Most days still would, and turning then keeps the reserve: the chance says so, and does not fall from sure to
+/// nothing in a breath.
 void LiveAnswerTest::theWorstCredibleWindIsNotTheOnlyOne() {
     auto request = tests::sample_request();
     request.weather.wind = {4.2, 262.0};

@@ -104,7 +104,7 @@ const Golden golden[] = {
      3.5,
      3.87556,
      12.6248},
-    // Home at twice the power out and more, in the cold; a hard way out and a gentle one home; a long glide.
+    // Home at twice the power out and more, in the cold; a hard outbound leg and a gentle one home; a long glide.
     {Chemistry::li_ion,
      4,
      2,

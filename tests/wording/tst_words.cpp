@@ -100,6 +100,26 @@ QStringList banned_words() {
     return words;
 }
 
+/// The user guide in that language.
+QString guide(const QString& code) {
+    return page(code == QStringLiteral("en") ? QStringLiteral("user-guide.md")
+                                             : QStringLiteral("user-guide.%1.md").arg(code));
+}
+
+/// What a guide is made of, in order: headings by their level, points, rows of tables, and how much code stands in
+/// each.
+QStringList parts_of_a_guide(const QString& text) {
+    QStringList parts;
+    for (const QString& line : text.split(QLatin1Char('\n'))) {
+        const QString begun = line.trimmed();
+        const bool heading = begun.startsWith(QLatin1Char('#'));
+        if (heading || begun.startsWith(QStringLiteral("- ")) || begun.startsWith(QLatin1Char('|')))
+            parts << (heading ? begun.section(QLatin1Char(' '), 0, 0) : begun.left(1)) << QString();
+        if (!parts.isEmpty()) parts.back() += QString(line.count(QLatin1Char('`')), QLatin1Char('`'));
+    }
+    return parts;
+}
+
 } // namespace
 
 class WordsTest : public QObject {
@@ -107,7 +127,10 @@ class WordsTest : public QObject {
 private slots:
     void cleanup() { wording::use_language(QStringLiteral("en")); }
     void noTextUsesAWordThatIsNotUsed();
+    void theGuideNamesWhatIsOnTheScreen_data() { everyTextIsTranslated_data(); }
     void theGuideNamesWhatIsOnTheScreen();
+    void theGuidesSayTheSame_data() { everyTextIsTranslated_data(); }
+    void theGuidesSayTheSame();
     void everyTextIsTranslated_data();
     void everyTextIsTranslated();
     void theFilesAreUpToDate();
@@ -117,19 +140,31 @@ private slots:
 
 /// Buttons, rules and menu entries stand in italics in the guide, as the program writes them.
 void WordsTest::theGuideNamesWhatIsOnTheScreen() {
+    QFETCH(QString, code);
     QString screen;
-    for (const Text& text : texts_of(translations_file(QStringLiteral("de"))))
-        screen += text.source + QLatin1Char('\n');
+    for (const Text& text :
+         texts_of(translations_file(code == QStringLiteral("en") ? QStringLiteral("de") : code))) {
+        screen += code == QStringLiteral("en") ? text.source : text.translations.join(QLatin1Char('\n'));
+        screen += QLatin1Char('\n');
+    }
     static const QRegularExpression italics(QStringLiteral("(?<!\\*)\\*([^*]{2,60})\\*(?!\\*)"));
     int named = 0;
-    for (auto matches = italics.globalMatch(page(QStringLiteral("user-guide.md")).simplified());
-         matches.hasNext();) {
+    for (auto matches = italics.globalMatch(guide(code).simplified()); matches.hasNext();) {
         QString label = matches.next().captured(1);
         while (label.endsWith(QLatin1Char('?')) || label.endsWith(QStringLiteral("…"))) label.chop(1);
         ++named;
         QVERIFY2(screen.contains(label, Qt::CaseInsensitive), qPrintable(label));
     }
     QVERIFY(named > 60);
+}
+
+/// A translated guide has the chapters, points and tables of the English one, in its order, and every command in
+/// its place: what is added to one is missed in the others.
+void WordsTest::theGuidesSayTheSame() {
+    QFETCH(QString, code);
+    const QStringList english = parts_of_a_guide(guide(QStringLiteral("en")));
+    QVERIFY(english.size() > 150);
+    QCOMPARE(parts_of_a_guide(guide(code)), english);
 }
 
 void WordsTest::noTextUsesAWordThatIsNotUsed() {

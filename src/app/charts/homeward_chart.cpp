@@ -159,7 +159,7 @@ void HomewardChart::setFlown(std::shared_ptr<const debrief::FlownHomeward> flown
 double HomewardChart::endOfChart() const {
     const double pack_end_m = plan_->outward.back().distance_m;
     if (flown_) {
-        // Over places the axis is the way flown, home counted.
+        // Over places the axis is the distance flown, home counted.
         if (over_time_) {
             const double longest_s = flown_->points.back().time_s;
             return std::min(pack_end_m, distanceAt(1.05 * longest_s / units::seconds_per_minute));

@@ -26,7 +26,7 @@ void KnownHistoryChart::setHistory(std::vector<learning::KnownAfter> known, QStr
 ShownTable KnownHistoryChart::shownTable() const {
     ShownTable table{tr("How the pack became known"),
                      {tr("after flight"), tr("capacity, %"), tr("its error, %"), tr("resistance, mΩ"),
-                      tr("its error, mΩ"), tr("it told by")},
+                      tr("its error, mΩ"), tr("from")},
                      {}};
     for (std::size_t i = 0; i < known_.size(); ++i) {
         const auto& after = known_[i];

@@ -45,7 +45,7 @@ void PackLines::setLines(std::vector<Line> lines) {
 
 QString PackLines::gives(const Line& line) const {
     const auto& q = Look::instance().quantities();
-    if (!(line.usable_wh.value > 0.0)) return tr("cannot carry it");
+    if (!(line.usable_wh.value > 0.0)) return tr("cannot supply it");
     return tr("%1, %2", "energy, time")
         .arg(q.energy(line.usable_wh.value, line.usable_wh.sd), q.duration(line.endurance_s));
 }

@@ -9,8 +9,8 @@
 
 namespace sobremesa::app {
 
-/// The flight from the side: the ground hatched, the way out and home above it. The rings are heights that the
-/// pilot chose: dragged up and down, or moved by keys, ← → from one to the next, ↑ ↓ by 5 m.
+/// The flight from the side: the ground hatched, the outbound and return legs above it. The rings are heights that
+/// the pilot chose: dragged up and down, or moved by keys, ← → from one to the next, ↑ ↓ by 5 m.
 class ProfileChart : public PlotChart {
     Q_OBJECT
 public:

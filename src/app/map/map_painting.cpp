@@ -407,8 +407,8 @@ void MapView::paintWays(QPainter& painter) const {
         const double wide = metrics.horizontalAdvance(way.label) + 1.0;
         const double off =
             look.scaled(9) + 0.5 * std::abs(side.x()) * wide + 0.5 * std::abs(side.y()) * metrics.height();
-        // First along its own side; a way out and home on one line keeps to it, or they would be taken for each
-        // other.
+        // First along its own side; an outbound leg and home on one line keeps to it, or they would be taken for
+        // each other.
         std::vector<std::pair<double, double>> places;
         for (const double sign : {1.0, -1.0}) {
             if (sign < 0.0 && ways_.size() <= 2) break;

@@ -1,5 +1,7 @@
 #include "app/shell/help_sheets.hpp"
 
+#include <algorithm>
+
 #include <QAbstractTextDocumentLayout>
 #include <QApplication>
 #include <QFile>
@@ -19,6 +21,7 @@
 #include "app/widgets/cell_model.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "wording/language.hpp"
 
 /// Outside of every namespace, as Qt's macro asks for.
 static void load_guide() {
@@ -38,6 +41,14 @@ std::vector<std::pair<QString, QTextBlock>> headings(const QTextDocument& docume
             found.emplace_back((level == 3 ? QStringLiteral("    ") : QString()) + block.text(), block);
     }
     return found;
+}
+
+/// The guide in that language; English where there is none.
+QString guide_text(const QString& language) {
+    load_guide();
+    QFile file(QStringLiteral(":/guide/user-guide.%1.md").arg(language));
+    if (!file.exists()) file.setFileName(QStringLiteral(":/guide/user-guide.md"));
+    return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
 }
 
 } // namespace
@@ -101,14 +112,11 @@ GuideWindow::GuideWindow(QWidget* parent)
 }
 
 void GuideWindow::dress() {
-    load_guide();
-    QFile file(QStringLiteral(":/guide/user-guide.md"));
-    if (!file.open(QIODevice::ReadOnly)) return;
     const Look& look = Look::instance();
     const int kept = text_->verticalScrollBar()->value();
     text_->document()->setDefaultFont(look.font(Look::text_px));
     text_->document()->setDocumentMargin(look.scaled(12));
-    text_->document()->setMarkdown(QString::fromUtf8(file.readAll()));
+    text_->document()->setMarkdown(guide_text(wording::language()));
     // Markdown comes in without room between its paragraphs.
     for (QTextBlock block = text_->document()->begin(); block.isValid(); block = block.next()) {
         QTextBlockFormat format = block.blockFormat();
@@ -124,10 +132,14 @@ void GuideWindow::dress() {
 }
 
 void GuideWindow::showChapter(const QString& heading) {
-    const auto found = chapters_->findItems(heading, Qt::MatchContains);
+    QTextDocument english;
+    english.setMarkdown(guide_text({}));
+    const auto all = headings(english);
+    const auto found =
+        std::find_if(all.begin(), all.end(), [&](const auto& chapter) { return chapter.first.contains(heading); });
     // The same chapter again is scrolled to again.
     chapters_->setCurrentRow(-1);
-    chapters_->setCurrentRow(found.isEmpty() ? 0 : chapters_->row(found.front()));
+    chapters_->setCurrentRow(found == all.end() ? 0 : int(found - all.begin()));
 }
 
 QString GuideWindow::chapter() const {

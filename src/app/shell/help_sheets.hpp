@@ -10,12 +10,14 @@ namespace sobremesa::app {
 
 class Commands;
 
-/// The user guide, as it ships with the program: its chapters at the left, the text beside them, and a search.
+/// The user guide, as it ships with the program, in the language that it speaks: its chapters at the left, the text
+/// beside them, and a search.
 class GuideWindow : public QDialog {
     Q_OBJECT
 public:
     explicit GuideWindow(QWidget* parent = nullptr);
-    /// Scrolls to the chapter of that heading; to the beginning where there is none.
+    /// Scrolls to the chapter that the English guide heads so; to the beginning where there is none. The guides of
+    /// all languages have the same chapters.
     void showChapter(const QString& heading);
     /// The next place, from the cursor on, where the words stand. @return whether there is one
     bool find(const QString& words);

@@ -9,7 +9,7 @@ namespace sobremesa::app {
 class TextLabel;
 
 /// What holds as long as this logbook is open: that it is a copy of the demo flights, or can only be read. One line
-/// over every place, with the way out where there is one; hidden otherwise.
+/// over every place, with the outbound leg where there is one; hidden otherwise.
 class StandingLine : public QWidget {
     Q_OBJECT
 public:

@@ -16,7 +16,7 @@ struct Theme {
     QColor ink;
     QColor soft_ink;
     QColor field_border; ///< edges of what can be edited, and of bands: 3 : 1 on panel
-    QColor outward;      ///< the way out, and nothing else
+    QColor outward;      ///< the outbound leg, and nothing else
     QColor homeward;     ///< the return, and nothing else
     QColor warning;      ///< reserve and warnings
     QColor selection;

@@ -20,7 +20,7 @@ public:
     void setElided();
     void setWordWrap(bool on);
 
-    /// Laying a text out takes a third of a millisecond, and layouts ask for the same width again and again.
+    /// Laying a text out takes a third of a millisecond, and layouts ask for the same width repeatedly.
     int heightForWidth(int width) const override;
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override;

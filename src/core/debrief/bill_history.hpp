@@ -51,8 +51,8 @@ struct CausesOverFlights {
 /// From how many flights on a spread is known.
 inline constexpr int least_flights_for_causes = 2;
 
-/// Bills compared cause by cause: what forecasts miss again and again (a mean away from zero), and what makes one
-/// flight unlike the other (a spread). Bills without a forecast for the way flown are left out.
+/// Bills compared cause by cause: what forecasts miss repeatedly (a mean away from zero), and what makes one
+/// flight unlike the other (a spread). Bills without a forecast for the distance flown are left out.
 /// @return nothing below `least_flights_for_causes`
 std::optional<CausesOverFlights> over_flights(const std::vector<BillShares>& bills);
 

@@ -27,9 +27,9 @@ struct FlownHomeward {
     std::vector<FlownPoint> points;
     /// Where left less needed was least.
     FlownPoint least;
-    /// The farthest point: before it the way out, after it the return.
+    /// The farthest point: before it the outbound leg, after it the return.
     FlownPoint farthest;
-    /// The forecast goes over places: its axis is the way flown, not the distance from home.
+    /// The forecast goes over places: its axis is the distance flown, not the distance from home.
     bool along_the_way = false;
     /// The log goes on for more than a minute without a position: what the last point has left is not what the
     /// flight ended with.

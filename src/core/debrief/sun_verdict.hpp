@@ -90,7 +90,7 @@ struct SunReading {
 /// sign, so that the verdict is surer than the watts.
 ///
 /// Steady is level flight within 12 % of the usual power whose height, over a minute, moves by less than 0.2 m/s:
-/// what a slow descent saves would look like sun. Below four minutes of it nothing is told.
+/// what a slow descent saves would look like sun. Below four minutes of it nothing is said.
 /// @param pack  as it was flown, at its present capacity
 /// @return nothing where the log has no volts, no current, or no level flight
 std::optional<SunReading> read_sun(const telemetry::CleanLog& log, const telemetry::Findings& found,

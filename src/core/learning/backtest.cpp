@@ -77,8 +77,8 @@ units::Result<Backtest> backtest(const airframe::Aircraft& aircraft, double refe
         if (stop.stop_requested()) return units::failure(units::ErrorCode::cancelled);
         if (observation.level.empty() && observation.pieces.empty()) continue;
         // Where the log does not tell its airspeed, the fit finds one along with the wind that suits its power (an
-        // unknown wind across makes any airspeed of a way out and back): that teaches, but a forecast of that power
-        // would be right whatever it was.
+        // unknown wind across makes any airspeed of an outbound leg and back): that teaches, but a forecast of that
+        // power would be right whatever it was.
         if (!observation.level.empty()) {
             const auto fit = fit_curve(aircraft, reference_mass_kg, before);
             if (!fit) return tl::unexpected(fit.error());

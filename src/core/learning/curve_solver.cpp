@@ -96,7 +96,7 @@ CurveSolver::CurveSolver(PowerCurve curve, CurvePrior prior, std::vector<FlightD
     for (std::size_t f = 0; f < flights_.size(); ++f) own_[f] = guess(start, f);
 }
 
-/// Where to begin a flight: each piece at the airspeed that its power tells on the fast side of the curve, the wind
+/// Where to begin a flight: each piece at the airspeed that its power shows on the fast side of the curve, the wind
 /// from a grid. Pieces flown slowly, and winds of the wrong sign, are other valleys of the cost.
 Eigen::VectorXd CurveSolver::guess(const PowerCurve& curve, std::size_t f) const {
     const FlightData& flight = flights_[f];

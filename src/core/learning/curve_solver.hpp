@@ -42,9 +42,9 @@ struct FlightData {
 struct CurvePrior {
     std::array<double, airframe::curve_coefficients> log_mean{};
     std::array<double, airframe::curve_coefficients> sd{};
-    /// Airspeeds are somewhere about this: keeps a flight that tells nothing from running away.
+    /// Airspeeds are somewhere about this: keeps a flight that says nothing of it from running away.
     double airspeed_mps = 15.0;
-    /// How far they may lie from it, relative. Wide where the power tells the airspeed: a prior of every piece
+    /// How far they may lie from it, relative. Wide where the power shows the airspeed: a prior of every piece
     /// pulls the speeds of a flight together, and the curve too steep.
     double airspeed_share = 1.0;
 };

@@ -15,7 +15,7 @@
 
 namespace sobremesa::learning {
 
-/// What one flight tells of its pack and of the sensors it was recorded with.
+/// What one flight says of its pack and of the sensors it was recorded with.
 struct PackFlight {
     std::int64_t flight_id = 0;
     /// Which of the question's packs and sets of sensors.
@@ -23,7 +23,7 @@ struct PackFlight {
     std::size_t sensors = 0;
     /// Full cycles behind the pack when it was flown.
     double cycles = 0.0;
-    /// Seconds since 1970, UTC, where the log or the pilot tells; places it among the chargers' readings.
+    /// Seconds since 1970, UTC, where the log or the pilot says so; places it among the chargers' readings.
     std::optional<double> start_clock_s = {};
     telemetry::PackTrace trace;
     /// By the log's sensor, Ah, where there is no trace.

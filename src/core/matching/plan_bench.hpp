@@ -5,8 +5,8 @@
 
 namespace sobremesa::matching {
 
-/// The bench that a plan's aircraft, air and wind make for other packs: same aircraft, same cruise, same way out
-/// and back.
+/// The bench that a plan's aircraft, air and wind make for other packs: same aircraft, same cruise, same outbound
+/// leg and back.
 /// @error as `make_plan`
 units::Result<Bench> bench_of(const mission::PlanRequest& request);
 

@@ -70,7 +70,7 @@ private:
         }
     }
 
-    /// How far the way out gets from home, and where.
+    /// How far the outbound leg gets from home, and where.
     std::pair<const OutwardPoint*, double> farthest() const {
         double farthest_m = 0.0;
         const OutwardPoint* far = nullptr;

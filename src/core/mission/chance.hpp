@@ -30,7 +30,7 @@ struct Probability {
     double sd = 0.0;
 };
 
-/// 5 and 95 % of the drawn flights at one place of the way out.
+/// 5 and 95 % of the drawn flights at one place of the outbound leg.
 struct ChanceBand {
     double distance_m = 0.0;
     double left_low_wh = 0.0;

@@ -312,7 +312,7 @@ double mean_up_to_edges(const Share& share, const std::vector<std::pair<double, 
     constexpr double longest_step = 0.5;
     double mean = 0.0;
     enum class Edge { none, front, back };
-    /// By Simpson's rule. The way home takes ever longer towards an edge, as a root of what is left to it: steps
+    /// By Simpson's rule. The return leg takes ever longer towards an edge, as a root of what is left to it: steps
     /// get shorter towards it, by squares.
     const auto add = [&](double from, double from_share, double to, double to_share, Edge edge = Edge::none) {
         const int pairs = std::max(int(std::ceil(0.5 * (to - from) / longest_step)), edge == Edge::none ? 1 : 2);
@@ -452,8 +452,8 @@ std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const Fl
                                            homeward.reserve_wh(way));
         return sureness(drawn.chance_of_reserve(flight, spread), request.turn.least_chance);
     };
-    // A straight way out gets less sure all along, and turns near where its energy does; another is looked at from
-    // place to place.
+    // A straight outbound leg gets less sure all along, and turns near where its energy does; another is looked at
+    // from place to place.
     const bool straight = goes_straight_out(request.mission.kind) || circles_home(request.mission.kind);
     std::vector<double> places;
     const double end_m = out.track.back().distance_m;

@@ -123,7 +123,7 @@ double sureness(double chance, double least_chance);
 
 /// Where the chance of keeping the reserve falls to `TurnRules::least_chance` first.
 /// @return nothing where it is less from the start, or never
-/// @return the first place where not even a return at once is so likely; nothing where all of the way out is
+/// @return the first place where not even a return at once is so likely; nothing where all of the outbound leg is
 /// likelier
 std::optional<OutwardPoint> chance_crossing(const PlanRequest& request, const FlightConditions& conditions,
                                             const Homeward& homeward, const WayOut& out);

@@ -42,7 +42,7 @@ struct FailsafeOutcome {
     /// False where its throttle does not keep it up, or nothing is known of what it draws at its airspeed: the
     /// figures above are then nothing.
     bool flies = false;
-    /// The farthest place of the way out from which it does; empty: from the plan's turn, or from nowhere.
+    /// The farthest place of the outbound leg from which it does; empty: from the plan's turn, or from nowhere.
     std::optional<OutwardPoint> nearest;
 };
 

@@ -74,7 +74,7 @@ units::Result<units::Estimate> power_at(const PlanRequest& request, double airsp
 /// The highest that this mission is flown, above home, m.
 double top_height_m(const PlanRequest& request);
 
-/// Bearing of the way out at its start: the mission's, or that of its first waypoint.
+/// Bearing of the outbound leg at its start: the mission's, or that of its first waypoint.
 double first_bearing_deg(const PlanRequest& request);
 
 } // namespace sobremesa::mission

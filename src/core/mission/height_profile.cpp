@@ -57,7 +57,7 @@ std::vector<ChosenHeight> chosen_heights(const Plan& plan) {
     if (!plan.turn) return heights;
     const double turn_m = plan.turn->distance_m.value;
     const Mission& mission = plan.request.mission;
-    // In their order along the way out: a way may pass a place more than once.
+    // In their order along the outbound leg: a route may pass a place more than once.
     std::size_t from = 0;
     for (std::size_t i = 0; i < mission.waypoints.size(); ++i) {
         constexpr double at_it_m = 30.0;

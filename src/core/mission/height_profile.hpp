@@ -29,7 +29,8 @@ struct ChosenHeight {
     std::optional<std::size_t> waypoint;
 };
 
-/// Of the waypoints that are flown over before the turn; where there are none, the mission's height half way out.
+/// Of the waypoints that are flown over before the turn; where there are none, the mission's height halfway along
+/// the outbound leg.
 std::vector<ChosenHeight> chosen_heights(const Plan& plan);
 
 /// The flight from the side, as finely as the ground is known.

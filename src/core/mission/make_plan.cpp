@@ -98,7 +98,7 @@ std::optional<OnStation> on_station(const Plan& plan) {
     return station;
 }
 
-/// Only as far as the turn: what the sensitivities run again and again. Distance, or time where it stays.
+/// Only as far as the turn: what the sensitivities run repeatedly. Distance, or time where it stays.
 std::optional<double> turn_of(const PlanRequest& request, const FlightConditions& like) {
     const auto conditions = nearly_the_same_conditions(request, like);
     if (!conditions || !conditions->at_powers->gives(conditions->cruise_power_w.value)) return {};
@@ -182,7 +182,7 @@ void take_end_for_given(Turn& turn, const std::vector<OutwardPoint>& track, doub
     turn.cell_voltage_v.sd = volts_per_ah * turn.charge_used_ah.sd;
 }
 
-/// Where a growing wind ends the way out or the way home, that wind's own errors move the turn, not the pack's.
+/// Where a growing wind ends the outbound or the return leg, that wind's own errors move the turn, not the pack's.
 void take_wind_for_band(Turn& turn, const Plan& plan) {
     const DaySpread spread = spread_of(plan.request, plan.conditions);
     const double at_m = turn.distance_m.value;
@@ -212,7 +212,7 @@ OutwardPoint sampled_at(Plan& plan, const Homeward& homeward, double distance_m)
 }
 
 /// Turns a plan at a place: the turn with its band, the flight home, what moves it.
-/// @param stopped  the wind lets the way out go no farther than its end
+/// @param stopped  the wind lets the outbound leg go no farther than its end
 void turn_at(Plan& plan, const Homeward& homeward, const RuleTurn& turn_rule, bool stopped) {
     const OutwardPoint at = sampled_at(plan, homeward, turn_rule.distance_m);
     const double draw_sd = plan.conditions.cruise_power_w.sd / plan.conditions.cruise_power_w.value;

@@ -4,7 +4,7 @@
 
 namespace sobremesa::mission {
 
-/// Works out one flight: climb, way out over its phases, turn, return, descent.
+/// Works out one flight: climb, outbound leg over its phases, turn, return, descent.
 ///
 /// The turn by the rule *energy home* is where what is left meets what the return needs plus the reserve. Without
 /// climb, reserve and change of wind it is the point of no return of air navigation,

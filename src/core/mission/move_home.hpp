@@ -10,7 +10,7 @@ namespace sobremesa::mission {
 void move_home(PlanRequest& request, const geodesy::EastNorth& by);
 
 /// From one home to the other, m, by their positions, else by the first place that both plans know.
-/// @return nothing where neither tells
+/// @return nothing where neither says
 std::optional<geodesy::EastNorth> home_moved_by(const PlanRequest& before, const PlanRequest& after);
 
 /// Whether moving home changes anything: it lies somewhere, or something lies around it.

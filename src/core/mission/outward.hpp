@@ -10,8 +10,8 @@
 
 namespace sobremesa::mission {
 
-/// The way out, phase after phase, until it ends or the pack is at its landing voltage: an open phase goes on that
-/// far.
+/// The outbound leg, phase after phase, until it ends or the pack is at its landing voltage: an open phase goes on
+/// that far.
 struct WayOut {
     std::vector<OutwardPoint> track;
     std::vector<FlightLeg> legs;
@@ -46,7 +46,7 @@ OutwardPoint point_at(const std::vector<OutwardPoint>& track, double distance_m)
 OutwardPoint looked_home(OutwardPoint point, const PlanRequest& request, const FlightConditions& conditions,
                          const Homeward& homeward);
 
-/// The way out as far as a place, and the return from there.
+/// The outbound leg as far as a place, and the return from there.
 std::vector<FlightLeg> turned_legs(const FlightConditions& conditions, const Homeward& homeward,
                                    const std::vector<FlightLeg>& legs_out, const OutwardPoint& turn);
 /// The same landing at that place.

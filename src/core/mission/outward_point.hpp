@@ -8,7 +8,7 @@
 
 namespace sobremesa::mission {
 
-/// One moment of the way out, with what the homeward chart shows there.
+/// One moment of the outbound leg, with what the homeward chart shows there.
 struct OutwardPoint {
     /// Flown since launch, over ground (circles: through the air); from home, on an out-and-back.
     double distance_m = 0.0;

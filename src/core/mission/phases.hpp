@@ -6,7 +6,7 @@
 
 namespace sobremesa::mission {
 
-/// What the way out asks for, one thing after the other; the return is not in it.
+/// What the outbound leg asks for, one thing after the other; the return is not in it.
 struct Phase {
     PhaseKind kind = PhaseKind::leg;
     geodesy::EastNorth from;

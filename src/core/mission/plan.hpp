@@ -23,7 +23,7 @@ struct Turn {
     bool at_end_of_mission = false;
 };
 
-/// The least height above ground on the way out after the launch.
+/// The least height above ground on the outbound leg after the launch.
 struct Clearance {
     double height_m = 0.0;
     double distance_m = 0.0;
@@ -87,10 +87,10 @@ units::Quantity turn_is_felt_in(const PlanRequest& request);
 /// The flight as it is flown with a turn at a distance: out so far, then straight home.
 std::vector<FlightLeg> flight_legs(const Plan& plan, double turn_distance_m);
 
-/// Point on the way out at a distance, linear between the samples.
+/// Point on the outbound leg at a distance, linear between the samples.
 OutwardPoint outward_at(const Plan& plan, double distance_m);
 
-/// Over the ground, the way out from one distance flown to another, both included.
+/// Over the ground, the outbound leg from one distance flown to another, both included.
 std::vector<geodesy::EastNorth> way_between(const Plan& plan, double from_m, double to_m);
 
 } // namespace sobremesa::mission

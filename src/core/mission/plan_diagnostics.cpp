@@ -18,7 +18,7 @@ using units::Severity;
 
 namespace {
 
-/// Way home slower over ground than the way out by this much counts as the dear one.
+/// Return leg slower over ground than the outbound leg by this much counts as the expensive one.
 constexpr double costly_return_ratio = 0.95;
 // Common practice: cruise at 30–40 % of full power; above half the wind is too strong for a distance attempt.
 constexpr double high_power_share = 0.4;

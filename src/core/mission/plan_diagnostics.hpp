@@ -4,7 +4,7 @@
 
 namespace sobremesa::mission {
 
-// What a plan is told by the way: each adds its diagnostics.
+// What a plan says by the way: each adds its diagnostics.
 
 /// Without a flight yet: the wind, the landing voltage, the pack, height and power.
 void judge_conditions(Plan& plan);

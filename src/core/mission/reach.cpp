@@ -216,7 +216,7 @@ std::optional<double> time_of_nought(const Margin& margin, double most_s, double
     return low_s;
 }
 
-/// A turn that lies inside the climb, where `OutAndBack` does not look: by the plan's own way out.
+/// A turn that lies inside the climb, where `OutAndBack` does not look: by the plan's own outbound leg.
 ReachPoint turned_in_climb(const PlanRequest& request, const FlightConditions& conditions) {
     ReachPoint point;
     point.bearing_deg = request.mission.bearing_deg;
@@ -239,7 +239,7 @@ ReachPoint turned_in_climb(const PlanRequest& request, const FlightConditions& c
     return point;
 }
 
-/// How far the errors of a wind that ends the way out or the way home move the place where it does, m, sd.
+/// How far the errors of a wind that ends the outbound or the return leg move the place where it does, m, sd.
 double by_wind_sd_m(const PlanRequest& request, const FlightConditions& conditions, double at_m,
                     const std::function<std::optional<double>(double)>& ridge_m) {
     const DaySpread spread = spread_of(request, conditions);

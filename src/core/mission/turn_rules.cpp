@@ -71,8 +71,8 @@ std::optional<OutwardPoint> turn_point(TurnRule turn_rule, const PlanRequest& re
                 return last_return(*(after - 1), *after, homeward);
         }
     }
-    // Where the return asks for less power than the way out, the pack is at its end out there first; or the wind
-    // lets it go no farther.
+    // Where the return asks for less power than the outbound leg, the pack is at its end out there first; or the
+    // wind lets it go no farther.
     if (!crossing && (out.exhausted || out.stopped) && out.track.back().margin_wh() >= 0.0) return out.track.back();
     return crossing;
 }

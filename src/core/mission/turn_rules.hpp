@@ -33,10 +33,10 @@ TurnRuleRecipe recipe_of(TurnRule turn_rule);
 /// wind's; with less, the pack has as good as ended it too.
 inline constexpr double to_spare_by_wind = 0.01;
 
-/// A place of the way out as a turn rule's turn; whether it counts and is too late is for others to say.
+/// A place of the outbound leg as a turn rule's turn; whether it counts and is too late is for others to say.
 RuleTurn turn_at_point(TurnRule turn_rule, const OutwardPoint& point, const Homeward& homeward);
 
-/// Every turn rule's turn on one way out, sorted by distance; one that turns after *energy home*, where it no
+/// Every turn rule's turn on one outbound leg, sorted by distance; one that turns after *energy home*, where it no
 /// longer gets home with the reserve, is flagged.
 /// @param all  also those that do not count
 std::vector<RuleTurn> turn_rule_turns(const PlanRequest& request, const FlightConditions& conditions,

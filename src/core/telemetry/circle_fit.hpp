@@ -23,7 +23,7 @@ struct Point {
     Vector2d velocity;
     double heading_rad = 0.0;
     double airspeed_mps = 0.0;
-    /// Airspeed over the flight's mean, where its power tells that it was not the same throughout.
+    /// Airspeed over the flight's mean, where its power shows that it was not the same throughout.
     double pace = 1.0;
 };
 

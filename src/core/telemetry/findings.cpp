@@ -11,7 +11,7 @@ namespace {
 /// Two winds that differ by more than this, and by more than three times our error, disagree, m/s.
 constexpr double winds_apart_mps = 2.0;
 
-/// The wind that the aircraft wrote down itself, against what turning tells.
+/// The wind that the aircraft wrote down itself, against what turning shows.
 std::optional<units::Diagnostic> against_own_estimate(const CleanLog& log, const Findings& found) {
     if (!found.wind.known() || !log.raw->has(Channel::wind_speed_mps) || !log.raw->has(Channel::wind_from_deg))
         return std::nullopt;

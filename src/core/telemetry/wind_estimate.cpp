@@ -331,7 +331,7 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
         const double V = airspeeds ? setup.prior[va] : with.x[va];
         constexpr double most_share_of_airspeed = 0.15;
         if (with.scale > most_share_of_airspeed * std::max(V, 1.0)) return;
-        // What turning tells well is not overruled by an instrument that contradicts it.
+        // What turning shows well is not overruled by an instrument that contradicts it.
         const auto [alone, alone_cov] = mean_wind(setup, fit);
         const auto [together, together_cov] = mean_wind(joined, with);
         const Axes alone_axes = axes_of(alone_cov);

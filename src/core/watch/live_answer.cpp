@@ -973,7 +973,7 @@ LiveAnswer LiveSolver::answer(const LiveFlight& flight) {
             const double flown_m = answer.now.ground_mps.value_or(0.0) * (now.time_s - before->time_s);
             constexpr double near_m = 150.0;
             const bool came_back = now.farthest_m > 2.0 * near_m && now.from_home_m < 0.5 * now.farthest_m;
-            // A leg of a route may lead towards home without being the way home.
+            // A leg of a route may lead towards home without being the return leg.
             const bool on_route = ahead_.size() > 1;
             if (!on_route &&
                 (closed_m > least_radial_share * std::max(flown_m, 1.0) || (came_back && now.from_home_m < near_m)))

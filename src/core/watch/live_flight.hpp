@@ -93,7 +93,7 @@ public:
         : given_home_(home), scale_(scale) {}
 
     /// What the aircraft usually draws in flight: tells flight from ground where neither place nor height is
-    /// recorded. Nothing is told so until it is known.
+    /// recorded. Nothing is judged by it until it is known.
     void setUsualDraw(double power_w, double current_a) {
         usual_power_w_ = power_w;
         usual_current_a_ = current_a;

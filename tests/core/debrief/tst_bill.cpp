@@ -257,7 +257,7 @@ void BillTest::withoutAWayThereIsNone() {
 void BillTest::billsAreComparedCauseByCause() {
     const auto at = [](BillCause cause) { return std::size_t(cause); };
     debrief::BillShares a{100.0, {}};
-    a.wh[at(BillCause::distance)] = -20.0; // 80 Wh were forecast for the way flown
+    a.wh[at(BillCause::distance)] = -20.0; // 80 Wh were forecast for the distance flown
     a.wh[at(BillCause::wind)] = 8.0;
     a.wh[at(BillCause::unexplained)] = -4.0;
     debrief::BillShares b{50.0, {}};

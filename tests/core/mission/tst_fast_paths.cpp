@@ -1,5 +1,5 @@
 // What stands in for the plain engine where that would take too long says what the engine says, on plans of all
-// kinds: tables of the pack, samples along the way out, the line of reach, the forecast chance.
+// kinds: tables of the pack, samples along the outbound leg, the line of reach, the forecast chance.
 
 #include <QTest>
 
@@ -118,7 +118,7 @@ void FastPathsTest::samplesAlongTheWayAsTheReturnFromThere() {
     });
     QVERIFY2(margins.count() > 4 * plans(), margins.text());
     QVERIFY2(margins.rms() < 2e-3, margins.text());
-    // Near where a growing wind ends the way home, what it needs bends between two samples.
+    // Near where a growing wind ends the return leg, what it needs bends between two samples.
     QVERIFY2(margins.worst() < 2.5e-2, margins.text());
 }
 

@@ -422,7 +422,7 @@ void MissionsTest::oneWayComesDownWhereItLands() {
 
 void MissionsTest::equalTimePointOfAOneWayFlight() {
     // Standard texts of air navigation: the equal-time point of a leg D between two fields is D·V_home/(V_out +
-    // V_home). From there the planner's own ways home and on must take equally long, to 0.1 %.
+    // V_home). From there the planner's own return legs and on must take equally long, to 0.1 %.
     PlanRequest request = bare(MissionKind::one_way);
     const double D = 20000.0;
     request.mission.waypoints = {{"far field", {D, 0.0}, {}, 0.0, false}};

@@ -226,7 +226,7 @@ void PlanTest::reserves() {
 void PlanTest::leftAndNeededMeetAtTheTurn() {
     const Plan plan = planned(sample_request());
     const OutwardPoint at = outward_at(plan, plan.turn->distance_m.value);
-    // The turn is found between two samples of the way out, and looked at again as one: exact but for the bend
+    // The turn is found between two samples of the outbound leg, and looked at again as one: exact but for the bend
     // between them, a hundred-thousandth of the pack.
     VERIFY_NEAR(at.margin_wh(), 0.0, 1e-5 * plan.usable_energy_wh.value);
     for (std::size_t i = 1; i < plan.outward.size(); ++i) {

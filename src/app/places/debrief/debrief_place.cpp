@@ -583,7 +583,7 @@ void DebriefPlace::showTrack() {
 
 namespace {
 
-/// What a track can be shown by, besides the way out and home.
+/// What a track can be shown by, besides the outbound and return legs.
 struct Measure {
     telemetry::Channel channel;
     QString name;

@@ -121,7 +121,7 @@ QWidget* ForecastsPage::makeCauses() {
     column->addWidget(cause_chart_);
     column->addWidget(new TextLabel(
         Role::quiet,
-        tr("Of the energy that the plan's figures forecast for the way flown: mean, and how flights differ.")));
+        tr("Of the energy that the plan's figures forecast for the route flown: mean, and how flights differ.")));
     column->addStretch(1);
     return panel;
 }

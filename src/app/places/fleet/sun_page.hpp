@@ -20,7 +20,7 @@ class SunChart;
 class TextLabel;
 
 /// What the sun gives the chosen aircraft on one day at one place: the day as a picture, array and converter as
-/// fields, what would change it, and how a flight tells what the array really gives.
+/// fields, what would change it, and how a flight shows what the array really gives.
 class SunPage : public QWidget {
     Q_OBJECT
 public:

@@ -324,7 +324,7 @@ void BenchPage::fillTable() {
         limit.sort = match.continuous_cell_a;
         QStringList remarks;
         if (match.on_frontier) remarks << tr("none lighter flies longer");
-        if (!match.flies()) remarks << tr("cannot carry this cruise");
+        if (!match.flies()) remarks << tr("cannot supply this cruise");
         if (match.fits_bay == false) remarks << tr("does not fit the bay");
         if (match.light_enough == false) remarks << tr("too heavy");
         if (!match.within_current) remarks << tr("above its current rating");

@@ -73,7 +73,7 @@ private:
     std::vector<MapView::Way> straightWays(const mission::Plan& plan) const;
     std::vector<MapView::Way> routeWays(const mission::Plan& plan) const;
     void showOutlook();
-    /// From a place of the way out, which landing places are within reach.
+    /// From a place of the outbound leg, which landing places are within reach.
     void showBailOuts(double distance_m);
     void showWithinReach(const session::PlanOutlook& outlook);
     void settleHome();

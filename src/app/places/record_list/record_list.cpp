@@ -28,7 +28,7 @@ std::vector<Id> ids_of(const std::map<Id, Shelved>& record_list) {
     return ids;
 }
 
-/// "B-07", "B-07 (2)": a copy is told from what it was made of.
+/// "B-07", "B-07 (2)": a copy is distinguished from what it was made of.
 template <class Shelved, class Name>
 std::string free_name(const std::map<Id, Shelved>& record_list, const std::string& wanted, Name name) {
     const auto taken = [&](const std::string& text) {

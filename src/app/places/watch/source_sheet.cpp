@@ -35,7 +35,7 @@ SourceSheet::SourceSheet(QSettings& settings, const QString& aircraft, QWidget* 
     kind_->setObjectName(QStringLiteral("sourceKind"));
     kind_->setAccessibleName(tr("Kind of source"));
     kind_->addItems(
-        {tr("UDP: listen on a port"), tr("TCP: call a host"), tr("Serial port"), tr("Growing log file")});
+        {tr("UDP: listen on a port"), tr("TCP: connect to a host"), tr("Serial port"), tr("Growing log file")});
     column()->addWidget(kind_);
     where_->setObjectName(QStringLiteral("sourceWhere"));
     where_->setMinimumWidth(look.scaled(300));
